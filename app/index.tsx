@@ -1,0 +1,1 @@
+export { JobListScreen as default } from '@/features/jobs/JobListScreen';

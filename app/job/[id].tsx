@@ -1,0 +1,8 @@
+import { useLocalSearchParams } from 'expo-router';
+
+import { JobScreen } from '@/features/pack/JobScreen';
+
+export default function JobRoute() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  return <JobScreen key={id} id={id} />;
+}

@@ -1,0 +1,7 @@
+require('@testing-library/jest-dom');
+
+jest.mock('expo-font', () => ({
+  isLoaded: () => true,
+  loadAsync: () => Promise.resolve(),
+  useFonts: () => [true, null],
+}));

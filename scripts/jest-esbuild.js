@@ -1,0 +1,15 @@
+// Jest transform for what has no interface: esbuild strips the types in a fraction of Babel's time.
+const { transformSync } = require('esbuild');
+
+module.exports = {
+  process(source, filename) {
+    const { code, map } = transformSync(source, {
+      loader: filename.endsWith('.ts') ? 'ts' : 'js',
+      format: 'cjs',
+      target: 'node20',
+      sourcemap: true,
+      sourcefile: filename,
+    });
+    return { code, map };
+  },
+};

@@ -1,0 +1,53 @@
+import path from 'node:path';
+
+import { makeApp } from './app';
+
+/* npm start [-- --empty]; HOST and PORT change the address. */
+
+const DEFAULT_PORT = 4173;
+
+function main(): void {
+  const args = process.argv.slice(2);
+  const unknown = args.find((arg) => arg !== '--empty');
+  if (unknown !== undefined)
+    fail(`Unknown option ${unknown}. Known: --empty, for a workshop without demo data.`);
+  const host = process.env.HOST ?? '127.0.0.1';
+  const port = Number(process.env.PORT ?? DEFAULT_PORT);
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    fail(`PORT must be a whole number from 0 to 65535, not ${process.env.PORT}.`);
+  const workshop = args.includes('--empty') ? 'empty' : 'demo';
+
+  const server = makeApp({
+    distDir: path.resolve(import.meta.dirname, '../dist'),
+    workshop,
+  }).listen(port, host);
+  server.on('listening', () => {
+    const address = server.address();
+    const bound = typeof address === 'object' && address ? address.port : port;
+    const name = host.includes(':') ? `[${host}]` : host;
+    console.log(
+      `Under Ridge, ${workshop === 'demo' ? 'with the demo workshop' : 'with an empty workshop'}: http://${name}:${bound}`,
+    );
+  });
+  server.on('error', (error: NodeJS.ErrnoException) => {
+    if (error.code === 'EADDRINUSE')
+      fail(`Port ${port} on ${host} is taken. Choose another: PORT=${port + 1} npm start`);
+    if (error.code === 'EACCES')
+      fail(
+        `Port ${port} may not be used by this user. Choose one above 1023: PORT=${DEFAULT_PORT} npm start`,
+      );
+    if (error.code === 'EADDRNOTAVAIL')
+      fail(`This machine has no address ${host}. Set HOST to one of its own.`);
+    fail(error.message);
+  });
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) {
+    process.on(signal, () => server.close(() => process.exit(0)));
+  }
+}
+
+function fail(message: string): never {
+  console.error(message);
+  process.exit(1);
+}
+
+main();

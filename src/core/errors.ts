@@ -1,0 +1,64 @@
+/**
+ * The one error that the core throws: a value outside the domain of a formula.
+ * `path` names the argument or job field, `accepted` says what would have been taken.
+ */
+export class DomainError extends Error {
+  constructor(
+    readonly path: string,
+    readonly accepted: string,
+    readonly given: unknown,
+  ) {
+    super(`${path}: ${describe(given)} is not accepted; give ${accepted}`);
+    this.name = 'DomainError';
+  }
+}
+
+function describe(given: unknown): string {
+  if (typeof given === 'number' || given === undefined) return String(given);
+  return typeof given === 'string' ? `"${given}"` : JSON.stringify(given);
+}
+
+/** Bounds of a number; `above` and `below` are exclusive, `min` and `max` inclusive. */
+export interface Bounds {
+  readonly above?: number;
+  readonly min?: number;
+  readonly below?: number;
+  readonly max?: number;
+  readonly integer?: boolean;
+}
+
+/** Says in words what `bounds` takes: "a whole number, 1 to 24", "a number above 0". */
+export function describeBounds(bounds: Bounds, unit = ''): string {
+  const noun = bounds.integer ? 'a whole number' : 'a number';
+  const u = unit ? ` ${unit}` : '';
+  const { above, min, below, max } = bounds;
+  if (min !== undefined && max !== undefined) return `${noun} from ${min} to ${max}${u}`;
+  const low = above !== undefined ? `above ${above}` : min !== undefined ? `of ${min} or more` : '';
+  const high = below !== undefined ? `below ${below}` : max !== undefined ? `up to ${max}` : '';
+  return `${[noun, [low, high].filter(Boolean).join(' and ')].filter(Boolean).join(' ')}${u}`;
+}
+
+/** Whether a finite number lies within `bounds`. NaN and infinities never do. */
+export function within(value: number, bounds: Bounds): boolean {
+  return (
+    Number.isFinite(value) &&
+    (bounds.above === undefined || value > bounds.above) &&
+    (bounds.min === undefined || value >= bounds.min) &&
+    (bounds.below === undefined || value < bounds.below) &&
+    (bounds.max === undefined || value <= bounds.max) &&
+    (!bounds.integer || Number.isInteger(value))
+  );
+}
+
+/**
+ * Checks every named argument against its bounds.
+ * @throws {DomainError} naming the first argument that is out of bounds.
+ */
+export function check(path: string, value: number, bounds: Bounds): number {
+  if (!within(value, bounds)) throw new DomainError(path, describeBounds(bounds), value);
+  return value;
+}
+
+export const POSITIVE: Bounds = { above: 0 };
+export const NOT_NEGATIVE: Bounds = { min: 0 };
+export const FINITE: Bounds = {};

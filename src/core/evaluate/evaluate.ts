@@ -1,0 +1,47 @@
+import type { Job } from '../job/types';
+import type { FigureId, Outcome } from './figure';
+import type { PackLayout } from './layers';
+import { layOut } from './layers';
+import { computeLift, computePull } from './releaseFigures';
+import { Sheet } from './sheet';
+import { computeSprings, computeSpringsLifted } from './springFigures';
+import { computeStack } from './stackFigures';
+import { computeTorque } from './torqueFigures';
+import type { Problem, Verdict } from './verdicts';
+import { findProblems, judge, judgeOverall } from './verdicts';
+
+/** Everything that can be known of a job from what has been entered so far. */
+export interface Evaluation {
+  readonly figures: ReadonlyMap<FigureId, Outcome>;
+  readonly layout: PackLayout;
+  /** The verdict on the whole, then one for each question. */
+  readonly overall: Verdict;
+  readonly verdicts: readonly Verdict[];
+  readonly problems: readonly Problem[];
+}
+
+/**
+ * Works out all figures and verdicts of a job. Pure; never throws for a job that passes the schema, and no
+ * figure is ever NaN or infinite: what can't be known is an `Unknown` that names what is missing, and a design
+ * estimate that was used is marked in the working.
+ * @param job the record, in base units
+ * Source: `docs/mechanics.md`, section by section.
+ */
+export function evaluate(job: Job): Evaluation {
+  const sheet = new Sheet(job);
+  const layout = layOut(job);
+  computeStack(sheet, layout);
+  computeLift(sheet, layout);
+  computeSprings(sheet);
+  computeSpringsLifted(sheet);
+  computePull(sheet);
+  computeTorque(sheet, layout);
+  const verdicts = judge(sheet, layout);
+  return {
+    figures: sheet.outcomes,
+    layout,
+    overall: judgeOverall(verdicts, sheet),
+    verdicts,
+    problems: findProblems(job, layout),
+  };
+}

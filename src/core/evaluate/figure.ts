@@ -1,0 +1,90 @@
+import type { FieldPath } from '../job/fields';
+import type { Source } from '../job/types';
+import type { Quantity } from '../units/quantity';
+
+/** How good a figure or a verdict is. Never told by colour alone: see `src/ui/StateMark.tsx`. */
+export type State = 'good' | 'watch' | 'stop';
+
+/** One value that went into a figure. */
+export interface WorkingInput {
+  readonly symbol: string;
+  readonly label: string;
+  readonly value: number;
+  readonly quantity: Quantity;
+  readonly source: Source;
+  /** The field it was typed in, for a way back to it. */
+  readonly path?: FieldPath;
+  /** The figure it was worked out as. */
+  readonly figure?: FigureId;
+}
+
+/** How a figure came about: enough to work it out again on paper. */
+export interface Working {
+  readonly formula: string;
+  readonly inputs: readonly WorkingInput[];
+  /** What a builder should know about how it was counted, in a sentence each. */
+  readonly notes: readonly string[];
+  /** Section of `docs/mechanics.md`. */
+  readonly section: number;
+}
+
+export type FigureId =
+  | 'stack'
+  | 'stackMargin'
+  | 'faces'
+  | 'springRate'
+  | 'installedLength'
+  | 'clamp'
+  | 'torqueAtClutch'
+  | 'capacity'
+  | 'capacityWithTangs'
+  | 'reserve'
+  | 'reserveWithTangs'
+  | 'clampAtInnerFace'
+  | 'liningPressure'
+  | 'liftHad'
+  | 'liftNeeded'
+  | 'clearancePerFace'
+  | 'overallRatio'
+  | 'releaseForce'
+  | 'leverPull'
+  | 'coilClearance'
+  | 'springStress';
+
+/** A value of the core with its unit, its range where there is one, and its working. */
+export interface Figure {
+  readonly status: 'known';
+  readonly id: FigureId;
+  readonly label: string;
+  readonly quantity: Quantity;
+  /** In the base unit of the quantity. */
+  readonly value: number;
+  /** From low to high friction; `value` is then the typical one. */
+  readonly range?: { readonly low: number; readonly high: number };
+  readonly decimals?: number;
+  /** A design estimate went into it, at any depth. */
+  readonly estimated: boolean;
+  readonly working: Working;
+}
+
+/** Something that must be entered first. */
+export interface Need {
+  readonly path?: FieldPath;
+  /** "Lever ratio". */
+  readonly label: string;
+}
+
+/** A figure that can't be known yet, or not from these values. */
+export interface Unknown {
+  readonly status: 'unknown';
+  readonly id: FigureId;
+  readonly label: string;
+  /** What is missing; empty when values are there but contradict each other. */
+  readonly needs: readonly Need[];
+  /** Why, when everything is entered and still nothing comes of it. */
+  readonly cause?: string;
+  /** In a sentence: "Lever ratio is needed for lever pull." */
+  readonly reason: string;
+}
+
+export type Outcome = Figure | Unknown;

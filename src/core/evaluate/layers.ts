@@ -1,0 +1,70 @@
+import { fieldPath } from '../job/fields';
+import type { Entry, Job, Plate, PlateKind } from '../job/types';
+import type { Face, Layer } from '../pack/faces';
+import { slipFaces } from '../pack/faces';
+import { summarizeReadings } from '../pack/stack';
+import type { Mm } from '../units/quantity';
+
+/** One plate with its kind, as it lies in the pack. */
+export interface PackLayer extends Layer {
+  readonly plate: Plate;
+  readonly kind: PlateKind;
+  /** 1 for the plate on the hub floor. */
+  readonly number: number;
+  /** Mean of the readings, else the kind's thickness. */
+  readonly thickness?: Mm;
+  readonly measured: boolean;
+  /** Height of its underside over the hub floor, while every plate below has a thickness. */
+  readonly bottom?: Mm;
+  readonly outOfFlat: Mm;
+}
+
+export interface PackLayout {
+  readonly layers: readonly PackLayer[];
+  readonly faces: readonly Face[];
+  /** The faces that carry torque, from the hub floor outward. */
+  readonly slipping: readonly Face[];
+}
+
+/** Lays the plates of a job out from the hub floor outward. Plates of a kind that is not there are left out. */
+export function layOut(job: Job): PackLayout {
+  const kinds = new Map(job.pack.kinds.map((k) => [k.id, k]));
+  const layers: PackLayer[] = [];
+  let bottom: Mm | undefined = 0;
+  for (const plate of job.pack.plates) {
+    const kind = kinds.get(plate.kindId);
+    if (!kind) continue;
+    const readings = plate.readings ?? [];
+    const measured = readings.length > 0;
+    const thickness: Mm | undefined = measured
+      ? summarizeReadings(readings.map((r: Entry) => r.value)).mean
+      : kind.thickness?.value;
+    layers.push({
+      plate,
+      kind,
+      number: layers.length + 1,
+      thickness,
+      measured,
+      bottom,
+      outOfFlat: plate.outOfFlat?.value ?? 0,
+      turnsWith: kind.turnsWith,
+      lined: kind.lined,
+      outerRadius: kind.outerRadius?.value,
+      innerRadius: kind.innerRadius?.value,
+    });
+    bottom = bottom === undefined || thickness === undefined ? undefined : bottom + thickness;
+  }
+  const faces = slipFaces({ turnsWith: job.pack.floorTurnsWith, lined: 'none' }, layers, {
+    turnsWith: job.pack.pressurePlateTurnsWith,
+    lined: 'none',
+  });
+  return { layers, faces, slipping: faces.filter((f) => f.kind === 'slipping') };
+}
+
+/** The plate at layer index `index` of a face (0 is the hub floor), if it is a plate. */
+export function plateAt(layout: PackLayout, index: number): PackLayer | undefined {
+  return layout.layers[index - 1];
+}
+
+export const thicknessPath = (layer: PackLayer) =>
+  fieldPath('pack.kinds.*.thickness', layer.kind.id);

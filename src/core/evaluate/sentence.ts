@@ -1,0 +1,41 @@
+import type { Quantity, UnitChoice } from '../units/quantity';
+import { formatWithUnit } from '../units/quantity';
+
+/** A number inside a sentence, kept apart so that it shows in the builder's own unit. */
+export interface Amount {
+  readonly value: number;
+  readonly quantity: Quantity;
+  readonly decimals?: number;
+}
+
+/** A sentence of the core: words and amounts in order. */
+export type Sentence = readonly (string | Amount)[];
+
+/**
+ * Writes a sentence by hand: say`Stack ${length(34.1)} is inside its window.`
+ * Strings and amounts may stand in the gaps.
+ */
+export function say(words: TemplateStringsArray, ...gaps: readonly (string | Amount)[]): Sentence {
+  return words
+    .flatMap((w, i): (string | Amount)[] => {
+      const gap = gaps[i];
+      return gap === undefined ? [w] : [w, gap];
+    })
+    .filter((part) => part !== '');
+}
+
+/** The sentence as text, its amounts in the chosen units. */
+export function readSentence(sentence: Sentence, choice: UnitChoice = {}): string {
+  return sentence
+    .map((p) =>
+      typeof p === 'string' ? p : formatWithUnit(p.value, p.quantity, choice, p.decimals),
+    )
+    .join('');
+}
+
+export const length = (value: number): Amount => ({ value, quantity: 'length' });
+/** A clearance or a margin: two decimals of a millimetre say enough, other units keep their gauge's. */
+export const force = (value: number): Amount => ({ value, quantity: 'force' });
+export const torque = (value: number): Amount => ({ value, quantity: 'torque' });
+export const times = (value: number): Amount => ({ value, quantity: 'ratio', decimals: 2 });
+export const count = (value: number): Amount => ({ value, quantity: 'count' });

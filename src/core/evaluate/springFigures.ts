@@ -1,0 +1,209 @@
+import { fieldPath } from '../job/fields';
+import type { CoilGroup } from '../job/types';
+import {
+  coilRate,
+  fitRate,
+  installedLength,
+  solidLength,
+  springForce,
+  springStress,
+} from '../springs/coil';
+import type { Sheet, Term } from './sheet';
+import { gather, lack } from './sheet';
+
+/** One kind of spring, as far as it is known. */
+interface GroupTerms {
+  readonly name: string;
+  readonly count: Term;
+  readonly rate: Term;
+  readonly freeLength: Term;
+  readonly solid: Term;
+  readonly wire: Term;
+  readonly coil: Term;
+}
+
+/** Rate, length in place and clamp of the coil springs; what follows from the lift is in {@link computeSpringsLifted}. */
+export function computeSprings(sheet: Sheet): void {
+  const groups = groupTerms(sheet);
+  const each = groups.map((g) => gather([g.count, g.rate], ([n = 0, k = 0]) => n * k));
+  sheet.compute('springRate', {
+    label: 'Rate of all springs',
+    quantity: 'rate',
+    section: 4,
+    formula: rateFormula(sheet.job.springs.coil.groups),
+    from: {
+      k: gather(groups.length ? each : [lack('A kind of spring', 'springs.coil.groups')], sum),
+    },
+    value: ({ k }) => k,
+  });
+  sheet.compute('installedLength', {
+    label: 'Spring length in place',
+    quantity: 'length',
+    section: 4,
+    formula: 'L = G_0 − t_pp − s − H',
+    from: {
+      G: sheet.entry('springs.coil.seatDistance'),
+      p: sheet.entry('springs.coil.pressurePlate'),
+      s: sheet.entry('springs.coil.shim'),
+      H: sheet.figure('stack', 'H'),
+    },
+    value: ({ G, p, s, H }) => installedLength(G, H, p, s),
+  });
+  sheet.compute('clamp', {
+    label: 'Clamp',
+    quantity: 'force',
+    section: 4,
+    formula: 'F = Σ n·k·(L_0 − L)',
+    from: { F: totalForce(groups, sheet.figure('installedLength', 'L')) },
+    value: ({ F }) => F,
+  });
+}
+
+/** What the springs do at full lift: the force to release, room before the coils touch, stress of the wire. */
+export function computeSpringsLifted(sheet: Sheet): void {
+  const groups = groupTerms(sheet);
+  const lifted = gather(
+    [sheet.figure('installedLength', 'L'), sheet.figure('liftHad', 'x')],
+    ([L = 0, x = 0]) => L - x,
+  );
+  sheet.compute('releaseForce', {
+    label: 'Release force, full lift',
+    quantity: 'force',
+    section: 7,
+    formula: 'F_r = Σ n·k·(L_0 − L + x)',
+    from: { F: totalForce(groups, lifted) },
+    value: ({ F }) => F,
+  });
+  sheet.compute('coilClearance', {
+    label: 'Room before the coils touch',
+    quantity: 'length',
+    section: 4,
+    formula: 'L − x − L_c, the least of all kinds',
+    from: {
+      c: gather(
+        groups.length
+          ? groups.map((g) => gather([lifted, g.solid], ([l = 0, c = 0]) => l - c))
+          : [lack('A kind of spring', 'springs.coil.groups')],
+        (all) => Math.min(...all),
+      ),
+    },
+    value: ({ c }) => c,
+  });
+  const wired = groups.filter((g) => g.wire.known || g.coil.known);
+  if (wired.length === 0) return;
+  sheet.compute('springStress', {
+    label: 'Wire stress, full lift',
+    quantity: 'pressure',
+    section: 4,
+    decimals: 0,
+    formula: 'τ = K_w·8·F·D/(π·d³), K_w = (4C−1)/(4C−4) + 0.615/C, C = D/d',
+    from: {
+      τ: gather(
+        wired.map((g) =>
+          gather(
+            [lifted, g.rate, g.freeLength, g.wire, g.coil],
+            ([l = 0, k = 0, L0 = 0, d = 0, D = 0]) => springStress(springForce(k, L0, l), d, D),
+          ),
+        ),
+        (all) => Math.max(...all),
+      ),
+    },
+    value: ({ τ }) => τ,
+  });
+}
+
+function totalForce(groups: readonly GroupTerms[], at: Term): Term {
+  if (groups.length === 0) return lack('A kind of spring', 'springs.coil.groups');
+  return gather(
+    [at, ...groups.flatMap((g) => [g.count, g.rate, g.freeLength])],
+    ([l = 0, ...rest]) => {
+      let total = 0;
+      for (let i = 0; i + 2 < rest.length; i += 3) {
+        const [n = 0, k = 0, L0 = 0] = rest.slice(i, i + 3);
+        total += n * springForce(k, L0, l);
+      }
+      return total;
+    },
+  );
+}
+
+function groupTerms(sheet: Sheet): GroupTerms[] {
+  return sheet.job.springs.coil.groups.map((group, index, all) => {
+    const suffix = all.length > 1 ? ` (${group.name || index + 1})` : '';
+    const at = (leaf: GroupLeaf) => {
+      const path = fieldPath(`springs.coil.groups.*.${leaf}`, group.id);
+      const t = sheet.entry(path);
+      return suffix === '' ? t : relabel(t, suffix);
+    };
+    const wire = at('wireDiameter');
+    const coil = at('meanDiameter');
+    const tester = group.rateFrom === 'tester' ? testerFit(sheet, group) : undefined;
+    const rate =
+      tester?.rate ??
+      (group.rateFrom === 'wire'
+        ? gather(
+            [wire, coil, at('activeCoils'), at('shearModulus')],
+            ([d = 0, D = 0, n = 0, G = 0]) => coilRate(d, D, n, G),
+          )
+        : at('rate'));
+    const solidGiven = at('solidLength');
+    const fromWire = gather([at('totalCoils'), wire], ([n = 0, d = 0]) => solidLength(n, d));
+    return {
+      name: group.name,
+      count: at('count'),
+      rate,
+      wire,
+      coil,
+      freeLength: tester && !at('freeLength').known ? tester.freeLength : at('freeLength'),
+      solid: solidGiven.known || !fromWire.known ? solidGiven : fromWire,
+    };
+  });
+}
+
+type GroupLeaf =
+  | 'count'
+  | 'rate'
+  | 'freeLength'
+  | 'solidLength'
+  | 'wireDiameter'
+  | 'meanDiameter'
+  | 'activeCoils'
+  | 'totalCoils'
+  | 'shearModulus';
+
+function testerFit(sheet: Sheet, group: CoilGroup): { rate: Term; freeLength: Term } {
+  const points = group.testerPoints.flatMap((p) =>
+    p.length && p.force ? [{ length: p.length.value, force: p.force.value }] : [],
+  );
+  if (points.length < 2) {
+    const missing = lack('Two tester points', fieldPath('springs.coil.groups.*.rate', group.id));
+    return { rate: missing, freeLength: missing };
+  }
+  const terms = group.testerPoints.flatMap((p) =>
+    p.length && p.force
+      ? [
+          sheet.entry(fieldPath('springs.coil.groups.*.testerPoints.*.length', group.id, p.id)),
+          sheet.entry(fieldPath('springs.coil.groups.*.testerPoints.*.force', group.id, p.id)),
+        ]
+      : [],
+  );
+  return {
+    rate: gather(terms, () => fitRate(points).rate),
+    freeLength: gather(terms, () => fitRate(points).freeLength),
+  };
+}
+
+function rateFormula(groups: readonly CoilGroup[]): string {
+  if (groups.some((g) => g.rateFrom === 'wire')) return 'k_all = Σ n·k, k = G·d⁴/(8·D³·n_a)';
+  if (groups.some((g) => g.rateFrom === 'tester'))
+    return 'k_all = Σ n·k, k the slope of the line through the tester’s points';
+  return 'k_all = Σ n·k';
+}
+
+function relabel(t: Term, suffix: string): Term {
+  return t.known
+    ? { ...t, inputs: t.inputs.map((i) => ({ ...i, label: i.label + suffix })) }
+    : { ...t, needs: t.needs.map((n) => ({ ...n, label: n.label + suffix })) };
+}
+
+const sum = (all: readonly number[]) => all.reduce((a, b) => a + b, 0);

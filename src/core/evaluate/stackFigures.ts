@@ -1,0 +1,127 @@
+import { checkWindow, stackHeight } from '../pack/stack';
+import type { WorkingInput } from './figure';
+import type { PackLayout } from './layers';
+import { thicknessPath } from './layers';
+import type { Sheet, Term } from './sheet';
+import { gather, lack } from './sheet';
+
+/** Stack height, slipping faces, and the room to the window's edges. */
+export function computeStack(sheet: Sheet, layout: PackLayout): void {
+  sheet.compute('stack', {
+    label: 'Stack height',
+    quantity: 'length',
+    section: 1,
+    formula: 'H = Σ t',
+    from: { H: stackTerm(layout) },
+    value: ({ H }) => H,
+    notes: [stackNote(layout)],
+  });
+  const together = layout.faces.filter(
+    (f) => f.kind === 'together' && f.below > 0 && f.above <= layout.layers.length,
+  );
+  sheet.compute('faces', {
+    label: 'Slipping faces',
+    quantity: 'count',
+    section: 2,
+    formula: 'N = neighbours that turn with different members, lined on one side or both',
+    from: {
+      N:
+        layout.layers.length === 0
+          ? lack('A plate', 'pack.plates')
+          : { known: true, value: layout.slipping.length, inputs: [], estimated: false },
+    },
+    value: ({ N }) => N,
+    notes: [
+      `Counted from the order: ${layout.layers.length} plates between hub floor and pressure plate.`,
+      ...(together.length > 0
+        ? [
+            `${together.length === 1 ? 'One pair of neighbours turns' : `${together.length} pairs of neighbours turn`} together and carries nothing.`,
+          ]
+        : []),
+    ],
+  });
+  const min = sheet.entry('pack.windowMin');
+  const max = sheet.entry('pack.windowMax');
+  // One edge alone is a window too; with none, both are named as missing.
+  const edges = [min, max].filter((edge) => edge.known || !(min.known || max.known));
+  sheet.compute('stackMargin', {
+    label: 'Room to the window’s edge',
+    quantity: 'length',
+    section: 1,
+    formula: 'least of H − H_min and H_max − H; both edges belong to the window',
+    from: {
+      m: gather([sheet.figure('stack', 'H'), ...edges], ([H = 0]) => {
+        return checkWindow(H, known(min), known(max)).margin;
+      }),
+    },
+    value: ({ m }) => m,
+  });
+}
+
+function known(t: Term): number | undefined {
+  return t.known ? t.value : undefined;
+}
+
+function stackTerm(layout: PackLayout): Term {
+  if (layout.layers.length === 0) return lack('A plate', 'pack.plates');
+  const without = layout.layers.filter((l) => l.thickness === undefined);
+  if (without.length > 0) {
+    return {
+      known: false,
+      needs: [
+        ...new Map(
+          without.map((l) => [
+            l.kind.id,
+            {
+              label: `Thickness of ${l.kind.name}`,
+              path: thicknessPath(l),
+            },
+          ]),
+        ).values(),
+      ],
+    };
+  }
+  const inputs: WorkingInput[] = [];
+  const counted = new Set<string>();
+  for (const layer of layout.layers) {
+    const value = layer.thickness ?? 0;
+    if (layer.measured) {
+      const readings = layer.plate.readings ?? [];
+      inputs.push({
+        symbol: `t${layer.number}`,
+        value,
+        quantity: 'length',
+        label: `Plate ${layer.number}, ${layer.kind.name}, mean of ${readings.length}`,
+        source: readings[0]?.source ?? { kind: 'measured' },
+      });
+    } else if (!counted.has(layer.kind.id)) {
+      counted.add(layer.kind.id);
+      const n = layout.layers.filter((l) => l.kind === layer.kind && !l.measured).length;
+      inputs.push({
+        symbol: `${n} ×`,
+        value,
+        quantity: 'length',
+        label: layer.kind.name,
+        source: layer.kind.thickness?.source ?? { kind: 'entered' },
+        path: thicknessPath(layer),
+      });
+    }
+  }
+  return {
+    known: true,
+    value: stackHeight(layout.layers.map((l) => l.thickness ?? 0)),
+    inputs,
+    estimated: layout.layers.some(
+      (l) => !l.measured && l.kind.thickness?.source?.kind === 'estimate',
+    ),
+  };
+}
+
+function stackNote(layout: PackLayout): string {
+  const measured = layout.layers.filter((l) => l.measured).length;
+  return measured === 0
+    ? 'All thicknesses are as new: nothing is measured yet.'
+    : measured === layout.layers.length
+      ? 'Every plate is measured; the mean of its readings counts.'
+      : `${measured} of ${layout.layers.length} plates measured; the others count as new.`;
+}

@@ -1,0 +1,293 @@
+import { fieldPath } from '../job/fields';
+import type { PlateKind, Source } from '../job/types';
+import type { Face } from '../pack/faces';
+import { linedInward, linedOutward } from '../pack/faces';
+import type { SlippingFace } from '../torque/capacity';
+import { packCapacity, torqueAtClutch } from '../torque/capacity';
+import { LINING_ESTIMATES } from '../torque/linings';
+import { effectiveRadius, liningPressure } from '../torque/radius';
+import type { PackLayer, PackLayout } from './layers';
+import { plateAt } from './layers';
+import type { KnownTerm, Sheet, Term } from './sheet';
+import { gather, lack, term } from './sheet';
+
+type Level = 'Low' | 'Typical' | 'High';
+
+/** Bearing radius of tangs beyond the lining: design estimates used where none is entered. */
+const TANG_BEYOND_LINING = 2.5;
+const TANG_INSIDE_LINING = 3.5;
+
+/** Torque asked, held, and the reserve between them, without and with tang friction. */
+export function computeTorque(sheet: Sheet, layout: PackLayout): void {
+  sheet.compute('torqueAtClutch', {
+    label: 'Torque at the clutch',
+    quantity: 'torque',
+    section: 3,
+    formula: 'T_req = T_e·i·η_p',
+    from: {
+      T: sheet.entry('engine.peakTorque'),
+      i: sheet.entry('engine.primaryRatio'),
+      η: sheet.entry('engine.primaryEfficiency'),
+    },
+    value: ({ T, i, η }) => torqueAtClutch(T, i, η),
+  });
+  const faces = [...layout.slipping].reverse();
+  const clamp = sheet.figure('clamp', 'F');
+  const tangFriction = sheet.entry('pack.tangFriction');
+  const radii = radiusTerms(sheet, layout);
+  const frictions = frictionTerms(sheet, layout);
+  const tangs = tangTerms(sheet, layout);
+  const tangsCount = tangFriction.known && tangFriction.value > 0;
+
+  const capacityAt = (level: Level, force: number, withTangs: boolean) =>
+    packCapacity(
+      force,
+      faces.map((f) => slippingFace(f, layout, radii, frictions, tangs, level, sheet)),
+      withTangs && tangFriction.known ? tangFriction.value : 0,
+    );
+  const range = (force: number, withTangs: boolean) => {
+    const at = (level: Level) => capacityAt(level, force, withTangs).torque;
+    const all = [at('Low'), at('Typical'), at('High')];
+    return { value: all[1] ?? Number.NaN, low: Math.min(...all), high: Math.max(...all) };
+  };
+  const parts: Term[] = [
+    ...radii.values(),
+    ...[...frictions.values()].flatMap((f) => [f.Low, f.Typical, f.High]),
+  ];
+  const pack =
+    faces.length === 0 && layout.layers.length > 0
+      ? ({ known: false, needs: [], cause: 'no face of this pack slips on a lining.' } as const)
+      : faces.length === 0
+        ? lack('A plate', 'pack.plates')
+        : gather(parts, () => faces.length);
+  const withTangs =
+    tangsCount && pack.known
+      ? gather([pack, tangFriction, ...tangs.values()], () => faces.length)
+      : pack;
+  const model = sheet.job.pack.radiusModel;
+  const radiusNote =
+    model === 'uniformWear'
+      ? 'R = (R_o + R_i)/2 of each contact ring: a run-in pack wears evenly.'
+      : 'R = ⅔(R_o³ − R_i³)/(R_o² − R_i²) of each contact ring: a new pack presses evenly.';
+
+  sheet.compute('capacity', {
+    label: 'Torque capacity',
+    quantity: 'torque',
+    section: 3,
+    formula: 'T_cap = Σ μ·F·R over the slipping faces',
+    from: { F: clamp, N: pack },
+    value: ({ F }) => range(F, false),
+    notes: [radiusNote],
+  });
+  sheet.compute('capacityWithTangs', {
+    label: 'Torque capacity with tang friction',
+    quantity: 'torque',
+    section: 3,
+    formula: 'T_cap = Σ μ·F_k·R_k, F_(k+1) = F_k·(1 − μ_t·μ·R_k/r)/(1 + μ_t·μ·R_(k+1)/r)',
+    from: { F: clamp, N: withTangs },
+    value: ({ F }) => range(F, true),
+    notes: [
+      radiusNote,
+      'Faces are counted from the pressure plate; the tangs hold back part of the clamp at each plate.',
+    ],
+  });
+  sheet.compute('clampAtInnerFace', {
+    label: 'Clamp that reaches the innermost face',
+    quantity: 'force',
+    section: 3,
+    formula: 'F_N of the same chain, with low friction',
+    from: { F: clamp, N: withTangs },
+    value: ({ F }) => capacityAt('Low', F, true).clampAtFace.at(-1) ?? F,
+  });
+  for (const [id, capacity, label] of [
+    ['reserve', 'capacity', 'Reserve'],
+    ['reserveWithTangs', 'capacityWithTangs', 'Reserve with tang friction'],
+  ] as const) {
+    const held = sheet.known(capacity);
+    sheet.compute(id, {
+      label,
+      quantity: 'ratio',
+      section: 3,
+      decimals: 2,
+      formula: 'K = T_cap/T_req',
+      from: {
+        T_cap: sheet.figure(capacity, 'T_cap'),
+        T_req: sheet.figure('torqueAtClutch', 'T_req'),
+      },
+      value: ({ T_cap, T_req }) => ({
+        value: T_cap / T_req,
+        low: (held?.range?.low ?? T_cap) / T_req,
+        high: (held?.range?.high ?? T_cap) / T_req,
+      }),
+      notes: held?.range ? ['The range runs from low to high friction of the lining.'] : [],
+    });
+  }
+  computePressure(sheet, layout, radii, faces);
+}
+
+function computePressure(
+  sheet: Sheet,
+  layout: PackLayout,
+  radii: ReadonlyMap<string, KnownTerm | Term>,
+  faces: readonly Face[],
+): void {
+  const lined = linedKinds(layout);
+  const grooves = lined.map((k) => sheet.entry(fieldPath('pack.kinds.*.groovedShare', k.id)));
+  sheet.compute('liningPressure', {
+    label: 'Lining pressure, greatest',
+    quantity: 'pressure',
+    section: 3,
+    formula: 'p = F/(π·(R_o² − R_i²)·(1 − g))',
+    from: {
+      F: sheet.figure('clamp', 'F'),
+      A:
+        faces.length === 0
+          ? lack('A lined plate', 'pack.plates')
+          : gather([...radii.values(), ...grooves], () => 1),
+    },
+    value: ({ F }) =>
+      Math.max(
+        ...faces.map((face) => {
+          const kind = linedKindOf(face, layout);
+          const share = lined.indexOf(kind ?? (lined[0] as PlateKind));
+          const g = grooves[share];
+          return liningPressure(
+            F,
+            face.outerRadius ?? Number.NaN,
+            face.innerRadius ?? Number.NaN,
+            g?.known ? g.value : 0,
+          );
+        }),
+      ),
+  });
+}
+
+function slippingFace(
+  face: Face,
+  layout: PackLayout,
+  radii: ReadonlyMap<string, Term>,
+  frictions: ReadonlyMap<string, Record<Level, Term>>,
+  tangs: ReadonlyMap<string, Term>,
+  level: Level,
+  sheet: Sheet,
+): SlippingFace {
+  const below = plateAt(layout, face.below);
+  const above = plateAt(layout, face.above);
+  const linings = [
+    ...(below && linedOutward(below.lined) ? [below.kind] : []),
+    ...(above && linedInward(above.lined) ? [above.kind] : []),
+  ];
+  // Lining on lining slips on the weaker of the two.
+  const friction = Math.min(...linings.map((k) => valueOf(frictions.get(k.id)?.[level])));
+  const known = [...radii.values()].every((t) => t.known);
+  return {
+    radius: known
+      ? effectiveRadius(
+          face.outerRadius ?? Number.NaN,
+          face.innerRadius ?? Number.NaN,
+          sheet.job.pack.radiusModel,
+        )
+      : Number.NaN,
+    friction,
+    tangRadiusBelow: below && valueOrNothing(tangs.get(below.kind.id)),
+    tangRadiusAbove: above && valueOrNothing(tangs.get(above.kind.id)),
+  };
+}
+
+function linedKinds(layout: PackLayout): PlateKind[] {
+  return [...new Set(layout.slipping.flatMap((f) => linedKindOf(f, layout) ?? []))];
+}
+
+function linedKindOf(face: Face, layout: PackLayout): PlateKind | undefined {
+  const below = plateAt(layout, face.below);
+  const above = plateAt(layout, face.above);
+  return above && linedInward(above.lined)
+    ? above.kind
+    : below && linedOutward(below.lined)
+      ? below.kind
+      : undefined;
+}
+
+/** Radii of every lined kind that slips; steels take part through the face's overlap when theirs are entered. */
+function radiusTerms(sheet: Sheet, layout: PackLayout): Map<string, Term> {
+  return new Map(
+    linedKinds(layout).flatMap((k) =>
+      (['outerRadius', 'innerRadius'] as const).map((leaf) => {
+        const label = `${leaf === 'outerRadius' ? 'Lining outer radius' : 'Lining inner radius'} of ${k.name}`;
+        return [
+          `${k.id}.${leaf}`,
+          sheet.entry(fieldPath(`pack.kinds.*.${leaf}`, k.id), undefined, label),
+        ] as const;
+      }),
+    ),
+  );
+}
+
+function frictionTerms(sheet: Sheet, layout: PackLayout): Map<string, Record<Level, Term>> {
+  const lined = [...new Set(layout.layers.filter((l) => l.lined !== 'none').map((l) => l.kind))];
+  return new Map(
+    lined.map((k) => {
+      const estimate = LINING_ESTIMATES[k.lining];
+      const at = (level: Level, value: number): Term => {
+        const path = fieldPath(`pack.kinds.*.friction${level}`, k.id);
+        const given = sheet.entry(path, undefined, `Friction of ${k.name}, ${level.toLowerCase()}`);
+        if (given.known) return given;
+        return term(value, {
+          symbol: level === 'Typical' ? 'μ_typ' : `μ_${level.toLowerCase()}`,
+          label: `Friction of ${k.name}, ${level.toLowerCase()}`,
+          quantity: 'ratio',
+          path,
+          source: {
+            kind: 'estimate',
+            note: `${estimate.name.toLowerCase()} lining in wet-clutch oil`,
+          },
+        });
+      };
+      return [
+        k.id,
+        {
+          Low: at('Low', estimate.low),
+          Typical: at('Typical', estimate.typical),
+          High: at('High', estimate.high),
+        },
+      ] as const;
+    }),
+  );
+}
+
+/** Tang radius of every kind in the pack: entered, else estimated from the lining it reaches past. */
+function tangTerms(sheet: Sheet, layout: PackLayout): Map<string, Term> {
+  const kinds = [...new Set(layout.layers.map((l) => l.kind))];
+  const outermost = Math.max(0, ...layout.layers.flatMap((l) => radiusOf(l, 'outerRadius')));
+  const innermost = Math.min(Infinity, ...layout.layers.flatMap((l) => radiusOf(l, 'innerRadius')));
+  return new Map(
+    kinds.map((k) => {
+      const path = fieldPath('pack.kinds.*.tangRadius', k.id);
+      const label = `Tang radius of ${k.name}`;
+      const given = sheet.entry(path, undefined, label);
+      const guess =
+        k.turnsWith === 'basket' ? outermost + TANG_BEYOND_LINING : innermost - TANG_INSIDE_LINING;
+      if (given.known || outermost === 0 || !Number.isFinite(guess) || guess <= 0)
+        return [k.id, given] as const;
+      const note =
+        k.turnsWith === 'basket'
+          ? `lining outer radius + ${TANG_BEYOND_LINING} mm`
+          : `lining inner radius − ${TANG_INSIDE_LINING} mm`;
+      const source: Source = { kind: 'estimate', note };
+      return [k.id, term(guess, { symbol: 'r', label, quantity: 'length', path, source })] as const;
+    }),
+  );
+}
+
+function radiusOf(layer: PackLayer, leaf: 'outerRadius' | 'innerRadius'): number[] {
+  const value = layer.lined === 'none' ? undefined : layer[leaf];
+  return value === undefined ? [] : [value];
+}
+
+function valueOf(t: Term | undefined): number {
+  return t?.known ? t.value : Number.NaN;
+}
+
+function valueOrNothing(t: Term | undefined): number | undefined {
+  return t?.known ? t.value : undefined;
+}

@@ -1,0 +1,63 @@
+import type { CoilGroup, Entry, Job, PlateKind } from './types';
+
+/** An entry in the base unit; only for records made by code. */
+export function entry(value: number, source?: Entry['source']): Entry {
+  return source ? { value, source } : { value };
+}
+
+/** A friction disc or a steel with nothing but its sort decided. */
+export function blankKind(id: string, sort: 'friction' | 'steel', name: string): PlateKind {
+  return {
+    id,
+    name,
+    lining: 'paper',
+    material: 'steel',
+    turnsWith: sort === 'friction' ? 'basket' : 'hub',
+    lined: sort === 'friction' ? 'both' : 'none',
+  };
+}
+
+export function blankCoilGroup(id: string, name: string): CoilGroup {
+  return { id, name, rateFrom: 'rate', testerPoints: [] };
+}
+
+/**
+ * A new job: one kind of disc, one of steel and one of spring, no plate laid yet and nothing assumed.
+ * @param now ISO time, given by the caller so that the core stays pure
+ */
+export function blankJob(id: string, number: string, now: string): Job {
+  return {
+    id,
+    number,
+    stage: 'specify',
+    createdAt: now,
+    updatedAt: now,
+    machine: { name: '', use: '' },
+    engine: {},
+    pack: {
+      kinds: [blankKind('disc', 'friction', 'Disc'), blankKind('steel', 'steel', 'Steel')],
+      plates: [],
+      floorTurnsWith: 'hub',
+      pressurePlateTurnsWith: 'hub',
+      radiusModel: 'uniformWear',
+    },
+    springs: { coil: { groups: [blankCoilGroup('spring', 'Springs')] } },
+    release: { type: 'hydraulic' },
+    notes: '',
+  };
+}
+
+/** Plates of a plain pack: friction discs and steels in turn, from the hub floor outward. */
+export function alternate(
+  frictionKind: string,
+  steelKind: string,
+  discs: number,
+  first: 'friction' | 'steel',
+  newId: (n: number) => string,
+): { id: string; kindId: string }[] {
+  const length = first === 'friction' ? 2 * discs - 1 : 2 * discs + 1;
+  return Array.from({ length }, (_, i) => ({
+    id: newId(i + 1),
+    kindId: (i % 2 === 0) === (first === 'friction') ? frictionKind : steelKind,
+  }));
+}

@@ -1,0 +1,360 @@
+import type { EntrySpec } from '../units/parseEntry';
+
+/** A field that takes one value: what it is called, what it takes, and what stands in for it. */
+export interface FieldSpec extends EntrySpec {
+  readonly label: string;
+  /** As in the formulas of `docs/mechanics.md`. */
+  readonly symbol: string;
+  /** Used, and marked as a design estimate, while nothing is entered. */
+  readonly estimate?: { readonly value: number; readonly why: string };
+  /** One line of help, where the label is not enough. */
+  readonly hint?: string;
+}
+
+const spec = (s: FieldSpec): FieldSpec => s;
+
+const thickness = {
+  quantity: 'length',
+  bounds: { above: 0, max: 20 },
+  plausible: [0.5, 8],
+} as const;
+const radius = {
+  quantity: 'length',
+  bounds: { above: 0, max: 250 },
+  plausible: [12, 150],
+  radius: true,
+} as const;
+const friction = { quantity: 'ratio', bounds: { above: 0, max: 1 } } as const;
+
+/**
+ * Every numeric field of a job, by its path with `*` for the identifier of a list item. The schema of
+ * files, the messages at fields and the terms of workings all come from here.
+ */
+export const FIELDS = {
+  'engine.peakTorque': spec({
+    label: 'Engine peak torque',
+    symbol: 'T_e',
+    quantity: 'torque',
+    bounds: { above: 0, max: 1000 },
+    plausible: [4, 260],
+  }),
+  'engine.peakTorqueRpm': spec({
+    label: 'Peak torque at',
+    symbol: 'n_T',
+    quantity: 'speed',
+    bounds: { above: 0, max: 25000 },
+  }),
+  'engine.idleRpm': spec({
+    label: 'Idle',
+    symbol: 'n_idle',
+    quantity: 'speed',
+    bounds: { above: 0, max: 6000 },
+  }),
+  'engine.primaryRatio': spec({
+    label: 'Primary ratio',
+    symbol: 'i',
+    quantity: 'ratio',
+    bounds: { above: 0, max: 10 },
+    hint: 'Basket teeth ÷ crank teeth. 1 when the clutch sits on the crank.',
+  }),
+  'engine.primaryEfficiency': spec({
+    label: 'Primary efficiency',
+    symbol: 'η_p',
+    quantity: 'ratio',
+    bounds: { above: 0, max: 1 },
+    estimate: { value: 1, why: 'no loss assumed, so the clutch must hold all of it' },
+  }),
+
+  'pack.kinds.*.thickness': spec({ label: 'Thickness, new', symbol: 't', ...thickness }),
+  'pack.kinds.*.minThickness': spec({ label: 'Least thickness', symbol: 't_min', ...thickness }),
+  'pack.kinds.*.outerRadius': spec({
+    label: 'Lining outer radius',
+    symbol: 'R_o',
+    ...radius,
+    hint: 'Write 117 dia for a diameter.',
+  }),
+  'pack.kinds.*.innerRadius': spec({
+    label: 'Lining inner radius',
+    symbol: 'R_i',
+    ...radius,
+    hint: 'Write 93 dia for a diameter.',
+  }),
+  'pack.kinds.*.tangRadius': spec({
+    label: 'Tang radius',
+    symbol: 'r',
+    ...radius,
+    hint: 'Where the tangs bear on basket or hub.',
+  }),
+  'pack.kinds.*.frictionLow': spec({ label: 'Friction, low', symbol: 'μ_low', ...friction }),
+  'pack.kinds.*.frictionTypical': spec({
+    label: 'Friction, typical',
+    symbol: 'μ_typ',
+    ...friction,
+  }),
+  'pack.kinds.*.frictionHigh': spec({ label: 'Friction, high', symbol: 'μ_high', ...friction }),
+  'pack.kinds.*.groovedShare': spec({
+    label: 'Grooved share of lining',
+    symbol: 'g',
+    quantity: 'share',
+    bounds: { min: 0, below: 1 },
+    estimate: { value: 0, why: 'grooves not taken off the area' },
+  }),
+  'pack.kinds.*.pressureLimit': spec({
+    label: 'Lining pressure limit',
+    symbol: 'p_max',
+    quantity: 'pressure',
+    bounds: { above: 0, max: 50 },
+  }),
+
+  'pack.plates.*.readings.*': spec({ label: 'Thickness, measured', symbol: 't', ...thickness }),
+  'pack.plates.*.outOfFlat': spec({
+    label: 'Out-of-flat',
+    symbol: 'w',
+    quantity: 'length',
+    bounds: { min: 0, max: 5 },
+    plausible: [0, 0.6],
+  }),
+
+  'pack.windowMin': spec({
+    label: 'Window, least stack',
+    symbol: 'H_min',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [8, 90],
+  }),
+  'pack.windowMax': spec({
+    label: 'Window, greatest stack',
+    symbol: 'H_max',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [8, 90],
+  }),
+  'pack.tangFriction': spec({
+    label: 'Tang friction',
+    symbol: 'μ_t',
+    quantity: 'ratio',
+    bounds: { min: 0, max: 0.5 },
+    estimate: { value: 0.06, why: 'oiled steel on aluminium' },
+    hint: '0 leaves it out.',
+  }),
+
+  'springs.coil.seatDistance': spec({
+    label: 'Hub floor to spring seat',
+    symbol: 'G_0',
+    quantity: 'length',
+    bounds: { above: 0, max: 400 },
+    plausible: [20, 160],
+  }),
+  'springs.coil.pressurePlate': spec({
+    label: 'Pressure plate, pack to spring cup',
+    symbol: 't_pp',
+    quantity: 'length',
+    bounds: { min: -60, max: 60 },
+    estimate: { value: 0, why: 'taken as already off the seat distance' },
+    hint: 'Negative when the cups reach down past the pack.',
+  }),
+  'springs.coil.shim': spec({
+    label: 'Shim under each spring',
+    symbol: 's',
+    quantity: 'length',
+    bounds: { min: 0, max: 20 },
+    plausible: [0, 6],
+    estimate: { value: 0, why: 'no shim entered' },
+  }),
+  'springs.coil.groups.*.count': spec({
+    label: 'Springs',
+    symbol: 'n',
+    quantity: 'count',
+    bounds: { min: 1, max: 24, integer: true },
+  }),
+  'springs.coil.groups.*.rate': spec({
+    label: 'Rate of one spring',
+    symbol: 'k',
+    quantity: 'rate',
+    bounds: { above: 0, max: 500 },
+  }),
+  'springs.coil.groups.*.freeLength': spec({
+    label: 'Free length',
+    symbol: 'L_0',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [12, 120],
+  }),
+  'springs.coil.groups.*.solidLength': spec({
+    label: 'Solid length',
+    symbol: 'L_c',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [5, 90],
+  }),
+  'springs.coil.groups.*.wireDiameter': spec({
+    label: 'Wire diameter',
+    symbol: 'd',
+    quantity: 'length',
+    bounds: { above: 0, max: 20 },
+    plausible: [0.8, 8],
+  }),
+  'springs.coil.groups.*.meanDiameter': spec({
+    label: 'Mean coil diameter',
+    symbol: 'D',
+    quantity: 'length',
+    bounds: { above: 0, max: 100 },
+    plausible: [5, 60],
+  }),
+  'springs.coil.groups.*.activeCoils': spec({
+    label: 'Active coils',
+    symbol: 'n_a',
+    quantity: 'ratio',
+    bounds: { above: 0, max: 60 },
+  }),
+  'springs.coil.groups.*.totalCoils': spec({
+    label: 'Coils in all',
+    symbol: 'n_t',
+    quantity: 'ratio',
+    bounds: { above: 0, max: 60 },
+    hint: 'Ground ends: solid length is coils × wire.',
+  }),
+  'springs.coil.groups.*.shearModulus': spec({
+    label: 'Shear modulus',
+    symbol: 'G',
+    quantity: 'pressure',
+    bounds: { above: 0, max: 200000 },
+    estimate: { value: 79300, why: 'spring steel' },
+  }),
+  'springs.coil.groups.*.testerPoints.*.length': spec({
+    label: 'Length on the tester',
+    symbol: 'L',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [5, 120],
+  }),
+  'springs.coil.groups.*.testerPoints.*.force': spec({
+    label: 'Force on the tester',
+    symbol: 'F',
+    quantity: 'force',
+    bounds: { min: 0, max: 20000 },
+  }),
+
+  'release.measuredLift': spec({
+    label: 'Lift, measured',
+    symbol: 'x',
+    quantity: 'length',
+    bounds: { above: 0, max: 20 },
+    plausible: [0.3, 6],
+  }),
+  'release.leverTravel': spec({
+    label: 'Lever travel',
+    symbol: 's_L',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [15, 120],
+    hint: 'At the finger, full pull.',
+  }),
+  'release.leverRatio': spec({
+    label: 'Lever ratio',
+    symbol: 'i_L',
+    quantity: 'ratio',
+    bounds: { above: 0, max: 30 },
+  }),
+  'release.efficiency': spec({
+    label: 'Train efficiency',
+    symbol: 'η',
+    quantity: 'ratio',
+    bounds: { above: 0, max: 1 },
+    estimate: { value: 0.8, why: 'cable, pivots or seals of a sound train' },
+  }),
+  'release.lostTravel': spec({
+    label: 'Lost piston travel',
+    symbol: 's_0',
+    quantity: 'length',
+    bounds: { min: 0, max: 50 },
+    estimate: { value: 0, why: 'no loss entered' },
+  }),
+  'release.masterDiameter': spec({
+    label: 'Master piston diameter',
+    symbol: 'd_m',
+    quantity: 'length',
+    bounds: { above: 0, max: 60 },
+    plausible: [6, 30],
+  }),
+  'release.slaveDiameter': spec({
+    label: 'Slave piston diameter',
+    symbol: 'd_s',
+    quantity: 'length',
+    bounds: { above: 0, max: 120 },
+    plausible: [12, 60],
+  }),
+  'release.cableSlack': spec({
+    label: 'Cable slack',
+    symbol: 's_0',
+    quantity: 'length',
+    bounds: { min: 0, max: 50 },
+    estimate: { value: 0, why: 'no slack entered' },
+  }),
+  'release.armLength': spec({
+    label: 'Release arm length',
+    symbol: 'r_a',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [12, 100],
+  }),
+  'release.lead': spec({
+    label: 'Lead, lift per turn',
+    symbol: 'p',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [3, 80],
+  }),
+  'release.requiredLift': spec({
+    label: 'Lift asked by the maker',
+    symbol: 'x_req',
+    quantity: 'length',
+    bounds: { above: 0, max: 20 },
+    plausible: [0.3, 6],
+  }),
+  'release.faceClearance': spec({
+    label: 'Least clearance per face',
+    symbol: 'c_min',
+    quantity: 'length',
+    bounds: { above: 0, max: 2 },
+    plausible: [0.02, 0.5],
+    estimate: { value: 0.1, why: 'wet pack' },
+  }),
+} as const satisfies Record<string, FieldSpec>;
+
+/** A path with `*` in the place of identifiers. */
+export type FieldPattern = keyof typeof FIELDS;
+
+/** The path of one field of one job: `pack.kinds.k1.thickness`. */
+export type FieldPath = string;
+
+/** The path of a field, with its `*` filled in order. */
+export function fieldPath(pattern: FieldPattern, ...ids: readonly string[]): FieldPath {
+  let next = 0;
+  return pattern.replace(/\*/g, () => ids[next++] ?? '*');
+}
+
+const LIST_PARENTS = new Set(['kinds', 'plates', 'groups', 'testerPoints', 'readings']);
+
+/** The pattern that a path belongs to, or undefined when there is no such field. */
+export function patternOf(path: FieldPath): FieldPattern | undefined {
+  const parts = path.split('.');
+  const pattern = parts.map((p, i) => (LIST_PARENTS.has(parts[i - 1] ?? '') ? '*' : p)).join('.');
+  return Object.hasOwn(FIELDS, pattern) ? (pattern as FieldPattern) : undefined;
+}
+
+/** The field at a path. @throws {RangeError} when there is none. */
+export function fieldAt(path: FieldPath): FieldSpec {
+  const pattern = patternOf(path);
+  if (!pattern) throw new RangeError(`no field at ${path}`);
+  return FIELDS[pattern];
+}
+
+/** Most plates that a pack can have, and most lines in any other list of a job. */
+export const MAX_PLATES = 60;
+export const MAX_KINDS = 24;
+export const MAX_GROUPS = 6;
+export const MAX_TESTER_POINTS = 40;
+export const MAX_READINGS = 6;
+export const MAX_NAME = 120;
+export const MAX_NOTES = 20000;

@@ -1,0 +1,60 @@
+import type { FieldPath } from './fields';
+import { patternOf } from './fields';
+import type { Entry, Job } from './types';
+
+type Node = Readonly<Record<string, unknown>> | readonly unknown[];
+
+function isNode(value: unknown): value is Node {
+  return typeof value === 'object' && value !== null;
+}
+
+/** The index of a list item: by its `id`, or by number in a list of bare entries. */
+function indexIn(list: readonly unknown[], key: string): number {
+  const byId = list.findIndex((item) => isNode(item) && 'id' in item && item.id === key);
+  return byId >= 0 || !/^\d{1,2}$/.test(key) ? byId : Number(key);
+}
+
+function childOf(node: unknown, key: string): unknown {
+  if (Array.isArray(node)) return node[indexIn(node, key)] as unknown;
+  return isNode(node) && Object.hasOwn(node, key)
+    ? (node as Readonly<Record<string, unknown>>)[key]
+    : undefined;
+}
+
+/** The entry at a field's path, or undefined while nothing is entered. */
+export function entryAt(job: Job, path: FieldPath): Entry | undefined {
+  const found = path.split('.').reduce<unknown>(childOf, job);
+  return isNode(found) && 'value' in found && typeof found.value === 'number'
+    ? (found as unknown as Entry)
+    : undefined;
+}
+
+/**
+ * A copy of the job with the entry at `path` set, or taken out when `entry` is undefined; parts that do
+ * not change are shared. A path that names a list item that is not there leaves the job as it is.
+ * @throws {RangeError} when the path is no field of a job.
+ */
+export function withEntry(job: Job, path: FieldPath, entry: Entry | undefined): Job {
+  if (!patternOf(path)) throw new RangeError(`no field at ${path}`);
+  return setIn(job, path.split('.'), entry) as Job;
+}
+
+function setIn(node: unknown, keys: readonly string[], entry: Entry | undefined): unknown {
+  const [key, ...rest] = keys;
+  if (key === undefined) return entry;
+  if (Array.isArray(node)) {
+    const list = node as readonly unknown[];
+    const index = indexIn(list, key);
+    if (index < 0 || index > list.length) return list;
+    if (rest.length === 0 && entry === undefined) return list.filter((_, i) => i !== index);
+    const copy = [...list];
+    copy[index] = setIn(list[index], rest, entry);
+    return copy;
+  }
+  const record = isNode(node) ? { ...(node as Readonly<Record<string, unknown>>) } : {};
+  if (rest.length === 0 && entry === undefined) {
+    return Object.fromEntries(Object.entries(record).filter(([name]) => name !== key));
+  }
+  record[key] = setIn(record[key], rest, entry);
+  return record;
+}

@@ -1,0 +1,32 @@
+import { check, NOT_NEGATIVE, POSITIVE } from '../errors';
+import type { Mm } from '../units/quantity';
+
+/**
+ * Lift that a pack needs to let go: faces × least clearance + the plates' out-of-flat.
+ * @param faces slipping faces, a whole number, 1 or more
+ * @param faceClearance mm per face, above 0
+ * @param outOfFlat mm, sum over the plates, 0 or more
+ * @throws {DomainError} for a value out of range
+ * Source: `docs/mechanics.md` section 6.
+ * @example neededLift(16, 0.1) // 1.6
+ */
+export function neededLift(faces: number, faceClearance: Mm, outOfFlat: Mm = 0): Mm {
+  check('faces', faces, { min: 1, integer: true });
+  check('faceClearance', faceClearance, POSITIVE);
+  check('outOfFlat', outOfFlat, NOT_NEGATIVE);
+  return faces * faceClearance + outOfFlat;
+}
+
+/**
+ * Clearance that a lift leaves at each slipping face: (x − Σ out-of-flat)/N. Below 0 when warp eats
+ * more than the lift.
+ * @param lift mm, 0 or more
+ * @throws {DomainError} for a value out of range
+ * Source: `docs/mechanics.md` section 6.
+ */
+export function clearancePerFace(lift: Mm, faces: number, outOfFlat: Mm = 0): Mm {
+  check('lift', lift, NOT_NEGATIVE);
+  check('faces', faces, { min: 1, integer: true });
+  check('outOfFlat', outOfFlat, NOT_NEGATIVE);
+  return (lift - outOfFlat) / faces;
+}

@@ -1,0 +1,70 @@
+import { check, DomainError, NOT_NEGATIVE, POSITIVE } from '../errors';
+import type { Mm, Newton } from '../units/quantity';
+
+/** Travel left at the cable or piston once the lever's ratio and the loss are taken; 0 when all is lost. */
+function travelPastLoss(leverTravel: Mm, leverRatio: number, lost: Mm): Mm {
+  check('leverTravel', leverTravel, NOT_NEGATIVE);
+  check('leverRatio', leverRatio, POSITIVE);
+  check('lost', lost, NOT_NEGATIVE);
+  return Math.max(0, leverTravel / leverRatio - lost);
+}
+
+/**
+ * Lift of a hydraulic train: (lever travel ÷ lever ratio − lost)·(d_master/d_slave)².
+ * @param leverTravel mm at the finger, 0 or more
+ * @param lost mm of piston travel, 0 or more; a loss greater than the travel gives 0
+ * @throws {DomainError} for a value out of range
+ * Source: hydrostatics; `docs/mechanics.md` section 7.
+ * @example hydraulicLift(62, 5.2, 0.4, 9.5, 27) // 1.4266
+ */
+export function hydraulicLift(
+  leverTravel: Mm,
+  leverRatio: number,
+  lost: Mm,
+  masterDiameter: Mm,
+  slaveDiameter: Mm,
+): Mm {
+  check('masterDiameter', masterDiameter, POSITIVE);
+  check('slaveDiameter', slaveDiameter, POSITIVE);
+  return travelPastLoss(leverTravel, leverRatio, lost) * (masterDiameter / slaveDiameter) ** 2;
+}
+
+/**
+ * Lift of a cable train with a worm, screw or ramp: θ = (lever travel ÷ lever ratio − slack)/arm, x = θ·lead/2π.
+ * The arm is taken as square to the cable.
+ * @param lead mm of lift per turn, above 0
+ * @throws {DomainError} for a value out of range
+ * Source: kinematics of a screw; `docs/mechanics.md` section 7.
+ * @example cableLift(60, 5, 2, 32, 30) // 1.4921
+ */
+export function cableLift(
+  leverTravel: Mm,
+  leverRatio: number,
+  slack: Mm,
+  armLength: Mm,
+  lead: Mm,
+): Mm {
+  check('armLength', armLength, POSITIVE);
+  check('lead', lead, POSITIVE);
+  return (travelPastLoss(leverTravel, leverRatio, slack) / armLength) * (lead / (2 * Math.PI));
+}
+
+/** Lever travel ÷ lift. @throws {DomainError} for a lift of 0. Source: `docs/mechanics.md` section 7. */
+export function overallRatio(leverTravel: Mm, lift: Mm): number {
+  return check('leverTravel', leverTravel, POSITIVE) / check('lift', lift, POSITIVE);
+}
+
+/**
+ * Force at the lever: release force ÷ (overall ratio · efficiency). The release force is the springs' force
+ * at the lifted position.
+ * @throws {DomainError} for a value out of range
+ * Source: `docs/mechanics.md` section 7.
+ */
+export function leverForce(releaseForce: Newton, ratio: number, efficiency: number): Newton {
+  check('releaseForce', releaseForce, NOT_NEGATIVE);
+  check('ratio', ratio, POSITIVE);
+  check('efficiency', efficiency, { above: 0, max: 1 });
+  if (!Number.isFinite(releaseForce / ratio))
+    throw new DomainError('ratio', 'a larger ratio', ratio);
+  return releaseForce / (ratio * efficiency);
+}

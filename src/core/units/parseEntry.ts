@@ -1,0 +1,253 @@
+import type { Bounds } from '../errors';
+import { within } from '../errors';
+import type { Quantity, Unit, UnitChoice } from './quantity';
+import { formatWithUnit, fromBase, shownUnit, toBase, UNITS } from './quantity';
+
+/** What a field takes: its quantity and the range of values, in the base unit. */
+export interface EntrySpec {
+  readonly quantity: Quantity;
+  readonly bounds: Bounds;
+  /** Where real parts lie; a value outside it that would be inside it in another unit is asked about. */
+  readonly plausible?: readonly [number, number];
+  /** The field is a radius, so "117 dia" or "Ø117" is taken as half of it. */
+  readonly radius?: boolean;
+}
+
+/** One way to read what was typed. */
+export interface Reading {
+  /** In the base unit. */
+  readonly value: number;
+  readonly unit: Unit;
+  /** The value as it would be shown, with its unit. */
+  readonly text: string;
+}
+
+export type ParsedEntry =
+  | { readonly kind: 'empty' }
+  | ({ readonly kind: 'value' } & Reading)
+  /** Readable, but more likely meant otherwise: the builder decides. */
+  | { readonly kind: 'question'; readonly message: string; readonly readings: readonly Reading[] }
+  | { readonly kind: 'refused'; readonly message: string };
+
+const FRACTION = /^(?:(\d+)[\s-]+)?(\d+)\s*\/\s*(\d+)$/;
+const UNICODE_FRACTIONS: Record<string, string> = {
+  '¼': '1/4',
+  '½': '1/2',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+};
+/** More than this many characters cannot be a number that somebody meant. */
+const MAX_LENGTH = 60;
+
+/**
+ * Reads a number as people write it: `2.92`, `2,92`, `.115"`, `115 thou`, `5/32 in`, `1 1/4"`,
+ * `9 ft-lb`, `12 Nm`. A bare number takes the unit now shown for the quantity.
+ *
+ * A value outside the field's range is refused with the range; a value far outside what is plausible
+ * that would be right in another unit, and a comma that may part thousands, become a question.
+ * Never throws. Source: the workshop rules for entries, `docs/mechanics.md` section 13.
+ * @example parseEntry('.115"', { quantity: 'length', bounds: { above: 0 } }) // value 2.921
+ */
+export function parseEntry(text: string, spec: EntrySpec, choice: UnitChoice = {}): ParsedEntry {
+  const trimmed = text.trim();
+  if (trimmed === '') return { kind: 'empty' };
+  const current = shownUnit(spec.quantity, choice);
+  const refuse = (why: string): ParsedEntry => ({
+    kind: 'refused',
+    message: `${why} ${acceptedText(spec, current)}`,
+  });
+  if (trimmed.length > MAX_LENGTH) return refuse('Too long to be a number.');
+
+  const { rest, halve } = spec.radius ? stripDiameter(trimmed) : { rest: trimmed, halve: false };
+  const split = splitUnit(rest, spec.quantity);
+  if (!split) return refuse(foreignUnit(rest, spec.quantity));
+  const numbers = readNumber(split.number);
+  if (numbers.length === 0) return refuse(`“${trimmed}” is not a number.`);
+
+  const unit = split.unit ?? current;
+  const scale = halve ? 0.5 : 1;
+  const readings = numbers.map((n) => reading(toBase(n, unit) * scale, unit, spec, choice));
+  const possible = readings.filter((r) => within(r.value, spec.bounds));
+  const plausible = possible.filter((r) => isPlausible(r.value, spec));
+
+  if (numbers.length > 1) {
+    const only =
+      plausible.length === 1 ? plausible[0] : possible.length === 1 ? possible[0] : undefined;
+    if (only) return { kind: 'value', ...only };
+    if (possible.length > 1) {
+      return {
+        kind: 'question',
+        message: `“${trimmed}” can be read two ways. Which is meant?`,
+        readings: possible,
+      };
+    }
+  }
+  const first = readings[0];
+  if (!first) return refuse(`“${trimmed}” is not a number.`);
+  const others = otherUnits(numbers[0] ?? Number.NaN, unit, scale, spec, choice);
+  if (!within(first.value, spec.bounds)) {
+    if (others.length > 0 && Number.isFinite(first.value) && first.value > 0) {
+      return {
+        kind: 'question',
+        message: `${first.text} is outside what fits here. Did you mean ${orList(others)}?`,
+        readings: others,
+      };
+    }
+    return refuse(outOfRange(first, spec));
+  }
+  if (!isPlausible(first.value, spec) && others.length > 0) {
+    const inOwn = formatWithUnit(first.value, spec.quantity, {});
+    return {
+      kind: 'question',
+      message: `${first.text}${unit.factor === 1 ? '' : `? That is ${inOwn}`}: did you mean ${orList(others)}?`,
+      readings: [...others, first],
+    };
+  }
+  return { kind: 'value', ...first };
+}
+
+/** Says in the builder's unit what a field takes: "Give a length from 0.2 to 20 mm, such as 2.92, .115" or 115 thou." */
+export function acceptedText(spec: EntrySpec, unit: Unit): string {
+  const { bounds } = spec;
+  const show = (base: number) => trimZeros(fromBase(base, unit).toFixed(unit.decimals));
+  const symbol = unit.symbol ? ` ${unit.symbol}` : '';
+  const noun = bounds.integer ? 'a whole number' : 'a number';
+  const low = bounds.min ?? bounds.above;
+  const high = bounds.max ?? bounds.below;
+  const above = bounds.above !== undefined ? `above ${show(bounds.above)}` : '';
+  const range =
+    low !== undefined && high !== undefined
+      ? above && bounds.max !== undefined
+        ? ` ${above} and up to ${show(high)}`
+        : ` from ${show(low)} to ${show(high)}`
+      : low !== undefined
+        ? above
+          ? ` ${above}`
+          : ` of ${show(low)} or more`
+        : high !== undefined
+          ? ` up to ${show(high)}`
+          : '';
+  const example = EXAMPLES[spec.quantity];
+  return `Give ${noun}${range}${symbol}${example ? `, such as ${example}` : ''}.`;
+}
+
+const EXAMPLES: Partial<Record<Quantity, string>> = {
+  length: '2.92, 0.115 in, 115 thou or 1/8"',
+  torque: '12 Nm, 9 ft-lb or 108 in-lb',
+  force: '260 N or 58 lbf',
+};
+
+function reading(value: number, unit: Unit, spec: EntrySpec, choice: UnitChoice): Reading {
+  return {
+    value,
+    unit,
+    text: formatWithUnit(value, spec.quantity, { ...choice, [spec.quantity]: unit.id }),
+  };
+}
+
+function isPlausible(value: number, spec: EntrySpec): boolean {
+  return !spec.plausible || (value >= spec.plausible[0] && value <= spec.plausible[1]);
+}
+
+function otherUnits(
+  n: number,
+  typed: Unit,
+  scale: number,
+  spec: EntrySpec,
+  choice: UnitChoice,
+): Reading[] {
+  if (!spec.plausible) return [];
+  return UNITS[spec.quantity]
+    .filter((u) => u.id !== typed.id)
+    .map((u) => reading(toBase(n, u) * scale, u, spec, choice))
+    .filter((r) => within(r.value, spec.bounds) && isPlausible(r.value, spec));
+}
+
+function orList(readings: readonly Reading[]): string {
+  return readings.map((r) => r.text).join(' or ');
+}
+
+function outOfRange(first: Reading, spec: EntrySpec): string {
+  if (!Number.isFinite(first.value)) return 'That is not a finite number.';
+  if (spec.bounds.integer && !Number.isInteger(first.value))
+    return `${trimZeros(String(first.value))} is not a whole number.`;
+  const low = spec.bounds.above ?? spec.bounds.min;
+  if (
+    low !== undefined &&
+    (first.value < low || (spec.bounds.above !== undefined && first.value === low))
+  ) {
+    return first.value < 0
+      ? 'A negative value has no meaning here.'
+      : `${first.text} is too small.`;
+  }
+  return `${first.text} is too large.`;
+}
+
+function stripDiameter(text: string): { rest: string; halve: boolean } {
+  const rest = text
+    .replace(/^(?:ø|⌀|dia\.?|diam(?:eter)?)\s*/i, '')
+    .replace(/\s*(?:ø|⌀|dia\.?|diam(?:eter)?)$/i, '');
+  return { rest, halve: rest !== text };
+}
+
+function splitUnit(text: string, quantity: Quantity): { number: string; unit?: Unit } | undefined {
+  const match =
+    /^([+-]?[\d.,\s/’'_¼½¾⅛⅜⅝⅞-]*\d[\d.,]*|[+-]?[\d\s-]*[¼½¾⅛⅜⅝⅞]|[+-]?[\d.,\s]*\d[eE][+-]?\d+)\s*(.*)$/.exec(
+      text,
+    );
+  if (!match) return undefined;
+  const [, number = '', tail = ''] = match;
+  if (tail === '') return { number };
+  const spelling = tail.toLowerCase().replace(/\s+/g, '');
+  const found = UNITS[quantity].find((u) => u.spellings.includes(spelling));
+  const dashed = tail.toLowerCase().trim().replace(/\s+/g, '-');
+  const unit = found ?? UNITS[quantity].find((u) => u.spellings.includes(dashed));
+  return unit ? { number, unit } : undefined;
+}
+
+function foreignUnit(text: string, quantity: Quantity): string {
+  const tail = /[\d.,\s]([^\d.,\s].*)$/.exec(text)?.[1]?.trim();
+  if (!tail || !/\d/.test(text)) return `“${text}” is not a number.`;
+  const known = UNITS[quantity]
+    .map((u) => u.symbol)
+    .filter(Boolean)
+    .join(', ');
+  return known
+    ? `“${tail}” is not a unit for this field (${known}).`
+    : `“${tail}” is not expected here.`;
+}
+
+/** All the ways the digits can be read: one in most cases, two where a comma may part thousands. */
+function readNumber(raw: string): number[] {
+  let text = raw
+    .trim()
+    .replace(/[¼½¾⅛⅜⅝⅞]/g, (c) => ` ${UNICODE_FRACTIONS[c] ?? ''}`)
+    .trim();
+  const sign = text.startsWith('-') ? -1 : 1;
+  text = text.replace(/^[+-]\s*/, '');
+  const fraction = FRACTION.exec(text);
+  if (fraction) {
+    const [, whole = '0', top = '', bottom = ''] = fraction;
+    const below = Number(bottom);
+    // "1 7/4" is no way to write a length: more likely a slip of the thumb.
+    if (below === 0 || (fraction[1] !== undefined && Number(top) >= below)) return [];
+    return [sign * (Number(whole) + Number(top) / below)];
+  }
+  if (/^\d{1,3}(?: \d{3})+(?:[.,]\d+)?$/.test(text)) text = text.replace(/ /g, '');
+  if (/^\d{1,3}(?:,\d{3})+\.\d+$/.test(text)) text = text.replace(/,/g, '');
+  else if (/^\d{1,3}(?:\.\d{3})+,\d+$/.test(text)) text = text.replace(/\./g, '').replace(',', '.');
+  if (/^[1-9]\d{0,2},\d{3}$/.test(text)) {
+    return [Number(text.replace(',', '.')), Number(text.replace(',', ''))].map((n) => sign * n);
+  }
+  if (/^[1-9]\d{0,2}(?:,\d{3}){2,}$/.test(text)) return [sign * Number(text.replace(/,/g, ''))];
+  const plain = text.replace(',', '.');
+  if (!/^(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?$/.test(plain)) return [];
+  return [sign * Number(plain)];
+}
+
+function trimZeros(text: string): string {
+  return text.includes('.') ? text.replace(/\.?0+$/, '') : text;
+}

@@ -1,0 +1,178 @@
+import { useEffect, useId, useState } from 'react';
+import { View } from 'react-native';
+import { Button, TextInput } from 'react-native-paper';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import type { FieldPath } from '@/core/job/fields';
+import { fieldAt } from '@/core/job/fields';
+import { entryAt } from '@/core/job/paths';
+import type { ParsedEntry } from '@/core/units/parseEntry';
+import { parseEntry } from '@/core/units/parseEntry';
+import { formatValue, formatWithUnit, shownUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import { useDrafts, useEvaluation, useJob } from '@/features/jobs/useJob';
+import { useAppDispatch } from '@/store/store';
+import { FONT, useStrata } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+import { SourceTag } from './SourceTag';
+
+interface Props {
+  readonly path: FieldPath;
+  readonly label?: string;
+}
+
+/** How long a half-typed number may be wrong before its field says so. */
+const PATIENCE_MS = 900;
+
+/** A field for one number of the job: takes it as people write it, keeps it whatever it is, says what is wrong. */
+export function EntryField({ path, label }: Props) {
+  const job = useJob();
+  const units = useUnits();
+  const draft = useDrafts()[path];
+  const { problems } = useEvaluation();
+  const dispatch = useAppDispatch();
+  const strata = useStrata();
+  const id = useId();
+  /** What stands in the field while it is being typed in. */
+  const [typing, setTyping] = useState<string>();
+  const field = fieldAt(path);
+  const entry = entryAt(job, path);
+  const unit = shownUnit(field.quantity, units);
+  const name = label ?? field.label;
+
+  const settled = draft
+    ? draft.text
+    : entry
+      ? trimmed(formatValue(entry.value, field.quantity, units))
+      : '';
+  const text = typing ?? settled;
+  const parsed: ParsedEntry | undefined = draft && parseEntry(draft.text, field, draft.units);
+  const patient = usePatience(typing);
+  const refused = parsed?.kind === 'refused' && !patient ? parsed.message : undefined;
+  const question = parsed?.kind === 'question' && !patient ? parsed : undefined;
+  const problem = problems.find((p) => p.path === path && p.plateId === undefined);
+  const message =
+    refused ?? question?.message ?? (problem && readSentence(problem.sentence, units));
+  const tone = refused || question || problem?.state === 'stop' ? strata.stop : strata.watch;
+
+  const type = (next: string) => {
+    setTyping(next);
+    dispatch(jobActions.fieldTyped({ jobId: job.id, path, text: next, units }));
+  };
+
+  return (
+    <View style={{ gap: 2, flexGrow: 1, flexBasis: 150, minWidth: 130 }}>
+      <View
+        style={{
+          flexDirection: 'row',
+          alignItems: 'flex-end',
+          justifyContent: 'space-between',
+          gap: 6,
+          minHeight: 24,
+        }}
+      >
+        <Words soft size={15} nativeID={id} style={{ flexShrink: 1 }}>
+          {name}
+        </Words>
+        {entry ? <SourceTag path={path} entry={entry} name={name} /> : null}
+      </View>
+      <TextInput
+        mode="outlined"
+        dense
+        aria-labelledby={id}
+        aria-describedby={message ? `${id}m` : undefined}
+        aria-invalid={message !== undefined}
+        testID={path}
+        value={text}
+        onChangeText={type}
+        onBlur={() => setTyping(undefined)}
+        autoComplete="off"
+        autoCorrect={false}
+        autoCapitalize="none"
+        maxLength={400}
+        error={message !== undefined}
+        outlineColor={strata.line}
+        style={{ height: 48, backgroundColor: strata.raised }}
+        contentStyle={{ fontFamily: FONT.mono, fontSize: 18 }}
+        right={
+          unit.symbol === '' ? undefined : (
+            <TextInput.Affix
+              text={unit.symbol}
+              textStyle={{ fontFamily: FONT.mono, fontSize: 15, color: strata.soft }}
+            />
+          )
+        }
+      />
+      <View nativeID={`${id}m`} aria-live="polite">
+        {message ? (
+          <Words size={14} style={{ color: tone }}>
+            {message}
+          </Words>
+        ) : null}
+      </View>
+      {question ? (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6, paddingVertical: 4 }}>
+          {question.readings.map((r) => (
+            <Button
+              key={`${r.unit.id}${r.value}`}
+              mode="outlined"
+              contentStyle={{ minHeight: 48 }}
+              onPress={() => {
+                setTyping(undefined);
+                dispatch(
+                  jobActions.readingChosen({ jobId: job.id, path, value: r.value, typed: r.text }),
+                );
+              }}
+            >
+              {r.text}
+            </Button>
+          ))}
+        </View>
+      ) : null}
+      {message === undefined && !draft ? <FieldNote path={path} /> : null}
+    </View>
+  );
+}
+
+/** What stands under a field that is in order: how it was written, what stands in for it, or a hint. */
+function FieldNote({ path }: { readonly path: FieldPath }) {
+  const entry = entryAt(useJob(), path);
+  const units = useUnits();
+  const { estimate, quantity, hint } = fieldAt(path);
+  if (entry?.typed)
+    return (
+      <Words soft size={13}>
+        written {entry.typed}
+      </Words>
+    );
+  if (!entry && estimate) {
+    return (
+      <Words soft size={13}>
+        {trimmed(formatWithUnit(estimate.value, quantity, units))} is used: {estimate.why}.
+      </Words>
+    );
+  }
+  return !entry && hint ? (
+    <Words soft size={13}>
+      {hint}
+    </Words>
+  ) : null;
+}
+
+/** True for a while after each key, so that "0" on the way to "0.115" is not scolded. */
+function usePatience(typing: string | undefined): boolean {
+  const [calm, setCalm] = useState<string>();
+  useEffect(() => {
+    if (typing === undefined) return;
+    const timer = setTimeout(() => setCalm(typing), PATIENCE_MS);
+    return () => clearTimeout(timer);
+  }, [typing]);
+  return typing !== undefined && calm !== typing;
+}
+
+/** Without the zeros that only fill up the gauge's resolution: 2.900 as 2.9. */
+function trimmed(text: string): string {
+  return text.replace(/(\.\d*?)0+(?=$| )/, '$1').replace(/\.(?=$| )/, '');
+}

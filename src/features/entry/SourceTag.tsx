@@ -1,0 +1,76 @@
+import { format, parseISO } from 'date-fns';
+import { useState } from 'react';
+import { Pressable } from 'react-native';
+import { Menu } from 'react-native-paper';
+
+import type { FieldPath } from '@/core/job/fields';
+import type { Entry, Source, SourceKind } from '@/core/job/types';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import { useJobId } from '@/features/jobs/useJob';
+import { useAppDispatch } from '@/store/store';
+import { useStrata } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+const KIND_WORD: Readonly<Record<SourceKind, string>> = {
+  entered: 'entered',
+  measured: 'measured',
+  manual: 'manual',
+  tested: 'tester',
+  estimate: 'design estimate',
+};
+
+const DATED: ReadonlySet<SourceKind> = new Set(['measured', 'tested']);
+
+/** Where a value comes from, in words: "measured 9 Nov 2026". */
+export function sourceWords({ kind, date, note }: Source): string {
+  const day = date ? ` ${format(parseISO(date), 'd MMM yyyy')}` : '';
+  return `${KIND_WORD[kind]}${day}${note ? `, ${note}` : ''}`;
+}
+
+interface Props {
+  readonly path: FieldPath;
+  readonly entry: Entry;
+  readonly name: string;
+}
+
+/** The source of a value, beside its label; tap to say where it comes from. */
+export function SourceTag({ path, entry, name }: Props) {
+  const [open, setOpen] = useState(false);
+  const jobId = useJobId();
+  const dispatch = useAppDispatch();
+  const strata = useStrata();
+  const kind = entry.source?.kind ?? 'entered';
+  const choose = (chosen: SourceKind) => {
+    const date = format(new Date(), 'yyyy-MM-dd');
+    const source: Source = DATED.has(chosen) ? { kind: chosen, date } : { kind: chosen };
+    dispatch(jobActions.sourceChosen({ jobId, path, source }));
+    setOpen(false);
+  };
+  return (
+    <Menu
+      visible={open}
+      onDismiss={() => setOpen(false)}
+      anchor={
+        <Pressable
+          role="button"
+          aria-label={`Source of ${name}: ${KIND_WORD[kind]}`}
+          hitSlop={{ top: 12, bottom: 12, left: 12, right: 12 }}
+          onPress={() => setOpen(true)}
+          style={{ minHeight: 24, justifyContent: 'flex-end' }}
+        >
+          <Words size={13} style={{ color: strata.soft, textDecorationLine: 'underline' }}>
+            {KIND_WORD[kind]}
+          </Words>
+        </Pressable>
+      }
+    >
+      {(Object.keys(KIND_WORD) as SourceKind[]).map((k) => (
+        <Menu.Item
+          key={k}
+          title={DATED.has(k) ? `${KIND_WORD[k]} today` : KIND_WORD[k]}
+          onPress={() => choose(k)}
+        />
+      ))}
+    </Menu>
+  );
+}

@@ -1,0 +1,105 @@
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+
+import type { FigureId } from '@/core/evaluate/figure';
+import type { VerdictId } from '@/core/evaluate/verdicts';
+import { formatValue, formatWithUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { useEvaluation } from '@/features/jobs/useJob';
+import { STATE_WORD, StateMark } from '@/ui/StateMark';
+import { useStrata } from '@/ui/theme';
+import { useWide } from '@/ui/useWide';
+import { Digits, Words } from '@/ui/Words';
+
+import { useOpenFigure } from './WorkingPanel';
+
+interface Item {
+  readonly label: string;
+  readonly figure: FigureId;
+  readonly verdict?: VerdictId;
+  readonly wideOnly?: boolean;
+}
+
+const ITEMS: readonly Item[] = [
+  { label: 'Stack', figure: 'stack', verdict: 'stack' },
+  { label: 'Faces', figure: 'faces', verdict: 'order', wideOnly: true },
+  { label: 'Holds, weakest', figure: 'reserveWithTangs', verdict: 'holds' },
+  { label: 'Lift', figure: 'liftHad', verdict: 'releases' },
+  { label: 'At each face', figure: 'clearancePerFace', verdict: 'releases', wideOnly: true },
+  { label: 'Pull', figure: 'leverPull' },
+];
+
+/** The live figures that are always in sight; each opens to its working. */
+export function FootStrip() {
+  const units = useUnits();
+  const strata = useStrata();
+  const wide = useWide();
+  const open = useOpenFigure();
+  const { figures, verdicts } = useEvaluation();
+  return (
+    <View
+      role="region"
+      aria-label="Live figures"
+      style={{
+        flexDirection: 'row',
+        backgroundColor: strata.raised,
+        borderTopWidth: 1,
+        borderColor: strata.line,
+        paddingHorizontal: wide ? 12 : 2,
+      }}
+    >
+      {ITEMS.filter((item) => wide || !item.wideOnly).map(
+        ({ label, figure: id, verdict: verdictId }) => {
+          const outcome = figures.get(id);
+          const known = outcome?.status === 'known' ? outcome : undefined;
+          const state = verdictId && verdicts.find((v) => v.id === verdictId)?.state;
+          const value = known?.range?.low ?? known?.value;
+          // The phone's strip has room for digits, not for the unit of a length.
+          const show = wide || known?.quantity !== 'length' ? formatWithUnit : formatValue;
+          const decimals =
+            known?.quantity === 'length' && (units.length ?? 'mm') === 'mm' && !wide
+              ? 2
+              : known?.decimals;
+          const text =
+            known && value !== undefined ? show(value, known.quantity, units, decimals) : '–';
+          const name = !wide && id === 'reserveWithTangs' ? 'Holds' : label;
+          return (
+            <TouchableRipple
+              key={id}
+              role="button"
+              aria-label={`${label}: ${known ? text : 'not known yet'}${state ? `, ${STATE_WORD[state].toLowerCase()}` : ''}. Show the working.`}
+              testID={`foot-${id}`}
+              onPress={() => open(id)}
+              style={{
+                flexGrow: 1,
+                flexBasis: 0,
+                minHeight: 62,
+                paddingHorizontal: 8,
+                justifyContent: 'center',
+                minWidth: 0,
+              }}
+            >
+              <View>
+                <View
+                  style={{
+                    flexDirection: 'row',
+                    justifyContent: 'space-between',
+                    alignItems: 'center',
+                  }}
+                >
+                  <Words soft size={13} numberOfLines={1}>
+                    {name}
+                  </Words>
+                  {state ? <StateMark state={state} size={16} /> : null}
+                </View>
+                <Digits bold size={wide ? 20 : 18} numberOfLines={1}>
+                  {text}
+                </Digits>
+              </View>
+            </TouchableRipple>
+          );
+        },
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,24 @@
+import { View } from 'react-native';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import { useUnits } from '@/features/display/useUnits';
+import { useEvaluation } from '@/features/jobs/useJob';
+import { StateMark } from '@/ui/StateMark';
+import { Heading, Words } from '@/ui/Words';
+
+/** The verdict on the pack, in a sentence with its reason. */
+export function VerdictBanner() {
+  const units = useUnits();
+  const { overall } = useEvaluation();
+  return (
+    <View role="status" aria-label="Verdict" testID="verdict" style={{ gap: 4 }}>
+      <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+        <StateMark state={overall.state} size={22} label />
+        <View style={{ flexShrink: 1 }}>
+          <Heading level={2}>{overall.title}</Heading>
+        </View>
+      </View>
+      <Words size={15}>{readSentence(overall.sentence, units)}</Words>
+    </View>
+  );
+}

@@ -1,0 +1,46 @@
+import { nanoid } from '@reduxjs/toolkit';
+
+import type { AppStore, RootState } from '@/store/store';
+
+import type { Drafts } from './jobsSlice';
+import { jobActions } from './jobsSlice';
+
+interface Told {
+  readonly text: string;
+  readonly bad: boolean;
+}
+
+/** Takes a job from a file, whole or not at all, and says what came of it. */
+export function importJob(file: File) {
+  return async (dispatch: AppStore['dispatch'], getState: () => RootState): Promise<Told> => {
+    const { FileRefused, MAX_FILE_BYTES, readJobFile } = await import('@/files/jobFile');
+    if (file.size > MAX_FILE_BYTES) {
+      return {
+        text: `${file.name}: too large for a job, ${(file.size / 1e6).toFixed(1)} MB; at most 5 MB.`,
+        bad: true,
+      };
+    }
+    try {
+      const { job, unfinished } = readJobFile(await file.text());
+      const present = getState().jobs.entities[job.id];
+      if (present && JSON.stringify(present) === JSON.stringify(job)) {
+        return { text: `${job.number} is here already, the same in every value.`, bad: false };
+      }
+      const units = getState().display.units;
+      const drafts: Drafts = Object.fromEntries(
+        Object.entries(unfinished).map(([path, text]) => [path, { text, units }]),
+      );
+      dispatch(jobActions.jobImported({ job, drafts, id: present ? nanoid(12) : job.id }));
+      return {
+        text: present
+          ? `${job.number} is in the workshop with other values; the file’s job was put beside it.`
+          : `${job.number} ${job.machine.name} was imported.`,
+        bad: false,
+      };
+    } catch (error) {
+      if (error instanceof FileRefused)
+        return { text: `${file.name}: ${error.message}`, bad: true };
+      return { text: `${file.name} can’t be read.`, bad: true };
+    }
+  };
+}

@@ -1,0 +1,41 @@
+import { createContext, useContext } from 'react';
+
+import type { Evaluation } from '@/core/evaluate/evaluate';
+import { evaluate } from '@/core/evaluate/evaluate';
+import type { Job } from '@/core/job/types';
+import { useAppSelector } from '@/store/store';
+
+import type { Drafts } from './jobsSlice';
+
+/** The identifier of the job on screen, for all that stands below its screen. */
+export const JobContext = createContext<string>('');
+
+export const useJobId = (): string => useContext(JobContext);
+
+/** The job on screen. Its screen shows nothing of this while there is no such job. */
+export function useJob(): Job {
+  const id = useJobId();
+  const job = useAppSelector((state) => state.jobs.entities[id]);
+  if (!job) throw new Error(`no job ${id}`);
+  return job;
+}
+
+const NO_DRAFTS: Drafts = {};
+
+export function useDrafts(): Drafts {
+  const id = useJobId();
+  return useAppSelector((state) => state.jobs.drafts[id] ?? NO_DRAFTS);
+}
+
+const evaluations = new WeakMap<Job, Evaluation>();
+
+/** The evaluation of a job record; worked out once for each version of it. */
+export function evaluationOf(job: Job): Evaluation {
+  const known = evaluations.get(job);
+  if (known) return known;
+  const made = evaluate(job);
+  evaluations.set(job, made);
+  return made;
+}
+
+export const useEvaluation = (): Evaluation => evaluationOf(useJob());

@@ -1,0 +1,182 @@
+import { View } from 'react-native';
+
+import { fieldPath, MAX_KINDS, MAX_NAME } from '@/core/job/fields';
+import type { PlateKind } from '@/core/job/types';
+import { LINING_ESTIMATES } from '@/core/torque/linings';
+import { formatWithUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { EntryField } from '@/features/entry/EntryField';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import { useJob } from '@/features/jobs/useJob';
+import { useAppDispatch } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { LineField } from '@/ui/LineField';
+import { Panel } from '@/ui/Panel';
+import { Words } from '@/ui/Words';
+
+/** The sorts of plate that this pack is made of. What is typed here holds for every plate of the sort. */
+export function KindList() {
+  const { id: jobId, pack } = useJob();
+  const dispatch = useAppDispatch();
+  return (
+    <View>
+      {pack.kinds.map((kind) => (
+        <KindPanel key={kind.id} kind={kind} />
+      ))}
+      {pack.kinds.length < MAX_KINDS ? (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 4 }}>
+          <Action
+            icon="plus"
+            accessibilityLabel="New kind of disc"
+            onPress={() => dispatch(jobActions.kindAdded({ jobId, sort: 'friction' }))}
+          >
+            Kind of disc
+          </Action>
+          <Action
+            icon="plus"
+            accessibilityLabel="New kind of steel"
+            onPress={() => dispatch(jobActions.kindAdded({ jobId, sort: 'steel' }))}
+          >
+            Kind of steel
+          </Action>
+        </View>
+      ) : (
+        <Words soft>A pack can have up to {MAX_KINDS} kinds of plate.</Words>
+      )}
+    </View>
+  );
+}
+
+const LINED = [
+  { value: 'both', label: 'Both faces' },
+  { value: 'inner', label: 'Inner' },
+  { value: 'outer', label: 'Outer' },
+  { value: 'none', label: 'None' },
+] as const;
+
+function KindPanel({ kind }: { readonly kind: PlateKind }) {
+  const { id: jobId, pack } = useJob();
+  const units = useUnits();
+  const dispatch = useAppDispatch();
+  const used = pack.plates.filter((p) => p.kindId === kind.id).length;
+  const change = (part: Parameters<typeof jobActions.kindChanged>[0]['part']) =>
+    dispatch(jobActions.kindChanged({ jobId, kindId: kind.id, part }));
+  const path = (
+    leaf:
+      | 'thickness'
+      | 'minThickness'
+      | 'outerRadius'
+      | 'innerRadius'
+      | 'tangRadius'
+      | 'groovedShare'
+      | 'pressureLimit'
+      | 'frictionLow'
+      | 'frictionTypical'
+      | 'frictionHigh',
+  ) => fieldPath(`pack.kinds.*.${leaf}`, kind.id);
+  const lined = kind.lined !== 'none';
+  const thickness = kind.thickness
+    ? formatWithUnit(kind.thickness.value, 'length', units)
+    : 'no thickness yet';
+  return (
+    <Panel
+      title={kind.name || 'Plate'}
+      summary={`${used} in the pack, ${thickness}`}
+      initiallyOpen={kind.thickness === undefined && pack.plates.length === 0}
+    >
+      <FieldGrid>
+        <EntryField path={path('thickness')} />
+        <EntryField
+          path={path('outerRadius')}
+          label={lined ? undefined : 'Outer radius of the rubbing face'}
+        />
+        <EntryField
+          path={path('innerRadius')}
+          label={lined ? undefined : 'Inner radius of the rubbing face'}
+        />
+        <EntryField path={path('tangRadius')} />
+        <EntryField path={path('minThickness')} />
+      </FieldGrid>
+      {lined ? (
+        <>
+          <Choice
+            label="Lining"
+            value={kind.lining}
+            options={(['paper', 'cork', 'aramid', 'sintered'] as const).map((value) => ({
+              value,
+              label: LINING_ESTIMATES[value].name,
+            }))}
+            onChange={(lining) => change({ lining })}
+          />
+          <Panel title="Friction and pressure" summary={frictionSummary(kind)}>
+            <FieldGrid>
+              <EntryField path={path('frictionLow')} />
+              <EntryField path={path('frictionTypical')} />
+              <EntryField path={path('frictionHigh')} />
+              <EntryField path={path('groovedShare')} />
+              <EntryField path={path('pressureLimit')} />
+            </FieldGrid>
+          </Panel>
+        </>
+      ) : null}
+      <Panel
+        title="Name and build"
+        summary={`Turns with the ${kind.turnsWith}, lining on ${LINED.find((l) => l.value === kind.lined)?.label.toLowerCase()}`}
+      >
+        <LineField
+          label="Name"
+          value={kind.name}
+          maxLength={MAX_NAME}
+          onChangeText={(name) => change({ name })}
+        />
+        <Choice
+          label="Turns with"
+          value={kind.turnsWith}
+          options={
+            [
+              { value: 'basket', label: 'Basket' },
+              { value: 'hub', label: 'Hub' },
+            ] as const
+          }
+          onChange={(turnsWith) => change({ turnsWith })}
+        />
+        <Choice
+          label="Lined faces"
+          value={kind.lined}
+          options={LINED}
+          onChange={(next) => change({ lined: next })}
+        />
+        {used === 0 ? (
+          <Action
+            icon="delete-outline"
+            onPress={() => dispatch(jobActions.kindRemoved({ jobId, kindId: kind.id }))}
+          >
+            Take this kind out
+          </Action>
+        ) : (
+          <Words soft size={14}>
+            A kind can be taken out once no plate is of it.
+          </Words>
+        )}
+      </Panel>
+    </Panel>
+  );
+}
+
+function frictionSummary({
+  lining,
+  frictionLow,
+  frictionTypical,
+  frictionHigh,
+}: PlateKind): string {
+  const estimate = LINING_ESTIMATES[lining];
+  const all = [
+    frictionLow?.value ?? estimate.low,
+    frictionTypical?.value ?? estimate.typical,
+    frictionHigh?.value ?? estimate.high,
+  ];
+  const given = [frictionLow, frictionTypical, frictionHigh].filter(Boolean).length;
+  return `μ ${all.map((v) => v.toFixed(3).replace(/0$/, '')).join(', ')}${given === 3 ? '' : ', design estimate'}`;
+}

@@ -1,0 +1,138 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+
+import { MAX_PLATES } from '@/core/job/fields';
+import type { PlateKind } from '@/core/job/types';
+import { parseEntry } from '@/core/units/parseEntry';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import { useJob } from '@/features/jobs/useJob';
+import { useAppDispatch } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { Panel } from '@/ui/Panel';
+import { FONT, useStrata } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+const MAX_DISCS = Math.floor((MAX_PLATES - 1) / 2);
+const DISCS = { quantity: 'count', bounds: { min: 1, max: MAX_DISCS, integer: true } } as const;
+
+/** Lays a plain pack at once: so many discs with steels between them. */
+export function LayPack() {
+  const { id: jobId, pack } = useJob();
+  const dispatch = useAppDispatch();
+  const strata = useStrata();
+  const discKinds = pack.kinds.filter((k) => k.lined !== 'none');
+  const steelKinds = pack.kinds.filter((k) => k.lined === 'none');
+  const [text, setText] = useState('');
+  const [first, setFirst] = useState<'friction' | 'steel'>('friction');
+  const [discId, setDiscId] = useState<string>();
+  const [steelId, setSteelId] = useState<string>();
+  const disc = discKinds.find((k) => k.id === discId) ?? discKinds[0];
+  const steel = steelKinds.find((k) => k.id === steelId) ?? steelKinds[0];
+  const parsed = parseEntry(text, DISCS);
+  const discs = parsed.kind === 'value' ? parsed.value : undefined;
+  const message = parsed.kind === 'refused' ? parsed.message : undefined;
+  const plates =
+    discs === undefined ? undefined : first === 'friction' ? 2 * discs - 1 : 2 * discs + 1;
+  if (!disc || !steel)
+    return <Words soft>A kind of disc and a kind of steel are needed to lay a pack.</Words>;
+  return (
+    <Panel
+      title="Lay the pack at once"
+      summary="Discs and steels in turn"
+      initiallyOpen={pack.plates.length === 0}
+    >
+      <View style={{ gap: 4 }}>
+        <Words soft size={15} nativeID="lay-discs">
+          Friction discs in the pack
+        </Words>
+        <TextInput
+          mode="outlined"
+          dense
+          aria-labelledby="lay-discs"
+          aria-describedby="lay-discs-message"
+          aria-invalid={message !== undefined}
+          error={message !== undefined}
+          value={text}
+          onChangeText={setText}
+          inputMode="numeric"
+          outlineColor={strata.line}
+          style={{ height: 48, backgroundColor: strata.raised, maxWidth: 160 }}
+          contentStyle={{ fontFamily: FONT.mono, fontSize: 18 }}
+        />
+        <View nativeID="lay-discs-message" aria-live="polite">
+          {message ? (
+            <Words size={14} style={{ color: strata.stop }}>
+              {message}
+            </Words>
+          ) : null}
+        </View>
+      </View>
+      <Choice
+        label="First and last"
+        value={first}
+        options={
+          [
+            { value: 'friction', label: 'Friction disc' },
+            { value: 'steel', label: 'Steel' },
+          ] as const
+        }
+        onChange={setFirst}
+      />
+      {discKinds.length > 1 ? (
+        <KindChoice
+          label="Discs of the kind"
+          kinds={discKinds}
+          value={disc.id}
+          onChange={setDiscId}
+        />
+      ) : null}
+      {steelKinds.length > 1 ? (
+        <KindChoice
+          label="Steels of the kind"
+          kinds={steelKinds}
+          value={steel.id}
+          onChange={setSteelId}
+        />
+      ) : null}
+      <Action
+        main
+        icon="layers-plus"
+        disabled={discs === undefined}
+        onPress={() => {
+          if (discs === undefined) return;
+          dispatch(
+            jobActions.packLaid({
+              jobId,
+              discs,
+              first,
+              frictionKind: disc.id,
+              steelKind: steel.id,
+            }),
+          );
+        }}
+      >
+        {plates === undefined ? 'Lay the pack' : `Lay ${plates} plates`}
+      </Action>
+    </Panel>
+  );
+}
+
+interface KindChoiceProps {
+  readonly label: string;
+  readonly kinds: readonly PlateKind[];
+  readonly value: string;
+  readonly onChange: (id: string) => void;
+}
+
+export function KindChoice({ label, kinds, value, onChange }: KindChoiceProps) {
+  return (
+    <Choice
+      label={label}
+      value={value}
+      options={kinds.map((k) => ({ value: k.id, label: k.name || 'Plate' }))}
+      onChange={onChange}
+    />
+  );
+}

@@ -1,0 +1,75 @@
+import { View } from 'react-native';
+
+import { EntryField } from '@/features/entry/EntryField';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import { useJob } from '@/features/jobs/useJob';
+import { useAppDispatch } from '@/store/store';
+import { Choice } from '@/ui/Choice';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { Panel } from '@/ui/Panel';
+import { Heading } from '@/ui/Words';
+
+import { KindList } from './KindList';
+import { LayPack } from './LayPack';
+import { PlateList } from './PlateList';
+
+const MEMBERS = [
+  { value: 'hub', label: 'Hub' },
+  { value: 'basket', label: 'Basket' },
+] as const;
+
+interface Props {
+  readonly selected: string | undefined;
+  readonly onSelect: (plateId: string | undefined) => void;
+}
+
+/** The plates: their kinds, their order, and the window their stack must meet. */
+export function PackTab({ selected, onSelect }: Props) {
+  const { id: jobId, pack } = useJob();
+  const dispatch = useAppDispatch();
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading level={2}>Kinds of plate</Heading>
+      <KindList />
+      <LayPack />
+      <PlateList selected={selected} onSelect={onSelect} />
+      <Heading level={2}>Stack window</Heading>
+      <FieldGrid>
+        <EntryField path="pack.windowMin" label="Least stack" />
+        <EntryField path="pack.windowMax" label="Greatest stack" />
+      </FieldGrid>
+      <Panel title="How it is counted" summary="Radius of friction, tangs, pressure plate">
+        <Choice
+          label="Lining"
+          value={pack.radiusModel}
+          options={[
+            { value: 'uniformWear', label: 'Run in, wears evenly' },
+            { value: 'uniformPressure', label: 'New, presses evenly' },
+          ]}
+          onChange={(radiusModel) =>
+            dispatch(jobActions.packOptionChosen({ jobId, part: { radiusModel } }))
+          }
+        />
+        <Choice
+          label="Pressure plate turns with"
+          value={pack.pressurePlateTurnsWith}
+          options={MEMBERS}
+          onChange={(pressurePlateTurnsWith) =>
+            dispatch(jobActions.packOptionChosen({ jobId, part: { pressurePlateTurnsWith } }))
+          }
+        />
+        <Choice
+          label="Pack floor turns with"
+          value={pack.floorTurnsWith}
+          options={MEMBERS}
+          onChange={(floorTurnsWith) =>
+            dispatch(jobActions.packOptionChosen({ jobId, part: { floorTurnsWith } }))
+          }
+        />
+        <FieldGrid>
+          <EntryField path="pack.tangFriction" />
+        </FieldGrid>
+      </Panel>
+    </View>
+  );
+}

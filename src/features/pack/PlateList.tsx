@@ -1,0 +1,233 @@
+import { useEffect, useRef, useState } from 'react';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import type { PackLayer } from '@/core/evaluate/layers';
+import { fieldPath, MAX_PLATES, MAX_READINGS } from '@/core/job/fields';
+import type { Plate } from '@/core/job/types';
+import { formatWithUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { EntryField } from '@/features/entry/EntryField';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { useAppDispatch } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { StateMark } from '@/ui/StateMark';
+import { useStrata } from '@/ui/theme';
+import { Digits, Heading, Words } from '@/ui/Words';
+
+import { KindChoice } from './LayPack';
+
+interface Props {
+  readonly selected: string | undefined;
+  readonly onSelect: (plateId: string | undefined) => void;
+}
+
+/** The plates in their order, the outermost on top as in the section; the chosen one opens to be changed. */
+export function PlateList({ selected, onSelect }: Props) {
+  const { id: jobId, pack } = useJob();
+  const { layout } = useEvaluation();
+  const dispatch = useAppDispatch();
+  const { remember, undo, undoable } = usePlateUndo(jobId, pack.plates);
+  const full = pack.plates.length >= MAX_PLATES;
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>Order of plates</Heading>
+      <Words soft size={14}>
+        {pack.plates.length === 0
+          ? 'No plates yet: lay the pack above, or add plates one by one, from the hub floor outward.'
+          : 'Top is the pressure plate, foot is the hub floor.'}
+      </Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {pack.kinds.map((kind) => (
+          <Action
+            key={kind.id}
+            icon="plus"
+            disabled={full}
+            accessibilityLabel={`Add ${kind.name} on top`}
+            onPress={() => {
+              remember();
+              dispatch(jobActions.plateAdded({ jobId, kindId: kind.id }));
+            }}
+          >
+            {kind.name || 'Plate'}
+          </Action>
+        ))}
+        {undoable ? (
+          <Action icon="undo" accessibilityLabel="Undo the last change of the order" onPress={undo}>
+            Undo
+          </Action>
+        ) : null}
+      </View>
+      {full ? <Words soft>A pack can have up to {MAX_PLATES} plates.</Words> : null}
+      <View role="list" aria-label="Plates, outermost first">
+        {[...layout.layers].reverse().map((layer) => (
+          <PlateRow
+            key={layer.plate.id}
+            layer={layer}
+            open={layer.plate.id === selected}
+            remember={remember}
+            onToggle={() => onSelect(layer.plate.id === selected ? undefined : layer.plate.id)}
+          />
+        ))}
+      </View>
+    </View>
+  );
+}
+
+/** Remembers the order before each change that is made here, for as long as this list is open. */
+function usePlateUndo(jobId: string, plates: readonly Plate[]) {
+  const [past, setPast] = useState<readonly (readonly Plate[])[]>([]);
+  const dispatch = useAppDispatch();
+  const last = past.at(-1);
+  return {
+    remember: () => setPast((p) => [...p, plates]),
+    undo: () => {
+      if (!last) return;
+      setPast((p) => p.slice(0, -1));
+      dispatch(jobActions.platesRestored({ jobId, plates: last }));
+    },
+    undoable: last !== undefined,
+  };
+}
+
+interface RowProps {
+  readonly layer: PackLayer;
+  readonly open: boolean;
+  readonly onToggle: () => void;
+  readonly remember: () => void;
+}
+
+function PlateRow({ layer, open, onToggle, remember }: RowProps) {
+  const units = useUnits();
+  const strata = useStrata();
+  const { problems } = useEvaluation();
+  const problem = problems.find((p) => p.plateId === layer.plate.id);
+  const row = useRef<View>(null);
+  useEffect(() => {
+    const node: unknown = row.current;
+    if (open && node instanceof HTMLElement) node.scrollIntoView({ block: 'nearest' });
+  }, [open]);
+  const thickness =
+    layer.thickness === undefined
+      ? 'no thickness'
+      : formatWithUnit(layer.thickness, 'length', units);
+  return (
+    <View
+      ref={row}
+      role="listitem"
+      style={{
+        borderTopWidth: 1,
+        borderColor: strata.line,
+        backgroundColor: open ? strata.raised : undefined,
+        paddingHorizontal: open ? 8 : 0,
+      }}
+    >
+      <TouchableRipple
+        role="button"
+        aria-expanded={open}
+        aria-label={`Plate ${layer.number}, ${layer.kind.name}, ${thickness}`}
+        onPress={onToggle}
+        style={{ minHeight: 48, justifyContent: 'center' }}
+      >
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+          <Digits soft size={14} style={{ width: 24 }}>
+            {layer.number}
+          </Digits>
+          <View
+            style={{
+              width: 14,
+              height: 14,
+              backgroundColor: layer.lined === 'none' ? strata.steel : strata.ochre,
+            }}
+          />
+          <Words size={15} numberOfLines={1} style={{ flexGrow: 1, flexShrink: 1 }}>
+            {layer.kind.name}
+          </Words>
+          {problem ? <StateMark state={problem.state} label /> : null}
+          <Digits size={15} soft={!layer.measured}>
+            {thickness}
+          </Digits>
+        </View>
+      </TouchableRipple>
+      {problem ? (
+        <Words size={14} style={{ color: strata.stop, paddingBottom: 6 }}>
+          {readSentence(problem.sentence, units)}
+        </Words>
+      ) : null}
+      {open ? <PlateEditor layer={layer} remember={remember} /> : null}
+    </View>
+  );
+}
+
+function PlateEditor({
+  layer,
+  remember,
+}: {
+  readonly layer: PackLayer;
+  readonly remember: () => void;
+}) {
+  const { id: jobId, pack } = useJob();
+  const dispatch = useAppDispatch();
+  const { plate, number } = layer;
+  const plateId = plate.id;
+  const readings = plate.readings ?? [];
+  const act = (action: Parameters<typeof dispatch>[0]) => {
+    remember();
+    dispatch(action);
+  };
+  return (
+    <View style={{ gap: 10, paddingBottom: 12 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action
+          icon="arrow-up"
+          accessibilityLabel="Move outward"
+          disabled={number === pack.plates.length}
+          onPress={() => act(jobActions.plateMoved({ jobId, plateId, by: 1 }))}
+        >
+          Up
+        </Action>
+        <Action
+          icon="arrow-down"
+          accessibilityLabel="Move inward"
+          disabled={number === 1}
+          onPress={() => act(jobActions.plateMoved({ jobId, plateId, by: -1 }))}
+        >
+          Down
+        </Action>
+        <Action
+          icon="content-copy"
+          accessibilityLabel="Duplicate"
+          disabled={pack.plates.length >= MAX_PLATES}
+          onPress={() => act(jobActions.plateDuplicated({ jobId, plateId }))}
+        >
+          Again
+        </Action>
+        <Action
+          icon="delete-outline"
+          onPress={() => act(jobActions.plateRemoved({ jobId, plateId }))}
+        >
+          Take out
+        </Action>
+      </View>
+      <KindChoice
+        label="Kind"
+        kinds={pack.kinds}
+        value={plate.kindId}
+        onChange={(kindId) => act(jobActions.plateKindChosen({ jobId, plateId, kindId }))}
+      />
+      <FieldGrid>
+        {Array.from({ length: Math.min(readings.length + 1, MAX_READINGS) }, (_, i) => (
+          <EntryField
+            key={i}
+            path={fieldPath('pack.plates.*.readings.*', plateId, String(i))}
+            label={`Measured, point ${i + 1}`}
+          />
+        ))}
+        <EntryField path={fieldPath('pack.plates.*.outOfFlat', plateId)} />
+      </FieldGrid>
+    </View>
+  );
+}

@@ -1,0 +1,165 @@
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+
+import { fieldPath, MAX_GROUPS, MAX_NAME, MAX_TESTER_POINTS } from '@/core/job/fields';
+import type { CoilGroup } from '@/core/job/types';
+import { EntryField } from '@/features/entry/EntryField';
+import { FigureRow } from '@/features/figures/FigureRow';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { useAppDispatch } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { LineField } from '@/ui/LineField';
+import { Heading, Words } from '@/ui/Words';
+
+const SHOWN = ['installedLength', 'clamp', 'coilClearance', 'springStress'] as const;
+
+/** The coil springs: how many, how strong, and the room they stand in. */
+export function SpringsTab() {
+  const { id: jobId, springs } = useJob();
+  const { figures } = useEvaluation();
+  const dispatch = useAppDispatch();
+  const { groups } = springs.coil;
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading level={2}>Where they stand</Heading>
+      <FieldGrid>
+        <EntryField path="springs.coil.seatDistance" />
+        <EntryField path="springs.coil.pressurePlate" />
+        <EntryField path="springs.coil.shim" />
+      </FieldGrid>
+      {groups.map((group) => (
+        <Group key={group.id} group={group} alone={groups.length === 1} />
+      ))}
+      {groups.length === 0 ? <Words soft>No springs yet: add a kind of spring.</Words> : null}
+      {groups.length < MAX_GROUPS ? (
+        <Action icon="plus" onPress={() => dispatch(jobActions.groupAdded({ jobId }))}>
+          Another kind of spring
+        </Action>
+      ) : null}
+      <View>
+        {SHOWN.map((id) => {
+          const outcome = figures.get(id);
+          return outcome ? <FigureRow key={id} outcome={outcome} /> : null;
+        })}
+      </View>
+      <Words soft size={14}>
+        Springs are loaded: release evenly and cover your eyes.
+      </Words>
+    </View>
+  );
+}
+
+type Leaf =
+  | 'count'
+  | 'rate'
+  | 'freeLength'
+  | 'solidLength'
+  | 'wireDiameter'
+  | 'meanDiameter'
+  | 'activeCoils'
+  | 'totalCoils'
+  | 'shearModulus';
+
+function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: boolean }) {
+  const { id: jobId } = useJob();
+  const dispatch = useAppDispatch();
+  const path = (leaf: Leaf) => fieldPath(`springs.coil.groups.*.${leaf}`, group.id);
+  const change = (part: Partial<Pick<CoilGroup, 'name' | 'rateFrom'>>) =>
+    dispatch(jobActions.groupChanged({ jobId, groupId: group.id, part }));
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading level={2}>{alone ? 'Coil springs' : group.name || 'Coil springs'}</Heading>
+      <LineField
+        label="Name"
+        value={group.name}
+        maxLength={MAX_NAME}
+        onChangeText={(name) => change({ name })}
+      />
+      <FieldGrid>
+        <EntryField path={path('count')} label="How many" />
+        <EntryField path={path('freeLength')} />
+      </FieldGrid>
+      <Choice
+        label="Rate from"
+        value={group.rateFrom}
+        options={
+          [
+            { value: 'rate', label: 'The rate' },
+            { value: 'wire', label: 'The wire' },
+            { value: 'tester', label: 'A tester' },
+          ] as const
+        }
+        onChange={(rateFrom) => change({ rateFrom })}
+      />
+      {group.rateFrom === 'rate' ? (
+        <FieldGrid>
+          <EntryField path={path('rate')} />
+        </FieldGrid>
+      ) : null}
+      {group.rateFrom === 'wire' ? (
+        <FieldGrid>
+          <EntryField path={path('wireDiameter')} />
+          <EntryField path={path('meanDiameter')} />
+          <EntryField path={path('activeCoils')} />
+          <EntryField path={path('totalCoils')} />
+          <EntryField path={path('shearModulus')} />
+        </FieldGrid>
+      ) : null}
+      {group.rateFrom === 'tester' ? <TesterPoints group={group} /> : null}
+      <FieldGrid>
+        <EntryField path={path('solidLength')} />
+      </FieldGrid>
+      {alone ? null : (
+        <Action
+          icon="delete-outline"
+          onPress={() => dispatch(jobActions.groupRemoved({ jobId, groupId: group.id }))}
+        >{`Take ${group.name || 'these springs'} out`}</Action>
+      )}
+    </View>
+  );
+}
+
+function TesterPoints({ group }: { readonly group: CoilGroup }) {
+  const { id: jobId } = useJob();
+  const dispatch = useAppDispatch();
+  const groupId = group.id;
+  return (
+    <View style={{ gap: 8 }}>
+      {group.testerPoints.map((point, i) => (
+        <View key={point.id} style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 4 }}>
+          <View style={{ flexGrow: 1, flexShrink: 1 }}>
+            <FieldGrid>
+              <EntryField
+                path={fieldPath('springs.coil.groups.*.testerPoints.*.length', groupId, point.id)}
+                label={`Point ${i + 1}, length`}
+              />
+              <EntryField
+                path={fieldPath('springs.coil.groups.*.testerPoints.*.force', groupId, point.id)}
+                label={`Point ${i + 1}, force`}
+              />
+            </FieldGrid>
+          </View>
+          <IconButton
+            icon="close"
+            aria-label={`Take point ${i + 1} out`}
+            style={{ width: 48, height: 48, marginTop: 26 }}
+            onPress={() =>
+              dispatch(jobActions.testerPointRemoved({ jobId, groupId, pointId: point.id }))
+            }
+          />
+        </View>
+      ))}
+      {group.testerPoints.length < MAX_TESTER_POINTS ? (
+        <Action
+          icon="plus"
+          onPress={() => dispatch(jobActions.testerPointAdded({ jobId, groupId }))}
+        >
+          Tester point
+        </Action>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,153 @@
+import { patternOf } from '@/core/job/fields';
+import type { Job } from '@/core/job/types';
+
+import { FORMAT, JOB_FILE, VERSION } from './schema';
+
+/** Text in a field that is no value yet, by the field's path. */
+export type Unfinished = Readonly<Record<string, string>>;
+
+export interface JobFile {
+  readonly job: Job;
+  readonly unfinished: Unfinished;
+}
+
+/** A file that is not taken. The message says where and why; nothing has been changed. */
+export class FileRefused extends Error {
+  constructor(message: string) {
+    super(message);
+    this.name = 'FileRefused';
+  }
+}
+
+/** No job of a human hand comes near this; a larger file is not read at all. */
+export const MAX_FILE_BYTES = 5_000_000;
+
+/** Writes a job as the text of a file. */
+export function writeJobFile(job: Job, unfinished: Unfinished, now: string): string {
+  const left = Object.keys(unfinished).length > 0 ? { unfinished } : {};
+  return `${JSON.stringify({ format: FORMAT, version: VERSION, exportedAt: now, job, ...left }, null, 2)}\n`;
+}
+
+/** A file name that every system takes: `UR-0101 Tarn 450.json`. */
+export function jobFileName(job: Job): string {
+  const name = [job.number, job.machine.name].filter(Boolean).join(' ') || 'job';
+  return `${
+    name
+      .replace(/[^\p{L}\p{N} ._-]+/gu, '')
+      .replace(/^[. ]+/, '')
+      .trim()
+      .slice(0, 80) || 'job'
+  }.json`;
+}
+
+/**
+ * Reads the text of a job file, whole or not at all.
+ * @throws {FileRefused} for anything that is not a job file of this version, naming line or path
+ */
+export function readJobFile(text: string): JobFile {
+  if (text.length > MAX_FILE_BYTES) {
+    throw new FileRefused(
+      `The file is too large for a job: ${(text.length / 1e6).toFixed(1)} MB, at most 5 MB.`,
+    );
+  }
+  const data = parseJson(text);
+  refuseForeign(data);
+  refuseReservedKeys(data, '');
+  const { error, value } = JOB_FILE.validate(data, { abortEarly: true, convert: false });
+  if (error) {
+    const [detail] = error.details;
+    const where = detail?.path.join('.') || 'the file';
+    throw new FileRefused(
+      `Not a valid job file: at ${where}, ${(detail?.message ?? error.message).replace(/^"[^"]*"\s*/, 'it ')}.`,
+    );
+  }
+  const file = value as { job: Job; unfinished?: Unfinished };
+  refuseBrokenLinks(file.job);
+  const unfinished = Object.fromEntries(
+    Object.entries(file.unfinished ?? {}).filter(([path]) => patternOf(path)),
+  );
+  return { job: file.job, unfinished };
+}
+
+function parseJson(text: string): unknown {
+  if (text.trim() === '') throw new FileRefused('The file is empty.');
+  try {
+    return JSON.parse(text.replace(/^\uFEFF/, '')) as unknown;
+  } catch (error) {
+    const message = error instanceof Error ? error.message : '';
+    const position = Number(/position (\d+)/.exec(message)?.[1] ?? Number.NaN);
+    const truncated = /end of JSON|Unterminated/i.test(message);
+    const at = truncated || !Number.isFinite(position) ? text.length : position;
+    const line = text.slice(0, at).split('\n').length;
+    throw new FileRefused(
+      truncated
+        ? `The file ends too early, in line ${line}: it was cut off.`
+        : `Not a job file: line ${line} is not JSON.`,
+    );
+  }
+}
+
+function refuseForeign(data: unknown): void {
+  if (
+    typeof data !== 'object' ||
+    data === null ||
+    Array.isArray(data) ||
+    !('format' in data) ||
+    data.format !== FORMAT
+  ) {
+    throw new FileRefused(
+      `Not a job file of Under Ridge: it does not say "format": "${FORMAT}" at its top.`,
+    );
+  }
+  const version = 'version' in data ? data.version : undefined;
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
+    throw new FileRefused('Not a valid job file: at version, it must be a whole number.');
+  }
+  if (version > VERSION) {
+    throw new FileRefused(
+      `The file is of version ${version}; this program reads up to ${VERSION}. Open it with a newer Under Ridge.`,
+    );
+  }
+}
+
+/** Names that could reach into every object of the program. */
+const RESERVED = new Set(['__proto__', 'constructor', 'prototype']);
+const MAX_DEPTH = 20;
+
+function refuseReservedKeys(data: unknown, path: string, depth = 0): void {
+  if (typeof data !== 'object' || data === null) return;
+  if (depth > MAX_DEPTH)
+    throw new FileRefused(`Not a valid job file: nested too deeply at ${path}.`);
+  for (const key of Object.keys(data)) {
+    const here = path ? `${path}.${key}` : key;
+    if (RESERVED.has(key))
+      throw new FileRefused(`Not a valid job file: the name at ${here} is not allowed.`);
+    refuseReservedKeys((data as Readonly<Record<string, unknown>>)[key], here, depth + 1);
+  }
+}
+
+function refuseBrokenLinks(job: Job): void {
+  const kinds = new Set(job.pack.kinds.map((k) => k.id));
+  job.pack.plates.forEach((plate, i) => {
+    if (!kinds.has(plate.kindId)) {
+      throw new FileRefused(
+        `Not a valid job file: at job.pack.plates.${i}.kindId, there is no kind of plate “${plate.kindId}”.`,
+      );
+    }
+  });
+  const lists: [string, readonly { readonly id: string }[]][] = [
+    ['pack.kinds', job.pack.kinds],
+    ['pack.plates', job.pack.plates],
+    ['springs.coil.groups', job.springs.coil.groups],
+    ...job.springs.coil.groups.map((g, i): [string, readonly { readonly id: string }[]] => [
+      `springs.coil.groups.${i}.testerPoints`,
+      g.testerPoints,
+    ]),
+  ];
+  for (const [where, items] of lists) {
+    const ids = items.map((item) => item.id);
+    const twice = ids.find((id, i) => ids.indexOf(id) !== i);
+    if (twice !== undefined)
+      throw new FileRefused(`Not a valid job file: at job.${where}, “${twice}” stands twice.`);
+  }
+}

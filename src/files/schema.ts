@@ -1,0 +1,136 @@
+import Joi from 'joi';
+
+import type { Bounds } from '@/core/errors';
+import type { FieldPattern } from '@/core/job/fields';
+import {
+  FIELDS,
+  MAX_GROUPS,
+  MAX_KINDS,
+  MAX_NAME,
+  MAX_NOTES,
+  MAX_PLATES,
+  MAX_READINGS,
+  MAX_TESTER_POINTS,
+} from '@/core/job/fields';
+import { STAGES } from '@/core/job/types';
+
+/*
+ * The schema of a job file. Ranges of numbers come from FIELDS, so that a file takes exactly what the fields
+ * take. `npm run schema` writes it out as JSON Schema to docs/job-file.schema.json.
+ */
+
+export const FORMAT = 'under-ridge-job';
+export const VERSION = 1;
+
+const ID = Joi.string().pattern(/^[A-Za-z0-9_-]{1,64}$/);
+const DATE = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/);
+const TIME = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/);
+const MEMBER = Joi.string().valid('basket', 'hub');
+const text = (max: number) => Joi.string().allow('').max(max);
+
+const SOURCE = Joi.object({
+  kind: Joi.string().valid('entered', 'measured', 'manual', 'tested', 'estimate').required(),
+  date: DATE,
+  note: text(400),
+});
+
+function bounded({ above, min, below, max, integer }: Bounds): Joi.NumberSchema {
+  let number = Joi.number().unsafe();
+  if (above !== undefined) number = number.greater(above);
+  if (min !== undefined) number = number.min(min);
+  if (below !== undefined) number = number.less(below);
+  if (max !== undefined) number = number.max(max);
+  return integer ? number.integer() : number;
+}
+
+function entryOf(pattern: FieldPattern): Joi.ObjectSchema {
+  return Joi.object({
+    value: bounded(FIELDS[pattern].bounds).required(),
+    typed: text(80),
+    source: SOURCE,
+  });
+}
+
+/** All entries whose pattern is `prefix` and one more name. */
+function entriesUnder(prefix: string): Record<string, Joi.ObjectSchema> {
+  const patterns = Object.keys(FIELDS) as FieldPattern[];
+  return Object.fromEntries(
+    patterns
+      .filter((p) => p.startsWith(`${prefix}.`) && !p.slice(prefix.length + 1).includes('.'))
+      .map((p) => [p.slice(prefix.length + 1), entryOf(p)] as const),
+  );
+}
+
+const list = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max).required();
+
+const KIND = Joi.object({
+  id: ID.required(),
+  name: text(MAX_NAME).required(),
+  turnsWith: MEMBER.required(),
+  lined: Joi.string().valid('both', 'inner', 'outer', 'none').required(),
+  lining: Joi.string().valid('paper', 'cork', 'aramid', 'sintered').required(),
+  material: Joi.string().valid('steel', 'aluminium').required(),
+  ...entriesUnder('pack.kinds.*'),
+});
+
+const PLATE = Joi.object({
+  id: ID.required(),
+  kindId: ID.required(),
+  readings: Joi.array().items(entryOf('pack.plates.*.readings.*')).max(MAX_READINGS),
+  ...entriesUnder('pack.plates.*'),
+});
+
+const GROUP = Joi.object({
+  id: ID.required(),
+  name: text(MAX_NAME).required(),
+  rateFrom: Joi.string().valid('rate', 'wire', 'tester').required(),
+  testerPoints: list(
+    Joi.object({ id: ID.required(), ...entriesUnder('springs.coil.groups.*.testerPoints.*') }),
+    MAX_TESTER_POINTS,
+  ),
+  ...entriesUnder('springs.coil.groups.*'),
+});
+
+const JOB = Joi.object({
+  id: ID.required(),
+  number: text(MAX_NAME).required(),
+  stage: Joi.string()
+    .valid(...STAGES)
+    .required(),
+  createdAt: TIME.required(),
+  updatedAt: TIME.required(),
+  machine: Joi.object({
+    name: text(MAX_NAME).required(),
+    use: text(MAX_NAME).required(),
+  }).required(),
+  engine: Joi.object(entriesUnder('engine')).required(),
+  pack: Joi.object({
+    kinds: list(KIND, MAX_KINDS),
+    plates: list(PLATE, MAX_PLATES),
+    floorTurnsWith: MEMBER.required(),
+    pressurePlateTurnsWith: MEMBER.required(),
+    radiusModel: Joi.string().valid('uniformWear', 'uniformPressure').required(),
+    ...entriesUnder('pack'),
+  }).required(),
+  springs: Joi.object({
+    coil: Joi.object({
+      groups: list(GROUP, MAX_GROUPS),
+      ...entriesUnder('springs.coil'),
+    }).required(),
+  }).required(),
+  release: Joi.object({
+    type: Joi.string().valid('measured', 'hydraulic', 'cable').required(),
+    ...entriesUnder('release'),
+  }).required(),
+  notes: text(MAX_NOTES).required(),
+});
+
+/** The whole file: what it is, its version, the job, and what was typed but not yet a value. */
+export const JOB_FILE = Joi.object({
+  format: Joi.string().valid(FORMAT).required(),
+  version: Joi.number().integer().valid(VERSION).required(),
+  exportedAt: TIME.required(),
+  job: JOB.required(),
+  /** Field path to the text in it that is no value yet; nothing typed is lost. */
+  unfinished: Joi.object().pattern(Joi.string().max(200), Joi.string().max(400)).max(400),
+});

@@ -1,0 +1,22 @@
+/** Gives a text to the browser as a file to keep. */
+export function download(name: string, text: string, type = 'application/json'): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  // Some browsers read the address only after the click has returned.
+  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+}
+
+/** Lets the user pick one file; resolves with nothing when none was picked. */
+export function pickFile(accept: string): Promise<File | undefined> {
+  return new Promise((resolve) => {
+    const input = document.createElement('input');
+    input.type = 'file';
+    input.accept = accept;
+    input.onchange = () => resolve(input.files?.[0]);
+    input.oncancel = () => resolve(undefined);
+    input.click();
+  });
+}

@@ -1,0 +1,135 @@
+import type { Display } from '@/features/display/displaySlice';
+import { displayActions } from '@/features/display/displaySlice';
+import type { Drafts } from '@/features/jobs/jobsSlice';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import type { Job } from '@/core/job/types';
+import type { AppStore, RootState } from '@/store/store';
+
+import type { RecordStore } from './records';
+import { storageChanged } from './storageSlice';
+
+/** How the workshop is laid out in records. */
+const KEY = { about: 'workshop', display: 'display', job: 'job:', drafts: 'drafts:' } as const;
+const SCHEMA = 1;
+
+/** Typing rests this long before it is written; well under the second within which all must be stored. */
+const REST_MS = 250;
+
+/**
+ * Fills the store from the records, on the first visit with the demo jobs when there are any, and from then on
+ * writes every change. Returns a function that writes at once what is still waiting.
+ */
+export async function keepWorkshop(
+  store: AppStore,
+  records: RecordStore,
+  firstJobs: () => Promise<readonly Job[]>,
+): Promise<() => Promise<void>> {
+  let written = new Map<string, unknown>();
+  try {
+    const { records: found, damaged } = await records.readAll();
+    if (damaged.length > 0)
+      console.warn(`Records that can’t be read were left aside: ${damaged.join(', ')}`);
+    if (found.has(KEY.about)) {
+      restore(store, found);
+      written = contents(store.getState());
+    } else {
+      store.dispatch(jobActions.jobsLoaded({ jobs: await firstJobs(), drafts: {} }));
+    }
+  } catch (error) {
+    store.dispatch(jobActions.jobsLoaded({ jobs: [], drafts: {} }));
+    store.dispatch(storageChanged({ status: 'failed', reason: reasonOf(error) }));
+  }
+
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let writing: Promise<void> = Promise.resolve();
+
+  const flush = (): Promise<void> => {
+    clearTimeout(timer);
+    timer = undefined;
+    writing = writing.then(async () => {
+      const now = contents(store.getState());
+      const changed = new Map([...now].filter(([key, value]) => written.get(key) !== value));
+      const gone = [...written.keys()].filter((key) => !now.has(key));
+      if (changed.size === 0 && gone.length === 0) return;
+      try {
+        await records.write(changed, gone);
+        written = now;
+        store.dispatch(storageChanged({ status: 'saved' }));
+      } catch (error) {
+        store.dispatch(storageChanged({ status: 'failed', reason: reasonOf(error) }));
+      }
+    });
+    return writing;
+  };
+
+  let seen = pick(store.getState());
+  store.subscribe(() => {
+    const now = pick(store.getState());
+    if (now.jobs === seen.jobs && now.display === seen.display) return;
+    seen = now;
+    if (store.getState().storage.status === 'saved')
+      store.dispatch(storageChanged({ status: 'saving' }));
+    timer ??= setTimeout(() => void flush(), REST_MS);
+  });
+  await flush();
+  if (store.getState().storage.status === 'opening')
+    store.dispatch(storageChanged({ status: 'saved' }));
+  return flush;
+}
+
+const pick = ({ jobs, display }: RootState) => ({ jobs, display });
+
+/** Every record that should be stored; values are shared with the store, so that a change is a new reference. */
+function contents({ jobs, display }: RootState): Map<string, unknown> {
+  const all = new Map<string, unknown>([
+    [KEY.about, ABOUT],
+    [KEY.display, display],
+  ]);
+  for (const id of jobs.ids) all.set(KEY.job + id, jobs.entities[id]);
+  for (const [id, drafts] of Object.entries(jobs.drafts)) {
+    if (Object.keys(drafts).length > 0) all.set(KEY.drafts + id, drafts);
+  }
+  return all;
+}
+
+const ABOUT = { schema: SCHEMA };
+
+function restore(store: AppStore, found: ReadonlyMap<string, unknown>): void {
+  const display = found.get(KEY.display);
+  if (isRecord(display))
+    store.dispatch(displayActions.displayLoaded(display as unknown as Display));
+  const under = (prefix: string) =>
+    [...found]
+      .filter(([key]) => key.startsWith(prefix))
+      .map(([key, value]) => [key.slice(prefix.length), value] as const);
+  const jobs = under(KEY.job).flatMap(([, value]) => (looksLikeJob(value) ? [value] : []));
+  const drafts = Object.fromEntries(
+    under(KEY.drafts).filter(([, value]) => isRecord(value)),
+  ) as Record<string, Drafts>;
+  store.dispatch(jobActions.jobsLoaded({ jobs, drafts }));
+}
+
+function isRecord(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
+
+/** The parts that no screen could do without; files are checked by their full schema before they get here. */
+function looksLikeJob(value: unknown): value is Job {
+  return (
+    isRecord(value) &&
+    typeof value.id === 'string' &&
+    isRecord(value.machine) &&
+    isRecord(value.engine) &&
+    isRecord(value.release) &&
+    isRecord(value.springs) &&
+    isRecord(value.springs.coil) &&
+    Array.isArray(value.springs.coil.groups) &&
+    isRecord(value.pack) &&
+    Array.isArray(value.pack.kinds) &&
+    Array.isArray(value.pack.plates)
+  );
+}
+
+function reasonOf(error: unknown): string {
+  return error instanceof Error ? error.message : 'the browser gave no reason';
+}

@@ -1,0 +1,20 @@
+import { configureStore } from '@reduxjs/toolkit';
+import { useDispatch, useSelector } from 'react-redux';
+
+import { displayReducer } from '@/features/display/displaySlice';
+import { jobsReducer } from '@/features/jobs/jobsSlice';
+import { storageReducer } from '@/storage/storageSlice';
+
+export function makeStore() {
+  return configureStore({
+    reducer: { jobs: jobsReducer, display: displayReducer, storage: storageReducer },
+    // Both checks walk the whole state after every key; types and tests guard the same.
+    middleware: (defaults) => defaults({ serializableCheck: false, immutableCheck: false }),
+  });
+}
+
+export type AppStore = ReturnType<typeof makeStore>;
+export type RootState = ReturnType<AppStore['getState']>;
+
+export const useAppDispatch = useDispatch.withTypes<AppStore['dispatch']>();
+export const useAppSelector = useSelector.withTypes<RootState>();

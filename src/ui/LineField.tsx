@@ -1,0 +1,39 @@
+import { useId } from 'react';
+import { View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+
+import { FONT, useStrata } from './theme';
+import { Words } from './Words';
+
+interface Props {
+  readonly label: string;
+  readonly value: string;
+  readonly onChangeText: (text: string) => void;
+  readonly maxLength: number;
+  readonly multiline?: boolean;
+}
+
+/** A field for words. The label stands above it and stays there. */
+export function LineField({ label, value, onChangeText, maxLength, multiline = false }: Props) {
+  const strata = useStrata();
+  const id = useId();
+  return (
+    <View style={{ gap: 4 }}>
+      <Words soft size={15} nativeID={id}>
+        {label}
+      </Words>
+      <TextInput
+        mode="outlined"
+        dense
+        aria-labelledby={id}
+        value={value}
+        onChangeText={onChangeText}
+        maxLength={maxLength}
+        multiline={multiline}
+        outlineColor={strata.line}
+        style={{ minHeight: multiline ? 120 : 48, backgroundColor: strata.raised }}
+        contentStyle={{ fontFamily: FONT.text, fontSize: 16 }}
+      />
+    </View>
+  );
+}

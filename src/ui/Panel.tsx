@@ -1,0 +1,45 @@
+import type { ReactNode } from 'react';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Icon, TouchableRipple } from 'react-native-paper';
+
+import { useStrata } from './theme';
+import { Heading, Words } from './Words';
+
+interface Props {
+  readonly title: string;
+  /** What is inside, in a few words, while it is shut. */
+  readonly summary?: string;
+  readonly initiallyOpen?: boolean;
+  readonly children: ReactNode;
+}
+
+/** A part of a form that opens and shuts under its heading. */
+export function Panel({ title, summary, initiallyOpen = false, children }: Props) {
+  const [open, setOpen] = useState(initiallyOpen);
+  const strata = useStrata();
+  return (
+    <View style={{ borderTopWidth: 1, borderColor: strata.line }}>
+      <TouchableRipple
+        role="button"
+        aria-expanded={open}
+        aria-label={title}
+        onPress={() => setOpen(!open)}
+        style={{ minHeight: 52, justifyContent: 'center' }}
+      >
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+          <View style={{ flexGrow: 1, flexShrink: 1, paddingVertical: 6 }}>
+            <Heading level={3}>{title}</Heading>
+            {summary && !open ? (
+              <Words soft size={14}>
+                {summary}
+              </Words>
+            ) : null}
+          </View>
+          <Icon source={open ? 'chevron-up' : 'chevron-down'} size={24} color={strata.slate} />
+        </View>
+      </TouchableRipple>
+      {open ? <View style={{ gap: 12, paddingBottom: 16 }}>{children}</View> : null}
+    </View>
+  );
+}

@@ -1,0 +1,78 @@
+import { router } from 'expo-router';
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+
+import { DisplayMenu } from '@/features/display/DisplayMenu';
+import { SaveMark } from '@/storage/SaveMark';
+
+import { useStrata } from './theme';
+import { useWide } from './useWide';
+import { Digits, Heading, Words } from './Words';
+
+interface Props {
+  readonly title: string;
+  readonly code?: string;
+  readonly back?: boolean;
+  readonly end?: ReactNode;
+}
+
+/** Where one is, the way back, whether all is saved, and the units. */
+export function TopBar({ title, code, back = false, end }: Props) {
+  const strata = useStrata();
+  const wide = useWide();
+  return (
+    <View
+      role="banner"
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        minHeight: 52,
+        paddingHorizontal: wide ? 16 : 4,
+        gap: 6,
+        ...(wide
+          ? { backgroundColor: strata.raised, borderBottomWidth: 1, borderColor: strata.line }
+          : {}),
+      }}
+    >
+      {back ? (
+        <IconButton
+          icon="arrow-left"
+          aria-label="Back to the jobs"
+          size={24}
+          style={{ width: 48, height: 48, margin: 0 }}
+          onPress={() => router.navigate('/')}
+        />
+      ) : (
+        <View style={{ width: wide ? 0 : 10 }} />
+      )}
+      {wide && back ? (
+        <Words bold style={{ color: strata.slate, marginRight: 16 }}>
+          Under Ridge
+        </Words>
+      ) : null}
+      <View
+        style={{
+          flexGrow: 1,
+          flexShrink: 1,
+          flexDirection: 'row',
+          alignItems: 'baseline',
+          gap: 10,
+          minWidth: 0,
+        }}
+      >
+        <Heading level={1} numberOfLines={1} style={{ flexShrink: 1 }}>
+          {title}
+        </Heading>
+        {code ? (
+          <Digits soft size={15} numberOfLines={1}>
+            {code}
+          </Digits>
+        ) : null}
+      </View>
+      <SaveMark />
+      <DisplayMenu />
+      {end}
+    </View>
+  );
+}
