@@ -4,17 +4,50 @@ const globals = require('globals');
 const tseslint = require('typescript-eslint');
 
 /** What the core may not know of: it runs in a worker and on the command line as well as under React. */
-const CORE_STRANGERS = ['react', 'react-*', 'react-native*', 'expo*', '@expo/*', '@reduxjs/*', '@react-native-async-storage/*', 'joi', 'express', 'node:*', '@/features/*', '@/storage/*', '@/files/*', '@/ui/*', '@/demo/*', '@/store/*', '@/cli/*'];
+const CORE_STRANGERS = [
+  'react',
+  'react-*',
+  'react-native*',
+  'expo*',
+  '@expo/*',
+  '@reduxjs/*',
+  '@react-native-async-storage/*',
+  'joi',
+  'express',
+  'node:*',
+  '@/features/*',
+  '@/storage/*',
+  '@/files/*',
+  '@/ui/*',
+  '@/demo/*',
+  '@/store/*',
+  '@/cli/*',
+];
 
 module.exports = defineConfig([
-  globalIgnores(['dist*', '.expo', '.cache', 'public/*.js', 'node_modules', 'coverage', 'test-results', 'playwright-report']),
+  globalIgnores([
+    'dist*',
+    '.expo',
+    '.cache',
+    'public/*.js',
+    'node_modules',
+    'coverage',
+    'test-results',
+    'playwright-report',
+  ]),
   expo,
   {
     files: ['**/*.{ts,tsx}'],
     extends: [tseslint.configs.strict],
     rules: {
-      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'separate-type-imports' }],
-      '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-imports': [
+        'error',
+        { fixStyle: 'separate-type-imports' },
+      ],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { varsIgnorePattern: '^_', argsIgnorePattern: '^_' },
+      ],
       eqeqeq: 'error',
       // fast-check and Joi are used by their default export, as their own pages do.
       'import/no-named-as-default-member': 'off',
@@ -24,16 +57,59 @@ module.exports = defineConfig([
   },
   {
     files: ['src/core/**/*.ts'],
+    ignores: ['**/__tests__/**'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [{ group: CORE_STRANGERS, message: 'The core stands below everything: no interface, storage, files or platform in it.' }] }],
-      'no-restricted-globals': ['error', 'window', 'document', 'localStorage', 'fetch', 'process', 'navigator'],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'The core is repeatable: take a seeded source.' }, { object: 'Date', property: 'now', message: 'The core is pure: take the time as an argument.' }],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: CORE_STRANGERS,
+              message:
+                'The core stands below everything: no interface, storage, files or platform in it.',
+            },
+          ],
+        },
+      ],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'localStorage',
+        'fetch',
+        'process',
+        'navigator',
+      ],
+      'no-restricted-properties': [
+        'error',
+        {
+          object: 'Math',
+          property: 'random',
+          message: 'The core is repeatable: take a seeded source.',
+        },
+        {
+          object: 'Date',
+          property: 'now',
+          message: 'The core is pure: take the time as an argument.',
+        },
+      ],
     },
   },
   {
-    files: ['server/**', 'src/cli/**', 'scripts/**', 'bench/**', 'e2e/**', '*.config.js', '*.config.ts'],
+    files: [
+      'server/**',
+      'src/cli/**',
+      'scripts/**',
+      'bench/**',
+      'e2e/**',
+      '*.config.js',
+      '*.config.ts',
+    ],
     languageOptions: { globals: globals.node },
     rules: { 'no-console': 'off' },
   },
-  { files: ['**/*.test.{ts,tsx}', 'scripts/jest-*.js'], languageOptions: { globals: globals.jest } },
+  {
+    files: ['**/*.test.{ts,tsx}', 'scripts/jest-*.js'],
+    languageOptions: { globals: globals.jest },
+  },
 ]);

@@ -1,5 +1,6 @@
 import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '@/core/job/blank';
 import type { Entry, Job, Plate, PlateKind, Source } from '@/core/job/types';
+import { POINTS } from '@/core/job/types';
 
 /*
  * Sallow Gate Works, the invented workshop that ships with the product. Machines, figures and dates are made
@@ -65,7 +66,9 @@ function read(
   const source = measuredOn(date);
   return plates.map((p, i) => ({
     ...p,
-    readings: (readings[i] ?? []).map((v) => entry(v, source)),
+    readings: Object.fromEntries(
+      (readings[i] ?? []).map((v, point) => [POINTS[point], entry(v, source)]),
+    ),
   }));
 }
 

@@ -76,7 +76,8 @@ function parseJson(text: string): unknown {
   } catch (error) {
     const message = error instanceof Error ? error.message : '';
     const position = Number(/position (\d+)/.exec(message)?.[1] ?? Number.NaN);
-    const truncated = /end of JSON|Unterminated/i.test(message);
+    const truncated =
+      /end of JSON|Unterminated/i.test(message) || position >= text.trimEnd().length;
     const at = truncated || !Number.isFinite(position) ? text.length : position;
     const line = text.slice(0, at).split('\n').length;
     throw new FileRefused(

@@ -9,10 +9,9 @@ import {
   MAX_NAME,
   MAX_NOTES,
   MAX_PLATES,
-  MAX_READINGS,
   MAX_TESTER_POINTS,
 } from '@/core/job/fields';
-import { STAGES } from '@/core/job/types';
+import { POINTS, STAGES } from '@/core/job/types';
 
 /*
  * The schema of a job file. Ranges of numbers come from FIELDS, so that a file takes exactly what the fields
@@ -76,7 +75,9 @@ const KIND = Joi.object({
 const PLATE = Joi.object({
   id: ID.required(),
   kindId: ID.required(),
-  readings: Joi.array().items(entryOf('pack.plates.*.readings.*')).max(MAX_READINGS),
+  readings: Joi.object(
+    Object.fromEntries(POINTS.map((point) => [point, entryOf('pack.plates.*.readings.*')])),
+  ),
   ...entriesUnder('pack.plates.*'),
 });
 

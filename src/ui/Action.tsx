@@ -15,12 +15,18 @@ interface Props extends Pick<
 }
 
 /** A button that a glove can hit. */
-export function Action({ children, main = false, ...rest }: Props) {
+export function Action({ children, main = false, icon, ...rest }: Props) {
   return (
     <Button
       mode={main ? 'contained' : 'outlined'}
       contentStyle={{ minHeight: 48 }}
-      labelStyle={{ fontFamily: FONT.textBold, fontSize: 15, marginHorizontal: 12 }}
+      labelStyle={{
+        fontFamily: FONT.textBold,
+        fontSize: 15,
+        marginLeft: icon ? 22 : 14,
+        marginRight: 14,
+      }}
+      icon={icon}
       {...rest}
     >
       {children}

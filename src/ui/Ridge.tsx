@@ -83,7 +83,7 @@ export function RidgeLine({ stage, width }: Props) {
 export function RidgeEdge({ stage, height }: { readonly stage: Stage; readonly height: number }) {
   const strata = useStrata();
   const at = STAGES.indexOf(stage);
-  const step = Math.min(76, height / STAGES.length);
+  const step = Math.max(24, Math.min(76, height / STAGES.length));
   const total = step * STAGES.length;
   const y = (i: number) => step * (i + 0.5);
   const x = (i: number) => 8 + 62 * (i === at ? 1 : (SUMMIT[i] ?? 0) * 0.85);

@@ -1,5 +1,6 @@
 import { fieldPath } from '../job/fields';
 import type { Entry, Job, Plate, PlateKind } from '../job/types';
+import { readingsOf } from '../job/types';
 import type { Face, Layer } from '../pack/faces';
 import { slipFaces } from '../pack/faces';
 import { summarizeReadings } from '../pack/stack';
@@ -34,7 +35,7 @@ export function layOut(job: Job): PackLayout {
   for (const plate of job.pack.plates) {
     const kind = kinds.get(plate.kindId);
     if (!kind) continue;
-    const readings = plate.readings ?? [];
+    const readings = readingsOf(plate);
     const measured = readings.length > 0;
     const thickness: Mm | undefined = measured
       ? summarizeReadings(readings.map((r: Entry) => r.value)).mean

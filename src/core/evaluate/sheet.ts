@@ -48,54 +48,53 @@ export class Sheet {
 
   constructor(readonly job: Job) {}
 
+  /** Terms already made: one object each, so that an input stands once in a working however often it is used. */
+  private readonly terms = new Map<string, Term>();
+
   /** The entry of a field, else its design estimate, else a lack. */
   entry(path: FieldPath, symbol?: string, label?: string): Term {
+    const made = this.terms.get(path);
+    if (made) return made;
+    const fresh = this.readEntry(path, symbol, label);
+    this.terms.set(path, fresh);
+    return fresh;
+  }
+
+  private readEntry(path: FieldPath, ownSymbol?: string, ownLabel?: string): Term {
     const field = fieldAt(path);
     const given = entryAt(this.job, path);
-    const name = label ?? field.label;
+    const symbol = ownSymbol ?? field.symbol;
+    const label = ownLabel ?? field.label;
+    const { quantity } = field;
     if (given) {
-      return term(given.value, {
-        symbol: symbol ?? field.symbol,
-        label: name,
-        quantity: field.quantity,
-        source: given.source ?? ENTERED,
-        path,
-      });
+      return term(given.value, { symbol, label, quantity, source: given.source ?? ENTERED, path });
     }
-    if (field.estimate) {
-      return term(field.estimate.value, {
-        symbol: symbol ?? field.symbol,
-        label: name,
-        quantity: field.quantity,
-        source: { kind: 'estimate', note: field.estimate.why },
-        path,
-      });
-    }
-    return { known: false, needs: [{ path, label: name }] };
+    const standIn = field.estimate ?? field.absent;
+    if (!standIn) return { known: false, needs: [{ path, label }] };
+    const source: Source = { kind: field.estimate ? 'estimate' : 'entered', note: standIn.why };
+    return term(standIn.value, { symbol, label, quantity, source, path });
   }
 
   /** An earlier figure as a term. */
   figure(id: FigureId, symbol: string): Term {
+    const key = `${id} ${symbol}`;
+    const made = this.terms.get(key);
+    if (made) return made;
     const outcome = this.outcomes.get(id);
     if (!outcome) throw new Error(`${id} is used before it is worked out`);
-    if (outcome.status === 'unknown')
+    if (outcome.status === 'unknown') {
       return { known: false, needs: outcome.needs, cause: outcome.cause };
-    return {
+    }
+    const { value, label, quantity, range, estimated } = outcome;
+    const fresh: KnownTerm = {
       known: true,
-      value: outcome.value,
-      range: outcome.range,
-      estimated: outcome.estimated,
-      inputs: [
-        {
-          symbol,
-          label: outcome.label,
-          value: outcome.value,
-          quantity: outcome.quantity,
-          source: ENTERED,
-          figure: id,
-        },
-      ],
+      value,
+      range,
+      estimated,
+      inputs: [{ symbol, label, value, quantity, source: ENTERED, figure: id }],
     };
+    this.terms.set(key, fresh);
+    return fresh;
   }
 
   /** Works one figure out and keeps it. A value outside the formula's domain makes it unknown, with the reason. */
@@ -112,37 +111,47 @@ export class Sheet {
     id: FigureId,
     recipe: FigureRecipe<T>,
   ): Outcome {
-    const { label } = recipe;
-    const terms = Object.entries(recipe.from);
-    const needs = dedupe(terms.flatMap(([, t]) => (t.known ? [] : t.needs)));
-    if (needs.length > 0) {
-      return { status: 'unknown', id, label, needs, reason: neededFor(needs, label) };
+    const { label, quantity, decimals } = recipe;
+    const from: Readonly<Record<string, Term>> = recipe.from;
+    const all: Term[] = [];
+    const values: Record<string, number> = {};
+    for (const key in from) {
+      const t = from[key];
+      if (!t) continue;
+      all.push(t);
+      if (t.known) values[key] = t.value;
     }
-    const blocked = terms.map(([, t]) => t).find((t) => !t.known);
-    if (blocked && !blocked.known)
-      return contradiction(id, label, blocked.cause ?? 'its inputs contradict each other.');
-    const known = terms.flatMap(([key, t]) => (t.known ? [[key, t] as const] : []));
+    const lacking = findLack(all);
+    if (lacking) {
+      return lacking.needs.length > 0
+        ? {
+            status: 'unknown',
+            id,
+            label,
+            needs: lacking.needs,
+            reason: neededFor(lacking.needs, label),
+          }
+        : contradiction(id, label, lacking.cause ?? 'its inputs contradict each other.');
+    }
     try {
-      const made = recipe.value(
-        Object.fromEntries(known.map(([k, t]) => [k, t.value])) as Values<T>,
-      );
+      const made = recipe.value(values as Values<T>);
       const { value, low, high } =
-        typeof made === 'number' ? { value: made, low: undefined, high: undefined } : made;
-      if (![value, low ?? 0, high ?? 0].every(Number.isFinite)) {
+        typeof made === 'number' ? { value: made, low: made, high: made } : made;
+      if (!Number.isFinite(value) || !Number.isFinite(low) || !Number.isFinite(high)) {
         return contradiction(id, label, NOT_FINITE);
       }
       return {
         status: 'known',
         id,
         label,
-        quantity: recipe.quantity,
+        quantity,
         value,
-        ...(low === undefined || high === undefined ? {} : { range: { low, high } }),
-        ...(recipe.decimals === undefined ? {} : { decimals: recipe.decimals }),
-        estimated: known.some(([, t]) => t.estimated),
+        range: typeof made === 'number' ? undefined : { low, high },
+        decimals,
+        estimated: anyEstimated(all),
         working: {
           formula: recipe.formula,
-          inputs: known.flatMap(([, t]) => t.inputs),
+          inputs: inputsOf(all),
           notes: recipe.notes ?? [],
           section: recipe.section,
         },
@@ -191,32 +200,41 @@ export function term(
  * outside the formula's domain, makes the whole a lack that says why.
  */
 export function gather(terms: readonly Term[], value: (values: readonly number[]) => number): Term {
-  const needs = dedupe(terms.flatMap((t) => (t.known ? [] : t.needs)));
-  if (needs.length > 0) return { known: false, needs };
-  const known: KnownTerm[] = [];
-  for (const t of terms) {
-    if (!t.known) return t;
-    known.push(t);
-  }
+  const lacking = findLack(terms);
+  if (lacking) return lacking;
   try {
-    const result = value(known.map((t) => t.value));
+    const result = value(terms.map((t) => (t.known ? t.value : Number.NaN)));
     if (!Number.isFinite(result)) return { known: false, needs: [], cause: NOT_FINITE };
-    return {
-      known: true,
-      value: result,
-      inputs: dedupeInputs(known.flatMap((t) => t.inputs)),
-      estimated: known.some((t) => t.estimated),
-    };
+    return { known: true, value: result, inputs: inputsOf(terms), estimated: anyEstimated(terms) };
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
     return { known: false, needs: [], cause: domainSentence(error) };
   }
 }
 
-function dedupeInputs(inputs: readonly WorkingInput[]): WorkingInput[] {
-  return [
-    ...new Map(inputs.map((i) => [`${i.path ?? ''}|${i.figure ?? ''}|${i.label}`, i])).values(),
-  ];
+/** What is missing of some terms: all their needs together, else the first contradiction. */
+function findLack(terms: readonly Term[]): Lack | undefined {
+  let contradiction: Lack | undefined;
+  let needs: Need[] | undefined;
+  for (const t of terms) {
+    if (t.known) continue;
+    if (t.needs.length > 0) (needs ??= []).push(...t.needs);
+    else contradiction ??= t;
+  }
+  return needs ? { known: false, needs: dedupe(needs) } : contradiction;
+}
+
+function anyEstimated(terms: readonly Term[]): boolean {
+  for (const t of terms) if (t.known && t.estimated) return true;
+  return false;
+}
+
+function inputsOf(terms: readonly Term[]): readonly WorkingInput[] {
+  const [only] = terms;
+  if (terms.length === 1 && only?.known) return only.inputs;
+  const all = new Set<WorkingInput>();
+  for (const t of terms) if (t.known) for (const input of t.inputs) all.add(input);
+  return [...all];
 }
 
 export function lack(label: string, path?: FieldPath): Lack {

@@ -1,3 +1,4 @@
+import { readingsOf } from '../job/types';
 import { checkWindow, stackHeight } from '../pack/stack';
 import type { WorkingInput } from './figure';
 import type { PackLayout } from './layers';
@@ -86,7 +87,7 @@ function stackTerm(layout: PackLayout): Term {
   for (const layer of layout.layers) {
     const value = layer.thickness ?? 0;
     if (layer.measured) {
-      const readings = layer.plate.readings ?? [];
+      const readings = readingsOf(layer.plate);
       inputs.push({
         symbol: `t${layer.number}`,
         value,

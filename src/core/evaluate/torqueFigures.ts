@@ -11,7 +11,8 @@ import { plateAt } from './layers';
 import type { KnownTerm, Sheet, Term } from './sheet';
 import { gather, lack, term } from './sheet';
 
-type Level = 'Low' | 'Typical' | 'High';
+const LEVELS = ['Low', 'Typical', 'High'] as const;
+type Level = (typeof LEVELS)[number];
 
 /** Bearing radius of tangs beyond the lining: design estimates used where none is entered. */
 const TANG_BEYOND_LINING = 2.5;
@@ -38,17 +39,48 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
   const frictions = frictionTerms(sheet, layout);
   const tangs = tangTerms(sheet, layout);
   const tangsCount = tangFriction.known && tangFriction.value > 0;
+  const radiiKnown = [...radii.values()].every((t) => t.known);
+  const model = sheet.job.pack.radiusModel;
 
+  /** The chain of faces at each level of friction; made once, read by every figure below. */
+  const chains = new Map<Level, readonly SlippingFace[]>();
+  const chainAt = (level: Level): readonly SlippingFace[] => {
+    const made = chains.get(level);
+    if (made) return made;
+    const chain = faces.map((f): SlippingFace => {
+      const below = plateAt(layout, f.below);
+      const above = plateAt(layout, f.above);
+      return {
+        radius: radiiKnown
+          ? effectiveRadius(f.outerRadius ?? Number.NaN, f.innerRadius ?? Number.NaN, model)
+          : Number.NaN,
+        // Lining on lining slips on the weaker of the two.
+        friction: Math.min(
+          below && linedOutward(below.lined)
+            ? valueOf(frictions.get(below.kind.id)?.[level])
+            : Infinity,
+          above && linedInward(above.lined)
+            ? valueOf(frictions.get(above.kind.id)?.[level])
+            : Infinity,
+        ),
+        tangRadiusBelow: below && valueOrNothing(tangs.get(below.kind.id)),
+        tangRadiusAbove: above && valueOrNothing(tangs.get(above.kind.id)),
+      };
+    });
+    chains.set(level, chain);
+    return chain;
+  };
   const capacityAt = (level: Level, force: number, withTangs: boolean) =>
-    packCapacity(
-      force,
-      faces.map((f) => slippingFace(f, layout, radii, frictions, tangs, level, sheet)),
-      withTangs && tangFriction.known ? tangFriction.value : 0,
-    );
+    packCapacity(force, chainAt(level), withTangs && tangFriction.known ? tangFriction.value : 0);
   const range = (force: number, withTangs: boolean) => {
-    const at = (level: Level) => capacityAt(level, force, withTangs).torque;
-    const all = [at('Low'), at('Typical'), at('High')];
-    return { value: all[1] ?? Number.NaN, low: Math.min(...all), high: Math.max(...all) };
+    const [low = Number.NaN, typical = Number.NaN, high = Number.NaN] = LEVELS.map(
+      (level) => capacityAt(level, force, withTangs).torque,
+    );
+    return {
+      value: typical,
+      low: Math.min(low, typical, high),
+      high: Math.max(low, typical, high),
+    };
   };
   const parts: Term[] = [
     ...radii.values(),
@@ -64,7 +96,6 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     tangsCount && pack.known
       ? gather([pack, tangFriction, ...tangs.values()], () => faces.length)
       : pack;
-  const model = sheet.job.pack.radiusModel;
   const radiusNote =
     model === 'uniformWear'
       ? 'R = (R_o + R_i)/2 of each contact ring: a run-in pack wears evenly.'
@@ -145,53 +176,18 @@ function computePressure(
           ? lack('A lined plate', 'pack.plates')
           : gather([...radii.values(), ...grooves], () => 1),
     },
-    value: ({ F }) =>
-      Math.max(
-        ...faces.map((face) => {
-          const kind = linedKindOf(face, layout);
-          const share = lined.indexOf(kind ?? (lined[0] as PlateKind));
-          const g = grooves[share];
-          return liningPressure(
-            F,
-            face.outerRadius ?? Number.NaN,
-            face.innerRadius ?? Number.NaN,
-            g?.known ? g.value : 0,
-          );
-        }),
-      ),
+    value: ({ F }) => {
+      const share = new Map(lined.map((k, i) => [k, valueOf(grooves[i])]));
+      return faces.reduce((most, face) => {
+        const kind = linedKindOf(face, layout);
+        const g = (kind && share.get(kind)) ?? 0;
+        return Math.max(
+          most,
+          liningPressure(F, face.outerRadius ?? Number.NaN, face.innerRadius ?? Number.NaN, g),
+        );
+      }, 0);
+    },
   });
-}
-
-function slippingFace(
-  face: Face,
-  layout: PackLayout,
-  radii: ReadonlyMap<string, Term>,
-  frictions: ReadonlyMap<string, Record<Level, Term>>,
-  tangs: ReadonlyMap<string, Term>,
-  level: Level,
-  sheet: Sheet,
-): SlippingFace {
-  const below = plateAt(layout, face.below);
-  const above = plateAt(layout, face.above);
-  const linings = [
-    ...(below && linedOutward(below.lined) ? [below.kind] : []),
-    ...(above && linedInward(above.lined) ? [above.kind] : []),
-  ];
-  // Lining on lining slips on the weaker of the two.
-  const friction = Math.min(...linings.map((k) => valueOf(frictions.get(k.id)?.[level])));
-  const known = [...radii.values()].every((t) => t.known);
-  return {
-    radius: known
-      ? effectiveRadius(
-          face.outerRadius ?? Number.NaN,
-          face.innerRadius ?? Number.NaN,
-          sheet.job.pack.radiusModel,
-        )
-      : Number.NaN,
-    friction,
-    tangRadiusBelow: below && valueOrNothing(tangs.get(below.kind.id)),
-    tangRadiusAbove: above && valueOrNothing(tangs.get(above.kind.id)),
-  };
 }
 
 function linedKinds(layout: PackLayout): PlateKind[] {

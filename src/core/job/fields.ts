@@ -7,6 +7,8 @@ export interface FieldSpec extends EntrySpec {
   readonly symbol: string;
   /** Used, and marked as a design estimate, while nothing is entered. */
   readonly estimate?: { readonly value: number; readonly why: string };
+  /** What nothing entered means, where that is a fact and no guess: no shim is a shim of 0. */
+  readonly absent?: { readonly value: number; readonly why: string };
   /** One line of help, where the label is not enough. */
   readonly hint?: string;
 }
@@ -97,7 +99,7 @@ export const FIELDS = {
     symbol: 'g',
     quantity: 'share',
     bounds: { min: 0, below: 1 },
-    estimate: { value: 0, why: 'grooves not taken off the area' },
+    absent: { value: 0, why: 'grooves not taken off the area' },
   }),
   'pack.kinds.*.pressureLimit': spec({
     label: 'Lining pressure limit',
@@ -150,7 +152,7 @@ export const FIELDS = {
     symbol: 't_pp',
     quantity: 'length',
     bounds: { min: -60, max: 60 },
-    estimate: { value: 0, why: 'taken as already off the seat distance' },
+    absent: { value: 0, why: 'taken as already off the seat distance' },
     hint: 'Negative when the cups reach down past the pack.',
   }),
   'springs.coil.shim': spec({
@@ -159,7 +161,7 @@ export const FIELDS = {
     quantity: 'length',
     bounds: { min: 0, max: 20 },
     plausible: [0, 6],
-    estimate: { value: 0, why: 'no shim entered' },
+    absent: { value: 0, why: 'no shim entered' },
   }),
   'springs.coil.groups.*.count': spec({
     label: 'Springs',
@@ -330,17 +332,32 @@ export type FieldPath = string;
 
 /** The path of a field, with its `*` filled in order. */
 export function fieldPath(pattern: FieldPattern, ...ids: readonly string[]): FieldPath {
-  let next = 0;
-  return pattern.replace(/\*/g, () => ids[next++] ?? '*');
+  const parts = starSplits.get(pattern) ?? [pattern];
+  let path = parts[0] ?? '';
+  for (let i = 1; i < parts.length; i++) path += (ids[i - 1] ?? '*') + (parts[i] ?? '');
+  return path;
 }
+
+/** Every pattern parted at its stars. */
+const starSplits: ReadonlyMap<string, readonly string[]> = new Map(
+  Object.keys(FIELDS).map((pattern) => [pattern, pattern.split('*')]),
+);
 
 const LIST_PARENTS = new Set(['kinds', 'plates', 'groups', 'testerPoints', 'readings']);
 
+/** Paths recur at every key that is typed; each is taken apart once. */
+const patterns = new Map<FieldPath, FieldPattern | undefined>();
+const MANY_PATHS = 20_000;
+
 /** The pattern that a path belongs to, or undefined when there is no such field. */
 export function patternOf(path: FieldPath): FieldPattern | undefined {
+  if (patterns.has(path)) return patterns.get(path);
   const parts = path.split('.');
   const pattern = parts.map((p, i) => (LIST_PARENTS.has(parts[i - 1] ?? '') ? '*' : p)).join('.');
-  return Object.hasOwn(FIELDS, pattern) ? (pattern as FieldPattern) : undefined;
+  const found = Object.hasOwn(FIELDS, pattern) ? (pattern as FieldPattern) : undefined;
+  if (patterns.size >= MANY_PATHS) patterns.clear();
+  patterns.set(path, found);
+  return found;
 }
 
 /** The field at a path. @throws {RangeError} when there is none. */
@@ -355,6 +372,5 @@ export const MAX_PLATES = 60;
 export const MAX_KINDS = 24;
 export const MAX_GROUPS = 6;
 export const MAX_TESTER_POINTS = 40;
-export const MAX_READINGS = 6;
 export const MAX_NAME = 120;
 export const MAX_NOTES = 20000;

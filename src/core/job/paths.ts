@@ -8,10 +8,13 @@ function isNode(value: unknown): value is Node {
   return typeof value === 'object' && value !== null;
 }
 
-/** The index of a list item: by its `id`, or by number in a list of bare entries. */
+/** The index of a list item, by its `id`. */
 function indexIn(list: readonly unknown[], key: string): number {
-  const byId = list.findIndex((item) => isNode(item) && 'id' in item && item.id === key);
-  return byId >= 0 || !/^\d{1,2}$/.test(key) ? byId : Number(key);
+  for (let i = 0; i < list.length; i++) {
+    const item = list[i];
+    if (isNode(item) && (item as { readonly id?: unknown }).id === key) return i;
+  }
+  return -1;
 }
 
 function childOf(node: unknown, key: string): unknown {
@@ -21,9 +24,26 @@ function childOf(node: unknown, key: string): unknown {
     : undefined;
 }
 
+/** Paths recur at every evaluation; each is split once. */
+const splits = new Map<FieldPath, readonly string[]>();
+const MANY_PATHS = 20_000;
+
+function keysOf(path: FieldPath): readonly string[] {
+  const known = splits.get(path);
+  if (known) return known;
+  if (splits.size >= MANY_PATHS) splits.clear();
+  const keys = path.split('.');
+  splits.set(path, keys);
+  return keys;
+}
+
 /** The entry at a field's path, or undefined while nothing is entered. */
 export function entryAt(job: Job, path: FieldPath): Entry | undefined {
-  const found = path.split('.').reduce<unknown>(childOf, job);
+  let found: unknown = job;
+  for (const key of keysOf(path)) {
+    found = childOf(found, key);
+    if (found === undefined) return undefined;
+  }
   return isNode(found) && 'value' in found && typeof found.value === 'number'
     ? (found as unknown as Entry)
     : undefined;
@@ -36,7 +56,7 @@ export function entryAt(job: Job, path: FieldPath): Entry | undefined {
  */
 export function withEntry(job: Job, path: FieldPath, entry: Entry | undefined): Job {
   if (!patternOf(path)) throw new RangeError(`no field at ${path}`);
-  return setIn(job, path.split('.'), entry) as Job;
+  return setIn(job, keysOf(path), entry) as Job;
 }
 
 function setIn(node: unknown, keys: readonly string[], entry: Entry | undefined): unknown {
@@ -45,8 +65,7 @@ function setIn(node: unknown, keys: readonly string[], entry: Entry | undefined)
   if (Array.isArray(node)) {
     const list = node as readonly unknown[];
     const index = indexIn(list, key);
-    if (index < 0 || index > list.length) return list;
-    if (rest.length === 0 && entry === undefined) return list.filter((_, i) => i !== index);
+    if (index < 0) return list;
     const copy = [...list];
     copy[index] = setIn(list[index], rest, entry);
     return copy;

@@ -81,15 +81,26 @@ export interface PlateKind {
   readonly pressureLimit?: Entry;
 }
 
+/** Places at which one plate is measured, in the order of the run. */
+export const POINTS = ['1', '2', '3', '4', '5', '6'] as const;
+export type Point = (typeof POINTS)[number];
+
 /** One plate of the pack, with what was measured on it. */
 export interface Plate {
   readonly id: string;
   readonly kindId: string;
-  readonly readings?: readonly Entry[];
+  /** Thickness at each point that was measured; a point may be left out or taken again. */
+  readonly readings?: Readonly<Partial<Record<Point, Entry>>>;
   readonly outOfFlat?: Entry;
 }
 
 export type RadiusModel = 'uniformWear' | 'uniformPressure';
+
+/** The readings of a plate in the order of their points. */
+export function readingsOf(plate: Plate): Entry[] {
+  const { readings } = plate;
+  return readings ? POINTS.flatMap((point) => readings[point] ?? []) : [];
+}
 
 export interface Pack {
   readonly kinds: readonly PlateKind[];

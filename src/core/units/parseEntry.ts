@@ -64,8 +64,7 @@ export function parseEntry(text: string, spec: EntrySpec, choice: UnitChoice = {
   const { rest, halve } = spec.radius ? stripDiameter(trimmed) : { rest: trimmed, halve: false };
   const split = splitUnit(rest, spec.quantity);
   if (!split) return refuse(foreignUnit(rest, spec.quantity));
-  const numbers = readNumber(split.number);
-  if (numbers.length === 0) return refuse(`“${trimmed}” is not a number.`);
+  const { numbers } = split;
 
   const unit = split.unit ?? current;
   const scale = halve ? 0.5 : 1;
@@ -193,19 +192,24 @@ function stripDiameter(text: string): { rest: string; halve: boolean } {
   return { rest, halve: rest !== text };
 }
 
-function splitUnit(text: string, quantity: Quantity): { number: string; unit?: Unit } | undefined {
-  const match =
-    /^([+-]?[\d.,\s/’'_¼½¾⅛⅜⅝⅞-]*\d[\d.,]*|[+-]?[\d\s-]*[¼½¾⅛⅜⅝⅞]|[+-]?[\d.,\s]*\d[eE][+-]?\d+)\s*(.*)$/.exec(
-      text,
+/** Parts a text into its number and its unit: the longest tail that is a way to write a unit of the quantity. */
+function splitUnit(
+  text: string,
+  quantity: Quantity,
+): { numbers: number[]; unit?: Unit } | undefined {
+  const bare = readNumber(text);
+  if (bare.length > 0) return { numbers: bare };
+  for (let at = 1; at < text.length; at++) {
+    const tail = text.slice(at).trim().toLowerCase();
+    const unit = UNITS[quantity].find(
+      (u) =>
+        u.spellings.includes(tail.replace(/\s+/g, '')) ||
+        u.spellings.includes(tail.replace(/\s+/g, '-')),
     );
-  if (!match) return undefined;
-  const [, number = '', tail = ''] = match;
-  if (tail === '') return { number };
-  const spelling = tail.toLowerCase().replace(/\s+/g, '');
-  const found = UNITS[quantity].find((u) => u.spellings.includes(spelling));
-  const dashed = tail.toLowerCase().trim().replace(/\s+/g, '-');
-  const unit = found ?? UNITS[quantity].find((u) => u.spellings.includes(dashed));
-  return unit ? { number, unit } : undefined;
+    const numbers = unit ? readNumber(text.slice(0, at)) : [];
+    if (unit && numbers.length > 0) return { numbers, unit };
+  }
+  return undefined;
 }
 
 function foreignUnit(text: string, quantity: Quantity): string {

@@ -1,9 +1,9 @@
-import { useState } from 'react';
 import { Divider, Menu, TouchableRipple } from 'react-native-paper';
 
 import type { Quantity, UnitId } from '@/core/units/quantity';
 import { shownUnit } from '@/core/units/quantity';
 import { useAppDispatch, useAppSelector } from '@/store/store';
+import { DropMenu } from '@/ui/DropMenu';
 import { useStrata } from '@/ui/theme';
 import { Digits } from '@/ui/Words';
 
@@ -34,21 +34,17 @@ const THEMES: readonly { readonly theme: ThemeChoice; readonly label: string }[]
 
 /** Units and theme, one tap from every screen. */
 export function DisplayMenu() {
-  const [open, setOpen] = useState(false);
   const strata = useStrata();
   const dispatch = useAppDispatch();
   const { units, theme } = useAppSelector((state) => state.display);
   const shown = shownUnit('length', units).symbol;
   return (
-    <Menu
-      visible={open}
-      onDismiss={() => setOpen(false)}
-      anchorPosition="bottom"
-      anchor={
+    <DropMenu
+      anchor={(open) => (
         <TouchableRipple
           role="button"
           aria-label={`Units and theme, now ${shown}`}
-          onPress={() => setOpen(true)}
+          onPress={open}
           style={{
             minWidth: 56,
             height: 48,
@@ -61,35 +57,52 @@ export function DisplayMenu() {
             {shown}
           </Digits>
         </TouchableRipple>
-      }
+      )}
     >
-      {UNIT_CHOICES.map(({ quantity, unit, label }) => (
-        <Menu.Item
-          key={unit}
-          title={label}
-          leadingIcon={
-            shownUnit(quantity, units).id === unit ? 'radiobox-marked' : 'radiobox-blank'
-          }
-          aria-label={`${label}${shownUnit(quantity, units).id === unit ? ', chosen' : ''}`}
-          onPress={() => {
-            dispatch(displayActions.unitChosen({ quantity, unit }));
-            setOpen(false);
-          }}
-        />
-      ))}
-      <Divider />
-      {THEMES.map((t) => (
-        <Menu.Item
-          key={t.theme}
-          title={t.label}
-          leadingIcon={theme === t.theme ? 'radiobox-marked' : 'radiobox-blank'}
-          aria-label={`${t.label}${theme === t.theme ? ', chosen' : ''}`}
-          onPress={() => {
-            dispatch(displayActions.themeChosen(t.theme));
-            setOpen(false);
-          }}
-        />
-      ))}
-    </Menu>
+      {(close) => (
+        <>
+          {UNIT_CHOICES.map(({ quantity, unit, label }) => (
+            <ChoiceItem
+              key={unit}
+              label={label}
+              chosen={shownUnit(quantity, units).id === unit}
+              onPress={() => {
+                dispatch(displayActions.unitChosen({ quantity, unit }));
+                close();
+              }}
+            />
+          ))}
+          <Divider />
+          {THEMES.map((t) => (
+            <ChoiceItem
+              key={t.theme}
+              label={t.label}
+              chosen={theme === t.theme}
+              onPress={() => {
+                dispatch(displayActions.themeChosen(t.theme));
+                close();
+              }}
+            />
+          ))}
+        </>
+      )}
+    </DropMenu>
+  );
+}
+
+interface ItemProps {
+  readonly label: string;
+  readonly chosen: boolean;
+  readonly onPress: () => void;
+}
+
+function ChoiceItem({ label, chosen, onPress }: ItemProps) {
+  return (
+    <Menu.Item
+      title={label}
+      leadingIcon={chosen ? 'radiobox-marked' : 'radiobox-blank'}
+      accessibilityLabel={chosen ? `${label}, chosen` : label}
+      onPress={onPress}
+    />
   );
 }

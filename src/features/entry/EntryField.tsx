@@ -140,17 +140,19 @@ export function EntryField({ path, label }: Props) {
 function FieldNote({ path }: { readonly path: FieldPath }) {
   const entry = entryAt(useJob(), path);
   const units = useUnits();
-  const { estimate, quantity, hint } = fieldAt(path);
-  if (entry?.typed)
+  const { estimate, absent, quantity, hint } = fieldAt(path);
+  const standIn = estimate ?? absent;
+  if (entry?.typed) {
     return (
       <Words soft size={13}>
         written {entry.typed}
       </Words>
     );
-  if (!entry && estimate) {
+  }
+  if (!entry && standIn) {
     return (
       <Words soft size={13}>
-        {trimmed(formatWithUnit(estimate.value, quantity, units))} is used: {estimate.why}.
+        {trimmed(formatWithUnit(standIn.value, quantity, units))} is used: {standIn.why}.
       </Words>
     );
   }

@@ -1,5 +1,4 @@
 import { format, parseISO } from 'date-fns';
-import { useState } from 'react';
 import { Pressable } from 'react-native';
 import { Menu } from 'react-native-paper';
 
@@ -8,6 +7,7 @@ import type { Entry, Source, SourceKind } from '@/core/job/types';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJobId } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
+import { DropMenu } from '@/ui/DropMenu';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
@@ -35,7 +35,6 @@ interface Props {
 
 /** The source of a value, beside its label; tap to say where it comes from. */
 export function SourceTag({ path, entry, name }: Props) {
-  const [open, setOpen] = useState(false);
   const jobId = useJobId();
   const dispatch = useAppDispatch();
   const strata = useStrata();
@@ -44,33 +43,35 @@ export function SourceTag({ path, entry, name }: Props) {
     const date = format(new Date(), 'yyyy-MM-dd');
     const source: Source = DATED.has(chosen) ? { kind: chosen, date } : { kind: chosen };
     dispatch(jobActions.sourceChosen({ jobId, path, source }));
-    setOpen(false);
   };
   return (
-    <Menu
-      visible={open}
-      onDismiss={() => setOpen(false)}
-      anchor={
+    <DropMenu
+      anchor={(open) => (
         <Pressable
           role="button"
           aria-label={`Source of ${name}: ${KIND_WORD[kind]}`}
           hitSlop={{ top: 12, bottom: 12, left: 12, right: 12 }}
-          onPress={() => setOpen(true)}
+          onPress={open}
           style={{ minHeight: 24, justifyContent: 'flex-end' }}
         >
           <Words size={13} style={{ color: strata.soft, textDecorationLine: 'underline' }}>
             {KIND_WORD[kind]}
           </Words>
         </Pressable>
-      }
+      )}
     >
-      {(Object.keys(KIND_WORD) as SourceKind[]).map((k) => (
-        <Menu.Item
-          key={k}
-          title={DATED.has(k) ? `${KIND_WORD[k]} today` : KIND_WORD[k]}
-          onPress={() => choose(k)}
-        />
-      ))}
-    </Menu>
+      {(close) =>
+        (Object.keys(KIND_WORD) as SourceKind[]).map((k) => (
+          <Menu.Item
+            key={k}
+            title={DATED.has(k) ? `${KIND_WORD[k]} today` : KIND_WORD[k]}
+            onPress={() => {
+              choose(k);
+              close();
+            }}
+          />
+        ))
+      }
+    </DropMenu>
   );
 }

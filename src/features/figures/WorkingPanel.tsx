@@ -8,6 +8,7 @@ import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { sourceWords } from '@/features/entry/SourceTag';
 import { useEvaluation } from '@/features/jobs/useJob';
+import { Formula } from '@/ui/Formula';
 import { useStrata } from '@/ui/theme';
 import { useWide } from '@/ui/useWide';
 import { Digits, Heading, Words } from '@/ui/Words';
@@ -93,14 +94,14 @@ function WorkingText({ figure }: { readonly figure: Figure }) {
         <Digits bold size={30}>
           {value}
         </Digits>
-        {range ? <Digits soft>{range} from low to high friction</Digits> : null}
+        {range ? <Words soft>{range} from low to high friction</Words> : null}
         {figure.estimated ? (
           <Words soft size={14}>
             Rests on a design estimate: see the sources below.
           </Words>
         ) : null}
       </View>
-      <Digits size={15}>{formula}</Digits>
+      <Formula>{formula}</Formula>
       <View>
         {inputs.map((input, i) => (
           <InputRow key={`${input.symbol}${input.label}${i}`} input={input} />
@@ -134,9 +135,9 @@ function InputRow({ input }: { readonly input: WorkingInput }) {
         borderColor: strata.line,
       }}
     >
-      <Digits soft size={15} style={{ width: 58 }}>
-        {input.symbol}
-      </Digits>
+      <View style={{ width: 58 }}>
+        <Formula soft>{input.symbol}</Formula>
+      </View>
       <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
         <Words size={15}>{input.label}</Words>
         {figure ? (

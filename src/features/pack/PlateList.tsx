@@ -4,13 +4,14 @@ import { TouchableRipple } from 'react-native-paper';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import type { PackLayer } from '@/core/evaluate/layers';
-import { fieldPath, MAX_PLATES, MAX_READINGS } from '@/core/job/fields';
+import { fieldPath, MAX_PLATES } from '@/core/job/fields';
 import type { Plate } from '@/core/job/types';
+import { POINTS } from '@/core/job/types';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { jobActions } from '@/features/jobs/jobsSlice';
-import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { useDrafts, useEvaluation, useJob } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { FieldGrid } from '@/ui/FieldGrid';
@@ -173,7 +174,12 @@ function PlateEditor({
   const dispatch = useAppDispatch();
   const { plate, number } = layer;
   const plateId = plate.id;
-  const readings = plate.readings ?? [];
+  const drafts = useDrafts();
+  // One empty field more than are filled, drafts counted in.
+  const filled = POINTS.filter(
+    (p) => plate.readings?.[p] ?? drafts[fieldPath('pack.plates.*.readings.*', plateId, p)],
+  );
+  const shown = POINTS.indexOf(filled.at(-1) ?? '1') + (filled.length > 0 ? 2 : 1);
   const act = (action: Parameters<typeof dispatch>[0]) => {
     remember();
     dispatch(action);
@@ -219,11 +225,11 @@ function PlateEditor({
         onChange={(kindId) => act(jobActions.plateKindChosen({ jobId, plateId, kindId }))}
       />
       <FieldGrid>
-        {Array.from({ length: Math.min(readings.length + 1, MAX_READINGS) }, (_, i) => (
+        {POINTS.slice(0, shown).map((point) => (
           <EntryField
-            key={i}
-            path={fieldPath('pack.plates.*.readings.*', plateId, String(i))}
-            label={`Measured, point ${i + 1}`}
+            key={point}
+            path={fieldPath('pack.plates.*.readings.*', plateId, point)}
+            label={`Measured, point ${point}`}
           />
         ))}
         <EntryField path={fieldPath('pack.plates.*.outOfFlat', plateId)} />

@@ -37,7 +37,7 @@ export function Section({
 }: Props) {
   const strata = useStrata();
   const units = useUnits();
-  const drawn = labelled ? Math.max(110, width - 170) : width;
+  const drawn = labelled ? Math.max(110, width - 186) : width;
   const shape = useMemo(() => shapeSection(layout, drawn, height), [layout, drawn, height]);
   const wrong = new Set(problems.flatMap((p) => p.plateId ?? []));
   const name = (l: PackLayer) =>
@@ -55,6 +55,14 @@ export function Section({
       <Svg width={width} height={height} aria-hidden>
         <Polygon points={shape.ridge.map((p) => p.join(',')).join(' ')} fill={strata.slate} />
         <Area box={shape.pressurePlate} fill={strata.slate} />
+        <Line
+          x1={shape.pressurePlate.x}
+          y1={shape.pressurePlate.y}
+          x2={shape.pressurePlate.x + shape.pressurePlate.width}
+          y2={shape.pressurePlate.y}
+          stroke={strata.ground}
+          strokeWidth={1.2}
+        />
         <Area box={shape.floor} fill={strata.floor} />
         {shape.layers.map((s) => (
           <LayerDrawing key={s.layer.plate.id} shape={s} />

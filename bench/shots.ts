@@ -1,0 +1,74 @@
+import path from 'node:path';
+
+import type { Page } from '@playwright/test';
+import { chromium } from '@playwright/test';
+
+import { makeApp } from '../server/app';
+
+/** One picture of each main view at each size that matters for it. */
+const root = path.resolve(import.meta.dirname, '..');
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+
+interface Shot {
+  readonly name: string;
+  readonly route: string;
+  readonly viewport: typeof PHONE;
+  readonly dark?: boolean;
+  readonly before?: (page: Page) => Promise<void>;
+}
+
+const openWorking = async (page: Page) => {
+  await page.getByTestId('foot-reserveWithTangs').click();
+  await page.getByRole('dialog').waitFor();
+};
+
+const SHOTS: readonly Shot[] = [
+  { name: 'jobs-phone', route: '/', viewport: PHONE },
+  { name: 'jobs-wide', route: '/', viewport: WIDE },
+  { name: 'pack-phone', route: '/job/demo-ur-0101?tab=pack', viewport: PHONE },
+  { name: 'pack-wide', route: '/job/demo-ur-0101?tab=pack', viewport: WIDE },
+  {
+    name: 'springs-phone-peat',
+    route: '/job/demo-ur-0106?tab=springs',
+    viewport: PHONE,
+    dark: true,
+  },
+  { name: 'figures-wide-peat', route: '/job/demo-ur-0106?tab=figures', viewport: WIDE, dark: true },
+  {
+    name: 'working-phone',
+    route: '/job/demo-ur-0106?tab=figures',
+    viewport: PHONE,
+    before: openWorking,
+  },
+];
+
+async function main(): Promise<void> {
+  const server = makeApp({ distDir: path.join(root, 'dist'), workshop: 'demo' }).listen(
+    0,
+    '127.0.0.1',
+  );
+  await new Promise((resolve) => server.once('listening', resolve));
+  const address = server.address();
+  const base = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
+
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu'],
+  });
+  for (const { name, route, viewport, dark, before } of SHOTS) {
+    const page = await browser.newPage({ viewport, colorScheme: dark ? 'dark' : 'light' });
+    await page.goto(base + route);
+    await page.getByText('Opening the workshop').waitFor({ state: 'detached' });
+    await page.waitForLoadState('networkidle');
+    await before?.(page);
+    // Ripples and the panel's fade must have ended.
+    await page.waitForTimeout(600);
+    await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
+    await page.close();
+  }
+  await browser.close();
+  server.close();
+}
+
+void main();

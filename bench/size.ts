@@ -1,0 +1,53 @@
+import { readdirSync, readFileSync, statSync } from 'node:fs';
+import path from 'node:path';
+import { gzipSync } from 'node:zlib';
+
+import { chromium } from '@playwright/test';
+
+import { makeApp } from '../server/app';
+
+import { line } from './measure';
+
+/** Loads the job list in Chromium and adds up what it fetched, as gzip would carry it. */
+const distDir = path.resolve(import.meta.dirname, '../dist');
+async function main(): Promise<void> {
+  const server = makeApp({ distDir, workshop: 'demo' }).listen(0, '127.0.0.1');
+  await new Promise((resolve) => server.once('listening', resolve));
+  const address = server.address();
+  const port = typeof address === 'object' && address ? address.port : 0;
+
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu'],
+  });
+  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  const fetched: string[] = [];
+  page.on('request', (request) =>
+    fetched.push(decodeURIComponent(new URL(request.url()).pathname)),
+  );
+  await page.goto(`http://127.0.0.1:${port}/`);
+  await page.getByRole('list', { name: 'Jobs' }).waitFor();
+  await page.waitForLoadState('networkidle');
+  await browser.close();
+  server.close();
+
+  const gzip = (file: string) =>
+    gzipSync(readFileSync(path.join(distDir, file)), { level: 9 }).length;
+  const kb = (bytes: number) => `${(bytes / 1024).toFixed(1)} KB`;
+  const sum = (files: readonly string[]) => files.reduce((total, file) => total + gzip(file), 0);
+  const scripts = [...new Set(fetched)].filter((f) => f.endsWith('.js'));
+  const fonts = [...new Set(fetched)].filter((f) => f.endsWith('.woff2'));
+  line('first screen: script, gzip', kb(sum(scripts)));
+  line('first screen: fonts, gzip', kb(sum(fonts)));
+  line('first screen: script and fonts, gzip', kb(sum(scripts) + sum(fonts)), 'below 400 KB');
+
+  const all = readdirSync(distDir, { recursive: true, encoding: 'utf8' }).filter((f) =>
+    statSync(path.join(distDir, f)).isFile(),
+  );
+  line(
+    'whole export on disk',
+    kb(all.reduce((total, f) => total + statSync(path.join(distDir, f)).size, 0)),
+  );
+}
+
+void main();

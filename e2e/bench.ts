@@ -1,0 +1,98 @@
+import type { Page } from '@playwright/test';
+import { expect, test as base } from '@playwright/test';
+
+/** The application as a builder meets it: fields by their path, everything else by role and name. */
+export class Workshop {
+  constructor(readonly page: Page) {}
+
+  async open(path = '/'): Promise<void> {
+    await this.page.goto(path);
+    await expect(this.page.getByText('Opening the workshop')).toHaveCount(0);
+  }
+
+  async newJob(): Promise<void> {
+    await this.open();
+    await this.page.getByRole('button', { name: 'New job' }).click();
+    await expect(this.page.getByRole('tab', { name: 'Machine' })).toHaveAttribute(
+      'aria-selected',
+      'true',
+    );
+  }
+
+  async tab(name: string): Promise<void> {
+    await this.page.getByRole('tab', { name }).click();
+    await expect(this.page.getByRole('tab', { name })).toHaveAttribute('aria-selected', 'true');
+  }
+
+  field(path: string) {
+    return this.page.getByTestId(path);
+  }
+
+  async type(path: string, text: string): Promise<void> {
+    await this.field(path).fill(text);
+    await this.field(path).blur();
+  }
+
+  /** Opens a part of the form unless it is open. */
+  async unfold(name: string): Promise<void> {
+    const head = this.page.getByRole('button', { name, exact: true });
+    if ((await head.getAttribute('aria-expanded')) !== 'true') await head.click();
+    await expect(head).toHaveAttribute('aria-expanded', 'true');
+  }
+
+  async choose(group: string, option: string): Promise<void> {
+    await this.page
+      .getByRole('radiogroup', { name: group })
+      .getByRole('radio', { name: option })
+      .click();
+  }
+
+  verdict() {
+    return this.page.getByTestId('verdict');
+  }
+
+  /** A figure of the foot strip. */
+  foot(id: string) {
+    return this.page.getByTestId(`foot-${id}`);
+  }
+
+  async chooseUnit(name: string): Promise<void> {
+    await this.page.getByRole('button', { name: /^Units and theme/ }).click();
+    await this.page.getByRole('menuitem', { name }).click();
+  }
+
+  /** Waits until what was typed is stored. */
+  async stored(): Promise<void> {
+    await expect(this.page.getByTestId('save-mark')).toHaveAttribute('data-status', 'saved');
+  }
+
+  async jobMenu(item: string): Promise<void> {
+    await this.page.getByRole('button', { name: 'Job menu' }).click();
+    await this.page.getByRole('menuitem', { name: item }).click();
+  }
+
+  async importFile(
+    file: string | { name: string; mimeType: string; buffer: Buffer },
+  ): Promise<void> {
+    const chooser = this.page.waitForEvent('filechooser');
+    await this.page.getByRole('button', { name: 'Import' }).click();
+    await (await chooser).setFiles(file);
+  }
+}
+
+/** Every test fails on an uncaught error or a request to any origin but the application's own. */
+export const test = base.extend<{ workshop: Workshop }>({
+  workshop: async ({ page, baseURL }, provide) => {
+    const faults: string[] = [];
+    page.on('pageerror', (error) => faults.push(error.message));
+    page.on('request', (request) => {
+      const url = new URL(request.url());
+      if (url.protocol.startsWith('http') && url.hostname !== new URL(baseURL ?? '').hostname)
+        faults.push(`request to ${url.host}`);
+    });
+    await provide(new Workshop(page));
+    expect(faults).toEqual([]);
+  },
+});
+
+export { expect };

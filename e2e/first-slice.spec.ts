@@ -1,0 +1,271 @@
+import { readFile } from 'node:fs/promises';
+import { execFile } from 'node:child_process';
+import { promisify } from 'node:util';
+
+import { EMPTY_PORT } from '../playwright.config';
+import type { Workshop } from './bench';
+import { expect, test } from './bench';
+
+const run = promisify(execFile);
+
+/*
+ * A pack worked out by hand.
+ *   4 discs of 3.0 and 3 steels of 1.6, friction first and last: stack 12 + 4.8 = 16.8 mm, 8 faces.
+ *   Springs: 46.8 − 16.8 = 30 mm in place; 5 × 20 N/mm × (40 − 30) = 1000 N.
+ *   Radius (58 + 46)/2 = 52 mm; without tang friction μ·1000·0.052·8 = 41.6, 49.92 and 58.24 N·m.
+ *   Asked: 12 × 2.5 = 30 N·m; reserve 41.6/30 = 1.39 at the weakest, 1.66 typical.
+ *   Lift 1.0 over 8 faces: 0.125 each; needed 0.8. Released: 5 × 20 × 11 = 1100 N; 1100/(60 · 0.8) = 22.9 N.
+ */
+async function typePack(shop: Workshop): Promise<void> {
+  const { page } = shop;
+  await page.getByRole('textbox', { name: 'Machine', exact: true }).fill('Sedge 200');
+  await page.getByRole('textbox', { name: 'What it is used for' }).fill('farm quad');
+  await shop.type('engine.peakTorque', '12 Nm');
+  await shop.type('engine.primaryRatio', '2,5');
+
+  await shop.tab('Pack');
+  await shop.unfold('Disc');
+  await shop.type('pack.kinds.disc.thickness', '3.0');
+  await shop.type('pack.kinds.disc.outerRadius', '116 dia');
+  await shop.type('pack.kinds.disc.innerRadius', '46');
+  await shop.unfold('Steel');
+  await shop.type('pack.kinds.steel.thickness', '1.6');
+  await page.getByRole('textbox', { name: 'Friction discs in the pack' }).fill('4');
+  await page.getByRole('button', { name: 'Lay 7 plates' }).click();
+  await shop.type('pack.windowMin', '16.5');
+  await shop.type('pack.windowMax', '17');
+  await shop.unfold('How it is counted');
+  await shop.type('pack.tangFriction', '0');
+
+  await shop.tab('Springs');
+  await shop.type('springs.coil.seatDistance', '46.8');
+  await shop.type('springs.coil.groups.spring.count', '5');
+  await shop.type('springs.coil.groups.spring.freeLength', '40');
+  await shop.type('springs.coil.groups.spring.rate', '20');
+  await shop.type('springs.coil.groups.spring.solidLength', '22');
+
+  await shop.tab('Release');
+  await shop.choose('Lift from', 'A dial reading');
+  await shop.type('release.measuredLift', '1.0');
+  await shop.type('release.leverTravel', '60');
+}
+
+async function expectPack(shop: Workshop): Promise<void> {
+  await expect(shop.verdict()).toContainText('Holds and releases');
+  await expect(shop.verdict()).toContainText('1.39 times the engine');
+  await expect(shop.verdict()).toContainText('0.125 mm clear at each face');
+  await expect(shop.foot('stack')).toContainText('16.80');
+  await expect(shop.foot('reserveWithTangs')).toContainText('1.39');
+  await expect(shop.foot('liftHad')).toContainText('1.00');
+  await expect(shop.foot('leverPull')).toContainText('23 N');
+  await shop.tab('Figures');
+  const rows: readonly [string, string][] = [
+    ['Slipping faces', '8'],
+    ['Clamp', '1000 N'],
+    ['Torque at the clutch', '30.0 N·m'],
+    ['Torque capacity', '49.9 N·m'],
+    ['Reserve', '1.66'],
+    ['Lift needed', '0.800 mm'],
+    ['Clearance per face', '0.125 mm'],
+    ['Release force, full lift', '1100 N'],
+  ];
+  for (const [label, value] of rows) {
+    await expect(
+      shop.page
+        .getByRole('main')
+        .getByRole('button', { name: `${label}: ${value}. Show the working.` })
+        .first(),
+    ).toBeVisible();
+  }
+}
+
+test('a pack from nothing: typed, judged, kept, exported, deleted, imported, evaluated on the command line', async ({
+  workshop: shop,
+  page,
+}, info) => {
+  await shop.newJob();
+  await typePack(shop);
+  await expectPack(shop);
+
+  await shop.stored();
+  await page.reload();
+  await expectPack(shop);
+
+  const download = page.waitForEvent('download');
+  await shop.jobMenu('Export as a file');
+  const file = info.outputPath((await download).suggestedFilename());
+  await (await download).saveAs(file);
+  const exported = await readFile(file, 'utf8');
+
+  const { stdout } = await run('npm', ['run', '--silent', 'spec', '--', file]);
+  const report = JSON.parse(stdout) as {
+    overall: { title: string };
+    figures: Record<string, { value: number; unit: string; range?: { low: number } }>;
+  };
+  expect(report.overall.title).toBe('Holds and releases');
+  expect(report.figures.clamp).toMatchObject({ value: expect.closeTo(1000, 9), unit: 'N' });
+  expect(report.figures.reserve?.range?.low).toBeCloseTo(41.6 / 30, 9);
+
+  await shop.jobMenu('Delete the job');
+  const row = page.getByRole('link', { name: /Sedge 200/ });
+  await expect(page.getByText('Sedge 200 is deleted.')).toBeVisible();
+  await expect(row).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(row).toBeVisible();
+  await row.click();
+  await shop.jobMenu('Delete the job');
+  await page.getByRole('button', { name: 'Put away' }).click();
+
+  await shop.importFile(file);
+  await expect(page.getByText('Sedge 200 was imported.')).toBeVisible();
+  await row.click();
+  await expectPack(shop);
+  const again = page.waitForEvent('download');
+  await shop.jobMenu('Export as a file');
+  const second = await readFile(await (await again).path(), 'utf8');
+  const jobOf = (text: string) => (JSON.parse(text) as { job: unknown }).job;
+  expect(jobOf(second)).toEqual(jobOf(exported));
+});
+
+test('a bad entry is refused at its field, kept as typed, and leaves the other figures alone', async ({
+  workshop: shop,
+  page,
+}) => {
+  await shop.open('/job/demo-ur-0101?tab=machine');
+  await expect(shop.foot('reserveWithTangs')).toContainText('1.1');
+  for (const [text, message] of [
+    ['abc', 'is not a number'],
+    ['-3', 'negative'],
+    ['0', 'too small'],
+    ['1e12', 'too large'],
+    ['NaN', 'is not a number'],
+    ['12 stone', 'not a unit'],
+  ] as const) {
+    await shop.type('engine.peakTorque', text);
+    await expect(page.getByText(new RegExp(message))).toBeVisible();
+    await expect(shop.field('engine.peakTorque')).toHaveValue(text);
+    await expect(shop.foot('reserveWithTangs')).toContainText('–');
+    await expect(shop.foot('stack')).toContainText(/33\.93/);
+  }
+  await shop.stored();
+  await page.reload();
+  await expect(shop.field('engine.peakTorque')).toHaveValue('12 stone');
+  await shop.type('engine.peakTorque', '');
+  await shop.tab('Figures');
+  await expect(
+    page.getByText('Engine peak torque is needed for torque at the clutch.').first(),
+  ).toBeVisible();
+
+  await shop.tab('Pack');
+  await shop.unfold('Disc');
+  await shop.type('pack.kinds.disc.innerRadius', '70');
+  await expect(
+    page.getByText('The inner radius must be less than the outer, 58.500 mm.'),
+  ).toBeVisible();
+  await shop.type('pack.kinds.disc.innerRadius', '46.5');
+  await expect(page.getByText('The inner radius must be less than the outer')).toHaveCount(0);
+  await shop.unfold('Lay the pack at once');
+  for (const text of ['0', '200', '2.5', 'x']) {
+    await page.getByRole('textbox', { name: 'Friction discs in the pack' }).fill(text);
+    await expect(page.getByText(/Give a whole number from 1 to 29/)).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Lay the pack', exact: true })).toBeDisabled();
+  }
+});
+
+test('asks when another unit is meant, and shows any unit without changing what is stored', async ({
+  workshop: shop,
+  page,
+}) => {
+  await shop.open('/job/demo-ur-0101?tab=pack');
+  await shop.unfold('Disc');
+  const thickness = shop.field('pack.kinds.disc.thickness');
+  await shop.type('pack.kinds.disc.thickness', '2.92 in');
+  await expect(page.getByText('did you mean 2.920 mm')).toBeVisible();
+  await page.getByRole('button', { name: '2.920 mm', exact: true }).click();
+  await expect(thickness).toHaveValue('2.92');
+  await shop.type('pack.kinds.disc.thickness', '5/32 in');
+  await expect(thickness).toHaveValue('3.969');
+  await expect(page.getByText('written 5/32 in')).toBeVisible();
+  await shop.chooseUnit('Lengths in inches');
+  await expect(thickness).toHaveValue('0.1563');
+  await shop.chooseUnit('Lengths in thousandths');
+  await expect(thickness).toHaveValue('156.3');
+  await shop.chooseUnit('Lengths in millimetres');
+  await expect(thickness).toHaveValue('3.969');
+});
+
+test('every figure opens to its working and leads to the figures it rests on', async ({
+  workshop: shop,
+  page,
+}) => {
+  await shop.open('/job/demo-ur-0101');
+  await shop.foot('reserveWithTangs').click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('K = T');
+  await dialog.getByRole('button', { name: 'Working of Torque at the clutch' }).click();
+  await expect(dialog).toContainText('41.0 N·m');
+  await expect(dialog).toContainText('manual, made-up manual of the demo machine');
+  await expect(dialog).toContainText('design estimate');
+  await page.keyboard.press('Escape');
+  await expect(dialog).toHaveCount(0);
+});
+
+test('the order of plates is changed on the layers, marked where it is wrong, and undone', async ({
+  workshop: shop,
+  page,
+}) => {
+  await shop.open('/job/demo-ur-0101?tab=pack');
+  await page
+    .getByRole('listitem')
+    .getByRole('button', { name: /^Plate 2, Steel/ })
+    .click();
+  await page.getByRole('button', { name: 'Take out' }).click();
+  await expect(shop.foot('stack')).toContainText(/32\.9[23]/);
+  await expect(shop.verdict()).toContainText('tack too low');
+  await page.getByRole('button', { name: 'Undo the last change of the order' }).click();
+  await expect(shop.foot('stack')).toContainText(/33\.93/);
+
+  await page.getByRole('button', { name: /^Plate 3 Disc/ }).click();
+  await page
+    .getByRole('radiogroup', { name: 'Kind' })
+    .getByRole('radio', { name: 'Steel 1.0' })
+    .click();
+  await expect(shop.foot('stack')).toContainText(/32\.0[45]/);
+  await page.getByRole('button', { name: 'Undo the last change of the order' }).click();
+  await shop.unfold('Disc, large bore');
+  await page.getByRole('button', { name: 'Name and build' }).first().click();
+  await shop.choose('Lined faces', 'None');
+  await expect(shop.verdict()).toContainText('Metal on metal');
+  await expect(page.getByText(/hub floor and plate 1 slip without lining/i).first()).toBeVisible();
+});
+
+test('a file that is no job is refused whole with the reason', async ({ workshop: shop, page }) => {
+  await shop.open();
+  const rows = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem');
+  await expect(rows).toHaveCount(2);
+  for (const [name, text, reason] of [
+    ['empty.json', '', 'The file is empty.'],
+    ['cut.json', '{"format": "under-ridge-job",\n "version": 1,', 'cut off'],
+    ['foreign.json', '{"a": 1}', 'Not a job file of Under Ridge'],
+    ['newer.json', '{"format": "under-ridge-job", "version": 99}', 'version 99'],
+    [
+      'broken.json',
+      '{"format": "under-ridge-job", "version": 1, "exportedAt": "2026-11-24T10:00:00Z", "job": {}}',
+      'at job.',
+    ],
+  ] as const) {
+    await shop.importFile({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+    await expect(page.getByText(`${name}: `)).toContainText(reason);
+  }
+  await expect(rows).toHaveCount(2);
+});
+
+test('a job that is not here says so, and an empty workshop says what to do', async ({
+  workshop: shop,
+  page,
+}) => {
+  await shop.open('/job/nowhere');
+  await expect(page.getByRole('heading', { name: 'No such job' })).toBeVisible();
+  await shop.open(`http://127.0.0.1:${EMPTY_PORT}/`);
+  await expect(page.getByText('No jobs yet. Start a new one')).toBeVisible();
+});

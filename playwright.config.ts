@@ -1,0 +1,47 @@
+import { defineConfig } from '@playwright/test';
+
+const CHROMIUM_ARGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+export const DEMO_PORT = 4271;
+export const EMPTY_PORT = 4272;
+
+const serve = (port: number, ...args: string[]) => ({
+  command: `npx tsx server/main.ts ${args.join(' ')}`,
+  env: { PORT: String(port), HOST: '127.0.0.1' },
+  url: `http://127.0.0.1:${port}`,
+  reuseExistingServer: false,
+});
+
+/** The real interface against the served export, on a phone and on a wide screen. */
+export default defineConfig({
+  testDir: 'e2e',
+  workers: 2,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  forbidOnly: true,
+  reporter: [['list'], ['json', { outputFile: '.cache/playwright.json' }]],
+  use: {
+    baseURL: `http://127.0.0.1:${DEMO_PORT}`,
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      args: CHROMIUM_ARGS,
+    },
+  },
+  projects: [
+    {
+      name: 'phone',
+      use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
+    },
+    { name: 'wide', use: { viewport: { width: 1280, height: 800 } } },
+  ],
+  webServer: [serve(DEMO_PORT), serve(EMPTY_PORT, '--empty')],
+});

@@ -1,0 +1,20 @@
+// The parts of React Native that the router uses. Asked for the whole, it brings lists, pickers and switches along.
+module.exports = {
+  ActivityIndicator: require('react-native-web/dist/exports/ActivityIndicator').default,
+  Animated: require('react-native-web/dist/exports/Animated').default,
+  Appearance: require('react-native-web/dist/exports/Appearance').default,
+  AppState: require('react-native-web/dist/exports/AppState').default,
+  BackHandler: require('react-native-web/dist/exports/BackHandler').default,
+  Dimensions: require('react-native-web/dist/exports/Dimensions').default,
+  I18nManager: require('react-native-web/dist/exports/I18nManager').default,
+  Image: require('react-native-web/dist/exports/Image').default,
+  Linking: require('react-native-web/dist/exports/Linking').default,
+  Platform: require('react-native-web/dist/exports/Platform').default,
+  Pressable: require('react-native-web/dist/exports/Pressable').default,
+  ScrollView: require('react-native-web/dist/exports/ScrollView').default,
+  StyleSheet: require('react-native-web/dist/exports/StyleSheet').default,
+  Text: require('react-native-web/dist/exports/Text').default,
+  View: require('react-native-web/dist/exports/View').default,
+  useColorScheme: require('react-native-web/dist/exports/useColorScheme').default,
+  useWindowDimensions: require('react-native-web/dist/exports/useWindowDimensions').default,
+};

@@ -1,0 +1,91 @@
+// npm test: every check there is, from a machine that has nothing but Node.js and npm.
+import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { spawnSync } from 'node:child_process';
+import path from 'node:path';
+import { bin, cacheDir, ensureCache, ensureInstalled, root, run } from './lib.mjs';
+
+const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
+
+function ensureChromium() {
+  if (existsSync(CHROMIUM)) return;
+  console.log('Installing Chromium (once) …');
+  const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
+  for (const args of [
+    ['apt-get', 'update'],
+    ['apt-get', 'install', '-y', 'chromium'],
+  ]) {
+    const [command, ...rest] = [...sudo, ...args];
+    const done = spawnSync(command, rest, {
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    });
+    if (done.status !== 0) {
+      console.error(
+        `Chromium is missing and could not be installed by “${[...sudo, ...args].join(' ')}”. Install it and set CHROMIUM to its path.`,
+      );
+      process.exit(1);
+    }
+  }
+}
+
+let passed = 0;
+let failed = 0;
+let skipped = 0;
+
+async function step(name, command, args, env = {}) {
+  const started = Date.now();
+  console.log(`\n== ${name}`);
+  const code = await run(command, args, { env: { ...process.env, ...env } });
+  console.log(
+    `== ${name}: ${code === 0 ? 'ok' : `failed (${code})`} in ${((Date.now() - started) / 1000).toFixed(0)} s`,
+  );
+  return code === 0;
+}
+
+/** A check that is not a suite of tests counts as one. */
+async function check(name, command, args) {
+  if (await step(name, command, args)) passed++;
+  else failed++;
+}
+
+function report(file, count) {
+  const text = path.join(cacheDir, file);
+  // A suite that died before it could report has failed, whatever it had counted.
+  if (!existsSync(text)) failed++;
+  else count(JSON.parse(readFileSync(text, 'utf8')));
+}
+
+ensureInstalled();
+ensureChromium();
+ensureCache();
+for (const old of ['jest.json', 'playwright.json'])
+  rmSync(path.join(cacheDir, old), { force: true });
+
+await check('format', bin('prettier'), ['--check', '.']);
+await check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
+await check('types', bin('tsc'), ['--noEmit']);
+
+const unitOk = await step('unit tests', bin('jest'), [
+  '--json',
+  `--outputFile=${path.join(cacheDir, 'jest.json')}`,
+  '--silent=false',
+]);
+report('jest.json', (r) => {
+  passed += r.numPassedTests;
+  failed += r.numFailedTests + r.numRuntimeErrorTestSuites;
+  skipped += r.numPendingTests + r.numTodoTests;
+  if (!unitOk && r.numFailedTests + r.numRuntimeErrorTestSuites === 0) failed++;
+});
+
+await check('build', process.execPath, [path.join(root, 'scripts/build.mjs')]);
+
+const e2eOk = await step('browser tests', bin('playwright'), ['test'], { CHROMIUM });
+report('playwright.json', ({ stats }) => {
+  passed += stats.expected;
+  failed += stats.unexpected + stats.flaky;
+  skipped += stats.skipped;
+  if (!e2eOk && stats.unexpected + stats.flaky === 0) failed++;
+});
+
+console.log(`\n${passed} passed, ${failed} failed${skipped > 0 ? `, ${skipped} skipped` : ''}`);
+process.exitCode = failed > 0 ? 1 : 0;

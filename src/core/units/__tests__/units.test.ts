@@ -1,0 +1,212 @@
+import fc from 'fast-check';
+
+import type { EntrySpec, ParsedEntry } from '../parseEntry';
+import { acceptedText, parseEntry } from '../parseEntry';
+import type { Quantity, UnitId } from '../quantity';
+import { formatValue, formatWithUnit, fromBase, toBase, unitById, UNITS } from '../quantity';
+
+const LENGTH: EntrySpec = { quantity: 'length', bounds: { above: 0, max: 250 } };
+const THICKNESS: EntrySpec = {
+  quantity: 'length',
+  bounds: { above: 0, max: 20 },
+  plausible: [0.5, 8],
+};
+const TORQUE: EntrySpec = { quantity: 'torque', bounds: { above: 0, max: 1000 } };
+const RADIUS: EntrySpec = { quantity: 'length', bounds: { above: 0, max: 250 }, radius: true };
+
+function value(parsed: ParsedEntry): number {
+  if (parsed.kind !== 'value')
+    throw new Error(`${parsed.kind}: ${'message' in parsed ? parsed.message : ''}`);
+  return parsed.value;
+}
+
+describe('units', () => {
+  it('knows the exact factors', () => {
+    expect(toBase(1, unitById('in'))).toBe(25.4);
+    expect(toBase(1, unitById('lbf'))).toBe(4.4482216152605);
+    expect(toBase(1, unitById('ftlb'))).toBe(1.3558179483314);
+    expect(toBase(12, unitById('inlb'))).toBeCloseTo(1.3558179483314, 14);
+    expect(toBase(212, unitById('F'))).toBeCloseTo(100, 10);
+    expect(() => unitById('furlong' as UnitId)).toThrow('unknown unit');
+  });
+
+  it('goes to the base unit and back exactly to 1e-12', () => {
+    const all = Object.values(UNITS).flat();
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...all),
+        fc.double({ min: 1e-3, max: 1e6, noNaN: true }),
+        (unit, v) => {
+          const back = fromBase(toBase(v, unit), unit);
+          expect(Math.abs(back - v) / (Math.abs(v) + Math.abs(unit.offset ?? 0))).toBeLessThan(
+            1e-12,
+          );
+        },
+      ),
+    );
+  });
+
+  it('rounds for display only', () => {
+    expect(formatValue(2.92046, 'length')).toBe('2.920');
+    expect(formatValue(2.921, 'length', { length: 'thou' })).toBe('115.0');
+    expect(formatWithUnit(2.921, 'length', { length: 'in' })).toBe('0.1150 in');
+    expect(formatValue(-0.0001, 'length')).toBe('0.000');
+    expect(formatWithUnit(0.25, 'share')).toBe('25 %');
+  });
+});
+
+describe('numbers as people write them', () => {
+  it.each([
+    ['2.92', 2.92],
+    ['2,92', 2.92],
+    ['0.115in', 2.921],
+    ['.115"', 2.921],
+    ['115 thou', 2.921],
+    ['1/8"', 3.175],
+    ['5/32 in', 3.96875],
+    ['2.92mm', 2.92],
+    ['1 1/4"', 31.75],
+    ['1-1/4 in', 31.75],
+    ['1¼"', 31.75],
+    ['½ in', 12.7],
+    [' 3 ', 3],
+    ['3.', 3],
+    ['+3', 3],
+    ['1.5e1', 15],
+    ['115 mils', 2.921],
+    ['2.92 MM', 2.92],
+  ])('reads %s as %d mm', (text, mm) => {
+    expect(value(parseEntry(text, LENGTH))).toBeCloseTo(mm, 10);
+  });
+
+  it.each([
+    ['9 ft-lb', 9 * 1.3558179483314],
+    ['9 ft lbs', 9 * 1.3558179483314],
+    ['108 in-lb', 9 * 1.3558179483314],
+    ['12 Nm', 12],
+    ['12 N·m', 12],
+    ['12', 12],
+    ['108 lb-in', 9 * 1.3558179483314],
+  ])('reads %s as %d N·m', (text, nm) => {
+    expect(value(parseEntry(text, TORQUE))).toBeCloseTo(nm, 10);
+  });
+
+  it('takes a bare number in the unit now shown', () => {
+    expect(value(parseEntry('115', LENGTH, { length: 'thou' }))).toBeCloseTo(2.921, 10);
+    expect(value(parseEntry('0.115', LENGTH, { length: 'in' }))).toBeCloseTo(2.921, 10);
+    expect(value(parseEntry('2.92 mm', LENGTH, { length: 'in' }))).toBe(2.92);
+  });
+
+  it('halves a diameter where a radius is asked', () => {
+    expect(value(parseEntry('117 dia', RADIUS))).toBe(58.5);
+    expect(value(parseEntry('Ø117', RADIUS))).toBe(58.5);
+    expect(value(parseEntry('dia 117 mm', RADIUS))).toBe(58.5);
+    expect(parseEntry('117 dia', LENGTH).kind).toBe('refused');
+  });
+
+  it.each([
+    'abc',
+    '2.9.2',
+    '--3',
+    '1/0',
+    '1 7/4',
+    '2 3',
+    '3 ft-lb',
+    '3 parsec',
+    '..',
+    '/',
+    '1/2/3',
+    'NaN',
+    'Infinity',
+    '0x10',
+    '9'.repeat(100),
+  ])('refuses %s and says what would be taken', (text) => {
+    const parsed = parseEntry(text, LENGTH);
+    expect(parsed.kind).toBe('refused');
+    if (parsed.kind === 'refused')
+      expect(parsed.message).toContain('Give a number above 0 and up to 250 mm');
+  });
+
+  it('refuses what is out of range, negative or not whole, with the range in the unit shown', () => {
+    expect(parseEntry('-3', LENGTH)).toMatchObject({
+      kind: 'refused',
+      message: expect.stringContaining('negative'),
+    });
+    expect(parseEntry('0', LENGTH)).toMatchObject({
+      kind: 'refused',
+      message: expect.stringContaining('too small'),
+    });
+    expect(parseEntry('1e300', LENGTH)).toMatchObject({
+      kind: 'refused',
+      message: expect.stringContaining('too large'),
+    });
+    const count: EntrySpec = { quantity: 'count', bounds: { min: 1, max: 24, integer: true } };
+    expect(parseEntry('2.5', count)).toMatchObject({
+      kind: 'refused',
+      message: expect.stringContaining('not a whole number'),
+    });
+    expect(acceptedText(LENGTH, unitById('in'))).toContain('up to 9.8425 in');
+  });
+
+  it('asks when another unit is more likely meant', () => {
+    const parsed = parseEntry('2.92 in', THICKNESS);
+    expect(parsed.kind).toBe('question');
+    if (parsed.kind !== 'question') return;
+    expect(parsed.readings[0]).toMatchObject({ value: 2.92, text: '2.920 mm' });
+    expect(parseEntry('115', THICKNESS)).toMatchObject({
+      kind: 'question',
+      readings: [expect.objectContaining({ text: '115.0 thou' })],
+    });
+    expect(value(parseEntry('2.92', THICKNESS))).toBe(2.92);
+  });
+
+  it('asks which is meant where a comma may part thousands, unless only one can be', () => {
+    const force: EntrySpec = { quantity: 'force', bounds: { min: 0, max: 20000 } };
+    const parsed = parseEntry('1,600', force);
+    expect(parsed.kind).toBe('question');
+    if (parsed.kind === 'question')
+      expect(parsed.readings.map((r) => r.value)).toEqual([1.6, 1600]);
+    expect(value(parseEntry('1,498', THICKNESS))).toBe(1.498);
+    expect(value(parseEntry('1,600.5', force))).toBe(1600.5);
+    expect(value(parseEntry('1.600,5', force))).toBe(1600.5);
+    expect(value(parseEntry('1 600', force))).toBe(1600);
+  });
+
+  it('never throws and never lets a value through that is out of bounds, whatever is typed', () => {
+    const quantities = Object.keys(UNITS) as Quantity[];
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string({ maxLength: 80 }),
+          fc.string({ unit: fc.constantFrom(...'0123456789.,/ -"inm') }),
+        ),
+        fc.constantFrom(...quantities),
+        (text, quantity) => {
+          const parsed = parseEntry(text, {
+            quantity,
+            bounds: { above: 0, max: 100 },
+            plausible: [1, 50],
+          });
+          if (parsed.kind === 'value') {
+            expect(parsed.value).toBeGreaterThan(0);
+            expect(parsed.value).toBeLessThanOrEqual(100);
+          }
+        },
+      ),
+      { numRuns: 500 },
+    );
+  });
+
+  it('reads back what it shows', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.5, max: 8, noNaN: true }),
+        fc.constantFrom<UnitId>('mm', 'in', 'thou'),
+        (mm, unit) => {
+          const shown = formatWithUnit(mm, 'length', { length: unit });
+          expect(Math.abs(value(parseEntry(shown, THICKNESS)) - mm)).toBeLessThan(0.002);
+        },
+      ),
+    );
+  });
+});

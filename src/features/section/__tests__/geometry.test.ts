@@ -1,0 +1,60 @@
+import fc from 'fast-check';
+
+import { layOut } from '@/core/evaluate/layers';
+import { demoJobs } from '@/demo/jobs';
+import { arbitraryJob } from '@/testing/arbitraryJob';
+
+import { shapeSection, spreadLabels } from '../geometry';
+
+describe('the section', () => {
+  const [job] = demoJobs();
+
+  it('draws heights to one scale, from the hub floor up without a gap', () => {
+    if (!job) throw new Error('no demo');
+    const layout = layOut(job);
+    const shape = shapeSection(layout, 120, 560);
+    shape.layers.forEach((s, i) => {
+      expect(s.row.height / shape.pixelsPerMm).toBeCloseTo(layout.layers[i]?.thickness ?? 0, 9);
+      const below = shape.layers[i - 1]?.row.y ?? shape.floor.y;
+      expect(s.row.y + s.row.height).toBeCloseTo(below, 9);
+    });
+  });
+
+  it('lets discs reach to the basket on the left and steels to the hub on the right', () => {
+    if (!job) throw new Error('no demo');
+    const { layers } = shapeSection(layOut(job), 120, 560);
+    const [disc, steel] = layers;
+    if (!disc || !steel) throw new Error('no layers');
+    expect(disc.core.x).toBeLessThan(steel.core.x);
+    expect(disc.core.x + disc.core.width).toBeLessThan(steel.core.x + steel.core.width);
+    expect(disc.linings).toHaveLength(2);
+    expect(steel.linings).toHaveLength(0);
+  });
+
+  it('stays inside the drawing whatever the pack', () => {
+    fc.assert(
+      fc.property(
+        arbitraryJob,
+        fc.integer({ min: 60, max: 500 }),
+        fc.integer({ min: 200, max: 900 }),
+        (any, width, height) => {
+          const shape = shapeSection(layOut(any), width, height);
+          for (const s of shape.layers) {
+            expect(s.row.y).toBeGreaterThanOrEqual(-1e-6);
+            expect(s.core.x).toBeGreaterThanOrEqual(-1e-6);
+            for (const box of [s.core, ...s.linings])
+              expect(Number.isFinite(box.x + box.y + box.width + box.height)).toBe(true);
+          }
+        },
+      ),
+      { numRuns: 100 },
+    );
+  });
+
+  it('spreads labels so that none covers the next', () => {
+    const placed = spreadLabels([500, 498, 495, 300, 299], 17, 8, 520);
+    for (let i = 1; i < placed.length; i++)
+      expect((placed[i - 1] ?? 0) - (placed[i] ?? 0)).toBeGreaterThanOrEqual(17 - 1e-9);
+    expect(spreadLabels([], 17, 8, 520)).toEqual([]);
+  });
+});

@@ -1,0 +1,189 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+
+import Ajv2020 from 'ajv/dist/2020';
+import fc from 'fast-check';
+
+import { demoJobs } from '@/demo/jobs';
+import type { Job } from '@/core/job/types';
+import { arbitraryJob } from '@/testing/arbitraryJob';
+
+import { jobFileName, readJobFile, writeJobFile } from '../jobFile';
+import { jobFileJsonSchema } from '../jsonSchema';
+
+const NOW = '2026-11-24T10:00:00.000Z';
+const [demo] = demoJobs();
+const job = demo as Job;
+const text = writeJobFile(job, {}, NOW);
+
+type Json = Record<string, unknown>;
+const changed = (change: (file: Json & { job: Json & { pack: Json } }) => void): string => {
+  const file = JSON.parse(text) as Json & { job: Json & { pack: Json } };
+  change(file);
+  return JSON.stringify(file);
+};
+
+describe('job file', () => {
+  it('gives the same job back, value for value, with what was typed and is no value yet', () => {
+    for (const each of demoJobs()) {
+      expect(readJobFile(writeJobFile(each, { 'engine.idleRpm': 'abuot 1500' }, NOW))).toEqual({
+        job: each,
+        unfinished: { 'engine.idleRpm': 'abuot 1500' },
+      });
+    }
+  });
+
+  it('does so for every job that can be', () => {
+    fc.assert(
+      fc.property(arbitraryJob, (each) => {
+        expect(readJobFile(writeJobFile(each, {}, NOW)).job).toEqual(
+          JSON.parse(JSON.stringify(each)),
+        );
+      }),
+      { numRuns: 100 },
+    );
+  });
+
+  it('is described by the written JSON Schema, which is the one in docs/', () => {
+    const written = JSON.parse(
+      readFileSync(path.join(__dirname, '../../../docs/job-file.schema.json'), 'utf8'),
+    ) as object;
+    expect(written).toEqual(JSON.parse(JSON.stringify(jobFileJsonSchema())));
+    const validate = new Ajv2020({ strict: false }).compile(written);
+    expect(validate(JSON.parse(text))).toBe(true);
+    fc.assert(
+      fc.property(arbitraryJob, (each) => {
+        expect(validate(JSON.parse(writeJobFile(each, {}, NOW)))).toBe(true);
+      }),
+      { numRuns: 50 },
+    );
+    for (const bad of [
+      changed((f) => {
+        f.version = 2;
+      }),
+      changed((f) => {
+        f.job.stage = 'nowhere';
+      }),
+      changed((f) => {
+        f.job.engine = { peakTorque: { value: -1 } };
+      }),
+      changed((f) => {
+        f.job.extra = 1;
+      }),
+      changed((f) => {
+        delete f.job.notes;
+      }),
+    ]) {
+      expect(validate(JSON.parse(bad))).toBe(false);
+      expect(() => readJobFile(bad)).toThrow();
+    }
+  });
+
+  it.each([
+    ['nothing', '', 'The file is empty.'],
+    ['text', 'hello', 'line 1 is not JSON'],
+    ['half a file', text.slice(0, 900), 'cut off'],
+    ['a slip in line 3', text.replace('"exportedAt": ', '"exportedAt" '), 'line 4 is not JSON'],
+    ['another program’s JSON', '{"plates": []}', 'Not a job file of Under Ridge'],
+    ['a list', '[1,2]', 'Not a job file of Under Ridge'],
+    [
+      'a newer version',
+      changed((f) => {
+        f.version = 7;
+      }),
+      'version 7; this program reads up to 1',
+    ],
+    [
+      'a version that is no number',
+      changed((f) => {
+        f.version = 'new';
+      }),
+      'at version',
+    ],
+    [
+      'a missing part',
+      changed((f) => {
+        delete f.job.release;
+      }),
+      'at job.release',
+    ],
+    [
+      'a value out of range',
+      changed((f) => {
+        f.job.engine = { primaryRatio: { value: 0 } };
+      }),
+      'at job.engine.primaryRatio.value',
+    ],
+    [
+      'a number as text',
+      changed((f) => {
+        f.job.engine = { primaryRatio: { value: '2.5' } };
+      }),
+      'at job.engine.primaryRatio.value',
+    ],
+    [
+      'two hundred plates',
+      changed((f) => {
+        f.job.pack.plates = Array.from({ length: 200 }, (_, i) => ({
+          id: `p${i}`,
+          kindId: 'disc',
+        }));
+      }),
+      'at job.pack.plates',
+    ],
+    [
+      'a plate of no kind',
+      changed((f) => {
+        f.job.pack.plates = [{ id: 'p', kindId: 'ghost' }];
+      }),
+      'at job.pack.plates.0.kindId',
+    ],
+    [
+      'one identifier twice',
+      changed((f) => {
+        f.job.pack.plates = [
+          { id: 'p', kindId: 'disc' },
+          { id: 'p', kindId: 'disc' },
+        ];
+      }),
+      '“p” stands twice',
+    ],
+    [
+      'a name that reaches into every object',
+      text.replace('"engine": {', '"engine": { "__proto__": { "polluted": true },'),
+      '__proto__ is not allowed',
+    ],
+    ['more than 5 MB', ' '.repeat(5_000_001), 'too large'],
+  ])('refuses %s and says where', (_what, bad, message) => {
+    expect(() => readJobFile(bad)).toThrow(message);
+    expect(({} as Json).polluted).toBeUndefined();
+  });
+
+  it('refuses or reads, but never breaks, on damaged text', () => {
+    fc.assert(
+      fc.property(
+        fc.nat(text.length - 1),
+        fc.nat(40),
+        fc.string({ maxLength: 6 }),
+        (at, cut, insert) => {
+          const damaged = text.slice(0, at) + insert + text.slice(at + cut);
+          try {
+            readJobFile(damaged);
+          } catch (error) {
+            expect((error as Error).name).toBe('FileRefused');
+            expect((error as Error).message).not.toContain('\n');
+          }
+        },
+      ),
+      { numRuns: 300 },
+    );
+  });
+
+  it('names the file so that every system takes it', () => {
+    expect(jobFileName(job)).toBe('UR-0106 Tarn 450.json');
+    expect(jobFileName({ ...job, number: '../..', machine: { name: '<b>', use: '' } })).toBe(
+      'b.json',
+    );
+    expect(jobFileName({ ...job, number: '', machine: { name: '', use: '' } })).toBe('job.json');
+  });
+});

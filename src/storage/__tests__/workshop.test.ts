@@ -1,0 +1,103 @@
+import { demoJobs } from '@/demo/jobs';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import { makeStore } from '@/store/store';
+
+import type { RecordStore } from '../records';
+import { keepWorkshop } from '../workshop';
+
+jest.mock('react-redux', () => ({
+  useDispatch: { withTypes: () => undefined },
+  useSelector: { withTypes: () => undefined },
+}));
+
+/** Records in memory that can be made to fail, as a full disk would. */
+function memoryRecords() {
+  const kept = new Map<string, string>();
+  const records: RecordStore & { broken: boolean; writes: number } = {
+    broken: false,
+    writes: 0,
+    readAll: async () => ({
+      records: new Map([...kept].map(([k, v]) => [k, JSON.parse(v) as unknown])),
+      damaged: [],
+    }),
+    write: async (changed, gone) => {
+      if (records.broken) throw new Error('quota reached');
+      records.writes++;
+      changed.forEach((v, k) => kept.set(k, JSON.stringify(v)));
+      gone.forEach((k) => kept.delete(k));
+    },
+  };
+  return { records, kept };
+}
+
+const noJobs = async () => [];
+
+describe('keeping the workshop', () => {
+  it('opens with the first jobs once, and from the records ever after', async () => {
+    const { records } = memoryRecords();
+    const first = makeStore();
+    await keepWorkshop(first, records, async () => demoJobs());
+    first.dispatch(jobActions.jobRemoved('demo-ur-0101'));
+    await (
+      await keepWorkshop(makeStore(), records, noJobs)
+    )();
+    const flush = await keepWorkshop(first, records, noJobs);
+    first.dispatch(jobActions.jobRemoved('demo-ur-0106'));
+    await flush();
+    const again = makeStore();
+    await keepWorkshop(again, records, async () => demoJobs());
+    expect(again.getState().jobs.ids).not.toContain('demo-ur-0106');
+  });
+
+  it('writes only what changed, drafts included, and nothing twice', async () => {
+    const { records, kept } = memoryRecords();
+    const store = makeStore();
+    const flush = await keepWorkshop(store, records, async () => demoJobs());
+    const writes = records.writes;
+    await flush();
+    expect(records.writes).toBe(writes);
+    store.dispatch(
+      jobActions.fieldTyped({
+        jobId: 'demo-ur-0101',
+        path: 'engine.peakTorque',
+        text: 'forty',
+        units: {},
+      }),
+    );
+    await flush();
+    expect(records.writes).toBe(writes + 1);
+    const reopened = makeStore();
+    await keepWorkshop(reopened, records, noJobs);
+    expect(reopened.getState().jobs.drafts['demo-ur-0101']).toEqual({
+      'engine.peakTorque': { text: 'forty', units: {} },
+    });
+    expect(reopened.getState().jobs.entities['demo-ur-0101']?.engine.peakTorque).toBeUndefined();
+    expect([...kept.keys()].sort()).toContain('drafts:demo-ur-0101');
+  });
+
+  it('says when it can’t write, keeps the work in memory and writes it once it can', async () => {
+    const { records } = memoryRecords();
+    const store = makeStore();
+    const flush = await keepWorkshop(store, records, noJobs);
+    records.broken = true;
+    store.dispatch(jobActions.jobStarted({ id: 'new' }));
+    await flush();
+    expect(store.getState().storage).toEqual({ status: 'failed', reason: 'quota reached' });
+    records.broken = false;
+    await flush();
+    expect(store.getState().storage.status).toBe('saved');
+    const reopened = makeStore();
+    await keepWorkshop(reopened, records, noJobs);
+    expect(reopened.getState().jobs.ids).toEqual(['new']);
+  });
+
+  it('opens the other jobs when one record is not a job', async () => {
+    const { records, kept } = memoryRecords();
+    await keepWorkshop(makeStore(), records, async () => demoJobs());
+    kept.set('job:odd', '{"id":"odd"}');
+    const store = makeStore();
+    await keepWorkshop(store, records, noJobs);
+    expect(store.getState().jobs.ids).toHaveLength(2);
+    expect(kept.has('job:odd')).toBe(true);
+  });
+});

@@ -1,0 +1,144 @@
+import fc from 'fast-check';
+
+import type { Bounds } from '@/core/errors';
+import type { FieldPattern } from '@/core/job/fields';
+import { FIELDS } from '@/core/job/fields';
+import type { Entry, Job } from '@/core/job/types';
+import { POINTS, STAGES } from '@/core/job/types';
+
+/** Jobs as wild as the schema lets them be: for properties that must hold for every file that is taken. */
+
+const EXTREME = 1e-6;
+
+function valueWithin({ above, min, below, max, integer }: Bounds): fc.Arbitrary<number> {
+  const low = min ?? above ?? -1e6;
+  const high = max ?? below ?? 1e6;
+  if (integer) return fc.integer({ min: Math.ceil(low), max: Math.floor(high) });
+  return fc
+    .oneof(
+      fc.double({ min: low, max: high, noNaN: true }),
+      // Also right at the edges, where formulas break.
+      fc.constantFrom(low + EXTREME, high - EXTREME, low + (high - low) * 0.1),
+    )
+    .map((v) =>
+      above !== undefined && v <= above
+        ? above + EXTREME
+        : below !== undefined && v >= below
+          ? below - EXTREME
+          : v,
+    );
+}
+
+function entry(pattern: FieldPattern): fc.Arbitrary<Entry> {
+  return fc.record(
+    {
+      value: valueWithin(FIELDS[pattern].bounds),
+      typed: fc.string({ maxLength: 12 }),
+      source: fc.record(
+        {
+          kind: fc.constantFrom('entered', 'measured', 'manual', 'tested', 'estimate'),
+          note: fc.string({ maxLength: 20 }),
+        },
+        { requiredKeys: ['kind'] },
+      ),
+    },
+    { requiredKeys: ['value'] },
+  ) as fc.Arbitrary<Entry>;
+}
+
+function entriesUnder(prefix: string): Record<string, fc.Arbitrary<Entry>> {
+  return Object.fromEntries(
+    (Object.keys(FIELDS) as FieldPattern[])
+      .filter((p) => p.startsWith(`${prefix}.`) && !p.slice(prefix.length + 1).includes('.'))
+      .map((p) => [p.slice(prefix.length + 1), entry(p)]),
+  );
+}
+
+/** Every optional entry is there or not. */
+function sparse<T extends Record<string, fc.Arbitrary<unknown>>>(
+  required: T,
+  prefix: string,
+): fc.Arbitrary<Record<string, unknown>> {
+  return fc.record(
+    { ...required, ...entriesUnder(prefix) },
+    { requiredKeys: Object.keys(required) },
+  );
+}
+
+const KIND_IDS = ['k0', 'k1', 'k2'];
+
+const withId = (ids: readonly string[], items: readonly object[]) =>
+  items.map((item, i) => ({ ...item, id: ids[i] ?? `x${i}` }));
+
+export const arbitraryJob: fc.Arbitrary<Job> = fc
+  .record({
+    stage: fc.constantFrom(...STAGES),
+    name: fc.string({ maxLength: 30 }),
+    engine: sparse({}, 'engine'),
+    release: sparse({ type: fc.constantFrom('measured', 'hydraulic', 'cable') }, 'release'),
+    kinds: fc.array(
+      sparse(
+        {
+          name: fc.string({ maxLength: 10 }),
+          turnsWith: fc.constantFrom('basket', 'hub'),
+          lined: fc.constantFrom('both', 'inner', 'outer', 'none'),
+          lining: fc.constantFrom('paper', 'cork', 'aramid', 'sintered'),
+          material: fc.constantFrom('steel', 'aluminium'),
+        },
+        'pack.kinds.*',
+      ),
+      { minLength: 3, maxLength: 3 },
+    ),
+    plates: fc.array(
+      fc.record(
+        {
+          kindId: fc.constantFrom(...KIND_IDS),
+          readings: fc.record(
+            Object.fromEntries(POINTS.map((p) => [p, entry('pack.plates.*.readings.*')])),
+            { requiredKeys: [] },
+          ),
+          outOfFlat: entry('pack.plates.*.outOfFlat'),
+        },
+        { requiredKeys: ['kindId'] },
+      ),
+      { maxLength: 60, size: 'medium' },
+    ),
+    pack: sparse(
+      {
+        floorTurnsWith: fc.constantFrom('basket', 'hub'),
+        pressurePlateTurnsWith: fc.constantFrom('basket', 'hub'),
+        radiusModel: fc.constantFrom('uniformWear', 'uniformPressure'),
+      },
+      'pack',
+    ),
+    groups: fc.array(
+      sparse(
+        {
+          name: fc.string({ maxLength: 10 }),
+          rateFrom: fc.constantFrom('rate', 'wire', 'tester'),
+          testerPoints: fc
+            .array(sparse({}, 'springs.coil.groups.*.testerPoints.*'), { maxLength: 5 })
+            .map((points) => withId([], points)),
+        },
+        'springs.coil.groups.*',
+      ),
+      { maxLength: 4 },
+    ),
+    coil: sparse({}, 'springs.coil'),
+  })
+  .map(
+    (j): Job =>
+      ({
+        id: 'generated',
+        number: 'UR-9999',
+        stage: j.stage,
+        createdAt: '2026-01-01T00:00:00.000Z',
+        updatedAt: '2026-01-01T00:00:00.000Z',
+        machine: { name: j.name, use: '' },
+        engine: j.engine,
+        pack: { ...j.pack, kinds: withId(KIND_IDS, j.kinds), plates: withId([], j.plates) },
+        springs: { coil: { ...j.coil, groups: withId([], j.groups) } },
+        release: j.release,
+        notes: '',
+      }) as unknown as Job,
+  );
