@@ -9,7 +9,7 @@ import { makeApp } from '../server/app';
 import { line } from './measure';
 
 /** Loads the job list in Chromium and adds up what it fetched, as gzip would carry it. */
-const distDir = path.resolve(import.meta.dirname, '../dist');
+const distDir = path.join(process.env.UNDER_RIDGE_ROOT ?? '.', 'dist');
 async function main(): Promise<void> {
   const server = makeApp({ distDir, workshop: 'demo' }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));

@@ -97,10 +97,17 @@ export interface Plate {
 export type RadiusModel = 'uniformWear' | 'uniformPressure';
 
 /** The readings of a plate in the order of their points. */
-export function readingsOf(plate: Plate): Entry[] {
-  const { readings } = plate;
-  return readings ? POINTS.flatMap((point) => readings[point] ?? []) : [];
+export function readingsOf({ readings }: Plate): readonly Entry[] {
+  if (!readings) return NO_READINGS;
+  const found: Entry[] = [];
+  for (const point of POINTS) {
+    const reading = readings[point];
+    if (reading) found.push(reading);
+  }
+  return found;
 }
+
+const NO_READINGS: readonly Entry[] = [];
 
 export interface Pack {
   readonly kinds: readonly PlateKind[];

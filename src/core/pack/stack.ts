@@ -9,7 +9,14 @@ import type { Mm } from '../units/quantity';
  * @example stackHeight([3, 1.5, 3]) // 7.5
  */
 export function stackHeight(thicknesses: readonly Mm[]): Mm {
-  return thicknesses.reduce((sum, t, i) => sum + check(`thicknesses.${i}`, t, POSITIVE), 0);
+  let sum = 0;
+  for (let i = 0; i < thicknesses.length; i++) {
+    const t = thicknesses[i] ?? Number.NaN;
+    // The path is only put together when it is needed: this runs at every key.
+    if (!(t > 0) || t === Infinity) check(`thicknesses.${i}`, t, POSITIVE);
+    sum += t;
+  }
+  return sum;
 }
 
 /** What several readings on one plate say. */
@@ -31,13 +38,9 @@ export interface PlateReadings {
  */
 export function summarizeReadings(readings: readonly Mm[]): PlateReadings {
   if (readings.length === 0) throw new DomainError('readings', 'at least one reading', readings);
-  readings.forEach((r, i) => check(`readings.${i}`, r, POSITIVE));
+  const mean = stackHeight(readings) / readings.length;
   const least = Math.min(...readings);
-  return {
-    mean: readings.reduce((a, b) => a + b, 0) / readings.length,
-    least,
-    taper: Math.max(...readings) - least,
-  };
+  return { mean, least, taper: Math.max(...readings) - least };
 }
 
 /** Where a height lies against a window; both edges belong to it. */

@@ -71,28 +71,30 @@ export function packCapacity(
   const torqueAtFace: NewtonMetre[] = [];
   let force = clamp;
   let torque = 0;
-  let previous: SlippingFace | undefined;
-  faces.forEach((face, k) => {
-    check(`faces.${k}.radius`, face.radius, POSITIVE);
-    check(`faces.${k}.friction`, face.friction, { above: 0, max: 1 });
+  for (let k = 0; k < faces.length; k++) {
+    const face = faces[k];
+    if (!face) break;
+    const { radius, friction } = face;
+    if (!(radius > 0) || radius === Infinity) check(`faces.${k}.radius`, radius, POSITIVE);
+    if (!(friction > 0 && friction <= 1)) check(`faces.${k}.friction`, friction, FRICTION);
+    const previous = faces[k - 1];
     if (previous && tangFriction > 0) {
       const above = previous.tangRadiusBelow;
       const below = face.tangRadiusAbove;
-      if (above === undefined || below === undefined) {
-        throw new DomainError(`faces.${k}.tangRadius`, 'a tang radius above 0 mm', undefined);
+      if (above === undefined || below === undefined || !(above > 0) || !(below > 0)) {
+        throw new DomainError(`faces.${k}.tangRadius`, 'a tang radius above 0 mm', above ?? below);
       }
-      check(`faces.${k}.tangRadius`, above, POSITIVE);
-      check(`faces.${k}.tangRadius`, below, POSITIVE);
       const drop = 1 - (tangFriction * previous.friction * previous.radius) / above;
-      const grip = 1 + (tangFriction * face.friction * face.radius) / below;
+      const grip = 1 + (tangFriction * friction * radius) / below;
       // A plate that jams on its tangs passes no clamp; it never pulls.
       force = Math.max(0, (force * drop) / grip);
     }
-    const share = (face.friction * force * face.radius) / 1000;
+    const share = (friction * force * radius) / 1000;
     clampAtFace.push(force);
     torqueAtFace.push(share);
     torque += share;
-    previous = face;
-  });
+  }
   return { torque, clampAtFace, torqueAtFace };
 }
+
+const FRICTION = { above: 0, max: 1 } as const;
