@@ -1,0 +1,122 @@
+import { check, DomainError, NOT_NEGATIVE, POSITIVE } from '../errors';
+import type { Degree, Kilogram, Mm, Newton, Rpm } from '../units/quantity';
+
+/** Weights that turn with the clutch. */
+export interface Weights {
+  readonly count: number;
+  /** Mass of one, kg. */
+  readonly mass: Kilogram;
+  /** Radius of its centre of mass, mm. */
+  readonly radius: Mm;
+}
+
+/** Speed of the clutch basket: engine speed ÷ primary ratio. What is centrifugal in the clutch turns at this. */
+export function basketRpm(engineRpm: Rpm, primaryRatio: number): Rpm {
+  return (
+    check('engineRpm', engineRpm, NOT_NEGATIVE) / check('primaryRatio', primaryRatio, POSITIVE)
+  );
+}
+
+/** ω² in rad²/s² for a speed in rpm. */
+export function omegaSquared(rpm: Rpm): number {
+  return ((check('rpm', rpm, NOT_NEGATIVE) * Math.PI) / 30) ** 2;
+}
+
+/**
+ * Centrifugal force of all weights together: n·m·r·ω².
+ * @param clutchRpm speed of what carries the weights, rpm, 0 or more
+ * @throws {DomainError} for a value out of range
+ * Source: dynamics; `docs/mechanics.md` section 9.
+ * @example weightForce({ count: 6, mass: 0.011, radius: 47 }, basketRpm(6500, 2.8)) // 183.32
+ */
+export function weightForce({ count, mass, radius }: Weights, clutchRpm: Rpm): Newton {
+  check('count', count, { min: 1, max: 60, integer: true });
+  check('mass', mass, POSITIVE);
+  check('radius', radius, POSITIVE);
+  return count * mass * (radius / 1000) * omegaSquared(clutchRpm);
+}
+
+/** Added clamp of weighted levers: the weights' force times the levers' ratio. */
+export function leverAssist(weights: Weights, clutchRpm: Rpm, leverRatio: number): Newton {
+  return weightForce(weights, clutchRpm) * check('leverRatio', leverRatio, POSITIVE);
+}
+
+/**
+ * Added clamp of balls on a ramp: the balls' force ÷ tan(angle), the angle measured from the plane of the plate.
+ * @param angle degrees, above 0 and below 90
+ * @throws {DomainError} for a value out of range
+ * Source: wedge without friction; `docs/mechanics.md` section 9.
+ */
+export function ballAssist(weights: Weights, clutchRpm: Rpm, angle: Degree): Newton {
+  check('angle', angle, { above: 0, below: 90 });
+  return weightForce(weights, clutchRpm) / Math.tan((angle * Math.PI) / 180);
+}
+
+/** A centrifugal expanding disc as a clutch: weights against return springs. */
+export interface ExpandingDisc {
+  readonly weights: Weights;
+  /** Axial force ÷ centrifugal force. */
+  readonly advantage: number;
+  /** Force of the return springs at rest, N, and its rise per mm of growth, N/mm. */
+  readonly returnForce: Newton;
+  readonly returnRate: number;
+  /** Full growth, mm. */
+  readonly growth: Mm;
+}
+
+export interface TakeUp {
+  /** Engine speed at which the disc has grown by the gap. */
+  readonly firstContact: Rpm;
+  /** Engine speed at which the disc clamps as hard as the preload of the pack's springs. */
+  readonly lockUp: Rpm;
+}
+
+/**
+ * Take-up of an expanding disc: rpm of first contact (growth = gap) and of lock-up (clamp = preload).
+ * @param gap install gap, mm, 0 or more and below the full growth
+ * @param preload clamp at which the disc lifts the pack's own springs, N, above 0
+ * @throws {DomainError} for values out of range; a gap that the disc never closes
+ * Source: `docs/mechanics.md` section 8.
+ */
+export function takeUp(
+  disc: ExpandingDisc,
+  gap: Mm,
+  preload: Newton,
+  primaryRatio: number,
+): TakeUp {
+  check('advantage', disc.advantage, POSITIVE);
+  check('returnForce', disc.returnForce, NOT_NEGATIVE);
+  check('returnRate', disc.returnRate, NOT_NEGATIVE);
+  check('growth', disc.growth, POSITIVE);
+  check('gap', gap, NOT_NEGATIVE);
+  check('preload', preload, POSITIVE);
+  check('primaryRatio', primaryRatio, POSITIVE);
+  if (gap >= disc.growth)
+    throw new DomainError('gap', `less than the disc's growth, ${disc.growth} mm`, gap);
+  const holding = disc.returnForce + disc.returnRate * gap;
+  return {
+    firstContact: rpmFor(disc, holding) * primaryRatio,
+    lockUp: rpmFor(disc, holding + preload) * primaryRatio,
+  };
+}
+
+/** Clamp of an expanding disc on the pack at a basket speed, N: 0 until it touches, never more than the preload. */
+export function expandingClamp(
+  disc: ExpandingDisc,
+  gap: Mm,
+  preload: Newton,
+  clutchRpm: Rpm,
+): Newton {
+  const pressed =
+    weightForce(disc.weights, clutchRpm) * disc.advantage -
+    disc.returnForce -
+    disc.returnRate * gap;
+  return Math.min(preload, Math.max(0, pressed));
+}
+
+/** Speed of the carrier at which the weights press with a force, rpm. */
+function rpmFor({ weights, advantage }: ExpandingDisc, force: Newton): Rpm {
+  const perOmega2 = weights.count * weights.mass * (weights.radius / 1000) * advantage;
+  check('weights', perOmega2, POSITIVE);
+  return (Math.sqrt(force / perOmega2) * 30) / Math.PI;
+}

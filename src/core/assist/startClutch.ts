@@ -1,0 +1,102 @@
+import { check, NOT_NEGATIVE, POSITIVE } from '../errors';
+import type { Kilogram, Mm, Newton, NewtonMetre, Rpm } from '../units/quantity';
+import { omegaSquared } from './centrifugal';
+
+/** Shoes that swing out into a drum: the start clutch of an ATV. */
+export interface StartClutch {
+  readonly shoes: number;
+  /** Mass of one shoe, kg. */
+  readonly mass: Kilogram;
+  /** Radius of a shoe's centre of mass at contact, mm. */
+  readonly radius: Mm;
+  /** Spring pull that holds one shoe at contact, N. */
+  readonly springPull: Newton;
+  /** Inner radius of the drum, mm. */
+  readonly drumRadius: Mm;
+  readonly friction: number;
+  /** Shoe turns ÷ engine turns: 1 on the crank, 1 ÷ primary ratio on the gearbox input. */
+  readonly speedRatio: number;
+}
+
+function checkClutch(c: StartClutch): void {
+  check('shoes', c.shoes, { min: 1, max: 24, integer: true });
+  check('mass', c.mass, POSITIVE);
+  check('radius', c.radius, POSITIVE);
+  check('springPull', c.springPull, NOT_NEGATIVE);
+  check('drumRadius', c.drumRadius, POSITIVE);
+  check('friction', c.friction, { above: 0, max: 1 });
+  check('speedRatio', c.speedRatio, POSITIVE);
+}
+
+/**
+ * Engine speed at which the shoes first touch the drum: m·r·ω² = F_s.
+ * @throws {DomainError} for a value out of range
+ * Source: dynamics; `docs/mechanics.md` section 9.
+ */
+export function firstContactRpm(clutch: StartClutch): Rpm {
+  checkClutch(clutch);
+  const omega = Math.sqrt(clutch.springPull / (clutch.mass * (clutch.radius / 1000)));
+  return (omega * 30) / Math.PI / clutch.speedRatio;
+}
+
+/**
+ * Torque at an engine speed: n·μ·(m·r·ω² − F_s)·R_drum, 0 before contact.
+ * @returns N·m at the shoes' own shaft
+ * @throws {DomainError} for a value out of range
+ * Source: `docs/mechanics.md` section 9.
+ */
+export function startClutchTorque(clutch: StartClutch, engineRpm: Rpm): NewtonMetre {
+  checkClutch(clutch);
+  const out =
+    clutch.mass * (clutch.radius / 1000) * omegaSquared(engineRpm * clutch.speedRatio) -
+    clutch.springPull;
+  return (clutch.shoes * clutch.friction * Math.max(0, out) * clutch.drumRadius) / 1000;
+}
+
+/**
+ * Engine speed from which the clutch holds a torque of the engine at its own shaft.
+ * @param engineTorque N·m, 0 or more
+ * @throws {DomainError} for a value out of range
+ * Source: {@link startClutchTorque} solved for the speed.
+ */
+export function holdingRpm(clutch: StartClutch, engineTorque: NewtonMetre): Rpm {
+  checkClutch(clutch);
+  const atShaft = check('engineTorque', engineTorque, NOT_NEGATIVE) / clutch.speedRatio;
+  const push =
+    (atShaft * 1000) / (clutch.shoes * clutch.friction * clutch.drumRadius) + clutch.springPull;
+  return (
+    (Math.sqrt(push / (clutch.mass * (clutch.radius / 1000))) * 30) / Math.PI / clutch.speedRatio
+  );
+}
+
+/**
+ * The same clutch with worn lining: the shoe travels further, so its spring pulls more, and its mass sits further out
+ * by the wear but is lighter by what is gone.
+ * @param wear mm of lining, 0 or more
+ * @param springRate N/mm of one shoe's spring, 0 or more
+ * @param massLost kg of one shoe, 0 or more and below its mass
+ * @throws {DomainError} for a value out of range
+ * Source: `docs/mechanics.md` section 9.
+ */
+export function worn(
+  clutch: StartClutch,
+  wear: Mm,
+  springRate: number,
+  massLost: Kilogram = 0,
+): StartClutch {
+  checkClutch(clutch);
+  check('wear', wear, NOT_NEGATIVE);
+  check('springRate', springRate, NOT_NEGATIVE);
+  check('massLost', massLost, { min: 0, below: clutch.mass });
+  return {
+    ...clutch,
+    mass: clutch.mass - massLost,
+    springPull: clutch.springPull + springRate * wear,
+    // The lining lies outside the centre of mass: what wears away moves the rest inward.
+    radius: Math.max(
+      1e-3,
+      clutch.radius -
+        (massLost > 0 ? (massLost / clutch.mass) * (clutch.drumRadius - clutch.radius) : 0),
+    ),
+  };
+}

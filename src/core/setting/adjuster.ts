@@ -1,0 +1,74 @@
+import { check, DomainError, NOT_NEGATIVE, POSITIVE } from '../errors';
+import type { Mm } from '../units/quantity';
+
+const INCH: Mm = 25.4;
+
+/** A screw that sets a gap, free play or end float. */
+export interface Adjuster {
+  /** Axial travel per turn, mm. */
+  readonly pitch: Mm;
+  /** Marks round one turn, a whole number; 1 when only whole turns can be told. */
+  readonly marksPerTurn: number;
+  /** Gap moved per screw travel; 1 when the screw acts directly. */
+  readonly linkage?: number;
+}
+
+/** Pitch of a thread given in threads per inch. @throws {DomainError} when not above 0. @example pitchOf(20) // 1.27 */
+export function pitchOf(threadsPerInch: number): Mm {
+  return INCH / check('threadsPerInch', threadsPerInch, POSITIVE);
+}
+
+/**
+ * Gap per turn of the adjuster: pitch × linkage.
+ * @throws {DomainError} for a pitch, linkage or marks out of range
+ */
+export function gapPerTurn({ pitch, marksPerTurn, linkage = 1 }: Adjuster): Mm {
+  check('marksPerTurn', marksPerTurn, { min: 1, max: 360, integer: true });
+  return check('pitch', pitch, POSITIVE) * check('linkage', linkage, POSITIVE);
+}
+
+/**
+ * Gap from an adjuster: pitch·(turns + marks/marks per turn)·linkage.
+ * @param turns whole turns, 0 or more
+ * @param marks marks past the whole turns, 0 or more
+ * @throws {DomainError} for a value out of range
+ * Source: screw kinematics; `docs/mechanics.md` section 8.
+ */
+export function gapFromTurns(adjuster: Adjuster, turns: number, marks: number): Mm {
+  check('turns', turns, { min: 0, integer: true });
+  check('marks', marks, NOT_NEGATIVE);
+  return gapPerTurn(adjuster) * (turns + marks / adjuster.marksPerTurn);
+}
+
+/** Turns and marks of an adjuster, to the nearest mark. */
+export interface Turning {
+  readonly turns: number;
+  readonly marks: number;
+  /** Gap that this gives, of the sign of what was asked. */
+  readonly gap: Mm;
+  /** What was asked less what this gives: the rest that can't be set. */
+  readonly rest: Mm;
+  readonly direction: 'open' | 'close' | 'leave';
+}
+
+/**
+ * Turns and marks for a change of gap, to the nearest mark. Above 0 opens the gap, below 0 closes it.
+ * @throws {DomainError} for an adjuster out of range
+ * Source: inverse of {@link gapFromTurns}.
+ */
+export function turnsForGap(adjuster: Adjuster, change: Mm): Turning {
+  const perTurn = gapPerTurn(adjuster);
+  check('change', change, {});
+  const { marksPerTurn } = adjuster;
+  const all = Math.round((Math.abs(change) / perTurn) * marksPerTurn);
+  const gap = (all / marksPerTurn) * perTurn * Math.sign(change);
+  if (!Number.isSafeInteger(all))
+    throw new DomainError('change', 'a gap in mm that a screw can move', change);
+  return {
+    turns: Math.floor(all / marksPerTurn),
+    marks: all % marksPerTurn,
+    gap: all === 0 ? 0 : gap,
+    rest: change - gap,
+    direction: all === 0 ? 'leave' : change > 0 ? 'open' : 'close',
+  };
+}

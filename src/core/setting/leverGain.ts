@@ -1,0 +1,106 @@
+import { check, DomainError, NOT_NEGATIVE, POSITIVE } from '../errors';
+import type { Mm } from '../units/quantity';
+import type { Adjuster, Turning } from './adjuster';
+import { gapPerTurn, turnsForGap } from './adjuster';
+
+/**
+ * Lever gain of an expanding disc: y = R·(e − g) for e > g, else 0.
+ * @param ratio overall ratio, lever travel ÷ lift, above 0
+ * @param growth full growth of the disc, mm, 0 or more
+ * @param gap install gap, mm, 0 or more
+ * @throws {DomainError} for a value out of range
+ * Source: `docs/mechanics.md` section 8.
+ */
+export function leverGain(ratio: number, growth: Mm, gap: Mm): Mm {
+  check('ratio', ratio, POSITIVE);
+  check('growth', growth, NOT_NEGATIVE);
+  check('gap', gap, NOT_NEGATIVE);
+  return ratio * Math.max(0, growth - gap);
+}
+
+/** A reading at the lever, with the setting of the adjuster it was taken at, in turns from any fixed point. */
+export interface GainReading {
+  readonly turns: number;
+  /** mm at the lever; 0 carries only a bound. */
+  readonly gain: Mm;
+}
+
+export type GainAdvice =
+  | {
+      readonly kind: 'turn';
+      /** Change of gap to reach the target; above 0 opens. */
+      readonly change: Mm;
+      readonly turning: Turning;
+      /** Where the ratio came from: the train's own figures, or this machine's two readings. */
+      readonly from: 'given ratio' | 'measured ratio';
+      readonly ratio: number;
+    }
+  | {
+      /** The lever did not move: the gap is at least this much too large, perhaps more. */
+      readonly kind: 'bound';
+      readonly atLeast: Mm;
+      readonly turning: Turning;
+      readonly ratio: number;
+      readonly from: 'given ratio' | 'measured ratio';
+    };
+
+/**
+ * Overall ratio of this very machine from two settings with two readings: the gain falls by R·pitch for each turn
+ * that opens the gap.
+ * @throws {DomainError} for readings of 0, settings that are the same, or a gain that grows as the gap opens
+ * Source: `docs/mechanics.md` section 8.
+ */
+export function measuredRatio(adjuster: Adjuster, first: GainReading, second: GainReading): number {
+  for (const [i, r] of [first, second].entries()) check(`readings.${i}.gain`, r.gain, POSITIVE);
+  const turned = second.turns - first.turns;
+  if (Math.abs(turned) < 1e-9)
+    throw new DomainError('readings', 'two different settings of the adjuster', turned);
+  const ratio = (first.gain - second.gain) / (turned * gapPerTurn(adjuster));
+  if (!(ratio > 0)) throw new DomainError('readings', 'less gain at the wider gap', ratio);
+  return ratio;
+}
+
+/**
+ * From readings at the lever to the next turn of the adjuster: change of gap (y − y*)/R. With two readings above
+ * 0 at two settings the machine's own ratio is used. A last reading of 0 gives a bound only.
+ * @param readings one or more, in the order taken
+ * @param target gain to reach, mm, above 0
+ * @param givenRatio the train's overall ratio, for as long as the machine has not told its own
+ * @throws {DomainError} for no reading, or values out of range
+ * Source: `docs/mechanics.md` section 8.
+ */
+export function adviseGain(
+  adjuster: Adjuster,
+  readings: readonly GainReading[],
+  target: Mm,
+  givenRatio: number,
+): GainAdvice {
+  check('target', target, POSITIVE);
+  check('givenRatio', givenRatio, POSITIVE);
+  const last = readings.at(-1);
+  if (!last) throw new DomainError('readings', 'at least one reading', 0);
+  readings.forEach((r, i) => check(`readings.${i}.gain`, r.gain, NOT_NEGATIVE));
+  const ratio = ownRatio(adjuster, readings);
+  const used = ratio ?? givenRatio;
+  const from = ratio === undefined ? 'given ratio' : 'measured ratio';
+  const change = (last.gain - target) / used;
+  const turning = turnsForGap(adjuster, change);
+  return last.gain > 0
+    ? { kind: 'turn', change, turning, from, ratio: used }
+    : { kind: 'bound', atLeast: -change, turning, from, ratio: used };
+}
+
+/** The ratio from the last two usable readings at different settings, if there are two. */
+function ownRatio(adjuster: Adjuster, readings: readonly GainReading[]): number | undefined {
+  const usable = readings.filter((r) => r.gain > 0);
+  const last = usable.at(-1);
+  const before = usable.findLast((r) => last && Math.abs(r.turns - last.turns) > 1e-9);
+  if (!last || !before) return undefined;
+  try {
+    return measuredRatio(adjuster, before, last);
+  } catch (error) {
+    // Two readings that contradict each other teach nothing.
+    if (error instanceof DomainError) return undefined;
+    throw error;
+  }
+}

@@ -1,0 +1,54 @@
+import { check, DomainError, NOT_NEGATIVE } from '../errors';
+import type { Degree, Mm, Newton } from '../units/quantity';
+
+/** One spring of a ring: its force and where it stands. */
+export interface PlacedSpring {
+  readonly force: Newton;
+  /** Angle round the clutch, degrees. */
+  readonly angle: Degree;
+  /** Distance from the centre, mm. */
+  readonly radius: Mm;
+}
+
+export interface Resultant {
+  readonly total: Newton;
+  /** Distance of the resultant from the centre: what tilts the plate. */
+  readonly offset: Mm;
+  /** Direction of the offset, 0 up to 360 degrees; 0 when there is none. */
+  readonly direction: Degree;
+}
+
+/**
+ * Resultant of a ring of springs: |Σ F·r|/Σ F and its direction. A set of two kinds fitted unevenly has it off
+ * centre, and the plate lifts on one side.
+ * @throws {DomainError} for a force or radius below 0, or when no spring presses
+ * Source: statics; `docs/mechanics.md` section 4.
+ */
+export function springResultant(springs: readonly PlacedSpring[]): Resultant {
+  let total = 0;
+  let x = 0;
+  let y = 0;
+  springs.forEach(({ force, angle, radius }, i) => {
+    check(`springs.${i}.force`, force, NOT_NEGATIVE);
+    check(`springs.${i}.radius`, radius, NOT_NEGATIVE);
+    check(`springs.${i}.angle`, angle, {});
+    const a = (angle * Math.PI) / 180;
+    total += force;
+    x += force * radius * Math.cos(a);
+    y += force * radius * Math.sin(a);
+  });
+  if (!(total > 0)) throw new DomainError('springs', 'at least one spring that presses', total);
+  const offset = Math.hypot(x, y) / total;
+  return { total, offset, direction: offset < 1e-9 ? 0 : directionOf(x, y) };
+}
+
+/** Direction of a vector in degrees, 0 up to 360. */
+export function directionOf(x: number, y: number): Degree {
+  const degrees = (Math.atan2(y, x) * 180) / Math.PI;
+  return degrees < 0 ? degrees + 360 : degrees;
+}
+
+/** Springs at even steps, kind after kind as listed: `['a','b','a','b']` stands at 0, 90, 180, 270 degrees. */
+export function placeEvenly(forces: readonly Newton[], radius: Mm): PlacedSpring[] {
+  return forces.map((force, i) => ({ force, radius, angle: (360 * i) / forces.length }));
+}

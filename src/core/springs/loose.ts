@@ -1,0 +1,29 @@
+import { check, DomainError, NOT_NEGATIVE, POSITIVE } from '../errors';
+import type { Mm } from '../units/quantity';
+
+/**
+ * Gap between two plates that nuts draw together to a stop, with the pack inside the span: span − H.
+ * @throws {DomainError} when the pack is taller than the span
+ * Source: geometry; `docs/mechanics.md` section 4.
+ */
+export function plateGap(span: Mm, stack: Mm): Mm {
+  check('span', span, POSITIVE);
+  check('stack', stack, NOT_NEGATIVE);
+  if (stack > span)
+    throw new DomainError('span', `at least the stack, ${stack.toFixed(3)} mm`, span);
+  return span - stack;
+}
+
+/**
+ * Length of a loose spring between the two plates: the gap and the pockets at both ends. A wider gap leaves the
+ * springs longer, so the maker's window on the gap is a window on preload too.
+ * @throws {DomainError} for a value below 0
+ * Source: `docs/mechanics.md` section 4.
+ */
+export function looseSpringLength(gap: Mm, pocketInner: Mm, pocketOuter: Mm): Mm {
+  return (
+    check('gap', gap, NOT_NEGATIVE) +
+    check('pocketInner', pocketInner, NOT_NEGATIVE) +
+    check('pocketOuter', pocketOuter, NOT_NEGATIVE)
+  );
+}
