@@ -1,5 +1,5 @@
 import { check, DomainError, NOT_NEGATIVE, POSITIVE } from '../errors';
-import { seededNormal, seededRandom } from '../random/random';
+import { normalFiller, seededRandom } from '../random/random';
 import type { Mm } from '../units/quantity';
 
 /** How the thickness of one plate may come out of its batch. */
@@ -73,6 +73,7 @@ export interface ToleranceQuestion {
 
 const BINS = 60;
 const CHUNK = 50_000;
+const BLOCK = 500;
 
 /**
  * Builds packs at random from the plates' tolerances and counts those in the window. The same seed gives the
@@ -97,7 +98,8 @@ export function simulateTolerance(
     plates.filter((p) => p.spread === 'uniform'),
     (p) => p.tolerance,
   );
-  const normal = seededNormal(seed);
+  const fill = normalFiller(seed);
+  const draws = new Float64Array(normalSigmas.length * BLOCK);
   const uniform = seededRandom(seed ^ 0x5bd1e995);
   // Normal tails reach past the band: five of the pack's sigmas hold all but one pack in a million.
   const reach = Math.max(5 * sum.sigma, 1e-9);
@@ -113,9 +115,16 @@ export function simulateTolerance(
   let done = 0;
   while (done < packs) {
     const end = Math.min(packs, done + CHUNK);
+    let draw = draws.length;
     for (; done < end; done++) {
+      if (draw >= draws.length) {
+        fill(draws);
+        draw = 0;
+      }
       let off = 0;
-      for (let i = 0; i < normalSigmas.length; i++) off += (normalSigmas[i] as number) * normal();
+      for (let i = 0; i < normalSigmas.length; i++) {
+        off += (normalSigmas[i] as number) * (draws[draw++] as number);
+      }
       for (let i = 0; i < halfWidths.length; i++)
         off += (halfWidths[i] as number) * (2 * uniform() - 1);
       const height = sum.nominal + off;

@@ -67,32 +67,61 @@ const densities = new Float64Array(LAYERS);
   }
 }
 
+/** Fills an array with standard normal numbers. */
+export type FillNormal = (out: Float64Array) => void;
+
+/** One step of xoshiro128** on a state of four words; returns 32 random bits, signed. */
+function stepOf(state: Int32Array): number {
+  const b = state[1] as number;
+  const r = Math.imul(b, 5);
+  const result = Math.imul((r << 7) | (r >>> 25), 9) | 0;
+  const c = (state[2] as number) ^ (state[0] as number);
+  const d = (state[3] as number) ^ b;
+  state[1] = b ^ c;
+  state[0] = (state[0] as number) ^ d;
+  state[2] = c ^ (b << 9);
+  state[3] = (d << 11) | (d >>> 21);
+  return result;
+}
+
+const uniformOf = (state: Int32Array) => ((stepOf(state) >>> 0) + 0.5) / 4294967296;
+
+/** What the ziggurat's quick path could not decide: the normal number, or NaN for a draw to be made again. */
+function decideSlowly(state: Int32Array, raw: number, layer: number): number {
+  if (layer === 0) {
+    let far: number;
+    let depth: number;
+    do {
+      far = -Math.log(uniformOf(state)) / TAIL;
+      depth = -Math.log(uniformOf(state));
+    } while (depth + depth < far * far);
+    return raw > 0 ? TAIL + far : -TAIL - far;
+  }
+  const x = raw * (widths[layer] as number);
+  const low = densities[layer] as number;
+  const high = densities[layer - 1] as number;
+  return low + uniformOf(state) * (high - low) < Math.exp(-0.5 * x * x) ? x : Number.NaN;
+}
+
 /**
- * A source of standard normal numbers by the ziggurat method of Marsaglia and Tsang.
+ * A source of standard normal numbers by the ziggurat method of Marsaglia and Tsang over xoshiro128**, an array at a
+ * time. Layer and value come from two draws, so that they do not hang together.
  * @param seed any whole number
  */
-export function seededNormal(seed: number): () => number {
-  const bits = seededBits(seed);
-  const uniform = () => (bits() + 0.5) / 4294967296;
-  return () => {
-    for (;;) {
-      const raw = bits() | 0;
-      // The layer comes from bits that the value does not use to decide its sign or size finely.
-      const layer = bits() & (LAYERS - 1);
-      const x = raw * (widths[layer] as number);
-      if (Math.abs(raw) < (bounds[layer] as number)) return x;
-      if (layer === 0) {
-        let far: number;
-        let depth: number;
-        do {
-          far = -Math.log(uniform()) / TAIL;
-          depth = -Math.log(uniform());
-        } while (depth + depth < far * far);
-        return raw > 0 ? TAIL + far : -TAIL - far;
+export function normalFiller(seed: number): FillNormal {
+  const seeds = seededBits(seed);
+  const state = Int32Array.from({ length: 4 }, () => seeds());
+  return (out) => {
+    let i = 0;
+    while (i < out.length) {
+      const raw = stepOf(state);
+      const layer = stepOf(state) & (LAYERS - 1);
+      if (Math.abs(raw) < (bounds[layer] as number)) {
+        out[i++] = raw * (widths[layer] as number);
+        continue;
       }
-      const low = densities[layer] as number;
-      const high = densities[layer - 1] as number;
-      if (low + uniform() * (high - low) < Math.exp(-0.5 * x * x)) return x;
+      const late = decideSlowly(state, raw, layer);
+      if (!Number.isNaN(late)) out[i++] = late;
     }
   };
 }

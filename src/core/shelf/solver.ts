@@ -1,0 +1,357 @@
+import { check, DomainError, POSITIVE } from '../errors';
+import type { Mm } from '../units/quantity';
+
+/** A plate, or several alike, that may go into the pack. */
+export interface ShelfPlate {
+  readonly id: string;
+  /** Measured thickness, mm; counted to a thousandth, as a micrometer reads. */
+  readonly thickness: Mm;
+  /** How many there are of it, 1 for a plate measured by itself. */
+  readonly count: number;
+  /** Counted against the set where two are otherwise equal. */
+  readonly isNew: boolean;
+}
+
+/** One way to fill the rest of the pack: how many to choose, and what the pack is besides. */
+export interface ShelfOption {
+  readonly id: string;
+  /** Plates to choose, 1 to 30. */
+  readonly choose: number;
+  /** Height of what stays in the pack, mm. */
+  readonly fixedHeight: Mm;
+  /** Stack to come nearest to, and the window it must meet. */
+  readonly target: Mm;
+  readonly min: Mm;
+  readonly max: Mm;
+}
+
+/** What a pack of some height is worth under an option: whether it meets every condition, and its reserve. */
+export type Judge = (option: ShelfOption, height: Mm) => Judgement;
+
+export interface Judgement {
+  /** To rank by after nearness; higher is better. */
+  readonly reserve: number;
+  /** Conditions that are not met, each with how much it misses by, in its own unit. */
+  readonly fails: readonly { readonly condition: string; readonly by: number }[];
+}
+
+export interface ShelfSet {
+  readonly option: string;
+  readonly height: Mm;
+  /** Height less target. */
+  readonly off: Mm;
+  readonly reserve: number;
+  readonly newParts: number;
+  readonly picks: readonly {
+    readonly id: string;
+    readonly count: number;
+    readonly thickness: Mm;
+  }[];
+}
+
+/** What kept every set out. */
+export interface ShelfMiss {
+  readonly condition: string;
+  /** Options that it rules out, alone or with others. */
+  readonly options: number;
+  /** By how much the best of them misses it. */
+  readonly by: number;
+}
+
+export interface ShelfAnswer {
+  /** Best first: nearest to the target, then most reserve, then fewest new parts. */
+  readonly sets: readonly ShelfSet[];
+  /** Given when there is no set: the condition that rules out most, first. */
+  readonly misses: readonly ShelfMiss[];
+  /** Stopped before the end. */
+  readonly cancelled: boolean;
+}
+
+export interface ShelfQuestion {
+  readonly plates: readonly ShelfPlate[];
+  readonly options: readonly ShelfOption[];
+  /** How many answers, 1 to 100. */
+  readonly best: number;
+}
+
+const PER_MM = 1000;
+const NONE = 255;
+
+/** Plates of one thickness and age, of which any are as good as any other. */
+interface Pile {
+  readonly size: number;
+  readonly isNew: boolean;
+  readonly count: number;
+  readonly plates: readonly ShelfPlate[];
+}
+
+function pile(plates: readonly ShelfPlate[]): Pile[] {
+  const piles = new Map<
+    string,
+    { size: number; isNew: boolean; count: number; plates: ShelfPlate[] }
+  >();
+  plates.forEach((plate, i) => {
+    check(`plates.${i}.thickness`, plate.thickness, { above: 0, max: 60 });
+    check(`plates.${i}.count`, plate.count, { min: 1, max: 200, integer: true });
+    const size = Math.round(plate.thickness * PER_MM);
+    const key = `${size} ${plate.isNew}`;
+    const found = piles.get(key) ?? { size, isNew: plate.isNew, count: 0, plates: [] };
+    found.count += plate.count;
+    found.plates.push(plate);
+    piles.set(key, found);
+  });
+  return [...piles.values()].sort((a, b) => a.size - b.size || Number(a.isNew) - Number(b.isNew));
+}
+
+/**
+ * Which sums any choice of so many plates can reach, and with how few new parts: least[p][j][s] over the first p
+ * piles, j plates and a sum s above the least possible. Sums beyond the window are not kept.
+ */
+class Reach {
+  readonly base: number;
+  private readonly span: number;
+  private readonly layers: Uint8Array[];
+  private readonly smallest: number;
+
+  constructor(
+    readonly piles: readonly Pile[],
+    readonly choose: number,
+    highest: number,
+  ) {
+    const sizes = piles.map((p) => p.size);
+    // Every plate is counted from the thinnest, so that sums stay small.
+    this.smallest = Math.min(...sizes);
+    this.base = this.smallest * choose;
+    this.span = Math.max(0, highest - this.base) + 1;
+    const row = this.span;
+    let before = new Uint8Array((choose + 1) * row).fill(NONE);
+    before[0] = 0;
+    this.layers = [before];
+    for (const { size, isNew, count } of piles) {
+      const after = before.slice();
+      const step = size - this.smallest;
+      const most = Math.min(count, choose);
+      for (let c = 1; c <= most; c++) {
+        const shift = c * step;
+        const price = isNew ? c : 0;
+        for (let j = 0; j + c <= choose; j++) {
+          const from = j * row;
+          const to = (j + c) * row + shift;
+          const end = row - shift;
+          for (let s = 0; s < end; s++) {
+            const had = before[from + s] as number;
+            if (had === NONE) continue;
+            const cost = had + price;
+            if (cost < (after[to + s] as number)) after[to + s] = cost;
+          }
+        }
+      }
+      this.layers.push(after);
+      before = after;
+    }
+  }
+
+  /** Fewest new parts among sets of `j` plates of the first `p` piles with this sum, or NONE. */
+  fewest(p: number, j: number, sum: number): number {
+    const s = sum - this.smallest * j;
+    if (s < 0 || s >= this.span) return NONE;
+    return this.layers[p]?.[j * this.span + s] ?? NONE;
+  }
+
+  sums(): number[] {
+    const found: number[] = [];
+    for (let s = 0; s < this.span; s++)
+      if (this.fewest(this.piles.length, this.choose, this.base + s) !== NONE)
+        found.push(this.base + s);
+    return found;
+  }
+
+  /** Sets with this sum, fewest new parts first, at most `limit`; no branch is entered that leads to none. */
+  sets(sum: number, limit: number): { counts: number[]; newParts: number }[] {
+    const found: { counts: number[]; newParts: number }[] = [];
+    const counts = new Array<number>(this.piles.length).fill(0);
+    const walk = (p: number, j: number, rest: number, allowed: number): void => {
+      if (found.length >= limit) return;
+      if (p === 0) {
+        if (j === 0 && rest === 0 && allowed === 0)
+          found.push({
+            counts: [...counts],
+            newParts: counts.reduce((n, c, i) => n + (this.piles[i]?.isNew ? c : 0), 0),
+          });
+        return;
+      }
+      const { size, isNew, count } = this.piles[p - 1] as Pile;
+      for (let c = Math.min(count, j); c >= 0; c--) {
+        const left = allowed - (isNew ? c : 0);
+        if (left < 0 || this.fewest(p - 1, j - c, rest - c * size) > left) continue;
+        counts[p - 1] = c;
+        walk(p - 1, j - c, rest - c * size, left);
+        counts[p - 1] = 0;
+        if (found.length >= limit) return;
+      }
+    };
+    const fewest = this.fewest(this.piles.length, this.choose, sum);
+    if (fewest === NONE) return found;
+    for (let parts = fewest; parts <= this.choose && found.length < limit; parts++)
+      walk(this.piles.length, this.choose, sum, parts);
+    return found;
+  }
+}
+
+/**
+ * Finds the best sets of plates from a shelf: exact, by dynamic programming over every sum that can be reached, not by
+ * trying sets. Two sets that differ only in plates of one thickness and age are one.
+ *
+ * `judge` decides on everything but the window: it is asked for heights in the order of their nearness to the target.
+ * `onProgress` is called with the share done and stops the search by returning false.
+ * @throws {DomainError} for an empty shelf, a window upside down, or numbers out of range
+ * Source: bounded subset sum by dynamic programming; `docs/mechanics.md` section 12.
+ */
+export function solveShelf(
+  { plates, options, best }: ShelfQuestion,
+  judge: Judge,
+  onProgress?: (share: number) => boolean,
+): ShelfAnswer {
+  check('best', best, { min: 1, max: 100, integer: true });
+  if (plates.length === 0) throw new DomainError('plates', 'at least one plate', 0);
+  if (options.length === 0) throw new DomainError('options', 'at least one option', 0);
+  const piles = pile(plates);
+  const available = piles.reduce((sum, p) => sum + p.count, 0);
+  const reaches = new Map<number, Reach>();
+  const found: ShelfSet[] = [];
+  const misses = new Map<string, { options: number; by: number }>();
+  const miss = (condition: string, by: number) => {
+    const known = misses.get(condition);
+    misses.set(condition, {
+      options: (known?.options ?? 0) + 1,
+      by: Math.min(known?.by ?? Infinity, by),
+    });
+  };
+  let cancelled = false;
+
+  options.forEach((option, index) => {
+    if (cancelled) return;
+    const { choose, fixedHeight, target, min, max } = option;
+    check(`options.${index}.choose`, choose, { min: 1, max: 30, integer: true });
+    check(`options.${index}.fixedHeight`, fixedHeight, { min: 0 });
+    check(`options.${index}.target`, target, POSITIVE);
+    check(`options.${index}.max`, max, { min });
+    if (choose > available) {
+      miss('plates on the shelf', choose - available);
+      return;
+    }
+    // The table goes as far as the farthest window of any option of this size.
+    const reach =
+      reaches.get(choose) ??
+      new Reach(
+        piles,
+        choose,
+        Math.max(
+          ...options
+            .filter((o) => o.choose === choose)
+            .map((o) => Math.ceil((o.max - o.fixedHeight) * PER_MM)),
+        ),
+      );
+    reaches.set(choose, reach);
+    const heights = reach
+      .sums()
+      .map((sum) => ({ sum, height: round(fixedHeight + sum / PER_MM) }))
+      .sort(
+        (a, b) => Math.abs(a.height - target) - Math.abs(b.height - target) || a.height - b.height,
+      );
+    let inWindow = 0;
+    let taken = 0;
+    const failed = new Map<string, number>();
+    for (const { sum, height } of heights) {
+      if (height < min - EDGE || height > max + EDGE) continue;
+      inWindow++;
+      // Nothing farther off can enter once enough nearer ones are found.
+      const worst = found.length >= best ? found[found.length - 1] : undefined;
+      if (worst && Math.abs(height - target) > Math.abs(worst.off) + EDGE) break;
+      const { reserve, fails } = judge(option, height);
+      if (fails.length > 0) {
+        for (const f of fails)
+          failed.set(f.condition, Math.min(failed.get(f.condition) ?? Infinity, f.by));
+        continue;
+      }
+      for (const set of reach.sets(sum, best)) {
+        taken++;
+        insert(
+          found,
+          {
+            option: option.id,
+            height,
+            off: round(height - target),
+            reserve,
+            newParts: set.newParts,
+            picks: pick(piles, set.counts),
+          },
+          best,
+        );
+      }
+    }
+    if (inWindow === 0) miss('window', nearestMiss(option, piles));
+    else if (taken === 0) for (const [condition, by] of failed) miss(condition, by);
+    if (onProgress && !onProgress((index + 1) / options.length))
+      cancelled = index + 1 < options.length;
+  });
+
+  return {
+    sets: found,
+    misses:
+      found.length > 0
+        ? []
+        : [...misses]
+            .map(([condition, m]) => ({ condition, ...m }))
+            .sort((a, b) => b.options - a.options),
+    cancelled,
+  };
+}
+
+const EDGE = 1e-9;
+
+/** Sums of thousandths are exact; the division that turns them into mm is rounded back to them. */
+const round = (mm: Mm): Mm => Math.round(mm * 1e6) / 1e6;
+
+function insert(found: ShelfSet[], set: ShelfSet, best: number): void {
+  const before = (a: ShelfSet, b: ShelfSet) =>
+    Math.abs(a.off) - Math.abs(b.off) || b.reserve - a.reserve || a.newParts - b.newParts;
+  let at = found.length;
+  while (at > 0 && before(set, found[at - 1] as ShelfSet) < 0) at--;
+  if (at >= best) return;
+  found.splice(at, 0, set);
+  if (found.length > best) found.pop();
+}
+
+/** By how much the nearest set of all misses the window; every sum there is is looked at for this. */
+function nearestMiss({ choose, fixedHeight, min, max }: ShelfOption, piles: readonly Pile[]): Mm {
+  const all = new Reach(piles, choose, thickest(piles, choose));
+  const away = all.sums().map((sum) => {
+    const height = fixedHeight + sum / PER_MM;
+    return Math.max(min - height, height - max);
+  });
+  return round(Math.min(...away.filter((a) => a > 0)));
+}
+
+/** Sum of the thickest plates that can be chosen. */
+function thickest(piles: readonly Pile[], choose: number): number {
+  let left = choose;
+  let sum = 0;
+  for (const { size, count } of [...piles].reverse()) {
+    const n = Math.min(left, count);
+    sum += n * size;
+    left -= n;
+  }
+  return sum;
+}
+
+function pick(piles: readonly Pile[], counts: readonly number[]): ShelfSet['picks'] {
+  return counts.flatMap((taken, i) => {
+    let left = taken;
+    return (piles[i]?.plates ?? []).flatMap((plate) => {
+      const n = Math.min(left, plate.count);
+      left -= n;
+      return n > 0 ? [{ id: plate.id, count: n, thickness: plate.thickness }] : [];
+    });
+  });
+}
