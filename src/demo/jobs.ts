@@ -115,7 +115,9 @@ function lighterLever(): Job {
       ),
     },
     springs: {
+      ...job.springs,
       coil: {
+        ring: [],
         seatDistance: manual(70.3),
         pressurePlate: entry(4, measuredOn('2026-09-14')),
         groups: [
@@ -185,7 +187,9 @@ function slipsWhenHot(): Job {
       ),
     },
     springs: {
+      ...job.springs,
       coil: {
+        ring: [],
         seatDistance: manual(70.3),
         pressurePlate: entry(4, measuredOn(date)),
         groups: [

@@ -136,10 +136,19 @@ function refuseBrokenLinks(job: Job): void {
       );
     }
   });
+  const groups = new Set(job.springs.coil.groups.map((g) => g.id));
+  const astray = job.springs.coil.ring.findIndex((id) => !groups.has(id));
+  if (astray >= 0) {
+    throw new FileRefused(
+      `Not a valid job file: at job.springs.coil.ring.${astray}, there is no kind of spring “${job.springs.coil.ring[astray]}”.`,
+    );
+  }
   const lists: [string, readonly { readonly id: string }[]][] = [
     ['pack.kinds', job.pack.kinds],
     ['pack.plates', job.pack.plates],
     ['springs.coil.groups', job.springs.coil.groups],
+    ['springs.diaphragm.steps', job.springs.diaphragm.steps],
+    ['springs.diaphragm.points', job.springs.diaphragm.points],
     ...job.springs.coil.groups.map((g, i): [string, readonly { readonly id: string }[]] => [
       `springs.coil.groups.${i}.testerPoints`,
       g.testerPoints,

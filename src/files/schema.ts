@@ -9,6 +9,8 @@ import {
   MAX_NAME,
   MAX_NOTES,
   MAX_PLATES,
+  MAX_RING,
+  MAX_STEPS,
   MAX_TESTER_POINTS,
 } from '@/core/job/fields';
 import { POINTS, STAGES } from '@/core/job/types';
@@ -92,6 +94,24 @@ const GROUP = Joi.object({
   ...entriesUnder('springs.coil.groups.*'),
 });
 
+const DIAPHRAGM = Joi.object({
+  forceFrom: Joi.string().valid('geometry', 'tester').required(),
+  stepId: ID,
+  steps: list(
+    Joi.object({
+      id: ID.required(),
+      name: text(MAX_NAME).required(),
+      ...entriesUnder('springs.diaphragm.steps.*'),
+    }),
+    MAX_STEPS,
+  ),
+  points: list(
+    Joi.object({ id: ID.required(), ...entriesUnder('springs.diaphragm.points.*') }),
+    MAX_TESTER_POINTS,
+  ),
+  ...entriesUnder('springs.diaphragm'),
+});
+
 const JOB = Joi.object({
   id: ID.required(),
   number: text(MAX_NAME).required(),
@@ -114,10 +134,22 @@ const JOB = Joi.object({
     ...entriesUnder('pack'),
   }).required(),
   springs: Joi.object({
+    type: Joi.string().valid('coil', 'diaphragm', 'loose').required(),
+    diaphragm: DIAPHRAGM.required(),
+    loose: Joi.object(entriesUnder('springs.loose')).required(),
     coil: Joi.object({
       groups: list(GROUP, MAX_GROUPS),
+      ring: list(ID, MAX_RING),
       ...entriesUnder('springs.coil'),
     }).required(),
+  }).required(),
+  assist: Joi.object({
+    type: Joi.string().valid('none', 'levers', 'balls').required(),
+    ...entriesUnder('assist'),
+  }).required(),
+  startClutch: Joi.object({
+    place: Joi.string().valid('none', 'crank', 'input').required(),
+    ...entriesUnder('startClutch'),
   }).required(),
   release: Joi.object({
     type: Joi.string().valid('measured', 'hydraulic', 'cable').required(),

@@ -123,6 +123,9 @@ function looksLikeJob(value: unknown): value is Job {
     isRecord(value.release) &&
     isRecord(value.springs) &&
     isRecord(value.springs.coil) &&
+    isRecord(value.springs.diaphragm) &&
+    isRecord(value.assist) &&
+    isRecord(value.startClutch) &&
     Array.isArray(value.springs.coil.groups) &&
     isRecord(value.pack) &&
     Array.isArray(value.pack.kinds) &&

@@ -125,6 +125,26 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
       { maxLength: 4 },
     ),
     coil: sparse({}, 'springs.coil'),
+    springType: fc.constantFrom('coil', 'diaphragm', 'loose'),
+    ring: fc.array(fc.constantFrom('x0', 'x1'), { maxLength: 12 }),
+    loose: sparse({}, 'springs.loose'),
+    diaphragm: sparse(
+      {
+        forceFrom: fc.constantFrom('geometry', 'tester'),
+        stepId: fc.constantFrom('x0', 'x1', 'gone'),
+        steps: fc
+          .array(sparse({ name: fc.string({ maxLength: 6 }) }, 'springs.diaphragm.steps.*'), {
+            maxLength: 4,
+          })
+          .map((steps) => withId([], steps)),
+        points: fc
+          .array(sparse({}, 'springs.diaphragm.points.*'), { maxLength: 6 })
+          .map((points) => withId([], points)),
+      },
+      'springs.diaphragm',
+    ),
+    assist: sparse({ type: fc.constantFrom('none', 'levers', 'balls') }, 'assist'),
+    startClutch: sparse({ place: fc.constantFrom('none', 'crank', 'input') }, 'startClutch'),
   })
   .map(
     (j): Job =>
@@ -137,7 +157,18 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
         machine: { name: j.name, use: '' },
         engine: j.engine,
         pack: { ...j.pack, kinds: withId(KIND_IDS, j.kinds), plates: withId([], j.plates) },
-        springs: { coil: { ...j.coil, groups: withId([], j.groups) } },
+        springs: {
+          type: j.springType,
+          coil: {
+            ...j.coil,
+            groups: withId([], j.groups),
+            ring: j.ring.filter((id) => Number(id.slice(1)) < j.groups.length),
+          },
+          diaphragm: j.diaphragm,
+          loose: j.loose,
+        },
+        assist: j.assist,
+        startClutch: j.startClutch,
         release: j.release,
         notes: '',
       }) as unknown as Job,

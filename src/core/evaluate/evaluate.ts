@@ -1,11 +1,12 @@
 import type { Job } from '../job/types';
+import { computeAssist, computeStartClutch } from './assistFigures';
 import type { FigureId, Outcome } from './figure';
 import type { PackLayout } from './layers';
 import { layOut } from './layers';
-import { computeLift, computePull } from './releaseFigures';
+import { computeLift, computePull, computeRetention } from './releaseFigures';
 import { Sheet } from './sheet';
 import { computeSprings, computeSpringsLifted } from './springFigures';
-import { computeStack } from './stackFigures';
+import { computeStack, computeWear } from './stackFigures';
 import { computeTorque } from './torqueFigures';
 import type { Problem, Verdict } from './verdicts';
 import { findProblems, judge, judgeOverall } from './verdicts';
@@ -33,9 +34,13 @@ export function evaluate(job: Job): Evaluation {
   computeStack(sheet, layout);
   computeLift(sheet, layout);
   computeSprings(sheet);
+  computeAssist(sheet);
   computeSpringsLifted(sheet);
   computePull(sheet);
   computeTorque(sheet, layout);
+  computeRetention(sheet, layout);
+  computeWear(sheet, layout);
+  computeStartClutch(sheet);
   const verdicts = judge(sheet, layout);
   return {
     figures: sheet.outcomes,

@@ -49,7 +49,16 @@ export type FigureId =
   | 'releaseForce'
   | 'leverPull'
   | 'coilClearance'
-  | 'springStress';
+  | 'springStress'
+  | 'plateGap'
+  | 'deflection'
+  | 'springOffset'
+  | 'assistClamp'
+  | 'clampAtPeak'
+  | 'startContact'
+  | 'startHolding'
+  | 'retention'
+  | 'packWear';
 
 /** A value of the core with its unit, its range where there is one, and its working. */
 export interface Figure {

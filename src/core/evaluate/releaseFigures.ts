@@ -1,5 +1,6 @@
 import type { Job } from '../job/types';
 import { clearancePerFace, neededLift } from '../release/clearance';
+import { retainedShare } from '../release/retention';
 import { cableLift, hydraulicLift, leverForce, overallRatio } from '../release/train';
 import type { PackLayout } from './layers';
 import type { Sheet, Term } from './sheet';
@@ -68,6 +69,27 @@ export function computePull(sheet: Sheet): void {
       η: sheet.entry('release.efficiency'),
     },
     value: ({ F, R, η }) => leverForce(F, R, η),
+  });
+}
+
+/** How well the outermost plates of the hub still hold its spline at full lift; only where its length is known. */
+export function computeRetention(sheet: Sheet, layout: PackLayout): void {
+  const spline = sheet.entry('pack.splineLength');
+  if (!spline.known) return;
+  const onHub = layout.layers.filter((l) => l.turnsWith === 'hub');
+  sheet.compute('retention', {
+    label: 'Least hold on the spline, full lift',
+    quantity: 'share',
+    section: 6,
+    formula: '(L_s − height below − x)/t, the least of all plates on the hub',
+    from: { L: spline, x: sheet.figure('liftHad', 'x'), H: sheet.figure('stack', 'H') },
+    value: ({ L, x }) =>
+      onHub.reduce(
+        (least, l) =>
+          Math.min(least, retainedShare(L, l.bottom ?? 0, x, l.thickness ?? Number.NaN)),
+        1,
+      ),
+    notes: ['At full lift a plate may lie as far out as the lift lets it.'],
   });
 }
 

@@ -8,11 +8,15 @@ import {
   springForce,
   springStress,
 } from '../springs/coil';
+import { placeEvenly, springResultant } from '../springs/circle';
+import { looseSpringLength, plateGap } from '../springs/loose';
+import { computeDiaphragm, liftDiaphragm } from './diaphragmFigures';
 import type { Sheet, Term } from './sheet';
 import { gather, lack } from './sheet';
 
 /** One kind of spring, as far as it is known. */
 interface GroupTerms {
+  readonly id: string;
   readonly name: string;
   readonly count: Term;
   readonly rate: Term;
@@ -22,8 +26,19 @@ interface GroupTerms {
   readonly coil: Term;
 }
 
-/** Rate, length in place and clamp of the coil springs; what follows from the lift is in {@link computeSpringsLifted}. */
+/** What the springs of any family do: how they stand, what they clamp with, and how even they press. */
 export function computeSprings(sheet: Sheet): void {
+  if (sheet.job.springs.type === 'diaphragm') computeDiaphragm(sheet);
+  else computeCoils(sheet);
+}
+
+/** What the springs do at full lift: the force to release, and room before the coils touch. */
+export function computeSpringsLifted(sheet: Sheet): void {
+  if (sheet.job.springs.type === 'diaphragm') liftDiaphragm(sheet);
+  else liftCoils(sheet);
+}
+
+function computeCoils(sheet: Sheet): void {
   const groups = groupTerms(sheet);
   const each = groups.map((g) => gather([g.count, g.rate], ([n = 0, k = 0]) => n * k));
   sheet.compute('springRate', {
@@ -31,24 +46,48 @@ export function computeSprings(sheet: Sheet): void {
     quantity: 'rate',
     section: 4,
     formula: rateFormula(sheet.job.springs.coil.groups),
-    from: {
-      k: gather(groups.length ? each : [lack('A kind of spring', 'springs.coil.groups')], sum),
-    },
+    from: { k: gather(groups.length ? each : [NO_SPRINGS], sum) },
     value: ({ k }) => k,
   });
-  sheet.compute('installedLength', {
-    label: 'Spring length in place',
-    quantity: 'length',
-    section: 4,
-    formula: 'L = G_0 − t_pp − s − H',
-    from: {
-      G: sheet.entry('springs.coil.seatDistance'),
-      p: sheet.entry('springs.coil.pressurePlate'),
-      s: sheet.entry('springs.coil.shim'),
-      H: sheet.figure('stack', 'H'),
-    },
-    value: ({ G, p, s, H }) => installedLength(G, H, p, s),
-  });
+  if (sheet.job.springs.type === 'loose') {
+    sheet.compute('plateGap', {
+      label: 'Plate gap',
+      quantity: 'length',
+      section: 4,
+      formula: 'g = S − H',
+      from: { S: sheet.entry('springs.loose.span'), H: sheet.figure('stack', 'H') },
+      value: ({ S, H }) => plateGap(S, H),
+      notes: [
+        'The nuts draw the plates to a stop; a taller pack leaves a smaller gap and presses the springs more.',
+      ],
+    });
+    sheet.compute('installedLength', {
+      label: 'Spring length in place',
+      quantity: 'length',
+      section: 4,
+      formula: 'L = g + d_1 + d_2',
+      from: {
+        g: sheet.figure('plateGap', 'g'),
+        a: sheet.entry('springs.loose.pocketInner'),
+        b: sheet.entry('springs.loose.pocketOuter'),
+      },
+      value: ({ g, a, b }) => looseSpringLength(g, a, b),
+    });
+  } else {
+    sheet.compute('installedLength', {
+      label: 'Spring length in place',
+      quantity: 'length',
+      section: 4,
+      formula: 'L = G_0 − t_pp − s − H',
+      from: {
+        G: sheet.entry('springs.coil.seatDistance'),
+        p: sheet.entry('springs.coil.pressurePlate'),
+        s: sheet.entry('springs.coil.shim'),
+        H: sheet.figure('stack', 'H'),
+      },
+      value: ({ G, p, s, H }) => installedLength(G, H, p, s),
+    });
+  }
   sheet.compute('clamp', {
     label: 'Clamp',
     quantity: 'force',
@@ -57,10 +96,38 @@ export function computeSprings(sheet: Sheet): void {
     from: { F: totalForce(groups, sheet.figure('installedLength', 'L')) },
     value: ({ F }) => F,
   });
+  computeRing(sheet, groups);
 }
 
-/** What the springs do at full lift: the force to release, room before the coils touch, stress of the wire. */
-export function computeSpringsLifted(sheet: Sheet): void {
+/** How far off centre a ring of mixed springs presses; only where its order is recorded. */
+function computeRing(sheet: Sheet, groups: readonly GroupTerms[]): void {
+  const { ring } = sheet.job.springs.coil;
+  if (ring.length === 0) return;
+  const length = sheet.figure('installedLength', 'L');
+  const forces = new Map(
+    groups.map((g) => [
+      g.id,
+      gather([length, g.rate, g.freeLength], ([l = 0, k = 0, L0 = 0]) => springForce(k, L0, l)),
+    ]),
+  );
+  const radius = sheet.entry('springs.coil.ringRadius');
+  const placed = ring.map((id) => forces.get(id) ?? NO_SPRINGS);
+  sheet.compute('springOffset', {
+    label: 'Springs press off centre by',
+    quantity: 'length',
+    section: 4,
+    formula: 'e = |Σ F·r|/Σ F',
+    from: {
+      e: gather(
+        [radius, ...placed],
+        ([r = 0, ...all]) => springResultant(placeEvenly(all, r)).offset,
+      ),
+    },
+    value: ({ e }) => e,
+  });
+}
+
+function liftCoils(sheet: Sheet): void {
   const groups = groupTerms(sheet);
   const lifted = gather(
     [sheet.figure('installedLength', 'L'), sheet.figure('liftHad', 'x')],
@@ -74,19 +141,13 @@ export function computeSpringsLifted(sheet: Sheet): void {
     from: { F: totalForce(groups, lifted) },
     value: ({ F }) => F,
   });
+  const rooms = groups.map((g) => gather([lifted, g.solid], ([l = 0, c = 0]) => l - c));
   sheet.compute('coilClearance', {
     label: 'Room before the coils touch',
     quantity: 'length',
     section: 4,
     formula: 'L − x − L_c, the least of all kinds',
-    from: {
-      c: gather(
-        groups.length
-          ? groups.map((g) => gather([lifted, g.solid], ([l = 0, c = 0]) => l - c))
-          : [lack('A kind of spring', 'springs.coil.groups')],
-        (all) => Math.min(...all),
-      ),
-    },
+    from: { c: gather(groups.length ? rooms : [NO_SPRINGS], (all) => Math.min(...all)) },
     value: ({ c }) => c,
   });
   const wired = groups.filter((g) => g.wire.known || g.coil.known);
@@ -112,8 +173,10 @@ export function computeSpringsLifted(sheet: Sheet): void {
   });
 }
 
+const NO_SPRINGS = lack('A kind of spring', 'springs.coil.groups');
+
 function totalForce(groups: readonly GroupTerms[], at: Term): Term {
-  if (groups.length === 0) return lack('A kind of spring', 'springs.coil.groups');
+  if (groups.length === 0) return NO_SPRINGS;
   return gather(
     [at, ...groups.flatMap((g) => [g.count, g.rate, g.freeLength])],
     ([l = 0, ...rest]) => {
@@ -149,6 +212,7 @@ function groupTerms(sheet: Sheet): GroupTerms[] {
     const solidGiven = at('solidLength');
     const fromWire = gather([at('totalCoils'), wire], ([n = 0, d = 0]) => solidLength(n, d));
     return {
+      id: group.id,
       name: group.name,
       count: at('count'),
       rate,

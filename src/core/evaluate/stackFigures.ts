@@ -59,6 +59,34 @@ export function computeStack(sheet: Sheet, layout: PackLayout): void {
   });
 }
 
+/** Wear of the whole pack against new; only once a plate is measured. */
+export function computeWear(sheet: Sheet, layout: PackLayout): void {
+  const measured = layout.layers.filter((l) => l.measured);
+  if (measured.length === 0) return;
+  const missing = measured.find((l) => !l.kind.thickness);
+  sheet.compute('packWear', {
+    label: 'Wear of the pack',
+    quantity: 'length',
+    section: 1,
+    formula: 'W = Σ (new − measured) over the measured plates',
+    from: {
+      W: missing
+        ? lack(`Thickness of ${missing.kind.name}`, thicknessPath(missing))
+        : {
+            known: true,
+            value: measured.reduce(
+              (sum, l) => sum + (l.kind.thickness?.value ?? 0) - (l.thickness ?? 0),
+              0,
+            ),
+            inputs: [],
+            estimated: false,
+          },
+    },
+    value: ({ W }) => W,
+    notes: [`${measured.length} of ${layout.layers.length} plates are measured.`],
+  });
+}
+
 function known(t: Term): number | undefined {
   return t.known ? t.value : undefined;
 }

@@ -33,7 +33,8 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     value: ({ T, i, η }) => torqueAtClutch(T, i, η),
   });
   const faces = [...layout.slipping].reverse();
-  const clamp = sheet.figure('clamp', 'F');
+  // Weights press hardest where the engine pulls hardest: both are taken at peak torque.
+  const clamp = sheet.figure(clampId(sheet), 'F');
   const tangFriction = sheet.entry('pack.tangFriction');
   const radii = radiusTerms(sheet, layout);
   const frictions = frictionTerms(sheet, layout);
@@ -156,6 +157,11 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
   computePressure(sheet, layout, radii, faces);
 }
 
+/** The clamp that holds at peak torque: with centrifugal assist where there is any. */
+function clampId(sheet: Sheet): 'clamp' | 'clampAtPeak' {
+  return sheet.job.assist.type === 'none' ? 'clamp' : 'clampAtPeak';
+}
+
 function computePressure(
   sheet: Sheet,
   layout: PackLayout,
@@ -170,7 +176,7 @@ function computePressure(
     section: 3,
     formula: 'p = F/(π·(R_o² − R_i²)·(1 − g))',
     from: {
-      F: sheet.figure('clamp', 'F'),
+      F: sheet.figure(clampId(sheet), 'F'),
       A:
         faces.length === 0
           ? lack('A lined plate', 'pack.plates')

@@ -2,6 +2,7 @@ import { fieldPath } from '../job/fields';
 import type { FieldPath } from '../job/fields';
 import type { Job } from '../job/types';
 import { bindMargin } from '../springs/coil';
+import { judgeFamily } from './familyVerdicts';
 import type { FigureId, Outcome, State } from './figure';
 import type { PackLayout } from './layers';
 import { plateAt } from './layers';
@@ -9,7 +10,19 @@ import type { Sentence } from './sentence';
 import { count, length, say, times, torque } from './sentence';
 import type { Sheet } from './sheet';
 
-export type VerdictId = 'order' | 'holds' | 'releases' | 'stack' | 'coils' | 'pressure';
+export type VerdictId =
+  | 'order'
+  | 'holds'
+  | 'releases'
+  | 'stack'
+  | 'coils'
+  | 'pressure'
+  | 'gap'
+  | 'step'
+  | 'ring'
+  | 'retention'
+  | 'start'
+  | 'wear';
 
 /** A judgement in words: a state, a few words, and a sentence with the number and the reason. */
 export interface Verdict {
@@ -45,8 +58,9 @@ export function judge(sheet: Sheet, layout: PackLayout): Verdict[] {
     judgeHolding(sheet),
     judgeRelease(sheet),
     judgeStack(sheet),
-    judgeCoils(sheet),
+    ...(sheet.job.springs.type === 'diaphragm' ? [] : [judgeCoils(sheet)]),
     judgePressure(sheet, layout),
+    ...judgeFamily(sheet),
   ];
 }
 
@@ -94,6 +108,13 @@ function judgeOrder(layout: PackLayout): Verdict {
   };
 }
 
+function looseSprings(sheet: Sheet): Sentence {
+  const installed = sheet.known('installedLength');
+  return installed
+    ? say`The springs stand loose: in place they are ${length(installed.value)} long, no shorter than free.`
+    : say`The spring is not pressed at all at this stack.`;
+}
+
 function between(layout: PackLayout, below: number, above: number): string {
   const name = (index: number) => {
     const layer = plateAt(layout, index);
@@ -111,7 +132,7 @@ function judgeHolding(sheet: Sheet): Verdict {
       state: 'stop',
       title: 'No clamp',
       figures: ['clamp', 'installedLength'],
-      sentence: say`The springs stand loose: in place they are ${length(sheet.known('installedLength')?.value ?? 0)} long, no shorter than free.`,
+      sentence: looseSprings(sheet),
     };
   }
   const reserve = sheet.known('reserveWithTangs');

@@ -1,4 +1,4 @@
-import type { CoilGroup, Entry, Job, PlateKind } from './types';
+import type { CoilGroup, Entry, Job, PlateKind, Springs } from './types';
 
 /** An entry in the base unit; only for records made by code. */
 export function entry(value: number, source?: Entry['source']): Entry {
@@ -21,6 +21,16 @@ export function blankCoilGroup(id: string, name: string): CoilGroup {
   return { id, name, rateFrom: 'rate', testerPoints: [] };
 }
 
+/** Coil springs of these kinds, and nothing yet of the other families. */
+export function blankSprings(groups: readonly CoilGroup[]): Springs {
+  return {
+    type: 'coil',
+    coil: { groups, ring: [] },
+    diaphragm: { forceFrom: 'geometry', steps: [], points: [] },
+    loose: {},
+  };
+}
+
 /**
  * A new job: one kind of disc, one of steel and one of spring, no plate laid yet and nothing assumed.
  * @param now ISO time, given by the caller so that the core stays pure
@@ -41,7 +51,9 @@ export function blankJob(id: string, number: string, now: string): Job {
       pressurePlateTurnsWith: 'hub',
       radiusModel: 'uniformWear',
     },
-    springs: { coil: { groups: [blankCoilGroup('spring', 'Springs')] } },
+    springs: blankSprings([blankCoilGroup('spring', 'Springs')]),
+    assist: { type: 'none' },
+    startClutch: { place: 'none' },
     release: { type: 'hydraulic' },
     notes: '',
   };

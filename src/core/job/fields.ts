@@ -139,6 +139,21 @@ export const FIELDS = {
     estimate: { value: 0.06, why: 'oiled steel on aluminium' },
     hint: '0 leaves it out.',
   }),
+  'pack.maxWear': spec({
+    label: 'Pack wear limit',
+    symbol: 'W_max',
+    quantity: 'length',
+    bounds: { above: 0, max: 30 },
+    plausible: [0.1, 6],
+  }),
+  'pack.splineLength': spec({
+    label: 'Hub spline length',
+    symbol: 'L_s',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [8, 90],
+    hint: 'From the hub floor to the end of the spline.',
+  }),
 
   'springs.coil.seatDistance': spec({
     label: 'Hub floor to spring seat',
@@ -235,6 +250,190 @@ export const FIELDS = {
     symbol: 'F',
     quantity: 'force',
     bounds: { min: 0, max: 20000 },
+  }),
+
+  'springs.coil.ringRadius': spec({ label: 'Radius of the spring ring', symbol: 'r_s', ...radius }),
+  'springs.diaphragm.outerDiameter': spec({
+    label: 'Diaphragm outer diameter',
+    symbol: 'D_e',
+    quantity: 'length',
+    bounds: { above: 0, max: 500 },
+    plausible: [40, 260],
+  }),
+  'springs.diaphragm.innerDiameter': spec({
+    label: 'Diaphragm inner diameter of the ring',
+    symbol: 'D_i',
+    quantity: 'length',
+    bounds: { above: 0, max: 500 },
+    plausible: [25, 230],
+  }),
+  'springs.diaphragm.thickness': spec({
+    label: 'Diaphragm thickness',
+    symbol: 't',
+    quantity: 'length',
+    bounds: { above: 0, max: 20 },
+    plausible: [0.8, 6],
+  }),
+  'springs.diaphragm.coneHeight': spec({
+    label: 'Free cone height, new',
+    symbol: 'h_0',
+    quantity: 'length',
+    bounds: { above: 0, max: 40 },
+    plausible: [0.4, 12],
+  }),
+  'springs.diaphragm.measuredCone': spec({
+    label: 'Free cone height, measured',
+    symbol: 'h_0',
+    quantity: 'length',
+    bounds: { above: 0, max: 40 },
+    plausible: [0.4, 12],
+  }),
+  'springs.diaphragm.referenceDeflection': spec({
+    label: 'Deflection at the reference stack',
+    symbol: 's_ref',
+    quantity: 'length',
+    bounds: { min: 0, max: 40 },
+    plausible: [0.2, 12],
+  }),
+  'springs.diaphragm.referenceStack': spec({
+    label: 'Reference stack',
+    symbol: 'H_ref',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [8, 90],
+  }),
+  'springs.diaphragm.fingerRatio': spec({
+    label: 'Finger ratio',
+    symbol: 'i_f',
+    quantity: 'ratio',
+    bounds: { above: 0, max: 20 },
+    estimate: { value: 1, why: 'pressure plate pushed at the load edge' },
+  }),
+  'springs.diaphragm.steps.*.offset': spec({
+    label: 'Step offset',
+    symbol: 'Δs',
+    quantity: 'length',
+    bounds: { min: -10, max: 10 },
+    absent: { value: 0, why: 'the step of offset 0' },
+  }),
+  'springs.diaphragm.steps.*.bandMin': spec({
+    label: 'Step for stacks from',
+    symbol: 'H_min',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [8, 90],
+  }),
+  'springs.diaphragm.steps.*.bandMax': spec({
+    label: 'Step for stacks to',
+    symbol: 'H_max',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [8, 90],
+  }),
+  'springs.diaphragm.points.*.deflection': spec({
+    label: 'Deflection on the tester',
+    symbol: 's',
+    quantity: 'length',
+    bounds: { min: 0, max: 40 },
+  }),
+  'springs.diaphragm.points.*.force': spec({
+    label: 'Force on the tester',
+    symbol: 'F',
+    quantity: 'force',
+    bounds: { min: 0, max: 50000 },
+  }),
+  'springs.loose.span': spec({
+    label: 'Span between the plates’ faces without pack',
+    symbol: 'S',
+    quantity: 'length',
+    bounds: { above: 0, max: 300 },
+    plausible: [10, 140],
+  }),
+  'springs.loose.pocketInner': spec({
+    label: 'Pocket depth, inner plate',
+    symbol: 'd_1',
+    quantity: 'length',
+    bounds: { min: 0, max: 100 },
+    absent: { value: 0, why: 'no pocket entered' },
+  }),
+  'springs.loose.pocketOuter': spec({
+    label: 'Pocket depth, outer plate',
+    symbol: 'd_2',
+    quantity: 'length',
+    bounds: { min: 0, max: 100 },
+    absent: { value: 0, why: 'no pocket entered' },
+  }),
+  'springs.loose.gapMin': spec({
+    label: 'Least plate gap',
+    symbol: 'g_min',
+    quantity: 'length',
+    bounds: { min: 0, max: 100 },
+  }),
+  'springs.loose.gapMax': spec({
+    label: 'Greatest plate gap',
+    symbol: 'g_max',
+    quantity: 'length',
+    bounds: { min: 0, max: 100 },
+  }),
+
+  'assist.count': spec({
+    label: 'Weights',
+    symbol: 'n',
+    quantity: 'count',
+    bounds: { min: 1, max: 60, integer: true },
+  }),
+  'assist.mass': spec({
+    label: 'Mass of one weight',
+    symbol: 'm',
+    quantity: 'mass',
+    bounds: { above: 0, max: 2 },
+    plausible: [0.001, 0.2],
+  }),
+  'assist.radius': spec({ label: 'Radius of the weights', symbol: 'r_w', ...radius }),
+  'assist.leverRatio': spec({
+    label: 'Lever ratio of the weights',
+    symbol: 'i_w',
+    quantity: 'ratio',
+    bounds: { above: 0, max: 20 },
+  }),
+  'assist.rampAngle': spec({
+    label: 'Ramp angle',
+    symbol: 'α',
+    quantity: 'angle',
+    bounds: { above: 0, below: 90 },
+    hint: 'From the plane of the plate.',
+  }),
+
+  'startClutch.shoes': spec({
+    label: 'Shoes',
+    symbol: 'n',
+    quantity: 'count',
+    bounds: { min: 1, max: 24, integer: true },
+  }),
+  'startClutch.mass': spec({
+    label: 'Mass of one shoe',
+    symbol: 'm',
+    quantity: 'mass',
+    bounds: { above: 0, max: 5 },
+    plausible: [0.01, 0.8],
+  }),
+  'startClutch.radius': spec({
+    label: 'Radius of a shoe’s centre of mass',
+    symbol: 'r',
+    ...radius,
+  }),
+  'startClutch.springPull': spec({
+    label: 'Spring pull on one shoe',
+    symbol: 'F_s',
+    quantity: 'force',
+    bounds: { min: 0, max: 5000 },
+  }),
+  'startClutch.drumRadius': spec({ label: 'Drum inner radius', symbol: 'R', ...radius }),
+  'startClutch.friction': spec({
+    label: 'Friction of the shoes',
+    symbol: 'μ',
+    ...friction,
+    estimate: { value: 0.12, why: 'shoe lining in oil' },
   }),
 
   'release.measuredLift': spec({
@@ -343,7 +542,15 @@ const starSplits: ReadonlyMap<string, readonly string[]> = new Map(
   Object.keys(FIELDS).map((pattern) => [pattern, pattern.split('*')]),
 );
 
-const LIST_PARENTS = new Set(['kinds', 'plates', 'groups', 'testerPoints', 'readings']);
+const LIST_PARENTS = new Set([
+  'kinds',
+  'plates',
+  'groups',
+  'testerPoints',
+  'readings',
+  'steps',
+  'points',
+]);
 
 /** Paths recur at every key that is typed; each is taken apart once. */
 const patterns = new Map<FieldPath, FieldPattern | undefined>();
@@ -372,5 +579,8 @@ export const MAX_PLATES = 60;
 export const MAX_KINDS = 24;
 export const MAX_GROUPS = 6;
 export const MAX_TESTER_POINTS = 40;
+export const MAX_STEPS = 12;
+/** Springs round one ring. */
+export const MAX_RING = 24;
 export const MAX_NAME = 120;
 export const MAX_NOTES = 20000;

@@ -120,6 +120,10 @@ export interface Pack {
   readonly windowMax?: Entry;
   /** Friction of tangs in fingers and splines. */
   readonly tangFriction?: Entry;
+  /** Limit for the wear of all plates together, if the maker gives one. */
+  readonly maxWear?: Entry;
+  /** Length of the hub's spline from the hub floor. */
+  readonly splineLength?: Entry;
 }
 
 export type RateSource = 'rate' | 'wire' | 'tester';
@@ -155,10 +159,88 @@ export interface CoilSprings {
   readonly pressurePlate?: Entry;
   /** Under each spring. */
   readonly shim?: Entry;
+  /** Radius of the ring on which the springs stand. */
+  readonly ringRadius?: Entry;
+  /** Kinds in their order round the ring; empty while it is not recorded. */
+  readonly ring: readonly string[];
 }
 
+/** A numbered step of a retainer: how much further it presses the spring, and the stacks that select it. */
+export interface RetainerStep {
+  readonly id: string;
+  readonly name: string;
+  readonly offset?: Entry;
+  readonly bandMin?: Entry;
+  readonly bandMax?: Entry;
+}
+
+export interface DeflectionPoint {
+  readonly id: string;
+  readonly deflection?: Entry;
+  readonly force?: Entry;
+}
+
+export interface DiaphragmSpring {
+  readonly forceFrom: 'geometry' | 'tester';
+  readonly outerDiameter?: Entry;
+  readonly innerDiameter?: Entry;
+  readonly thickness?: Entry;
+  /** New free cone height, and the measured one, which takes its place. */
+  readonly coneHeight?: Entry;
+  readonly measuredCone?: Entry;
+  /** Deflection of the new spring at a reference stack, on the step of offset 0. */
+  readonly referenceDeflection?: Entry;
+  readonly referenceStack?: Entry;
+  /** Finger tip travel ÷ travel of the load edge. */
+  readonly fingerRatio?: Entry;
+  readonly steps: readonly RetainerStep[];
+  /** The step in use. */
+  readonly stepId?: string;
+  readonly points: readonly DeflectionPoint[];
+}
+
+/** Loose springs stand between two plates that nuts draw together to a stop; their kinds are those of `coil`. */
+export interface LooseSprings {
+  readonly span?: Entry;
+  readonly pocketInner?: Entry;
+  readonly pocketOuter?: Entry;
+  readonly gapMin?: Entry;
+  readonly gapMax?: Entry;
+}
+
+/** `coil`: under bolts; `diaphragm`; `loose`: between two plates. What belongs to the ways not in use is kept. */
+export type SpringType = 'coil' | 'diaphragm' | 'loose';
+
 export interface Springs {
+  readonly type: SpringType;
   readonly coil: CoilSprings;
+  readonly diaphragm: DiaphragmSpring;
+  readonly loose: LooseSprings;
+}
+
+export type AssistType = 'none' | 'levers' | 'balls';
+
+/** Weights that add clamp with rpm. */
+export interface Assist {
+  readonly type: AssistType;
+  readonly count?: Entry;
+  readonly mass?: Entry;
+  readonly radius?: Entry;
+  readonly leverRatio?: Entry;
+  readonly rampAngle?: Entry;
+}
+
+/** Where the start clutch sits, which is the speed that its shoes turn at. */
+export type StartClutchPlace = 'none' | 'crank' | 'input';
+
+export interface StartClutchRecord {
+  readonly place: StartClutchPlace;
+  readonly shoes?: Entry;
+  readonly mass?: Entry;
+  readonly radius?: Entry;
+  readonly springPull?: Entry;
+  readonly drumRadius?: Entry;
+  readonly friction?: Entry;
 }
 
 export type ReleaseType = 'measured' | 'hydraulic' | 'cable';
@@ -196,6 +278,8 @@ export interface Job {
   readonly engine: Engine;
   readonly pack: Pack;
   readonly springs: Springs;
+  readonly assist: Assist;
+  readonly startClutch: StartClutchRecord;
   readonly release: Release;
   readonly notes: string;
 }

@@ -519,7 +519,9 @@ const jobsSlice = createSlice({
 });
 
 function withGroups(job: Job, groups: readonly CoilGroup[]): Job {
-  return { ...job, springs: { ...job.springs, coil: { ...job.springs.coil, groups } } };
+  const ids = new Set(groups.map((g) => g.id));
+  const ring = job.springs.coil.ring.filter((id) => ids.has(id));
+  return { ...job, springs: { ...job.springs, coil: { ...job.springs.coil, groups, ring } } };
 }
 
 function changePoints(

@@ -43,7 +43,9 @@ function publishedJob(): Job {
       tangFriction: entry(0.06),
     },
     springs: {
+      ...job.springs,
       coil: {
+        ring: [],
         seatDistance: entry(63.5),
         groups: [
           {

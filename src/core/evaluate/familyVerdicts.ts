@@ -1,0 +1,224 @@
+import type { Job } from '../job/types';
+import type { Band } from '../pack/bands';
+import { bandsAt } from '../pack/bands';
+import { checkWindow } from '../pack/stack';
+import { RETAINED_SHARE } from '../release/retention';
+import { length, say } from './sentence';
+import type { Sheet } from './sheet';
+import type { Verdict } from './verdicts';
+
+/** Verdicts that only some families or records call for; each is absent where it does not apply. */
+export function judgeFamily(sheet: Sheet): Verdict[] {
+  return [judgeGap, judgeStep, judgeRing, judgeRetention, judgeStart, judgeWear].flatMap(
+    (judge) => judge(sheet) ?? [],
+  );
+}
+
+/** Off-centre force, as mm, from which a plate tilts enough to feel. Design estimate. */
+const OFFSET_WATCH = 0.5;
+const OFFSET_STOP = 1.5;
+/** First contact of a start clutch must lie this far above idle, as a share of idle. Design estimate. */
+const IDLE_MARGIN = 0.15;
+
+function value(sheet: Sheet, path: string): number | undefined {
+  const term = sheet.entry(path);
+  return term.known ? term.value : undefined;
+}
+
+function judgeGap(sheet: Sheet): Verdict | undefined {
+  const gap = sheet.known('plateGap');
+  const min = value(sheet, 'springs.loose.gapMin');
+  const max = value(sheet, 'springs.loose.gapMax');
+  if (!gap || (min === undefined && max === undefined) || (min ?? 0) > (max ?? Infinity))
+    return undefined;
+  const { margin, side } = checkWindow(gap.value, min, max);
+  const base = { id: 'gap', figures: ['plateGap'] } as const;
+  if (margin >= 0) {
+    return {
+      ...base,
+      state: 'good',
+      title: 'Plate gap in its window',
+      sentence: say`The plate gap of ${length(gap.value)} lies in its window, ${length(margin)} from the nearer edge.`,
+    };
+  }
+  const mend =
+    side === 'above'
+      ? 'thicker plates, a spacer pair or a disc more'
+      : 'thinner plates or a disc less';
+  return {
+    ...base,
+    state: 'stop',
+    title: side === 'above' ? 'Plate gap too wide' : 'Plate gap too narrow',
+    sentence: say`The plate gap of ${length(gap.value)} misses its window by ${length(-margin)}: ${mend} mend it.`,
+  };
+}
+
+/** The retainer's bands, as far as both edges are entered. */
+export function bandsOf(job: Job): Band[] {
+  return job.springs.diaphragm.steps.flatMap(({ id, bandMin, bandMax }) =>
+    bandMin && bandMax && bandMin.value <= bandMax.value
+      ? [{ step: id, min: bandMin.value, max: bandMax.value }]
+      : [],
+  );
+}
+
+function judgeStep(sheet: Sheet): Verdict | undefined {
+  const { type, diaphragm } = sheet.job.springs;
+  const stack = sheet.known('stack');
+  const bands = bandsOf(sheet.job);
+  if (type !== 'diaphragm' || !stack || bands.length === 0) return undefined;
+  const base = { id: 'step', figures: ['stack', 'deflection'] } as const;
+  const name = (id: string) => diaphragm.steps.find((s) => s.id === id)?.name || id;
+  const allowed = bandsAt(stack.value, bands);
+  const names = allowed.map((b) => name(b.step)).join(' and ');
+  if (allowed.length === 0) {
+    return {
+      ...base,
+      state: 'stop',
+      title: 'No step for this stack',
+      sentence: say`The stack of ${length(stack.value)} falls in the band of no retainer step.`,
+    };
+  }
+  const current = diaphragm.stepId;
+  if (current === undefined || !diaphragm.steps.some((s) => s.id === current)) {
+    return {
+      ...base,
+      state: 'unknown',
+      title: 'Step not chosen',
+      sentence: say`The stack of ${length(stack.value)} asks for step ${names}.`,
+    };
+  }
+  if (!allowed.some((b) => b.step === current)) {
+    return {
+      ...base,
+      state: 'stop',
+      title: 'Wrong retainer step',
+      sentence: say`Step ${name(current)} is set; the stack of ${length(stack.value)} asks for step ${names}.`,
+    };
+  }
+  return {
+    ...base,
+    state: 'good',
+    title: 'Step suits the stack',
+    sentence:
+      allowed.length > 1
+        ? say`The stack of ${length(stack.value)} lies on the edge of two bands: steps ${names} are both allowed.`
+        : say`Step ${name(current)} is the one for a stack of ${length(stack.value)}.`,
+  };
+}
+
+function judgeRing(sheet: Sheet): Verdict | undefined {
+  const offset = sheet.known('springOffset');
+  if (!offset) return undefined;
+  const base = { id: 'ring', figures: ['springOffset'] } as const;
+  if (offset.value < OFFSET_WATCH) {
+    return {
+      ...base,
+      state: 'good',
+      title: 'Springs press centred',
+      sentence: say`The springs press ${length(offset.value)} off centre.`,
+    };
+  }
+  return {
+    ...base,
+    state: offset.value < OFFSET_STOP ? 'watch' : 'stop',
+    title: 'Springs press off centre',
+    sentence: say`The springs press ${length(offset.value)} off centre, so the plate lifts on one side: let the kinds alternate evenly.`,
+  };
+}
+
+function judgeRetention(sheet: Sheet): Verdict | undefined {
+  const held = sheet.known('retention');
+  if (!held) return undefined;
+  const base = { id: 'retention', figures: ['retention'] } as const;
+  const share = { value: Math.max(0, held.value), quantity: 'share' } as const;
+  const wanted = { value: RETAINED_SHARE, quantity: 'share' } as const;
+  return held.value >= RETAINED_SHARE
+    ? {
+        ...base,
+        state: 'good',
+        title: 'Plates stay on the spline',
+        sentence: say`At full lift every plate holds the spline with ${share} of its thickness or more.`,
+      }
+    : {
+        ...base,
+        state: 'stop',
+        title: 'A plate leaves the spline',
+        sentence: say`At full lift a plate holds the spline with ${share} of its thickness; ${wanted} is wanted. A spacer pair under it moves it inward.`,
+      };
+}
+
+function judgeStart(sheet: Sheet): Verdict | undefined {
+  const contact = sheet.known('startContact');
+  const idle = value(sheet, 'engine.idleRpm');
+  if (!contact || idle === undefined) return undefined;
+  const base = { id: 'start', figures: ['startContact', 'startHolding'] } as const;
+  const at = { value: contact.value, quantity: 'speed' } as const;
+  const idles = { value: idle, quantity: 'speed' } as const;
+  if (contact.value <= idle) {
+    return {
+      ...base,
+      state: 'stop',
+      title: 'Creeps at idle',
+      sentence: say`The start clutch touches at ${at}, below idle at ${idles}: the machine creeps.`,
+    };
+  }
+  if (contact.value < idle * (1 + IDLE_MARGIN)) {
+    return {
+      ...base,
+      state: 'watch',
+      title: 'Start clutch touches close to idle',
+      sentence: say`The start clutch touches at ${at}, little above idle at ${idles}: a cold fast idle makes it creep.`,
+    };
+  }
+  return {
+    ...base,
+    state: 'good',
+    title: 'Start clutch clear of idle',
+    sentence: say`The start clutch touches at ${at}, clear of idle at ${idles}.`,
+  };
+}
+
+function judgeWear(sheet: Sheet): Verdict | undefined {
+  const thin = thinnest(sheet.job);
+  if (thin) {
+    return {
+      id: 'wear',
+      state: 'stop',
+      title: 'A plate below its limit',
+      figures: ['packWear'],
+      sentence: say`Plate ${String(thin.number)} measures ${length(thin.least)}, below its limit of ${length(thin.limit)}.`,
+    };
+  }
+  const wear = sheet.known('packWear');
+  const limit = value(sheet, 'pack.maxWear');
+  if (!wear || limit === undefined) return undefined;
+  const base = { id: 'wear', figures: ['packWear'] } as const;
+  return wear.value > limit
+    ? {
+        ...base,
+        state: 'stop',
+        title: 'Pack worn past its limit',
+        sentence: say`The pack has worn ${length(wear.value)}; its limit is ${length(limit)}.`,
+      }
+    : {
+        ...base,
+        state: 'good',
+        title: 'Pack wear in its limit',
+        sentence: say`The pack has worn ${length(wear.value)} of ${length(limit)}.`,
+      };
+}
+
+/** The plate that lies furthest below its own limit, by its least reading. */
+function thinnest(job: Job): { number: number; least: number; limit: number } | undefined {
+  const kinds = new Map(job.pack.kinds.map((k) => [k.id, k]));
+  let worst: { number: number; least: number; limit: number } | undefined;
+  job.pack.plates.forEach((plate, i) => {
+    const limit = kinds.get(plate.kindId)?.minThickness?.value;
+    if (limit === undefined || !plate.readings) return;
+    const least = Math.min(...Object.values(plate.readings).map((r) => r.value));
+    if (least < limit && (!worst || least - limit < worst.least - worst.limit))
+      worst = { number: i + 1, least, limit };
+  });
+  return worst;
+}
