@@ -51,6 +51,17 @@ export function computeDiaphragm(sheet: Sheet): void {
   });
 }
 
+/** Force of the diaphragm on the pack at any stack and lift. @throws {DomainError} beyond its geometry or points */
+export function diaphragmForceAt(
+  sheet: Sheet,
+  stack: Mm,
+): ((height: Mm, lift: Mm) => Newton) | undefined {
+  const deflection = sheet.known('deflection');
+  if (!deflection) return undefined;
+  const { at } = springTerm(sheet);
+  return (height, lift) => at(Math.max(0, deflection.value + height - stack + lift));
+}
+
 /** Force at the finger tips at full lift. */
 export function liftDiaphragm(sheet: Sheet): void {
   const spring = springTerm(sheet);

@@ -29,6 +29,19 @@ export interface Evaluation {
  * Source: `docs/mechanics.md`, section by section.
  */
 export function evaluate(job: Job): Evaluation {
+  const { sheet, layout } = workOut(job);
+  const verdicts = judge(sheet, layout);
+  return {
+    figures: sheet.outcomes,
+    layout,
+    overall: judgeOverall(verdicts, sheet),
+    verdicts,
+    problems: findProblems(job, layout),
+  };
+}
+
+/** All figures of a job on one sheet, without verdicts. */
+export function workOut(job: Job): { readonly sheet: Sheet; readonly layout: PackLayout } {
   const sheet = new Sheet(job);
   const layout = layOut(job);
   computeStack(sheet, layout);
@@ -41,12 +54,5 @@ export function evaluate(job: Job): Evaluation {
   computeRetention(sheet, layout);
   computeWear(sheet, layout);
   computeStartClutch(sheet);
-  const verdicts = judge(sheet, layout);
-  return {
-    figures: sheet.outcomes,
-    layout,
-    overall: judgeOverall(verdicts, sheet),
-    verdicts,
-    problems: findProblems(job, layout),
-  };
+  return { sheet, layout };
 }

@@ -10,7 +10,8 @@ import {
 } from '../springs/coil';
 import { placeEvenly, springResultant } from '../springs/circle';
 import { looseSpringLength, plateGap } from '../springs/loose';
-import { computeDiaphragm, liftDiaphragm } from './diaphragmFigures';
+import type { Mm, Newton } from '../units/quantity';
+import { computeDiaphragm, diaphragmForceAt, liftDiaphragm } from './diaphragmFigures';
 import type { Sheet, Term } from './sheet';
 import { gather, lack } from './sheet';
 
@@ -36,6 +37,28 @@ export function computeSprings(sheet: Sheet): void {
 export function computeSpringsLifted(sheet: Sheet): void {
   if (sheet.job.springs.type === 'diaphragm') liftDiaphragm(sheet);
   else liftCoils(sheet);
+}
+
+/**
+ * Force of the springs on the pack at any stack and lift, N, from a sheet on which they are worked out; undefined while
+ * they are not known.
+ */
+export function springForceAt(sheet: Sheet): ((stack: Mm, lift: Mm) => Newton) | undefined {
+  const stack = sheet.known('stack');
+  if (!stack || !sheet.known('clamp')) return undefined;
+  if (sheet.job.springs.type === 'diaphragm') return diaphragmForceAt(sheet, stack.value);
+  const installed = sheet.known('installedLength')?.value ?? Number.NaN;
+  const groups = groupTerms(sheet).map(({ count, rate, freeLength }) => ({
+    n: count.known ? count.value : Number.NaN,
+    k: rate.known ? rate.value : Number.NaN,
+    free: freeLength.known ? freeLength.value : Number.NaN,
+  }));
+  return (height, lift) => {
+    const at = installed + stack.value - height - lift;
+    let total = 0;
+    for (const { n, k, free } of groups) total += n * springForce(k, free, at);
+    return total;
+  };
 }
 
 function computeCoils(sheet: Sheet): void {

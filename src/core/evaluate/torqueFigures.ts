@@ -2,7 +2,7 @@ import { fieldPath } from '../job/fields';
 import type { PlateKind, Source } from '../job/types';
 import type { Face } from '../pack/faces';
 import { linedInward, linedOutward } from '../pack/faces';
-import type { SlippingFace } from '../torque/capacity';
+import type { Capacity, SlippingFace } from '../torque/capacity';
 import { packCapacity, torqueAtClutch } from '../torque/capacity';
 import { LINING_ESTIMATES } from '../torque/linings';
 import { effectiveRadius, liningPressure } from '../torque/radius';
@@ -12,38 +12,34 @@ import type { KnownTerm, Sheet, Term } from './sheet';
 import { gather, lack, term } from './sheet';
 
 const LEVELS = ['Low', 'Typical', 'High'] as const;
-type Level = (typeof LEVELS)[number];
+export type Level = (typeof LEVELS)[number];
 
 /** Bearing radius of tangs beyond the lining: design estimates used where none is entered. */
 const TANG_BEYOND_LINING = 2.5;
 const TANG_INSIDE_LINING = 3.5;
 
-/** Torque asked, held, and the reserve between them, without and with tang friction. */
-export function computeTorque(sheet: Sheet, layout: PackLayout): void {
-  sheet.compute('torqueAtClutch', {
-    label: 'Torque at the clutch',
-    quantity: 'torque',
-    section: 3,
-    formula: 'T_req = T_e·i·η_p',
-    from: {
-      T: sheet.entry('engine.peakTorque'),
-      i: sheet.entry('engine.primaryRatio'),
-      η: sheet.entry('engine.primaryEfficiency'),
-    },
-    value: ({ T, i, η }) => torqueAtClutch(T, i, η),
-  });
+/** What the pack's torque rests on: its terms, and its capacity for any clamp. */
+export interface TorqueChain {
+  readonly faces: readonly Face[];
+  readonly radii: ReadonlyMap<string, Term>;
+  readonly frictions: ReadonlyMap<string, Readonly<Record<Level, Term>>>;
+  readonly tangs: ReadonlyMap<string, Term>;
+  readonly tangFriction: Term;
+  /** @throws {DomainError} for values that the formulas do not take */
+  readonly capacityAt: (level: Level, clamp: number, withTangs: boolean) => Capacity;
+}
+
+/** Gathers the chain of slipping faces, from the pressure plate inward. */
+export function torqueChain(sheet: Sheet, layout: PackLayout): TorqueChain {
   const faces = [...layout.slipping].reverse();
-  // Weights press hardest where the engine pulls hardest: both are taken at peak torque.
-  const clamp = sheet.figure(clampId(sheet), 'F');
   const tangFriction = sheet.entry('pack.tangFriction');
   const radii = radiusTerms(sheet, layout);
   const frictions = frictionTerms(sheet, layout);
   const tangs = tangTerms(sheet, layout);
-  const tangsCount = tangFriction.known && tangFriction.value > 0;
   const radiiKnown = [...radii.values()].every((t) => t.known);
   const model = sheet.job.pack.radiusModel;
 
-  /** The chain of faces at each level of friction; made once, read by every figure below. */
+  /** The chain at each level of friction; made once, read by every figure. */
   const chains = new Map<Level, readonly SlippingFace[]>();
   const chainAt = (level: Level): readonly SlippingFace[] => {
     const made = chains.get(level);
@@ -71,8 +67,30 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     chains.set(level, chain);
     return chain;
   };
-  const capacityAt = (level: Level, force: number, withTangs: boolean) =>
-    packCapacity(force, chainAt(level), withTangs && tangFriction.known ? tangFriction.value : 0);
+  const capacityAt = (level: Level, clamp: number, withTangs: boolean) =>
+    packCapacity(clamp, chainAt(level), withTangs && tangFriction.known ? tangFriction.value : 0);
+  return { faces, radii, frictions, tangs, tangFriction, capacityAt };
+}
+
+/** Torque asked, held, and the reserve between them, without and with tang friction. */
+export function computeTorque(sheet: Sheet, layout: PackLayout): void {
+  sheet.compute('torqueAtClutch', {
+    label: 'Torque at the clutch',
+    quantity: 'torque',
+    section: 3,
+    formula: 'T_req = T_e·i·η_p',
+    from: {
+      T: sheet.entry('engine.peakTorque'),
+      i: sheet.entry('engine.primaryRatio'),
+      η: sheet.entry('engine.primaryEfficiency'),
+    },
+    value: ({ T, i, η }) => torqueAtClutch(T, i, η),
+  });
+  const { faces, radii, frictions, tangs, tangFriction, capacityAt } = torqueChain(sheet, layout);
+  // Weights press hardest where the engine pulls hardest: both are taken at peak torque.
+  const clamp = sheet.figure(clampId(sheet), 'F');
+  const tangsCount = tangFriction.known && tangFriction.value > 0;
+  const model = sheet.job.pack.radiusModel;
   const range = (force: number, withTangs: boolean) => {
     const [low = Number.NaN, typical = Number.NaN, high = Number.NaN] = LEVELS.map(
       (level) => capacityAt(level, force, withTangs).torque,

@@ -69,6 +69,14 @@ export const FIELDS = {
 
   'pack.kinds.*.thickness': spec({ label: 'Thickness, new', symbol: 't', ...thickness }),
   'pack.kinds.*.minThickness': spec({ label: 'Least thickness', symbol: 't_min', ...thickness }),
+  'pack.kinds.*.tolerance': spec({
+    label: 'Tolerance of thickness, ±',
+    symbol: 'τ',
+    quantity: 'length',
+    bounds: { min: 0, max: 2 },
+    plausible: [0, 0.3],
+    estimate: { value: 0.03, why: 'usual for a batch of plates' },
+  }),
   'pack.kinds.*.outerRadius': spec({
     label: 'Lining outer radius',
     symbol: 'R_o',

@@ -69,6 +69,8 @@ export interface PlateKind {
   /** New or nominal thickness. */
   readonly thickness?: Entry;
   readonly minThickness?: Entry;
+  /** Half width of the band in which new plates of this kind come. */
+  readonly tolerance?: Entry;
   /** Outer and inner radius of the lining, or of the rubbing face of a steel. */
   readonly outerRadius?: Entry;
   readonly innerRadius?: Entry;

@@ -1,0 +1,122 @@
+import type { Evaluation } from '../evaluate/evaluate';
+import { evaluate } from '../evaluate/evaluate';
+import type { State } from '../evaluate/figure';
+import type { Verdict, VerdictId } from '../evaluate/verdicts';
+import type { Job } from '../job/types';
+import type { AtHand, Move } from './moves';
+import { COMMON_STEELS, movesFor } from './moves';
+
+/** One or two moves that cure a verdict, with what the pack is then. */
+export interface Advice {
+  /** Names of the moves, in the order to make them. */
+  readonly moves: readonly string[];
+  readonly effort: number;
+  /** The job as it would be: applying the advice is taking this. */
+  readonly job: Job;
+  readonly overall: Verdict;
+  /** The verdict that was asked about, as it would be. */
+  readonly cured: Verdict;
+  /** Figures before and after that a builder weighs: absent where not known. */
+  readonly change: Readonly<
+    Record<
+      'stack' | 'reserve' | 'clearance' | 'pull',
+      { readonly before?: number; readonly after?: number }
+    >
+  >;
+}
+
+const RANK: Readonly<Record<State | 'unknown', number>> = {
+  good: 0,
+  unknown: 1,
+  watch: 2,
+  stop: 3,
+};
+
+export interface AdviseOptions {
+  readonly atHand?: AtHand;
+  /** How many to return at most. */
+  readonly most?: number;
+}
+
+/**
+ * Tries the changes that a builder could make, by evaluating each, and returns those that turn a verdict good without
+ * making any other worse: least effort first, then the greater reserve. Two moves together are tried where no one
+ * move is enough.
+ * @param verdict the verdict to cure; a good one or one that is not known has no advice
+ * Source: exhaustive evaluation; `docs/mechanics.md`, advice.
+ */
+export function advise(
+  job: Job,
+  verdict: VerdictId,
+  { atHand = COMMON_STEELS, most = 5 }: AdviseOptions = {},
+): Advice[] {
+  const before = evaluate(job);
+  const state = before.verdicts.find((v) => v.id === verdict)?.state;
+  if (state !== 'watch' && state !== 'stop') return [];
+  const moves = movesFor(job, atHand);
+  const singles = moves.flatMap((move) => tryMoves(job, before, verdict, [move]) ?? []);
+  const found =
+    singles.length > 0
+      ? singles
+      : pairs(moves).flatMap((pair) => tryMoves(job, before, verdict, pair) ?? []);
+  return found
+    .sort(
+      (a, b) =>
+        a.effort - b.effort || (b.change.reserve.after ?? 0) - (a.change.reserve.after ?? 0),
+    )
+    .slice(0, most);
+}
+
+function pairs(moves: readonly Move[]): Move[][] {
+  return moves.flatMap((a, i) =>
+    moves
+      .slice(i + 1)
+      .filter((b) => b.family !== a.family)
+      .map((b) => [a, b]),
+  );
+}
+
+function tryMoves(
+  job: Job,
+  before: Evaluation,
+  verdict: VerdictId,
+  moves: readonly Move[],
+): Advice | undefined {
+  let changed: Job | undefined = job;
+  for (const move of moves) changed = changed && move.apply(changed);
+  if (!changed) return undefined;
+  const after = evaluate(changed);
+  const cured = after.verdicts.find((v) => v.id === verdict);
+  if (cured?.state !== 'good' || isWorse(before, after)) return undefined;
+  return {
+    moves: moves.map((m) => m.label),
+    effort: moves.reduce((sum, m) => sum + m.effort, 0),
+    job: changed,
+    overall: after.overall,
+    cured,
+    change: {
+      stack: both(before, after, 'stack'),
+      reserve: both(before, after, 'reserveWithTangs'),
+      clearance: both(before, after, 'clearancePerFace'),
+      pull: both(before, after, 'leverPull'),
+    },
+  };
+}
+
+/** Whether any verdict has become worse; one that was not there before counts from good. */
+function isWorse(before: Evaluation, after: Evaluation): boolean {
+  const states = new Map(before.verdicts.map((v) => [v.id, v.state]));
+  return after.verdicts.some((v) => RANK[v.state] > RANK[states.get(v.id) ?? 'good']);
+}
+
+function both(
+  before: Evaluation,
+  after: Evaluation,
+  id: 'stack' | 'reserveWithTangs' | 'clearancePerFace' | 'leverPull',
+) {
+  const weakest = ({ figures }: Evaluation) => {
+    const figure = figures.get(id);
+    return figure?.status === 'known' ? (figure.range?.low ?? figure.value) : undefined;
+  };
+  return { before: weakest(before), after: weakest(after) };
+}

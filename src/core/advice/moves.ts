@@ -1,0 +1,230 @@
+import { blankKind, entry } from '../job/blank';
+import { fieldPath, MAX_KINDS, MAX_PLATES } from '../job/fields';
+import { entryAt, withEntry } from '../job/paths';
+import type { CoilGroup, Job, LiningId, Plate } from '../job/types';
+import { LINING_ESTIMATES } from '../torque/linings';
+import type { Mm } from '../units/quantity';
+
+/** A change that a builder could make. */
+export interface Move {
+  /** Names the move; two moves of one family are never combined. */
+  readonly family:
+    'disc' | 'steels' | 'one steel' | 'springs' | 'shim' | 'step' | 'lining' | 'spacer pair';
+  readonly label: string;
+  /** Work and money, roughly: 1 is a part swapped at the bench, 5 is parts to buy and a cover off. */
+  readonly effort: number;
+  readonly apply: (job: Job) => Job | undefined;
+}
+
+/** What is at hand to try. */
+export interface AtHand {
+  /** Thicknesses in which steels are to be had, mm. */
+  readonly steelThicknesses: readonly Mm[];
+  /** Kinds of spring on the shelf, as records of a set. */
+  readonly springs: readonly CoilGroup[];
+}
+
+/** Steels are commonly sold in these; design estimates, replaced by the shop's own shelf. */
+export const COMMON_STEELS: AtHand = {
+  steelThicknesses: [1, 1.2, 1.4, 1.5, 1.6, 1.8, 2, 2.3],
+  springs: [],
+};
+
+const SHIMS: readonly Mm[] = [0.5, 1, 1.5];
+const EDGE: Mm = 1e-6;
+
+/** Every single move that makes sense on a job. Each gives a changed copy, or nothing where it does not apply. */
+export function movesFor(job: Job, atHand: AtHand): Move[] {
+  return [
+    ...discMoves(job),
+    ...steelMoves(job, atHand),
+    ...springMoves(job, atHand),
+    ...shimMoves(job),
+    ...stepMoves(job),
+    ...liningMoves(job),
+  ];
+}
+
+const withPlates = (job: Job, plates: readonly Plate[]): Job => ({
+  ...job,
+  pack: { ...job.pack, plates },
+});
+
+/** A name for a plate that is not taken yet. */
+function freeId(job: Job, stem: string): string {
+  const taken = new Set([...job.pack.plates, ...job.pack.kinds].map((p) => p.id));
+  for (let n = 1; ; n++) if (!taken.has(`${stem}${n}`)) return `${stem}${n}`;
+}
+
+function isLined(job: Job, plate: Plate): boolean {
+  return job.pack.kinds.some((k) => k.id === plate.kindId && k.lined !== 'none');
+}
+
+function discMoves(job: Job): Move[] {
+  const { plates } = job.pack;
+  const lastDisc = plates.findLastIndex((p) => isLined(job, p));
+  const lastSteel = plates.findLastIndex((p) => !isLined(job, p));
+  const disc = plates[lastDisc];
+  const steel = plates[lastSteel];
+  if (!disc || !steel) return [];
+  return [
+    {
+      family: 'disc',
+      label: 'A disc and a steel more',
+      effort: 4,
+      apply: (j) => {
+        if (j.pack.plates.length + 2 > MAX_PLATES) return undefined;
+        const at = j.pack.plates.findIndex((p) => p.id === disc.id);
+        const more = [
+          { id: freeId(j, 'more-steel'), kindId: steel.kindId },
+          { id: freeId(j, 'more-disc'), kindId: disc.kindId },
+        ];
+        return at < 0 ? undefined : withPlates(j, j.pack.plates.toSpliced(at + 1, 0, ...more));
+      },
+    },
+    {
+      family: 'disc',
+      label: 'A disc and a steel fewer',
+      effort: 2,
+      apply: (j) => {
+        const left = j.pack.plates.filter((p) => p.id !== disc.id && p.id !== steel.id);
+        return left.length < j.pack.plates.length - 1 && left.length > 0
+          ? withPlates(j, left)
+          : undefined;
+      },
+    },
+    {
+      // Two discs side by side turn together: the steels below come further in on the spline.
+      family: 'spacer pair',
+      label: 'Outermost steel out, two discs together as a spacer pair',
+      effort: 1,
+      apply: (j) => {
+        const left = j.pack.plates.filter((p) => p.id !== steel.id);
+        return left.length === j.pack.plates.length ? undefined : withPlates(j, left);
+      },
+    },
+  ];
+}
+
+function steelMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
+  return job.pack.kinds
+    .filter((k) => k.lined === 'none' && k.thickness)
+    .flatMap((kind) => {
+      const now = kind.thickness?.value ?? 0;
+      const last = job.pack.plates.findLast((p) => p.kindId === kind.id);
+      if (!last) return [];
+      return steelThicknesses
+        .filter((t) => Math.abs(t - now) > EDGE)
+        .flatMap((t): Move[] => [
+          {
+            family: 'steels',
+            label: `All steels ${kind.name} as ${t.toFixed(1)} mm`,
+            effort: 3,
+            apply: (j) => {
+              const changed = withEntry(j, fieldPath('pack.kinds.*.thickness', kind.id), entry(t));
+              // What was measured belongs to the plates that go.
+              return withPlates(
+                changed,
+                changed.pack.plates.map((p) =>
+                  p.kindId === kind.id ? { id: p.id, kindId: p.kindId } : p,
+                ),
+              );
+            },
+          },
+          {
+            family: 'one steel',
+            label: `One steel ${kind.name} as ${t.toFixed(1)} mm`,
+            effort: 1,
+            apply: (j) => {
+              if (j.pack.kinds.length >= MAX_KINDS || !j.pack.plates.some((p) => p.id === last.id))
+                return undefined;
+              const id = freeId(j, 'one-steel');
+              const own = {
+                ...blankKind(id, 'steel', `Steel ${t.toFixed(1)}`),
+                ...kind,
+                id,
+                name: `Steel ${t.toFixed(1)}`,
+                thickness: entry(t),
+              };
+              const plates = j.pack.plates.map((p) =>
+                p.id === last.id ? { id: p.id, kindId: id } : p,
+              );
+              return { ...j, pack: { ...j.pack, kinds: [...j.pack.kinds, own], plates } };
+            },
+          },
+        ]);
+    });
+}
+
+function springMoves(job: Job, { springs }: AtHand): Move[] {
+  if (job.springs.type === 'diaphragm') return [];
+  const count = job.springs.coil.groups.reduce((sum, g) => sum + (g.count?.value ?? 0), 0);
+  if (count === 0) return [];
+  return springs.map((set): Move => ({
+    family: 'springs',
+    label: `Springs ${set.name}`,
+    effort: 2,
+    apply: (j) => ({
+      ...j,
+      springs: {
+        ...j.springs,
+        coil: { ...j.springs.coil, groups: [{ ...set, count: entry(count) }], ring: [] },
+      },
+    }),
+  }));
+}
+
+function shimMoves(job: Job): Move[] {
+  if (job.springs.type !== 'coil') return [];
+  const path = 'springs.coil.shim';
+  const now = entryAt(job, path)?.value ?? 0;
+  const add = SHIMS.map((s): Move => ({
+    family: 'shim',
+    label: `A shim of ${s} mm more under each spring`,
+    effort: 1,
+    apply: (j) => withEntry(j, path, entry(now + s)),
+  }));
+  const out: Move = {
+    family: 'shim',
+    label: 'The shims out',
+    effort: 1,
+    apply: (j) => withEntry(j, path, entry(0)),
+  };
+  return now > 0 ? [...add, out] : add;
+}
+
+function stepMoves(job: Job): Move[] {
+  const { type, diaphragm } = job.springs;
+  if (type !== 'diaphragm') return [];
+  return diaphragm.steps
+    .filter((s) => s.id !== diaphragm.stepId)
+    .map((step): Move => ({
+      family: 'step',
+      label: `Retainer step ${step.name || step.id}`,
+      effort: 1,
+      apply: (j) => ({
+        ...j,
+        springs: { ...j.springs, diaphragm: { ...j.springs.diaphragm, stepId: step.id } },
+      }),
+    }));
+}
+
+function liningMoves(job: Job): Move[] {
+  const present = new Set(job.pack.kinds.filter((k) => k.lined !== 'none').map((k) => k.lining));
+  // Kinds with friction of their own would not change by a name.
+  if (present.size === 0 || job.pack.kinds.some((k) => k.frictionLow)) return [];
+  return (Object.keys(LINING_ESTIMATES) as LiningId[])
+    .filter((l) => !present.has(l))
+    .map((lining): Move => ({
+      family: 'lining',
+      label: `All discs with ${LINING_ESTIMATES[lining].name.toLowerCase()} lining`,
+      effort: 5,
+      apply: (j) => ({
+        ...j,
+        pack: {
+          ...j.pack,
+          kinds: j.pack.kinds.map((k) => (k.lined === 'none' ? k : { ...k, lining })),
+        },
+      }),
+    }));
+}

@@ -1,0 +1,256 @@
+import { ballAssist, basketRpm, leverAssist } from '../assist/centrifugal';
+import { check, DomainError } from '../errors';
+import type { Job } from '../job/types';
+import { readingsOf } from '../job/types';
+import type { Mm, Newton, NewtonMetre, Rpm } from '../units/quantity';
+import { workOut } from './evaluate';
+import type { PackLayout } from './layers';
+import type { Sheet } from './sheet';
+import { springForceAt } from './springFigures';
+import type { Level } from './torqueFigures';
+import { torqueChain } from './torqueFigures';
+import { RESERVE_STOP } from './verdicts';
+
+/** A state of the pack to look at it in. */
+export interface PackState {
+  /** Plates as measured, or all as new. Default `measured`. */
+  readonly plates?: 'measured' | 'new';
+  /** Wear of the whole pack beyond that, mm, 0 or more. */
+  readonly wear?: Mm;
+  /** Pressure plate lifted by, mm, 0 or more. */
+  readonly lift?: Mm;
+  /** Engine speed, for what is centrifugal; without it weights do not press. */
+  readonly rpm?: Rpm;
+}
+
+/** What the pack does in a state; what can't be known there is absent. */
+export interface StateFigures {
+  readonly stack: Mm;
+  /** Springs and weights together; 0 on the plates once lifted free. */
+  readonly clamp?: Newton;
+  /** Force of the springs at the lifted position: what the train must overcome. */
+  readonly springForce?: Newton;
+  readonly capacity?: Readonly<Record<'low' | 'typical' | 'high', NewtonMetre>>;
+  /** Capacity with tang friction against the engine's peak torque. Hot oil is the low end. */
+  readonly reserve?: Readonly<Record<'low' | 'typical' | 'high', number>>;
+  readonly leverPull?: Newton;
+  readonly clearancePerFace?: Mm;
+}
+
+export interface CurvePoint {
+  readonly x: number;
+  readonly at: StateFigures;
+}
+
+export interface Curves {
+  readonly wear: readonly CurvePoint[];
+  readonly lift: readonly CurvePoint[];
+  readonly rpm: readonly CurvePoint[];
+}
+
+/** A limit and the pack wear, from now, at which it is met. */
+export interface WearReserve {
+  readonly name: string;
+  readonly wear: Mm;
+}
+
+/** A pack ready to be looked at in any state, worked out once. */
+export interface PackModel {
+  /** @throws {DomainError} for a wear, lift or rpm below 0, or a wear greater than the stack */
+  at(state?: PackState): StateFigures;
+  /** Over wear to past the first limit, over lift to full lift, over rpm from idle past peak torque. */
+  curves(points?: number): Curves;
+  /** The wear at which each limit is met, the first one first. Empty while no limit is known. */
+  wearReserve(): readonly WearReserve[];
+}
+
+const FARTHEST_WEAR: Mm = 3;
+const MAX_RPM: Rpm = 25_000;
+const DEFAULT_POINTS = 41;
+const LEVEL_NAMES = { low: 'Low', typical: 'Typical', high: 'High' } as const satisfies Record<
+  string,
+  Level
+>;
+
+/**
+ * Prepares a pack for its states and curves. Wear takes height from the linings and leaves radii as they are.
+ * Source: `docs/mechanics.md` sections 3 to 7 and 9, evaluated away from the built state.
+ */
+export function packModel(job: Job): PackModel {
+  const { sheet, layout } = workOut(job);
+  const measured = sheet.known('stack')?.value;
+  const asNew = newStack(layout);
+  const force = springForceAt(sheet);
+  const chain = torqueChain(sheet, layout);
+  const held = sheet.known('capacityWithTangs') !== undefined;
+  const asked = sheet.known('torqueAtClutch')?.value;
+  const fullLift = sheet.known('liftHad')?.value;
+  const faces = sheet.known('faces')?.value ?? 0;
+  const warp = layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
+  const ratio = sheet.known('overallRatio')?.value;
+  const efficiency = number(sheet, 'release.efficiency');
+  const fingers =
+    job.springs.type === 'diaphragm' ? (number(sheet, 'springs.diaphragm.fingerRatio') ?? 1) : 1;
+  const assist = assistAt(sheet);
+
+  const at = ({ plates = 'measured', wear = 0, lift = 0, rpm }: PackState = {}): StateFigures => {
+    const from = (plates === 'new' ? asNew : measured) ?? Number.NaN;
+    check('wear', wear, Number.isFinite(from) ? { min: 0, below: from } : { min: 0 });
+    check('lift', lift, { min: 0, max: 50 });
+    if (rpm !== undefined) check('rpm', rpm, { min: 0, max: MAX_RPM });
+    const stack = from - wear;
+    const springs = force && Number.isFinite(stack) ? attempt(() => force(stack, lift)) : undefined;
+    // A lifted plate leaves the pack; the weights of the assist then find no plate to press on.
+    const clamp =
+      springs === undefined
+        ? undefined
+        : lift > 0
+          ? 0
+          : springs + (rpm === undefined ? 0 : (assist?.(rpm) ?? 0));
+    const capacity =
+      held && clamp !== undefined
+        ? attempt(() => byLevel((name) => chain.capacityAt(LEVEL_NAMES[name], clamp, true).torque))
+        : undefined;
+    return {
+      stack,
+      ...(clamp === undefined ? {} : { clamp }),
+      ...(springs === undefined ? {} : { springForce: springs }),
+      ...(capacity === undefined ? {} : { capacity }),
+      ...(capacity && asked ? { reserve: byLevel((name) => capacity[name] / asked) } : {}),
+      ...(springs !== undefined && ratio && efficiency
+        ? { leverPull: springs / fingers / (ratio * efficiency) }
+        : {}),
+      ...(faces > 0 && lift > 0 ? { clearancePerFace: (lift - warp) / faces } : {}),
+    };
+  };
+
+  const wearReserve = (): readonly WearReserve[] => {
+    if (measured === undefined) return [];
+    const limits: WearReserve[] = [];
+    const min = number(sheet, 'pack.windowMin');
+    if (min !== undefined) limits.push({ name: 'stack leaves its window', wear: measured - min });
+    const most = number(sheet, 'pack.maxWear');
+    if (most !== undefined && asNew !== undefined)
+      limits.push({ name: 'pack wear limit', wear: most - (asNew - measured) });
+    const disc = thinnestDisc(layout);
+    if (disc !== undefined) limits.push({ name: 'thinnest disc', wear: disc });
+    const slips = firstSlip(
+      (wear) => at({ wear, rpm: number(sheet, 'engine.peakTorqueRpm') }).reserve?.low,
+      measured,
+    );
+    if (slips !== undefined) limits.push({ name: 'holds no more', wear: slips });
+    return limits.map((l) => ({ ...l, wear: Math.max(0, l.wear) })).sort((a, b) => a.wear - b.wear);
+  };
+
+  const curves = (points = DEFAULT_POINTS): Curves => {
+    check('points', points, { min: 2, max: 2001, integer: true });
+    const along = (to: number, state: (x: number) => PackState, from = 0): CurvePoint[] =>
+      Array.from({ length: points }, (_, i) => {
+        const x = from + ((to - from) * i) / (points - 1);
+        return { x, at: at(state(x)) };
+      });
+    if (measured === undefined) return { wear: [], lift: [], rpm: [] };
+    const first = wearReserve()[0]?.wear ?? 1;
+    const most = Math.min(measured * 0.5, Math.max(0.5, first * 1.25));
+    const peak = number(sheet, 'engine.peakTorqueRpm');
+    const idle = number(sheet, 'engine.idleRpm') ?? 0;
+    return {
+      wear: along(most, (wear) => ({ wear })),
+      lift: fullLift === undefined ? [] : along(Math.min(50, fullLift), (lift) => ({ lift })),
+      rpm:
+        peak === undefined
+          ? []
+          : along(
+              Math.min(MAX_RPM, Math.max(idle, peak) * 1.25),
+              (rpm) => ({ rpm }),
+              Math.min(idle, peak),
+            ),
+    };
+  };
+  return { at, curves, wearReserve };
+}
+
+function byLevel<T>(
+  make: (name: 'low' | 'typical' | 'high') => T,
+): Readonly<Record<'low' | 'typical' | 'high', T>> {
+  return { low: make('low'), typical: make('typical'), high: make('high') };
+}
+
+/** A state beyond what a formula or the measured points cover has no figure there. */
+function attempt<T>(work: () => T): T | undefined {
+  try {
+    const made = work();
+    return typeof made === 'number' && !Number.isFinite(made) ? undefined : made;
+  } catch (error) {
+    if (error instanceof DomainError) return undefined;
+    throw error;
+  }
+}
+
+function number(sheet: Sheet, path: string): number | undefined {
+  const term = sheet.entry(path);
+  return term.known ? term.value : undefined;
+}
+
+function newStack(layout: PackLayout): Mm | undefined {
+  let sum = 0;
+  for (const l of layout.layers) {
+    if (!l.kind.thickness) return undefined;
+    sum += l.kind.thickness.value;
+  }
+  return layout.layers.length > 0 ? sum : undefined;
+}
+
+/** Pack wear until the first disc is at its limit, wear shared evenly by the lined plates that slip. */
+function thinnestDisc(layout: PackLayout): Mm | undefined {
+  const slipping = new Set(layout.slipping.flatMap((f) => [f.below, f.above]));
+  const discs = layout.layers.filter((l) => l.lined !== 'none' && slipping.has(l.number));
+  let least: Mm | undefined;
+  for (const l of discs) {
+    const limit = l.kind.minThickness?.value;
+    if (limit === undefined || l.thickness === undefined) continue;
+    const now = Math.min(l.thickness, ...readingsOf(l.plate).map((r) => r.value));
+    least = Math.min(least ?? Infinity, (now - limit) * discs.length);
+  }
+  return least;
+}
+
+/** Least wear at which the reserve falls to 1: scanned, since a diaphragm's clamp rises before it falls. */
+function firstSlip(reserveAt: (wear: Mm) => number | undefined, stack: Mm): Mm | undefined {
+  const most = Math.min(FARTHEST_WEAR, stack * 0.9);
+  const steps = 60;
+  let before = reserveAt(0);
+  if (before === undefined) return undefined;
+  if (before < RESERVE_STOP) return 0;
+  for (let i = 1; i <= steps; i++) {
+    const wear = (most * i) / steps;
+    const here = reserveAt(wear);
+    if (here === undefined) return undefined;
+    if (here < RESERVE_STOP) {
+      let low = (most * (i - 1)) / steps;
+      let high = wear;
+      for (let k = 0; k < 40; k++) {
+        const mid = (low + high) / 2;
+        if ((reserveAt(mid) ?? 0) < RESERVE_STOP) high = mid;
+        else low = mid;
+      }
+      return high;
+    }
+    before = here;
+  }
+  return undefined;
+}
+
+function assistAt(sheet: Sheet): ((rpm: Rpm) => Newton) | undefined {
+  const { type } = sheet.job.assist;
+  if (type === 'none' || !sheet.known('assistClamp')) return undefined;
+  const weights = {
+    count: number(sheet, 'assist.count') ?? 0,
+    mass: number(sheet, 'assist.mass') ?? 0,
+    radius: number(sheet, 'assist.radius') ?? 0,
+  };
+  const primary = number(sheet, 'engine.primaryRatio') ?? 1;
+  const by = number(sheet, type === 'levers' ? 'assist.leverRatio' : 'assist.rampAngle') ?? 1;
+  const assist = type === 'levers' ? leverAssist : ballAssist;
+  return (rpm) => attempt(() => assist(weights, basketRpm(rpm, primary), by)) ?? 0;
+}
