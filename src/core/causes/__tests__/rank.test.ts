@@ -1,0 +1,106 @@
+import fc from 'fast-check';
+
+import { demoJobs } from '@/demo/jobs';
+
+import { evaluate } from '../../evaluate/evaluate';
+import { entry } from '../../job/blank';
+import { withEntry } from '../../job/paths';
+import type { Job } from '../../job/types';
+import type { ComplaintId, TestId } from '../knowledge';
+import { CAUSES, COMPLAINT_WEIGHTS, COMPLAINTS, TESTS } from '../knowledge';
+import { rankCauses } from '../rank';
+
+const top = (ranking: ReturnType<typeof rankCauses>, n = 1) =>
+  ranking.causes.slice(0, n).map((c) => c.id);
+const place = (ranking: ReturnType<typeof rankCauses>, id: string) =>
+  ranking.causes.findIndex((c) => c.id === id);
+
+describe('likely causes', () => {
+  it('tells holding from releasing', () => {
+    const slips = rankCauses({ complaints: ['slips'] });
+    expect(top(slips, 5)).toEqual(expect.arrayContaining(['wornDiscs', 'weakSprings', 'wrongOil']));
+    expect(place(slips, 'shortLift')).toBeGreaterThan(10);
+    const drags = rankCauses({ complaints: ['drags', 'neutral'] });
+    expect(top(drags, 3)).toEqual(expect.arrayContaining(['shortLift', 'warpedSteels']));
+    expect(top(rankCauses({ complaints: ['creeps'] }), 3)).toEqual(
+      expect.arrayContaining(['idleHigh', 'shoeSpring']),
+    );
+  });
+
+  it('moves with one tap of a test, and never offers it again', () => {
+    const before = rankCauses({ complaints: ['slips'] });
+    const after = rankCauses({ complaints: ['slips'], tests: { oilGrade: 'bad' } });
+    expect(top(after)).toEqual(['wrongOil']);
+    expect(before.next.map((t) => t.id)).toContain('oilGrade');
+    expect(after.next.map((t) => t.id)).not.toContain('oilGrade');
+    const cleared = rankCauses({ complaints: ['slips'], tests: { oilGrade: 'good' } });
+    expect(place(cleared, 'wrongOil')).toBeGreaterThan(place(before, 'wrongOil'));
+  });
+
+  it('offers cheap tests that bear on the complaint first', () => {
+    const { next } = rankCauses({ complaints: ['slips'] });
+    expect(
+      next
+        .slice(0, 2)
+        .map((t) => t.id)
+        .sort(),
+    ).toEqual(['freePlay', 'oilGrade']);
+    expect(rankCauses({ complaints: ['creeps'] }).next[0]?.id).toBe('idleSpeed');
+  });
+
+  it('lets measurements of the job confirm and clear', () => {
+    const job = demoJobs()[0] as Job;
+    const short = evaluate(withEntry(job, 'release.leverTravel', entry(40)));
+    const withShort = rankCauses({ complaints: ['neutral'], evaluation: short });
+    expect(top(withShort)).toEqual(['shortLift']);
+    expect(withShort.causes[0]?.reasons.map((r) => r.from)).toContain('Lift');
+    const fine = rankCauses({ complaints: ['neutral'], evaluation: evaluate(job) });
+    expect(place(fine, 'shortLift')).toBeGreaterThan(3);
+    expect(place(fine, 'warpedSteels')).toBeGreaterThan(3);
+  });
+
+  it('adds up: shares make one, scores are prior and reasons, order of evidence plays no part', () => {
+    const complaint = fc.constantFrom(...(Object.keys(COMPLAINTS) as ComplaintId[]));
+    const test = fc
+      .constantFrom(...(Object.keys(TESTS) as TestId[]))
+      .chain((id) => fc.constantFrom(...TESTS[id].outcomes.map((o) => [id, o.id] as const)));
+    fc.assert(
+      fc.property(
+        fc.array(complaint, { maxLength: 5 }),
+        fc.array(test, { maxLength: 6 }),
+        (complaints, made) => {
+          const tests = Object.fromEntries(made);
+          const ranking = rankCauses({ complaints, tests });
+          expect(ranking.causes.reduce((s, c) => s + c.share, 0)).toBeCloseTo(1, 9);
+          for (const c of ranking.causes)
+            expect(c.score).toBe(CAUSES[c.id].prior + c.reasons.reduce((s, r) => s + r.tenths, 0));
+          expect(
+            rankCauses({ complaints: [...complaints].reverse(), tests }).causes.map((c) => c.id),
+          ).toEqual(ranking.causes.map((c) => c.id));
+        },
+      ),
+    );
+  });
+
+  it('knows every cause by a complaint and by a test that can clear it, each weight with a reason', () => {
+    const byComplaint = new Set(
+      Object.values(COMPLAINT_WEIGHTS)
+        .flat()
+        .filter((x) => x.tenths > 0)
+        .map((x) => x.cause),
+    );
+    const cleared = new Set(
+      Object.values(TESTS)
+        .flatMap((t) => t.outcomes)
+        .flatMap((o) => o.weights)
+        .filter((x) => x.tenths < 0)
+        .map((x) => x.cause),
+    );
+    for (const id of Object.keys(CAUSES)) {
+      expect([id, byComplaint.has(id as keyof typeof CAUSES)]).toEqual([id, true]);
+      if (id !== 'overSprung')
+        expect([id, cleared.has(id as keyof typeof CAUSES)]).toEqual([id, true]);
+    }
+    for (const x of Object.values(COMPLAINT_WEIGHTS).flat()) expect(x.because).toMatch(/\.$/);
+  });
+});

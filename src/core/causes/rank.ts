@@ -1,0 +1,172 @@
+import type { Evaluation } from '../evaluate/evaluate';
+import type { CauseId, ComplaintId, TestId, Weight } from './knowledge';
+import { CAUSES, COMPLAINT_WEIGHTS, COMPLAINTS, TESTS } from './knowledge';
+
+/** What is known so far. */
+export interface Evidence {
+  readonly complaints: readonly ComplaintId[];
+  /** Outcomes of tests that were made: the identifier of the outcome by test. */
+  readonly tests?: Readonly<Partial<Record<TestId, string>>>;
+  /** Figures and verdicts of the job, which confirm or clear causes by themselves. */
+  readonly evaluation?: Evaluation;
+}
+
+export interface Reason {
+  readonly because: string;
+  /** In tenths of log-odds; above 0 speaks for the cause. */
+  readonly tenths: number;
+  /** The complaint, test or measurement that it comes from. */
+  readonly from: string;
+}
+
+export interface RankedCause {
+  readonly id: CauseId;
+  readonly name: string;
+  /** Sum of prior and reasons, tenths of log-odds. */
+  readonly score: number;
+  /** Share among all causes, 0 to 1. */
+  readonly share: number;
+  readonly reasons: readonly Reason[];
+}
+
+export interface NextTest {
+  readonly id: TestId;
+  readonly name: string;
+  readonly minutes: number;
+  /** How much it tells for its time: expected drop of uncertainty, bits a minute. */
+  readonly worth: number;
+}
+
+export interface CauseRanking {
+  readonly causes: readonly RankedCause[];
+  /** The tests still to be made that tell most for their time, the best first. */
+  readonly next: readonly NextTest[];
+}
+
+/** What the job's own verdicts say. A measurement outweighs a complaint. */
+function measured(evaluation: Evaluation): readonly (Weight & { readonly from: string })[] {
+  const weights: (Weight & { readonly from: string })[] = [];
+  const say = (cause: CauseId, tenths: number, because: string, from: string) =>
+    weights.push({ cause, tenths, because, from });
+  for (const v of evaluation.verdicts) {
+    const bad = v.state === 'stop';
+    const fine = v.state === 'good';
+    if (v.id === 'wear' && (bad || fine))
+      say('wornDiscs', bad ? 32 : -15, v.title, 'Measured wear');
+    if (v.id === 'stack' && bad) {
+      const low = v.title.includes('low');
+      say('stackLow', low ? 28 : -20, v.title, 'Stack height');
+      say('stackTall', low ? -20 : 28, v.title, 'Stack height');
+    }
+    if (v.id === 'stack' && fine) {
+      say('stackLow', -22, v.title, 'Stack height');
+      say('stackTall', -22, v.title, 'Stack height');
+    }
+    if (v.id === 'releases' && (bad || fine)) say('shortLift', bad ? 28 : -25, v.title, 'Lift');
+    if (v.id === 'ring' && (bad || fine))
+      say('mixedSprings', bad ? 28 : -25, v.title, 'Spring ring');
+    if (v.id === 'start' && (bad || fine))
+      say('shoeSpring', bad ? 30 : -25, v.title, 'Start clutch');
+    if (v.id === 'holds' && fine) say('weakSprings', -10, v.title, 'Reserve');
+  }
+  const warp = evaluation.layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
+  const checked = evaluation.layout.layers.some((l) => l.plate.outOfFlat);
+  if (checked) {
+    const bent = warp > 0.3;
+    say(
+      'warpedSteels',
+      bent ? 28 : -22,
+      bent ? 'The steels are out of flat.' : 'The steels are flat.',
+      'Out-of-flat',
+    );
+  }
+  return weights;
+}
+
+/**
+ * Ranks causes by complaint, tests and measurements: the weights of all evidence are added to each cause's prior, and
+ * the sums are turned into shares. Nothing is decided by a chain of ifs; every weight is in `knowledge.ts` or comes
+ * from a verdict, and stands beside the cause as a reason.
+ * @param evidence complaints, outcomes of tests, and the job's evaluation where there is one
+ * Source: naive Bayes by log-odds; `docs/mechanics.md`, causes.
+ */
+export function rankCauses(evidence: Evidence): CauseRanking {
+  const reasons = new Map<CauseId, Reason[]>(ids(CAUSES).map((id) => [id, []]));
+  const add = (weights: readonly Weight[], from: string) => {
+    for (const { cause, tenths, because } of weights)
+      reasons.get(cause)?.push({ because, tenths, from });
+  };
+  for (const complaint of new Set(evidence.complaints))
+    add(COMPLAINT_WEIGHTS[complaint], COMPLAINTS[complaint]);
+  for (const id of ids(TESTS)) {
+    const outcome = TESTS[id].outcomes.find((o) => o.id === evidence.tests?.[id]);
+    if (outcome) add(outcome.weights, `${TESTS[id].name}: ${outcome.label}`);
+  }
+  for (const { from, ...weight } of evidence.evaluation ? measured(evidence.evaluation) : [])
+    add([weight], from);
+
+  const scores = new Map(
+    ids(CAUSES).map((id) => [
+      id,
+      CAUSES[id].prior + (reasons.get(id) ?? []).reduce((s, r) => s + r.tenths, 0),
+    ]),
+  );
+  const shares = toShares(scores);
+  const causes = ids(CAUSES)
+    .map((id): RankedCause => ({
+      id,
+      name: CAUSES[id].name,
+      score: scores.get(id) ?? 0,
+      share: shares.get(id) ?? 0,
+      reasons: [...(reasons.get(id) ?? [])].sort((a, b) => Math.abs(b.tenths) - Math.abs(a.tenths)),
+    }))
+    .sort((a, b) => b.score - a.score || a.name.localeCompare(b.name));
+  return { causes, next: nextTests(scores, evidence.tests ?? {}) };
+}
+
+/** Tests by what they are expected to tell for each minute. */
+function nextTests(
+  scores: ReadonlyMap<CauseId, number>,
+  made: Readonly<Partial<Record<TestId, string>>>,
+): NextTest[] {
+  const now = entropy(toShares(scores));
+  return ids(TESTS)
+    .filter((id) => made[id] === undefined)
+    .map((id): NextTest => {
+      const { name, minutes, outcomes } = TESTS[id];
+      const shares = toShares(scores);
+      // An outcome is as likely as the causes that it speaks for, softened so that none is impossible.
+      const chances = outcomes.map(
+        (o) =>
+          0.05 + o.weights.reduce((s, x) => s + (x.tenths > 0 ? (shares.get(x.cause) ?? 0) : 0), 0),
+      );
+      const rest = Math.max(0.05, 1 - chances.reduce((a, b) => a + b, 0));
+      const good = outcomes.findIndex((o) => o.id === 'good');
+      if (good >= 0) chances[good] = (chances[good] ?? 0) + rest;
+      const total = chances.reduce((a, b) => a + b, 0);
+      const after = outcomes.reduce((sum, o, i) => {
+        const moved = new Map(scores);
+        for (const x of o.weights) moved.set(x.cause, (moved.get(x.cause) ?? 0) + x.tenths);
+        return sum + ((chances[i] ?? 0) / total) * entropy(toShares(moved));
+      }, 0);
+      return { id, name, minutes, worth: Math.max(0, now - after) / minutes };
+    })
+    .sort((a, b) => b.worth - a.worth || a.minutes - b.minutes);
+}
+
+function toShares(scores: ReadonlyMap<CauseId, number>): Map<CauseId, number> {
+  const top = Math.max(...scores.values());
+  const odds = [...scores].map(([id, s]) => [id, Math.exp((s - top) / 10)] as const);
+  const total = odds.reduce((sum, [, o]) => sum + o, 0);
+  return new Map(odds.map(([id, o]) => [id, o / total]));
+}
+
+function entropy(shares: ReadonlyMap<CauseId, number>): number {
+  let bits = 0;
+  for (const p of shares.values()) if (p > 0) bits -= p * Math.log2(p);
+  return bits;
+}
+
+function ids<T extends string>(record: Readonly<Record<T, unknown>>): T[] {
+  return Object.keys(record) as T[];
+}
