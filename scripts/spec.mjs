@@ -1,4 +1,4 @@
-// npm run --silent spec -- FILE.json
+// npm run --silent spec -- FILE.json [options]
 import path from 'node:path';
 import { bin, ensureInstalled, root, run } from './lib.mjs';
 
@@ -6,10 +6,11 @@ ensureInstalled({ quiet: true });
 process.exitCode = await run(
   bin('tsx'),
   [
+    '--tsconfig',
+    path.join(root, 'tsconfig.json'),
     path.join(root, 'src/cli/spec.ts'),
-    ...process.argv
-      .slice(2)
-      .map((arg) => (arg.startsWith('-') ? arg : path.resolve(process.env.INIT_CWD ?? '.', arg))),
+    ...process.argv.slice(2),
   ],
-  { cwd: root },
+  // Paths are meant from where the command was given.
+  { cwd: process.env.INIT_CWD ?? root },
 );

@@ -1,81 +1,171 @@
 import { readFileSync, statSync } from 'node:fs';
+import { parseArgs } from 'node:util';
 
+import { advise } from '@/core/advice/advise';
+import type { ComplaintId } from '@/core/causes/knowledge';
+import { COMPLAINTS } from '@/core/causes/knowledge';
+import { rankCauses } from '@/core/causes/rank';
+import { DomainError } from '@/core/errors';
 import { evaluate } from '@/core/evaluate/evaluate';
-import { readSentence } from '@/core/evaluate/sentence';
-import type { Verdict } from '@/core/evaluate/verdicts';
-import { baseUnit } from '@/core/units/quantity';
+import { packModel } from '@/core/evaluate/states';
+import type { Job } from '@/core/job/types';
+import { toleranceOf } from '@/core/pack/jobTolerance';
+import { simulateTolerance } from '@/core/pack/tolerance';
+import { chooseSteels } from '@/core/shelf/jobShelf';
 import { FileRefused, MAX_FILE_BYTES, readJobFile } from '@/files/jobFile';
+import { readShelfFile } from '@/files/shelfFile';
 
-/*
- * The evaluation of an exported job, without the application:
- *   npm run --silent spec -- FILE.json
- * prints JSON and exits 0, or one line on why not and exits 2.
- */
+import { report, table } from './report';
 
-const USAGE = 'usage: npm run --silent spec -- FILE.json';
+/* The evaluation of an exported job, without the application. */
+
+const HELP = `usage: npm run --silent spec -- FILE.json [options]
+
+Prints every figure with unit and working, and the verdicts, of an exported job.
+
+  --at wear=0.4,rpm=6000,lift=1.2   the pack worn, turning or lifted (mm, rpm)
+  --curves                          the same over wear, lift and rpm, and the wear reserve
+  --advise                          what would cure each verdict that is not good
+  --tolerance[=PACKS]               share of packs in the window, a million unless said
+  --solve SHELF.json                the ten best sets of steels from a shelf
+  --causes slips,drags,…            likely causes (${Object.keys(COMPLAINTS).join(', ')})
+  --seed N                          for --tolerance, 1 unless said
+  --json, --table                   JSON (the default into a file or pipe) or a table (on a terminal)
+
+Exit code 0; 2 with one line for a bad file or option.
+`;
+
+class Refused extends Error {}
 
 function main(args: readonly string[]): number {
-  const [file, ...more] = args;
-  if (file === undefined || more.length > 0) return refuse(USAGE);
-  if (file === '--help') {
-    process.stdout.write(
-      `${USAGE}\nPrints every figure with unit and working, and the verdicts, as JSON.\n`,
-    );
+  try {
+    return run(args);
+  } catch (error) {
+    const known =
+      error instanceof Refused || error instanceof FileRefused || error instanceof DomainError;
+    const usage =
+      error instanceof TypeError &&
+      'code' in error &&
+      String(error.code).startsWith('ERR_PARSE_ARGS');
+    if (!known && !usage) throw error;
+    process.stderr.write(`${error.message.replace(/\s*\n\s*/g, ' ')}\n`);
+    return 2;
+  }
+}
+
+function run(args: readonly string[]): number {
+  const { values, positionals } = parseArgs({
+    args: args.map((a) => (a === '--tolerance' ? '--tolerance=1000000' : a)),
+    allowPositionals: true,
+    options: {
+      at: { type: 'string' },
+      curves: { type: 'boolean' },
+      advise: { type: 'boolean' },
+      tolerance: { type: 'string' },
+      solve: { type: 'string' },
+      causes: { type: 'string' },
+      seed: { type: 'string' },
+      json: { type: 'boolean' },
+      table: { type: 'boolean' },
+      help: { type: 'boolean' },
+    },
+  });
+  if (values.help) {
+    process.stdout.write(HELP);
     return 0;
   }
+  const [file, ...more] = positionals;
+  if (file === undefined || more.length > 0)
+    throw new Refused('usage: npm run --silent spec -- FILE.json [options]; --help explains');
+  const { job } = read(file, readJobFile);
+  const evaluation = evaluate(job);
+  const result: Record<string, unknown> = { ...report(evaluation) };
+  const model = packModel(job);
+  if (values.at !== undefined) result.at = model.at(stateFrom(values.at));
+  if (values.curves)
+    Object.assign(result, { curves: model.curves(), wearReserve: model.wearReserve() });
+  if (values.advise) result.advice = adviceFor(job);
+  if (values.tolerance !== undefined) {
+    const seed = numberFrom('seed', values.seed ?? '1');
+    result.tolerance = simulateTolerance(
+      toleranceOf(job, numberFrom('tolerance', values.tolerance), seed),
+    );
+  }
+  if (values.solve !== undefined)
+    result.shelf = chooseSteels(job, read(values.solve, readShelfFile));
+  if (values.causes !== undefined)
+    result.causes = rankCauses({ complaints: complaintsFrom(values.causes), evaluation });
+  const asTable = values.table ?? (!values.json && process.stdout.isTTY === true);
+  process.stdout.write(asTable ? table(result) : `${JSON.stringify(result, null, 2)}\n`);
+  return 0;
+}
+
+function read<T>(file: string, parse: (text: string) => T): T {
   let text: string;
   try {
-    if (statSync(file).size > MAX_FILE_BYTES)
-      return refuse(`${file}: too large for a job, at most 5 MB`);
+    if (statSync(file).size > MAX_FILE_BYTES) throw new Refused(`${file}: too large, at most 5 MB`);
     text = readFileSync(file, 'utf8');
   } catch (error) {
-    return refuse(
-      `${file}: ${error instanceof Error && 'code' in error && error.code === 'ENOENT' ? 'no such file' : 'can’t be read'}`,
-    );
+    if (error instanceof Refused) throw error;
+    const missing = error instanceof Error && 'code' in error && error.code === 'ENOENT';
+    throw new Refused(`${file}: ${missing ? 'no such file' : 'can’t be read'}`);
   }
   try {
-    const { job } = readJobFile(text);
-    process.stdout.write(`${JSON.stringify(report(evaluate(job)), null, 2)}\n`);
-    return 0;
+    return parse(text);
   } catch (error) {
-    if (error instanceof FileRefused) return refuse(`${file}: ${error.message}`);
-    throw error;
+    throw error instanceof FileRefused ? new Refused(`${file}: ${error.message}`) : error;
   }
 }
 
-function report(evaluation: ReturnType<typeof evaluate>) {
-  const verdict = ({ id, state, title, sentence, figures }: Verdict) => ({
-    id,
-    state,
-    title,
-    sentence: readSentence(sentence),
-    figures,
-  });
-  return {
-    overall: verdict(evaluation.overall),
-    verdicts: evaluation.verdicts.map(verdict),
-    figures: Object.fromEntries(
-      [...evaluation.figures].map(([id, f]) => [
-        id,
-        f.status === 'known'
-          ? {
-              ...f,
-              unit: baseUnit(f.quantity).symbol,
-              working: {
-                ...f.working,
-                inputs: f.working.inputs.map((i) => ({ ...i, unit: baseUnit(i.quantity).symbol })),
-              },
-            }
-          : f,
-      ]),
-    ),
-    problems: evaluation.problems.map((p) => ({ ...p, sentence: readSentence(p.sentence) })),
-  };
+const STATE_KEYS = ['wear', 'lift', 'rpm'] as const;
+
+function stateFrom(text: string): Partial<Record<(typeof STATE_KEYS)[number], number>> {
+  return Object.fromEntries(
+    text.split(',').map((part) => {
+      const [key = '', value = ''] = part.split('=');
+      if (!STATE_KEYS.some((k) => k === key))
+        throw new Refused(
+          `--at takes ${STATE_KEYS.join(', ')}, such as wear=0.4,rpm=6000; not “${part}”`,
+        );
+      return [key, numberFrom(`at ${key}`, value)];
+    }),
+  );
 }
 
-function refuse(reason: string): number {
-  process.stderr.write(`${reason.replace(/\s*\n\s*/g, ' ')}\n`);
-  return 2;
+function numberFrom(name: string, text: string): number {
+  const value = Number(text);
+  if (text.trim() === '' || !Number.isFinite(value))
+    throw new Refused(`--${name} takes a number, not “${text}”`);
+  return value;
+}
+
+function complaintsFrom(text: string): ComplaintId[] {
+  return text.split(',').map((name) => {
+    const found = (Object.keys(COMPLAINTS) as ComplaintId[]).find((c) => c === name.trim());
+    if (!found)
+      throw new Refused(`--causes takes ${Object.keys(COMPLAINTS).join(', ')}; not “${name}”`);
+    return found;
+  });
+}
+
+function adviceFor(job: Job) {
+  return Object.fromEntries(
+    evaluate(job).verdicts.flatMap((v) =>
+      v.id !== 'overall' && (v.state === 'watch' || v.state === 'stop')
+        ? [
+            [
+              v.id,
+              advise(job, v.id).map(({ moves, effort, change, overall }) => ({
+                moves,
+                effort,
+                change,
+                overall: overall.title,
+              })),
+            ],
+          ]
+        : [],
+    ),
+  );
 }
 
 process.exitCode = main(process.argv.slice(2));

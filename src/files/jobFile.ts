@@ -69,7 +69,8 @@ export function readJobFile(text: string): JobFile {
   return { job: file.job, unfinished };
 }
 
-function parseJson(text: string): unknown {
+/** Parses JSON, naming the line of the first fault. @throws {FileRefused} */
+export function parseJson(text: string): unknown {
   if (text.trim() === '') throw new FileRefused('The file is empty.');
   try {
     return JSON.parse(text.replace(/^\uFEFF/, '')) as unknown;

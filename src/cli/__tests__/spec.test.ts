@@ -1,0 +1,91 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+
+import { demoJobs } from '@/demo/jobs';
+import { writeJobFile } from '@/files/jobFile';
+
+const root = path.resolve(__dirname, '../../..');
+const folder = mkdtempSync(path.join(tmpdir(), 'under-ridge-'));
+const file = path.join(folder, 'job.json');
+const shelf = path.join(folder, 'shelf.json');
+
+function spec(...args: string[]) {
+  const { status, stdout, stderr } = spawnSync(
+    path.join(root, 'node_modules/.bin/tsx'),
+    ['--tsconfig', path.join(root, 'tsconfig.json'), path.join(root, 'src/cli/spec.ts'), ...args],
+    { cwd: folder, encoding: 'utf8' },
+  );
+  return { status, stdout, stderr };
+}
+
+beforeAll(() => {
+  const [job] = demoJobs();
+  if (!job) throw new Error('no demo job');
+  writeFileSync(file, writeJobFile(job, {}, '2026-11-24T10:00:00.000Z'));
+  const plates = Array.from({ length: 20 }, (_, i) => ({ id: `s${i}`, thickness: 1.55 + i / 200 }));
+  writeFileSync(shelf, JSON.stringify({ format: 'under-ridge-shelf', version: 1, plates }));
+});
+
+describe('the command line', () => {
+  it('gives every capability of the core as JSON, from a path relative to where it is called', () => {
+    const { status, stdout } = spec(
+      'job.json',
+      '--at',
+      'wear=0.2,rpm=7000',
+      '--curves',
+      '--advise',
+      '--tolerance=2000',
+      '--seed',
+      '4',
+      '--solve',
+      'shelf.json',
+      '--causes',
+      'slips,burnt',
+    );
+    expect(status).toBe(0);
+    const result = JSON.parse(stdout) as Record<string, never> & {
+      overall: { state: string };
+      at: { clamp: number };
+      shelf: { sets: { picks: unknown[]; off: number }[] };
+      wearReserve: { name: string }[];
+      tolerance: { packs: number };
+      causes: { causes: unknown[] };
+      curves: { wear: unknown[] };
+    };
+    expect(result.overall.state).toBe('good');
+    expect(result.at.clamp).toBeGreaterThan(1000);
+    expect(result.curves.wear).toHaveLength(41);
+    expect(result.wearReserve[0]?.name).toBe('stack leaves its window');
+    expect(result.tolerance.packs).toBe(2000);
+    expect(result.shelf.sets).toHaveLength(10);
+    expect(result.causes.causes.length).toBeGreaterThan(10);
+  });
+
+  it('shows a table when asked, and explains itself', () => {
+    expect(spec('job.json', '--table').stdout).toMatch(/^Holds and releases: 1\.1/);
+    expect(spec('--help')).toMatchObject({
+      status: 0,
+      stdout: expect.stringContaining('--at wear=0.4'),
+    });
+  });
+
+  it.each([
+    [[], 'usage'],
+    [['gone.json'], 'no such file'],
+    [['shelf.json'], 'Not a job file'],
+    [['job.json', '--at', 'warp=1'], 'wear, lift, rpm'],
+    [['job.json', '--at', 'wear=x'], 'takes a number'],
+    [['job.json', '--causes', 'rattles'], 'slips, drags'],
+    [['job.json', '--solve', 'job.json'], 'Not a valid shelf file'],
+    [['job.json', '--nonsense'], 'nonsense'],
+    [['job.json', '--at', 'wear=99'], 'wear'],
+  ])('refuses %j with one line and exit code 2', (args, message) => {
+    const { status, stdout, stderr } = spec(...args);
+    expect(status).toBe(2);
+    expect(stdout).toBe('');
+    expect(stderr.trim().split('\n')).toHaveLength(1);
+    expect(stderr).toContain(message);
+  });
+});

@@ -1,0 +1,27 @@
+import { DomainError } from '../errors';
+import { layOut } from '../evaluate/layers';
+import { FIELDS } from '../job/fields';
+import type { Job } from '../job/types';
+import type { PlateTolerance, ToleranceQuestion } from './tolerance';
+
+/**
+ * The tolerance question of a job: its plates as new, in the bands of their kinds, against its stack window.
+ * @throws {DomainError} when a thickness or an edge of the window is missing
+ */
+export function toleranceOf(job: Job, packs: number, seed: number): ToleranceQuestion {
+  const { windowMin, windowMax } = job.pack;
+  if (!windowMin || !windowMax)
+    throw new DomainError('pack.windowMin', 'a stack window with both edges', undefined);
+  const plates = layOut(job).layers.map(({ kind }): PlateTolerance => {
+    if (!kind.thickness)
+      throw new DomainError(
+        'pack.kinds.*.thickness',
+        'a thickness for every kind in the pack',
+        undefined,
+      );
+    const tolerance =
+      kind.tolerance?.value ?? FIELDS['pack.kinds.*.tolerance'].estimate?.value ?? 0;
+    return { nominal: kind.thickness.value, tolerance, spread: 'normal' };
+  });
+  return { plates, min: windowMin.value, max: windowMax.value, packs, seed };
+}
