@@ -269,3 +269,37 @@ test('a job that is not here says so, and an empty workshop says what to do', as
   await shop.open(`http://127.0.0.1:${EMPTY_PORT}/`);
   await expect(page.getByText('No jobs yet. Start a new one')).toBeVisible();
 });
+
+test('a diaphragm with steps is typed in, and the step that suits the stack is told', async ({
+  workshop: shop,
+  page,
+}) => {
+  await shop.open('/job/demo-ur-0106?tab=springs');
+  await shop.choose('Family', 'Diaphragm');
+  for (const [leaf, text] of [
+    ['outerDiameter', '108'],
+    ['innerDiameter', '82'],
+    ['thickness', '1.8'],
+    ['coneHeight', '3.4'],
+    ['referenceDeflection', '3.2'],
+    ['referenceStack', '33.907'],
+  ] as const) {
+    await shop.type(`springs.diaphragm.${leaf}`, text);
+  }
+  // The published spring: 4000.3 N at 3.2 mm; the measured stack puts it at 3.1997 mm.
+  await expect(
+    page
+      .getByRole('main')
+      .getByRole('button', { name: /^Clamp: 400[01] N\./ })
+      .first(),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Retainer step' }).click();
+  await page.getByRole('textbox', { name: 'Step 1, offset' }).fill('0.3');
+  await page.getByRole('textbox', { name: 'Step 1, stack from' }).fill('34.5');
+  await page.getByRole('textbox', { name: 'Step 1, stack to' }).fill('35');
+  await shop.tab('Figures');
+  await expect(page.getByText('Stop: no step for this stack')).toBeVisible();
+  await shop.tab('Springs');
+  await shop.choose('Family', 'Coil springs under bolts');
+  await expect(shop.foot('reserveWithTangs')).toContainText('1.12');
+});

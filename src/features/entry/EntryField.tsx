@@ -14,7 +14,7 @@ import { jobActions } from '@/features/jobs/jobsSlice';
 import { useDrafts, useEvaluation, useJob } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
 import { FONT, useStrata } from '@/ui/theme';
-import { Words } from '@/ui/Words';
+import { Digits, Words } from '@/ui/Words';
 
 import { SourceTag } from './SourceTag';
 
@@ -78,33 +78,39 @@ export function EntryField({ path, label }: Props) {
         </Words>
         {entry ? <SourceTag path={path} entry={entry} name={name} /> : null}
       </View>
-      <TextInput
-        mode="outlined"
-        dense
-        aria-labelledby={id}
-        aria-describedby={message ? `${id}m` : undefined}
-        aria-invalid={message !== undefined}
-        testID={path}
-        value={text}
-        onChangeText={type}
-        onBlur={() => setTyping(undefined)}
-        autoComplete="off"
-        autoCorrect={false}
-        autoCapitalize="none"
-        maxLength={400}
-        error={message !== undefined}
-        outlineColor={strata.line}
-        style={{ height: 48, backgroundColor: strata.raised }}
-        contentStyle={{ fontFamily: FONT.mono, fontSize: 18 }}
-        right={
-          unit.symbol === '' ? undefined : (
-            <TextInput.Affix
-              text={unit.symbol}
-              textStyle={{ fontFamily: FONT.mono, fontSize: 15, color: strata.soft }}
-            />
-          )
-        }
-      />
+      <View>
+        <TextInput
+          mode="outlined"
+          dense
+          aria-labelledby={id}
+          aria-describedby={message ? `${id}m` : undefined}
+          aria-invalid={message !== undefined}
+          testID={path}
+          value={text}
+          onChangeText={type}
+          onBlur={() => setTyping(undefined)}
+          autoComplete="off"
+          autoCorrect={false}
+          autoCapitalize="none"
+          maxLength={400}
+          error={message !== undefined}
+          outlineColor={strata.line}
+          style={{ height: 48, backgroundColor: strata.raised }}
+          contentStyle={{
+            fontFamily: FONT.mono,
+            fontSize: 18,
+            paddingRight: unit.symbol === '' ? 12 : 22 + 9 * unit.symbol.length,
+          }}
+        />
+        {unit.symbol === '' ? null : (
+          // Paper shows a unit of its own only once something is typed; it is needed before.
+          <View style={{ position: 'absolute', right: 14, top: 14, pointerEvents: 'none' }}>
+            <Digits soft size={15}>
+              {unit.symbol}
+            </Digits>
+          </View>
+        )}
+      </View>
       <View nativeID={`${id}m`} aria-live="polite">
         {message ? (
           <Words size={14} style={{ color: tone }}>

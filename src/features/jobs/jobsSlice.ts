@@ -3,10 +3,19 @@ import { createEntityAdapter, createSlice, nanoid } from '@reduxjs/toolkit';
 
 import { alternate, blankCoilGroup, blankJob, blankKind } from '@/core/job/blank';
 import type { FieldPath } from '@/core/job/fields';
-import { MAX_GROUPS, MAX_KINDS, MAX_PLATES, MAX_TESTER_POINTS, fieldAt } from '@/core/job/fields';
+import {
+  MAX_GROUPS,
+  MAX_KINDS,
+  MAX_PLATES,
+  MAX_STEPS,
+  MAX_TESTER_POINTS,
+  fieldAt,
+} from '@/core/job/fields';
 import { entryAt, withEntry } from '@/core/job/paths';
 import type {
+  AssistType,
   CoilGroup,
+  DiaphragmSpring,
   Entry,
   Job,
   Pack,
@@ -14,6 +23,8 @@ import type {
   PlateKind,
   Release,
   Source,
+  SpringType,
+  StartClutchPlace,
 } from '@/core/job/types';
 import { parseEntry } from '@/core/units/parseEntry';
 import type { UnitChoice } from '@/core/units/quantity';
@@ -503,6 +514,90 @@ const jobsSlice = createSlice({
         );
       },
     },
+    springTypeChosen: {
+      prepare: (payload: { jobId: string; type: SpringType }) => prepareEdit(payload),
+      reducer(state, { payload }: PayloadAction<{ jobId: string; type: SpringType; at: string }>) {
+        edit(state, payload, (job) => ({
+          ...job,
+          springs: { ...job.springs, type: payload.type },
+        }));
+      },
+    },
+    diaphragmChanged: {
+      prepare: (payload: {
+        jobId: string;
+        part: Partial<Pick<DiaphragmSpring, 'forceFrom' | 'stepId'>>;
+      }) => prepareEdit(payload),
+      reducer(
+        state,
+        { payload }: PayloadAction<{ jobId: string; part: Partial<DiaphragmSpring>; at: string }>,
+      ) {
+        edit(state, payload, (job) => withDiaphragm(job, payload.part));
+      },
+    },
+    stepAdded: {
+      prepare: (payload: { jobId: string }) => prepareEdit(payload),
+      reducer(state, { payload }: PayloadAction<{ jobId: string; at: string; newId: string }>) {
+        edit(state, payload, (job) => {
+          const { steps, stepId } = job.springs.diaphragm;
+          if (steps.length >= MAX_STEPS) return job;
+          const step = { id: payload.newId, name: String(steps.length + 1) };
+          return withDiaphragm(job, { steps: [...steps, step], stepId: stepId ?? step.id });
+        });
+      },
+    },
+    stepRemoved: {
+      prepare: (payload: { jobId: string; stepId: string }) => prepareEdit(payload),
+      reducer(state, { payload }: PayloadAction<{ jobId: string; stepId: string; at: string }>) {
+        edit(state, payload, (job) => {
+          const steps = job.springs.diaphragm.steps.filter((s) => s.id !== payload.stepId);
+          const present = job.springs.diaphragm.stepId;
+          return withDiaphragm(job, {
+            steps,
+            stepId: present === payload.stepId ? steps[0]?.id : present,
+          });
+        });
+      },
+    },
+    diaphragmPointAdded: {
+      prepare: (payload: { jobId: string }) => prepareEdit(payload),
+      reducer(state, { payload }: PayloadAction<{ jobId: string; at: string; newId: string }>) {
+        edit(state, payload, (job) => {
+          const { points } = job.springs.diaphragm;
+          return points.length >= MAX_TESTER_POINTS
+            ? job
+            : withDiaphragm(job, { points: [...points, { id: payload.newId }] });
+        });
+      },
+    },
+    diaphragmPointRemoved: {
+      prepare: (payload: { jobId: string; pointId: string }) => prepareEdit(payload),
+      reducer(state, { payload }: PayloadAction<{ jobId: string; pointId: string; at: string }>) {
+        edit(state, payload, (job) =>
+          withDiaphragm(job, {
+            points: job.springs.diaphragm.points.filter((p) => p.id !== payload.pointId),
+          }),
+        );
+      },
+    },
+    assistTypeChosen: {
+      prepare: (payload: { jobId: string; type: AssistType }) => prepareEdit(payload),
+      reducer(state, { payload }: PayloadAction<{ jobId: string; type: AssistType; at: string }>) {
+        edit(state, payload, (job) => ({ ...job, assist: { ...job.assist, type: payload.type } }));
+      },
+    },
+    startClutchPlaced: {
+      prepare: (payload: { jobId: string; place: StartClutchPlace }) => prepareEdit(payload),
+      reducer(
+        state,
+        { payload }: PayloadAction<{ jobId: string; place: StartClutchPlace; at: string }>,
+      ) {
+        edit(state, payload, (job) => ({
+          ...job,
+          startClutch: { ...job.startClutch, place: payload.place },
+        }));
+      },
+    },
     releaseTypeChosen: {
       prepare: (payload: { jobId: string; type: Release['type'] }) => prepareEdit(payload),
       reducer(
@@ -522,6 +617,13 @@ function withGroups(job: Job, groups: readonly CoilGroup[]): Job {
   const ids = new Set(groups.map((g) => g.id));
   const ring = job.springs.coil.ring.filter((id) => ids.has(id));
   return { ...job, springs: { ...job.springs, coil: { ...job.springs.coil, groups, ring } } };
+}
+
+function withDiaphragm(job: Job, part: Partial<DiaphragmSpring>): Job {
+  return {
+    ...job,
+    springs: { ...job.springs, diaphragm: { ...job.springs.diaphragm, ...part } },
+  };
 }
 
 function changePoints(

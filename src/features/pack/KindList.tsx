@@ -67,6 +67,7 @@ function KindPanel({ kind }: { readonly kind: PlateKind }) {
     leaf:
       | 'thickness'
       | 'minThickness'
+      | 'tolerance'
       | 'outerRadius'
       | 'innerRadius'
       | 'tangRadius'
@@ -98,6 +99,7 @@ function KindPanel({ kind }: { readonly kind: PlateKind }) {
         />
         <EntryField path={path('tangRadius')} />
         <EntryField path={path('minThickness')} />
+        <EntryField path={path('tolerance')} />
       </FieldGrid>
       {lined ? (
         <>

@@ -5,9 +5,16 @@ import { EntryField } from '@/features/entry/EntryField';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJob } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
+import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { LineField } from '@/ui/LineField';
 import { Heading } from '@/ui/Words';
+
+const START_PLACES = [
+  { value: 'none', label: 'None' },
+  { value: 'crank', label: 'On the crank' },
+  { value: 'input', label: 'On the gearbox input' },
+] as const;
 
 /** Which machine this is and what its engine brings to the clutch. */
 export function MachineTab() {
@@ -44,6 +51,23 @@ export function MachineTab() {
         <EntryField path="engine.primaryEfficiency" />
         <EntryField path="engine.idleRpm" />
       </FieldGrid>
+      <Heading level={2}>Start clutch</Heading>
+      <Choice
+        label="Shoes in a drum"
+        value={job.startClutch.place}
+        options={START_PLACES}
+        onChange={(place) => dispatch(jobActions.startClutchPlaced({ jobId: job.id, place }))}
+      />
+      {job.startClutch.place === 'none' ? null : (
+        <FieldGrid>
+          <EntryField path="startClutch.shoes" />
+          <EntryField path="startClutch.mass" />
+          <EntryField path="startClutch.radius" />
+          <EntryField path="startClutch.springPull" />
+          <EntryField path="startClutch.drumRadius" />
+          <EntryField path="startClutch.friction" />
+        </FieldGrid>
+      )}
       <LineField
         label="Notes"
         value={job.notes}

@@ -33,10 +33,12 @@ export function PackTab({ selected, onSelect }: Props) {
       <KindList />
       <LayPack />
       <PlateList selected={selected} onSelect={onSelect} />
-      <Heading level={2}>Stack window</Heading>
+      <Heading level={2}>Window, spline and wear</Heading>
       <FieldGrid>
         <EntryField path="pack.windowMin" label="Least stack" />
         <EntryField path="pack.windowMax" label="Greatest stack" />
+        <EntryField path="pack.splineLength" />
+        <EntryField path="pack.maxWear" />
       </FieldGrid>
       <Panel title="How it is counted" summary="Radius of friction, tangs, pressure plate">
         <Choice

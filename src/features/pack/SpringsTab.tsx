@@ -1,5 +1,4 @@
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
 import { fieldPath, MAX_GROUPS, MAX_NAME, MAX_TESTER_POINTS } from '@/core/job/fields';
 import type { CoilGroup } from '@/core/job/types';
@@ -12,33 +11,62 @@ import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { LineField } from '@/ui/LineField';
+import { Removable } from '@/ui/Removable';
 import { Heading, Words } from '@/ui/Words';
 
-const SHOWN = ['installedLength', 'clamp', 'coilClearance', 'springStress'] as const;
+import { AssistFields } from './AssistFields';
+import { DiaphragmFields } from './DiaphragmFields';
 
-/** The coil springs: how many, how strong, and the room they stand in. */
+const SHOWN = [
+  'plateGap',
+  'installedLength',
+  'deflection',
+  'clamp',
+  'assistClamp',
+  'clampAtPeak',
+  'coilClearance',
+  'springStress',
+  'springOffset',
+] as const;
+
+const FAMILIES = [
+  { value: 'coil', label: 'Coil springs under bolts' },
+  { value: 'diaphragm', label: 'Diaphragm' },
+  { value: 'loose', label: 'Loose, between two plates' },
+] as const;
+
+/** The springs of any family, and what weights add: how strong, and the room they stand in. */
 export function SpringsTab() {
   const { id: jobId, springs } = useJob();
   const { figures } = useEvaluation();
   const dispatch = useAppDispatch();
-  const { groups } = springs.coil;
   return (
     <View style={{ gap: 12 }}>
-      <Heading level={2}>Where they stand</Heading>
-      <FieldGrid>
-        <EntryField path="springs.coil.seatDistance" />
-        <EntryField path="springs.coil.pressurePlate" />
-        <EntryField path="springs.coil.shim" />
-      </FieldGrid>
-      {groups.map((group) => (
-        <Group key={group.id} group={group} alone={groups.length === 1} />
-      ))}
-      {groups.length === 0 ? <Words soft>No springs yet: add a kind of spring.</Words> : null}
-      {groups.length < MAX_GROUPS ? (
-        <Action icon="plus" onPress={() => dispatch(jobActions.groupAdded({ jobId }))}>
-          Another kind of spring
-        </Action>
+      <Heading level={2}>Springs</Heading>
+      <Choice
+        label="Family"
+        value={springs.type}
+        options={FAMILIES}
+        onChange={(type) => dispatch(jobActions.springTypeChosen({ jobId, type }))}
+      />
+      {springs.type === 'coil' ? (
+        <FieldGrid>
+          <EntryField path="springs.coil.seatDistance" />
+          <EntryField path="springs.coil.pressurePlate" />
+          <EntryField path="springs.coil.shim" />
+        </FieldGrid>
       ) : null}
+      {springs.type === 'loose' ? (
+        <FieldGrid>
+          <EntryField path="springs.loose.span" />
+          <EntryField path="springs.loose.pocketInner" />
+          <EntryField path="springs.loose.pocketOuter" />
+          <EntryField path="springs.loose.gapMin" />
+          <EntryField path="springs.loose.gapMax" />
+        </FieldGrid>
+      ) : null}
+      {springs.type === 'diaphragm' ? <DiaphragmFields /> : <CoilKinds />}
+      <AssistFields />
       <View>
         {SHOWN.map((id) => {
           const outcome = figures.get(id);
@@ -49,6 +77,25 @@ export function SpringsTab() {
         Springs are loaded: release evenly and cover your eyes.
       </Words>
     </View>
+  );
+}
+
+function CoilKinds() {
+  const { id: jobId, springs } = useJob();
+  const dispatch = useAppDispatch();
+  const { groups } = springs.coil;
+  return (
+    <>
+      {groups.map((group) => (
+        <Group key={group.id} group={group} alone={groups.length === 1} />
+      ))}
+      {groups.length === 0 ? <Words soft>No springs yet: add a kind of spring.</Words> : null}
+      {groups.length < MAX_GROUPS ? (
+        <Action icon="plus" onPress={() => dispatch(jobActions.groupAdded({ jobId }))}>
+          Another kind of spring
+        </Action>
+      ) : null}
+    </>
   );
 }
 
@@ -129,28 +176,22 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
   return (
     <View style={{ gap: 8 }}>
       {group.testerPoints.map((point, i) => (
-        <View key={point.id} style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 4 }}>
-          <View style={{ flexGrow: 1, flexShrink: 1 }}>
-            <FieldGrid>
-              <EntryField
-                path={fieldPath('springs.coil.groups.*.testerPoints.*.length', groupId, point.id)}
-                label={`Point ${i + 1}, length`}
-              />
-              <EntryField
-                path={fieldPath('springs.coil.groups.*.testerPoints.*.force', groupId, point.id)}
-                label={`Point ${i + 1}, force`}
-              />
-            </FieldGrid>
-          </View>
-          <IconButton
-            icon="close"
-            aria-label={`Take point ${i + 1} out`}
-            style={{ width: 48, height: 48, marginTop: 26 }}
-            onPress={() =>
-              dispatch(jobActions.testerPointRemoved({ jobId, groupId, pointId: point.id }))
-            }
+        <Removable
+          key={point.id}
+          label={`Take point ${i + 1} out`}
+          onRemove={() =>
+            dispatch(jobActions.testerPointRemoved({ jobId, groupId, pointId: point.id }))
+          }
+        >
+          <EntryField
+            path={fieldPath('springs.coil.groups.*.testerPoints.*.length', groupId, point.id)}
+            label={`Point ${i + 1}, length`}
           />
-        </View>
+          <EntryField
+            path={fieldPath('springs.coil.groups.*.testerPoints.*.force', groupId, point.id)}
+            label={`Point ${i + 1}, force`}
+          />
+        </Removable>
       ))}
       {group.testerPoints.length < MAX_TESTER_POINTS ? (
         <Action

@@ -1,0 +1,126 @@
+import { View } from 'react-native';
+
+import { fieldPath, MAX_STEPS, MAX_TESTER_POINTS } from '@/core/job/fields';
+import { EntryField } from '@/features/entry/EntryField';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import { useJob } from '@/features/jobs/useJob';
+import { useAppDispatch } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { Removable } from '@/ui/Removable';
+import { Heading, Words } from '@/ui/Words';
+
+/** A diaphragm spring: its force from geometry or tester, where it stands, and its retainer's steps. */
+export function DiaphragmFields() {
+  const { id: jobId, springs } = useJob();
+  const dispatch = useAppDispatch();
+  const { forceFrom, points } = springs.diaphragm;
+  return (
+    <View style={{ gap: 12 }}>
+      <Choice
+        label="Force from"
+        value={forceFrom}
+        options={
+          [
+            { value: 'geometry', label: 'Its measures' },
+            { value: 'tester', label: 'A tester' },
+          ] as const
+        }
+        onChange={(next) =>
+          dispatch(jobActions.diaphragmChanged({ jobId, part: { forceFrom: next } }))
+        }
+      />
+      {forceFrom === 'geometry' ? (
+        <FieldGrid>
+          <EntryField path="springs.diaphragm.outerDiameter" label="Outer diameter" />
+          <EntryField path="springs.diaphragm.innerDiameter" label="Inner diameter" />
+          <EntryField path="springs.diaphragm.thickness" label="Thickness" />
+          <EntryField path="springs.diaphragm.coneHeight" label="Cone, new" />
+          <EntryField path="springs.diaphragm.measuredCone" label="Cone, measured" />
+        </FieldGrid>
+      ) : (
+        <>
+          {points.map((point, i) => (
+            <Removable
+              key={point.id}
+              label={`Take point ${i + 1} out`}
+              onRemove={() =>
+                dispatch(jobActions.diaphragmPointRemoved({ jobId, pointId: point.id }))
+              }
+            >
+              <EntryField
+                path={fieldPath('springs.diaphragm.points.*.deflection', point.id)}
+                label={`Point ${i + 1}, deflection`}
+              />
+              <EntryField
+                path={fieldPath('springs.diaphragm.points.*.force', point.id)}
+                label={`Point ${i + 1}, force`}
+              />
+            </Removable>
+          ))}
+          {points.length < MAX_TESTER_POINTS ? (
+            <Action icon="plus" onPress={() => dispatch(jobActions.diaphragmPointAdded({ jobId }))}>
+              Tester point
+            </Action>
+          ) : null}
+        </>
+      )}
+      <FieldGrid>
+        <EntryField path="springs.diaphragm.referenceStack" label="At a stack of" />
+        <EntryField path="springs.diaphragm.referenceDeflection" label="Deflection there" />
+        <EntryField path="springs.diaphragm.fingerRatio" />
+      </FieldGrid>
+      <Steps />
+    </View>
+  );
+}
+
+function Steps() {
+  const { id: jobId, springs } = useJob();
+  const dispatch = useAppDispatch();
+  const { steps, stepId } = springs.diaphragm;
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading level={3}>Retainer steps</Heading>
+      {steps.length === 0 ? (
+        <Words soft>No steps: the retainer holds the spring in one place.</Words>
+      ) : null}
+      {steps.map((step) => (
+        <Removable
+          key={step.id}
+          label={`Take step ${step.name} out`}
+          onRemove={() => dispatch(jobActions.stepRemoved({ jobId, stepId: step.id }))}
+        >
+          <EntryField
+            path={fieldPath('springs.diaphragm.steps.*.offset', step.id)}
+            label={`Step ${step.name}, offset`}
+          />
+          <EntryField
+            path={fieldPath('springs.diaphragm.steps.*.bandMin', step.id)}
+            label={`Step ${step.name}, stack from`}
+          />
+          <EntryField
+            path={fieldPath('springs.diaphragm.steps.*.bandMax', step.id)}
+            label={`Step ${step.name}, stack to`}
+          />
+        </Removable>
+      ))}
+      {steps.length < MAX_STEPS ? (
+        <Action icon="plus" onPress={() => dispatch(jobActions.stepAdded({ jobId }))}>
+          Retainer step
+        </Action>
+      ) : null}
+      {steps.length > 0 ? (
+        <Choice
+          label="Step in use"
+          value={stepId ?? ''}
+          options={steps.map((s) => ({ value: s.id, label: s.name || 'Step' }))}
+          onChange={(next) =>
+            dispatch(jobActions.diaphragmChanged({ jobId, part: { stepId: next } }))
+          }
+        />
+      ) : null}
+    </View>
+  );
+}
