@@ -1,0 +1,65 @@
+import { act, fireEvent, render, screen } from '@testing-library/react';
+import { PaperProvider } from 'react-native-paper';
+import { Provider } from 'react-redux';
+
+import { entryAt } from '@/core/job/paths';
+import type { Job } from '@/core/job/types';
+import { demoJobs } from '@/demo/jobs';
+import { displayActions } from '@/features/display/displaySlice';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import { JobContext } from '@/features/jobs/useJob';
+import { makeStore } from '@/store/store';
+import { limestone } from '@/ui/theme';
+
+import { EntryField } from '../EntryField';
+
+const PATH = 'engine.peakTorque';
+
+function setUp() {
+  const store = makeStore();
+  const jobs = demoJobs();
+  store.dispatch(jobActions.jobsLoaded({ jobs, drafts: {} }));
+  const id = jobs[0]?.id ?? '';
+  render(
+    <Provider store={store}>
+      <PaperProvider theme={limestone}>
+        <JobContext.Provider value={id}>
+          <EntryField path={PATH} />
+        </JobContext.Provider>
+      </PaperProvider>
+    </Provider>,
+  );
+  const field = () => screen.getByRole<HTMLInputElement>('textbox', { name: 'Engine peak torque' });
+  const entry = () => entryAt(store.getState().jobs.entities[id] as Job, PATH);
+  return { store, field, entry };
+}
+
+describe('a field for a number', () => {
+  it('leaves the value alone while it is only looked at', () => {
+    const { field, entry } = setUp();
+    const before = entry();
+    fireEvent.focus(field());
+    fireEvent.blur(field());
+    expect(field().value).toBe('41');
+    expect(entry()).toBe(before);
+  });
+
+  it('shows another unit without touching what is stored', () => {
+    const { store, field, entry } = setUp();
+    act(() => void store.dispatch(displayActions.unitChosen({ quantity: 'torque', unit: 'ftlb' })));
+    expect(field().value).toBe('30.2');
+    expect(entry()?.value).toBe(41);
+  });
+
+  it('keeps what it refuses, and says why once the field is left', () => {
+    const { field, entry } = setUp();
+    fireEvent.focus(field());
+    fireEvent.change(field(), { target: { value: '4x' } });
+    expect(screen.queryByText(/not a unit/)).toBeNull();
+    fireEvent.blur(field());
+    expect(screen.getByText(/“x” is not a unit for this field/)).toBeTruthy();
+    expect(field().value).toBe('4x');
+    expect(field().getAttribute('aria-invalid')).toBe('true');
+    expect(entry()).toBeUndefined();
+  });
+});
