@@ -1,4 +1,5 @@
 import { evaluate } from '@/core/evaluate/evaluate';
+import { packModel } from '@/core/evaluate/states';
 import { alternate } from '@/core/job/blank';
 import type { Job } from '@/core/job/types';
 import { engage } from '@/core/heat/engagement';
@@ -51,3 +52,4 @@ line(
   '400 ms',
 );
 line('an engagement to 1e-6 of the closed form', ms(medianMs(() => engage(ENGAGEMENT))), '10 ms');
+line('the same pack with all curves', ms(medianMs(() => packModel(twenty).curves())), '5 ms');

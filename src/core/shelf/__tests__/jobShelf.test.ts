@@ -1,0 +1,55 @@
+import { demoJobs } from '@/demo/jobs';
+
+import { entry } from '../../job/blank';
+import { withEntry } from '../../job/paths';
+import type { Job } from '../../job/types';
+import { toleranceOf } from '../../pack/jobTolerance';
+import { simulateTolerance } from '../../pack/tolerance';
+import { chooseSteels } from '../jobShelf';
+import type { ShelfPlate } from '../solver';
+
+const job = demoJobs()[0] as Job;
+const box: ShelfPlate[] = Array.from({ length: 40 }, (_, i) => ({
+  id: `s${i}`,
+  thickness: (i % 2 ? 1.65 : 1.6) + (i % 7) / 500,
+  count: 1,
+  isNew: i % 3 === 0,
+}));
+
+describe('steels for a job', () => {
+  it('come nearest to the middle of its window, and hold and release', () => {
+    const { sets } = chooseSteels(job, box);
+    expect(sets).toHaveLength(10);
+    expect(sets[0]?.picks.reduce((n, p) => n + p.count, 0)).toBe(7);
+    expect(Math.abs(sets[0]?.off ?? 1)).toBeLessThan(0.01);
+    for (const set of sets) {
+      expect(set.height).toBeGreaterThanOrEqual(33.7);
+      expect(set.height).toBeLessThanOrEqual(34.5);
+      expect(set.reserve).toBeGreaterThanOrEqual(1);
+    }
+  });
+
+  it('are refused with the condition to blame and by how much', () => {
+    const strong = withEntry(job, 'engine.peakTorque', entry(60));
+    const { sets, misses } = chooseSteels(strong, box);
+    expect(sets).toEqual([]);
+    expect(misses[0]?.condition).toBe('holds');
+    expect(misses[0]?.by).toBeGreaterThan(0.1);
+    const open = withEntry(job, 'pack.windowMin', undefined);
+    expect(() => chooseSteels(open, box)).toThrow('stack window');
+  });
+});
+
+describe('the tolerance of a job', () => {
+  it('takes each plate as new, in the band of its kind', () => {
+    const question = toleranceOf(
+      withEntry(job, 'pack.kinds.steel.tolerance', entry(0.01)),
+      5000,
+      1,
+    );
+    expect(question.plates).toHaveLength(15);
+    expect(question.plates.filter((p) => p.tolerance === 0.01)).toHaveLength(7);
+    expect(question.plates.filter((p) => p.tolerance === 0.03)).toHaveLength(8);
+    expect(simulateTolerance(question).mean).toBeCloseTo(34.4, 2);
+  });
+});
