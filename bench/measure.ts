@@ -1,5 +1,5 @@
 /** Median time of one call in milliseconds, over runs long enough for the clock. */
-export function medianMs(work: () => unknown, runs = 15, warmUp = 200): number {
+export function medianMs(work: () => unknown, runs = 15, warmUp = 2000): number {
   for (let i = 0; i < warmUp; i++) work();
   const started = performance.now();
   work();

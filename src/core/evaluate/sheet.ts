@@ -151,7 +151,10 @@ export class Sheet {
         estimated: anyEstimated(all),
         working: {
           formula: recipe.formula,
-          inputs: inputsOf(all),
+          // Put together when it is opened: most workings never are.
+          get inputs() {
+            return inputsOf(all);
+          },
           notes: recipe.notes ?? [],
           section: recipe.section,
         },
@@ -205,10 +208,27 @@ export function gather(terms: readonly Term[], value: (values: readonly number[]
   try {
     const result = value(terms.map((t) => (t.known ? t.value : Number.NaN)));
     if (!Number.isFinite(result)) return { known: false, needs: [], cause: NOT_FINITE };
-    return { known: true, value: result, inputs: inputsOf(terms), estimated: anyEstimated(terms) };
+    return new Gathered(result, terms);
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
     return { known: false, needs: [], cause: domainSentence(error) };
+  }
+}
+
+/** A term made of others; its inputs are put together only when a working asks for them. */
+class Gathered implements KnownTerm {
+  readonly known = true;
+  readonly estimated: boolean;
+
+  constructor(
+    readonly value: number,
+    private readonly parts: readonly Term[],
+  ) {
+    this.estimated = anyEstimated(parts);
+  }
+
+  get inputs(): readonly WorkingInput[] {
+    return inputsOf(this.parts);
   }
 }
 
