@@ -7,6 +7,8 @@ module.exports = {
       loader: filename.endsWith('.ts') ? 'ts' : 'js',
       format: 'cjs',
       target: 'node20',
+      // Jest's own module registry is asked by require, also for what loads on demand.
+      supported: { 'dynamic-import': false },
       sourcemap: true,
       sourcefile: filename,
     });

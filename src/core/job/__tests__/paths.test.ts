@@ -1,0 +1,76 @@
+import fc from 'fast-check';
+
+import { demoJobs } from '@/demo/jobs';
+
+import { entry } from '../blank';
+import type { FieldPattern } from '../fields';
+import { fieldAt, fieldPath, FIELDS, patternOf } from '../fields';
+import { entryAt, withEntry } from '../paths';
+import type { Job } from '../types';
+
+const job = demoJobs()[0] as Job;
+
+/** Every path that the demo job has room for. */
+const paths = (Object.keys(FIELDS) as FieldPattern[]).flatMap((pattern) => {
+  if (pattern.startsWith('pack.kinds')) return [fieldPath(pattern, 'disc')];
+  if (pattern.startsWith('pack.plates')) return [fieldPath(pattern, 'p3', '2')];
+  if (pattern.includes('testerPoints')) return [fieldPath(pattern, 'stock', 't2')];
+  if (pattern.includes('groups')) return [fieldPath(pattern, 'stock')];
+  return pattern.includes('*') ? [] : [pattern];
+});
+
+describe('paths into a job', () => {
+  it('set, read and take out any field, and leave everything else shared', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...paths),
+        fc.double({ min: 0.1, max: 20, noNaN: true }),
+        (path, value) => {
+          const changed = withEntry(job, path, entry(value));
+          expect(entryAt(changed, path)?.value).toBe(value);
+          expect(entryAt(withEntry(changed, path, undefined), path)).toBeUndefined();
+          for (const other of paths)
+            if (other !== path) expect(entryAt(changed, other)).toBe(entryAt(job, other));
+          if (!path.startsWith('engine')) expect(changed.engine).toBe(job.engine);
+          if (!path.startsWith('release')) expect(changed.release).toBe(job.release);
+        },
+      ),
+    );
+  });
+
+  it('know their field by its pattern, whatever the identifiers are called', () => {
+    expect(patternOf('pack.kinds.thickness.thickness')).toBe('pack.kinds.*.thickness');
+    expect(fieldAt('springs.coil.groups.x.rate').label).toBe('Rate of one spring');
+    for (const path of [
+      'pack.kinds',
+      'engine',
+      'engine.peakTorque.value',
+      '__proto__.polluted',
+      'constructor',
+      '',
+    ]) {
+      expect([path, patternOf(path)]).toEqual([path, undefined]);
+      expect(() => withEntry(job, path, entry(1))).toThrow('no field at');
+    }
+    expect(() => fieldAt('engine.colour')).toThrow('no field at engine.colour');
+  });
+
+  it('leave the job as it is for a list item that is not there', () => {
+    expect(withEntry(job, 'pack.kinds.ghost.thickness', entry(3))).toEqual(job);
+    expect(entryAt(job, 'pack.kinds.ghost.thickness')).toBeUndefined();
+  });
+
+  it('carry bounds that their own stand-ins and plausible ranges keep', () => {
+    for (const pattern of Object.keys(FIELDS) as FieldPattern[]) {
+      const { bounds, plausible, estimate, absent } = fieldAt(pattern.replace(/\*/g, 'x'));
+      const low = bounds.min ?? bounds.above ?? -Infinity;
+      const high = bounds.max ?? bounds.below ?? Infinity;
+      for (const v of [
+        ...(plausible ?? []),
+        ...[estimate, absent].flatMap((s) => (s ? [s.value] : [])),
+      ]) {
+        expect([pattern, v >= low && v <= high]).toEqual([pattern, true]);
+      }
+    }
+  });
+});

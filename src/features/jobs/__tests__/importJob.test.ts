@@ -1,0 +1,60 @@
+import { entry } from '@/core/job/blank';
+import { withEntry } from '@/core/job/paths';
+import type { Job } from '@/core/job/types';
+import { demoJobs } from '@/demo/jobs';
+import { writeJobFile } from '@/files/jobFile';
+import { makeStore } from '@/store/store';
+
+import { importJob } from '../importJob';
+import { jobActions } from '../jobsSlice';
+
+jest.mock('react-redux', () => ({
+  useDispatch: { withTypes: () => undefined },
+  useSelector: { withTypes: () => undefined },
+}));
+
+const [job] = demoJobs() as [Job];
+const fileOf = (text: string, name = 'job.json') => new File([text], name);
+const written = (each: Job, unfinished = {}) =>
+  fileOf(writeJobFile(each, unfinished, '2026-11-24T10:00:00.000Z'));
+
+describe('importing a job', () => {
+  it('takes a new job with its unfinished entries', async () => {
+    const store = makeStore();
+    const told = await store.dispatch(importJob(written(job, { 'engine.idleRpm': 'abuot 1500' })));
+    expect(told).toEqual({ text: 'UR-0106 Tarn 450 was imported.', bad: false });
+    expect(store.getState().jobs.entities[job.id]).toEqual(job);
+    expect(store.getState().jobs.drafts[job.id]?.['engine.idleRpm']?.text).toBe('abuot 1500');
+  });
+
+  it('knows the same job again, and puts a differing one beside it', async () => {
+    const store = makeStore();
+    store.dispatch(jobActions.jobsLoaded({ jobs: [job], drafts: {} }));
+    expect((await store.dispatch(importJob(written(job)))).text).toContain(
+      'the same in every value',
+    );
+    expect(store.getState().jobs.ids).toHaveLength(1);
+    const other = withEntry(job, 'engine.peakTorque', entry(50));
+    expect((await store.dispatch(importJob(written(other)))).text).toContain('put beside it');
+    expect(store.getState().jobs.ids).toHaveLength(2);
+    expect(store.getState().jobs.entities[job.id]).toEqual(job);
+  });
+
+  it('changes nothing for a file that is refused', async () => {
+    const store = makeStore();
+    store.dispatch(jobActions.jobsLoaded({ jobs: [job], drafts: {} }));
+    const before = store.getState();
+    for (const file of [
+      fileOf('{"a":1}'),
+      fileOf(''),
+      fileOf('x'.repeat(5_000_001)),
+      fileOf('\u0000\u0001'),
+    ]) {
+      expect(await store.dispatch(importJob(file))).toMatchObject({
+        bad: true,
+        text: expect.stringMatching(/^job\.json: /),
+      });
+    }
+    expect(store.getState()).toBe(before);
+  });
+});
