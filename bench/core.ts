@@ -51,5 +51,13 @@ line(
   ),
   '400 ms',
 );
-line('an engagement to 1e-6 of the closed form', ms(medianMs(() => engage(ENGAGEMENT), 15, 200)), '10 ms');
-line('the same pack with all curves', ms(medianMs(() => packModel(twenty).curves(), 15, 200)), '5 ms');
+line(
+  'an engagement to 1e-6 of the closed form',
+  ms(medianMs(() => engage(ENGAGEMENT), 15, 200)),
+  '10 ms',
+);
+line(
+  'the same pack with all curves',
+  ms(medianMs(() => packModel(twenty).curves(), 15, 200)),
+  '5 ms',
+);

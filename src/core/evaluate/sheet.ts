@@ -285,10 +285,12 @@ export function lowerFirst(text: string): string {
   return text.charAt(0).toLowerCase() + text.slice(1);
 }
 
-function domainSentence(error: DomainError): string {
-  const given =
-    typeof error.given === 'number' ? `, not ${Number(error.given.toPrecision(6))}` : '';
-  return `${readable(error.path)} must be ${error.accepted}${given}.`;
+function domainSentence({ path, accepted, given }: DomainError): string {
+  if (typeof given !== 'number') return `${readable(path)} must be ${accepted}.`;
+  // What overflowed on the way is no value that anybody entered.
+  return Number.isFinite(given)
+    ? `${readable(path)} must be ${accepted}, not ${Number(given.toPrecision(6))}.`
+    : NOT_FINITE;
 }
 
 /** "faces.0.tangRadius" as words: "tang radius". */

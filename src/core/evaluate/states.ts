@@ -111,7 +111,7 @@ export function packModel(job: Job): PackModel {
       held && clamp !== undefined
         ? attempt(() => byLevel((name) => chain.capacityAt(LEVEL_NAMES[name], clamp, true).torque))
         : undefined;
-    return {
+    return finiteOnly({
       stack,
       ...(clamp === undefined ? {} : { clamp }),
       ...(springs === undefined ? {} : { springForce: springs }),
@@ -121,7 +121,7 @@ export function packModel(job: Job): PackModel {
         ? { leverPull: springs / fingers / (ratio * efficiency) }
         : {}),
       ...(faces > 0 && lift > 0 ? { clearancePerFace: (lift - warp) / faces } : {}),
-    };
+    });
   };
 
   const wearReserve = (): readonly WearReserve[] => {
@@ -168,6 +168,19 @@ export function packModel(job: Job): PackModel {
     };
   };
   return { at, curves, wearReserve };
+}
+
+/** Without what overflowed: a figure that is too large to be a number is no figure. */
+function finiteOnly(state: StateFigures): StateFigures {
+  const isFinite = (value: unknown): boolean =>
+    typeof value === 'object' && value !== null
+      ? Object.values(value).every(isFinite)
+      : Number.isFinite(value);
+  const { stack, ...rest } = state;
+  return {
+    stack,
+    ...Object.fromEntries(Object.entries(rest).filter(([, value]) => isFinite(value))),
+  };
 }
 
 function byLevel<T>(
