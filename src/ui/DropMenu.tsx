@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
 import { Menu } from 'react-native-paper';
 
 interface Props {
@@ -7,22 +8,35 @@ interface Props {
   readonly children: (close: () => void) => ReactNode;
 }
 
+interface Spot {
+  readonly x: number;
+  readonly y: number;
+}
+
 /**
- * A menu that hangs from its anchor. Paper's menu takes the focus as soon as it is mounted, open or not, so it is
- * mounted at its first opening only.
+ * A menu that hangs from its handle. Paper's menu takes the focus as soon as it is mounted, and one that is opened
+ * again while it still closes may end up shut for good; so each opening mounts a menu of its own, at the place where
+ * the handle was, and the handle itself stays as it is.
  */
 export function DropMenu({ anchor, children }: Props) {
-  const [state, setState] = useState<'fresh' | 'open' | 'shut'>('fresh');
-  const handle = anchor(() => setState('open'));
-  if (state === 'fresh') return handle;
+  const handle = useRef<View>(null);
+  const [spot, setSpot] = useState<Spot | null>(null);
+  const open = () =>
+    handle.current?.measureInWindow((x, y, _width, height) => setSpot({ x, y: y + height }));
+  const close = () => {
+    setSpot(null);
+    // On the web the view is an element; the focus goes back to the button in it.
+    const element = handle.current as unknown as HTMLElement | null;
+    element?.querySelector<HTMLElement>('button, [role="button"]')?.focus({ preventScroll: true });
+  };
   return (
-    <Menu
-      visible={state === 'open'}
-      onDismiss={() => setState('shut')}
-      anchorPosition="bottom"
-      anchor={handle}
-    >
-      {children(() => setState('shut'))}
-    </Menu>
+    <View ref={handle}>
+      {anchor(open)}
+      {spot && (
+        <Menu visible onDismiss={close} anchor={spot}>
+          {children(close)}
+        </Menu>
+      )}
+    </View>
   );
 }
