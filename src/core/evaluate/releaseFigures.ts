@@ -121,7 +121,8 @@ function liftTerm(sheet: Sheet): Term {
 function warpTerm(layout: PackLayout): Term {
   const measured = layout.layers.filter((l) => l.plate.outOfFlat);
   const total = layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
-  return term(total, {
+  return term({
+    value: total,
     symbol: 'Σ w',
     quantity: 'length',
     label:

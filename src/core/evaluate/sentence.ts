@@ -16,12 +16,14 @@ export type Sentence = readonly (string | Amount)[];
  * Strings and amounts may stand in the gaps.
  */
 export function say(words: TemplateStringsArray, ...gaps: readonly (string | Amount)[]): Sentence {
-  return words
-    .flatMap((w, i): (string | Amount)[] => {
-      const gap = gaps[i];
-      return gap === undefined ? [w] : [w, gap];
-    })
-    .filter((part) => part !== '');
+  const sentence: (string | Amount)[] = [];
+  for (let i = 0; i < words.length; i++) {
+    const text = words[i];
+    const gap = gaps[i];
+    if (text) sentence.push(text);
+    if (gap !== undefined && gap !== '') sentence.push(gap);
+  }
+  return sentence;
 }
 
 /** The sentence as text, its amounts in the chosen units. */

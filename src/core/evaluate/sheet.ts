@@ -2,7 +2,7 @@ import { DomainError } from '../errors';
 import type { FieldPath } from '../job/fields';
 import { fieldAt } from '../job/fields';
 import { entryAt } from '../job/paths';
-import type { Job, Source } from '../job/types';
+import type { Entry, Job, Source } from '../job/types';
 import type { Quantity } from '../units/quantity';
 import type { Figure, FigureId, Need, Outcome, WorkingInput } from './figure';
 
@@ -50,6 +50,7 @@ export class Sheet {
 
   /** Terms already made: one object each, so that an input stands once in a working however often it is used. */
   private readonly terms = new Map<string, Term>();
+  private readonly results = new Map<FigureId, KnownTerm>();
 
   /** The entry of a field, else its design estimate, else a lack. */
   entry(path: FieldPath, symbol?: string, label?: string): Term {
@@ -66,20 +67,17 @@ export class Sheet {
     const symbol = ownSymbol ?? field.symbol;
     const label = ownLabel ?? field.label;
     const { quantity } = field;
-    if (given) {
-      return term(given.value, { symbol, label, quantity, source: given.source ?? ENTERED, path });
-    }
+    if (given) return termOfEntry(given, path, symbol, label, quantity);
     const standIn = field.estimate ?? field.absent;
     if (!standIn) return { known: false, needs: [{ path, label }] };
     const source: Source = { kind: field.estimate ? 'estimate' : 'entered', note: standIn.why };
-    return term(standIn.value, { symbol, label, quantity, source, path });
+    return term({ symbol, label, value: standIn.value, quantity, source, path });
   }
 
   /** An earlier figure as a term. */
   figure(id: FigureId, symbol: string): Term {
-    const key = `${id} ${symbol}`;
-    const made = this.terms.get(key);
-    if (made) return made;
+    const made = this.results.get(id);
+    if (made && made.inputs[0]?.symbol === symbol) return made;
     const outcome = this.outcomes.get(id);
     if (!outcome) throw new Error(`${id} is used before it is worked out`);
     if (outcome.status === 'unknown') {
@@ -93,7 +91,7 @@ export class Sheet {
       estimated,
       inputs: [{ symbol, label, value, quantity, source: ENTERED, figure: id }],
     };
-    this.terms.set(key, fresh);
+    this.results.set(id, fresh);
     return fresh;
   }
 
@@ -123,13 +121,16 @@ export class Sheet {
     }
     const lacking = findLack(all);
     if (lacking) {
-      return lacking.needs.length > 0
+      const { needs } = lacking;
+      return needs.length > 0
         ? {
             status: 'unknown',
             id,
             label,
-            needs: lacking.needs,
-            reason: neededFor(lacking.needs, label),
+            needs,
+            get reason() {
+              return neededFor(needs, label);
+            },
           }
         : contradiction(id, label, lacking.cause ?? 'its inputs contradict each other.');
     }
@@ -185,17 +186,43 @@ function contradiction(id: FigureId, label: string, cause: string): Outcome {
 }
 
 /** A term from one value with its place in the working. */
-export function term(
-  value: number,
-  input: Omit<WorkingInput, 'value'>,
-  notShown = false,
-): KnownTerm {
+export function term(input: WorkingInput): KnownTerm {
   return {
     known: true,
-    value,
-    inputs: notShown ? [] : [{ ...input, value }],
+    value: input.value,
+    inputs: [input],
     estimated: input.source.kind === 'estimate',
   };
+}
+
+interface EntryTerm extends KnownTerm {
+  readonly inputs: readonly [WorkingInput];
+}
+
+/** Entries never change, so the term of one serves every evaluation of a job, and of copies that share it. */
+const entryTerms = new WeakMap<Entry, EntryTerm>();
+
+function termOfEntry(
+  entry: Entry,
+  path: FieldPath,
+  symbol: string,
+  label: string,
+  quantity: Quantity,
+): KnownTerm {
+  const made = entryTerms.get(entry);
+  if (made) {
+    const [input] = made.inputs;
+    if (input.path === path && input.label === label && input.symbol === symbol) return made;
+  }
+  const { value, source = ENTERED } = entry;
+  const fresh: EntryTerm = {
+    known: true,
+    value,
+    inputs: [{ symbol, label, value, quantity, source, path }],
+    estimated: source.kind === 'estimate',
+  };
+  entryTerms.set(entry, fresh);
+  return fresh;
 }
 
 /**

@@ -6,7 +6,7 @@ import type { Capacity, SlippingFace } from '../torque/capacity';
 import { packCapacity, torqueAtClutch } from '../torque/capacity';
 import { LINING_ESTIMATES } from '../torque/linings';
 import { effectiveRadius, liningPressure } from '../torque/radius';
-import type { PackLayer, PackLayout } from './layers';
+import type { PackLayout } from './layers';
 import { plateAt } from './layers';
 import type { KnownTerm, Sheet, Term } from './sheet';
 import { gather, lack, term } from './sheet';
@@ -21,6 +21,8 @@ const TANG_INSIDE_LINING = 3.5;
 /** What the pack's torque rests on: its terms, and its capacity for any clamp. */
 export interface TorqueChain {
   readonly faces: readonly Face[];
+  /** The kinds whose lining slips. */
+  readonly lined: readonly PlateKind[];
   readonly radii: ReadonlyMap<string, Term>;
   readonly frictions: ReadonlyMap<string, Readonly<Record<Level, Term>>>;
   readonly tangs: ReadonlyMap<string, Term>;
@@ -33,43 +35,49 @@ export interface TorqueChain {
 export function torqueChain(sheet: Sheet, layout: PackLayout): TorqueChain {
   const faces = [...layout.slipping].reverse();
   const tangFriction = sheet.entry('pack.tangFriction');
-  const radii = radiusTerms(sheet, layout);
+  const lined = linedKinds(layout);
+  const radii = radiusTerms(sheet, lined);
   const frictions = frictionTerms(sheet, layout);
   const tangs = tangTerms(sheet, layout);
   const radiiKnown = [...radii.values()].every((t) => t.known);
   const model = sheet.job.pack.radiusModel;
 
-  /** The chain at each level of friction; made once, read by every figure. */
+  // What a face is made of does not depend on the level of friction; made once, read by every figure.
+  const parts = faces.map((f) => {
+    const below = plateAt(layout, f.below);
+    const above = plateAt(layout, f.above);
+    return {
+      radius: radiiKnown
+        ? effectiveRadius(f.outerRadius ?? Number.NaN, f.innerRadius ?? Number.NaN, model)
+        : Number.NaN,
+      linedBelow: below && linedOutward(below.lined) ? frictions.get(below.kind.id) : undefined,
+      linedAbove: above && linedInward(above.lined) ? frictions.get(above.kind.id) : undefined,
+      tangRadiusBelow: below && valueOrNothing(tangs.get(below.kind.id)),
+      tangRadiusAbove: above && valueOrNothing(tangs.get(above.kind.id)),
+    };
+  });
   const chains = new Map<Level, readonly SlippingFace[]>();
   const chainAt = (level: Level): readonly SlippingFace[] => {
     const made = chains.get(level);
     if (made) return made;
-    const chain = faces.map((f): SlippingFace => {
-      const below = plateAt(layout, f.below);
-      const above = plateAt(layout, f.above);
-      return {
-        radius: radiiKnown
-          ? effectiveRadius(f.outerRadius ?? Number.NaN, f.innerRadius ?? Number.NaN, model)
-          : Number.NaN,
+    const chain = parts.map(
+      ({ radius, linedBelow, linedAbove, tangRadiusBelow, tangRadiusAbove }): SlippingFace => ({
+        radius,
         // Lining on lining slips on the weaker of the two.
         friction: Math.min(
-          below && linedOutward(below.lined)
-            ? valueOf(frictions.get(below.kind.id)?.[level])
-            : Infinity,
-          above && linedInward(above.lined)
-            ? valueOf(frictions.get(above.kind.id)?.[level])
-            : Infinity,
+          linedBelow ? valueOf(linedBelow[level]) : Infinity,
+          linedAbove ? valueOf(linedAbove[level]) : Infinity,
         ),
-        tangRadiusBelow: below && valueOrNothing(tangs.get(below.kind.id)),
-        tangRadiusAbove: above && valueOrNothing(tangs.get(above.kind.id)),
-      };
-    });
+        tangRadiusBelow,
+        tangRadiusAbove,
+      }),
+    );
     chains.set(level, chain);
     return chain;
   };
   const capacityAt = (level: Level, clamp: number, withTangs: boolean) =>
     packCapacity(clamp, chainAt(level), withTangs && tangFriction.known ? tangFriction.value : 0);
-  return { faces, radii, frictions, tangs, tangFriction, capacityAt };
+  return { faces, lined, radii, frictions, tangs, tangFriction, capacityAt };
 }
 
 /** Torque asked, held, and the reserve between them, without and with tang friction. */
@@ -86,7 +94,10 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     },
     value: ({ T, i, η }) => torqueAtClutch(T, i, η),
   });
-  const { faces, radii, frictions, tangs, tangFriction, capacityAt } = torqueChain(sheet, layout);
+  const { faces, lined, radii, frictions, tangs, tangFriction, capacityAt } = torqueChain(
+    sheet,
+    layout,
+  );
   // Weights press hardest where the engine pulls hardest: both are taken at peak torque.
   const clamp = sheet.figure(clampId(sheet), 'F');
   const tangsCount = tangFriction.known && tangFriction.value > 0;
@@ -172,7 +183,7 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
       notes: held?.range ? ['The range runs from low to high friction of the lining.'] : [],
     });
   }
-  computePressure(sheet, layout, radii, faces);
+  computePressure(sheet, layout, lined, radii, faces);
 }
 
 /** The clamp that holds at peak torque: with centrifugal assist where there is any. */
@@ -183,10 +194,10 @@ function clampId(sheet: Sheet): 'clamp' | 'clampAtPeak' {
 function computePressure(
   sheet: Sheet,
   layout: PackLayout,
+  lined: readonly PlateKind[],
   radii: ReadonlyMap<string, KnownTerm | Term>,
   faces: readonly Face[],
 ): void {
-  const lined = linedKinds(layout);
   const grooves = lined.map((k) => sheet.entry(fieldPath('pack.kinds.*.groovedShare', k.id)));
   sheet.compute('liningPressure', {
     label: 'Lining pressure, greatest',
@@ -215,7 +226,12 @@ function computePressure(
 }
 
 function linedKinds(layout: PackLayout): PlateKind[] {
-  return [...new Set(layout.slipping.flatMap((f) => linedKindOf(f, layout) ?? []))];
+  const found = new Set<PlateKind>();
+  for (const face of layout.slipping) {
+    const kind = linedKindOf(face, layout);
+    if (kind) found.add(kind);
+  }
+  return [...found];
 }
 
 function linedKindOf(face: Face, layout: PackLayout): PlateKind | undefined {
@@ -229,9 +245,9 @@ function linedKindOf(face: Face, layout: PackLayout): PlateKind | undefined {
 }
 
 /** Radii of every lined kind that slips; steels take part through the face's overlap when theirs are entered. */
-function radiusTerms(sheet: Sheet, layout: PackLayout): Map<string, Term> {
+function radiusTerms(sheet: Sheet, lined: readonly PlateKind[]): Map<string, Term> {
   return new Map(
-    linedKinds(layout).flatMap((k) =>
+    lined.flatMap((k) =>
       (['outerRadius', 'innerRadius'] as const).map((leaf) => {
         const label = `${leaf === 'outerRadius' ? 'Lining outer radius' : 'Lining inner radius'} of ${k.name}`;
         return [
@@ -252,7 +268,8 @@ function frictionTerms(sheet: Sheet, layout: PackLayout): Map<string, Record<Lev
         const path = fieldPath(`pack.kinds.*.friction${level}`, k.id);
         const given = sheet.entry(path, undefined, `Friction of ${k.name}, ${level.toLowerCase()}`);
         if (given.known) return given;
-        return term(value, {
+        return term({
+          value,
           symbol: level === 'Typical' ? 'μ_typ' : `μ_${level.toLowerCase()}`,
           label: `Friction of ${k.name}, ${level.toLowerCase()}`,
           quantity: 'ratio',
@@ -278,8 +295,13 @@ function frictionTerms(sheet: Sheet, layout: PackLayout): Map<string, Record<Lev
 /** Tang radius of every kind in the pack: entered, else estimated from the lining it reaches past. */
 function tangTerms(sheet: Sheet, layout: PackLayout): Map<string, Term> {
   const kinds = [...new Set(layout.layers.map((l) => l.kind))];
-  const outermost = Math.max(0, ...layout.layers.flatMap((l) => radiusOf(l, 'outerRadius')));
-  const innermost = Math.min(Infinity, ...layout.layers.flatMap((l) => radiusOf(l, 'innerRadius')));
+  let outermost = 0;
+  let innermost = Infinity;
+  for (const l of layout.layers) {
+    if (l.lined === 'none') continue;
+    outermost = Math.max(outermost, l.outerRadius ?? 0);
+    innermost = Math.min(innermost, l.innerRadius ?? Infinity);
+  }
   return new Map(
     kinds.map((k) => {
       const path = fieldPath('pack.kinds.*.tangRadius', k.id);
@@ -294,14 +316,12 @@ function tangTerms(sheet: Sheet, layout: PackLayout): Map<string, Term> {
           ? `lining outer radius + ${TANG_BEYOND_LINING} mm`
           : `lining inner radius − ${TANG_INSIDE_LINING} mm`;
       const source: Source = { kind: 'estimate', note };
-      return [k.id, term(guess, { symbol: 'r', label, quantity: 'length', path, source })] as const;
+      return [
+        k.id,
+        term({ symbol: 'r', value: guess, label, quantity: 'length', path, source }),
+      ] as const;
     }),
   );
-}
-
-function radiusOf(layer: PackLayer, leaf: 'outerRadius' | 'innerRadius'): number[] {
-  const value = layer.lined === 'none' ? undefined : layer[leaf];
-  return value === undefined ? [] : [value];
 }
 
 function valueOf(t: Term | undefined): number {

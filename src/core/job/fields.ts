@@ -540,6 +540,19 @@ export type FieldPath = string;
 /** The path of a field, with its `*` filled in order. */
 export function fieldPath(pattern: FieldPattern, ...ids: readonly string[]): FieldPath {
   const parts = starSplits.get(pattern) ?? [pattern];
+  if (ids.length !== 1) return join(parts, ids);
+  // One string for one path: a string that is met again needs no new hash.
+  let known = onePaths.get(pattern);
+  if (!known || known.size > MANY_PATHS) onePaths.set(pattern, (known = new Map()));
+  const [id = ''] = ids;
+  let path = known.get(id);
+  if (path === undefined) known.set(id, (path = join(parts, ids)));
+  return path;
+}
+
+const onePaths = new Map<FieldPattern, Map<string, FieldPath>>();
+
+function join(parts: readonly string[], ids: readonly string[]): FieldPath {
   let path = parts[0] ?? '';
   for (let i = 1; i < parts.length; i++) path += (ids[i - 1] ?? '*') + (parts[i] ?? '');
   return path;
