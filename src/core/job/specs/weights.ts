@@ -1,0 +1,64 @@
+import type { FieldSpec } from './spec';
+import { friction, radius, spec } from './spec';
+
+/** What presses by turning: centrifugal assist and start clutch. */
+export const WEIGHT_FIELDS = {
+  'assist.count': spec({
+    label: 'Weights',
+    symbol: 'n',
+    quantity: 'count',
+    bounds: { min: 1, max: 60, integer: true },
+  }),
+  'assist.mass': spec({
+    label: 'Mass of one weight',
+    symbol: 'm',
+    quantity: 'mass',
+    bounds: { above: 0, max: 2 },
+    plausible: [0.001, 0.2],
+  }),
+  'assist.radius': spec({ label: 'Radius of the weights', symbol: 'r_w', ...radius }),
+  'assist.leverRatio': spec({
+    label: 'Lever ratio of the weights',
+    symbol: 'i_w',
+    quantity: 'ratio',
+    bounds: { above: 0, max: 20 },
+  }),
+  'assist.rampAngle': spec({
+    label: 'Ramp angle',
+    symbol: 'α',
+    quantity: 'angle',
+    bounds: { above: 0, below: 90 },
+    hint: 'From the plane of the plate.',
+  }),
+  'startClutch.shoes': spec({
+    label: 'Shoes',
+    symbol: 'n',
+    quantity: 'count',
+    bounds: { min: 1, max: 24, integer: true },
+  }),
+  'startClutch.mass': spec({
+    label: 'Mass of one shoe',
+    symbol: 'm',
+    quantity: 'mass',
+    bounds: { above: 0, max: 5 },
+    plausible: [0.01, 0.8],
+  }),
+  'startClutch.radius': spec({
+    label: 'Radius of a shoe’s centre of mass',
+    symbol: 'r',
+    ...radius,
+  }),
+  'startClutch.springPull': spec({
+    label: 'Spring pull on one shoe',
+    symbol: 'F_s',
+    quantity: 'force',
+    bounds: { min: 0, max: 5000 },
+  }),
+  'startClutch.drumRadius': spec({ label: 'Drum inner radius', symbol: 'R', ...radius }),
+  'startClutch.friction': spec({
+    label: 'Friction of the shoes',
+    symbol: 'μ',
+    ...friction,
+    estimate: { value: 0.12, why: 'shoe lining in oil' },
+  }),
+} as const satisfies Record<string, FieldSpec>;
