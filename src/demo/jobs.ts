@@ -86,7 +86,7 @@ function lighterLever(): Job {
     ...job,
     stage: 'log',
     updatedAt: '2026-11-09T15:40:00.000Z',
-    machine: { name: 'Tarn 450', use: 'trail single' },
+    machine: { ...job.machine, name: 'Tarn 450', use: 'trail single', layout: 'pack' },
     pack: {
       ...job.pack,
       kinds: [TARN_DISC, TARN_FIRST_DISC, thin],
@@ -135,6 +135,7 @@ function lighterLever(): Job {
       },
     },
     release: {
+      ...job.release,
       type: 'hydraulic',
       leverTravel: entry(62, measuredOn('2026-09-14')),
       leverRatio: entry(5.2, measuredOn('2026-09-14')),
@@ -175,7 +176,12 @@ function slipsWhenHot(): Job {
     ...job,
     stage: 'build',
     updatedAt: '2026-11-20T16:30:00.000Z',
-    machine: { name: 'Tarn 450', use: 'trail single, second frame' },
+    machine: {
+      ...job.machine,
+      name: 'Tarn 450',
+      use: 'trail single, second frame',
+      layout: 'pack',
+    },
     pack: {
       ...job.pack,
       windowMin: manual(33.7),
@@ -220,6 +226,7 @@ function slipsWhenHot(): Job {
       },
     },
     release: {
+      ...job.release,
       type: 'cable',
       leverTravel: entry(64, measuredOn(date)),
       leverRatio: entry(5, measuredOn(date)),

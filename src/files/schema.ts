@@ -4,16 +4,21 @@ import type { Bounds } from '@/core/errors';
 import type { FieldPattern } from '@/core/job/fields';
 import {
   FIELDS,
+  MAX_CURVE_POINTS,
   MAX_GROUPS,
   MAX_KINDS,
+  MAX_LINES,
   MAX_NAME,
   MAX_NOTES,
+  MAX_PHOTOS,
   MAX_PLATES,
+  MAX_READINGS,
   MAX_RING,
   MAX_STEPS,
   MAX_TESTER_POINTS,
 } from '@/core/job/fields';
-import { POINTS, STAGES } from '@/core/job/types';
+import { COMPLAINTS, TESTS } from '@/core/causes/knowledge';
+import { AIMS, CALIPER_WAYS, FIXTURES, POINTS, SIGHTS, STAGES } from '@/core/job/types';
 
 /*
  * The schema of a job file. Ranges of numbers come from FIELDS, so that a file takes exactly what the fields
@@ -71,8 +76,16 @@ const KIND = Joi.object({
   lined: Joi.string().valid('both', 'inner', 'outer', 'none').required(),
   lining: Joi.string().valid('paper', 'cork', 'aramid', 'sintered').required(),
   material: Joi.string().valid('steel', 'aluminium').required(),
+  directional: Joi.boolean(),
+  grindable: Joi.boolean(),
   ...entriesUnder('pack.kinds.*'),
 });
+
+const FACING = Joi.string().valid('outward', 'inward');
+const SEEN = Joi.array()
+  .items(Joi.string().valid(...SIGHTS))
+  .unique()
+  .max(SIGHTS.length);
 
 const PLATE = Joi.object({
   id: ID.required(),
@@ -80,6 +93,10 @@ const PLATE = Joi.object({
   readings: Joi.object(
     Object.fromEntries(POINTS.map((point) => [point, entryOf('pack.plates.*.readings.*')])),
   ),
+  facing: FACING,
+  seen: SEEN,
+  judder: Joi.boolean(),
+  isNew: Joi.boolean(),
   ...entriesUnder('pack.plates.*'),
 });
 
@@ -112,6 +129,83 @@ const DIAPHRAGM = Joi.object({
   ...entriesUnder('springs.diaphragm'),
 });
 
+const INTAKE = Joi.object({
+  complaints: Joi.array()
+    .items(Joi.string().valid(...Object.keys(COMPLAINTS)))
+    .unique()
+    .required(),
+  aims: Joi.array()
+    .items(Joi.string().valid(...AIMS))
+    .unique()
+    .required(),
+  oil: Joi.string().valid('unknown', 'wetClutch', 'frictionModified').required(),
+  tests: Joi.object(
+    Object.fromEntries(
+      Object.entries(TESTS).map(([id, { outcomes }]) => [
+        id,
+        Joi.string().valid(...outcomes.map((o) => o.id)),
+      ]),
+    ),
+  ).required(),
+  due: DATE,
+  ...entriesUnder('intake'),
+});
+
+const STRIP = Joi.object({
+  steps: list(
+    Joi.object({
+      id: ID.required(),
+      text: text(400).required(),
+      watch: text(400),
+      done: Joi.boolean().required(),
+    }),
+    MAX_LINES,
+  ),
+  parts: list(
+    Joi.object({
+      id: ID.required(),
+      name: text(MAX_NAME).required(),
+      note: text(400).required(),
+      ...entriesUnder('strip.parts.*'),
+    }),
+    MAX_LINES,
+  ),
+  found: list(
+    Joi.object({
+      id: ID.required(),
+      kindId: ID.required(),
+      facing: FACING,
+      note: text(400).required(),
+    }),
+    MAX_PLATES,
+  ),
+  notes: text(MAX_NOTES).required(),
+});
+
+const INSPECTION = Joi.object({
+  discPoints: Joi.number().integer().min(1).max(POINTS.length).required(),
+  steelPoints: Joi.number().integer().min(1).max(POINTS.length).required(),
+  springLengths: list(
+    Joi.object({
+      id: ID.required(),
+      groupId: ID.required(),
+      ...entriesUnder('inspection.springLengths.*'),
+    }),
+    MAX_READINGS,
+  ),
+  seen: Joi.object(Object.fromEntries(FIXTURES.map((f) => [f, SEEN]))).required(),
+  ...entriesUnder('inspection'),
+});
+
+const PHOTO = Joi.object({
+  id: ID.required(),
+  caption: text(400).required(),
+  takenAt: TIME.required(),
+  width: Joi.number().integer().min(1).max(20_000).required(),
+  height: Joi.number().integer().min(1).max(20_000).required(),
+  bytes: Joi.number().integer().min(0).max(10_000_000).required(),
+});
+
 const JOB = Joi.object({
   id: ID.required(),
   number: text(MAX_NAME).required(),
@@ -120,17 +214,41 @@ const JOB = Joi.object({
     .required(),
   createdAt: TIME.required(),
   updatedAt: TIME.required(),
+  archived: Joi.boolean().required(),
   machine: Joi.object({
+    id: ID.required(),
     name: text(MAX_NAME).required(),
     use: text(MAX_NAME).required(),
+    layout: Joi.string()
+      .valid('unknown', 'pack', 'startAndPack', 'startAndBelt', 'belt')
+      .required(),
   }).required(),
-  engine: Joi.object(entriesUnder('engine')).required(),
+  intake: INTAKE.required(),
+  engine: Joi.object({
+    curve: Joi.object({
+      name: text(MAX_NAME).required(),
+      points: Joi.array()
+        .items(
+          Joi.object({
+            rpm: Joi.number().min(0).max(30_000).required(),
+            torque: Joi.number().min(-1000).max(1000).required(),
+          }),
+        )
+        .min(2)
+        .max(MAX_CURVE_POINTS)
+        .required(),
+    }),
+    ...entriesUnder('engine'),
+  }).required(),
   pack: Joi.object({
     kinds: list(KIND, MAX_KINDS),
     plates: list(PLATE, MAX_PLATES),
     floorTurnsWith: MEMBER.required(),
     pressurePlateTurnsWith: MEMBER.required(),
     radiusModel: Joi.string().valid('uniformWear', 'uniformPressure').required(),
+    caliperTaken: Joi.string()
+      .valid(...CALIPER_WAYS)
+      .required(),
     ...entriesUnder('pack'),
   }).required(),
   springs: Joi.object({
@@ -153,8 +271,26 @@ const JOB = Joi.object({
   }).required(),
   release: Joi.object({
     type: Joi.string().valid('measured', 'hydraulic', 'cable').required(),
+    liftReadings: list(
+      Joi.object({ id: ID.required(), ...entriesUnder('release.liftReadings.*') }),
+      MAX_READINGS,
+    ),
     ...entriesUnder('release'),
   }).required(),
+  expanding: Joi.object({
+    fitted: Joi.boolean().required(),
+    ...entriesUnder('expanding'),
+  }).required(),
+  setting: Joi.object({
+    readings: list(
+      Joi.object({ id: ID.required(), ...entriesUnder('setting.readings.*') }),
+      MAX_READINGS,
+    ),
+    ...entriesUnder('setting'),
+  }).required(),
+  strip: STRIP.required(),
+  inspection: INSPECTION.required(),
+  photos: list(PHOTO, MAX_PHOTOS),
   notes: text(MAX_NOTES).required(),
 });
 

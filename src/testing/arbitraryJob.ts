@@ -1,10 +1,13 @@
 import fc from 'fast-check';
 
+import type { ComplaintId } from '@/core/causes/knowledge';
+import { COMPLAINTS, TESTS } from '@/core/causes/knowledge';
+
 import type { Bounds } from '@/core/errors';
 import type { FieldPattern } from '@/core/job/fields';
 import { FIELDS } from '@/core/job/fields';
 import type { Entry, Job } from '@/core/job/types';
-import { POINTS, STAGES } from '@/core/job/types';
+import { AIMS, CALIPER_WAYS, FIXTURES, POINTS, SIGHTS, STAGES } from '@/core/job/types';
 
 /** Jobs as wild as the schema lets them be: for properties that must hold for every file that is taken. */
 
@@ -65,6 +68,8 @@ function sparse<T extends Record<string, fc.Arbitrary<unknown>>>(
   );
 }
 
+const SEEN = fc.subarray([...SIGHTS]);
+
 const KIND_IDS = ['k0', 'k1', 'k2'];
 
 const withId = (ids: readonly string[], items: readonly object[]) =>
@@ -75,7 +80,70 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
     stage: fc.constantFrom(...STAGES),
     name: fc.string({ maxLength: 30 }),
     engine: sparse({}, 'engine'),
-    release: sparse({ type: fc.constantFrom('measured', 'hydraulic', 'cable') }, 'release'),
+    release: sparse(
+      {
+        type: fc.constantFrom('measured', 'hydraulic', 'cable'),
+        liftReadings: fc
+          .array(sparse({}, 'release.liftReadings.*'), { maxLength: 6 })
+          .map((readings) => withId([], readings)),
+      },
+      'release',
+    ),
+    curve: fc.option(
+      fc
+        .array(
+          fc.record({
+            rpm: fc.integer({ min: 0, max: 12000 }),
+            torque: fc.double({ min: -5, max: 300, noNaN: true }),
+          }),
+          {
+            minLength: 2,
+            maxLength: 12,
+          },
+        )
+        .map((points) => ({ name: 'curve', points: points.sort((a, b) => a.rpm - b.rpm) })),
+      { nil: undefined },
+    ),
+    expanding: sparse({ fitted: fc.boolean() }, 'expanding'),
+    setting: sparse(
+      {
+        readings: fc
+          .array(sparse({}, 'setting.readings.*'), { maxLength: 4 })
+          .map((readings) => withId([], readings)),
+      },
+      'setting',
+    ),
+    inspection: sparse(
+      {
+        discPoints: fc.integer({ min: 1, max: 6 }),
+        steelPoints: fc.integer({ min: 1, max: 6 }),
+        springLengths: fc
+          .array(sparse({ groupId: fc.constantFrom('x0', 'x1') }, 'inspection.springLengths.*'), {
+            maxLength: 8,
+          })
+          .map((readings) => withId([], readings)),
+        seen: fc.record(Object.fromEntries(FIXTURES.map((f) => [f, SEEN])), { requiredKeys: [] }),
+      },
+      'inspection',
+    ),
+    intake: sparse(
+      {
+        complaints: fc.subarray(Object.keys(COMPLAINTS) as ComplaintId[]),
+        aims: fc.subarray([...AIMS]),
+        oil: fc.constantFrom('unknown', 'wetClutch', 'frictionModified'),
+        tests: fc.record(
+          Object.fromEntries(
+            Object.entries(TESTS).map(([id, t]) => [
+              id,
+              fc.constantFrom(...t.outcomes.map((o) => o.id)),
+            ]),
+          ),
+          { requiredKeys: [] },
+        ),
+      },
+      'intake',
+    ),
+    layout: fc.constantFrom('unknown', 'pack', 'startAndPack', 'startAndBelt', 'belt'),
     kinds: fc.array(
       sparse(
         {
@@ -84,6 +152,7 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
           lined: fc.constantFrom('both', 'inner', 'outer', 'none'),
           lining: fc.constantFrom('paper', 'cork', 'aramid', 'sintered'),
           material: fc.constantFrom('steel', 'aluminium'),
+          grindable: fc.boolean(),
         },
         'pack.kinds.*',
       ),
@@ -98,6 +167,11 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
             { requiredKeys: [] },
           ),
           outOfFlat: entry('pack.plates.*.outOfFlat'),
+          tangClearance: entry('pack.plates.*.tangClearance'),
+          seen: SEEN,
+          judder: fc.boolean(),
+          isNew: fc.boolean(),
+          facing: fc.constantFrom('outward', 'inward'),
         },
         { requiredKeys: ['kindId'] },
       ),
@@ -108,6 +182,7 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
         floorTurnsWith: fc.constantFrom('basket', 'hub'),
         pressurePlateTurnsWith: fc.constantFrom('basket', 'hub'),
         radiusModel: fc.constantFrom('uniformWear', 'uniformPressure'),
+        caliperTaken: fc.constantFrom(...CALIPER_WAYS),
       },
       'pack',
     ),
@@ -154,8 +229,10 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
         stage: j.stage,
         createdAt: '2026-01-01T00:00:00.000Z',
         updatedAt: '2026-01-01T00:00:00.000Z',
-        machine: { name: j.name, use: '' },
-        engine: j.engine,
+        archived: false,
+        machine: { id: 'm', name: j.name, use: '', layout: j.layout },
+        intake: j.intake,
+        engine: j.curve ? { ...j.engine, curve: j.curve } : j.engine,
         pack: { ...j.pack, kinds: withId(KIND_IDS, j.kinds), plates: withId([], j.plates) },
         springs: {
           type: j.springType,
@@ -170,6 +247,11 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
         assist: j.assist,
         startClutch: j.startClutch,
         release: j.release,
+        expanding: j.expanding,
+        setting: j.setting,
+        strip: { steps: [], parts: [], found: [], notes: '' },
+        inspection: j.inspection,
+        photos: [],
         notes: '',
       }) as unknown as Job,
   );

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { Menu } from 'react-native-paper';
 
@@ -19,18 +19,18 @@ interface Spot {
  * the handle was, and the handle itself stays as it is.
  */
 export function DropMenu({ anchor, children }: Props) {
-  const handle = useRef<View>(null);
+  const [handle, setHandle] = useState<View | null>(null);
   const [spot, setSpot] = useState<Spot | null>(null);
   const open = () =>
-    handle.current?.measureInWindow((x, y, _width, height) => setSpot({ x, y: y + height }));
+    handle?.measureInWindow((x, y, _width, height) => setSpot({ x, y: y + height }));
   const close = () => {
     setSpot(null);
     // On the web the view is an element; the focus goes back to the button in it.
-    const element = handle.current as unknown as HTMLElement | null;
+    const element = handle as unknown as HTMLElement | null;
     element?.querySelector<HTMLElement>('button, [role="button"]')?.focus({ preventScroll: true });
   };
   return (
-    <View ref={handle}>
+    <View ref={setHandle}>
       {anchor(open)}
       {spot && (
         <Menu visible onDismiss={close} anchor={spot}>

@@ -1,7 +1,8 @@
-import { blankKind, entry } from '../job/blank';
+import { layOut } from '../evaluate/layers';
+import { entry } from '../job/blank';
 import { fieldPath, MAX_KINDS, MAX_PLATES } from '../job/fields';
 import { entryAt, withEntry } from '../job/paths';
-import type { CoilGroup, Job, LiningId, Plate } from '../job/types';
+import type { CoilGroup, Job, LiningId, Plate, PlateKind } from '../job/types';
 import { LINING_ESTIMATES } from '../torque/linings';
 import type { Mm } from '../units/quantity';
 
@@ -9,7 +10,18 @@ import type { Mm } from '../units/quantity';
 export interface Move {
   /** Names the move; two moves of one family are never combined. */
   readonly family:
-    'disc' | 'steels' | 'one steel' | 'springs' | 'shim' | 'step' | 'lining' | 'spacer pair';
+    | 'disc'
+    | 'steels'
+    | 'one steel'
+    | 'steel mix'
+    | 'springs'
+    | 'shim'
+    | 'step'
+    | 'lining'
+    | 'spacer pair'
+    | 'gap'
+    | 'reduced effort'
+    | 'oil';
   readonly label: string;
   /** Work and money, roughly: 1 is a part swapped at the bench, 5 is parts to buy and a cover off. */
   readonly effort: number;
@@ -42,6 +54,10 @@ export function movesFor(job: Job, atHand: AtHand): Move[] {
     ...shimMoves(job),
     ...stepMoves(job),
     ...liningMoves(job),
+    ...windowMoves(job, atHand),
+    ...gapMoves(job),
+    ...easedMoves(job),
+    ...oilMoves(job),
   ];
 }
 
@@ -135,25 +151,32 @@ function steelMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
             family: 'one steel',
             label: `One steel ${kind.name} as ${t.toFixed(1)} mm`,
             effort: 1,
-            apply: (j) => {
-              if (j.pack.kinds.length >= MAX_KINDS || !j.pack.plates.some((p) => p.id === last.id))
-                return undefined;
-              const id = freeId(j, 'one-steel');
-              const own = {
-                ...blankKind(id, 'steel', `Steel ${t.toFixed(1)}`),
-                ...kind,
-                id,
-                name: `Steel ${t.toFixed(1)}`,
-                thickness: entry(t),
-              };
-              const plates = j.pack.plates.map((p) =>
-                p.id === last.id ? { id: p.id, kindId: id } : p,
-              );
-              return { ...j, pack: { ...j.pack, kinds: [...j.pack.kinds, own], plates } };
-            },
+            apply: (j) => withSteelsAs(j, kind, t, new Set([last.id])),
           },
         ]);
     });
+}
+
+/** Some steels of a kind as a thickness of their own; nothing where they are gone or there is no room for a kind. */
+function withSteelsAs(
+  job: Job,
+  kind: PlateKind,
+  thickness: Mm,
+  chosen: ReadonlySet<string>,
+): Job | undefined {
+  const { kinds, plates } = job.pack;
+  if (kinds.length >= MAX_KINDS || !plates.some((p) => chosen.has(p.id))) return undefined;
+  const id = freeId(job, 'one-steel');
+  const name = `Steel ${thickness.toFixed(1)}`;
+  const own = { ...kind, id, name, thickness: entry(thickness) };
+  return {
+    ...job,
+    pack: {
+      ...job.pack,
+      kinds: [...kinds, own],
+      plates: plates.map((p) => (chosen.has(p.id) ? { id: p.id, kindId: id } : p)),
+    },
+  };
 }
 
 function springMoves(job: Job, { springs }: AtHand): Move[] {
@@ -227,4 +250,99 @@ function liningMoves(job: Job): Move[] {
         },
       }),
     }));
+}
+
+/** As many steels of one kind as bring the stack nearest the middle of its window, each as another thickness. */
+function windowMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
+  const { windowMin, windowMax, kinds } = job.pack;
+  if (!windowMin || !windowMax) return [];
+  const target = (windowMin.value + windowMax.value) / 2;
+  const { layers } = layOut(job);
+  const heights = layers.map((l) => l.thickness);
+  if (heights.some((t) => t === undefined)) return [];
+  const stack = heights.reduce((sum: Mm, t) => sum + (t ?? 0), 0);
+  return kinds
+    .filter((k) => k.lined === 'none' && k.thickness)
+    .flatMap((kind) => {
+      // From the outermost inward: those come to hand first.
+      const steels = layers.filter((l) => l.kind.id === kind.id).reverse();
+      return steelThicknesses.flatMap((t): Move[] => {
+        let best = 0;
+        let off = Math.abs(stack - target);
+        let height = stack;
+        steels.forEach((l, i) => {
+          height += t - (l.thickness ?? t);
+          if (Math.abs(height - target) < off - EDGE)
+            [best, off] = [i + 1, Math.abs(height - target)];
+        });
+        if (best < 2) return [];
+        const chosen = new Set(steels.slice(0, best).map((l) => l.plate.id));
+        return [
+          {
+            family: 'steel mix',
+            label: `${best} steels ${kind.name} as ${t.toFixed(1)} mm, to the middle of the window`,
+            effort: 2,
+            apply: (j) => withSteelsAs(j, kind, t, chosen),
+          },
+        ];
+      });
+    });
+}
+
+/** Most marks either way that a gap is tried at. */
+const GAP_TRIES = 24;
+
+/** The install gap a few marks wider or narrower, and to the middle of its window. */
+function gapMoves(job: Job): Move[] {
+  const { fitted } = job.expanding;
+  const { installGap, gapMin, gapMax, pitch, marksPerTurn, linkage } = job.setting;
+  if (!fitted || !installGap) return [];
+  const set = (label: string, gap: Mm): Move => ({
+    family: 'gap',
+    label,
+    effort: 1,
+    apply: (j) => (gap > 0 ? withEntry(j, 'setting.installGap', entry(gap)) : undefined),
+  });
+  const moves: Move[] = [];
+  if (gapMin && gapMax && gapMin.value <= gapMax.value)
+    moves.push(set('Install gap to the middle of its window', (gapMin.value + gapMax.value) / 2));
+  if (pitch) {
+    const marks = marksPerTurn?.value ?? 1;
+    const perMark = (pitch.value * (linkage?.value ?? 1)) / marks;
+    for (let n = 1; n <= GAP_TRIES; n++) {
+      const name = n === 1 ? '1 mark' : `${n} marks`;
+      moves.push(
+        set(`Install gap ${name} wider`, installGap.value + n * perMark),
+        set(`Install gap ${name} narrower`, installGap.value - n * perMark),
+      );
+    }
+  }
+  return moves;
+}
+
+function easedMoves(job: Job): Move[] {
+  const path = 'release.reducedEffort';
+  const factor = job.release.reducedEffort?.value;
+  if (factor === undefined || Math.abs(factor - 1) < EDGE) return [];
+  return [
+    {
+      family: 'reduced effort',
+      label: 'The reduced-effort part out',
+      effort: 2,
+      apply: (j) => withEntry(j, path, undefined),
+    },
+  ];
+}
+
+function oilMoves(job: Job): Move[] {
+  return job.intake.oil !== 'frictionModified'
+    ? []
+    : [
+        {
+          family: 'oil',
+          label: 'Oil for wet clutches in',
+          effort: 2,
+          apply: (j) => ({ ...j, intake: { ...j.intake, oil: 'wetClutch' } }),
+        },
+      ];
 }

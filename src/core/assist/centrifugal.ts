@@ -100,13 +100,17 @@ export function takeUp(
   };
 }
 
-/** Clamp of an expanding disc on the pack at a basket speed, N: 0 until it touches, never more than the preload. */
+/**
+ * Clamp of an expanding disc on the pack at a basket speed, N: 0 until it touches, and always where the gap is wider
+ * than it grows; never more than the preload.
+ */
 export function expandingClamp(
   disc: ExpandingDisc,
   gap: Mm,
   preload: Newton,
   clutchRpm: Rpm,
 ): Newton {
+  if (gap >= disc.growth) return 0;
   const pressed =
     weightForce(disc.weights, clutchRpm) * disc.advantage -
     disc.returnForce -

@@ -1,40 +1,137 @@
-import { ballAssist, basketRpm, leverAssist } from '../assist/centrifugal';
-import { firstContactRpm, holdingRpm } from '../assist/startClutch';
-import type { Sheet } from './sheet';
+import type { ExpandingDisc } from '../assist/centrifugal';
+import { ballAssist, basketRpm, expandingClamp, leverAssist, takeUp } from '../assist/centrifugal';
+import type { StartClutch } from '../assist/startClutch';
+import { firstContactRpm, holdingRpm, worn } from '../assist/startClutch';
+import type { Job } from '../job/types';
+import { gapPerTurn } from '../setting/adjuster';
+import { leverGain } from '../setting/leverGain';
+import type { Newton, Rpm } from '../units/quantity';
+import type { Sheet, Term } from './sheet';
 import { gather } from './sheet';
 
-/** Clamp that weights add at the engine's peak torque; nothing where there are none. */
+/** Whether anything presses by turning, so that the clamp depends on rpm. */
+export function hasWeights({ assist, expanding }: Job): boolean {
+  return assist.type !== 'none' || expanding.fitted;
+}
+
+/** What weights do to the clamp at the engine's peak torque; nothing where there are none. */
 export function computeAssist(sheet: Sheet): void {
-  const { type } = sheet.job.assist;
-  if (type === 'none') return;
-  const levers = type === 'levers';
-  sheet.compute('assistClamp', {
-    label: 'Centrifugal clamp at peak torque',
-    quantity: 'force',
-    section: 9,
-    formula: levers ? 'F_c = n·m·r_w·ω²·i_w, ω at n_T/i' : 'F_c = n·m·r_w·ω²/tan α, ω at n_T/i',
-    from: {
-      n: sheet.entry('assist.count'),
-      m: sheet.entry('assist.mass'),
-      r: sheet.entry('assist.radius'),
-      by: sheet.entry(levers ? 'assist.leverRatio' : 'assist.rampAngle'),
-      rpm: sheet.entry('engine.peakTorqueRpm'),
-      i: sheet.entry('engine.primaryRatio'),
-    },
-    value: ({ n, m, r, by, rpm, i }) => {
-      const weights = { count: n, mass: m, radius: r };
-      const basket = basketRpm(rpm, i);
-      return levers ? leverAssist(weights, basket, by) : ballAssist(weights, basket, by);
-    },
-    notes: ['The basket turns at engine speed ÷ primary ratio.'],
-  });
+  const { assist, expanding } = sheet.job;
+  const speed = [sheet.entry('engine.peakTorqueRpm'), sheet.entry('engine.primaryRatio')] as const;
+  if (assist.type !== 'none') {
+    const levers = assist.type === 'levers';
+    sheet.compute('assistClamp', {
+      label: 'Centrifugal clamp at peak torque',
+      quantity: 'force',
+      section: 9,
+      formula: levers ? 'F_c = n·m·r_w·ω²·i_w, ω at n_T/i' : 'F_c = n·m·r_w·ω²/tan α, ω at n_T/i',
+      from: {
+        F: gather([...speed, ...assistTerms(sheet)], ([rpm = 0, i = 0, ...v]) =>
+          assistForce(levers, v, basketRpm(rpm, i)),
+        ),
+      },
+      value: ({ F }) => F,
+      notes: ['The basket turns at engine speed ÷ primary ratio.'],
+    });
+  }
+  if (!hasWeights(sheet.job)) return;
+  const springs = sheet.figure('clamp', 'F');
+  const base = expanding.fitted
+    ? gather(
+        [springs, ...speed, sheet.entry('setting.installGap'), ...discTerms(sheet)],
+        ([F = 0, rpm = 0, i = 0, gap = 0, ...v]) =>
+          expandingClamp(discOf(v), gap, F, basketRpm(rpm, i)),
+      )
+    : springs;
   sheet.compute('clampAtPeak', {
     label: 'Clamp at peak torque',
     quantity: 'force',
-    section: 9,
-    formula: 'F + F_c',
-    from: { F: sheet.figure('clamp', 'F'), Fc: sheet.figure('assistClamp', 'F_c') },
-    value: ({ F, Fc }) => F + Fc,
+    section: expanding.fitted ? 8 : 9,
+    formula: [
+      expanding.fitted ? 'least of F and n·m·r_w·ω²·i_e − F_0 − k_r·g' : 'F',
+      ...(assist.type === 'none' ? [] : ['F_c']),
+    ].join(' + '),
+    from: {
+      F: base,
+      ...(assist.type === 'none' ? {} : { Fc: sheet.figure('assistClamp', 'F_c') }),
+    },
+    value: (v) => Object.values(v).reduce((sum, f) => sum + f, 0),
+    notes: expanding.fitted
+      ? ['An expanding disc presses no harder than the springs that it lifts.']
+      : [],
+  });
+}
+
+/** Clamp of the pack over engine speed, N, from a sheet on which it is worked out; undefined while not known. */
+export function clampAtRpm(sheet: Sheet): ((rpm: Rpm, springs?: Newton) => Newton) | undefined {
+  const { assist, expanding } = sheet.job;
+  const clamp = sheet.known('clamp')?.value;
+  if (clamp === undefined) return undefined;
+  if (!hasWeights(sheet.job)) return (_rpm, springs = clamp) => springs;
+  if (!sheet.known('clampAtPeak')) return undefined;
+  const primary = valueOf(sheet.entry('engine.primaryRatio'));
+  const gap = valueOf(sheet.entry('setting.installGap'));
+  const disc = expanding.fitted ? discOf(discTerms(sheet).map(valueOf)) : undefined;
+  const weights = assist.type === 'none' ? undefined : assistTerms(sheet).map(valueOf);
+  return (rpm, springs = clamp) => {
+    const basket = basketRpm(rpm, primary);
+    return (
+      (disc ? expandingClamp(disc, gap, springs, basket) : springs) +
+      (weights ? assistForce(assist.type === 'levers', weights, basket) : 0)
+    );
+  };
+}
+
+/** Take-up and lever gain of an expanding disc; nothing where none is fitted. */
+export function computeExpanding(sheet: Sheet): void {
+  if (!sheet.job.expanding.fitted) return;
+  const parts = [
+    sheet.entry('setting.installGap'),
+    sheet.figure('clamp', 'F'),
+    sheet.entry('engine.primaryRatio'),
+    ...discTerms(sheet),
+  ];
+  const at = (which: 'firstContact' | 'lockUp') =>
+    gather(parts, ([gap = 0, F = 0, i = 0, ...v]) => takeUp(discOf(v), gap, F, i)[which]);
+  sheet.compute('expandContact', {
+    label: 'Expanding disc touches at',
+    quantity: 'speed',
+    section: 8,
+    formula: 'n·m·r_w·ω²·i_e = F_0 + k_r·g, engine speed = basket speed·i',
+    from: { n: at('firstContact') },
+    value: ({ n }) => n,
+  });
+  sheet.compute('expandLockUp', {
+    label: 'Expanding disc locks up at',
+    quantity: 'speed',
+    section: 8,
+    formula: 'n·m·r_w·ω²·i_e = F_0 + k_r·g + F, engine speed = basket speed·i',
+    from: { n: at('lockUp') },
+    value: ({ n }) => n,
+  });
+  sheet.compute('leverGain', {
+    label: 'Lever gain',
+    quantity: 'length',
+    section: 8,
+    formula: 'y = R·(e − g), 0 when the gap exceeds the growth',
+    from: {
+      R: sheet.figure('overallRatio', 'R'),
+      e: sheet.entry('expanding.growth'),
+      g: sheet.entry('setting.installGap'),
+    },
+    value: ({ R, e, g }) => leverGain(R, e, g),
+  });
+  sheet.compute('gapPerMark', {
+    label: 'Gap per mark of the adjuster',
+    quantity: 'length',
+    section: 8,
+    formula: 'P·i_a/n_m',
+    from: {
+      pitch: sheet.entry('setting.pitch'),
+      marksPerTurn: sheet.entry('setting.marksPerTurn'),
+      linkage: sheet.entry('setting.linkage'),
+    },
+    value: (adjuster) => gapPerTurn(adjuster) / adjuster.marksPerTurn,
   });
 }
 
@@ -43,38 +140,13 @@ export function computeStartClutch(sheet: Sheet): void {
   const { place } = sheet.job.startClutch;
   if (place === 'none') return;
   const onCrank = place === 'crank';
-  const parts = [
-    sheet.entry('startClutch.shoes'),
-    sheet.entry('startClutch.mass'),
-    sheet.entry('startClutch.radius'),
-    sheet.entry('startClutch.springPull'),
-    sheet.entry('startClutch.drumRadius'),
-    sheet.entry('startClutch.friction'),
-    ...(onCrank ? [] : [sheet.entry('engine.primaryRatio')]),
-  ];
-  const clutch = ([
-    shoes = 0,
-    mass = 0,
-    radius = 0,
-    springPull = 0,
-    drumRadius = 0,
-    friction = 0,
-    i = 1,
-  ]: readonly number[]) => ({
-    shoes,
-    mass,
-    radius,
-    springPull,
-    drumRadius,
-    friction,
-    speedRatio: 1 / i,
-  });
+  const parts = startTerms(sheet);
   sheet.compute('startContact', {
     label: 'Start clutch touches at',
     quantity: 'speed',
     section: 9,
     formula: onCrank ? 'm·r·ω² = F_s, on the crank' : 'm·r·ω² = F_s, at engine speed ÷ i',
-    from: { n: gather(parts, (v) => firstContactRpm(clutch(v))) },
+    from: { n: gather(parts, (v) => firstContactRpm(startOf(v))) },
     value: ({ n }) => n,
   });
   sheet.compute('startHolding', {
@@ -84,9 +156,96 @@ export function computeStartClutch(sheet: Sheet): void {
     formula: 'n·μ·(m·r·ω² − F_s)·R = T_e',
     from: {
       n: gather([sheet.entry('engine.peakTorque'), ...parts], ([torque = 0, ...v]) =>
-        holdingRpm(clutch(v), torque),
+        holdingRpm(startOf(v), torque),
       ),
     },
     value: ({ n }) => n,
   });
+  if (!sheet.job.startClutch.wear) return;
+  sheet.compute('startContactWorn', {
+    label: 'Start clutch touches, worn, at',
+    quantity: 'speed',
+    section: 9,
+    formula: '(m − Δm)·r′·ω² = F_s + k_s·w',
+    from: {
+      n: gather(
+        [
+          sheet.entry('startClutch.wear'),
+          sheet.entry('startClutch.springRate'),
+          sheet.entry('startClutch.massLost'),
+          ...parts,
+        ],
+        ([w = 0, k = 0, lost = 0, ...v]) => firstContactRpm(worn(startOf(v), w, k, lost)),
+      ),
+    },
+    value: ({ n }) => n,
+    notes: ['Worn shoes travel further against their springs, and are lighter.'],
+  });
 }
+
+/** The start clutch of a job as worn as it is, once all of it is known. */
+export function startClutchOf(sheet: Sheet): StartClutch | undefined {
+  if (sheet.job.startClutch.place === 'none') return undefined;
+  const parts = startTerms(sheet);
+  if (!parts.every((t) => t.known)) return undefined;
+  return startOf(parts.map(valueOf));
+}
+
+function assistTerms(sheet: Sheet): Term[] {
+  return [
+    sheet.entry('assist.count'),
+    sheet.entry('assist.mass'),
+    sheet.entry('assist.radius'),
+    sheet.entry(sheet.job.assist.type === 'levers' ? 'assist.leverRatio' : 'assist.rampAngle'),
+  ];
+}
+
+function assistForce(levers: boolean, values: readonly number[], clutchRpm: Rpm): Newton {
+  const [count = 0, mass = 0, radius = 0, by = 0] = values;
+  return (levers ? leverAssist : ballAssist)({ count, mass, radius }, clutchRpm, by);
+}
+
+function discTerms(sheet: Sheet): Term[] {
+  return [
+    sheet.entry('expanding.count'),
+    sheet.entry('expanding.mass'),
+    sheet.entry('expanding.radius'),
+    sheet.entry('expanding.advantage'),
+    sheet.entry('expanding.returnForce'),
+    sheet.entry('expanding.returnRate'),
+    sheet.entry('expanding.growth'),
+  ];
+}
+
+function discOf(values: readonly number[]): ExpandingDisc {
+  const [
+    count = 0,
+    mass = 0,
+    radius = 0,
+    advantage = 0,
+    returnForce = 0,
+    returnRate = 0,
+    growth = 0,
+  ] = values;
+  return { weights: { count, mass, radius }, advantage, returnForce, returnRate, growth };
+}
+
+function startTerms(sheet: Sheet): Term[] {
+  return [
+    sheet.entry('startClutch.shoes'),
+    sheet.entry('startClutch.mass'),
+    sheet.entry('startClutch.radius'),
+    sheet.entry('startClutch.springPull'),
+    sheet.entry('startClutch.drumRadius'),
+    sheet.entry('startClutch.friction'),
+    ...(sheet.job.startClutch.place === 'crank' ? [] : [sheet.entry('engine.primaryRatio')]),
+  ];
+}
+
+function startOf(values: readonly number[]): StartClutch {
+  const [shoes = 0, mass = 0, radius = 0, springPull = 0, drumRadius = 0, friction = 0, i = 1] =
+    values;
+  return { shoes, mass, radius, springPull, drumRadius, friction, speedRatio: 1 / i };
+}
+
+const valueOf = (t: Term): number => (t.known ? t.value : Number.NaN);

@@ -1,15 +1,23 @@
 import type { Job } from '../job/types';
-import { computeAssist, computeStartClutch } from './assistFigures';
+import { computeAssist, computeExpanding, computeStartClutch } from './assistFigures';
 import type { FigureId, Outcome } from './figure';
 import type { PackLayout } from './layers';
 import { layOut } from './layers';
-import { computeLift, computePull, computeRetention } from './releaseFigures';
+import {
+  computeEvenness,
+  computeLift,
+  computeLosses,
+  computePull,
+  computeRetention,
+} from './releaseFigures';
 import { Sheet } from './sheet';
 import { computeSprings, computeSpringsLifted } from './springFigures';
 import { computeStack, computeWear } from './stackFigures';
 import { computeTorque } from './torqueFigures';
-import type { Problem, Verdict } from './verdicts';
-import { findProblems, judge, judgeOverall } from './verdicts';
+import type { Problem } from './problems';
+import { findProblems } from './problems';
+import type { Verdict } from './verdicts';
+import { judge, judgeOverall } from './verdicts';
 
 /** Everything that can be known of a job from what has been entered so far. */
 export interface Evaluation {
@@ -50,6 +58,9 @@ export function workOut(job: Job): { readonly sheet: Sheet; readonly layout: Pac
   computeAssist(sheet);
   computeSpringsLifted(sheet);
   computePull(sheet);
+  computeEvenness(sheet);
+  computeLosses(sheet);
+  computeExpanding(sheet);
   computeTorque(sheet, layout);
   computeRetention(sheet, layout);
   computeWear(sheet, layout);

@@ -58,7 +58,19 @@ export type FigureId =
   | 'startContact'
   | 'startHolding'
   | 'retention'
-  | 'packWear';
+  | 'packWear'
+  | 'caliperDifference'
+  | 'leastCurveReserve'
+  | 'liftLost'
+  | 'armBestStart'
+  | 'armLost'
+  | 'liftTilt'
+  | 'liftLeast'
+  | 'expandContact'
+  | 'expandLockUp'
+  | 'leverGain'
+  | 'gapPerMark'
+  | 'startContactWorn';
 
 /** A value of the core with its unit, its range where there is one, and its working. */
 export interface Figure {

@@ -69,3 +69,13 @@ export function plateAt(layout: PackLayout, index: number): PackLayer | undefine
 
 export const thicknessPath = (layer: PackLayer) =>
   fieldPath('pack.kinds.*.thickness', layer.kind.id);
+
+/** Two neighbours of the pack in words: "Plate 3 and plate 4". */
+export function between(layout: PackLayout, below: number, above: number): string {
+  const name = (index: number) => {
+    const layer = plateAt(layout, index);
+    return layer ? `plate ${layer.number}` : index === 0 ? 'the hub floor' : 'the pressure plate';
+  };
+  const text = `${name(below)} and ${name(above)}`;
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

@@ -1,16 +1,40 @@
+import type { FieldPath } from '../job/fields';
+import { fieldPath } from '../job/fields';
 import type { Job } from '../job/types';
+import { armStroke } from '../release/arm';
 import { clearancePerFace, neededLift } from '../release/clearance';
+import type { Evenness, LiftReading } from '../release/evenness';
+import { evenness } from '../release/evenness';
+import { lossBudget } from '../release/lossBudget';
 import { retainedShare } from '../release/retention';
-import { cableLift, hydraulicLift, leverForce, overallRatio } from '../release/train';
+import { cableLift, cableTravel, hydraulicLift, leverForce, overallRatio } from '../release/train';
+import type { Mm } from '../units/quantity';
 import type { PackLayout } from './layers';
-import type { Sheet, Term } from './sheet';
-import { gather, term } from './sheet';
+import type { KnownTerm, Term } from './sheet';
+import { gather, Sheet, term } from './sheet';
 
-const LIFT_FORMULA: Readonly<Record<Job['release']['type'], string>> = {
-  measured: 'x as measured at the pressure plate',
-  hydraulic: 'x = (s_L/i_L − s_0)·(d_m/d_s)²',
-  cable: 'x = (s_L/i_L − s_0)/r_a · p/2π',
-};
+function liftFormula({ release }: Job): string {
+  const { type } = release;
+  if (type === 'measured') {
+    return release.liftReadings.length > 0
+      ? 'x = mean of the plane through the dial readings'
+      : 'x as measured at the pressure plate';
+  }
+  const lever = LEVER_LOSSES.some(({ leaf }) => release[leaf]) ? '(s_L − Σ s_v)' : 's_L';
+  const eased = release.reducedEffort ? '/q' : '';
+  if (type === 'hydraulic') return `x = (${lever}/i_L − s_0)·(d_m/d_s)²${eased}`;
+  return release.armStart
+    ? `x = (arcsin(sin φ_0 + (${lever}/i_L − s_0)/r_a) − φ_0)·p/2π${eased}`
+    : `x = (${lever}/i_L − s_0)/r_a · p/2π${eased}`;
+}
+
+/** What eats travel at the lever before anything moves. */
+const LEVER_LOSSES = [
+  { leaf: 'freePlay', name: 'Free play' },
+  { leaf: 'stretch', name: 'Stretch' },
+  { leaf: 'pivotWear', name: 'Worn pivots' },
+  { leaf: 'air', name: 'Air in the line' },
+] as const;
 
 /** Lift had and needed, and what it leaves at each face. */
 export function computeLift(sheet: Sheet, layout: PackLayout): void {
@@ -18,7 +42,7 @@ export function computeLift(sheet: Sheet, layout: PackLayout): void {
     label: 'Lift',
     quantity: 'length',
     section: sheet.job.release.type === 'measured' ? 6 : 7,
-    formula: LIFT_FORMULA[sheet.job.release.type],
+    formula: liftFormula(sheet.job),
     from: { x: liftTerm(sheet) },
     value: ({ x }) => x,
   });
@@ -94,28 +118,186 @@ export function computeRetention(sheet: Sheet, layout: PackLayout): void {
 }
 
 function liftTerm(sheet: Sheet): Term {
-  const { type } = sheet.job.release;
-  if (type === 'measured') return sheet.entry('release.measuredLift');
-  const lever = [sheet.entry('release.leverTravel'), sheet.entry('release.leverRatio')];
-  return type === 'hydraulic'
+  const { type, measuredLift } = sheet.job.release;
+  if (type !== 'measured') return trainTerm(sheet, true);
+  const dial = dialTerms(sheet);
+  // One dial reading stands for the plate until enough are taken round it.
+  return dial.length === 0 || (measuredLift && dial.length < 6)
+    ? sheet.entry('release.measuredLift')
+    : planeOf(dial, (plane) => plane.mean);
+}
+
+/** Lift of the train, with what is lost on the way or as if nothing were. */
+function trainTerm(sheet: Sheet, withLosses: boolean): Term {
+  const { type, armStart } = sheet.job.release;
+  const losses = withLosses ? LEVER_LOSSES.map(({ leaf }) => sheet.entry(`release.${leaf}`)) : [];
+  const travel = gather([sheet.entry('release.leverTravel'), ...losses], ([s = 0, ...lost]) =>
+    Math.max(
+      0,
+      lost.reduce((rest, l) => rest - l, s),
+    ),
+  );
+  const lever = [travel, sheet.entry('release.leverRatio')];
+  const slack = sheet.entry(type === 'hydraulic' ? 'release.lostTravel' : 'release.cableSlack');
+  const lost = withLosses ? slack : NOTHING;
+  const eased = withLosses ? sheet.entry('release.reducedEffort') : ONE;
+  if (type === 'hydraulic') {
+    return gather(
+      [
+        eased,
+        ...lever,
+        lost,
+        sheet.entry('release.masterDiameter'),
+        sheet.entry('release.slaveDiameter'),
+      ],
+      ([q = 1, s = 0, i = 0, l = 0, m = 0, d = 0]) => hydraulicLift(s, i, l, m, d) / q,
+    );
+  }
+  const arm = [sheet.entry('release.armLength'), sheet.entry('release.lead')];
+  return armStart
     ? gather(
-        [
-          ...lever,
-          sheet.entry('release.lostTravel'),
-          sheet.entry('release.masterDiameter'),
-          sheet.entry('release.slaveDiameter'),
-        ],
-        ([s = 0, i = 0, lost = 0, m = 0, d = 0]) => hydraulicLift(s, i, lost, m, d),
+        [eased, ...lever, lost, ...arm, sheet.entry('release.armStart')],
+        ([q = 1, s = 0, i = 0, l = 0, r = 0, lead = 0, φ = 0]) =>
+          armStroke(cableTravel(s, i, l), r, lead, φ).lift / q,
       )
     : gather(
-        [
-          ...lever,
-          sheet.entry('release.cableSlack'),
-          sheet.entry('release.armLength'),
-          sheet.entry('release.lead'),
-        ],
-        ([s = 0, i = 0, slack = 0, arm = 0, lead = 0]) => cableLift(s, i, slack, arm, lead),
+        [eased, ...lever, lost, ...arm],
+        ([q = 1, s = 0, i = 0, l = 0, r = 0, lead = 0]) => cableLift(s, i, l, r, lead) / q,
       );
+}
+
+/** A value of the formula itself, which is nobody's entry. */
+const plain = (value: number): KnownTerm => ({ known: true, value, inputs: [], estimated: false });
+const NOTHING = plain(0);
+const ONE = plain(1);
+
+/** Dial readings that have both angle and lift, as terms in pairs. */
+function dialTerms(sheet: Sheet): Term[] {
+  return sheet.job.release.liftReadings.flatMap(({ id, angle, lift }) =>
+    angle && lift
+      ? [
+          sheet.entry(fieldPath('release.liftReadings.*.angle', id)),
+          sheet.entry(fieldPath('release.liftReadings.*.lift', id)),
+        ]
+      : [],
+  );
+}
+
+function planeOf(dial: readonly Term[], of: (plane: Evenness) => number): Term {
+  return gather(dial, (values) => {
+    const readings: LiftReading[] = [];
+    for (let i = 0; i + 1 < values.length; i += 2)
+      readings.push({ angle: values[i] ?? 0, lift: values[i + 1] ?? 0 });
+    return of(evenness(readings));
+  });
+}
+
+/** Tilt of the plate and its least local lift; only where dial readings round it are entered. */
+export function computeEvenness(sheet: Sheet): void {
+  const dial = dialTerms(sheet);
+  if (dial.length === 0) return;
+  sheet.compute('liftTilt', {
+    label: 'Tilt of the plate',
+    quantity: 'length',
+    section: 6,
+    formula: 'a = √(A² + B²) of x(θ) = x̄ + A·cos θ + B·sin θ, least squares',
+    from: { a: planeOf(dial, (plane) => plane.tilt) },
+    value: ({ a }) => a,
+    notes: [`${dial.length / 2} readings round the plate; three angles or more are needed.`],
+  });
+  sheet.compute('liftLeast', {
+    label: 'Least local lift',
+    quantity: 'length',
+    section: 6,
+    formula: 'x̄ − a',
+    from: { x: planeOf(dial, (plane) => plane.least) },
+    value: ({ x }) => x,
+  });
+}
+
+/** What is lost between lever and plate, and what the arm's angle costs. */
+export function computeLosses(sheet: Sheet): void {
+  const { release } = sheet.job;
+  if (release.type === 'measured') return;
+  const loses =
+    LEVER_LOSSES.some(({ leaf }) => release[leaf]) ||
+    release.reducedEffort ||
+    (release.type === 'hydraulic' ? release.lostTravel : release.cableSlack);
+  if (loses) {
+    sheet.compute('liftLost', {
+      label: 'Lift lost on the way',
+      quantity: 'length',
+      section: 7,
+      formula: 'x without loss − x',
+      from: { whole: trainTerm(sheet, false), x: sheet.figure('liftHad', 'x') },
+      value: ({ whole, x }) => whole - x,
+    });
+  }
+  if (release.type !== 'cable' || !release.armStart) return;
+  const arm = gather(
+    [
+      sheet.entry('release.leverTravel'),
+      sheet.entry('release.leverRatio'),
+      sheet.entry('release.cableSlack'),
+      sheet.entry('release.armLength'),
+      sheet.entry('release.lead'),
+      sheet.entry('release.armStart'),
+    ],
+    ([s = 0, i = 0, l = 0, r = 0, lead = 0, φ = 0]) =>
+      armStroke(cableTravel(s, i, l), r, lead, φ).bestStart,
+  );
+  sheet.compute('armBestStart', {
+    label: 'Arm at rest, best',
+    quantity: 'angle',
+    section: 7,
+    formula: 'φ_0 = −arcsin(cable travel/2r_a): square in the middle of the stroke',
+    from: { φ: arm },
+    value: ({ φ }) => φ,
+  });
+}
+
+/** One line of where the lift went. */
+export interface LossLine {
+  readonly name: string;
+  /** mm at the lever; absent for what changes the ratio instead. */
+  readonly atLever?: Mm;
+  readonly liftLost: Mm;
+}
+
+/**
+ * Where the lift went, from lever to plate, line by line; undefined while the train is not known. The lines add up to
+ * the lift without loss less the lift had.
+ * Source: `docs/mechanics.md` section 7.
+ */
+export function releaseBudget(
+  job: Job,
+): { readonly whole: Mm; readonly left: Mm; readonly lines: readonly LossLine[] } | undefined {
+  if (job.release.type === 'measured') return undefined;
+  const sheet = new Sheet(job);
+  const whole = trainTerm(sheet, false);
+  const left = trainTerm(sheet, true);
+  if (!whole.known || !left.known || whole.value <= 0) return undefined;
+  const value = (path: FieldPath) => {
+    const t = sheet.entry(path);
+    return t.known ? t.value : 0;
+  };
+  const travel = value('release.leverTravel');
+  const hydraulic = job.release.type === 'hydraulic';
+  const slack =
+    value(hydraulic ? 'release.lostTravel' : 'release.cableSlack') * value('release.leverRatio');
+  const budget = lossBudget(
+    travel,
+    travel / whole.value,
+    [
+      ...LEVER_LOSSES.map(({ leaf, name }) => ({ name, atLever: value(`release.${leaf}`) })),
+      { name: hydraulic ? 'Lost piston travel' : 'Cable slack', atLever: slack },
+    ].filter((l) => l.atLever > 0),
+  );
+  const lines: LossLine[] = [...budget.lines];
+  const rest = whole.value - left.value - lines.reduce((sum, l) => sum + l.liftLost, 0);
+  if (job.release.reducedEffort) lines.push({ name: 'Reduced-effort part', liftLost: rest });
+  else if (Math.abs(rest) > 1e-9) lines.push({ name: 'Angle of the arm', liftLost: rest });
+  return { whole: whole.value, left: left.value, lines };
 }
 
 function warpTerm(layout: PackLayout): Term {

@@ -1,4 +1,6 @@
+import type { CaliperWay } from '../job/types';
 import { readingsOf } from '../job/types';
+import { checkCaliper } from '../pack/bands';
 import { checkWindow, stackHeight } from '../pack/stack';
 import type { WorkingInput } from './figure';
 import type { PackLayout } from './layers';
@@ -57,7 +59,29 @@ export function computeStack(sheet: Sheet, layout: PackLayout): void {
     },
     value: ({ m }) => m,
   });
+  if (!sheet.job.pack.caliper) return;
+  sheet.compute('caliperDifference', {
+    label: 'Caliper less the sum of plates',
+    quantity: 'length',
+    section: 1,
+    formula: 'H_c − H',
+    from: {
+      c: sheet.entry('pack.caliper'),
+      H: sheet.figure('stack', 'H'),
+      a: sheet.entry('pack.caliperAllowance'),
+    },
+    value: ({ c, H, a }) => checkCaliper(H, c, a).difference,
+    notes: [`Taken ${CALIPER_WAY[sheet.job.pack.caliperTaken]}.`],
+  });
 }
+
+/** How a caliper was taken over the pack, in words. */
+export const CALIPER_WAY: Readonly<Record<CaliperWay, string>> = {
+  dryByHand: 'dry, squeezed by hand',
+  dryClamped: 'dry, clamped',
+  oiledByHand: 'oiled, squeezed by hand',
+  oiledClamped: 'oiled, clamped',
+};
 
 /** Wear of the whole pack against new; only once a plate is measured. */
 export function computeWear(sheet: Sheet, layout: PackLayout): void {

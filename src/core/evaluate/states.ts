@@ -1,8 +1,10 @@
-import { ballAssist, basketRpm, leverAssist } from '../assist/centrifugal';
+import { startClutchTorque } from '../assist/startClutch';
 import { check, DomainError } from '../errors';
-import type { Job } from '../job/types';
+import type { Job, TorqueCurve } from '../job/types';
 import { readingsOf } from '../job/types';
 import type { Mm, Newton, NewtonMetre, Rpm } from '../units/quantity';
+import { torqueAtClutch } from '../torque/capacity';
+import { clampAtRpm, startClutchOf } from './assistFigures';
 import { workOut } from './evaluate';
 import type { PackLayout } from './layers';
 import type { Sheet } from './sheet';
@@ -31,10 +33,14 @@ export interface StateFigures {
   /** Force of the springs at the lifted position: what the train must overcome. */
   readonly springForce?: Newton;
   readonly capacity?: Readonly<Record<'low' | 'typical' | 'high', NewtonMetre>>;
-  /** Capacity with tang friction against the engine's peak torque. Hot oil is the low end. */
+  /** Torque of the engine at the clutch: of its curve at that rpm where there is one, else its peak. */
+  readonly asked?: NewtonMetre;
+  /** Capacity with tang friction against the torque asked. Hot oil is the low end. */
   readonly reserve?: Readonly<Record<'low' | 'typical' | 'high', number>>;
   readonly leverPull?: Newton;
   readonly clearancePerFace?: Mm;
+  /** What a start clutch carries at that rpm, at its own shaft. */
+  readonly startTorque?: NewtonMetre;
 }
 
 export interface CurvePoint {
@@ -91,7 +97,9 @@ export function packModel(job: Job): PackModel {
   const efficiency = number(sheet, 'release.efficiency');
   const fingers =
     job.springs.type === 'diaphragm' ? (number(sheet, 'springs.diaphragm.fingerRatio') ?? 1) : 1;
-  const assist = assistAt(sheet);
+  const turning = clampAtRpm(sheet);
+  const askedAt = torqueOverRpm(sheet);
+  const start = startClutchOf(sheet);
 
   const at = ({ plates = 'measured', wear = 0, lift = 0, rpm }: PackState = {}): StateFigures => {
     const from = (plates === 'new' ? asNew : measured) ?? Number.NaN;
@@ -100,13 +108,16 @@ export function packModel(job: Job): PackModel {
     if (rpm !== undefined) check('rpm', rpm, { min: 0, max: MAX_RPM });
     const stack = from - wear;
     const springs = force && Number.isFinite(stack) ? attempt(() => force(stack, lift)) : undefined;
-    // A lifted plate leaves the pack; the weights of the assist then find no plate to press on.
+    // A lifted plate leaves the pack; weights then find no plate to press on.
     const clamp =
       springs === undefined
         ? undefined
         : lift > 0
           ? 0
-          : springs + (rpm === undefined ? 0 : (assist?.(rpm) ?? 0));
+          : rpm === undefined || !turning
+            ? springs
+            : attempt(() => turning(rpm, springs));
+    const load = (rpm === undefined ? undefined : askedAt?.(rpm)) ?? asked;
     const capacity =
       held && clamp !== undefined
         ? attempt(() => byLevel((name) => chain.capacityAt(LEVEL_NAMES[name], clamp, true).torque))
@@ -116,7 +127,11 @@ export function packModel(job: Job): PackModel {
       ...(clamp === undefined ? {} : { clamp }),
       ...(springs === undefined ? {} : { springForce: springs }),
       ...(capacity === undefined ? {} : { capacity }),
-      ...(capacity && asked ? { reserve: byLevel((name) => capacity[name] / asked) } : {}),
+      ...(load ? { asked: load } : {}),
+      ...(capacity && load ? { reserve: byLevel((name) => capacity[name] / load) } : {}),
+      ...(start && rpm !== undefined
+        ? { startTorque: attempt(() => startClutchTorque(start, rpm)) ?? 0 }
+        : {}),
       ...(springs !== undefined && ratio && efficiency
         ? { leverPull: springs / fingers / (ratio * efficiency) }
         : {}),
@@ -254,16 +269,28 @@ function firstSlip(reserveAt: (wear: Mm) => number | undefined, stack: Mm): Mm |
   return undefined;
 }
 
-function assistAt(sheet: Sheet): ((rpm: Rpm) => Newton) | undefined {
-  const { type } = sheet.job.assist;
-  if (type === 'none' || !sheet.known('assistClamp')) return undefined;
-  const weights = {
-    count: number(sheet, 'assist.count') ?? 0,
-    mass: number(sheet, 'assist.mass') ?? 0,
-    radius: number(sheet, 'assist.radius') ?? 0,
+/** Torque of the engine's curve at the clutch; undefined outside the curve, where nothing is extrapolated. */
+function torqueOverRpm(sheet: Sheet): ((rpm: Rpm) => NewtonMetre | undefined) | undefined {
+  const { curve } = sheet.job.engine;
+  const ratio = number(sheet, 'engine.primaryRatio');
+  const efficiency = number(sheet, 'engine.primaryEfficiency');
+  if (!curve || ratio === undefined || efficiency === undefined) return undefined;
+  return (rpm) => {
+    const torque = torqueAt(curve, rpm);
+    return torque === undefined || torque <= 0
+      ? undefined
+      : attempt(() => torqueAtClutch(torque, ratio, efficiency));
   };
-  const primary = number(sheet, 'engine.primaryRatio') ?? 1;
-  const by = number(sheet, type === 'levers' ? 'assist.leverRatio' : 'assist.rampAngle') ?? 1;
-  const assist = type === 'levers' ? leverAssist : ballAssist;
-  return (rpm) => attempt(() => assist(weights, basketRpm(rpm, primary), by)) ?? 0;
+}
+
+/** Torque of a curve at a speed, straight between its points; undefined outside them. */
+export function torqueAt({ points }: TorqueCurve, rpm: Rpm): NewtonMetre | undefined {
+  for (let i = 1; i < points.length; i++) {
+    const [a, b] = [points[i - 1], points[i]];
+    if (a && b && rpm >= a.rpm && rpm <= b.rpm) {
+      const t = b.rpm > a.rpm ? (rpm - a.rpm) / (b.rpm - a.rpm) : 0;
+      return a.torque + t * (b.torque - a.torque);
+    }
+  }
+  return undefined;
 }

@@ -1,3 +1,4 @@
+import { DomainError } from '../errors';
 import { fieldPath } from '../job/fields';
 import type { PlateKind, Source } from '../job/types';
 import type { Face } from '../pack/faces';
@@ -6,6 +7,7 @@ import type { Capacity, SlippingFace } from '../torque/capacity';
 import { packCapacity, torqueAtClutch } from '../torque/capacity';
 import { LINING_ESTIMATES } from '../torque/linings';
 import { effectiveRadius, liningPressure } from '../torque/radius';
+import { clampAtRpm, hasWeights } from './assistFigures';
 import type { PackLayout } from './layers';
 import { plateAt } from './layers';
 import type { KnownTerm, Sheet, Term } from './sheet';
@@ -42,25 +44,28 @@ export function torqueChain(sheet: Sheet, layout: PackLayout): TorqueChain {
   const radiiKnown = [...radii.values()].every((t) => t.known);
   const model = sheet.job.pack.radiusModel;
 
-  // What a face is made of does not depend on the level of friction; made once, read by every figure.
-  const parts = faces.map((f) => {
-    const below = plateAt(layout, f.below);
-    const above = plateAt(layout, f.above);
-    return {
-      radius: radiiKnown
-        ? effectiveRadius(f.outerRadius ?? Number.NaN, f.innerRadius ?? Number.NaN, model)
-        : Number.NaN,
-      linedBelow: below && linedOutward(below.lined) ? frictions.get(below.kind.id) : undefined,
-      linedAbove: above && linedInward(above.lined) ? frictions.get(above.kind.id) : undefined,
-      tangRadiusBelow: below && valueOrNothing(tangs.get(below.kind.id)),
-      tangRadiusAbove: above && valueOrNothing(tangs.get(above.kind.id)),
-    };
-  });
+  // What a face is made of does not depend on the level of friction; made once, read by every figure. It is made when
+  // first asked for, inside the figure that a contradiction of radii then makes unknown.
+  const makeParts = () =>
+    faces.map((f) => {
+      const below = plateAt(layout, f.below);
+      const above = plateAt(layout, f.above);
+      return {
+        radius: radiiKnown
+          ? effectiveRadius(f.outerRadius ?? Number.NaN, f.innerRadius ?? Number.NaN, model)
+          : Number.NaN,
+        linedBelow: below && linedOutward(below.lined) ? frictions.get(below.kind.id) : undefined,
+        linedAbove: above && linedInward(above.lined) ? frictions.get(above.kind.id) : undefined,
+        tangRadiusBelow: below && valueOrNothing(tangs.get(below.kind.id)),
+        tangRadiusAbove: above && valueOrNothing(tangs.get(above.kind.id)),
+      };
+    });
+  let parts: ReturnType<typeof makeParts> | undefined;
   const chains = new Map<Level, readonly SlippingFace[]>();
   const chainAt = (level: Level): readonly SlippingFace[] => {
     const made = chains.get(level);
     if (made) return made;
-    const chain = parts.map(
+    const chain = (parts ??= makeParts()).map(
       ({ radius, linedBelow, linedAbove, tangRadiusBelow, tangRadiusAbove }): SlippingFace => ({
         radius,
         // Lining on lining slips on the weaker of the two.
@@ -184,11 +189,62 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     });
   }
   computePressure(sheet, layout, lined, radii, faces);
+  computeCurve(sheet, withTangs, capacityAt);
 }
 
-/** The clamp that holds at peak torque: with centrifugal assist where there is any. */
+/** The clamp that holds at peak torque: with what weights do at that speed, where there are any. */
 function clampId(sheet: Sheet): 'clamp' | 'clampAtPeak' {
-  return sheet.job.assist.type === 'none' ? 'clamp' : 'clampAtPeak';
+  return hasWeights(sheet.job) ? 'clampAtPeak' : 'clamp';
+}
+
+/** The least reserve along the engine's curve, with the clamp that the pack has at each speed. */
+function computeCurve(sheet: Sheet, pack: Term, capacityAt: TorqueChain['capacityAt']): void {
+  const { curve } = sheet.job.engine;
+  if (!curve) return;
+  const clampAt = clampAtRpm(sheet);
+  const clamp = sheet.figure('clamp', 'F');
+  const weakest = (i: number, η: number) => {
+    let least = Infinity;
+    let at = 0;
+    for (const { rpm, torque } of curve.points) {
+      if (torque <= 0 || !clampAt) continue;
+      const K = capacityAt('Low', clampAt(rpm), true).torque / torqueAtClutch(torque, i, η);
+      if (K < least) [least, at] = [K, rpm];
+    }
+    return { least, at };
+  };
+  const i = sheet.entry('engine.primaryRatio');
+  const η = sheet.entry('engine.primaryEfficiency');
+  const at =
+    i.known && η.known && clamp.known && pack.known && clampAt
+      ? tryAt(() => weakest(i.value, η.value).at)
+      : undefined;
+  sheet.compute('leastCurveReserve', {
+    label: 'Least reserve along the curve',
+    quantity: 'ratio',
+    section: 3,
+    decimals: 2,
+    formula: 'least of T_cap(n)/(T_e(n)·i·η_p), low friction with tangs',
+    from: {
+      K: gather(
+        [clamp, pack, i, η, ...(hasWeights(sheet.job) ? [sheet.figure('clampAtPeak', 'F_p')] : [])],
+        ([, , ratio = 1, eta = 1]) => weakest(ratio, eta).least,
+      ),
+    },
+    value: ({ K }) => K,
+    notes: [
+      `Along ${curve.points.length} points of ${curve.name || 'the curve'}${at === undefined ? '' : `; least at ${Math.round(at)} rpm`}.`,
+    ],
+  });
+}
+
+function tryAt(work: () => number): number | undefined {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof DomainError) return undefined;
+    throw error;
+  }
 }
 
 function computePressure(
@@ -261,24 +317,30 @@ function radiusTerms(sheet: Sheet, lined: readonly PlateKind[]): Map<string, Ter
 
 function frictionTerms(sheet: Sheet, layout: PackLayout): Map<string, Record<Level, Term>> {
   const lined = [...new Set(layout.layers.filter((l) => l.lined !== 'none').map((l) => l.kind))];
+  const inOil =
+    sheet.job.intake.oil === 'frictionModified'
+      ? (t: Term) => gather([t, WRONG_OIL], ([μ = 0, k = 1]) => μ * k)
+      : (t: Term) => t;
   return new Map(
     lined.map((k) => {
       const estimate = LINING_ESTIMATES[k.lining];
       const at = (level: Level, value: number): Term => {
         const path = fieldPath(`pack.kinds.*.friction${level}`, k.id);
         const given = sheet.entry(path, undefined, `Friction of ${k.name}, ${level.toLowerCase()}`);
-        if (given.known) return given;
-        return term({
-          value,
-          symbol: level === 'Typical' ? 'μ_typ' : `μ_${level.toLowerCase()}`,
-          label: `Friction of ${k.name}, ${level.toLowerCase()}`,
-          quantity: 'ratio',
-          path,
-          source: {
-            kind: 'estimate',
-            note: `${estimate.name.toLowerCase()} lining in wet-clutch oil`,
-          },
-        });
+        if (given.known) return inOil(given);
+        return inOil(
+          term({
+            value,
+            symbol: level === 'Typical' ? 'μ_typ' : `μ_${level.toLowerCase()}`,
+            label: `Friction of ${k.name}, ${level.toLowerCase()}`,
+            quantity: 'ratio',
+            path,
+            source: {
+              kind: 'estimate',
+              note: `${estimate.name.toLowerCase()} lining in wet-clutch oil`,
+            },
+          }),
+        );
       };
       return [
         k.id,
@@ -291,6 +353,16 @@ function frictionTerms(sheet: Sheet, layout: PackLayout): Map<string, Record<Lev
     }),
   );
 }
+
+/** What friction-modified oil leaves of a lining's friction. Design estimate. */
+export const FRICTION_MODIFIED = 0.7;
+const WRONG_OIL = term({
+  symbol: 'k_oil',
+  label: 'Share of friction left by friction-modified oil',
+  value: FRICTION_MODIFIED,
+  quantity: 'ratio',
+  source: { kind: 'estimate', note: 'oil not meant for wet clutches' },
+});
 
 /** Tang radius of every kind in the pack: entered, else estimated from the lining it reaches past. */
 function tangTerms(sheet: Sheet, layout: PackLayout): Map<string, Term> {

@@ -1,11 +1,9 @@
-import { fieldPath } from '../job/fields';
-import type { FieldPath } from '../job/fields';
-import type { Job } from '../job/types';
 import { bindMargin } from '../springs/coil';
+import { judgeConditions } from './conditionVerdicts';
 import { judgeFamily } from './familyVerdicts';
 import type { FigureId, Outcome, State } from './figure';
 import type { PackLayout } from './layers';
-import { plateAt } from './layers';
+import { between } from './layers';
 import type { Sentence } from './sentence';
 import { count, length, say, times, torque } from './sentence';
 import type { Sheet } from './sheet';
@@ -22,7 +20,14 @@ export type VerdictId =
   | 'ring'
   | 'retention'
   | 'start'
-  | 'wear';
+  | 'wear'
+  | 'oil'
+  | 'caliper'
+  | 'judder'
+  | 'even'
+  | 'auto'
+  | 'installGap'
+  | 'gain';
 
 /** A judgement in words: a state, a few words, and a sentence with the number and the reason. */
 export interface Verdict {
@@ -32,15 +37,6 @@ export interface Verdict {
   readonly sentence: Sentence;
   /** The figures it rests on. */
   readonly figures: readonly FigureId[];
-}
-
-/** Something wrong with one entry or one layer, to be shown where it is. */
-export interface Problem {
-  readonly path: FieldPath;
-  /** The plate that shows it in the section. */
-  readonly plateId?: string;
-  readonly state: State;
-  readonly sentence: Sentence;
 }
 
 /**
@@ -61,6 +57,7 @@ export function judge(sheet: Sheet, layout: PackLayout): Verdict[] {
     ...(sheet.job.springs.type === 'diaphragm' ? [] : [judgeCoils(sheet)]),
     judgePressure(sheet, layout),
     ...judgeFamily(sheet),
+    ...judgeConditions(sheet, layout),
   ];
 }
 
@@ -115,15 +112,6 @@ function looseSprings(sheet: Sheet): Sentence {
     : say`The spring is not pressed at all at this stack.`;
 }
 
-function between(layout: PackLayout, below: number, above: number): string {
-  const name = (index: number) => {
-    const layer = plateAt(layout, index);
-    return layer ? `plate ${layer.number}` : index === 0 ? 'the hub floor' : 'the pressure plate';
-  };
-  const text = `${name(below)} and ${name(above)}`;
-  return text.charAt(0).toUpperCase() + text.slice(1);
-}
-
 function judgeHolding(sheet: Sheet): Verdict {
   const clamp = sheet.known('clamp');
   if (clamp && clamp.value <= 0) {
@@ -138,8 +126,14 @@ function judgeHolding(sheet: Sheet): Verdict {
   const reserve = sheet.known('reserveWithTangs');
   if (!reserve)
     return unknownVerdict('holds', 'Holding not known yet', sheet.outcomes.get('reserveWithTangs'));
-  const weakest = reserve.range?.low ?? reserve.value;
+  const atPeak = reserve.range?.low ?? reserve.value;
+  const alongCurve = sheet.known('leastCurveReserve');
+  // With the weights still slow or the torque early, another speed than that of peak torque may be the worst.
+  const onCurve = alongCurve !== undefined && alongCurve.value < atPeak - 1e-9;
+  const weakest = onCurve ? alongCurve.value : atPeak;
   const figures: FigureId[] = ['reserveWithTangs', 'capacityWithTangs', 'torqueAtClutch', 'clamp'];
+  if (onCurve) figures.unshift('leastCurveReserve');
+  const where = onCurve ? ' at the worst speed of its curve' : '';
   const asked = torque(sheet.known('torqueAtClutch')?.value ?? 0);
   if (weakest < RESERVE_STOP) {
     return {
@@ -147,7 +141,7 @@ function judgeHolding(sheet: Sheet): Verdict {
       state: 'stop',
       title: 'Slips',
       figures,
-      sentence: say`Holds ${times(weakest)} times the engine at its weakest lining with tang friction, and ${times(reserve.value)} at typical: less than the ${asked} that reach the clutch.`,
+      sentence: say`Holds ${times(weakest)} times the engine${where} at its weakest lining with tang friction, and ${times(reserve.value)} at typical: less than the ${asked} that reach the clutch.`,
     };
   }
   if (weakest < RESERVE_GOOD) {
@@ -156,7 +150,7 @@ function judgeHolding(sheet: Sheet): Verdict {
       state: 'watch',
       title: 'Holds, with little to spare',
       figures,
-      sentence: say`Holds ${times(weakest)} times the engine at its weakest lining with tang friction: too little for hot starts; ${times(RESERVE_GOOD)} is wanted.`,
+      sentence: say`Holds ${times(weakest)} times the engine${where} at its weakest lining with tang friction: too little for hot starts; ${times(RESERVE_GOOD)} is wanted.`,
     };
   }
   return {
@@ -164,7 +158,7 @@ function judgeHolding(sheet: Sheet): Verdict {
     state: 'good',
     title: 'Holds',
     figures,
-    sentence: say`Holds ${times(weakest)} times the engine at its weakest lining with tang friction, ${times(reserve.value)} at typical.`,
+    sentence: say`Holds ${times(weakest)} times the engine${where} at its weakest lining with tang friction, ${times(reserve.value)} at typical.`,
   };
 }
 
@@ -362,91 +356,3 @@ export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet): Verdic
 
 /** Without these there is no verdict on the pack. */
 const MUST: ReadonlySet<string> = new Set(['order', 'holds', 'releases']);
-
-/** Entries that contradict each other, and layers that must not lie as they do. */
-export function findProblems(job: Job, layout: PackLayout): Problem[] {
-  const problems: Problem[] = [];
-  for (const kind of job.pack.kinds) {
-    const { outerRadius: ro, innerRadius: ri, minThickness: least, thickness } = kind;
-    if (ro && ri && ri.value >= ro.value) {
-      problems.push({
-        path: fieldPath('pack.kinds.*.innerRadius', kind.id),
-        state: 'stop',
-        sentence: say`The inner radius must be less than the outer, ${length(ro.value)}.`,
-      });
-    }
-    if (least && thickness && least.value > thickness.value) {
-      problems.push({
-        path: fieldPath('pack.kinds.*.minThickness', kind.id),
-        state: 'stop',
-        sentence: say`The least thickness can’t exceed that of a new plate, ${length(thickness.value)}.`,
-      });
-    }
-    const { frictionLow: lo, frictionTypical: mid, frictionHigh: hi } = kind;
-    if (
-      (lo && mid && lo.value > mid.value) ||
-      (mid && hi && mid.value > hi.value) ||
-      (lo && hi && lo.value > hi.value)
-    ) {
-      problems.push({
-        path: fieldPath('pack.kinds.*.frictionTypical', kind.id),
-        state: 'watch',
-        sentence: say`Friction should rise from low over typical to high; the least and the greatest of the three are used as the range.`,
-      });
-    }
-  }
-  const { windowMin: min, windowMax: max } = job.pack;
-  if (min && max && min.value > max.value) {
-    problems.push({
-      path: 'pack.windowMax',
-      state: 'stop',
-      sentence: say`The greatest stack must not be less than the least, ${length(min.value)}.`,
-    });
-  }
-  for (const group of job.springs.coil.groups) {
-    const {
-      wireDiameter: d,
-      meanDiameter: D,
-      activeCoils: na,
-      totalCoils: nt,
-      freeLength: L0,
-      solidLength: Lc,
-    } = group;
-    if (d && D && d.value >= D.value) {
-      problems.push({
-        path: fieldPath('springs.coil.groups.*.wireDiameter', group.id),
-        state: 'stop',
-        sentence: say`The wire must be thinner than the coil’s mean diameter, ${length(D.value)}.`,
-      });
-    }
-    if (na && nt && na.value > nt.value) {
-      problems.push({
-        path: fieldPath('springs.coil.groups.*.activeCoils', group.id),
-        state: 'stop',
-        sentence: say`There can’t be more active coils than coils in all, ${{ value: nt.value, quantity: 'ratio', decimals: 1 }}.`,
-      });
-    }
-    if (L0 && Lc && Lc.value >= L0.value) {
-      problems.push({
-        path: fieldPath('springs.coil.groups.*.solidLength', group.id),
-        state: 'stop',
-        sentence: say`The solid length must be less than the free length, ${length(L0.value)}.`,
-      });
-    }
-  }
-  for (const face of layout.faces) {
-    if (face.kind !== 'metal') continue;
-    for (const index of [face.below, face.above]) {
-      const layer = plateAt(layout, index);
-      if (layer) {
-        problems.push({
-          path: 'pack.plates',
-          plateId: layer.plate.id,
-          state: 'stop',
-          sentence: say`${between(layout, face.below, face.above)} slip without lining between them.`,
-        });
-      }
-    }
-  }
-  return problems;
-}

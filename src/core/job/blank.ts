@@ -39,10 +39,12 @@ export function blankJob(id: string, number: string, now: string): Job {
   return {
     id,
     number,
-    stage: 'specify',
+    stage: 'intake',
     createdAt: now,
     updatedAt: now,
-    machine: { name: '', use: '' },
+    archived: false,
+    machine: { id, name: '', use: '', layout: 'unknown' },
+    intake: { complaints: [], aims: [], oil: 'unknown', tests: {} },
     engine: {},
     pack: {
       kinds: [blankKind('disc', 'friction', 'Disc'), blankKind('steel', 'steel', 'Steel')],
@@ -50,11 +52,17 @@ export function blankJob(id: string, number: string, now: string): Job {
       floorTurnsWith: 'hub',
       pressurePlateTurnsWith: 'hub',
       radiusModel: 'uniformWear',
+      caliperTaken: 'dryByHand',
     },
     springs: blankSprings([blankCoilGroup('spring', 'Springs')]),
     assist: { type: 'none' },
     startClutch: { place: 'none' },
-    release: { type: 'hydraulic' },
+    release: { type: 'hydraulic', liftReadings: [] },
+    expanding: { fitted: false },
+    setting: { readings: [] },
+    strip: { steps: [], parts: [], found: [], notes: '' },
+    inspection: { discPoints: 4, steelPoints: 1, springLengths: [], seen: {} },
+    photos: [],
     notes: '',
   };
 }

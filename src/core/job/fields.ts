@@ -1,6 +1,8 @@
 import { ENGINE_FIELDS } from './specs/engine';
+import { INSPECTION_FIELDS } from './specs/inspection';
 import { PACK_FIELDS } from './specs/pack';
 import { RELEASE_FIELDS } from './specs/release';
+import { SETTING_FIELDS } from './specs/setting';
 import type { FieldSpec } from './specs/spec';
 import { SPRING_FIELDS } from './specs/springs';
 import { WEIGHT_FIELDS } from './specs/weights';
@@ -17,6 +19,8 @@ export const FIELDS = {
   ...SPRING_FIELDS,
   ...WEIGHT_FIELDS,
   ...RELEASE_FIELDS,
+  ...SETTING_FIELDS,
+  ...INSPECTION_FIELDS,
 };
 
 /** A path with `*` in the place of identifiers. */
@@ -59,6 +63,9 @@ const LIST_PARENTS = new Set([
   'readings',
   'steps',
   'points',
+  'parts',
+  'springLengths',
+  'liftReadings',
 ]);
 
 /** Paths recur at every key that is typed; each is taken apart once. */
@@ -91,5 +98,11 @@ export const MAX_TESTER_POINTS = 40;
 export const MAX_STEPS = 12;
 /** Springs round one ring. */
 export const MAX_RING = 24;
+/** Readings at the lever, round the plate, and of springs. */
+export const MAX_READINGS = 60;
+/** Lines of a strip list, and small parts to count. */
+export const MAX_LINES = 80;
+export const MAX_CURVE_POINTS = 2000;
+export const MAX_PHOTOS = 200;
 export const MAX_NAME = 120;
 export const MAX_NOTES = 20000;

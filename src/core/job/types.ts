@@ -4,6 +4,8 @@
  * (mm, N, N·m, MPa, kg, s, rpm, degrees); see `units/quantity.ts`.
  */
 
+import type { ComplaintId, TestId } from '../causes/knowledge';
+
 /** Where a value comes from; shown in every working. */
 export type SourceKind = 'entered' | 'measured' | 'manual' | 'tested' | 'estimate';
 
@@ -35,10 +37,30 @@ export const STAGES = [
 ] as const;
 export type Stage = (typeof STAGES)[number];
 
+/** Which clutch a machine has: a pack; a centrifugal start clutch before a pack or a belt; a belt alone. */
+export type ClutchLayout = 'unknown' | 'pack' | 'startAndPack' | 'startAndBelt' | 'belt';
+
 export interface Machine {
+  /** The same for every job of one machine. */
+  readonly id: string;
   readonly name: string;
   /** What it is used for: "trail single". */
   readonly use: string;
+  readonly layout: ClutchLayout;
+}
+
+/** One point of an engine's curve, rpm and N·m. */
+export interface TorquePoint {
+  readonly rpm: number;
+  readonly torque: number;
+}
+
+/** Torque over engine speed, from a dyno or a file. */
+export interface TorqueCurve {
+  /** Where it came from: the file's name. */
+  readonly name: string;
+  /** Two or more, by rising rpm. */
+  readonly points: readonly TorquePoint[];
 }
 
 export interface Engine {
@@ -47,6 +69,133 @@ export interface Engine {
   readonly idleRpm?: Entry;
   readonly primaryRatio?: Entry;
   readonly primaryEfficiency?: Entry;
+  readonly curve?: TorqueCurve;
+}
+
+/** What a rider wants done. */
+export const AIMS = ['restore', 'hold', 'lighter', 'handsOff', 'feel', 'inertia'] as const;
+export type Aim = (typeof AIMS)[number];
+
+/** What is in the sump: oil for wet clutches (JASO MA, MA2), friction-modified car oil, or not known. */
+export type OilKind = 'unknown' | 'wetClutch' | 'frictionModified';
+
+/** The complaint, the aim, and what was found by asking and trying. */
+export interface Intake {
+  readonly complaints: readonly ComplaintId[];
+  readonly aims: readonly Aim[];
+  readonly oil: OilKind;
+  /** Machine hours at intake. */
+  readonly hours?: Entry;
+  /** Outcomes of the tests that tell causes apart. */
+  readonly tests: Readonly<Partial<Record<TestId, string>>>;
+  /** ISO date by which the rider wants the machine back. */
+  readonly due?: string;
+}
+
+/** One line of the list by which a clutch is taken apart. */
+export interface StripStep {
+  readonly id: string;
+  readonly text: string;
+  /** What to mark or to watch while at it. */
+  readonly watch?: string;
+  readonly done: boolean;
+}
+
+/** A small part that is counted out, and later in. */
+export interface SmallPart {
+  readonly id: string;
+  readonly name: string;
+  readonly out?: Entry;
+  readonly note: string;
+}
+
+/** Which way the marked face of a plate looks. */
+export type Facing = 'outward' | 'inward';
+
+/** A plate in the order in which it comes out, the outermost first. */
+export interface FoundPlate {
+  readonly id: string;
+  readonly kindId: string;
+  readonly facing?: Facing;
+  readonly note: string;
+}
+
+/** A photograph of the job; its picture is kept apart, under the same identifier. */
+export interface Photo {
+  readonly id: string;
+  readonly caption: string;
+  readonly takenAt: string;
+  readonly width: number;
+  readonly height: number;
+  readonly bytes: number;
+}
+
+export interface Strip {
+  readonly steps: readonly StripStep[];
+  readonly parts: readonly SmallPart[];
+  readonly found: readonly FoundPlate[];
+  readonly notes: string;
+}
+
+/** What is seen on a part that no gauge tells. */
+export const SIGHTS = [
+  'blued',
+  'hotSpots',
+  'glazed',
+  'burnt',
+  'weldedLining',
+  'cracked',
+  'tangsWorn',
+  'splinesWorn',
+  'grooved',
+  'overTravel',
+  'loose',
+  'pitted',
+] as const;
+export type Sight = (typeof SIGHTS)[number];
+
+/** Parts besides plates that are looked at. */
+export const FIXTURES = [
+  'basket',
+  'hub',
+  'pressurePlate',
+  'springs',
+  'bearing',
+  'release',
+  'cover',
+] as const;
+export type Fixture = (typeof FIXTURES)[number];
+
+/** What was measured and seen on the parts around the plates, and the limits for all of it. */
+export interface Inspection {
+  /** Points at which a disc and a steel are measured in a run, 1 to 6. */
+  readonly discPoints: number;
+  readonly steelPoints: number;
+  readonly basketNotch?: Entry;
+  readonly hubNotch?: Entry;
+  readonly pressurePlateFlatness?: Entry;
+  readonly pressurePlateThickness?: Entry;
+  readonly seatSquareness?: Entry;
+  readonly damperPlay?: Entry;
+  readonly steelWarpLimit?: Entry;
+  readonly taperLimit?: Entry;
+  readonly tangClearanceMin?: Entry;
+  readonly tangClearanceMax?: Entry;
+  readonly notchLimit?: Entry;
+  readonly pressurePlateFlatnessLimit?: Entry;
+  readonly pressurePlateMinThickness?: Entry;
+  readonly seatSquarenessLimit?: Entry;
+  readonly damperPlayLimit?: Entry;
+  readonly coneMin?: Entry;
+  /** Free lengths of the springs as they are measured. */
+  readonly springLengths: readonly SpringReading[];
+  readonly seen: Readonly<Partial<Record<Fixture, readonly Sight[]>>>;
+}
+
+export interface SpringReading {
+  readonly id: string;
+  readonly groupId: string;
+  readonly length?: Entry;
 }
 
 /** The basket turns with the engine, the hub with the gearbox input shaft. */
@@ -81,6 +230,10 @@ export interface PlateKind {
   readonly frictionHigh?: Entry;
   readonly groovedShare?: Entry;
   readonly pressureLimit?: Entry;
+  /** It must point with the rotation. */
+  readonly directional?: boolean;
+  /** May be ground when out of flat, down to its least thickness. */
+  readonly grindable?: boolean;
 }
 
 /** Places at which one plate is measured, in the order of the run. */
@@ -94,6 +247,13 @@ export interface Plate {
   /** Thickness at each point that was measured; a point may be left out or taken again. */
   readonly readings?: Readonly<Partial<Record<Point, Entry>>>;
   readonly outOfFlat?: Entry;
+  readonly tangClearance?: Entry;
+  readonly facing?: Facing;
+  readonly seen?: readonly Sight[];
+  /** A judder spring and its seat lie in the bore of this disc; they have no share in the stack. */
+  readonly judder?: boolean;
+  /** A new part: nothing on it needs measuring. */
+  readonly isNew?: boolean;
 }
 
 export type RadiusModel = 'uniformWear' | 'uniformPressure';
@@ -126,7 +286,14 @@ export interface Pack {
   readonly maxWear?: Entry;
   /** Length of the hub's spline from the hub floor. */
   readonly splineLength?: Entry;
+  /** A caliper over the whole pack, and how it was taken. */
+  readonly caliper?: Entry;
+  readonly caliperTaken: CaliperWay;
+  readonly caliperAllowance?: Entry;
 }
+
+export const CALIPER_WAYS = ['dryByHand', 'dryClamped', 'oiledByHand', 'oiledClamped'] as const;
+export type CaliperWay = (typeof CALIPER_WAYS)[number];
 
 export type RateSource = 'rate' | 'wire' | 'tester';
 
@@ -151,6 +318,7 @@ export interface CoilGroup {
   readonly totalCoils?: Entry;
   readonly shearModulus?: Entry;
   readonly testerPoints: readonly TesterPoint[];
+  readonly minFreeLength?: Entry;
 }
 
 export interface CoilSprings {
@@ -232,6 +400,39 @@ export interface Assist {
   readonly rampAngle?: Entry;
 }
 
+/** An expanding disc in place of the outermost friction disc: an auto-clutch. */
+export interface ExpandingDiscRecord {
+  readonly fitted: boolean;
+  readonly count?: Entry;
+  readonly mass?: Entry;
+  readonly radius?: Entry;
+  /** Axial force ÷ centrifugal force. */
+  readonly advantage?: Entry;
+  readonly returnForce?: Entry;
+  readonly returnRate?: Entry;
+  /** Full growth in thickness. */
+  readonly growth?: Entry;
+}
+
+/** A reading of lever gain at a setting of the adjuster. */
+export interface GainRecord {
+  readonly id: string;
+  readonly turns?: Entry;
+  readonly gain?: Entry;
+}
+
+/** The adjuster, the install gap that it sets, and what the lever said of it. */
+export interface Setting {
+  readonly installGap?: Entry;
+  readonly gapMin?: Entry;
+  readonly gapMax?: Entry;
+  readonly pitch?: Entry;
+  readonly marksPerTurn?: Entry;
+  readonly linkage?: Entry;
+  readonly targetGain?: Entry;
+  readonly readings: readonly GainRecord[];
+}
+
 /** Where the start clutch sits, which is the speed that its shoes turn at. */
 export type StartClutchPlace = 'none' | 'crank' | 'input';
 
@@ -243,9 +444,20 @@ export interface StartClutchRecord {
   readonly springPull?: Entry;
   readonly drumRadius?: Entry;
   readonly friction?: Entry;
+  /** Lining gone from each shoe, and the rate of its spring: what wear does to first contact. */
+  readonly wear?: Entry;
+  readonly springRate?: Entry;
+  readonly massLost?: Entry;
 }
 
 export type ReleaseType = 'measured' | 'hydraulic' | 'cable';
+
+/** A dial reading at an angle round the pressure plate. */
+export interface LiftRecord {
+  readonly id: string;
+  readonly angle?: Entry;
+  readonly lift?: Entry;
+}
 
 /** The release train, from lever to pressure plate. Values of the ways not in use are kept. */
 export interface Release {
@@ -264,6 +476,17 @@ export interface Release {
   readonly armLength?: Entry;
   /** Axial travel per turn of the worm, screw or ramp. */
   readonly lead?: Entry;
+  /** Angle of the arm at rest from square to the cable; below 0 while square lies before it. */
+  readonly armStart?: Entry;
+  /** What eats travel before anything moves, in mm at the lever. */
+  readonly freePlay?: Entry;
+  readonly stretch?: Entry;
+  readonly pivotWear?: Entry;
+  readonly air?: Entry;
+  /** Ratio of a reduced-effort part: lifts and pulls less by this factor. */
+  readonly reducedEffort?: Entry;
+  /** Dial readings round the plate. */
+  readonly liftReadings: readonly LiftRecord[];
   /** A maker's own figure for lift. */
   readonly requiredLift?: Entry;
   /** Least clearance at each slipping face. */
@@ -276,12 +499,19 @@ export interface Job {
   readonly stage: Stage;
   readonly createdAt: string;
   readonly updatedAt: string;
+  readonly archived: boolean;
   readonly machine: Machine;
+  readonly intake: Intake;
   readonly engine: Engine;
   readonly pack: Pack;
   readonly springs: Springs;
   readonly assist: Assist;
   readonly startClutch: StartClutchRecord;
   readonly release: Release;
+  readonly expanding: ExpandingDiscRecord;
+  readonly setting: Setting;
+  readonly strip: Strip;
+  readonly inspection: Inspection;
+  readonly photos: readonly Photo[];
   readonly notes: string;
 }

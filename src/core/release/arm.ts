@@ -26,7 +26,8 @@ function turnFrom(start: number, travel: Mm, arm: Mm): number {
       'an angle at which the cable’s travel does not pull the arm straight',
       (start * 180) / Math.PI,
     );
-  return Math.asin(end) - start;
+  // Rounding must not turn a travel of nothing into a lift below 0.
+  return Math.max(0, Math.asin(end) - start);
 }
 
 /** Greatest 1/cos φ between two angles: the pull rises as the arm leaves square. Capped where the arm lies in line. */

@@ -1,8 +1,17 @@
 import { check, DomainError, NOT_NEGATIVE, POSITIVE } from '../errors';
 import type { Mm, Newton } from '../units/quantity';
 
-/** Travel left at the cable or piston once the lever's ratio and the loss are taken; 0 when all is lost. */
-function travelPastLoss(leverTravel: Mm, leverRatio: number, lost: Mm): Mm {
+/**
+ * Travel left at the cable or piston once the lever's ratio and the loss are taken: lever travel ÷ lever ratio − lost,
+ * 0 when all is lost.
+ * @param leverTravel mm at the finger, 0 or more
+ * @param leverRatio above 0
+ * @param lost mm at the cable or piston, 0 or more
+ * @throws {DomainError} for a value out of range
+ * Source: `docs/mechanics.md` section 7.
+ * @example cableTravel(60, 5, 2) // 10
+ */
+export function cableTravel(leverTravel: Mm, leverRatio: number, lost: Mm): Mm {
   check('leverTravel', leverTravel, NOT_NEGATIVE);
   check('leverRatio', leverRatio, POSITIVE);
   check('lost', lost, NOT_NEGATIVE);
@@ -26,7 +35,7 @@ export function hydraulicLift(
 ): Mm {
   check('masterDiameter', masterDiameter, POSITIVE);
   check('slaveDiameter', slaveDiameter, POSITIVE);
-  return travelPastLoss(leverTravel, leverRatio, lost) * (masterDiameter / slaveDiameter) ** 2;
+  return cableTravel(leverTravel, leverRatio, lost) * (masterDiameter / slaveDiameter) ** 2;
 }
 
 /**
@@ -46,7 +55,7 @@ export function cableLift(
 ): Mm {
   check('armLength', armLength, POSITIVE);
   check('lead', lead, POSITIVE);
-  return (travelPastLoss(leverTravel, leverRatio, slack) / armLength) * (lead / (2 * Math.PI));
+  return (cableTravel(leverTravel, leverRatio, slack) / armLength) * (lead / (2 * Math.PI));
 }
 
 /** Lever travel ÷ lift. @throws {DomainError} for a lift of 0. Source: `docs/mechanics.md` section 7. */

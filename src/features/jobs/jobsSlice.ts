@@ -241,7 +241,11 @@ const jobsSlice = createSlice({
           ...job,
           number: payload.number ?? job.number,
           notes: payload.notes ?? job.notes,
-          machine: { name: payload.name ?? job.machine.name, use: payload.use ?? job.machine.use },
+          machine: {
+            ...job.machine,
+            name: payload.name ?? job.machine.name,
+            use: payload.use ?? job.machine.use,
+          },
         }));
       },
     },

@@ -3,7 +3,7 @@ import { Pressable, View } from 'react-native';
 import { Line, Polygon, Rect, Svg } from 'react-native-svg';
 
 import type { PackLayer, PackLayout } from '@/core/evaluate/layers';
-import type { Problem } from '@/core/evaluate/verdicts';
+import type { Problem } from '@/core/evaluate/problems';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useStrata } from '@/ui/theme';

@@ -181,9 +181,11 @@ describe('job file', () => {
 
   it('names the file so that every system takes it', () => {
     expect(jobFileName(job)).toBe('UR-0106 Tarn 450.json');
-    expect(jobFileName({ ...job, number: '../..', machine: { name: '<b>', use: '' } })).toBe(
-      'b.json',
-    );
-    expect(jobFileName({ ...job, number: '', machine: { name: '', use: '' } })).toBe('job.json');
+    expect(
+      jobFileName({ ...job, number: '../..', machine: { ...job.machine, name: '<b>', use: '' } }),
+    ).toBe('b.json');
+    expect(
+      jobFileName({ ...job, number: '', machine: { ...job.machine, name: '', use: '' } }),
+    ).toBe('job.json');
   });
 });

@@ -63,6 +63,7 @@ function publishedJob(): Job {
     },
     release: {
       type: 'hydraulic',
+      liftReadings: [],
       leverTravel: entry(62),
       leverRatio: entry(5.2),
       lostTravel: entry(0.4),

@@ -32,6 +32,7 @@ function base(): Job {
     },
     release: {
       type: 'measured',
+      liftReadings: [],
       measuredLift: entry(1.5),
       leverTravel: entry(60),
       faceClearance: entry(0.09),

@@ -1,3 +1,4 @@
+import { CALIPER_ALLOWANCE } from '../../pack/bands';
 import type { FieldSpec } from './spec';
 import { friction, radius, spec, thickness } from './spec';
 
@@ -58,6 +59,28 @@ export const PACK_FIELDS = {
     quantity: 'length',
     bounds: { min: 0, max: 5 },
     plausible: [0, 0.6],
+  }),
+  'pack.plates.*.tangClearance': spec({
+    label: 'Tang clearance',
+    symbol: 'j',
+    quantity: 'length',
+    bounds: { min: 0, max: 10 },
+    plausible: [0, 2],
+  }),
+  'pack.caliper': spec({
+    label: 'Caliper over the pack',
+    symbol: 'H_c',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [8, 90],
+  }),
+  'pack.caliperAllowance': spec({
+    label: 'Caliper may exceed the sum by',
+    symbol: 'a',
+    quantity: 'length',
+    bounds: { min: 0, max: 5 },
+    plausible: [0, 1],
+    estimate: { value: CALIPER_ALLOWANCE, why: 'oil and flatness of sound plates' },
   }),
   'pack.windowMin': spec({
     label: 'Window, least stack',

@@ -1,6 +1,16 @@
 import type { FieldSpec } from './spec';
 import { spec } from './spec';
 
+const atLever = (label: string, symbol: string) =>
+  spec({
+    label,
+    symbol,
+    quantity: 'length',
+    bounds: { min: 0, max: 200 },
+    plausible: [0, 60],
+    absent: { value: 0, why: 'none entered' },
+  });
+
 /** From the lever to the pressure plate. */
 export const RELEASE_FIELDS = {
   'release.measuredLift': spec({
@@ -72,6 +82,38 @@ export const RELEASE_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 200 },
     plausible: [3, 80],
+  }),
+  'release.armStart': spec({
+    label: 'Arm at rest, from square',
+    symbol: 'φ_0',
+    quantity: 'angle',
+    bounds: { above: -85, below: 85 },
+    hint: 'Below 0 while the arm still comes up to square to the cable. Empty: taken as square throughout.',
+  }),
+  'release.freePlay': atLever('Free play at the lever', 's_f'),
+  'release.stretch': atLever('Stretch of cable or hose, at the lever', 's_e'),
+  'release.pivotWear': atLever('Worn pivots, at the lever', 's_p'),
+  'release.air': atLever('Air in the line, at the lever', 's_a'),
+  'release.reducedEffort': spec({
+    label: 'Reduced-effort part, ratio',
+    symbol: 'q',
+    quantity: 'ratio',
+    bounds: { min: 0.2, max: 5 },
+    absent: { value: 1, why: 'none fitted' },
+    hint: '1.25 pulls a fifth lighter and lifts a fifth less.',
+  }),
+  'release.liftReadings.*.angle': spec({
+    label: 'Angle round the plate',
+    symbol: 'θ',
+    quantity: 'angle',
+    bounds: { min: -360, max: 720 },
+  }),
+  'release.liftReadings.*.lift': spec({
+    label: 'Lift there',
+    symbol: 'x_θ',
+    quantity: 'length',
+    bounds: { min: 0, max: 20 },
+    plausible: [0, 6],
   }),
   'release.requiredLift': spec({
     label: 'Lift asked by the maker',

@@ -45,6 +45,13 @@ export const SPRING_FIELDS = {
     bounds: { above: 0, max: 200 },
     plausible: [12, 120],
   }),
+  'springs.coil.groups.*.minFreeLength': spec({
+    label: 'Least free length',
+    symbol: 'L_0,min',
+    quantity: 'length',
+    bounds: { above: 0, max: 300 },
+    plausible: [12, 120],
+  }),
   'springs.coil.groups.*.solidLength': spec({
     label: 'Solid length',
     symbol: 'L_c',

@@ -61,4 +61,27 @@ export const WEIGHT_FIELDS = {
     ...friction,
     estimate: { value: 0.12, why: 'shoe lining in oil' },
   }),
+  'startClutch.wear': spec({
+    label: 'Lining gone from each shoe',
+    symbol: 'w',
+    quantity: 'length',
+    bounds: { min: 0, max: 10 },
+    plausible: [0, 4],
+    absent: { value: 0, why: 'as new' },
+  }),
+  'startClutch.springRate': spec({
+    label: 'Rate of a shoe’s spring',
+    symbol: 'k_s',
+    quantity: 'rate',
+    bounds: { min: 0, max: 1000 },
+    absent: { value: 0, why: 'pull taken as the same at any travel' },
+  }),
+  'startClutch.massLost': spec({
+    label: 'Mass gone from each shoe',
+    symbol: 'Δm',
+    quantity: 'mass',
+    bounds: { min: 0, max: 2 },
+    plausible: [0, 0.1],
+    absent: { value: 0, why: 'as new' },
+  }),
 } as const satisfies Record<string, FieldSpec>;

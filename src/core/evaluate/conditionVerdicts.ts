@@ -1,0 +1,291 @@
+import { turnsForGap } from '../setting/adjuster';
+import { adviseGain } from '../setting/leverGain';
+import { DomainError } from '../errors';
+import { checkWindow } from '../pack/stack';
+import type { PackLayer, PackLayout } from './layers';
+import { count, length, say } from './sentence';
+import type { Sheet } from './sheet';
+import { FRICTION_MODIFIED } from './torqueFigures';
+import type { Verdict } from './verdicts';
+
+/** Verdicts on what surrounds the pack: its oil, its caliper reading, its judder springs, and an auto-clutch. */
+export function judgeConditions(sheet: Sheet, layout: PackLayout): Verdict[] {
+  return [
+    judgeOil(sheet),
+    judgeCaliper(sheet),
+    judgeJudder(layout),
+    judgeEvenness(sheet),
+    judgeTakeUp(sheet),
+    judgeInstallGap(sheet),
+    judgeGain(sheet),
+  ].flatMap((v) => v ?? []);
+}
+
+/** First contact of an expanding disc must lie this far above idle, as a share of idle. Design estimate. */
+const IDLE_MARGIN = 0.15;
+
+function valueAt(sheet: Sheet, path: string): number | undefined {
+  const term = sheet.entry(path);
+  return term.known ? term.value : undefined;
+}
+
+const rpm = (value: number) => ({ value, quantity: 'speed' }) as const;
+
+function judgeOil({ job }: Sheet): Verdict | undefined {
+  if (job.intake.oil !== 'frictionModified') return undefined;
+  return {
+    id: 'oil',
+    state: 'watch',
+    title: 'Oil not meant for wet clutches',
+    figures: ['reserveWithTangs'],
+    sentence: say`Friction-modified oil leaves about ${{ value: FRICTION_MODIFIED, quantity: 'share' }} of the lining’s friction; all figures here count with that. Change to an oil for wet clutches (JASO MA or MA2), and the linings may need changing with it.`,
+  };
+}
+
+function judgeCaliper(sheet: Sheet): Verdict | undefined {
+  const difference = sheet.known('caliperDifference');
+  const allowance = valueAt(sheet, 'pack.caliperAllowance');
+  if (!difference || allowance === undefined) return undefined;
+  const base = { id: 'caliper', figures: ['caliperDifference', 'stack'] } as const;
+  if (difference.value > allowance + 1e-6) {
+    return {
+      ...base,
+      state: 'watch',
+      title: 'Caliper reads more than the plates',
+      sentence: say`The caliper reads ${length(difference.value)} more than the plates add up to; ${length(allowance)} is allowed: a plate is warped, burred or doubled.`,
+    };
+  }
+  if (difference.value < -allowance - 1e-6) {
+    return {
+      ...base,
+      state: 'watch',
+      title: 'Caliper reads less than the plates',
+      sentence: say`The caliper reads ${length(-difference.value)} less than the plates add up to: a plate is missing, or one is measured too thick.`,
+    };
+  }
+  return {
+    ...base,
+    state: 'good',
+    title: 'Caliper and plates agree',
+    sentence: say`The caliper over the pack and the sum of the plates differ by ${length(Math.abs(difference.value))}.`,
+  };
+}
+
+/** A disc that carries a judder spring in its bore needs a larger bore than the discs that do not. */
+export function judderWithoutRoom(layout: PackLayout): PackLayer[] {
+  const plain = layout.layers.filter((l) => l.lined !== 'none' && !l.plate.judder);
+  const usual = Math.min(...plain.map((l) => l.innerRadius ?? Infinity));
+  return layout.layers.filter(
+    (l) =>
+      l.plate.judder &&
+      (l.lined === 'none' ||
+        (l.innerRadius !== undefined && Number.isFinite(usual) && l.innerRadius <= usual + 1e-6)),
+  );
+}
+
+function judgeJudder(layout: PackLayout): Verdict | undefined {
+  const pairs = layout.layers.filter((l) => l.plate.judder);
+  if (pairs.length === 0) return undefined;
+  const [first] = judderWithoutRoom(layout);
+  const base = { id: 'judder', figures: ['stack'] } as const;
+  if (first) {
+    return {
+      ...base,
+      state: 'stop',
+      title: 'No room for the judder spring',
+      sentence:
+        first.lined === 'none'
+          ? say`Plate ${count(first.number)} is no friction disc: a judder spring and its seat lie in the bore of one.`
+          : say`Plate ${count(first.number)} has no larger bore than the other discs: the judder spring and its seat would be clamped and the pack would never close.`,
+    };
+  }
+  return {
+    ...base,
+    state: 'good',
+    title: pairs.length === 1 ? 'Judder spring in its disc' : 'Judder springs in their discs',
+    sentence: say`${count(pairs.length)} judder ${pairs.length === 1 ? 'pair lies' : 'pairs lie'} in the bore of a disc, with no share in the stack.`,
+  };
+}
+
+function judgeEvenness(sheet: Sheet): Verdict | undefined {
+  const least = sheet.known('liftLeast');
+  const tilt = sheet.known('liftTilt');
+  const needed = sheet.known('liftNeeded');
+  const base = { id: 'even', figures: ['liftTilt', 'liftLeast', 'liftHad'] } as const;
+  const open = sheet.outcomes.get('liftLeast');
+  if (!least || !tilt) {
+    return open?.status === 'unknown'
+      ? {
+          ...base,
+          state: 'unknown',
+          title: 'Evenness of lift not known yet',
+          sentence: say`Dial readings at three angles round the plate or more are needed: two fix no plane.`,
+        }
+      : undefined;
+  }
+  if (!needed) return undefined;
+  if (least.value + 1e-4 < needed.value) {
+    const short = needed.value - least.value;
+    const mean = sheet.known('liftHad');
+    return {
+      ...base,
+      state: mean && mean.value >= needed.value ? 'stop' : 'watch',
+      title: 'Lifts on one side',
+      sentence: say`The plate tilts by ${length(tilt.value)}: on its low side it lifts ${length(least.value)}, ${length(short)} less than needed, and drags there. Take the springs out and lift by thumb: still tilted, the pushrod’s seat is out of square; true, the springs differ.`,
+    };
+  }
+  return {
+    ...base,
+    state: 'good',
+    title: 'Lifts evenly enough',
+    sentence: say`The plate tilts by ${length(tilt.value)}; its low side still lifts ${length(least.value)}.`,
+  };
+}
+
+function judgeTakeUp(sheet: Sheet): Verdict | undefined {
+  const contact = sheet.known('expandContact');
+  const lock = sheet.known('expandLockUp');
+  if (!sheet.job.expanding.fitted) return undefined;
+  const base = { id: 'auto', figures: ['expandContact', 'expandLockUp'] } as const;
+  const idle = valueAt(sheet, 'engine.idleRpm');
+  if (!contact || !lock) {
+    const open = sheet.outcomes.get('expandContact');
+    return open?.status === 'unknown'
+      ? {
+          ...base,
+          state: open.cause ? 'stop' : 'unknown',
+          title: open.cause ? 'The disc never takes up' : 'Take-up not known yet',
+          sentence: [open.reason],
+        }
+      : undefined;
+  }
+  if (idle === undefined) {
+    return {
+      ...base,
+      state: 'unknown',
+      title: 'Take-up not judged yet',
+      sentence: say`Idle is needed to judge first contact at ${rpm(contact.value)}.`,
+    };
+  }
+  if (contact.value <= idle) {
+    return {
+      ...base,
+      state: 'stop',
+      title: 'Creeps at idle',
+      sentence: say`The expanding disc touches at ${rpm(contact.value)}, below idle at ${rpm(idle)}: the machine creeps with the lever out. A wider gap or stronger return springs raise it.`,
+    };
+  }
+  if (contact.value < idle * (1 + IDLE_MARGIN)) {
+    return {
+      ...base,
+      state: 'watch',
+      title: 'Takes up close to idle',
+      sentence: say`The expanding disc touches at ${rpm(contact.value)}, little above idle at ${rpm(idle)}: a cold fast idle makes it creep.`,
+    };
+  }
+  const peak = valueAt(sheet, 'engine.peakTorqueRpm');
+  if (peak !== undefined && lock.value > peak) {
+    return {
+      ...base,
+      state: 'watch',
+      title: 'Locks up late',
+      sentence: say`The expanding disc locks up at ${rpm(lock.value)}, above peak torque at ${rpm(peak)}: it slips where the engine pulls hardest.`,
+    };
+  }
+  return {
+    ...base,
+    state: 'good',
+    title: 'Takes up clear of idle',
+    sentence: say`The expanding disc touches at ${rpm(contact.value)}, clear of idle at ${rpm(idle)}, and locks up at ${rpm(lock.value)}.`,
+  };
+}
+
+function judgeInstallGap(sheet: Sheet): Verdict | undefined {
+  const gap = valueAt(sheet, 'setting.installGap');
+  const min = valueAt(sheet, 'setting.gapMin');
+  const max = valueAt(sheet, 'setting.gapMax');
+  if (!sheet.job.expanding.fitted || gap === undefined) return undefined;
+  if ((min === undefined && max === undefined) || (min ?? 0) > (max ?? Infinity)) return undefined;
+  const { margin, side } = checkWindow(gap, min, max);
+  const base = { id: 'installGap', figures: ['expandContact'] } as const;
+  return margin >= 0
+    ? {
+        ...base,
+        state: 'good',
+        title: 'Install gap in its window',
+        sentence: say`The install gap of ${length(gap)} lies in its window, ${length(margin)} from the nearer edge.`,
+      }
+    : {
+        ...base,
+        state: 'stop',
+        title: side === 'above' ? 'Install gap too wide' : 'Install gap too narrow',
+        sentence:
+          side === 'above'
+            ? say`The install gap of ${length(gap)} misses its window by ${length(-margin)}: the disc takes up late or never, and slips.`
+            : say`The install gap of ${length(gap)} misses its window by ${length(-margin)}: the disc drags and the machine creeps.`,
+      };
+}
+
+/** Lever gain that is this close to its target is on it: nobody reads a lever finer. Design estimate. */
+const GAIN_READS = 0.5;
+
+function judgeGain(sheet: Sheet): Verdict | undefined {
+  const { expanding, setting } = sheet.job;
+  const target = valueAt(sheet, 'setting.targetGain');
+  const pitch = valueAt(sheet, 'setting.pitch');
+  const marksPerTurn = valueAt(sheet, 'setting.marksPerTurn');
+  const linkage = valueAt(sheet, 'setting.linkage');
+  const given = sheet.known('overallRatio')?.value;
+  const readings = setting.readings.flatMap((r) =>
+    r.turns && r.gain ? [{ turns: r.turns.value, gain: r.gain.value }] : [],
+  );
+  const last = readings.at(-1);
+  if (!expanding.fitted || !last || target === undefined) return undefined;
+  const base = { id: 'gain', figures: ['leverGain', 'overallRatio'] } as const;
+  if (Math.abs(last.gain - target) <= GAIN_READS) {
+    return {
+      ...base,
+      state: 'good',
+      title: 'Lever gain on target',
+      sentence: say`The lever gains ${length(last.gain)}, aimed at ${length(target)}.`,
+    };
+  }
+  if (
+    pitch === undefined ||
+    marksPerTurn === undefined ||
+    linkage === undefined ||
+    given === undefined
+  ) {
+    return {
+      ...base,
+      state: 'unknown',
+      title: 'Lever gain off target',
+      sentence: say`The lever gains ${length(last.gain)}, aimed at ${length(target)}. Adjuster pitch, lever travel and lift are needed to say how far to turn.`,
+    };
+  }
+  try {
+    const adjuster = { pitch, marksPerTurn, linkage };
+    const advice = adviseGain(adjuster, readings, target, given);
+    const { turns, marks, direction } =
+      advice.kind === 'turn' ? advice.turning : turnsForGap(adjuster, -advice.atLeast);
+    const how = `${turns > 0 ? `${turns} ${turns === 1 ? 'turn' : 'turns'}` : ''}${turns > 0 && marks > 0 ? ' and ' : ''}${marks > 0 || turns === 0 ? `${marks} ${marks === 1 ? 'mark' : 'marks'}` : ''}`;
+    const whose =
+      advice.from === 'measured ratio'
+        ? 'by this machine’s own ratio from two readings'
+        : 'by the train’s ratio';
+    return {
+      ...base,
+      state: 'watch',
+      title: last.gain > target ? 'Lever gains too much' : 'Lever gains too little',
+      sentence: say`The lever gains ${length(last.gain)}, aimed at ${length(target)}: ${direction === 'open' ? 'open' : 'close'} the gap by ${how}${advice.kind === 'bound' ? ' or more' : ''}, ${whose}.`,
+    };
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    return {
+      ...base,
+      state: 'unknown',
+      title: 'Lever gain can’t be judged',
+      sentence: [error.message],
+    };
+  }
+}

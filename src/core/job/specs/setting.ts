@@ -1,0 +1,95 @@
+import type { FieldSpec } from './spec';
+import { radius, spec } from './spec';
+
+const gap = { quantity: 'length', bounds: { above: 0, max: 10 }, plausible: [0.1, 4] } as const;
+
+/** The expanding disc, its install gap, and the adjuster that sets it. */
+export const SETTING_FIELDS = {
+  'expanding.count': spec({
+    label: 'Weights of the disc',
+    symbol: 'n',
+    quantity: 'count',
+    bounds: { min: 1, max: 60, integer: true },
+  }),
+  'expanding.mass': spec({
+    label: 'Mass of one weight',
+    symbol: 'm',
+    quantity: 'mass',
+    bounds: { above: 0, max: 2 },
+    plausible: [0.001, 0.2],
+  }),
+  'expanding.radius': spec({ label: 'Radius of the weights', symbol: 'r_w', ...radius }),
+  'expanding.advantage': spec({
+    label: 'Mechanical advantage',
+    symbol: 'i_e',
+    quantity: 'ratio',
+    bounds: { above: 0, max: 20 },
+    hint: 'Axial force ÷ centrifugal force: for balls on a ramp 1 ÷ tan of its angle.',
+  }),
+  'expanding.returnForce': spec({
+    label: 'Return springs, force at rest',
+    symbol: 'F_0',
+    quantity: 'force',
+    bounds: { min: 0, max: 5000 },
+  }),
+  'expanding.returnRate': spec({
+    label: 'Return springs, rate',
+    symbol: 'k_r',
+    quantity: 'rate',
+    bounds: { min: 0, max: 5000 },
+  }),
+  'expanding.growth': spec({
+    label: 'Full growth of the disc',
+    symbol: 'e',
+    quantity: 'length',
+    bounds: { above: 0, max: 10 },
+    plausible: [0.3, 5],
+  }),
+  'setting.installGap': spec({ label: 'Install gap', symbol: 'g', ...gap }),
+  'setting.gapMin': spec({ label: 'Install gap, least', symbol: 'g_min', ...gap }),
+  'setting.gapMax': spec({ label: 'Install gap, greatest', symbol: 'g_max', ...gap }),
+  'setting.pitch': spec({
+    label: 'Adjuster pitch',
+    symbol: 'P',
+    quantity: 'length',
+    bounds: { above: 0, max: 10 },
+    plausible: [0.4, 4],
+    hint: 'Travel per turn; 20 threads per inch is 1/20 in.',
+  }),
+  'setting.marksPerTurn': spec({
+    label: 'Marks per turn',
+    symbol: 'n_m',
+    quantity: 'count',
+    bounds: { min: 1, max: 360, integer: true },
+    absent: { value: 1, why: 'only whole turns can be told' },
+  }),
+  'setting.linkage': spec({
+    label: 'Linkage ratio',
+    symbol: 'i_a',
+    quantity: 'ratio',
+    bounds: { above: 0, max: 20 },
+    absent: { value: 1, why: 'the screw acts directly' },
+    hint: 'Change of gap ÷ travel of the screw.',
+  }),
+  'setting.targetGain': spec({
+    label: 'Lever gain aimed at',
+    symbol: 'y*',
+    quantity: 'length',
+    bounds: { above: 0, max: 60 },
+    plausible: [1, 40],
+  }),
+  'setting.readings.*.turns': spec({
+    label: 'Adjuster at, turns',
+    symbol: 'u',
+    quantity: 'ratio',
+    bounds: { min: -100, max: 100 },
+    hint: 'Turns out from any fixed point; out opens the gap.',
+  }),
+  'setting.readings.*.gain': spec({
+    label: 'Lever gain read',
+    symbol: 'y',
+    quantity: 'length',
+    bounds: { min: 0, max: 100 },
+    hint: '0 when the lever did not move.',
+  }),
+} as const satisfies Record<string, FieldSpec>;
