@@ -2,6 +2,8 @@
 import { bin, ensureInstalled, run } from './lib.mjs';
 
 ensureInstalled();
+const { bundleWorker } = await import('./worker.mjs');
+await bundleWorker();
 process.exitCode = await run(bin('expo'), ['start', '--web', ...process.argv.slice(2)], {
   env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1' },
 });

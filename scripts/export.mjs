@@ -10,7 +10,6 @@ const SOURCES = [
   'app',
   'src',
   'assets',
-  'public',
   'app.json',
   'metro.config.js',
   'babel.config.js',
@@ -39,6 +38,9 @@ export function exportIsStale() {
 }
 
 export async function exportWeb() {
+  // Imported late: packages may only just have been installed.
+  const { bundleWorker } = await import('./worker.mjs');
+  await bundleWorker();
   rmSync(nextDir, { recursive: true, force: true });
   const code = await run(bin('expo'), ['export', '-p', 'web', '--output-dir', 'dist-next'], {
     env: {

@@ -92,7 +92,7 @@ function run(args: readonly string[]): number {
     );
   }
   if (values.solve !== undefined)
-    result.shelf = chooseSteels(job, read(values.solve, readShelfFile));
+    result.shelf = chooseSteels(job, { plates: read(values.solve, readShelfFile), anyStep: true });
   if (values.causes !== undefined)
     result.causes = rankCauses({ complaints: complaintsFrom(values.causes), evaluation });
   const asTable = values.table ?? (!values.json && process.stdout.isTTY === true);

@@ -86,8 +86,8 @@ function tryMoves(
   for (const move of moves) changed = changed && move.apply(changed);
   if (!changed) return undefined;
   const after = evaluate(changed);
-  const cured = after.verdicts.find((v) => v.id === verdict);
-  if (cured?.state !== 'good' || isWorse(before, after)) return undefined;
+  const cured = after.verdicts.find((v) => v.id === verdict) ?? gone(verdict);
+  if (cured.state !== 'good' || isWorse(before, after)) return undefined;
   return {
     moves: moves.map((m) => m.label),
     effort: moves.reduce((sum, m) => sum + m.effort, 0),
@@ -102,6 +102,15 @@ function tryMoves(
     },
   };
 }
+
+/** A verdict that the change leaves nothing to judge by: wrong oil, once it is out. */
+const gone = (id: VerdictId): Verdict => ({
+  id,
+  state: 'good',
+  title: 'No longer applies',
+  sentence: [],
+  figures: [],
+});
 
 /** Whether any verdict has become worse; one that was not there before counts from good. */
 function isWorse(before: Evaluation, after: Evaluation): boolean {

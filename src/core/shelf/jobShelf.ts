@@ -3,24 +3,44 @@ import { evaluate } from '../evaluate/evaluate';
 import { layOut } from '../evaluate/layers';
 import type { VerdictId } from '../evaluate/verdicts';
 import { entry } from '../job/blank';
-import type { Job } from '../job/types';
-import type { Mm } from '../units/quantity';
-import type { Judgement, ShelfAnswer, ShelfPlate } from './solver';
+import type { CoilGroup, Job } from '../job/types';
+import type { Mm, Newton } from '../units/quantity';
+import type { Judgement, ShelfAnswer, ShelfOption, ShelfPlate } from './solver';
 import { solveShelf } from './solver';
 
 /** Conditions besides the window that a set must not break. */
-const CONDITIONS: readonly VerdictId[] = ['holds', 'releases', 'coils', 'gap', 'step'];
+const CONDITIONS: readonly VerdictId[] = ['holds', 'releases', 'coils', 'gap', 'step', 'retention'];
+
+/** What may be chosen besides steels, and what a set must meet besides the window. */
+export interface ShelfWish {
+  readonly plates: readonly ShelfPlate[];
+  /** Spring sets to try in the place of the present ones, each of as many springs as stand in the job. */
+  readonly springs?: readonly CoilGroup[];
+  /** Try every step of the retainer, not only the present one. */
+  readonly anyStep?: boolean;
+  /** Greatest lever pull, N. */
+  readonly maxPull?: Newton;
+  /** How many answers, 1 to 100; 10 unless said. */
+  readonly best?: number;
+}
+
+/** The job as it would be under one option, before its steels are chosen. */
+interface Variant {
+  readonly option: ShelfOption;
+  readonly job: Job;
+}
 
 /**
- * Chooses the steels of a job from a shelf: its unlined plates are replaced, everything else stays. The target is the
- * middle of the stack window, and every set must hold, release and keep its springs open.
+ * Chooses the steels of a job from a shelf: its unlined plates are replaced, discs stay as they are; retainer steps
+ * and spring sets are tried along with them where wished. The target is the middle of the stack window, and every set
+ * must hold, release, keep its springs open and its plates on the spline, and pull no harder than wished.
+ * @returns the best sets of all options together; an option's id is `present`, `step:<id>` or `springs:<id>`
  * @throws {DomainError} when the job has no window, no steel to replace, or a plate without thickness that stays
  * Source: `docs/mechanics.md` section 12.
  */
 export function chooseSteels(
   job: Job,
-  plates: readonly ShelfPlate[],
-  best = 10,
+  { plates, springs = [], anyStep = false, maxPull, best = 10 }: ShelfWish,
   onProgress?: (share: number) => boolean,
 ): ShelfAnswer {
   const { windowMin, windowMax } = job.pack;
@@ -39,25 +59,70 @@ export function chooseSteels(
       );
     return sum + l.thickness;
   }, 0);
-  const option = {
-    id: 'steels',
+  const optionOf = (id: string): ShelfOption => ({
+    id,
     choose: steels.length,
     fixedHeight,
     target: (windowMin.value + windowMax.value) / 2,
     min: windowMin.value,
     max: windowMax.value,
-  };
-  const known = new Map<Mm, Judgement>();
-  const judge = (_option: unknown, height: Mm): Judgement => {
-    const made = known.get(height) ?? judgeAt(job, (height - fixedHeight) / steels.length);
-    known.set(height, made);
+  });
+  const variants = new Map<string, Variant>(
+    [
+      ['present', job] as const,
+      ...(anyStep ? stepVariants(job) : []),
+      ...springVariants(job, springs),
+    ].map(([id, variant]) => [id, { option: optionOf(id), job: variant }]),
+  );
+  const known = new Map<string, Judgement>();
+  const judge = ({ id }: ShelfOption, height: Mm): Judgement => {
+    const key = `${id} ${height}`;
+    const variant = variants.get(id)?.job ?? job;
+    const made =
+      known.get(key) ?? judgeAt(variant, (height - fixedHeight) / steels.length, maxPull);
+    known.set(key, made);
     return made;
   };
-  return solveShelf({ plates, options: [option], best }, judge, onProgress);
+  const options = [...variants.values()].map((v) => v.option);
+  return solveShelf({ plates, options, best }, judge, onProgress);
+}
+
+/** The job under an option of {@link chooseSteels}: on another step, or with other springs. */
+export function withShelfOption(job: Job, id: string, springs: readonly CoilGroup[] = []): Job {
+  const all = [...stepVariants(job), ...springVariants(job, springs)];
+  return all.find(([option]) => option === id)?.[1] ?? job;
+}
+
+function stepVariants(job: Job): (readonly [string, Job])[] {
+  const { type, diaphragm } = job.springs;
+  if (type !== 'diaphragm') return [];
+  return diaphragm.steps
+    .filter((s) => s.id !== diaphragm.stepId)
+    .map((s) => [
+      `step:${s.id}`,
+      { ...job, springs: { ...job.springs, diaphragm: { ...diaphragm, stepId: s.id } } },
+    ]);
+}
+
+function springVariants(job: Job, sets: readonly CoilGroup[]): (readonly [string, Job])[] {
+  if (job.springs.type === 'diaphragm') return [];
+  const { coil } = job.springs;
+  const count = coil.groups.reduce((sum, g) => sum + (g.count?.value ?? 0), 0);
+  if (count === 0) return [];
+  return sets.map((set) => [
+    `springs:${set.id}`,
+    {
+      ...job,
+      springs: {
+        ...job.springs,
+        coil: { ...coil, groups: [{ ...set, count: entry(count) }], ring: [] },
+      },
+    },
+  ]);
 }
 
 /** The job's verdicts with every steel of one thickness: the stack is what the verdicts depend on. */
-function judgeAt(job: Job, steel: Mm): Judgement {
+function judgeAt(job: Job, steel: Mm, maxPull: Newton | undefined): Judgement {
   const lined = new Set(job.pack.kinds.filter((k) => k.lined !== 'none').map((k) => k.id));
   const { verdicts, figures } = evaluate({
     ...job,
@@ -70,8 +135,11 @@ function judgeAt(job: Job, steel: Mm): Judgement {
   });
   const reserve = figures.get('reserveWithTangs');
   const value = reserve?.status === 'known' ? (reserve.range?.low ?? reserve.value) : 0;
-  const fails = verdicts
+  const fails: { condition: string; by: number }[] = verdicts
     .filter((v) => CONDITIONS.includes(v.id as VerdictId) && v.state === 'stop')
     .map((v) => ({ condition: v.id, by: v.id === 'holds' ? Math.max(0, 1 - value) : 0 }));
+  const pull = figures.get('leverPull');
+  if (maxPull !== undefined && pull?.status === 'known' && pull.value > maxPull)
+    fails.push({ condition: 'pull', by: pull.value - maxPull });
   return { reserve: value, fails };
 }

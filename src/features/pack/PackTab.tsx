@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { EntryField } from '@/features/entry/EntryField';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJob } from '@/features/jobs/useJob';
+import { TolerancePanel } from '@/features/tolerance/TolerancePanel';
 import { useAppDispatch } from '@/store/store';
 import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
@@ -40,6 +41,7 @@ export function PackTab({ selected, onSelect }: Props) {
         <EntryField path="pack.splineLength" />
         <EntryField path="pack.maxWear" />
       </FieldGrid>
+      <TolerancePanel />
       <Panel title="How it is counted" summary="Radius of friction, tangs, pressure plate">
         <Choice
           label="Lining"

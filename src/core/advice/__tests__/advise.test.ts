@@ -47,6 +47,53 @@ describe('advice', () => {
     });
   });
 
+  it('changes as many steels as bring a stack to the middle of its window', () => {
+    const low = withEntry(
+      withEntry(softened, 'pack.windowMin', entry(35.2)),
+      'pack.windowMax',
+      entry(35.6),
+    );
+    const advice = advise(low, 'stack', { most: 40 });
+    const mix = advice.find((a) => a.moves[0]?.includes('to the middle of the window'));
+    expect(mix).toBeDefined();
+    expect(Math.abs((mix?.change.stack.after ?? 0) - 35.4)).toBeLessThanOrEqual(0.2);
+  });
+
+  it('takes a reduced-effort part out where lift is short, and wrong oil where the pack slips', () => {
+    const eased = withEntry(softened, 'release.reducedEffort', entry(1.3));
+    expect(state(eased, 'releases')).not.toBe('good');
+    expect(advise(eased, 'releases').flatMap((a) => a.moves)).toContain(
+      'The reduced-effort part out',
+    );
+    const oily: Job = { ...softened, intake: { ...softened.intake, oil: 'frictionModified' } };
+    expect(advise(oily, 'oil').flatMap((a) => a.moves)).toEqual(['Oil for wet clutches in']);
+  });
+
+  it('turns an install gap back into its window by marks of the adjuster', () => {
+    const set = (job: Job, values: Readonly<Record<string, number>>) =>
+      Object.entries(values).reduce((j, [path, v]) => withEntry(j, path, entry(v)), job);
+    const auto = set(
+      { ...softened, expanding: { fitted: true } },
+      {
+        'expanding.count': 8,
+        'expanding.mass': 0.06,
+        'expanding.radius': 50,
+        'expanding.advantage': 2,
+        'expanding.returnForce': 250,
+        'expanding.returnRate': 20,
+        'expanding.growth': 2,
+        'setting.installGap': 1.3,
+        'setting.gapMin': 0.8,
+        'setting.gapMax': 1.1,
+        'setting.pitch': 1,
+        'setting.marksPerTurn': 8,
+      },
+    );
+    const advice = advise(auto, 'installGap', { most: 20 });
+    expect(advice.flatMap((a) => a.moves)).toContain('Install gap 2 marks narrower');
+    for (const a of advice) expect(state(a.job, 'installGap')).toBe('good');
+  });
+
   it('puts two moves together where one is not enough', () => {
     const both = withEntry(
       withEntry(softened, 'engine.peakTorque', entry(47)),

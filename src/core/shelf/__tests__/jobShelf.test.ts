@@ -18,7 +18,7 @@ const box: ShelfPlate[] = Array.from({ length: 40 }, (_, i) => ({
 
 describe('steels for a job', () => {
   it('come nearest to the middle of its window, and hold and release', () => {
-    const { sets } = chooseSteels(job, box);
+    const { sets } = chooseSteels(job, { plates: box });
     expect(sets).toHaveLength(10);
     expect(sets[0]?.picks.reduce((n, p) => n + p.count, 0)).toBe(7);
     expect(Math.abs(sets[0]?.off ?? 1)).toBeLessThan(0.01);
@@ -31,12 +31,12 @@ describe('steels for a job', () => {
 
   it('are refused with the condition to blame and by how much', () => {
     const strong = withEntry(job, 'engine.peakTorque', entry(60));
-    const { sets, misses } = chooseSteels(strong, box);
+    const { sets, misses } = chooseSteels(strong, { plates: box });
     expect(sets).toEqual([]);
     expect(misses[0]?.condition).toBe('holds');
     expect(misses[0]?.by).toBeGreaterThan(0.1);
     const open = withEntry(job, 'pack.windowMin', undefined);
-    expect(() => chooseSteels(open, box)).toThrow('stack window');
+    expect(() => chooseSteels(open, { plates: box })).toThrow('stack window');
   });
 });
 

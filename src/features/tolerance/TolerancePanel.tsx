@@ -1,0 +1,116 @@
+import { useEffect, useRef, useState } from 'react';
+import { View } from 'react-native';
+
+import type { ToleranceRun } from '@/core/pack/tolerance';
+import { layOut } from '@/core/evaluate/layers';
+import { formatWithUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { useJob } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+import { Panel } from '@/ui/Panel';
+import { ProgressLine } from '@/ui/ProgressLine';
+import { Words } from '@/ui/Words';
+import { Cancelled, runHeavy } from '@/workers/client';
+
+import { Histogram } from './Histogram';
+
+const PACKS = 1_000_000;
+const SEED = 1;
+
+type Run =
+  | { readonly state: 'idle' }
+  | { readonly state: 'running'; readonly share: number }
+  | { readonly state: 'done'; readonly run: ToleranceRun }
+  | { readonly state: 'refused'; readonly why: string };
+
+/** How many packs of a batch of new plates fall in the window, worked out off the interface's thread. */
+export function TolerancePanel() {
+  const job = useJob();
+  const [run, setRun] = useState<Run>({ state: 'idle' });
+  const stop = useRef<AbortController>(undefined);
+  const { pack } = job;
+  // What was worked out belongs to that pack only.
+  useEffect(() => {
+    setRun({ state: 'idle' });
+    return () => stop.current?.abort();
+  }, [pack]);
+
+  const start = async () => {
+    const controller = new AbortController();
+    stop.current = controller;
+    setRun({ state: 'running', share: 0 });
+    try {
+      const outcome = await runHeavy(
+        (runs, progress) => runs.tolerance(job, PACKS, SEED, progress),
+        {
+          signal: controller.signal,
+          onProgress: (share) => setRun({ state: 'running', share }),
+        },
+      );
+      setRun(
+        outcome.ok
+          ? { state: 'done', run: outcome.result }
+          : { state: 'refused', why: `Needed first: ${outcome.accepted}.` },
+      );
+    } catch (error) {
+      if (error instanceof Cancelled) {
+        if (stop.current === controller) setRun({ state: 'idle' });
+      } else
+        setRun({ state: 'refused', why: error instanceof Error ? error.message : 'It failed.' });
+    }
+  };
+
+  return (
+    <Panel title="Tolerance of a batch" summary="How many packs of new plates fall in the window">
+      {run.state === 'running' ? (
+        <>
+          <ProgressLine share={run.share} label="Packs built" />
+          <Action icon="close" onPress={() => stop.current?.abort()}>
+            Stop
+          </Action>
+        </>
+      ) : (
+        <Action onPress={() => void start()}>Build a million packs</Action>
+      )}
+      <View aria-live="polite">
+        {run.state === 'refused' ? <Words>{run.why}</Words> : null}
+        {run.state === 'done' ? <Result run={run.run} /> : null}
+      </View>
+    </Panel>
+  );
+}
+
+function Result({ run }: { readonly run: ToleranceRun }) {
+  const units = useUnits();
+  const job = useJob();
+  const { windowMin, windowMax } = job.pack;
+  const mm = (value: number) => formatWithUnit(value, 'length', units);
+  const percent = (share: number) =>
+    `${(100 * share).toFixed(share > 0.999 && share < 1 ? 2 : 1)} %`;
+  const most = run.variance.reduce((best, v, i, all) => (v > (all[best] ?? 0) ? i : best), 0);
+  const layer = layOut(job).layers[most];
+  const share = run.variance[most] ?? 0;
+  return (
+    <View style={{ gap: 8 }}>
+      <Words bold>
+        {percent(run.shareInWindow)} of {run.packs.toLocaleString('en')} packs fall in the window,{' '}
+        {percent(run.shareBelow)} below, {percent(run.shareAbove)} above.
+      </Words>
+      <Histogram run={run} min={windowMin?.value} max={windowMax?.value} />
+      <Words>
+        Mean {mm(run.mean)}, standard deviation {mm(run.sigma)}, from {mm(run.least)} to{' '}
+        {mm(run.greatest)}.
+      </Words>
+      {layer && share > 0 ? (
+        <Words>
+          {layer.kind.name || 'A plate'} matters most: each such plate brings {percent(share)} of
+          the spread.
+        </Words>
+      ) : null}
+      <Words soft size={14}>
+        New plates within the tolerance of their kinds, normal, three standard deviations to the
+        edge. The same seed each time.
+      </Words>
+    </View>
+  );
+}

@@ -1,0 +1,50 @@
+import { DomainError } from '@/core/errors';
+import type { EngagementResult } from '@/core/heat/engagement';
+import type { EngagementQuestion } from '@/core/heat/question';
+import { engageFrom } from '@/core/heat/question';
+import type { Job } from '@/core/job/types';
+import { toleranceOf } from '@/core/pack/jobTolerance';
+import type { ToleranceRun } from '@/core/pack/tolerance';
+import { simulateTolerance } from '@/core/pack/tolerance';
+import type { ShelfWish } from '@/core/shelf/jobShelf';
+import { chooseSteels } from '@/core/shelf/jobShelf';
+import type { ShelfAnswer } from '@/core/shelf/solver';
+
+/** What a run gives: its result, or why the core would not take the question. Errors lose their kind between threads. */
+export type Outcome<T> =
+  | { readonly ok: true; readonly result: T }
+  | { readonly ok: false; readonly path: string; readonly accepted: string };
+
+export type Progress = (share: number) => void;
+
+/** The heavy runs of the core, each of plain data. The same in a worker, in Node and in a test. */
+export const heavyRuns = {
+  tolerance: (
+    job: Job,
+    packs: number,
+    seed: number,
+    onProgress?: Progress,
+  ): Outcome<ToleranceRun> =>
+    taken(() => simulateTolerance(toleranceOf(job, packs, seed), reporting(onProgress))),
+  shelf: (job: Job, wish: ShelfWish, onProgress?: Progress): Outcome<ShelfAnswer> =>
+    taken(() => chooseSteels(job, wish, reporting(onProgress))),
+  engagement: (question: EngagementQuestion): Outcome<EngagementResult> =>
+    taken(() => engageFrom(question)),
+};
+
+export type HeavyRuns = typeof heavyRuns;
+
+/** A run is stopped by ending its worker, so progress never answers no. */
+const reporting = (onProgress?: Progress) => (share: number) => {
+  onProgress?.(share);
+  return true;
+};
+
+function taken<T>(work: () => T): Outcome<T> {
+  try {
+    return { ok: true, result: work() };
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    return { ok: false, path: error.path, accepted: error.accepted };
+  }
+}
