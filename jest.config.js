@@ -28,7 +28,7 @@ module.exports = {
     {
       displayName: 'core',
       testEnvironment: 'node',
-      setupFiles: ['<rootDir>/scripts/jest-core-setup.js'],
+      setupFilesAfterEnv: ['<rootDir>/scripts/jest-core-setup.js'],
       rootDir: __dirname,
       testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/server/**/*.test.ts'],
       transform: { '\\.(ts|mjs|js)$': '<rootDir>/scripts/jest-esbuild.js' },

@@ -1,5 +1,7 @@
 const fc = require('fast-check');
 
+jest.setTimeout(30_000);
+
 // Property tests draw the same cases in every run of npm test, so that a failure can be repeated. To look further:
 // FC_SEED=random FC_RUNS=2000 npx jest --selectProjects core
 const FC_SEED = process.env.FC_SEED;

@@ -19,7 +19,12 @@ export const INSPECTION_FIELDS = {
   }),
   'inspection.basketNotch': spec({ label: 'Notch depth, basket fingers', symbol: 'b', ...small }),
   'inspection.hubNotch': spec({ label: 'Notch depth, hub splines', symbol: 'b', ...small }),
-  'inspection.notchLimit': spec({ label: 'Notch limit', symbol: 'b_max', ...small }),
+  'inspection.notchLimit': spec({
+    label: 'Notch limit',
+    symbol: 'b_max',
+    ...small,
+    estimate: { value: 0.5, why: 'deeper notches hold plates; the manual’s figure goes before it' },
+  }),
   'inspection.pressurePlateFlatness': spec({
     label: 'Pressure plate, out-of-flat',
     symbol: 'w_pp',
@@ -29,6 +34,7 @@ export const INSPECTION_FIELDS = {
     label: 'Pressure plate, flatness limit',
     symbol: 'w_pp,max',
     ...small,
+    estimate: { value: 0.1, why: 'usual for a pressure plate; the manual’s figure goes before it' },
   }),
   'inspection.pressurePlateThickness': spec({
     label: 'Pressure plate, thickness',
@@ -52,6 +58,10 @@ export const INSPECTION_FIELDS = {
     label: 'Pushrod seat, limit',
     symbol: 'q_max',
     ...small,
+    estimate: {
+      value: 0.05,
+      why: 'more lifts the plate on one side; the manual’s figure goes before it',
+    },
   }),
   'inspection.damperPlay': spec({
     label: 'Damper play, hub inner to outer',
@@ -71,12 +81,17 @@ export const INSPECTION_FIELDS = {
     label: 'Steels, out-of-flat limit',
     symbol: 'w_max',
     ...small,
+    estimate: {
+      value: 0.15,
+      why: 'usual for steels of this size; the manual’s figure goes before it',
+    },
   }),
   'inspection.taperLimit': spec({
     label: 'Discs, taper limit',
     symbol: 'Δt_max',
     ...small,
     hint: 'Greatest spread of thickness round one disc.',
+    estimate: { value: 0.1, why: 'a disc that uneven drags; the manual’s figure goes before it' },
   }),
   'inspection.tangClearanceMin': spec({
     label: 'Tang clearance, least',

@@ -1,0 +1,131 @@
+import type { ClutchLayout } from '../job/types';
+
+/*
+ * Which clutch does an unknown machine have? A few questions by what one can see and how it behaves, as data: every
+ * answer leads to the next question or to an answer with its reason.
+ */
+
+export type QuestionId = 'lever' | 'shift' | 'idleShift' | 'twoDrums' | 'beltCover';
+
+export interface GuideAnswer {
+  readonly label: string;
+  readonly to:
+    | { readonly question: QuestionId }
+    | { readonly layout: Exclude<ClutchLayout, 'unknown'>; readonly because: string };
+}
+
+export interface GuideQuestion {
+  readonly text: string;
+  /** Where to look. */
+  readonly help: string;
+  readonly answers: readonly GuideAnswer[];
+}
+
+export const FIRST_QUESTION: QuestionId = 'lever';
+
+export const GUIDE: Readonly<Record<QuestionId, GuideQuestion>> = {
+  lever: {
+    text: 'Is there a clutch lever for the hand?',
+    help: 'Left of the bars. A brake lever with a parking catch does not count.',
+    answers: [
+      { label: 'Yes', to: { question: 'idleShift' } },
+      { label: 'No', to: { question: 'shift' } },
+    ],
+  },
+  idleShift: {
+    text: 'Lever out, in gear, engine idling: does it stand still without stalling?',
+    help: 'On a stand with the wheel clear, brake on. An auto-clutch or a start clutch slips at idle; a plain pack stalls the engine.',
+    answers: [
+      {
+        label: 'It stalls or pulls',
+        to: {
+          layout: 'pack',
+          because: 'A hand lever and a clutch that holds at idle: one pack does all the work.',
+        },
+      },
+      { label: 'It stands still', to: { question: 'twoDrums' } },
+    ],
+  },
+  shift: {
+    text: 'Is there a pedal or a lever that shifts through single gears?',
+    help: 'One, two, three and on. A selector with only high, low, neutral and reverse is none.',
+    answers: [
+      {
+        label: 'Yes, single gears',
+        to: {
+          layout: 'startAndPack',
+          because:
+            'Gears shifted without a hand lever: a start clutch takes the machine off, and a small pack opens with the shift pedal.',
+        },
+      },
+      { label: 'No, a selector or nothing', to: { question: 'beltCover' } },
+    ],
+  },
+  twoDrums: {
+    text: 'Under the cover: is there a drum with shoes on the crank beside the pack?',
+    help: 'Two round parts of about one size side by side: a smooth drum on the crank, a basket with fingers on the gearbox input.',
+    answers: [
+      {
+        label: 'Yes, a drum and a pack',
+        to: {
+          layout: 'startAndPack',
+          because:
+            'The drum holds the shoes of a start clutch; the pack only serves the gear change.',
+        },
+      },
+      {
+        label: 'Only a pack',
+        to: {
+          layout: 'pack',
+          because:
+            'A pack that lets go at idle carries an expanding disc: an auto-clutch in the pack.',
+        },
+      },
+    ],
+  },
+  beltCover: {
+    text: 'Is the drive belt’s cover dry, and does anything run in oil before the belt?',
+    help: 'A dry, ducted cover with a belt and two sheaves. A wet start clutch sits on the crank behind the front sheave, with its own drain or seal.',
+    answers: [
+      {
+        label: 'A wet start clutch before the belt',
+        to: {
+          layout: 'startAndBelt',
+          because:
+            'Shoes in oil take the machine off, the belt does the rest. There is no pack of plates.',
+        },
+      },
+      {
+        label: 'Only belt and sheaves',
+        to: {
+          layout: 'belt',
+          because:
+            'The sheaves themselves take the machine off. There is no wet clutch in this machine.',
+        },
+      },
+    ],
+  },
+};
+
+export const LAYOUT_NAME: Readonly<Record<ClutchLayout, string>> = {
+  unknown: 'Not known yet',
+  pack: 'A plate pack',
+  startAndPack: 'Start clutch and plate pack',
+  startAndBelt: 'Start clutch and belt',
+  belt: 'Belt only',
+};
+
+/** What a layout means for the work here. */
+export const LAYOUT_MEANS: Readonly<Record<ClutchLayout, string>> = {
+  unknown: '',
+  pack: 'Measure and specify the pack.',
+  startAndPack:
+    'Creeping, late take-off and slip at pull-away belong to the start clutch; drag and hard shifts to the pack. See to both.',
+  startAndBelt:
+    'Only the start clutch can be worked on here: shoes, drum and springs. The belt and its sheaves go by their own manual.',
+  belt: 'Nothing here can help: this machine has no wet clutch. Belt, sheaves, rollers and springs go by their own manual.',
+};
+
+/** Whether a machine of this layout has plates to specify. */
+export const hasPack = (layout: ClutchLayout): boolean =>
+  layout !== 'belt' && layout !== 'startAndBelt';

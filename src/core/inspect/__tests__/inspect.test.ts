@@ -1,0 +1,285 @@
+import fc from 'fast-check';
+
+import { arbitraryJob } from '@/testing/arbitraryJob';
+
+import { evaluate } from '../../evaluate/evaluate';
+import { readSentence } from '../../evaluate/sentence';
+import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '../../job/blank';
+import { withEntry } from '../../job/paths';
+import type { Job, Plate, Sight } from '../../job/types';
+import { POINTS } from '../../job/types';
+import type { Decision } from '../decisions';
+import { inspect } from '../inspect';
+import { summarize } from '../summary';
+
+const MANUAL = { kind: 'manual', note: 'page 12' } as const;
+
+/** Three discs and two steels; discs new 3.0 and least 2.8, steels 1.6 and least 1.5. */
+function job(readings: Readonly<Record<string, readonly number[]>> = {}, flat = 0.02): Job {
+  const blank = blankJob('j', 'UR-0001', '2026-01-01T00:00:00.000Z');
+  const plates = alternate('disc', 'steel', 3, 'friction', (n) => `p${n}`).map((p): Plate => {
+    const isSteel = p.kindId === 'steel';
+    const values = readings[p.id] ?? (isSteel ? [1.6] : [2.95, 2.95, 2.94, 2.95]);
+    return {
+      ...p,
+      readings: Object.fromEntries(values.map((v, i) => [POINTS[i], entry(v)])),
+      ...(isSteel ? { outOfFlat: entry(flat) } : {}),
+    };
+  });
+  return {
+    ...blank,
+    pack: {
+      ...blank.pack,
+      plates,
+      kinds: [
+        {
+          ...blankKind('disc', 'friction', 'Disc'),
+          thickness: entry(3, MANUAL),
+          minThickness: entry(2.8, MANUAL),
+        },
+        {
+          ...blankKind('steel', 'steel', 'Steel'),
+          thickness: entry(1.6, MANUAL),
+          minThickness: entry(1.5, MANUAL),
+        },
+      ],
+    },
+  };
+}
+
+const found = (j: Job) => inspect(j, evaluate(j));
+const decision = (j: Job, id: string) => found(j).parts.find((p) => p.id === id)?.decision;
+const reasons = (j: Job, id: string) =>
+  found(j)
+    .parts.find((p) => p.id === id)
+    ?.reasons.map((r) => readSentence(r.sentence))
+    .join(' ') ?? '';
+const set = (j: Job, values: Readonly<Record<string, number>>): Job =>
+  Object.entries(values).reduce((x, [path, v]) => withEntry(x, path, entry(v)), j);
+const plateWith = (j: Job, id: string, part: Partial<Plate>): Job => ({
+  ...j,
+  pack: { ...j.pack, plates: j.pack.plates.map((p) => (p.id === id ? { ...p, ...part } : p)) },
+});
+
+describe('a disc', () => {
+  it.each<[readonly number[], Decision, string]>([
+    [[2.95, 2.95, 2.94, 2.95], 'keep', '0.140 mm above its limit'],
+    [[2.8, 2.85, 2.84, 2.85], 'watch', 'only 0.000 mm above'],
+    [[2.799, 2.85, 2.84, 2.85], 'change', 'below its limit of 2.800 mm'],
+    [[2.95, 2.95, 2.84, 2.95], 'change', 'Uneven by 0.110 mm'],
+    [[2.95], 'watch', 'Measured at 1 point only'],
+    [[], 'open', 'not measured yet'],
+  ])('of readings %j is to %s', (values, want, words) => {
+    expect(decision(job({ p3: values }), 'p3')).toBe(want);
+    expect(reasons(job({ p3: values }), 'p3')).toContain(words);
+  });
+
+  it('names where the limit comes from', () => {
+    const part = found(job()).parts.find((p) => p.id === 'p1');
+    expect(part?.reasons[0]?.limitFrom).toBe('limit from the manual, page 12');
+    const uneven = found(job({ p3: [2.95, 2.95, 2.84] })).parts.find((p) => p.id === 'p3');
+    expect(uneven?.reasons[0]?.limitFrom).toBe('limit is a design estimate');
+  });
+
+  it.each<[Sight, Decision]>([
+    ['glazed', 'change'],
+    ['burnt', 'change'],
+    ['cracked', 'scrap'],
+    ['tangsWorn', 'watch'],
+  ])('that looks %s is to %s however thick', (sight, want) => {
+    expect(decision(plateWith(job(), 'p3', { seen: [sight] }), 'p3')).toBe(want);
+  });
+
+  it('binds or rattles in its slots', () => {
+    const limits = set(job(), {
+      'inspection.tangClearanceMin': 0.1,
+      'inspection.tangClearanceMax': 0.5,
+    });
+    for (const [play, want] of [
+      [0.09, 'change'],
+      [0.1, 'keep'],
+      [0.5, 'keep'],
+      [0.51, 'change'],
+    ] as const) {
+      expect(decision(plateWith(limits, 'p3', { tangClearance: entry(play) }), 'p3')).toBe(want);
+    }
+  });
+});
+
+describe('a steel', () => {
+  it('is changed when warped, ground where that leaves it thick enough', () => {
+    const warped = plateWith(set(job(), { 'inspection.steelWarpLimit': 0.05 }), 'p2', {
+      outOfFlat: entry(0.08),
+    });
+    expect(decision(warped, 'p2')).toBe('change');
+    const grindable: Job = {
+      ...warped,
+      pack: {
+        ...warped.pack,
+        kinds: warped.pack.kinds.map((k) => (k.id === 'steel' ? { ...k, grindable: true } : k)),
+      },
+    };
+    expect(decision(grindable, 'p2')).toBe('grind');
+    expect(reasons(grindable, 'p2')).toContain('keeps about 1.520 mm');
+    expect(decision(plateWith(grindable, 'p2', { outOfFlat: entry(0.11) }), 'p2')).toBe('change');
+  });
+
+  it('is kept for hot spots alone, and watched for blueing', () => {
+    expect(decision(plateWith(job(), 'p2', { seen: ['hotSpots'] }), 'p2')).toBe('keep');
+    expect(decision(plateWith(job(), 'p2', { seen: ['blued'] }), 'p2')).toBe('watch');
+    expect(decision(plateWith(job(), 'p2', { outOfFlat: undefined }), 'p2')).toBe('open');
+  });
+});
+
+describe('rules across parts', () => {
+  const across = (j: Job) => found(j).across.map((f) => f.id);
+  const limit = (j: Job) => set(j, { 'inspection.steelWarpLimit': 0.05 });
+
+  it('send the discs on both sides of a warped steel with it', () => {
+    const warped = plateWith(limit(job()), 'p2', { outOfFlat: entry(0.08) });
+    expect(across(warped)).toContain('warpedTakesNeighbours');
+    expect([decision(warped, 'p1'), decision(warped, 'p3'), decision(warped, 'p5')]).toEqual([
+      'change',
+      'change',
+      'watch',
+    ]);
+  });
+
+  it('let no new disc run against a warped steel', () => {
+    const thin = limit(job({ p5: [2.7, 2.7, 2.7, 2.7] }));
+    expect(across(thin)).not.toContain('newAgainstWarped');
+    expect(across(plateWith(thin, 'p2', { outOfFlat: entry(0.08) }))).toContain('newAgainstWarped');
+    const fresh = plateWith(
+      plateWith(limit(job()), 'p1', { isNew: true, readings: undefined }),
+      'p2',
+      {
+        outOfFlat: entry(0.08),
+      },
+    );
+    expect(across(fresh)).toContain('newAgainstWarped');
+  });
+
+  it('warn of new steels on discs worn to the old ones', () => {
+    const worn = job({ p1: [2.9, 2.9, 2.9], p3: [2.9, 2.9, 2.9], p5: [2.9, 2.9, 2.9], p2: [1.4] });
+    expect(across(worn)).toContain('newSteelsOnOldDiscs');
+    const nearlyNew = [2.97, 2.97, 2.97];
+    expect(across(job({ p2: [1.4], p1: nearlyNew, p3: nearlyNew, p5: nearlyNew }))).not.toContain(
+      'newSteelsOnOldDiscs',
+    );
+  });
+
+  it('send all discs when the pack is worn past its limit though each passes', () => {
+    const worn = job({ p1: [2.85, 2.85, 2.85], p3: [2.85, 2.85, 2.85], p5: [2.85, 2.85, 2.85] });
+    expect(decision(set(worn, { 'pack.maxWear': 0.46 }), 'p1')).toBe('keep');
+    const past = set(worn, { 'pack.maxWear': 0.44 });
+    expect(['p1', 'p3', 'p5'].map((id) => decision(past, id))).toEqual([
+      'change',
+      'change',
+      'change',
+    ]);
+    expect(reasons(past, 'p1')).toContain('more than 0.440 mm');
+  });
+
+  it('tell what damage says of something else', () => {
+    const hub: Job = {
+      ...job(),
+      inspection: { ...job().inspection, seen: { hub: ['splinesWorn'], cover: ['grooved'] } },
+    };
+    const says = found(hub)
+      .across.map((f) => readSentence(f.sentence))
+      .join(' ');
+    expect(says).toContain('misalignment');
+    expect(says).toContain('pilot bearing');
+    expect(decision(hub, 'hub')).toBe('change');
+  });
+});
+
+describe('parts around the plates', () => {
+  it('are judged by their limits, estimates where none is entered', () => {
+    const j = set(job(), {
+      'inspection.basketNotch': 0.4,
+      'inspection.hubNotch': 0.51,
+      'inspection.pressurePlateFlatness': 0.12,
+      'inspection.pressurePlateThickness': 5,
+      'inspection.pressurePlateMinThickness': 4.9,
+      'inspection.seatSquareness': 0.06,
+    });
+    expect(decision(j, 'basket')).toBe('watch');
+    expect(decision(j, 'hub')).toBe('change');
+    expect(decision(j, 'pressurePlate')).toBe('change');
+    expect(reasons(j, 'pressurePlate')).toContain('lifts on one side');
+    // 5.0 less 0.12 leaves 4.88: too thin to grind.
+    expect(decision(set(j, { 'inspection.seatSquareness': 0.01 }), 'pressurePlate')).toBe('change');
+    expect(
+      decision(
+        set(j, { 'inspection.seatSquareness': 0.01, 'inspection.pressurePlateMinThickness': 4.8 }),
+        'pressurePlate',
+      ),
+    ).toBe('grind');
+  });
+
+  it('judge springs by the shortest of the set, and by how they differ', () => {
+    const springs = (lengths: readonly number[]): Job => {
+      const base = job();
+      return {
+        ...base,
+        springs: {
+          ...base.springs,
+          coil: {
+            ...base.springs.coil,
+            groups: [{ ...blankCoilGroup('g', 'Set'), minFreeLength: entry(40) }],
+          },
+        },
+        inspection: {
+          ...base.inspection,
+          springLengths: lengths.map((l, i) => ({ id: `s${i}`, groupId: 'g', length: entry(l) })),
+        },
+      };
+    };
+    expect(decision(springs([41, 41.1, 40.9]), 'springs')).toBe('keep');
+    expect(decision(springs([41, 40.3, 41]), 'springs')).toBe('watch');
+    expect(decision(springs([41, 39.9, 41]), 'springs')).toBe('change');
+  });
+});
+
+describe('the summary', () => {
+  it('tells a customer what goes without a figure, and the shop which', () => {
+    const j = job({ p5: [2.7, 2.7, 2.7] });
+    const { customer, shop } = summarize(j, found(j), evaluate(j));
+    const told = customer.map((s) => readSentence(s)).join(' ');
+    expect(told).toContain('1 of 3 friction discs needs changing.');
+    expect(told).toContain('All 2 steel plates can stay.');
+    expect(told).not.toMatch(/\d mm/);
+    expect(shop.map((s) => readSentence(s)).join(' ')).toContain('Change: plate 5.');
+  });
+
+  it('says so while nothing is measured', () => {
+    const j = blankJob('j', 'UR-1', '2026-01-01T00:00:00.000Z');
+    expect(summarize(j, found(j), evaluate(j)).customer.map((s) => readSentence(s))).toEqual([
+      'Nothing is measured yet.',
+    ]);
+  });
+});
+
+describe('any job that the schema takes', () => {
+  it('is inspected without a throw, every plate once, and counts add up', () => {
+    fc.assert(
+      fc.property(arbitraryJob, (j) => {
+        const evaluation = evaluate(j);
+        const { parts, counts } = inspect(j, evaluation);
+        expect(parts.filter((p) => p.plate).map((p) => p.id)).toEqual(
+          evaluation.layout.layers.map((l) => l.plate.id),
+        );
+        expect(Object.values(counts).reduce((a, b) => a + b, 0)).toBe(parts.length);
+        const { customer, shop } = summarize(
+          j,
+          { parts, counts, across: [], begun: true },
+          evaluation,
+        );
+        for (const s of [...customer, ...shop])
+          expect(readSentence(s)).not.toMatch(/NaN|Infinity|undefined/);
+      }),
+      { numRuns: 60 },
+    );
+  });
+});

@@ -1,0 +1,91 @@
+import { blankJob, entry, alternate, blankKind } from '../../job/blank';
+import { withEntry } from '../../job/paths';
+import type { Job } from '../../job/types';
+import { readGauge } from '../reading';
+import { firstOpen, measuringRun } from '../run';
+
+function job(): Job {
+  const blank = blankJob('j', 'UR-0001', '2026-01-01T00:00:00.000Z');
+  return {
+    ...blank,
+    pack: {
+      ...blank.pack,
+      plates: alternate('disc', 'steel', 9, 'friction', (n) => `p${n}`),
+      kinds: [
+        {
+          ...blankKind('disc', 'friction', 'Disc'),
+          thickness: entry(2.9),
+          minThickness: entry(2.7),
+        },
+        { ...blankKind('steel', 'steel', 'Steel'), thickness: entry(1.6) },
+      ],
+    },
+  };
+}
+
+describe('a measuring run', () => {
+  it('over nine discs at four points and eight steels takes at most 60 keys beyond the digits', () => {
+    const steps = measuringRun(job(), ['discs', 'steels', 'flatness']);
+    expect(steps).toHaveLength(9 * 4 + 8 * 2);
+    expect(steps.length).toBeLessThanOrEqual(60);
+    expect(steps[0]).toMatchObject({
+      title: 'Disc 1 of 9',
+      what: 'thickness, point 1 of 4',
+      limit: 2.7,
+    });
+    expect(steps[36]).toMatchObject({ title: 'Steel 1 of 8', what: 'thickness' });
+    expect(steps[37]).toMatchObject({ title: 'Steel 1 of 8', part: 'flatness', limitIs: 'most' });
+  });
+
+  it('goes on where it was left, and leaves new parts out', () => {
+    const steps = measuringRun(job(), ['discs']);
+    const begun = withEntry(job(), steps[0]?.path ?? '', entry(2.88));
+    expect(firstOpen(begun, steps)).toBe(1);
+    const fresh: Job = {
+      ...job(),
+      pack: { ...job().pack, plates: job().pack.plates.map((p) => ({ ...p, isNew: true })) },
+    };
+    expect(measuringRun(fresh, ['discs', 'steels'])).toEqual([]);
+  });
+});
+
+describe('a gauge’s value', () => {
+  const [step] = measuringRun(job(), ['discs']);
+  const read = (text: string, unit: 'mm' | 'in' | 'thou' = 'mm') =>
+    readGauge(text, step ?? { path: '', onlyWears: true }, { length: unit });
+
+  it('is taken when it fits', () => {
+    expect(read('2.87')).toMatchObject({ kind: 'value', value: 2.87 });
+    expect(read('113.2', 'thou')).toMatchObject({ kind: 'value' });
+    // As new, and a little more, as batches come.
+    expect(read('2.95')).toMatchObject({ kind: 'value' });
+  });
+
+  it.each([
+    ['29.0', 'mm', 2.9],
+    ['287', 'mm', 2.87],
+    ['0.287', 'mm', 2.87],
+    ['.113', 'mm', 2.8702],
+    ['113.2', 'mm', 2.87528],
+    ['2.87', 'in', 2.87],
+    ['2.87', 'thou', 2.87],
+  ] as const)('of %s in %s is asked about: %s mm?', (text, unit, meant) => {
+    const asked = read(text, unit);
+    expect(asked.kind).toBe('question');
+    if (asked.kind === 'question') expect(asked.readings[0]?.value).toBeCloseTo(meant, 9);
+  });
+
+  it('above new is asked about, and can be kept', () => {
+    const asked = read('3.05');
+    expect(asked).toMatchObject({
+      kind: 'question',
+      message: expect.stringContaining('more than new'),
+    });
+    if (asked.kind === 'question') expect(asked.readings.map((r) => r.value)).toEqual([3.05]);
+  });
+
+  it('that is no number is refused', () => {
+    expect(read('E--').kind).toBe('refused');
+    expect(read('-2.87').kind).not.toBe('value');
+  });
+});

@@ -1,0 +1,37 @@
+import type { Sentence } from '../evaluate/sentence';
+
+/**
+ * What becomes of a part. `open`: not measured yet; `keep`; `watch`: keep and look again next time; `grind`; `change`:
+ * a new one in its place; `scrap`: must not be used again.
+ */
+export const DECISIONS = ['keep', 'open', 'watch', 'grind', 'change', 'scrap'] as const;
+export type Decision = (typeof DECISIONS)[number];
+
+export const DECISION_NAME: Readonly<Record<Decision, string>> = {
+  keep: 'Keep',
+  open: 'Not measured yet',
+  watch: 'Keep and watch',
+  grind: 'Grind',
+  change: 'Change',
+  scrap: 'Scrap',
+};
+
+/** Whether a part with this decision goes back in as it is. */
+export const staysIn = (d: Decision): boolean => d === 'keep' || d === 'watch' || d === 'open';
+
+/** One reason for a decision. */
+export interface Reason {
+  readonly decision: Decision;
+  readonly sentence: Sentence;
+  /** Where the limit comes from: "limit from the manual", "limit is a design estimate". */
+  readonly limitFrom?: string;
+}
+
+/** The gravest decision of several reasons. */
+export function gravest(reasons: readonly Reason[]): Decision {
+  return reasons.reduce<Decision>(
+    (worst, { decision }) =>
+      DECISIONS.indexOf(decision) > DECISIONS.indexOf(worst) ? decision : worst,
+    'keep',
+  );
+}

@@ -1,0 +1,104 @@
+import type { Evaluation } from '../evaluate/evaluate';
+import type { PackLayer } from '../evaluate/layers';
+import type { Sentence } from '../evaluate/sentence';
+import type { Fixture, Job } from '../job/types';
+import { FIXTURES } from '../job/types';
+import { judgeFixture } from './around';
+import type { Decision, Reason } from './decisions';
+import { gravest } from './decisions';
+import { judgePlate } from './plates';
+import type { RuleFinding } from './rules';
+import { findAcross } from './rules';
+import { FIXTURE_NAME } from './sights';
+
+/** A part with what becomes of it and why, the gravest reason first. */
+export interface PartVerdict {
+  readonly id: string;
+  readonly name: string;
+  readonly plate?: PackLayer;
+  readonly fixture?: Fixture;
+  readonly decision: Decision;
+  readonly reasons: readonly Reason[];
+}
+
+export interface Inspection {
+  /** Plates from the hub floor outward, then the parts around them that were looked at. */
+  readonly parts: readonly PartVerdict[];
+  /** Rules that go across parts, and what damage tells about something else. */
+  readonly across: readonly RuleFinding[];
+  /** Plates and parts that stay, change, and so on. */
+  readonly counts: Readonly<Record<Decision, number>>;
+  /** Whether anything was measured or seen at all. */
+  readonly begun: boolean;
+}
+
+/**
+ * Judges every plate and every part that was looked at, then what follows for other parts: new discs are not put
+ * against warped steels, nor new steels against discs worn to the old steels' shape, and the wear of the whole pack
+ * counts as well as that of each disc.
+ * @param job the record
+ * @param evaluation of the same record; its pack verdicts take part
+ * Never throws for a job that passes the schema.
+ * Source: workshop practice; limits from the job; `docs/mechanics.md`, inspection.
+ */
+export function inspect(job: Job, evaluation: Evaluation): Inspection {
+  const plates = evaluation.layout.layers.map((layer) =>
+    verdictOf(
+      layer.plate.id,
+      `${layer.lined === 'none' ? 'Steel' : 'Disc'}, plate ${layer.number}`,
+      judgePlate(job, layer),
+      { plate: layer },
+    ),
+  );
+  const around = FIXTURES.flatMap((fixture) => {
+    const reasons = judgeFixture(job, fixture);
+    return reasons.length > 0
+      ? [verdictOf(fixture, FIXTURE_NAME[fixture], reasons, { fixture })]
+      : [];
+  });
+  const across = findAcross(job, evaluation, [...plates, ...around]);
+  const parts = [...plates, ...around].map((part) => {
+    const more = across.flatMap((f) =>
+      f.decision && f.partIds.includes(part.id)
+        ? [{ decision: f.decision, sentence: f.sentence }]
+        : [],
+    );
+    return more.length > 0
+      ? verdictOf(part.id, part.name, [...part.reasons, ...more], {
+          plate: part.plate,
+          fixture: part.fixture,
+        })
+      : part;
+  });
+  const counts = { keep: 0, open: 0, watch: 0, grind: 0, change: 0, scrap: 0 };
+  for (const part of parts) counts[part.decision]++;
+  return {
+    parts,
+    across,
+    counts,
+    begun:
+      around.length > 0 ||
+      evaluation.layout.layers.some(
+        (l) => l.measured || l.plate.outOfFlat || (l.plate.seen ?? []).length > 0,
+      ),
+  };
+}
+
+function verdictOf(
+  id: string,
+  name: string,
+  reasons: readonly Reason[],
+  part: Pick<PartVerdict, 'plate' | 'fixture'>,
+): PartVerdict {
+  const decision = gravest(reasons);
+  // The reason that decides stands first.
+  const sorted = [...reasons].sort(
+    (a, b) => Number(b.decision === decision) - Number(a.decision === decision),
+  );
+  return { id, name, decision, reasons: sorted, ...part };
+}
+
+/** The first reason of a part: what it is kept or changed for. */
+export function mainReason(part: PartVerdict): Sentence {
+  return part.reasons[0]?.sentence ?? [];
+}

@@ -1,0 +1,186 @@
+import type { PackLayer } from '../evaluate/layers';
+import { count, length, say } from '../evaluate/sentence';
+import type { FieldPath } from '../job/fields';
+import { fieldPath } from '../job/fields';
+import { entryAt } from '../job/paths';
+import type { Job } from '../job/types';
+import { readingsOf } from '../job/types';
+import { summarizeReadings } from '../pack/stack';
+import type { Decision, Reason } from './decisions';
+import { limitAt } from './run';
+import { SIGHT_NAME, sightRule } from './sights';
+
+/** Share of the way from new to limit from which a disc is watched. Design estimate. */
+const NEARLY_WORN = 0.75;
+/** Points round a disc below which its taper can't be told. */
+const ENOUGH_POINTS = 3;
+const EDGE = 1e-6;
+
+/** Where a limit comes from, in words for beside the reason. */
+export function limitSource(job: Job, path: FieldPath): string {
+  const entry = entryAt(job, path);
+  if (!entry) return 'limit is a design estimate';
+  const { kind = 'entered', date, note } = entry.source ?? {};
+  const said =
+    kind === 'manual'
+      ? 'limit from the manual'
+      : kind === 'estimate'
+        ? 'limit is a design estimate'
+        : 'limit as entered';
+  return [said, note, date].filter(Boolean).join(', ');
+}
+
+/** What the readings and the eye say of one plate. Nothing of it depends on other plates: see `rules.ts`. */
+export function judgePlate(job: Job, layer: PackLayer): Reason[] {
+  const { plate, kind } = layer;
+  if (plate.isNew) return [{ decision: 'keep', sentence: say`New.` }];
+  const lined = kind.lined !== 'none';
+  const reasons = [
+    ...judgeThickness(job, layer),
+    ...(lined ? judgeTaper(job, layer) : judgeFlatness(job, layer)),
+    ...judgeTangs(job, layer),
+    ...(plate.seen ?? []).map((sight): Reason => {
+      const { decision, because } = sightRule(lined ? 'disc' : 'steel', sight);
+      return { decision, sentence: say`${SIGHT_NAME[sight]}: ${lower(because)}` };
+    }),
+  ];
+  return reasons;
+}
+
+function judgeThickness(job: Job, { plate, kind }: PackLayer): Reason[] {
+  const values = readingsOf(plate).map((r) => r.value);
+  const limitPath = fieldPath('pack.kinds.*.minThickness', kind.id);
+  const limit = kind.minThickness?.value;
+  const lined = kind.lined !== 'none';
+  if (values.length === 0) {
+    // A steel does not wear thin by itself: what decides is how flat it is.
+    return lined || limit !== undefined
+      ? [{ decision: 'open', sentence: say`Thickness is not measured yet.` }]
+      : [];
+  }
+  const { least } = summarizeReadings(values);
+  if (limit === undefined) {
+    return [
+      {
+        decision: lined ? 'open' : 'keep',
+        sentence: lined
+          ? say`Thinnest ${length(least)}; a least thickness from the manual is needed to judge it.`
+          : say`Measures ${length(least)}.`,
+      },
+    ];
+  }
+  const limitFrom = limitSource(job, limitPath);
+  if (least < limit - EDGE) {
+    return [
+      {
+        decision: 'change',
+        limitFrom,
+        sentence: say`Thinnest ${length(least)}, below its limit of ${length(limit)}.`,
+      },
+    ];
+  }
+  const fresh = kind.thickness?.value;
+  if (fresh !== undefined && fresh > limit) {
+    const gone = (fresh - least) / (fresh - limit);
+    if (gone >= NEARLY_WORN) {
+      return [
+        {
+          decision: 'watch',
+          limitFrom,
+          sentence: say`Thinnest ${length(least)}, only ${length(Math.max(0, least - limit))} above its limit of ${length(limit)}.`,
+        },
+      ];
+    }
+  }
+  return [
+    {
+      decision: 'keep',
+      limitFrom,
+      sentence: say`Thinnest ${length(least)}, ${length(least - limit)} above its limit.`,
+    },
+  ];
+}
+
+function judgeTaper(job: Job, { plate }: PackLayer): Reason[] {
+  const values = readingsOf(plate).map((r) => r.value);
+  const limit = limitAt(job, 'inspection.taperLimit');
+  if (values.length === 0 || limit === undefined) return [];
+  const { taper } = summarizeReadings(values);
+  const limitFrom = limitSource(job, 'inspection.taperLimit');
+  if (taper > limit + EDGE) {
+    return [
+      {
+        decision: 'change',
+        limitFrom,
+        sentence: say`Uneven by ${length(taper)} round the disc, above ${length(limit)}: it drags.`,
+      },
+    ];
+  }
+  if (values.length < ENOUGH_POINTS) {
+    return [
+      {
+        decision: 'watch',
+        sentence: say`Measured at ${count(values.length)} ${values.length === 1 ? 'point' : 'points'} only: a disc worn unevenly would not be found.`,
+      },
+    ];
+  }
+  return [];
+}
+
+function judgeFlatness(job: Job, { plate, kind, thickness }: PackLayer): Reason[] {
+  const out = plate.outOfFlat?.value;
+  const limit = limitAt(job, 'inspection.steelWarpLimit');
+  if (out === undefined) {
+    return [{ decision: 'open', sentence: say`Flatness is not checked yet.` }];
+  }
+  if (limit === undefined) return [];
+  const limitFrom = limitSource(job, 'inspection.steelWarpLimit');
+  if (out <= limit + EDGE)
+    return [{ decision: 'keep', limitFrom, sentence: say`Flat within ${length(out)}.` }];
+  const least = kind.minThickness?.value;
+  const left = (thickness ?? 0) - out;
+  const ground: Decision =
+    kind.grindable && least !== undefined && thickness !== undefined && left >= least - EDGE
+      ? 'grind'
+      : 'change';
+  return [
+    {
+      decision: ground,
+      limitFrom,
+      sentence:
+        ground === 'grind'
+          ? say`Out of flat by ${length(out)}, above ${length(limit)}; ground flat it keeps about ${length(left)}, its least is ${length(least ?? 0)}.`
+          : say`Out of flat by ${length(out)}, above ${length(limit)}${kind.grindable ? ', and too thin to grind' : ''}.`,
+    },
+  ];
+}
+
+function judgeTangs(job: Job, { plate }: PackLayer): Reason[] {
+  const play = plate.tangClearance?.value;
+  if (play === undefined) return [];
+  const min = limitAt(job, 'inspection.tangClearanceMin');
+  const max = limitAt(job, 'inspection.tangClearanceMax');
+  if (min !== undefined && play < min - EDGE) {
+    return [
+      {
+        decision: 'change',
+        limitFrom: limitSource(job, 'inspection.tangClearanceMin'),
+        sentence: say`Tangs have ${length(play)} in their slots, less than ${length(min)}: they bind.`,
+      },
+    ];
+  }
+  if (max !== undefined && play > max + EDGE) {
+    return [
+      {
+        decision: 'change',
+        limitFrom: limitSource(job, 'inspection.tangClearanceMax'),
+        sentence: say`Tangs have ${length(play)} in their slots, more than ${length(max)}: worn.`,
+      },
+    ];
+  }
+  return min === undefined && max === undefined
+    ? []
+    : [{ decision: 'keep', sentence: say`Tangs have ${length(play)} in their slots.` }];
+}
+
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);

@@ -1,0 +1,190 @@
+import type { Evaluation } from '../evaluate/evaluate';
+import type { State } from '../evaluate/figure';
+import type { Sentence } from '../evaluate/sentence';
+import { count, length, say } from '../evaluate/sentence';
+import type { Job } from '../job/types';
+import type { Decision } from './decisions';
+import { staysIn } from './decisions';
+import type { PartVerdict } from './inspect';
+import { limitAt } from './run';
+import { TELLTALES } from './sights';
+
+/** What follows from parts taken together. */
+export interface RuleFinding {
+  readonly id: string;
+  readonly state: State;
+  readonly title: string;
+  readonly sentence: Sentence;
+  /** The parts that it concerns, and what becomes of them by it. */
+  readonly partIds: readonly string[];
+  readonly decision?: Decision;
+}
+
+type Rule = (
+  job: Job,
+  evaluation: Evaluation,
+  parts: readonly PartVerdict[],
+) => RuleFinding | undefined;
+
+/** Goes through every rule that looks at more than one part. */
+export function findAcross(
+  job: Job,
+  evaluation: Evaluation,
+  parts: readonly PartVerdict[],
+): RuleFinding[] {
+  const found = RULES.flatMap((rule) => rule(job, evaluation, parts) ?? []);
+  return [...found, ...tales(job, evaluation)];
+}
+
+const lined = (p: PartVerdict) => p.plate !== undefined && p.plate.lined !== 'none';
+const steel = (p: PartVerdict) => p.plate?.lined === 'none';
+const ids = (parts: readonly PartVerdict[]) => parts.map((p) => p.id);
+/** A part that goes out, or one that is new in the pack already: either way a new one runs. */
+const becomesNew = (p: PartVerdict) =>
+  p.plate?.plate.isNew === true || p.decision === 'change' || p.decision === 'scrap';
+
+function warped(job: Job, p: PartVerdict): boolean {
+  const limit = limitAt(job, 'inspection.steelWarpLimit');
+  const out = p.plate?.plate.outOfFlat?.value;
+  return steel(p) && limit !== undefined && out !== undefined && out > limit + 1e-6;
+}
+
+/** Discs that have run against a warped steel have worn to its shape: both go. */
+const warpedTakesNeighbours: Rule = (job, _evaluation, parts) => {
+  const bent = parts.filter((p) => warped(job, p) && p.decision !== 'grind');
+  if (bent.length === 0) return undefined;
+  const numbers = new Set(bent.map((p) => p.plate?.number ?? 0));
+  const beside = parts.filter(
+    (p) =>
+      lined(p) &&
+      !p.plate?.plate.isNew &&
+      staysIn(p.decision) &&
+      (numbers.has((p.plate?.number ?? 0) - 1) || numbers.has((p.plate?.number ?? 0) + 1)),
+  );
+  if (beside.length === 0) return undefined;
+  return {
+    id: 'warpedTakesNeighbours',
+    state: 'stop',
+    title: 'Warped steels take their discs with them',
+    sentence: say`It ran against a steel that is warped beyond its limit and has worn to that shape: both go.`,
+    partIds: ids(beside),
+    decision: 'change',
+  };
+};
+
+/** New discs are not fitted against warped steels. */
+const newAgainstWarped: Rule = (job, _evaluation, parts) => {
+  const fresh = parts.filter((p) => lined(p) && becomesNew(p));
+  const bent = parts.filter((p) => warped(job, p));
+  if (fresh.length === 0 || bent.length === 0) return undefined;
+  return {
+    id: 'newAgainstWarped',
+    state: 'stop',
+    title: 'No new discs against warped steels',
+    sentence: say`${count(fresh.length)} ${fresh.length === 1 ? 'disc is' : 'discs are'} new or to be changed, and ${count(bent.length)} ${bent.length === 1 ? 'steel is' : 'steels are'} warped beyond ${length(limitAt(job, 'inspection.steelWarpLimit') ?? 0)}: new lining would burn on the high spots. Change or grind the steels first.`,
+    partIds: ids(bent),
+  };
+};
+
+/** Wear beyond which a disc has taken the shape of the steels that it ran on, mm. Design estimate. */
+const RUN_IN: number = 0.05;
+
+/** New steels are not run with discs worn to the old steels' shape. */
+const newSteelsOnOldDiscs: Rule = (_job, _evaluation, parts) => {
+  const fresh = parts.filter((p) => steel(p) && becomesNew(p));
+  const worn = parts.filter(
+    (p) =>
+      lined(p) &&
+      staysIn(p.decision) &&
+      !p.plate?.plate.isNew &&
+      (p.plate?.kind.thickness?.value ?? 0) - (p.plate?.thickness ?? Infinity) > RUN_IN,
+  );
+  if (fresh.length === 0 || worn.length === 0) return undefined;
+  return {
+    id: 'newSteelsOnOldDiscs',
+    state: 'watch',
+    title: 'New steels on discs worn to the old ones',
+    sentence: say`${count(fresh.length)} ${fresh.length === 1 ? 'steel is' : 'steels are'} new or to be changed, and ${count(worn.length)} ${worn.length === 1 ? 'disc has' : 'discs have'} worn to the shape of the old steels: they touch on high spots only until bedded in. Change these discs too, or put each back against its own steel.`,
+    partIds: ids(worn),
+    decision: 'watch',
+  };
+};
+
+/** The wear of all discs together. */
+const packWear: Rule = (job, { figures }, parts) => {
+  const wear = figures.get('packWear');
+  const limit = job.pack.maxWear?.value;
+  if (wear?.status !== 'known' || limit === undefined || wear.value <= limit + 1e-6)
+    return undefined;
+  return {
+    id: 'packWear',
+    state: 'stop',
+    title: 'Pack worn past its limit',
+    sentence: say`All plates together have worn ${length(wear.value)}, more than ${length(limit)}: the pack goes, though a disc by itself may pass.`,
+    partIds: ids(parts.filter((p) => lined(p) && !p.plate?.plate.isNew)),
+    decision: 'change',
+  };
+};
+
+/** One disc out of a worn set: the others follow soon, and a new one among them carries more. */
+const mixedSet: Rule = (_job, _evaluation, parts) => {
+  const discs = parts.filter(lined);
+  const out = discs.filter((p) => p.decision === 'change' || p.decision === 'scrap');
+  const kept = discs.filter((p) => staysIn(p.decision) && !p.plate?.plate.isNew);
+  if (out.length === 0 || kept.length === 0) return undefined;
+  return {
+    id: 'mixedSet',
+    state: 'watch',
+    title: 'Discs are usually changed as a set',
+    sentence: say`${count(out.length)} of ${count(discs.length)} discs must go; the ${count(kept.length)} that pass are worn too, and the stack then mixes new and worn. Most makers ask for the whole set.`,
+    partIds: ids(kept),
+  };
+};
+
+/** Verdicts of the pack as it was measured. */
+const packVerdict =
+  (id: 'stack' | 'holds' | 'ring' | 'even'): Rule =>
+  (_job, { verdicts }) => {
+    const v = verdicts.find((x) => x.id === id);
+    if (!v || (v.state !== 'watch' && v.state !== 'stop')) return undefined;
+    return { id, state: v.state, title: v.title, sentence: v.sentence, partIds: [] };
+  };
+
+const RULES: readonly Rule[] = [
+  warpedTakesNeighbours,
+  newAgainstWarped,
+  newSteelsOnOldDiscs,
+  packWear,
+  mixedSet,
+  packVerdict('stack'),
+  packVerdict('holds'),
+  packVerdict('ring'),
+  packVerdict('even'),
+];
+
+/** What damage tells about something else. */
+function tales(job: Job, { layout }: Evaluation): RuleFinding[] {
+  return TELLTALES.flatMap(({ on, sight, says }) => {
+    const on_ =
+      on === 'disc' || on === 'steel'
+        ? layout.layers
+            .filter(
+              (l) => (l.lined === 'none') === (on === 'steel') && l.plate.seen?.includes(sight),
+            )
+            .map((l) => l.plate.id)
+        : job.inspection.seen[on]?.includes(sight)
+          ? [on]
+          : [];
+    return on_.length > 0
+      ? [
+          {
+            id: `tale-${on}-${sight}`,
+            state: 'watch' as const,
+            title: 'It tells of something else',
+            sentence: [says],
+            partIds: on_,
+          },
+        ]
+      : [];
+  });
+}

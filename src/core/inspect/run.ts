@@ -1,0 +1,222 @@
+import type { FieldPath } from '../job/fields';
+import { fieldAt, fieldPath } from '../job/fields';
+import { entryAt } from '../job/paths';
+import type { Job, Plate, PlateKind } from '../job/types';
+import { POINTS } from '../job/types';
+import type { Mm } from '../units/quantity';
+
+/** What a measuring run goes over. */
+export const RUN_PARTS = ['discs', 'steels', 'flatness', 'tangs', 'springs', 'around'] as const;
+export type RunPart = (typeof RUN_PARTS)[number];
+
+/** One reading to take: where it goes, and what stands beside it while it is taken. */
+export interface RunStep {
+  readonly path: FieldPath;
+  readonly part: RunPart;
+  /** "Disc 5 of 8", "Basket fingers". */
+  readonly title: string;
+  /** "thickness, point 3 of 4". */
+  readonly what: string;
+  /** The plate it is taken on, for the section. */
+  readonly plateId?: string;
+  /** Paths of all readings on the same part, in order, this one among them. */
+  readonly siblings: readonly FieldPath[];
+  /** What a new part measures, and the limit; in the base unit of the field. */
+  readonly nominal?: number;
+  readonly limit?: number;
+  /** Whether the limit is a least or a greatest value. */
+  readonly limitIs: 'least' | 'most';
+  /** Wear only takes away: more than new is asked about. */
+  readonly onlyWears: boolean;
+}
+
+/**
+ * The readings of a run, in the order in which a hand takes them: plate after plate from the hub floor outward, point
+ * after point; then springs, then the parts around. Parts that are new are left out.
+ * @param parts what to go over
+ * Source: `docs/mechanics.md`, inspection.
+ */
+export function measuringRun(job: Job, parts: readonly RunPart[]): readonly RunStep[] {
+  const wanted = new Set(parts);
+  return [
+    ...(wanted.has('discs') ? plateSteps(job, 'discs') : []),
+    ...steelSteps(job, wanted),
+    ...(wanted.has('tangs') ? tangSteps(job) : []),
+    ...(wanted.has('springs') ? springSteps(job) : []),
+    ...(wanted.has('around') ? aroundSteps(job) : []),
+  ];
+}
+
+/** Where a run goes on: its first reading that is not taken yet, or its end. */
+export function firstOpen(job: Job, steps: readonly RunStep[]): number {
+  const open = steps.findIndex((s) => entryAt(job, s.path) === undefined);
+  return open < 0 ? steps.length : open;
+}
+
+interface Placed {
+  readonly plate: Plate;
+  readonly kind: PlateKind;
+  readonly title: string;
+}
+
+function placed(job: Job, lined: boolean): Placed[] {
+  const kinds = new Map(job.pack.kinds.map((k) => [k.id, k]));
+  const own = job.pack.plates.flatMap((plate) => {
+    const kind = kinds.get(plate.kindId);
+    return kind && (kind.lined !== 'none') === lined ? [{ plate, kind }] : [];
+  });
+  return own.flatMap(({ plate, kind }, i) =>
+    plate.isNew
+      ? []
+      : [{ plate, kind, title: `${lined ? 'Disc' : 'Steel'} ${i + 1} of ${own.length}` }],
+  );
+}
+
+function thicknessSteps({ plate, kind, title }: Placed, points: number): RunStep[] {
+  const part: RunPart = kind.lined === 'none' ? 'steels' : 'discs';
+  const taken = POINTS.slice(0, points);
+  const siblings = taken.map((p) => fieldPath('pack.plates.*.readings.*', plate.id, p));
+  return siblings.map((path, i) => ({
+    path,
+    part,
+    title,
+    what: points === 1 ? 'thickness' : `thickness, point ${i + 1} of ${points}`,
+    plateId: plate.id,
+    siblings,
+    nominal: kind.thickness?.value,
+    limit: kind.minThickness?.value,
+    limitIs: 'least',
+    onlyWears: true,
+  }));
+}
+
+function plateSteps(job: Job, part: 'discs' | 'steels'): RunStep[] {
+  const { discPoints, steelPoints } = job.inspection;
+  const lined = part === 'discs';
+  return placed(job, lined).flatMap((p) => thicknessSteps(p, lined ? discPoints : steelPoints));
+}
+
+/** A steel is measured and tried for flatness before the next is picked up. */
+function steelSteps(job: Job, wanted: ReadonlySet<RunPart>): RunStep[] {
+  return placed(job, false).flatMap((p) => [
+    ...(wanted.has('steels') ? thicknessSteps(p, job.inspection.steelPoints) : []),
+    ...(wanted.has('flatness') ? [flatnessStep(job, p)] : []),
+  ]);
+}
+
+function flatnessStep(job: Job, { plate, title }: Placed): RunStep {
+  const path = fieldPath('pack.plates.*.outOfFlat', plate.id);
+  return {
+    path,
+    part: 'flatness',
+    title,
+    what: 'out-of-flat, largest blade that goes under',
+    plateId: plate.id,
+    siblings: [path],
+    nominal: 0,
+    limit: limitAt(job, 'inspection.steelWarpLimit'),
+    limitIs: 'most',
+    onlyWears: false,
+  };
+}
+
+function tangSteps(job: Job): RunStep[] {
+  return [...placed(job, true), ...placed(job, false)].map(({ plate, title }) => {
+    const path = fieldPath('pack.plates.*.tangClearance', plate.id);
+    return {
+      path,
+      part: 'tangs',
+      title,
+      what: 'clearance of its tangs in their slots',
+      plateId: plate.id,
+      siblings: [path],
+      limit: limitAt(job, 'inspection.tangClearanceMax'),
+      limitIs: 'most',
+      onlyWears: false,
+    };
+  });
+}
+
+function springSteps(job: Job): RunStep[] {
+  if (job.springs.type === 'diaphragm') {
+    return [
+      {
+        path: 'springs.diaphragm.measuredCone',
+        part: 'springs',
+        title: 'Diaphragm spring',
+        what: 'free height of the cone',
+        siblings: ['springs.diaphragm.measuredCone'],
+        nominal: job.springs.diaphragm.coneHeight?.value,
+        limit: limitAt(job, 'inspection.coneMin'),
+        limitIs: 'least',
+        onlyWears: true,
+      },
+    ];
+  }
+  const groups = new Map(job.springs.coil.groups.map((g) => [g.id, g]));
+  const all = job.inspection.springLengths;
+  const siblings = all.map((r) => fieldPath('inspection.springLengths.*.length', r.id));
+  return all.map((reading, i) => {
+    const group = groups.get(reading.groupId);
+    const name = group && groups.size > 1 ? `, ${group.name}` : '';
+    return {
+      path: fieldPath('inspection.springLengths.*.length', reading.id),
+      part: 'springs',
+      title: `Spring ${i + 1} of ${all.length}${name}`,
+      what: 'free length',
+      siblings,
+      nominal: group?.freeLength?.value,
+      limit: group?.minFreeLength?.value,
+      limitIs: 'least',
+      onlyWears: true,
+    };
+  });
+}
+
+/** The readings around the plates, with the limit of each. */
+const AROUND = [
+  ['Basket', 'inspection.basketNotch', 'notch depth of the fingers', 'inspection.notchLimit'],
+  ['Hub', 'inspection.hubNotch', 'notch depth of the splines', 'inspection.notchLimit'],
+  [
+    'Hub dampers',
+    'inspection.damperPlay',
+    'turn play, inner to outer',
+    'inspection.damperPlayLimit',
+  ],
+  [
+    'Pressure plate',
+    'inspection.pressurePlateFlatness',
+    'out-of-flat of its face',
+    'inspection.pressurePlateFlatnessLimit',
+  ],
+  [
+    'Pressure plate',
+    'inspection.pressurePlateThickness',
+    'thickness',
+    'inspection.pressurePlateMinThickness',
+  ],
+  [
+    'Pushrod seat',
+    'inspection.seatSquareness',
+    'out of square to the friction face',
+    'inspection.seatSquarenessLimit',
+  ],
+] as const;
+
+function aroundSteps(job: Job): RunStep[] {
+  return AROUND.map(([title, path, what, limit]) => ({
+    path,
+    part: 'around',
+    title,
+    what,
+    siblings: [path],
+    limit: limitAt(job, limit),
+    limitIs: path === 'inspection.pressurePlateThickness' ? 'least' : 'most',
+    onlyWears: false,
+  }));
+}
+
+/** A limit of the job: entered, else the design estimate that stands in for it. */
+export function limitAt(job: Job, path: FieldPath): Mm | undefined {
+  return entryAt(job, path)?.value ?? fieldAt(path).estimate?.value;
+}

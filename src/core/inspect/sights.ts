@@ -1,0 +1,163 @@
+import type { Fixture, Sight } from '../job/types';
+import type { Decision } from './decisions';
+
+/** What each thing that is seen is called at the bench. */
+export const SIGHT_NAME: Readonly<Record<Sight, string>> = {
+  blued: 'Blued',
+  hotSpots: 'Hot spots',
+  glazed: 'Glazed',
+  burnt: 'Burnt',
+  weldedLining: 'Lining welded on',
+  cracked: 'Cracked',
+  tangsWorn: 'Tangs worn',
+  splinesWorn: 'Splines worn',
+  grooved: 'Grooved',
+  overTravel: 'Over-travel marks',
+  loose: 'Loose rivets or hardware',
+  pitted: 'Pitted or flat race',
+};
+
+export const FIXTURE_NAME: Readonly<Record<Fixture, string>> = {
+  basket: 'Basket',
+  hub: 'Hub',
+  pressurePlate: 'Pressure plate',
+  springs: 'Springs',
+  bearing: 'Release bearing',
+  release: 'Release parts',
+  cover: 'Cover',
+};
+
+/** What may be seen on which part. */
+export const SIGHTS_ON: Readonly<Record<'disc' | 'steel' | Fixture, readonly Sight[]>> = {
+  disc: ['glazed', 'burnt', 'cracked', 'tangsWorn', 'loose'],
+  steel: ['blued', 'hotSpots', 'glazed', 'weldedLining', 'grooved', 'cracked', 'tangsWorn'],
+  basket: ['cracked', 'loose', 'grooved'],
+  hub: ['splinesWorn', 'cracked', 'grooved', 'loose'],
+  pressurePlate: ['blued', 'grooved', 'cracked'],
+  springs: ['overTravel', 'cracked', 'loose', 'grooved'],
+  bearing: ['pitted', 'loose'],
+  release: ['grooved', 'cracked', 'loose', 'pitted'],
+  cover: ['grooved', 'cracked'],
+};
+
+/** What a sight says of the part it is seen on, with the reason; what is not listed is to be watched. */
+interface SightRule {
+  readonly decision: Decision;
+  readonly because: string;
+}
+
+const rule = (decision: Decision, because: string): SightRule => ({ decision, because });
+
+const ON_DISC: Partial<Record<Sight, SightRule>> = {
+  glazed: rule('change', 'Glaze lowers friction for good.'),
+  burnt: rule('change', 'Burnt lining has lost its friction and crumbles.'),
+  cracked: rule('scrap', 'A cracked disc breaks up.'),
+  tangsWorn: rule('watch', 'Worn tangs hang in the basket: measure their clearance.'),
+  loose: rule('scrap', 'Lining or rivets come loose: overheated.'),
+};
+
+const ON_STEEL: Partial<Record<Sight, SightRule>> = {
+  blued: rule('watch', 'Blueing says that it was overheated: its flatness decides.'),
+  hotSpots: rule('keep', 'Spots alone are usually harmless.'),
+  glazed: rule('watch', 'Glaze is rubbed off with fine abrasive before it goes back.'),
+  weldedLining: rule('watch', 'Take the welded lining off and measure again.'),
+  grooved: rule('change', 'Grooves wear new lining at once.'),
+  cracked: rule('scrap', 'A cracked steel breaks up.'),
+  tangsWorn: rule('watch', 'Worn tangs hang on the hub: measure their clearance.'),
+};
+
+const ON_FIXTURE: Readonly<Record<Fixture, Partial<Record<Sight, SightRule>>>> = {
+  basket: {
+    cracked: rule('scrap', 'A cracked basket bursts.'),
+    loose: rule('change', 'Loose rivets or dampers rattle and come apart.'),
+    grooved: rule('watch', 'Notches hold plates: measure their depth.'),
+  },
+  hub: {
+    splinesWorn: rule('change', 'Worn splines hold plates and point to misalignment.'),
+    cracked: rule('scrap', 'A cracked hub breaks.'),
+    grooved: rule('watch', 'Notches hold plates: measure their depth.'),
+    loose: rule('change', 'Loose dampers or rivets come apart.'),
+  },
+  pressurePlate: {
+    blued: rule('watch', 'It was overheated: its flatness decides.'),
+    grooved: rule('watch', 'Grooves are ground out, or the plate is changed.'),
+    cracked: rule('scrap', 'A cracked pressure plate breaks.'),
+  },
+  springs: {
+    overTravel: rule('watch', 'Marks of over-travel: the release stop is missing or wrong.'),
+    cracked: rule('scrap', 'A cracked spring breaks.'),
+    loose: rule('change', 'Play in rivets or hardware of the spring.'),
+    grooved: rule('watch', 'Fingers or ends are worn: compare with a new one.'),
+  },
+  bearing: {
+    pitted: rule('change', 'A pitted or flat race loads the balls on their edge and fails.'),
+    loose: rule('change', 'A loose bearing lets the plate tilt.'),
+  },
+  release: {
+    grooved: rule(
+      'change',
+      'A worn worm or ramp loses lift, and wears on under the springs’ whole force.',
+    ),
+    cracked: rule('scrap', 'A cracked release part breaks.'),
+    loose: rule('watch', 'Play costs lift.'),
+    pitted: rule('change', 'A pitted ramp or rod end wears on quickly.'),
+  },
+  cover: {
+    grooved: rule('watch', 'Grooves in the cover point to a bent shaft or a dead pilot bearing.'),
+    cracked: rule('change', 'A cracked cover leaks and may not hold the release.'),
+  },
+};
+
+/** What a sight on a part decides. */
+export function sightRule(on: 'disc' | 'steel' | Fixture, sight: Sight): SightRule {
+  const table = on === 'disc' ? ON_DISC : on === 'steel' ? ON_STEEL : ON_FIXTURE[on];
+  return table[sight] ?? rule('watch', `${SIGHT_NAME[sight]}: look again.`);
+}
+
+/** What damage tells about something else, by what is seen where. */
+export const TELLTALES: readonly {
+  readonly on: 'disc' | 'steel' | Fixture;
+  readonly sight: Sight;
+  readonly says: string;
+}[] = [
+  {
+    on: 'hub',
+    sight: 'splinesWorn',
+    says: 'Worn splines point to misalignment: check shaft and pilot bearing.',
+  },
+  {
+    on: 'hub',
+    sight: 'cracked',
+    says: 'Cracks at the slots point to misalignment: check shaft and pilot bearing.',
+  },
+  {
+    on: 'cover',
+    sight: 'grooved',
+    says: 'Grooves in the cover point to a bent shaft or a dead pilot bearing.',
+  },
+  {
+    on: 'disc',
+    sight: 'loose',
+    says: 'Loose lining comes from overheating: find out why it slipped.',
+  },
+  {
+    on: 'disc',
+    sight: 'burnt',
+    says: 'Burnt lining comes from slip: find out why before new discs go in.',
+  },
+  {
+    on: 'steel',
+    sight: 'blued',
+    says: 'Blued steels come from slip: find out why before new discs go in.',
+  },
+  {
+    on: 'springs',
+    sight: 'overTravel',
+    says: 'Over-travel marks: a release stop is missing or wrong.',
+  },
+  {
+    on: 'bearing',
+    sight: 'pitted',
+    says: 'A flat race where a ground radius belongs loads the balls on their edge: check that it is the right part.',
+  },
+];

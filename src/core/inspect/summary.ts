@@ -1,0 +1,125 @@
+import type { Evaluation } from '../evaluate/evaluate';
+import type { Sentence } from '../evaluate/sentence';
+import { count, length, say } from '../evaluate/sentence';
+import type { Job } from '../job/types';
+import type { Decision } from './decisions';
+import type { Inspection, PartVerdict } from './inspect';
+
+/** What was found, told twice: for the one who pays, and for the one who works. */
+export interface Summary {
+  readonly customer: readonly Sentence[];
+  readonly shop: readonly Sentence[];
+}
+
+/**
+ * Sums an inspection up: for a customer what was found, what it means on the road and what will be done, without
+ * figures that say nothing to a rider; for the shop the counts, the worst of each sort, and the pack as measured.
+ * Source: workshop practice; `docs/mechanics.md`, inspection.
+ */
+export function summarize(job: Job, inspection: Inspection, evaluation: Evaluation): Summary {
+  if (!inspection.begun) {
+    const none = say`Nothing is measured yet.`;
+    return { customer: [none], shop: [none] };
+  }
+  return {
+    customer: forCustomer(inspection, evaluation),
+    shop: forShop(job, inspection, evaluation),
+  };
+}
+
+const discsOf = (parts: readonly PartVerdict[]) =>
+  parts.filter((p) => p.plate && p.plate.lined !== 'none');
+const steelsOf = (parts: readonly PartVerdict[]) => parts.filter((p) => p.plate?.lined === 'none');
+const goes = (d: Decision) => d === 'change' || d === 'scrap';
+
+function forCustomer({ parts, across }: Inspection, { verdicts }: Evaluation): Sentence[] {
+  const lines: Sentence[] = [];
+  const told = (sort: readonly PartVerdict[], one: string, many: string) => {
+    if (sort.length === 0) return;
+    const out = sort.filter((p) => goes(p.decision)).length;
+    const open = sort.filter((p) => p.decision === 'open').length;
+    const grind = sort.filter((p) => p.decision === 'grind').length;
+    if (open === sort.length) return;
+    if (out === 0 && grind === 0) {
+      lines.push(
+        open > 0
+          ? say`The ${many} measured so far can stay.`
+          : say`All ${count(sort.length)} ${many} can stay.`,
+      );
+      return;
+    }
+    if (out > 0)
+      lines.push(
+        out === sort.length
+          ? say`All ${count(out)} ${many} are worn out and need changing.`
+          : say`${count(out)} of ${count(sort.length)} ${many} ${out === 1 ? 'needs' : 'need'} changing.`,
+      );
+    if (grind > 0) lines.push(say`${count(grind)} ${grind === 1 ? one : many} can be ground flat.`);
+  };
+  told(discsOf(parts), 'friction disc', 'friction discs');
+  told(steelsOf(parts), 'steel plate', 'steel plates');
+  for (const part of parts) {
+    if (!part.fixture || !(goes(part.decision) || part.decision === 'grind')) continue;
+    lines.push(
+      part.decision === 'grind'
+        ? say`The ${part.name.toLowerCase()} can be ground.`
+        : say`The ${part.name.toLowerCase()} ${part.fixture === 'springs' || part.fixture === 'release' ? 'need' : 'needs'} changing.`,
+    );
+  }
+  if (across.some((f) => f.id === 'newAgainstWarped'))
+    lines.push(
+      say`New discs would not last on the warped steels, so both are dealt with together.`,
+    );
+  const holds = verdicts.find((v) => v.id === 'holds');
+  if (holds?.state === 'stop')
+    lines.push(say`As it came in, the clutch can slip under full power.`);
+  else if (holds?.state === 'watch')
+    lines.push(say`As it came in, the clutch has little in hand and may slip when hot.`);
+  const releases = verdicts.find((v) => v.id === 'releases');
+  if (releases?.state === 'stop')
+    lines.push(say`It does not let go fully, which makes neutral hard to find.`);
+  const watched = parts.filter((p) => p.decision === 'watch').length;
+  if (watched > 0)
+    lines.push(
+      say`${count(watched)} ${watched === 1 ? 'part' : 'parts'} may stay for now and should be looked at next time.`,
+    );
+  if (parts.some((p) => p.decision === 'open'))
+    lines.push(say`Not everything is measured yet; this may change.`);
+  return lines;
+}
+
+function forShop(
+  job: Job,
+  { parts, counts, across }: Inspection,
+  evaluation: Evaluation,
+): Sentence[] {
+  const { figures } = evaluation;
+  const value = (id: 'stack' | 'packWear') => {
+    const f = figures.get(id);
+    return f?.status === 'known' ? f.value : undefined;
+  };
+  const lines: Sentence[] = [
+    say`Keep ${count(counts.keep)}, watch ${count(counts.watch)}, grind ${count(counts.grind)}, change ${count(counts.change)}, scrap ${count(counts.scrap)}, open ${count(counts.open)}.`,
+  ];
+  const stack = value('stack');
+  const wear = value('packWear');
+  if (stack !== undefined)
+    lines.push(
+      wear === undefined
+        ? say`Stack ${length(stack)}.`
+        : say`Stack ${length(stack)}, worn ${length(wear)}${job.pack.maxWear ? ' of ' : ''}${job.pack.maxWear ? length(job.pack.maxWear.value) : ''}.`,
+    );
+  const warp = evaluation.layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
+  if (warp > 0) lines.push(say`Out-of-flat ${length(warp)} over all steels.`);
+  for (const d of ['scrap', 'change', 'grind'] as const) {
+    const those = parts.filter((p) => p.decision === d);
+    if (those.length === 0) continue;
+    lines.push(
+      say`${NAME[d]}: ${those.map((p) => (p.plate ? `plate ${p.plate.number}` : p.name.toLowerCase())).join(', ')}.`,
+    );
+  }
+  for (const f of across) if (f.decision === undefined) lines.push(say`${f.title}.`);
+  return [...new Map(lines.map((l) => [JSON.stringify(l), l])).values()];
+}
+
+const NAME = { scrap: 'Scrap', change: 'Change', grind: 'Grind' } as const;
