@@ -5,6 +5,8 @@ import type { Express } from 'express';
 import express from 'express';
 import helmet from 'helmet';
 
+import { benchRoutes } from './bench/routes';
+
 export interface ServerOptions {
   /** Folder of the web export. */
   readonly distDir: string;
@@ -14,7 +16,10 @@ export interface ServerOptions {
 
 const YEAR_SECONDS = 31_536_000;
 
-/** The application's own server: gives out the export and says which workshop to open. Keeps no data. */
+/**
+ * The application's own server: gives out the export, says which workshop to open, and stands in for the instruments
+ * of a bench. Keeps no data.
+ */
 export function makeApp({ distDir, workshop }: ServerOptions): Express {
   const app = express();
   app.disable('x-powered-by');
@@ -38,6 +43,8 @@ export function makeApp({ distDir, workshop }: ServerOptions): Express {
       strictTransportSecurity: false,
     }),
   );
+  // Event streams come before compression, which would hold them back.
+  app.use(benchRoutes());
   app.use(compression());
   app.get('/api/workshop', (_request, response) => {
     response.set('Cache-Control', 'no-store').json({ workshop });

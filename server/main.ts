@@ -28,6 +28,7 @@ function main(): void {
     console.log(
       `Under Ridge, ${workshop === 'demo' ? 'with the demo workshop' : 'with an empty workshop'}: http://${name}:${bound}`,
     );
+    console.log(`Simulated gauge and spring tester: http://${name}:${bound}/bench/`);
   });
   server.on('error', (error: NodeJS.ErrnoException) => {
     if (error.code === 'EADDRINUSE')
@@ -41,7 +42,11 @@ function main(): void {
     fail(error.message);
   });
   for (const signal of ['SIGINT', 'SIGTERM'] as const) {
-    process.on(signal, () => server.close(() => process.exit(0)));
+    process.on(signal, () => {
+      server.close(() => process.exit(0));
+      // Open event streams would hold the server up for ever.
+      server.closeAllConnections();
+    });
   }
 }
 

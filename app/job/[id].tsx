@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 
-import { JobScreen } from '@/features/pack/JobScreen';
+import { JobScreen } from '@/features/job/JobScreen';
 
 export default function JobRoute() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -12,7 +12,8 @@ import type { Job } from '@/core/job/types';
 import { toleranceOf } from '@/core/pack/jobTolerance';
 import { simulateTolerance } from '@/core/pack/tolerance';
 import { chooseSteels } from '@/core/shelf/jobShelf';
-import { FileRefused, MAX_FILE_BYTES, readJobFile } from '@/files/jobFile';
+import { MAX_FILE_BYTES, readJobFile } from '@/files/jobFile';
+import { FileRefused } from '@/files/refused';
 import { readShelfFile } from '@/files/shelfFile';
 
 import { report, table } from './report';
@@ -94,7 +95,12 @@ function run(args: readonly string[]): number {
   if (values.solve !== undefined)
     result.shelf = chooseSteels(job, { plates: read(values.solve, readShelfFile), anyStep: true });
   if (values.causes !== undefined)
-    result.causes = rankCauses({ complaints: complaintsFrom(values.causes), evaluation });
+    result.causes = rankCauses({
+      complaints: complaintsFrom(values.causes),
+      tests: job.intake.tests,
+      evaluation,
+      job,
+    });
   const asTable = values.table ?? (!values.json && process.stdout.isTTY === true);
   process.stdout.write(asTable ? table(result) : `${JSON.stringify(result, null, 2)}\n`);
   return 0;

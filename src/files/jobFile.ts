@@ -1,6 +1,7 @@
 import { patternOf } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
 
+import { FileRefused } from './refused';
 import { FORMAT, JOB_FILE, VERSION } from './schema';
 
 /** Text in a field that is no value yet, by the field's path. */
@@ -9,14 +10,6 @@ export type Unfinished = Readonly<Record<string, string>>;
 export interface JobFile {
   readonly job: Job;
   readonly unfinished: Unfinished;
-}
-
-/** A file that is not taken. The message says where and why; nothing has been changed. */
-export class FileRefused extends Error {
-  constructor(message: string) {
-    super(message);
-    this.name = 'FileRefused';
-  }
 }
 
 /** No job of a human hand comes near this; a larger file is not read at all. */
@@ -144,12 +137,32 @@ function refuseBrokenLinks(job: Job): void {
       `Not a valid job file: at job.springs.coil.ring.${astray}, there is no kind of spring “${job.springs.coil.ring[astray]}”.`,
     );
   }
+  const lost = job.strip.found.findIndex((f) => !kinds.has(f.kindId));
+  if (lost >= 0) {
+    throw new FileRefused(
+      `Not a valid job file: at job.strip.found.${lost}.kindId, there is no kind of plate “${job.strip.found[lost]?.kindId}”.`,
+    );
+  }
+  const loose = job.inspection.springLengths.findIndex((r) => !groups.has(r.groupId));
+  if (loose >= 0) {
+    throw new FileRefused(
+      `Not a valid job file: at job.inspection.springLengths.${loose}.groupId, there is no kind of spring “${job.inspection.springLengths[loose]?.groupId}”.`,
+    );
+  }
+  refuseUnsortedCurve(job);
   const lists: [string, readonly { readonly id: string }[]][] = [
     ['pack.kinds', job.pack.kinds],
     ['pack.plates', job.pack.plates],
     ['springs.coil.groups', job.springs.coil.groups],
     ['springs.diaphragm.steps', job.springs.diaphragm.steps],
     ['springs.diaphragm.points', job.springs.diaphragm.points],
+    ['release.liftReadings', job.release.liftReadings],
+    ['setting.readings', job.setting.readings],
+    ['strip.steps', job.strip.steps],
+    ['strip.parts', job.strip.parts],
+    ['strip.found', job.strip.found],
+    ['inspection.springLengths', job.inspection.springLengths],
+    ['photos', job.photos],
     ...job.springs.coil.groups.map((g, i): [string, readonly { readonly id: string }[]] => [
       `springs.coil.groups.${i}.testerPoints`,
       g.testerPoints,
@@ -161,4 +174,13 @@ function refuseBrokenLinks(job: Job): void {
     if (twice !== undefined)
       throw new FileRefused(`Not a valid job file: at job.${where}, “${twice}” stands twice.`);
   }
+}
+
+function refuseUnsortedCurve(job: Job): void {
+  const points = job.engine.curve?.points ?? [];
+  const back = points.findIndex((p, i) => i > 0 && p.rpm <= (points[i - 1]?.rpm ?? 0));
+  if (back >= 0)
+    throw new FileRefused(
+      `Not a valid job file: at job.engine.curve.points.${back}.rpm, it must be more than the point before.`,
+    );
 }

@@ -9,12 +9,16 @@ export function download(name: string, text: string, type = 'application/json'):
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
 
-/** Lets the user pick one file; resolves with nothing when none was picked. */
-export function pickFile(accept: string): Promise<File | undefined> {
+/** Lets the user pick one file, or take one with the camera; resolves with nothing when none was picked. */
+export function pickFile(
+  accept: string,
+  camera?: 'environment' | 'user',
+): Promise<File | undefined> {
   return new Promise((resolve) => {
     const input = document.createElement('input');
     input.type = 'file';
     input.accept = accept;
+    if (camera) input.setAttribute('capture', camera);
     input.onchange = () => resolve(input.files?.[0]);
     input.oncancel = () => resolve(undefined);
     input.click();

@@ -2,7 +2,8 @@ import Joi from 'joi';
 
 import type { ShelfPlate } from '@/core/shelf/solver';
 
-import { FileRefused, parseJson } from './jobFile';
+import { parseJson } from './jobFile';
+import { FileRefused } from './refused';
 
 const SHELF = Joi.object({
   format: Joi.string().valid('under-ridge-shelf').required(),

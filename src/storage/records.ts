@@ -6,20 +6,27 @@ import { createAsyncStorage } from '@react-native-async-storage/async-storage';
  */
 
 export interface RecordStore {
-  readAll(): Promise<{
+  /** Every record but those whose key begins with one of `except`. */
+  readAll(except?: readonly string[]): Promise<{
     readonly records: ReadonlyMap<string, unknown>;
     readonly damaged: readonly string[];
   }>;
   /** Writes and removes in as few transactions as there are: first what is new, then what goes. */
   write(changed: ReadonlyMap<string, unknown>, gone: readonly string[]): Promise<void>;
+  keys(): Promise<readonly string[]>;
+  /** One record as plain text: for what is large and not read with the rest. */
+  readText(key: string): Promise<string | undefined>;
+  writeText(key: string, text: string): Promise<void>;
 }
 
 /** Opens the records of one workshop; each name is a database of its own. */
 export function openRecords(name: string): RecordStore {
   const storage = createAsyncStorage(name);
   return {
-    async readAll() {
-      const keys = await storage.getAllKeys();
+    async readAll(except = []) {
+      const keys = (await storage.getAllKeys()).filter(
+        (key) => !except.some((prefix) => key.startsWith(prefix)),
+      );
       const raw = await storage.getMany(keys);
       const records = new Map<string, unknown>();
       const damaged: string[] = [];
@@ -42,5 +49,8 @@ export function openRecords(name: string): RecordStore {
       }
       if (gone.length > 0) await storage.removeMany([...gone]);
     },
+    keys: () => storage.getAllKeys(),
+    readText: async (key) => (await storage.getItem(key)) ?? undefined,
+    writeText: (key, text) => storage.setItem(key, text),
   };
 }

@@ -5,6 +5,7 @@ import { jobActions } from '@/features/jobs/jobsSlice';
 import type { Job } from '@/core/job/types';
 import type { AppStore, RootState } from '@/store/store';
 
+import { keepPicturesIn, PICTURE_KEY, pictures } from './pictures';
 import type { RecordStore } from './records';
 import { storageChanged } from './storageSlice';
 
@@ -25,12 +26,14 @@ export async function keepWorkshop(
   firstJobs: () => Promise<readonly Job[]>,
 ): Promise<() => Promise<void>> {
   let written = new Map<string, unknown>();
+  keepPicturesIn(records);
   try {
-    const { records: found, damaged } = await records.readAll();
+    const { records: found, damaged } = await records.readAll([PICTURE_KEY]);
     if (damaged.length > 0)
       console.warn(`Records that can’t be read were left aside: ${damaged.join(', ')}`);
     if (found.has(KEY.about)) {
       restore(store, found);
+      await pictures.keepOnly(picturesNamed(store.getState()));
       written = contents(store.getState());
     } else {
       store.dispatch(jobActions.jobsLoaded({ jobs: await firstJobs(), drafts: {} }));
@@ -92,6 +95,10 @@ function contents({ jobs, display }: RootState): Map<string, unknown> {
   return all;
 }
 
+function picturesNamed({ jobs }: RootState): ReadonlySet<string> {
+  return new Set(Object.values(jobs.entities).flatMap((job) => job.photos.map((p) => p.id)));
+}
+
 const ABOUT = { schema: SCHEMA };
 
 function restore(store: AppStore, found: ReadonlyMap<string, unknown>): void {
@@ -126,6 +133,13 @@ function looksLikeJob(value: unknown): value is Job {
     isRecord(value.springs.diaphragm) &&
     isRecord(value.assist) &&
     isRecord(value.startClutch) &&
+    isRecord(value.intake) &&
+    isRecord(value.strip) &&
+    isRecord(value.inspection) &&
+    isRecord(value.expanding) &&
+    isRecord(value.setting) &&
+    Array.isArray(value.release.liftReadings) &&
+    Array.isArray(value.photos) &&
     Array.isArray(value.springs.coil.groups) &&
     isRecord(value.pack) &&
     Array.isArray(value.pack.kinds) &&

@@ -101,7 +101,12 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
             maxLength: 12,
           },
         )
-        .map((points) => ({ name: 'curve', points: points.sort((a, b) => a.rpm - b.rpm) })),
+        .map((points) => ({
+          name: 'curve',
+          points: [...new Map(points.map((p) => [p.rpm, p])).values()].sort(
+            (a, b) => a.rpm - b.rpm,
+          ),
+        })),
       { nil: undefined },
     ),
     expanding: sparse({ fitted: fc.boolean() }, 'expanding'),

@@ -11,11 +11,13 @@ interface Props {
   /** What is inside, in a few words, while it is shut. */
   readonly summary?: string;
   readonly initiallyOpen?: boolean;
+  /** Beside the title, whether it is open or shut. */
+  readonly aside?: ReactNode;
   readonly children: ReactNode;
 }
 
 /** A part of a form that opens and shuts under its heading. */
-export function Panel({ title, summary, initiallyOpen = false, children }: Props) {
+export function Panel({ title, summary, initiallyOpen = false, aside, children }: Props) {
   const [open, setOpen] = useState(initiallyOpen);
   const strata = useStrata();
   return (
@@ -36,6 +38,7 @@ export function Panel({ title, summary, initiallyOpen = false, children }: Props
               </Words>
             ) : null}
           </View>
+          {aside}
           <Icon source={open ? 'chevron-up' : 'chevron-down'} size={24} color={strata.slate} />
         </View>
       </TouchableRipple>

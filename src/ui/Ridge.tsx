@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { Circle, Path, Polyline, Svg } from 'react-native-svg';
 
 import type { Stage } from '@/core/job/types';
@@ -22,12 +22,63 @@ export const STAGE_NAME: Readonly<Record<Stage, string>> = {
 const SUMMIT = [0.28, 0.42, 0.55, 0.5, 0.38, 0.3, 0.4, 0.48] as const;
 
 interface Props {
+  /** Where the job stands. */
   readonly stage: Stage;
-  readonly width: number;
+  /** The stage on screen. */
+  readonly viewed?: Stage;
+  /** Stages that open when they are tapped. */
+  readonly openable?: readonly Stage[];
+  readonly onOpen?: (stage: Stage) => void;
 }
 
+type Place = 'passed' | 'here' | 'coming';
+
+const placeOf = (i: number, at: number): Place =>
+  i < at ? 'passed' : i === at ? 'here' : 'coming';
+const PLACE_WORD: Readonly<Record<Place, string>> = {
+  passed: 'passed',
+  here: 'the job stands here',
+  coming: 'to come',
+};
+
+/** A stage to tap, or its name where there is nothing to open. */
+function StageName({
+  stage,
+  props,
+  children,
+  style,
+}: {
+  readonly stage: Stage;
+  readonly props: Props;
+  readonly children?: React.ReactNode;
+  readonly style: React.ComponentProps<typeof Pressable>['style'];
+}) {
+  const opens = props.openable?.includes(stage) === true;
+  const place = placeOf(STAGES.indexOf(stage), STAGES.indexOf(props.stage));
+  const label = `${STAGE_NAME[stage]}, ${PLACE_WORD[place]}`;
+  return opens ? (
+    <Pressable
+      role="link"
+      aria-label={label}
+      aria-current={props.viewed === stage ? 'step' : undefined}
+      onPress={() => props.onOpen?.(stage)}
+      style={style}
+    >
+      {children}
+    </Pressable>
+  ) : (
+    <View role="listitem" aria-label={label} style={style as object}>
+      {children}
+    </View>
+  );
+}
+
+const standing = (stage: Stage) =>
+  `Stage ${STAGES.indexOf(stage) + 1} of ${STAGES.length}: ${STAGE_NAME[stage]}`;
+
 /** The eight stages as a ridge line lying on its feet: passed, present, to come. For the phone. */
-export function RidgeLine({ stage, width }: Props) {
+export function RidgeLine(props: Props & { readonly width: number }) {
+  const { stage, viewed = stage, width } = props;
   const strata = useStrata();
   const at = STAGES.indexOf(stage);
   const height = 44;
@@ -43,7 +94,7 @@ export function RidgeLine({ stage, width }: Props) {
     `${x(i)},${y(i)}`,
   ]);
   return (
-    <View role="img" aria-label={`Stage ${at + 1} of ${STAGES.length}: ${STAGE_NAME[stage]}`}>
+    <View role="navigation" aria-label={standing(stage)}>
       <Svg width={width} height={height} aria-hidden>
         <Polyline
           points={[...passed, `${x(at)},${height - 4}`].join(' ')}
@@ -58,21 +109,28 @@ export function RidgeLine({ stage, width }: Props) {
           strokeLinejoin="round"
         />
         {STAGES.map((s, i) => (
-          <Summit key={s} x={x(i)} y={y(i)} is={i < at ? 'passed' : i === at ? 'here' : 'coming'} />
+          <Summit key={s} x={x(i)} y={y(i)} is={placeOf(i, at)} />
         ))}
       </Svg>
-      <View style={{ flexDirection: 'row', paddingHorizontal: 12 }} aria-hidden>
-        {STAGES.map((s, i) => (
-          <Words
+      <View style={{ flexDirection: 'row', marginHorizontal: 12, marginTop: -44 }}>
+        {STAGES.map((s) => (
+          <StageName
             key={s}
-            size={12}
-            bold={i === at}
-            soft={i !== at}
-            numberOfLines={1}
-            style={{ width: step, textAlign: 'center' }}
+            stage={s}
+            props={{ ...props, viewed }}
+            style={{ width: step, height: 64, justifyContent: 'flex-end', alignItems: 'center' }}
           >
-            {STAGE_NAME[s]}
-          </Words>
+            <Words size={12} bold={s === viewed} soft={s !== viewed} numberOfLines={1}>
+              {STAGE_NAME[s]}
+            </Words>
+            <View
+              style={{
+                height: 3,
+                width: step - 8,
+                backgroundColor: s === viewed ? strata.slate : 'transparent',
+              }}
+            />
+          </StageName>
         ))}
       </View>
     </View>
@@ -80,20 +138,17 @@ export function RidgeLine({ stage, width }: Props) {
 }
 
 /** The same ridge standing at the left edge of a wide screen, with its names beside it. */
-export function RidgeEdge({ stage, height }: { readonly stage: Stage; readonly height: number }) {
+export function RidgeEdge(props: Props & { readonly height: number }) {
+  const { stage, viewed = stage, height } = props;
   const strata = useStrata();
   const at = STAGES.indexOf(stage);
-  const step = Math.max(24, Math.min(76, height / STAGES.length));
+  const step = Math.max(48, Math.min(76, height / STAGES.length));
   const total = step * STAGES.length;
   const y = (i: number) => step * (i + 0.5);
   const x = (i: number) => 8 + 62 * (i === at ? 1 : (SUMMIT[i] ?? 0) * 0.85);
   const line = STAGES.flatMap((_, i) => [`8,${step * i}`, `${x(i)},${y(i)}`]).concat(`8,${total}`);
   return (
-    <View
-      role="img"
-      aria-label={`Stage ${at + 1} of ${STAGES.length}: ${STAGE_NAME[stage]}`}
-      style={{ width: 168, height: total }}
-    >
+    <View role="navigation" aria-label={standing(stage)} style={{ width: 168, height: total }}>
       <Svg width={168} height={total} aria-hidden>
         <Polyline
           points={[...line.slice(0, 2 * at + 2), `8,${y(at)}`].join(' ')}
@@ -108,33 +163,42 @@ export function RidgeEdge({ stage, height }: { readonly stage: Stage; readonly h
           strokeLinejoin="round"
         />
         {STAGES.map((s, i) => (
-          <Summit key={s} x={x(i)} y={y(i)} is={i < at ? 'passed' : i === at ? 'here' : 'coming'} />
+          <Summit key={s} x={x(i)} y={y(i)} is={placeOf(i, at)} />
         ))}
       </Svg>
       {STAGES.map((s, i) => (
-        <Words
+        <StageName
           key={s}
-          aria-hidden
-          bold={i === at}
-          soft={i !== at}
-          style={{ position: 'absolute', left: x(i) + 14, top: y(i) - 11 }}
+          stage={s}
+          props={{ ...props, viewed }}
+          style={{
+            position: 'absolute',
+            left: 0,
+            right: 0,
+            top: y(i) - 24,
+            height: 48,
+            justifyContent: 'center',
+            paddingLeft: x(i) + 14,
+          }}
         >
-          {STAGE_NAME[s]}
-        </Words>
+          <View
+            style={{
+              borderBottomWidth: 2,
+              alignSelf: 'flex-start',
+              borderColor: s === viewed ? strata.slate : 'transparent',
+            }}
+          >
+            <Words bold={s === viewed} soft={s !== viewed}>
+              {STAGE_NAME[s]}
+            </Words>
+          </View>
+        </StageName>
       ))}
     </View>
   );
 }
 
-function Summit({
-  x,
-  y,
-  is,
-}: {
-  readonly x: number;
-  readonly y: number;
-  readonly is: 'passed' | 'here' | 'coming';
-}) {
+function Summit({ x, y, is }: { readonly x: number; readonly y: number; readonly is: Place }) {
   const strata = useStrata();
   if (is === 'here') return <Circle cx={x} cy={y} r={6.5} fill={strata.slate} />;
   if (is === 'coming')

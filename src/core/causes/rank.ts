@@ -1,6 +1,8 @@
 import type { Evaluation } from '../evaluate/evaluate';
+import type { Job } from '../job/types';
 import type { CauseId, ComplaintId, TestId, Weight } from './knowledge';
 import { CAUSES, COMPLAINT_WEIGHTS, COMPLAINTS, TESTS } from './knowledge';
+import { weighJob, weighVerdicts } from './measured';
 
 /** What is known so far. */
 export interface Evidence {
@@ -9,6 +11,8 @@ export interface Evidence {
   readonly tests?: Readonly<Partial<Record<TestId, string>>>;
   /** Figures and verdicts of the job, which confirm or clear causes by themselves. */
   readonly evaluation?: Evaluation;
+  /** The record itself: its oil, and what was measured and seen on its parts. */
+  readonly job?: Job;
 }
 
 export interface Reason {
@@ -43,46 +47,6 @@ export interface CauseRanking {
   readonly next: readonly NextTest[];
 }
 
-/** What the job's own verdicts say. A measurement outweighs a complaint. */
-function measured(evaluation: Evaluation): readonly (Weight & { readonly from: string })[] {
-  const weights: (Weight & { readonly from: string })[] = [];
-  const say = (cause: CauseId, tenths: number, because: string, from: string) =>
-    weights.push({ cause, tenths, because, from });
-  for (const v of evaluation.verdicts) {
-    const bad = v.state === 'stop';
-    const fine = v.state === 'good';
-    if (v.id === 'wear' && (bad || fine))
-      say('wornDiscs', bad ? 32 : -15, v.title, 'Measured wear');
-    if (v.id === 'stack' && bad) {
-      const low = v.title.includes('low');
-      say('stackLow', low ? 28 : -20, v.title, 'Stack height');
-      say('stackTall', low ? -20 : 28, v.title, 'Stack height');
-    }
-    if (v.id === 'stack' && fine) {
-      say('stackLow', -22, v.title, 'Stack height');
-      say('stackTall', -22, v.title, 'Stack height');
-    }
-    if (v.id === 'releases' && (bad || fine)) say('shortLift', bad ? 28 : -25, v.title, 'Lift');
-    if (v.id === 'ring' && (bad || fine))
-      say('mixedSprings', bad ? 28 : -25, v.title, 'Spring ring');
-    if (v.id === 'start' && (bad || fine))
-      say('shoeSpring', bad ? 30 : -25, v.title, 'Start clutch');
-    if (v.id === 'holds' && fine) say('weakSprings', -10, v.title, 'Reserve');
-  }
-  const warp = evaluation.layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
-  const checked = evaluation.layout.layers.some((l) => l.plate.outOfFlat);
-  if (checked) {
-    const bent = warp > 0.3;
-    say(
-      'warpedSteels',
-      bent ? 28 : -22,
-      bent ? 'The steels are out of flat.' : 'The steels are flat.',
-      'Out-of-flat',
-    );
-  }
-  return weights;
-}
-
 /**
  * Ranks causes by complaint, tests and measurements: the weights of all evidence are added to each cause's prior, and
  * the sums are turned into shares. Nothing is decided by a chain of ifs; every weight is in `knowledge.ts` or comes
@@ -102,7 +66,10 @@ export function rankCauses(evidence: Evidence): CauseRanking {
     const outcome = TESTS[id].outcomes.find((o) => o.id === evidence.tests?.[id]);
     if (outcome) add(outcome.weights, `${TESTS[id].name}: ${outcome.label}`);
   }
-  for (const { from, ...weight } of evidence.evaluation ? measured(evidence.evaluation) : [])
+  for (const { from, ...weight } of [
+    ...(evidence.evaluation ? weighVerdicts(evidence.evaluation) : []),
+    ...(evidence.job ? weighJob(evidence.job) : []),
+  ])
     add([weight], from);
 
   const scores = new Map(

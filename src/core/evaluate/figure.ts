@@ -59,6 +59,8 @@ export type FigureId =
   | 'startHolding'
   | 'retention'
   | 'packWear'
+  | 'warpSum'
+  | 'thinnestLeft'
   | 'caliperDifference'
   | 'leastCurveReserve'
   | 'liftLost'

@@ -1,3 +1,4 @@
+import { fieldPath } from '../job/fields';
 import type { CaliperWay } from '../job/types';
 import { readingsOf } from '../job/types';
 import { checkCaliper } from '../pack/bands';
@@ -83,8 +84,59 @@ export const CALIPER_WAY: Readonly<Record<CaliperWay, string>> = {
   oiledClamped: 'oiled, clamped',
 };
 
+/** Out-of-flat of all plates together, and what the thinnest disc has left; only once they are measured. */
+function computeInspection(sheet: Sheet, layout: PackLayout): void {
+  const checked = layout.layers.filter((l) => l.plate.outOfFlat);
+  if (checked.length > 0) {
+    sheet.compute('warpSum', {
+      label: 'Out-of-flat of all plates',
+      quantity: 'length',
+      section: 6,
+      formula: 'Σ w',
+      from: {
+        w: gather(
+          checked.map((l) => sheet.entry(fieldPath('pack.plates.*.outOfFlat', l.plate.id))),
+          (all) => all.reduce((a, b) => a + b, 0),
+        ),
+      },
+      value: ({ w }) => w,
+      notes: [`${checked.length} of ${layout.layers.length} plates are checked.`],
+    });
+  }
+  const discs = layout.layers.filter(
+    (l) => l.measured && l.lined !== 'none' && l.kind.minThickness,
+  );
+  if (discs.length === 0) return;
+  sheet.compute('thinnestLeft', {
+    label: 'Thinnest disc, above its limit',
+    quantity: 'length',
+    section: 1,
+    formula: 'least of t − t_min over all readings',
+    from: {
+      left: gather(
+        discs.flatMap((l) => [
+          sheet.entry(fieldPath('pack.kinds.*.minThickness', l.kind.id)),
+          plain(Math.min(...readingsOf(l.plate).map((r) => r.value))),
+        ]),
+        (all) => {
+          let least = Infinity;
+          for (let i = 0; i + 1 < all.length; i += 2)
+            least = Math.min(least, (all[i + 1] ?? 0) - (all[i] ?? 0));
+          return least;
+        },
+      ),
+    },
+    value: ({ left }) => left,
+    notes: [`The thinnest of ${discs.length} measured discs; below 0 it is past its limit.`],
+  });
+}
+
+/** A value of the formula itself, which is nobody's entry. */
+const plain = (value: number): Term => ({ known: true, value, inputs: [], estimated: false });
+
 /** Wear of the whole pack against new; only once a plate is measured. */
 export function computeWear(sheet: Sheet, layout: PackLayout): void {
+  computeInspection(sheet, layout);
   const measured = layout.layers.filter((l) => l.measured);
   if (measured.length === 0) return;
   const missing = measured.find((l) => !l.kind.thickness);

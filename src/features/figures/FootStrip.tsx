@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { FigureId } from '@/core/evaluate/figure';
+import type { Stage } from '@/core/job/types';
 import type { VerdictId } from '@/core/evaluate/verdicts';
 import { formatValue, formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
@@ -20,7 +21,7 @@ interface Item {
   readonly wideOnly?: boolean;
 }
 
-const ITEMS: readonly Item[] = [
+const PACK: readonly Item[] = [
   { label: 'Stack', figure: 'stack', verdict: 'stack' },
   { label: 'Faces', figure: 'faces', verdict: 'order', wideOnly: true },
   { label: 'Holds, weakest', figure: 'reserveWithTangs', verdict: 'holds' },
@@ -29,8 +30,16 @@ const ITEMS: readonly Item[] = [
   { label: 'Pull', figure: 'leverPull' },
 ];
 
+const MEASURED: readonly Item[] = [
+  { label: 'Worn', figure: 'packWear', verdict: 'wear' },
+  { label: 'Stack', figure: 'stack', verdict: 'stack' },
+  { label: 'Warp', figure: 'warpSum' },
+  { label: 'Left', figure: 'thinnestLeft', verdict: 'wear' },
+  { label: 'Holds, weakest', figure: 'reserveWithTangs', verdict: 'holds', wideOnly: true },
+];
+
 /** The live figures that are always in sight; each opens to its working. */
-export function FootStrip() {
+export function FootStrip({ stage = 'specify' }: { readonly stage?: Stage }) {
   const units = useUnits();
   const strata = useStrata();
   const wide = useWide();
@@ -48,8 +57,9 @@ export function FootStrip() {
         paddingHorizontal: wide ? 12 : 2,
       }}
     >
-      {ITEMS.filter((item) => wide || !item.wideOnly).map(
-        ({ label, figure: id, verdict: verdictId }) => {
+      {(stage === 'inspect' ? MEASURED : PACK)
+        .filter((item) => wide || !item.wideOnly)
+        .map(({ label, figure: id, verdict: verdictId }) => {
           const outcome = figures.get(id);
           const known = outcome?.status === 'known' ? outcome : undefined;
           const state = verdictId && verdicts.find((v) => v.id === verdictId)?.state;
@@ -98,8 +108,7 @@ export function FootStrip() {
               </View>
             </TouchableRipple>
           );
-        },
-      )}
+        })}
     </View>
   );
 }

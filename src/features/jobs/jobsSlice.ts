@@ -2,6 +2,7 @@ import type { PayloadAction } from '@reduxjs/toolkit';
 import { createEntityAdapter, createSlice, nanoid } from '@reduxjs/toolkit';
 
 import { alternate, blankCoilGroup, blankJob, blankKind } from '@/core/job/blank';
+import { copyOfJob, nextJobOf } from '@/core/job/derive';
 import type { FieldPath } from '@/core/job/fields';
 import {
   MAX_GROUPS,
@@ -122,6 +123,36 @@ const jobsSlice = createSlice({
           blankJob(payload.id, nextNumber(Object.values(state.entities)), payload.at),
         );
       },
+    },
+    /** A job for the machine of another, or a copy of it. */
+    jobDerived: {
+      prepare: (payload: { id: string; fromId: string; how: 'machine' | 'copy' }) =>
+        prepareEdit(payload),
+      reducer(
+        state,
+        {
+          payload,
+        }: PayloadAction<{ id: string; fromId: string; how: 'machine' | 'copy'; at: string }>,
+      ) {
+        const from = state.entities[payload.fromId];
+        if (!from) return;
+        const make = payload.how === 'machine' ? nextJobOf : copyOfJob;
+        adapter.addOne(
+          state,
+          make(from, payload.id, nextNumber(Object.values(state.entities)), payload.at),
+        );
+      },
+    },
+    /** The job as a capability's own edit made it; see `changeJob.ts`. */
+    jobReplaced: {
+      prepare: (payload: { job: Job }) => prepareEdit(payload),
+      reducer(state, { payload }: PayloadAction<{ job: Job; at: string }>) {
+        edit(state, { jobId: payload.job.id, at: payload.at }, () => payload.job);
+      },
+    },
+    /** Takes back text that was no value yet, once the field has one in another way. */
+    draftDropped(state, { payload }: PayloadAction<{ jobId: string; path: FieldPath }>) {
+      withDraft(state, payload.jobId, payload.path, undefined);
     },
     /** A job from a file. When its identity is taken by another record, it comes in beside it. */
     jobImported(state, { payload }: PayloadAction<{ job: Job; drafts: Drafts; id: string }>) {

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 
 import type { ToleranceRun } from '@/core/pack/tolerance';
 import { layOut } from '@/core/evaluate/layers';
+import type { Pack } from '@/core/job/types';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/features/jobs/useJob';
@@ -26,16 +27,16 @@ type Run =
 /** How many packs of a batch of new plates fall in the window, worked out off the interface's thread. */
 export function TolerancePanel() {
   const job = useJob();
-  const [run, setRun] = useState<Run>({ state: 'idle' });
-  const stop = useRef<AbortController>(undefined);
   const { pack } = job;
+  const [made, setMade] = useState<{ readonly pack: Pack; readonly run: Run }>();
+  const stop = useRef<AbortController>(undefined);
+  useEffect(() => () => stop.current?.abort(), []);
   // What was worked out belongs to that pack only.
-  useEffect(() => {
-    setRun({ state: 'idle' });
-    return () => stop.current?.abort();
-  }, [pack]);
+  const run: Run = made?.pack === pack ? made.run : { state: 'idle' };
+  const setRun = (next: Run) => setMade({ pack, run: next });
 
   const start = async () => {
+    stop.current?.abort();
     const controller = new AbortController();
     stop.current = controller;
     setRun({ state: 'running', share: 0 });

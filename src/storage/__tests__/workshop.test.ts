@@ -26,6 +26,9 @@ function memoryRecords() {
       changed.forEach((v, k) => kept.set(k, JSON.stringify(v)));
       gone.forEach((k) => kept.delete(k));
     },
+    keys: async () => [...kept.keys()],
+    readText: async (key) => kept.get(key),
+    writeText: async (key, text) => void kept.set(key, text),
   };
   return { records, kept };
 }

@@ -42,6 +42,6 @@ describe('shared parts', () => {
 
   it('say in words at which stage a job stands', () => {
     show(<RidgeLine stage="build" width={390} />);
-    expect(screen.getByRole('img', { name: 'Stage 5 of 8: Build' })).toBeTruthy();
+    expect(screen.getByRole('navigation', { name: 'Stage 5 of 8: Build' })).toBeTruthy();
   });
 });

@@ -1,16 +1,17 @@
 import { router, useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
-import { ScrollView, View } from 'react-native';
-import { IconButton, TouchableRipple } from 'react-native-paper';
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
 
-import { FigureRow } from '@/features/figures/FigureRow';
-import { FiguresTab } from '@/features/figures/FiguresTab';
 import { FootStrip } from '@/features/figures/FootStrip';
-import { VerdictBanner } from '@/features/figures/VerdictBanner';
 import { WorkingHost } from '@/features/figures/WorkingPanel';
+import { InspectStage } from '@/features/inspect/InspectStage';
+import { IntakeStage } from '@/features/intake/IntakeStage';
 import { JobContext, useEvaluation, useJob } from '@/features/jobs/useJob';
+import { SpecifyStage } from '@/features/pack/SpecifyStage';
 import { Section } from '@/features/section/Section';
+import { StripStage } from '@/features/strip/StripStage';
 import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { RidgeEdge, RidgeLine } from '@/ui/Ridge';
@@ -20,21 +21,11 @@ import { useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
 import { JobMenu } from './JobMenu';
-import { MachineTab } from './MachineTab';
-import { PackTab } from './PackTab';
-import { ReleaseTab } from './ReleaseTab';
-import { SpringsTab } from './SpringsTab';
+import { SidePanel } from './SidePanel';
+import type { View as StageView } from './stages';
+import { isView, VIEWS, viewFor } from './stages';
 
-const TABS = [
-  { id: 'machine', label: 'Machine' },
-  { id: 'pack', label: 'Pack' },
-  { id: 'springs', label: 'Springs' },
-  { id: 'release', label: 'Release' },
-  { id: 'figures', label: 'Figures' },
-] as const;
-type Tab = (typeof TABS)[number]['id'];
-
-/** One job: its pack in section beside the work on it, its live figures at the foot. */
+/** One job: its stages as a ridge, its pack in section beside the work on it, its live figures at the foot. */
 export function JobScreen({ id }: { readonly id: string }) {
   const known = useAppSelector((state) => state.jobs.entities[id] !== undefined);
   if (!known) return <NoJob />;
@@ -67,49 +58,42 @@ function OpenJob() {
   const job = useJob();
   const strata = useStrata();
   const wide = useWide();
-  const params = useLocalSearchParams<{ tab?: string }>();
-  const tab: Tab = TABS.find((t) => t.id === params.tab)?.id ?? 'pack';
-  const setTab = (next: Tab) => router.setParams({ tab: next });
+  const params = useLocalSearchParams<{ stage?: string; tab?: string }>();
+  const viewed: StageView = isView(params.stage)
+    ? params.stage
+    : params.tab
+      ? 'specify'
+      : viewFor(job.stage);
   const [selected, setSelected] = useState<string>();
   const [whole, setWhole] = useState(false);
+  const [size, onLayout] = useSize();
+  const open = (stage: string) => {
+    setWhole(false);
+    router.setParams({ stage, tab: undefined });
+  };
   const select = (plateId: string) => {
     setSelected(plateId);
     setWhole(false);
-    if (tab !== 'pack') setTab('pack');
+    // In the first stages a layer is something to look at; from Inspect on it is something to work on.
+    if (viewed === 'intake' || viewed === 'strip') open('specify');
   };
-  const [size, onLayout] = useSize();
-  const title = job.machine.name || 'New machine';
-
-  const work = (
-    <ScrollView
-      key={tab}
-      style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}
-      contentContainerStyle={{ padding: wide ? 24 : 10, paddingBottom: 40, gap: 16, maxWidth: 760 }}
-    >
-      {wide ? null : <VerdictBanner />}
-      {tab === 'machine' ? <MachineTab /> : null}
-      {tab === 'pack' ? <PackTab selected={selected} onSelect={setSelected} /> : null}
-      {tab === 'springs' ? <SpringsTab /> : null}
-      {tab === 'release' ? <ReleaseTab /> : null}
-      {tab === 'figures' ? <FiguresTab /> : null}
-    </ScrollView>
-  );
+  const ridge = { stage: job.stage, viewed, openable: VIEWS, onOpen: open };
+  const plates = job.pack.plates.length > 0;
 
   return (
     <View style={{ flex: 1, backgroundColor: strata.ground }}>
-      <TopBar title={title} code={job.number} back end={<JobMenu />} />
-      {wide ? null : <RidgeLine stage={job.stage} width={size.width || 390} />}
+      <TopBar title={job.machine.name || 'New machine'} code={job.number} back end={<JobMenu />} />
+      {wide ? null : <RidgeLine {...ridge} width={size.width || 390} />}
       <View
-        role="main"
         style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, flexDirection: 'row' }}
         onLayout={onLayout}
       >
         {wide ? (
           <View style={{ width: 184, padding: 16, borderRightWidth: 1, borderColor: strata.line }}>
-            <RidgeEdge stage={job.stage} height={size.height - 32} />
+            <RidgeEdge {...ridge} height={size.height - 32} />
           </View>
         ) : null}
-        {!wide && !whole ? (
+        {!wide && !whole && plates ? (
           <View style={{ width: 92, paddingVertical: 6, alignItems: 'center' }}>
             <SectionView
               width={88}
@@ -140,23 +124,19 @@ function OpenJob() {
             </Action>
           </View>
         ) : (
-          <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
-            <Tabs tab={tab} onChange={setTab} />
-            {work}
+          <View role="main" style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, minWidth: 0 }}>
+            {viewed === 'intake' ? <IntakeStage /> : null}
+            {viewed === 'strip' ? <StripStage /> : null}
+            {viewed === 'inspect' ? (
+              <InspectStage selected={selected} onSelect={setSelected} />
+            ) : null}
+            {viewed === 'specify' ? (
+              <SpecifyStage selected={selected} onSelect={setSelected} />
+            ) : null}
           </View>
         )}
         {wide ? (
-          <ScrollView
-            style={{
-              width: 380,
-              flexGrow: 0,
-              flexShrink: 0,
-              borderLeftWidth: 1,
-              borderColor: strata.line,
-            }}
-            contentContainerStyle={{ padding: 16, gap: 12 }}
-          >
-            <VerdictBanner />
+          <SidePanel stage={viewed} height={size.height}>
             <SectionView
               width={348}
               height={Math.max(300, size.height - 190)}
@@ -164,11 +144,10 @@ function OpenJob() {
               selected={selected}
               onSelect={select}
             />
-            <SideFigures />
-          </ScrollView>
+          </SidePanel>
         ) : null}
       </View>
-      <FootStrip />
+      <FootStrip stage={viewed} />
     </View>
   );
 }
@@ -183,58 +162,6 @@ function SectionView(props: {
   const { layout, problems } = useEvaluation();
   if (props.height < 80) return null;
   return <Section layout={layout} problems={problems} {...props} />;
-}
-
-/** Figures that a wide screen has room for under the section. */
-function SideFigures() {
-  const { figures } = useEvaluation();
-  return (
-    <View>
-      {(['clamp', 'torqueAtClutch', 'capacityWithTangs'] as const).map((id) => {
-        const outcome = figures.get(id);
-        return outcome ? <FigureRow key={id} outcome={outcome} /> : null;
-      })}
-    </View>
-  );
-}
-
-function Tabs({ tab, onChange }: { readonly tab: Tab; readonly onChange: (tab: Tab) => void }) {
-  const strata = useStrata();
-  const wide = useWide();
-  return (
-    <View
-      role="tablist"
-      aria-label="Parts of the pack"
-      style={{
-        flexDirection: 'row',
-        borderBottomWidth: 1,
-        borderColor: strata.line,
-        paddingHorizontal: wide ? 16 : 0,
-      }}
-    >
-      {TABS.map(({ id, label }) => (
-        <TouchableRipple
-          key={id}
-          role="tab"
-          aria-selected={tab === id}
-          onPress={() => onChange(id)}
-          style={{
-            minHeight: 48,
-            flexGrow: wide ? 0 : 1,
-            paddingHorizontal: wide ? 14 : 1,
-            alignItems: 'center',
-            justifyContent: 'center',
-            borderBottomWidth: 3,
-            borderColor: tab === id ? strata.slate : 'transparent',
-          }}
-        >
-          <Words size={wide ? 16 : 14} bold={tab === id} soft={tab !== id}>
-            {label}
-          </Words>
-        </TouchableRipple>
-      ))}
-    </View>
-  );
 }
 
 function useSize() {

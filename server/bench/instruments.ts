@@ -1,0 +1,91 @@
+import { seededRandom } from '../../src/core/random/random';
+
+/*
+ * Stand-ins for the instruments of a bench: a digital gauge and a spring tester. They behave as such things do:
+ * readings scatter, the unit key gets pressed by a sleeve, and the radio link drops.
+ */
+
+export type GaugeUnit = 'mm' | 'in';
+
+export interface GaugeReading {
+  readonly device: 'gauge';
+  readonly id: number;
+  /** As the display shows it. */
+  readonly text: string;
+  readonly unit: GaugeUnit;
+}
+
+export interface TesterReading {
+  readonly device: 'tester';
+  readonly id: number;
+  readonly length: string;
+  readonly force: string;
+}
+
+export type BenchReading = GaugeReading | TesterReading;
+
+/** Standard deviation of a hand-held thickness reading, mm. */
+const SCATTER_MM = 0.003;
+/** Of a spring tester, N and mm. */
+const SCATTER_N = 0.8;
+const SCATTER_LENGTH = 0.02;
+/** How often the unit key is pressed by mistake, when the bench is unruly. */
+const SLIP = 1 / 25;
+
+export interface BenchSettings {
+  /** What lies between the jaws, mm. */
+  readonly thickness: number;
+  /** The spring on the tester. */
+  readonly springRate: number;
+  readonly springFree: number;
+  readonly unruly: boolean;
+}
+
+export const DEFAULT_SETTINGS: BenchSettings = {
+  thickness: 2.86,
+  springRate: 23.5,
+  springFree: 42,
+  unruly: false,
+};
+
+/** One bench with its gauge and its tester. */
+export class Instruments {
+  settings: BenchSettings = DEFAULT_SETTINGS;
+  unit: GaugeUnit = 'mm';
+  private next = 1;
+  private readonly random: () => number;
+
+  constructor(seed: number) {
+    this.random = seededRandom(seed);
+  }
+
+  /** What the gauge sends when its button is pressed. */
+  measure(): GaugeReading {
+    if (this.settings.unruly && this.random() < SLIP) this.switchUnit();
+    const mm = this.settings.thickness + SCATTER_MM * this.normal();
+    const text = this.unit === 'mm' ? mm.toFixed(3) : (mm / 25.4).toFixed(4);
+    return { device: 'gauge', id: this.next++, text, unit: this.unit };
+  }
+
+  /** What the spring tester sends when its lever is pulled down to a length. */
+  pull(length: number): TesterReading {
+    const { springRate, springFree } = this.settings;
+    const force = Math.max(0, springRate * (springFree - length) + SCATTER_N * this.normal());
+    return {
+      device: 'tester',
+      id: this.next++,
+      length: (length + SCATTER_LENGTH * this.normal()).toFixed(2),
+      force: force.toFixed(1),
+    };
+  }
+
+  switchUnit(): void {
+    this.unit = this.unit === 'mm' ? 'in' : 'mm';
+  }
+
+  /** Standard normal, by Box and Muller. */
+  private normal(): number {
+    const u = Math.max(this.random(), 1e-12);
+    return Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * this.random());
+  }
+}

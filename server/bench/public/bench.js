@@ -1,0 +1,37 @@
+// The buttons of the simulated instruments.
+const $ = (id) => document.getElementById(id);
+const number = (id) => Number($(id).value.replace(',', '.'));
+
+async function post(what, body = {}) {
+  const answer = await fetch(`/api/bench/${$('bench').value}/${what}`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+  const told = await answer.json();
+  $('said').textContent = answer.ok ? heard(told) : told.error;
+  return answer.ok ? told : undefined;
+}
+
+function heard(told) {
+  if (told.lost) return 'The link is lost; what is sent now is not heard.';
+  if (told.reading === undefined) return `The gauge shows ${told.unit}.`;
+  return told.heard === 0
+    ? 'Nobody listens: connect the gauge in the application.'
+    : `Heard by ${told.heard}.`;
+}
+
+$('press').addEventListener('click', async () => {
+  const told = await post('press', { thickness: number('thickness'), unruly: $('unruly').checked });
+  if (told) $('display').textContent = `${told.reading.text} ${told.reading.unit}`;
+});
+$('pull').addEventListener('click', async () => {
+  const told = await post('press', {
+    springFree: number('springFree'),
+    springRate: number('springRate'),
+    length: number('length'),
+  });
+  if (told) $('tester-display').textContent = `${told.reading.length} mm  ${told.reading.force} N`;
+});
+$('unit').addEventListener('click', () => post('unit'));
+$('lose').addEventListener('click', () => post('lose', { seconds: 6 }));

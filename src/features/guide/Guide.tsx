@@ -1,0 +1,67 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import type { QuestionId } from '@/core/guide/identify';
+import { FIRST_QUESTION, GUIDE, LAYOUT_NAME } from '@/core/guide/identify';
+import type { ClutchLayout } from '@/core/job/types';
+import { Action } from '@/ui/Action';
+import { useStrata } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+interface Props {
+  readonly onFound: (layout: ClutchLayout) => void;
+  readonly onClose: () => void;
+}
+
+/** A few questions by what one can see and how the machine behaves, to the clutch that it has. */
+export function Guide({ onFound, onClose }: Props) {
+  const strata = useStrata();
+  const [asked, setAsked] = useState<readonly QuestionId[]>([FIRST_QUESTION]);
+  const [end, setEnd] = useState<{ layout: ClutchLayout; because: string }>();
+  const question = GUIDE[asked.at(-1) ?? FIRST_QUESTION];
+  const back = () => {
+    if (end) setEnd(undefined);
+    else if (asked.length > 1) setAsked(asked.slice(0, -1));
+    else onClose();
+  };
+  return (
+    <View
+      role="group"
+      aria-label="Which clutch does it have?"
+      style={{
+        gap: 10,
+        padding: 12,
+        borderWidth: 1,
+        borderColor: strata.line,
+        borderRadius: 6,
+        backgroundColor: strata.raised,
+      }}
+    >
+      <View aria-live="polite" style={{ gap: 6 }}>
+        <Heading level={3}>{end ? LAYOUT_NAME[end.layout] : question.text}</Heading>
+        <Words soft size={15}>
+          {end ? end.because : question.help}
+        </Words>
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {end ? (
+          <Action main onPress={() => onFound(end.layout)}>
+            Take this
+          </Action>
+        ) : (
+          question.answers.map(({ label, to }) => (
+            <Action
+              key={label}
+              onPress={() => ('layout' in to ? setEnd(to) : setAsked([...asked, to.question]))}
+            >
+              {label}
+            </Action>
+          ))
+        )}
+        <Action icon="undo" onPress={back}>
+          {asked.length > 1 || end ? 'One back' : 'Close'}
+        </Action>
+      </View>
+    </View>
+  );
+}

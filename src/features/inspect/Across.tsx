@@ -1,0 +1,47 @@
+import { Pressable, View } from 'react-native';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import { useUnits } from '@/features/display/useUnits';
+import { StateMark } from '@/ui/StateMark';
+import { useStrata } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+import { useInspection } from './useInspection';
+
+/** What follows from parts taken together; tap to see the part on the section. */
+export function Across({ onSelect }: { readonly onSelect: (plateId: string) => void }) {
+  const { across, begun } = useInspection();
+  const units = useUnits();
+  const strata = useStrata();
+  if (!begun || across.length === 0) return null;
+  return (
+    <View style={{ gap: 4 }}>
+      <Heading level={2}>Across parts</Heading>
+      <View role="list" aria-label="Rules across parts">
+        {across.map((finding) => (
+          <View key={finding.id} role="listitem">
+            <Pressable
+              role="button"
+              aria-label={`${finding.title}. ${readSentence(finding.sentence, units)}`}
+              onPress={() => finding.partIds[0] && onSelect(finding.partIds[0])}
+              style={{
+                flexDirection: 'row',
+                gap: 10,
+                paddingVertical: 8,
+                minHeight: 52,
+                borderTopWidth: 1,
+                borderColor: strata.line,
+              }}
+            >
+              <StateMark state={finding.state} size={20} />
+              <View style={{ flexShrink: 1 }}>
+                <Words bold>{finding.title}</Words>
+                <Words size={15}>{readSentence(finding.sentence, units)}</Words>
+              </View>
+            </Pressable>
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}

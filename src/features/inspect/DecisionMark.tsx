@@ -1,0 +1,34 @@
+import { View } from 'react-native';
+
+import type { State } from '@/core/evaluate/figure';
+import type { Decision } from '@/core/inspect/decisions';
+import { DECISION_NAME } from '@/core/inspect/decisions';
+import { StateMark } from '@/ui/StateMark';
+import { Words } from '@/ui/Words';
+
+const STATE: Readonly<Record<Decision, State | 'unknown'>> = {
+  keep: 'good',
+  open: 'unknown',
+  watch: 'watch',
+  grind: 'watch',
+  change: 'stop',
+  scrap: 'stop',
+};
+
+/** What becomes of a part: its mark and its word. */
+export function DecisionMark({
+  decision,
+  size = 16,
+}: {
+  readonly decision: Decision;
+  readonly size?: number;
+}) {
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 6 }}>
+      <StateMark state={STATE[decision]} size={size + 2} />
+      <Words bold size={size}>
+        {DECISION_NAME[decision]}
+      </Words>
+    </View>
+  );
+}

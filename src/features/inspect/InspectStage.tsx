@@ -1,0 +1,124 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { useState } from 'react';
+
+import { RUN_PARTS } from '@/core/inspect/run';
+import type { RunPart } from '@/core/inspect/run';
+import { firstOpen, measuringRun } from '@/core/inspect/run';
+import { POINTS } from '@/core/job/types';
+import { BenchBar } from '@/features/bench/BenchBar';
+import { StageDone } from '@/features/job/StageDone';
+import { StagePage } from '@/features/job/StagePage';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJob } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { Panel } from '@/ui/Panel';
+import { Toggles, toggled } from '@/ui/Toggles';
+import { Heading, Words } from '@/ui/Words';
+
+import { Across } from './Across';
+import { USUAL_RUN, withSpringsToMeasure } from './edits';
+import { Limits } from './Limits';
+import { MeasureRun } from './MeasureRun';
+import { PartList } from './PartList';
+import { SummaryView } from './SummaryView';
+import { useInspection } from './useInspection';
+
+const PART_NAME: Readonly<Record<RunPart, string>> = {
+  discs: 'Discs, thickness',
+  steels: 'Steels, thickness',
+  flatness: 'Steels, flatness',
+  tangs: 'Tang clearance',
+  springs: 'Springs',
+  around: 'Basket, hub, pressure plate',
+};
+const PART_OPTIONS = RUN_PARTS.map((value) => ({ value, label: PART_NAME[value] }));
+const POINT_OPTIONS = POINTS.map((value) => ({ value, label: value }));
+
+interface Props {
+  readonly selected: string | undefined;
+  readonly onSelect: (plateId: string | undefined) => void;
+}
+
+/** Inspect: the measuring run, then a verdict on every part, on the pack, and across parts. */
+export function InspectStage({ selected, onSelect }: Props) {
+  const job = useJob();
+  const change = useChangeJob();
+  const [parts, setParts] = useState<readonly RunPart[]>(USUAL_RUN);
+  const [running, setRunning] = useState(false);
+  const [deviceKeyboard, setDeviceKeyboard] = useState(false);
+  const { counts } = useInspection();
+  const steps = measuringRun(job, parts);
+  const next = firstOpen(job, steps);
+  const setPoints = (part: { discPoints?: number; steelPoints?: number }) =>
+    change((j) => ({ ...j, inspection: { ...j.inspection, ...part } }));
+
+  if (running) {
+    return (
+      <MeasureRun
+        parts={parts}
+        deviceKeyboard={deviceKeyboard}
+        onKeyboard={setDeviceKeyboard}
+        onSelect={onSelect}
+        onEnd={() => setRunning(false)}
+      />
+    );
+  }
+  const start = () => {
+    if (parts.includes('springs')) change((j) => withSpringsToMeasure(j, () => nanoid(8)));
+    setRunning(true);
+  };
+  return (
+    <StagePage>
+      <Heading level={2}>Measuring run</Heading>
+      <Toggles
+        label="What to go over"
+        chosen={parts}
+        options={PART_OPTIONS}
+        onToggle={(p) => setParts(toggled(RUN_PARTS, parts, p))}
+      />
+      <Panel
+        title="Points on each plate"
+        summary={`${job.inspection.discPoints} on a disc, ${job.inspection.steelPoints} on a steel`}
+      >
+        <Choice
+          label="On a disc"
+          value={String(job.inspection.discPoints) as (typeof POINTS)[number]}
+          options={POINT_OPTIONS}
+          onChange={(n) => setPoints({ discPoints: Number(n) })}
+        />
+        <Choice
+          label="On a steel"
+          value={String(job.inspection.steelPoints) as (typeof POINTS)[number]}
+          options={POINT_OPTIONS}
+          onChange={(n) => setPoints({ steelPoints: Number(n) })}
+        />
+      </Panel>
+      {steps.length === 0 && !parts.includes('springs') ? (
+        <Words soft>
+          There are no plates to measure yet: record them under Strip as they come out, or lay the
+          pack under Specify.
+        </Words>
+      ) : (
+        <Action main icon="play" onPress={start}>
+          {next === 0 || next >= steps.length
+            ? `Measure: ${steps.length} readings`
+            : `Go on measuring: ${steps.length - next} left`}
+        </Action>
+      )}
+      <BenchBar />
+      <SummaryView />
+      <Across onSelect={onSelect} />
+      <PartList selected={selected} onSelect={onSelect} />
+      <Limits />
+      <StageDone
+        stage="inspect"
+        open={
+          counts.open > 0
+            ? [`${counts.open} ${counts.open === 1 ? 'part' : 'parts'} not measured`]
+            : []
+        }
+      />
+    </StagePage>
+  );
+}

@@ -1,0 +1,167 @@
+import type { ReactNode } from 'react';
+import { Pressable, View } from 'react-native';
+import { Icon } from 'react-native-paper';
+
+import { FONT, useStrata } from '@/ui/theme';
+import { useWide } from '@/ui/useWide';
+import { Words } from '@/ui/Words';
+
+import type { Run } from './useRun';
+
+const ROWS = [
+  ['7', '8', '9'],
+  ['4', '5', '6'],
+  ['1', '2', '3'],
+  ['.', '0', 'erase'],
+] as const;
+
+interface Props {
+  readonly run: Run;
+  /** Only the keys that the device's keyboard does not have. */
+  readonly folded: boolean;
+  readonly onDeviceKeyboard: () => void;
+  readonly onEnd: () => void;
+}
+
+/** Big keys for a glove: digits at the left, what moves the run at the right. */
+export function Keypad({ run, folded, onDeviceKeyboard, onEnd }: Props) {
+  const strata = useStrata();
+  const wide = useWide();
+  const tall = wide ? 50 : 58;
+  const skip = (
+    <Key label="Skip" height={tall} onPress={() => run.go(run.index + 1)}>
+      Skip
+    </Key>
+  );
+  const back = (
+    <Key
+      label="Back"
+      height={tall}
+      disabled={run.index === 0}
+      onPress={() => run.go(run.index - 1)}
+    >
+      Back
+    </Key>
+  );
+  return (
+    <View
+      role="group"
+      aria-label="Keys"
+      style={{
+        padding: 8,
+        gap: 6,
+        borderTopWidth: 1,
+        borderColor: strata.line,
+        maxWidth: wide ? 620 : undefined,
+      }}
+    >
+      {folded ? (
+        <View style={{ flexDirection: 'row', gap: 6 }}>
+          {back}
+          {skip}
+          <Key label="Next" main height={tall} onPress={() => run.take()}>
+            Next
+          </Key>
+        </View>
+      ) : (
+        <View style={{ flexDirection: 'row', gap: 6 }}>
+          <View style={{ flexGrow: 3, flexBasis: 0, gap: 6 }}>
+            {ROWS.map((row) => (
+              <View key={row.join('')} style={{ flexDirection: 'row', gap: 6 }}>
+                {row.map((k) =>
+                  k === 'erase' ? (
+                    <Key key={k} label="Erase" height={tall} onPress={run.erase}>
+                      <Icon source="backspace-outline" size={24} color={strata.ink} />
+                    </Key>
+                  ) : (
+                    <Key key={k} label={k} digit height={tall} onPress={() => run.key(k)}>
+                      {k}
+                    </Key>
+                  ),
+                )}
+              </View>
+            ))}
+          </View>
+          <View style={{ flexGrow: 1, flexBasis: 0, gap: 6 }}>
+            <Key label="Next" main height={2 * tall + 6} onPress={() => run.take()}>
+              Next
+            </Key>
+            {skip}
+            {back}
+          </View>
+        </View>
+      )}
+      <View style={{ flexDirection: 'row', gap: 6 }}>
+        <Key
+          label={folded ? 'Our keypad' : 'Device keyboard'}
+          height={48}
+          onPress={onDeviceKeyboard}
+        >
+          {folded ? 'Our keypad' : 'Device keyboard'}
+        </Key>
+        <Key label="Leave the run" height={48} onPress={onEnd}>
+          Leave the run
+        </Key>
+      </View>
+    </View>
+  );
+}
+
+interface KeyProps {
+  readonly label: string;
+  readonly children: ReactNode;
+  readonly onPress: () => void;
+  readonly height: number;
+  readonly main?: boolean;
+  readonly digit?: boolean;
+  readonly disabled?: boolean;
+}
+
+function Key({
+  label,
+  children,
+  onPress,
+  height,
+  main = false,
+  digit = false,
+  disabled = false,
+}: KeyProps) {
+  const strata = useStrata();
+  return (
+    <Pressable
+      role="button"
+      aria-label={label}
+      disabled={disabled}
+      // A key must not take the focus from a gauge that types.
+      tabIndex={digit ? -1 : 0}
+      onPress={onPress}
+      style={({ pressed }) => ({
+        flexGrow: 1,
+        flexBasis: 0,
+        height,
+        alignItems: 'center',
+        justifyContent: 'center',
+        borderRadius: 6,
+        borderWidth: main || digit ? 0 : 1.5,
+        borderColor: strata.slate,
+        opacity: disabled ? 0.4 : pressed ? 0.7 : 1,
+        backgroundColor: main ? strata.slate : digit ? strata.line : 'transparent',
+      })}
+    >
+      {typeof children === 'string' ? (
+        <Words
+          bold
+          size={digit ? 24 : main ? 19 : 16}
+          style={{
+            fontFamily: digit ? FONT.monoBold : FONT.textBold,
+            color: main ? strata.onSlate : digit ? strata.ink : strata.slate,
+          }}
+        >
+          {children}
+        </Words>
+      ) : (
+        children
+      )}
+    </Pressable>
+  );
+}

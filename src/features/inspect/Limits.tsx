@@ -1,0 +1,49 @@
+import { fieldPath } from '@/core/job/fields';
+import { EntryField } from '@/features/entry/EntryField';
+import { useJob } from '@/features/jobs/useJob';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { Panel } from '@/ui/Panel';
+import { Words } from '@/ui/Words';
+
+/** The limits that verdicts go by, all in one place, each with where it comes from. */
+export function Limits() {
+  const { pack, springs } = useJob();
+  return (
+    <Panel title="Limits of this machine" summary="From its own manual; design estimates stand in">
+      <Words soft size={15}>
+        Type them from the machine’s own manual. Tap the word beside a value to say where it comes
+        from.
+      </Words>
+      <FieldGrid>
+        {pack.kinds.map((kind) => (
+          <EntryField
+            key={kind.id}
+            path={fieldPath('pack.kinds.*.minThickness', kind.id)}
+            label={`${kind.name || 'Plate'}, least thickness`}
+          />
+        ))}
+        <EntryField path="pack.maxWear" />
+        <EntryField path="inspection.taperLimit" />
+        <EntryField path="inspection.steelWarpLimit" />
+        <EntryField path="inspection.tangClearanceMin" />
+        <EntryField path="inspection.tangClearanceMax" />
+        {springs.type === 'diaphragm' ? (
+          <EntryField path="inspection.coneMin" />
+        ) : (
+          springs.coil.groups.map((g) => (
+            <EntryField
+              key={g.id}
+              path={fieldPath('springs.coil.groups.*.minFreeLength', g.id)}
+              label={`${g.name || 'Springs'}, least free length`}
+            />
+          ))
+        )}
+        <EntryField path="inspection.notchLimit" />
+        <EntryField path="inspection.damperPlayLimit" />
+        <EntryField path="inspection.pressurePlateFlatnessLimit" />
+        <EntryField path="inspection.pressurePlateMinThickness" />
+        <EntryField path="inspection.seatSquarenessLimit" />
+      </FieldGrid>
+    </Panel>
+  );
+}

@@ -1,0 +1,236 @@
+import { useEffect, useRef } from 'react';
+import { Pressable, View } from 'react-native';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import type { PartVerdict } from '@/core/inspect/inspect';
+import { FIXTURE_NAME, SIGHT_NAME, SIGHTS_ON } from '@/core/inspect/sights';
+import { fieldPath } from '@/core/job/fields';
+import type { Fixture } from '@/core/job/types';
+import { FIXTURES, POINTS } from '@/core/job/types';
+import { useUnits } from '@/features/display/useUnits';
+import { EntryField } from '@/features/entry/EntryField';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJob } from '@/features/jobs/useJob';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { Panel } from '@/ui/Panel';
+import { useStrata } from '@/ui/theme';
+import { Toggles } from '@/ui/Toggles';
+import { Heading, Words } from '@/ui/Words';
+
+import { DecisionMark } from './DecisionMark';
+import { withFixtureSight, withPlate, withPlateSight } from './edits';
+import { useInspection } from './useInspection';
+
+interface Props {
+  readonly selected: string | undefined;
+  readonly onSelect: (plateId: string | undefined) => void;
+}
+
+/** Every plate with what becomes of it, the outermost first as in the section; then the parts around them. */
+export function PartList({ selected, onSelect }: Props) {
+  const { parts } = useInspection();
+  const plates = parts.filter((p) => p.plate).reverse();
+  return (
+    <View style={{ gap: 8 }}>
+      {plates.length > 0 ? (
+        <>
+          <Heading level={2}>Plates</Heading>
+          <View role="list" aria-label="Verdicts on the plates, outermost first">
+            {plates.map((part) => (
+              <PlateVerdict
+                key={part.id}
+                part={part}
+                open={part.id === selected}
+                onToggle={() => onSelect(part.id === selected ? undefined : part.id)}
+              />
+            ))}
+          </View>
+        </>
+      ) : null}
+      <Heading level={2}>Around the plates</Heading>
+      {FIXTURES.map((fixture) => (
+        <FixturePanel
+          key={fixture}
+          fixture={fixture}
+          part={parts.find((p) => p.fixture === fixture)}
+        />
+      ))}
+    </View>
+  );
+}
+
+function Reasons({ part }: { readonly part: PartVerdict }) {
+  const units = useUnits();
+  return (
+    <>
+      {part.reasons.map((r) => {
+        const text = readSentence(r.sentence, units);
+        return (
+          <Words key={text} size={15}>
+            {text}
+            {r.limitFrom ? ` (${r.limitFrom})` : ''}
+          </Words>
+        );
+      })}
+    </>
+  );
+}
+
+interface PlateProps {
+  readonly part: PartVerdict;
+  readonly open: boolean;
+  readonly onToggle: () => void;
+}
+
+function PlateVerdict({ part, open, onToggle }: PlateProps) {
+  const strata = useStrata();
+  const units = useUnits();
+  const row = useRef<View>(null);
+  useEffect(() => {
+    const node: unknown = row.current;
+    if (open && node instanceof HTMLElement) node.scrollIntoView({ block: 'nearest' });
+  }, [open]);
+  const [first] = part.reasons;
+  return (
+    <View
+      ref={row}
+      role="listitem"
+      testID={`part-${part.id}`}
+      style={{ borderTopWidth: 1, borderColor: strata.line }}
+    >
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        onPress={onToggle}
+        style={{ minHeight: 56, paddingVertical: 6, justifyContent: 'center', gap: 2 }}
+      >
+        <View
+          style={{
+            flexDirection: 'row',
+            justifyContent: 'space-between',
+            gap: 8,
+            flexWrap: 'wrap',
+          }}
+        >
+          <Words bold>{part.name}</Words>
+          <DecisionMark decision={part.decision} size={15} />
+        </View>
+        {!open && first ? (
+          <Words soft size={14}>
+            {readSentence(first.sentence, units)}
+          </Words>
+        ) : null}
+      </Pressable>
+      {open ? <PlateDetails part={part} /> : null}
+    </View>
+  );
+}
+
+function PlateDetails({ part }: { readonly part: PartVerdict }) {
+  const job = useJob();
+  const change = useChangeJob();
+  const layer = part.plate;
+  if (!layer) return null;
+  const { plate } = layer;
+  const lined = layer.lined !== 'none';
+  const points = POINTS.slice(0, lined ? job.inspection.discPoints : job.inspection.steelPoints);
+  return (
+    <View style={{ gap: 10, paddingBottom: 14 }}>
+      <Reasons part={part} />
+      <FieldGrid>
+        {points.map((p) => (
+          <EntryField
+            key={p}
+            path={fieldPath('pack.plates.*.readings.*', plate.id, p)}
+            label={points.length > 1 ? `Thickness, point ${p}` : 'Thickness'}
+          />
+        ))}
+        {lined ? null : <EntryField path={fieldPath('pack.plates.*.outOfFlat', plate.id)} />}
+        <EntryField path={fieldPath('pack.plates.*.tangClearance', plate.id)} />
+      </FieldGrid>
+      <Toggles
+        label="What is seen on it"
+        chosen={plate.seen ?? []}
+        options={SIGHTS_ON[lined ? 'disc' : 'steel'].map((value) => ({
+          value,
+          label: SIGHT_NAME[value],
+        }))}
+        onToggle={(sight) => change((j) => withPlateSight(j, plate.id, sight))}
+      />
+      <Toggles
+        bare
+        label="New part"
+        chosen={plate.isNew ? ['new'] : []}
+        options={[{ value: 'new', label: 'A new part lies here' }]}
+        onToggle={() => change((j) => withPlate(j, plate.id, { isNew: !plate.isNew }))}
+      />
+    </View>
+  );
+}
+
+const FIELDS: Readonly<Record<Fixture, readonly string[]>> = {
+  basket: ['inspection.basketNotch'],
+  hub: ['inspection.hubNotch', 'inspection.damperPlay'],
+  pressurePlate: [
+    'inspection.pressurePlateFlatness',
+    'inspection.pressurePlateThickness',
+    'inspection.seatSquareness',
+  ],
+  springs: [],
+  bearing: [],
+  release: [],
+  cover: [],
+};
+
+function FixturePanel({
+  fixture,
+  part,
+}: {
+  readonly fixture: Fixture;
+  readonly part: PartVerdict | undefined;
+}) {
+  const job = useJob();
+  const change = useChangeJob();
+  const springs = fixture === 'springs';
+  const paths = springs
+    ? job.springs.type === 'diaphragm'
+      ? ['springs.diaphragm.measuredCone']
+      : job.inspection.springLengths.map((r) =>
+          fieldPath('inspection.springLengths.*.length', r.id),
+        )
+    : FIELDS[fixture];
+  return (
+    <Panel
+      title={FIXTURE_NAME[fixture]}
+      summary={part ? undefined : 'Not looked at yet'}
+      aside={part ? <DecisionMark decision={part.decision} size={15} /> : undefined}
+    >
+      {part ? <Reasons part={part} /> : null}
+      <FieldGrid>
+        {paths.map((path, i) => (
+          <EntryField
+            key={path}
+            path={path}
+            label={
+              springs && job.springs.type !== 'diaphragm'
+                ? `Spring ${i + 1}, free length`
+                : undefined
+            }
+          />
+        ))}
+      </FieldGrid>
+      {springs && paths.length === 0 ? (
+        <Words soft size={15}>
+          Choose Springs in the measuring run to measure each one; their number is entered under
+          Specify.
+        </Words>
+      ) : null}
+      <Toggles
+        label="What is seen"
+        chosen={job.inspection.seen[fixture] ?? []}
+        options={SIGHTS_ON[fixture].map((value) => ({ value, label: SIGHT_NAME[value] }))}
+        onToggle={(sight) => change((j) => withFixtureSight(j, fixture, sight))}
+      />
+    </Panel>
+  );
+}

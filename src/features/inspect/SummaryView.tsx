@@ -1,0 +1,43 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import { summarize } from '@/core/inspect/summary';
+import { useUnits } from '@/features/display/useUnits';
+import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { Choice } from '@/ui/Choice';
+import { Heading, Words } from '@/ui/Words';
+
+import { useInspection } from './useInspection';
+
+/** The inspection summed up, for the one who pays and for the one who works. */
+export function SummaryView() {
+  const job = useJob();
+  const inspection = useInspection();
+  const evaluation = useEvaluation();
+  const units = useUnits();
+  const [whom, setWhom] = useState<'customer' | 'shop'>('shop');
+  if (!inspection.begun) return null;
+  const sentences = summarize(job, inspection, evaluation)[whom];
+  return (
+    <View style={{ gap: 8 }} role="region" aria-label="Summary">
+      <Heading level={2}>Summary</Heading>
+      <Choice
+        bare
+        label="Summary for"
+        value={whom}
+        options={[
+          { value: 'shop', label: 'For the shop' },
+          { value: 'customer', label: 'For the customer' },
+        ]}
+        onChange={setWhom}
+      />
+      <View testID="summary" style={{ gap: 4 }}>
+        {sentences.map((s) => {
+          const text = readSentence(s, units);
+          return <Words key={text}>{text}</Words>;
+        })}
+      </View>
+    </View>
+  );
+}

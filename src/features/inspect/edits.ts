@@ -1,0 +1,67 @@
+import type { FieldPath } from '@/core/job/fields';
+import { withEntry } from '@/core/job/paths';
+import type { RunPart } from '@/core/inspect/run';
+import { MAX_READINGS } from '@/core/job/fields';
+import type { Fixture, Job, Plate, Sight } from '@/core/job/types';
+import { SIGHTS } from '@/core/job/types';
+import type { Reading } from '@/core/units/parseEntry';
+import { toggled } from '@/ui/Toggles';
+
+/**
+ * Puts a reading into the record, with what stood on the gauge and the day it was taken. The same reading again is the
+ * same record.
+ */
+export function withReading(
+  job: Job,
+  path: FieldPath,
+  { value, unit }: Pick<Reading, 'value' | 'unit'>,
+  shown: string,
+  day: string,
+): Job {
+  const typed = /[^\d.,\s+-]/.test(shown) ? shown.trim() : `${shown.trim()} ${unit.symbol}`.trim();
+  return withEntry(job, path, { value, typed, source: { kind: 'measured', date: day } });
+}
+
+/** Springs to measure, as many as the job says there are, unless there are some already. */
+export function withSpringsToMeasure(job: Job, newId: () => string): Job {
+  if (job.springs.type === 'diaphragm' || job.inspection.springLengths.length > 0) return job;
+  const lengths = job.springs.coil.groups.flatMap((g) =>
+    Array.from({ length: g.count?.value ?? 0 }, () => ({ id: newId(), groupId: g.id })),
+  );
+  return lengths.length === 0
+    ? job
+    : {
+        ...job,
+        inspection: { ...job.inspection, springLengths: lengths.slice(0, MAX_READINGS) },
+      };
+}
+
+export function withPlate(job: Job, plateId: string, part: Partial<Plate>): Job {
+  return {
+    ...job,
+    pack: {
+      ...job.pack,
+      plates: job.pack.plates.map((p) => (p.id === plateId ? { ...p, ...part } : p)),
+    },
+  };
+}
+
+export function withPlateSight(job: Job, plateId: string, sight: Sight): Job {
+  const plate = job.pack.plates.find((p) => p.id === plateId);
+  if (!plate) return job;
+  return withPlate(job, plateId, { seen: toggled(SIGHTS, plate.seen ?? [], sight) });
+}
+
+export function withFixtureSight(job: Job, fixture: Fixture, sight: Sight): Job {
+  const { seen } = job.inspection;
+  return {
+    ...job,
+    inspection: {
+      ...job.inspection,
+      seen: { ...seen, [fixture]: toggled(SIGHTS, seen[fixture] ?? [], sight) },
+    },
+  };
+}
+
+/** What a run goes over unless the builder says otherwise: what wears, and what decides over steels. */
+export const USUAL_RUN: readonly RunPart[] = ['discs', 'steels', 'flatness'];

@@ -1,0 +1,105 @@
+import { format } from 'date-fns';
+import { useState } from 'react';
+
+import { readGauge } from '@/core/inspect/reading';
+import type { RunPart, RunStep } from '@/core/inspect/run';
+import { firstOpen, measuringRun } from '@/core/inspect/run';
+import type { ParsedEntry, Reading } from '@/core/units/parseEntry';
+import { useUnits } from '@/features/display/useUnits';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJob } from '@/features/jobs/useJob';
+
+import { withReading } from './edits';
+
+type Question = Extract<ParsedEntry, { readonly kind: 'question' }>;
+
+export interface Run {
+  readonly steps: readonly RunStep[];
+  /** The reading to take; nothing once all are taken. */
+  readonly step: RunStep | undefined;
+  readonly index: number;
+  /** What stands on the display, not yet taken. */
+  readonly text: string;
+  readonly question: Question | undefined;
+  readonly refused: string | undefined;
+  readonly type: (text: string) => void;
+  readonly key: (character: string) => void;
+  readonly erase: () => void;
+  /** Takes what stands on the display, or a text that a gauge sent. */
+  readonly take: (sent?: string) => void;
+  readonly choose: (reading: Reading) => void;
+  readonly go: (index: number) => void;
+}
+
+const MAX_TEXT = 20;
+
+/** One measuring run over the parts chosen: where it stands, and the hand or the gauge that moves it on. */
+export function useRun(parts: readonly RunPart[]): Run {
+  const job = useJob();
+  const units = useUnits();
+  const change = useChangeJob();
+  const steps = measuringRun(job, parts);
+  const [index, setIndex] = useState(() => firstOpen(job, steps));
+  const [text, setText] = useState('');
+  const [question, setQuestion] = useState<Question>();
+  const [refused, setRefused] = useState<string>();
+  const step = steps[index];
+
+  const show = (next: string) => {
+    setText(next.slice(0, MAX_TEXT));
+    setQuestion(undefined);
+    setRefused(undefined);
+  };
+  const go = (next: number) => {
+    setIndex(Math.max(0, Math.min(steps.length, next)));
+    show('');
+  };
+  const keep = (reading: Reading, shown: string) => {
+    if (!step) return;
+    change((j) => withReading(j, step.path, reading, shown, format(new Date(), 'yyyy-MM-dd')));
+    go(index + 1);
+  };
+  const take = (sent?: string) => {
+    if (!step) return;
+    const given = sent ?? text;
+    if (sent === undefined && question) {
+      const [first] = question.readings;
+      if (first) keep(first, question.readings.length === 1 ? text : first.text);
+      return;
+    }
+    const parsed = readGauge(given, step, units);
+    switch (parsed.kind) {
+      case 'value':
+        keep(parsed, given);
+        return;
+      case 'question':
+        setText(given);
+        setQuestion(parsed);
+        setRefused(undefined);
+        return;
+      case 'refused':
+        setText(given);
+        setQuestion(undefined);
+        setRefused(parsed.message);
+        return;
+      case 'empty':
+        // Enter on a reading that is there already goes on to the next.
+        setRefused('Type a value, or skip this one.');
+    }
+  };
+  return {
+    steps,
+    step,
+    index,
+    text,
+    question,
+    refused,
+    type: show,
+    // What is asked about is typed anew by the next digit, as a gauge does that measures again.
+    key: (character) => show(question || refused ? character : text + character),
+    erase: () => show(question || refused ? '' : text.slice(0, -1)),
+    take,
+    choose: (reading) => keep(reading, reading.text),
+    go,
+  };
+}

@@ -1,0 +1,152 @@
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { Icon } from 'react-native-paper';
+
+import type { TestId } from '@/core/causes/knowledge';
+import { TESTS } from '@/core/causes/knowledge';
+import type { RankedCause } from '@/core/causes/rank';
+import { rankCauses } from '@/core/causes/rank';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { Choice } from '@/ui/Choice';
+import { useStrata } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+const CAUSES_SHOWN = 5;
+const TESTS_SHOWN = 3;
+/** A cause less likely than this is not worth a line. */
+const WORTH_SHOWING = 0.02;
+const NOT_MADE = 'not made';
+
+/** Likely causes, live, each with its reasons, and the tests that tell them apart. */
+export function CausesPanel() {
+  const job = useJob();
+  const evaluation = useEvaluation();
+  const change = useChangeJob();
+  const { complaints, tests } = job.intake;
+  const { causes, next } = rankCauses({ complaints, tests, evaluation, job });
+  const made = (Object.keys(tests) as TestId[]).filter((id) => tests[id] !== undefined);
+  const answer = (id: TestId, outcome: string) =>
+    change((j) => {
+      const { [id]: _old, ...others } = j.intake.tests;
+      return {
+        ...j,
+        intake: {
+          ...j.intake,
+          tests: outcome === NOT_MADE ? others : { ...others, [id]: outcome },
+        },
+      };
+    });
+  if (complaints.length === 0 && made.length === 0) {
+    return (
+      <View style={{ gap: 4 }}>
+        <Heading level={2}>Likely causes</Heading>
+        <Words soft>Say what the rider complains of, and the likely causes stand here.</Words>
+      </View>
+    );
+  }
+  return (
+    <View style={{ gap: 12 }} role="region" aria-label="Likely causes">
+      <Heading level={2}>Likely causes</Heading>
+      <View role="list" aria-label="Causes, the likeliest first" aria-live="polite">
+        {causes
+          .slice(0, CAUSES_SHOWN)
+          .filter((c, i) => i === 0 || c.share >= WORTH_SHOWING)
+          .map((cause) => (
+            <CauseRow key={cause.id} cause={cause} />
+          ))}
+      </View>
+      <Heading level={2}>Cheapest tests that tell</Heading>
+      {next.slice(0, TESTS_SHOWN).map((test) => (
+        <TestRow key={test.id} id={test.id} minutes={test.minutes} onAnswer={answer} />
+      ))}
+      {made.length > 0 ? (
+        <>
+          <Heading level={2}>Tests made</Heading>
+          {made.map((id) => (
+            <TestRow key={id} id={id} outcome={tests[id]} onAnswer={answer} />
+          ))}
+        </>
+      ) : null}
+    </View>
+  );
+}
+
+function CauseRow({ cause }: { readonly cause: RankedCause }) {
+  const strata = useStrata();
+  const [open, setOpen] = useState(false);
+  const percent = Math.round(100 * cause.share);
+  const [first] = cause.reasons;
+  return (
+    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        aria-label={`${cause.name}, ${percent} of 100`}
+        onPress={() => setOpen(!open)}
+        style={{ minHeight: 52, paddingVertical: 6, gap: 4, justifyContent: 'center' }}
+      >
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+          <View style={{ flexGrow: 1, flexShrink: 1 }}>
+            <Words bold>{cause.name}</Words>
+          </View>
+          <Words soft size={15}>
+            {String(percent)} of 100
+          </Words>
+          <Icon source={open ? 'chevron-up' : 'chevron-down'} size={22} color={strata.slate} />
+        </View>
+        <View style={{ height: 4, backgroundColor: strata.line }}>
+          <View style={{ height: 4, width: `${percent}%`, backgroundColor: strata.slate }} />
+        </View>
+        {!open && first ? (
+          <Words soft size={14}>
+            {first.because}
+          </Words>
+        ) : null}
+      </Pressable>
+      {open ? (
+        <View style={{ paddingBottom: 10, gap: 4 }}>
+          {cause.reasons.length === 0 ? (
+            <Words soft size={15}>
+              Nothing speaks for or against it yet but how common it is.
+            </Words>
+          ) : (
+            cause.reasons.map((r) => (
+              <Words key={`${r.from}${r.because}`} size={15}>
+                {r.tenths > 0 ? 'For' : 'Against'}, {r.from}: {r.because} (
+                {r.tenths > 0 ? '+' : '−'}
+                {(Math.abs(r.tenths) / 10).toFixed(1)})
+              </Words>
+            ))
+          )}
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+interface TestRowProps {
+  readonly id: TestId;
+  readonly minutes?: number;
+  readonly outcome?: string;
+  readonly onAnswer: (id: TestId, outcome: string) => void;
+}
+
+function TestRow({ id, minutes, outcome, onAnswer }: TestRowProps) {
+  const test = TESTS[id];
+  const label =
+    minutes === undefined
+      ? test.name
+      : `${test.name}, ${minutes === 1 ? 'a minute' : `${minutes} minutes`}`;
+  return (
+    <Choice
+      label={label}
+      value={outcome ?? NOT_MADE}
+      options={[
+        ...test.outcomes.map((o) => ({ value: o.id, label: o.label })),
+        ...(outcome === undefined ? [] : [{ value: NOT_MADE, label: 'Not made' }]),
+      ]}
+      onChange={(next) => onAnswer(id, next)}
+    />
+  );
+}

@@ -1,0 +1,132 @@
+import { View } from 'react-native';
+
+import type { ComplaintId } from '@/core/causes/knowledge';
+import { COMPLAINTS } from '@/core/causes/knowledge';
+import { hasPack } from '@/core/guide/identify';
+import { MAX_NOTES } from '@/core/job/fields';
+import type { Aim, Job } from '@/core/job/types';
+import { AIMS } from '@/core/job/types';
+import { EntryField } from '@/features/entry/EntryField';
+import { StageDone } from '@/features/job/StageDone';
+import { StagePage } from '@/features/job/StagePage';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import { useJob } from '@/features/jobs/useJob';
+import { StartClutchFields } from '@/features/pack/StartClutchFields';
+import { useAppDispatch } from '@/store/store';
+import { Choice } from '@/ui/Choice';
+import { DateField } from '@/ui/DateField';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { LineField } from '@/ui/LineField';
+import { StateMark } from '@/ui/StateMark';
+import { Toggles, toggled } from '@/ui/Toggles';
+import { useWide } from '@/ui/useWide';
+import { Heading, Words } from '@/ui/Words';
+
+import { CausesPanel } from './CausesPanel';
+import { EngineFields } from './EngineFields';
+import { MachineFields } from './MachineFields';
+
+const COMPLAINT_IDS = Object.keys(COMPLAINTS) as ComplaintId[];
+const COMPLAINT_OPTIONS = COMPLAINT_IDS.map((value) => ({ value, label: COMPLAINTS[value] }));
+
+export const AIM_NAME: Readonly<Record<Aim, string>> = {
+  restore: 'Restore it',
+  hold: 'More holding',
+  lighter: 'Lighter lever',
+  handsOff: 'Hands-off starts',
+  feel: 'More feel',
+  inertia: 'Less rotating weight',
+};
+const AIM_OPTIONS = AIMS.map((value) => ({ value, label: AIM_NAME[value] }));
+
+const OILS = [
+  { value: 'wetClutch', label: 'For wet clutches' },
+  { value: 'frictionModified', label: 'Car oil, friction-modified' },
+  { value: 'unknown', label: 'Not known' },
+] as const;
+
+/** Intake: the machine, the complaint, the aim, and the likely causes beside them. */
+export function IntakeStage() {
+  const job = useJob();
+  const wide = useWide();
+  const change = useChangeJob();
+  const dispatch = useAppDispatch();
+  const { intake } = job;
+  const set = (part: Partial<Job['intake']>) =>
+    change((j) => ({ ...j, intake: { ...j.intake, ...part } }));
+  const setDue = (due: string | undefined) =>
+    change((j) => {
+      const { due: _old, ...rest } = j.intake;
+      return { ...j, intake: due === undefined ? rest : { ...rest, due } };
+    });
+  const belt = job.machine.layout === 'belt';
+  return (
+    <StagePage>
+      <MachineFields />
+      {belt ? null : (
+        <>
+          <Heading level={2}>Complaint and aim</Heading>
+          <Toggles
+            label="What the rider complains of"
+            chosen={intake.complaints}
+            options={COMPLAINT_OPTIONS}
+            onToggle={(c) => set({ complaints: toggled(COMPLAINT_IDS, intake.complaints, c) })}
+          />
+          <Toggles
+            label="What is wanted"
+            chosen={intake.aims}
+            options={AIM_OPTIONS}
+            onToggle={(a) => set({ aims: toggled(AIMS, intake.aims, a) })}
+          />
+          <Choice
+            label="Oil in it"
+            value={intake.oil}
+            options={OILS}
+            onChange={(oil) => set({ oil })}
+          />
+          {intake.oil === 'frictionModified' ? (
+            <View role="alert" style={{ flexDirection: 'row', gap: 8 }}>
+              <StateMark state="watch" />
+              <View style={{ flexShrink: 1 }}>
+                <Words size={15}>
+                  Friction-modified oil makes a wet clutch slip: all figures here count with seven
+                  tenths of the friction. Change to an oil for wet clutches (JASO MA or MA2).
+                </Words>
+              </View>
+            </View>
+          ) : null}
+          <FieldGrid>
+            <EntryField path="intake.hours" />
+            <DateField label="Wanted back by" value={intake.due} onChange={setDue} />
+          </FieldGrid>
+          {wide ? null : <CausesPanel />}
+          <EngineFields />
+          {job.machine.layout === 'startAndPack' || job.machine.layout === 'startAndBelt' ? (
+            <StartClutchFields />
+          ) : null}
+          <LineField
+            label="Notes"
+            value={job.notes}
+            maxLength={MAX_NOTES}
+            multiline
+            onChangeText={(notes) => dispatch(jobActions.detailsTyped({ jobId: job.id, notes }))}
+          />
+          <StageDone stage="intake" open={openIn(job)} />
+        </>
+      )}
+    </StagePage>
+  );
+}
+
+/** What intake still lacks, in a few words each. */
+function openIn(job: Job): string[] {
+  const { intake, machine, engine } = job;
+  return [
+    ...(machine.name ? [] : ['the machine’s name']),
+    ...(machine.layout === 'unknown' ? ['which clutch it has'] : []),
+    ...(intake.complaints.length > 0 || intake.aims.length > 0 ? [] : ['complaint or aim']),
+    ...(intake.oil === 'unknown' ? ['the oil'] : []),
+    ...(hasPack(machine.layout) && !engine.peakTorque && !engine.curve ? ['engine torque'] : []),
+  ];
+}

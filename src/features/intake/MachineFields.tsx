@@ -1,0 +1,99 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { LAYOUT_MEANS, LAYOUT_NAME } from '@/core/guide/identify';
+import { MAX_NAME } from '@/core/job/fields';
+import type { ClutchLayout } from '@/core/job/types';
+import { Guide } from '@/features/guide/Guide';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import { useJob } from '@/features/jobs/useJob';
+import { useAppDispatch } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { LineField } from '@/ui/LineField';
+import { StateMark } from '@/ui/StateMark';
+import { Heading, Words } from '@/ui/Words';
+
+const LAYOUTS = (['pack', 'startAndPack', 'startAndBelt', 'belt'] as const).map((value) => ({
+  value,
+  label: LAYOUT_NAME[value],
+}));
+
+/** Which machine this is, and which clutch it has. */
+export function MachineFields() {
+  const job = useJob();
+  const dispatch = useAppDispatch();
+  const change = useChangeJob();
+  const [guiding, setGuiding] = useState(false);
+  const type = (part: { number?: string; name?: string; use?: string }) =>
+    dispatch(jobActions.detailsTyped({ jobId: job.id, ...part }));
+  const { layout } = job.machine;
+  const set = (next: ClutchLayout) =>
+    change((j) => ({
+      ...j,
+      machine: { ...j.machine, layout: next },
+      // A start clutch belongs on the record as soon as the machine has one.
+      startClutch:
+        (next === 'startAndPack' || next === 'startAndBelt') && j.startClutch.place === 'none'
+          ? { ...j.startClutch, place: 'crank' }
+          : j.startClutch,
+    }));
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading level={2}>Machine</Heading>
+      <LineField
+        label="Machine"
+        value={job.machine.name}
+        maxLength={MAX_NAME}
+        onChangeText={(name) => type({ name })}
+      />
+      <LineField
+        label="What it is used for"
+        value={job.machine.use}
+        maxLength={MAX_NAME}
+        onChangeText={(use) => type({ use })}
+      />
+      <LineField
+        label="Job number"
+        value={job.number}
+        maxLength={MAX_NAME}
+        onChangeText={(number) => type({ number })}
+      />
+      <Choice
+        label="Which clutch it has"
+        value={layout as (typeof LAYOUTS)[number]['value']}
+        options={LAYOUTS}
+        onChange={set}
+      />
+      {guiding ? (
+        <Guide
+          onFound={(found) => {
+            set(found);
+            setGuiding(false);
+          }}
+          onClose={() => setGuiding(false)}
+        />
+      ) : (
+        <Action icon="help-circle-outline" onPress={() => setGuiding(true)}>
+          Not sure which? A few questions
+        </Action>
+      )}
+      {layout === 'belt' ? (
+        <View role="alert" style={{ gap: 8 }}>
+          <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+            <StateMark state="stop" />
+            <Words bold>No wet clutch in this machine</Words>
+          </View>
+          <Words>{LAYOUT_MEANS.belt}</Words>
+          <Action onPress={() => router.navigate('/')}>Back to the jobs</Action>
+        </View>
+      ) : layout === 'unknown' ? null : (
+        <Words soft size={15}>
+          {LAYOUT_MEANS[layout]}
+        </Words>
+      )}
+    </View>
+  );
+}

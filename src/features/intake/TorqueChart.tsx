@@ -1,0 +1,26 @@
+import type { TorqueCurve } from '@/core/job/types';
+import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { Chart } from '@/ui/Chart';
+
+/** Torque of the engine over its speed. */
+export function TorqueChart({ curve }: { readonly curve: TorqueCurve }) {
+  const units = useUnits();
+  const unit = shownUnit('torque', units);
+  const points = curve.points.map(({ rpm, torque }) => ({ x: rpm, y: fromBase(torque, unit) }));
+  const first = curve.points[0];
+  const last = curve.points.at(-1);
+  const peak = curve.points.reduce((best, p) => (p.torque > best.torque ? p : best), {
+    rpm: 0,
+    torque: 0,
+  });
+  return (
+    <Chart
+      lines={[{ name: 'Torque', points }]}
+      xLabel="Engine speed, rpm"
+      yLabel={`Torque, ${unit.symbol}`}
+      marks={[{ x: peak.rpm, y: fromBase(peak.torque, unit), label: 'peak' }]}
+      description={`Torque from ${first?.rpm ?? 0} to ${last?.rpm ?? 0} rpm, greatest ${formatWithUnit(peak.torque, 'torque', units)} at ${Math.round(peak.rpm)} rpm`}
+    />
+  );
+}

@@ -1,0 +1,52 @@
+import { router } from 'expo-router';
+import { View } from 'react-native';
+
+import { STAGES } from '@/core/job/types';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJob } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+import { STAGE_NAME } from '@/ui/Ridge';
+import { Words } from '@/ui/Words';
+
+import type { View as StageView } from './stages';
+import { isView, stageAfter } from './stages';
+
+interface Props {
+  readonly stage: StageView;
+  /** What is still open here, a few words each; it holds nobody up. */
+  readonly open: readonly string[];
+}
+
+/** The foot of a stage: what is still open, and the way on. */
+export function StageDone({ stage, open }: Props) {
+  const job = useJob();
+  const change = useChangeJob();
+  const next = stageAfter(stage);
+  const stands = STAGES.indexOf(job.stage);
+  const here = STAGES.indexOf(stage);
+  const go = () => {
+    if (stands <= here) change((j) => ({ ...j, stage: next }));
+    if (isView(next)) router.setParams({ stage: next, tab: undefined });
+  };
+  return (
+    <View style={{ gap: 8, marginTop: 8 }}>
+      {open.length > 0 ? (
+        <Words soft size={15}>
+          Still open: {open.join(', ')}.
+        </Words>
+      ) : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action main icon="chevron-right" onPress={go}>
+          {stands <= here
+            ? `${STAGE_NAME[stage]} is done: on to ${STAGE_NAME[next]}`
+            : `On to ${STAGE_NAME[next]}`}
+        </Action>
+        {stands > here ? (
+          <Action icon="undo" onPress={() => change((j) => ({ ...j, stage }))}>
+            {`Set the job back to ${STAGE_NAME[stage]}`}
+          </Action>
+        ) : null}
+      </View>
+    </View>
+  );
+}

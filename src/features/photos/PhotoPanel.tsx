@@ -1,0 +1,213 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { useEffect, useState } from 'react';
+import { Image, Pressable, View } from 'react-native';
+
+import { MAX_PHOTOS } from '@/core/job/fields';
+import type { Photo } from '@/core/job/types';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJob } from '@/features/jobs/useJob';
+import { shrinkPicture } from '@/files/picture';
+import { FileRefused } from '@/files/refused';
+import { pickFile } from '@/files/share';
+import { pictures } from '@/storage/pictures';
+import { Action } from '@/ui/Action';
+import { LineField } from '@/ui/LineField';
+import { useStrata } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+/** Photographs of the job, made small in the browser and kept with it. */
+export function PhotoPanel() {
+  const { photos } = useJob();
+  const change = useChangeJob();
+  const strata = useStrata();
+  const [told, setTold] = useState<{ text: string; bad: boolean }>();
+  const [open, setOpen] = useState<string>();
+  const [removed, setRemoved] = useState<Photo>();
+  const used = useSpace(photos.length);
+  const add = async (camera: boolean) => {
+    const file = await pickFile('image/*', camera ? 'environment' : undefined);
+    if (!file) return;
+    setTold({ text: 'Making the picture small …', bad: false });
+    try {
+      const { dataUrl, width, height, bytes } = await shrinkPicture(file);
+      const id = nanoid(12);
+      await pictures.save(id, dataUrl);
+      const photo: Photo = {
+        id,
+        caption: '',
+        takenAt: new Date().toISOString(),
+        width,
+        height,
+        bytes,
+      };
+      change((j) => ({ ...j, photos: [...j.photos, photo] }));
+      setTold(undefined);
+      setOpen(id);
+    } catch (error) {
+      const why =
+        error instanceof FileRefused
+          ? error.message
+          : error instanceof DOMException && error.name === 'QuotaExceededError'
+            ? 'the browser has no room left for it. Export jobs and take old photographs out.'
+            : 'it could not be kept.';
+      setTold({ text: `${file.name}: ${why}`, bad: true });
+    }
+  };
+  const total = photos.reduce((sum, p) => sum + p.bytes, 0);
+  const shown = photos.find((p) => p.id === open);
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading level={2}>Photographs</Heading>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action
+          icon="camera-outline"
+          disabled={photos.length >= MAX_PHOTOS}
+          onPress={() => void add(true)}
+        >
+          Camera
+        </Action>
+        <Action
+          icon="import"
+          disabled={photos.length >= MAX_PHOTOS}
+          onPress={() => void add(false)}
+        >
+          Picture from a file
+        </Action>
+      </View>
+      <View aria-live="polite">
+        {told ? (
+          <Words style={{ color: told.bad ? strata.stop : strata.ink }}>{told.text}</Words>
+        ) : null}
+      </View>
+      {removed ? (
+        <View role="status" style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+          <Words style={{ flexShrink: 1 }}>The photograph is taken out.</Words>
+          <Action
+            icon="undo"
+            onPress={() => {
+              change((j) => ({ ...j, photos: [...j.photos, removed] }));
+              setRemoved(undefined);
+            }}
+          >
+            Undo
+          </Action>
+        </View>
+      ) : null}
+      {photos.length > 0 ? (
+        <View
+          role="list"
+          aria-label="Photographs"
+          style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+        >
+          {photos.map((photo, i) => (
+            <View key={photo.id} role="listitem">
+              <Pressable
+                role="button"
+                aria-label={`Photograph ${i + 1}${photo.caption ? `, ${photo.caption}` : ''}`}
+                aria-expanded={open === photo.id}
+                onPress={() => setOpen(open === photo.id ? undefined : photo.id)}
+                style={{
+                  borderWidth: 2,
+                  borderColor: open === photo.id ? strata.slate : strata.line,
+                }}
+              >
+                <Picture photo={photo} width={88} height={66} />
+              </Pressable>
+            </View>
+          ))}
+        </View>
+      ) : null}
+      {shown ? (
+        <View style={{ gap: 8 }}>
+          <Picture
+            photo={shown}
+            width={Math.min(560, 270)}
+            height={Math.round((Math.min(560, 270) * shown.height) / shown.width)}
+          />
+          <LineField
+            label="What it shows"
+            value={shown.caption}
+            maxLength={400}
+            onChangeText={(caption) =>
+              change((j) => ({
+                ...j,
+                photos: j.photos.map((p) => (p.id === shown.id ? { ...p, caption } : p)),
+              }))
+            }
+          />
+          <Action
+            icon="delete-outline"
+            onPress={() => {
+              change((j) => ({ ...j, photos: j.photos.filter((p) => p.id !== shown.id) }));
+              setRemoved(shown);
+            }}
+          >
+            Take this photograph out
+          </Action>
+        </View>
+      ) : null}
+      <Words soft size={14}>
+        {photos.length === 0
+          ? 'Kept in this browser, made small.'
+          : `${photos.length} ${photos.length === 1 ? 'photograph' : 'photographs'} here, ${megabytes(total)}.`}
+        {used
+          ? ` All of the workshop uses ${megabytes(used.usage)} of ${megabytes(used.quota)}.`
+          : ''}
+      </Words>
+    </View>
+  );
+}
+
+function Picture({
+  photo,
+  width,
+  height,
+}: {
+  readonly photo: Photo;
+  readonly width: number;
+  readonly height: number;
+}) {
+  const strata = useStrata();
+  const [uri, setUri] = useState<string | null>();
+  useEffect(() => {
+    let current = true;
+    void pictures.load(photo.id).then((found) => {
+      if (current) setUri(found ?? null);
+    });
+    return () => {
+      current = false;
+    };
+  }, [photo.id]);
+  return (
+    <View style={{ width, height, backgroundColor: strata.line, justifyContent: 'center' }}>
+      {uri ? (
+        <Image
+          source={{ uri }}
+          alt={photo.caption || 'Photograph of the job'}
+          style={{ width, height }}
+          resizeMode="cover"
+        />
+      ) : uri === null ? (
+        <Words size={13} style={{ textAlign: 'center' }}>
+          not in this browser
+        </Words>
+      ) : null}
+    </View>
+  );
+}
+
+/** Space that the whole workshop uses in this browser, and what it may use. */
+function useSpace(changes: number) {
+  const [space, setSpace] = useState<{ usage: number; quota: number }>();
+  useEffect(() => {
+    void navigator.storage?.estimate?.().then(({ usage, quota }) => {
+      if (usage !== undefined && quota !== undefined) setSpace({ usage, quota });
+    });
+  }, [changes]);
+  return space;
+}
+
+function megabytes(bytes: number): string {
+  const mb = bytes / 1e6;
+  return mb >= 1000 ? `${(mb / 1000).toFixed(1)} GB` : `${mb.toFixed(mb < 10 ? 1 : 0)} MB`;
+}

@@ -1,0 +1,152 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+
+import { MAX_PLATES } from '@/core/job/fields';
+import type { Facing, FoundPlate, Job, Plate } from '@/core/job/types';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJob } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { useStrata } from '@/ui/theme';
+import { Digits, Heading, Words } from '@/ui/Words';
+
+type Mark = Facing | 'none';
+
+const FACINGS = [
+  { value: 'outward', label: 'Mark out' },
+  { value: 'none', label: 'No mark' },
+  { value: 'inward', label: 'Mark in' },
+] as const;
+
+/** The pack as found becomes the pack, from the hub floor outward: the last plate out lies on the floor. */
+export function packAsFound(job: Job): Job {
+  const plates = job.strip.found.map(({ id, kindId, facing }): Plate => ({
+    id,
+    kindId,
+    ...(facing ? { facing } : {}),
+  }));
+  return { ...job, pack: { ...job.pack, plates: plates.reverse() } };
+}
+
+/** The plates in the order in which they come out, each with the way its mark looks. One tap a plate. */
+export function FoundOrder() {
+  const job = useJob();
+  const change = useChangeJob();
+  const { found } = job.strip;
+  const { kinds } = job.pack;
+  const setFound = (next: (found: readonly FoundPlate[]) => readonly FoundPlate[]) =>
+    change((j) => ({ ...j, strip: { ...j.strip, found: next(j.strip.found) } }));
+  const nameOf = (kindId: string) => kinds.find((k) => k.id === kindId)?.name || 'Plate';
+  const same =
+    found.length === job.pack.plates.length &&
+    [...job.pack.plates].reverse().every((p, i) => p.kindId === found[i]?.kindId);
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>Plates as they come out</Heading>
+      <Words soft size={15}>
+        The outermost first: one tap for each plate, then say how its mark looked.
+      </Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {kinds.map((kind) => (
+          <Action
+            key={kind.id}
+            icon="plus"
+            disabled={found.length >= MAX_PLATES}
+            accessibilityLabel={`${kind.name || 'Plate'} came out`}
+            onPress={() =>
+              setFound((all) => [...all, { id: nanoid(10), kindId: kind.id, note: '' }])
+            }
+          >
+            {kind.name || 'Plate'}
+          </Action>
+        ))}
+        {found.length > 0 ? (
+          <Action icon="undo" onPress={() => setFound((all) => all.slice(0, -1))}>
+            Last one was wrong
+          </Action>
+        ) : null}
+      </View>
+      <View role="list" aria-label="Plates found, outermost first">
+        {found.map((plate, i) => (
+          <FoundRow
+            key={plate.id}
+            plate={plate}
+            number={i + 1}
+            name={nameOf(plate.kindId)}
+            onFacing={(mark) =>
+              setFound((all) =>
+                all.map((p) => {
+                  if (p.id !== plate.id) return p;
+                  const { facing: _old, ...rest } = p;
+                  return mark === 'none' ? rest : { ...rest, facing: mark };
+                }),
+              )
+            }
+            onRemove={() => setFound((all) => all.filter((p) => p.id !== plate.id))}
+          />
+        ))}
+      </View>
+      {found.length > 0 && !same ? (
+        <View style={{ gap: 4 }}>
+          <Action main icon="check" onPress={() => change(packAsFound)}>
+            {`Take these ${found.length} plates as the pack`}
+          </Action>
+          {job.pack.plates.length > 0 ? (
+            <Words soft size={14}>
+              The pack has {String(job.pack.plates.length)} plates in another order now; they and
+              what was measured on them are replaced.
+            </Words>
+          ) : null}
+        </View>
+      ) : null}
+      {same && found.length > 0 ? <Words size={15}>The pack lies in this order.</Words> : null}
+    </View>
+  );
+}
+
+interface RowProps {
+  readonly plate: FoundPlate;
+  readonly number: number;
+  readonly name: string;
+  readonly onFacing: (mark: Mark) => void;
+  readonly onRemove: () => void;
+}
+
+function FoundRow({ plate, number, name, onFacing, onRemove }: RowProps) {
+  const strata = useStrata();
+  return (
+    <View
+      role="listitem"
+      style={{
+        flexDirection: 'row',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        gap: 8,
+        paddingVertical: 4,
+        borderTopWidth: 1,
+        borderColor: strata.line,
+      }}
+    >
+      <Digits soft size={15} style={{ width: 24 }}>
+        {String(number)}
+      </Digits>
+      <Words bold style={{ flexGrow: 1, minWidth: 80 }}>
+        {name}
+      </Words>
+      <Choice
+        bare
+        label={`Mark of plate ${number}`}
+        value={plate.facing ?? 'none'}
+        options={FACINGS}
+        onChange={onFacing}
+      />
+      <IconButton
+        icon="close"
+        aria-label={`Take found plate ${number} out`}
+        style={{ width: 44, height: 48, margin: 0 }}
+        onPress={onRemove}
+      />
+    </View>
+  );
+}

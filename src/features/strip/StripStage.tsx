@@ -1,0 +1,337 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { Icon, IconButton } from 'react-native-paper';
+
+import { fieldPath, MAX_LINES, MAX_NOTES } from '@/core/job/fields';
+import type { Job, SmallPart, StripStep } from '@/core/job/types';
+import { smallParts, stripLines } from '@/core/strip/stripList';
+import { EntryField } from '@/features/entry/EntryField';
+import { StageDone } from '@/features/job/StageDone';
+import { StagePage } from '@/features/job/StagePage';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJob } from '@/features/jobs/useJob';
+import { PhotoPanel } from '@/features/photos/PhotoPanel';
+import { Action } from '@/ui/Action';
+import { LineField } from '@/ui/LineField';
+import { useStrata } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+import { FoundOrder } from './FoundOrder';
+
+/** Strip: what comes off in which order, what is counted, and how the plates lay. */
+export function StripStage() {
+  const job = useJob();
+  const change = useChangeJob();
+  const { strip } = job;
+  const setStrip = (part: (strip: Job['strip']) => Partial<Job['strip']>) =>
+    change((j) => ({ ...j, strip: { ...j.strip, ...part(j.strip) } }));
+  return (
+    <StagePage>
+      <StripList
+        steps={strip.steps}
+        onChange={(next) => setStrip((s) => ({ steps: next(s.steps) }))}
+        onMake={() =>
+          change((j) => ({
+            ...j,
+            strip: {
+              ...j.strip,
+              steps: stripLines(j).map((l) => ({ ...l, id: nanoid(8), done: false })),
+            },
+          }))
+        }
+      />
+      <PartsOut
+        parts={strip.parts}
+        onChange={(next) => setStrip((s) => ({ parts: next(s.parts) }))}
+        onMake={() =>
+          change((j) => ({
+            ...j,
+            strip: { ...j.strip, parts: smallParts(j).map((p) => ({ ...p, id: nanoid(8) })) },
+          }))
+        }
+      />
+      <FoundOrder />
+      <LineField
+        label="Notes while stripping"
+        value={strip.notes}
+        maxLength={MAX_NOTES}
+        multiline
+        onChangeText={(notes) => setStrip(() => ({ notes }))}
+      />
+      <PhotoPanel />
+      <StageDone stage="strip" open={openIn(job)} />
+    </StagePage>
+  );
+}
+
+function openIn({ strip, pack }: Job): string[] {
+  const steps = strip.steps.filter((s) => !s.done).length;
+  const uncounted = strip.parts.filter((p) => !p.out).length;
+  return [
+    ...(strip.steps.length === 0 ? ['the list'] : []),
+    ...(steps > 0 ? [`${steps} ${steps === 1 ? 'step' : 'steps'}`] : []),
+    ...(strip.parts.length === 0 ? ['the count of small parts'] : []),
+    ...(uncounted > 0 ? [`${uncounted} small parts not counted`] : []),
+    ...(pack.plates.length === 0 ? ['the order of the plates'] : []),
+  ];
+}
+
+interface StepsProps {
+  readonly steps: readonly StripStep[];
+  readonly onChange: (change: (steps: readonly StripStep[]) => readonly StripStep[]) => void;
+  readonly onMake: () => void;
+}
+
+function StripList({ steps, onChange, onMake }: StepsProps) {
+  const [editing, setEditing] = useState(false);
+  const done = steps.filter((s) => s.done).length;
+  if (steps.length === 0) {
+    return (
+      <View style={{ gap: 8 }}>
+        <Heading level={2}>Taking it apart</Heading>
+        <Words soft>
+          A list made from this clutch: its springs, its release, what turns with it. Change it as
+          you like.
+        </Words>
+        <Action main icon="plus" onPress={onMake}>
+          Make the list for this clutch
+        </Action>
+      </View>
+    );
+  }
+  const move = (index: number, by: number) =>
+    onChange((all) => {
+      const next = [...all];
+      const [step] = next.splice(index, 1);
+      if (step) next.splice(index + by, 0, step);
+      return next;
+    });
+  return (
+    <View style={{ gap: 8 }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+        <View style={{ flexGrow: 1, flexShrink: 1 }}>
+          <Heading level={2}>Taking it apart</Heading>
+          <Words soft size={14}>
+            {String(done)} of {String(steps.length)} done
+          </Words>
+        </View>
+        <Action icon={editing ? 'check' : 'pencil-outline'} onPress={() => setEditing(!editing)}>
+          {editing ? 'Done changing' : 'Change the list'}
+        </Action>
+      </View>
+      <View role="list" aria-label="Steps of taking it apart">
+        {steps.map((step, i) =>
+          editing ? (
+            <View
+              key={step.id}
+              role="listitem"
+              style={{ flexDirection: 'row', alignItems: 'flex-end' }}
+            >
+              <View style={{ flexGrow: 1, flexShrink: 1 }}>
+                <LineField
+                  label={`Step ${i + 1}`}
+                  value={step.text}
+                  maxLength={400}
+                  onChangeText={(text) =>
+                    onChange((all) => all.map((s) => (s.id === step.id ? { ...s, text } : s)))
+                  }
+                />
+              </View>
+              <IconButton
+                icon="arrow-up"
+                aria-label={`Move step ${i + 1} up`}
+                disabled={i === 0}
+                style={{ width: 44, height: 48, margin: 0 }}
+                onPress={() => move(i, -1)}
+              />
+              <IconButton
+                icon="close"
+                aria-label={`Take step ${i + 1} out`}
+                style={{ width: 44, height: 48, margin: 0 }}
+                onPress={() => onChange((all) => all.filter((s) => s.id !== step.id))}
+              />
+            </View>
+          ) : (
+            <StepRow
+              key={step.id}
+              step={step}
+              onToggle={() =>
+                onChange((all) => all.map((s) => (s.id === step.id ? { ...s, done: !s.done } : s)))
+              }
+            />
+          ),
+        )}
+      </View>
+      {editing && steps.length < MAX_LINES ? (
+        <Action
+          icon="plus"
+          onPress={() => onChange((all) => [...all, { id: nanoid(8), text: '', done: false }])}
+        >
+          Another step
+        </Action>
+      ) : null}
+    </View>
+  );
+}
+
+function StepRow({ step, onToggle }: { readonly step: StripStep; readonly onToggle: () => void }) {
+  const strata = useStrata();
+  return (
+    <View role="listitem">
+      <Pressable
+        role="checkbox"
+        aria-checked={step.done}
+        aria-label={step.watch ? `${step.text}. ${step.watch}` : step.text}
+        onPress={onToggle}
+        style={{
+          minHeight: 56,
+          flexDirection: 'row',
+          gap: 12,
+          alignItems: 'center',
+          paddingVertical: 6,
+          borderTopWidth: 1,
+          borderColor: strata.line,
+        }}
+      >
+        <Icon
+          source={step.done ? 'checkbox-marked' : 'checkbox-blank-outline'}
+          size={28}
+          color={step.done ? strata.good : strata.slate}
+        />
+        <View style={{ flexShrink: 1 }}>
+          <Words bold={!step.done} soft={step.done}>
+            {step.text}
+          </Words>
+          {step.watch ? (
+            <Words soft size={14}>
+              {step.watch}
+            </Words>
+          ) : null}
+        </View>
+      </Pressable>
+    </View>
+  );
+}
+
+interface PartsProps {
+  readonly parts: readonly SmallPart[];
+  readonly onChange: (change: (parts: readonly SmallPart[]) => readonly SmallPart[]) => void;
+  readonly onMake: () => void;
+}
+
+function PartsOut({ parts, onChange, onMake }: PartsProps) {
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>Small parts, counted out</Heading>
+      {parts.length === 0 ? (
+        <>
+          <Words soft>
+            What is counted out is counted back in: a pin left in the cases means splitting the
+            engine.
+          </Words>
+          <Action main icon="plus" onPress={onMake}>
+            Start the count for this clutch
+          </Action>
+        </>
+      ) : (
+        <>
+          <View role="list" aria-label="Small parts" style={{ gap: 6 }}>
+            {parts.map((part) => (
+              <PartRow
+                key={part.id}
+                part={part}
+                onRename={(name) =>
+                  onChange((all) => all.map((p) => (p.id === part.id ? { ...p, name } : p)))
+                }
+                onRemove={() => onChange((all) => all.filter((p) => p.id !== part.id))}
+              />
+            ))}
+          </View>
+          {parts.length < MAX_LINES ? (
+            <Action
+              icon="plus"
+              onPress={() => onChange((all) => [...all, { id: nanoid(8), name: '', note: '' }])}
+            >
+              Another part
+            </Action>
+          ) : null}
+        </>
+      )}
+    </View>
+  );
+}
+
+interface PartRowProps {
+  readonly part: SmallPart;
+  readonly onRename: (name: string) => void;
+  readonly onRemove: () => void;
+}
+
+/** A part and how many came out; one tap counts one more. */
+function PartRow({ part, onRename, onRemove }: PartRowProps) {
+  const change = useChangeJob();
+  const strata = useStrata();
+  const count = (by: number) =>
+    change((j) => ({
+      ...j,
+      strip: {
+        ...j.strip,
+        parts: j.strip.parts.map((p) =>
+          p.id === part.id
+            ? { ...p, out: { value: Math.max(0, Math.min(200, (p.out?.value ?? 0) + by)) } }
+            : p,
+        ),
+      },
+    }));
+  const label = part.name || 'Part';
+  return (
+    <View
+      role="listitem"
+      style={{ borderTopWidth: 1, borderColor: strata.line, paddingTop: 6, gap: 4 }}
+    >
+      <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 4, flexWrap: 'wrap' }}>
+        <View style={{ flexGrow: 2, flexBasis: 150 }}>
+          {part.name === '' ? (
+            <LineField label="Part" value="" maxLength={120} onChangeText={onRename} />
+          ) : (
+            <>
+              <Words bold>{part.name}</Words>
+              {part.note ? (
+                <Words soft size={14}>
+                  {part.note}
+                </Words>
+              ) : null}
+            </>
+          )}
+        </View>
+        <View style={{ flexDirection: 'row', alignItems: 'flex-end' }}>
+          <IconButton
+            icon="minus"
+            mode="outlined"
+            aria-label={`${label}: one less`}
+            disabled={(part.out?.value ?? 0) <= 0}
+            style={{ width: 48, height: 48, margin: 0, marginRight: 4 }}
+            onPress={() => count(-1)}
+          />
+          <View style={{ width: 84 }}>
+            <EntryField path={fieldPath('strip.parts.*.out', part.id)} label="Out" />
+          </View>
+          <IconButton
+            icon="plus"
+            mode="outlined"
+            aria-label={`${label}: one more`}
+            style={{ width: 48, height: 48, margin: 0, marginLeft: 4 }}
+            onPress={() => count(1)}
+          />
+          <IconButton
+            icon="close"
+            aria-label={`Take ${label} off the list`}
+            style={{ width: 44, height: 48, margin: 0 }}
+            onPress={onRemove}
+          />
+        </View>
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,85 @@
+import { FileRefused } from './refused';
+
+/** A photograph made small enough to keep. */
+export interface SmallPicture {
+  readonly dataUrl: string;
+  readonly width: number;
+  readonly height: number;
+  readonly bytes: number;
+}
+
+const MAX_SIDE = 1280;
+const MAX_SOURCE_BYTES = 60_000_000;
+/** A kept picture is squeezed until it is below this, as long as it stays legible. */
+const WANTED_BYTES = 350_000;
+const QUALITIES = [0.82, 0.7, 0.55, 0.4] as const;
+
+/**
+ * Makes a photograph small: at most 1280 pixels a side, as JPEG, turned as the camera was held.
+ * @throws {FileRefused} for what is no picture, or one that this browser can't read, saying what to do
+ */
+export async function shrinkPicture(file: File): Promise<SmallPicture> {
+  if (file.size === 0) throw new FileRefused('The file is empty.');
+  if (file.size > MAX_SOURCE_BYTES)
+    throw new FileRefused(
+      `${(file.size / 1e6).toFixed(0)} MB is too large for a photograph here: at most 60 MB.`,
+    );
+  const head = new Uint8Array(await file.slice(0, 16).arrayBuffer());
+  let bitmap: ImageBitmap;
+  try {
+    bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' });
+  } catch {
+    throw new FileRefused(
+      isHeic(head)
+        ? 'It is a HEIC picture, which this browser can’t read. Set the camera to JPEG (“most compatible”), or save it as JPEG first.'
+        : looksLikePicture(head)
+          ? 'The picture is damaged or of a kind that this browser can’t read. Save it as JPEG or PNG first.'
+          : 'It is no picture, whatever its name says.',
+    );
+  }
+  const scale = Math.min(1, MAX_SIDE / Math.max(bitmap.width, bitmap.height));
+  const width = Math.max(1, Math.round(bitmap.width * scale));
+  const height = Math.max(1, Math.round(bitmap.height * scale));
+  const canvas = document.createElement('canvas');
+  canvas.width = width;
+  canvas.height = height;
+  const context = canvas.getContext('2d');
+  if (!context) throw new FileRefused('This browser can’t make the picture small.');
+  // JPEG knows no transparency: what was clear becomes white, not black.
+  context.fillStyle = '#fff';
+  context.fillRect(0, 0, width, height);
+  context.drawImage(bitmap, 0, 0, width, height);
+  bitmap.close();
+  let dataUrl = '';
+  for (const quality of QUALITIES) {
+    dataUrl = canvas.toDataURL('image/jpeg', quality);
+    if (bytesOf(dataUrl) <= WANTED_BYTES) break;
+  }
+  return { dataUrl, width, height, bytes: bytesOf(dataUrl) };
+}
+
+/** Bytes that a base64 data address stands for. */
+function bytesOf(dataUrl: string): number {
+  return Math.round(((dataUrl.length - dataUrl.indexOf(',') - 1) * 3) / 4);
+}
+
+const ascii = (bytes: Uint8Array, from: number, to: number) =>
+  String.fromCharCode(...bytes.slice(from, to));
+
+/** By the brand in the file's head, not by its name. */
+export function isHeic(head: Uint8Array): boolean {
+  return (
+    ascii(head, 4, 8) === 'ftyp' &&
+    /^(heic|heix|hevc|heim|heis|mif1|msf1)$/.test(ascii(head, 8, 12))
+  );
+}
+
+export function looksLikePicture(head: Uint8Array): boolean {
+  return (
+    (head[0] === 0xff && head[1] === 0xd8) ||
+    ascii(head, 1, 4) === 'PNG' ||
+    ascii(head, 0, 3) === 'GIF' ||
+    ascii(head, 8, 12) === 'WEBP' ||
+    ascii(head, 0, 2) === 'BM'
+  );
+}

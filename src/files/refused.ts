@@ -1,0 +1,7 @@
+/** A file that is not taken, with the reason in words for the builder. */
+export class FileRefused extends Error {
+  constructor(message: string) {
+    super(message);
+    this.name = 'FileRefused';
+  }
+}
