@@ -4,14 +4,13 @@ import { alternate } from '@/core/job/blank';
 import type { Job } from '@/core/job/types';
 import { engage } from '@/core/heat/engagement';
 import { simulateTolerance } from '@/core/pack/tolerance';
-import { demoJobs } from '@/demo/jobs';
+import { demoJob } from '@/demo/jobs';
 
 import { line, medianMs, ms } from './measure';
 
 /** A demo job with its pack laid anew to so many plates. */
 function packOf(plates: number): Job {
-  const [demo] = demoJobs();
-  if (!demo) throw new Error('no demo job');
+  const demo = demoJob('UR-0106');
   const laid = alternate('disc', 'steel', plates, 'friction', (n) => `b${n}`).slice(0, plates);
   return { ...demo, pack: { ...demo.pack, plates: laid } };
 }

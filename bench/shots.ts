@@ -44,10 +44,11 @@ const SHOTS: readonly Shot[] = [
 ];
 
 async function main(): Promise<void> {
-  const server = makeApp({ distDir: path.join(root, 'dist'), workshop: 'demo' }).listen(
-    0,
-    '127.0.0.1',
-  );
+  const server = makeApp({
+    distDir: path.join(root, 'dist'),
+    benchDir: path.join(root, 'server/bench/public'),
+    workshop: 'demo',
+  }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   const address = server.address();
   const base = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;

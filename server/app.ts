@@ -10,6 +10,8 @@ import { benchRoutes } from './bench/routes';
 export interface ServerOptions {
   /** Folder of the web export. */
   readonly distDir: string;
+  /** Folder of the page with the buttons of the simulated instruments. */
+  readonly benchDir: string;
   /** Which workshop a first visit opens with. */
   readonly workshop: 'demo' | 'empty';
 }
@@ -20,7 +22,7 @@ const YEAR_SECONDS = 31_536_000;
  * The application's own server: gives out the export, says which workshop to open, and stands in for the instruments
  * of a bench. Keeps no data.
  */
-export function makeApp({ distDir, workshop }: ServerOptions): Express {
+export function makeApp({ distDir, benchDir, workshop }: ServerOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -44,7 +46,7 @@ export function makeApp({ distDir, workshop }: ServerOptions): Express {
     }),
   );
   // Event streams come before compression, which would hold them back.
-  app.use(benchRoutes());
+  app.use(benchRoutes(benchDir));
   app.use(compression());
   app.get('/api/workshop', (_request, response) => {
     response.set('Cache-Control', 'no-store').json({ workshop });

@@ -19,6 +19,7 @@ function main(): void {
 
   const server = makeApp({
     distDir: path.resolve(import.meta.dirname, '../dist'),
+    benchDir: path.resolve(import.meta.dirname, 'bench/public'),
     workshop,
   }).listen(port, host);
   server.on('listening', () => {

@@ -16,7 +16,7 @@ beforeAll(async () => {
   mkdirSync(path.join(distDir, 'js'));
   writeFileSync(path.join(distDir, 'index.html'), '<title>Under Ridge</title>');
   writeFileSync(path.join(distDir, 'js', HASHED), 'let a = 1;\n'.repeat(400));
-  server = makeApp({ distDir, workshop: 'empty' }).listen(0, '127.0.0.1');
+  server = makeApp({ benchDir: distDir, distDir, workshop: 'empty' }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 });

@@ -1,5 +1,3 @@
-import path from 'node:path';
-
 import type { Request, Response } from 'express';
 import express, { Router } from 'express';
 
@@ -63,8 +61,9 @@ class Bench {
 /**
  * The simulated instruments: an event stream that the application listens to, and a page with the buttons of the
  * gauge and the tester. Nothing is stored.
+ * @param pagesDir folder of that page
  */
-export function benchRoutes(): Router {
+export function benchRoutes(pagesDir: string): Router {
   const router = Router();
   const benches = Array.from({ length: BENCHES }, (_, i) => new Bench(i + 1));
   const benchOf = (request: Request, response: Response): Bench | undefined => {
@@ -128,8 +127,7 @@ export function benchRoutes(): Router {
     response.json(stateOf(bench));
   });
 
-  const pages = path.resolve(import.meta.dirname, 'public');
-  router.use('/bench', express.static(pages, { index: 'index.html', redirect: true }));
+  router.use('/bench', express.static(pagesDir, { index: 'index.html', redirect: true }));
   return router;
 }
 

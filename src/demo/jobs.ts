@@ -1,245 +1,29 @@
-import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '@/core/job/blank';
-import type { Entry, Job, Plate, PlateKind, Source } from '@/core/job/types';
-import { POINTS } from '@/core/job/types';
+import type { Job } from '@/core/job/types';
+
+import { creepsAtIdle, handsOff } from './atvs';
+import { hardToFindNeutral, narrowHub } from './oldAndBig';
+import { lighterLever, slipsWhenHot } from './tarn';
 
 /*
  * Sallow Gate Works, the invented workshop that ships with the product. Machines, figures and dates are made
  * up; only inputs stand here, every result is worked out by the core.
  */
 
-const MANUAL: Source = { kind: 'manual', note: 'made-up manual of the demo machine' };
-const measuredOn = (date: string): Source => ({ kind: 'measured', date });
-const manual = (value: number): Entry => entry(value, MANUAL);
-
-/** What both Tarn 450 have in common. */
-const TARN_DISC: PlateKind = {
-  ...blankKind('disc', 'friction', 'Disc'),
-  thickness: manual(2.9),
-  minThickness: manual(2.7),
-  outerRadius: manual(58.5),
-  innerRadius: manual(46.5),
-  tangRadius: entry(61),
-};
-const TARN_FIRST_DISC: PlateKind = {
-  ...TARN_DISC,
-  id: 'disc-bore',
-  name: 'Disc, large bore',
-  innerRadius: manual(50.5),
-};
-const TARN_STEEL: PlateKind = {
-  ...blankKind('steel', 'steel', 'Steel 1.6'),
-  thickness: manual(1.6),
-  tangRadius: entry(43),
-};
-
-function tarn(id: string, number: string, at: string): Job {
-  const job = blankJob(id, number, at);
-  return {
-    ...job,
-    engine: {
-      peakTorque: manual(41),
-      peakTorqueRpm: manual(7000),
-      idleRpm: manual(1700),
-      primaryRatio: manual(2.55),
-    },
-    pack: {
-      ...job.pack,
-      kinds: [TARN_DISC, TARN_FIRST_DISC, TARN_STEEL],
-      windowMin: manual(33.9),
-      windowMax: manual(34.7),
-    },
-  };
-}
-
-/** Lays discs and steels in turn, the innermost disc with the large bore for the judder spring. */
-function lay(discs: number, steel: string): Plate[] {
-  return alternate('disc', steel, discs, 'friction', (n) => `p${n}`).map((p, i) =>
-    i === 0 ? { ...p, kindId: 'disc-bore' } : p,
-  );
-}
-
-function read(
-  plates: readonly Plate[],
-  readings: readonly (readonly number[])[],
-  date: string,
-): Plate[] {
-  const source = measuredOn(date);
-  return plates.map((p, i) => ({
-    ...p,
-    readings: Object.fromEntries(
-      (readings[i] ?? []).map((v, point) => [POINTS[point], entry(v, source)]),
-    ),
-  }));
-}
-
-/** Trail single, lighter lever wanted: a ninth disc on thin steels lets softer springs hold. */
-function lighterLever(): Job {
-  const job = tarn('demo-ur-0101', 'UR-0101', '2026-09-14T09:20:00.000Z');
-  const date = '2026-11-09';
-  const thin: PlateKind = {
-    ...TARN_STEEL,
-    id: 'steel-thin',
-    name: 'Steel 1.0',
-    thickness: entry(1, measuredOn('2026-09-14')),
-  };
-  return {
-    ...job,
-    stage: 'log',
-    updatedAt: '2026-11-09T15:40:00.000Z',
-    machine: { ...job.machine, name: 'Tarn 450', use: 'trail single', layout: 'pack' },
-    pack: {
-      ...job.pack,
-      kinds: [TARN_DISC, TARN_FIRST_DISC, thin],
-      plates: read(
-        lay(9, 'steel-thin'),
-        [
-          [2.89, 2.88, 2.89],
-          [1.001],
-          [2.88, 2.89, 2.88],
-          [0.999],
-          [2.89, 2.89, 2.88],
-          [1.0],
-          [2.88, 2.88, 2.89],
-          [1.002],
-          [2.89, 2.88, 2.88],
-          [0.998],
-          [2.88, 2.88, 2.88],
-          [1.001],
-          [2.87, 2.88, 2.88],
-          [1.0],
-          [2.88, 2.87, 2.88],
-          [0.999],
-          [2.87, 2.87, 2.88],
-        ],
-        date,
-      ),
-    },
-    springs: {
-      ...job.springs,
-      coil: {
-        ring: [],
-        seatDistance: manual(70.3),
-        pressurePlate: entry(4, measuredOn('2026-09-14')),
-        groups: [
-          {
-            ...blankCoilGroup('soft', 'Soft set'),
-            count: entry(6),
-            rateFrom: 'wire',
-            wireDiameter: entry(2.7, measuredOn('2026-09-14')),
-            meanDiameter: entry(15.5, measuredOn('2026-09-14')),
-            activeCoils: entry(6),
-            totalCoils: entry(7.5),
-            freeLength: entry(42, measuredOn(date)),
-          },
-        ],
-      },
-    },
-    release: {
-      ...job.release,
-      type: 'hydraulic',
-      leverTravel: entry(62, measuredOn('2026-09-14')),
-      leverRatio: entry(5.2, measuredOn('2026-09-14')),
-      lostTravel: entry(0.4, measuredOn(date)),
-      masterDiameter: manual(11),
-      slaveDiameter: manual(27.5),
-    },
-    notes: 'Wanted a lighter lever and no slip. Soft springs alone slipped on the test hill.',
-  };
-}
-
-/** Another frame, slips when hot: used discs kept, steels picked from the box. */
-function slipsWhenHot(): Job {
-  const job = tarn('demo-ur-0106', 'UR-0106', '2026-11-17T08:05:00.000Z');
-  const date = '2026-11-18';
-  const plates = read(
-    lay(8, 'steel'),
-    [
-      [2.84, 2.85, 2.84],
-      [1.598],
-      [2.85, 2.84, 2.85],
-      [1.602],
-      [2.83, 2.84, 2.84],
-      [1.601],
-      [2.84, 2.84, 2.83],
-      [1.597],
-      [2.84, 2.85, 2.85],
-      [1.6],
-      [2.83, 2.83, 2.84],
-      [1.603],
-      [2.84, 2.83, 2.84],
-      [1.599],
-      [2.83, 2.82, 2.83],
-    ],
-    date,
-  );
-  return {
-    ...job,
-    stage: 'build',
-    updatedAt: '2026-11-20T16:30:00.000Z',
-    machine: {
-      ...job.machine,
-      name: 'Tarn 450',
-      use: 'trail single, second frame',
-      layout: 'pack',
-    },
-    pack: {
-      ...job.pack,
-      windowMin: manual(33.7),
-      windowMax: manual(34.5),
-      plates: plates.map((p, i) =>
-        p.kindId === 'steel'
-          ? { ...p, outOfFlat: entry(i % 4 === 1 ? 0.01 : 0, measuredOn(date)) }
-          : p,
-      ),
-    },
-    springs: {
-      ...job.springs,
-      coil: {
-        ring: [],
-        seatDistance: manual(70.3),
-        pressurePlate: entry(4, measuredOn(date)),
-        groups: [
-          {
-            ...blankCoilGroup('stock', 'New set'),
-            count: entry(6),
-            rateFrom: 'tester',
-            solidLength: entry(20.8, measuredOn(date)),
-            testerPoints: [
-              {
-                id: 't1',
-                length: entry(36, measuredOn(date)),
-                force: entry(163, { kind: 'tested', date }),
-              },
-              {
-                id: 't2',
-                length: entry(32, measuredOn(date)),
-                force: entry(265, { kind: 'tested', date }),
-              },
-              {
-                id: 't3',
-                length: entry(30, measuredOn(date)),
-                force: entry(314, { kind: 'tested', date }),
-              },
-            ],
-          },
-        ],
-      },
-    },
-    release: {
-      ...job.release,
-      type: 'cable',
-      leverTravel: entry(64, measuredOn(date)),
-      leverRatio: entry(5, measuredOn(date)),
-      cableSlack: entry(1.5, measuredOn(date)),
-      armLength: entry(32, measuredOn(date)),
-      lead: manual(30),
-    },
-    notes:
-      'Slipped on long climbs once warm. Discs within limits, springs were short: new set fitted.',
-  };
-}
-
 /** The jobs of the demo workshop, newest first. */
 export function demoJobs(): Job[] {
-  return [slipsWhenHot(), lighterLever()];
+  return [
+    creepsAtIdle(),
+    slipsWhenHot(),
+    hardToFindNeutral(),
+    handsOff(),
+    narrowHub(),
+    lighterLever(),
+  ];
+}
+
+/** One demo job, by its number. @throws {RangeError} when there is none */
+export function demoJob(number: string): Job {
+  const job = demoJobs().find((j) => j.number === number);
+  if (!job) throw new RangeError(`no demo job ${number}`);
+  return job;
 }

@@ -41,11 +41,10 @@ export function readTorqueCsv(text: string, fileName: string): TorqueFile {
     throw new FileRefused(`The file is too large for a torque curve: at most 2 MB.`);
   if (text.trim() === '') throw new FileRefused('The file is empty.');
   if (/[\0]/.test(text)) throw new FileRefused('This is no text file: it holds binary data.');
-  const { data, meta } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
-    delimitersToGuess: [';', '\t', ',', '|'],
-    skipEmptyLines: false,
-  });
-  const decimalComma = meta.delimiter !== ',';
+  const plain = text.replace(/^\uFEFF/, '');
+  const delimiter = delimiterOf(plain);
+  const { data } = Papa.parse<string[]>(plain, { delimiter, skipEmptyLines: false });
+  const decimalComma = delimiter !== ',';
   const rows = data.map((cells, i) => ({ line: i + 1, cells: cells.map((c) => c.trim()) }));
   const filled = rows.filter(({ cells }) => cells.some((c) => c !== '') && !isRemark(cells));
   const columns = findColumns(
@@ -89,6 +88,12 @@ export function readTorqueCsv(text: string, fileName: string): TorqueFile {
       ...(doubled > 0 ? [`${doubled} rows at a speed already there: their mean counts.`] : []),
     ],
   };
+}
+
+/** What parts the columns: where a line has semicolons or tabs, its commas are decimal ones. */
+function delimiterOf(text: string): string {
+  const first = text.split(/\r?\n/).find((l) => l.trim() !== '' && !isRemark([l.trim()])) ?? '';
+  return [';', '\t', '|'].find((d) => first.includes(d)) ?? ',';
 }
 
 /** Lines that loggers put before or between readings. */

@@ -255,7 +255,12 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
         expanding: j.expanding,
         setting: j.setting,
         strip: { steps: [], parts: [], found: [], notes: '' },
-        inspection: j.inspection,
+        inspection: {
+          ...j.inspection,
+          springLengths: (j.inspection.springLengths as { groupId: string }[]).filter(
+            ({ groupId }) => Number(groupId.slice(1)) < j.groups.length,
+          ),
+        },
         photos: [],
         notes: '',
       }) as unknown as Job,

@@ -3,7 +3,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 
-import { demoJobs } from '@/demo/jobs';
+import { demoJob } from '@/demo/jobs';
 import { writeJobFile } from '@/files/jobFile';
 
 const root = path.resolve(__dirname, '../../..');
@@ -21,7 +21,7 @@ function spec(...args: string[]) {
 }
 
 beforeAll(() => {
-  const [job] = demoJobs();
+  const job = demoJob('UR-0106');
   if (!job) throw new Error('no demo job');
   writeFileSync(file, writeJobFile(job, {}, '2026-11-24T10:00:00.000Z'));
   const plates = Array.from({ length: 20 }, (_, i) => ({ id: `s${i}`, thickness: 1.55 + i / 200 }));

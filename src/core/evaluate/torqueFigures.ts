@@ -203,11 +203,14 @@ function computeCurve(sheet: Sheet, pack: Term, capacityAt: TorqueChain['capacit
   if (!curve) return;
   const clampAt = clampAtRpm(sheet);
   const clamp = sheet.figure('clamp', 'F');
+  // While an expanding disc takes up, slip is its work: it is judged from where it has locked up.
+  const lockUp = sheet.job.expanding.fitted ? sheet.figure('expandLockUp', 'n_l') : undefined;
+  const from = lockUp?.known ? lockUp.value : 0;
   const weakest = (i: number, η: number) => {
     let least = Infinity;
     let at = 0;
     for (const { rpm, torque } of curve.points) {
-      if (torque <= 0 || !clampAt) continue;
+      if (torque <= 0 || rpm < from || !clampAt) continue;
       const K = capacityAt('Low', clampAt(rpm), true).torque / torqueAtClutch(torque, i, η);
       if (K < least) [least, at] = [K, rpm];
     }
@@ -227,13 +230,21 @@ function computeCurve(sheet: Sheet, pack: Term, capacityAt: TorqueChain['capacit
     formula: 'least of T_cap(n)/(T_e(n)·i·η_p), low friction with tangs',
     from: {
       K: gather(
-        [clamp, pack, i, η, ...(hasWeights(sheet.job) ? [sheet.figure('clampAtPeak', 'F_p')] : [])],
+        [
+          clamp,
+          pack,
+          i,
+          η,
+          ...(hasWeights(sheet.job) ? [sheet.figure('clampAtPeak', 'F_p')] : []),
+          ...(lockUp ? [lockUp] : []),
+        ],
         ([, , ratio = 1, eta = 1]) => weakest(ratio, eta).least,
       ),
     },
     value: ({ K }) => K,
     notes: [
       `Along ${curve.points.length} points of ${curve.name || 'the curve'}${at === undefined ? '' : `; least at ${Math.round(at)} rpm`}.`,
+      ...(lockUp ? ['From lock-up on: below it the disc slips as it takes up.'] : []),
     ],
   });
 }

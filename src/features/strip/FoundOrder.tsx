@@ -3,13 +3,15 @@ import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 
 import { MAX_PLATES } from '@/core/job/fields';
-import type { Facing, FoundPlate, Job, Plate } from '@/core/job/types';
+import type { Facing, FoundPlate } from '@/core/job/types';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
+
+import { packAsFound } from './packAsFound';
 
 type Mark = Facing | 'none';
 
@@ -18,16 +20,6 @@ const FACINGS = [
   { value: 'none', label: 'No mark' },
   { value: 'inward', label: 'Mark in' },
 ] as const;
-
-/** The pack as found becomes the pack, from the hub floor outward: the last plate out lies on the floor. */
-export function packAsFound(job: Job): Job {
-  const plates = job.strip.found.map(({ id, kindId, facing }): Plate => ({
-    id,
-    kindId,
-    ...(facing ? { facing } : {}),
-  }));
-  return { ...job, pack: { ...job.pack, plates: plates.reverse() } };
-}
 
 /** The plates in the order in which they come out, each with the way its mark looks. One tap a plate. */
 export function FoundOrder() {

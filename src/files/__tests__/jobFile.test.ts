@@ -4,7 +4,7 @@ import path from 'node:path';
 import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
 
-import { demoJobs } from '@/demo/jobs';
+import { demoJob, demoJobs } from '@/demo/jobs';
 import type { Job } from '@/core/job/types';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
@@ -12,7 +12,7 @@ import { jobFileName, readJobFile, writeJobFile } from '../jobFile';
 import { jobFileJsonSchema } from '../jsonSchema';
 
 const NOW = '2026-11-24T10:00:00.000Z';
-const [demo] = demoJobs();
+const demo = demoJob('UR-0106');
 const job = demo as Job;
 const text = writeJobFile(job, {}, NOW);
 

@@ -6,7 +6,7 @@ import nodeEndpoint from 'comlink/dist/umd/node-adapter';
 import { blankCoilGroup, entry } from '@/core/job/blank';
 import type { Job } from '@/core/job/types';
 import { withEntry } from '@/core/job/paths';
-import { demoJobs } from '@/demo/jobs';
+import { demoJob } from '@/demo/jobs';
 
 import type { HeavyRuns } from '../api';
 import { heavyRuns } from '../api';
@@ -24,7 +24,7 @@ function throughMessages() {
   };
 }
 
-const [job] = demoJobs() as [Job];
+const job = demoJob('UR-0106');
 
 describe('heavy runs through messages', () => {
   const { runs, close } = throughMessages();

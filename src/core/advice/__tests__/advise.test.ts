@@ -1,4 +1,4 @@
-import { demoJobs } from '@/demo/jobs';
+import { demoJob } from '@/demo/jobs';
 
 import { evaluate } from '../../evaluate/evaluate';
 import { blankCoilGroup, entry } from '../../job/blank';
@@ -7,7 +7,7 @@ import type { Job } from '../../job/types';
 import { advise } from '../advise';
 import { COMMON_STEELS } from '../moves';
 
-const [, softened] = demoJobs() as [Job, Job];
+const softened = demoJob('UR-0101');
 const state = (job: Job, id: string) => evaluate(job).verdicts.find((v) => v.id === id)?.state;
 
 describe('advice', () => {

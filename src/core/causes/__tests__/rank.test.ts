@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { demoJobs } from '@/demo/jobs';
+import { demoJob } from '@/demo/jobs';
 
 import { evaluate } from '../../evaluate/evaluate';
 import { entry } from '../../job/blank';
@@ -49,7 +49,7 @@ describe('likely causes', () => {
   });
 
   it('lets measurements of the job confirm and clear', () => {
-    const job = demoJobs()[0] as Job;
+    const job = demoJob('UR-0106');
     const short = evaluate(withEntry(job, 'release.leverTravel', entry(40)));
     const withShort = rankCauses({ complaints: ['neutral'], evaluation: short });
     expect(top(withShort)).toEqual(['shortLift']);

@@ -1,4 +1,4 @@
-import { demoJobs } from '@/demo/jobs';
+import { demoJob } from '@/demo/jobs';
 
 import { blankJob, entry } from '../../job/blank';
 import { withEntry } from '../../job/paths';
@@ -11,7 +11,7 @@ import { releaseBudget } from '../releaseFigures';
 import { readSentence } from '../sentence';
 import { packModel, torqueAt } from '../states';
 
-const [, cable] = demoJobs().filter((j) => j.release.liftReadings.length === 0) as [Job, Job];
+const cable = demoJob('UR-0106');
 
 function known(job: Job, id: FigureId): number {
   const f = evaluate(job).figures.get(id);

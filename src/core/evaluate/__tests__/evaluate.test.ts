@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { demoJobs } from '@/demo/jobs';
+import { demoJob } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { alternate, blankJob, blankKind, entry } from '../../job/blank';
@@ -194,7 +194,7 @@ describe('evaluate', () => {
   });
 
   it('lets the demo jobs of this slice hold and release', () => {
-    for (const job of demoJobs())
+    for (const job of [demoJob('UR-0101'), demoJob('UR-0106')])
       expect([job.number, evaluate(job).overall.state]).toEqual([job.number, 'good']);
   });
 

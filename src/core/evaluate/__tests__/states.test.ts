@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { demoJobs } from '@/demo/jobs';
+import { demoJob } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { entry } from '../../job/blank';
@@ -9,7 +9,7 @@ import type { Job } from '../../job/types';
 import { evaluate } from '../evaluate';
 import { packModel } from '../states';
 
-const job = demoJobs()[0] as Job;
+const job = demoJob('UR-0106');
 const clampOf = (each: Job) => {
   const f = evaluate(each).figures.get('clamp');
   return f?.status === 'known' ? f.value : Number.NaN;

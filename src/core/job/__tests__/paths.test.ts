@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { demoJobs } from '@/demo/jobs';
+import { demoJob } from '@/demo/jobs';
 
 import { entry } from '../blank';
 import type { FieldPattern } from '../fields';
@@ -8,7 +8,7 @@ import { fieldAt, fieldPath, FIELDS, patternOf } from '../fields';
 import { entryAt, withEntry } from '../paths';
 import type { Job } from '../types';
 
-const job = demoJobs()[0] as Job;
+const job = demoJob('UR-0106');
 
 /** Every path that the demo job has room for. */
 const paths = (Object.keys(FIELDS) as FieldPattern[]).flatMap((pattern) => {

@@ -1,4 +1,4 @@
-import { demoJobs } from '@/demo/jobs';
+import { demoJob } from '@/demo/jobs';
 
 import { entry } from '../../job/blank';
 import { withEntry } from '../../job/paths';
@@ -8,7 +8,7 @@ import { simulateTolerance } from '../../pack/tolerance';
 import { chooseSteels } from '../jobShelf';
 import type { ShelfPlate } from '../solver';
 
-const job = demoJobs()[0] as Job;
+const job = demoJob('UR-0106');
 const box: ShelfPlate[] = Array.from({ length: 40 }, (_, i) => ({
   id: `s${i}`,
   thickness: (i % 2 ? 1.65 : 1.6) + (i % 7) / 500,

@@ -4,7 +4,7 @@ import { Provider } from 'react-redux';
 
 import { entryAt } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
-import { demoJobs } from '@/demo/jobs';
+import { demoJob } from '@/demo/jobs';
 import { displayActions } from '@/features/display/displaySlice';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { JobContext } from '@/features/jobs/useJob';
@@ -17,7 +17,7 @@ const PATH = 'engine.peakTorque';
 
 function setUp() {
   const store = makeStore();
-  const jobs = demoJobs();
+  const jobs = [demoJob('UR-0106')];
   store.dispatch(jobActions.jobsLoaded({ jobs, drafts: {} }));
   const id = jobs[0]?.id ?? '';
   render(

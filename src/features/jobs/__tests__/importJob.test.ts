@@ -1,7 +1,7 @@
 import { entry } from '@/core/job/blank';
 import { withEntry } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
-import { demoJobs } from '@/demo/jobs';
+import { demoJob } from '@/demo/jobs';
 import { writeJobFile } from '@/files/jobFile';
 import { makeStore } from '@/store/store';
 
@@ -13,7 +13,7 @@ jest.mock('react-redux', () => ({
   useSelector: { withTypes: () => undefined },
 }));
 
-const [job] = demoJobs() as [Job];
+const job = demoJob('UR-0106');
 const fileOf = (text: string, name = 'job.json') => new File([text], name);
 const written = (each: Job, unfinished = {}) =>
   fileOf(writeJobFile(each, unfinished, '2026-11-24T10:00:00.000Z'));

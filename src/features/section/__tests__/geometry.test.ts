@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 
 import { layOut } from '@/core/evaluate/layers';
-import { demoJobs } from '@/demo/jobs';
+import { demoJob } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { shapeSection, spreadLabels } from '../geometry';
 
 describe('the section', () => {
-  const [job] = demoJobs();
+  const job = demoJob('UR-0106');
 
   it('draws heights to one scale, from the hub floor up without a gap', () => {
     if (!job) throw new Error('no demo');

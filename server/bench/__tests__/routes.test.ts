@@ -1,0 +1,128 @@
+import type { Server } from 'node:http';
+import { get } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import path from 'node:path';
+
+import express from 'express';
+
+import { Instruments } from '../instruments';
+import { benchRoutes } from '../routes';
+
+let server: Server;
+let base = '';
+
+beforeAll(async () => {
+  server = express()
+    .use(benchRoutes(path.join(__dirname, '../public')))
+    .listen(0, '127.0.0.1');
+  await new Promise((resolve) => server.once('listening', resolve));
+  base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+});
+afterAll(async () => {
+  server.closeAllConnections();
+  await new Promise((resolve) => server.close(resolve));
+});
+
+const post = (path: string, body: unknown = {}) =>
+  fetch(base + path, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+
+/** Listens until `wanted` events have come; resolves with their data, or with the status that refused it. */
+function listen(bench: number, wanted: number, onOpen: () => void = () => undefined) {
+  return new Promise<{ status: number; events: string[]; ended: boolean }>((resolve, reject) => {
+    const request = get(`${base}/api/bench/${bench}/stream`, (response) => {
+      const events: string[] = [];
+      const status = response.statusCode ?? 0;
+      const end = (ended: boolean) => {
+        resolve({ status, events, ended });
+        request.destroy();
+      };
+      response.setEncoding('utf8');
+      response.on('data', (chunk: string) => {
+        const first = events.length === 0;
+        events.push(...[...chunk.matchAll(/^data: (.*)$/gm)].map((m) => m[1] ?? ''));
+        if (first && status === 200) onOpen();
+        if (events.length >= wanted) end(false);
+      });
+      response.on('end', () => end(true));
+    });
+    request.on('error', (error) => {
+      if (!request.destroyed) reject(error);
+    });
+  });
+}
+
+describe('the simulated bench', () => {
+  it('sends what the gauge reads to whoever listens on that bench', async () => {
+    const { events } = await listen(
+      1,
+      2,
+      () => void post('/api/bench/1/press', { thickness: 2.9 }),
+    );
+    expect(JSON.parse(events[0] ?? '')).toEqual({ bench: 1, unit: 'mm' });
+    const reading = JSON.parse(events[1] ?? '') as { text: string; unit: string; device: string };
+    expect(reading).toMatchObject({ device: 'gauge', unit: 'mm' });
+    expect(Number(reading.text)).toBeCloseTo(2.9, 1);
+  });
+
+  it('says how many heard a press, and sends spring readings as length and force', async () => {
+    const told = (await (
+      await post('/api/bench/2/press', { length: 32, springRate: 20, springFree: 40 })
+    ).json()) as {
+      heard: number;
+      reading: { force: string };
+    };
+    expect(told.heard).toBe(0);
+    expect(Number(told.reading.force)).toBeGreaterThan(150);
+    expect(Number(told.reading.force)).toBeLessThan(170);
+  });
+
+  it('loses its link and refuses until it is back', async () => {
+    const lost = await listen(2, 9, () => void post('/api/bench/2/lose', { seconds: 0.3 }));
+    expect(lost.ended).toBe(true);
+    expect((await listen(2, 9)).status).toBe(503);
+    await new Promise((resolve) => setTimeout(resolve, 350));
+    expect((await listen(2, 1)).status).toBe(200);
+  });
+
+  it('refuses what is no bench and no number', async () => {
+    expect((await post('/api/bench/7/press')).status).toBe(404);
+    expect((await post('/api/bench/1/press', { thickness: 'thick' })).status).toBe(400);
+    expect((await post('/api/bench/1/press', { thickness: -1 })).status).toBe(400);
+  });
+
+  it('gives the page with its buttons', async () => {
+    const page = await fetch(`${base}/bench/`);
+    expect(page.status).toBe(200);
+    expect(await page.text()).toContain('Send reading');
+  });
+});
+
+describe('the gauge', () => {
+  it('scatters as a hand does, the same for the same seed', () => {
+    const read = (seed: number) => {
+      const bench = new Instruments(seed);
+      return Array.from({ length: 400 }, () => Number(bench.measure().text));
+    };
+    const values = read(3);
+    expect(read(3)).toEqual(values);
+    const mean = values.reduce((a, b) => a + b, 0) / values.length;
+    const sigma = Math.sqrt(values.reduce((s, v) => s + (v - mean) ** 2, 0) / values.length);
+    expect(mean).toBeCloseTo(2.86, 2);
+    expect(sigma).toBeGreaterThan(0.002);
+    expect(sigma).toBeLessThan(0.004);
+  });
+
+  it('has its unit switched by mistake when it is unruly, and says the unit with each reading', () => {
+    const bench = new Instruments(1);
+    bench.settings = { ...bench.settings, unruly: true };
+    const readings = Array.from({ length: 200 }, () => bench.measure());
+    const units = new Set(readings.map((r) => r.unit));
+    expect(units).toEqual(new Set(['mm', 'in']));
+    for (const r of readings)
+      expect(Number(r.text) * (r.unit === 'in' ? 25.4 : 1)).toBeCloseTo(2.86, 1);
+  });
+});

@@ -1,0 +1,53 @@
+import { demoJob, demoJobs } from '@/demo/jobs';
+
+import { evaluate } from '../../evaluate/evaluate';
+import { copyOfJob, machinesOf, nextJobOf } from '../derive';
+
+const NOW = '2026-12-01T08:00:00.000Z';
+
+describe('a job from another', () => {
+  it('of a known machine uses its record, and nothing that was measured or said last time', () => {
+    const last = demoJob('UR-0103');
+    const next = nextJobOf(last, 'n', 'UR-0200', NOW);
+    expect(next).toMatchObject({
+      id: 'n',
+      number: 'UR-0200',
+      stage: 'intake',
+      machine: last.machine,
+    });
+    expect(next.engine).toEqual(last.engine);
+    expect(next.pack.kinds).toEqual(last.pack.kinds);
+    expect(next.pack.plates.map((p) => p.kindId)).toEqual(last.pack.plates.map((p) => p.kindId));
+    expect(next.pack.plates.some((p) => p.readings ?? p.outOfFlat ?? p.seen)).toBe(false);
+    expect(next.intake.complaints).toEqual([]);
+    expect(next.release.freePlay).toBeUndefined();
+    expect(next.release.reducedEffort).toEqual(last.release.reducedEffort);
+    expect(next.inspection.steelWarpLimit).toEqual(last.inspection.steelWarpLimit);
+    expect(next.strip.steps.length).toBe(last.strip.steps.length);
+    expect(next.strip.steps.some((s) => s.done)).toBe(false);
+    expect(next.strip.parts.some((p) => p.out)).toBe(false);
+    expect(evaluate(next).figures.get('packWear')).toBeUndefined();
+    expect(JSON.stringify(next)).not.toContain('undefined');
+  });
+
+  it('as a copy has every value but its own identity and photographs', () => {
+    const job = { ...demoJob('UR-0106'), archived: true };
+    const copy = copyOfJob(job, 'c', 'UR-0201', NOW);
+    expect(copy).toEqual({
+      ...job,
+      id: 'c',
+      number: 'UR-0201',
+      createdAt: NOW,
+      updatedAt: NOW,
+      archived: false,
+    });
+  });
+
+  it('finds the last job of every machine', () => {
+    const old = demoJob('UR-0103');
+    const later = nextJobOf(old, 'n', 'UR-0200', NOW);
+    const machines = machinesOf([...demoJobs(), later]);
+    expect(machines).toHaveLength(6);
+    expect(machines.find((j) => j.machine.id === old.machine.id)?.number).toBe('UR-0200');
+  });
+});

@@ -1,0 +1,25 @@
+import { entry } from '@/core/job/blank';
+import type { Entry, Plate, Source } from '@/core/job/types';
+import { POINTS } from '@/core/job/types';
+
+/* What the records of the invented demo workshop are made with: only inputs, every result is worked out by the core. */
+
+export const MANUAL: Source = { kind: 'manual', note: 'made-up manual of the demo machine' };
+export const measuredOn = (date: string): Source => ({ kind: 'measured', date });
+export const testedOn = (date: string): Source => ({ kind: 'tested', date });
+export const manual = (value: number): Entry => entry(value, MANUAL);
+
+/** Readings put on plates in their order; a plate without a list stays unmeasured. */
+export function read(
+  plates: readonly Plate[],
+  readings: readonly (readonly number[])[],
+  date: string,
+): Plate[] {
+  const source = measuredOn(date);
+  return plates.map((p, i) => ({
+    ...p,
+    readings: Object.fromEntries(
+      (readings[i] ?? []).map((v, point) => [POINTS[point], entry(v, source)]),
+    ),
+  }));
+}

@@ -1,0 +1,98 @@
+import fc from 'fast-check';
+
+import { FileRefused } from '../refused';
+import { readTorqueCsv } from '../torqueCsv';
+
+const read = (text: string) => readTorqueCsv(text, 'dyno.csv');
+const points = (text: string) => read(text).curve.points;
+const refusal = (text: string) => {
+  try {
+    read(text);
+  } catch (error) {
+    if (error instanceof FileRefused) return error.message;
+    throw error;
+  }
+  throw new Error('it was taken');
+};
+
+const CURVE = [
+  { rpm: 3000, torque: 30 },
+  { rpm: 4000, torque: 38.5 },
+  { rpm: 5000, torque: 36 },
+];
+
+describe('a torque curve from a file', () => {
+  it.each([
+    ['columns in order', 'rpm,torque (Nm)\n3000,30\n4000,38.5\n5000,36\n'],
+    [
+      'columns turned about',
+      'Torque Nm,Power kW,Engine speed\n30,9.4,3000\n38.5,16.1,4000\n36,18.8,5000',
+    ],
+    ['semicolons and decimal commas', 'rpm;Nm\r\n3000;30,0\r\n4000;38,5\r\n5000;36\r\n'],
+    ['tabs', 'rpm\ttorque\n3000\t30\n4000\t38,5\n5000\t36'],
+    ['no header', '3000,30\n4000,38.5\n5000,36'],
+    ['no header, torque first', '30,3000\n38.5,4000\n36,5000'],
+    [
+      'blank lines and remarks',
+      '# run 3\n\nrpm,torque\n\n3000,30\n,\n4000,38.5\n; again\n5000,36\n\n',
+    ],
+    ['a line of units', 'Speed,Torque\nrpm,Nm\n3000,30\n4000,38.5\n5000,36'],
+    ['thousands of rpm', 'rpm x1000,torque\n3,30\n4,38.5\n5,36'],
+    ['falling speed', 'rpm,torque\n5000,36\n4000,38.5\n3000,30'],
+    ['a byte order mark', '\uFEFFrpm,torque\n3000,30\n4000,38.5\n5000,36'],
+  ])('is read with %s', (_name, text) => {
+    expect(points(text)).toEqual(CURVE);
+  });
+
+  it('takes the unit that the header names', () => {
+    const [first] = points('RPM,Torque [ft-lb]\n3000,20\n4000,25');
+    expect(first?.torque).toBeCloseTo(27.116358966628, 9);
+    expect(points('rpm,in-lb\n3000,240\n4000,300')[0]?.torque).toBeCloseTo(27.116358966628, 9);
+    expect(read('rpm,torque\n3000,20\n4000,25').notes[0]).toContain('no unit is named');
+  });
+
+  it('takes the mean of rows at one speed', () => {
+    expect(points('rpm,torque\n3000,30\n3000,32\n4000,38')[0]).toEqual({ rpm: 3000, torque: 31 });
+  });
+
+  it.each([
+    ['', 'empty'],
+    ['rpm\n3000\n4000', 'Two columns'],
+    ['rpm,power kW\n3000,9\n4000,12', 'no column for torque'],
+    ['name,colour\nfoo,bar', 'Line 1'],
+    ['rpm,torque\n3000,30\nhello,38\n', 'Line 3'],
+    ['rpm,torque\n3000,30\n4000,\n', 'Line 3'],
+    ['rpm,torque\n3000,30', 'two speeds or more'],
+    ['rpm,torque\n3000,30\n99000,31', 'Line 3'],
+    ['rpm,torque\n3000,30\n4000,99999', 'Line 3'],
+    ['\0\0PNG', 'binary'],
+  ])('refuses %j whole, with the line', (text, why) => {
+    expect(refusal(text)).toContain(why);
+  });
+
+  it('never throws anything but a refusal, and never gives a number that is none', () => {
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string({ maxLength: 200 }),
+          fc
+            .array(
+              fc.array(fc.oneof(fc.string({ maxLength: 6 }), fc.double().map(String)), {
+                maxLength: 4,
+              }),
+              { maxLength: 8 },
+            )
+            .map((rows) => `rpm,torque\n${rows.map((r) => r.join(',')).join('\n')}`),
+        ),
+        (text) => {
+          try {
+            for (const p of points(text)) expect(Number.isFinite(p.rpm + p.torque)).toBe(true);
+          } catch (error) {
+            expect(error).toBeInstanceOf(FileRefused);
+          }
+        },
+      ),
+      { numRuns: 500 },
+    );
+  });
+});
