@@ -9,9 +9,14 @@ import { makeApp } from '../server/app';
 import { line } from './measure';
 
 /** Loads the job list in Chromium and adds up what it fetched, as gzip would carry it. */
-const distDir = path.join(process.env.UNDER_RIDGE_ROOT ?? '.', 'dist');
+const root = process.env.UNDER_RIDGE_ROOT ?? '.';
+const distDir = path.join(root, 'dist');
 async function main(): Promise<void> {
-  const server = makeApp({ benchDir: path.join(root, 'server/bench/public'), distDir, workshop: 'demo' }).listen(0, '127.0.0.1');
+  const server = makeApp({
+    benchDir: path.join(root, 'server/bench/public'),
+    distDir,
+    workshop: 'demo',
+  }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   const address = server.address();
   const port = typeof address === 'object' && address ? address.port : 0;

@@ -146,6 +146,27 @@ const OUT_0106: Readonly<Record<string, number>> = {
 
 /** Another frame, slips when hot: used discs kept, steels picked from the box. */
 export function slipsWhenHot(): Job {
+  return stripped(slipping());
+}
+
+/** The strip list of this very clutch, done, with what was counted out. */
+function stripped(job: Job): Job {
+  const source = measuredOn('2026-11-17');
+  return {
+    ...job,
+    strip: {
+      ...job.strip,
+      steps: stripLines(job).map((l, i) => ({ ...l, id: `s${i}`, done: true })),
+      parts: smallParts(job).map((p, i) => ({
+        ...p,
+        id: `n${i}`,
+        out: entry(OUT_0106[p.name] ?? 1, source),
+      })),
+    },
+  };
+}
+
+function slipping(): Job {
   const job = tarn('demo-ur-0106', 'UR-0106', '2026-11-17T08:05:00.000Z');
   const date = '2026-11-18';
   const plates = read(
@@ -178,15 +199,6 @@ export function slipsWhenHot(): Job {
       aims: ['restore'],
       hours: entry(148, measuredOn(date)),
       due: '2026-11-28',
-    },
-    strip: {
-      ...job.strip,
-      steps: stripLines(job).map((l, i) => ({ ...l, id: `s${i}`, done: true })),
-      parts: smallParts(job).map((p, i) => ({
-        ...p,
-        id: `n${i}`,
-        out: entry(OUT_0106[p.name] ?? 1, measuredOn(date)),
-      })),
     },
     updatedAt: '2026-11-20T16:30:00.000Z',
     machine: {

@@ -59,7 +59,16 @@ export function weighJob(job: Job): readonly MeasuredWeight[] {
   const weights: MeasuredWeight[] = [];
   const say = (cause: CauseId, tenths: number, because: string, from: string) =>
     weights.push({ cause, tenths, because, from });
-  const { inspection, intake, pack } = job;
+  const { inspection, intake, pack, machine, release } = job;
+  // What the machine does not have can't be to blame.
+  if (machine.layout !== 'unknown' && !job.expanding.fitted)
+    say('gapSmall', -40, 'No expanding disc is fitted.', 'The machine');
+  if (machine.layout === 'pack' && job.startClutch.place === 'none')
+    say('shoeSpring', -40, 'The machine has no start clutch.', 'The machine');
+  if (release.type === 'cable') {
+    say('airInLine', -40, 'The release is by cable.', 'The machine');
+    say('fluidHot', -40, 'The release is by cable.', 'The machine');
+  }
   if (intake.oil === 'frictionModified')
     say('wrongOil', 35, 'The oil is friction-modified.', 'Oil at intake');
   if (intake.oil === 'wetClutch')

@@ -8,7 +8,7 @@ import { entryAt } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { formatValue, shownUnit } from '@/core/units/quantity';
 import { BenchBar } from '@/features/bench/BenchBar';
-import { useBenchReadings } from '@/features/bench/benchLink';
+import { useBenchLink, useBenchReadings } from '@/features/bench/benchLink';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
@@ -37,6 +37,7 @@ export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd 
   const run = useRun(parts);
   const wide = useWide();
   const { step } = run;
+  const link = useBenchLink();
   const plateId = step?.plateId;
   useEffect(() => onSelect(plateId), [plateId, onSelect]);
   useTypingGauge(run);
@@ -61,12 +62,12 @@ export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd 
             {String(run.index + 1)} of {String(run.steps.length)}
           </Words>
         </View>
+        {link.status === 'off' ? null : <BenchBar compact />}
         <Display run={run} step={step} deviceKeyboard={deviceKeyboard} />
         <LimitBar step={step} text={run.text} />
         <Asked run={run} />
         <SoFar step={step} />
         <Siblings run={run} step={step} />
-        <BenchBar compact />
       </ScrollView>
       <Keypad
         run={run}

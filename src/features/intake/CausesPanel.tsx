@@ -91,7 +91,7 @@ function CauseRow({ cause }: { readonly cause: RankedCause }) {
             <Words bold>{cause.name}</Words>
           </View>
           <Words soft size={15}>
-            {String(percent)} of 100
+            {String(percent)} %
           </Words>
           <Icon source={open ? 'chevron-up' : 'chevron-down'} size={22} color={strata.slate} />
         </View>

@@ -77,7 +77,7 @@ export function MachineFields() {
         />
       ) : (
         <Action icon="help-circle-outline" onPress={() => setGuiding(true)}>
-          Not sure which? A few questions
+          Not sure? A few questions
         </Action>
       )}
       {layout === 'belt' ? (

@@ -2,6 +2,7 @@ import { router } from 'expo-router';
 import { IconButton, Menu } from 'react-native-paper';
 
 import { download } from '@/files/share';
+import { useChangeJob } from '@/features/jobs/changeJob';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useDrafts, useJob } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
@@ -12,6 +13,7 @@ export function JobMenu() {
   const job = useJob();
   const drafts = useDrafts();
   const dispatch = useAppDispatch();
+  const change = useChangeJob();
   const exportJob = async () => {
     const { jobFileName, writeJobFile } = await import('@/files/jobFile');
     const unfinished = Object.fromEntries(
@@ -43,6 +45,15 @@ export function JobMenu() {
             onPress={() => {
               close();
               void exportJob();
+            }}
+          />
+          <Menu.Item
+            leadingIcon="archive-outline"
+            title={job.archived ? 'Take out of the archive' : 'Put in the archive'}
+            onPress={() => {
+              close();
+              change((j) => ({ ...j, archived: !j.archived }));
+              if (!job.archived) router.navigate('/');
             }}
           />
           <Menu.Item

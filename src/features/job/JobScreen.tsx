@@ -7,6 +7,7 @@ import { IconButton } from 'react-native-paper';
 import { FootStrip } from '@/features/figures/FootStrip';
 import { WorkingHost } from '@/features/figures/WorkingPanel';
 import { InspectStage } from '@/features/inspect/InspectStage';
+import { useInspection } from '@/features/inspect/useInspection';
 import { IntakeStage } from '@/features/intake/IntakeStage';
 import { JobContext, useEvaluation, useJob } from '@/features/jobs/useJob';
 import { SpecifyStage } from '@/features/pack/SpecifyStage';
@@ -136,10 +137,10 @@ function OpenJob() {
           </View>
         )}
         {wide ? (
-          <SidePanel stage={viewed} height={size.height}>
+          <SidePanel stage={viewed}>
             <SectionView
               width={348}
-              height={Math.max(300, size.height - 190)}
+              height={viewed === 'intake' ? 300 : Math.max(300, size.height - 190)}
               labelled
               selected={selected}
               onSelect={select}
@@ -160,8 +161,13 @@ function SectionView(props: {
   readonly onSelect: (id: string) => void;
 }) {
   const { layout, problems } = useEvaluation();
+  const { parts } = useInspection();
   if (props.height < 80) return null;
-  return <Section layout={layout} problems={problems} {...props} />;
+  // What must go is marked on its layer, whichever stage is on screen.
+  const out = parts.flatMap((p) =>
+    p.plate && (p.decision === 'change' || p.decision === 'scrap') ? [{ plateId: p.id }] : [],
+  );
+  return <Section layout={layout} problems={[...problems, ...out]} {...props} />;
 }
 
 function useSize() {

@@ -4,7 +4,8 @@ import { ScrollView, View } from 'react-native';
 import type { FigureId } from '@/core/evaluate/figure';
 import { FigureRow } from '@/features/figures/FigureRow';
 import { VerdictBanner } from '@/features/figures/VerdictBanner';
-import { useEvaluation } from '@/features/jobs/useJob';
+import { CausesPanel } from '@/features/intake/CausesPanel';
+import { useEvaluation, useJob } from '@/features/jobs/useJob';
 import { useStrata } from '@/ui/theme';
 
 import type { View as StageView } from './stages';
@@ -18,7 +19,6 @@ const FIGURES: Readonly<Record<StageView, readonly FigureId[]>> = {
 
 interface Props {
   readonly stage: StageView;
-  readonly height: number;
   /** The section. */
   readonly children: ReactNode;
 }
@@ -27,6 +27,7 @@ interface Props {
 export function SidePanel({ stage, children }: Props) {
   const strata = useStrata();
   const { figures } = useEvaluation();
+  const { layout } = useJob().machine;
   return (
     <ScrollView
       role="complementary"
@@ -41,6 +42,7 @@ export function SidePanel({ stage, children }: Props) {
       contentContainerStyle={{ padding: 16, gap: 12 }}
     >
       {stage === 'specify' ? <VerdictBanner /> : null}
+      {stage === 'intake' && layout !== 'belt' ? <CausesPanel /> : null}
       {children}
       <View>
         {FIGURES[stage].map((id) => {

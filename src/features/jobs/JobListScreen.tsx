@@ -15,13 +15,20 @@ import { TopBar } from '@/ui/TopBar';
 import { useWide } from '@/ui/useWide';
 import { Digits, Heading, Words } from '@/ui/Words';
 
+import { ALL_JOBS, daysLeft, findJobs, isDue } from './findJobs';
+import { FromPanel } from './FromPanel';
 import { importJob } from './importJob';
+import { JobFilter } from './JobFilter';
 import { jobActions, jobSelectors } from './jobsSlice';
 import { evaluationOf } from './useJob';
 
 /** All jobs of the workshop, the one last worked on first. */
 export function JobListScreen() {
-  const jobs = useAppSelector(jobSelectors.selectAll);
+  const all = useAppSelector(jobSelectors.selectAll);
+  const [query, setQuery] = useState(ALL_JOBS);
+  const [from, setFrom] = useState(false);
+  const today = new Date();
+  const jobs = findJobs(all, query, today);
   const strata = useStrata();
   const wide = useWide();
   const dispatch = useAppDispatch();
@@ -30,7 +37,12 @@ export function JobListScreen() {
   const start = () => {
     const id = nanoid(12);
     dispatch(jobActions.jobStarted({ id }));
-    router.navigate({ pathname: '/job/[id]', params: { id, tab: 'machine' } });
+    router.navigate({ pathname: '/job/[id]', params: { id } });
+  };
+  const derive = (job: Job, how: 'machine' | 'copy') => {
+    const id = nanoid(12);
+    dispatch(jobActions.jobDerived({ id, fromId: job.id, how }));
+    router.navigate({ pathname: '/job/[id]', params: { id } });
   };
   const take = async () => {
     const file = await pickFile('.json,application/json');
@@ -57,23 +69,37 @@ export function JobListScreen() {
           <Action icon="import" onPress={() => void take()}>
             Import
           </Action>
+          {all.length > 0 ? (
+            <Action icon="content-copy" onPress={() => setFrom(!from)}>
+              From a known machine
+            </Action>
+          ) : null}
           <Action main icon="plus" onPress={start}>
             New job
           </Action>
         </View>
+        {from ? <FromPanel onTake={derive} onClose={() => setFrom(false)} /> : null}
         <View aria-live="polite">
           {told ? (
             <Words style={{ color: told.bad ? strata.stop : strata.ink }}>{told.text}</Words>
           ) : null}
         </View>
         <UndoBar />
-        {jobs.length === 0 ? (
+        {all.length > 0 ? <JobFilter query={query} onChange={setQuery} /> : null}
+        {all.length === 0 ? (
           <Words>No jobs yet. Start a new one, or import a job from a file.</Words>
+        ) : jobs.length === 0 ? (
+          <View style={{ gap: 8 }}>
+            <Words>No job like that.</Words>
+            <Action icon="undo" onPress={() => setQuery(ALL_JOBS)}>
+              Show all jobs
+            </Action>
+          </View>
         ) : (
           <View role="list" aria-label="Jobs">
             {wide ? <ListHead /> : null}
             {jobs.map((job) => (
-              <JobRow key={job.id} job={job} wide={wide} />
+              <JobRow key={job.id} job={job} wide={wide} today={today} />
             ))}
           </View>
         )}
@@ -103,10 +129,25 @@ function ListHead() {
   );
 }
 
-function JobRow({ job, wide }: { readonly job: Job; readonly wide: boolean }) {
+interface RowProps {
+  readonly job: Job;
+  readonly wide: boolean;
+  readonly today: Date;
+}
+
+/** When a job is wanted back, in words. */
+function dueWords(job: Job, today: Date): string | undefined {
+  const days = job.stage === 'log' ? undefined : daysLeft(job, today);
+  if (days === undefined) return undefined;
+  if (days < 0) return days === -1 ? 'due yesterday' : `${-days} days late`;
+  return days === 0 ? 'due today' : days === 1 ? 'due tomorrow' : `due in ${days} days`;
+}
+
+function JobRow({ job, wide, today }: RowProps) {
   const strata = useStrata();
   const { overall } = evaluationOf(job);
   const name = job.machine.name || 'New machine';
+  const due = dueWords(job, today);
   const verdict = (
     <View
       style={{
@@ -126,7 +167,7 @@ function JobRow({ job, wide }: { readonly job: Job; readonly wide: boolean }) {
     <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
       <TouchableRipple
         role="link"
-        aria-label={`${job.number}, ${name}, ${job.machine.use}, at ${STAGE_NAME[job.stage]}, ${overall.title}`}
+        aria-label={`${job.number}, ${name}, ${job.machine.use}, at ${STAGE_NAME[job.stage]}, ${due ? `${due}, ` : ''}${overall.title}`}
         onPress={() => router.navigate({ pathname: '/job/[id]', params: { id: job.id } })}
         style={{ minHeight: 72, justifyContent: 'center', paddingVertical: 10 }}
       >
@@ -143,9 +184,14 @@ function JobRow({ job, wide }: { readonly job: Job; readonly wide: boolean }) {
                 {job.machine.use}
               </Words>
             </View>
-            <Words size={15} style={{ width: COLUMN.stage }}>
-              {STAGE_NAME[job.stage]}
-            </Words>
+            <View style={{ width: COLUMN.stage }}>
+              <Words size={15}>{STAGE_NAME[job.stage]}</Words>
+              {due ? (
+                <Words soft={!isDue(job, today)} bold={isDue(job, today)} size={14}>
+                  {due}
+                </Words>
+              ) : null}
+            </View>
             {verdict}
           </View>
         ) : (
@@ -159,7 +205,7 @@ function JobRow({ job, wide }: { readonly job: Job; readonly wide: boolean }) {
               </Digits>
             </View>
             <Words soft size={15} numberOfLines={1}>
-              {[job.machine.use, `at ${STAGE_NAME[job.stage]}`].filter(Boolean).join(' · ')}
+              {[job.machine.use, `at ${STAGE_NAME[job.stage]}`, due].filter(Boolean).join(' · ')}
             </Words>
             {verdict}
           </View>

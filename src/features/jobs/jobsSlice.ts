@@ -316,7 +316,12 @@ const jobsSlice = createSlice({
       prepare: (payload: {
         jobId: string;
         kindId: string;
-        part: Partial<Pick<PlateKind, 'name' | 'turnsWith' | 'lined' | 'lining' | 'material'>>;
+        part: Partial<
+          Pick<
+            PlateKind,
+            'name' | 'turnsWith' | 'lined' | 'lining' | 'material' | 'directional' | 'grindable'
+          >
+        >;
       }) => prepareEdit(payload),
       reducer(
         state,

@@ -14,6 +14,7 @@ import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { LineField } from '@/ui/LineField';
 import { Panel } from '@/ui/Panel';
+import { Toggles } from '@/ui/Toggles';
 import { Words } from '@/ui/Words';
 
 /** The sorts of plate that this pack is made of. What is typed here holds for every plate of the sort. */
@@ -149,6 +150,19 @@ function KindPanel({ kind }: { readonly kind: PlateKind }) {
           value={kind.lined}
           options={LINED}
           onChange={(next) => change({ lined: next })}
+        />
+        <Toggles
+          bare
+          label="What else is said of this kind"
+          chosen={[
+            ...(kind.directional ? ['directional' as const] : []),
+            ...(kind.grindable ? ['grindable' as const] : []),
+          ]}
+          options={[
+            { value: 'directional' as const, label: 'Points with the rotation' },
+            ...(lined ? [] : [{ value: 'grindable' as const, label: 'May be ground' }]),
+          ]}
+          onToggle={(trait) => change({ [trait]: !kind[trait] })}
         />
         {used === 0 ? (
           <Action

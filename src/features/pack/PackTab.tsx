@@ -1,6 +1,9 @@
 import { View } from 'react-native';
 
+import { CALIPER_WAY } from '@/core/evaluate/stackFigures';
+import { CALIPER_WAYS } from '@/core/job/types';
 import { EntryField } from '@/features/entry/EntryField';
+import { useChangeJob } from '@/features/jobs/changeJob';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJob } from '@/features/jobs/useJob';
 import { TolerancePanel } from '@/features/tolerance/TolerancePanel';
@@ -13,6 +16,11 @@ import { Heading } from '@/ui/Words';
 import { KindList } from './KindList';
 import { LayPack } from './LayPack';
 import { PlateList } from './PlateList';
+
+const CALIPER_OPTIONS = CALIPER_WAYS.map((value) => ({
+  value,
+  label: CALIPER_WAY[value].charAt(0).toUpperCase() + CALIPER_WAY[value].slice(1),
+}));
 
 const MEMBERS = [
   { value: 'hub', label: 'Hub' },
@@ -28,6 +36,7 @@ interface Props {
 export function PackTab({ selected, onSelect }: Props) {
   const { id: jobId, pack } = useJob();
   const dispatch = useAppDispatch();
+  const change = useChangeJob();
   return (
     <View style={{ gap: 12 }}>
       <Heading level={2}>Kinds of plate</Heading>
@@ -40,7 +49,17 @@ export function PackTab({ selected, onSelect }: Props) {
         <EntryField path="pack.windowMax" label="Greatest stack" />
         <EntryField path="pack.splineLength" />
         <EntryField path="pack.maxWear" />
+        <EntryField path="pack.caliper" />
+        <EntryField path="pack.caliperAllowance" />
       </FieldGrid>
+      {pack.caliper ? (
+        <Choice
+          label="Caliper taken"
+          value={pack.caliperTaken}
+          options={CALIPER_OPTIONS}
+          onChange={(caliperTaken) => change((j) => ({ ...j, pack: { ...j.pack, caliperTaken } }))}
+        />
+      ) : null}
       <TolerancePanel />
       <Panel title="How it is counted" summary="Radius of friction, tangs, pressure plate">
         <Choice

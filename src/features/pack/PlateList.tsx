@@ -20,6 +20,7 @@ import { useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 import { KindChoice } from './LayPack';
+import { PlateMarks } from './PlateMarks';
 
 interface Props {
   readonly selected: string | undefined;
@@ -224,6 +225,7 @@ function PlateEditor({
         value={plate.kindId}
         onChange={(kindId) => act(jobActions.plateKindChosen({ jobId, plateId, kindId }))}
       />
+      <PlateMarks plate={plate} lined={layer.lined !== 'none'} />
       <FieldGrid>
         {POINTS.slice(0, shown).map((point) => (
           <EntryField

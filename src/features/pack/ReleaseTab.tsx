@@ -9,6 +9,9 @@ import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Heading } from '@/ui/Words';
 
+import { DialReadings } from './DialReadings';
+import { LossFields } from './LossFields';
+
 const SHOWN = [
   'liftHad',
   'liftNeeded',
@@ -16,6 +19,9 @@ const SHOWN = [
   'overallRatio',
   'releaseForce',
   'leverPull',
+  'liftTilt',
+  'liftLeast',
+  'armBestStart',
 ] as const;
 
 /** From the lever to the plate: what the train lifts, what the pack needs, what the hand pays. */
@@ -54,10 +60,12 @@ export function ReleaseTab() {
             <EntryField path="release.cableSlack" />
             <EntryField path="release.armLength" />
             <EntryField path="release.lead" />
+            <EntryField path="release.armStart" />
           </>
         ) : null}
         <EntryField path="release.efficiency" />
       </FieldGrid>
+      {release.type === 'measured' ? <DialReadings /> : <LossFields />}
       <Heading level={2}>What the pack needs</Heading>
       <FieldGrid>
         <EntryField path="release.faceClearance" />

@@ -1,9 +1,15 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { format } from 'date-fns';
+import { useState } from 'react';
 import { View } from 'react-native';
 
 import { fieldPath, MAX_GROUPS, MAX_NAME, MAX_TESTER_POINTS } from '@/core/job/fields';
 import type { CoilGroup } from '@/core/job/types';
+import { BenchBar } from '@/features/bench/BenchBar';
+import { useBenchLink, useBenchReadings } from '@/features/bench/benchLink';
 import { EntryField } from '@/features/entry/EntryField';
 import { FigureRow } from '@/features/figures/FigureRow';
+import { useChangeJob } from '@/features/jobs/changeJob';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useEvaluation, useJob } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
@@ -16,6 +22,7 @@ import { Heading, Words } from '@/ui/Words';
 
 import { AssistFields } from './AssistFields';
 import { DiaphragmFields } from './DiaphragmFields';
+import { withTesterPoint } from './testerPoint';
 
 const SHOWN = [
   'plateGap',
@@ -172,9 +179,23 @@ function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: bo
 function TesterPoints({ group }: { readonly group: CoilGroup }) {
   const { id: jobId } = useJob();
   const dispatch = useAppDispatch();
+  const change = useChangeJob();
+  const link = useBenchLink();
+  const [listening, setListening] = useState(false);
   const groupId = group.id;
+  // Only the kind that was told to listen takes what the tester sends.
+  useBenchReadings((reading) => {
+    if (reading.device === 'tester' && listening)
+      change((j) =>
+        withTesterPoint(j, groupId, reading, nanoid(10), format(new Date(), 'yyyy-MM-dd')),
+      );
+  });
   return (
     <View style={{ gap: 8 }}>
+      {listening ? <BenchBar compact={link.status !== 'off'} /> : null}
+      <Action icon="access-point" onPress={() => setListening(!listening)}>
+        {listening ? 'Stop taking from the tester' : 'Take points from the spring tester'}
+      </Action>
       {group.testerPoints.map((point, i) => (
         <Removable
           key={point.id}

@@ -10,11 +10,11 @@ import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 import type { Box, LayerShape } from './geometry';
-import { shapeSection, spreadLabels } from './geometry';
+import { shapeSection, spreadLabels, WEAR_SCALE } from './geometry';
 
 interface Props {
   readonly layout: PackLayout;
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Pick<Problem, 'plateId'>[];
   readonly width: number;
   readonly height: number;
   /** Names and thicknesses beside the layers, for which the drawing gives up part of its width. */
@@ -52,6 +52,11 @@ export function Section({
     : [];
   return (
     <View role="group" aria-label={describe(layout)} style={{ width, height }}>
+      {labelled && shape.layers.some((s) => s.ghosts.length > 0) ? (
+        <Words soft size={13} style={{ position: 'absolute', left: 4, top: 0 }}>
+          {`Wear drawn ${WEAR_SCALE} times as deep, within the outline of new`}
+        </Words>
+      ) : null}
       <Svg width={width} height={height} aria-hidden>
         <Polygon points={shape.ridge.map((p) => p.join(',')).join(' ')} fill={strata.slate} />
         <Area box={shape.pressurePlate} fill={strata.slate} />
@@ -151,7 +156,7 @@ const GROOVE_STEP = 11;
 
 function LayerDrawing({ shape }: { readonly shape: LayerShape }) {
   const strata = useStrata();
-  const { layer, core, linings, standIn } = shape;
+  const { layer, core, linings, ghosts, standIn } = shape;
   const fill =
     layer.lined !== 'none'
       ? strata.ochreDeep
@@ -181,6 +186,19 @@ function LayerDrawing({ shape }: { readonly shape: LayerShape }) {
           );
         });
       })}
+      {ghosts.map((box) => (
+        <Rect
+          key={`ghost${box.y}`}
+          x={box.x}
+          y={box.y + 0.5}
+          width={box.width}
+          height={box.height - 1}
+          fill="none"
+          stroke={strata.ochre}
+          strokeWidth={0.8}
+          strokeDasharray="3 2"
+        />
+      ))}
       {/* A hairline parts each plate from the next, also where two of one sort lie together. */}
       <Line
         x1={core.x}

@@ -16,8 +16,10 @@ export interface LayerShape {
   /** The whole layer, edge to edge of the drawing, for the finger. */
   readonly row: Box;
   readonly core: Box;
-  /** Rings of lining, outer and inner face, each above its side of the core. */
+  /** Rings of lining, outer and inner face, each above its side of the core; worn ones drawn thinner. */
   readonly linings: readonly Box[];
+  /** Where lining was when the disc was new, for each lining that has worn. */
+  readonly ghosts: readonly Box[];
   /** No thickness is entered: drawn at a stand-in height, dashed. */
   readonly standIn: boolean;
 }
@@ -39,6 +41,8 @@ const STAND_IN: Mm = 2;
 /** Of a disc's thickness, each side; the drawing has no thickness of the core to go by. */
 const LINING_SHARE = 0.3;
 const MAX_SCALE = 18;
+/** Wear is drawn so many times deeper than it is: to scale it would be thinner than a line. */
+export const WEAR_SCALE = 10;
 /** Radii drawn while none are entered; only their order matters. */
 const FALLBACK = { outer: 58, inner: 46 } as const;
 const TANG = { beyond: 5, inside: 6 } as const;
@@ -84,6 +88,21 @@ export function shapeSection(
     const coreFrom = basket ? outermost + TANG.beyond : outermost + 1;
     const coreTo = basket ? innermost - 0.5 : innermost - TANG.inside;
     const liningHeight = h * LINING_SHARE;
+    const rings = [
+      ...(layer.lined === 'both' || layer.lined === 'outer'
+        ? [{ box: span(outer(layer), inner(layer), y, liningHeight), faces: 'up' as const }]
+        : []),
+      ...(layer.lined === 'both' || layer.lined === 'inner'
+        ? [
+            {
+              box: span(outer(layer), inner(layer), y + h - liningHeight, liningHeight),
+              faces: 'down' as const,
+            },
+          ]
+        : []),
+    ];
+    const worn = wearOf(layer) / Math.max(1, rings.length);
+    const gone = Math.min(liningHeight - 1, worn * WEAR_SCALE * pixelsPerMm);
     return {
       layer,
       row: { x: 0, y, width, height: h },
@@ -93,14 +112,12 @@ export function shapeSection(
         y + (layer.lined === 'none' ? 0.5 : 0),
         Math.max(1, h - (layer.lined === 'none' ? 1 : 0)),
       ),
-      linings: [
-        ...(layer.lined === 'both' || layer.lined === 'outer'
-          ? [span(outer(layer), inner(layer), y, liningHeight)]
-          : []),
-        ...(layer.lined === 'both' || layer.lined === 'inner'
-          ? [span(outer(layer), inner(layer), y + h - liningHeight, liningHeight)]
-          : []),
-      ],
+      linings: rings.map(({ box, faces }) =>
+        gone > 0
+          ? { ...box, y: box.y + (faces === 'up' ? gone : 0), height: box.height - gone }
+          : box,
+      ),
+      ghosts: gone > 0.5 ? rings.map(({ box }) => box) : [],
       standIn: layer.thickness === undefined,
     };
   });
@@ -114,6 +131,13 @@ export function shapeSection(
     ridge: ridgeLine(left, right, plateTop),
     pixelsPerMm,
   };
+}
+
+/** What a measured disc has lost against new, mm; 0 while it is not known. */
+function wearOf({ measured, thickness, kind }: PackLayer): Mm {
+  return measured && thickness !== undefined && kind.thickness
+    ? Math.max(0, kind.thickness.value - thickness)
+    : 0;
 }
 
 /** Summits of the spring ridge, as shares of its width and height. */

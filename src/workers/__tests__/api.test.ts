@@ -4,7 +4,6 @@ import { expose, wrap } from 'comlink';
 import nodeEndpoint from 'comlink/dist/umd/node-adapter';
 
 import { blankCoilGroup, entry } from '@/core/job/blank';
-import type { Job } from '@/core/job/types';
 import { withEntry } from '@/core/job/paths';
 import { demoJob } from '@/demo/jobs';
 

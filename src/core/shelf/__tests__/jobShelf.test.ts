@@ -2,7 +2,6 @@ import { demoJob } from '@/demo/jobs';
 
 import { entry } from '../../job/blank';
 import { withEntry } from '../../job/paths';
-import type { Job } from '../../job/types';
 import { toleranceOf } from '../../pack/jobTolerance';
 import { simulateTolerance } from '../../pack/tolerance';
 import { chooseSteels } from '../jobShelf';

@@ -1,0 +1,71 @@
+import { View } from 'react-native';
+
+import { machinesOf } from '@/core/job/derive';
+import type { Job } from '@/core/job/types';
+import { useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { useStrata } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+import { jobSelectors } from './jobsSlice';
+
+interface Props {
+  readonly onTake: (from: Job, how: 'machine' | 'copy') => void;
+  readonly onClose: () => void;
+}
+
+/** A new job from what is here: a machine that has been here before, or a copy of a job. */
+export function FromPanel({ onTake, onClose }: Props) {
+  const jobs = useAppSelector(jobSelectors.selectAll);
+  const strata = useStrata();
+  const machines = machinesOf(jobs);
+  return (
+    <View
+      role="group"
+      aria-label="New job from a known machine"
+      style={{
+        gap: 8,
+        padding: 12,
+        borderWidth: 1,
+        borderColor: strata.line,
+        borderRadius: 6,
+        backgroundColor: strata.raised,
+      }}
+    >
+      <Heading level={3}>From a known machine</Heading>
+      <Words soft size={15}>
+        Its engine, pack as specified, springs, limits and strip list are used again. A copy takes
+        everything, readings too.
+      </Words>
+      {machines.map((job) => (
+        <View
+          key={job.machine.id}
+          style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 }}
+        >
+          <View style={{ flexGrow: 1, flexBasis: 140 }}>
+            <Words bold>{job.machine.name || 'New machine'}</Words>
+            <Words soft size={14}>
+              {[job.machine.use, `last ${job.number}`].filter(Boolean).join(' · ')}
+            </Words>
+          </View>
+          <Action
+            accessibilityLabel={`New job for ${job.machine.name}, ${job.number}`}
+            onPress={() => onTake(job, 'machine')}
+          >
+            New job
+          </Action>
+          <Action
+            icon="content-copy"
+            accessibilityLabel={`Copy ${job.number}`}
+            onPress={() => onTake(job, 'copy')}
+          >
+            Copy
+          </Action>
+        </View>
+      ))}
+      <Action icon="close" onPress={onClose}>
+        Close
+      </Action>
+    </View>
+  );
+}

@@ -1,0 +1,58 @@
+import { View } from 'react-native';
+
+import { STAGES } from '@/core/job/types';
+import { Choice } from '@/ui/Choice';
+import { LineField } from '@/ui/LineField';
+import { Panel } from '@/ui/Panel';
+import { STAGE_NAME } from '@/ui/Ridge';
+
+import type { JobQuery, Sort } from './findJobs';
+
+const SORT_OPTIONS: readonly { readonly value: Sort; readonly label: string }[] = [
+  { value: 'worked', label: 'Last worked on' },
+  { value: 'due', label: 'Wanted back first' },
+  { value: 'number', label: 'Number' },
+  { value: 'machine', label: 'Machine' },
+];
+
+const STAGE_OPTIONS: readonly { readonly value: JobQuery['stage']; readonly label: string }[] = [
+  { value: 'all', label: 'All' },
+  { value: 'due', label: 'Due' },
+  ...STAGES.map((value) => ({ value, label: STAGE_NAME[value] })),
+  { value: 'archived', label: 'Archived' },
+];
+
+interface Props {
+  readonly query: JobQuery;
+  readonly onChange: (query: JobQuery) => void;
+}
+
+/** Searching, filtering and ordering the jobs. */
+export function JobFilter({ query, onChange }: Props) {
+  const stage = STAGE_OPTIONS.find((o) => o.value === query.stage)?.label;
+  const sort = SORT_OPTIONS.find((o) => o.value === query.sort)?.label;
+  return (
+    <View style={{ gap: 8 }}>
+      <LineField
+        label="Find a job"
+        value={query.search}
+        maxLength={80}
+        onChangeText={(search) => onChange({ ...query, search })}
+      />
+      <Panel title="Show and sort" summary={`${stage}, ${sort?.toLowerCase()}`}>
+        <Choice
+          label="Show"
+          value={query.stage}
+          options={STAGE_OPTIONS}
+          onChange={(next) => onChange({ ...query, stage: next })}
+        />
+        <Choice
+          label="Sort by"
+          value={query.sort}
+          options={SORT_OPTIONS}
+          onChange={(next) => onChange({ ...query, sort: next })}
+        />
+      </Panel>
+    </View>
+  );
+}

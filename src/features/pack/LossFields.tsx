@@ -1,0 +1,89 @@
+import { View } from 'react-native';
+
+import { releaseBudget } from '@/core/evaluate/releaseFigures';
+import { formatWithUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { EntryField } from '@/features/entry/EntryField';
+import { useJob } from '@/features/jobs/useJob';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { useStrata } from '@/ui/theme';
+import { Digits, Heading, Words } from '@/ui/Words';
+
+/** What is lost between lever and plate, and the budget that shows where the lift went. */
+export function LossFields() {
+  return (
+    <>
+      <Heading level={2}>Lost on the way</Heading>
+      <FieldGrid>
+        <EntryField path="release.freePlay" />
+        <EntryField path="release.stretch" />
+        <EntryField path="release.pivotWear" />
+        <EntryField path="release.air" />
+        <EntryField path="release.reducedEffort" />
+      </FieldGrid>
+      <Budget />
+    </>
+  );
+}
+
+function Budget() {
+  const job = useJob();
+  const units = useUnits();
+  const strata = useStrata();
+  const budget = releaseBudget(job);
+  if (!budget || budget.lines.length === 0) return null;
+  const mm = (v: number) => formatWithUnit(v, 'length', units);
+  return (
+    <View role="table" aria-label="Where the lift went" style={{ gap: 2 }}>
+      <Line name="Lift without loss" value={mm(budget.whole)} share={1} />
+      {budget.lines.map((l) => (
+        <Line
+          key={l.name}
+          name={l.atLever === undefined ? l.name : `${l.name}, ${mm(l.atLever)} at the lever`}
+          value={`− ${mm(l.liftLost)}`}
+          share={l.liftLost / budget.whole}
+          lost
+        />
+      ))}
+      <View style={{ borderTopWidth: 2, borderColor: strata.slate }}>
+        <Line name="Lift left" value={mm(budget.left)} share={budget.left / budget.whole} />
+      </View>
+    </View>
+  );
+}
+
+interface LineProps {
+  readonly name: string;
+  readonly value: string;
+  readonly share: number;
+  readonly lost?: boolean;
+}
+
+function Line({ name, value, share, lost = false }: LineProps) {
+  const strata = useStrata();
+  return (
+    <View role="row" style={{ paddingVertical: 4, gap: 3 }}>
+      <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 8 }}>
+        <View role="cell" style={{ flexShrink: 1 }}>
+          <Words size={15} bold={!lost}>
+            {name}
+          </Words>
+        </View>
+        <View role="cell">
+          <Digits size={15} bold={!lost}>
+            {value}
+          </Digits>
+        </View>
+      </View>
+      <View aria-hidden style={{ height: 5, backgroundColor: strata.line }}>
+        <View
+          style={{
+            height: 5,
+            width: `${Math.max(0, Math.min(100, 100 * share))}%`,
+            backgroundColor: lost ? strata.stop : strata.slate,
+          }}
+        />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,55 @@
+import type { Facing, Plate } from '@/core/job/types';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { Choice } from '@/ui/Choice';
+import { Toggles } from '@/ui/Toggles';
+
+type Mark = Facing | 'none';
+type Trait = 'judder' | 'isNew';
+
+interface Props {
+  readonly plate: Plate;
+  readonly lined: boolean;
+}
+
+/** Which way a plate looks, whether it is new, and whether a judder spring lies in its bore. */
+export function PlateMarks({ plate, lined }: Props) {
+  const change = useChangeJob();
+  const set = (part: (plate: Plate) => Plate) =>
+    change((j) => ({
+      ...j,
+      pack: { ...j.pack, plates: j.pack.plates.map((p) => (p.id === plate.id ? part(p) : p)) },
+    }));
+  const chosen: Trait[] = [
+    ...(plate.judder ? ['judder' as const] : []),
+    ...(plate.isNew ? ['isNew' as const] : []),
+  ];
+  return (
+    <>
+      <Choice<Mark>
+        label="Marked face looks"
+        value={plate.facing ?? 'none'}
+        options={[
+          { value: 'outward', label: 'Outward' },
+          { value: 'none', label: 'No mark' },
+          { value: 'inward', label: 'Inward' },
+        ]}
+        onChange={(mark) =>
+          set((p) => {
+            const { facing: _old, ...rest } = p;
+            return mark === 'none' ? rest : { ...rest, facing: mark };
+          })
+        }
+      />
+      <Toggles<Trait>
+        bare
+        label="What is special about this plate"
+        chosen={chosen}
+        options={[
+          { value: 'isNew', label: 'New part' },
+          ...(lined ? [{ value: 'judder' as const, label: 'Judder spring in its bore' }] : []),
+        ]}
+        onToggle={(trait) => set((p) => ({ ...p, [trait]: !p[trait] }))}
+      />
+    </>
+  );
+}
