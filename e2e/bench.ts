@@ -13,10 +13,14 @@ export class Workshop {
   async newJob(): Promise<void> {
     await this.open();
     await this.page.getByRole('button', { name: 'New job' }).click();
-    await expect(this.page.getByRole('tab', { name: 'Machine' })).toHaveAttribute(
-      'aria-selected',
-      'true',
-    );
+    await expect(this.page.getByRole('textbox', { name: 'Machine', exact: true })).toBeVisible();
+  }
+
+  /** Goes to a stage of the job by the ridge. */
+  async stage(name: string): Promise<void> {
+    const link = this.page.getByRole('link', { name: new RegExp(`^${name},`) });
+    await link.click();
+    await expect(link).toHaveAttribute('aria-current', 'step');
   }
 
   async tab(name: string): Promise<void> {

@@ -23,6 +23,7 @@ async function typePack(shop: Workshop): Promise<void> {
   await shop.type('engine.peakTorque', '12 Nm');
   await shop.type('engine.primaryRatio', '2,5');
 
+  await shop.stage('Specify');
   await shop.tab('Pack');
   await shop.unfold('Disc');
   await shop.type('pack.kinds.disc.thickness', '3.0');
@@ -51,6 +52,7 @@ async function typePack(shop: Workshop): Promise<void> {
 }
 
 async function expectPack(shop: Workshop): Promise<void> {
+  await shop.stage('Specify');
   await expect(shop.verdict()).toContainText('Holds and releases');
   await expect(shop.verdict()).toContainText('1.39 times the engine');
   await expect(shop.verdict()).toContainText('0.125 mm clear at each face');
@@ -242,7 +244,7 @@ test('the order of plates is changed on the layers, marked where it is wrong, an
 test('a file that is no job is refused whole with the reason', async ({ workshop: shop, page }) => {
   await shop.open();
   const rows = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem');
-  await expect(rows).toHaveCount(2);
+  await expect(rows).toHaveCount(6);
   for (const [name, text, reason] of [
     ['empty.json', '', 'The file is empty.'],
     ['cut.json', '{"format": "under-ridge-job",\n "version": 1,', 'cut off'],
@@ -257,7 +259,7 @@ test('a file that is no job is refused whole with the reason', async ({ workshop
     await shop.importFile({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
     await expect(page.getByText(`${name}: `)).toContainText(reason);
   }
-  await expect(rows).toHaveCount(2);
+  await expect(rows).toHaveCount(6);
 });
 
 test('a job that is not here says so, and an empty workshop says what to do', async ({

@@ -100,7 +100,7 @@ function CauseRow({ cause }: { readonly cause: RankedCause }) {
         </View>
         {!open && first ? (
           <Words soft size={14}>
-            {first.because}
+            {first.from}: {first.because}
           </Words>
         ) : null}
       </Pressable>

@@ -53,8 +53,12 @@ export function Section({
   return (
     <View role="group" aria-label={describe(layout)} style={{ width, height }}>
       {labelled && shape.layers.some((s) => s.ghosts.length > 0) ? (
-        <Words soft size={13} style={{ position: 'absolute', left: 4, top: 0 }}>
-          {`Wear drawn ${WEAR_SCALE} times as deep, within the outline of new`}
+        <Words
+          soft
+          size={13}
+          style={{ position: 'absolute', left: drawn + 8, top: 0, width: width - drawn - 8 }}
+        >
+          {`Wear drawn ${WEAR_SCALE} times as deep, in the outline of new`}
         </Words>
       ) : null}
       <Svg width={width} height={height} aria-hidden>

@@ -5,7 +5,6 @@ import { demoJob } from '@/demo/jobs';
 import { evaluate } from '../../evaluate/evaluate';
 import { entry } from '../../job/blank';
 import { withEntry } from '../../job/paths';
-import type { Job } from '../../job/types';
 import type { ComplaintId, TestId } from '../knowledge';
 import { CAUSES, COMPLAINT_WEIGHTS, COMPLAINTS, TESTS } from '../knowledge';
 import { rankCauses } from '../rank';

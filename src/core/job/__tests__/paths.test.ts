@@ -6,7 +6,6 @@ import { entry } from '../blank';
 import type { FieldPattern } from '../fields';
 import { fieldAt, fieldPath, FIELDS, patternOf } from '../fields';
 import { entryAt, withEntry } from '../paths';
-import type { Job } from '../types';
 
 const job = demoJob('UR-0106');
 

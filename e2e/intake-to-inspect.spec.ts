@@ -1,0 +1,337 @@
+import type { APIRequestContext } from '@playwright/test';
+
+import type { Workshop } from './bench';
+import { expect, test } from './bench';
+
+/** Each project has a bench of its own, so that neither hears the other's gauge. */
+const benchOf = (project: string) => (project === 'phone' ? 1 : 2);
+
+async function press(request: APIRequestContext, bench: number, thickness: number): Promise<void> {
+  const answer = await request.post(`/api/bench/${bench}/press`, { data: { thickness } });
+  expect(answer.ok()).toBe(true);
+}
+
+const reading = (shop: Workshop) => shop.page.getByTestId('reading');
+const title = (shop: Workshop, text: string) =>
+  shop.page.getByRole('heading', { name: text, exact: true });
+
+/** Types as a gauge does that is a keyboard: value and Enter, with no field touched. */
+async function typed(shop: Workshop, ...values: readonly string[]): Promise<void> {
+  for (const value of values) {
+    await shop.page.keyboard.type(value);
+    await shop.page.keyboard.press('Enter');
+  }
+}
+
+async function intake(shop: Workshop): Promise<void> {
+  const { page } = shop;
+  await page.getByRole('textbox', { name: 'Machine', exact: true }).fill('Rush 300');
+  await page.getByRole('button', { name: 'Not sure? A few questions' }).click();
+  await page.getByRole('button', { name: 'No', exact: true }).click();
+  await page.getByRole('button', { name: 'No, a selector or nothing' }).click();
+  await page.getByRole('button', { name: 'Only belt and sheaves' }).click();
+  await expect(page.getByText('no wet clutch in this machine')).toBeVisible();
+  await page.getByRole('button', { name: 'Take this' }).click();
+  await expect(page.getByRole('alert')).toContainText('No wet clutch in this machine');
+  await expect(page.getByText('Complaint and aim')).toHaveCount(0);
+  await shop.choose('Which clutch it has', 'A plate pack');
+
+  await page.getByRole('checkbox', { name: 'Slips', exact: true }).click();
+  const causes = page.getByRole('list', { name: 'Causes, the likeliest first' });
+  const first = () => causes.getByRole('listitem').first();
+  await expect(first()).toContainText('Worn friction discs');
+  await shop.choose('Read the oil’s grade from its can, a minute', 'Not for wet clutches');
+  await expect(first()).toContainText('Oil not meant for wet clutches');
+  await first().getByRole('button').click();
+  await expect(causes).toContainText('The can says it.');
+  await shop.choose('Read the oil’s grade from its can', 'Not made');
+  await expect(first()).toContainText('Worn friction discs');
+
+  await shop.choose('Oil in it', 'Car oil, friction-modified');
+  await expect(page.getByText('makes a wet clutch slip')).toBeVisible();
+  await shop.choose('Oil in it', 'For wet clutches');
+  await shop.type('intake.hours', '120');
+}
+
+async function torqueCurve(shop: Workshop): Promise<void> {
+  const { page } = shop;
+  const give = async (name: string, text: string) => {
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Torque curve from a file' }).click();
+    await (await chooser).setFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+  };
+  await give('bad.csv', 'rpm;Nm\n3000;12\nhello;13\n');
+  await expect(page.getByText('bad.csv: Line 3: “hello” is no number')).toBeVisible();
+  await give('dyno.csv', 'Nm;rpm\n10,5;3000\n14,2;5000\n12;7000\n');
+  await expect(page.getByText('3 speeds, peak 14.2 N·m at 5000 rpm')).toBeVisible();
+  await expect(page.getByRole('img', { name: /Torque from 3000 to 7000 rpm/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Take curve and peak' }).click();
+  await expect(shop.field('engine.peakTorque')).toHaveValue('14.2');
+  await shop.type('engine.primaryRatio', '3');
+}
+
+async function strip(shop: Workshop): Promise<void> {
+  const { page } = shop;
+  await page.getByRole('button', { name: 'Make the list for this clutch' }).click();
+  const steps = page.getByRole('list', { name: 'Steps of taking it apart' });
+  await steps.getByRole('checkbox').first().click();
+  await expect(page.getByText(/^1 of \d+ done/)).toBeVisible();
+  await page.getByRole('button', { name: 'Change the list' }).click();
+  await page.getByRole('textbox', { name: 'Step 2' }).fill('Drain, and smell the oil');
+  await page.getByRole('button', { name: 'Done changing' }).click();
+  await expect(steps).toContainText('Drain, and smell the oil');
+
+  await page.getByRole('button', { name: 'Start the count for this clutch' }).click();
+  for (let i = 0; i < 3; i++)
+    await page.getByRole('button', { name: 'Drive pins: one more' }).click();
+  const pins = page
+    .getByRole('list', { name: 'Small parts' })
+    .getByRole('listitem')
+    .filter({ hasText: 'Drive pins' });
+  await expect(pins.getByRole('textbox')).toHaveValue('3');
+
+  // Three discs and two steels, the outermost first.
+  for (const name of ['Disc', 'Steel', 'Disc', 'Steel', 'Disc'])
+    await page.getByRole('button', { name: `${name} came out` }).click();
+  await shop.choose('Mark of plate 1', 'Mark out');
+  await page.getByRole('button', { name: 'Take these 5 plates as the pack' }).click();
+  await expect(page.getByText('The pack lies in this order.')).toBeVisible();
+}
+
+const PIXEL = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);
+
+async function photographs(shop: Workshop): Promise<void> {
+  const { page } = shop;
+  const give = async (name: string, mimeType: string, buffer: Buffer) => {
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Picture from a file' }).click();
+    await (await chooser).setFiles({ name, mimeType, buffer });
+  };
+  await give('plate.jpg', 'image/jpeg', Buffer.from('this is text'));
+  await expect(page.getByText('plate.jpg: It is no picture')).toBeVisible();
+  const heic = Buffer.concat([Buffer.from([0, 0, 0, 24]), Buffer.from('ftypheic0000mif1heic')]);
+  await give('pack.heic', 'image/heic', heic);
+  await expect(page.getByText('It is a HEIC picture')).toBeVisible();
+  await give('pack.png', 'image/png', PIXEL);
+  await page.getByRole('textbox', { name: 'What it shows' }).fill('The pack as it lay');
+  await expect(
+    page.getByRole('button', { name: 'Photograph 1, The pack as it lay' }),
+  ).toBeVisible();
+  await shop.stored();
+  await page.reload();
+  await page.getByRole('button', { name: 'Photograph 1, The pack as it lay' }).click();
+  await expect(page.getByRole('img', { name: 'The pack as it lay' }).first()).toBeVisible();
+}
+
+test('a new job through intake, strip and inspection, with the simulated gauge', async ({
+  workshop: shop,
+  page,
+  request,
+}, info) => {
+  test.setTimeout(180_000);
+  const bench = benchOf(info.project.name);
+  await shop.newJob();
+  await intake(shop);
+  await torqueCurve(shop);
+  await page.getByRole('button', { name: 'Intake is done: on to Strip' }).click();
+  await strip(shop);
+  await photographs(shop);
+  await page.getByRole('button', { name: 'Strip is done: on to Inspect' }).click();
+
+  // What is new and least is specified; the limits stand in one place.
+  await shop.stage('Specify');
+  await shop.unfold('Disc');
+  await shop.type('pack.kinds.disc.thickness', '2.9');
+  await shop.unfold('Steel');
+  await shop.type('pack.kinds.steel.thickness', '1.6');
+  await shop.stage('Inspect');
+  await shop.unfold('Limits of this machine');
+  await shop.type('pack.kinds.disc.minThickness', '2.7');
+  await shop.type('inspection.steelWarpLimit', '0.1');
+
+  await page.getByRole('button', { name: `Connect bench ${bench}` }).click();
+  await expect(page.getByTestId('bench-status')).toContainText('Gauge connected');
+  await page.getByRole('button', { name: 'Measure: 16 readings' }).click();
+  await expect(title(shop, 'Disc 1 of 3')).toBeVisible();
+
+  // The gauge's button moves the run on by itself.
+  await press(request, bench, 2.87);
+  await expect(page.getByText('thickness, point 2 of 4')).toBeVisible();
+  await expect(page.getByTestId('so-far')).toContainText('Measured at 1 point only');
+  // A unit switched by mistake goes in as what it is.
+  await request.post(`/api/bench/${bench}/unit`, { data: {} });
+  await press(request, bench, 2.86);
+  await expect(page.getByText('thickness, point 3 of 4')).toBeVisible();
+  await expect(page.getByTestId('bench-status')).toContainText(', in');
+  await request.post(`/api/bench/${bench}/unit`, { data: {} });
+
+  // The link goes in mid-run: nothing is lost, the hand goes on, and it comes back by itself.
+  await request.post(`/api/bench/${bench}/lose`, { data: { seconds: 2 } });
+  await expect(page.getByTestId('bench-status')).toContainText('Gauge lost');
+  await typed(shop, '2.86', '2.85');
+  await expect(title(shop, 'Disc 2 of 3')).toBeVisible();
+  await expect(page.getByTestId('bench-status')).toContainText('Gauge connected');
+  await press(request, bench, 2.84);
+  await expect(page.getByText('thickness, point 2 of 4')).toBeVisible();
+
+  // Ten times the nominal, another unit, and more than new are asked about.
+  await typed(shop, '28.4');
+  await expect(page.getByText('did you mean 2.840 mm')).toBeVisible();
+  await page.getByRole('button', { name: '2.840 mm', exact: true }).click();
+  await typed(shop, '.1118');
+  await expect(page.getByText(/did you mean 0\.1118 in/)).toBeVisible();
+  await page.getByRole('button', { name: '0.1118 in', exact: true }).click();
+  await typed(shop, '3.1');
+  await expect(page.getByText('more than new')).toBeVisible();
+  await typed(shop, '2.85');
+  await expect(title(shop, 'Disc 3 of 3')).toBeVisible();
+
+  // Our keypad, a step back, and a correction.
+  for (const key of ['2', '.', '6', '9'])
+    await page.getByRole('button', { name: key, exact: true }).click();
+  await expect(reading(shop)).toContainText('2.69');
+  await page.getByRole('button', { name: 'Next', exact: true }).click();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
+  await expect(reading(shop)).toContainText('2.690');
+  await typed(shop, '2.68', '2.69', '2.7', '2.71');
+
+  // Steels: thickness, then flatness; one is skipped, one is warped.
+  await expect(title(shop, 'Steel 1 of 2')).toBeVisible();
+  await typed(shop, '1.6', '0.02', '1.59');
+  await expect(page.getByText('out-of-flat')).toBeVisible();
+  await page.getByRole('button', { name: 'Skip', exact: true }).click();
+  await expect(title(shop, 'All gone over')).toBeVisible();
+  await expect(page.getByText('15 of 16 readings are taken.')).toBeVisible();
+  await page.getByRole('button', { name: /^Go to what is open/ }).click();
+  await typed(shop, '0.15');
+  await page.getByRole('button', { name: 'To the verdicts' }).click();
+
+  // Verdicts with reasons and limit sources, on parts and across them.
+  const plates = page.getByRole('list', { name: 'Verdicts on the plates, outermost first' });
+  await expect(plates.getByRole('listitem').first()).toContainText('Change');
+  await expect(plates.getByRole('listitem').first()).toContainText(
+    'Thinnest 2.680 mm, below its limit of 2.700 mm',
+  );
+  const rules = page.getByRole('list', { name: 'Rules across parts' });
+  await expect(rules).toContainText('No new discs against warped steels');
+  await expect(rules).toContainText('Warped steels take their discs with them');
+  await expect(page.getByTestId('summary')).toContainText('Change: plate 3, plate 4, plate 5.');
+  await shop.choose('Summary for', 'For the customer');
+  await expect(page.getByTestId('summary')).toContainText('2 of 3 friction discs need changing.');
+
+  // Each reading keeps what stood on the gauge.
+  await plates.getByRole('button', { name: /^Disc, plate 3/ }).click();
+  await expect(page.getByText('written 0.1118 in')).toBeVisible();
+  await page.getByRole('checkbox', { name: 'Burnt' }).click();
+  await expect(plates).toContainText('Burnt lining');
+  await shop.unfold('Cover');
+  await page.getByRole('checkbox', { name: 'Grooved' }).last().click();
+  await expect(rules).toContainText('bent shaft or a dead pilot bearing');
+
+  await shop.stored();
+  await page.reload();
+  await expect(page.getByTestId('summary')).toContainText('Change');
+  await page.getByRole('button', { name: 'Inspect is done: on to Specify' }).click();
+  await expect(page.getByRole('link', { name: 'Specify, the job stands here' })).toHaveAttribute(
+    'aria-current',
+    'step',
+  );
+});
+
+test('the demo jobs stand where they should, and a run goes on where it was left', async ({
+  workshop: shop,
+  page,
+}) => {
+  await shop.open('/job/demo-ur-0105');
+  await expect(page.getByRole('navigation', { name: 'Stage 1 of 8: Intake' })).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Causes, the likeliest first' })).toContainText(
+    'Weak springs of the start clutch',
+  );
+  await expect(
+    page.getByRole('button', { name: /^Start clutch touches at: 1405 rpm/ }),
+  ).toBeVisible();
+
+  await shop.open('/job/demo-ur-0103');
+  await expect(page.getByRole('navigation', { name: 'Stage 3 of 8: Inspect' })).toBeVisible();
+  await page.getByRole('button', { name: 'Go on measuring: 28 left' }).click();
+  await expect(title(shop, 'Disc 5 of 8')).toBeVisible();
+  await expect(page.getByText('thickness, point 3 of 4')).toBeVisible();
+  await page.keyboard.type('3,41');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('thickness, point 4 of 4')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave the run' }).click();
+  await shop.stage('Specify');
+  await shop.tab('Release');
+  await expect(page.getByRole('table', { name: 'Where the lift went' })).toContainText(
+    'Reduced-effort part',
+  );
+});
+
+test('jobs are found, filtered, derived, archived', async ({ workshop: shop, page }) => {
+  await shop.open();
+  const rows = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem');
+  await page.getByRole('textbox', { name: 'Find a job' }).fill('neutral');
+  await expect(rows).toHaveCount(1);
+  await page.getByRole('textbox', { name: 'Find a job' }).fill('nobody at all');
+  await page.getByRole('button', { name: 'Show all jobs' }).click();
+  await expect(rows).toHaveCount(6);
+  await shop.unfold('Show and sort');
+  await shop.choose('Show', 'Specify');
+  await expect(rows).toHaveCount(1);
+  await shop.choose('Show', 'All');
+
+  await page.getByRole('button', { name: 'From a known machine' }).click();
+  await page.getByRole('button', { name: 'New job for Brae 1200, UR-0103' }).click();
+  await expect(page.getByRole('textbox', { name: 'Machine', exact: true })).toHaveValue(
+    'Brae 1200',
+  );
+  await expect(shop.field('engine.peakTorque')).toHaveValue('105');
+  await expect(shop.field('intake.hours')).toHaveValue('');
+  await shop.stage('Inspect');
+  await expect(page.getByRole('button', { name: /^Measure: \d+ readings/ })).toBeVisible();
+  await shop.jobMenu('Put in the archive');
+  await expect(rows).toHaveCount(6);
+  await shop.unfold('Show and sort');
+  await shop.choose('Show', 'Archived');
+  await expect(rows).toHaveCount(1);
+  await rows.first().getByRole('link').click();
+  await shop.jobMenu('Take out of the archive');
+});
+
+test('the share of packs in the window is worked out in a worker', async ({
+  workshop: shop,
+  page,
+}) => {
+  await shop.open('/job/demo-ur-0106?tab=pack');
+  await shop.unfold('Tolerance of a batch');
+  const worker = page.waitForEvent('worker');
+  await page.getByRole('button', { name: 'Build a million packs' }).click();
+  expect((await worker).url()).toContain('/core-worker.js');
+  await expect(page.getByText(/% of 1,000,000 packs fall in the window/)).toBeVisible({
+    timeout: 30_000,
+  });
+  await expect(page.getByRole('img', { name: /^Heights of the packs/ })).toBeVisible();
+});
+
+test('the bench page’s own buttons reach the run', async ({
+  workshop: shop,
+  page,
+  context,
+}, info) => {
+  const bench = benchOf(info.project.name);
+  await shop.open('/job/demo-ur-0103');
+  await page.getByRole('button', { name: `Connect bench ${bench}` }).click();
+  await expect(page.getByTestId('bench-status')).toContainText('Gauge connected');
+  await page.getByRole('button', { name: 'Go on measuring: 28 left' }).click();
+  const buttons = await context.newPage();
+  await buttons.goto('/bench/');
+  await buttons.getByLabel('Bench', { exact: true }).selectOption(String(bench));
+  await buttons.getByLabel('Between the jaws, mm').fill('3.42');
+  await buttons.getByRole('button', { name: 'Send reading' }).first().click();
+  await expect(buttons.getByRole('status').last()).toContainText('Heard by 1');
+  await buttons.close();
+  await expect(page.getByText('thickness, point 4 of 4')).toBeVisible();
+});
