@@ -29,6 +29,7 @@ export default defineConfig({
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: '.cache/playwright.json' }]],
   use: {
+    actionTimeout: 15_000,
     baseURL: `http://127.0.0.1:${DEMO_PORT}`,
     trace: 'retain-on-failure',
     launchOptions: {

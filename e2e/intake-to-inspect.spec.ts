@@ -201,7 +201,7 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   // Steels: thickness, then flatness; one is skipped, one is warped.
   await expect(title(shop, 'Steel 1 of 2')).toBeVisible();
   await typed(shop, '1.6', '0.02', '1.59');
-  await expect(page.getByText('out-of-flat')).toBeVisible();
+  await expect(page.getByText('out-of-flat, largest blade that goes under')).toBeVisible();
   await page.getByRole('button', { name: 'Skip', exact: true }).click();
   await expect(title(shop, 'All gone over')).toBeVisible();
   await expect(page.getByText('15 of 16 readings are taken.')).toBeVisible();
@@ -226,7 +226,7 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   await plates.getByRole('button', { name: /^Disc, plate 3/ }).click();
   await expect(page.getByText('written 0.1118 in')).toBeVisible();
   await page.getByRole('checkbox', { name: 'Burnt' }).click();
-  await expect(plates).toContainText('Burnt lining');
+  await expect(plates).toContainText('burnt lining has lost its friction');
   await shop.unfold('Cover');
   await page.getByRole('checkbox', { name: 'Grooved' }).last().click();
   await expect(rules).toContainText('bent shaft or a dead pilot bearing');

@@ -57,7 +57,8 @@ export async function keepWorkshop(
       try {
         await records.write(changed, gone);
         written = now;
-        store.dispatch(storageChanged({ status: 'saved' }));
+        // What was typed while this was written is waiting for its own turn.
+        store.dispatch(storageChanged({ status: timer === undefined ? 'saved' : 'saving' }));
       } catch (error) {
         store.dispatch(storageChanged({ status: 'failed', reason: reasonOf(error) }));
       }

@@ -6,6 +6,7 @@ import type { RunPart, RunStep } from '@/core/inspect/run';
 import { fieldAt } from '@/core/job/fields';
 import { entryAt } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
+import { parseEntry } from '@/core/units/parseEntry';
 import { formatValue, shownUnit } from '@/core/units/quantity';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useBenchLink, useBenchReadings } from '@/features/bench/benchLink';
@@ -65,7 +66,7 @@ export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd 
         {link.status === 'off' ? null : <BenchBar compact />}
         <Display run={run} step={step} deviceKeyboard={deviceKeyboard} />
         <LimitBar step={step} text={run.text} />
-        <Asked run={run} />
+        <Asked run={run} step={step} />
         <SoFar step={step} />
         <Siblings run={run} step={step} />
       </ScrollView>
@@ -102,9 +103,11 @@ function useTypingGauge(run: Run): void {
       else if (/^[\d.,/"a-zA-Z ]$/.test(event.key)) now.key(event.key);
       else return;
       event.preventDefault();
+      event.stopPropagation();
     };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    // Before the buttons get it: one that still has the focus would be pressed by the gauge's Enter.
+    window.addEventListener('keydown', onKey, true);
+    return () => window.removeEventListener('keydown', onKey, true);
   }, []);
 }
 
@@ -173,8 +176,12 @@ function Display({ run, step, deviceKeyboard }: PartProps & { readonly deviceKey
   );
 }
 
-function Asked({ run }: { readonly run: Run }) {
+function Asked({ run, step }: PartProps) {
   const strata = useStrata();
+  const units = useUnits();
+  const asTyped = parseEntry(run.text, fieldAt(step.path), units);
+  const isAsTyped = (value: number) =>
+    asTyped.kind === 'value' && Math.abs(asTyped.value - value) < 1e-9;
   return (
     <View aria-live="assertive">
       {run.refused ? <Words style={{ color: strata.stop }}>{run.refused}</Words> : null}
@@ -188,9 +195,7 @@ function Asked({ run }: { readonly run: Run }) {
                 main={i === 0}
                 onPress={() => run.choose(reading)}
               >
-                {i === (run.question?.readings.length ?? 0) - 1
-                  ? `Keep ${reading.text}`
-                  : reading.text}
+                {isAsTyped(reading.value) ? `Keep ${reading.text}` : reading.text}
               </Action>
             ))}
           </View>

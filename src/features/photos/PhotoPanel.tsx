@@ -183,7 +183,8 @@ function Picture({
       {uri ? (
         <Image
           source={{ uri }}
-          alt={photo.caption || 'Photograph of the job'}
+          role="img"
+          aria-label={photo.caption || 'Photograph of the job'}
           style={{ width, height }}
           resizeMode="cover"
         />

@@ -52,6 +52,26 @@ describe('keeping the workshop', () => {
     expect(again.getState().jobs.ids).not.toContain('demo-ur-0106');
   });
 
+  it('is not saved while what was typed during a write still waits', async () => {
+    const { records, kept } = memoryRecords();
+    const store = makeStore();
+    const flush = await keepWorkshop(store, records, async () => demoJobs());
+    const details = (notes: string) =>
+      store.dispatch(jobActions.detailsTyped({ jobId: 'demo-ur-0106', notes }));
+    const write = records.write.bind(records);
+    records.write = async (changed, gone) => {
+      records.write = write;
+      details('second');
+      await write(changed, gone);
+    };
+    details('first');
+    await flush();
+    expect(store.getState().storage.status).toBe('saving');
+    await flush();
+    expect(store.getState().storage.status).toBe('saved');
+    expect(kept.get('job:demo-ur-0106')).toContain('second');
+  });
+
   it('writes only what changed, drafts included, and nothing twice', async () => {
     const { records, kept } = memoryRecords();
     const store = makeStore();
@@ -100,7 +120,7 @@ describe('keeping the workshop', () => {
     kept.set('job:odd', '{"id":"odd"}');
     const store = makeStore();
     await keepWorkshop(store, records, noJobs);
-    expect(store.getState().jobs.ids).toHaveLength(2);
+    expect(store.getState().jobs.ids).toHaveLength(6);
     expect(kept.has('job:odd')).toBe(true);
   });
 });
