@@ -55,12 +55,18 @@ async function main(): Promise<void> {
   await client.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
   const times: number[] = [];
   for (let i = 0; i < READINGS; i++) {
-    const what = await page.getByText(/^thickness|^out-of-flat/).first().innerText();
-    const disc = (await page.getByRole('heading', { level: 2 }).first().innerText()).startsWith('Disc');
+    const what = await page
+      .getByText(/^thickness|^out-of-flat/)
+      .first()
+      .innerText();
+    const disc = (await page.getByRole('heading', { level: 2 }).first().innerText()).startsWith(
+      'Disc',
+    );
     times.push(await timeOfReading(page, what.startsWith('out') ? '0.02' : disc ? '3.42' : '2.0'));
   }
   times.sort((a, b) => a - b);
-  const at = (share: number) => times[Math.min(times.length - 1, Math.floor(share * times.length))] ?? NaN;
+  const at = (share: number) =>
+    times[Math.min(times.length - 1, Math.floor(share * times.length))] ?? NaN;
   line(`a reading to its state on screen, CPU slowed ${SLOWED}×, median`, ms(at(0.5)), '50 ms');
   line('the same, nine in ten within', ms(at(0.9)));
   await browser.close();

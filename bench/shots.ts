@@ -23,9 +23,43 @@ const openWorking = async (page: Page) => {
   await page.getByRole('dialog').waitFor();
 };
 
+const toCauses = (page: Page) =>
+  page.getByRole('heading', { name: 'Likely causes' }).evaluate((e) => e.scrollIntoView());
+const startRun = async (page: Page) => {
+  await page.getByRole('button', { name: 'Go on measuring' }).click();
+  await page.keyboard.type('3.4');
+};
+const toVerdicts = (page: Page) =>
+  page.getByRole('heading', { name: 'Summary' }).evaluate((e) => e.scrollIntoView());
+const toBudget = (page: Page) =>
+  page.getByRole('heading', { name: 'Lost on the way' }).evaluate((e) => e.scrollIntoView());
+
 const SHOTS: readonly Shot[] = [
   { name: 'jobs-phone', route: '/', viewport: PHONE },
   { name: 'jobs-wide', route: '/', viewport: WIDE },
+  { name: 'intake-phone', route: '/job/demo-ur-0105', viewport: PHONE, before: toCauses },
+  { name: 'intake-wide', route: '/job/demo-ur-0105', viewport: WIDE },
+  { name: 'strip-phone', route: '/job/demo-ur-0103?stage=strip', viewport: PHONE },
+  {
+    name: 'run-phone-peat',
+    route: '/job/demo-ur-0103',
+    viewport: PHONE,
+    dark: true,
+    before: startRun,
+  },
+  {
+    name: 'inspect-phone',
+    route: '/job/demo-ur-0106?stage=inspect',
+    viewport: PHONE,
+    before: toVerdicts,
+  },
+  { name: 'inspect-wide', route: '/job/demo-ur-0103', viewport: WIDE, before: startRun },
+  {
+    name: 'release-phone',
+    route: '/job/demo-ur-0103?tab=release',
+    viewport: PHONE,
+    before: toBudget,
+  },
   { name: 'pack-phone', route: '/job/demo-ur-0101?tab=pack', viewport: PHONE },
   { name: 'pack-wide', route: '/job/demo-ur-0101?tab=pack', viewport: WIDE },
   {
@@ -69,6 +103,7 @@ async function main(): Promise<void> {
     await page.close();
   }
   await browser.close();
+  server.closeAllConnections();
   server.close();
 }
 

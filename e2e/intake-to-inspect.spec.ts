@@ -294,6 +294,11 @@ test('jobs are found, filtered, derived, archived', async ({ workshop: shop, pag
   await expect(page.getByRole('button', { name: /^Measure: \d+ readings/ })).toBeVisible();
   await shop.jobMenu('Put in the archive');
   await expect(rows).toHaveCount(6);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(rows).toHaveCount(7);
+  await rows.first().getByRole('link').click();
+  await shop.jobMenu('Put in the archive');
+  await expect(rows).toHaveCount(6);
   await shop.unfold('Show and sort');
   await shop.choose('Show', 'Archived');
   await expect(rows).toHaveCount(1);

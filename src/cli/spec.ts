@@ -7,6 +7,7 @@ import { COMPLAINTS } from '@/core/causes/knowledge';
 import { rankCauses } from '@/core/causes/rank';
 import { DomainError } from '@/core/errors';
 import { evaluate } from '@/core/evaluate/evaluate';
+import type { PackState } from '@/core/evaluate/states';
 import { packModel } from '@/core/evaluate/states';
 import type { Job } from '@/core/job/types';
 import { toleranceOf } from '@/core/pack/jobTolerance';
@@ -24,7 +25,7 @@ const HELP = `usage: npm run --silent spec -- FILE.json [options]
 
 Prints every figure with unit and working, and the verdicts, of an exported job.
 
-  --at wear=0.4,rpm=6000,lift=1.2   the pack worn, turning or lifted (mm, rpm)
+  --at wear=0.4,rpm=6000,lift=1.2   the pack worn, turning or lifted (mm, rpm); also plates=new, oil=hot
   --curves                          the same over wear, lift and rpm, and the wear reserve
   --advise                          what would cure each verdict that is not good
   --tolerance[=PACKS]               share of packs in the window, a million unless said
@@ -124,11 +125,17 @@ function read<T>(file: string, parse: (text: string) => T): T {
 }
 
 const STATE_KEYS = ['wear', 'lift', 'rpm'] as const;
+const STATE_WORDS = { plates: ['new', 'measured'], oil: ['usual', 'hot'] } as const;
 
-function stateFrom(text: string): Partial<Record<(typeof STATE_KEYS)[number], number>> {
+function stateFrom(text: string): PackState {
   return Object.fromEntries(
     text.split(',').map((part) => {
       const [key = '', value = ''] = part.split('=');
+      if (key === 'plates' || key === 'oil') {
+        if (!STATE_WORDS[key].some((w) => w === value))
+          throw new Refused(`--at ${key} takes ${STATE_WORDS[key].join(' or ')}; not “${value}”`);
+        return [key, value];
+      }
       if (!STATE_KEYS.some((k) => k === key))
         throw new Refused(
           `--at takes ${STATE_KEYS.join(', ')}, such as wear=0.4,rpm=6000; not “${part}”`,

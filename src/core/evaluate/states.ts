@@ -21,6 +21,8 @@ export interface PackState {
   readonly wear?: Mm;
   /** Pressure plate lifted by, mm, 0 or more. */
   readonly lift?: Mm;
+  /** Hot oil: the lining's low friction counts. Default `usual`: the typical one. */
+  readonly oil?: 'usual' | 'hot';
   /** Engine speed, for what is centrifugal; without it weights do not press. */
   readonly rpm?: Rpm;
 }
@@ -37,6 +39,8 @@ export interface StateFigures {
   readonly asked?: NewtonMetre;
   /** Capacity with tang friction against the torque asked. Hot oil is the low end. */
   readonly reserve?: Readonly<Record<'low' | 'typical' | 'high', number>>;
+  /** The one that this state comes to: low in hot oil, else typical. */
+  readonly reserveHere?: number;
   readonly leverPull?: Newton;
   readonly clearancePerFace?: Mm;
   /** What a start clutch carries at that rpm, at its own shaft. */
@@ -101,7 +105,13 @@ export function packModel(job: Job): PackModel {
   const askedAt = torqueOverRpm(sheet);
   const start = startClutchOf(sheet);
 
-  const at = ({ plates = 'measured', wear = 0, lift = 0, rpm }: PackState = {}): StateFigures => {
+  const at = ({
+    plates = 'measured',
+    wear = 0,
+    lift = 0,
+    oil = 'usual',
+    rpm,
+  }: PackState = {}): StateFigures => {
     const from = (plates === 'new' ? asNew : measured) ?? Number.NaN;
     check('wear', wear, Number.isFinite(from) ? { min: 0, below: from } : { min: 0 });
     check('lift', lift, { min: 0, max: 50 });
@@ -128,7 +138,12 @@ export function packModel(job: Job): PackModel {
       ...(springs === undefined ? {} : { springForce: springs }),
       ...(capacity === undefined ? {} : { capacity }),
       ...(load ? { asked: load } : {}),
-      ...(capacity && load ? { reserve: byLevel((name) => capacity[name] / load) } : {}),
+      ...(capacity && load
+        ? {
+            reserve: byLevel((name) => capacity[name] / load),
+            reserveHere: capacity[oil === 'hot' ? 'low' : 'typical'] / load,
+          }
+        : {}),
       ...(start && rpm !== undefined
         ? { startTorque: attempt(() => startClutchTorque(start, rpm)) ?? 0 }
         : {}),

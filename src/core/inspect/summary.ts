@@ -1,7 +1,9 @@
 import type { Evaluation } from '../evaluate/evaluate';
 import type { Sentence } from '../evaluate/sentence';
-import { count, length, say } from '../evaluate/sentence';
+import { count, force, length, say } from '../evaluate/sentence';
 import type { Job } from '../job/types';
+import { readingsOf } from '../job/types';
+import { summarizeReadings } from '../pack/stack';
 import type { Decision } from './decisions';
 import type { Inspection, PartVerdict } from './inspect';
 
@@ -111,6 +113,19 @@ function forShop(
     );
   const warp = evaluation.layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
   if (warp > 0) lines.push(say`Out-of-flat ${length(warp)} over all steels.`);
+  const taper = evaluation.layout.layers.reduce((most, l) => {
+    const values = readingsOf(l.plate).map((r) => r.value);
+    return l.lined === 'none' || values.length < 2
+      ? most
+      : Math.max(most, summarizeReadings(values).taper);
+  }, 0);
+  if (taper > 0) lines.push(say`Greatest taper ${length(taper)}.`);
+  const clamp = figures.get('clamp');
+  if (clamp?.status === 'known') lines.push(say`Clamp with these springs ${force(clamp.value)}.`);
+  for (const id of ['stack', 'holds'] as const) {
+    const v = evaluation.verdicts.find((x) => x.id === id);
+    if (v && v.state !== 'unknown') lines.push(say`${v.title}.`);
+  }
   for (const d of ['scrap', 'change', 'grind'] as const) {
     const those = parts.filter((p) => p.decision === d);
     if (those.length === 0) continue;

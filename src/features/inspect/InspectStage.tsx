@@ -1,9 +1,8 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 
-import { RUN_PARTS } from '@/core/inspect/run';
+import { RUN_PARTS, firstOpen, measuringRun } from '@/core/inspect/run';
 import type { RunPart } from '@/core/inspect/run';
-import { firstOpen, measuringRun } from '@/core/inspect/run';
 import { POINTS } from '@/core/job/types';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { StageDone } from '@/features/job/StageDone';

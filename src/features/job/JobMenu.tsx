@@ -2,7 +2,6 @@ import { router } from 'expo-router';
 import { IconButton, Menu } from 'react-native-paper';
 
 import { download } from '@/files/share';
-import { useChangeJob } from '@/features/jobs/changeJob';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useDrafts, useJob } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
@@ -13,7 +12,6 @@ export function JobMenu() {
   const job = useJob();
   const drafts = useDrafts();
   const dispatch = useAppDispatch();
-  const change = useChangeJob();
   const exportJob = async () => {
     const { jobFileName, writeJobFile } = await import('@/files/jobFile');
     const unfinished = Object.fromEntries(
@@ -52,7 +50,7 @@ export function JobMenu() {
             title={job.archived ? 'Take out of the archive' : 'Put in the archive'}
             onPress={() => {
               close();
-              change((j) => ({ ...j, archived: !j.archived }));
+              dispatch(jobActions.jobArchived({ jobId: job.id, archived: !job.archived }));
               if (!job.archived) router.navigate('/');
             }}
           />

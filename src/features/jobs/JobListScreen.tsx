@@ -84,7 +84,7 @@ export function JobListScreen() {
             <Words style={{ color: told.bad ? strata.stop : strata.ink }}>{told.text}</Words>
           ) : null}
         </View>
-        <UndoBar />
+        <UndoBars />
         {all.length > 0 ? <JobFilter query={query} onChange={setQuery} /> : null}
         {all.length === 0 ? (
           <Words>No jobs yet. Start a new one, or import a job from a file.</Words>
@@ -215,12 +215,42 @@ function JobRow({ job, wide, today }: RowProps) {
   );
 }
 
-/** Stays until it is used or put away: a deleted job is not gone with a glance aside. */
-function UndoBar() {
+/** What was last deleted or archived, with the way back. */
+function UndoBars() {
   const removed = useAppSelector((state) => state.jobs.removed);
+  const archived = useAppSelector((state) =>
+    state.jobs.archivedId ? state.jobs.entities[state.jobs.archivedId] : undefined,
+  );
   const dispatch = useAppDispatch();
+  return (
+    <>
+      {removed ? (
+        <UndoBar
+          text={`${removed.job.number} ${removed.job.machine.name} is deleted.`}
+          onUndo={() => dispatch(jobActions.removalUndone())}
+          onForget={() => dispatch(jobActions.removalForgotten())}
+        />
+      ) : null}
+      {archived ? (
+        <UndoBar
+          text={`${archived.number} ${archived.machine.name} is in the archive.`}
+          onUndo={() => dispatch(jobActions.jobArchived({ jobId: archived.id, archived: false }))}
+          onForget={() => dispatch(jobActions.archivingForgotten())}
+        />
+      ) : null}
+    </>
+  );
+}
+
+interface UndoProps {
+  readonly text: string;
+  readonly onUndo: () => void;
+  readonly onForget: () => void;
+}
+
+/** Stays until it is used or put away: what is gone from the list is not gone with a glance aside. */
+function UndoBar({ text, onUndo, onForget }: UndoProps) {
   const strata = useStrata();
-  if (!removed) return null;
   return (
     <View
       role="status"
@@ -236,13 +266,11 @@ function UndoBar() {
         backgroundColor: strata.raised,
       }}
     >
-      <Words style={{ flexGrow: 1, flexShrink: 1 }}>
-        {removed.job.number} {removed.job.machine.name} is deleted.
-      </Words>
-      <Action icon="undo" onPress={() => dispatch(jobActions.removalUndone())}>
+      <Words style={{ flexGrow: 1, flexShrink: 1 }}>{text}</Words>
+      <Action icon="undo" onPress={onUndo}>
         Undo
       </Action>
-      <Action icon="close" onPress={() => dispatch(jobActions.removalForgotten())}>
+      <Action icon="close" onPress={onForget}>
         Put away
       </Action>
     </View>

@@ -53,6 +53,8 @@ const initialState = adapter.getInitialState({
   drafts: {} as Readonly<Record<string, Drafts>>,
   /** The job last deleted, kept for undo until the next one goes. */
   removed: undefined as Removed | undefined,
+  /** The job last put in the archive, for undo. */
+  archivedId: undefined as string | undefined,
 });
 
 type JobsState = typeof initialState;
@@ -177,6 +179,17 @@ const jobsSlice = createSlice({
     },
     removalForgotten(state) {
       state.removed = undefined;
+    },
+    jobArchived: {
+      prepare: (payload: { jobId: string; archived: boolean }) => prepareEdit(payload),
+      reducer(state, { payload }: PayloadAction<{ jobId: string; archived: boolean; at: string }>) {
+        const { jobId, archived } = payload;
+        edit(state, { jobId }, (job) => (job.archived === archived ? job : { ...job, archived }));
+        state.archivedId = archived ? jobId : undefined;
+      },
+    },
+    archivingForgotten(state) {
+      state.archivedId = undefined;
     },
 
     /** What stands in a numeric field: becomes a value when it can be read, else a draft; never lost. */

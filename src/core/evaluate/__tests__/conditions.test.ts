@@ -301,6 +301,15 @@ describe('torque curve', () => {
   });
 });
 
+describe('hot oil', () => {
+  it('counts the low friction of the lining', () => {
+    const model = packModel(cable);
+    const { reserve, reserveHere } = model.at({ oil: 'hot' });
+    expect(reserveHere).toBe(reserve?.low);
+    expect(model.at().reserveHere).toBe(reserve?.typical);
+  });
+});
+
 describe('a worn start clutch', () => {
   it('touches later, by the extra pull of its springs', () => {
     const job: Job = set(
