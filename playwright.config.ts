@@ -24,12 +24,12 @@ const serve = (port: number, ...args: string[]) => ({
 export default defineConfig({
   testDir: 'e2e',
   workers: 2,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 180_000,
+  expect: { timeout: 20_000 },
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: '.cache/playwright.json' }]],
   use: {
-    actionTimeout: 15_000,
+    actionTimeout: 30_000,
     baseURL: `http://127.0.0.1:${DEMO_PORT}`,
     trace: 'retain-on-failure',
     launchOptions: {

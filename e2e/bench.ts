@@ -7,7 +7,7 @@ export class Workshop {
 
   async open(path = '/'): Promise<void> {
     await this.page.goto(path);
-    await expect(this.page.getByText('Opening the workshop')).toHaveCount(0);
+    await expect(this.page.getByRole('heading', { level: 1 })).toBeVisible();
   }
 
   async newJob(): Promise<void> {

@@ -131,7 +131,6 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   page,
   request,
 }, info) => {
-  test.setTimeout(180_000);
   const bench = benchOf(info.project.name);
   await shop.newJob();
   await intake(shop);
@@ -262,6 +261,17 @@ test('the demo jobs stand where they should, and a run goes on where it was left
   await page.keyboard.type('3,41');
   await page.keyboard.press('Enter');
   await expect(page.getByText('thickness, point 4 of 4')).toBeVisible();
+
+  // The device's own keyboard: the field keeps the focus from one reading to the next.
+  await page.getByRole('button', { name: 'Device keyboard' }).click();
+  await expect(reading(shop)).toBeFocused();
+  await typed(shop, '3.42');
+  await expect(title(shop, 'Disc 6 of 8')).toBeVisible();
+  await expect(reading(shop)).toBeFocused();
+  await typed(shop, '34.2');
+  await expect(page.getByText('did you mean 3.420 mm')).toBeVisible();
+  await typed(shop, '3.41');
+  await expect(page.getByText('thickness, point 2 of 4')).toBeVisible();
   await page.getByRole('button', { name: 'Leave the run' }).click();
   await shop.stage('Specify');
   await shop.tab('Release');

@@ -1,3 +1,4 @@
+import type { ViewStyle } from 'react-native';
 import { Pressable, View } from 'react-native';
 import { Circle, Path, Polyline, Svg } from 'react-native-svg';
 
@@ -47,28 +48,33 @@ function StageName({
   props,
   children,
   style,
+  inner,
 }: {
   readonly stage: Stage;
   readonly props: Props;
   readonly children?: React.ReactNode;
-  readonly style: React.ComponentProps<typeof Pressable>['style'];
+  readonly style: ViewStyle;
+  /** How the name lies in what is tapped. */
+  readonly inner?: ViewStyle;
 }) {
   const opens = props.openable?.includes(stage) === true;
   const place = placeOf(STAGES.indexOf(stage), STAGES.indexOf(props.stage));
   const label = `${STAGE_NAME[stage]}, ${PLACE_WORD[place]}`;
-  return opens ? (
-    <Pressable
-      role="link"
-      aria-label={label}
-      aria-current={props.viewed === stage ? 'step' : undefined}
-      onPress={() => props.onOpen?.(stage)}
-      style={style}
-    >
-      {children}
-    </Pressable>
-  ) : (
-    <View role="listitem" aria-label={label} style={style as object}>
-      {children}
+  return (
+    <View role="listitem" aria-label={opens ? undefined : label} style={style}>
+      {opens ? (
+        <Pressable
+          role="link"
+          aria-label={label}
+          aria-current={props.viewed === stage ? 'step' : undefined}
+          onPress={() => props.onOpen?.(stage)}
+          style={{ flexGrow: 1, alignSelf: 'stretch', justifyContent: 'flex-end', ...inner }}
+        >
+          {children}
+        </Pressable>
+      ) : (
+        children
+      )}
     </View>
   );
 }
@@ -112,13 +118,14 @@ export function RidgeLine(props: Props & { readonly width: number }) {
           <Summit key={s} x={x(i)} y={y(i)} is={placeOf(i, at)} />
         ))}
       </Svg>
-      <View style={{ flexDirection: 'row', marginHorizontal: 12, marginTop: -44 }}>
+      <View role="list" style={{ flexDirection: 'row', marginHorizontal: 12, marginTop: -44 }}>
         {STAGES.map((s) => (
           <StageName
             key={s}
             stage={s}
             props={{ ...props, viewed }}
             style={{ width: step, height: 64, justifyContent: 'flex-end', alignItems: 'center' }}
+            inner={{ alignItems: 'center' }}
           >
             <Words size={12} bold={s === viewed} soft={s !== viewed} numberOfLines={1}>
               {STAGE_NAME[s]}
@@ -166,34 +173,37 @@ export function RidgeEdge(props: Props & { readonly height: number }) {
           <Summit key={s} x={x(i)} y={y(i)} is={placeOf(i, at)} />
         ))}
       </Svg>
-      {STAGES.map((s, i) => (
-        <StageName
-          key={s}
-          stage={s}
-          props={{ ...props, viewed }}
-          style={{
-            position: 'absolute',
-            left: 0,
-            right: 0,
-            top: y(i) - 24,
-            height: 48,
-            justifyContent: 'center',
-            paddingLeft: x(i) + 14,
-          }}
-        >
-          <View
+      <View role="list" style={{ position: 'absolute', left: 0, right: 0, top: 0, height: total }}>
+        {STAGES.map((s, i) => (
+          <StageName
+            key={s}
+            stage={s}
+            props={{ ...props, viewed }}
             style={{
-              borderBottomWidth: 2,
-              alignSelf: 'flex-start',
-              borderColor: s === viewed ? strata.slate : 'transparent',
+              position: 'absolute',
+              left: 0,
+              right: 0,
+              top: y(i) - 24,
+              height: 48,
+              justifyContent: 'center',
+              paddingLeft: x(i) + 14,
             }}
+            inner={{ justifyContent: 'center' }}
           >
-            <Words bold={s === viewed} soft={s !== viewed}>
-              {STAGE_NAME[s]}
-            </Words>
-          </View>
-        </StageName>
-      ))}
+            <View
+              style={{
+                borderBottomWidth: 2,
+                alignSelf: 'flex-start',
+                borderColor: s === viewed ? strata.slate : 'transparent',
+              }}
+            >
+              <Words bold={s === viewed} soft={s !== viewed}>
+                {STAGE_NAME[s]}
+              </Words>
+            </View>
+          </StageName>
+        ))}
+      </View>
     </View>
   );
 }

@@ -139,7 +139,7 @@ function Display({ run, step, deviceKeyboard }: PartProps & { readonly deviceKey
           placeholderTextColor={strata.soft}
           onChangeText={run.type}
           onSubmitEditing={() => run.take()}
-          submitBehavior="submit"
+          blurOnSubmit={false}
           inputMode="decimal"
           enterKeyHint="next"
           autoComplete="off"

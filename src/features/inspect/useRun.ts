@@ -94,7 +94,8 @@ export function useRun(parts: readonly RunPart[]): Run {
     text,
     question,
     refused,
-    type: show,
+    type: (next) =>
+      show((question || refused) && next.startsWith(text) ? next.slice(text.length) : next),
     // What is asked about is typed anew by the next digit, as a gauge does that measures again.
     key: (character) => show(question || refused ? character : text + character),
     erase: () => show(question || refused ? '' : text.slice(0, -1)),

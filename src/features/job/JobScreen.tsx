@@ -95,7 +95,11 @@ function OpenJob() {
           </View>
         ) : null}
         {!wide && !whole && plates ? (
-          <View style={{ width: 92, paddingVertical: 6, alignItems: 'center' }}>
+          <View
+            role="complementary"
+            aria-label="The pack"
+            style={{ width: 92, paddingVertical: 6, alignItems: 'center' }}
+          >
             <SectionView
               width={88}
               height={size.height - 60}
@@ -112,7 +116,7 @@ function OpenJob() {
           </View>
         ) : null}
         {!wide && whole ? (
-          <View style={{ flexGrow: 1, padding: 6 }}>
+          <View role="main" style={{ flexGrow: 1, padding: 6 }}>
             <SectionView
               width={size.width - 12}
               height={size.height - 64}

@@ -1,0 +1,69 @@
+import { createEntityAdapter, nanoid } from '@reduxjs/toolkit';
+
+import type { FieldPath } from '@/core/job/fields';
+import type { Job } from '@/core/job/types';
+import type { UnitChoice } from '@/core/units/quantity';
+
+/* The state of all jobs, and how one record in it is changed; what the reducers of the slice share. */
+
+/** Text in a field that is no value yet, with the units that were shown when it was typed. */
+export interface Draft {
+  readonly text: string;
+  readonly units: UnitChoice;
+}
+
+export type Drafts = Readonly<Record<FieldPath, Draft>>;
+
+export interface Removed {
+  readonly job: Job;
+  readonly drafts: Drafts;
+}
+
+export const adapter = createEntityAdapter<Job>({
+  sortComparer: (a, b) =>
+    b.updatedAt.localeCompare(a.updatedAt) || b.number.localeCompare(a.number),
+});
+
+export const initialState = adapter.getInitialState({
+  loaded: false,
+  drafts: {} as Readonly<Record<string, Drafts>>,
+  /** The job last deleted, kept for undo until the next one goes. */
+  removed: undefined as Removed | undefined,
+  /** The job last put in the archive, for undo. */
+  archivedId: undefined as string | undefined,
+});
+
+export type JobsState = typeof initialState;
+
+/** Every edit names its job and the time it was made, so that reducers stay pure. */
+interface Edit {
+  readonly jobId: string;
+  readonly at?: string;
+}
+
+export const prepareEdit = <T extends object>(payload: T) => ({
+  payload: { ...payload, at: new Date().toISOString(), newId: nanoid(10) },
+});
+
+/** Replaces the job of an edit by what `change` makes of it, and stamps it when it changed. */
+export function edit(state: JobsState, { jobId, at }: Edit, change: (job: Job) => Job): void {
+  const job = state.entities[jobId];
+  if (!job) return;
+  const next = change(job);
+  if (next !== job) adapter.setOne(state, { ...next, updatedAt: at ?? next.updatedAt });
+}
+
+/** A list with one item changed, by its identifier. */
+export const replace = <T extends { readonly id: string }>(
+  items: readonly T[],
+  id: string,
+  part: Partial<T>,
+): T[] => items.map((item) => (item.id === id ? { ...item, ...part } : item));
+
+/** A name of its own: "Disc", "Disc 2", and on. */
+export function freeName(base: string, taken: readonly string[]): string {
+  for (let n = 1; ; n++) {
+    const name = n === 1 ? base : `${base} ${n}`;
+    if (!taken.includes(name)) return name;
+  }
+}
