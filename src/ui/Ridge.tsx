@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { ViewStyle } from 'react-native';
 import { Pressable, View } from 'react-native';
 import { Circle, Path, Polyline, Svg } from 'react-native-svg';
@@ -83,7 +84,7 @@ const standing = (stage: Stage) =>
   `Stage ${STAGES.indexOf(stage) + 1} of ${STAGES.length}: ${STAGE_NAME[stage]}`;
 
 /** The eight stages as a ridge line lying on its feet: passed, present, to come. For the phone. */
-export function RidgeLine(props: Props & { readonly width: number }) {
+export const RidgeLine = memo(function RidgeLine(props: Props & { readonly width: number }) {
   const { stage, viewed = stage, width } = props;
   const strata = useStrata();
   const at = STAGES.indexOf(stage);
@@ -142,10 +143,10 @@ export function RidgeLine(props: Props & { readonly width: number }) {
       </View>
     </View>
   );
-}
+});
 
 /** The same ridge standing at the left edge of a wide screen, with its names beside it. */
-export function RidgeEdge(props: Props & { readonly height: number }) {
+export const RidgeEdge = memo(function RidgeEdge(props: Props & { readonly height: number }) {
   const { stage, viewed = stage, height } = props;
   const strata = useStrata();
   const at = STAGES.indexOf(stage);
@@ -206,7 +207,7 @@ export function RidgeEdge(props: Props & { readonly height: number }) {
       </View>
     </View>
   );
-}
+});
 
 function Summit({ x, y, is }: { readonly x: number; readonly y: number; readonly is: Place }) {
   const strata = useStrata();

@@ -130,7 +130,7 @@ export function packModel(job: Job): PackModel {
     const load = (rpm === undefined ? undefined : askedAt?.(rpm)) ?? asked;
     const capacity =
       held && clamp !== undefined
-        ? attempt(() => byLevel((name) => chain.capacityAt(LEVEL_NAMES[name], clamp, true).torque))
+        ? attempt(() => byLevel((name) => chain.torqueAt(LEVEL_NAMES[name], clamp, true)))
         : undefined;
     return finiteOnly({
       stack,

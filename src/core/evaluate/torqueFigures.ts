@@ -8,6 +8,7 @@ import { packCapacity, torqueAtClutch } from '../torque/capacity';
 import { LINING_ESTIMATES } from '../torque/linings';
 import { effectiveRadius, liningPressure } from '../torque/radius';
 import { clampAtRpm, hasWeights } from './assistFigures';
+import type { Newton, NewtonMetre } from '../units/quantity';
 import type { PackLayout } from './layers';
 import { plateAt } from './layers';
 import type { KnownTerm, Sheet, Term } from './sheet';
@@ -29,6 +30,8 @@ export interface TorqueChain {
   readonly frictions: ReadonlyMap<string, Readonly<Record<Level, Term>>>;
   readonly tangs: ReadonlyMap<string, Term>;
   readonly tangFriction: Term;
+  /** Torque held at a clamp. @throws {DomainError} for values that the formulas do not take */
+  readonly torqueAt: (level: Level, clamp: Newton, withTangs: boolean) => NewtonMetre;
   /** @throws {DomainError} for values that the formulas do not take */
   readonly capacityAt: (level: Level, clamp: number, withTangs: boolean) => Capacity;
 }
@@ -82,7 +85,15 @@ export function torqueChain(sheet: Sheet, layout: PackLayout): TorqueChain {
   };
   const capacityAt = (level: Level, clamp: number, withTangs: boolean) =>
     packCapacity(clamp, chainAt(level), withTangs && tangFriction.known ? tangFriction.value : 0);
-  return { faces, lined, radii, frictions, tangs, tangFriction, capacityAt };
+  // Torque rises in proportion to clamp, tang friction or not: what one newton holds is worked out once.
+  const perNewton = new Map<string, number>();
+  const torqueAt = (level: Level, clamp: Newton, withTangs: boolean) => {
+    const key = withTangs ? `${level} with tangs` : level;
+    let unit = perNewton.get(key);
+    if (unit === undefined) perNewton.set(key, (unit = capacityAt(level, 1, withTangs).torque));
+    return unit * clamp;
+  };
+  return { faces, lined, radii, frictions, tangs, tangFriction, torqueAt, capacityAt };
 }
 
 /** Torque asked, held, and the reserve between them, without and with tang friction. */
@@ -99,7 +110,7 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     },
     value: ({ T, i, η }) => torqueAtClutch(T, i, η),
   });
-  const { faces, lined, radii, frictions, tangs, tangFriction, capacityAt } = torqueChain(
+  const { faces, lined, radii, frictions, tangs, tangFriction, torqueAt, capacityAt } = torqueChain(
     sheet,
     layout,
   );
@@ -108,8 +119,8 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
   const tangsCount = tangFriction.known && tangFriction.value > 0;
   const model = sheet.job.pack.radiusModel;
   const range = (force: number, withTangs: boolean) => {
-    const [low = Number.NaN, typical = Number.NaN, high = Number.NaN] = LEVELS.map(
-      (level) => capacityAt(level, force, withTangs).torque,
+    const [low = Number.NaN, typical = Number.NaN, high = Number.NaN] = LEVELS.map((level) =>
+      torqueAt(level, force, withTangs),
     );
     return {
       value: typical,
@@ -189,7 +200,7 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     });
   }
   computePressure(sheet, layout, lined, radii, faces);
-  computeCurve(sheet, withTangs, capacityAt);
+  computeCurve(sheet, withTangs, torqueAt);
 }
 
 /** The clamp that holds at peak torque: with what weights do at that speed, where there are any. */
@@ -198,7 +209,7 @@ function clampId(sheet: Sheet): 'clamp' | 'clampAtPeak' {
 }
 
 /** The least reserve along the engine's curve, with the clamp that the pack has at each speed. */
-function computeCurve(sheet: Sheet, pack: Term, capacityAt: TorqueChain['capacityAt']): void {
+function computeCurve(sheet: Sheet, pack: Term, torqueAt: TorqueChain['torqueAt']): void {
   const { curve } = sheet.job.engine;
   if (!curve) return;
   const clampAt = clampAtRpm(sheet);
@@ -211,7 +222,7 @@ function computeCurve(sheet: Sheet, pack: Term, capacityAt: TorqueChain['capacit
     let at = 0;
     for (const { rpm, torque } of curve.points) {
       if (torque <= 0 || rpm < from || !clampAt) continue;
-      const K = capacityAt('Low', clampAt(rpm), true).torque / torqueAtClutch(torque, i, η);
+      const K = torqueAt('Low', clampAt(rpm), true) / torqueAtClutch(torque, i, η);
       if (K < least) [least, at] = [K, rpm];
     }
     return { least, at };

@@ -1,12 +1,11 @@
 import type { ReactNode } from 'react';
+import { memo } from 'react';
 import { Pressable, View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
 import { FONT, useStrata } from '@/ui/theme';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
-
-import type { Run } from './useRun';
 
 const ROWS = [
   ['7', '8', '9'],
@@ -15,8 +14,17 @@ const ROWS = [
   ['.', '0', 'erase'],
 ] as const;
 
+/** What the keys do; the same object for as long as the run is on screen, so that the keys are not drawn again. */
+export interface RunKeys {
+  readonly key: (character: string) => void;
+  readonly erase: () => void;
+  readonly take: () => void;
+  readonly step: (by: number) => void;
+}
+
 interface Props {
-  readonly run: Run;
+  readonly run: RunKeys;
+  readonly atStart: boolean;
   /** Only the keys that the device's keyboard does not have. */
   readonly folded: boolean;
   readonly onDeviceKeyboard: () => void;
@@ -24,22 +32,23 @@ interface Props {
 }
 
 /** Big keys for a glove: digits at the left, what moves the run at the right. */
-export function Keypad({ run, folded, onDeviceKeyboard, onEnd }: Props) {
+export const Keypad = memo(function Keypad({
+  run,
+  atStart,
+  folded,
+  onDeviceKeyboard,
+  onEnd,
+}: Props) {
   const strata = useStrata();
   const wide = useWide();
   const tall = wide ? 50 : 58;
   const skip = (
-    <Key label="Skip" height={tall} onPress={() => run.go(run.index + 1)}>
+    <Key label="Skip" height={tall} onPress={() => run.step(1)}>
       Skip
     </Key>
   );
   const back = (
-    <Key
-      label="Back"
-      height={tall}
-      disabled={run.index === 0}
-      onPress={() => run.go(run.index - 1)}
-    >
+    <Key label="Back" height={tall} disabled={atStart} onPress={() => run.step(-1)}>
       Back
     </Key>
   );
@@ -105,7 +114,7 @@ export function Keypad({ run, folded, onDeviceKeyboard, onEnd }: Props) {
       </View>
     </View>
   );
-}
+});
 
 interface KeyProps {
   readonly label: string;

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
 import { Pressable, ScrollView, TextInput, View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
@@ -18,6 +18,7 @@ import { useWide } from '@/ui/useWide';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 import { DecisionMark } from './DecisionMark';
+import type { RunKeys } from './Keypad';
 import { Keypad } from './Keypad';
 import { LimitBar } from './LimitBar';
 import { useInspection } from './useInspection';
@@ -41,7 +42,22 @@ export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd 
   const link = useBenchLink();
   const plateId = step?.plateId;
   useEffect(() => onSelect(plateId), [plateId, onSelect]);
-  useTypingGauge(run);
+  const latest = useRef({ run, onEnd, toggle: () => onKeyboard(!deviceKeyboard) });
+  useEffect(() => {
+    latest.current = { run, onEnd, toggle: () => onKeyboard(!deviceKeyboard) };
+  });
+  const keys = useMemo<RunKeys>(
+    () => ({
+      key: (character) => latest.current.run.key(character),
+      erase: () => latest.current.run.erase(),
+      take: () => latest.current.run.take(),
+      step: (by) => latest.current.run.go(latest.current.run.index + by),
+    }),
+    [],
+  );
+  const toggleKeyboard = useCallback(() => latest.current.toggle(), []);
+  const end = useCallback(() => latest.current.onEnd(), []);
+  useTypingGauge(keys, run.text !== '');
   useBenchReadings((reading) => {
     if (reading.device === 'gauge') run.take(`${reading.text} ${reading.unit}`);
   });
@@ -71,36 +87,40 @@ export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd 
         <Siblings run={run} step={step} />
       </ScrollView>
       <Keypad
-        run={run}
+        run={keys}
+        atStart={run.index === 0}
         folded={deviceKeyboard}
-        onDeviceKeyboard={() => onKeyboard(!deviceKeyboard)}
-        onEnd={onEnd}
+        onDeviceKeyboard={toggleKeyboard}
+        onEnd={end}
       />
     </View>
   );
 }
 
 /** Keys that reach the page without a field, as those of a gauge that types, go to the run. */
-function useTypingGauge(run: Run): void {
-  const latest = useRef(run);
+function useTypingGauge(keys: RunKeys, typed: boolean): void {
+  const hasText = useRef(typed);
   useEffect(() => {
-    latest.current = run;
+    hasText.current = typed;
   });
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const { target } = event;
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) return;
-      const now = latest.current;
       if (event.key === 'Enter') {
         // On a button that has the focus, Enter presses it, unless something is typed.
-        if (target instanceof HTMLElement && target.closest('[role="button"], button') && !now.text)
+        if (
+          target instanceof HTMLElement &&
+          target.closest('[role="button"], button') &&
+          !hasText.current
+        )
           return;
-        now.take();
-      } else if (event.key === 'Backspace') now.erase();
-      else if (event.key === 'PageDown') now.go(now.index + 1);
-      else if (event.key === 'PageUp') now.go(now.index - 1);
-      else if (/^[\d.,/"a-zA-Z ]$/.test(event.key)) now.key(event.key);
+        keys.take();
+      } else if (event.key === 'Backspace') keys.erase();
+      else if (event.key === 'PageDown') keys.step(1);
+      else if (event.key === 'PageUp') keys.step(-1);
+      else if (/^[\d.,/"a-zA-Z ]$/.test(event.key)) keys.key(event.key);
       else return;
       event.preventDefault();
       event.stopPropagation();
@@ -108,7 +128,7 @@ function useTypingGauge(run: Run): void {
     // Before the buttons get it: one that still has the focus would be pressed by the gauge's Enter.
     window.addEventListener('keydown', onKey, true);
     return () => window.removeEventListener('keydown', onKey, true);
-  }, []);
+  }, [keys]);
 }
 
 interface PartProps {

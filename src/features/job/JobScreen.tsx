@@ -1,5 +1,5 @@
 import { router, useLocalSearchParams } from 'expo-router';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
@@ -68,10 +68,10 @@ function OpenJob() {
   const [selected, setSelected] = useState<string>();
   const [whole, setWhole] = useState(false);
   const [size, onLayout] = useSize();
-  const open = (stage: string) => {
+  const open = useCallback((stage: string) => {
     setWhole(false);
     router.setParams({ stage, tab: undefined });
-  };
+  }, []);
   const select = (plateId: string) => {
     setSelected(plateId);
     setWhole(false);

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef } from 'react';
 import { Pressable, View } from 'react-native';
 import { Line, Polygon, Rect, Svg } from 'react-native-svg';
 
@@ -39,6 +39,12 @@ export function Section({
   const units = useUnits();
   const drawn = labelled ? Math.max(110, width - 186) : width;
   const shape = useMemo(() => shapeSection(layout, drawn, height), [layout, drawn, height]);
+  // One function for all layers and all renders, so that a layer that did not change is not drawn again.
+  const latest = useRef(onSelect);
+  useEffect(() => {
+    latest.current = onSelect;
+  });
+  const press = useCallback((id: string) => latest.current(id), []);
   const wrong = new Set(problems.flatMap((p) => p.plateId ?? []));
   const name = (l: PackLayer) =>
     `${l.number} ${l.kind.name}, ${l.thickness === undefined ? 'no thickness yet' : formatWithUnit(l.thickness, 'length', units)}`;
@@ -111,20 +117,15 @@ export function Section({
         })}
       </Svg>
       {shape.layers.map((s) => (
-        <Pressable
+        <LayerButton
           key={s.layer.plate.id}
-          role="button"
-          aria-label={`Plate ${name(s.layer)}${wrong.has(s.layer.plate.id) ? ', stop' : ''}`}
-          aria-pressed={s.layer.plate.id === selected}
-          tabIndex={-1}
-          onPress={() => onSelect(s.layer.plate.id)}
-          style={{
-            position: 'absolute',
-            left: 0,
-            top: s.row.y,
-            width: drawn,
-            height: s.row.height,
-          }}
+          id={s.layer.plate.id}
+          label={`Plate ${name(s.layer)}${wrong.has(s.layer.plate.id) ? ', stop' : ''}`}
+          pressed={s.layer.plate.id === selected}
+          top={s.row.y}
+          width={drawn}
+          height={s.row.height}
+          press={press}
         />
       ))}
       {shape.layers.map((s, i) => {
@@ -158,7 +159,52 @@ function Area({ box, fill }: { readonly box: Box; readonly fill: string }) {
 
 const GROOVE_STEP = 11;
 
-function LayerDrawing({ shape }: { readonly shape: LayerShape }) {
+interface LayerButtonProps {
+  readonly id: string;
+  readonly label: string;
+  readonly pressed: boolean;
+  readonly top: number;
+  readonly width: number;
+  readonly height: number;
+  readonly press: (id: string) => void;
+}
+
+/** The place of a layer under the finger. */
+const LayerButton = memo(function LayerButton({
+  id,
+  label,
+  pressed,
+  top,
+  width,
+  height,
+  press,
+}: LayerButtonProps) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={label}
+      aria-pressed={pressed}
+      tabIndex={-1}
+      onPress={() => press(id)}
+      style={{ position: 'absolute', left: 0, top, width, height }}
+    />
+  );
+});
+
+/** Whether two shapes draw the same: a reading on one plate leaves the drawing of most others as it was. */
+const drawsAlike = (a: { readonly shape: LayerShape }, b: { readonly shape: LayerShape }) =>
+  JSON.stringify(drawnPart(a.shape)) === JSON.stringify(drawnPart(b.shape));
+
+const drawnPart = ({ layer, core, linings, ghosts, standIn }: LayerShape) => [
+  layer.lined,
+  layer.turnsWith,
+  core,
+  linings,
+  ghosts,
+  standIn,
+];
+
+const LayerDrawing = memo(function LayerDrawing({ shape }: { readonly shape: LayerShape }) {
   const strata = useStrata();
   const { layer, core, linings, ghosts, standIn } = shape;
   const fill =
@@ -226,7 +272,7 @@ function LayerDrawing({ shape }: { readonly shape: LayerShape }) {
       ) : null}
     </>
   );
-}
+}, drawsAlike);
 
 /** The drawing in words, for those who do not see it. */
 function describe(layout: PackLayout): string {
