@@ -1,9 +1,8 @@
 import path from 'node:path';
 
 import type { Page } from '@playwright/test';
-import { chromium } from '@playwright/test';
 
-import { makeApp } from '../server/app';
+import { withServed } from './served';
 
 /** One picture of each main view at each size that matters for it. */
 const root = path.resolve(import.meta.dirname, '..');
@@ -77,20 +76,7 @@ const SHOTS: readonly Shot[] = [
   },
 ];
 
-async function main(): Promise<void> {
-  const server = makeApp({
-    distDir: path.join(root, 'dist'),
-    benchDir: path.join(root, 'server/bench/public'),
-    workshop: 'demo',
-  }).listen(0, '127.0.0.1');
-  await new Promise((resolve) => server.once('listening', resolve));
-  const address = server.address();
-  const base = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
-
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu'],
-  });
+void withServed(root, async (base, browser) => {
   for (const { name, route, viewport, dark, before } of SHOTS) {
     const page = await browser.newPage({ viewport, colorScheme: dark ? 'dark' : 'light' });
     await page.goto(base + route);
@@ -102,9 +88,4 @@ async function main(): Promise<void> {
     await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
     await page.close();
   }
-  await browser.close();
-  server.closeAllConnections();
-  server.close();
-}
-
-void main();
+});

@@ -2,39 +2,21 @@ import { readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
 
-import { chromium } from '@playwright/test';
-
-import { makeApp } from '../server/app';
-
 import { line } from './measure';
+import { withServed } from './served';
 
 /** Loads the job list in Chromium and adds up what it fetched, as gzip would carry it. */
 const root = process.env.UNDER_RIDGE_ROOT ?? '.';
 const distDir = path.join(root, 'dist');
-async function main(): Promise<void> {
-  const server = makeApp({
-    benchDir: path.join(root, 'server/bench/public'),
-    distDir,
-    workshop: 'demo',
-  }).listen(0, '127.0.0.1');
-  await new Promise((resolve) => server.once('listening', resolve));
-  const address = server.address();
-  const port = typeof address === 'object' && address ? address.port : 0;
-
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu'],
-  });
+void withServed(root, async (base, browser) => {
   const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
   const fetched: string[] = [];
   page.on('request', (request) =>
     fetched.push(decodeURIComponent(new URL(request.url()).pathname)),
   );
-  await page.goto(`http://127.0.0.1:${port}/`);
+  await page.goto(`${base}/`);
   await page.getByRole('list', { name: 'Jobs' }).waitFor();
   await page.waitForLoadState('networkidle');
-  await browser.close();
-  server.close();
 
   const gzip = (file: string) =>
     gzipSync(readFileSync(path.join(distDir, file)), { level: 9 }).length;
@@ -53,6 +35,4 @@ async function main(): Promise<void> {
     'whole export on disk',
     kb(all.reduce((total, f) => total + statSync(path.join(distDir, f)).size, 0)),
   );
-}
-
-void main();
+});

@@ -1,8 +1,7 @@
 import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '@/core/job/blank';
 import type { Job } from '@/core/job/types';
-import { smallParts, stripLines } from '@/core/strip/stripList';
 
-import { manual, measuredOn, read } from './common';
+import { manual, measuredOn, read, stripped } from './common';
 import { CURVES } from './curves';
 
 /**
@@ -129,18 +128,7 @@ export function handsOff(): Job {
     },
     notes: 'Rider has a weak left hand: hands-off starts and stops, lever kept for trials.',
   };
-  return {
-    ...made,
-    strip: {
-      ...made.strip,
-      steps: stripLines(made).map((l, i) => ({ ...l, id: `s${i}`, done: true })),
-      parts: smallParts(made).map((p, i) => ({
-        ...p,
-        id: `n${i}`,
-        out: entry(p.name === 'Drive pins' ? 6 : 1),
-      })),
-    },
-  };
+  return stripped(made, date, { 'Drive pins': 6 });
 }
 
 /** Farm quad that creeps at idle: its start clutch touches below idle, the small change pack is not to blame. */

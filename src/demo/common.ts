@@ -1,6 +1,7 @@
 import { entry } from '@/core/job/blank';
-import type { Entry, Plate, Source } from '@/core/job/types';
+import type { Entry, Job, Plate, Source } from '@/core/job/types';
 import { POINTS } from '@/core/job/types';
+import { smallParts, stripLines } from '@/core/strip/stripList';
 
 /* What the records of the invented demo workshop are made with: only inputs, every result is worked out by the core. */
 
@@ -22,4 +23,27 @@ export function read(
       (readings[i] ?? []).map((v, point) => [POINTS[point], entry(v, source)]),
     ),
   }));
+}
+
+/** The strip list of this very clutch, done, with what was counted out; of what is not named there was one. */
+export function stripped(
+  job: Job,
+  date: string,
+  counts: Readonly<Record<string, number>>,
+  notes = '',
+): Job {
+  const source = measuredOn(date);
+  return {
+    ...job,
+    strip: {
+      ...job.strip,
+      steps: stripLines(job).map((l, i) => ({ ...l, id: `s${i}`, done: true })),
+      parts: smallParts(job).map((p, i) => ({
+        ...p,
+        id: `n${i}`,
+        out: entry(counts[p.name] ?? 1, source),
+      })),
+      notes,
+    },
+  };
 }

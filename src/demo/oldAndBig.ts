@@ -1,8 +1,7 @@
 import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '@/core/job/blank';
 import type { Job } from '@/core/job/types';
-import { smallParts, stripLines } from '@/core/strip/stripList';
 
-import { manual, measuredOn, read } from './common';
+import { manual, measuredOn, read, stripped } from './common';
 import { CURVES } from './curves';
 
 /**
@@ -103,22 +102,12 @@ export function hardToFindNeutral(): Job {
     inspection: { ...job.inspection, steelWarpLimit: manual(0.15), taperLimit: manual(0.1) },
     notes: 'A reduced-effort ramp was put in last winter; neutral has been hard to find since.',
   };
-  return {
-    ...made,
-    strip: {
-      ...made.strip,
-      steps: stripLines(made).map((l, i) => ({ ...l, id: `s${i}`, done: true })),
-      parts: smallParts(made).map((p, i) => ({
-        ...p,
-        id: `n${i}`,
-        out: entry(
-          p.name === 'Cover bolts' ? 10 : p.name === 'Retainer bolts' ? 6 : 1,
-          measuredOn(date),
-        ),
-      })),
-      notes: 'Cover gasket in one piece. Adjuster locknut was loose.',
-    },
-  };
+  return stripped(
+    made,
+    date,
+    { 'Cover bolts': 10, 'Retainer bolts': 6 },
+    'Cover gasket in one piece. Adjuster locknut was loose.',
+  );
 }
 
 /** Restoration: loose springs between two plates, mixed and unevenly fitted, on a hub too narrow for the pack. */

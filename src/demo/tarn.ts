@@ -1,8 +1,7 @@
 import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '@/core/job/blank';
 import type { Job, Plate, PlateKind } from '@/core/job/types';
-import { smallParts, stripLines } from '@/core/strip/stripList';
 
-import { manual, measuredOn, read } from './common';
+import { manual, measuredOn, read, stripped } from './common';
 import { CURVES } from './curves';
 
 /** What both Tarn 450 have in common. */
@@ -146,24 +145,7 @@ const OUT_0106: Readonly<Record<string, number>> = {
 
 /** Another frame, slips when hot: used discs kept, steels picked from the box. */
 export function slipsWhenHot(): Job {
-  return stripped(slipping());
-}
-
-/** The strip list of this very clutch, done, with what was counted out. */
-function stripped(job: Job): Job {
-  const source = measuredOn('2026-11-17');
-  return {
-    ...job,
-    strip: {
-      ...job.strip,
-      steps: stripLines(job).map((l, i) => ({ ...l, id: `s${i}`, done: true })),
-      parts: smallParts(job).map((p, i) => ({
-        ...p,
-        id: `n${i}`,
-        out: entry(OUT_0106[p.name] ?? 1, source),
-      })),
-    },
-  };
+  return stripped(slipping(), '2026-11-17', OUT_0106);
 }
 
 function slipping(): Job {

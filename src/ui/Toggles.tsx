@@ -1,8 +1,7 @@
-import { Pressable, View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
-import { FONT, useStrata } from './theme';
-import { Words } from './Words';
+import { Chip, ChipGroup } from './Chip';
+import { useStrata } from './theme';
 
 interface Props<T extends string> {
   readonly label: string;
@@ -13,53 +12,25 @@ interface Props<T extends string> {
   readonly bare?: boolean;
 }
 
-/** Any of several, all in view, each big enough for a glove. */
+/** Any of several, all in view. */
 export function Toggles<T extends string>({ label, chosen, options, onToggle, bare }: Props<T>) {
   const strata = useStrata();
   return (
-    <View style={{ gap: 4 }}>
-      {bare ? null : (
-        <Words soft size={15}>
-          {label}
-        </Words>
-      )}
-      <View
-        role="group"
-        aria-label={label}
-        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}
-      >
-        {options.map((option) => {
-          const on = chosen.includes(option.value);
-          return (
-            <Pressable
-              key={option.value}
-              role="checkbox"
-              aria-checked={on}
-              aria-label={option.label}
-              onPress={() => onToggle(option.value)}
-              style={{
-                minHeight: 48,
-                minWidth: 48,
-                paddingHorizontal: 12,
-                flexDirection: 'row',
-                gap: 6,
-                justifyContent: 'center',
-                alignItems: 'center',
-                borderRadius: 6,
-                borderWidth: on ? 2 : 1,
-                borderColor: on ? strata.slate : strata.line,
-                backgroundColor: on ? strata.raised : 'transparent',
-              }}
-            >
-              {on ? <Icon source="check" size={18} color={strata.slate} /> : null}
-              <Words size={15} style={{ fontFamily: on ? FONT.textBold : FONT.text }}>
-                {option.label}
-              </Words>
-            </Pressable>
-          );
-        })}
-      </View>
-    </View>
+    <ChipGroup role="group" label={label} bare={bare}>
+      {options.map((option) => {
+        const on = chosen.includes(option.value);
+        return (
+          <Chip
+            key={option.value}
+            role="checkbox"
+            label={option.label}
+            on={on}
+            onPress={() => onToggle(option.value)}
+            mark={on ? <Icon source="check" size={18} color={strata.slate} /> : undefined}
+          />
+        );
+      })}
+    </ChipGroup>
   );
 }
 

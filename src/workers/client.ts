@@ -23,15 +23,21 @@ export async function runHeavy<T>(
 ): Promise<Outcome<T>> {
   if (signal?.aborted) throw new Cancelled();
   const worker = new Worker(WORKER_URL);
+  let running = true;
+  // Progress comes on a channel of its own and may arrive after the result: then it is news of the past.
+  const report: Progress = (share) => {
+    if (running) onProgress(share);
+  };
   try {
     return await new Promise<Outcome<T>>((resolve, reject) => {
       worker.addEventListener('error', (event) =>
         reject(new Error(event.message || 'The worker could not be started.')),
       );
       signal?.addEventListener('abort', () => reject(new Cancelled()), { once: true });
-      run(wrap<HeavyRuns>(worker), proxy(onProgress)).then(resolve, reject);
+      run(wrap<HeavyRuns>(worker), proxy(report)).then(resolve, reject);
     });
   } finally {
+    running = false;
     worker.terminate();
   }
 }

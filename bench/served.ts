@@ -1,0 +1,32 @@
+import path from 'node:path';
+
+import type { Browser } from '@playwright/test';
+import { chromium } from '@playwright/test';
+
+import { makeApp } from '../server/app';
+
+/** Serves the export with the demo workshop, opens a browser for `work`, and takes both down again. */
+export async function withServed(
+  root: string,
+  work: (base: string, browser: Browser) => Promise<void>,
+): Promise<void> {
+  const server = makeApp({
+    distDir: path.join(root, 'dist'),
+    benchDir: path.join(root, 'server/bench/public'),
+    workshop: 'demo',
+  }).listen(0, '127.0.0.1');
+  await new Promise((resolve) => server.once('listening', resolve));
+  const address = server.address();
+  const port = typeof address === 'object' && address ? address.port : 0;
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu'],
+  });
+  try {
+    await work(`http://127.0.0.1:${port}`, browser);
+  } finally {
+    await browser.close();
+    server.closeAllConnections();
+    server.close();
+  }
+}

@@ -1,0 +1,62 @@
+import { entryAt } from '@/core/job/paths';
+import { unitById } from '@/core/units/quantity';
+import { demoJob } from '@/demo/jobs';
+
+import {
+  withFixtureSight,
+  withPlate,
+  withPlateSight,
+  withReading,
+  withSpringsToMeasure,
+} from '../edits';
+
+const job = demoJob('UR-0103');
+const PATH = 'pack.plates.p9.readings.3';
+
+describe('edits of an inspection', () => {
+  it('keep with a reading what stood on the gauge, and the day', () => {
+    const put = (shown: string, unit: 'mm' | 'in') =>
+      entryAt(
+        withReading(job, PATH, { value: 3.4, unit: unitById(unit) }, shown, '2026-11-24'),
+        PATH,
+      );
+    expect(put('0.1339', 'in')).toEqual({
+      value: 3.4,
+      typed: '0.1339 in',
+      source: { kind: 'measured', date: '2026-11-24' },
+    });
+    expect(put('.1339"', 'in')?.typed).toBe('.1339"');
+    expect(put('3,4', 'mm')?.typed).toBe('3,4 mm');
+  });
+
+  it('leave every other plate the same record', () => {
+    const next = withReading(job, PATH, { value: 3.4, unit: unitById('mm') }, '3.4', '2026-11-24');
+    next.pack.plates.forEach((p, i) => {
+      if (p.id !== 'p9') expect(p).toBe(job.pack.plates[i]);
+    });
+  });
+
+  it('put what is seen on and take it off, in one order', () => {
+    const seen = (j: typeof job) => j.pack.plates.find((p) => p.id === 'p4')?.seen;
+    const twice = withPlateSight(withPlateSight(job, 'p4', 'glazed'), 'p4', 'blued');
+    expect(seen(twice)).toEqual(['blued', 'glazed']);
+    expect(seen(withPlateSight(twice, 'p4', 'blued'))).toEqual(['glazed']);
+    expect(withPlateSight(job, 'nowhere', 'blued')).toBe(job);
+    expect(withFixtureSight(job, 'hub', 'cracked').inspection.seen.hub).toEqual(['cracked']);
+    expect(withPlate(job, 'p1', { isNew: true }).pack.plates[0]?.isNew).toBe(true);
+  });
+
+  it('lay out as many springs to measure as the job has, once', () => {
+    let n = 0;
+    const id = () => `s${n++}`;
+    const coils = demoJob('UR-0104');
+    const laid = withSpringsToMeasure(coils, id);
+    expect(laid.inspection.springLengths).toHaveLength(12);
+    expect(new Set(laid.inspection.springLengths.map((r) => r.groupId))).toEqual(
+      new Set(['long', 'short']),
+    );
+    expect(withSpringsToMeasure(laid, id)).toBe(laid);
+    // A diaphragm is one part with one reading.
+    expect(withSpringsToMeasure(job, id)).toBe(job);
+  });
+});
