@@ -1,9 +1,12 @@
 import { DomainError } from '../errors';
 import { evaluate } from '../evaluate/evaluate';
 import { layOut } from '../evaluate/layers';
+import type { FigureId } from '../evaluate/figure';
 import type { VerdictId } from '../evaluate/verdicts';
+import { RESERVE_STOP } from '../evaluate/verdicts';
 import { entry } from '../job/blank';
 import type { CoilGroup, Job } from '../job/types';
+import { RETAINED_SHARE } from '../release/retention';
 import type { Mm, Newton } from '../units/quantity';
 import type { Judgement, ShelfAnswer, ShelfOption, ShelfPlate } from './solver';
 import { solveShelf } from './solver';
@@ -135,11 +138,33 @@ function judgeAt(job: Job, steel: Mm, maxPull: Newton | undefined): Judgement {
   });
   const reserve = figures.get('reserveWithTangs');
   const value = reserve?.status === 'known' ? (reserve.range?.low ?? reserve.value) : 0;
+  const known = (id: FigureId) => {
+    const figure = figures.get(id);
+    return figure?.status === 'known' ? figure.value : Number.NaN;
+  };
+  // By how much each condition is missed, in the unit of its figure; 0 where there is no such measure.
+  const misses: Partial<Record<VerdictId, number>> = {
+    holds: RESERVE_STOP - value,
+    releases: known('liftNeeded') - known('liftHad'),
+    coils: -known('coilClearance'),
+    gap: outside(
+      known('plateGap'),
+      job.springs.loose.gapMin?.value ?? 0,
+      job.springs.loose.gapMax?.value ?? Infinity,
+    ),
+    retention: RETAINED_SHARE - known('retention'),
+  };
   const fails: { condition: string; by: number }[] = verdicts
     .filter((v) => CONDITIONS.includes(v.id as VerdictId) && v.state === 'stop')
-    .map((v) => ({ condition: v.id, by: v.id === 'holds' ? Math.max(0, 1 - value) : 0 }));
-  const pull = figures.get('leverPull');
-  if (maxPull !== undefined && pull?.status === 'known' && pull.value > maxPull)
-    fails.push({ condition: 'pull', by: pull.value - maxPull });
+    .map((v) => {
+      const by = misses[v.id as VerdictId] ?? 0;
+      return { condition: v.id, by: by > 0 ? by : 0 };
+    });
+  const pull = known('leverPull');
+  if (maxPull !== undefined && pull > maxPull)
+    fails.push({ condition: 'pull', by: pull - maxPull });
   return { reserve: value, fails };
 }
+
+/** How far a value lies outside a window, 0 inside it. */
+const outside = (value: number, min: number, max: number) => Math.max(0, min - value, value - max);

@@ -12,7 +12,8 @@ import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { Panel } from '@/ui/Panel';
-import { Toggles, toggled } from '@/ui/Toggles';
+import { toggled } from '@/ui/toggled';
+import { Toggles } from '@/ui/Toggles';
 import { Heading, Words } from '@/ui/Words';
 
 import { Across } from './Across';

@@ -19,7 +19,8 @@ import { DateField } from '@/ui/DateField';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { LineField } from '@/ui/LineField';
 import { StateMark } from '@/ui/StateMark';
-import { Toggles, toggled } from '@/ui/Toggles';
+import { toggled } from '@/ui/toggled';
+import { Toggles } from '@/ui/Toggles';
 import { useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
