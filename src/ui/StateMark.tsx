@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Path, Svg } from 'react-native-svg';
 
 import type { State } from '@/core/evaluate/figure';
@@ -33,7 +34,7 @@ interface Props {
 }
 
 /** Good, watch or stop by shape and sign as well as by colour; a word stands beside it or is its label. */
-export function StateMark({ state, size = 18, label = false }: Props) {
+export const StateMark = memo(function StateMark({ state, size = 18, label = false }: Props) {
   const strata = useStrata();
   const color = state === 'unknown' ? strata.soft : strata[state];
   return (
@@ -58,4 +59,4 @@ export function StateMark({ state, size = 18, label = false }: Props) {
       />
     </Svg>
   );
-}
+});

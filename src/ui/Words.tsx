@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
+import { memo } from 'react';
 import type { StyleProp, TextStyle } from 'react-native';
-import { Text } from 'react-native';
+import { StyleSheet, Text } from 'react-native';
 
 import { FONT, useStrata } from './theme';
 
@@ -16,48 +17,68 @@ interface Props {
   readonly 'aria-hidden'?: boolean;
 }
 
-/** Running text in the text face. */
-export function Words({ children, style, bold, soft, size = 16, live, ...rest }: Props) {
-  const strata = useStrata();
-  return (
-    <Text
-      aria-live={live ? 'polite' : undefined}
-      style={[
-        {
-          color: soft ? strata.soft : strata.ink,
-          fontFamily: bold ? FONT.textBold : FONT.text,
-          fontSize: size,
-          lineHeight: Math.round(size * 1.35),
-        },
-        style,
-      ]}
-      {...rest}
-    >
-      {children}
-    </Text>
-  );
+type Face = (typeof FONT)[keyof typeof FONT];
+
+/** Styles are made once for each look: what is made anew at each drawing is also worked out anew by the platform. */
+const STYLES = new Map<string, TextStyle>();
+
+function textStyle(color: string, fontFamily: Face, fontSize: number, leading: number): TextStyle {
+  const key = `${color}|${fontFamily}|${fontSize}|${leading}`;
+  const known = STYLES.get(key);
+  if (known) return known;
+  const { text } = StyleSheet.create({
+    text: { color, fontFamily, fontSize, lineHeight: Math.round(fontSize * leading) },
+  });
+  STYLES.set(key, text);
+  return text;
 }
 
-/** Figures in the mono face, so that digits stand under digits. */
-export function Digits({ children, style, bold, soft, size = 16, ...rest }: Props) {
+/** Running text in the text face. */
+export const Words = memo(function Words({
+  children,
+  style,
+  bold,
+  soft,
+  size = 16,
+  live,
+  ...rest
+}: Props) {
   const strata = useStrata();
+  const face = textStyle(
+    soft ? strata.soft : strata.ink,
+    bold ? FONT.textBold : FONT.text,
+    size,
+    1.35,
+  );
   return (
-    <Text
-      style={[
-        {
-          color: soft ? strata.soft : strata.ink,
-          fontFamily: bold ? FONT.monoBold : FONT.mono,
-          fontSize: size,
-          lineHeight: Math.round(size * 1.25),
-        },
-        style,
-      ]}
-      {...rest}
-    >
+    <Text aria-live={live ? 'polite' : undefined} style={[face, style]} {...rest}>
       {children}
     </Text>
   );
-}
+});
+
+/** Figures in the mono face, so that digits stand under digits. */
+export const Digits = memo(function Digits({
+  children,
+  style,
+  bold,
+  soft,
+  size = 16,
+  ...rest
+}: Omit<Props, 'live'>) {
+  const strata = useStrata();
+  const face = textStyle(
+    soft ? strata.soft : strata.ink,
+    bold ? FONT.monoBold : FONT.mono,
+    size,
+    1.25,
+  );
+  return (
+    <Text style={[face, style]} {...rest}>
+      {children}
+    </Text>
+  );
+});
 
 interface HeadingProps {
   readonly level: 1 | 2 | 3;
@@ -69,24 +90,21 @@ interface HeadingProps {
 const HEADING_SIZE = { 1: 20, 2: 18, 3: 16 } as const;
 
 /** A heading with its level in the outline of the page. */
-export function Heading({ level, children, style, numberOfLines }: HeadingProps) {
-  const strata = useStrata();
+export const Heading = memo(function Heading({
+  level,
+  children,
+  style,
+  numberOfLines,
+}: HeadingProps) {
+  const { ink } = useStrata();
   return (
     <Text
       role="heading"
       aria-level={level}
       numberOfLines={numberOfLines}
-      style={[
-        {
-          color: strata.ink,
-          fontFamily: FONT.textBold,
-          fontSize: HEADING_SIZE[level],
-          lineHeight: Math.round(HEADING_SIZE[level] * 1.3),
-        },
-        style,
-      ]}
+      style={[textStyle(ink, FONT.textBold, HEADING_SIZE[level], 1.3), style]}
     >
       {children}
     </Text>
   );
-}
+});

@@ -1,5 +1,6 @@
 import type { Evaluation } from '../evaluate/evaluate';
 import type { PackLayer } from '../evaluate/layers';
+import { layOut } from '../evaluate/layers';
 import type { Sentence } from '../evaluate/sentence';
 import type { Fixture, Job } from '../job/types';
 import { FIXTURES } from '../job/types';
@@ -42,14 +43,7 @@ export interface Inspection {
  * Source: workshop practice; limits from the job; `docs/mechanics.md`, inspection.
  */
 export function inspect(job: Job, evaluation: Evaluation): Inspection {
-  const plates = evaluation.layout.layers.map((layer) =>
-    verdictOf(
-      layer.plate.id,
-      `${layer.lined === 'none' ? 'Steel' : 'Disc'}, plate ${layer.number}`,
-      judgePlate(job, layer),
-      { plate: layer },
-    ),
-  );
+  const plates = evaluation.layout.layers.map((layer) => plateVerdict(job, layer));
   const around = FIXTURES.flatMap((fixture) => {
     const reasons = judgeFixture(job, fixture);
     return reasons.length > 0
@@ -83,6 +77,24 @@ export function inspect(job: Job, evaluation: Evaluation): Inspection {
       ),
   };
 }
+
+/**
+ * A plate judged by itself, without what follows for it from other plates: quick, for the moment after a reading.
+ * @param plateId of a plate of the job; for any other there is nothing
+ * Never throws. Source: as {@link inspect}.
+ */
+export function inspectPlate(job: Job, plateId: string): PartVerdict | undefined {
+  const layer = layOut(job).layers.find((l) => l.plate.id === plateId);
+  return layer && plateVerdict(job, layer);
+}
+
+const plateVerdict = (job: Job, layer: PackLayer): PartVerdict =>
+  verdictOf(
+    layer.plate.id,
+    `${layer.lined === 'none' ? 'Steel' : 'Disc'}, plate ${layer.number}`,
+    judgePlate(job, layer),
+    { plate: layer },
+  );
 
 function verdictOf(
   id: string,

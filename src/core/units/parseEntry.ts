@@ -86,8 +86,10 @@ export function parseEntry(text: string, spec: EntrySpec, choice: UnitChoice = {
   }
   const first = readings[0];
   if (!first) return refuse(`“${trimmed}” is not a number.`);
+  const allowed = within(first.value, spec.bounds);
+  if (allowed && isPlausible(first.value, spec)) return { kind: 'value', ...first };
   const others = otherUnits(numbers[0] ?? Number.NaN, unit, scale, spec, choice);
-  if (!within(first.value, spec.bounds)) {
+  if (!allowed) {
     if (others.length > 0 && Number.isFinite(first.value) && first.value > 0) {
       return {
         kind: 'question',
@@ -97,7 +99,7 @@ export function parseEntry(text: string, spec: EntrySpec, choice: UnitChoice = {
     }
     return refuse(outOfRange(first, spec));
   }
-  if (!isPlausible(first.value, spec) && others.length > 0) {
+  if (others.length > 0) {
     const inOwn = formatWithUnit(first.value, spec.quantity, {});
     return {
       kind: 'question',
@@ -161,8 +163,9 @@ function otherUnits(
   if (!spec.plausible) return [];
   return UNITS[spec.quantity]
     .filter((u) => u.id !== typed.id)
-    .map((u) => reading(toBase(n, u) * scale, u, spec, choice))
-    .filter((r) => within(r.value, spec.bounds) && isPlausible(r.value, spec));
+    .map((unit) => ({ unit, value: toBase(n, unit) * scale }))
+    .filter(({ value }) => within(value, spec.bounds) && isPlausible(value, spec))
+    .map(({ unit, value }) => reading(value, unit, spec, choice));
 }
 
 function orList(readings: readonly Reading[]): string {

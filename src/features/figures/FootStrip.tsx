@@ -1,14 +1,16 @@
+import { memo } from 'react';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { FigureId } from '@/core/evaluate/figure';
-import type { Stage } from '@/core/job/types';
+import type { Job, Stage } from '@/core/job/types';
 import type { VerdictId } from '@/core/evaluate/verdicts';
 import { formatValue, formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { useEvaluation } from '@/features/jobs/useJob';
+import { evaluationOf, useJob } from '@/features/jobs/useJob';
 import { STATE_WORD, StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
+import { useLater } from '@/ui/useLater';
 import { useWide } from '@/ui/useWide';
 import { Digits, Words } from '@/ui/Words';
 
@@ -38,13 +40,23 @@ const MEASURED: readonly Item[] = [
   { label: 'Holds, weakest', figure: 'reserveWithTangs', verdict: 'holds', wideOnly: true },
 ];
 
+interface Props {
+  readonly stage?: Stage;
+  /** Follows the job a frame later. */
+  readonly later?: boolean;
+}
+
 /** The live figures that are always in sight; each opens to its working. */
-export function FootStrip({ stage = 'specify' }: { readonly stage?: Stage }) {
+export function FootStrip({ stage = 'specify', later = false }: Props) {
+  return <Strip stage={stage} job={useLater(useJob(), later)} />;
+}
+
+const Strip = memo(function Strip({ stage, job }: { readonly stage: Stage; readonly job: Job }) {
   const units = useUnits();
   const strata = useStrata();
   const wide = useWide();
   const open = useOpenFigure();
-  const { figures, verdicts } = useEvaluation();
+  const { figures, verdicts } = evaluationOf(job);
   return (
     <View
       role="region"
@@ -111,4 +123,4 @@ export function FootStrip({ stage = 'specify' }: { readonly stage?: Stage }) {
         })}
     </View>
   );
-}
+});

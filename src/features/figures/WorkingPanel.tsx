@@ -26,7 +26,6 @@ export function WorkingHost({ children }: { readonly children: ReactNode }) {
   const strata = useStrata();
   const wide = useWide();
   const { height } = useWindowDimensions();
-  const outcome = useEvaluation().figures.get(shown ?? 'stack');
   const close = () => setShown(undefined);
   useEscape(shown !== undefined, close);
   return (
@@ -49,38 +48,45 @@ export function WorkingHost({ children }: { readonly children: ReactNode }) {
                 : { borderBottomLeftRadius: 0, borderBottomRightRadius: 0 }),
             }}
           >
-            {shown && outcome ? (
-              <View
-                role="dialog"
-                aria-modal
-                aria-label={`Working: ${outcome.label}`}
-                style={{ maxHeight: height * 0.85 }}
-              >
-                <View style={{ flexDirection: 'row', alignItems: 'center', paddingLeft: 16 }}>
-                  <View style={{ flexGrow: 1, flexShrink: 1 }}>
-                    <Heading level={2}>{outcome.label}</Heading>
-                  </View>
-                  <IconButton
-                    icon="close"
-                    aria-label="Close"
-                    size={24}
-                    style={{ width: 48, height: 48 }}
-                    onPress={close}
-                  />
-                </View>
-                <ScrollView contentContainerStyle={{ padding: 16, paddingTop: 0, gap: 12 }}>
-                  {outcome.status === 'known' ? (
-                    <WorkingText figure={outcome} />
-                  ) : (
-                    <Words>{outcome.reason}</Words>
-                  )}
-                </ScrollView>
-              </View>
-            ) : null}
+            {shown ? <Working id={shown} maxHeight={height * 0.85} onClose={close} /> : null}
           </Modal>
         </OpenFigure.Provider>
       </Portal>
     </OpenFigure.Provider>
+  );
+}
+
+interface WorkingProps {
+  readonly id: FigureId;
+  readonly maxHeight: number;
+  readonly onClose: () => void;
+}
+
+function Working({ id, maxHeight, onClose }: WorkingProps) {
+  const outcome = useEvaluation().figures.get(id);
+  if (!outcome) return null;
+  return (
+    <View role="dialog" aria-modal aria-label={`Working: ${outcome.label}`} style={{ maxHeight }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', paddingLeft: 16 }}>
+        <View style={{ flexGrow: 1, flexShrink: 1 }}>
+          <Heading level={2}>{outcome.label}</Heading>
+        </View>
+        <IconButton
+          icon="close"
+          aria-label="Close"
+          size={24}
+          style={{ width: 48, height: 48 }}
+          onPress={onClose}
+        />
+      </View>
+      <ScrollView contentContainerStyle={{ padding: 16, paddingTop: 0, gap: 12 }}>
+        {outcome.status === 'known' ? (
+          <WorkingText figure={outcome} />
+        ) : (
+          <Words>{outcome.reason}</Words>
+        )}
+      </ScrollView>
+    </View>
   );
 }
 

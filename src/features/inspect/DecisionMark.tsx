@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { View } from 'react-native';
 
 import type { State } from '@/core/evaluate/figure';
@@ -16,7 +17,7 @@ const STATE: Readonly<Record<Decision, State | 'unknown'>> = {
 };
 
 /** What becomes of a part: its mark and its word. */
-export function DecisionMark({
+export const DecisionMark = memo(function DecisionMark({
   decision,
   size = 16,
 }: {
@@ -31,4 +32,4 @@ export function DecisionMark({
       </Words>
     </View>
   );
-}
+});

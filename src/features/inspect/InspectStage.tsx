@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 
 import { RUN_PARTS, firstOpen, measuringRun } from '@/core/inspect/run';
 import type { RunPart } from '@/core/inspect/run';
@@ -42,31 +42,48 @@ interface Props {
 
 /** Inspect: the measuring run, then a verdict on every part, on the pack, and across parts. */
 export function InspectStage({ selected, onSelect }: Props) {
-  const job = useJob();
-  const change = useChangeJob();
   const [parts, setParts] = useState<readonly RunPart[]>(USUAL_RUN);
   const [running, setRunning] = useState(false);
   const [deviceKeyboard, setDeviceKeyboard] = useState(false);
+  const run = useCallback(() => setRunning(true), []);
+  const end = useCallback(() => setRunning(false), []);
+  return running ? (
+    <MeasureRun
+      parts={parts}
+      deviceKeyboard={deviceKeyboard}
+      onKeyboard={setDeviceKeyboard}
+      onSelect={onSelect}
+      onEnd={end}
+    />
+  ) : (
+    <Overview
+      parts={parts}
+      onParts={setParts}
+      onRun={run}
+      selected={selected}
+      onSelect={onSelect}
+    />
+  );
+}
+
+interface OverviewProps extends Props {
+  readonly parts: readonly RunPart[];
+  readonly onParts: (parts: readonly RunPart[]) => void;
+  readonly onRun: () => void;
+}
+
+function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) {
+  const job = useJob();
+  const change = useChangeJob();
   const { counts } = useInspection();
   const steps = measuringRun(job, parts);
   const next = firstOpen(job, steps);
   const setPoints = (part: { discPoints?: number; steelPoints?: number }) =>
     change((j) => ({ ...j, inspection: { ...j.inspection, ...part } }));
 
-  if (running) {
-    return (
-      <MeasureRun
-        parts={parts}
-        deviceKeyboard={deviceKeyboard}
-        onKeyboard={setDeviceKeyboard}
-        onSelect={onSelect}
-        onEnd={() => setRunning(false)}
-      />
-    );
-  }
   const start = () => {
     if (parts.includes('springs')) change((j) => withSpringsToMeasure(j, () => nanoid(8)));
-    setRunning(true);
+    onRun();
   };
   return (
     <StagePage>
@@ -75,7 +92,7 @@ export function InspectStage({ selected, onSelect }: Props) {
         label="What to go over"
         chosen={parts}
         options={PART_OPTIONS}
-        onToggle={(p) => setParts(toggled(RUN_PARTS, parts, p))}
+        onToggle={(p) => onParts(toggled(RUN_PARTS, parts, p))}
       />
       <Panel
         title="Points on each plate"

@@ -1,5 +1,5 @@
 import { format } from 'date-fns';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 
 import { readGauge } from '@/core/inspect/reading';
 import type { RunPart, RunStep } from '@/core/inspect/run';
@@ -38,7 +38,7 @@ export function useRun(parts: readonly RunPart[]): Run {
   const job = useJob();
   const units = useUnits();
   const change = useChangeJob();
-  const steps = measuringRun(job, parts);
+  const steps = useMemo(() => measuringRun(job, parts), [job, parts]);
   const [index, setIndex] = useState(() => firstOpen(job, steps));
   const [text, setText] = useState('');
   const [question, setQuestion] = useState<Question>();

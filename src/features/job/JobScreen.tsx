@@ -1,5 +1,5 @@
 import { router, useLocalSearchParams } from 'expo-router';
-import { useCallback, useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
@@ -7,9 +7,10 @@ import { IconButton } from 'react-native-paper';
 import { FootStrip } from '@/features/figures/FootStrip';
 import { WorkingHost } from '@/features/figures/WorkingPanel';
 import { InspectStage } from '@/features/inspect/InspectStage';
-import { useInspection } from '@/features/inspect/useInspection';
+import { inspectionOf } from '@/features/inspect/useInspection';
 import { IntakeStage } from '@/features/intake/IntakeStage';
-import { JobContext, useEvaluation, useJob } from '@/features/jobs/useJob';
+import type { Job } from '@/core/job/types';
+import { evaluationOf, JobContext, useJob, useJobPart } from '@/features/jobs/useJob';
 import { SpecifyStage } from '@/features/pack/SpecifyStage';
 import { Section } from '@/features/section/Section';
 import { StripStage } from '@/features/strip/StripStage';
@@ -18,6 +19,7 @@ import { Action } from '@/ui/Action';
 import { RidgeEdge, RidgeLine } from '@/ui/Ridge';
 import { useStrata } from '@/ui/theme';
 import { TopBar } from '@/ui/TopBar';
+import { useLater } from '@/ui/useLater';
 import { useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
@@ -56,7 +58,11 @@ function NoJob() {
 }
 
 function OpenJob() {
-  const job = useJob();
+  // Parts of the job, not the job: a reading must not draw the whole screen again.
+  const stage = useJobPart((job) => job.stage);
+  const name = useJobPart((job) => job.machine.name);
+  const number = useJobPart((job) => job.number);
+  const plates = useJobPart((job) => job.pack.plates.length > 0);
   const strata = useStrata();
   const wide = useWide();
   const params = useLocalSearchParams<{ stage?: string; tab?: string }>();
@@ -64,7 +70,7 @@ function OpenJob() {
     ? params.stage
     : params.tab
       ? 'specify'
-      : viewFor(job.stage);
+      : viewFor(stage);
   const [selected, setSelected] = useState<string>();
   const [whole, setWhole] = useState(false);
   const [size, onLayout] = useSize();
@@ -72,18 +78,22 @@ function OpenJob() {
     setWhole(false);
     router.setParams({ stage, tab: undefined });
   }, []);
-  const select = (plateId: string) => {
-    setSelected(plateId);
-    setWhole(false);
-    // In the first stages a layer is something to look at; from Inspect on it is something to work on.
-    if (viewed === 'intake' || viewed === 'strip') open('specify');
-  };
-  const ridge = { stage: job.stage, viewed, openable: VIEWS, onOpen: open };
-  const plates = job.pack.plates.length > 0;
+  // In the first stages a layer is something to look at; from Inspect on it is something to work on.
+  const toWork = viewed === 'intake' || viewed === 'strip';
+  const select = useCallback(
+    (plateId: string) => {
+      setSelected(plateId);
+      setWhole(false);
+      if (toWork) open('specify');
+    },
+    [toWork, open],
+  );
+  const measuring = viewed === 'inspect';
+  const ridge = { stage, viewed, openable: VIEWS, onOpen: open };
 
   return (
     <View style={{ flex: 1, backgroundColor: strata.ground }}>
-      <TopBar title={job.machine.name || 'New machine'} code={job.number} back end={<JobMenu />} />
+      <TopBar title={name || 'New machine'} code={number} back end={<JobMenu />} />
       {wide ? null : <RidgeLine {...ridge} width={size.width || 390} />}
       <View
         style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, flexDirection: 'row' }}
@@ -105,6 +115,7 @@ function OpenJob() {
               height={size.height - 60}
               selected={selected}
               onSelect={select}
+              later={measuring}
             />
             <IconButton
               icon="eye-outline"
@@ -123,6 +134,7 @@ function OpenJob() {
               labelled
               selected={selected}
               onSelect={select}
+              later={measuring}
             />
             <Action icon="close" onPress={() => setWhole(false)}>
               Back to the work
@@ -148,31 +160,42 @@ function OpenJob() {
               labelled
               selected={selected}
               onSelect={select}
+              later={measuring}
             />
           </SidePanel>
         ) : null}
       </View>
-      <FootStrip stage={viewed} />
+      <FootStrip stage={viewed} later={measuring} />
     </View>
   );
 }
 
-function SectionView(props: {
+interface SectionProps {
   readonly width: number;
   readonly height: number;
   readonly labelled?: boolean;
-  readonly selected?: string;
+  readonly selected: string | undefined;
   readonly onSelect: (id: string) => void;
-}) {
-  const { layout, problems } = useEvaluation();
-  const { parts } = useInspection();
-  if (props.height < 80) return null;
+  /** Follows the job a frame later: while readings are taken, the run comes first. */
+  readonly later: boolean;
+}
+
+function SectionView({ later, ...props }: SectionProps) {
+  const job = useLater(useJob(), later);
+  return props.height < 80 ? null : <JobSection job={job} {...props} />;
+}
+
+const JobSection = memo(function JobSection({
+  job,
+  ...props
+}: Omit<SectionProps, 'later'> & { readonly job: Job }) {
+  const { layout, problems } = evaluationOf(job);
   // What must go is marked on its layer, whichever stage is on screen.
-  const out = parts.flatMap((p) =>
+  const out = inspectionOf(job).parts.flatMap((p) =>
     p.plate && (p.decision === 'change' || p.decision === 'scrap') ? [{ plateId: p.id }] : [],
   );
   return <Section layout={layout} problems={[...problems, ...out]} {...props} />;
-}
+});
 
 function useSize() {
   const [size, setSize] = useState({ width: 0, height: 0 });

@@ -20,6 +20,16 @@ export function useJob(): Job {
   return job;
 }
 
+/** One part of the job on screen, for what need not be drawn again when the rest changes. */
+export function useJobPart<T>(part: (job: Job) => T): T {
+  const id = useJobId();
+  return useAppSelector((state) => {
+    const job = state.jobs.entities[id];
+    if (!job) throw new Error(`no job ${id}`);
+    return part(job);
+  });
+}
+
 const NO_DRAFTS: Drafts = {};
 
 export function useDrafts(): Drafts {

@@ -1,0 +1,108 @@
+import { memo } from 'react';
+import { Pressable, View } from 'react-native';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import { inspectPlate } from '@/core/inspect/inspect';
+import type { RunStep } from '@/core/inspect/run';
+import { fieldAt } from '@/core/job/fields';
+import { entryAt } from '@/core/job/paths';
+import type { Job } from '@/core/job/types';
+import { formatValue } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { useJob } from '@/features/jobs/useJob';
+import { useStrata } from '@/ui/theme';
+import { useLater } from '@/ui/useLater';
+import { Digits, Words } from '@/ui/Words';
+
+import { DecisionMark } from './DecisionMark';
+import { inspectionOf } from './useInspection';
+
+/**
+ * What the part in hand has come to by the readings taken so far: a plate by itself at once, with what follows from
+ * other plates as soon as the whole is judged.
+ */
+export const SoFar = memo(function SoFar({ step }: { readonly step: RunStep }) {
+  const job = useJob();
+  const units = useUnits();
+  const caughtUp = useLater(job, true) === job;
+  const part =
+    step.plateId && !caughtUp
+      ? inspectPlate(job, step.plateId)
+      : inspectionOf(job).parts.find((p) =>
+          step.plateId ? p.id === step.plateId : p.name === step.title,
+        );
+  if (!part || !step.siblings.some((path) => entryAt(job, path)))
+    return <View style={{ height: 24 }} />;
+  const [first] = part.reasons;
+  return (
+    <View style={{ gap: 2 }} aria-live="polite" testID="so-far">
+      <DecisionMark decision={part.decision} />
+      {first ? <Words size={15}>{readSentence(first.sentence, units)}</Words> : null}
+    </View>
+  );
+});
+
+interface SiblingsProps {
+  readonly step: RunStep;
+  readonly onGo: (path: string) => void;
+}
+
+/** All points of the part in hand, to go back to. */
+export function Siblings({ step, onGo }: SiblingsProps) {
+  const job = useJob();
+  const units = useUnits();
+  if (step.siblings.length < 2 || step.siblings.length > 6) return null;
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+      {step.siblings.map((path, i) => (
+        <SiblingKey
+          key={i}
+          path={path}
+          ordinal={i + 1}
+          text={shownReading(job, path, units)}
+          here={path === step.path}
+          onGo={onGo}
+        />
+      ))}
+    </View>
+  );
+}
+
+interface SiblingProps {
+  readonly path: string;
+  readonly ordinal: number;
+  readonly text: string;
+  readonly here: boolean;
+  readonly onGo: (path: string) => void;
+}
+
+/** One point of the part in hand; drawn again only when it changes. */
+const SiblingKey = memo(function SiblingKey({ path, ordinal, text, here, onGo }: SiblingProps) {
+  const strata = useStrata();
+  return (
+    <Pressable
+      role="button"
+      aria-label={`Point ${ordinal}: ${text || 'not taken'}`}
+      onPress={() => onGo(path)}
+      style={{
+        minHeight: 48,
+        minWidth: 62,
+        paddingHorizontal: 6,
+        alignItems: 'center',
+        justifyContent: 'center',
+        borderWidth: here ? 2 : 1,
+        borderRadius: 6,
+        borderColor: here ? strata.slate : strata.line,
+      }}
+    >
+      <Digits size={15} soft={!text}>
+        {text || String(ordinal)}
+      </Digits>
+    </Pressable>
+  );
+});
+
+function shownReading(job: Job, path: string, units: ReturnType<typeof useUnits>): string {
+  const entry = entryAt(job, path);
+  return entry ? formatValue(entry.value, fieldAt(path).quantity, units) : '';
+}

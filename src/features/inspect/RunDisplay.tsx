@@ -1,0 +1,127 @@
+import { useEffect, useRef } from 'react';
+import { TextInput, View } from 'react-native';
+
+import type { RunStep } from '@/core/inspect/run';
+import { fieldAt } from '@/core/job/fields';
+import { entryAt } from '@/core/job/paths';
+import { parseEntry } from '@/core/units/parseEntry';
+import { formatValue, shownUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { useJob } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+import { FONT, useStrata } from '@/ui/theme';
+import { Digits, Words } from '@/ui/Words';
+
+import type { Run } from './useRun';
+
+interface PartProps {
+  readonly run: Run;
+  readonly step: RunStep;
+}
+
+/** The value in hand, in large figures; what was taken before stands there softly. */
+export function RunDisplay({
+  run,
+  step,
+  deviceKeyboard,
+}: PartProps & { readonly deviceKeyboard: boolean }) {
+  const strata = useStrata();
+  const units = useUnits();
+  const job = useJob();
+  const input = useRef<TextInput>(null);
+  const unit = shownUnit(fieldAt(step.path).quantity, units);
+  const there = entryAt(job, step.path);
+  const ghost = there ? formatValue(there.value, fieldAt(step.path).quantity, units) : '';
+  useEffect(() => {
+    if (deviceKeyboard) input.current?.focus();
+  }, [deviceKeyboard, step.path]);
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8, minHeight: 58 }}>
+      {deviceKeyboard ? (
+        <TextInput
+          ref={input}
+          testID="reading"
+          aria-label={`${step.title}, ${step.what}`}
+          value={run.text}
+          placeholder={ghost}
+          placeholderTextColor={strata.soft}
+          onChangeText={run.type}
+          onSubmitEditing={() => run.take()}
+          blurOnSubmit={false}
+          inputMode="decimal"
+          enterKeyHint="next"
+          autoComplete="off"
+          style={{
+            flexGrow: 1,
+            minWidth: 0,
+            height: 58,
+            fontFamily: FONT.monoBold,
+            fontSize: 40,
+            color: strata.ink,
+            borderBottomWidth: 3,
+            borderColor: strata.slate,
+          }}
+        />
+      ) : (
+        <View
+          role="status"
+          aria-label={`${step.title}, ${step.what}: ${run.text || (ghost ? `${ghost} taken` : 'nothing yet')}`}
+          testID="reading"
+          style={{ flexDirection: 'row', alignItems: 'center', flexGrow: 1 }}
+        >
+          <Digits bold size={46} soft={run.text === ''} numberOfLines={1}>
+            {run.text || ghost || '0'}
+          </Digits>
+          {run.text === '' ? null : (
+            <View style={{ width: 3, height: 44, marginLeft: 4, backgroundColor: strata.slate }} />
+          )}
+        </View>
+      )}
+      <Digits soft size={17}>
+        {unit.symbol}
+      </Digits>
+    </View>
+  );
+}
+
+/** What is asked about the value, or why it can't be taken. */
+export function RunAsked({ run, step }: PartProps) {
+  const strata = useStrata();
+  return (
+    <View aria-live="assertive">
+      {run.refused ? <Words style={{ color: strata.stop }}>{run.refused}</Words> : null}
+      {run.question ? <Question run={run} step={step} question={run.question} /> : null}
+    </View>
+  );
+}
+
+function Question({
+  run,
+  step,
+  question,
+}: PartProps & { readonly question: NonNullable<Run['question']> }) {
+  const strata = useStrata();
+  const units = useUnits();
+  const asTyped = parseEntry(run.text, fieldAt(step.path), units);
+  const isAsTyped = (value: number) =>
+    asTyped.kind === 'value' && Math.abs(asTyped.value - value) < 1e-9;
+  return (
+    <View style={{ gap: 8 }}>
+      <Words style={{ color: strata.watch }}>{question.message}</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {question.readings.map((reading, i) => (
+          <Action
+            key={`${reading.unit.id}${reading.value}`}
+            main={i === 0}
+            onPress={() => run.choose(reading)}
+          >
+            {isAsTyped(reading.value) ? `Keep ${reading.text}` : reading.text}
+          </Action>
+        ))}
+      </View>
+      <Words soft size={14}>
+        Next takes the first; typing measures again.
+      </Words>
+    </View>
+  );
+}

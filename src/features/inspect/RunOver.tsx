@@ -1,0 +1,66 @@
+import { ScrollView, View } from 'react-native';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import { entryAt } from '@/core/job/paths';
+import { BenchBar } from '@/features/bench/BenchBar';
+import { useUnits } from '@/features/display/useUnits';
+import { useJob } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+import { Heading, Words } from '@/ui/Words';
+
+import { useInspection } from './useInspection';
+import type { Run } from './useRun';
+
+/** The end of a run: what is still open, what must go, and the way on. */
+export function RunOver({ run, onEnd }: { readonly run: Run; readonly onEnd: () => void }) {
+  const job = useJob();
+  const units = useUnits();
+  const open = run.steps.filter((s) => !entryAt(job, s.path));
+  const { parts } = useInspection();
+  const worst = parts.filter((p) => p.decision === 'change' || p.decision === 'scrap');
+  return (
+    <ScrollView contentContainerStyle={{ padding: 16, gap: 12, maxWidth: 620 }}>
+      <Heading level={2}>{run.steps.length === 0 ? 'Nothing to measure' : 'All gone over'}</Heading>
+      <View aria-live="polite" style={{ gap: 6 }}>
+        <Words>
+          {run.steps.length === 0
+            ? 'The pack has no plates that wear yet: lay it under Strip or Specify, or choose other parts.'
+            : open.length === 0
+              ? `${run.steps.length} readings are taken.`
+              : `${run.steps.length - open.length} of ${run.steps.length} readings are taken.`}
+        </Words>
+        {worst.slice(0, 4).map((p) => (
+          <Words key={p.id} size={15}>
+            {p.name}: {readSentence(p.reasons[0]?.sentence ?? [], units)}
+          </Words>
+        ))}
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action main icon="check" onPress={onEnd}>
+          To the verdicts
+        </Action>
+        {open[0] ? (
+          <Action onPress={() => run.go(run.steps.findIndex((s) => !entryAt(job, s.path)))}>
+            {`Go to what is open (${open.length})`}
+          </Action>
+        ) : null}
+        {run.steps.length > 0 ? (
+          <Action icon="undo" onPress={() => run.go(run.steps.length - 1)}>
+            Back to the last
+          </Action>
+        ) : null}
+      </View>
+      {open.length > 0 ? (
+        <Words soft size={14}>
+          Open:{' '}
+          {open
+            .slice(0, 6)
+            .map((s) => `${s.title}, ${s.what}`)
+            .join('; ')}
+          {open.length > 6 ? ' and more' : ''}.
+        </Words>
+      ) : null}
+      <BenchBar compact />
+    </ScrollView>
+  );
+}

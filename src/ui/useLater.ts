@@ -1,0 +1,24 @@
+import { startTransition, useEffect, useRef, useState } from 'react';
+
+/**
+ * The value as it was when the page was last painted: what is drawn from it follows a frame later, so that what answers
+ * the hand is on screen first. While `on` is false it is the value itself.
+ */
+export function useLater<T>(value: T, on: boolean): T {
+  const [later, setLater] = useState(value);
+  const latest = useRef(value);
+  const pending = useRef(false);
+  useEffect(() => {
+    latest.current = value;
+    if (!on || pending.current || later === value) return;
+    pending.current = true;
+    // After the paint; whatever came meanwhile is taken with it, so that a stream of values can't put it off for ever.
+    requestAnimationFrame(() =>
+      setTimeout(() => {
+        pending.current = false;
+        startTransition(() => setLater(latest.current));
+      }),
+    );
+  }, [value, later, on]);
+  return on ? later : value;
+}
