@@ -1,4 +1,4 @@
-import type { APIRequestContext } from '@playwright/test';
+import type { APIRequestContext, Page } from '@playwright/test';
 
 import type { Workshop } from './bench';
 import { expect, test } from './bench';
@@ -103,6 +103,32 @@ const PIXEL = Buffer.from(
   'base64',
 );
 
+/** A JPEG of over 20 MB, which is what a phone's camera may give: noise, since noise does not squeeze. */
+async function bigPhotograph(page: Page): Promise<Buffer> {
+  const text = await page.evaluate(async () => {
+    const canvas = new OffscreenCanvas(5000, 3750);
+    const context = canvas.getContext('2d');
+    if (!context) throw new Error('no canvas');
+    const image = context.createImageData(5000, 3750);
+    const words = new Uint32Array(image.data.buffer);
+    let seed = 1;
+    for (let i = 0; i < words.length; i++) {
+      seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0;
+      words[i] = seed | 0xff000000;
+    }
+    context.putImageData(image, 0, 0);
+    const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.97 });
+    return new Promise<string>((resolve) => {
+      const reader = new FileReader();
+      reader.onload = () => resolve(String(reader.result));
+      reader.readAsDataURL(blob);
+    });
+  });
+  const buffer = Buffer.from(text.slice(text.indexOf(',') + 1), 'base64');
+  expect(buffer.length).toBeGreaterThan(20_000_000);
+  return buffer;
+}
+
 async function photographs(shop: Workshop): Promise<void> {
   const { page } = shop;
   const give = async (name: string, mimeType: string, buffer: Buffer) => {
@@ -115,6 +141,10 @@ async function photographs(shop: Workshop): Promise<void> {
   const heic = Buffer.concat([Buffer.from([0, 0, 0, 24]), Buffer.from('ftypheic0000mif1heic')]);
   await give('pack.heic', 'image/heic', heic);
   await expect(page.getByText('It is a HEIC picture')).toBeVisible();
+  await give('big.jpg', 'image/jpeg', await bigPhotograph(page));
+  await expect(page.getByRole('button', { name: 'Photograph 1' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/^1 photograph here, 0\.\d+ MB/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take this photograph out' }).click();
   await give('pack.png', 'image/png', PIXEL);
   await page.getByRole('textbox', { name: 'What it shows' }).fill('The pack as it lay');
   await expect(

@@ -15,6 +15,8 @@ import { LineField } from '@/ui/LineField';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
+const SHOWN_WIDTH = 270;
+
 /** Photographs of the job, made small in the browser and kept with it. */
 export function PhotoPanel() {
   const { photos } = useJob();
@@ -121,8 +123,8 @@ export function PhotoPanel() {
         <View style={{ gap: 8 }}>
           <Picture
             photo={shown}
-            width={Math.min(560, 270)}
-            height={Math.round((Math.min(560, 270) * shown.height) / shown.width)}
+            width={SHOWN_WIDTH}
+            height={Math.round((SHOWN_WIDTH * shown.height) / shown.width)}
           />
           <LineField
             label="What it shows"
