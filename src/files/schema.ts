@@ -2,6 +2,7 @@ import Joi from 'joi';
 
 import type { Bounds } from '@/core/errors';
 import type { FieldPattern } from '@/core/job/fields';
+import { MAX_VARIANTS } from '@/core/job/variants';
 import {
   FIELDS,
   MAX_CURVE_POINTS,
@@ -96,6 +97,8 @@ const PLATE = Joi.object({
   facing: FACING,
   seen: SEEN,
   judder: Joi.boolean(),
+  offsetSlot: Joi.boolean(),
+  shelfId: ID,
   isNew: Joi.boolean(),
   ...entriesUnder('pack.plates.*'),
 });
@@ -104,6 +107,7 @@ const GROUP = Joi.object({
   id: ID.required(),
   name: text(MAX_NAME).required(),
   rateFrom: Joi.string().valid('rate', 'wire', 'tester').required(),
+  shelfId: ID,
   testerPoints: list(
     Joi.object({ id: ID.required(), ...entriesUnder('springs.coil.groups.*.testerPoints.*') }),
     MAX_TESTER_POINTS,
@@ -206,40 +210,8 @@ const PHOTO = Joi.object({
   bytes: Joi.number().integer().min(0).max(10_000_000).required(),
 });
 
-const JOB = Joi.object({
-  id: ID.required(),
-  number: text(MAX_NAME).required(),
-  stage: Joi.string()
-    .valid(...STAGES)
-    .required(),
-  createdAt: TIME.required(),
-  updatedAt: TIME.required(),
-  archived: Joi.boolean().required(),
-  machine: Joi.object({
-    id: ID.required(),
-    name: text(MAX_NAME).required(),
-    use: text(MAX_NAME).required(),
-    layout: Joi.string()
-      .valid('unknown', 'pack', 'startAndPack', 'startAndBelt', 'belt')
-      .required(),
-  }).required(),
-  intake: INTAKE.required(),
-  engine: Joi.object({
-    curve: Joi.object({
-      name: text(MAX_NAME).required(),
-      points: Joi.array()
-        .items(
-          Joi.object({
-            rpm: Joi.number().min(0).max(30_000).required(),
-            torque: Joi.number().min(-1000).max(1000).required(),
-          }),
-        )
-        .min(2)
-        .max(MAX_CURVE_POINTS)
-        .required(),
-    }),
-    ...entriesUnder('engine'),
-  }).required(),
+/** What makes up a pack and how it is pressed and released: of the job, and of each variant put aside. */
+const PARTS = {
   pack: Joi.object({
     kinds: list(KIND, MAX_KINDS),
     plates: list(PLATE, MAX_PLATES),
@@ -288,6 +260,49 @@ const JOB = Joi.object({
     ),
     ...entriesUnder('setting'),
   }).required(),
+};
+
+const JOB = Joi.object({
+  id: ID.required(),
+  number: text(MAX_NAME).required(),
+  stage: Joi.string()
+    .valid(...STAGES)
+    .required(),
+  createdAt: TIME.required(),
+  updatedAt: TIME.required(),
+  archived: Joi.boolean().required(),
+  machine: Joi.object({
+    id: ID.required(),
+    name: text(MAX_NAME).required(),
+    use: text(MAX_NAME).required(),
+    layout: Joi.string()
+      .valid('unknown', 'pack', 'startAndPack', 'startAndBelt', 'belt')
+      .required(),
+  }).required(),
+  intake: INTAKE.required(),
+  engine: Joi.object({
+    curve: Joi.object({
+      name: text(MAX_NAME).required(),
+      points: Joi.array()
+        .items(
+          Joi.object({
+            rpm: Joi.number().min(0).max(30_000).required(),
+            torque: Joi.number().min(-1000).max(1000).required(),
+          }),
+        )
+        .min(2)
+        .max(MAX_CURVE_POINTS)
+        .required(),
+    }),
+    ...entriesUnder('engine'),
+  }).required(),
+  ...PARTS,
+  duty: Joi.object(entriesUnder('duty')).default({}),
+  variants: Joi.array()
+    .items(Joi.object({ id: ID.required(), name: text(MAX_NAME).required(), ...PARTS }))
+    .max(MAX_VARIANTS - 1)
+    .default([]),
+  variantName: text(MAX_NAME),
   strip: STRIP.required(),
   inspection: INSPECTION.required(),
   photos: list(PHOTO, MAX_PHOTOS),

@@ -1,10 +1,9 @@
-import Papa from 'papaparse';
-
 import type { TorqueCurve, TorquePoint } from '@/core/job/types';
 import { MAX_CURVE_POINTS, MAX_NAME } from '@/core/job/fields';
 import type { Unit } from '@/core/units/quantity';
-import { toBase, unitById, UNITS } from '@/core/units/quantity';
+import { toBase, unitById } from '@/core/units/quantity';
 
+import { openCsv, readCell, unitIn } from './csvTable';
 import { FileRefused } from './refused';
 
 /** A curve read from a file, and how it was read, for the builder to look over before it is taken. */
@@ -14,7 +13,6 @@ export interface TorqueFile {
   readonly notes: readonly string[];
 }
 
-export const MAX_CSV_BYTES = 2_000_000;
 const SPEED_HEAD = /rpm|1\/min|r\/min|min-1|speed|drehzahl|revs?\b|engine ?speed/i;
 const TORQUE_HEAD =
   /torque|n[·.\s-]?m\b|(ft|in)[·.\s-]?lbf?|lbf?[·.\s-]?(ft|in)|drehmoment|couple/i;
@@ -37,16 +35,7 @@ interface Columns {
  * @throws {FileRefused} naming the line, when it is no such file
  */
 export function readTorqueCsv(text: string, fileName: string): TorqueFile {
-  if (text.length > MAX_CSV_BYTES)
-    throw new FileRefused(`The file is too large for a torque curve: at most 2 MB.`);
-  if (text.trim() === '') throw new FileRefused('The file is empty.');
-  if (/[\0]/.test(text)) throw new FileRefused('This is no text file: it holds binary data.');
-  const plain = text.replace(/^\uFEFF/, '');
-  const delimiter = delimiterOf(plain);
-  const { data } = Papa.parse<string[]>(plain, { delimiter, skipEmptyLines: false });
-  const decimalComma = delimiter !== ',';
-  const rows = data.map((cells, i) => ({ line: i + 1, cells: cells.map((c) => c.trim()) }));
-  const filled = rows.filter(({ cells }) => cells.some((c) => c !== '') && !isRemark(cells));
+  const { filled, decimalComma } = openCsv(text, 'a torque curve');
   const columns = findColumns(
     filled.slice(0, 6).map((r) => r.cells),
     decimalComma,
@@ -90,15 +79,6 @@ export function readTorqueCsv(text: string, fileName: string): TorqueFile {
   };
 }
 
-/** What parts the columns: where a line has semicolons or tabs, its commas are decimal ones. */
-function delimiterOf(text: string): string {
-  const first = text.split(/\r?\n/).find((l) => l.trim() !== '' && !isRemark([l.trim()])) ?? '';
-  return [';', '\t', '|'].find((d) => first.includes(d)) ?? ',';
-}
-
-/** Lines that loggers put before or between readings. */
-const isRemark = ([first = '']: readonly string[]) => /^[#;%]|^\/\//.test(first);
-
 function findColumns(head: readonly (readonly string[])[], decimalComma: boolean): Columns {
   const first = head[0] ?? [];
   const isNumber = (cell: string | undefined) => readCell(cell, decimalComma) !== undefined;
@@ -117,7 +97,7 @@ function findColumns(head: readonly (readonly string[])[], decimalComma: boolean
     const under = head[headers + 1] ?? [];
     const hasUnits = !isNumber(under[speed]) && !isNumber(under[torque]);
     const said = `${cells[torque] ?? ''} ${hasUnits ? (under[torque] ?? '') : ''}`;
-    const unit = unitIn(said);
+    const unit = unitIn(said, 'torque');
     const thousands = THOUSANDS.test(
       `${cells[speed] ?? ''} ${hasUnits ? (under[speed] ?? '') : ''}`,
     );
@@ -151,21 +131,4 @@ function findColumns(head: readonly (readonly string[])[], decimalComma: boolean
       `No header: the ${speed === 0 ? 'first' : 'second'} column is taken as rpm, the other as torque in N·m.`,
     ],
   };
-}
-
-/** The unit of torque named in a header: "Torque [ft-lb]". */
-function unitIn(text: string): Unit | undefined {
-  const flat = text.toLowerCase().replace(/\s+/g, '');
-  const found = UNITS.torque.flatMap((unit) =>
-    unit.spellings.filter((s) => flat.includes(s.replace(/\s+/g, ''))).map((s) => ({ unit, s })),
-  );
-  // The longest spelling says most: "in-lb" holds no "lb-in" by chance, but "nm" may hide in a word.
-  return found.sort((x, y) => y.s.length - x.s.length)[0]?.unit;
-}
-
-function readCell(cell: string | undefined, decimalComma: boolean): number | undefined {
-  if (cell === undefined || cell === '') return undefined;
-  const text = cell.replace(/[\u00a0\u202f' ]/g, '');
-  const plain = decimalComma ? text.replace(',', '.') : text;
-  return /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i.test(plain) ? Number(plain) : undefined;
 }

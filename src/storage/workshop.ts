@@ -3,6 +3,10 @@ import { displayActions } from '@/features/display/displaySlice';
 import type { Drafts } from '@/features/jobs/jobsSlice';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import type { Job } from '@/core/job/types';
+import type { EarlierJob } from '@/core/job/upgrade';
+import { upgradeJob } from '@/core/job/upgrade';
+import type { Stock } from '@/core/shelf/stock';
+import { shelfActions } from '@/features/shelf/shelfSlice';
 import type { AppStore, RootState } from '@/store/store';
 
 import { keepPicturesIn, PICTURE_KEY, pictures } from './pictures';
@@ -10,20 +14,32 @@ import type { RecordStore } from './records';
 import { storageChanged } from './storageSlice';
 
 /** How the workshop is laid out in records. */
-const KEY = { about: 'workshop', display: 'display', job: 'job:', drafts: 'drafts:' } as const;
+const KEY = {
+  about: 'workshop',
+  display: 'display',
+  shelf: 'shelf',
+  job: 'job:',
+  drafts: 'drafts:',
+} as const;
 const SCHEMA = 1;
 
 /** Typing rests this long before it is written; well under the second within which all must be stored. */
 const REST_MS = 250;
 
+/** What a workshop begins with. */
+export interface FirstWorkshop {
+  readonly jobs: readonly Job[];
+  readonly shelf: Stock;
+}
+
 /**
- * Fills the store from the records, on the first visit with the demo jobs when there are any, and from then on
+ * Fills the store from the records, on the first visit with the demo workshop when there is one, and from then on
  * writes every change. Returns a function that writes at once what is still waiting.
  */
 export async function keepWorkshop(
   store: AppStore,
   records: RecordStore,
-  firstJobs: () => Promise<readonly Job[]>,
+  first: () => Promise<FirstWorkshop>,
 ): Promise<() => Promise<void>> {
   let written = new Map<string, unknown>();
   keepPicturesIn(records);
@@ -36,7 +52,9 @@ export async function keepWorkshop(
       await pictures.keepOnly(picturesNamed(store.getState()));
       written = contents(store.getState());
     } else {
-      store.dispatch(jobActions.jobsLoaded({ jobs: await firstJobs(), drafts: {} }));
+      const { jobs, shelf } = await first();
+      store.dispatch(shelfActions.shelfLoaded(shelf));
+      store.dispatch(jobActions.jobsLoaded({ jobs, drafts: {} }));
     }
   } catch (error) {
     store.dispatch(jobActions.jobsLoaded({ jobs: [], drafts: {} }));
@@ -53,7 +71,11 @@ export async function keepWorkshop(
       const now = contents(store.getState());
       const changed = new Map([...now].filter(([key, value]) => written.get(key) !== value));
       const gone = [...written.keys()].filter((key) => !now.has(key));
-      if (changed.size === 0 && gone.length === 0) return;
+      if (changed.size === 0 && gone.length === 0) {
+        if (timer === undefined && store.getState().storage.status === 'saving')
+          store.dispatch(storageChanged({ status: 'saved' }));
+        return;
+      }
       try {
         await records.write(changed, gone);
         written = now;
@@ -69,7 +91,7 @@ export async function keepWorkshop(
   let seen = pick(store.getState());
   store.subscribe(() => {
     const now = pick(store.getState());
-    if (now.jobs === seen.jobs && now.display === seen.display) return;
+    if (now.jobs === seen.jobs && now.display === seen.display && now.shelf === seen.shelf) return;
     seen = now;
     if (store.getState().storage.status === 'saved')
       store.dispatch(storageChanged({ status: 'saving' }));
@@ -81,13 +103,14 @@ export async function keepWorkshop(
   return flush;
 }
 
-const pick = ({ jobs, display }: RootState) => ({ jobs, display });
+const pick = ({ jobs, display, shelf }: RootState) => ({ jobs, display, shelf });
 
 /** Every record that should be stored; values are shared with the store, so that a change is a new reference. */
-function contents({ jobs, display }: RootState): Map<string, unknown> {
+function contents({ jobs, display, shelf }: RootState): Map<string, unknown> {
   const all = new Map<string, unknown>([
     [KEY.about, ABOUT],
     [KEY.display, display],
+    [KEY.shelf, shelf],
   ]);
   for (const id of jobs.ids) all.set(KEY.job + id, jobs.entities[id]);
   for (const [id, drafts] of Object.entries(jobs.drafts)) {
@@ -106,11 +129,16 @@ function restore(store: AppStore, found: ReadonlyMap<string, unknown>): void {
   const display = found.get(KEY.display);
   if (isRecord(display))
     store.dispatch(displayActions.displayLoaded(display as unknown as Display));
+  const shelf = found.get(KEY.shelf);
+  if (isRecord(shelf) && Array.isArray(shelf.plates) && Array.isArray(shelf.springs))
+    store.dispatch(shelfActions.shelfLoaded(shelf as unknown as Stock));
   const under = (prefix: string) =>
     [...found]
       .filter(([key]) => key.startsWith(prefix))
       .map(([key, value]) => [key.slice(prefix.length), value] as const);
-  const jobs = under(KEY.job).flatMap(([, value]) => (looksLikeJob(value) ? [value] : []));
+  const jobs = under(KEY.job).flatMap(([, value]) =>
+    looksLikeJob(value) ? [upgradeJob(value)] : [],
+  );
   const drafts = Object.fromEntries(
     under(KEY.drafts).filter(([, value]) => isRecord(value)),
   ) as Record<string, Drafts>;
@@ -122,7 +150,7 @@ function isRecord(value: unknown): value is Record<string, unknown> {
 }
 
 /** The parts that no screen could do without; files are checked by their full schema before they get here. */
-function looksLikeJob(value: unknown): value is Job {
+function looksLikeJob(value: unknown): value is EarlierJob {
   return (
     isRecord(value) &&
     typeof value.id === 'string' &&

@@ -4,8 +4,9 @@ import { View } from 'react-native';
 import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 
-import type { Job } from '@/core/job/types';
+import { EMPTY_STOCK } from '@/core/shelf/stock';
 import { openRecords } from '@/storage/records';
+import type { FirstWorkshop } from '@/storage/workshop';
 import { keepWorkshop } from '@/storage/workshop';
 import { useOwnFonts } from '@/ui/fonts';
 import { useThemeFor } from '@/ui/theme';
@@ -67,8 +68,11 @@ function openWorkshop(): () => void {
   let flush: (() => Promise<void>) | undefined;
   const open = async () => {
     const offered = await offeredWorkshop();
-    const first = async (): Promise<readonly Job[]> =>
-      offered === 'demo' ? (await import('@/demo/jobs')).demoJobs() : [];
+    const first = async (): Promise<FirstWorkshop> => {
+      if (offered !== 'demo') return { jobs: [], shelf: EMPTY_STOCK };
+      const { demoJobs, demoShelf } = await import('@/demo/workshop');
+      return { jobs: demoJobs(), shelf: demoShelf() };
+    };
     flush = await keepWorkshop(store, openRecords(`under-ridge-${offered}`), first);
   };
   void open();

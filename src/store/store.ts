@@ -3,11 +3,17 @@ import { useDispatch, useSelector } from 'react-redux';
 
 import { displayReducer } from '@/features/display/displaySlice';
 import { jobsReducer } from '@/features/jobs/jobsSlice';
+import { shelfReducer } from '@/features/shelf/shelfSlice';
 import { storageReducer } from '@/storage/storageSlice';
 
 export function makeStore() {
   return configureStore({
-    reducer: { jobs: jobsReducer, display: displayReducer, storage: storageReducer },
+    reducer: {
+      jobs: jobsReducer,
+      shelf: shelfReducer,
+      display: displayReducer,
+      storage: storageReducer,
+    },
     // Both checks walk the whole state after every key; types and tests guard the same.
     middleware: (defaults) => defaults({ serializableCheck: false, immutableCheck: false }),
   });

@@ -80,6 +80,7 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
     stage: fc.constantFrom(...STAGES),
     name: fc.string({ maxLength: 30 }),
     engine: sparse({}, 'engine'),
+    duty: sparse({}, 'duty'),
     release: sparse(
       {
         type: fc.constantFrom('measured', 'hydraulic', 'cable'),
@@ -175,6 +176,7 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
           tangClearance: entry('pack.plates.*.tangClearance'),
           seen: SEEN,
           judder: fc.boolean(),
+          offsetSlot: fc.boolean(),
           isNew: fc.boolean(),
           facing: fc.constantFrom('outward', 'inward'),
         },
@@ -237,6 +239,8 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
         archived: false,
         machine: { id: 'm', name: j.name, use: '', layout: j.layout },
         intake: j.intake,
+        duty: j.duty,
+        variants: [],
         engine: j.curve ? { ...j.engine, curve: j.curve } : j.engine,
         pack: { ...j.pack, kinds: withId(KIND_IDS, j.kinds), plates: withId([], j.plates) },
         springs: {

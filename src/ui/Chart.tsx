@@ -2,8 +2,9 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Circle, Line, Path, Svg, Text as SvgText } from 'react-native-svg';
+import { Circle, Line, Path, Rect, Svg, Text as SvgText } from 'react-native-svg';
 
+import { spreadLabels } from './spreadLabels';
 import { FONT, useStrata } from './theme';
 import { Words } from './Words';
 
@@ -28,18 +29,68 @@ interface Props {
   /** The chart in words with its figures. */
   readonly description: string;
   readonly height?: number;
+  /** Points that are named in the drawing. */
   readonly marks?: readonly (ChartPoint & { readonly label: string })[];
+  /** Filled between two lines over the same x: from the low to the high. */
+  readonly band?: { readonly low: readonly ChartPoint[]; readonly high: readonly ChartPoint[] };
+  /** Stretches of x that are shaded. */
+  readonly regions?: readonly { readonly from: number; readonly to: number }[];
+  /** Level lines across, such as a limit. */
+  readonly levels?: readonly number[];
 }
 
 const MARGIN = { left: 46, right: 12, top: 12, bottom: 28 } as const;
 
+/** A label of ticks on the lower axis needs so much, px. */
+const TICK_ROOM = 56;
+const MARK_GAP = 16;
+const LABEL_AWAY = 16;
+const LABEL_ROOM = 84;
+
+interface Mark {
+  readonly label: string;
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Labels beside their marks, to the left near the right edge, spread so that none covers another. */
+function placeMarks(marks: readonly Mark[], width: number, foot: number) {
+  const sides = [true, false].map((left) =>
+    marks.filter((m) => m.x > width - LABEL_ROOM === left).sort((a, b) => b.y - a.y),
+  );
+  return sides.flatMap((side, i) => {
+    const ys = spreadLabels(
+      side.map((m) => m.y),
+      MARK_GAP,
+      MARGIN.top + 10,
+      foot,
+    );
+    return side.map((m, k) => ({
+      ...m,
+      left: i === 0,
+      labelX: m.x + (i === 0 ? -LABEL_AWAY : LABEL_AWAY),
+      labelY: (ys[k] ?? m.y) + 4,
+    }));
+  });
+}
+
 /** Lines over one axis: the one style of chart. */
-export function Chart({ lines, xLabel, yLabel, description, height = 200, marks = [] }: Props) {
+export function Chart({
+  lines,
+  xLabel,
+  yLabel,
+  description,
+  height = 200,
+  marks = [],
+  band,
+  regions = [],
+  levels = [],
+}: Props) {
   const strata = useStrata();
   const [width, setWidth] = useState(0);
-  const all = lines.flatMap((l) => l.points);
+  const all = [...lines.flatMap((l) => l.points), ...(band ? [...band.low, ...band.high] : [])];
   const xs = all.map((p) => p.x);
-  const ys = all.map((p) => p.y);
+  const ys = [...all.map((p) => p.y), ...levels];
   const x = scaleLinear([Math.min(...xs), Math.max(...xs)], [MARGIN.left, width - MARGIN.right]);
   const y = scaleLinear(
     [Math.min(0, ...ys), Math.max(...ys) * 1.06],
@@ -49,6 +100,15 @@ export function Chart({ lines, xLabel, yLabel, description, height = 200, marks 
     (p) => x(p.x),
     (p) => y(p.y),
   );
+  const named = placeMarks(
+    marks.map((m) => ({ label: m.label, x: x(m.x), y: y(m.y) })),
+    width,
+    height - MARGIN.bottom,
+  );
+  const ticks = x.ticks(Math.max(2, Math.floor((width - MARGIN.left - MARGIN.right) / TICK_ROOM)));
+  const filled = band
+    ? `${path([...band.low]) ?? ''}${(path([...band.high].reverse()) ?? '').replace('M', 'L')}Z`
+    : '';
   return (
     <View style={{ gap: 2 }}>
       <Words soft size={14}>
@@ -62,6 +122,18 @@ export function Chart({ lines, xLabel, yLabel, description, height = 200, marks 
       >
         {width > 0 && all.length > 1 ? (
           <Svg width={width} height={height} aria-hidden>
+            {regions.map((r) => (
+              <Rect
+                key={`r${r.from}`}
+                x={x(r.from)}
+                width={Math.max(0, x(r.to) - x(r.from))}
+                y={MARGIN.top}
+                height={height - MARGIN.bottom - MARGIN.top}
+                fill={strata.ochre}
+                fillOpacity={0.22}
+              />
+            ))}
+            {filled ? <Path d={filled} fill={strata.steel} fillOpacity={0.35} /> : null}
             {y.ticks(4).map((t) => (
               <Line
                 key={`y${t}`}
@@ -85,7 +157,7 @@ export function Chart({ lines, xLabel, yLabel, description, height = 200, marks 
                 {y.tickFormat(4)(t)}
               </SvgText>
             ))}
-            {x.ticks(5).map((t) => (
+            {ticks.map((t) => (
               <SvgText
                 key={`xt${t}`}
                 x={x(t)}
@@ -95,7 +167,7 @@ export function Chart({ lines, xLabel, yLabel, description, height = 200, marks 
                 textAnchor="middle"
                 fill={strata.soft}
               >
-                {x.tickFormat(5)(t)}
+                {x.tickFormat(ticks.length)(t)}
               </SvgText>
             ))}
             {lines.map((l, i) => (
@@ -107,6 +179,41 @@ export function Chart({ lines, xLabel, yLabel, description, height = 200, marks 
                 strokeWidth={2.4}
                 strokeDasharray={l.dashed ? '6 4' : undefined}
               />
+            ))}
+            {levels.map((l) => (
+              <Line
+                key={`l${l}`}
+                x1={MARGIN.left}
+                x2={width - MARGIN.right}
+                y1={y(l)}
+                y2={y(l)}
+                stroke={strata.stop}
+                strokeWidth={2}
+                strokeDasharray="5 3"
+              />
+            ))}
+            {named.map((m) => (
+              <Line
+                key={`ml${m.label}`}
+                x1={m.x}
+                y1={m.y}
+                x2={m.labelX}
+                y2={m.labelY - 4}
+                stroke={strata.soft}
+              />
+            ))}
+            {named.map((m) => (
+              <SvgText
+                key={`mt${m.label}`}
+                x={m.labelX + (m.left ? -3 : 3)}
+                y={m.labelY}
+                fontSize={13}
+                fontFamily={FONT.textBold}
+                textAnchor={m.left ? 'end' : 'start'}
+                fill={strata.ink}
+              >
+                {m.label}
+              </SvgText>
             ))}
             {marks.map((m) => (
               <Circle

@@ -1,8 +1,9 @@
 import { layOut } from '../evaluate/layers';
 import { entry } from '../job/blank';
-import { fieldPath, MAX_KINDS, MAX_PLATES } from '../job/fields';
+import { fieldPath, MAX_PLATES } from '../job/fields';
 import { entryAt, withEntry } from '../job/paths';
-import type { CoilGroup, Job, LiningId, Plate, PlateKind } from '../job/types';
+import type { CoilGroup, Job, LiningId, Plate } from '../job/types';
+import { ofThickness } from '../pack/edit';
 import { LINING_ESTIMATES } from '../torque/linings';
 import type { Mm } from '../units/quantity';
 
@@ -151,32 +152,16 @@ function steelMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
             family: 'one steel',
             label: `One steel ${kind.name} as ${t.toFixed(1)} mm`,
             effort: 1,
-            apply: (j) => withSteelsAs(j, kind, t, new Set([last.id])),
+            apply: (j) => withSteelsAs(j, t, [last.id]),
           },
         ]);
     });
 }
 
-/** Some steels of a kind as a thickness of their own; nothing where they are gone or there is no room for a kind. */
-function withSteelsAs(
-  job: Job,
-  kind: PlateKind,
-  thickness: Mm,
-  chosen: ReadonlySet<string>,
-): Job | undefined {
-  const { kinds, plates } = job.pack;
-  if (kinds.length >= MAX_KINDS || !plates.some((p) => chosen.has(p.id))) return undefined;
-  const id = freeId(job, 'one-steel');
-  const name = `Steel ${thickness.toFixed(1)}`;
-  const own = { ...kind, id, name, thickness: entry(thickness) };
-  return {
-    ...job,
-    pack: {
-      ...job.pack,
-      kinds: [...kinds, own],
-      plates: plates.map((p) => (chosen.has(p.id) ? { id: p.id, kindId: id } : p)),
-    },
-  };
+/** Some steels as another thickness; nothing where they are gone or there is no room for a kind. */
+function withSteelsAs(job: Job, thickness: Mm, chosen: readonly string[]): Job | undefined {
+  const changed = ofThickness(job, chosen, thickness, () => freeId(job, 'one-steel'));
+  return changed === job ? undefined : changed;
 }
 
 function springMoves(job: Job, { springs }: AtHand): Move[] {
@@ -276,13 +261,13 @@ function windowMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
             [best, off] = [i + 1, Math.abs(height - target)];
         });
         if (best < 2) return [];
-        const chosen = new Set(steels.slice(0, best).map((l) => l.plate.id));
+        const chosen = steels.slice(0, best).map((l) => l.plate.id);
         return [
           {
             family: 'steel mix',
             label: `${best} steels ${kind.name} as ${t.toFixed(1)} mm, to the middle of the window`,
             effort: 2,
-            apply: (j) => withSteelsAs(j, kind, t, chosen),
+            apply: (j) => withSteelsAs(j, t, chosen),
           },
         ];
       });

@@ -5,6 +5,7 @@ import { checkWindow } from '../pack/stack';
 import type { PackLayer, PackLayout } from './layers';
 import { count, length, say } from './sentence';
 import type { Sheet } from './sheet';
+import { domainSentence } from './sheet';
 import { FRICTION_MODIFIED } from './torqueFigures';
 import type { Verdict } from './verdicts';
 
@@ -285,7 +286,7 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
       ...base,
       state: 'unknown',
       title: 'Lever gain can’t be judged',
-      sentence: [error.message],
+      sentence: [domainSentence(error)],
     };
   }
 }

@@ -2,6 +2,7 @@ import type { Job } from '../job/types';
 import { computeAssist, computeExpanding, computeStartClutch } from './assistFigures';
 import type { FigureId, Outcome } from './figure';
 import type { PackLayout } from './layers';
+import { computeHeat } from './heatFigures';
 import { layOut } from './layers';
 import {
   computeEvenness,
@@ -44,7 +45,7 @@ export function evaluate(job: Job): Evaluation {
     layout,
     overall: judgeOverall(verdicts, sheet),
     verdicts,
-    problems: findProblems(job, layout),
+    problems: findProblems(job, layout, sheet),
   };
 }
 
@@ -65,5 +66,6 @@ export function workOut(job: Job): { readonly sheet: Sheet; readonly layout: Pac
   computeRetention(sheet, layout);
   computeWear(sheet, layout);
   computeStartClutch(sheet);
+  computeHeat(sheet, layout);
   return { sheet, layout };
 }

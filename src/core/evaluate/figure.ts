@@ -72,7 +72,11 @@ export type FigureId =
   | 'expandLockUp'
   | 'leverGain'
   | 'gapPerMark'
-  | 'startContactWorn';
+  | 'startContactWorn'
+  | 'packMass'
+  | 'packInertia'
+  | 'startHeat'
+  | 'steelRise';
 
 /** A value of the core with its unit, its range where there is one, and its working. */
 export interface Figure {

@@ -7,6 +7,8 @@ import type { PackLayout } from './layers';
 import { between, plateAt } from './layers';
 import type { Sentence } from './sentence';
 import { length, say } from './sentence';
+import type { Sheet } from './sheet';
+import { RETAINED_SHARE, retainedShare } from '../release/retention';
 
 /** Something wrong with one entry or one layer, to be shown where it is. */
 export interface Problem {
@@ -18,7 +20,7 @@ export interface Problem {
 }
 
 /** Entries that contradict each other, and layers that must not lie as they do. */
-export function findProblems(job: Job, layout: PackLayout): Problem[] {
+export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Problem[] {
   const problems: Problem[] = [];
   for (const kind of job.pack.kinds) {
     const { outerRadius: ro, innerRadius: ri, minThickness: least, thickness } = kind;
@@ -110,5 +112,99 @@ export function findProblems(job: Job, layout: PackLayout): Problem[] {
       }
     }
   }
-  return problems;
+  return [
+    ...problems,
+    ...offTheSpline(layout, sheet),
+    ...inWrongSlot(layout),
+    ...turnedAgainst(layout),
+    ...springsAtTheirEnd(job, sheet),
+  ];
+}
+
+/** Plates on the hub that lose their spline at full lift, each by itself. */
+function offTheSpline(layout: PackLayout, sheet: Sheet): Problem[] {
+  const spline = sheet.entry('pack.splineLength');
+  if (!spline.known) return [];
+  const lift = Math.max(0, sheet.known('liftHad')?.value ?? 0);
+  return layout.layers.flatMap((layer): Problem[] => {
+    const { bottom, thickness: t } = layer;
+    if (layer.turnsWith !== 'hub' || bottom === undefined || t === undefined) return [];
+    const share = retainedShare(spline.value, bottom, lift, t);
+    if (share >= RETAINED_SHARE) return [];
+    return [
+      {
+        path: 'pack.splineLength',
+        plateId: layer.plate.id,
+        state: share <= 0 ? 'stop' : 'watch',
+        sentence:
+          share <= 0
+            ? say`At full lift this plate is off the spline by ${length(-share * t)}.`
+            : say`At full lift only ${length(share * t)} of its ${length(t)} stays on the spline.`,
+      },
+    ];
+  });
+}
+
+/** A disc in the basket's offset slots that is not the outermost one can't go home in them. */
+function inWrongSlot(layout: PackLayout): Problem[] {
+  const outermost = layout.layers.findLast((l) => l.turnsWith === 'basket');
+  return layout.layers
+    .filter((l) => l.plate.offsetSlot && l !== outermost)
+    .map((l) => ({
+      path: 'pack.plates',
+      plateId: l.plate.id,
+      state: 'stop',
+      sentence: say`Only the outermost disc goes into the basket’s offset slots.`,
+    }));
+}
+
+/** Directional plates of one kind that do not look the same way. */
+function turnedAgainst(layout: PackLayout): Problem[] {
+  const way = new Map<string, string>();
+  return layout.layers.flatMap(({ plate, kind }): Problem[] => {
+    if (!kind.directional || !plate.facing) return [];
+    const first = way.get(kind.id);
+    if (first === undefined) way.set(kind.id, plate.facing);
+    if (first === undefined || first === plate.facing) return [];
+    return [
+      {
+        path: 'pack.plates',
+        plateId: plate.id,
+        state: 'watch',
+        sentence: say`This kind is directional, and the plates of it below look the other way.`,
+      },
+    ];
+  });
+}
+
+/** Coils that touch before full lift, and a diaphragm pressed beyond what its shape or its points allow. */
+function springsAtTheirEnd(job: Job, sheet: Sheet): Problem[] {
+  if (job.springs.type !== 'diaphragm') {
+    const room = sheet.known('coilClearance')?.value;
+    return room !== undefined && room < 0
+      ? [
+          {
+            path: 'springs.coil.groups',
+            state: 'stop',
+            sentence: say`The coils touch ${length(-room)} before full lift.`,
+          },
+        ]
+      : [];
+  }
+  const cone = sheet.entry('springs.diaphragm.measuredCone');
+  const free = cone.known ? cone : sheet.entry('springs.diaphragm.coneHeight');
+  const deflection = sheet.known('deflection')?.value;
+  if (job.springs.diaphragm.forceFrom !== 'geometry' || !free.known || deflection === undefined)
+    return [];
+  const most = 2 * free.value;
+  const reached = deflection + (sheet.known('liftHad')?.value ?? 0);
+  return reached <= most
+    ? []
+    : [
+        {
+          path: 'springs.diaphragm.referenceDeflection',
+          state: 'stop',
+          sentence: say`At full lift the diaphragm is pressed ${length(reached)}, beyond flat by more than its cone of ${length(free.value)}: it would snap through or crack.`,
+        },
+      ];
 }

@@ -312,7 +312,8 @@ export function lowerFirst(text: string): string {
   return text.charAt(0).toLowerCase() + text.slice(1);
 }
 
-function domainSentence({ path, accepted, given }: DomainError): string {
+/** Why a value is not taken, for a builder; what overflowed on the way is not named. */
+export function domainSentence({ path, accepted, given }: DomainError): string {
   if (typeof given !== 'number') return `${readable(path)} must be ${accepted}.`;
   // What overflowed on the way is no value that anybody entered.
   return Number.isFinite(given)

@@ -58,6 +58,18 @@ export interface Curves {
   readonly rpm: readonly CurvePoint[];
 }
 
+/** What one slipping face carries of the whole. */
+export interface FaceShare {
+  /** Numbers of the layers that meet there; 0 is the hub floor, one above the last plate the pressure plate. */
+  readonly below: number;
+  readonly above: number;
+  readonly clamp: Newton;
+  /** At typical friction. */
+  readonly torque: NewtonMetre;
+  /** Of the torque of all faces. */
+  readonly share: number;
+}
+
 /** A limit and the pack wear, from now, at which it is met. */
 export interface WearReserve {
   readonly name: string;
@@ -70,10 +82,14 @@ export interface PackModel {
   at(state?: PackState): StateFigures;
   /** Over wear to past the first limit, over lift to full lift, over rpm from idle past peak torque. */
   curves(points?: number): Curves;
+  /** Every slipping face from the pressure plate inward, with tang friction; empty while it is not known. */
+  faces(): readonly FaceShare[];
   /** The wear at which each limit is met, the first one first. Empty while no limit is known. */
   wearReserve(): readonly WearReserve[];
 }
 
+/** The limit of wear that other steels cure. */
+export const WINDOW_LEFT = 'stack leaves its window';
 const FARTHEST_WEAR: Mm = 3;
 const MAX_RPM: Rpm = 25_000;
 const DEFAULT_POINTS = 41;
@@ -158,7 +174,7 @@ export function packModel(job: Job): PackModel {
     if (measured === undefined) return [];
     const limits: WearReserve[] = [];
     const min = number(sheet, 'pack.windowMin');
-    if (min !== undefined) limits.push({ name: 'stack leaves its window', wear: measured - min });
+    if (min !== undefined) limits.push({ name: WINDOW_LEFT, wear: measured - min });
     const most = number(sheet, 'pack.maxWear');
     if (most !== undefined && asNew !== undefined)
       limits.push({ name: 'pack wear limit', wear: most - (asNew - measured) });
@@ -197,7 +213,22 @@ export function packModel(job: Job): PackModel {
             ),
     };
   };
-  return { at, curves, wearReserve };
+  const faceShares = (): readonly FaceShare[] => {
+    const clamp = measured === undefined ? undefined : at().clamp;
+    const whole =
+      held && clamp !== undefined
+        ? attempt(() => chain.capacityAt('Typical', clamp, true))
+        : undefined;
+    if (!whole) return [];
+    return chain.faces.map((face, i) => ({
+      below: face.below,
+      above: face.above,
+      clamp: whole.clampAtFace[i] ?? 0,
+      torque: whole.torqueAtFace[i] ?? 0,
+      share: whole.torque > 0 ? (whole.torqueAtFace[i] ?? 0) / whole.torque : 0,
+    }));
+  };
+  return { at, curves, faces: faceShares, wearReserve };
 }
 
 /** Without what overflowed: a figure that is too large to be a number is no figure. */

@@ -46,6 +46,8 @@ export function blankJob(id: string, number: string, now: string): Job {
     machine: { id, name: '', use: '', layout: 'unknown' },
     intake: { complaints: [], aims: [], oil: 'unknown', tests: {} },
     engine: {},
+    duty: {},
+    variants: [],
     pack: {
       kinds: [blankKind('disc', 'friction', 'Disc'), blankKind('steel', 'steel', 'Steel')],
       plates: [],

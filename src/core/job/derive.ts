@@ -2,11 +2,12 @@ import { blankJob } from './blank';
 import type { CoilGroup, Inspection, Job, Plate, Release } from './types';
 
 /** The plate as specified, without what was measured or seen on the part that lay there. */
-const asSpecified = ({ id, kindId, facing, judder }: Plate): Plate => ({
+const asSpecified = ({ id, kindId, facing, judder, offsetSlot }: Plate): Plate => ({
   id,
   kindId,
   ...(facing ? { facing } : {}),
   ...(judder ? { judder } : {}),
+  ...(offsetSlot ? { offsetSlot } : {}),
 });
 
 /** The springs as specified: a measured free length belongs to the set that was measured. */
@@ -57,6 +58,7 @@ export function nextJobOf(last: Job, id: string, number: string, now: string): J
     ...blank,
     machine: last.machine,
     engine: last.engine,
+    duty: last.duty,
     pack: { ...packAsSpecified, plates: last.pack.plates.map(asSpecified) },
     springs: {
       ...last.springs,

@@ -1,3 +1,4 @@
+import { DUTY_FIELDS } from './specs/duty';
 import { ENGINE_FIELDS } from './specs/engine';
 import { INSPECTION_FIELDS } from './specs/inspection';
 import { PACK_FIELDS } from './specs/pack';
@@ -15,6 +16,7 @@ export type { FieldSpec } from './specs/spec';
  */
 export const FIELDS = {
   ...ENGINE_FIELDS,
+  ...DUTY_FIELDS,
   ...PACK_FIELDS,
   ...SPRING_FIELDS,
   ...WEIGHT_FIELDS,

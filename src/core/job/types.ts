@@ -79,6 +79,18 @@ export type Aim = (typeof AIMS)[number];
 /** What is in the sump: oil for wet clutches (JASO MA, MA2), friction-modified car oil, or not known. */
 export type OilKind = 'unknown' | 'wetClutch' | 'frictionModified';
 
+/** A start from standing, by which the heat of the clutch is judged. */
+export interface StartDuty {
+  readonly mass?: Entry;
+  readonly wheelRadius?: Entry;
+  readonly gearRatio?: Entry;
+  readonly startRpm?: Entry;
+  readonly engineInertia?: Entry;
+  readonly throttle?: Entry;
+  readonly letOut?: Entry;
+  readonly grade?: Entry;
+}
+
 /** The complaint, the aim, and what was found by asking and trying. */
 export interface Intake {
   readonly complaints: readonly ComplaintId[];
@@ -225,6 +237,8 @@ export interface PlateKind {
   readonly innerRadius?: Entry;
   /** Radius at which the tangs bear on the basket's fingers or the hub's splines. */
   readonly tangRadius?: Entry;
+  /** Of one plate, weighed. */
+  readonly mass?: Entry;
   readonly frictionLow?: Entry;
   readonly frictionTypical?: Entry;
   readonly frictionHigh?: Entry;
@@ -252,6 +266,10 @@ export interface Plate {
   readonly seen?: readonly Sight[];
   /** A judder spring and its seat lie in the bore of this disc; they have no share in the stack. */
   readonly judder?: boolean;
+  /** Its tangs go into the basket's offset slots, half a pitch from those of the other discs. */
+  readonly offsetSlot?: boolean;
+  /** The item of the shop's shelf that it is; it is reserved there. */
+  readonly shelfId?: string;
   /** A new part: nothing on it needs measuring. */
   readonly isNew?: boolean;
 }
@@ -318,6 +336,8 @@ export interface CoilGroup {
   readonly totalCoils?: Entry;
   readonly shearModulus?: Entry;
   readonly testerPoints: readonly TesterPoint[];
+  /** The item of the shop's shelf that these are. */
+  readonly shelfId?: string;
   readonly minFreeLength?: Entry;
 }
 
@@ -493,7 +513,34 @@ export interface Release {
   readonly faceClearance?: Entry;
 }
 
-export interface Job {
+/** What makes up one variant of a pack. */
+export interface VariantParts {
+  readonly pack: Pack;
+  readonly springs: Springs;
+  readonly assist: Assist;
+  readonly startClutch: StartClutchRecord;
+  readonly release: Release;
+  readonly expanding: ExpandingDiscRecord;
+  readonly setting: Setting;
+}
+
+export const VARIANT_PARTS = [
+  'pack',
+  'springs',
+  'assist',
+  'startClutch',
+  'release',
+  'expanding',
+  'setting',
+] as const satisfies readonly (keyof VariantParts)[];
+
+/** Another pack that was thought of for the same job, whole, as it was put aside. */
+export interface Variant extends VariantParts {
+  readonly id: string;
+  readonly name: string;
+}
+
+export interface Job extends VariantParts {
   readonly id: string;
   readonly number: string;
   readonly stage: Stage;
@@ -503,15 +550,13 @@ export interface Job {
   readonly machine: Machine;
   readonly intake: Intake;
   readonly engine: Engine;
-  readonly pack: Pack;
-  readonly springs: Springs;
-  readonly assist: Assist;
-  readonly startClutch: StartClutchRecord;
-  readonly release: Release;
-  readonly expanding: ExpandingDiscRecord;
-  readonly setting: Setting;
+  readonly duty: StartDuty;
   readonly strip: Strip;
   readonly inspection: Inspection;
+  /** Other packs for this job, put aside; none is lost when another is taken up. */
+  readonly variants: readonly Variant[];
+  /** Name of the pack that is being worked on. */
+  readonly variantName?: string;
   readonly photos: readonly Photo[];
   readonly notes: string;
 }

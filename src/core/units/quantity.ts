@@ -62,6 +62,8 @@ export type UnitId =
   | 'deg'
   | 'C'
   | 'F'
+  | 'K'
+  | 'dF'
   | 'J'
   | 'kJ'
   | 'mm2'
@@ -89,6 +91,7 @@ export type Quantity =
   | 'speed'
   | 'angle'
   | 'temperature'
+  | 'temperatureRise'
   | 'energy'
   | 'area'
   | 'inertia'
@@ -193,6 +196,7 @@ export const UNITS: Readonly<Record<Quantity, readonly Unit[]>> = {
     unit('C', '°C', 1, 0, ['°c', 'c']),
     unit('F', '°F', 5 / 9, 0, ['°f', 'f'], -160 / 9),
   ],
+  temperatureRise: [unit('K', 'K', 1, 0, ['k']), unit('dF', '°F more', 5 / 9, 0, ['°f', 'f'])],
   energy: [unit('J', 'J', 1, 0, ['j']), unit('kJ', 'kJ', 1000, 2, ['kj'])],
   area: [
     unit('mm2', 'mm²', 1, 0, ['mm2', 'mm²']),

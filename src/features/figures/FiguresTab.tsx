@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
+import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/features/jobs/useJob';
 import { STATE_WORD, StateMark } from '@/ui/StateMark';
@@ -32,7 +33,7 @@ export function FiguresTab() {
             <View style={{ paddingTop: 2 }}>
               <StateMark state={v.state} />
             </View>
-            <View style={{ flexShrink: 1 }}>
+            <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 4 }}>
               <Words bold size={15}>
                 {v.state === 'unknown'
                   ? v.title
@@ -41,6 +42,9 @@ export function FiguresTab() {
               <Words soft size={14}>
                 {readSentence(v.sentence, units)}
               </Words>
+              {v.id !== 'overall' && (v.state === 'stop' || v.state === 'watch') ? (
+                <AdvicePanel verdict={v.id} title={v.title} />
+              ) : null}
             </View>
           </View>
         ))}

@@ -1,7 +1,6 @@
 import type { ReactNode } from 'react';
-import { createContext, useContext, useEffect, useState } from 'react';
-import { Platform, Pressable, ScrollView, useWindowDimensions, View } from 'react-native';
-import { IconButton, Modal, Portal } from 'react-native-paper';
+import { createContext, useContext, useState } from 'react';
+import { Pressable, View } from 'react-native';
 
 import type { Figure, FigureId, WorkingInput } from '@/core/evaluate/figure';
 import { formatWithUnit } from '@/core/units/quantity';
@@ -9,9 +8,9 @@ import { useUnits } from '@/features/display/useUnits';
 import { sourceWords } from '@/features/entry/SourceTag';
 import { useEvaluation } from '@/features/jobs/useJob';
 import { Formula } from '@/ui/Formula';
+import { Overlay } from '@/ui/Overlay';
 import { useStrata } from '@/ui/theme';
-import { useWide } from '@/ui/useWide';
-import { Digits, Heading, Words } from '@/ui/Words';
+import { Digits, Words } from '@/ui/Words';
 
 import { figureText } from './FigureRow';
 
@@ -23,70 +22,38 @@ export const useOpenFigure = () => useContext(OpenFigure);
 /** Holds which working is open and shows it over everything below. */
 export function WorkingHost({ children }: { readonly children: ReactNode }) {
   const [shown, setShown] = useState<FigureId>();
-  const strata = useStrata();
-  const wide = useWide();
-  const { height } = useWindowDimensions();
-  const close = () => setShown(undefined);
-  useEscape(shown !== undefined, close);
   return (
     <OpenFigure.Provider value={setShown}>
       {children}
-      <Portal>
-        <OpenFigure.Provider value={setShown}>
-          <Modal
-            visible={shown !== undefined}
-            onDismiss={close}
-            style={{ justifyContent: wide ? 'center' : 'flex-end' }}
-            contentContainerStyle={{
-              backgroundColor: strata.raised,
-              borderColor: strata.line,
-              borderWidth: 1,
-              borderRadius: 8,
-              maxHeight: height * 0.85,
-              ...(wide
-                ? { width: 560, alignSelf: 'center' }
-                : { borderBottomLeftRadius: 0, borderBottomRightRadius: 0 }),
-            }}
-          >
-            {shown ? <Working id={shown} maxHeight={height * 0.85} onClose={close} /> : null}
-          </Modal>
-        </OpenFigure.Provider>
-      </Portal>
+      {shown ? <Working id={shown} onOpen={setShown} /> : null}
     </OpenFigure.Provider>
   );
 }
 
 interface WorkingProps {
   readonly id: FigureId;
-  readonly maxHeight: number;
-  readonly onClose: () => void;
+  readonly onOpen: (id: FigureId | undefined) => void;
 }
 
-function Working({ id, maxHeight, onClose }: WorkingProps) {
+function Working({ id, onOpen }: WorkingProps) {
   const outcome = useEvaluation().figures.get(id);
   if (!outcome) return null;
   return (
-    <View role="dialog" aria-modal aria-label={`Working: ${outcome.label}`} style={{ maxHeight }}>
-      <View style={{ flexDirection: 'row', alignItems: 'center', paddingLeft: 16 }}>
-        <View style={{ flexGrow: 1, flexShrink: 1 }}>
-          <Heading level={2}>{outcome.label}</Heading>
-        </View>
-        <IconButton
-          icon="close"
-          aria-label="Close"
-          size={24}
-          style={{ width: 48, height: 48 }}
-          onPress={onClose}
-        />
-      </View>
-      <ScrollView contentContainerStyle={{ padding: 16, paddingTop: 0, gap: 12 }}>
+    <Overlay
+      visible
+      title={outcome.label}
+      label={`Working: ${outcome.label}`}
+      onClose={() => onOpen(undefined)}
+    >
+      {/* An overlay is drawn elsewhere in the tree: what lies in it opens figures through a provider of its own. */}
+      <OpenFigure.Provider value={onOpen}>
         {outcome.status === 'known' ? (
           <WorkingText figure={outcome} />
         ) : (
           <Words>{outcome.reason}</Words>
         )}
-      </ScrollView>
-    </View>
+      </OpenFigure.Provider>
+    </Overlay>
   );
 }
 
@@ -169,16 +136,4 @@ function InputRow({ input }: { readonly input: WorkingInput }) {
       <Digits size={15}>{amount}</Digits>
     </View>
   );
-}
-
-/** Closes on Escape, as people expect of anything that lies on top. */
-function useEscape(active: boolean, close: () => void): void {
-  useEffect(() => {
-    if (!active || Platform.OS !== 'web') return;
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key === 'Escape') close();
-    };
-    document.addEventListener('keydown', onKey);
-    return () => document.removeEventListener('keydown', onKey);
-  });
 }

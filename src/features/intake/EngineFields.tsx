@@ -50,7 +50,10 @@ function Curve() {
     if (!file) return;
     setRefused(undefined);
     setPreview(undefined);
-    const { MAX_CSV_BYTES, readTorqueCsv } = await import('@/files/torqueCsv');
+    const [{ readTorqueCsv }, { MAX_CSV_BYTES }] = await Promise.all([
+      import('@/files/torqueCsv'),
+      import('@/files/csvTable'),
+    ]);
     try {
       if (file.size > MAX_CSV_BYTES)
         throw new FileRefused('Too large for a torque curve: at most 2 MB.');

@@ -1,5 +1,5 @@
 import { router, useLocalSearchParams } from 'expo-router';
-import { memo, useCallback, useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
@@ -7,23 +7,25 @@ import { IconButton } from 'react-native-paper';
 import { FootStrip } from '@/features/figures/FootStrip';
 import { WorkingHost } from '@/features/figures/WorkingPanel';
 import { InspectStage } from '@/features/inspect/InspectStage';
-import { inspectionOf } from '@/features/inspect/useInspection';
 import { IntakeStage } from '@/features/intake/IntakeStage';
-import type { Job } from '@/core/job/types';
-import { evaluationOf, JobContext, useJob, useJobPart } from '@/features/jobs/useJob';
+import { useOpenHistory } from '@/features/jobs/useHistory';
+import { JobContext, useJobPart } from '@/features/jobs/useJob';
 import { SpecifyStage } from '@/features/pack/SpecifyStage';
-import { Section } from '@/features/section/Section';
+import { KeyList } from '@/features/section/KeyList';
+import { useLayerEdits } from '@/features/section/useLayerEdits';
+import { useLayerKeys } from '@/features/section/useLayerKeys';
+import { useSelection } from '@/features/section/useSelection';
 import { StripStage } from '@/features/strip/StripStage';
 import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { RidgeEdge, RidgeLine } from '@/ui/Ridge';
 import { useStrata } from '@/ui/theme';
 import { TopBar } from '@/ui/TopBar';
-import { useLater } from '@/ui/useLater';
 import { useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
 import { JobMenu } from './JobMenu';
+import { EditorView, SectionView, UndoTools } from './JobSection';
 import { SidePanel } from './SidePanel';
 import type { View as StageView } from './stages';
 import { isView, VIEWS, viewFor } from './stages';
@@ -31,6 +33,7 @@ import { isView, VIEWS, viewFor } from './stages';
 /** One job: its stages as a ridge, its pack in section beside the work on it, its live figures at the foot. */
 export function JobScreen({ id }: { readonly id: string }) {
   const known = useAppSelector((state) => state.jobs.entities[id] !== undefined);
+  useOpenHistory(id);
   if (!known) return <NoJob />;
   return (
     <JobContext.Provider value={id}>
@@ -71,7 +74,8 @@ function OpenJob() {
     : params.tab
       ? 'specify'
       : viewFor(stage);
-  const [selected, setSelected] = useState<string>();
+  const selection = useSelection();
+  const edits = useLayerEdits(selection);
   const [whole, setWhole] = useState(false);
   const [size, onLayout] = useSize();
   const open = useCallback((stage: string) => {
@@ -80,15 +84,18 @@ function OpenJob() {
   }, []);
   // In the first stages a layer is something to look at; from Inspect on it is something to work on.
   const toWork = viewed === 'intake' || viewed === 'strip';
+  const { tap } = selection;
   const select = useCallback(
     (plateId: string) => {
-      setSelected(plateId);
-      setWhole(false);
+      tap(plateId);
       if (toWork) open('specify');
     },
-    [toWork, open],
+    [toWork, open, tap],
   );
   const measuring = viewed === 'inspect';
+  const editing = viewed === 'specify';
+  const [keys, setKeys] = useState(false);
+  useLayerKeys(editing, selection, edits, () => setKeys(true));
   const ridge = { stage, viewed, openable: VIEWS, onOpen: open };
 
   return (
@@ -112,9 +119,10 @@ function OpenJob() {
           >
             <SectionView
               width={88}
-              height={size.height - 60}
-              selected={selected}
+              height={size.height - (editing ? 116 : 60)}
+              selected={selection.ids}
               onSelect={select}
+              onDrop={editing ? edits.drop : undefined}
               later={measuring}
             />
             <IconButton
@@ -124,18 +132,29 @@ function OpenJob() {
               style={{ width: 48, height: 44, margin: 0 }}
               onPress={() => setWhole(true)}
             />
+            {editing ? <UndoTools /> : null}
           </View>
         ) : null}
         {!wide && whole ? (
-          <View role="main" style={{ flexGrow: 1, padding: 6 }}>
-            <SectionView
-              width={size.width - 12}
-              height={size.height - 64}
-              labelled
-              selected={selected}
-              onSelect={select}
-              later={measuring}
-            />
+          <View role="main" style={{ flexGrow: 1, flexShrink: 1, padding: 6 }}>
+            {editing ? (
+              <EditorView
+                width={size.width - 12}
+                height={Math.max(260, size.height - 330)}
+                selection={selection}
+                edits={edits}
+                scrolls
+              />
+            ) : (
+              <SectionView
+                width={size.width - 12}
+                height={size.height - 64}
+                labelled
+                selected={selection.ids}
+                onSelect={select}
+                later={measuring}
+              />
+            )}
             <Action icon="close" onPress={() => setWhole(false)}>
               Back to the work
             </Action>
@@ -145,57 +164,38 @@ function OpenJob() {
             {viewed === 'intake' ? <IntakeStage /> : null}
             {viewed === 'strip' ? <StripStage /> : null}
             {viewed === 'inspect' ? (
-              <InspectStage selected={selected} onSelect={setSelected} />
+              <InspectStage selected={selection.ids.at(-1)} onSelect={selection.only} />
             ) : null}
-            {viewed === 'specify' ? (
-              <SpecifyStage selected={selected} onSelect={setSelected} />
-            ) : null}
+            {viewed === 'specify' ? <SpecifyStage selection={selection} /> : null}
           </View>
         )}
         {wide ? (
           <SidePanel stage={viewed}>
-            <SectionView
-              width={348}
-              height={viewed === 'intake' ? 300 : Math.max(300, size.height - 190)}
-              labelled
-              selected={selected}
-              onSelect={select}
-              later={measuring}
-            />
+            {editing ? (
+              <EditorView
+                width={348}
+                height={Math.max(300, size.height - 420)}
+                selection={selection}
+                edits={edits}
+              />
+            ) : (
+              <SectionView
+                width={348}
+                height={viewed === 'intake' ? 300 : Math.max(300, size.height - 190)}
+                labelled
+                selected={selection.ids}
+                onSelect={select}
+                later={measuring}
+              />
+            )}
           </SidePanel>
         ) : null}
       </View>
+      <KeyList visible={keys} onClose={() => setKeys(false)} />
       <FootStrip stage={viewed} later={measuring} />
     </View>
   );
 }
-
-interface SectionProps {
-  readonly width: number;
-  readonly height: number;
-  readonly labelled?: boolean;
-  readonly selected: string | undefined;
-  readonly onSelect: (id: string) => void;
-  /** Follows the job a frame later: while readings are taken, the run comes first. */
-  readonly later: boolean;
-}
-
-function SectionView({ later, ...props }: SectionProps) {
-  const job = useLater(useJob(), later);
-  return props.height < 80 ? null : <JobSection job={job} {...props} />;
-}
-
-const JobSection = memo(function JobSection({
-  job,
-  ...props
-}: Omit<SectionProps, 'later'> & { readonly job: Job }) {
-  const { layout, problems } = evaluationOf(job);
-  // What must go is marked on its layer, whichever stage is on screen.
-  const out = inspectionOf(job).parts.flatMap((p) =>
-    p.plate && (p.decision === 'change' || p.decision === 'scrap') ? [{ plateId: p.id }] : [],
-  );
-  return <Section layout={layout} problems={[...problems, ...out]} {...props} />;
-});
 
 function useSize() {
   const [size, setSize] = useState({ width: 0, height: 0 });

@@ -10,6 +10,7 @@ import type { AssistType, Entry, Job, Release, Source, StartClutchPlace } from '
 import { parseEntry } from '@/core/units/parseEntry';
 import type { UnitChoice } from '@/core/units/quantity';
 
+import { withHistory } from './history';
 import type { Draft, Drafts, JobsState } from './jobsState';
 import { adapter, edit, initialState, prepareEdit } from './jobsState';
 import { packReducers } from './packReducers';
@@ -74,7 +75,7 @@ const jobsSlice = createSlice({
     },
     /** The job as a capability's own edit made it; see `changeJob.ts`. */
     jobReplaced: {
-      prepare: (payload: { job: Job }) => prepareEdit(payload),
+      prepare: (payload: { job: Job; typing?: string }) => prepareEdit(payload),
       reducer(state, { payload }: PayloadAction<{ job: Job; at: string }>) {
         edit(state, { jobId: payload.job.id, at: payload.at }, () => payload.job);
       },
@@ -262,7 +263,7 @@ function nextNumber(jobs: readonly (Job | undefined)[]): string {
   return `UR-${String(Math.max(100, ...numbers) + 1).padStart(4, '0')}`;
 }
 
-export const jobsReducer = jobsSlice.reducer;
+export const jobsReducer = withHistory(jobsSlice.reducer);
 export const jobActions = jobsSlice.actions;
 export const jobSelectors = adapter.getSelectors((state: { jobs: JobsState }) => state.jobs);
 export type { Draft, Drafts, JobsState } from './jobsState';

@@ -4,6 +4,8 @@ import type { FieldPath } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
 import type { UnitChoice } from '@/core/units/quantity';
 
+import type { History } from './history';
+
 /* The state of all jobs, and how one record in it is changed; what the reducers of the slice share. */
 
 /** Text in a field that is no value yet, with the units that were shown when it was typed. */
@@ -31,6 +33,8 @@ export const initialState = adapter.getInitialState({
   removed: undefined as Removed | undefined,
   /** The job last put in the archive, for undo. */
   archivedId: undefined as string | undefined,
+  /** Steps of the job that is open, for undo and redo; see `history.ts`. */
+  history: undefined as History | undefined,
 });
 
 export type JobsState = typeof initialState;

@@ -2,7 +2,7 @@ import type { PayloadAction } from '@reduxjs/toolkit';
 
 import { alternate, blankKind } from '@/core/job/blank';
 import { MAX_KINDS, MAX_PLATES } from '@/core/job/fields';
-import type { Job, Pack, Plate, PlateKind } from '@/core/job/types';
+import type { Job, Pack, PlateKind } from '@/core/job/types';
 
 import type { JobsState } from './jobsState';
 import { edit, freeName, prepareEdit, replace } from './jobsState';
@@ -114,100 +114,6 @@ export const packReducers = {
       );
       if (plates.length > MAX_PLATES) return;
       edit(state, payload, (job) => withPack(job, { plates }));
-    },
-  },
-  /** Puts a list of plates back as it was: the undo of one change of the order. */
-  platesRestored: {
-    prepare: (payload: { jobId: string; plates: readonly Plate[] }) => prepareEdit(payload),
-    reducer(
-      state: JobsState,
-      { payload }: PayloadAction<{ jobId: string; plates: readonly Plate[]; at: string }>,
-    ) {
-      edit(state, payload, (job) => withPack(job, { plates: payload.plates }));
-    },
-  },
-  plateAdded: {
-    prepare: (payload: { jobId: string; kindId: string }) => prepareEdit(payload),
-    reducer(
-      state: JobsState,
-      { payload }: PayloadAction<{ jobId: string; kindId: string; at: string; newId: string }>,
-    ) {
-      edit(state, payload, (job) =>
-        job.pack.plates.length >= MAX_PLATES
-          ? job
-          : withPack(job, {
-              plates: [...job.pack.plates, { id: payload.newId, kindId: payload.kindId }],
-            }),
-      );
-    },
-  },
-  plateRemoved: {
-    prepare: (payload: { jobId: string; plateId: string }) => prepareEdit(payload),
-    reducer(
-      state: JobsState,
-      { payload }: PayloadAction<{ jobId: string; plateId: string; at: string }>,
-    ) {
-      edit(state, payload, (job) =>
-        withPack(job, { plates: job.pack.plates.filter((p) => p.id !== payload.plateId) }),
-      );
-    },
-  },
-  plateDuplicated: {
-    prepare: (payload: { jobId: string; plateId: string }) => prepareEdit(payload),
-    reducer(
-      state: JobsState,
-      { payload }: PayloadAction<{ jobId: string; plateId: string; at: string; newId: string }>,
-    ) {
-      edit(state, payload, (job) => {
-        const { plates } = job.pack;
-        const index = plates.findIndex((p) => p.id === payload.plateId);
-        const original = plates[index];
-        // The copy is another part: nothing measured on the first goes with it.
-        return !original || plates.length >= MAX_PLATES
-          ? job
-          : withPack(job, {
-              plates: plates.toSpliced(index + 1, 0, {
-                id: payload.newId,
-                kindId: original.kindId,
-              }),
-            });
-      });
-    },
-  },
-  /** Moves a plate by `by` places; up is outward, towards the pressure plate. */
-  plateMoved: {
-    prepare: (payload: { jobId: string; plateId: string; by: number }) => prepareEdit(payload),
-    reducer(
-      state: JobsState,
-      { payload }: PayloadAction<{ jobId: string; plateId: string; by: number; at: string }>,
-    ) {
-      edit(state, payload, (job) => {
-        const plates = [...job.pack.plates];
-        const from = plates.findIndex((p) => p.id === payload.plateId);
-        const to = from + payload.by;
-        const [plate] = from < 0 || to < 0 || to >= plates.length ? [] : plates.splice(from, 1);
-        if (!plate) return job;
-        plates.splice(to, 0, plate);
-        return withPack(job, { plates });
-      });
-    },
-  },
-  /** Puts another kind in a plate's place. What was measured belonged to the part that goes. */
-  plateKindChosen: {
-    prepare: (payload: { jobId: string; plateId: string; kindId: string }) => prepareEdit(payload),
-    reducer(
-      state: JobsState,
-      { payload }: PayloadAction<{ jobId: string; plateId: string; kindId: string; at: string }>,
-    ) {
-      edit(state, payload, (job) =>
-        withPack(job, {
-          plates: job.pack.plates.map((p) =>
-            p.id === payload.plateId && p.kindId !== payload.kindId
-              ? { id: p.id, kindId: payload.kindId }
-              : p,
-          ),
-        }),
-      );
     },
   },
   packOptionChosen: {

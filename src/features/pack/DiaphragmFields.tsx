@@ -1,9 +1,13 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { format } from 'date-fns';
 import { View } from 'react-native';
 
 import { fieldPath, MAX_STEPS, MAX_TESTER_POINTS } from '@/core/job/fields';
 import { EntryField } from '@/features/entry/EntryField';
+import { useChangeJob } from '@/features/jobs/changeJob';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJob } from '@/features/jobs/useJob';
+import { TesterFile } from '@/features/springs/TesterFile';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -11,10 +15,13 @@ import { FieldGrid } from '@/ui/FieldGrid';
 import { Removable } from '@/ui/Removable';
 import { Heading, Words } from '@/ui/Words';
 
+import { withDiaphragmFile } from './testerPoint';
+
 /** A diaphragm spring: its force from geometry or tester, where it stands, and its retainer's steps. */
 export function DiaphragmFields() {
   const { id: jobId, springs } = useJob();
   const dispatch = useAppDispatch();
+  const change = useChangeJob();
   const { forceFrom, points } = springs.diaphragm;
   return (
     <View style={{ gap: 12 }}>
@@ -41,6 +48,14 @@ export function DiaphragmFields() {
         </FieldGrid>
       ) : (
         <>
+          <TesterFile
+            place="deflection"
+            onPoints={(read) =>
+              change((j) =>
+                withDiaphragmFile(j, read, format(new Date(), 'yyyy-MM-dd'), () => nanoid(10)),
+              )
+            }
+          />
           {points.map((point, i) => (
             <Removable
               key={point.id}

@@ -1,17 +1,14 @@
 import { useState } from 'react';
-import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
 
 import { MAX_PLATES } from '@/core/job/fields';
 import type { PlateKind } from '@/core/job/types';
-import { parseEntry } from '@/core/units/parseEntry';
+import { LooseField } from '@/features/entry/LooseField';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJob } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { Panel } from '@/ui/Panel';
-import { FONT, useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 const MAX_DISCS = Math.floor((MAX_PLATES - 1) / 2);
@@ -21,18 +18,14 @@ const DISCS = { quantity: 'count', bounds: { min: 1, max: MAX_DISCS, integer: tr
 export function LayPack() {
   const { id: jobId, pack } = useJob();
   const dispatch = useAppDispatch();
-  const strata = useStrata();
   const discKinds = pack.kinds.filter((k) => k.lined !== 'none');
   const steelKinds = pack.kinds.filter((k) => k.lined === 'none');
-  const [text, setText] = useState('');
+  const [discs, setDiscs] = useState<number>();
   const [first, setFirst] = useState<'friction' | 'steel'>('friction');
   const [discId, setDiscId] = useState<string>();
   const [steelId, setSteelId] = useState<string>();
   const disc = discKinds.find((k) => k.id === discId) ?? discKinds[0];
   const steel = steelKinds.find((k) => k.id === steelId) ?? steelKinds[0];
-  const parsed = parseEntry(text, DISCS);
-  const discs = parsed.kind === 'value' ? parsed.value : undefined;
-  const message = parsed.kind === 'refused' ? parsed.message : undefined;
   const plates =
     discs === undefined ? undefined : first === 'friction' ? 2 * discs - 1 : 2 * discs + 1;
   if (!disc || !steel)
@@ -43,32 +36,7 @@ export function LayPack() {
       summary="Discs and steels in turn"
       initiallyOpen={pack.plates.length === 0}
     >
-      <View style={{ gap: 4 }}>
-        <Words soft size={15} nativeID="lay-discs">
-          Friction discs in the pack
-        </Words>
-        <TextInput
-          mode="outlined"
-          dense
-          aria-labelledby="lay-discs"
-          aria-describedby="lay-discs-message"
-          aria-invalid={message !== undefined}
-          error={message !== undefined}
-          value={text}
-          onChangeText={setText}
-          inputMode="numeric"
-          outlineColor={strata.line}
-          style={{ height: 48, backgroundColor: strata.raised, maxWidth: 160 }}
-          contentStyle={{ fontFamily: FONT.mono, fontSize: 18 }}
-        />
-        <View nativeID="lay-discs-message" aria-live="polite">
-          {message ? (
-            <Words size={14} style={{ color: strata.stop }}>
-              {message}
-            </Words>
-          ) : null}
-        </View>
-      </View>
+      <LooseField label="Friction discs in the pack" spec={DISCS} onValue={setDiscs} />
       <Choice
         label="First and last"
         value={first}

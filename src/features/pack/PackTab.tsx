@@ -6,6 +6,8 @@ import { EntryField } from '@/features/entry/EntryField';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJob } from '@/features/jobs/useJob';
+import type { Selection } from '@/features/section/useSelection';
+import { ShelfPanel } from '@/features/shelf/ShelfPanel';
 import { TolerancePanel } from '@/features/tolerance/TolerancePanel';
 import { useAppDispatch } from '@/store/store';
 import { Choice } from '@/ui/Choice';
@@ -28,12 +30,11 @@ const MEMBERS = [
 ] as const;
 
 interface Props {
-  readonly selected: string | undefined;
-  readonly onSelect: (plateId: string | undefined) => void;
+  readonly selection: Selection;
 }
 
 /** The plates: their kinds, their order, and the window their stack must meet. */
-export function PackTab({ selected, onSelect }: Props) {
+export function PackTab({ selection }: Props) {
   const { id: jobId, pack } = useJob();
   const dispatch = useAppDispatch();
   const change = useChangeJob();
@@ -42,7 +43,7 @@ export function PackTab({ selected, onSelect }: Props) {
       <Heading level={2}>Kinds of plate</Heading>
       <KindList />
       <LayPack />
-      <PlateList selected={selected} onSelect={onSelect} />
+      <PlateList selection={selection} />
       <Heading level={2}>Window, spline and wear</Heading>
       <FieldGrid>
         <EntryField path="pack.windowMin" label="Least stack" />
@@ -60,6 +61,7 @@ export function PackTab({ selected, onSelect }: Props) {
           onChange={(caliperTaken) => change((j) => ({ ...j, pack: { ...j.pack, caliperTaken } }))}
         />
       ) : null}
+      <ShelfPanel />
       <TolerancePanel />
       <Panel title="How it is counted" summary="Radius of friction, tangs, pressure plate">
         <Choice

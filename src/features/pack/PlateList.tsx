@@ -1,18 +1,21 @@
-import { useEffect, useRef, useState } from 'react';
+import { nanoid } from '@reduxjs/toolkit';
+import { useEffect, useRef } from 'react';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import type { PackLayer } from '@/core/evaluate/layers';
 import { fieldPath, MAX_PLATES } from '@/core/job/fields';
-import type { Plate } from '@/core/job/types';
 import { POINTS } from '@/core/job/types';
+import { inserted } from '@/core/pack/edit';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
-import { jobActions } from '@/features/jobs/jobsSlice';
+import { useChangeJob } from '@/features/jobs/changeJob';
 import { useDrafts, useEvaluation, useJob } from '@/features/jobs/useJob';
-import { useAppDispatch } from '@/store/store';
+import type { LayerEdits } from '@/features/section/useLayerEdits';
+import { useLayerEdits } from '@/features/section/useLayerEdits';
+import type { Selection } from '@/features/section/useSelection';
 import { Action } from '@/ui/Action';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { StateMark } from '@/ui/StateMark';
@@ -23,16 +26,16 @@ import { KindChoice } from './LayPack';
 import { PlateMarks } from './PlateMarks';
 
 interface Props {
-  readonly selected: string | undefined;
-  readonly onSelect: (plateId: string | undefined) => void;
+  readonly selection: Selection;
 }
 
 /** The plates in their order, the outermost on top as in the section; the chosen one opens to be changed. */
-export function PlateList({ selected, onSelect }: Props) {
-  const { id: jobId, pack } = useJob();
+export function PlateList({ selection }: Props) {
+  const { pack } = useJob();
   const { layout } = useEvaluation();
-  const dispatch = useAppDispatch();
-  const { remember, undo, undoable } = usePlateUndo(jobId, pack.plates);
+  const change = useChangeJob();
+  const edits = useLayerEdits(selection);
+  const selected = selection.ids.at(-1);
   const full = pack.plates.length >= MAX_PLATES;
   return (
     <View style={{ gap: 8 }}>
@@ -49,19 +52,11 @@ export function PlateList({ selected, onSelect }: Props) {
             icon="plus"
             disabled={full}
             accessibilityLabel={`Add ${kind.name} on top`}
-            onPress={() => {
-              remember();
-              dispatch(jobActions.plateAdded({ jobId, kindId: kind.id }));
-            }}
+            onPress={() => change((j) => inserted(j, kind.id, j.pack.plates.length, nanoid(10)))}
           >
             {kind.name || 'Plate'}
           </Action>
         ))}
-        {undoable ? (
-          <Action icon="undo" accessibilityLabel="Undo the last change of the order" onPress={undo}>
-            Undo
-          </Action>
-        ) : null}
       </View>
       {full ? <Words soft>A pack can have up to {MAX_PLATES} plates.</Words> : null}
       <View role="list" aria-label="Plates, outermost first">
@@ -70,8 +65,10 @@ export function PlateList({ selected, onSelect }: Props) {
             key={layer.plate.id}
             layer={layer}
             open={layer.plate.id === selected}
-            remember={remember}
-            onToggle={() => onSelect(layer.plate.id === selected ? undefined : layer.plate.id)}
+            edits={edits}
+            onToggle={() =>
+              selection.only(layer.plate.id === selected ? undefined : layer.plate.id)
+            }
           />
         ))}
       </View>
@@ -79,30 +76,14 @@ export function PlateList({ selected, onSelect }: Props) {
   );
 }
 
-/** Remembers the order before each change that is made here, for as long as this list is open. */
-function usePlateUndo(jobId: string, plates: readonly Plate[]) {
-  const [past, setPast] = useState<readonly (readonly Plate[])[]>([]);
-  const dispatch = useAppDispatch();
-  const last = past.at(-1);
-  return {
-    remember: () => setPast((p) => [...p, plates]),
-    undo: () => {
-      if (!last) return;
-      setPast((p) => p.slice(0, -1));
-      dispatch(jobActions.platesRestored({ jobId, plates: last }));
-    },
-    undoable: last !== undefined,
-  };
-}
-
 interface RowProps {
   readonly layer: PackLayer;
   readonly open: boolean;
   readonly onToggle: () => void;
-  readonly remember: () => void;
+  readonly edits: LayerEdits;
 }
 
-function PlateRow({ layer, open, onToggle, remember }: RowProps) {
+function PlateRow({ layer, open, onToggle, edits }: RowProps) {
   const units = useUnits();
   const strata = useStrata();
   const { problems } = useEvaluation();
@@ -159,20 +140,13 @@ function PlateRow({ layer, open, onToggle, remember }: RowProps) {
           {readSentence(problem.sentence, units)}
         </Words>
       ) : null}
-      {open ? <PlateEditor layer={layer} remember={remember} /> : null}
+      {open ? <PlateEditor layer={layer} edits={edits} /> : null}
     </View>
   );
 }
 
-function PlateEditor({
-  layer,
-  remember,
-}: {
-  readonly layer: PackLayer;
-  readonly remember: () => void;
-}) {
-  const { id: jobId, pack } = useJob();
-  const dispatch = useAppDispatch();
+function PlateEditor({ layer, edits }: { readonly layer: PackLayer; readonly edits: LayerEdits }) {
+  const { pack } = useJob();
   const { plate, number } = layer;
   const plateId = plate.id;
   const drafts = useDrafts();
@@ -181,10 +155,6 @@ function PlateEditor({
     (p) => plate.readings?.[p] ?? drafts[fieldPath('pack.plates.*.readings.*', plateId, p)],
   );
   const shown = POINTS.indexOf(filled.at(-1) ?? '1') + (filled.length > 0 ? 2 : 1);
-  const act = (action: Parameters<typeof dispatch>[0]) => {
-    remember();
-    dispatch(action);
-  };
   return (
     <View style={{ gap: 10, paddingBottom: 12 }}>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
@@ -192,7 +162,7 @@ function PlateEditor({
           icon="arrow-up"
           accessibilityLabel="Move outward"
           disabled={number === pack.plates.length}
-          onPress={() => act(jobActions.plateMoved({ jobId, plateId, by: 1 }))}
+          onPress={() => edits.move(1)}
         >
           Up
         </Action>
@@ -200,7 +170,7 @@ function PlateEditor({
           icon="arrow-down"
           accessibilityLabel="Move inward"
           disabled={number === 1}
-          onPress={() => act(jobActions.plateMoved({ jobId, plateId, by: -1 }))}
+          onPress={() => edits.move(-1)}
         >
           Down
         </Action>
@@ -208,23 +178,15 @@ function PlateEditor({
           icon="content-copy"
           accessibilityLabel="Duplicate"
           disabled={pack.plates.length >= MAX_PLATES}
-          onPress={() => act(jobActions.plateDuplicated({ jobId, plateId }))}
+          onPress={edits.again}
         >
           Again
         </Action>
-        <Action
-          icon="delete-outline"
-          onPress={() => act(jobActions.plateRemoved({ jobId, plateId }))}
-        >
+        <Action icon="delete-outline" onPress={edits.remove}>
           Take out
         </Action>
       </View>
-      <KindChoice
-        label="Kind"
-        kinds={pack.kinds}
-        value={plate.kindId}
-        onChange={(kindId) => act(jobActions.plateKindChosen({ jobId, plateId, kindId }))}
-      />
+      <KindChoice label="Kind" kinds={pack.kinds} value={plate.kindId} onChange={edits.kind} />
       <PlateMarks plate={plate} lined={layer.lined !== 'none'} />
       <FieldGrid>
         {POINTS.slice(0, shown).map((point) => (

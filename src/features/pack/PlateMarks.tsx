@@ -4,14 +4,14 @@ import { Choice } from '@/ui/Choice';
 import { Toggles } from '@/ui/Toggles';
 
 type Mark = Facing | 'none';
-type Trait = 'judder' | 'isNew';
+type Trait = 'judder' | 'isNew' | 'offsetSlot';
 
 interface Props {
   readonly plate: Plate;
   readonly lined: boolean;
 }
 
-/** Which way a plate looks, whether it is new, and whether a judder spring lies in its bore. */
+/** Which way a plate looks, whether it is new, and what else is special about its place. */
 export function PlateMarks({ plate, lined }: Props) {
   const change = useChangeJob();
   const set = (part: (plate: Plate) => Plate) =>
@@ -22,6 +22,7 @@ export function PlateMarks({ plate, lined }: Props) {
   const chosen: Trait[] = [
     ...(plate.judder ? ['judder' as const] : []),
     ...(plate.isNew ? ['isNew' as const] : []),
+    ...(plate.offsetSlot ? ['offsetSlot' as const] : []),
   ];
   return (
     <>
@@ -46,7 +47,12 @@ export function PlateMarks({ plate, lined }: Props) {
         chosen={chosen}
         options={[
           { value: 'isNew', label: 'New part' },
-          ...(lined ? [{ value: 'judder' as const, label: 'Judder spring in its bore' }] : []),
+          ...(lined
+            ? [
+                { value: 'judder' as const, label: 'Judder spring in its bore' },
+                { value: 'offsetSlot' as const, label: 'In the offset slots' },
+              ]
+            : []),
         ]}
         onToggle={(trait) => set((p) => ({ ...p, [trait]: !p[trait] }))}
       />

@@ -7,6 +7,7 @@ import { useEvaluation, useJob } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
 import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
+import { TradePanel } from '@/features/compare/TradePanel';
 import { Heading } from '@/ui/Words';
 
 import { DialReadings } from './DialReadings';
@@ -77,6 +78,7 @@ export function ReleaseTab() {
           return outcome ? <FigureRow key={id} outcome={outcome} /> : null;
         })}
       </View>
+      <TradePanel />
     </View>
   );
 }

@@ -1,10 +1,14 @@
 import { router, useLocalSearchParams } from 'expo-router';
-import { View } from 'react-native';
+import { useEffect, useRef } from 'react';
+import { ScrollView, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
+import { CompareTab } from '@/features/compare/CompareTab';
 import { FiguresTab } from '@/features/figures/FiguresTab';
 import { VerdictBanner } from '@/features/figures/VerdictBanner';
 import { StagePage } from '@/features/job/StagePage';
+import type { Selection } from '@/features/section/useSelection';
+import { TorqueTab } from '@/features/torque/TorqueTab';
 import { useStrata } from '@/ui/theme';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
@@ -18,18 +22,19 @@ const TABS = [
   { id: 'machine', label: 'Machine' },
   { id: 'pack', label: 'Pack' },
   { id: 'springs', label: 'Springs' },
+  { id: 'torque', label: 'Torque' },
   { id: 'release', label: 'Release' },
+  { id: 'compare', label: 'Compare' },
   { id: 'figures', label: 'Figures' },
 ] as const;
 type Tab = (typeof TABS)[number]['id'];
 
 interface Props {
-  readonly selected: string | undefined;
-  readonly onSelect: (plateId: string | undefined) => void;
+  readonly selection: Selection;
 }
 
 /** Specify: what the pack is made of, and what comes of it. */
-export function SpecifyStage({ selected, onSelect }: Props) {
+export function SpecifyStage({ selection }: Props) {
   const wide = useWide();
   const params = useLocalSearchParams<{ tab?: string }>();
   const tab: Tab = TABS.find((t) => t.id === params.tab)?.id ?? 'pack';
@@ -39,9 +44,11 @@ export function SpecifyStage({ selected, onSelect }: Props) {
       <StagePage key={tab}>
         {wide ? null : <VerdictBanner />}
         {tab === 'machine' ? <MachineTab /> : null}
-        {tab === 'pack' ? <PackTab selected={selected} onSelect={onSelect} /> : null}
+        {tab === 'pack' ? <PackTab selection={selection} /> : null}
         {tab === 'springs' ? <SpringsTab /> : null}
+        {tab === 'torque' ? <TorqueTab /> : null}
         {tab === 'release' ? <ReleaseTab /> : null}
+        {tab === 'compare' ? <CompareTab /> : null}
         {tab === 'figures' ? <FiguresTab /> : null}
       </StagePage>
     </>
@@ -51,38 +58,42 @@ export function SpecifyStage({ selected, onSelect }: Props) {
 function Tabs({ tab, onChange }: { readonly tab: Tab; readonly onChange: (tab: Tab) => void }) {
   const strata = useStrata();
   const wide = useWide();
+  const current = useRef<View>(null);
+  useEffect(() => {
+    const node: unknown = current.current;
+    if (node instanceof HTMLElement) node.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }, [tab]);
   return (
-    <View
-      role="tablist"
-      aria-label="Parts of the pack"
-      style={{
-        flexDirection: 'row',
-        borderBottomWidth: 1,
-        borderColor: strata.line,
-        paddingHorizontal: wide ? 16 : 0,
-      }}
-    >
-      {TABS.map(({ id, label }) => (
-        <TouchableRipple
-          key={id}
-          role="tab"
-          aria-selected={tab === id}
-          onPress={() => onChange(id)}
-          style={{
-            minHeight: 48,
-            flexGrow: wide ? 0 : 1,
-            paddingHorizontal: wide ? 14 : 1,
-            alignItems: 'center',
-            justifyContent: 'center',
-            borderBottomWidth: 3,
-            borderColor: tab === id ? strata.slate : 'transparent',
-          }}
-        >
-          <Words size={wide ? 16 : 14} bold={tab === id} soft={tab !== id}>
-            {label}
-          </Words>
-        </TouchableRipple>
-      ))}
+    <View style={{ borderBottomWidth: 1, borderColor: strata.line }}>
+      <ScrollView
+        horizontal
+        showsHorizontalScrollIndicator={false}
+        role="tablist"
+        aria-label="Parts of the pack"
+        contentContainerStyle={{ paddingHorizontal: wide ? 16 : 0 }}
+      >
+        {TABS.map(({ id, label }) => (
+          <TouchableRipple
+            key={id}
+            ref={tab === id ? current : undefined}
+            role="tab"
+            aria-selected={tab === id}
+            onPress={() => onChange(id)}
+            style={{
+              minHeight: 48,
+              paddingHorizontal: wide ? 12 : 9,
+              alignItems: 'center',
+              justifyContent: 'center',
+              borderBottomWidth: 3,
+              borderColor: tab === id ? strata.slate : 'transparent',
+            }}
+          >
+            <Words size={wide ? 16 : 15} bold={tab === id} soft={tab !== id}>
+              {label}
+            </Words>
+          </TouchableRipple>
+        ))}
+      </ScrollView>
     </View>
   );
 }

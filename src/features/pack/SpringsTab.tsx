@@ -12,6 +12,10 @@ import { FigureRow } from '@/features/figures/FigureRow';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { ClampOverWear } from '@/features/springs/ClampOverWear';
+import { DiaphragmCurve } from '@/features/springs/DiaphragmCurve';
+import { SpringCircle } from '@/features/springs/SpringCircle';
+import { TesterFile } from '@/features/springs/TesterFile';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -22,7 +26,7 @@ import { Heading, Words } from '@/ui/Words';
 
 import { AssistFields } from './AssistFields';
 import { DiaphragmFields } from './DiaphragmFields';
-import { withTesterPoint } from './testerPoint';
+import { withTesterFile, withTesterPoint } from './testerPoint';
 
 const SHOWN = [
   'plateGap',
@@ -44,7 +48,8 @@ const FAMILIES = [
 
 /** The springs of any family, and what weights add: how strong, and the room they stand in. */
 export function SpringsTab() {
-  const { id: jobId, springs } = useJob();
+  const job = useJob();
+  const { id: jobId, springs } = job;
   const { figures } = useEvaluation();
   const dispatch = useAppDispatch();
   return (
@@ -72,7 +77,19 @@ export function SpringsTab() {
           <EntryField path="springs.loose.gapMax" />
         </FieldGrid>
       ) : null}
-      {springs.type === 'diaphragm' ? <DiaphragmFields /> : <CoilKinds />}
+      {springs.type === 'diaphragm' ? (
+        <>
+          <DiaphragmFields />
+          <DiaphragmCurve />
+        </>
+      ) : (
+        <>
+          <CoilKinds />
+          <SpringCircle />
+        </>
+      )}
+      <Heading level={3}>Clamp as it wears</Heading>
+      <ClampOverWear packs={[{ name: 'This pack', job }]} />
       <AssistFields />
       <View>
         {SHOWN.map((id) => {
@@ -176,6 +193,8 @@ function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: bo
   );
 }
 
+const today = () => format(new Date(), 'yyyy-MM-dd');
+
 function TesterPoints({ group }: { readonly group: CoilGroup }) {
   const { id: jobId } = useJob();
   const dispatch = useAppDispatch();
@@ -186,9 +205,7 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
   // Only the kind that was told to listen takes what the tester sends.
   useBenchReadings((reading) => {
     if (reading.device === 'tester' && listening)
-      change((j) =>
-        withTesterPoint(j, groupId, reading, nanoid(10), format(new Date(), 'yyyy-MM-dd')),
-      );
+      change((j) => withTesterPoint(j, groupId, reading, nanoid(10), today()));
   });
   return (
     <View style={{ gap: 8 }}>
@@ -196,6 +213,12 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
       <Action icon="access-point" onPress={() => setListening(!listening)}>
         {listening ? 'Stop taking from the tester' : 'Take points from the spring tester'}
       </Action>
+      <TesterFile
+        place="length"
+        onPoints={(points) =>
+          change((j) => withTesterFile(j, groupId, points, today(), () => nanoid(10)))
+        }
+      />
       {group.testerPoints.map((point, i) => (
         <Removable
           key={point.id}

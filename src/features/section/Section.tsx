@@ -1,32 +1,44 @@
-import { memo, useCallback, useEffect, useMemo, useRef } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { Line, Polygon, Rect, Svg } from 'react-native-svg';
+import { Line, Path, Polygon, Rect, Svg } from 'react-native-svg';
 
-import type { PackLayer, PackLayout } from '@/core/evaluate/layers';
+import type { PackLayout } from '@/core/evaluate/layers';
 import type { Problem } from '@/core/evaluate/problems';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useStrata } from '@/ui/theme';
+import { spreadLabels } from '@/ui/spreadLabels';
 import { Words } from '@/ui/Words';
 
-import type { Box, LayerShape } from './geometry';
-import { shapeSection, spreadLabels, WEAR_SCALE } from './geometry';
+import type { Box, LayerShape, SectionState } from './geometry';
+import { LayerHand } from './LayerHand';
+import { gapHeight, shapeSection, WEAR_SCALE } from './geometry';
+import { marksOf } from './marks';
 
-interface Props {
+export interface SectionProps {
   readonly layout: PackLayout;
-  readonly problems: readonly Pick<Problem, 'plateId'>[];
+  readonly problems: readonly Pick<Problem, 'plateId' | 'path'>[];
   readonly width: number;
   readonly height: number;
   /** Names and thicknesses beside the layers, for which the drawing gives up part of its width. */
   readonly labelled?: boolean;
-  readonly selected?: string;
+  readonly selected: readonly string[];
   readonly onSelect: (plateId: string) => void;
+  readonly state?: SectionState;
+  /** Puts a layer that was dragged, and those selected with it, into a gap between plates. */
+  readonly onDrop?: (plateId: string, gap: number) => void;
+  /** Two fingers spread by this factor since they came down. */
+  readonly onPinch?: (factor: number, ended: boolean) => void;
 }
 
 const LABEL_GAP = 17;
+const AT_REST: SectionState = {};
 
-/** The pack as strata under a ridge: to scale, from the same data as the figures. Tap a layer to work on it. */
-export function Section({
+/**
+ * The pack as strata under a ridge: to scale, from the same data as the figures. Tap a layer to work on it, drag it to
+ * another place, spread two fingers to see it larger.
+ */
+export const Section = memo(function Section({
   layout,
   problems,
   width,
@@ -34,30 +46,53 @@ export function Section({
   labelled = false,
   selected,
   onSelect,
-}: Props) {
+  state = AT_REST,
+  onDrop,
+  onPinch,
+}: SectionProps) {
   const strata = useStrata();
   const units = useUnits();
   const drawn = labelled ? Math.max(110, width - 186) : width;
-  const shape = useMemo(() => shapeSection(layout, drawn, height), [layout, drawn, height]);
+  const shape = useMemo(
+    () => shapeSection(layout, drawn, height, state),
+    [layout, drawn, height, state],
+  );
+  const [gap, setGap] = useState<number>();
+  const [hand] = useState(() => new LayerHand(setGap));
+  const frame = useRef<View>(null);
+  useEffect(() => hand.update({ shape, onDrop, onPinch, frame: frame.current }));
   // One function for all layers and all renders, so that a layer that did not change is not drawn again.
   const latest = useRef(onSelect);
   useEffect(() => {
     latest.current = onSelect;
   });
   const press = useCallback((id: string) => latest.current(id), []);
+  const chosen = new Set(selected);
   const wrong = new Set(problems.flatMap((p) => p.plateId ?? []));
-  const name = (l: PackLayer) =>
-    `${l.number} ${l.kind.name}, ${l.thickness === undefined ? 'no thickness yet' : formatWithUnit(l.thickness, 'length', units)}`;
-  const labels = labelled
-    ? spreadLabels(
-        shape.layers.map((s) => s.row.y + s.row.height / 2),
-        LABEL_GAP,
-        8,
-        height - 34,
-      )
-    : [];
+  const springsWrong = problems.some((p) => p.path.startsWith('springs'));
+  const first = selected.at(-1) ?? shape.layers[0]?.layer.plate.id;
+  const name = ({ layer: l, expands }: LayerShape) =>
+    [
+      `${l.number} ${l.kind.name}`,
+      l.thickness === undefined ? 'no thickness yet' : formatWithUnit(l.thickness, 'length', units),
+      ...marksOf(l, layout, expands),
+    ].join(', ');
+  const mids = shape.layers.map((s) => s.row.y + s.row.height / 2);
+  // The end of the spline has its label among those of the layers, where its height puts it.
+  const end = shape.splineEnd;
+  const above = end === undefined ? mids.length : mids.filter((y) => y > end).length;
+  const wanted = end === undefined ? mids : mids.toSpliced(above, 0, end);
+  const spread = labelled ? spreadLabels(wanted, LABEL_GAP, 8, shape.height - 34) : [];
+  const labels = end === undefined ? spread : spread.toSpliced(above, 1);
+  const endLabel = end === undefined ? undefined : spread[above];
   return (
-    <View role="group" aria-label={describe(layout)} style={{ width, height }}>
+    <View
+      ref={frame}
+      {...hand.handlers}
+      role="group"
+      aria-label={describe(layout)}
+      style={{ width, height: shape.height }}
+    >
       {labelled && shape.layers.some((s) => s.ghosts.length > 0) ? (
         <Words
           soft
@@ -67,8 +102,14 @@ export function Section({
           {`Wear drawn ${WEAR_SCALE} times as deep, in the outline of new`}
         </Words>
       ) : null}
-      <Svg width={width} height={height} aria-hidden>
-        <Polygon points={shape.ridge.map((p) => p.join(',')).join(' ')} fill={strata.slate} />
+      <Svg width={width} height={shape.height} aria-hidden>
+        <Polygon
+          points={shape.ridge.map((p) => p.join(',')).join(' ')}
+          fill={strata.slate}
+          {...(springsWrong
+            ? { stroke: strata.stop, strokeWidth: 2.5, strokeDasharray: '5 3' }
+            : {})}
+        />
         <Area box={shape.pressurePlate} fill={strata.slate} />
         <Line
           x1={shape.pressurePlate.x}
@@ -82,6 +123,25 @@ export function Section({
         {shape.layers.map((s) => (
           <LayerDrawing key={s.layer.plate.id} shape={s} />
         ))}
+        {shape.splineEnd === undefined ? null : (
+          <Path
+            d={`M${drawn - 3} ${shape.floor.y}V${shape.splineEnd}H${drawn - 22}`}
+            fill="none"
+            stroke={strata.slate}
+            strokeWidth={2}
+            strokeDasharray="7 3"
+          />
+        )}
+        {end === undefined || endLabel === undefined ? null : (
+          <Line
+            x1={drawn - 2}
+            y1={end}
+            x2={drawn + 10}
+            y2={endLabel}
+            stroke={strata.slate}
+            strokeWidth={1}
+          />
+        )}
         {shape.layers.map((s, i) => {
           const label = labels[i];
           const mid = s.row.y + s.row.height / 2;
@@ -99,7 +159,7 @@ export function Section({
         })}
         {shape.layers.map((s) => {
           const { id } = s.layer.plate;
-          if (id !== selected && !wrong.has(id)) return null;
+          if (!chosen.has(id) && !wrong.has(id)) return null;
           return (
             <Rect
               key={id}
@@ -108,26 +168,48 @@ export function Section({
               width={drawn - 3}
               height={s.row.height + 2}
               rx={3}
-              fill="none"
+              fill={chosen.has(id) ? strata.slate : 'none'}
+              fillOpacity={0.18}
               stroke={wrong.has(id) ? strata.stop : strata.slate}
               strokeWidth={2.5}
               strokeDasharray={wrong.has(id) ? '5 3' : undefined}
             />
           );
         })}
+        {gap === undefined ? null : (
+          <Line
+            x1={0}
+            x2={drawn}
+            y1={gapHeight(shape, gap)}
+            y2={gapHeight(shape, gap)}
+            stroke={strata.slate}
+            strokeWidth={5}
+          />
+        )}
       </Svg>
       {shape.layers.map((s) => (
         <LayerButton
           key={s.layer.plate.id}
           id={s.layer.plate.id}
-          label={`Plate ${name(s.layer)}${wrong.has(s.layer.plate.id) ? ', stop' : ''}`}
-          pressed={s.layer.plate.id === selected}
+          label={`Plate ${name(s)}${wrong.has(s.layer.plate.id) ? ', stop' : ''}`}
+          pressed={chosen.has(s.layer.plate.id)}
+          reached={s.layer.plate.id === first}
           top={s.row.y}
           width={drawn}
           height={s.row.height}
           press={press}
         />
       ))}
+      {endLabel === undefined ? null : (
+        <Words
+          soft
+          size={13}
+          aria-hidden
+          style={{ position: 'absolute', left: drawn + 13, top: endLabel - 9 }}
+        >
+          end of the spline
+        </Words>
+      )}
       {shape.layers.map((s, i) => {
         const label = labels[i];
         return label === undefined ? null : (
@@ -136,8 +218,8 @@ export function Section({
             aria-hidden
             size={13}
             numberOfLines={1}
-            soft={s.layer.plate.id !== selected}
-            bold={s.layer.plate.id === selected}
+            soft={!chosen.has(s.layer.plate.id)}
+            bold={chosen.has(s.layer.plate.id)}
             style={{
               position: 'absolute',
               left: drawn + 13,
@@ -145,13 +227,13 @@ export function Section({
               width: width - drawn - 13,
             }}
           >
-            {name(s.layer)}
+            {name(s)}
           </Words>
         );
       })}
     </View>
   );
-}
+});
 
 function Area({ box, fill }: { readonly box: Box; readonly fill: string }) {
   return <Rect x={box.x} y={box.y} width={box.width} height={box.height} fill={fill} />;
@@ -163,6 +245,8 @@ interface LayerButtonProps {
   readonly id: string;
   readonly label: string;
   readonly pressed: boolean;
+  /** The one layer that the Tab key comes to. */
+  readonly reached: boolean;
   readonly top: number;
   readonly width: number;
   readonly height: number;
@@ -174,6 +258,7 @@ const LayerButton = memo(function LayerButton({
   id,
   label,
   pressed,
+  reached,
   top,
   width,
   height,
@@ -184,7 +269,8 @@ const LayerButton = memo(function LayerButton({
       role="button"
       aria-label={label}
       aria-pressed={pressed}
-      tabIndex={-1}
+      tabIndex={reached ? 0 : -1}
+      testID={`layer-${id}`}
       onPress={() => press(id)}
       style={{ position: 'absolute', left: 0, top, width, height }}
     />
@@ -195,9 +281,13 @@ const LayerButton = memo(function LayerButton({
 const drawsAlike = (a: { readonly shape: LayerShape }, b: { readonly shape: LayerShape }) =>
   JSON.stringify(drawnPart(a.shape)) === JSON.stringify(drawnPart(b.shape));
 
-const drawnPart = ({ layer, core, linings, ghosts, standIn }: LayerShape) => [
+const drawnPart = ({ layer, core, linings, ghosts, standIn, ...rest }: LayerShape) => [
   layer.lined,
   layer.turnsWith,
+  layer.plate.facing,
+  rest.judder,
+  rest.expands,
+  rest.joint,
   core,
   linings,
   ghosts,
@@ -206,7 +296,10 @@ const drawnPart = ({ layer, core, linings, ghosts, standIn }: LayerShape) => [
 
 const LayerDrawing = memo(function LayerDrawing({ shape }: { readonly shape: LayerShape }) {
   const strata = useStrata();
-  const { layer, core, linings, ghosts, standIn } = shape;
+  const { layer, core, linings, ghosts, standIn, judder, joint, expands } = shape;
+  const mid = core.y + core.height / 2;
+  const tall = Math.min(4.5, core.height / 2 - 0.5);
+  const centre = core.x + core.width / 2;
   const fill =
     layer.lined !== 'none'
       ? strata.ochreDeep
@@ -258,6 +351,27 @@ const LayerDrawing = memo(function LayerDrawing({ shape }: { readonly shape: Lay
         stroke={strata.ground}
         strokeWidth={0.8}
       />
+      {judder ? <Path d={wave(judder)} fill="none" stroke={strata.ink} strokeWidth={1.6} /> : null}
+      {joint ? <Area box={joint} fill={strata.ink} /> : null}
+      {expands ? (
+        // Wedges that press apart: it grows with rpm.
+        <Path
+          d={`M${centre - 16} ${mid}l8 ${-tall}l8 ${tall}zM${centre} ${mid}l8 ${tall}l8 ${-tall}z`}
+          fill={strata.ink}
+        />
+      ) : null}
+      {layer.plate.facing ? (
+        <Path
+          d={
+            layer.plate.facing === 'outward'
+              ? `M${core.x + 8} ${mid + tall}l5 ${-2 * tall}l5 ${2 * tall}z`
+              : `M${core.x + 8} ${mid - tall}l5 ${2 * tall}l5 ${-2 * tall}z`
+          }
+          fill={strata.ground}
+          stroke={strata.ink}
+          strokeWidth={1}
+        />
+      ) : null}
       {standIn ? (
         <Rect
           x={core.x}
@@ -273,6 +387,13 @@ const LayerDrawing = memo(function LayerDrawing({ shape }: { readonly shape: Lay
     </>
   );
 }, drawsAlike);
+
+/** A thin wavy ring, seen from the side. */
+function wave({ x, y, width, height }: Box): string {
+  const step = width / 4;
+  const up = (n: number) => (n % 2 === 0 ? y : y + height);
+  return [0, 1, 2, 3, 4].map((n) => `${n === 0 ? 'M' : 'L'}${x + n * step} ${up(n)}`).join('');
+}
 
 /** The drawing in words, for those who do not see it. */
 function describe(layout: PackLayout): string {

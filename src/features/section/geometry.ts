@@ -22,6 +22,12 @@ export interface LayerShape {
   readonly ghosts: readonly Box[];
   /** No thickness is entered: drawn at a stand-in height, dashed. */
   readonly standIn: boolean;
+  /** Where a judder spring lies in the bore. */
+  readonly judder?: Box;
+  /** It grows in thickness with rpm. */
+  readonly expands: boolean;
+  /** Joins it to the disc above that turns with it: a spacer pair. */
+  readonly joint?: Box;
 }
 
 export interface SectionShape {
@@ -30,7 +36,26 @@ export interface SectionShape {
   readonly pressurePlate: Box;
   /** Ridge line of the springs over the pressure plate, as polygon points. */
   readonly ridge: readonly (readonly [number, number])[];
+  /** Height at which the hub's spline ends, where it is known and lies in the drawing. */
+  readonly splineEnd?: number;
   readonly pixelsPerMm: number;
+  /** Height of the whole drawing: more than what was given once it is enlarged. */
+  readonly height: number;
+}
+
+/** What the section is drawn as: at rest and as measured, unless it says otherwise. */
+export interface SectionState {
+  /** Times as large as what fits. */
+  readonly zoom?: number;
+  /** Pressure plate lifted by so much: the layers open at the faces that slip. */
+  readonly lift?: Mm;
+  /** Lift that the drawing leaves room for, so that it keeps its scale while the lever is pulled. */
+  readonly room?: Mm;
+  /** Wear of the whole pack beyond what is measured. */
+  readonly wear?: Mm;
+  readonly splineLength?: Mm;
+  /** The outermost disc is an expanding one. */
+  readonly expanding?: boolean;
 }
 
 const FLOOR = 22;
@@ -46,23 +71,28 @@ export const WEAR_SCALE = 10;
 /** Radii drawn while none are entered; only their order matters. */
 const FALLBACK = { outer: 58, inner: 46 } as const;
 const TANG = { beyond: 5, inside: 6 } as const;
+const MARGIN = 4;
 
 /**
  * The section to scale: heights by thickness, widths by radius, hub floor at the bottom, basket to the left and
- * hub to the right. A pack that would be taller than the drawing is scaled down, never cut.
+ * hub to the right. A pack that would be taller than the drawing is scaled down, never cut. Lifted, each slipping face
+ * opens by its clearance and each warped plate takes the room of its warp; at rest no room is drawn for that.
  */
 export function shapeSection(
   layout: PackLayout,
   width: number,
   height: number,
-  margin = 4,
+  { zoom = 1, lift = 0, room = lift, wear = 0, splineLength, expanding = false }: SectionState = {},
 ): SectionShape {
   const { layers } = layout;
-  const thickness = (l: PackLayer) => l.thickness ?? STAND_IN;
-  const total = layers.reduce((sum, l) => sum + thickness(l), 0);
-  const room = height - FLOOR - PLATE - RIDGE;
-  const pixelsPerMm = Math.min(MAX_SCALE, room / Math.max(total, 1));
-  const foot = height - FLOOR;
+  const worn = wearing(layout, wear);
+  const thickness = (l: PackLayer) => (l.thickness ?? STAND_IN) - (worn.get(l.number) ?? 0);
+  const tallest =
+    layers.reduce((sum, l) => sum + (l.thickness ?? STAND_IN), 0) + Math.max(0, lift, room);
+  const fit = Math.min(MAX_SCALE, (height - FLOOR - PLATE - RIDGE) / Math.max(tallest, 1));
+  const pixelsPerMm = fit * zoom;
+  const whole = Math.max(height, Math.ceil(tallest * pixelsPerMm) + FLOOR + PLATE + RIDGE);
+  const foot = whole - FLOOR;
 
   const outer = (l: PackLayer) => l.outerRadius ?? FALLBACK.outer;
   const inner = (l: PackLayer) => l.innerRadius ?? FALLBACK.inner;
@@ -71,7 +101,7 @@ export function shapeSection(
   const innermost = Math.min(...lined.map(inner), outermost - 2);
   const x = scaleLinear()
     .domain([outermost + TANG.beyond, innermost - TANG.inside])
-    .range([margin, width - margin]);
+    .range([MARGIN, width - MARGIN]);
   const span = (from: Mm, to: Mm, y: number, h: number): Box => ({
     x: x(from),
     y,
@@ -79,13 +109,18 @@ export function shapeSection(
     height: h,
   });
 
+  const opened = openedBy(layout, lift);
+  const last = layers.findLast((l) => l.turnsWith === 'basket');
   let bottom = foot;
   const shapes = layers.map((layer): LayerShape => {
+    bottom -= (opened.get(layer.number) ?? 0) * pixelsPerMm;
     const h = thickness(layer) * pixelsPerMm;
     const y = bottom - h;
     bottom = y;
     const basket = layer.turnsWith === 'basket';
-    const coreFrom = basket ? outermost + TANG.beyond : outermost + 1;
+    // A tang in an offset slot stands half a pitch on: its end is drawn short of the finger.
+    const beyond = layer.plate.offsetSlot ? TANG.beyond / 2 : TANG.beyond;
+    const coreFrom = basket ? outermost + beyond : outermost + 1;
     const coreTo = basket ? innermost - 0.5 : innermost - TANG.inside;
     const liningHeight = h * LINING_SHARE;
     const rings = [
@@ -101,8 +136,8 @@ export function shapeSection(
           ]
         : []),
     ];
-    const worn = wearOf(layer) / Math.max(1, rings.length);
-    const gone = Math.min(liningHeight - 1, worn * WEAR_SCALE * pixelsPerMm);
+    const lost = (wearOf(layer) + (worn.get(layer.number) ?? 0)) / Math.max(1, rings.length);
+    const gone = Math.min(liningHeight - 1, lost * WEAR_SCALE * pixelsPerMm);
     return {
       layer,
       row: { x: 0, y, width, height: h },
@@ -119,18 +154,73 @@ export function shapeSection(
       ),
       ghosts: gone > 0.5 ? rings.map(({ box }) => box) : [],
       standIn: layer.thickness === undefined,
+      expands: expanding && layer === last,
+      ...(layer.plate.judder
+        ? { judder: span(inner(layer) - 0.4, innermost - TANG.inside / 2, y + h / 4, h / 2) }
+        : {}),
+      ...(layer.lined !== 'none' && isPaired(layout, layer)
+        ? { joint: { x: x(outermost) - 5, y: y - 4, width: 10, height: 8 } }
+        : {}),
     };
   });
-  const plateTop = bottom - PLATE;
-  const left = margin + 2;
-  const right = width - margin - 2;
+  const plateTop = bottom - (opened.get(layers.length + 1) ?? 0) * pixelsPerMm - PLATE;
+  const left = MARGIN + 2;
+  const right = width - MARGIN - 2;
+  const splineEnd = splineLength === undefined ? undefined : foot - splineLength * pixelsPerMm;
   return {
     layers: shapes,
-    floor: { x: margin, y: foot, width: width - 2 * margin, height: FLOOR },
+    floor: { x: MARGIN, y: foot, width: width - 2 * MARGIN, height: FLOOR },
     pressurePlate: { x: left, y: plateTop, width: right - left, height: PLATE - 2 },
     ridge: ridgeLine(left, right, plateTop),
+    ...(splineEnd !== undefined && layers.length > 0 && splineEnd > 0 ? { splineEnd } : {}),
     pixelsPerMm,
+    height: whole,
   };
+}
+
+/** The gap between plates into which a point at this height falls: plates below it, 0 to all. */
+export function gapAt(shape: SectionShape, y: number): number {
+  return shape.layers.filter((s) => s.row.y + s.row.height / 2 > y).length;
+}
+
+/** Height of a gap between plates, where a plate that is dragged would go in. */
+export function gapHeight(shape: SectionShape, gap: number): number {
+  const below = shape.layers[gap - 1];
+  return below ? below.row.y : shape.floor.y;
+}
+
+/** Whether the next plate outward turns with this one. */
+function isPaired(layout: PackLayout, layer: PackLayer): boolean {
+  const next = layout.layers[layer.number];
+  return next?.turnsWith === layer.turnsWith && next.lined !== 'none';
+}
+
+/** Wear of the whole pack, shared by the lined plates that slip, by number. */
+function wearing(layout: PackLayout, wear: Mm): ReadonlyMap<number, Mm> {
+  if (wear <= 0) return new Map();
+  const slipping = new Set(layout.slipping.flatMap((f) => [f.below, f.above]));
+  const discs = layout.layers.filter((l) => l.lined !== 'none' && slipping.has(l.number));
+  return new Map(
+    discs.map((l) => [
+      l.number,
+      Math.min(wear / discs.length, (l.thickness ?? STAND_IN) * LINING_SHARE * 2),
+    ]),
+  );
+}
+
+/** Room under each layer once the plate is lifted: clearance at faces that slip, and the warp of the plate below. */
+function openedBy(layout: PackLayout, lift: Mm): ReadonlyMap<number, Mm> {
+  if (lift <= 0) return new Map();
+  const warp = layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
+  const faces = Math.max(1, layout.slipping.length);
+  const clearance = Math.max(0, (lift - warp) / faces);
+  const share = warp > lift ? lift / warp : 1;
+  const room = new Map<number, Mm>();
+  for (const f of layout.slipping) room.set(f.above, clearance);
+  for (const l of layout.layers)
+    if (l.outOfFlat > 0)
+      room.set(l.number + 1, (room.get(l.number + 1) ?? 0) + l.outOfFlat * share);
+  return room;
 }
 
 /** What a measured disc has lost against new, mm; 0 while it is not known. */
@@ -162,23 +252,4 @@ function ridgeLine(left: number, right: number, foot: number): [number, number][
     [right, foot - RIDGE * 0.3],
     [right, foot],
   ];
-}
-
-/** Spreads label positions so that none lies closer to the next than `gap`, moving them as little as the room lets. */
-export function spreadLabels(
-  wanted: readonly number[],
-  gap: number,
-  top: number,
-  bottom: number,
-): number[] {
-  const placed: number[] = [];
-  // From the foot up: wanted runs from the hub floor outward, so y falls.
-  wanted.forEach((y, i) =>
-    placed.push(Math.min(y, i === 0 ? bottom : (placed[i - 1] ?? bottom) - gap)),
-  );
-  for (let i = placed.length - 1; i >= 0; i--) {
-    const least = i === placed.length - 1 ? top : (placed[i + 1] ?? top) + gap;
-    placed[i] = Math.max(placed[i] ?? top, least);
-  }
-  return placed;
 }

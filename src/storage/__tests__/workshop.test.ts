@@ -1,4 +1,5 @@
-import { demoJobs } from '@/demo/jobs';
+import { EMPTY_STOCK } from '@/core/shelf/stock';
+import { demoJobs, demoShelf } from '@/demo/workshop';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { makeStore } from '@/store/store';
 
@@ -33,13 +34,14 @@ function memoryRecords() {
   return { records, kept };
 }
 
-const noJobs = async () => [];
+const noJobs = async () => ({ jobs: [], shelf: EMPTY_STOCK });
+const demo = async () => ({ jobs: demoJobs(), shelf: demoShelf() });
 
 describe('keeping the workshop', () => {
   it('opens with the first jobs once, and from the records ever after', async () => {
     const { records } = memoryRecords();
     const first = makeStore();
-    await keepWorkshop(first, records, async () => demoJobs());
+    await keepWorkshop(first, records, demo);
     first.dispatch(jobActions.jobRemoved('demo-ur-0101'));
     await (
       await keepWorkshop(makeStore(), records, noJobs)
@@ -48,14 +50,14 @@ describe('keeping the workshop', () => {
     first.dispatch(jobActions.jobRemoved('demo-ur-0106'));
     await flush();
     const again = makeStore();
-    await keepWorkshop(again, records, async () => demoJobs());
+    await keepWorkshop(again, records, demo);
     expect(again.getState().jobs.ids).not.toContain('demo-ur-0106');
   });
 
   it('is not saved while what was typed during a write still waits', async () => {
     const { records, kept } = memoryRecords();
     const store = makeStore();
-    const flush = await keepWorkshop(store, records, async () => demoJobs());
+    const flush = await keepWorkshop(store, records, demo);
     const details = (notes: string) =>
       store.dispatch(jobActions.detailsTyped({ jobId: 'demo-ur-0106', notes }));
     const write = records.write.bind(records);
@@ -75,7 +77,7 @@ describe('keeping the workshop', () => {
   it('writes only what changed, drafts included, and nothing twice', async () => {
     const { records, kept } = memoryRecords();
     const store = makeStore();
-    const flush = await keepWorkshop(store, records, async () => demoJobs());
+    const flush = await keepWorkshop(store, records, demo);
     const writes = records.writes;
     await flush();
     expect(records.writes).toBe(writes);
@@ -116,7 +118,7 @@ describe('keeping the workshop', () => {
 
   it('opens the other jobs when one record is not a job', async () => {
     const { records, kept } = memoryRecords();
-    await keepWorkshop(makeStore(), records, async () => demoJobs());
+    await keepWorkshop(makeStore(), records, demo);
     kept.set('job:odd', '{"id":"odd"}');
     const store = makeStore();
     await keepWorkshop(store, records, noJobs);

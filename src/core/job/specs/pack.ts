@@ -32,6 +32,14 @@ export const PACK_FIELDS = {
     ...radius,
     hint: 'Where the tangs bear on basket or hub.',
   }),
+  'pack.kinds.*.mass': spec({
+    label: 'Mass of one plate',
+    symbol: 'm',
+    quantity: 'mass',
+    bounds: { above: 0, max: 5 },
+    plausible: [0.01, 1.5],
+    hint: 'Weighed; without it the ring is worked out.',
+  }),
   'pack.kinds.*.frictionLow': spec({ label: 'Friction, low', symbol: 'μ_low', ...friction }),
   'pack.kinds.*.frictionTypical': spec({
     label: 'Friction, typical',

@@ -99,28 +99,8 @@ describe('the order of plates', () => {
     expect(order(run(lay(3, 'steel')))).toBe('sdsdsds');
   });
 
-  it('moves, duplicates, takes out and restores', () => {
-    let state = run(lay(2, 'friction'));
-    const before = job(state).pack.plates;
-    const plateId = before[0]?.id ?? '';
-    state = jobsReducer(state, jobActions.plateMoved({ jobId: ID, plateId, by: 1 }));
-    expect(order(state)).toBe('sdd');
-    state = jobsReducer(state, jobActions.plateMoved({ jobId: ID, plateId, by: 9 }));
-    expect(order(state)).toBe('sdd');
-    state = jobsReducer(state, jobActions.plateDuplicated({ jobId: ID, plateId }));
-    expect(order(state)).toBe('sddd');
-    expect(new Set(job(state).pack.plates.map((p) => p.id)).size).toBe(4);
-    state = jobsReducer(state, jobActions.plateRemoved({ jobId: ID, plateId }));
-    expect(order(state)).toBe('sdd');
-    state = jobsReducer(state, jobActions.platesRestored({ jobId: ID, plates: before }));
-    expect(job(state).pack.plates).toEqual(before);
-  });
-
-  it('takes no more than 60 plates, and no kind out that is in use', () => {
-    let state = run(
-      ...Array.from({ length: 70 }, () => jobActions.plateAdded({ jobId: ID, kindId: 'steel' })),
-    );
-    expect(job(state).pack.plates).toHaveLength(60);
+  it('takes no kind out that is in use', () => {
+    let state = run(lay(2, 'steel'), lay(0, 'steel'));
     state = jobsReducer(state, jobActions.kindRemoved({ jobId: ID, kindId: 'steel' }));
     expect(job(state).pack.kinds.map((k) => k.id)).toContain('steel');
     state = jobsReducer(state, jobActions.kindRemoved({ jobId: ID, kindId: 'disc' }));

@@ -4,7 +4,9 @@ import { layOut } from '@/core/evaluate/layers';
 import { demoJob } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
-import { shapeSection, spreadLabels } from '../geometry';
+import { spreadLabels } from '@/ui/spreadLabels';
+
+import { shapeSection } from '../geometry';
 
 describe('the section', () => {
   const job = demoJob('UR-0106');

@@ -1,0 +1,37 @@
+import { demoJob } from '@/demo/jobs';
+
+import { figuresToCompare } from '../compare';
+import { trades } from '../trade';
+
+describe('what a change trades', () => {
+  const job = demoJob('UR-0106');
+  const now = figuresToCompare(job);
+  const found = trades(job);
+  const named = (label: RegExp) => {
+    const trade = found.find((t) => label.test(t.label));
+    if (!trade) throw new Error(`no trade ${label}`);
+    return trade.figures.values;
+  };
+
+  it('pays lift for a lighter lever with a reduced-effort part or a greater lever ratio', () => {
+    for (const label of [/reduced-effort part of 1.25 in/, /Lever ratio a tenth greater/]) {
+      const then = named(label);
+      expect(then.leverPull).toBeLessThan(now.values.leverPull ?? 0);
+      expect(then.liftHad).toBeLessThan(now.values.liftHad ?? 0);
+      expect(then.clamp).toBeCloseTo(now.values.clamp ?? 0, 9);
+    }
+  });
+
+  it('pays pull for clamp with shims under the springs', () => {
+    const then = named(/shim of 1 mm more/);
+    expect(then.clamp).toBeGreaterThan(now.values.clamp ?? Infinity);
+    expect(then.leverPull).toBeGreaterThan(now.values.leverPull ?? Infinity);
+    expect(then.reserveWithTangs).toBeGreaterThan(now.values.reserveWithTangs ?? Infinity);
+  });
+
+  it('takes the reduced-effort part out where there is one', () => {
+    const eased = trades(demoJob('UR-0103'));
+    expect(eased.map((t) => t.label)).toContain('The reduced-effort part out');
+    expect(eased.some((t) => /part of 1.25 in/.test(t.label))).toBe(false);
+  });
+});

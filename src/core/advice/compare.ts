@@ -1,0 +1,55 @@
+import type { Evaluation } from '../evaluate/evaluate';
+import { evaluate } from '../evaluate/evaluate';
+import type { FigureId } from '../evaluate/figure';
+import type { Verdict } from '../evaluate/verdicts';
+import type { Job } from '../job/types';
+import type { Quantity } from '../units/quantity';
+
+/** Figures by which two packs are weighed against each other, in the order of a builder's questions. */
+export const COMPARED = [
+  'stack',
+  'faces',
+  'clamp',
+  'clampAtPeak',
+  'reserveWithTangs',
+  'liftHad',
+  'clearancePerFace',
+  'leverPull',
+  'coilClearance',
+  'plateGap',
+  'packMass',
+  'packInertia',
+  'startHeat',
+  'steelRise',
+] as const satisfies readonly FigureId[];
+export type ComparedFigure = (typeof COMPARED)[number];
+
+export interface Compared {
+  readonly overall: Verdict;
+  /** The figures that are known; a reserve counts at its weakest lining. */
+  readonly values: Readonly<Partial<Record<ComparedFigure, number>>>;
+  readonly labels: Readonly<Partial<Record<ComparedFigure, string>>>;
+  readonly quantities: Readonly<Partial<Record<ComparedFigure, Quantity>>>;
+  readonly decimals: Readonly<Partial<Record<ComparedFigure, number>>>;
+}
+
+/**
+ * The figures of a pack that others are held against.
+ * @param evaluation of the job, where it is at hand
+ * Never throws for a job that passes the schema. Source: {@link evaluate}.
+ */
+export function figuresToCompare(job: Job, evaluation: Evaluation = evaluate(job)): Compared {
+  const values: Partial<Record<ComparedFigure, number>> = {};
+  const labels: Partial<Record<ComparedFigure, string>> = {};
+  const quantities: Partial<Record<ComparedFigure, Quantity>> = {};
+  const decimals: Partial<Record<ComparedFigure, number>> = {};
+  for (const id of COMPARED) {
+    const figure = evaluation.figures.get(id);
+    if (figure?.status !== 'known') continue;
+    values[id] = figure.range?.low ?? figure.value;
+    labels[id] = id === 'reserveWithTangs' ? 'Holds, weakest' : figure.label;
+    quantities[id] = figure.quantity;
+    if (figure.decimals !== undefined) decimals[id] = figure.decimals;
+  }
+  return { overall: evaluation.overall, values, labels, quantities, decimals };
+}

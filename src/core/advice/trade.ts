@@ -1,0 +1,85 @@
+import { entry } from '../job/blank';
+import type { FieldPath } from '../job/fields';
+import { entryAt, withEntry } from '../job/paths';
+import type { Job } from '../job/types';
+import type { Compared } from './compare';
+import { figuresToCompare } from './compare';
+import type { AtHand, Move } from './moves';
+import { COMMON_STEELS, movesFor } from './moves';
+
+/** A change of springs, step, ratio or reduced-effort part, with what it does to pull, lift and clamp. */
+export interface Trade {
+  readonly label: string;
+  /** The job as it would be: taking the trade is taking this. */
+  readonly job: Job;
+  readonly figures: Compared;
+}
+
+/** Moves of the pack that trade pull against clamp; those of plates are another question. */
+const FAMILIES: ReadonlySet<Move['family']> = new Set([
+  'springs',
+  'shim',
+  'step',
+  'reduced effort',
+]);
+
+/** By how much a ratio is changed to see what it does: a tenth, as the next size of a part is. */
+const TENTH = 0.1;
+/** A usual reduced-effort part, for what it would do. Design estimate. */
+const EASED = 1.25;
+
+/**
+ * Every change that trades lever pull, lift and clamp against each other, each evaluated: springs at hand, shims,
+ * steps of the retainer, ratios a tenth either way, and a reduced-effort part in or out.
+ * Never throws for a job that passes the schema. Source: exhaustive evaluation; `docs/mechanics.md` sections 4 to 7.
+ */
+export function trades(job: Job, atHand: AtHand = COMMON_STEELS): readonly Trade[] {
+  const moves = [
+    ...movesFor(job, atHand).filter((m) => FAMILIES.has(m.family)),
+    ...ratioMoves(job),
+    ...easedMove(job),
+  ];
+  return moves.flatMap(({ label, apply }): Trade[] => {
+    const changed = apply(job);
+    return changed ? [{ label, job: changed, figures: figuresToCompare(changed) }] : [];
+  });
+}
+
+type TradeMove = Pick<Move, 'label' | 'apply'>;
+
+const RATIOS: Readonly<
+  Record<Job['release']['type'], readonly { readonly path: FieldPath; readonly name: string }[]>
+> = {
+  hydraulic: [
+    { path: 'release.leverRatio', name: 'Lever ratio' },
+    { path: 'release.slaveDiameter', name: 'Slave piston' },
+  ],
+  cable: [
+    { path: 'release.leverRatio', name: 'Lever ratio' },
+    { path: 'release.armLength', name: 'Release arm' },
+  ],
+  measured: [],
+};
+
+function ratioMoves(job: Job): TradeMove[] {
+  return RATIOS[job.release.type].flatMap(({ path, name }): TradeMove[] => {
+    const now = entryAt(job, path)?.value;
+    if (now === undefined) return [];
+    return ([1, -1] as const).map((way) => ({
+      label: `${name} a tenth ${way > 0 ? 'greater' : 'less'}`,
+      apply: (j) => withEntry(j, path, entry(now * (1 + way * TENTH))),
+    }));
+  });
+}
+
+function easedMove(job: Job): TradeMove[] {
+  const { type, reducedEffort } = job.release;
+  return type === 'measured' || reducedEffort
+    ? []
+    : [
+        {
+          label: `A reduced-effort part of ${EASED} in`,
+          apply: (j) => withEntry(j, 'release.reducedEffort', entry(EASED)),
+        },
+      ];
+}

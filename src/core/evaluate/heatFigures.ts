@@ -1,0 +1,148 @@
+import { fieldPath } from '../job/fields';
+import { engage, ringMass, temperatureRise } from '../heat/engagement';
+import type { Kilogram } from '../units/quantity';
+import type { PackLayer, PackLayout } from './layers';
+import type { Sheet, Term } from './sheet';
+import { gather, lack } from './sheet';
+
+/** Of a lined plate's thickness, what is metal; the rest is lining, whose weight is small. Design estimate. */
+const CORE_SHARE = 0.5;
+const GRAVITY = 9.80665;
+/** Rolling resistance as a share of the weight. Design estimate. */
+const ROLLING = 0.02;
+
+/** Weight of the plates and what the gearbox feels of it; and, where a start is described, its heat. */
+export function computeHeat(sheet: Sheet, layout: PackLayout): void {
+  const masses = layout.layers.map((layer) => ({ layer, mass: massTerm(sheet, layout, layer) }));
+  const none = layout.layers.length === 0 ? [lack('A plate', 'pack.plates')] : [];
+  sheet.compute('packMass', {
+    label: 'Plates weigh',
+    quantity: 'mass',
+    section: 10,
+    formula: 'm = Σ π·(R_o² − R_i²)·t·ρ, or as weighed',
+    from: {
+      m: gather([...none, ...masses.map((m) => m.mass)], (all) => all.reduce((a, b) => a + b, 0)),
+    },
+    value: ({ m }) => m,
+    notes: ['A disc counts by its metal core, half of its thickness: a design estimate.'],
+  });
+  const onHub = masses.filter(({ layer }) => layer.turnsWith === 'hub');
+  sheet.compute('packInertia', {
+    label: 'Inertia of the plates on the hub',
+    quantity: 'inertia',
+    section: 10,
+    formula: 'J = Σ m·(R_o² + R_i²)/2',
+    from: {
+      J: gather(
+        [
+          ...none,
+          ...onHub.flatMap(({ layer, mass }) => [
+            mass,
+            radiusTerm(sheet, layout, layer, 'outerRadius'),
+            radiusTerm(sheet, layout, layer, 'innerRadius'),
+          ]),
+        ],
+        (all) => {
+          let sum = 0;
+          for (let i = 0; i + 2 < all.length; i += 3) {
+            const [m = 0, ro = 0, ri = 0] = all.slice(i, i + 3);
+            sum += (m * (ro * ro + ri * ri) * 1e-6) / 2;
+          }
+          return sum;
+        },
+      ),
+    },
+    value: ({ J }) => J,
+    notes: ['This is what the gearbox must bring to speed at each change.'],
+  });
+  if (!sheet.entry('duty.mass').known) return;
+  sheet.compute('startHeat', {
+    label: 'Heat of one start',
+    quantity: 'energy',
+    section: 10,
+    formula: 'Q = ∫ T·(ω_e − ω_v) dt, from slip to lock-up',
+    from: {
+      T: sheet.figure('capacity', 'T'),
+      Te: sheet.figure('torqueAtClutch', 'T_req'),
+      i: sheet.entry('engine.primaryRatio'),
+      M: sheet.entry('duty.mass'),
+      Rw: sheet.entry('duty.wheelRadius'),
+      i1: sheet.entry('duty.gearRatio'),
+      n0: sheet.entry('duty.startRpm'),
+      Je: sheet.entry('duty.engineInertia'),
+      x: sheet.entry('duty.throttle'),
+      t0: sheet.entry('duty.letOut'),
+      p: sheet.entry('duty.grade'),
+    },
+    value: ({ T, Te, i, M, Rw, i1, n0, Je, x, t0, p }) => {
+      const arm = Rw / 1000 / i1;
+      const load = M * GRAVITY * (ROLLING + Math.sin(Math.atan(p))) * arm;
+      return engage({
+        engineInertia: Je * i * i,
+        vehicleInertia: M * arm * arm,
+        engineSpeed: (n0 / i) * (Math.PI / 30),
+        vehicleSpeed: 0,
+        engineTorque: () => Te * x,
+        loadTorque: () => load,
+        clutchTorque: (t) => (t >= t0 ? T : (T * t) / t0),
+        ...(t0 > 0 ? { corners: [t0] } : {}),
+      }).energy;
+    },
+    notes: ['The lever is let out evenly; the engine gives the same torque all the while.'],
+  });
+  const steels = masses.filter(({ layer }) => layer.lined === 'none');
+  sheet.compute('steelRise', {
+    label: 'Steels warmer by, each start',
+    quantity: 'temperatureRise',
+    section: 10,
+    formula: 'ΔT = Q/Σ(m·c)',
+    from: {
+      ΔT: gather(
+        [
+          sheet.figure('startHeat', 'Q'),
+          ...(steels.length === 0 ? [lack('An unlined plate', 'pack.plates')] : []),
+          ...steels.map((s) => s.mass),
+        ],
+        ([heat = 0, ...weights]) =>
+          temperatureRise(
+            heat,
+            weights.map((mass, k) => ({
+              mass,
+              metal: steels[k]?.layer.kind.material ?? 'steel',
+            })),
+          ),
+      ),
+    },
+    value: ({ ΔT }) => ΔT,
+    notes: ['As if no heat went into linings and oil: the most that one start can do.'],
+  });
+}
+
+/** The radius of a plate; an unlined one without its own is as wide as the linings that it rubs on. */
+function radiusTerm(
+  sheet: Sheet,
+  layout: PackLayout,
+  { kind, lined }: PackLayer,
+  leaf: 'outerRadius' | 'innerRadius',
+): Term {
+  const own = sheet.entry(fieldPath(`pack.kinds.*.${leaf}`, kind.id));
+  if (own.known || lined !== 'none') return own;
+  const disc = layout.layers.find((l) => l.lined !== 'none' && l.kind[leaf]);
+  return disc ? sheet.entry(fieldPath(`pack.kinds.*.${leaf}`, disc.kind.id)) : own;
+}
+
+/** The plate as weighed, else by its ring. */
+function massTerm(sheet: Sheet, layout: PackLayout, layer: PackLayer): Term {
+  const weighed = sheet.entry(fieldPath('pack.kinds.*.mass', layer.kind.id));
+  if (weighed.known) return weighed;
+  const thickness = sheet.entry(fieldPath('pack.kinds.*.thickness', layer.kind.id));
+  const share = layer.lined === 'none' ? 1 : CORE_SHARE;
+  return gather(
+    [
+      radiusTerm(sheet, layout, layer, 'outerRadius'),
+      radiusTerm(sheet, layout, layer, 'innerRadius'),
+      thickness,
+    ],
+    ([ro = 0, ri = 0, t = 0]): Kilogram => ringMass(ro, ri, t * share, layer.kind.material),
+  );
+}

@@ -1,0 +1,49 @@
+import { evaluate } from '@/core/evaluate/evaluate';
+import { demoJob } from '@/demo/jobs';
+
+import type { Job } from '../types';
+import {
+  dropped,
+  jobWith,
+  MAX_VARIANTS,
+  nameOfPresent,
+  parked,
+  renamed,
+  takenUp,
+} from '../variants';
+
+const job: Job = { ...demoJob('UR-0102'), variants: [] };
+
+describe('variants of a pack', () => {
+  it('are copies: taking one up puts the present pack in its place', () => {
+    const kept = parked(job, 'v', 'Diaphragm');
+    const changed: Job = { ...kept, springs: { ...kept.springs, type: 'coil' } };
+    const back = takenUp(changed, 'v');
+    expect(back.springs).toBe(job.springs);
+    expect(nameOfPresent(back)).toBe('Diaphragm');
+    expect(back.variants[0]?.springs.type).toBe('coil');
+    const again = takenUp(back, 'v');
+    expect(again.springs.type).toBe('coil');
+    expect(again.variants[0]?.springs).toBe(job.springs);
+  });
+
+  it('leave machine, engine and readings of the job alone', () => {
+    const kept = parked({ ...job, notes: 'mine' }, 'v', 'A');
+    const variant = kept.variants[0];
+    if (!variant) throw new Error('no variant');
+    expect(jobWith(kept, variant).notes).toBe('mine');
+    expect(Object.keys(variant)).not.toContain('engine');
+    expect(evaluate(jobWith(kept, variant)).overall).toEqual(evaluate(job).overall);
+  });
+
+  it('stand four side by side, no more; one can be named or taken out', () => {
+    let full = job;
+    for (let i = 0; i < 6; i++) full = parked(full, `v${i}`, `V${i}`);
+    expect(full.variants).toHaveLength(MAX_VARIANTS - 1);
+    expect(renamed(full, 'v1', 'Light').variants[1]?.name).toBe('Light');
+    expect(nameOfPresent(renamed(full, undefined, 'Mine'))).toBe('Mine');
+    expect(dropped(full, 'v0').variants.map((v) => v.id)).toEqual(['v1', 'v2']);
+    expect(dropped(full, 'none')).toBe(full);
+    expect(takenUp(full, 'none')).toBe(full);
+  });
+});

@@ -1,0 +1,51 @@
+import type { Job, Variant, VariantParts } from './types';
+import { VARIANT_PARTS } from './types';
+
+/** Variants of a pack side by side, the one being worked on among them. */
+export const MAX_VARIANTS = 4;
+
+const partsOf = (from: VariantParts): VariantParts =>
+  Object.fromEntries(VARIANT_PARTS.map((part) => [part, from[part]])) as unknown as VariantParts;
+
+/** The name of the variant that is being worked on. */
+export const nameOfPresent = (job: Job): string => job.variantName ?? 'As it stands';
+
+/**
+ * Puts a copy of the pack as it stands beside it, to come back to. The same record when there is no room.
+ * @param name of the copy
+ */
+export function parked(job: Job, id: string, name: string): Job {
+  return job.variants.length + 1 >= MAX_VARIANTS
+    ? job
+    : { ...job, variants: [...job.variants, { id, name, ...partsOf(job) }] };
+}
+
+/** Takes a variant up to work on it; the pack as it stands goes into its place, so nothing is lost. */
+export function takenUp(job: Job, id: string): Job {
+  const variant = job.variants.find((v) => v.id === id);
+  if (!variant) return job;
+  return {
+    ...job,
+    ...partsOf(variant),
+    variantName: variant.name,
+    variants: job.variants.map((v) =>
+      v.id === id ? { id, name: nameOfPresent(job), ...partsOf(job) } : v,
+    ),
+  };
+}
+
+/** Takes a variant out. */
+export const dropped = (job: Job, id: string): Job =>
+  job.variants.some((v) => v.id === id)
+    ? { ...job, variants: job.variants.filter((v) => v.id !== id) }
+    : job;
+
+/** Renames a variant, or the pack being worked on where no identifier is given. */
+export function renamed(job: Job, id: string | undefined, name: string): Job {
+  return id === undefined
+    ? { ...job, variantName: name }
+    : { ...job, variants: job.variants.map((v) => (v.id === id ? { ...v, name } : v)) };
+}
+
+/** The job as it would be with a variant for its pack. */
+export const jobWith = (job: Job, variant: Variant): Job => ({ ...job, ...partsOf(variant) });

@@ -1,0 +1,65 @@
+import { evaluate } from '@/core/evaluate/evaluate';
+import { layOut } from '@/core/evaluate/layers';
+import type { Job } from '@/core/job/types';
+import { demoJob } from '@/demo/jobs';
+import { demoShelf } from '@/demo/shelf';
+
+import { chooseSteels } from '../jobShelf';
+import { freeFor, reserved, springSetsOf, steelsOf, withShelfSet } from '../stock';
+
+const stock = demoShelf();
+const job: Job = demoJob('UR-0106');
+let made = 0;
+const newId = () => `k${made++}`;
+const source = { kind: 'measured', date: '2026-11-01', note: 'from the shelf' } as const;
+
+describe('the shelf of the shop', () => {
+  it('is what the demo workshop promises: sixty steels, three discs, four kinds of spring', () => {
+    const steels = stock.plates.filter((p) => p.sort === 'steel');
+    expect(steels).toHaveLength(60);
+    expect(new Set(steels.map((p) => p.nominal))).toEqual(new Set([1.2, 1.5, 1.6]));
+    expect(new Set(stock.plates.filter((p) => p.sort === 'disc').map((p) => p.nominal)).size).toBe(
+      3,
+    );
+    expect(stock.springs).toHaveLength(4);
+    expect(demoShelf()).toEqual(stock);
+  });
+
+  it('puts an answer into a job: the stack is what the answer said, and the plates are reserved', () => {
+    const { sets } = chooseSteels(job, { plates: steelsOf(stock) });
+    const [best] = sets;
+    if (!best) throw new Error('nothing fits');
+    const next = withShelfSet(job, best, stock, source, newId);
+    const stack = evaluate(next).figures.get('stack');
+    expect(stack?.status === 'known' ? stack.value : 0).toBeCloseTo(best.height, 3);
+    const taken = reserved([next]);
+    const picked = best.picks.reduce((sum, p) => sum + p.count, 0);
+    expect([...taken.values()].reduce((a, b) => a + b, 0)).toBe(picked);
+    // Discs stay as they were, reading for reading.
+    const discs = (j: Job) =>
+      layOut(j)
+        .layers.filter((l) => l.lined !== 'none')
+        .map((l) => l.plate);
+    expect(discs(next)).toEqual(discs(job));
+    // A steel is of the kind that is as thick by name.
+    for (const l of layOut(next).layers.filter((x) => x.lined === 'none'))
+      expect(Math.abs((l.thickness ?? 0) - (l.kind.thickness?.value ?? 0))).toBeLessThan(0.08);
+  });
+
+  it('offers another job only what is free, and the job itself what it holds', () => {
+    const { sets } = chooseSteels(job, { plates: steelsOf(stock) });
+    const [best] = sets;
+    if (!best) throw new Error('nothing fits');
+    const next = withShelfSet(job, best, stock, source, newId);
+    const ids = new Set(best.picks.map((p) => p.id));
+    expect(freeFor(stock, [next]).plates.some((p) => ids.has(p.id))).toBe(false);
+    expect(freeFor(stock, []).plates).toHaveLength(stock.plates.length);
+  });
+
+  it('offers only spring sets of which there are enough', () => {
+    const six = springSetsOf(stock, demoJob('UR-0101')).map((s) => s.id);
+    expect(six).toHaveLength(4);
+    const few = { ...stock, springs: stock.springs.map((s) => ({ ...s, count: 5 })) };
+    expect(springSetsOf(few, demoJob('UR-0101'))).toEqual([]);
+  });
+});

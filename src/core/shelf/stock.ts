@@ -1,0 +1,120 @@
+import { entry } from '../job/blank';
+import type { CoilGroup, Job, Plate, Source } from '../job/types';
+import { ofThickness } from '../pack/edit';
+import type { Mm } from '../units/quantity';
+import { withShelfOption } from './jobShelf';
+import type { ShelfPlate, ShelfSet } from './solver';
+
+/** A plate on the shop's shelf, measured by itself, or several alike. */
+export interface StockPlate {
+  readonly id: string;
+  /** What is written on it: "S14". */
+  readonly label: string;
+  readonly sort: 'steel' | 'disc';
+  /** What it is sold as. */
+  readonly nominal: Mm;
+  /** What it measures. */
+  readonly thickness: Mm;
+  readonly count: number;
+  readonly isNew: boolean;
+}
+
+/** Springs of one kind on the shelf, as the set that they would be in a job. */
+export interface StockSpring {
+  readonly id: string;
+  readonly group: CoilGroup;
+  readonly count: number;
+}
+
+export interface Stock {
+  readonly plates: readonly StockPlate[];
+  readonly springs: readonly StockSpring[];
+}
+
+export const EMPTY_STOCK: Stock = { plates: [], springs: [] };
+
+/** How many pieces of each item of the shelf lie in the packs of jobs. */
+export function reserved(jobs: Iterable<Job>): ReadonlyMap<string, number> {
+  const taken = new Map<string, number>();
+  const take = (id: string | undefined, n: number) => {
+    if (id !== undefined) taken.set(id, (taken.get(id) ?? 0) + n);
+  };
+  for (const job of jobs) {
+    for (const plate of job.pack.plates) take(plate.shelfId, 1);
+    if (job.springs.type !== 'diaphragm')
+      for (const group of job.springs.coil.groups) take(group.shelfId, group.count?.value ?? 0);
+  }
+  return taken;
+}
+
+/**
+ * What a job may choose from: the shelf without what lies in other jobs. What lies in the job itself may be chosen anew.
+ * @param others every job but the one that asks
+ */
+export function freeFor(stock: Stock, others: Iterable<Job>): Stock {
+  const taken = reserved(others);
+  const left = (id: string, count: number) => count - (taken.get(id) ?? 0);
+  return {
+    plates: stock.plates
+      .map((p) => ({ ...p, count: left(p.id, p.count) }))
+      .filter((p) => p.count > 0),
+    springs: stock.springs
+      .map((s) => ({ ...s, count: left(s.id, s.count) }))
+      .filter((s) => s.count > 0),
+  };
+}
+
+/** The steels of a shelf as the solver takes them. */
+export const steelsOf = (stock: Stock): ShelfPlate[] =>
+  stock.plates
+    .filter((p) => p.sort === 'steel')
+    .map(({ id, thickness, count, isNew }) => ({ id, thickness, count, isNew }));
+
+/** Sets of springs of a shelf of which there are enough for a job, as the solver and the advice take them. */
+export function springSetsOf(stock: Stock, job: Job): CoilGroup[] {
+  const wanted = job.springs.coil.groups.reduce((sum, g) => sum + (g.count?.value ?? 0), 0);
+  return stock.springs
+    .filter((s) => s.count >= wanted)
+    .map((s) => ({ ...s.group, id: s.id, shelfId: s.id }));
+}
+
+/**
+ * Puts an answer from the shelf into a job: its unlined plates become the chosen ones, with what they measured, and the
+ * springs or the step of the answer's option are taken. What is used is reserved by lying in the job.
+ * @param source of the readings: when and how the shelf's plates were measured
+ * @param newId names a kind that has to be made for a nominal thickness
+ * Never throws; a pick that is not on the shelf keeps its thickness and no label.
+ */
+export function withShelfSet(
+  job: Job,
+  set: ShelfSet,
+  stock: Stock,
+  source: Source,
+  newId: () => string,
+): Job {
+  const lined = new Set(job.pack.kinds.filter((k) => k.lined !== 'none').map((k) => k.id));
+  const picks = set.picks.flatMap((pick) => Array.from({ length: pick.count }, () => pick));
+  let next = withShelfOption(job, set.option, springSetsOf(stock, job));
+  const steels = next.pack.plates.filter((p) => !lined.has(p.kindId));
+  steels.forEach((plate, i) => {
+    const pick = picks[i];
+    if (!pick) return;
+    const item = stock.plates.find((p) => p.id === pick.id);
+    next = ofThickness(next, [plate.id], item?.nominal ?? pick.thickness, newId);
+    const chosen = (p: Plate): Plate => ({
+      id: p.id,
+      kindId: p.kindId,
+      readings: { '1': entry(pick.thickness, source) },
+      shelfId: pick.id,
+      ...(item?.isNew ? { isNew: true } : {}),
+    });
+    next = {
+      ...next,
+      pack: {
+        ...next.pack,
+        plates: next.pack.plates.map((p) => (p.id === plate.id ? chosen(p) : p)),
+      },
+    };
+  });
+  return next;
+}

@@ -1,0 +1,84 @@
+import { View } from 'react-native';
+
+import type { Compared, ComparedFigure } from '@/core/advice/compare';
+import type { Job } from '@/core/job/types';
+import { useUnits } from '@/features/display/useUnits';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { Action } from '@/ui/Action';
+import { StateMark } from '@/ui/StateMark';
+import { useStrata } from '@/ui/theme';
+import { Digits, Words } from '@/ui/Words';
+
+import { comparedText, differs } from './figureText';
+
+/** A change that could be made, with the figures it comes to. */
+export interface Change {
+  readonly label: string;
+  readonly job: Job;
+  readonly figures: Compared;
+}
+
+interface Props {
+  readonly label: string;
+  readonly now: Compared;
+  readonly changes: readonly Change[];
+  readonly shown: readonly ComparedFigure[];
+}
+
+/** Changes one below the other, each with its new figures beside the present ones before it is taken. */
+export function ChangeList({ label, now, changes, shown }: Props) {
+  const units = useUnits();
+  const strata = useStrata();
+  const change = useChangeJob();
+  return (
+    <View role="list" aria-label={label}>
+      {changes.map((c) => {
+        const changed = shown.filter((id) => differs(now, c.figures, id, units));
+        return (
+          <View
+            key={c.label}
+            role="listitem"
+            style={{
+              borderTopWidth: 1,
+              borderColor: strata.line,
+              paddingVertical: 8,
+              flexDirection: 'row',
+              alignItems: 'center',
+              gap: 10,
+            }}
+          >
+            <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 2 }}>
+              <View style={{ flexDirection: 'row', gap: 6, alignItems: 'center' }}>
+                <StateMark state={c.figures.overall.state} size={16} label />
+                <Words bold size={15} style={{ flexShrink: 1 }}>
+                  {c.label}
+                </Words>
+              </View>
+              {changed.map((id) => (
+                <View
+                  key={id}
+                  style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 8 }}
+                >
+                  <Words soft size={14} style={{ flexShrink: 1 }}>
+                    {c.figures.labels[id] ?? now.labels[id] ?? ''}
+                  </Words>
+                  <Digits size={14}>
+                    {`${comparedText(now, id, units)} → ${comparedText(c.figures, id, units)}`}
+                  </Digits>
+                </View>
+              ))}
+              {changed.length === 0 ? (
+                <Words soft size={14}>
+                  No figure here changes.
+                </Words>
+              ) : null}
+            </View>
+            <Action accessibilityLabel={`Take: ${c.label}`} onPress={() => change(() => c.job)}>
+              Take
+            </Action>
+          </View>
+        );
+      })}
+    </View>
+  );
+}

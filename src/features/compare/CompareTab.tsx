@@ -1,0 +1,199 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { ScrollView, View } from 'react-native';
+
+import type { Compared } from '@/core/advice/compare';
+import { COMPARED, figuresToCompare } from '@/core/advice/compare';
+import { readSentence } from '@/core/evaluate/sentence';
+import { MAX_NAME } from '@/core/job/fields';
+import type { Job, Springs } from '@/core/job/types';
+import {
+  dropped,
+  jobWith,
+  MAX_VARIANTS,
+  nameOfPresent,
+  parked,
+  renamed,
+  takenUp,
+} from '@/core/job/variants';
+import { useUnits } from '@/features/display/useUnits';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { ClampOverWear } from '@/features/springs/ClampOverWear';
+import { Action } from '@/ui/Action';
+import { LineField } from '@/ui/LineField';
+import { STATE_WORD, StateMark } from '@/ui/StateMark';
+import { useStrata } from '@/ui/theme';
+import { useWide } from '@/ui/useWide';
+import { Digits, Heading, Words } from '@/ui/Words';
+
+import { comparedText, differs } from './figureText';
+
+const FAMILY: Readonly<Record<Springs['type'], string>> = {
+  coil: 'coil springs',
+  diaphragm: 'diaphragm',
+  loose: 'loose springs',
+};
+
+/** What a pack is, in a few words. */
+function familyOf({ springs, assist, expanding }: Job): string {
+  return [
+    FAMILY[springs.type],
+    ...(assist.type === 'none' ? [] : ['with assist']),
+    ...(expanding.fitted ? ['expanding disc'] : []),
+  ].join(', ');
+}
+
+interface Column {
+  /** Of a variant put aside; the present pack has none. */
+  readonly id?: string;
+  readonly name: string;
+  readonly job: Job;
+  readonly figures: Compared;
+}
+
+/** Up to four packs for one job side by side; one of them is the one being worked on, and none is ever lost. */
+export function CompareTab() {
+  const job = useJob();
+  const evaluation = useEvaluation();
+  const change = useChangeJob();
+  const wide = useWide();
+  const columns: readonly Column[] = [
+    { name: nameOfPresent(job), job, figures: figuresToCompare(job, evaluation) },
+    ...job.variants.map((v) => {
+      const other = jobWith(job, v);
+      return { id: v.id, name: v.name, job: other, figures: figuresToCompare(other) };
+    }),
+  ];
+  const room = columns.length < MAX_VARIANTS;
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading level={2}>Variants of the pack</Heading>
+      <Words soft size={15}>
+        Put a copy aside, change the pack as you like, springs of another family among it, and take
+        up whichever is better. A variant is a copy: nothing is lost by taking another up.
+      </Words>
+      <Action
+        icon="plus"
+        disabled={!room}
+        onPress={() =>
+          change((j) =>
+            parked(j, nanoid(10), `Variant ${String.fromCharCode(65 + j.variants.length)}`),
+          )
+        }
+      >
+        {room ? 'Put a copy aside' : 'Four are side by side already'}
+      </Action>
+      <LineField
+        label="Name of the pack being worked on"
+        value={nameOfPresent(job)}
+        maxLength={MAX_NAME}
+        onChangeText={(name) => change((j) => renamed(j, undefined, name), 'variantName')}
+      />
+      {columns.length > 1 ? (
+        <>
+          <ScrollView
+            horizontal
+            // The keys reach what a finger drags into view.
+            tabIndex={0}
+            aria-label="Variants side by side"
+            contentContainerStyle={{ flexGrow: 1 }}
+          >
+            <Table columns={columns} wide={wide} />
+          </ScrollView>
+          <Heading level={2}>Clamp over wear</Heading>
+          <ClampOverWear packs={columns} />
+        </>
+      ) : null}
+    </View>
+  );
+}
+
+const LABEL = 128;
+
+function Table({ columns, wide }: { readonly columns: readonly Column[]; readonly wide: boolean }) {
+  const units = useUnits();
+  const strata = useStrata();
+  const change = useChangeJob();
+  const [present] = columns;
+  const width = wide ? 148 : 118;
+  if (!present) return null;
+  const ids = COMPARED.filter((id) => columns.some((c) => c.figures.values[id] !== undefined));
+  const cell = { width, paddingVertical: 6, paddingHorizontal: 4 } as const;
+  const line = { flexDirection: 'row', borderTopWidth: 1, borderColor: strata.line } as const;
+  return (
+    <View role="table" aria-label="Figures of the variants">
+      <View role="row" style={{ flexDirection: 'row' }}>
+        <View role="columnheader" style={{ width: LABEL }} />
+        {columns.map((c) => (
+          <View key={c.id ?? 'present'} role="columnheader" style={cell}>
+            <Words bold size={15}>
+              {c.name || 'No name'}
+            </Words>
+            <Words soft size={13}>
+              {c.id ? familyOf(c.job) : `worked on; ${familyOf(c.job)}`}
+            </Words>
+          </View>
+        ))}
+      </View>
+      <View role="row" style={line}>
+        <View role="rowheader" style={{ width: LABEL, paddingVertical: 6 }}>
+          <Words size={14}>Verdict</Words>
+        </View>
+        {columns.map((c) => (
+          <View key={c.id ?? 'present'} role="cell" style={{ ...cell, gap: 2 }}>
+            <View style={{ flexDirection: 'row', gap: 6 }}>
+              <StateMark state={c.figures.overall.state} />
+              <Words bold size={14}>
+                {STATE_WORD[c.figures.overall.state]}
+              </Words>
+            </View>
+            <Words size={13} numberOfLines={5}>
+              {readSentence(c.figures.overall.sentence, units)}
+            </Words>
+          </View>
+        ))}
+      </View>
+      {ids.map((id) => (
+        <View key={id} role="row" style={line}>
+          <View role="rowheader" style={{ width: LABEL, paddingVertical: 6 }}>
+            <Words size={14}>{columns.map((c) => c.figures.labels[id]).find(Boolean) ?? ''}</Words>
+          </View>
+          {columns.map((c) => {
+            const other = c !== present && differs(present.figures, c.figures, id, units);
+            return (
+              <View key={c.id ?? 'present'} role="cell" style={cell}>
+                <Digits bold={other} size={14}>
+                  {`${other ? '≠ ' : ''}${comparedText(c.figures, id, units)}`}
+                </Digits>
+              </View>
+            );
+          })}
+        </View>
+      ))}
+      <View role="row" style={line}>
+        <View role="rowheader" style={{ width: LABEL }} />
+        {columns.map((c) => (
+          <View key={c.id ?? 'present'} role="cell" style={{ ...cell, gap: 6 }}>
+            {c.id === undefined ? null : (
+              <>
+                <Action
+                  main
+                  accessibilityLabel={`Take ${c.name} up`}
+                  onPress={() => change((j) => takenUp(j, c.id ?? ''))}
+                >
+                  Take up
+                </Action>
+                <Action
+                  accessibilityLabel={`Take ${c.name} out`}
+                  onPress={() => change((j) => dropped(j, c.id ?? ''))}
+                >
+                  Out
+                </Action>
+              </>
+            )}
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,52 @@
+import { useState } from 'react';
+
+import { figuresToCompare } from '@/core/advice/compare';
+import { trades } from '@/core/advice/trade';
+import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { useShelfAtHand } from '@/features/shelf/useShelf';
+import { Choice } from '@/ui/Choice';
+import { Panel } from '@/ui/Panel';
+import { Words } from '@/ui/Words';
+
+import { ChangeList } from './ChangeList';
+
+const SHOWN = ['leverPull', 'liftHad', 'clearancePerFace', 'clamp', 'reserveWithTangs'] as const;
+const ORDERS = [
+  { value: 'pull', label: 'Lightest first' },
+  { value: 'lift', label: 'Most lift first' },
+  { value: 'hold', label: 'Best hold first' },
+] as const;
+type Order = (typeof ORDERS)[number]['value'];
+const KEY = { pull: 'leverPull', lift: 'liftHad', hold: 'reserveWithTangs' } as const;
+
+/** What a change of springs, step, ratio or reduced-effort part gives and takes: pull, lift and clamp. */
+export function TradePanel() {
+  return (
+    <Panel
+      title="Pull, lift and clamp traded"
+      summary="Springs, steps, ratios, a reduced-effort part"
+    >
+      <Trades />
+    </Panel>
+  );
+}
+
+function Trades() {
+  const job = useJob();
+  const now = figuresToCompare(job, useEvaluation());
+  const atHand = useShelfAtHand();
+  const [order, setOrder] = useState<Order>('pull');
+  const sign = order === 'pull' ? 1 : -1;
+  const value = (v: number | undefined) => (v === undefined ? Infinity : sign * v);
+  const found = [...trades(job, atHand)].sort(
+    (a, b) => value(a.figures.values[KEY[order]]) - value(b.figures.values[KEY[order]]),
+  );
+  return found.length === 0 ? (
+    <Words soft>Nothing to trade yet: springs and release train are needed first.</Words>
+  ) : (
+    <>
+      <Choice label="Order" bare value={order} options={ORDERS} onChange={setOrder} />
+      <ChangeList label="Changes to trade" now={now} changes={found} shown={SHOWN} />
+    </>
+  );
+}

@@ -1,0 +1,63 @@
+import { useId, useState } from 'react';
+import { View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+
+import type { EntrySpec } from '@/core/units/parseEntry';
+import { parseEntry } from '@/core/units/parseEntry';
+import { shownUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { FONT, useStrata } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+interface Props {
+  readonly label: string;
+  readonly spec: EntrySpec;
+  /** The value in the base unit, or nothing while the text is none. */
+  readonly onValue: (value: number | undefined) => void;
+  readonly onSubmit?: () => void;
+}
+
+/** A number that is a question and no part of the record: how many discs to lay, how heavy a pull is allowed. */
+export function LooseField({ label, spec, onValue, onSubmit }: Props) {
+  const strata = useStrata();
+  const units = useUnits();
+  const id = useId();
+  const [text, setText] = useState('');
+  const parsed = parseEntry(text, spec, units);
+  const message =
+    parsed.kind === 'refused' || parsed.kind === 'question' ? parsed.message : undefined;
+  const { symbol } = shownUnit(spec.quantity, units);
+  return (
+    <View style={{ gap: 4, flexGrow: 1, flexBasis: 150, minWidth: 130 }}>
+      <Words soft size={15} nativeID={id}>
+        {symbol ? `${label}, ${symbol}` : label}
+      </Words>
+      <TextInput
+        mode="outlined"
+        dense
+        aria-labelledby={id}
+        aria-describedby={`${id}m`}
+        aria-invalid={message !== undefined}
+        error={message !== undefined}
+        value={text}
+        onChangeText={(next) => {
+          setText(next);
+          const read = parseEntry(next, spec, units);
+          onValue(read.kind === 'value' ? read.value : undefined);
+        }}
+        onSubmitEditing={onSubmit}
+        inputMode={spec.bounds.integer ? 'numeric' : 'decimal'}
+        outlineColor={strata.line}
+        style={{ height: 48, backgroundColor: strata.raised, maxWidth: 200 }}
+        contentStyle={{ fontFamily: FONT.mono, fontSize: 18 }}
+      />
+      <View nativeID={`${id}m`} aria-live="polite">
+        {message ? (
+          <Words size={14} style={{ color: strata.stop }}>
+            {message}
+          </Words>
+        ) : null}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,32 @@
+import { useCallback, useEffect } from 'react';
+
+import { useAppDispatch, useAppSelector } from '@/store/store';
+
+import { historyOpened, redone, undone } from './history';
+import { useJobId } from './useJob';
+
+/** Undo and redo of the job on screen; `undefined` where there is nothing to undo or redo. */
+export function useHistory(): {
+  readonly undo: (() => void) | undefined;
+  readonly redo: (() => void) | undefined;
+} {
+  const dispatch = useAppDispatch();
+  const jobId = useJobId();
+  const past = useAppSelector(({ jobs: { history } }) =>
+    history?.jobId === jobId ? history.past.length : 0,
+  );
+  const future = useAppSelector(({ jobs: { history } }) =>
+    history?.jobId === jobId ? history.future.length : 0,
+  );
+  const undo = useCallback(() => dispatch(undone()), [dispatch]);
+  const redo = useCallback(() => dispatch(redone()), [dispatch]);
+  return { undo: past > 0 ? undo : undefined, redo: future > 0 ? redo : undefined };
+}
+
+/** Keeps the history of the job on screen, for as long as it is the one that is open. */
+export function useOpenHistory(jobId: string): void {
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    dispatch(historyOpened({ jobId }));
+  }, [dispatch, jobId]);
+}

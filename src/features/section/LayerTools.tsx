@@ -1,0 +1,174 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { fieldAt, MAX_PLATES } from '@/core/job/fields';
+import { LooseField } from '@/features/entry/LooseField';
+import { useHistory } from '@/features/jobs/useHistory';
+import { useJobPart } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { Tool } from '@/ui/Tool';
+import { Words } from '@/ui/Words';
+
+import type { LayerEdits } from './useLayerEdits';
+import type { Selection } from './useSelection';
+
+interface Props {
+  readonly selection: Selection;
+  readonly edits: LayerEdits;
+  /** Shown only where the drawing can be enlarged. */
+  readonly onZoom?: (factor: number) => void;
+}
+
+/** The keys beside the section: what can be done to it, and to the layers that are chosen. */
+export function LayerTools({ selection, edits, onZoom }: Props) {
+  const { undo, redo } = useHistory();
+  const plates = useJobPart((job) => job.pack.plates);
+  const { ids, several } = selection;
+  const none = ids.length === 0;
+  const full = plates.length + Math.max(1, ids.length) > MAX_PLATES;
+  return (
+    <View style={{ gap: 4 }}>
+      <View
+        role="toolbar"
+        aria-label="The section"
+        style={{ flexDirection: 'row', flexWrap: 'wrap' }}
+      >
+        <Tool icon="undo" word="Undo" label="Undo" disabled={!undo} onPress={undo ?? nothing} />
+        <Tool icon="redo" word="Redo" label="Redo" disabled={!redo} onPress={redo ?? nothing} />
+        {onZoom ? (
+          <>
+            <Tool
+              icon="magnify-plus-outline"
+              word="Larger"
+              label="Enlarge the section"
+              onPress={() => onZoom(1.5)}
+            />
+            <Tool
+              icon="magnify-minus-outline"
+              word="Smaller"
+              label="Make the section smaller"
+              onPress={() => onZoom(1 / 1.5)}
+            />
+          </>
+        ) : null}
+        <Tool
+          icon="checkbox-multiple-outline"
+          word="Several"
+          label="Choose several plates"
+          on={several}
+          onPress={() => selection.setSeveral(!several)}
+        />
+        <Tool
+          icon="layers-outline"
+          word="Alike"
+          label="Choose all plates of this kind"
+          disabled={none}
+          onPress={edits.alike}
+        />
+      </View>
+      {none ? (
+        <Words soft size={14}>
+          Tap a layer to work on it; drag it to move it.
+        </Words>
+      ) : (
+        <View
+          role="toolbar"
+          aria-label="The chosen plates"
+          style={{ flexDirection: 'row', flexWrap: 'wrap' }}
+        >
+          <Tool
+            icon="arrow-up"
+            word="Up"
+            label="Move the chosen outward"
+            onPress={() => edits.move(1)}
+          />
+          <Tool
+            icon="arrow-down"
+            word="Down"
+            label="Move the chosen inward"
+            onPress={() => edits.move(-1)}
+          />
+          <Tool
+            icon="content-copy"
+            word="Again"
+            label="Duplicate the chosen"
+            disabled={full}
+            onPress={edits.again}
+          />
+          <Tool
+            icon="table-row-plus-before"
+            word="Over"
+            label="Insert a plate over the chosen"
+            disabled={full || ids.length > 1}
+            onPress={() => edits.insert('over')}
+          />
+          <Tool
+            icon="table-row-plus-after"
+            word="Under"
+            label="Insert a plate under the chosen"
+            disabled={full || ids.length > 1}
+            onPress={() => edits.insert('under')}
+          />
+          <Tool
+            icon="swap-vertical"
+            word="Turn"
+            label="Turn the chosen over"
+            onPress={edits.flip}
+          />
+          <Tool
+            icon="delete-outline"
+            word="Out"
+            label="Take the chosen out"
+            onPress={edits.remove}
+          />
+        </View>
+      )}
+      {ids.length > 1 ? <SeveralFields key={ids.join()} ids={ids} edits={edits} /> : null}
+    </View>
+  );
+}
+
+const nothing = () => undefined;
+const THICKNESS = fieldAt('pack.kinds.any.thickness');
+
+/** What is set for several plates at once. */
+function SeveralFields({
+  ids,
+  edits,
+}: {
+  readonly ids: readonly string[];
+  readonly edits: LayerEdits;
+}) {
+  const kinds = useJobPart((job) => job.pack.kinds);
+  const plates = useJobPart((job) => job.pack.plates);
+  const [thickness, setThickness] = useState<number>();
+  const chosen = plates.filter((p) => ids.includes(p.id));
+  const kindIds = new Set(chosen.map((p) => p.kindId));
+  const [only] = kindIds.size === 1 ? kindIds : [''];
+  const take = () => {
+    if (thickness !== undefined) edits.thickness(thickness);
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Words bold size={15}>{`${chosen.length} plates chosen`}</Words>
+      <Choice
+        label="All of the kind"
+        value={only ?? ''}
+        options={kinds.map((k) => ({ value: k.id, label: k.name || 'Plate' }))}
+        onChange={edits.kind}
+      />
+      <View style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-end', flexWrap: 'wrap' }}>
+        <LooseField
+          label="All as thick as"
+          spec={THICKNESS}
+          onValue={setThickness}
+          onSubmit={take}
+        />
+        <Action disabled={thickness === undefined} onPress={take}>
+          Set
+        </Action>
+      </View>
+    </View>
+  );
+}

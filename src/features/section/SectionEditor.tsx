@@ -1,0 +1,155 @@
+import { useCallback, useMemo, useState } from 'react';
+import { ScrollView, View } from 'react-native';
+
+import { packModel } from '@/core/evaluate/states';
+import { formatWithUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { Slide } from '@/ui/Slide';
+import { Words } from '@/ui/Words';
+
+import type { SectionState } from './geometry';
+import { LayerTools } from './LayerTools';
+import { Section } from './Section';
+import type { SectionProps } from './Section';
+import type { LayerEdits } from './useLayerEdits';
+import type { Selection } from './useSelection';
+
+const MAX_ZOOM = 6;
+/** Wear is slid as far past the first limit as this, or as far as this where no limit is known, mm. */
+const PAST_LIMIT = 1.25;
+const WEAR_UNKNOWN = 1;
+
+interface Props extends Pick<SectionProps, 'problems' | 'width'> {
+  /** Height of the drawing before it is enlarged. */
+  readonly height: number;
+  readonly selection: Selection;
+  readonly edits: LayerEdits;
+  /** The editor scrolls by itself; else what is around it does. */
+  readonly scrolls?: boolean;
+}
+
+/** The section as the editor of the pack, with its keys, and the lever and the wear to slide. */
+export function SectionEditor({ problems, width, height, selection, edits, scrolls }: Props) {
+  const job = useJob();
+  const { layout, figures } = useEvaluation();
+  const [zoom, setZoom] = useState(1);
+  const [pinched, setPinched] = useState(1);
+  const [lever, setLever] = useState(0);
+  const [wear, setWear] = useState(0);
+  const model = useMemo(() => packModel(job), [job]);
+  const mostWear = useMemo(
+    () => (model.wearReserve()[0]?.wear ?? WEAR_UNKNOWN) * PAST_LIMIT || WEAR_UNKNOWN,
+    [model],
+  );
+  const known = (id: 'liftHad' | 'liftLost') => {
+    const figure = figures.get(id);
+    return figure?.status === 'known' ? figure.value : undefined;
+  };
+  const full = Math.max(0, known('liftHad') ?? 0);
+  const lost = Math.max(0, known('liftLost') ?? 0);
+  const lift = Math.max(0, Math.min(full, lever * (full + lost) - lost));
+  const state = useMemo<SectionState>(
+    () => ({
+      zoom: Math.max(1, Math.min(MAX_ZOOM, zoom * pinched)),
+      lift,
+      room: full,
+      wear: wear * mostWear,
+      splineLength: job.pack.splineLength?.value,
+      expanding: job.expanding.fitted,
+    }),
+    [zoom, pinched, lift, full, wear, mostWear, job.pack.splineLength, job.expanding.fitted],
+  );
+  const onZoom = useCallback(
+    (factor: number) => setZoom((z) => Math.max(1, Math.min(MAX_ZOOM, z * factor))),
+    [],
+  );
+  const onPinch = useCallback(
+    (factor: number, ended: boolean) => {
+      if (ended) onZoom(factor);
+      setPinched(ended ? 1 : factor);
+    },
+    [onZoom],
+  );
+  const drawing = (
+    <Section
+      layout={layout}
+      problems={problems}
+      width={width}
+      height={height}
+      labelled
+      selected={selection.ids}
+      onSelect={selection.tap}
+      state={state}
+      onDrop={edits.drop}
+      onPinch={onPinch}
+    />
+  );
+  return (
+    <View style={{ gap: 8, ...(scrolls ? { flexGrow: 1, flexShrink: 1, flexBasis: 0 } : {}) }}>
+      {scrolls ? (
+        <ScrollView style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>{drawing}</ScrollView>
+      ) : (
+        drawing
+      )}
+      <LayerTools selection={selection} edits={edits} onZoom={onZoom} />
+      {full > 0 ? (
+        <Slide
+          label="Lever"
+          value={lever}
+          text={`${Math.round(lever * 100)} %`}
+          onChange={setLever}
+        />
+      ) : null}
+      {layout.layers.length > 0 ? (
+        <Slide
+          label="Wear from here"
+          value={wear}
+          text={`${(wear * mostWear).toFixed(2)} mm`}
+          onChange={setWear}
+        />
+      ) : null}
+      <StateInWords model={model} lift={lift} wear={wear * mostWear} />
+    </View>
+  );
+}
+
+/** What the sliders come to: clearance and pull with the lever in, clamp and hold as worn. */
+function StateInWords({
+  model,
+  lift,
+  wear,
+}: {
+  readonly model: ReturnType<typeof packModel>;
+  readonly lift: number;
+  readonly wear: number;
+}) {
+  const units = useUnits();
+  if (lift <= 0 && wear <= 0) return null;
+  const rest = model.at({ wear });
+  const at = lift > 0 ? model.at({ wear, lift }) : rest;
+  const parts = [
+    lift > 0 ? `Plate lifted ${formatWithUnit(lift, 'length', units, 2)}` : undefined,
+    lift > 0 && at.clearancePerFace !== undefined
+      ? at.clearancePerFace >= 0
+        ? `${formatWithUnit(at.clearancePerFace, 'length', units)} at each face`
+        : 'the warp takes all of it: every face still drags'
+      : undefined,
+    lift > 0 && at.leverPull !== undefined
+      ? `pull ${formatWithUnit(at.leverPull, 'force', units, 0)}`
+      : undefined,
+    wear > 0 ? `worn ${formatWithUnit(wear, 'length', units, 2)}` : undefined,
+    rest.clamp !== undefined && lift <= 0
+      ? `clamp ${formatWithUnit(rest.clamp, 'force', units, 0)}`
+      : undefined,
+    rest.reserve !== undefined && lift <= 0
+      ? `holds ${rest.reserve.low.toFixed(2)} times the engine at the weakest`
+      : undefined,
+  ].filter((p) => p !== undefined);
+  const text = parts.join(', ');
+  return (
+    <View aria-live="polite" testID="section-state">
+      <Words size={15}>{`${text.charAt(0).toUpperCase()}${text.slice(1)}.`}</Words>
+    </View>
+  );
+}

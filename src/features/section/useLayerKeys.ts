@@ -1,0 +1,86 @@
+import { useEffect, useRef } from 'react';
+
+import { useHistory } from '@/features/jobs/useHistory';
+import { useKeys } from '@/ui/useKeys';
+
+import type { LayerEdits } from './useLayerEdits';
+import type { Selection } from './useSelection';
+
+/** Keys of the section, as they are listed under `?`. */
+export const LAYER_KEYS = [
+  ['Ctrl Z', 'Undo'],
+  ['Ctrl Y', 'Redo'],
+  ['Up, Down', 'Next layer outward or inward'],
+  ['Alt Up, Alt Down', 'Move the chosen layers'],
+  ['Shift Up, Shift Down', 'Choose one layer more'],
+  ['A', 'Choose all plates of this kind'],
+  ['D', 'Duplicate'],
+  ['I', 'Insert a plate over the chosen one'],
+  ['T', 'Turn over'],
+  ['Delete', 'Take out'],
+  ['Escape', 'Choose nothing'],
+  ['?', 'This list'],
+] as const;
+
+/** Undo and redo from anywhere that is no field; the other keys while a layer of the section has the focus. */
+export function useLayerKeys(
+  active: boolean,
+  selection: Selection,
+  edits: LayerEdits,
+  onHelp: () => void,
+): void {
+  const { undo, redo } = useHistory();
+  const follow = useRef(false);
+  const last = selection.ids.at(-1);
+  // The focus goes with the layer: a plate that moved is another place in the page.
+  useEffect(() => {
+    if (!follow.current) return;
+    follow.current = false;
+    const node = document.querySelector(`[data-testid="layer-${last ?? ''}"]`);
+    if (node instanceof HTMLElement) node.focus();
+  });
+  useKeys((event) => {
+    const command = event.ctrlKey || event.metaKey;
+    const key = event.key.toLowerCase();
+    if (command && (key === 'z' || key === 'y')) {
+      const back = key === 'z' && !event.shiftKey;
+      (back ? undo : redo)?.();
+      return true;
+    }
+    if (!active || command) return false;
+    if (event.key === '?') {
+      onHelp();
+      return true;
+    }
+    const { activeElement } = document;
+    const at = activeElement?.getAttribute('data-testid')?.match(/^layer-(.+)$/)?.[1];
+    if (at === undefined) return false;
+    if (last === undefined) selection.set([at]);
+    const act = KEYS[event.key] ?? KEYS[key];
+    if (!act) return false;
+    follow.current = true;
+    act(edits, selection, event);
+    return true;
+  });
+}
+
+type Act = (edits: LayerEdits, selection: Selection, event: KeyboardEvent) => void;
+
+const along =
+  (by: 1 | -1): Act =>
+  (edits, selection, { altKey, shiftKey }) => {
+    if (altKey) edits.move(by);
+    else if (shiftKey) edits.stepMore(by);
+    else edits.step(by);
+  };
+
+const KEYS: Readonly<Partial<Record<string, Act>>> = {
+  ArrowUp: along(1),
+  ArrowDown: along(-1),
+  Delete: (edits) => edits.remove(),
+  Escape: (_edits, selection) => selection.set([]),
+  a: (edits) => edits.alike(),
+  d: (edits) => edits.again(),
+  i: (edits) => edits.insert('over'),
+  t: (edits) => edits.flip(),
+};

@@ -1,0 +1,268 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { format } from 'date-fns';
+import { useEffect, useRef, useState } from 'react';
+import { View } from 'react-native';
+
+import type { Job } from '@/core/job/types';
+import type { ShelfAnswer, ShelfMiss, ShelfSet } from '@/core/shelf/solver';
+import type { Stock } from '@/core/shelf/stock';
+import { springSetsOf, steelsOf, withShelfSet } from '@/core/shelf/stock';
+import type { UnitChoice } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { LooseField } from '@/features/entry/LooseField';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJob } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+import { Panel } from '@/ui/Panel';
+import { ProgressLine } from '@/ui/ProgressLine';
+import { useStrata } from '@/ui/theme';
+import { toggled } from '@/ui/toggled';
+import { Toggles } from '@/ui/Toggles';
+import { Digits, Words } from '@/ui/Words';
+import { Cancelled, runHeavy } from '@/workers/client';
+
+import { useFreeStock } from './useShelf';
+
+const ANSWERS = 10;
+const PULL = {
+  quantity: 'force',
+  bounds: { above: 0, max: 2000 },
+  plausible: [15, 400],
+} as const;
+const MAY = ['springs', 'step'] as const;
+type May = (typeof MAY)[number];
+
+type Run =
+  | { readonly state: 'idle' }
+  | { readonly state: 'running'; readonly share: number }
+  | { readonly state: 'done'; readonly answer: ShelfAnswer }
+  | { readonly state: 'refused'; readonly why: string };
+
+/** The best packs that the shelf has for this job, under the conditions that are asked for. */
+export function ShelfPanel() {
+  return (
+    <Panel title="From the shelf" summary="The best set of steels, springs and step that there is">
+      <Search />
+    </Panel>
+  );
+}
+
+function Search() {
+  const job = useJob();
+  const stock = useFreeStock();
+  const units = useUnits();
+  const [may, setMay] = useState<readonly May[]>([]);
+  const [maxPull, setMaxPull] = useState<number>();
+  // An answer belongs to the job as it was when it was asked.
+  const [made, setMade] = useState<{ readonly job: Job; readonly run: Run }>();
+  const stop = useRef<AbortController>(undefined);
+  useEffect(() => () => stop.current?.abort(), []);
+  const run: Run = made?.job === job ? made.run : { state: 'idle' };
+  const steels = steelsOf(stock);
+  const pieces = steels.reduce((sum, s) => sum + s.count, 0);
+  const family = job.springs.type;
+
+  const start = async () => {
+    stop.current?.abort();
+    const controller = new AbortController();
+    stop.current = controller;
+    const setRun = (next: Run) => setMade({ job, run: next });
+    setRun({ state: 'running', share: 0 });
+    try {
+      const wish = {
+        plates: steels,
+        springs: may.includes('springs') ? springSetsOf(stock, job) : [],
+        anyStep: may.includes('step'),
+        ...(maxPull === undefined ? {} : { maxPull }),
+        best: ANSWERS,
+      };
+      const outcome = await runHeavy((runs, progress) => runs.shelf(job, wish, progress), {
+        signal: controller.signal,
+        onProgress: (share) => setRun({ state: 'running', share }),
+      });
+      setRun(
+        outcome.ok
+          ? { state: 'done', answer: outcome.result }
+          : { state: 'refused', why: `Needed first: ${outcome.accepted}.` },
+      );
+    } catch (error) {
+      setRun(
+        error instanceof Cancelled
+          ? { state: 'idle' }
+          : { state: 'refused', why: error instanceof Error ? error.message : 'It failed.' },
+      );
+    }
+  };
+
+  return (
+    <>
+      <Words soft size={15}>
+        {pieces === 0
+          ? 'There is no free steel on the shelf yet: put plates on it first.'
+          : `Discs stay; the steels are chosen from ${pieces} on the shelf, nearest to the middle of the window first.`}
+      </Words>
+      <Toggles<May>
+        label="May be changed too"
+        chosen={may}
+        options={[
+          ...(family === 'diaphragm'
+            ? [{ value: 'step' as const, label: 'The retainer step' }]
+            : [{ value: 'springs' as const, label: 'The springs, from the shelf' }]),
+        ]}
+        onToggle={(m) => setMay(toggled(MAY, may, m))}
+      />
+      <LooseField label="Lever pull at most" spec={PULL} onValue={setMaxPull} />
+      {run.state === 'running' ? (
+        <>
+          <ProgressLine share={run.share} label="Sets looked at" />
+          <Action icon="close" onPress={() => stop.current?.abort()}>
+            Stop
+          </Action>
+        </>
+      ) : (
+        <Action main icon="magnify" disabled={pieces === 0} onPress={() => void start()}>
+          Find the best ten
+        </Action>
+      )}
+      <View aria-live="polite">
+        {run.state === 'refused' ? <Words>{run.why}</Words> : null}
+        {run.state === 'done' && run.answer.sets.length === 0 ? (
+          <Misses job={job} misses={run.answer.misses} units={units} />
+        ) : null}
+      </View>
+      {run.state === 'done' && run.answer.sets.length > 0 ? (
+        <View role="list" aria-label="Sets from the shelf, best first">
+          {run.answer.sets.map((set, i) => (
+            <SetRow key={i} set={set} place={i + 1} stock={stock} />
+          ))}
+        </View>
+      ) : null}
+    </>
+  );
+}
+
+interface RowProps {
+  readonly set: ShelfSet;
+  readonly place: number;
+  readonly stock: Stock;
+}
+
+function SetRow({ set, place, stock }: RowProps) {
+  const job = useJob();
+  const units = useUnits();
+  const strata = useStrata();
+  const change = useChangeJob();
+  const labelOf = (id: string) => stock.plates.find((p) => p.id === id)?.label ?? id;
+  const picks = set.picks
+    .map((p) => (p.count > 1 ? `${p.count} × ${labelOf(p.id)}` : labelOf(p.id)))
+    .join(', ');
+  return (
+    <View
+      role="listitem"
+      style={{
+        borderTopWidth: 1,
+        borderColor: strata.line,
+        paddingVertical: 8,
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: 10,
+      }}
+    >
+      <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 2 }}>
+        <Digits bold size={15}>
+          {`${place}. ${formatWithUnit(set.height, 'length', units)}`}
+        </Digits>
+        <Words size={14}>
+          {[
+            `${formatWithUnit(Math.abs(set.off), 'length', units)} ${set.off < 0 ? 'under' : 'over'} the middle`,
+            `holds ${set.reserve.toFixed(2)} at the weakest`,
+            set.newParts === 0 ? 'no new part' : `${set.newParts} new`,
+            optionName(job, set.option, stock),
+          ]
+            .filter(Boolean)
+            .join(', ')}
+        </Words>
+        <Words soft size={14}>
+          {picks}
+        </Words>
+      </View>
+      <Action
+        accessibilityLabel={`Take set ${place}`}
+        onPress={() =>
+          change((j) =>
+            withShelfSet(
+              j,
+              set,
+              stock,
+              { kind: 'measured', date: format(new Date(), 'yyyy-MM-dd'), note: 'from the shelf' },
+              () => nanoid(10),
+            ),
+          )
+        }
+      >
+        Take
+      </Action>
+    </View>
+  );
+}
+
+function optionName(job: Job, option: string, stock: Stock): string {
+  const [kind, id = ''] = option.split(/:(.*)/s);
+  if (kind === 'step')
+    return `step ${job.springs.diaphragm.steps.find((s) => s.id === id)?.name ?? id}`;
+  if (kind === 'springs')
+    return `springs ${stock.springs.find((s) => s.id === id)?.group.name ?? id}`;
+  return '';
+}
+
+/** What kept every set out, and what to relax or to order. */
+function Misses({
+  job,
+  misses,
+  units,
+}: {
+  readonly job: Job;
+  readonly misses: readonly ShelfMiss[];
+  readonly units: UnitChoice;
+}) {
+  return (
+    <View style={{ gap: 4 }}>
+      <Words bold>Nothing on the shelf fits.</Words>
+      {misses.map((miss) => (
+        <Words key={miss.condition} size={15}>
+          {missSentence(job, miss, units)}
+        </Words>
+      ))}
+    </View>
+  );
+}
+
+function missSentence(job: Job, { condition, by }: ShelfMiss, units: UnitChoice): string {
+  const mm = formatWithUnit(by, 'length', units);
+  const steels = job.pack.plates.filter(
+    (p) => job.pack.kinds.find((k) => k.id === p.kindId)?.lined === 'none',
+  ).length;
+  switch (condition) {
+    case 'window':
+      return `No choice of ${steels} steels comes nearer to the window than ${mm}: order steels of another thickness, or relax the window.`;
+    case 'plates on the shelf':
+      return `There are not enough steels on the shelf: ${steels} are needed.`;
+    case 'holds':
+      return `The best falls short of holding the engine by ${by.toFixed(2)} times: let springs or step be changed too, or order stronger springs.`;
+    case 'releases':
+      return `The best lifts too little by ${mm}: fewer faces, flatter steels, or more lift.`;
+    case 'coils':
+      return `The best presses its coils solid by ${mm}: order springs with a shorter solid length, or lower the stack.`;
+    case 'gap':
+      return `The best misses the plate gap by ${mm}.`;
+    case 'retention':
+      return `The best still leaves a plate off its spline: fewer or thinner plates, or a spacer pair.`;
+    case 'step':
+      return 'The step in use does not suit such a stack: let the step be changed too.';
+    case 'pull':
+      return `The best pulls ${formatWithUnit(by, 'force', units, 0)} more than allowed: allow more, or order lighter springs.`;
+    default:
+      return `It fails on: ${condition}.`;
+  }
+}

@@ -1,0 +1,36 @@
+import { useMemo } from 'react';
+
+import type { AtHand } from '@/core/advice/moves';
+import { COMMON_STEELS } from '@/core/advice/moves';
+import type { Stock } from '@/core/shelf/stock';
+import { freeFor, springSetsOf } from '@/core/shelf/stock';
+import { jobSelectors } from '@/features/jobs/jobsSlice';
+import { useJob } from '@/features/jobs/useJob';
+import { useAppSelector } from '@/store/store';
+
+/** What the job on screen may choose from: the shelf without what lies in other jobs. */
+export function useFreeStock(): Stock {
+  const { id } = useJob();
+  const stock = useAppSelector((state) => state.shelf);
+  const jobs = useAppSelector(jobSelectors.selectAll);
+  return useMemo(
+    () =>
+      freeFor(
+        stock,
+        jobs.filter((j) => j.id !== id),
+      ),
+    [stock, jobs, id],
+  );
+}
+
+/** What is at hand for advice: the shelf's own thicknesses and springs; common thicknesses while it holds no steel. */
+export function useShelfAtHand(): AtHand {
+  const job = useJob();
+  const stock = useFreeStock();
+  const nominal = stock.plates.filter((p) => p.sort === 'steel').map((p) => p.nominal);
+  const thicknesses = [...new Set(nominal)].sort((a, b) => a - b);
+  return {
+    steelThicknesses: thicknesses.length > 0 ? thicknesses : COMMON_STEELS.steelThicknesses,
+    springs: springSetsOf(stock, job),
+  };
+}

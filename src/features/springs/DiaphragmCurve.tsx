@@ -1,0 +1,140 @@
+import { View } from 'react-native';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import type { DiaphragmLook, StepLook } from '@/core/evaluate/springLook';
+import { diaphragmLook } from '@/core/evaluate/springLook';
+import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJob } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+import { Chart } from '@/ui/Chart';
+import { useStrata } from '@/ui/theme';
+import { Digits, Heading, Words } from '@/ui/Words';
+
+/** The force of a diaphragm over its deflection, where it works on it, and what each step would do, in words. */
+export function DiaphragmCurve() {
+  const look = diaphragmLook(useJob());
+  if (!look)
+    return (
+      <Words soft size={15}>
+        The curve of the spring appears once the stack, the spring and its deflection are known.
+      </Words>
+    );
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading level={3}>Where the spring works</Heading>
+      <Curve look={look} />
+      <FallingInWords look={look} />
+      {look.steps.length > 1 ? <Steps steps={look.steps} /> : null}
+    </View>
+  );
+}
+
+function Curve({ look }: { readonly look: DiaphragmLook }) {
+  const units = useUnits();
+  const mm = shownUnit('length', units);
+  const newton = shownUnit('force', units);
+  const point = ({ deflection, force }: { deflection: number; force: number }) => ({
+    x: fromBase(deflection, mm),
+    y: fromBase(force, newton),
+  });
+  const marks = (['worn', 'built', 'lifted'] as const).flatMap((name) => {
+    const at = look[name];
+    return at ? [{ ...point(at), label: MARK[name] }] : [];
+  });
+  const others = look.steps.filter((s) => !s.inUse);
+  const show = (at: { deflection: number; force: number }) =>
+    `${formatWithUnit(at.force, 'force', units, 0)} at ${formatWithUnit(at.deflection, 'length', units, 2)}`;
+  return (
+    <Chart
+      lines={[{ name: 'Force', points: look.curve.map(point) }]}
+      regions={
+        look.falling
+          ? [{ from: fromBase(look.falling.from, mm), to: fromBase(look.falling.to, mm) }]
+          : []
+      }
+      marks={[
+        ...marks,
+        ...others.map((s) => ({
+          ...point({ deflection: s.deflection, force: s.clamp }),
+          label: `step ${s.name}`,
+        })),
+      ]}
+      xLabel={`Deflection, ${mm.symbol}`}
+      yLabel={`Force, ${newton.symbol}`}
+      description={`Force of the diaphragm. ${(['worn', 'built', 'lifted'] as const)
+        .flatMap((name) => {
+          const at = look[name];
+          return at ? [`${MARK[name]}: ${show(at)}`] : [];
+        })
+        .join('; ')}.`}
+      height={230}
+    />
+  );
+}
+
+const MARK = { built: 'as built', worn: 'worn', lifted: 'lifted' } as const;
+
+function FallingInWords({ look }: { readonly look: DiaphragmLook }) {
+  const units = useUnits();
+  const { falling, built } = look;
+  if (!falling)
+    return (
+      <Words size={15}>More preload clamps more all along this curve, and pulls heavier.</Words>
+    );
+  const inside = built.deflection >= falling.from && built.deflection <= falling.to;
+  const span = `${formatWithUnit(falling.from, 'length', units, 2)} to ${formatWithUnit(falling.to, 'length', units, 2)}`;
+  return (
+    <Words size={15}>
+      {inside
+        ? `The spring is past its peak: from ${span}, shaded, more preload means less clamp and a lighter lever, and wear brings clamp back until it is worn past the peak.`
+        : `From ${span}, shaded, more preload would mean less clamp. The spring works ${built.deflection < falling.from ? 'before' : 'beyond'} that.`}
+    </Words>
+  );
+}
+
+function Steps({ steps }: { readonly steps: readonly StepLook[] }) {
+  const units = useUnits();
+  const strata = useStrata();
+  const change = useChangeJob();
+  const take = (stepId: string) =>
+    change((j) => ({
+      ...j,
+      springs: { ...j.springs, diaphragm: { ...j.springs.diaphragm, stepId } },
+    }));
+  return (
+    <View role="list" aria-label="What each step would do">
+      {steps.map((step) => (
+        <View
+          key={step.id}
+          role="listitem"
+          style={{
+            borderTopWidth: 1,
+            borderColor: strata.line,
+            paddingVertical: 8,
+            flexDirection: 'row',
+            alignItems: 'center',
+            gap: 10,
+          }}
+        >
+          <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+            <Words size={15} bold={step.inUse}>
+              {`Step ${step.name}: ${lower(readSentence(step.sentence, units))}`}
+            </Words>
+            <Digits soft size={14}>
+              {formatWithUnit(step.clamp, 'force', units, 0)}
+            </Digits>
+          </View>
+          {step.inUse ? null : (
+            <Action accessibilityLabel={`Take step ${step.name}`} onPress={() => take(step.id)}>
+              Take
+            </Action>
+          )}
+        </View>
+      ))}
+    </View>
+  );
+}
+
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);

@@ -1,0 +1,54 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import type { SpringReading } from '@/files/springCsv';
+import { FileRefused } from '@/files/refused';
+import { pickFile } from '@/files/share';
+import { Action } from '@/ui/Action';
+import { useStrata } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+interface Props {
+  readonly place: 'length' | 'deflection';
+  /** The points of the file take the place of those that are there; undo brings them back. */
+  readonly onPoints: (points: readonly SpringReading[]) => void;
+}
+
+/** Points of a spring tester from a CSV file; a file that is none is refused whole, with the line. */
+export function TesterFile({ place, onPoints }: Props) {
+  const strata = useStrata();
+  const [told, setTold] = useState<{ readonly text: string; readonly bad: boolean }>();
+  const pick = async () => {
+    const file = await pickFile('.csv,.txt,text/csv,text/plain');
+    if (!file) return;
+    const [{ readSpringCsv }, { MAX_CSV_BYTES }] = await Promise.all([
+      import('@/files/springCsv'),
+      import('@/files/csvTable'),
+    ]);
+    try {
+      if (file.size > MAX_CSV_BYTES) throw new FileRefused('Too large: at most 2 MB.');
+      const points = readSpringCsv(await file.text(), place);
+      onPoints(points);
+      setTold({ text: `${points.length} points taken from ${file.name}.`, bad: false });
+    } catch (error) {
+      setTold({
+        text: `${file.name}: ${error instanceof FileRefused ? error.message : 'it can’t be read.'}`,
+        bad: true,
+      });
+    }
+  };
+  return (
+    <View style={{ gap: 4 }}>
+      <Action icon="import" onPress={() => void pick()}>
+        Tester points from a CSV file
+      </Action>
+      <View aria-live="polite">
+        {told ? (
+          <Words size={15} style={{ color: told.bad ? strata.stop : strata.ink }}>
+            {told.text}
+          </Words>
+        ) : null}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,154 @@
+import { useMemo } from 'react';
+import { View } from 'react-native';
+
+import { RESERVE_STOP } from '@/core/evaluate/verdicts';
+import type { FaceShare, PackModel } from '@/core/evaluate/states';
+import { packModel } from '@/core/evaluate/states';
+import type { FigureId } from '@/core/evaluate/figure';
+import { formatWithUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { EntryField } from '@/features/entry/EntryField';
+import { FigureRow } from '@/features/figures/FigureRow';
+import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { Chart } from '@/ui/Chart';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { useStrata } from '@/ui/theme';
+import { Digits, Heading, Words } from '@/ui/Words';
+
+const SHOWN: readonly FigureId[] = [
+  'torqueAtClutch',
+  'capacityWithTangs',
+  'reserveWithTangs',
+  'leastCurveReserve',
+  'assistClamp',
+  'clampAtPeak',
+  'liningPressure',
+];
+const HEAT: readonly FigureId[] = ['packMass', 'packInertia', 'startHeat', 'steelRise'];
+
+/** What the pack holds along the engine's curve, what each face has of it, and what a start costs in heat. */
+export function TorqueTab() {
+  const job = useJob();
+  const { figures } = useEvaluation();
+  const model = useMemo(() => packModel(job), [job]);
+  const rows = (ids: readonly FigureId[]) =>
+    ids.map((id) => {
+      const outcome = figures.get(id);
+      return outcome ? <FigureRow key={id} outcome={outcome} /> : null;
+    });
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading level={2}>Hold along the engine’s speed</Heading>
+      <ReserveChart model={model} />
+      <View>{rows(SHOWN)}</View>
+      <Faces faces={model.faces()} />
+      <Heading level={2}>Weight and heat</Heading>
+      <Words soft size={15}>
+        Aluminium steels spare the gearbox inertia and take more heat for their weight; steel takes
+        more for its thickness and lasts. Describe a start to see what it heats.
+      </Words>
+      <FieldGrid>
+        <EntryField path="duty.mass" />
+        <EntryField path="duty.wheelRadius" />
+        <EntryField path="duty.gearRatio" />
+        <EntryField path="duty.startRpm" />
+        <EntryField path="duty.engineInertia" />
+        <EntryField path="duty.throttle" />
+        <EntryField path="duty.letOut" />
+        <EntryField path="duty.grade" />
+      </FieldGrid>
+      <View>{rows(HEAT)}</View>
+    </View>
+  );
+}
+
+/** Reserve from low to high friction over engine speed, the line of slip, and where it begins. */
+function ReserveChart({ model }: { readonly model: PackModel }) {
+  // Beyond a torque curve nothing is known of the engine.
+  const { curve } = useJob().engine;
+  const [first, last] = [curve?.points[0]?.rpm ?? 0, curve?.points.at(-1)?.rpm ?? Infinity];
+  const points = model
+    .curves(61)
+    .rpm.filter(({ x }) => x >= first && x <= last)
+    .flatMap(({ x, at }) => (at.reserve ? [{ x, ...at.reserve }] : []));
+  if (points.length < 2)
+    return (
+      <Words soft size={15}>
+        The curve appears once the engine’s peak torque and its speed, the primary ratio, the pack
+        and its springs are known.
+      </Words>
+    );
+  const line = (level: 'low' | 'typical' | 'high') =>
+    points.map((p) => ({ x: p.x, y: Math.min(p[level], TOP) }));
+  const slip = points.filter((p) => p.low < RESERVE_STOP);
+  const [from, to] = [slip[0], slip.at(-1)];
+  const least = points.reduce((a, b) => (b.low < a.low ? b : a));
+  return (
+    <>
+      <Chart
+        lines={[{ name: 'Typical friction', points: line('typical') }]}
+        band={{ low: line('low'), high: line('high') }}
+        levels={[RESERVE_STOP]}
+        regions={from && to ? [{ from: from.x, to: to.x }] : []}
+        marks={[
+          { x: least.x, y: Math.min(least.low, TOP), label: `least ${least.low.toFixed(2)}` },
+        ]}
+        xLabel="Engine speed, rpm"
+        yLabel="Holds, times the engine; band from low to high friction"
+        description={`Reserve from ${points[0]?.x.toFixed(0) ?? ''} to ${points.at(-1)?.x.toFixed(0) ?? ''} rpm, least ${least.low.toFixed(2)} at ${least.x.toFixed(0)} rpm at low friction`}
+      />
+      <Words size={15}>
+        {from && to
+          ? `At low friction it slips from ${Math.round(from.x)} to ${Math.round(to.x)} rpm, shaded.`
+          : `It holds all along, least ${least.low.toFixed(2)} times the engine at ${Math.round(least.x)} rpm with low friction.`}
+      </Words>
+    </>
+  );
+}
+
+/** Reserves beyond this say nothing more, and would press the rest of the curve flat. */
+const TOP = 4;
+
+/** What each face has of clamp and torque, the outermost first. */
+function Faces({ faces }: { readonly faces: readonly FaceShare[] }) {
+  const units = useUnits();
+  const strata = useStrata();
+  const { layout } = useEvaluation();
+  if (faces.length === 0) return null;
+  const most = Math.max(...faces.map((f) => f.share));
+  const name = (n: number) =>
+    n === 0 ? 'hub floor' : n > layout.layers.length ? 'pressure plate' : String(n);
+  return (
+    <View style={{ gap: 4 }}>
+      <Heading level={2}>Face by face</Heading>
+      <Words soft size={14}>
+        Tang friction takes clamp on the way down: the innermost face has the least.
+      </Words>
+      <View role="list" aria-label="Slipping faces, outermost first">
+        {faces.map((f) => (
+          <View
+            key={f.below}
+            role="listitem"
+            style={{ flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 26 }}
+          >
+            <Words size={14} style={{ width: 118 }}>
+              {`${name(f.above)} on ${name(f.below)}`}
+            </Words>
+            <View style={{ flexGrow: 1, flexBasis: 0, height: 10 }}>
+              <View
+                style={{
+                  height: 10,
+                  width: `${most > 0 ? (100 * f.share) / most : 0}%`,
+                  backgroundColor: strata.ochre,
+                }}
+              />
+            </View>
+            <Digits size={14} style={{ width: 130, textAlign: 'right' }}>
+              {`${formatWithUnit(f.clamp, 'force', units, 0)} ${(100 * f.share).toFixed(1)} %`}
+            </Digits>
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,33 @@
+import { FileRefused } from '../refused';
+import { readSpringCsv } from '../springCsv';
+
+describe('tester points from a file', () => {
+  it('reads columns in any order, units of the header, decimal commas', () => {
+    expect(readSpringCsv('Force (N);Length (mm)\n100,5;36\n150;33,2\n', 'length')).toEqual([
+      { at: 36, force: 100.5 },
+      { at: 33.2, force: 150 },
+    ]);
+    const [first] = readSpringCsv('length in,load lbf\n1.5,20\n1.25,40\n', 'length');
+    expect(first?.at).toBeCloseTo(38.1, 9);
+    expect(first?.force).toBeCloseTo(88.9644, 3);
+  });
+
+  it('takes the first column as the place when there is no header, and leaves blank lines out', () => {
+    expect(readSpringCsv('0.5,900\n\n1.0,1400\n1.5,1300', 'deflection')).toHaveLength(3);
+  });
+
+  it.each([
+    ['', /empty/],
+    ['36\n33', /Two columns/],
+    ['length,force\n36,100', /Two points or more/],
+    ['length,force\n36,100\n33,abc', /Line 3: “abc” is no number/],
+    ['length,force\n36,100\n33,', /Line 3: a value is missing/],
+    ['width,force\n36,100\n33,120', /no column for length/],
+    ['length,force\n36,100\n900,120', /Line 3: 900 mm is no length/],
+    ['length,force\n36,100\n33,-4', /Line 3: -4 N is no force/],
+    ['\0\0', /binary/],
+  ])('refuses %j whole', (text, message) => {
+    expect(() => readSpringCsv(text, 'length')).toThrow(FileRefused);
+    expect(() => readSpringCsv(text, 'length')).toThrow(message);
+  });
+});

@@ -1,0 +1,72 @@
+import { MAX_TESTER_POINTS } from '@/core/job/fields';
+import type { Mm, Newton, Unit } from '@/core/units/quantity';
+import { baseUnit, toBase } from '@/core/units/quantity';
+
+import { openCsv, readCell, unitIn } from './csvTable';
+import { FileRefused } from './refused';
+
+/** A reading of a spring tester: where it stood, length or deflection, and the force there. */
+export interface SpringReading {
+  readonly at: Mm;
+  readonly force: Newton;
+}
+
+const FORCE_HEAD = /force|load|kraft|\blbf?\b|\bkgf?\b|(^|[\s[(])n([\])]|$)/i;
+const PLACE_HEAD = {
+  length: /length|height|länge|höhe/i,
+  deflection: /deflection|travel|stroke|compression|weg/i,
+} as const;
+
+/**
+ * Reads points of a spring tester from a CSV file: a column of length (coil springs) or deflection (diaphragms) and one
+ * of force, in any order, with units in the header or mm and N. Without a header the first column is the place.
+ * @param place what the points are taken over
+ * @throws {FileRefused} naming the line, when it is no such file
+ */
+export function readSpringCsv(text: string, place: 'length' | 'deflection'): SpringReading[] {
+  const { filled, decimalComma } = openCsv(text, 'spring tester points');
+  const [first] = filled;
+  if (!first || first.cells.length < 2)
+    throw new FileRefused(`Two columns are needed, ${place} and force; the file has one.`);
+  const headed = first.cells.some((c) => c !== '' && readCell(c, decimalComma) === undefined);
+  const head = headed ? first.cells : [];
+  const columns = headed ? columnsOf(head, place) : { at: 0, force: 1 };
+  const unitOf = (column: number, quantity: 'length' | 'force'): Unit =>
+    unitIn(head[column] ?? '', quantity) ?? baseUnit(quantity);
+  const lengthUnit = unitOf(columns.at, 'length');
+  const forceUnit = unitOf(columns.force, 'force');
+  const rows = headed ? filled.slice(1) : filled;
+  if (rows.length < 2) throw new FileRefused('Two points or more are needed; the file has fewer.');
+  if (rows.length > MAX_TESTER_POINTS)
+    throw new FileRefused(
+      `The file has ${rows.length} points; at most ${MAX_TESTER_POINTS} are taken.`,
+    );
+  return rows.map(({ line, cells }) => {
+    const read = (column: number) => {
+      const value = readCell(cells[column], decimalComma);
+      if (value === undefined)
+        throw new FileRefused(
+          `Line ${line}: ${cells[column] ? `“${cells[column].slice(0, 40)}” is no number` : 'a value is missing'}.`,
+        );
+      return value;
+    };
+    const at = toBase(read(columns.at), lengthUnit);
+    const force = toBase(read(columns.force), forceUnit);
+    const least = place === 'length' ? 0.5 : 0;
+    if (at < least || at > 300)
+      throw new FileRefused(`Line ${line}: ${at} mm is no ${place} of such a spring.`);
+    if (force < 0 || force > 20_000)
+      throw new FileRefused(`Line ${line}: ${force} N is no force of such a spring.`);
+    return { at, force };
+  });
+}
+
+function columnsOf(head: readonly string[], place: 'length' | 'deflection') {
+  const at = head.findIndex((c) => PLACE_HEAD[place].test(c));
+  const force = head.findIndex((c, i) => i !== at && FORCE_HEAD.test(c));
+  if (at < 0 || force < 0)
+    throw new FileRefused(
+      `The header has no column for ${at < 0 ? place : 'force'}: ${head.filter(Boolean).join(', ').slice(0, 120)}.`,
+    );
+  return { at, force };
+}

@@ -1,0 +1,77 @@
+import type { ReactNode } from 'react';
+import { useEffect } from 'react';
+import { Platform, ScrollView, useWindowDimensions, View } from 'react-native';
+import { IconButton, Modal, Portal } from 'react-native-paper';
+
+import { useStrata } from './theme';
+import { useWide } from './useWide';
+import { Heading } from './Words';
+
+interface Props {
+  readonly visible: boolean;
+  /** Heading; `label` is read out in its place where it should say more. */
+  readonly title: string;
+  readonly label?: string;
+  readonly onClose: () => void;
+  readonly children: ReactNode;
+}
+
+/** Something that lies over the work for a while: from the foot on a phone, in the middle on a wide screen. */
+export function Overlay({ visible, title, label = title, onClose, children }: Props) {
+  const strata = useStrata();
+  const wide = useWide();
+  const { height } = useWindowDimensions();
+  const maxHeight = height * 0.85;
+  useEscape(visible, onClose);
+  return (
+    <Portal>
+      <Modal
+        visible={visible}
+        onDismiss={onClose}
+        style={{ justifyContent: wide ? 'center' : 'flex-end' }}
+        contentContainerStyle={{
+          backgroundColor: strata.raised,
+          borderColor: strata.line,
+          borderWidth: 1,
+          borderRadius: 8,
+          maxHeight,
+          ...(wide
+            ? { width: 560, alignSelf: 'center' }
+            : { borderBottomLeftRadius: 0, borderBottomRightRadius: 0 }),
+        }}
+      >
+        {visible ? (
+          <View role="dialog" aria-modal aria-label={label} style={{ maxHeight }}>
+            <View style={{ flexDirection: 'row', alignItems: 'center', paddingLeft: 16 }}>
+              <View style={{ flexGrow: 1, flexShrink: 1 }}>
+                <Heading level={2}>{title}</Heading>
+              </View>
+              <IconButton
+                icon="close"
+                aria-label="Close"
+                size={24}
+                style={{ width: 48, height: 48 }}
+                onPress={onClose}
+              />
+            </View>
+            <ScrollView contentContainerStyle={{ padding: 16, paddingTop: 0, gap: 12 }}>
+              {children}
+            </ScrollView>
+          </View>
+        ) : null}
+      </Modal>
+    </Portal>
+  );
+}
+
+/** Closes on Escape, as people expect of anything that lies on top. */
+function useEscape(active: boolean, close: () => void): void {
+  useEffect(() => {
+    if (!active || Platform.OS !== 'web') return;
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key === 'Escape') close();
+    };
+    document.addEventListener('keydown', onKey);
+    return () => document.removeEventListener('keydown', onKey);
+  });
+}

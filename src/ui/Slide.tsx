@@ -1,0 +1,41 @@
+import { createElement } from 'react';
+import { View } from 'react-native';
+
+import { useStrata } from './theme';
+import { Digits, Words } from './Words';
+
+interface Props {
+  readonly label: string;
+  /** From 0 to 1. */
+  readonly value: number;
+  /** The value in words, read out too: "60 %". */
+  readonly text: string;
+  readonly onChange: (value: number) => void;
+}
+
+const STEPS = 100;
+
+/** A slider with its name and its value in words. The browser's own control, for its keys and its voice. */
+export function Slide({ label, value, text, onChange }: Props) {
+  const strata = useStrata();
+  return (
+    <View>
+      <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 8 }} aria-hidden>
+        <Words size={15}>{label}</Words>
+        <Digits size={15}>{text}</Digits>
+      </View>
+      {createElement('input', {
+        type: 'range',
+        min: 0,
+        max: STEPS,
+        step: 1,
+        value: Math.round(value * STEPS),
+        'aria-label': label,
+        'aria-valuetext': text,
+        onChange: (event: { readonly target: { readonly value: string } }) =>
+          onChange(Number(event.target.value) / STEPS),
+        style: { width: '100%', height: 40, margin: 0, accentColor: strata.slate },
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,57 @@
+import { memo } from 'react';
+import { Icon, TouchableRipple } from 'react-native-paper';
+import { View } from 'react-native';
+
+import { useStrata } from './theme';
+import { Words } from './Words';
+
+interface Props {
+  readonly icon: string;
+  /** One short word under the sign. */
+  readonly word: string;
+  /** What it does, read out: "Move outward". */
+  readonly label: string;
+  readonly disabled?: boolean;
+  readonly on?: boolean;
+  /** 48 unless there is less room. */
+  readonly width?: number;
+  readonly onPress: () => void;
+}
+
+/** A small key with its sign and its word, for what is used again and again beside a drawing. */
+export const Tool = memo(function Tool({
+  icon,
+  word,
+  label,
+  disabled,
+  on,
+  width = 48,
+  onPress,
+}: Props) {
+  const strata = useStrata();
+  return (
+    <TouchableRipple
+      role="button"
+      aria-label={label}
+      aria-disabled={disabled}
+      aria-pressed={on}
+      disabled={disabled}
+      onPress={onPress}
+      style={{
+        width,
+        minHeight: 52,
+        alignItems: 'center',
+        justifyContent: 'center',
+        borderRadius: 6,
+        borderWidth: on ? 2 : 0,
+        borderColor: strata.slate,
+        opacity: disabled ? 0.45 : 1,
+      }}
+    >
+      <View style={{ alignItems: 'center' }} aria-hidden>
+        <Icon source={icon} size={24} color={strata.slate} />
+        <Words size={13}>{word}</Words>
+      </View>
+    </TouchableRipple>
+  );
+});

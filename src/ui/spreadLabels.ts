@@ -1,0 +1,18 @@
+/** Spreads label positions so that none lies closer to the next than `gap`, moving them as little as the room lets. */
+export function spreadLabels(
+  wanted: readonly number[],
+  gap: number,
+  top: number,
+  bottom: number,
+): number[] {
+  const placed: number[] = [];
+  // From the foot up: wanted runs from the hub floor outward, so y falls.
+  wanted.forEach((y, i) =>
+    placed.push(Math.min(y, i === 0 ? bottom : (placed[i - 1] ?? bottom) - gap)),
+  );
+  for (let i = placed.length - 1; i >= 0; i--) {
+    const least = i === placed.length - 1 ? top : (placed[i + 1] ?? top) + gap;
+    placed[i] = Math.max(placed[i] ?? top, least);
+  }
+  return placed;
+}
