@@ -29,6 +29,12 @@ function tarn(id: string, number: string, at: string): Job {
   const job = blankJob(id, number, at);
   return {
     ...job,
+    duty: {
+      mass: entry(186),
+      wheelRadius: entry(322),
+      gearRatio: entry(8.9),
+      startRpm: entry(4200),
+    },
     engine: {
       peakTorque: manual(41),
       peakTorqueRpm: manual(7000),
@@ -53,8 +59,31 @@ function lay(discs: number, steel: string): Plate[] {
   );
 }
 
-/** Trail single, lighter lever wanted: a ninth disc on thin steels lets softer springs hold. */
+/**
+ * Trail single, lighter lever wanted: a ninth disc on thin steels lets softer springs hold. What was thought of before
+ * stands beside it: the pack as it came, and the softer springs alone, which slip.
+ */
 export function lighterLever(): Job {
+  const job = nineDiscs();
+  const { springs } = slipping();
+  const eight = {
+    ...job.pack,
+    kinds: [TARN_DISC, TARN_FIRST_DISC, TARN_STEEL],
+    plates: lay(8, 'steel'),
+  };
+  const { assist, startClutch, release, expanding, setting } = job;
+  const rest = { assist, startClutch, release, expanding, setting };
+  return {
+    ...job,
+    variantName: 'Nine discs, soft springs',
+    variants: [
+      { id: 'as-it-came', name: 'As it came', pack: eight, springs, ...rest },
+      { id: 'soft-alone', name: 'Soft springs alone', pack: eight, springs: job.springs, ...rest },
+    ],
+  };
+}
+
+function nineDiscs(): Job {
   const job = tarn('demo-ur-0101', 'UR-0101', '2026-09-14T09:20:00.000Z');
   const date = '2026-11-09';
   const thin: PlateKind = {

@@ -7,6 +7,7 @@ import type { Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
 
 import { useStrata } from './theme';
+import { webLink } from './webLink';
 import { Words } from './Words';
 
 export const STAGE_NAME: Readonly<Record<Stage, string>> = {
@@ -68,7 +69,7 @@ function StageName({
           role="link"
           aria-label={label}
           aria-current={props.viewed === stage ? 'step' : undefined}
-          onPress={() => props.onOpen?.(stage)}
+          {...webLink(`?stage=${stage}`, () => props.onOpen?.(stage))}
           style={{ flexGrow: 1, alignSelf: 'stretch', justifyContent: 'flex-end', ...inner }}
         >
           {children}

@@ -1,4 +1,8 @@
+import type { Advice } from '@/core/advice/advise';
+import { advise } from '@/core/advice/advise';
+import type { AtHand } from '@/core/advice/moves';
 import { DomainError } from '@/core/errors';
+import type { VerdictId } from '@/core/evaluate/verdicts';
 import type { EngagementResult } from '@/core/heat/engagement';
 import type { EngagementQuestion } from '@/core/heat/question';
 import { engageFrom } from '@/core/heat/question';
@@ -28,6 +32,8 @@ export const heavyRuns = {
     taken(() => simulateTolerance(toleranceOf(job, packs, seed), reporting(onProgress))),
   shelf: (job: Job, wish: ShelfWish, onProgress?: Progress): Outcome<ShelfAnswer> =>
     taken(() => chooseSteels(job, wish, reporting(onProgress))),
+  advice: (job: Job, verdict: VerdictId, atHand: AtHand): Outcome<Advice[]> =>
+    taken(() => advise(job, verdict, { atHand })),
   engagement: (question: EngagementQuestion): Outcome<EngagementResult> =>
     taken(() => engageFrom(question)),
 };

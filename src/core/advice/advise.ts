@@ -58,7 +58,9 @@ export function advise(
   const found =
     singles.length > 0
       ? singles
-      : pairs(moves).flatMap((pair) => tryMoves(job, before, verdict, pair) ?? []);
+      : [...pairs(moves), ...mended(job, moves, atHand)].flatMap(
+          (pair) => tryMoves(job, before, verdict, pair) ?? [],
+        );
   return found
     .sort(
       (a, b) =>
@@ -74,6 +76,24 @@ function pairs(moves: readonly Move[]): Move[][] {
       .filter((b) => b.family !== a.family)
       .map((b) => [a, b]),
   );
+}
+
+/** Moves that change the height of the pack a great deal, and what brings the stack back then. */
+const TALL: ReadonlySet<Move['family']> = new Set(['disc', 'spacer pair']);
+const MENDS: ReadonlySet<Move['family']> = new Set(['steel mix', 'springs', 'shim']);
+
+/** A move that changes the height, followed by one that only makes sense after it. */
+function mended(job: Job, moves: readonly Move[], atHand: AtHand): Move[][] {
+  return moves
+    .filter((m) => TALL.has(m.family))
+    .flatMap((first) => {
+      const changed = first.apply(job);
+      return changed
+        ? movesFor(changed, atHand)
+            .filter((m) => MENDS.has(m.family))
+            .map((second) => [first, second])
+        : [];
+    });
 }
 
 function tryMoves(

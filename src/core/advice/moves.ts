@@ -3,7 +3,8 @@ import { entry } from '../job/blank';
 import { fieldPath, MAX_PLATES } from '../job/fields';
 import { entryAt, withEntry } from '../job/paths';
 import type { CoilGroup, Job, LiningId, Plate } from '../job/types';
-import { ofThickness } from '../pack/edit';
+import { ofKind, ofThickness } from '../pack/edit';
+import { inTurn } from '../springs/circle';
 import { LINING_ESTIMATES } from '../torque/linings';
 import type { Mm } from '../units/quantity';
 
@@ -17,6 +18,7 @@ export interface Move {
     | 'steel mix'
     | 'springs'
     | 'shim'
+    | 'ring'
     | 'step'
     | 'lining'
     | 'spacer pair'
@@ -53,6 +55,7 @@ export function movesFor(job: Job, atHand: AtHand): Move[] {
     ...steelMoves(job, atHand),
     ...springMoves(job, atHand),
     ...shimMoves(job),
+    ...ringMoves(job),
     ...stepMoves(job),
     ...liningMoves(job),
     ...windowMoves(job, atHand),
@@ -108,6 +111,16 @@ function discMoves(job: Job): Move[] {
         return left.length < j.pack.plates.length - 1 && left.length > 0
           ? withPlates(j, left)
           : undefined;
+      },
+    },
+    {
+      // A disc that turns with its neighbour keeps the height where a steel would hang off the spline.
+      family: 'spacer pair',
+      label: 'A disc in the place of the outermost steel, as a spacer pair',
+      effort: 2,
+      apply: (j) => {
+        const changed = ofKind(j, [steel.id], disc.kindId);
+        return changed === j ? undefined : changed;
       },
     },
     {
@@ -199,6 +212,28 @@ function shimMoves(job: Job): Move[] {
     apply: (j) => withEntry(j, path, entry(0)),
   };
   return now > 0 ? [...add, out] : add;
+}
+
+/** The springs that are there, laid evenly in turn. */
+function ringMoves(job: Job): Move[] {
+  const { type, coil } = job.springs;
+  if (type === 'diaphragm' || coil.ring.length === 0) return [];
+  const ring = inTurn(
+    coil.groups.map((g) => ({ id: g.id, count: coil.ring.filter((id) => id === g.id).length })),
+  );
+  return ring.join() === coil.ring.join()
+    ? []
+    : [
+        {
+          family: 'ring',
+          label: 'The kinds of spring laid in turn round the ring',
+          effort: 1,
+          apply: (j) => ({
+            ...j,
+            springs: { ...j.springs, coil: { ...j.springs.coil, ring } },
+          }),
+        },
+      ];
 }
 
 function stepMoves(job: Job): Move[] {

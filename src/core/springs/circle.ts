@@ -52,3 +52,25 @@ export function directionOf(x: number, y: number): Degree {
 export function placeEvenly(forces: readonly Newton[], radius: Mm): PlacedSpring[] {
   return forces.map((force, i) => ({ force, radius, angle: (360 * i) / forces.length }));
 }
+
+/**
+ * Lays kinds of spring round a ring one after the other, as evenly as their counts let them: at each place the kind that
+ * is furthest behind its share.
+ * @param kinds each with how many there are, whole and 0 or more
+ * @example inTurn([{ id: 'a', count: 2 }, { id: 'b', count: 2 }]) // ['a', 'b', 'a', 'b']
+ */
+export function inTurn(
+  kinds: readonly { readonly id: string; readonly count: number }[],
+): readonly string[] {
+  const total = kinds.reduce((sum, k) => sum + k.count, 0);
+  const placed = new Map<string, number>();
+  const ring: string[] = [];
+  for (let i = 1; i <= total; i++) {
+    const behind = ({ id, count }: { id: string; count: number }) =>
+      (count * i) / total - (placed.get(id) ?? 0);
+    const next = kinds.reduce((best, k) => (behind(k) > behind(best) + 1e-9 ? k : best));
+    placed.set(next.id, (placed.get(next.id) ?? 0) + 1);
+    ring.push(next.id);
+  }
+  return ring;
+}

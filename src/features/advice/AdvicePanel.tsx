@@ -1,14 +1,16 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 
-import { advise } from '@/core/advice/advise';
+import type { Advice } from '@/core/advice/advise';
 import { figuresToCompare } from '@/core/advice/compare';
 import type { VerdictId } from '@/core/evaluate/verdicts';
+import type { Job } from '@/core/job/types';
 import { ChangeList } from '@/features/compare/ChangeList';
 import { useEvaluation, useJob } from '@/features/jobs/useJob';
 import { useShelfAtHand } from '@/features/shelf/useShelf';
 import { Action } from '@/ui/Action';
 import { Words } from '@/ui/Words';
+import { useHeavy } from '@/workers/useHeavy';
 
 const SHOWN = [
   'stack',
@@ -47,20 +49,35 @@ function Advices({ verdict }: { readonly verdict: VerdictId }) {
   const job = useJob();
   const now = figuresToCompare(job, useEvaluation());
   const atHand = useShelfAtHand();
-  const found = advise(job, verdict, { atHand });
-  return found.length === 0 ? (
+  const { run, start } = useHeavy<Advice[]>(job);
+  const asked = useRef<Job>(undefined);
+  useEffect(() => {
+    // Asked anew whenever the job is another: hundreds of packs are tried, so not on the interface's thread.
+    if (asked.current === job) return;
+    asked.current = job;
+    start((runs) => runs.advice(job, verdict, atHand));
+  }, [job, verdict, atHand, start]);
+  if (run.state === 'refused') return <Words>{run.why}</Words>;
+  if (run.state !== 'done')
+    return (
+      <Words soft size={15}>
+        Trying what could be changed …
+      </Words>
+    );
+  return run.result.length === 0 ? (
     <Words size={15}>
       No single change and no two together cure this without harm elsewhere: other springs or other
-      discs are needed than those on the shelf.
+      discs are needed than those at hand.
     </Words>
   ) : (
     <ChangeList
       label="Advice"
       now={now}
-      changes={found.map((a) => ({
-        label: a.moves.join('; then '),
+      changes={run.result.map((a) => ({
+        label: a.moves.join('; then: '),
         job: a.job,
         figures: figuresToCompare(a.job),
+        note: `${a.cured.title}. The whole: ${a.overall.title.charAt(0).toLowerCase()}${a.overall.title.slice(1)}.`,
       }))}
       shown={SHOWN}
     />

@@ -16,6 +16,8 @@ export interface Change {
   readonly label: string;
   readonly job: Job;
   readonly figures: Compared;
+  /** What it comes to, in a sentence. */
+  readonly note?: string;
 }
 
 interface Props {
@@ -49,11 +51,14 @@ export function ChangeList({ label, now, changes, shown }: Props) {
           >
             <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 2 }}>
               <View style={{ flexDirection: 'row', gap: 6, alignItems: 'center' }}>
-                <StateMark state={c.figures.overall.state} size={16} label />
+                <View style={{ flexShrink: 0 }}>
+                  <StateMark state={c.figures.overall.state} size={18} label />
+                </View>
                 <Words bold size={15} style={{ flexShrink: 1 }}>
                   {c.label}
                 </Words>
               </View>
+              {c.note ? <Words size={14}>{c.note}</Words> : null}
               {changed.map((id) => (
                 <View
                   key={id}

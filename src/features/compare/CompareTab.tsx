@@ -108,14 +108,13 @@ export function CompareTab() {
   );
 }
 
-const LABEL = 128;
-
 function Table({ columns, wide }: { readonly columns: readonly Column[]; readonly wide: boolean }) {
   const units = useUnits();
   const strata = useStrata();
   const change = useChangeJob();
   const [present] = columns;
-  const width = wide ? 148 : 118;
+  const width = wide ? 148 : 96;
+  const labels = wide ? 132 : 86;
   if (!present) return null;
   const ids = COMPARED.filter((id) => columns.some((c) => c.figures.values[id] !== undefined));
   const cell = { width, paddingVertical: 6, paddingHorizontal: 4 } as const;
@@ -123,7 +122,7 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
   return (
     <View role="table" aria-label="Figures of the variants">
       <View role="row" style={{ flexDirection: 'row' }}>
-        <View role="columnheader" style={{ width: LABEL }} />
+        <View role="columnheader" style={{ width: labels }} />
         {columns.map((c) => (
           <View key={c.id ?? 'present'} role="columnheader" style={cell}>
             <Words bold size={15}>
@@ -136,7 +135,7 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
         ))}
       </View>
       <View role="row" style={line}>
-        <View role="rowheader" style={{ width: LABEL, paddingVertical: 6 }}>
+        <View role="rowheader" style={{ width: labels, paddingVertical: 6 }}>
           <Words size={14}>Verdict</Words>
         </View>
         {columns.map((c) => (
@@ -147,15 +146,15 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
                 {STATE_WORD[c.figures.overall.state]}
               </Words>
             </View>
-            <Words size={13} numberOfLines={5}>
-              {readSentence(c.figures.overall.sentence, units)}
+            <Words size={13}>
+              {wide ? readSentence(c.figures.overall.sentence, units) : c.figures.overall.title}
             </Words>
           </View>
         ))}
       </View>
       {ids.map((id) => (
         <View key={id} role="row" style={line}>
-          <View role="rowheader" style={{ width: LABEL, paddingVertical: 6 }}>
+          <View role="rowheader" style={{ width: labels, paddingVertical: 6 }}>
             <Words size={14}>{columns.map((c) => c.figures.labels[id]).find(Boolean) ?? ''}</Words>
           </View>
           {columns.map((c) => {
@@ -171,7 +170,7 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
         </View>
       ))}
       <View role="row" style={line}>
-        <View role="rowheader" style={{ width: LABEL }} />
+        <View role="rowheader" style={{ width: labels }} />
         {columns.map((c) => (
           <View key={c.id ?? 'present'} role="cell" style={{ ...cell, gap: 6 }}>
             {c.id === undefined ? null : (

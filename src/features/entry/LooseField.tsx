@@ -28,7 +28,7 @@ export function LooseField({ label, spec, onValue, onSubmit }: Props) {
     parsed.kind === 'refused' || parsed.kind === 'question' ? parsed.message : undefined;
   const { symbol } = shownUnit(spec.quantity, units);
   return (
-    <View style={{ gap: 4, flexGrow: 1, flexBasis: 150, minWidth: 130 }}>
+    <View style={{ gap: 4, minWidth: 130 }}>
       <Words soft size={15} nativeID={id}>
         {symbol ? `${label}, ${symbol}` : label}
       </Words>

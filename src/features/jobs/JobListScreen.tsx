@@ -13,6 +13,7 @@ import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
 import { TopBar } from '@/ui/TopBar';
 import { useWide } from '@/ui/useWide';
+import { webLink } from '@/ui/webLink';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 import { ALL_JOBS, daysLeft, findJobs, isDue } from './findJobs';
@@ -66,6 +67,9 @@ export function JobListScreen() {
           <View style={{ flexGrow: 1 }}>
             <Heading level={2}>Jobs</Heading>
           </View>
+          <Action icon="layers-outline" onPress={() => router.navigate('/shelf')}>
+            Shelf
+          </Action>
           <Action icon="import" onPress={() => void take()}>
             Import
           </Action>
@@ -168,7 +172,9 @@ function JobRow({ job, wide, today }: RowProps) {
       <TouchableRipple
         role="link"
         aria-label={`${job.number}, ${name}, ${job.machine.use}, at ${STAGE_NAME[job.stage]}, ${due ? `${due}, ` : ''}${overall.title}`}
-        onPress={() => router.navigate({ pathname: '/job/[id]', params: { id: job.id } })}
+        {...webLink(`/job/${job.id}`, () =>
+          router.navigate({ pathname: '/job/[id]', params: { id: job.id } }),
+        )}
         style={{ minHeight: 72, justifyContent: 'center', paddingVertical: 10 }}
       >
         {wide ? (

@@ -22,17 +22,23 @@ export class LayerHand {
   private held: string | undefined;
   private spread: number | undefined;
   private factor = 1;
+  private cameDown = 0;
 
   /** @param onGap told the gap over which a dragged layer is held, or nothing once it is let go */
   constructor(private readonly onGap: (gap: number | undefined) => void) {
     this.handlers = PanResponder.create({
+      onStartShouldSetPanResponderCapture: ({ nativeEvent }) => {
+        // Where the hand came down; the responder is only granted further on.
+        this.cameDown = nativeEvent.pageY;
+        return false;
+      },
       onMoveShouldSetPanResponderCapture: (event, { dx, dy }) =>
         fingersApart(event) === undefined
           ? this.work?.onDrop !== undefined && Math.abs(dy) > SLIP && Math.abs(dy) > Math.abs(dx)
           : this.work?.onPinch !== undefined,
-      onPanResponderGrant: (event, { y0 }) => {
+      onPanResponderGrant: (event) => {
         this.spread = fingersApart(event);
-        this.held = this.spread === undefined ? this.layerAt(y0) : undefined;
+        this.held = this.spread === undefined ? this.layerAt(this.cameDown) : undefined;
       },
       onPanResponderMove: (event, { moveY }) => {
         const apart = fingersApart(event);

@@ -32,6 +32,8 @@ export interface SectionProps {
 }
 
 const LABEL_GAP = 17;
+/** Room for the note under the drawing. */
+const NOTE = 22;
 const AT_REST: SectionState = {};
 
 /**
@@ -77,6 +79,7 @@ export const Section = memo(function Section({
       l.thickness === undefined ? 'no thickness yet' : formatWithUnit(l.thickness, 'length', units),
       ...marksOf(l, layout, expands),
     ].join(', ');
+  const noted = labelled && shape.layers.some((s) => s.ghosts.length > 0);
   const mids = shape.layers.map((s) => s.row.y + s.row.height / 2);
   // The end of the spline has its label among those of the layers, where its height puts it.
   const end = shape.splineEnd;
@@ -91,17 +94,13 @@ export const Section = memo(function Section({
       {...hand.handlers}
       role="group"
       aria-label={describe(layout)}
-      style={{ width, height: shape.height }}
+      style={{
+        width,
+        height: shape.height + (noted ? NOTE : 0),
+        // One finger drags a layer while all is in sight, and scrolls once the drawing is enlarged.
+        ...(onDrop ? { touchAction: (state.zoom ?? 1) > 1 ? 'pan-y' : 'none' } : {}),
+      }}
     >
-      {labelled && shape.layers.some((s) => s.ghosts.length > 0) ? (
-        <Words
-          soft
-          size={13}
-          style={{ position: 'absolute', left: drawn + 8, top: 0, width: width - drawn - 8 }}
-        >
-          {`Wear drawn ${WEAR_SCALE} times as deep, in the outline of new`}
-        </Words>
-      ) : null}
       <Svg width={width} height={shape.height} aria-hidden>
         <Polygon
           points={shape.ridge.map((p) => p.join(',')).join(' ')}
@@ -231,6 +230,11 @@ export const Section = memo(function Section({
           </Words>
         );
       })}
+      {noted ? (
+        <Words soft size={13} style={{ position: 'absolute', left: 4, top: shape.height + 2 }}>
+          {`Wear drawn ${WEAR_SCALE} times as deep, in the outline of new`}
+        </Words>
+      ) : null}
     </View>
   );
 });

@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { format } from 'date-fns';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 
 import type { Job } from '@/core/job/types';
@@ -20,7 +20,7 @@ import { useStrata } from '@/ui/theme';
 import { toggled } from '@/ui/toggled';
 import { Toggles } from '@/ui/Toggles';
 import { Digits, Words } from '@/ui/Words';
-import { Cancelled, runHeavy } from '@/workers/client';
+import { useHeavy } from '@/workers/useHeavy';
 
 import { useFreeStock } from './useShelf';
 
@@ -32,12 +32,6 @@ const PULL = {
 } as const;
 const MAY = ['springs', 'step'] as const;
 type May = (typeof MAY)[number];
-
-type Run =
-  | { readonly state: 'idle' }
-  | { readonly state: 'running'; readonly share: number }
-  | { readonly state: 'done'; readonly answer: ShelfAnswer }
-  | { readonly state: 'refused'; readonly why: string };
 
 /** The best packs that the shelf has for this job, under the conditions that are asked for. */
 export function ShelfPanel() {
@@ -55,44 +49,20 @@ function Search() {
   const [may, setMay] = useState<readonly May[]>([]);
   const [maxPull, setMaxPull] = useState<number>();
   // An answer belongs to the job as it was when it was asked.
-  const [made, setMade] = useState<{ readonly job: Job; readonly run: Run }>();
-  const stop = useRef<AbortController>(undefined);
-  useEffect(() => () => stop.current?.abort(), []);
-  const run: Run = made?.job === job ? made.run : { state: 'idle' };
+  const { run, start, stop } = useHeavy<ShelfAnswer>(job);
   const steels = steelsOf(stock);
   const pieces = steels.reduce((sum, s) => sum + s.count, 0);
   const family = job.springs.type;
 
-  const start = async () => {
-    stop.current?.abort();
-    const controller = new AbortController();
-    stop.current = controller;
-    const setRun = (next: Run) => setMade({ job, run: next });
-    setRun({ state: 'running', share: 0 });
-    try {
-      const wish = {
-        plates: steels,
-        springs: may.includes('springs') ? springSetsOf(stock, job) : [],
-        anyStep: may.includes('step'),
-        ...(maxPull === undefined ? {} : { maxPull }),
-        best: ANSWERS,
-      };
-      const outcome = await runHeavy((runs, progress) => runs.shelf(job, wish, progress), {
-        signal: controller.signal,
-        onProgress: (share) => setRun({ state: 'running', share }),
-      });
-      setRun(
-        outcome.ok
-          ? { state: 'done', answer: outcome.result }
-          : { state: 'refused', why: `Needed first: ${outcome.accepted}.` },
-      );
-    } catch (error) {
-      setRun(
-        error instanceof Cancelled
-          ? { state: 'idle' }
-          : { state: 'refused', why: error instanceof Error ? error.message : 'It failed.' },
-      );
-    }
+  const search = () => {
+    const wish = {
+      plates: steels,
+      springs: may.includes('springs') ? springSetsOf(stock, job) : [],
+      anyStep: may.includes('step'),
+      ...(maxPull === undefined ? {} : { maxPull }),
+      best: ANSWERS,
+    };
+    start((runs, progress) => runs.shelf(job, wish, progress));
   };
 
   return (
@@ -116,24 +86,24 @@ function Search() {
       {run.state === 'running' ? (
         <>
           <ProgressLine share={run.share} label="Sets looked at" />
-          <Action icon="close" onPress={() => stop.current?.abort()}>
+          <Action icon="close" onPress={stop}>
             Stop
           </Action>
         </>
       ) : (
-        <Action main icon="magnify" disabled={pieces === 0} onPress={() => void start()}>
+        <Action main icon="magnify" disabled={pieces === 0} onPress={search}>
           Find the best ten
         </Action>
       )}
       <View aria-live="polite">
         {run.state === 'refused' ? <Words>{run.why}</Words> : null}
-        {run.state === 'done' && run.answer.sets.length === 0 ? (
-          <Misses job={job} misses={run.answer.misses} units={units} />
+        {run.state === 'done' && run.result.sets.length === 0 ? (
+          <Misses job={job} misses={run.result.misses} units={units} />
         ) : null}
       </View>
-      {run.state === 'done' && run.answer.sets.length > 0 ? (
+      {run.state === 'done' && run.result.sets.length > 0 ? (
         <View role="list" aria-label="Sets from the shelf, best first">
-          {run.answer.sets.map((set, i) => (
+          {run.result.sets.map((set, i) => (
             <SetRow key={i} set={set} place={i + 1} stock={stock} />
           ))}
         </View>

@@ -3,6 +3,7 @@ import { Circle, Line, Path, Svg, Text as SvgText } from 'react-native-svg';
 
 import { MAX_RING } from '@/core/job/fields';
 import { ringLook } from '@/core/evaluate/springLook';
+import { inTurn } from '@/core/springs/circle';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
@@ -48,7 +49,7 @@ export function SpringCircle() {
           <Words soft size={15}>
             Record which spring stands where, to see whether they press in the middle.
           </Words>
-          <Action icon="plus" onPress={() => setRing(inTurn(groups))}>
+          <Action icon="plus" onPress={() => setRing(laid(groups))}>
             {groups.length > 1 ? 'Lay the kinds in turn' : 'Lay the ring'}
           </Action>
         </>
@@ -128,7 +129,7 @@ export function SpringCircle() {
           ) : null}
           <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
             {groups.length > 1 ? (
-              <Action onPress={() => setRing(inTurn(groups))}>Lay the kinds in turn</Action>
+              <Action onPress={() => setRing(laid(groups))}>Lay the kinds in turn</Action>
             ) : null}
             <Action icon="close" onPress={() => setRing([])}>
               No order recorded
@@ -145,19 +146,8 @@ export function SpringCircle() {
 
 type Groups = ReturnType<typeof useJob>['springs']['coil']['groups'];
 
-/** The kinds one after the other as evenly as their counts let them. */
-function inTurn(groups: Groups): string[] {
-  const left = groups.map((g) => ({ id: g.id, all: g.count?.value ?? 0, placed: 0 }));
-  const total = left.reduce((sum, g) => sum + g.all, 0);
-  return Array.from({ length: total }, (_, i) => {
-    // The kind that is furthest behind its share comes next.
-    const next = left.reduce((best, g) =>
-      (g.all * (i + 1)) / total - g.placed > (best.all * (i + 1)) / total - best.placed ? g : best,
-    );
-    next.placed++;
-    return next.id;
-  });
-}
+const laid = (groups: Groups) =>
+  inTurn(groups.map((g) => ({ id: g.id, count: g.count?.value ?? 0 })));
 
 function withNextKind(ring: readonly string[], at: number, groups: Groups): string[] {
   const now = groups.findIndex((g) => g.id === ring[at]);

@@ -1,9 +1,7 @@
-import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 
 import type { ToleranceRun } from '@/core/pack/tolerance';
 import { layOut } from '@/core/evaluate/layers';
-import type { Pack } from '@/core/job/types';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/features/jobs/useJob';
@@ -11,71 +9,37 @@ import { Action } from '@/ui/Action';
 import { Panel } from '@/ui/Panel';
 import { ProgressLine } from '@/ui/ProgressLine';
 import { Words } from '@/ui/Words';
-import { Cancelled, runHeavy } from '@/workers/client';
+import { useHeavy } from '@/workers/useHeavy';
 
 import { Histogram } from './Histogram';
 
 const PACKS = 1_000_000;
 const SEED = 1;
 
-type Run =
-  | { readonly state: 'idle' }
-  | { readonly state: 'running'; readonly share: number }
-  | { readonly state: 'done'; readonly run: ToleranceRun }
-  | { readonly state: 'refused'; readonly why: string };
-
 /** How many packs of a batch of new plates fall in the window, worked out off the interface's thread. */
 export function TolerancePanel() {
   const job = useJob();
-  const { pack } = job;
-  const [made, setMade] = useState<{ readonly pack: Pack; readonly run: Run }>();
-  const stop = useRef<AbortController>(undefined);
-  useEffect(() => () => stop.current?.abort(), []);
   // What was worked out belongs to that pack only.
-  const run: Run = made?.pack === pack ? made.run : { state: 'idle' };
-  const setRun = (next: Run) => setMade({ pack, run: next });
-
-  const start = async () => {
-    stop.current?.abort();
-    const controller = new AbortController();
-    stop.current = controller;
-    setRun({ state: 'running', share: 0 });
-    try {
-      const outcome = await runHeavy(
-        (runs, progress) => runs.tolerance(job, PACKS, SEED, progress),
-        {
-          signal: controller.signal,
-          onProgress: (share) => setRun({ state: 'running', share }),
-        },
-      );
-      setRun(
-        outcome.ok
-          ? { state: 'done', run: outcome.result }
-          : { state: 'refused', why: `Needed first: ${outcome.accepted}.` },
-      );
-    } catch (error) {
-      if (error instanceof Cancelled) {
-        if (stop.current === controller) setRun({ state: 'idle' });
-      } else
-        setRun({ state: 'refused', why: error instanceof Error ? error.message : 'It failed.' });
-    }
-  };
-
+  const { run, start, stop } = useHeavy<ToleranceRun>(job.pack);
   return (
     <Panel title="Tolerance of a batch" summary="How many packs of new plates fall in the window">
       {run.state === 'running' ? (
         <>
           <ProgressLine share={run.share} label="Packs built" />
-          <Action icon="close" onPress={() => stop.current?.abort()}>
+          <Action icon="close" onPress={stop}>
             Stop
           </Action>
         </>
       ) : (
-        <Action onPress={() => void start()}>Build a million packs</Action>
+        <Action
+          onPress={() => start((runs, progress) => runs.tolerance(job, PACKS, SEED, progress))}
+        >
+          Build a million packs
+        </Action>
       )}
       <View aria-live="polite">
         {run.state === 'refused' ? <Words>{run.why}</Words> : null}
-        {run.state === 'done' ? <Result run={run.run} /> : null}
+        {run.state === 'done' ? <Result run={run.result} /> : null}
       </View>
     </Panel>
   );

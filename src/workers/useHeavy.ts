@@ -1,0 +1,61 @@
+import type { Remote } from 'comlink';
+import { useCallback, useEffect, useRef, useState } from 'react';
+
+import type { HeavyRuns, Outcome, Progress } from './api';
+import { Cancelled, runHeavy } from './client';
+
+/** How a heavy run stands. */
+export type Heavy<T> =
+  | { readonly state: 'idle' }
+  | { readonly state: 'running'; readonly share: number }
+  | { readonly state: 'done'; readonly result: T }
+  | { readonly state: 'refused'; readonly why: string };
+
+const IDLE = { state: 'idle' } as const;
+
+/**
+ * A heavy run of a screen: started, followed and stopped there, and ended with it.
+ * @param of what the run is about: once that is another, what was worked out no longer counts
+ */
+export function useHeavy<T>(of: unknown): {
+  readonly run: Heavy<T>;
+  readonly start: (
+    work: (runs: Remote<HeavyRuns>, progress: Progress) => Promise<Outcome<T>>,
+  ) => void;
+  readonly stop: () => void;
+} {
+  const [made, setMade] = useState<{ readonly of: unknown; readonly run: Heavy<T> }>();
+  const controller = useRef<AbortController>(undefined);
+  useEffect(() => () => controller.current?.abort(), []);
+  const stop = useCallback(() => controller.current?.abort(), []);
+  const start = useCallback(
+    (work: (runs: Remote<HeavyRuns>, progress: Progress) => Promise<Outcome<T>>) => {
+      controller.current?.abort();
+      const own = new AbortController();
+      controller.current = own;
+      const setRun = (run: Heavy<T>) => {
+        if (controller.current === own) setMade({ of, run });
+      };
+      setRun({ state: 'running', share: 0 });
+      runHeavy(work, {
+        signal: own.signal,
+        onProgress: (share) => setRun({ state: 'running', share }),
+      }).then(
+        (outcome) =>
+          setRun(
+            outcome.ok
+              ? { state: 'done', result: outcome.result }
+              : { state: 'refused', why: `Needed first: ${outcome.accepted}.` },
+          ),
+        (error: unknown) =>
+          setRun(
+            error instanceof Cancelled
+              ? IDLE
+              : { state: 'refused', why: error instanceof Error ? error.message : 'It failed.' },
+          ),
+      );
+    },
+    [of],
+  );
+  return { run: made && made.of === of ? made.run : IDLE, start, stop };
+}
