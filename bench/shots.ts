@@ -33,6 +33,20 @@ const toVerdicts = (page: Page) =>
 const toBudget = (page: Page) =>
   page.getByRole('heading', { name: 'Lost on the way' }).evaluate((e) => e.scrollIntoView());
 
+const pulled = async (page: Page) => {
+  await page.getByRole('button', { name: 'Show the whole section' }).click();
+  await page.getByRole('button', { name: /^Plate 12 / }).click();
+  await page.getByRole('slider', { name: 'Lever' }).fill('100');
+};
+const toCurve = (page: Page) =>
+  page.getByRole('heading', { name: 'Where the spring works' }).evaluate((e) => e.scrollIntoView());
+const search = async (page: Page) => {
+  await page.getByRole('button', { name: 'From the shelf' }).click();
+  await page.getByRole('button', { name: 'Find the best ten' }).click();
+  await page.getByRole('list', { name: 'Sets from the shelf, best first' }).waitFor();
+  await page.getByRole('button', { name: 'From the shelf' }).evaluate((e) => e.scrollIntoView());
+};
+
 const SHOTS: readonly Shot[] = [
   { name: 'jobs-phone', route: '/', viewport: PHONE },
   { name: 'jobs-wide', route: '/', viewport: WIDE },
@@ -61,12 +75,17 @@ const SHOTS: readonly Shot[] = [
   },
   { name: 'pack-phone', route: '/job/demo-ur-0101?tab=pack', viewport: PHONE },
   { name: 'pack-wide', route: '/job/demo-ur-0101?tab=pack', viewport: WIDE },
+  { name: 'section-phone', route: '/job/demo-ur-0104?tab=pack', viewport: PHONE, before: pulled },
   {
     name: 'springs-phone-peat',
-    route: '/job/demo-ur-0106?tab=springs',
+    route: '/job/demo-ur-0102?tab=springs',
     viewport: PHONE,
     dark: true,
+    before: toCurve,
   },
+  { name: 'torque-phone', route: '/job/demo-ur-0101?tab=torque', viewport: PHONE },
+  { name: 'compare-wide', route: '/job/demo-ur-0101?tab=compare', viewport: WIDE },
+  { name: 'shelf-wide', route: '/job/demo-ur-0106?tab=pack', viewport: WIDE, before: search },
   { name: 'figures-wide-peat', route: '/job/demo-ur-0106?tab=figures', viewport: WIDE, dark: true },
   {
     name: 'working-phone',

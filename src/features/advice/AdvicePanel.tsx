@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 
 import type { Advice } from '@/core/advice/advise';
@@ -23,7 +23,7 @@ const SHOWN = [
 ] as const;
 
 /** What would cure a verdict, asked for by one tap; each with its figures before it is taken. */
-export function AdvicePanel({
+export const AdvicePanel = memo(function AdvicePanel({
   verdict,
   title,
 }: {
@@ -43,7 +43,7 @@ export function AdvicePanel({
       {open ? <Advices verdict={verdict} /> : null}
     </View>
   );
-}
+});
 
 function Advices({ verdict }: { readonly verdict: VerdictId }) {
   const job = useJob();

@@ -1,4 +1,4 @@
-import { useEffect, useId, useState } from 'react';
+import { memo, useEffect, useId, useState } from 'react';
 import { View } from 'react-native';
 import { Button, TextInput } from 'react-native-paper';
 
@@ -6,12 +6,14 @@ import { readSentence } from '@/core/evaluate/sentence';
 import type { FieldPath } from '@/core/job/fields';
 import { fieldAt } from '@/core/job/fields';
 import { entryAt } from '@/core/job/paths';
+import type { Job } from '@/core/job/types';
 import type { ParsedEntry } from '@/core/units/parseEntry';
 import { parseEntry } from '@/core/units/parseEntry';
+import type { UnitChoice } from '@/core/units/quantity';
 import { formatValue, formatWithUnit, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { jobActions } from '@/features/jobs/jobsSlice';
-import { useDrafts, useEvaluation, useJob } from '@/features/jobs/useJob';
+import { evaluationOf, useDraft, useJobId, useJobPart } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
 import { FONT, useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
@@ -27,18 +29,19 @@ interface Props {
 const PATIENCE_MS = 900;
 
 /** A field for one number of the job: takes it as people write it, keeps it whatever it is, says what is wrong. */
-export function EntryField({ path, label }: Props) {
-  const job = useJob();
+export const EntryField = memo(function EntryField({ path, label }: Props) {
+  // Only what concerns this field: a change elsewhere must not draw every field of the screen again.
+  const jobId = useJobId();
   const units = useUnits();
-  const draft = useDrafts()[path];
-  const { problems } = useEvaluation();
+  const draft = useDraft(path);
   const dispatch = useAppDispatch();
   const strata = useStrata();
   const id = useId();
   /** What stands in the field while it is being typed in. */
   const [typing, setTyping] = useState<string>();
   const field = fieldAt(path);
-  const entry = entryAt(job, path);
+  const entry = useJobPart((job) => entryAt(job, path));
+  const told = useJobPart((job) => problemAt(job, path, units));
   const unit = shownUnit(field.quantity, units);
   const name = label ?? field.label;
 
@@ -52,14 +55,12 @@ export function EntryField({ path, label }: Props) {
   const patient = usePatience(typing);
   const refused = parsed?.kind === 'refused' && !patient ? parsed.message : undefined;
   const question = parsed?.kind === 'question' && !patient ? parsed : undefined;
-  const problem = problems.find((p) => p.path === path && p.plateId === undefined);
-  const message =
-    refused ?? question?.message ?? (problem && readSentence(problem.sentence, units));
-  const tone = refused || question || problem?.state === 'stop' ? strata.stop : strata.watch;
+  const message = refused ?? question?.message ?? told?.replace(/^\S+ /, '');
+  const tone = refused || question || told?.startsWith('stop') ? strata.stop : strata.watch;
 
   const type = (next: string) => {
     setTyping(next);
-    dispatch(jobActions.fieldTyped({ jobId: job.id, path, text: next, units }));
+    dispatch(jobActions.fieldTyped({ jobId, path, text: next, units }));
   };
 
   return (
@@ -127,9 +128,7 @@ export function EntryField({ path, label }: Props) {
               contentStyle={{ minHeight: 48 }}
               onPress={() => {
                 setTyping(undefined);
-                dispatch(
-                  jobActions.readingChosen({ jobId: job.id, path, value: r.value, typed: r.text }),
-                );
+                dispatch(jobActions.readingChosen({ jobId, path, value: r.value, typed: r.text }));
               }}
             >
               {r.text}
@@ -140,11 +139,19 @@ export function EntryField({ path, label }: Props) {
       {message === undefined && !draft ? <FieldNote path={path} /> : null}
     </View>
   );
+});
+
+/** What is wrong with an entry beside what was typed, its state first; a text, so that the same is the same. */
+function problemAt(job: Job, path: FieldPath, units: UnitChoice): string | undefined {
+  const problem = evaluationOf(job).problems.find(
+    (p) => p.path === path && p.plateId === undefined,
+  );
+  return problem && `${problem.state} ${readSentence(problem.sentence, units)}`;
 }
 
 /** What stands under a field that is in order: how it was written, what stands in for it, or a hint. */
 function FieldNote({ path }: { readonly path: FieldPath }) {
-  const entry = entryAt(useJob(), path);
+  const entry = useJobPart((job) => entryAt(job, path));
   const units = useUnits();
   const { estimate, absent, quantity, hint } = fieldAt(path);
   const standIn = estimate ?? absent;

@@ -4,7 +4,7 @@ import { TouchableRipple } from 'react-native-paper';
 
 import type { FigureId } from '@/core/evaluate/figure';
 import type { Job, Stage } from '@/core/job/types';
-import type { VerdictId } from '@/core/evaluate/verdicts';
+import type { Verdict, VerdictId } from '@/core/evaluate/verdicts';
 import { formatValue, formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { evaluationOf, useJob } from '@/features/jobs/useJob';
@@ -84,43 +84,70 @@ const Strip = memo(function Strip({ stage, job }: { readonly stage: Stage; reado
               : known?.decimals;
           const text =
             known && value !== undefined ? show(value, known.quantity, units, decimals) : '–';
-          const name = !wide && id === 'reserveWithTangs' ? 'Holds' : label;
           return (
-            <TouchableRipple
+            <FootItem
               key={id}
-              role="button"
-              aria-label={`${label}: ${known ? text : 'not known yet'}${state ? `, ${STATE_WORD[state].toLowerCase()}` : ''}. Show the working.`}
-              testID={`foot-${id}`}
-              onPress={() => open(id)}
-              style={{
-                flexGrow: 1,
-                flexBasis: 0,
-                minHeight: 62,
-                paddingHorizontal: 8,
-                justifyContent: 'center',
-                minWidth: 0,
-              }}
-            >
-              <View>
-                <View
-                  style={{
-                    flexDirection: 'row',
-                    justifyContent: 'space-between',
-                    alignItems: 'center',
-                  }}
-                >
-                  <Words soft size={13} numberOfLines={1}>
-                    {name}
-                  </Words>
-                  {state ? <StateMark state={state} size={16} /> : null}
-                </View>
-                <Digits bold size={wide ? 20 : 18} numberOfLines={1}>
-                  {text}
-                </Digits>
-              </View>
-            </TouchableRipple>
+              id={id}
+              label={label}
+              name={!wide && id === 'reserveWithTangs' ? 'Holds' : label}
+              text={text}
+              known={known !== undefined}
+              state={state}
+              wide={wide}
+              onOpen={open}
+            />
           );
         })}
     </View>
+  );
+});
+
+interface ItemProps {
+  readonly id: FigureId;
+  readonly label: string;
+  readonly name: string;
+  readonly text: string;
+  readonly known: boolean;
+  readonly state: Verdict['state'] | undefined;
+  readonly wide: boolean;
+  readonly onOpen: (id: FigureId) => void;
+}
+
+/** One figure of the strip; drawn again only when it shows something else. */
+const FootItem = memo(function FootItem(props: ItemProps) {
+  const { id, label, name, text, known, state, wide, onOpen } = props;
+  return (
+    <TouchableRipple
+      role="button"
+      aria-label={`${label}: ${known ? text : 'not known yet'}${state ? `, ${STATE_WORD[state].toLowerCase()}` : ''}. Show the working.`}
+      testID={`foot-${id}`}
+      onPress={() => onOpen(id)}
+      style={{
+        flexGrow: 1,
+        flexBasis: 0,
+        minHeight: 62,
+        paddingHorizontal: 8,
+        justifyContent: 'center',
+        minWidth: 0,
+      }}
+    >
+      <View>
+        <View
+          style={{
+            flexDirection: 'row',
+            justifyContent: 'space-between',
+            alignItems: 'center',
+          }}
+        >
+          <Words soft size={13} numberOfLines={1}>
+            {name}
+          </Words>
+          {state ? <StateMark state={state} size={16} /> : null}
+        </View>
+        <Digits bold size={wide ? 20 : 18} numberOfLines={1}>
+          {text}
+        </Digits>
+      </View>
+    </TouchableRipple>
   );
 });

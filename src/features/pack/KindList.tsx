@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { View } from 'react-native';
 
 import { fieldPath, MAX_KINDS, MAX_NAME } from '@/core/job/fields';
@@ -7,7 +8,7 @@ import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { jobActions } from '@/features/jobs/jobsSlice';
-import { useJob } from '@/features/jobs/useJob';
+import { useJobId, useJobPart } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -18,15 +19,16 @@ import { Toggles } from '@/ui/Toggles';
 import { Words } from '@/ui/Words';
 
 /** The sorts of plate that this pack is made of. What is typed here holds for every plate of the sort. */
-export function KindList() {
-  const { id: jobId, pack } = useJob();
+export const KindList = memo(function KindList() {
+  const jobId = useJobId();
+  const kinds = useJobPart((job) => job.pack.kinds);
   const dispatch = useAppDispatch();
   return (
     <View>
-      {pack.kinds.map((kind) => (
+      {kinds.map((kind) => (
         <KindPanel key={kind.id} kind={kind} />
       ))}
-      {pack.kinds.length < MAX_KINDS ? (
+      {kinds.length < MAX_KINDS ? (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 4 }}>
           <Action
             icon="plus"
@@ -48,7 +50,7 @@ export function KindList() {
       )}
     </View>
   );
-}
+});
 
 const LINED = [
   { value: 'both', label: 'Both faces' },
@@ -57,11 +59,17 @@ const LINED = [
   { value: 'none', label: 'None' },
 ] as const;
 
-function KindPanel({ kind }: { readonly kind: PlateKind }) {
-  const { id: jobId, pack } = useJob();
+const METALS = [
+  { value: 'steel', label: 'Steel' },
+  { value: 'aluminium', label: 'Aluminium' },
+] as const;
+
+const KindPanel = memo(function KindPanel({ kind }: { readonly kind: PlateKind }) {
+  const jobId = useJobId();
+  const used = useJobPart((job) => job.pack.plates.filter((p) => p.kindId === kind.id).length);
+  const none = useJobPart((job) => job.pack.plates.length === 0);
   const units = useUnits();
   const dispatch = useAppDispatch();
-  const used = pack.plates.filter((p) => p.kindId === kind.id).length;
   const change = (part: Parameters<typeof jobActions.kindChanged>[0]['part']) =>
     dispatch(jobActions.kindChanged({ jobId, kindId: kind.id, part }));
   const path = (
@@ -72,6 +80,7 @@ function KindPanel({ kind }: { readonly kind: PlateKind }) {
       | 'outerRadius'
       | 'innerRadius'
       | 'tangRadius'
+      | 'mass'
       | 'groovedShare'
       | 'pressureLimit'
       | 'frictionLow'
@@ -86,7 +95,7 @@ function KindPanel({ kind }: { readonly kind: PlateKind }) {
     <Panel
       title={kind.name || 'Plate'}
       summary={`${used} in the pack, ${thickness}`}
-      initiallyOpen={kind.thickness === undefined && pack.plates.length === 0}
+      initiallyOpen={kind.thickness === undefined && none}
     >
       <FieldGrid>
         <EntryField path={path('thickness')} />
@@ -135,6 +144,15 @@ function KindPanel({ kind }: { readonly kind: PlateKind }) {
           onChangeText={(name) => change({ name })}
         />
         <Choice
+          label="Metal"
+          value={kind.material}
+          options={METALS}
+          onChange={(material) => change({ material })}
+        />
+        <FieldGrid>
+          <EntryField path={path('mass')} />
+        </FieldGrid>
+        <Choice
           label="Turns with"
           value={kind.turnsWith}
           options={
@@ -179,7 +197,7 @@ function KindPanel({ kind }: { readonly kind: PlateKind }) {
       </Panel>
     </Panel>
   );
-}
+});
 
 function frictionSummary({
   lining,

@@ -5,7 +5,7 @@ import { CALIPER_WAYS } from '@/core/job/types';
 import { EntryField } from '@/features/entry/EntryField';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { jobActions } from '@/features/jobs/jobsSlice';
-import { useJob } from '@/features/jobs/useJob';
+import { useJobId, useJobPart } from '@/features/jobs/useJob';
 import type { Selection } from '@/features/section/useSelection';
 import { ShelfPanel } from '@/features/shelf/ShelfPanel';
 import { TolerancePanel } from '@/features/tolerance/TolerancePanel';
@@ -35,7 +35,12 @@ interface Props {
 
 /** The plates: their kinds, their order, and the window their stack must meet. */
 export function PackTab({ selection }: Props) {
-  const { id: jobId, pack } = useJob();
+  const jobId = useJobId();
+  const caliper = useJobPart((job) => job.pack.caliper !== undefined);
+  const caliperTaken = useJobPart((job) => job.pack.caliperTaken);
+  const radiusModel = useJobPart((job) => job.pack.radiusModel);
+  const pressurePlate = useJobPart((job) => job.pack.pressurePlateTurnsWith);
+  const floor = useJobPart((job) => job.pack.floorTurnsWith);
   const dispatch = useAppDispatch();
   const change = useChangeJob();
   return (
@@ -53,12 +58,12 @@ export function PackTab({ selection }: Props) {
         <EntryField path="pack.caliper" />
         <EntryField path="pack.caliperAllowance" />
       </FieldGrid>
-      {pack.caliper ? (
+      {caliper ? (
         <Choice
           label="Caliper taken"
-          value={pack.caliperTaken}
+          value={caliperTaken}
           options={CALIPER_OPTIONS}
-          onChange={(caliperTaken) => change((j) => ({ ...j, pack: { ...j.pack, caliperTaken } }))}
+          onChange={(way) => change((j) => ({ ...j, pack: { ...j.pack, caliperTaken: way } }))}
         />
       ) : null}
       <ShelfPanel />
@@ -66,18 +71,18 @@ export function PackTab({ selection }: Props) {
       <Panel title="How it is counted" summary="Radius of friction, tangs, pressure plate">
         <Choice
           label="Lining"
-          value={pack.radiusModel}
+          value={radiusModel}
           options={[
             { value: 'uniformWear', label: 'Run in, wears evenly' },
             { value: 'uniformPressure', label: 'New, presses evenly' },
           ]}
-          onChange={(radiusModel) =>
-            dispatch(jobActions.packOptionChosen({ jobId, part: { radiusModel } }))
+          onChange={(next) =>
+            dispatch(jobActions.packOptionChosen({ jobId, part: { radiusModel: next } }))
           }
         />
         <Choice
           label="Pressure plate turns with"
-          value={pack.pressurePlateTurnsWith}
+          value={pressurePlate}
           options={MEMBERS}
           onChange={(pressurePlateTurnsWith) =>
             dispatch(jobActions.packOptionChosen({ jobId, part: { pressurePlateTurnsWith } }))
@@ -85,7 +90,7 @@ export function PackTab({ selection }: Props) {
         />
         <Choice
           label="Pack floor turns with"
-          value={pack.floorTurnsWith}
+          value={floor}
           options={MEMBERS}
           onChange={(floorTurnsWith) =>
             dispatch(jobActions.packOptionChosen({ jobId, part: { floorTurnsWith } }))

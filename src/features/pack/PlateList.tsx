@@ -1,10 +1,11 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import type { PackLayer } from '@/core/evaluate/layers';
+import type { Problem } from '@/core/evaluate/problems';
 import { fieldPath, MAX_PLATES } from '@/core/job/fields';
 import { POINTS } from '@/core/job/types';
 import { inserted } from '@/core/pack/edit';
@@ -12,7 +13,7 @@ import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { useChangeJob } from '@/features/jobs/changeJob';
-import { useDrafts, useEvaluation, useJob } from '@/features/jobs/useJob';
+import { evaluationOf, useDrafts, useJob, useJobPart } from '@/features/jobs/useJob';
 import type { LayerEdits } from '@/features/section/useLayerEdits';
 import { useLayerEdits } from '@/features/section/useLayerEdits';
 import type { Selection } from '@/features/section/useSelection';
@@ -20,6 +21,7 @@ import { Action } from '@/ui/Action';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
+import { useLater } from '@/ui/useLater';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 import { KindChoice } from './LayPack';
@@ -31,11 +33,13 @@ interface Props {
 
 /** The plates in their order, the outermost on top as in the section; the chosen one opens to be changed. */
 export function PlateList({ selection }: Props) {
-  const { pack } = useJob();
-  const { layout } = useEvaluation();
-  const change = useChangeJob();
+  // Section and figures answer first; the list follows a frame later.
+  const job = useLater(useJob(), true);
+  const { pack } = job;
+  const { layout, problems } = evaluationOf(job);
   const edits = useLayerEdits(selection);
   const selected = selection.ids.at(-1);
+  const { only } = selection;
   const full = pack.plates.length >= MAX_PLATES;
   return (
     <View style={{ gap: 8 }}>
@@ -45,19 +49,7 @@ export function PlateList({ selection }: Props) {
           ? 'No plates yet: lay the pack above, or add plates one by one, from the hub floor outward.'
           : 'Top is the pressure plate, foot is the hub floor.'}
       </Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {pack.kinds.map((kind) => (
-          <Action
-            key={kind.id}
-            icon="plus"
-            disabled={full}
-            accessibilityLabel={`Add ${kind.name} on top`}
-            onPress={() => change((j) => inserted(j, kind.id, j.pack.plates.length, nanoid(10)))}
-          >
-            {kind.name || 'Plate'}
-          </Action>
-        ))}
-      </View>
+      <AddPlates full={full} />
       {full ? <Words soft>A pack can have up to {MAX_PLATES} plates.</Words> : null}
       <View role="list" aria-label="Plates, outermost first">
         {[...layout.layers].reverse().map((layer) => (
@@ -65,10 +57,9 @@ export function PlateList({ selection }: Props) {
             key={layer.plate.id}
             layer={layer}
             open={layer.plate.id === selected}
-            edits={edits}
-            onToggle={() =>
-              selection.only(layer.plate.id === selected ? undefined : layer.plate.id)
-            }
+            problem={problems.find((p) => p.plateId === layer.plate.id)}
+            edits={layer.plate.id === selected ? edits : undefined}
+            onToggle={only}
           />
         ))}
       </View>
@@ -76,18 +67,50 @@ export function PlateList({ selection }: Props) {
   );
 }
 
+/** One key for each kind: puts a plate of it on top. */
+const AddPlates = memo(function AddPlates({ full }: { readonly full: boolean }) {
+  const kinds = useJobPart((job) => job.pack.kinds);
+  const change = useChangeJob();
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      {kinds.map((kind) => (
+        <Action
+          key={kind.id}
+          icon="plus"
+          disabled={full}
+          accessibilityLabel={`Add ${kind.name} on top`}
+          onPress={() => change((j) => inserted(j, kind.id, j.pack.plates.length, nanoid(10)))}
+        >
+          {kind.name || 'Plate'}
+        </Action>
+      ))}
+    </View>
+  );
+});
+
 interface RowProps {
   readonly layer: PackLayer;
   readonly open: boolean;
-  readonly onToggle: () => void;
-  readonly edits: LayerEdits;
+  readonly problem: Problem | undefined;
+  readonly onToggle: (plateId: string | undefined) => void;
+  /** Of the row that is open. */
+  readonly edits: LayerEdits | undefined;
 }
 
-function PlateRow({ layer, open, onToggle, edits }: RowProps) {
+/** Whether a row shows the same: layers and problems are made anew at each change of the job. */
+const showsAlike = (a: RowProps, b: RowProps) =>
+  a.open === b.open &&
+  a.edits === b.edits &&
+  a.onToggle === b.onToggle &&
+  a.layer.plate === b.layer.plate &&
+  a.layer.kind === b.layer.kind &&
+  a.layer.number === b.layer.number &&
+  a.layer.thickness === b.layer.thickness &&
+  JSON.stringify(a.problem) === JSON.stringify(b.problem);
+
+const PlateRow = memo(function PlateRow({ layer, open, problem, onToggle, edits }: RowProps) {
   const units = useUnits();
   const strata = useStrata();
-  const { problems } = useEvaluation();
-  const problem = problems.find((p) => p.plateId === layer.plate.id);
   const row = useRef<View>(null);
   useEffect(() => {
     const node: unknown = row.current;
@@ -112,7 +135,7 @@ function PlateRow({ layer, open, onToggle, edits }: RowProps) {
         role="button"
         aria-expanded={open}
         aria-label={`Plate ${layer.number}, ${layer.kind.name}, ${thickness}`}
-        onPress={onToggle}
+        onPress={() => onToggle(open ? undefined : layer.plate.id)}
         style={{ minHeight: 48, justifyContent: 'center' }}
       >
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
@@ -140,13 +163,54 @@ function PlateRow({ layer, open, onToggle, edits }: RowProps) {
           {readSentence(problem.sentence, units)}
         </Words>
       ) : null}
-      {open ? <PlateEditor layer={layer} edits={edits} /> : null}
+      {open && edits ? <PlateEditor layer={layer} edits={edits} /> : null}
     </View>
   );
+}, showsAlike);
+
+interface KeysProps {
+  readonly number: number;
+  readonly count: number;
+  readonly edits: LayerEdits;
 }
 
+const PlateKeys = memo(function PlateKeys({ number, count, edits }: KeysProps) {
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <Action
+        icon="arrow-up"
+        accessibilityLabel="Move outward"
+        disabled={number === count}
+        onPress={() => edits.move(1)}
+      >
+        Up
+      </Action>
+      <Action
+        icon="arrow-down"
+        accessibilityLabel="Move inward"
+        disabled={number === 1}
+        onPress={() => edits.move(-1)}
+      >
+        Down
+      </Action>
+      <Action
+        icon="content-copy"
+        accessibilityLabel="Duplicate"
+        disabled={count >= MAX_PLATES}
+        onPress={edits.again}
+      >
+        Again
+      </Action>
+      <Action icon="delete-outline" onPress={edits.remove}>
+        Take out
+      </Action>
+    </View>
+  );
+});
+
 function PlateEditor({ layer, edits }: { readonly layer: PackLayer; readonly edits: LayerEdits }) {
-  const { pack } = useJob();
+  const kinds = useJobPart((job) => job.pack.kinds);
+  const count = useJobPart((job) => job.pack.plates.length);
   const { plate, number } = layer;
   const plateId = plate.id;
   const drafts = useDrafts();
@@ -157,36 +221,8 @@ function PlateEditor({ layer, edits }: { readonly layer: PackLayer; readonly edi
   const shown = POINTS.indexOf(filled.at(-1) ?? '1') + (filled.length > 0 ? 2 : 1);
   return (
     <View style={{ gap: 10, paddingBottom: 12 }}>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <Action
-          icon="arrow-up"
-          accessibilityLabel="Move outward"
-          disabled={number === pack.plates.length}
-          onPress={() => edits.move(1)}
-        >
-          Up
-        </Action>
-        <Action
-          icon="arrow-down"
-          accessibilityLabel="Move inward"
-          disabled={number === 1}
-          onPress={() => edits.move(-1)}
-        >
-          Down
-        </Action>
-        <Action
-          icon="content-copy"
-          accessibilityLabel="Duplicate"
-          disabled={pack.plates.length >= MAX_PLATES}
-          onPress={edits.again}
-        >
-          Again
-        </Action>
-        <Action icon="delete-outline" onPress={edits.remove}>
-          Take out
-        </Action>
-      </View>
-      <KindChoice label="Kind" kinds={pack.kinds} value={plate.kindId} onChange={edits.kind} />
+      <PlateKeys number={number} count={count} edits={edits} />
+      <KindChoice label="Kind" kinds={kinds} value={plate.kindId} onChange={edits.kind} />
       <PlateMarks plate={plate} lined={layer.lined !== 'none'} />
       <FieldGrid>
         {POINTS.slice(0, shown).map((point) => (

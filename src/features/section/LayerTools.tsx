@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { fieldAt, MAX_PLATES } from '@/core/job/fields';
@@ -23,10 +23,23 @@ interface Props {
 /** The keys beside the section: what can be done to it, and to the layers that are chosen. */
 export function LayerTools({ selection, edits, onZoom }: Props) {
   const { undo, redo } = useHistory();
-  const plates = useJobPart((job) => job.pack.plates);
-  const { ids, several } = selection;
+  const count = useJobPart((job) => job.pack.plates.length);
+  const { ids, several, setSeveral } = selection;
   const none = ids.length === 0;
-  const full = plates.length + Math.max(1, ids.length) > MAX_PLATES;
+  const full = count + Math.max(1, ids.length) > MAX_PLATES;
+  // Made once for a selection: a key that did not change is not drawn again.
+  const keys = useMemo(
+    () => ({
+      larger: () => onZoom?.(1.5),
+      smaller: () => onZoom?.(1 / 1.5),
+      several: () => setSeveral(!several),
+      out: () => edits.move(1),
+      in: () => edits.move(-1),
+      over: () => edits.insert('over'),
+      under: () => edits.insert('under'),
+    }),
+    [edits, several, setSeveral, onZoom],
+  );
   return (
     <View style={{ gap: 4 }}>
       <View
@@ -42,13 +55,13 @@ export function LayerTools({ selection, edits, onZoom }: Props) {
               icon="magnify-plus-outline"
               word="Larger"
               label="Enlarge the section"
-              onPress={() => onZoom(1.5)}
+              onPress={keys.larger}
             />
             <Tool
               icon="magnify-minus-outline"
               word="Smaller"
               label="Make the section smaller"
-              onPress={() => onZoom(1 / 1.5)}
+              onPress={keys.smaller}
             />
           </>
         ) : null}
@@ -57,7 +70,7 @@ export function LayerTools({ selection, edits, onZoom }: Props) {
           word="Several"
           label="Choose several plates"
           on={several}
-          onPress={() => selection.setSeveral(!several)}
+          onPress={keys.several}
         />
         <Tool
           icon="layers-outline"
@@ -77,18 +90,8 @@ export function LayerTools({ selection, edits, onZoom }: Props) {
           aria-label="The chosen plates"
           style={{ flexDirection: 'row', flexWrap: 'wrap' }}
         >
-          <Tool
-            icon="arrow-up"
-            word="Up"
-            label="Move the chosen outward"
-            onPress={() => edits.move(1)}
-          />
-          <Tool
-            icon="arrow-down"
-            word="Down"
-            label="Move the chosen inward"
-            onPress={() => edits.move(-1)}
-          />
+          <Tool icon="arrow-up" word="Up" label="Move the chosen outward" onPress={keys.out} />
+          <Tool icon="arrow-down" word="Down" label="Move the chosen inward" onPress={keys.in} />
           <Tool
             icon="content-copy"
             word="Again"
@@ -101,14 +104,14 @@ export function LayerTools({ selection, edits, onZoom }: Props) {
             word="Over"
             label="Insert a plate over the chosen"
             disabled={full || ids.length > 1}
-            onPress={() => edits.insert('over')}
+            onPress={keys.over}
           />
           <Tool
             icon="table-row-plus-after"
             word="Under"
             label="Insert a plate under the chosen"
             disabled={full || ids.length > 1}
-            onPress={() => edits.insert('under')}
+            onPress={keys.under}
           />
           <Tool
             icon="swap-vertical"

@@ -5,6 +5,7 @@ import { packModel } from '@/core/evaluate/states';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { useLater } from '@/ui/useLater';
 import { Slide } from '@/ui/Slide';
 import { Words } from '@/ui/Words';
 
@@ -37,7 +38,10 @@ export function SectionEditor({ problems, width, height, selection, edits, scrol
   const [pinched, setPinched] = useState(1);
   const [lever, setLever] = useState(0);
   const [wear, setWear] = useState(0);
-  const model = useMemo(() => packModel(job), [job]);
+  // Only the sliders need the pack in other states; while they rest it follows a frame later.
+  const slid = lever > 0 || wear > 0;
+  const modelled = useLater(job, !slid);
+  const model = useMemo(() => packModel(modelled), [modelled]);
   const mostWear = useMemo(
     () => (model.wearReserve()[0]?.wear ?? WEAR_UNKNOWN) * PAST_LIMIT || WEAR_UNKNOWN,
     [model],

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 
-import { useHistory } from '@/features/jobs/useHistory';
+import { redone, undone } from '@/features/jobs/history';
+import { useAppDispatch } from '@/store/store';
 import { useKeys } from '@/ui/useKeys';
 
 import type { LayerEdits } from './useLayerEdits';
@@ -29,7 +30,7 @@ export function useLayerKeys(
   edits: LayerEdits,
   onHelp: () => void,
 ): void {
-  const { undo, redo } = useHistory();
+  const dispatch = useAppDispatch();
   const follow = useRef(false);
   const last = selection.ids.at(-1);
   // The focus goes with the layer: a plate that moved is another place in the page.
@@ -44,7 +45,7 @@ export function useLayerKeys(
     const key = event.key.toLowerCase();
     if (command && (key === 'z' || key === 'y')) {
       const back = key === 'z' && !event.shiftKey;
-      (back ? undo : redo)?.();
+      dispatch(back ? undone() : redone());
       return true;
     }
     if (!active || command) return false;

@@ -1,3 +1,4 @@
+import { layOut } from '@/core/evaluate/layers';
 import { demoJob } from '@/demo/jobs';
 
 import { evaluate } from '../../evaluate/evaluate';
@@ -122,5 +123,21 @@ describe('advice', () => {
     expect(springs?.change.pull.after ?? 0).toBeGreaterThan(
       springs?.change.pull.before ?? Infinity,
     );
+  });
+
+  it('keeps the last steel of a narrow hub on its spline by a spacer pair, and brings the stack back', () => {
+    const job = demoJob('UR-0104');
+    const [first] = advise(job, 'retention');
+    expect(first?.moves[0]).toMatch(/spacer pair/);
+    if (!first) throw new Error('no advice');
+    const after = evaluate(first.job);
+    expect(after.verdicts.find((v) => v.id === 'retention')?.state).toBe('good');
+    expect(after.verdicts.find((v) => v.id === 'stack')?.state).toBe('good');
+    expect(layOut(first.job).slipping).toHaveLength(layOut(job).slipping.length);
+  });
+
+  it('lays mixed springs in turn where they press off the middle', () => {
+    const [first] = advise(demoJob('UR-0104'), 'ring');
+    expect(first?.moves).toEqual(['The kinds of spring laid in turn round the ring']);
   });
 });

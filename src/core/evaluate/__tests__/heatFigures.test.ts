@@ -87,6 +87,6 @@ describe('weight and heat', () => {
   });
 
   it('says nothing of heat while no start is described', () => {
-    expect(evaluate(base).figures.has('startHeat')).toBe(false);
+    expect(evaluate({ ...base, duty: {} }).figures.has('startHeat')).toBe(false);
   });
 });

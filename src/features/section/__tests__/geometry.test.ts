@@ -6,7 +6,7 @@ import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { spreadLabels } from '@/ui/spreadLabels';
 
-import { shapeSection } from '../geometry';
+import { gapAt, gapHeight, shapeSection } from '../geometry';
 
 describe('the section', () => {
   const job = demoJob('UR-0106');
@@ -51,6 +51,38 @@ describe('the section', () => {
       ),
       { numRuns: 100 },
     );
+  });
+
+  it('opens by the whole lift, keeps its scale while it does, and grows with zoom', () => {
+    const layout = layOut(job);
+    const rest = shapeSection(layout, 120, 560, { room: 1.5 });
+    const open = shapeSection(layout, 120, 560, { room: 1.5, lift: 1.5 });
+    expect(open.pixelsPerMm).toBeCloseTo(rest.pixelsPerMm, 9);
+    const risen = (rest.pressurePlate.y - open.pressurePlate.y) / open.pixelsPerMm;
+    expect(risen).toBeCloseTo(1.5, 9);
+    const large = shapeSection(layout, 120, 560, { room: 1.5, zoom: 3 });
+    expect(large.pixelsPerMm).toBeCloseTo(3 * rest.pixelsPerMm, 9);
+    expect(large.layers[0]?.row.y).toBeGreaterThan(rest.layers[0]?.row.y ?? Infinity);
+  });
+
+  it('takes wear from the linings that slip, all of it', () => {
+    const layout = layOut(job);
+    const [fresh, worn] = [0, 0.8].map((wear) => shapeSection(layout, 120, 560, { wear }));
+    if (!fresh || !worn) throw new Error('no shape');
+    const height = (s: typeof fresh) =>
+      s.layers.reduce((sum, l) => sum + l.row.height, 0) / s.pixelsPerMm;
+    expect(height(fresh) - height(worn)).toBeCloseTo(0.8, 9);
+  });
+
+  it('finds the gap under a finger', () => {
+    const shape = shapeSection(layOut(job), 120, 560);
+    expect(gapAt(shape, 560)).toBe(0);
+    expect(gapAt(shape, 0)).toBe(shape.layers.length);
+    const third = shape.layers[2];
+    if (!third) throw new Error('no third');
+    expect(gapAt(shape, third.row.y + 1)).toBe(3);
+    expect(gapHeight(shape, 3)).toBeCloseTo(third.row.y, 9);
+    expect(gapHeight(shape, 0)).toBe(shape.floor.y);
   });
 
   it('spreads labels so that none covers the next', () => {
