@@ -13,6 +13,10 @@ const VIEWS = [
   ['springs', '/job/demo-ur-0102?tab=springs'],
   ['release', '/job/demo-ur-0103?tab=release'],
   ['figures', '/job/demo-ur-0104?tab=figures'],
+  ['torque', '/job/demo-ur-0101?tab=torque'],
+  ['variants', '/job/demo-ur-0101?tab=compare'],
+  ['the shelf', '/shelf'],
+  ['a ring of springs', '/job/demo-ur-0104?tab=springs'],
 ] as const;
 
 for (const scheme of ['light', 'dark'] as const) {

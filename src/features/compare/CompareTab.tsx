@@ -122,7 +122,11 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
   return (
     <View role="table" aria-label="Figures of the variants">
       <View role="row" style={{ flexDirection: 'row' }}>
-        <View role="columnheader" style={{ width: labels }} />
+        <View role="columnheader" style={{ width: labels }}>
+          <Words soft size={13}>
+            Pack
+          </Words>
+        </View>
         {columns.map((c) => (
           <View key={c.id ?? 'present'} role="columnheader" style={cell}>
             <Words bold size={15}>
@@ -170,7 +174,9 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
         </View>
       ))}
       <View role="row" style={line}>
-        <View role="rowheader" style={{ width: labels }} />
+        <View role="rowheader" style={{ width: labels, paddingVertical: 6 }}>
+          <Words size={14}>Choose</Words>
+        </View>
         {columns.map((c) => (
           <View key={c.id ?? 'present'} role="cell" style={{ ...cell, gap: 6 }}>
             {c.id === undefined ? null : (

@@ -41,6 +41,7 @@ export function ShelfScreen() {
           alignSelf: 'center',
         }}
       >
+        <Heading level={2}>New on the shelf</Heading>
         <AddPlate />
         {(['steel', 'disc'] as const).map((sort) => {
           const of = plates.filter((p) => p.sort === sort);
