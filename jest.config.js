@@ -20,6 +20,7 @@ const ESM = [
   'idb',
   'fast-check',
   'pure-rand',
+  '@noble',
 ].join('|');
 
 /** Two projects: the core and everything without an interface run in Node, shared parts in a DOM. */

@@ -3,6 +3,7 @@ import type { Job } from '@/core/job/types';
 
 import { manual, measuredOn, read, stripped } from './common';
 import { CURVES } from './curves';
+import { countedIn, withTorques, worked } from './worked';
 
 /**
  * Utility quad, hands-off starts wanted: an expanding disc on a diaphragm that works past its peak. The first reading
@@ -51,7 +52,12 @@ export function handsOff(): Job {
       ],
       plates: alternate('disc', 'steel', 7, 'friction', (n) => `p${n}`).map((p) => ({
         ...p,
-        ...(p.kindId === 'disc' ? { isNew: true } : {}),
+        ...(p.kindId === 'disc'
+          ? { isNew: true }
+          : {
+              readings: { '1': entry(2, measuredOn(date)) },
+              outOfFlat: entry(0.03, measuredOn(date)),
+            }),
       })),
     },
     springs: {
@@ -112,6 +118,8 @@ export function handsOff(): Job {
       gapMax: manual(1.1),
       pitch: manual(0.75),
       marksPerTurn: manual(8),
+      turnsOut: entry(1, measuredOn('2026-11-19')),
+      marksOut: entry(2, measuredOn('2026-11-19')),
       targetGain: manual(12),
       readings: [
         {
@@ -128,7 +136,15 @@ export function handsOff(): Job {
     },
     notes: 'Rider has a weak left hand: hands-off starts and stops, lever kept for trials.',
   };
-  return stripped(made, date, { 'Drive pins': 6 });
+  const torqued = withTorques(stripped(made, date, { 'Drive pins': 6 }), {
+    hubNut: [95, '70 ft-lb'],
+    springs: [10.2, '90 in-lb'],
+    cover: [10.2, '90 in-lb'],
+    springCount: 8,
+    coverCount: 12,
+  });
+  const built = worked(countedIn(torqued, '2026-11-17'), 'build', '2026-11-17T08:30:00.000Z');
+  return worked(built, 'set', '2026-11-18T09:00:00.000Z', 'freePlay');
 }
 
 /** Farm quad that creeps at idle: its start clutch touches below idle, the small change pack is not to blame. */

@@ -2,7 +2,7 @@ import type { Job } from '@/core/job/types';
 
 import { creepsAtIdle, handsOff } from './atvs';
 import { hardToFindNeutral, narrowHub } from './oldAndBig';
-import { lighterLever, slipsWhenHot } from './tarn';
+import { signedLighterLever, slipsWhenHot } from './tarn';
 
 /*
  * Sallow Gate Works, the invented workshop that ships with the product. Machines, figures and dates are made
@@ -17,7 +17,7 @@ export function demoJobs(): Job[] {
     hardToFindNeutral(),
     handsOff(),
     narrowHub(),
-    lighterLever(),
+    signedLighterLever(),
   ];
 }
 

@@ -79,5 +79,5 @@ export function demoShelf(): Stock {
       },
     };
   });
-  return { plates, springs };
+  return { plates, springs, gauges: ['metricBlades', 'metricDrills', 'fractionDrills'] };
 }

@@ -1,6 +1,7 @@
 import { patternOf } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
 
+import { digestOf } from './digest';
 import { FileRefused } from './refused';
 import { FORMAT, JOB_FILE, VERSION } from './schema';
 
@@ -54,8 +55,9 @@ export function readJobFile(text: string): JobFile {
       `Not a valid job file: at ${where}, ${(detail?.message ?? error.message).replace(/^"[^"]*"\s*/, 'it ')}.`,
     );
   }
-  const file = value as { job: Job; unfinished?: Unfinished };
+  const file = asSigned(value as { job: Job; unfinished?: Unfinished }, data);
   refuseBrokenLinks(file.job);
+  refuseBrokenSeals(file.job);
   const unfinished = Object.fromEntries(
     Object.entries(file.unfinished ?? {}).filter(([path]) => patternOf(path)),
   );
@@ -119,6 +121,23 @@ function refuseReservedKeys(data: unknown, path: string, depth = 0): void {
       throw new FileRefused(`Not a valid job file: the name at ${here} is not allowed.`);
     refuseReservedKeys((data as Readonly<Record<string, unknown>>)[key], here, depth + 1);
   }
+}
+
+/** Defaults of the schema must not reach into what was signed: revisions are taken as they stand in the file. */
+function asSigned<T extends { readonly job: Job }>(file: T, data: unknown): T {
+  const { signOff } = (data as { readonly job: Partial<Pick<Job, 'signOff'>> }).job;
+  return signOff ? { ...file, job: { ...file.job, signOff } } : file;
+}
+
+/** A signed revision whose content is not what was signed is no record. */
+function refuseBrokenSeals(job: Job): void {
+  job.signOff.revisions.forEach((revision, i) => {
+    if (digestOf(revision.record) !== revision.digest) {
+      throw new FileRefused(
+        `Not a valid job file: at job.signOff.revisions.${i}.digest, revision ${revision.number} was changed after it was signed.`,
+      );
+    }
+  });
 }
 
 function refuseBrokenLinks(job: Job): void {

@@ -11,15 +11,34 @@ import {
   MAX_LINES,
   MAX_NAME,
   MAX_NOTES,
+  MAX_OWN_STEPS,
   MAX_PHOTOS,
   MAX_PLATES,
   MAX_READINGS,
+  MAX_REVISIONS,
   MAX_RING,
   MAX_STEPS,
   MAX_TESTER_POINTS,
 } from '@/core/job/fields';
 import { COMPLAINTS, TESTS } from '@/core/causes/knowledge';
-import { AIMS, CALIPER_WAYS, FIXTURES, POINTS, SIGHTS, STAGES } from '@/core/job/types';
+import {
+  AIMS,
+  CALIPER_WAYS,
+  FIXTURES,
+  POINTS,
+  SIGHTS,
+  STAGES,
+  THUMB_TESTS,
+} from '@/core/job/types';
+import {
+  blankBuild,
+  blankProve,
+  blankSignOff,
+  blankWork,
+  FASTENER_ROLES,
+  LOCKS,
+  PROVE_TESTS,
+} from '@/core/job/work';
 
 /*
  * The schema of a job file. Ranges of numbers come from FIELDS, so that a file takes exactly what the fields
@@ -258,11 +277,90 @@ const PARTS = {
       Joi.object({ id: ID.required(), ...entriesUnder('setting.readings.*') }),
       MAX_READINGS,
     ),
+    separatePrimary: Joi.boolean(),
+    thumbTest: Joi.string().valid(...THUMB_TESTS),
     ...entriesUnder('setting'),
   }).required(),
 };
 
-const JOB = Joi.object({
+const STEP_KEY = Joi.string().max(160).invalid('__proto__', 'constructor', 'prototype');
+
+const WORKSHEET = Joi.object({
+  records: Joi.object()
+    .pattern(
+      STEP_KEY,
+      Joi.object({
+        done: Joi.object({
+          at: TIME.required(),
+          by: text(MAX_NAME).required(),
+          said: text(1000).required(),
+        }),
+        otherwise: text(400),
+        skipped: text(400),
+        note: text(400),
+      }),
+    )
+    .max(400)
+    .required(),
+  own: list(Joi.object({ id: ID.required(), text: text(400).required() }), MAX_OWN_STEPS),
+  order: list(STEP_KEY, 400),
+});
+
+const WORK = Joi.object({
+  by: text(MAX_NAME).required(),
+  build: WORKSHEET.required(),
+  set: WORKSHEET.required(),
+  prove: WORKSHEET.required(),
+});
+
+const BUILD = Joi.object({
+  fasteners: list(
+    Joi.object({
+      id: ID.required(),
+      role: Joi.string()
+        .valid(...FASTENER_ROLES)
+        .required(),
+      name: text(MAX_NAME).required(),
+      lock: Joi.string()
+        .valid(...LOCKS)
+        .required(),
+      grade: text(MAX_NAME).required(),
+      ...entriesUnder('build.fasteners.*'),
+    }),
+    MAX_LINES,
+  ),
+  stages: Joi.number().integer().min(1).max(4).required(),
+  soakStart: TIME,
+  ...entriesUnder('build'),
+});
+
+const PROVE = Joi.object({
+  outcomes: Joi.object(
+    Object.fromEntries(PROVE_TESTS.map((t) => [t, Joi.string().valid('pass', 'fail')])),
+  ).required(),
+  starts: list(
+    Joi.object({
+      id: ID.required(),
+      name: text(MAX_NAME).required(),
+      ...entriesUnder('prove.starts.*'),
+    }),
+    MAX_LINES,
+  ),
+  ...entriesUnder('prove'),
+});
+
+const OVERRIDES = list(
+  Joi.object({
+    itemId: STEP_KEY.required(),
+    reason: text(400).required(),
+    by: text(MAX_NAME).required(),
+    at: TIME.required(),
+  }),
+  200,
+);
+
+/** A job without its signatures: what a signature covers. */
+const RECORD = {
   id: ID.required(),
   number: text(MAX_NAME).required(),
   stage: Joi.string()
@@ -305,9 +403,32 @@ const JOB = Joi.object({
   variantName: text(MAX_NAME),
   strip: STRIP.required(),
   inspection: INSPECTION.required(),
+  work: WORK.default(blankWork),
+  build: BUILD.default(blankBuild),
+  prove: PROVE.default(blankProve),
   photos: list(PHOTO, MAX_PHOTOS),
   notes: text(MAX_NOTES).required(),
+};
+
+const SIGN_OFF = Joi.object({
+  overrides: OVERRIDES,
+  revisions: list(
+    Joi.object({
+      number: Joi.number().integer().min(1).max(MAX_REVISIONS).required(),
+      signedAt: TIME.required(),
+      by: text(MAX_NAME).required(),
+      digest: Joi.string()
+        .pattern(/^[0-9a-f]{64}$/)
+        .required(),
+      why: text(400).required(),
+      record: Joi.object({ ...RECORD, overrides: OVERRIDES }).required(),
+    }),
+    MAX_REVISIONS,
+  ),
+  reopened: text(400),
 });
+
+const JOB = Joi.object({ ...RECORD, signOff: SIGN_OFF.default(blankSignOff) });
 
 /** The whole file: what it is, its version, the job, and what was typed but not yet a value. */
 export const JOB_FILE = Joi.object({

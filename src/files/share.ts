@@ -1,6 +1,10 @@
-/** Gives a text to the browser as a file to keep. */
-export function download(name: string, text: string, type = 'application/json'): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+/** Gives a text or bytes to the browser as a file to keep. */
+export function download(
+  name: string,
+  content: string | Uint8Array,
+  type = 'application/json',
+): void {
+  const url = URL.createObjectURL(new Blob([content as BlobPart], { type }));
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

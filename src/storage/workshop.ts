@@ -6,7 +6,10 @@ import type { Job } from '@/core/job/types';
 import type { EarlierJob } from '@/core/job/upgrade';
 import { upgradeJob } from '@/core/job/upgrade';
 import type { Stock } from '@/core/shelf/stock';
+import { EMPTY_STOCK } from '@/core/shelf/stock';
 import { shelfActions } from '@/features/shelf/shelfSlice';
+import type { Templates } from '@/features/worksheet/templatesSlice';
+import { templateActions } from '@/features/worksheet/templatesSlice';
 import type { AppStore, RootState } from '@/store/store';
 
 import { keepPicturesIn, PICTURE_KEY, pictures } from './pictures';
@@ -18,6 +21,7 @@ const KEY = {
   about: 'workshop',
   display: 'display',
   shelf: 'shelf',
+  templates: 'templates',
   job: 'job:',
   drafts: 'drafts:',
 } as const;
@@ -91,7 +95,13 @@ export async function keepWorkshop(
   let seen = pick(store.getState());
   store.subscribe(() => {
     const now = pick(store.getState());
-    if (now.jobs === seen.jobs && now.display === seen.display && now.shelf === seen.shelf) return;
+    if (
+      now.jobs === seen.jobs &&
+      now.display === seen.display &&
+      now.shelf === seen.shelf &&
+      now.templates === seen.templates
+    )
+      return;
     seen = now;
     if (store.getState().storage.status === 'saved')
       store.dispatch(storageChanged({ status: 'saving' }));
@@ -103,14 +113,20 @@ export async function keepWorkshop(
   return flush;
 }
 
-const pick = ({ jobs, display, shelf }: RootState) => ({ jobs, display, shelf });
+const pick = ({ jobs, display, shelf, templates }: RootState) => ({
+  jobs,
+  display,
+  shelf,
+  templates,
+});
 
 /** Every record that should be stored; values are shared with the store, so that a change is a new reference. */
-function contents({ jobs, display, shelf }: RootState): Map<string, unknown> {
+function contents({ jobs, display, shelf, templates }: RootState): Map<string, unknown> {
   const all = new Map<string, unknown>([
     [KEY.about, ABOUT],
     [KEY.display, display],
     [KEY.shelf, shelf],
+    [KEY.templates, templates],
   ]);
   for (const id of jobs.ids) all.set(KEY.job + id, jobs.entities[id]);
   for (const [id, drafts] of Object.entries(jobs.drafts)) {
@@ -131,7 +147,10 @@ function restore(store: AppStore, found: ReadonlyMap<string, unknown>): void {
     store.dispatch(displayActions.displayLoaded(display as unknown as Display));
   const shelf = found.get(KEY.shelf);
   if (isRecord(shelf) && Array.isArray(shelf.plates) && Array.isArray(shelf.springs))
-    store.dispatch(shelfActions.shelfLoaded(shelf as unknown as Stock));
+    store.dispatch(shelfActions.shelfLoaded({ ...EMPTY_STOCK, ...(shelf as unknown as Stock) }));
+  const templates = found.get(KEY.templates);
+  if (isRecord(templates))
+    store.dispatch(templateActions.templatesLoaded(templates as unknown as Templates));
   const under = (prefix: string) =>
     [...found]
       .filter(([key]) => key.startsWith(prefix))

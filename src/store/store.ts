@@ -4,6 +4,7 @@ import { useDispatch, useSelector } from 'react-redux';
 import { displayReducer } from '@/features/display/displaySlice';
 import { jobsReducer } from '@/features/jobs/jobsSlice';
 import { shelfReducer } from '@/features/shelf/shelfSlice';
+import { templatesReducer } from '@/features/worksheet/templatesSlice';
 import { storageReducer } from '@/storage/storageSlice';
 
 export function makeStore() {
@@ -11,6 +12,7 @@ export function makeStore() {
     reducer: {
       jobs: jobsReducer,
       shelf: shelfReducer,
+      templates: templatesReducer,
       display: displayReducer,
       storage: storageReducer,
     },

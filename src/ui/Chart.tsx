@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Circle, Line, Path, Rect, Svg, Text as SvgText } from 'react-native-svg';
 
-import { spreadLabels } from './spreadLabels';
+import { spreadLabels } from '@/drawing/spreadLabels';
 import { FONT, useStrata } from './theme';
 import { Words } from './Words';
 

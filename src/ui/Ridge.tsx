@@ -5,21 +5,11 @@ import { Circle, Path, Polyline, Svg } from 'react-native-svg';
 
 import type { Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
+import { STAGE_NAME } from '@/core/job/words';
 
 import { useStrata } from './theme';
 import { webLink } from './webLink';
 import { Words } from './Words';
-
-export const STAGE_NAME: Readonly<Record<Stage, string>> = {
-  intake: 'Intake',
-  strip: 'Strip',
-  inspect: 'Inspect',
-  specify: 'Specify',
-  build: 'Build',
-  set: 'Set',
-  prove: 'Prove',
-  log: 'Log',
-};
 
 /** Height of each stage's summit, of 1; the stage at which the job stands rises above them all. */
 const SUMMIT = [0.28, 0.42, 0.55, 0.5, 0.38, 0.3, 0.4, 0.48] as const;

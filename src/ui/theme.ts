@@ -1,5 +1,7 @@
 import { useColorScheme } from 'react-native';
 import type { MD3Theme } from 'react-native-paper';
+import type { Strata } from '@/drawing/palette';
+import { LIMESTONE, PEAT } from '@/drawing/palette';
 import { configureFonts, MD3DarkTheme, MD3LightTheme, useTheme } from 'react-native-paper';
 
 /** Fonts as registered in `fonts.ts`. */
@@ -9,61 +11,6 @@ export const FONT = {
   mono: 'UnderRidgeMono',
   monoBold: 'UnderRidgeMonoBold',
 } as const;
-
-/** Our own colours beside Paper's roles; the one source of both. */
-interface Strata {
-  readonly ground: string;
-  readonly raised: string;
-  readonly ink: string;
-  readonly soft: string;
-  readonly line: string;
-  readonly slate: string;
-  readonly onSlate: string;
-  readonly ochre: string;
-  readonly ochreDeep: string;
-  readonly groove: string;
-  readonly steel: string;
-  readonly floor: string;
-  readonly good: string;
-  readonly watch: string;
-  readonly stop: string;
-}
-
-const LIMESTONE: Strata = {
-  ground: '#F4F1EA',
-  raised: '#FFFDF8',
-  ink: '#211E1A',
-  soft: '#5B554C',
-  line: '#CFC7B8',
-  slate: '#2F4858',
-  onSlate: '#FFFDF8',
-  ochre: '#B7791F',
-  ochreDeep: '#7A5628',
-  groove: '#E0A94F',
-  steel: '#8A949B',
-  floor: '#50626E',
-  good: '#3F6B3A',
-  watch: '#8A6400',
-  stop: '#A3271F',
-};
-
-const PEAT: Strata = {
-  ground: '#191714',
-  raised: '#24211D',
-  ink: '#EFEAE0',
-  soft: '#B5AC9D',
-  line: '#4A443B',
-  slate: '#9DBBCB',
-  onSlate: '#191714',
-  ochre: '#D9A441',
-  ochreDeep: '#6B4B20',
-  groove: '#F0C878',
-  steel: '#7C868D',
-  floor: '#8AA3B1',
-  good: '#8FBF7F',
-  watch: '#E5B93C',
-  stop: '#F08A7E',
-};
 
 export type Theme = MD3Theme & { readonly strata: Strata };
 

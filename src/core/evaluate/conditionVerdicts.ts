@@ -1,5 +1,6 @@
-import { turnsForGap } from '../setting/adjuster';
+import { turningWords, turnsForGap } from '../setting/adjuster';
 import { adviseGain } from '../setting/leverGain';
+import { GAIN_READS } from '../setting/plans';
 import { DomainError } from '../errors';
 import { checkWindow } from '../pack/stack';
 import type { PackLayer, PackLayout } from './layers';
@@ -227,9 +228,6 @@ function judgeInstallGap(sheet: Sheet): Verdict | undefined {
       };
 }
 
-/** Lever gain that is this close to its target is on it: nobody reads a lever finer. Design estimate. */
-const GAIN_READS = 0.5;
-
 function judgeGain(sheet: Sheet): Verdict | undefined {
   const { expanding, setting } = sheet.job;
   const target = valueAt(sheet, 'setting.targetGain');
@@ -267,9 +265,8 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
   try {
     const adjuster = { pitch, marksPerTurn, linkage };
     const advice = adviseGain(adjuster, readings, target, given);
-    const { turns, marks, direction } =
+    const turning =
       advice.kind === 'turn' ? advice.turning : turnsForGap(adjuster, -advice.atLeast);
-    const how = `${turns > 0 ? `${turns} ${turns === 1 ? 'turn' : 'turns'}` : ''}${turns > 0 && marks > 0 ? ' and ' : ''}${marks > 0 || turns === 0 ? `${marks} ${marks === 1 ? 'mark' : 'marks'}` : ''}`;
     const whose =
       advice.from === 'measured ratio'
         ? 'by this machine’s own ratio from two readings'
@@ -278,7 +275,7 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
       ...base,
       state: 'watch',
       title: last.gain > target ? 'Lever gains too much' : 'Lever gains too little',
-      sentence: say`The lever gains ${length(last.gain)}, aimed at ${length(target)}: ${direction === 'open' ? 'open' : 'close'} the gap by ${how}${advice.kind === 'bound' ? ' or more' : ''}, ${whose}.`,
+      sentence: say`The lever gains ${length(last.gain)}, aimed at ${length(target)}: ${turning.direction === 'open' ? 'open' : 'close'} the gap by ${turningWords(turning)}${advice.kind === 'bound' ? ' or more' : ''}, ${whose}.`,
     };
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;

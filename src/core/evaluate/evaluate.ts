@@ -11,6 +11,7 @@ import {
   computePull,
   computeRetention,
 } from './releaseFigures';
+import { computeSetting } from './settingFigures';
 import { Sheet } from './sheet';
 import { computeSprings, computeSpringsLifted } from './springFigures';
 import { computeStack, computeWear } from './stackFigures';
@@ -62,6 +63,7 @@ export function workOut(job: Job): { readonly sheet: Sheet; readonly layout: Pac
   computeEvenness(sheet);
   computeLosses(sheet);
   computeExpanding(sheet);
+  computeSetting(sheet);
   computeTorque(sheet, layout);
   computeRetention(sheet, layout);
   computeWear(sheet, layout);

@@ -76,7 +76,11 @@ export type FigureId =
   | 'packMass'
   | 'packInertia'
   | 'startHeat'
-  | 'steelRise';
+  | 'steelRise'
+  | 'gapSet'
+  | 'gapGauged'
+  | 'liftRepeat'
+  | 'ownRatio';
 
 /** A value of the core with its unit, its range where there is one, and its working. */
 export interface Figure {

@@ -6,6 +6,7 @@ import type { PackLayout } from './layers';
 import { between } from './layers';
 import type { Sentence } from './sentence';
 import { count, length, say, times, torque } from './sentence';
+import { judgeSetting } from './settingVerdicts';
 import type { Sheet } from './sheet';
 
 export type VerdictId =
@@ -27,7 +28,14 @@ export type VerdictId =
   | 'even'
   | 'auto'
   | 'installGap'
-  | 'gain';
+  | 'gain'
+  | 'freePlay'
+  | 'heads'
+  | 'gapWays'
+  | 'thumb'
+  | 'repeat'
+  | 'endFloat'
+  | 'chain';
 
 /** A judgement in words: a state, a few words, and a sentence with the number and the reason. */
 export interface Verdict {
@@ -58,6 +66,7 @@ export function judge(sheet: Sheet, layout: PackLayout): Verdict[] {
     judgePressure(sheet, layout),
     ...judgeFamily(sheet),
     ...judgeConditions(sheet, layout),
+    ...judgeSetting(sheet),
   ];
 }
 

@@ -1,4 +1,5 @@
 import type { CoilGroup, Entry, Job, PlateKind, Springs } from './types';
+import { blankBuild, blankProve, blankSignOff, blankWork } from './work';
 
 /** An entry in the base unit; only for records made by code. */
 export function entry(value: number, source?: Entry['source']): Entry {
@@ -64,6 +65,10 @@ export function blankJob(id: string, number: string, now: string): Job {
     setting: { readings: [] },
     strip: { steps: [], parts: [], found: [], notes: '' },
     inspection: { discPoints: 4, steelPoints: 1, springLengths: [], seen: {} },
+    work: blankWork(),
+    build: blankBuild(),
+    prove: blankProve(),
+    signOff: blankSignOff(),
     photos: [],
     notes: '',
   };

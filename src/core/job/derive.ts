@@ -1,5 +1,7 @@
 import { blankJob } from './blank';
-import type { CoilGroup, Inspection, Job, Plate, Release } from './types';
+import type { CoilGroup, Inspection, Job, Plate, Release, Setting } from './types';
+import type { BuildRecord, Work, WorkStage } from './work';
+import { blankSignOff } from './work';
 
 /** The plate as specified, without what was measured or seen on the part that lay there. */
 const asSpecified = ({ id, kindId, facing, judder, offsetSlot }: Plate): Plate => ({
@@ -25,6 +27,37 @@ const releaseAsBuilt = ({
   air: _air,
   ...rest
 }: Release): Release => ({ ...rest, liftReadings: [] });
+
+/** The adjuster and its windows stay with the machine; where it stood and what was read do not. */
+const settingAsBuilt = ({
+  turnsOut: _turns,
+  marksOut: _marks,
+  gapMeasured: _caliper,
+  goSize: _go,
+  noGoSize: _noGo,
+  endFloat: _float,
+  chainSlack: _chain,
+  thumbTest: _thumb,
+  ...rest
+}: Setting): Setting => ({ ...rest, readings: [] });
+
+/** Torques by the manual stay; what was done with them does not. */
+const buildAgain = ({
+  soakStart: _soak,
+  headClearance: _heads,
+  fasteners,
+  ...rest
+}: BuildRecord): BuildRecord => ({
+  ...rest,
+  fasteners: fasteners.map(({ applied: _applied, ...f }) => f),
+});
+
+/** The shop's own steps and order stay; the marks do not. */
+const sheetsAgain = (work: Work): Pick<Work, WorkStage> => ({
+  build: { ...work.build, records: {} },
+  set: { ...work.set, records: {} },
+  prove: { ...work.prove, records: {} },
+});
 
 /** Limits and the length of the runs stay with the machine; readings and sights do not. */
 function limitsOf(inspection: Inspection): Inspection {
@@ -69,7 +102,10 @@ export function nextJobOf(last: Job, id: string, number: string, now: string): J
     startClutch: last.startClutch,
     release: releaseAsBuilt(last.release),
     expanding: last.expanding,
-    setting: { ...last.setting, readings: [] },
+    setting: settingAsBuilt(last.setting),
+    build: buildAgain(last.build),
+    prove: { outcomes: {}, starts: last.prove.starts.map(({ done: _done, ...s }) => s) },
+    work: { ...blank.work, ...sheetsAgain(last.work) },
     strip: {
       ...blank.strip,
       steps: last.strip.steps.map((s) => ({ ...s, done: false })),
@@ -79,9 +115,18 @@ export function nextJobOf(last: Job, id: string, number: string, now: string): J
   };
 }
 
-/** A job with everything of another but its identity and its photographs. */
+/** A job with everything of another but its identity, its photographs and its signatures. */
 export function copyOfJob(job: Job, id: string, number: string, now: string): Job {
-  return { ...job, id, number, createdAt: now, updatedAt: now, archived: false, photos: [] };
+  return {
+    ...job,
+    id,
+    number,
+    createdAt: now,
+    updatedAt: now,
+    archived: false,
+    photos: [],
+    signOff: blankSignOff(),
+  };
 }
 
 /** The last job of every machine, by machine. */

@@ -7,6 +7,7 @@ import { SETTING_FIELDS } from './specs/setting';
 import type { FieldSpec } from './specs/spec';
 import { SPRING_FIELDS } from './specs/springs';
 import { WEIGHT_FIELDS } from './specs/weights';
+import { WORK_FIELDS } from './specs/work';
 
 export type { FieldSpec } from './specs/spec';
 
@@ -23,6 +24,7 @@ export const FIELDS = {
   ...RELEASE_FIELDS,
   ...SETTING_FIELDS,
   ...INSPECTION_FIELDS,
+  ...WORK_FIELDS,
 };
 
 /** A path with `*` in the place of identifiers. */
@@ -68,6 +70,8 @@ const LIST_PARENTS = new Set([
   'parts',
   'springLengths',
   'liftReadings',
+  'fasteners',
+  'starts',
 ]);
 
 /** Paths recur at every key that is typed; each is taken apart once. */
@@ -105,6 +109,9 @@ export const MAX_READINGS = 60;
 /** Lines of a strip list, and small parts to count. */
 export const MAX_LINES = 80;
 export const MAX_CURVE_POINTS = 2000;
+/** Steps of the shop's own in one stage, and revisions of one job. */
+export const MAX_OWN_STEPS = 40;
+export const MAX_REVISIONS = 50;
 export const MAX_PHOTOS = 200;
 export const MAX_NAME = 120;
 export const MAX_NOTES = 20000;

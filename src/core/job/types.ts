@@ -5,6 +5,7 @@
  */
 
 import type { ComplaintId, TestId } from '../causes/knowledge';
+import type { BuildRecord, ProveRecord, SignOff, Work } from './work';
 
 /** Where a value comes from; shown in every working. */
 export type SourceKind = 'entered' | 'measured' | 'manual' | 'tested' | 'estimate';
@@ -118,6 +119,7 @@ export interface SmallPart {
   readonly id: string;
   readonly name: string;
   readonly out?: Entry;
+  readonly in?: Entry;
   readonly note: string;
 }
 
@@ -451,7 +453,31 @@ export interface Setting {
   readonly linkage?: Entry;
   readonly targetGain?: Entry;
   readonly readings: readonly GainRecord[];
+  /** Where the adjuster stands: turns and marks out from the start point. */
+  readonly turnsOut?: Entry;
+  readonly marksOut?: Entry;
+  /** The gap by caliper, and by the gauges that went in and did not. */
+  readonly gapMeasured?: Entry;
+  readonly goSize?: Entry;
+  readonly noGoSize?: Entry;
+  readonly freePlayMin?: Entry;
+  readonly freePlayMax?: Entry;
+  readonly pushrodClearance?: Entry;
+  readonly pushrodPitch?: Entry;
+  /** A primary of its own, with a chain and an end float to set. */
+  readonly separatePrimary?: boolean;
+  readonly endFloatWanted?: Entry;
+  readonly endFloatPitch?: Entry;
+  readonly endFloat?: Entry;
+  readonly chainSlackMin?: Entry;
+  readonly chainSlackMax?: Entry;
+  readonly chainSlack?: Entry;
+  /** Springs out, plate lifted by thumb: does it still tilt? */
+  readonly thumbTest?: ThumbTest;
 }
+
+export const THUMB_TESTS = ['tilts', 'true'] as const;
+export type ThumbTest = (typeof THUMB_TESTS)[number];
 
 /** Where the start clutch sits, which is the speed that its shoes turn at. */
 export type StartClutchPlace = 'none' | 'crank' | 'input';
@@ -557,6 +583,11 @@ export interface Job extends VariantParts {
   readonly variants: readonly Variant[];
   /** Name of the pack that is being worked on. */
   readonly variantName?: string;
+  /** What was done, counted, proved and signed. */
+  readonly work: Work;
+  readonly build: BuildRecord;
+  readonly prove: ProveRecord;
+  readonly signOff: SignOff;
   readonly photos: readonly Photo[];
   readonly notes: string;
 }

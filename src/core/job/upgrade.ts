@@ -1,11 +1,19 @@
 import type { Job } from './types';
+import { blankBuild, blankProve, blankSignOff, blankWork } from './work';
+
+/** Parts of the record that earlier versions did not have. */
+type Later = 'duty' | 'variants' | 'work' | 'build' | 'prove' | 'signOff';
 
 /** A record as an earlier version of the product kept it. */
-export type EarlierJob = Omit<Job, 'duty' | 'variants'> & Partial<Pick<Job, 'duty' | 'variants'>>;
+export type EarlierJob = Omit<Job, Later> & Partial<Pick<Job, Later>>;
 
 /** Brings a record of an earlier version up to this one: what is new in it begins empty. */
 export const upgradeJob = (job: EarlierJob): Job => ({
   ...job,
   duty: job.duty ?? {},
   variants: job.variants ?? [],
+  work: job.work ?? blankWork(),
+  build: job.build ?? blankBuild(),
+  prove: job.prove ?? blankProve(),
+  signOff: job.signOff ?? blankSignOff(),
 });

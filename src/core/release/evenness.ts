@@ -85,3 +85,24 @@ function solve3(m: readonly number[], v: readonly number[]): [number, number, nu
     (a * (e * r - q * h) - b * (d * r - q * g) + p * (d * h - e * g)) / det,
   ];
 }
+
+/**
+ * How well pulls repeat: the greatest spread of lift at one angle over several pulls; 0 where no angle has two.
+ * @param readings any number, angles in degrees
+ * @throws {DomainError} for a value that is no finite number
+ * Source: repeatability of a measurement; `docs/mechanics.md` section 6.
+ */
+export function repeatability(readings: readonly LiftReading[]): Mm {
+  const places = new Map<number, { low: Mm; high: Mm }>();
+  for (const [i, { angle, lift }] of readings.entries()) {
+    check(`readings.${i}.angle`, angle, {});
+    check(`readings.${i}.lift`, lift, {});
+    const place = Math.round((((angle % 360) + 360) % 360) * 10);
+    const seen = places.get(place);
+    places.set(place, {
+      low: Math.min(lift, seen?.low ?? lift),
+      high: Math.max(lift, seen?.high ?? lift),
+    });
+  }
+  return [...places.values()].reduce((most, { low, high }) => Math.max(most, high - low), 0);
+}

@@ -72,3 +72,12 @@ export function turnsForGap(adjuster: Adjuster, change: Mm): Turning {
     direction: all === 0 ? 'leave' : change > 0 ? 'open' : 'close',
   };
 }
+
+/** Turns and marks in words: "1 turn and 3 marks", "2 marks". */
+export function turningWords({ turns, marks }: Pick<Turning, 'turns' | 'marks'>): string {
+  const some = (n: number, one: string) => `${n} ${n === 1 ? one : `${one}s`}`;
+  return [
+    ...(turns > 0 ? [some(turns, 'turn')] : []),
+    ...(marks > 0 || turns === 0 ? [some(marks, 'mark')] : []),
+  ].join(' and ');
+}

@@ -115,3 +115,13 @@ export const LETTER_DRILLS: readonly Gauge[] = LETTER_SIZES.map((inch, i) => ({
 }));
 /** A common set of twenty metric feeler blades. */
 export const METRIC_BLADES: readonly Gauge[] = range(0.05, 1, 0.05).map((s) => mm(s));
+
+/** The usual sets by name; a shop says which of them it has. */
+export const GAUGE_SETS = {
+  metricBlades: METRIC_BLADES,
+  metricDrills: METRIC_DRILLS,
+  fractionDrills: FRACTION_DRILLS,
+  numberDrills: NUMBER_DRILLS,
+  letterDrills: LETTER_DRILLS,
+} as const satisfies Record<string, readonly Gauge[]>;
+export type GaugeSetId = keyof typeof GAUGE_SETS;

@@ -1,6 +1,7 @@
 import { entry } from '../job/blank';
 import type { CoilGroup, Job, Plate, Source } from '../job/types';
 import { ofThickness } from '../pack/edit';
+import type { GaugeSetId } from '../setting/gauges';
 import type { Mm } from '../units/quantity';
 import { withShelfOption } from './jobShelf';
 import type { ShelfPlate, ShelfSet } from './solver';
@@ -29,9 +30,11 @@ export interface StockSpring {
 export interface Stock {
   readonly plates: readonly StockPlate[];
   readonly springs: readonly StockSpring[];
+  /** Sets of gauges that the shop has. */
+  readonly gauges: readonly GaugeSetId[];
 }
 
-export const EMPTY_STOCK: Stock = { plates: [], springs: [] };
+export const EMPTY_STOCK: Stock = { plates: [], springs: [], gauges: [] };
 
 /** How many pieces of each item of the shelf lie in the packs of jobs. */
 export function reserved(jobs: Iterable<Job>): ReadonlyMap<string, number> {
@@ -61,6 +64,7 @@ export function freeFor(stock: Stock, others: Iterable<Job>): Stock {
     springs: stock.springs
       .map((s) => ({ ...s, count: left(s.id, s.count) }))
       .filter((s) => s.count > 0),
+    gauges: stock.gauges,
   };
 }
 

@@ -77,7 +77,9 @@ export type UnitId =
   | 'percent'
   | 'count'
   | 'mm/h'
-  | 'thou/h';
+  | 'thou/h'
+  | 'minutes'
+  | 'hoursLong';
 
 export type Quantity =
   | 'length'
@@ -87,6 +89,7 @@ export type Quantity =
   | 'pressure'
   | 'mass'
   | 'time'
+  | 'duration'
   | 'hours'
   | 'speed'
   | 'angle'
@@ -188,6 +191,10 @@ export const UNITS: Readonly<Record<Quantity, readonly Unit[]>> = {
     unit('s', 's', 1, 3, ['s', 'sec', 'second', 'seconds']),
     unit('min', 'min', 60, 1, ['min', 'mins', 'minute', 'minutes']),
     unit('h', 'h', 3600, 2, ['h', 'hour', 'hours']),
+  ],
+  duration: [
+    unit('minutes', 'min', 1, 0, ['min', 'mins', 'minute', 'minutes']),
+    unit('hoursLong', 'h', 60, 1, ['h', 'hr', 'hrs', 'hour', 'hours']),
   ],
   hours: [unit('h', 'h', 1, 1, ['h', 'hr', 'hrs', 'hour', 'hours'])],
   speed: [unit('rpm', 'rpm', 1, 0, ['rpm', 'r/min', '1/min'])],

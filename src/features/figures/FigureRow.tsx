@@ -2,32 +2,13 @@ import { memo } from 'react';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
-import type { Figure, Outcome } from '@/core/evaluate/figure';
-import type { UnitChoice } from '@/core/units/quantity';
-import { formatValue, formatWithUnit, shownUnit } from '@/core/units/quantity';
+import type { Outcome } from '@/core/evaluate/figure';
+import { figureText } from '@/core/evaluate/figureText';
 import { useUnits } from '@/features/display/useUnits';
 import { useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 
 import { useOpenFigure } from './WorkingPanel';
-
-/** A figure as text in the builder's units, with its range where there is one. */
-export function figureText(
-  figure: Figure,
-  units: UnitChoice,
-): { readonly value: string; readonly range?: string } {
-  const { value, quantity, decimals, range } = figure;
-  // Decimals are given for the base unit; another unit has its own resolution.
-  const places = shownUnit(quantity, units).factor === 1 ? decimals : undefined;
-  return {
-    value: formatWithUnit(value, quantity, units, places),
-    ...(range
-      ? {
-          range: `${formatValue(range.low, quantity, units, places)} to ${formatValue(range.high, quantity, units, places)}`,
-        }
-      : {}),
-  };
-}
 
 /** One figure in a list; opens to its working, or says what it still needs. */
 export const FigureRow = memo(

@@ -12,7 +12,7 @@ import { Overlay } from '@/ui/Overlay';
 import { useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 
-import { figureText } from './FigureRow';
+import { figureText } from '@/core/evaluate/figureText';
 
 const OpenFigure = createContext<(id: FigureId) => void>(() => undefined);
 

@@ -1,10 +1,11 @@
 import { View } from 'react-native';
 
 import type { ComplaintId } from '@/core/causes/knowledge';
+import { AIM_NAME, OIL_NAME } from '@/core/job/words';
 import { COMPLAINTS } from '@/core/causes/knowledge';
 import { hasPack } from '@/core/guide/identify';
 import { MAX_NOTES } from '@/core/job/fields';
-import type { Aim, Job } from '@/core/job/types';
+import type { Job } from '@/core/job/types';
 import { AIMS } from '@/core/job/types';
 import { EntryField } from '@/features/entry/EntryField';
 import { StageDone } from '@/features/job/StageDone';
@@ -31,21 +32,12 @@ import { MachineFields } from './MachineFields';
 const COMPLAINT_IDS = Object.keys(COMPLAINTS) as ComplaintId[];
 const COMPLAINT_OPTIONS = COMPLAINT_IDS.map((value) => ({ value, label: COMPLAINTS[value] }));
 
-export const AIM_NAME: Readonly<Record<Aim, string>> = {
-  restore: 'Restore it',
-  hold: 'More holding',
-  lighter: 'Lighter lever',
-  handsOff: 'Hands-off starts',
-  feel: 'More feel',
-  inertia: 'Less rotating weight',
-};
 const AIM_OPTIONS = AIMS.map((value) => ({ value, label: AIM_NAME[value] }));
 
-const OILS = [
-  { value: 'wetClutch', label: 'For wet clutches' },
-  { value: 'frictionModified', label: 'Car oil, friction-modified' },
-  { value: 'unknown', label: 'Not known' },
-] as const;
+const OILS = (['wetClutch', 'frictionModified', 'unknown'] as const).map((value) => ({
+  value,
+  label: OIL_NAME[value],
+}));
 
 /** Intake: the machine, the complaint, the aim, and the likely causes beside them. */
 export function IntakeStage() {

@@ -4,6 +4,9 @@ import type { LayoutChangeEvent } from 'react-native';
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 
+import type { Stage } from '@/core/job/types';
+import { STAGES } from '@/core/job/types';
+import { BuildStage } from '@/features/build/BuildStage';
 import { FootStrip } from '@/features/figures/FootStrip';
 import { WorkingHost } from '@/features/figures/WorkingPanel';
 import { InspectStage } from '@/features/inspect/InspectStage';
@@ -11,10 +14,14 @@ import { IntakeStage } from '@/features/intake/IntakeStage';
 import { useOpenHistory } from '@/features/jobs/useHistory';
 import { JobContext, useJobPart } from '@/features/jobs/useJob';
 import { SpecifyStage } from '@/features/pack/SpecifyStage';
+import { ProveStage } from '@/features/prove/ProveStage';
 import { KeyList } from '@/features/section/KeyList';
 import { useLayerEdits } from '@/features/section/useLayerEdits';
 import { useLayerKeys } from '@/features/section/useLayerKeys';
 import { useSelection } from '@/features/section/useSelection';
+import { SetStage } from '@/features/set/SetStage';
+import { FrozenBanner } from '@/features/signoff/FrozenBanner';
+import { LogStage } from '@/features/signoff/LogStage';
 import { StripStage } from '@/features/strip/StripStage';
 import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
@@ -27,8 +34,7 @@ import { Heading, Words } from '@/ui/Words';
 import { JobMenu } from './JobMenu';
 import { EditorView, SectionView, UndoTools } from './JobSection';
 import { SidePanel } from './SidePanel';
-import type { View as StageView } from './stages';
-import { isView, VIEWS, viewFor } from './stages';
+import { isStage } from './stages';
 
 /** One job: its stages as a ridge, its pack in section beside the work on it, its live figures at the foot. */
 export function JobScreen({ id }: { readonly id: string }) {
@@ -60,6 +66,9 @@ function NoJob() {
   );
 }
 
+/** Stages in which a layer that is tapped is worked on or shown where one is. */
+const WITH_LAYERS: ReadonlySet<Stage> = new Set(['inspect', 'specify', 'build']);
+
 function OpenJob() {
   // Parts of the job, not the job: a reading must not draw the whole screen again.
   const stage = useJobPart((job) => job.stage);
@@ -69,11 +78,7 @@ function OpenJob() {
   const strata = useStrata();
   const wide = useWide();
   const params = useLocalSearchParams<{ stage?: string; tab?: string }>();
-  const viewed: StageView = isView(params.stage)
-    ? params.stage
-    : params.tab
-      ? 'specify'
-      : viewFor(stage);
+  const viewed: Stage = isStage(params.stage) ? params.stage : params.tab ? 'specify' : stage;
   const selection = useSelection();
   const edits = useLayerEdits(selection);
   const [whole, setWhole] = useState(false);
@@ -82,8 +87,8 @@ function OpenJob() {
     setWhole(false);
     router.setParams({ stage, tab: undefined });
   }, []);
-  // In the first stages a layer is something to look at; from Inspect on it is something to work on.
-  const toWork = viewed === 'intake' || viewed === 'strip';
+  // Where no layer is worked on, tapping one leads to where it is.
+  const toWork = !WITH_LAYERS.has(viewed);
   const { tap } = selection;
   const select = useCallback(
     (plateId: string) => {
@@ -96,11 +101,12 @@ function OpenJob() {
   const editing = viewed === 'specify';
   const [keys, setKeys] = useState(false);
   useLayerKeys(editing, selection, edits, () => setKeys(true));
-  const ridge = { stage, viewed, openable: VIEWS, onOpen: open };
+  const ridge = { stage, viewed, openable: STAGES, onOpen: open };
 
   return (
     <View style={{ flex: 1, backgroundColor: strata.ground }}>
       <TopBar title={name || 'New machine'} code={number} back end={<JobMenu />} />
+      <FrozenBanner />
       {wide ? null : <RidgeLine {...ridge} width={size.width || 390} />}
       <View
         style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, flexDirection: 'row' }}
@@ -167,6 +173,10 @@ function OpenJob() {
               <InspectStage selected={selection.ids.at(-1)} onSelect={selection.only} />
             ) : null}
             {viewed === 'specify' ? <SpecifyStage selection={selection} /> : null}
+            {viewed === 'build' ? <BuildStage onPlate={selection.only} /> : null}
+            {viewed === 'set' ? <SetStage /> : null}
+            {viewed === 'prove' ? <ProveStage /> : null}
+            {viewed === 'log' ? <LogStage /> : null}
           </View>
         )}
         {wide ? (

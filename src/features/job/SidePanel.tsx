@@ -1,24 +1,27 @@
 import type { ReactNode } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView } from 'react-native';
 
 import type { FigureId } from '@/core/evaluate/figure';
-import { FigureRow } from '@/features/figures/FigureRow';
+import type { Stage } from '@/core/job/types';
+import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictBanner } from '@/features/figures/VerdictBanner';
 import { CausesPanel } from '@/features/intake/CausesPanel';
-import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { useJob } from '@/features/jobs/useJob';
 import { useStrata } from '@/ui/theme';
 
-import type { View as StageView } from './stages';
-
-const FIGURES: Readonly<Record<StageView, readonly FigureId[]>> = {
+const FIGURES: Readonly<Record<Stage, readonly FigureId[]>> = {
   intake: ['torqueAtClutch'],
   strip: ['faces', 'stack'],
   inspect: ['packWear', 'warpSum', 'thinnestLeft'],
   specify: ['clamp', 'torqueAtClutch', 'capacityWithTangs'],
+  build: ['stack', 'clamp'],
+  set: ['liftHad', 'liftNeeded', 'clearancePerFace', 'overallRatio'],
+  prove: ['reserveWithTangs', 'leverPull', 'overallRatio'],
+  log: ['reserveWithTangs', 'clearancePerFace'],
 };
 
 interface Props {
-  readonly stage: StageView;
+  readonly stage: Stage;
   /** The section. */
   readonly children: ReactNode;
 }
@@ -26,7 +29,6 @@ interface Props {
 /** The right side of a wide screen: the verdict, the section, and figures that there is room for. */
 export function SidePanel({ stage, children }: Props) {
   const strata = useStrata();
-  const { figures } = useEvaluation();
   const { layout } = useJob().machine;
   return (
     <ScrollView
@@ -44,12 +46,7 @@ export function SidePanel({ stage, children }: Props) {
       {stage === 'specify' ? <VerdictBanner /> : null}
       {stage === 'intake' && layout !== 'belt' ? <CausesPanel /> : null}
       {children}
-      <View>
-        {FIGURES[stage].map((id) => {
-          const outcome = figures.get(id);
-          return outcome ? <FigureRow key={id} outcome={outcome} /> : null;
-        })}
-      </View>
+      <FigureRows ids={FIGURES[stage]} />
     </ScrollView>
   );
 }

@@ -1,18 +1,18 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
 
+import type { Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
-import { STAGE_NAME } from '@/ui/Ridge';
+import { STAGE_NAME } from '@/core/job/words';
 import { Words } from '@/ui/Words';
 
-import type { View as StageView } from './stages';
-import { isView, stageAfter } from './stages';
+import { stageAfter } from './stages';
 
 interface Props {
-  readonly stage: StageView;
+  readonly stage: Stage;
   /** What is still open here, a few words each; it holds nobody up. */
   readonly open: readonly string[];
 }
@@ -26,7 +26,7 @@ export function StageDone({ stage, open }: Props) {
   const here = STAGES.indexOf(stage);
   const go = () => {
     if (stands <= here) change((j) => ({ ...j, stage: next }));
-    if (isView(next)) router.setParams({ stage: next, tab: undefined });
+    router.setParams({ stage: next, tab: undefined });
   };
   return (
     <View style={{ gap: 8, marginTop: 8 }}>

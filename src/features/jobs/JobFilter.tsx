@@ -4,7 +4,7 @@ import { STAGES } from '@/core/job/types';
 import { Choice } from '@/ui/Choice';
 import { LineField } from '@/ui/LineField';
 import { Panel } from '@/ui/Panel';
-import { STAGE_NAME } from '@/ui/Ridge';
+import { STAGE_NAME } from '@/core/job/words';
 
 import type { JobQuery, Sort } from './findJobs';
 

@@ -8,7 +8,7 @@ import type { Job } from '@/core/job/types';
 import { pickFile } from '@/files/share';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
-import { STAGE_NAME } from '@/ui/Ridge';
+import { STAGE_NAME } from '@/core/job/words';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
 import { TopBar } from '@/ui/TopBar';

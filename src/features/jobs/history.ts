@@ -62,6 +62,9 @@ function recorded(before: JobsState, after: JobsState, action: UnknownAction): J
   if (!was) return after;
   if (!is) return { ...after, history: undefined };
   if (was.job === is.job && was.drafts === is.drafts) return after;
+  // A signature can't be undone: what went before it is behind it.
+  if (is.job.signOff.revisions.length > was.job.signOff.revisions.length)
+    return { ...after, history: { jobId: history.jobId, past: [], future: [] } };
   const typing = fieldOf(action);
   // What goes on being typed in one field is one step.
   const goesOn = typing !== undefined && typing === history.typing;

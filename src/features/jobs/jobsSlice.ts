@@ -10,6 +10,7 @@ import type { AssistType, Entry, Job, Release, Source, StartClutchPlace } from '
 import { parseEntry } from '@/core/units/parseEntry';
 import type { UnitChoice } from '@/core/units/quantity';
 
+import { withFrozen } from './frozen';
 import { withHistory } from './history';
 import type { Draft, Drafts, JobsState } from './jobsState';
 import { adapter, edit, initialState, prepareEdit } from './jobsState';
@@ -263,7 +264,7 @@ function nextNumber(jobs: readonly (Job | undefined)[]): string {
   return `UR-${String(Math.max(100, ...numbers) + 1).padStart(4, '0')}`;
 }
 
-export const jobsReducer = withHistory(jobsSlice.reducer);
+export const jobsReducer = withFrozen(withHistory(jobsSlice.reducer));
 export const jobActions = jobsSlice.actions;
 export const jobSelectors = adapter.getSelectors((state: { jobs: JobsState }) => state.jobs);
 export type { Draft, Drafts, JobsState } from './jobsState';

@@ -33,6 +33,8 @@ export const initialState = adapter.getInitialState({
   removed: undefined as Removed | undefined,
   /** The job last put in the archive, for undo. */
   archivedId: undefined as string | undefined,
+  /** A signed job that somebody tried to change; see `frozen.ts`. */
+  refusedId: undefined as string | undefined,
   /** Steps of the job that is open, for undo and redo; see `history.ts`. */
   history: undefined as History | undefined,
 });

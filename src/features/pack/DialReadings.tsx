@@ -1,27 +1,21 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { View } from 'react-native';
 
-import { readSentence } from '@/core/evaluate/sentence';
 import { fieldPath, MAX_READINGS } from '@/core/job/fields';
-import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
+import { VerdictLine } from '@/features/figures/VerdictLine';
 import { useChangeJob } from '@/features/jobs/changeJob';
-import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Removable } from '@/ui/Removable';
-import { StateMark } from '@/ui/StateMark';
-import { Heading, Words } from '@/ui/Words';
+import { Heading } from '@/ui/Words';
 
-/** Dial readings round the pressure plate, and what they say of its tilt. */
-export function DialReadings() {
+/** Dial readings round the pressure plate, and what they say of its tilt; without its heading where one stands above. */
+export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
   const { release } = useJob();
-  const { verdicts } = useEvaluation();
-  const units = useUnits();
   const change = useChangeJob();
-  const even = verdicts.find((v) => v.id === 'even');
   return (
     <>
-      <Heading level={2}>Lift round the plate</Heading>
+      {bare ? null : <Heading level={2}>Lift round the plate</Heading>}
       {release.liftReadings.map((r, i) => (
         <Removable
           key={r.id}
@@ -56,15 +50,7 @@ export function DialReadings() {
           Dial reading
         </Action>
       ) : null}
-      {even ? (
-        <View role="status" style={{ flexDirection: 'row', gap: 8 }}>
-          <StateMark state={even.state} />
-          <View style={{ flexShrink: 1 }}>
-            <Words bold>{even.title}</Words>
-            <Words size={15}>{readSentence(even.sentence, units)}</Words>
-          </View>
-        </View>
-      ) : null}
+      <VerdictLine id="even" />
     </>
   );
 }

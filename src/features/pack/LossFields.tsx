@@ -10,10 +10,10 @@ import { useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 /** What is lost between lever and plate, and the budget that shows where the lift went. */
-export function LossFields() {
+export function LossFields({ bare = false }: { readonly bare?: boolean }) {
   return (
     <>
-      <Heading level={2}>Lost on the way</Heading>
+      {bare ? null : <Heading level={2}>Lost on the way</Heading>}
       <FieldGrid>
         <EntryField path="release.freePlay" />
         <EntryField path="release.stretch" />

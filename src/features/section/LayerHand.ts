@@ -1,8 +1,8 @@
 import type { GestureResponderEvent, PanResponderInstance } from 'react-native';
 import { PanResponder } from 'react-native';
 
-import type { SectionShape } from './geometry';
-import { gapAt } from './geometry';
+import type { SectionShape } from '@/drawing/sectionShape';
+import { gapAt } from '@/drawing/sectionShape';
 
 /** So far a finger may slip, px, and it is still a tap. */
 const SLIP = 8;

@@ -7,12 +7,12 @@ import type { Problem } from '@/core/evaluate/problems';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useStrata } from '@/ui/theme';
-import { spreadLabels } from '@/ui/spreadLabels';
+import { spreadLabels } from '@/drawing/spreadLabels';
 import { Words } from '@/ui/Words';
 
-import type { Box, LayerShape, SectionState } from './geometry';
+import type { Box, LayerShape, SectionState } from '@/drawing/sectionShape';
 import { LayerHand } from './LayerHand';
-import { gapHeight, shapeSection, WEAR_SCALE } from './geometry';
+import { gapHeight, shapeSection, WEAR_SCALE } from '@/drawing/sectionShape';
 import { marksOf } from './marks';
 
 export interface SectionProps {

@@ -9,7 +9,7 @@ import { useLater } from '@/ui/useLater';
 import { Slide } from '@/ui/Slide';
 import { Words } from '@/ui/Words';
 
-import type { SectionState } from './geometry';
+import type { SectionState } from '@/drawing/sectionShape';
 import { LayerTools } from './LayerTools';
 import { Section } from './Section';
 import type { SectionProps } from './Section';

@@ -1,7 +1,7 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
-import { Icon, IconButton } from 'react-native-paper';
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
 
 import { fieldPath, MAX_LINES, MAX_NOTES } from '@/core/job/fields';
 import type { Job, SmallPart, StripStep } from '@/core/job/types';
@@ -13,6 +13,7 @@ import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { PhotoPanel } from '@/features/photos/PhotoPanel';
 import { Action } from '@/ui/Action';
+import { CheckRow } from '@/ui/CheckRow';
 import { LineField } from '@/ui/LineField';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
@@ -178,38 +179,8 @@ function StripList({ steps, onChange, onMake }: StepsProps) {
 function StepRow({ step, onToggle }: { readonly step: StripStep; readonly onToggle: () => void }) {
   const strata = useStrata();
   return (
-    <View role="listitem">
-      <Pressable
-        role="checkbox"
-        aria-checked={step.done}
-        aria-label={step.watch ? `${step.text}. ${step.watch}` : step.text}
-        onPress={onToggle}
-        style={{
-          minHeight: 56,
-          flexDirection: 'row',
-          gap: 12,
-          alignItems: 'center',
-          paddingVertical: 6,
-          borderTopWidth: 1,
-          borderColor: strata.line,
-        }}
-      >
-        <Icon
-          source={step.done ? 'checkbox-marked' : 'checkbox-blank-outline'}
-          size={28}
-          color={step.done ? strata.good : strata.slate}
-        />
-        <View style={{ flexShrink: 1 }}>
-          <Words bold={!step.done} soft={step.done}>
-            {step.text}
-          </Words>
-          {step.watch ? (
-            <Words soft size={14}>
-              {step.watch}
-            </Words>
-          ) : null}
-        </View>
-      </Pressable>
+    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
+      <CheckRow text={step.text} watch={step.watch} done={step.done} onToggle={onToggle} />
     </View>
   );
 }

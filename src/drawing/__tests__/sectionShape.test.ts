@@ -4,9 +4,9 @@ import { layOut } from '@/core/evaluate/layers';
 import { demoJob } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
-import { spreadLabels } from '@/ui/spreadLabels';
+import { spreadLabels } from '@/drawing/spreadLabels';
 
-import { gapAt, gapHeight, shapeSection } from '../geometry';
+import { gapAt, gapHeight, shapeSection } from '../sectionShape';
 
 describe('the section', () => {
   const job = demoJob('UR-0106');

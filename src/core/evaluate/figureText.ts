@@ -1,0 +1,21 @@
+import type { UnitChoice } from '../units/quantity';
+import { formatValue, formatWithUnit, shownUnit } from '../units/quantity';
+import type { Figure } from './figure';
+
+/** A figure as text in the builder's units, with its range where there is one: the same on screen and on paper. */
+export function figureText(
+  figure: Figure,
+  units: UnitChoice,
+): { readonly value: string; readonly range?: string } {
+  const { value, quantity, decimals, range } = figure;
+  // Decimals are given for the base unit; another unit has its own resolution.
+  const places = shownUnit(quantity, units).factor === 1 ? decimals : undefined;
+  return {
+    value: formatWithUnit(value, quantity, units, places),
+    ...(range
+      ? {
+          range: `${formatValue(range.low, quantity, units, places)} to ${formatValue(range.high, quantity, units, places)}`,
+        }
+      : {}),
+  };
+}

@@ -1,0 +1,109 @@
+import { DomainError } from '../errors';
+import { fieldPath } from '../job/fields';
+import { gapFromTurns } from '../setting/adjuster';
+import { measuredRatio } from '../setting/leverGain';
+import { repeatability } from '../release/evenness';
+import type { Sheet } from './sheet';
+import { gather } from './sheet';
+
+/** What the adjuster, the gauges and the dial say while a clutch is set. Each only once it is recorded. */
+export function computeSetting(sheet: Sheet): void {
+  const { setting, release } = sheet.job;
+  if (setting.turnsOut || setting.marksOut) {
+    sheet.compute('gapSet', {
+      label: 'Gap by the adjuster',
+      quantity: 'length',
+      section: 8,
+      formula: 'g = P·(u + m/n_m)·i_a, from firm contact',
+      from: {
+        pitch: sheet.entry('setting.pitch'),
+        turns: sheet.entry('setting.turnsOut'),
+        marks: sheet.entry('setting.marksOut'),
+        marksPerTurn: sheet.entry('setting.marksPerTurn'),
+        linkage: sheet.entry('setting.linkage'),
+      },
+      value: ({ turns, marks, ...adjuster }) => gapFromTurns(adjuster, turns, marks),
+      notes: ['Only as good as its start: the cable must have slack at firm contact.'],
+    });
+  }
+  if (setting.goSize && setting.noGoSize) {
+    sheet.compute('gapGauged', {
+      label: 'Gap by gauges',
+      quantity: 'length',
+      section: 8,
+      formula: '(g_go + g_no)/2, between the two',
+      from: { go: sheet.entry('setting.goSize'), no: sheet.entry('setting.noGoSize') },
+      value: ({ go, no }) => {
+        if (go >= no)
+          throw new DomainError('gauge that goes in', 'smaller than the one that does not', go);
+        return { value: (go + no) / 2, low: go, high: no };
+      },
+    });
+  }
+  const repeated = release.liftReadings.filter((r) => r.angle && r.lift);
+  if (repeated.length > new Set(repeated.map((r) => r.angle?.value)).size) {
+    sheet.compute('liftRepeat', {
+      label: 'Spread of pulls at one place',
+      quantity: 'length',
+      section: 6,
+      formula: 'greatest x − least x at one angle',
+      from: {
+        d: gather(
+          repeated.flatMap((r) => [
+            sheet.entry(fieldPath('release.liftReadings.*.angle', r.id)),
+            sheet.entry(fieldPath('release.liftReadings.*.lift', r.id)),
+          ]),
+          (v) =>
+            repeatability(
+              repeated.map((_, i) => ({ angle: v[2 * i] ?? 0, lift: v[2 * i + 1] ?? 0 })),
+            ),
+        ),
+      },
+      value: ({ d }) => d,
+    });
+  }
+  const pair = gainPair(sheet);
+  if (sheet.job.expanding.fitted && pair) {
+    sheet.compute('ownRatio', {
+      label: 'This machine’s own ratio',
+      quantity: 'ratio',
+      decimals: 2,
+      section: 8,
+      formula: 'R = (y_1 − y_2)/((u_2 − u_1)·P·i_a)',
+      from: {
+        pitch: sheet.entry('setting.pitch'),
+        linkage: sheet.entry('setting.linkage'),
+        marksPerTurn: sheet.entry('setting.marksPerTurn'),
+        R: gather(
+          [
+            sheet.entry('setting.pitch'),
+            sheet.entry('setting.linkage'),
+            sheet.entry('setting.marksPerTurn'),
+            ...pair.flatMap((id) => [
+              sheet.entry(fieldPath('setting.readings.*.turns', id)),
+              sheet.entry(fieldPath('setting.readings.*.gain', id)),
+            ]),
+          ],
+          ([pitch = 0, linkage = 1, marksPerTurn = 1, u1 = 0, y1 = 0, u2 = 0, y2 = 0]) =>
+            measuredRatio(
+              { pitch, linkage, marksPerTurn },
+              { turns: u1, gain: y1 },
+              { turns: u2, gain: y2 },
+            ),
+        ),
+      },
+      value: ({ R }) => R,
+      notes: ['Learned from two readings at two settings; used in place of the train’s ratio.'],
+    });
+  }
+}
+
+/** The last two readings above 0 at different settings, by their identifiers. */
+function gainPair({ job }: Sheet): readonly [string, string] | undefined {
+  const usable = job.setting.readings.filter((r) => r.turns && r.gain && r.gain.value > 0);
+  const last = usable.at(-1);
+  const before = usable.findLast(
+    (r) => last?.turns && r.turns && Math.abs(r.turns.value - last.turns.value) > 1e-9,
+  );
+  return last && before ? [before.id, last.id] : undefined;
+}

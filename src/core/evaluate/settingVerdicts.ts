@@ -1,0 +1,217 @@
+import { checkWindow } from '../pack/stack';
+import type { FigureId, State } from './figure';
+import { length, say } from './sentence';
+import type { Sheet } from './sheet';
+import type { Verdict, VerdictId } from './verdicts';
+
+/** Verdicts on what is set and measured once the clutch is together; each is absent until it is recorded. */
+export function judgeSetting(sheet: Sheet): Verdict[] {
+  return [
+    judgeFreePlay(sheet),
+    judgeHeads(sheet),
+    judgeGapWays(sheet),
+    judgeThumb(sheet),
+    judgeRepeat(sheet),
+    judgeEndFloat(sheet),
+    judgeChain(sheet),
+  ].flatMap((v) => v ?? []);
+}
+
+const valueAt = (sheet: Sheet, path: string): number | undefined => {
+  const term = sheet.entry(path);
+  return term.known ? term.value : undefined;
+};
+
+/** Pulls that spread more than this, mm, say that something sticks or gives. Design estimate. */
+const REPEATS = 0.05;
+/** Ways of measuring one gap that differ by more than this, mm, contradict each other. Design estimate. */
+const AGREES = 0.1;
+
+interface WindowWords {
+  readonly good: string;
+  readonly above: string;
+  readonly below: string;
+  /** What it means, after the colon. */
+  readonly tooMuch: string;
+  readonly tooLittle: string;
+}
+
+/** A measured value against a window that has at least one edge. */
+function inWindow(
+  id: VerdictId,
+  value: number | undefined,
+  min: number | undefined,
+  max: number | undefined,
+  words: WindowWords,
+  what: string,
+): Verdict | undefined {
+  if (value === undefined || (min === undefined && max === undefined)) return undefined;
+  if ((min ?? -Infinity) > (max ?? Infinity)) return undefined;
+  const { margin, side } = checkWindow(value, min, max);
+  const figures: readonly FigureId[] = [];
+  if (margin >= 0) {
+    return {
+      id,
+      state: 'good',
+      title: words.good,
+      figures,
+      sentence: say`${what} of ${length(value)} lies in its window, ${length(margin)} from the nearer edge.`,
+    };
+  }
+  const above = side === 'above';
+  return {
+    id,
+    state: 'stop',
+    title: above ? words.above : words.below,
+    figures,
+    sentence: say`${what} of ${length(value)} misses its window by ${length(-margin)}: ${above ? words.tooMuch : words.tooLittle}.`,
+  };
+}
+
+function judgeFreePlay(sheet: Sheet): Verdict | undefined {
+  if (!sheet.job.release.freePlay) return undefined;
+  return inWindow(
+    'freePlay',
+    valueAt(sheet, 'release.freePlay'),
+    valueAt(sheet, 'setting.freePlayMin'),
+    valueAt(sheet, 'setting.freePlayMax'),
+    {
+      good: 'Free play in its window',
+      above: 'Too much free play',
+      below: 'Too little free play',
+      tooMuch: 'it costs lift',
+      tooLittle: 'the bearing is loaded and the pack slips',
+    },
+    'Free play at the lever',
+  );
+}
+
+function judgeHeads(sheet: Sheet): Verdict | undefined {
+  const { headClearance } = sheet.job.build;
+  const least = valueAt(sheet, 'build.headClearanceMin');
+  if (!headClearance || least === undefined) return undefined;
+  const base = { id: 'heads', figures: [] } as const;
+  return headClearance.value + 1e-9 < least
+    ? {
+        ...base,
+        state: 'stop',
+        title: 'Bolt heads foul the cover',
+        sentence: say`The bolt heads clear the cover by ${length(headClearance.value)}; ${length(least)} is wanted. Fit the bolts that belong to this set, or they chew the cover up.`,
+      }
+    : {
+        ...base,
+        state: 'good',
+        title: 'Bolt heads clear',
+        sentence: say`The bolt heads clear the cover by ${length(headClearance.value)}.`,
+      };
+}
+
+/** The gap known in several ways must be one gap. */
+function judgeGapWays(sheet: Sheet): Verdict | undefined {
+  const turned = sheet.known('gapSet');
+  const gauged = sheet.known('gapGauged');
+  const measured = sheet.job.setting.gapMeasured;
+  const ways = [
+    ...(turned ? [{ name: 'adjuster', low: turned.value, high: turned.value }] : []),
+    ...(gauged?.range ? [{ name: 'gauges', low: gauged.range.low, high: gauged.range.high }] : []),
+    ...(measured ? [{ name: 'caliper', low: measured.value, high: measured.value }] : []),
+  ];
+  if (!sheet.job.expanding.fitted || ways.length < 2) return undefined;
+  const highest = ways.reduce((a, b) => (b.low > a.low ? b : a));
+  const lowest = ways.reduce((a, b) => (b.high < a.high ? b : a));
+  const apart = highest.low - lowest.high;
+  const base = { id: 'gapWays', figures: ['gapSet', 'gapGauged'] } as const;
+  return apart > AGREES
+    ? {
+        ...base,
+        state: 'watch',
+        title: 'The gap reads differently',
+        sentence: say`By ${highest.name} the gap is ${length(highest.low)}, by ${lowest.name} ${length(lowest.high)}: check that the start point was taken off the nut and not off the bearing, with the cable slack.`,
+      }
+    : {
+        ...base,
+        state: 'good',
+        title: 'The gap reads the same',
+        sentence: say`The gap by ${ways.map((w) => w.name).join(' and by ')} agrees.`,
+      };
+}
+
+function judgeThumb(sheet: Sheet): Verdict | undefined {
+  const { thumbTest } = sheet.job.setting;
+  const base = { id: 'thumb', state: 'watch' as State, figures: ['liftTilt'] } as const;
+  if (thumbTest === 'tilts') {
+    return {
+      ...base,
+      title: 'Pushrod’s seat out of square',
+      sentence: say`With the springs out the plate still tilts under the thumb: the pushrod’s seat is not square to the friction face. Measure it, and true or change the plate.`,
+    };
+  }
+  if (thumbTest === 'true') {
+    return {
+      ...base,
+      title: 'Springs differ',
+      sentence: say`With the springs out the plate lifts true: the springs differ. Measure their lengths and rates, and let the kinds alternate evenly.`,
+    };
+  }
+  return undefined;
+}
+
+function judgeRepeat(sheet: Sheet): Verdict | undefined {
+  const spread = sheet.known('liftRepeat');
+  if (!spread) return undefined;
+  const base = { id: 'repeat', figures: ['liftRepeat'] } as const;
+  return spread.value > REPEATS
+    ? {
+        ...base,
+        state: 'watch',
+        title: 'Pulls do not repeat',
+        sentence: say`At one place the lift spreads by ${length(spread.value)} from pull to pull: something sticks or gives, air in the line or a worn pivot among others.`,
+      }
+    : {
+        ...base,
+        state: 'good',
+        title: 'Pulls repeat',
+        sentence: say`From pull to pull the lift spreads by ${length(spread.value)}.`,
+      };
+}
+
+/** A screw's float may miss what was wanted by this share. Design estimate. */
+const FLOAT_SHARE = 0.5;
+
+function judgeEndFloat(sheet: Sheet): Verdict | undefined {
+  const { separatePrimary, endFloat, endFloatWanted } = sheet.job.setting;
+  if (!separatePrimary || !endFloat || !endFloatWanted) return undefined;
+  const slack = endFloatWanted.value * FLOAT_SHARE;
+  return inWindow(
+    'endFloat',
+    endFloat.value,
+    endFloatWanted.value - slack,
+    endFloatWanted.value + slack,
+    {
+      good: 'End float right',
+      above: 'Too much end float',
+      below: 'Too little end float',
+      tooMuch: 'the basket walks and the lift is lost',
+      tooLittle: 'the bearing runs hot',
+    },
+    'End float',
+  );
+}
+
+function judgeChain(sheet: Sheet): Verdict | undefined {
+  if (!sheet.job.setting.separatePrimary || !sheet.job.setting.chainSlack) return undefined;
+  return inWindow(
+    'chain',
+    valueAt(sheet, 'setting.chainSlack'),
+    valueAt(sheet, 'setting.chainSlackMin'),
+    valueAt(sheet, 'setting.chainSlackMax'),
+    {
+      good: 'Primary chain slack right',
+      above: 'Primary chain slack',
+      below: 'Primary chain tight',
+      tooMuch: 'it snatches and wears the case',
+      tooLittle: 'it loads the mainshaft and its bearings',
+    },
+    'Chain slack',
+  );
+}

@@ -1,0 +1,56 @@
+import type { Aim, OilKind, Stage } from './types';
+import type { Lock, ProveTest } from './work';
+
+/* What things are called, on screen and on paper. */
+
+export const AIM_NAME: Readonly<Record<Aim, string>> = {
+  restore: 'Restore it',
+  hold: 'More holding',
+  lighter: 'Lighter lever',
+  handsOff: 'Hands-off starts',
+  feel: 'More feel',
+  inertia: 'Less rotating weight',
+};
+
+export const OIL_NAME: Readonly<Record<OilKind, string>> = {
+  unknown: 'Not known',
+  wetClutch: 'For wet clutches',
+  frictionModified: 'Car oil, friction-modified',
+};
+
+export const LOCK_NAME: Readonly<Record<Lock, string>> = {
+  none: 'Nothing',
+  threadlocker: 'Threadlocker',
+  lockWasher: 'Lock washer',
+  selfLocking: 'Self-locking',
+};
+
+export const STAGE_NAME: Readonly<Record<Stage, string>> = {
+  intake: 'Intake',
+  strip: 'Strip',
+  inspect: 'Inspect',
+  specify: 'Specify',
+  build: 'Build',
+  set: 'Set',
+  prove: 'Prove',
+  log: 'Log',
+};
+
+export const TEST_NAME: Readonly<Record<ProveTest, string>> = {
+  lever: 'Lever work',
+  drag: 'Drag',
+  creep: 'Stands still at idle',
+  stall: 'Takes up, does not stall',
+  slip: 'Loaded pull without slip',
+};
+
+/** The usual cautions, which stand on every sheet. */
+export const CAUTIONS: readonly string[] = [
+  'Hot oil and exhaust burn. Springs are loaded: release and draw up evenly, eyes covered; wire rings fly.',
+  'Old linings may hold asbestos: no blowing out, wet wipe.',
+  'Fingers out of a turning clutch: cover on before the engine runs, engine off before hands go in.',
+  'Machine on a stand, wheel clear, brake within reach; an auto-clutch can move the machine with the lever out.',
+  'Check drain bolts, and wipe oil off the tyre. Used oil goes to the collection point.',
+  'First ride slow, off the road, brakes tested: the lever may not act as it did.',
+  'The maker’s manual, local rules and a licensed mechanic stand above anything on this sheet.',
+];

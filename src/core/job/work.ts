@@ -1,0 +1,154 @@
+/*
+ * The record of the work itself: what was done by whom, what was counted and torqued, what was proved, and what was
+ * signed. Part of the job record; see `types.ts`.
+ */
+
+import type { Entry, Job } from './types';
+
+/** Stages whose work is a list of steps made by the core. */
+export const WORK_STAGES = ['build', 'set', 'prove'] as const;
+export type WorkStage = (typeof WORK_STAGES)[number];
+
+/** A step that was done, and what its line said then: a line that says something else now must be done again. */
+export interface Mark {
+  /** ISO time. */
+  readonly at: string;
+  readonly by: string;
+  readonly said: string;
+}
+
+export interface StepRecord {
+  readonly done?: Mark;
+  /** What was really done where schools differ; the identifier of the other way. */
+  readonly otherwise?: string;
+  /** Why the step was left out; printed. */
+  readonly skipped?: string;
+  /** What was seen or measured at it, in words. */
+  readonly note?: string;
+}
+
+/** A step of the shop's own. */
+export interface OwnStep {
+  readonly id: string;
+  readonly text: string;
+}
+
+/** What was done to the lines of one stage; the lines themselves are made by the core from the pack as it is. */
+export interface Worksheet {
+  /** By the key of the line. */
+  readonly records: Readonly<Record<string, StepRecord>>;
+  readonly own: readonly OwnStep[];
+  /** Keys in the shop's own order; empty for the core's. */
+  readonly order: readonly string[];
+}
+
+/** A worksheet's additions and order without what was done: the shop's own way with a family. */
+export type SheetTemplate = Pick<Worksheet, 'own' | 'order'>;
+
+export interface Work {
+  /** Who stands at the bench; goes into every mark. */
+  readonly by: string;
+  readonly build: Worksheet;
+  readonly set: Worksheet;
+  readonly prove: Worksheet;
+}
+
+/** What keeps a thread from working loose. */
+export const LOCKS = ['none', 'threadlocker', 'lockWasher', 'selfLocking'] as const;
+export type Lock = (typeof LOCKS)[number];
+
+/** What a fastener holds: it decides at which line it is tightened. */
+export const FASTENER_ROLES = ['hubNut', 'springs', 'cover', 'other'] as const;
+export type FastenerRole = (typeof FASTENER_ROLES)[number];
+
+export interface Fastener {
+  readonly id: string;
+  readonly role: FastenerRole;
+  readonly name: string;
+  readonly count?: Entry;
+  readonly torque?: Entry;
+  /** What the wrench was really set to. */
+  readonly applied?: Entry;
+  readonly lock: Lock;
+  /** Grade of the threadlocker, as the manual names it. */
+  readonly grade: string;
+}
+
+export interface BuildRecord {
+  readonly fasteners: readonly Fastener[];
+  /** Steps in which a bolt circle comes to its torque after finger tight. */
+  readonly stages: number;
+  /** ISO time at which the linings went into the oil. */
+  readonly soakStart?: string;
+  readonly soakPlan?: Entry;
+  readonly soakLeast?: Entry;
+  readonly headClearance?: Entry;
+  readonly headClearanceMin?: Entry;
+}
+
+/** Tests before the machine goes back. */
+export const PROVE_TESTS = ['lever', 'drag', 'creep', 'stall', 'slip'] as const;
+export type ProveTest = (typeof PROVE_TESTS)[number];
+export type ProveOutcome = 'pass' | 'fail';
+
+/** Break-in starts in one gear. */
+export interface BreakIn {
+  readonly id: string;
+  /** "Second gear". */
+  readonly name: string;
+  readonly wanted?: Entry;
+  readonly done?: Entry;
+}
+
+export interface ProveRecord {
+  readonly outcomes: Readonly<Partial<Record<ProveTest, ProveOutcome>>>;
+  readonly starts: readonly BreakIn[];
+  /** Measured again after break-in, since linings bed in. */
+  readonly recheckFreePlay?: Entry;
+  readonly recheckLift?: Entry;
+  readonly recheckGain?: Entry;
+}
+
+/** A builder's written reason to sign although something is open; printed. */
+export interface Override {
+  readonly itemId: string;
+  readonly reason: string;
+  readonly by: string;
+  readonly at: string;
+}
+
+/** A record as it is when it is signed: everything of the job but its earlier revisions. */
+export type SignedRecord = Omit<Job, 'signOff'> & { readonly overrides: readonly Override[] };
+
+export interface Revision {
+  readonly number: number;
+  readonly signedAt: string;
+  readonly by: string;
+  /** SHA-256 of the record in canonical form, in hex. */
+  readonly digest: string;
+  /** Why the record was opened again; empty for the first. */
+  readonly why: string;
+  readonly record: SignedRecord;
+}
+
+export interface SignOff {
+  readonly overrides: readonly Override[];
+  readonly revisions: readonly Revision[];
+  /** Why the signed record was opened to change it; absent while the last revision stands. */
+  readonly reopened?: string;
+}
+
+const BLANK_SHEET: Worksheet = { records: {}, own: [], order: [] };
+export const blankWork = (): Work => ({
+  by: '',
+  build: BLANK_SHEET,
+  set: BLANK_SHEET,
+  prove: BLANK_SHEET,
+});
+export const blankBuild = (): BuildRecord => ({ fasteners: [], stages: 2 });
+export const blankProve = (): ProveRecord => ({ outcomes: {}, starts: [] });
+export const blankSignOff = (): SignOff => ({ overrides: [], revisions: [] });
+
+/** Whether the last signed revision stands: nothing in the record may change. */
+export const isFrozen = ({ signOff }: Pick<Job, 'signOff'>): boolean =>
+  signOff.revisions.length > 0 && signOff.reopened === undefined;

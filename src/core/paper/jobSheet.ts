@@ -1,0 +1,357 @@
+import { COMPLAINTS } from '../causes/knowledge';
+import type { Evaluation } from '../evaluate/evaluate';
+import { evaluate } from '../evaluate/evaluate';
+import type { FigureId } from '../evaluate/figure';
+import { figureText } from '../evaluate/figureText';
+import { readSentence } from '../evaluate/sentence';
+import { inspect } from '../inspect/inspect';
+import { DECISION_NAME } from '../inspect/decisions';
+import { summarize } from '../inspect/summary';
+import type { Job } from '../job/types';
+import { readingsOf } from '../job/types';
+import type { WorkStage } from '../job/work';
+import { isFrozen, WORK_STAGES } from '../job/work';
+import { openItems, partMissing } from '../signoff/openItems';
+import { recheckFindings } from '../signoff/recheck';
+import type { UnitChoice } from '../units/quantity';
+import { formatWithUnit } from '../units/quantity';
+import { bothTorques } from '../worksheet/fasteners';
+import type { SheetStep } from '../worksheet/worksheet';
+import { stepsOf } from '../worksheet/worksheet';
+import type { Paper, PaperBlock, PaperStep, SheetOptions } from './paper';
+import { day, facts, titleOf } from './paper';
+import { AIM_NAME, CAUTIONS, LOCK_NAME, OIL_NAME, STAGE_NAME } from '../job/words';
+
+/** Figures that stand on the sheet, those of them that apply. */
+const ON_SHEET: readonly FigureId[] = [
+  'stack',
+  'stackMargin',
+  'faces',
+  'clamp',
+  'torqueAtClutch',
+  'capacityWithTangs',
+  'reserveWithTangs',
+  'leastCurveReserve',
+  'liningPressure',
+  'liftHad',
+  'liftNeeded',
+  'clearancePerFace',
+  'liftLeast',
+  'liftTilt',
+  'overallRatio',
+  'ownRatio',
+  'leverPull',
+  'plateGap',
+  'springOffset',
+  'retention',
+  'deflection',
+  'packWear',
+  'expandContact',
+  'expandLockUp',
+  'gapSet',
+  'startContact',
+  'startHolding',
+];
+
+const minute = (iso: string): string => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
+
+/**
+ * The job sheet: job, machine, pack, figures with their verdicts, torques, settings, every step of the work, the parts
+ * counted, what is open or was signed over, cautions and a place to sign.
+ * @param job the record; never throws for one that passes the schema
+ * Source: workshop practice; `docs/mechanics.md`, paper.
+ */
+export function jobSheet(job: Job, options: SheetOptions = {}): Paper {
+  const { units = {}, unfinished = 0, revision } = options;
+  const evaluation = options.evaluation ?? evaluate(job);
+  const signedAs = revision ?? (isFrozen(job) ? job.signOff.revisions.at(-1) : undefined);
+  const items = openItems(job, unfinished, evaluation);
+  const standing = items.filter((i) => !i.override);
+  return {
+    title: titleOf(job),
+    subtitle: signedAs
+      ? `Job sheet, revision ${signedAs.number}, signed ${day(signedAs.signedAt)} by ${signedAs.by}`
+      : `Job sheet, not signed: stands at ${STAGE_NAME[job.stage]}`,
+    foot: signedAs
+      ? `${job.number} · revision ${signedAs.number} · SHA-256 ${signedAs.digest}`
+      : `${job.number} · not signed`,
+    blocks: [
+      ...headBlocks(job, units),
+      { kind: 'heading', text: 'Verdict' },
+      {
+        kind: 'verdicts',
+        rows: [evaluation.overall, ...evaluation.verdicts]
+          .filter((v, i, all) => i === 0 || v.title !== all[0]?.title)
+          .map((v) => ({
+            state: v.state,
+            title: v.title,
+            text: readSentence(v.sentence, units),
+          })),
+      },
+      ...packBlocks(job, evaluation, units),
+      ...figureBlocks(evaluation, units),
+      ...torqueBlocks(job, units),
+      ...inspectionBlocks(job, evaluation, units),
+      ...partBlocks(job),
+      ...WORK_STAGES.flatMap((stage) => stepBlocks(job, stage, units)),
+      ...recheckBlocks(job, units),
+      ...(standing.length > 0
+        ? ([
+            { kind: 'heading', text: signedAs ? 'Open when it was signed' : 'Still open' },
+            {
+              kind: 'list',
+              items: standing.map((i) => `${i.title}. ${readSentence(i.sentence, units)}`),
+            },
+          ] satisfies PaperBlock[])
+        : []),
+      ...overrideBlocks(job, items, units),
+      ...(job.notes.trim() ? noteBlocks('Notes', job.notes) : []),
+      ...(signedAs?.why ? noteBlocks(`Why revision ${signedAs.number}`, signedAs.why) : []),
+      { kind: 'heading', text: 'Cautions' },
+      { kind: 'list', items: CAUTIONS },
+      {
+        kind: 'sign',
+        lines: signedAs
+          ? [`Signed ${minute(signedAs.signedAt)}: ${signedAs.by}`, 'Taken over by the rider']
+          : ['Builder, date', 'Taken over by the rider, date'],
+      },
+    ],
+  };
+}
+
+function noteBlocks(title: string, text: string): PaperBlock[] {
+  return [
+    { kind: 'heading', text: title },
+    { kind: 'text', text },
+  ];
+}
+
+function headBlocks(job: Job, units: UnitChoice): PaperBlock[] {
+  const { machine, intake, engine } = job;
+  const value = (
+    entry: { readonly value: number } | undefined,
+    quantity: Parameters<typeof formatWithUnit>[1],
+  ) => (entry ? formatWithUnit(entry.value, quantity, units) : undefined);
+  return facts([
+    ['Machine', [machine.name, machine.use].filter(Boolean).join(', ')],
+    ['Begun', day(job.createdAt)],
+    ['Wanted by', intake.due],
+    ['Machine hours', value(intake.hours, 'hours')],
+    ['Complaint', intake.complaints.map((c) => COMPLAINTS[c]).join(', ')],
+    ['Wanted', intake.aims.map((a) => AIM_NAME[a]).join(', ')],
+    ['Oil it came with', OIL_NAME[intake.oil]],
+    ['Engine torque, peak', value(engine.peakTorque, 'torque')],
+    ['Primary ratio', value(engine.primaryRatio, 'ratio')],
+    ['At the bench', job.work.by],
+  ]);
+}
+
+function packBlocks(job: Job, { layout }: Evaluation, units: UnitChoice): PaperBlock[] {
+  if (layout.layers.length === 0) return [];
+  const mm = (v: number) => formatWithUnit(v, 'length', units);
+  return [
+    { kind: 'heading', text: 'The pack, from the hub floor outward' },
+    { kind: 'section' },
+    {
+      kind: 'table',
+      columns: [
+        { title: 'No.', digits: true },
+        { title: 'Plate' },
+        { title: 'Thickness', digits: true },
+        { title: 'How known' },
+        { title: 'Turns with' },
+        { title: 'How it lies' },
+      ],
+      rows: layout.layers.map(({ number, kind, thickness, measured, plate }) => [
+        String(number),
+        kind.name,
+        thickness === undefined ? '–' : mm(thickness),
+        measured ? `mean of ${readingsOf(plate).length}` : plate.isNew ? 'new, nominal' : 'nominal',
+        kind.turnsWith,
+        [
+          plate.facing === 'outward' ? 'marked face out' : '',
+          plate.facing === 'inward' ? 'marked face in' : '',
+          kind.directional ? 'with the rotation' : '',
+          plate.judder ? 'judder pair in its bore' : '',
+          plate.offsetSlot ? 'offset slots' : '',
+          plate.shelfId ? 'from the shelf' : '',
+        ]
+          .filter(Boolean)
+          .join(', '),
+      ]),
+    },
+  ];
+}
+
+function figureBlocks({ figures }: Evaluation, units: UnitChoice): PaperBlock[] {
+  const rows = ON_SHEET.flatMap((id) => {
+    const f = figures.get(id);
+    if (f?.status !== 'known') return [];
+    const { value, range } = figureText(f, units);
+    return [[f.label, value, range ?? '', f.estimated ? 'design estimate in it' : '']];
+  });
+  return rows.length === 0
+    ? []
+    : [
+        { kind: 'heading', text: 'Figures' },
+        {
+          kind: 'table',
+          columns: [
+            { title: 'Figure' },
+            { title: 'Value', digits: true },
+            { title: 'Low to high friction', digits: true },
+            { title: 'Rests on' },
+          ],
+          rows,
+        },
+      ];
+}
+
+function torqueBlocks(job: Job, units: UnitChoice): PaperBlock[] {
+  const { fasteners, stages } = job.build;
+  if (fasteners.length === 0) return [];
+  return [
+    { kind: 'heading', text: 'Torques and locks' },
+    {
+      kind: 'table',
+      columns: [
+        { title: 'Fastener' },
+        { title: 'Count', digits: true },
+        { title: 'By the manual', digits: true },
+        { title: 'As done', digits: true },
+        { title: 'Lock' },
+      ],
+      rows: fasteners.map((f) => [
+        f.name || '–',
+        f.count ? String(f.count.value) : '–',
+        f.torque ? bothTorques(f.torque, units) : 'not entered',
+        f.applied ? bothTorques(f.applied, units) : '–',
+        f.lock === 'none' ? '' : `${LOCK_NAME[f.lock]}${f.grade ? ` ${f.grade}` : ''}`,
+      ]),
+    },
+    {
+      kind: 'text',
+      text: `Circles: criss-cross from finger tight in ${stages} ${stages === 1 ? 'stage' : 'stages'}.`,
+    },
+  ];
+}
+
+function inspectionBlocks(job: Job, evaluation: Evaluation, units: UnitChoice): PaperBlock[] {
+  const inspection = inspect(job, evaluation);
+  if (!inspection.begun) return [];
+  const summary = summarize(job, inspection, evaluation);
+  const rows = inspection.parts.flatMap((part) => {
+    const [reason] = part.reasons;
+    return part.decision === 'keep' && !reason
+      ? []
+      : [
+          [
+            part.name,
+            DECISION_NAME[part.decision],
+            reason ? readSentence(reason.sentence, units) : '',
+          ],
+        ];
+  });
+  return [
+    { kind: 'heading', text: 'Inspection' },
+    { kind: 'list', items: summary.shop.map((s) => readSentence(s, units)) },
+    {
+      kind: 'table',
+      columns: [{ title: 'Part' }, { title: 'Becomes' }, { title: 'Because' }],
+      rows,
+    },
+  ];
+}
+
+function partBlocks({ strip }: Job): PaperBlock[] {
+  const counted = strip.parts.filter((p) => (p.out?.value ?? 0) > 0);
+  if (counted.length === 0) return [];
+  return [
+    { kind: 'heading', text: 'Small parts' },
+    {
+      kind: 'table',
+      columns: [
+        { title: 'Part' },
+        { title: 'Out', digits: true },
+        { title: 'In', digits: true },
+        { title: '' },
+      ],
+      rows: counted.map((p) => [
+        p.name,
+        String(p.out?.value ?? ''),
+        p.in ? String(p.in.value) : '–',
+        partMissing(p) ? 'not all back' : '',
+      ]),
+    },
+  ];
+}
+
+const STAGE_TITLE: Readonly<Record<WorkStage, string>> = {
+  build: 'Putting it together',
+  set: 'Setting it',
+  prove: 'Proving it',
+};
+
+function stepBlocks(job: Job, stage: WorkStage, units: UnitChoice): PaperBlock[] {
+  const steps = stepsOf(job, stage).filter((s) => s.state !== 'open' || !s.line.optional);
+  return steps.length === 0
+    ? []
+    : [
+        { kind: 'heading', text: STAGE_TITLE[stage] },
+        { kind: 'steps', rows: steps.map((s) => paperStep(s, units)) },
+      ];
+}
+
+function paperStep({ line, record, state }: SheetStep, units: UnitChoice): PaperStep {
+  const other = line.school?.others.find((o) => o.id === record.otherwise);
+  return {
+    mark: state,
+    text: readSentence(line.text, units),
+    note: [
+      record.done ? `${minute(record.done.at)}${record.done.by ? `, ${record.done.by}` : ''}` : '',
+      state === 'changed' ? `changed since; then it said: ${record.done?.said ?? ''}` : '',
+      state === 'failed' ? 'not passed' : '',
+      record.skipped ? `left out: ${record.skipped}` : '',
+      other ? `done otherwise: ${other.text}` : '',
+      record.note ?? '',
+    ]
+      .filter(Boolean)
+      .join('; '),
+  };
+}
+
+function recheckBlocks(job: Job, units: UnitChoice): PaperBlock[] {
+  const { starts } = job.prove;
+  const found = recheckFindings(job);
+  const rows = starts.map(
+    (s) =>
+      `${s.name || 'Starts'}: ${s.done?.value ?? 0}${s.wanted ? ` of ${s.wanted.value}` : ''} break-in starts`,
+  );
+  const again = found.map((f) => readSentence(f.sentence, units));
+  return rows.length + again.length === 0
+    ? []
+    : [
+        { kind: 'heading', text: 'Break-in' },
+        { kind: 'list', items: [...rows, ...again] },
+      ];
+}
+
+function overrideBlocks(
+  job: Job,
+  items: ReturnType<typeof openItems>,
+  units: UnitChoice,
+): PaperBlock[] {
+  const over = items.filter((i) => i.override);
+  return over.length === 0
+    ? []
+    : [
+        { kind: 'heading', text: 'Signed over, with the builder’s reason' },
+        {
+          kind: 'list',
+          items: over.map(
+            (i) =>
+              `${i.title}. ${readSentence(i.sentence, units)} Reason: ${i.override?.reason ?? ''} (${i.override?.by ?? ''}, ${day(i.override?.at ?? job.updatedAt)})`,
+          ),
+        },
+      ];
+}

@@ -1,0 +1,116 @@
+import type { Evaluation } from '../evaluate/evaluate';
+import { evaluate } from '../evaluate/evaluate';
+import { readSentence } from '../evaluate/sentence';
+import { inspect, mainReason } from '../inspect/inspect';
+import type { Job } from '../job/types';
+import type { UnitChoice } from '../units/quantity';
+import { formatWithUnit } from '../units/quantity';
+
+/** One line of what a job takes. */
+export interface OrderLine {
+  readonly what: string;
+  /** Size, material, grade: what to ask for. */
+  readonly spec: string;
+  readonly count: number;
+  /** `shelf`: it lies on the shop's shelf; `order`: it is to be got. */
+  readonly from: 'shelf' | 'order';
+  readonly why: string;
+}
+
+/**
+ * What a job takes: new plates of the pack as specified, parts that the inspection changes or scraps, springs from the
+ * shelf, and what is used up (lock washers, threadlocker, gasket, oil).
+ * @param job the record; never throws for one that passes the schema
+ * Source: workshop practice; `docs/mechanics.md`, paper.
+ */
+export function orderList(
+  job: Job,
+  units: UnitChoice = {},
+  evaluation: Evaluation = evaluate(job),
+): OrderLine[] {
+  const lines: OrderLine[] = [];
+  const add = (line: OrderLine) => {
+    const same = lines.findIndex(
+      (l) =>
+        l.what === line.what && l.spec === line.spec && l.from === line.from && l.why === line.why,
+    );
+    const before = lines[same];
+    if (before) lines[same] = { ...before, count: before.count + line.count };
+    else lines.push(line);
+  };
+  for (const { plate, kind, thickness } of evaluation.layout.layers) {
+    if (!plate.isNew && plate.shelfId === undefined) continue;
+    const size = thickness === undefined ? '' : formatWithUnit(thickness, 'length', units);
+    add({
+      what: kind.name || (kind.lined === 'none' ? 'Steel' : 'Disc'),
+      spec: [size, kind.lined === 'none' ? kind.material : kind.lining].filter(Boolean).join(', '),
+      count: 1,
+      from: plate.shelfId === undefined ? 'order' : 'shelf',
+      why: plate.shelfId === undefined ? 'new in this pack' : 'chosen for this pack',
+    });
+  }
+  for (const part of inspect(job, evaluation).parts) {
+    if (part.decision !== 'change' && part.decision !== 'scrap') continue;
+    const kind = part.plate?.kind;
+    add({
+      what: kind ? kind.name || 'Plate' : part.name,
+      spec: kind?.thickness ? formatWithUnit(kind.thickness.value, 'length', units) : '',
+      count: 1,
+      from: 'order',
+      why: part.plate
+        ? part.decision === 'scrap'
+          ? 'the old one is scrap'
+          : 'the old one is worn'
+        : readSentence(mainReason(part), units),
+    });
+  }
+  if (job.springs.type !== 'diaphragm')
+    for (const group of job.springs.coil.groups)
+      if (group.shelfId !== undefined && group.count)
+        add({
+          what: group.name || 'Springs',
+          spec: group.freeLength
+            ? `free ${formatWithUnit(group.freeLength.value, 'length', units)}`
+            : '',
+          count: group.count.value,
+          from: 'shelf',
+          why: 'chosen for this pack',
+        });
+  for (const f of job.build.fasteners) {
+    if (f.lock === 'lockWasher')
+      add({
+        what: 'Lock washer',
+        spec: f.name,
+        count: f.count?.value ?? 1,
+        from: 'order',
+        why: 'never used twice',
+      });
+    if (f.lock === 'selfLocking')
+      add({
+        what: 'Self-locking nut',
+        spec: f.name,
+        count: f.count?.value ?? 1,
+        from: 'order',
+        why: 'new where the manual asks for one',
+      });
+    if (f.lock === 'threadlocker')
+      add({
+        what: 'Threadlocker',
+        spec: f.grade || 'grade by the manual',
+        count: 1,
+        from: 'order',
+        why: f.name,
+      });
+  }
+  if (job.pack.plates.length > 0) {
+    add({ what: 'Cover gasket', spec: '', count: 1, from: 'order', why: 'disturbed' });
+    add({
+      what: 'Oil for wet clutches',
+      spec: 'JASO MA or MA2',
+      count: 1,
+      from: 'order',
+      why: 'linings soak and run in it',
+    });
+  }
+  return lines;
+}

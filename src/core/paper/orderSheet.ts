@@ -1,0 +1,40 @@
+import type { Job } from '../job/types';
+import { orderList } from './orderList';
+import type { Paper, PaperBlock, SheetOptions } from './paper';
+import { titleOf } from './paper';
+
+/** What a job takes, as a sheet. */
+export function orderSheet(job: Job, options: SheetOptions = {}): Paper {
+  const { units = {} } = options;
+  const lines = orderList(job, units, options.evaluation);
+  const table = (from: 'shelf' | 'order', heading: string): PaperBlock[] => {
+    const of = lines.filter((l) => l.from === from);
+    return of.length === 0
+      ? []
+      : [
+          { kind: 'heading', text: heading },
+          {
+            kind: 'table',
+            columns: [
+              { title: 'Part' },
+              { title: 'What to ask for' },
+              { title: 'Count', digits: true },
+              { title: 'Why' },
+            ],
+            rows: of.map((l) => [l.what, l.spec, String(l.count), l.why]),
+          },
+        ];
+  };
+  return {
+    title: titleOf(job),
+    subtitle: 'Parts and order list',
+    foot: job.number,
+    blocks: [
+      ...(lines.length === 0
+        ? [{ kind: 'text', text: 'This job takes no parts yet.' } satisfies PaperBlock]
+        : []),
+      ...table('shelf', 'From the shelf'),
+      ...table('order', 'To order'),
+    ],
+  };
+}

@@ -1,0 +1,77 @@
+import type { Evaluation } from '../evaluate/evaluate';
+import type { State } from '../evaluate/figure';
+import type { Job } from '../job/types';
+import type { Revision } from '../job/work';
+import type { UnitChoice } from '../units/quantity';
+
+/*
+ * A sheet of paper as data: what it says, in which order, without how it looks. Screens, the PDF and tests read the same
+ * one. All text is in the builder's units.
+ */
+
+export interface Paper {
+  readonly title: string;
+  readonly subtitle: string;
+  /** At the foot of every page. */
+  readonly foot: string;
+  readonly blocks: readonly PaperBlock[];
+}
+
+export type PaperBlock =
+  | { readonly kind: 'heading'; readonly text: string }
+  | { readonly kind: 'text'; readonly text: string; readonly strong?: boolean }
+  | { readonly kind: 'facts'; readonly rows: readonly (readonly [string, string])[] }
+  | {
+      readonly kind: 'table';
+      readonly columns: readonly PaperColumn[];
+      readonly rows: readonly (readonly string[])[];
+    }
+  | { readonly kind: 'verdicts'; readonly rows: readonly PaperVerdict[] }
+  | { readonly kind: 'steps'; readonly rows: readonly PaperStep[] }
+  | { readonly kind: 'list'; readonly items: readonly string[] }
+  /** The section of the pack, drawn to scale. */
+  | { readonly kind: 'section' }
+  /** Places to sign, by what is written under each line. */
+  | { readonly kind: 'sign'; readonly lines: readonly string[] };
+
+export interface PaperColumn {
+  readonly title: string;
+  readonly digits?: boolean;
+}
+
+export interface PaperVerdict {
+  readonly state: State | 'unknown';
+  readonly title: string;
+  readonly text: string;
+}
+
+export interface PaperStep {
+  readonly mark: 'done' | 'open' | 'skipped' | 'failed' | 'changed';
+  readonly text: string;
+  /** Who and when, what was done otherwise, why it was left out. */
+  readonly note: string;
+}
+
+/** How a sheet is made. */
+export interface SheetOptions {
+  readonly units?: UnitChoice;
+  /** Fields that hold text which is no value yet. */
+  readonly unfinished?: number;
+  /** A signed revision that is printed in place of the job as it stands. */
+  readonly revision?: Revision;
+  /** The job's evaluation, where it is at hand. */
+  readonly evaluation?: Evaluation;
+}
+
+/** Number and name, at the head of every sheet. */
+export const titleOf = ({ number, machine }: Job): string =>
+  `${number} ${machine.name}`.trim() || 'Job';
+
+/** The day of an ISO time. */
+export const day = (iso: string): string => iso.slice(0, 10);
+
+/** Rows without those that say nothing. */
+export const facts = (rows: readonly (readonly [string, string | undefined])[]): PaperBlock[] => {
+  const said = rows.flatMap(([label, value]) => (value ? [[label, value] as const] : []));
+  return said.length > 0 ? [{ kind: 'facts', rows: said }] : [];
+};

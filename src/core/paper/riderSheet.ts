@@ -1,0 +1,94 @@
+import { COMPLAINTS } from '../causes/knowledge';
+import { evaluate } from '../evaluate/evaluate';
+import { readSentence } from '../evaluate/sentence';
+import { inspect } from '../inspect/inspect';
+import { summarize } from '../inspect/summary';
+import type { Job } from '../job/types';
+import { AIM_NAME } from '../job/words';
+import { isFrozen } from '../job/work';
+import { formatWithUnit } from '../units/quantity';
+import type { Paper, PaperBlock, SheetOptions } from './paper';
+import { facts, titleOf } from './paper';
+
+/**
+ * The short sheet for the rider: what was found, what was done, how it is set, and what to mind.
+ * @param job the record; never throws for one that passes the schema
+ */
+export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
+  const { units = {} } = options;
+  const evaluation = options.evaluation ?? evaluate(job);
+  const inspection = inspect(job, evaluation);
+  const { setting, release, prove, expanding } = job;
+  const mm = (e: { readonly value: number } | undefined) =>
+    e && formatWithUnit(e.value, 'length', units);
+  const fresh = evaluation.layout.layers.filter((l) => l.plate.isNew);
+  const discs = fresh.filter((l) => l.lined !== 'none').length;
+  const steels = fresh.length - discs;
+  const open = prove.starts.some((s) => (s.wanted?.value ?? 0) > (s.done?.value ?? 0));
+  const signedAs = options.revision ?? (isFrozen(job) ? job.signOff.revisions.at(-1) : undefined);
+  return {
+    title: titleOf(job),
+    subtitle: 'Your clutch: what was done and what to mind',
+    foot: signedAs ? `${job.number} · revision ${signedAs.number}` : `${job.number} · not signed`,
+    blocks: [
+      ...facts([
+        ['Machine', [job.machine.name, job.machine.use].filter(Boolean).join(', ')],
+        ['You asked for', job.intake.aims.map((a) => AIM_NAME[a]).join(', ')],
+        ['You told us', job.intake.complaints.map((c) => COMPLAINTS[c]).join(', ')],
+      ]),
+      ...(inspection.begun
+        ? ([
+            { kind: 'heading', text: 'What we found' },
+            {
+              kind: 'list',
+              items: summarize(job, inspection, evaluation).customer.map((s) =>
+                readSentence(s, units),
+              ),
+            },
+          ] satisfies PaperBlock[])
+        : []),
+      { kind: 'heading', text: 'What is in it now' },
+      {
+        kind: 'list',
+        items: [
+          `${evaluation.layout.layers.length} plates${fresh.length > 0 ? `, of them new: ${discs} ${discs === 1 ? 'disc' : 'discs'} and ${steels} ${steels === 1 ? 'steel' : 'steels'}` : ''}.`,
+          readSentence(evaluation.overall.sentence, units),
+        ],
+      },
+      ...facts([
+        ['Free play at the lever', mm(prove.recheckFreePlay ?? release.freePlay)],
+        ['Install gap', expanding.fitted ? mm(setting.installGap) : undefined],
+        [
+          'Lever moves in when revved',
+          expanding.fitted ? mm(prove.recheckGain ?? setting.readings.at(-1)?.gain) : undefined,
+        ],
+        ['Oil', 'For wet clutches (JASO MA or MA2); never friction-modified car oil'],
+      ]),
+      { kind: 'heading', text: 'What to mind' },
+      {
+        kind: 'list',
+        items: [
+          'First ride slow, off the road, brakes tested: the lever may not act as it did.',
+          ...(open
+            ? [
+                `Break-in: ${prove.starts.map((s) => `${s.wanted?.value ?? 0} starts in ${s.name.toLowerCase() || 'a gear'}`).join(', ')}, with time to cool between.`,
+              ]
+            : []),
+          ...(prove.recheckFreePlay || prove.recheckLift || prove.recheckGain
+            ? []
+            : [
+                'Bring it back after break-in: linings bed in, and gap and free play are set again.',
+              ]),
+          ...(expanding.fitted || job.startClutch.place !== 'none'
+            ? [
+                'The machine can move with the lever out: brake on, and in neutral when you get off.',
+              ]
+            : []),
+          'If it slips, drags or smells burnt, stop and bring it back.',
+          'The maker’s manual and local rules stand above this sheet.',
+        ],
+      },
+      { kind: 'sign', lines: ['Builder, date', 'Rider, date'] },
+    ],
+  };
+}

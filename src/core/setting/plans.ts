@@ -1,0 +1,143 @@
+import { DomainError } from '../errors';
+import { FIELDS } from '../job/fields';
+import type { Job } from '../job/types';
+import type { Mm } from '../units/quantity';
+import type { Adjuster, Turning } from './adjuster';
+import { gapFromTurns, turnsForGap } from './adjuster';
+import { adviseGain } from './leverGain';
+
+/* What a screw has to be turned by, from what was entered for it; undefined while something lacks. */
+
+/** The adjuster of the install gap, once its pitch is known. */
+export function adjusterOf({ setting }: Pick<Job, 'setting'>): Adjuster | undefined {
+  const { pitch, marksPerTurn, linkage } = setting;
+  return pitch
+    ? {
+        pitch: pitch.value,
+        marksPerTurn: marksPerTurn?.value ?? FIELDS['setting.marksPerTurn'].absent?.value ?? 1,
+        linkage: linkage?.value ?? 1,
+      }
+    : undefined;
+}
+
+export interface GapPlan {
+  /** The gap aimed at: the middle of the window, or its only edge. */
+  readonly wanted: Mm;
+  /** From the start point to the setting. */
+  readonly turning: Turning;
+}
+
+/** From firm contact to the middle of the gap's window, in turns and marks. */
+export function gapPlan(job: Pick<Job, 'setting'>): GapPlan | undefined {
+  const { gapMin, gapMax } = job.setting;
+  const adjuster = adjusterOf(job);
+  const low = gapMin?.value ?? gapMax?.value;
+  const high = gapMax?.value ?? gapMin?.value;
+  if (!adjuster || low === undefined || high === undefined || low > high) return undefined;
+  const wanted = (low + high) / 2;
+  return { wanted, turning: turnsForGap(adjuster, wanted) };
+}
+
+/** A turn is told by eye to an eighth where a screw has no marks. */
+const BY_EYE = 8;
+
+function screwPlan(pitch: Mm | undefined, travel: Mm | undefined): Turning | undefined {
+  return pitch === undefined || travel === undefined
+    ? undefined
+    : turnsForGap({ pitch, marksPerTurn: BY_EYE }, travel);
+}
+
+/** How far the pushrod screw is backed off from light touch; marks are eighths of a turn. */
+export const pushrodPlan = ({ setting }: Pick<Job, 'setting'>): Turning | undefined =>
+  screwPlan(setting.pushrodPitch?.value, setting.pushrodClearance?.value);
+
+/** How far the end float screw is backed off from touch; marks are eighths of a turn. */
+export const endFloatPlan = ({ setting }: Pick<Job, 'setting'>): Turning | undefined =>
+  screwPlan(setting.endFloatPitch?.value, setting.endFloatWanted?.value);
+
+/** Eighths of a turn in words: "3/8 turn", "1 1/2 turns". */
+export function eighthsWords({ turns, marks }: Pick<Turning, 'turns' | 'marks'>): string {
+  const parts = { 0: '', 1: '1/8', 2: '1/4', 3: '3/8', 4: '1/2', 5: '5/8', 6: '3/4', 7: '7/8' };
+  const part = parts[marks as keyof typeof parts] ?? '';
+  const whole = turns > 0 ? String(turns) : '';
+  const all = [whole, part].filter(Boolean).join(' ') || 'no';
+  return `${all} ${turns > 1 || (turns === 1 && part) ? 'turns' : 'turn'}`;
+}
+
+/** Where the adjuster stands, in turns out from the start point; undefined while nothing is recorded. */
+export function standsAt(job: Pick<Job, 'setting'>): number | undefined {
+  const { turnsOut, marksOut } = job.setting;
+  if (!turnsOut && !marksOut) return undefined;
+  const marksPerTurn = adjusterOf(job)?.marksPerTurn ?? 1;
+  return (turnsOut?.value ?? 0) + (marksOut?.value ?? 0) / marksPerTurn;
+}
+
+/**
+ * The record after the adjuster was turned on from where it stands, and with it the install gap. The same record where
+ * its place is not recorded, or where it would pass the start point.
+ */
+export function turnedBy<T extends Pick<Job, 'setting'>>(job: T, turning: Turning): T {
+  const from = standsAt(job);
+  const adjuster = adjusterOf(job);
+  if (from === undefined || !adjuster) return job;
+  const { marksPerTurn } = adjuster;
+  const sign = turning.direction === 'open' ? 1 : -1;
+  const marks =
+    Math.round(from * marksPerTurn) + sign * (turning.turns * marksPerTurn + turning.marks);
+  if (marks < 0) return job;
+  const turnsOut = Math.floor(marks / marksPerTurn);
+  const marksOut = marks % marksPerTurn;
+  return {
+    ...job,
+    setting: {
+      ...job.setting,
+      turnsOut: { value: turnsOut },
+      marksOut: { value: marksOut },
+      installGap: { value: gapFromTurns(adjuster, turnsOut, marksOut) },
+    },
+  };
+}
+
+export interface GainPlan {
+  readonly turning: Turning;
+  /** Where the adjuster stands after it, in turns from the same point as the readings. */
+  readonly turns: number;
+  readonly atLeast: boolean;
+}
+
+/** Lever gain that is this close to its target, mm, is on it: nobody reads a lever finer. Design estimate. */
+export const GAIN_READS: Mm = 0.5;
+
+/**
+ * How far to turn the adjuster after the last reading of lever gain.
+ * @param givenRatio the train's overall ratio, for as long as the machine has not told its own
+ * @returns undefined while something lacks, contradicts itself, or the last reading is on target
+ */
+export function gainAdvice(
+  job: Pick<Job, 'setting'>,
+  givenRatio: number | undefined,
+): GainPlan | undefined {
+  const adjuster = adjusterOf(job);
+  const target = job.setting.targetGain?.value;
+  const readings = job.setting.readings.flatMap((r) =>
+    r.turns && r.gain ? [{ turns: r.turns.value, gain: r.gain.value }] : [],
+  );
+  const last = readings.at(-1);
+  // A reading that is begun and not finished comes first.
+  if (!adjuster || target === undefined || !last || readings.length < job.setting.readings.length)
+    return undefined;
+  if (givenRatio === undefined || Math.abs(last.gain - target) <= GAIN_READS) return undefined;
+  try {
+    const advice = adviseGain(adjuster, readings, target, givenRatio);
+    const { turning } = advice;
+    const sign = turning.direction === 'open' ? 1 : -1;
+    return {
+      turning,
+      turns: last.turns + sign * (turning.turns + turning.marks / adjuster.marksPerTurn),
+      atLeast: advice.kind === 'bound',
+    };
+  } catch (error) {
+    if (error instanceof DomainError) return undefined;
+    throw error;
+  }
+}

@@ -1,0 +1,221 @@
+import type { Evaluation } from '../evaluate/evaluate';
+import { evaluate } from '../evaluate/evaluate';
+import type { Sentence } from '../evaluate/sentence';
+import { count, say } from '../evaluate/sentence';
+import type { Inspection } from '../inspect/inspect';
+import { inspect, mainReason } from '../inspect/inspect';
+import { DECISION_NAME, staysIn } from '../inspect/decisions';
+import type { Job, SmallPart, Stage } from '../job/types';
+import type { Override, WorkStage } from '../job/work';
+import { WORK_STAGES } from '../job/work';
+import type { SheetStep } from '../worksheet/worksheet';
+import { isOpen, stepsOf } from '../worksheet/worksheet';
+
+/** Something that holds the sign-off up. */
+export interface OpenItem {
+  /** The same for the same thing, so that a written reason stays with it. */
+  readonly id: string;
+  readonly kind: 'part' | 'verdict' | 'problem' | 'measure' | 'step' | 'text';
+  /** Where it is mended. */
+  readonly stage: Stage;
+  readonly title: string;
+  readonly sentence: Sentence;
+  /** The builder's written reason to sign all the same. */
+  readonly override?: Override;
+}
+
+/** Verdicts without which nobody knows whether the pack works. */
+const MUST = ['order', 'holds', 'releases', 'stack'] as const;
+
+/**
+ * Everything that is open before a job can be signed: parts that are missing, stop verdicts and layers, plates that go
+ * out or are not measured, steps that are not done, and break-in. Each once, in the order of the stages.
+ * @param job the record
+ * @param unfinished fields that hold text which is no value yet, 0 or more
+ * @param evaluation of the same record, where it is at hand
+ * Never throws for a job that passes the schema.
+ * Source: workshop practice; `docs/mechanics.md`, sign-off.
+ */
+export function openItems(
+  job: Job,
+  unfinished = 0,
+  evaluation: Evaluation = evaluate(job),
+): OpenItem[] {
+  const inspection = inspect(job, evaluation);
+  const items: OpenItem[] = [
+    ...partItems(job),
+    ...inspectItems(inspection),
+    ...verdictItems(evaluation),
+    ...WORK_STAGES.flatMap((stage) => stepItems(job, stage)),
+    ...breakInItems(job),
+    ...(unfinished > 0
+      ? [
+          {
+            id: 'text',
+            kind: 'text',
+            stage: 'specify',
+            title: 'Text that is no value',
+            sentence: say`${count(unfinished)} ${unfinished === 1 ? 'field holds' : 'fields hold'} text that is no value yet.`,
+          } satisfies OpenItem,
+        ]
+      : []),
+  ];
+  const reasons = new Map(job.signOff.overrides.map((o) => [o.itemId, o]));
+  return items.map((item) => {
+    const override = reasons.get(item.id);
+    return override && override.reason.trim() !== '' ? { ...item, override } : item;
+  });
+}
+
+/** Whether a job can be signed: somebody signs, and nothing is open but what a reason is written for. */
+export const canSign = (items: readonly OpenItem[], by: string): boolean =>
+  by.trim() !== '' && items.every((i) => i.override !== undefined);
+
+/** Parts that are not back: counted in against counted out. */
+export const partMissing = (part: SmallPart): boolean =>
+  (part.out?.value ?? 0) > 0 && part.in?.value !== part.out?.value;
+
+function partItems({ strip }: Job): OpenItem[] {
+  if (strip.parts.length === 0) {
+    return [
+      {
+        id: 'parts',
+        kind: 'part',
+        stage: 'strip',
+        title: 'Small parts not counted',
+        sentence: say`No small parts were counted out, so nobody can say that all are back in.`,
+      },
+    ];
+  }
+  return strip.parts.filter(partMissing).map((part) => {
+    const out = part.out?.value ?? 0;
+    const back = part.in?.value;
+    const name = part.name || 'Part';
+    return {
+      id: `part:${part.id}`,
+      kind: 'part',
+      stage: 'build',
+      title:
+        back !== undefined && back > out ? `${name}: more in than out` : `${name}: not all back`,
+      sentence:
+        back === undefined
+          ? say`${name}: ${count(out)} came out, none counted in yet.`
+          : say`${name}: ${count(out)} came out, ${count(back)} counted in.`,
+    };
+  });
+}
+
+function inspectItems({ parts }: Inspection): OpenItem[] {
+  const open = parts.filter((p) => p.decision === 'open' && p.plate);
+  const going = parts.filter((p) => !staysIn(p.decision));
+  return [
+    ...(open.length > 0
+      ? [
+          {
+            id: 'measure:plates',
+            kind: 'measure',
+            stage: 'inspect',
+            title: open.length === 1 ? 'A plate not measured' : 'Plates not measured',
+            sentence: say`${open.length === 1 ? 'Plate' : 'Plates'} ${open.map((p) => p.plate?.number).join(', ')} ${open.length === 1 ? 'is' : 'are'} neither measured in full nor said to be new.`,
+          } satisfies OpenItem,
+        ]
+      : []),
+    ...going.map((part): OpenItem => ({
+      id: `part-verdict:${part.id}`,
+      kind: 'verdict',
+      stage: 'inspect',
+      title: `${part.name}: ${DECISION_NAME[part.decision].toLowerCase()}`,
+      sentence: mainReason(part),
+    })),
+  ];
+}
+
+function verdictItems({ verdicts, problems }: Evaluation): OpenItem[] {
+  const items: OpenItem[] = [];
+  for (const v of verdicts) {
+    const must = MUST.some((id) => id === v.id);
+    if (v.state === 'stop' || (must && v.state === 'unknown'))
+      items.push({
+        id: `verdict:${v.id}`,
+        kind: v.state === 'stop' ? 'verdict' : 'measure',
+        stage: SET_VERDICTS.has(v.id) ? 'set' : v.id === 'heads' ? 'build' : 'specify',
+        title: v.title,
+        sentence: v.sentence,
+      });
+  }
+  for (const p of problems)
+    if (p.state === 'stop')
+      items.push({
+        id: `problem:${p.path}:${p.plateId ?? ''}`,
+        kind: 'problem',
+        stage: 'specify',
+        title: p.plateId ? 'A layer that must not lie so' : 'Values that contradict each other',
+        sentence: p.sentence,
+      });
+  return items;
+}
+
+const SET_VERDICTS: ReadonlySet<string> = new Set([
+  'installGap',
+  'gain',
+  'freePlay',
+  'even',
+  'endFloat',
+  'chain',
+  'gapWays',
+]);
+
+function stepItems(job: Job, stage: WorkStage): OpenItem[] {
+  const open = stepsOf(job, stage).filter(isOpen);
+  const plain = open.filter((s) => s.state === 'open' && !alone(s));
+  const single = open.filter((s) => s.state !== 'open' || alone(s));
+  return [
+    ...(plain.length > 0
+      ? [
+          {
+            id: `steps:${stage}`,
+            kind: 'step',
+            stage,
+            title: plain.length === 1 ? 'A step not done' : 'Steps not done',
+            sentence:
+              plain.length === 1
+                ? [...(plain[0]?.line.text ?? []), '.']
+                : say`${count(plain.length)} steps are neither done nor left out with a reason.`,
+          } satisfies OpenItem,
+        ]
+      : []),
+    ...single.map((step): OpenItem => ({
+      id: `step:${stage}:${step.line.key}`,
+      kind: 'step',
+      stage,
+      title:
+        step.state === 'failed'
+          ? 'A test not passed'
+          : step.state === 'changed'
+            ? 'Changed since it was done'
+            : 'Not measured again',
+      sentence: [...step.line.text, '.'],
+    })),
+  ];
+}
+
+/** The measurement after break-in is named by itself: it is what gets forgotten. */
+const alone = (step: SheetStep): boolean => step.line.key === 'recheck';
+
+function breakInItems({ prove }: Job): OpenItem[] {
+  return prove.starts.flatMap((s) => {
+    const wanted = s.wanted?.value ?? 0;
+    const done = s.done?.value ?? 0;
+    return wanted > done
+      ? [
+          {
+            id: `breakIn:${s.id}`,
+            kind: 'step',
+            stage: 'prove',
+            title: 'Break-in not finished',
+            sentence: say`${s.name || 'Break-in'}: ${count(done)} of ${count(wanted)} starts done.`,
+          } satisfies OpenItem,
+        ]
+      : [];
+  });
+}

@@ -1,0 +1,91 @@
+import type { State } from '../evaluate/figure';
+import type { Sentence } from '../evaluate/sentence';
+import { length, say } from '../evaluate/sentence';
+import type { Job } from '../job/types';
+import { GAIN_READS } from '../setting/plans';
+import { evaluate } from '../evaluate/evaluate';
+
+export interface RecheckFinding {
+  readonly id: 'freePlay' | 'lift' | 'gain';
+  readonly state: State;
+  readonly sentence: Sentence;
+}
+
+/**
+ * What the measurements after break-in say: linings bed in, so free play and gap close and lift may change.
+ * @param job the record; what is not measured again gives no finding
+ * Never throws for a job that passes the schema. Source: workshop practice; `docs/mechanics.md`, prove.
+ */
+export function recheckFindings(job: Job): RecheckFinding[] {
+  const { prove, setting, release } = job;
+  const found: RecheckFinding[] = [];
+  const play = prove.recheckFreePlay?.value;
+  if (play !== undefined) {
+    const least = setting.freePlayMin?.value ?? 0;
+    const most = setting.freePlayMax?.value ?? Infinity;
+    const before = release.freePlay?.value;
+    const moved = before === undefined ? [] : say` It was ${length(before)} when it was set.`;
+    found.push(
+      play <= 0 || play < least
+        ? {
+            id: 'freePlay',
+            state: 'stop',
+            sentence: [
+              ...say`Free play is ${length(play)}: too little, the bearing is loaded. Set it again.`,
+              ...moved,
+            ],
+          }
+        : play > most
+          ? {
+              id: 'freePlay',
+              state: 'watch',
+              sentence: [...say`Free play is ${length(play)}: too much, it costs lift.`, ...moved],
+            }
+          : {
+              id: 'freePlay',
+              state: 'good',
+              sentence: [...say`Free play is ${length(play)}.`, ...moved],
+            },
+    );
+  }
+  const lift = prove.recheckLift?.value;
+  if (lift !== undefined) {
+    const needed = evaluate(job).figures.get('liftNeeded');
+    const need = needed?.status === 'known' ? needed.value : undefined;
+    found.push(
+      need !== undefined && lift < need
+        ? {
+            id: 'lift',
+            state: 'stop',
+            sentence: say`Lift is ${length(lift)}; ${length(need)} is needed: it drags.`,
+          }
+        : {
+            id: 'lift',
+            state: 'good',
+            sentence:
+              need === undefined
+                ? say`Lift is ${length(lift)}.`
+                : say`Lift is ${length(lift)} of ${length(need)} needed.`,
+          },
+    );
+  }
+  const gain = prove.recheckGain?.value;
+  const target = setting.targetGain?.value;
+  if (gain !== undefined && target !== undefined) {
+    const off = gain - target;
+    found.push(
+      Math.abs(off) <= GAIN_READS
+        ? {
+            id: 'gain',
+            state: 'good',
+            sentence: say`The lever gains ${length(gain)}, aimed at ${length(target)}.`,
+          }
+        : {
+            id: 'gain',
+            state: 'watch',
+            sentence: say`The lever gains ${length(gain)}, aimed at ${length(target)}: enter it as a gain reading, and the adjuster’s change is told.`,
+          },
+    );
+  }
+  return found;
+}

@@ -1,0 +1,62 @@
+import type { Job } from '../job/types';
+import type { Override, Revision, SignedRecord } from '../job/work';
+import { isFrozen } from '../job/work';
+
+/** What a signature covers: everything of the job but its earlier revisions. */
+export function signedRecordOf({ signOff, ...rest }: Job): SignedRecord {
+  return { ...rest, overrides: signOff.overrides };
+}
+
+/**
+ * Signs a job: its record becomes a revision that stays as it is, and the job is frozen until it is opened again.
+ * @param digestOf SHA-256 of the record in canonical form, in hex; given by the caller so that the core stays pure
+ * @param at ISO time
+ * @returns the same job when its last revision stands already
+ */
+export function signed(
+  job: Job,
+  by: string,
+  at: string,
+  digestOf: (record: SignedRecord) => string,
+): Job {
+  if (isFrozen(job)) return job;
+  const { reopened, ...signOff } = job.signOff;
+  const next: Job = { ...job, stage: 'log', updatedAt: at };
+  const record = signedRecordOf(next);
+  const revision: Revision = {
+    number: (signOff.revisions.at(-1)?.number ?? 0) + 1,
+    signedAt: at,
+    by: by.trim(),
+    digest: digestOf(record),
+    why: reopened ?? '',
+    record,
+  };
+  return { ...next, signOff: { ...signOff, revisions: [...signOff.revisions, revision] } };
+}
+
+/**
+ * Opens a signed job again to change it; the signed revision stays readable.
+ * @param why in words; without any the job stays frozen
+ */
+export const reopened = (job: Job, why: string): Job =>
+  isFrozen(job) && why.trim() !== ''
+    ? { ...job, signOff: { ...job.signOff, reopened: why.trim() } }
+    : job;
+
+/** A job as it was signed, to be read: without revisions of its own. */
+export function jobOfRevision({ record }: Revision): Job {
+  const { overrides, ...rest } = record;
+  return { ...rest, signOff: { overrides, revisions: [] } };
+}
+
+/** Writes, changes or, with empty text, takes away the reason to sign although an item is open. */
+export function overridden(job: Job, override: Override): Job {
+  const others = job.signOff.overrides.filter((o) => o.itemId !== override.itemId);
+  return {
+    ...job,
+    signOff: {
+      ...job.signOff,
+      overrides: override.reason.trim() === '' ? others : [...others, override],
+    },
+  };
+}

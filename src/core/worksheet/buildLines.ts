@@ -1,0 +1,357 @@
+import type { PackLayer } from '../evaluate/layers';
+import { layOut } from '../evaluate/layers';
+import type { Sentence } from '../evaluate/sentence';
+import { count, length, say } from '../evaluate/sentence';
+import { fieldPath } from '../job/fields';
+import type { Job } from '../job/types';
+import type { Fastener, FastenerRole, Lock } from '../job/work';
+import { minutesText, soakOf } from './soak';
+import { bothTorques } from './fasteners';
+import { crissCross, torqueStages } from './boltCircle';
+import type { School, SheetLine } from './line';
+
+/**
+ * The sheet by which this very pack is put together: soak, hub, every plate by number with thickness, face and
+ * direction, bearing and rod, pressure plate, springs, bolts in their stages, head clearance, and the count in. Made
+ * from the record each time, so that it is never that of another pack.
+ * @param job the record; never throws for one that passes the schema
+ * Source: workshop practice; `docs/mechanics.md`, build.
+ */
+export function buildLines(job: Job): SheetLine[] {
+  return [
+    ...soakLines(job),
+    ...hubLines(job),
+    ...plateLines(job),
+    ...releaseLines(job),
+    ...springLines(job),
+    ...checkLines(job),
+  ];
+}
+
+const SOAK: School = {
+  why: 'Dry linings grab and glaze in the first starts. Schools differ between minutes in a bag of oil and overnight: the longer does no harm, so it is planned; the lining maker’s least is accepted.',
+  others: [
+    { id: 'short', text: 'Soaked for the lining maker’s least only' },
+    { id: 'brushed', text: 'Brushed with oil, not soaked' },
+  ],
+};
+
+const HUB_NUT: School = {
+  why: 'Holding tool and torque wrench: over-tightened, the hub binds, drags and stalls; under-tightened, it comes loose.',
+  others: [{ id: 'impact', text: 'Impact gun to the next tab' }],
+};
+
+const TAB: School = {
+  why: 'One tab bent leaves the other fresh for the next time.',
+  others: [{ id: 'both', text: 'Both tabs bent' }],
+};
+
+function soakLines(job: Job): SheetLine[] {
+  if (!job.pack.plates.some((p) => job.pack.kinds.find((k) => k.id === p.kindId)?.lined !== 'none'))
+    return [];
+  const { plan, least } = soakOf(job);
+  return [
+    {
+      key: 'soak',
+      section: 'Soak',
+      text: say`Soak the linings in the oil they will run in, ${minutesText(plan)}; at the least ${minutesText(least)}`,
+      watch: 'Each disc wetted on both faces, none stuck to the next.',
+      school: SOAK,
+      fields: ['build.soakPlan', 'build.soakLeast'],
+      tool: 'soak',
+    },
+  ];
+}
+
+/** What a fastener's line says of its lock. */
+function lockWords(lock: Lock, grade: string): string {
+  switch (lock) {
+    case 'threadlocker':
+      return `threadlocker${grade ? ` ${grade}` : ' of the grade the manual names'} on clean, oil-free threads`;
+    case 'lockWasher':
+      return 'new lock washer';
+    case 'selfLocking':
+      return 'new self-locking nut where the manual asks for one';
+    case 'none':
+      return '';
+  }
+}
+
+const fastenersOf = (job: Job, role: FastenerRole) =>
+  job.build.fasteners.filter((f) => f.role === role);
+
+function torqueWords(f: Fastener): string {
+  return f.torque ? `to ${bothTorques(f.torque)}` : 'to the manual’s torque (not entered yet)';
+}
+
+/** One line to a torque, where no circle needs stages. */
+function tighten(f: Fastener, section: string, extra: Partial<SheetLine> = {}): SheetLine {
+  const lock = lockWords(f.lock, f.grade);
+  return {
+    key: `fastener:${f.id}`,
+    section,
+    text: [`${f.name || 'Fastener'} ${torqueWords(f)}${lock ? `; ${lock}` : ''}`],
+    fields: [
+      fieldPath('build.fasteners.*.torque', f.id),
+      fieldPath('build.fasteners.*.applied', f.id),
+    ],
+    fastenerId: f.id,
+    ...extra,
+  };
+}
+
+/** A circle: finger tight, then criss-cross in stages to torque. */
+export function circleLines(f: Fastener, stages: number, section: string): SheetLine[] {
+  const n = f.count?.value ?? 0;
+  const name = f.name || 'Bolts';
+  const lock = lockWords(f.lock, f.grade);
+  const start: SheetLine = {
+    key: `finger:${f.id}`,
+    section,
+    text: [
+      `${name}: all in finger tight, by the lengths and places noted${lock ? `; ${lock}` : ''}`,
+    ],
+    watch: 'A bolt of the old set that is taller than this set’s own fouls the cover.',
+    fastenerId: f.id,
+  };
+  if (n < 3) return [start, tighten(f, section)];
+  const order = crissCross(n).join(' – ');
+  const steps = f.torque
+    ? torqueStages(f.torque.value, stages).map((value, i) =>
+        i === stages - 1 && f.torque ? bothTorques(f.torque) : bothTorques({ value }, {}, f.torque),
+      )
+    : Array.from({ length: stages }, (_, i) => `stage ${i + 1} of the manual’s torque`);
+  return [
+    start,
+    ...steps.map((step, i): SheetLine => {
+      const last = i === steps.length - 1;
+      return {
+        key: `stage:${f.id}:${i + 1}`,
+        section,
+        text: [
+          `${name}, stage ${i + 1} of ${steps.length}: ${f.torque ? `to ${step}` : step}, in the order ${order}`,
+        ],
+        ...(i === 0 ? { tool: 'circle' as const } : {}),
+        ...(last
+          ? {
+              fields: [
+                fieldPath('build.fasteners.*.torque', f.id),
+                fieldPath('build.fasteners.*.applied', f.id),
+              ],
+              watch: 'Uneven bolts tilt the plate.',
+            }
+          : {}),
+        fastenerId: f.id,
+      };
+    }),
+  ];
+}
+
+function hubLines(job: Job): SheetLine[] {
+  const section = 'Hub';
+  const has = (name: RegExp) =>
+    job.strip.parts.some((p) => name.test(p.name) && (p.out?.value ?? 0) > 0);
+  const counted = job.strip.parts.length > 0;
+  return [
+    {
+      key: 'clean',
+      section,
+      text: ['Everything clean, splines and fingers free of burrs, oil galleries open'],
+      watch: 'Old lining dust: wet wipe, do not blow. Old linings may hold asbestos.',
+    },
+    {
+      key: 'basket',
+      section,
+      text: ['Basket and its bearing or sleeve on the shaft, oiled'],
+    },
+    ...(job.startClutch.place === 'none'
+      ? []
+      : [
+          {
+            key: 'startClutch',
+            section,
+            text: [
+              'Start clutch: shoes, springs and drum in, one-way bearing turning the way noted',
+            ],
+          } satisfies SheetLine,
+        ]),
+    {
+      key: 'thrustWasher',
+      section,
+      text: ['Thrust washer on the shaft before the hub, its marked face as noted'],
+      watch: 'Left off, the stack height is wrong and the hub runs on the basket.',
+    },
+    ...(!counted || has(/pin/i)
+      ? [
+          {
+            key: 'pins',
+            section,
+            text: ['Drive pins, sleeves or dampers in their places, each one pushed home'],
+            watch: 'Count them: a pin in the cases means splitting the engine.',
+          } satisfies SheetLine,
+        ]
+      : []),
+    { key: 'hub', section, text: ['Hub on, turning freely by hand'] },
+    {
+      key: 'lockWasher',
+      section,
+      text: ['New lock washer, its tab in the groove'],
+      watch: 'A lock washer is not used twice.',
+    },
+    ...fastenersOf(job, 'hubNut').map((f) => tighten(f, section, { school: HUB_NUT })),
+    {
+      key: 'tab',
+      section,
+      text: ['Bend one tab of the lock washer against the nut'],
+      school: TAB,
+    },
+  ];
+}
+
+/** One plate by number, thickness, face and direction. */
+function plateText(layer: PackLayer, last: boolean, expanding: boolean): Sentence {
+  const { plate, kind, number, thickness, measured } = layer;
+  const facts = [
+    ...(plate.facing === 'outward' ? ['marked face out'] : []),
+    ...(plate.facing === 'inward' ? ['marked face in'] : []),
+    ...(kind.directional ? ['pointing with the rotation'] : []),
+    ...(plate.judder ? ['judder seat and judder spring in its bore'] : []),
+    ...(plate.offsetSlot ? ['tangs in the offset slots'] : []),
+    ...(plate.isNew ? ['new'] : []),
+    ...(expanding && last ? ['the expanding disc'] : []),
+    `turns with the ${kind.turnsWith}`,
+  ];
+  const sort = kind.lined === 'none' ? 'steel' : 'disc';
+  const name = kind.name || sort;
+  return thickness === undefined
+    ? say`Plate ${count(number)}: ${name}, no thickness entered, ${facts.join(', ')}`
+    : say`Plate ${count(number)}: ${name}, ${length(thickness)} ${measured ? 'measured' : 'nominal'}, ${facts.join(', ')}`;
+}
+
+function plateLines(job: Job): SheetLine[] {
+  const { layers } = layOut(job);
+  const last = layers.findLast((l) => l.turnsWith === 'basket');
+  return layers.map((layer, i) => {
+    const watch =
+      layer.kind.directional === true
+        ? 'On many engines the basket turns backwards to what one expects.'
+        : layer.plate.judder
+          ? 'The dished ring’s marked face as noted; both lie free in the bore.'
+          : i === 0
+            ? 'The first plate lies on the hub floor; numbers run outward.'
+            : undefined;
+    return {
+      key: `plate:${layer.plate.id}`,
+      section: 'Plates',
+      text: plateText(layer, layer === last, job.expanding.fitted),
+      plateId: layer.plate.id,
+      ...(watch ? { watch } : {}),
+    };
+  });
+}
+
+function releaseLines(job: Job): SheetLine[] {
+  const section = 'Release';
+  return [
+    {
+      key: 'rod',
+      section,
+      text: ['Pushrod, ball and release bearing in, the right way round, greased or oiled'],
+      watch:
+        'A flat race where a ground radius belongs loads the balls on their edge. A ball left out takes the lift.',
+    },
+    ...(job.release.type === 'hydraulic'
+      ? []
+      : [
+          {
+            key: 'arm',
+            section,
+            text: ['Release arm on its shaft by the mark made when it came off'],
+            watch: 'A tooth off costs lift or pull.',
+          } satisfies SheetLine,
+        ]),
+    {
+      key: 'pressurePlate',
+      section,
+      text: ['Pressure plate on, indexed to the hub by its mark, down on the pack all round'],
+      watch:
+        'If it stands off, a spline tooth or a plate is caught: do not pull it down by the bolts.',
+    },
+  ];
+}
+
+function springLines(job: Job): SheetLine[] {
+  const section = 'Springs';
+  const { springs, build, assist } = job;
+  const held = fastenersOf(job, 'springs');
+  const groups = springs.coil.groups.filter((g) => (g.count?.value ?? 0) > 0);
+  const kinds = groups.map((g) => `${g.count?.value ?? 0} ${g.name || 'springs'}`).join(', ');
+  const ring = springs.coil.ring;
+  const name = (id: string) => springs.coil.groups.find((g) => g.id === id)?.name || 'spring';
+  const laid =
+    ring.length > 0
+      ? `, round the circle from the mark: ${ring.map(name).join(', ')}`
+      : groups.length > 1
+        ? ', the kinds alternating evenly'
+        : '';
+  const step = springs.diaphragm.steps.find((s) => s.id === springs.diaphragm.stepId);
+  const text =
+    springs.type === 'diaphragm'
+      ? `Diaphragm on${step ? `, retainer at step ${step.name}` : ''}, its cone the way noted`
+      : `Springs in${kinds ? `: ${kinds}` : ''}${laid}`;
+  return [
+    {
+      key: 'springs',
+      section,
+      text: [text],
+      watch: 'Springs are loaded: eyes covered, let down and drawn up evenly.',
+    },
+    ...(assist.type === 'none'
+      ? []
+      : [
+          {
+            key: 'assist',
+            section,
+            text: [`Assist ${assist.type === 'levers' ? 'levers' : 'balls'} in their own places`],
+          } satisfies SheetLine,
+        ]),
+    ...held.flatMap((f) => circleLines(f, build.stages, section)),
+    ...(springs.type === 'loose'
+      ? [
+          {
+            key: 'plateGap',
+            section,
+            text: gapText(job),
+            watch: 'Measure at three places: it must be the same all round.',
+          } satisfies SheetLine,
+        ]
+      : []),
+  ];
+}
+
+function gapText(job: Job): Sentence {
+  const { gapMin: min, gapMax: max } = job.springs.loose;
+  return min && max
+    ? say`Gap between the plates ${length(min.value)} to ${length(max.value)}, nuts drawn to their stop`
+    : ['Nuts drawn to their stop; gap between the plates the same all round'];
+}
+
+function checkLines(job: Job): SheetLine[] {
+  const section = 'Before the cover';
+  return [
+    ...fastenersOf(job, 'other').map((f) => tighten(f, section)),
+    {
+      key: 'headClearance',
+      section,
+      text: ['Bolt heads clear of the cover'],
+      watch: 'Heads that are too tall chew the cover up and feed swarf into the oil.',
+      fields: ['build.headClearance', 'build.headClearanceMin'],
+    },
+    {
+      key: 'countIn',
+      section,
+      text: ['Small parts counted back in: as many as came out'],
+      tool: 'countIn',
+    },
+  ];
+}

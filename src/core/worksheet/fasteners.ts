@@ -1,0 +1,59 @@
+import type { Entry, Job } from '../job/types';
+import type { Fastener } from '../job/work';
+import type { UnitChoice } from '../units/quantity';
+import { formatWithUnit } from '../units/quantity';
+
+/**
+ * The fasteners that the clutch of this job has, without torques: those belong to the machine's manual and are typed
+ * in. A start for the builder's own list.
+ */
+export function usualFasteners(job: Job, newId: () => string): Fastener[] {
+  const { springs } = job;
+  const made = (role: Fastener['role'], name: string, lock: Fastener['lock']): Fastener => ({
+    id: newId(),
+    role,
+    name,
+    lock,
+    grade: '',
+  });
+  const springsCount = springs.coil.groups.reduce((sum, g) => sum + (g.count?.value ?? 0), 0);
+  const held: Fastener =
+    springs.type === 'coil'
+      ? {
+          ...made('springs', 'Spring bolts', 'none'),
+          ...(springsCount > 0 && springsCount <= 60 ? { count: { value: springsCount } } : {}),
+        }
+      : springs.type === 'diaphragm'
+        ? made('springs', 'Retainer bolts', 'none')
+        : made('springs', 'Nuts of the spring plate', 'selfLocking');
+  return [
+    { ...made('hubNut', 'Hub nut', 'lockWasher'), count: { value: 1 } },
+    held,
+    made('cover', 'Cover bolts', 'none'),
+  ];
+}
+
+/** The unit in which a torque was written, where it was written with one. */
+function givenUnit({ typed = '' }: Entry): 'Nm' | 'inlb' | 'ftlb' | undefined {
+  if (/n\W?m|newton/i.test(typed)) return 'Nm';
+  if (/in|"/i.test(typed)) return 'inlb';
+  return /f(oo)?t|lb/i.test(typed) ? 'ftlb' : undefined;
+}
+
+/** Below this, N·m, a torque is said in inch-pounds: what a small wrench is marked in. */
+const SMALL = 15;
+
+/**
+ * A torque in both units, the one it was given in first: "9 ft-lb (12.2 N·m)". Conversions are where bolts get broken.
+ * @param like another torque whose unit goes first, for a share of it
+ */
+export function bothTorques(torque: Entry, choice: UnitChoice = {}, like: Entry = torque): string {
+  const { value, typed } = torque;
+  const unit = givenUnit(like) ?? choice.torque ?? 'Nm';
+  const metric = formatWithUnit(value, 'torque');
+  const imperial = formatWithUnit(value, 'torque', {
+    torque: unit === 'Nm' ? (value < SMALL ? 'inlb' : 'ftlb') : unit,
+  });
+  const first = typed && givenUnit(torque) ? typed.trim() : unit === 'Nm' ? metric : imperial;
+  return `${first} (${unit === 'Nm' ? imperial : metric})`;
+}

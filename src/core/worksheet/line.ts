@@ -1,0 +1,53 @@
+import type { Sentence } from '../evaluate/sentence';
+import { readSentence } from '../evaluate/sentence';
+import type { FieldPath } from '../job/fields';
+import type { ProveTest } from '../job/work';
+
+/** A thing on which schools differ: what the sheet does, why, and what else may really have been done. */
+export interface School {
+  readonly why: string;
+  readonly others: readonly { readonly id: string; readonly text: string }[];
+}
+
+/** What stands at a line besides its words: drawn, timed, counted or worked out there. */
+export type LineTool =
+  | 'soak'
+  | 'circle'
+  | 'countIn'
+  | 'gap'
+  | 'gauges'
+  | 'freePlay'
+  | 'pushrod'
+  | 'endFloat'
+  | 'chain'
+  | 'arm'
+  | 'lift'
+  | 'thumb'
+  | 'losses'
+  | 'gain'
+  | 'breakIn'
+  | 'recheck';
+
+/** One line of a worksheet, as the core makes it from the pack. */
+export interface SheetLine {
+  /** The same for the same line of another job of the family; plates have their own. */
+  readonly key: string;
+  /** Heading under which it stands. */
+  readonly section: string;
+  readonly text: Sentence;
+  readonly watch?: string;
+  readonly school?: School;
+  /** Values that are recorded at this line. */
+  readonly fields?: readonly FieldPath[];
+  readonly tool?: LineTool;
+  /** The fastener that is tightened here. */
+  readonly fastenerId?: string;
+  readonly plateId?: string;
+  /** Its outcome is good or bad, not only done. */
+  readonly test?: ProveTest;
+  /** The bench can do without it; every other line must be done or left out with a reason. */
+  readonly optional?: boolean;
+}
+
+/** The words of a line in base units: what a mark remembers. */
+export const wordsOf = (line: Pick<SheetLine, 'text'>): string => readSentence(line.text);

@@ -1,0 +1,110 @@
+import type { Job } from '../job/types';
+import { circleLines } from './buildLines';
+import type { SheetLine } from './line';
+
+/**
+ * What is proved before the machine goes back, in order: lever work, cover and oil, drag, lever gain of an auto-clutch,
+ * creep and stall, a loaded pull, break-in, and the measurements after it.
+ * @param job the record; never throws for one that passes the schema
+ * Source: workshop practice; `docs/mechanics.md`, prove.
+ */
+export function proveLines(job: Job): SheetLine[] {
+  const auto = job.expanding.fitted;
+  const start = job.startClutch.place !== 'none';
+  return [
+    {
+      key: 'leverWork',
+      section: 'On the stand',
+      text: [
+        'Work the lever before the cover goes on: plate lifts square, comes back, nothing binds',
+      ],
+      watch: 'Engine off, fingers out of the clutch.',
+      test: 'lever',
+    },
+    {
+      key: 'oRings',
+      section: 'On the stand',
+      text: ['Cover faces clean, gasket and O-rings whole and new where disturbed, dowels in'],
+      watch: 'A damaged O-ring is not used again.',
+    },
+    ...job.build.fasteners
+      .filter((f) => f.role === 'cover')
+      .flatMap((f) => circleLines(f, job.build.stages, 'On the stand')),
+    {
+      key: 'oil',
+      section: 'On the stand',
+      text: [
+        'Oil for wet clutches (JASO MA or MA2) to its mark; drain bolt tight, no drip on the tyre',
+      ],
+      watch: 'Friction-modified car oil slips. Used oil goes to the collection point.',
+    },
+    {
+      key: 'dragTest',
+      section: 'On the stand',
+      text: ['In gear, lever in, turn the wheel: does it drag?'],
+      watch: 'Cold oil drags a little; it must ease within a turn or two.',
+      test: 'drag',
+    },
+    ...(auto
+      ? [
+          {
+            key: 'gain',
+            section: 'Running',
+            text: [
+              'Warm, in neutral, light pressure on the lever to take up the free play, blip the throttle: read how far the lever moves in',
+            ],
+            watch:
+              'Machine on its stand, wheel clear, brake within reach: an auto-clutch can move it with the lever out.',
+            tool: 'gain',
+            fields: ['setting.targetGain'],
+          } satisfies SheetLine,
+        ]
+      : []),
+    {
+      key: 'creep',
+      section: 'Running',
+      text: [
+        auto || start
+          ? 'Warm, in gear at idle, lever out: does it stand still?'
+          : 'Warm, in gear at idle, lever in: does it stand still?',
+      ],
+      watch: 'Brake on; cover on before the engine runs.',
+      test: 'creep',
+    },
+    {
+      key: 'stall',
+      section: 'Running',
+      text: [
+        auto
+          ? 'Braked to a stop in gear without the lever: does it keep running?'
+          : 'Pulled away gently in first: takes up smoothly, does not stall or chatter?',
+      ],
+      test: 'stall',
+    },
+    {
+      key: 'slip',
+      section: 'Running',
+      text: ['Loaded pull in a high gear: engine speed climbs only with the machine'],
+      watch: 'First ride slow, off the road, brakes tested: the lever may not act as it did.',
+      test: 'slip',
+    },
+    {
+      key: 'breakIn',
+      section: 'Break-in',
+      text: ['Break-in starts in two gears, by the kit’s own sheet, with time to cool between'],
+      tool: 'breakIn',
+    },
+    {
+      key: 'recheck',
+      section: 'Break-in',
+      text: ['After break-in: measure again, since linings bed in'],
+      watch: 'Left out, a closing gap or free play loads the bearing and burns the pack.',
+      tool: 'recheck',
+      fields: [
+        'prove.recheckFreePlay',
+        'prove.recheckLift',
+        ...(auto ? ['prove.recheckGain'] : []),
+      ],
+    },
+  ];
+}

@@ -1,0 +1,207 @@
+import type { Job } from '../job/types';
+import type {
+  Mark,
+  OwnStep,
+  ProveOutcome,
+  ProveTest,
+  SheetTemplate,
+  StepRecord,
+  Work,
+  Worksheet,
+  WorkStage,
+} from '../job/work';
+import { buildLines } from './buildLines';
+import type { SheetLine } from './line';
+import { wordsOf } from './line';
+import { proveLines } from './proveLines';
+import { setLines } from './setLines';
+
+/**
+ * How a step stands. `changed`: done, but its line says something else now; `failed`: a test that was not passed;
+ * `skipped`: left out with a reason.
+ */
+export type StepState = 'open' | 'done' | 'changed' | 'failed' | 'skipped';
+
+/** A line with what was done at it. */
+export interface SheetStep {
+  readonly line: SheetLine;
+  readonly record: StepRecord;
+  readonly state: StepState;
+  /** It is one of the shop's own. */
+  readonly own: boolean;
+}
+
+const LINES: Readonly<Record<WorkStage, (job: Job) => SheetLine[]>> = {
+  build: buildLines,
+  set: setLines,
+  prove: proveLines,
+};
+
+/** Section of the shop's own steps until they are moved elsewhere. */
+export const OWN_SECTION = 'Our own';
+/** All plates stand as one in the shop's order: which lies where is the pack's, not the template's. */
+const PLATES = 'plates';
+
+const ownLine = ({ id, text }: OwnStep): SheetLine => ({
+  key: `own:${id}`,
+  section: OWN_SECTION,
+  text: [text],
+});
+
+const orderKey = (line: SheetLine): string => (line.plateId === undefined ? line.key : PLATES);
+
+/**
+ * The steps of a stage: the core's lines for this very pack with the shop's own among them, in the shop's order, each
+ * with what was done at it. A line that an order does not name stays after the one it follows in the core's order.
+ * Never throws for a job that passes the schema.
+ */
+export function stepsOf(job: Job, stage: WorkStage): SheetStep[] {
+  const sheet = job.work[stage];
+  const lines = inOrder([...LINES[stage](job), ...sheet.own.map(ownLine)], sheet.order);
+  return lines.map((line) => {
+    const record = sheet.records[line.key] ?? {};
+    return { line, record, state: stateOf(line, record, job), own: line.key.startsWith('own:') };
+  });
+}
+
+function stateOf(line: SheetLine, record: StepRecord, job: Job): StepState {
+  if (line.test && job.prove.outcomes[line.test] === 'fail') return 'failed';
+  if (record.done) return record.done.said === wordsOf(line) ? 'done' : 'changed';
+  return record.skipped !== undefined && record.skipped.trim() !== '' ? 'skipped' : 'open';
+}
+
+function inOrder(lines: readonly SheetLine[], order: readonly string[]): SheetLine[] {
+  if (order.length === 0) return [...lines];
+  const groups = new Map<string, SheetLine[]>();
+  for (const line of lines) {
+    const key = orderKey(line);
+    const group = groups.get(key);
+    if (group) group.push(line);
+    else groups.set(key, [line]);
+  }
+  const keys = order.filter((key) => groups.has(key));
+  // Lines the order knows nothing of come after the one before them.
+  let before: string | undefined;
+  for (const key of groups.keys()) {
+    if (!keys.includes(key))
+      keys.splice(before === undefined ? 0 : keys.indexOf(before) + 1, 0, key);
+    before = key;
+  }
+  return keys.flatMap((key) => {
+    const group = groups.get(key) ?? [];
+    return group;
+  });
+}
+
+/** Whether a step still holds the sign-off up. */
+export const isOpen = ({ state, line }: SheetStep): boolean =>
+  state === 'failed' || state === 'changed' || (state === 'open' && !line.optional);
+
+const withSheet = (job: Job, stage: WorkStage, part: Partial<Worksheet>): Job => ({
+  ...job,
+  work: { ...job.work, [stage]: { ...job.work[stage], ...part } } satisfies Work,
+});
+
+function withRecord(job: Job, stage: WorkStage, key: string, record: StepRecord): Job {
+  const { [key]: _was, ...others } = job.work[stage].records;
+  const empty = Object.keys(record).length === 0;
+  return withSheet(job, stage, { records: empty ? others : { ...others, [key]: record } });
+}
+
+/** Marks a step done by who stands at the bench, with what its line says now; or takes the mark away. */
+export function stepMarked(
+  job: Job,
+  stage: WorkStage,
+  key: string,
+  done: boolean,
+  at: string,
+): Job {
+  const step = stepsOf(job, stage).find((s) => s.line.key === key);
+  if (!step) return job;
+  const { done: _done, skipped: _skipped, ...rest } = step.record;
+  const mark: Mark = { at, by: job.work.by, said: wordsOf(step.line) };
+  return withRecord(job, stage, key, done ? { ...rest, done: mark } : rest);
+}
+
+/** Changes what is written at a step: a note, what was done otherwise, why it was left out. Empty text takes it away. */
+export function stepNoted(
+  job: Job,
+  stage: WorkStage,
+  key: string,
+  part: Partial<Record<'note' | 'otherwise' | 'skipped', string>>,
+): Job {
+  const record = { ...job.work[stage].records[key], ...part };
+  const kept = Object.fromEntries(Object.entries(record).filter(([, v]) => v !== ''));
+  return withRecord(job, stage, key, kept as StepRecord);
+}
+
+/** Adds a step of the shop's own at the end. */
+export const ownStepAdded = (job: Job, stage: WorkStage, step: OwnStep): Job =>
+  withSheet(job, stage, { own: [...job.work[stage].own, step] });
+
+export const ownStepWritten = (job: Job, stage: WorkStage, id: string, text: string): Job =>
+  withSheet(job, stage, {
+    own: job.work[stage].own.map((s) => (s.id === id ? { ...s, text } : s)),
+  });
+
+/** Takes a step of the shop's own out; lines of the core are left out with a reason instead. */
+export function ownStepRemoved(job: Job, stage: WorkStage, id: string): Job {
+  const sheet = job.work[stage];
+  const { [`own:${id}`]: _gone, ...records } = sheet.records;
+  return withSheet(job, stage, {
+    own: sheet.own.filter((s) => s.id !== id),
+    order: sheet.order.filter((key) => key !== `own:${id}`),
+    records,
+  });
+}
+
+/** Moves a step one place up or down; the plates move together. The same record at the end of the list. */
+export function stepMoved(job: Job, stage: WorkStage, key: string, by: -1 | 1): Job {
+  const steps = stepsOf(job, stage);
+  const keys = [...new Set(steps.map((s) => orderKey(s.line)))];
+  const moved = steps.find((s) => s.line.key === key);
+  if (!moved) return job;
+  const at = keys.indexOf(orderKey(moved.line));
+  const other = keys[at + by];
+  if (other === undefined) return job;
+  const order = [...keys];
+  order[at] = other;
+  order[at + by] = orderKey(moved.line);
+  return withSheet(job, stage, { order });
+}
+
+/** Clutches that share a template: the same springs, release and auto parts. */
+export function familyOf(job: Job): string {
+  return [
+    job.springs.type,
+    job.release.type === 'hydraulic' ? 'hydraulic' : 'cable',
+    ...(job.expanding.fitted ? ['expanding'] : []),
+    ...(job.startClutch.place === 'none' ? [] : ['start']),
+  ].join('-');
+}
+
+/** The shop's own way with a family, from the sheet of one job. */
+export const templateOf = (sheet: Worksheet): SheetTemplate => ({
+  own: sheet.own,
+  order: sheet.order,
+});
+
+/** A template laid over the sheet of a job; what was done stays. Own steps that the job has already are kept. */
+export function templateApplied(job: Job, stage: WorkStage, template: SheetTemplate): Job {
+  const { own } = job.work[stage];
+  const known = new Set(template.own.map((s) => s.id));
+  return withSheet(job, stage, {
+    own: [...template.own, ...own.filter((s) => !known.has(s.id))],
+    order: template.order,
+  });
+}
+
+/** The outcome of a test, which is done with it. */
+export function testJudged(job: Job, test: ProveTest, outcome: ProveOutcome, at: string): Job {
+  const next: Job = {
+    ...job,
+    prove: { ...job.prove, outcomes: { ...job.prove.outcomes, [test]: outcome } },
+  };
+  const step = stepsOf(next, 'prove').find((s) => s.line.test === test);
+  return step ? stepMarked(next, 'prove', step.line.key, true, at) : next;
+}

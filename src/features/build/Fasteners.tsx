@@ -1,0 +1,166 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { View } from 'react-native';
+
+import { fieldPath, MAX_LINES, MAX_NAME } from '@/core/job/fields';
+import type { Job } from '@/core/job/types';
+import type { Fastener, FastenerRole, Lock } from '@/core/job/work';
+import { LOCK_NAME } from '@/core/job/words';
+import { bothTorques, usualFasteners } from '@/core/worksheet/fasteners';
+import { EntryField } from '@/features/entry/EntryField';
+import { useUnits } from '@/features/display/useUnits';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJob } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { LineField } from '@/ui/LineField';
+import { Panel } from '@/ui/Panel';
+import { Words } from '@/ui/Words';
+
+const ROLE_NAME: Readonly<Record<FastenerRole, string>> = {
+  hubNut: 'Hub nut',
+  springs: 'Springs',
+  cover: 'Cover',
+  other: 'Other',
+};
+
+const withFasteners = (
+  job: Job,
+  change: (all: readonly Fastener[]) => readonly Fastener[],
+): Job => ({ ...job, build: { ...job.build, fasteners: change(job.build.fasteners) } });
+
+/** Torques of this machine by its manual, as they were given, and how each thread is kept. */
+export function Fasteners() {
+  const job = useJob();
+  const units = useUnits();
+  const change = useChangeJob();
+  const { fasteners, stages } = job.build;
+  const lacking = fasteners.filter((f) => !f.torque).length;
+  const summary =
+    fasteners.length === 0
+      ? 'None yet: they are made for this clutch, and the manual’s torques typed in'
+      : lacking > 0
+        ? `${lacking} of ${fasteners.length} without the manual’s torque`
+        : fasteners
+            .map((f) => `${f.name} ${f.torque ? bothTorques(f.torque, units) : ''}`)
+            .join('; ');
+  return (
+    <Panel title="Torques and locks" summary={summary} initiallyOpen={fasteners.length === 0}>
+      <Words soft size={15}>
+        From this machine’s own manual, in the unit it gives: 9 ft-lb, 108 in-lb, 12 Nm. Both units
+        are shown, yours first.
+      </Words>
+      {fasteners.map((f) => (
+        <FastenerFields key={f.id} fastener={f} />
+      ))}
+      <Choice
+        label="A circle comes to its torque in"
+        value={String(stages)}
+        options={['1', '2', '3', '4'].map((n) => ({
+          value: n,
+          label: n === '1' ? '1 stage' : `${n} stages`,
+        }))}
+        onChange={(n) => change((j) => ({ ...j, build: { ...j.build, stages: Number(n) } }))}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {fasteners.length === 0 ? (
+          <Action
+            main
+            icon="plus"
+            onPress={() =>
+              change((j) => withFasteners(j, () => usualFasteners(j, () => nanoid(8))))
+            }
+          >
+            Those of this clutch
+          </Action>
+        ) : null}
+        {fasteners.length < MAX_LINES ? (
+          <Action
+            icon="plus"
+            onPress={() =>
+              change((j) =>
+                withFasteners(j, (all) => [
+                  ...all,
+                  { id: nanoid(8), role: 'other', name: '', lock: 'none', grade: '' },
+                ]),
+              )
+            }
+          >
+            Another
+          </Action>
+        ) : null}
+      </View>
+    </Panel>
+  );
+}
+
+function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
+  const change = useChangeJob();
+  const units = useUnits();
+  const set = (part: Partial<Fastener>, typing?: string) =>
+    change(
+      (j) => withFasteners(j, (all) => all.map((x) => (x.id === f.id ? { ...x, ...part } : x))),
+      typing,
+    );
+  return (
+    <Panel
+      title={f.name || 'Fastener'}
+      summary={[
+        f.count ? `${f.count.value} of them` : '',
+        f.torque ? bothTorques(f.torque, units) : 'torque not entered',
+        f.lock === 'none' ? '' : LOCK_NAME[f.lock].toLowerCase(),
+      ]
+        .filter(Boolean)
+        .join(', ')}
+      initiallyOpen={!f.torque}
+    >
+      <LineField
+        label="Name"
+        value={f.name}
+        maxLength={MAX_NAME}
+        onChangeText={(name) => set({ name }, `fastener.${f.id}.name`)}
+      />
+      <FieldGrid>
+        <EntryField path={fieldPath('build.fasteners.*.torque', f.id)} />
+        <EntryField path={fieldPath('build.fasteners.*.count', f.id)} />
+      </FieldGrid>
+      {f.torque ? (
+        <Words size={15} bold>
+          {bothTorques(f.torque, units)}
+        </Words>
+      ) : null}
+      <Choice
+        label="Holds"
+        value={f.role}
+        options={Object.entries(ROLE_NAME).map(([value, label]) => ({
+          value: value as FastenerRole,
+          label,
+        }))}
+        onChange={(role) => set({ role })}
+      />
+      <Choice
+        label="Kept from working loose by"
+        value={f.lock}
+        options={Object.entries(LOCK_NAME).map(([value, label]) => ({
+          value: value as Lock,
+          label,
+        }))}
+        onChange={(lock) => set({ lock })}
+      />
+      {f.lock === 'threadlocker' ? (
+        <LineField
+          label="Grade, as the manual names it"
+          value={f.grade}
+          maxLength={MAX_NAME}
+          onChangeText={(grade) => set({ grade }, `fastener.${f.id}.grade`)}
+        />
+      ) : null}
+      <Action
+        icon="close"
+        onPress={() => change((j) => withFasteners(j, (all) => all.filter((x) => x.id !== f.id)))}
+      >
+        {`Take ${f.name || 'it'} out`}
+      </Action>
+    </Panel>
+  );
+}

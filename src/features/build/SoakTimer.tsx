@@ -1,0 +1,75 @@
+import { format } from 'date-fns';
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+
+import { minutesText, soakOf, soakState } from '@/core/worksheet/soak';
+import { EntryField } from '@/features/entry/EntryField';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJob } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { ProgressLine } from '@/ui/ProgressLine';
+import { StateMark } from '@/ui/StateMark';
+import { Words } from '@/ui/Words';
+
+/** How long the linings have been in the oil; kept as the time they went in, so that a closed tab takes nothing. */
+export function SoakTimer() {
+  const job = useJob();
+  const change = useChangeJob();
+  const { plan, least } = soakOf(job);
+  const { soakStart } = job.build;
+  const now = useNow(soakStart !== undefined);
+  const soak = soakState(soakStart, plan, least, now);
+  const start = (at: string | undefined) =>
+    change((j) => {
+      const { soakStart: _was, ...build } = j.build;
+      return { ...j, build: at === undefined ? build : { ...build, soakStart: at } };
+    });
+  return (
+    <View style={{ gap: 10, paddingLeft: 40, paddingBottom: 8 }} testID="soak">
+      <FieldGrid>
+        <EntryField path="build.soakPlan" />
+        <EntryField path="build.soakLeast" />
+      </FieldGrid>
+      {soakStart === undefined ? (
+        <Action main icon="play" onPress={() => start(new Date().toISOString())}>
+          Linings are in the oil
+        </Action>
+      ) : (
+        <>
+          <ProgressLine share={soak.share} label="Soaked" />
+          <View style={{ flexDirection: 'row', gap: 8 }} role="status">
+            <StateMark state={soak.status === 'soaking' ? 'watch' : 'good'} />
+            <Words size={15} style={{ flexShrink: 1 }}>
+              {`In the oil since ${format(new Date(soakStart), 'd MMM, HH:mm')}: ${minutesText(Math.floor(soak.soaked))}. ${
+                soak.status === 'done'
+                  ? 'Soaked as planned.'
+                  : soak.status === 'least'
+                    ? `The least is reached; the plan in ${minutesText(soak.toPlan)}, at ${format(new Date(soak.endsAt ?? now), 'd MMM, HH:mm')}.`
+                    : `The least in ${minutesText(soak.toLeast)}; the plan at ${format(new Date(soak.endsAt ?? now), 'd MMM, HH:mm')}.`
+              }`}
+            </Words>
+          </View>
+          <Action icon="undo" onPress={() => start(undefined)}>
+            Start the soak again
+          </Action>
+        </>
+      )}
+    </View>
+  );
+}
+
+const TICK_MS = 10_000;
+
+/** The time now, as ISO text, moving on while it matters. */
+function useNow(running: boolean): string {
+  const [now, setNow] = useState(() => new Date().toISOString());
+  useEffect(() => {
+    if (!running) return;
+    const tick = () => setNow(new Date().toISOString());
+    tick();
+    const timer = setInterval(tick, TICK_MS);
+    return () => clearInterval(timer);
+  }, [running]);
+  return now;
+}

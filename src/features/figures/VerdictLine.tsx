@@ -1,0 +1,24 @@
+import { View } from 'react-native';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import type { VerdictId } from '@/core/evaluate/verdicts';
+import { useUnits } from '@/features/display/useUnits';
+import { useEvaluation } from '@/features/jobs/useJob';
+import { StateMark } from '@/ui/StateMark';
+import { Words } from '@/ui/Words';
+
+/** One verdict of the job on screen, where it is decided; nothing while it does not apply. */
+export function VerdictLine({ id }: { readonly id: VerdictId }) {
+  const units = useUnits();
+  const verdict = useEvaluation().verdicts.find((v) => v.id === id);
+  if (!verdict) return null;
+  return (
+    <View style={{ flexDirection: 'row', gap: 8 }} role="status" testID={`verdict-${id}`}>
+      <StateMark state={verdict.state} label />
+      <View style={{ flexShrink: 1 }}>
+        <Words bold>{verdict.title}</Words>
+        <Words size={15}>{readSentence(verdict.sentence, units)}</Words>
+      </View>
+    </View>
+  );
+}

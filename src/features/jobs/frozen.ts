@@ -1,0 +1,48 @@
+import type { UnknownAction } from '@reduxjs/toolkit';
+import { createAction } from '@reduxjs/toolkit';
+
+import { isFrozen } from '@/core/job/work';
+
+import type { JobsState } from './jobsState';
+
+/** The builder has read that a signed record does not change. */
+export const refusalRead = createAction('frozen/refusalRead');
+
+type Reduce = (state: JobsState | undefined, action: UnknownAction) => JobsState;
+
+/** What may happen to a signed job: none of it changes what was signed. */
+const HARMLESS = new Set([
+  'jobs/jobArchived',
+  'jobs/jobRemoved',
+  'jobs/jobImported',
+  'jobs/jobsLoaded',
+  'jobs/removalUndone',
+]);
+
+/**
+ * Keeps a signed job as it was signed, whatever edits it: the edit is refused whole and remembered, so that the screen can
+ * say so. Opening it again is the one change that passes.
+ */
+export function withFrozen(reduce: Reduce): Reduce {
+  return (state, action) => {
+    if (state && refusalRead.match(action))
+      return state.refusedId === undefined ? state : { ...state, refusedId: undefined };
+    const next = reduce(state, action);
+    if (!state || next === state || HARMLESS.has(action.type)) return next;
+    const id = jobNamed(action) ?? next.history?.jobId;
+    const before = id === undefined ? undefined : state.entities[id];
+    if (id === undefined || !before || !isFrozen(before)) return next;
+    const after = next.entities[id];
+    if (after && !isFrozen(after)) return next;
+    const same = after === before && next.drafts[id] === state.drafts[id];
+    return same ? next : { ...state, refusedId: id };
+  };
+}
+
+function jobNamed({ payload }: UnknownAction): string | undefined {
+  if (typeof payload !== 'object' || payload === null) return undefined;
+  if ('jobId' in payload && typeof payload.jobId === 'string') return payload.jobId;
+  if ('job' in payload && typeof payload.job === 'object' && payload.job && 'id' in payload.job)
+    return String(payload.job.id);
+  return undefined;
+}

@@ -1,0 +1,173 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+
+import { fieldPath, MAX_NAME } from '@/core/job/fields';
+import type { Job } from '@/core/job/types';
+import type { BreakIn } from '@/core/job/work';
+import { EntryField } from '@/features/entry/EntryField';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJob } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { LineField } from '@/ui/LineField';
+import { Removable } from '@/ui/Removable';
+import { useStrata } from '@/ui/theme';
+import { Digits, Words } from '@/ui/Words';
+
+const MAX_STARTS = 200;
+const MAX_GEARS = 6;
+
+const withStarts = (job: Job, change: (all: readonly BreakIn[]) => readonly BreakIn[]): Job => ({
+  ...job,
+  prove: { ...job.prove, starts: change(job.prove.starts) },
+});
+
+const counted = (job: Job, id: string, by: 1 | -1): Job =>
+  withStarts(job, (all) =>
+    all.map((s) =>
+      s.id === id
+        ? {
+            ...s,
+            done: { value: Math.max(0, Math.min(MAX_STARTS, (s.done?.value ?? 0) + by)) },
+          }
+        : s,
+    ),
+  );
+
+/** Break-in starts counted by a thumb in a glove: the whole area is the key, and the last count can be taken back. */
+export function BreakInCounter() {
+  const { starts } = useJob().prove;
+  const change = useChangeJob();
+  const [chosen, setChosen] = useState<string>();
+  const [changing, setChanging] = useState(false);
+  if (starts.length === 0) {
+    return (
+      <View style={{ gap: 8, paddingLeft: 40, paddingBottom: 8 }}>
+        <Words soft size={15}>
+          Schools differ in how many and in which gears: the kit’s own sheet says.
+        </Words>
+        <Action
+          main
+          icon="plus"
+          onPress={() =>
+            change((j) =>
+              withStarts(j, () => [
+                { id: nanoid(8), name: 'First gear' },
+                { id: nanoid(8), name: 'Second gear' },
+              ]),
+            )
+          }
+        >
+          Count starts in two gears
+        </Action>
+      </View>
+    );
+  }
+  const gear = starts.find((s) => s.id === chosen) ?? starts.find((s) => !isDone(s)) ?? starts[0];
+  return (
+    <View style={{ gap: 10, paddingBottom: 8 }}>
+      <Choice
+        label="Gear"
+        value={gear?.id ?? ''}
+        options={starts.map((s) => ({
+          value: s.id,
+          label: `${s.name || 'Gear'}: ${s.done?.value ?? 0}${s.wanted ? ` of ${s.wanted.value}` : ''}`,
+        }))}
+        onChange={setChosen}
+      />
+      {gear ? <Pad gear={gear} /> : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action
+          icon="undo"
+          disabled={!gear || (gear.done?.value ?? 0) === 0}
+          onPress={() => gear && change((j) => counted(j, gear.id, -1))}
+        >
+          Take one back
+        </Action>
+        <Action icon="pencil-outline" onPress={() => setChanging(!changing)}>
+          {changing ? 'Done changing' : 'Gears and numbers'}
+        </Action>
+      </View>
+      {changing || starts.some((s) => !s.wanted) ? (
+        <>
+          {starts.map((s) => (
+            <Removable
+              key={s.id}
+              label={`Take ${s.name || 'the gear'} out`}
+              onRemove={() =>
+                change((j) => withStarts(j, (all) => all.filter((x) => x.id !== s.id)))
+              }
+            >
+              <View style={{ flexGrow: 1, flexBasis: 120 }}>
+                <LineField
+                  label="Gear"
+                  value={s.name}
+                  maxLength={MAX_NAME}
+                  onChangeText={(name) =>
+                    change(
+                      (j) =>
+                        withStarts(j, (all) =>
+                          all.map((x) => (x.id === s.id ? { ...x, name } : x)),
+                        ),
+                      `starts.${s.id}`,
+                    )
+                  }
+                />
+              </View>
+              <EntryField path={fieldPath('prove.starts.*.wanted', s.id)} />
+            </Removable>
+          ))}
+          {starts.length < MAX_GEARS ? (
+            <Action
+              icon="plus"
+              onPress={() =>
+                change((j) => withStarts(j, (all) => [...all, { id: nanoid(8), name: '' }]))
+              }
+            >
+              Another gear
+            </Action>
+          ) : null}
+        </>
+      ) : null}
+    </View>
+  );
+}
+
+const isDone = (s: BreakIn) => s.wanted !== undefined && (s.done?.value ?? 0) >= s.wanted.value;
+
+/** The key itself, as large as the screen allows. */
+function Pad({ gear }: { readonly gear: BreakIn }) {
+  const strata = useStrata();
+  const change = useChangeJob();
+  const done = gear.done?.value ?? 0;
+  const wanted = gear.wanted?.value;
+  return (
+    <Pressable
+      role="button"
+      aria-label={`Count one start in ${gear.name || 'this gear'}: ${done}${wanted === undefined ? '' : ` of ${wanted}`} done`}
+      testID="break-in-pad"
+      onPress={() => change((j) => counted(j, gear.id, 1))}
+      style={{
+        minHeight: 220,
+        borderRadius: 12,
+        borderWidth: 3,
+        borderColor: isDone(gear) ? strata.good : strata.slate,
+        backgroundColor: strata.raised,
+        alignItems: 'center',
+        justifyContent: 'center',
+      }}
+    >
+      <Digits bold size={72}>
+        {String(done)}
+      </Digits>
+      <Words soft size={18}>
+        {wanted === undefined
+          ? 'starts; press anywhere here for one more'
+          : isDone(gear)
+            ? `of ${wanted}: enough in ${gear.name || 'this gear'}`
+            : `of ${wanted}; press anywhere here for one more`}
+      </Words>
+    </Pressable>
+  );
+}

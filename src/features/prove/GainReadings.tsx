@@ -1,0 +1,86 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { View } from 'react-native';
+
+import { fieldPath, MAX_READINGS } from '@/core/job/fields';
+import type { Job } from '@/core/job/types';
+import { turningWords } from '@/core/setting/adjuster';
+import { gainAdvice, standsAt, turnedBy } from '@/core/setting/plans';
+import { EntryField } from '@/features/entry/EntryField';
+import { VerdictLine } from '@/features/figures/VerdictLine';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+import { Removable } from '@/ui/Removable';
+import { Heading } from '@/ui/Words';
+
+const withReading = (job: Job, id: string, turns: number | undefined): Job => ({
+  ...job,
+  setting: {
+    ...job.setting,
+    readings: [
+      ...job.setting.readings,
+      { id, ...(turns === undefined ? {} : { turns: { value: turns } }) },
+    ],
+  },
+});
+
+/** Lever gain as it was read at each setting of the adjuster, and how far to turn from the last. */
+export function GainReadings() {
+  const job = useJob();
+  const { readings } = job.setting;
+  const { figures } = useEvaluation();
+  const change = useChangeJob();
+  const ratio = figures.get('overallRatio');
+  const advice = gainAdvice(job, ratio?.status === 'known' ? ratio.value : undefined);
+  const last = readings.at(-1)?.turns?.value;
+  const turned =
+    advice && advice.turning.direction !== 'leave' && last !== undefined ? advice : undefined;
+  return (
+    <>
+      <Heading level={3}>Lever gain as read</Heading>
+      {readings.map((r, i) => (
+        <Removable
+          key={r.id}
+          label={`Take reading ${i + 1} out`}
+          onRemove={() =>
+            change((j) => ({
+              ...j,
+              setting: {
+                ...j.setting,
+                readings: j.setting.readings.filter((x) => x.id !== r.id),
+              },
+            }))
+          }
+        >
+          <EntryField path={fieldPath('setting.readings.*.turns', r.id)} />
+          <EntryField path={fieldPath('setting.readings.*.gain', r.id)} />
+        </Removable>
+      ))}
+      <VerdictLine id="gain" />
+      {readings.length < MAX_READINGS ? (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          {turned ? (
+            <Action
+              main
+              icon="check"
+              onPress={() =>
+                change((j) => {
+                  const next = turnedBy(j, turned.turning);
+                  return withReading(next, nanoid(10), turned.turns);
+                })
+              }
+            >
+              {`Turned ${turned.turning.direction === 'open' ? 'out' : 'in'} ${turningWords(turned.turning)}: next reading`}
+            </Action>
+          ) : null}
+          <Action
+            icon="plus"
+            onPress={() => change((j) => withReading(j, nanoid(10), standsAt(j)))}
+          >
+            Gain reading
+          </Action>
+        </View>
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,65 @@
+import { useCallback } from 'react';
+
+import type { Job } from '@/core/job/types';
+import type { SheetLine } from '@/core/worksheet/line';
+import { isOpen, stepsOf } from '@/core/worksheet/worksheet';
+import { BoltCircle } from '@/features/build/BoltCircle';
+import { FigureRows } from '@/features/figures/FigureRows';
+import { StageDone } from '@/features/job/StageDone';
+import { StagePage } from '@/features/job/StagePage';
+import { useJob } from '@/features/jobs/useJob';
+import { ToolBox } from '@/features/set/ToolBox';
+import { StepList } from '@/features/worksheet/StepList';
+import { Words } from '@/ui/Words';
+
+import { BreakInCounter } from './BreakInCounter';
+import { GainReadings } from './GainReadings';
+import { Recheck } from './Recheck';
+
+/** Prove: what is tried before the machine goes back to its rider. */
+export function ProveStage() {
+  const job = useJob();
+  const tool = useCallback((line: SheetLine) => toolOf(line), []);
+  return (
+    <StagePage>
+      <Words soft size={15}>
+        Cover on before the engine runs, engine off before hands go in. The maker’s manual, local
+        rules and a licensed mechanic stand above this sheet.
+      </Words>
+      <StepList stage="prove" title="Proving it" tool={tool} />
+      <StageDone stage="prove" open={openIn(job)} />
+    </StagePage>
+  );
+}
+
+function toolOf(line: SheetLine) {
+  switch (line.tool) {
+    case 'circle':
+      return <BoltCircle fastenerId={line.fastenerId ?? ''} />;
+    case 'gain':
+      return (
+        <ToolBox fields={line.fields}>
+          <GainReadings />
+          <FigureRows ids={['ownRatio', 'overallRatio', 'leverGain', 'gapPerMark']} />
+        </ToolBox>
+      );
+    case 'breakIn':
+      return <BreakInCounter />;
+    case 'recheck':
+      return <Recheck />;
+    default:
+      return null;
+  }
+}
+
+function openIn(job: Job): string[] {
+  const steps = stepsOf(job, 'prove').filter(isOpen).length;
+  const starts = job.prove.starts.reduce(
+    (sum, s) => sum + Math.max(0, (s.wanted?.value ?? 0) - (s.done?.value ?? 0)),
+    0,
+  );
+  return [
+    ...(steps > 0 ? [`${steps} ${steps === 1 ? 'step' : 'steps'}`] : []),
+    ...(starts > 0 ? [`${starts} break-in ${starts === 1 ? 'start' : 'starts'}`] : []),
+  ];
+}

@@ -1,0 +1,105 @@
+import { View } from 'react-native';
+
+import { readSentence, length, say } from '@/core/evaluate/sentence';
+import type { Gauge, GaugeSetId } from '@/core/setting/gauges';
+import { bladesFor, GAUGE_SETS, goNoGo } from '@/core/setting/gauges';
+import { useUnits } from '@/features/display/useUnits';
+import { FigureRows } from '@/features/figures/FigureRows';
+import { VerdictLine } from '@/features/figures/VerdictLine';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJob } from '@/features/jobs/useJob';
+import { shelfActions } from '@/features/shelf/shelfSlice';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Panel } from '@/ui/Panel';
+import { Toggles } from '@/ui/Toggles';
+import { Words } from '@/ui/Words';
+
+import { TakeGap } from './TakeGap';
+import { ToolBox } from './ToolBox';
+
+export const GAUGE_SET_NAME: Readonly<Record<GaugeSetId, string>> = {
+  metricBlades: 'Feeler blades, metric',
+  metricDrills: 'Drill shanks, metric',
+  fractionDrills: 'Drill shanks, fractions',
+  numberDrills: 'Drill shanks, numbers',
+  letterDrills: 'Drill shanks, letters',
+};
+
+const FIELDS = [
+  'setting.goSize',
+  'setting.noGoSize',
+  'setting.gapMeasured',
+  'setting.installGap',
+] as const;
+
+/** The gap by the shop's own gauges, go and no-go, or by caliper. */
+export function GaugesTool() {
+  const { setting } = useJob();
+  const owned = useAppSelector((state) => state.shelf.gauges);
+  const dispatch = useAppDispatch();
+  const change = useChangeJob();
+  const units = useUnits();
+  const { gapMin, gapMax } = setting;
+  const gauges: Gauge[] = owned.flatMap((id) => GAUGE_SETS[id]);
+  const window =
+    gapMin && gapMax && gapMin.value > 0 && gapMin.value <= gapMax.value
+      ? { min: gapMin.value, max: gapMax.value }
+      : undefined;
+  const pair = window && gauges.length > 0 ? goNoGo(gauges, window.min, window.max) : undefined;
+  const blades =
+    window && owned.includes('metricBlades')
+      ? bladesFor((window.min + window.max) / 2, GAUGE_SETS.metricBlades)
+      : undefined;
+  const set = (leaf: 'goSize' | 'noGoSize', gauge: Gauge) =>
+    change((j) => ({
+      ...j,
+      setting: { ...j.setting, [leaf]: { value: gauge.size, typed: gauge.name } },
+    }));
+  return (
+    <ToolBox fields={FIELDS}>
+      {pair ? (
+        <View style={{ gap: 8 }}>
+          <Words size={15}>
+            {pair.go && pair.noGo
+              ? `From your sets: ${pair.go.name} must go in, ${pair.noGo.name} must not.`
+              : 'Your sets do not bracket this window.'}
+            {blades
+              ? ` ${readSentence(say`Blades for the middle of the window: ${blades.blades.map((b) => b.name).join(' and ')}, ${length(blades.total)}.`, units)}`
+              : ''}
+          </Words>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            {pair.go ? (
+              <Action icon="check" onPress={() => pair.go && set('goSize', pair.go)}>
+                {`${pair.go.name} goes in`}
+              </Action>
+            ) : null}
+            {pair.noGo ? (
+              <Action icon="close" onPress={() => pair.noGo && set('noGoSize', pair.noGo)}>
+                {`${pair.noGo.name} does not`}
+              </Action>
+            ) : null}
+          </View>
+        </View>
+      ) : null}
+      <Panel
+        title="Gauges that the shop has"
+        summary={owned.map((id) => GAUGE_SET_NAME[id]).join(', ') || 'None yet'}
+      >
+        <Toggles
+          bare
+          label="Gauges that the shop has"
+          chosen={owned}
+          options={Object.entries(GAUGE_SET_NAME).map(([value, label]) => ({
+            value: value as GaugeSetId,
+            label,
+          }))}
+          onToggle={(id) => dispatch(shelfActions.gaugeSetToggled(id))}
+        />
+      </Panel>
+      <FigureRows ids={['gapGauged', 'expandContact', 'expandLockUp']} />
+      <TakeGap from="gapGauged" by="gauges" />
+      <VerdictLine id="gapWays" />
+    </ToolBox>
+  );
+}

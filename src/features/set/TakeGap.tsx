@@ -1,0 +1,32 @@
+import type { Figure } from '@/core/evaluate/figure';
+import { useUnits } from '@/features/display/useUnits';
+import { figureText } from '@/core/evaluate/figureText';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useEvaluation, useJobPart } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+
+interface Props {
+  readonly from: 'gapSet' | 'gapGauged';
+  readonly by: string;
+}
+
+/** Takes a gap that was set or gauged as the install gap that everything else reckons with. */
+export function TakeGap({ from, by }: Props) {
+  const found = useEvaluation().figures.get(from);
+  const gap = useJobPart((j) => j.setting.installGap?.value);
+  const units = useUnits();
+  const change = useChangeJob();
+  if (found?.status !== 'known' || gap === found.value) return null;
+  const figure: Figure = found;
+  return (
+    <Action
+      main
+      icon="check"
+      onPress={() =>
+        change((j) => ({ ...j, setting: { ...j.setting, installGap: { value: figure.value } } }))
+      }
+    >
+      {`The gap is ${figureText(figure, units).value}, by ${by}`}
+    </Action>
+  );
+}

@@ -1,0 +1,27 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+
+import type { FieldPath } from '@/core/job/fields';
+import { EntryField } from '@/features/entry/EntryField';
+import { FieldGrid } from '@/ui/FieldGrid';
+
+interface Props {
+  readonly fields?: readonly FieldPath[];
+  readonly children?: ReactNode;
+}
+
+/** What is measured at a step: its fields, and under them what they say. */
+export function ToolBox({ fields, children }: Props) {
+  return (
+    <View style={{ gap: 10, paddingBottom: 8 }}>
+      {fields ? (
+        <FieldGrid>
+          {fields.map((path) => (
+            <EntryField key={path} path={path} />
+          ))}
+        </FieldGrid>
+      ) : null}
+      {children}
+    </View>
+  );
+}

@@ -1,0 +1,59 @@
+import { format } from 'date-fns';
+import { router } from 'expo-router';
+import { View } from 'react-native';
+
+import { isFrozen } from '@/core/job/work';
+import { refusalRead } from '@/features/jobs/frozen';
+import { useJobId, useJobPart } from '@/features/jobs/useJob';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { StateMark } from '@/ui/StateMark';
+import { useStrata } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+/** Says over every stage that the record is signed, and when an edit was refused for it. */
+export function FrozenBanner() {
+  const strata = useStrata();
+  const id = useJobId();
+  const dispatch = useAppDispatch();
+  const frozen = useJobPart((j) => isFrozen(j));
+  const last = useJobPart((j) => j.signOff.revisions.at(-1));
+  const refused = useAppSelector((state) => state.jobs.refusedId === id);
+  if (!frozen || !last) return null;
+  return (
+    <View
+      role="region"
+      aria-label="Signed record"
+      style={{
+        flexDirection: 'row',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        gap: 8,
+        paddingHorizontal: 12,
+        paddingVertical: 4,
+        backgroundColor: strata.raised,
+        borderBottomWidth: 1,
+        borderColor: refused ? strata.stop : strata.line,
+      }}
+    >
+      <StateMark state={refused ? 'stop' : 'good'} />
+      <View style={{ flexShrink: 1, flexGrow: 1, minWidth: 180 }} aria-live="polite">
+        <Words size={15}>
+          {refused
+            ? 'Nothing was changed: this record is signed. Open it again to change it; the signed revision stays.'
+            : `Signed as revision ${last.number} on ${format(new Date(last.signedAt), 'd MMM yyyy, HH:mm')} by ${last.by}.`}
+        </Words>
+      </View>
+      {refused ? (
+        <Action
+          onPress={() => {
+            dispatch(refusalRead());
+            router.setParams({ stage: 'log', tab: undefined });
+          }}
+        >
+          To the sign-off
+        </Action>
+      ) : null}
+    </View>
+  );
+}

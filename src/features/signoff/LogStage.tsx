@@ -1,0 +1,34 @@
+import { useLocalSearchParams, router } from 'expo-router';
+
+import { isFrozen } from '@/core/job/work';
+import { StagePage } from '@/features/job/StagePage';
+import { useJob } from '@/features/jobs/useJob';
+
+import { PaperPanel } from './PaperPanel';
+import { Revisions } from './Revisions';
+import { RevisionView } from './RevisionView';
+import { SignPanel } from './SignPanel';
+
+/** Log: what is still open, the signature, its revisions, and the paper. */
+export function LogStage() {
+  const job = useJob();
+  const { revision } = useLocalSearchParams<{ revision?: string }>();
+  const read = job.signOff.revisions.find((r) => String(r.number) === revision);
+  if (read) {
+    return (
+      <StagePage>
+        <RevisionView
+          revision={read}
+          onClose={() => router.setParams({ revision: undefined, stage: 'log' })}
+        />
+      </StagePage>
+    );
+  }
+  return (
+    <StagePage>
+      {isFrozen(job) ? null : <SignPanel />}
+      <Revisions />
+      <PaperPanel />
+    </StagePage>
+  );
+}

@@ -1,0 +1,87 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import type { PageSize } from '@/files/pdf/definition';
+import type { SheetKind } from '@/files/pdf/makePdf';
+import { orderList } from '@/core/paper/orderList';
+import { useUnits } from '@/features/display/useUnits';
+import { useDrafts, useJob } from '@/features/jobs/useJob';
+import { download } from '@/files/share';
+import { makePdfInWorker } from '@/workers/paperClient';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { Heading, Words } from '@/ui/Words';
+
+const SHEET_NAME: Readonly<Record<SheetKind, string>> = {
+  job: 'Job sheet',
+  rider: 'Sheet for the rider',
+  order: 'Parts and order list',
+};
+
+const PAGES = [
+  { value: 'A4', label: 'A4' },
+  { value: 'LETTER', label: 'Letter' },
+] as const;
+
+/** The paper of a job: PDF made here in the browser, and the order list as a table file. */
+export function PaperPanel() {
+  const job = useJob();
+  const units = useUnits();
+  const drafts = useDrafts();
+  const [pageSize, setPageSize] = useState<PageSize>('A4');
+  const [told, setTold] = useState<string>();
+  const name = (kind: SheetKind, end: string) =>
+    `${job.number.replace(/[^\p{L}\p{N}-]+/gu, '') || 'job'} ${SHEET_NAME[kind].toLowerCase()}.${end}`;
+  const make = async (kind: SheetKind) => {
+    setTold(`Making the ${SHEET_NAME[kind].toLowerCase()} …`);
+    try {
+      const bytes = await makePdfInWorker({
+        job,
+        kind,
+        pageSize,
+        units,
+        unfinished: Object.keys(drafts).length,
+      });
+      download(name(kind, 'pdf'), bytes, 'application/pdf');
+      setTold(
+        `${SHEET_NAME[kind]} made: ${name(kind, 'pdf')}, ${Math.round(bytes.length / 1000)} kB.`,
+      );
+    } catch (error) {
+      setTold(
+        `The sheet could not be made: ${error instanceof Error ? error.message : 'the browser gave no reason'}.`,
+      );
+    }
+  };
+  const table = async () => {
+    const { writeOrderCsv } = await import('@/files/orderCsv');
+    download(name('order', 'csv'), writeOrderCsv(job.number, orderList(job, units)), 'text/csv');
+    setTold(`Order list written: ${name('order', 'csv')}.`);
+  };
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading level={2}>Paper</Heading>
+      <Choice label="Page" value={pageSize} options={PAGES} onChange={setPageSize} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action main icon="download" onPress={() => void make('job')}>
+          Job sheet, PDF
+        </Action>
+        <Action icon="download" onPress={() => void make('rider')}>
+          For the rider, PDF
+        </Action>
+        <Action icon="download" onPress={() => void make('order')}>
+          Parts and order list, PDF
+        </Action>
+        <Action icon="download" onPress={() => void table()}>
+          Parts and order list, CSV
+        </Action>
+      </View>
+      <View aria-live="polite">
+        {told ? (
+          <Words soft size={15}>
+            {told}
+          </Words>
+        ) : null}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,206 @@
+import { useState } from 'react';
+import { ScrollView, View } from 'react-native';
+
+import type { Job } from '@/core/job/types';
+import type { Paper, PaperBlock, PaperStep } from '@/core/paper/paper';
+import type { State } from '@/core/evaluate/figure';
+import { evaluationOf } from '@/features/jobs/useJob';
+import { Section } from '@/features/section/Section';
+import { StateMark } from '@/ui/StateMark';
+import { useStrata } from '@/ui/theme';
+import { Digits, Heading, Words } from '@/ui/Words';
+
+interface Props {
+  readonly paper: Paper;
+  /** Whose pack is drawn. */
+  readonly job: Job;
+}
+
+const NOTHING: readonly string[] = [];
+const nothing = () => undefined;
+
+/** A sheet on screen: the same words and figures as on paper. */
+export function PaperView({ paper, job }: Props) {
+  const [width, setWidth] = useState(0);
+  return (
+    <View
+      role="article"
+      aria-label={`${paper.title}: ${paper.subtitle}`}
+      style={{ gap: 8 }}
+      onLayout={({ nativeEvent }) => setWidth(Math.round(nativeEvent.layout.width))}
+    >
+      <Heading level={2}>{paper.title}</Heading>
+      <Words soft>{paper.subtitle}</Words>
+      {paper.blocks.map((block, i) => (
+        <Block key={i} block={block} job={job} width={width} />
+      ))}
+      <Digits soft size={13}>
+        {paper.foot}
+      </Digits>
+    </View>
+  );
+}
+
+const STEP_STATE: Readonly<Record<PaperStep['mark'], State | 'unknown'>> = {
+  done: 'good',
+  open: 'unknown',
+  skipped: 'watch',
+  failed: 'stop',
+  changed: 'watch',
+};
+
+interface BlockProps {
+  readonly block: PaperBlock;
+  readonly job: Job;
+  readonly width: number;
+}
+
+function Block({ block, job, width }: BlockProps) {
+  const strata = useStrata();
+  const ruled = { borderTopWidth: 1, borderColor: strata.line, paddingVertical: 6 } as const;
+  switch (block.kind) {
+    case 'heading':
+      return (
+        <Heading level={3} style={{ marginTop: 12 }}>
+          {block.text}
+        </Heading>
+      );
+    case 'text':
+      return <Words bold={block.strong}>{block.text}</Words>;
+    case 'list':
+      return (
+        <View role="list" style={{ gap: 4 }}>
+          {block.items.map((item, i) => (
+            <View key={i} role="listitem" style={{ flexDirection: 'row', gap: 8 }}>
+              <Words soft aria-hidden>
+                –
+              </Words>
+              <Words size={15} style={{ flexShrink: 1 }}>
+                {item}
+              </Words>
+            </View>
+          ))}
+        </View>
+      );
+    case 'facts':
+      return (
+        <View role="list">
+          {block.rows.map(([label, value]) => (
+            <View
+              key={label}
+              role="listitem"
+              style={{ ...ruled, flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+            >
+              <Words soft size={15} style={{ width: 150 }}>
+                {label}
+              </Words>
+              <Words size={15} style={{ flexShrink: 1 }}>
+                {value}
+              </Words>
+            </View>
+          ))}
+        </View>
+      );
+    case 'table':
+      return (
+        <ScrollView horizontal>
+          <View role="table">
+            <View role="row" style={{ flexDirection: 'row' }}>
+              {block.columns.map((c, i) => (
+                <View key={i} role="columnheader" style={cellStyle(i, block)}>
+                  <Words soft size={14}>
+                    {c.title}
+                  </Words>
+                </View>
+              ))}
+            </View>
+            {block.rows.map((row, r) => (
+              <View key={r} role="row" style={{ ...ruled, flexDirection: 'row' }}>
+                {row.map((text, i) => (
+                  <View key={i} role="cell" style={cellStyle(i, block)}>
+                    {block.columns[i]?.digits ? (
+                      <Digits size={15}>{text}</Digits>
+                    ) : (
+                      <Words size={15}>{text}</Words>
+                    )}
+                  </View>
+                ))}
+              </View>
+            ))}
+          </View>
+        </ScrollView>
+      );
+    case 'verdicts':
+      return (
+        <View role="list">
+          {block.rows.map((v) => (
+            <View key={v.title} role="listitem" style={{ ...ruled, flexDirection: 'row', gap: 8 }}>
+              <StateMark state={v.state} label />
+              <Words size={15} style={{ flexShrink: 1 }}>
+                {`${v.title}. ${v.text}`}
+              </Words>
+            </View>
+          ))}
+        </View>
+      );
+    case 'steps':
+      return (
+        <View role="list">
+          {block.rows.map((s, i) => (
+            <View key={i} role="listitem" style={{ ...ruled, flexDirection: 'row', gap: 8 }}>
+              <StateMark state={STEP_STATE[s.mark]} label />
+              <View style={{ flexShrink: 1 }}>
+                <Words size={15}>{s.text}</Words>
+                {s.note ? (
+                  <Words soft size={14}>
+                    {s.note}
+                  </Words>
+                ) : null}
+              </View>
+            </View>
+          ))}
+        </View>
+      );
+    case 'section':
+      return width < 80 ? null : (
+        <Section
+          layout={evaluationOf(job).layout}
+          problems={evaluationOf(job).problems}
+          width={Math.min(width, 520)}
+          height={300}
+          labelled
+          selected={NOTHING}
+          onSelect={nothing}
+          state={{ expanding: job.expanding.fitted }}
+        />
+      );
+    case 'sign':
+      return (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 24, marginTop: 40 }}>
+          {block.lines.map((line) => (
+            <View
+              key={line}
+              style={{ borderTopWidth: 1, borderColor: strata.ink, minWidth: 220, paddingTop: 4 }}
+            >
+              <Words soft size={14}>
+                {line}
+              </Words>
+            </View>
+          ))}
+        </View>
+      );
+  }
+}
+
+/** Columns as wide as their longest text asks for, within reason. */
+function cellStyle(column: number, { columns, rows }: Extract<PaperBlock, { kind: 'table' }>) {
+  const longest = Math.max(
+    columns[column]?.title.length ?? 0,
+    ...rows.map((row) => row[column]?.length ?? 0),
+  );
+  return {
+    width: Math.min(260, 24 + 9 * longest),
+    paddingRight: 12,
+    ...(columns[column]?.digits ? { alignItems: 'flex-end' as const } : {}),
+  };
+}

@@ -1,0 +1,32 @@
+import { useMemo } from 'react';
+import { View } from 'react-native';
+
+import type { Revision } from '@/core/job/work';
+import { jobSheet } from '@/core/paper/jobSheet';
+import { jobOfRevision } from '@/core/signoff/revisions';
+import { useUnits } from '@/features/display/useUnits';
+import { Action } from '@/ui/Action';
+
+import { PaperView } from './PaperView';
+
+interface Props {
+  readonly revision: Revision;
+  readonly onClose: () => void;
+}
+
+/** A signed revision as it was signed, whatever the job has become since. */
+export function RevisionView({ revision, onClose }: Props) {
+  const units = useUnits();
+  const job = useMemo(() => jobOfRevision(revision), [revision]);
+  const paper = useMemo(() => jobSheet(job, { units, revision }), [job, units, revision]);
+  return (
+    <View style={{ gap: 12 }}>
+      <View style={{ flexDirection: 'row' }}>
+        <Action icon="arrow-left" onPress={onClose}>
+          Back to the sign-off
+        </Action>
+      </View>
+      <PaperView paper={paper} job={job} />
+    </View>
+  );
+}

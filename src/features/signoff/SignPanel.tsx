@@ -1,0 +1,123 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import { MAX_NAME } from '@/core/job/fields';
+import { STAGE_NAME } from '@/core/job/words';
+import type { OpenItem } from '@/core/signoff/openItems';
+import { canSign, openItems } from '@/core/signoff/openItems';
+import { overridden, signed } from '@/core/signoff/revisions';
+import { useUnits } from '@/features/display/useUnits';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { evaluationOf, useDrafts, useJob } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+import { LineField } from '@/ui/LineField';
+import { StateMark } from '@/ui/StateMark';
+import { useStrata } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+/** What holds the signature up, each with the way to mend it or a written reason, and the signature itself. */
+export function SignPanel() {
+  const job = useJob();
+  const drafts = useDrafts();
+  const change = useChangeJob();
+  const [by, setBy] = useState(job.work.by);
+  const items = openItems(job, Object.keys(drafts).length, evaluationOf(job));
+  const open = items.filter((i) => !i.override).length;
+  const number = (job.signOff.revisions.at(-1)?.number ?? 0) + 1;
+  const sign = async () => {
+    const { digestOf } = await import('@/files/digest');
+    change((j) => signed(j, by, new Date().toISOString(), digestOf));
+  };
+  return (
+    <View style={{ gap: 12 }}>
+      <View style={{ gap: 2 }}>
+        <Heading level={2}>Sign-off</Heading>
+        <Words soft size={15}>
+          {items.length === 0
+            ? 'Nothing is open.'
+            : open === 0
+              ? `Nothing is open but what a reason is written for (${items.length}).`
+              : `${open} ${open === 1 ? 'thing is' : 'things are'} open. Mend each, or write why you sign all the same; the reason is printed.`}
+        </Words>
+        {job.signOff.reopened === undefined ? null : (
+          <Words size={15}>{`Opened again: ${job.signOff.reopened}`}</Words>
+        )}
+      </View>
+      <View role="list" aria-label="Open before signing">
+        {items.map((item) => (
+          <ItemRow key={item.id} item={item} />
+        ))}
+      </View>
+      <LineField label="Signed by" value={by} maxLength={MAX_NAME} onChangeText={setBy} />
+      <Action
+        main
+        icon="check"
+        disabled={!canSign(items, by)}
+        testID="sign"
+        onPress={() => void sign()}
+      >
+        {`Sign revision ${number}`}
+      </Action>
+      <Words soft size={14}>
+        {canSign(items, by)
+          ? 'A signature freezes this record. It does not say that the machine is safe: the maker’s manual, local rules and a licensed mechanic stand above it.'
+          : by.trim() === ''
+            ? 'A name is needed to sign.'
+            : 'It can be signed once nothing is open without a reason.'}
+      </Words>
+    </View>
+  );
+}
+
+/** One open thing: what, where it is mended, and the reason to sign all the same. */
+function ItemRow({ item }: { readonly item: OpenItem }) {
+  const strata = useStrata();
+  const units = useUnits();
+  const change = useChangeJob();
+  const [writing, setWriting] = useState(false);
+  const by = useJob().work.by;
+  const reason = item.override?.reason ?? '';
+  return (
+    <View
+      role="listitem"
+      style={{ borderTopWidth: 1, borderColor: strata.line, paddingVertical: 8, gap: 6 }}
+    >
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <StateMark state={item.override ? 'watch' : item.kind === 'measure' ? 'unknown' : 'stop'} />
+        <View style={{ flexShrink: 1 }}>
+          <Words bold>{item.title}</Words>
+          <Words size={15}>{readSentence(item.sentence, units)}</Words>
+        </View>
+      </View>
+      {writing || item.override ? (
+        <LineField
+          label="Signed all the same, because"
+          value={reason}
+          maxLength={400}
+          onChangeText={(text) =>
+            change(
+              (j) =>
+                overridden(j, { itemId: item.id, reason: text, by, at: new Date().toISOString() }),
+              `override.${item.id}`,
+            )
+          }
+        />
+      ) : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action
+          icon="chevron-right"
+          onPress={() => router.setParams({ stage: item.stage, tab: undefined })}
+        >
+          {`Mend it in ${STAGE_NAME[item.stage]}`}
+        </Action>
+        {writing || item.override ? null : (
+          <Action icon="pencil-outline" onPress={() => setWriting(true)}>
+            Write a reason
+          </Action>
+        )}
+      </View>
+    </View>
+  );
+}

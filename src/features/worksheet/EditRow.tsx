@@ -1,0 +1,82 @@
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import type { WorkStage } from '@/core/job/work';
+import type { SheetStep } from '@/core/worksheet/worksheet';
+import { ownStepRemoved, ownStepWritten, stepMoved } from '@/core/worksheet/worksheet';
+import { useUnits } from '@/features/display/useUnits';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { LineField } from '@/ui/LineField';
+import { useStrata } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+interface Props {
+  readonly step: SheetStep;
+  readonly stage: WorkStage;
+  readonly number: number;
+}
+
+const TOOL = { width: 44, height: 48, margin: 0 } as const;
+
+/** A step while the sheet is changed: its place, and its words if it is the shop's own. */
+export function EditRow({ step: { line, own }, stage, number }: Props) {
+  const strata = useStrata();
+  const units = useUnits();
+  const change = useChangeJob();
+  const id = line.key.replace(/^own:/, '');
+  const move = (by: -1 | 1) => change((j) => stepMoved(j, stage, line.key, by));
+  const words = readSentence(line.text, units);
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        alignItems: own ? 'flex-end' : 'center',
+        borderTopWidth: 1,
+        borderColor: strata.line,
+        minHeight: 52,
+      }}
+    >
+      <View style={{ flexGrow: 1, flexShrink: 1 }}>
+        {own ? (
+          <LineField
+            label={`Step ${number}`}
+            value={words}
+            maxLength={400}
+            onChangeText={(text) =>
+              change((j) => ownStepWritten(j, stage, id, text), `${stage}.own.${id}`)
+            }
+          />
+        ) : (
+          <Words size={15} numberOfLines={2}>
+            {words}
+          </Words>
+        )}
+      </View>
+      {line.plateId === undefined ? (
+        <>
+          <IconButton
+            icon="arrow-up"
+            aria-label={`Move step ${number} up`}
+            style={TOOL}
+            onPress={() => move(-1)}
+          />
+          <IconButton
+            icon="arrow-down"
+            aria-label={`Move step ${number} down`}
+            style={TOOL}
+            onPress={() => move(1)}
+          />
+        </>
+      ) : null}
+      {own ? (
+        <IconButton
+          icon="close"
+          aria-label={`Take step ${number} out`}
+          style={TOOL}
+          onPress={() => change((j) => ownStepRemoved(j, stage, id))}
+        />
+      ) : null}
+    </View>
+  );
+}

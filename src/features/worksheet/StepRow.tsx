@@ -1,0 +1,180 @@
+import { format } from 'date-fns';
+import type { ReactNode } from 'react';
+import { memo, useState } from 'react';
+import { View } from 'react-native';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import type { WorkStage } from '@/core/job/work';
+import type { SheetStep } from '@/core/worksheet/worksheet';
+import { stepNoted, testJudged } from '@/core/worksheet/worksheet';
+import { useUnits } from '@/features/display/useUnits';
+import { EntryField } from '@/features/entry/EntryField';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJobPart } from '@/features/jobs/useJob';
+import { CheckRow } from '@/ui/CheckRow';
+import { Choice } from '@/ui/Choice';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { LineField } from '@/ui/LineField';
+import { StateMark } from '@/ui/StateMark';
+import { useStrata } from '@/ui/theme';
+import { Tool } from '@/ui/Tool';
+import { Words } from '@/ui/Words';
+
+interface Props {
+  readonly step: SheetStep;
+  readonly stage: WorkStage;
+  readonly onToggle: (key: string, wasDone: boolean) => void;
+  readonly tool: ReactNode;
+}
+
+/** One step: its box, what is recorded at it, and why the sheet does it so where schools differ. */
+export function StepRow({ step, stage, onToggle, tool }: Props) {
+  const strata = useStrata();
+  const { line, record, state } = step;
+  const [open, setOpen] = useState(false);
+  const done = state === 'done' || state === 'failed';
+  const more =
+    open ||
+    record.otherwise !== undefined ||
+    record.note !== undefined ||
+    record.skipped !== undefined;
+  return (
+    <View style={{ borderTopWidth: 1, borderColor: strata.line, paddingBottom: 6 }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center' }}>
+        <View style={{ flexGrow: 1, flexShrink: 1 }}>
+          <StepBox step={step} done={done} onToggle={onToggle} />
+        </View>
+        <Tool
+          icon={more ? 'chevron-up' : 'dots-vertical'}
+          word={line.school ? 'Why' : 'Note'}
+          label={`${line.school ? 'Why, otherwise, or left out' : 'Note, or left out'}: ${readSentence(line.text)}`}
+          width={52}
+          on={more}
+          onPress={() => setOpen(!open)}
+        />
+      </View>
+      {line.test ? <Outcome step={step} /> : null}
+      {tool}
+      {line.fields && !line.tool ? (
+        <FieldGrid>
+          {line.fields.map((path) => (
+            <EntryField key={path} path={path} />
+          ))}
+        </FieldGrid>
+      ) : null}
+      {more ? <More step={step} stage={stage} /> : null}
+    </View>
+  );
+}
+
+interface BoxProps {
+  readonly step: SheetStep;
+  readonly done: boolean;
+  readonly onToggle: (key: string, wasDone: boolean) => void;
+}
+
+/** The box of a step; drawn again only when it shows something else. */
+const StepBox = memo(
+  function StepBox({ step: { line, record, state }, done, onToggle }: BoxProps) {
+    const units = useUnits();
+    const changed = state === 'changed';
+    return (
+      <CheckRow
+        text={readSentence(line.text, units)}
+        watch={line.watch}
+        done={done}
+        tone={changed ? 'watch' : state === 'failed' ? 'stop' : undefined}
+        testID={`step-${line.key}`}
+        onToggle={() => onToggle(line.key, record.done !== undefined && !changed)}
+        below={
+          record.done ? (
+            <Words soft size={14}>
+              {changed
+                ? `Changed since it was done. Then it said: ${record.done.said}. Tick again once it is done so.`
+                : `${format(new Date(record.done.at), 'd MMM, HH:mm')}${record.done.by ? `, ${record.done.by}` : ''}`}
+            </Words>
+          ) : state === 'skipped' ? (
+            <Words soft size={14}>
+              Left out: {record.skipped}
+            </Words>
+          ) : undefined
+        }
+      />
+    );
+  },
+  (a, b) =>
+    a.onToggle === b.onToggle &&
+    a.done === b.done &&
+    a.step.state === b.step.state &&
+    a.step.record === b.step.record &&
+    JSON.stringify(a.step.line) === JSON.stringify(b.step.line),
+);
+
+/** Passed or not, for a step that is a test. */
+function Outcome({ step: { line } }: { readonly step: SheetStep }) {
+  const change = useChangeJob();
+  const outcome = useJobPart((j) => (line.test ? j.prove.outcomes[line.test] : undefined));
+  const { test } = line;
+  if (!test) return null;
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8, paddingLeft: 40 }}>
+      <Choice
+        bare
+        label={`Outcome: ${readSentence(line.text)}`}
+        value={outcome ?? 'open'}
+        options={[
+          { value: 'pass', label: 'Yes, good' },
+          { value: 'fail', label: 'No' },
+        ]}
+        onChange={(value) =>
+          change((j) =>
+            value === 'open' ? j : testJudged(j, test, value, new Date().toISOString()),
+          )
+        }
+      />
+      {outcome ? <StateMark state={outcome === 'pass' ? 'good' : 'stop'} size={22} label /> : null}
+    </View>
+  );
+}
+
+/** Why the sheet does it so, what was done otherwise, a note, and why it was left out. */
+function More({ step, stage }: { readonly step: SheetStep; readonly stage: WorkStage }) {
+  const change = useChangeJob();
+  const { line, record } = step;
+  const note = (part: Parameters<typeof stepNoted>[3], typing?: string) =>
+    change((j) => stepNoted(j, stage, line.key, part), typing);
+  const field = (part: 'note' | 'skipped') => (text: string) =>
+    note({ [part]: text }, `${stage}.${line.key}.${part}`);
+  return (
+    <View style={{ gap: 8, paddingLeft: 40, paddingVertical: 6 }}>
+      {line.school ? (
+        <>
+          <Words size={15}>{line.school.why}</Words>
+          <Choice
+            label="What was really done"
+            value={record.otherwise ?? ''}
+            options={[
+              { value: '', label: 'As the sheet says' },
+              ...line.school.others.map((o) => ({ value: o.id, label: o.text })),
+            ]}
+            onChange={(otherwise) => note({ otherwise })}
+          />
+        </>
+      ) : null}
+      <LineField
+        label="Note"
+        value={record.note ?? ''}
+        maxLength={400}
+        onChangeText={field('note')}
+      />
+      {record.done ? null : (
+        <LineField
+          label="Left out, because"
+          value={record.skipped ?? ''}
+          maxLength={400}
+          onChangeText={field('skipped')}
+        />
+      )}
+    </View>
+  );
+}

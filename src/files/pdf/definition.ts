@@ -1,0 +1,203 @@
+import type { Content, ContentTable, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
+
+import type { Paper, PaperBlock, PaperStep, PaperVerdict } from '@/core/paper/paper';
+import { LIMESTONE as C } from '@/drawing/palette';
+
+/** Pages that a shop's printer takes. */
+export const PAGE_SIZES = ['A4', 'LETTER'] as const;
+export type PageSize = (typeof PAGE_SIZES)[number];
+
+/** Faces by the names under which they are given to the PDF. */
+export const TEXT_FACE = 'Text';
+export const DIGITS_FACE = 'Digits';
+
+const MARGIN = 40;
+const SIZE = 9;
+
+const STATE_WORD = { good: 'Good', watch: 'Watch', stop: 'Stop', unknown: 'Not known' } as const;
+const MARK_WORD = {
+  done: 'done',
+  open: 'open',
+  skipped: 'left out',
+  failed: 'not passed',
+  changed: 'do again',
+} as const;
+
+/** State by shape as well as by word: print has no colour. */
+const STATE_SHAPE = {
+  good: `<circle cx="6" cy="6" r="5" fill="${C.good}"/><path d="M3.4 6.2L5.2 8L8.6 4.4" fill="none" stroke="#FFFFFF" stroke-width="1.4"/>`,
+  watch: `<path d="M6 0.5L11.5 6L6 11.5L0.5 6z" fill="${C.watch}"/><path d="M6 3.2V7M6 8.3V8.9" fill="none" stroke="#FFFFFF" stroke-width="1.4"/>`,
+  stop: `<path d="M3.9 1H8.1L11 3.9V8.1L8.1 11H3.9L1 8.1V3.9z" fill="${C.stop}"/><path d="M4 4L8 8M8 4L4 8" fill="none" stroke="#FFFFFF" stroke-width="1.4"/>`,
+  unknown: `<circle cx="6" cy="6" r="5" fill="none" stroke="${C.soft}" stroke-width="1"/><path d="M4 6H8" fill="none" stroke="${C.soft}" stroke-width="1.2"/>`,
+} as const;
+
+const svg = (inner: string): string =>
+  `<svg xmlns="http://www.w3.org/2000/svg" width="12" height="12" viewBox="0 0 12 12">${inner}</svg>`;
+
+const BOX = {
+  done: svg(
+    `<rect x="1" y="1" width="10" height="10" fill="none" stroke="${C.ink}" stroke-width="1"/><path d="M3 6.2L5.2 8.4L9 3.8" fill="none" stroke="${C.ink}" stroke-width="1.4"/>`,
+  ),
+  open: svg(
+    `<rect x="1" y="1" width="10" height="10" fill="none" stroke="${C.ink}" stroke-width="1"/>`,
+  ),
+  skipped: svg(
+    `<rect x="1" y="1" width="10" height="10" fill="none" stroke="${C.ink}" stroke-width="1"/><path d="M3 6H9" fill="none" stroke="${C.ink}" stroke-width="1.4"/>`,
+  ),
+  failed: svg(STATE_SHAPE.stop),
+  changed: svg(STATE_SHAPE.watch),
+} as const;
+
+/** Lines under each row, none beside it: rows are read across. */
+const RULED: ContentTable['layout'] = {
+  hLineWidth: (i) => (i === 0 ? 0 : 0.5),
+  vLineWidth: () => 0,
+  hLineColor: () => C.line,
+  paddingLeft: () => 0,
+  paddingRight: () => 8,
+  paddingTop: () => 2.5,
+  paddingBottom: () => 2.5,
+};
+
+/**
+ * A sheet of paper as the definition of a PDF.
+ * @param section the drawing of the pack as SVG, where the sheet has a place for it
+ */
+export function pdfDefinition(
+  paper: Paper,
+  pageSize: PageSize,
+  section: string | undefined,
+  made: Date,
+): TDocumentDefinitions {
+  return {
+    pageSize,
+    pageMargins: [MARGIN, MARGIN, MARGIN, MARGIN + 14],
+    info: {
+      title: `${paper.title}: ${paper.subtitle}`,
+      creator: 'Under Ridge',
+      producer: 'Under Ridge',
+      creationDate: made,
+    },
+    defaultStyle: { font: TEXT_FACE, fontSize: SIZE, color: C.ink, lineHeight: 1.15 },
+    footer: (page, pages) => ({
+      margin: [MARGIN, 12, MARGIN, 0],
+      columns: [
+        { text: paper.foot, fontSize: 7, color: C.soft },
+        { text: `${page} of ${pages}`, alignment: 'right', fontSize: 7, color: C.soft, width: 50 },
+      ],
+    }),
+    content: [
+      { text: paper.title, fontSize: 18, bold: true },
+      { text: paper.subtitle, color: C.soft, margin: [0, 0, 0, 8] },
+      ...paper.blocks.flatMap((block) => blockContent(block, section)),
+    ],
+  };
+}
+
+function blockContent(block: PaperBlock, section: string | undefined): Content[] {
+  switch (block.kind) {
+    case 'heading':
+      return [
+        { text: block.text, fontSize: 12, bold: true, margin: [0, 12, 0, 4], headlineLevel: 1 },
+      ];
+    case 'text':
+      return [{ text: block.text, bold: block.strong === true, margin: [0, 2, 0, 2] }];
+    case 'facts':
+      return [
+        {
+          layout: RULED,
+          table: {
+            widths: [120, '*'],
+            body: block.rows.map(([label, value]) => [{ text: label, color: C.soft }, value]),
+          },
+        },
+      ];
+    case 'table':
+      return [
+        {
+          layout: RULED,
+          table: {
+            headerRows: 1,
+            dontBreakRows: true,
+            widths: block.columns.map((_, i) =>
+              i === block.columns.length - 1 ? '*' : ('auto' as const),
+            ),
+            body: [
+              block.columns.map((column): TableCell => ({
+                text: column.title,
+                color: C.soft,
+                alignment: column.digits ? 'right' : 'left',
+              })),
+              ...block.rows.map((row) =>
+                row.map((text, i): TableCell =>
+                  block.columns[i]?.digits
+                    ? { text, font: DIGITS_FACE, alignment: 'right' }
+                    : { text },
+                ),
+              ),
+            ],
+          },
+        },
+      ];
+    case 'verdicts':
+      return [marked(block.rows.map(verdictRow))];
+    case 'steps':
+      return [marked(block.rows.map(stepRow))];
+    case 'list':
+      return block.items.length === 0 ? [] : [{ ul: [...block.items], margin: [0, 0, 0, 2] }];
+    case 'section':
+      return section === undefined ? [] : [{ svg: section, margin: [0, 4, 0, 8] }];
+    case 'sign':
+      return [
+        {
+          unbreakable: true,
+          margin: [0, 34, 0, 0],
+          columnGap: 30,
+          columns: block.lines.map((text) => ({
+            stack: [
+              {
+                canvas: [
+                  { type: 'line', x1: 0, y1: 0, x2: 220, y2: 0, lineWidth: 0.7, lineColor: C.ink },
+                ],
+              },
+              { text, fontSize: 8, color: C.soft, margin: [0, 3, 0, 0] },
+            ],
+          })),
+        },
+      ];
+  }
+}
+
+interface MarkedRow {
+  readonly sign: string;
+  readonly word: string;
+  readonly body: TableCell;
+}
+
+/** Rows with a sign and its word before them. */
+function marked(rows: readonly MarkedRow[]): Content {
+  return {
+    layout: RULED,
+    table: {
+      dontBreakRows: true,
+      widths: [12, 46, '*'],
+      body: rows.map(({ sign, word, body }) => [
+        { svg: sign, width: 10 },
+        { text: word, color: C.soft },
+        body,
+      ]),
+    },
+  };
+}
+
+const verdictRow = ({ state, title, text }: PaperVerdict): MarkedRow => ({
+  sign: svg(STATE_SHAPE[state]),
+  word: STATE_WORD[state],
+  body: { text: [{ text: `${title}. `, bold: true }, text] },
+});
+
+const stepRow = ({ mark, text, note }: PaperStep): MarkedRow => ({
+  sign: BOX[mark],
+  word: MARK_WORD[mark],
+  body: { text: [text, ...(note ? [{ text: `  ${note}`, color: C.soft }] : [])] },
+});

@@ -1,0 +1,21 @@
+import digits from '@expo-google-fonts/atkinson-hyperlegible-mono/400Regular/AtkinsonHyperlegibleMono_400Regular.ttf';
+import digitsBold from '@expo-google-fonts/atkinson-hyperlegible-mono/700Bold/AtkinsonHyperlegibleMono_700Bold.ttf';
+import text from '@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf';
+import textBold from '@expo-google-fonts/atkinson-hyperlegible-next/700Bold/AtkinsonHyperlegibleNext_700Bold.ttf';
+import { expose, transfer } from 'comlink';
+
+import type { PdfRequest } from '@/files/pdf/makePdf';
+import { makePdf } from '@/files/pdf/makePdf';
+
+/* Sheets made off the interface's thread, with their fonts. Bundled by itself to public/paper-worker.js. */
+
+const paperRuns = {
+  pdf: async (request: PdfRequest): Promise<Uint8Array> => {
+    const bytes = await makePdf(request, { text, textBold, digits, digitsBold });
+    return transfer(bytes, [bytes.buffer]);
+  },
+};
+
+export type PaperRuns = typeof paperRuns;
+
+expose(paperRuns);
