@@ -45,7 +45,7 @@ module.exports = {
       transformIgnorePatterns: [`node_modules/(?!(${ESM}))`],
       moduleNameMapper: {
         '^@/(.*)$': '<rootDir>/src/$1',
-        '\\.woff2$': '<rootDir>/scripts/jest-file-stub.js',
+        '\\.(woff2|css)$': '<rootDir>/scripts/jest-file-stub.js',
         '^@react-native-vector-icons/material-design-icons$':
           '<rootDir>/src/ui/icons/PaperIcon.tsx',
       },

@@ -23,6 +23,38 @@ export class Workshop {
     await expect(link).toHaveAttribute('aria-current', 'step');
   }
 
+  /** Opens a signed job again to change it. */
+  async openAgain(path: string): Promise<void> {
+    await this.open(`${path}?stage=log`);
+    await this.page
+      .getByRole('textbox', { name: 'Open it again to change it, because' })
+      .fill('to try something');
+    await this.page.getByRole('button', { name: 'Open a new revision' }).click();
+    await expect(this.page.getByRole('region', { name: 'Signed record' })).toHaveCount(0);
+    await this.stored();
+  }
+
+  /** Opens a section of the worksheet on screen unless it is open. */
+  async section(name: string): Promise<void> {
+    const head = this.page.getByRole('button', { name: new RegExp(`^${name}: (all|\\d+ of) `) });
+    await expect(head).toBeVisible();
+    if ((await head.getAttribute('aria-expanded')) !== 'true') await head.click();
+    await expect(head).toHaveAttribute('aria-expanded', 'true');
+  }
+
+  /** Ticks every step of a section of the worksheet that is not ticked. */
+  async tickAll(section: string): Promise<void> {
+    await this.section(section);
+    const boxes = this.page
+      .getByRole('list', { name: new RegExp(`: ${section}$`) })
+      .getByRole('checkbox', { checked: false });
+    while ((await boxes.count()) > 0) {
+      const left = await boxes.count();
+      await boxes.first().click();
+      await expect(boxes).toHaveCount(left - 1);
+    }
+  }
+
   async tab(name: string): Promise<void> {
     await this.page.getByRole('tab', { name }).click();
     await expect(this.page.getByRole('tab', { name })).toHaveAttribute('aria-selected', 'true');

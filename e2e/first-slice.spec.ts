@@ -91,6 +91,7 @@ test('a bad entry is refused at its field, kept as typed, and leaves the other f
   workshop: shop,
   page,
 }) => {
+  await shop.openAgain('/job/demo-ur-0101');
   await shop.open('/job/demo-ur-0101?tab=machine');
   await expect(shop.foot('reserveWithTangs')).toContainText('1.1');
   for (const [text, message] of [
@@ -136,6 +137,7 @@ test('asks when another unit is meant, and shows any unit without changing what 
   workshop: shop,
   page,
 }) => {
+  await shop.openAgain('/job/demo-ur-0101');
   await shop.open('/job/demo-ur-0101?tab=pack');
   await shop.unfold('Disc');
   const thickness = shop.field('pack.kinds.disc.thickness');
@@ -174,6 +176,7 @@ test('the order of plates is changed on the layers, marked where it is wrong, an
   workshop: shop,
   page,
 }) => {
+  await shop.openAgain('/job/demo-ur-0101');
   await shop.open('/job/demo-ur-0101?tab=pack');
   await page
     .getByRole('listitem')

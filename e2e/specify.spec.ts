@@ -262,6 +262,7 @@ test('advice is taken and undone, and the demo jobs show what they promise', asy
   await expect(shop.foot('leverPull')).toHaveAttribute('aria-label', pull);
 
   // Lighter springs alone do not hold; a further disc with thinner steels does.
+  await shop.openAgain('/job/demo-ur-0101');
   await shop.open('/job/demo-ur-0101?stage=specify&tab=compare');
   const table = page.getByRole('table', { name: 'Figures of the variants' });
   await expect(table.getByRole('row', { name: /^Holds, weakest/ })).toContainText('1.05');

@@ -5,3 +5,6 @@ jest.mock('expo-font', () => ({
   loadAsync: () => Promise.resolve(),
   useFonts: () => [true, null],
 }));
+
+// The DOM of the tests lacks what every browser has.
+globalThis.TextEncoder ??= require('node:util').TextEncoder;

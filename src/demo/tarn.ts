@@ -99,7 +99,8 @@ export function signedLighterLever(): Job {
     setting: { ...job.setting, freePlayMin: manual(2), freePlayMax: manual(6) },
     release: {
       ...job.release,
-      freePlay: entry(3.5, measuredOn('2026-11-09')),
+      leverTravel: entry(64, measuredOn('2026-11-09')),
+      freePlay: entry(2.5, measuredOn('2026-11-09')),
       liftReadings: [
         [0, 1.85],
         [120, 1.83],
@@ -116,7 +117,7 @@ export function signedLighterLever(): Job {
         { id: 'first', name: 'First gear', wanted: manual(10), done: entry(10) },
         { id: 'second', name: 'Second gear', wanted: manual(10), done: entry(10) },
       ],
-      recheckFreePlay: entry(3, measuredOn('2026-11-09')),
+      recheckFreePlay: entry(2.2, measuredOn('2026-11-09')),
       recheckLift: entry(1.84, measuredOn('2026-11-09')),
     },
   };
@@ -175,7 +176,7 @@ function nineDiscs(): Job {
         ],
         date,
       ).map((p) =>
-        p.kindId === 'steel-thin' ? { ...p, outOfFlat: entry(0.02, measuredOn(date)) } : p,
+        p.kindId === 'steel-thin' ? { ...p, outOfFlat: entry(0, measuredOn(date)) } : p,
       ),
     },
     springs: {

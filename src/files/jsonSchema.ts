@@ -2,12 +2,59 @@ import parse from 'joi-to-json';
 
 import { JOB_FILE } from './schema';
 
+type Node = Readonly<Record<string, unknown>> | readonly unknown[];
+
+/** Parts shorter than this stay where they are. */
+const WORTH_NAMING = 120;
+
 /** The job file's schema as JSON Schema 2020-12, for other programs; written to docs/job-file.schema.json. */
 export function jobFileJsonSchema(): object {
+  const whole = parse(JOB_FILE, 'json-draft-2019-09') as Readonly<Record<string, unknown>>;
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
     title: 'Under Ridge job file',
     description: 'One clutch job. All values in base units: mm, N, N·m, N/mm, MPa, rpm.',
-    ...(parse(JOB_FILE, 'json-draft-2019-09') as object),
+    ...named(whole),
   };
 }
+
+/** The same schema with each part that occurs more than once said once, under `$defs`. */
+function named(schema: Readonly<Record<string, unknown>>): object {
+  const times = new Map<string, number>();
+  const count = (node: unknown): void => {
+    if (!isNode(node)) return;
+    if (isSchema(node)) {
+      const text = JSON.stringify(node);
+      const n = times.get(text) ?? 0;
+      times.set(text, n + 1);
+      // What lies in a part that was met before is met with it.
+      if (n > 0) return;
+    }
+    Object.values(node).forEach(count);
+  };
+  count(schema);
+  const names = new Map<string, string>();
+  const defs: Record<string, unknown> = {};
+  const replace = (node: unknown, top = false): unknown => {
+    if (!isNode(node)) return node;
+    const text = JSON.stringify(node);
+    if (!top && isSchema(node) && text.length > WORTH_NAMING && (times.get(text) ?? 0) > 1) {
+      let name = names.get(text);
+      if (name === undefined) {
+        name = `part${names.size + 1}`;
+        names.set(text, name);
+        defs[name] = replace(node, true);
+      }
+      return { $ref: `#/$defs/${name}` };
+    }
+    if (Array.isArray(node)) return node.map((n) => replace(n));
+    return Object.fromEntries(Object.entries(node).map(([k, v]) => [k, replace(v)]));
+  };
+  const body = replace(schema, true) as object;
+  return { ...body, $defs: defs };
+}
+
+const isNode = (value: unknown): value is Node => typeof value === 'object' && value !== null;
+
+/** A schema says its type; lists of properties do not. */
+const isSchema = (node: Node): boolean => 'type' in node && typeof node.type === 'string';

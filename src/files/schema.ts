@@ -283,7 +283,8 @@ const PARTS = {
   }).required(),
 };
 
-const STEP_KEY = Joi.string().max(160).invalid('__proto__', 'constructor', 'prototype');
+/** Key of a line of a worksheet; reserved names are refused before the schema is asked. */
+const STEP_KEY = /^[A-Za-z0-9:_-]{1,160}$/;
 
 const WORKSHEET = Joi.object({
   records: Joi.object()
@@ -303,7 +304,7 @@ const WORKSHEET = Joi.object({
     .max(400)
     .required(),
   own: list(Joi.object({ id: ID.required(), text: text(400).required() }), MAX_OWN_STEPS),
-  order: list(STEP_KEY, 400),
+  order: list(Joi.string().pattern(STEP_KEY), 400),
 });
 
 const WORK = Joi.object({
@@ -351,7 +352,7 @@ const PROVE = Joi.object({
 
 const OVERRIDES = list(
   Joi.object({
-    itemId: STEP_KEY.required(),
+    itemId: Joi.string().max(400).required(),
     reason: text(400).required(),
     by: text(MAX_NAME).required(),
     at: TIME.required(),
@@ -437,5 +438,7 @@ export const JOB_FILE = Joi.object({
   exportedAt: TIME.required(),
   job: JOB.required(),
   /** Field path to the text in it that is no value yet; nothing typed is lost. */
-  unfinished: Joi.object().pattern(Joi.string().max(200), Joi.string().max(400)).max(400),
+  unfinished: Joi.object()
+    .pattern(/^[A-Za-z0-9_.-]{1,200}$/, Joi.string().max(400))
+    .max(400),
 });

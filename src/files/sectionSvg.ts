@@ -6,6 +6,8 @@ import type { Box, SectionState } from '@/drawing/sectionShape';
 import { shapeSection } from '@/drawing/sectionShape';
 import { spreadLabels } from '@/drawing/spreadLabels';
 
+import { at, escapeXml } from './svgText';
+
 interface Options extends SectionState {
   readonly width: number;
   readonly height: number;
@@ -18,19 +20,6 @@ interface Options extends SectionState {
 
 const LABELS = 170;
 const LABEL_SIZE = 9;
-
-/** Text as it may stand in XML; what XML 1.0 does not allow is left out. */
-export function escapeXml(text: string): string {
-  return text
-    .replace(/[^\t\n\r\u0020-\uD7FF\uE000-\uFFFD\u{10000}-\u{10FFFF}]/gu, '')
-    .replace(/&/g, '&amp;')
-    .replace(/</g, '&lt;')
-    .replace(/>/g, '&gt;')
-    .replace(/"/g, '&quot;')
-    .replace(/'/g, '&#39;');
-}
-
-const at = (n: number): string => String(Math.round(n * 100) / 100);
 
 function rect(box: Box, attributes: string): string {
   return `<rect x="${at(box.x)}" y="${at(box.y)}" width="${at(box.width)}" height="${at(box.height)}" ${attributes}/>`;

@@ -9,6 +9,7 @@ import { openRecords } from '@/storage/records';
 import type { FirstWorkshop } from '@/storage/workshop';
 import { keepWorkshop } from '@/storage/workshop';
 import { useOwnFonts } from '@/ui/fonts';
+import '@/ui/print.css';
 import { useThemeFor } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 

@@ -3,77 +3,26 @@ import fc from 'fast-check';
 import type { ComplaintId } from '@/core/causes/knowledge';
 import { COMPLAINTS, TESTS } from '@/core/causes/knowledge';
 
-import type { Bounds } from '@/core/errors';
-import type { FieldPattern } from '@/core/job/fields';
-import { FIELDS } from '@/core/job/fields';
-import type { Entry, Job } from '@/core/job/types';
-import { AIMS, CALIPER_WAYS, FIXTURES, POINTS, SIGHTS, STAGES } from '@/core/job/types';
+import type { Job } from '@/core/job/types';
+import {
+  AIMS,
+  CALIPER_WAYS,
+  FIXTURES,
+  POINTS,
+  SIGHTS,
+  STAGES,
+  THUMB_TESTS,
+} from '@/core/job/types';
+import { blankSignOff } from '@/core/job/work';
+
+import { entry, sparse, withId } from './arbitraryEntry';
+import { arbitraryWork } from './arbitraryWork';
 
 /** Jobs as wild as the schema lets them be: for properties that must hold for every file that is taken. */
-
-const EXTREME = 1e-6;
-
-function valueWithin({ above, min, below, max, integer }: Bounds): fc.Arbitrary<number> {
-  const low = min ?? above ?? -1e6;
-  const high = max ?? below ?? 1e6;
-  if (integer) return fc.integer({ min: Math.ceil(low), max: Math.floor(high) });
-  return fc
-    .oneof(
-      fc.double({ min: low, max: high, noNaN: true }),
-      // Also right at the edges, where formulas break.
-      fc.constantFrom(low + EXTREME, high - EXTREME, low + (high - low) * 0.1),
-    )
-    .map((v) =>
-      above !== undefined && v <= above
-        ? above + EXTREME
-        : below !== undefined && v >= below
-          ? below - EXTREME
-          : v,
-    );
-}
-
-function entry(pattern: FieldPattern): fc.Arbitrary<Entry> {
-  return fc.record(
-    {
-      value: valueWithin(FIELDS[pattern].bounds),
-      typed: fc.string({ maxLength: 12 }),
-      source: fc.record(
-        {
-          kind: fc.constantFrom('entered', 'measured', 'manual', 'tested', 'estimate'),
-          note: fc.string({ maxLength: 20 }),
-        },
-        { requiredKeys: ['kind'] },
-      ),
-    },
-    { requiredKeys: ['value'] },
-  ) as fc.Arbitrary<Entry>;
-}
-
-function entriesUnder(prefix: string): Record<string, fc.Arbitrary<Entry>> {
-  return Object.fromEntries(
-    (Object.keys(FIELDS) as FieldPattern[])
-      .filter((p) => p.startsWith(`${prefix}.`) && !p.slice(prefix.length + 1).includes('.'))
-      .map((p) => [p.slice(prefix.length + 1), entry(p)]),
-  );
-}
-
-/** Every optional entry is there or not. */
-function sparse<T extends Record<string, fc.Arbitrary<unknown>>>(
-  required: T,
-  prefix: string,
-): fc.Arbitrary<Record<string, unknown>> {
-  return fc.record(
-    { ...required, ...entriesUnder(prefix) },
-    { requiredKeys: Object.keys(required) },
-  );
-}
 
 const SEEN = fc.subarray([...SIGHTS]);
 
 const KIND_IDS = ['k0', 'k1', 'k2'];
-
-const withId = (ids: readonly string[], items: readonly object[]) =>
-  items.map((item, i) => ({ ...item, id: ids[i] ?? `x${i}` }));
 
 export const arbitraryJob: fc.Arbitrary<Job> = fc
   .record({
@@ -116,6 +65,8 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
         readings: fc
           .array(sparse({}, 'setting.readings.*'), { maxLength: 4 })
           .map((readings) => withId([], readings)),
+        separatePrimary: fc.boolean(),
+        thumbTest: fc.constantFrom(...THUMB_TESTS),
       },
       'setting',
     ),
@@ -227,6 +178,7 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
     ),
     assist: sparse({ type: fc.constantFrom('none', 'levers', 'balls') }, 'assist'),
     startClutch: sparse({ place: fc.constantFrom('none', 'crank', 'input') }, 'startClutch'),
+    done: arbitraryWork,
   })
   .map(
     (j): Job =>
@@ -258,7 +210,11 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
         release: j.release,
         expanding: j.expanding,
         setting: j.setting,
-        strip: { steps: [], parts: [], found: [], notes: '' },
+        strip: { steps: [], parts: j.done.parts, found: [], notes: '' },
+        work: j.done.work,
+        build: j.done.build,
+        prove: j.done.prove,
+        signOff: blankSignOff(),
         inspection: {
           ...j.inspection,
           springLengths: (j.inspection.springLengths as { groupId: string }[]).filter(

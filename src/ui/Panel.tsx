@@ -11,13 +11,22 @@ interface Props {
   /** What is inside, in a few words, while it is shut. */
   readonly summary?: string;
   readonly initiallyOpen?: boolean;
+  /** Of its heading in the outline of the page. */
+  readonly level?: 2 | 3;
   /** Beside the title, whether it is open or shut. */
   readonly aside?: ReactNode;
   readonly children: ReactNode;
 }
 
 /** A part of a form that opens and shuts under its heading. */
-export function Panel({ title, summary, initiallyOpen = false, aside, children }: Props) {
+export function Panel({
+  title,
+  summary,
+  initiallyOpen = false,
+  level = 3,
+  aside,
+  children,
+}: Props) {
   const [open, setOpen] = useState(initiallyOpen);
   const strata = useStrata();
   return (
@@ -31,7 +40,7 @@ export function Panel({ title, summary, initiallyOpen = false, aside, children }
       >
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
           <View style={{ flexGrow: 1, flexShrink: 1, paddingVertical: 6 }}>
-            <Heading level={3}>{title}</Heading>
+            <Heading level={level}>{title}</Heading>
             {summary && !open ? (
               <Words soft size={14}>
                 {summary}

@@ -33,6 +33,9 @@ interface Props {
   readonly label?: boolean;
 }
 
+/** Beside long words it keeps its size. */
+const KEEP = { flexShrink: 0 } as const;
+
 /** Good, watch or stop by shape and sign as well as by colour; a word stands beside it or is its label. */
 export const StateMark = memo(function StateMark({ state, size = 18, label = false }: Props) {
   const strata = useStrata();
@@ -42,6 +45,7 @@ export const StateMark = memo(function StateMark({ state, size = 18, label = fal
       width={size}
       height={size}
       viewBox="0 0 24 24"
+      style={KEEP}
       {...(label ? { role: 'img', 'aria-label': STATE_WORD[state] } : { 'aria-hidden': true })}
     >
       <Path

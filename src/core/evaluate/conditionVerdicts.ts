@@ -4,7 +4,7 @@ import { GAIN_READS } from '../setting/plans';
 import { DomainError } from '../errors';
 import { checkWindow } from '../pack/stack';
 import type { PackLayer, PackLayout } from './layers';
-import { count, length, say } from './sentence';
+import { count, length, say, travel } from './sentence';
 import type { Sheet } from './sheet';
 import { domainSentence } from './sheet';
 import { FRICTION_MODIFIED } from './torqueFigures';
@@ -246,7 +246,7 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
       ...base,
       state: 'good',
       title: 'Lever gain on target',
-      sentence: say`The lever gains ${length(last.gain)}, aimed at ${length(target)}.`,
+      sentence: say`The lever gains ${travel(last.gain)}, aimed at ${travel(target)}.`,
     };
   }
   if (
@@ -259,7 +259,7 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
       ...base,
       state: 'unknown',
       title: 'Lever gain off target',
-      sentence: say`The lever gains ${length(last.gain)}, aimed at ${length(target)}. Adjuster pitch, lever travel and lift are needed to say how far to turn.`,
+      sentence: say`The lever gains ${travel(last.gain)}, aimed at ${travel(target)}. Adjuster pitch, lever travel and lift are needed to say how far to turn.`,
     };
   }
   try {
@@ -275,7 +275,7 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
       ...base,
       state: 'watch',
       title: last.gain > target ? 'Lever gains too much' : 'Lever gains too little',
-      sentence: say`The lever gains ${length(last.gain)}, aimed at ${length(target)}: ${turning.direction === 'open' ? 'open' : 'close'} the gap by ${turningWords(turning)}${advice.kind === 'bound' ? ' or more' : ''}, ${whose}.`,
+      sentence: say`The lever gains ${travel(last.gain)}, aimed at ${travel(target)}: ${turning.direction === 'open' ? 'open' : 'close'} the gap by ${turningWords(turning)}${advice.kind === 'bound' ? ' or more' : ''}, ${whose}.`,
     };
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;

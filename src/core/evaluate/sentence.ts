@@ -1,5 +1,5 @@
 import type { Quantity, UnitChoice } from '../units/quantity';
-import { formatWithUnit } from '../units/quantity';
+import { formatWithUnit, shownUnit } from '../units/quantity';
 
 /** A number inside a sentence, kept apart so that it shows in the builder's own unit. */
 export interface Amount {
@@ -30,13 +30,22 @@ export function say(words: TemplateStringsArray, ...gaps: readonly (string | Amo
 export function readSentence(sentence: Sentence, choice: UnitChoice = {}): string {
   return sentence
     .map((p) =>
-      typeof p === 'string' ? p : formatWithUnit(p.value, p.quantity, choice, p.decimals),
+      // Decimals are given for the base unit; another unit has its own resolution.
+      typeof p === 'string'
+        ? p
+        : formatWithUnit(
+            p.value,
+            p.quantity,
+            choice,
+            shownUnit(p.quantity, choice).factor === 1 ? p.decimals : undefined,
+          ),
     )
     .join('');
 }
 
 export const length = (value: number): Amount => ({ value, quantity: 'length' });
-/** A clearance or a margin: two decimals of a millimetre say enough, other units keep their gauge's. */
+/** Travel at the lever, read with a rule. */
+export const travel = (value: number): Amount => ({ value, quantity: 'length', decimals: 1 });
 export const force = (value: number): Amount => ({ value, quantity: 'force' });
 export const torque = (value: number): Amount => ({ value, quantity: 'torque' });
 export const times = (value: number): Amount => ({ value, quantity: 'ratio', decimals: 2 });

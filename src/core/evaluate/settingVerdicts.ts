@@ -1,6 +1,7 @@
 import { checkWindow } from '../pack/stack';
 import type { FigureId, State } from './figure';
-import { length, say } from './sentence';
+import type { Amount } from './sentence';
+import { length, say, travel } from './sentence';
 import type { Sheet } from './sheet';
 import type { Verdict, VerdictId } from './verdicts';
 
@@ -44,6 +45,7 @@ function inWindow(
   max: number | undefined,
   words: WindowWords,
   what: string,
+  amount: (value: number) => Amount = length,
 ): Verdict | undefined {
   if (value === undefined || (min === undefined && max === undefined)) return undefined;
   if ((min ?? -Infinity) > (max ?? Infinity)) return undefined;
@@ -55,7 +57,7 @@ function inWindow(
       state: 'good',
       title: words.good,
       figures,
-      sentence: say`${what} of ${length(value)} lies in its window, ${length(margin)} from the nearer edge.`,
+      sentence: say`${what} of ${amount(value)} lies in its window, ${amount(margin)} from the nearer edge.`,
     };
   }
   const above = side === 'above';
@@ -64,7 +66,7 @@ function inWindow(
     state: 'stop',
     title: above ? words.above : words.below,
     figures,
-    sentence: say`${what} of ${length(value)} misses its window by ${length(-margin)}: ${above ? words.tooMuch : words.tooLittle}.`,
+    sentence: say`${what} of ${amount(value)} misses its window by ${amount(-margin)}: ${above ? words.tooMuch : words.tooLittle}.`,
   };
 }
 
@@ -83,6 +85,7 @@ function judgeFreePlay(sheet: Sheet): Verdict | undefined {
       tooLittle: 'the bearing is loaded and the pack slips',
     },
     'Free play at the lever',
+    travel,
   );
 }
 
@@ -213,5 +216,6 @@ function judgeChain(sheet: Sheet): Verdict | undefined {
       tooLittle: 'it loads the mainshaft and its bearings',
     },
     'Chain slack',
+    travel,
   );
 }

@@ -229,6 +229,11 @@ function torqueBlocks(job: Job, units: UnitChoice): PaperBlock[] {
         f.lock === 'none' ? '' : `${LOCK_NAME[f.lock]}${f.grade ? ` ${f.grade}` : ''}`,
       ]),
     },
+    ...fasteners.flatMap((f): PaperBlock[] =>
+      f.role !== 'cover' && f.count && f.count.value >= 3
+        ? [{ kind: 'circle', bolts: f.count.value, name: f.name }]
+        : [],
+    ),
     {
       kind: 'text',
       text: `Circles: criss-cross from finger tight in ${stages} ${stages === 1 ? 'stage' : 'stages'}.`,
@@ -274,7 +279,7 @@ function partBlocks({ strip }: Job): PaperBlock[] {
         { title: 'Part' },
         { title: 'Out', digits: true },
         { title: 'In', digits: true },
-        { title: '' },
+        { title: 'Note' },
       ],
       rows: counted.map((p) => [
         p.name,

@@ -29,6 +29,8 @@ export type PaperBlock =
   | { readonly kind: 'verdicts'; readonly rows: readonly PaperVerdict[] }
   | { readonly kind: 'steps'; readonly rows: readonly PaperStep[] }
   | { readonly kind: 'list'; readonly items: readonly string[] }
+  /** A circle of bolts with the order in which they are tightened. */
+  | { readonly kind: 'circle'; readonly bolts: number; readonly name: string }
   /** The section of the pack, drawn to scale. */
   | { readonly kind: 'section' }
   /** Places to sign, by what is written under each line. */

@@ -1,6 +1,6 @@
 import type { State } from '../evaluate/figure';
 import type { Sentence } from '../evaluate/sentence';
-import { length, say } from '../evaluate/sentence';
+import { length, say, travel } from '../evaluate/sentence';
 import type { Job } from '../job/types';
 import { GAIN_READS } from '../setting/plans';
 import { evaluate } from '../evaluate/evaluate';
@@ -24,14 +24,14 @@ export function recheckFindings(job: Job): RecheckFinding[] {
     const least = setting.freePlayMin?.value ?? 0;
     const most = setting.freePlayMax?.value ?? Infinity;
     const before = release.freePlay?.value;
-    const moved = before === undefined ? [] : say` It was ${length(before)} when it was set.`;
+    const moved = before === undefined ? [] : say` It was ${travel(before)} when it was set.`;
     found.push(
       play <= 0 || play < least
         ? {
             id: 'freePlay',
             state: 'stop',
             sentence: [
-              ...say`Free play is ${length(play)}: too little, the bearing is loaded. Set it again.`,
+              ...say`Free play is ${travel(play)}: too little, the bearing is loaded. Set it again.`,
               ...moved,
             ],
           }
@@ -39,12 +39,12 @@ export function recheckFindings(job: Job): RecheckFinding[] {
           ? {
               id: 'freePlay',
               state: 'watch',
-              sentence: [...say`Free play is ${length(play)}: too much, it costs lift.`, ...moved],
+              sentence: [...say`Free play is ${travel(play)}: too much, it costs lift.`, ...moved],
             }
           : {
               id: 'freePlay',
               state: 'good',
-              sentence: [...say`Free play is ${length(play)}.`, ...moved],
+              sentence: [...say`Free play is ${travel(play)}.`, ...moved],
             },
     );
   }
@@ -78,12 +78,12 @@ export function recheckFindings(job: Job): RecheckFinding[] {
         ? {
             id: 'gain',
             state: 'good',
-            sentence: say`The lever gains ${length(gain)}, aimed at ${length(target)}.`,
+            sentence: say`The lever gains ${travel(gain)}, aimed at ${travel(target)}.`,
           }
         : {
             id: 'gain',
             state: 'watch',
-            sentence: say`The lever gains ${length(gain)}, aimed at ${length(target)}: enter it as a gain reading, and the adjuster’s change is told.`,
+            sentence: say`The lever gains ${travel(gain)}, aimed at ${travel(target)}: enter it as a gain reading, and the adjuster’s change is told.`,
           },
     );
   }

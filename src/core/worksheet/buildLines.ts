@@ -115,7 +115,6 @@ export function circleLines(f: Fastener, stages: number, section: string): Sheet
     fastenerId: f.id,
   };
   if (n < 3) return [start, tighten(f, section)];
-  const order = crissCross(n).join(' – ');
   const steps = f.torque
     ? torqueStages(f.torque.value, stages).map((value, i) =>
         i === stages - 1 && f.torque ? bothTorques(f.torque) : bothTorques({ value }, {}, f.torque),
@@ -129,16 +128,21 @@ export function circleLines(f: Fastener, stages: number, section: string): Sheet
         key: `stage:${f.id}:${i + 1}`,
         section,
         text: [
-          `${name}, stage ${i + 1} of ${steps.length}: ${f.torque ? `to ${step}` : step}, in the order ${order}`,
+          `${name}, stage ${i + 1} of ${steps.length}: ${f.torque ? `to ${step}` : step}, criss-cross`,
         ],
-        ...(i === 0 ? { tool: 'circle' as const } : {}),
+        ...(i === 0
+          ? {
+              tool: 'circle' as const,
+              watch: `Bolts counted clockwise from the first: ${crissCross(n).join(', ')}.`,
+            }
+          : {}),
         ...(last
           ? {
               fields: [
                 fieldPath('build.fasteners.*.torque', f.id),
                 fieldPath('build.fasteners.*.applied', f.id),
               ],
-              watch: 'Uneven bolts tilt the plate.',
+              watch: 'The same order again. Uneven bolts tilt the plate.',
             }
           : {}),
         fastenerId: f.id,

@@ -1,5 +1,5 @@
 import type { Sentence } from '../evaluate/sentence';
-import { length, say } from '../evaluate/sentence';
+import { length, say, travel } from '../evaluate/sentence';
 import type { Job } from '../job/types';
 import { turningWords } from '../setting/adjuster';
 import { eighthsWords, endFloatPlan, gapPlan, pushrodPlan } from '../setting/plans';
@@ -54,7 +54,7 @@ export function setLines(job: Job): SheetLine[] {
 
 function freePlayText({ setting: { freePlayMin: min, freePlayMax: max } }: Job): Sentence {
   if (min && max)
-    return say`Free play at the lever, ${length(min.value)} to ${length(max.value)} by the manual`;
+    return say`Free play at the lever, ${travel(min.value)} to ${travel(max.value)} by the manual`;
   return ['Free play at the lever, by the manual'];
 }
 

@@ -9,8 +9,6 @@ import { StagePage } from '@/features/job/StagePage';
 import { useJob } from '@/features/jobs/useJob';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { StepList } from '@/features/worksheet/StepList';
-import { EntryField } from '@/features/entry/EntryField';
-import { FieldGrid } from '@/ui/FieldGrid';
 
 import { BoltCircle } from './BoltCircle';
 import { CountIn } from './CountIn';
@@ -44,15 +42,7 @@ function toolOf(line: SheetLine) {
     case 'countIn':
       return <CountIn />;
     default:
-      return line.key === 'headClearance' ? (
-        <>
-          <FieldGrid>
-            <EntryField path="build.headClearance" />
-            <EntryField path="build.headClearanceMin" />
-          </FieldGrid>
-          <VerdictLine id="heads" />
-        </>
-      ) : null;
+      return line.key === 'headClearance' ? <VerdictLine id="heads" /> : null;
   }
 }
 

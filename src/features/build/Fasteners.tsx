@@ -45,7 +45,12 @@ export function Fasteners() {
             .map((f) => `${f.name} ${f.torque ? bothTorques(f.torque, units) : ''}`)
             .join('; ');
   return (
-    <Panel title="Torques and locks" summary={summary} initiallyOpen={fasteners.length === 0}>
+    <Panel
+      level={2}
+      title="Torques and locks"
+      summary={summary}
+      initiallyOpen={fasteners.length === 0}
+    >
       <Words soft size={15}>
         From this machine’s own manual, in the unit it gives: 9 ft-lb, 108 in-lb, 12 Nm. Both units
         are shown, yours first.

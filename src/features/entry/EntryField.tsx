@@ -7,6 +7,7 @@ import type { FieldPath } from '@/core/job/fields';
 import { fieldAt } from '@/core/job/fields';
 import { entryAt } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
+import { isFrozen } from '@/core/job/work';
 import type { ParsedEntry } from '@/core/units/parseEntry';
 import { parseEntry } from '@/core/units/parseEntry';
 import type { UnitChoice } from '@/core/units/quantity';
@@ -23,13 +24,18 @@ import { SourceTag } from './SourceTag';
 interface Props {
   readonly path: FieldPath;
   readonly label?: string;
+  /** Two stand side by side on a phone beside the section. */
+  readonly narrow?: boolean;
 }
 
 /** How long a half-typed number may be wrong before its field says so. */
 const PATIENCE_MS = 900;
 
+const BROAD = { flexBasis: 150, minWidth: 130 } as const;
+const NARROW = { flexBasis: 92, minWidth: 88 } as const;
+
 /** A field for one number of the job: takes it as people write it, keeps it whatever it is, says what is wrong. */
-export const EntryField = memo(function EntryField({ path, label }: Props) {
+export const EntryField = memo(function EntryField({ path, label, narrow = false }: Props) {
   // Only what concerns this field: a change elsewhere must not draw every field of the screen again.
   const jobId = useJobId();
   const units = useUnits();
@@ -42,6 +48,7 @@ export const EntryField = memo(function EntryField({ path, label }: Props) {
   const field = fieldAt(path);
   const entry = useJobPart((job) => entryAt(job, path));
   const told = useJobPart((job) => problemAt(job, path, units));
+  const frozen = useJobPart(isFrozen);
   const unit = shownUnit(field.quantity, units);
   const name = label ?? field.label;
 
@@ -64,7 +71,7 @@ export const EntryField = memo(function EntryField({ path, label }: Props) {
   };
 
   return (
-    <View style={{ gap: 2, flexGrow: 1, flexBasis: 150, minWidth: 130 }}>
+    <View style={{ gap: 2, flexGrow: 1, ...(narrow ? NARROW : BROAD) }}>
       <View
         style={{
           flexDirection: 'row',
@@ -88,6 +95,7 @@ export const EntryField = memo(function EntryField({ path, label }: Props) {
           aria-invalid={message !== undefined}
           testID={path}
           value={text}
+          editable={!frozen}
           onChangeText={type}
           onBlur={() => setTyping(undefined)}
           autoComplete="off"

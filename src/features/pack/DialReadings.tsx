@@ -30,8 +30,8 @@ export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
             }))
           }
         >
-          <EntryField path={fieldPath('release.liftReadings.*.angle', r.id)} />
-          <EntryField path={fieldPath('release.liftReadings.*.lift', r.id)} />
+          <EntryField narrow label="Angle" path={fieldPath('release.liftReadings.*.angle', r.id)} />
+          <EntryField narrow label="Lift" path={fieldPath('release.liftReadings.*.lift', r.id)} />
         </Removable>
       ))}
       {release.liftReadings.length < MAX_READINGS ? (

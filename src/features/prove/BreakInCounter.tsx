@@ -40,7 +40,8 @@ export function BreakInCounter() {
   const { starts } = useJob().prove;
   const change = useChangeJob();
   const [chosen, setChosen] = useState<string>();
-  const [changing, setChanging] = useState(false);
+  // Open while a number lacks, and from then on until it is shut by hand: never under the typing.
+  const [changing, setChanging] = useState(starts.some((s) => !s.wanted));
   if (starts.length === 0) {
     return (
       <View style={{ gap: 8, paddingLeft: 40, paddingBottom: 8 }}>
@@ -50,14 +51,15 @@ export function BreakInCounter() {
         <Action
           main
           icon="plus"
-          onPress={() =>
+          onPress={() => {
+            setChanging(true);
             change((j) =>
               withStarts(j, () => [
                 { id: nanoid(8), name: 'First gear' },
                 { id: nanoid(8), name: 'Second gear' },
               ]),
-            )
-          }
+            );
+          }}
         >
           Count starts in two gears
         </Action>
@@ -89,7 +91,7 @@ export function BreakInCounter() {
           {changing ? 'Done changing' : 'Gears and numbers'}
         </Action>
       </View>
-      {changing || starts.some((s) => !s.wanted) ? (
+      {changing ? (
         <>
           {starts.map((s) => (
             <Removable

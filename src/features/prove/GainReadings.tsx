@@ -52,8 +52,8 @@ export function GainReadings() {
             }))
           }
         >
-          <EntryField path={fieldPath('setting.readings.*.turns', r.id)} />
-          <EntryField path={fieldPath('setting.readings.*.gain', r.id)} />
+          <EntryField narrow label="At, turns" path={fieldPath('setting.readings.*.turns', r.id)} />
+          <EntryField narrow label="Gain" path={fieldPath('setting.readings.*.gain', r.id)} />
         </Removable>
       ))}
       <VerdictLine id="gain" />

@@ -3,7 +3,6 @@ import { useCallback } from 'react';
 import type { Job } from '@/core/job/types';
 import type { SheetLine } from '@/core/worksheet/line';
 import { isOpen, stepsOf } from '@/core/worksheet/worksheet';
-import { EntryField } from '@/features/entry/EntryField';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { StageDone } from '@/features/job/StageDone';
@@ -13,7 +12,6 @@ import { useJob } from '@/features/jobs/useJob';
 import { LossFields } from '@/features/pack/LossFields';
 import { StepList } from '@/features/worksheet/StepList';
 import { Choice } from '@/ui/Choice';
-import { FieldGrid } from '@/ui/FieldGrid';
 
 import { GapTool } from './GapTool';
 import { GaugesTool } from './GaugesTool';
@@ -87,11 +85,7 @@ function toolOf(line: SheetLine) {
     case 'pushrod':
       return <ToolBox fields={line.fields} />;
     default:
-      return line.key === 'bleed' ? (
-        <FieldGrid>
-          <EntryField path="release.air" />
-        </FieldGrid>
-      ) : null;
+      return null;
   }
 }
 

@@ -4,6 +4,7 @@ import { ScrollView, View } from 'react-native';
 import type { Job } from '@/core/job/types';
 import type { Paper, PaperBlock, PaperStep } from '@/core/paper/paper';
 import type { State } from '@/core/evaluate/figure';
+import { BoltDrawing } from '@/features/build/BoltCircle';
 import { evaluationOf } from '@/features/jobs/useJob';
 import { Section } from '@/features/section/Section';
 import { StateMark } from '@/ui/StateMark';
@@ -103,7 +104,12 @@ function Block({ block, job, width }: BlockProps) {
       );
     case 'table':
       return (
-        <ScrollView horizontal>
+        <ScrollView
+          horizontal
+          tabIndex={0}
+          role="group"
+          aria-label={block.columns.map((c) => c.title).join(', ')}
+        >
           <View role="table">
             <View role="row" style={{ flexDirection: 'row' }}>
               {block.columns.map((c, i) => (
@@ -159,6 +165,13 @@ function Block({ block, job, width }: BlockProps) {
               </View>
             </View>
           ))}
+        </View>
+      );
+    case 'circle':
+      return (
+        <View>
+          <Words size={15}>{block.name}</Words>
+          <BoltDrawing bolts={block.bolts} />
         </View>
       );
     case 'section':

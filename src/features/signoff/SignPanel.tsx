@@ -110,7 +110,7 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
           icon="chevron-right"
           onPress={() => router.setParams({ stage: item.stage, tab: undefined })}
         >
-          {`Mend it in ${STAGE_NAME[item.stage]}`}
+          {`To ${STAGE_NAME[item.stage]}`}
         </Action>
         {writing || item.override ? null : (
           <Action icon="pencil-outline" onPress={() => setWriting(true)}>

@@ -1,11 +1,13 @@
 import { nanoid } from '@reduxjs/toolkit';
 import type { ReactNode } from 'react';
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
+import { Icon, TouchableRipple } from 'react-native-paper';
 
 import { MAX_OWN_STEPS, MAX_NAME } from '@/core/job/fields';
 import type { WorkStage } from '@/core/job/work';
 import type { SheetLine } from '@/core/worksheet/line';
+import type { SheetStep } from '@/core/worksheet/worksheet';
 import {
   familyOf,
   isOpen,
@@ -20,6 +22,8 @@ import { useJob } from '@/features/jobs/useJob';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { LineField } from '@/ui/LineField';
+import { StateMark } from '@/ui/StateMark';
+import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { EditRow } from './EditRow';
@@ -42,16 +46,25 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
   const [editing, setEditing] = useState(false);
   const steps = stepsOf(job, stage);
   const done = steps.filter((s) => !isOpen(s)).length;
+  const sections = sectionsOf(steps);
+  const current = sections.find((s) => s.steps.some(isOpen))?.name ?? '';
+  // The section that the work has come to opens by itself; what is open shuts only by hand, never under it.
+  const [opened, setOpened] = useState<Readonly<Record<string, boolean>>>({ [current]: true });
+  if (opened[current] === undefined) setOpened({ ...opened, [current]: true });
+  // The steps as they were drawn last, for a function that stays the same.
+  const drawn = useRef(steps);
+  useEffect(() => {
+    drawn.current = steps;
+  });
   const toggle = useCallback(
     (key: string, wasDone: boolean) => {
       change((j) => stepMarked(j, stage, key, !wasDone, new Date().toISOString()));
-      if (!onPlate || wasDone) return;
-      const at = steps.findIndex((s) => s.line.key === key);
-      const next = steps.slice(at + 1).find((s) => s.line.plateId !== undefined);
-      if (next?.line.plateId !== undefined && steps[at]?.line.plateId !== undefined)
-        onPlate(next.line.plateId);
+      const at = drawn.current.findIndex((s) => s.line.key === key);
+      if (wasDone || drawn.current[at]?.line.plateId === undefined) return;
+      const next = drawn.current.slice(at + 1).find((s) => s.line.plateId !== undefined);
+      if (next?.line.plateId !== undefined) onPlate?.(next.line.plateId);
     },
-    [change, stage, steps, onPlate],
+    [change, stage, onPlate],
   );
   return (
     <View style={{ gap: 8 }}>
@@ -73,25 +86,34 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
         onChangeText={(by) => change((j) => ({ ...j, work: { ...j.work, by } }), 'work.by')}
       />
       {editing ? <Templates stage={stage} /> : null}
-      <View role="list" aria-label={`Steps: ${title}`}>
-        {steps.map((step, i) => {
-          const heading = step.line.section !== steps[i - 1]?.line.section;
-          return (
-            <View key={step.line.key} role="listitem">
-              {heading ? (
-                <Heading level={3} style={{ marginTop: i === 0 ? 4 : 18, marginBottom: 4 }}>
-                  {step.line.section}
-                </Heading>
-              ) : null}
-              {editing ? (
-                <EditRow step={step} stage={stage} number={i + 1} />
-              ) : (
-                <StepRow step={step} stage={stage} onToggle={toggle} tool={tool(step.line)} />
-              )}
-            </View>
-          );
-        })}
-      </View>
+      {sections.map(({ name, steps: those, from }) => {
+        const left = those.filter(isOpen).length;
+        const open = editing || opened[name] === true;
+        return (
+          <View key={name}>
+            <SectionHead
+              name={name}
+              open={open}
+              left={left}
+              count={those.length}
+              onPress={() => setOpened((all) => ({ ...all, [name]: !open }))}
+            />
+            {open ? (
+              <View role="list" aria-label={`${title}: ${name}`}>
+                {those.map((step, i) => (
+                  <View key={step.line.key} role="listitem">
+                    {editing ? (
+                      <EditRow step={step} stage={stage} number={from + i + 1} />
+                    ) : (
+                      <StepRow step={step} stage={stage} onToggle={toggle} tool={tool(step.line)} />
+                    )}
+                  </View>
+                ))}
+              </View>
+            ) : null}
+          </View>
+        );
+      })}
       {editing && job.work[stage].own.length < MAX_OWN_STEPS ? (
         <Action
           icon="plus"
@@ -101,6 +123,68 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
         </Action>
       ) : null}
     </View>
+  );
+}
+
+interface StepSection {
+  readonly name: string;
+  readonly steps: readonly SheetStep[];
+  /** Steps before it. */
+  readonly from: number;
+}
+
+/** Steps under their headings, in order; a heading that comes again later is a section of its own. */
+function sectionsOf(steps: readonly SheetStep[]): StepSection[] {
+  const sections: { name: string; steps: SheetStep[]; from: number }[] = [];
+  steps.forEach((step, i) => {
+    const last = sections.at(-1);
+    const again = sections.filter((s) => s.steps[0]?.line.section === step.line.section).length;
+    if (last && last.steps[0]?.line.section === step.line.section) last.steps.push(step);
+    else
+      sections.push({
+        name: again > 0 ? `${step.line.section}, ${again + 1}` : step.line.section,
+        steps: [step],
+        from: i,
+      });
+  });
+  return sections;
+}
+
+interface HeadProps {
+  readonly name: string;
+  readonly open: boolean;
+  readonly left: number;
+  readonly count: number;
+  readonly onPress: () => void;
+}
+
+/** A heading of the sheet with how far it has come; opens and shuts its steps. */
+function SectionHead({ name, open, left, count, onPress }: HeadProps) {
+  const strata = useStrata();
+  return (
+    <TouchableRipple
+      role="button"
+      aria-expanded={open}
+      aria-label={`${name}: ${left === 0 ? `all ${count} settled` : `${left} of ${count} open`}`}
+      onPress={onPress}
+      style={{
+        minHeight: 56,
+        justifyContent: 'center',
+        borderTopWidth: 2,
+        borderColor: strata.line,
+      }}
+    >
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+        <StateMark state={left === 0 ? 'good' : 'unknown'} size={20} />
+        <View style={{ flexGrow: 1, flexShrink: 1 }}>
+          <Heading level={3}>{name}</Heading>
+          <Words soft size={14}>
+            {left === 0 ? `All ${count} settled` : `${left} of ${count} open`}
+          </Words>
+        </View>
+        <Icon source={open ? 'chevron-up' : 'chevron-down'} size={24} color={strata.slate} />
+      </View>
+    </TouchableRipple>
   );
 }
 
@@ -119,7 +203,7 @@ function Templates({ stage }: { readonly stage: WorkStage }) {
       </Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Action
-          icon="content-save-outline"
+          icon="tray-arrow-down"
           onPress={() =>
             dispatch(templateActions.templateKept({ key, template: templateOf(job.work[stage]) }))
           }

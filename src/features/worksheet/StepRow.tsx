@@ -54,8 +54,8 @@ export function StepRow({ step, stage, onToggle, tool }: Props) {
         />
       </View>
       {line.test ? <Outcome step={step} /> : null}
-      {tool}
-      {line.fields && !line.tool ? (
+      {done && !more ? null : tool}
+      {line.fields && !line.tool && !(done && !more) ? (
         <FieldGrid>
           {line.fields.map((path) => (
             <EntryField key={path} path={path} />

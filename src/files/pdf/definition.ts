@@ -3,6 +3,8 @@ import type { Content, ContentTable, TableCell, TDocumentDefinitions } from 'pdf
 import type { Paper, PaperBlock, PaperStep, PaperVerdict } from '@/core/paper/paper';
 import { LIMESTONE as C } from '@/drawing/palette';
 
+import { circleSvg } from '../circleSvg';
+
 /** Pages that a shop's printer takes. */
 export const PAGE_SIZES = ['A4', 'LETTER'] as const;
 export type PageSize = (typeof PAGE_SIZES)[number];
@@ -78,6 +80,9 @@ export function pdfDefinition(
       producer: 'Under Ridge',
       creationDate: made,
     },
+    // A heading goes with what it heads.
+    pageBreakBefore: (node, nodes) =>
+      node.headlineLevel === 1 && nodes.getFollowingNodesOnPage().length === 0,
     defaultStyle: { font: TEXT_FACE, fontSize: SIZE, color: C.ink, lineHeight: 1.15 },
     footer: (page, pages) => ({
       margin: [MARGIN, 12, MARGIN, 0],
@@ -145,6 +150,21 @@ function blockContent(block: PaperBlock, section: string | undefined): Content[]
       return [marked(block.rows.map(stepRow))];
     case 'list':
       return block.items.length === 0 ? [] : [{ ul: [...block.items], margin: [0, 0, 0, 2] }];
+    case 'circle':
+      return [
+        {
+          unbreakable: true,
+          margin: [0, 6, 0, 2],
+          columnGap: 10,
+          columns: [
+            { svg: circleSvg(block.bolts, 110, DIGITS_FACE), width: 112 },
+            {
+              text: `${block.name}: the numbers are the order, the same in every stage`,
+              color: C.soft,
+            },
+          ],
+        },
+      ];
     case 'section':
       return section === undefined ? [] : [{ svg: section, margin: [0, 4, 0, 8] }];
     case 'sign':

@@ -39,7 +39,7 @@ export interface PdfFonts {
 const MAKE = { job: jobSheet, rider: riderSheet, order: orderSheet } as const;
 
 /** Inside the margins of the narrower page. */
-const SECTION = { width: 420, height: 230 } as const;
+const SECTION = { width: 430, height: 290 } as const;
 
 /** The sheet that a request is for, as data. */
 export function paperOf({ job, kind, units, unfinished, revision }: PdfRequest): Paper {

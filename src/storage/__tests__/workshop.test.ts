@@ -42,7 +42,7 @@ describe('keeping the workshop', () => {
     const { records } = memoryRecords();
     const first = makeStore();
     await keepWorkshop(first, records, demo);
-    first.dispatch(jobActions.jobRemoved('demo-ur-0101'));
+    first.dispatch(jobActions.jobRemoved('demo-ur-0106'));
     await (
       await keepWorkshop(makeStore(), records, noJobs)
     )();
@@ -83,7 +83,7 @@ describe('keeping the workshop', () => {
     expect(records.writes).toBe(writes);
     store.dispatch(
       jobActions.fieldTyped({
-        jobId: 'demo-ur-0101',
+        jobId: 'demo-ur-0106',
         path: 'engine.peakTorque',
         text: 'forty',
         units: {},
@@ -93,11 +93,11 @@ describe('keeping the workshop', () => {
     expect(records.writes).toBe(writes + 1);
     const reopened = makeStore();
     await keepWorkshop(reopened, records, noJobs);
-    expect(reopened.getState().jobs.drafts['demo-ur-0101']).toEqual({
+    expect(reopened.getState().jobs.drafts['demo-ur-0106']).toEqual({
       'engine.peakTorque': { text: 'forty', units: {} },
     });
-    expect(reopened.getState().jobs.entities['demo-ur-0101']?.engine.peakTorque).toBeUndefined();
-    expect([...kept.keys()].sort()).toContain('drafts:demo-ur-0101');
+    expect(reopened.getState().jobs.entities['demo-ur-0106']?.engine.peakTorque).toBeUndefined();
+    expect([...kept.keys()].sort()).toContain('drafts:demo-ur-0106');
   });
 
   it('says when it can’t write, keeps the work in memory and writes it once it can', async () => {

@@ -13,7 +13,7 @@ export const WORK_FIELDS = {
     label: 'Soak planned',
     symbol: 't_s',
     ...minutes,
-    estimate: { value: 480, why: 'overnight, the longer of the two schools' },
+    estimate: { value: 480, why: '8 h or overnight, the longer of the two schools' },
     hint: 'As 8 h or 20 min.',
   }),
   'build.soakLeast': spec({
