@@ -8,6 +8,16 @@ import { adviseGain } from './leverGain';
 
 /* What a screw has to be turned by, from what was entered for it; undefined while something lacks. */
 
+/** A plan, or nothing where the values lie outside what a screw can do. */
+function attempt<T>(plan: () => T): T | undefined {
+  try {
+    return plan();
+  } catch (error) {
+    if (error instanceof DomainError) return undefined;
+    throw error;
+  }
+}
+
 /** The adjuster of the install gap, once its pitch is known. */
 export function adjusterOf({ setting }: Pick<Job, 'setting'>): Adjuster | undefined {
   const { pitch, marksPerTurn, linkage } = setting;
@@ -35,7 +45,7 @@ export function gapPlan(job: Pick<Job, 'setting'>): GapPlan | undefined {
   const high = gapMax?.value ?? gapMin?.value;
   if (!adjuster || low === undefined || high === undefined || low > high) return undefined;
   const wanted = (low + high) / 2;
-  return { wanted, turning: turnsForGap(adjuster, wanted) };
+  return attempt(() => ({ wanted, turning: turnsForGap(adjuster, wanted) }));
 }
 
 /** A turn is told by eye to an eighth where a screw has no marks. */
@@ -44,7 +54,7 @@ const BY_EYE = 8;
 function screwPlan(pitch: Mm | undefined, travel: Mm | undefined): Turning | undefined {
   return pitch === undefined || travel === undefined
     ? undefined
-    : turnsForGap({ pitch, marksPerTurn: BY_EYE }, travel);
+    : attempt(() => turnsForGap({ pitch, marksPerTurn: BY_EYE }, travel));
 }
 
 /** How far the pushrod screw is backed off from light touch; marks are eighths of a turn. */
@@ -127,7 +137,7 @@ export function gainAdvice(
   if (!adjuster || target === undefined || !last || readings.length < job.setting.readings.length)
     return undefined;
   if (givenRatio === undefined || Math.abs(last.gain - target) <= GAIN_READS) return undefined;
-  try {
+  return attempt(() => {
     const advice = adviseGain(adjuster, readings, target, givenRatio);
     const { turning } = advice;
     const sign = turning.direction === 'open' ? 1 : -1;
@@ -136,8 +146,5 @@ export function gainAdvice(
       turns: last.turns + sign * (turning.turns + turning.marks / adjuster.marksPerTurn),
       atLeast: advice.kind === 'bound',
     };
-  } catch (error) {
-    if (error instanceof DomainError) return undefined;
-    throw error;
-  }
+  });
 }

@@ -143,15 +143,21 @@ function verdictItems({ verdicts, problems }: Evaluation): OpenItem[] {
         sentence: v.sentence,
       });
   }
-  for (const p of problems)
-    if (p.state === 'stop')
-      items.push({
-        id: `problem:${p.path}:${p.plateId ?? ''}`,
-        kind: 'problem',
-        stage: 'specify',
-        title: p.plateId ? 'A layer that must not lie so' : 'Values that contradict each other',
-        sentence: p.sentence,
-      });
+  const met = new Map<string, number>();
+  for (const p of problems) {
+    if (p.state !== 'stop') continue;
+    // One place may have several things wrong with it.
+    const place = `problem:${p.path}:${p.plateId ?? ''}`;
+    const n = met.get(place) ?? 0;
+    met.set(place, n + 1);
+    items.push({
+      id: n === 0 ? place : `${place}:${n}`,
+      kind: 'problem',
+      stage: 'specify',
+      title: p.plateId ? 'A layer that must not lie so' : 'Values that contradict each other',
+      sentence: p.sentence,
+    });
+  }
   return items;
 }
 

@@ -1,6 +1,11 @@
 import type { Job } from '../job/types';
 import { circleLines } from './buildLines';
-import type { SheetLine } from './line';
+import type { School, SheetLine } from './line';
+
+const OIL: School = {
+  why: 'Drained oil can be read for burnt smell and metal, so the sheet takes draining and fresh oil. Laying the machine over is quick while the oil is fresh.',
+  others: [{ id: 'laidOver', text: 'Machine laid over, its own fresh oil kept' }],
+};
 
 /**
  * What is proved before the machine goes back, in order: lever work, cover and oil, drag, lever gain of an auto-clutch,
@@ -37,6 +42,7 @@ export function proveLines(job: Job): SheetLine[] {
         'Oil for wet clutches (JASO MA or MA2) to its mark; drain bolt tight, no drip on the tyre',
       ],
       watch: 'Friction-modified car oil slips. Used oil goes to the collection point.',
+      school: OIL,
     },
     {
       key: 'dragTest',

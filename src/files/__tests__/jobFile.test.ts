@@ -188,4 +188,30 @@ describe('job file', () => {
       jobFileName({ ...job, number: '', machine: { ...job.machine, name: '', use: '' } }),
     ).toBe('job.json');
   });
+
+  it('keeps signed revisions as they were signed, and refuses one that was changed after', () => {
+    const job = demoJob('UR-0101');
+    const text = writeJobFile(job, {}, NOW);
+    expect(readJobFile(text).job.signOff).toEqual(job.signOff);
+    const tampered = JSON.parse(text) as { job: Job };
+    const [revision] = tampered.job.signOff.revisions;
+    (revision?.record.strip.parts[0] as { name: string }).name = 'Other bolts';
+    expect(() => readJobFile(JSON.stringify(tampered))).toThrow(
+      /at job\.signOff\.revisions\.0\.digest, revision 1 was changed after it was signed/,
+    );
+  });
+
+  it('reads a file from before there were worksheets and signatures', () => {
+    const { work: _w, build: _b, prove: _p, signOff: _s, ...earlier } = demoJob('UR-0103');
+    const text = JSON.stringify({
+      format: 'under-ridge-job',
+      version: 1,
+      exportedAt: NOW,
+      job: earlier,
+    });
+    expect(readJobFile(text).job).toMatchObject({
+      work: { by: '', build: { records: {}, own: [], order: [] } },
+      signOff: { overrides: [], revisions: [] },
+    });
+  });
 });

@@ -1,0 +1,149 @@
+import { entry } from '@/core/job/blank';
+import { withEntry } from '@/core/job/paths';
+import type { Job } from '@/core/job/types';
+import { demoJob } from '@/demo/jobs';
+
+import {
+  eighthsWords,
+  gainAdvice,
+  gapPlan,
+  pushrodPlan,
+  standsAt,
+  turnedBy,
+} from '../../setting/plans';
+import { evaluate } from '../evaluate';
+
+const auto = demoJob('UR-0102');
+const verdict = (job: Job, id: string) => evaluate(job).verdicts.find((v) => v.id === id)?.state;
+const figure = (job: Job, id: 'gapSet' | 'gapGauged' | 'ownRatio' | 'liftRepeat') => {
+  const f = evaluate(job).figures.get(id);
+  return f?.status === 'known' ? f.value : undefined;
+};
+const put = (job: Job, entries: Readonly<Record<string, number>>): Job =>
+  Object.entries(entries).reduce((j, [path, value]) => withEntry(j, path, entry(value)), job);
+
+describe('install gap', () => {
+  it('goes from firm contact to the middle of its window in turns and marks, and back', () => {
+    // 0.95 mm at 0.75 mm a turn is 1.267 turns: 1 turn and 2 of 8 marks, 0.9375 mm.
+    expect(gapPlan(auto)).toMatchObject({
+      wanted: expect.closeTo(0.95, 9) as number,
+      turning: { turns: 1, marks: 2 },
+    });
+    expect(figure(auto, 'gapSet')).toBeCloseTo(0.9375, 9);
+    expect(standsAt(auto)).toBe(1.25);
+    const out = turnedBy(auto, { turns: 0, marks: 7, gap: 0, rest: 0, direction: 'open' });
+    expect([out.setting.turnsOut?.value, out.setting.marksOut?.value]).toEqual([2, 1]);
+    expect(out.setting.installGap?.value).toBeCloseTo(0.75 * 2.125, 9);
+    // It can't be turned in past its start.
+    expect(turnedBy(auto, { turns: 2, marks: 0, gap: 0, rest: 0, direction: 'close' })).toBe(auto);
+  });
+
+  it('by gauges lies between the one that goes in and the one that does not', () => {
+    const gauged = put(auto, { 'setting.goSize': 0.9, 'setting.noGoSize': 1 });
+    expect(figure(gauged, 'gapGauged')).toBeCloseTo(0.95, 9);
+    expect(verdict(gauged, 'gapWays')).toBe('good');
+    const upside = put(auto, { 'setting.goSize': 1, 'setting.noGoSize': 0.9 });
+    expect(figure(upside, 'gapGauged')).toBeUndefined();
+    // Start point taken off the bearing: the adjuster says less than the caliper.
+    expect(verdict(put(gauged, { 'setting.gapMeasured': 1.4 }), 'gapWays')).toBe('watch');
+  });
+
+  it('is learned from two readings: this machine’s own ratio, and the next turn', () => {
+    // 19.5 to 15 mm over a quarter turn of 0.75 mm: 4.5/0.1875 = 24.
+    expect(figure(auto, 'ownRatio')).toBeCloseTo(24, 9);
+    const plan = gainAdvice(auto, 30);
+    // 3 mm too much: 3/24 = 0.125 mm, 1.33 of 8 marks.
+    expect(plan).toMatchObject({
+      turning: { turns: 0, marks: 1, direction: 'open' },
+      turns: 2.375,
+    });
+    expect(gainAdvice(put(auto, { 'setting.readings.g2.gain': 12.4 }), 30)).toBeUndefined();
+  });
+});
+
+describe('what is set by a screw', () => {
+  it('is said in eighths of a turn', () => {
+    const job = put(auto, { 'setting.pushrodPitch': 1, 'setting.pushrodClearance': 0.62 });
+    expect(pushrodPlan(job)).toMatchObject({ turns: 0, marks: 5 });
+    expect(
+      [
+        { turns: 0, marks: 5 },
+        { turns: 1, marks: 4 },
+        { turns: 2, marks: 0 },
+        { turns: 1, marks: 0 },
+        { turns: 0, marks: 0 },
+      ].map(eighthsWords),
+    ).toEqual(['5/8 turn', '1 1/2 turns', '2 turns', '1 turn', 'no turn']);
+  });
+
+  it.each<[string, Readonly<Record<string, number>>, string, string | undefined]>([
+    ['none while nothing is measured', {}, 'freePlay', undefined],
+    [
+      'free play in its window',
+      { 'release.freePlay': 3, 'setting.freePlayMin': 2, 'setting.freePlayMax': 4 },
+      'freePlay',
+      'good',
+    ],
+    [
+      'free play over it',
+      { 'release.freePlay': 5, 'setting.freePlayMin': 2, 'setting.freePlayMax': 4 },
+      'freePlay',
+      'stop',
+    ],
+    ['heads that touch', { 'build.headClearance': 0 }, 'heads', 'stop'],
+    ['heads that clear', { 'build.headClearance': 1 }, 'heads', 'good'],
+    [
+      'end float right',
+      { 'setting.endFloat': 0.12, 'setting.endFloatWanted': 0.1 },
+      'endFloat',
+      'good',
+    ],
+    [
+      'end float tight',
+      { 'setting.endFloat': 0.02, 'setting.endFloatWanted': 0.1 },
+      'endFloat',
+      'stop',
+    ],
+    [
+      'chain slack over its window',
+      { 'setting.chainSlack': 20, 'setting.chainSlackMin': 8, 'setting.chainSlackMax': 14 },
+      'chain',
+      'stop',
+    ],
+  ])('gives %s', (_what, entries, id, state) => {
+    const job: Job = { ...auto, setting: { ...auto.setting, separatePrimary: true } };
+    expect(verdict(put(job, entries), id)).toBe(state);
+  });
+});
+
+describe('lift by the dial', () => {
+  const tilted = demoJob('UR-0104');
+  const pulls = (lifts: readonly number[]): Job => ({
+    ...tilted,
+    release: {
+      ...tilted.release,
+      liftReadings: lifts.map((lift, i) => ({
+        id: `r${i}`,
+        angle: entry((i % 3) * 120),
+        lift: entry(lift),
+      })),
+    },
+  });
+
+  it('says how well several pulls at one place repeat', () => {
+    expect(figure(tilted, 'liftRepeat')).toBeUndefined();
+    const close = pulls([1.72, 1.21, 1.49, 1.74, 1.22, 1.48]);
+    expect(figure(close, 'liftRepeat')).toBeCloseTo(0.02, 9);
+    expect(verdict(close, 'repeat')).toBe('good');
+    expect(verdict(pulls([1.72, 1.21, 1.49, 1.6, 1.22, 1.48]), 'repeat')).toBe('watch');
+  });
+
+  it('is followed by the thumb test, which tells the seat from the springs', () => {
+    const said = (thumbTest: 'tilts' | 'true') =>
+      evaluate({ ...tilted, setting: { ...tilted.setting, thumbTest } }).verdicts.find(
+        (v) => v.id === 'thumb',
+      )?.title;
+    expect(said('tilts')).toBe('Pushrod’s seat out of square');
+    expect(said('true')).toBe('Springs differ');
+  });
+});

@@ -1,0 +1,180 @@
+import fc from 'fast-check';
+
+import { entry } from '@/core/job/blank';
+import { copyOfJob, nextJobOf } from '@/core/job/derive';
+import { withEntry } from '@/core/job/paths';
+import type { Job } from '@/core/job/types';
+import { isFrozen } from '@/core/job/work';
+import { demoJob } from '@/demo/jobs';
+import { digestOf } from '@/files/digest';
+import { arbitraryJob } from '@/testing/arbitraryJob';
+
+import { canSign, openItems } from '../openItems';
+import { recheckFindings } from '../recheck';
+import { jobOfRevision, overridden, reopened, signed } from '../revisions';
+
+const NOW = '2026-11-25T12:00:00.000Z';
+const half = demoJob('UR-0106');
+const whole = reopened(demoJob('UR-0101'), 'to test');
+const ids = (job: Job, unfinished = 0) => openItems(job, unfinished).map((i) => i.id);
+
+describe('what is open', () => {
+  it('is nothing for a job that is done, and the missing pin for one that is not', () => {
+    expect(ids(whole)).toEqual([]);
+    expect(ids(half)).toContain('part:n4');
+    expect(ids(half)).toContain('steps:build');
+  });
+
+  it.each<[string, (job: Job) => Job, string]>([
+    ['a part short', (j) => withEntry(j, 'strip.parts.n4.in', entry(5)), 'part:n4'],
+    ['a part too many', (j) => withEntry(j, 'strip.parts.n4.in', entry(7)), 'part:n4'],
+    ['no count at all', (j) => ({ ...j, strip: { ...j.strip, parts: [] } }), 'parts'],
+    [
+      'springs too short to hold',
+      (j) => withEntry(j, 'springs.coil.seatDistance', entry(74)),
+      'verdict:holds',
+    ],
+    ['lift short', (j) => withEntry(j, 'release.leverTravel', entry(30)), 'verdict:releases'],
+    [
+      'metal on metal',
+      (j) => ({
+        ...j,
+        pack: { ...j.pack, kinds: j.pack.kinds.map((k) => ({ ...k, lined: 'none' as const })) },
+      }),
+      'verdict:order',
+    ],
+    [
+      'a plate below its limit',
+      (j) => withEntry(j, 'pack.plates.p3.readings.1', entry(2.5)),
+      'part-verdict:p3',
+    ],
+    [
+      'a plate not measured',
+      (j) => ({
+        ...j,
+        pack: {
+          ...j.pack,
+          plates: j.pack.plates.map((p) => (p.id === 'p3' ? { ...p, readings: {} } : p)),
+        },
+      }),
+      'measure:plates',
+    ],
+    [
+      'break-in not finished',
+      (j) => withEntry(j, 'prove.starts.first.done', entry(9)),
+      'breakIn:first',
+    ],
+    [
+      'not measured again',
+      (j) => {
+        const { recheck: _gone, ...records } = j.work.prove.records;
+        return { ...j, work: { ...j.work, prove: { ...j.work.prove, records } } };
+      },
+      'step:prove:recheck',
+    ],
+    [
+      'heads that foul the cover',
+      (j) => withEntry(j, 'build.headClearance', entry(0.2)),
+      'verdict:heads',
+    ],
+    ['no free play', (j) => withEntry(j, 'release.freePlay', entry(0)), 'verdict:freePlay'],
+  ])('names %s', (_what, change, id) => {
+    expect(ids(change(whole))).toContain(id);
+  });
+
+  it('counts text that is no value yet', () => {
+    expect(ids(whole, 2)).toEqual(['text']);
+  });
+
+  it('lets a written reason stand for one item, by a name, and not an empty one', () => {
+    const item = { itemId: 'part:n4', by: 'Bench 1', at: NOW };
+    const short = withEntry(whole, 'strip.parts.n4.in', entry(5));
+    // One pin short leaves the step of the count done, but the count open.
+    expect(canSign(openItems(short), 'Bench 1')).toBe(false);
+    const over = overridden(short, { ...item, reason: 'two were never there' });
+    expect(canSign(openItems(over), 'Bench 1')).toBe(true);
+    expect(canSign(openItems(over), '  ')).toBe(false);
+    expect(canSign(openItems(overridden(over, { ...item, reason: ' ' })), 'Bench 1')).toBe(false);
+  });
+
+  it('never throws for any job, each item once', () => {
+    fc.assert(
+      fc.property(arbitraryJob, (job) => {
+        const found = ids(job);
+        expect(new Set(found).size).toBe(found.length);
+      }),
+    );
+  });
+});
+
+describe('a signature', () => {
+  it('freezes the record under a digest, and a later one does not touch it', () => {
+    const first = signed(whole, ' Bench 1 ', NOW, digestOf);
+    expect(isFrozen(first)).toBe(true);
+    const [, second] = first.signOff.revisions;
+    expect(second).toMatchObject({ number: 2, by: 'Bench 1', why: 'to test', signedAt: NOW });
+    expect(digestOf(second?.record ?? {})).toBe(second?.digest);
+    // Signed again without being opened it is the same.
+    expect(signed(first, 'Bench 2', NOW, digestOf)).toBe(first);
+    expect(reopened(first, ' ')).toBe(first);
+
+    const changed = withEntry(reopened(first, 'more play'), 'release.freePlay', entry(4));
+    const third = signed(changed, 'Bench 2', NOW, digestOf);
+    expect(third.signOff.revisions).toHaveLength(3);
+    expect(third.signOff.revisions[1]).toBe(second);
+    const [a, b] = third.signOff.revisions.slice(1).map((r) => jobOfRevision(r));
+    expect([a?.release.freePlay?.value, b?.release.freePlay?.value]).toEqual([2.5, 4]);
+  });
+
+  it('gives the same digest whatever the order of names, another for any change', () => {
+    expect(digestOf({ a: 1, b: [2, { c: 'x' }] })).toBe(digestOf({ b: [2, { c: 'x' }], a: 1 }));
+    expect(digestOf({ a: 1 })).not.toBe(digestOf({ a: 1.0000001 }));
+    // As another program gives it for the text {"a":1}.
+    expect(digestOf({ a: 1 })).toBe(
+      '015abd7f5cc57a2dd94b7590f04ad8084273905ee33ec5cebeae62276a97f862',
+    );
+  });
+
+  it('does not go with a copy, nor with the next job of the machine', () => {
+    const job = demoJob('UR-0101');
+    expect(copyOfJob(job, 'c', 'UR-2', NOW).signOff.revisions).toEqual([]);
+    const next = nextJobOf(job, 'n', 'UR-3', NOW);
+    expect(next.signOff.revisions).toEqual([]);
+    expect(next.work.build.records).toEqual({});
+    expect(next.build.fasteners.map((f) => [f.torque?.typed, f.applied])).toEqual([
+      ['68 Nm', undefined],
+      ['9 Nm', undefined],
+      ['10 Nm', undefined],
+    ]);
+    expect(next.prove.starts.map((s) => [s.wanted?.value, s.done])).toEqual([
+      [10, undefined],
+      [10, undefined],
+    ]);
+  });
+});
+
+describe('measured again after break-in', () => {
+  const states = (job: Job) => recheckFindings(job).map((f) => [f.id, f.state]);
+
+  it('says what closed, what dropped and what is off target', () => {
+    expect(states(whole)).toEqual([
+      ['freePlay', 'good'],
+      ['lift', 'good'],
+    ]);
+    expect(states(withEntry(whole, 'prove.recheckFreePlay', entry(0)))).toContainEqual([
+      'freePlay',
+      'stop',
+    ]);
+    expect(states(withEntry(whole, 'prove.recheckFreePlay', entry(9)))).toContainEqual([
+      'freePlay',
+      'watch',
+    ]);
+    expect(states(withEntry(whole, 'prove.recheckLift', entry(1.2)))).toContainEqual([
+      'lift',
+      'stop',
+    ]);
+    const auto = withEntry(demoJob('UR-0102'), 'prove.recheckGain', entry(9));
+    expect(states(auto)).toEqual([['gain', 'watch']]);
+    expect(states(withEntry(auto, 'prove.recheckGain', entry(12.3)))).toEqual([['gain', 'good']]);
+  });
+});

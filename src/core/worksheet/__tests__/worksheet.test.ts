@@ -1,0 +1,171 @@
+import fc from 'fast-check';
+
+import { blankJob, entry } from '@/core/job/blank';
+import type { Job } from '@/core/job/types';
+import { WORK_STAGES } from '@/core/job/work';
+import { readSentence } from '@/core/evaluate/sentence';
+import { demoJob, demoJobs } from '@/demo/jobs';
+import { arbitraryJob } from '@/testing/arbitraryJob';
+
+import {
+  isOpen,
+  ownStepAdded,
+  ownStepRemoved,
+  ownStepWritten,
+  stepMarked,
+  stepMoved,
+  stepNoted,
+  stepsOf,
+  templateApplied,
+  templateOf,
+  testJudged,
+} from '../worksheet';
+
+const NOW = '2026-11-25T10:00:00.000Z';
+const text = (job: Job, key: string, stage: (typeof WORK_STAGES)[number] = 'build') =>
+  readSentence(stepsOf(job, stage).find((s) => s.line.key === key)?.line.text ?? []);
+const keys = (job: Job, stage: (typeof WORK_STAGES)[number] = 'build') =>
+  stepsOf(job, stage).map((s) => s.line.key);
+
+describe('the sheet', () => {
+  it('names every plate by number, thickness, face and direction, from the hub floor outward', () => {
+    const job = demoJob('UR-0106');
+    const plates = stepsOf(job, 'build').filter((s) => s.line.plateId !== undefined);
+    expect(plates).toHaveLength(15);
+    expect(text(job, 'plate:p1')).toBe(
+      'Plate 1: Disc, large bore, 2.843 mm measured, turns with the basket',
+    );
+    const turned: Job = {
+      ...job,
+      pack: {
+        ...job.pack,
+        kinds: job.pack.kinds.map((k) => ({ ...k, directional: true })),
+        plates: job.pack.plates.map((p) => ({ ...p, facing: 'outward', judder: p.id === 'p1' })),
+      },
+    };
+    expect(text(turned, 'plate:p1')).toContain(
+      'marked face out, pointing with the rotation, judder seat and judder spring in its bore',
+    );
+  });
+
+  it('is that of this family: retainer step, spring order, nuts to a gap, expanding disc', () => {
+    expect(text(demoJob('UR-0102'), 'springs')).toBe(
+      'Diaphragm on, retainer at step 2, its cone the way noted',
+    );
+    expect(text(demoJob('UR-0102'), 'plate:p13')).toContain('the expanding disc');
+    expect(text(demoJob('UR-0104'), 'springs')).toMatch(
+      /^Springs in: 6 Long springs, 6 Short springs, round the circle from the mark: Long springs, /,
+    );
+    expect(text(demoJob('UR-0104'), 'plateGap')).toBe(
+      'Gap between the plates 12.200 mm to 13.000 mm, nuts drawn to their stop',
+    );
+    expect(keys(demoJob('UR-0105'))).toContain('startClutch');
+    expect(keys(demoJob('UR-0102'), 'set')).toEqual(
+      expect.arrayContaining(['slack', 'gapStart', 'gap', 'gauges', 'freePlay', 'lift']),
+    );
+    expect(keys(demoJob('UR-0101'), 'set')).toEqual(
+      expect.arrayContaining(['fluid', 'bleed', 'firm']),
+    );
+    expect(keys(demoJob('UR-0101'), 'set')).not.toContain('gap');
+  });
+
+  it('tightens in stages, criss-cross, in the unit the manual gave', () => {
+    const job = demoJob('UR-0102');
+    const [first, last] = stepsOf(job, 'build').filter((s) => s.line.key.startsWith('stage:'));
+    expect(readSentence(first?.line.text ?? [])).toBe(
+      'Retainer bolts, stage 1 of 2: to 45 in·lb (5.1 N·m), criss-cross',
+    );
+    expect(first?.line.watch).toBe(
+      'Bolts counted clockwise from the first: 1, 5, 3, 7, 2, 6, 4, 8.',
+    );
+    expect(readSentence(last?.line.text ?? [])).toContain('to 90 in-lb (10.2 N·m)');
+  });
+
+  it('takes the handbook’s side where schools differ, says why, and records otherwise', () => {
+    const job = demoJob('UR-0106');
+    const schools = stepsOf(job, 'build').filter((s) => s.line.school);
+    expect(schools.map((s) => s.line.key)).toEqual(['soak', 'fastener:f1', 'tab']);
+    const nut = stepNoted(job, 'build', 'fastener:f1', { otherwise: 'impact' });
+    expect(stepsOf(nut, 'build').find((s) => s.line.key === 'fastener:f1')?.record.otherwise).toBe(
+      'impact',
+    );
+  });
+
+  it('asks for a step again once its line says something else', () => {
+    const job = stepMarked(demoJob('UR-0106'), 'build', 'plate:p2', true, NOW);
+    const state = (j: Job) => stepsOf(j, 'build').find((s) => s.line.key === 'plate:p2')?.state;
+    expect(state(job)).toBe('done');
+    const thinner: Job = {
+      ...job,
+      pack: {
+        ...job.pack,
+        plates: job.pack.plates.map((p) =>
+          p.id === 'p2' ? { ...p, readings: { '1': entry(1.4) } } : p,
+        ),
+      },
+    };
+    expect(state(thinner)).toBe('changed');
+    expect(stepsOf(thinner, 'build').filter(isOpen).length).toBeGreaterThan(
+      stepsOf(job, 'build').filter(isOpen).length,
+    );
+    expect(state(stepMarked(thinner, 'build', 'plate:p2', true, NOW))).toBe('done');
+  });
+
+  it('leaves a step out only with a reason', () => {
+    const job = blankJob('j', 'UR-1', NOW);
+    const open = (j: Job) => stepsOf(j, 'prove').filter(isOpen).length;
+    const blank = stepNoted(job, 'prove', 'recheck', { skipped: '   ' });
+    expect(open(blank)).toBe(open(job));
+    const skipped = stepNoted(job, 'prove', 'recheck', { skipped: 'rider comes back on Friday' });
+    expect(open(skipped)).toBe(open(job) - 1);
+    // Done after all, it is no longer left out.
+    const done = stepMarked(skipped, 'prove', 'recheck', true, NOW);
+    expect(done.work.prove.records.recheck?.skipped).toBeUndefined();
+  });
+
+  it('holds a test that failed open until it passes', () => {
+    const failed = testJudged(demoJob('UR-0106'), 'drag', 'fail', NOW);
+    const drag = (j: Job) => stepsOf(j, 'prove').find((s) => s.line.test === 'drag');
+    expect(drag(failed)?.state).toBe('failed');
+    expect(drag(testJudged(failed, 'drag', 'pass', NOW))?.state).toBe('done');
+  });
+
+  it('holds steps of the shop’s own, in its own order, and keeps them as a template', () => {
+    let job = demoJob('UR-0106');
+    job = ownStepAdded(job, 'build', { id: 'oil', text: 'Photograph the oil' });
+    expect(keys(job).at(-1)).toBe('own:oil');
+    for (let i = 0; i < 60; i++) job = stepMoved(job, 'build', 'own:oil', -1);
+    expect(keys(job)[0]).toBe('own:oil');
+    job = stepMoved(job, 'build', 'own:oil', 1);
+    expect(keys(job).slice(0, 2)).toEqual(['soak', 'own:oil']);
+    job = ownStepWritten(job, 'build', 'oil', 'Photograph oil and magnet');
+
+    // Another job of the family, with another pack: its plates lie in their own order.
+    const other = templateApplied(demoJob('UR-0101'), 'build', templateOf(job.work.build));
+    expect(keys(other).slice(0, 2)).toEqual(['soak', 'own:oil']);
+    expect(text(other, 'own:oil')).toBe('Photograph oil and magnet');
+    expect(keys(other).filter((k) => k.startsWith('plate:'))).toHaveLength(17);
+    const without = ownStepRemoved(other, 'build', 'oil');
+    expect(keys(without)).toEqual(keys(demoJob('UR-0101')));
+  });
+
+  it('loses no line and doubles none, whatever order is kept, for any job', () => {
+    fc.assert(
+      fc.property(arbitraryJob, fc.constantFrom(...WORK_STAGES), (job, stage) => {
+        const plain = { ...job, work: { ...job.work, [stage]: { ...job.work[stage], order: [] } } };
+        expect(keys(job, stage).toSorted()).toEqual(keys(plain, stage).toSorted());
+        expect(new Set(keys(job, stage)).size).toBe(keys(job, stage).length);
+      }),
+    );
+  });
+
+  it('stands for every demo job where the job stands', () => {
+    for (const job of demoJobs()) {
+      const left = (stage: (typeof WORK_STAGES)[number]) =>
+        stepsOf(job, stage).filter(isOpen).length;
+      if (job.stage === 'log')
+        expect([left('build'), left('set'), left('prove')]).toEqual([0, 0, 0]);
+      if (job.stage === 'set') expect(left('build')).toBe(0);
+    }
+  });
+});

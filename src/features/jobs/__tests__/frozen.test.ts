@@ -1,0 +1,75 @@
+import { entry } from '@/core/job/blank';
+import { withEntry } from '@/core/job/paths';
+import { isFrozen } from '@/core/job/work';
+import { reopened, signed } from '@/core/signoff/revisions';
+import { demoJobs } from '@/demo/jobs';
+import { digestOf } from '@/files/digest';
+import { makeStore } from '@/store/store';
+
+import { changeJob } from '../changeJob';
+import { refusalRead } from '../frozen';
+import { historyOpened, redone, undone } from '../history';
+import { jobActions } from '../jobsSlice';
+
+const ID = 'demo-ur-0101';
+
+function setUp() {
+  const store = makeStore();
+  store.dispatch(jobActions.jobsLoaded({ jobs: demoJobs(), drafts: {} }));
+  store.dispatch(historyOpened({ jobId: ID }));
+  const job = () => {
+    const found = store.getState().jobs.entities[ID];
+    if (!found) throw new Error('gone');
+    return found;
+  };
+  const type = (text: string) =>
+    store.dispatch(
+      jobActions.fieldTyped({ jobId: ID, path: 'engine.peakTorque', text, units: {} }),
+    );
+  return { store, job, type };
+}
+
+describe('a signed job', () => {
+  it('refuses every kind of edit whole, drafts too, and remembers that it did', () => {
+    const { store, job, type } = setUp();
+    const before = job();
+    for (const edit of [
+      () => type('55'),
+      () => type('fifty'),
+      () => store.dispatch(jobActions.detailsTyped({ jobId: ID, notes: 'other' })),
+      () => store.dispatch(jobActions.releaseTypeChosen({ jobId: ID, type: 'cable' })),
+      () => store.dispatch(changeJob(ID, (j) => withEntry(j, 'release.freePlay', entry(9)))),
+    ]) {
+      store.dispatch(refusalRead());
+      expect(store.getState().jobs.refusedId).toBeUndefined();
+      edit();
+      expect(job()).toBe(before);
+      expect(store.getState().jobs.drafts[ID]).toBeUndefined();
+      expect(store.getState().jobs.refusedId).toBe(ID);
+    }
+    // Other jobs go on being edited, and the archive takes any.
+    store.dispatch(jobActions.detailsTyped({ jobId: 'demo-ur-0106', notes: 'other' }));
+    expect(store.getState().jobs.entities['demo-ur-0106']?.notes).toBe('other');
+    store.dispatch(jobActions.jobArchived({ jobId: ID, archived: true }));
+    expect(job().archived).toBe(true);
+  });
+
+  it('opens with a reason; undo goes back to that and no further than the signature', () => {
+    const { store, job, type } = setUp();
+    const before = job();
+    store.dispatch(changeJob(ID, (j) => reopened(j, 'more play')));
+    expect(isFrozen(job())).toBe(false);
+    type('55');
+    expect(job().engine.peakTorque?.value).toBe(55);
+    store.dispatch(undone());
+    expect(job().engine.peakTorque?.value).toBe(41);
+    store.dispatch(redone());
+    store.dispatch(
+      changeJob(ID, (j) => signed(j, 'Bench 1', '2026-11-25T12:00:00.000Z', digestOf)),
+    );
+    expect(job().signOff.revisions).toHaveLength(2);
+    store.dispatch(undone());
+    expect(job().signOff.revisions).toHaveLength(2);
+    expect(job().signOff.revisions[0]).toBe(before.signOff.revisions[0]);
+  });
+});

@@ -1,0 +1,151 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+
+import Papa from 'papaparse';
+
+import { evaluate } from '@/core/evaluate/evaluate';
+import { figureText } from '@/core/evaluate/figureText';
+import type { Job } from '@/core/job/types';
+import { orderList } from '@/core/paper/orderList';
+import { demoJob, demoJobs } from '@/demo/jobs';
+
+import { circleSvg } from '../circleSvg';
+import { writeOrderCsv } from '../orderCsv';
+import type { PdfRequest } from '../pdf/makePdf';
+import { makePdf, paperOf } from '../pdf/makePdf';
+import { sectionSvg } from '../sectionSvg';
+
+const fontOf = (name: string) =>
+  readFileSync(
+    path.resolve(`node_modules/@expo-google-fonts/atkinson-hyperlegible-${name}.ttf`),
+  ).toString('base64');
+const FONTS = {
+  text: fontOf('next/400Regular/AtkinsonHyperlegibleNext_400Regular'),
+  textBold: fontOf('next/700Bold/AtkinsonHyperlegibleNext_700Bold'),
+  digits: fontOf('mono/400Regular/AtkinsonHyperlegibleMono_400Regular'),
+  digitsBold: fontOf('mono/700Bold/AtkinsonHyperlegibleMono_700Bold'),
+};
+const ask = (job: Job, part: Partial<PdfRequest> = {}): PdfRequest => ({
+  job,
+  kind: 'job',
+  pageSize: 'A4',
+  units: {},
+  unfinished: 0,
+  ...part,
+});
+const textOf = (request: PdfRequest) => JSON.stringify(paperOf(request).blocks);
+
+const HOSTILE = '=cmd()|"<script>&\u202e\u0000x\u{1F600}';
+
+describe('paper', () => {
+  it('is a PDF with fonts of its own inside, small, for every demo job and sheet', async () => {
+    for (const job of demoJobs())
+      for (const kind of ['job', 'rider', 'order'] as const) {
+        const bytes = Buffer.from(await makePdf(ask(job, { kind }), FONTS));
+        expect(bytes.subarray(0, 5).toString('latin1')).toBe('%PDF-');
+        expect(bytes.toString('latin1')).toContain('AtkinsonHyperlegible');
+        expect(bytes.length).toBeLessThan(300_000);
+      }
+  });
+
+  it('carries the figures of the evaluation, in the builder’s units', () => {
+    const job = demoJob('UR-0101');
+    const units = { length: 'in', torque: 'ftlb' } as const;
+    for (const id of ['stack', 'clamp', 'torqueAtClutch', 'reserveWithTangs', 'liftHad'] as const) {
+      const figure = evaluate(job).figures.get(id);
+      if (figure?.status !== 'known') throw new Error(`${id} is not known`);
+      const { value } = figureText(figure, units);
+      expect(textOf(ask(job, { units }))).toContain(`"${figure.label}","${value}"`);
+    }
+  });
+
+  it('says what is open, what was signed over and why, and never calls a machine safe', () => {
+    const half = demoJob('UR-0106');
+    expect(textOf(ask(half))).toContain('Drive pins: 6 came out, 5 counted in.');
+    expect(paperOf(ask(half)).subtitle).toBe('Job sheet, not signed: stands at Build');
+    const over: Job = {
+      ...half,
+      signOff: {
+        revisions: [],
+        overrides: [{ itemId: 'part:n4', reason: 'never there', by: 'B', at: half.createdAt }],
+      },
+    };
+    expect(textOf(ask(over))).toContain('Reason: never there (B, ');
+    for (const job of demoJobs())
+      for (const kind of ['job', 'rider', 'order'] as const)
+        expect(textOf(ask(job, { kind }))).not.toMatch(/\b(is|are) safe\b/i);
+  });
+
+  it('prints the caution that an auto-clutch can move the machine, and the signed digest', () => {
+    expect(textOf(ask(demoJob('UR-0102'), { kind: 'rider' }))).toContain('can move with the lever');
+    const job = demoJob('UR-0101');
+    expect(paperOf(ask(job)).foot).toContain(job.signOff.revisions[0]?.digest);
+  });
+
+  it('shows hostile names as text in PDF, SVG and CSV', async () => {
+    const job: Job = {
+      ...demoJob('UR-0106'),
+      machine: { ...demoJob('UR-0106').machine, name: HOSTILE },
+      notes: HOSTILE.repeat(200),
+      pack: {
+        ...demoJob('UR-0106').pack,
+        kinds: demoJob('UR-0106').pack.kinds.map((k) => ({ ...k, name: HOSTILE })),
+        plates: demoJob('UR-0106').pack.plates.map((p) => ({ ...p, isNew: true })),
+      },
+    };
+    expect((await makePdf(ask(job), FONTS)).length).toBeGreaterThan(10_000);
+    const svg = sectionSvg(evaluate(job).layout, { width: 400, height: 300 });
+    expect(svg).not.toContain('<script');
+    expect(svg).not.toContain('\u0000');
+    expect(svg).toContain('&lt;script&gt;');
+    const csv = writeOrderCsv(job.number, orderList(job));
+    const { data, errors } = Papa.parse<string[]>(csv, { skipEmptyLines: true });
+    expect(errors).toEqual([]);
+    expect(data[0]).toEqual(['job', 'part', 'what to ask for', 'count', 'from', 'why']);
+    // A spreadsheet takes what begins with = for a formula; an apostrophe makes it text.
+    expect(data.slice(1).every((row) => row.every((cell) => !/^[=+@-]/.test(cell)))).toBe(true);
+  });
+
+  it('draws every plate of a pack, and every bolt of a circle, once', () => {
+    const { layout } = evaluate(demoJob('UR-0101'));
+    const svg = sectionSvg(layout, { width: 430, height: 290 });
+    for (let n = 1; n <= 17; n++) expect(svg).toMatch(new RegExp(`>${n} (Disc|Steel)`));
+    const circle = circleSvg(8, 100, 'x');
+    for (let n = 1; n <= 8; n++) expect(circle).toContain(`>${n}</text>`);
+  });
+});
+
+describe('what a job takes', () => {
+  it('lists new plates, the shelf’s, what was condemned, and what is used up', () => {
+    const lines = orderList(demoJob('UR-0102'));
+    expect(lines).toContainEqual({
+      what: 'Disc',
+      spec: '3.200 mm, paper',
+      count: 7,
+      from: 'order',
+      why: 'new in this pack',
+    });
+    const worn = demoJob('UR-0106');
+    const condemned: Job = {
+      ...worn,
+      pack: {
+        ...worn.pack,
+        plates: worn.pack.plates.map((p) =>
+          p.id === 'p3'
+            ? { ...p, readings: { '1': { value: 2.4 } } }
+            : p.id === 'p2'
+              ? { ...p, shelfId: 's1' }
+              : p,
+        ),
+      },
+    };
+    const taken = orderList(condemned);
+    expect(taken).toContainEqual(
+      expect.objectContaining({ what: 'Disc', from: 'order', count: 1, spec: '2.900 mm' }),
+    );
+    expect(taken).toContainEqual(
+      expect.objectContaining({ what: 'Steel 1.6', from: 'shelf', count: 1 }),
+    );
+    expect(taken).toContainEqual(expect.objectContaining({ what: 'Lock washer', spec: 'Hub nut' }));
+  });
+});
