@@ -9,10 +9,16 @@ import { makePdf } from '@/files/pdf/makePdf';
 
 /* Sheets made off the interface's thread, with their fonts. Bundled by itself to public/paper-worker.js. */
 
+const FONTS = { text, textBold, digits, digitsBold };
+
 const paperRuns = {
   pdf: async (request: PdfRequest): Promise<Uint8Array> => {
-    const bytes = await makePdf(request, { text, textBold, digits, digitsBold });
+    const bytes = await makePdf(request, FONTS);
     return transfer(bytes, [bytes.buffer]);
+  },
+  /** Makes a sheet for nobody, so that the first one that somebody waits for comes as quickly as the second. */
+  warm: async (request: PdfRequest): Promise<void> => {
+    await makePdf(request, FONTS);
   },
 };
 

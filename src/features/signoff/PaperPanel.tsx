@@ -1,13 +1,13 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 
 import type { PageSize } from '@/files/pdf/definition';
-import type { SheetKind } from '@/files/pdf/makePdf';
+import type { PdfRequest, SheetKind } from '@/files/pdf/makePdf';
 import { orderList } from '@/core/paper/orderList';
 import { useUnits } from '@/features/display/useUnits';
 import { useDrafts, useJob } from '@/features/jobs/useJob';
 import { download } from '@/files/share';
-import { makePdfInWorker } from '@/workers/paperClient';
+import { PaperMaker } from '@/workers/paperClient';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { Heading, Words } from '@/ui/Words';
@@ -17,6 +17,8 @@ const SHEET_NAME: Readonly<Record<SheetKind, string>> = {
   rider: 'Sheet for the rider',
   order: 'Parts and order list',
 };
+
+const WARM_AFTER_MS = 400;
 
 const PAGES = [
   { value: 'A4', label: 'A4' },
@@ -32,16 +34,27 @@ export function PaperPanel() {
   const [told, setTold] = useState<string>();
   const name = (kind: SheetKind, end: string) =>
     `${job.number.replace(/[^\p{L}\p{N}-]+/gu, '') || 'job'} ${SHEET_NAME[kind].toLowerCase()}.${end}`;
+  const [maker] = useState(() => new PaperMaker());
+  const request = (kind: SheetKind): PdfRequest => ({
+    job,
+    kind,
+    pageSize,
+    units,
+    unfinished: Object.keys(drafts).length,
+  });
+  const first = useRef(request('job'));
+  useEffect(() => {
+    // Once the screen is drawn: what is warm answers in a third of the time.
+    const timer = setTimeout(() => maker.warm(first.current), WARM_AFTER_MS);
+    return () => {
+      clearTimeout(timer);
+      maker.end();
+    };
+  }, [maker]);
   const make = async (kind: SheetKind) => {
     setTold(`Making the ${SHEET_NAME[kind].toLowerCase()} …`);
     try {
-      const bytes = await makePdfInWorker({
-        job,
-        kind,
-        pageSize,
-        units,
-        unfinished: Object.keys(drafts).length,
-      });
+      const bytes = await maker.pdf(request(kind));
       download(name(kind, 'pdf'), bytes, 'application/pdf');
       setTold(
         `${SHEET_NAME[kind]} made: ${name(kind, 'pdf')}, ${Math.round(bytes.length / 1000)} kB.`,

@@ -52,6 +52,19 @@ export function paperOf({ job, kind, units, unfinished, revision }: PdfRequest):
  * in Node.
  */
 export async function makePdf(request: PdfRequest, fonts: PdfFonts): Promise<Uint8Array> {
+  takeFonts(fonts);
+  const paper = paperOf(request);
+  const section = paper.blocks.some((b) => b.kind === 'section') ? drawSection(request) : undefined;
+  const definition = pdfDefinition(paper, request.pageSize, section, new Date());
+  return new Uint8Array(await pdfMake.createPdf(definition).getBuffer());
+}
+
+let taken: PdfFonts | undefined;
+
+/** Gives the library its fonts, once. */
+function takeFonts(fonts: PdfFonts): void {
+  if (taken === fonts) return;
+  taken = fonts;
   pdfMake.addVirtualFileSystem({
     'text.ttf': fonts.text,
     'text-bold.ttf': fonts.textBold,
@@ -65,10 +78,6 @@ export async function makePdf(request: PdfRequest, fonts: PdfFonts): Promise<Uin
     bolditalics: `${name}-bold.ttf`,
   });
   pdfMake.addFonts({ [TEXT_FACE]: face('text'), [DIGITS_FACE]: face('digits') });
-  const paper = paperOf(request);
-  const section = paper.blocks.some((b) => b.kind === 'section') ? drawSection(request) : undefined;
-  const definition = pdfDefinition(paper, request.pageSize, section, new Date());
-  return new Uint8Array(await pdfMake.createPdf(definition).getBuffer());
 }
 
 function drawSection({ job, units, revision }: PdfRequest): string {
