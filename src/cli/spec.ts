@@ -9,10 +9,16 @@ import { DomainError } from '@/core/errors';
 import { evaluate } from '@/core/evaluate/evaluate';
 import type { PackState } from '@/core/evaluate/states';
 import { packModel } from '@/core/evaluate/states';
+import { readSentence } from '@/core/evaluate/sentence';
 import type { Job } from '@/core/job/types';
+import type { WorkStage } from '@/core/job/work';
+import { WORK_STAGES } from '@/core/job/work';
+import { orderList } from '@/core/paper/orderList';
 import { toleranceOf } from '@/core/pack/jobTolerance';
 import { simulateTolerance } from '@/core/pack/tolerance';
 import { chooseSteels } from '@/core/shelf/jobShelf';
+import { openItems } from '@/core/signoff/openItems';
+import { stepsOf } from '@/core/worksheet/worksheet';
 import { MAX_FILE_BYTES, readJobFile } from '@/files/jobFile';
 import { FileRefused } from '@/files/refused';
 import { readShelfFile } from '@/files/shelfFile';
@@ -31,6 +37,9 @@ Prints every figure with unit and working, and the verdicts, of an exported job.
   --tolerance[=PACKS]               share of packs in the window, a million unless said
   --solve SHELF.json                the ten best sets of steels from a shelf
   --causes slips,drags,…            likely causes (${Object.keys(COMPLAINTS).join(', ')})
+  --sheets                          the steps of Build, Set and Prove, with what was done
+  --open                            what holds the sign-off up
+  --order                           the parts that the job takes
   --seed N                          for --tolerance, 1 unless said
   --json, --table                   JSON (the default into a file or pipe) or a table (on a terminal)
 
@@ -66,6 +75,9 @@ function run(args: readonly string[]): number {
       tolerance: { type: 'string' },
       solve: { type: 'string' },
       causes: { type: 'string' },
+      sheets: { type: 'boolean' },
+      open: { type: 'boolean' },
+      order: { type: 'boolean' },
       seed: { type: 'string' },
       json: { type: 'boolean' },
       table: { type: 'boolean' },
@@ -79,7 +91,7 @@ function run(args: readonly string[]): number {
   const [file, ...more] = positionals;
   if (file === undefined || more.length > 0)
     throw new Refused('usage: npm run --silent spec -- FILE.json [options]; --help explains');
-  const { job } = read(file, readJobFile);
+  const { job, unfinished } = read(file, readJobFile);
   const evaluation = evaluate(job);
   const result: Record<string, unknown> = { ...report(evaluation) };
   const model = packModel(job);
@@ -102,6 +114,14 @@ function run(args: readonly string[]): number {
       evaluation,
       job,
     });
+  if (values.sheets)
+    result.sheets = Object.fromEntries(WORK_STAGES.map((stage) => [stage, sheetOf(job, stage)]));
+  if (values.open)
+    result.open = openItems(job, Object.keys(unfinished).length, evaluation).map((i) => ({
+      ...i,
+      sentence: readSentence(i.sentence),
+    }));
+  if (values.order) result.order = orderList(job, {}, evaluation);
   const asTable = values.table ?? (!values.json && process.stdout.isTTY === true);
   process.stdout.write(asTable ? table(result) : `${JSON.stringify(result, null, 2)}\n`);
   return 0;
@@ -160,6 +180,16 @@ function complaintsFrom(text: string): ComplaintId[] {
     return found;
   });
 }
+
+const sheetOf = (job: Job, stage: WorkStage) =>
+  stepsOf(job, stage).map(({ line, record, state }) => ({
+    state,
+    key: line.key,
+    section: line.section,
+    text: readSentence(line.text),
+    ...(line.watch ? { watch: line.watch } : {}),
+    ...record,
+  }));
 
 function adviceFor(job: Job) {
   return Object.fromEntries(

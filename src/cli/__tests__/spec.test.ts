@@ -43,6 +43,9 @@ describe('the command line', () => {
       'shelf.json',
       '--causes',
       'slips,burnt',
+      '--sheets',
+      '--open',
+      '--order',
     );
     expect(status).toBe(0);
     const result = JSON.parse(stdout) as Record<string, never> & {
@@ -52,6 +55,9 @@ describe('the command line', () => {
       wearReserve: { name: string }[];
       tolerance: { packs: number };
       causes: { causes: unknown[] };
+      sheets: { build: { key: string; state: string; text: string }[] };
+      open: { id: string }[];
+      order: { what: string }[];
       curves: { wear: unknown[] };
     };
     expect(result.overall.state).toBe('good');
@@ -61,6 +67,9 @@ describe('the command line', () => {
     expect(result.tolerance.packs).toBe(2000);
     expect(result.shelf.sets).toHaveLength(10);
     expect(result.causes.causes.length).toBeGreaterThan(10);
+    expect(result.sheets.build.find((s) => s.key === 'soak')?.text).toContain('Soak the linings');
+    expect(result.open.map((i) => i.id)).toContain('part:n4');
+    expect(result.order.map((l) => l.what)).toContain('Lock washer');
   });
 
   it('shows a table when asked, and explains itself', () => {
