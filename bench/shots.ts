@@ -40,6 +40,20 @@ const pulled = async (page: Page) => {
 };
 const toCurve = (page: Page) =>
   page.getByRole('heading', { name: 'Where the spring works' }).evaluate((e) => e.scrollIntoView());
+const toCircle = async (page: Page) => {
+  await page.getByRole('button', { name: /^Springs: / }).click();
+  await page.getByTestId('step-finger:f0').evaluate((e) => e.scrollIntoView());
+};
+const toLift = async (page: Page) => {
+  await page.getByRole('button', { name: /^Lift: \d of/ }).click();
+  await page.getByRole('img', { name: /^Lift round/ }).evaluate((e) => e.scrollIntoView());
+};
+const toGain = async (page: Page) => {
+  await page.getByRole('button', { name: /^Running: / }).click();
+  await page
+    .getByRole('heading', { name: 'Lever gain as read' })
+    .evaluate((e) => e.scrollIntoView());
+};
 const search = async (page: Page) => {
   await page.getByRole('button', { name: 'From the shelf' }).click();
   await page.getByRole('button', { name: 'Find the best ten' }).click();
@@ -49,9 +63,7 @@ const search = async (page: Page) => {
 
 const SHOTS: readonly Shot[] = [
   { name: 'jobs-phone', route: '/', viewport: PHONE },
-  { name: 'jobs-wide', route: '/', viewport: WIDE },
   { name: 'intake-phone', route: '/job/demo-ur-0105', viewport: PHONE, before: toCauses },
-  { name: 'intake-wide', route: '/job/demo-ur-0105', viewport: WIDE },
   { name: 'strip-phone', route: '/job/demo-ur-0103?stage=strip', viewport: PHONE },
   {
     name: 'run-phone-peat',
@@ -66,7 +78,6 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     before: toVerdicts,
   },
-  { name: 'inspect-wide', route: '/job/demo-ur-0103', viewport: WIDE, before: startRun },
   {
     name: 'release-phone',
     route: '/job/demo-ur-0103?tab=release',
@@ -86,13 +97,23 @@ const SHOTS: readonly Shot[] = [
   { name: 'torque-phone', route: '/job/demo-ur-0101?tab=torque', viewport: PHONE },
   { name: 'compare-wide', route: '/job/demo-ur-0101?tab=compare', viewport: WIDE },
   { name: 'shelf-wide', route: '/job/demo-ur-0106?tab=pack', viewport: WIDE, before: search },
-  { name: 'figures-wide-peat', route: '/job/demo-ur-0106?tab=figures', viewport: WIDE, dark: true },
   {
     name: 'working-phone',
     route: '/job/demo-ur-0106?tab=figures',
     viewport: PHONE,
     before: openWorking,
   },
+  { name: 'build-phone', route: '/job/demo-ur-0106', viewport: PHONE },
+  { name: 'build-wide', route: '/job/demo-ur-0106', viewport: WIDE, before: toCircle },
+  { name: 'set-phone', route: '/job/demo-ur-0104?stage=set', viewport: PHONE, before: toLift },
+  {
+    name: 'prove-phone-peat',
+    route: '/job/demo-ur-0102?stage=prove',
+    viewport: PHONE,
+    dark: true,
+    before: toGain,
+  },
+  { name: 'signoff-wide', route: '/job/demo-ur-0106?stage=log', viewport: WIDE },
 ];
 
 void withServed(root, async (base, browser) => {
