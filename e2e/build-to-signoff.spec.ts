@@ -268,7 +268,7 @@ test('the browser’s own print shows the work of a view and nothing to press', 
   for (const [route, first, last] of [
     ['/', 'Tarn 450', 'Coppice 500'],
     ['/job/demo-ur-0105', 'Creeps at idle', 'Still open'],
-    ['/job/demo-ur-0106?stage=inspect', 'Summary', 'On to Specify'],
+    ['/job/demo-ur-0106?stage=inspect', 'Summary', 'Around the plates'],
     ['/job/demo-ur-0104?tab=figures', 'Stack height', 'Holds'],
     ['/job/demo-ur-0106', 'Putting it together', 'Still open'],
     ['/job/demo-ur-0101?stage=log&revision=1', 'Job sheet, revision 1', 'stand above anything'],
@@ -280,4 +280,29 @@ test('the browser’s own print shows the work of a view and nothing to press', 
     // Neither the ridge of stages nor the live figures, which are there to be pressed.
     expect([route, /Holds, weakest \d/.test(text)]).toEqual([route, false]);
   }
+});
+
+test('two tabs on one job: each sees the other’s edits, and a signature in one freezes both', async ({
+  workshop: shop,
+  page,
+}) => {
+  await shop.open('/job/demo-ur-0106?stage=build');
+  const second = await page.context().newPage();
+  await second.goto('/job/demo-ur-0106?stage=build');
+  await second.getByTestId('step-rod').click();
+  await expect(second.getByTestId('step-rod')).toHaveAttribute('aria-checked', 'true');
+  await expect(page.getByTestId('step-rod')).toHaveAttribute('aria-checked', 'true');
+
+  await page.goto('/job/demo-ur-0101?stage=log');
+  await second.goto('/job/demo-ur-0101?stage=log');
+  await shop.openAgain('/job/demo-ur-0101');
+  await expect(second.getByRole('region', { name: 'Signed record' })).toHaveCount(0);
+  await second.getByTestId('sign').click();
+  await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('revision 2');
+  await page.goto('/job/demo-ur-0101?stage=build');
+  await shop.section('Soak');
+  await page.getByTestId('step-soak').click();
+  await expect(page.getByRole('region', { name: 'Signed record' })).toContainText(
+    'Nothing was changed',
+  );
 });

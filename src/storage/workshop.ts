@@ -15,6 +15,7 @@ import type { AppStore, RootState } from '@/store/store';
 import { keepPicturesIn, PICTURE_KEY, pictures } from './pictures';
 import type { RecordStore } from './records';
 import { storageChanged } from './storageSlice';
+import type { OtherTabs, Stored } from './tabs';
 
 /** How the workshop is laid out in records. */
 const KEY = {
@@ -44,6 +45,7 @@ export async function keepWorkshop(
   store: AppStore,
   records: RecordStore,
   first: () => Promise<FirstWorkshop>,
+  tabs: OtherTabs = ALONE,
 ): Promise<() => Promise<void>> {
   let written = new Map<string, unknown>();
   keepPicturesIn(records);
@@ -83,6 +85,7 @@ export async function keepWorkshop(
       try {
         await records.write(changed, gone);
         written = now;
+        tabs.tell({ changed: [...changed], gone });
         // What was typed while this was written is waiting for its own turn.
         store.dispatch(storageChanged({ status: timer === undefined ? 'saved' : 'saving' }));
       } catch (error) {
@@ -91,6 +94,11 @@ export async function keepWorkshop(
     });
     return writing;
   };
+
+  tabs.onStored((stored) => {
+    written = new Map([...written, ...takeOver(store, stored, written)]);
+    for (const key of stored.gone) written.delete(key);
+  });
 
   let seen = pick(store.getState());
   store.subscribe(() => {
@@ -119,6 +127,46 @@ const pick = ({ jobs, display, shelf, templates }: RootState) => ({
   shelf,
   templates,
 });
+
+const ALONE: OtherTabs = { tell: () => undefined, onStored: () => undefined };
+
+/**
+ * Takes over what another tab has stored. A job that was edited here and not stored yet stays, as a job of its own
+ * beside the other's: neither overwrites the other in silence.
+ * @returns the records as they now stand in the store, which need no writing
+ */
+function takeOver(
+  store: AppStore,
+  { changed, gone }: Stored,
+  written: ReadonlyMap<string, unknown>,
+): ReadonlyMap<string, unknown> {
+  const mine = contents(store.getState());
+  const taken: string[] = [];
+  for (const [key, value] of changed) {
+    const untouched = mine.get(key) === written.get(key);
+    if (key.startsWith(KEY.job)) {
+      if (!looksLikeJob(value)) continue;
+      const edited = untouched ? undefined : store.getState().jobs.entities[value.id];
+      store.dispatch(
+        jobActions.jobSynced({ job: upgradeJob(value), ...(edited ? { edited } : {}) }),
+      );
+    } else if (key.startsWith(KEY.drafts)) {
+      if (!untouched || !isRecord(value)) continue;
+      const jobId = key.slice(KEY.drafts.length);
+      store.dispatch(jobActions.draftsSynced({ jobId, drafts: value as unknown as Drafts }));
+    } else if (key === KEY.shelf && untouched) {
+      store.dispatch(shelfActions.shelfLoaded(value as Stock));
+    } else if (key === KEY.templates && untouched) {
+      store.dispatch(templateActions.templatesLoaded(value as Templates));
+    } else continue;
+    taken.push(key);
+  }
+  for (const key of gone)
+    if (key.startsWith(KEY.job) && mine.get(key) === written.get(key))
+      store.dispatch(jobActions.jobGone(key.slice(KEY.job.length)));
+  const now = contents(store.getState());
+  return new Map(taken.map((key) => [key, now.get(key)]));
+}
 
 /** Every record that should be stored; values are shared with the store, so that a change is a new reference. */
 function contents({ jobs, display, shelf, templates }: RootState): Map<string, unknown> {

@@ -6,6 +6,7 @@ import { Provider } from 'react-redux';
 
 import { EMPTY_STOCK } from '@/core/shelf/stock';
 import { openRecords } from '@/storage/records';
+import { otherTabs } from '@/storage/tabs';
 import type { FirstWorkshop } from '@/storage/workshop';
 import { keepWorkshop } from '@/storage/workshop';
 import { useOwnFonts } from '@/ui/fonts';
@@ -74,7 +75,8 @@ function openWorkshop(): () => void {
       const { demoJobs, demoShelf } = await import('@/demo/workshop');
       return { jobs: demoJobs(), shelf: demoShelf() };
     };
-    flush = await keepWorkshop(store, openRecords(`under-ridge-${offered}`), first);
+    const name = `under-ridge-${offered}`;
+    flush = await keepWorkshop(store, openRecords(name), first, otherTabs(name));
   };
   void open();
   const writeNow = () => {

@@ -6,8 +6,9 @@ import type { State } from './figure';
 import type { PackLayout } from './layers';
 import { between, plateAt } from './layers';
 import type { Sentence } from './sentence';
-import { length, say } from './sentence';
+import { length, say, torque } from './sentence';
 import type { Sheet } from './sheet';
+import { isUnusual, usualTorque } from '../worksheet/fasteners';
 import { RETAINED_SHARE, retainedShare } from '../release/retention';
 
 /** Something wrong with one entry or one layer, to be shown where it is. */
@@ -48,6 +49,17 @@ export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Proble
         path: fieldPath('pack.kinds.*.frictionTypical', kind.id),
         state: 'watch',
         sentence: say`Friction should rise from low over typical to high; the least and the greatest of the three are used as the range.`,
+      });
+    }
+  }
+  for (const f of job.build.fasteners) {
+    for (const leaf of ['torque', 'applied'] as const) {
+      const given = f[leaf];
+      if (!given || !f.size || !isUnusual(given.value, f.size.value)) continue;
+      problems.push({
+        path: fieldPath(`build.fasteners.*.${leaf}`, f.id),
+        state: 'watch',
+        sentence: say`Far from usual for this thread, about ${torque(usualTorque(f.size.value))}: was it meant in another unit? The manual’s figure counts.`,
       });
     }
   }

@@ -66,6 +66,8 @@ export interface Fastener {
   readonly role: FastenerRole;
   readonly name: string;
   readonly count?: Entry;
+  /** Outside diameter of the thread. */
+  readonly size?: Entry;
   readonly torque?: Entry;
   /** What the wrench was really set to. */
   readonly applied?: Entry;

@@ -1,6 +1,7 @@
+import { check } from '../errors';
 import type { Entry, Job } from '../job/types';
 import type { Fastener } from '../job/work';
-import type { UnitChoice } from '../units/quantity';
+import type { Mm, NewtonMetre, UnitChoice } from '../units/quantity';
 import { formatWithUnit } from '../units/quantity';
 
 /**
@@ -56,4 +57,29 @@ export function bothTorques(torque: Entry, choice: UnitChoice = {}, like: Entry 
   });
   const first = typed && givenUnit(torque) ? typed.trim() : unit === 'Nm' ? metric : imperial;
   return `${first} (${unit === 'Nm' ? imperial : metric})`;
+}
+
+/** Preload of a steel bolt of class 8.8 at 70 % of its proof stress, MPa, and friction of the thread as usual. */
+const PRELOAD_STRESS = 0.7 * 640;
+const NUT_FACTOR = 0.2;
+/** Stress area of a coarse thread as a share of d². */
+const STRESS_AREA = 0.57;
+
+/**
+ * The torque that is usual for a steel bolt of this size, N·m: T = 0.2·d·F with F at 70 % of the proof stress of class
+ * 8.8. For a question only, never for tightening: the manual's figure counts.
+ * @param size outside diameter of the thread, mm, above 0
+ * @throws {DomainError} for a size out of range
+ * Source: bolted joints, T = K·d·F.
+ * @example usualTorque(6) // about 11
+ */
+export function usualTorque(size: Mm): NewtonMetre {
+  check('size', size, { above: 0 });
+  return (NUT_FACTOR * size * PRELOAD_STRESS * STRESS_AREA * size * size) / 1000;
+}
+
+/** A torque below a third or above twice the usual one is asked about: in-lb and ft-lb differ twelve times. */
+export function isUnusual(torque: NewtonMetre, size: Mm): boolean {
+  const usual = usualTorque(size);
+  return torque < usual / 3 || torque > usual * 2;
 }

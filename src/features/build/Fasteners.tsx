@@ -128,6 +128,7 @@ function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
       <FieldGrid>
         <EntryField path={fieldPath('build.fasteners.*.torque', f.id)} />
         <EntryField path={fieldPath('build.fasteners.*.count', f.id)} />
+        <EntryField path={fieldPath('build.fasteners.*.size', f.id)} />
       </FieldGrid>
       {f.torque ? (
         <Words size={15} bold>

@@ -17,6 +17,8 @@ const HARMLESS = new Set([
   'jobs/jobImported',
   'jobs/jobsLoaded',
   'jobs/removalUndone',
+  'jobs/jobSynced',
+  'jobs/jobGone',
 ]);
 
 /**

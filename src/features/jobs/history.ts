@@ -42,6 +42,15 @@ export function withHistory(reduce: Reduce): Reduce {
         ? state
         : { ...state, history: { jobId, past: [], future: [] } };
     }
+    // What another tab did is not undone here.
+    if (state && action.type === 'jobs/jobSynced') {
+      const next = reduce(state, action);
+      const { history } = next;
+      const other = history && next.entities[history.jobId] === state.entities[history.jobId];
+      return history && !other
+        ? { ...next, history: { jobId: history.jobId, past: [], future: [] } }
+        : next;
+    }
     if (state && undone.match(action)) return step(state, 'past', 'future');
     if (state && redone.match(action)) return step(state, 'future', 'past');
     const next = reduce(state, action);

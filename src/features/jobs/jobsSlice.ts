@@ -91,6 +91,29 @@ const jobsSlice = createSlice({
       adapter.setOne(state, job);
       state.drafts = { ...state.drafts, [job.id]: payload.drafts };
     },
+    /** A job as another tab has stored it; what was edited here meanwhile stays beside it. */
+    jobSynced: {
+      prepare: (payload: { job: Job; edited?: Job }) => prepareEdit(payload),
+      reducer(
+        state,
+        { payload }: PayloadAction<{ job: Job; edited?: Job; newId: string; at: string }>,
+      ) {
+        const { job, edited, newId } = payload;
+        adapter.setOne(state, job);
+        if (!edited) return;
+        const number = `${edited.number}, edited in another tab`;
+        adapter.addOne(state, copyOfJob(edited, newId, number, payload.at));
+        const { [job.id]: drafts = {}, ...others } = state.drafts;
+        state.drafts = { ...others, [newId]: drafts };
+      },
+    },
+    draftsSynced(state, { payload }: PayloadAction<{ jobId: string; drafts: Drafts }>) {
+      state.drafts = { ...state.drafts, [payload.jobId]: payload.drafts };
+    },
+    /** Deleted in another tab. */
+    jobGone(state, { payload }: PayloadAction<string>) {
+      adapter.removeOne(state, payload);
+    },
     jobRemoved(state, { payload }: PayloadAction<string>) {
       const job = state.entities[payload];
       if (!job) return;

@@ -1,4 +1,4 @@
-import { Circle, G, Line, Path, Svg, Text as SvgText } from 'react-native-svg';
+import { Circle, G, Line, Path, Rect, Svg, Text as SvgText } from 'react-native-svg';
 
 import { DomainError } from '@/core/errors';
 import type { Evenness, LiftReading } from '@/core/release/evenness';
@@ -78,6 +78,8 @@ export function LiftPlate() {
         stroke={need !== undefined && plane.least < need ? strata.stop : strata.slate}
         strokeWidth={3}
       />
+      {/* Room for the mean over the line. */}
+      <Rect x={MIDDLE - 42} y={MIDDLE - 18} width={84} height={38} fill={strata.raised} />
       {places.map(({ angle, lift }) => {
         const dot = at(angle, READ);
         const name = at(angle, NAMED);

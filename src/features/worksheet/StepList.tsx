@@ -44,6 +44,8 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
   const job = useJob();
   const change = useChangeJob();
   const [editing, setEditing] = useState(false);
+  // Who works is asked once, and stays a line until the sheet is changed.
+  const [named] = useState(job.work.by.trim() === '');
   const steps = stepsOf(job, stage);
   const done = steps.filter((s) => !isOpen(s)).length;
   const sections = sectionsOf(steps);
@@ -79,12 +81,18 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
           {editing ? 'Done changing' : 'Change the sheet'}
         </Action>
       </View>
-      <LineField
-        label="At the bench"
-        value={job.work.by}
-        maxLength={MAX_NAME}
-        onChangeText={(by) => change((j) => ({ ...j, work: { ...j.work, by } }), 'work.by')}
-      />
+      {editing || named ? (
+        <LineField
+          label="At the bench"
+          value={job.work.by}
+          maxLength={MAX_NAME}
+          onChangeText={(by) => change((j) => ({ ...j, work: { ...j.work, by } }), 'work.by')}
+        />
+      ) : (
+        <Words soft size={14}>
+          At the bench: {job.work.by}
+        </Words>
+      )}
       {editing ? <Templates stage={stage} /> : null}
       {sections.map(({ name, steps: those, from }) => {
         const left = those.filter(isOpen).length;
@@ -179,7 +187,11 @@ function SectionHead({ name, open, left, count, onPress }: HeadProps) {
         <View style={{ flexGrow: 1, flexShrink: 1 }}>
           <Heading level={3}>{name}</Heading>
           <Words soft size={14}>
-            {left === 0 ? `All ${count} settled` : `${left} of ${count} open`}
+            {left > 0
+              ? `${left} of ${count} open`
+              : count === 1
+                ? 'Settled'
+                : `All ${count} settled`}
           </Words>
         </View>
         <Icon source={open ? 'chevron-up' : 'chevron-down'} size={24} color={strata.slate} />

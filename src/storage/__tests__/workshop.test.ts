@@ -4,6 +4,7 @@ import { jobActions } from '@/features/jobs/jobsSlice';
 import { makeStore } from '@/store/store';
 
 import type { RecordStore } from '../records';
+import type { OtherTabs, Stored } from '../tabs';
 import { keepWorkshop } from '../workshop';
 
 jest.mock('react-redux', () => ({
@@ -124,5 +125,49 @@ describe('keeping the workshop', () => {
     await keepWorkshop(store, records, noJobs);
     expect(store.getState().jobs.ids).toHaveLength(6);
     expect(kept.has('job:odd')).toBe(true);
+  });
+
+  it('takes over what another tab stored, and keeps both where both edited one job', async () => {
+    const { records } = memoryRecords();
+    const takers: ((stored: Stored) => void)[] = [];
+    // Two tabs: what one tells, the other takes.
+    const tab = (): OtherTabs => {
+      const own: { take?: (stored: Stored) => void } = {};
+      return {
+        tell: (stored) => takers.filter((t) => t !== own.take).forEach((t) => t(stored)),
+        onStored: (take) => {
+          own.take = take;
+          takers.push(take);
+        },
+      };
+    };
+    const [here, there] = [makeStore(), makeStore()];
+    const flushHere = await keepWorkshop(here, records, demo, tab());
+    const flushThere = await keepWorkshop(there, records, noJobs, tab());
+    const note = (store: typeof here, notes: string) =>
+      store.dispatch(jobActions.detailsTyped({ jobId: 'demo-ur-0106', notes }));
+    const notes = (store: typeof here) =>
+      Object.values(store.getState().jobs.entities)
+        .filter((j) => j.number.startsWith('UR-0106'))
+        .map((j) => j.notes)
+        .sort();
+
+    note(here, 'first');
+    await flushHere();
+    expect(notes(there)).toEqual(['first']);
+    // Taken over, it needs no writing.
+    const { writes } = records;
+    await flushThere();
+    expect(records.writes).toBe(writes);
+
+    note(there, 'mine');
+    note(here, 'theirs');
+    await flushHere();
+    expect(notes(there)).toEqual(['mine', 'theirs']);
+    await flushThere();
+    expect(notes(here)).toEqual(['mine', 'theirs']);
+    here.dispatch(jobActions.jobRemoved('demo-ur-0103'));
+    await flushHere();
+    expect(there.getState().jobs.entities['demo-ur-0103']).toBeUndefined();
   });
 });

@@ -44,6 +44,14 @@ export const WORK_FIELDS = {
     quantity: 'count',
     bounds: { min: 1, max: 60, integer: true },
   }),
+  'build.fasteners.*.size': spec({
+    label: 'Thread, outside diameter',
+    symbol: 'd',
+    quantity: 'length',
+    bounds: { above: 0, max: 60 },
+    plausible: [3, 40],
+    hint: 'M6 is 6 mm; then an unusual torque is asked about.',
+  }),
   'build.fasteners.*.torque': spec({ label: 'Torque by the manual', symbol: 'M', ...bolt }),
   'build.fasteners.*.applied': spec({ label: 'Torque as done', symbol: 'M_done', ...bolt }),
   'setting.turnsOut': spec({

@@ -1,5 +1,10 @@
-import { bothTorques, usualFasteners } from '../fasteners';
+import { evaluate } from '@/core/evaluate/evaluate';
+import { entry } from '@/core/job/blank';
+import { withEntry } from '@/core/job/paths';
 import { demoJob } from '@/demo/jobs';
+
+import { bothTorques, isUnusual, usualFasteners, usualTorque } from '../fasteners';
+import { stepsOf } from '../worksheet';
 
 describe('torques', () => {
   it.each([
@@ -16,6 +21,33 @@ describe('torques', () => {
     expect(bothTorques({ value: 13.5582 }, { torque: 'ftlb' })).toBe('10.0 ft·lb (13.6 N·m)');
     expect(bothTorques({ value: 6.1012 }, {}, { value: 12.2024, typed: '108 in-lb' })).toBe(
       '54 in·lb (6.1 N·m)',
+    );
+  });
+
+  it('asks about a torque far from usual for its thread, as one meant in another unit is', () => {
+    expect([5, 6, 8, 10].map((d) => Math.round(usualTorque(d)))).toEqual([6, 11, 26, 51]);
+    expect(isUnusual(9, 6)).toBe(false);
+    // 9 in-lb in place of 9 ft-lb, and the other way round.
+    expect([isUnusual(1.0, 6), isUnusual(122, 6)]).toEqual([true, true]);
+    const job = withEntry(demoJob('UR-0106'), 'build.fasteners.f0.size', entry(6));
+    const asked = (torque: number) =>
+      evaluate(withEntry(job, 'build.fasteners.f0.torque', entry(torque))).problems.filter(
+        (p) => p.path === 'build.fasteners.f0.torque',
+      ).length;
+    expect([asked(9), asked(108)]).toEqual([0, 1]);
+  });
+
+  it.each([
+    [1, ['finger:f0', 'fastener:f0']],
+    [2, ['finger:f0', 'fastener:f0']],
+    [3, ['finger:f0', 'stage:f0:1', 'stage:f0:2']],
+  ])('has a circle from three bolts on: %i', (count, lines) => {
+    const base = demoJob('UR-0106');
+    const id = base.build.fasteners.find((f) => f.role === 'springs')?.id ?? '';
+    const job = withEntry(base, `build.fasteners.${id}.count`, entry(count));
+    const keys = stepsOf(job, 'build').map((s) => s.line.key);
+    expect(keys.filter((k) => k.split(':')[1] === id)).toEqual(
+      lines.map((l) => l.replace('f0', id)),
     );
   });
 
