@@ -1,6 +1,6 @@
 import { COMPLAINTS } from '../causes/knowledge';
 import { evaluate } from '../evaluate/evaluate';
-import { readSentence } from '../evaluate/sentence';
+import { readSentence, travel } from '../evaluate/sentence';
 import { inspect } from '../inspect/inspect';
 import { summarize } from '../inspect/summary';
 import type { Job } from '../job/types';
@@ -9,6 +9,9 @@ import { isFrozen } from '../job/work';
 import { formatWithUnit } from '../units/quantity';
 import type { Paper, PaperBlock, SheetOptions } from './paper';
 import { facts, titleOf } from './paper';
+
+const some = (n: number, one: string): string =>
+  n === 0 ? '' : `${n} ${n === 1 ? one : `${one}s`}`;
 
 /**
  * The short sheet for the rider: what was found, what was done, how it is set, and what to mind.
@@ -21,6 +24,9 @@ export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
   const { setting, release, prove, expanding } = job;
   const mm = (e: { readonly value: number } | undefined) =>
     e && formatWithUnit(e.value, 'length', units);
+  // Read with a rule, at the lever.
+  const atLever = (e: { readonly value: number } | undefined) =>
+    e && readSentence([travel(e.value)], units);
   const fresh = evaluation.layout.layers.filter((l) => l.plate.isNew);
   const discs = fresh.filter((l) => l.lined !== 'none').length;
   const steels = fresh.length - discs;
@@ -51,16 +57,21 @@ export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
       {
         kind: 'list',
         items: [
-          `${evaluation.layout.layers.length} plates${fresh.length > 0 ? `, of them new: ${discs} ${discs === 1 ? 'disc' : 'discs'} and ${steels} ${steels === 1 ? 'steel' : 'steels'}` : ''}.`,
-          readSentence(evaluation.overall.sentence, units),
+          `${evaluation.layout.layers.length} plates${fresh.length > 0 ? `, of them new: ${[some(discs, 'disc'), some(steels, 'steel')].filter(Boolean).join(' and ')}` : ''}.`,
+          // What the shop still has to do is not the rider's to read.
+          evaluation.overall.state === 'good'
+            ? readSentence(evaluation.overall.sentence, units)
+            : 'The work is not finished yet.',
         ],
       },
       ...facts([
-        ['Free play at the lever', mm(prove.recheckFreePlay ?? release.freePlay)],
+        ['Free play at the lever', atLever(prove.recheckFreePlay ?? release.freePlay)],
         ['Install gap', expanding.fitted ? mm(setting.installGap) : undefined],
         [
           'Lever moves in when revved',
-          expanding.fitted ? mm(prove.recheckGain ?? setting.readings.at(-1)?.gain) : undefined,
+          expanding.fitted
+            ? atLever(prove.recheckGain ?? setting.readings.at(-1)?.gain)
+            : undefined,
         ],
         ['Oil', 'For wet clutches (JASO MA or MA2); never friction-modified car oil'],
       ]),
