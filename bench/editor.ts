@@ -84,7 +84,7 @@ async function longestTask(page: Page, start: () => Promise<void>): Promise<numb
 
 void withServed(root, async (base, browser) => {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(`${base}/job/demo-ur-0101?stage=specify&tab=pack`);
+  await page.goto(`${base}/job/demo-ur-0104?stage=specify&tab=pack`);
   await layers(page).first().click();
   while ((await layers(page).count()) < PLATES) await page.keyboard.press('d');
   line(
