@@ -19,7 +19,8 @@ import { bothTorques } from '../worksheet/fasteners';
 import type { SheetStep } from '../worksheet/worksheet';
 import { stepsOf } from '../worksheet/worksheet';
 import type { Paper, PaperBlock, PaperStep, SheetOptions } from './paper';
-import { day, facts, titleOf } from './paper';
+import { day, facts, minute, titleOf } from './paper';
+import { settingBlocks } from './settings';
 import { AIM_NAME, CAUTIONS, LOCK_NAME, OIL_NAME, STAGE_NAME } from '../job/words';
 
 /** Figures that stand on the sheet, those of them that apply. */
@@ -52,8 +53,6 @@ const ON_SHEET: readonly FigureId[] = [
   'startContact',
   'startHolding',
 ];
-
-const minute = (iso: string): string => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
 
 /**
  * The job sheet: job, machine, pack, figures with their verdicts, torques, settings, every step of the work, the parts
@@ -90,6 +89,7 @@ export function jobSheet(job: Job, options: SheetOptions = {}): Paper {
       },
       ...packBlocks(job, evaluation, units),
       ...figureBlocks(evaluation, units),
+      ...settingBlocks(job, units),
       ...torqueBlocks(job, units),
       ...inspectionBlocks(job, evaluation, units),
       ...partBlocks(job),

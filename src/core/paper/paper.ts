@@ -72,6 +72,9 @@ export const titleOf = ({ number, machine }: Job): string =>
 /** The day of an ISO time. */
 export const day = (iso: string): string => iso.slice(0, 10);
 
+/** The minute of an ISO time; paper travels, so it says which clock. */
+export const minute = (iso: string): string => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
+
 /** Rows without those that say nothing. */
 export const facts = (rows: readonly (readonly [string, string | undefined])[]): PaperBlock[] => {
   const said = rows.flatMap(([label, value]) => (value ? [[label, value] as const] : []));

@@ -1,7 +1,7 @@
 import type { Bounds } from '../errors';
 import { within } from '../errors';
 import type { Quantity, Unit, UnitChoice } from './quantity';
-import { formatWithUnit, fromBase, shownUnit, toBase, UNITS } from './quantity';
+import { formatWithUnit, fromBase, shownUnit, toBase, unitById, UNITS } from './quantity';
 
 /** What a field takes: its quantity and the range of values, in the base unit. */
 export interface EntrySpec {
@@ -11,6 +11,8 @@ export interface EntrySpec {
   readonly plausible?: readonly [number, number];
   /** The field is a radius, so "117 dia" or "Ø117" is taken as half of it. */
   readonly radius?: boolean;
+  /** The field is the pitch of a thread, so "20 tpi" is taken as an inch parted by it. */
+  readonly thread?: boolean;
 }
 
 /** One way to read what was typed. */
@@ -39,6 +41,8 @@ const UNICODE_FRACTIONS: Record<string, string> = {
   '⅝': '5/8',
   '⅞': '7/8',
 };
+/** Threads per inch, as people write it after the number. */
+const PER_INCH = /\s*(?:tpi|t\.p\.i\.?|threads?\s*(?:per|\/)\s*in(?:ch)?)$/i;
 /** More than this many characters cannot be a number that somebody meant. */
 const MAX_LENGTH = 60;
 
@@ -61,6 +65,13 @@ export function parseEntry(text: string, spec: EntrySpec, choice: UnitChoice = {
   });
   if (trimmed.length > MAX_LENGTH) return refuse('Too long to be a number.');
 
+  if (spec.thread && PER_INCH.test(trimmed)) {
+    const [perInch = 0] = readNumber(trimmed.replace(PER_INCH, ''));
+    const pitch = reading(toBase(1 / perInch, unitById('in')), unitById('mm'), spec, choice);
+    return within(pitch.value, spec.bounds)
+      ? { kind: 'value', ...pitch }
+      : refuse(`“${trimmed}” is no thread.`);
+  }
   const { rest, halve } = spec.radius ? stripDiameter(trimmed) : { rest: trimmed, halve: false };
   const split = splitUnit(rest, spec.quantity);
   if (!split) return refuse(foreignUnit(rest, spec.quantity));
@@ -131,7 +142,7 @@ export function acceptedText(spec: EntrySpec, unit: Unit): string {
         : high !== undefined
           ? ` up to ${show(high)}`
           : '';
-  const example = EXAMPLES[spec.quantity];
+  const example = spec.thread ? '1.25, 1/20 in or 20 tpi' : EXAMPLES[spec.quantity];
   return `Give ${noun}${range}${symbol}${example ? `, such as ${example}` : ''}.`;
 }
 

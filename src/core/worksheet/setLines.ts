@@ -1,3 +1,4 @@
+import { evaluate } from '../evaluate/evaluate';
 import type { Sentence } from '../evaluate/sentence';
 import { length, say, travel } from '../evaluate/sentence';
 import type { Job } from '../job/types';
@@ -13,6 +14,7 @@ import type { SheetLine } from './line';
  */
 export function setLines(job: Job): SheetLine[] {
   const cable = job.release.type !== 'hydraulic';
+  const tilts = liftsOnOneSide(job);
   return [
     ...primaryLines(job),
     ...(cable ? cableLines(job) : hydraulicLines()),
@@ -37,10 +39,15 @@ export function setLines(job: Job): SheetLine[] {
     {
       key: 'thumb',
       section: 'Lift',
-      text: ['If it tilts: springs out, plate lifted by thumb. Does it still tilt?'],
+      text: [
+        tilts
+          ? 'It tilts: springs out, plate lifted by thumb. Does it still tilt?'
+          : 'If it tilts: springs out, plate lifted by thumb. Does it still tilt?',
+      ],
       watch: 'Still tilted, the pushrod’s seat is out of square; true, the springs differ.',
       tool: 'thumb',
-      optional: true,
+      // Once the dial says that it tilts, this is the next thing to do.
+      optional: !tilts,
     },
     {
       key: 'losses',
@@ -50,6 +57,13 @@ export function setLines(job: Job): SheetLine[] {
       optional: true,
     },
   ];
+}
+
+/** Whether the dial readings show a low side that drags. */
+function liftsOnOneSide(job: Job): boolean {
+  if (job.release.liftReadings.length < 3) return false;
+  const even = evaluate(job).verdicts.find((v) => v.id === 'even');
+  return even?.state === 'watch' || even?.state === 'stop';
 }
 
 function freePlayText({ setting: { freePlayMin: min, freePlayMax: max } }: Job): Sentence {

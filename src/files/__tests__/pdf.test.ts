@@ -59,6 +59,24 @@ describe('paper', () => {
     }
   });
 
+  it('says how the clutch is set, against what was asked, and where the adjuster stands', () => {
+    const facts = (number: string) =>
+      Object.fromEntries(
+        paperOf(ask(demoJob(number))).blocks.flatMap((b) => (b.kind === 'facts' ? b.rows : [])),
+      );
+    expect(facts('UR-0102')).toMatchObject({
+      'Retainer step': '2',
+      'Install gap': '0.940 mm; asked 0.800 mm to 1.100 mm',
+      'Adjuster stands at': '1 turn and 2 marks out from firm contact',
+      'Lever gain': '19.5 mm at 2 turns; 15.0 mm at 2.25 turns; aimed at 12.0 mm',
+    });
+    expect(facts('UR-0101')).toMatchObject({
+      Soak: 'in the oil from 2026-11-08 17:00 UTC, planned 8 h',
+      'Free play at the lever': '2.5 mm; asked 2.0 mm to 6.0 mm',
+      'Lift round the plate': '0° 1.850 mm, 120° 1.830 mm, 240° 1.860 mm',
+    });
+  });
+
   it('says what is open, what was signed over and why, and never calls a machine safe', () => {
     const half = demoJob('UR-0106');
     expect(textOf(ask(half))).toContain('Drive pins: 6 came out, 5 counted in.');

@@ -54,7 +54,8 @@ export const SETTING_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 10 },
     plausible: [0.4, 4],
-    hint: 'Travel per turn; 20 threads per inch is 1/20 in.',
+    thread: true,
+    hint: 'Travel per turn, or threads per inch as 20 tpi.',
   }),
   'setting.marksPerTurn': spec({
     label: 'Marks per turn',

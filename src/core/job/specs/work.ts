@@ -100,6 +100,7 @@ export const WORK_FIELDS = {
   'setting.pushrodPitch': spec({
     label: 'Pitch of the pushrod screw',
     symbol: 'P_p',
+    thread: true,
     quantity: 'length',
     bounds: { above: 0, max: 10 },
     plausible: [0.4, 4],
@@ -115,6 +116,7 @@ export const WORK_FIELDS = {
   'setting.endFloatPitch': spec({
     label: 'Pitch of the end float screw',
     symbol: 'P_f',
+    thread: true,
     quantity: 'length',
     bounds: { above: 0, max: 10 },
     plausible: [0.4, 4],

@@ -97,6 +97,19 @@ describe('numbers as people write them', () => {
     expect(value(parseEntry('2.92 mm', LENGTH, { length: 'in' }))).toBe(2.92);
   });
 
+  it('takes threads per inch where a pitch is asked', () => {
+    const PITCH = { ...LENGTH, thread: true } as const;
+    expect(value(parseEntry('20 tpi', PITCH))).toBeCloseTo(1.27, 12);
+    expect(value(parseEntry('24 threads per inch', PITCH))).toBeCloseTo(25.4 / 24, 12);
+    expect(value(parseEntry('1.25', PITCH))).toBe(1.25);
+    for (const text of ['0 tpi', 'tpi', '-20 tpi'])
+      expect(parseEntry(text, PITCH)).toMatchObject({
+        kind: 'refused',
+        message: expect.stringContaining('20 tpi') as string,
+      });
+    expect(parseEntry('20 tpi', LENGTH).kind).toBe('refused');
+  });
+
   it('halves a diameter where a radius is asked', () => {
     expect(value(parseEntry('117 dia', RADIUS))).toBe(58.5);
     expect(value(parseEntry('Ø117', RADIUS))).toBe(58.5);

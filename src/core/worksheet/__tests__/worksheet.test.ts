@@ -111,6 +111,23 @@ describe('the sheet', () => {
     expect(state(stepMarked(thinner, 'build', 'plate:p2', true, NOW))).toBe('done');
   });
 
+  it('asks for the thumb test once the dial shows a low side that drags, and not before', () => {
+    const thumb = (j: Job) => stepsOf(j, 'set').find((s) => s.line.key === 'thumb');
+    const tilted = demoJob('UR-0104');
+    expect(thumb(tilted)).toMatchObject({ state: 'open', line: { optional: false } });
+    const even: Job = {
+      ...tilted,
+      release: {
+        ...tilted.release,
+        liftReadings: tilted.release.liftReadings.map((r) => ({ ...r, lift: entry(1.5) })),
+      },
+    };
+    expect(thumb(even)?.line.optional).toBe(true);
+    // Two angles fix no plane, so nobody can say that it tilts.
+    const two = { ...tilted.release, liftReadings: tilted.release.liftReadings.slice(0, 2) };
+    expect(thumb({ ...tilted, release: two })?.line.optional).toBe(true);
+  });
+
   it('leaves a step out only with a reason', () => {
     const job = blankJob('j', 'UR-1', NOW);
     const open = (j: Job) => stepsOf(j, 'prove').filter(isOpen).length;
