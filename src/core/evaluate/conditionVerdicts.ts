@@ -1,6 +1,6 @@
-import { turningWords, turnsForGap } from '../setting/adjuster';
+import { turningWords } from '../setting/adjuster';
 import { adviseGain } from '../setting/leverGain';
-import { GAIN_READS } from '../setting/plans';
+import { adjusterOf, GAIN_READS, gainReadings } from '../setting/plans';
 import { DomainError } from '../errors';
 import { checkWindow } from '../pack/stack';
 import type { PackLayer, PackLayout } from './layers';
@@ -26,11 +26,6 @@ export function judgeConditions(sheet: Sheet, layout: PackLayout): Verdict[] {
 /** First contact of an expanding disc must lie this far above idle, as a share of idle. Design estimate. */
 const IDLE_MARGIN = 0.15;
 
-function valueAt(sheet: Sheet, path: string): number | undefined {
-  const term = sheet.entry(path);
-  return term.known ? term.value : undefined;
-}
-
 const rpm = (value: number) => ({ value, quantity: 'speed' }) as const;
 
 function judgeOil({ job }: Sheet): Verdict | undefined {
@@ -46,7 +41,7 @@ function judgeOil({ job }: Sheet): Verdict | undefined {
 
 function judgeCaliper(sheet: Sheet): Verdict | undefined {
   const difference = sheet.known('caliperDifference');
-  const allowance = valueAt(sheet, 'pack.caliperAllowance');
+  const allowance = sheet.valueAt('pack.caliperAllowance');
   if (!difference || allowance === undefined) return undefined;
   const base = { id: 'caliper', figures: ['caliperDifference', 'stack'] } as const;
   if (difference.value > allowance + 1e-6) {
@@ -149,7 +144,7 @@ function judgeTakeUp(sheet: Sheet): Verdict | undefined {
   const lock = sheet.known('expandLockUp');
   if (!sheet.job.expanding.fitted) return undefined;
   const base = { id: 'auto', figures: ['expandContact', 'expandLockUp'] } as const;
-  const idle = valueAt(sheet, 'engine.idleRpm');
+  const idle = sheet.valueAt('engine.idleRpm');
   if (!contact || !lock) {
     const open = sheet.outcomes.get('expandContact');
     return open?.status === 'unknown'
@@ -185,7 +180,7 @@ function judgeTakeUp(sheet: Sheet): Verdict | undefined {
       sentence: say`The expanding disc touches at ${rpm(contact.value)}, little above idle at ${rpm(idle)}: a cold fast idle makes it creep.`,
     };
   }
-  const peak = valueAt(sheet, 'engine.peakTorqueRpm');
+  const peak = sheet.valueAt('engine.peakTorqueRpm');
   if (peak !== undefined && lock.value > peak) {
     return {
       ...base,
@@ -203,9 +198,9 @@ function judgeTakeUp(sheet: Sheet): Verdict | undefined {
 }
 
 function judgeInstallGap(sheet: Sheet): Verdict | undefined {
-  const gap = valueAt(sheet, 'setting.installGap');
-  const min = valueAt(sheet, 'setting.gapMin');
-  const max = valueAt(sheet, 'setting.gapMax');
+  const gap = sheet.valueAt('setting.installGap');
+  const min = sheet.valueAt('setting.gapMin');
+  const max = sheet.valueAt('setting.gapMax');
   if (!sheet.job.expanding.fitted || gap === undefined) return undefined;
   if ((min === undefined && max === undefined) || (min ?? 0) > (max ?? Infinity)) return undefined;
   const { margin, side } = checkWindow(gap, min, max);
@@ -229,53 +224,50 @@ function judgeInstallGap(sheet: Sheet): Verdict | undefined {
 }
 
 function judgeGain(sheet: Sheet): Verdict | undefined {
-  const { expanding, setting } = sheet.job;
-  const target = valueAt(sheet, 'setting.targetGain');
-  const pitch = valueAt(sheet, 'setting.pitch');
-  const marksPerTurn = valueAt(sheet, 'setting.marksPerTurn');
-  const linkage = valueAt(sheet, 'setting.linkage');
-  const given = sheet.known('overallRatio')?.value;
-  const readings = setting.readings.flatMap((r) =>
-    r.turns && r.gain ? [{ turns: r.turns.value, gain: r.gain.value }] : [],
-  );
+  const { job } = sheet;
+  const target = sheet.valueAt('setting.targetGain');
+  const readings = gainReadings(job);
   const last = readings.at(-1);
-  if (!expanding.fitted || !last || target === undefined) return undefined;
+  if (!job.expanding.fitted || !last || target === undefined) return undefined;
   const base = { id: 'gain', figures: ['leverGain', 'overallRatio'] } as const;
-  if (Math.abs(last.gain - target) <= GAIN_READS) {
-    return {
-      ...base,
-      state: 'good',
-      title: 'Lever gain on target',
-      sentence: say`The lever gains ${travel(last.gain)}, aimed at ${travel(target)}.`,
-    };
-  }
-  if (
-    pitch === undefined ||
-    marksPerTurn === undefined ||
-    linkage === undefined ||
-    given === undefined
-  ) {
+  const gains = say`The lever gains ${travel(last.gain)}, aimed at ${travel(target)}`;
+  if (Math.abs(last.gain - target) <= GAIN_READS)
+    return { ...base, state: 'good', title: 'Lever gain on target', sentence: [...gains, '.'] };
+  const adjuster = adjusterOf(job);
+  const given = sheet.known('overallRatio')?.value;
+  if (!adjuster || given === undefined) {
     return {
       ...base,
       state: 'unknown',
       title: 'Lever gain off target',
-      sentence: say`The lever gains ${travel(last.gain)}, aimed at ${travel(target)}. Adjuster pitch, lever travel and lift are needed to say how far to turn.`,
+      sentence: [
+        ...gains,
+        '. Adjuster pitch, lever travel and lift are needed to say how far to turn.',
+      ],
     };
   }
   try {
-    const adjuster = { pitch, marksPerTurn, linkage };
-    const advice = adviseGain(adjuster, readings, target, given);
-    const turning =
-      advice.kind === 'turn' ? advice.turning : turnsForGap(adjuster, -advice.atLeast);
+    const { kind, turning, from } = adviseGain(adjuster, readings, target, given);
+    if (turning.direction === 'leave') {
+      return {
+        ...base,
+        state: 'good',
+        title: 'Lever gain as near as the adjuster sets it',
+        sentence: [...gains, ': less than half a mark of the adjuster is missing.'],
+      };
+    }
     const whose =
-      advice.from === 'measured ratio'
+      from === 'measured ratio'
         ? 'by this machine’s own ratio from two readings'
         : 'by the train’s ratio';
     return {
       ...base,
       state: 'watch',
       title: last.gain > target ? 'Lever gains too much' : 'Lever gains too little',
-      sentence: say`The lever gains ${travel(last.gain)}, aimed at ${travel(target)}: ${turning.direction === 'open' ? 'open' : 'close'} the gap by ${turningWords(turning)}${advice.kind === 'bound' ? ' or more' : ''}, ${whose}.`,
+      sentence: [
+        ...gains,
+        `: ${turning.direction} the gap by ${turningWords(turning)}${kind === 'bound' ? ' or more' : ''}, ${whose}.`,
+      ],
     };
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;

@@ -20,15 +20,10 @@ const OFFSET_STOP = 1.5;
 /** First contact of a start clutch must lie this far above idle, as a share of idle. Design estimate. */
 const IDLE_MARGIN = 0.15;
 
-function value(sheet: Sheet, path: string): number | undefined {
-  const term = sheet.entry(path);
-  return term.known ? term.value : undefined;
-}
-
 function judgeGap(sheet: Sheet): Verdict | undefined {
   const gap = sheet.known('plateGap');
-  const min = value(sheet, 'springs.loose.gapMin');
-  const max = value(sheet, 'springs.loose.gapMax');
+  const min = sheet.valueAt('springs.loose.gapMin');
+  const max = sheet.valueAt('springs.loose.gapMax');
   if (!gap || (min === undefined && max === undefined) || (min ?? 0) > (max ?? Infinity))
     return undefined;
   const { margin, side } = checkWindow(gap.value, min, max);
@@ -150,7 +145,7 @@ function judgeRetention(sheet: Sheet): Verdict | undefined {
 
 function judgeStart(sheet: Sheet): Verdict | undefined {
   const contact = sheet.known('startContact');
-  const idle = value(sheet, 'engine.idleRpm');
+  const idle = sheet.valueAt('engine.idleRpm');
   if (!contact || idle === undefined) return undefined;
   const base = { id: 'start', figures: ['startContact', 'startHolding'] } as const;
   const at = { value: contact.value, quantity: 'speed' } as const;
@@ -191,7 +186,7 @@ function judgeWear(sheet: Sheet): Verdict | undefined {
     };
   }
   const wear = sheet.known('packWear');
-  const limit = value(sheet, 'pack.maxWear');
+  const limit = sheet.valueAt('pack.maxWear');
   if (!wear || limit === undefined) return undefined;
   const base = { id: 'wear', figures: ['packWear'] } as const;
   return wear.value > limit

@@ -3,8 +3,8 @@ import { fieldPath } from '../job/fields';
 import type { Job } from '../job/types';
 import { armStroke } from '../release/arm';
 import { clearancePerFace, neededLift } from '../release/clearance';
-import type { Evenness, LiftReading } from '../release/evenness';
-import { evenness } from '../release/evenness';
+import type { LiftReading } from '../release/evenness';
+import { evenness, repeatability } from '../release/evenness';
 import { lossBudget } from '../release/lossBudget';
 import { retainedShare } from '../release/retention';
 import { cableLift, cableTravel, hydraulicLift, leverForce, overallRatio } from '../release/train';
@@ -124,7 +124,7 @@ function liftTerm(sheet: Sheet): Term {
   // One dial reading stands for the plate until enough are taken round it.
   return dial.length === 0 || (measuredLift && dial.length < 6)
     ? sheet.entry('release.measuredLift')
-    : planeOf(dial, (plane) => plane.mean);
+    : fromDial(dial, (readings) => evenness(readings).mean);
 }
 
 /** Lift of the train, with what is lost on the way or as if nothing were. */
@@ -183,16 +183,17 @@ function dialTerms(sheet: Sheet): Term[] {
   );
 }
 
-function planeOf(dial: readonly Term[], of: (plane: Evenness) => number): Term {
+/** Something worked out from all dial readings together. */
+function fromDial(dial: readonly Term[], of: (readings: readonly LiftReading[]) => number): Term {
   return gather(dial, (values) => {
     const readings: LiftReading[] = [];
     for (let i = 0; i + 1 < values.length; i += 2)
       readings.push({ angle: values[i] ?? 0, lift: values[i + 1] ?? 0 });
-    return of(evenness(readings));
+    return of(readings);
   });
 }
 
-/** Tilt of the plate and its least local lift; only where dial readings round it are entered. */
+/** Tilt of the plate, its least local lift, and how well pulls repeat; only where dial readings round it are entered. */
 export function computeEvenness(sheet: Sheet): void {
   const dial = dialTerms(sheet);
   if (dial.length === 0) return;
@@ -201,7 +202,7 @@ export function computeEvenness(sheet: Sheet): void {
     quantity: 'length',
     section: 6,
     formula: 'a = √(A² + B²) of x(θ) = x̄ + A·cos θ + B·sin θ, least squares',
-    from: { a: planeOf(dial, (plane) => plane.tilt) },
+    from: { a: fromDial(dial, (readings) => evenness(readings).tilt) },
     value: ({ a }) => a,
     notes: [`${dial.length / 2} readings round the plate; three angles or more are needed.`],
   });
@@ -210,8 +211,18 @@ export function computeEvenness(sheet: Sheet): void {
     quantity: 'length',
     section: 6,
     formula: 'x̄ − a',
-    from: { x: planeOf(dial, (plane) => plane.least) },
+    from: { x: fromDial(dial, (readings) => evenness(readings).least) },
     value: ({ x }) => x,
+  });
+  const whole = sheet.job.release.liftReadings.flatMap((r) => (r.angle && r.lift ? r.angle : []));
+  if (new Set(whole.map((angle) => angle.value % 360)).size === whole.length) return;
+  sheet.compute('liftRepeat', {
+    label: 'Spread of pulls at one place',
+    quantity: 'length',
+    section: 6,
+    formula: 'greatest x − least x at one angle',
+    from: { d: fromDial(dial, repeatability) },
+    value: ({ d }) => d,
   });
 }
 

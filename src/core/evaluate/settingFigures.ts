@@ -1,14 +1,14 @@
 import { DomainError } from '../errors';
 import { fieldPath } from '../job/fields';
 import { gapFromTurns } from '../setting/adjuster';
-import { measuredRatio } from '../setting/leverGain';
-import { repeatability } from '../release/evenness';
+import { measuredRatio, teachingPair } from '../setting/leverGain';
+import { gainReadings } from '../setting/plans';
 import type { Sheet } from './sheet';
 import { gather } from './sheet';
 
-/** What the adjuster, the gauges and the dial say while a clutch is set. Each only once it is recorded. */
+/** What the adjuster, the gauges and the lever say while a clutch is set. Each only once it is recorded. */
 export function computeSetting(sheet: Sheet): void {
-  const { setting, release } = sheet.job;
+  const { setting } = sheet.job;
   if (setting.turnsOut || setting.marksOut) {
     sheet.compute('gapSet', {
       label: 'Gap by the adjuster',
@@ -40,29 +40,7 @@ export function computeSetting(sheet: Sheet): void {
       },
     });
   }
-  const repeated = release.liftReadings.filter((r) => r.angle && r.lift);
-  if (repeated.length > new Set(repeated.map((r) => r.angle?.value)).size) {
-    sheet.compute('liftRepeat', {
-      label: 'Spread of pulls at one place',
-      quantity: 'length',
-      section: 6,
-      formula: 'greatest x − least x at one angle',
-      from: {
-        d: gather(
-          repeated.flatMap((r) => [
-            sheet.entry(fieldPath('release.liftReadings.*.angle', r.id)),
-            sheet.entry(fieldPath('release.liftReadings.*.lift', r.id)),
-          ]),
-          (v) =>
-            repeatability(
-              repeated.map((_, i) => ({ angle: v[2 * i] ?? 0, lift: v[2 * i + 1] ?? 0 })),
-            ),
-        ),
-      },
-      value: ({ d }) => d,
-    });
-  }
-  const pair = gainPair(sheet);
+  const pair = teachingPair(gainReadings(sheet.job));
   if (sheet.job.expanding.fitted && pair) {
     sheet.compute('ownRatio', {
       label: 'This machine’s own ratio',
@@ -79,7 +57,7 @@ export function computeSetting(sheet: Sheet): void {
             sheet.entry('setting.pitch'),
             sheet.entry('setting.linkage'),
             sheet.entry('setting.marksPerTurn'),
-            ...pair.flatMap((id) => [
+            ...pair.flatMap(({ id }) => [
               sheet.entry(fieldPath('setting.readings.*.turns', id)),
               sheet.entry(fieldPath('setting.readings.*.gain', id)),
             ]),
@@ -96,14 +74,4 @@ export function computeSetting(sheet: Sheet): void {
       notes: ['Learned from two readings at two settings; used in place of the train’s ratio.'],
     });
   }
-}
-
-/** The last two readings above 0 at different settings, by their identifiers. */
-function gainPair({ job }: Sheet): readonly [string, string] | undefined {
-  const usable = job.setting.readings.filter((r) => r.turns && r.gain && r.gain.value > 0);
-  const last = usable.at(-1);
-  const before = usable.findLast(
-    (r) => last?.turns && r.turns && Math.abs(r.turns.value - last.turns.value) > 1e-9,
-  );
-  return last && before ? [before.id, last.id] : undefined;
 }

@@ -18,11 +18,6 @@ export function judgeSetting(sheet: Sheet): Verdict[] {
   ].flatMap((v) => v ?? []);
 }
 
-const valueAt = (sheet: Sheet, path: string): number | undefined => {
-  const term = sheet.entry(path);
-  return term.known ? term.value : undefined;
-};
-
 /** Pulls that spread more than this, mm, say that something sticks or gives. Design estimate. */
 const REPEATS = 0.05;
 /** Ways of measuring one gap that differ by more than this, mm, contradict each other. Design estimate. */
@@ -74,9 +69,9 @@ function judgeFreePlay(sheet: Sheet): Verdict | undefined {
   if (!sheet.job.release.freePlay) return undefined;
   return inWindow(
     'freePlay',
-    valueAt(sheet, 'release.freePlay'),
-    valueAt(sheet, 'setting.freePlayMin'),
-    valueAt(sheet, 'setting.freePlayMax'),
+    sheet.valueAt('release.freePlay'),
+    sheet.valueAt('setting.freePlayMin'),
+    sheet.valueAt('setting.freePlayMax'),
     {
       good: 'Free play in its window',
       above: 'Too much free play',
@@ -91,7 +86,7 @@ function judgeFreePlay(sheet: Sheet): Verdict | undefined {
 
 function judgeHeads(sheet: Sheet): Verdict | undefined {
   const { headClearance } = sheet.job.build;
-  const least = valueAt(sheet, 'build.headClearanceMin');
+  const least = sheet.valueAt('build.headClearanceMin');
   if (!headClearance || least === undefined) return undefined;
   const base = { id: 'heads', figures: [] } as const;
   return headClearance.value + 1e-9 < least
@@ -205,9 +200,9 @@ function judgeChain(sheet: Sheet): Verdict | undefined {
   if (!sheet.job.setting.separatePrimary || !sheet.job.setting.chainSlack) return undefined;
   return inWindow(
     'chain',
-    valueAt(sheet, 'setting.chainSlack'),
-    valueAt(sheet, 'setting.chainSlackMin'),
-    valueAt(sheet, 'setting.chainSlackMax'),
+    sheet.valueAt('setting.chainSlack'),
+    sheet.valueAt('setting.chainSlackMin'),
+    sheet.valueAt('setting.chainSlackMax'),
     {
       good: 'Primary chain slack right',
       above: 'Primary chain slack',

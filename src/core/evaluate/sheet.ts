@@ -74,6 +74,12 @@ export class Sheet {
     return term({ symbol, label, value: standIn.value, quantity, source, path });
   }
 
+  /** The value of a field, or of what stands in for it; nothing while it lacks. */
+  valueAt(path: FieldPath): number | undefined {
+    const made = this.entry(path);
+    return made.known ? made.value : undefined;
+  }
+
   /** An earlier figure as a term. */
   figure(id: FigureId, symbol: string): Term {
     const made = this.results.get(id);

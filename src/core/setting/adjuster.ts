@@ -52,15 +52,21 @@ export interface Turning {
 }
 
 /**
- * Turns and marks for a change of gap, to the nearest mark. Above 0 opens the gap, below 0 closes it.
+ * Turns and marks for a change of gap, to the nearest mark, or to the mark that reaches it. Above 0 opens the gap,
+ * below 0 closes it.
  * @throws {DomainError} for an adjuster out of range
  * Source: inverse of {@link gapFromTurns}.
  */
-export function turnsForGap(adjuster: Adjuster, change: Mm): Turning {
+export function turnsForGap(
+  adjuster: Adjuster,
+  change: Mm,
+  to: 'nearest' | 'reach' = 'nearest',
+): Turning {
   const perTurn = gapPerTurn(adjuster);
   check('change', change, {});
   const { marksPerTurn } = adjuster;
-  const all = Math.round((Math.abs(change) / perTurn) * marksPerTurn);
+  const exact = (Math.abs(change) / perTurn) * marksPerTurn;
+  const all = to === 'nearest' ? Math.round(exact) : Math.ceil(exact - 1e-9);
   const gap = (all / marksPerTurn) * perTurn * Math.sign(change);
   if (!Number.isSafeInteger(all))
     throw new DomainError('change', 'a gap in mm that a screw can move', change);

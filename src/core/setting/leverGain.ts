@@ -84,20 +84,37 @@ export function adviseGain(
   const used = ratio ?? givenRatio;
   const from = ratio === undefined ? 'given ratio' : 'measured ratio';
   const change = (last.gain - target) / used;
-  const turning = turnsForGap(adjuster, change);
+  // A bound is no value: what is turned must at least reach it.
   return last.gain > 0
-    ? { kind: 'turn', change, turning, from, ratio: used }
-    : { kind: 'bound', atLeast: -change, turning, from, ratio: used };
+    ? { kind: 'turn', change, turning: turnsForGap(adjuster, change), from, ratio: used }
+    : {
+        kind: 'bound',
+        atLeast: -change,
+        turning: turnsForGap(adjuster, change, 'reach'),
+        from,
+        ratio: used,
+      };
 }
 
-/** The ratio from the last two usable readings at different settings, if there are two. */
-function ownRatio(adjuster: Adjuster, readings: readonly GainReading[]): number | undefined {
+/**
+ * The last reading above 0 and the last before it at another setting: the two that teach the ratio. A reading of 0
+ * carries only a bound.
+ */
+export function teachingPair<T extends GainReading>(
+  readings: readonly T[],
+): readonly [T, T] | undefined {
   const usable = readings.filter((r) => r.gain > 0);
   const last = usable.at(-1);
   const before = usable.findLast((r) => last && Math.abs(r.turns - last.turns) > 1e-9);
-  if (!last || !before) return undefined;
+  return last && before ? [before, last] : undefined;
+}
+
+/** The ratio that the readings teach, if they teach one. */
+function ownRatio(adjuster: Adjuster, readings: readonly GainReading[]): number | undefined {
+  const pair = teachingPair(readings);
+  if (!pair) return undefined;
   try {
-    return measuredRatio(adjuster, before, last);
+    return measuredRatio(adjuster, ...pair);
   } catch (error) {
     // Two readings that contradict each other teach nothing.
     if (error instanceof DomainError) return undefined;

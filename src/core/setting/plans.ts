@@ -4,6 +4,7 @@ import type { Job } from '../job/types';
 import type { Mm } from '../units/quantity';
 import type { Adjuster, Turning } from './adjuster';
 import { gapFromTurns, turnsForGap } from './adjuster';
+import type { GainReading } from './leverGain';
 import { adviseGain } from './leverGain';
 
 /* What a screw has to be turned by, from what was entered for it; undefined while something lacks. */
@@ -108,6 +109,14 @@ export function turnedBy<T extends Pick<Job, 'setting'>>(job: T, turning: Turnin
   };
 }
 
+/** The readings of lever gain that are whole, in the order taken, with their identifiers. */
+export const gainReadings = ({
+  setting,
+}: Pick<Job, 'setting'>): readonly (GainReading & { readonly id: string })[] =>
+  setting.readings.flatMap(({ id, turns, gain }) =>
+    turns && gain ? [{ id, turns: turns.value, gain: gain.value }] : [],
+  );
+
 export interface GainPlan {
   readonly turning: Turning;
   /** Where the adjuster stands after it, in turns from the same point as the readings. */
@@ -129,9 +138,7 @@ export function gainAdvice(
 ): GainPlan | undefined {
   const adjuster = adjusterOf(job);
   const target = job.setting.targetGain?.value;
-  const readings = job.setting.readings.flatMap((r) =>
-    r.turns && r.gain ? [{ turns: r.turns.value, gain: r.gain.value }] : [],
-  );
+  const readings = gainReadings(job);
   const last = readings.at(-1);
   // A reading that is begun and not finished comes first.
   if (!adjuster || target === undefined || !last || readings.length < job.setting.readings.length)

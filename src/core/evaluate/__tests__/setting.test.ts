@@ -12,6 +12,7 @@ import {
   turnedBy,
 } from '../../setting/plans';
 import { evaluate } from '../evaluate';
+import { readSentence } from '../sentence';
 
 const auto = demoJob('UR-0102');
 const verdict = (job: Job, id: string) => evaluate(job).verdicts.find((v) => v.id === id)?.state;
@@ -46,6 +47,22 @@ describe('install gap', () => {
     expect(figure(upside, 'gapGauged')).toBeUndefined();
     // Start point taken off the bearing: the adjuster says less than the caliper.
     expect(verdict(put(gauged, { 'setting.gapMeasured': 1.4 }), 'gapWays')).toBe('watch');
+  });
+
+  it('is closed by a mark at least where the lever did not move, and left where no mark is near enough', () => {
+    const said = (job: Job) => {
+      const v = evaluate(job).verdicts.find((x) => x.id === 'gain');
+      return `${v?.state}: ${readSentence(v?.sentence ?? [])}`;
+    };
+    const whole = put(auto, { 'setting.marksPerTurn': 1 });
+    // 12 mm too little at the train's ratio is under half a turn: one turn reaches it.
+    expect(said(put(whole, { 'setting.readings.g2.gain': 0 }))).toBe(
+      'watch: The lever gains 0.0 mm, aimed at 12.0 mm: close the gap by 1 turn or more, by the train’s ratio.',
+    );
+    // 0.8 mm is 0.033 mm of gap, a third of a mark.
+    expect(said(put(auto, { 'setting.readings.g2.gain': 12.8 }))).toBe(
+      'good: The lever gains 12.8 mm, aimed at 12.0 mm: less than half a mark of the adjuster is missing.',
+    );
   });
 
   it('is learned from two readings: this machine’s own ratio, and the next turn', () => {
