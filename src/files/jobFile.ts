@@ -3,7 +3,7 @@ import type { Job } from '@/core/job/types';
 
 import { digestOf } from './digest';
 import { FileRefused } from './refused';
-import { FORMAT, JOB_FILE, VERSION } from './schema';
+import { FORMAT, JOB_FILE, VERSION } from './schema/job';
 
 /** Text in a field that is no value yet, by the field's path. */
 export type Unfinished = Readonly<Record<string, string>>;

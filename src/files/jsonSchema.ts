@@ -1,6 +1,6 @@
 import parse from 'joi-to-json';
 
-import { JOB_FILE } from './schema';
+import { JOB_FILE } from './schema/job';
 
 type Node = Readonly<Record<string, unknown>> | readonly unknown[];
 

@@ -9,6 +9,12 @@ interface Props<T extends string> {
   readonly bare?: boolean;
 }
 
+/** What can be chosen, from what each is called. */
+export const optionsOf = <T extends string>(
+  names: Readonly<Record<T, string>>,
+): { readonly value: T; readonly label: string }[] =>
+  (Object.keys(names) as T[]).map((value) => ({ value, label: names[value] }));
+
 /** One of a few, all in view. */
 export function Choice<T extends string>({ label, value, options, onChange, bare }: Props<T>) {
   return (

@@ -7,7 +7,7 @@ import type { PackLayer, PackLayout } from './layers';
 import { count, length, say, travel } from './sentence';
 import type { Sheet } from './sheet';
 import { domainSentence } from './sheet';
-import { FRICTION_MODIFIED } from './torqueFigures';
+import { FRICTION_MODIFIED } from './torqueTerms';
 import type { Verdict } from './verdicts';
 
 /** Verdicts on what surrounds the pack: its oil, its caliper reading, its judder springs, and an auto-clutch. */

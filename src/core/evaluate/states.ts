@@ -9,7 +9,7 @@ import { workOut } from './evaluate';
 import type { PackLayout } from './layers';
 import type { Sheet } from './sheet';
 import { springForceAt } from './springFigures';
-import type { Level } from './torqueFigures';
+import type { Level } from './torqueTerms';
 import { torqueChain } from './torqueFigures';
 import { RESERVE_STOP } from './verdicts';
 

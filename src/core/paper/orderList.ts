@@ -3,6 +3,7 @@ import { evaluate } from '../evaluate/evaluate';
 import { readSentence } from '../evaluate/sentence';
 import { inspect, mainReason } from '../inspect/inspect';
 import type { Job } from '../job/types';
+import type { Lock } from '../job/work';
 import type { UnitChoice } from '../units/quantity';
 import { formatWithUnit } from '../units/quantity';
 
@@ -16,6 +17,13 @@ export interface OrderLine {
   readonly from: 'shelf' | 'order';
   readonly why: string;
 }
+
+/** What each way of keeping a thread uses up; once for every fastener, or once for all. */
+const USED_UP: Partial<Record<Lock, { what: string; each: boolean; why: string }>> = {
+  lockWasher: { what: 'Lock washer', each: true, why: 'never used twice' },
+  selfLocking: { what: 'Self-locking nut', each: true, why: 'new where the manual asks for one' },
+  threadlocker: { what: 'Threadlocker', each: false, why: '' },
+};
 
 /**
  * What a job takes: new plates of the pack as specified, parts that the inspection changes or scraps, springs from the
@@ -77,30 +85,15 @@ export function orderList(
           why: 'chosen for this pack',
         });
   for (const f of job.build.fasteners) {
-    if (f.lock === 'lockWasher')
-      add({
-        what: 'Lock washer',
-        spec: f.name,
-        count: f.count?.value ?? 1,
-        from: 'order',
-        why: 'never used twice',
-      });
-    if (f.lock === 'selfLocking')
-      add({
-        what: 'Self-locking nut',
-        spec: f.name,
-        count: f.count?.value ?? 1,
-        from: 'order',
-        why: 'new where the manual asks for one',
-      });
-    if (f.lock === 'threadlocker')
-      add({
-        what: 'Threadlocker',
-        spec: f.grade || 'grade by the manual',
-        count: 1,
-        from: 'order',
-        why: f.name,
-      });
+    const used = USED_UP[f.lock];
+    if (!used) continue;
+    add({
+      what: used.what,
+      spec: f.lock === 'threadlocker' ? f.grade || 'grade by the manual' : f.name,
+      count: used.each ? (f.count?.value ?? 1) : 1,
+      from: 'order',
+      why: used.why || f.name,
+    });
   }
   if (job.pack.plates.length > 0) {
     add({ what: 'Cover gasket', spec: '', count: 1, from: 'order', why: 'disturbed' });

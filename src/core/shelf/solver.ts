@@ -77,7 +77,7 @@ export interface ShelfQuestion {
 const PER_MM = 1000;
 const NONE = 255;
 
-/** Plates of one thickness and age, of which any are as good as any other. */
+/** Plates of one thickness and age, of which each is as good as the next. */
 interface Pile {
   readonly size: number;
   readonly isNew: boolean;

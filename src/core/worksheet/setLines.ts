@@ -35,6 +35,7 @@ export function setLines(job: Job): SheetLine[] {
       ],
       watch: 'A plate that lifts on one side drags however much it lifts on average.',
       tool: 'lift',
+      fields: ['release.requiredLift', 'release.faceClearance'],
     },
     {
       key: 'thumb',

@@ -36,7 +36,7 @@ export function BuildStage({ onPlate }: Props) {
 function toolOf(line: SheetLine) {
   switch (line.tool) {
     case 'soak':
-      return <SoakTimer />;
+      return <SoakTimer fields={line.fields} />;
     case 'circle':
       return <BoltCircle fastenerId={line.fastenerId ?? ''} />;
     case 'countIn':

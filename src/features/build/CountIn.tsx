@@ -1,11 +1,9 @@
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
 import { fieldPath } from '@/core/job/fields';
-import type { Job, SmallPart } from '@/core/job/types';
+import type { SmallPart } from '@/core/job/types';
 import { partMissing } from '@/core/signoff/openItems';
-import { EntryField } from '@/features/entry/EntryField';
-import { useChangeJob } from '@/features/jobs/changeJob';
+import { CountField } from '@/features/entry/CountField';
 import { useJob } from '@/features/jobs/useJob';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
@@ -23,7 +21,7 @@ export function CountIn() {
     );
   }
   return (
-    <View role="list" aria-label="Small parts counted in" style={{ gap: 2, paddingLeft: 12 }}>
+    <View role="list" aria-label="Small parts counted in" style={{ gap: 2 }}>
       {counted.map((part) => (
         <PartIn key={part.id} part={part} />
       ))}
@@ -31,17 +29,8 @@ export function CountIn() {
   );
 }
 
-const countedIn = (job: Job, id: string, value: number): Job => ({
-  ...job,
-  strip: {
-    ...job.strip,
-    parts: job.strip.parts.map((p) => (p.id === id ? { ...p, in: { value } } : p)),
-  },
-});
-
 function PartIn({ part }: { readonly part: SmallPart }) {
   const strata = useStrata();
-  const change = useChangeJob();
   const out = part.out?.value ?? 0;
   const back = part.in?.value ?? 0;
   const name = part.name || 'Part';
@@ -51,15 +40,14 @@ function PartIn({ part }: { readonly part: SmallPart }) {
       role="listitem"
       style={{
         flexDirection: 'row',
-        alignItems: 'center',
         flexWrap: 'wrap',
-        gap: 6,
+        columnGap: 12,
         borderTopWidth: 1,
         borderColor: strata.line,
-        paddingVertical: 4,
+        paddingTop: 6,
       }}
     >
-      <View style={{ flexDirection: 'row', gap: 8, flexGrow: 2, flexBasis: 150, minWidth: 0 }}>
+      <View style={{ flexDirection: 'row', gap: 8, flexGrow: 1, flexBasis: 150 }}>
         <StateMark state={missing ? (part.in ? 'stop' : 'unknown') : 'good'} label />
         <View style={{ flexShrink: 1 }}>
           <Words bold={missing}>{name}</Words>
@@ -72,33 +60,7 @@ function PartIn({ part }: { readonly part: SmallPart }) {
           </Words>
         </View>
       </View>
-      <View style={{ flexDirection: 'row', alignItems: 'flex-end' }}>
-        <IconButton
-          icon="minus"
-          mode="outlined"
-          aria-label={`${name}: one less in`}
-          disabled={back <= 0}
-          style={{ width: 48, height: 48, margin: 0, marginRight: 4 }}
-          onPress={() => change((j) => countedIn(j, part.id, Math.max(0, back - 1)))}
-        />
-        <View style={{ width: 78 }}>
-          <EntryField path={fieldPath('strip.parts.*.in', part.id)} label="In" />
-        </View>
-        <IconButton
-          icon="plus"
-          mode="outlined"
-          aria-label={`${name}: one more in`}
-          style={{ width: 48, height: 48, margin: 0, marginHorizontal: 4 }}
-          onPress={() => change((j) => countedIn(j, part.id, Math.min(200, back + 1)))}
-        />
-        <IconButton
-          icon="check"
-          mode="outlined"
-          aria-label={`${name}: all ${out} in`}
-          style={{ width: 48, height: 48, margin: 0 }}
-          onPress={() => change((j) => countedIn(j, part.id, out))}
-        />
-      </View>
+      <CountField path={fieldPath('strip.parts.*.in', part.id)} label="In" of={name} all={out} />
     </View>
   );
 }

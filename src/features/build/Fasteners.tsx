@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import { fieldPath, MAX_LINES, MAX_NAME } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
-import type { Fastener, FastenerRole, Lock } from '@/core/job/work';
+import type { Fastener, FastenerRole } from '@/core/job/work';
 import { LOCK_NAME } from '@/core/job/words';
 import { bothTorques, usualFasteners } from '@/core/worksheet/fasteners';
 import { EntryField } from '@/features/entry/EntryField';
@@ -11,7 +11,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
-import { Choice } from '@/ui/Choice';
+import { Choice, optionsOf } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { LineField } from '@/ui/LineField';
 import { Panel } from '@/ui/Panel';
@@ -138,19 +138,13 @@ function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
       <Choice
         label="Holds"
         value={f.role}
-        options={Object.entries(ROLE_NAME).map(([value, label]) => ({
-          value: value as FastenerRole,
-          label,
-        }))}
+        options={optionsOf(ROLE_NAME)}
         onChange={(role) => set({ role })}
       />
       <Choice
         label="Kept from working loose by"
         value={f.lock}
-        options={Object.entries(LOCK_NAME).map(([value, label]) => ({
-          value: value as Lock,
-          label,
-        }))}
+        options={optionsOf(LOCK_NAME)}
         onChange={(lock) => set({ lock })}
       />
       {f.lock === 'threadlocker' ? (

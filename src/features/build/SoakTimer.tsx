@@ -2,18 +2,18 @@ import { format } from 'date-fns';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
+import type { SheetLine } from '@/core/worksheet/line';
 import { minutesText, soakOf, soakState } from '@/core/worksheet/soak';
-import { EntryField } from '@/features/entry/EntryField';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
+import { ToolBox } from '@/features/worksheet/ToolBox';
 import { Action } from '@/ui/Action';
-import { FieldGrid } from '@/ui/FieldGrid';
 import { ProgressLine } from '@/ui/ProgressLine';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
 
 /** How long the linings have been in the oil; kept as the time they went in, so that a closed tab takes nothing. */
-export function SoakTimer() {
+export function SoakTimer({ fields }: Pick<SheetLine, 'fields'>) {
   const job = useJob();
   const change = useChangeJob();
   const { plan, least } = soakOf(job);
@@ -27,10 +27,7 @@ export function SoakTimer() {
     });
   return (
     <View style={{ gap: 10, paddingLeft: 40, paddingBottom: 8 }} testID="soak">
-      <FieldGrid>
-        <EntryField path="build.soakPlan" />
-        <EntryField path="build.soakLeast" />
-      </FieldGrid>
+      <ToolBox fields={fields} />
       {soakStart === undefined ? (
         <Action main icon="play" onPress={() => start(new Date().toISOString())}>
           Linings are in the oil

@@ -15,7 +15,7 @@ import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJob } from '@/features/jobs/useJob';
 import { StartClutchFields } from '@/features/pack/StartClutchFields';
 import { useAppDispatch } from '@/store/store';
-import { Choice } from '@/ui/Choice';
+import { Choice, optionsOf } from '@/ui/Choice';
 import { DateField } from '@/ui/DateField';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { LineField } from '@/ui/LineField';
@@ -30,9 +30,9 @@ import { EngineFields } from './EngineFields';
 import { MachineFields } from './MachineFields';
 
 const COMPLAINT_IDS = Object.keys(COMPLAINTS) as ComplaintId[];
-const COMPLAINT_OPTIONS = COMPLAINT_IDS.map((value) => ({ value, label: COMPLAINTS[value] }));
+const COMPLAINT_OPTIONS = optionsOf(COMPLAINTS);
 
-const AIM_OPTIONS = AIMS.map((value) => ({ value, label: AIM_NAME[value] }));
+const AIM_OPTIONS = optionsOf(AIM_NAME);
 
 const OILS = (['wetClutch', 'frictionModified', 'unknown'] as const).map((value) => ({
   value,

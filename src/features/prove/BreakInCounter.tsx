@@ -163,7 +163,7 @@ function Pad({ gear }: { readonly gear: BreakIn }) {
       <Digits bold size={72}>
         {String(done)}
       </Digits>
-      <Words soft size={18}>
+      <Words soft size={18} style={{ textAlign: 'center', paddingHorizontal: 12 }}>
         {wanted === undefined
           ? 'starts; press anywhere here for one more'
           : isDone(gear)

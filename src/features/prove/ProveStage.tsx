@@ -8,7 +8,7 @@ import { FigureRows } from '@/features/figures/FigureRows';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import { useJob } from '@/features/jobs/useJob';
-import { ToolBox } from '@/features/set/ToolBox';
+import { ToolBox } from '@/features/worksheet/ToolBox';
 import { StepList } from '@/features/worksheet/StepList';
 import { Words } from '@/ui/Words';
 
@@ -46,7 +46,7 @@ function toolOf(line: SheetLine) {
     case 'breakIn':
       return <BreakInCounter />;
     case 'recheck':
-      return <Recheck />;
+      return <Recheck fields={line.fields} />;
     default:
       return null;
   }

@@ -1,24 +1,20 @@
+import { View } from 'react-native';
+
+import type { SheetLine } from '@/core/worksheet/line';
 import { recheckFindings } from '@/core/signoff/recheck';
 import { readSentence } from '@/core/evaluate/sentence';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/features/jobs/useJob';
-import { ToolBox } from '@/features/set/ToolBox';
+import { ToolBox } from '@/features/worksheet/ToolBox';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
-import { View } from 'react-native';
 
 /** What is measured again once the linings have bedded in, against what it was when it was set. */
-export function Recheck() {
+export function Recheck({ fields }: Pick<SheetLine, 'fields'>) {
   const job = useJob();
   const units = useUnits();
   return (
-    <ToolBox
-      fields={[
-        'prove.recheckFreePlay',
-        'prove.recheckLift',
-        ...(job.expanding.fitted ? ['prove.recheckGain'] : []),
-      ]}
-    >
+    <ToolBox fields={fields}>
       {recheckFindings(job).map((f) => (
         <View key={f.id} role="status" style={{ flexDirection: 'row', gap: 8 }}>
           <StateMark state={f.state} label />

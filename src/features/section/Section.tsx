@@ -10,7 +10,8 @@ import { useStrata } from '@/ui/theme';
 import { spreadLabels } from '@/drawing/spreadLabels';
 import { Words } from '@/ui/Words';
 
-import type { Box, LayerShape, SectionState } from '@/drawing/sectionShape';
+import type { LayerShape, SectionState } from '@/drawing/sectionShape';
+import { Area, LayerDrawing } from './LayerDrawing';
 import { LayerHand } from './LayerHand';
 import { gapHeight, shapeSection, WEAR_SCALE } from '@/drawing/sectionShape';
 import { marksOf } from './marks';
@@ -239,12 +240,6 @@ export const Section = memo(function Section({
   );
 });
 
-function Area({ box, fill }: { readonly box: Box; readonly fill: string }) {
-  return <Rect x={box.x} y={box.y} width={box.width} height={box.height} fill={fill} />;
-}
-
-const GROOVE_STEP = 11;
-
 interface LayerButtonProps {
   readonly id: string;
   readonly label: string;
@@ -280,124 +275,6 @@ const LayerButton = memo(function LayerButton({
     />
   );
 });
-
-/** Whether two shapes draw the same: a reading on one plate leaves the drawing of most others as it was. */
-const drawsAlike = (a: { readonly shape: LayerShape }, b: { readonly shape: LayerShape }) =>
-  JSON.stringify(drawnPart(a.shape)) === JSON.stringify(drawnPart(b.shape));
-
-const drawnPart = ({ layer, core, linings, ghosts, standIn, ...rest }: LayerShape) => [
-  layer.lined,
-  layer.turnsWith,
-  layer.plate.facing,
-  rest.judder,
-  rest.expands,
-  rest.joint,
-  core,
-  linings,
-  ghosts,
-  standIn,
-];
-
-const LayerDrawing = memo(function LayerDrawing({ shape }: { readonly shape: LayerShape }) {
-  const strata = useStrata();
-  const { layer, core, linings, ghosts, standIn, judder, joint, expands } = shape;
-  const mid = core.y + core.height / 2;
-  const tall = Math.min(4.5, core.height / 2 - 0.5);
-  const centre = core.x + core.width / 2;
-  const fill =
-    layer.lined !== 'none'
-      ? strata.ochreDeep
-      : layer.turnsWith === 'basket'
-        ? strata.ochreDeep
-        : strata.steel;
-  return (
-    <>
-      <Area box={core} fill={fill} />
-      {linings.map((box) => (
-        <Area key={box.y} box={box} fill={strata.ochre} />
-      ))}
-      {linings.flatMap((box) => {
-        const n = Math.floor(box.width / GROOVE_STEP);
-        return Array.from({ length: n }, (_, i) => {
-          const x = box.x + (box.width * (i + 1)) / (n + 1);
-          return (
-            <Line
-              key={`${box.y}|${i}`}
-              x1={x}
-              y1={box.y}
-              x2={x}
-              y2={box.y + box.height}
-              stroke={strata.groove}
-              strokeWidth={1.2}
-            />
-          );
-        });
-      })}
-      {ghosts.map((box) => (
-        <Rect
-          key={`ghost${box.y}`}
-          x={box.x}
-          y={box.y + 0.5}
-          width={box.width}
-          height={box.height - 1}
-          fill="none"
-          stroke={strata.ochre}
-          strokeWidth={0.8}
-          strokeDasharray="3 2"
-        />
-      ))}
-      {/* A hairline parts each plate from the next, also where two of one sort lie together. */}
-      <Line
-        x1={core.x}
-        y1={core.y}
-        x2={core.x + core.width}
-        y2={core.y}
-        stroke={strata.ground}
-        strokeWidth={0.8}
-      />
-      {judder ? <Path d={wave(judder)} fill="none" stroke={strata.ink} strokeWidth={1.6} /> : null}
-      {joint ? <Area box={joint} fill={strata.ink} /> : null}
-      {expands ? (
-        // Wedges that press apart: it grows with rpm.
-        <Path
-          d={`M${centre - 16} ${mid}l8 ${-tall}l8 ${tall}zM${centre} ${mid}l8 ${tall}l8 ${-tall}z`}
-          fill={strata.ink}
-        />
-      ) : null}
-      {layer.plate.facing ? (
-        <Path
-          d={
-            layer.plate.facing === 'outward'
-              ? `M${core.x + 8} ${mid + tall}l5 ${-2 * tall}l5 ${2 * tall}z`
-              : `M${core.x + 8} ${mid - tall}l5 ${2 * tall}l5 ${-2 * tall}z`
-          }
-          fill={strata.ground}
-          stroke={strata.ink}
-          strokeWidth={1}
-        />
-      ) : null}
-      {standIn ? (
-        <Rect
-          x={core.x}
-          y={core.y}
-          width={core.width}
-          height={core.height}
-          fill={strata.ground}
-          fillOpacity={0.55}
-          stroke={strata.ink}
-          strokeDasharray="4 3"
-        />
-      ) : null}
-    </>
-  );
-}, drawsAlike);
-
-/** A thin wavy ring, seen from the side. */
-function wave({ x, y, width, height }: Box): string {
-  const step = width / 4;
-  const up = (n: number) => (n % 2 === 0 ? y : y + height);
-  return [0, 1, 2, 3, 4].map((n) => `${n === 0 ? 'M' : 'L'}${x + n * step} ${up(n)}`).join('');
-}
 
 /** The drawing in words, for those who do not see it. */
 function describe(layout: PackLayout): string {

@@ -1,23 +1,14 @@
+import type { SheetLine } from '@/core/worksheet/line';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 
 import { TakeGap } from './TakeGap';
-import { ToolBox } from './ToolBox';
-
-const FIELDS = [
-  'setting.gapMin',
-  'setting.gapMax',
-  'setting.pitch',
-  'setting.marksPerTurn',
-  'setting.linkage',
-  'setting.turnsOut',
-  'setting.marksOut',
-] as const;
+import { ToolBox } from '@/features/worksheet/ToolBox';
 
 /** The install gap by the adjuster: from firm contact out by turns and marks. */
-export function GapTool() {
+export function GapTool({ fields }: Pick<SheetLine, 'fields'>) {
   return (
-    <ToolBox fields={FIELDS}>
+    <ToolBox fields={fields}>
       <FigureRows ids={['gapSet', 'gapPerMark']} />
       <TakeGap from="gapSet" by="the adjuster" />
       <VerdictLine id="installGap" />

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { readSentence, length, say } from '@/core/evaluate/sentence';
 import type { Gauge, GaugeSetId } from '@/core/setting/gauges';
 import { bladesFor, GAUGE_SETS, goNoGo } from '@/core/setting/gauges';
+import type { SheetLine } from '@/core/worksheet/line';
 import { useUnits } from '@/features/display/useUnits';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';
@@ -11,12 +12,13 @@ import { useJob } from '@/features/jobs/useJob';
 import { shelfActions } from '@/features/shelf/shelfSlice';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
+import { optionsOf } from '@/ui/Choice';
 import { Panel } from '@/ui/Panel';
 import { Toggles } from '@/ui/Toggles';
 import { Words } from '@/ui/Words';
 
 import { TakeGap } from './TakeGap';
-import { ToolBox } from './ToolBox';
+import { ToolBox } from '@/features/worksheet/ToolBox';
 
 export const GAUGE_SET_NAME: Readonly<Record<GaugeSetId, string>> = {
   metricBlades: 'Feeler blades, metric',
@@ -26,15 +28,8 @@ export const GAUGE_SET_NAME: Readonly<Record<GaugeSetId, string>> = {
   letterDrills: 'Drill shanks, letters',
 };
 
-const FIELDS = [
-  'setting.goSize',
-  'setting.noGoSize',
-  'setting.gapMeasured',
-  'setting.installGap',
-] as const;
-
 /** The gap by the shop's own gauges, go and no-go, or by caliper. */
-export function GaugesTool() {
+export function GaugesTool({ fields }: Pick<SheetLine, 'fields'>) {
   const { setting } = useJob();
   const owned = useAppSelector((state) => state.shelf.gauges);
   const dispatch = useAppDispatch();
@@ -57,7 +52,7 @@ export function GaugesTool() {
       setting: { ...j.setting, [leaf]: { value: gauge.size, typed: gauge.name } },
     }));
   return (
-    <ToolBox fields={FIELDS}>
+    <ToolBox fields={fields}>
       {pair ? (
         <View style={{ gap: 8 }}>
           <Words size={15}>
@@ -90,10 +85,7 @@ export function GaugesTool() {
           bare
           label="Gauges that the shop has"
           chosen={owned}
-          options={Object.entries(GAUGE_SET_NAME).map(([value, label]) => ({
-            value: value as GaugeSetId,
-            label,
-          }))}
+          options={optionsOf(GAUGE_SET_NAME)}
           onToggle={(id) => dispatch(shelfActions.gaugeSetToggled(id))}
         />
       </Panel>

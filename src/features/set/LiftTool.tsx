@@ -1,14 +1,15 @@
+import type { SheetLine } from '@/core/worksheet/line';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { DialReadings } from '@/features/pack/DialReadings';
 
 import { LiftPlate } from './LiftPlate';
-import { ToolBox } from './ToolBox';
+import { ToolBox } from '@/features/worksheet/ToolBox';
 
 /** Lift by the dial, drawn round the plate, against what either school asks for. */
-export function LiftTool() {
+export function LiftTool({ fields }: Pick<SheetLine, 'fields'>) {
   return (
-    <ToolBox fields={['release.requiredLift', 'release.faceClearance']}>
+    <ToolBox fields={fields}>
       <DialReadings bare />
       <LiftPlate />
       <VerdictLine id="releases" />

@@ -1,7 +1,8 @@
 import { useCallback } from 'react';
 
 import type { Job } from '@/core/job/types';
-import type { SheetLine } from '@/core/worksheet/line';
+import type { VerdictId } from '@/core/evaluate/verdicts';
+import type { LineTool, SheetLine } from '@/core/worksheet/line';
 import { isOpen, stepsOf } from '@/core/worksheet/worksheet';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';
@@ -16,7 +17,7 @@ import { Choice } from '@/ui/Choice';
 import { GapTool } from './GapTool';
 import { GaugesTool } from './GaugesTool';
 import { LiftTool } from './LiftTool';
-import { ToolBox } from './ToolBox';
+import { ToolBox } from '@/features/worksheet/ToolBox';
 
 /** Set: gap, free play and lift of this clutch, with what each reading says. */
 export function SetStage() {
@@ -42,14 +43,23 @@ export function SetStage() {
   );
 }
 
-function toolOf(line: SheetLine) {
-  switch (line.tool) {
+/** Steps whose reading is judged by one verdict. */
+const VERDICT: Partial<Record<LineTool, VerdictId>> = {
+  freePlay: 'freePlay',
+  chain: 'chain',
+  endFloat: 'endFloat',
+};
+
+function toolOf({ tool, fields }: SheetLine) {
+  switch (tool) {
+    case undefined:
+      return null;
     case 'gap':
-      return <GapTool />;
+      return <GapTool fields={fields} />;
     case 'gauges':
-      return <GaugesTool />;
+      return <GaugesTool fields={fields} />;
     case 'lift':
-      return <LiftTool />;
+      return <LiftTool fields={fields} />;
     case 'thumb':
       return <ThumbTest />;
     case 'losses':
@@ -60,32 +70,14 @@ function toolOf(line: SheetLine) {
       );
     case 'arm':
       return (
-        <ToolBox fields={line.fields}>
+        <ToolBox fields={fields}>
           <FigureRows ids={['armBestStart', 'armLost']} />
         </ToolBox>
       );
-    case 'freePlay':
-      return (
-        <ToolBox fields={line.fields}>
-          <VerdictLine id="freePlay" />
-        </ToolBox>
-      );
-    case 'chain':
-      return (
-        <ToolBox fields={line.fields}>
-          <VerdictLine id="chain" />
-        </ToolBox>
-      );
-    case 'endFloat':
-      return (
-        <ToolBox fields={line.fields}>
-          <VerdictLine id="endFloat" />
-        </ToolBox>
-      );
-    case 'pushrod':
-      return <ToolBox fields={line.fields} />;
-    default:
-      return null;
+    default: {
+      const verdict = VERDICT[tool];
+      return <ToolBox fields={fields}>{verdict ? <VerdictLine id={verdict} /> : null}</ToolBox>;
+    }
   }
 }
 

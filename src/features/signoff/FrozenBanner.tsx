@@ -37,7 +37,7 @@ export function FrozenBanner() {
       }}
     >
       <StateMark state={refused ? 'stop' : 'good'} />
-      <View style={{ flexShrink: 1, flexGrow: 1, minWidth: 180 }} aria-live="polite">
+      <View style={{ flexShrink: 1, flexGrow: 1, flexBasis: 180 }} aria-live="polite">
         <Words size={15}>
           {refused
             ? 'Nothing was changed: this record is signed. Open it again to change it; the signed revision stays.'

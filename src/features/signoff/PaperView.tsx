@@ -17,6 +17,8 @@ interface Props {
   readonly job: Job;
 }
 
+/** Label and value side by side where there is room for both. */
+const FACT = { flexGrow: 1, flexShrink: 1, flexBasis: 110 } as const;
 const NOTHING: readonly string[] = [];
 const nothing = () => undefined;
 
@@ -92,10 +94,10 @@ function Block({ block, job, width }: BlockProps) {
               role="listitem"
               style={{ ...ruled, flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
             >
-              <Words soft size={15} style={{ width: 150 }}>
+              <Words soft size={15} style={FACT}>
                 {label}
               </Words>
-              <Words size={15} style={{ flexShrink: 1 }}>
+              <Words size={15} style={FACT}>
                 {value}
               </Words>
             </View>

@@ -6,7 +6,7 @@ import { IconButton } from 'react-native-paper';
 import { fieldPath, MAX_LINES, MAX_NOTES } from '@/core/job/fields';
 import type { Job, SmallPart, StripStep } from '@/core/job/types';
 import { smallParts, stripLines } from '@/core/strip/stripList';
-import { EntryField } from '@/features/entry/EntryField';
+import { CountField } from '@/features/entry/CountField';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import { useChangeJob } from '@/features/jobs/changeJob';
@@ -241,20 +241,7 @@ interface PartRowProps {
 
 /** A part and how many came out; one tap counts one more. */
 function PartRow({ part, onRename, onRemove }: PartRowProps) {
-  const change = useChangeJob();
   const strata = useStrata();
-  const count = (by: number) =>
-    change((j) => ({
-      ...j,
-      strip: {
-        ...j.strip,
-        parts: j.strip.parts.map((p) =>
-          p.id === part.id
-            ? { ...p, out: { value: Math.max(0, Math.min(200, (p.out?.value ?? 0) + by)) } }
-            : p,
-        ),
-      },
-    }));
   const label = part.name || 'Part';
   return (
     <View
@@ -276,29 +263,12 @@ function PartRow({ part, onRename, onRemove }: PartRowProps) {
             </>
           )}
         </View>
-        <View style={{ flexDirection: 'row', alignItems: 'flex-end' }}>
-          <IconButton
-            icon="minus"
-            mode="outlined"
-            aria-label={`${label}: one less`}
-            disabled={(part.out?.value ?? 0) <= 0}
-            style={{ width: 48, height: 48, margin: 0, marginRight: 4 }}
-            onPress={() => count(-1)}
-          />
-          <View style={{ width: 84 }}>
-            <EntryField path={fieldPath('strip.parts.*.out', part.id)} label="Out" />
-          </View>
-          <IconButton
-            icon="plus"
-            mode="outlined"
-            aria-label={`${label}: one more`}
-            style={{ width: 48, height: 48, margin: 0, marginLeft: 4 }}
-            onPress={() => count(1)}
-          />
+        <View style={{ flexDirection: 'row', alignItems: 'flex-start' }}>
+          <CountField path={fieldPath('strip.parts.*.out', part.id)} label="Out" of={label} />
           <IconButton
             icon="close"
             aria-label={`Take ${label} off the list`}
-            style={{ width: 44, height: 48, margin: 0 }}
+            style={{ width: 44, height: 48, margin: 0, marginTop: 26 }}
             onPress={onRemove}
           />
         </View>

@@ -1,0 +1,83 @@
+import type { ComplaintId, TestId } from '../../causes/knowledge';
+import type { Entry } from './entry';
+
+/* Stage, machine, engine, and what was asked for and found by asking. */
+
+export const STAGES = [
+  'intake',
+  'strip',
+  'inspect',
+  'specify',
+  'build',
+  'set',
+  'prove',
+  'log',
+] as const;
+export type Stage = (typeof STAGES)[number];
+
+/** Which clutch a machine has: a pack; a centrifugal start clutch before a pack or a belt; a belt alone. */
+export type ClutchLayout = 'unknown' | 'pack' | 'startAndPack' | 'startAndBelt' | 'belt';
+
+export interface Machine {
+  /** The same for every job of one machine. */
+  readonly id: string;
+  readonly name: string;
+  /** What it is used for: "trail single". */
+  readonly use: string;
+  readonly layout: ClutchLayout;
+}
+
+/** One point of an engine's curve, rpm and N·m. */
+export interface TorquePoint {
+  readonly rpm: number;
+  readonly torque: number;
+}
+
+/** Torque over engine speed, from a dyno or a file. */
+export interface TorqueCurve {
+  /** Where it came from: the file's name. */
+  readonly name: string;
+  /** Two or more, by rising rpm. */
+  readonly points: readonly TorquePoint[];
+}
+
+export interface Engine {
+  readonly peakTorque?: Entry;
+  readonly peakTorqueRpm?: Entry;
+  readonly idleRpm?: Entry;
+  readonly primaryRatio?: Entry;
+  readonly primaryEfficiency?: Entry;
+  readonly curve?: TorqueCurve;
+}
+
+/** What a rider wants done. */
+export const AIMS = ['restore', 'hold', 'lighter', 'handsOff', 'feel', 'inertia'] as const;
+export type Aim = (typeof AIMS)[number];
+
+/** What is in the sump: oil for wet clutches (JASO MA, MA2), friction-modified car oil, or not known. */
+export type OilKind = 'unknown' | 'wetClutch' | 'frictionModified';
+
+/** A start from standing, by which the heat of the clutch is judged. */
+export interface StartDuty {
+  readonly mass?: Entry;
+  readonly wheelRadius?: Entry;
+  readonly gearRatio?: Entry;
+  readonly startRpm?: Entry;
+  readonly engineInertia?: Entry;
+  readonly throttle?: Entry;
+  readonly letOut?: Entry;
+  readonly grade?: Entry;
+}
+
+/** The complaint, the aim, and what was found by asking and trying. */
+export interface Intake {
+  readonly complaints: readonly ComplaintId[];
+  readonly aims: readonly Aim[];
+  readonly oil: OilKind;
+  /** Machine hours at intake. */
+  readonly hours?: Entry;
+  /** Outcomes of the tests that tell causes apart. */
+  readonly tests: Readonly<Partial<Record<TestId, string>>>;
+  /** ISO date by which the rider wants the machine back. */
+  readonly due?: string;
+}

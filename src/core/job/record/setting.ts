@@ -1,0 +1,132 @@
+import type { Entry } from './entry';
+
+/* Weights that turn, the release train, and how it is set. */
+
+export type AssistType = 'none' | 'levers' | 'balls';
+
+/** Weights that add clamp with rpm. */
+export interface Assist {
+  readonly type: AssistType;
+  readonly count?: Entry;
+  readonly mass?: Entry;
+  readonly radius?: Entry;
+  readonly leverRatio?: Entry;
+  readonly rampAngle?: Entry;
+}
+
+/** An expanding disc in place of the outermost friction disc: an auto-clutch. */
+export interface ExpandingDiscRecord {
+  readonly fitted: boolean;
+  readonly count?: Entry;
+  readonly mass?: Entry;
+  readonly radius?: Entry;
+  /** Axial force ÷ centrifugal force. */
+  readonly advantage?: Entry;
+  readonly returnForce?: Entry;
+  readonly returnRate?: Entry;
+  /** Full growth in thickness. */
+  readonly growth?: Entry;
+}
+
+/** A reading of lever gain at a setting of the adjuster. */
+export interface GainRecord {
+  readonly id: string;
+  readonly turns?: Entry;
+  readonly gain?: Entry;
+}
+
+/** The adjuster, the install gap that it sets, and what the lever said of it. */
+export interface Setting {
+  readonly installGap?: Entry;
+  readonly gapMin?: Entry;
+  readonly gapMax?: Entry;
+  readonly pitch?: Entry;
+  readonly marksPerTurn?: Entry;
+  readonly linkage?: Entry;
+  readonly targetGain?: Entry;
+  readonly readings: readonly GainRecord[];
+  /** Where the adjuster stands: turns and marks out from the start point. */
+  readonly turnsOut?: Entry;
+  readonly marksOut?: Entry;
+  /** The gap by caliper, and by the gauges that went in and did not. */
+  readonly gapMeasured?: Entry;
+  readonly goSize?: Entry;
+  readonly noGoSize?: Entry;
+  readonly freePlayMin?: Entry;
+  readonly freePlayMax?: Entry;
+  readonly pushrodClearance?: Entry;
+  readonly pushrodPitch?: Entry;
+  /** A primary of its own, with a chain and an end float to set. */
+  readonly separatePrimary?: boolean;
+  readonly endFloatWanted?: Entry;
+  readonly endFloatPitch?: Entry;
+  readonly endFloat?: Entry;
+  readonly chainSlackMin?: Entry;
+  readonly chainSlackMax?: Entry;
+  readonly chainSlack?: Entry;
+  /** Springs out, plate lifted by thumb: does it still tilt? */
+  readonly thumbTest?: ThumbTest;
+}
+
+export const THUMB_TESTS = ['tilts', 'true'] as const;
+export type ThumbTest = (typeof THUMB_TESTS)[number];
+
+/** Where the start clutch sits, which is the speed that its shoes turn at. */
+export type StartClutchPlace = 'none' | 'crank' | 'input';
+
+export interface StartClutchRecord {
+  readonly place: StartClutchPlace;
+  readonly shoes?: Entry;
+  readonly mass?: Entry;
+  readonly radius?: Entry;
+  readonly springPull?: Entry;
+  readonly drumRadius?: Entry;
+  readonly friction?: Entry;
+  /** Lining gone from each shoe, and the rate of its spring: what wear does to first contact. */
+  readonly wear?: Entry;
+  readonly springRate?: Entry;
+  readonly massLost?: Entry;
+}
+
+export type ReleaseType = 'measured' | 'hydraulic' | 'cable';
+
+/** A dial reading at an angle round the pressure plate. */
+export interface LiftRecord {
+  readonly id: string;
+  readonly angle?: Entry;
+  readonly lift?: Entry;
+}
+
+/** The release train, from lever to pressure plate. Values of the ways not in use are kept. */
+export interface Release {
+  readonly type: ReleaseType;
+  /** Dial reading at the pressure plate. */
+  readonly measuredLift?: Entry;
+  readonly leverTravel?: Entry;
+  readonly leverRatio?: Entry;
+  readonly efficiency?: Entry;
+  /** Hydraulic: piston travel lost to free play and to taking up the line. */
+  readonly lostTravel?: Entry;
+  readonly masterDiameter?: Entry;
+  readonly slaveDiameter?: Entry;
+  /** Cable: slack at the cable, after the lever ratio. */
+  readonly cableSlack?: Entry;
+  readonly armLength?: Entry;
+  /** Axial travel per turn of the worm, screw or ramp. */
+  readonly lead?: Entry;
+  /** Angle of the arm at rest from square to the cable; below 0 while square lies before it. */
+  readonly armStart?: Entry;
+  /** What eats travel before anything moves, in mm at the lever. */
+  readonly freePlay?: Entry;
+  readonly stretch?: Entry;
+  readonly pivotWear?: Entry;
+  readonly air?: Entry;
+  /** Ratio of a reduced-effort part: lifts and pulls less by this factor. */
+  readonly reducedEffort?: Entry;
+  /** Dial readings round the plate. */
+  readonly liftReadings: readonly LiftRecord[];
+  /** A maker's own figure for lift. */
+  readonly requiredLift?: Entry;
+  /** Least clearance at each slipping face. */
+  readonly faceClearance?: Entry;
+}

@@ -1,0 +1,98 @@
+import type { Entry } from './entry';
+
+/* Springs of every family. */
+
+export type RateSource = 'rate' | 'wire' | 'tester';
+
+export interface TesterPoint {
+  readonly id: string;
+  readonly length?: Entry;
+  readonly force?: Entry;
+}
+
+/** Coil springs of one kind within a set. */
+export interface CoilGroup {
+  readonly id: string;
+  readonly name: string;
+  readonly count?: Entry;
+  readonly rateFrom: RateSource;
+  readonly rate?: Entry;
+  readonly freeLength?: Entry;
+  readonly solidLength?: Entry;
+  readonly wireDiameter?: Entry;
+  readonly meanDiameter?: Entry;
+  readonly activeCoils?: Entry;
+  readonly totalCoils?: Entry;
+  readonly shearModulus?: Entry;
+  readonly testerPoints: readonly TesterPoint[];
+  /** The item of the shop's shelf that these are. */
+  readonly shelfId?: string;
+  readonly minFreeLength?: Entry;
+}
+
+export interface CoilSprings {
+  readonly groups: readonly CoilGroup[];
+  /** Hub floor to the spring's fixed seat. */
+  readonly seatDistance?: Entry;
+  /** Part of the pressure plate between pack and spring cup. */
+  readonly pressurePlate?: Entry;
+  /** Under each spring. */
+  readonly shim?: Entry;
+  /** Radius of the ring on which the springs stand. */
+  readonly ringRadius?: Entry;
+  /** Kinds in their order round the ring; empty while it is not recorded. */
+  readonly ring: readonly string[];
+}
+
+/** A numbered step of a retainer: how much further it presses the spring, and the stacks that select it. */
+export interface RetainerStep {
+  readonly id: string;
+  readonly name: string;
+  readonly offset?: Entry;
+  readonly bandMin?: Entry;
+  readonly bandMax?: Entry;
+}
+
+export interface DeflectionPoint {
+  readonly id: string;
+  readonly deflection?: Entry;
+  readonly force?: Entry;
+}
+
+export interface DiaphragmSpring {
+  readonly forceFrom: 'geometry' | 'tester';
+  readonly outerDiameter?: Entry;
+  readonly innerDiameter?: Entry;
+  readonly thickness?: Entry;
+  /** New free cone height, and the measured one, which takes its place. */
+  readonly coneHeight?: Entry;
+  readonly measuredCone?: Entry;
+  /** Deflection of the new spring at a reference stack, on the step of offset 0. */
+  readonly referenceDeflection?: Entry;
+  readonly referenceStack?: Entry;
+  /** Finger tip travel ÷ travel of the load edge. */
+  readonly fingerRatio?: Entry;
+  readonly steps: readonly RetainerStep[];
+  /** The step in use. */
+  readonly stepId?: string;
+  readonly points: readonly DeflectionPoint[];
+}
+
+/** Loose springs stand between two plates that nuts draw together to a stop; their kinds are those of `coil`. */
+export interface LooseSprings {
+  readonly span?: Entry;
+  readonly pocketInner?: Entry;
+  readonly pocketOuter?: Entry;
+  readonly gapMin?: Entry;
+  readonly gapMax?: Entry;
+}
+
+/** `coil`: under bolts; `diaphragm`; `loose`: between two plates. What belongs to the ways not in use is kept. */
+export type SpringType = 'coil' | 'diaphragm' | 'loose';
+
+export interface Springs {
+  readonly type: SpringType;
+  readonly coil: CoilSprings;
+  readonly diaphragm: DiaphragmSpring;
+  readonly loose: LooseSprings;
+}

@@ -1,0 +1,61 @@
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+
+import type { FieldPath } from '@/core/job/fields';
+import { entryAt, withEntry } from '@/core/job/paths';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJobPart } from '@/features/jobs/useJob';
+
+import { EntryField } from './EntryField';
+
+interface Props {
+  readonly path: FieldPath;
+  readonly label: string;
+  /** What is counted, for the keys: "Dowels: one more". */
+  readonly of: string;
+  /** How many there should be: one key for all of them. */
+  readonly all?: number;
+}
+
+const MOST = 200;
+/** Beside the field, below its label. */
+const KEY = { width: 48, height: 48, margin: 0, marginTop: 26 } as const;
+
+/** A count that is typed, or counted by a thumb: one less, one more, all. */
+export function CountField({ path, label, of, all }: Props) {
+  const change = useChangeJob();
+  const count = useJobPart((job) => entryAt(job, path)?.value) ?? 0;
+  const set = (value: number) =>
+    change((j) => withEntry(j, path, { value: Math.max(0, Math.min(MOST, value)) }));
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 4 }}>
+      <IconButton
+        icon="minus"
+        mode="outlined"
+        aria-label={`${of}: one less ${label.toLowerCase()}`}
+        disabled={count <= 0}
+        style={KEY}
+        onPress={() => set(count - 1)}
+      />
+      <View style={{ width: 88 }}>
+        <EntryField narrow path={path} label={label} />
+      </View>
+      <IconButton
+        icon="plus"
+        mode="outlined"
+        aria-label={`${of}: one more ${label.toLowerCase()}`}
+        style={KEY}
+        onPress={() => set(count + 1)}
+      />
+      {all === undefined ? null : (
+        <IconButton
+          icon="check"
+          mode="outlined"
+          aria-label={`${of}: all ${all} ${label.toLowerCase()}`}
+          style={KEY}
+          onPress={() => set(all)}
+        />
+      )}
+    </View>
+  );
+}

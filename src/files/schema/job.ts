@@ -1,0 +1,105 @@
+import Joi from 'joi';
+
+import {
+  MAX_CURVE_POINTS,
+  MAX_NAME,
+  MAX_NOTES,
+  MAX_PHOTOS,
+  MAX_REVISIONS,
+} from '@/core/job/fields';
+import { STAGES } from '@/core/job/types';
+import { MAX_VARIANTS } from '@/core/job/variants';
+import { blankBuild, blankProve, blankSignOff, blankWork } from '@/core/job/work';
+
+import { PARTS } from './pack';
+import { entriesUnder, ID, list, text, TIME } from './parts';
+import { INSPECTION, INTAKE, PHOTO, STRIP } from './stages';
+import { BUILD, OVERRIDES, PROVE, WORK } from './work';
+
+/* The schema of a job file. `npm run schema` writes it out as JSON Schema to docs/job-file.schema.json. */
+
+export const FORMAT = 'under-ridge-job';
+export const VERSION = 1;
+
+/** A job without its signatures: what a signature covers. */
+const RECORD = {
+  id: ID.required(),
+  number: text(MAX_NAME).required(),
+  stage: Joi.string()
+    .valid(...STAGES)
+    .required(),
+  createdAt: TIME.required(),
+  updatedAt: TIME.required(),
+  archived: Joi.boolean().required(),
+  machine: Joi.object({
+    id: ID.required(),
+    name: text(MAX_NAME).required(),
+    use: text(MAX_NAME).required(),
+    layout: Joi.string()
+      .valid('unknown', 'pack', 'startAndPack', 'startAndBelt', 'belt')
+      .required(),
+  }).required(),
+  intake: INTAKE.required(),
+  engine: Joi.object({
+    curve: Joi.object({
+      name: text(MAX_NAME).required(),
+      points: Joi.array()
+        .items(
+          Joi.object({
+            rpm: Joi.number().min(0).max(30_000).required(),
+            torque: Joi.number().min(-1000).max(1000).required(),
+          }),
+        )
+        .min(2)
+        .max(MAX_CURVE_POINTS)
+        .required(),
+    }),
+    ...entriesUnder('engine'),
+  }).required(),
+  ...PARTS,
+  duty: Joi.object(entriesUnder('duty')).default({}),
+  variants: Joi.array()
+    .items(Joi.object({ id: ID.required(), name: text(MAX_NAME).required(), ...PARTS }))
+    .max(MAX_VARIANTS - 1)
+    .default([]),
+  variantName: text(MAX_NAME),
+  strip: STRIP.required(),
+  inspection: INSPECTION.required(),
+  work: WORK.default(blankWork),
+  build: BUILD.default(blankBuild),
+  prove: PROVE.default(blankProve),
+  photos: list(PHOTO, MAX_PHOTOS),
+  notes: text(MAX_NOTES).required(),
+};
+
+const SIGN_OFF = Joi.object({
+  overrides: OVERRIDES,
+  revisions: list(
+    Joi.object({
+      number: Joi.number().integer().min(1).max(MAX_REVISIONS).required(),
+      signedAt: TIME.required(),
+      by: text(MAX_NAME).required(),
+      digest: Joi.string()
+        .pattern(/^[0-9a-f]{64}$/)
+        .required(),
+      why: text(400).required(),
+      record: Joi.object({ ...RECORD, overrides: OVERRIDES }).required(),
+    }),
+    MAX_REVISIONS,
+  ),
+  reopened: text(400),
+});
+
+const JOB = Joi.object({ ...RECORD, signOff: SIGN_OFF.default(blankSignOff) });
+
+/** The whole file: what it is, its version, the job, and what was typed but not yet a value. */
+export const JOB_FILE = Joi.object({
+  format: Joi.string().valid(FORMAT).required(),
+  version: Joi.number().integer().valid(VERSION).required(),
+  exportedAt: TIME.required(),
+  job: JOB.required(),
+  /** Field path to the text in it that is no value yet; nothing typed is lost. */
+  unfinished: Joi.object()
+    .pattern(/^[A-Za-z0-9_.-]{1,200}$/, Joi.string().max(400))
+    .max(400),
+});

@@ -1,0 +1,132 @@
+import Joi from 'joi';
+
+import {
+  MAX_GROUPS,
+  MAX_KINDS,
+  MAX_NAME,
+  MAX_PLATES,
+  MAX_READINGS,
+  MAX_RING,
+  MAX_STEPS,
+  MAX_TESTER_POINTS,
+} from '@/core/job/fields';
+import { CALIPER_WAYS, POINTS, SIGHTS, THUMB_TESTS } from '@/core/job/types';
+
+import { entriesUnder, entryOf, ID, list, MEMBER, text } from './parts';
+
+const KIND = Joi.object({
+  id: ID.required(),
+  name: text(MAX_NAME).required(),
+  turnsWith: MEMBER.required(),
+  lined: Joi.string().valid('both', 'inner', 'outer', 'none').required(),
+  lining: Joi.string().valid('paper', 'cork', 'aramid', 'sintered').required(),
+  material: Joi.string().valid('steel', 'aluminium').required(),
+  directional: Joi.boolean(),
+  grindable: Joi.boolean(),
+  ...entriesUnder('pack.kinds.*'),
+});
+
+export const FACING = Joi.string().valid('outward', 'inward');
+export const SEEN = Joi.array()
+  .items(Joi.string().valid(...SIGHTS))
+  .unique()
+  .max(SIGHTS.length);
+
+const PLATE = Joi.object({
+  id: ID.required(),
+  kindId: ID.required(),
+  readings: Joi.object(
+    Object.fromEntries(POINTS.map((point) => [point, entryOf('pack.plates.*.readings.*')])),
+  ),
+  facing: FACING,
+  seen: SEEN,
+  judder: Joi.boolean(),
+  offsetSlot: Joi.boolean(),
+  shelfId: ID,
+  isNew: Joi.boolean(),
+  ...entriesUnder('pack.plates.*'),
+});
+
+const GROUP = Joi.object({
+  id: ID.required(),
+  name: text(MAX_NAME).required(),
+  rateFrom: Joi.string().valid('rate', 'wire', 'tester').required(),
+  shelfId: ID,
+  testerPoints: list(
+    Joi.object({ id: ID.required(), ...entriesUnder('springs.coil.groups.*.testerPoints.*') }),
+    MAX_TESTER_POINTS,
+  ),
+  ...entriesUnder('springs.coil.groups.*'),
+});
+
+const DIAPHRAGM = Joi.object({
+  forceFrom: Joi.string().valid('geometry', 'tester').required(),
+  stepId: ID,
+  steps: list(
+    Joi.object({
+      id: ID.required(),
+      name: text(MAX_NAME).required(),
+      ...entriesUnder('springs.diaphragm.steps.*'),
+    }),
+    MAX_STEPS,
+  ),
+  points: list(
+    Joi.object({ id: ID.required(), ...entriesUnder('springs.diaphragm.points.*') }),
+    MAX_TESTER_POINTS,
+  ),
+  ...entriesUnder('springs.diaphragm'),
+});
+
+/** What makes up a pack and how it is pressed and released: of the job, and of each variant put aside. */
+export const PARTS = {
+  pack: Joi.object({
+    kinds: list(KIND, MAX_KINDS),
+    plates: list(PLATE, MAX_PLATES),
+    floorTurnsWith: MEMBER.required(),
+    pressurePlateTurnsWith: MEMBER.required(),
+    radiusModel: Joi.string().valid('uniformWear', 'uniformPressure').required(),
+    caliperTaken: Joi.string()
+      .valid(...CALIPER_WAYS)
+      .required(),
+    ...entriesUnder('pack'),
+  }).required(),
+  springs: Joi.object({
+    type: Joi.string().valid('coil', 'diaphragm', 'loose').required(),
+    diaphragm: DIAPHRAGM.required(),
+    loose: Joi.object(entriesUnder('springs.loose')).required(),
+    coil: Joi.object({
+      groups: list(GROUP, MAX_GROUPS),
+      ring: list(ID, MAX_RING),
+      ...entriesUnder('springs.coil'),
+    }).required(),
+  }).required(),
+  assist: Joi.object({
+    type: Joi.string().valid('none', 'levers', 'balls').required(),
+    ...entriesUnder('assist'),
+  }).required(),
+  startClutch: Joi.object({
+    place: Joi.string().valid('none', 'crank', 'input').required(),
+    ...entriesUnder('startClutch'),
+  }).required(),
+  release: Joi.object({
+    type: Joi.string().valid('measured', 'hydraulic', 'cable').required(),
+    liftReadings: list(
+      Joi.object({ id: ID.required(), ...entriesUnder('release.liftReadings.*') }),
+      MAX_READINGS,
+    ),
+    ...entriesUnder('release'),
+  }).required(),
+  expanding: Joi.object({
+    fitted: Joi.boolean().required(),
+    ...entriesUnder('expanding'),
+  }).required(),
+  setting: Joi.object({
+    readings: list(
+      Joi.object({ id: ID.required(), ...entriesUnder('setting.readings.*') }),
+      MAX_READINGS,
+    ),
+    separatePrimary: Joi.boolean(),
+    thumbTest: Joi.string().valid(...THUMB_TESTS),
+    ...entriesUnder('setting'),
+  }).required(),
+};

@@ -1,0 +1,85 @@
+import Joi from 'joi';
+
+import { MAX_LINES, MAX_NAME, MAX_OWN_STEPS } from '@/core/job/fields';
+import { FASTENER_ROLES, LOCKS, PROVE_TESTS } from '@/core/job/work';
+
+import { entriesUnder, ID, list, text, TIME } from './parts';
+
+/* What was done, built and proved, and the reasons to sign over. */
+
+/** Key of a line of a worksheet; reserved names are refused before the schema is asked. */
+const STEP_KEY = /^[A-Za-z0-9:_-]{1,160}$/;
+
+const WORKSHEET = Joi.object({
+  records: Joi.object()
+    .pattern(
+      STEP_KEY,
+      Joi.object({
+        done: Joi.object({
+          at: TIME.required(),
+          by: text(MAX_NAME).required(),
+          said: text(1000).required(),
+        }),
+        otherwise: text(400),
+        skipped: text(400),
+        note: text(400),
+      }),
+    )
+    .max(400)
+    .required(),
+  own: list(Joi.object({ id: ID.required(), text: text(400).required() }), MAX_OWN_STEPS),
+  order: list(Joi.string().pattern(STEP_KEY), 400),
+});
+
+export const WORK = Joi.object({
+  by: text(MAX_NAME).required(),
+  build: WORKSHEET.required(),
+  set: WORKSHEET.required(),
+  prove: WORKSHEET.required(),
+});
+
+export const BUILD = Joi.object({
+  fasteners: list(
+    Joi.object({
+      id: ID.required(),
+      role: Joi.string()
+        .valid(...FASTENER_ROLES)
+        .required(),
+      name: text(MAX_NAME).required(),
+      lock: Joi.string()
+        .valid(...LOCKS)
+        .required(),
+      grade: text(MAX_NAME).required(),
+      ...entriesUnder('build.fasteners.*'),
+    }),
+    MAX_LINES,
+  ),
+  stages: Joi.number().integer().min(1).max(4).required(),
+  soakStart: TIME,
+  ...entriesUnder('build'),
+});
+
+export const PROVE = Joi.object({
+  outcomes: Joi.object(
+    Object.fromEntries(PROVE_TESTS.map((t) => [t, Joi.string().valid('pass', 'fail')])),
+  ).required(),
+  starts: list(
+    Joi.object({
+      id: ID.required(),
+      name: text(MAX_NAME).required(),
+      ...entriesUnder('prove.starts.*'),
+    }),
+    MAX_LINES,
+  ),
+  ...entriesUnder('prove'),
+});
+
+export const OVERRIDES = list(
+  Joi.object({
+    itemId: Joi.string().max(400).required(),
+    reason: text(400).required(),
+    by: text(MAX_NAME).required(),
+    at: TIME.required(),
+  }),
+  200,
+);
