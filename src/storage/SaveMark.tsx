@@ -2,19 +2,22 @@ import { View } from 'react-native';
 
 import { useAppSelector } from '@/store/store';
 import { useStrata } from '@/ui/theme';
+import { useLater } from '@/ui/useLater';
 import { Words } from '@/ui/Words';
 
 /** Whether what was typed is stored; says so loudly only when it is not. */
 export function SaveMark() {
   const { status, reason } = useAppSelector((state) => state.storage);
   const strata = useStrata();
+  // The word may follow a frame after what answers the hand.
+  const said = useLater(status, true);
   return (
     <View aria-live="polite" testID="save-mark" {...{ dataSet: { status } }}>
-      {status === 'failed' ? (
+      {said === 'failed' ? (
         <Words bold size={14} style={{ color: strata.stop }}>
           Not stored: {reason}. Export the job.
         </Words>
-      ) : status === 'saving' ? (
+      ) : said === 'saving' ? (
         <Words soft size={13}>
           saving
         </Words>

@@ -1,5 +1,5 @@
 import { configureStore } from '@reduxjs/toolkit';
-import { useDispatch, useSelector } from 'react-redux';
+import { useDispatch, useSelector, useStore } from 'react-redux';
 
 import { displayReducer } from '@/features/display/displaySlice';
 import { jobsReducer } from '@/features/jobs/jobsSlice';
@@ -26,3 +26,4 @@ export type RootState = ReturnType<AppStore['getState']>;
 
 export const useAppDispatch = useDispatch.withTypes<AppStore['dispatch']>();
 export const useAppSelector = useSelector.withTypes<RootState>();
+export const useAppStore = useStore.withTypes<AppStore>();

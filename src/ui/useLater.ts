@@ -1,5 +1,10 @@
 import { startTransition, useEffect, useRef, useState } from 'react';
 
+/** Calls back once the page has been painted next. */
+export function afterPaint(call: () => void): void {
+  requestAnimationFrame(() => setTimeout(call));
+}
+
 /**
  * The value as it was when the page was last painted: what is drawn from it follows a frame later, so that what answers
  * the hand is on screen first. While `on` is false it is the value itself.
@@ -13,12 +18,10 @@ export function useLater<T>(value: T, on: boolean): T {
     if (!on || pending.current || later === value) return;
     pending.current = true;
     // After the paint; whatever came meanwhile is taken with it, so that a stream of values can't put it off for ever.
-    requestAnimationFrame(() =>
-      setTimeout(() => {
-        pending.current = false;
-        startTransition(() => setLater(latest.current));
-      }),
-    );
+    afterPaint(() => {
+      pending.current = false;
+      startTransition(() => setLater(latest.current));
+    });
   }, [value, later, on]);
   return on ? later : value;
 }

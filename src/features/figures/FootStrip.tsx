@@ -7,10 +7,9 @@ import type { Job, Stage } from '@/core/job/types';
 import type { Verdict, VerdictId } from '@/core/evaluate/verdicts';
 import { formatValue, formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { evaluationOf, useJob } from '@/features/jobs/useJob';
+import { evaluationOf, useJobLater } from '@/features/jobs/useJob';
 import { STATE_WORD, StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
-import { useLater } from '@/ui/useLater';
 import { useWide } from '@/ui/useWide';
 import { Digits, Words } from '@/ui/Words';
 
@@ -48,7 +47,7 @@ interface Props {
 
 /** The live figures that are always in sight; each opens to its working. */
 export function FootStrip({ stage = 'specify', later = false }: Props) {
-  return <Strip stage={stage} job={useLater(useJob(), later)} />;
+  return <Strip stage={stage} job={useJobLater(later)} />;
 }
 
 const Strip = memo(function Strip({ stage, job }: { readonly stage: Stage; readonly job: Job }) {

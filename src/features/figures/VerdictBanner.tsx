@@ -1,5 +1,7 @@
+import { memo } from 'react';
 import { View } from 'react-native';
 
+import type { Verdict } from '@/core/evaluate/verdicts';
 import { readSentence } from '@/core/evaluate/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
@@ -16,17 +18,39 @@ export function VerdictBanner() {
     (v) => v.state === overall.state && (v.state === 'stop' || v.state === 'watch'),
   );
   return (
+    <Banner
+      state={overall.state}
+      title={overall.title}
+      reason={readSentence(overall.sentence, units)}
+      help={gravest?.id}
+      helpTitle={gravest?.title}
+    />
+  );
+}
+
+interface BannerProps {
+  readonly state: Verdict['state'];
+  readonly title: string;
+  readonly reason: string;
+  /** The verdict that advice is offered for. */
+  readonly help: Verdict['id'] | undefined;
+  readonly helpTitle: string | undefined;
+}
+
+/** Drawn again only when it says something else: verdicts are made anew at each change. */
+const Banner = memo(function Banner({ state, title, reason, help, helpTitle = '' }: BannerProps) {
+  return (
     <View role="status" aria-label="Verdict" testID="verdict" style={{ gap: 4 }}>
       <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
-        <StateMark state={overall.state} size={22} label />
+        <StateMark state={state} size={22} label />
         <View style={{ flexShrink: 1 }}>
-          <Heading level={2}>{overall.title}</Heading>
+          <Heading level={2}>{title}</Heading>
         </View>
       </View>
-      <Words size={15}>{readSentence(overall.sentence, units)}</Words>
-      {gravest && gravest.id !== 'overall' ? (
-        <AdvicePanel key={gravest.id} verdict={gravest.id} title={gravest.title} />
+      <Words size={15}>{reason}</Words>
+      {help && help !== 'overall' ? (
+        <AdvicePanel key={help} verdict={help} title={helpTitle} />
       ) : null}
     </View>
   );
-}
+});

@@ -10,7 +10,7 @@ import {
 } from 'react';
 import { ScrollView, View } from 'react-native';
 
-import type { RunPart } from '@/core/inspect/run';
+import type { RunPart, RunStep } from '@/core/inspect/run';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useBenchLink, useBenchReadings } from '@/features/bench/benchLink';
 import { useLater } from '@/ui/useLater';
@@ -135,14 +135,23 @@ interface BodyProps {
 function RunBody({ deviceKeyboard, onGo }: BodyProps) {
   const run = useContext(RunContext);
   if (!run?.step) return null;
-  const { step } = run;
+  return <StepBody run={run} step={run.step} deviceKeyboard={deviceKeyboard} onGo={onGo} />;
+}
+
+function StepBody({
+  run,
+  step,
+  deviceKeyboard,
+  onGo,
+}: BodyProps & { readonly run: Run; readonly step: RunStep }) {
+  const reached = useLater(step, true);
   return (
     <>
       <RunDisplay run={run} step={step} deviceKeyboard={deviceKeyboard} />
       <LimitBar step={step} text={run.text} />
       <RunAsked run={run} step={step} />
       <SoFar step={step} />
-      <Siblings step={step} onGo={onGo} />
+      <Siblings step={reached} onGo={onGo} />
     </>
   );
 }

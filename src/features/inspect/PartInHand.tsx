@@ -9,7 +9,7 @@ import { entryAt } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { formatValue } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { useJob } from '@/features/jobs/useJob';
+import { useJob, useJobLater } from '@/features/jobs/useJob';
 import { useStrata } from '@/ui/theme';
 import { useLater } from '@/ui/useLater';
 import { Digits, Words } from '@/ui/Words';
@@ -47,9 +47,9 @@ interface SiblingsProps {
   readonly onGo: (path: string) => void;
 }
 
-/** All points of the part in hand, to go back to. */
-export function Siblings({ step, onGo }: SiblingsProps) {
-  const job = useJob();
+/** All points of the part in hand, to go back to. They follow a frame after the display. */
+export const Siblings = memo(function Siblings({ step, onGo }: SiblingsProps) {
+  const job = useJobLater();
   const units = useUnits();
   if (step.siblings.length < 2 || step.siblings.length > 6) return null;
   return (
@@ -66,7 +66,7 @@ export function Siblings({ step, onGo }: SiblingsProps) {
       ))}
     </View>
   );
-}
+});
 
 interface SiblingProps {
   readonly path: string;

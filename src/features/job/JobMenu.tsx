@@ -3,25 +3,29 @@ import { IconButton, Menu } from 'react-native-paper';
 
 import { download } from '@/files/share';
 import { jobActions } from '@/features/jobs/jobsSlice';
-import { useDrafts, useJob } from '@/features/jobs/useJob';
-import { useAppDispatch } from '@/store/store';
+import { useJobId, useJobPart } from '@/features/jobs/useJob';
+import { useAppDispatch, useAppStore } from '@/store/store';
 import { DropMenu } from '@/ui/DropMenu';
 
 /** What one does with a job as a whole. */
 export function JobMenu() {
-  const job = useJob();
-  const drafts = useDrafts();
+  const jobId = useJobId();
+  const archived = useJobPart((job) => job.archived);
+  const store = useAppStore();
   const dispatch = useAppDispatch();
   const exportJob = async () => {
+    const { entities, drafts } = store.getState().jobs;
+    const job = entities[jobId];
+    if (!job) return;
     const { jobFileName, writeJobFile } = await import('@/files/jobFile');
     const unfinished = Object.fromEntries(
-      Object.entries(drafts).map(([path, d]) => [path, d.text]),
+      Object.entries(drafts[jobId] ?? {}).map(([path, d]) => [path, d.text]),
     );
     download(jobFileName(job), writeJobFile(job, unfinished, new Date().toISOString()));
   };
   const deleteJob = () => {
     router.navigate('/');
-    dispatch(jobActions.jobRemoved(job.id));
+    dispatch(jobActions.jobRemoved(jobId));
   };
   return (
     <DropMenu
@@ -47,11 +51,11 @@ export function JobMenu() {
           />
           <Menu.Item
             leadingIcon="archive-outline"
-            title={job.archived ? 'Take out of the archive' : 'Put in the archive'}
+            title={archived ? 'Take out of the archive' : 'Put in the archive'}
             onPress={() => {
               close();
-              dispatch(jobActions.jobArchived({ jobId: job.id, archived: !job.archived }));
-              if (!job.archived) router.navigate('/');
+              dispatch(jobActions.jobArchived({ jobId, archived: !archived }));
+              if (!archived) router.navigate('/');
             }}
           />
           <Menu.Item

@@ -5,14 +5,13 @@ import type { Problem } from '@/core/evaluate/problems';
 import type { Job } from '@/core/job/types';
 import { inspectionOf } from '@/features/inspect/useInspection';
 import { useHistory } from '@/features/jobs/useHistory';
-import { evaluationOf, useJob } from '@/features/jobs/useJob';
+import { evaluationOf, useJob, useJobLater } from '@/features/jobs/useJob';
 import type { SectionProps } from '@/features/section/Section';
 import { Section } from '@/features/section/Section';
 import { SectionEditor } from '@/features/section/SectionEditor';
 import type { LayerEdits } from '@/features/section/useLayerEdits';
 import type { Selection } from '@/features/section/useSelection';
 import { Tool } from '@/ui/Tool';
-import { useLater } from '@/ui/useLater';
 
 /** What is wrong with the pack, and what must go: marked on its layer, whichever stage is on screen. */
 function marksOf(job: Job): readonly Pick<Problem, 'plateId' | 'path'>[] {
@@ -36,7 +35,7 @@ interface ViewProps extends Pick<
 
 /** The section of the job on screen, to look at and to tap. */
 export function SectionView({ later, ...props }: ViewProps) {
-  const job = useLater(useJob(), later);
+  const job = useJobLater(later);
   return props.height < 80 ? null : <JobSection job={job} {...props} />;
 }
 

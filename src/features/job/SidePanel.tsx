@@ -6,7 +6,7 @@ import type { Stage } from '@/core/job/types';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictBanner } from '@/features/figures/VerdictBanner';
 import { CausesPanel } from '@/features/intake/CausesPanel';
-import { useJob } from '@/features/jobs/useJob';
+import { useJobPart } from '@/features/jobs/useJob';
 import { useStrata } from '@/ui/theme';
 
 const FIGURES: Readonly<Record<Stage, readonly FigureId[]>> = {
@@ -29,7 +29,7 @@ interface Props {
 /** The right side of a wide screen: the verdict, the section, and figures that there is room for. */
 export function SidePanel({ stage, children }: Props) {
   const strata = useStrata();
-  const { layout } = useJob().machine;
+  const layout = useJobPart((job) => job.machine.layout);
   return (
     <ScrollView
       role="complementary"

@@ -12,15 +12,15 @@ export function useHistory(): {
 } {
   const dispatch = useAppDispatch();
   const jobId = useJobId();
-  const past = useAppSelector(({ jobs: { history } }) =>
-    history?.jobId === jobId ? history.past.length : 0,
+  const past = useAppSelector(
+    ({ jobs: { history } }) => history?.jobId === jobId && history.past.length > 0,
   );
-  const future = useAppSelector(({ jobs: { history } }) =>
-    history?.jobId === jobId ? history.future.length : 0,
+  const future = useAppSelector(
+    ({ jobs: { history } }) => history?.jobId === jobId && history.future.length > 0,
   );
   const undo = useCallback(() => dispatch(undone()), [dispatch]);
   const redo = useCallback(() => dispatch(redone()), [dispatch]);
-  return { undo: past > 0 ? undo : undefined, redo: future > 0 ? redo : undefined };
+  return { undo: past ? undo : undefined, redo: future ? redo : undefined };
 }
 
 /** Keeps the history of the job on screen, for as long as it is the one that is open. */

@@ -4,7 +4,7 @@ import { MAX_PLATES } from '@/core/job/fields';
 import type { PlateKind } from '@/core/job/types';
 import { LooseField } from '@/features/entry/LooseField';
 import { jobActions } from '@/features/jobs/jobsSlice';
-import { useJob } from '@/features/jobs/useJob';
+import { useJobId, useJobPart } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -16,10 +16,12 @@ const DISCS = { quantity: 'count', bounds: { min: 1, max: MAX_DISCS, integer: tr
 
 /** Lays a plain pack at once: so many discs with steels between them. */
 export function LayPack() {
-  const { id: jobId, pack } = useJob();
+  const jobId = useJobId();
+  const kinds = useJobPart((job) => job.pack.kinds);
+  const empty = useJobPart((job) => job.pack.plates.length === 0);
   const dispatch = useAppDispatch();
-  const discKinds = pack.kinds.filter((k) => k.lined !== 'none');
-  const steelKinds = pack.kinds.filter((k) => k.lined === 'none');
+  const discKinds = kinds.filter((k) => k.lined !== 'none');
+  const steelKinds = kinds.filter((k) => k.lined === 'none');
   const [discs, setDiscs] = useState<number>();
   const [first, setFirst] = useState<'friction' | 'steel'>('friction');
   const [discId, setDiscId] = useState<string>();
@@ -31,11 +33,7 @@ export function LayPack() {
   if (!disc || !steel)
     return <Words soft>A kind of disc and a kind of steel are needed to lay a pack.</Words>;
   return (
-    <Panel
-      title="Lay the pack at once"
-      summary="Discs and steels in turn"
-      initiallyOpen={pack.plates.length === 0}
-    >
+    <Panel title="Lay the pack at once" summary="Discs and steels in turn" initiallyOpen={empty}>
       <LooseField label="Friction discs in the pack" spec={DISCS} onValue={setDiscs} />
       <Choice
         label="First and last"

@@ -13,7 +13,7 @@ import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { useChangeJob } from '@/features/jobs/changeJob';
-import { evaluationOf, useDrafts, useJob, useJobPart } from '@/features/jobs/useJob';
+import { evaluationOf, useDrafts, useJobLater, useJobPart } from '@/features/jobs/useJob';
 import type { LayerEdits } from '@/features/section/useLayerEdits';
 import { useLayerEdits } from '@/features/section/useLayerEdits';
 import type { Selection } from '@/features/section/useSelection';
@@ -21,7 +21,6 @@ import { Action } from '@/ui/Action';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
-import { useLater } from '@/ui/useLater';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 import { KindChoice } from './LayPack';
@@ -34,7 +33,7 @@ interface Props {
 /** The plates in their order, the outermost on top as in the section; the chosen one opens to be changed. */
 export function PlateList({ selection }: Props) {
   // Section and figures answer first; the list follows a frame later.
-  const job = useLater(useJob(), true);
+  const job = useJobLater();
   const { pack } = job;
   const { layout, problems } = evaluationOf(job);
   const edits = useLayerEdits(selection);

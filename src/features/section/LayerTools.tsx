@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { fieldAt, MAX_PLATES } from '@/core/job/fields';
@@ -21,7 +21,7 @@ interface Props {
 }
 
 /** The keys beside the section: what can be done to it, and to the layers that are chosen. */
-export function LayerTools({ selection, edits, onZoom }: Props) {
+export const LayerTools = memo(function LayerTools({ selection, edits, onZoom }: Props) {
   const { undo, redo } = useHistory();
   const count = useJobPart((job) => job.pack.plates.length);
   const { ids, several, setSeveral } = selection;
@@ -130,7 +130,7 @@ export function LayerTools({ selection, edits, onZoom }: Props) {
       {ids.length > 1 ? <SeveralFields key={ids.join()} ids={ids} edits={edits} /> : null}
     </View>
   );
-}
+});
 
 const nothing = () => undefined;
 const THICKNESS = fieldAt('pack.kinds.any.thickness');

@@ -10,7 +10,7 @@ import { useStrata } from '@/ui/theme';
 import { spreadLabels } from '@/drawing/spreadLabels';
 import { Words } from '@/ui/Words';
 
-import type { LayerShape, SectionState } from '@/drawing/sectionShape';
+import type { LayerShape, SectionShape, SectionState } from '@/drawing/sectionShape';
 import { Area, LayerDrawing } from './LayerDrawing';
 import { LayerHand } from './LayerHand';
 import { gapHeight, shapeSection, WEAR_SCALE } from '@/drawing/sectionShape';
@@ -103,23 +103,7 @@ export const Section = memo(function Section({
       }}
     >
       <Svg width={width} height={shape.height} aria-hidden>
-        <Polygon
-          points={shape.ridge.map((p) => p.join(',')).join(' ')}
-          fill={strata.slate}
-          {...(springsWrong
-            ? { stroke: strata.stop, strokeWidth: 2.5, strokeDasharray: '5 3' }
-            : {})}
-        />
-        <Area box={shape.pressurePlate} fill={strata.slate} />
-        <Line
-          x1={shape.pressurePlate.x}
-          y1={shape.pressurePlate.y}
-          x2={shape.pressurePlate.x + shape.pressurePlate.width}
-          y2={shape.pressurePlate.y}
-          stroke={strata.ground}
-          strokeWidth={1.2}
-        />
-        <Area box={shape.floor} fill={strata.floor} />
+        <Frame shape={shape} springsWrong={springsWrong} />
         {shape.layers.map((s) => (
           <LayerDrawing key={s.layer.plate.id} shape={s} />
         ))}
@@ -142,21 +126,9 @@ export const Section = memo(function Section({
             strokeWidth={1}
           />
         )}
-        {shape.layers.map((s, i) => {
-          const label = labels[i];
-          const mid = s.row.y + s.row.height / 2;
-          return label === undefined ? null : (
-            <Line
-              key={s.layer.plate.id}
-              x1={drawn - 2}
-              y1={mid}
-              x2={drawn + 10}
-              y2={label}
-              stroke={strata.soft}
-              strokeWidth={1}
-            />
-          );
-        })}
+        {labelled ? (
+          <Path d={leaders(drawn, mids, labels)} fill="none" stroke={strata.soft} strokeWidth={1} />
+        ) : null}
         {shape.layers.map((s) => {
           const { id } = s.layer.plate;
           if (!chosen.has(id) && !wrong.has(id)) return null;
@@ -187,16 +159,19 @@ export const Section = memo(function Section({
           />
         )}
       </Svg>
-      {shape.layers.map((s) => (
-        <LayerButton
+      {shape.layers.map((s, i) => (
+        <LayerRow
           key={s.layer.plate.id}
           id={s.layer.plate.id}
-          label={`Plate ${name(s)}${wrong.has(s.layer.plate.id) ? ', stop' : ''}`}
-          pressed={chosen.has(s.layer.plate.id)}
+          name={name(s)}
+          wrong={wrong.has(s.layer.plate.id)}
+          chosen={chosen.has(s.layer.plate.id)}
           reached={s.layer.plate.id === first}
           top={s.row.y}
           width={drawn}
           height={s.row.height}
+          labelAt={labels[i]}
+          labelWidth={width - drawn - 13}
           press={press}
         />
       ))}
@@ -210,27 +185,6 @@ export const Section = memo(function Section({
           end of the spline
         </Words>
       )}
-      {shape.layers.map((s, i) => {
-        const label = labels[i];
-        return label === undefined ? null : (
-          <Words
-            key={s.layer.plate.id}
-            aria-hidden
-            size={13}
-            numberOfLines={1}
-            soft={!chosen.has(s.layer.plate.id)}
-            bold={chosen.has(s.layer.plate.id)}
-            style={{
-              position: 'absolute',
-              left: drawn + 13,
-              top: label - 9,
-              width: width - drawn - 13,
-            }}
-          >
-            {name(s)}
-          </Words>
-        );
-      })}
       {noted ? (
         <Words soft size={13} style={{ position: 'absolute', left: 4, top: shape.height + 2 }}>
           {`Wear drawn ${WEAR_SCALE} times as deep, in the outline of new`}
@@ -240,39 +194,96 @@ export const Section = memo(function Section({
   );
 });
 
-interface LayerButtonProps {
+interface FrameProps {
+  readonly shape: SectionShape;
+  readonly springsWrong: boolean;
+}
+
+/** The ridge of springs, the pressure plate and the floor, which stand still while the layers change. */
+const Frame = memo(
+  function Frame({ shape: { ridge, pressurePlate, floor }, springsWrong }: FrameProps) {
+    const strata = useStrata();
+    return (
+      <>
+        <Polygon
+          points={ridge.map((p) => p.join(',')).join(' ')}
+          fill={strata.slate}
+          {...(springsWrong
+            ? { stroke: strata.stop, strokeWidth: 2.5, strokeDasharray: '5 3' }
+            : {})}
+        />
+        <Area box={pressurePlate} fill={strata.slate} />
+        <Line
+          x1={pressurePlate.x}
+          y1={pressurePlate.y}
+          x2={pressurePlate.x + pressurePlate.width}
+          y2={pressurePlate.y}
+          stroke={strata.ground}
+          strokeWidth={1.2}
+        />
+        <Area box={floor} fill={strata.floor} />
+      </>
+    );
+  },
+  (a, b) => a.springsWrong === b.springsWrong && framed(a.shape) === framed(b.shape),
+);
+
+const framed = ({ ridge, pressurePlate, floor }: SectionShape) =>
+  JSON.stringify([ridge, pressurePlate, floor]);
+
+/** The lines from the layers to their labels, as one path. */
+const leaders = (x: number, mids: readonly number[], labels: readonly number[]): string =>
+  mids.map((mid, i) => `M${x - 2} ${mid}L${x + 10} ${labels[i] ?? mid}`).join('');
+
+interface LayerRowProps {
   readonly id: string;
-  readonly label: string;
-  readonly pressed: boolean;
+  readonly name: string;
+  readonly wrong: boolean;
+  readonly chosen: boolean;
   /** The one layer that the Tab key comes to. */
   readonly reached: boolean;
   readonly top: number;
   readonly width: number;
   readonly height: number;
+  /** Where its label stands, if it has one. */
+  readonly labelAt: number | undefined;
+  readonly labelWidth: number;
   readonly press: (id: string) => void;
 }
 
-/** The place of a layer under the finger. */
-const LayerButton = memo(function LayerButton({
-  id,
-  label,
-  pressed,
-  reached,
-  top,
-  width,
-  height,
-  press,
-}: LayerButtonProps) {
+/** The place of a layer under the finger, and what it is beside it. */
+const LayerRow = memo(function LayerRow(props: LayerRowProps) {
+  const { id, name, wrong, chosen, reached, top, width, height, labelAt, labelWidth, press } =
+    props;
   return (
-    <Pressable
-      role="button"
-      aria-label={label}
-      aria-pressed={pressed}
-      tabIndex={reached ? 0 : -1}
-      testID={`layer-${id}`}
-      onPress={() => press(id)}
-      style={{ position: 'absolute', left: 0, top, width, height }}
-    />
+    <>
+      <Pressable
+        role="button"
+        aria-label={`Plate ${name}${wrong ? ', stop' : ''}`}
+        aria-pressed={chosen}
+        tabIndex={reached ? 0 : -1}
+        testID={`layer-${id}`}
+        onPress={() => press(id)}
+        style={{ position: 'absolute', left: 0, top, width, height }}
+      />
+      {labelAt === undefined ? null : (
+        <Words
+          aria-hidden
+          size={13}
+          numberOfLines={1}
+          soft={!chosen}
+          bold={chosen}
+          style={{
+            position: 'absolute',
+            left: width + 13,
+            top: labelAt - 9,
+            width: labelWidth,
+          }}
+        >
+          {name}
+        </Words>
+      )}
+    </>
   );
 });
 
