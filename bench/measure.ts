@@ -1,3 +1,5 @@
+import { existsSync, readFileSync } from 'node:fs';
+
 /** Median time of one call in milliseconds, over runs long enough for the clock. */
 export function medianMs(work: () => unknown, runs = 15, warmUp = 2000): number {
   for (let i = 0; i < warmUp; i++) work();
@@ -18,3 +20,34 @@ export function line(name: string, value: string, aim = ''): void {
 }
 
 export const ms = (value: number): string => `${value.toFixed(value < 10 ? 3 : 1)} ms`;
+
+/** Busy and stolen time of all processors so far, in the kernel's ticks; nothing where there is no such count. */
+function ticks(): { readonly busy: number; readonly stolen: number } | undefined {
+  if (!existsSync('/proc/stat')) return undefined;
+  const [user = 0, nice = 0, system = 0, , , irq = 0, softIrq = 0, stolen = 0] = readFileSync(
+    '/proc/stat',
+    'utf8',
+  )
+    .split('\n', 1)
+    .join()
+    .trim()
+    .split(/\s+/)
+    .slice(1)
+    .map(Number);
+  return { busy: user + nice + system + irq + softIrq, stolen };
+}
+
+/**
+ * Says at the end how much of the processor time that was asked for a shared machine gave to others: figures taken while
+ * that is more than a few percent are figures of the machine, not of the program.
+ */
+export function watchMachine(): () => void {
+  const before = ticks();
+  return () => {
+    const after = ticks();
+    if (!before || !after) return;
+    const stolen = after.stolen - before.stolen;
+    const wanted = stolen + after.busy - before.busy;
+    line('processor time taken by others meanwhile', `${((100 * stolen) / wanted).toFixed(0)} %`);
+  };
+}

@@ -4,6 +4,7 @@ import type { Browser } from '@playwright/test';
 import { chromium } from '@playwright/test';
 
 import { makeApp } from '../server/app';
+import { watchMachine } from './measure';
 
 /** Serves the export with the demo workshop, opens a browser for `work`, and takes both down again. */
 export async function withServed(
@@ -22,8 +23,10 @@ export async function withServed(
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu'],
   });
+  const report = watchMachine();
   try {
     await work(`http://127.0.0.1:${port}`, browser);
+    report();
   } finally {
     await browser.close();
     server.closeAllConnections();

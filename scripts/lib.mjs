@@ -25,6 +25,20 @@ export function run(command, args, options = {}) {
   });
 }
 
+/** Runs a program to its end with its output kept back, so that two can run beside each other. */
+export function runKept(command, args) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(command, args, { cwd: root, shell: isWindows });
+    const output = [];
+    child.stdout.on('data', (data) => output.push(data));
+    child.stderr.on('data', (data) => output.push(data));
+    child.on('error', reject);
+    child.on('close', (code, signal) =>
+      resolve({ code: signal ? 1 : code, output: Buffer.concat(output).toString() }),
+    );
+  });
+}
+
 const hashOf = (file) => createHash('sha256').update(readFileSync(file)).digest('hex');
 
 /** Installs the locked packages unless they stand as the lock file says. */

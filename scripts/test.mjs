@@ -2,7 +2,7 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { spawnSync } from 'node:child_process';
 import path from 'node:path';
-import { bin, cacheDir, ensureCache, ensureInstalled, root, run } from './lib.mjs';
+import { bin, cacheDir, ensureCache, ensureInstalled, root, run, runKept } from './lib.mjs';
 
 const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
 
@@ -32,20 +32,30 @@ let passed = 0;
 let failed = 0;
 let skipped = 0;
 
+const seconds = (since) => ((Date.now() - since) / 1000).toFixed(0);
+const outcome = (code) => (code === 0 ? 'ok' : `failed (${code})`);
+
 async function step(name, command, args, env = {}) {
   const started = Date.now();
   console.log(`\n== ${name}`);
   const code = await run(command, args, { env: { ...process.env, ...env } });
-  console.log(
-    `== ${name}: ${code === 0 ? 'ok' : `failed (${code})`} in ${((Date.now() - started) / 1000).toFixed(0)} s`,
-  );
+  console.log(`== ${name}: ${outcome(code)} in ${seconds(started)} s`);
   return code === 0;
 }
 
-/** A check that is not a suite of tests counts as one. */
-async function check(name, command, args) {
-  if (await step(name, command, args)) passed++;
-  else failed++;
+/** A check that is not a suite of tests counts as one. Several run beside each other, each with its own lines. */
+async function checks(...list) {
+  const started = Date.now();
+  await Promise.all(
+    list.map(async ([name, command, args]) => {
+      const { code, output } = await runKept(command, args);
+      console.log(
+        `\n== ${name}\n${output}== ${name}: ${outcome(code)} after ${seconds(started)} s`,
+      );
+      if (code === 0) passed++;
+      else failed++;
+    }),
+  );
 }
 
 function report(file, count) {
@@ -61,14 +71,17 @@ ensureCache();
 for (const old of ['jest.json', 'playwright.json'])
   rmSync(path.join(cacheDir, old), { force: true });
 
-await check('format', bin('prettier'), ['--check', '.']);
-await check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
-await check('types', bin('tsc'), ['--noEmit']);
+await checks(
+  ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
+  ['format', bin('prettier'), ['--check', '.']],
+  ['types', bin('tsc'), ['--noEmit']],
+);
 
 const unitOk = await step('unit tests', bin('jest'), [
   '--json',
   `--outputFile=${path.join(cacheDir, 'jest.json')}`,
   '--silent=false',
+  '--maxWorkers=2',
 ]);
 report('jest.json', (r) => {
   passed += r.numPassedTests;
@@ -77,7 +90,8 @@ report('jest.json', (r) => {
   if (!unitOk && r.numFailedTests + r.numRuntimeErrorTestSuites === 0) failed++;
 });
 
-await check('build', process.execPath, [path.join(root, 'scripts/build.mjs')]);
+if (await step('build', process.execPath, [path.join(root, 'scripts/build.mjs')])) passed++;
+else failed++;
 
 const e2eOk = await step('browser tests', bin('playwright'), ['test'], { CHROMIUM });
 report('playwright.json', ({ stats }) => {
