@@ -16,10 +16,9 @@ function timeOfChange(page: Page, key: string): Promise<number> {
   return page.evaluate(
     (pressed) =>
       new Promise<number>((resolve) => {
-        const shown = () =>
-          [...document.querySelectorAll('[data-testid^="layer-"]')]
-            .map((n) => n.getAttribute('aria-label'))
-            .join();
+        // The layer that is turned over is the one chosen; looking at it alone keeps the measuring itself cheap.
+        const layer = document.querySelector('[data-testid^="layer-"][aria-pressed="true"]');
+        const shown = () => layer?.getAttribute('aria-label');
         const before = shown();
         const target = document.activeElement ?? document.body;
         const started = performance.now();
@@ -28,7 +27,11 @@ function timeOfChange(page: Page, key: string): Promise<number> {
           observer.disconnect();
           requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - started)));
         });
-        observer.observe(document.body, { subtree: true, childList: true, attributes: true });
+        observer.observe(document.body, {
+          subtree: true,
+          attributes: true,
+          attributeFilter: ['aria-label'],
+        });
         target.dispatchEvent(
           new KeyboardEvent('keydown', { key: pressed, bubbles: true, cancelable: true }),
         );

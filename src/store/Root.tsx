@@ -5,6 +5,7 @@ import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 
 import { EMPTY_STOCK } from '@/core/shelf/stock';
+import { UnitsProvider } from '@/features/display/useUnits';
 import { openRecords } from '@/storage/records';
 import { otherTabs } from '@/storage/tabs';
 import type { FirstWorkshop } from '@/storage/workshop';
@@ -36,7 +37,7 @@ function Themed({ children }: { readonly children: ReactNode }) {
     <PaperProvider theme={theme}>
       <View style={{ flex: 1, backgroundColor: theme.strata.ground }}>
         {loaded && fonts ? (
-          children
+          <UnitsProvider>{children}</UnitsProvider>
         ) : (
           <Words soft style={{ padding: 24 }}>
             Opening the workshop …

@@ -1,6 +1,7 @@
 import { memo, useEffect, useId, useState } from 'react';
 import { View } from 'react-native';
 import { Button, TextInput } from 'react-native-paper';
+import { shallowEqual } from 'react-redux';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import type { FieldPath } from '@/core/job/fields';
@@ -14,8 +15,8 @@ import type { UnitChoice } from '@/core/units/quantity';
 import { formatValue, formatWithUnit, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { jobActions } from '@/features/jobs/jobsSlice';
-import { evaluationOf, useDraft, useJobId, useJobPart } from '@/features/jobs/useJob';
-import { useAppDispatch } from '@/store/store';
+import { evaluationOf, useJobId, useJobPart } from '@/features/jobs/useJob';
+import { useAppDispatch, useAppSelector } from '@/store/store';
 import { FONT, useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 
@@ -39,16 +40,23 @@ export const EntryField = memo(function EntryField({ path, label, narrow = false
   // Only what concerns this field: a change elsewhere must not draw every field of the screen again.
   const jobId = useJobId();
   const units = useUnits();
-  const draft = useDraft(path);
   const dispatch = useAppDispatch();
   const strata = useStrata();
   const id = useId();
   /** What stands in the field while it is being typed in. */
   const [typing, setTyping] = useState<string>();
   const field = fieldAt(path);
-  const entry = useJobPart((job) => entryAt(job, path));
-  const told = useJobPart((job) => problemAt(job, path, units));
-  const frozen = useJobPart(isFrozen);
+  // One subscription for all of it: dozens of fields are asked at every key.
+  const { draft, entry, told, frozen } = useAppSelector(({ jobs: { entities, drafts } }) => {
+    const job = entities[jobId];
+    if (!job) throw new Error(`no job ${jobId}`);
+    return {
+      draft: drafts[jobId]?.[path],
+      entry: entryAt(job, path),
+      told: problemAt(job, path, units),
+      frozen: isFrozen(job),
+    };
+  }, shallowEqual);
   const unit = shownUnit(field.quantity, units);
   const name = label ?? field.label;
 

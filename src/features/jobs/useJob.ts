@@ -2,12 +2,11 @@ import { createContext, startTransition, useContext, useEffect, useState } from 
 
 import type { Evaluation } from '@/core/evaluate/evaluate';
 import { evaluate } from '@/core/evaluate/evaluate';
-import type { FieldPath } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
 import { useAppSelector, useAppStore } from '@/store/store';
 import { afterPaint } from '@/ui/useLater';
 
-import type { Draft, Drafts } from './jobsSlice';
+import type { Drafts } from './jobsSlice';
 
 /** The identifier of the job on screen, for all that stands below its screen. */
 export const JobContext = createContext<string>('');
@@ -77,12 +76,6 @@ const NO_DRAFTS: Drafts = {};
 export function useDrafts(): Drafts {
   const id = useJobId();
   return useAppSelector((state) => state.jobs.drafts[id] ?? NO_DRAFTS);
-}
-
-/** The text that stands in one field and is no value yet. */
-export function useDraft(path: FieldPath): Draft | undefined {
-  const id = useJobId();
-  return useAppSelector((state) => state.jobs.drafts[id]?.[path]);
 }
 
 const evaluations = new WeakMap<Job, Evaluation>();

@@ -6,6 +6,7 @@ import { entryAt } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
 import { displayActions } from '@/features/display/displaySlice';
+import { UnitsProvider } from '@/features/display/useUnits';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { JobContext } from '@/features/jobs/useJob';
 import { makeStore } from '@/store/store';
@@ -24,7 +25,9 @@ function setUp() {
     <Provider store={store}>
       <PaperProvider theme={limestone}>
         <JobContext.Provider value={id}>
-          <EntryField path={PATH} />
+          <UnitsProvider>
+            <EntryField path={PATH} />
+          </UnitsProvider>
         </JobContext.Provider>
       </PaperProvider>
     </Provider>,
