@@ -1,5 +1,5 @@
 import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '@/core/job/blank';
-import type { Job, Plate, PlateKind } from '@/core/job/types';
+import type { Job, Plate, PlateKind, Visit } from '@/core/job/types';
 
 import { signed } from '@/core/signoff/revisions';
 import { digestOf } from '@/files/digest';
@@ -90,17 +90,17 @@ export function lighterLever(): Job {
 /** The same, built, set, proved, broken in and measured again, and signed. */
 export function signedLighterLever(): Job {
   const job = withTorques(
-    stripped(lighterLever(), '2026-09-14', { ...OUT_0106, 'Pushrod ball or bearing': 1 }),
+    stripped(lighterLever(), '2026-02-16', { ...OUT_0106, 'Pushrod ball or bearing': 1 }),
     TARN_TORQUES,
   );
   const set: Job = {
-    ...countedIn(job, '2026-11-09'),
-    build: { ...job.build, soakStart: '2026-11-08T17:00:00.000Z' },
+    ...countedIn(job, '2026-03-09'),
+    build: { ...job.build, soakStart: '2026-03-08T17:00:00.000Z' },
     setting: { ...job.setting, freePlayMin: manual(2), freePlayMax: manual(6) },
     release: {
       ...job.release,
-      leverTravel: entry(64, measuredOn('2026-11-09')),
-      freePlay: entry(2.5, measuredOn('2026-11-09')),
+      leverTravel: entry(64, measuredOn('2026-03-09')),
+      freePlay: entry(2.5, measuredOn('2026-03-09')),
       liftReadings: [
         [0, 1.85],
         [120, 1.83],
@@ -108,7 +108,7 @@ export function signedLighterLever(): Job {
       ].map(([angle = 0, lift = 0], i) => ({
         id: `d${i}`,
         angle: entry(angle),
-        lift: entry(lift, measuredOn('2026-11-09')),
+        lift: entry(lift, measuredOn('2026-03-09')),
       })),
     },
     prove: {
@@ -117,27 +117,54 @@ export function signedLighterLever(): Job {
         { id: 'first', name: 'First gear', wanted: manual(10), done: entry(10) },
         { id: 'second', name: 'Second gear', wanted: manual(10), done: entry(10) },
       ],
-      recheckFreePlay: entry(2.2, measuredOn('2026-11-09')),
-      recheckLift: entry(1.84, measuredOn('2026-11-09')),
+      recheckFreePlay: entry(2.2, measuredOn('2026-03-09')),
+      recheckLift: entry(1.84, measuredOn('2026-03-09')),
     },
   };
-  const built = worked(set, 'build', '2026-11-09T08:00:00.000Z');
+  const built = worked(set, 'build', '2026-03-09T08:00:00.000Z');
   const done = worked(
-    worked(built, 'set', '2026-11-09T11:10:00.000Z'),
+    worked(built, 'set', '2026-03-09T11:10:00.000Z'),
     'prove',
-    '2026-11-09T13:00:00.000Z',
+    '2026-03-09T13:00:00.000Z',
   );
-  return signed(done, BENCH, '2026-11-09T15:40:00.000Z', digestOf);
+  const sealed = signed(done, BENCH, '2026-03-09T15:40:00.000Z', digestOf);
+  return { ...sealed, visits: returnsOf(sealed), updatedAt: '2026-11-16T10:20:00.000Z' };
+}
+
+/** What each disc had lost at each return, in thousandths of a millimetre, innermost first. */
+const LOST = [
+  { date: '2026-05-11', hours: 230, lost: [6, 7, 7, 6, 7, 7, 6, 7, 7], play: 2.4 },
+  { date: '2026-08-03', hours: 253, lost: [16, 17, 17, 16, 17, 17, 16, 17, 17], play: 2.6 },
+  { date: '2026-11-16', hours: 278, lost: [25, 26, 25, 26, 25, 26, 25, 26, 26], play: 2.7 },
+] as const;
+
+/** Three returns on which every disc was measured by micrometer. */
+function returnsOf(job: Job): Visit[] {
+  const discs = job.pack.plates.filter((p) => p.kindId !== 'steel-thin');
+  return LOST.map(({ date, hours, lost, play }, n) => ({
+    id: `return-${n + 1}`,
+    date,
+    hours: entry(hours),
+    freePlay: entry(play, measuredOn(date)),
+    readings: Object.fromEntries(
+      discs.map((disc, i) => {
+        const built = Math.min(...Object.values(disc.readings ?? {}).map((r) => r.value));
+        const now = Math.round(1000 * built - (lost[i] ?? 0)) / 1000;
+        return [disc.id, entry(now, measuredOn(date))] as const;
+      }),
+    ),
+    note: n === 2 ? 'Oil changed, lever still light.' : '',
+  }));
 }
 
 function nineDiscs(): Job {
-  const job = tarn('demo-ur-0101', 'UR-0101', '2026-09-14T09:20:00.000Z');
-  const date = '2026-11-09';
+  const job = tarn('demo-ur-0101', 'UR-0101', '2026-02-16T09:20:00.000Z');
+  const date = '2026-03-09';
   const thin: PlateKind = {
     ...TARN_STEEL,
     id: 'steel-thin',
     name: 'Steel 1.0',
-    thickness: entry(1, measuredOn('2026-09-14')),
+    thickness: entry(1, measuredOn('2026-02-16')),
   };
   return {
     ...job,
@@ -148,11 +175,13 @@ function nineDiscs(): Job {
       aims: ['lighter'],
       hours: entry(212, measuredOn(date)),
     },
-    updatedAt: '2026-11-09T15:40:00.000Z',
+    updatedAt: '2026-03-09T15:40:00.000Z',
     machine: { ...job.machine, name: 'Tarn 450', use: 'trail single', layout: 'pack' },
     pack: {
       ...job.pack,
       kinds: [TARN_DISC, TARN_FIRST_DISC, thin],
+      // Thin steels leave the springs more room to follow: the window reaches lower than the maker's own.
+      windowMin: manual(33.5),
       plates: read(
         lay(9, 'steel-thin'),
         [
@@ -184,14 +213,14 @@ function nineDiscs(): Job {
       coil: {
         ring: [],
         seatDistance: manual(70.3),
-        pressurePlate: entry(4, measuredOn('2026-09-14')),
+        pressurePlate: entry(4, measuredOn('2026-02-16')),
         groups: [
           {
             ...blankCoilGroup('soft', 'Soft set'),
             count: entry(6),
             rateFrom: 'wire',
-            wireDiameter: entry(2.7, measuredOn('2026-09-14')),
-            meanDiameter: entry(15.5, measuredOn('2026-09-14')),
+            wireDiameter: entry(2.7, measuredOn('2026-02-16')),
+            meanDiameter: entry(15.5, measuredOn('2026-02-16')),
             activeCoils: entry(6),
             totalCoils: entry(7.5),
             freeLength: entry(42, measuredOn(date)),
@@ -202,8 +231,8 @@ function nineDiscs(): Job {
     release: {
       ...job.release,
       type: 'hydraulic',
-      leverTravel: entry(62, measuredOn('2026-09-14')),
-      leverRatio: entry(5.2, measuredOn('2026-09-14')),
+      leverTravel: entry(62, measuredOn('2026-02-16')),
+      leverRatio: entry(5.2, measuredOn('2026-02-16')),
       lostTravel: entry(0.4, measuredOn(date)),
       masterDiameter: manual(11),
       slaveDiameter: manual(27.5),

@@ -182,6 +182,7 @@ function refuseBrokenLinks(job: Job): void {
     ['strip.found', job.strip.found],
     ['inspection.springLengths', job.inspection.springLengths],
     ['photos', job.photos],
+    ['visits', job.visits],
     ...job.springs.coil.groups.map((g, i): [string, readonly { readonly id: string }[]] => [
       `springs.coil.groups.${i}.testerPoints`,
       g.testerPoints,

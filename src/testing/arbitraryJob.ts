@@ -101,6 +101,22 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
       'intake',
     ),
     layout: fc.constantFrom('unknown', 'pack', 'startAndPack', 'startAndBelt', 'belt'),
+    visits: fc
+      .array(
+        sparse(
+          {
+            date: fc.constantFrom('2026-01-05', '2026-03-02', '2026-08-24'),
+            readings: fc.dictionary(
+              fc.constantFrom('x0', 'x1', 'x2', 'x3'),
+              entry('visits.*.readings.*'),
+            ),
+            note: fc.string({ maxLength: 10 }),
+          },
+          'visits.*',
+        ),
+        { maxLength: 5 },
+      )
+      .map((all) => withId([], all)),
     kinds: fc.array(
       sparse(
         {
@@ -215,6 +231,7 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
         build: j.done.build,
         prove: j.done.prove,
         signOff: blankSignOff(),
+        visits: j.visits,
         inspection: {
           ...j.inspection,
           springLengths: (j.inspection.springLengths as { groupId: string }[]).filter(

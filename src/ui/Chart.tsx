@@ -37,6 +37,8 @@ interface Props {
   readonly regions?: readonly { readonly from: number; readonly to: number }[];
   /** Level lines across, such as a limit. */
   readonly levels?: readonly number[];
+  /** Names of points stand under them: a rising line would run through them. */
+  readonly namesBelow?: boolean;
 }
 
 const MARGIN = { left: 46, right: 12, top: 12, bottom: 28 } as const;
@@ -46,6 +48,7 @@ const TICK_ROOM = 56;
 const MARK_GAP = 16;
 const LABEL_AWAY = 16;
 const LABEL_ROOM = 84;
+const NAME_BELOW = 18;
 
 interface Mark {
   readonly label: string;
@@ -54,13 +57,13 @@ interface Mark {
 }
 
 /** Labels beside their marks, to the left near the right edge, spread so that none covers another. */
-function placeMarks(marks: readonly Mark[], width: number, foot: number) {
+function placeMarks(marks: readonly Mark[], below: number, width: number, foot: number) {
   const sides = [true, false].map((left) =>
     marks.filter((m) => m.x > width - LABEL_ROOM === left).sort((a, b) => b.y - a.y),
   );
   return sides.flatMap((side, i) => {
     const ys = spreadLabels(
-      side.map((m) => m.y),
+      side.map((m) => m.y + below),
       MARK_GAP,
       MARGIN.top + 10,
       foot,
@@ -85,6 +88,7 @@ export function Chart({
   band,
   regions = [],
   levels = [],
+  namesBelow = false,
 }: Props) {
   const strata = useStrata();
   const [width, setWidth] = useState(0);
@@ -102,6 +106,7 @@ export function Chart({
   );
   const named = placeMarks(
     marks.map((m) => ({ label: m.label, x: x(m.x), y: y(m.y) })),
+    namesBelow ? NAME_BELOW : 0,
     width,
     height - MARGIN.bottom,
   );

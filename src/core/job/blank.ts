@@ -69,6 +69,7 @@ export function blankJob(id: string, number: string, now: string): Job {
     build: blankBuild(),
     prove: blankProve(),
     signOff: blankSignOff(),
+    visits: [],
     photos: [],
     notes: '',
   };

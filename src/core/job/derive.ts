@@ -115,7 +115,7 @@ export function nextJobOf(last: Job, id: string, number: string, now: string): J
   };
 }
 
-/** A job with everything of another but its identity, its photographs and its signatures. */
+/** A job with everything of another but its identity, its photographs, its signatures and its returns. */
 export function copyOfJob(job: Job, id: string, number: string, now: string): Job {
   return {
     ...job,
@@ -126,6 +126,7 @@ export function copyOfJob(job: Job, id: string, number: string, now: string): Jo
     archived: false,
     photos: [],
     signOff: blankSignOff(),
+    visits: [],
   };
 }
 

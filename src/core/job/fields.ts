@@ -6,6 +6,7 @@ import { RELEASE_FIELDS } from './specs/release';
 import { SETTING_FIELDS } from './specs/setting';
 import type { FieldSpec } from './specs/spec';
 import { SPRING_FIELDS } from './specs/springs';
+import { VISIT_FIELDS } from './specs/visits';
 import { WEIGHT_FIELDS } from './specs/weights';
 import { WORK_FIELDS } from './specs/work';
 
@@ -25,6 +26,7 @@ export const FIELDS = {
   ...SETTING_FIELDS,
   ...INSPECTION_FIELDS,
   ...WORK_FIELDS,
+  ...VISIT_FIELDS,
 };
 
 /** A path with `*` in the place of identifiers. */
@@ -72,6 +74,7 @@ const LIST_PARENTS = new Set([
   'liftReadings',
   'fasteners',
   'starts',
+  'visits',
 ]);
 
 /** Paths recur at every key that is typed; each is taken apart once. */

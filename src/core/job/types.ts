@@ -16,6 +16,7 @@ import type {
 } from './record/setting';
 import type { Springs } from './record/springs';
 import type { Photo, Strip } from './record/strip';
+import type { Visit } from './record/visits';
 import type { BuildRecord, ProveRecord, SignOff, Work } from './work';
 
 export * from './record/entry';
@@ -25,6 +26,7 @@ export * from './record/pack';
 export * from './record/setting';
 export * from './record/springs';
 export * from './record/strip';
+export * from './record/visits';
 
 /** What makes up one variant of a pack. */
 export interface VariantParts {
@@ -75,6 +77,8 @@ export interface Job extends VariantParts {
   readonly build: BuildRecord;
   readonly prove: ProveRecord;
   readonly signOff: SignOff;
+  /** Returns of the machine while this pack is in it. */
+  readonly visits: readonly Visit[];
   readonly photos: readonly Photo[];
   readonly notes: string;
 }

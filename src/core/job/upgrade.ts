@@ -2,7 +2,7 @@ import type { Job } from './types';
 import { blankBuild, blankProve, blankSignOff, blankWork } from './work';
 
 /** Parts of the record that earlier versions did not have. */
-type Later = 'duty' | 'variants' | 'work' | 'build' | 'prove' | 'signOff';
+type Later = 'duty' | 'variants' | 'work' | 'build' | 'prove' | 'signOff' | 'visits';
 
 /** A record as an earlier version of the product kept it. */
 export type EarlierJob = Omit<Job, Later> & Partial<Pick<Job, Later>>;
@@ -16,4 +16,5 @@ export const upgradeJob = (job: EarlierJob): Job => ({
   build: job.build ?? blankBuild(),
   prove: job.prove ?? blankProve(),
   signOff: job.signOff ?? blankSignOff(),
+  visits: job.visits ?? [],
 });

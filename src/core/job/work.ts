@@ -119,8 +119,10 @@ export interface Override {
   readonly at: string;
 }
 
-/** A record as it is when it is signed: everything of the job but its earlier revisions. */
-export type SignedRecord = Omit<Job, 'signOff'> & { readonly overrides: readonly Override[] };
+/** A record as it is when it is signed: everything of the job but its earlier revisions and what comes after. */
+export type SignedRecord = Omit<Job, 'signOff' | 'visits'> & {
+  readonly overrides: readonly Override[];
+};
 
 export interface Revision {
   readonly number: number;

@@ -2,8 +2,8 @@ import type { Job } from '../job/types';
 import type { Override, Revision, SignedRecord } from '../job/work';
 import { isFrozen } from '../job/work';
 
-/** What a signature covers: everything of the job but its earlier revisions. */
-export function signedRecordOf({ signOff, ...rest }: Job): SignedRecord {
+/** What a signature covers: everything of the job but its earlier revisions and the machine’s returns. */
+export function signedRecordOf({ signOff, visits: _returns, ...rest }: Job): SignedRecord {
   return { ...rest, overrides: signOff.overrides };
 }
 
@@ -46,7 +46,7 @@ export const reopened = (job: Job, why: string): Job =>
 /** A job as it was signed, to be read: without revisions of its own. */
 export function jobOfRevision({ record }: Revision): Job {
   const { overrides, ...rest } = record;
-  return { ...rest, signOff: { overrides, revisions: [] } };
+  return { ...rest, signOff: { overrides, revisions: [] }, visits: [] };
 }
 
 /** Writes, changes or, with empty text, takes away the reason to sign although an item is open. */

@@ -54,7 +54,8 @@ export const EntryField = memo(function EntryField({ path, label, narrow = false
       draft: drafts[jobId]?.[path],
       entry: entryAt(job, path),
       told: problemAt(job, path, units),
-      frozen: isFrozen(job),
+      // The machine's returns go on after the signature.
+      frozen: isFrozen(job) && !path.startsWith('visits.'),
     };
   }, shallowEqual);
   const unit = shownUnit(field.quantity, units);

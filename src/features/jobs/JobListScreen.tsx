@@ -67,6 +67,9 @@ export function JobListScreen() {
           <View style={{ flexGrow: 1 }}>
             <Heading level={2}>Jobs</Heading>
           </View>
+          <Action icon="calendar-clock" onPress={() => router.navigate('/due')}>
+            Due
+          </Action>
           <Action icon="layers-outline" onPress={() => router.navigate('/shelf')}>
             Shelf
           </Action>

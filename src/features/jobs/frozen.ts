@@ -1,9 +1,10 @@
 import type { UnknownAction } from '@reduxjs/toolkit';
 import { createAction } from '@reduxjs/toolkit';
 
+import type { Job } from '@/core/job/types';
 import { isFrozen } from '@/core/job/work';
 
-import type { JobsState } from './jobsState';
+import type { Drafts, JobsState } from './jobsState';
 
 /** The builder has read that a signed record does not change. */
 export const refusalRead = createAction('frozen/refusalRead');
@@ -36,9 +37,28 @@ export function withFrozen(reduce: Reduce): Reduce {
     if (id === undefined || !before || !isFrozen(before)) return next;
     const after = next.entities[id];
     if (after && !isFrozen(after)) return next;
-    const same = after === before && next.drafts[id] === state.drafts[id];
+    const same =
+      after !== undefined &&
+      asSigned(before, after) &&
+      draftsApart(state.drafts[id], next.drafts[id]).every((path) => path.startsWith(RETURNS));
     return same ? next : { ...state, refusedId: id };
   };
+}
+
+/** Fields of the machine's returns, which go on after the signature. */
+const RETURNS = 'visits.';
+
+/** Whether everything that a signature covers stands as it stood; parts that do not change are shared. */
+function asSigned(before: Job, after: Job): boolean {
+  if (before === after) return true;
+  const keys = Object.keys({ ...before, ...after }) as (keyof Job)[];
+  return keys.every((k) => k === 'visits' || k === 'updatedAt' || before[k] === after[k]);
+}
+
+/** Paths of the fields whose unfinished text is another. */
+function draftsApart(a: Drafts = {}, b: Drafts = {}): readonly string[] {
+  if (a === b) return [];
+  return Object.keys({ ...a, ...b }).filter((path) => a[path] !== b[path]);
 }
 
 function jobNamed({ payload }: UnknownAction): string | undefined {

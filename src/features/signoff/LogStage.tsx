@@ -3,6 +3,9 @@ import { useLocalSearchParams, router } from 'expo-router';
 import { isFrozen } from '@/core/job/work';
 import { StagePage } from '@/features/job/StagePage';
 import { useJob } from '@/features/jobs/useJob';
+import { LifePanel } from '@/features/log/LifePanel';
+import { MachineLog, WearRates } from '@/features/log/MachineLog';
+import { Returns } from '@/features/log/Returns';
 
 import { PaperPanel } from './PaperPanel';
 import { Revisions } from './Revisions';
@@ -27,6 +30,10 @@ export function LogStage() {
   return (
     <StagePage>
       {isFrozen(job) ? null : <SignPanel />}
+      <LifePanel />
+      <Returns />
+      <MachineLog />
+      <WearRates />
       <Revisions />
       <PaperPanel />
     </StagePage>

@@ -71,7 +71,7 @@ describe('paper', () => {
       'Lever gain': '19.5 mm at 2 turns; 15.0 mm at 2.25 turns; aimed at 12.0 mm',
     });
     expect(facts('UR-0101')).toMatchObject({
-      Soak: 'in the oil from 2026-11-08 17:00 UTC, planned 8 h',
+      Soak: 'in the oil from 2026-03-08 17:00 UTC, planned 8 h',
       'Free play at the lever': '2.5 mm; asked 2.0 mm to 6.0 mm',
       'Lift round the plate': '0° 1.850 mm, 120° 1.830 mm, 240° 1.860 mm',
     });

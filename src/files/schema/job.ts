@@ -5,14 +5,15 @@ import {
   MAX_NAME,
   MAX_NOTES,
   MAX_PHOTOS,
+  MAX_PLATES,
   MAX_REVISIONS,
 } from '@/core/job/fields';
-import { STAGES } from '@/core/job/types';
+import { MAX_VISITS, STAGES } from '@/core/job/types';
 import { MAX_VARIANTS } from '@/core/job/variants';
 import { blankBuild, blankProve, blankSignOff, blankWork } from '@/core/job/work';
 
 import { PARTS } from './pack';
-import { entriesUnder, ID, list, text, TIME } from './parts';
+import { DATE, entriesUnder, entryOf, ID, list, text, TIME } from './parts';
 import { INSPECTION, INTAKE, PHOTO, STRIP } from './stages';
 import { BUILD, OVERRIDES, PROVE, WORK } from './work';
 
@@ -90,7 +91,22 @@ const SIGN_OFF = Joi.object({
   reopened: text(400),
 });
 
-const JOB = Joi.object({ ...RECORD, signOff: SIGN_OFF.default(blankSignOff) });
+const VISIT = Joi.object({
+  id: ID.required(),
+  date: DATE.required(),
+  readings: Joi.object()
+    .pattern(/^[A-Za-z0-9_-]{1,64}$/, entryOf('visits.*.readings.*'))
+    .max(MAX_PLATES)
+    .required(),
+  note: text(MAX_NOTES).required(),
+  ...entriesUnder('visits.*'),
+});
+
+const JOB = Joi.object({
+  ...RECORD,
+  signOff: SIGN_OFF.default(blankSignOff),
+  visits: Joi.array().items(VISIT).max(MAX_VISITS).default([]),
+});
 
 /** The whole file: what it is, its version, the job, and what was typed but not yet a value. */
 export const JOB_FILE = Joi.object({

@@ -54,6 +54,25 @@ describe('a signed job', () => {
     expect(job().archived).toBe(true);
   });
 
+  it('takes the machine’s returns, which the signature does not cover, and nothing with them', () => {
+    const { store, job } = setUp();
+    const path = `visits.${job().visits[0]?.id ?? ''}.hours`;
+    const typed = (text: string) =>
+      store.dispatch(jobActions.fieldTyped({ jobId: ID, path, text, units: {} }));
+    typed('231');
+    expect(job().visits[0]?.hours?.value).toBe(231);
+    typed('two hundred');
+    expect(store.getState().jobs.drafts[ID]?.[path]?.text).toBe('two hundred');
+    expect(store.getState().jobs.refusedId).toBeUndefined();
+    expect(isFrozen(job())).toBe(true);
+    const before = job();
+    store.dispatch(changeJob(ID, (j) => ({ ...j, visits: [], notes: 'other' })));
+    expect(job()).toBe(before);
+    // The digest of what was signed still holds.
+    const [revision] = job().signOff.revisions;
+    expect(revision && digestOf(revision.record)).toBe(revision?.digest);
+  });
+
   it('opens with a reason; undo goes back to that and no further than the signature', () => {
     const { store, job, type } = setUp();
     const before = job();

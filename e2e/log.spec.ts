@@ -1,0 +1,60 @@
+import { packLife } from '../src/core/log/packLife';
+import { demoJob } from '../src/demo/jobs';
+
+import { expect, test } from './bench';
+
+const DEMO = '/job/demo-ur-0101';
+
+test('the log names the first limit as the core does, and a return that is added moves it', async ({
+  workshop,
+}) => {
+  const { page } = workshop;
+  const [first] = packLife(demoJob('UR-0101')).foreseen;
+  await workshop.open(`${DEMO}?stage=log`);
+  const status = page.getByTestId('first-limit');
+  await expect(status).toContainText('First limit: stack leaves its window');
+  expect(first?.name).toBe('stack leaves its window');
+  await expect(status).toContainText(`at ${first?.hours.toFixed(0)} h`);
+  await expect(
+    page.getByRole('img', { name: /^Wear of the pack over hours: .*at 278 h; the line rises/ }),
+  ).toBeVisible();
+
+  // A signature does not cover returns: the record stays signed while one is added.
+  await page.getByRole('button', { name: 'The machine is back' }).click();
+  const hours = page.getByRole('textbox', { name: 'Machine hours' }).last();
+  await hours.fill('300');
+  for (let disc = 1; disc <= 9; disc++)
+    await page
+      .getByRole('textbox', { name: `Disc ${disc}`, exact: true })
+      .last()
+      .fill('2.81');
+  await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('Signed as');
+  await expect(status).toContainText('It is met');
+  await workshop.stored();
+
+  await page.reload();
+  await expect(status).toContainText('It is met');
+  await page.getByRole('button', { name: 'Log of the machine' }).click();
+  await expect(
+    page.getByRole('list', { name: 'Log of the machine' }).getByRole('listitem'),
+  ).toHaveCount(5);
+  await page.getByRole('button', { name: 'Linings of this workshop' }).click();
+  await expect(
+    page
+      .getByRole('list', { name: 'Wear per hour by lining and use' })
+      .getByRole('listitem')
+      .first(),
+  ).toContainText(/100 h/);
+
+  // What can't be told is said, not guessed.
+  const again = page.getByRole('button', { name: /^Return of/ });
+  while ((await again.count()) > 0) {
+    const left = await again.count();
+    const take = page.getByRole('button', { name: 'Take this return out' });
+    if ((await take.count()) === 0) await again.first().click();
+    await take.first().click();
+    await expect(again).toHaveCount(left - 1);
+  }
+  await expect(page.getByText(/rate is taken from new/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('Signed as');
+});

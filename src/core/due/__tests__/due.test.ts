@@ -1,0 +1,69 @@
+import fc from 'fast-check';
+
+import type { Job } from '@/core/job/types';
+import { demoJob, demoJobs } from '@/demo/jobs';
+import { arbitraryJob } from '@/testing/arbitraryJob';
+
+import { packLife } from '../../log/packLife';
+import { dueOf } from '../due';
+
+const NOW = '2026-11-20T10:00:00.000Z';
+const ids = (jobs: readonly Job[], now = NOW) => dueOf(jobs, now).map((d) => d.id);
+
+describe('what is due', () => {
+  it('stands in order of time, each with its reason', () => {
+    const due = dueOf(demoJobs(), NOW);
+    expect(due.map((d) => d.kind)).toEqual(['soak', 'back', 'back', 'back', 'back', 'limit']);
+    const days = due.map((d) => d.at ?? d.day);
+    expect(days).toEqual([...days].sort());
+    expect(due.every((d) => d.reason.length > 0)).toBe(true);
+  });
+
+  it('foresees a limit at the early end of its interval, as the log does', () => {
+    const job = demoJob('UR-0101');
+    const [limit] = dueOf([job], NOW);
+    expect(limit?.day).toBe(packLife(job).foreseen[0]?.earliestDate);
+  });
+
+  it('forgets a pack that another has taken the place of', () => {
+    const job = demoJob('UR-0101');
+    const later = {
+      ...job,
+      id: 'later',
+      intake: { ...job.intake, hours: { value: 300 } },
+      visits: [],
+    };
+    expect(ids([job, later])).not.toContain('limit-demo-ur-0101');
+  });
+
+  it('asks for the measurement after break-in until one is there', () => {
+    const job = demoJob('UR-0101');
+    const { recheckFreePlay: _play, recheckLift: _lift, ...prove } = job.prove;
+    const unmeasured = { ...job, prove, visits: [] };
+    const [due] = dueOf([unmeasured], NOW);
+    expect(due).toMatchObject({ kind: 'recheck', day: '2026-04-08' });
+    expect(ids([{ ...job, visits: [] }])).not.toContain('recheck-demo-ur-0101');
+    expect(ids([{ ...unmeasured, visits: job.visits }])).not.toContain('recheck-demo-ur-0101');
+  });
+
+  it('drops a soak that is over for a day, and all of a job in the archive', () => {
+    const job = demoJob('UR-0106');
+    expect(ids([job])).toContain('soak-demo-ur-0106');
+    expect(ids([job], '2026-11-22T10:00:00.000Z')).not.toContain('soak-demo-ur-0106');
+    expect(ids([{ ...job, archived: true }])).toEqual([]);
+  });
+
+  it('has one identifier for each thing, whatever the jobs are', () => {
+    fc.assert(
+      fc.property(fc.array(arbitraryJob, { maxLength: 3 }), (jobs) => {
+        const named = jobs.map((j, i) => ({ ...j, id: `j${i}` }));
+        const all = ids(named);
+        expect(new Set(all).size).toBe(all.length);
+        expect(ids(named, '2026-11-21T10:00:00.000Z').every((id) => /^[a-z]+-j\d$/.test(id))).toBe(
+          true,
+        );
+      }),
+      { numRuns: 60 },
+    );
+  });
+});

@@ -1,0 +1,122 @@
+import { say } from '../evaluate/sentence';
+import type { Sentence } from '../evaluate/sentence';
+import type { Job } from '../job/types';
+import { STAGE_NAME } from '../job/words';
+import { packLife } from '../log/packLife';
+import { soakOf } from '../worksheet/soak';
+
+export type DueKind = 'back' | 'soak' | 'recheck' | 'limit';
+
+/** Something that has its day. */
+export interface Due {
+  /** The same for the same thing, whenever it is asked: a calendar updates it by this. */
+  readonly id: string;
+  readonly kind: DueKind;
+  readonly jobId: string;
+  readonly number: string;
+  readonly machine: string;
+  /** ISO date. */
+  readonly day: string;
+  /** ISO time, for what has its minute. */
+  readonly at?: string;
+  readonly title: string;
+  readonly reason: Sentence;
+}
+
+/** Days after the signature by which the linings have bedded in, when nothing is said of it. */
+const RECHECK_DAYS = 30;
+/** A soak that ended longer ago is no news, h. */
+const SOAK_STALE_HOURS = 24;
+const DAY_MS = 86_400_000;
+const HOUR_MS = 3_600_000;
+
+const dayAfter = (iso: string, days: number): string =>
+  new Date(Date.parse(iso) + days * DAY_MS).toISOString().slice(0, 10);
+
+/**
+ * All that is due in a workshop, the earliest first: machines wanted back, linings soaking, measurements after break-in,
+ * and the day on which wear meets its first limit. Jobs in the archive have nothing due.
+ * @param now ISO time
+ * Never throws for jobs that pass the schema. Source: the record itself; wear by `log/packLife.ts`.
+ */
+export function dueOf(jobs: readonly Job[], now: string): readonly Due[] {
+  return jobs
+    .filter((job) => !job.archived)
+    .flatMap((job) => [wantedBack(job), soaking(job, now), recheck(job), firstLimit(job, jobs)])
+    .filter((due) => due !== undefined)
+    .sort((a, b) => (a.at ?? a.day).localeCompare(b.at ?? b.day) || a.id.localeCompare(b.id));
+}
+
+const base = (
+  job: Job,
+  kind: DueKind,
+): Pick<Due, 'id' | 'kind' | 'jobId' | 'number' | 'machine'> => ({
+  id: `${kind}-${job.id}`,
+  kind,
+  jobId: job.id,
+  number: job.number,
+  machine: job.machine.name || 'New machine',
+});
+
+function wantedBack(job: Job): Due | undefined {
+  const { due } = job.intake;
+  if (due === undefined || job.stage === 'log') return undefined;
+  return {
+    ...base(job, 'back'),
+    day: due,
+    title: 'wanted back',
+    reason: say`The rider wants it back by then; it stands at ${STAGE_NAME[job.stage]}.`,
+  };
+}
+
+function soaking(job: Job, now: string): Due | undefined {
+  const { soakStart } = job.build;
+  if (soakStart === undefined || job.stage !== 'build') return undefined;
+  const { plan } = soakOf(job);
+  const end = Date.parse(soakStart) + plan * 60_000;
+  if (Date.parse(now) - end > SOAK_STALE_HOURS * HOUR_MS) return undefined;
+  const at = new Date(end).toISOString();
+  return {
+    ...base(job, 'soak'),
+    day: at.slice(0, 10),
+    at,
+    title: 'linings soaked',
+    reason: say`Linings are in the oil since ${soakStart.slice(11, 16)} UTC; the planned soak ends then.`,
+  };
+}
+
+/** The measurement after break-in: due a while after the signature, until it or a return is recorded. */
+function recheck(job: Job): Due | undefined {
+  const signedAt = job.signOff.revisions.at(-1)?.signedAt;
+  const { recheckFreePlay, recheckLift, recheckGain } = job.prove;
+  if (!signedAt || recheckFreePlay || recheckLift || recheckGain || job.visits.length > 0)
+    return undefined;
+  return {
+    ...base(job, 'recheck'),
+    day: dayAfter(signedAt, RECHECK_DAYS),
+    title: 'measure after break-in',
+    reason: say`Linings bed in: free play, lift and gap change. Nothing was measured since the signature.`,
+  };
+}
+
+/** Wear meets its first limit; only the pack that is in the machine counts. */
+function firstLimit(job: Job, all: readonly Job[]): Due | undefined {
+  if (all.some((other) => isLater(other, job))) return undefined;
+  const [first] = packLife(job).foreseen;
+  // A careful shop looks before the line says so: at the early end of the interval.
+  const day = first?.earliestDate ?? first?.date;
+  if (!first || !day) return undefined;
+  return {
+    ...base(job, 'limit'),
+    day,
+    title: `inspect: ${first.name}`,
+    reason: first.earliestDate
+      ? say`By the line at ${first.hours.toFixed(0)} h; this is the early end of its interval.`
+      : say`By the line at ${first.hours.toFixed(0)} h.`,
+  };
+}
+
+const isLater = (other: Job, job: Job): boolean =>
+  other.id !== job.id &&
+  other.machine.id === job.machine.id &&
+  (other.intake.hours?.value ?? 0) > (job.intake.hours?.value ?? 0);

@@ -1,0 +1,168 @@
+import fc from 'fast-check';
+
+import { entry } from '@/core/job/blank';
+import type { Job } from '@/core/job/types';
+import { demoJob } from '@/demo/jobs';
+import { arbitraryJob } from '@/testing/arbitraryJob';
+
+import { machineLog, wearRates } from '../machineLog';
+import { packLife } from '../packLife';
+
+const job = demoJob('UR-0101');
+const without = (returns: number): Job => ({ ...job, visits: job.visits.slice(0, returns) });
+
+/** Discs all worn by the same at each return. */
+function worn(losses: readonly (readonly [hours: number, date: string, loss: number])[]): Job {
+  const discs = job.pack.plates.filter((p) => p.kindId.startsWith('disc'));
+  return {
+    ...job,
+    visits: losses.map(([hours, date, loss], n) => ({
+      id: `v${n}`,
+      date,
+      hours: entry(hours),
+      readings: Object.fromEntries(discs.map((d) => [d.id, entry(2.87 - loss)])),
+      note: '',
+    })),
+  };
+}
+
+describe('the life of a pack', () => {
+  it('fits the published wear: 0, 0.06, 0.15 and 0.23 mm at 0, 18, 41 and 66 h', () => {
+    const { line, points } = packLife(job).pack;
+    const [first] = points;
+    expect(line?.slope).toBeCloseTo(0.00352785, 8);
+    // The pack went in at 212 h, worn by what its discs had lost before.
+    expect(
+      (line?.intercept ?? NaN) + (line?.slope ?? NaN) * 212 - (first?.wear ?? NaN),
+    ).toBeCloseTo(-0.000245, 6);
+  });
+
+  it('names the first limit with its interval, in hours and by the machine’s own hours per week', () => {
+    const { foreseen, hoursPerWeek, caution } = packLife(job);
+    const [first, ...rest] = foreseen;
+    expect(first?.name).toBe('stack leaves its window');
+    expect(first?.hours).toBeGreaterThan(first?.earliest ?? Infinity);
+    expect(first?.hours).toBeLessThan(first?.latest ?? 0);
+    expect(rest.every((f) => f.hours >= (first?.hours ?? Infinity))).toBe(true);
+    // 66 h from 9 March to 16 November.
+    expect(hoursPerWeek).toBeCloseTo(66 / 36, 6);
+    const weeks = ((first?.hours ?? NaN) - 278) / (66 / 36);
+    expect(first?.date).toBe(
+      new Date(Date.UTC(2026, 10, 16) + Math.round(weeks * 7) * 86_400_000)
+        .toISOString()
+        .slice(0, 10),
+    );
+    expect(caution).toBeUndefined();
+  });
+
+  it('meets the window where the line says the stack is at its least', () => {
+    const { foreseen, pack } = packLife(job);
+    const window = foreseen.find((f) => f.kind === 'window');
+    const { slope = NaN, intercept = NaN } = pack.line ?? {};
+    const wornSince = intercept + slope * (window?.hours ?? NaN) - (pack.points[0]?.wear ?? NaN);
+    expect(33.93 - wornSince).toBeCloseTo(33.5, 6);
+  });
+
+  it('says why nothing can be foreseen, or how little it rests on', () => {
+    expect(
+      packLife({ ...without(0), intake: { ...job.intake, hours: undefined } }).caution,
+    ).toMatch(/no disc was measured at a known hour/);
+    expect(packLife(without(1)).caution).toMatch(/Two dates/);
+    expect(packLife(without(1)).foreseen[0]?.earliest).toBeUndefined();
+    expect(packLife(demoJob('UR-0106')).caution).toMatch(/from new/);
+    expect(packLife(worn([[240, '2026-06-01', -0.03]])).caution).toMatch(
+      /no wear between the dates/,
+    );
+    const barelyWorn = { ...worn([]), intake: { ...job.intake, hours: entry(0) } };
+    expect(packLife(barelyWorn).caution).toMatch(/from one date/);
+    expect(packLife(barelyWorn).foreseen).toEqual([]);
+  });
+
+  it('takes the disc that is thin first, not the mean', () => {
+    const even = worn([
+      [230, '2026-05-01', 0.02],
+      [260, '2026-08-01', 0.05],
+    ]);
+    const thin = job.pack.plates[2]?.id ?? '';
+    const uneven: Job = {
+      ...even,
+      pack: { ...even.pack, windowMin: undefined },
+      visits: even.visits.map((v, i) => ({
+        ...v,
+        readings: { ...v.readings, [thin]: entry(2.87 - 0.06 * (i + 1)) },
+      })),
+    };
+    const [first] = packLife(uneven).foreseen;
+    expect(first?.name).toBe('disc 2 too thin');
+    expect(first?.kind).toBe('disc');
+  });
+
+  it('foresees a limit sooner, never later, when a last reading shows more wear', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.01, max: 0.05, noNaN: true }),
+        fc.double({ min: 0.001, max: 0.05, noNaN: true }),
+        (loss, more) => {
+          const at = (last: number) =>
+            packLife(
+              worn([
+                [240, '2026-06-01', loss / 2],
+                [270, '2026-09-01', last],
+              ]),
+            ).foreseen.find((f) => f.kind === 'window')?.hours ?? Infinity;
+          expect(at(loss + more)).toBeLessThanOrEqual(at(loss) + 1e-9);
+        },
+      ),
+    );
+  });
+
+  it('never throws and never says what is no number, whatever was entered', () => {
+    fc.assert(
+      fc.property(arbitraryJob, (any) => {
+        for (const f of packLife(any).foreseen)
+          expect([f.hours, f.left, f.at].every(Number.isFinite)).toBe(true);
+        machineLog([any]);
+        for (const rate of wearRates([any])) expect(rate.perHour).toBeGreaterThan(0);
+      }),
+      { numRuns: 200 },
+    );
+  });
+});
+
+describe('the log of a machine', () => {
+  it('stands in order of time over jobs and returns, with what was set', () => {
+    const later: Job = {
+      ...job,
+      id: 'later',
+      number: 'UR-0199',
+      visits: [],
+      createdAt: '2027-01-04T08:00:00.000Z',
+      signOff: { overrides: [], revisions: [] },
+    };
+    const log = machineLog([later, job]);
+    expect(log.map((l) => [l.kind, l.hours])).toEqual([
+      ['job', 212],
+      ['return', 230],
+      ['return', 253],
+      ['return', 278],
+      ['job', 212],
+    ]);
+    expect(log[0]?.settings.freePlay).toBe(2.5);
+    expect(log[3]?.settings.freePlay).toBe(2.7);
+    expect(log[0]?.settings.stack).toBeCloseTo(33.93, 6);
+  });
+
+  it('compares linings by use, and says when it rests on little', () => {
+    const other: Job = { ...job, id: 'other', machine: { ...job.machine, id: 'm2' } };
+    const rate = wearRates([job, other, demoJob('UR-0103')]).find((r) => r.use === 'trail single');
+    expect(rate).toMatchObject({
+      lining: 'paper',
+      use: 'trail single',
+      packs: 2,
+      hours: 132,
+      few: false,
+    });
+    expect(rate?.perHour).toBeCloseTo(0.00352785 / 9, 8);
+    expect(wearRates([job])[0]?.few).toBe(true);
+  });
+});

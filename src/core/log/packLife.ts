@@ -1,0 +1,250 @@
+import { layOut } from '../evaluate/layers';
+import { packModel, WINDOW_LEFT } from '../evaluate/states';
+import type { Job } from '../job/types';
+import type { LimitForecast, WearLine, WearPoint } from '../life/wear';
+import { fitWear, forecastLimits } from '../life/wear';
+import type { Hour, Mm } from '../units/quantity';
+
+/** Wear at one date: as the pack went in, or at a return. */
+export interface LifePoint extends WearPoint {
+  /** ISO date. */
+  readonly date: string;
+}
+
+/** One disc over the life of its pack. */
+export interface DiscLife {
+  readonly plateId: string;
+  readonly name: string;
+  readonly points: readonly LifePoint[];
+  readonly line?: WearLine;
+  /** Wear against new at which the disc is too thin. */
+  readonly limit?: Mm;
+}
+
+export type LimitKind = 'disc' | 'pack' | 'window' | 'holds' | 'gap';
+
+/** A limit with the hour at which wear will meet it, and the day where the machine's hours per week are known. */
+export interface Foreseen extends LimitForecast {
+  readonly kind: LimitKind;
+  /** Hours from the last reading. */
+  readonly left: Hour;
+  readonly date?: string;
+  readonly earliestDate?: string;
+  readonly latestDate?: string;
+}
+
+/** What readings over hours say of a pack. */
+export interface PackLife {
+  readonly discs: readonly DiscLife[];
+  /** Of the whole pack: the mean of the discs that were read, times the discs in the pack. */
+  readonly pack: { readonly points: readonly LifePoint[]; readonly line?: WearLine };
+  readonly hoursPerWeek?: number;
+  /** Limits by hours, the first one first; empty where nothing can be foreseen. */
+  readonly foreseen: readonly Foreseen[];
+  /** Why nothing can be foreseen, or how little it rests on. */
+  readonly caution?: string;
+}
+
+const NOTHING_READ =
+  'Nothing can be foreseen: no disc was measured at a known hour. Enter the machine’s hours and a reading of each disc.';
+const ONE_DATE =
+  'Nothing can be foreseen from one date: measure again when the machine comes back.';
+const NO_SLOPE = 'Nothing can be foreseen: the readings show no wear between the dates.';
+const FROM_NEW =
+  'One reading: the rate is taken from new, as if these discs had been in from the first hour.';
+const TWO_DATES = 'Two dates: a line without an interval. A third shows how far it may be off.';
+
+/**
+ * Wear of a pack over machine hours, as it went in and at each return, with the limit that will be met first.
+ * Thickness as it went in is the least reading of a disc; its wear is against the kind's new thickness.
+ * @param job the record; hours from `intake.hours` and the returns
+ * Never throws for a job that passes the schema: what can't be foreseen is said in `caution`.
+ * Source: linear regression; `docs/mechanics.md` section 11.
+ * @example packLife(job).foreseen[0]?.name // 'disc 9 too thin'
+ */
+export function packLife(job: Job): PackLife {
+  const dates = datesOf(job);
+  const discs = discLives(job, dates);
+  const points = dates.flatMap((d) => {
+    const read = discs.flatMap((disc) =>
+      disc.points.filter((p) => p.date === d.date && p.hours === d.hours),
+    );
+    if (read.length === 0) return [];
+    const mean = read.reduce((s, p) => s + p.wear, 0) / read.length;
+    return [{ date: d.date, hours: d.hours, wear: mean * discs.length }];
+  });
+  const line = lineOf(points);
+  const pack = { points, ...(line ? { line } : {}) };
+  const hoursPerWeek = paceOf(points);
+  const base = { discs, pack, ...(hoursPerWeek === undefined ? {} : { hoursPerWeek }) };
+  if (points.length === 0) return { ...base, foreseen: [], caution: NOTHING_READ };
+  const last = points.at(-1);
+  if (!line || !last) return { ...base, foreseen: [], caution: ONE_DATE };
+  if (!(line.slope > 0)) return { ...base, foreseen: [], caution: NO_SLOPE };
+  const foreseen = [...packLimits(job, points[0]?.wear ?? 0, line), ...firstDisc(discs)]
+    .sort((a, b) => a.hours - b.hours)
+    .map((f) => dated(f, last, hoursPerWeek));
+  const caution =
+    line.basis === 'new' ? FROM_NEW : line.deviation === undefined ? TWO_DATES : undefined;
+  return { ...base, foreseen, ...(caution ? { caution } : {}) };
+}
+
+interface Reading {
+  readonly date: string;
+  readonly hours: Hour;
+  /** Least thickness by plate. */
+  readonly read: ReadonlyMap<string, Mm>;
+}
+
+/** The dates at which the hours are known, by rising hours: the pack as it went in, then the returns. */
+function datesOf(job: Job): readonly Reading[] {
+  const all: Reading[] = [];
+  const hours = job.intake.hours;
+  if (hours) {
+    const read = new Map<string, Mm>();
+    let date = '';
+    for (const plate of job.pack.plates) {
+      const readings = Object.values(plate.readings ?? {});
+      if (readings.length === 0) continue;
+      read.set(plate.id, Math.min(...readings.map((r) => r.value)));
+      date = readings[0]?.source?.date ?? date;
+    }
+    const signedAt = job.signOff.revisions[0]?.signedAt;
+    all.push({
+      date: date || (hours.source?.date ?? (signedAt ?? job.createdAt).slice(0, 10)),
+      hours: hours.value,
+      read,
+    });
+  }
+  for (const visit of job.visits) {
+    if (!visit.hours) continue;
+    const read = new Map(Object.entries(visit.readings).map(([id, e]) => [id, e.value] as const));
+    all.push({ date: visit.date, hours: visit.hours.value, read });
+  }
+  return all.filter((d) => d.read.size > 0).sort((a, b) => a.hours - b.hours);
+}
+
+function discLives(job: Job, dates: readonly Reading[]): readonly DiscLife[] {
+  return layOut(job)
+    .layers.filter((l) => l.lined !== 'none' && l.kind.thickness !== undefined)
+    .map((l, i) => {
+      const asNew = l.kind.thickness?.value ?? Number.NaN;
+      const points = dates.flatMap(({ date, hours, read }) => {
+        const now = read.get(l.plate.id);
+        return now === undefined ? [] : [{ date, hours, wear: asNew - now }];
+      });
+      const line = lineOf(points);
+      const least = l.kind.minThickness?.value;
+      return {
+        plateId: l.plate.id,
+        name: `disc ${i + 1}`,
+        points,
+        ...(line ? { line } : {}),
+        ...(least === undefined ? {} : { limit: asNew - least }),
+      };
+    });
+}
+
+/** The line through some points; from new where there is but one at some hours, and none where nothing can be drawn. */
+function lineOf(points: readonly LifePoint[]): WearLine | undefined {
+  const first = points[0];
+  const last = points.at(-1);
+  if (!first || !last) return undefined;
+  // A single date says something only of discs that are worn already.
+  if (
+    last.hours - first.hours < LEAST_HOURS &&
+    (last.hours < LEAST_HOURS || last.wear < LEAST_WEAR)
+  )
+    return undefined;
+  return fitWear(last.hours - first.hours < LEAST_HOURS ? [last] : points);
+}
+
+/** Readings within an hour are of one date. */
+const LEAST_HOURS: Hour = 1;
+/** What a micrometer of the bench tells from nothing, mm. */
+const LEAST_WEAR: Mm = 0.02;
+
+const LIMIT_KIND: Readonly<Record<string, LimitKind>> = {
+  [WINDOW_LEFT]: 'window',
+  'pack wear limit': 'pack',
+  'holds no more': 'holds',
+};
+
+const LIMIT_NAME: Readonly<Record<Exclude<LimitKind, 'disc'>, string>> = {
+  window: 'stack leaves its window',
+  pack: 'pack at its greatest wear',
+  holds: 'holds no more, at the weakest',
+  gap: 'install gap leaves its range',
+};
+
+type Named = LimitForecast & { readonly kind: LimitKind };
+
+/** Limits of the whole pack; the model counts wear from the pack as it went in. */
+function packLimits(job: Job, worn: Mm, line: WearLine): readonly Named[] {
+  const limits = packModel(job)
+    .wearReserve()
+    .flatMap((l) => {
+      const kind = LIMIT_KIND[l.name];
+      return kind ? [{ kind, at: worn + l.wear }] : [];
+    });
+  const { expanding, setting } = job;
+  // The gap of an expanding disc grows by what the linings lose.
+  if (expanding.fitted && setting.gapMax && setting.installGap)
+    limits.push({ kind: 'gap', at: worn + setting.gapMax.value - setting.installGap.value });
+  return limits.flatMap(({ kind, at }) =>
+    forecastLimits(line, [{ name: kind === 'disc' ? '' : LIMIT_NAME[kind], at }]).map((f) => ({
+      ...f,
+      kind,
+    })),
+  );
+}
+
+/** The disc that will be too thin before any other. */
+function firstDisc(discs: readonly DiscLife[]): readonly Named[] {
+  return discs
+    .flatMap(({ name, line, limit }) =>
+      line && limit !== undefined && line.slope > 0
+        ? forecastLimits(line, [{ name: `${name} too thin`, at: limit }])
+        : [],
+    )
+    .map((f) => ({ ...f, kind: 'disc' as const }))
+    .sort((a, b) => a.hours - b.hours)
+    .slice(0, 1);
+}
+
+const DAY = 86_400_000;
+const daysBetween = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / DAY;
+
+/** Machine hours per week between the first and the last reading; unknown within one week. */
+function paceOf(points: readonly LifePoint[]): number | undefined {
+  const first = points[0];
+  const last = points.at(-1);
+  if (!first || !last) return undefined;
+  const days = daysBetween(first.date, last.date);
+  const hours = last.hours - first.hours;
+  return days >= 7 && hours > 0 ? (hours / days) * 7 : undefined;
+}
+
+/** Latest day that is said: beyond it a date means nothing. */
+const FARTHEST_WEEKS = 52 * 20;
+
+function dated(f: Named, last: LifePoint, pace: number | undefined): Foreseen {
+  const left = Math.max(0, f.hours - last.hours);
+  const day = (hours: Hour | undefined): string | undefined => {
+    if (pace === undefined || hours === undefined) return undefined;
+    const weeks = (hours - last.hours) / pace;
+    return weeks > FARTHEST_WEEKS
+      ? undefined
+      : new Date(Date.parse(last.date) + Math.round(weeks * 7) * DAY).toISOString().slice(0, 10);
+  };
+  const date = day(f.hours);
+  const earliestDate = day(f.earliest);
+  const latestDate = day(f.latest);
+  return {
+    ...f,
+    left,
+    ...(date ? { date } : {}),
+    ...(earliestDate ? { earliestDate } : {}),
+    ...(latestDate ? { latestDate } : {}),
+  };
+}

@@ -1,0 +1,117 @@
+import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { router } from 'expo-router';
+import { ScrollView, View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+
+import type { Due } from '@/core/due/due';
+import { dueOf } from '@/core/due/due';
+import { readSentence } from '@/core/evaluate/sentence';
+import type { Stage } from '@/core/job/types';
+import { useUnits } from '@/features/display/useUnits';
+import { jobSelectors } from '@/features/jobs/jobsSlice';
+import { download } from '@/files/share';
+import { useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { useStrata } from '@/ui/theme';
+import { TopBar } from '@/ui/TopBar';
+import { webLink } from '@/ui/webLink';
+import { Heading, Words } from '@/ui/Words';
+
+/** Where one goes on with what is due. */
+const STAGE: Readonly<Record<Due['kind'], Stage | undefined>> = {
+  back: undefined,
+  soak: 'build',
+  recheck: 'prove',
+  limit: 'log',
+};
+
+/** All that is due in the workshop, with its reason, and as a calendar to take along. */
+export function DueScreen() {
+  const strata = useStrata();
+  const jobs = useAppSelector(jobSelectors.selectAll);
+  const now = new Date();
+  const due = dueOf(jobs, now.toISOString());
+  const takeAlong = async () => {
+    const { writeCalendar } = await import('@/files/calendar');
+    download('under-ridge-due.ics', writeCalendar(due, new Date()), 'text/calendar');
+  };
+  return (
+    <View style={{ flex: 1, backgroundColor: strata.ground }}>
+      <TopBar title="Due" back />
+      <ScrollView
+        role="main"
+        contentContainerStyle={{
+          padding: 16,
+          gap: 12,
+          maxWidth: 760,
+          width: '100%',
+          alignSelf: 'center',
+        }}
+      >
+        <View style={{ flexDirection: 'row', gap: 10, flexWrap: 'wrap', alignItems: 'center' }}>
+          <View style={{ flexGrow: 1 }}>
+            <Heading level={2}>What is due</Heading>
+          </View>
+          <Action icon="download" disabled={due.length === 0} onPress={() => void takeAlong()}>
+            As a calendar
+          </Action>
+        </View>
+        <Words soft size={15}>
+          Machines wanted back, linings in the oil, measurements after break-in, and the day on
+          which wear may meet its first limit. A calendar that takes the file again updates what it
+          has.
+        </Words>
+        {due.length === 0 ? (
+          <Words>Nothing is due.</Words>
+        ) : (
+          <View role="list" aria-label="What is due, the earliest first">
+            {due.map((d) => (
+              <DueRow key={d.id} due={d} today={now} />
+            ))}
+          </View>
+        )}
+      </ScrollView>
+    </View>
+  );
+}
+
+function dayWords(due: Due, today: Date): string {
+  if (due.at) return format(parseISO(due.at), 'd MMM, HH:mm');
+  const days = differenceInCalendarDays(parseISO(due.day), today);
+  const date = format(parseISO(due.day), 'd MMM yyyy');
+  if (days < 0) return `${date}, ${days === -1 ? 'a day' : `${-days} days`} late`;
+  if (days === 0) return `${date}, today`;
+  return days <= 60 ? `${date}, in ${days === 1 ? 'a day' : `${days} days`}` : date;
+}
+
+function DueRow({ due, today }: { readonly due: Due; readonly today: Date }) {
+  const strata = useStrata();
+  const units = useUnits();
+  const stage = STAGE[due.kind];
+  const late = !due.at && differenceInCalendarDays(parseISO(due.day), today) < 0;
+  const when = dayWords(due, today);
+  const reason = readSentence(due.reason, units);
+  return (
+    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
+      <TouchableRipple
+        role="link"
+        aria-label={`${when}: ${due.number} ${due.machine}, ${due.title}. ${reason}`}
+        {...webLink(`/job/${due.jobId}${stage ? `?stage=${stage}` : ''}`, () =>
+          router.navigate({
+            pathname: '/job/[id]',
+            params: { id: due.jobId, ...(stage ? { stage } : {}) },
+          }),
+        )}
+        style={{ minHeight: 72, justifyContent: 'center', paddingVertical: 10 }}
+      >
+        <View style={{ gap: 2 }}>
+          <Words size={15} bold={late} soft={!late} style={late ? { color: strata.stop } : {}}>
+            {when}
+          </Words>
+          <Words bold>{`${due.machine}: ${due.title}`}</Words>
+          <Words soft size={15}>{`${due.number}. ${reason}`}</Words>
+        </View>
+      </TouchableRipple>
+    </View>
+  );
+}

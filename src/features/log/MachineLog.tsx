@@ -1,0 +1,126 @@
+import { format, parseISO } from 'date-fns';
+import { useMemo } from 'react';
+import { View } from 'react-native';
+
+import type { LogLine, LogSetting, WearRate } from '@/core/log/machineLog';
+import { machineLog, wearRates } from '@/core/log/machineLog';
+import { LINING_ESTIMATES } from '@/core/torque/linings';
+import type { Quantity } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { jobSelectors } from '@/features/jobs/jobsSlice';
+import { useJobPart } from '@/features/jobs/useJob';
+import { useAppSelector } from '@/store/store';
+import { Panel } from '@/ui/Panel';
+import { useStrata } from '@/ui/theme';
+import { Digits, Words } from '@/ui/Words';
+
+const SETTING: Readonly<
+  Record<LogSetting, { readonly name: string; readonly quantity: Quantity }>
+> = {
+  stack: { name: 'stack', quantity: 'length' },
+  clamp: { name: 'clamp', quantity: 'force' },
+  leverPull: { name: 'pull', quantity: 'force' },
+  liftHad: { name: 'lift', quantity: 'length' },
+  freePlay: { name: 'free play', quantity: 'length' },
+  installGap: { name: 'install gap', quantity: 'length' },
+};
+
+/** Everything this machine went through, over all its jobs. */
+export function MachineLog() {
+  const machineId = useJobPart((job) => job.machine.id);
+  const all = useAppSelector(jobSelectors.selectAll);
+  const log = useMemo(
+    () => machineLog(all.filter((j) => j.machine.id === machineId)),
+    [all, machineId],
+  );
+  return (
+    <Panel
+      level={2}
+      title="Log of the machine"
+      summary={`${log.length} ${log.length === 1 ? 'entry' : 'entries'} over all its jobs`}
+    >
+      <View role="list" aria-label="Log of the machine">
+        {log.map((line) => (
+          <Entry key={`${line.kind}${line.id}`} line={line} />
+        ))}
+      </View>
+    </Panel>
+  );
+}
+
+function Entry({ line }: { readonly line: LogLine }) {
+  const strata = useStrata();
+  const units = useUnits();
+  const settings = Object.entries(line.settings) as [LogSetting, number][];
+  return (
+    <View
+      role="listitem"
+      style={{ borderTopWidth: 1, borderColor: strata.line, paddingVertical: 8, gap: 2 }}
+    >
+      <Words bold>
+        {[
+          format(parseISO(line.date), 'd MMM yyyy'),
+          line.hours === undefined ? undefined : `${line.hours.toFixed(0)} h`,
+          line.kind === 'job' ? line.number : 'return',
+        ]
+          .filter(Boolean)
+          .join(', ')}
+      </Words>
+      {settings.length > 0 ? (
+        <Digits size={15}>
+          {settings
+            .map(
+              ([id, value]) =>
+                `${SETTING[id].name} ${formatWithUnit(value, SETTING[id].quantity, units)}`,
+            )
+            .join('   ')}
+        </Digits>
+      ) : null}
+      {line.note ? <Words soft>{line.note}</Words> : null}
+    </View>
+  );
+}
+
+/** Wear per hour by lining and use, over the whole workshop. */
+export function WearRates() {
+  const all = useAppSelector(jobSelectors.selectAll);
+  const rates = useMemo(() => wearRates(all), [all]);
+  if (rates.length === 0) return null;
+  return (
+    <Panel
+      level={2}
+      title="Linings of this workshop"
+      summary="Wear per hour by lining and use, from all packs that were followed"
+    >
+      <View role="list" aria-label="Wear per hour by lining and use">
+        {rates.map((rate) => (
+          <Rate key={`${rate.lining}${rate.use}`} rate={rate} />
+        ))}
+      </View>
+    </Panel>
+  );
+}
+
+function Rate({ rate }: { readonly rate: WearRate }) {
+  const strata = useStrata();
+  const units = useUnits();
+  return (
+    <View
+      role="listitem"
+      style={{ borderTopWidth: 1, borderColor: strata.line, paddingVertical: 8, gap: 2 }}
+    >
+      <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 12 }}>
+        <Words style={{ flexShrink: 1 }}>
+          {[LINING_ESTIMATES[rate.lining].name, rate.use].filter(Boolean).join(', ')}
+        </Words>
+        <Digits bold>{`${formatWithUnit(rate.perHour * 100, 'length', units)} / 100 h`}</Digits>
+      </View>
+      <Words soft size={14}>
+        {`Of one disc, from ${rate.packs} ${rate.packs === 1 ? 'pack' : 'packs'} over ${rate.hours.toFixed(0)} h${
+          rate.few ? ': too little to go by' : ''
+        }`}
+      </Words>
+    </View>
+  );
+}

@@ -1,0 +1,105 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { format } from 'date-fns';
+import { View } from 'react-native';
+
+import { fieldPath, MAX_NOTES } from '@/core/job/fields';
+import type { Job, Visit } from '@/core/job/types';
+import { MAX_VISITS } from '@/core/job/types';
+import { EntryField } from '@/features/entry/EntryField';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { evaluationOf, useJobPart } from '@/features/jobs/useJob';
+import { Action } from '@/ui/Action';
+import { DateField } from '@/ui/DateField';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { LineField } from '@/ui/LineField';
+import { Panel } from '@/ui/Panel';
+import { Heading, Words } from '@/ui/Words';
+
+const today = () => format(new Date(), 'yyyy-MM-dd');
+
+const withVisit = (job: Job, id: string, part: Partial<Visit>): Job => ({
+  ...job,
+  visits: job.visits.map((v) => (v.id === id ? { ...v, ...part } : v)),
+});
+
+/** Returns of the machine with this pack: hours, a reading of each disc, and what was found. */
+export function Returns() {
+  const visits = useJobPart((job) => job.visits);
+  const change = useChangeJob();
+  const full = visits.length >= MAX_VISITS;
+  const add = () =>
+    change((j) => ({
+      ...j,
+      visits: [...j.visits, { id: nanoid(10), date: today(), readings: {}, note: '' }],
+    }));
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>Returns of the machine</Heading>
+      <Words soft size={15}>
+        Hours and the thinnest spot of each disc. A signature does not cover them: they can be added
+        at any time.
+      </Words>
+      {visits.map((visit) => (
+        <Return key={visit.id} visit={visit} />
+      ))}
+      <Action icon="plus" disabled={full} onPress={add}>
+        {full ? `Up to ${MAX_VISITS} returns` : 'The machine is back'}
+      </Action>
+    </View>
+  );
+}
+
+function Return({ visit }: { readonly visit: Visit }) {
+  const change = useChangeJob();
+  const pack = useJobPart((job) => job.pack);
+  const discs = useJobPart((job) => evaluationOf(job).layout).layers.filter(
+    (l) => l.lined !== 'none',
+  );
+  const { id, date, hours, readings, note } = visit;
+  const read = discs.filter((l) => readings[l.plate.id]).length;
+  const title = date ? format(new Date(`${date}T12:00:00`), 'd MMM yyyy') : 'No date yet';
+  return (
+    <Panel
+      title={`Return of ${title}`}
+      summary={`${hours ? `${hours.value} h` : 'hours not known'}, ${read} of ${discs.length} discs read`}
+      initiallyOpen={!hours && pack.plates.length > 0}
+    >
+      <FieldGrid>
+        <DateField
+          label="Date"
+          value={date}
+          onChange={(next) => {
+            if (next) change((j) => withVisit(j, id, { date: next }));
+          }}
+        />
+        <EntryField path={fieldPath('visits.*.hours', id)} />
+      </FieldGrid>
+      <FieldGrid>
+        {discs.map((l, i) => (
+          <EntryField
+            key={l.plate.id}
+            path={fieldPath('visits.*.readings.*', id, l.plate.id)}
+            label={`Disc ${i + 1}`}
+            narrow
+          />
+        ))}
+      </FieldGrid>
+      <FieldGrid>
+        <EntryField path={fieldPath('visits.*.freePlay', id)} />
+        <EntryField path={fieldPath('visits.*.lift', id)} />
+      </FieldGrid>
+      <LineField
+        label="What was found"
+        value={note}
+        maxLength={MAX_NOTES}
+        onChangeText={(next) => change((j) => withVisit(j, id, { note: next }), `visit ${id}`)}
+      />
+      <Action
+        icon="delete-outline"
+        onPress={() => change((j) => ({ ...j, visits: j.visits.filter((v) => v.id !== id) }))}
+      >
+        Take this return out
+      </Action>
+    </Panel>
+  );
+}

@@ -1,0 +1,43 @@
+import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator';
+
+import type { Due } from '@/core/due/due';
+import { readSentence } from '@/core/evaluate/sentence';
+
+/** Identifiers end in this, as RFC 5545 asks; it is no address that answers. */
+const NAMESPACE = 'under-ridge.invalid';
+
+/**
+ * What is due as an iCalendar (RFC 5545). Each event keeps its identifier from one export to the next, so that a calendar
+ * updates it instead of showing it twice.
+ * @param now time of the export; it also is the number by which a later export goes before an earlier one
+ */
+export function writeCalendar(due: readonly Due[], now: Date): string {
+  const calendar = ical({
+    name: 'Under Ridge: due',
+    prodId: { company: 'Under Ridge', product: 'Workshop', language: 'EN' },
+    method: ICalCalendarMethod.PUBLISH,
+  });
+  // Whole minutes since 2020: rises with every export and stays a whole number that calendars take.
+  const sequence = Math.floor((now.getTime() - Date.UTC(2020, 0, 1)) / 60_000);
+  for (const d of due) {
+    const start = d.at ? new Date(d.at) : new Date(`${d.day}T00:00:00.000Z`);
+    calendar.createEvent({
+      id: `${d.id}@${NAMESPACE}`,
+      sequence,
+      stamp: now,
+      start,
+      ...(d.at
+        ? { end: new Date(start.getTime() + 15 * 60_000) }
+        : { allDay: true, timezone: null }),
+      summary: `${d.number} ${d.machine}: ${d.title}`,
+      description: readSentence(d.reason),
+      status: ICalEventStatus.CONFIRMED,
+    });
+  }
+  // Lines that only one maker's calendar reads are left out.
+  return calendar
+    .toString()
+    .split('\r\n')
+    .filter((line) => !/^X-(?!WR-)/.test(line))
+    .join('\r\n');
+}
