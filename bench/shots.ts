@@ -40,10 +40,6 @@ const pulled = async (page: Page) => {
 };
 const toCurve = (page: Page) =>
   page.getByRole('heading', { name: 'Where the spring works' }).evaluate((e) => e.scrollIntoView());
-const toCircle = async (page: Page) => {
-  await page.getByRole('button', { name: /^Springs: / }).click();
-  await page.getByTestId('step-finger:f0').evaluate((e) => e.scrollIntoView());
-};
 const toLift = async (page: Page) => {
   await page.getByRole('button', { name: /^Lift: \d of/ }).click();
   await page.getByRole('img', { name: /^Lift round/ }).evaluate((e) => e.scrollIntoView());
@@ -84,7 +80,6 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     before: toBudget,
   },
-  { name: 'pack-phone', route: '/job/demo-ur-0101?tab=pack', viewport: PHONE },
   { name: 'pack-wide', route: '/job/demo-ur-0101?tab=pack', viewport: WIDE },
   { name: 'section-phone', route: '/job/demo-ur-0104?tab=pack', viewport: PHONE, before: pulled },
   {
@@ -104,7 +99,8 @@ const SHOTS: readonly Shot[] = [
     before: openWorking,
   },
   { name: 'build-phone', route: '/job/demo-ur-0106', viewport: PHONE },
-  { name: 'build-wide', route: '/job/demo-ur-0106', viewport: WIDE, before: toCircle },
+  { name: 'due-phone', route: '/due', viewport: PHONE },
+  { name: 'log-wide', route: '/job/demo-ur-0101?stage=log', viewport: WIDE },
   { name: 'set-phone', route: '/job/demo-ur-0104?stage=set', viewport: PHONE, before: toLift },
   {
     name: 'prove-phone-peat',

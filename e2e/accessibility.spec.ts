@@ -11,6 +11,8 @@ const VIEWS = {
     '/job/demo-ur-0106?stage=inspect',
     '/job/demo-ur-0103',
     '/shelf',
+    '/due',
+    '/files',
   ],
   'the pack and its figures': [
     '/job/demo-ur-0101?tab=pack',
@@ -26,6 +28,7 @@ const VIEWS = {
     '/job/demo-ur-0102',
     '/job/demo-ur-0102?stage=prove',
     '/job/demo-ur-0106?stage=log',
+    '/job/demo-ur-0101?stage=log',
     '/job/demo-ur-0101?stage=log&revision=1',
   ],
 } as const;

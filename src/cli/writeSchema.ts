@@ -1,8 +1,12 @@
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 
-import { jobFileJsonSchema } from '@/files/jsonSchema';
+import { jobFileJsonSchema, workshopFileJsonSchema } from '@/files/jsonSchema';
 
-/* npm run schema: writes the published JSON Schema of the job file. */
-const target = path.resolve(import.meta.dirname, '../../docs/job-file.schema.json');
-writeFileSync(target, `${JSON.stringify(jobFileJsonSchema(), null, 2)}\n`);
+/* npm run schema: writes the published JSON Schemas of the files. */
+const docs = path.resolve(import.meta.dirname, '../../docs');
+for (const [name, schema] of [
+  ['job-file', jobFileJsonSchema()],
+  ['workshop-file', workshopFileJsonSchema()],
+] as const)
+  writeFileSync(path.join(docs, `${name}.schema.json`), `${JSON.stringify(schema, null, 2)}\n`);

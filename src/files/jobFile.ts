@@ -18,8 +18,13 @@ export const MAX_FILE_BYTES = 5_000_000;
 
 /** Writes a job as the text of a file. */
 export function writeJobFile(job: Job, unfinished: Unfinished, now: string): string {
+  return `${JSON.stringify(jobFileOf(job, unfinished, now), null, 2)}\n`;
+}
+
+/** The content of a job file as plain data, which is also how a job stands in a workshop file. */
+export function jobFileOf(job: Job, unfinished: Unfinished, now: string): object {
   const left = Object.keys(unfinished).length > 0 ? { unfinished } : {};
-  return `${JSON.stringify({ format: FORMAT, version: VERSION, exportedAt: now, job, ...left }, null, 2)}\n`;
+  return { format: FORMAT, version: VERSION, exportedAt: now, job, ...left };
 }
 
 /** A file name that every system takes: `UR-0101 Tarn 450.json`. */
@@ -44,7 +49,14 @@ export function readJobFile(text: string): JobFile {
       `The file is too large for a job: ${(text.length / 1e6).toFixed(1)} MB, at most 5 MB.`,
     );
   }
-  const data = parseJson(text);
+  return takeJobFile(parseJson(text));
+}
+
+/**
+ * Takes the content of a job file, parsed, whole or not at all.
+ * @throws {FileRefused} for anything that is not a job file of this version, naming the path
+ */
+export function takeJobFile(data: unknown): JobFile {
   refuseForeign(data);
   refuseReservedKeys(data, '');
   const { error, value } = JOB_FILE.validate(data, { abortEarly: true, convert: false });
@@ -111,14 +123,13 @@ function refuseForeign(data: unknown): void {
 const RESERVED = new Set(['__proto__', 'constructor', 'prototype']);
 const MAX_DEPTH = 20;
 
-function refuseReservedKeys(data: unknown, path: string, depth = 0): void {
+export function refuseReservedKeys(data: unknown, path: string, depth = 0): void {
   if (typeof data !== 'object' || data === null) return;
-  if (depth > MAX_DEPTH)
-    throw new FileRefused(`Not a valid job file: nested too deeply at ${path}.`);
+  if (depth > MAX_DEPTH) throw new FileRefused(`Not a valid file: nested too deeply at ${path}.`);
   for (const key of Object.keys(data)) {
     const here = path ? `${path}.${key}` : key;
     if (RESERVED.has(key))
-      throw new FileRefused(`Not a valid job file: the name at ${here} is not allowed.`);
+      throw new FileRefused(`Not a valid file: the name at ${here} is not allowed.`);
     refuseReservedKeys((data as Readonly<Record<string, unknown>>)[key], here, depth + 1);
   }
 }

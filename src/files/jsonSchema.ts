@@ -1,6 +1,7 @@
 import parse from 'joi-to-json';
 
 import { JOB_FILE } from './schema/job';
+import { WORKSHOP_FILE } from './schema/workshop';
 
 type Node = Readonly<Record<string, unknown>> | readonly unknown[];
 
@@ -15,6 +16,25 @@ export function jobFileJsonSchema(): object {
     title: 'Under Ridge job file',
     description: 'One clutch job. All values in base units: mm, N, N·m, N/mm, MPa, rpm.',
     ...named(whole),
+  };
+}
+
+/** The workshop file's schema; jobs in it are job files. Written to docs/workshop-file.schema.json. */
+export function workshopFileJsonSchema(): object {
+  const whole = parse(WORKSHOP_FILE, 'json-draft-2019-09') as {
+    readonly properties: Readonly<Record<string, object>>;
+  };
+  return {
+    $schema: 'https://json-schema.org/draft/2020-12/schema',
+    title: 'Under Ridge workshop file',
+    description: 'All jobs of a workshop, its shelf and its own sheets: workshop.json of a backup.',
+    ...named({
+      ...whole,
+      properties: {
+        ...whole.properties,
+        jobs: { ...whole.properties.jobs, items: { $ref: 'job-file.schema.json' } },
+      },
+    }),
   };
 }
 

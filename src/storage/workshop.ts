@@ -1,3 +1,4 @@
+import { backupActions } from '@/features/backup/backupSlice';
 import type { Display } from '@/features/display/displaySlice';
 import { displayActions } from '@/features/display/displaySlice';
 import type { Drafts } from '@/features/jobs/jobsSlice';
@@ -23,6 +24,7 @@ const KEY = {
   display: 'display',
   shelf: 'shelf',
   templates: 'templates',
+  backup: 'backup',
   job: 'job:',
   drafts: 'drafts:',
 } as const;
@@ -61,6 +63,7 @@ export async function keepWorkshop(
       const { jobs, shelf } = await first();
       store.dispatch(shelfActions.shelfLoaded(shelf));
       store.dispatch(jobActions.jobsLoaded({ jobs, drafts: {} }));
+      store.dispatch(backupActions.backupLoaded({ since: new Date().toISOString(), made: false }));
     }
   } catch (error) {
     store.dispatch(jobActions.jobsLoaded({ jobs: [], drafts: {} }));
@@ -107,7 +110,8 @@ export async function keepWorkshop(
       now.jobs === seen.jobs &&
       now.display === seen.display &&
       now.shelf === seen.shelf &&
-      now.templates === seen.templates
+      now.templates === seen.templates &&
+      now.backup === seen.backup
     )
       return;
     seen = now;
@@ -121,11 +125,12 @@ export async function keepWorkshop(
   return flush;
 }
 
-const pick = ({ jobs, display, shelf, templates }: RootState) => ({
+const pick = ({ jobs, display, shelf, templates, backup }: RootState) => ({
   jobs,
   display,
   shelf,
   templates,
+  backup: backup.last,
 });
 
 const ALONE: OtherTabs = { tell: () => undefined, onStored: () => undefined };
@@ -169,12 +174,13 @@ function takeOver(
 }
 
 /** Every record that should be stored; values are shared with the store, so that a change is a new reference. */
-function contents({ jobs, display, shelf, templates }: RootState): Map<string, unknown> {
+function contents({ jobs, display, shelf, templates, backup }: RootState): Map<string, unknown> {
   const all = new Map<string, unknown>([
     [KEY.about, ABOUT],
     [KEY.display, display],
     [KEY.shelf, shelf],
     [KEY.templates, templates],
+    [KEY.backup, backup.last],
   ]);
   for (const id of jobs.ids) all.set(KEY.job + id, jobs.entities[id]);
   for (const [id, drafts] of Object.entries(jobs.drafts)) {
@@ -196,6 +202,14 @@ function restore(store: AppStore, found: ReadonlyMap<string, unknown>): void {
   const shelf = found.get(KEY.shelf);
   if (isRecord(shelf) && Array.isArray(shelf.plates) && Array.isArray(shelf.springs))
     store.dispatch(shelfActions.shelfLoaded({ ...EMPTY_STOCK, ...(shelf as unknown as Stock) }));
+  const backup = found.get(KEY.backup);
+  store.dispatch(
+    backupActions.backupLoaded(
+      isRecord(backup) && typeof backup.since === 'string'
+        ? { since: backup.since, made: backup.made === true }
+        : { since: new Date().toISOString(), made: false },
+    ),
+  );
   const templates = found.get(KEY.templates);
   if (isRecord(templates))
     store.dispatch(templateActions.templatesLoaded(templates as unknown as Templates));

@@ -1,6 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, useStore } from 'react-redux';
 
+import { backupReducer } from '@/features/backup/backupSlice';
 import { displayReducer } from '@/features/display/displaySlice';
 import { jobsReducer } from '@/features/jobs/jobsSlice';
 import { shelfReducer } from '@/features/shelf/shelfSlice';
@@ -14,6 +15,7 @@ export function makeStore() {
       shelf: shelfReducer,
       templates: templatesReducer,
       display: displayReducer,
+      backup: backupReducer,
       storage: storageReducer,
     },
     // Both checks walk the whole state after every key; types and tests guard the same.

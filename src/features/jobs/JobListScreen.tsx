@@ -5,12 +5,14 @@ import { ScrollView, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { Job } from '@/core/job/types';
+import { useBackupWords } from '@/features/backup/FilesScreen';
 import { pickFile } from '@/files/share';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { STAGE_NAME } from '@/core/job/words';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
+import { Tool } from '@/ui/Tool';
 import { TopBar } from '@/ui/TopBar';
 import { useWide } from '@/ui/useWide';
 import { webLink } from '@/ui/webLink';
@@ -50,6 +52,28 @@ export function JobListScreen() {
     if (file) setTold(await dispatch(importJob(file)));
   };
 
+  const ways: readonly WayProps[] = [
+    { icon: 'calendar-clock', word: 'Due', label: 'Due', onPress: () => router.navigate('/due') },
+    {
+      icon: 'layers-outline',
+      word: 'Shelf',
+      label: 'Shelf',
+      onPress: () => router.navigate('/shelf'),
+    },
+    { icon: 'import', word: 'Import', label: 'Import', onPress: () => void take() },
+    { icon: 'download', word: 'Backup', label: 'Backup', onPress: () => router.navigate('/files') },
+    ...(all.length > 0
+      ? [
+          {
+            icon: 'content-copy',
+            word: 'Known',
+            label: 'From a known machine',
+            onPress: () => setFrom(!from),
+          },
+        ]
+      : []),
+  ];
+
   return (
     <View style={{ flex: 1, backgroundColor: strata.ground }}>
       <TopBar title="Under Ridge" />
@@ -67,30 +91,25 @@ export function JobListScreen() {
           <View style={{ flexGrow: 1 }}>
             <Heading level={2}>Jobs</Heading>
           </View>
-          <Action icon="calendar-clock" onPress={() => router.navigate('/due')}>
-            Due
-          </Action>
-          <Action icon="layers-outline" onPress={() => router.navigate('/shelf')}>
-            Shelf
-          </Action>
-          <Action icon="import" onPress={() => void take()}>
-            Import
-          </Action>
-          {all.length > 0 ? (
-            <Action icon="content-copy" onPress={() => setFrom(!from)}>
-              From a known machine
-            </Action>
-          ) : null}
+          {wide ? ways.map((way) => <Way key={way.label} {...way} wide />) : null}
           <Action main icon="plus" onPress={start}>
             New job
           </Action>
         </View>
+        {wide ? null : (
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between' }}>
+            {ways.map((way) => (
+              <Way key={way.label} {...way} />
+            ))}
+          </View>
+        )}
         {from ? <FromPanel onTake={derive} onClose={() => setFrom(false)} /> : null}
         <View aria-live="polite">
           {told ? (
             <Words style={{ color: told.bad ? strata.stop : strata.ink }}>{told.text}</Words>
           ) : null}
         </View>
+        <BackupReminder />
         <UndoBars />
         {all.length > 0 ? <JobFilter query={query} onChange={setQuery} /> : null}
         {all.length === 0 ? (
@@ -111,6 +130,38 @@ export function JobListScreen() {
           </View>
         )}
       </ScrollView>
+    </View>
+  );
+}
+
+interface WayProps {
+  readonly icon: string;
+  /** Under the sign, where there is no room for the label. */
+  readonly word: string;
+  readonly label: string;
+  readonly onPress: () => void;
+}
+
+/** A way from the list to somewhere else: a small key on a phone, so that the jobs stay in sight. */
+function Way({ icon, word, label, onPress, wide = false }: WayProps & { readonly wide?: boolean }) {
+  return wide ? (
+    <Action icon={icon} onPress={onPress}>
+      {label}
+    </Action>
+  ) : (
+    <Tool icon={icon} word={word} label={label} width={64} onPress={onPress} />
+  );
+}
+
+/** So many jobs changed since the last backup are worth a word. */
+const MANY_CHANGED = 5;
+
+function BackupReminder() {
+  const { text, changed } = useBackupWords();
+  if (changed < MANY_CHANGED) return null;
+  return (
+    <View role="status" aria-label="Backup">
+      <Words soft>{`${text} A lost phone would take them along: back up.`}</Words>
     </View>
   );
 }

@@ -47,7 +47,7 @@ const PLATE = Joi.object({
   ...entriesUnder('pack.plates.*'),
 });
 
-const GROUP = Joi.object({
+export const GROUP = Joi.object({
   id: ID.required(),
   name: text(MAX_NAME).required(),
   rateFrom: Joi.string().valid('rate', 'wire', 'tester').required(),

@@ -8,7 +8,7 @@ import { entriesUnder, ID, list, text, TIME } from './parts';
 /* What was done, built and proved, and the reasons to sign over. */
 
 /** Key of a line of a worksheet; reserved names are refused before the schema is asked. */
-const STEP_KEY = /^[A-Za-z0-9:_-]{1,160}$/;
+export const STEP_KEY = /^[A-Za-z0-9:_-]{1,160}$/;
 
 const WORKSHEET = Joi.object({
   records: Joi.object()

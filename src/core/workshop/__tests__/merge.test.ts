@@ -1,0 +1,144 @@
+import fc from 'fast-check';
+
+import { demoJob, demoJobs } from '@/demo/jobs';
+import { demoShelf } from '@/demo/shelf';
+
+import type { MergeChoice, Workshop } from '../merge';
+import { merged, planMerge } from '../merge';
+
+const WORKSHOP: Workshop = {
+  jobs: demoJobs(),
+  unfinished: { 'demo-ur-0103': { 'engine.peakTorque': 'forty' } },
+  shelf: demoShelf(),
+  templates: { 'coil:build': { own: [{ id: 'o1', text: 'Wipe the mating face' }], order: [] } },
+};
+const EMPTY: Workshop = {
+  jobs: [],
+  unfinished: {},
+  shelf: { plates: [], springs: [], gauges: [] },
+  templates: {},
+};
+const NONE = new Map<string, MergeChoice>();
+let n = 0;
+const newId = () => `fresh${++n}`;
+const take = (here: Workshop, file: Workshop, choices: ReadonlyMap<string, MergeChoice> = NONE) =>
+  merged(here, file, choices, newId).workshop;
+
+const withNotes = (notes: string): Workshop => ({
+  ...WORKSHOP,
+  jobs: WORKSHOP.jobs.map((j) => (j.number === 'UR-0103' ? { ...j, notes } : j)),
+});
+
+describe('taking a file into a workshop', () => {
+  it('restores an empty workshop to an equal one', () => {
+    expect(take(EMPTY, WORKSHOP)).toEqual(WORKSHOP);
+    expect(planMerge(EMPTY, WORKSHOP).every((i) => i.status === 'new')).toBe(true);
+  });
+
+  it('changes nothing when all is the same, whatever is chosen', () => {
+    fc.assert(
+      fc.property(fc.constantFrom<MergeChoice>('here', 'file', 'both'), (choice) => {
+        const plan = planMerge(WORKSHOP, WORKSHOP);
+        const choices = new Map(plan.map((i) => [i.key, choice] as const));
+        expect(plan.every((i) => i.status === 'same')).toBe(true);
+        expect(take(WORKSHOP, WORKSHOP, choices)).toEqual(WORKSHOP);
+      }),
+    );
+  });
+
+  it('keeps both of a job that differs, each whole, unless told otherwise', () => {
+    const file = withNotes('from the other bench');
+    const key = 'job:demo-ur-0103';
+    expect(planMerge(WORKSHOP, file).filter((i) => i.status === 'differs')).toEqual([
+      expect.objectContaining({ key, name: expect.stringContaining('UR-0103') as string }),
+    ]);
+    const both = take(WORKSHOP, file);
+    expect(both.jobs).toHaveLength(WORKSHOP.jobs.length + 1);
+    const ours = both.jobs.find((j) => j.id === 'demo-ur-0103');
+    const theirs = both.jobs.at(-1);
+    expect(ours?.notes).not.toBe('from the other bench');
+    expect(theirs).toMatchObject({ notes: 'from the other bench', number: 'UR-0103, from a file' });
+    // Unfinished text comes along with its own job.
+    expect(both.unfinished[theirs?.id ?? '']).toEqual(WORKSHOP.unfinished['demo-ur-0103']);
+    expect(take(WORKSHOP, file, new Map([[key, 'file']])).jobs).toEqual(file.jobs);
+    expect(take(WORKSHOP, file, new Map([[key, 'here']]))).toEqual(WORKSHOP);
+  });
+
+  it('lets a job from a clashing workshop go on naming its own plates of the shelf', () => {
+    const [plate] = WORKSHOP.shelf.plates;
+    if (!plate) throw new Error('no plate');
+    const job = demoJob('UR-0103');
+    const using = {
+      ...job,
+      id: 'theirs',
+      pack: {
+        ...job.pack,
+        plates: job.pack.plates.map((p, i) => (i === 1 ? { ...p, shelfId: plate.id } : p)),
+      },
+    };
+    const other: Workshop = {
+      ...EMPTY,
+      jobs: [using],
+      shelf: { plates: [{ ...plate, thickness: 2.31, label: 'X1' }], springs: [], gauges: [] },
+    };
+    const { jobs, shelf } = take(WORKSHOP, other);
+    const put = shelf.plates.find((p) => p.thickness === 2.31);
+    expect(put?.id).not.toBe(plate.id);
+    expect(put?.label).toBe('X1, from a file');
+    expect(jobs.find((j) => j.id === 'theirs')?.pack.plates[1]?.shelfId).toBe(put?.id);
+    expect(shelf.plates.find((p) => p.id === plate.id)).toEqual(plate);
+  });
+
+  it('gives photographs of a job that is kept beside ours identifiers of their own', () => {
+    const photo = {
+      id: 'ph1',
+      caption: '',
+      takenAt: '2026-11-01T08:00:00.000Z',
+      width: 8,
+      height: 8,
+      bytes: 9,
+    };
+    const here = { ...WORKSHOP, jobs: [{ ...demoJob('UR-0103'), photos: [photo] }] };
+    const file = { ...here, jobs: [{ ...demoJob('UR-0103'), photos: [photo], notes: 'other' }] };
+    const { workshop, photos } = merged(here, file, NONE, newId);
+    const id = workshop.jobs.at(-1)?.photos[0]?.id;
+    expect(id).not.toBe('ph1');
+    expect([...photos]).toEqual([['ph1', id]]);
+    expect([...merged(EMPTY, here, NONE, newId).photos]).toEqual([['ph1', 'ph1']]);
+  });
+
+  it('loses nothing that is here, whatever comes and whatever is chosen but the file’s own', () => {
+    const some = fc.subarray(demoJobs()).chain((jobs) =>
+      fc.record({
+        jobs: fc.tuple(
+          ...jobs.map((j) => fc.constantFrom(j, { ...j, notes: 'x' }, { ...j, number: 'Z' })),
+        ),
+        shelf: fc.subarray([...demoShelf().plates], { maxLength: 5 }).map((plates) => ({
+          plates,
+          springs: [],
+          gauges: [],
+        })),
+        unfinished: fc.constant({}),
+        templates: fc.constantFrom({}, WORKSHOP.templates),
+      }),
+    );
+    fc.assert(
+      fc.property(
+        some,
+        some,
+        fc.constantFrom<MergeChoice>('here', 'both'),
+        (here, file, choice) => {
+          const choices = new Map(planMerge(here, file).map((i) => [i.key, choice] as const));
+          const after = take(here, file, choices);
+          for (const job of here.jobs) expect(after.jobs).toContain(job);
+          for (const plate of here.shelf.plates) expect(after.shelf.plates).toContain(plate);
+          // Taken in again, the same file brings nothing new and nothing else by its name.
+          expect(planMerge(after, file).every((i) => i.status !== 'new')).toBe(true);
+          const ids = after.jobs.map((j) => j.id);
+          expect(new Set(ids).size).toBe(ids.length);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+});

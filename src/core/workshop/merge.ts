@@ -1,0 +1,198 @@
+import canonicalize from 'canonicalize';
+
+import type { Job } from '../job/types';
+import type { SheetTemplate } from '../job/work';
+import { isFrozen } from '../job/work';
+import type { Stock, StockPlate, StockSpring } from '../shelf/stock';
+
+/** All that a workshop holds but its photographs. */
+export interface Workshop {
+  readonly jobs: readonly Job[];
+  /** Text in fields that is no value yet: by job, then by path. */
+  readonly unfinished: Readonly<Record<string, Readonly<Record<string, string>>>>;
+  readonly shelf: Stock;
+  /** The shop's own sheets, by family and stage. */
+  readonly templates: Readonly<Record<string, SheetTemplate>>;
+}
+
+export type MergeKind = 'job' | 'plate' | 'spring' | 'template';
+export type MergeStatus = 'new' | 'same' | 'differs';
+
+/** What is done with a thing that differs: keep ours, take the file's in its place, or keep both side by side. */
+export type MergeChoice = 'here' | 'file' | 'both';
+
+/** One thing in the file, against what is here under the same identifier. */
+export interface MergeItem {
+  /** Kind and identifier: no two items share it. */
+  readonly key: string;
+  readonly kind: MergeKind;
+  readonly id: string;
+  readonly name: string;
+  readonly status: MergeStatus;
+}
+
+const same = (a: object, b: object): boolean => canonicalize(a) === canonicalize(b);
+
+function compare<T extends object>(
+  kind: MergeKind,
+  here: ReadonlyMap<string, T>,
+  file: ReadonlyMap<string, T>,
+  nameOf: (item: T, id: string) => string,
+): MergeItem[] {
+  return [...file].map(([id, item]) => {
+    const ours = here.get(id);
+    return {
+      key: `${kind}:${id}`,
+      kind,
+      id,
+      name: nameOf(item, id),
+      status: ours === undefined ? 'new' : same(ours, item) ? 'same' : 'differs',
+    };
+  });
+}
+
+const byId = <T extends { readonly id: string }>(items: readonly T[]) =>
+  new Map(items.map((item) => [item.id, item] as const));
+const byKey = <T>(items: Readonly<Record<string, T>>) => new Map(Object.entries(items));
+
+/**
+ * What taking a file into a workshop would change, thing by thing; nothing is changed by asking.
+ * @returns every thing of the file, in the file's order; what is only here is left alone and not listed
+ */
+export function planMerge(here: Workshop, file: Workshop): readonly MergeItem[] {
+  return [
+    ...compare('job', byId(here.jobs), byId(file.jobs), (job) =>
+      [job.number, job.machine.name].filter(Boolean).join(' '),
+    ),
+    ...compare('plate', byId(here.shelf.plates), byId(file.shelf.plates), (p) => p.label || p.id),
+    ...compare(
+      'spring',
+      byId(here.shelf.springs),
+      byId(file.shelf.springs),
+      (s) => s.group.name || s.id,
+    ),
+    ...compare('template', byKey(here.templates), byKey(file.templates), (_t, id) => id),
+  ];
+}
+
+/** What to do where nothing was chosen: both are kept of what may be two things; a sheet of ours stays. */
+export const choiceFor = (item: MergeItem): MergeChoice =>
+  item.kind === 'template' ? 'here' : 'both';
+
+export interface Merged {
+  readonly workshop: Workshop;
+  /** Photographs to take from the file: their identifier there, and the one that they get here. */
+  readonly photos: ReadonlyMap<string, string>;
+}
+
+/**
+ * A workshop with a file taken in. Nothing that is here is lost unless the file's was chosen in its place.
+ * @param choices by key of the item; see {@link choiceFor} for what is not named
+ * @param newId makes identifiers for what is kept beside ours
+ */
+export function merged(
+  here: Workshop,
+  file: Workshop,
+  choices: ReadonlyMap<string, MergeChoice>,
+  newId: () => string,
+): Merged {
+  const plan = new Map(planMerge(here, file).map((item) => [item.key, item] as const));
+  const doing = (kind: MergeKind, id: string): 'skip' | 'add' | 'replace' | 'beside' => {
+    const item = plan.get(`${kind}:${id}`);
+    if (!item || item.status === 'same') return 'skip';
+    if (item.status === 'new') return 'add';
+    const choice = choices.get(item.key) ?? choiceFor(item);
+    return choice === 'here' ? 'skip' : choice === 'file' ? 'replace' : 'beside';
+  };
+
+  // Shelf first: jobs from the file must go on naming the plates and springs of the file.
+  const moved = new Map<string, string>();
+  const plates = new Map(byId(here.shelf.plates));
+  for (const plate of file.shelf.plates) {
+    const what = doing('plate', plate.id);
+    if (what === 'skip') continue;
+    const id = what === 'beside' ? newId() : plate.id;
+    if (what === 'beside') moved.set(plate.id, id);
+    const put: StockPlate =
+      what === 'beside' ? { ...plate, id, label: fromFile(plate.label) } : plate;
+    plates.set(id, put);
+  }
+  const springs = new Map(byId(here.shelf.springs));
+  for (const spring of file.shelf.springs) {
+    const what = doing('spring', spring.id);
+    if (what === 'skip') continue;
+    const id = what === 'beside' ? newId() : spring.id;
+    if (what === 'beside') moved.set(spring.id, id);
+    const put: StockSpring =
+      what === 'beside'
+        ? { ...spring, id, group: { ...spring.group, name: fromFile(spring.group.name) } }
+        : spring;
+    springs.set(id, put);
+  }
+
+  const jobs = new Map(byId(here.jobs));
+  const unfinished = new Map(byKey(here.unfinished));
+  const photos = new Map<string, string>();
+  for (const job of file.jobs) {
+    const what = doing('job', job.id);
+    if (what === 'skip') continue;
+    const id = what === 'beside' ? newId() : job.id;
+    const taken = renamed(job, moved);
+    const put: Job = what === 'beside' ? { ...besideOurs(taken, photos, newId), id } : taken;
+    if (what !== 'beside') for (const photo of job.photos) photos.set(photo.id, photo.id);
+    jobs.set(id, put);
+    const left = file.unfinished[job.id];
+    if (left) unfinished.set(id, left);
+    else unfinished.delete(id);
+  }
+
+  const templates = { ...here.templates };
+  for (const [key, template] of Object.entries(file.templates))
+    if (doing('template', key) !== 'skip') templates[key] = template;
+
+  return {
+    workshop: {
+      jobs: [...jobs.values()],
+      unfinished: Object.fromEntries(unfinished),
+      shelf: {
+        plates: [...plates.values()],
+        springs: [...springs.values()],
+        gauges: [...new Set([...here.shelf.gauges, ...file.shelf.gauges])],
+      },
+      templates,
+    },
+    photos,
+  };
+}
+
+const fromFile = (name: string): string => `${name}, from a file`.replace(/^, f/, 'F');
+
+/** A job whose plates and springs name the items of the shelf by their identifiers here; a signed one stays as signed. */
+function renamed(job: Job, moved: ReadonlyMap<string, string>): Job {
+  if (moved.size === 0 || isFrozen(job)) return job;
+  const at = <T extends { readonly shelfId?: string }>(item: T): T => {
+    const id = item.shelfId === undefined ? undefined : moved.get(item.shelfId);
+    return id === undefined ? item : { ...item, shelfId: id };
+  };
+  return {
+    ...job,
+    pack: { ...job.pack, plates: job.pack.plates.map(at) },
+    springs: {
+      ...job.springs,
+      coil: { ...job.springs.coil, groups: job.springs.coil.groups.map(at) },
+    },
+  };
+}
+
+/** A job to stand beside one of ours: its photographs become its own. */
+function besideOurs(job: Job, photos: Map<string, string>, newId: () => string): Job {
+  return {
+    ...job,
+    number: fromFile(job.number),
+    photos: job.photos.map((photo) => {
+      const id = newId();
+      photos.set(photo.id, id);
+      return { ...photo, id };
+    }),
+  };
+}

@@ -1,0 +1,237 @@
+import { format, parseISO } from 'date-fns';
+import { useMemo, useState } from 'react';
+import { ScrollView, View } from 'react-native';
+
+import type { MergeChoice, MergeItem } from '@/core/workshop/merge';
+import { choiceFor, planMerge } from '@/core/workshop/merge';
+import { jobSelectors } from '@/features/jobs/jobsSlice';
+import { FileRefused } from '@/files/refused';
+import { download, pickFile } from '@/files/share';
+import { useAppDispatch, useAppSelector, useAppStore } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { ProgressLine } from '@/ui/ProgressLine';
+import { useStrata } from '@/ui/theme';
+import { TopBar } from '@/ui/TopBar';
+import { Heading, Words } from '@/ui/Words';
+
+import { backupActions } from './backupSlice';
+import type { ReadFile } from './workshop';
+import { backUp, changedSince, readBackup, takeBack, takeIn, workshopOf } from './workshop';
+
+/** The whole workshop taken away in one file, and taken in again. */
+export function FilesScreen() {
+  const strata = useStrata();
+  return (
+    <View style={{ flex: 1, backgroundColor: strata.ground }}>
+      <TopBar title="Files and backup" back />
+      <ScrollView
+        role="main"
+        contentContainerStyle={{
+          padding: 16,
+          gap: 20,
+          maxWidth: 760,
+          width: '100%',
+          alignSelf: 'center',
+        }}
+      >
+        <TakeAway />
+        <TakeIn />
+      </ScrollView>
+    </View>
+  );
+}
+
+/** How the last backup stands to what was done since, in words. */
+export function useBackupWords(): { readonly text: string; readonly changed: number } {
+  const { since, made } = useAppSelector((state) => state.backup.last);
+  const jobs = useAppSelector(jobSelectors.selectAll);
+  const changed = changedSince(jobs, since);
+  const last = made
+    ? `Last backup ${format(parseISO(since), 'd MMM yyyy, HH:mm')}.`
+    : 'No backup yet.';
+  return {
+    changed,
+    text: `${last} ${changed === 0 ? 'No job' : changed === 1 ? 'One job' : `${changed} jobs`} changed since${
+      made ? '' : ' the first visit'
+    }.`,
+  };
+}
+
+function TakeAway() {
+  const dispatch = useAppDispatch();
+  const { text } = useBackupWords();
+  const [busy, setBusy] = useState(false);
+  const [failed, setFailed] = useState(false);
+  const make = async () => {
+    setBusy(true);
+    setFailed(false);
+    try {
+      const bytes = await dispatch(backUp());
+      const now = new Date();
+      download(`under-ridge-${format(now, 'yyyy-MM-dd-HHmm')}.zip`, bytes, 'application/zip');
+      dispatch(backupActions.backedUp(now.toISOString()));
+    } catch {
+      setFailed(true);
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>Backup</Heading>
+      <Words>
+        One file with every job, its readings, signatures and photographs, the shelf and the shop’s
+        own sheets. Keep it somewhere else than on this device.
+      </Words>
+      <View role="status" aria-label="Last backup">
+        <Words soft>{text}</Words>
+      </View>
+      <Action main icon="download" disabled={busy} onPress={() => void make()}>
+        {busy ? 'Packing …' : 'Back up now'}
+      </Action>
+      {failed ? (
+        <Words>The backup could not be made: this browser gave no room for it.</Words>
+      ) : null}
+    </View>
+  );
+}
+
+type Reading =
+  | { readonly state: 'none' }
+  | { readonly state: 'reading'; readonly share: number }
+  | { readonly state: 'refused'; readonly why: string }
+  | { readonly state: 'read'; readonly file: ReadFile };
+
+function TakeIn() {
+  const strata = useStrata();
+  const dispatch = useAppDispatch();
+  const undoable = useAppSelector((state) => state.backup.before !== undefined);
+  const [reading, setReading] = useState<Reading>({ state: 'none' });
+  const pick = async () => {
+    const file = await pickFile('.zip,.json,application/zip,application/json');
+    if (!file) return;
+    setReading({ state: 'reading', share: 0 });
+    try {
+      const read = await readBackup(file, (share) => setReading({ state: 'reading', share }));
+      setReading({ state: 'read', file: read });
+    } catch (error) {
+      const why = error instanceof FileRefused ? error.message : 'it can’t be read.';
+      setReading({ state: 'refused', why: `${file.name}: ${why} Nothing was changed.` });
+    }
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>Take a file in</Heading>
+      <Words>
+        A backup, or the workshop of another device. What it would change is shown first.
+      </Words>
+      {undoable ? (
+        <View role="status" style={{ gap: 8 }}>
+          <Words>The file is taken in.</Words>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            <Action icon="undo" onPress={() => dispatch(takeBack())}>
+              Undo
+            </Action>
+            <Action icon="close" onPress={() => dispatch(backupActions.takingForgotten())}>
+              Put away
+            </Action>
+          </View>
+        </View>
+      ) : null}
+      <View aria-live="polite">
+        {reading.state === 'refused' ? (
+          <Words style={{ color: strata.stop }}>{reading.why}</Words>
+        ) : null}
+        {reading.state === 'reading' ? (
+          <ProgressLine share={reading.share} label="Jobs read" />
+        ) : null}
+      </View>
+      {reading.state === 'read' ? (
+        <Plan file={reading.file} onDone={() => setReading({ state: 'none' })} />
+      ) : (
+        <Action icon="import" disabled={reading.state === 'reading'} onPress={() => void pick()}>
+          Choose a file
+        </Action>
+      )}
+    </View>
+  );
+}
+
+const KIND_WORD = {
+  job: 'job',
+  plate: 'plate of the shelf',
+  spring: 'spring of the shelf',
+  template: 'sheet of the shop',
+} as const satisfies Record<MergeItem['kind'], string>;
+
+const CHOICES = [
+  { value: 'both', label: 'Keep both' },
+  { value: 'here', label: 'Keep ours' },
+  { value: 'file', label: 'Take the file’s' },
+] as const satisfies readonly { value: MergeChoice; label: string }[];
+
+/** So many things of one sort are named one by one. */
+const NAMED = 40;
+
+/** What taking the file in would change: new, differing and same; nothing happens before it is said so. */
+function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () => void }) {
+  const dispatch = useAppDispatch();
+  const store = useAppStore();
+  const items = useMemo(
+    () => planMerge(workshopOf(store.getState()), file.workshop),
+    [store, file],
+  );
+  const [choices, setChoices] = useState<ReadonlyMap<string, MergeChoice>>(new Map());
+  const [busy, setBusy] = useState(false);
+  const of = (status: MergeItem['status']) => items.filter((i) => i.status === status);
+  const fresh = of('new');
+  const apart = of('differs');
+  const take = async () => {
+    setBusy(true);
+    await dispatch(takeIn(file, choices));
+    onDone();
+  };
+  return (
+    <View style={{ gap: 12 }}>
+      <View role="status" aria-label="What the file would change" style={{ gap: 4 }}>
+        <Words
+          bold
+        >{`${file.name}: ${fresh.length} new, ${apart.length} differing, ${of('same').length} the same.`}</Words>
+        {fresh.length > 0 ? (
+          <Words soft size={15}>
+            {`New: ${fresh
+              .slice(0, NAMED)
+              .map((i) => (i.kind === 'job' ? i.name : `${KIND_WORD[i.kind]} ${i.name}`))
+              .join(', ')}${fresh.length > NAMED ? ` and ${fresh.length - NAMED} more` : ''}.`}
+          </Words>
+        ) : null}
+      </View>
+      {apart.slice(0, NAMED).map((item) => (
+        <Choice
+          key={item.key}
+          label={`${KIND_WORD[item.kind].charAt(0).toUpperCase()}${KIND_WORD[item.kind].slice(1)} ${item.name} is here with other values`}
+          value={choices.get(item.key) ?? choiceFor(item)}
+          options={item.kind === 'template' ? CHOICES.slice(1) : CHOICES}
+          onChange={(choice) => setChoices(new Map(choices).set(item.key, choice))}
+        />
+      ))}
+      {apart.length > NAMED ? (
+        <Words soft>{`${apart.length - NAMED} more that differ are kept side by side.`}</Words>
+      ) : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action
+          main
+          icon="import"
+          disabled={busy || fresh.length + apart.length === 0}
+          onPress={() => void take()}
+        >
+          {busy ? 'Taking it in …' : 'Take it in'}
+        </Action>
+        <Action icon="close" disabled={busy} onPress={onDone}>
+          Leave it
+        </Action>
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,129 @@
+import { nanoid } from '@reduxjs/toolkit';
+
+import type { Job } from '@/core/job/types';
+import type { MergeChoice, Workshop } from '@/core/workshop/merge';
+import { merged } from '@/core/workshop/merge';
+import type { Drafts } from '@/features/jobs/jobsSlice';
+import { jobActions, jobSelectors } from '@/features/jobs/jobsSlice';
+import { shelfActions } from '@/features/shelf/shelfSlice';
+import { templateActions } from '@/features/worksheet/templatesSlice';
+import { bytesOfDataUrl, dataUrlOf } from '@/files/dataUrl';
+import { pictures } from '@/storage/pictures';
+import type { AppStore, RootState } from '@/store/store';
+
+import { backupActions } from './backupSlice';
+
+/** All that the store holds of the workshop. */
+export function workshopOf(state: RootState): Workshop {
+  const unfinished = Object.fromEntries(
+    Object.entries(state.jobs.drafts).map(([id, drafts]) => [
+      id,
+      Object.fromEntries(Object.entries(drafts).map(([path, { text }]) => [path, text])),
+    ]),
+  );
+  return {
+    jobs: jobSelectors.selectAll(state),
+    unfinished,
+    shelf: state.shelf,
+    templates: state.templates,
+  };
+}
+
+/** Jobs that changed since the last backup. */
+export const changedSince = (jobs: readonly Job[], since: string): number =>
+  jobs.filter((job) => job.updatedAt > since).length;
+
+/** Packs the workshop with its photographs; a photograph that is gone is left out. */
+export const backUp =
+  () =>
+  async (_dispatch: unknown, getState: () => RootState): Promise<Uint8Array> => {
+    const [{ writeWorkshopFile }, { packBackup }] = await Promise.all([
+      import('@/files/workshopFile'),
+      import('@/files/workshopZip'),
+    ]);
+    const workshop = workshopOf(getState());
+    const photos = new Map<string, Uint8Array>();
+    for (const { id } of workshop.jobs.flatMap((job) => job.photos)) {
+      const url = await pictures.load(id);
+      if (url !== undefined) photos.set(id, bytesOfDataUrl(url));
+    }
+    return packBackup({ workshop: writeWorkshopFile(workshop, new Date().toISOString()), photos });
+  };
+
+/** A file that was read and is not yet taken in. */
+export interface ReadFile {
+  readonly name: string;
+  readonly workshop: Workshop;
+  readonly photos: ReadonlyMap<string, Uint8Array>;
+}
+
+/**
+ * Reads a backup or the workshop file in it; changes nothing.
+ * @throws {FileRefused} with words for the builder
+ */
+export async function readBackup(file: File, progress: (share: number) => void): Promise<ReadFile> {
+  const [{ readWorkshopFile }, { MAX_BACKUP_BYTES, unpackBackup }, { FileRefused }] =
+    await Promise.all([
+      import('@/files/workshopFile'),
+      import('@/files/workshopZip'),
+      import('@/files/refused'),
+    ]);
+  if (file.size > MAX_BACKUP_BYTES)
+    throw new FileRefused(
+      `${(file.size / 1e6).toFixed(0)} MB is too large for a backup; at most ${MAX_BACKUP_BYTES / 1e6} MB.`,
+    );
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  const zipped = bytes[0] === 0x50 && bytes[1] === 0x4b;
+  const backup = zipped
+    ? unpackBackup(bytes)
+    : { workshop: new TextDecoder().decode(bytes), photos: new Map<string, Uint8Array>() };
+  return {
+    name: file.name,
+    workshop: await readWorkshopFile(backup.workshop, progress),
+    photos: backup.photos,
+  };
+}
+
+/** Takes a file that was read into the workshop; what was there before can be had back. */
+export const takeIn =
+  (file: ReadFile, choices: ReadonlyMap<string, MergeChoice>) =>
+  async (dispatch: AppStore['dispatch'], getState: () => RootState): Promise<void> => {
+    const before = workshopOf(getState());
+    const { workshop, photos } = merged(before, file.workshop, choices, () => nanoid(12));
+    for (const [id, newId] of photos) {
+      const bytes = file.photos.get(id);
+      if (bytes) await pictures.save(newId, dataUrlOf(bytes, 'image/jpeg'));
+    }
+    dispatch(putInPlace(workshop));
+    dispatch(backupActions.fileTaken(before));
+  };
+
+/** The workshop as it was before the last file was taken in. */
+export const takeBack =
+  () =>
+  (dispatch: AppStore['dispatch'], getState: () => RootState): void => {
+    const { before } = getState().backup;
+    if (before) dispatch(putInPlace(before));
+    dispatch(backupActions.takingForgotten());
+  };
+
+const putInPlace =
+  ({ jobs, unfinished, shelf, templates }: Workshop) =>
+  (dispatch: AppStore['dispatch'], getState: () => RootState): void => {
+    const { units } = getState().display;
+    const known = getState().jobs.drafts;
+    const drafts: Record<string, Drafts> = Object.fromEntries(
+      Object.entries(unfinished).map(([id, texts]) => [
+        id,
+        Object.fromEntries(
+          Object.entries(texts).map(([path, text]) => {
+            const mine = known[id]?.[path];
+            return [path, mine?.text === text ? mine : { text, units }];
+          }),
+        ),
+      ]),
+    );
+    dispatch(jobActions.jobsLoaded({ jobs: [...jobs], drafts }));
+    dispatch(shelfActions.shelfLoaded(shelf));
+    dispatch(templateActions.templatesLoaded(templates));
+  };

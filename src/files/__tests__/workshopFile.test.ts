@@ -1,0 +1,171 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+
+import Ajv2020 from 'ajv/dist/2020';
+import fc from 'fast-check';
+import { strToU8, unzipSync, zipSync } from 'fflate';
+
+import type { Workshop } from '@/core/workshop/merge';
+import { demoJobs } from '@/demo/jobs';
+import { demoShelf } from '@/demo/shelf';
+import { arbitraryJob } from '@/testing/arbitraryJob';
+
+import { jobFileJsonSchema, workshopFileJsonSchema } from '../jsonSchema';
+import { readWorkshopFile, writeWorkshopFile } from '../workshopFile';
+import { packBackup, unpackBackup } from '../workshopZip';
+
+const NOW = '2026-11-20T10:00:00.000Z';
+const WORKSHOP: Workshop = {
+  jobs: demoJobs(),
+  unfinished: { 'demo-ur-0103': { 'engine.peakTorque': 'forty' } },
+  shelf: demoShelf(),
+  templates: { 'coil:build': { own: [{ id: 'o1', text: 'Wipe the face' }], order: ['o1'] } },
+};
+const TEXT = writeWorkshopFile(WORKSHOP, NOW);
+const JPEG = new Uint8Array([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3, 0xff, 0xd9]);
+
+type Data = {
+  [key: string]: unknown;
+  jobs: { job: Record<string, unknown> }[];
+  shelf: { plates: Record<string, unknown>[] };
+};
+const changed = (edit: (data: Data) => void): string => {
+  const data = JSON.parse(TEXT) as Data;
+  edit(data);
+  return JSON.stringify(data);
+};
+
+describe('a workshop file', () => {
+  it('is read back as it was written', async () => {
+    expect(await readWorkshopFile(TEXT)).toEqual(WORKSHOP);
+  });
+
+  it('is read back for any workshop, and tells how far it is', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.array(arbitraryJob, { maxLength: 4 }), async (jobs) => {
+        const workshop = {
+          ...WORKSHOP,
+          unfinished: {},
+          jobs: jobs.map((j, i) => ({ ...j, id: `j${i}` })),
+        };
+        const told: number[] = [];
+        const read = await readWorkshopFile(writeWorkshopFile(workshop, NOW), (s) => told.push(s));
+        expect(JSON.parse(JSON.stringify(read))).toEqual(JSON.parse(JSON.stringify(workshop)));
+        expect(told.at(-1)).toBe(1);
+      }),
+      { numRuns: 25 },
+    );
+  });
+
+  it('is described by the written JSON Schema, which is the one in docs/', () => {
+    const written = JSON.parse(
+      readFileSync(path.join(__dirname, '../../../docs/workshop-file.schema.json'), 'utf8'),
+    ) as object;
+    expect(written).toEqual(JSON.parse(JSON.stringify(workshopFileJsonSchema())));
+    const ajv = new Ajv2020({ strict: false, allErrors: true });
+    ajv.addSchema(jobFileJsonSchema(), 'job-file.schema.json');
+    const validate = ajv.compile(written);
+    expect(validate(JSON.parse(TEXT)) || validate.errors).toBe(true);
+    expect(validate({ ...(JSON.parse(TEXT) as object), shelf: {} })).toBe(false);
+    expect(validate(JSON.parse(changed((d) => (d.jobs[0] = { job: {} }))))).toBe(false);
+  });
+
+  it.each([
+    ['', /empty/],
+    [TEXT.slice(0, 5000), /cut off/],
+    ['{"format":"other"}', /Not a workshop file of Under Ridge/],
+    [changed((d) => (d.version = 2)), /of version 2; this program reads up to 1/],
+    [changed((d) => (d.extra = 1)), /at extra/],
+    [changed((d) => d.jobs.push(d.jobs[0] ?? { job: {} })), /at jobs, “[^”]*” stands twice/],
+    [
+      changed((d) => {
+        const job = d.jobs[2]?.job;
+        if (job) job.number = 7;
+      }),
+      /In job 3 of the workshop: .* at jobs\.2\.job\.number/,
+    ],
+    [
+      changed((d) => {
+        const plate = d.shelf.plates[1];
+        if (plate) plate.thickness = -1;
+      }),
+      /at shelf\.plates\.1\.thickness/,
+    ],
+    [
+      changed((d) => {
+        const [a, b] = d.shelf.plates;
+        if (a && b) b.id = a.id;
+      }),
+      /at shelf\.plates, “[^”]*” stands twice/,
+    ],
+    [
+      TEXT.replace('"templates": {', '"templates": { "__proto__": {"own":[],"order":[]},'),
+      /not allowed|templates/,
+    ],
+  ])('is refused whole with the place of its fault (%#)', async (text, why) => {
+    await expect(readWorkshopFile(text)).rejects.toThrow(why);
+  });
+});
+
+describe('a backup', () => {
+  const bytes = packBackup({ workshop: TEXT, photos: new Map([['ph-1', JPEG]]) });
+
+  it('is a zip as any program reads it, and is unpacked as it was packed', () => {
+    expect(Object.keys(unzipSync(bytes))).toEqual(['workshop.json', 'photographs/ph-1.jpg']);
+    const { workshop, photos } = unpackBackup(bytes);
+    expect(workshop).toBe(TEXT);
+    expect([...photos]).toEqual([['ph-1', JPEG]]);
+  });
+
+  const of = (files: Record<string, Uint8Array>) =>
+    zipSync({ 'workshop.json': strToU8('{}'), ...files });
+
+  it.each([
+    ['a path out of the folder', of({ '../../evil.jpg': JPEG }), /does not belong/],
+    ['an absolute path', of({ '/photographs/a.jpg': JPEG }), /does not belong/],
+    ['another file', of({ 'readme.txt': strToU8('x') }), /“readme.txt” does not belong/],
+    ['a picture that is none', of({ 'photographs/a.jpg': strToU8('<script>') }), /is no JPEG/],
+    ['a bomb', of({ 'photographs/a.jpg': new Uint8Array(9_000_000) }), /would unpack to 9 MB/],
+    ['nothing of ours', zipSync({ 'photographs/a.jpg': JPEG }), /“workshop.json” is missing/],
+    ['no zip', strToU8('PK, but no zip at all'), /no zip, or it was cut off/],
+    ['a zip that was cut off', bytes.slice(0, bytes.length - 30), /no zip, or it was cut off/],
+  ])('refuses %s', (_name, data, why) => {
+    expect(() => unpackBackup(data)).toThrow(why);
+  });
+
+  it('lets no entry grow past what the directory says of it', () => {
+    // The directory of a bomb lies: 50 MB are said to be 1,000 bytes.
+    const zip = zipSync({ 'workshop.json': new Uint8Array(50_000_000) });
+    const view = new DataView(zip.buffer, zip.byteOffset, zip.byteLength);
+    for (let i = 0; i + 4 < zip.length; i++) {
+      const signature = view.getUint32(i, true);
+      if (signature === 0x04034b50) view.setUint32(i + 22, 1000, true);
+      if (signature === 0x02014b50) view.setUint32(i + 24, 1000, true);
+    }
+    let size = 0;
+    try {
+      size = unpackBackup(zip).workshop.length;
+    } catch {
+      // Refused is as good.
+    }
+    expect(size).toBeLessThanOrEqual(1000);
+  });
+
+  it('refuses or reads whatever bytes come, and never throws anything else', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.nat(bytes.length - 1), fc.nat(255)), { minLength: 1, maxLength: 8 }),
+        (flips) => {
+          const broken = bytes.slice();
+          for (const [at, value] of flips) broken[at] = value;
+          try {
+            unpackBackup(broken);
+          } catch (error) {
+            expect((error as Error).name).toBe('FileRefused');
+          }
+        },
+      ),
+      { numRuns: 300 },
+    );
+  });
+});

@@ -1,0 +1,96 @@
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+
+import { FileRefused } from './refused';
+
+/* A backup: a zip with the workshop file and the photographs. What does not belong in it makes the whole refused. */
+
+const WORKSHOP_NAME = 'workshop.json';
+const PHOTO_NAME = /^photographs\/([A-Za-z0-9_-]{1,64})\.jpg$/;
+
+export const MAX_BACKUP_BYTES = 250_000_000;
+const MAX_WORKSHOP_BYTES = 150_000_000;
+const MAX_PHOTO_BYTES = 8_000_000;
+const MAX_ALL_BYTES = 600_000_000;
+const MAX_ENTRIES = 20_001;
+
+export interface Backup {
+  /** Text of the workshop file. */
+  readonly workshop: string;
+  /** JPEG photographs by identifier. */
+  readonly photos: ReadonlyMap<string, Uint8Array>;
+}
+
+/** Packs a backup. Photographs are JPEG and are stored as they are. */
+export function packBackup({ workshop, photos }: Backup): Uint8Array {
+  const files: Record<string, [Uint8Array, { level: 0 | 6 }]> = {
+    [WORKSHOP_NAME]: [strToU8(workshop), { level: 6 }],
+  };
+  for (const [id, bytes] of photos) files[`photographs/${id}.jpg`] = [bytes, { level: 0 }];
+  return zipSync(files);
+}
+
+/**
+ * Unpacks a backup, whole or not at all. Sizes are judged by the directory before anything is unpacked, and no entry is
+ * let grow past what the directory says.
+ * @throws {FileRefused} for what is no zip, holds other names than ours, or is too large unpacked
+ */
+export function unpackBackup(bytes: Uint8Array): Backup {
+  if (bytes.length > MAX_BACKUP_BYTES)
+    throw new FileRefused(
+      `The file is too large for a backup: ${(bytes.length / 1e6).toFixed(0)} MB, at most ${MAX_BACKUP_BYTES / 1e6} MB.`,
+    );
+  const gate = new Gate();
+  let files: Record<string, Uint8Array>;
+  try {
+    files = unzipSync(bytes, { filter: (entry) => gate.lets(entry) });
+  } catch {
+    throw new FileRefused(
+      gate.refused ? refusal(gate.refused) : 'This is no zip, or it was cut off.',
+    );
+  }
+  const { refused } = gate;
+  if (refused !== undefined) throw new FileRefused(refusal(refused));
+  const workshop = files[WORKSHOP_NAME];
+  if (!workshop) throw new FileRefused(refusal(`“${WORKSHOP_NAME}” is missing.`));
+  const photos = new Map<string, Uint8Array>();
+  for (const [name, content] of Object.entries(files)) {
+    const id = PHOTO_NAME.exec(name)?.[1];
+    if (id === undefined) continue;
+    if (content[0] !== 0xff || content[1] !== 0xd8)
+      throw new FileRefused(refusal(`“${name}” is no JPEG picture.`));
+    photos.set(id, content);
+  }
+  return { workshop: strFromU8(workshop), photos };
+}
+
+/** Judges the entries of a zip by its directory; the first that does not belong in a backup is remembered. */
+class Gate {
+  refused: string | undefined;
+  private all = 0;
+  private readonly seen = new Set<string>();
+
+  lets({ name, originalSize }: { readonly name: string; readonly originalSize: number }): boolean {
+    this.all += originalSize;
+    this.refused ??= this.faultOf(name, originalSize);
+    this.seen.add(name);
+    return this.refused === undefined;
+  }
+
+  private faultOf(name: string, size: number): string | undefined {
+    const most =
+      name === WORKSHOP_NAME
+        ? MAX_WORKSHOP_BYTES
+        : PHOTO_NAME.test(name)
+          ? MAX_PHOTO_BYTES
+          : undefined;
+    if (most === undefined) return `“${name.slice(0, 80)}” does not belong in it.`;
+    if (this.seen.has(name)) return `“${name}” stands in it twice.`;
+    if (size > most)
+      return `“${name}” would unpack to ${(size / 1e6).toFixed(0)} MB, at most ${most / 1e6} MB.`;
+    return this.all > MAX_ALL_BYTES || this.seen.size >= MAX_ENTRIES
+      ? 'it would unpack to more than a workshop can be.'
+      : undefined;
+  }
+}
+
+const refusal = (why: string) => `Not a backup of Under Ridge: ${why}`;
