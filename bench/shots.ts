@@ -117,6 +117,7 @@ void withServed(root, async (base, browser) => {
     const page = await browser.newPage({ viewport, colorScheme: dark ? 'dark' : 'light' });
     await page.goto(base + route);
     await page.getByText('Opening the workshop').waitFor({ state: 'detached' });
+    await page.getByRole('heading', { level: 1 }).first().waitFor();
     await page.waitForLoadState('networkidle');
     await before?.(page);
     // Ripples and the panel's fade must have ended.

@@ -38,7 +38,7 @@ export const backUp =
   () =>
   async (_dispatch: unknown, getState: () => RootState): Promise<Uint8Array> => {
     const [{ writeWorkshopFile }, { packBackup }] = await Promise.all([
-      import('@/files/workshopFile'),
+      import('@/files/jsonFiles'),
       import('@/files/workshopZip'),
     ]);
     const workshop = workshopOf(getState());
@@ -64,7 +64,7 @@ export interface ReadFile {
 export async function readBackup(file: File, progress: (share: number) => void): Promise<ReadFile> {
   const [{ readWorkshopFile }, { MAX_BACKUP_BYTES, unpackBackup }, { FileRefused }] =
     await Promise.all([
-      import('@/files/workshopFile'),
+      import('@/files/jsonFiles'),
       import('@/files/workshopZip'),
       import('@/files/refused'),
     ]);

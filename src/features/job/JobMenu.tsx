@@ -17,7 +17,7 @@ export function JobMenu() {
     const { entities, drafts } = store.getState().jobs;
     const job = entities[jobId];
     if (!job) return;
-    const { jobFileName, writeJobFile } = await import('@/files/jobFile');
+    const { jobFileName, writeJobFile } = await import('@/files/jsonFiles');
     const unfinished = Object.fromEntries(
       Object.entries(drafts[jobId] ?? {}).map(([path, d]) => [path, d.text]),
     );

@@ -14,7 +14,7 @@ interface Told {
 /** Takes a job from a file, whole or not at all, and says what came of it. */
 export function importJob(file: File) {
   return async (dispatch: AppStore['dispatch'], getState: () => RootState): Promise<Told> => {
-    const { MAX_FILE_BYTES, readJobFile } = await import('@/files/jobFile');
+    const { MAX_FILE_BYTES, readJobFile } = await import('@/files/jsonFiles');
     if (file.size > MAX_FILE_BYTES) {
       return {
         text: `${file.name}: too large for a job, ${(file.size / 1e6).toFixed(1)} MB; at most 5 MB.`,
