@@ -3,7 +3,7 @@ import { readFile } from 'node:fs/promises';
 import type { Download, Page } from '@playwright/test';
 import Papa from 'papaparse';
 
-import { expect, test } from './bench';
+import { atOneSize, expect, test } from './bench';
 import { pdfText } from './pdfText';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
@@ -264,7 +264,7 @@ test('the browser’s own print shows the work of a view and nothing to press', 
   workshop: shop,
   page,
 }) => {
-  test.skip(test.info().project.name === 'phone', 'one print serves both');
+  atOneSize('wide');
   for (const [route, first, last] of [
     ['/', 'Tarn 450', 'Coppice 500'],
     ['/job/demo-ur-0105', 'Creeps at idle', 'Still open'],

@@ -2,9 +2,10 @@ import { readFileSync } from 'node:fs';
 
 import ICAL from 'ical.js';
 import { strFromU8, unzipSync } from 'fflate';
+import Papa from 'papaparse';
 
 import { EMPTY_PORT } from '../playwright.config';
-import { expect, test, Workshop } from './bench';
+import { atOneSize, expect, test, Workshop } from './bench';
 
 const workshopIn = (path: string): Record<string, unknown> => {
   const text = strFromU8(unzipSync(readFileSync(path))['workshop.json'] ?? new Uint8Array());
@@ -19,7 +20,7 @@ test('a backup restores a fresh browser to an equal workshop; it shows first wha
   workshop,
   browser,
 }, info) => {
-  test.skip(info.project.name !== 'wide', 'Files are the same at every size.');
+  atOneSize('wide');
   const { page } = workshop;
   // Something that is no value yet, and a photograph, go along.
   await workshop.open('/job/demo-ur-0103?stage=intake');
@@ -81,8 +82,21 @@ test('a backup restores a fresh browser to an equal workshop; it shows first wha
   await fresh.page.getByRole('button', { name: 'Back to the jobs' }).click();
   await expect(fresh.page.getByRole('link', { name: /^UR-0106,/ })).toHaveCount(1);
 
-  // A file that is not ours is refused in words and changes nothing.
+  // Tables go out for a spreadsheet.
   await fresh.page.getByRole('button', { name: 'Backup', exact: true }).click();
+  const [table] = await Promise.all([
+    fresh.page.waitForEvent('download'),
+    fresh.page.getByRole('button', { name: 'Measurements' }).click(),
+  ]);
+  const tablePath = info.outputPath('measurements.csv');
+  await table.saveAs(tablePath);
+  const { data } = Papa.parse<Record<string, string>>(readFileSync(tablePath, 'utf8'), {
+    header: true,
+    skipEmptyLines: true,
+  });
+  expect(data.filter((row) => row.job === 'UR-0101' && row.when === 'return')).toHaveLength(27);
+
+  // A file that is not ours is refused in words and changes nothing.
   await take('package.json');
   await expect(
     fresh.page.getByText(/Not a workshop file of Under Ridge.*Nothing was changed/),
@@ -91,7 +105,7 @@ test('a backup restores a fresh browser to an equal workshop; it shows first wha
 });
 
 test('what is due stands in order, and goes along as a calendar', async ({ workshop }, info) => {
-  test.skip(info.project.name !== 'phone', 'What is due is one column at every size.');
+  atOneSize('phone');
   const { page } = workshop;
   await workshop.open();
   await page.getByRole('button', { name: 'Due', exact: true }).click();

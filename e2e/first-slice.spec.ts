@@ -4,7 +4,7 @@ import { promisify } from 'node:util';
 
 import { EMPTY_PORT } from '../playwright.config';
 import type { Workshop } from './bench';
-import { expect, test } from './bench';
+import { atOneSize, expect, test } from './bench';
 import { typePack } from './packByHand';
 
 const run = promisify(execFile);
@@ -91,6 +91,7 @@ test('a bad entry is refused at its field, kept as typed, and leaves the other f
   workshop: shop,
   page,
 }) => {
+  atOneSize('phone');
   await shop.openAgain('/job/demo-ur-0101');
   await shop.open('/job/demo-ur-0101?tab=machine');
   await expect(shop.foot('reserveWithTangs')).toContainText('1.1');
@@ -137,6 +138,7 @@ test('asks when another unit is meant, and shows any unit without changing what 
   workshop: shop,
   page,
 }) => {
+  atOneSize('phone');
   await shop.openAgain('/job/demo-ur-0101');
   await shop.open('/job/demo-ur-0101?tab=pack');
   await shop.unfold('Disc');
@@ -160,6 +162,7 @@ test('every figure opens to its working and leads to the figures it rests on', a
   workshop: shop,
   page,
 }) => {
+  atOneSize('phone');
   await shop.open('/job/demo-ur-0101');
   await shop.foot('reserveWithTangs').click();
   const dialog = page.getByRole('dialog');
@@ -203,6 +206,7 @@ test('the order of plates is changed on the layers, marked where it is wrong, an
 });
 
 test('a file that is no job is refused whole with the reason', async ({ workshop: shop, page }) => {
+  atOneSize('phone');
   await shop.open();
   const rows = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem');
   await expect(rows).toHaveCount(6);
@@ -227,6 +231,7 @@ test('a job that is not here says so, and an empty workshop says what to do', as
   workshop: shop,
   page,
 }) => {
+  atOneSize('phone');
   await shop.open('/job/nowhere');
   await expect(page.getByRole('heading', { name: 'No such job' })).toBeVisible();
   await shop.open(`http://127.0.0.1:${EMPTY_PORT}/`);

@@ -1,7 +1,7 @@
 import type { APIRequestContext, Page } from '@playwright/test';
 
 import type { Workshop } from './bench';
-import { expect, test } from './bench';
+import { atOneSize, expect, test } from './bench';
 
 /** Each project has a bench of its own, so that neither hears the other's gauge. */
 const benchOf = (project: string) => (project === 'phone' ? 1 : 2);
@@ -311,6 +311,7 @@ test('the demo jobs stand where they should, and a run goes on where it was left
 });
 
 test('jobs are found, filtered, derived, archived', async ({ workshop: shop, page }) => {
+  atOneSize('phone');
   await shop.open();
   const rows = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem');
   await page.getByRole('textbox', { name: 'Find a job' }).fill('neutral');
@@ -350,6 +351,7 @@ test('the share of packs in the window is worked out in a worker', async ({
   workshop: shop,
   page,
 }) => {
+  atOneSize('phone');
   await shop.open('/job/demo-ur-0106?tab=pack');
   await shop.unfold('Tolerance of a batch');
   const worker = page.waitForEvent('worker');
@@ -366,6 +368,7 @@ test('the bench page’s own buttons reach the run', async ({
   page,
   context,
 }, info) => {
+  atOneSize('phone');
   const bench = benchOf(info.project.name);
   await shop.open('/job/demo-ur-0103');
   await page.getByRole('button', { name: `Connect bench ${bench}` }).click();

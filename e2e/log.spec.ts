@@ -1,14 +1,14 @@
 import { packLife } from '../src/core/log/packLife';
 import { demoJob } from '../src/demo/jobs';
 
-import { expect, test } from './bench';
+import { atOneSize, expect, test } from './bench';
 
 const DEMO = '/job/demo-ur-0101';
 
 test('the log names the first limit as the core does, and a return that is added moves it', async ({
   workshop,
-}, info) => {
-  test.skip(info.project.name !== 'phone', 'The log is one column at every size.');
+}) => {
+  atOneSize('phone');
   const { page } = workshop;
   const [first] = packLife(demoJob('UR-0101')).foreseen;
   await workshop.open(`${DEMO}?stage=log`);

@@ -37,6 +37,7 @@ export function FilesScreen() {
       >
         <TakeAway />
         <TakeIn />
+        <Tables />
       </ScrollView>
     </View>
   );
@@ -93,6 +94,39 @@ function TakeAway() {
       {failed ? (
         <Words>The backup could not be made: this browser gave no room for it.</Words>
       ) : null}
+    </View>
+  );
+}
+
+/** Tables for a spreadsheet: they go out only. */
+function Tables() {
+  const store = useAppStore();
+  const save = async (what: 'measurements' | 'log' | 'shelf') => {
+    const tables = await import('@/files/csvFiles');
+    const { jobs, shelf } = workshopOf(store.getState());
+    const text =
+      what === 'measurements'
+        ? tables.writeMeasurementsCsv(jobs)
+        : what === 'log'
+          ? tables.writeLogCsv(jobs)
+          : tables.writeShelfCsv(shelf, jobs);
+    download(`under-ridge-${what}.csv`, text, 'text/csv');
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>Tables</Heading>
+      <Words>CSV for a spreadsheet, in base units that the header names.</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action icon="download" onPress={() => void save('measurements')}>
+          Measurements
+        </Action>
+        <Action icon="download" onPress={() => void save('log')}>
+          Logs of the machines
+        </Action>
+        <Action icon="download" onPress={() => void save('shelf')}>
+          Shelf
+        </Action>
+      </View>
     </View>
   );
 }

@@ -8,7 +8,7 @@ import { EntryField } from '@/features/entry/EntryField';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { FileRefused } from '@/files/refused';
-import { pickFile } from '@/files/share';
+import { download, pickFile } from '@/files/share';
 import type { TorqueFile } from '@/files/torqueCsv';
 import { Action } from '@/ui/Action';
 import { FieldGrid } from '@/ui/FieldGrid';
@@ -50,10 +50,7 @@ function Curve() {
     if (!file) return;
     setRefused(undefined);
     setPreview(undefined);
-    const [{ readTorqueCsv }, { MAX_CSV_BYTES }] = await Promise.all([
-      import('@/files/torqueCsv'),
-      import('@/files/csvTable'),
-    ]);
+    const { MAX_CSV_BYTES, readTorqueCsv } = await import('@/files/csvFiles');
     try {
       if (file.size > MAX_CSV_BYTES)
         throw new FileRefused('Too large for a torque curve: at most 2 MB.');
@@ -63,6 +60,10 @@ function Curve() {
         `${file.name}: ${error instanceof FileRefused ? error.message : 'it can’t be read.'}`,
       );
     }
+  };
+  const save = async (curve: TorqueCurve) => {
+    const { writeTorqueCsv } = await import('@/files/csvFiles');
+    download('torque-curve.csv', writeTorqueCsv(curve), 'text/csv');
   };
   const take = (curve: TorqueCurve, withPeak: boolean) => {
     const peak = peakOf(curve);
@@ -91,17 +92,27 @@ function Curve() {
           {engine.curve ? 'Another torque curve' : 'Torque curve from a file'}
         </Action>
         {engine.curve && !preview ? (
-          <Action
-            icon="delete-outline"
-            onPress={() =>
-              change((j) => {
-                const { curve: _curve, ...rest } = j.engine;
-                return { ...j, engine: rest };
-              })
-            }
-          >
-            Take the curve out
-          </Action>
+          <>
+            <Action
+              icon="download"
+              onPress={() => {
+                if (engine.curve) void save(engine.curve);
+              }}
+            >
+              Curve as CSV
+            </Action>
+            <Action
+              icon="delete-outline"
+              onPress={() =>
+                change((j) => {
+                  const { curve: _curve, ...rest } = j.engine;
+                  return { ...j, engine: rest };
+                })
+              }
+            >
+              Take the curve out
+            </Action>
+          </>
         ) : null}
       </View>
       <View aria-live="polite" style={{ gap: 4 }}>

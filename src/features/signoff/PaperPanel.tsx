@@ -66,7 +66,7 @@ export function PaperPanel() {
     }
   };
   const table = async () => {
-    const { writeOrderCsv } = await import('@/files/orderCsv');
+    const { writeOrderCsv } = await import('@/files/csvFiles');
     download(name('order', 'csv'), writeOrderCsv(job.number, orderList(job, units)), 'text/csv');
     setTold(`Order list written: ${name('order', 'csv')}.`);
   };

@@ -21,10 +21,7 @@ export function TesterFile({ place, onPoints }: Props) {
   const pick = async () => {
     const file = await pickFile('.csv,.txt,text/csv,text/plain');
     if (!file) return;
-    const [{ readSpringCsv }, { MAX_CSV_BYTES }] = await Promise.all([
-      import('@/files/springCsv'),
-      import('@/files/csvTable'),
-    ]);
+    const { MAX_CSV_BYTES, readSpringCsv } = await import('@/files/csvFiles');
     try {
       if (file.size > MAX_CSV_BYTES) throw new FileRefused('Too large: at most 2 MB.');
       const points = readSpringCsv(await file.text(), place);

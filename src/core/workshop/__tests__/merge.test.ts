@@ -138,7 +138,7 @@ describe('taking a file into a workshop', () => {
           expect(new Set(ids).size).toBe(ids.length);
         },
       ),
-      { numRuns: 60 },
+      { numRuns: 20 },
     );
   });
 });
