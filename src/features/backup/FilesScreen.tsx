@@ -1,6 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { View } from 'react-native';
 
 import type { MergeChoice, MergeItem } from '@/core/workshop/merge';
 import { choiceFor, planMerge } from '@/core/workshop/merge';
@@ -10,9 +10,9 @@ import { download, pickFile } from '@/files/share';
 import { useAppDispatch, useAppSelector, useAppStore } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
+import { Page } from '@/ui/Page';
 import { ProgressLine } from '@/ui/ProgressLine';
 import { useStrata } from '@/ui/theme';
-import { TopBar } from '@/ui/TopBar';
 import { Heading, Words } from '@/ui/Words';
 
 import { backupActions } from './backupSlice';
@@ -21,25 +21,12 @@ import { backUp, changedSince, readBackup, takeBack, takeIn, workshopOf } from '
 
 /** The whole workshop taken away in one file, and taken in again. */
 export function FilesScreen() {
-  const strata = useStrata();
   return (
-    <View style={{ flex: 1, backgroundColor: strata.ground }}>
-      <TopBar title="Files and backup" back />
-      <ScrollView
-        role="main"
-        contentContainerStyle={{
-          padding: 16,
-          gap: 20,
-          maxWidth: 760,
-          width: '100%',
-          alignSelf: 'center',
-        }}
-      >
-        <TakeAway />
-        <TakeIn />
-        <Tables />
-      </ScrollView>
-    </View>
+    <Page title="Files and backup" gap={20}>
+      <TakeAway />
+      <TakeIn />
+      <Tables />
+    </Page>
   );
 }
 
@@ -218,13 +205,20 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
   );
   const [choices, setChoices] = useState<ReadonlyMap<string, MergeChoice>>(new Map());
   const [busy, setBusy] = useState(false);
+  const [noRoom, setNoRoom] = useState(false);
   const of = (status: MergeItem['status']) => items.filter((i) => i.status === status);
   const fresh = of('new');
   const apart = of('differs');
   const take = async () => {
     setBusy(true);
-    await dispatch(takeIn(file, choices));
-    onDone();
+    try {
+      await dispatch(takeIn(file, choices));
+      onDone();
+    } catch {
+      // Photographs are stored first, so nothing else has changed.
+      setNoRoom(true);
+      setBusy(false);
+    }
   };
   return (
     <View style={{ gap: 12 }}>
@@ -253,6 +247,11 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
       {apart.length > NAMED ? (
         <Words soft>{`${apart.length - NAMED} more that differ are kept side by side.`}</Words>
       ) : null}
+      <View aria-live="polite">
+        {noRoom ? (
+          <Words>This browser has no room for the photographs. Nothing was changed.</Words>
+        ) : null}
+      </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Action
           main

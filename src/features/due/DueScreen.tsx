@@ -1,6 +1,6 @@
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import { router } from 'expo-router';
-import { ScrollView, View } from 'react-native';
+import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { Due } from '@/core/due/due';
@@ -12,8 +12,8 @@ import { jobSelectors } from '@/features/jobs/jobsSlice';
 import { download } from '@/files/share';
 import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
+import { Page } from '@/ui/Page';
 import { useStrata } from '@/ui/theme';
-import { TopBar } from '@/ui/TopBar';
 import { webLink } from '@/ui/webLink';
 import { Heading, Words } from '@/ui/Words';
 
@@ -27,7 +27,6 @@ const STAGE: Readonly<Record<Due['kind'], Stage | undefined>> = {
 
 /** All that is due in the workshop, with its reason, and as a calendar to take along. */
 export function DueScreen() {
-  const strata = useStrata();
   const jobs = useAppSelector(jobSelectors.selectAll);
   const now = new Date();
   const due = dueOf(jobs, now.toISOString());
@@ -36,42 +35,29 @@ export function DueScreen() {
     download('under-ridge-due.ics', writeCalendar(due, new Date()), 'text/calendar');
   };
   return (
-    <View style={{ flex: 1, backgroundColor: strata.ground }}>
-      <TopBar title="Due" back />
-      <ScrollView
-        role="main"
-        contentContainerStyle={{
-          padding: 16,
-          gap: 12,
-          maxWidth: 760,
-          width: '100%',
-          alignSelf: 'center',
-        }}
-      >
-        <View style={{ flexDirection: 'row', gap: 10, flexWrap: 'wrap', alignItems: 'center' }}>
-          <View style={{ flexGrow: 1 }}>
-            <Heading level={2}>What is due</Heading>
-          </View>
-          <Action icon="download" disabled={due.length === 0} onPress={() => void takeAlong()}>
-            As a calendar
-          </Action>
+    <Page title="Due">
+      <View style={{ flexDirection: 'row', gap: 10, flexWrap: 'wrap', alignItems: 'center' }}>
+        <View style={{ flexGrow: 1 }}>
+          <Heading level={2}>What is due</Heading>
         </View>
-        <Words soft size={15}>
-          Machines wanted back, linings in the oil, measurements after break-in, and the day on
-          which wear may meet its first limit. A calendar that takes the file again updates what it
-          has.
-        </Words>
-        {due.length === 0 ? (
-          <Words>Nothing is due.</Words>
-        ) : (
-          <View role="list" aria-label="What is due, the earliest first">
-            {due.map((d) => (
-              <DueRow key={d.id} due={d} today={now} />
-            ))}
-          </View>
-        )}
-      </ScrollView>
-    </View>
+        <Action icon="download" disabled={due.length === 0} onPress={() => void takeAlong()}>
+          As a calendar
+        </Action>
+      </View>
+      <Words soft size={15}>
+        Machines wanted back, linings in the oil, measurements after break-in, and the day on which
+        wear may meet its first limit. A calendar that takes the file again updates what it has.
+      </Words>
+      {due.length === 0 ? (
+        <Words>Nothing is due.</Words>
+      ) : (
+        <View role="list" aria-label="What is due, the earliest first">
+          {due.map((d) => (
+            <DueRow key={d.id} due={d} today={now} />
+          ))}
+        </View>
+      )}
+    </Page>
   );
 }
 

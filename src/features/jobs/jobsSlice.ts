@@ -102,7 +102,9 @@ const jobsSlice = createSlice({
         adapter.setOne(state, job);
         if (!edited) return;
         const number = `${edited.number}, edited in another tab`;
-        adapter.addOne(state, copyOfJob(edited, newId, number, payload.at));
+        // A copy leaves the returns behind; here they may be the very edit.
+        const copy = copyOfJob(edited, newId, number, payload.at);
+        adapter.addOne(state, { ...copy, visits: edited.visits });
         const { [job.id]: drafts = {}, ...others } = state.drafts;
         state.drafts = { ...others, [newId]: drafts };
       },

@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useMemo, useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 
 import { fieldAt } from '@/core/job/fields';
@@ -14,9 +14,9 @@ import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
+import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
 import { useStrata } from '@/ui/theme';
-import { TopBar } from '@/ui/TopBar';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 import { shelfActions } from './shelfSlice';
@@ -29,64 +29,52 @@ export function ShelfScreen() {
   const taken = useMemo(() => reserved(jobs), [jobs]);
   const holders = useMemo(() => holdersOf(jobs), [jobs]);
   return (
-    <View style={{ flex: 1, backgroundColor: strata.ground }}>
-      <TopBar title="Shelf" back />
-      <ScrollView
-        role="main"
-        contentContainerStyle={{
-          padding: 16,
-          gap: 12,
-          maxWidth: 760,
-          width: '100%',
-          alignSelf: 'center',
-        }}
-      >
-        <Heading level={2}>New on the shelf</Heading>
-        <AddPlate />
-        {(['steel', 'disc'] as const).map((sort) => {
-          const of = plates.filter((p) => p.sort === sort);
-          return (
-            <View key={sort} style={{ gap: 4 }}>
-              <Heading level={2}>{sort === 'steel' ? 'Steels' : 'Discs'}</Heading>
-              {of.length === 0 ? (
-                <Words soft>{`No ${sort}s on the shelf yet: put one on it above.`}</Words>
-              ) : null}
-              <View role="list" aria-label={sort === 'steel' ? 'Steels' : 'Discs'}>
-                {of.map((plate) => (
-                  <PlateRow
-                    key={plate.id}
-                    plate={plate}
-                    taken={taken.get(plate.id) ?? 0}
-                    holders={holders.get(plate.id) ?? []}
-                  />
-                ))}
-              </View>
+    <Page title="Shelf">
+      <Heading level={2}>New on the shelf</Heading>
+      <AddPlate />
+      {(['steel', 'disc'] as const).map((sort) => {
+        const of = plates.filter((p) => p.sort === sort);
+        return (
+          <View key={sort} style={{ gap: 4 }}>
+            <Heading level={2}>{sort === 'steel' ? 'Steels' : 'Discs'}</Heading>
+            {of.length === 0 ? (
+              <Words soft>{`No ${sort}s on the shelf yet: put one on it above.`}</Words>
+            ) : null}
+            <View role="list" aria-label={sort === 'steel' ? 'Steels' : 'Discs'}>
+              {of.map((plate) => (
+                <PlateRow
+                  key={plate.id}
+                  plate={plate}
+                  taken={taken.get(plate.id) ?? 0}
+                  holders={holders.get(plate.id) ?? []}
+                />
+              ))}
             </View>
-          );
-        })}
-        <Heading level={2}>Coil springs</Heading>
-        {springs.length === 0 ? <Words soft>No springs on the shelf.</Words> : null}
-        <View role="list" aria-label="Coil springs">
-          {springs.map((s) => (
-            <View
-              key={s.id}
-              role="listitem"
-              style={{
-                flexDirection: 'row',
-                justifyContent: 'space-between',
-                minHeight: 40,
-                alignItems: 'center',
-                borderTopWidth: 1,
-                borderColor: strata.line,
-              }}
-            >
-              <Words size={15}>{s.group.name}</Words>
-              <Digits size={15}>{`${s.count - (taken.get(s.id) ?? 0)} of ${s.count} free`}</Digits>
-            </View>
-          ))}
-        </View>
-      </ScrollView>
-    </View>
+          </View>
+        );
+      })}
+      <Heading level={2}>Coil springs</Heading>
+      {springs.length === 0 ? <Words soft>No springs on the shelf.</Words> : null}
+      <View role="list" aria-label="Coil springs">
+        {springs.map((s) => (
+          <View
+            key={s.id}
+            role="listitem"
+            style={{
+              flexDirection: 'row',
+              justifyContent: 'space-between',
+              minHeight: 40,
+              alignItems: 'center',
+              borderTopWidth: 1,
+              borderColor: strata.line,
+            }}
+          >
+            <Words size={15}>{s.group.name}</Words>
+            <Digits size={15}>{`${s.count - (taken.get(s.id) ?? 0)} of ${s.count} free`}</Digits>
+          </View>
+        ))}
+      </View>
+    </Page>
   );
 }
 

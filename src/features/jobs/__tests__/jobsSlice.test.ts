@@ -120,3 +120,17 @@ describe('jobs', () => {
     expect(state.removed).toBeUndefined();
   });
 });
+
+describe('a job that another tab stored while it was edited here', () => {
+  it('takes the other’s place and keeps the edit beside it, returns of the machine too', () => {
+    const here = run();
+    const visit = { id: 'v1', date: '2026-11-16', readings: {}, note: 'noisy when cold' };
+    const edited: Job = { ...job(here), visits: [visit] };
+    const other: Job = { ...job(here), notes: 'from the other tab' };
+    const after = jobsReducer(here, jobActions.jobSynced({ job: other, edited }));
+    expect(job(after)).toEqual(other);
+    const [beside] = after.ids.filter((id) => id !== ID).map((id) => after.entities[id]);
+    expect(beside?.number).toContain('edited in another tab');
+    expect(beside?.visits).toEqual([visit]);
+  });
+});

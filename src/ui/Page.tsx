@@ -1,0 +1,34 @@
+import type { ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
+
+import { useStrata } from './theme';
+import { TopBar } from './TopBar';
+
+interface Props {
+  readonly title: string;
+  /** Between the parts of the page. */
+  readonly gap?: number;
+  readonly children: ReactNode;
+}
+
+/** A page beside the jobs: its name, the way back, and one column that scrolls. */
+export function Page({ title, gap = 12, children }: Props) {
+  const strata = useStrata();
+  return (
+    <View style={{ flex: 1, backgroundColor: strata.ground }}>
+      <TopBar title={title} back />
+      <ScrollView
+        role="main"
+        contentContainerStyle={{
+          padding: 16,
+          gap,
+          maxWidth: 760,
+          width: '100%',
+          alignSelf: 'center',
+        }}
+      >
+        {children}
+      </ScrollView>
+    </View>
+  );
+}
