@@ -13,17 +13,15 @@ import type { LayerEdits } from '@/features/section/useLayerEdits';
 import type { Selection } from '@/features/section/useSelection';
 import { Tool } from '@/ui/Tool';
 
-/** What is wrong with the pack, and what must go: marked on its layer, whichever stage is on screen. */
-function marksOf(job: Job): readonly Pick<Problem, 'plateId' | 'path'>[] {
-  return [
-    ...evaluationOf(job).problems,
-    ...inspectionOf(job).parts.flatMap((p) =>
-      p.plate && (p.decision === 'change' || p.decision === 'scrap')
-        ? [{ path: 'pack.plates', plateId: p.id }]
-        : [],
-    ),
-  ];
-}
+type Marks = readonly Pick<Problem, 'plateId' | 'path'>[];
+
+/** Plates that must go by their inspection: marked on their layers, whichever stage is on screen. */
+const goingOf = (job: Job): Marks =>
+  inspectionOf(job).parts.flatMap((p) =>
+    p.plate && (p.decision === 'change' || p.decision === 'scrap')
+      ? [{ path: 'pack.plates', plateId: p.id }]
+      : [],
+  );
 
 interface ViewProps extends Pick<
   SectionProps,
@@ -43,7 +41,7 @@ const JobSection = memo(function JobSection({
   job,
   ...props
 }: Omit<ViewProps, 'later'> & { readonly job: Job }) {
-  const problems = useMemo(() => marksOf(job), [job]);
+  const problems = useMemo(() => [...evaluationOf(job).problems, ...goingOf(job)], [job]);
   const state = useMemo(() => ({ expanding: job.expanding.fitted }), [job.expanding.fitted]);
   return <Section layout={evaluationOf(job).layout} problems={problems} state={state} {...props} />;
 });
@@ -59,7 +57,10 @@ interface EditorProps {
 /** The section of the job on screen as its editor. */
 export function EditorView(props: EditorProps) {
   const job = useJob();
-  const problems = useMemo(() => marksOf(job), [job]);
+  // What is wrong with the pack shows at once; what its inspection said of a plate may follow a frame later.
+  const inspected = useJobLater();
+  const going = useMemo(() => goingOf(inspected), [inspected]);
+  const problems = useMemo(() => [...evaluationOf(job).problems, ...going], [job, going]);
   return <SectionEditor problems={problems} {...props} />;
 }
 
