@@ -8,7 +8,7 @@ const { build } = await import('esbuild');
 if (exportIsStale()) await exportWeb();
 // Bundled as it ships: module by module, the loader's own getters would be measured too.
 ensureCache();
-for (const part of ['core', 'shelf', 'size', 'interface', 'editor', 'paper']) {
+for (const part of ['core', 'shelf', 'size', 'interface', 'editor', 'paper', 'workshop']) {
   const outfile = path.join(cacheDir, `bench-${part}.mjs`);
   await build({
     entryPoints: [path.join(root, 'bench', `${part}.ts`)],

@@ -9,21 +9,21 @@ import { signedLighterLever, slipsWhenHot } from './tarn';
  * up; only inputs stand here, every result is worked out by the core.
  */
 
+const MAKERS: readonly (readonly [number: string, make: () => Job])[] = [
+  ['UR-0105', creepsAtIdle],
+  ['UR-0106', slipsWhenHot],
+  ['UR-0103', hardToFindNeutral],
+  ['UR-0102', handsOff],
+  ['UR-0104', narrowHub],
+  ['UR-0101', signedLighterLever],
+];
+
 /** The jobs of the demo workshop, newest first. */
-export function demoJobs(): Job[] {
-  return [
-    creepsAtIdle(),
-    slipsWhenHot(),
-    hardToFindNeutral(),
-    handsOff(),
-    narrowHub(),
-    signedLighterLever(),
-  ];
-}
+export const demoJobs = (): Job[] => MAKERS.map(([, make]) => make());
 
 /** One demo job, by its number. @throws {RangeError} when there is none */
 export function demoJob(number: string): Job {
-  const job = demoJobs().find((j) => j.number === number);
-  if (!job) throw new RangeError(`no demo job ${number}`);
-  return job;
+  const maker = MAKERS.find(([known]) => known === number);
+  if (!maker) throw new RangeError(`no demo job ${number}`);
+  return maker[1]();
 }

@@ -58,7 +58,7 @@ export function readJobFile(text: string): JobFile {
  */
 export function takeJobFile(data: unknown): JobFile {
   refuseForeign(data);
-  refuseReservedKeys(data, '');
+  refuseReservedKeys(data);
   const { error, value } = JOB_FILE.validate(data, { abortEarly: true, convert: false });
   if (error) {
     const [detail] = error.details;
@@ -123,15 +123,27 @@ function refuseForeign(data: unknown): void {
 const RESERVED = new Set(['__proto__', 'constructor', 'prototype']);
 const MAX_DEPTH = 20;
 
-export function refuseReservedKeys(data: unknown, path: string, depth = 0): void {
-  if (typeof data !== 'object' || data === null) return;
-  if (depth > MAX_DEPTH) throw new FileRefused(`Not a valid file: nested too deeply at ${path}.`);
+export function refuseReservedKeys(data: unknown): void {
+  const path = reservedIn(data, 0);
+  if (!path) return;
+  const where = path.join('.');
+  throw new FileRefused(
+    path.length > MAX_DEPTH
+      ? `Not a valid file: nested too deeply at ${where}.`
+      : `Not a valid file: the name at ${where} is not allowed.`,
+  );
+}
+
+/** The path to the first name that is not allowed, or to the first place that lies too deep. */
+function reservedIn(data: unknown, depth: number): string[] | undefined {
+  if (typeof data !== 'object' || data === null) return undefined;
+  if (depth > MAX_DEPTH) return [];
   for (const key of Object.keys(data)) {
-    const here = path ? `${path}.${key}` : key;
-    if (RESERVED.has(key))
-      throw new FileRefused(`Not a valid file: the name at ${here} is not allowed.`);
-    refuseReservedKeys((data as Readonly<Record<string, unknown>>)[key], here, depth + 1);
+    if (RESERVED.has(key)) return [key];
+    const below = reservedIn((data as Readonly<Record<string, unknown>>)[key], depth + 1);
+    if (below) return [key, ...below];
   }
+  return undefined;
 }
 
 /** Defaults of the schema must not reach into what was signed: revisions are taken as they stand in the file. */

@@ -43,7 +43,7 @@ export async function readWorkshopFile(text: string, progress?: Progress): Promi
   refuseForeign(data);
   // Before the schema, which would leave such a name out in silence; the reader of jobs looks at theirs.
   const { jobs: _jobs, ...others } = data as Readonly<Record<string, unknown>>;
-  refuseReservedKeys(others, '');
+  refuseReservedKeys(others);
   const { error, value } = WORKSHOP_FILE.validate(data, { abortEarly: true, convert: false });
   if (error) {
     const [detail] = error.details;

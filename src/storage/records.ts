@@ -5,12 +5,15 @@ import { createAsyncStorage } from '@react-native-async-storage/async-storage';
  * Several records are written in one transaction, all of them or none.
  */
 
+export interface ReadRecords {
+  readonly records: ReadonlyMap<string, unknown>;
+  /** Keys whose text is no record; it stays where it is, so that it can still be rescued. */
+  readonly damaged: readonly string[];
+}
+
 export interface RecordStore {
-  /** Every record but those whose key begins with one of `except`. */
-  readAll(except?: readonly string[]): Promise<{
-    readonly records: ReadonlyMap<string, unknown>;
-    readonly damaged: readonly string[];
-  }>;
+  /** The records of these keys; a key without a record is left out. */
+  read(keys: readonly string[]): Promise<ReadRecords>;
   /** Writes and removes in as few transactions as there are: first what is new, then what goes. */
   write(changed: ReadonlyMap<string, unknown>, gone: readonly string[]): Promise<void>;
   keys(): Promise<readonly string[]>;
@@ -23,11 +26,8 @@ export interface RecordStore {
 export function openRecords(name: string): RecordStore {
   const storage = createAsyncStorage(name);
   return {
-    async readAll(except = []) {
-      const keys = (await storage.getAllKeys()).filter(
-        (key) => !except.some((prefix) => key.startsWith(prefix)),
-      );
-      const raw = await storage.getMany(keys);
+    async read(keys) {
+      const raw = await storage.getMany([...keys]);
       const records = new Map<string, unknown>();
       const damaged: string[] = [];
       for (const [key, text] of Object.entries(raw)) {
@@ -35,7 +35,6 @@ export function openRecords(name: string): RecordStore {
         try {
           records.set(key, JSON.parse(text) as unknown);
         } catch {
-          // Left where it is, so that its text can still be rescued.
           damaged.push(key);
         }
       }

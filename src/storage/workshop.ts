@@ -4,8 +4,6 @@ import { displayActions } from '@/features/display/displaySlice';
 import type { Drafts } from '@/features/jobs/jobsSlice';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import type { Job } from '@/core/job/types';
-import type { EarlierJob } from '@/core/job/upgrade';
-import { upgradeJob } from '@/core/job/upgrade';
 import type { Stock } from '@/core/shelf/stock';
 import { EMPTY_STOCK } from '@/core/shelf/stock';
 import { shelfActions } from '@/features/shelf/shelfSlice';
@@ -14,8 +12,11 @@ import { templateActions } from '@/features/worksheet/templatesSlice';
 import type { AppStore, RootState } from '@/store/store';
 
 import { keepPicturesIn, PICTURE_KEY, pictures } from './pictures';
+import { firstJobs, JOB_KEY, readUnread, sayDamaged } from './readJobs';
 import type { RecordStore } from './records';
+import { ROWS_KEY, RowRecords } from './rowRecords';
 import { storageChanged } from './storageSlice';
+import { isRecord, storedJob } from './storedJob';
 import type { OtherTabs, Stored } from './tabs';
 
 /** How the workshop is laid out in records. */
@@ -25,7 +26,6 @@ const KEY = {
   shelf: 'shelf',
   templates: 'templates',
   backup: 'backup',
-  job: 'job:',
   drafts: 'drafts:',
 } as const;
 const SCHEMA = 1;
@@ -50,15 +50,23 @@ export async function keepWorkshop(
   tabs: OtherTabs = ALONE,
 ): Promise<() => Promise<void>> {
   let written = new Map<string, unknown>();
+  const rows = new RowRecords();
+  const contentsNow = () => contents(store.getState(), rows);
+  let opened = false;
   keepPicturesIn(records);
   try {
-    const { records: found, damaged } = await records.readAll([PICTURE_KEY]);
-    if (damaged.length > 0)
-      console.warn(`Records that can’t be read were left aside: ${damaged.join(', ')}`);
+    const keys = await records.keys();
+    const { records: found, damaged } = await records.read(
+      keys.filter((key) => !key.startsWith(JOB_KEY) && !key.startsWith(PICTURE_KEY)),
+    );
+    sayDamaged(damaged);
     if (found.has(KEY.about)) {
       restore(store, found);
-      await pictures.keepOnly(picturesNamed(store.getState()));
-      written = contents(store.getState());
+      const ids = keys.filter((key) => key.startsWith(JOB_KEY)).map((k) => k.slice(JOB_KEY.length));
+      const { jobs, later } = await firstJobs(records, ids, rows.begin(found));
+      opened = true;
+      store.dispatch(jobActions.jobsLoaded({ jobs, drafts: draftsIn(found), unread: later }));
+      written = contentsNow();
     } else {
       const { jobs, shelf } = await first();
       store.dispatch(shelfActions.shelfLoaded(shelf));
@@ -77,7 +85,7 @@ export async function keepWorkshop(
     clearTimeout(timer);
     timer = undefined;
     writing = writing.then(async () => {
-      const now = contents(store.getState());
+      const now = contentsNow();
       const changed = new Map([...now].filter(([key, value]) => written.get(key) !== value));
       const gone = [...written.keys()].filter((key) => !now.has(key));
       if (changed.size === 0 && gone.length === 0) {
@@ -87,8 +95,10 @@ export async function keepWorkshop(
       }
       try {
         await records.write(changed, gone);
-        written = now;
-        tabs.tell({ changed: [...changed], gone });
+        // Not all of `now`: jobs were perhaps read meanwhile.
+        for (const [key, value] of changed) written.set(key, value);
+        for (const key of gone) written.delete(key);
+        tabs.tell({ changed: [...changed].filter(([key]) => !key.startsWith(ROWS_KEY)), gone });
         // What was typed while this was written is waiting for its own turn.
         store.dispatch(storageChanged({ status: timer === undefined ? 'saved' : 'saving' }));
       } catch (error) {
@@ -99,9 +109,28 @@ export async function keepWorkshop(
   };
 
   tabs.onStored((stored) => {
-    written = new Map([...written, ...takeOver(store, stored, written)]);
+    for (const [key, value] of takeOver(store, stored, written, contentsNow))
+      written.set(key, value);
     for (const key of stored.gone) written.delete(key);
   });
+
+  let reading = false;
+  /** Reads what is left, and then takes out photographs that no job names. */
+  const readRest = async (): Promise<void> => {
+    try {
+      await readUnread(store, records, (found) => {
+        reading = true;
+        store.dispatch(jobActions.jobsRead(found));
+        reading = false;
+        const { entities } = store.getState().jobs;
+        for (const { id } of found.jobs)
+          if (!written.has(JOB_KEY + id)) written.set(JOB_KEY + id, entities[id]);
+      });
+      await pictures.keepOnly(picturesNamed(store.getState()));
+    } catch (error) {
+      store.dispatch(storageChanged({ status: 'failed', reason: reasonOf(error) }));
+    }
+  };
 
   let seen = pick(store.getState());
   store.subscribe(() => {
@@ -115,6 +144,8 @@ export async function keepWorkshop(
     )
       return;
     seen = now;
+    // What was read needs no writing.
+    if (reading) return;
     if (store.getState().storage.status === 'saved')
       store.dispatch(storageChanged({ status: 'saving' }));
     timer ??= setTimeout(() => void flush(), REST_MS);
@@ -122,6 +153,7 @@ export async function keepWorkshop(
   await flush();
   if (store.getState().storage.status === 'opening')
     store.dispatch(storageChanged({ status: 'saved' }));
+  if (opened) void readRest();
   return flush;
 }
 
@@ -144,17 +176,17 @@ function takeOver(
   store: AppStore,
   { changed, gone }: Stored,
   written: ReadonlyMap<string, unknown>,
+  contentsNow: () => ReadonlyMap<string, unknown>,
 ): ReadonlyMap<string, unknown> {
-  const mine = contents(store.getState());
+  const mine = contentsNow();
   const taken: string[] = [];
   for (const [key, value] of changed) {
     const untouched = mine.get(key) === written.get(key);
-    if (key.startsWith(KEY.job)) {
-      if (!looksLikeJob(value)) continue;
-      const edited = untouched ? undefined : store.getState().jobs.entities[value.id];
-      store.dispatch(
-        jobActions.jobSynced({ job: upgradeJob(value), ...(edited ? { edited } : {}) }),
-      );
+    if (key.startsWith(JOB_KEY)) {
+      const job = storedJob(value);
+      if (!job) continue;
+      const edited = untouched ? undefined : store.getState().jobs.entities[job.id];
+      store.dispatch(jobActions.jobSynced({ job, ...(edited ? { edited } : {}) }));
     } else if (key.startsWith(KEY.drafts)) {
       if (!untouched || !isRecord(value)) continue;
       const jobId = key.slice(KEY.drafts.length);
@@ -167,22 +199,30 @@ function takeOver(
     taken.push(key);
   }
   for (const key of gone)
-    if (key.startsWith(KEY.job) && mine.get(key) === written.get(key))
-      store.dispatch(jobActions.jobGone(key.slice(KEY.job.length)));
-  const now = contents(store.getState());
-  return new Map(taken.map((key) => [key, now.get(key)]));
+    if (key.startsWith(JOB_KEY) && mine.get(key) === written.get(key))
+      store.dispatch(jobActions.jobGone(key.slice(JOB_KEY.length)));
+  const now = contentsNow();
+  // The other tab has written its rows as well; they are ours, where nothing here waits to be written.
+  const rows = [...now.keys()].filter(
+    (key) => key.startsWith(ROWS_KEY) && mine.get(key) === written.get(key),
+  );
+  return new Map([...taken, ...rows].map((key) => [key, now.get(key)]));
 }
 
 /** Every record that should be stored; values are shared with the store, so that a change is a new reference. */
-function contents({ jobs, display, shelf, templates, backup }: RootState): Map<string, unknown> {
+function contents(
+  { jobs, display, shelf, templates, backup }: RootState,
+  rows: RowRecords,
+): Map<string, unknown> {
   const all = new Map<string, unknown>([
+    ...rows.of(jobs),
     [KEY.about, ABOUT],
     [KEY.display, display],
     [KEY.shelf, shelf],
     [KEY.templates, templates],
     [KEY.backup, backup.last],
   ]);
-  for (const id of jobs.ids) all.set(KEY.job + id, jobs.entities[id]);
+  for (const id of jobs.ids) all.set(JOB_KEY + id, jobs.entities[id]);
   for (const [id, drafts] of Object.entries(jobs.drafts)) {
     if (Object.keys(drafts).length > 0) all.set(KEY.drafts + id, drafts);
   }
@@ -195,6 +235,7 @@ function picturesNamed({ jobs }: RootState): ReadonlySet<string> {
 
 const ABOUT = { schema: SCHEMA };
 
+/** Puts everything but the jobs into the store. */
 function restore(store: AppStore, found: ReadonlyMap<string, unknown>): void {
   const display = found.get(KEY.display);
   if (isRecord(display))
@@ -213,47 +254,13 @@ function restore(store: AppStore, found: ReadonlyMap<string, unknown>): void {
   const templates = found.get(KEY.templates);
   if (isRecord(templates))
     store.dispatch(templateActions.templatesLoaded(templates as unknown as Templates));
-  const under = (prefix: string) =>
+}
+
+function draftsIn(found: ReadonlyMap<string, unknown>): Readonly<Record<string, Drafts>> {
+  return Object.fromEntries(
     [...found]
-      .filter(([key]) => key.startsWith(prefix))
-      .map(([key, value]) => [key.slice(prefix.length), value] as const);
-  const jobs = under(KEY.job).flatMap(([, value]) =>
-    looksLikeJob(value) ? [upgradeJob(value)] : [],
-  );
-  const drafts = Object.fromEntries(
-    under(KEY.drafts).filter(([, value]) => isRecord(value)),
-  ) as Record<string, Drafts>;
-  store.dispatch(jobActions.jobsLoaded({ jobs, drafts }));
-}
-
-function isRecord(value: unknown): value is Record<string, unknown> {
-  return typeof value === 'object' && value !== null && !Array.isArray(value);
-}
-
-/** The parts that no screen could do without; files are checked by their full schema before they get here. */
-function looksLikeJob(value: unknown): value is EarlierJob {
-  return (
-    isRecord(value) &&
-    typeof value.id === 'string' &&
-    isRecord(value.machine) &&
-    isRecord(value.engine) &&
-    isRecord(value.release) &&
-    isRecord(value.springs) &&
-    isRecord(value.springs.coil) &&
-    isRecord(value.springs.diaphragm) &&
-    isRecord(value.assist) &&
-    isRecord(value.startClutch) &&
-    isRecord(value.intake) &&
-    isRecord(value.strip) &&
-    isRecord(value.inspection) &&
-    isRecord(value.expanding) &&
-    isRecord(value.setting) &&
-    Array.isArray(value.release.liftReadings) &&
-    Array.isArray(value.photos) &&
-    Array.isArray(value.springs.coil.groups) &&
-    isRecord(value.pack) &&
-    Array.isArray(value.pack.kinds) &&
-    Array.isArray(value.pack.plates)
+      .filter(([key, value]) => key.startsWith(KEY.drafts) && isRecord(value))
+      .map(([key, value]) => [key.slice(KEY.drafts.length), value as Drafts]),
   );
 }
 

@@ -7,6 +7,7 @@ import type { VerdictId } from '@/core/evaluate/verdicts';
 import type { Job } from '@/core/job/types';
 import { ChangeList } from '@/features/compare/ChangeList';
 import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { WhenRead } from '@/features/jobs/WhenRead';
 import { useShelfAtHand } from '@/features/shelf/useShelf';
 import { Action } from '@/ui/Action';
 import { Words } from '@/ui/Words';
@@ -40,7 +41,11 @@ export const AdvicePanel = memo(function AdvicePanel({
       >
         {open ? 'Hide the advice' : 'What would help'}
       </Action>
-      {open ? <Advices verdict={verdict} /> : null}
+      {open ? (
+        <WhenRead>
+          <Advices verdict={verdict} />
+        </WhenRead>
+      ) : null}
     </View>
   );
 });

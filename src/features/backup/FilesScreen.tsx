@@ -4,7 +4,8 @@ import { View } from 'react-native';
 
 import type { MergeChoice, MergeItem } from '@/core/workshop/merge';
 import { choiceFor, planMerge } from '@/core/workshop/merge';
-import { jobSelectors } from '@/features/jobs/jobsSlice';
+import { selectRows } from '@/features/jobs/rows';
+import { WhenRead } from '@/features/jobs/WhenRead';
 import { FileRefused } from '@/files/refused';
 import { download, pickFile } from '@/files/share';
 import { useAppDispatch, useAppSelector, useAppStore } from '@/store/store';
@@ -23,9 +24,11 @@ import { backUp, changedSince, readBackup, takeBack, takeIn, workshopOf } from '
 export function FilesScreen() {
   return (
     <Page title="Files and backup" gap={20}>
-      <TakeAway />
-      <TakeIn />
-      <Tables />
+      <WhenRead>
+        <TakeAway />
+        <TakeIn />
+        <Tables />
+      </WhenRead>
     </Page>
   );
 }
@@ -33,7 +36,7 @@ export function FilesScreen() {
 /** How the last backup stands to what was done since, in words. */
 export function useBackupWords(): { readonly text: string; readonly changed: number } {
   const { since, made } = useAppSelector((state) => state.backup.last);
-  const jobs = useAppSelector(jobSelectors.selectAll);
+  const jobs = useAppSelector(selectRows);
   const changed = changedSince(jobs, since);
   const last = made
     ? `Last backup ${format(parseISO(since), 'd MMM yyyy, HH:mm')}.`

@@ -30,7 +30,7 @@ export function workshopOf(state: RootState): Workshop {
 }
 
 /** Jobs that changed since the last backup. */
-export const changedSince = (jobs: readonly Job[], since: string): number =>
+export const changedSince = (jobs: readonly Pick<Job, 'updatedAt'>[], since: string): number =>
   jobs.filter((job) => job.updatedAt > since).length;
 
 /** Packs the workshop with its photographs; a photograph that is gone is left out. */

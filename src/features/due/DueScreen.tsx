@@ -9,6 +9,7 @@ import { readSentence } from '@/core/evaluate/sentence';
 import type { Stage } from '@/core/job/types';
 import { useUnits } from '@/features/display/useUnits';
 import { jobSelectors } from '@/features/jobs/jobsSlice';
+import { WhenRead } from '@/features/jobs/WhenRead';
 import { download } from '@/files/share';
 import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
@@ -27,6 +28,16 @@ const STAGE: Readonly<Record<Due['kind'], Stage | undefined>> = {
 
 /** All that is due in the workshop, with its reason, and as a calendar to take along. */
 export function DueScreen() {
+  return (
+    <Page title="Due">
+      <WhenRead>
+        <DueList />
+      </WhenRead>
+    </Page>
+  );
+}
+
+function DueList() {
   const jobs = useAppSelector(jobSelectors.selectAll);
   const now = new Date();
   const due = dueOf(jobs, now.toISOString());
@@ -35,7 +46,7 @@ export function DueScreen() {
     download('under-ridge-due.ics', writeCalendar(due, new Date()), 'text/calendar');
   };
   return (
-    <Page title="Due">
+    <>
       <View style={{ flexDirection: 'row', gap: 10, flexWrap: 'wrap', alignItems: 'center' }}>
         <View style={{ flexGrow: 1 }}>
           <Heading level={2}>What is due</Heading>
@@ -57,7 +68,7 @@ export function DueScreen() {
           ))}
         </View>
       )}
-    </Page>
+    </>
   );
 }
 

@@ -1,5 +1,5 @@
 import { router, useLocalSearchParams } from 'expo-router';
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
@@ -11,6 +11,7 @@ import { FootStrip } from '@/features/figures/FootStrip';
 import { WorkingHost } from '@/features/figures/WorkingPanel';
 import { InspectStage } from '@/features/inspect/InspectStage';
 import { IntakeStage } from '@/features/intake/IntakeStage';
+import { jobActions } from '@/features/jobs/jobsSlice';
 import { useOpenHistory } from '@/features/jobs/useHistory';
 import { JobContext, useJobPart } from '@/features/jobs/useJob';
 import { SpecifyStage } from '@/features/pack/SpecifyStage';
@@ -23,7 +24,7 @@ import { SetStage } from '@/features/set/SetStage';
 import { FrozenBanner } from '@/features/signoff/FrozenBanner';
 import { LogStage } from '@/features/signoff/LogStage';
 import { StripStage } from '@/features/strip/StripStage';
-import { useAppSelector } from '@/store/store';
+import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { RidgeEdge, RidgeLine } from '@/ui/Ridge';
 import { useStrata } from '@/ui/theme';
@@ -39,7 +40,13 @@ import { isStage } from './stages';
 /** One job: its stages as a ridge, its pack in section beside the work on it, its live figures at the foot. */
 export function JobScreen({ id }: { readonly id: string }) {
   const known = useAppSelector((state) => state.jobs.entities[id] !== undefined);
+  const coming = useAppSelector((state) => id in state.jobs.unread);
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    if (coming) dispatch(jobActions.jobWanted(id));
+  }, [coming, id, dispatch]);
   useOpenHistory(id);
+  if (coming) return <Coming />;
   if (!known) return <NoJob />;
   return (
     <JobContext.Provider value={id}>
@@ -47,6 +54,16 @@ export function JobScreen({ id }: { readonly id: string }) {
         <OpenJob />
       </WorkingHost>
     </JobContext.Provider>
+  );
+}
+
+/** The moment in which the record of a large workshop's job is fetched. */
+function Coming() {
+  const strata = useStrata();
+  return (
+    <View role="status" style={{ flex: 1, backgroundColor: strata.ground, padding: 24 }}>
+      <Words soft>Opening the job …</Words>
+    </View>
   );
 }
 

@@ -1,9 +1,10 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { memo, startTransition, useEffect, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
+import type { JobRow } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
 import { useBackupWords } from '@/features/backup/FilesScreen';
 import { pickFile } from '@/files/share';
@@ -12,6 +13,7 @@ import { Action } from '@/ui/Action';
 import { STAGE_NAME } from '@/core/job/words';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
+import { afterPaint } from '@/ui/useLater';
 import { Tool } from '@/ui/Tool';
 import { TopBar } from '@/ui/TopBar';
 import { useWide } from '@/ui/useWide';
@@ -22,16 +24,20 @@ import { ALL_JOBS, daysLeft, findJobs, isDue } from './findJobs';
 import { FromPanel } from './FromPanel';
 import { importJob } from './importJob';
 import { JobFilter } from './JobFilter';
-import { jobActions, jobSelectors } from './jobsSlice';
-import { evaluationOf } from './useJob';
+import { jobActions } from './jobsSlice';
+import { selectRows } from './rows';
+import { useVerdict } from './useJob';
+import { WhenRead } from './WhenRead';
+
+/** Rows on a tall screen, rows that follow a frame later, and more at a press: thousands would take seconds to draw. */
+const IN_SIGHT = 6;
+const ROWS = 40;
+const MORE = 100;
 
 /** All jobs of the workshop, the one last worked on first. */
 export function JobListScreen() {
-  const all = useAppSelector(jobSelectors.selectAll);
-  const [query, setQuery] = useState(ALL_JOBS);
   const [from, setFrom] = useState(false);
-  const today = new Date();
-  const jobs = findJobs(all, query, today);
+  const empty = useAppSelector((state) => selectRows(state).length === 0);
   const strata = useStrata();
   const wide = useWide();
   const dispatch = useAppDispatch();
@@ -62,7 +68,7 @@ export function JobListScreen() {
     },
     { icon: 'import', word: 'Import', label: 'Import', onPress: () => void take() },
     { icon: 'download', word: 'Backup', label: 'Backup', onPress: () => router.navigate('/files') },
-    ...(all.length > 0
+    ...(!empty
       ? [
           {
             icon: 'content-copy',
@@ -103,7 +109,11 @@ export function JobListScreen() {
             ))}
           </View>
         )}
-        {from ? <FromPanel onTake={derive} onClose={() => setFrom(false)} /> : null}
+        {from ? (
+          <WhenRead>
+            <FromPanel onTake={derive} onClose={() => setFrom(false)} />
+          </WhenRead>
+        ) : null}
         <View aria-live="polite">
           {told ? (
             <Words style={{ color: told.bad ? strata.stop : strata.ink }}>{told.text}</Words>
@@ -111,26 +121,55 @@ export function JobListScreen() {
         </View>
         <BackupReminder />
         <UndoBars />
-        {all.length > 0 ? <JobFilter query={query} onChange={setQuery} /> : null}
-        {all.length === 0 ? (
-          <Words>No jobs yet. Start a new one, or import a job from a file.</Words>
-        ) : jobs.length === 0 ? (
-          <View style={{ gap: 8 }}>
-            <Words>No job like that.</Words>
-            <Action icon="undo" onPress={() => setQuery(ALL_JOBS)}>
-              Show all jobs
-            </Action>
-          </View>
-        ) : (
-          <View role="list" aria-label="Jobs">
-            {wide ? <ListHead /> : null}
-            {jobs.map((job) => (
-              <JobRow key={job.id} job={job} wide={wide} today={today} />
-            ))}
-          </View>
-        )}
+        <JobList />
       </ScrollView>
     </View>
+  );
+}
+
+/** The jobs, as they are searched, filtered and ordered; by itself, so that a key of the search draws nothing else. */
+function JobList() {
+  const all = useAppSelector(selectRows);
+  const wide = useWide();
+  const [query, setQuery] = useState(ALL_JOBS);
+  const [today] = useState(() => new Date());
+  const jobs = useMemo(() => findJobs(all, query, today), [all, query, today]);
+  const [page, setPage] = useState({ query, rows: IN_SIGHT });
+  // Another search begins at its top again, and what lies below the screen follows what is on it.
+  const rows = page.query === query ? page.rows : IN_SIGHT;
+  useEffect(() => {
+    if (page.query !== query || page.rows < ROWS)
+      afterPaint(() => startTransition(() => setPage({ query, rows: ROWS })));
+  }, [page, query]);
+  if (all.length === 0)
+    return <Words>No jobs yet. Start a new one, or import a job from a file.</Words>;
+  return (
+    <>
+      <JobFilter query={query} onChange={setQuery} />
+      {jobs.length === 0 ? (
+        <View style={{ gap: 8 }}>
+          <Words>No job like that.</Words>
+          <Action icon="undo" onPress={() => setQuery(ALL_JOBS)}>
+            Show all jobs
+          </Action>
+        </View>
+      ) : (
+        <View role="list" aria-label="Jobs">
+          {wide ? <ListHead /> : null}
+          {jobs.slice(0, rows).map((job) => (
+            <Row key={job.id} job={job} wide={wide} today={today} />
+          ))}
+        </View>
+      )}
+      {rows >= ROWS && jobs.length > rows ? (
+        <View style={{ gap: 8 }}>
+          <Words soft>{`${rows} of ${jobs.length} jobs are shown.`}</Words>
+          <Action onPress={() => setPage({ query, rows: rows + MORE })}>
+            {`Show ${Math.min(MORE, jobs.length - rows)} more`}
+          </Action>
+        </View>
+      ) : null}
+    </>
   );
 }
 
@@ -188,23 +227,23 @@ function ListHead() {
 }
 
 interface RowProps {
-  readonly job: Job;
+  readonly job: JobRow;
   readonly wide: boolean;
   readonly today: Date;
 }
 
 /** When a job is wanted back, in words. */
-function dueWords(job: Job, today: Date): string | undefined {
+function dueWords(job: JobRow, today: Date): string | undefined {
   const days = job.stage === 'log' ? undefined : daysLeft(job, today);
   if (days === undefined) return undefined;
   if (days < 0) return days === -1 ? 'due yesterday' : `${-days} days late`;
   return days === 0 ? 'due today' : days === 1 ? 'due tomorrow' : `due in ${days} days`;
 }
 
-function JobRow({ job, wide, today }: RowProps) {
+const Row = memo(function Row({ job, wide, today }: RowProps) {
   const strata = useStrata();
-  const { overall } = evaluationOf(job);
-  const name = job.machine.name || 'New machine';
+  const overall = useVerdict(job.id);
+  const name = job.name || 'New machine';
   const due = dueWords(job, today);
   const verdict = (
     <View
@@ -215,9 +254,9 @@ function JobRow({ job, wide, today }: RowProps) {
         ...(wide ? { width: COLUMN.verdict } : {}),
       }}
     >
-      <StateMark state={overall.state} />
+      {overall ? <StateMark state={overall.state} /> : null}
       <Words size={15} style={{ flexShrink: 1 }}>
-        {overall.title}
+        {overall?.title ?? ' '}
       </Words>
     </View>
   );
@@ -225,7 +264,7 @@ function JobRow({ job, wide, today }: RowProps) {
     <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
       <TouchableRipple
         role="link"
-        aria-label={`${job.number}, ${name}, ${job.machine.use}, at ${STAGE_NAME[job.stage]}, ${due ? `${due}, ` : ''}${overall.title}`}
+        aria-label={`${job.number}, ${name}, ${job.use}, at ${STAGE_NAME[job.stage]}, ${due ? `${due}, ` : ''}${overall?.title ?? ''}`}
         {...webLink(`/job/${job.id}`, () =>
           router.navigate({ pathname: '/job/[id]', params: { id: job.id } }),
         )}
@@ -241,7 +280,7 @@ function JobRow({ job, wide, today }: RowProps) {
                 {name}
               </Words>
               <Words soft size={15} numberOfLines={1}>
-                {job.machine.use}
+                {job.use}
               </Words>
             </View>
             <View style={{ width: COLUMN.stage }}>
@@ -265,7 +304,7 @@ function JobRow({ job, wide, today }: RowProps) {
               </Digits>
             </View>
             <Words soft size={15} numberOfLines={1}>
-              {[job.machine.use, `at ${STAGE_NAME[job.stage]}`, due].filter(Boolean).join(' · ')}
+              {[job.use, `at ${STAGE_NAME[job.stage]}`, due].filter(Boolean).join(' · ')}
             </Words>
             {verdict}
           </View>
@@ -273,7 +312,7 @@ function JobRow({ job, wide, today }: RowProps) {
       </TouchableRipple>
     </View>
   );
-}
+});
 
 /** What was last deleted or archived, with the way back. */
 function UndoBars() {

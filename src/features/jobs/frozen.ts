@@ -17,6 +17,7 @@ const HARMLESS = new Set([
   'jobs/jobRemoved',
   'jobs/jobImported',
   'jobs/jobsLoaded',
+  'jobs/jobsRead',
   'jobs/removalUndone',
   'jobs/jobSynced',
   'jobs/jobGone',

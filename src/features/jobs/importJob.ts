@@ -5,6 +5,7 @@ import type { AppStore, RootState } from '@/store/store';
 
 import type { Drafts } from './jobsSlice';
 import { jobActions } from './jobsSlice';
+import { allRead } from './rows';
 
 interface Told {
   readonly text: string;
@@ -23,6 +24,7 @@ export function importJob(file: File) {
     }
     try {
       const { job, unfinished } = readJobFile(await file.text());
+      await allRead(getState);
       const present = getState().jobs.entities[job.id];
       if (present && JSON.stringify(present) === JSON.stringify(job)) {
         return { text: `${job.number} is here already, the same in every value.`, bad: false };

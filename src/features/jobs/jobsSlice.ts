@@ -1,11 +1,12 @@
 import type { PayloadAction } from '@reduxjs/toolkit';
-import { createSlice } from '@reduxjs/toolkit';
+import { createSlice, original } from '@reduxjs/toolkit';
 
 import { blankJob } from '@/core/job/blank';
 import { copyOfJob, nextJobOf } from '@/core/job/derive';
 import type { FieldPath } from '@/core/job/fields';
 import { fieldAt } from '@/core/job/fields';
 import { entryAt, withEntry } from '@/core/job/paths';
+import type { JobRow } from '@/core/job/row';
 import type { AssistType, Entry, Job, Release, Source, StartClutchPlace } from '@/core/job/types';
 import { parseEntry } from '@/core/units/parseEntry';
 import type { UnitChoice } from '@/core/units/quantity';
@@ -15,7 +16,14 @@ import { withHistory } from './history';
 import type { Draft, Drafts, JobsState } from './jobsState';
 import { adapter, edit, initialState, prepareEdit } from './jobsState';
 import { packReducers } from './packReducers';
+import { jobsLoaded, jobsRead, jobWanted, withReading } from './reading';
 import { springReducers } from './springReducers';
+
+function withoutRow(state: JobsState, id: string): void {
+  if (!(id in state.unread)) return;
+  const { [id]: _read, ...others } = state.unread;
+  state.unread = others;
+}
 
 function withDraft(
   state: JobsState,
@@ -36,22 +44,12 @@ const jobsSlice = createSlice({
   name: 'jobs',
   initialState,
   reducers: {
-    jobsLoaded(
-      state,
-      {
-        payload,
-      }: PayloadAction<{ jobs: readonly Job[]; drafts: Readonly<Record<string, Drafts>> }>,
-    ) {
-      adapter.setAll(state, [...payload.jobs]);
-      state.drafts = payload.drafts;
-      state.loaded = true;
-    },
     jobStarted: {
       prepare: (payload: { id: string }) => prepareEdit(payload),
       reducer(state, { payload }: PayloadAction<{ id: string; at: string }>) {
         adapter.addOne(
           state,
-          blankJob(payload.id, nextNumber(Object.values(state.entities)), payload.at),
+          blankJob(payload.id, nextNumber(original(state) ?? state), payload.at),
         );
       },
     },
@@ -70,7 +68,7 @@ const jobsSlice = createSlice({
         const make = payload.how === 'machine' ? nextJobOf : copyOfJob;
         adapter.addOne(
           state,
-          make(from, payload.id, nextNumber(Object.values(state.entities)), payload.at),
+          make(from, payload.id, nextNumber(original(state) ?? state), payload.at),
         );
       },
     },
@@ -100,6 +98,7 @@ const jobsSlice = createSlice({
       ) {
         const { job, edited, newId } = payload;
         adapter.setOne(state, job);
+        withoutRow(state, job.id);
         if (!edited) return;
         const number = `${edited.number}, edited in another tab`;
         // A copy leaves the returns behind; here they may be the very edit.
@@ -115,6 +114,7 @@ const jobsSlice = createSlice({
     /** Deleted in another tab. */
     jobGone(state, { payload }: PayloadAction<string>) {
       adapter.removeOne(state, payload);
+      withoutRow(state, payload);
     },
     jobRemoved(state, { payload }: PayloadAction<string>) {
       const job = state.entities[payload];
@@ -284,12 +284,13 @@ const jobsSlice = createSlice({
 });
 
 /** The next number of the workshop: one above the greatest of the form UR-0000. */
-function nextNumber(jobs: readonly (Job | undefined)[]): string {
-  const numbers = jobs.map((j) => Number(/^UR-(\d{1,6})$/.exec(j?.number ?? '')?.[1] ?? 100));
-  return `UR-${String(Math.max(100, ...numbers) + 1).padStart(4, '0')}`;
+function nextNumber({ entities, unread }: JobsState): string {
+  const all = [...Object.values(entities), ...Object.values(unread)];
+  const numbers = all.map((j) => Number(/^UR-(\d{1,6})$/.exec(j.number)?.[1] ?? 100));
+  return `UR-${String(numbers.reduce((a, b) => Math.max(a, b), 100) + 1).padStart(4, '0')}`;
 }
 
-export const jobsReducer = withFrozen(withHistory(jobsSlice.reducer));
-export const jobActions = jobsSlice.actions;
+export const jobsReducer = withFrozen(withHistory(withReading(jobsSlice.reducer)));
+export const jobActions = { ...jobsSlice.actions, jobsLoaded, jobsRead, jobWanted };
 export const jobSelectors = adapter.getSelectors((state: { jobs: JobsState }) => state.jobs);
 export type { Draft, Drafts, JobsState } from './jobsState';

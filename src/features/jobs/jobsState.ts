@@ -1,6 +1,7 @@
 import { createEntityAdapter, nanoid } from '@reduxjs/toolkit';
 
 import type { FieldPath } from '@/core/job/fields';
+import type { JobRow } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
 import type { UnitChoice } from '@/core/units/quantity';
 
@@ -21,13 +22,15 @@ export interface Removed {
   readonly drafts: Drafts;
 }
 
-export const adapter = createEntityAdapter<Job>({
-  sortComparer: (a, b) =>
-    b.updatedAt.localeCompare(a.updatedAt) || b.number.localeCompare(a.number),
-});
+/** In no order of its own: sorting thousands at every key is for the one list that shows an order. */
+export const adapter = createEntityAdapter<Job>();
 
 export const initialState = adapter.getInitialState({
   loaded: false,
+  /** Jobs of the workshop whose records are still to be read, as the list shows them. */
+  unread: {} as Readonly<Record<string, JobRow>>,
+  /** The job that somebody waits for: it is read next. */
+  wantedId: undefined as string | undefined,
   drafts: {} as Readonly<Record<string, Drafts>>,
   /** The job last deleted, kept for undo until the next one goes. */
   removed: undefined as Removed | undefined,

@@ -89,4 +89,16 @@ export function evaluationOf(job: Job): Evaluation {
   return made;
 }
 
+/** The verdict on a job of a list: a frame after the row, where it has yet to be worked out; nothing before it is read. */
+export function useVerdict(id: string): Evaluation['overall'] | undefined {
+  const job = useAppSelector((state) => state.jobs.entities[id]);
+  const [worked, setWorked] = useState<Job>();
+  const known = job && (job === worked || evaluations.has(job));
+  useEffect(() => {
+    if (!job || known) return;
+    afterPaint(() => startTransition(() => setWorked(job)));
+  }, [job, known]);
+  return known ? evaluationOf(job).overall : undefined;
+}
+
 export const useEvaluation = (): Evaluation => evaluationOf(useJob());

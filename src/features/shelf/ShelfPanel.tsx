@@ -13,6 +13,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
+import { WhenRead } from '@/features/jobs/WhenRead';
 import { Action } from '@/ui/Action';
 import { Panel } from '@/ui/Panel';
 import { ProgressLine } from '@/ui/ProgressLine';
@@ -37,7 +38,9 @@ type May = (typeof MAY)[number];
 export function ShelfPanel() {
   return (
     <Panel title="From the shelf" summary="The best set of steels, springs and step that there is">
-      <Search />
+      <WhenRead>
+        <Search />
+      </WhenRead>
     </Panel>
   );
 }

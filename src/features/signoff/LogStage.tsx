@@ -4,6 +4,7 @@ import { isFrozen } from '@/core/job/work';
 import { StagePage } from '@/features/job/StagePage';
 import { useJob } from '@/features/jobs/useJob';
 import { LifePanel } from '@/features/log/LifePanel';
+import { WhenRead } from '@/features/jobs/WhenRead';
 import { MachineLog, WearRates } from '@/features/log/MachineLog';
 import { Returns } from '@/features/log/Returns';
 
@@ -32,8 +33,10 @@ export function LogStage() {
       {isFrozen(job) ? null : <SignPanel />}
       <LifePanel />
       <Returns />
-      <MachineLog />
-      <WearRates />
+      <WhenRead>
+        <MachineLog />
+        <WearRates />
+      </WhenRead>
       <Revisions />
       <PaperPanel />
     </StagePage>

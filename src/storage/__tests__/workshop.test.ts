@@ -2,8 +2,8 @@ import { EMPTY_STOCK } from '@/core/shelf/stock';
 import { demoJobs, demoShelf } from '@/demo/workshop';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { makeStore } from '@/store/store';
+import { memoryRecords } from '@/testing/memoryRecords';
 
-import type { RecordStore } from '../records';
 import type { OtherTabs, Stored } from '../tabs';
 import { keepWorkshop } from '../workshop';
 
@@ -11,29 +11,6 @@ jest.mock('react-redux', () => ({
   useDispatch: { withTypes: () => undefined },
   useSelector: { withTypes: () => undefined },
 }));
-
-/** Records in memory that can be made to fail, as a full disk would. */
-function memoryRecords() {
-  const kept = new Map<string, string>();
-  const records: RecordStore & { broken: boolean; writes: number } = {
-    broken: false,
-    writes: 0,
-    readAll: async () => ({
-      records: new Map([...kept].map(([k, v]) => [k, JSON.parse(v) as unknown])),
-      damaged: [],
-    }),
-    write: async (changed, gone) => {
-      if (records.broken) throw new Error('quota reached');
-      records.writes++;
-      changed.forEach((v, k) => kept.set(k, JSON.stringify(v)));
-      gone.forEach((k) => kept.delete(k));
-    },
-    keys: async () => [...kept.keys()],
-    readText: async (key) => kept.get(key),
-    writeText: async (key, text) => void kept.set(key, text),
-  };
-  return { records, kept };
-}
 
 const noJobs = async () => ({ jobs: [], shelf: EMPTY_STOCK });
 const demo = async () => ({ jobs: demoJobs(), shelf: demoShelf() });

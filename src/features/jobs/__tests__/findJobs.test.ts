@@ -1,9 +1,10 @@
+import { rowOf } from '@/core/job/row';
 import { demoJobs } from '@/demo/jobs';
 
 import { ALL_JOBS, daysLeft, findJobs, isDue } from '../findJobs';
 
 const TODAY = new Date('2026-11-24T10:00:00');
-const jobs = demoJobs();
+const jobs = demoJobs().map(rowOf);
 const numbers = (query: Partial<Parameters<typeof findJobs>[1]>) =>
   findJobs(jobs, { ...ALL_JOBS, ...query }, TODAY).map((j) => j.number);
 

@@ -1,0 +1,137 @@
+import type { Page } from '@playwright/test';
+
+import { writeWorkshopFile } from '@/files/workshopFile';
+
+import { bigWorkshop } from './bigWorkshop';
+import { line, ms } from './measure';
+import { withServed } from './served';
+
+/** A workshop of many years: taken in, opened, searched; beside the demo. */
+const root = process.env.UNDER_RIDGE_ROOT ?? '.';
+const SLOWED = 4;
+const JOBS = 2000;
+const READINGS = 20;
+const STARTS = 5;
+
+const median = (times: readonly number[]): number =>
+  [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? NaN;
+
+/** From the start of the page's navigation until its first job stands painted, by the page's own clock. */
+async function timeOfStart(page: Page, url: string): Promise<number> {
+  await page.goto('about:blank');
+  await page.goto(url, { waitUntil: 'commit' });
+  return page.evaluate(
+    () =>
+      new Promise<number>((resolve) => {
+        const look = () => {
+          if (document.querySelector('[role="listitem"]'))
+            requestAnimationFrame(() => setTimeout(() => resolve(performance.now())));
+          else requestAnimationFrame(look);
+        };
+        look();
+      }),
+  );
+}
+
+async function starts(page: Page, url: string): Promise<number> {
+  const times: number[] = [];
+  for (let i = 0; i < STARTS; i++) times.push(await timeOfStart(page, url));
+  return median(times);
+}
+
+/** Puts a text into a field as one key would, and waits until what it finds is painted. */
+async function timeOfSearch(page: Page, field: string, text: string): Promise<number> {
+  return page.getByLabel(field, { exact: true }).evaluate(
+    (input, value) =>
+      new Promise<number>((resolve) => {
+        const shown = () =>
+          [...document.querySelectorAll('[role="listitem"]')].map((n) => n.textContent).join('\n');
+        const before = shown();
+        const started = performance.now();
+        const observer = new MutationObserver(() => {
+          if (shown() === before) return;
+          observer.disconnect();
+          requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - started)));
+        });
+        observer.observe(document.body, { subtree: true, childList: true, characterData: true });
+        const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set;
+        set?.call(input, value);
+        input.dispatchEvent(new Event('input', { bubbles: true }));
+      }),
+    text,
+  );
+}
+
+void withServed(root, async (base, browser) => {
+  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  const client = await page.context().newCDPSession(page);
+  const slow = (rate: number) => client.send('Emulation.setCPUThrottlingRate', { rate });
+  await client.send('Performance.enable');
+  await page.goto(base);
+  await page.getByRole('list', { name: 'Jobs' }).waitFor();
+  await page.waitForTimeout(1000);
+  const demo = await starts(page, base);
+  await slow(SLOWED);
+  const demoSlow = await starts(page, base);
+  await slow(1);
+
+  const text = writeWorkshopFile(bigWorkshop(JOBS, READINGS), '2026-06-01T00:00:00Z');
+  line(
+    `a workshop of ${JOBS} jobs and ${JOBS * READINGS} readings as a file`,
+    `${(text.length / 1e6).toFixed(0)} MB`,
+  );
+  await page.goto(`${base}/files`);
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Choose a file' }).click();
+  const file = { name: 'big.json', mimeType: 'application/json', buffer: Buffer.from(text) };
+  await (await chooser).setFiles(file);
+  const began = Date.now();
+  await page.getByRole('button', { name: 'Take it in' }).waitFor({ timeout: 120_000 });
+  const read = Date.now() - began;
+  await page.getByRole('button', { name: 'Take it in' }).click();
+  await page.getByText('The file is taken in.').waitFor({ timeout: 120_000 });
+  const taken = Date.now() - began;
+  await page
+    .locator('[data-testid="save-mark"][data-status="saved"]')
+    .waitFor({ state: 'attached', timeout: 120_000 });
+  line('to take it in: read and compared', ms(read));
+  line('the same, in the workshop', ms(taken), '5000 ms');
+  line('the same, stored', ms(Date.now() - began));
+
+  const big = await starts(page, base);
+  await slow(SLOWED);
+  const bigSlow = await starts(page, base);
+  line('start-up to the first job, demo', ms(demo));
+  line(`the same, ${JOBS} jobs: longer by`, ms(big - demo), '300 ms');
+  line(`start-up, demo, CPU slowed ${SLOWED}×`, ms(demoSlow));
+  line(`the same, ${JOBS} jobs: longer by`, ms(bigSlow - demoSlow));
+
+  await slow(1);
+  await page.goto(`${base}/files`);
+  // All of it has been read once this can be pressed.
+  const began2 = Date.now();
+  await page.getByRole('button', { name: 'Back up now' }).waitFor({ timeout: 120_000 });
+  line('the whole workshop read, in the background', ms(Date.now() - began2));
+  await page
+    .getByRole('link', { name: 'Back' })
+    .or(page.getByRole('button', { name: /back|jobs/i }))
+    .first()
+    .click();
+  await page.getByLabel('Find a job', { exact: true }).waitFor();
+  await page.waitForTimeout(1000);
+  await slow(SLOWED);
+  const words = ['f', 'fe', 'fel', 'fell', 'fell 4', 'fell', 'quad', 'quad m', 'ur-12', 'ur-123'];
+  const times: number[] = [];
+  for (const word of words) times.push(await timeOfSearch(page, 'Find a job', word));
+  line(`list by a search, CPU slowed ${SLOWED}×, median`, ms(median(times)), '100 ms');
+  line('the same, slowest', ms(Math.max(...times)));
+  await slow(1);
+  await client.send('HeapProfiler.collectGarbage');
+  const { metrics } = (await client
+    .send('Performance.getMetrics')
+    .catch(() => ({ metrics: [] }))) as {
+    metrics: { name: string; value: number }[];
+  };
+  const heap = metrics.find((m) => m.name === 'JSHeapUsedSize')?.value ?? NaN;
+  line('memory of the page with all of it', `${(heap / 1e6).toFixed(0)} MB`, '250 MB');
+});

@@ -1,0 +1,50 @@
+import { COMPLAINTS } from '../causes/knowledge';
+import type { Job, Stage } from './types';
+
+/**
+ * What a list needs of a job: enough to show, find and sort it. A workshop of thousands of jobs is listed from these, while
+ * the records themselves are still being read.
+ */
+export interface JobRow {
+  readonly id: string;
+  readonly number: string;
+  readonly machineId: string;
+  readonly name: string;
+  readonly use: string;
+  readonly stage: Stage;
+  readonly archived: boolean;
+  readonly updatedAt: string;
+  /** ISO date by which the rider wants the machine back. */
+  readonly due?: string;
+  /** The words by which it is found, in lower case. */
+  readonly words: string;
+}
+
+/** Notes are searched so far. */
+const NOTE_CHARS = 400;
+
+/** The row of a job. Never throws. */
+export function rowOf(job: Job): JobRow {
+  const { id, number, machine, stage, archived, updatedAt, notes, strip, intake } = job;
+  return {
+    id,
+    number,
+    machineId: machine.id,
+    name: machine.name,
+    use: machine.use,
+    stage,
+    archived,
+    updatedAt,
+    ...(intake.due === undefined ? {} : { due: intake.due }),
+    words: [
+      number,
+      machine.name,
+      machine.use,
+      notes.slice(0, NOTE_CHARS),
+      strip.notes.slice(0, NOTE_CHARS),
+      ...intake.complaints.map((c) => COMPLAINTS[c]),
+    ]
+      .join(' ')
+      .toLocaleLowerCase(),
+  };
+}

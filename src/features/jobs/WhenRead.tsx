@@ -1,0 +1,18 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+
+import { useAppSelector } from '@/store/store';
+import { ProgressLine } from '@/ui/ProgressLine';
+
+import { selectReadShare } from './rows';
+
+/** What needs every job of the workshop: until all have been read it says how far that is. */
+export function WhenRead({ children }: { readonly children: ReactNode }) {
+  const share = useAppSelector(selectReadShare);
+  if (share === 1) return children;
+  return (
+    <View role="status">
+      <ProgressLine share={share} label="Jobs read" />
+    </View>
+  );
+}

@@ -1,0 +1,111 @@
+import type { Job } from '@/core/job/types';
+import { EMPTY_STOCK } from '@/core/shelf/stock';
+import { demoJob } from '@/demo/jobs';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import { allRead, selectReadShare, selectRows } from '@/features/jobs/rows';
+import { makeStore } from '@/store/store';
+import { memoryRecords } from '@/testing/memoryRecords';
+
+import { keepWorkshop } from '../workshop';
+
+jest.mock('react-redux', () => ({
+  useDispatch: { withTypes: () => undefined },
+  useSelector: { withTypes: () => undefined },
+  useStore: { withTypes: () => undefined },
+}));
+
+const COUNT = 700;
+const model = demoJob('UR-0105');
+const none = async () => ({ jobs: [], shelf: EMPTY_STOCK });
+
+/** Many jobs, the higher numbers worked on later. */
+const many = (): Job[] =>
+  Array.from({ length: COUNT }, (_, i) => ({
+    ...model,
+    id: `job-${i}`,
+    number: `UR-${String(1000 + i)}`,
+    updatedAt: new Date(Date.UTC(2024, 0, 1, 0, i)).toISOString(),
+  }));
+
+async function stored() {
+  const { records, kept } = memoryRecords();
+  await keepWorkshop(makeStore(), records, async () => ({ jobs: many(), shelf: EMPTY_STOCK }));
+  return { records, kept };
+}
+
+describe('a workshop of many jobs', () => {
+  it('lists all of them before their records are read, and reads the rest after', async () => {
+    const { records } = await stored();
+    const store = makeStore();
+    await keepWorkshop(store, records, none);
+    expect(store.getState().jobs.ids.length).toBeLessThan(40);
+    expect(store.getState().jobs.entities['job-699']?.number).toBe('UR-1699');
+    expect(selectRows(store.getState())).toHaveLength(COUNT);
+    expect(selectReadShare(store.getState())).toBeLessThan(0.1);
+    await allRead(store.getState);
+    expect(store.getState().jobs.ids).toHaveLength(COUNT);
+    expect(selectRows(store.getState())).toHaveLength(COUNT);
+    expect(store.getState().storage.status).toBe('saved');
+  });
+
+  it('writes nothing of what it only read, and an edit writes its job and its row', async () => {
+    const { records } = await stored();
+    const store = makeStore();
+    const flush = await keepWorkshop(store, records, none);
+    const { writes } = records;
+    await allRead(store.getState);
+    await flush();
+    expect(records.writes).toBe(writes);
+    const write = jest.spyOn(records, 'write');
+    store.dispatch(jobActions.detailsTyped({ jobId: 'job-3', name: 'Another' }));
+    await flush();
+    const keys = [...(write.mock.calls[0]?.[0].keys() ?? [])];
+    expect(keys).toHaveLength(2);
+    expect(keys).toEqual(expect.arrayContaining(['job:job-3', expect.stringMatching(/^rows:/)]));
+    const again = makeStore();
+    await keepWorkshop(again, records, none);
+    expect(selectRows(again.getState()).find((r) => r.id === 'job-3')?.name).toBe('Another');
+  });
+
+  it('reads first what somebody waits for', async () => {
+    const { records } = await stored();
+    const store = makeStore();
+    await keepWorkshop(store, records, none);
+    store.dispatch(jobActions.jobWanted('job-0'));
+    while (!store.getState().jobs.entities['job-0']) await new Promise((r) => setTimeout(r));
+    expect(selectReadShare(store.getState())).toBeLessThan(0.5);
+  });
+
+  it('numbers a new job after those that are still unread', async () => {
+    const { records } = await stored();
+    const store = makeStore();
+    await keepWorkshop(store, records, none);
+    store.dispatch(jobActions.jobRemoved('job-699'));
+    store.dispatch(jobActions.jobStarted({ id: 'new' }));
+    expect(store.getState().jobs.entities.new?.number).toBe('UR-1699');
+  });
+
+  it('opens all the same without rows, with rows that are none, and with a record that is cut off', async () => {
+    const { records, kept } = await stored();
+    for (const key of [...kept.keys()].filter((k) => k.startsWith('rows:')).slice(0, 8))
+      kept.delete(key);
+    const [odd] = [...kept.keys()].filter((k) => k.startsWith('rows:'));
+    if (odd) kept.set(odd, '[{"id":7},null]');
+    kept.set('job:job-1', '{"id":"job-1","machine"');
+    const store = makeStore();
+    jest.spyOn(console, 'warn').mockImplementation(() => undefined);
+    await keepWorkshop(store, records, none);
+    await allRead(store.getState);
+    expect(store.getState().jobs.ids).toHaveLength(COUNT - 1);
+    expect(kept.has('job:job-1')).toBe(true);
+  });
+
+  it('leaves alone what another tab deleted before it was read', async () => {
+    const { records } = await stored();
+    const store = makeStore();
+    await keepWorkshop(store, records, none);
+    store.dispatch(jobActions.jobGone('job-0'));
+    await allRead(store.getState);
+    expect(store.getState().jobs.entities['job-0']).toBeUndefined();
+  });
+});
