@@ -56,7 +56,7 @@ export function bigWorkshop(count: number, readings: number): Workshop {
       pack: { ...model.pack, plates: withReadings(model.pack.plates, readings, random) },
     };
   });
-  return { jobs, unfinished: {}, shelf: demoShelf(), templates: {} };
+  return { jobs, unfinished: {}, shelf: demoShelf(), templates: {}, library: [] };
 }
 
 function withReadings(plates: readonly Plate[], count: number, random: () => number): Plate[] {

@@ -1,7 +1,7 @@
 import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '@/core/job/blank';
 import type { Job } from '@/core/job/types';
 
-import { manual, measuredOn, read, stripped } from './common';
+import { LIMITS_OF_HOLM, manual, measuredOn, read, stripped } from './common';
 import { CURVES } from './curves';
 import { countedIn, withTorques, worked } from './worked';
 
@@ -16,7 +16,13 @@ export function handsOff(): Job {
     ...job,
     stage: 'set',
     updatedAt: '2026-11-19T14:20:00.000Z',
-    machine: { ...job.machine, name: 'Holm 700', use: 'utility quad', layout: 'pack' },
+    machine: {
+      ...job.machine,
+      name: 'Holm 700',
+      use: 'utility quad',
+      layout: 'pack',
+      limitsId: LIMITS_OF_HOLM,
+    },
     intake: {
       ...job.intake,
       aims: ['handsOff'],

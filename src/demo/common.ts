@@ -10,6 +10,10 @@ export const measuredOn = (date: string): Source => ({ kind: 'measured', date })
 export const testedOn = (date: string): Source => ({ kind: 'tested', date });
 export const manual = (value: number): Entry => entry(value, MANUAL);
 
+/** Sheets of the shop's library, by the machine whose limits they hold. */
+export const LIMITS_OF_TARN = 'limits-tarn-450';
+export const LIMITS_OF_HOLM = 'limits-holm-700';
+
 /** Readings put on plates in their order; a plate without a list stays unmeasured. */
 export function read(
   plates: readonly Plate[],

@@ -1,6 +1,6 @@
 import { entry } from '@/core/job/blank';
 import { seededRandom } from '@/core/random/random';
-import type { Stock, StockPlate, StockSpring } from '@/core/shelf/stock';
+import type { ScrapPlate, Stock, StockPlate, StockSpring } from '@/core/shelf/stock';
 
 import { testedOn } from './common';
 
@@ -29,6 +29,21 @@ const SPRINGS = [
   { name: 'Short 22', rate: 22.0, free: 39.0, solid: 25.8, count: 8 },
 ] as const;
 
+/** A plate that was measured and found no good. */
+const SCRAP: ScrapPlate = {
+  id: 'shelf-scrap-1',
+  label: 'S70',
+  sort: 'steel',
+  nominal: 1.5,
+  thickness: 1.462,
+  count: 1,
+  isNew: false,
+  outOfFlat: 0.24,
+  measured: TESTED,
+  why: 'warped',
+  scrapped: TESTED,
+};
+
 /** As a micrometer reads: to a thousandth. */
 const read = (mm: number) => Math.round(mm * 1000) / 1000;
 
@@ -48,6 +63,7 @@ export function demoShelf(): Stock {
         thickness: read(nominal - 0.01 - 0.06 * random()),
         count: 1,
         isNew: false,
+        measured: TESTED,
       });
     for (let i = 0; i < fresh; i++)
       put({
@@ -56,10 +72,11 @@ export function demoShelf(): Stock {
         thickness: read(nominal + 0.03 * (random() - 0.5)),
         count: 1,
         isNew: true,
+        measured: TESTED,
       });
   }
   for (const { nominal, count } of DISCS)
-    put({ sort: 'disc', nominal, thickness: nominal, count, isNew: true });
+    put({ sort: 'disc', nominal, thickness: nominal, count, isNew: true, lining: 'paper' });
   const springs = SPRINGS.map(({ name, rate, free, solid, count }, i): StockSpring => {
     const source = testedOn(TESTED);
     const force = (length: number) => Math.round(rate * (free - length));
@@ -79,5 +96,16 @@ export function demoShelf(): Stock {
       },
     };
   });
-  return { plates, springs, gauges: ['metricBlades', 'metricDrills', 'fractionDrills'] };
+  return {
+    plates,
+    springs,
+    scrap: [SCRAP],
+    wanted: STEELS.map(({ nominal }) => ({
+      id: `wanted-${nominal}`.replace('.', '-'),
+      sort: 'steel' as const,
+      nominal,
+      atLeast: 20,
+    })),
+    gauges: ['metricBlades', 'metricDrills', 'fractionDrills'],
+  };
 }

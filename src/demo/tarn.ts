@@ -4,7 +4,7 @@ import type { Job, Plate, PlateKind, Visit } from '@/core/job/types';
 import { signed } from '@/core/signoff/revisions';
 import { digestOf } from '@/files/digest';
 
-import { manual, measuredOn, read, stripped } from './common';
+import { LIMITS_OF_TARN, manual, measuredOn, read, stripped } from './common';
 import { CURVES } from './curves';
 import { BENCH, countedIn, withTorques, worked } from './worked';
 
@@ -176,7 +176,13 @@ function nineDiscs(): Job {
       hours: entry(212, measuredOn(date)),
     },
     updatedAt: '2026-03-09T15:40:00.000Z',
-    machine: { ...job.machine, name: 'Tarn 450', use: 'trail single', layout: 'pack' },
+    machine: {
+      ...job.machine,
+      name: 'Tarn 450',
+      use: 'trail single',
+      layout: 'pack',
+      limitsId: LIMITS_OF_TARN,
+    },
     pack: {
       ...job.pack,
       kinds: [TARN_DISC, TARN_FIRST_DISC, thin],
@@ -313,6 +319,7 @@ function slipping(): Job {
       name: 'Tarn 450',
       use: 'trail single, second frame',
       layout: 'pack',
+      limitsId: LIMITS_OF_TARN,
     },
     pack: {
       ...job.pack,

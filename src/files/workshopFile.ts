@@ -1,8 +1,11 @@
 import type { Workshop } from '@/core/workshop/merge';
 import type { Stock } from '@/core/shelf/stock';
 
+import { upgradeWorkshop } from './upgradeWorkshop';
+import type { WorkshopData } from './upgradeWorkshop';
 import { jobFileOf, parseJson, refuseReservedKeys, takeJobFile } from './jobFile';
 import { FileRefused } from './refused';
+import { entryOf } from './schema/parts';
 import { WORKSHOP_FILE, WORKSHOP_FORMAT, WORKSHOP_VERSION } from './schema/workshop';
 
 /** Told now and then while a large file is read, as a share from 0 to 1. */
@@ -10,7 +13,7 @@ export type Progress = (share: number) => void;
 
 /** Writes a workshop as the text of a file. */
 export function writeWorkshopFile(workshop: Workshop, now: string): string {
-  const { jobs, unfinished, shelf, templates } = workshop;
+  const { jobs, unfinished, shelf, templates, library } = workshop;
   return `${JSON.stringify(
     {
       format: WORKSHOP_FORMAT,
@@ -19,16 +22,24 @@ export function writeWorkshopFile(workshop: Workshop, now: string): string {
       jobs: jobs.map((job) => jobFileOf(job, unfinished[job.id] ?? {}, now)),
       shelf,
       templates,
+      library,
     },
     null,
     1,
   )}\n`;
 }
 
+export interface ReadWorkshop {
+  readonly workshop: Workshop;
+  /** What was done to bring a file of an earlier version up to this one, in words; nothing for one of this version. */
+  readonly upgraded?: string;
+}
+
 interface Frame {
   readonly jobs: readonly unknown[];
   readonly shelf: Stock;
   readonly templates: Workshop['templates'];
+  readonly library: Workshop['library'];
 }
 
 /** Jobs that are read before the browser may draw and hear again. */
@@ -36,13 +47,15 @@ const AT_ONCE = 20;
 
 /**
  * Reads the text of a workshop file, whole or not at all; lets go of the thread now and then.
- * @throws {FileRefused} for anything that is not a workshop file of this version, naming line or path
+ * A file of an earlier version is brought up to this one.
+ * @throws {FileRefused} for anything that is not a workshop file of this or an earlier version, naming line or path
  */
-export async function readWorkshopFile(text: string, progress?: Progress): Promise<Workshop> {
-  const data = parseJson(text);
-  refuseForeign(data);
+export async function readWorkshopFile(text: string, progress?: Progress): Promise<ReadWorkshop> {
+  const given = parseJson(text);
+  refuseForeign(given);
+  const { data, upgraded } = upgradeWorkshop(given as WorkshopData);
   // Before the schema, which would leave such a name out in silence; the reader of jobs looks at theirs.
-  const { jobs: _jobs, ...others } = data as Readonly<Record<string, unknown>>;
+  const { jobs: _jobs, ...others } = data;
   refuseReservedKeys(others);
   const { error, value } = WORKSHOP_FILE.validate(data, { abortEarly: true, convert: false });
   if (error) {
@@ -54,6 +67,9 @@ export async function readWorkshopFile(text: string, progress?: Progress): Promi
   const frame = value as Frame;
   refuseTwice('shelf.plates', frame.shelf.plates);
   refuseTwice('shelf.springs', frame.shelf.springs);
+  refuseTwice('shelf.scrap', frame.shelf.scrap);
+  refuseTwice('library', frame.library);
+  refuseOddLimits(frame.library);
   const jobs: Workshop['jobs'][number][] = [];
   const unfinished: Record<string, Readonly<Record<string, string>>> = {};
   for (const [i, content] of frame.jobs.entries()) {
@@ -74,7 +90,8 @@ export async function readWorkshopFile(text: string, progress?: Progress): Promi
   }
   refuseTwice('jobs', jobs);
   progress?.(1);
-  return { jobs, unfinished, shelf: frame.shelf, templates: frame.templates };
+  const { shelf, templates, library } = frame;
+  return { workshop: { jobs, unfinished, shelf, templates, library }, upgraded };
 }
 
 function refuseForeign(data: unknown): void {
@@ -89,6 +106,21 @@ function refuseForeign(data: unknown): void {
     throw new FileRefused(
       `The file is of version ${version}; this program reads up to ${WORKSHOP_VERSION}. Open it with a newer Under Ridge.`,
     );
+}
+
+/** The value of a limit must be one that its field takes. */
+function refuseOddLimits(library: Workshop['library']): void {
+  library.forEach((sheet, i) => {
+    refuseTwice(`library.${i}.limits`, sheet.limits);
+    sheet.limits.forEach(({ pattern, entry }, k) => {
+      const { error } = entryOf(pattern).validate(entry, { convert: false });
+      const [detail] = error?.details ?? [];
+      if (error)
+        throw new FileRefused(
+          `Not a valid workshop file: at ${['library', i, 'limits', k, 'entry', ...(detail?.path ?? [])].join('.')}, ${(detail?.message ?? error.message).replace(/^"[^"]*"\s*/, 'it ')}.`,
+        );
+    });
+  });
 }
 
 function refuseTwice(where: string, items: readonly { readonly id: string }[]): void {

@@ -3,7 +3,9 @@ import type { Display } from '@/features/display/displaySlice';
 import { displayActions } from '@/features/display/displaySlice';
 import type { Drafts } from '@/features/jobs/jobsSlice';
 import { jobActions } from '@/features/jobs/jobsSlice';
+import { libraryActions } from '@/features/library/librarySlice';
 import type { Job } from '@/core/job/types';
+import type { LimitSheet } from '@/core/library/limits';
 import type { Stock } from '@/core/shelf/stock';
 import { EMPTY_STOCK } from '@/core/shelf/stock';
 import { shelfActions } from '@/features/shelf/shelfSlice';
@@ -25,6 +27,7 @@ const KEY = {
   display: 'display',
   shelf: 'shelf',
   templates: 'templates',
+  library: 'library',
   backup: 'backup',
   drafts: 'drafts:',
 } as const;
@@ -37,6 +40,7 @@ const REST_MS = 250;
 export interface FirstWorkshop {
   readonly jobs: readonly Job[];
   readonly shelf: Stock;
+  readonly library: readonly LimitSheet[];
 }
 
 /**
@@ -68,8 +72,9 @@ export async function keepWorkshop(
       store.dispatch(jobActions.jobsLoaded({ jobs, drafts: draftsIn(found), unread: later }));
       written = contentsNow();
     } else {
-      const { jobs, shelf } = await first();
+      const { jobs, shelf, library } = await first();
       store.dispatch(shelfActions.shelfLoaded(shelf));
+      store.dispatch(libraryActions.libraryLoaded(library));
       store.dispatch(jobActions.jobsLoaded({ jobs, drafts: {} }));
       store.dispatch(backupActions.backupLoaded({ since: new Date().toISOString(), made: false }));
     }
@@ -140,6 +145,7 @@ export async function keepWorkshop(
       now.display === seen.display &&
       now.shelf === seen.shelf &&
       now.templates === seen.templates &&
+      now.library === seen.library &&
       now.backup === seen.backup
     )
       return;
@@ -157,11 +163,12 @@ export async function keepWorkshop(
   return flush;
 }
 
-const pick = ({ jobs, display, shelf, templates, backup }: RootState) => ({
+const pick = ({ jobs, display, shelf, templates, library, backup }: RootState) => ({
   jobs,
   display,
   shelf,
   templates,
+  library: library.sheets,
   backup: backup.last,
 });
 
@@ -195,6 +202,8 @@ function takeOver(
       store.dispatch(shelfActions.shelfLoaded(value as Stock));
     } else if (key === KEY.templates && untouched) {
       store.dispatch(templateActions.templatesLoaded(value as Templates));
+    } else if (key === KEY.library && untouched && Array.isArray(value)) {
+      store.dispatch(libraryActions.libraryLoaded(value as LimitSheet[]));
     } else continue;
     taken.push(key);
   }
@@ -211,7 +220,7 @@ function takeOver(
 
 /** Every record that should be stored; values are shared with the store, so that a change is a new reference. */
 function contents(
-  { jobs, display, shelf, templates, backup }: RootState,
+  { jobs, display, shelf, templates, library, backup }: RootState,
   rows: RowRecords,
 ): Map<string, unknown> {
   const all = new Map<string, unknown>([
@@ -220,6 +229,7 @@ function contents(
     [KEY.display, display],
     [KEY.shelf, shelf],
     [KEY.templates, templates],
+    [KEY.library, library.sheets],
     [KEY.backup, backup.last],
   ]);
   for (const id of jobs.ids) all.set(JOB_KEY + id, jobs.entities[id]);
@@ -254,6 +264,8 @@ function restore(store: AppStore, found: ReadonlyMap<string, unknown>): void {
   const templates = found.get(KEY.templates);
   if (isRecord(templates))
     store.dispatch(templateActions.templatesLoaded(templates as unknown as Templates));
+  const library = found.get(KEY.library);
+  if (Array.isArray(library)) store.dispatch(libraryActions.libraryLoaded(library as LimitSheet[]));
 }
 
 function draftsIn(found: ReadonlyMap<string, unknown>): Readonly<Record<string, Drafts>> {

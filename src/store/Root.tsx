@@ -72,9 +72,9 @@ function openWorkshop(): () => void {
   const open = async () => {
     const offered = await offeredWorkshop();
     const first = async (): Promise<FirstWorkshop> => {
-      if (offered !== 'demo') return { jobs: [], shelf: EMPTY_STOCK };
-      const { demoJobs, demoShelf } = await import('@/demo/workshop');
-      return { jobs: demoJobs(), shelf: demoShelf() };
+      if (offered !== 'demo') return { jobs: [], shelf: EMPTY_STOCK, library: [] };
+      const { demoJobs, demoLibrary, demoShelf } = await import('@/demo/workshop');
+      return { jobs: demoJobs(), shelf: demoShelf(), library: demoLibrary() };
     };
     const name = `under-ridge-${offered}`;
     flush = await keepWorkshop(store, openRecords(name), first, otherTabs(name));

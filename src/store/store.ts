@@ -4,6 +4,7 @@ import { useDispatch, useSelector, useStore } from 'react-redux';
 import { backupReducer } from '@/features/backup/backupSlice';
 import { displayReducer } from '@/features/display/displaySlice';
 import { jobsReducer } from '@/features/jobs/jobsSlice';
+import { libraryReducer } from '@/features/library/librarySlice';
 import { shelfReducer } from '@/features/shelf/shelfSlice';
 import { templatesReducer } from '@/features/worksheet/templatesSlice';
 import { storageReducer } from '@/storage/storageSlice';
@@ -13,6 +14,7 @@ export function makeStore() {
     reducer: {
       jobs: jobsReducer,
       shelf: shelfReducer,
+      library: libraryReducer,
       templates: templatesReducer,
       display: displayReducer,
       backup: backupReducer,

@@ -1,5 +1,5 @@
 import { entry } from '../job/blank';
-import type { CoilGroup, Job, Plate, Source } from '../job/types';
+import type { CoilGroup, Job, LiningId, Plate, Source } from '../job/types';
 import { ofThickness } from '../pack/edit';
 import type { GaugeSetId } from '../setting/gauges';
 import type { Mm } from '../units/quantity';
@@ -18,6 +18,28 @@ export interface StockPlate {
   readonly thickness: Mm;
   readonly count: number;
   readonly isNew: boolean;
+  /** Of a disc; a steel has none. */
+  readonly lining?: LiningId;
+  readonly outOfFlat?: Mm;
+  /** ISO date on which it was measured. */
+  readonly measured?: string;
+  /** Where it came from: "UR-0101, plate 3". */
+  readonly from?: string;
+}
+
+/** A plate that is not used again, kept on the list with why. */
+export interface ScrapPlate extends StockPlate {
+  readonly why: string;
+  /** ISO date. */
+  readonly scrapped: string;
+}
+
+/** How many of one size the shop wants to have. */
+export interface WantedStock {
+  readonly id: string;
+  readonly sort: StockPlate['sort'];
+  readonly nominal: Mm;
+  readonly atLeast: number;
 }
 
 /** Springs of one kind on the shelf, as the set that they would be in a job. */
@@ -30,11 +52,19 @@ export interface StockSpring {
 export interface Stock {
   readonly plates: readonly StockPlate[];
   readonly springs: readonly StockSpring[];
+  readonly scrap: readonly ScrapPlate[];
+  readonly wanted: readonly WantedStock[];
   /** Sets of gauges that the shop has. */
   readonly gauges: readonly GaugeSetId[];
 }
 
-export const EMPTY_STOCK: Stock = { plates: [], springs: [], gauges: [] };
+export const EMPTY_STOCK: Stock = {
+  plates: [],
+  springs: [],
+  scrap: [],
+  wanted: [],
+  gauges: [],
+};
 
 /** How many pieces of each item of the shelf lie in the packs of jobs. */
 export function reserved(jobs: Iterable<Job>): ReadonlyMap<string, number> {
@@ -58,13 +88,13 @@ export function freeFor(stock: Stock, others: Iterable<Job>): Stock {
   const taken = reserved(others);
   const left = (id: string, count: number) => count - (taken.get(id) ?? 0);
   return {
+    ...stock,
     plates: stock.plates
       .map((p) => ({ ...p, count: left(p.id, p.count) }))
       .filter((p) => p.count > 0),
     springs: stock.springs
       .map((s) => ({ ...s, count: left(s.id, s.count) }))
       .filter((s) => s.count > 0),
-    gauges: stock.gauges,
   };
 }
 

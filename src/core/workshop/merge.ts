@@ -2,6 +2,7 @@ import canonicalize from 'canonicalize';
 
 import type { Job } from '../job/types';
 import type { SheetTemplate } from '../job/work';
+import type { LimitSheet } from '../library/limits';
 import { isFrozen } from '../job/work';
 import type { Stock, StockPlate, StockSpring } from '../shelf/stock';
 
@@ -13,9 +14,11 @@ export interface Workshop {
   readonly shelf: Stock;
   /** The shop's own sheets, by family and stage. */
   readonly templates: Readonly<Record<string, SheetTemplate>>;
+  /** The shop's limits, by machine or kit. */
+  readonly library: readonly LimitSheet[];
 }
 
-export type MergeKind = 'job' | 'plate' | 'spring' | 'template';
+export type MergeKind = 'job' | 'plate' | 'spring' | 'template' | 'limits';
 export type MergeStatus = 'new' | 'same' | 'differs';
 
 /** What is done with a thing that differs: keep ours, take the file's in its place, or keep both side by side. */
@@ -72,6 +75,7 @@ export function planMerge(here: Workshop, file: Workshop): readonly MergeItem[] 
       (s) => s.group.name || s.id,
     ),
     ...compare('template', byKey(here.templates), byKey(file.templates), (_t, id) => id),
+    ...compare('limits', byId(here.library), byId(file.library), (s) => s.name || s.id),
   ];
 }
 
@@ -130,6 +134,15 @@ export function merged(
     springs.set(id, put);
   }
 
+  const library = new Map(byId(here.library));
+  for (const sheet of file.library) {
+    const what = doing('limits', sheet.id);
+    if (what === 'skip') continue;
+    const id = what === 'beside' ? newId() : sheet.id;
+    if (what === 'beside') moved.set(sheet.id, id);
+    library.set(id, what === 'beside' ? { ...sheet, id, name: fromFile(sheet.name) } : sheet);
+  }
+
   const jobs = new Map(byId(here.jobs));
   const unfinished = new Map(byKey(here.unfinished));
   const photos = new Map<string, string>();
@@ -157,9 +170,12 @@ export function merged(
       shelf: {
         plates: [...plates.values()],
         springs: [...springs.values()],
+        scrap: [...new Map([...byId(file.shelf.scrap), ...byId(here.shelf.scrap)]).values()],
+        wanted: [...new Map([...byId(file.shelf.wanted), ...byId(here.shelf.wanted)]).values()],
         gauges: [...new Set([...here.shelf.gauges, ...file.shelf.gauges])],
       },
       templates,
+      library: [...library.values()],
     },
     photos,
   };
@@ -167,15 +183,17 @@ export function merged(
 
 const fromFile = (name: string): string => `${name}, from a file`.replace(/^, f/, 'F');
 
-/** A job whose plates and springs name the items of the shelf by their identifiers here; a signed one stays as signed. */
+/** A job that names items of the shelf and the library by their identifiers here; a signed one stays as signed. */
 function renamed(job: Job, moved: ReadonlyMap<string, string>): Job {
   if (moved.size === 0 || isFrozen(job)) return job;
   const at = <T extends { readonly shelfId?: string }>(item: T): T => {
     const id = item.shelfId === undefined ? undefined : moved.get(item.shelfId);
     return id === undefined ? item : { ...item, shelfId: id };
   };
+  const limitsId = job.machine.limitsId && moved.get(job.machine.limitsId);
   return {
     ...job,
+    machine: limitsId ? { ...job.machine, limitsId } : job.machine,
     pack: { ...job.pack, plates: job.pack.plates.map(at) },
     springs: {
       ...job.springs,

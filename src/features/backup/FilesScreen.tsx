@@ -187,6 +187,7 @@ const KIND_WORD = {
   plate: 'plate of the shelf',
   spring: 'spring of the shelf',
   template: 'sheet of the shop',
+  limits: 'limits of',
 } as const satisfies Record<MergeItem['kind'], string>;
 
 const CHOICES = [
@@ -229,6 +230,7 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
         <Words
           bold
         >{`${file.name}: ${fresh.length} new, ${apart.length} differing, ${of('same').length} the same.`}</Words>
+        {file.upgraded ? <Words size={15}>{file.upgraded}</Words> : null}
         {fresh.length > 0 ? (
           <Words soft size={15}>
             {`New: ${fresh

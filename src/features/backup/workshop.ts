@@ -5,6 +5,7 @@ import type { MergeChoice, Workshop } from '@/core/workshop/merge';
 import { merged } from '@/core/workshop/merge';
 import type { Drafts } from '@/features/jobs/jobsSlice';
 import { jobActions, jobSelectors } from '@/features/jobs/jobsSlice';
+import { libraryActions } from '@/features/library/librarySlice';
 import { shelfActions } from '@/features/shelf/shelfSlice';
 import { templateActions } from '@/features/worksheet/templatesSlice';
 import { bytesOfDataUrl, dataUrlOf } from '@/files/dataUrl';
@@ -26,6 +27,7 @@ export function workshopOf(state: RootState): Workshop {
     unfinished,
     shelf: state.shelf,
     templates: state.templates,
+    library: state.library.sheets,
   };
 }
 
@@ -54,6 +56,8 @@ export const backUp =
 export interface ReadFile {
   readonly name: string;
   readonly workshop: Workshop;
+  /** What was done to bring it up to this version, in words. */
+  readonly upgraded?: string;
   readonly photos: ReadonlyMap<string, Uint8Array>;
 }
 
@@ -79,7 +83,7 @@ export async function readBackup(file: File, progress: (share: number) => void):
     : { workshop: new TextDecoder().decode(bytes), photos: new Map<string, Uint8Array>() };
   return {
     name: file.name,
-    workshop: await readWorkshopFile(backup.workshop, progress),
+    ...(await readWorkshopFile(backup.workshop, progress)),
     photos: backup.photos,
   };
 }
@@ -108,7 +112,7 @@ export const takeBack =
   };
 
 const putInPlace =
-  ({ jobs, unfinished, shelf, templates }: Workshop) =>
+  ({ jobs, unfinished, shelf, templates, library }: Workshop) =>
   (dispatch: AppStore['dispatch'], getState: () => RootState): void => {
     const { units } = getState().display;
     const known = getState().jobs.drafts;
@@ -126,4 +130,5 @@ const putInPlace =
     dispatch(jobActions.jobsLoaded({ jobs: [...jobs], drafts }));
     dispatch(shelfActions.shelfLoaded(shelf));
     dispatch(templateActions.templatesLoaded(templates));
+    dispatch(libraryActions.libraryLoaded(library));
   };

@@ -12,17 +12,19 @@ import { Words } from '@/ui/Words';
 interface Props {
   readonly label: string;
   readonly spec: EntrySpec;
-  /** The value in the base unit, or nothing while the text is none. */
-  readonly onValue: (value: number | undefined) => void;
+  /** What stands in it to begin with. */
+  readonly initial?: string;
+  /** The value in the base unit, or nothing while the text is none; and the text as it stands. */
+  readonly onValue: (value: number | undefined, text: string) => void;
   readonly onSubmit?: () => void;
 }
 
 /** A number that is a question and no part of the record: how many discs to lay, how heavy a pull is allowed. */
-export function LooseField({ label, spec, onValue, onSubmit }: Props) {
+export function LooseField({ label, spec, initial = '', onValue, onSubmit }: Props) {
   const strata = useStrata();
   const units = useUnits();
   const id = useId();
-  const [text, setText] = useState('');
+  const [text, setText] = useState(initial);
   const parsed = parseEntry(text, spec, units);
   const message =
     parsed.kind === 'refused' || parsed.kind === 'question' ? parsed.message : undefined;
@@ -43,7 +45,7 @@ export function LooseField({ label, spec, onValue, onSubmit }: Props) {
         onChangeText={(next) => {
           setText(next);
           const read = parseEntry(next, spec, units);
-          onValue(read.kind === 'value' ? read.value : undefined);
+          onValue(read.kind === 'value' ? read.value : undefined, next);
         }}
         onSubmitEditing={onSubmit}
         inputMode={spec.bounds.integer ? 'numeric' : 'decimal'}

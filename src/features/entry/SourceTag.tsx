@@ -11,7 +11,8 @@ import { DropMenu } from '@/ui/DropMenu';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
-const KIND_WORD: Readonly<Record<SourceKind, string>> = {
+/** Where a value may come from, as it is called. */
+export const SOURCE_WORD: Readonly<Record<SourceKind, string>> = {
   entered: 'entered',
   measured: 'measured',
   manual: 'manual',
@@ -24,7 +25,7 @@ const DATED: ReadonlySet<SourceKind> = new Set(['measured', 'tested']);
 /** Where a value comes from, in words: "measured 9 Nov 2026". */
 export function sourceWords({ kind, date, note }: Source): string {
   const day = date ? ` ${format(parseISO(date), 'd MMM yyyy')}` : '';
-  return `${KIND_WORD[kind]}${day}${note ? `, ${note}` : ''}`;
+  return `${SOURCE_WORD[kind]}${day}${note ? `, ${note}` : ''}`;
 }
 
 interface Props {
@@ -49,22 +50,22 @@ export function SourceTag({ path, entry, name }: Props) {
       anchor={(open) => (
         <Pressable
           role="button"
-          aria-label={`Source of ${name}: ${KIND_WORD[kind]}`}
+          aria-label={`Source of ${name}: ${SOURCE_WORD[kind]}`}
           hitSlop={{ top: 12, bottom: 12, left: 12, right: 12 }}
           onPress={open}
           style={{ minHeight: 24, justifyContent: 'flex-end' }}
         >
           <Words size={13} style={{ color: strata.soft, textDecorationLine: 'underline' }}>
-            {KIND_WORD[kind]}
+            {SOURCE_WORD[kind]}
           </Words>
         </Pressable>
       )}
     >
       {(close) =>
-        (Object.keys(KIND_WORD) as SourceKind[]).map((k) => (
+        (Object.keys(SOURCE_WORD) as SourceKind[]).map((k) => (
           <Menu.Item
             key={k}
-            title={DATED.has(k) ? `${KIND_WORD[k]} today` : KIND_WORD[k]}
+            title={DATED.has(k) ? `${SOURCE_WORD[k]} today` : SOURCE_WORD[k]}
             onPress={() => {
               choose(k);
               close();

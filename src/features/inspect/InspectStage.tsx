@@ -7,6 +7,7 @@ import { POINTS } from '@/core/job/types';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
+import { LibraryPanel } from '@/features/library/LibraryPanel';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
@@ -128,6 +129,7 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
       <Across onSelect={onSelect} />
       <PartList selected={selected} onSelect={onSelect} />
       <Limits />
+      <LibraryPanel />
       <StageDone
         stage="inspect"
         open={

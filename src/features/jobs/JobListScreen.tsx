@@ -16,6 +16,7 @@ import { useStrata } from '@/ui/theme';
 import { afterPaint } from '@/ui/useLater';
 import { Tool } from '@/ui/Tool';
 import { TopBar } from '@/ui/TopBar';
+import { UndoBar } from '@/ui/UndoBar';
 import { useWide } from '@/ui/useWide';
 import { webLink } from '@/ui/webLink';
 import { Digits, Heading, Words } from '@/ui/Words';
@@ -338,40 +339,5 @@ function UndoBars() {
         />
       ) : null}
     </>
-  );
-}
-
-interface UndoProps {
-  readonly text: string;
-  readonly onUndo: () => void;
-  readonly onForget: () => void;
-}
-
-/** Stays until it is used or put away: what is gone from the list is not gone with a glance aside. */
-function UndoBar({ text, onUndo, onForget }: UndoProps) {
-  const strata = useStrata();
-  return (
-    <View
-      role="status"
-      style={{
-        flexDirection: 'row',
-        alignItems: 'center',
-        flexWrap: 'wrap',
-        gap: 8,
-        padding: 10,
-        borderWidth: 1,
-        borderColor: strata.line,
-        borderRadius: 6,
-        backgroundColor: strata.raised,
-      }}
-    >
-      <Words style={{ flexGrow: 1, flexShrink: 1 }}>{text}</Words>
-      <Action icon="undo" onPress={onUndo}>
-        Undo
-      </Action>
-      <Action icon="close" onPress={onForget}>
-        Put away
-      </Action>
-    </View>
   );
 }

@@ -7,6 +7,7 @@ import { strToU8, unzipSync, zipSync } from 'fflate';
 
 import type { Workshop } from '@/core/workshop/merge';
 import { demoJobs } from '@/demo/jobs';
+import { demoLibrary } from '@/demo/library';
 import { demoShelf } from '@/demo/shelf';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
@@ -20,6 +21,7 @@ const WORKSHOP: Workshop = {
   unfinished: { 'demo-ur-0103': { 'engine.peakTorque': 'forty' } },
   shelf: demoShelf(),
   templates: { 'coil:build': { own: [{ id: 'o1', text: 'Wipe the face' }], order: ['o1'] } },
+  library: demoLibrary(),
 };
 const TEXT = writeWorkshopFile(WORKSHOP, NOW);
 const JPEG = new Uint8Array([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3, 0xff, 0xd9]);
@@ -27,7 +29,8 @@ const JPEG = new Uint8Array([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3, 0xff, 0xd9]);
 type Data = {
   [key: string]: unknown;
   jobs: { job: Record<string, unknown> }[];
-  shelf: { plates: Record<string, unknown>[] };
+  shelf: { plates: Record<string, unknown>[]; scrap?: unknown; wanted?: unknown };
+  library?: { limits: Record<string, unknown>[] }[];
 };
 const changed = (edit: (data: Data) => void): string => {
   const data = JSON.parse(TEXT) as Data;
@@ -37,7 +40,7 @@ const changed = (edit: (data: Data) => void): string => {
 
 describe('a workshop file', () => {
   it('is read back as it was written', async () => {
-    expect(await readWorkshopFile(TEXT)).toEqual(WORKSHOP);
+    expect(await readWorkshopFile(TEXT)).toEqual({ workshop: WORKSHOP });
   });
 
   it('is read back for any workshop, and tells how far it is', async () => {
@@ -50,11 +53,32 @@ describe('a workshop file', () => {
         };
         const told: number[] = [];
         const read = await readWorkshopFile(writeWorkshopFile(workshop, NOW), (s) => told.push(s));
-        expect(JSON.parse(JSON.stringify(read))).toEqual(JSON.parse(JSON.stringify(workshop)));
+        expect(JSON.parse(JSON.stringify(read.workshop))).toEqual(
+          JSON.parse(JSON.stringify(workshop)),
+        );
         expect(told.at(-1)).toBe(1);
       }),
       { numRuns: 25 },
     );
+  });
+
+  it('of version 1 is brought up, and says so', async () => {
+    const old = changed((d) => {
+      d.version = 1;
+      delete d.library;
+      delete d.shelf.scrap;
+      delete d.shelf.wanted;
+    });
+    const { workshop, upgraded } = await readWorkshopFile(old);
+    expect(upgraded).toContain('version 1 and was brought up to version 2');
+    expect(workshop).toEqual({
+      ...WORKSHOP,
+      shelf: { ...WORKSHOP.shelf, scrap: [], wanted: [] },
+      library: [],
+    });
+    // What is wrong with it is refused as in any other.
+    const bad = JSON.stringify({ ...(JSON.parse(old) as object), shelf: null });
+    await expect(readWorkshopFile(bad)).rejects.toThrow(/at shelf, it must be of type object/);
   });
 
   it('is described by the written JSON Schema, which is the one in docs/', () => {
@@ -74,7 +98,15 @@ describe('a workshop file', () => {
     ['', /empty/],
     [TEXT.slice(0, 5000), /cut off/],
     ['{"format":"other"}', /Not a workshop file of Under Ridge/],
-    [changed((d) => (d.version = 2)), /of version 2; this program reads up to 1/],
+    [
+      changed((d) => Object.assign(d.library?.[0]?.limits[0] ?? {}, { entry: { value: -4 } })),
+      /at library\.0\.limits\.0\.entry\.value, it must/,
+    ],
+    [
+      changed((d) => Object.assign(d.library?.[0]?.limits[0] ?? {}, { pattern: 'engine.idleRpm' })),
+      /at library\.0\.limits\.0\.pattern/,
+    ],
+    [changed((d) => (d.version = 3)), /of version 3; this program reads up to 2/],
     [changed((d) => (d.extra = 1)), /at extra/],
     [changed((d) => d.jobs.push(d.jobs[0] ?? { job: {} })), /at jobs, “[^”]*” stands twice/],
     [

@@ -39,6 +39,7 @@ const RECORD = {
     layout: Joi.string()
       .valid('unknown', 'pack', 'startAndPack', 'startAndBelt', 'belt')
       .required(),
+    limitsId: ID,
   }).required(),
   intake: INTAKE.required(),
   engine: Joi.object({

@@ -14,12 +14,14 @@ import { CALIPER_WAYS, POINTS, SIGHTS, THUMB_TESTS } from '@/core/job/types';
 
 import { entriesUnder, entryOf, ID, list, MEMBER, text } from './parts';
 
+export const LINING = Joi.string().valid('paper', 'cork', 'aramid', 'sintered');
+
 const KIND = Joi.object({
   id: ID.required(),
   name: text(MAX_NAME).required(),
   turnsWith: MEMBER.required(),
   lined: Joi.string().valid('both', 'inner', 'outer', 'none').required(),
-  lining: Joi.string().valid('paper', 'cork', 'aramid', 'sintered').required(),
+  lining: LINING.required(),
   material: Joi.string().valid('steel', 'aluminium').required(),
   directional: Joi.boolean(),
   grindable: Joi.boolean(),

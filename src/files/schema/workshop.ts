@@ -1,30 +1,51 @@
 import Joi from 'joi';
 
-import { MAX_NAME, MAX_OWN_STEPS } from '@/core/job/fields';
+import { MAX_NAME, MAX_NOTES, MAX_OWN_STEPS } from '@/core/job/fields';
+import { FASTENER_ROLES, LOCKS } from '@/core/job/work';
+import { LIMIT_PATTERNS } from '@/core/library/limits';
 import { GAUGE_SETS } from '@/core/setting/gauges';
 
-import { GROUP } from './pack';
-import { ID, list, text, TIME } from './parts';
+import { GROUP, LINING } from './pack';
+import { DATE, ID, list, text, TIME } from './parts';
 import { STEP_KEY } from './work';
 
-/* The schema of a workshop file: all jobs, the shelf and the shop's own sheets. Jobs in it are whole job files. */
+/* The schema of a workshop file: all jobs, the shelf, the shop's own sheets and limits. Jobs in it are whole job files. */
 
 export const WORKSHOP_FORMAT = 'under-ridge-workshop';
-export const WORKSHOP_VERSION = 1;
+/** 2: limits library; scrap, wanted stock and more about each plate of the shelf. */
+export const WORKSHOP_VERSION = 2;
 export const MAX_JOBS = 20_000;
 
+const SORT = Joi.string().valid('steel', 'disc');
+const THICKNESS = Joi.number().greater(0).max(60);
+const STOCK_PLATE = {
+  id: ID.required(),
+  label: text(MAX_NAME).required(),
+  sort: SORT.required(),
+  nominal: THICKNESS.required(),
+  thickness: THICKNESS.required(),
+  count: Joi.number().integer().min(0).max(10_000).required(),
+  isNew: Joi.boolean().required(),
+  lining: LINING,
+  outOfFlat: Joi.number().min(0).max(10),
+  measured: DATE,
+  from: text(MAX_NAME),
+};
+
 const SHELF = Joi.object({
-  plates: list(
+  plates: list(Joi.object(STOCK_PLATE), 20_000),
+  scrap: list(
+    Joi.object({ ...STOCK_PLATE, why: text(400).required(), scrapped: DATE.required() }),
+    20_000,
+  ),
+  wanted: list(
     Joi.object({
       id: ID.required(),
-      label: text(MAX_NAME).required(),
-      sort: Joi.string().valid('steel', 'disc').required(),
-      nominal: Joi.number().greater(0).max(60).required(),
-      thickness: Joi.number().greater(0).max(60).required(),
-      count: Joi.number().integer().min(0).max(10_000).required(),
-      isNew: Joi.boolean().required(),
+      sort: SORT.required(),
+      nominal: THICKNESS.required(),
+      atLeast: Joi.number().integer().min(1).max(10_000).required(),
     }),
-    20_000,
+    1000,
   ),
   springs: list(
     Joi.object({
@@ -35,6 +56,34 @@ const SHELF = Joi.object({
     5000,
   ),
   gauges: list(Joi.string().valid(...Object.keys(GAUGE_SETS)), 20),
+});
+
+/** A limit of the library; what its value may be is looked at by its field once the frame is read. */
+const LIMIT = Joi.object({
+  id: ID.required(),
+  pattern: Joi.string()
+    .valid(...LIMIT_PATTERNS)
+    .required(),
+  of: text(MAX_NAME),
+  entry: Joi.object({ value: Joi.number().unsafe().required() }).unknown(),
+  draft: text(400),
+  fastener: Joi.object({
+    role: Joi.string()
+      .valid(...FASTENER_ROLES)
+      .required(),
+    lock: Joi.string()
+      .valid(...LOCKS)
+      .required(),
+    grade: text(MAX_NAME).required(),
+  }),
+});
+
+const LIMIT_SHEET = Joi.object({
+  id: ID.required(),
+  name: text(MAX_NAME).required(),
+  note: text(MAX_NOTES).required(),
+  updatedAt: TIME.required(),
+  limits: list(LIMIT, 500),
 });
 
 /** The frame of the file; each job in it is read by the reader of job files. */
@@ -54,4 +103,5 @@ export const WORKSHOP_FILE = Joi.object({
     )
     .max(200)
     .required(),
+  library: list(LIMIT_SHEET, 2000),
 });

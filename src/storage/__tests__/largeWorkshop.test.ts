@@ -16,7 +16,7 @@ jest.mock('react-redux', () => ({
 
 const COUNT = 700;
 const model = demoJob('UR-0105');
-const none = async () => ({ jobs: [], shelf: EMPTY_STOCK });
+const none = async () => ({ jobs: [], shelf: EMPTY_STOCK, library: [] });
 
 /** Many jobs, the higher numbers worked on later. */
 const many = (): Job[] =>
@@ -29,7 +29,11 @@ const many = (): Job[] =>
 
 async function stored() {
   const { records, kept } = memoryRecords();
-  await keepWorkshop(makeStore(), records, async () => ({ jobs: many(), shelf: EMPTY_STOCK }));
+  await keepWorkshop(makeStore(), records, async () => ({
+    jobs: many(),
+    shelf: EMPTY_STOCK,
+    library: [],
+  }));
   return { records, kept };
 }
 

@@ -1,5 +1,5 @@
 import { EMPTY_STOCK } from '@/core/shelf/stock';
-import { demoJobs, demoShelf } from '@/demo/workshop';
+import { demoJobs, demoLibrary, demoShelf } from '@/demo/workshop';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { makeStore } from '@/store/store';
 import { memoryRecords } from '@/testing/memoryRecords';
@@ -12,8 +12,8 @@ jest.mock('react-redux', () => ({
   useSelector: { withTypes: () => undefined },
 }));
 
-const noJobs = async () => ({ jobs: [], shelf: EMPTY_STOCK });
-const demo = async () => ({ jobs: demoJobs(), shelf: demoShelf() });
+const noJobs = async () => ({ jobs: [], shelf: EMPTY_STOCK, library: [] });
+const demo = async () => ({ jobs: demoJobs(), shelf: demoShelf(), library: demoLibrary() });
 
 describe('keeping the workshop', () => {
   it('opens with the first jobs once, and from the records ever after', async () => {

@@ -25,6 +25,8 @@ export interface Machine {
   /** What it is used for: "trail single". */
   readonly use: string;
   readonly layout: ClutchLayout;
+  /** The sheet of the shop's library that its limits come from. */
+  readonly limitsId?: string;
 }
 
 /** One point of an engine's curve, rpm and N·m. */

@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 
 import { demoJob, demoJobs } from '@/demo/jobs';
+import { demoLibrary } from '@/demo/library';
 import { demoShelf } from '@/demo/shelf';
 
+import { EMPTY_STOCK } from '../../shelf/stock';
 import type { MergeChoice, Workshop } from '../merge';
 import { merged, planMerge } from '../merge';
 
@@ -11,11 +13,13 @@ const WORKSHOP: Workshop = {
   unfinished: { 'demo-ur-0103': { 'engine.peakTorque': 'forty' } },
   shelf: demoShelf(),
   templates: { 'coil:build': { own: [{ id: 'o1', text: 'Wipe the mating face' }], order: [] } },
+  library: demoLibrary(),
 };
 const EMPTY: Workshop = {
   jobs: [],
   unfinished: {},
-  shelf: { plates: [], springs: [], gauges: [] },
+  shelf: EMPTY_STOCK,
+  library: [],
   templates: {},
 };
 const NONE = new Map<string, MergeChoice>();
@@ -79,7 +83,7 @@ describe('taking a file into a workshop', () => {
     const other: Workshop = {
       ...EMPTY,
       jobs: [using],
-      shelf: { plates: [{ ...plate, thickness: 2.31, label: 'X1' }], springs: [], gauges: [] },
+      shelf: { ...EMPTY_STOCK, plates: [{ ...plate, thickness: 2.31, label: 'X1' }] },
     };
     const { jobs, shelf } = take(WORKSHOP, other);
     const put = shelf.plates.find((p) => p.thickness === 2.31);
@@ -107,6 +111,22 @@ describe('taking a file into a workshop', () => {
     expect([...merged(EMPTY, here, NONE, newId).photos]).toEqual([['ph1', 'ph1']]);
   });
 
+  it('puts a sheet of limits with other values beside ours, and the file’s jobs go on naming theirs', () => {
+    const [sheet] = WORKSHOP.library;
+    if (!sheet) throw new Error('no sheet');
+    const job = { ...demoJob('UR-0102'), id: 'from-file' };
+    const file = {
+      ...EMPTY,
+      jobs: [job],
+      library: [{ ...sheet, note: 'another edition', limits: sheet.limits.slice(1) }],
+    };
+    const after = take(WORKSHOP, file);
+    const taken = after.library.find((s) => s.note === 'another edition');
+    expect(after.library).toContain(sheet);
+    expect(taken?.id).not.toBe(sheet.id);
+    expect(after.jobs.find((j) => j.id === 'from-file')?.machine.limitsId).toBe(taken?.id);
+  });
+
   it('loses nothing that is here, whatever comes and whatever is chosen but the file’s own', () => {
     const some = fc.subarray(demoJobs()).chain((jobs) =>
       fc.record({
@@ -114,12 +134,12 @@ describe('taking a file into a workshop', () => {
           ...jobs.map((j) => fc.constantFrom(j, { ...j, notes: 'x' }, { ...j, number: 'Z' })),
         ),
         shelf: fc.subarray([...demoShelf().plates], { maxLength: 5 }).map((plates) => ({
+          ...EMPTY_STOCK,
           plates,
-          springs: [],
-          gauges: [],
         })),
         unfinished: fc.constant({}),
         templates: fc.constantFrom({}, WORKSHOP.templates),
+        library: fc.subarray([...WORKSHOP.library]),
       }),
     );
     fc.assert(

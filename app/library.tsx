@@ -1,0 +1,1 @@
+export { LibraryScreen as default } from '@/features/library/LibraryScreen';

@@ -1,0 +1,146 @@
+import fc from 'fast-check';
+
+import { FIELDS } from '../../job/fields';
+import { blankJob } from '../../job/blank';
+import { entryAt } from '../../job/paths';
+import { demoJob, demoJobs } from '@/demo/jobs';
+import { demoLibrary } from '@/demo/library';
+import { arbitraryJob } from '@/testing/arbitraryJob';
+
+import type { LimitSheet } from '../limits';
+import {
+  compareSheet,
+  LIMIT_PATTERNS,
+  limitField,
+  limitName,
+  limitsOf,
+  placesOf,
+  sheetWithJob,
+  touchedBy,
+  withSheet,
+} from '../limits';
+
+let n = 0;
+const newId = () => `id${++n}`;
+const NOW = '2026-11-24T10:00:00.000Z';
+const EMPTY: LimitSheet = { id: 'sheet', name: 'Tarn 450', note: '', updatedAt: NOW, limits: [] };
+const sheetOf = (job: Parameters<typeof limitsOf>[0]) => sheetWithJob(EMPTY, job, newId, NOW);
+const all = (sheet: LimitSheet) => new Set(sheet.limits.map((l) => l.id));
+
+describe('the limits library', () => {
+  it('keeps only fields that there are, each with a name', () => {
+    for (const pattern of LIMIT_PATTERNS) {
+      expect(FIELDS[pattern]).toBe(limitField(pattern));
+      expect(limitName({ pattern, of: 'Disc' })).toMatch(/^Disc, [a-z]/);
+    }
+    expect(limitName({ pattern: 'pack.windowMin' })).toBe('Window, least stack');
+  });
+
+  it('holds every limit of a job, with its source, and finds the same job to agree', () => {
+    for (const job of demoJobs()) {
+      const sheet = sheetOf(job);
+      for (const limit of sheet.limits) {
+        const [place] = placesOf(job, limit);
+        expect(place && entryAt(job, place)).toEqual(limit.entry);
+      }
+      expect(compareSheet(sheet, job).every((c) => c.standing === 'same')).toBe(true);
+    }
+    const tarn = sheetOf(demoJob('UR-0106'));
+    expect(tarn.limits.map(limitName)).toEqual(
+      expect.arrayContaining(['Window, least stack', 'Disc, least thickness']),
+    );
+  });
+
+  it('gives a new job windows, steps and torques, and remembers the sheet', () => {
+    const job = demoJob('UR-0102');
+    const sheet = sheetOf(job);
+    const blank = blankJob('new', 'UR-0200', NOW);
+    expect(compareSheet(sheet, blank).some((c) => c.standing === 'missing')).toBe(true);
+    const next = withSheet(blank, sheet, all(sheet), newId);
+    expect(next.machine.limitsId).toBe('sheet');
+    expect(next.pack.windowMin).toEqual(job.pack.windowMin);
+    expect(next.springs.diaphragm.steps.map((s) => [s.name, s.offset, s.bandMax])).toEqual(
+      job.springs.diaphragm.steps.map((s) => [s.name, s.offset, s.bandMax]),
+    );
+    expect(next.build.fasteners.map(({ id: _id, ...f }) => f)).toEqual(
+      job.build.fasteners.map(({ id: _id, count: _count, applied: _applied, ...f }) => f),
+    );
+    // A plate that the job does not have is not made up.
+    expect(next.pack.kinds).toHaveLength(blank.pack.kinds.length);
+  });
+
+  it('takes whatever is chosen and nothing else, for every job that can be', () => {
+    fc.assert(
+      fc.property(arbitraryJob, arbitraryJob, fc.float({ min: 0, max: 1 }), (from, to, share) => {
+        const sheet = sheetOf(from);
+        const which = new Set(
+          sheet.limits.filter((_, i) => i / sheet.limits.length < share).map((l) => l.id),
+        );
+        const next = withSheet(to, sheet, which, newId);
+        for (const compared of compareSheet(sheet, next))
+          if (which.has(compared.limit.id) && compared.standing !== 'noPlace') {
+            const [place = ''] = placesOf(next, compared.limit);
+            // Of two of one name in the sheet the later one stands.
+            const twins = sheet.limits.filter(
+              (l) => which.has(l.id) && placesOf(next, l).includes(place),
+            );
+            expect(entryAt(next, place)).toEqual(twins.at(-1)?.entry);
+          }
+        if (which.size === 0) expect({ ...next, machine: to.machine }).toEqual(to);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('takes a job’s values over and keeps what only the sheet has', () => {
+    const sheet = sheetOf(demoJob('UR-0106'));
+    const job = demoJob('UR-0101');
+    const after = sheetWithJob(sheet, job, newId, NOW);
+    const value = (s: LimitSheet, pattern: string) =>
+      s.limits.find((l) => l.pattern === pattern)?.entry?.value;
+    expect(value(sheet, 'pack.windowMin')).toBe(33.7);
+    expect(value(after, 'pack.windowMin')).toBe(33.5);
+    expect(after.limits.length).toBeGreaterThanOrEqual(sheet.limits.length);
+    expect(after.limits.slice(0, sheet.limits.length).map((l) => l.id)).toEqual(
+      sheet.limits.map((l) => l.id),
+    );
+  });
+
+  it('says which jobs a changed limit touches; a signed one stands as signed, and the archive is left alone', () => {
+    const sheets = demoLibrary();
+    const tarn = sheets.find((s) => s.name === 'Tarn 450');
+    if (!tarn) throw new Error('no sheet');
+    expect(touchedBy(tarn, demoJobs()).map((t) => t.job.number)).toEqual(['UR-0101']);
+    expect(touchedBy(tarn, demoJobs())[0]?.signed).toBe(true);
+    const changed: LimitSheet = {
+      ...tarn,
+      limits: tarn.limits.map((l) =>
+        l.pattern === 'pack.windowMax' ? { ...l, entry: { value: 34.6 } } : l,
+      ),
+    };
+    const touched = touchedBy(changed, demoJobs());
+    expect(touched.map((t) => [t.job.number, t.signed])).toEqual([
+      ['UR-0106', false],
+      ['UR-0101', true],
+    ]);
+    expect(touched[0]?.differs.map((d) => [limitName(d.limit), d.here?.value])).toEqual([
+      ['Window, greatest stack', 34.5],
+    ]);
+    expect(
+      touchedBy(
+        changed,
+        demoJobs().map((j) => ({ ...j, archived: true })),
+      ),
+    ).toEqual([]);
+  });
+
+  it('leaves out a limit whose field holds no value yet', () => {
+    const sheet: LimitSheet = {
+      ...EMPTY,
+      limits: [{ id: 'a', pattern: 'pack.maxWear', draft: 'about 2' }],
+    };
+    const job = demoJob('UR-0106');
+    expect(compareSheet(sheet, job)[0]?.standing).toBe('open');
+    expect(withSheet(job, sheet, new Set(['a']), newId).pack).toBe(job.pack);
+  });
+});

@@ -1,0 +1,290 @@
+import type { FieldPath, FieldPattern } from '../job/fields';
+import { fieldAt, fieldPath, FIELDS } from '../job/fields';
+import { entryAt, withEntry } from '../job/paths';
+import type { Entry, Job } from '../job/types';
+import type { Fastener } from '../job/work';
+import { isFrozen } from '../job/work';
+
+/*
+ * The shop's own limits, windows, step bands and torques of a machine or kit: kept once, each with where it comes from, and
+ * used by every job of such a machine.
+ */
+
+/** Limits that a machine has one of. */
+const SINGLE = [
+  'pack.windowMin',
+  'pack.windowMax',
+  'pack.maxWear',
+  'pack.splineLength',
+  'pack.caliperAllowance',
+  'springs.loose.gapMin',
+  'springs.loose.gapMax',
+  'release.requiredLift',
+  'release.faceClearance',
+  'setting.gapMin',
+  'setting.gapMax',
+  'setting.targetGain',
+  'setting.freePlayMin',
+  'setting.freePlayMax',
+  'setting.pushrodClearance',
+  'setting.endFloatWanted',
+  'setting.chainSlackMin',
+  'setting.chainSlackMax',
+  'inspection.taperLimit',
+  'inspection.steelWarpLimit',
+  'inspection.tangClearanceMin',
+  'inspection.tangClearanceMax',
+  'inspection.coneMin',
+  'inspection.notchLimit',
+  'inspection.damperPlayLimit',
+  'inspection.pressurePlateFlatnessLimit',
+  'inspection.pressurePlateMinThickness',
+  'inspection.seatSquarenessLimit',
+  'build.soakLeast',
+  'build.headClearanceMin',
+] as const satisfies readonly FieldPattern[];
+
+/** Limits of something that has a name: a kind of plate or spring, a retainer step, a fastener. */
+const NAMED = {
+  kinds: [
+    'pack.kinds.*.thickness',
+    'pack.kinds.*.minThickness',
+    'pack.kinds.*.tolerance',
+    'pack.kinds.*.pressureLimit',
+  ],
+  groups: ['springs.coil.groups.*.minFreeLength'],
+  steps: [
+    'springs.diaphragm.steps.*.offset',
+    'springs.diaphragm.steps.*.bandMin',
+    'springs.diaphragm.steps.*.bandMax',
+  ],
+  fasteners: ['build.fasteners.*.size', 'build.fasteners.*.torque'],
+} as const satisfies Readonly<Record<string, readonly FieldPattern[]>>;
+
+type Owner = keyof typeof NAMED;
+
+/** Every field that the library keeps. */
+export const LIMIT_PATTERNS: readonly FieldPattern[] = [...SINGLE, ...Object.values(NAMED).flat()];
+
+/** What a limit with a name belongs to, or nothing where the machine has one. */
+export const ownerOf = (pattern: FieldPattern): Owner | undefined =>
+  (Object.keys(NAMED) as Owner[]).find((owner) =>
+    (NAMED[owner] as readonly FieldPattern[]).includes(pattern),
+  );
+
+export const OWNER_NAME: Readonly<Record<Owner, string>> = {
+  kinds: 'kind of plate',
+  groups: 'kind of spring',
+  steps: 'retainer step',
+  fasteners: 'fastener',
+};
+
+/** What a fastener is besides its torque, so that a new job gets it whole. */
+export type FastenerSort = Pick<Fastener, 'role' | 'lock' | 'grade'>;
+
+export interface Limit {
+  readonly id: string;
+  readonly pattern: FieldPattern;
+  /** Name of the kind, step or fastener that it belongs to. */
+  readonly of?: string;
+  readonly entry?: Entry;
+  /** Text in its field that is no value yet. */
+  readonly draft?: string;
+  readonly fastener?: FastenerSort;
+}
+
+/** The limits of one machine or kit. */
+export interface LimitSheet {
+  readonly id: string;
+  readonly name: string;
+  /** Which years, which kit, which page of the manual: in words. */
+  readonly note: string;
+  readonly updatedAt: string;
+  readonly limits: readonly Limit[];
+}
+
+/** What a limit is called: "Disc, least thickness" or "Window, least stack". */
+export function limitName({ pattern, of }: Pick<Limit, 'pattern' | 'of'>): string {
+  const { label } = FIELDS[pattern];
+  return of === undefined ? label : `${of}, ${label.charAt(0).toLowerCase()}${label.slice(1)}`;
+}
+
+interface Item {
+  readonly id: string;
+  readonly name: string;
+}
+
+function itemsOf(job: Job, owner: Owner): readonly Item[] {
+  switch (owner) {
+    case 'kinds':
+      return job.pack.kinds;
+    case 'groups':
+      return job.springs.coil.groups;
+    case 'steps':
+      return job.springs.diaphragm.steps;
+    case 'fasteners':
+      return job.build.fasteners;
+  }
+}
+
+const sameName = (a: string, b: string): boolean =>
+  a.trim().toLocaleLowerCase() === b.trim().toLocaleLowerCase();
+
+/** Where a limit stands in a job: one field, several of the same name, or none. */
+export function placesOf(job: Job, { pattern, of }: Pick<Limit, 'pattern' | 'of'>): FieldPath[] {
+  const owner = ownerOf(pattern);
+  if (owner === undefined) return [pattern];
+  return itemsOf(job, owner)
+    .filter((item) => sameName(item.name, of ?? ''))
+    .map((item) => fieldPath(pattern, item.id));
+}
+
+/**
+ * Every limit that a job has a value for, as the library keeps it.
+ * @param newId makes identifiers
+ * Never throws.
+ */
+export function limitsOf(job: Job, newId: () => string): Limit[] {
+  const single = SINGLE.flatMap((pattern): Limit[] => {
+    const entry = entryAt(job, pattern);
+    return entry ? [{ id: newId(), pattern, entry }] : [];
+  });
+  const named = (Object.keys(NAMED) as Owner[]).flatMap((owner) =>
+    itemsOf(job, owner).flatMap((item) =>
+      NAMED[owner].flatMap((pattern): Limit[] => {
+        const entry = entryAt(job, fieldPath(pattern, item.id));
+        return entry
+          ? [{ id: newId(), pattern, of: item.name, entry, ...fastenerOf(job, owner, item.id) }]
+          : [];
+      }),
+    ),
+  );
+  return [...single, ...named];
+}
+
+function fastenerOf(job: Job, owner: Owner, id: string): { readonly fastener?: FastenerSort } {
+  const found = owner === 'fasteners' && job.build.fasteners.find((f) => f.id === id);
+  return found ? { fastener: { role: found.role, lock: found.lock, grade: found.grade } } : {};
+}
+
+const keyOf = ({ pattern, of }: Pick<Limit, 'pattern' | 'of'>): string =>
+  `${pattern} ${(of ?? '').trim().toLocaleLowerCase()}`;
+
+/**
+ * A sheet with what a job says put in: values of the job take the place of the sheet's, what only the sheet has stays.
+ * @param now ISO time
+ */
+export function sheetWithJob(
+  sheet: LimitSheet,
+  job: Job,
+  newId: () => string,
+  now: string,
+): LimitSheet {
+  const said = new Map(limitsOf(job, newId).map((limit) => [keyOf(limit), limit] as const));
+  const kept = sheet.limits.map((limit) => {
+    const mine = said.get(keyOf(limit));
+    said.delete(keyOf(limit));
+    return mine ? { ...mine, id: limit.id } : limit;
+  });
+  return { ...sheet, updatedAt: now, limits: [...kept, ...said.values()] };
+}
+
+/**
+ * How a limit of the library stands to a job: the job says the same, another value, none, or has no place for it; or the
+ * library itself has no value yet.
+ */
+export type Standing = 'same' | 'differs' | 'missing' | 'noPlace' | 'open';
+
+export interface ComparedLimit {
+  readonly limit: Limit;
+  readonly standing: Standing;
+  /** What the job says, where it says another value. */
+  readonly here?: Entry;
+}
+
+/** Values closer than this are the same as typed: the resolution of the field's entry, relative. */
+const SAME = 1e-9;
+const sameValue = (a: number, b: number): boolean =>
+  Math.abs(a - b) <= SAME * Math.max(1, Math.abs(a), Math.abs(b));
+
+/** Every limit of a sheet against a job. Never throws. */
+export function compareSheet(sheet: LimitSheet, job: Job): ComparedLimit[] {
+  return sheet.limits.map((limit): ComparedLimit => {
+    const { entry } = limit;
+    if (!entry) return { limit, standing: 'open' };
+    const places = placesOf(job, limit);
+    const owner = ownerOf(limit.pattern);
+    // Steps and fasteners are made where they lack; a plate or spring that the job does not have is not.
+    if (places.length === 0)
+      return {
+        limit,
+        standing: owner === 'steps' || owner === 'fasteners' ? 'missing' : 'noPlace',
+      };
+    const entries = places.map((path) => entryAt(job, path));
+    if (entries.some((e) => e === undefined)) return { limit, standing: 'missing' };
+    const other = entries.find((e) => e && !sameValue(e.value, entry.value));
+    return other ? { limit, standing: 'differs', here: other } : { limit, standing: 'same' };
+  });
+}
+
+/**
+ * A job with limits of a sheet taken: they take the place of what stands there, and the job remembers the sheet. Steps and
+ * fasteners that it lacks are made.
+ * @param which identifiers of the limits to take
+ * @param newId makes identifiers
+ */
+export function withSheet(
+  job: Job,
+  sheet: LimitSheet,
+  which: ReadonlySet<string>,
+  newId: () => string,
+): Job {
+  let next: Job = { ...job, machine: { ...job.machine, limitsId: sheet.id } };
+  for (const limit of sheet.limits) {
+    if (!which.has(limit.id) || !limit.entry) continue;
+    next = withItem(next, limit, newId);
+    for (const path of placesOf(next, limit)) next = withEntry(next, path, limit.entry);
+  }
+  return next;
+}
+
+function withItem(job: Job, { pattern, of = '', fastener }: Limit, newId: () => string): Job {
+  const owner = ownerOf(pattern);
+  if (owner === undefined || itemsOf(job, owner).some((i) => sameName(i.name, of))) return job;
+  if (owner === 'steps') {
+    const { diaphragm } = job.springs;
+    const steps = [...diaphragm.steps, { id: newId(), name: of }];
+    return { ...job, springs: { ...job.springs, diaphragm: { ...diaphragm, steps } } };
+  }
+  if (owner === 'fasteners') {
+    const sort = fastener ?? { role: 'other', lock: 'none', grade: '' };
+    const fasteners = [...job.build.fasteners, { id: newId(), name: of, ...sort }];
+    return { ...job, build: { ...job.build, fasteners } };
+  }
+  return job;
+}
+
+/** A job that uses a sheet and says something else than it. */
+export interface TouchedJob {
+  readonly job: Job;
+  readonly differs: readonly ComparedLimit[];
+  /** Signed: it stands as it was signed. */
+  readonly signed: boolean;
+}
+
+/** The jobs that a sheet, as it now is, touches: those that use it and say another value, the archive apart. */
+export function touchedBy(sheet: LimitSheet, jobs: readonly Job[]): TouchedJob[] {
+  return jobs
+    .filter((job) => job.machine.limitsId === sheet.id && !job.archived)
+    .map((job) => ({
+      job,
+      differs: compareSheet(sheet, job).filter(
+        ({ standing }) => standing === 'differs' || standing === 'missing',
+      ),
+      signed: isFrozen(job),
+    }))
+    .filter(({ differs }) => differs.length > 0);
+}
+
+/** The field that a limit is typed into: what it takes, in which quantity. */
+export const limitField = (pattern: FieldPattern) => fieldAt(pattern.replaceAll('*', 'any'));

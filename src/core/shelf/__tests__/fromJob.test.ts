@@ -1,0 +1,91 @@
+import { inspect } from '../../inspect/inspect';
+import { evaluate } from '../../evaluate/evaluate';
+import { readingsOf } from '../../job/types';
+import { demoJob, demoJobs } from '@/demo/jobs';
+import { demoShelf } from '@/demo/shelf';
+
+import { nextLabel, scrapOf, shortOf, stockPlateOf } from '../fromJob';
+import { EMPTY_STOCK } from '../stock';
+
+const job = demoJob('UR-0106');
+const { parts } = inspect(job, evaluate(job));
+const TODAY = '2026-11-24';
+const mm = (value: number) => `${value} mm`;
+
+describe('a plate of a job on the shelf', () => {
+  it('keeps its thinnest spot, what it is sold as, its lining and where it came from', () => {
+    const disc = parts.find((p) => p.plate && p.plate.kind.lined !== 'none');
+    if (!disc?.plate) throw new Error('no disc');
+    const plate = stockPlateOf(job, disc, EMPTY_STOCK, 'x', TODAY);
+    const thinnest = Math.min(...readingsOf(disc.plate.plate).map((r) => r.value));
+    expect(plate).toMatchObject({
+      sort: 'disc',
+      label: 'D1',
+      thickness: thinnest,
+      nominal: disc.plate.kind.thickness?.value,
+      lining: disc.plate.kind.lining,
+      from: `UR-0106, plate ${disc.plate.number}`,
+      count: 1,
+      isNew: false,
+    });
+    expect(plate?.measured).toMatch(/^2026-/);
+  });
+
+  it('keeps the out-of-flat of a steel, and has no lining', () => {
+    const steel = parts.find((p) => p.plate?.kind.lined === 'none' && p.plate.plate.outOfFlat);
+    const plate = steel && stockPlateOf(job, steel, demoShelf(), 'x', TODAY);
+    expect(plate?.outOfFlat).toBe(steel?.plate?.plate.outOfFlat?.value);
+    expect(plate?.lining).toBeUndefined();
+    expect(plate?.label).toBe('S71');
+  });
+
+  it('can’t be one without any thickness, and what is no plate neither', () => {
+    const [any] = parts.filter((p) => p.plate);
+    if (!any?.plate) throw new Error('no plate');
+    const { thickness: _t, ...kind } = any.plate.kind;
+    const { readings: _r, ...bare } = any.plate.plate;
+    expect(
+      stockPlateOf(
+        job,
+        { ...any, plate: { ...any.plate, kind, plate: bare } },
+        EMPTY_STOCK,
+        'x',
+        TODAY,
+      ),
+    ).toBeUndefined();
+    const { plate: _p, ...noPlate } = any;
+    expect(stockPlateOf(job, noPlate, EMPTY_STOCK, 'x', TODAY)).toBeUndefined();
+  });
+
+  it('goes to the scrap with why', () => {
+    const [first] = demoShelf().plates;
+    if (!first) throw new Error('no plate');
+    expect(scrapOf(first, 'warped', TODAY)).toEqual({ ...first, why: 'warped', scrapped: TODAY });
+  });
+
+  it('gets a label that neither shelf nor scrap has', () => {
+    expect(nextLabel(EMPTY_STOCK, 'steel')).toBe('S1');
+    expect(nextLabel(demoShelf(), 'disc')).toBe('D4');
+  });
+});
+
+describe('what the shop has to order', () => {
+  it('is what is wanted less what is free, sizes by what they are sold as', () => {
+    const shelf = demoShelf();
+    const jobs = demoJobs();
+    const before = shortOf(shelf, [], mm);
+    expect(before).toEqual([
+      { what: 'Steel 1.6 mm', count: 2, why: '18 free, 20 wanted on the shelf' },
+    ]);
+    const [plate] = shelf.plates.filter((p) => p.nominal === 1.6);
+    const holder = {
+      ...jobs[0]!,
+      pack: {
+        ...jobs[0]!.pack,
+        plates: [{ id: 'p', kindId: 'steel', ...(plate ? { shelfId: plate.id } : {}) }],
+      },
+    };
+    expect(shortOf(shelf, [holder], mm)[0]).toMatchObject({ count: 3 });
+    expect(shortOf({ ...shelf, wanted: [] }, jobs, mm)).toEqual([]);
+  });
+});

@@ -1,0 +1,105 @@
+import type { PartVerdict } from '../inspect/inspect';
+import type { Job } from '../job/types';
+import { readingsOf } from '../job/types';
+import type { ScrapPlate, Stock, StockPlate, WantedStock } from './stock';
+import { reserved } from './stock';
+
+/* What goes back from a job to the shelf, and what the shop has to order. */
+
+/** The next label of a sort that no plate of the shelf or the scrap has: "S37". */
+export function nextLabel(stock: Stock, sort: StockPlate['sort']): string {
+  const mark = sort === 'steel' ? 'S' : 'D';
+  const numbers = [...stock.plates, ...stock.scrap].map((p) =>
+    Number(new RegExp(`^${mark}(\\d+)$`).exec(p.label)?.[1] ?? 0),
+  );
+  return `${mark}${numbers.reduce((a, b) => Math.max(a, b), 0) + 1}`;
+}
+
+/** Why a plate can't go to the shelf: it has no thickness. */
+export const NO_THICKNESS = 'it was not measured, and its kind has no thickness';
+
+/**
+ * A plate of a job as an item of the shelf, with what was measured on it: its thinnest spot, since that is what it has left.
+ * @param part its verdict by the inspection
+ * @param today ISO date
+ * @returns nothing where it has no thickness, measured or new
+ */
+export function stockPlateOf(
+  job: Job,
+  part: PartVerdict,
+  stock: Stock,
+  id: string,
+  today: string,
+): StockPlate | undefined {
+  if (!part.plate) return undefined;
+  const { plate, kind, number } = part.plate;
+  const readings = readingsOf(plate);
+  const nominal = kind.thickness?.value;
+  const thinnest = readings.reduce<number | undefined>(
+    (least, r) => (least === undefined || r.value < least ? r.value : least),
+    undefined,
+  );
+  const thickness = thinnest ?? nominal;
+  if (thickness === undefined) return undefined;
+  const sort = kind.lined === 'none' ? 'steel' : 'disc';
+  const measured = readings.find((r) => r.source?.date)?.source?.date;
+  return {
+    id,
+    label: nextLabel(stock, sort),
+    sort,
+    nominal: nominal ?? thickness,
+    thickness,
+    count: 1,
+    isNew: plate.isNew === true && thinnest === undefined,
+    ...(sort === 'disc' ? { lining: kind.lining } : {}),
+    ...(plate.outOfFlat ? { outOfFlat: plate.outOfFlat.value } : {}),
+    ...(thinnest === undefined ? {} : { measured: measured ?? today }),
+    from: `${job.number}, plate ${number}`,
+  };
+}
+
+/** The same plate for the scrap, with why. */
+export const scrapOf = (plate: StockPlate, why: string, today: string): ScrapPlate => ({
+  ...plate,
+  why,
+  scrapped: today,
+});
+
+/** Something to get, and for what. */
+export interface ToOrder {
+  readonly what: string;
+  readonly count: number;
+  readonly why: string;
+}
+
+/**
+ * What the shop has to order so that it has of every size what it wants: what is free of it counts, used plates as well as
+ * new ones.
+ * @param sizeWords writes a thickness
+ */
+export function shortOf(
+  stock: Stock,
+  jobs: readonly Job[],
+  sizeWords: (mm: number) => string,
+): ToOrder[] {
+  const taken = reserved(jobs);
+  const free = (w: WantedStock) =>
+    stock.plates
+      .filter((p) => p.sort === w.sort && Math.abs(p.nominal - w.nominal) < SAME_SIZE)
+      .reduce((sum, p) => sum + Math.max(0, p.count - (taken.get(p.id) ?? 0)), 0);
+  return stock.wanted.flatMap((w) => {
+    const have = free(w);
+    return have >= w.atLeast
+      ? []
+      : [
+          {
+            what: `${w.sort === 'steel' ? 'Steel' : 'Disc'} ${sizeWords(w.nominal)}`,
+            count: w.atLeast - have,
+            why: `${have} free, ${w.atLeast} wanted on the shelf`,
+          },
+        ];
+  });
+}
+
+/** Sizes closer than this are the same size as sold, mm. */
+const SAME_SIZE = 0.005;

@@ -1,0 +1,171 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { router } from 'expo-router';
+import { View } from 'react-native';
+
+import type { ComparedLimit, LimitSheet } from '@/core/library/limits';
+import { compareSheet, limitsOf, sheetWithJob, withSheet } from '@/core/library/limits';
+import { useUnits } from '@/features/display/useUnits';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJob } from '@/features/jobs/useJob';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Panel } from '@/ui/Panel';
+import { useStrata } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+import { libraryActions } from './librarySlice';
+import { differenceWords } from './words';
+
+/** The shop's library at a job: take its limits, or give it this job's. */
+export function LibraryPanel() {
+  const job = useJob();
+  const sheets = useAppSelector((state) => state.library.sheets);
+  const used = sheets.find((s) => s.id === job.machine.limitsId);
+  const apart = used
+    ? compareSheet(used, job).filter((c) => c.standing === 'differs' || c.standing === 'missing')
+    : [];
+  return (
+    <Panel
+      title="Limits library"
+      summary={
+        used
+          ? apart.length === 0
+            ? `As in “${used.name}”`
+            : `“${used.name}” has other values: ${apart.length}`
+          : sheets.length === 0
+            ? 'Keep this job’s limits for the next one'
+            : 'Take the limits of a machine or kit'
+      }
+    >
+      {used ? <Used sheet={used} apart={apart} /> : <Choose sheets={sheets} />}
+    </Panel>
+  );
+}
+
+function Used({
+  sheet,
+  apart,
+}: {
+  readonly sheet: LimitSheet;
+  readonly apart: readonly ComparedLimit[];
+}) {
+  const units = useUnits();
+  const change = useChangeJob();
+  const dispatch = useAppDispatch();
+  const job = useJob();
+  const take = () =>
+    change((j) => withSheet(j, sheet, new Set(apart.map((c) => c.limit.id)), () => nanoid(10)));
+  const give = () =>
+    dispatch(
+      libraryActions.sheetKept(
+        sheetWithJob(sheet, job, () => nanoid(10), new Date().toISOString()),
+      ),
+    );
+  const more = limitsOf(job, () => nanoid(10)).length > 0;
+  return (
+    <>
+      {apart.length === 0 ? (
+        <Words size={15}>{`Every limit of “${sheet.name}” stands in this job.`}</Words>
+      ) : (
+        <View role="list" aria-label="Where job and library differ" style={{ gap: 4 }}>
+          {apart.map((c) => (
+            <View role="listitem" key={c.limit.id}>
+              <Words size={15}>{differenceWords(c, units)}</Words>
+            </View>
+          ))}
+        </View>
+      )}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {apart.length > 0 ? (
+          <Action main icon="import" onPress={take}>
+            Take the library’s
+          </Action>
+        ) : null}
+        {more ? (
+          <Action icon="upload" onPress={give}>
+            Keep this job’s there
+          </Action>
+        ) : null}
+        <Action icon="ruler" onPress={() => router.navigate('/library')}>
+          Open the library
+        </Action>
+      </View>
+    </>
+  );
+}
+
+function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
+  const job = useJob();
+  const change = useChangeJob();
+  const dispatch = useAppDispatch();
+  const strata = useStrata();
+  const has = limitsOf(job, () => nanoid(10)).length;
+  const keep = () => {
+    const id = nanoid(12);
+    const now = new Date().toISOString();
+    const empty = { id, name: job.machine.name, note: '', updatedAt: now, limits: [] };
+    dispatch(libraryActions.sheetKept(sheetWithJob(empty, job, () => nanoid(10), now)));
+    change((j) => ({ ...j, machine: { ...j.machine, limitsId: id } }));
+  };
+  return (
+    <>
+      {sheets.map((sheet) => {
+        const lines = compareSheet(sheet, job);
+        const of = (standing: ComparedLimit['standing']) =>
+          lines.filter((c) => c.standing === standing);
+        const taking = [...of('missing'), ...of('differs')];
+        return (
+          <View
+            key={sheet.id}
+            style={{ borderTopWidth: 1, borderColor: strata.line, paddingVertical: 8, gap: 6 }}
+          >
+            <Words bold>{sheet.name || 'Sheet without a name'}</Words>
+            <Words soft size={14}>
+              {[
+                `${of('missing').length} new to this job`,
+                `${of('differs').length} in place of another value`,
+                `${of('same').length} the same`,
+                of('noPlace').length > 0
+                  ? `${of('noPlace').length} for plates or springs it does not have`
+                  : '',
+              ]
+                .filter(Boolean)
+                .join(', ')}
+            </Words>
+            <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+              <Action
+                accessibilityLabel={`Take all limits of ${sheet.name}`}
+                onPress={() =>
+                  change((j) =>
+                    withSheet(j, sheet, new Set(taking.map((c) => c.limit.id)), () => nanoid(10)),
+                  )
+                }
+              >
+                Take all
+              </Action>
+              {of('differs').length > 0 && of('missing').length > 0 ? (
+                <Action
+                  accessibilityLabel={`Take only what is new of ${sheet.name}`}
+                  onPress={() =>
+                    change((j) =>
+                      withSheet(j, sheet, new Set(of('missing').map((c) => c.limit.id)), () =>
+                        nanoid(10),
+                      ),
+                    )
+                  }
+                >
+                  Only what is new
+                </Action>
+              ) : null}
+            </View>
+          </View>
+        );
+      })}
+      <Action icon="upload" disabled={has === 0} onPress={keep}>
+        {has === 0
+          ? 'This job has no limits yet'
+          : `Keep this job’s ${has} as a sheet of the library`}
+      </Action>
+    </>
+  );
+}

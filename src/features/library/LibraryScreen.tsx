@@ -1,0 +1,137 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import type { LimitSheet } from '@/core/library/limits';
+import { WhenRead } from '@/features/jobs/WhenRead';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { LineField } from '@/ui/LineField';
+import { Page } from '@/ui/Page';
+import { Panel } from '@/ui/Panel';
+import { UndoBar } from '@/ui/UndoBar';
+import { Heading, Words } from '@/ui/Words';
+
+import { AddLimit } from './AddLimit';
+import { libraryActions } from './librarySlice';
+import { LimitRow } from './LimitRow';
+import { Touched } from './Touched';
+import { useNewJobWith } from './useNewJobWith';
+
+const MAX_SHEET_NAME = 120;
+const MAX_SHEET_NOTE = 2000;
+
+/** The shop's own limits, windows, step bands and torques, by machine or kit. */
+export function LibraryScreen() {
+  const { sheets, removed } = useAppSelector((state) => state.library);
+  const dispatch = useAppDispatch();
+  const [fresh, setFresh] = useState<string>();
+  const add = () => {
+    const id = nanoid(12);
+    setFresh(id);
+    dispatch(
+      libraryActions.sheetKept({
+        id,
+        name: '',
+        note: '',
+        updatedAt: new Date().toISOString(),
+        limits: [],
+      }),
+    );
+  };
+  return (
+    <Page title="Limits library">
+      <View style={{ flexDirection: 'row', gap: 10, flexWrap: 'wrap', alignItems: 'center' }}>
+        <View style={{ flexGrow: 1 }}>
+          <Heading level={2}>Limits, windows, steps and torques</Heading>
+        </View>
+        <Action main icon="plus" onPress={add}>
+          New sheet
+        </Action>
+      </View>
+      <Words soft size={15}>
+        One sheet for each machine or kit, from its own manual. A job takes its limits from a sheet
+        under Inspect, or gives a sheet what was typed there. What a changed limit touches is listed
+        with it.
+      </Words>
+      {removed ? (
+        <UndoBar
+          text={`The sheet “${removed.name || 'without a name'}” is deleted.`}
+          onUndo={() => dispatch(libraryActions.sheetRemovalUndone())}
+          onForget={() => dispatch(libraryActions.sheetRemovalForgotten())}
+        />
+      ) : null}
+      {sheets.length === 0 ? (
+        <Words>No sheet yet: make one here, or keep a job’s limits under Inspect.</Words>
+      ) : null}
+      {sheets.map((sheet) => (
+        <Panel
+          key={sheet.id}
+          level={2}
+          title={sheet.name || 'Sheet without a name'}
+          summary={summaryOf(sheet)}
+          initiallyOpen={sheet.id === fresh}
+        >
+          <Sheet sheet={sheet} />
+        </Panel>
+      ))}
+    </Page>
+  );
+}
+
+const summaryOf = ({ limits, note }: LimitSheet): string =>
+  [`${limits.length} ${limits.length === 1 ? 'value' : 'values'}`, note.split('\n', 1)[0]]
+    .filter(Boolean)
+    .join(', ');
+
+function Sheet({ sheet }: { readonly sheet: LimitSheet }) {
+  const dispatch = useAppDispatch();
+  const newJob = useNewJobWith();
+  const keep = (part: Partial<LimitSheet>) =>
+    dispatch(libraryActions.sheetKept({ ...sheet, ...part, updatedAt: new Date().toISOString() }));
+  return (
+    <>
+      <LineField
+        label="Machine or kit"
+        value={sheet.name}
+        maxLength={MAX_SHEET_NAME}
+        onChangeText={(name) => keep({ name })}
+      />
+      <LineField
+        label="Which years, which manual"
+        value={sheet.note}
+        maxLength={MAX_SHEET_NOTE}
+        onChangeText={(note) => keep({ note })}
+      />
+      {sheet.limits.length > 0 ? (
+        <View role="list" aria-label={`Limits of ${sheet.name || 'the sheet'}`}>
+          {sheet.limits.map((limit) => (
+            <LimitRow
+              key={limit.id}
+              limit={limit}
+              onChange={(next) =>
+                keep({ limits: sheet.limits.map((l) => (l.id === limit.id ? next : l)) })
+              }
+              onRemove={() => keep({ limits: sheet.limits.filter((l) => l.id !== limit.id) })}
+            />
+          ))}
+        </View>
+      ) : null}
+      <AddLimit onAdd={(limit) => keep({ limits: [...sheet.limits, limit] })} />
+      <WhenRead>
+        <Touched sheet={sheet} />
+      </WhenRead>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action icon="plus" onPress={() => newJob(sheet)}>
+          New job with these
+        </Action>
+        <Action
+          icon="delete-outline"
+          onPress={() => dispatch(libraryActions.sheetRemoved(sheet.id))}
+        >
+          Delete the sheet
+        </Action>
+      </View>
+    </>
+  );
+}

@@ -1,0 +1,121 @@
+import { format } from 'date-fns';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+
+import type { SourceKind } from '@/core/job/types';
+import type { Limit } from '@/core/library/limits';
+import { limitField, limitName } from '@/core/library/limits';
+import { formatValue, formatWithUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { LooseField } from '@/features/entry/LooseField';
+import { sourceWords, SOURCE_WORD } from '@/features/entry/SourceTag';
+import { Choice, optionsOf } from '@/ui/Choice';
+import { DateField } from '@/ui/DateField';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { LineField } from '@/ui/LineField';
+import { useStrata } from '@/ui/theme';
+import { Digits, Words } from '@/ui/Words';
+
+interface Props {
+  readonly limit: Limit;
+  readonly onChange: (limit: Limit) => void;
+  readonly onRemove: () => void;
+}
+
+const MAX_SOURCE_NOTE = 400;
+
+/** One limit of a sheet: its value and source at a glance, and both to change under it. */
+export function LimitRow({ limit, onChange, onRemove }: Props) {
+  const units = useUnits();
+  const strata = useStrata();
+  // What has no value yet asks for it.
+  const [open, setOpen] = useState(!limit.entry);
+  const { quantity } = limitField(limit.pattern);
+  const name = limitName(limit);
+  return (
+    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 52 }}>
+        <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+          <Words size={15}>{name}</Words>
+          <Words soft size={13}>
+            {limit.entry ? sourceWords(limit.entry.source ?? { kind: 'entered' }) : 'no value yet'}
+          </Words>
+        </View>
+        <Digits size={15}>
+          {limit.entry ? formatWithUnit(limit.entry.value, quantity, units) : (limit.draft ?? '')}
+        </Digits>
+        <IconButton
+          icon={open ? 'chevron-up' : 'pencil-outline'}
+          aria-label={`${open ? 'Close' : 'Change'} ${name}`}
+          aria-expanded={open}
+          size={22}
+          style={{ width: 48, height: 48, margin: 0 }}
+          onPress={() => setOpen(!open)}
+        />
+      </View>
+      {open ? <LimitFields limit={limit} onChange={onChange} onRemove={onRemove} /> : null}
+    </View>
+  );
+}
+
+function LimitFields({ limit, onChange, onRemove }: Props) {
+  const units = useUnits();
+  const field = limitField(limit.pattern);
+  const source = limit.entry?.source ?? { kind: 'entered' };
+  const today = () => format(new Date(), 'yyyy-MM-dd');
+  const say = (part: Partial<typeof source>) => {
+    if (limit.entry)
+      onChange({ ...limit, entry: { ...limit.entry, source: { ...source, ...part } } });
+  };
+  const type = (value: number | undefined, text: string) => {
+    const { draft: _draft, entry, ...rest } = limit;
+    if (value === undefined)
+      return onChange(text.trim() === '' ? rest : { ...rest, draft: text.slice(0, 400) });
+    // A new value is of today, from where the old one was.
+    onChange({
+      ...rest,
+      entry: { value, source: { ...(entry?.source ?? { kind: 'manual' }), date: today() } },
+    });
+  };
+  return (
+    <View style={{ gap: 10, paddingBottom: 14 }}>
+      <FieldGrid>
+        <LooseField
+          label="Value"
+          spec={field}
+          initial={
+            limit.entry ? formatValue(limit.entry.value, field.quantity, units) : limit.draft
+          }
+          onValue={type}
+        />
+        <DateField
+          label="Said on"
+          value={source.date}
+          onChange={(date) => (date ? say({ date }) : undefined)}
+        />
+      </FieldGrid>
+      <Choice<SourceKind>
+        label="Source"
+        value={source.kind}
+        options={optionsOf(SOURCE_WORD)}
+        onChange={(kind) => say({ kind })}
+      />
+      <LineField
+        label="Page of the manual, or who said so"
+        value={source.note ?? ''}
+        maxLength={MAX_SOURCE_NOTE}
+        onChangeText={(note) => say({ note })}
+      />
+      <View style={{ alignItems: 'flex-start' }}>
+        <IconButton
+          icon="delete-outline"
+          aria-label={`Take ${limitName(limit)} out`}
+          size={22}
+          style={{ width: 48, height: 48, margin: 0 }}
+          onPress={onRemove}
+        />
+      </View>
+    </View>
+  );
+}

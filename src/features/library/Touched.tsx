@@ -1,0 +1,86 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { View } from 'react-native';
+
+import type { LimitSheet, TouchedJob } from '@/core/library/limits';
+import { touchedBy, withSheet } from '@/core/library/limits';
+import { useUnits } from '@/features/display/useUnits';
+import { changeJob } from '@/features/jobs/changeJob';
+import { jobSelectors } from '@/features/jobs/jobsSlice';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { useStrata } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+import { differenceWords } from './words';
+
+/** Jobs that use a sheet and say another value: what a changed limit touches. */
+export function Touched({ sheet }: { readonly sheet: LimitSheet }) {
+  const jobs = useAppSelector(jobSelectors.selectAll);
+  const users = jobs.filter((job) => job.machine.limitsId === sheet.id && !job.archived).length;
+  const touched = touchedBy(sheet, jobs);
+  if (users === 0)
+    return (
+      <Words soft size={15}>
+        No job uses this sheet yet.
+      </Words>
+    );
+  if (touched.length === 0)
+    return (
+      <Words soft size={15}>
+        {users === 1 ? 'The job that uses' : `All ${users} jobs that use`} this sheet{' '}
+        {users === 1 ? 'says' : 'say'} the same.
+      </Words>
+    );
+  return (
+    <View role="list" aria-label="Jobs that say another value">
+      {touched.map((one) => (
+        <TouchedRow key={one.job.id} sheet={sheet} touched={one} />
+      ))}
+    </View>
+  );
+}
+
+interface RowProps {
+  readonly sheet: LimitSheet;
+  readonly touched: TouchedJob;
+}
+
+function TouchedRow({ sheet, touched: { job, differs, signed } }: RowProps) {
+  const units = useUnits();
+  const strata = useStrata();
+  const dispatch = useAppDispatch();
+  const name = [job.number, job.machine.name].filter(Boolean).join(' ');
+  return (
+    <View
+      role="listitem"
+      style={{ borderTopWidth: 1, borderColor: strata.line, paddingVertical: 8, gap: 6 }}
+    >
+      <Words bold size={15}>
+        {name}
+      </Words>
+      {differs.map((d) => (
+        <Words key={d.limit.id} size={14}>
+          {differenceWords(d, units)}
+        </Words>
+      ))}
+      {signed ? (
+        <Words soft size={14}>
+          Signed: it stands as it was signed.
+        </Words>
+      ) : (
+        <Action
+          accessibilityLabel={`Bring to ${name}`}
+          onPress={() =>
+            dispatch(
+              changeJob(job.id, (j) =>
+                withSheet(j, sheet, new Set(differs.map((d) => d.limit.id)), () => nanoid(10)),
+              ),
+            )
+          }
+        >
+          Bring to this job
+        </Action>
+      )}
+    </View>
+  );
+}
