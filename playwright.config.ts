@@ -1,6 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
-const CHROMIUM_ARGS = [
+export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
+export const CHROMIUM_ARGS = [
   '--no-sandbox',
   '--disable-gpu',
   '--disable-quic',
@@ -33,7 +34,7 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${DEMO_PORT}`,
     trace: 'retain-on-failure',
     launchOptions: {
-      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      executablePath: CHROMIUM,
       args: CHROMIUM_ARGS,
     },
   },

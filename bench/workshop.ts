@@ -40,17 +40,20 @@ async function starts(page: Page, url: string): Promise<number> {
 }
 
 /** Puts a text into a field as one key would, and waits until what it finds is painted. */
-async function timeOfSearch(page: Page, field: string, text: string): Promise<number> {
-  return page.getByLabel(field, { exact: true }).evaluate(
+async function timeOfSearch(page: Page, field: string | RegExp, text: string): Promise<number> {
+  return page.getByLabel(field, typeof field === 'string' ? { exact: true } : {}).evaluate(
     (input, value) =>
       new Promise<number>((resolve) => {
         const shown = () =>
           [...document.querySelectorAll('[role="listitem"]')].map((n) => n.textContent).join('\n');
         const before = shown();
         const started = performance.now();
+        // A search that finds the same as the one before changes nothing to wait for.
+        const same = setTimeout(() => resolve(NaN), 3000);
         const observer = new MutationObserver(() => {
           if (shown() === before) return;
           observer.disconnect();
+          clearTimeout(same);
           requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - started)));
         });
         observer.observe(document.body, { subtree: true, childList: true, characterData: true });
@@ -123,8 +126,21 @@ void withServed(root, async (base, browser) => {
   const words = ['f', 'fe', 'fel', 'fell', 'fell 4', 'fell', 'quad', 'quad m', 'ur-12', 'ur-123'];
   const times: number[] = [];
   for (const word of words) times.push(await timeOfSearch(page, 'Find a job', word));
-  line(`list by a search, CPU slowed ${SLOWED}×, median`, ms(median(times)), '100 ms');
-  line('the same, slowest', ms(Math.max(...times)));
+  const searched = times.filter((t) => !Number.isNaN(t));
+  line(`list by a search, CPU slowed ${SLOWED}×, median`, ms(median(searched)), '100 ms');
+  line('the same, slowest', ms(Math.max(...searched)));
+  await slow(1);
+  await page.getByRole('button', { name: 'Find', exact: true }).click();
+  const anything = /^Find anything/;
+  await page.getByText(/^Words may be begun/).waitFor({ timeout: 60_000 });
+  await slow(SLOWED);
+  const found: number[] = [];
+  for (const word of words) {
+    const time = await timeOfSearch(page, anything, word);
+    if (!Number.isNaN(time)) found.push(time);
+  }
+  line(`one search over everything, CPU slowed ${SLOWED}×, median`, ms(median(found)), '100 ms');
+  line('the same, slowest', ms(Math.max(...found)));
   await slow(1);
   await client.send('HeapProfiler.collectGarbage');
   const { metrics } = (await client

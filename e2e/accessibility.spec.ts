@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 
-import { expect, test } from './bench';
+import { atOneSize, expect, test } from './bench';
 
 /** Every main view by the rules of axe; what the other theme can change is its contrast. */
 const VIEWS = {
@@ -10,9 +10,15 @@ const VIEWS = {
     '/job/demo-ur-0103?stage=strip',
     '/job/demo-ur-0106?stage=inspect',
     '/job/demo-ur-0103',
+  ],
+  'beside the jobs': [
     '/shelf',
+    '/library',
+    '/find',
     '/due',
     '/files',
+    '/code',
+    '/code?job=demo-ur-0106',
   ],
   'the pack and its figures': [
     '/job/demo-ur-0101?tab=pack',
@@ -36,6 +42,8 @@ const VIEWS = {
 /** What a view shows only once it is opened. */
 const OPENED: Readonly<Record<string, RegExp>> = {
   '/job/demo-ur-0103': /^Go on measuring/,
+  '/library': /^Tarn 450$/,
+  '/shelf': /^Change S1$/,
   '/job/demo-ur-0106': /^Springs: /,
   '/job/demo-ur-0102?stage=prove': /^Running: /,
 };
@@ -44,6 +52,8 @@ const PEAT_GROUND = 'rgb(25, 23, 20)';
 
 for (const [name, routes] of Object.entries(VIEWS)) {
   test(`no rule of accessibility is broken: ${name}`, async ({ workshop: shop, page }) => {
+    // Pages of one column.
+    if (name === 'beside the jobs') atOneSize('phone');
     const broken: string[] = [];
     const look = async (where: string, rules?: readonly string[]) => {
       // There are no frames to look into, and only what is wrong is asked for: that takes a fifth of the time.

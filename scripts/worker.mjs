@@ -3,7 +3,11 @@ import path from 'node:path';
 import { build } from 'esbuild';
 import { root } from './lib.mjs';
 
-const WORKERS = { 'core.worker.ts': 'core-worker.js', 'paper.worker.ts': 'paper-worker.js' };
+const WORKERS = {
+  'core.worker.ts': 'core-worker.js',
+  'paper.worker.ts': 'paper-worker.js',
+  'files.worker.ts': 'files-worker.js',
+};
 
 export async function bundleWorker() {
   await Promise.all(

@@ -3,4 +3,3 @@
  * and pieces that are loaded one by one would put what they share into the first screen.
  */
 export { jobFileName, MAX_FILE_BYTES, readJobFile, writeJobFile } from './jobFile';
-export { readWorkshopFile, writeWorkshopFile } from './workshopFile';

@@ -19,15 +19,38 @@ const QUALITIES = [0.82, 0.7, 0.55, 0.4] as const;
  * @throws {FileRefused} for what is no picture, or one that this browser can't read, saying what to do
  */
 export async function shrinkPicture(file: File): Promise<SmallPicture> {
+  const bitmap = await openPicture(file);
+  const { canvas } = drawn(bitmap, MAX_SIDE);
+  const { width, height } = canvas;
+  bitmap.close();
+  let dataUrl = '';
+  for (const quality of QUALITIES) {
+    dataUrl = canvas.toDataURL('image/jpeg', quality);
+    if (bytesOf(dataUrl) <= WANTED_BYTES) break;
+  }
+  return { dataUrl, width, height, bytes: bytesOf(dataUrl) };
+}
+
+/**
+ * The points of a picture, at most so many a side.
+ * @throws {FileRefused} as {@link shrinkPicture}
+ */
+export async function pointsOf(file: File, maxSide: number): Promise<ImageData> {
+  const bitmap = await openPicture(file);
+  const { canvas, context } = drawn(bitmap, maxSide);
+  bitmap.close();
+  return context.getImageData(0, 0, canvas.width, canvas.height);
+}
+
+async function openPicture(file: File): Promise<ImageBitmap> {
   if (file.size === 0) throw new FileRefused('The file is empty.');
   if (file.size > MAX_SOURCE_BYTES)
     throw new FileRefused(
       `${(file.size / 1e6).toFixed(0)} MB is too large for a photograph here: at most 60 MB.`,
     );
   const head = new Uint8Array(await file.slice(0, 16).arrayBuffer());
-  let bitmap: ImageBitmap;
   try {
-    bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' });
+    return await createImageBitmap(file, { imageOrientation: 'from-image' });
   } catch {
     throw new FileRefused(
       isHeic(head)
@@ -37,25 +60,24 @@ export async function shrinkPicture(file: File): Promise<SmallPicture> {
           : 'It is no picture, whatever its name says.',
     );
   }
-  const scale = Math.min(1, MAX_SIDE / Math.max(bitmap.width, bitmap.height));
-  const width = Math.max(1, Math.round(bitmap.width * scale));
-  const height = Math.max(1, Math.round(bitmap.height * scale));
+}
+
+/** A picture on a canvas, made smaller where it is larger than asked. */
+function drawn(
+  bitmap: ImageBitmap,
+  maxSide: number,
+): { readonly canvas: HTMLCanvasElement; readonly context: CanvasRenderingContext2D } {
+  const scale = Math.min(1, maxSide / Math.max(bitmap.width, bitmap.height));
   const canvas = document.createElement('canvas');
-  canvas.width = width;
-  canvas.height = height;
+  canvas.width = Math.max(1, Math.round(bitmap.width * scale));
+  canvas.height = Math.max(1, Math.round(bitmap.height * scale));
   const context = canvas.getContext('2d');
   if (!context) throw new FileRefused('This browser can’t make the picture small.');
   // JPEG knows no transparency: what was clear becomes white, not black.
   context.fillStyle = '#fff';
-  context.fillRect(0, 0, width, height);
-  context.drawImage(bitmap, 0, 0, width, height);
-  bitmap.close();
-  let dataUrl = '';
-  for (const quality of QUALITIES) {
-    dataUrl = canvas.toDataURL('image/jpeg', quality);
-    if (bytesOf(dataUrl) <= WANTED_BYTES) break;
-  }
-  return { dataUrl, width, height, bytes: bytesOf(dataUrl) };
+  context.fillRect(0, 0, canvas.width, canvas.height);
+  context.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+  return { canvas, context };
 }
 
 /** Bytes that a base64 data address stands for. */

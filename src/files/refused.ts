@@ -5,3 +5,6 @@ export class FileRefused extends Error {
     this.name = 'FileRefused';
   }
 }
+
+/** A larger backup is not read at all. */
+export const MAX_BACKUP_BYTES = 250_000_000;

@@ -28,3 +28,24 @@ export function pickFile(
     input.click();
   });
 }
+
+/** Whether this device has a sheet by which a file is handed to another application or device. */
+export const canShare = (): boolean =>
+  typeof navigator !== 'undefined' &&
+  typeof navigator.canShare === 'function' &&
+  navigator.canShare({ files: [new File(['x'], 'x.json', { type: 'application/json' })] });
+
+/** Hands a file over by the device's own sheet; closing the sheet without choosing is no fault. */
+export async function share(
+  name: string,
+  content: string | Uint8Array,
+  type: string,
+): Promise<void> {
+  const file = new File([content as BlobPart], name, { type });
+  try {
+    await navigator.share({ files: [file], title: name });
+  } catch (error) {
+    if (!(error instanceof DOMException && error.name === 'AbortError'))
+      download(name, content, type);
+  }
+}

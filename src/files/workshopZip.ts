@@ -1,13 +1,12 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 
-import { FileRefused } from './refused';
+import { FileRefused, MAX_BACKUP_BYTES } from './refused';
 
 /* A backup: a zip with the workshop file and the photographs. What does not belong in it makes the whole refused. */
 
 const WORKSHOP_NAME = 'workshop.json';
 const PHOTO_NAME = /^photographs\/([A-Za-z0-9_-]{1,64})\.jpg$/;
 
-export const MAX_BACKUP_BYTES = 250_000_000;
 const MAX_WORKSHOP_BYTES = 150_000_000;
 const MAX_PHOTO_BYTES = 8_000_000;
 const MAX_ALL_BYTES = 600_000_000;

@@ -4,7 +4,7 @@ import type { BuildRecord, Work, WorkStage } from './work';
 import { blankSignOff } from './work';
 
 /** The plate as specified, without what was measured or seen on the part that lay there. */
-const asSpecified = ({ id, kindId, facing, judder, offsetSlot }: Plate): Plate => ({
+export const asSpecified = ({ id, kindId, facing, judder, offsetSlot }: Plate): Plate => ({
   id,
   kindId,
   ...(facing ? { facing } : {}),

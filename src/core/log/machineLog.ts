@@ -70,10 +70,14 @@ function lineOfVisit(job: Job, visit: Job['visits'][number]): LogLine {
   };
 }
 
-/** How fast discs of one lining wore in one use of machine. */
+/** By what packs are put together when their wear is compared. */
+export type WearGroup = 'use' | 'machine';
+
+/** How fast discs of one lining wore in one use of machine, or in one machine. */
 export interface WearRate {
   readonly lining: LiningId;
-  readonly use: string;
+  /** The use, or the machine with its use. */
+  readonly group: string;
   /** Of one disc, mm/h: the mean over the packs. */
   readonly perHour: Mm;
   /** Packs that it rests on. */
@@ -85,24 +89,25 @@ export interface WearRate {
 }
 
 /**
- * Wear per hour and disc by lining and use, over all packs whose readings give a rate; most hours first.
+ * Wear per hour and disc by lining and use or machine, over all packs whose readings give a rate; most hours first.
  * Packs with discs of more than one lining are left out, since they would tell of neither.
  */
-export function wearRates(jobs: readonly Job[]): readonly WearRate[] {
-  const found = new Map<string, { lining: LiningId; use: string; of: Rate[] }>();
+export function wearRates(jobs: readonly Job[], by: WearGroup = 'use'): readonly WearRate[] {
+  const found = new Map<string, { lining: LiningId; group: string; of: Rate[] }>();
   for (const job of jobs) {
     const rate = rateOf(job);
     if (!rate) continue;
-    const { use } = job.machine;
-    const key = `${rate.lining}|${use.toLowerCase()}`;
-    const known = found.get(key) ?? { lining: rate.lining, use, of: [] };
+    const { id, name, use } = job.machine;
+    const group = by === 'use' ? use : [name, use].filter(Boolean).join(', ');
+    const key = `${rate.lining}|${by === 'use' ? use.toLowerCase() : id}`;
+    const known = found.get(key) ?? { lining: rate.lining, group, of: [] };
     known.of.push(rate);
     found.set(key, known);
   }
   return [...found.values()]
-    .map(({ lining, use, of }) => ({
+    .map(({ lining, group, of }) => ({
       lining,
-      use,
+      group,
       perHour: of.reduce((s, r) => s + r.perHour, 0) / of.length,
       packs: of.length,
       hours: of.reduce((s, r) => s + r.hours, 0),

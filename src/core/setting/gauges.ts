@@ -125,3 +125,11 @@ export const GAUGE_SETS = {
   letterDrills: LETTER_DRILLS,
 } as const satisfies Record<string, readonly Gauge[]>;
 export type GaugeSetId = keyof typeof GAUGE_SETS;
+
+export const GAUGE_SET_NAME: Readonly<Record<GaugeSetId, string>> = {
+  metricBlades: 'Feeler blades, metric',
+  metricDrills: 'Drill shanks, metric',
+  fractionDrills: 'Drill shanks, fractions',
+  numberDrills: 'Drill shanks, numbers',
+  letterDrills: 'Drill shanks, letters',
+};

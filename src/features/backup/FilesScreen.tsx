@@ -1,4 +1,5 @@
 import { format, parseISO } from 'date-fns';
+import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
@@ -7,7 +8,7 @@ import { choiceFor, planMerge } from '@/core/workshop/merge';
 import { selectRows } from '@/features/jobs/rows';
 import { WhenRead } from '@/features/jobs/WhenRead';
 import { FileRefused } from '@/files/refused';
-import { download, pickFile } from '@/files/share';
+import { canShare, download, pickFile, share } from '@/files/share';
 import { useAppDispatch, useAppSelector, useAppStore } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -54,13 +55,15 @@ function TakeAway() {
   const { text } = useBackupWords();
   const [busy, setBusy] = useState(false);
   const [failed, setFailed] = useState(false);
-  const make = async () => {
+  const make = async (
+    hand: (name: string, content: Uint8Array, type: string) => Promise<void> | void,
+  ) => {
     setBusy(true);
     setFailed(false);
     try {
       const bytes = await dispatch(backUp());
       const now = new Date();
-      download(`under-ridge-${format(now, 'yyyy-MM-dd-HHmm')}.zip`, bytes, 'application/zip');
+      await hand(`under-ridge-${format(now, 'yyyy-MM-dd-HHmm')}.zip`, bytes, 'application/zip');
       dispatch(backupActions.backedUp(now.toISOString()));
     } catch {
       setFailed(true);
@@ -78,9 +81,16 @@ function TakeAway() {
       <View role="status" aria-label="Last backup">
         <Words soft>{text}</Words>
       </View>
-      <Action main icon="download" disabled={busy} onPress={() => void make()}>
-        {busy ? 'Packing …' : 'Back up now'}
-      </Action>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action main icon="download" disabled={busy} onPress={() => void make(download)}>
+          {busy ? 'Packing …' : 'Back up now'}
+        </Action>
+        {canShare() ? (
+          <Action icon="export-variant" disabled={busy} onPress={() => void make(share)}>
+            Share the backup
+          </Action>
+        ) : null}
+      </View>
       {failed ? (
         <Words>The backup could not be made: this browser gave no room for it.</Words>
       ) : null}
@@ -174,9 +184,14 @@ function TakeIn() {
       {reading.state === 'read' ? (
         <Plan file={reading.file} onDone={() => setReading({ state: 'none' })} />
       ) : (
-        <Action icon="import" disabled={reading.state === 'reading'} onPress={() => void pick()}>
-          Choose a file
-        </Action>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <Action icon="import" disabled={reading.state === 'reading'} onPress={() => void pick()}>
+            Choose a file
+          </Action>
+          <Action icon="qrcode" onPress={() => router.navigate('/code')}>
+            Read a pack’s code
+          </Action>
+        </View>
       )}
     </View>
   );

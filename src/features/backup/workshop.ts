@@ -9,6 +9,8 @@ import { libraryActions } from '@/features/library/librarySlice';
 import { shelfActions } from '@/features/shelf/shelfSlice';
 import { templateActions } from '@/features/worksheet/templatesSlice';
 import { bytesOfDataUrl, dataUrlOf } from '@/files/dataUrl';
+import { FileRefused, MAX_BACKUP_BYTES } from '@/files/refused';
+import type { ReadBackup } from '@/workers/filesClient';
 import { pictures } from '@/storage/pictures';
 import type { AppStore, RootState } from '@/store/store';
 
@@ -39,26 +41,19 @@ export const changedSince = (jobs: readonly Pick<Job, 'updatedAt'>[], since: str
 export const backUp =
   () =>
   async (_dispatch: unknown, getState: () => RootState): Promise<Uint8Array> => {
-    const [{ writeWorkshopFile }, { packBackup }] = await Promise.all([
-      import('@/files/jsonFiles'),
-      import('@/files/workshopZip'),
-    ]);
     const workshop = workshopOf(getState());
     const photos = new Map<string, Uint8Array>();
     for (const { id } of workshop.jobs.flatMap((job) => job.photos)) {
       const url = await pictures.load(id);
       if (url !== undefined) photos.set(id, bytesOfDataUrl(url));
     }
-    return packBackup({ workshop: writeWorkshopFile(workshop, new Date().toISOString()), photos });
+    const { packInWorker } = await import('@/workers/filesClient');
+    return packInWorker(workshop, photos, new Date().toISOString());
   };
 
 /** A file that was read and is not yet taken in. */
-export interface ReadFile {
+export interface ReadFile extends ReadBackup {
   readonly name: string;
-  readonly workshop: Workshop;
-  /** What was done to bring it up to this version, in words. */
-  readonly upgraded?: string;
-  readonly photos: ReadonlyMap<string, Uint8Array>;
 }
 
 /**
@@ -66,26 +61,13 @@ export interface ReadFile {
  * @throws {FileRefused} with words for the builder
  */
 export async function readBackup(file: File, progress: (share: number) => void): Promise<ReadFile> {
-  const [{ readWorkshopFile }, { MAX_BACKUP_BYTES, unpackBackup }, { FileRefused }] =
-    await Promise.all([
-      import('@/files/jsonFiles'),
-      import('@/files/workshopZip'),
-      import('@/files/refused'),
-    ]);
   if (file.size > MAX_BACKUP_BYTES)
     throw new FileRefused(
       `${(file.size / 1e6).toFixed(0)} MB is too large for a backup; at most ${MAX_BACKUP_BYTES / 1e6} MB.`,
     );
+  const { readInWorker } = await import('@/workers/filesClient');
   const bytes = new Uint8Array(await file.arrayBuffer());
-  const zipped = bytes[0] === 0x50 && bytes[1] === 0x4b;
-  const backup = zipped
-    ? unpackBackup(bytes)
-    : { workshop: new TextDecoder().decode(bytes), photos: new Map<string, Uint8Array>() };
-  return {
-    name: file.name,
-    ...(await readWorkshopFile(backup.workshop, progress)),
-    photos: backup.photos,
-  };
+  return { name: file.name, ...(await readInWorker(bytes, progress)) };
 }
 
 /** Takes a file that was read into the workshop; what was there before can be had back. */

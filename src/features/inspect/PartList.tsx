@@ -11,6 +11,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
+import { PutAwayKeys } from '@/features/shelf/PutAwayKeys';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Panel } from '@/ui/Panel';
 import { useStrata } from '@/ui/theme';
@@ -30,11 +31,17 @@ interface Props {
 export function PartList({ selected, onSelect }: Props) {
   const { parts } = useInspection();
   const plates = parts.filter((p) => p.plate).reverse();
+  const going = plates.filter((p) => p.decision === 'change' || p.decision === 'scrap');
   return (
     <View style={{ gap: 8 }}>
       {plates.length > 0 ? (
         <>
           <Heading level={2}>Plates</Heading>
+          <PutAwayKeys
+            parts={going.length > 1 ? going : []}
+            what={`All ${going.length} that go`}
+            to={['scrap']}
+          />
           <View role="list" aria-label="Verdicts on the plates, outermost first">
             {plates.map((part) => (
               <PlateVerdict
@@ -164,6 +171,7 @@ function PlateDetails({ part }: { readonly part: PartVerdict }) {
         options={[{ value: 'new', label: 'A new part lies here' }]}
         onToggle={() => change((j) => withPlate(j, plate.id, { isNew: !plate.isNew }))}
       />
+      <PutAwayKeys parts={plate.isNew ? [] : [part]} what={part.name} to={['shelf', 'scrap']} />
     </View>
   );
 }

@@ -1,19 +1,26 @@
 import { router } from 'expo-router';
 import { IconButton, Menu } from 'react-native-paper';
 
-import { download } from '@/files/share';
+import { canShare, download, share } from '@/files/share';
 import { jobActions } from '@/features/jobs/jobsSlice';
-import { useJobId, useJobPart } from '@/features/jobs/useJob';
+import { evaluationOf, useJobId, useJobPart } from '@/features/jobs/useJob';
 import { useAppDispatch, useAppStore } from '@/store/store';
 import { DropMenu } from '@/ui/DropMenu';
+
+/** Of the drawing as a file, in points. */
+const SVG_WIDTH = 460;
+const SVG_HEIGHT = 420;
 
 /** What one does with a job as a whole. */
 export function JobMenu() {
   const jobId = useJobId();
   const archived = useJobPart((job) => job.archived);
+  const plates = useJobPart((job) => job.pack.plates.length > 0);
   const store = useAppStore();
   const dispatch = useAppDispatch();
-  const exportJob = async () => {
+  const exportJob = async (
+    hand: (name: string, content: string, type: string) => Promise<void> | void,
+  ) => {
     const { entities, drafts } = store.getState().jobs;
     const job = entities[jobId];
     if (!job) return;
@@ -21,7 +28,24 @@ export function JobMenu() {
     const unfinished = Object.fromEntries(
       Object.entries(drafts[jobId] ?? {}).map(([path, d]) => [path, d.text]),
     );
-    download(jobFileName(job), writeJobFile(job, unfinished, new Date().toISOString()));
+    await hand(
+      jobFileName(job),
+      writeJobFile(job, unfinished, new Date().toISOString()),
+      'application/json',
+    );
+  };
+  const exportSection = async () => {
+    const job = store.getState().jobs.entities[jobId];
+    if (!job) return;
+    const { sectionSvg } = await import('@/files/sectionSvg');
+    const { layout, problems } = evaluationOf(job);
+    const svg = sectionSvg(layout, {
+      width: SVG_WIDTH,
+      height: SVG_HEIGHT,
+      units: store.getState().display.units,
+      wrong: new Set(problems.flatMap((p) => p.plateId ?? [])),
+    });
+    download(`${job.number || 'pack'} section.svg`, svg, 'image/svg+xml');
   };
   const deleteJob = () => {
     router.navigate('/');
@@ -46,9 +70,37 @@ export function JobMenu() {
             title="Export as a file"
             onPress={() => {
               close();
-              void exportJob();
+              void exportJob(download);
             }}
           />
+          {canShare() ? (
+            <Menu.Item
+              leadingIcon="export-variant"
+              title="Share the file"
+              onPress={() => {
+                close();
+                void exportJob(share);
+              }}
+            />
+          ) : null}
+          <Menu.Item
+            leadingIcon="qrcode"
+            title="Pack as a code"
+            onPress={() => {
+              close();
+              router.navigate({ pathname: '/code', params: { job: jobId } });
+            }}
+          />
+          {plates ? (
+            <Menu.Item
+              leadingIcon="layers-outline"
+              title="Section as a drawing, SVG"
+              onPress={() => {
+                close();
+                void exportSection();
+              }}
+            />
+          ) : null}
           <Menu.Item
             leadingIcon="archive-outline"
             title={archived ? 'Take out of the archive' : 'Put in the archive'}

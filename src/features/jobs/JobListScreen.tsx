@@ -60,6 +60,7 @@ export function JobListScreen() {
   };
 
   const ways: readonly WayProps[] = [
+    { icon: 'magnify', word: 'Find', label: 'Find', onPress: () => router.navigate('/find') },
     { icon: 'calendar-clock', word: 'Due', label: 'Due', onPress: () => router.navigate('/due') },
     {
       icon: 'layers-outline',
@@ -67,18 +68,14 @@ export function JobListScreen() {
       label: 'Shelf',
       onPress: () => router.navigate('/shelf'),
     },
+    {
+      icon: 'ruler',
+      word: 'Limits',
+      label: 'Limits',
+      onPress: () => router.navigate('/library'),
+    },
     { icon: 'import', word: 'Import', label: 'Import', onPress: () => void take() },
     { icon: 'download', word: 'Backup', label: 'Backup', onPress: () => router.navigate('/files') },
-    ...(!empty
-      ? [
-          {
-            icon: 'content-copy',
-            word: 'Known',
-            label: 'From a known machine',
-            onPress: () => setFrom(!from),
-          },
-        ]
-      : []),
   ];
 
   return (
@@ -99,6 +96,15 @@ export function JobListScreen() {
             <Heading level={2}>Jobs</Heading>
           </View>
           {wide ? ways.map((way) => <Way key={way.label} {...way} wide />) : null}
+          {empty ? null : (
+            <Action
+              icon="content-copy"
+              accessibilityLabel="From a known machine"
+              onPress={() => setFrom(!from)}
+            >
+              {wide ? 'From a known machine' : 'Known'}
+            </Action>
+          )}
           <Action main icon="plus" onPress={start}>
             New job
           </Action>
@@ -189,7 +195,7 @@ function Way({ icon, word, label, onPress, wide = false }: WayProps & { readonly
       {label}
     </Action>
   ) : (
-    <Tool icon={icon} word={word} label={label} width={64} onPress={onPress} />
+    <Tool icon={icon} word={word} label={label} width={56} onPress={onPress} />
   );
 }
 

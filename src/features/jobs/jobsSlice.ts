@@ -6,7 +6,6 @@ import { copyOfJob, nextJobOf } from '@/core/job/derive';
 import type { FieldPath } from '@/core/job/fields';
 import { fieldAt } from '@/core/job/fields';
 import { entryAt, withEntry } from '@/core/job/paths';
-import type { JobRow } from '@/core/job/row';
 import type { AssistType, Entry, Job, Release, Source, StartClutchPlace } from '@/core/job/types';
 import { parseEntry } from '@/core/units/parseEntry';
 import type { UnitChoice } from '@/core/units/quantity';

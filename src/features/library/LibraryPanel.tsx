@@ -100,6 +100,8 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
   const dispatch = useAppDispatch();
   const strata = useStrata();
   const has = limitsOf(job, () => nanoid(10)).length;
+  // A sheet of the same machine stands first.
+  const fits = (sheet: LimitSheet) => sheet.name === job.machine.name;
   const keep = () => {
     const id = nanoid(12);
     const now = new Date().toISOString();
@@ -109,62 +111,62 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
   };
   return (
     <>
-      {sheets.map((sheet) => {
-        const lines = compareSheet(sheet, job);
-        const of = (standing: ComparedLimit['standing']) =>
-          lines.filter((c) => c.standing === standing);
-        const taking = [...of('missing'), ...of('differs')];
-        return (
-          <View
-            key={sheet.id}
-            style={{ borderTopWidth: 1, borderColor: strata.line, paddingVertical: 8, gap: 6 }}
-          >
-            <Words bold>{sheet.name || 'Sheet without a name'}</Words>
-            <Words soft size={14}>
-              {[
-                `${of('missing').length} new to this job`,
-                `${of('differs').length} in place of another value`,
-                `${of('same').length} the same`,
-                of('noPlace').length > 0
-                  ? `${of('noPlace').length} for plates or springs it does not have`
-                  : '',
-              ]
-                .filter(Boolean)
-                .join(', ')}
-            </Words>
-            <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-              <Action
-                accessibilityLabel={`Take all limits of ${sheet.name}`}
-                onPress={() =>
-                  change((j) =>
-                    withSheet(j, sheet, new Set(taking.map((c) => c.limit.id)), () => nanoid(10)),
-                  )
-                }
-              >
-                Take all
-              </Action>
-              {of('differs').length > 0 && of('missing').length > 0 ? (
+      {[...sheets]
+        .sort((a, b) => Number(fits(b)) - Number(fits(a)))
+        .map((sheet) => {
+          const lines = compareSheet(sheet, job);
+          const of = (standing: ComparedLimit['standing']) =>
+            lines.filter((c) => c.standing === standing);
+          const taking = [...of('missing'), ...of('differs')];
+          return (
+            <View
+              key={sheet.id}
+              style={{ borderTopWidth: 1, borderColor: strata.line, paddingVertical: 8, gap: 6 }}
+            >
+              <Words bold>{sheet.name || 'Sheet without a name'}</Words>
+              <Words soft size={14}>
+                {[
+                  `${of('missing').length} new to this job`,
+                  `${of('differs').length} in place of another value`,
+                  `${of('same').length} the same`,
+                  of('noPlace').length > 0
+                    ? `${of('noPlace').length} for plates or springs it does not have`
+                    : '',
+                ]
+                  .filter(Boolean)
+                  .join(', ')}
+              </Words>
+              <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
                 <Action
-                  accessibilityLabel={`Take only what is new of ${sheet.name}`}
+                  accessibilityLabel={`Take all limits of ${sheet.name}`}
                   onPress={() =>
                     change((j) =>
-                      withSheet(j, sheet, new Set(of('missing').map((c) => c.limit.id)), () =>
-                        nanoid(10),
-                      ),
+                      withSheet(j, sheet, new Set(taking.map((c) => c.limit.id)), () => nanoid(10)),
                     )
                   }
                 >
-                  Only what is new
+                  Take all
                 </Action>
-              ) : null}
+                {of('differs').length > 0 && of('missing').length > 0 ? (
+                  <Action
+                    accessibilityLabel={`Take only what is new of ${sheet.name}`}
+                    onPress={() =>
+                      change((j) =>
+                        withSheet(j, sheet, new Set(of('missing').map((c) => c.limit.id)), () =>
+                          nanoid(10),
+                        ),
+                      )
+                    }
+                  >
+                    Only what is new
+                  </Action>
+                ) : null}
+              </View>
             </View>
-          </View>
-        );
-      })}
+          );
+        })}
       <Action icon="upload" disabled={has === 0} onPress={keep}>
-        {has === 0
-          ? 'This job has no limits yet'
-          : `Keep this job’s ${has} as a sheet of the library`}
+        {has === 0 ? 'This job has no limits yet' : `Keep these ${has} as a sheet`}
       </Action>
     </>
   );

@@ -35,7 +35,15 @@ export function LimitRow({ limit, onChange, onRemove }: Props) {
   const name = limitName(limit);
   return (
     <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 52 }}>
+      <View
+        style={{
+          flexDirection: 'row',
+          alignItems: 'center',
+          gap: 8,
+          minHeight: 60,
+          paddingVertical: 4,
+        }}
+      >
         <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
           <Words size={15}>{name}</Words>
           <Words soft size={13}>

@@ -1,8 +1,8 @@
 import { format, parseISO } from 'date-fns';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
-import type { LogLine, LogSetting, WearRate } from '@/core/log/machineLog';
+import type { LogLine, LogSetting, WearGroup, WearRate } from '@/core/log/machineLog';
 import { machineLog, wearRates } from '@/core/log/machineLog';
 import { LINING_ESTIMATES } from '@/core/torque/linings';
 import type { Quantity } from '@/core/units/quantity';
@@ -11,6 +11,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { jobSelectors } from '@/features/jobs/jobsSlice';
 import { useJobPart } from '@/features/jobs/useJob';
 import { useAppSelector } from '@/store/store';
+import { Choice } from '@/ui/Choice';
 import { Panel } from '@/ui/Panel';
 import { useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
@@ -82,20 +83,27 @@ function Entry({ line }: { readonly line: LogLine }) {
   );
 }
 
-/** Wear per hour by lining and use, over the whole workshop. */
+const GROUPS = [
+  { value: 'use', label: 'By use' },
+  { value: 'machine', label: 'By machine' },
+] as const satisfies readonly { value: WearGroup; label: string }[];
+
+/** Wear per hour by lining and use or machine, over the whole workshop. */
 export function WearRates() {
   const all = useAppSelector(jobSelectors.selectAll);
-  const rates = useMemo(() => wearRates(all), [all]);
+  const [by, setBy] = useState<WearGroup>('use');
+  const rates = useMemo(() => wearRates(all, by), [all, by]);
   if (rates.length === 0) return null;
   return (
     <Panel
       level={2}
-      title="Linings of this workshop"
-      summary="Wear per hour by lining and use, from all packs that were followed"
+      title="Linings and machines of this workshop"
+      summary="Wear per hour, from all packs that were followed"
     >
-      <View role="list" aria-label="Wear per hour by lining and use">
-        {rates.map((rate) => (
-          <Rate key={`${rate.lining}${rate.use}`} rate={rate} />
+      <Choice label="Compare" value={by} options={GROUPS} onChange={setBy} />
+      <View role="list" aria-label={`Wear per hour by lining and ${by}`}>
+        {rates.map((rate, i) => (
+          <Rate key={`${rate.lining}${rate.group}${i}`} rate={rate} />
         ))}
       </View>
     </Panel>
@@ -112,7 +120,7 @@ function Rate({ rate }: { readonly rate: WearRate }) {
     >
       <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 12 }}>
         <Words style={{ flexShrink: 1 }}>
-          {[LINING_ESTIMATES[rate.lining].name, rate.use].filter(Boolean).join(', ')}
+          {[LINING_ESTIMATES[rate.lining].name, rate.group].filter(Boolean).join(', ')}
         </Words>
         <Digits bold>{`${formatWithUnit(rate.perHour * 100, 'length', units)} / 100 h`}</Digits>
       </View>

@@ -1,38 +1,27 @@
 import { View } from 'react-native';
 
 import { readSentence, length, say } from '@/core/evaluate/sentence';
-import type { Gauge, GaugeSetId } from '@/core/setting/gauges';
-import { bladesFor, GAUGE_SETS, goNoGo } from '@/core/setting/gauges';
+import type { Gauge } from '@/core/setting/gauges';
+import { bladesFor, GAUGE_SET_NAME, GAUGE_SETS, goNoGo } from '@/core/setting/gauges';
 import type { SheetLine } from '@/core/worksheet/line';
 import { useUnits } from '@/features/display/useUnits';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
-import { shelfActions } from '@/features/shelf/shelfSlice';
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { GaugeSets } from '@/features/shelf/GaugeSets';
+import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
-import { optionsOf } from '@/ui/Choice';
 import { Panel } from '@/ui/Panel';
-import { Toggles } from '@/ui/Toggles';
 import { Words } from '@/ui/Words';
 
 import { TakeGap } from './TakeGap';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 
-export const GAUGE_SET_NAME: Readonly<Record<GaugeSetId, string>> = {
-  metricBlades: 'Feeler blades, metric',
-  metricDrills: 'Drill shanks, metric',
-  fractionDrills: 'Drill shanks, fractions',
-  numberDrills: 'Drill shanks, numbers',
-  letterDrills: 'Drill shanks, letters',
-};
-
 /** The gap by the shop's own gauges, go and no-go, or by caliper. */
 export function GaugesTool({ fields }: Pick<SheetLine, 'fields'>) {
   const { setting } = useJob();
   const owned = useAppSelector((state) => state.shelf.gauges);
-  const dispatch = useAppDispatch();
   const change = useChangeJob();
   const units = useUnits();
   const { gapMin, gapMax } = setting;
@@ -81,13 +70,7 @@ export function GaugesTool({ fields }: Pick<SheetLine, 'fields'>) {
         title="Gauges that the shop has"
         summary={owned.map((id) => GAUGE_SET_NAME[id]).join(', ') || 'None yet'}
       >
-        <Toggles
-          bare
-          label="Gauges that the shop has"
-          chosen={owned}
-          options={optionsOf(GAUGE_SET_NAME)}
-          onToggle={(id) => dispatch(shelfActions.gaugeSetToggled(id))}
-        />
+        <GaugeSets />
       </Panel>
       <FigureRows ids={['gapGauged', 'expandContact', 'expandLockUp']} />
       <TakeGap from="gapGauged" by="gauges" />

@@ -1,52 +1,69 @@
-import { nanoid } from '@reduxjs/toolkit';
-import { useMemo, useState } from 'react';
+import { format, parseISO } from 'date-fns';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 
-import { fieldAt } from '@/core/job/fields';
-import type { StockPlate } from '@/core/shelf/stock';
+import type { ScrapPlate } from '@/core/shelf/stock';
 import { reserved } from '@/core/shelf/stock';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { LooseField } from '@/features/entry/LooseField';
 import { jobSelectors } from '@/features/jobs/jobsSlice';
+import { WhenRead } from '@/features/jobs/WhenRead';
 import { useAppDispatch, useAppSelector } from '@/store/store';
-import { Action } from '@/ui/Action';
-import { Choice } from '@/ui/Choice';
-import { FieldGrid } from '@/ui/FieldGrid';
 import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
 import { useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
+import { AddPlate } from './AddPlate';
+import { GaugeSets } from './GaugeSets';
+import { PlateRow } from './PlateRow';
 import { shelfActions } from './shelfSlice';
+import { AddSprings, SpringRow } from './SpringRow';
+import { Wanted } from './Wanted';
 
-/** What lies on the shop's shelf, and what of it is reserved for which job. */
+/** What lies on the shop's shelf, what of it is reserved for which job, and what is to be ordered. */
 export function ShelfScreen() {
-  const strata = useStrata();
-  const { plates, springs } = useAppSelector((state) => state.shelf);
+  return (
+    <Page title="Shelf">
+      <WhenRead>
+        <Stocked />
+      </WhenRead>
+    </Page>
+  );
+}
+
+const SORTS = [
+  { sort: 'steel', name: 'Steels' },
+  { sort: 'disc', name: 'Discs' },
+] as const;
+
+function Stocked() {
+  const { plates, springs, scrap } = useAppSelector((state) => state.shelf);
   const jobs = useAppSelector(jobSelectors.selectAll);
   const taken = useMemo(() => reserved(jobs), [jobs]);
   const holders = useMemo(() => holdersOf(jobs), [jobs]);
   return (
-    <Page title="Shelf">
+    <>
+      <Wanted jobs={jobs} />
       <Heading level={2}>New on the shelf</Heading>
       <AddPlate />
-      {(['steel', 'disc'] as const).map((sort) => {
+      <AddSprings />
+      {SORTS.map(({ sort, name }) => {
         const of = plates.filter((p) => p.sort === sort);
         return (
           <View key={sort} style={{ gap: 4 }}>
-            <Heading level={2}>{sort === 'steel' ? 'Steels' : 'Discs'}</Heading>
+            <Heading level={2}>{name}</Heading>
             {of.length === 0 ? (
               <Words soft>{`No ${sort}s on the shelf yet: put one on it above.`}</Words>
             ) : null}
-            <View role="list" aria-label={sort === 'steel' ? 'Steels' : 'Discs'}>
+            <View role="list" aria-label={name}>
               {of.map((plate) => (
                 <PlateRow
                   key={plate.id}
                   plate={plate}
                   taken={taken.get(plate.id) ?? 0}
-                  holders={holders.get(plate.id) ?? []}
+                  holders={(holders.get(plate.id) ?? []).join(', ')}
                 />
               ))}
             </View>
@@ -54,29 +71,29 @@ export function ShelfScreen() {
         );
       })}
       <Heading level={2}>Coil springs</Heading>
-      {springs.length === 0 ? <Words soft>No springs on the shelf.</Words> : null}
+      {springs.length === 0 ? <Words soft>No springs on the shelf yet.</Words> : null}
       <View role="list" aria-label="Coil springs">
         {springs.map((s) => (
-          <View
-            key={s.id}
-            role="listitem"
-            style={{
-              flexDirection: 'row',
-              justifyContent: 'space-between',
-              minHeight: 40,
-              alignItems: 'center',
-              borderTopWidth: 1,
-              borderColor: strata.line,
-            }}
-          >
-            <Words size={15}>{s.group.name}</Words>
-            <Digits size={15}>{`${s.count - (taken.get(s.id) ?? 0)} of ${s.count} free`}</Digits>
-          </View>
+          <SpringRow key={s.id} spring={s} taken={taken.get(s.id) ?? 0} />
         ))}
       </View>
-    </Page>
+      <Heading level={2}>Gauges</Heading>
+      <GaugeSets />
+      {scrap.length > 0 ? (
+        <Panel level={2} title="Scrap" summary={scrapWords(scrap.length)}>
+          <View role="list" aria-label="Scrap">
+            {scrap.map((plate) => (
+              <ScrapRow key={plate.id} plate={plate} />
+            ))}
+          </View>
+        </Panel>
+      ) : null}
+    </>
   );
 }
+
+const scrapWords = (n: number): string =>
+  `${n === 1 ? 'One plate' : `${n} plates`}, with what they measured and why they went`;
 
 /** Numbers of the jobs in which an item lies. */
 function holdersOf(jobs: Parameters<typeof reserved>[0]): ReadonlyMap<string, readonly string[]> {
@@ -87,17 +104,11 @@ function holdersOf(jobs: Parameters<typeof reserved>[0]): ReadonlyMap<string, re
   return holders;
 }
 
-interface RowProps {
-  readonly plate: StockPlate;
-  readonly taken: number;
-  readonly holders: readonly string[];
-}
-
-function PlateRow({ plate, taken, holders }: RowProps) {
+function ScrapRow({ plate }: { readonly plate: ScrapPlate }) {
   const units = useUnits();
   const strata = useStrata();
   const dispatch = useAppDispatch();
-  const { label, nominal, thickness, count, isNew } = plate;
+  const { label, nominal, thickness, why, scrapped, from } = plate;
   return (
     <View
       role="listitem"
@@ -105,7 +116,7 @@ function PlateRow({ plate, taken, holders }: RowProps) {
         flexDirection: 'row',
         alignItems: 'center',
         gap: 8,
-        minHeight: 48,
+        minHeight: 52,
         borderTopWidth: 1,
         borderColor: strata.line,
       }}
@@ -114,92 +125,21 @@ function PlateRow({ plate, taken, holders }: RowProps) {
         {label}
       </Words>
       <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
-        <Words size={15}>
-          {`${formatWithUnit(nominal, 'length', units, 2)}, ${isNew ? 'new' : 'used'}${count > 1 ? `, ${count} of them` : ''}`}
+        <Words size={15}>{`${formatWithUnit(nominal, 'length', units, 2)}, ${why}`}</Words>
+        <Words soft size={14}>
+          {[`on ${format(parseISO(scrapped), 'd MMM yyyy')}`, from ? `from ${from}` : undefined]
+            .filter(Boolean)
+            .join(', ')}
         </Words>
-        {taken > 0 ? (
-          <Words soft size={14}>
-            {`${taken} reserved for ${holders.join(', ')}`}
-          </Words>
-        ) : null}
       </View>
       <Digits size={15}>{formatWithUnit(thickness, 'length', units)}</Digits>
       <IconButton
         icon="delete-outline"
-        aria-label={`Take ${label} off the shelf`}
+        aria-label={`Strike ${label} off the scrap`}
         size={22}
-        disabled={taken > 0}
         style={{ width: 48, height: 48, margin: 0 }}
-        onPress={() => dispatch(shelfActions.stockPlateTaken(plate.id))}
+        onPress={() => dispatch(shelfActions.scrapForgotten(plate.id))}
       />
     </View>
-  );
-}
-
-const THICKNESS = fieldAt('pack.kinds.any.thickness');
-const COUNT = { quantity: 'count', bounds: { min: 1, max: 200, integer: true } } as const;
-
-/** Puts a plate on the shelf: measured by itself, or several alike. */
-function AddPlate() {
-  const dispatch = useAppDispatch();
-  const plates = useAppSelector((state) => state.shelf.plates);
-  const [sort, setSort] = useState<StockPlate['sort']>('steel');
-  const [age, setAge] = useState<'new' | 'used'>('used');
-  const [nominal, setNominal] = useState<number>();
-  const [thickness, setThickness] = useState<number>();
-  const [count, setCount] = useState<number>();
-  const [key, setKey] = useState(0);
-  const put = () => {
-    if (nominal === undefined) return;
-    const mark = sort === 'steel' ? 'S' : 'D';
-    const numbers = plates.map((p) =>
-      Number(new RegExp(`^${mark}(\\d+)$`).exec(p.label)?.[1] ?? 0),
-    );
-    dispatch(
-      shelfActions.stockPlatePut({
-        id: nanoid(10),
-        label: `${mark}${Math.max(0, ...numbers) + 1}`,
-        sort,
-        nominal,
-        thickness: thickness ?? nominal,
-        count: count ?? 1,
-        isNew: age === 'new',
-      }),
-    );
-    // The next plate begins with empty fields.
-    setKey(key + 1);
-    setNominal(undefined);
-    setThickness(undefined);
-    setCount(undefined);
-  };
-  return (
-    <Panel title="Put a plate on the shelf" summary="Measured by itself, or several alike">
-      <Choice
-        label="Sort"
-        value={sort}
-        options={[
-          { value: 'steel', label: 'Steel' },
-          { value: 'disc', label: 'Disc' },
-        ]}
-        onChange={setSort}
-      />
-      <Choice
-        label="Age"
-        value={age}
-        options={[
-          { value: 'used', label: 'Used' },
-          { value: 'new', label: 'New' },
-        ]}
-        onChange={setAge}
-      />
-      <FieldGrid key={key}>
-        <LooseField label="Sold as" spec={THICKNESS} onValue={setNominal} />
-        <LooseField label="Measured" spec={THICKNESS} onValue={setThickness} />
-        <LooseField label="How many alike" spec={COUNT} onValue={setCount} />
-      </FieldGrid>
-      <Action main icon="plus" disabled={nominal === undefined} onPress={put}>
-        Put it on the shelf
-      </Action>
-    </Panel>
   );
 }

@@ -1,13 +1,22 @@
 import type { PayloadAction } from '@reduxjs/toolkit';
 import { createSlice } from '@reduxjs/toolkit';
 
-import type { Stock, StockPlate } from '@/core/shelf/stock';
-import { EMPTY_STOCK } from '@/core/shelf/stock';
 import type { GaugeSetId } from '@/core/setting/gauges';
 import { GAUGE_SETS } from '@/core/setting/gauges';
+import type { ScrapPlate, Stock, StockPlate, StockSpring, WantedStock } from '@/core/shelf/stock';
+import { EMPTY_STOCK } from '@/core/shelf/stock';
 import { toggled } from '@/ui/toggled';
 
 const GAUGE_ORDER = Object.keys(GAUGE_SETS) as GaugeSetId[];
+
+/** A list with an item put in the place of the one of its identifier, or at the end. */
+function put<T extends { readonly id: string }>(items: readonly T[], item: T): readonly T[] {
+  const known = items.some((i) => i.id === item.id);
+  return known ? items.map((i) => (i.id === item.id ? item : i)) : [...items, item];
+}
+
+const without = <T extends { readonly id: string }>(items: readonly T[], id: string): T[] =>
+  items.filter((i) => i.id !== id);
 
 /** The shop's shelf. What lies in jobs is not written here: it follows from the jobs. */
 const shelfSlice = createSlice({
@@ -15,15 +24,43 @@ const shelfSlice = createSlice({
   initialState: EMPTY_STOCK as Stock,
   reducers: {
     shelfLoaded: (_state, { payload }: PayloadAction<Stock>) => payload,
-    stockPlatePut(state, { payload }: PayloadAction<StockPlate>): Stock {
-      return { ...state, plates: [...state.plates.filter((p) => p.id !== payload.id), payload] };
-    },
-    gaugeSetToggled(state, { payload }: PayloadAction<GaugeSetId>): Stock {
-      return { ...state, gauges: toggled(GAUGE_ORDER, state.gauges, payload) };
-    },
-    stockPlateTaken(state, { payload }: PayloadAction<string>): Stock {
-      return { ...state, plates: state.plates.filter((p) => p.id !== payload) };
-    },
+    stockPlatePut: (state, { payload }: PayloadAction<StockPlate>): Stock => ({
+      ...state,
+      plates: put(state.plates, payload),
+    }),
+    stockPlateTaken: (state, { payload }: PayloadAction<string>): Stock => ({
+      ...state,
+      plates: without(state.plates, payload),
+    }),
+    springsPut: (state, { payload }: PayloadAction<StockSpring>): Stock => ({
+      ...state,
+      springs: put(state.springs, payload),
+    }),
+    springsTaken: (state, { payload }: PayloadAction<string>): Stock => ({
+      ...state,
+      springs: without(state.springs, payload),
+    }),
+    /** A plate that is not used again. */
+    plateScrapped: (state, { payload }: PayloadAction<ScrapPlate>): Stock => ({
+      ...state,
+      scrap: put(state.scrap, payload),
+    }),
+    scrapForgotten: (state, { payload }: PayloadAction<string>): Stock => ({
+      ...state,
+      scrap: without(state.scrap, payload),
+    }),
+    wantedPut: (state, { payload }: PayloadAction<WantedStock>): Stock => ({
+      ...state,
+      wanted: put(state.wanted, payload),
+    }),
+    wantedTaken: (state, { payload }: PayloadAction<string>): Stock => ({
+      ...state,
+      wanted: without(state.wanted, payload),
+    }),
+    gaugeSetToggled: (state, { payload }: PayloadAction<GaugeSetId>): Stock => ({
+      ...state,
+      gauges: toggled(GAUGE_ORDER, state.gauges, payload),
+    }),
   },
 });
 

@@ -7,13 +7,12 @@ import { demoJob, demoJobs } from '@/demo/jobs';
 import { demoLibrary } from '@/demo/library';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
-import type { LimitSheet } from '../limits';
+import type { LimitSheet, limitsOf } from '../limits';
 import {
   compareSheet,
   LIMIT_PATTERNS,
   limitField,
   limitName,
-  limitsOf,
   placesOf,
   sheetWithJob,
   touchedBy,

@@ -154,15 +154,22 @@ describe('the log of a machine', () => {
 
   it('compares linings by use, and says when it rests on little', () => {
     const other: Job = { ...job, id: 'other', machine: { ...job.machine, id: 'm2' } };
-    const rate = wearRates([job, other, demoJob('UR-0103')]).find((r) => r.use === 'trail single');
+    const rate = wearRates([job, other, demoJob('UR-0103')]).find(
+      (r) => r.group === 'trail single',
+    );
     expect(rate).toMatchObject({
       lining: 'paper',
-      use: 'trail single',
       packs: 2,
       hours: 132,
       few: false,
     });
     expect(rate?.perHour).toBeCloseTo(0.00352785 / 9, 8);
     expect(wearRates([job])[0]?.few).toBe(true);
+    // Two machines of one use are two lines when machines are compared.
+    const machines = wearRates([job, other], 'machine');
+    expect(machines.map((r) => r.group)).toEqual(
+      expect.arrayContaining(['Tarn 450, trail single']),
+    );
+    expect(machines.reduce((n, r) => n + r.packs, 0)).toBe(2);
   });
 });

@@ -1,0 +1,204 @@
+import { machinesOf } from '../job/derive';
+import { fieldAt, fieldPath, FIELDS } from '../job/fields';
+import type { FieldPattern } from '../job/fields';
+import { entryAt } from '../job/paths';
+import { rowOf } from '../job/row';
+import type { Job } from '../job/types';
+import { STAGE_NAME } from '../job/words';
+import { limitField, limitName } from '../library/limits';
+import type { LimitSheet } from '../library/limits';
+import type { Stock, StockPlate } from '../shelf/stock';
+import { LINING_ESTIMATES } from '../torque/linings';
+import type { UnitChoice } from '../units/quantity';
+import { formatWithUnit } from '../units/quantity';
+
+export const FOUND_KINDS = ['job', 'machine', 'setting', 'limits', 'shelf', 'place'] as const;
+export type FoundKind = (typeof FOUND_KINDS)[number];
+
+/** Something that a search over the whole workshop can find. */
+export interface Findable {
+  readonly id: string;
+  readonly kind: FoundKind;
+  readonly title: string;
+  /** What stands under the title. */
+  readonly about: string;
+  /** All words by which it is found. */
+  readonly words: string;
+  /** Where it is in the application. */
+  readonly href: string;
+}
+
+/** Settings of a machine that a builder looks up. */
+const SETTINGS = [
+  'pack.windowMin',
+  'pack.windowMax',
+  'setting.installGap',
+  'setting.gapMin',
+  'setting.gapMax',
+  'setting.turnsOut',
+  'setting.targetGain',
+  'setting.freePlayMin',
+  'setting.freePlayMax',
+  'setting.pushrodClearance',
+  'setting.endFloatWanted',
+  'setting.chainSlackMin',
+  'setting.chainSlackMax',
+  'release.freePlay',
+  'release.measuredLift',
+  'springs.coil.shim',
+  'engine.primaryRatio',
+] as const satisfies readonly FieldPattern[];
+
+/** Parts of the application besides the jobs. */
+const PLACES: readonly Findable[] = [
+  ['due', 'Due', 'what has its day: calendar, recheck, soak', '/due'],
+  ['shelf', 'Shelf', 'plates, springs, gauges, scrap, what to order', '/shelf'],
+  ['library', 'Limits library', 'limits, windows, steps and torques by machine or kit', '/library'],
+  ['files', 'Files and backup', 'backup, restore, import, export, tables, CSV', '/files'],
+  ['code', 'Read a code', 'QR code of a pack, camera, picture', '/code'],
+  [
+    'units',
+    'Units and theme',
+    'key at the top right: mm, inch, N, lbf, dark, light, peat, limestone',
+    '/',
+  ],
+].map(([id = '', title = '', about = '', href = '/']) => ({
+  id: `place:${id}`,
+  kind: 'place' as const,
+  title,
+  about,
+  words: `${title} ${about}`,
+  href,
+}));
+
+/**
+ * Everything of a workshop that can be found: jobs, machines, the settings and torques of each machine by its last job, limits,
+ * the shelf, and the parts of the application.
+ * Never throws for records that pass the schema.
+ */
+export function findablesOf(
+  jobs: readonly Job[],
+  shelf: Stock,
+  library: readonly LimitSheet[],
+  units: UnitChoice = {},
+): readonly Findable[] {
+  const machines = machinesOf(jobs);
+  const count = new Map<string, number>();
+  for (const { machine } of jobs) count.set(machine.id, (count.get(machine.id) ?? 0) + 1);
+  return [
+    ...jobs.map(jobFound),
+    ...machines.map((job) => machineFound(job, count.get(job.machine.id) ?? 1)),
+    ...machines.flatMap((job) => settingsFound(job, units)),
+    ...library.flatMap((sheet) => limitsFound(sheet, units)),
+    ...shelfFound(shelf, units),
+    ...PLACES,
+  ];
+}
+
+function jobFound(job: Job): Findable {
+  const { machine, stage, number, id, archived } = job;
+  return {
+    id: `job:${id}`,
+    kind: 'job',
+    title: [number, machine.name].filter(Boolean).join(' ') || 'New job',
+    about: [machine.use, archived ? 'in the archive' : `at ${STAGE_NAME[stage]}`]
+      .filter(Boolean)
+      .join(', '),
+    words: rowOf(job).words,
+    href: `/job/${id}`,
+  };
+}
+
+function machineFound({ machine, id, number }: Job, jobs: number): Findable {
+  return {
+    id: `machine:${machine.id}`,
+    kind: 'machine',
+    title: machine.name || 'New machine',
+    about: [machine.use, jobs === 1 ? 'one job' : `${jobs} jobs`, `last ${number}`]
+      .filter(Boolean)
+      .join(', '),
+    words: `${machine.name} ${machine.use}`,
+    href: `/job/${id}?stage=log`,
+  };
+}
+
+function settingsFound(job: Job, units: UnitChoice): Findable[] {
+  const whose = [job.machine.name, job.number].filter(Boolean).join(', ');
+  const found = (path: string, label: string): Findable[] => {
+    const entry = entryAt(job, path);
+    if (!entry) return [];
+    const value = formatWithUnit(entry.value, fieldAt(path).quantity, units);
+    return [
+      {
+        id: `setting:${job.id}:${path}`,
+        kind: 'setting',
+        title: `${label}: ${value}`,
+        about: whose,
+        words: `${label} ${value} ${job.machine.name} ${job.number}`,
+        href: `/job/${job.id}`,
+      },
+    ];
+  };
+  return [
+    ...SETTINGS.flatMap((pattern) => found(pattern, FIELDS[pattern].label)),
+    ...job.build.fasteners.flatMap((f) =>
+      found(fieldPath('build.fasteners.*.torque', f.id), `${f.name || 'Fastener'}, torque`),
+    ),
+  ];
+}
+
+const limitsFound = (sheet: LimitSheet, units: UnitChoice): Findable[] =>
+  sheet.limits.flatMap((limit): Findable[] => {
+    if (!limit.entry) return [];
+    const value = formatWithUnit(limit.entry.value, limitField(limit.pattern).quantity, units);
+    const name = limitName(limit);
+    return [
+      {
+        id: `limits:${sheet.id}:${limit.id}`,
+        kind: 'limits',
+        title: `${name}: ${value}`,
+        about: sheet.name,
+        words: `${name} ${value} ${sheet.name} ${sheet.note}`,
+        href: '/library',
+      },
+    ];
+  });
+
+function shelfFound({ plates, springs, scrap }: Stock, units: UnitChoice): Findable[] {
+  const size = (mm: number, decimals?: number) => formatWithUnit(mm, 'length', units, decimals);
+  const of = (list: readonly (StockPlate & { readonly why?: string })[], where: string) =>
+    list.map((p): Findable => {
+      const sort = p.sort === 'steel' ? 'Steel' : 'Disc';
+      const title = `${p.label}: ${sort} ${size(p.nominal, 2)}`;
+      const about = [
+        where,
+        `measures ${size(p.thickness)}`,
+        p.lining ? LINING_ESTIMATES[p.lining].name.toLowerCase() : '',
+        p.isNew ? 'new' : 'used',
+        p.from ? `from ${p.from}` : '',
+        p.why ?? '',
+      ]
+        .filter(Boolean)
+        .join(', ');
+      return {
+        id: `shelf:${p.id}`,
+        kind: 'shelf',
+        title,
+        about,
+        words: `${title} ${about}`,
+        href: '/shelf',
+      };
+    });
+  return [
+    ...of(plates, 'on the shelf'),
+    ...of(scrap, 'scrap'),
+    ...springs.map((s): Findable => ({
+      id: `shelf:${s.id}`,
+      kind: 'shelf',
+      title: s.group.name || 'Springs',
+      about: `springs on the shelf, ${s.count}`,
+      words: `${s.group.name} springs shelf`,
+      href: '/shelf',
+    })),
+  ];
+}

@@ -1,0 +1,98 @@
+import { createElement, useEffect, useRef, useState } from 'react';
+import { View } from 'react-native';
+
+import { Action } from '@/ui/Action';
+import { Words } from '@/ui/Words';
+
+interface Props {
+  /** Takes the bytes of a code that came into sight; false goes on looking. */
+  readonly onCode: (bytes: Uint8Array) => Promise<boolean>;
+  readonly onClose: () => void;
+}
+
+/** So often a frame is looked at: often enough for a hand that holds a phone still for a moment. */
+const EVERY_MS = 200;
+const SIDE = 720;
+
+const REASON: Readonly<Record<string, string>> = {
+  NotAllowedError: 'The camera may not be used: allow it in the browser, or take a picture.',
+  NotFoundError: 'This device has no camera: take the code from a picture.',
+  NotReadableError: 'The camera is in use by something else.',
+};
+
+/** The camera's picture, looked through for a code. */
+export function Camera({ onCode, onClose }: Props) {
+  const video = useRef<HTMLVideoElement>(null);
+  const [failed, setFailed] = useState<string>();
+  const latest = useRef(onCode);
+  useEffect(() => {
+    latest.current = onCode;
+  });
+  useEffect(() => {
+    let over = false;
+    let stream: MediaStream | undefined;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const look = async () => {
+      const node = video.current;
+      const points = node && frameOf(node);
+      const { findQr } = await import('@/files/codeFiles');
+      const bytes = points && findQr(points);
+      const done = bytes ? await latest.current(bytes) : false;
+      if (!over && !done) timer = setTimeout(() => void look(), EVERY_MS);
+    };
+    const open = async () => {
+      // Some browsers have no such thing on an address that is not safe.
+      const devices = navigator.mediaDevices as MediaDevices | undefined;
+      if (!devices) throw new DOMException('no camera', 'NotFoundError');
+      stream = await devices.getUserMedia({ video: { facingMode: 'environment' } });
+      const node = video.current;
+      if (over || !node) return stream.getTracks().forEach((track) => track.stop());
+      node.srcObject = stream;
+      await node.play();
+      void look();
+    };
+    open().catch((error: unknown) => {
+      const name = error instanceof DOMException ? error.name : '';
+      if (!over) setFailed(REASON[name] ?? 'The camera can’t be opened: take a picture instead.');
+    });
+    return () => {
+      over = true;
+      clearTimeout(timer);
+      stream?.getTracks().forEach((track) => track.stop());
+    };
+  }, []);
+  return (
+    <View style={{ gap: 12 }}>
+      {failed ? (
+        <Words>{failed}</Words>
+      ) : (
+        <>
+          <Words>Hold the code so that it fills the picture.</Words>
+          {createElement('video', {
+            ref: video,
+            muted: true,
+            playsInline: true,
+            'aria-label': 'Picture of the camera',
+            style: { width: '100%', maxHeight: 420, borderRadius: 6, background: '#000' },
+          })}
+        </>
+      )}
+      <Action icon="close" onPress={onClose}>
+        Close the camera
+      </Action>
+    </View>
+  );
+}
+
+/** What the camera sees now, or nothing before it sees anything. */
+function frameOf(video: HTMLVideoElement): ImageData | undefined {
+  const { videoWidth, videoHeight } = video;
+  if (videoWidth === 0) return undefined;
+  const scale = Math.min(1, SIDE / Math.max(videoWidth, videoHeight));
+  const canvas = document.createElement('canvas');
+  canvas.width = Math.round(videoWidth * scale);
+  canvas.height = Math.round(videoHeight * scale);
+  const context = canvas.getContext('2d');
+  context?.drawImage(video, 0, 0, canvas.width, canvas.height);
+  return context?.getImageData(0, 0, canvas.width, canvas.height);
+}

@@ -1,0 +1,16 @@
+import { useLocalSearchParams } from 'expo-router';
+
+import { Page } from '@/ui/Page';
+
+import { ReadCode } from './ReadCode';
+import { ShowCode } from './ShowCode';
+
+/** A pack handed on as a code: shown for one job, or read from another device. */
+export function CodeScreen() {
+  const { job } = useLocalSearchParams<{ job?: string }>();
+  return (
+    <Page title={job ? 'Pack as a code' : 'Read a code'}>
+      {job ? <ShowCode jobId={job} /> : <ReadCode />}
+    </Page>
+  );
+}

@@ -1,0 +1,135 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { evaluate } from '@/core/evaluate/evaluate';
+import type { Job } from '@/core/job/types';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import { FileRefused } from '@/files/refused';
+import { pickFile } from '@/files/share';
+import { useAppDispatch, useAppStore } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { StateMark } from '@/ui/StateMark';
+import { useStrata } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+import { Camera } from './Camera';
+
+/** A picture's side, at which codes are looked for: large first, then smaller, where noise is less. */
+const SIDES = [1600, 900, 500] as const;
+
+/** Reads the code of a pack by the camera or from a picture, shows what it is, and makes a job of it. */
+export function ReadCode() {
+  const strata = useStrata();
+  const store = useAppStore();
+  const [camera, setCamera] = useState(false);
+  const [job, setJob] = useState<Job>();
+  const [refused, setRefused] = useState<string>();
+
+  const take = async (bytes: Uint8Array): Promise<boolean> => {
+    const { readPackCode } = await import('@/files/codeFiles');
+    try {
+      setJob(readPackCode(bytes, nanoid(12), '', new Date().toISOString()));
+      setRefused(undefined);
+      setCamera(false);
+      return true;
+    } catch (error) {
+      if (!(error instanceof FileRefused)) throw error;
+      setRefused(error.message);
+      return false;
+    }
+  };
+  const pick = async () => {
+    const file = await pickFile('image/*');
+    if (!file) return;
+    setCamera(false);
+    const { findQr, pointsOf } = await import('@/files/codeFiles');
+    try {
+      for (const side of SIDES) {
+        const bytes = findQr(await pointsOf(file, side));
+        if (bytes) {
+          await take(bytes);
+          return;
+        }
+      }
+      setRefused(`${file.name}: there is no code in the picture that can be read.`);
+    } catch (error) {
+      if (!(error instanceof FileRefused)) throw error;
+      setRefused(`${file.name}: ${error.message}`);
+    }
+  };
+
+  if (job) return <Read job={job} onOther={() => setJob(undefined)} store={store} />;
+  return (
+    <View style={{ gap: 12 }}>
+      <Words>
+        A pack that another device shows: open the job there, then “Pack as a code” in its menu.
+      </Words>
+      <View aria-live="polite">
+        {refused ? <Words style={{ color: strata.stop }}>{refused}</Words> : null}
+      </View>
+      {camera ? (
+        <Camera onCode={take} onClose={() => setCamera(false)} />
+      ) : (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <Action main icon="camera-outline" onPress={() => setCamera(true)}>
+            By the camera
+          </Action>
+          <Action icon="import" onPress={() => void pick()}>
+            From a picture
+          </Action>
+        </View>
+      )}
+    </View>
+  );
+}
+
+interface ReadProps {
+  readonly job: Job;
+  readonly store: ReturnType<typeof useAppStore>;
+  readonly onOther: () => void;
+}
+
+function Read({ job, store, onOther }: ReadProps) {
+  const dispatch = useAppDispatch();
+  const { overall } = evaluate(job);
+  const make = () => {
+    // The number is given as to any new job.
+    dispatch(jobActions.jobStarted({ id: job.id }));
+    const started = store.getState().jobs.entities[job.id];
+    if (!started) return;
+    dispatch(
+      jobActions.jobReplaced({
+        job: { ...job, number: started.number, createdAt: started.createdAt },
+      }),
+    );
+    router.replace({ pathname: '/job/[id]', params: { id: job.id } });
+  };
+  const plates = job.pack.plates.length;
+  return (
+    <View style={{ gap: 12 }} role="status" aria-label="What the code holds">
+      <Heading level={2}>{job.machine.name || 'A pack without a name'}</Heading>
+      <Words>
+        {[job.machine.use, `${plates} ${plates === 1 ? 'plate' : 'plates'}`]
+          .filter(Boolean)
+          .join(', ')}
+      </Words>
+      <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+        <StateMark state={overall.state} />
+        <Words>{overall.title}</Words>
+      </View>
+      <Words soft size={15}>
+        Its values are another shop’s: check them against the manual and your own gauges.
+      </Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action main icon="plus" onPress={make}>
+          Make a job of it
+        </Action>
+        <Action icon="close" onPress={onOther}>
+          Leave it
+        </Action>
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,86 @@
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import { Path, Rect, Svg } from 'react-native-svg';
+
+import type { Job } from '@/core/job/types';
+import type { QrDrawing } from '@/files/qr';
+import { canShare, download, share } from '@/files/share';
+import { useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Words } from '@/ui/Words';
+
+/** As large as a hand's width, so that another phone reads it from where it is held. */
+const SIDE = 340;
+
+type Shown =
+  | { readonly state: 'drawing' }
+  | { readonly state: 'tooMuch' }
+  | { readonly state: 'drawn'; readonly code: QrDrawing; readonly bytes: number };
+
+/** The pack of a job as a code that another phone's camera reads. */
+export function ShowCode({ jobId }: { readonly jobId: string }) {
+  const job = useAppSelector((state) => state.jobs.entities[jobId]);
+  if (!job) return <Words>This job is not in the workshop of this browser.</Words>;
+  return <Code job={job} />;
+}
+
+function Code({ job }: { readonly job: Job }) {
+  const [shown, setShown] = useState<Shown>({ state: 'drawing' });
+  useEffect(() => {
+    let wanted = true;
+    void import('@/files/codeFiles').then(({ drawQr, writePackCode }) => {
+      const bytes = writePackCode(job);
+      const code = drawQr(bytes);
+      if (wanted)
+        setShown(code ? { state: 'drawn', code, bytes: bytes.length } : { state: 'tooMuch' });
+    });
+    return () => {
+      wanted = false;
+    };
+  }, [job]);
+  const name = [job.number, job.machine.name].filter(Boolean).join(' ');
+  if (shown.state === 'drawing') return <Words soft>Drawing the code …</Words>;
+  if (shown.state === 'tooMuch')
+    return (
+      <Words>
+        This pack says more than a code can hold. Export the job as a file instead, from its menu.
+      </Words>
+    );
+  const { code, bytes } = shown;
+  const save = async (
+    hand: (name: string, content: Uint8Array, type: string) => Promise<void> | void,
+  ) => {
+    const { qrPng } = await import('@/files/codeFiles');
+    await hand(`${job.number || 'pack'} code.png`, await qrPng(code), 'image/png');
+  };
+  return (
+    <View style={{ gap: 12, alignItems: 'center' }}>
+      <View role="img" aria-label={`Code of the pack of ${name}`} testID="pack-code">
+        <Svg width={SIDE} height={SIDE} viewBox={`0 0 ${code.side} ${code.side}`}>
+          <Rect width={code.side} height={code.side} fill="#ffffff" />
+          <Path d={code.d} fill="#000000" />
+        </Svg>
+      </View>
+      <View style={{ gap: 12, alignSelf: 'stretch' }}>
+        <Words bold>{name}</Words>
+        <Words>
+          Read it with Under Ridge on another device: Backup on its list of jobs, then “Read a
+          pack’s code”.
+        </Words>
+        <Words soft size={15}>
+          {`It holds the pack as specified: plates, springs, release, windows and limits with the kind and date of their source, ${bytes} bytes. Readings, photographs, words and the torque curve stay here.`}
+        </Words>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <Action icon="download" onPress={() => void save(download)}>
+            Save as a picture
+          </Action>
+          {canShare() ? (
+            <Action icon="export-variant" onPress={() => void save(share)}>
+              Share the picture
+            </Action>
+          ) : null}
+        </View>
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,139 @@
+import type { Href } from 'expo-router';
+import { router } from 'expo-router';
+import { memo, useEffect, useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+
+import type { Findable, FoundKind } from '@/core/find/findables';
+import { findablesOf, FOUND_KINDS } from '@/core/find/findables';
+import { useUnits } from '@/features/display/useUnits';
+import { jobSelectors } from '@/features/jobs/jobsSlice';
+import { WhenRead } from '@/features/jobs/WhenRead';
+import { useAppStore } from '@/store/store';
+import { LineField } from '@/ui/LineField';
+import { Page } from '@/ui/Page';
+import { useStrata } from '@/ui/theme';
+import { useLater } from '@/ui/useLater';
+import { webLink } from '@/ui/webLink';
+import { Heading, Words } from '@/ui/Words';
+
+import type { SearchIndex } from './searchIndex';
+import { makeIndex, search } from './searchIndex';
+
+const KIND_NAME: Readonly<Record<FoundKind, string>> = {
+  job: 'Jobs',
+  machine: 'Machines',
+  setting: 'Settings and torques',
+  limits: 'Limits',
+  shelf: 'Shelf',
+  place: 'Elsewhere',
+};
+
+/** So many of a kind are shown; whoever looks for one types another letter. */
+const SHOWN = 8;
+const AT_ONCE = 2;
+const NOTHING: readonly Findable[] = [];
+
+/** One search over jobs, machines, settings, limits, the shelf and the application itself. */
+export function FindScreen() {
+  return (
+    <Page title="Find">
+      <WhenRead>
+        <Find />
+      </WhenRead>
+    </Page>
+  );
+}
+
+function Find() {
+  const index = useIndex();
+  const [text, setText] = useState('');
+  const asked = text.trim();
+  const found = useMemo(() => (index && asked ? search(index, asked) : NOTHING), [index, asked]);
+  // The first few of each kind answer the key; the others follow a frame later.
+  const shown = useLater(found, true) === found ? SHOWN : AT_ONCE;
+  return (
+    <>
+      <LineField
+        label="Find anything: a job, a machine, a torque, a plate"
+        value={text}
+        maxLength={80}
+        onChangeText={setText}
+      />
+      <View aria-live="polite">
+        {!index ? (
+          <Words soft>Getting ready …</Words>
+        ) : asked === '' ? (
+          <Words soft>
+            Words may be begun or a little misspelt: “tarn wind”, “hub nut”, “1.6 used”, “slips”.
+          </Words>
+        ) : found.length === 0 ? (
+          <Words>{`Nothing is called “${asked}” here.`}</Words>
+        ) : null}
+      </View>
+      {FOUND_KINDS.map((kind) => {
+        const of = found.filter((f) => f.kind === kind);
+        if (of.length === 0) return null;
+        return (
+          <View key={kind} style={{ gap: 4 }}>
+            <Heading level={2}>{KIND_NAME[kind]}</Heading>
+            <View role="list" aria-label={KIND_NAME[kind]}>
+              {of.slice(0, shown).map((f) => (
+                <FoundRow key={f.id} title={f.title} about={f.about} href={f.href} />
+              ))}
+            </View>
+            {of.length > SHOWN ? (
+              <Words soft size={14}>{`and ${of.length - SHOWN} more`}</Words>
+            ) : null}
+          </View>
+        );
+      })}
+    </>
+  );
+}
+
+/** The index of the workshop as it was when the screen was opened. */
+function useIndex(): SearchIndex | undefined {
+  const store = useAppStore();
+  const units = useUnits();
+  const [index, setIndex] = useState<SearchIndex>();
+  useEffect(() => {
+    let wanted = true;
+    const state = store.getState();
+    const all = findablesOf(
+      jobSelectors.selectAll(state),
+      state.shelf,
+      state.library.sheets,
+      units,
+    );
+    void makeIndex(all).then((made) => {
+      if (wanted) setIndex(made);
+    });
+    return () => {
+      wanted = false;
+    };
+  }, [store, units]);
+  return index;
+}
+
+type RowProps = Pick<Findable, 'title' | 'about' | 'href'>;
+
+const FoundRow = memo(function FoundRow({ title, about, href }: RowProps) {
+  const strata = useStrata();
+  return (
+    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
+      <TouchableRipple
+        role="link"
+        {...webLink(href, () => router.navigate(href as Href))}
+        style={{ minHeight: 52, justifyContent: 'center', paddingVertical: 6 }}
+      >
+        <View>
+          <Words>{title}</Words>
+          <Words soft size={14}>
+            {about}
+          </Words>
+        </View>
+      </TouchableRipple>
+    </View>
+  );
+});

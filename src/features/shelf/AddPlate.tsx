@@ -1,0 +1,91 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { format } from 'date-fns';
+import { useState } from 'react';
+
+import { fieldAt } from '@/core/job/fields';
+import type { LiningId } from '@/core/job/types';
+import { nextLabel } from '@/core/shelf/fromJob';
+import type { StockPlate } from '@/core/shelf/stock';
+import { LINING_ESTIMATES } from '@/core/torque/linings';
+import { LooseField } from '@/features/entry/LooseField';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { Panel } from '@/ui/Panel';
+
+import { shelfActions } from './shelfSlice';
+import { COUNT } from './spec';
+
+const THICKNESS = fieldAt('pack.kinds.any.thickness');
+const LINING_OPTIONS = (Object.keys(LINING_ESTIMATES) as LiningId[]).map((value) => ({
+  value,
+  label: LINING_ESTIMATES[value].name,
+}));
+
+/** Puts a plate on the shelf: measured by itself, or several alike. */
+export function AddPlate() {
+  const dispatch = useAppDispatch();
+  const stock = useAppSelector((state) => state.shelf);
+  const [sort, setSort] = useState<StockPlate['sort']>('steel');
+  const [lining, setLining] = useState<LiningId>('paper');
+  const [age, setAge] = useState<'new' | 'used'>('used');
+  const [nominal, setNominal] = useState<number>();
+  const [thickness, setThickness] = useState<number>();
+  const [count, setCount] = useState<number>();
+  const [key, setKey] = useState(0);
+  const put = () => {
+    if (nominal === undefined) return;
+    dispatch(
+      shelfActions.stockPlatePut({
+        id: nanoid(10),
+        label: nextLabel(stock, sort),
+        sort,
+        nominal,
+        thickness: thickness ?? nominal,
+        count: count ?? 1,
+        isNew: age === 'new',
+        ...(sort === 'disc' ? { lining } : {}),
+        ...(thickness === undefined ? {} : { measured: format(new Date(), 'yyyy-MM-dd') }),
+      }),
+    );
+    // The next plate begins with empty fields.
+    setKey(key + 1);
+    setNominal(undefined);
+    setThickness(undefined);
+    setCount(undefined);
+  };
+  return (
+    <Panel title="Put a plate on the shelf" summary="Measured by itself, or several alike">
+      <Choice
+        label="Sort"
+        value={sort}
+        options={[
+          { value: 'steel', label: 'Steel' },
+          { value: 'disc', label: 'Disc' },
+        ]}
+        onChange={setSort}
+      />
+      {sort === 'disc' ? (
+        <Choice label="Lining" value={lining} options={LINING_OPTIONS} onChange={setLining} />
+      ) : null}
+      <Choice
+        label="Age"
+        value={age}
+        options={[
+          { value: 'used', label: 'Used' },
+          { value: 'new', label: 'New' },
+        ]}
+        onChange={setAge}
+      />
+      <FieldGrid key={key}>
+        <LooseField label="Sold as" spec={THICKNESS} onValue={setNominal} />
+        <LooseField label="Measured" spec={THICKNESS} onValue={setThickness} />
+        <LooseField label="How many alike" spec={COUNT} onValue={setCount} />
+      </FieldGrid>
+      <Action main icon="plus" disabled={nominal === undefined} onPress={put}>
+        Put it on the shelf
+      </Action>
+    </Panel>
+  );
+}

@@ -1,0 +1,21 @@
+import { GAUGE_SET_NAME } from '@/core/setting/gauges';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { optionsOf } from '@/ui/Choice';
+import { Toggles } from '@/ui/Toggles';
+
+import { shelfActions } from './shelfSlice';
+
+/** Gauges that the shop has; what a gap is checked with is chosen from them. */
+export function GaugeSets() {
+  const owned = useAppSelector((state) => state.shelf.gauges);
+  const dispatch = useAppDispatch();
+  return (
+    <Toggles
+      bare
+      label="Gauges that the shop has"
+      chosen={owned}
+      options={optionsOf(GAUGE_SET_NAME)}
+      onToggle={(id) => dispatch(shelfActions.gaugeSetToggled(id))}
+    />
+  );
+}

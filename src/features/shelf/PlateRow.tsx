@@ -1,0 +1,175 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { format, parseISO } from 'date-fns';
+import { memo, useState } from 'react';
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+
+import { fieldAt } from '@/core/job/fields';
+import { scrapOf } from '@/core/shelf/fromJob';
+import type { StockPlate } from '@/core/shelf/stock';
+import { LINING_ESTIMATES } from '@/core/torque/linings';
+import { formatValue, formatWithUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { LooseField } from '@/features/entry/LooseField';
+import { useAppDispatch } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { LineField } from '@/ui/LineField';
+import { useStrata } from '@/ui/theme';
+import { Digits, Words } from '@/ui/Words';
+
+import { shelfActions } from './shelfSlice';
+import { COUNT } from './spec';
+
+const THICKNESS = fieldAt('pack.kinds.any.thickness');
+const FLAT = fieldAt('pack.plates.any.outOfFlat');
+const MAX_LABEL = 40;
+
+interface Props {
+  readonly plate: StockPlate;
+  readonly taken: number;
+  /** Numbers of the jobs in which it lies, as one text, so that the same is the same. */
+  readonly holders: string;
+}
+
+/** An item of the shelf: what it is at a glance, and everything about it to change under it. */
+export const PlateRow = memo(function PlateRow({ plate, taken, holders }: Props) {
+  const units = useUnits();
+  const strata = useStrata();
+  const [open, setOpen] = useState(false);
+  const { label, nominal, thickness, count, isNew, lining, outOfFlat } = plate;
+  return (
+    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 52 }}>
+        <Words bold size={15} style={{ width: 48 }}>
+          {label}
+        </Words>
+        <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+          <Words size={15}>
+            {[
+              formatWithUnit(nominal, 'length', units, 2),
+              isNew ? 'new' : 'used',
+              lining ? LINING_ESTIMATES[lining].name.toLowerCase() : undefined,
+              count > 1 ? `${count} of them` : undefined,
+              outOfFlat
+                ? `${formatWithUnit(outOfFlat, 'length', units, 2)} out of flat`
+                : undefined,
+            ]
+              .filter(Boolean)
+              .join(', ')}
+          </Words>
+          {taken > 0 || plate.from ? (
+            <Words soft size={14}>
+              {[
+                taken > 0 ? `${taken} reserved for ${holders}` : undefined,
+                plate.from ? `from ${plate.from}` : undefined,
+              ]
+                .filter(Boolean)
+                .join('; ')}
+            </Words>
+          ) : null}
+        </View>
+        <Digits size={15}>{formatWithUnit(thickness, 'length', units)}</Digits>
+        <IconButton
+          icon={open ? 'chevron-up' : 'pencil-outline'}
+          aria-label={`${open ? 'Close' : 'Change'} ${label}`}
+          aria-expanded={open}
+          size={22}
+          style={{ width: 48, height: 48, margin: 0 }}
+          onPress={() => setOpen(!open)}
+        />
+      </View>
+      {open ? <PlateFields plate={plate} taken={taken} /> : null}
+    </View>
+  );
+});
+
+function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly taken: number }) {
+  const units = useUnits();
+  const dispatch = useAppDispatch();
+  const [why, setWhy] = useState('');
+  const today = format(new Date(), 'yyyy-MM-dd');
+  const keep = (part: Partial<StockPlate>) =>
+    dispatch(shelfActions.stockPlatePut({ ...plate, ...part }));
+  const scrap = () => {
+    // Of several alike one goes; the others stay.
+    const id = plate.count > 1 ? nanoid(10) : plate.id;
+    dispatch(shelfActions.plateScrapped(scrapOf({ ...plate, id, count: 1 }, why.trim(), today)));
+    if (plate.count > 1) keep({ count: plate.count - 1 });
+    else dispatch(shelfActions.stockPlateTaken(plate.id));
+  };
+  return (
+    <View style={{ gap: 10, paddingBottom: 14 }}>
+      <LineField
+        label="Written on it"
+        value={plate.label}
+        maxLength={MAX_LABEL}
+        onChangeText={(label) => keep({ label })}
+      />
+      <FieldGrid>
+        <LooseField
+          label="Measured"
+          spec={THICKNESS}
+          initial={formatValue(plate.thickness, 'length', units)}
+          onValue={(thickness) =>
+            thickness === undefined || thickness === plate.thickness
+              ? undefined
+              : keep({ thickness, measured: today })
+          }
+        />
+        {plate.sort === 'steel' ? (
+          <LooseField
+            label="Out-of-flat"
+            spec={FLAT}
+            initial={
+              plate.outOfFlat === undefined ? '' : formatValue(plate.outOfFlat, 'length', units)
+            }
+            onValue={(outOfFlat) => (outOfFlat === undefined ? undefined : keep({ outOfFlat }))}
+          />
+        ) : null}
+        <LooseField
+          label="How many alike"
+          spec={COUNT}
+          initial={String(plate.count)}
+          onValue={(count) => (count === undefined ? undefined : keep({ count }))}
+        />
+      </FieldGrid>
+      {plate.measured ? (
+        <Words soft size={14}>
+          {`Measured on ${format(parseISO(plate.measured), 'd MMM yyyy')}.`}
+        </Words>
+      ) : null}
+      {taken > 0 ? (
+        <Words soft size={14}>
+          It lies in a job: take it out there before it leaves the shelf.
+        </Words>
+      ) : (
+        <>
+          <LineField
+            label="Why it goes to the scrap"
+            value={why}
+            maxLength={200}
+            onChangeText={setWhy}
+          />
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            <Action
+              icon="archive-outline"
+              accessibilityLabel={`${plate.label} to the scrap`}
+              disabled={why.trim() === ''}
+              onPress={scrap}
+            >
+              To the scrap
+            </Action>
+            <Action
+              icon="delete-outline"
+              accessibilityLabel={`Take ${plate.label} off the shelf`}
+              onPress={() => dispatch(shelfActions.stockPlateTaken(plate.id))}
+            >
+              Take off the shelf
+            </Action>
+          </View>
+        </>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,73 @@
+import { format } from 'date-fns';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import type { PartVerdict } from '@/core/inspect/inspect';
+import { isFrozen } from '@/core/job/work';
+import { useJobId, useJobPart } from '@/features/jobs/useJob';
+import { useAppDispatch } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Words } from '@/ui/Words';
+
+import type { PutAway } from './putAway';
+import { putAway } from './putAway';
+
+interface Props {
+  readonly parts: readonly PartVerdict[];
+  /** What goes, for the names of the keys: "Disc, plate 3". */
+  readonly what: string;
+  readonly to: readonly ('shelf' | 'scrap')[];
+}
+
+const KEY = {
+  shelf: { icon: 'layers-outline', word: 'To the shelf' },
+  scrap: { icon: 'archive-outline', word: 'To the scrap' },
+} as const;
+
+/** Keys that put plates of the job away with what they measured, and say what came of it. */
+export function PutAwayKeys({ parts, what, to }: Props) {
+  const jobId = useJobId();
+  const frozen = useJobPart(isFrozen);
+  const dispatch = useAppDispatch();
+  const [done, setDone] = useState<PutAway>();
+  if (frozen) return null;
+  return (
+    <View style={{ gap: 8 }}>
+      {parts.length > 0 ? (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          {to.map((where) => (
+            <Action
+              key={where}
+              icon={KEY[where].icon}
+              accessibilityLabel={`${what}: ${KEY[where].word.toLowerCase()}`}
+              onPress={() =>
+                setDone(dispatch(putAway(jobId, parts, where, format(new Date(), 'yyyy-MM-dd'))))
+              }
+            >
+              {parts.length > 1 ? `${what}: ${KEY[where].word.toLowerCase()}` : KEY[where].word}
+            </Action>
+          ))}
+        </View>
+      ) : null}
+      <View aria-live="polite">
+        {done ? (
+          <View style={{ gap: 6 }}>
+            <Words size={15}>{done.text}</Words>
+            {done.undo ? (
+              <Action
+                icon="undo"
+                accessibilityLabel="Undo putting away"
+                onPress={() => {
+                  done.undo?.();
+                  setDone(undefined);
+                }}
+              >
+                Undo
+              </Action>
+            ) : null}
+          </View>
+        ) : null}
+      </View>
+    </View>
+  );
+}

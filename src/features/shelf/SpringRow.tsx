@@ -1,0 +1,197 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { format } from 'date-fns';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+
+import { blankCoilGroup, entry } from '@/core/job/blank';
+import type { FieldPattern } from '@/core/job/fields';
+import { FIELDS, MAX_TESTER_POINTS } from '@/core/job/fields';
+import type { CoilGroup, Entry, RateSource, TesterPoint } from '@/core/job/types';
+import type { StockSpring } from '@/core/shelf/stock';
+import { formatValue } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { LooseField } from '@/features/entry/LooseField';
+import { useAppDispatch } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { LineField } from '@/ui/LineField';
+import { Panel } from '@/ui/Panel';
+import { Removable } from '@/ui/Removable';
+import { useStrata } from '@/ui/theme';
+import { Digits, Words } from '@/ui/Words';
+
+import { shelfActions } from './shelfSlice';
+import { COUNT } from './spec';
+
+interface Props {
+  readonly spring: StockSpring;
+  readonly taken: number;
+}
+
+/** Springs of one kind on the shelf, and everything about them to change under it. */
+export function SpringRow({ spring, taken }: Props) {
+  const strata = useStrata();
+  const [open, setOpen] = useState(false);
+  const { group, count } = spring;
+  const name = group.name || 'Springs';
+  return (
+    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 52 }}>
+        <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+          <Words size={15}>{name}</Words>
+        </View>
+        <Digits size={15}>{`${count - taken} of ${count} free`}</Digits>
+        <IconButton
+          icon={open ? 'chevron-up' : 'pencil-outline'}
+          aria-label={`${open ? 'Close' : 'Change'} ${name}`}
+          aria-expanded={open}
+          size={22}
+          style={{ width: 48, height: 48, margin: 0 }}
+          onPress={() => setOpen(!open)}
+        />
+      </View>
+      {open ? <SpringFields spring={spring} taken={taken} /> : null}
+    </View>
+  );
+}
+
+const RATE_FROM = [
+  { value: 'tester', label: 'Tester points' },
+  { value: 'rate', label: 'Known rate' },
+] as const satisfies readonly { value: RateSource; label: string }[];
+
+type Numbers = 'rate' | 'freeLength' | 'minFreeLength' | 'solidLength';
+const OF_RATE: readonly Numbers[] = ['rate', 'freeLength', 'minFreeLength', 'solidLength'];
+const OF_TESTER: readonly Numbers[] = ['freeLength', 'minFreeLength', 'solidLength'];
+
+function SpringFields({ spring, taken }: Props) {
+  const dispatch = useAppDispatch();
+  const units = useUnits();
+  const { group, count } = spring;
+  const keep = (part: Partial<CoilGroup>) =>
+    dispatch(shelfActions.springsPut({ ...spring, group: { ...group, ...part } }));
+  const said = (value: number): Entry =>
+    entry(value, { kind: 'tested', date: format(new Date(), 'yyyy-MM-dd') });
+  const shown = (pattern: FieldPattern, value: Entry | undefined) =>
+    value === undefined ? '' : formatValue(value.value, FIELDS[pattern].quantity, units);
+  const point = (id: string, part: Partial<TesterPoint>) =>
+    keep({ testerPoints: group.testerPoints.map((p) => (p.id === id ? { ...p, ...part } : p)) });
+  return (
+    <View style={{ gap: 10, paddingBottom: 14 }}>
+      <LineField
+        label="Name"
+        value={group.name}
+        maxLength={120}
+        onChangeText={(name) => keep({ name })}
+      />
+      <Choice
+        label="Rate from"
+        value={group.rateFrom === 'wire' ? 'rate' : group.rateFrom}
+        options={RATE_FROM}
+        onChange={(rateFrom) => keep({ rateFrom })}
+      />
+      <FieldGrid>
+        <LooseField
+          label="Pieces"
+          spec={COUNT}
+          initial={String(count)}
+          onValue={(n) =>
+            n === undefined ? undefined : dispatch(shelfActions.springsPut({ ...spring, count: n }))
+          }
+        />
+        {(group.rateFrom === 'tester' ? OF_TESTER : OF_RATE).map((key) => {
+          const pattern = `springs.coil.groups.*.${key}` as const;
+          return (
+            <LooseField
+              key={key}
+              label={FIELDS[pattern].label}
+              spec={FIELDS[pattern]}
+              initial={shown(pattern, group[key])}
+              onValue={(value) => (value === undefined ? undefined : keep({ [key]: said(value) }))}
+            />
+          );
+        })}
+      </FieldGrid>
+      {group.rateFrom === 'tester' ? (
+        <>
+          {group.testerPoints.map((p, i) => (
+            <Removable
+              key={p.id}
+              label={`Take tester point ${i + 1} out`}
+              onRemove={() =>
+                keep({ testerPoints: group.testerPoints.filter((other) => other.id !== p.id) })
+              }
+            >
+              <LooseField
+                label={`Point ${i + 1}, length`}
+                spec={FIELDS['springs.coil.groups.*.testerPoints.*.length']}
+                initial={shown('springs.coil.groups.*.testerPoints.*.length', p.length)}
+                onValue={(v) => (v === undefined ? undefined : point(p.id, { length: said(v) }))}
+              />
+              <LooseField
+                label={`Point ${i + 1}, force`}
+                spec={FIELDS['springs.coil.groups.*.testerPoints.*.force']}
+                initial={shown('springs.coil.groups.*.testerPoints.*.force', p.force)}
+                onValue={(v) => (v === undefined ? undefined : point(p.id, { force: said(v) }))}
+              />
+            </Removable>
+          ))}
+          <Action
+            icon="plus"
+            disabled={group.testerPoints.length >= MAX_TESTER_POINTS}
+            onPress={() => keep({ testerPoints: [...group.testerPoints, { id: nanoid(8) }] })}
+          >
+            Add a tester point
+          </Action>
+        </>
+      ) : null}
+      {taken > 0 ? (
+        <Words soft size={14}>
+          Some of them lie in a job: take them out there before they leave the shelf.
+        </Words>
+      ) : (
+        <Action
+          icon="delete-outline"
+          accessibilityLabel={`Take ${group.name} off the shelf`}
+          onPress={() => dispatch(shelfActions.springsTaken(spring.id))}
+        >
+          Take off the shelf
+        </Action>
+      )}
+    </View>
+  );
+}
+
+/** Puts springs of a new kind on the shelf; what they are is filled in on their row. */
+export function AddSprings() {
+  const dispatch = useAppDispatch();
+  const [name, setName] = useState('');
+  const [count, setCount] = useState<number>();
+  const [key, setKey] = useState(0);
+  const put = () => {
+    const id = nanoid(10);
+    dispatch(
+      shelfActions.springsPut({
+        id,
+        count: count ?? 1,
+        group: { ...blankCoilGroup(id, name.trim()), rateFrom: 'tester' },
+      }),
+    );
+    setName('');
+    setCount(undefined);
+    setKey(key + 1);
+  };
+  return (
+    <Panel title="Put springs on the shelf" summary="Of one kind; tester points and lengths follow">
+      <LineField label="Name of the springs" value={name} maxLength={120} onChangeText={setName} />
+      <FieldGrid key={key}>
+        <LooseField label="Pieces of them" spec={COUNT} onValue={setCount} />
+      </FieldGrid>
+      <Action main icon="plus" disabled={name.trim() === ''} onPress={put}>
+        Put them on the shelf
+      </Action>
+    </Panel>
+  );
+}

@@ -1,0 +1,138 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { fieldAt } from '@/core/job/fields';
+import type { Job } from '@/core/job/types';
+import { shortOf } from '@/core/shelf/fromJob';
+import type { StockPlate } from '@/core/shelf/stock';
+import { formatWithUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { LooseField } from '@/features/entry/LooseField';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { Panel } from '@/ui/Panel';
+import { Removable } from '@/ui/Removable';
+import { useStrata } from '@/ui/theme';
+import { Digits, Heading, Words } from '@/ui/Words';
+
+import { shelfActions } from './shelfSlice';
+import { COUNT } from './spec';
+
+/** What to order so that the shelf has what the shop wants of each size, and how much that is. */
+export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
+  const stock = useAppSelector((state) => state.shelf);
+  const units = useUnits();
+  const strata = useStrata();
+  const dispatch = useAppDispatch();
+  const size = (mm: number) => formatWithUnit(mm, 'length', units, 2);
+  const short = shortOf(stock, jobs, size);
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>To order</Heading>
+      {short.length === 0 ? (
+        <Words soft>
+          {stock.wanted.length === 0
+            ? 'Say below how many of a size the shelf should have, and what lacks stands here.'
+            : 'Nothing: of every size there are as many as wanted.'}
+        </Words>
+      ) : (
+        <View role="list" aria-label="To order">
+          {short.map((line) => (
+            <View
+              key={line.what}
+              role="listitem"
+              style={{
+                flexDirection: 'row',
+                alignItems: 'center',
+                gap: 8,
+                minHeight: 48,
+                borderTopWidth: 1,
+                borderColor: strata.line,
+              }}
+            >
+              <View style={{ flexGrow: 1, flexShrink: 1 }}>
+                <Words size={15}>{line.what}</Words>
+                <Words soft size={14}>
+                  {line.why}
+                </Words>
+              </View>
+              <Digits bold size={17}>
+                {String(line.count)}
+              </Digits>
+            </View>
+          ))}
+        </View>
+      )}
+      <Panel
+        title="Wanted on the shelf"
+        summary={
+          stock.wanted.map((w) => `${w.atLeast} ${w.sort}s of ${size(w.nominal)}`).join(', ') ||
+          'Nothing yet'
+        }
+      >
+        {stock.wanted.map((w) => {
+          const name = `${w.sort === 'steel' ? 'Steel' : 'Disc'} ${size(w.nominal)}`;
+          return (
+            <Removable
+              key={w.id}
+              label={`${name} is not wanted any more`}
+              onRemove={() => dispatch(shelfActions.wantedTaken(w.id))}
+            >
+              <LooseField
+                label={`${name}, at least`}
+                spec={COUNT}
+                initial={String(w.atLeast)}
+                onValue={(atLeast) =>
+                  atLeast === undefined
+                    ? undefined
+                    : dispatch(shelfActions.wantedPut({ ...w, atLeast }))
+                }
+              />
+            </Removable>
+          );
+        })}
+        <AddWanted />
+      </Panel>
+    </View>
+  );
+}
+
+const THICKNESS = fieldAt('pack.kinds.any.thickness');
+
+function AddWanted() {
+  const dispatch = useAppDispatch();
+  const [sort, setSort] = useState<StockPlate['sort']>('steel');
+  const [nominal, setNominal] = useState<number>();
+  const [atLeast, setAtLeast] = useState<number>();
+  const [key, setKey] = useState(0);
+  const add = () => {
+    if (nominal === undefined || atLeast === undefined) return;
+    dispatch(shelfActions.wantedPut({ id: nanoid(10), sort, nominal, atLeast }));
+    setKey(key + 1);
+    setNominal(undefined);
+    setAtLeast(undefined);
+  };
+  return (
+    <>
+      <Choice
+        label="Another size"
+        value={sort}
+        options={[
+          { value: 'steel', label: 'Steel' },
+          { value: 'disc', label: 'Disc' },
+        ]}
+        onChange={setSort}
+      />
+      <FieldGrid key={key}>
+        <LooseField label="Thickness as sold" spec={THICKNESS} onValue={setNominal} />
+        <LooseField label="At least so many" spec={COUNT} onValue={setAtLeast} />
+      </FieldGrid>
+      <Action icon="plus" disabled={nominal === undefined || atLeast === undefined} onPress={add}>
+        Want so many
+      </Action>
+    </>
+  );
+}

@@ -1,0 +1,79 @@
+import { evaluate } from '@/core/evaluate/evaluate';
+import { inspect } from '@/core/inspect/inspect';
+import { demoJob } from '@/demo/jobs';
+import { demoShelf } from '@/demo/shelf';
+import { jobActions } from '@/features/jobs/jobsSlice';
+import { makeStore } from '@/store/store';
+
+import { putAway } from '../putAway';
+import { shelfActions } from '../shelfSlice';
+
+jest.mock('react-redux', () => ({
+  useDispatch: { withTypes: () => undefined },
+  useSelector: { withTypes: () => undefined },
+  useStore: { withTypes: () => undefined },
+}));
+
+const TODAY = '2026-11-24';
+
+function open(number: string) {
+  const store = makeStore();
+  const job = demoJob(number);
+  store.dispatch(shelfActions.shelfLoaded(demoShelf()));
+  store.dispatch(jobActions.jobsLoaded({ jobs: [job], drafts: {} }));
+  return {
+    store,
+    job,
+    plates: inspect(job, evaluate(job)).parts.filter((p) => p.plate),
+    now: () => store.getState().jobs.entities[job.id],
+    shelf: () => store.getState().shelf,
+  };
+}
+
+describe('putting plates of a job away', () => {
+  it('moves each with what it measured, lays new ones, and takes all of it back', () => {
+    const { store, job, plates, now, shelf } = open('UR-0106');
+    const some = plates.filter((p) => !p.plate?.plate.shelfId).slice(0, 3);
+    const before = shelf();
+    const done = store.dispatch(putAway(job.id, some, 'scrap', TODAY));
+    expect(done.text).toContain('New ones lie in their places.');
+    expect(shelf().scrap).toHaveLength(before.scrap.length + 3);
+    expect(new Set(shelf().scrap.map((p) => p.label)).size).toBe(before.scrap.length + 3);
+    for (const { id } of some) {
+      const plate = now()?.pack.plates.find((p) => p.id === id);
+      expect(plate).toMatchObject({ isNew: true });
+      expect(plate?.readings).toBeUndefined();
+    }
+    done.undo?.();
+    expect(shelf()).toEqual(before);
+    expect(now()?.pack).toEqual(job.pack);
+  });
+
+  it('gives a plate that came from the shelf back as the item that it was', () => {
+    const { store, job, plates, now, shelf } = open('UR-0106');
+    const [item] = shelf().plates;
+    const [first] = plates;
+    if (!item || !first?.plate) throw new Error('nothing to try with');
+    const part = {
+      ...first,
+      plate: { ...first.plate, plate: { ...first.plate.plate, shelfId: item.id } },
+    };
+    const before = shelf();
+    const done = store.dispatch(putAway(job.id, [part], 'shelf', TODAY));
+    expect(done.text).toContain(`is on the shelf again as ${item.label}`);
+    expect(shelf()).toEqual(before);
+    expect(now()?.pack.plates.find((p) => p.id === first.id)?.shelfId).toBeUndefined();
+  });
+
+  it('leaves a plate of unknown thickness where it is and says why', () => {
+    const { store, job, plates, now } = open('UR-0105');
+    const [first] = plates;
+    if (!first?.plate) throw new Error('no plate');
+    const { thickness: _t, ...kind } = first.plate.kind;
+    const bare = { ...first, plate: { ...first.plate, kind } };
+    const done = store.dispatch(putAway(job.id, [bare], 'shelf', TODAY));
+    expect(done.text).toMatch(/stays: it was not measured/);
+    expect(done.undo).toBeUndefined();
+    expect(now()).toBe(store.getState().jobs.entities[job.id]);
+  });
+});

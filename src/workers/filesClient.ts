@@ -1,0 +1,59 @@
+import { proxy, transfer } from 'comlink';
+
+import type { Job } from '@/core/job/types';
+import type { Workshop } from '@/core/workshop/merge';
+import { FileRefused } from '@/files/refused';
+
+import type { FileRuns } from './files.worker';
+import { inWorker } from './inWorker';
+
+/** Where the bundle of `files.worker.ts` is served. */
+const WORKER_URL = '/files-worker.js';
+
+/** A file that was read and is not yet taken in. */
+export interface ReadBackup {
+  readonly workshop: Workshop;
+  /** What was done to bring it up to this version, in words. */
+  readonly upgraded?: string;
+  readonly photos: ReadonlyMap<string, Uint8Array>;
+}
+
+/** The backup of a workshop as the bytes of a zip, made in a worker. */
+export const packInWorker = (
+  workshop: Workshop,
+  photos: ReadonlyMap<string, Uint8Array>,
+  now: string,
+): Promise<Uint8Array> =>
+  inWorker<FileRuns, Uint8Array>(WORKER_URL, (runs) => runs.pack(workshop, photos, now));
+
+/**
+ * Reads a backup, or a workshop file, in a worker.
+ * @throws {FileRefused} with words for the builder
+ */
+export async function readInWorker(
+  bytes: Uint8Array,
+  progress: (share: number) => void,
+): Promise<ReadBackup> {
+  const jobs: Job[] = [];
+  try {
+    const { rest, photos, upgraded } = await inWorker<
+      FileRuns,
+      Awaited<ReturnType<FileRuns['read']>>
+    >(WORKER_URL, (runs) =>
+      runs.read(
+        transfer(bytes, [bytes.buffer]),
+        proxy(progress),
+        proxy((some: readonly Job[]) => {
+          jobs.push(...some);
+          return Promise.resolve();
+        }),
+      ),
+    );
+    return { workshop: { ...rest, jobs }, photos, ...(upgraded ? { upgraded } : {}) };
+  } catch (error) {
+    // Across the border between threads an error keeps its name but not its class.
+    if (error instanceof Error && error.name === 'FileRefused')
+      throw new FileRefused(error.message);
+    throw error;
+  }
+}

@@ -1,0 +1,34 @@
+import type { Remote } from 'comlink';
+import { wrap } from 'comlink';
+
+export class Cancelled extends Error {
+  constructor() {
+    super('The run was stopped.');
+    this.name = 'Cancelled';
+  }
+}
+
+/**
+ * Does one run in a worker of its own. Stopping ends the worker at once, wherever its loop is.
+ * @param url where the worker's bundle is served
+ * @throws {Cancelled} when `signal` stops it; an Error when the worker can't be started or breaks
+ */
+export async function inWorker<Runs, T>(
+  url: string,
+  run: (runs: Remote<Runs>) => Promise<T>,
+  signal?: AbortSignal,
+): Promise<T> {
+  if (signal?.aborted) throw new Cancelled();
+  const worker = new Worker(url);
+  try {
+    return await new Promise<T>((resolve, reject) => {
+      worker.addEventListener('error', (event) =>
+        reject(new Error(event.message || 'The worker could not be started.')),
+      );
+      signal?.addEventListener('abort', () => reject(new Cancelled()), { once: true });
+      run(wrap<Runs>(worker)).then(resolve, reject);
+    });
+  } finally {
+    worker.terminate();
+  }
+}
