@@ -1,1 +1,3 @@
-export { CodeScreen as default } from '@/features/code/CodeScreen';
+import { onWorkbench } from '@/features/onWorkbench';
+
+export default onWorkbench(({ CodeScreen }) => CodeScreen);

@@ -1,1 +1,3 @@
-export { DueScreen as default } from '@/features/due/DueScreen';
+import { onWorkbench } from '@/features/onWorkbench';
+
+export default onWorkbench(({ DueScreen }) => DueScreen);

@@ -1,1 +1,3 @@
-export { FilesScreen as default } from '@/features/backup/FilesScreen';
+import { onWorkbench } from '@/features/onWorkbench';
+
+export default onWorkbench(({ FilesScreen }) => FilesScreen);

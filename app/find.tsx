@@ -1,1 +1,3 @@
-export { FindScreen as default } from '@/features/find/FindScreen';
+import { onWorkbench } from '@/features/onWorkbench';
+
+export default onWorkbench(({ FindScreen }) => FindScreen);

@@ -1,1 +1,3 @@
-export { LibraryScreen as default } from '@/features/library/LibraryScreen';
+import { onWorkbench } from '@/features/onWorkbench';
+
+export default onWorkbench(({ LibraryScreen }) => LibraryScreen);

@@ -1,1 +1,3 @@
-export { ShelfScreen as default } from '@/features/shelf/ShelfScreen';
+import { onWorkbench } from '@/features/onWorkbench';
+
+export default onWorkbench(({ ShelfScreen }) => ShelfScreen);

@@ -1,6 +1,8 @@
 import { useLocalSearchParams } from 'expo-router';
 
-import { JobScreen } from '@/features/job/JobScreen';
+import { onWorkbench } from '@/features/onWorkbench';
+
+const JobScreen = onWorkbench((workbench) => workbench.JobScreen);
 
 export default function JobRoute() {
   const { id } = useLocalSearchParams<{ id: string }>();

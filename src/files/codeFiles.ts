@@ -1,4 +1,2 @@
-/* Packs as codes, loaded as one piece when one is drawn or read. */
-export { findQr, drawQr, qrPng } from './qr';
-export { readPackCode, writePackCode } from './packCode';
-export { pointsOf } from './picture';
+/* QR codes, loaded as one piece when one is drawn or read. What is in them is read and written by `jsonFiles.ts`. */
+export { drawQr, findQr, qrPng } from './qr';

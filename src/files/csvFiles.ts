@@ -1,4 +1,7 @@
-/* Readers and writers of CSV, loaded as one piece when a table is read or written; see `jsonFiles.ts`. */
+/*
+ * Readers and writers of CSV. They stand on the core's figures, so they are part of the workbench: a piece of their own would
+ * put what they share with it into the first screen.
+ */
 export { MAX_CSV_BYTES } from './csvTable';
 export { writeOrderCsv } from './orderCsv';
 export { readSpringCsv } from './springCsv';

@@ -3,3 +3,4 @@
  * and pieces that are loaded one by one would put what they share into the first screen.
  */
 export { jobFileName, MAX_FILE_BYTES, readJobFile, writeJobFile } from './jobFile';
+export { readPackCode, writePackCode } from './packCode';

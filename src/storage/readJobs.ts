@@ -4,6 +4,8 @@ import type { Job } from '@/core/job/types';
 import { rememberRow } from '@/features/jobs/rows';
 import type { AppStore } from '@/store/store';
 
+import { whenIdle } from '@/ui/useLater';
+
 import type { RecordStore } from './records';
 import { storedJob } from './storedJob';
 
@@ -39,7 +41,8 @@ async function fetchJobs(records: RecordStore, rows: readonly JobRow[]): Promise
       continue;
     }
     jobs.push(job);
-    if (JSON.stringify(rowOf(job)) === JSON.stringify(row)) rememberRow(job, row);
+    const { verdict: _verdict, ...plain } = row;
+    if (JSON.stringify(rowOf(job)) === JSON.stringify(plain)) rememberRow(job, row);
   }
   return { jobs, missing };
 }
@@ -82,7 +85,7 @@ export async function readUnread(
     const { unread, wantedId } = store.getState().jobs;
     return wantedId === undefined ? undefined : unread[wantedId];
   };
-  await idle(wanted() ? 0 : AT_LATEST_MS);
+  await whenIdle(wanted() ? 0 : AT_LATEST_MS);
   // As they stand, which is newest first.
   const rows = Object.values(store.getState().jobs.unread);
   let read: Found = { jobs: [], missing: [] };
@@ -95,7 +98,7 @@ export async function readUnread(
       put(read);
       read = { jobs: [], missing: [] };
     }
-    await idle(GO_ON_MS);
+    await whenIdle(GO_ON_MS);
   }
   put(read);
 }
@@ -103,13 +106,6 @@ export async function readUnread(
 /** Reading gives way to whatever the builder does, but not for ever. */
 const AT_LATEST_MS = 3000;
 const GO_ON_MS = 100;
-
-/** Waits until the thread has nothing else to do. */
-const idle = (atLatest: number): Promise<void> =>
-  new Promise((resolve) => {
-    if (typeof requestIdleCallback === 'undefined') setTimeout(resolve);
-    else requestIdleCallback(() => resolve(), { timeout: atLatest });
-  });
 
 /** Where a record can't be read its text stays where it is, so that it can still be rescued. */
 export function sayDamaged(keys: readonly string[]): void {

@@ -5,6 +5,7 @@ import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 
 import { EMPTY_STOCK } from '@/core/shelf/stock';
+import { loadWorkbench } from '@/features/onWorkbench';
 import { UnitsProvider } from '@/features/display/useUnits';
 import { openRecords } from '@/storage/records';
 import { otherTabs } from '@/storage/tabs';
@@ -73,7 +74,7 @@ function openWorkshop(): () => void {
     const offered = await offeredWorkshop();
     const first = async (): Promise<FirstWorkshop> => {
       if (offered !== 'demo') return { jobs: [], shelf: EMPTY_STOCK, library: [] };
-      const { demoJobs, demoLibrary, demoShelf } = await import('@/demo/workshop');
+      const { demoJobs, demoLibrary, demoShelf } = await loadWorkbench();
       return { jobs: demoJobs(), shelf: demoShelf(), library: demoLibrary() };
     };
     const name = `under-ridge-${offered}`;

@@ -5,6 +5,13 @@ export function afterPaint(call: () => void): void {
   requestAnimationFrame(() => setTimeout(call));
 }
 
+/** Waits until the thread has nothing else to do, or so long at the latest. */
+export const whenIdle = (atLatestMs = 1000): Promise<void> =>
+  new Promise((resolve) => {
+    if (typeof requestIdleCallback === 'undefined') setTimeout(resolve);
+    else requestIdleCallback(() => resolve(), { timeout: atLatestMs });
+  });
+
 /**
  * The value as it was when the page was last painted: what is drawn from it follows a frame later, so that what answers
  * the hand is on screen first. While `on` is false it is the value itself.

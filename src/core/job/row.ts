@@ -1,4 +1,5 @@
 import { COMPLAINTS } from '../causes/knowledge';
+import type { State } from '../evaluate/figure';
 import type { Job, Stage } from './types';
 
 /**
@@ -18,12 +19,20 @@ export interface JobRow {
   readonly due?: string;
   /** The words by which it is found, in lower case. */
   readonly words: string;
+  /** What was last found of its pack; kept with the row, so that a list need not work it out before it shows. */
+  readonly verdict?: RowVerdict;
+}
+
+/** A verdict on the whole, as a list shows it. */
+export interface RowVerdict {
+  readonly state: State | 'unknown';
+  readonly title: string;
 }
 
 /** Notes are searched so far. */
 const NOTE_CHARS = 400;
 
-/** The row of a job. Never throws. */
+/** The row of a job, without a verdict. Never throws. */
 export function rowOf(job: Job): JobRow {
   const { id, number, machine, stage, archived, updatedAt, notes, strip, intake } = job;
   return {

@@ -1,10 +1,7 @@
-import { entry } from '../job/blank';
-import type { CoilGroup, Job, LiningId, Plate, Source } from '../job/types';
-import { ofThickness } from '../pack/edit';
+import type { CoilGroup, Job, LiningId } from '../job/types';
 import type { GaugeSetId } from '../setting/gauges';
 import type { Mm } from '../units/quantity';
-import { withShelfOption } from './jobShelf';
-import type { ShelfPlate, ShelfSet } from './solver';
+import type { ShelfPlate } from './solver';
 
 /** A plate on the shop's shelf, measured by itself, or several alike. */
 export interface StockPlate {
@@ -110,45 +107,4 @@ export function springSetsOf(stock: Stock, job: Job): CoilGroup[] {
   return stock.springs
     .filter((s) => s.count >= wanted)
     .map((s) => ({ ...s.group, id: s.id, shelfId: s.id }));
-}
-
-/**
- * Puts an answer from the shelf into a job: its unlined plates become the chosen ones, with what they measured, and the
- * springs or the step of the answer's option are taken. What is used is reserved by lying in the job.
- * @param source of the readings: when and how the shelf's plates were measured
- * @param newId names a kind that has to be made for a nominal thickness
- * Never throws; a pick that is not on the shelf keeps its thickness and no label.
- */
-export function withShelfSet(
-  job: Job,
-  set: ShelfSet,
-  stock: Stock,
-  source: Source,
-  newId: () => string,
-): Job {
-  const lined = new Set(job.pack.kinds.filter((k) => k.lined !== 'none').map((k) => k.id));
-  const picks = set.picks.flatMap((pick) => Array.from({ length: pick.count }, () => pick));
-  let next = withShelfOption(job, set.option, springSetsOf(stock, job));
-  const steels = next.pack.plates.filter((p) => !lined.has(p.kindId));
-  steels.forEach((plate, i) => {
-    const pick = picks[i];
-    if (!pick) return;
-    const item = stock.plates.find((p) => p.id === pick.id);
-    next = ofThickness(next, [plate.id], item?.nominal ?? pick.thickness, newId);
-    const chosen = (p: Plate): Plate => ({
-      id: p.id,
-      kindId: p.kindId,
-      readings: { '1': entry(pick.thickness, source) },
-      shelfId: pick.id,
-      ...(item?.isNew ? { isNew: true } : {}),
-    });
-    next = {
-      ...next,
-      pack: {
-        ...next.pack,
-        plates: next.pack.plates.map((p) => (p.id === plate.id ? chosen(p) : p)),
-      },
-    };
-  });
-  return next;
 }

@@ -1,12 +1,12 @@
-import { format, parseISO } from 'date-fns';
+import { format } from 'date-fns';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import type { MergeChoice, MergeItem } from '@/core/workshop/merge';
 import { choiceFor, planMerge } from '@/core/workshop/merge';
-import { selectRows } from '@/features/jobs/rows';
 import { WhenRead } from '@/features/jobs/WhenRead';
+import { writeLogCsv, writeMeasurementsCsv, writeShelfCsv } from '@/files/csvFiles';
 import { FileRefused } from '@/files/refused';
 import { canShare, download, pickFile, share } from '@/files/share';
 import { useAppDispatch, useAppSelector, useAppStore } from '@/store/store';
@@ -18,8 +18,9 @@ import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { backupActions } from './backupSlice';
+import { useBackupWords } from './useBackupWords';
 import type { ReadFile } from './workshop';
-import { backUp, changedSince, readBackup, takeBack, takeIn, workshopOf } from './workshop';
+import { backUp, readBackup, takeBack, takeIn, workshopOf } from './workshop';
 
 /** The whole workshop taken away in one file, and taken in again. */
 export function FilesScreen() {
@@ -32,22 +33,6 @@ export function FilesScreen() {
       </WhenRead>
     </Page>
   );
-}
-
-/** How the last backup stands to what was done since, in words. */
-export function useBackupWords(): { readonly text: string; readonly changed: number } {
-  const { since, made } = useAppSelector((state) => state.backup.last);
-  const jobs = useAppSelector(selectRows);
-  const changed = changedSince(jobs, since);
-  const last = made
-    ? `Last backup ${format(parseISO(since), 'd MMM yyyy, HH:mm')}.`
-    : 'No backup yet.';
-  return {
-    changed,
-    text: `${last} ${changed === 0 ? 'No job' : changed === 1 ? 'One job' : `${changed} jobs`} changed since${
-      made ? '' : ' the first visit'
-    }.`,
-  };
 }
 
 function TakeAway() {
@@ -102,14 +87,13 @@ function TakeAway() {
 function Tables() {
   const store = useAppStore();
   const save = async (what: 'measurements' | 'log' | 'shelf') => {
-    const tables = await import('@/files/csvFiles');
     const { jobs, shelf } = workshopOf(store.getState());
     const text =
       what === 'measurements'
-        ? tables.writeMeasurementsCsv(jobs)
+        ? writeMeasurementsCsv(jobs)
         : what === 'log'
-          ? tables.writeLogCsv(jobs)
-          : tables.writeShelfCsv(shelf, jobs);
+          ? writeLogCsv(jobs)
+          : writeShelfCsv(shelf, jobs);
     download(`under-ridge-${what}.csv`, text, 'text/csv');
   };
   return (

@@ -1,6 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
 
-import type { Job } from '@/core/job/types';
 import type { MergeChoice, Workshop } from '@/core/workshop/merge';
 import { merged } from '@/core/workshop/merge';
 import type { Drafts } from '@/features/jobs/jobsSlice';
@@ -11,6 +10,7 @@ import { templateActions } from '@/features/worksheet/templatesSlice';
 import { bytesOfDataUrl, dataUrlOf } from '@/files/dataUrl';
 import { FileRefused, MAX_BACKUP_BYTES } from '@/files/refused';
 import type { ReadBackup } from '@/workers/filesClient';
+import { packInWorker, readInWorker } from '@/workers/filesClient';
 import { pictures } from '@/storage/pictures';
 import type { AppStore, RootState } from '@/store/store';
 
@@ -33,10 +33,6 @@ export function workshopOf(state: RootState): Workshop {
   };
 }
 
-/** Jobs that changed since the last backup. */
-export const changedSince = (jobs: readonly Pick<Job, 'updatedAt'>[], since: string): number =>
-  jobs.filter((job) => job.updatedAt > since).length;
-
 /** Packs the workshop with its photographs; a photograph that is gone is left out. */
 export const backUp =
   () =>
@@ -47,7 +43,6 @@ export const backUp =
       const url = await pictures.load(id);
       if (url !== undefined) photos.set(id, bytesOfDataUrl(url));
     }
-    const { packInWorker } = await import('@/workers/filesClient');
     return packInWorker(workshop, photos, new Date().toISOString());
   };
 
@@ -65,7 +60,6 @@ export async function readBackup(file: File, progress: (share: number) => void):
     throw new FileRefused(
       `${(file.size / 1e6).toFixed(0)} MB is too large for a backup; at most ${MAX_BACKUP_BYTES / 1e6} MB.`,
     );
-  const { readInWorker } = await import('@/workers/filesClient');
   const bytes = new Uint8Array(await file.arrayBuffer());
   return { name: file.name, ...(await readInWorker(bytes, progress)) };
 }

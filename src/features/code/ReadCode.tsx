@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import { evaluate } from '@/core/evaluate/evaluate';
 import type { Job } from '@/core/job/types';
 import { jobActions } from '@/features/jobs/jobsSlice';
+import { pointsOf } from '@/files/picture';
 import { FileRefused } from '@/files/refused';
 import { pickFile } from '@/files/share';
 import { useAppDispatch, useAppStore } from '@/store/store';
@@ -28,7 +29,7 @@ export function ReadCode() {
   const [refused, setRefused] = useState<string>();
 
   const take = async (bytes: Uint8Array): Promise<boolean> => {
-    const { readPackCode } = await import('@/files/codeFiles');
+    const { readPackCode } = await import('@/files/jsonFiles');
     try {
       setJob(readPackCode(bytes, nanoid(12), '', new Date().toISOString()));
       setRefused(undefined);
@@ -44,7 +45,7 @@ export function ReadCode() {
     const file = await pickFile('image/*');
     if (!file) return;
     setCamera(false);
-    const { findQr, pointsOf } = await import('@/files/codeFiles');
+    const { findQr } = await import('@/files/codeFiles');
     try {
       for (const side of SIDES) {
         const bytes = findQr(await pointsOf(file, side));

@@ -28,7 +28,8 @@ function Code({ job }: { readonly job: Job }) {
   const [shown, setShown] = useState<Shown>({ state: 'drawing' });
   useEffect(() => {
     let wanted = true;
-    void import('@/files/codeFiles').then(({ drawQr, writePackCode }) => {
+    const pieces = Promise.all([import('@/files/codeFiles'), import('@/files/jsonFiles')]);
+    void pieces.then(([{ drawQr }, { writePackCode }]) => {
       const bytes = writePackCode(job);
       const code = drawQr(bytes);
       if (wanted)

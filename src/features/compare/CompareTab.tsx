@@ -17,7 +17,8 @@ import {
 } from '@/core/job/variants';
 import { useUnits } from '@/features/display/useUnits';
 import { useChangeJob } from '@/features/jobs/changeJob';
-import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { useEvaluation } from '@/features/jobs/evaluations';
+import { useJob } from '@/features/jobs/useJob';
 import { ClampOverWear } from '@/features/springs/ClampOverWear';
 import { Action } from '@/ui/Action';
 import { LineField } from '@/ui/LineField';

@@ -2,7 +2,8 @@ import { useState } from 'react';
 
 import { figuresToCompare } from '@/core/advice/compare';
 import { trades } from '@/core/advice/trade';
-import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { useEvaluation } from '@/features/jobs/evaluations';
+import { useJob } from '@/features/jobs/useJob';
 import { useShelfAtHand } from '@/features/shelf/useShelf';
 import { Choice } from '@/ui/Choice';
 import { Panel } from '@/ui/Panel';

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { readSentence } from '@/core/evaluate/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
-import { useEvaluation } from '@/features/jobs/useJob';
+import { useEvaluation } from '@/features/jobs/evaluations';
 import { STATE_WORD, StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';

@@ -5,7 +5,7 @@ import type { Verdict } from '@/core/evaluate/verdicts';
 import { readSentence } from '@/core/evaluate/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
-import { useEvaluation } from '@/features/jobs/useJob';
+import { useEvaluation } from '@/features/jobs/evaluations';
 import { StateMark } from '@/ui/StateMark';
 import { Heading, Words } from '@/ui/Words';
 

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { readSentence } from '@/core/evaluate/sentence';
 import type { VerdictId } from '@/core/evaluate/verdicts';
 import { useUnits } from '@/features/display/useUnits';
-import { useEvaluation } from '@/features/jobs/useJob';
+import { useEvaluation } from '@/features/jobs/evaluations';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
 

@@ -6,7 +6,7 @@ import type { Figure, FigureId, WorkingInput } from '@/core/evaluate/figure';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { sourceWords } from '@/features/entry/SourceTag';
-import { useEvaluation } from '@/features/jobs/useJob';
+import { useEvaluation } from '@/features/jobs/evaluations';
 import { Formula } from '@/ui/Formula';
 import { Overlay } from '@/ui/Overlay';
 import { useStrata } from '@/ui/theme';

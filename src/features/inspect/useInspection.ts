@@ -1,7 +1,8 @@
 import type { Inspection } from '@/core/inspect/inspect';
 import { inspect } from '@/core/inspect/inspect';
 import type { Job } from '@/core/job/types';
-import { evaluationOf, useJob } from '@/features/jobs/useJob';
+import { evaluationOf } from '@/features/jobs/evaluations';
+import { useJob } from '@/features/jobs/useJob';
 
 const inspections = new WeakMap<Job, Inspection>();
 

@@ -7,6 +7,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
+import { MAX_CSV_BYTES, readTorqueCsv, writeTorqueCsv } from '@/files/csvFiles';
 import { FileRefused } from '@/files/refused';
 import { download, pickFile } from '@/files/share';
 import type { TorqueFile } from '@/files/torqueCsv';
@@ -50,7 +51,6 @@ function Curve() {
     if (!file) return;
     setRefused(undefined);
     setPreview(undefined);
-    const { MAX_CSV_BYTES, readTorqueCsv } = await import('@/files/csvFiles');
     try {
       if (file.size > MAX_CSV_BYTES)
         throw new FileRefused('Too large for a torque curve: at most 2 MB.');
@@ -62,7 +62,6 @@ function Curve() {
     }
   };
   const save = async (curve: TorqueCurve) => {
-    const { writeTorqueCsv } = await import('@/files/csvFiles');
     download('torque-curve.csv', writeTorqueCsv(curve), 'text/csv');
   };
   const take = (curve: TorqueCurve, withPeak: boolean) => {

@@ -1,9 +1,11 @@
 import { router } from 'expo-router';
 import { IconButton, Menu } from 'react-native-paper';
 
+import { sectionSvg } from '@/files/sectionSvg';
 import { canShare, download, share } from '@/files/share';
 import { jobActions } from '@/features/jobs/jobsSlice';
-import { evaluationOf, useJobId, useJobPart } from '@/features/jobs/useJob';
+import { evaluationOf } from '@/features/jobs/evaluations';
+import { useJobId, useJobPart } from '@/features/jobs/useJob';
 import { useAppDispatch, useAppStore } from '@/store/store';
 import { DropMenu } from '@/ui/DropMenu';
 
@@ -34,10 +36,9 @@ export function JobMenu() {
       'application/json',
     );
   };
-  const exportSection = async () => {
+  const exportSection = () => {
     const job = store.getState().jobs.entities[jobId];
     if (!job) return;
-    const { sectionSvg } = await import('@/files/sectionSvg');
     const { layout, problems } = evaluationOf(job);
     const svg = sectionSvg(layout, {
       width: SVG_WIDTH,
@@ -97,7 +98,7 @@ export function JobMenu() {
               title="Section as a drawing, SVG"
               onPress={() => {
                 close();
-                void exportSection();
+                exportSection();
               }}
             />
           ) : null}

@@ -6,7 +6,7 @@ import { TouchableRipple } from 'react-native-paper';
 
 import type { JobRow } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
-import { useBackupWords } from '@/features/backup/FilesScreen';
+import { useBackupWords } from '@/features/backup/useBackupWords';
 import { pickFile } from '@/files/share';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
@@ -27,7 +27,7 @@ import { importJob } from './importJob';
 import { JobFilter } from './JobFilter';
 import { jobActions } from './jobsSlice';
 import { selectRows } from './rows';
-import { useVerdict } from './useJob';
+import { useVerdict } from './useVerdict';
 import { WhenRead } from './WhenRead';
 
 /** Rows on a tall screen, rows that follow a frame later, and more at a press: thousands would take seconds to draw. */
@@ -249,7 +249,7 @@ function dueWords(job: JobRow, today: Date): string | undefined {
 
 const Row = memo(function Row({ job, wide, today }: RowProps) {
   const strata = useStrata();
-  const overall = useVerdict(job.id);
+  const overall = useVerdict(job);
   const name = job.name || 'New machine';
   const due = dueWords(job, today);
   const verdict = (

@@ -1,6 +1,6 @@
 import { createSelector } from '@reduxjs/toolkit';
 
-import type { JobRow } from '@/core/job/row';
+import type { JobRow, RowVerdict } from '@/core/job/row';
 import { rowOf } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
 
@@ -24,6 +24,13 @@ export function rowFor(job: Job): JobRow {
 /** A row that is known to say what the job says, so that it counts as unchanged. */
 export function rememberRow(job: Job, row: JobRow): void {
   rows.set(job, row);
+}
+
+/** Keeps what was found of a job's pack with its row. */
+export function rememberVerdict(job: Job, { state, title }: RowVerdict): void {
+  const row = rowFor(job);
+  if (row.verdict?.state !== state || row.verdict.title !== title)
+    rows.set(job, { ...row, verdict: { state, title } });
 }
 
 /** The rows of all jobs of the workshop, those too whose records are still to be read. */

@@ -1,7 +1,5 @@
 import { createContext, startTransition, useContext, useEffect, useState } from 'react';
 
-import type { Evaluation } from '@/core/evaluate/evaluate';
-import { evaluate } from '@/core/evaluate/evaluate';
 import type { Job } from '@/core/job/types';
 import { useAppSelector, useAppStore } from '@/store/store';
 import { afterPaint } from '@/ui/useLater';
@@ -77,28 +75,3 @@ export function useDrafts(): Drafts {
   const id = useJobId();
   return useAppSelector((state) => state.jobs.drafts[id] ?? NO_DRAFTS);
 }
-
-const evaluations = new WeakMap<Job, Evaluation>();
-
-/** The evaluation of a job record; worked out once for each version of it. */
-export function evaluationOf(job: Job): Evaluation {
-  const known = evaluations.get(job);
-  if (known) return known;
-  const made = evaluate(job);
-  evaluations.set(job, made);
-  return made;
-}
-
-/** The verdict on a job of a list: a frame after the row, where it has yet to be worked out; nothing before it is read. */
-export function useVerdict(id: string): Evaluation['overall'] | undefined {
-  const job = useAppSelector((state) => state.jobs.entities[id]);
-  const [worked, setWorked] = useState<Job>();
-  const known = job && (job === worked || evaluations.has(job));
-  useEffect(() => {
-    if (!job || known) return;
-    afterPaint(() => startTransition(() => setWorked(job)));
-  }, [job, known]);
-  return known ? evaluationOf(job).overall : undefined;
-}
-
-export const useEvaluation = (): Evaluation => evaluationOf(useJob());

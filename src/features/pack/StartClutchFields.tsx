@@ -1,7 +1,8 @@
 import { EntryField } from '@/features/entry/EntryField';
 import { FigureRow } from '@/features/figures/FigureRow';
 import { jobActions } from '@/features/jobs/jobsSlice';
-import { useEvaluation, useJob } from '@/features/jobs/useJob';
+import { useEvaluation } from '@/features/jobs/evaluations';
+import { useJob } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
 import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';

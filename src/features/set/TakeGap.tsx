@@ -2,7 +2,8 @@ import type { Figure } from '@/core/evaluate/figure';
 import { useUnits } from '@/features/display/useUnits';
 import { figureText } from '@/core/evaluate/figureText';
 import { useChangeJob } from '@/features/jobs/changeJob';
-import { useEvaluation, useJobPart } from '@/features/jobs/useJob';
+import { useEvaluation } from '@/features/jobs/evaluations';
+import { useJobPart } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 
 interface Props {

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 
+import { writeOrderCsv } from '@/files/csvFiles';
 import type { PageSize } from '@/files/pdf/definition';
 import type { PdfRequest, SheetKind } from '@/files/pdf/makePdf';
 import { orderList } from '@/core/paper/orderList';
@@ -66,7 +67,6 @@ export function PaperPanel() {
     }
   };
   const table = async () => {
-    const { writeOrderCsv } = await import('@/files/csvFiles');
     download(name('order', 'csv'), writeOrderCsv(job.number, orderList(job, units)), 'text/csv');
     setTold(`Order list written: ${name('order', 'csv')}.`);
   };

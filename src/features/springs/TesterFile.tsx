@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
+import { MAX_CSV_BYTES, readSpringCsv } from '@/files/csvFiles';
 import type { SpringReading } from '@/files/springCsv';
 import { FileRefused } from '@/files/refused';
 import { pickFile } from '@/files/share';
@@ -21,7 +22,6 @@ export function TesterFile({ place, onPoints }: Props) {
   const pick = async () => {
     const file = await pickFile('.csv,.txt,text/csv,text/plain');
     if (!file) return;
-    const { MAX_CSV_BYTES, readSpringCsv } = await import('@/files/csvFiles');
     try {
       if (file.size > MAX_CSV_BYTES) throw new FileRefused('Too large: at most 2 MB.');
       const points = readSpringCsv(await file.text(), place);

@@ -5,7 +5,8 @@ import { demoJob } from '@/demo/jobs';
 import { demoShelf } from '@/demo/shelf';
 
 import { chooseSteels } from '../jobShelf';
-import { freeFor, reserved, springSetsOf, steelsOf, withShelfSet } from '../stock';
+import { freeFor, reserved, springSetsOf, steelsOf } from '../stock';
+import { withShelfSet } from '../takeSet';
 
 const stock = demoShelf();
 const job: Job = demoJob('UR-0106');

@@ -1,0 +1,24 @@
+import { format, parseISO } from 'date-fns';
+
+import { selectRows } from '@/features/jobs/rows';
+import { useAppSelector } from '@/store/store';
+
+/** Jobs that changed since the last backup. */
+const changedSince = (jobs: readonly { readonly updatedAt: string }[], since: string): number =>
+  jobs.filter((job) => job.updatedAt > since).length;
+
+/** How the last backup stands to what was done since, in words. */
+export function useBackupWords(): { readonly text: string; readonly changed: number } {
+  const { since, made } = useAppSelector((state) => state.backup.last);
+  const jobs = useAppSelector(selectRows);
+  const changed = changedSince(jobs, since);
+  const last = made
+    ? `Last backup ${format(parseISO(since), 'd MMM yyyy, HH:mm')}.`
+    : 'No backup yet.';
+  return {
+    changed,
+    text: `${last} ${changed === 0 ? 'No job' : changed === 1 ? 'One job' : `${changed} jobs`} changed since${
+      made ? '' : ' the first visit'
+    }.`,
+  };
+}

@@ -1,0 +1,29 @@
+import type { ComponentType } from 'react';
+import { lazy, Suspense } from 'react';
+import { View } from 'react-native';
+
+import { Words } from '@/ui/Words';
+
+export const loadWorkbench = () => import('./workbench');
+
+type Workbench = Awaited<ReturnType<typeof loadWorkbench>>;
+
+/** A screen of the workbench, for a route: it says so while the piece is still being fetched. */
+export function onWorkbench<Props extends object>(
+  pick: (workbench: Workbench) => ComponentType<Props>,
+): ComponentType<Props> {
+  const Screen = lazy(async () => ({ default: pick(await loadWorkbench()) }));
+  return function OnWorkbench(props: Props) {
+    return (
+      <Suspense
+        fallback={
+          <View role="status" style={{ padding: 24 }}>
+            <Words soft>Opening …</Words>
+          </View>
+        }
+      >
+        <Screen {...props} />
+      </Suspense>
+    );
+  };
+}

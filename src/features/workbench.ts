@@ -1,0 +1,14 @@
+/*
+ * Every screen but the list of jobs, loaded as one piece: pieces that are loaded one by one would put what they share into
+ * the first screen. The list fetches it as soon as it has been drawn.
+ */
+export { CodeScreen } from './code/CodeScreen';
+export { DueScreen } from './due/DueScreen';
+export { FilesScreen } from './backup/FilesScreen';
+export { FindScreen } from './find/FindScreen';
+export { JobScreen } from './job/JobScreen';
+export { LibraryScreen } from './library/LibraryScreen';
+export { ShelfScreen } from './shelf/ShelfScreen';
+export { evaluationOf } from './jobs/evaluations';
+/* The demo workshop stands on the same core. */
+export { demoJobs, demoLibrary, demoShelf } from '@/demo/workshop';
