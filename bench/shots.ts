@@ -17,9 +17,9 @@ interface Shot {
   readonly before?: (page: Page) => Promise<void>;
 }
 
-const openWorking = async (page: Page) => {
-  await page.getByTestId('foot-reserveWithTangs').click();
-  await page.getByRole('dialog').waitFor();
+const openSheet = async (page: Page) => {
+  await page.getByRole('button', { name: 'Tarn 450', exact: true }).click();
+  await page.getByRole('list', { name: 'Limits of Tarn 450' }).waitFor();
 };
 
 const toCauses = (page: Page) =>
@@ -92,12 +92,7 @@ const SHOTS: readonly Shot[] = [
   { name: 'torque-phone', route: '/job/demo-ur-0101?tab=torque', viewport: PHONE },
   { name: 'compare-wide', route: '/job/demo-ur-0101?tab=compare', viewport: WIDE },
   { name: 'shelf-wide', route: '/job/demo-ur-0106?tab=pack', viewport: WIDE, before: search },
-  {
-    name: 'working-phone',
-    route: '/job/demo-ur-0106?tab=figures',
-    viewport: PHONE,
-    before: openWorking,
-  },
+  { name: 'library-phone', route: '/library', viewport: PHONE, before: openSheet },
   { name: 'build-phone', route: '/job/demo-ur-0106', viewport: PHONE },
   { name: 'due-phone', route: '/due', viewport: PHONE },
   { name: 'log-wide', route: '/job/demo-ur-0101?stage=log', viewport: WIDE },

@@ -39,7 +39,7 @@ test('the log names the first limit as the core does, and a return that is added
   await expect(
     page.getByRole('list', { name: 'Log of the machine' }).getByRole('listitem'),
   ).toHaveCount(5);
-  await page.getByRole('button', { name: 'Linings of this workshop' }).click();
+  await page.getByRole('button', { name: 'Linings and machines of this workshop' }).click();
   await expect(
     page
       .getByRole('list', { name: 'Wear per hour by lining and use' })
