@@ -41,6 +41,18 @@ test('a backup restores a fresh browser to an equal workshop; it shows first wha
     'No job changed since',
   );
 
+  // One part by itself is a file of the same kind.
+  const [part] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Limits, as JSON' }).click(),
+  ]);
+  const limits = JSON.parse(readFileSync((await part.path()) ?? '', 'utf8')) as {
+    jobs: unknown[];
+    library: unknown[];
+  };
+  expect(limits.jobs).toEqual([]);
+  expect(limits.library).toHaveLength(2);
+
   const context = await browser.newContext({ baseURL: `http://127.0.0.1:${EMPTY_PORT}` });
   const fresh = new Workshop(await context.newPage());
   await fresh.open('/files');

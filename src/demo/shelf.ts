@@ -100,6 +100,7 @@ export function demoShelf(): Stock {
     plates,
     springs,
     scrap: [SCRAP],
+    scrapSprings: [],
     wanted: STEELS.map(({ nominal }) => ({
       id: `wanted-${nominal}`.replace('.', '-'),
       sort: 'steel' as const,

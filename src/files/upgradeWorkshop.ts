@@ -18,7 +18,9 @@ const STEPS: Readonly<Record<number, Step>> = {
     adds: 'a limits library, scrap and wanted stock, which begin empty',
     take: (data) => ({
       ...data,
-      shelf: isPlain(data.shelf) ? { scrap: [], wanted: [], ...data.shelf } : data.shelf,
+      shelf: isPlain(data.shelf)
+        ? { scrap: [], scrapSprings: [], wanted: [], ...data.shelf }
+        : data.shelf,
       library: data.library ?? [],
     }),
   },

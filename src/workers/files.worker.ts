@@ -11,6 +11,8 @@ import { packBackup, unpackBackup } from '@/files/workshopZip';
 const AT_ONCE = 50;
 
 const fileRuns = {
+  /** A workshop file by itself, without photographs. */
+  write: (workshop: Workshop, now: string): string => writeWorkshopFile(workshop, now),
   /** The backup of a workshop, as the bytes of a zip. */
   pack: (workshop: Workshop, photos: ReadonlyMap<string, Uint8Array>, now: string): Uint8Array => {
     const bytes = packBackup({ workshop: writeWorkshopFile(workshop, now), photos });

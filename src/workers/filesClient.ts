@@ -26,6 +26,10 @@ export const packInWorker = (
 ): Promise<Uint8Array> =>
   inWorker<FileRuns, Uint8Array>(WORKER_URL, (runs) => runs.pack(workshop, photos, now));
 
+/** The text of a workshop file, made in a worker. */
+export const writeInWorker = (workshop: Workshop, now: string): Promise<string> =>
+  inWorker<FileRuns, string>(WORKER_URL, (runs) => runs.write(workshop, now));
+
 /**
  * Reads a backup, or a workshop file, in a worker.
  * @throws {FileRefused} with words for the builder

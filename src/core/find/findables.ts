@@ -164,7 +164,10 @@ const limitsFound = (sheet: LimitSheet, units: UnitChoice): Findable[] =>
     ];
   });
 
-function shelfFound({ plates, springs, scrap }: Stock, units: UnitChoice): Findable[] {
+function shelfFound(
+  { plates, springs, scrap, scrapSprings }: Stock,
+  units: UnitChoice,
+): Findable[] {
   const size = (mm: number, decimals?: number) => formatWithUnit(mm, 'length', units, decimals);
   const of = (list: readonly (StockPlate & { readonly why?: string })[], where: string) =>
     list.map((p): Findable => {
@@ -198,6 +201,16 @@ function shelfFound({ plates, springs, scrap }: Stock, units: UnitChoice): Finda
       title: s.group.name || 'Springs',
       about: `springs on the shelf, ${s.count}`,
       words: `${s.group.name} springs shelf`,
+      href: '/shelf',
+    })),
+    ...scrapSprings.map((s): Findable => ({
+      id: `shelf:${s.id}`,
+      kind: 'shelf',
+      title: s.name || 'Springs',
+      about: [`scrap, ${s.count}`, s.from ? `from ${s.from}` : '', s.why]
+        .filter(Boolean)
+        .join(', '),
+      words: `${s.name} springs scrap ${s.from ?? ''} ${s.why}`,
       href: '/shelf',
     })),
   ];

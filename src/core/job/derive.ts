@@ -13,7 +13,7 @@ export const asSpecified = ({ id, kindId, facing, judder, offsetSlot }: Plate): 
 });
 
 /** The springs as specified: a measured free length belongs to the set that was measured. */
-const groupAsSpecified = (group: CoilGroup): CoilGroup =>
+export const groupAsSpecified = (group: CoilGroup): CoilGroup =>
   group.freeLength?.source?.kind === 'measured'
     ? (({ freeLength: _measured, ...rest }) => rest)(group)
     : group;

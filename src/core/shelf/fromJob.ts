@@ -1,7 +1,19 @@
 import type { PartVerdict } from '../inspect/inspect';
+import type { CoilGroup, Entry, Stage } from '../job/types';
+import { isFrozen } from '../job/work';
+import type { OrderLine } from '../paper/orderList';
+import { orderList } from '../paper/orderList';
+import type { UnitChoice } from '../units/quantity';
 import type { Job } from '../job/types';
 import { readingsOf } from '../job/types';
-import type { ScrapPlate, Stock, StockPlate, WantedStock } from './stock';
+import type {
+  ScrapPlate,
+  ScrapSprings,
+  Stock,
+  StockPlate,
+  StockSpring,
+  WantedStock,
+} from './stock';
 import { reserved } from './stock';
 
 /* What goes back from a job to the shelf, and what the shop has to order. */
@@ -64,6 +76,67 @@ export const scrapOf = (plate: StockPlate, why: string, today: string): ScrapPla
   why,
   scrapped: today,
 });
+
+/**
+ * Springs of one kind of a job as an item of the shelf, with what was measured on them: of several free lengths the
+ * shortest, since that is what they have left. Springs that came from the shelf keep what the shelf says of them.
+ * @returns nothing where their number is not known
+ */
+export function stockSpringsOf(job: Job, group: CoilGroup, id: string): StockSpring | undefined {
+  const count = group.count?.value;
+  if (!count) return undefined;
+  const { shelfId: _shelf, count: _count, ...rest } = group;
+  const shortest = shortestOf(job, group.id);
+  return {
+    id,
+    count,
+    from: job.number,
+    group: { ...rest, id, ...(shortest ? { freeLength: shortest } : {}) },
+  };
+}
+
+function shortestOf(job: Job, groupId: string): Entry | undefined {
+  return job.inspection.springLengths
+    .flatMap((r) => (r.groupId === groupId && r.length ? [r.length] : []))
+    .reduce<Entry | undefined>(
+      (least, l) => (!least || l.value < least.value ? l : least),
+      undefined,
+    );
+}
+
+/** The same springs for the scrap, with why. */
+export const scrapSpringsOf = (springs: StockSpring, why: string, today: string): ScrapSprings => ({
+  id: springs.id,
+  name: springs.group.name,
+  count: springs.count,
+  ...(springs.group.freeLength ? { freeLength: springs.group.freeLength.value } : {}),
+  ...(springs.from ? { from: springs.from } : {}),
+  why,
+  scrapped: today,
+});
+
+/** What a job under way has to get. */
+export interface JobOrder {
+  readonly job: Job;
+  readonly lines: readonly OrderLine[];
+}
+
+/** Stages in which a job's parts are got. */
+const GETTING: ReadonlySet<Stage> = new Set(['specify', 'build']);
+
+/**
+ * What the jobs under way have to get, by their own order lists; those at other stages, signed ones and the archive are left
+ * out, and so is what lies on the shelf.
+ */
+export function ordersOfJobs(jobs: readonly Job[], units: UnitChoice = {}): JobOrder[] {
+  return jobs
+    .filter((job) => GETTING.has(job.stage) && !job.archived && !isFrozen(job))
+    .map((job) => ({
+      job,
+      lines: orderList(job, units).filter((line) => line.from === 'order'),
+    }))
+    .filter(({ lines }) => lines.length > 0);
+}
 
 /** Something to get, and for what. */
 export interface ToOrder {

@@ -31,6 +31,19 @@ export interface ScrapPlate extends StockPlate {
   readonly scrapped: string;
 }
 
+/** Springs that are not used again, kept on the list with why. */
+export interface ScrapSprings {
+  readonly id: string;
+  readonly name: string;
+  readonly count: number;
+  /** The shortest that was measured, or as new. */
+  readonly freeLength?: Mm;
+  readonly from?: string;
+  readonly why: string;
+  /** ISO date. */
+  readonly scrapped: string;
+}
+
 /** How many of one size the shop wants to have. */
 export interface WantedStock {
   readonly id: string;
@@ -44,12 +57,15 @@ export interface StockSpring {
   readonly id: string;
   readonly group: CoilGroup;
   readonly count: number;
+  /** Where they came from: "UR-0101". */
+  readonly from?: string;
 }
 
 export interface Stock {
   readonly plates: readonly StockPlate[];
   readonly springs: readonly StockSpring[];
   readonly scrap: readonly ScrapPlate[];
+  readonly scrapSprings: readonly ScrapSprings[];
   readonly wanted: readonly WantedStock[];
   /** Sets of gauges that the shop has. */
   readonly gauges: readonly GaugeSetId[];
@@ -59,6 +75,7 @@ export const EMPTY_STOCK: Stock = {
   plates: [],
   springs: [],
   scrap: [],
+  scrapSprings: [],
   wanted: [],
   gauges: [],
 };

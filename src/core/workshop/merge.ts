@@ -171,6 +171,9 @@ export function merged(
         plates: [...plates.values()],
         springs: [...springs.values()],
         scrap: [...new Map([...byId(file.shelf.scrap), ...byId(here.shelf.scrap)]).values()],
+        scrapSprings: [
+          ...new Map([...byId(file.shelf.scrapSprings), ...byId(here.shelf.scrapSprings)]).values(),
+        ],
         wanted: [...new Map([...byId(file.shelf.wanted), ...byId(here.shelf.wanted)]).values()],
         gauges: [...new Set([...here.shelf.gauges, ...file.shelf.gauges])],
       },

@@ -19,8 +19,8 @@ import { Heading, Words } from '@/ui/Words';
 
 import { backupActions } from './backupSlice';
 import { useBackupWords } from './useBackupWords';
-import type { ReadFile } from './workshop';
-import { backUp, readBackup, takeBack, takeIn, workshopOf } from './workshop';
+import type { Part, ReadFile } from './workshop';
+import { backUp, PARTS, partFile, readBackup, takeBack, takeIn, workshopOf } from './workshop';
 
 /** The whole workshop taken away in one file, and taken in again. */
 export function FilesScreen() {
@@ -29,6 +29,7 @@ export function FilesScreen() {
       <WhenRead>
         <TakeAway />
         <TakeIn />
+        <Parts />
         <Tables />
       </WhenRead>
     </Page>
@@ -79,6 +80,39 @@ function TakeAway() {
       {failed ? (
         <Words>The backup could not be made: this browser gave no room for it.</Words>
       ) : null}
+    </View>
+  );
+}
+
+const PART_NAME: Readonly<Record<Part, string>> = {
+  shelf: 'Shelf',
+  library: 'Limits',
+  templates: 'Sheets of the shop',
+};
+
+/** One part by itself, for another shop: it is taken in there as any file of ours. */
+function Parts() {
+  const dispatch = useAppDispatch();
+  const save = async (part: Part) => {
+    const name = PART_NAME[part].toLowerCase().replaceAll(' ', '-');
+    download(`under-ridge-${name}.json`, await dispatch(partFile(part)));
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>One part</Heading>
+      <Words>For another shop, as JSON: it is taken in there like a backup.</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {PARTS.map((part) => (
+          <Action
+            key={part}
+            icon="download"
+            accessibilityLabel={`${PART_NAME[part]}, as JSON`}
+            onPress={() => void save(part)}
+          >
+            {PART_NAME[part]}
+          </Action>
+        ))}
+      </View>
     </View>
   );
 }

@@ -1,5 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 
+import { EMPTY_STOCK } from '@/core/shelf/stock';
 import type { MergeChoice, Workshop } from '@/core/workshop/merge';
 import { merged } from '@/core/workshop/merge';
 import type { Drafts } from '@/features/jobs/jobsSlice';
@@ -10,7 +11,7 @@ import { templateActions } from '@/features/worksheet/templatesSlice';
 import { bytesOfDataUrl, dataUrlOf } from '@/files/dataUrl';
 import { FileRefused, MAX_BACKUP_BYTES } from '@/files/refused';
 import type { ReadBackup } from '@/workers/filesClient';
-import { packInWorker, readInWorker } from '@/workers/filesClient';
+import { packInWorker, readInWorker, writeInWorker } from '@/workers/filesClient';
 import { pictures } from '@/storage/pictures';
 import type { AppStore, RootState } from '@/store/store';
 
@@ -44,6 +45,19 @@ export const backUp =
       if (url !== undefined) photos.set(id, bytesOfDataUrl(url));
     }
     return packInWorker(workshop, photos, new Date().toISOString());
+  };
+
+/** Parts of a workshop that can leave it by themselves. */
+export const PARTS = ['shelf', 'library', 'templates'] as const;
+export type Part = (typeof PARTS)[number];
+
+/** A workshop file with one part in it and the others empty; it is taken in like any other. */
+export const partFile =
+  (part: Part) =>
+  (_dispatch: unknown, getState: () => RootState): Promise<string> => {
+    const nothing = { jobs: [], unfinished: {}, shelf: EMPTY_STOCK, templates: {}, library: [] };
+    const workshop = { ...nothing, [part]: workshopOf(getState())[part] };
+    return writeInWorker(workshop, new Date().toISOString());
   };
 
 /** A file that was read and is not yet taken in. */

@@ -11,6 +11,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
+import { putAway, putSpringsAway } from '@/features/shelf/putAway';
 import { PutAwayKeys } from '@/features/shelf/PutAwayKeys';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Panel } from '@/ui/Panel';
@@ -38,7 +39,8 @@ export function PartList({ selected, onSelect }: Props) {
         <>
           <Heading level={2}>Plates</Heading>
           <PutAwayKeys
-            parts={going.length > 1 ? going : []}
+            pieces={going.length > 1 ? going.length : 0}
+            put={(jobId, where, today) => putAway(jobId, going, where, today)}
             what={`All ${going.length} that go`}
             to={['scrap']}
           />
@@ -171,7 +173,12 @@ function PlateDetails({ part }: { readonly part: PartVerdict }) {
         options={[{ value: 'new', label: 'A new part lies here' }]}
         onToggle={() => change((j) => withPlate(j, plate.id, { isNew: !plate.isNew }))}
       />
-      <PutAwayKeys parts={plate.isNew ? [] : [part]} what={part.name} to={['shelf', 'scrap']} />
+      <PutAwayKeys
+        pieces={plate.isNew ? 0 : 1}
+        put={(jobId, where, today) => putAway(jobId, [part], where, today)}
+        what={part.name}
+        to={['shelf', 'scrap']}
+      />
     </View>
   );
 }
@@ -239,6 +246,17 @@ function FixturePanel({
         options={SIGHTS_ON[fixture].map((value) => ({ value, label: SIGHT_NAME[value] }))}
         onToggle={(sight) => change((j) => withFixtureSight(j, fixture, sight))}
       />
+      {springs && job.springs.type !== 'diaphragm'
+        ? job.springs.coil.groups.map((g) => (
+            <PutAwayKeys
+              key={g.id}
+              pieces={g.count?.value ?? 0}
+              put={(jobId, where, today) => putSpringsAway(jobId, g.id, where, today)}
+              what={g.name || 'Springs'}
+              to={['shelf', 'scrap']}
+            />
+          ))
+        : null}
     </Panel>
   );
 }

@@ -2,18 +2,23 @@ import { format } from 'date-fns';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import type { PartVerdict } from '@/core/inspect/inspect';
 import { isFrozen } from '@/core/job/work';
 import { useJobId, useJobPart } from '@/features/jobs/useJob';
+import type { AppStore, RootState } from '@/store/store';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Words } from '@/ui/Words';
 
 import type { PutAway } from './putAway';
-import { putAway } from './putAway';
 
 interface Props {
-  readonly parts: readonly PartVerdict[];
+  /** How many pieces go; with none there is nothing to press. */
+  readonly pieces: number;
+  readonly put: (
+    jobId: string,
+    where: 'shelf' | 'scrap',
+    today: string,
+  ) => (dispatch: AppStore['dispatch'], getState: () => RootState) => PutAway;
   /** What goes, for the names of the keys: "Disc, plate 3". */
   readonly what: string;
   readonly to: readonly ('shelf' | 'scrap')[];
@@ -25,7 +30,7 @@ const KEY = {
 } as const;
 
 /** Keys that put plates of the job away with what they measured, and say what came of it. */
-export function PutAwayKeys({ parts, what, to }: Props) {
+export function PutAwayKeys({ pieces, put, what, to }: Props) {
   const jobId = useJobId();
   const frozen = useJobPart(isFrozen);
   const dispatch = useAppDispatch();
@@ -33,18 +38,16 @@ export function PutAwayKeys({ parts, what, to }: Props) {
   if (frozen) return null;
   return (
     <View style={{ gap: 8 }}>
-      {parts.length > 0 ? (
+      {pieces > 0 ? (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
           {to.map((where) => (
             <Action
               key={where}
               icon={KEY[where].icon}
               accessibilityLabel={`${what}: ${KEY[where].word.toLowerCase()}`}
-              onPress={() =>
-                setDone(dispatch(putAway(jobId, parts, where, format(new Date(), 'yyyy-MM-dd'))))
-              }
+              onPress={() => setDone(dispatch(put(jobId, where, format(new Date(), 'yyyy-MM-dd'))))}
             >
-              {parts.length > 1 ? `${what}: ${KEY[where].word.toLowerCase()}` : KEY[where].word}
+              {pieces > 1 ? `${what}: ${KEY[where].word.toLowerCase()}` : KEY[where].word}
             </Action>
           ))}
         </View>

@@ -39,10 +39,12 @@ const SORTS = [
 ] as const;
 
 function Stocked() {
-  const { plates, springs, scrap } = useAppSelector((state) => state.shelf);
+  const { plates, springs, scrap, scrapSprings } = useAppSelector((state) => state.shelf);
   const jobs = useAppSelector(jobSelectors.selectAll);
   const taken = useMemo(() => reserved(jobs), [jobs]);
   const holders = useMemo(() => holdersOf(jobs), [jobs]);
+  const units = useUnits();
+  const dispatch = useAppDispatch();
   return (
     <>
       <Wanted jobs={jobs} />
@@ -79,11 +81,28 @@ function Stocked() {
       </View>
       <Heading level={2}>Gauges</Heading>
       <GaugeSets />
-      {scrap.length > 0 ? (
-        <Panel level={2} title="Scrap" summary={scrapWords(scrap.length)}>
+      {scrap.length + scrapSprings.length > 0 ? (
+        <Panel level={2} title="Scrap" summary={scrapWords(scrap.length + scrapSprings.length)}>
           <View role="list" aria-label="Scrap">
             {scrap.map((plate) => (
-              <ScrapRow key={plate.id} plate={plate} />
+              <ScrapRow
+                key={plate.id}
+                label={plate.label}
+                mm={plate.thickness}
+                words={`${formatWithUnit(plate.nominal, 'length', units, 2)}, ${plate.why}`}
+                item={plate}
+                onForget={() => dispatch(shelfActions.scrapForgotten(plate.id))}
+              />
+            ))}
+            {scrapSprings.map((s) => (
+              <ScrapRow
+                key={s.id}
+                label={`${s.count} ×`}
+                mm={s.freeLength}
+                words={`${s.name || 'Springs'}, ${s.why}`}
+                item={s}
+                onForget={() => dispatch(shelfActions.scrapSpringsForgotten(s.id))}
+              />
             ))}
           </View>
         </Panel>
@@ -93,7 +112,7 @@ function Stocked() {
 }
 
 const scrapWords = (n: number): string =>
-  `${n === 1 ? 'One plate' : `${n} plates`}, with what they measured and why they went`;
+  `${n === 1 ? 'One entry' : `${n} entries`}, with what was measured and why it went`;
 
 /** Numbers of the jobs in which an item lies. */
 function holdersOf(jobs: Parameters<typeof reserved>[0]): ReadonlyMap<string, readonly string[]> {
@@ -104,11 +123,18 @@ function holdersOf(jobs: Parameters<typeof reserved>[0]): ReadonlyMap<string, re
   return holders;
 }
 
-function ScrapRow({ plate }: { readonly plate: ScrapPlate }) {
+interface ScrapProps {
+  readonly label: string;
+  /** What it measured. */
+  readonly mm: number | undefined;
+  readonly words: string;
+  readonly item: Pick<ScrapPlate, 'scrapped' | 'from'>;
+  readonly onForget: () => void;
+}
+
+function ScrapRow({ label, mm, words, item: { scrapped, from }, onForget }: ScrapProps) {
   const units = useUnits();
   const strata = useStrata();
-  const dispatch = useAppDispatch();
-  const { label, nominal, thickness, why, scrapped, from } = plate;
   return (
     <View
       role="listitem"
@@ -125,20 +151,20 @@ function ScrapRow({ plate }: { readonly plate: ScrapPlate }) {
         {label}
       </Words>
       <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
-        <Words size={15}>{`${formatWithUnit(nominal, 'length', units, 2)}, ${why}`}</Words>
+        <Words size={15}>{words}</Words>
         <Words soft size={14}>
           {[`on ${format(parseISO(scrapped), 'd MMM yyyy')}`, from ? `from ${from}` : undefined]
             .filter(Boolean)
             .join(', ')}
         </Words>
       </View>
-      <Digits size={15}>{formatWithUnit(thickness, 'length', units)}</Digits>
+      <Digits size={15}>{mm === undefined ? '' : formatWithUnit(mm, 'length', units)}</Digits>
       <IconButton
         icon="delete-outline"
         aria-label={`Strike ${label} off the scrap`}
         size={22}
         style={{ width: 48, height: 48, margin: 0 }}
-        onPress={() => dispatch(shelfActions.scrapForgotten(plate.id))}
+        onPress={onForget}
       />
     </View>
   );

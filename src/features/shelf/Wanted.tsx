@@ -1,10 +1,10 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { fieldAt } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
-import { shortOf } from '@/core/shelf/fromJob';
+import { ordersOfJobs, shortOf } from '@/core/shelf/fromJob';
 import type { StockPlate } from '@/core/shelf/stock';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
@@ -66,6 +66,9 @@ export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
           ))}
         </View>
       )}
+      <Panel title="For jobs under way" summary="What the jobs at Specify and Build have to get">
+        <ForJobs jobs={jobs} />
+      </Panel>
       <Panel
         title="Wanted on the shelf"
         summary={
@@ -96,6 +99,29 @@ export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
         })}
         <AddWanted />
       </Panel>
+    </View>
+  );
+}
+
+/** What the jobs under way have to get, job by job; worked out when it is looked at. */
+function ForJobs({ jobs }: { readonly jobs: readonly Job[] }) {
+  const units = useUnits();
+  const orders = useMemo(() => ordersOfJobs(jobs, units), [jobs, units]);
+  if (orders.length === 0) return <Words soft>No job has to get anything.</Words>;
+  return (
+    <View role="list" aria-label="For jobs under way" style={{ gap: 10 }}>
+      {orders.map(({ job, lines }) => (
+        <View key={job.id} role="listitem" style={{ gap: 2 }}>
+          <Words bold size={15}>
+            {[job.number, job.machine.name].filter(Boolean).join(' ')}
+          </Words>
+          {lines.map((line, i) => (
+            <Words key={i} size={15}>
+              {[`${line.count} × ${line.what}`, line.spec, line.why].filter(Boolean).join(', ')}
+            </Words>
+          ))}
+        </View>
+      ))}
     </View>
   );
 }

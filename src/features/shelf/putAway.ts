@@ -1,11 +1,18 @@
 import { nanoid } from '@reduxjs/toolkit';
 
+import { evaluate } from '@/core/evaluate/evaluate';
 import { readSentence } from '@/core/evaluate/sentence';
 import type { PartVerdict } from '@/core/inspect/inspect';
-import { mainReason } from '@/core/inspect/inspect';
-import { asSpecified } from '@/core/job/derive';
+import { inspect, mainReason } from '@/core/inspect/inspect';
+import { asSpecified, groupAsSpecified } from '@/core/job/derive';
 import type { Job, Plate } from '@/core/job/types';
-import { NO_THICKNESS, scrapOf, stockPlateOf } from '@/core/shelf/fromJob';
+import {
+  NO_THICKNESS,
+  scrapOf,
+  scrapSpringsOf,
+  stockPlateOf,
+  stockSpringsOf,
+} from '@/core/shelf/fromJob';
 import { changeJob } from '@/features/jobs/changeJob';
 import type { AppStore, RootState } from '@/store/store';
 
@@ -82,3 +89,61 @@ export const putAway =
       },
     };
   };
+
+/**
+ * Takes springs of one kind out of a job with what was measured on them. Their kind stays in the job as specified, without
+ * the readings: others are to be found for it.
+ */
+export const putSpringsAway =
+  (jobId: string, groupId: string, where: 'shelf' | 'scrap', today: string) =>
+  (dispatch: AppStore['dispatch'], getState: () => RootState): PutAway => {
+    const job = getState().jobs.entities[jobId];
+    const group = job?.springs.coil.groups.find((g) => g.id === groupId);
+    if (!job || !group) return { text: 'There are no such springs.' };
+    const name = group.name || 'Springs';
+    const springs = stockSpringsOf(job, group, nanoid(10));
+    if (!springs) return { text: `${name} stay: say under Specify how many there are.` };
+    const again = where === 'shelf' && group.shelfId !== undefined;
+    if (!again && where === 'shelf') dispatch(shelfActions.springsPut(springs));
+    if (where === 'scrap') {
+      const lengths = inspect(job, evaluate(job)).parts.find((p) => p.fixture === 'springs');
+      const why = lengths ? readSentence(mainReason(lengths), getState().display.units) : '';
+      dispatch(
+        shelfActions.springsScrapped(
+          scrapSpringsOf(springs, why || 'put there by the builder', today),
+        ),
+      );
+    }
+    const { springs: before, inspection } = job;
+    dispatch(changeJob(jobId, (j) => withoutSprings(j, groupId)));
+    return {
+      text: again
+        ? `${name} are on the shelf again.`
+        : `${springs.count} of ${name} are ${where === 'shelf' ? 'on the shelf' : 'scrap'}.`,
+      undo: () => {
+        if (where === 'scrap') dispatch(shelfActions.scrapSpringsForgotten(springs.id));
+        else if (!again) dispatch(shelfActions.springsTaken(springs.id));
+        dispatch(changeJob(jobId, (j) => ({ ...j, springs: before, inspection })));
+      },
+    };
+  };
+
+/** The job with its springs of one kind as specified: without a place on the shelf, and without measured lengths. */
+function withoutSprings(job: Job, groupId: string): Job {
+  const { coil } = job.springs;
+  const groups = coil.groups.map((g) => {
+    if (g.id !== groupId) return g;
+    const { shelfId: _shelf, ...rest } = groupAsSpecified(g);
+    return rest;
+  });
+  return {
+    ...job,
+    springs: { ...job.springs, coil: { ...coil, groups } },
+    inspection: {
+      ...job.inspection,
+      springLengths: job.inspection.springLengths.map((r) =>
+        r.groupId === groupId ? { id: r.id, groupId } : r,
+      ),
+    },
+  };
+}

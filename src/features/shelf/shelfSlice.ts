@@ -3,7 +3,14 @@ import { createSlice } from '@reduxjs/toolkit';
 
 import type { GaugeSetId } from '@/core/setting/gauges';
 import { GAUGE_SETS } from '@/core/setting/gauges';
-import type { ScrapPlate, Stock, StockPlate, StockSpring, WantedStock } from '@/core/shelf/stock';
+import type {
+  ScrapPlate,
+  ScrapSprings,
+  Stock,
+  StockPlate,
+  StockSpring,
+  WantedStock,
+} from '@/core/shelf/stock';
 import { EMPTY_STOCK } from '@/core/shelf/stock';
 import { toggled } from '@/ui/toggled';
 
@@ -48,6 +55,14 @@ const shelfSlice = createSlice({
     scrapForgotten: (state, { payload }: PayloadAction<string>): Stock => ({
       ...state,
       scrap: without(state.scrap, payload),
+    }),
+    springsScrapped: (state, { payload }: PayloadAction<ScrapSprings>): Stock => ({
+      ...state,
+      scrapSprings: put(state.scrapSprings, payload),
+    }),
+    scrapSpringsForgotten: (state, { payload }: PayloadAction<string>): Stock => ({
+      ...state,
+      scrapSprings: without(state.scrapSprings, payload),
     }),
     wantedPut: (state, { payload }: PayloadAction<WantedStock>): Stock => ({
       ...state,

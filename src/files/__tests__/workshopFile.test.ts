@@ -29,7 +29,12 @@ const JPEG = new Uint8Array([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3, 0xff, 0xd9]);
 type Data = {
   [key: string]: unknown;
   jobs: { job: Record<string, unknown> }[];
-  shelf: { plates: Record<string, unknown>[]; scrap?: unknown; wanted?: unknown };
+  shelf: {
+    plates: Record<string, unknown>[];
+    scrap?: unknown;
+    scrapSprings?: unknown;
+    wanted?: unknown;
+  };
   library?: { limits: Record<string, unknown>[] }[];
 };
 const changed = (edit: (data: Data) => void): string => {
@@ -67,13 +72,14 @@ describe('a workshop file', () => {
       d.version = 1;
       delete d.library;
       delete d.shelf.scrap;
+      delete d.shelf.scrapSprings;
       delete d.shelf.wanted;
     });
     const { workshop, upgraded } = await readWorkshopFile(old);
     expect(upgraded).toContain('version 1 and was brought up to version 2');
     expect(workshop).toEqual({
       ...WORKSHOP,
-      shelf: { ...WORKSHOP.shelf, scrap: [], wanted: [] },
+      shelf: { ...WORKSHOP.shelf, scrap: [], scrapSprings: [], wanted: [] },
       library: [],
     });
     // What is wrong with it is refused as in any other.

@@ -38,6 +38,18 @@ const SHELF = Joi.object({
     Joi.object({ ...STOCK_PLATE, why: text(400).required(), scrapped: DATE.required() }),
     20_000,
   ),
+  scrapSprings: list(
+    Joi.object({
+      id: ID.required(),
+      name: text(MAX_NAME).required(),
+      count: Joi.number().integer().min(1).max(10_000).required(),
+      freeLength: Joi.number().greater(0).max(1000),
+      from: text(MAX_NAME),
+      why: text(400).required(),
+      scrapped: DATE.required(),
+    }),
+    20_000,
+  ),
   wanted: list(
     Joi.object({
       id: ID.required(),
@@ -51,6 +63,7 @@ const SHELF = Joi.object({
     Joi.object({
       id: ID.required(),
       group: GROUP.required(),
+      from: text(MAX_NAME),
       count: Joi.number().integer().min(0).max(10_000).required(),
     }),
     5000,

@@ -4,7 +4,16 @@ import { readingsOf } from '../../job/types';
 import { demoJob, demoJobs } from '@/demo/jobs';
 import { demoShelf } from '@/demo/shelf';
 
-import { nextLabel, scrapOf, shortOf, stockPlateOf } from '../fromJob';
+import { orderList } from '../../paper/orderList';
+import {
+  nextLabel,
+  ordersOfJobs,
+  scrapOf,
+  scrapSpringsOf,
+  shortOf,
+  stockPlateOf,
+  stockSpringsOf,
+} from '../fromJob';
 import { EMPTY_STOCK } from '../stock';
 
 const job = demoJob('UR-0106');
@@ -69,7 +78,57 @@ describe('a plate of a job on the shelf', () => {
   });
 });
 
+describe('springs of a job on the shelf', () => {
+  const [group] = job.springs.coil.groups;
+  if (!group) throw new Error('no springs');
+
+  it('keep what they are, their number, where they came from and the shortest that was measured', () => {
+    const measured = {
+      ...job,
+      inspection: {
+        ...job.inspection,
+        springLengths: [41.2, 40.8, 41.5].map((mm, i) => ({
+          id: `l${i}`,
+          groupId: group.id,
+          length: { value: mm },
+        })),
+      },
+    };
+    const springs = stockSpringsOf(measured, group, 'x');
+    expect(springs).toMatchObject({
+      id: 'x',
+      count: group.count?.value,
+      from: 'UR-0106',
+      group: { id: 'x', name: group.name, freeLength: { value: 40.8 } },
+    });
+    expect(springs?.group.count).toBeUndefined();
+    expect(stockSpringsOf(job, group, 'x')?.group.freeLength).toEqual(group.freeLength);
+    expect(springs && scrapSpringsOf(springs, 'short', TODAY)).toEqual({
+      id: 'x',
+      name: group.name,
+      count: group.count?.value,
+      freeLength: 40.8,
+      from: 'UR-0106',
+      why: 'short',
+      scrapped: TODAY,
+    });
+  });
+
+  it('are nothing while their number is not known', () => {
+    const { count: _count, ...unknown } = group;
+    expect(stockSpringsOf(job, unknown, 'x')).toBeUndefined();
+  });
+});
+
 describe('what the shop has to order', () => {
+  it('is by job what those at Specify and Build have to get, without what lies on the shelf', () => {
+    const orders = ordersOfJobs(demoJobs());
+    expect(orders.map((o) => o.job.number)).toEqual(['UR-0106', 'UR-0104']);
+    for (const { job: of, lines } of orders)
+      expect(lines).toEqual(orderList(of).filter((line) => line.from === 'order'));
+    expect(ordersOfJobs(demoJobs().map((j) => ({ ...j, archived: true })))).toEqual([]);
+  });
+
   it('is what is wanted less what is free, sizes by what they are sold as', () => {
     const shelf = demoShelf();
     const jobs = demoJobs();

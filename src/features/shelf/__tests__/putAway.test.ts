@@ -5,7 +5,7 @@ import { demoShelf } from '@/demo/shelf';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { makeStore } from '@/store/store';
 
-import { putAway } from '../putAway';
+import { putAway, putSpringsAway } from '../putAway';
 import { shelfActions } from '../shelfSlice';
 
 jest.mock('react-redux', () => ({
@@ -63,6 +63,23 @@ describe('putting plates of a job away', () => {
     expect(done.text).toContain(`is on the shelf again as ${item.label}`);
     expect(shelf()).toEqual(before);
     expect(now()?.pack.plates.find((p) => p.id === first.id)?.shelfId).toBeUndefined();
+  });
+
+  it('moves springs with what they are, and takes them back', () => {
+    const { store, job, now, shelf } = open('UR-0106');
+    const [group] = job.springs.coil.groups;
+    if (!group) throw new Error('no springs');
+    const before = shelf();
+    for (const where of ['shelf', 'scrap'] as const) {
+      const done = store.dispatch(putSpringsAway(job.id, group.id, where, TODAY));
+      expect(done.text).toMatch(where === 'shelf' ? /are on the shelf/ : /are scrap/);
+      const item = where === 'shelf' ? shelf().springs.at(-1) : shelf().scrapSprings.at(-1);
+      expect(item).toMatchObject({ count: group.count?.value, from: 'UR-0106' });
+      done.undo?.();
+      expect(shelf()).toEqual(before);
+      expect(now()?.springs).toEqual(job.springs);
+      expect(now()?.inspection).toEqual(job.inspection);
+    }
   });
 
   it('leaves a plate of unknown thickness where it is and says why', () => {
