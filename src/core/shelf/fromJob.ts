@@ -1,11 +1,10 @@
 import type { PartVerdict } from '../inspect/inspect';
-import type { CoilGroup, Entry, Stage } from '../job/types';
+import type { CoilGroup, Entry, Job, Stage } from '../job/types';
+import { readingsOf } from '../job/types';
 import { isFrozen } from '../job/work';
 import type { OrderLine } from '../paper/orderList';
 import { orderList } from '../paper/orderList';
 import type { UnitChoice } from '../units/quantity';
-import type { Job } from '../job/types';
-import { readingsOf } from '../job/types';
 import type {
   ScrapPlate,
   ScrapSprings,

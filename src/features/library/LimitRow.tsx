@@ -1,5 +1,4 @@
 import { format } from 'date-fns';
-import { useState } from 'react';
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 
@@ -12,9 +11,9 @@ import { LooseField } from '@/features/entry/LooseField';
 import { sourceWords, SOURCE_WORD } from '@/features/entry/SourceTag';
 import { Choice, optionsOf } from '@/ui/Choice';
 import { DateField } from '@/ui/DateField';
+import { EditRow } from '@/ui/EditRow';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { LineField } from '@/ui/LineField';
-import { useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 
 interface Props {
@@ -28,42 +27,31 @@ const MAX_SOURCE_NOTE = 400;
 /** One limit of a sheet: its value and source at a glance, and both to change under it. */
 export function LimitRow({ limit, onChange, onRemove }: Props) {
   const units = useUnits();
-  const strata = useStrata();
-  // What has no value yet asks for it.
-  const [open, setOpen] = useState(!limit.entry);
   const { quantity } = limitField(limit.pattern);
   const name = limitName(limit);
   return (
-    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
-      <View
-        style={{
-          flexDirection: 'row',
-          alignItems: 'center',
-          gap: 8,
-          minHeight: 60,
-          paddingVertical: 4,
-        }}
-      >
-        <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
-          <Words size={15}>{name}</Words>
-          <Words soft size={13}>
-            {limit.entry ? sourceWords(limit.entry.source ?? { kind: 'entered' }) : 'no value yet'}
-          </Words>
-        </View>
-        <Digits size={15}>
-          {limit.entry ? formatWithUnit(limit.entry.value, quantity, units) : (limit.draft ?? '')}
-        </Digits>
-        <IconButton
-          icon={open ? 'chevron-up' : 'pencil-outline'}
-          aria-label={`${open ? 'Close' : 'Change'} ${name}`}
-          aria-expanded={open}
-          size={22}
-          style={{ width: 48, height: 48, margin: 0 }}
-          onPress={() => setOpen(!open)}
-        />
-      </View>
-      {open ? <LimitFields limit={limit} onChange={onChange} onRemove={onRemove} /> : null}
-    </View>
+    <EditRow
+      name={name}
+      // What has no value yet asks for it.
+      initiallyOpen={!limit.entry}
+      line={
+        <>
+          <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+            <Words size={15}>{name}</Words>
+            <Words soft size={13}>
+              {limit.entry
+                ? sourceWords(limit.entry.source ?? { kind: 'entered' })
+                : 'no value yet'}
+            </Words>
+          </View>
+          <Digits size={15}>
+            {limit.entry ? formatWithUnit(limit.entry.value, quantity, units) : (limit.draft ?? '')}
+          </Digits>
+        </>
+      }
+    >
+      <LimitFields limit={limit} onChange={onChange} onRemove={onRemove} />
+    </EditRow>
   );
 }
 
@@ -87,7 +75,7 @@ function LimitFields({ limit, onChange, onRemove }: Props) {
     });
   };
   return (
-    <View style={{ gap: 10, paddingBottom: 14 }}>
+    <>
       <FieldGrid>
         <LooseField
           label="Value"
@@ -124,6 +112,6 @@ function LimitFields({ limit, onChange, onRemove }: Props) {
           onPress={onRemove}
         />
       </View>
-    </View>
+    </>
   );
 }

@@ -2,7 +2,6 @@ import { nanoid } from '@reduxjs/toolkit';
 import { format, parseISO } from 'date-fns';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
 import { fieldAt } from '@/core/job/fields';
 import { scrapOf } from '@/core/shelf/fromJob';
@@ -13,9 +12,9 @@ import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
+import { EditRow } from '@/ui/EditRow';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { LineField } from '@/ui/LineField';
-import { useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 
 import { shelfActions } from './shelfSlice';
@@ -35,52 +34,46 @@ interface Props {
 /** An item of the shelf: what it is at a glance, and everything about it to change under it. */
 export const PlateRow = memo(function PlateRow({ plate, taken, holders }: Props) {
   const units = useUnits();
-  const strata = useStrata();
-  const [open, setOpen] = useState(false);
   const { label, nominal, thickness, count, isNew, lining, outOfFlat } = plate;
   return (
-    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 52 }}>
-        <Words bold size={15} style={{ width: 48 }}>
-          {label}
-        </Words>
-        <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
-          <Words size={15}>
-            {[
-              formatWithUnit(nominal, 'length', units, 2),
-              isNew ? 'new' : 'used',
-              lining ? LINING_ESTIMATES[lining].name.toLowerCase() : undefined,
-              count > 1 ? `${count} of them` : undefined,
-              outOfFlat
-                ? `${formatWithUnit(outOfFlat, 'length', units, 2)} out of flat`
-                : undefined,
-            ]
-              .filter(Boolean)
-              .join(', ')}
+    <EditRow
+      name={label}
+      line={
+        <>
+          <Words bold size={15} style={{ width: 48 }}>
+            {label}
           </Words>
-          {taken > 0 || plate.from ? (
-            <Words soft size={14}>
+          <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+            <Words size={15}>
               {[
-                taken > 0 ? `${taken} reserved for ${holders}` : undefined,
-                plate.from ? `from ${plate.from}` : undefined,
+                formatWithUnit(nominal, 'length', units, 2),
+                isNew ? 'new' : 'used',
+                lining ? LINING_ESTIMATES[lining].name.toLowerCase() : undefined,
+                count > 1 ? `${count} of them` : undefined,
+                outOfFlat
+                  ? `${formatWithUnit(outOfFlat, 'length', units, 2)} out of flat`
+                  : undefined,
               ]
                 .filter(Boolean)
-                .join('; ')}
+                .join(', ')}
             </Words>
-          ) : null}
-        </View>
-        <Digits size={15}>{formatWithUnit(thickness, 'length', units)}</Digits>
-        <IconButton
-          icon={open ? 'chevron-up' : 'pencil-outline'}
-          aria-label={`${open ? 'Close' : 'Change'} ${label}`}
-          aria-expanded={open}
-          size={22}
-          style={{ width: 48, height: 48, margin: 0 }}
-          onPress={() => setOpen(!open)}
-        />
-      </View>
-      {open ? <PlateFields plate={plate} taken={taken} /> : null}
-    </View>
+            {taken > 0 || plate.from ? (
+              <Words soft size={14}>
+                {[
+                  taken > 0 ? `${taken} reserved for ${holders}` : undefined,
+                  plate.from ? `from ${plate.from}` : undefined,
+                ]
+                  .filter(Boolean)
+                  .join('; ')}
+              </Words>
+            ) : null}
+          </View>
+          <Digits size={15}>{formatWithUnit(thickness, 'length', units)}</Digits>
+        </>
+      }
+    >
+      <PlateFields plate={plate} taken={taken} />
+    </EditRow>
   );
 });
 
@@ -99,7 +92,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
     else dispatch(shelfActions.stockPlateTaken(plate.id));
   };
   return (
-    <View style={{ gap: 10, paddingBottom: 14 }}>
+    <>
       <LineField
         label="Written on it"
         value={plate.label}
@@ -170,6 +163,6 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
           </View>
         </>
       )}
-    </View>
+    </>
   );
 }

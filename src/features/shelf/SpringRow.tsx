@@ -2,7 +2,6 @@ import { nanoid } from '@reduxjs/toolkit';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
 import { blankCoilGroup, entry } from '@/core/job/blank';
 import type { FieldPattern } from '@/core/job/fields';
@@ -15,11 +14,11 @@ import { LooseField } from '@/features/entry/LooseField';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
+import { EditRow } from '@/ui/EditRow';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { LineField } from '@/ui/LineField';
 import { Panel } from '@/ui/Panel';
 import { Removable } from '@/ui/Removable';
-import { useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 
 import { shelfActions } from './shelfSlice';
@@ -32,28 +31,27 @@ interface Props {
 
 /** Springs of one kind on the shelf, and everything about them to change under it. */
 export function SpringRow({ spring, taken }: Props) {
-  const strata = useStrata();
-  const [open, setOpen] = useState(false);
-  const { group, count } = spring;
+  const { group, count, from } = spring;
   const name = group.name || 'Springs';
   return (
-    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 52 }}>
-        <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
-          <Words size={15}>{name}</Words>
-        </View>
-        <Digits size={15}>{`${count - taken} of ${count} free`}</Digits>
-        <IconButton
-          icon={open ? 'chevron-up' : 'pencil-outline'}
-          aria-label={`${open ? 'Close' : 'Change'} ${name}`}
-          aria-expanded={open}
-          size={22}
-          style={{ width: 48, height: 48, margin: 0 }}
-          onPress={() => setOpen(!open)}
-        />
-      </View>
-      {open ? <SpringFields spring={spring} taken={taken} /> : null}
-    </View>
+    <EditRow
+      name={name}
+      line={
+        <>
+          <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+            <Words size={15}>{name}</Words>
+            {from ? (
+              <Words soft size={14}>
+                {`from ${from}`}
+              </Words>
+            ) : null}
+          </View>
+          <Digits size={15}>{`${count - taken} of ${count} free`}</Digits>
+        </>
+      }
+    >
+      <SpringFields spring={spring} taken={taken} />
+    </EditRow>
   );
 }
 
@@ -79,7 +77,7 @@ function SpringFields({ spring, taken }: Props) {
   const point = (id: string, part: Partial<TesterPoint>) =>
     keep({ testerPoints: group.testerPoints.map((p) => (p.id === id ? { ...p, ...part } : p)) });
   return (
-    <View style={{ gap: 10, paddingBottom: 14 }}>
+    <>
       <LineField
         label="Name"
         value={group.name}
@@ -160,7 +158,7 @@ function SpringFields({ spring, taken }: Props) {
           Take off the shelf
         </Action>
       )}
-    </View>
+    </>
   );
 }
 
