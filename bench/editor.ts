@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 
-import { line, ms } from './measure';
+import { line, median, ms } from './measure';
 import { withServed } from './served';
 
 /** The section as editor: a change to its drawing, dragging, and whether heavy runs leave the interface free. */
@@ -102,10 +102,9 @@ void withServed(root, async (base, browser) => {
   // Turning a plate over changes record, figures and drawing, and can be done again and again.
   for (let i = 0; i < CHANGES; i++) times.push(await timeOfChange(page, 't'));
   await client.send('Emulation.setCPUThrottlingRate', { rate: 1 });
-  times.sort((a, b) => a - b);
   line(
     `a change of ${PLATES} plates to its drawing, CPU slowed ${SLOWED}×, median`,
-    ms(times[Math.floor(times.length / 2)] ?? NaN),
+    ms(median(times)),
     '50 ms',
   );
 

@@ -1,5 +1,8 @@
 import { existsSync, readFileSync } from 'node:fs';
 
+export const median = (times: readonly number[]): number =>
+  [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? NaN;
+
 /** Median time of one call in milliseconds, over runs long enough for the clock. */
 export function medianMs(work: () => unknown, runs = 15, warmUp = 2000): number {
   for (let i = 0; i < warmUp; i++) work();
@@ -7,12 +10,13 @@ export function medianMs(work: () => unknown, runs = 15, warmUp = 2000): number 
   work();
   const once = Math.max(performance.now() - started, 1e-4);
   const inner = Math.max(1, Math.min(2000, Math.round(8 / once)));
-  const times = Array.from({ length: runs }, () => {
-    const t = performance.now();
-    for (let i = 0; i < inner; i++) work();
-    return (performance.now() - t) / inner;
-  }).sort((a, b) => a - b);
-  return times[Math.floor(times.length / 2)] ?? Number.NaN;
+  return median(
+    Array.from({ length: runs }, () => {
+      const t = performance.now();
+      for (let i = 0; i < inner; i++) work();
+      return (performance.now() - t) / inner;
+    }),
+  );
 }
 
 export function line(name: string, value: string, aim = ''): void {

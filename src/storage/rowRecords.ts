@@ -1,4 +1,4 @@
-import type { JobRow } from '@/core/job/row';
+import type { JobRow, RowVerdict } from '@/core/job/row';
 import { STAGES } from '@/core/job/types';
 import { rowFor } from '@/features/jobs/rows';
 import type { RootState } from '@/store/store';
@@ -51,7 +51,7 @@ function kept(before: readonly JobRow[] | undefined, now: readonly JobRow[]): re
   return before?.length === now.length && before.every((row, i) => row === now[i]) ? before : now;
 }
 
-const TEXTS = ['id', 'number', 'machineId', 'name', 'use', 'updatedAt', 'words'] as const;
+const TEXTS = ['id', 'number', 'name', 'use', 'updatedAt', 'words'] as const;
 
 function isRow(value: unknown): value is JobRow {
   if (typeof value !== 'object' || value === null) return false;
@@ -59,6 +59,15 @@ function isRow(value: unknown): value is JobRow {
   return (
     TEXTS.every((key) => typeof row[key] === 'string') &&
     typeof row.archived === 'boolean' &&
-    STAGES.some((stage) => stage === row.stage)
+    STAGES.some((stage) => stage === row.stage) &&
+    (row.verdict === undefined || isVerdict(row.verdict))
   );
+}
+
+const STATES: readonly RowVerdict['state'][] = ['good', 'watch', 'stop', 'unknown'];
+
+function isVerdict(value: unknown): value is RowVerdict {
+  if (typeof value !== 'object' || value === null) return false;
+  const { state, title } = value as Readonly<Record<string, unknown>>;
+  return typeof title === 'string' && STATES.some((known) => known === state);
 }

@@ -193,7 +193,10 @@ function shelfFound(
       };
     });
   return [
-    ...of(plates, 'on the shelf'),
+    ...of(
+      plates.filter((p) => p.count > 0),
+      'on the shelf',
+    ),
     ...of(scrap, 'scrap'),
     ...springs.map((s): Findable => ({
       id: `shelf:${s.id}`,

@@ -9,7 +9,6 @@ import type { Job, Stage } from './types';
 export interface JobRow {
   readonly id: string;
   readonly number: string;
-  readonly machineId: string;
   readonly name: string;
   readonly use: string;
   readonly stage: Stage;
@@ -38,7 +37,6 @@ export function rowOf(job: Job): JobRow {
   return {
     id,
     number,
-    machineId: machine.id,
     name: machine.name,
     use: machine.use,
     stage,

@@ -103,6 +103,11 @@ function shortestOf(job: Job, groupId: string): Entry | undefined {
     );
 }
 
+/** Whether springs of one kind of a job have been put on the shelf or to the scrap: their number stays what the pack needs. */
+export const springsAway = (stock: Stock, job: Job, { name }: CoilGroup): boolean =>
+  stock.springs.some((s) => s.from === job.number && s.group.name === name && s.count > 0) ||
+  stock.scrapSprings.some((s) => s.from === job.number && s.name === name);
+
 /** The same springs for the scrap, with why. */
 export const scrapSpringsOf = (springs: StockSpring, why: string, today: string): ScrapSprings => ({
   id: springs.id,

@@ -5,6 +5,7 @@ import { readSentence } from '@/core/evaluate/sentence';
 import type { PartVerdict } from '@/core/inspect/inspect';
 import { FIXTURE_NAME, SIGHT_NAME, SIGHTS_ON } from '@/core/inspect/sights';
 import { fieldPath } from '@/core/job/fields';
+import { springsAway } from '@/core/shelf/fromJob';
 import type { Fixture } from '@/core/job/types';
 import { FIXTURES, POINTS } from '@/core/job/types';
 import { useUnits } from '@/features/display/useUnits';
@@ -14,6 +15,7 @@ import { useJob } from '@/features/jobs/useJob';
 import { putAway, putSpringsAway } from '@/features/shelf/putAway';
 import { PutAwayKeys } from '@/features/shelf/PutAwayKeys';
 import { FieldGrid } from '@/ui/FieldGrid';
+import { useAppSelector } from '@/store/store';
 import { Panel } from '@/ui/Panel';
 import { useStrata } from '@/ui/theme';
 import { Toggles } from '@/ui/Toggles';
@@ -207,6 +209,7 @@ function FixturePanel({
   const job = useJob();
   const change = useChangeJob();
   const springs = fixture === 'springs';
+  const stock = useAppSelector((state) => state.shelf);
   const paths = springs
     ? job.springs.type === 'diaphragm'
       ? ['springs.diaphragm.measuredCone']
@@ -250,7 +253,7 @@ function FixturePanel({
         ? job.springs.coil.groups.map((g) => (
             <PutAwayKeys
               key={g.id}
-              pieces={g.count?.value ?? 0}
+              pieces={springsAway(stock, job, g) ? 0 : (g.count?.value ?? 0)}
               put={(jobId, where, today) => putSpringsAway(jobId, g.id, where, today)}
               what={g.name || 'Springs'}
               to={['shelf', 'scrap']}

@@ -29,7 +29,9 @@ export function useVerdict(row: JobRow): RowVerdict | undefined {
         verdicts.set(job, overall);
         rememberVerdict(job, overall);
         startTransition(() => setWorked(job));
-      });
+      })
+      // Without a connection the row keeps what it last said.
+      .catch(() => undefined);
     return () => {
       wanted = false;
     };

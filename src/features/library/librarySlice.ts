@@ -2,6 +2,7 @@ import type { PayloadAction } from '@reduxjs/toolkit';
 import { createSlice } from '@reduxjs/toolkit';
 
 import type { LimitSheet } from '@/core/library/limits';
+import { put, without } from '@/store/lists';
 
 export interface LibraryState {
   readonly sheets: readonly LimitSheet[];
@@ -9,27 +10,25 @@ export interface LibraryState {
   readonly removed?: LimitSheet;
 }
 
-const byName = (a: LimitSheet, b: LimitSheet): number => a.name.localeCompare(b.name);
-
 /** The shop's own limits, by machine or kit. */
 const librarySlice = createSlice({
   name: 'library',
   initialState: { sheets: [] } as LibraryState,
   reducers: {
     libraryLoaded: (_state, { payload }: PayloadAction<readonly LimitSheet[]>): LibraryState => ({
-      sheets: payload,
+      sheets: [...payload].sort((a, b) => a.name.localeCompare(b.name)),
     }),
-    /** A new sheet, or one as it was changed. */
+    /** A new sheet, or one as it was changed; it keeps its place, since somebody may be typing its name. */
     sheetKept: (state, { payload }: PayloadAction<LimitSheet>): LibraryState => ({
       ...state,
-      sheets: [...state.sheets.filter((s) => s.id !== payload.id), payload].sort(byName),
+      sheets: put(state.sheets, payload),
     }),
     sheetRemoved: (state, { payload }: PayloadAction<string>): LibraryState => ({
-      sheets: state.sheets.filter((s) => s.id !== payload),
+      sheets: without(state.sheets, payload),
       removed: state.sheets.find((s) => s.id === payload),
     }),
     sheetRemovalUndone: ({ sheets, removed }): LibraryState => ({
-      sheets: removed ? [...sheets, removed].sort(byName) : sheets,
+      sheets: removed ? put(sheets, removed) : sheets,
     }),
     sheetRemovalForgotten: ({ sheets }): LibraryState => ({ sheets }),
   },

@@ -15,7 +15,7 @@ import { FieldGrid } from '@/ui/FieldGrid';
 import { Panel } from '@/ui/Panel';
 
 import { shelfActions } from './shelfSlice';
-import { COUNT } from './spec';
+import { COUNT, SORT_OPTIONS } from './spec';
 
 const THICKNESS = fieldAt('pack.kinds.any.thickness');
 const LINING_OPTIONS = (Object.keys(LINING_ESTIMATES) as LiningId[]).map((value) => ({
@@ -57,15 +57,7 @@ export function AddPlate() {
   };
   return (
     <Panel title="Put a plate on the shelf" summary="Measured by itself, or several alike">
-      <Choice
-        label="Sort"
-        value={sort}
-        options={[
-          { value: 'steel', label: 'Steel' },
-          { value: 'disc', label: 'Disc' },
-        ]}
-        onChange={setSort}
-      />
+      <Choice label="Sort" value={sort} options={SORT_OPTIONS} onChange={setSort} />
       {sort === 'disc' ? (
         <Choice label="Lining" value={lining} options={LINING_OPTIONS} onChange={setLining} />
       ) : null}

@@ -18,7 +18,7 @@ import { LineField } from '@/ui/LineField';
 import { Digits, Words } from '@/ui/Words';
 
 import { shelfActions } from './shelfSlice';
-import { COUNT } from './spec';
+import { countFrom } from './spec';
 
 const THICKNESS = fieldAt('pack.kinds.any.thickness');
 const FLAT = fieldAt('pack.plates.any.outOfFlat');
@@ -122,7 +122,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
         ) : null}
         <LooseField
           label="How many alike"
-          spec={COUNT}
+          spec={countFrom(taken)}
           initial={String(plate.count)}
           onValue={(count) => (count === undefined ? undefined : keep({ count }))}
         />

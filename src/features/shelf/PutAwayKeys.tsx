@@ -38,7 +38,7 @@ export function PutAwayKeys({ pieces, put, what, to }: Props) {
   if (frozen) return null;
   return (
     <View style={{ gap: 8 }}>
-      {pieces > 0 ? (
+      {pieces > 0 && !done?.undo ? (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
           {to.map((where) => (
             <Action

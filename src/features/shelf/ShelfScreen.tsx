@@ -52,7 +52,7 @@ function Stocked() {
       <AddPlate />
       <AddSprings />
       {SORTS.map(({ sort, name }) => {
-        const of = plates.filter((p) => p.sort === sort);
+        const of = plates.filter((p) => p.sort === sort && p.count > 0);
         return (
           <View key={sort} style={{ gap: 4 }}>
             <Heading level={2}>{name}</Heading>
@@ -75,9 +75,11 @@ function Stocked() {
       <Heading level={2}>Coil springs</Heading>
       {springs.length === 0 ? <Words soft>No springs on the shelf yet.</Words> : null}
       <View role="list" aria-label="Coil springs">
-        {springs.map((s) => (
-          <SpringRow key={s.id} spring={s} taken={taken.get(s.id) ?? 0} />
-        ))}
+        {springs
+          .filter((s) => s.count > 0)
+          .map((s) => (
+            <SpringRow key={s.id} spring={s} taken={taken.get(s.id) ?? 0} />
+          ))}
       </View>
       <Heading level={2}>Gauges</Heading>
       <GaugeSets />

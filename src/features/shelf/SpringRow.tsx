@@ -22,7 +22,7 @@ import { Removable } from '@/ui/Removable';
 import { Digits, Words } from '@/ui/Words';
 
 import { shelfActions } from './shelfSlice';
-import { COUNT } from './spec';
+import { COUNT, countFrom } from './spec';
 
 interface Props {
   readonly spring: StockSpring;
@@ -93,7 +93,7 @@ function SpringFields({ spring, taken }: Props) {
       <FieldGrid>
         <LooseField
           label="Pieces"
-          spec={COUNT}
+          spec={countFrom(taken)}
           initial={String(count)}
           onValue={(n) =>
             n === undefined ? undefined : dispatch(shelfActions.springsPut({ ...spring, count: n }))

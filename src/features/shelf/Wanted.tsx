@@ -19,7 +19,7 @@ import { useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 import { shelfActions } from './shelfSlice';
-import { COUNT } from './spec';
+import { COUNT, SORT_OPTIONS } from './spec';
 
 /** What to order so that the shelf has what the shop wants of each size, and how much that is. */
 export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
@@ -143,15 +143,7 @@ function AddWanted() {
   };
   return (
     <>
-      <Choice
-        label="Another size"
-        value={sort}
-        options={[
-          { value: 'steel', label: 'Steel' },
-          { value: 'disc', label: 'Disc' },
-        ]}
-        onChange={setSort}
-      />
+      <Choice label="Another size" value={sort} options={SORT_OPTIONS} onChange={setSort} />
       <FieldGrid key={key}>
         <LooseField label="Thickness as sold" spec={THICKNESS} onValue={setNominal} />
         <LooseField label="At least so many" spec={COUNT} onValue={setAtLeast} />

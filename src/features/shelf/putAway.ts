@@ -42,6 +42,7 @@ export const putAway =
     const { units } = getState().display;
     const before = new Map<string, Plate>();
     const made: string[] = [];
+    const gone: string[] = [];
     const told: string[] = [];
     let kept = getState().shelf;
     for (const part of parts) {
@@ -60,6 +61,11 @@ export const putAway =
         if (where === 'shelf') dispatch(shelfActions.stockPlatePut(item));
         else {
           const why = readSentence(mainReason(part), units) || 'put there by the builder';
+          // What came from the shelf does not go back to it.
+          if (plate.shelfId !== undefined) {
+            gone.push(plate.shelfId);
+            dispatch(shelfActions.piecesGone({ id: plate.shelfId, count: 1 }));
+          }
           dispatch(shelfActions.plateScrapped(scrapOf(item, why.slice(0, 400), today)));
         }
         kept = getState().shelf;
@@ -85,6 +91,7 @@ export const putAway =
           dispatch(
             where === 'shelf' ? shelfActions.stockPlateTaken(id) : shelfActions.scrapForgotten(id),
           );
+        for (const id of gone) dispatch(shelfActions.piecesGone({ id, count: -1 }));
         dispatch(changeJob(jobId, (j) => withPlates(j, (p) => before.get(p.id) ?? p)));
       },
     };
@@ -105,6 +112,9 @@ export const putSpringsAway =
     if (!springs) return { text: `${name} stay: say under Specify how many there are.` };
     const again = where === 'shelf' && group.shelfId !== undefined;
     if (!again && where === 'shelf') dispatch(shelfActions.springsPut(springs));
+    const fromShelf = where === 'scrap' ? group.shelfId : undefined;
+    if (fromShelf !== undefined)
+      dispatch(shelfActions.piecesGone({ id: fromShelf, count: springs.count }));
     if (where === 'scrap') {
       const lengths = inspect(job, evaluate(job)).parts.find((p) => p.fixture === 'springs');
       const why = lengths ? readSentence(mainReason(lengths), getState().display.units) : '';
@@ -123,6 +133,8 @@ export const putSpringsAway =
       undo: () => {
         if (where === 'scrap') dispatch(shelfActions.scrapSpringsForgotten(springs.id));
         else if (!again) dispatch(shelfActions.springsTaken(springs.id));
+        if (fromShelf !== undefined)
+          dispatch(shelfActions.piecesGone({ id: fromShelf, count: -springs.count }));
         dispatch(changeJob(jobId, (j) => ({ ...j, springs: before, inspection })));
       },
     };

@@ -12,18 +12,18 @@ import type {
   WantedStock,
 } from '@/core/shelf/stock';
 import { EMPTY_STOCK } from '@/core/shelf/stock';
+import { put, without } from '@/store/lists';
 import { toggled } from '@/ui/toggled';
 
 const GAUGE_ORDER = Object.keys(GAUGE_SETS) as GaugeSetId[];
 
-/** A list with an item put in the place of the one of its identifier, or at the end. */
-function put<T extends { readonly id: string }>(items: readonly T[], item: T): readonly T[] {
-  const known = items.some((i) => i.id === item.id);
-  return known ? items.map((i) => (i.id === item.id ? item : i)) : [...items, item];
-}
-
-const without = <T extends { readonly id: string }>(items: readonly T[], id: string): T[] =>
-  items.filter((i) => i.id !== id);
+/** The items with so many pieces less of one; one of which nothing is left keeps its line with none, for undo. */
+const fewer = <T extends { readonly id: string; readonly count: number }>(
+  items: readonly T[],
+  id: string,
+  count: number,
+): readonly T[] =>
+  items.map((i) => (i.id === id ? { ...i, count: Math.max(0, i.count - count) } : i));
 
 /** The shop's shelf. What lies in jobs is not written here: it follows from the jobs. */
 const shelfSlice = createSlice({
@@ -46,6 +46,15 @@ const shelfSlice = createSlice({
     springsTaken: (state, { payload }: PayloadAction<string>): Stock => ({
       ...state,
       springs: without(state.springs, payload),
+    }),
+    /** So many pieces of an item leave the shelf for good, or come back to it by undo where the number is below 0. */
+    piecesGone: (
+      state,
+      { payload: { id, count } }: PayloadAction<{ id: string; count: number }>,
+    ): Stock => ({
+      ...state,
+      plates: fewer(state.plates, id, count),
+      springs: fewer(state.springs, id, count),
     }),
     /** A plate that is not used again. */
     plateScrapped: (state, { payload }: PayloadAction<ScrapPlate>): Stock => ({

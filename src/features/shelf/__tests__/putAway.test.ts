@@ -1,5 +1,6 @@
 import { evaluate } from '@/core/evaluate/evaluate';
 import { inspect } from '@/core/inspect/inspect';
+import { springsAway } from '@/core/shelf/fromJob';
 import { demoJob } from '@/demo/jobs';
 import { demoShelf } from '@/demo/shelf';
 import { jobActions } from '@/features/jobs/jobsSlice';
@@ -65,6 +66,24 @@ describe('putting plates of a job away', () => {
     expect(now()?.pack.plates.find((p) => p.id === first.id)?.shelfId).toBeUndefined();
   });
 
+  it('takes a plate that came from the shelf off it when it goes to the scrap', () => {
+    const { store, job, plates, shelf } = open('UR-0106');
+    const item = shelf().plates.find((p) => p.count > 1);
+    const [first] = plates;
+    if (!item || !first?.plate) throw new Error('nothing to try with');
+    const part = {
+      ...first,
+      plate: { ...first.plate, plate: { ...first.plate.plate, shelfId: item.id } },
+    };
+    const before = shelf();
+    const left = () => shelf().plates.find((p) => p.id === item.id)?.count;
+    const done = store.dispatch(putAway(job.id, [part], 'scrap', TODAY));
+    expect(left()).toBe(item.count - 1);
+    expect(shelf().scrap).toHaveLength(before.scrap.length + 1);
+    done.undo?.();
+    expect(shelf()).toEqual(before);
+  });
+
   it('moves springs with what they are, and takes them back', () => {
     const { store, job, now, shelf } = open('UR-0106');
     const [group] = job.springs.coil.groups;
@@ -75,8 +94,10 @@ describe('putting plates of a job away', () => {
       expect(done.text).toMatch(where === 'shelf' ? /are on the shelf/ : /are scrap/);
       const item = where === 'shelf' ? shelf().springs.at(-1) : shelf().scrapSprings.at(-1);
       expect(item).toMatchObject({ count: group.count?.value, from: 'UR-0106' });
+      expect(springsAway(shelf(), job, group)).toBe(true);
       done.undo?.();
       expect(shelf()).toEqual(before);
+      expect(springsAway(shelf(), job, group)).toBe(false);
       expect(now()?.springs).toEqual(job.springs);
       expect(now()?.inspection).toEqual(job.inspection);
     }
