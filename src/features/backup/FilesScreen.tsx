@@ -61,8 +61,8 @@ function TakeAway() {
     <View style={{ gap: 8 }}>
       <Heading level={2}>Backup</Heading>
       <Words>
-        One file with every job, its readings, signatures and photographs, the shelf and the shop’s
-        own sheets. Keep it somewhere else than on this device.
+        One file with every job, its readings, signatures and photographs, the shelf, the limits and
+        the shop’s own sheets. Keep it somewhere else than on this device.
       </Words>
       <View role="status" aria-label="Last backup">
         <Words soft>{text}</Words>

@@ -122,7 +122,10 @@ function Rate({ rate }: { readonly rate: WearRate }) {
         <Words style={{ flexShrink: 1 }}>
           {[LINING_ESTIMATES[rate.lining].name, rate.group].filter(Boolean).join(', ')}
         </Words>
-        <Digits bold>{`${formatWithUnit(rate.perHour * 100, 'length', units)} / 100 h`}</Digits>
+        <Digits
+          bold
+          style={{ flexShrink: 0 }}
+        >{`${formatWithUnit(rate.perHour * 100, 'length', units)} / 100 h`}</Digits>
       </View>
       <Words soft size={14}>
         {`Of one disc, from ${rate.packs} ${rate.packs === 1 ? 'pack' : 'packs'} over ${rate.hours.toFixed(0)} h${

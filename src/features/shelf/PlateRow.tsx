@@ -27,7 +27,7 @@ const MAX_LABEL = 40;
 interface Props {
   readonly plate: StockPlate;
   readonly taken: number;
-  /** Numbers of the jobs in which it lies, as one text, so that the same is the same. */
+  /** In which jobs it lies, as one text, so that the same is the same. */
   readonly holders: string;
 }
 
@@ -59,10 +59,7 @@ export const PlateRow = memo(function PlateRow({ plate, taken, holders }: Props)
             </Words>
             {taken > 0 || plate.from ? (
               <Words soft size={14}>
-                {[
-                  taken > 0 ? `${taken} reserved for ${holders}` : undefined,
-                  plate.from ? `from ${plate.from}` : undefined,
-                ]
+                {[holders, plate.from ? `from ${plate.from}` : undefined]
                   .filter(Boolean)
                   .join('; ')}
               </Words>

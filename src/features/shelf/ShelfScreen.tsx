@@ -3,6 +3,8 @@ import { useMemo } from 'react';
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 
+import type { Job } from '@/core/job/types';
+import { isFrozen } from '@/core/job/work';
 import type { ScrapPlate } from '@/core/shelf/stock';
 import { reserved } from '@/core/shelf/stock';
 import { formatWithUnit } from '@/core/units/quantity';
@@ -116,12 +118,14 @@ function Stocked() {
 const scrapWords = (n: number): string =>
   `${n === 1 ? 'One entry' : `${n} entries`}, with what was measured and why it went`;
 
-/** Numbers of the jobs in which an item lies. */
-function holdersOf(jobs: Parameters<typeof reserved>[0]): ReadonlyMap<string, readonly string[]> {
+/** In which jobs the items lie: reserved while a job is under way, used once it is signed. */
+function holdersOf(jobs: readonly Job[]): ReadonlyMap<string, readonly string[]> {
   const holders = new Map<string, string[]>();
-  for (const job of jobs)
-    for (const id of reserved([job]).keys())
-      holders.set(id, [...(holders.get(id) ?? []), job.number]);
+  for (const job of jobs) {
+    const how = isFrozen(job) ? 'used in' : 'reserved for';
+    for (const [id, n] of reserved([job]))
+      holders.set(id, [...(holders.get(id) ?? []), `${n} ${how} ${job.number}`]);
+  }
   return holders;
 }
 

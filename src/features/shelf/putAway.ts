@@ -13,6 +13,7 @@ import {
   stockPlateOf,
   stockSpringsOf,
 } from '@/core/shelf/fromJob';
+import type { UnitChoice } from '@/core/units/quantity';
 import { changeJob } from '@/features/jobs/changeJob';
 import type { AppStore, RootState } from '@/store/store';
 
@@ -28,6 +29,14 @@ const withPlates = (job: Job, change: (plate: Plate) => Plate): Job => ({
   ...job,
   pack: { ...job.pack, plates: job.pack.plates.map(change) },
 });
+
+const MAX_WHY = 400;
+
+/** Why a part goes to the scrap: by the inspection where it says so, else by the builder's own judgement. */
+function whyScrapped(part: PartVerdict | undefined, units: UnitChoice): string {
+  const judged = part && (part.decision === 'change' || part.decision === 'scrap');
+  return judged ? readSentence(mainReason(part), units).slice(0, MAX_WHY) : 'by the builder';
+}
 
 /**
  * Takes plates out of a job with what was measured on them, to the shelf or to the scrap; a new one lies in the place of each.
@@ -60,13 +69,12 @@ export const putAway =
         made.push(item.id);
         if (where === 'shelf') dispatch(shelfActions.stockPlatePut(item));
         else {
-          const why = readSentence(mainReason(part), units) || 'put there by the builder';
           // What came from the shelf does not go back to it.
           if (plate.shelfId !== undefined) {
             gone.push(plate.shelfId);
             dispatch(shelfActions.piecesGone({ id: plate.shelfId, count: 1 }));
           }
-          dispatch(shelfActions.plateScrapped(scrapOf(item, why.slice(0, 400), today)));
+          dispatch(shelfActions.plateScrapped(scrapOf(item, whyScrapped(part, units), today)));
         }
         kept = getState().shelf;
         told.push(
@@ -116,13 +124,9 @@ export const putSpringsAway =
     if (fromShelf !== undefined)
       dispatch(shelfActions.piecesGone({ id: fromShelf, count: springs.count }));
     if (where === 'scrap') {
-      const lengths = inspect(job, evaluate(job)).parts.find((p) => p.fixture === 'springs');
-      const why = lengths ? readSentence(mainReason(lengths), getState().display.units) : '';
-      dispatch(
-        shelfActions.springsScrapped(
-          scrapSpringsOf(springs, why || 'put there by the builder', today),
-        ),
-      );
+      const part = inspect(job, evaluate(job)).parts.find((p) => p.fixture === 'springs');
+      const why = whyScrapped(part, getState().display.units);
+      dispatch(shelfActions.springsScrapped(scrapSpringsOf(springs, why, today)));
     }
     const { springs: before, inspection } = job;
     dispatch(changeJob(jobId, (j) => withoutSprings(j, groupId)));

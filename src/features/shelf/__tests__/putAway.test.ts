@@ -39,6 +39,8 @@ describe('putting plates of a job away', () => {
     const done = store.dispatch(putAway(job.id, some, 'scrap', TODAY));
     expect(done.text).toContain('New ones lie in their places.');
     expect(shelf().scrap).toHaveLength(before.scrap.length + 3);
+    // They were fit to be kept: that is the builder's own judgement.
+    expect(shelf().scrap.at(-1)?.why).toBe('by the builder');
     expect(new Set(shelf().scrap.map((p) => p.label)).size).toBe(before.scrap.length + 3);
     for (const { id } of some) {
       const plate = now()?.pack.plates.find((p) => p.id === id);
