@@ -1,6 +1,9 @@
 // The web export: into a folder of its own first, so that a failed build leaves the last good one standing.
 import { existsSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
+import { promisify } from 'node:util';
+import { brotliCompress, constants, gzip } from 'node:zlib';
 import { bin, root, run } from './lib.mjs';
 
 export const distDir = path.join(root, 'dist');
@@ -10,6 +13,10 @@ const SOURCES = [
   'app',
   'src',
   'assets',
+  'public/index.html',
+  'public/manifest.webmanifest',
+  'public/icons',
+  'scripts/export.mjs',
   'app.json',
   'metro.config.js',
   'babel.config.js',
@@ -53,6 +60,54 @@ export async function exportWeb() {
     },
   });
   if (code !== 0) throw new Error('The web export failed: see the lines above.');
+  await makeServiceWorker();
+  await compress();
   rmSync(distDir, { recursive: true, force: true });
   renameSync(nextDir, distDir);
+}
+
+const MB = 1_000_000;
+
+/** The service worker, which keeps the whole application: one version of it, until a newer one is taken over as a whole. */
+async function makeServiceWorker() {
+  const { generateSW } = await import('workbox-build');
+  const { count, size, warnings } = await generateSW({
+    globDirectory: nextDir,
+    globPatterns: ['**/*.{html,js,css,woff2,png,ico,webmanifest,csv}'],
+    swDest: path.join(nextDir, 'sw.js'),
+    cacheId: 'under-ridge',
+    // Every file but the page and the workers carries its hash in its name.
+    dontCacheBustURLsMatching: /[.-][0-9a-f]{32}\./,
+    maximumFileSizeToCacheInBytes: 6 * MB,
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/api\//, /^\/bench(\/|$)/],
+    // A first visit works without a connection at once; a newer version waits until it is asked for.
+    clientsClaim: true,
+    skipWaiting: false,
+    cleanupOutdatedCaches: true,
+    inlineWorkboxRuntime: true,
+    sourcemap: false,
+    mode: 'production',
+  });
+  for (const warning of warnings) console.warn(warning);
+  console.log(`Offline: ${count} files, ${(size / MB).toFixed(1)} MB`);
+}
+
+const TEXT = /\.(html|js|css|json|svg|csv|webmanifest)$/;
+const WORTH_BYTES = 1024;
+
+/** Compressed once here, so that the server need not do it at each request. */
+async function compress() {
+  const [toGzip, toBrotli] = [promisify(gzip), promisify(brotliCompress)];
+  const files = readdirSync(nextDir, { recursive: true })
+    .map((name) => path.join(nextDir, name))
+    .filter((file) => TEXT.test(file) && statSync(file).size > WORTH_BYTES);
+  await Promise.all(
+    files.map(async (file) => {
+      const content = await readFile(file);
+      await writeFile(`${file}.gz`, await toGzip(content, { level: 9 }));
+      const params = { [constants.BROTLI_PARAM_QUALITY]: 9 };
+      await writeFile(`${file}.br`, await toBrotli(content, { params }));
+    }),
+  );
 }

@@ -1,52 +1,54 @@
 import path from 'node:path';
 
 import compression from 'compression';
-import type { Express } from 'express';
+import type { ErrorRequestHandler, Express } from 'express';
 import express from 'express';
-import helmet from 'helmet';
+import serveCompressed from 'express-static-gzip';
+import type { Logger } from 'pino';
 
+import type { Benches } from './bench/benches';
 import { benchRoutes } from './bench/routes';
+import { headers, ownNamesOnly, ownPagesOnly, slowDown } from './guard';
+import { logged } from './log';
 
-export interface ServerOptions {
+export interface AppOptions {
   /** Folder of the web export. */
   readonly distDir: string;
   /** Folder of the page with the buttons of the simulated instruments. */
   readonly benchDir: string;
   /** Which workshop a first visit opens with. */
   readonly workshop: 'demo' | 'empty';
+  readonly benches: Benches;
+  readonly log: Logger;
+  /** Requests in a minute from one address at most. */
+  readonly perMinute: number;
 }
 
 const YEAR_SECONDS = 31_536_000;
+/** A name with a hash in it, compressed or not. */
+const HASHED = /[.-][0-9a-f]{32}\.[a-z0-9]+(\.(br|gz))?$/;
+
+const cacheOf = (file: string): string =>
+  HASHED.test(path.basename(file)) ? `public, max-age=${YEAR_SECONDS}, immutable` : 'no-cache';
 
 /**
  * The application's own server: gives out the export, says which workshop to open, and stands in for the instruments
  * of a bench. Keeps no data.
  */
-export function makeApp({ distDir, benchDir, workshop }: ServerOptions): Express {
+export function makeApp(options: AppOptions): Express {
+  const { distDir, benchDir, workshop, benches, log, perMinute } = options;
   const app = express();
   app.disable('x-powered-by');
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        useDefaults: false,
-        directives: {
-          defaultSrc: ["'self'"],
-          scriptSrc: ["'self'"],
-          // React Native for the web writes its styles into the page.
-          styleSrc: ["'self'", "'unsafe-inline'"],
-          imgSrc: ["'self'", 'data:', 'blob:'],
-          objectSrc: ["'none'"],
-          baseUri: ["'none'"],
-          frameAncestors: ["'none'"],
-          formAction: ["'self'"],
-        },
-      },
-      // The server speaks plain HTTP on the local machine.
-      strictTransportSecurity: false,
-    }),
-  );
+  app.use(logged(log), ...headers, ownNamesOnly, slowDown(perMinute), ownPagesOnly);
+  app.get('/api/health', (_request, response) => {
+    response.set('Cache-Control', 'no-store').json({
+      status: 'ok',
+      uptimeSeconds: Math.round(process.uptime()),
+      listeners: benches.listeners,
+    });
+  });
   // Event streams come before compression, which would hold them back.
-  app.use(benchRoutes(benchDir));
+  app.use(benchRoutes(benches, benchDir));
   app.use(compression());
   app.get('/api/workshop', (_request, response) => {
     response.set('Cache-Control', 'no-store').json({ workshop });
@@ -55,15 +57,13 @@ export function makeApp({ distDir, benchDir, workshop }: ServerOptions): Express
     response.status(404).json({ error: 'not found' });
   });
   app.use(
-    express.static(distDir, {
+    serveCompressed(distDir, {
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
       index: false,
-      redirect: false,
-      setHeaders(response, file) {
-        const hashed = /[.-][0-9a-f]{32}\.[a-z0-9]+$/.test(path.basename(file));
-        response.set(
-          'Cache-Control',
-          hashed ? `public, max-age=${YEAR_SECONDS}, immutable` : 'no-cache',
-        );
+      serveStatic: {
+        redirect: false,
+        setHeaders: (response, file) => response.setHeader('Cache-Control', cacheOf(file)),
       },
     }),
   );
@@ -74,5 +74,27 @@ export function makeApp({ distDir, benchDir, workshop }: ServerOptions): Express
     }
     response.set('Cache-Control', 'no-cache').sendFile('index.html', { root: distDir });
   });
+  app.use(faults(log));
   return app;
+}
+
+/** Says nothing of the inside, whatever went wrong. */
+const faults =
+  (log: Logger): ErrorRequestHandler =>
+  (error: unknown, _request, response, next) => {
+    const status = statusOf(error);
+    if (status >= 500) log.error({ fault: error instanceof Error ? error.message : 'unknown' });
+    if (response.headersSent) return next(error);
+    response
+      .status(status)
+      .type('text/plain')
+      .send(
+        status === 413 ? 'Too large\n' : status < 500 ? 'Bad request\n' : 'A fault of the server\n',
+      );
+  };
+
+function statusOf(error: unknown): number {
+  const status =
+    typeof error === 'object' && error !== null && 'status' in error ? error.status : undefined;
+  return typeof status === 'number' && status >= 400 && status < 500 ? status : 500;
 }

@@ -1,10 +1,16 @@
 import path from 'node:path';
 
-import { makeApp } from './app';
+import { pino } from 'pino';
 
-/* npm start [-- --empty]; HOST and PORT change the address. */
+import { makeServer } from './serve';
+
+/*
+ * npm start [-- --empty]; HOST and PORT change the address, LOG_LEVEL=info writes a line for every request, PER_MINUTE how many
+ * requests one address may make in a minute.
+ */
 
 const DEFAULT_PORT = 4173;
+const LEVELS = ['error', 'warn', 'info', 'silent'];
 
 function main(): void {
   const args = process.argv.slice(2);
@@ -15,13 +21,22 @@ function main(): void {
   const port = Number(process.env.PORT ?? DEFAULT_PORT);
   if (!Number.isInteger(port) || port < 0 || port > 65535)
     fail(`PORT must be a whole number from 0 to 65535, not ${process.env.PORT}.`);
+  const perMinute =
+    process.env.PER_MINUTE === undefined ? undefined : Number(process.env.PER_MINUTE);
+  if (perMinute !== undefined && !(Number.isInteger(perMinute) && perMinute > 0))
+    fail(`PER_MINUTE must be a whole number above 0, not ${process.env.PER_MINUTE}.`);
+  const level = process.env.LOG_LEVEL ?? 'warn';
+  if (!LEVELS.includes(level)) fail(`LOG_LEVEL must be one of ${LEVELS.join(', ')}, not ${level}.`);
   const workshop = args.includes('--empty') ? 'empty' : 'demo';
 
-  const server = makeApp({
+  const { server, stop } = makeServer({
     distDir: path.resolve(import.meta.dirname, '../dist'),
     benchDir: path.resolve(import.meta.dirname, 'bench/public'),
     workshop,
-  }).listen(port, host);
+    log: pino({ level, base: null }, pino.destination({ fd: 2, sync: true })),
+    ...(perMinute === undefined ? {} : { perMinute }),
+  });
+  server.listen(port, host);
   server.on('listening', () => {
     const address = server.address();
     const bound = typeof address === 'object' && address ? address.port : port;
@@ -43,11 +58,7 @@ function main(): void {
     fail(error.message);
   });
   for (const signal of ['SIGINT', 'SIGTERM'] as const) {
-    process.on(signal, () => {
-      server.close(() => process.exit(0));
-      // Open event streams would hold the server up for ever.
-      server.closeAllConnections();
-    });
+    process.on(signal, () => void stop().then(() => process.exit(0)));
   }
 }
 

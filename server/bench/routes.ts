@@ -1,74 +1,22 @@
 import type { Request, Response } from 'express';
 import express, { Router } from 'express';
 
-import type { BenchReading, BenchSettings } from './instruments';
-import { Instruments } from './instruments';
+import type { Bench, Benches } from './benches';
+import type { BenchSettings } from './instruments';
 
-const BENCHES = 2;
-/** Listeners on one bench at most; further ones are told to come back. */
-const MAX_LISTENERS = 50;
-const HEARTBEAT_MS = 10_000;
-const RETRY_MS = 1500;
 const LONGEST_LOSS_S = 120;
-
-/** One bench: its instruments, who listens to them, and until when its link is lost. */
-class Bench {
-  readonly instruments: Instruments;
-  private readonly listeners = new Set<Response>();
-  private lostUntil = 0;
-
-  constructor(readonly number: number) {
-    this.instruments = new Instruments(number);
-  }
-
-  get lost(): boolean {
-    return Date.now() < this.lostUntil;
-  }
-
-  get full(): boolean {
-    return this.listeners.size >= MAX_LISTENERS;
-  }
-
-  listen(response: Response): void {
-    this.listeners.add(response);
-    const beat = setInterval(() => response.write(': beat\n\n'), HEARTBEAT_MS);
-    response.on('close', () => {
-      clearInterval(beat);
-      this.listeners.delete(response);
-    });
-    response.write(
-      `retry: ${RETRY_MS}\nevent: hello\ndata: ${JSON.stringify({ bench: this.number, unit: this.instruments.unit })}\n\n`,
-    );
-  }
-
-  send(reading: BenchReading): number {
-    const text = `event: reading\ndata: ${JSON.stringify(reading)}\n\n`;
-    for (const listener of this.listeners) listener.write(text);
-    return this.listeners.size;
-  }
-
-  /** The link goes, for everyone, and stays gone for a while. */
-  lose(seconds: number): void {
-    this.lostUntil = Date.now() + seconds * 1000;
-    this.close();
-  }
-
-  close(): void {
-    for (const listener of this.listeners) listener.end();
-  }
-}
 
 /**
  * The simulated instruments: an event stream that the application listens to, and a page with the buttons of the
  * gauge and the tester. Nothing is stored.
  * @param pagesDir folder of that page
  */
-export function benchRoutes(pagesDir: string): Router {
+export function benchRoutes(benches: Benches, pagesDir: string): Router {
   const router = Router();
-  const benches = Array.from({ length: BENCHES }, (_, i) => new Bench(i + 1));
   const benchOf = (request: Request, response: Response): Bench | undefined => {
-    const bench = benches.find((b) => String(b.number) === request.params.bench);
-    if (!bench) response.status(404).json({ error: `benches are 1 to ${BENCHES}` });
+    const { bench: number } = request.params;
+    const bench = benches.get(typeof number === 'string' ? number : undefined);
+    if (!bench) response.status(404).json({ error: `benches are 1 to ${benches.count}` });
     return bench;
   };
 

@@ -1,7 +1,10 @@
+import { router } from 'expo-router';
 import type { ComponentType } from 'react';
 import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
 
+import { Action } from '@/ui/Action';
+import { Fault } from '@/ui/Fault';
 import { Words } from '@/ui/Words';
 
 export const loadWorkbench = () => import('./workbench');
@@ -15,15 +18,29 @@ export function onWorkbench<Props extends object>(
   const Screen = lazy(async () => ({ default: pick(await loadWorkbench()) }));
   return function OnWorkbench(props: Props) {
     return (
-      <Suspense
-        fallback={
-          <View role="status" style={{ padding: 24 }}>
-            <Words soft>Opening …</Words>
-          </View>
-        }
-      >
-        <Screen {...props} />
-      </Suspense>
+      <Fault what="This screen" ways={<Ways />}>
+        <Suspense
+          fallback={
+            <View role="status" style={{ padding: 24 }}>
+              <Words soft>Opening …</Words>
+            </View>
+          }
+        >
+          <Screen {...props} />
+        </Suspense>
+      </Fault>
     );
   };
+}
+
+/** A part of the program that could not be fetched is fetched by loading the page anew. */
+function Ways() {
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <Action onPress={() => location.reload()}>Load the page anew</Action>
+      <Action icon="arrow-left" onPress={() => router.replace('/')}>
+        To the jobs
+      </Action>
+    </View>
+  );
 }

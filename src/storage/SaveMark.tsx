@@ -5,17 +5,17 @@ import { useStrata } from '@/ui/theme';
 import { useLater } from '@/ui/useLater';
 import { Words } from '@/ui/Words';
 
-/** Whether what was typed is stored; says so loudly only when it is not. */
+/** Whether what was typed is stored; why it is not stands in the notice over the screen. */
 export function SaveMark() {
-  const { status, reason } = useAppSelector((state) => state.storage);
+  const { status } = useAppSelector((state) => state.storage);
   const strata = useStrata();
   // The word may follow a frame after what answers the hand.
   const said = useLater(status, true);
   return (
     <View aria-live="polite" testID="save-mark" {...{ dataSet: { status } }}>
-      {said === 'failed' ? (
+      {said === 'failed' || said === 'memory' ? (
         <Words bold size={14} style={{ color: strata.stop }}>
-          Not stored: {reason}. Export the job.
+          not stored
         </Words>
       ) : said === 'saving' ? (
         <Words soft size={13}>

@@ -1,4 +1,4 @@
-import type { RecordStore } from './records';
+import { currentRecords } from './current';
 
 /*
  * Photographs, each a record of its own beside the jobs: they are read one by one when they are shown, and never
@@ -7,33 +7,27 @@ import type { RecordStore } from './records';
 
 export const PICTURE_KEY = 'photo:';
 
-let store: RecordStore | undefined;
-let opened: (store: RecordStore) => void = () => undefined;
-const ready = new Promise<RecordStore>((resolve) => {
-  opened = resolve;
-});
-
-/** Where pictures are kept from now on: the records of the workshop that is open. */
-export function keepPicturesIn(records: RecordStore): void {
-  store = records;
-  opened(records);
-}
-
-const open = async (): Promise<RecordStore> => store ?? ready;
-
 export const pictures = {
   async save(id: string, dataUrl: string): Promise<void> {
-    await (await open()).writeText(PICTURE_KEY + id, dataUrl);
+    const records = await currentRecords();
+    const picture = new Map([[PICTURE_KEY + id, dataUrl]]);
+    const { foreign } = await records.write(picture, []);
+    if (foreign.length === 0) return;
+    // It is there already, from a file taken in before: the new one stands.
+    await records.read(foreign);
+    await records.write(picture, []);
   },
   async load(id: string): Promise<string | undefined> {
-    return (await open()).readText(PICTURE_KEY + id);
+    const { records } = await (await currentRecords()).read([PICTURE_KEY + id]);
+    const found = records.get(PICTURE_KEY + id);
+    return typeof found === 'string' ? found : undefined;
   },
   /** Takes out every picture that no job names any more. */
   async keepOnly(ids: ReadonlySet<string>): Promise<void> {
-    const records = await open();
+    const records = await currentRecords();
     const orphans = (await records.keys()).filter(
       (key) => key.startsWith(PICTURE_KEY) && !ids.has(key.slice(PICTURE_KEY.length)),
     );
-    if (orphans.length > 0) await records.write(new Map(), orphans);
+    if (orphans.length > 0) await records.remove(orphans);
   },
 };

@@ -6,7 +6,7 @@ import type { AppStore } from '@/store/store';
 
 import { whenIdle } from '@/ui/useLater';
 
-import type { RecordStore } from './records';
+import type { Damage, RecordStore } from './records';
 import { storedJob } from './storedJob';
 
 /*
@@ -23,28 +23,40 @@ const AT_ONCE = 10;
 /** Jobs that are put into the store at once: whatever shows all jobs is drawn again at each. */
 const PUT_AT_ONCE = 250;
 
-/** Jobs by their identifiers, and those of which there is no record that can be read. */
-interface Found {
+/** Jobs, those of which there is no record that can be read by their identifiers, and what was the matter with any. */
+export interface Found {
   readonly jobs: readonly Job[];
   readonly missing: readonly string[];
+  readonly damaged: readonly Damage[];
 }
 
-async function fetchJobs(records: RecordStore, rows: readonly JobRow[]): Promise<Found> {
-  const { records: found, damaged } = await records.read(rows.map((row) => JOB_KEY + row.id));
-  sayDamaged(damaged);
-  const jobs: Job[] = [];
-  const missing: string[] = [];
-  for (const row of rows) {
-    const job = storedJob(found.get(JOB_KEY + row.id));
-    if (!job) {
-      missing.push(row.id);
-      continue;
-    }
-    jobs.push(job);
+/** Reads jobs; a record that is no job, whole as it may be, is set aside. */
+async function fetchJobs(records: RecordStore, ids: readonly string[]): Promise<Found> {
+  const { records: found, damaged } = await records.read(ids.map((id) => JOB_KEY + id));
+  const read = new Map(ids.map((id) => [id, storedJob(found.get(JOB_KEY + id))] as const));
+  const odd = ids.flatMap((id) => (!read.get(id) && found.has(JOB_KEY + id) ? [JOB_KEY + id] : []));
+  if (odd.length > 0) await records.setAside(odd);
+  return {
+    jobs: [...read.values()].filter((job) => job !== undefined),
+    missing: ids.filter((id) => !read.get(id)),
+    damaged: [...damaged, ...odd.map((key) => ({ key, mended: false }))],
+  };
+}
+
+/** As {@link fetchJobs}; what was found of a pack stays with its row where the row says what the job says. */
+async function fetchRows(records: RecordStore, rows: readonly JobRow[]): Promise<Found> {
+  const found = await fetchJobs(
+    records,
+    rows.map((row) => row.id),
+  );
+  const byId = new Map(rows.map((row) => [row.id, row]));
+  for (const job of found.jobs) {
+    const row = byId.get(job.id);
+    if (!row) continue;
     const { verdict: _verdict, ...plain } = row;
     if (JSON.stringify(rowOf(job)) === JSON.stringify(plain)) rememberRow(job, row);
   }
-  return { jobs, missing };
+  return found;
 }
 
 /**
@@ -56,20 +68,18 @@ export async function firstJobs(
   records: RecordStore,
   ids: readonly string[],
   rows: readonly JobRow[],
-): Promise<{ readonly jobs: readonly Job[]; readonly later: readonly JobRow[] }> {
+): Promise<Found & { readonly later: readonly JobRow[] }> {
   const stored = new Set(ids);
   const known = rows
     .filter((row) => stored.has(row.id))
     .sort((a, b) => (a.updatedAt < b.updatedAt ? 1 : -1));
   const listed = new Set(known.map((row) => row.id));
-  const unlisted = ids.filter((id) => !listed.has(id)).map((id) => JOB_KEY + id);
-  const { records: found, damaged } = await records.read(unlisted);
-  sayDamaged(damaged);
-  const { jobs } = await fetchJobs(records, known.slice(0, FIRST));
-  return {
-    jobs: [...jobs, ...[...found.values()].flatMap((value) => storedJob(value) ?? [])],
-    later: known.slice(FIRST),
-  };
+  const first = await fetchRows(records, known.slice(0, FIRST));
+  const others = await fetchJobs(
+    records,
+    ids.filter((id) => !listed.has(id)),
+  );
+  return { ...both(first, others), later: known.slice(FIRST) };
 }
 
 /**
@@ -88,15 +98,14 @@ export async function readUnread(
   await whenIdle(wanted() ? 0 : AT_LATEST_MS);
   // As they stand, which is newest first.
   const rows = Object.values(store.getState().jobs.unread);
-  let read: Found = { jobs: [], missing: [] };
+  let read = NOTHING;
   for (let i = 0; i < rows.length; i += AT_ONCE) {
     const waited = wanted();
-    if (waited) put(await fetchJobs(records, [waited]));
-    const { jobs, missing } = await fetchJobs(records, rows.slice(i, i + AT_ONCE));
-    read = { jobs: [...read.jobs, ...jobs], missing: [...read.missing, ...missing] };
+    if (waited) put(await fetchRows(records, [waited]));
+    read = both(read, await fetchRows(records, rows.slice(i, i + AT_ONCE)));
     if (read.jobs.length >= PUT_AT_ONCE) {
       put(read);
-      read = { jobs: [], missing: [] };
+      read = NOTHING;
     }
     await whenIdle(GO_ON_MS);
   }
@@ -107,8 +116,10 @@ export async function readUnread(
 const AT_LATEST_MS = 3000;
 const GO_ON_MS = 100;
 
-/** Where a record can't be read its text stays where it is, so that it can still be rescued. */
-export function sayDamaged(keys: readonly string[]): void {
-  if (keys.length > 0)
-    console.warn(`Records that can’t be read were left aside: ${keys.join(', ')}`);
-}
+const NOTHING: Found = { jobs: [], missing: [], damaged: [] };
+
+const both = (a: Found, b: Found): Found => ({
+  jobs: [...a.jobs, ...b.jobs],
+  missing: [...a.missing, ...b.missing],
+  damaged: [...a.damaged, ...b.damaged],
+});

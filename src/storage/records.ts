@@ -1,55 +1,199 @@
-import { createAsyncStorage } from '@react-native-async-storage/async-storage';
+import { markOf, seal, unseal } from './envelope';
+import { INNER, lastKey, recover, replace } from './journal';
+import { withLock } from './locks';
+import type { RawStore } from './raw';
 
 /*
- * The one place that owns AsyncStorage. Everything above it deals in records: a key and a plain value.
- * Several records are written in one transaction, all of them or none.
+ * Records over the browser's storage: a key and a plain value, sealed with a checksum. What changes is written through a
+ * journal, so that a kill between any two writes leaves all of it or none; the version before stays beside each record; what
+ * can't be read is set aside as the text that it is.
  */
+
+/** A record that could not be read. */
+export interface Damage {
+  readonly key: string;
+  /** Whether the version before was there to go on with. */
+  readonly mended: boolean;
+}
 
 export interface ReadRecords {
   readonly records: ReadonlyMap<string, unknown>;
-  /** Keys whose text is no record; it stays where it is, so that it can still be rescued. */
-  readonly damaged: readonly string[];
+  readonly damaged: readonly Damage[];
+}
+
+/** The raw text of a record that could not be read, kept for rescue. */
+export interface Aside {
+  /** Key of the record that it was. */
+  readonly key: string;
+  readonly at: string;
+  readonly text: string;
 }
 
 export interface RecordStore {
-  /** The records of these keys; a key without a record is left out. */
+  /** The records of these keys; a key without a record is left out. @throws {NewerRecords} */
   read(keys: readonly string[]): Promise<ReadRecords>;
-  /** Writes and removes in as few transactions as there are: first what is new, then what goes. */
-  write(changed: ReadonlyMap<string, unknown>, gone: readonly string[]): Promise<void>;
+  /**
+   * Writes and removes together, all or nothing.
+   * @returns keys that somebody else has written since they were read here; when there are any, nothing was written
+   */
+  write(
+    changed: ReadonlyMap<string, unknown>,
+    gone: readonly string[],
+  ): Promise<{ readonly foreign: readonly string[] }>;
+  /** Takes records away whoever wrote them. */
+  remove(keys: readonly string[]): Promise<void>;
   keys(): Promise<readonly string[]>;
-  /** One record as plain text: for what is large and not read with the rest. */
-  readText(key: string): Promise<string | undefined>;
-  writeText(key: string, text: string): Promise<void>;
+  /** Sets records aside that are whole and yet not what they should be. */
+  setAside(keys: readonly string[]): Promise<void>;
+  /** All that was set aside, the latest first. */
+  aside(): Promise<readonly Aside[]>;
+  throwAway(aside: Pick<Aside, 'key' | 'at'>): Promise<void>;
+  /** Every text as it lies in the storage, for rescue by hand. */
+  dump(): Promise<Readonly<Record<string, string | null>>>;
 }
 
-/** Opens the records of one workshop; each name is a database of its own. */
-export function openRecords(name: string): RecordStore {
-  const storage = createAsyncStorage(name);
+const ASIDE = 'aside:';
+const asideKey = ({ key, at }: Pick<Aside, 'key' | 'at'>) => `${ASIDE}${at} ${key}`;
+
+/** Records that are sealed before the thread is let go for a moment. */
+const SEALED_AT_ONCE = 40;
+
+/**
+ * @param raw the storage of one workshop
+ * @param name of the workshop, by which tabs keep out of each other's way
+ */
+export function sealedRecords(raw: RawStore, name: string): RecordStore {
+  /** The mark of each record as it was last read or written here; two while a write is under way. */
+  const known = new Map<string, readonly string[]>();
+  const locked = <T>(run: () => Promise<T>) => withLock(`${name}-write`, run);
+  let recovered: Promise<void> | undefined;
+  const ready = () =>
+    (recovered ??= locked(() => recover(raw)).catch((error: unknown) => {
+      recovered = undefined;
+      throw error;
+    }));
+
+  const setAside = async (texts: ReadonlyMap<string, string>): Promise<void> => {
+    const at = new Date().toISOString();
+    await raw.setMany(
+      Object.fromEntries([...texts].map(([key, text]) => [asideKey({ key, at }), text])),
+    );
+  };
+
+  /** Sets damaged texts aside and puts the version before, where it is whole, in their place. */
+  const mend = async (
+    texts: ReadonlyMap<string, string>,
+  ): Promise<ReadonlyMap<string, unknown>> => {
+    await setAside(texts);
+    const lasts = await raw.getMany([...texts.keys()].map(lastKey));
+    const mended = new Map<string, unknown>();
+    for (const key of texts.keys()) {
+      const last = lasts[lastKey(key)];
+      const whole = typeof last === 'string' ? unseal(last) : undefined;
+      if (typeof last === 'string' && whole) {
+        await raw.setMany({ [key]: last });
+        known.set(key, [markOf(last)]);
+        mended.set(key, whole.value);
+      } else {
+        await raw.removeMany([key]);
+        known.delete(key);
+      }
+    }
+    return mended;
+  };
+
   return {
     async read(keys) {
-      const raw = await storage.getMany([...keys]);
+      await ready();
+      const texts = await raw.getMany([...keys]);
       const records = new Map<string, unknown>();
-      const damaged: string[] = [];
-      for (const [key, text] of Object.entries(raw)) {
-        if (text === null) continue;
-        try {
-          records.set(key, JSON.parse(text) as unknown);
-        } catch {
-          damaged.push(key);
+      const damaged = new Map<string, string>();
+      for (const [key, text] of Object.entries(texts)) {
+        if (text === null) {
+          known.delete(key);
+          continue;
         }
+        const whole = unseal(text);
+        if (whole) {
+          records.set(key, whole.value);
+          known.set(key, [markOf(text)]);
+        } else damaged.set(key, text);
       }
-      return { records, damaged };
+      const mended = damaged.size > 0 ? await locked(() => mend(damaged)) : undefined;
+      mended?.forEach((value, key) => records.set(key, value));
+      return {
+        records,
+        damaged: [...damaged.keys()].map((key) => ({ key, mended: mended?.has(key) ?? false })),
+      };
     },
+
     async write(changed, gone) {
-      if (changed.size > 0) {
-        await storage.setMany(
-          Object.fromEntries([...changed].map(([k, v]) => [k, JSON.stringify(v)])),
-        );
+      await ready();
+      const texts = new Map<string, string>();
+      for (const [key, value] of changed) {
+        texts.set(key, seal(value));
+        if (texts.size % SEALED_AT_ONCE === 0) await new Promise((resolve) => setTimeout(resolve));
       }
-      if (gone.length > 0) await storage.removeMany([...gone]);
+      return locked(async () => {
+        const before = await raw.getMany([...texts.keys(), ...gone]);
+        const foreign = Object.entries(before).flatMap(([key, text]) =>
+          text === null
+            ? known.has(key)
+              ? [key]
+              : []
+            : known.get(key)?.includes(markOf(text))
+              ? []
+              : [key],
+        );
+        if (foreign.length > 0) return { foreign };
+        const fresh = [...texts].filter(([key]) => before[key] === null);
+        const altered = new Map([...texts].filter(([key]) => before[key] !== null));
+        for (const [key, text] of texts) known.set(key, [...(known.get(key) ?? []), markOf(text)]);
+        // A new record harms nobody when the rest does not follow; the order is the caller's.
+        if (fresh.length > 0) await raw.setMany(Object.fromEntries(fresh));
+        if (altered.size > 0 || gone.length > 0) await replace(raw, { altered, gone, before });
+        for (const [key, text] of texts) known.set(key, [markOf(text)]);
+        for (const key of gone) known.delete(key);
+        return { foreign };
+      });
     },
-    keys: () => storage.getAllKeys(),
-    readText: async (key) => (await storage.getItem(key)) ?? undefined,
-    writeText: (key, text) => storage.setItem(key, text),
+
+    async remove(keys) {
+      await raw.removeMany([...keys, ...keys.map(lastKey)]);
+      for (const key of keys) known.delete(key);
+    },
+
+    async keys() {
+      await ready();
+      return (await raw.getAllKeys()).filter((key) => !key.startsWith(ASIDE) && !INNER.test(key));
+    },
+
+    async setAside(keys) {
+      await locked(async () => {
+        const texts = await raw.getMany([...keys]);
+        const there = Object.entries(texts).flatMap(([key, text]) =>
+          text === null ? [] : [[key, text] as const],
+        );
+        await setAside(new Map(there));
+        await raw.removeMany([...keys, ...keys.map(lastKey)]);
+        for (const key of keys) known.delete(key);
+      });
+    },
+
+    async aside() {
+      const keys = (await raw.getAllKeys()).filter((key) => key.startsWith(ASIDE));
+      const texts = await raw.getMany(keys);
+      return keys
+        .flatMap((name) => {
+          const text = texts[name];
+          const [, at, key] = /^aside:(\S+) (.+)$/s.exec(name) ?? [];
+          return typeof text === 'string' && at && key ? [{ key, at, text }] : [];
+        })
+        .sort((a, b) => (a.at < b.at ? 1 : -1));
+    },
+
+    dump: async () => raw.getMany(await raw.getAllKeys()),
+
+    throwAway: (aside) => raw.removeMany([asideKey(aside)]),
   };
 }

@@ -53,7 +53,8 @@ function kept(before: readonly JobRow[] | undefined, now: readonly JobRow[]): re
 
 const TEXTS = ['id', 'number', 'name', 'use', 'updatedAt', 'words'] as const;
 
-function isRow(value: unknown): value is JobRow {
+/** Whether a value has all that a list shows, finds and sorts by. */
+export function isRow(value: unknown): value is JobRow {
   if (typeof value !== 'object' || value === null) return false;
   const row = value as Readonly<Record<string, unknown>>;
   return (

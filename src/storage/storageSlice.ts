@@ -1,19 +1,41 @@
 import type { PayloadAction } from '@reduxjs/toolkit';
 import { createSlice } from '@reduxjs/toolkit';
 
-/** Whether what was typed has reached the browser's storage. */
+/** How what was typed stands to the browser's storage. */
 export interface StorageState {
-  readonly status: 'opening' | 'saved' | 'saving' | 'failed';
+  /**
+   * `failed`: the last write did not succeed, the next is on its way; `memory`: what is stored could not be opened and is
+   * left alone, all work is in memory.
+   */
+  readonly status: 'opening' | 'saved' | 'saving' | 'failed' | 'memory';
+  /** Why it failed. */
   readonly reason?: string;
+  /** Whether there is no room left. */
+  readonly full?: boolean;
+  /** Records that could not be read when the workshop was opened, and whether the version before was there. */
+  readonly damaged: readonly { readonly key: string; readonly mended: boolean }[];
 }
+
+/** How a write stands. */
+export type StorageStatus = Pick<StorageState, 'status' | 'reason' | 'full'>;
+
+const initialState: StorageState = { status: 'opening', damaged: [] };
 
 const storageSlice = createSlice({
   name: 'storage',
-  initialState: { status: 'opening' } as StorageState,
+  initialState,
   reducers: {
-    storageChanged: (_state, { payload }: PayloadAction<StorageState>) => payload,
+    storageChanged: ({ damaged }, { payload }: PayloadAction<StorageStatus>): StorageState => ({
+      ...payload,
+      damaged,
+    }),
+    damageFound: (state, { payload }: PayloadAction<StorageState['damaged']>): StorageState => ({
+      ...state,
+      damaged: [...state.damaged, ...payload],
+    }),
+    damageSeen: (state): StorageState => ({ ...state, damaged: [] }),
   },
 });
 
 export const storageReducer = storageSlice.reducer;
-export const { storageChanged } = storageSlice.actions;
+export const { storageChanged, damageFound, damageSeen } = storageSlice.actions;

@@ -1,10 +1,20 @@
+import { rowOf } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
 import type { EarlierJob } from '@/core/job/upgrade';
 import { upgradeJob } from '@/core/job/upgrade';
 
-/** The job in a record, brought up to this version; nothing where it is none. */
-export const storedJob = (value: unknown): Job | undefined =>
-  looksLikeJob(value) ? upgradeJob(value) : undefined;
+import { isRow } from './rowRecords';
+
+/** The job in a record, brought up to this version; nothing where it is none, or one that can't even be listed. */
+export function storedJob(value: unknown): Job | undefined {
+  if (!looksLikeJob(value)) return undefined;
+  try {
+    const job = upgradeJob(value);
+    return isRow(rowOf(job)) ? job : undefined;
+  } catch {
+    return undefined;
+  }
+}
 
 export function isRecord(value: unknown): value is Record<string, unknown> {
   return typeof value === 'object' && value !== null && !Array.isArray(value);

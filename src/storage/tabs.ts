@@ -1,26 +1,21 @@
-/* What one tab has stored, told to the other tabs on the same workshop. */
-
-/** Records as they were written, and keys that were taken away. */
-export interface Stored {
-  readonly changed: readonly (readonly [string, unknown])[];
-  readonly gone: readonly string[];
-}
+/* What one tab has stored, told to the other tabs on the same workshop: they read it themselves. */
 
 export interface OtherTabs {
-  tell(stored: Stored): void;
-  /** Called with what another tab has stored. */
-  onStored(take: (stored: Stored) => void): void;
+  tell(keys: readonly string[]): void;
+  /** Called with the keys of what another tab has stored or taken away. */
+  onStored(take: (keys: readonly string[]) => void): void;
 }
+
+export const ALONE: OtherTabs = { tell: () => undefined, onStored: () => undefined };
 
 /** The other tabs of this browser on one workshop; nobody, where the browser knows no channel. */
 export function otherTabs(workshop: string): OtherTabs {
-  if (typeof BroadcastChannel === 'undefined')
-    return { tell: () => undefined, onStored: () => undefined };
+  if (typeof BroadcastChannel === 'undefined') return ALONE;
   const channel = new BroadcastChannel(workshop);
   return {
-    tell: (stored) => channel.postMessage(stored),
+    tell: (keys) => channel.postMessage(keys),
     onStored: (take) => {
-      channel.onmessage = ({ data }: MessageEvent<Stored>) => take(data);
+      channel.onmessage = ({ data }: MessageEvent<readonly string[]>) => take(data);
     },
   };
 }

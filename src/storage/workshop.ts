@@ -1,40 +1,32 @@
+import type { LimitSheet } from '@/core/library/limits';
+import type { Job } from '@/core/job/types';
+import type { Stock } from '@/core/shelf/stock';
 import { backupActions } from '@/features/backup/backupSlice';
-import type { Display } from '@/features/display/displaySlice';
-import { displayActions } from '@/features/display/displaySlice';
-import type { Drafts } from '@/features/jobs/jobsSlice';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { libraryActions } from '@/features/library/librarySlice';
-import type { Job } from '@/core/job/types';
-import type { LimitSheet } from '@/core/library/limits';
-import type { Stock } from '@/core/shelf/stock';
-import { EMPTY_STOCK } from '@/core/shelf/stock';
 import { shelfActions } from '@/features/shelf/shelfSlice';
-import type { Templates } from '@/features/worksheet/templatesSlice';
-import { templateActions } from '@/features/worksheet/templatesSlice';
 import type { AppStore, RootState } from '@/store/store';
 
-import { keepPicturesIn, PICTURE_KEY, pictures } from './pictures';
-import { firstJobs, JOB_KEY, readUnread, sayDamaged } from './readJobs';
+import { contents, draftsIn, storedParts } from './contents';
+import { PARTS } from './parts';
+import { setCurrentRecords } from './current';
+import { PICTURE_KEY, pictures } from './pictures';
+import { firstJobs, JOB_KEY, readUnread } from './readJobs';
 import type { RecordStore } from './records';
-import { ROWS_KEY, RowRecords } from './rowRecords';
-import { storageChanged } from './storageSlice';
-import { isRecord, storedJob } from './storedJob';
-import type { OtherTabs, Stored } from './tabs';
-
-/** How the workshop is laid out in records. */
-const KEY = {
-  about: 'workshop',
-  display: 'display',
-  shelf: 'shelf',
-  templates: 'templates',
-  library: 'library',
-  backup: 'backup',
-  drafts: 'drafts:',
-} as const;
-const SCHEMA = 1;
+import { RowRecords } from './rowRecords';
+import type { StorageStatus } from './storageSlice';
+import { damageFound, storageChanged } from './storageSlice';
+import { isRecord } from './storedJob';
+import type { OtherTabs } from './tabs';
+import { ALONE } from './tabs';
+import { takeOver } from './takeOver';
 
 /** Typing rests this long before it is written; well under the second within which all must be stored. */
 const REST_MS = 250;
+/** After a write that did not succeed, the next follows by itself. */
+const AGAIN_MS = 5000;
+/** Other tabs can't be faster than this for ever. */
+const TRIES = 5;
 
 /** What a workshop begins with. */
 export interface FirstWorkshop {
@@ -43,239 +35,206 @@ export interface FirstWorkshop {
   readonly library: readonly LimitSheet[];
 }
 
+/** Writes at once what is still waiting. */
+export type Flush = () => Promise<void>;
+
 /**
  * Fills the store from the records, on the first visit with the demo workshop when there is one, and from then on
- * writes every change. Returns a function that writes at once what is still waiting.
+ * writes every change. Where the records can't be read nothing is ever written over them, and work goes on in memory.
+ * @returns a function that writes at once what is still waiting
  */
 export async function keepWorkshop(
   store: AppStore,
   records: RecordStore,
   first: () => Promise<FirstWorkshop>,
   tabs: OtherTabs = ALONE,
-): Promise<() => Promise<void>> {
-  let written = new Map<string, unknown>();
+): Promise<Flush> {
   const rows = new RowRecords();
-  const contentsNow = () => contents(store.getState(), rows);
-  let opened = false;
-  keepPicturesIn(records);
+  setCurrentRecords(records);
   try {
-    const keys = await records.keys();
-    const { records: found, damaged } = await records.read(
-      keys.filter((key) => !key.startsWith(JOB_KEY) && !key.startsWith(PICTURE_KEY)),
-    );
-    sayDamaged(damaged);
-    if (found.has(KEY.about)) {
-      restore(store, found);
-      const ids = keys.filter((key) => key.startsWith(JOB_KEY)).map((k) => k.slice(JOB_KEY.length));
-      const { jobs, later } = await firstJobs(records, ids, rows.begin(found));
-      opened = true;
-      store.dispatch(jobActions.jobsLoaded({ jobs, drafts: draftsIn(found), unread: later }));
-      written = contentsNow();
-    } else {
-      const { jobs, shelf, library } = await first();
-      store.dispatch(shelfActions.shelfLoaded(shelf));
-      store.dispatch(libraryActions.libraryLoaded(library));
-      store.dispatch(jobActions.jobsLoaded({ jobs, drafts: {} }));
-      store.dispatch(backupActions.backupLoaded({ since: new Date().toISOString(), made: false }));
-    }
+    const stored = await open(store, records, rows, first);
+    const keeper = new Keeper(store, records, rows, tabs);
+    await keeper.begin(stored);
+    return () => keeper.flush();
   } catch (error) {
-    store.dispatch(jobActions.jobsLoaded({ jobs: [], drafts: {} }));
-    store.dispatch(storageChanged({ status: 'failed', reason: reasonOf(error) }));
+    store.dispatch(storageChanged({ ...whyNot(error), status: 'memory' }));
+    if (!store.getState().jobs.loaded) {
+      // Storage that is shut altogether is a first visit; one that is there and can't be read is not.
+      const fresh = await records.keys().then(() => undefined, first);
+      begin(store, fresh ?? { jobs: [], shelf: store.getState().shelf, library: [] });
+    }
+    return () => Promise.resolve();
+  }
+}
+
+/** Fills the store. @returns whether there was anything stored */
+async function open(
+  store: AppStore,
+  records: RecordStore,
+  rows: RowRecords,
+  first: () => Promise<FirstWorkshop>,
+): Promise<boolean> {
+  const keys = await records.keys();
+  if (keys.length === 0) {
+    begin(store, await first());
+    return false;
+  }
+  const { records: found, damaged } = await records.read(
+    keys.filter((key) => !key.startsWith(JOB_KEY) && !key.startsWith(PICTURE_KEY)),
+  );
+  const ids = keys.filter((key) => key.startsWith(JOB_KEY)).map((k) => k.slice(JOB_KEY.length));
+  store.dispatch(backupActions.backupLoaded({ since: new Date().toISOString(), made: false }));
+  const odd = PARTS.filter(
+    ({ key, take }) => found.has(key) && !take(store.dispatch, found.get(key)),
+  ).map(({ key }) => key);
+  if (odd.length > 0) await records.setAside(odd);
+  const read = await firstJobs(records, ids, rows.begin(found));
+  store.dispatch(
+    jobActions.jobsLoaded({ jobs: read.jobs, drafts: draftsIn(found), unread: read.later }),
+  );
+  const all = [...damaged, ...odd.map((key) => ({ key, mended: false })), ...read.damaged];
+  if (all.length > 0) store.dispatch(damageFound(all));
+  return true;
+}
+
+function begin(store: AppStore, { jobs, shelf, library }: FirstWorkshop): void {
+  store.dispatch(shelfActions.shelfLoaded(shelf));
+  store.dispatch(libraryActions.libraryLoaded(library));
+  store.dispatch(jobActions.jobsLoaded({ jobs, drafts: {} }));
+  store.dispatch(backupActions.backupLoaded({ since: new Date().toISOString(), made: false }));
+}
+
+/** Writes what changes in the store, and takes over what other tabs write. */
+class Keeper {
+  /** What is known to be stored, by reference. */
+  private readonly written = new Map<string, unknown>();
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  /** One thing at a time: a write, or what another tab wrote. */
+  private queue: Promise<void> = Promise.resolve();
+  private reading = false;
+
+  constructor(
+    private readonly store: AppStore,
+    private readonly records: RecordStore,
+    private readonly rows: RowRecords,
+    private readonly tabs: OtherTabs,
+  ) {}
+
+  async begin(stored: boolean): Promise<void> {
+    if (stored) for (const [key, value] of this.contents()) this.written.set(key, value);
+    this.tabs.onStored(
+      (keys) =>
+        void this.enqueue(async () => {
+          await this.takeIn(keys);
+          await this.write();
+        }),
+    );
+    let seen = storedParts(this.store.getState());
+    this.store.subscribe(() => {
+      const now = storedParts(this.store.getState());
+      if (now.every((part, i) => part === seen[i])) return;
+      seen = now;
+      // What comes out of the records needs no writing.
+      if (!this.reading) this.changed();
+    });
+    await this.flush();
+    if (this.store.getState().storage.status === 'opening') this.say({ status: 'saved' });
+    if (stored) void this.readRest();
   }
 
-  let timer: ReturnType<typeof setTimeout> | undefined;
-  let writing: Promise<void> = Promise.resolve();
+  flush(): Promise<void> {
+    clearTimeout(this.timer);
+    this.timer = undefined;
+    return this.enqueue(() => this.write());
+  }
 
-  const flush = (): Promise<void> => {
-    clearTimeout(timer);
-    timer = undefined;
-    writing = writing.then(async () => {
-      const now = contentsNow();
-      const changed = new Map([...now].filter(([key, value]) => written.get(key) !== value));
-      const gone = [...written.keys()].filter((key) => !now.has(key));
-      if (changed.size === 0 && gone.length === 0) {
-        if (timer === undefined && store.getState().storage.status === 'saving')
-          store.dispatch(storageChanged({ status: 'saved' }));
-        return;
-      }
-      try {
-        await records.write(changed, gone);
-        // Not all of `now`: jobs were perhaps read meanwhile.
-        for (const [key, value] of changed) written.set(key, value);
-        for (const key of gone) written.delete(key);
-        tabs.tell({ changed: [...changed].filter(([key]) => !key.startsWith(ROWS_KEY)), gone });
-        // What was typed while this was written is waiting for its own turn.
-        store.dispatch(storageChanged({ status: timer === undefined ? 'saved' : 'saving' }));
-      } catch (error) {
-        store.dispatch(storageChanged({ status: 'failed', reason: reasonOf(error) }));
-      }
-    });
-    return writing;
-  };
+  private changed(): void {
+    if (this.store.getState().storage.status === 'saved') this.say({ status: 'saving' });
+    this.timer ??= setTimeout(() => void this.flush(), REST_MS);
+  }
 
-  tabs.onStored((stored) => {
-    for (const [key, value] of takeOver(store, stored, written, contentsNow))
-      written.set(key, value);
-    for (const key of stored.gone) written.delete(key);
-  });
-
-  let reading = false;
-  /** Reads what is left, and then takes out photographs that no job names. */
-  const readRest = async (): Promise<void> => {
+  private async write(): Promise<void> {
     try {
-      await readUnread(store, records, (found) => {
-        reading = true;
+      for (let n = 0; n < TRIES; n++) {
+        const now = this.contents();
+        const changed = new Map([...now].filter(([key, value]) => this.written.get(key) !== value));
+        const gone = [...this.written.keys()].filter((key) => !now.has(key));
+        if (changed.size === 0 && gone.length === 0) break;
+        const { foreign } = await this.records.write(changed, gone);
+        if (foreign.length > 0) {
+          await this.takeIn(foreign);
+          continue;
+        }
+        // Not all of `now`: jobs were perhaps read meanwhile.
+        for (const [key, value] of changed) this.written.set(key, value);
+        for (const key of gone) this.written.delete(key);
+        this.tabs.tell([...changed.keys(), ...gone]);
+        break;
+      }
+      const { status } = this.store.getState().storage;
+      // What was typed while this was written is waiting for its own turn.
+      if (status !== 'opening') this.say({ status: this.timer === undefined ? 'saved' : 'saving' });
+    } catch (error) {
+      this.say({ ...whyNot(error), status: 'failed' });
+      this.timer ??= setTimeout(() => void this.flush(), AGAIN_MS);
+    }
+  }
+
+  /** Takes over what another tab has stored. */
+  private async takeIn(keys: readonly string[]): Promise<void> {
+    const { records } = await this.records.read(keys);
+    this.reading = true;
+    takeOver(this.store, keys, records, this.written, () => this.contents());
+    this.reading = false;
+  }
+
+  /** Reads what is left, and then takes out photographs that no job names. */
+  private async readRest(): Promise<void> {
+    const { store, written } = this;
+    try {
+      await readUnread(store, this.records, (found) => {
+        this.reading = true;
         store.dispatch(jobActions.jobsRead(found));
-        reading = false;
+        this.reading = false;
         const { entities } = store.getState().jobs;
         for (const { id } of found.jobs)
           if (!written.has(JOB_KEY + id)) written.set(JOB_KEY + id, entities[id]);
+        if (found.damaged.length > 0) store.dispatch(damageFound(found.damaged));
       });
-      await pictures.keepOnly(picturesNamed(store.getState()));
+      // A job that was set aside names photographs as well.
+      if ((await this.records.aside()).length === 0)
+        await pictures.keepOnly(picturesNamed(store.getState()));
     } catch (error) {
-      store.dispatch(storageChanged({ status: 'failed', reason: reasonOf(error) }));
+      this.say({ ...whyNot(error), status: 'failed' });
     }
-  };
-
-  let seen = pick(store.getState());
-  store.subscribe(() => {
-    const now = pick(store.getState());
-    if (
-      now.jobs === seen.jobs &&
-      now.display === seen.display &&
-      now.shelf === seen.shelf &&
-      now.templates === seen.templates &&
-      now.library === seen.library &&
-      now.backup === seen.backup
-    )
-      return;
-    seen = now;
-    // What was read needs no writing.
-    if (reading) return;
-    if (store.getState().storage.status === 'saved')
-      store.dispatch(storageChanged({ status: 'saving' }));
-    timer ??= setTimeout(() => void flush(), REST_MS);
-  });
-  await flush();
-  if (store.getState().storage.status === 'opening')
-    store.dispatch(storageChanged({ status: 'saved' }));
-  if (opened) void readRest();
-  return flush;
-}
-
-const pick = ({ jobs, display, shelf, templates, library, backup }: RootState) => ({
-  jobs,
-  display,
-  shelf,
-  templates,
-  library: library.sheets,
-  backup: backup.last,
-});
-
-const ALONE: OtherTabs = { tell: () => undefined, onStored: () => undefined };
-
-/**
- * Takes over what another tab has stored. A job that was edited here and not stored yet stays, as a job of its own
- * beside the other's: neither overwrites the other in silence.
- * @returns the records as they now stand in the store, which need no writing
- */
-function takeOver(
-  store: AppStore,
-  { changed, gone }: Stored,
-  written: ReadonlyMap<string, unknown>,
-  contentsNow: () => ReadonlyMap<string, unknown>,
-): ReadonlyMap<string, unknown> {
-  const mine = contentsNow();
-  const taken: string[] = [];
-  for (const [key, value] of changed) {
-    const untouched = mine.get(key) === written.get(key);
-    if (key.startsWith(JOB_KEY)) {
-      const job = storedJob(value);
-      if (!job) continue;
-      const edited = untouched ? undefined : store.getState().jobs.entities[job.id];
-      store.dispatch(jobActions.jobSynced({ job, ...(edited ? { edited } : {}) }));
-    } else if (key.startsWith(KEY.drafts)) {
-      if (!untouched || !isRecord(value)) continue;
-      const jobId = key.slice(KEY.drafts.length);
-      store.dispatch(jobActions.draftsSynced({ jobId, drafts: value as unknown as Drafts }));
-    } else if (key === KEY.shelf && untouched) {
-      store.dispatch(shelfActions.shelfLoaded(value as Stock));
-    } else if (key === KEY.templates && untouched) {
-      store.dispatch(templateActions.templatesLoaded(value as Templates));
-    } else if (key === KEY.library && untouched && Array.isArray(value)) {
-      store.dispatch(libraryActions.libraryLoaded(value as LimitSheet[]));
-    } else continue;
-    taken.push(key);
   }
-  for (const key of gone)
-    if (key.startsWith(JOB_KEY) && mine.get(key) === written.get(key))
-      store.dispatch(jobActions.jobGone(key.slice(JOB_KEY.length)));
-  const now = contentsNow();
-  // The other tab has written its rows as well; they are ours, where nothing here waits to be written.
-  const rows = [...now.keys()].filter(
-    (key) => key.startsWith(ROWS_KEY) && mine.get(key) === written.get(key),
-  );
-  return new Map([...taken, ...rows].map((key) => [key, now.get(key)]));
-}
 
-/** Every record that should be stored; values are shared with the store, so that a change is a new reference. */
-function contents(
-  { jobs, display, shelf, templates, library, backup }: RootState,
-  rows: RowRecords,
-): Map<string, unknown> {
-  const all = new Map<string, unknown>([
-    ...rows.of(jobs),
-    [KEY.about, ABOUT],
-    [KEY.display, display],
-    [KEY.shelf, shelf],
-    [KEY.templates, templates],
-    [KEY.library, library.sheets],
-    [KEY.backup, backup.last],
-  ]);
-  for (const id of jobs.ids) all.set(JOB_KEY + id, jobs.entities[id]);
-  for (const [id, drafts] of Object.entries(jobs.drafts)) {
-    if (Object.keys(drafts).length > 0) all.set(KEY.drafts + id, drafts);
+  private contents(): Map<string, unknown> {
+    return contents(this.store.getState(), this.rows);
   }
-  return all;
+
+  private enqueue(run: () => Promise<void>): Promise<void> {
+    this.queue = this.queue.then(run, run);
+    return this.queue;
+  }
+
+  private say(status: StorageStatus): void {
+    this.store.dispatch(storageChanged(status));
+  }
 }
 
 function picturesNamed({ jobs }: RootState): ReadonlySet<string> {
   return new Set(Object.values(jobs.entities).flatMap((job) => job.photos.map((p) => p.id)));
 }
 
-const ABOUT = { schema: SCHEMA };
-
-/** Puts everything but the jobs into the store. */
-function restore(store: AppStore, found: ReadonlyMap<string, unknown>): void {
-  const display = found.get(KEY.display);
-  if (isRecord(display))
-    store.dispatch(displayActions.displayLoaded(display as unknown as Display));
-  const shelf = found.get(KEY.shelf);
-  if (isRecord(shelf) && Array.isArray(shelf.plates) && Array.isArray(shelf.springs))
-    store.dispatch(shelfActions.shelfLoaded({ ...EMPTY_STOCK, ...(shelf as unknown as Stock) }));
-  const backup = found.get(KEY.backup);
-  store.dispatch(
-    backupActions.backupLoaded(
-      isRecord(backup) && typeof backup.since === 'string'
-        ? { since: backup.since, made: backup.made === true }
-        : { since: new Date().toISOString(), made: false },
-    ),
-  );
-  const templates = found.get(KEY.templates);
-  if (isRecord(templates))
-    store.dispatch(templateActions.templatesLoaded(templates as unknown as Templates));
-  const library = found.get(KEY.library);
-  if (Array.isArray(library)) store.dispatch(libraryActions.libraryLoaded(library as LimitSheet[]));
-}
-
-function draftsIn(found: ReadonlyMap<string, unknown>): Readonly<Record<string, Drafts>> {
-  return Object.fromEntries(
-    [...found]
-      .filter(([key, value]) => key.startsWith(KEY.drafts) && isRecord(value))
-      .map(([key, value]) => [key.slice(KEY.drafts.length), value as Drafts]),
-  );
-}
-
-function reasonOf(error: unknown): string {
-  return error instanceof Error ? error.message : 'the browser gave no reason';
+/** The browser's reason, and whether it is that no room is left. */
+function whyNot(error: unknown): { readonly reason: string; readonly full: boolean } {
+  // What a browser throws is not everywhere an Error.
+  const { name = '', message = '' } = isRecord(error)
+    ? (error as { name?: string; message?: string })
+    : {};
+  return {
+    reason: message === '' ? 'the browser gave no reason' : message,
+    full: /quota|full disk|no space/i.test(`${name} ${message}`),
+  };
 }

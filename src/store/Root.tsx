@@ -5,12 +5,22 @@ import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 
 import { EMPTY_STOCK } from '@/core/shelf/stock';
+import { watchUpdates } from '@/features/offline/useUpdate';
 import { loadWorkbench } from '@/features/onWorkbench';
 import { UnitsProvider } from '@/features/display/useUnits';
-import { openRecords } from '@/storage/records';
+import { download } from '@/files/share';
+import { setCurrentFlush, whenWritten } from '@/storage/current';
+import { holdTab, withLock } from '@/storage/locks';
+import { askForPromise } from '@/storage/persistence';
+import { openRaw } from '@/storage/raw';
+import { sealedRecords } from '@/storage/records';
+import { dumpNow } from '@/storage/rescue';
+import { StorageNotice } from '@/storage/StorageNotice';
 import { otherTabs } from '@/storage/tabs';
 import type { FirstWorkshop } from '@/storage/workshop';
 import { keepWorkshop } from '@/storage/workshop';
+import { Action } from '@/ui/Action';
+import { Fault } from '@/ui/Fault';
 import { useOwnFonts } from '@/ui/fonts';
 import '@/ui/print.css';
 import { useThemeFor } from '@/ui/theme';
@@ -38,7 +48,12 @@ function Themed({ children }: { readonly children: ReactNode }) {
     <PaperProvider theme={theme}>
       <View style={{ flex: 1, backgroundColor: theme.strata.ground }}>
         {loaded && fonts ? (
-          <UnitsProvider>{children}</UnitsProvider>
+          <UnitsProvider>
+            <StorageNotice />
+            <Fault what="Under Ridge" ways={<Rescue />}>
+              {children}
+            </Fault>
+          </UnitsProvider>
         ) : (
           <Words soft style={{ padding: 24 }}>
             Opening the workshop …
@@ -46,6 +61,20 @@ function Themed({ children }: { readonly children: ReactNode }) {
         )}
       </View>
     </PaperProvider>
+  );
+}
+
+/** Where nothing can be shown any more, what is stored can still be taken away. */
+function Rescue() {
+  const save = async () =>
+    download('under-ridge-records.json', JSON.stringify(await dumpNow(), null, 1));
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <Action icon="download" onPress={() => void save()}>
+        Save all that is stored
+      </Action>
+      <Action onPress={() => location.assign('/')}>Load the page anew</Action>
+    </View>
   );
 }
 
@@ -68,8 +97,16 @@ async function offeredWorkshop(): Promise<'demo' | 'empty'> {
 
 const REMEMBERED = 'under-ridge-workshop';
 
+/** With the first thing that is entered, the browser is asked to keep it; a mere visit asks for nothing. */
+function askOnce(): void {
+  const end = store.subscribe(() => {
+    if (store.getState().storage.status !== 'saving') return;
+    end();
+    void askForPromise();
+  });
+}
+
 function openWorkshop(): () => void {
-  let flush: (() => Promise<void>) | undefined;
   const open = async () => {
     const offered = await offeredWorkshop();
     const first = async (): Promise<FirstWorkshop> => {
@@ -78,11 +115,17 @@ function openWorkshop(): () => void {
       return { jobs: demoJobs(), shelf: demoShelf(), library: demoLibrary() };
     };
     const name = `under-ridge-${offered}`;
-    flush = await keepWorkshop(store, openRecords(name), first, otherTabs(name));
+    holdTab(name);
+    const records = sealedRecords(openRaw(name), name);
+    // Two tabs opened at once must not both make a first visit of it.
+    setCurrentFlush(
+      await withLock(`${name}-open`, () => keepWorkshop(store, records, first, otherTabs(name))),
+    );
+    watchUpdates(name);
   };
-  void open();
+  void open().then(askOnce);
   const writeNow = () => {
-    if (document.visibilityState === 'hidden') void flush?.();
+    if (document.visibilityState === 'hidden') void whenWritten();
   };
   document.addEventListener('visibilitychange', writeNow);
   return () => document.removeEventListener('visibilitychange', writeNow);

@@ -34,6 +34,13 @@ export function LineField({ label, value, onChangeText, maxLength, multiline = f
         style={{ minHeight: multiline ? 120 : 48, backgroundColor: strata.raised }}
         contentStyle={{ fontFamily: FONT.text, fontSize: 16 }}
       />
+      <View aria-live="polite">
+        {value.length >= maxLength ? (
+          <Words soft size={14}>
+            {`Full: ${maxLength} characters fit, what is beyond them was not taken.`}
+          </Words>
+        ) : null}
+      </View>
     </View>
   );
 }

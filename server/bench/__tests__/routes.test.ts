@@ -1,19 +1,22 @@
-import type { Server } from 'node:http';
+import type { ClientRequest, Server } from 'node:http';
 import { get } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import path from 'node:path';
 
+import type { Response } from 'express';
 import express from 'express';
 
+import { Bench, Benches } from '../benches';
 import { Instruments } from '../instruments';
 import { benchRoutes } from '../routes';
 
+const benches = new Benches();
 let server: Server;
 let base = '';
 
 beforeAll(async () => {
   server = express()
-    .use(benchRoutes(path.join(__dirname, '../public')))
+    .use(benchRoutes(benches, path.join(__dirname, '../public')))
     .listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
@@ -98,6 +101,62 @@ describe('the simulated bench', () => {
     const page = await fetch(`${base}/bench/`);
     expect(page.status).toBe(200);
     expect(await page.text()).toContain('Send reading');
+  });
+});
+
+describe('the listeners of a bench', () => {
+  /** A listener whose link takes nothing any more. */
+  const dead = () => {
+    const waiting = { bytes: 0, destroyed: false };
+    const response = {
+      on: () => response,
+      get writableLength() {
+        return waiting.bytes;
+      },
+      write: (text: string) => {
+        waiting.bytes += text.length;
+        return false;
+      },
+      destroy: () => {
+        waiting.destroyed = true;
+      },
+      end: () => undefined,
+    };
+    return { response: response as unknown as Response, waiting };
+  };
+
+  it('are let go when they take nothing any more, before they fill the memory', () => {
+    const bench = new Bench(1);
+    const { response, waiting } = dead();
+    bench.listen(response);
+    for (let i = 0; i < 5000; i++) bench.send(bench.instruments.measure());
+    expect(waiting.destroyed).toBe(true);
+    expect(waiting.bytes).toBeLessThanOrEqual(65_536);
+    expect(bench.listeners).toBe(0);
+  });
+
+  it('are so many at most, and gone from the list when their link is', async () => {
+    const bench = benches.get('1');
+    const open: ClientRequest[] = [];
+    const statuses = await Promise.all(
+      Array.from(
+        { length: 260 },
+        () =>
+          new Promise<number>((resolve) => {
+            const request = get(`${base}/api/bench/1/stream`, { agent: false }, (response) => {
+              response.on('error', () => undefined);
+              resolve(response.statusCode ?? 0);
+            });
+            request.on('error', () => undefined);
+            open.push(request);
+          }),
+      ),
+    );
+    expect(statuses.filter((s) => s === 200)).toHaveLength(250);
+    expect(statuses.filter((s) => s === 503)).toHaveLength(10);
+    open.forEach((request) => request.destroy());
+    while (bench && bench.listeners > 0) await new Promise((resolve) => setTimeout(resolve, 10));
+    expect((await listen(1, 1)).status).toBe(200);
   });
 });
 

@@ -18,6 +18,7 @@ import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { backupActions } from './backupSlice';
+import { StoragePanel } from './StoragePanel';
 import { useBackupWords } from './useBackupWords';
 import type { Part, ReadFile } from './workshop';
 import { backUp, PARTS, partFile, readBackup, takeBack, takeIn, workshopOf } from './workshop';
@@ -32,6 +33,7 @@ export function FilesScreen() {
         <Parts />
         <Tables />
       </WhenRead>
+      <StoragePanel />
     </Page>
   );
 }

@@ -6,6 +6,7 @@ import { IconButton } from 'react-native-paper';
 
 import type { Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
+import { STAGE_NAME } from '@/core/job/words';
 import { BuildStage } from '@/features/build/BuildStage';
 import { FootStrip } from '@/features/figures/FootStrip';
 import { WorkingHost } from '@/features/figures/WorkingPanel';
@@ -32,6 +33,7 @@ import { TopBar } from '@/ui/TopBar';
 import { useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
+import { JobFault } from './JobFault';
 import { JobMenu } from './JobMenu';
 import { EditorView, SectionView, UndoTools } from './JobSection';
 import { SidePanel } from './SidePanel';
@@ -50,9 +52,11 @@ export function JobScreen({ id }: { readonly id: string }) {
   if (!known) return <NoJob />;
   return (
     <JobContext.Provider value={id}>
-      <WorkingHost>
-        <OpenJob />
-      </WorkingHost>
+      <JobFault what="This job">
+        <WorkingHost>
+          <OpenJob />
+        </WorkingHost>
+      </JobFault>
     </JobContext.Provider>
   );
 }
@@ -140,14 +144,16 @@ function OpenJob() {
             aria-label="The pack"
             style={{ width: 92, paddingVertical: 6, alignItems: 'center' }}
           >
-            <SectionView
-              width={88}
-              height={size.height - (editing ? 116 : 60)}
-              selected={selection.ids}
-              onSelect={select}
-              onDrop={editing ? edits.drop : undefined}
-              later={measuring}
-            />
+            <JobFault small what="The section">
+              <SectionView
+                width={88}
+                height={size.height - (editing ? 116 : 60)}
+                selected={selection.ids}
+                onSelect={select}
+                onDrop={editing ? edits.drop : undefined}
+                later={measuring}
+              />
+            </JobFault>
             <IconButton
               icon="eye-outline"
               aria-label="Show the whole section"
@@ -160,66 +166,74 @@ function OpenJob() {
         ) : null}
         {!wide && whole ? (
           <View role="main" style={{ flexGrow: 1, flexShrink: 1, padding: 6 }}>
-            {editing ? (
-              <EditorView
-                width={size.width - 12}
-                height={Math.max(260, size.height - 330)}
-                selection={selection}
-                edits={edits}
-                scrolls
-              />
-            ) : (
-              <SectionView
-                width={size.width - 12}
-                height={size.height - 64}
-                labelled
-                selected={selection.ids}
-                onSelect={select}
-                later={measuring}
-              />
-            )}
+            <JobFault small what="The section">
+              {editing ? (
+                <EditorView
+                  width={size.width - 12}
+                  height={Math.max(260, size.height - 330)}
+                  selection={selection}
+                  edits={edits}
+                  scrolls
+                />
+              ) : (
+                <SectionView
+                  width={size.width - 12}
+                  height={size.height - 64}
+                  labelled
+                  selected={selection.ids}
+                  onSelect={select}
+                  later={measuring}
+                />
+              )}
+            </JobFault>
             <Action icon="close" onPress={() => setWhole(false)}>
               Back to the work
             </Action>
           </View>
         ) : (
           <View role="main" style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, minWidth: 0 }}>
-            {viewed === 'intake' ? <IntakeStage /> : null}
-            {viewed === 'strip' ? <StripStage /> : null}
-            {viewed === 'inspect' ? (
-              <InspectStage selected={selection.ids.at(-1)} onSelect={selection.only} />
-            ) : null}
-            {viewed === 'specify' ? <SpecifyStage selection={selection} /> : null}
-            {viewed === 'build' ? <BuildStage onPlate={selection.only} /> : null}
-            {viewed === 'set' ? <SetStage /> : null}
-            {viewed === 'prove' ? <ProveStage /> : null}
-            {viewed === 'log' ? <LogStage /> : null}
+            <JobFault what={`${STAGE_NAME[viewed]} of this job`} view={`${viewed} ${params.tab}`}>
+              {viewed === 'intake' ? <IntakeStage /> : null}
+              {viewed === 'strip' ? <StripStage /> : null}
+              {viewed === 'inspect' ? (
+                <InspectStage selected={selection.ids.at(-1)} onSelect={selection.only} />
+              ) : null}
+              {viewed === 'specify' ? <SpecifyStage selection={selection} /> : null}
+              {viewed === 'build' ? <BuildStage onPlate={selection.only} /> : null}
+              {viewed === 'set' ? <SetStage /> : null}
+              {viewed === 'prove' ? <ProveStage /> : null}
+              {viewed === 'log' ? <LogStage /> : null}
+            </JobFault>
           </View>
         )}
         {wide ? (
-          <SidePanel stage={viewed}>
-            {editing ? (
-              <EditorView
-                width={348}
-                height={Math.max(300, size.height - 420)}
-                selection={selection}
-                edits={edits}
-              />
-            ) : (
-              <SectionView
-                width={348}
-                height={viewed === 'intake' ? 300 : Math.max(300, size.height - 190)}
-                labelled
-                selected={selection.ids}
-                onSelect={select}
-                later={measuring}
-              />
-            )}
-          </SidePanel>
+          <JobFault small what="The pack">
+            <SidePanel stage={viewed}>
+              {editing ? (
+                <EditorView
+                  width={348}
+                  height={Math.max(300, size.height - 420)}
+                  selection={selection}
+                  edits={edits}
+                />
+              ) : (
+                <SectionView
+                  width={348}
+                  height={viewed === 'intake' ? 300 : Math.max(300, size.height - 190)}
+                  labelled
+                  selected={selection.ids}
+                  onSelect={select}
+                  later={measuring}
+                />
+              )}
+            </SidePanel>
+          </JobFault>
         ) : null}
       </View>
       <KeyList visible={keys} onClose={() => setKeys(false)} />
-      <FootStrip stage={viewed} later={measuring} />
+      <JobFault small what="The figures">
+        <FootStrip stage={viewed} later={measuring} />
+      </JobFault>
     </View>
   );
 }

@@ -7,6 +7,7 @@ import { TouchableRipple } from 'react-native-paper';
 import type { JobRow } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
 import { useBackupWords } from '@/features/backup/useBackupWords';
+import { UpdateNotice } from '@/features/offline/UpdateNotice';
 import { pickFile } from '@/files/share';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
@@ -126,6 +127,7 @@ export function JobListScreen() {
             <Words style={{ color: told.bad ? strata.stop : strata.ink }}>{told.text}</Words>
           ) : null}
         </View>
+        <UpdateNotice />
         <BackupReminder />
         <UndoBars />
         <JobList />

@@ -4,8 +4,9 @@ import { demoJob } from '@/demo/jobs';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { allRead, selectReadShare, selectRows } from '@/features/jobs/rows';
 import { makeStore } from '@/store/store';
-import { memoryRecords } from '@/testing/memoryRecords';
+import { memoryRecords } from '@/testing/memoryRaw';
 
+import { seal } from '../envelope';
 import { keepWorkshop } from '../workshop';
 
 jest.mock('react-redux', () => ({
@@ -28,13 +29,13 @@ const many = (): Job[] =>
   }));
 
 async function stored() {
-  const { records, kept } = memoryRecords();
+  const { raw, records, kept } = memoryRecords();
   await keepWorkshop(makeStore(), records, async () => ({
     jobs: many(),
     shelf: EMPTY_STOCK,
     library: [],
   }));
-  return { records, kept };
+  return { raw, records, kept };
 }
 
 describe('a workshop of many jobs', () => {
@@ -53,13 +54,13 @@ describe('a workshop of many jobs', () => {
   });
 
   it('writes nothing of what it only read, and an edit writes its job and its row', async () => {
-    const { records } = await stored();
+    const { raw, records } = await stored();
     const store = makeStore();
     const flush = await keepWorkshop(store, records, none);
-    const { writes } = records;
+    const { writes } = raw;
     await allRead(store.getState);
     await flush();
-    expect(records.writes).toBe(writes);
+    expect(raw.writes).toBe(writes);
     const write = jest.spyOn(records, 'write');
     store.dispatch(jobActions.detailsTyped({ jobId: 'job-3', name: 'Another' }));
     await flush();
@@ -94,14 +95,22 @@ describe('a workshop of many jobs', () => {
     for (const key of [...kept.keys()].filter((k) => k.startsWith('rows:')).slice(0, 8))
       kept.delete(key);
     const [odd] = [...kept.keys()].filter((k) => k.startsWith('rows:'));
-    if (odd) kept.set(odd, '[{"id":7},null]');
+    if (odd) kept.set(odd, seal([{ id: 7 }, null]));
     kept.set('job:job-1', '{"id":"job-1","machine"');
+    kept.set('job:job-2', seal({ id: 'job-2' }));
     const store = makeStore();
-    jest.spyOn(console, 'warn').mockImplementation(() => undefined);
     await keepWorkshop(store, records, none);
     await allRead(store.getState);
-    expect(store.getState().jobs.ids).toHaveLength(COUNT - 1);
-    expect(kept.has('job:job-1')).toBe(true);
+    expect(store.getState().jobs.ids).toHaveLength(COUNT - 2);
+    expect(
+      store
+        .getState()
+        .storage.damaged.map(({ key }) => key)
+        .sort(),
+    ).toEqual(['job:job-1', 'job:job-2']);
+    const aside = await records.aside();
+    expect(aside.map(({ key }) => key).sort()).toEqual(['job:job-1', 'job:job-2']);
+    expect(aside.find(({ key }) => key === 'job:job-1')?.text).toBe('{"id":"job-1","machine"');
   });
 
   it('leaves alone what another tab deleted before it was read', async () => {

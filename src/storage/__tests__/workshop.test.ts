@@ -1,10 +1,13 @@
 import { EMPTY_STOCK } from '@/core/shelf/stock';
 import { demoJobs, demoLibrary, demoShelf } from '@/demo/workshop';
 import { jobActions } from '@/features/jobs/jobsSlice';
+import { shelfActions } from '@/features/shelf/shelfSlice';
 import { makeStore } from '@/store/store';
-import { memoryRecords } from '@/testing/memoryRecords';
+import { memoryRecords, MemoryRaw } from '@/testing/memoryRaw';
 
-import type { OtherTabs, Stored } from '../tabs';
+import { seal } from '../envelope';
+import { sealedRecords } from '../records';
+import type { OtherTabs } from '../tabs';
 import { keepWorkshop } from '../workshop';
 
 jest.mock('react-redux', () => ({
@@ -14,6 +17,8 @@ jest.mock('react-redux', () => ({
 
 const noJobs = async () => ({ jobs: [], shelf: EMPTY_STOCK, library: [] });
 const demo = async () => ({ jobs: demoJobs(), shelf: demoShelf(), library: demoLibrary() });
+
+const raw = (kept: Map<string, string>) => new MemoryRaw(kept);
 
 describe('keeping the workshop', () => {
   it('opens with the first jobs once, and from the records ever after', async () => {
@@ -42,7 +47,7 @@ describe('keeping the workshop', () => {
     records.write = async (changed, gone) => {
       records.write = write;
       details('second');
-      await write(changed, gone);
+      return write(changed, gone);
     };
     details('first');
     await flush();
@@ -53,12 +58,13 @@ describe('keeping the workshop', () => {
   });
 
   it('writes only what changed, drafts included, and nothing twice', async () => {
-    const { records, kept } = memoryRecords();
+    const { raw, records, kept } = memoryRecords();
     const store = makeStore();
     const flush = await keepWorkshop(store, records, demo);
-    const writes = records.writes;
+    const { writes } = raw;
     await flush();
-    expect(records.writes).toBe(writes);
+    expect(raw.writes).toBe(writes);
+    const write = jest.spyOn(records, 'write');
     store.dispatch(
       jobActions.fieldTyped({
         jobId: 'demo-ur-0106',
@@ -68,7 +74,7 @@ describe('keeping the workshop', () => {
       }),
     );
     await flush();
-    expect(records.writes).toBe(writes + 1);
+    expect(write).toHaveBeenCalledTimes(1);
     const reopened = makeStore();
     await keepWorkshop(reopened, records, noJobs);
     expect(reopened.getState().jobs.drafts['demo-ur-0106']).toEqual({
@@ -79,14 +85,18 @@ describe('keeping the workshop', () => {
   });
 
   it('says when it can’t write, keeps the work in memory and writes it once it can', async () => {
-    const { records } = memoryRecords();
+    const { raw, records } = memoryRecords();
     const store = makeStore();
     const flush = await keepWorkshop(store, records, noJobs);
-    records.broken = true;
+    raw.full = true;
     store.dispatch(jobActions.jobStarted({ id: 'new' }));
     await flush();
-    expect(store.getState().storage).toEqual({ status: 'failed', reason: 'quota reached' });
-    records.broken = false;
+    expect(store.getState().storage).toMatchObject({
+      status: 'failed',
+      reason: 'no room',
+      full: true,
+    });
+    raw.full = false;
     await flush();
     expect(store.getState().storage.status).toBe('saved');
     const reopened = makeStore();
@@ -94,24 +104,87 @@ describe('keeping the workshop', () => {
     expect(reopened.getState().jobs.ids).toEqual(['new']);
   });
 
-  it('opens the other jobs when one record is not a job', async () => {
+  it('opens the other records when one is damaged, with the version before where there is one', async () => {
     const { records, kept } = memoryRecords();
-    await keepWorkshop(makeStore(), records, demo);
-    kept.set('job:odd', '{"id":"odd"}');
     const store = makeStore();
-    await keepWorkshop(store, records, noJobs);
-    expect(store.getState().jobs.ids).toHaveLength(6);
-    expect(kept.has('job:odd')).toBe(true);
+    const flush = await keepWorkshop(store, records, demo);
+    const notes = (text: string) =>
+      store.dispatch(jobActions.detailsTyped({ jobId: 'demo-ur-0106', notes: text }));
+    notes('the version before');
+    await flush();
+    notes('the last version');
+    await flush();
+    const cut = (key: string) => kept.set(key, (kept.get(key) ?? '').slice(0, -40));
+    ['job:demo-ur-0106', 'job:demo-ur-0105', 'shelf'].forEach(cut);
+    kept.set('library', seal({ no: 'list' }));
+
+    const again = makeStore();
+    await keepWorkshop(again, sealedRecords(raw(kept), 'test'), noJobs);
+    const { jobs, shelf, storage } = again.getState();
+    expect(jobs.entities['demo-ur-0106']?.notes).toBe('the version before');
+    expect(jobs.entities['demo-ur-0105']).toBeUndefined();
+    expect(jobs.ids).toHaveLength(5);
+    expect(shelf).toEqual(EMPTY_STOCK);
+    expect([...storage.damaged].sort((a, b) => (a.key < b.key ? -1 : 1))).toEqual([
+      { key: 'job:demo-ur-0105', mended: false },
+      { key: 'job:demo-ur-0106', mended: true },
+      { key: 'library', mended: false },
+      { key: 'shelf', mended: false },
+    ]);
+    // Every raw text is there for rescue, and the next opening finds all in order.
+    const asideKeys = [...kept.keys()].filter((key) => key.startsWith('aside:'));
+    expect(asideKeys).toHaveLength(4);
+    const third = makeStore();
+    await keepWorkshop(third, sealedRecords(raw(kept), 'test'), noJobs);
+    expect(third.getState().storage).toEqual({ status: 'saved', damaged: [] });
+    expect(third.getState().jobs.ids).toHaveLength(5);
   });
 
-  it('takes over what another tab stored, and keeps both where both edited one job', async () => {
-    const { records } = memoryRecords();
-    const takers: ((stored: Stored) => void)[] = [];
-    // Two tabs: what one tells, the other takes.
+  it('writes nothing over records that it can’t open, and works in memory', async () => {
+    const { raw: open, records, kept } = memoryRecords();
+    await keepWorkshop(makeStore(), records, demo);
+    const get = open.getMany.bind(open);
+    // Reading fails; then, what a newer version wrote.
+    const spoilers = [
+      () => void (open.getMany = () => Promise.reject(new Error('read error'))),
+      () => void kept.set('job:demo-ur-0104', 'ur9 00000000 {}'),
+    ];
+    for (const spoil of spoilers) {
+      spoil();
+      const spoilt = new Map(kept);
+      const store = makeStore();
+      const flush = await keepWorkshop(store, sealedRecords(open, 'test'), noJobs);
+      expect(store.getState().storage.status).toBe('memory');
+      store.dispatch(jobActions.jobStarted({ id: 'new' }));
+      await flush();
+      expect(store.getState().jobs.entities.new).toBeDefined();
+      expect(kept).toEqual(spoilt);
+      open.getMany = get;
+    }
+  });
+
+  it('makes a first visit in memory where the browser keeps nothing', async () => {
+    const { raw: shut, records } = memoryRecords();
+    shut.shut = true;
+    const store = makeStore();
+    await keepWorkshop(store, records, demo);
+    expect(store.getState().storage).toMatchObject({ status: 'memory', reason: 'storage is shut' });
+    expect(store.getState().jobs.ids).toHaveLength(6);
+  });
+});
+
+describe('two tabs on one workshop', () => {
+  /** Two tabs over one storage; what they tell each other arrives when asked, or never. */
+  async function twoTabs() {
+    const { raw: storage, kept } = memoryRecords();
+    const takers: ((keys: readonly string[]) => void)[] = [];
+    const link = { works: true };
     const tab = (): OtherTabs => {
-      const own: { take?: (stored: Stored) => void } = {};
+      const own: { take?: (keys: readonly string[]) => void } = {};
       return {
-        tell: (stored) => takers.filter((t) => t !== own.take).forEach((t) => t(stored)),
+        tell: (keys) => {
+          if (link.works) takers.filter((t) => t !== own.take).forEach((t) => t(keys));
+        },
         onStored: (take) => {
           own.take = take;
           takers.push(take);
@@ -119,32 +192,83 @@ describe('keeping the workshop', () => {
       };
     };
     const [here, there] = [makeStore(), makeStore()];
-    const flushHere = await keepWorkshop(here, records, demo, tab());
-    const flushThere = await keepWorkshop(there, records, noJobs, tab());
-    const note = (store: typeof here, notes: string) =>
-      store.dispatch(jobActions.detailsTyped({ jobId: 'demo-ur-0106', notes }));
-    const notes = (store: typeof here) =>
-      Object.values(store.getState().jobs.entities)
-        .filter((j) => j.number.startsWith('UR-0106'))
-        .map((j) => j.notes)
-        .sort();
+    const flushHere = await keepWorkshop(here, sealedRecords(storage, 'test'), demo, tab());
+    const flushThere = await keepWorkshop(there, sealedRecords(storage, 'test'), noJobs, tab());
+    return { here, there, flushHere, flushThere, storage, kept, link };
+  }
+  const note = (store: ReturnType<typeof makeStore>, notes: string) =>
+    store.dispatch(jobActions.detailsTyped({ jobId: 'demo-ur-0106', notes }));
+  const notes = (store: ReturnType<typeof makeStore>) =>
+    Object.values(store.getState().jobs.entities)
+      .filter((j) => j.number.startsWith('UR-0106'))
+      .map((j) => j.notes)
+      .sort();
 
+  it('take over what the other stored, and keep both where both edited one job', async () => {
+    const { here, there, flushHere, flushThere, storage } = await twoTabs();
     note(here, 'first');
     await flushHere();
+    const { writes } = storage;
+    await flushThere();
     expect(notes(there)).toEqual(['first']);
     // Taken over, it needs no writing.
-    const { writes } = records;
-    await flushThere();
-    expect(records.writes).toBe(writes);
+    expect(storage.writes).toBe(writes);
 
     note(there, 'mine');
     note(here, 'theirs');
     await flushHere();
-    expect(notes(there)).toEqual(['mine', 'theirs']);
     await flushThere();
+    expect(notes(there)).toEqual(['mine', 'theirs']);
+    await flushHere();
     expect(notes(here)).toEqual(['mine', 'theirs']);
     here.dispatch(jobActions.jobRemoved('demo-ur-0103'));
     await flushHere();
+    await flushThere();
     expect(there.getState().jobs.entities['demo-ur-0103']).toBeUndefined();
+    // Neither goes on answering the other.
+    const after = storage.steps;
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    expect(storage.steps).toBe(after);
+  });
+
+  it('overwrite nothing either when no word of it came', async () => {
+    const { here, there, flushHere, flushThere, storage, link } = await twoTabs();
+    link.works = false;
+    note(here, 'theirs');
+    await flushHere();
+    note(there, 'mine');
+    await flushThere();
+    expect(notes(there)).toEqual(['mine', 'theirs']);
+    expect(there.getState().storage.status).toBe('saved');
+    const third = makeStore();
+    await keepWorkshop(third, sealedRecords(storage, 'test'), noJobs);
+    expect(notes(third)).toEqual(['mine', 'theirs']);
+  });
+
+  it('keep what both changed on the shelf', async () => {
+    const { here, there, flushHere, flushThere } = await twoTabs();
+    const [first, second] = here.getState().shelf.plates;
+    if (!first || !second) throw new Error('the demo has plates');
+    const change = (store: typeof here, plate: typeof first, count: number) =>
+      store.dispatch(shelfActions.stockPlatePut({ ...plate, count }));
+    change(here, first, 41);
+    change(there, second, 42);
+    await flushHere();
+    await flushThere();
+    await flushHere();
+    for (const store of [here, there]) {
+      const count = (id: string) => store.getState().shelf.plates.find((p) => p.id === id)?.count;
+      expect([count(first.id), count(second.id)]).toEqual([41, 42]);
+    }
+  });
+
+  it('bring a job back that one deleted while the other edited it', async () => {
+    const { here, there, flushHere, flushThere } = await twoTabs();
+    note(there, 'still at work on it');
+    here.dispatch(jobActions.jobRemoved('demo-ur-0106'));
+    await flushHere();
+    await flushThere();
+    await flushHere();
+    expect(notes(here)).toEqual(['still at work on it']);
   });
 });

@@ -1,0 +1,102 @@
+import type { Response } from 'express';
+
+import type { BenchReading } from './instruments';
+import { Instruments } from './instruments';
+
+const BENCHES = 2;
+/** Listeners on one bench at most; further ones are told to come back. */
+const MAX_LISTENERS = 250;
+const HEARTBEAT_MS = 10_000;
+const RETRY_MS = 1500;
+/** A listener that lies so far behind takes nothing any more: its link is dead. */
+const MAX_BEHIND_BYTES = 65_536;
+
+/** One bench: its instruments, who listens to them, and until when its link is lost. */
+export class Bench {
+  readonly instruments: Instruments;
+  private readonly listening = new Set<Response>();
+  private lostUntil = 0;
+
+  constructor(readonly number: number) {
+    this.instruments = new Instruments(number);
+  }
+
+  get lost(): boolean {
+    return Date.now() < this.lostUntil;
+  }
+
+  get full(): boolean {
+    return this.listening.size >= MAX_LISTENERS;
+  }
+
+  get listeners(): number {
+    return this.listening.size;
+  }
+
+  listen(response: Response): void {
+    this.listening.add(response);
+    const gone = () => this.listening.delete(response);
+    response.on('close', gone).on('error', gone);
+    this.tell(
+      response,
+      `retry: ${RETRY_MS}\nevent: hello\ndata: ${JSON.stringify({ bench: this.number, unit: this.instruments.unit })}\n\n`,
+    );
+  }
+
+  send(reading: BenchReading): number {
+    this.tellAll(`event: reading\ndata: ${JSON.stringify(reading)}\n\n`);
+    return this.listening.size;
+  }
+
+  beat(): void {
+    this.tellAll(': beat\n\n');
+  }
+
+  /** The link goes, for everyone, and stays gone for a while. */
+  lose(seconds: number): void {
+    this.lostUntil = Date.now() + seconds * 1000;
+    this.close();
+  }
+
+  close(): void {
+    for (const listener of this.listening) listener.end();
+  }
+
+  private tellAll(text: string): void {
+    for (const listener of this.listening) this.tell(listener, text);
+  }
+
+  private tell(listener: Response, text: string): void {
+    if (listener.writableLength + text.length > MAX_BEHIND_BYTES) {
+      this.listening.delete(listener);
+      listener.destroy();
+    } else listener.write(text);
+  }
+}
+
+/** All benches of the shop, and the beat that keeps their streams alive. */
+export class Benches {
+  private readonly all = Array.from({ length: BENCHES }, (_, i) => new Bench(i + 1));
+  private readonly beat = setInterval(() => this.all.forEach((b) => b.beat()), HEARTBEAT_MS);
+
+  constructor() {
+    this.beat.unref();
+  }
+
+  get count(): number {
+    return this.all.length;
+  }
+
+  get listeners(): number {
+    return this.all.reduce((sum, bench) => sum + bench.listeners, 0);
+  }
+
+  get(number: string | undefined): Bench | undefined {
+    return this.all.find((bench) => String(bench.number) === number);
+  }
+
+  close(): void {
+    clearInterval(this.beat);
+    this.all.forEach((bench) => bench.close());
+  }
+}

@@ -1,0 +1,123 @@
+import { format, parseISO } from 'date-fns';
+import { useCallback, useEffect, useState } from 'react';
+import { View } from 'react-native';
+
+import { download } from '@/files/share';
+import { keyWords } from '@/storage/keyWords';
+import type { Room } from '@/storage/persistence';
+import { askForPromise, isPromised, roomLeft } from '@/storage/persistence';
+import type { Aside } from '@/storage/records';
+import { asideNow, throwAway } from '@/storage/rescue';
+import { useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Heading, Words } from '@/ui/Words';
+
+/** How this browser keeps the workshop, and what in it could not be read. */
+export function StoragePanel() {
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>In this browser</Heading>
+      <Keeping />
+      <SetAside />
+    </View>
+  );
+}
+
+function Keeping() {
+  const [room, setRoom] = useState<Room>();
+  const [promised, setPromised] = useState<boolean>();
+  const [asked, setAsked] = useState(false);
+  useEffect(() => {
+    void roomLeft().then(setRoom);
+    void isPromised().then(setPromised);
+  }, []);
+  const ask = async () => {
+    setPromised(await askForPromise());
+    setAsked(true);
+  };
+  return (
+    <View style={{ gap: 8 }} role="status" aria-label="Room and promise">
+      {room ? <Words>{roomWords(room)}</Words> : null}
+      {promised === undefined ? null : (
+        <Words>
+          {promised
+            ? 'The browser has promised to keep the workshop even when the device is short of room.'
+            : 'The browser may clear the workshop when the device is short of room, as it may any page’s. Back up often.'}
+        </Words>
+      )}
+      {promised === false && !asked ? (
+        <View style={{ flexDirection: 'row' }}>
+          <Action onPress={() => void ask()}>Ask it to keep the workshop</Action>
+        </View>
+      ) : null}
+      {promised === false && asked ? (
+        <Words soft>
+          It did not promise. Most browsers do once the page is installed as an app or bookmarked.
+        </Words>
+      ) : null}
+    </View>
+  );
+}
+
+const size = (mb: number): string =>
+  mb >= 1000 ? `${(mb / 1000).toFixed(1)} GB` : `${mb.toFixed(mb < 10 ? 1 : 0)} MB`;
+
+const roomWords = ({ usedMb, allMb }: Room): string =>
+  `${size(usedMb)} of the ${size(allMb)} that the browser gives are used.`;
+
+/** Texts of records that could not be read: saved for somebody who can mend them, or thrown away. */
+function SetAside() {
+  const jobs = useAppSelector((state) => state.jobs.entities);
+  const [found, setFound] = useState<readonly Aside[]>([]);
+  const look = useCallback(() => void asideNow().then(setFound, () => undefined), []);
+  useEffect(look, [look]);
+  const [sure, setSure] = useState<Aside>();
+  // It can't be undone, so it takes two presses.
+  const away = async (aside: Aside) => {
+    if (sure !== aside) return setSure(aside);
+    await throwAway(aside);
+    look();
+  };
+  if (found.length === 0) return null;
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={3}>Set aside</Heading>
+      <Words>
+        These records could not be read. Their text is kept as it was stored; somebody who knows
+        JSON can often save what is in it.
+      </Words>
+      <View role="list" aria-label="Records set aside" style={{ gap: 8 }}>
+        {found.map((aside) => {
+          const words = keyWords(aside.key, jobs);
+          return (
+            <View role="listitem" key={aside.at + aside.key} style={{ gap: 4 }}>
+              <Words>{`${words}, ${size(aside.text.length / 1e6)}, set aside ${format(parseISO(aside.at), 'd MMM yyyy, HH:mm')}`}</Words>
+              <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+                <Action
+                  icon="download"
+                  accessibilityLabel={`Save the text: ${words}`}
+                  onPress={() =>
+                    download(
+                      `set-aside-${aside.key.replaceAll(/[^\w-]+/g, '-')}.txt`,
+                      aside.text,
+                      'text/plain',
+                    )
+                  }
+                >
+                  Save the text
+                </Action>
+                <Action
+                  icon="delete-outline"
+                  accessibilityLabel={`${sure === aside ? 'Really throw away' : 'Throw away'}: ${words}`}
+                  onPress={() => void away(aside)}
+                >
+                  {sure === aside ? 'Really throw it away' : 'Throw away'}
+                </Action>
+              </View>
+            </View>
+          );
+        })}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,51 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+
+import { useHistory } from '@/features/jobs/useHistory';
+import { useJobId } from '@/features/jobs/useJob';
+import { download } from '@/files/share';
+import { useAppSelector, useAppStore } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Fault } from '@/ui/Fault';
+
+interface Props {
+  readonly what: string;
+  /** What is on screen: another one is tried afresh. */
+  readonly view?: string;
+  readonly small?: boolean;
+  readonly children: ReactNode;
+}
+
+/** A part of a job's screen that may fail by itself; the job's data can be saved, and the last edit undone. */
+export function JobFault({ what, view, small, children }: Props) {
+  const id = useJobId();
+  const job = useAppSelector((state) => state.jobs.entities[id]);
+  return (
+    <Fault what={what} small={small} resetKeys={[view, job]} ways={<Ways />}>
+      {children}
+    </Fault>
+  );
+}
+
+function Ways() {
+  const id = useJobId();
+  const store = useAppStore();
+  const { undo } = useHistory();
+  const save = () => {
+    const { entities, drafts } = store.getState().jobs;
+    // As it is in memory: a job that can't be shown is perhaps none that our own files would take.
+    download(`job-${id}.json`, JSON.stringify({ job: entities[id], drafts: drafts[id] }, null, 2));
+  };
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      {undo ? (
+        <Action icon="undo" onPress={undo}>
+          Undo the last change
+        </Action>
+      ) : null}
+      <Action icon="download" onPress={save}>
+        Save the job’s data
+      </Action>
+    </View>
+  );
+}

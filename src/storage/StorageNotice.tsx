@@ -1,0 +1,69 @@
+import { router } from 'expo-router';
+import { View } from 'react-native';
+
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { useStrata } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+import { keyWords } from './keyWords';
+import type { StorageState } from './storageSlice';
+import { damageSeen } from './storageSlice';
+
+/** Over every screen, while what is typed does not reach the browser's storage, or something in it could not be read. */
+export function StorageNotice() {
+  const storage = useAppSelector((state) => state.storage);
+  const numbers = useAppSelector((state) => state.jobs.entities);
+  const strata = useStrata();
+  const dispatch = useAppDispatch();
+  const lost = lostWords(storage);
+  const { damaged } = storage;
+  if (!lost && damaged.length === 0) return null;
+  return (
+    <View
+      role="region"
+      aria-label="Storage"
+      style={{
+        padding: 10,
+        gap: 8,
+        backgroundColor: strata.raised,
+        borderBottomWidth: 3,
+        borderColor: strata.stop,
+      }}
+    >
+      <View role="alert" style={{ gap: 4 }}>
+        {lost ? <Words size={15}>{lost}</Words> : null}
+        {damaged.map(({ key, mended }) => (
+          <Words size={15} key={key}>
+            {`${keyWords(key, numbers)} could not be read${
+              mended ? ': the version before is shown.' : '.'
+            } The text that was stored is set aside under Backup.`}
+          </Words>
+        ))}
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action icon="download" onPress={() => router.navigate('/files')}>
+          To the backup
+        </Action>
+        {storage.status === 'memory' ? (
+          <Action onPress={() => location.reload()}>Open it again</Action>
+        ) : null}
+        {lost ? null : (
+          <Action icon="close" onPress={() => dispatch(damageSeen())}>
+            Put away
+          </Action>
+        )}
+      </View>
+    </View>
+  );
+}
+
+/** Why what is typed is not stored, and what to do. */
+function lostWords({ status, full, reason }: StorageState): string | undefined {
+  if (status === 'memory')
+    return `The stored workshop could not be opened: ${reason}. Nothing of it was touched. What you enter now is kept only while this page is open: take a backup before you close it.`;
+  if (status !== 'failed') return undefined;
+  return full
+    ? 'This browser has no room left. What you type is kept while this page is open, and storing it is tried again and again. Take a backup, then free some room on the device.'
+    : `What you type could not be stored: ${reason}. It is kept while this page is open, and storing it is tried again and again. Take a backup.`;
+}

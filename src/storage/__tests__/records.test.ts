@@ -1,0 +1,144 @@
+import fc from 'fast-check';
+
+import { Killed, MemoryRaw } from '@/testing/memoryRaw';
+
+import { NewerRecords, seal } from '../envelope';
+import { sealedRecords } from '../records';
+
+const KEYS = ['job:a', 'job:b', 'shelf', 'rows:1', 'drafts:a'];
+
+/** What lies in the records, as somebody finds it who opens them anew. */
+async function found(raw: MemoryRaw) {
+  const { records, damaged } = await sealedRecords(raw, 'test').read(KEYS);
+  return { damaged, records: Object.fromEntries(records) };
+}
+
+const revived = (raw: MemoryRaw) => new MemoryRaw(new Map(raw.kept));
+
+describe('records', () => {
+  const change = fc.record({
+    put: fc.dictionary(fc.constantFrom(...KEYS), fc.record({ n: fc.nat(), text: fc.string() })),
+    take: fc.subarray(KEYS),
+  });
+
+  it('are all changed or none, at whichever of its writes the process ends', async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.dictionary(fc.constantFrom(...KEYS), fc.record({ n: fc.nat(), text: fc.string() })),
+        change,
+        fc.boolean(),
+        fc.nat(60),
+        async (first, { put, take }, tears, killAt) => {
+          const raw = new MemoryRaw();
+          const records = sealedRecords(raw, 'test');
+          await records.write(new Map(Object.entries(first)), []);
+          const before = await found(revived(raw));
+          const gone = take.filter((key) => !(key in put) && key in first);
+          const changed = new Map(Object.entries(put));
+          // What is new goes first, each record by itself: it is not part of the promise.
+          const fresh = [...changed.keys()].filter((key) => !(key in first));
+          raw.steps = 0;
+          raw.tears = tears;
+          raw.killAt = killAt;
+          await records.write(changed, gone).catch((error: unknown) => {
+            if (!(error instanceof Killed)) throw error;
+          });
+          const after = Object.fromEntries(
+            Object.entries({ ...first, ...put }).filter(([key]) => !gone.includes(key)),
+          );
+          // The one who opens next may be killed in the middle of mending, too.
+          const next = revived(raw);
+          next.killAt = killAt % 7;
+          next.tears = tears;
+          await found(next).catch((error: unknown) => {
+            if (!(error instanceof Killed)) throw error;
+          });
+          const now = await found(revived(next));
+          const known = ({ records }: { records: Record<string, unknown> }) =>
+            Object.fromEntries(Object.entries(records).filter(([key]) => !fresh.includes(key)));
+          expect([known(before), known({ records: after })]).toContainEqual(known(now));
+          for (const key of fresh)
+            if (key in now.records) expect(now.records[key]).toEqual(put[key]);
+          expect(now.damaged.filter(({ key }) => !fresh.includes(key))).toEqual([]);
+        },
+      ),
+      { numRuns: 1500 },
+    );
+  });
+
+  it('of the first layout, without checksums, are read and become sealed when they change', async () => {
+    const raw = new MemoryRaw(
+      new Map([
+        ['job:a', '{"id":"a"}'],
+        ['rows:1', '[{"id":"a"}]'],
+        ['photo:p', 'data:image/jpeg;base64,AAAA'],
+      ]),
+    );
+    const records = sealedRecords(raw, 'test');
+    const { records: read } = await records.read(['job:a', 'rows:1', 'photo:p']);
+    expect(Object.fromEntries(read)).toEqual({
+      'job:a': { id: 'a' },
+      'rows:1': [{ id: 'a' }],
+      'photo:p': 'data:image/jpeg;base64,AAAA',
+    });
+    expect(await records.write(new Map([['job:a', { id: 'a', n: 2 }]]), [])).toEqual({
+      foreign: [],
+    });
+    expect(raw.kept.get('job:a')).toBe(seal({ id: 'a', n: 2 }));
+    expect(raw.kept.get('last:job:a')).toBe('{"id":"a"}');
+  });
+
+  it('with a single letter changed are found out', async () => {
+    const text = seal({ clamp: 2400, plates: [1, 2, 3] });
+    await fc.assert(
+      fc.asyncProperty(
+        fc.nat(text.length - 1),
+        fc.string({ minLength: 1, maxLength: 1 }),
+        async (at, c) => {
+          fc.pre(
+            text[at] !== c && !/^ur\d/.test(text.slice(0, at) + c + text.slice(at + 1)) === false,
+          );
+          const raw = new MemoryRaw(
+            new Map([['shelf', text.slice(0, at) + c + text.slice(at + 1)]]),
+          );
+          const outcome = await found(raw).catch((error: unknown) => error);
+          if (outcome instanceof NewerRecords) return;
+          expect(outcome).toEqual({ records: {}, damaged: [{ key: 'shelf', mended: false }] });
+          const [aside] = await sealedRecords(raw, 'test').aside();
+          expect(aside?.text).toBe(text.slice(0, at) + c + text.slice(at + 1));
+        },
+      ),
+    );
+  });
+
+  it('that somebody else wrote meanwhile are not written over', async () => {
+    const raw = new MemoryRaw();
+    const [one, two] = [sealedRecords(raw, 'test'), sealedRecords(raw, 'test')];
+    await one.write(new Map([['shelf', { n: 1 }]]), []);
+    await two.read(['shelf']);
+    await one.write(new Map([['shelf', { n: 2 }]]), []);
+    const mine = new Map([['shelf', { n: 3 }]]);
+    expect(await two.write(mine, [])).toEqual({ foreign: ['shelf'] });
+    expect(await two.write(new Map(), ['shelf'])).toEqual({ foreign: ['shelf'] });
+    expect((await found(raw)).records.shelf).toEqual({ n: 2 });
+    await two.read(['shelf']);
+    expect(await two.write(mine, [])).toEqual({ foreign: [] });
+    expect((await found(raw)).records.shelf).toEqual({ n: 3 });
+  });
+
+  it('that were set aside can be thrown away one by one', async () => {
+    const raw = new MemoryRaw(
+      new Map([
+        ['shelf', 'ur2 00000000 {"n":1}'],
+        ['job:a', '{'],
+      ]),
+    );
+    const records = sealedRecords(raw, 'test');
+    await records.read(['shelf', 'job:a']);
+    expect(await records.keys()).toEqual([]);
+    const [first, second] = await records.aside();
+    if (!first) throw new Error('nothing was set aside');
+    await records.throwAway(first);
+    expect(await records.aside()).toEqual([second]);
+  });
+});

@@ -1,0 +1,61 @@
+import { str as crc32 } from 'crc-32';
+
+/*
+ * How a record stands in the browser: `ur2 9ae1c07f {…}`, the version of the layout, a checksum of the rest, the record as
+ * JSON. Version 1 was the bare JSON, and for a photograph the bare data address.
+ */
+
+/** Version of the layout of records. */
+export const LAYOUT = 2;
+
+const HEAD = /^ur(\d{1,4}) ([0-9a-f]{8}) /;
+
+/** A record that a newer version of the program wrote: it must not be touched by this one. */
+export class NewerRecords extends Error {
+  constructor(version: number) {
+    super(
+      `it was last written by a newer Under Ridge (records of version ${version}, this one knows ${LAYOUT})`,
+    );
+    this.name = 'NewerRecords';
+  }
+}
+
+const sumOf = (text: string): string => (crc32(text) >>> 0).toString(16).padStart(8, '0');
+
+export function seal(value: unknown): string {
+  const body = JSON.stringify(value);
+  return `ur${LAYOUT} ${sumOf(body)} ${body}`;
+}
+
+/** What the text of a record is told apart by: its checksum as it says itself, or what it comes to. */
+export const markOf = (text: string): string => HEAD.exec(text)?.[2] ?? sumOf(text);
+
+/**
+ * The record in a text, or nothing when the text is damaged.
+ * @throws {NewerRecords}
+ */
+export function unseal(text: string): { readonly value: unknown } | undefined {
+  const head = HEAD.exec(text);
+  if (!head) return unsealFirst(text);
+  if (Number(head[1]) > LAYOUT) throw new NewerRecords(Number(head[1]));
+  const body = text.slice(head[0].length);
+  return sumOf(body) === head[2] ? parsed(body) : undefined;
+}
+
+/** Whether a text is a record as it was written. */
+export function isWhole(text: string): boolean {
+  const head = HEAD.exec(text);
+  return head ? sumOf(text.slice(head[0].length)) === head[2] : unsealFirst(text) !== undefined;
+}
+
+/** A record of version 1. */
+const unsealFirst = (text: string) =>
+  text.startsWith('data:') ? { value: text } : /^[[{]/.test(text) ? parsed(text) : undefined;
+
+function parsed(text: string): { readonly value: unknown } | undefined {
+  try {
+    return { value: JSON.parse(text) as unknown };
+  } catch {
+    return undefined;
+  }
+}

@@ -1,0 +1,29 @@
+import type { Job } from '@/core/job/types';
+
+import { DRAFTS_KEY } from './contents';
+import { PICTURE_KEY } from './pictures';
+import { JOB_KEY } from './readJobs';
+import { ROWS_KEY } from './rowRecords';
+
+const PART_WORDS: Readonly<Record<string, string>> = {
+  display: 'Units and theme',
+  shelf: 'The shelf',
+  templates: 'The shop’s own sheets',
+  library: 'The limits',
+  backup: 'The date of the last backup',
+  workshop: 'The mark of the workshop',
+  journal: 'The journal',
+};
+
+/** What a record holds, in words. */
+export function keyWords(key: string, jobs: Readonly<Record<string, Job>>): string {
+  const after = (start: string) => (key.startsWith(start) ? key.slice(start.length) : undefined);
+  const jobId = after(JOB_KEY);
+  if (jobId !== undefined) return `Job ${jobs[jobId]?.number ?? `with the mark ${jobId}`}`;
+  const draftsOf = after(DRAFTS_KEY);
+  if (draftsOf !== undefined)
+    return `Unfinished entries of job ${jobs[draftsOf]?.number ?? draftsOf}`;
+  if (key.startsWith(PICTURE_KEY)) return 'A photograph';
+  if (key.startsWith(ROWS_KEY)) return 'A part of the list';
+  return PART_WORDS[key] ?? `The record ${key}`;
+}

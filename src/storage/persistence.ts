@@ -1,0 +1,23 @@
+/* What the browser says of the room it gives and of how long it keeps what lies there. */
+
+export interface Room {
+  readonly usedMb: number;
+  readonly allMb: number;
+}
+
+const storage = (): StorageManager | undefined =>
+  typeof navigator === 'undefined' ? undefined : navigator.storage;
+
+/** How much room is used and given; nothing where the browser does not say. */
+export async function roomLeft(): Promise<Room | undefined> {
+  const { usage, quota } = (await storage()?.estimate?.()) ?? {};
+  return usage === undefined || quota === undefined
+    ? undefined
+    : { usedMb: usage / 1e6, allMb: quota / 1e6 };
+}
+
+/** Whether the browser has promised not to clear the storage when it is short of room; nothing where it does not say. */
+export const isPromised = async (): Promise<boolean | undefined> => storage()?.persisted?.();
+
+/** Asks for that promise; some browsers ask their user. */
+export const askForPromise = async (): Promise<boolean | undefined> => storage()?.persist?.();

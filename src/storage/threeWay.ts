@@ -1,0 +1,54 @@
+/*
+ * Two tabs changed the same thing: what only one of them changed is taken from that one, item by item and field by field;
+ * where both changed one value, this tab's stands.
+ */
+
+interface Item {
+  readonly id: string;
+}
+
+/**
+ * @param base what both began with
+ * @param mine as this tab has it
+ * @param theirs as the other tab has it
+ */
+export function threeWay(base: unknown, mine: unknown, theirs: unknown): unknown {
+  if (same(mine, base)) return theirs;
+  if (same(theirs, base) || same(mine, theirs)) return mine;
+  if (isItems(mine) && isItems(theirs) && (base === undefined || isItems(base)))
+    return mergedItems(base ?? [], mine, theirs);
+  if (isPlain(mine) && isPlain(theirs)) {
+    const old = isPlain(base) ? base : {};
+    return Object.fromEntries(
+      [...new Set([...Object.keys(theirs), ...Object.keys(mine)])].flatMap((key) => {
+        const value = threeWay(old[key], mine[key], theirs[key]);
+        return value === undefined ? [] : [[key, value] as const];
+      }),
+    );
+  }
+  return mine;
+}
+
+/** In the other tab's order, what is new here behind it. */
+function mergedItems(
+  base: readonly Item[],
+  mine: readonly Item[],
+  theirs: readonly Item[],
+): Item[] {
+  const [old, own, other] = [base, mine, theirs].map(
+    (items) => new Map(items.map((item) => [item.id, item] as const)),
+  );
+  return [...new Set([...theirs, ...mine].map((item) => item.id))].flatMap((id) => {
+    const value = threeWay(old?.get(id), own?.get(id), other?.get(id));
+    return value === undefined ? [] : [value as Item];
+  });
+}
+
+const same = (a: unknown, b: unknown): boolean =>
+  a === b || JSON.stringify(a) === JSON.stringify(b);
+
+const isPlain = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+const isItems = (value: unknown): value is readonly Item[] =>
+  Array.isArray(value) && value.every((item) => isPlain(item) && typeof item.id === 'string');

@@ -1,0 +1,67 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import type { FallbackProps } from 'react-error-boundary';
+import { ErrorBoundary } from 'react-error-boundary';
+
+import { Action } from './Action';
+import { useStrata } from './theme';
+import { Heading, Words } from './Words';
+
+interface Props {
+  /** What can't be shown then: "Set of this job". */
+  readonly what: string;
+  /** When one of these changes, it is tried again. */
+  readonly resetKeys?: readonly unknown[];
+  /** Keys besides trying again: the way back, the data. */
+  readonly ways?: ReactNode;
+  /** For a part beside the work: a line in place of keys. */
+  readonly small?: boolean;
+  readonly children: ReactNode;
+}
+
+/** What is below may fail without taking the rest along: says what happened, and what can be done. */
+export function Fault({ what, resetKeys, ways, small = false, children }: Props) {
+  return (
+    <ErrorBoundary
+      {...(resetKeys ? { resetKeys: [...resetKeys] } : {})}
+      fallbackRender={(props) => <Failed what={what} ways={ways} small={small} {...props} />}
+    >
+      {children}
+    </ErrorBoundary>
+  );
+}
+
+function Failed({
+  what,
+  ways,
+  small,
+  error,
+  resetErrorBoundary,
+}: FallbackProps & Pick<Props, 'what' | 'ways' | 'small'>) {
+  const strata = useStrata();
+  const why = error instanceof Error && error.message !== '' ? error.message : 'no reason given';
+  return (
+    <View
+      role="alert"
+      style={{
+        padding: small ? 10 : 20,
+        gap: 10,
+        maxWidth: 640,
+        borderLeftWidth: 4,
+        borderColor: strata.stop,
+      }}
+    >
+      {small ? <Words bold>{`${what} can’t be shown.`}</Words> : null}
+      {small ? null : <Heading level={2}>{`${what} can’t be shown`}</Heading>}
+      <Words size={15}>{`A fault of the program: ${why}. What was stored is left as it is.`}</Words>
+      {small ? null : (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <Action icon="redo" onPress={resetErrorBoundary}>
+            Try again
+          </Action>
+          {ways}
+        </View>
+      )}
+    </View>
+  );
+}
