@@ -16,7 +16,8 @@ export const EMPTY_PORT = 4272;
 
 const serve = (port: number, ...args: string[]) => ({
   command: `npx tsx server/main.ts ${args.join(' ')}`,
-  env: { PORT: String(port), HOST: '127.0.0.1' },
+  // The tests load the page more often in a minute than anybody does.
+  env: { PORT: String(port), HOST: '127.0.0.1', PER_MINUTE: '1000000' },
   url: `http://127.0.0.1:${port}`,
   reuseExistingServer: false,
 });
@@ -30,6 +31,8 @@ export default defineConfig({
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: '.cache/playwright.json' }]],
   use: {
+    // Each test begins in a browser of its own: it would fetch all there is for offline use, and use it nowhere.
+    serviceWorkers: 'block',
     actionTimeout: 30_000,
     baseURL: `http://127.0.0.1:${DEMO_PORT}`,
     trace: 'retain-on-failure',

@@ -36,11 +36,11 @@ export function onWorkbench<Props extends object>(
 /** A part of the program that could not be fetched is fetched by loading the page anew. */
 function Ways() {
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+    <>
       <Action onPress={() => location.reload()}>Load the page anew</Action>
       <Action icon="arrow-left" onPress={() => router.replace('/')}>
         To the jobs
       </Action>
-    </View>
+    </>
   );
 }

@@ -13,7 +13,6 @@ import { damageSeen } from './storageSlice';
 /** Over every screen, while what is typed does not reach the browser's storage, or something in it could not be read. */
 export function StorageNotice() {
   const storage = useAppSelector((state) => state.storage);
-  const numbers = useAppSelector((state) => state.jobs.entities);
   const strata = useStrata();
   const dispatch = useAppDispatch();
   const lost = lostWords(storage);
@@ -33,9 +32,9 @@ export function StorageNotice() {
     >
       <View role="alert" style={{ gap: 4 }}>
         {lost ? <Words size={15}>{lost}</Words> : null}
-        {damaged.map(({ key, mended }) => (
+        {damaged.map(({ key, mended, number }) => (
           <Words size={15} key={key}>
-            {`${keyWords(key, numbers)} could not be read${
+            {`${keyWords(key, number)} could not be read${
               mended ? ': the version before is shown.' : '.'
             } The text that was stored is set aside under Backup.`}
           </Words>

@@ -1,5 +1,3 @@
-import type { Job } from '@/core/job/types';
-
 import { DRAFTS_KEY } from './contents';
 import { PICTURE_KEY } from './pictures';
 import { JOB_KEY } from './readJobs';
@@ -15,14 +13,16 @@ const PART_WORDS: Readonly<Record<string, string>> = {
   journal: 'The journal',
 };
 
-/** What a record holds, in words. */
-export function keyWords(key: string, jobs: Readonly<Record<string, Job>>): string {
+/**
+ * What a record holds, in words.
+ * @param number of the job, where it is known
+ */
+export function keyWords(key: string, number?: string): string {
   const after = (start: string) => (key.startsWith(start) ? key.slice(start.length) : undefined);
   const jobId = after(JOB_KEY);
-  if (jobId !== undefined) return `Job ${jobs[jobId]?.number ?? `with the mark ${jobId}`}`;
+  if (jobId !== undefined) return `Job ${number ?? `with the mark ${jobId}`}`;
   const draftsOf = after(DRAFTS_KEY);
-  if (draftsOf !== undefined)
-    return `Unfinished entries of job ${jobs[draftsOf]?.number ?? draftsOf}`;
+  if (draftsOf !== undefined) return `Unfinished entries of job ${number ?? draftsOf}`;
   if (key.startsWith(PICTURE_KEY)) return 'A photograph';
   if (key.startsWith(ROWS_KEY)) return 'A part of the list';
   return PART_WORDS[key] ?? `The record ${key}`;

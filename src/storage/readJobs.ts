@@ -56,7 +56,13 @@ async function fetchRows(records: RecordStore, rows: readonly JobRow[]): Promise
     const { verdict: _verdict, ...plain } = row;
     if (JSON.stringify(rowOf(job)) === JSON.stringify(plain)) rememberRow(job, row);
   }
-  return found;
+  return {
+    ...found,
+    damaged: found.damaged.map((damage) => {
+      const number = byId.get(damage.key.slice(JOB_KEY.length))?.number;
+      return number === undefined ? damage : { ...damage, number };
+    }),
+  };
 }
 
 /**

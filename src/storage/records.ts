@@ -14,6 +14,8 @@ export interface Damage {
   readonly key: string;
   /** Whether the version before was there to go on with. */
   readonly mended: boolean;
+  /** Number of the job that it was, where its row still says so. */
+  readonly number?: string;
 }
 
 export interface ReadRecords {

@@ -1,6 +1,8 @@
 import type { PayloadAction } from '@reduxjs/toolkit';
 import { createSlice } from '@reduxjs/toolkit';
 
+import type { Damage } from './records';
+
 /** How what was typed stands to the browser's storage. */
 export interface StorageState {
   /**
@@ -13,7 +15,7 @@ export interface StorageState {
   /** Whether there is no room left. */
   readonly full?: boolean;
   /** Records that could not be read when the workshop was opened, and whether the version before was there. */
-  readonly damaged: readonly { readonly key: string; readonly mended: boolean }[];
+  readonly damaged: readonly Damage[];
 }
 
 /** How a write stands. */

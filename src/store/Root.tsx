@@ -69,12 +69,12 @@ function Rescue() {
   const save = async () =>
     download('under-ridge-records.json', JSON.stringify(await dumpNow(), null, 1));
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+    <>
       <Action icon="download" onPress={() => void save()}>
         Save all that is stored
       </Action>
       <Action onPress={() => location.assign('/')}>Load the page anew</Action>
-    </View>
+    </>
   );
 }
 

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
+import { ScrollView, View } from 'react-native';
 import type { FallbackProps } from 'react-error-boundary';
 import { ErrorBoundary } from 'react-error-boundary';
 
@@ -14,7 +14,7 @@ interface Props {
   readonly resetKeys?: readonly unknown[];
   /** Keys besides trying again: the way back, the data. */
   readonly ways?: ReactNode;
-  /** For a part beside the work: a line in place of keys. */
+  /** For a part beside the work: a line in place of reason and keys. */
   readonly small?: boolean;
   readonly children: ReactNode;
 }
@@ -40,28 +40,28 @@ function Failed({
 }: FallbackProps & Pick<Props, 'what' | 'ways' | 'small'>) {
   const strata = useStrata();
   const why = error instanceof Error && error.message !== '' ? error.message : 'no reason given';
+  const edge = { borderLeftWidth: 4, borderColor: strata.stop } as const;
+  // Beside the work there is no room for more, and the work itself mostly says why.
+  if (small)
+    return (
+      <View role="alert" style={{ padding: 6, ...edge }}>
+        <Words size={14}>{`${what} can’t be shown.`}</Words>
+      </View>
+    );
   return (
-    <View
-      role="alert"
-      style={{
-        padding: small ? 10 : 20,
-        gap: 10,
-        maxWidth: 640,
-        borderLeftWidth: 4,
-        borderColor: strata.stop,
-      }}
-    >
-      {small ? <Words bold>{`${what} can’t be shown.`}</Words> : null}
-      {small ? null : <Heading level={2}>{`${what} can’t be shown`}</Heading>}
-      <Words size={15}>{`A fault of the program: ${why}. What was stored is left as it is.`}</Words>
-      {small ? null : (
+    <ScrollView contentContainerStyle={{ padding: 10 }}>
+      <View role="alert" style={{ padding: 10, gap: 10, maxWidth: 640, ...edge }}>
+        <Heading level={2}>{`${what} can’t be shown`}</Heading>
+        <Words
+          size={15}
+        >{`A fault of the program: ${why}. What is stored is left as it is.`}</Words>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
           <Action icon="redo" onPress={resetErrorBoundary}>
             Try again
           </Action>
           {ways}
         </View>
-      )}
-    </View>
+      </View>
+    </ScrollView>
   );
 }

@@ -8,7 +8,6 @@ import type { Room } from '@/storage/persistence';
 import { askForPromise, isPromised, roomLeft } from '@/storage/persistence';
 import type { Aside } from '@/storage/records';
 import { asideNow, throwAway } from '@/storage/rescue';
-import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Heading, Words } from '@/ui/Words';
 
@@ -65,9 +64,14 @@ const size = (mb: number): string =>
 const roomWords = ({ usedMb, allMb }: Room): string =>
   `${size(usedMb)} of the ${size(allMb)} that the browser gives are used.`;
 
+const bytes = (count: number): string =>
+  count < 1e6 ? `${Math.ceil(count / 1000)} kB` : size(count / 1e6);
+
+/** The number of a job, out of a text that is perhaps no record any more. */
+const numberIn = (text: string): string | undefined => /"number":"([^"\\]{1,40})"/.exec(text)?.[1];
+
 /** Texts of records that could not be read: saved for somebody who can mend them, or thrown away. */
 function SetAside() {
-  const jobs = useAppSelector((state) => state.jobs.entities);
   const [found, setFound] = useState<readonly Aside[]>([]);
   const look = useCallback(() => void asideNow().then(setFound, () => undefined), []);
   useEffect(look, [look]);
@@ -88,10 +92,10 @@ function SetAside() {
       </Words>
       <View role="list" aria-label="Records set aside" style={{ gap: 8 }}>
         {found.map((aside) => {
-          const words = keyWords(aside.key, jobs);
+          const words = keyWords(aside.key, numberIn(aside.text));
           return (
             <View role="listitem" key={aside.at + aside.key} style={{ gap: 4 }}>
-              <Words>{`${words}, ${size(aside.text.length / 1e6)}, set aside ${format(parseISO(aside.at), 'd MMM yyyy, HH:mm')}`}</Words>
+              <Words>{`${words}, ${bytes(aside.text.length)}, set aside ${format(parseISO(aside.at), 'd MMM yyyy, HH:mm')}`}</Words>
               <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
                 <Action
                   icon="download"

@@ -1,5 +1,4 @@
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
 
 import { useHistory } from '@/features/jobs/useHistory';
 import { useJobId } from '@/features/jobs/useJob';
@@ -37,7 +36,7 @@ function Ways() {
     download(`job-${id}.json`, JSON.stringify({ job: entities[id], drafts: drafts[id] }, null, 2));
   };
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+    <>
       {undo ? (
         <Action icon="undo" onPress={undo}>
           Undo the last change
@@ -46,6 +45,6 @@ function Ways() {
       <Action icon="download" onPress={save}>
         Save the job’s data
       </Action>
-    </View>
+    </>
   );
 }

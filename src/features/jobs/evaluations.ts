@@ -1,5 +1,6 @@
 import type { Evaluation } from '@/core/evaluate/evaluate';
 import { evaluate } from '@/core/evaluate/evaluate';
+import { blankJob } from '@/core/job/blank';
 import type { Job } from '@/core/job/types';
 
 import { useJob } from './useJob';
@@ -10,9 +11,29 @@ const evaluations = new WeakMap<Job, Evaluation>();
 export function evaluationOf(job: Job): Evaluation {
   const known = evaluations.get(job);
   if (known) return known;
-  const made = evaluate(job);
+  const made = evaluated(job);
   evaluations.set(job, made);
   return made;
+}
+
+/** A record that the core can't take leaves its figures out, and its entries open to be mended. */
+function evaluated(job: Job): Evaluation {
+  try {
+    return evaluate(job);
+  } catch (error) {
+    const none = evaluate(blankJob(job.id, job.number, job.updatedAt));
+    const why = error instanceof Error ? error.message : 'no reason given';
+    return {
+      ...none,
+      overall: {
+        id: 'overall',
+        state: 'stop',
+        title: 'The record is damaged',
+        sentence: [`No figure of this job could be worked out: ${why}.`],
+        figures: [],
+      },
+    };
+  }
 }
 
 export const useEvaluation = (): Evaluation => evaluationOf(useJob());

@@ -58,9 +58,12 @@ export function withHistory(reduce: Reduce): Reduce {
   };
 }
 
+/** The same for every job without any, so that they count as unchanged. */
+const NO_DRAFTS: Drafts = {};
+
 const momentOf = (state: JobsState, jobId: string): Moment | undefined => {
   const job = state.entities[jobId];
-  return job && { job, drafts: state.drafts[jobId] ?? {} };
+  return job && { job, drafts: state.drafts[jobId] ?? NO_DRAFTS };
 };
 
 function recorded(before: JobsState, after: JobsState, action: UnknownAction): JobsState {

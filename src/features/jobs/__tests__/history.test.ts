@@ -26,6 +26,13 @@ function opened() {
 }
 
 describe('undo and redo', () => {
+  it('knows no step that was no edit of the job: reading others, drafts elsewhere', () => {
+    const { store } = opened();
+    store.dispatch(jobActions.jobsRead({ jobs: [], missing: ['other'] }));
+    store.dispatch(jobActions.draftsSynced({ jobId: 'other', drafts: {} }));
+    expect(store.getState().jobs.history?.past).toEqual([]);
+  });
+
   it('takes typing in one field as one step, and brings back what stood there', () => {
     const { store, job, type, now } = opened();
     type('engine.peakTorque', '4');

@@ -1,0 +1,112 @@
+import type { ChildProcess } from 'node:child_process';
+import { spawn } from 'node:child_process';
+
+import type { Browser, Page } from '@playwright/test';
+import { chromium } from '@playwright/test';
+
+import { seededRandom } from '../src/core/random/random';
+import { CHROMIUM, CHROMIUM_ARGS } from '../playwright.config';
+import { atOneSize, expect, test } from './bench';
+
+/* A phone that dies: the whole browser is killed while somebody types, again and again, over one profile. */
+
+const ROUNDS = 50;
+/** The promise: typing may be lost that is younger than this when the browser dies. */
+const LOST_MS = 1000;
+const KEY_EVERY_MS = 25;
+
+interface Running {
+  readonly process: ChildProcess;
+  readonly browser: Browser;
+  readonly page: Page;
+}
+
+async function start(profile: string): Promise<Running> {
+  const process = spawn(
+    CHROMIUM,
+    [
+      ...CHROMIUM_ARGS,
+      '--headless',
+      '--remote-debugging-port=0',
+      `--user-data-dir=${profile}`,
+      '--window-size=390,844',
+      'about:blank',
+    ],
+    // A group of its own, so that all its processes can be killed at once.
+    { detached: true, stdio: ['ignore', 'ignore', 'pipe'] },
+  );
+  const address = await new Promise<string>((resolve, reject) => {
+    let said = '';
+    process.stderr?.on('data', (data: Buffer) => {
+      said += data.toString();
+      const found = /DevTools listening on (ws:\S+)/.exec(said)?.[1];
+      if (found) resolve(found);
+    });
+    process.on('exit', () => reject(new Error(`the browser did not start: ${said}`)));
+  });
+  const browser = await chromium.connectOverCDP(address);
+  const page = browser.contexts()[0]?.pages()[0];
+  if (!page) throw new Error('the browser has no page');
+  return { process, browser, page };
+}
+
+async function kill({ process, browser }: Running): Promise<void> {
+  const gone = new Promise((resolve) => process.once('exit', resolve));
+  globalThis.process.kill(-(process.pid ?? 0), 'SIGKILL');
+  await gone;
+  await browser.close().catch(() => undefined);
+}
+
+test('a browser that dies while somebody types loses at most the last second, and breaks no record', async ({
+  baseURL,
+}, info) => {
+  atOneSize('phone');
+  test.setTimeout(600_000);
+  const random = seededRandom(88);
+  const profile = info.outputPath('profile');
+  const notes = (page: Page) => page.getByRole('textbox', { name: 'Notes', exact: true });
+  let stored = '';
+  /** Texts of the field, one after the other, with the time by which each stood in it. */
+  let typed: readonly { readonly text: string; readonly at: number }[] = [];
+  let diedAt = 0;
+  for (let round = 0; round <= ROUNDS; round++) {
+    const running = await start(profile);
+    const { page } = running;
+    try {
+      await page.goto(`${baseURL}/job/demo-ur-0106?stage=intake`);
+      await expect(notes(page)).toBeVisible();
+      await expect(page.getByRole('region', { name: 'Storage' })).toHaveCount(0);
+      const found = await notes(page).inputValue();
+      if (round === 0) stored = found;
+      const safe = typed.findLast(({ at }) => at <= diedAt - LOST_MS)?.text ?? stored;
+      const wholes = [stored, ...typed.map(({ text }) => text)];
+      expect(wholes, `round ${round}: what is found was typed`).toContain(found);
+      expect(found.length, `round ${round}: of “${safe}”`).toBeGreaterThanOrEqual(safe.length);
+      stored = found;
+      if (round === ROUNDS) break;
+      await notes(page).focus();
+      await page.keyboard.press('Control+End');
+      const now: { text: string; at: number }[] = [];
+      typed = now;
+      const lives = 150 + random() * 1150;
+      const dies = new Promise((resolve) => setTimeout(resolve, lives));
+      let dying = false;
+      void dies.then(() => (dying = true));
+      for (let key = 0; !dying; key++) {
+        const piece = key === 0 ? `${round}:` : String.fromCharCode(97 + (key % 26));
+        try {
+          await page.keyboard.insertText(piece);
+        } catch {
+          break;
+        }
+        now.push({ text: (now.at(-1)?.text ?? stored) + piece, at: performance.now() });
+        await new Promise((resolve) => setTimeout(resolve, KEY_EVERY_MS));
+      }
+      diedAt = performance.now();
+    } finally {
+      await kill(running);
+    }
+  }
+  // Most of what was typed did get through: the test would pass on a field that takes nothing.
+  expect(stored.length).toBeGreaterThan(ROUNDS * 5);
+});

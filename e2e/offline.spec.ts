@@ -1,0 +1,152 @@
+import { cpSync, readFileSync, writeFileSync } from 'node:fs';
+import type { AddressInfo } from 'node:net';
+import path from 'node:path';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
+
+import type { Browser, BrowserContext, Page } from '@playwright/test';
+
+import { makeServer } from '../server/serve';
+import { atOneSize, expect, test, Workshop } from './bench';
+
+const DIST = path.resolve('dist');
+
+/** A server of its own over a copy of the export, which can be exchanged for a newer version while it runs. */
+async function serveCopy(folder: string) {
+  cpSync(DIST, folder, { recursive: true });
+  const { server, stop } = makeServer({
+    distDir: folder,
+    benchDir: path.resolve('server/bench/public'),
+    workshop: 'demo',
+    perMinute: 1_000_000,
+  });
+  server.listen(0, '127.0.0.1');
+  await new Promise((resolve) => server.once('listening', resolve));
+  return { base: `http://127.0.0.1:${(server.address() as AddressInfo).port}`, stop };
+}
+
+/** A newer version of the export: another title, and a service worker that knows of it. */
+function makeNewer(folder: string): void {
+  const change = (file: string, from: string | RegExp, to: string) => {
+    const place = path.join(folder, file);
+    const text = readFileSync(place, 'utf8').replace(from, to);
+    writeFileSync(place, text);
+    writeFileSync(`${place}.gz`, gzipSync(text));
+    writeFileSync(`${place}.br`, brotliCompressSync(text));
+  };
+  change('index.html', '<title>Under Ridge</title>', '<title>Newer</title>');
+  change('sw.js', /(\{url:"index\.html",revision:")[0-9a-f]+/, '$1newer');
+}
+
+const withWorkers = (browser: Browser, baseURL: string): Promise<BrowserContext> =>
+  browser.newContext({
+    baseURL,
+    serviceWorkers: 'allow',
+    viewport: { width: 390, height: 844 },
+    acceptDownloads: true,
+  });
+
+/** Waits until everything is there without a connection. */
+const kept = (page: Page) =>
+  expect
+    .poll(() => page.evaluate(() => navigator.serviceWorker.controller?.state), { timeout: 60_000 })
+    .toBe('activated');
+
+test('after one visit everything works without a connection', async ({ browser }, info) => {
+  atOneSize('phone');
+  const { base, stop } = await serveCopy(info.outputPath('dist'));
+  const context = await withWorkers(browser, base);
+  const page = await context.newPage();
+  const shop = new Workshop(page);
+  await shop.open();
+  await kept(page);
+  await context.setOffline(true);
+  // Not a server that answers, either.
+  await stop();
+
+  for (const route of ['/', '/shelf', '/library', '/find', '/due', '/files', '/code'])
+    await shop.open(route);
+  await shop.open('/job/demo-ur-0106?stage=intake');
+  await shop.type('engine.peakTorque', '48');
+  await shop.stored();
+  await page.reload();
+  await expect(shop.field('engine.peakTorque')).toHaveValue('48');
+
+  // What is fetched late or runs in a worker: heavy runs, paper, files, codes.
+  await shop.open('/job/demo-ur-0106?tab=pack');
+  await shop.unfold('Tolerance of a batch');
+  await page.getByRole('button', { name: 'Build a million packs' }).click();
+  await expect(page.getByRole('img', { name: /^Heights of the packs/ })).toBeVisible();
+  await shop.open('/job/demo-ur-0106?stage=log');
+  const saved = async (key: string | RegExp) => {
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: key }).first().click(),
+    ]);
+    return readFileSync((await download.path()) ?? '');
+  };
+  expect((await saved('Job sheet, PDF')).subarray(0, 5).toString()).toBe('%PDF-');
+  await shop.open('/files');
+  expect((await saved('Back up now')).subarray(0, 2).toString()).toBe('PK');
+  await shop.open('/code?job=demo-ur-0106');
+  await expect(page.getByTestId('pack-code')).toBeVisible();
+  await context.close();
+});
+
+test('can be installed: manifest, icons of its own, one of them to be masked', async ({ page }) => {
+  atOneSize('phone');
+  await page.goto('/');
+  const href = await page.locator('link[rel=manifest]').getAttribute('href');
+  const manifest = (await (await page.request.get(href ?? '')).json()) as {
+    name: string;
+    start_url: string;
+    display: string;
+    icons: { src: string; sizes: string; purpose?: string }[];
+  };
+  expect(manifest).toMatchObject({ name: 'Under Ridge', start_url: '/', display: 'standalone' });
+  expect(manifest.icons.some((i) => i.purpose === 'maskable')).toBe(true);
+  for (const { src, sizes } of manifest.icons) {
+    const png = await (await page.request.get(src)).body();
+    expect(`${png.readUInt32BE(16)}x${png.readUInt32BE(20)}`).toBe(sizes);
+  }
+  const cdp = await page.context().newCDPSession(page);
+  const { installabilityErrors } = await cdp.send('Page.getInstallabilityErrors');
+  const others = installabilityErrors.filter(({ errorId }) => errorId !== 'in-incognito');
+  expect(others).toEqual([]);
+});
+
+test('a newer version is offered, never mixed in, and taken over only when no other tab is in the way', async ({
+  browser,
+}, info) => {
+  atOneSize('phone');
+  const folder = info.outputPath('dist');
+  const { base, stop } = await serveCopy(folder);
+  const context = await withWorkers(browser, base);
+  const page = await context.newPage();
+  const shop = new Workshop(page);
+  await shop.open();
+  await kept(page);
+  const other = await context.newPage();
+  await other.goto('/job/demo-ur-0106?stage=intake');
+  await other.getByTestId('engine.peakTorque').fill('49');
+
+  makeNewer(folder);
+  await page.reload();
+  const notice = page.getByRole('status', { name: 'Newer version' });
+  await expect(notice).toContainText('A newer version is here');
+  // Loaded anew or not, it is the old version as a whole, until somebody says so.
+  await page.reload();
+  await expect(page).toHaveTitle('Under Ridge');
+  await expect(notice).toBeVisible();
+  await notice.getByRole('button', { name: 'Change over' }).click();
+  await expect(notice).toContainText('Close the other tab of Under Ridge first');
+  await expect(page).toHaveTitle('Under Ridge');
+  await expect(other.getByTestId('engine.peakTorque')).toHaveValue('49');
+  await other.close();
+  await notice.getByRole('button', { name: 'Change over' }).click();
+  await expect(page).toHaveTitle('Newer');
+  await expect(notice).toHaveCount(0);
+  await shop.open('/job/demo-ur-0106?stage=intake');
+  await expect(shop.field('engine.peakTorque')).toHaveValue('49');
+  await context.close();
+  await stop();
+});
