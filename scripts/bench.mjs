@@ -8,7 +8,16 @@ const { build } = await import('esbuild');
 if (exportIsStale()) await exportWeb();
 // Bundled as it ships: module by module, the loader's own getters would be measured too.
 ensureCache();
-for (const part of ['core', 'shelf', 'size', 'interface', 'editor', 'paper', 'workshop']) {
+for (const part of [
+  'core',
+  'shelf',
+  'size',
+  'interface',
+  'editor',
+  'paper',
+  'workshop',
+  'server',
+]) {
   const outfile = path.join(cacheDir, `bench-${part}.mjs`);
   await build({
     entryPoints: [path.join(root, 'bench', `${part}.ts`)],

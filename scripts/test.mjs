@@ -2,6 +2,7 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { spawnSync } from 'node:child_process';
 import path from 'node:path';
+import { auditReport } from './audit.mjs';
 import { bin, cacheDir, ensureCache, ensureInstalled, root, run, runKept } from './lib.mjs';
 
 const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
@@ -100,6 +101,8 @@ report('playwright.json', ({ stats }) => {
   skipped += stats.skipped;
   if (!e2eOk && stats.unexpected + stats.flaky === 0) failed++;
 });
+
+console.log(`\n== packages (a report)\n${auditReport().join('\n')}`);
 
 console.log(`\n${passed} passed, ${failed} failed${skipped > 0 ? `, ${skipped} skipped` : ''}`);
 process.exitCode = failed > 0 ? 1 : 0;

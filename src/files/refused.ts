@@ -1,7 +1,12 @@
+/** What a file says of itself comes into the reason: no more of it than a reader bears, and nothing that hides or turns text. */
+const MOST_CHARS = 400;
+const HIDDEN = /[\p{Cc}\p{Cs}\u200E\u200F\u202A-\u202E\u2066-\u2069]/gu;
+
 /** A file that is not taken, with the reason in words for the builder. */
 export class FileRefused extends Error {
   constructor(message: string) {
-    super(message);
+    const plain = message.replace(HIDDEN, '·');
+    super(plain.length > MOST_CHARS ? `${plain.slice(0, MOST_CHARS)} …` : plain);
     this.name = 'FileRefused';
   }
 }

@@ -80,7 +80,7 @@ export function sectionSvg(
     ].filter(Boolean);
     parts.push(
       `<line x1="${at(drawn - 2)}" y1="${at(mid)}" x2="${at(drawn + 8)}" y2="${at(y)}" stroke="${c.soft}" stroke-width="0.6"/>`,
-      `<text x="${at(drawn + 11)}" y="${at(y + LABEL_SIZE * 0.35)}" font-family="${escapeXml(font)}" font-size="${LABEL_SIZE}" fill="${c.ink}">${escapeXml(words.join(', ')).slice(0, 200)}</text>`,
+      `<text x="${at(drawn + 11)}" y="${at(y + LABEL_SIZE * 0.35)}" font-family="${escapeXml(font)}" font-size="${LABEL_SIZE}" fill="${c.ink}">${escapeXml(words.join(', ').slice(0, 200))}</text>`,
     );
   });
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${at(width)}" height="${at(shape.height)}" viewBox="0 0 ${at(width)} ${at(shape.height)}">${parts.join('')}</svg>`;
