@@ -127,6 +127,7 @@ test('a soak goes on over a reload, and the shop keeps its own sheet for a famil
   workshop: shop,
   page,
 }) => {
+  atOneSize('phone');
   await shop.open('/job/demo-ur-0105?stage=build');
   await shop.type('build.soakPlan', '2 h');
   await button(page, 'Linings are in the oil').click();
@@ -219,6 +220,7 @@ test('what is open is signed over with a written reason, which the paper shows; 
   workshop: shop,
   page,
 }) => {
+  atOneSize('phone');
   await shop.open('/job/demo-ur-0106?stage=log');
   const items = page.getByRole('list', { name: 'Open before signing' }).getByRole('listitem');
   const reason = 'Rider breaks it in, seen on Friday <script>';
@@ -286,6 +288,7 @@ test('two tabs on one job: each sees the other’s edits, and a signature in one
   workshop: shop,
   page,
 }) => {
+  atOneSize('wide');
   await shop.open('/job/demo-ur-0106?stage=build');
   const second = await page.context().newPage();
   await second.goto('/job/demo-ur-0106?stage=build');

@@ -179,6 +179,7 @@ test('the order of plates is changed on the layers, marked where it is wrong, an
   workshop: shop,
   page,
 }) => {
+  atOneSize('phone');
   await shop.openAgain('/job/demo-ur-0101');
   await shop.open('/job/demo-ur-0101?tab=pack');
   await page
@@ -242,6 +243,7 @@ test('a diaphragm with steps is typed in, and the step that suits the stack is t
   workshop: shop,
   page,
 }) => {
+  atOneSize('wide');
   await shop.open('/job/demo-ur-0106?tab=springs');
   await shop.choose('Family', 'Diaphragm');
   for (const [leaf, text] of [

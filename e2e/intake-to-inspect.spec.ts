@@ -274,6 +274,7 @@ test('the demo jobs stand where they should, and a run goes on where it was left
   workshop: shop,
   page,
 }) => {
+  atOneSize('phone');
   await shop.open('/job/demo-ur-0105');
   await expect(page.getByRole('navigation', { name: 'Stage 1 of 8: Intake' })).toBeVisible();
   await expect(page.getByRole('list', { name: 'Causes, the likeliest first' })).toContainText(

@@ -150,7 +150,7 @@ function spoilt(
       // What the list and the storage know it by.
       if (path.length === 0 && ['id', 'number', 'stage'].includes(key)) continue;
       paths.push([...path, key]);
-      if (path.length < 4) walk((value as Stored)[key], [...path, key]);
+      if (path.length < 1) walk((value as Stored)[key], [...path, key]);
     }
   };
   walk(job, []);

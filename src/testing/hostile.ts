@@ -67,7 +67,7 @@ function spoil(document: unknown, [where, how, keyAt, value]: Step): unknown {
   if (!place) return value;
   const { in: parent, key } = place;
   const hostileKey = HOSTILE_KEYS[keyAt] ?? '';
-  if (how === 0 && !Array.isArray(parent)) delete parent[key];
+  if (how === 0 && !Array.isArray(parent)) Reflect.deleteProperty(parent, key);
   else if (how === 1 && Array.isArray(parent)) parent.push(parent[Number(key)]);
   else if (how === 2) name(parent, hostileKey, value);
   else if (how === 3) name(parent[key], hostileKey, { polluted: true });

@@ -126,8 +126,8 @@ describe('keeping the workshop', () => {
     expect(jobs.ids).toHaveLength(5);
     expect(shelf).toEqual(EMPTY_STOCK);
     expect([...storage.damaged].sort((a, b) => (a.key < b.key ? -1 : 1))).toEqual([
-      { key: 'job:demo-ur-0105', mended: false },
-      { key: 'job:demo-ur-0106', mended: true },
+      { key: 'job:demo-ur-0105', mended: false, number: 'UR-0105' },
+      { key: 'job:demo-ur-0106', mended: true, number: 'UR-0106' },
       { key: 'library', mended: false },
       { key: 'shelf', mended: false },
     ]);

@@ -40,8 +40,9 @@ describe('tolerance', () => {
     expect(run.shareInWindow + run.shareBelow + run.shareAbove).toBeCloseTo(1, 12);
     expect(run.histogram.counts.reduce((a, b) => a + b, 0)).toBe(200_000);
     expect(run.variance.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
-    expect(simulateTolerance(question)).toEqual(run);
-    expect(simulateTolerance({ ...question, seed: 8 }).mean).not.toBe(run.mean);
+    const few = { ...question, packs: 20_000 };
+    expect(simulateTolerance(few)).toEqual(simulateTolerance(few));
+    expect(simulateTolerance({ ...few, seed: 8 }).mean).not.toBe(simulateTolerance(few).mean);
   });
 
   it('never leaves the worst case where all plates are uniform, and stops when told', () => {
