@@ -35,7 +35,8 @@ export default defineConfig({
     serviceWorkers: 'block',
     actionTimeout: 30_000,
     baseURL: `http://127.0.0.1:${DEMO_PORT}`,
-    trace: 'retain-on-failure',
+    // Keeping traces takes as long as the tests themselves; for one that fails: npx playwright test --trace on.
+    trace: 'off',
     launchOptions: {
       executablePath: CHROMIUM,
       args: CHROMIUM_ARGS,

@@ -211,3 +211,32 @@ test('no stored state makes a white screen: the faulty part says so, the rest go
   await page.goto('/');
   await expect(page.getByRole('link', { name: /^UR-0106,/ })).toBeVisible();
 });
+
+test('a number half typed on the shelf, and a form half filled, are there again after the page was gone', async ({
+  workshop,
+  page,
+}) => {
+  atOneSize('phone');
+  await workshop.open('/shelf');
+  await page.getByRole('button', { name: 'Change S1', exact: true }).click();
+  const measured = page.getByRole('textbox', { name: /^Measured/ }).first();
+  await measured.fill('one and a half');
+  await page.getByRole('button', { name: /^Put a plate on the shelf/ }).click();
+  const soldAs = page.getByRole('textbox', { name: /^Sold as/ });
+  await soldAs.fill('2.0');
+  await workshop.stored();
+  await workshop.open('/shelf');
+  await page.getByRole('button', { name: /^Put a plate on the shelf/ }).click();
+  await expect(soldAs).toHaveValue('2.0');
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await expect(soldAs).toHaveValue('');
+  await workshop.stored();
+  await workshop.open('/shelf');
+  await page.getByRole('button', { name: 'Change S1', exact: true }).click();
+  await expect(measured).toHaveValue('one and a half');
+  await measured.fill('1.52');
+  await workshop.stored();
+  await workshop.open('/shelf');
+  await page.getByRole('button', { name: 'Change S1', exact: true }).click();
+  await expect(measured).toHaveValue('1.520');
+});

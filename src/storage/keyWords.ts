@@ -8,6 +8,7 @@ const PART_WORDS: Readonly<Record<string, string>> = {
   shelf: 'The shelf',
   templates: 'The shop’s own sheets',
   library: 'The limits',
+  typed: 'Unfinished entries of the shelf',
   backup: 'The date of the last backup',
   workshop: 'The mark of the workshop',
   journal: 'The journal',

@@ -4,6 +4,8 @@ import type { LimitSheet } from '@/core/library/limits';
 import { backupActions } from '@/features/backup/backupSlice';
 import type { Display } from '@/features/display/displaySlice';
 import { displayActions } from '@/features/display/displaySlice';
+import type { Typed } from '@/features/entry/typedSlice';
+import { typedActions } from '@/features/entry/typedSlice';
 import { libraryActions } from '@/features/library/librarySlice';
 import { shelfActions } from '@/features/shelf/shelfSlice';
 import type { Templates } from '@/features/worksheet/templatesSlice';
@@ -55,6 +57,16 @@ export const PARTS: readonly Part[] = [
     take: (dispatch, value) => {
       if (!Array.isArray(value)) return false;
       dispatch(libraryActions.libraryLoaded(value as LimitSheet[]));
+      return true;
+    },
+  },
+  {
+    key: 'typed',
+    of: (state) => state.typed,
+    take: (dispatch, value) => {
+      if (!isRecord(value) || !Object.values(value).every((v) => typeof v === 'string'))
+        return false;
+      dispatch(typedActions.typedLoaded(value as Typed));
       return true;
     },
   },

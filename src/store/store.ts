@@ -3,6 +3,7 @@ import { useDispatch, useSelector, useStore } from 'react-redux';
 
 import { backupReducer } from '@/features/backup/backupSlice';
 import { displayReducer } from '@/features/display/displaySlice';
+import { typedReducer } from '@/features/entry/typedSlice';
 import { jobsReducer } from '@/features/jobs/jobsSlice';
 import { libraryReducer } from '@/features/library/librarySlice';
 import { shelfReducer } from '@/features/shelf/shelfSlice';
@@ -18,6 +19,7 @@ export function makeStore() {
       templates: templatesReducer,
       display: displayReducer,
       backup: backupReducer,
+      typed: typedReducer,
       storage: storageReducer,
     },
     // Both checks walk the whole state after every key; types and tests guard the same.

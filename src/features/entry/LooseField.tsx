@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { useEffect, useId, useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 
@@ -6,8 +6,11 @@ import type { EntrySpec } from '@/core/units/parseEntry';
 import { parseEntry } from '@/core/units/parseEntry';
 import { shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
+import { useAppDispatch, useAppStore } from '@/store/store';
 import { FONT, useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+
+import { typedActions } from './typedSlice';
 
 interface Props {
   readonly label: string;
@@ -17,14 +20,39 @@ interface Props {
   /** The value in the base unit, or nothing while the text is none; and the text as it stands. */
   readonly onValue: (value: number | undefined, text: string) => void;
   readonly onSubmit?: () => void;
+  /** Where the text is kept while it is no value, so that it is there again after the page was gone. */
+  readonly keepAs?: string;
+  /** A value is stored only with the form it stands in: the text is kept until the form drops it. */
+  readonly inForm?: boolean;
 }
 
-/** A number that is a question and no part of the record: how many discs to lay, how heavy a pull is allowed. */
-export function LooseField({ label, spec, initial = '', onValue, onSubmit }: Props) {
+/** A number that is no part of a job: a question, or something of the shelf. */
+export function LooseField({
+  label,
+  spec,
+  initial = '',
+  onValue,
+  onSubmit,
+  keepAs,
+  inForm = false,
+}: Props) {
   const strata = useStrata();
   const units = useUnits();
   const id = useId();
-  const [text, setText] = useState(initial);
+  const dispatch = useAppDispatch();
+  const store = useAppStore();
+  const [text, setText] = useState(
+    () => (keepAs === undefined ? undefined : store.getState().typed[keepAs]) ?? initial,
+  );
+  // A form learns of what was kept of it.
+  useEffect(() => {
+    const kept = inForm && keepAs !== undefined ? store.getState().typed[keepAs] : undefined;
+    if (kept === undefined) return;
+    const read = parseEntry(kept, spec, units);
+    onValue(read.kind === 'value' ? read.value : undefined, kept);
+    // Once, when the field comes.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
   const parsed = parseEntry(text, spec, units);
   const message =
     parsed.kind === 'refused' || parsed.kind === 'question' ? parsed.message : undefined;
@@ -45,6 +73,12 @@ export function LooseField({ label, spec, initial = '', onValue, onSubmit }: Pro
         onChangeText={(next) => {
           setText(next);
           const read = parseEntry(next, spec, units);
+          if (keepAs !== undefined)
+            dispatch(
+              read.kind === 'value' && !inForm
+                ? typedActions.typedDropped(keepAs)
+                : typedActions.textTyped({ name: keepAs, text: next }),
+            );
           onValue(read.kind === 'value' ? read.value : undefined, next);
         }}
         onSubmitEditing={onSubmit}

@@ -6,6 +6,7 @@ import type { FieldPattern } from '@/core/job/fields';
 import { FIELDS } from '@/core/job/fields';
 import type { Limit } from '@/core/library/limits';
 import { LIMIT_PATTERNS, OWNER_NAME, ownerOf } from '@/core/library/limits';
+import { useTyped } from '@/features/entry/useTyped';
 import { Action } from '@/ui/Action';
 import { DropMenu } from '@/ui/DropMenu';
 import { LineField } from '@/ui/LineField';
@@ -13,7 +14,7 @@ import { LineField } from '@/ui/LineField';
 /** Puts another limit on a sheet: which one, and of what where it belongs to something with a name. */
 export function AddLimit({ onAdd }: { readonly onAdd: (limit: Limit) => void }) {
   const [pattern, setPattern] = useState<FieldPattern>();
-  const [of, setOf] = useState('');
+  const [of, setOf] = useTyped('library.addLimit.of');
   const owner = pattern && ownerOf(pattern);
   const choose = (next: FieldPattern) => {
     if (ownerOf(next) === undefined) {

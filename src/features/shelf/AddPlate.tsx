@@ -8,6 +8,7 @@ import { nextLabel } from '@/core/shelf/fromJob';
 import type { StockPlate } from '@/core/shelf/stock';
 import { LINING_ESTIMATES } from '@/core/torque/linings';
 import { LooseField } from '@/features/entry/LooseField';
+import { typedActions } from '@/features/entry/typedSlice';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -17,6 +18,8 @@ import { Panel } from '@/ui/Panel';
 import { shelfActions } from './shelfSlice';
 import { COUNT, SORT_OPTIONS } from './spec';
 
+/** What its fields keep their texts under. */
+const FORM = 'shelf.addPlate.';
 const THICKNESS = fieldAt('pack.kinds.any.thickness');
 const LINING_OPTIONS = (Object.keys(LINING_ESTIMATES) as LiningId[]).map((value) => ({
   value,
@@ -50,6 +53,7 @@ export function AddPlate() {
       }),
     );
     // The next plate begins with empty fields.
+    dispatch(typedActions.typedDropped(FORM));
     setKey(key + 1);
     setNominal(undefined);
     setThickness(undefined);
@@ -71,9 +75,27 @@ export function AddPlate() {
         onChange={setAge}
       />
       <FieldGrid key={key}>
-        <LooseField label="Sold as" spec={THICKNESS} onValue={setNominal} />
-        <LooseField label="Measured" spec={THICKNESS} onValue={setThickness} />
-        <LooseField label="How many alike" spec={COUNT} onValue={setCount} />
+        <LooseField
+          label="Sold as"
+          spec={THICKNESS}
+          onValue={setNominal}
+          keepAs={`${FORM}nominal`}
+          inForm
+        />
+        <LooseField
+          label="Measured"
+          spec={THICKNESS}
+          onValue={setThickness}
+          keepAs={`${FORM}thickness`}
+          inForm
+        />
+        <LooseField
+          label="How many alike"
+          spec={COUNT}
+          onValue={setCount}
+          keepAs={`${FORM}count`}
+          inForm
+        />
       </FieldGrid>
       <Action main icon="plus" disabled={nominal === undefined} onPress={put}>
         Put it on the shelf

@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { format, parseISO } from 'date-fns';
-import { memo, useState } from 'react';
+import { memo } from 'react';
 import { View } from 'react-native';
 
 import { fieldAt } from '@/core/job/fields';
@@ -10,6 +10,7 @@ import { LINING_ESTIMATES } from '@/core/torque/linings';
 import { formatValue, formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
+import { useTyped } from '@/features/entry/useTyped';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { EditRow } from '@/ui/EditRow';
@@ -77,7 +78,8 @@ export const PlateRow = memo(function PlateRow({ plate, taken, holders }: Props)
 function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly taken: number }) {
   const units = useUnits();
   const dispatch = useAppDispatch();
-  const [why, setWhy] = useState('');
+  const kept = `shelf.${plate.id}.`;
+  const [why, setWhy] = useTyped(`${kept}why`);
   const today = format(new Date(), 'yyyy-MM-dd');
   const keep = (part: Partial<StockPlate>) =>
     dispatch(shelfActions.stockPlatePut({ ...plate, ...part }));
@@ -85,6 +87,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
     // Of several alike one goes; the others stay.
     const id = plate.count > 1 ? nanoid(10) : plate.id;
     dispatch(shelfActions.plateScrapped(scrapOf({ ...plate, id, count: 1 }, why.trim(), today)));
+    setWhy('');
     if (plate.count > 1) keep({ count: plate.count - 1 });
     else dispatch(shelfActions.stockPlateTaken(plate.id));
   };
@@ -100,6 +103,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
         <LooseField
           label="Measured"
           spec={THICKNESS}
+          keepAs={`${kept}thickness`}
           initial={formatValue(plate.thickness, 'length', units)}
           onValue={(thickness) =>
             thickness === undefined || thickness === plate.thickness
@@ -111,6 +115,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
           <LooseField
             label="Out-of-flat"
             spec={FLAT}
+            keepAs={`${kept}outOfFlat`}
             initial={
               plate.outOfFlat === undefined ? '' : formatValue(plate.outOfFlat, 'length', units)
             }
@@ -120,6 +125,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
         <LooseField
           label="How many alike"
           spec={countFrom(taken)}
+          keepAs={`${kept}count`}
           initial={String(plate.count)}
           onValue={(count) => (count === undefined ? undefined : keep({ count }))}
         />

@@ -11,6 +11,8 @@ import type { StockSpring } from '@/core/shelf/stock';
 import { formatValue } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
+import { typedActions } from '@/features/entry/typedSlice';
+import { useTyped } from '@/features/entry/useTyped';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -68,6 +70,7 @@ function SpringFields({ spring, taken }: Props) {
   const dispatch = useAppDispatch();
   const units = useUnits();
   const { group, count } = spring;
+  const kept = `shelf.${spring.id}.`;
   const keep = (part: Partial<CoilGroup>) =>
     dispatch(shelfActions.springsPut({ ...spring, group: { ...group, ...part } }));
   const said = (value: number): Entry =>
@@ -94,6 +97,7 @@ function SpringFields({ spring, taken }: Props) {
         <LooseField
           label="Pieces"
           spec={countFrom(taken)}
+          keepAs={`${kept}count`}
           initial={String(count)}
           onValue={(n) =>
             n === undefined ? undefined : dispatch(shelfActions.springsPut({ ...spring, count: n }))
@@ -106,6 +110,7 @@ function SpringFields({ spring, taken }: Props) {
               key={key}
               label={FIELDS[pattern].label}
               spec={FIELDS[pattern]}
+              keepAs={kept + key}
               initial={shown(pattern, group[key])}
               onValue={(value) => (value === undefined ? undefined : keep({ [key]: said(value) }))}
             />
@@ -125,12 +130,14 @@ function SpringFields({ spring, taken }: Props) {
               <LooseField
                 label={`Point ${i + 1}, length`}
                 spec={FIELDS['springs.coil.groups.*.testerPoints.*.length']}
+                keepAs={`${kept}${p.id}.length`}
                 initial={shown('springs.coil.groups.*.testerPoints.*.length', p.length)}
                 onValue={(v) => (v === undefined ? undefined : point(p.id, { length: said(v) }))}
               />
               <LooseField
                 label={`Point ${i + 1}, force`}
                 spec={FIELDS['springs.coil.groups.*.testerPoints.*.force']}
+                keepAs={`${kept}${p.id}.force`}
                 initial={shown('springs.coil.groups.*.testerPoints.*.force', p.force)}
                 onValue={(v) => (v === undefined ? undefined : point(p.id, { force: said(v) }))}
               />
@@ -162,10 +169,13 @@ function SpringFields({ spring, taken }: Props) {
   );
 }
 
+/** What its fields keep their texts under. */
+const FORM = 'shelf.addSprings.';
+
 /** Puts springs of a new kind on the shelf; what they are is filled in on their row. */
 export function AddSprings() {
   const dispatch = useAppDispatch();
-  const [name, setName] = useState('');
+  const [name, setName] = useTyped(`${FORM}name`);
   const [count, setCount] = useState<number>();
   const [key, setKey] = useState(0);
   const put = () => {
@@ -177,7 +187,7 @@ export function AddSprings() {
         group: { ...blankCoilGroup(id, name.trim()), rateFrom: 'tester' },
       }),
     );
-    setName('');
+    dispatch(typedActions.typedDropped(FORM));
     setCount(undefined);
     setKey(key + 1);
   };
@@ -185,7 +195,13 @@ export function AddSprings() {
     <Panel title="Put springs on the shelf" summary="Of one kind; tester points and lengths follow">
       <LineField label="Name of the springs" value={name} maxLength={120} onChangeText={setName} />
       <FieldGrid key={key}>
-        <LooseField label="Pieces of them" spec={COUNT} onValue={setCount} />
+        <LooseField
+          label="Pieces of them"
+          spec={COUNT}
+          onValue={setCount}
+          keepAs={`${FORM}count`}
+          inForm
+        />
       </FieldGrid>
       <Action main icon="plus" disabled={name.trim() === ''} onPress={put}>
         Put them on the shelf

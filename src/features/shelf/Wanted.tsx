@@ -9,6 +9,7 @@ import type { StockPlate } from '@/core/shelf/stock';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
+import { typedActions } from '@/features/entry/typedSlice';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -87,6 +88,7 @@ export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
               <LooseField
                 label={`${name}, at least`}
                 spec={COUNT}
+                keepAs={`shelf.wanted.${w.id}`}
                 initial={String(w.atLeast)}
                 onValue={(atLeast) =>
                   atLeast === undefined
@@ -126,6 +128,8 @@ function ForJobs({ jobs }: { readonly jobs: readonly Job[] }) {
   );
 }
 
+/** What the fields of another size keep their texts under. */
+const FORM = 'shelf.addWanted.';
 const THICKNESS = fieldAt('pack.kinds.any.thickness');
 
 function AddWanted() {
@@ -137,6 +141,7 @@ function AddWanted() {
   const add = () => {
     if (nominal === undefined || atLeast === undefined) return;
     dispatch(shelfActions.wantedPut({ id: nanoid(10), sort, nominal, atLeast }));
+    dispatch(typedActions.typedDropped(FORM));
     setKey(key + 1);
     setNominal(undefined);
     setAtLeast(undefined);
@@ -145,8 +150,20 @@ function AddWanted() {
     <>
       <Choice label="Another size" value={sort} options={SORT_OPTIONS} onChange={setSort} />
       <FieldGrid key={key}>
-        <LooseField label="Thickness as sold" spec={THICKNESS} onValue={setNominal} />
-        <LooseField label="At least so many" spec={COUNT} onValue={setAtLeast} />
+        <LooseField
+          label="Thickness as sold"
+          spec={THICKNESS}
+          onValue={setNominal}
+          keepAs={`${FORM}nominal`}
+          inForm
+        />
+        <LooseField
+          label="At least so many"
+          spec={COUNT}
+          onValue={setAtLeast}
+          keepAs={`${FORM}atLeast`}
+          inForm
+        />
       </FieldGrid>
       <Action icon="plus" disabled={nominal === undefined || atLeast === undefined} onPress={add}>
         Want so many

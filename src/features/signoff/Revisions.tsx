@@ -1,13 +1,13 @@
 import { format } from 'date-fns';
 import { router } from 'expo-router';
-import { useState } from 'react';
 import { View } from 'react-native';
 
 import type { Revision } from '@/core/job/work';
 import { isFrozen } from '@/core/job/work';
 import { reopened } from '@/core/signoff/revisions';
+import { useTyped } from '@/features/entry/useTyped';
 import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useJob, useJobId } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { LineField } from '@/ui/LineField';
 import { useStrata } from '@/ui/theme';
@@ -63,7 +63,7 @@ function RevisionRow({ revision: r }: { readonly revision: Revision }) {
 /** Opening a signed record again needs a reason; it stands in the next revision. */
 function Reopen() {
   const change = useChangeJob();
-  const [why, setWhy] = useState('');
+  const [why, setWhy] = useTyped(`${useJobId()}.reopen`);
   return (
     <View style={{ gap: 8 }}>
       <LineField

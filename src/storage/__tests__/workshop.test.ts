@@ -5,7 +5,7 @@ import { shelfActions } from '@/features/shelf/shelfSlice';
 import { makeStore } from '@/store/store';
 import { memoryRecords, MemoryRaw } from '@/testing/memoryRaw';
 
-import { seal } from '../envelope';
+import { seal, unseal } from '../envelope';
 import { sealedRecords } from '../records';
 import type { OtherTabs } from '../tabs';
 import { keepWorkshop } from '../workshop';
@@ -17,6 +17,9 @@ jest.mock('react-redux', () => ({
 
 const noJobs = async () => ({ jobs: [], shelf: EMPTY_STOCK, library: [] });
 const demo = async () => ({ jobs: demoJobs(), shelf: demoShelf(), library: demoLibrary() });
+
+/** What jobs did not have at first. */
+const LATER = new Set(['duty', 'variants', 'work', 'build', 'prove', 'signOff', 'visits']);
 
 const raw = (kept: Map<string, string>) => new MemoryRaw(kept);
 
@@ -161,6 +164,23 @@ describe('keeping the workshop', () => {
       expect(kept).toEqual(spoilt);
       open.getMany = get;
     }
+  });
+
+  it('opens a workshop of the first layout, with jobs of an earlier version in it', async () => {
+    const { records, kept } = memoryRecords();
+    await keepWorkshop(makeStore(), records, demo);
+    for (const [key, text] of kept) {
+      const value = unseal(text)?.value as Record<string, unknown>;
+      const first = Object.fromEntries(Object.entries(value).filter(([part]) => !LATER.has(part)));
+      kept.set(key, JSON.stringify(key.startsWith('job:') ? first : value));
+    }
+    const store = makeStore();
+    await keepWorkshop(store, sealedRecords(raw(kept), 'test'), noJobs);
+    const { jobs, shelf, storage } = store.getState();
+    expect(storage).toEqual({ status: 'saved', damaged: [] });
+    expect(jobs.ids).toHaveLength(6);
+    expect(jobs.entities['demo-ur-0103']).toMatchObject({ variants: [], visits: [] });
+    expect(shelf).toEqual(demoShelf());
   });
 
   it('makes a first visit in memory where the browser keeps nothing', async () => {

@@ -1,0 +1,21 @@
+import { useCallback } from 'react';
+
+import { useAppDispatch, useAppSelector } from '@/store/store';
+
+import { typedActions } from './typedSlice';
+
+/** The text of a field that is stored only with the rest of its form; it is there again after the page was gone. */
+export function useTyped(name: string): readonly [string, (text: string) => void] {
+  const dispatch = useAppDispatch();
+  const text = useAppSelector((state) => state.typed[name]) ?? '';
+  const set = useCallback(
+    (next: string) =>
+      dispatch(
+        next === ''
+          ? typedActions.typedDropped(name)
+          : typedActions.textTyped({ name, text: next }),
+      ),
+    [dispatch, name],
+  );
+  return [text, set];
+}
