@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { deflateSync, strToU8 } from 'fflate';
 
 import { evaluate } from '@/core/evaluate/evaluate';
 import { nextJobOf } from '@/core/job/derive';
@@ -40,6 +41,22 @@ describe('a pack as a code', () => {
       { numRuns: 60 },
     );
     expect(MOST_BYTES).toBe(2953);
+  });
+
+  it('refuses a code that unpacks to more than any pack is', () => {
+    const text = JSON.stringify(specificationOf(demoJob('UR-0106')));
+    const code = (more: number) =>
+      new Uint8Array([
+        0x55,
+        0x52,
+        1,
+        ...deflateSync(strToU8(`{${' '.repeat(more)}${text.slice(1)}`)),
+      ]);
+    expect(read(code(100)).engine.peakTorque?.value).toBe(
+      demoJob('UR-0106').engine.peakTorque?.value,
+    );
+    expect(code(1_000_000).length).toBeLessThan(MOST_BYTES);
+    expect(() => read(code(1_000_000))).toThrow(/damaged/);
   });
 
   it('refuses whatever is no such code, in words', () => {
