@@ -1,5 +1,9 @@
 import type { Locator, Page } from '@playwright/test';
 
+import { WAYS } from '../src/core/takeoff/hands';
+import { takeoffOf } from '../src/core/takeoff/setup';
+import { takeoffBy } from '../src/core/takeoff/takeoff';
+import { demoJob } from '../src/demo/jobs';
 import type { Workshop } from './bench';
 import { expect, test } from './bench';
 import { typePack } from './packByHand';
@@ -306,4 +310,29 @@ test('the shelf is asked for the best pack, one answer is taken, and what is use
   await expect(page.getByText('Nothing on the shelf fits.')).toBeVisible();
   await expect(page.getByText(/pulls \d+ N more than allowed/)).toBeVisible();
   expect(was).not.toContain(height);
+});
+
+test('a start is followed to lock-up in a worker, and what is shown is what the core gives', async ({
+  workshop,
+  page,
+}) => {
+  await workshop.open('/job/demo-ur-0106?tab=torque');
+  await page.getByRole('button', { name: 'Take-off' }).click();
+  await workshop.choose('Way', 'Starts in mud');
+  const worker = page.waitForEvent('worker');
+  await page.getByRole('button', { name: 'Take off', exact: true }).click();
+  expect((await worker).url()).toContain('/core-worker.js');
+  const setup = takeoffOf(demoJob('UR-0106'));
+  if ('needs' in setup) throw new Error('the demo job describes a start');
+  const starts = takeoffBy(setup, WAYS.mud, 90);
+  const [first] = starts;
+  const hottest = Math.max(...starts.map(({ start }) => start.warmest));
+  const shown = page.getByTestId('takeoff');
+  await expect(shown).toContainText(
+    `Locked at ${first?.start.lockRpm.toFixed(0)} rpm after ${first?.start.slipTime.toFixed(2)} s of slip`,
+  );
+  await expect(shown).toContainText(`20 starts: the steels reach ${hottest.toFixed(0)} °C`);
+  await workshop.choose('Way', 'Dumped at idle');
+  await page.getByRole('button', { name: 'Take off', exact: true }).click();
+  await expect(shown).toHaveAttribute('data-outcome', 'stalled');
 });

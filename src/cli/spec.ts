@@ -18,6 +18,10 @@ import { toleranceOf } from '@/core/pack/jobTolerance';
 import { simulateTolerance } from '@/core/pack/tolerance';
 import { chooseSteels } from '@/core/shelf/jobShelf';
 import { openItems } from '@/core/signoff/openItems';
+import type { WayId } from '@/core/takeoff/hands';
+import { WAYS } from '@/core/takeoff/hands';
+import { takeoffOf } from '@/core/takeoff/setup';
+import { takeoffBy } from '@/core/takeoff/takeoff';
 import { stepsOf } from '@/core/worksheet/worksheet';
 import { MAX_FILE_BYTES, readJobFile } from '@/files/jobFile';
 import { FileRefused } from '@/files/refused';
@@ -38,6 +42,7 @@ Prints every figure with unit and working, and the verdicts, of an exported job.
   --solve SHELF.json                the ten best sets of steels from a shelf
   --causes slips,drags,…            likely causes (${Object.keys(COMPLAINTS).join(', ')})
   --sheets                          the steps of Build, Set and Prove, with what was done
+  --takeoff gentle                  a start followed to lock-up, with the heat (${Object.keys(WAYS).join(', ')})
   --open                            what holds the sign-off up
   --order                           the parts that the job takes
   --seed N                          for --tolerance, 1 unless said
@@ -77,6 +82,7 @@ function run(args: readonly string[]): number {
       causes: { type: 'string' },
       sheets: { type: 'boolean' },
       open: { type: 'boolean' },
+      takeoff: { type: 'string' },
       order: { type: 'boolean' },
       seed: { type: 'string' },
       json: { type: 'boolean' },
@@ -121,10 +127,24 @@ function run(args: readonly string[]): number {
       ...i,
       sentence: readSentence(i.sentence),
     }));
+  if (values.takeoff !== undefined) result.takeoff = takeoffFor(job, values.takeoff);
   if (values.order) result.order = orderList(job, {}, evaluation);
   const asTable = values.table ?? (!values.json && process.stdout.isTTY === true);
   process.stdout.write(asTable ? table(result) : `${JSON.stringify(result, null, 2)}\n`);
   return 0;
+}
+
+/** Oil of a warm engine. Design estimate. */
+const WARM_OIL = 90;
+
+function takeoffFor(job: Job, text: string) {
+  if (!Object.hasOwn(WAYS, text))
+    throw new Refused(
+      `--takeoff: ${text} is not known; give one of ${Object.keys(WAYS).join(', ')}`,
+    );
+  const setup = takeoffOf(job);
+  if ('needs' in setup) return setup;
+  return takeoffBy(setup, WAYS[text as WayId], WARM_OIL);
 }
 
 function read<T>(file: string, parse: (text: string) => T): T {

@@ -45,6 +45,8 @@ const MARGIN = { left: 46, right: 12, top: 12, bottom: 28 } as const;
 
 /** A label of ticks on the lower axis needs so much, px. */
 const TICK_ROOM = 56;
+/** Width of a figure of the left axis, px. */
+const DIGIT = 7.4;
 const MARK_GAP = 16;
 const LABEL_AWAY = 16;
 const LABEL_ROOM = 84;
@@ -95,11 +97,13 @@ export function Chart({
   const all = [...lines.flatMap((l) => l.points), ...(band ? [...band.low, ...band.high] : [])];
   const xs = all.map((p) => p.x);
   const ys = [...all.map((p) => p.y), ...levels];
-  const x = scaleLinear([Math.min(...xs), Math.max(...xs)], [MARGIN.left, width - MARGIN.right]);
   const y = scaleLinear(
     [Math.min(0, ...ys), Math.max(...ys) * 1.06],
     [height - MARGIN.bottom, MARGIN.top],
   ).nice(4);
+  const figures = y.ticks(4).map((t) => y.tickFormat(4)(t).length);
+  const left = Math.max(MARGIN.left, Math.max(...figures) * DIGIT + 12);
+  const x = scaleLinear([Math.min(...xs), Math.max(...xs)], [left, width - MARGIN.right]);
   const path = line<ChartPoint>(
     (p) => x(p.x),
     (p) => y(p.y),
@@ -110,7 +114,7 @@ export function Chart({
     width,
     height - MARGIN.bottom,
   );
-  const ticks = x.ticks(Math.max(2, Math.floor((width - MARGIN.left - MARGIN.right) / TICK_ROOM)));
+  const ticks = x.ticks(Math.max(2, Math.floor((width - left - MARGIN.right) / TICK_ROOM)));
   const filled = band
     ? `${path([...band.low]) ?? ''}${(path([...band.high].reverse()) ?? '').replace('M', 'L')}Z`
     : '';
@@ -142,7 +146,7 @@ export function Chart({
             {y.ticks(4).map((t) => (
               <Line
                 key={`y${t}`}
-                x1={MARGIN.left}
+                x1={left}
                 x2={width - MARGIN.right}
                 y1={y(t)}
                 y2={y(t)}
@@ -152,7 +156,7 @@ export function Chart({
             {y.ticks(4).map((t) => (
               <SvgText
                 key={`yt${t}`}
-                x={MARGIN.left - 6}
+                x={left - 6}
                 y={y(t) + 4}
                 fontSize={12}
                 fontFamily={FONT.mono}
@@ -188,7 +192,7 @@ export function Chart({
             {levels.map((l) => (
               <Line
                 key={`l${l}`}
-                x1={MARGIN.left}
+                x1={left}
                 x2={width - MARGIN.right}
                 y1={y(l)}
                 y2={y(l)}

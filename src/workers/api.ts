@@ -13,6 +13,12 @@ import { simulateTolerance } from '@/core/pack/tolerance';
 import type { ShelfWish } from '@/core/shelf/jobShelf';
 import { chooseSteels } from '@/core/shelf/jobShelf';
 import type { ShelfAnswer } from '@/core/shelf/solver';
+import type { WayId } from '@/core/takeoff/hands';
+import { WAYS } from '@/core/takeoff/hands';
+import { takeoffOf } from '@/core/takeoff/setup';
+import type { RepeatedStart } from '@/core/takeoff/takeoff';
+import { takeoffBy } from '@/core/takeoff/takeoff';
+import type { Celsius } from '@/core/units/quantity';
 
 /** What a run gives: its result, or why the core would not take the question. Errors lose their kind between threads. */
 export type Outcome<T> =
@@ -34,6 +40,13 @@ export const heavyRuns = {
     taken(() => chooseSteels(job, wish, reporting(onProgress))),
   advice: (job: Job, verdict: VerdictId, atHand: AtHand): Outcome<Advice[]> =>
     taken(() => advise(job, verdict, { atHand })),
+  takeoff: (job: Job, way: WayId, oil: Celsius): Outcome<readonly RepeatedStart[]> =>
+    taken(() => {
+      const setup = takeoffOf(job);
+      if ('needs' in setup)
+        throw new DomainError('duty', setup.needs.map((n) => n.label).join(', '), undefined);
+      return takeoffBy(setup, WAYS[way], oil);
+    }),
   engagement: (question: EngagementQuestion): Outcome<EngagementResult> =>
     taken(() => engageFrom(question)),
 };

@@ -1,5 +1,5 @@
 import { fieldPath } from '../job/fields';
-import { engage, ringMass, temperatureRise } from '../heat/engagement';
+import { engage, heatCapacity, ringMass } from '../heat/engagement';
 import type { Kilogram } from '../units/quantity';
 import type { PackLayer, PackLayout } from './layers';
 import type { Sheet, Term } from './sheet';
@@ -90,7 +90,6 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
     },
     notes: ['The lever is let out evenly; the engine gives the same torque all the while.'],
   });
-  const steels = masses.filter(({ layer }) => layer.lined === 'none');
   sheet.compute('steelRise', {
     label: 'Steels warmer by, each start',
     quantity: 'temperatureRise',
@@ -98,24 +97,47 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
     formula: 'ΔT = Q/Σ(m·c)',
     from: {
       ΔT: gather(
-        [
-          sheet.figure('startHeat', 'Q'),
-          ...(steels.length === 0 ? [lack('An unlined plate', 'pack.plates')] : []),
-          ...steels.map((s) => s.mass),
-        ],
-        ([heat = 0, ...weights]) =>
-          temperatureRise(
-            heat,
-            weights.map((mass, k) => ({
-              mass,
-              metal: steels[k]?.layer.kind.material ?? 'steel',
-            })),
-          ),
+        [sheet.figure('startHeat', 'Q'), steelHeat(sheet, layout)],
+        ([heat = 0, capacity = 0]) => heat / capacity,
       ),
     },
     value: ({ ΔT }) => ΔT,
     notes: ['As if no heat went into linings and oil: the most that one start can do.'],
   });
+}
+
+const unlined = (layout: PackLayout): readonly PackLayer[] =>
+  layout.layers.filter((layer) => layer.lined === 'none');
+
+/** Heat that warms all unlined plates by a degree, J/K. */
+export function steelHeat(sheet: Sheet, layout: PackLayout): Term {
+  const plates = unlined(layout);
+  if (plates.length === 0) return lack('An unlined plate', 'pack.plates');
+  return gather(
+    plates.map((layer) => massTerm(sheet, layout, layer)),
+    (masses) =>
+      heatCapacity(masses.map((mass, k) => ({ mass, metal: plates[k]?.kind.material ?? 'steel' }))),
+  );
+}
+
+/** Both sides of all unlined plates, mm². */
+export function steelArea(sheet: Sheet, layout: PackLayout): Term {
+  const plates = unlined(layout);
+  if (plates.length === 0) return lack('An unlined plate', 'pack.plates');
+  return gather(
+    plates.flatMap((layer) => [
+      radiusTerm(sheet, layout, layer, 'outerRadius'),
+      radiusTerm(sheet, layout, layer, 'innerRadius'),
+    ]),
+    (radii) => {
+      let sum = 0;
+      for (let i = 0; i + 1 < radii.length; i += 2) {
+        const [outer = 0, inner = 0] = radii.slice(i, i + 2);
+        sum += 2 * Math.PI * (outer * outer - inner * inner);
+      }
+      return sum;
+    },
+  );
 }
 
 /** The radius of a plate; an unlined one without its own is as wide as the linings that it rubs on. */

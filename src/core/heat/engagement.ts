@@ -133,21 +133,28 @@ export function ringMass(
   );
 }
 
+/** Plates by what they weigh and are made of. */
+type Plates = readonly { readonly mass: Kilogram; readonly metal: PlateMetal }[];
+
 /**
- * Rise of temperature when all heat stays in the plates: Q/Σ(m·c).
- * @throws {DomainError} for heat below 0 or no plate
+ * Heat that warms plates by a degree, J/K: Σ(m·c).
+ * @throws {DomainError} for a mass that is not above 0, or no plate
  * Source: calorimetry; `docs/mechanics.md` section 10.
  */
-export function temperatureRise(
-  energy: Joule,
-  plates: readonly { readonly mass: Kilogram; readonly metal: PlateMetal }[],
-): Celsius {
-  check('energy', energy, NOT_NEGATIVE);
-  const capacity = plates.reduce(
+export function heatCapacity(plates: Plates): number {
+  if (plates.length === 0) throw new DomainError('plates', 'at least one plate', 0);
+  return plates.reduce(
     (sum, p, i) =>
       sum + check(`plates.${i}.mass`, p.mass, POSITIVE) * PLATE_METALS[p.metal].specificHeat,
     0,
   );
-  if (!(capacity > 0)) throw new DomainError('plates', 'at least one plate', 0);
-  return energy / capacity;
+}
+
+/**
+ * Rise of temperature when all heat stays in the plates: Q/Σ(m·c).
+ * @throws {DomainError} for heat below 0, a mass that is not above 0, or no plate
+ * Source: calorimetry; `docs/mechanics.md` section 10.
+ */
+export function temperatureRise(energy: Joule, plates: Plates): Celsius {
+  return check('energy', energy, NOT_NEGATIVE) / heatCapacity(plates);
 }

@@ -11,6 +11,7 @@ import { EntryField } from '@/features/entry/EntryField';
 import { FigureRow } from '@/features/figures/FigureRow';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { useJob } from '@/features/jobs/useJob';
+import { TakeoffPanel } from '@/features/takeoff/TakeoffPanel';
 import { Chart } from '@/ui/Chart';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { useStrata } from '@/ui/theme';
@@ -59,6 +60,7 @@ export function TorqueTab() {
         <EntryField path="duty.grade" />
       </FieldGrid>
       <View>{rows(HEAT)}</View>
+      <TakeoffPanel />
     </View>
   );
 }

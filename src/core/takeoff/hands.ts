@@ -1,0 +1,130 @@
+import { check, DomainError } from '../errors';
+import type { Second } from '../units/quantity';
+
+/** Where lever and throttle stand at a time; straight between moments, level before the first and after the last. */
+export interface Moment {
+  readonly t: Second;
+  /** 0 let out, 1 pulled to the bar. */
+  readonly lever: number;
+  /** 0 closed, 1 wide open. */
+  readonly throttle: number;
+}
+
+/** The two hands over a start: a ready way, or recorded. */
+export type Hands = readonly Moment[];
+
+const SHARE = { min: 0, max: 1 } as const;
+const LONGEST: Second = 120;
+
+/**
+ * Lever and throttle at a time.
+ * @param t seconds from the beginning of the hands
+ */
+export function handsAt(hands: Hands, t: Second): Omit<Moment, 't'> {
+  const first = hands[0];
+  const last = hands.at(-1);
+  if (!first || !last || t <= first.t) return first ?? { lever: 1, throttle: 0 };
+  if (t >= last.t) return last;
+  const i = hands.findIndex((m) => m.t > t);
+  const [a, b] = [hands[i - 1] ?? first, hands[i] ?? last];
+  const share = (t - a.t) / (b.t - a.t);
+  return {
+    lever: a.lever + share * (b.lever - a.lever),
+    throttle: a.throttle + share * (b.throttle - a.throttle),
+  };
+}
+
+/** @throws {DomainError} for fewer than two moments, moments out of order, or a lever or throttle beyond 0 to 1 */
+export function checkHands(hands: Hands): void {
+  if (hands.length < 2) throw new DomainError('hands', 'two moments or more', hands.length);
+  hands.forEach((m, i) => {
+    const before = hands[i - 1];
+    check(`hands.${i}.t`, m.t, before ? { above: before.t, max: LONGEST } : { min: 0 });
+    check(`hands.${i}.lever`, m.lever, SHARE);
+    check(`hands.${i}.throttle`, m.throttle, SHARE);
+  });
+}
+
+export interface Way {
+  readonly name: string;
+  /** What it is, in a sentence. */
+  readonly about: string;
+  readonly hands: Hands;
+  /** Whether the engine idles when the hands begin, or turns as the job says. */
+  readonly from: 'idle' | 'start';
+  /** Added to the grade that the job says. */
+  readonly grade: number;
+  /** Starts one after the other, and the rest between them, s. */
+  readonly starts: number;
+  readonly rest: Second;
+}
+
+/** Ready ways to take off. The hands are design estimates of what riders do; grades are rise over run. */
+export const WAYS = {
+  gentle: {
+    name: 'Gentle',
+    about: 'A little throttle, the lever let out over a second and a half.',
+    hands: [
+      { t: 0, lever: 1, throttle: 0.25 },
+      { t: 0.3, lever: 0.7, throttle: 0.3 },
+      { t: 1.8, lever: 0, throttle: 0.4 },
+    ],
+    from: 'start',
+    grade: 0,
+    starts: 1,
+    rest: 60,
+  },
+  hill: {
+    name: 'On a hill',
+    about: 'Half throttle, the lever let out over two seconds, a fifth steeper than the job says.',
+    hands: [
+      { t: 0, lever: 1, throttle: 0.5 },
+      { t: 0.3, lever: 0.7, throttle: 0.55 },
+      { t: 2.3, lever: 0, throttle: 0.7 },
+    ],
+    from: 'start',
+    grade: 0.2,
+    starts: 1,
+    rest: 60,
+  },
+  race: {
+    name: 'Race start',
+    about: 'Wide open, the lever let out in six tenths of a second.',
+    hands: [
+      { t: 0, lever: 1, throttle: 1 },
+      { t: 0.1, lever: 0.7, throttle: 1 },
+      { t: 0.7, lever: 0, throttle: 1 },
+    ],
+    from: 'start',
+    grade: 0,
+    starts: 1,
+    rest: 60,
+  },
+  mud: {
+    name: 'Starts in mud',
+    about: 'Twenty starts, four seconds apart, at three quarters throttle and a drag like a slope.',
+    hands: [
+      { t: 0, lever: 1, throttle: 0.75 },
+      { t: 0.2, lever: 0.7, throttle: 0.75 },
+      { t: 1.2, lever: 0, throttle: 0.8 },
+    ],
+    from: 'start',
+    grade: 0.15,
+    starts: 20,
+    rest: 4,
+  },
+  stall: {
+    name: 'Dumped at idle',
+    about: 'The lever let go in a tenth of a second with the throttle closed.',
+    hands: [
+      { t: 0, lever: 1, throttle: 0 },
+      { t: 0.1, lever: 0, throttle: 0 },
+    ],
+    from: 'idle',
+    grade: 0,
+    starts: 1,
+    rest: 60,
+  },
+} as const satisfies Record<string, Way>;
+
+export type WayId = keyof typeof WAYS;

@@ -1,0 +1,115 @@
+import { workOut } from '../evaluate/evaluate';
+import type { Need } from '../evaluate/figure';
+import { steelArea, steelHeat } from '../evaluate/heatFigures';
+import type { Sheet } from '../evaluate/sheet';
+import { packModel } from '../evaluate/states';
+import type { Job } from '../job/types';
+import type { NewtonMetre, Rpm } from '../units/quantity';
+
+/** A torque at an engine speed; straight between points, level beyond them. */
+export interface TorqueAtSpeed {
+  readonly rpm: Rpm;
+  readonly torque: NewtonMetre;
+}
+
+/** What a start is made of: plain data. Inertias and torques are at the clutch, speeds are the engine's. */
+export interface TakeoffSetup {
+  readonly primaryRatio: number;
+  /** Engine side and vehicle side, kg·m². */
+  readonly engineInertia: number;
+  readonly vehicleInertia: number;
+  /** Weight of the machine on the arm of its wheel, through the gear. */
+  readonly weightTorque: NewtonMetre;
+  /** Rise over run. */
+  readonly grade: number;
+  readonly idle: Rpm;
+  readonly startRpm: Rpm;
+  /** Torque at full throttle; two points or more. */
+  readonly engine: readonly TorqueAtSpeed[];
+  /** What the clutch carries with the lever out, at typical friction and at the low end. */
+  readonly typical: readonly TorqueAtSpeed[];
+  readonly low: readonly TorqueAtSpeed[];
+  /** Heat that warms the steels by a degree, J/K. */
+  readonly heatCapacity: number;
+  /** What the oil takes from them for each degree that they are warmer, W/K. */
+  readonly cooling: number;
+}
+
+const GRAVITY = 9.80665;
+/** Speeds at which the clutch is looked at: enough for a curve that bends once. */
+const SPEEDS = 16;
+/** Where no curve is entered: torque at standstill and at the highest speed as shares of the peak. Design estimate. */
+const PLAIN_CURVE = { standstill: 0.6, top: 0.85 } as const;
+const IDLE_ESTIMATE: Rpm = 1500;
+/**
+ * Heat that oil takes from a wetted plate, W/(m²·K). Design estimate for a thin stream of oil on a turning plate, within the 100
+ * to 1000 that textbooks on heat transfer give for oil.
+ */
+const OIL_FILM = 400;
+
+/**
+ * A start as the job describes it, or what lacks for it. The lining's friction, clamp over speed and torque curve are the
+ * pack's own.
+ * Source: `docs/mechanics.md` section 10.
+ */
+export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly Need[] } {
+  const { sheet, layout } = workOut(job);
+  const terms = {
+    ratio: sheet.entry('engine.primaryRatio'),
+    mass: sheet.entry('duty.mass'),
+    wheel: sheet.entry('duty.wheelRadius'),
+    gear: sheet.entry('duty.gearRatio'),
+    startRpm: sheet.entry('duty.startRpm'),
+    crank: sheet.entry('duty.engineInertia'),
+    grade: sheet.entry('duty.grade'),
+    peak: sheet.figure('torqueAtClutch', 'T_req'),
+    held: sheet.figure('capacityWithTangs', 'T'),
+    heat: steelHeat(sheet, layout),
+    area: steelArea(sheet, layout),
+  };
+  const needs = Object.values(terms).flatMap((t) => (t.known ? [] : t.needs));
+  if (needs.length > 0) return { needs: [...new Map(needs.map((n) => [n.label, n])).values()] };
+  const value = (name: keyof typeof terms): number => {
+    const made = terms[name];
+    return made.known ? made.value : NaN;
+  };
+  const idle = sheet.valueAt('engine.idleRpm') ?? IDLE_ESTIMATE;
+  const engine = engineCurve(sheet, value('peak'), value('startRpm'));
+  const top = engine.at(-1)?.rpm ?? idle;
+  const model = packModel(job);
+  const looked = Array.from({ length: SPEEDS }, (_, i) => {
+    const rpm = (top * i) / (SPEEDS - 1);
+    return { rpm, capacity: model.at({ rpm }).capacity };
+  });
+  const over = (level: 'typical' | 'low') =>
+    looked.flatMap(({ rpm, capacity }) => (capacity ? [{ rpm, torque: capacity[level] }] : []));
+  const arm = value('wheel') / 1000 / value('gear');
+  return {
+    primaryRatio: value('ratio'),
+    engineInertia: value('crank') * value('ratio') ** 2,
+    vehicleInertia: value('mass') * arm * arm,
+    weightTorque: value('mass') * GRAVITY * arm,
+    grade: value('grade'),
+    idle,
+    startRpm: value('startRpm'),
+    engine,
+    typical: over('typical'),
+    low: over('low'),
+    heatCapacity: value('heat'),
+    cooling: OIL_FILM * value('area') * 1e-6,
+  };
+}
+
+/** Torque at the clutch over rpm: the engine's curve, else a plain one through its peak. */
+function engineCurve(sheet: Sheet, peak: NewtonMetre, startRpm: Rpm): readonly TorqueAtSpeed[] {
+  const points = sheet.job.engine.curve?.points ?? [];
+  const greatest = Math.max(...points.map((p) => p.torque));
+  if (points.length >= 2 && greatest > 0)
+    return points.map((p) => ({ rpm: p.rpm, torque: Math.max(0, (p.torque / greatest) * peak) }));
+  const at = sheet.valueAt('engine.peakTorqueRpm') ?? startRpm;
+  return [
+    { rpm: 0, torque: peak * PLAIN_CURVE.standstill },
+    { rpm: at, torque: peak },
+    { rpm: at * 1.4, torque: peak * PLAIN_CURVE.top },
+  ];
+}

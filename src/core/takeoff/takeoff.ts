@@ -1,0 +1,235 @@
+import { check, NOT_NEGATIVE, POSITIVE } from '../errors';
+import { integrate } from '../heat/integrate';
+import type { Celsius, Joule, NewtonMetre, Rpm, Second } from '../units/quantity';
+import type { Hands, Way } from './hands';
+import { checkHands, handsAt } from './hands';
+import type { TakeoffSetup, TorqueAtSpeed } from './setup';
+
+/** How a start is looked at, besides the setup and the hands. */
+export interface StartState {
+  /** Steels at the beginning, and the oil. */
+  readonly steel: Celsius;
+  readonly oil: Celsius;
+  /** Added to the grade of the setup. */
+  readonly grade?: number;
+}
+
+/** One moment of a start. */
+export interface TakeoffPoint {
+  readonly t: Second;
+  readonly engineRpm: Rpm;
+  /** Speed of the hub, as the engine's speed would be with the clutch locked. */
+  readonly hubRpm: Rpm;
+  /** What the clutch carries over. */
+  readonly torque: NewtonMetre;
+  readonly steel: Celsius;
+}
+
+export interface TakeoffResult {
+  readonly outcome: 'locked' | 'stalled' | 'still slipping';
+  /** From the first torque over the clutch to lock-up, stall or the end. */
+  readonly slipTime: Second;
+  /** Time of lock-up, stall or the end. */
+  readonly time: Second;
+  /** Heat made in the clutch. */
+  readonly energy: Joule;
+  /** What the engine gave and what the load took; with the change of both speeds they account for the heat. */
+  readonly engineWork: Joule;
+  readonly loadWork: Joule;
+  readonly peakPower: number;
+  readonly leastRpm: Rpm;
+  readonly lockRpm: Rpm;
+  /** Steels at the end, and at their warmest. */
+  readonly steel: Celsius;
+  readonly warmest: Celsius;
+  readonly points: readonly TakeoffPoint[];
+}
+
+/**
+ * Between these places of the lever the plates begin to bite and press in full. Design estimates: half of a lever is free play
+ * and opened plates.
+ */
+const BITES = 0.65;
+const PRESSES = 0.25;
+/** A closed throttle brakes with this share of the peak torque at the speed of the peak. Design estimate. */
+const BRAKING = 0.15;
+/** The engine keeps its idle with up to this share of its torque, within a quarter of it. Design estimate. */
+const IDLE_HELP = 0.35;
+/** Below this share of its idle an engine stalls. Design estimate. */
+const STALLS = 0.5;
+/** Rolling resistance as a share of the weight. Design estimate. */
+const ROLLING = 0.02;
+/** Linings lose friction between these temperatures of the steels, down to their low end. Design estimate. */
+const FADES_FROM: Celsius = 150;
+const FADES_TO: Celsius = 250;
+const AFTER_HANDS: Second = 10;
+/** So many moments are kept for a drawing. */
+const POINTS = 160;
+const TO_RPM = 30 / Math.PI;
+
+/** Share of the clamp that presses with the lever there: 0 pulled, 1 let out. */
+export const pressedShare = (lever: number): number =>
+  Math.min(1, Math.max(0, (BITES - lever) / (BITES - PRESSES)));
+
+/**
+ * Follows one start from standing: engine and vehicle as two inertias, the clutch between them slipping with what its lever
+ * lets it carry, the steels warmed by the slip and cooled by the oil.
+ * @throws {DomainError} for hands that are none (see {@link checkHands}), temperatures outside −40 to 600 °C, or inertias, heat
+ * capacity or idle that are not above 0
+ * Source: two-inertia clutch model and lumped heat balance, machine-element textbooks; `docs/mechanics.md` section 10.
+ */
+export function takeoff(setup: TakeoffSetup, hands: Hands, state: StartState): TakeoffResult {
+  checkHands(hands);
+  const { primaryRatio, engineInertia, vehicleInertia, idle, heatCapacity, cooling } = setup;
+  for (const name of [
+    'primaryRatio',
+    'engineInertia',
+    'vehicleInertia',
+    'idle',
+    'heatCapacity',
+  ] as const)
+    check(name, setup[name], POSITIVE);
+  check('cooling', cooling, NOT_NEGATIVE);
+  for (const name of ['steel', 'oil'] as const) check(name, state[name], { min: -40, max: 600 });
+  const rpmOf = (speed: number): Rpm => speed * primaryRatio * TO_RPM;
+  const angle = Math.atan(setup.grade + (state.grade ?? 0));
+  const load = setup.weightTorque * (ROLLING * Math.cos(angle) + Math.sin(angle));
+  const engineTorque = engineOf(setup);
+  const carries = (t: Second, rpm: Rpm, steel: Celsius): NewtonMetre => {
+    const pressed = pressedShare(handsAt(hands, t).lever);
+    if (pressed === 0) return 0;
+    const typical = between(setup.typical, rpm);
+    const fade = Math.min(1, Math.max(0, (steel - FADES_FROM) / (FADES_TO - FADES_FROM)));
+    return pressed * (typical - fade * (typical - between(setup.low, rpm)));
+  };
+  const stall = (idle * STALLS) / (primaryRatio * TO_RPM);
+  const end = (hands.at(-1)?.t ?? 0) + AFTER_HANDS;
+  const points: TakeoffPoint[] = [];
+  let peakPower = 0;
+  let bite: Second | undefined;
+  let leastRpm: Rpm = Infinity;
+  let warmest: Celsius = state.steel;
+  const note = (t: Second, y: Float64Array) => {
+    const [engine = 0, hub = 0, , steel = 0] = y;
+    const torque = carries(t, rpmOf(engine), steel);
+    if (torque > 0) bite ??= t;
+    peakPower = Math.max(peakPower, torque * (engine - hub));
+    leastRpm = Math.min(leastRpm, rpmOf(engine));
+    warmest = Math.max(warmest, steel);
+    points.push({ t, engineRpm: rpmOf(engine), hubRpm: rpmOf(hub), torque, steel });
+  };
+  const first = [setup.startRpm / (primaryRatio * TO_RPM), 0, 0, state.steel, 0, 0];
+  note(0, Float64Array.from(first));
+  const run = integrate(
+    (t, y, out) => {
+      const [engine = 0, hub = 0, , steel = 0] = y;
+      const rpm = rpmOf(engine);
+      const clutch = carries(t, rpm, steel);
+      const torque = engineTorque(rpm, handsAt(hands, t).throttle);
+      // A load that only brakes holds a standing machine; nobody rolls back here.
+      const stands = hub <= 0 && clutch < load;
+      const heat = clutch * (engine - hub);
+      out[0] = (torque - clutch) / engineInertia;
+      out[1] = stands ? 0 : (clutch - load) / vehicleInertia;
+      out[2] = heat;
+      out[3] = (heat - cooling * (steel - state.oil)) / heatCapacity;
+      out[4] = torque * engine;
+      out[5] = stands ? 0 : load * hub;
+    },
+    first,
+    {
+      until: end,
+      corners: hands.map((m) => m.t).filter((t) => t > 0),
+      relative: 1e-7,
+      absolute: 1e-7,
+      onStep: note,
+      event: (_t, y) => Math.min((y[0] as number) - (y[1] as number), (y[0] as number) - stall),
+    },
+  );
+  note(run.t, run.y);
+  const [engine = 0, hub = 0, energy = 0, steel = 0, engineWork = 0, loadWork = 0] = run.y;
+  const stalled = run.met && engine - hub > 1e-6 * (first[0] ?? 1);
+  return {
+    outcome: stalled ? 'stalled' : run.met ? 'locked' : 'still slipping',
+    slipTime: bite === undefined ? 0 : run.t - bite,
+    time: run.t,
+    energy,
+    engineWork,
+    loadWork,
+    peakPower,
+    leastRpm,
+    lockRpm: rpmOf(engine),
+    steel,
+    warmest,
+    points: thinned(points),
+  };
+}
+
+/** Torque at the clutch over engine speed and throttle; a closed throttle brakes, and below idle the engine helps itself. */
+function engineOf({ engine, idle }: TakeoffSetup): (rpm: Rpm, throttle: number) => NewtonMetre {
+  const peak = engine.reduce((a, b) => (b.torque > a.torque ? b : a), { rpm: 0, torque: 0 });
+  const top = engine.at(-1)?.rpm ?? 0;
+  return (rpm, throttle) => {
+    const full = between(engine, rpm) * (rpm > top ? Math.max(0, 1 - (rpm / top - 1) * 10) : 1);
+    const braking = BRAKING * peak.torque * (rpm / Math.max(1, peak.rpm));
+    const help = Math.min(1, Math.max(0, (idle - rpm) / (idle / 4))) * IDLE_HELP;
+    return Math.max(throttle, help) * full - (1 - throttle) * braking;
+  };
+}
+
+function between(points: readonly TorqueAtSpeed[], rpm: Rpm): NewtonMetre {
+  const first = points[0];
+  const last = points.at(-1);
+  if (!first || !last) return 0;
+  if (rpm <= first.rpm) return first.torque;
+  if (rpm >= last.rpm) return last.torque;
+  let i = 1;
+  while ((points[i]?.rpm ?? Infinity) <= rpm) i++;
+  const [a, b] = [points[i - 1] ?? first, points[i] ?? last];
+  return a.torque + ((rpm - a.rpm) / (b.rpm - a.rpm)) * (b.torque - a.torque);
+}
+
+const thinned = (points: readonly TakeoffPoint[]): readonly TakeoffPoint[] => {
+  const every = Math.ceil(points.length / POINTS);
+  return points.filter((_, i) => i % every === 0 || i === points.length - 1);
+};
+
+/** What a way of taking off comes to on a setup: its starts, the first of them point by point. */
+export function takeoffBy(setup: TakeoffSetup, way: Way, oil: Celsius): readonly RepeatedStart[] {
+  const begun = way.from === 'idle' ? { ...setup, startRpm: setup.idle } : setup;
+  return repeatedStarts(begun, way.hands, { steel: oil, oil, grade: way.grade }, way);
+}
+
+/** One of repeated starts. */
+export interface RepeatedStart {
+  readonly start: TakeoffResult;
+  /** Steels when the next one begins. */
+  readonly after: Celsius;
+}
+
+/**
+ * The same start over and over with a rest between, the steels cooling in the oil meanwhile. Ends early with a stall.
+ * @param starts how many, 1 to 200
+ * @param rest between them, s, 0 to 3600
+ * @throws {DomainError} as {@link takeoff}, and for a count or rest out of range
+ * Source: lumped heat balance, exponential cooling; `docs/mechanics.md` section 10.
+ */
+export function repeatedStarts(
+  setup: TakeoffSetup,
+  hands: Hands,
+  state: StartState,
+  { starts, rest }: { readonly starts: number; readonly rest: Second },
+): readonly RepeatedStart[] {
+  check('starts', starts, { min: 1, max: 200, integer: true });
+  check('rest', rest, { min: 0, max: 3600 });
+  const keeps = Math.exp((-rest * setup.cooling) / setup.heatCapacity);
+  const all: RepeatedStart[] = [];
+  let steel = state.steel;
+  for (let i = 0; i < starts; i++) {
+    const start = takeoff(setup, hands, { ...state, steel: Math.min(600, steel) });
+    steel = state.oil + (start.steel - state.oil) * keeps;
+    all.push({ start, after: steel });
+    if (start.outcome === 'stalled') break;
+  }
+  return all;
+}
