@@ -190,6 +190,26 @@ test('no stored state makes a white screen: the faulty part says so, the rest go
   // The rounds do hit something, or this would prove nothing.
   expect(faults).toBeGreaterThan(3);
 
+  await putRecord(page, 'job:demo-ur-0106', whole);
+  // The other records: what is no such thing is set aside, and the list stands.
+  const odd = [
+    ['display', { theme: 7, units: null }],
+    ['display', { theme: 'peat', units: { length: 'furlong' } }],
+    ['shelf', { plates: [null], springs: [] }],
+    ['library', [{ id: 'x' }]],
+    ['templates', { a: 7 }],
+    ['backup', { since: 'the day before', made: true }],
+    ['typed', { a: 7 }],
+    ['drafts:demo-ur-0106', { 'engine.peakTorque': 7 }],
+  ] as const;
+  for (const [key, value] of odd) {
+    await putRecord(page, key, value);
+    await page.goto('/');
+    await expect(page.getByRole('link', { name: /^UR-0106,/ }), key).toBeVisible();
+  }
+  await page.goto('/job/demo-ur-0106?stage=intake');
+  await expect(page.getByRole('heading').or(page.getByRole('alert')).first()).toBeVisible();
+
   // A stage that can't be shown leaves the others, and gives the data away.
   const broken = { ...whole, setting: { ...(whole.setting as Stored), readings: 7 }, work: 7 };
   await putRecord(page, 'job:demo-ur-0106', broken);

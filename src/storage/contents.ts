@@ -4,7 +4,7 @@ import type { RootState } from '@/store/store';
 import { PARTS } from './parts';
 import { JOB_KEY } from './readJobs';
 import type { RowRecords } from './rowRecords';
-import { isRecord } from './storedJob';
+import { isDrafts } from './storedJob';
 
 const ABOUT_KEY = 'workshop';
 export const DRAFTS_KEY = 'drafts:';
@@ -34,7 +34,9 @@ export const storedParts = (state: RootState): readonly unknown[] => [
 export function draftsIn(found: ReadonlyMap<string, unknown>): Readonly<Record<string, Drafts>> {
   return Object.fromEntries(
     [...found]
-      .filter(([key, value]) => key.startsWith(DRAFTS_KEY) && isRecord(value))
-      .map(([key, value]) => [key.slice(DRAFTS_KEY.length), value as Drafts]),
+      .filter(([key]) => key.startsWith(DRAFTS_KEY))
+      .flatMap(([key, value]) =>
+        isDrafts(value) ? [[key.slice(DRAFTS_KEY.length), value] as const] : [],
+      ),
   );
 }

@@ -1,8 +1,10 @@
+import type { Quantity } from '@/core/units/quantity';
+import { UNITS } from '@/core/units/quantity';
 import { EMPTY_STOCK } from '@/core/shelf/stock';
 import type { Stock } from '@/core/shelf/stock';
 import type { LimitSheet } from '@/core/library/limits';
 import { backupActions } from '@/features/backup/backupSlice';
-import type { Display } from '@/features/display/displaySlice';
+import type { Display, ThemeChoice } from '@/features/display/displaySlice';
 import { displayActions } from '@/features/display/displaySlice';
 import type { Typed } from '@/features/entry/typedSlice';
 import { typedActions } from '@/features/entry/typedSlice';
@@ -13,6 +15,31 @@ import { templateActions } from '@/features/worksheet/templatesSlice';
 import type { AppStore, RootState } from '@/store/store';
 
 import { isRecord } from './storedJob';
+
+/*
+ * Records are ours and have their checksum; they are looked at so far that no screen falls over one that an odd version or
+ * somebody's hand has left.
+ */
+
+const isItems = (value: unknown): value is readonly Record<string, unknown>[] =>
+  Array.isArray(value) && value.every((item) => isRecord(item) && typeof item.id === 'string');
+
+/** Lists of the shelf that came later. */
+const LATER_LISTS = ['scrap', 'scrapSprings', 'wanted'] as const;
+
+const THEMES: readonly ThemeChoice[] = ['system', 'limestone', 'peat'];
+
+function isDisplay(value: unknown): value is Display {
+  return (
+    isRecord(value) &&
+    THEMES.some((theme) => theme === value.theme) &&
+    isRecord(value.units) &&
+    Object.entries(value.units).every(
+      ([quantity, unit]) =>
+        Object.hasOwn(UNITS, quantity) && UNITS[quantity as Quantity].some(({ id }) => id === unit),
+    )
+  );
+}
 
 /** What of the workshop is one record each, besides the jobs. */
 interface Part {
@@ -27,8 +54,8 @@ export const PARTS: readonly Part[] = [
     key: 'display',
     of: (state) => state.display,
     take: (dispatch, value) => {
-      if (!isRecord(value)) return false;
-      dispatch(displayActions.displayLoaded(value as unknown as Display));
+      if (!isDisplay(value)) return false;
+      dispatch(displayActions.displayLoaded(value));
       return true;
     },
   },
@@ -36,7 +63,8 @@ export const PARTS: readonly Part[] = [
     key: 'shelf',
     of: (state) => state.shelf,
     take: (dispatch, value) => {
-      if (!isRecord(value) || !Array.isArray(value.plates) || !Array.isArray(value.springs))
+      if (!isRecord(value) || !isItems(value.plates) || !isItems(value.springs)) return false;
+      if (LATER_LISTS.some((list) => value[list] !== undefined && !isItems(value[list])))
         return false;
       dispatch(shelfActions.shelfLoaded({ ...EMPTY_STOCK, ...(value as unknown as Stock) }));
       return true;
@@ -46,7 +74,7 @@ export const PARTS: readonly Part[] = [
     key: 'templates',
     of: (state) => state.templates,
     take: (dispatch, value) => {
-      if (!isRecord(value)) return false;
+      if (!isRecord(value) || !Object.values(value).every(isRecord)) return false;
       dispatch(templateActions.templatesLoaded(value as unknown as Templates));
       return true;
     },
@@ -55,8 +83,8 @@ export const PARTS: readonly Part[] = [
     key: 'library',
     of: (state) => state.library.sheets,
     take: (dispatch, value) => {
-      if (!Array.isArray(value)) return false;
-      dispatch(libraryActions.libraryLoaded(value as LimitSheet[]));
+      if (!isItems(value) || !value.every((sheet) => Array.isArray(sheet.limits))) return false;
+      dispatch(libraryActions.libraryLoaded(value as unknown as LimitSheet[]));
       return true;
     },
   },
@@ -74,7 +102,12 @@ export const PARTS: readonly Part[] = [
     key: 'backup',
     of: (state) => state.backup.last,
     take: (dispatch, value) => {
-      if (!isRecord(value) || typeof value.since !== 'string') return false;
+      if (
+        !isRecord(value) ||
+        typeof value.since !== 'string' ||
+        Number.isNaN(Date.parse(value.since))
+      )
+        return false;
       dispatch(backupActions.backupLoaded({ since: value.since, made: value.made === true }));
       return true;
     },

@@ -2,6 +2,7 @@ import { rowOf } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
 import type { EarlierJob } from '@/core/job/upgrade';
 import { upgradeJob } from '@/core/job/upgrade';
+import type { Drafts } from '@/features/jobs/jobsSlice';
 
 import { isRow } from './rowRecords';
 
@@ -19,6 +20,13 @@ export function storedJob(value: unknown): Job | undefined {
 export function isRecord(value: unknown): value is Record<string, unknown> {
   return typeof value === 'object' && value !== null && !Array.isArray(value);
 }
+
+/** Texts of a job's fields that are no values yet. */
+export const isDrafts = (value: unknown): value is Drafts =>
+  isRecord(value) &&
+  Object.values(value).every(
+    (draft) => isRecord(draft) && typeof draft.text === 'string' && isRecord(draft.units),
+  );
 
 /** The parts that no screen could do without; files are checked by their full schema before they get here. */
 function looksLikeJob(value: unknown): value is EarlierJob {

@@ -1,4 +1,3 @@
-import type { Drafts } from '@/features/jobs/jobsSlice';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import type { AppStore } from '@/store/store';
 
@@ -6,7 +5,7 @@ import { DRAFTS_KEY } from './contents';
 import { PARTS } from './parts';
 import { JOB_KEY } from './readJobs';
 import { ROWS_KEY } from './rowRecords';
-import { isRecord, storedJob } from './storedJob';
+import { isDrafts, storedJob } from './storedJob';
 import { threeWay } from './threeWay';
 
 /**
@@ -43,8 +42,8 @@ export function takeOver(
     } else if (key.startsWith(DRAFTS_KEY)) {
       const jobId = key.slice(DRAFTS_KEY.length);
       const drafts = threeWay(written.get(key) ?? {}, mine.get(key) ?? {}, value ?? {});
-      if (!isRecord(drafts)) continue;
-      store.dispatch(jobActions.draftsSynced({ jobId, drafts: drafts as unknown as Drafts }));
+      if (!isDrafts(drafts)) continue;
+      store.dispatch(jobActions.draftsSynced({ jobId, drafts }));
       if (asStored(key) && value !== undefined) taken.push(key);
       else setOrDelete(written, key, value);
     } else if (key.startsWith(ROWS_KEY)) {

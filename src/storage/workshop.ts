@@ -7,7 +7,7 @@ import { libraryActions } from '@/features/library/librarySlice';
 import { shelfActions } from '@/features/shelf/shelfSlice';
 import type { AppStore, RootState } from '@/store/store';
 
-import { contents, draftsIn, storedParts } from './contents';
+import { contents, DRAFTS_KEY, draftsIn, storedParts } from './contents';
 import { PARTS } from './parts';
 import { setCurrentRecords } from './current';
 import { PICTURE_KEY, pictures } from './pictures';
@@ -16,7 +16,7 @@ import type { RecordStore } from './records';
 import { RowRecords } from './rowRecords';
 import type { StorageStatus } from './storageSlice';
 import { damageFound, storageChanged } from './storageSlice';
-import { isRecord } from './storedJob';
+import { isDrafts, isRecord } from './storedJob';
 import type { OtherTabs } from './tabs';
 import { ALONE } from './tabs';
 import { takeOver } from './takeOver';
@@ -84,9 +84,12 @@ async function open(
   );
   const ids = keys.filter((key) => key.startsWith(JOB_KEY)).map((k) => k.slice(JOB_KEY.length));
   store.dispatch(backupActions.backupLoaded({ since: new Date().toISOString(), made: false }));
-  const odd = PARTS.filter(
-    ({ key, take }) => found.has(key) && !take(store.dispatch, found.get(key)),
-  ).map(({ key }) => key);
+  const odd = [
+    ...PARTS.filter(({ key, take }) => found.has(key) && !take(store.dispatch, found.get(key))).map(
+      ({ key }) => key,
+    ),
+    ...[...found.keys()].filter((key) => key.startsWith(DRAFTS_KEY) && !isDrafts(found.get(key))),
+  ];
   if (odd.length > 0) await records.setAside(odd);
   const read = await firstJobs(records, ids, rows.begin(found));
   store.dispatch(

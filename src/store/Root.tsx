@@ -1,6 +1,8 @@
 import type { ReactNode } from 'react';
 import { useEffect } from 'react';
-import { View } from 'react-native';
+import type { FallbackProps } from 'react-error-boundary';
+import { ErrorBoundary } from 'react-error-boundary';
+import { Pressable, Text, View } from 'react-native';
 import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 
@@ -34,9 +36,11 @@ const store = makeStore();
 export function Root({ children }: { readonly children: ReactNode }) {
   useEffect(openWorkshop, []);
   return (
-    <Provider store={store}>
-      <Themed>{children}</Themed>
-    </Provider>
+    <ErrorBoundary FallbackComponent={LastResort}>
+      <Provider store={store}>
+        <Themed>{children}</Themed>
+      </Provider>
+    </ErrorBoundary>
   );
 }
 
@@ -64,13 +68,30 @@ function Themed({ children }: { readonly children: ReactNode }) {
   );
 }
 
+/** Where not even theme and units could be had: plain, and with the same two ways out. */
+function LastResort({ error }: FallbackProps) {
+  return (
+    <View role="alert" style={{ padding: 24, gap: 16 }}>
+      <Text role="heading">Under Ridge can’t be shown</Text>
+      <Text>{`A fault of the program: ${error instanceof Error ? error.message : 'no reason given'}. What is stored is left as it is.`}</Text>
+      <Pressable role="button" onPress={() => void saveAll()}>
+        <Text>Save all that is stored</Text>
+      </Pressable>
+      <Pressable role="button" onPress={() => location.assign('/')}>
+        <Text>Load the page anew</Text>
+      </Pressable>
+    </View>
+  );
+}
+
+const saveAll = async () =>
+  download('under-ridge-records.json', JSON.stringify(await dumpNow(), null, 1));
+
 /** Where nothing can be shown any more, what is stored can still be taken away. */
 function Rescue() {
-  const save = async () =>
-    download('under-ridge-records.json', JSON.stringify(await dumpNow(), null, 1));
   return (
     <>
-      <Action icon="download" onPress={() => void save()}>
+      <Action icon="download" onPress={() => void saveAll()}>
         Save all that is stored
       </Action>
       <Action onPress={() => location.assign('/')}>Load the page anew</Action>
