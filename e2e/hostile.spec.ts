@@ -32,6 +32,8 @@ test('names and notes that hold script, formulas, other directions and no end ar
   const turned = await row.getByText('<img').evaluate((node) => getComputedStyle(node).unicodeBidi);
   expect(['isolate', 'plaintext', 'isolate-override']).toContain(turned);
 
+  await workshop.stored();
+
   const check = async (where: string) => {
     await expect(page.getByRole('heading').first()).toBeVisible();
     const seen = await page.evaluate(() => ({
@@ -45,6 +47,7 @@ test('names and notes that hold script, formulas, other directions and no end ar
   await check('the list');
   for (const stage of ['intake', 'strip', 'inspect', 'specify', 'build', 'set', 'prove', 'log']) {
     await workshop.open(`/job/hostile?stage=${stage}`);
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('<img src=x');
     await check(stage);
   }
   for (const route of ['/shelf', '/library', '/due', '/files', '/code?job=hostile']) {
