@@ -38,14 +38,15 @@ export function unseal(text: string): { readonly value: unknown } | undefined {
   const head = HEAD.exec(text);
   if (!head) return unsealFirst(text);
   if (Number(head[1]) > LAYOUT) throw new NewerRecords(Number(head[1]));
-  const body = text.slice(head[0].length);
-  return sumOf(body) === head[2] ? parsed(body) : undefined;
+  return isWhole(text) ? parsed(text.slice(head[0].length)) : undefined;
 }
 
 /** Whether a text is a record as it was written. */
 export function isWhole(text: string): boolean {
   const head = HEAD.exec(text);
-  return head ? sumOf(text.slice(head[0].length)) === head[2] : unsealFirst(text) !== undefined;
+  if (!head) return unsealFirst(text) !== undefined;
+  // The version is outside the sum: an earlier one never had a head.
+  return Number(head[1]) === LAYOUT && sumOf(text.slice(head[0].length)) === head[2];
 }
 
 /** A record of version 1. */

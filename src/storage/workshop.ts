@@ -125,19 +125,12 @@ class Keeper {
 
   async begin(stored: boolean): Promise<void> {
     if (stored) for (const [key, value] of this.contents()) this.written.set(key, value);
-    this.tabs.onStored(
-      (keys) =>
-        void this.enqueue(async () => {
-          await this.takeIn(keys);
-          await this.write();
-        }),
-    );
+    this.tabs.onStored((keys) => void this.enqueue(() => this.write(keys)));
     let seen = storedParts(this.store.getState());
     this.store.subscribe(() => {
       const now = storedParts(this.store.getState());
       if (now.every((part, i) => part === seen[i])) return;
       seen = now;
-      // What comes out of the records needs no writing.
       if (!this.reading) this.changed();
     });
     await this.flush();
@@ -156,23 +149,14 @@ class Keeper {
     this.timer ??= setTimeout(() => void this.flush(), REST_MS);
   }
 
-  private async write(): Promise<void> {
+  /** @param heard what another tab said that it has stored, to be taken over first */
+  private async write(heard: readonly string[] = []): Promise<void> {
     try {
-      for (let n = 0; n < TRIES; n++) {
-        const now = this.contents();
-        const changed = new Map([...now].filter(([key, value]) => this.written.get(key) !== value));
-        const gone = [...this.written.keys()].filter((key) => !now.has(key));
-        if (changed.size === 0 && gone.length === 0) break;
-        const { foreign } = await this.records.write(changed, gone);
-        if (foreign.length > 0) {
-          await this.takeIn(foreign);
-          continue;
-        }
-        // Not all of `now`: jobs were perhaps read meanwhile.
-        for (const [key, value] of changed) this.written.set(key, value);
-        for (const key of gone) this.written.delete(key);
-        this.tabs.tell([...changed.keys(), ...gone]);
-        break;
+      let foreign = heard;
+      for (let n = 0; n === 0 || foreign.length > 0; n++) {
+        if (n > TRIES) throw new Error('another tab writes without end');
+        if (foreign.length > 0) await this.takeIn(foreign);
+        foreign = await this.writeOnce();
       }
       const { status } = this.store.getState().storage;
       // What was typed while this was written is waiting for its own turn.
@@ -183,12 +167,36 @@ class Keeper {
     }
   }
 
+  /** @returns what another tab has written meanwhile; when it has, nothing was written here */
+  private async writeOnce(): Promise<readonly string[]> {
+    const { written } = this;
+    const now = this.contents();
+    const changed = new Map([...now].filter(([key, value]) => written.get(key) !== value));
+    const gone = [...written.keys()].filter((key) => !now.has(key));
+    if (changed.size === 0 && gone.length === 0) return [];
+    const { foreign } = await this.records.write(changed, gone);
+    if (foreign.length > 0) return foreign;
+    // Not all of `now`: jobs were perhaps read meanwhile.
+    for (const [key, value] of changed) written.set(key, value);
+    for (const key of gone) written.delete(key);
+    this.tabs.tell([...changed.keys(), ...gone]);
+    return [];
+  }
+
   /** Takes over what another tab has stored. */
   private async takeIn(keys: readonly string[]): Promise<void> {
     const { records } = await this.records.read(keys);
+    this.asRead(() => takeOver(this.store, keys, records, this.written, () => this.contents()));
+  }
+
+  /** What is put into the store meanwhile comes out of the records and needs no writing. */
+  private asRead(put: () => void): void {
     this.reading = true;
-    takeOver(this.store, keys, records, this.written, () => this.contents());
-    this.reading = false;
+    try {
+      put();
+    } finally {
+      this.reading = false;
+    }
   }
 
   /** Reads what is left, and then takes out photographs that no job names. */
@@ -196,9 +204,7 @@ class Keeper {
     const { store, written } = this;
     try {
       await readUnread(store, this.records, (found) => {
-        this.reading = true;
-        store.dispatch(jobActions.jobsRead(found));
-        this.reading = false;
+        this.asRead(() => store.dispatch(jobActions.jobsRead(found)));
         const { entities } = store.getState().jobs;
         for (const { id } of found.jobs)
           if (!written.has(JOB_KEY + id)) written.set(JOB_KEY + id, entities[id]);

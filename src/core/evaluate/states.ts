@@ -2,6 +2,7 @@ import { startClutchTorque } from '../assist/startClutch';
 import { check, DomainError } from '../errors';
 import type { Job, TorqueCurve } from '../job/types';
 import { readingsOf } from '../job/types';
+import { valueAlong } from '../points';
 import type { Mm, Newton, NewtonMetre, Rpm } from '../units/quantity';
 import { torqueAtClutch } from '../torque/capacity';
 import { clampAtRpm, startClutchOf } from './assistFigures';
@@ -331,12 +332,12 @@ function torqueOverRpm(sheet: Sheet): ((rpm: Rpm) => NewtonMetre | undefined) | 
 
 /** Torque of a curve at a speed, straight between its points; undefined outside them. */
 export function torqueAt({ points }: TorqueCurve, rpm: Rpm): NewtonMetre | undefined {
-  for (let i = 1; i < points.length; i++) {
-    const [a, b] = [points[i - 1], points[i]];
-    if (a && b && rpm >= a.rpm && rpm <= b.rpm) {
-      const t = b.rpm > a.rpm ? (rpm - a.rpm) / (b.rpm - a.rpm) : 0;
-      return a.torque + t * (b.torque - a.torque);
-    }
-  }
-  return undefined;
+  const [first, last] = [points[0], points.at(-1)];
+  if (!first || !last || first === last || rpm < first.rpm || rpm > last.rpm) return undefined;
+  return valueAlong(
+    points,
+    rpm,
+    (p) => p.rpm,
+    (p) => p.torque,
+  );
 }

@@ -1,4 +1,5 @@
 import { check, DomainError, NOT_NEGATIVE, POSITIVE } from '../errors';
+import { valueAlong } from '../points';
 import type { NewtonMetre, Second } from '../units/quantity';
 import type { Engagement, EngagementResult } from './engagement';
 import { engage } from './engagement';
@@ -40,21 +41,16 @@ export function engageFrom(question: EngagementQuestion): EngagementResult {
   check('letOut', letOut, { min: 0, max: 60 });
   const model: Engagement = {
     ...rest,
-    engineTorque: (speed) => torqueBetween(engine, speed),
+    engineTorque: (speed) =>
+      valueAlong(
+        engine,
+        speed,
+        (p) => p.speed,
+        (p) => p.torque,
+      ),
     loadTorque: () => load,
     clutchTorque: (t) => (t >= letOut ? clutch : (clutch * t) / letOut),
     ...(letOut > 0 ? { corners: [letOut] } : {}),
   };
   return engage(model);
-}
-
-function torqueBetween(points: EngagementQuestion['engine'], speed: number): NewtonMetre {
-  const first = points[0];
-  const last = points.at(-1);
-  if (!first || !last) return 0;
-  if (speed <= first.speed) return first.torque;
-  if (speed >= last.speed) return last.torque;
-  const i = points.findIndex((p) => p.speed > speed);
-  const [a, b] = [points[i - 1] ?? first, points[i] ?? last];
-  return a.torque + ((speed - a.speed) / (b.speed - a.speed)) * (b.torque - a.torque);
 }

@@ -1,4 +1,5 @@
 import { check, DomainError } from '../errors';
+import { valueAlong } from '../points';
 import type { Second } from '../units/quantity';
 
 /** Where lever and throttle stand at a time; straight between moments, level before the first and after the last. */
@@ -21,17 +22,8 @@ const LONGEST: Second = 120;
  * @param t seconds from the beginning of the hands
  */
 export function handsAt(hands: Hands, t: Second): Omit<Moment, 't'> {
-  const first = hands[0];
-  const last = hands.at(-1);
-  if (!first || !last || t <= first.t) return first ?? { lever: 1, throttle: 0 };
-  if (t >= last.t) return last;
-  const i = hands.findIndex((m) => m.t > t);
-  const [a, b] = [hands[i - 1] ?? first, hands[i] ?? last];
-  const share = (t - a.t) / (b.t - a.t);
-  return {
-    lever: a.lever + share * (b.lever - a.lever),
-    throttle: a.throttle + share * (b.throttle - a.throttle),
-  };
+  const now = (valueOf: (m: Moment) => number) => valueAlong(hands, t, (m) => m.t, valueOf);
+  return { lever: now((m) => m.lever), throttle: now((m) => m.throttle) };
 }
 
 /** @throws {DomainError} for fewer than two moments, moments out of order, or a lever or throttle beyond 0 to 1 */
@@ -45,6 +37,8 @@ export function checkHands(hands: Hands): void {
   });
 }
 
+export type WayId = 'gentle' | 'hill' | 'race' | 'mud' | 'stall';
+
 export interface Way {
   readonly name: string;
   /** What it is, in a sentence. */
@@ -54,13 +48,12 @@ export interface Way {
   readonly from: 'idle' | 'start';
   /** Added to the grade that the job says. */
   readonly grade: number;
-  /** Starts one after the other, and the rest between them, s. */
-  readonly starts: number;
-  readonly rest: Second;
+  /** Starts one after the other, and the rest between them; once where it does not say. */
+  readonly repeated?: { readonly starts: number; readonly rest: Second };
 }
 
 /** Ready ways to take off. The hands are design estimates of what riders do; grades are rise over run. */
-export const WAYS = {
+export const WAYS: Readonly<Record<WayId, Way>> = {
   gentle: {
     name: 'Gentle',
     about: 'A little throttle, the lever let out over a second and a half.',
@@ -71,8 +64,6 @@ export const WAYS = {
     ],
     from: 'start',
     grade: 0,
-    starts: 1,
-    rest: 60,
   },
   hill: {
     name: 'On a hill',
@@ -84,8 +75,6 @@ export const WAYS = {
     ],
     from: 'start',
     grade: 0.2,
-    starts: 1,
-    rest: 60,
   },
   race: {
     name: 'Race start',
@@ -97,8 +86,6 @@ export const WAYS = {
     ],
     from: 'start',
     grade: 0,
-    starts: 1,
-    rest: 60,
   },
   mud: {
     name: 'Starts in mud',
@@ -110,8 +97,7 @@ export const WAYS = {
     ],
     from: 'start',
     grade: 0.15,
-    starts: 20,
-    rest: 4,
+    repeated: { starts: 20, rest: 4 },
   },
   stall: {
     name: 'Dumped at idle',
@@ -122,9 +108,5 @@ export const WAYS = {
     ],
     from: 'idle',
     grade: 0,
-    starts: 1,
-    rest: 60,
   },
-} as const satisfies Record<string, Way>;
-
-export type WayId = keyof typeof WAYS;
+};

@@ -1,5 +1,6 @@
 import { check, NOT_NEGATIVE, POSITIVE } from '../errors';
 import { integrate } from '../heat/integrate';
+import { valueAlong } from '../points';
 import type { Celsius, Joule, NewtonMetre, Rpm, Second } from '../units/quantity';
 import type { Hands, Way } from './hands';
 import { checkHands, handsAt } from './hands';
@@ -75,13 +76,14 @@ export const pressedShare = (lever: number): number =>
  * Follows one start from standing: engine and vehicle as two inertias, the clutch between them slipping with what its lever
  * lets it carry, the steels warmed by the slip and cooled by the oil.
  * @throws {DomainError} for hands that are none (see {@link checkHands}), temperatures outside −40 to 600 °C, or inertias, heat
- * capacity or idle that are not above 0
+ * capacity or speeds that are not above 0
  * Source: two-inertia clutch model and lumped heat balance, machine-element textbooks; `docs/mechanics.md` section 10.
  */
 export function takeoff(setup: TakeoffSetup, hands: Hands, state: StartState): TakeoffResult {
   checkHands(hands);
   const { primaryRatio, engineInertia, vehicleInertia, idle, heatCapacity, cooling } = setup;
   for (const name of [
+    'startRpm',
     'primaryRatio',
     'engineInertia',
     'vehicleInertia',
@@ -98,9 +100,9 @@ export function takeoff(setup: TakeoffSetup, hands: Hands, state: StartState): T
   const carries = (t: Second, rpm: Rpm, steel: Celsius): NewtonMetre => {
     const pressed = pressedShare(handsAt(hands, t).lever);
     if (pressed === 0) return 0;
-    const typical = between(setup.typical, rpm);
+    const typical = along(setup.typical, rpm);
     const fade = Math.min(1, Math.max(0, (steel - FADES_FROM) / (FADES_TO - FADES_FROM)));
-    return pressed * (typical - fade * (typical - between(setup.low, rpm)));
+    return pressed * (typical - fade * (typical - along(setup.low, rpm)));
   };
   const stall = (idle * STALLS) / (primaryRatio * TO_RPM);
   const end = (hands.at(-1)?.t ?? 0) + AFTER_HANDS;
@@ -170,34 +172,37 @@ function engineOf({ engine, idle }: TakeoffSetup): (rpm: Rpm, throttle: number) 
   const peak = engine.reduce((a, b) => (b.torque > a.torque ? b : a), { rpm: 0, torque: 0 });
   const top = engine.at(-1)?.rpm ?? 0;
   return (rpm, throttle) => {
-    const full = between(engine, rpm) * (rpm > top ? Math.max(0, 1 - (rpm / top - 1) * 10) : 1);
+    const full = along(engine, rpm) * (rpm > top ? Math.max(0, 1 - (rpm / top - 1) * 10) : 1);
     const braking = BRAKING * peak.torque * (rpm / Math.max(1, peak.rpm));
     const help = Math.min(1, Math.max(0, (idle - rpm) / (idle / 4))) * IDLE_HELP;
     return Math.max(throttle, help) * full - (1 - throttle) * braking;
   };
 }
 
-function between(points: readonly TorqueAtSpeed[], rpm: Rpm): NewtonMetre {
-  const first = points[0];
-  const last = points.at(-1);
-  if (!first || !last) return 0;
-  if (rpm <= first.rpm) return first.torque;
-  if (rpm >= last.rpm) return last.torque;
-  let i = 1;
-  while ((points[i]?.rpm ?? Infinity) <= rpm) i++;
-  const [a, b] = [points[i - 1] ?? first, points[i] ?? last];
-  return a.torque + ((rpm - a.rpm) / (b.rpm - a.rpm)) * (b.torque - a.torque);
-}
+const along = (points: readonly TorqueAtSpeed[], rpm: Rpm): NewtonMetre =>
+  valueAlong(
+    points,
+    rpm,
+    (p) => p.rpm,
+    (p) => p.torque,
+  );
 
 const thinned = (points: readonly TakeoffPoint[]): readonly TakeoffPoint[] => {
   const every = Math.ceil(points.length / POINTS);
   return points.filter((_, i) => i % every === 0 || i === points.length - 1);
 };
 
+const ONCE = { starts: 1, rest: 0 } as const;
+
 /** What a way of taking off comes to on a setup: its starts, the first of them point by point. */
 export function takeoffBy(setup: TakeoffSetup, way: Way, oil: Celsius): readonly RepeatedStart[] {
   const begun = way.from === 'idle' ? { ...setup, startRpm: setup.idle } : setup;
-  return repeatedStarts(begun, way.hands, { steel: oil, oil, grade: way.grade }, way);
+  return repeatedStarts(
+    begun,
+    way.hands,
+    { steel: oil, oil, grade: way.grade },
+    way.repeated ?? ONCE,
+  );
 }
 
 /** One of repeated starts. */

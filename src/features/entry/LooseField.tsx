@@ -1,4 +1,4 @@
-import { useEffect, useId, useState } from 'react';
+import { useId, useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 
@@ -44,15 +44,6 @@ export function LooseField({
   const [text, setText] = useState(
     () => (keepAs === undefined ? undefined : store.getState().typed[keepAs]) ?? initial,
   );
-  // A form learns of what was kept of it.
-  useEffect(() => {
-    const kept = inForm && keepAs !== undefined ? store.getState().typed[keepAs] : undefined;
-    if (kept === undefined) return;
-    const read = parseEntry(kept, spec, units);
-    onValue(read.kind === 'value' ? read.value : undefined, kept);
-    // Once, when the field comes.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, []);
   const parsed = parseEntry(text, spec, units);
   const message =
     parsed.kind === 'refused' || parsed.kind === 'question' ? parsed.message : undefined;

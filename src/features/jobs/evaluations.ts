@@ -28,8 +28,10 @@ function evaluated(job: Job): Evaluation {
       overall: {
         id: 'overall',
         state: 'stop',
-        title: 'The record is damaged',
-        sentence: [`No figure of this job could be worked out: ${why}.`],
+        title: 'No figures',
+        sentence: [
+          `Nothing could be worked out for this job: its record is damaged, or the program has a fault (${why}). What was entered can still be read, mended and saved.`,
+        ],
         figures: [],
       },
     };

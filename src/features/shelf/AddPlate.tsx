@@ -8,7 +8,7 @@ import { nextLabel } from '@/core/shelf/fromJob';
 import type { StockPlate } from '@/core/shelf/stock';
 import { LINING_ESTIMATES } from '@/core/torque/linings';
 import { LooseField } from '@/features/entry/LooseField';
-import { typedActions } from '@/features/entry/typedSlice';
+import { useForm } from '@/features/entry/useForm';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -18,8 +18,6 @@ import { Panel } from '@/ui/Panel';
 import { shelfActions } from './shelfSlice';
 import { COUNT, SORT_OPTIONS } from './spec';
 
-/** What its fields keep their texts under. */
-const FORM = 'shelf.addPlate.';
 const THICKNESS = fieldAt('pack.kinds.any.thickness');
 const LINING_OPTIONS = (Object.keys(LINING_ESTIMATES) as LiningId[]).map((value) => ({
   value,
@@ -30,13 +28,13 @@ const LINING_OPTIONS = (Object.keys(LINING_ESTIMATES) as LiningId[]).map((value)
 export function AddPlate() {
   const dispatch = useAppDispatch();
   const stock = useAppSelector((state) => state.shelf);
+  const form = useForm('shelf.addPlate');
   const [sort, setSort] = useState<StockPlate['sort']>('steel');
   const [lining, setLining] = useState<LiningId>('paper');
   const [age, setAge] = useState<'new' | 'used'>('used');
-  const [nominal, setNominal] = useState<number>();
-  const [thickness, setThickness] = useState<number>();
-  const [count, setCount] = useState<number>();
-  const [key, setKey] = useState(0);
+  const [nominal, setNominal] = useState(() => form.kept('nominal', THICKNESS));
+  const [thickness, setThickness] = useState(() => form.kept('thickness', THICKNESS));
+  const [count, setCount] = useState(() => form.kept('count', COUNT));
   const put = () => {
     if (nominal === undefined) return;
     dispatch(
@@ -53,8 +51,7 @@ export function AddPlate() {
       }),
     );
     // The next plate begins with empty fields.
-    dispatch(typedActions.typedDropped(FORM));
-    setKey(key + 1);
+    form.done();
     setNominal(undefined);
     setThickness(undefined);
     setCount(undefined);
@@ -74,27 +71,24 @@ export function AddPlate() {
         ]}
         onChange={setAge}
       />
-      <FieldGrid key={key}>
+      <FieldGrid key={form.round}>
         <LooseField
           label="Sold as"
           spec={THICKNESS}
           onValue={setNominal}
-          keepAs={`${FORM}nominal`}
-          inForm
+          {...form.field('nominal')}
         />
         <LooseField
           label="Measured"
           spec={THICKNESS}
           onValue={setThickness}
-          keepAs={`${FORM}thickness`}
-          inForm
+          {...form.field('thickness')}
         />
         <LooseField
           label="How many alike"
           spec={COUNT}
           onValue={setCount}
-          keepAs={`${FORM}count`}
-          inForm
+          {...form.field('count')}
         />
       </FieldGrid>
       <Action main icon="plus" disabled={nominal === undefined} onPress={put}>

@@ -11,7 +11,7 @@ import type { StockSpring } from '@/core/shelf/stock';
 import { formatValue } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
-import { typedActions } from '@/features/entry/typedSlice';
+import { useForm } from '@/features/entry/useForm';
 import { useTyped } from '@/features/entry/useTyped';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
@@ -169,15 +169,12 @@ function SpringFields({ spring, taken }: Props) {
   );
 }
 
-/** What its fields keep their texts under. */
-const FORM = 'shelf.addSprings.';
-
 /** Puts springs of a new kind on the shelf; what they are is filled in on their row. */
 export function AddSprings() {
   const dispatch = useAppDispatch();
-  const [name, setName] = useTyped(`${FORM}name`);
-  const [count, setCount] = useState<number>();
-  const [key, setKey] = useState(0);
+  const form = useForm('shelf.addSprings');
+  const [name, setName] = useTyped(form.field('name').keepAs);
+  const [count, setCount] = useState(() => form.kept('count', COUNT));
   const put = () => {
     const id = nanoid(10);
     dispatch(
@@ -187,20 +184,18 @@ export function AddSprings() {
         group: { ...blankCoilGroup(id, name.trim()), rateFrom: 'tester' },
       }),
     );
-    dispatch(typedActions.typedDropped(FORM));
+    form.done();
     setCount(undefined);
-    setKey(key + 1);
   };
   return (
     <Panel title="Put springs on the shelf" summary="Of one kind; tester points and lengths follow">
       <LineField label="Name of the springs" value={name} maxLength={120} onChangeText={setName} />
-      <FieldGrid key={key}>
+      <FieldGrid key={form.round}>
         <LooseField
           label="Pieces of them"
           spec={COUNT}
           onValue={setCount}
-          keepAs={`${FORM}count`}
-          inForm
+          {...form.field('count')}
         />
       </FieldGrid>
       <Action main icon="plus" disabled={name.trim() === ''} onPress={put}>

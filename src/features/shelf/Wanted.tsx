@@ -9,7 +9,7 @@ import type { StockPlate } from '@/core/shelf/stock';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
-import { typedActions } from '@/features/entry/typedSlice';
+import { useForm } from '@/features/entry/useForm';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -128,41 +128,36 @@ function ForJobs({ jobs }: { readonly jobs: readonly Job[] }) {
   );
 }
 
-/** What the fields of another size keep their texts under. */
-const FORM = 'shelf.addWanted.';
 const THICKNESS = fieldAt('pack.kinds.any.thickness');
 
 function AddWanted() {
   const dispatch = useAppDispatch();
+  const form = useForm('shelf.addWanted');
   const [sort, setSort] = useState<StockPlate['sort']>('steel');
-  const [nominal, setNominal] = useState<number>();
-  const [atLeast, setAtLeast] = useState<number>();
-  const [key, setKey] = useState(0);
+  const [nominal, setNominal] = useState(() => form.kept('nominal', THICKNESS));
+  const [atLeast, setAtLeast] = useState(() => form.kept('atLeast', COUNT));
   const add = () => {
     if (nominal === undefined || atLeast === undefined) return;
     dispatch(shelfActions.wantedPut({ id: nanoid(10), sort, nominal, atLeast }));
-    dispatch(typedActions.typedDropped(FORM));
-    setKey(key + 1);
+    form.done();
     setNominal(undefined);
     setAtLeast(undefined);
   };
   return (
     <>
       <Choice label="Another size" value={sort} options={SORT_OPTIONS} onChange={setSort} />
-      <FieldGrid key={key}>
+      <FieldGrid key={form.round}>
         <LooseField
           label="Thickness as sold"
           spec={THICKNESS}
           onValue={setNominal}
-          keepAs={`${FORM}nominal`}
-          inForm
+          {...form.field('nominal')}
         />
         <LooseField
           label="At least so many"
           spec={COUNT}
           onValue={setAtLeast}
-          keepAs={`${FORM}atLeast`}
-          inForm
+          {...form.field('atLeast')}
         />
       </FieldGrid>
       <Action icon="plus" disabled={nominal === undefined || atLeast === undefined} onPress={add}>
