@@ -5,6 +5,7 @@ import type { Page } from '@playwright/test';
 import { evaluate } from '../src/core/evaluate/evaluate';
 import type { Job } from '../src/core/job/types';
 import { seededRandom } from '../src/core/random/random';
+import { brokenRules } from './axe';
 import { atOneSize, expect, test } from './bench';
 import { putRecord, putText, recordOf, textOf } from './stored';
 
@@ -27,9 +28,11 @@ test('a damaged record gives way to the version before, its text can be saved, a
   const notice = page.getByRole('region', { name: 'Storage' });
   await expect(notice).toContainText('Job UR-0106 could not be read: the version before is shown.');
   await expect(notice).toContainText('The shelf could not be read.');
+  expect(await brokenRules(page)).toEqual([]);
   await notice.getByRole('button', { name: 'To the backup' }).click();
   const aside = page.getByRole('list', { name: 'Records set aside' }).getByRole('listitem');
   await expect(aside).toHaveCount(2);
+  expect(await brokenRules(page)).toEqual([]);
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save the text: Job UR-0106' }).click(),
@@ -216,6 +219,7 @@ test('no stored state makes a white screen: the faulty part says so, the rest go
   await page.goto('/job/demo-ur-0106?stage=set');
   const alert = page.getByRole('alert').filter({ hasText: 'Set of this job can’t be shown' });
   await expect(alert).toBeVisible();
+  expect(await brokenRules(page)).toEqual([]);
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     alert.getByRole('button', { name: 'Save the job’s data' }).click(),

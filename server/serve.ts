@@ -12,6 +12,7 @@ import { Benches } from './bench/benches';
 const MAX_CONNECTIONS = 600;
 const HEADERS_MS = 10_000;
 const REQUEST_MS = 30_000;
+const CHECKED_EVERY_MS = 2_000;
 /** Longer than the beats of an event stream. */
 const IDLE_MS = 60_000;
 const KEEP_ALIVE_MS = 5_000;
@@ -29,6 +30,8 @@ interface Options extends Pick<AppOptions, 'distDir' | 'benchDir' | 'workshop'> 
   readonly log?: Logger;
   readonly perMinute?: number;
   readonly maxConnections?: number;
+  /** How long the head of a request may take, ms. */
+  readonly headersMs?: number;
 }
 
 /** The server with its limits; it listens when told to. */
@@ -36,15 +39,16 @@ export function makeServer({
   log = pino({ level: 'silent' }),
   perMinute = PER_MINUTE,
   maxConnections = MAX_CONNECTIONS,
+  headersMs = HEADERS_MS,
   ...options
 }: Options): Served {
   const benches = new Benches();
   const server = createServer(
     {
-      headersTimeout: HEADERS_MS,
+      headersTimeout: headersMs,
       requestTimeout: REQUEST_MS,
       keepAliveTimeout: KEEP_ALIVE_MS,
-      connectionsCheckingInterval: 2000,
+      connectionsCheckingInterval: Math.min(CHECKED_EVERY_MS, headersMs),
       maxHeaderSize: 16_384,
     },
     makeApp({ ...options, benches, log, perMinute }),

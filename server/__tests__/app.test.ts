@@ -37,8 +37,10 @@ const log = pino(
 
 const open: Served[] = [];
 
+type Limits = Pick<Parameters<typeof makeServer>[0], 'perMinute' | 'maxConnections' | 'headersMs'>;
+
 /** Serves with the limits of a test; resolves with the address. */
-async function serve(limits: { perMinute?: number; maxConnections?: number } = {}) {
+async function serve(limits: Limits = {}) {
   const served = makeServer({ benchDir: distDir, distDir, workshop: 'empty', log, ...limits });
   open.push(served);
   served.server.listen(0, '127.0.0.1');
@@ -202,7 +204,20 @@ describe('the server', () => {
     expect(turnedAway.filter(Boolean)).toHaveLength(2);
   });
 
-  it('gives up on who sends nothing: every wait has its end', async () => {
+  it('gives up on who never ends a request', async () => {
+    const { port: waiting } = await serve({ headersMs: 50 });
+    const said = await new Promise<string>((resolve) => {
+      let text = '';
+      const socket = connect(waiting, '127.0.0.1', () =>
+        socket.write('GET / HTTP/1.1\r\nHost: 127'),
+      );
+      socket.on('data', (data: Buffer) => (text += data.toString()));
+      socket.on('close', () => resolve(text)).on('error', () => resolve(text));
+    });
+    expect(said).toContain('408');
+  });
+
+  it('has an end for every other wait', async () => {
     const { served } = await serve();
     const { headersTimeout, requestTimeout, keepAliveTimeout, timeout } = served.server;
     for (const wait of [headersTimeout, requestTimeout, keepAliveTimeout, timeout]) {

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 
+import { XMLValidator } from 'fast-xml-parser';
 import Papa from 'papaparse';
 
 import { evaluate } from '@/core/evaluate/evaluate';
@@ -116,6 +117,14 @@ describe('paper', () => {
     expect(svg).not.toContain('<script');
     expect(svg).not.toContain('\u0000');
     expect(svg).toContain('&lt;script&gt;');
+    // A label is cut before it is escaped, never in the middle of an escape.
+    const [first, ...kinds] = job.pack.kinds;
+    const long = first ? [{ ...first, name: '&'.repeat(120) }, ...kinds] : [];
+    const cut = { ...job, pack: { ...job.pack, kinds: long } };
+    for (const width of [150, 400, 900])
+      expect(XMLValidator.validate(sectionSvg(evaluate(cut).layout, { width, height: 300 }))).toBe(
+        true,
+      );
     const csv = writeOrderCsv(job.number, orderList(job));
     const { data, errors } = Papa.parse<string[]>(csv, { skipEmptyLines: true });
     expect(errors).toEqual([]);
