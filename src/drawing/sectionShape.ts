@@ -208,8 +208,11 @@ function wearing(layout: PackLayout, wear: Mm): ReadonlyMap<number, Mm> {
   );
 }
 
-/** Room under each layer once the plate is lifted: clearance at faces that slip, and the warp of the plate below. */
-function openedBy(layout: PackLayout, lift: Mm): ReadonlyMap<number, Mm> {
+/**
+ * Room under each layer, by number, once the plate is lifted: clearance at faces that slip, and the warp of the plate below.
+ * One above the last layer is the pressure plate.
+ */
+export function openedBy(layout: PackLayout, lift: Mm): ReadonlyMap<number, Mm> {
   if (lift <= 0) return new Map();
   const warp = layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
   const faces = Math.max(1, layout.slipping.length);

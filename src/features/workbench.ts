@@ -3,6 +3,7 @@
  * the first screen. The list fetches it as soon as it has been drawn.
  */
 export { CodeScreen } from './code/CodeScreen';
+export { CutawayScreen } from './cutaway/CutawayScreen';
 export { DueScreen } from './due/DueScreen';
 export { FilesScreen } from './backup/FilesScreen';
 export { FindScreen } from './find/FindScreen';

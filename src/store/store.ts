@@ -6,6 +6,7 @@ import { displayReducer } from '@/features/display/displaySlice';
 import { typedReducer } from '@/features/entry/typedSlice';
 import { jobsReducer } from '@/features/jobs/jobsSlice';
 import { libraryReducer } from '@/features/library/librarySlice';
+import { practiceReducer } from '@/features/practice/practiceSlice';
 import { shelfReducer } from '@/features/shelf/shelfSlice';
 import { templatesReducer } from '@/features/worksheet/templatesSlice';
 import { storageReducer } from '@/storage/storageSlice';
@@ -20,6 +21,7 @@ export function makeStore() {
       display: displayReducer,
       backup: backupReducer,
       typed: typedReducer,
+      practice: practiceReducer,
       storage: storageReducer,
     },
     // Both checks walk the whole state after every key; types and tests guard the same.

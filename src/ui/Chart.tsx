@@ -41,6 +41,18 @@ interface Props {
   readonly namesBelow?: boolean;
 }
 
+/** The name of a line as a mark at a place along it, as a share of its points. */
+export function nameAlong<T>(
+  items: readonly T[],
+  share: number,
+  label: string,
+  point: (item: T, i: number) => ChartPoint,
+): readonly (ChartPoint & { readonly label: string })[] {
+  const i = Math.floor(share * (items.length - 1));
+  const item = items[i];
+  return item === undefined ? [] : [{ ...point(item, i), label }];
+}
+
 const MARGIN = { left: 46, right: 12, top: 12, bottom: 28 } as const;
 
 /** A label of ticks on the lower axis needs so much, px. */

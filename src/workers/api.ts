@@ -13,11 +13,9 @@ import { simulateTolerance } from '@/core/pack/tolerance';
 import type { ShelfWish } from '@/core/shelf/jobShelf';
 import { chooseSteels } from '@/core/shelf/jobShelf';
 import type { ShelfAnswer } from '@/core/shelf/solver';
-import type { WayId } from '@/core/takeoff/hands';
-import { WAYS } from '@/core/takeoff/hands';
-import { takeoffOf } from '@/core/takeoff/setup';
-import type { RepeatedStart } from '@/core/takeoff/takeoff';
-import { takeoffBy } from '@/core/takeoff/takeoff';
+import type { Way } from '@/core/takeoff/hands';
+import type { NamedJob, PackTakeoff } from '@/core/takeoff/packs';
+import { takeoffOfPacks } from '@/core/takeoff/packs';
 import type { Celsius } from '@/core/units/quantity';
 
 /** What a run gives: its result, or why the core would not take the question. Errors lose their kind between threads. */
@@ -40,13 +38,8 @@ export const heavyRuns = {
     taken(() => chooseSteels(job, wish, reporting(onProgress))),
   advice: (job: Job, verdict: VerdictId, atHand: AtHand): Outcome<Advice[]> =>
     taken(() => advise(job, verdict, { atHand })),
-  takeoff: (job: Job, way: WayId, oil: Celsius): Outcome<readonly RepeatedStart[]> =>
-    taken(() => {
-      const setup = takeoffOf(job);
-      if ('needs' in setup)
-        throw new DomainError('duty', setup.needs.map((n) => n.label).join(', '), undefined);
-      return takeoffBy(setup, WAYS[way], oil);
-    }),
+  takeoff: (packs: readonly NamedJob[], way: Way, oil: Celsius): Outcome<readonly PackTakeoff[]> =>
+    taken(() => takeoffOfPacks(packs, way, oil)),
   engagement: (question: EngagementQuestion): Outcome<EngagementResult> =>
     taken(() => engageFrom(question)),
 };

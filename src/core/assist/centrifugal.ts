@@ -118,6 +118,38 @@ export function expandingClamp(
   return Math.min(preload, Math.max(0, pressed));
 }
 
+/**
+ * How far an expanding disc has grown at a basket speed, mm: freely against its return springs up to the gap, held there
+ * until it presses as hard as the pack's springs, then lifting them up to its full growth.
+ * @param gap mm that it closes before it touches, 0 or more: the install gap, and the lift of a pulled lever
+ * @param springs force of the pack's springs once lifted so far, N over mm
+ * @throws {DomainError} for a gap below 0
+ * Source: equilibrium of weights and springs; `docs/mechanics.md` section 8.
+ */
+export function discGrowth(
+  disc: ExpandingDisc,
+  gap: Mm,
+  springs: (lift: Mm) => Newton,
+  clutchRpm: Rpm,
+): Mm {
+  check('gap', gap, NOT_NEGATIVE);
+  const { growth, returnForce, returnRate, advantage, weights } = disc;
+  const push = weightForce(weights, clutchRpm) * advantage - returnForce;
+  const free = push <= 0 ? 0 : returnRate > 0 ? push / returnRate : growth;
+  if (free <= Math.min(gap, growth)) return Math.min(free, growth);
+  if (gap >= growth) return growth;
+  const rest = (e: Mm) => push - returnRate * e - springs(e - gap);
+  if (rest(gap) <= 0) return gap;
+  if (rest(growth) >= 0) return growth;
+  let [low, high] = [gap, growth];
+  for (let i = 0; i < 40; i++) {
+    const mid = (low + high) / 2;
+    if (rest(mid) > 0) low = mid;
+    else high = mid;
+  }
+  return (low + high) / 2;
+}
+
 /** Speed of the carrier at which the weights press with a force, rpm. */
 function rpmFor({ weights, advantage }: ExpandingDisc, force: Newton): Rpm {
   const perOmega2 = weights.count * weights.mass * (weights.radius / 1000) * advantage;

@@ -5,7 +5,7 @@ import { firstContactRpm, holdingRpm, worn } from '../assist/startClutch';
 import type { Job } from '../job/types';
 import { gapPerTurn } from '../setting/adjuster';
 import { leverGain } from '../setting/leverGain';
-import type { Newton, Rpm } from '../units/quantity';
+import type { Mm, Newton, Rpm } from '../units/quantity';
 import type { Sheet, Term } from './sheet';
 import { gather } from './sheet';
 
@@ -189,6 +189,17 @@ export function startClutchOf(sheet: Sheet): StartClutch | undefined {
   const parts = startTerms(sheet);
   if (!parts.every((t) => t.known)) return undefined;
   return startOf(parts.map(valueOf));
+}
+
+/** The expanding disc of a job with its install gap, once all of it is known. */
+export function expandingOf(
+  sheet: Sheet,
+): { readonly disc: ExpandingDisc; readonly gap: Mm } | undefined {
+  if (!sheet.job.expanding.fitted) return undefined;
+  const parts = discTerms(sheet);
+  const gap = sheet.entry('setting.installGap');
+  if (!gap.known || !parts.every((t) => t.known)) return undefined;
+  return { disc: discOf(parts.map(valueOf)), gap: gap.value };
 }
 
 function assistTerms(sheet: Sheet): Term[] {

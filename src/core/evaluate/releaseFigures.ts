@@ -127,6 +127,27 @@ function liftTerm(sheet: Sheet): Term {
     : fromDial(dial, (readings) => evenness(readings).mean);
 }
 
+/**
+ * Lift with the lever at a share of its travel, mm; undefined while the train is not known. A lift that was measured is
+ * taken to grow evenly once the free play is used up.
+ * @param lever 0 let out to 1 pulled to the bar
+ * Source: `docs/mechanics.md` section 7.
+ */
+export function liftAtLever(job: Job, lever: number): Mm | undefined {
+  const { release } = job;
+  const { leverTravel } = release;
+  if (release.type === 'measured') {
+    const whole = liftTerm(new Sheet(job));
+    if (!whole.known) return undefined;
+    const free = leverTravel && release.freePlay ? release.freePlay.value / leverTravel.value : 0;
+    return free >= 1 ? 0 : whole.value * Math.max(0, (lever - free) / (1 - free));
+  }
+  if (!leverTravel) return undefined;
+  const pulled = { ...leverTravel, value: leverTravel.value * lever };
+  const lift = trainTerm(new Sheet({ ...job, release: { ...release, leverTravel: pulled } }), true);
+  return lift.known ? lift.value : undefined;
+}
+
 /** Lift of the train, with what is lost on the way or as if nothing were. */
 function trainTerm(sheet: Sheet, withLosses: boolean): Term {
   const { type, armStart } = sheet.job.release;

@@ -1,3 +1,4 @@
+import { DomainError } from '../errors';
 import { fieldPath } from '../job/fields';
 import type { CoilGroup } from '../job/types';
 import {
@@ -37,6 +38,24 @@ export function computeSprings(sheet: Sheet): void {
 export function computeSpringsLifted(sheet: Sheet): void {
   if (sheet.job.springs.type === 'diaphragm') liftDiaphragm(sheet);
   else liftCoils(sheet);
+}
+
+/**
+ * Force of the springs over lift at the stack as it is, N over mm; 0 where they are not known there, so that nothing holds.
+ * Springs looked at beyond what was measured have no force to go by.
+ */
+export function springsOverLift(sheet: Sheet): (lift: Mm) => Newton {
+  const force = springForceAt(sheet);
+  const stack = sheet.known('stack')?.value;
+  if (!force || stack === undefined) return () => 0;
+  return (lift) => {
+    try {
+      return force(stack, lift);
+    } catch (error) {
+      if (error instanceof DomainError) return 0;
+      throw error;
+    }
+  };
 }
 
 /**

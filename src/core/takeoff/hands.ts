@@ -37,7 +37,7 @@ export function checkHands(hands: Hands): void {
   });
 }
 
-export type WayId = 'gentle' | 'hill' | 'race' | 'mud' | 'stall';
+export type WayId = 'gentle' | 'hill' | 'race' | 'handsOff' | 'mud' | 'stall';
 
 export interface Way {
   readonly name: string;
@@ -51,6 +51,15 @@ export interface Way {
   /** Starts one after the other, and the rest between them; once where it does not say. */
   readonly repeated?: { readonly starts: number; readonly rest: Second };
 }
+
+/** A start by hands that were recorded: from idle, as the recording began. */
+export const recordedWay = (hands: Hands): Way => ({
+  name: 'Your own hands',
+  about: 'As recorded with the two thumbs of the cutaway.',
+  hands,
+  from: 'idle',
+  grade: 0,
+});
 
 /** Ready ways to take off. The hands are design estimates of what riders do; grades are rise over run. */
 export const WAYS: Readonly<Record<WayId, Way>> = {
@@ -85,6 +94,18 @@ export const WAYS: Readonly<Record<WayId, Way>> = {
       { t: 0.7, lever: 0, throttle: 1 },
     ],
     from: 'start',
+    grade: 0,
+  },
+  handsOff: {
+    name: 'Hands off',
+    about:
+      'The lever left out, the throttle opened from idle over a second: for a clutch that takes up by itself.',
+    hands: [
+      { t: 0, lever: 0, throttle: 0 },
+      { t: 0.3, lever: 0, throttle: 0.05 },
+      { t: 1.3, lever: 0, throttle: 0.6 },
+    ],
+    from: 'idle',
     grade: 0,
   },
   mud: {

@@ -1,10 +1,16 @@
+import { basketRpm, discGrowth } from '../assist/centrifugal';
+import { expandingOf } from '../evaluate/assistFigures';
 import { workOut } from '../evaluate/evaluate';
 import type { Need } from '../evaluate/figure';
 import { steelArea, steelHeat } from '../evaluate/heatFigures';
 import type { Sheet } from '../evaluate/sheet';
+import { springsOverLift } from '../evaluate/springFigures';
 import { packModel } from '../evaluate/states';
-import type { Job } from '../job/types';
-import type { NewtonMetre, Rpm } from '../units/quantity';
+import type { Entry, Job } from '../job/types';
+import type { Mm, NewtonMetre, Rpm } from '../units/quantity';
+import type { JudderSetup } from './judder';
+import { judderSetupOf } from './judder';
+import { leverOf } from './lever';
 
 /** A torque at an engine speed; straight between points, level beyond them. */
 export interface TorqueAtSpeed {
@@ -29,6 +35,14 @@ export interface TakeoffSetup {
   /** What the clutch carries with the lever out, at typical friction and at the low end. */
   readonly typical: readonly TorqueAtSpeed[];
   readonly low: readonly TorqueAtSpeed[];
+  /** What a start clutch before the pack carries, where there is one. */
+  readonly shoes?: readonly TorqueAtSpeed[];
+  /** Places of the lever up to which the springs press in full, and from which nothing presses. */
+  readonly presses: number;
+  readonly bites: number;
+  /** Share of the lever that an expanding disc has taken up by growing beyond its gap, over engine speed. */
+  readonly grown?: readonly { readonly rpm: Rpm; readonly lever: number }[];
+  readonly judder: JudderSetup;
   /** Heat that warms the steels by a degree, J/K. */
   readonly heatCapacity: number;
   /** What the oil takes from them for each degree that they are warmer, W/K. */
@@ -37,7 +51,7 @@ export interface TakeoffSetup {
 
 const GRAVITY = 9.80665;
 /** Speeds at which the clutch is looked at: enough for a curve that bends once. */
-const SPEEDS = 16;
+const SPEEDS = 24;
 /** Where no curve is entered: torque at standstill and at the highest speed as shares of the peak. Design estimate. */
 const PLAIN_CURVE = { standstill: 0.6, top: 0.85 } as const;
 const IDLE_ESTIMATE: Rpm = 1500;
@@ -46,10 +60,50 @@ const IDLE_ESTIMATE: Rpm = 1500;
  * to 1000 that textbooks on heat transfer give for oil.
  */
 const OIL_FILM = 400;
+/** A machine and its gearing where the job describes none: middling, and said to be so. Design estimates. */
+const MIDDLING = {
+  mass: { value: 220, label: '220 kg with rider' },
+  wheel: { value: 310, label: 'a wheel of 310 mm' },
+  gear: { value: 9, label: '9 to 1 from clutch to wheel' },
+  startRpm: { value: 3500, label: 'started at 3500 rpm' },
+} as const;
+
+/** A start, and what had to be taken for what the job does not say. */
+export interface AssumedSetup {
+  readonly setup: TakeoffSetup;
+  readonly assumed: readonly string[];
+}
+
+/** A start for a job that need not describe one: a middling machine stands in for what is not said, the pack never. */
+export function takeoffAssumed(job: Job): AssumedSetup | { readonly needs: readonly Need[] } {
+  const { duty } = job;
+  const lacks = [
+    ['mass', duty.mass],
+    ['wheel', duty.wheelRadius],
+    ['gear', duty.gearRatio],
+    ['startRpm', duty.startRpm],
+  ] as const;
+  const missing = lacks.filter(([, given]) => !given).map(([name]) => name);
+  const given = (name: 'mass' | 'wheel' | 'gear' | 'startRpm', entry: Entry | undefined) =>
+    entry ?? { value: MIDDLING[name].value, source: { kind: 'estimate' as const } };
+  const made = takeoffOf({
+    ...job,
+    duty: {
+      ...duty,
+      mass: given('mass', duty.mass),
+      wheelRadius: given('wheel', duty.wheelRadius),
+      gearRatio: given('gear', duty.gearRatio),
+      startRpm: given('startRpm', duty.startRpm),
+    },
+  });
+  return 'needs' in made
+    ? made
+    : { setup: made, assumed: missing.map((name) => MIDDLING[name].label) };
+}
 
 /**
  * A start as the job describes it, or what lacks for it. The lining's friction, clamp over speed and torque curve are the
- * pack's own.
+ * pack's own, and so is its lever.
  * Source: `docs/mechanics.md` section 10.
  */
 export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly Need[] } {
@@ -79,10 +133,16 @@ export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly N
   const model = packModel(job);
   const looked = Array.from({ length: SPEEDS }, (_, i) => {
     const rpm = (top * i) / (SPEEDS - 1);
-    return { rpm, capacity: model.at({ rpm }).capacity };
+    return { rpm, ...model.at({ rpm }) };
   });
+  const lever = leverOf(job, model);
   const over = (level: 'typical' | 'low') =>
     looked.flatMap(({ rpm, capacity }) => (capacity ? [{ rpm, torque: capacity[level] }] : []));
+  const { place } = job.startClutch;
+  const auto = expandingOf(sheet);
+  const springs = springsOverLift(sheet);
+  const grownAt = (rpm: Rpm): Mm =>
+    auto ? discGrowth(auto.disc, auto.gap, springs, basketRpm(rpm, value('ratio'))) : 0;
   const arm = value('wheel') / 1000 / value('gear');
   return {
     primaryRatio: value('ratio'),
@@ -95,10 +155,36 @@ export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly N
     engine,
     typical: over('typical'),
     low: over('low'),
+    ...(place === 'none'
+      ? {}
+      : {
+          shoes: looked.map(({ rpm, startTorque = 0 }) => ({
+            rpm,
+            torque: startTorque * (place === 'crank' ? value('ratio') : 1),
+          })),
+        }),
+    presses: lever.presses,
+    bites: lever.bites,
+    ...(auto
+      ? {
+          grown: looked.map(({ rpm }) => ({
+            rpm,
+            lever: leverTaken(lever, auto.gap, grownAt(rpm)),
+          })),
+        }
+      : {}),
+    judder: judderSetupOf(job, layout),
     heatCapacity: value('heat'),
     cooling: OIL_FILM * value('area') * 1e-6,
   };
 }
+
+/** Share of the lever that lifts as far as a disc has grown beyond its gap: only from there on does the lever release. */
+export const leverTaken = (
+  { fullLift, presses }: { readonly fullLift: Mm; readonly presses: number },
+  gap: Mm,
+  growth: Mm,
+): number => (fullLift > 0 ? (Math.max(0, growth - gap) / fullLift) * (1 - presses) : 0);
 
 /** Torque at the clutch over rpm: the engine's curve, else a plain one through its peak. */
 function engineCurve(sheet: Sheet, peak: NewtonMetre, startRpm: Rpm): readonly TorqueAtSpeed[] {

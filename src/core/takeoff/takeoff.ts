@@ -1,10 +1,12 @@
 import { check, NOT_NEGATIVE, POSITIVE } from '../errors';
 import { integrate } from '../heat/integrate';
-import { valueAlong } from '../points';
 import type { Celsius, Joule, NewtonMetre, Rpm, Second } from '../units/quantity';
+import { dynamicsOf } from './dynamics';
 import type { Hands, Way } from './hands';
 import { checkHands, handsAt } from './hands';
-import type { TakeoffSetup, TorqueAtSpeed } from './setup';
+import type { Judder } from './judder';
+import { judderOf } from './judder';
+import type { TakeoffSetup } from './setup';
 
 /** How a start is looked at, besides the setup and the hands. */
 export interface StartState {
@@ -43,34 +45,14 @@ export interface TakeoffResult {
   /** Steels at the end, and at their warmest. */
   readonly steel: Celsius;
   readonly warmest: Celsius;
+  /** Whether friction fed a vibration of the driveline while it slipped. */
+  readonly judder: Judder;
   readonly points: readonly TakeoffPoint[];
 }
 
-/**
- * Between these places of the lever the plates begin to bite and press in full. Design estimates: half of a lever is free play
- * and opened plates.
- */
-const BITES = 0.65;
-const PRESSES = 0.25;
-/** A closed throttle brakes with this share of the peak torque at the speed of the peak. Design estimate. */
-const BRAKING = 0.15;
-/** The engine keeps its idle with up to this share of its torque, within a quarter of it. Design estimate. */
-const IDLE_HELP = 0.35;
-/** Below this share of its idle an engine stalls. Design estimate. */
-const STALLS = 0.5;
-/** Rolling resistance as a share of the weight. Design estimate. */
-const ROLLING = 0.02;
-/** Linings lose friction between these temperatures of the steels, down to their low end. Design estimate. */
-const FADES_FROM: Celsius = 150;
-const FADES_TO: Celsius = 250;
 const AFTER_HANDS: Second = 10;
 /** So many moments are kept for a drawing. */
 const POINTS = 160;
-const TO_RPM = 30 / Math.PI;
-
-/** Share of the clamp that presses with the lever there: 0 pulled, 1 let out. */
-export const pressedShare = (lever: number): number =>
-  Math.min(1, Math.max(0, (BITES - lever) / (BITES - PRESSES)));
 
 /**
  * Follows one start from standing: engine and vehicle as two inertias, the clutch between them slipping with what its lever
@@ -81,7 +63,7 @@ export const pressedShare = (lever: number): number =>
  */
 export function takeoff(setup: TakeoffSetup, hands: Hands, state: StartState): TakeoffResult {
   checkHands(hands);
-  const { primaryRatio, engineInertia, vehicleInertia, idle, heatCapacity, cooling } = setup;
+  const { engineInertia, vehicleInertia, heatCapacity, cooling } = setup;
   for (const name of [
     'startRpm',
     'primaryRatio',
@@ -93,18 +75,10 @@ export function takeoff(setup: TakeoffSetup, hands: Hands, state: StartState): T
     check(name, setup[name], POSITIVE);
   check('cooling', cooling, NOT_NEGATIVE);
   for (const name of ['steel', 'oil'] as const) check(name, state[name], { min: -40, max: 600 });
-  const rpmOf = (speed: number): Rpm => speed * primaryRatio * TO_RPM;
-  const angle = Math.atan(setup.grade + (state.grade ?? 0));
-  const load = setup.weightTorque * (ROLLING * Math.cos(angle) + Math.sin(angle));
-  const engineTorque = engineOf(setup);
-  const carries = (t: Second, rpm: Rpm, steel: Celsius): NewtonMetre => {
-    const pressed = pressedShare(handsAt(hands, t).lever);
-    if (pressed === 0) return 0;
-    const typical = along(setup.typical, rpm);
-    const fade = Math.min(1, Math.max(0, (steel - FADES_FROM) / (FADES_TO - FADES_FROM)));
-    return pressed * (typical - fade * (typical - along(setup.low, rpm)));
-  };
-  const stall = (idle * STALLS) / (primaryRatio * TO_RPM);
+  const dynamics = dynamicsOf(setup, state.grade);
+  const { rpmOf, load, stall, engine: engineTorque } = dynamics;
+  const carries = (t: Second, rpm: Rpm, steel: Celsius): NewtonMetre =>
+    dynamics.carries(handsAt(hands, t).lever, rpm, steel);
   const end = (hands.at(-1)?.t ?? 0) + AFTER_HANDS;
   const points: TakeoffPoint[] = [];
   let peakPower = 0;
@@ -120,7 +94,7 @@ export function takeoff(setup: TakeoffSetup, hands: Hands, state: StartState): T
     warmest = Math.max(warmest, steel);
     points.push({ t, engineRpm: rpmOf(engine), hubRpm: rpmOf(hub), torque, steel });
   };
-  const first = [setup.startRpm / (primaryRatio * TO_RPM), 0, 0, state.steel, 0, 0];
+  const first = [dynamics.speedOf(setup.startRpm), 0, 0, state.steel, 0, 0];
   note(0, Float64Array.from(first));
   const run = integrate(
     (t, y, out) => {
@@ -163,29 +137,18 @@ export function takeoff(setup: TakeoffSetup, hands: Hands, state: StartState): T
     lockRpm: rpmOf(engine),
     steel,
     warmest,
+    judder: judderOf(
+      setup.judder,
+      points.map((p) => ({
+        t: p.t,
+        torque: p.torque,
+        slip: dynamics.speedOf(p.engineRpm - p.hubRpm),
+        steel: p.steel,
+      })),
+    ),
     points: thinned(points),
   };
 }
-
-/** Torque at the clutch over engine speed and throttle; a closed throttle brakes, and below idle the engine helps itself. */
-function engineOf({ engine, idle }: TakeoffSetup): (rpm: Rpm, throttle: number) => NewtonMetre {
-  const peak = engine.reduce((a, b) => (b.torque > a.torque ? b : a), { rpm: 0, torque: 0 });
-  const top = engine.at(-1)?.rpm ?? 0;
-  return (rpm, throttle) => {
-    const full = along(engine, rpm) * (rpm > top ? Math.max(0, 1 - (rpm / top - 1) * 10) : 1);
-    const braking = BRAKING * peak.torque * (rpm / Math.max(1, peak.rpm));
-    const help = Math.min(1, Math.max(0, (idle - rpm) / (idle / 4))) * IDLE_HELP;
-    return Math.max(throttle, help) * full - (1 - throttle) * braking;
-  };
-}
-
-const along = (points: readonly TorqueAtSpeed[], rpm: Rpm): NewtonMetre =>
-  valueAlong(
-    points,
-    rpm,
-    (p) => p.rpm,
-    (p) => p.torque,
-  );
 
 const thinned = (points: readonly TakeoffPoint[]): readonly TakeoffPoint[] => {
   const every = Math.ceil(points.length / POINTS);

@@ -94,6 +94,16 @@ export function JobMenu() {
           />
           {plates ? (
             <Menu.Item
+              leadingIcon="play"
+              title="Cutaway: see it work"
+              onPress={() => {
+                close();
+                router.navigate({ pathname: '/cutaway', params: { job: jobId } });
+              }}
+            />
+          ) : null}
+          {plates ? (
+            <Menu.Item
               leadingIcon="layers-outline"
               title="Section as a drawing, SVG"
               onPress={() => {

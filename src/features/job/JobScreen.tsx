@@ -1,5 +1,5 @@
 import { router, useLocalSearchParams } from 'expo-router';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
@@ -12,9 +12,9 @@ import { FootStrip } from '@/features/figures/FootStrip';
 import { WorkingHost } from '@/features/figures/WorkingPanel';
 import { InspectStage } from '@/features/inspect/InspectStage';
 import { IntakeStage } from '@/features/intake/IntakeStage';
-import { jobActions } from '@/features/jobs/jobsSlice';
+import { JobOfPage } from '@/features/jobs/JobOfPage';
 import { useOpenHistory } from '@/features/jobs/useHistory';
-import { JobContext, useJobPart } from '@/features/jobs/useJob';
+import { useJobPart } from '@/features/jobs/useJob';
 import { SpecifyStage } from '@/features/pack/SpecifyStage';
 import { ProveStage } from '@/features/prove/ProveStage';
 import { KeyList } from '@/features/section/KeyList';
@@ -25,13 +25,11 @@ import { SetStage } from '@/features/set/SetStage';
 import { FrozenBanner } from '@/features/signoff/FrozenBanner';
 import { LogStage } from '@/features/signoff/LogStage';
 import { StripStage } from '@/features/strip/StripStage';
-import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { RidgeEdge, RidgeLine } from '@/ui/Ridge';
 import { useStrata } from '@/ui/theme';
 import { TopBar } from '@/ui/TopBar';
 import { useWide } from '@/ui/useWide';
-import { Heading, Words } from '@/ui/Words';
 
 import { JobFault } from './JobFault';
 import { JobMenu } from './JobMenu';
@@ -41,49 +39,15 @@ import { isStage } from './stages';
 
 /** One job: its stages as a ridge, its pack in section beside the work on it, its live figures at the foot. */
 export function JobScreen({ id }: { readonly id: string }) {
-  const known = useAppSelector((state) => state.jobs.entities[id] !== undefined);
-  const coming = useAppSelector((state) => id in state.jobs.unread);
-  const dispatch = useAppDispatch();
-  useEffect(() => {
-    if (coming) dispatch(jobActions.jobWanted(id));
-  }, [coming, id, dispatch]);
   useOpenHistory(id);
-  if (coming) return <Coming />;
-  if (!known) return <NoJob />;
   return (
-    <JobContext.Provider value={id}>
+    <JobOfPage id={id}>
       <JobFault what="This job">
         <WorkingHost>
           <OpenJob />
         </WorkingHost>
       </JobFault>
-    </JobContext.Provider>
-  );
-}
-
-/** The moment in which the record of a large workshop's job is fetched. */
-function Coming() {
-  const strata = useStrata();
-  return (
-    <View role="status" style={{ flex: 1, backgroundColor: strata.ground, padding: 24 }}>
-      <Words soft>Opening the job …</Words>
-    </View>
-  );
-}
-
-function NoJob() {
-  const strata = useStrata();
-  return (
-    <View style={{ flex: 1, backgroundColor: strata.ground, padding: 24, gap: 16 }}>
-      <Heading level={1}>No such job</Heading>
-      <Words>
-        This job is not in the workshop of this browser: it was deleted, or belongs to another
-        device.
-      </Words>
-      <Action main onPress={() => router.replace('/')}>
-        To the jobs
-      </Action>
-    </View>
+    </JobOfPage>
   );
 }
 

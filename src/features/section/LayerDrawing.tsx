@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import { Line, Path, Rect } from 'react-native-svg';
 
+import { pointer, wave, wedges } from '@/drawing/layerGlyphs';
 import type { Box, LayerShape } from '@/drawing/sectionShape';
 import { useStrata } from '@/ui/theme';
 
@@ -32,9 +33,6 @@ const drawnPart = ({ layer, core, linings, ghosts, standIn, ...rest }: LayerShap
 export const LayerDrawing = memo(function LayerDrawing({ shape }: { readonly shape: LayerShape }) {
   const strata = useStrata();
   const { layer, core, linings, ghosts, standIn, judder, joint, expands } = shape;
-  const mid = core.y + core.height / 2;
-  const tall = Math.min(4.5, core.height / 2 - 0.5);
-  const centre = core.x + core.width / 2;
   const fill =
     layer.lined !== 'none'
       ? strata.ochreDeep
@@ -76,18 +74,11 @@ export const LayerDrawing = memo(function LayerDrawing({ shape }: { readonly sha
       {joint ? <Area box={joint} fill={strata.ink} /> : null}
       {expands ? (
         // Wedges that press apart: it grows with rpm.
-        <Path
-          d={`M${centre - 16} ${mid}l8 ${-tall}l8 ${tall}zM${centre} ${mid}l8 ${tall}l8 ${-tall}z`}
-          fill={strata.ink}
-        />
+        <Path d={wedges(core)} fill={strata.ink} />
       ) : null}
       {layer.plate.facing ? (
         <Path
-          d={
-            layer.plate.facing === 'outward'
-              ? `M${core.x + 8} ${mid + tall}l5 ${-2 * tall}l5 ${2 * tall}z`
-              : `M${core.x + 8} ${mid - tall}l5 ${2 * tall}l5 ${-2 * tall}z`
-          }
+          d={pointer(core, layer.plate.facing)}
           fill={strata.ground}
           stroke={strata.ink}
           strokeWidth={1}
@@ -120,11 +111,4 @@ function grooves(linings: readonly Box[]): string {
       );
     })
     .join('');
-}
-
-/** A thin wavy ring, seen from the side. */
-function wave({ x, y, width, height }: Box): string {
-  const step = width / 4;
-  const up = (n: number) => (n % 2 === 0 ? y : y + height);
-  return [0, 1, 2, 3, 4].map((n) => `${n === 0 ? 'M' : 'L'}${x + n * step} ${up(n)}`).join('');
 }

@@ -1,22 +1,29 @@
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import type { WayId } from '@/core/takeoff/hands';
-import { WAYS } from '@/core/takeoff/hands';
-import type { RepeatedStart, TakeoffResult } from '@/core/takeoff/takeoff';
+import type { Way, WayId } from '@/core/takeoff/hands';
+import { recordedWay, WAYS } from '@/core/takeoff/hands';
+import type { PackTakeoff } from '@/core/takeoff/packs';
+import { packsOf } from '@/core/takeoff/packs';
 import { useJobLater } from '@/features/jobs/useJob';
+import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
-import type { ChartPoint } from '@/ui/Chart';
-import { Chart } from '@/ui/Chart';
 import { Choice } from '@/ui/Choice';
 import { Panel } from '@/ui/Panel';
+import { Toggles } from '@/ui/Toggles';
 import { Words } from '@/ui/Words';
 import { useHeavy } from '@/workers/useHeavy';
+
+import { PacksCompared } from './PacksCompared';
+import { TakeoffResultView } from './TakeoffResultView';
 
 /** Oil of a warm engine, °C. Design estimate. */
 const WARM_OIL = 90;
 
-const WAY_OPTIONS = (Object.keys(WAYS) as WayId[]).map((value) => ({
+type WayChoice = WayId | 'recorded';
+
+const READY = (Object.keys(WAYS) as WayId[]).map((value) => ({
   value,
   label: WAYS[value].name,
 }));
@@ -24,124 +31,76 @@ const WAY_OPTIONS = (Object.keys(WAYS) as WayId[]).map((value) => ({
 /** What a start does to this pack: speeds to lock-up, heat, and the steels over starts one after the other. */
 export function TakeoffPanel() {
   const job = useJobLater();
-  const [way, setWay] = useState<WayId>('gentle');
-  const { run, start } = useHeavy<readonly RepeatedStart[]>(job);
-  const [shown, setShown] = useState<WayId>();
+  const recorded = useAppSelector((state) => state.practice.hands);
+  const [choice, setChoice] = useState<WayChoice>(recorded ? 'recorded' : 'gentle');
+  const [others, setOthers] = useState<readonly string[]>([]);
+  const { run, start } = useHeavy<readonly PackTakeoff[]>(job);
+  const [shown, setShown] = useState<Way>();
+  const own = recorded && recordedWay(recorded);
+  const way = choice === 'recorded' ? (own ?? WAYS.gentle) : WAYS[choice];
+  const packs = packsOf(job);
   const go = () => {
     setShown(way);
-    start((runs) => runs.takeoff(job, way, WARM_OIL));
+    const tried = packs.filter((p, i) => i === 0 || others.includes(p.name));
+    start((runs) => runs.takeoff(tried, way, WARM_OIL));
   };
   return (
     <Panel title="Take-off" summary="A start followed to lock-up, and its heat over many">
-      <Choice label="Way" value={way} options={WAY_OPTIONS} onChange={setWay} />
+      <Choice
+        label="Way"
+        value={choice}
+        options={[...READY, ...(own ? [{ value: 'recorded' as const, label: own.name }] : [])]}
+        onChange={setChoice}
+      />
       <Words soft size={15}>
-        {WAYS[way].about}
+        {way.about}
       </Words>
-      <Action main icon="play" disabled={run.state === 'running'} onPress={go}>
-        {run.state === 'running' ? 'Taking off …' : 'Take off'}
-      </Action>
-      <View aria-live="polite">
+      {packs.length > 1 ? (
+        <Toggles
+          label="Compare with"
+          chosen={others}
+          options={packs.slice(1).map(({ name }) => ({ value: name, label: name }))}
+          onToggle={(name) =>
+            setOthers(others.includes(name) ? others.filter((n) => n !== name) : [...others, name])
+          }
+        />
+      ) : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action main icon="play" disabled={run.state === 'running'} onPress={go}>
+          {run.state === 'running' ? 'Taking off …' : 'Take off'}
+        </Action>
+        <Action
+          icon="record-circle-outline"
+          onPress={() => router.navigate({ pathname: '/cutaway', params: { job: job.id } })}
+        >
+          By hand, in the cutaway
+        </Action>
+      </View>
+      <View aria-live="polite" style={{ gap: 12 }}>
         {run.state === 'refused' ? <Words>{run.why}</Words> : null}
-        {run.state === 'done' && shown !== undefined ? (
-          <Result starts={run.result} way={shown} />
-        ) : null}
+        {run.state === 'done' && shown ? <Done packs={run.result} way={shown} /> : null}
       </View>
     </Panel>
   );
 }
 
-interface ResultProps {
-  readonly starts: readonly RepeatedStart[];
-  readonly way: WayId;
+interface DoneProps {
+  readonly packs: readonly PackTakeoff[];
+  readonly way: Way;
 }
 
-function Result({ starts, way }: ResultProps) {
-  const first = starts[0]?.start;
-  if (!first) return null;
-  const { outcome, points } = first;
-  const says = sentenceOf(first);
+function Done({ packs, way }: DoneProps) {
+  const [present] = packs;
+  if (!present) return null;
   return (
-    <View style={{ gap: 10 }} testID="takeoff" {...{ dataSet: { outcome } }}>
-      <Words bold>{says}</Words>
-      <Chart
-        xLabel="Time, s"
-        yLabel="Speed, rpm"
-        height={220}
-        lines={[
-          { name: 'engine', points: points.map((p) => ({ x: p.t, y: p.engineRpm })) },
-          {
-            name: 'hub',
-            tone: 'ochre',
-            points: points.map((p) => ({ x: p.t, y: p.hubRpm })),
-          },
-        ]}
-        marks={[
-          ...at(points, 0.4, 'engine', (p) => ({ x: p.t, y: p.engineRpm })),
-          ...at(points, 0.8, 'hub', (p) => ({ x: p.t, y: p.hubRpm })),
-        ]}
-        description={`${WAYS[way].name}: engine and hub over time. ${says}`}
-      />
-      {starts.length > 1 ? <Repeated starts={starts} /> : null}
+    <>
+      <TakeoffResultView starts={present.starts} way={way} />
+      {packs.length > 1 ? <PacksCompared packs={packs} /> : null}
       <Words soft size={14}>
-        Two masses and a slipping clutch; how far the lever bites, how the engine idles and brakes,
-        what the oil carries off and where linings fade are design estimates. It compares packs; it
-        does not say that a machine is safe.
+        Two masses and a slipping clutch; how far the linings give, how the engine idles and brakes,
+        what the oil carries off, where linings fade and how the driveline is damped are design
+        estimates. It compares packs; it does not say that a machine is safe.
       </Words>
-    </View>
-  );
-}
-
-/** The name of a line at a place along it. */
-function at<T>(
-  items: readonly T[],
-  share: number,
-  label: string,
-  point: (item: T, i: number) => ChartPoint,
-): readonly (ChartPoint & { readonly label: string })[] {
-  const i = Math.floor(share * (items.length - 1));
-  const item = items[i];
-  return item === undefined ? [] : [{ ...point(item, i), label }];
-}
-
-function sentenceOf(start: TakeoffResult): string {
-  const { outcome, slipTime, energy: heat, lockRpm, leastRpm, warmest } = start;
-  const slipped = `${slipTime.toFixed(2)} s of slip, ${(heat / 1000).toFixed(1)} kJ of heat, steels at ${warmest.toFixed(0)} °C`;
-  if (outcome === 'locked') return `Locked at ${lockRpm.toFixed(0)} rpm after ${slipped}.`;
-  if (outcome === 'stalled') return `Stalled at ${leastRpm.toFixed(0)} rpm after ${slipped}.`;
-  return `Still slipping at the end: ${slipped}.`;
-}
-
-/** Steels at their warmest, start after start. */
-function Repeated({ starts }: { readonly starts: readonly RepeatedStart[] }) {
-  const hottest = Math.max(...starts.map(({ start }) => start.warmest));
-  const last = starts.at(-1)?.start;
-  const words = `${starts.length} starts: the steels reach ${hottest.toFixed(0)} °C; the last start slips ${last?.slipTime.toFixed(2)} s.`;
-  return (
-    <View style={{ gap: 8 }}>
-      <Words bold>{words}</Words>
-      <Chart
-        xLabel="Start"
-        yLabel="Steels, °C"
-        height={180}
-        lines={[
-          {
-            name: 'warmest',
-            tone: 'stop',
-            points: starts.map(({ start }, i) => ({ x: i + 1, y: start.warmest })),
-          },
-          {
-            name: 'after the rest',
-            tone: 'steel',
-            points: starts.map(({ after }, i) => ({ x: i + 1, y: after })),
-          },
-        ]}
-        marks={[
-          ...at(starts, 0.4, 'warmest', ({ start }, i) => ({ x: i + 1, y: start.warmest })),
-          ...at(starts, 0.7, 'after the rest', ({ after }, i) => ({ x: i + 1, y: after })),
-        ]}
-        namesBelow
-        description={words}
-      />
-    </View>
+    </>
   );
 }

@@ -7,7 +7,8 @@ import type { Hands } from '../hands';
 import { handsAt, WAYS } from '../hands';
 import type { TakeoffSetup } from '../setup';
 import { takeoffOf } from '../setup';
-import { pressedShare, repeatedStarts, takeoff } from '../takeoff';
+import { pressedShare } from '../lever';
+import { repeatedStarts, takeoff } from '../takeoff';
 
 const flat = (torque: number) => [
   { rpm: 0, torque },
@@ -26,6 +27,9 @@ const PUBLISHED: TakeoffSetup = {
   engine: flat(90),
   typical: flat(140),
   low: flat(140),
+  presses: 0.25,
+  bites: 0.65,
+  judder: { slope: 0, radius: 50, damping: 1, reasons: [] },
   heatCapacity: 1000,
   cooling: 0,
 };

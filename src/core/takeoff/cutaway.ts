@@ -1,0 +1,123 @@
+import { basketRpm, discGrowth, omegaSquared } from '../assist/centrifugal';
+import { clampAtRpm, expandingOf, startClutchOf } from '../evaluate/assistFigures';
+import { workOut } from '../evaluate/evaluate';
+import { springsOverLift } from '../evaluate/springFigures';
+import type { Need } from '../evaluate/figure';
+import type { PackLayout } from '../evaluate/layers';
+import type { FaceShare } from '../evaluate/states';
+import { packModel } from '../evaluate/states';
+import type { Job } from '../job/types';
+import { leverGain } from '../setting/leverGain';
+import type { Celsius, Mm, Newton, NewtonMetre, Rpm } from '../units/quantity';
+import type { AtLever, LeverModel } from './lever';
+import { leverOf, pressedShare } from './lever';
+import type { Ride } from './motion';
+import { rideOf } from './motion';
+import { leverTaken, takeoffAssumed } from './setup';
+
+/** What of a clutch has moved where, with the lever and the engine there. */
+export interface CutawayLook extends AtLever {
+  /** Rise of the pressure plate over a pack that lies solid. */
+  readonly plate: Mm;
+  /** What the expanding disc has grown by. */
+  readonly growth: Mm;
+  /** Room between the plates, all together. */
+  readonly opening: Mm;
+  /** On the plates, springs and weights together; absent while not known. */
+  readonly clamp?: Newton;
+  /** How far the lever has moved in by itself: an auto-clutch gains it as its disc grows. */
+  readonly gain: Mm;
+  /** How far the shoes of a start clutch have swung out: 1 at the drum. */
+  readonly shoes: number;
+}
+
+/** A job's own clutch as a cutaway that can be worked. */
+export interface Cutaway {
+  readonly layout: PackLayout;
+  readonly lever: LeverModel;
+  /** What each slipping face carries of the whole, from the pressure plate inward. */
+  readonly faces: readonly FaceShare[];
+  readonly expanding: boolean;
+  readonly shoes: number;
+  /** The machine ridden by hand, once its pack is known so far; else what lacks for it. */
+  readonly ride: Ride | undefined;
+  readonly needs: readonly Need[];
+  /** What had to be taken for what the job does not say of its machine. */
+  readonly assumed: readonly string[];
+  at(lever: number, engineRpm: Rpm): CutawayLook;
+  /** The most that the clutch carries at typical friction, with the lever out. */
+  readonly full: NewtonMetre;
+  /** The most that the plates ever open, for the room that a drawing leaves. */
+  readonly widest: Mm;
+}
+
+/** Weights are looked at up to here. */
+const TOP: Rpm = 20_000;
+
+/**
+ * The cutaway of a job: what moves with lever and engine speed, and the machine that is ridden with it.
+ * @param oil °C
+ * Source: `docs/mechanics.md` sections 6 to 10.
+ */
+export function cutawayOf(job: Job, oil: Celsius): Cutaway {
+  const { sheet, layout } = workOut(job);
+  const model = packModel(job);
+  const lever = leverOf(job, model);
+  const made = takeoffAssumed(job);
+  const ride = 'setup' in made ? rideOf(made.setup, oil) : undefined;
+  const auto = expandingOf(sheet);
+  const shoes = startClutchOf(sheet);
+  const ratio = sheet.valueAt('engine.primaryRatio');
+  const travel = sheet.valueAt('release.leverTravel');
+  const overall = sheet.known('overallRatio')?.value;
+  const pressing = clampAtRpm(sheet);
+  const gap = auto?.gap ?? 0;
+  const springs = springsOverLift(sheet);
+  const grown = (gapThere: Mm, rpm: Rpm): Mm =>
+    auto && ratio ? discGrowth(auto.disc, gapThere, springs, basketRpm(rpm, ratio)) : 0;
+  return {
+    layout,
+    lever,
+    faces: model.faces(),
+    expanding: auto !== undefined,
+    shoes: shoes?.shoes ?? 0,
+    ride,
+    needs: 'needs' in made ? made.needs : [],
+    assumed: 'assumed' in made ? made.assumed : [],
+    full: 'setup' in made ? Math.max(0, ...made.setup.typical.map((p) => p.torque)) : 0,
+    widest: lever.fullLift + gap,
+    at(pulled, engineRpm) {
+      const there = lever.at(pulled);
+      const rest = gap + there.lift;
+      const growth = grown(rest, engineRpm);
+      const pressed = auto
+        ? pressedShare(pulled - leverTaken(lever, gap, grown(gap, engineRpm)), lever)
+        : there.pressed;
+      const plate = Math.max(rest, growth);
+      const opening = plate - growth;
+      const warp = layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
+      const faces = Math.max(1, layout.slipping.length);
+      const clamp = pressing ? pressed * pressing(Math.min(TOP, engineRpm)) : undefined;
+      return {
+        ...there,
+        pressed,
+        plate,
+        growth,
+        opening,
+        clearance: auto ? Math.max(0, (opening - warp) / faces) : there.clearance,
+        ...(clamp === undefined ? {} : { clamp }),
+        gain:
+          auto && overall && travel && pulled === 0
+            ? Math.min(travel, leverGain(overall, growth, gap))
+            : 0,
+        shoes: shoes
+          ? Math.min(
+              1,
+              (shoes.mass * (shoes.radius / 1000) * omegaSquared(engineRpm * shoes.speedRatio)) /
+                Math.max(1e-9, shoes.springPull),
+            )
+          : 0,
+      };
+    },
+  };
+}

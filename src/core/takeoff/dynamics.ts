@@ -1,0 +1,81 @@
+import { valueAlong } from '../points';
+import type { Celsius, NewtonMetre, Rpm } from '../units/quantity';
+import { pressedShare } from './lever';
+import type { TakeoffSetup, TorqueAtSpeed } from './setup';
+
+/* What the engine gives, the clutch carries and the ground takes: the same for a start followed to lock-up and one by hand. */
+
+/** A closed throttle brakes with this share of the peak torque at the speed of the peak. Design estimate. */
+const BRAKING = 0.15;
+/** The engine keeps its idle with up to this share of its torque, within a quarter of it. Design estimate. */
+const IDLE_HELP = 0.35;
+/** Below this share of its idle an engine stalls. Design estimate. */
+const STALLS = 0.5;
+/** Rolling resistance as a share of the weight. Design estimate. */
+const ROLLING = 0.02;
+/** Linings lose friction between these temperatures of the steels, down to their low end. Design estimate. */
+const FADES_FROM: Celsius = 150;
+const FADES_TO: Celsius = 250;
+const TO_RPM = 30 / Math.PI;
+
+/** How far linings have lost friction with the steels that hot: 0 not at all to 1 down to their low end. */
+export const fadeAt = (steel: Celsius): number =>
+  Math.min(1, Math.max(0, (steel - FADES_FROM) / (FADES_TO - FADES_FROM)));
+
+export interface Dynamics {
+  /** Engine speed for a speed at the clutch in rad/s, and back. */
+  readonly rpmOf: (speed: number) => Rpm;
+  readonly speedOf: (rpm: Rpm) => number;
+  /** What the road takes at the clutch, N·m. It only brakes: a standing machine is held, not rolled back. */
+  readonly load: NewtonMetre;
+  /** Below this speed at the clutch the engine stalls, rad/s. */
+  readonly stall: number;
+  /** Torque of the engine at the clutch; a closed throttle brakes, and below idle the engine helps itself. */
+  readonly engine: (rpm: Rpm, throttle: number) => NewtonMetre;
+  /** What the clutch can carry with the lever there. */
+  readonly carries: (lever: number, rpm: Rpm, steel: Celsius) => NewtonMetre;
+}
+
+/** @param grade added to the grade of the setup, rise over run */
+export function dynamicsOf(setup: TakeoffSetup, grade = 0): Dynamics {
+  const { primaryRatio, idle } = setup;
+  const angle = Math.atan(setup.grade + grade);
+  const peak = setup.engine.reduce((a, b) => (b.torque > a.torque ? b : a), { rpm: 0, torque: 0 });
+  const top = setup.engine.at(-1)?.rpm ?? 0;
+  return {
+    rpmOf: (speed) => speed * primaryRatio * TO_RPM,
+    speedOf: (rpm) => rpm / (primaryRatio * TO_RPM),
+    load: setup.weightTorque * (ROLLING * Math.cos(angle) + Math.sin(angle)),
+    stall: (idle * STALLS) / (primaryRatio * TO_RPM),
+    engine: (rpm, throttle) => {
+      const limited = rpm > top ? Math.max(0, 1 - (rpm / top - 1) * 10) : 1;
+      const full = along(setup.engine, rpm) * limited;
+      const braking = BRAKING * peak.torque * (rpm / Math.max(1, peak.rpm));
+      const help = Math.min(1, Math.max(0, (idle - rpm) / (idle / 4))) * IDLE_HELP;
+      return Math.max(throttle, help) * full - (1 - throttle) * braking;
+    },
+    carries: (lever, rpm, steel) => {
+      const taken = setup.grown
+        ? valueAlong(
+            setup.grown,
+            rpm,
+            (p) => p.rpm,
+            (p) => p.lever,
+          )
+        : 0;
+      const pressed = pressedShare(lever - taken, setup);
+      if (pressed === 0) return 0;
+      const typical = along(setup.typical, rpm);
+      const held = pressed * (typical - fadeAt(steel) * (typical - along(setup.low, rpm)));
+      return setup.shoes ? Math.min(held, along(setup.shoes, rpm)) : held;
+    },
+  };
+}
+
+const along = (points: readonly TorqueAtSpeed[], rpm: Rpm): NewtonMetre =>
+  valueAlong(
+    points,
+    rpm,
+    (p) => p.rpm,
+    (p) => p.torque,
+  );

@@ -1,0 +1,156 @@
+import { check } from '../errors';
+import type { Celsius, Joule, NewtonMetre, Rpm, Second } from '../units/quantity';
+import type { Dynamics } from './dynamics';
+import { dynamicsOf } from './dynamics';
+import type { Moment } from './hands';
+import type { TakeoffSetup } from './setup';
+
+/** A machine that is being ridden by hand, at one moment. Speeds are at the clutch, rad/s. */
+export interface Motion {
+  readonly t: Second;
+  readonly engine: number;
+  readonly hub: number;
+  readonly state: 'slipping' | 'locked' | 'stalled';
+  /** Made in the clutch since the beginning. */
+  readonly heat: Joule;
+  readonly steel: Celsius;
+  /** What the clutch carries over at this moment, and what it could. */
+  readonly torque: NewtonMetre;
+  readonly capacity: NewtonMetre;
+}
+
+export interface Ride {
+  readonly dynamics: Dynamics;
+  /** The engine at idle, the machine standing. */
+  begin(): Motion;
+  /**
+   * The machine a while later, lever and throttle held as they are.
+   * @param span s, above 0 up to 1
+   * @throws {DomainError} for a span, lever or throttle out of range
+   */
+  advance(from: Motion, hands: Omit<Moment, 't'>, span: Second): Motion;
+}
+
+/** Steps of the integration: far shorter than an engine's speed takes to change. */
+const STEP: Second = 0.001;
+const SHARE = { min: 0, max: 1 } as const;
+/** Speeds nearer than this are one, rad/s. */
+const SAME = 1e-9;
+
+/**
+ * A start ridden by hand: the same engine, clutch, road and heat as {@link takeoff}, but step by step, and beyond lock-up:
+ * engine and hub then turn as one until more is asked of the clutch than it carries.
+ * @param oil °C, from which the steels begin
+ * @throws {DomainError} for an oil outside −40 to 600 °C
+ * Source: two-inertia clutch model with stick and slip, machine-element textbooks; `docs/mechanics.md` section 10.
+ */
+export function rideOf(setup: TakeoffSetup, oil: Celsius): Ride {
+  check('oil', oil, { min: -40, max: 600 });
+  const dynamics = dynamicsOf(setup);
+  const { rpmOf, speedOf, load, stall, engine: engineTorque, carries } = dynamics;
+  const { engineInertia, vehicleInertia, heatCapacity, cooling } = setup;
+
+  /** What holds the hub back: the road brakes, and holds what stands. */
+  const resisting = (hub: number, pushed: NewtonMetre): NewtonMetre =>
+    hub > SAME ? load : Math.min(load, Math.max(0, pushed));
+
+  const step = (m: Motion, { lever, throttle }: Omit<Moment, 't'>, h: Second): Motion => {
+    const rpm = rpmOf(m.engine);
+    const capacity = carries(lever, rpm, m.steel);
+    const cooled = (cooling * (m.steel - oil)) / heatCapacity;
+    if (m.state === 'stalled')
+      return {
+        ...m,
+        t: m.t + h,
+        hub: Math.max(0, m.hub - ((load + capacity) / vehicleInertia) * h),
+        torque: 0,
+        capacity,
+        steel: m.steel - cooled * h,
+      };
+    const given = engineTorque(rpm, throttle);
+    if (m.state === 'locked') {
+      const together = engineInertia + vehicleInertia;
+      const rise = (given - resisting(m.hub, given)) / together;
+      const passed = given - engineInertia * rise;
+      if (Math.abs(passed) <= capacity) {
+        const speed = Math.max(0, m.engine + rise * h);
+        const stalled = speed < stall;
+        return {
+          t: m.t + h,
+          engine: stalled ? 0 : speed,
+          hub: speed,
+          state: stalled ? 'stalled' : 'locked',
+          heat: m.heat,
+          steel: m.steel - cooled * h,
+          torque: passed,
+          capacity,
+        };
+      }
+    }
+    const slip = m.engine - m.hub;
+    // Held until now, it gives way to the side to which it is pushed.
+    const way = Math.abs(slip) > SAME ? Math.sign(slip) : Math.sign(given) || 1;
+    const torque = way * capacity;
+    const engine = Math.max(0, m.engine + ((given - torque) / engineInertia) * h);
+    const hub = Math.max(0, m.hub + ((torque - resisting(m.hub, torque)) / vehicleInertia) * h);
+    const after = engine - hub;
+    const met = after * way <= 0 && Math.abs(slip) > SAME;
+    const rubbed = capacity * Math.abs((slip + after) / 2) * h;
+    const steel = m.steel + rubbed / heatCapacity - cooled * h;
+    const t = m.t + h;
+    const heat = m.heat + rubbed;
+    if (met) {
+      // One speed, as momentum has it; whether it holds is asked at the next step.
+      const speed =
+        (engineInertia * engine + vehicleInertia * hub) / (engineInertia + vehicleInertia);
+      return { t, engine: speed, hub: speed, state: 'locked', heat, steel, torque, capacity };
+    }
+    return engine < stall
+      ? { t, engine: 0, hub, state: 'stalled', heat, steel, torque: 0, capacity }
+      : { t, engine, hub, state: 'slipping', heat, steel, torque, capacity };
+  };
+
+  return {
+    dynamics,
+    begin: () => ({
+      t: 0,
+      engine: speedOf(setup.idle),
+      hub: 0,
+      state: 'slipping',
+      heat: 0,
+      steel: oil,
+      torque: 0,
+      capacity: 0,
+    }),
+    advance(from, hands, span) {
+      check('span', span, { above: 0, max: 1 });
+      check('lever', hands.lever, SHARE);
+      check('throttle', hands.throttle, SHARE);
+      const steps = Math.max(1, Math.round(span / STEP));
+      let at = from;
+      for (let i = 0; i < steps; i++) at = step(at, hands, span / steps);
+      return at;
+    },
+  };
+}
+
+/** Speeds as one reads them. */
+export interface MotionSpeeds {
+  readonly engine: Rpm;
+  /** As the engine's speed would be with the clutch locked. */
+  readonly hub: Rpm;
+  /** Of basket and hub themselves. */
+  readonly basketOwn: Rpm;
+  readonly hubOwn: Rpm;
+}
+
+/** The speeds of a moment, rpm. */
+export function speedsOf({ dynamics }: Ride, { engine, hub }: Motion): MotionSpeeds {
+  const own = (speed: number): Rpm => (speed * 30) / Math.PI;
+  return {
+    engine: dynamics.rpmOf(engine),
+    hub: dynamics.rpmOf(hub),
+    basketOwn: own(engine),
+    hubOwn: own(hub),
+  };
+}

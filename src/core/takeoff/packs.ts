@@ -1,0 +1,48 @@
+import { DomainError } from '../errors';
+import type { Job } from '../job/types';
+import { jobWith, nameOfPresent } from '../job/variants';
+import type { Celsius } from '../units/quantity';
+import type { Way } from './hands';
+import { takeoffOf } from './setup';
+import type { RepeatedStart } from './takeoff';
+import { takeoffBy } from './takeoff';
+
+/** A job with one of its packs, by the name of that pack. */
+export interface NamedJob {
+  readonly name: string;
+  readonly job: Job;
+}
+
+/** What a way of taking off comes to with one pack; a pack that can't be known so far says what it lacks. */
+export interface PackTakeoff {
+  readonly name: string;
+  readonly starts: readonly RepeatedStart[];
+  readonly needs?: readonly string[];
+}
+
+/** The pack being worked on and those put aside, to be tried with the same hands. */
+export const packsOf = (job: Job): readonly NamedJob[] => [
+  { name: nameOfPresent(job), job: { ...job, variants: [] } },
+  ...job.variants.map((v) => ({ name: v.name, job: { ...jobWith(job, v), variants: [] } })),
+];
+
+/**
+ * The same start with each of several packs.
+ * @param packs the one being worked on first
+ * @param oil °C
+ * @throws {DomainError} when the first pack, or its start, is not known so far: it names what lacks
+ * Source: `docs/mechanics.md` section 10.
+ */
+export function takeoffOfPacks(
+  packs: readonly NamedJob[],
+  way: Way,
+  oil: Celsius,
+): readonly PackTakeoff[] {
+  return packs.map(({ name, job }, i) => {
+    const setup = takeoffOf(job);
+    if (!('needs' in setup)) return { name, starts: takeoffBy(setup, way, oil) };
+    const needs = setup.needs.map((n) => n.label);
+    if (i === 0) throw new DomainError('duty', needs.join(', '), undefined);
+    return { name, starts: [], needs };
+  });
+}

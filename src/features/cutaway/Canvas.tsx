@@ -1,0 +1,14 @@
+import { createElement, memo } from 'react';
+
+interface Props {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** A place to paint on; what is seen there is said in words beside it. */
+export const Canvas = memo(function Canvas({ width, height }: Props) {
+  return createElement('canvas', {
+    'aria-hidden': true,
+    style: { width, height, display: 'block' },
+  });
+});

@@ -1,0 +1,65 @@
+import type { MotionSpeeds } from '@/core/takeoff/motion';
+import type { Strata } from '@/drawing/palette';
+
+import type { Frame, Turned } from './paint';
+import { Glyphs, paintFront, paintSection } from './paint';
+import type { Scene } from './scene';
+
+/** Marks travel by so many pixels a second for each rpm: slowed, so that the eye can follow. */
+const PIXELS_PER_RPM = 0.05;
+/** The front view turns so many times slower than the machine. */
+const SLOWED = 60;
+const FLOW_SPEED = 60;
+
+/** Keeps how far everything has turned, and paints it on the canvases there are. */
+export class Painter {
+  private turned: Turned = { basket: 0, hub: 0, flow: 0, front: 0, back: 0 };
+  private readonly glyphs = new Glyphs();
+
+  constructor(
+    private readonly section: HTMLCanvasElement,
+    private readonly front: HTMLCanvasElement | null,
+    private readonly scene: Scene,
+    private readonly strata: Strata,
+    private readonly shoes: number,
+  ) {}
+
+  /** @param passed seconds since the frame before, for what turns; 0 where nothing should */
+  show(frame: Omit<Frame, 'turned'>, speeds: MotionSpeeds | undefined, passed: number): void {
+    if (speeds && passed > 0) {
+      const { basketOwn, hubOwn } = speeds;
+      const { basket, hub, flow, front, back } = this.turned;
+      this.turned = {
+        basket: (basket + basketOwn * PIXELS_PER_RPM * passed) % 1100,
+        hub: (hub + hubOwn * PIXELS_PER_RPM * passed) % 1100,
+        flow: (flow + FLOW_SPEED * passed * Math.sign(frame.load)) % 900,
+        front: (front + (basketOwn * 6 * passed) / SLOWED) % 360,
+        back: (back + (hubOwn * 6 * passed) / SLOWED) % 360,
+      };
+    }
+    const whole = { ...frame, turned: this.turned };
+    const ctx = prepared(this.section, this.scene.width, this.scene.height);
+    if (ctx) paintSection(ctx, this.scene, whole, this.strata, this.glyphs);
+    if (!this.front) return;
+    const size = this.front.clientWidth;
+    const other = prepared(this.front, size, size);
+    if (other) paintFront(other, size, this.shoes, whole, this.strata);
+  }
+}
+
+/** A canvas as sharp as the screen, to be painted in the pixels of the page. */
+function prepared(
+  canvas: HTMLCanvasElement,
+  width: number,
+  height: number,
+): CanvasRenderingContext2D | null {
+  const dense = Math.min(3, globalThis.devicePixelRatio || 1);
+  const [w, h] = [Math.round(width * dense), Math.round(height * dense)];
+  if (canvas.width !== w || canvas.height !== h) {
+    canvas.width = w;
+    canvas.height = h;
+  }
+  const ctx = canvas.getContext('2d');
+  ctx?.setTransform(dense, 0, 0, dense, 0, 0);
+  return ctx;
+}

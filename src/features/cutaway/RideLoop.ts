@@ -1,0 +1,193 @@
+import type { Cutaway, CutawayLook } from '@/core/takeoff/cutaway';
+import type { Moment } from '@/core/takeoff/hands';
+import type { Motion, MotionSpeeds } from '@/core/takeoff/motion';
+import { speedsOf } from '@/core/takeoff/motion';
+
+import type { Painter } from './Painter';
+import { Recorder } from './Recorder';
+
+type Hands = Omit<Moment, 't'>;
+
+/** What is read beside the drawing, a few times a second. */
+export interface Reading {
+  readonly look: CutawayLook;
+  readonly lever: number;
+  readonly throttle: number;
+  readonly motion?: Motion;
+  readonly speeds?: MotionSpeeds;
+}
+
+/** Whether it runs and records, and how often it was started again: what its keys and thumbs need to know. */
+export interface RideStatus {
+  readonly running: boolean;
+  readonly recording: boolean;
+  readonly begun: number;
+}
+
+/** Hands where one begins: the lever pulled, or left out where the clutch takes up by itself. */
+export const startingHands = ({ expanding, shoes }: Cutaway): Hands => ({
+  lever: expanding || shoes > 0 ? 0 : 1,
+  throttle: 0,
+});
+
+const READ_EVERY_MS = 160;
+/** A frame that took longer, such as one of a page in the background, counts as this. */
+const LONGEST_FRAME = 0.05;
+/** Where nothing should move by itself, the drawing follows a few times a second. */
+const CALM_MS = 250;
+const STEP_SECONDS = 0.1;
+/** Oil of a warm engine, °C. Design estimate. */
+export const WARM_OIL = 90;
+/** Linings fade when the steels are so much hotter than the oil. */
+const HOT_BY = 110;
+
+/**
+ * Rides the machine of a cutaway outside of React: lever and throttle as they are held, the drawing moved at each frame. Only
+ * the figures, a few times a second, and the keys are told to who listens.
+ */
+export class RideLoop {
+  private hands: Hands;
+  private motion: Motion | undefined;
+  private painter: Painter | undefined;
+  private recorder: Recorder | undefined;
+  private listeners = new Set<() => void>();
+  private asked: number | undefined;
+  private last = 0;
+  private readAt = 0;
+  private drawnAt = 0;
+  private seen: Reading;
+  private told: RideStatus = { running: false, recording: false, begun: 0 };
+
+  constructor(
+    private cutaway: Cutaway,
+    /** Nothing turns by itself: the device was told to keep things still. */
+    private readonly calm: boolean,
+  ) {
+    this.hands = startingHands(cutaway);
+    this.motion = cutaway.ride?.begin();
+    this.seen = this.read();
+  }
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+  readonly reading = (): Reading => this.seen;
+  readonly status = (): RideStatus => this.told;
+  readonly held = (): Hands => this.hands;
+
+  /** The drawing that it moves from now on, as it was made. */
+  readonly draws = (painter: Painter | undefined): void => {
+    this.painter = painter;
+    this.show(0);
+  };
+
+  readonly hold = (part: Partial<Hands>): void => {
+    this.hands = { ...this.hands, ...part };
+    if (!this.told.running) this.tell(this.show(0));
+  };
+
+  readonly run = (): void => {
+    if (this.told.running || !this.cutaway.ride) return;
+    this.last = performance.now();
+    this.asked = requestAnimationFrame(this.frame);
+    this.say({ running: true });
+  };
+
+  readonly pause = (): void => {
+    if (this.asked !== undefined) cancelAnimationFrame(this.asked);
+    this.asked = undefined;
+    this.say({ running: false });
+    this.tell(this.show(0));
+  };
+
+  readonly step = (): void => {
+    this.advance(STEP_SECONDS);
+    this.tell(this.show(STEP_SECONDS));
+  };
+
+  /** From standing, with the hands where one begins unless others are given. */
+  readonly restart = (hands: Hands = startingHands(this.cutaway)): void => {
+    this.hands = hands;
+    this.motion = this.cutaway.ride?.begin();
+    this.say({ begun: this.told.begun + 1 });
+    this.tell(this.show(0));
+  };
+
+  /** From standing, with the hands as they are now. */
+  readonly record = (): void => {
+    this.restart(this.hands);
+    this.recorder = new Recorder();
+    this.recorder.note({ t: 0, ...this.hands });
+    this.say({ recording: true });
+    this.run();
+  };
+
+  /** The hands from the beginning of the recording to now. */
+  readonly stop = (): readonly Moment[] => {
+    const made = this.recorder?.moments() ?? [];
+    this.recorder = undefined;
+    this.say({ recording: false });
+    return made;
+  };
+
+  private readonly frame = (now: number): void => {
+    const passed = Math.min(LONGEST_FRAME, Math.max(0.001, (now - this.last) / 1000));
+    this.last = now;
+    this.advance(passed);
+    if (!this.calm || now - this.drawnAt > CALM_MS) {
+      this.drawnAt = now;
+      const seen = this.show(passed);
+      if (now - this.readAt > READ_EVERY_MS) {
+        this.readAt = now;
+        this.tell(seen);
+      }
+    }
+    this.asked = requestAnimationFrame(this.frame);
+  };
+
+  private advance(span: number): void {
+    const { ride } = this.cutaway;
+    if (!ride || !this.motion) return;
+    this.motion = ride.advance(this.motion, this.hands, span);
+    this.recorder?.note({ t: this.motion.t, ...this.hands });
+  }
+
+  private read(): Reading {
+    const { motion, cutaway, hands } = this;
+    const speeds = motion && cutaway.ride ? speedsOf(cutaway.ride, motion) : undefined;
+    return {
+      ...hands,
+      look: cutaway.at(hands.lever, Math.min(20_000, speeds?.engine ?? 0)),
+      ...(motion ? { motion } : {}),
+      ...(speeds ? { speeds } : {}),
+    };
+  }
+
+  private show(passed: number): Reading {
+    const now = this.read();
+    const { motion } = now;
+    const { full } = this.cutaway;
+    this.painter?.show(
+      {
+        look: now.look,
+        lever: now.lever,
+        load: motion && full > 0 ? motion.torque / full : 0,
+        heat: motion ? (motion.steel - WARM_OIL) / HOT_BY : 0,
+      },
+      now.speeds,
+      this.calm ? 0 : passed,
+    );
+    return now;
+  }
+
+  private tell(seen: Reading): void {
+    this.seen = seen;
+    for (const listener of this.listeners) listener();
+  }
+
+  private say(part: Partial<RideStatus>): void {
+    this.told = { ...this.told, ...part };
+    for (const listener of this.listeners) listener();
+  }
+}

@@ -1,0 +1,56 @@
+import { router } from 'expo-router';
+import type { ReactNode } from 'react';
+import { useEffect } from 'react';
+import { View } from 'react-native';
+
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { useStrata } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+import { jobActions } from './jobsSlice';
+import { JobContext } from './useJob';
+
+interface Props {
+  readonly id: string;
+  readonly children: ReactNode;
+}
+
+/** A page about one job: it is fetched where it is not read yet, and said so where there is none. */
+export function JobOfPage({ id, children }: Props) {
+  const known = useAppSelector((state) => state.jobs.entities[id] !== undefined);
+  const coming = useAppSelector((state) => id in state.jobs.unread);
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    if (coming) dispatch(jobActions.jobWanted(id));
+  }, [coming, id, dispatch]);
+  if (coming) return <Coming />;
+  if (!known) return <NoJob />;
+  return <JobContext.Provider value={id}>{children}</JobContext.Provider>;
+}
+
+/** The moment in which the record of a large workshop's job is fetched. */
+function Coming() {
+  const strata = useStrata();
+  return (
+    <View role="status" style={{ flex: 1, backgroundColor: strata.ground, padding: 24 }}>
+      <Words soft>Opening the job …</Words>
+    </View>
+  );
+}
+
+function NoJob() {
+  const strata = useStrata();
+  return (
+    <View style={{ flex: 1, backgroundColor: strata.ground, padding: 24, gap: 16 }}>
+      <Heading level={1}>No such job</Heading>
+      <Words>
+        This job is not in the workshop of this browser: it was deleted, or belongs to another
+        device.
+      </Words>
+      <Action main onPress={() => router.replace('/')}>
+        To the jobs
+      </Action>
+    </View>
+  );
+}

@@ -1,0 +1,96 @@
+import { View } from 'react-native';
+
+import { useEvaluation } from '@/features/jobs/evaluations';
+import { judderSetupOf } from '@/core/takeoff/judder';
+import type { Way } from '@/core/takeoff/hands';
+import type { RepeatedStart } from '@/core/takeoff/takeoff';
+import { useUnits } from '@/features/display/useUnits';
+import { useJobLater } from '@/features/jobs/useJob';
+import { Chart, nameAlong } from '@/ui/Chart';
+import { StateMark } from '@/ui/StateMark';
+import { Words } from '@/ui/Words';
+
+import { judderInWords, startInWords } from './inWords';
+
+const JUDDER_STATE = { none: 'good', possible: 'watch', likely: 'stop' } as const;
+
+interface Props {
+  readonly starts: readonly RepeatedStart[];
+  readonly way: Way;
+}
+
+/** One pack's start: speeds to lock-up, judder, and the steels over starts one after the other. */
+export function TakeoffResultView({ starts, way }: Props) {
+  const units = useUnits();
+  const job = useJobLater();
+  const { layout } = useEvaluation();
+  const first = starts[0]?.start;
+  if (!first) return null;
+  const { outcome, points, judder } = first;
+  const says = startInWords(first, units);
+  return (
+    <View style={{ gap: 10 }} testID="takeoff" {...{ dataSet: { outcome } }}>
+      <Words bold>{says}</Words>
+      <View style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }} testID="judder">
+        <StateMark state={JUDDER_STATE[judder.level]} />
+        <Words size={15} style={{ flexShrink: 1 }}>
+          {judderInWords(first, judderSetupOf(job, layout).reasons)}
+        </Words>
+      </View>
+      <Chart
+        xLabel="Time, s"
+        yLabel="Speed, rpm"
+        height={220}
+        lines={[
+          { name: 'engine', points: points.map((p) => ({ x: p.t, y: p.engineRpm })) },
+          {
+            name: 'hub',
+            tone: 'ochre',
+            points: points.map((p) => ({ x: p.t, y: p.hubRpm })),
+          },
+        ]}
+        marks={[
+          ...nameAlong(points, 0.4, 'engine', (p) => ({ x: p.t, y: p.engineRpm })),
+          ...nameAlong(points, 0.8, 'hub', (p) => ({ x: p.t, y: p.hubRpm })),
+        ]}
+        description={`${way.name}: engine and hub over time. ${says}`}
+      />
+      {starts.length > 1 ? <Repeated starts={starts} /> : null}
+    </View>
+  );
+}
+
+/** Steels at their warmest, start after start. */
+function Repeated({ starts }: { readonly starts: readonly RepeatedStart[] }) {
+  const hottest = Math.max(...starts.map(({ start }) => start.warmest));
+  const last = starts.at(-1)?.start;
+  const words = `${starts.length} starts: the steels reach ${hottest.toFixed(0)} °C; the last start slips ${last?.slipTime.toFixed(2)} s.`;
+  return (
+    <View style={{ gap: 8 }}>
+      <Words bold>{words}</Words>
+      <Chart
+        xLabel="Start"
+        yLabel="Steels, °C"
+        height={180}
+        lines={[
+          {
+            name: 'warmest',
+            tone: 'stop',
+            points: starts.map(({ start }, i) => ({ x: i + 1, y: start.warmest })),
+          },
+          {
+            name: 'after the rest',
+            tone: 'steel',
+            points: starts.map(({ after }, i) => ({ x: i + 1, y: after })),
+          },
+        ]}
+        marks={[
+          ...nameAlong(starts, 0.4, 'warmest', ({ start }, i) => ({ x: i + 1, y: start.warmest })),
+          ...nameAlong(starts, 0.7, 'after the rest', ({ after }, i) => ({ x: i + 1, y: after })),
+        ]}
+        namesBelow
+        description={words}
+      />
+    </View>
+  );
+}

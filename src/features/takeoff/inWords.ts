@@ -1,0 +1,26 @@
+import type { TakeoffResult } from '@/core/takeoff/takeoff';
+import type { UnitChoice } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/quantity';
+
+/** A start in a sentence with its figures. */
+export function startInWords(start: TakeoffResult, units: UnitChoice): string {
+  const { outcome, slipTime, energy, lockRpm, leastRpm, warmest } = start;
+  const heat = formatWithUnit(warmest, 'temperature', units, 0);
+  const slipped = `${slipTime.toFixed(2)} s of slip, ${(energy / 1000).toFixed(1)} kJ of heat, steels at ${heat}`;
+  if (outcome === 'locked') return `Locked at ${lockRpm.toFixed(0)} rpm after ${slipped}.`;
+  if (outcome === 'stalled') return `Stalled at ${leastRpm.toFixed(0)} rpm after ${slipped}.`;
+  return `Still slipping at the end: ${slipped}.`;
+}
+
+/** What judder a start would bring, and from what. */
+export function judderInWords({ judder }: TakeoffResult, reasons: readonly string[]): string {
+  const { level, fed, growth, worst } = judder;
+  if (level === 'none')
+    return worst <= 0
+      ? 'No judder: friction rises with slip speed and damps the driveline.'
+      : `No judder: friction takes ${(worst * 100).toFixed(0)} % of the driveline’s damping away at most.`;
+  const times = growth >= 1000 ? 'a thousandfold and more' : `${growth.toFixed(0)} times`;
+  const from =
+    reasons.length > 0 ? ` From ${reasons.join(', ')}.` : ' From the heat of the steels.';
+  return `Judder is ${level}: for ${fed.toFixed(2)} s friction feeds a vibration, which grows ${times}.${from}`;
+}
