@@ -34,6 +34,8 @@ export interface Dynamics {
   readonly engine: (rpm: Rpm, throttle: number) => NewtonMetre;
   /** What the clutch can carry with the lever there. */
   readonly carries: (lever: number, rpm: Rpm, steel: Celsius) => NewtonMetre;
+  /** Whether it is the shoes of a start clutch that give way there, and not the pack: its steels then stay cool. */
+  readonly givesAtShoes: (lever: number, rpm: Rpm, steel: Celsius) => boolean;
 }
 
 /** @param grade added to the grade of the setup, rise over run */
@@ -42,6 +44,20 @@ export function dynamicsOf(setup: TakeoffSetup, grade = 0): Dynamics {
   const angle = Math.atan(setup.grade + grade);
   const peak = setup.engine.reduce((a, b) => (b.torque > a.torque ? b : a), { rpm: 0, torque: 0 });
   const top = setup.engine.at(-1)?.rpm ?? 0;
+  const packHolds = (lever: number, rpm: Rpm, steel: Celsius): NewtonMetre => {
+    const taken = setup.grown
+      ? valueAlong(
+          setup.grown,
+          rpm,
+          (p) => p.rpm,
+          (p) => p.lever,
+        )
+      : 0;
+    const pressed = pressedShare(lever - taken, setup);
+    if (pressed === 0) return 0;
+    const typical = along(setup.typical, rpm);
+    return pressed * (typical - fadeAt(steel) * (typical - along(setup.low, rpm)));
+  };
   return {
     rpmOf: (speed) => speed * primaryRatio * TO_RPM,
     speedOf: (rpm) => rpm / (primaryRatio * TO_RPM),
@@ -55,20 +71,11 @@ export function dynamicsOf(setup: TakeoffSetup, grade = 0): Dynamics {
       return Math.max(throttle, help) * full - (1 - throttle) * braking;
     },
     carries: (lever, rpm, steel) => {
-      const taken = setup.grown
-        ? valueAlong(
-            setup.grown,
-            rpm,
-            (p) => p.rpm,
-            (p) => p.lever,
-          )
-        : 0;
-      const pressed = pressedShare(lever - taken, setup);
-      if (pressed === 0) return 0;
-      const typical = along(setup.typical, rpm);
-      const held = pressed * (typical - fadeAt(steel) * (typical - along(setup.low, rpm)));
+      const held = packHolds(lever, rpm, steel);
       return setup.shoes ? Math.min(held, along(setup.shoes, rpm)) : held;
     },
+    givesAtShoes: (lever, rpm, steel) =>
+      setup.shoes !== undefined && along(setup.shoes, rpm) < packHolds(lever, rpm, steel),
   };
 }
 

@@ -17,6 +17,8 @@ export interface Motion {
   /** What the clutch carries over at this moment, and what it could. */
   readonly torque: NewtonMetre;
   readonly capacity: NewtonMetre;
+  /** It is the shoes of a start clutch that give way, and not the pack. */
+  readonly atShoes: boolean;
 }
 
 export interface Ride {
@@ -47,7 +49,7 @@ const SAME = 1e-9;
 export function rideOf(setup: TakeoffSetup, oil: Celsius): Ride {
   check('oil', oil, { min: -40, max: 600 });
   const dynamics = dynamicsOf(setup);
-  const { rpmOf, speedOf, load, stall, engine: engineTorque, carries } = dynamics;
+  const { rpmOf, speedOf, load, stall, engine: engineTorque, carries, givesAtShoes } = dynamics;
   const { engineInertia, vehicleInertia, heatCapacity, cooling } = setup;
 
   /** What holds the hub back: the road brakes, and holds what stands. */
@@ -84,6 +86,7 @@ export function rideOf(setup: TakeoffSetup, oil: Celsius): Ride {
           steel: m.steel - cooled * h,
           torque: passed,
           capacity,
+          atShoes: false,
         };
       }
     }
@@ -96,18 +99,29 @@ export function rideOf(setup: TakeoffSetup, oil: Celsius): Ride {
     const after = engine - hub;
     const met = after * way <= 0 && Math.abs(slip) > SAME;
     const rubbed = capacity * Math.abs((slip + after) / 2) * h;
-    const steel = m.steel + rubbed / heatCapacity - cooled * h;
+    const atShoes = givesAtShoes(lever, rpm, m.steel);
+    const steel = m.steel + (atShoes ? 0 : rubbed / heatCapacity) - cooled * h;
     const t = m.t + h;
     const heat = m.heat + rubbed;
     if (met) {
       // One speed, as momentum has it; whether it holds is asked at the next step.
       const speed =
         (engineInertia * engine + vehicleInertia * hub) / (engineInertia + vehicleInertia);
-      return { t, engine: speed, hub: speed, state: 'locked', heat, steel, torque, capacity };
+      return {
+        t,
+        engine: speed,
+        hub: speed,
+        state: 'locked',
+        heat,
+        steel,
+        torque,
+        capacity,
+        atShoes,
+      };
     }
     return engine < stall
-      ? { t, engine: 0, hub, state: 'stalled', heat, steel, torque: 0, capacity }
-      : { t, engine, hub, state: 'slipping', heat, steel, torque, capacity };
+      ? { t, engine: 0, hub, state: 'stalled', heat, steel, torque: 0, capacity, atShoes }
+      : { t, engine, hub, state: 'slipping', heat, steel, torque, capacity, atShoes };
   };
 
   return {
@@ -121,6 +135,7 @@ export function rideOf(setup: TakeoffSetup, oil: Celsius): Ride {
       steel: oil,
       torque: 0,
       capacity: 0,
+      atShoes: false,
     }),
     advance(from, hands, span) {
       check('span', span, { above: 0, max: 1 });

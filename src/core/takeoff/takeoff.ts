@@ -108,7 +108,8 @@ export function takeoff(setup: TakeoffSetup, hands: Hands, state: StartState): T
       out[0] = (torque - clutch) / engineInertia;
       out[1] = stands ? 0 : (clutch - load) / vehicleInertia;
       out[2] = heat;
-      out[3] = (heat - cooling * (steel - state.oil)) / heatCapacity;
+      const taken = dynamics.givesAtShoes(handsAt(hands, t).lever, rpm, steel) ? 0 : heat;
+      out[3] = (taken - cooling * (steel - state.oil)) / heatCapacity;
       out[4] = torque * engine;
       out[5] = stands ? 0 : load * hub;
     },

@@ -306,7 +306,7 @@ function Picture({ cutaway, scene, ride }: PictureProps) {
     >
       <Canvas width={scene.width} height={scene.height} />
       <Label text="basket" left={0} top={scene.floor + 24} />
-      <Label text="hub, and rod" left={scene.hub.x - 52} top={scene.floor + 24} />
+      <Label text="hub and rod" left={scene.rod.x - 140} top={scene.floor + 34} />
       <Label text="springs" left={scene.hub.x - 4} top={8} />
     </View>
   );

@@ -13,7 +13,7 @@ const FLOW_SPEED = 60;
 
 /** Keeps how far everything has turned, and paints it on the canvases there are. */
 export class Painter {
-  private turned: Turned = { basket: 0, hub: 0, flow: 0, front: 0, back: 0 };
+  private turned: Turned = { basket: 0, hub: 0, flow: 0, front: 0, drum: 0, back: 0 };
   private readonly glyphs = new Glyphs();
 
   constructor(
@@ -27,13 +27,17 @@ export class Painter {
   /** @param passed seconds since the frame before, for what turns; 0 where nothing should */
   show(frame: Omit<Frame, 'turned'>, speeds: MotionSpeeds | undefined, passed: number): void {
     if (speeds && passed > 0) {
-      const { basketOwn, hubOwn } = speeds;
-      const { basket, hub, flow, front, back } = this.turned;
+      const { hubOwn } = speeds;
+      // With a start clutch that slips, basket and hub are one: it is the shoes that turn with the engine.
+      const engine = speeds.basketOwn;
+      const basketOwn = frame.atShoes ? hubOwn : engine;
+      const { basket, hub, flow, front, back, drum } = this.turned;
       this.turned = {
         basket: (basket + basketOwn * PIXELS_PER_RPM * passed) % 1100,
         hub: (hub + hubOwn * PIXELS_PER_RPM * passed) % 1100,
         flow: (flow + FLOW_SPEED * passed * Math.sign(frame.load)) % 900,
-        front: (front + (basketOwn * 6 * passed) / SLOWED) % 360,
+        front: (front + (engine * 6 * passed) / SLOWED) % 360,
+        drum: (drum + (basketOwn * 6 * passed) / SLOWED) % 360,
         back: (back + (hubOwn * 6 * passed) / SLOWED) % 360,
       };
     }

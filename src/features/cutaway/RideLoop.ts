@@ -173,6 +173,7 @@ export class RideLoop {
         look: now.look,
         lever: now.lever,
         load: motion && full > 0 ? motion.torque / full : 0,
+        atShoes: motion?.atShoes ?? false,
         heat: motion ? (motion.steel - WARM_OIL) / HOT_BY : 0,
       },
       now.speeds,

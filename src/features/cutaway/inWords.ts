@@ -21,6 +21,8 @@ export function inWords({ look, motion, speeds }: Reading, units: UnitChoice): s
   if (motion.capacity <= 0)
     return `Open: ${open}, the basket turns and the hub ${speeds.hub < STANDS ? 'stands' : 'runs on'}.`;
   const apart = Math.abs(speeds.engine - speeds.hub);
+  if (motion.atShoes)
+    return `Slipping at the shoes: ${torque(Math.abs(motion.torque))} pass, ${apart.toFixed(0)} rpm apart; the pack itself is closed.`;
   return `Slipping: ${torque(Math.abs(motion.torque))} pass${look.clamp === undefined ? '' : ` under ${force(look.clamp)} of clamp`}, ${apart.toFixed(0)} rpm apart.`;
 }
 

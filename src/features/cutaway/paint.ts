@@ -13,6 +13,8 @@ export interface Frame {
   readonly load: number;
   /** How much warmer the steels are than the oil, as a share of what makes linings fade. */
   readonly heat: number;
+  /** The shoes of a start clutch give way, and not the pack. */
+  readonly atShoes: boolean;
   /** How far basket, hub and the flow of power have turned. */
   readonly turned: Turned;
 }
@@ -23,6 +25,7 @@ export interface Turned {
   readonly hub: number;
   readonly flow: number;
   readonly front: number;
+  readonly drum: number;
   readonly back: number;
 }
 
@@ -100,15 +103,14 @@ export function paintSection(
     if (linings.length > 0) for (const box of linings) marks(box, strata.groove, offset);
     else marks(inner(core), strata.ground, offset);
     ctx.setLineDash(NONE);
-    if (s.expands && look.growth > 0)
-      fill(
-        {
-          ...core,
-          y: s.row.y - look.growth * scene.openScale,
-          height: look.growth * scene.openScale,
-        },
-        strata.ochre,
-      );
+    if (s.expands && look.growth > 0) {
+      const height = look.growth * scene.openScale;
+      const grown = { ...core, y: s.row.y - height, height };
+      fill(grown, strata.ochre);
+      ctx.setLineDash(MARKS);
+      marks(inner(grown), strata.groove, offset);
+      ctx.setLineDash(NONE);
+    }
     const signs = glyphs.of(s);
     if (signs.line) {
       ctx.strokeStyle = strata.ink;
@@ -248,9 +250,9 @@ export function paintFront(
   disc(r - 4, strata.ochreDeep);
   disc(r - 12, strata.ground);
   ctx.fillStyle = strata.ochreDeep;
-  round(8, turned.front, () => ctx.fillRect(-5, -(r - 1), 10, 16));
+  round(8, turned.drum, () => ctx.fillRect(-5, -(r - 1), 10, 16));
   ctx.fillStyle = strata.groove;
-  round(1, turned.front, dot(r - 8));
+  round(1, turned.drum, dot(r - 8));
   ctx.fillStyle = strata.ochre;
   if (shoes > 0)
     round(shoes, turned.front, () => ctx.fillRect(-8, -(r - 21) - 5 * look.shoes, 16, 7));

@@ -43,6 +43,14 @@ describe('a machine ridden by hand', () => {
     },
   );
 
+  it('warms the shoes of a start clutch and not the steels, where it is they that slip', () => {
+    const setup = setupOf('UR-0105');
+    const at = ridden(rideOf(setup, OIL), WAYS.handsOff.hands, 1.2);
+    expect(at).toMatchObject({ state: 'slipping', atShoes: true });
+    expect(at.heat).toBeGreaterThan(0);
+    expect(at.steel).toBe(OIL);
+  });
+
   it('turns as one once locked, and slips again when more is asked than it carries', () => {
     const setup = setupOf();
     const ride = rideOf(setup, OIL);
