@@ -5,9 +5,11 @@
 export { CodeScreen } from './code/CodeScreen';
 export { CutawayScreen } from './cutaway/CutawayScreen';
 export { DueScreen } from './due/DueScreen';
+export { ExerciseScreen } from './learn/ExerciseScreen';
 export { FilesScreen } from './backup/FilesScreen';
 export { FindScreen } from './find/FindScreen';
 export { JobScreen } from './job/JobScreen';
+export { LearnScreen } from './learn/LearnScreen';
 export { LibraryScreen } from './library/LibraryScreen';
 export { ShelfScreen } from './shelf/ShelfScreen';
 export { evaluationOf } from './jobs/evaluations';

@@ -2,6 +2,8 @@ import type { Quantity } from '@/core/units/quantity';
 import { UNITS } from '@/core/units/quantity';
 import { EMPTY_STOCK } from '@/core/shelf/stock';
 import type { Stock } from '@/core/shelf/stock';
+import type { Hands } from '@/core/takeoff/hands';
+import { checkHands } from '@/core/takeoff/hands';
 import type { LimitSheet } from '@/core/library/limits';
 import { backupActions } from '@/features/backup/backupSlice';
 import type { Display, ThemeChoice } from '@/features/display/displaySlice';
@@ -9,6 +11,8 @@ import { displayActions } from '@/features/display/displaySlice';
 import type { Typed } from '@/features/entry/typedSlice';
 import { typedActions } from '@/features/entry/typedSlice';
 import { libraryActions } from '@/features/library/librarySlice';
+import type { Practice } from '@/features/practice/practiceSlice';
+import { practiceActions } from '@/features/practice/practiceSlice';
 import { shelfActions } from '@/features/shelf/shelfSlice';
 import type { Templates } from '@/features/worksheet/templatesSlice';
 import { templateActions } from '@/features/worksheet/templatesSlice';
@@ -40,6 +44,41 @@ function isDisplay(value: unknown): value is Display {
     )
   );
 }
+
+const isShare = (value: unknown): boolean => typeof value === 'number' && value >= 0 && value <= 1;
+const isCount = (value: unknown): boolean => Number.isSafeInteger(value) && (value as number) >= 0;
+const isTexts = (value: unknown): boolean =>
+  Array.isArray(value) && value.every((v) => typeof v === 'string');
+
+const isCase = (value: unknown): boolean =>
+  isRecord(value) &&
+  isCount(value.seed) &&
+  isTexts(value.taken) &&
+  isRecord(value.answers) &&
+  Object.values(value.answers).every((a) => typeof a === 'string' || isTexts(a));
+
+const isProgress = (value: unknown): boolean =>
+  isRecord(value) &&
+  [value.done, value.right].every(isCount) &&
+  [value.best, value.last].every(isShare) &&
+  (value.open === undefined || isCase(value.open));
+
+/** Hands as the core takes them: else a start by them would be refused. */
+function isHands(value: unknown): boolean {
+  try {
+    if (!Array.isArray(value) || !value.every(isRecord)) return false;
+    checkHands(value as unknown as Hands);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+const isPractice = (value: unknown): value is Practice =>
+  isRecord(value) &&
+  isRecord(value.exercises) &&
+  Object.values(value.exercises).every(isProgress) &&
+  (value.hands === undefined || isHands(value.hands));
 
 /** What of the workshop is one record each, besides the jobs. */
 interface Part {
@@ -95,6 +134,15 @@ export const PARTS: readonly Part[] = [
       if (!isRecord(value) || !Object.values(value).every((v) => typeof v === 'string'))
         return false;
       dispatch(typedActions.typedLoaded(value as Typed));
+      return true;
+    },
+  },
+  {
+    key: 'practice',
+    of: (state) => state.practice,
+    take: (dispatch, value) => {
+      if (!isPractice(value)) return false;
+      dispatch(practiceActions.practiceLoaded(value));
       return true;
     },
   },

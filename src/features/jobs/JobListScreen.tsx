@@ -75,6 +75,12 @@ export function JobListScreen() {
       label: 'Limits',
       onPress: () => router.navigate('/library'),
     },
+    {
+      icon: 'school-outline',
+      word: 'Learn',
+      label: 'Learn',
+      onPress: () => router.navigate('/learn'),
+    },
     { icon: 'import', word: 'Import', label: 'Import', onPress: () => void take() },
     { icon: 'download', word: 'Backup', label: 'Backup', onPress: () => router.navigate('/files') },
   ];

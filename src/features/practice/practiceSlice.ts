@@ -1,18 +1,27 @@
 import type { PayloadAction } from '@reduxjs/toolkit';
 import { createSlice } from '@reduxjs/toolkit';
 
+import type { Answer } from '@/core/exercises/model';
 import type { Moment } from '@/core/takeoff/hands';
+
+/** A case that is being worked on: by its seed it is made anew. */
+export interface OpenCase {
+  readonly seed: number;
+  readonly answers: Readonly<Record<string, Answer>>;
+  /** Where the gauge was put, `part.spot`. */
+  readonly taken: readonly string[];
+  readonly checked: boolean;
+}
 
 /** How an exercise went so far. */
 export interface Progress {
-  /** Times it was answered, and how often without a fault. */
+  /** Cases that were answered, and how many of them without a fault. */
   readonly done: number;
   readonly right: number;
   /** Share of the points, the best and the last. */
   readonly best: number;
   readonly last: number;
-  /** The case that is open, and what was answered and measured in it. */
-  readonly seed?: number;
+  readonly open?: OpenCase;
 }
 
 /** What somebody has practised on this device; no job depends on it. */
@@ -22,49 +31,77 @@ export interface Practice {
   readonly exercises: Readonly<Record<string, Progress>>;
 }
 
+const NEW: Progress = { done: 0, right: 0, best: 0, last: 0 };
 const initialState: Practice = { exercises: {} };
+
+/** The same with one exercise changed. */
+function withProgress(
+  state: Practice,
+  kind: string,
+  change: (progress: Progress) => Progress,
+): Practice {
+  return {
+    ...state,
+    exercises: { ...state.exercises, [kind]: change(state.exercises[kind] ?? NEW) },
+  };
+}
+
+/** The same with the open case of one exercise changed; nothing changes a case that was checked. */
+const withCase = (
+  state: Practice,
+  kind: string,
+  change: (open: OpenCase) => Partial<OpenCase>,
+): Practice =>
+  withProgress(state, kind, (p) =>
+    p.open && !p.open.checked ? { ...p, open: { ...p.open, ...change(p.open) } } : p,
+  );
 
 const practiceSlice = createSlice({
   name: 'practice',
-  initialState,
+  initialState: initialState as Practice,
   reducers: {
     practiceLoaded: (_state, { payload }: PayloadAction<Practice>) => payload,
-    handsRecorded: (state, { payload }: PayloadAction<readonly Moment[]>): Practice => ({
-      ...(state as Practice),
+    handsRecorded: (state: Practice, { payload }: PayloadAction<readonly Moment[]>) => ({
+      ...state,
       hands: payload,
     }),
-    exerciseDone: (
-      state,
-      { payload: { kind, share } }: PayloadAction<{ kind: string; share: number }>,
-    ): Practice => {
-      const before = (state as Practice).exercises[kind];
-      return {
-        ...(state as Practice),
-        exercises: {
-          ...(state as Practice).exercises,
-          [kind]: {
-            ...before,
-            done: (before?.done ?? 0) + 1,
-            right: (before?.right ?? 0) + (share >= 1 ? 1 : 0),
-            best: Math.max(before?.best ?? 0, share),
-            last: share,
-          },
-        },
-      };
-    },
     caseOpened: (
-      state,
+      state: Practice,
       { payload: { kind, seed } }: PayloadAction<{ kind: string; seed: number }>,
-    ): Practice => ({
-      ...(state as Practice),
-      exercises: {
-        ...(state as Practice).exercises,
-        [kind]: {
-          ...((state as Practice).exercises[kind] ?? { done: 0, right: 0, best: 0, last: 0 }),
-          seed,
-        },
-      },
-    }),
+    ) =>
+      withProgress(state, kind, (p) => ({
+        ...p,
+        open: { seed, answers: {}, taken: [], checked: false },
+      })),
+    measured: (
+      state: Practice,
+      { payload: { kind, spot } }: PayloadAction<{ kind: string; spot: string }>,
+    ) =>
+      withCase(state, kind, ({ taken }) =>
+        taken.includes(spot) ? {} : { taken: [...taken, spot] },
+      ),
+    answered: (
+      state: Practice,
+      {
+        payload: { kind, question, answer },
+      }: PayloadAction<{ kind: string; question: string; answer: Answer }>,
+    ) => withCase(state, kind, ({ answers }) => ({ answers: { ...answers, [question]: answer } })),
+    /** @param payload share of the points, 0 to 1 */
+    caseChecked: (
+      state: Practice,
+      { payload: { kind, share } }: PayloadAction<{ kind: string; share: number }>,
+    ) =>
+      withProgress(state, kind, (p) =>
+        p.open && !p.open.checked
+          ? {
+              done: p.done + 1,
+              right: p.right + (share >= 1 ? 1 : 0),
+              best: Math.max(p.best, share),
+              last: share,
+              open: { ...p.open, checked: true },
+            }
+          : p,
+      ),
   },
 });
 

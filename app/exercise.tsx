@@ -1,0 +1,3 @@
+import { onWorkbench } from '@/features/onWorkbench';
+
+export default onWorkbench(({ ExerciseScreen }) => ExerciseScreen);

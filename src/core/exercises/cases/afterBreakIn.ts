@@ -1,0 +1,95 @@
+import { evaluate } from '../../evaluate/evaluate';
+import { length, say } from '../../evaluate/sentence';
+import { turningWords, turnsForGap } from '../../setting/adjuster';
+import { entry } from '../../job/blank';
+import { Dice } from '../dice';
+import { benchJob, kitOf } from '../kit';
+import { numberQuestion, oneQuestion } from '../marking';
+import type { Exercise } from '../model';
+
+/** The linings have bedded in: what has become of the gap, and of the clamp. */
+export function afterBreakIn(seed: number): Exercise {
+  const dice = new Dice(seed);
+  const kit = kitOf(dice);
+  const job = benchJob(kit);
+  const adjuster = { pitch: dice.pick([0.75, 1]), marksPerTurn: dice.pick([8, 12]) };
+  const set = dice.real(0.7, 1, 0.05);
+  const bedded = dice.real(0.1, 0.3, 0.01);
+  const now = set + bedded;
+  const most = set + dice.real(0.05, 0.35, 0.05);
+  const due = now > most + 1e-9;
+  const turning = turnsForGap(adjuster, -bedded);
+  const all = turning.turns * adjuster.marksPerTurn + turning.marks;
+  const clampOf = (thinner: number): number => {
+    const seat = job.springs.coil.seatDistance?.value ?? 0;
+    const made = evaluate({
+      ...job,
+      springs: {
+        ...job.springs,
+        // A pack thinner by so much is a seat further off by so much.
+        coil: { ...job.springs.coil, seatDistance: entry(seat + thinner) },
+      },
+    }).figures.get('clamp');
+    return made?.status === 'known' ? made.value : Number.NaN;
+  };
+  const lost = 1 - clampOf(bedded) / clampOf(0);
+  return {
+    story: [
+      say`Ten starts in two gears, as the kit’s sheet has it. The gap had been set to ${length(set)}; at most ${length(most)} is allowed.`,
+      say`You measured the pack before and after: the linings have bedded in by ${length(bedded)} together. The adjuster has a pitch of ${length(adjuster.pitch)} and ${String(adjuster.marksPerTurn)} marks.`,
+    ],
+    questions: [
+      oneQuestion({
+        id: 'when',
+        ask: say`When is it measured again?`,
+        options: [
+          { id: 'never', label: say`When it comes back with a complaint` },
+          { id: 'now', label: say`After the break-in, before it goes to the rider` },
+          { id: 'season', label: say`At the next oil change` },
+        ],
+        expected: 'now',
+        reason: say`Linings bed in with the first starts: stack, gap and free play move most then.`,
+      }),
+      numberQuestion({
+        id: 'gap',
+        ask: say`How large is the gap now?`,
+        spec: { quantity: 'length', bounds: { min: 0, max: 10 } },
+        expected: now,
+        tolerance: 0.006,
+        reason: say`${length(set)} and ${length(bedded)}: a thinner pack leaves a wider gap, ${length(now)}.`,
+        traps: [{ value: set - bedded, says: say`A thinner pack leaves more room, not less.` }],
+      }),
+      oneQuestion({
+        id: 'set',
+        ask: say`Must it be set again?`,
+        options: [
+          { id: 'yes', label: say`Yes` },
+          { id: 'no', label: say`No, it is still inside` },
+        ],
+        expected: due ? 'yes' : 'no',
+        reason: due
+          ? say`${length(now)} is more than ${length(most)}.`
+          : say`${length(now)} is not above ${length(most)}; note it for the next time.`,
+      }),
+      numberQuestion({
+        id: 'marks',
+        ask: say`By how many marks would it be closed to stand where it was?`,
+        spec: { quantity: 'count', bounds: { min: 0, max: 60, integer: true } },
+        expected: all,
+        tolerance: 0.1,
+        reason: say`${length(bedded)} is ${turningWords(turning)}, to the nearest mark.`,
+      }),
+      oneQuestion({
+        id: 'clamp',
+        ask: say`What did the bedding in do to the clamp of the coil springs?`,
+        options: [
+          { id: 'less', label: say`A little less` },
+          { id: 'same', label: say`Nothing` },
+          { id: 'more', label: say`A little more` },
+        ],
+        expected: 'less',
+        reason: say`A thinner pack presses coil springs less: ${(lost * 100).toFixed(1)} % here. Only a diaphragm past its peak would gain.`,
+      }),
+    ],
+  };
+}

@@ -1,0 +1,115 @@
+import { count, say } from '../../evaluate/sentence';
+import { entry } from '../../job/blank';
+import type { SmallPart } from '../../job/types';
+import { partMissing } from '../../signoff/openItems';
+import { Dice } from '../dice';
+import { manyQuestion, oneQuestion } from '../marking';
+import type { Exercise } from '../model';
+
+/** Small parts that are forgotten, with what comes of it. */
+const EASILY_LOST = [
+  {
+    name: 'Thrust washers',
+    id: 'washer',
+    does: 'the hub sits too deep: stack and gap are wrong, and it may rub the basket',
+  },
+  {
+    name: 'Pushrod ball',
+    id: 'ball',
+    does: 'the rod is short by the ball: free play without end, no lift',
+  },
+  {
+    name: 'Judder seats',
+    id: 'seat',
+    does: 'the wavy ring digs into the steel, and the take-up chatters',
+  },
+  {
+    name: 'Drive pins',
+    id: 'pin',
+    does: 'it lies in the cases, or a steel has no drive: the engine may have to be split',
+  },
+] as const;
+const OTHERS = ['Cover bolts', 'Dowels', 'Springs', 'Wire rings'] as const;
+
+/** Counted out yesterday, counted in today. */
+export function countIn(seed: number): Exercise {
+  const dice = new Dice(seed);
+  const lost = dice.chance(0.15) ? undefined : EASILY_LOST[dice.whole(0, EASILY_LOST.length - 1)];
+  const alsoOther = lost !== undefined && dice.chance(0.3) ? dice.pick(OTHERS) : undefined;
+  const counts: Readonly<Record<string, number>> = {
+    'Thrust washers': dice.whole(1, 2),
+    'Pushrod ball': 1,
+    'Judder seats': dice.whole(1, 2),
+    'Drive pins': dice.pick([6, 8, 10]),
+    'Cover bolts': dice.whole(8, 12),
+    Dowels: 2,
+    Springs: dice.pick([5, 6]),
+    'Wire rings': dice.whole(1, 2),
+  };
+  const parts = dice.shuffled(Object.entries(counts)).map(([name, out]): SmallPart => {
+    const gone = name === lost?.name || name === alsoOther ? 1 : 0;
+    return { id: name, name, out: entry(out), in: entry(out - gone), note: '' };
+  });
+  const missing = parts.filter(partMissing).map((p) => p.id);
+  return {
+    story: [
+      say`The cover goes on in a minute. The count out is on the sheet: ${parts
+        .map((p) => `${p.name.toLowerCase()} ${p.out?.value ?? 0}`)
+        .join(', ')}.`,
+      say`The tray stands beside the engine. Count what has gone in and what still lies in it.`,
+    ],
+    bench: {
+      shape: 'list',
+      gauge: 'Tray and engine',
+      parts: parts.map((p) => ({
+        id: p.id,
+        name: p.name,
+        spots: [{ id: 'count', label: 'count', shows: say`${count(p.in?.value ?? 0)} found` }],
+      })),
+    },
+    questions: [
+      manyQuestion({
+        id: 'missing',
+        ask: say`What is missing? Choose nothing if all is there.`,
+        options: parts.map((p) => ({ id: p.id, label: say`${p.name}` })),
+        expected: missing,
+        reason:
+          missing.length === 0
+            ? say`Count in equals count out: nothing is missing.`
+            : say`Count in differs from count out: ${missing.join(' and ').toLowerCase()}.`,
+      }),
+      oneQuestion({
+        id: 'next',
+        ask: say`What now?`,
+        options: [
+          { id: 'close', label: say`The cover goes on` },
+          {
+            id: 'search',
+            label: say`Search before anything is turned; no signature with a difference`,
+          },
+          { id: 'spare', label: say`A spare from the drawer, and the cover on` },
+        ],
+        expected: missing.length === 0 ? 'close' : 'search',
+        reason:
+          missing.length === 0
+            ? say`The count is whole.`
+            : say`What is missing may lie in the engine.`,
+        not: { spare: say`A spare fills the count and leaves the lost one where it is.` },
+      }),
+      ...(lost
+        ? [
+            oneQuestion({
+              id: 'does',
+              ask: say`The ${lost.name.toLowerCase()}: what happens with one short?`,
+              options: dice.shuffled(EASILY_LOST).map((l) => ({
+                id: l.id,
+                label: say`${l.does.charAt(0).toUpperCase()}${l.does.slice(1)}`,
+              })),
+              expected: lost.id,
+              reason: say`With one short, ${lost.does}.`,
+            }),
+          ]
+        : []),
+    ],
+  };
+}

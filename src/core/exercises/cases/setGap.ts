@@ -1,0 +1,95 @@
+import { length, say, travel } from '../../evaluate/sentence';
+import { turningWords, turnsForGap } from '../../setting/adjuster';
+import { adviseGain } from '../../setting/leverGain';
+import { Dice } from '../dice';
+import { numberQuestion, oneQuestion } from '../marking';
+import type { Exercise } from '../model';
+
+const COUNT = { quantity: 'count', bounds: { min: 0, max: 60, integer: true } } as const;
+
+/** An install gap by turns and marks, and the first reading at the lever. */
+export function setGap(seed: number): Exercise {
+  const dice = new Dice(seed);
+  const adjuster = { pitch: dice.pick([0.75, 1, 1.25]), marksPerTurn: dice.pick([6, 8, 12]) };
+  const gap = dice.real(0.6, 1.3, 0.05);
+  const turning = turnsForGap(adjuster, gap);
+  const ratio = dice.real(34, 46, 1);
+  const target = dice.real(8, 14, 1);
+  const gain = dice.until(
+    () => dice.real(3, 24, 0.5),
+    (y) => Math.abs(y - target) > 3,
+  );
+  const advice = adviseGain(adjuster, [{ turns: 0, gain }], target, ratio);
+  const { direction, turns, marks } = advice.turning;
+  const all = turns * adjuster.marksPerTurn + marks;
+  return {
+    story: [
+      say`An auto-clutch: its expanding disc wants an install gap of ${length(gap)}. The adjuster’s screw has a pitch of ${length(adjuster.pitch)} and ${String(adjuster.marksPerTurn)} marks to a turn.`,
+      say`Later, warm and in neutral, the lever moves in by ${travel(gain)} at the blip of the throttle; ${travel(target)} is wanted. The train’s ratio is ${ratio.toFixed(0)} from lever to plate.`,
+    ],
+    questions: [
+      oneQuestion({
+        id: 'start',
+        ask: say`From where are the turns counted?`,
+        options: [
+          {
+            id: 'nut',
+            label: say`From the first firm contact, with the cable slack, as the plate rises off its nut`,
+          },
+          { id: 'bearing', label: say`From where the release bearing begins to push` },
+          { id: 'tight', label: say`From the screw done up tight` },
+        ],
+        expected: 'nut',
+        reason: say`With the cable slack the plate can only rise off its nut, and that is where the gap begins.`,
+        not: {
+          bearing: say`A taut cable holds the plate off: the gap then comes out too small by what the bearing had lifted.`,
+          tight: say`Done up tight the screw has lifted the plate already.`,
+        },
+      }),
+      numberQuestion({
+        id: 'turns',
+        ask: say`Whole turns for the gap?`,
+        spec: COUNT,
+        expected: turning.turns,
+        tolerance: 0.1,
+        reason: say`${length(gap)} ÷ ${length(adjuster.pitch)} a turn is ${turningWords(turning)}, to the nearest mark.`,
+      }),
+      numberQuestion({
+        id: 'marks',
+        ask: say`And marks beyond them?`,
+        spec: COUNT,
+        expected: turning.marks,
+        tolerance: 0.1,
+        reason: say`${turningWords(turning)} gives ${length(turning.gap)}; ${length(Math.abs(turning.rest))} can’t be set.`,
+      }),
+      oneQuestion({
+        id: 'way',
+        ask: say`After the reading at the lever: which way?`,
+        options: [
+          { id: 'open', label: say`Open the gap` },
+          { id: 'close', label: say`Close the gap` },
+          { id: 'leave', label: say`Leave it` },
+        ],
+        expected: direction,
+        reason:
+          gain > target
+            ? say`The lever gains too much: the disc lifts the plate too far, so the gap is too small.`
+            : say`The lever gains too little: the gap is too large.`,
+      }),
+      numberQuestion({
+        id: 'by',
+        ask: say`By how many marks in all?`,
+        spec: COUNT,
+        expected: all,
+        tolerance: 0.1,
+        reason: say`(${travel(gain)} − ${travel(target)}) ÷ ${ratio.toFixed(0)} is ${length(Math.abs(gain - target) / ratio)} of gap: ${String(all)} marks.`,
+        traps: [
+          {
+            value: Math.round((Math.abs(gain - target) / adjuster.pitch) * adjuster.marksPerTurn),
+            says: say`What is read at the lever is ${ratio.toFixed(0)} times what moves at the plate.`,
+          },
+        ],
+      }),
+    ],
+  };
+}

@@ -1,0 +1,87 @@
+import { say } from '../../evaluate/sentence';
+import { toBase, unitById } from '../../units/quantity';
+import { crissCross } from '../../worksheet/boltCircle';
+import { Dice } from '../dice';
+import { numberQuestion, oneQuestion, right, wrong } from '../marking';
+import type { Exercise, Mark, OrderQuestion } from '../model';
+
+/** A circle of spring bolts, its torque in another unit, and the hub nut. */
+export function tighten(seed: number): Exercise {
+  const dice = new Dice(seed);
+  const bolts = dice.pick([6, 8]);
+  const inchPounds = dice.whole(14, 22) * 5;
+  const torque = toBase(inchPounds, unitById('inlb'));
+  const order: OrderQuestion = {
+    kind: 'order',
+    id: 'order',
+    ask: say`In which order are the bolts drawn up? Bolt 1 first.`,
+    bolts,
+    solution: crissCross(bolts).map(String),
+    mark: (given) => starMark(given, bolts),
+  };
+  return {
+    story: [
+      say`${String(bolts)} spring bolts, finger tight. The sheet says ${String(inchPounds)} in·lb; the wrench reads N·m.`,
+      say`Before that the hub nut: its torque is on the sheet as well.`,
+    ],
+    questions: [
+      order,
+      numberQuestion({
+        id: 'torque',
+        ask: say`What is the wrench set to, in N·m?`,
+        spec: { quantity: 'ratio', bounds: { above: 0, max: 500 } },
+        expected: torque,
+        tolerance: 0.11,
+        reason: say`${String(inchPounds)} in·lb ÷ 12 × 1.3558 = ${torque.toFixed(1)} N·m.`,
+        traps: [
+          {
+            value: torque * 12,
+            says: say`That takes inch-pounds for foot-pounds: twelve times too much, and the bolts break.`,
+          },
+        ],
+      }),
+      oneQuestion({
+        id: 'stages',
+        ask: say`How is the torque reached?`,
+        options: [
+          { id: 'once', label: say`Each bolt in full before the next` },
+          {
+            id: 'stages',
+            label: say`All of them a little, across and across, then in stages to torque`,
+          },
+        ],
+        expected: 'stages',
+        reason: say`The springs press as they are drawn up: in stages the plate comes down square and no bolt is bent.`,
+      }),
+      oneQuestion({
+        id: 'nut',
+        ask: say`And the hub nut?`,
+        options: [
+          { id: 'impact', label: say`An impact gun, to the next tab` },
+          { id: 'wrench', label: say`The hub held by its tool, and a torque wrench` },
+          { id: 'gear', label: say`In gear, the brake held, as tight as it goes` },
+        ],
+        expected: 'wrench',
+        reason: say`Over-tightened, the hub binds, drags and stalls; under-tightened, it comes loose. Only the wrench knows.`,
+        not: {
+          impact: say`A gun does not tell what it has done.`,
+          gear: say`The gearbox takes the load, and nobody knows the torque.`,
+        },
+      }),
+    ],
+  };
+}
+
+/** A star: from each bolt to the one across, and no two neighbours one after the other. */
+function starMark(order: readonly number[], bolts: number): Mark {
+  const sheet = crissCross(bolts).join(', ');
+  const apart = (a: number, b: number) => Math.min(Math.abs(a - b), bolts - Math.abs(a - b));
+  if (new Set(order).size !== bolts) return wrong(say`Every bolt once. A star: ${sheet}.`);
+  const neighbours = order.some((b, i) => i > 0 && apart(b, order[i - 1] ?? 0) === 1);
+  if (neighbours)
+    return wrong(say`Two neighbours came one after the other: the plate tips. A star: ${sheet}.`);
+  const across = order.every((b, i) => i % 2 === 0 || apart(b, order[i - 1] ?? 0) === bolts / 2);
+  return across
+    ? right(say`Across and across: ${order.join(', ')}.`)
+    : wrong(say`No neighbours, but not always to the bolt across. A star: ${sheet}.`, 0.5);
+}

@@ -1,0 +1,108 @@
+import type { Sentence } from '../evaluate/sentence';
+import type { Job } from '../job/types';
+import type { EntrySpec } from '../units/parseEntry';
+
+/** Mistakes that are made at the bench; each is met in at least one exercise. */
+export const MISTAKES = {
+  order: 'Plates in the wrong order or direction, the last friction in the deep slot',
+  forgotten: 'The thrust washer, the ball, the judder seat or a pin forgotten',
+  reused: 'Tall bolts, a lock washer or a damaged O-ring used again',
+  inches: 'A chart in inches read with a caliper in millimetres',
+  startPoint: 'The gap counted from the bearing and not from the nut',
+  tightening: 'An impact gun on the hub nut; a circle of bolts tightened unevenly',
+  wrongCure: 'More clamp where the pack only drags, more lift where it only slips',
+  warped: 'New discs on warped steels',
+  oneSpot: 'A worn disc measured in one spot',
+  unevenSprings: 'Two kinds of spring fitted unevenly',
+  scarceLift: 'A reduced-effort part fitted where lift was already scarce',
+  basketSpeed: 'Basket speed taken for engine speed',
+  breakIn: 'Not checked again after the break-in',
+} as const;
+export type MistakeId = keyof typeof MISTAKES;
+
+/** What an answer is worth, 0 to 1, and why. */
+export interface Mark {
+  readonly points: number;
+  readonly says: Sentence;
+}
+
+/** A place of a part where a gauge can be put. */
+export interface Spot {
+  readonly id: string;
+  readonly label: string;
+  /** What the gauge shows there. */
+  readonly shows: Sentence;
+}
+
+export interface BenchPart {
+  readonly id: string;
+  readonly name: string;
+  readonly spots: readonly Spot[];
+}
+
+/** Parts on the bench, and the gauge that lies beside them. */
+export interface Bench {
+  /** Round: one part with its places in a circle. */
+  readonly shape: 'round' | 'list';
+  readonly gauge: string;
+  readonly parts: readonly BenchPart[];
+}
+
+export interface Option {
+  readonly id: string;
+  readonly label: Sentence;
+}
+
+interface Asked {
+  readonly id: string;
+  readonly ask: Sentence;
+  /** An answer that is worth all its points, as it would be kept. */
+  readonly solution: Answer;
+}
+
+/** What was answered, and where the gauge was put, `part.spot` by `part.spot`. */
+export interface NumberQuestion extends Asked {
+  readonly kind: 'number';
+  readonly spec: EntrySpec;
+  mark(value: number, taken: readonly string[]): Mark;
+}
+export interface OneQuestion extends Asked {
+  readonly kind: 'one';
+  readonly options: readonly Option[];
+  mark(id: string): Mark;
+}
+/** Any of several, none among them; of layers where the options are the plates of the pack that is drawn. */
+export interface ManyQuestion extends Asked {
+  readonly kind: 'many';
+  readonly of: 'options' | 'layers';
+  readonly options: readonly Option[];
+  mark(ids: readonly string[]): Mark;
+}
+/** Bolts 1 to n of a circle, in an order. */
+export interface OrderQuestion extends Asked {
+  readonly kind: 'order';
+  readonly bolts: number;
+  mark(order: readonly number[]): Mark;
+}
+/** Which kind of spring stands at each place of a ring. */
+export interface RingQuestion extends Asked {
+  readonly kind: 'ring';
+  readonly places: number;
+  readonly kinds: readonly Option[];
+  mark(kindAt: readonly string[]): Mark;
+}
+export type Question = NumberQuestion | OneQuestion | ManyQuestion | OrderQuestion | RingQuestion;
+
+/** A short case: what stands on the bench, and what is asked. The same seed makes the same case. */
+export interface Exercise {
+  readonly story: readonly Sentence[];
+  /** The pack that is drawn beside it. */
+  readonly pack?: Job;
+  readonly bench?: Bench;
+  /** How well it was measured, where that is part of it. */
+  readonly measuring?: (taken: readonly string[]) => Mark;
+  readonly questions: readonly Question[];
+}
+
+/** An answer as it is kept: a number as it was written, else identifiers. */
+export type Answer = string | readonly string[];

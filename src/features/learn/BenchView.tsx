@@ -1,0 +1,114 @@
+import { Pressable, View } from 'react-native';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import type { Bench, BenchPart } from '@/core/exercises/model';
+import { useUnits } from '@/features/display/useUnits';
+import { RoundKeys } from '@/ui/RoundKeys';
+import { useStrata } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+interface Props {
+  readonly bench: Bench;
+  readonly taken: readonly string[];
+  readonly disabled: boolean;
+  readonly onMeasure: (spot: string) => void;
+}
+
+const ROUND = 300;
+
+/** Parts on the bench with the places where a gauge can be put; what it shows stays to be read. */
+export function BenchView({ bench, taken, disabled, onMeasure }: Props) {
+  return (
+    <View style={{ gap: 10 }} testID="bench">
+      <Heading level={2}>{bench.gauge}</Heading>
+      {bench.parts.map((part) =>
+        bench.shape === 'round' ? (
+          <Round key={part.id} part={part} taken={taken} disabled={disabled} onMeasure={onMeasure} />
+        ) : (
+          <Listed key={part.id} part={part} taken={taken} disabled={disabled} onMeasure={onMeasure} />
+        ),
+      )}
+    </View>
+  );
+}
+
+interface PartProps extends Omit<Props, 'bench'> {
+  readonly part: BenchPart;
+}
+
+function Round({ part, taken, disabled, onMeasure }: PartProps) {
+  const units = useUnits();
+  return (
+    <RoundKeys
+      label={`Places round the ${part.name.toLowerCase()}`}
+      size={ROUND}
+      disabled={disabled}
+      keys={part.spots.map((s) => {
+        const read = taken.includes(`${part.id}.${s.id}`);
+        const shown = readSentence(s.shows, units);
+        return {
+          id: s.id,
+          label: read ? `${s.label}, ${shown}` : `Measure ${s.label}`,
+          // The unit stands in the words; on the key there is room for the figure.
+          text: read ? (shown.split(' ')[0] ?? shown) : '…',
+          tone: read ? ('done' as const) : ('plain' as const),
+        };
+      })}
+      onPress={(id) => onMeasure(`${part.id}.${id}`)}
+    />
+  );
+}
+
+function Listed({ part, taken, disabled, onMeasure }: PartProps) {
+  const units = useUnits();
+  const strata = useStrata();
+  return (
+    <View
+      role="group"
+      aria-label={part.name}
+      style={{
+        flexDirection: 'row',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        gap: 6,
+        borderTopWidth: 1,
+        borderColor: strata.line,
+        paddingTop: 6,
+      }}
+    >
+      <Words style={{ width: 120 }}>{part.name}</Words>
+      {part.spots.map((s) => {
+        const read = taken.includes(`${part.id}.${s.id}`);
+        const shown = readSentence(s.shows, units);
+        return (
+          <Pressable
+            key={s.id}
+            role="button"
+            aria-label={read ? `${part.name}, ${s.label}: ${shown}` : `${part.name}: ${s.label}`}
+            disabled={disabled}
+            onPress={() => onMeasure(`${part.id}.${s.id}`)}
+            style={{
+              minHeight: 48,
+              minWidth: 56,
+              paddingHorizontal: 10,
+              justifyContent: 'center',
+              borderRadius: 6,
+              borderWidth: read ? 2 : 1,
+              borderColor: read ? strata.slate : strata.line,
+              backgroundColor: read ? strata.raised : 'transparent',
+            }}
+          >
+            <Words soft size={13} aria-hidden>
+              {s.label}
+            </Words>
+            {read ? (
+              <Words bold size={15} aria-hidden>
+                {shown}
+              </Words>
+            ) : null}
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,82 @@
+import { router } from 'expo-router';
+import { View } from 'react-native';
+import { Icon, TouchableRipple } from 'react-native-paper';
+
+import type { ExerciseId, ExerciseKind } from '@/core/exercises/exercises';
+import { EXERCISE_IDS, EXERCISES } from '@/core/exercises/exercises';
+import { MISTAKES } from '@/core/exercises/model';
+import type { Progress } from '@/features/practice/practiceSlice';
+import { useAppSelector } from '@/store/store';
+import { StateMark } from '@/ui/StateMark';
+import { useStrata } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+const WORK: Readonly<Record<ExerciseKind['work'], string>> = {
+  measure: 'Measure',
+  judge: 'Judge',
+  specify: 'Specify',
+  build: 'Build',
+  set: 'Set and prove',
+};
+
+/** All exercises in the order of the work, and how each went so far. */
+export function ExerciseList() {
+  const progress = useAppSelector((state) => state.practice.exercises);
+  const mastered = EXERCISE_IDS.filter((id) => (progress[id]?.right ?? 0) > 0).length;
+  return (
+    <View style={{ gap: 12 }}>
+      <Words>
+        Short cases with parts and gauges that are made up. Each is about a mistake that is made at
+        the bench; there is always another.
+      </Words>
+      <Words bold testID="exercise-progress">
+        {`${mastered} of ${EXERCISE_IDS.length} done without a fault.`}
+      </Words>
+      {(Object.keys(WORK) as ExerciseKind['work'][]).map((work) => (
+        <View key={work} style={{ gap: 4 }}>
+          <Heading level={2}>{WORK[work]}</Heading>
+          {EXERCISE_IDS.filter((id) => EXERCISES[id].work === work).map((id) => (
+            <Row key={id} id={id} progress={progress[id]} />
+          ))}
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function Row({ id, progress }: { readonly id: ExerciseId; readonly progress: Progress | undefined }) {
+  const strata = useStrata();
+  const { title, mistakes } = EXERCISES[id];
+  const stands = standsAt(progress);
+  return (
+    <TouchableRipple
+      role="link"
+      aria-label={`${title}: ${stands}`}
+      onPress={() => router.navigate({ pathname: '/exercise', params: { kind: id } })}
+      style={{ borderTopWidth: 1, borderColor: strata.line, minHeight: 64, justifyContent: 'center' }}
+    >
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10, paddingVertical: 8 }}>
+        <View style={{ width: 24 }}>
+          {progress && progress.done > 0 ? (
+            <StateMark state={progress.right > 0 ? 'good' : 'watch'} />
+          ) : null}
+        </View>
+        <View style={{ flexGrow: 1, flexShrink: 1 }}>
+          <Words bold>{title}</Words>
+          <Words soft size={14}>
+            {mistakes.map((m) => MISTAKES[m]).join('; ')}
+          </Words>
+          <Words size={14}>{stands}</Words>
+        </View>
+        <Icon source="chevron-right" size={24} color={strata.slate} />
+      </View>
+    </TouchableRipple>
+  );
+}
+
+function standsAt(progress: Progress | undefined): string {
+  if (!progress || progress.done === 0)
+    return progress?.open ? 'Begun, not checked yet' : 'Not tried yet';
+  const { done, right, last } = progress;
+  return `${right} of ${done} without a fault, the last ${Math.round(last * 100)} %`;
+}

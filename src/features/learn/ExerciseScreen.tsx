@@ -1,0 +1,150 @@
+import { router, useLocalSearchParams } from 'expo-router';
+import { useEffect, useMemo } from 'react';
+import { View } from 'react-native';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import type { ExerciseId } from '@/core/exercises/exercises';
+import { EXERCISES, isExercise } from '@/core/exercises/exercises';
+import type { Answer } from '@/core/exercises/model';
+import { MISTAKES } from '@/core/exercises/model';
+import { isAnswered, score } from '@/core/exercises/score';
+import { useUnits } from '@/features/display/useUnits';
+import type { OpenCase } from '@/features/practice/practiceSlice';
+import { practiceActions } from '@/features/practice/practiceSlice';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Page } from '@/ui/Page';
+import { Heading, Words } from '@/ui/Words';
+
+import { BenchView } from './BenchView';
+import { MarkView } from './MarkView';
+import { QuestionView } from './QuestionView';
+
+/** Seeds are short, so that one can be told to somebody else. */
+const SEEDS = 100_000;
+const newSeed = (): number => Math.floor(Math.random() * SEEDS);
+
+/** One exercise: the case that is open, or a new one. */
+export function ExerciseScreen() {
+  const { kind, seed } = useLocalSearchParams<{ kind?: string; seed?: string }>();
+  if (!isExercise(kind))
+    return (
+      <Page title="No such exercise">
+        <Action main onPress={() => router.replace('/learn')}>
+          To the exercises
+        </Action>
+      </Page>
+    );
+  return <Opened key={kind} kind={kind} asked={seed} />;
+}
+
+function Opened({ kind, asked }: { readonly kind: ExerciseId; readonly asked?: string }) {
+  const dispatch = useAppDispatch();
+  const open = useAppSelector((state) => state.practice.exercises[kind]?.open);
+  const wanted = asked !== undefined && /^\d{1,9}$/.test(asked) ? Number(asked) : undefined;
+  const fits = open !== undefined && (wanted === undefined || open.seed === wanted);
+  useEffect(() => {
+    if (!fits) dispatch(practiceActions.caseOpened({ kind, seed: wanted ?? newSeed() }));
+  }, [fits, wanted, kind, dispatch]);
+  const { title } = EXERCISES[kind];
+  return (
+    <Page title={title} gap={16}>
+      {fits ? <Case key={open.seed} kind={kind} open={open} /> : null}
+    </Page>
+  );
+}
+
+function Case({ kind, open }: { readonly kind: ExerciseId; readonly open: OpenCase }) {
+  const dispatch = useAppDispatch();
+  const units = useUnits();
+  const { seed, answers, taken, checked } = open;
+  const exercise = useMemo(() => EXERCISES[kind].make(seed), [kind, seed]);
+  const scored = useMemo(
+    () => (checked ? score(exercise, answers, taken, units) : undefined),
+    [checked, exercise, answers, taken, units],
+  );
+  const lacking = exercise.questions.filter((q) => !isAnswered(q, answers[q.id], units)).length;
+  const answer = (question: string) => (given: Answer) =>
+    dispatch(practiceActions.answered({ kind, question, answer: given }));
+  const again = () => {
+    router.setParams({ seed: undefined });
+    dispatch(practiceActions.caseOpened({ kind, seed: newSeed() }));
+  };
+  return (
+    <>
+      {exercise.story.map((sentence, i) => (
+        <Words key={i}>{readSentence(sentence, units)}</Words>
+      ))}
+      {exercise.bench ? (
+        <BenchView
+          bench={exercise.bench}
+          taken={taken}
+          disabled={checked}
+          onMeasure={(spot) => dispatch(practiceActions.measured({ kind, spot }))}
+        />
+      ) : null}
+      {scored?.marks.measuring ? <MarkView mark={scored.marks.measuring} /> : null}
+      {exercise.questions.map((question, i) => (
+        <View key={question.id} style={{ gap: 8 }} testID={`question-${question.id}`}>
+          <Heading level={2}>{`${i + 1}. ${readSentence(question.ask, units)}`}</Heading>
+          <QuestionView
+            question={question}
+            pack={exercise.pack}
+            answer={answers[question.id]}
+            disabled={checked}
+            onAnswer={answer(question.id)}
+          />
+          {scored?.marks[question.id] ? <MarkView mark={scored.marks[question.id]} /> : null}
+        </View>
+      ))}
+      <View aria-live="polite" style={{ gap: 10 }}>
+        {scored ? (
+          <>
+            <Words bold size={18}>
+              {scored.share >= 1
+                ? 'All of it right.'
+                : `${Math.round(scored.share * 100)} % of it right.`}
+            </Words>
+            <Words soft>
+              {EXERCISES[kind].mistakes.map((m) => `The mistake it is about: ${MISTAKES[m].charAt(0).toLowerCase()}${MISTAKES[m].slice(1)}.`).join(' ')}
+            </Words>
+            <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+              <Action main icon="redo" onPress={again}>
+                Another like it
+              </Action>
+              <Action icon="arrow-left" onPress={() => router.navigate('/learn')}>
+                All exercises
+              </Action>
+            </View>
+          </>
+        ) : (
+          <>
+            <Action
+              main
+              icon="check"
+              disabled={lacking > 0}
+              onPress={() =>
+                dispatch(
+                  practiceActions.caseChecked({
+                    kind,
+                    share: score(exercise, answers, taken, units).share,
+                  }),
+                )
+              }
+            >
+              Check
+            </Action>
+            {lacking > 0 ? (
+              <Words soft size={15}>
+                {lacking === 1 ? 'One question is open yet.' : `${lacking} questions are open yet.`}
+              </Words>
+            ) : null}
+          </>
+        )}
+      </View>
+      <Words soft size={14}>
+        {`Case ${seed}: the same number makes the same case. Figures are made up; on a machine its own manual counts.`}
+      </Words>
+    </>
+  );
+}

@@ -1,0 +1,26 @@
+import { View } from 'react-native';
+
+import { readSentence } from '@/core/evaluate/sentence';
+import type { Mark } from '@/core/exercises/model';
+import { useUnits } from '@/features/display/useUnits';
+import { StateMark } from '@/ui/StateMark';
+import { Words } from '@/ui/Words';
+
+/** What an answer was worth, in a mark, a word and its reason. */
+export function MarkView({ mark }: { readonly mark: Mark | undefined }) {
+  const units = useUnits();
+  if (!mark) return null;
+  const { points, says } = mark;
+  const [state, word] =
+    points >= 1
+      ? (['good', 'Right.'] as const)
+      : points > 0
+        ? (['watch', 'In part.'] as const)
+        : (['stop', 'Not so.'] as const);
+  return (
+    <View style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }}>
+      <StateMark state={state} />
+      <Words style={{ flexShrink: 1 }}>{`${word} ${readSentence(says, units)}`}</Words>
+    </View>
+  );
+}
