@@ -15,7 +15,18 @@ type Workbench = Awaited<ReturnType<typeof loadWorkbench>>;
 export function onWorkbench<Props extends object>(
   pick: (workbench: Workbench) => ComponentType<Props>,
 ): ComponentType<Props> {
-  const Screen = lazy(async () => ({ default: pick(await loadWorkbench()) }));
+  const Screen = lazy(async () => {
+    const workbench = await loadWorkbench();
+    const { WordHost } = workbench;
+    const Picked = pick(workbench);
+    return {
+      default: (props: Props) => (
+        <WordHost>
+          <Picked {...props} />
+        </WordHost>
+      ),
+    };
+  });
   return function OnWorkbench(props: Props) {
     return (
       <Fault what="This screen" ways={<Ways />}>

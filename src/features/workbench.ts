@@ -12,6 +12,7 @@ export { JobScreen } from './job/JobScreen';
 export { LearnScreen } from './learn/LearnScreen';
 export { LibraryScreen } from './library/LibraryScreen';
 export { ShelfScreen } from './shelf/ShelfScreen';
+export { WordHost } from './words/WordHost';
 export { evaluationOf } from './jobs/evaluations';
 /* The demo workshop stands on the same core. */
 export { demoJobs, demoLibrary, demoShelf } from '@/demo/workshop';

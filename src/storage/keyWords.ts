@@ -9,6 +9,7 @@ const PART_WORDS: Readonly<Record<string, string>> = {
   templates: 'The shop’s own sheets',
   library: 'The limits',
   typed: 'Unfinished entries of the shelf',
+  practice: 'Exercises and recorded hands',
   backup: 'The date of the last backup',
   workshop: 'The mark of the workshop',
   journal: 'The journal',

@@ -76,7 +76,9 @@ export function RoundKeys({ label, size, keys, disabled, onPress }: Props) {
               bold
               size={14}
               aria-hidden
-              style={{ color: tone === 'done' ? strata.onSlate : tone === 'plain' ? strata.ink : '#211E1A' }}
+              style={{
+                color: tone === 'done' ? strata.onSlate : tone === 'plain' ? strata.ink : '#211E1A',
+              }}
             >
               {text}
             </Words>

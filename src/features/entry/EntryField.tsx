@@ -18,6 +18,7 @@ import { jobActions } from '@/features/jobs/jobsSlice';
 import { evaluationOf } from '@/features/jobs/evaluations';
 import { useJobId, useJobPart } from '@/features/jobs/useJob';
 import { useAppDispatch, useAppSelector } from '@/store/store';
+import { Termed } from '@/features/words/Termed';
 import { FONT, useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 
@@ -33,6 +34,8 @@ interface Props {
 /** How long a half-typed number may be wrong before its field says so. */
 const PATIENCE_MS = 900;
 
+/** One object for all labels, so that a label is drawn only when it changes. */
+const SHRINKS = { flexShrink: 1 } as const;
 const BROAD = { flexBasis: 150, minWidth: 130 } as const;
 const NARROW = { flexBasis: 92, minWidth: 88 } as const;
 
@@ -91,9 +94,9 @@ export const EntryField = memo(function EntryField({ path, label, narrow = false
           minHeight: 24,
         }}
       >
-        <Words soft size={15} nativeID={id} style={{ flexShrink: 1 }}>
+        <Termed soft size={15} nativeID={id} style={SHRINKS}>
           {name}
-        </Words>
+        </Termed>
         {entry ? <SourceTag path={path} entry={entry} name={name} /> : null}
       </View>
       <View>

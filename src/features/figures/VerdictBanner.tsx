@@ -6,8 +6,9 @@ import { readSentence } from '@/core/evaluate/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/features/jobs/evaluations';
+import { Termed } from '@/features/words/Termed';
 import { StateMark } from '@/ui/StateMark';
-import { Heading, Words } from '@/ui/Words';
+import { Heading } from '@/ui/Words';
 
 /** The verdict on the pack, in a sentence with its reason. */
 export function VerdictBanner() {
@@ -47,7 +48,7 @@ const Banner = memo(function Banner({ state, title, reason, help, helpTitle = ''
           <Heading level={2}>{title}</Heading>
         </View>
       </View>
-      <Words size={15}>{reason}</Words>
+      <Termed size={15}>{reason}</Termed>
       {help && help !== 'overall' ? (
         <AdvicePanel key={help} verdict={help} title={helpTitle} />
       ) : null}

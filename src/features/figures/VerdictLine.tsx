@@ -4,6 +4,7 @@ import { readSentence } from '@/core/evaluate/sentence';
 import type { VerdictId } from '@/core/evaluate/verdicts';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/features/jobs/evaluations';
+import { Termed } from '@/features/words/Termed';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
 
@@ -17,7 +18,7 @@ export function VerdictLine({ id }: { readonly id: VerdictId }) {
       <StateMark state={verdict.state} label />
       <View style={{ flexShrink: 1 }}>
         <Words bold>{verdict.title}</Words>
-        <Words size={15}>{readSentence(verdict.sentence, units)}</Words>
+        <Termed size={15}>{readSentence(verdict.sentence, units)}</Termed>
       </View>
     </View>
   );

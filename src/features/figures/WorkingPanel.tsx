@@ -3,8 +3,13 @@ import { createContext, useContext, useState } from 'react';
 import { Pressable, View } from 'react-native';
 
 import type { Figure, FigureId, WorkingInput } from '@/core/evaluate/figure';
+import { GLOSSARY } from '@/core/words/glossary';
+import { termOf } from '@/core/words/termsIn';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
+import { openWord } from '@/features/words/opened';
+import { Termed } from '@/features/words/Termed';
+import { Action } from '@/ui/Action';
 import { sourceWords } from '@/features/entry/SourceTag';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { Formula } from '@/ui/Formula';
@@ -61,6 +66,7 @@ function WorkingText({ figure }: { readonly figure: Figure }) {
   const units = useUnits();
   const { value, range } = figureText(figure, units);
   const { formula, inputs, notes, section } = figure.working;
+  const word = termOf(figure.label);
   return (
     <>
       <View>
@@ -81,10 +87,15 @@ function WorkingText({ figure }: { readonly figure: Figure }) {
         ))}
       </View>
       {notes.map((note) => (
-        <Words key={note} soft size={15}>
+        <Termed key={note} soft size={15}>
           {note}
-        </Words>
+        </Termed>
       ))}
+      {word ? (
+        <Action icon="book-open-variant" onPress={() => openWord(word)}>
+          {`What is: ${GLOSSARY[word].name.toLowerCase()}`}
+        </Action>
+      ) : null}
       <Words soft size={13}>
         Section {section} of the page on mechanics, docs/mechanics.md.
       </Words>
@@ -112,7 +123,7 @@ function InputRow({ input }: { readonly input: WorkingInput }) {
         <Formula soft>{input.symbol}</Formula>
       </View>
       <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
-        <Words size={15}>{input.label}</Words>
+        <Termed size={15}>{input.label}</Termed>
         {figure ? (
           <Pressable
             role="button"

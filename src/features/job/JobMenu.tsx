@@ -113,6 +113,14 @@ export function JobMenu() {
             />
           ) : null}
           <Menu.Item
+            leadingIcon="book-open-variant"
+            title="Words of the field"
+            onPress={() => {
+              close();
+              router.navigate({ pathname: '/learn', params: { part: 'words' } });
+            }}
+          />
+          <Menu.Item
             leadingIcon="archive-outline"
             title={archived ? 'Take out of the archive' : 'Put in the archive'}
             onPress={() => {

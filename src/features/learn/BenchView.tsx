@@ -23,9 +23,21 @@ export function BenchView({ bench, taken, disabled, onMeasure }: Props) {
       <Heading level={2}>{bench.gauge}</Heading>
       {bench.parts.map((part) =>
         bench.shape === 'round' ? (
-          <Round key={part.id} part={part} taken={taken} disabled={disabled} onMeasure={onMeasure} />
+          <Round
+            key={part.id}
+            part={part}
+            taken={taken}
+            disabled={disabled}
+            onMeasure={onMeasure}
+          />
         ) : (
-          <Listed key={part.id} part={part} taken={taken} disabled={disabled} onMeasure={onMeasure} />
+          <Listed
+            key={part.id}
+            part={part}
+            taken={taken}
+            disabled={disabled}
+            onMeasure={onMeasure}
+          />
         ),
       )}
     </View>

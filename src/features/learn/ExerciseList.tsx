@@ -29,9 +29,9 @@ export function ExerciseList() {
         Short cases with parts and gauges that are made up. Each is about a mistake that is made at
         the bench; there is always another.
       </Words>
-      <Words bold testID="exercise-progress">
-        {`${mastered} of ${EXERCISE_IDS.length} done without a fault.`}
-      </Words>
+      <View testID="exercise-progress">
+        <Words bold>{`${mastered} of ${EXERCISE_IDS.length} done without a fault.`}</Words>
+      </View>
       {(Object.keys(WORK) as ExerciseKind['work'][]).map((work) => (
         <View key={work} style={{ gap: 4 }}>
           <Heading level={2}>{WORK[work]}</Heading>
@@ -44,7 +44,13 @@ export function ExerciseList() {
   );
 }
 
-function Row({ id, progress }: { readonly id: ExerciseId; readonly progress: Progress | undefined }) {
+function Row({
+  id,
+  progress,
+}: {
+  readonly id: ExerciseId;
+  readonly progress: Progress | undefined;
+}) {
   const strata = useStrata();
   const { title, mistakes } = EXERCISES[id];
   const stands = standsAt(progress);
@@ -53,7 +59,12 @@ function Row({ id, progress }: { readonly id: ExerciseId; readonly progress: Pro
       role="link"
       aria-label={`${title}: ${stands}`}
       onPress={() => router.navigate({ pathname: '/exercise', params: { kind: id } })}
-      style={{ borderTopWidth: 1, borderColor: strata.line, minHeight: 64, justifyContent: 'center' }}
+      style={{
+        borderTopWidth: 1,
+        borderColor: strata.line,
+        minHeight: 64,
+        justifyContent: 'center',
+      }}
     >
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10, paddingVertical: 8 }}>
         <View style={{ width: 24 }}>

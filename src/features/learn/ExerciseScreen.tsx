@@ -11,6 +11,7 @@ import { isAnswered, score } from '@/core/exercises/score';
 import { useUnits } from '@/features/display/useUnits';
 import type { OpenCase } from '@/features/practice/practiceSlice';
 import { practiceActions } from '@/features/practice/practiceSlice';
+import { Termed } from '@/features/words/Termed';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Page } from '@/ui/Page';
@@ -73,7 +74,7 @@ function Case({ kind, open }: { readonly kind: ExerciseId; readonly open: OpenCa
   return (
     <>
       {exercise.story.map((sentence, i) => (
-        <Words key={i}>{readSentence(sentence, units)}</Words>
+        <Termed key={i}>{readSentence(sentence, units)}</Termed>
       ))}
       {exercise.bench ? (
         <BenchView
@@ -106,7 +107,12 @@ function Case({ kind, open }: { readonly kind: ExerciseId; readonly open: OpenCa
                 : `${Math.round(scored.share * 100)} % of it right.`}
             </Words>
             <Words soft>
-              {EXERCISES[kind].mistakes.map((m) => `The mistake it is about: ${MISTAKES[m].charAt(0).toLowerCase()}${MISTAKES[m].slice(1)}.`).join(' ')}
+              {EXERCISES[kind].mistakes
+                .map(
+                  (m) =>
+                    `The mistake it is about: ${MISTAKES[m].charAt(0).toLowerCase()}${MISTAKES[m].slice(1)}.`,
+                )
+                .join(' ')}
             </Words>
             <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
               <Action main icon="redo" onPress={again}>

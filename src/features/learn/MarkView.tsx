@@ -3,8 +3,8 @@ import { View } from 'react-native';
 import { readSentence } from '@/core/evaluate/sentence';
 import type { Mark } from '@/core/exercises/model';
 import { useUnits } from '@/features/display/useUnits';
+import { Termed } from '@/features/words/Termed';
 import { StateMark } from '@/ui/StateMark';
-import { Words } from '@/ui/Words';
 
 /** What an answer was worth, in a mark, a word and its reason. */
 export function MarkView({ mark }: { readonly mark: Mark | undefined }) {
@@ -20,7 +20,7 @@ export function MarkView({ mark }: { readonly mark: Mark | undefined }) {
   return (
     <View style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }}>
       <StateMark state={state} />
-      <Words style={{ flexShrink: 1 }}>{`${word} ${readSentence(says, units)}`}</Words>
+      <Termed style={{ flexShrink: 1 }}>{`${word} ${readSentence(says, units)}`}</Termed>
     </View>
   );
 }

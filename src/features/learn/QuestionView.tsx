@@ -36,31 +36,47 @@ export function QuestionView({ question, pack, answer, disabled, onAnswer }: Pro
   const label = readSentence(question.ask, units);
   switch (question.kind) {
     case 'number':
-      return <NumberAnswer question={question} answer={answer} disabled={disabled} onAnswer={onAnswer} />;
+      return (
+        <NumberAnswer question={question} answer={answer} disabled={disabled} onAnswer={onAnswer} />
+      );
     case 'one':
       return (
         <Choice
           bare
           label={label}
           value={typeof answer === 'string' ? answer : ''}
-          options={question.options.map((o) => ({ value: o.id, label: readSentence(o.label, units) }))}
+          options={question.options.map((o) => ({
+            value: o.id,
+            label: readSentence(o.label, units),
+          }))}
           onChange={disabled ? nothing : onAnswer}
         />
       );
     case 'many':
       return question.of === 'layers' && pack ? (
-        <LayersAnswer question={question} pack={pack} list={list} disabled={disabled} onAnswer={onAnswer} />
+        <LayersAnswer
+          question={question}
+          pack={pack}
+          list={list}
+          disabled={disabled}
+          onAnswer={onAnswer}
+        />
       ) : (
         <Toggles
           bare
           label={label}
           chosen={list}
-          options={question.options.map((o) => ({ value: o.id, label: readSentence(o.label, units) }))}
+          options={question.options.map((o) => ({
+            value: o.id,
+            label: readSentence(o.label, units),
+          }))}
           onToggle={(id) => (disabled ? undefined : onAnswer(toggled(list, id)))}
         />
       );
     case 'order':
-      return <OrderAnswer question={question} list={list} disabled={disabled} onAnswer={onAnswer} />;
+      return (
+        <OrderAnswer question={question} list={list} disabled={disabled} onAnswer={onAnswer} />
+      );
     case 'ring':
       return <RingAnswer question={question} list={list} disabled={disabled} onAnswer={onAnswer} />;
   }
@@ -190,7 +206,9 @@ function RingAnswer({
       />
       <Words soft size={15}>
         {`Tap a place again for the next kind. ${kinds
-          .map((k) => `${readSentence(k.label, units)}: ${at.filter((a) => a === k.id).length} placed`)
+          .map(
+            (k) => `${readSentence(k.label, units)}: ${at.filter((a) => a === k.id).length} placed`,
+          )
           .join('; ')}.`}
       </Words>
     </View>

@@ -1,0 +1,38 @@
+import { router, useLocalSearchParams } from 'expo-router';
+
+import { Families } from '@/features/words/Families';
+import { Glossary } from '@/features/words/Glossary';
+import { Schools } from '@/features/words/Schools';
+import { Choice } from '@/ui/Choice';
+import { Page } from '@/ui/Page';
+
+import { ExerciseList } from './ExerciseList';
+
+const PARTS = [
+  { value: 'exercises', label: 'Exercises' },
+  { value: 'words', label: 'Words' },
+  { value: 'families', label: 'Families' },
+  { value: 'schools', label: 'Schools' },
+] as const;
+type Part = (typeof PARTS)[number]['value'];
+
+/** To learn by: exercises, the words of the field, the families of clutches, and where builders differ. */
+export function LearnScreen() {
+  const params = useLocalSearchParams<{ part?: string }>();
+  const part: Part = PARTS.find((p) => p.value === params.part)?.value ?? 'exercises';
+  return (
+    <Page title="Learn" gap={16}>
+      <Choice
+        bare
+        label="What to learn by"
+        value={part}
+        options={PARTS}
+        onChange={(next) => router.setParams({ part: next })}
+      />
+      {part === 'exercises' ? <ExerciseList /> : null}
+      {part === 'words' ? <Glossary /> : null}
+      {part === 'families' ? <Families /> : null}
+      {part === 'schools' ? <Schools /> : null}
+    </Page>
+  );
+}

@@ -1,0 +1,60 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { FAMILIES } from '@/core/words/families';
+import type { ClutchLayout } from '@/core/job/types';
+import { LAYOUT_NAME } from '@/core/guide/identify';
+import { Guide } from '@/features/guide/Guide';
+import { Action } from '@/ui/Action';
+import { useStrata } from '@/ui/theme';
+import { useWide } from '@/ui/useWide';
+import { Heading, Words } from '@/ui/Words';
+
+import { SmallDrawing } from './SmallDrawing';
+import { Termed } from './Termed';
+
+/** How the families work and how to tell them apart. */
+export function Families() {
+  const strata = useStrata();
+  const wide = useWide();
+  const [asking, setAsking] = useState(false);
+  const [found, setFound] = useState<ClutchLayout>();
+  return (
+    <View style={{ gap: 14 }}>
+      {asking ? (
+        <Guide
+          onFound={(layout) => {
+            setFound(layout);
+            setAsking(false);
+          }}
+          onClose={() => setAsking(false)}
+        />
+      ) : (
+        <Action icon="help-circle-outline" onPress={() => setAsking(true)}>
+          Which one does a machine have?
+        </Action>
+      )}
+      {found ? <Words bold live>{`It has: ${LAYOUT_NAME[found].toLowerCase()}.`}</Words> : null}
+      {FAMILIES.map(({ name, how, tell, mind, drawing }) => (
+        <View
+          key={name}
+          style={{
+            gap: 10,
+            borderTopWidth: 1,
+            borderColor: strata.line,
+            paddingTop: 12,
+            flexDirection: wide ? 'row' : 'column',
+          }}
+        >
+          <SmallDrawing id={drawing} width={200} />
+          <View style={{ gap: 6, flexShrink: 1 }}>
+            <Heading level={2}>{name}</Heading>
+            <Termed>{how}</Termed>
+            <Termed>{`To tell it: ${tell.charAt(0).toLowerCase()}${tell.slice(1)}`}</Termed>
+            <Termed soft>{mind}</Termed>
+          </View>
+        </View>
+      ))}
+    </View>
+  );
+}

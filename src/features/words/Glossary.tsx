@@ -1,0 +1,73 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+
+import { GLOSSARY, TERM_IDS } from '@/core/words/glossary';
+import { LineField } from '@/ui/LineField';
+import { useStrata } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+import { openWord } from './opened';
+import { SmallDrawing } from './SmallDrawing';
+
+const LONGEST = 60;
+
+/** All words, to be looked for; each opens with its drawing. */
+export function Glossary() {
+  const strata = useStrata();
+  const [asked, setAsked] = useState('');
+  const wanted = asked.trim().toLowerCase();
+  const found = TERM_IDS.filter((id) => {
+    const { name, also = [], text } = GLOSSARY[id];
+    return [name, ...also, text].some((t) => t.toLowerCase().includes(wanted));
+  });
+  return (
+    <View style={{ gap: 10 }}>
+      <LineField label="Find a word" value={asked} onChangeText={setAsked} maxLength={LONGEST} />
+      <View aria-live="polite">
+        {found.length === 0 ? (
+          <Words>{`No word here says “${asked.trim()}”. Try a shorter one, such as lift or spring.`}</Words>
+        ) : null}
+      </View>
+      <View role="list" aria-label="Words">
+        {found.map((id) => {
+          const { name, text, drawing } = GLOSSARY[id];
+          return (
+            <View key={id} role="listitem">
+              <TouchableRipple
+                role="button"
+                aria-label={name}
+                onPress={() => openWord(id)}
+                style={{
+                  borderTopWidth: 1,
+                  borderColor: strata.line,
+                  minHeight: 64,
+                  justifyContent: 'center',
+                }}
+              >
+                <View
+                  style={{
+                    flexDirection: 'row',
+                    gap: 12,
+                    alignItems: 'center',
+                    paddingVertical: 6,
+                  }}
+                >
+                  <View style={{ width: 72 }} aria-hidden>
+                    {drawing ? <SmallDrawing id={drawing} width={72} /> : null}
+                  </View>
+                  <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+                    <Words bold>{name}</Words>
+                    <Words soft size={14} numberOfLines={2}>
+                      {text}
+                    </Words>
+                  </View>
+                </View>
+              </TouchableRipple>
+            </View>
+          );
+        })}
+      </View>
+    </View>
+  );
+}

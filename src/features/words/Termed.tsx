@@ -1,0 +1,37 @@
+import type { ComponentProps } from 'react';
+import { memo } from 'react';
+import { Text } from 'react-native';
+
+import { termsIn } from '@/core/words/termsIn';
+import { Words } from '@/ui/Words';
+
+import { openWord } from './opened';
+
+interface Props extends Omit<ComponentProps<typeof Words>, 'children'> {
+  readonly children: string;
+}
+
+/** A text in which the words of the glossary can be asked for. */
+export const Termed = memo(function Termed({ children, ...rest }: Props) {
+  const pieces = termsIn(children);
+  return (
+    <Words {...rest}>
+      {pieces.every((p) => typeof p === 'string')
+        ? children
+        : pieces.map((piece, i) =>
+            typeof piece === 'string' ? (
+              piece
+            ) : (
+              <Text
+                key={i}
+                role="button"
+                onPress={() => openWord(piece.term)}
+                style={{ textDecorationLine: 'underline', textDecorationStyle: 'dotted' }}
+              >
+                {piece.text}
+              </Text>
+            ),
+          )}
+    </Words>
+  );
+});

@@ -1,0 +1,58 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+
+import type { TermId } from '@/core/words/glossary';
+import { GLOSSARY } from '@/core/words/glossary';
+import { Action } from '@/ui/Action';
+import { Overlay } from '@/ui/Overlay';
+import { Words } from '@/ui/Words';
+
+import { openWord, useOpenedWord } from './opened';
+import { SmallDrawing } from './SmallDrawing';
+import { Termed } from './Termed';
+
+/** Shows the word that was asked for over whatever screen there is. */
+export function WordHost({ children }: { readonly children: ReactNode }) {
+  const opened = useOpenedWord();
+  const close = () => openWord(undefined);
+  return (
+    <>
+      {children}
+      {opened ? (
+        <Overlay
+          visible
+          title={GLOSSARY[opened].name}
+          label={`Word: ${GLOSSARY[opened].name}`}
+          onClose={close}
+        >
+          <Word id={opened} />
+        </Overlay>
+      ) : null}
+    </>
+  );
+}
+
+/** What a word means, with its drawing and the words that belong to it. */
+export function Word({ id }: { readonly id: TermId }) {
+  const { text, drawing, see = [] } = GLOSSARY[id];
+  return (
+    <View style={{ gap: 12 }}>
+      {drawing ? <SmallDrawing id={drawing} width={220} /> : null}
+      <Termed>{text}</Termed>
+      {see.length > 0 ? (
+        <View style={{ gap: 6 }}>
+          <Words soft size={15}>
+            See also
+          </Words>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+            {see.map((other) => (
+              <Action key={other} onPress={() => openWord(other)}>
+                {GLOSSARY[other].name}
+              </Action>
+            ))}
+          </View>
+        </View>
+      ) : null}
+    </View>
+  );
+}

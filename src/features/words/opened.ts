@@ -1,0 +1,20 @@
+import { useSyncExternalStore } from 'react';
+
+import type { TermId } from '@/core/words/glossary';
+
+/** Which word is explained just now; it lies over whatever screen there is, so it belongs to none. */
+let opened: TermId | undefined;
+const listeners = new Set<() => void>();
+
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+
+export function openWord(term: TermId | undefined): void {
+  opened = term;
+  for (const listener of listeners) listener();
+}
+
+export const useOpenedWord = (): TermId | undefined =>
+  useSyncExternalStore(subscribe, () => opened);
