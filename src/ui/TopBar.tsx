@@ -1,3 +1,4 @@
+import type { Href } from 'expo-router';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
@@ -10,10 +11,19 @@ import { useStrata } from './theme';
 import { useWide } from './useWide';
 import { Digits, Heading, Words } from './Words';
 
+/** Where the arrow of a page leads. */
+export interface Back {
+  readonly to: Href;
+  readonly label: string;
+}
+
+const TO_JOBS: Back = { to: '/', label: 'Back to the jobs' };
+
 interface Props {
   readonly title: string;
   readonly code?: string;
-  readonly back?: boolean;
+  /** The way back: to the jobs, or to where one came from. */
+  readonly back?: boolean | Back;
   readonly end?: ReactNode;
 }
 
@@ -21,6 +31,7 @@ interface Props {
 export function TopBar({ title, code, back = false, end }: Props) {
   const strata = useStrata();
   const wide = useWide();
+  const way = back === true ? TO_JOBS : back;
   return (
     <View
       role="banner"
@@ -35,18 +46,18 @@ export function TopBar({ title, code, back = false, end }: Props) {
           : {}),
       }}
     >
-      {back ? (
+      {way ? (
         <IconButton
           icon="arrow-left"
-          aria-label="Back to the jobs"
+          aria-label={way.label}
           size={24}
           style={{ width: 48, height: 48, margin: 0 }}
-          onPress={() => router.navigate('/')}
+          onPress={() => router.navigate(way.to)}
         />
       ) : (
         <View style={{ width: wide ? 0 : 10 }} />
       )}
-      {wide && back ? (
+      {wide && way ? (
         <Words bold style={{ color: strata.slate, marginRight: 16 }}>
           Under Ridge
         </Words>

@@ -7,6 +7,7 @@ export type Piece = string | { readonly text: string; readonly term: TermId };
 /** Words too common in sentences to be picked out of them; as a whole text they still are terms. */
 const PLAIN_WORDS: ReadonlySet<string> = new Set([
   'face',
+  'friction',
   'step',
   'gap',
   'pull',

@@ -39,7 +39,11 @@ export function CutawayView() {
   const strata = useStrata();
   return (
     <View style={{ flex: 1, backgroundColor: strata.ground }}>
-      <TopBar title="Cutaway" code={job.number} back />
+      <TopBar
+        title="Cutaway"
+        code={job.number}
+        back={{ to: { pathname: '/job/[id]', params: { id: job.id } }, label: 'Back to the job' }}
+      />
       <View role="main" style={{ flex: 1 }} onLayout={onLayout}>
         {cutaway.layout.layers.length === 0 ? (
           <View style={{ padding: 16, gap: 12 }}>

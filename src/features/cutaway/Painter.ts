@@ -10,6 +10,7 @@ const PIXELS_PER_RPM = 0.05;
 /** The front view turns so many times slower than the machine. */
 const SLOWED = 60;
 const FLOW_SPEED = 60;
+const SMALLEST = 40;
 
 /** Keeps how far everything has turned, and paints it on the canvases there are. */
 export class Painter {
@@ -44,8 +45,9 @@ export class Painter {
     const whole = { ...frame, turned: this.turned };
     const ctx = prepared(this.section, this.scene.width, this.scene.height);
     if (ctx) paintSection(ctx, this.scene, whole, this.strata, this.glyphs);
-    if (!this.front) return;
-    const size = this.front.clientWidth;
+    const size = this.front?.clientWidth ?? 0;
+    // On its way out of the page a canvas has no size any more.
+    if (!this.front || size < SMALLEST) return;
     const other = prepared(this.front, size, size);
     if (other) paintFront(other, size, this.shoes, whole, this.strata);
   }

@@ -27,6 +27,7 @@ export function useRide(cutaway: Cutaway, scene: Scene, frame: RefObject<View | 
     const root: unknown = frame.current;
     const [section, front] = root instanceof Element ? [...root.querySelectorAll('canvas')] : [];
     ride.draws(section && new Painter(section, front ?? null, scene, strata, cutaway.shoes));
+    return () => ride.draws(undefined);
   }, [ride, scene, frame, strata, cutaway.shoes]);
   return ride;
 }

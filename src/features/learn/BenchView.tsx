@@ -88,7 +88,7 @@ function Listed({ part, taken, disabled, onMeasure }: PartProps) {
         paddingTop: 6,
       }}
     >
-      <Words style={{ width: 120 }}>{part.name}</Words>
+      <Words style={{ width: part.spots.length > 2 ? '100%' : 150 }}>{part.name}</Words>
       {part.spots.map((s) => {
         const read = taken.includes(`${part.id}.${s.id}`);
         const shown = readSentence(s.shows, units);

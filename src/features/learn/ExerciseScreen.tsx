@@ -23,6 +23,7 @@ import { QuestionView } from './QuestionView';
 
 /** Seeds are short, so that one can be told to somebody else. */
 const SEEDS = 100_000;
+const TO_EXERCISES = { to: '/learn', label: 'Back to the exercises' } as const;
 const newSeed = (): number => Math.floor(Math.random() * SEEDS);
 
 /** One exercise: the case that is open, or a new one. */
@@ -49,7 +50,7 @@ function Opened({ kind, asked }: { readonly kind: ExerciseId; readonly asked?: s
   }, [fits, wanted, kind, dispatch]);
   const { title } = EXERCISES[kind];
   return (
-    <Page title={title} gap={16}>
+    <Page title={title} gap={16} back={TO_EXERCISES}>
       {fits ? <Case key={open.seed} kind={kind} open={open} /> : null}
     </Page>
   );

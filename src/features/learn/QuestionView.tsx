@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 
 import { layOut } from '@/core/evaluate/layers';
 import { readSentence } from '@/core/evaluate/sentence';
@@ -115,12 +115,13 @@ function LayersAnswer({
   onAnswer,
 }: ListProps & { readonly question: ManyQuestion; readonly pack: Job }) {
   const layout = useMemo(() => layOut(pack), [pack]);
+  const { width } = useWindowDimensions();
   return (
     <View style={{ gap: 6 }}>
       <Section
         layout={layout}
         problems={[]}
-        width={330}
+        width={Math.min(460, width - 32)}
         height={360}
         labelled
         selected={list}

@@ -21,8 +21,11 @@ export function Schools() {
           style={{ gap: 6, borderTopWidth: 1, borderColor: strata.line, paddingTop: 12 }}
         >
           <Heading level={2}>{question}</Heading>
-          {schools.map((s) => (
-            <Termed key={s} soft>{`One school: ${s.charAt(0).toLowerCase()}${s.slice(1)}.`}</Termed>
+          {schools.map((s, i) => (
+            <Termed
+              key={s}
+              soft
+            >{`${i === 0 ? 'One school' : 'Another'}: ${s.charAt(0).toLowerCase()}${s.slice(1)}.`}</Termed>
           ))}
           <Termed bold>{`Here: ${ours.charAt(0).toLowerCase()}${ours.slice(1)}`}</Termed>
           <Termed>{why}</Termed>

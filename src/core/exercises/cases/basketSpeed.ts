@@ -1,6 +1,6 @@
 import { basketRpm, weightForce } from '../../assist/centrifugal';
 import { firstContactRpm } from '../../assist/startClutch';
-import { force, length, say } from '../../evaluate/sentence';
+import { force, say, travel } from '../../evaluate/sentence';
 import { Dice } from '../dice';
 import { numberQuestion, oneQuestion } from '../marking';
 import type { Exercise } from '../model';
@@ -34,8 +34,8 @@ export function basketSpeed(seed: number): Exercise {
   const creeps = contact < idle;
   return {
     story: [
-      say`${String(count)} weights of ${String(grams)} g press on a pack from a radius of ${length(radius)}, on the basket. The primary ratio is ${ratio.toFixed(1)}.`,
-      say`Another machine, the same ratio, has four start shoes on the gearbox’s input: each ${(shoes.mass * 1000).toFixed(0)} g at ${length(shoes.radius)}, held by ${force(springPull)}. It idles at ${String(idle)} rpm.`,
+      say`${String(count)} weights of ${String(grams)} g press on a pack from a radius of ${travel(radius)}, on the basket. The primary ratio is ${ratio.toFixed(1)}.`,
+      say`Another machine, the same ratio, has four start shoes on the gearbox’s input: each ${(shoes.mass * 1000).toFixed(0)} g at ${travel(shoes.radius)}, held by ${force(springPull)}. It idles at ${String(idle)} rpm.`,
     ],
     questions: [
       numberQuestion({

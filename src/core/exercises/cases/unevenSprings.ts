@@ -1,4 +1,4 @@
-import { force, length, say } from '../../evaluate/sentence';
+import { force, length, say, travel } from '../../evaluate/sentence';
 import { placeEvenly, springResultant } from '../../springs/circle';
 import { Dice } from '../dice';
 import { numberQuestion, right, wrong } from '../marking';
@@ -47,7 +47,7 @@ export function unevenSprings(seed: number): Exercise {
   };
   return {
     story: [
-      say`A set of ${String(places / 2)} hard springs of ${force(hard)} and ${String(places / 2)} soft ones of ${force(soft)}, on a ring of ${length(radius)} radius. The last builder put the hard ones side by side; it lifts on one side.`,
+      say`A set of ${String(places / 2)} hard springs of ${force(hard)} and ${String(places / 2)} soft ones of ${force(soft)}, on a ring of ${travel(radius)} radius. The last builder put the hard ones side by side; it lifts on one side.`,
     ],
     questions: [
       numberQuestion({

@@ -1,0 +1,257 @@
+import type { Locator, Page } from '@playwright/test';
+
+import { readSentence } from '../src/core/evaluate/sentence';
+import { EXERCISE_IDS, EXERCISES } from '../src/core/exercises/exercises';
+import type { Exercise, Question } from '../src/core/exercises/model';
+import { cutawayOf } from '../src/core/takeoff/cutaway';
+import type { Moment } from '../src/core/takeoff/hands';
+import { recordedWay } from '../src/core/takeoff/hands';
+import { speedsOf } from '../src/core/takeoff/motion';
+import { takeoffOf } from '../src/core/takeoff/setup';
+import { takeoffBy } from '../src/core/takeoff/takeoff';
+import { demoJob } from '../src/demo/jobs';
+import { linesOf } from '../src/features/cutaway/lines';
+import { brokenRules } from './axe';
+import { expect, test } from './bench';
+import { recordOf } from './stored';
+
+const OIL = 90;
+
+/** What the core has for a machine of the demo workshop after so many steps of a tenth of a second with these hands. */
+function afterSteps(number: string, hands: Omit<Moment, 't'>, steps: number) {
+  const cut = cutawayOf(demoJob(number), OIL);
+  const { ride } = cut;
+  if (!ride) throw new Error(`${number} can be ridden`);
+  let motion = ride.begin();
+  for (let i = 0; i < steps; i++) motion = ride.advance(motion, hands, 0.1);
+  const speeds = speedsOf(ride, motion);
+  return linesOf({ ...hands, look: cut.at(hands.lever, speeds.engine), motion, speeds }, {});
+}
+
+const thumb = (page: Page, name: string): Locator => page.getByRole('slider', { name });
+const pixels = (page: Page): Promise<string> =>
+  page.evaluate(() => document.querySelector('canvas')?.toDataURL() ?? '');
+
+test('the cutaway shows what the core computes, step by step, for a pack, an auto-clutch and a start clutch', async ({
+  workshop,
+  page,
+}) => {
+  // Where the device keeps things still it waits to be stepped, so that what is seen can be compared.
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  for (const [id, lever, throttle, steps] of [
+    ['demo-ur-0106', 0.25, 0.5, 3],
+    ['demo-ur-0102', 0, 0.5, 9],
+    ['demo-ur-0105', 0, 0.25, 12],
+  ] as const) {
+    const number = id.replace('demo-ur', 'UR');
+    await workshop.open(`/cutaway?job=${id}`);
+    await expect(page.getByRole('button', { name: 'Run', exact: true })).toBeVisible();
+    if (lever > 0) {
+      await thumb(page, 'Lever').press('Home');
+      for (let i = 0; i < lever * 4; i++) await page.keyboard.press('PageUp');
+    }
+    await thumb(page, 'Throttle').focus();
+    for (let i = 0; i < throttle * 4; i++) await page.keyboard.press('PageUp');
+    const step = page.getByRole('button', { name: 'Step on by a tenth of a second' });
+    const still = await pixels(page);
+    for (let i = 0; i < steps; i++) await step.click();
+    await expect(page.getByTestId('cutaway-figures').getByRole('listitem')).toHaveText(
+      afterSteps(number, { lever, throttle }, steps).map(({ name, text }) => name + text),
+    );
+    await expect(page.getByTestId('cutaway-state')).toHaveAttribute('data-state', 'slipping');
+    expect(await pixels(page)).not.toBe(still);
+  }
+  expect(await brokenRules(page)).toEqual([]);
+});
+
+test('two thumbs take a machine off; the hands are kept and followed by the take-off', async ({
+  workshop,
+  page,
+}) => {
+  await workshop.open('/job/demo-ur-0106');
+  await workshop.jobMenu('Cutaway');
+  const state = page.getByTestId('cutaway-state');
+  await expect(state).toHaveAttribute('data-state', 'open');
+  // It moves by itself, and stands once it is paused.
+  const before = await pixels(page);
+  await expect.poll(() => pixels(page)).not.toBe(before);
+  await page.getByRole('button', { name: 'Pause' }).click();
+  const paused = await pixels(page);
+  await page.evaluate(
+    () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
+  );
+  expect(await pixels(page)).toBe(paused);
+
+  await page.getByRole('button', { name: 'Record a start from standing' }).click();
+  await thumb(page, 'Throttle').press('PageUp');
+  const lever = thumb(page, 'Lever');
+  await lever.scrollIntoViewIfNeeded();
+  const box = await lever.boundingBox();
+  if (!box) throw new Error('the lever is in sight');
+  const x = box.x + box.width / 2;
+  await page.mouse.move(x, box.y + 20);
+  await page.mouse.down();
+  for (let i = 1; i <= 12; i++) {
+    await page.mouse.move(x, box.y + 20 + (i * (box.height - 30)) / 12);
+    await page.evaluate(() => new Promise((done) => setTimeout(done, 60)));
+  }
+  await page.mouse.up();
+  await expect(lever).toHaveAttribute('aria-valuenow', '0');
+  await expect(state).toHaveAttribute('data-state', 'locked');
+  await page.getByRole('button', { name: 'Stop and keep these hands' }).click();
+  await expect(page.getByText('These hands are kept.')).toBeVisible();
+  await workshop.stored();
+
+  const hands = (await recordOf<{ hands: readonly Moment[] }>(page, 'practice')).hands;
+  expect(hands.length).toBeGreaterThan(4);
+  const setup = takeoffOf(demoJob('UR-0106'));
+  if ('needs' in setup) throw new Error('the demo job describes a start');
+  const [first] = takeoffBy(setup, recordedWay(hands), OIL);
+  await page.getByRole('button', { name: 'Follow them in the take-off' }).click();
+  await page.getByRole('button', { name: 'Take-off', exact: true }).click();
+  await expect(page.getByRole('radio', { name: 'Your own hands' })).toBeChecked();
+  await page.getByRole('button', { name: 'Take off', exact: true }).click();
+  await expect(page.getByTestId('takeoff')).toContainText(
+    `Locked at ${first?.start.lockRpm.toFixed(0)} rpm after ${first?.start.slipTime.toFixed(2)} s of slip`,
+  );
+  await expect(page.getByTestId('judder')).toContainText('No judder');
+});
+
+test('packs are compared with the same hands', async ({ workshop, page }) => {
+  await workshop.open('/job/demo-ur-0101?stage=specify&tab=torque');
+  await page.getByRole('button', { name: 'Take-off', exact: true }).click();
+  await workshop.choose('Way', 'Race start');
+  await page.getByRole('checkbox', { name: 'As it came' }).click();
+  await page.getByRole('button', { name: 'Take off', exact: true }).click();
+  const table = page.getByTestId('packs-compared');
+  await expect(table.getByRole('columnheader')).toHaveText([
+    '',
+    'Nine discs, soft springs',
+    'As it came',
+  ]);
+  await expect(table.getByRole('row').filter({ hasText: 'Judder' }).getByRole('cell')).toHaveCount(
+    2,
+  );
+});
+
+/** Answers a question by its solution, as a hand would. */
+async function solve(page: Page, exercise: Exercise, question: Question): Promise<void> {
+  const here = page.getByTestId(`question-${question.id}`);
+  const { solution } = question;
+  const list = typeof solution === 'string' ? [solution] : solution;
+  switch (question.kind) {
+    case 'number':
+      await here.getByRole('textbox').fill(String(solution));
+      return;
+    case 'one':
+    case 'many':
+      for (const id of list) {
+        const label = readSentence(question.options.find((o) => o.id === id)?.label ?? []);
+        if (question.kind === 'many' && question.of === 'layers')
+          await here.getByTestId(`layer-${id}`).click();
+        else
+          await here
+            .getByRole(question.kind === 'one' ? 'radio' : 'checkbox', { name: label, exact: true })
+            .click();
+      }
+      return;
+    case 'order':
+      for (const bolt of list)
+        await here.getByRole('button', { name: `Bolt ${bolt}`, exact: true }).click();
+      return;
+    case 'ring':
+      for (const [i, kind] of list.entries()) {
+        const key = here.getByRole('button', { name: new RegExp(`^Place ${i + 1},`) });
+        for (let n = 0; n <= question.kinds.findIndex((k) => k.id === kind); n++) await key.click();
+      }
+  }
+}
+
+test('every exercise can be solved at the bench, and progress is kept', async ({
+  workshop,
+  page,
+}) => {
+  test.slow();
+  for (const id of EXERCISE_IDS) {
+    await workshop.open(`/exercise?kind=${id}&seed=7`);
+    const exercise = EXERCISES[id].make(7);
+    const bench = page.getByTestId('bench');
+    if (id === 'measureDisc')
+      for (const hour of ['12', '4:30', '9'])
+        await bench
+          .getByRole('button', { name: `Measure at ${hour} o’clock`, exact: true })
+          .click();
+    else if (exercise.bench) await bench.getByRole('button').first().click();
+    await expect(page.getByRole('button', { name: 'Check', exact: true })).toBeDisabled();
+    for (const question of exercise.questions) await solve(page, exercise, question);
+    await page.getByRole('button', { name: 'Check', exact: true }).click();
+    await expect(page.getByText('All of it right.')).toBeVisible();
+    await workshop.stored();
+  }
+  await page.getByRole('button', { name: 'Another like it' }).click();
+  await expect(page.getByText('Case 7:')).toHaveCount(0);
+  await workshop.stored();
+  await workshop.open('/learn');
+  await expect(page.getByTestId('exercise-progress')).toHaveText(
+    `${EXERCISE_IDS.length} of ${EXERCISE_IDS.length} done without a fault.`,
+  );
+});
+
+test('a known mistake is told, and what was begun is there again', async ({ workshop, page }) => {
+  await workshop.open('/exercise?kind=basketSpeed&seed=11');
+  const exercise = EXERCISES.basketSpeed.make(11);
+  const speed = exercise.questions[0];
+  const rpm = /at (\d+) rpm of the engine/.exec(readSentence(speed?.ask ?? []))?.[1] ?? '';
+  const first = page.getByTestId('question-speed');
+  await first.getByRole('textbox').fill('fast');
+  await expect(first).toContainText('is not a number');
+  await first.getByRole('textbox').fill(rpm);
+  await workshop.stored();
+  await page.reload();
+  await expect(first.getByRole('textbox')).toHaveValue(rpm);
+  for (const q of exercise.questions.slice(1)) await solve(page, exercise, q);
+  await page.getByRole('button', { name: 'Check', exact: true }).click();
+  await expect(first).toContainText('Not so. That is the engine: the primary drive lies between.');
+  await expect(page.getByText('67 % of it right.')).toBeVisible();
+  expect(await brokenRules(page)).toEqual([]);
+});
+
+test('a word is explained from where it stands, and found in the list', async ({
+  workshop,
+  page,
+}) => {
+  await workshop.open('/job/demo-ur-0102?stage=specify&tab=release');
+  await page.getByRole('button', { name: 'clearance per face', exact: true }).first().click();
+  await expect(page.getByRole('dialog', { name: 'Word: Clearance per face' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await workshop.tab('Figures');
+  await page
+    .getByRole('button', { name: /^Overall ratio: .* Show the working/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'What is: overall ratio' }).click();
+  const word = page.getByRole('dialog', { name: 'Word: Overall ratio' });
+  await expect(word).toContainText('there is no gift in it');
+  await word.getByRole('button', { name: 'Reduced-effort part' }).click();
+  await expect(page.getByRole('dialog', { name: 'Word: Reduced-effort part' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog', { name: /^Word/ })).toHaveCount(0);
+
+  await workshop.open('/learn');
+  for (const part of ['Words', 'Families', 'Schools']) {
+    await workshop.choose('What to learn by', part);
+    expect(await brokenRules(page)).toEqual([]);
+  }
+  await workshop.choose('What to learn by', 'Words');
+  await page.getByRole('textbox', { name: 'Find a word' }).fill('washer');
+  await page.getByRole('button', { name: 'Thrust washer' }).click();
+  await expect(page.getByRole('dialog', { name: 'Word: Thrust washer' })).toContainText(
+    'falls off',
+  );
+  await page.keyboard.press('Escape');
+  await page.getByRole('textbox', { name: 'Find a word' }).fill('zzz');
+  await expect(page.getByText('No word here says “zzz”.')).toBeVisible();
+  await workshop.choose('What to learn by', 'Families');
+  await page.getByRole('button', { name: 'Which one does a machine have?' }).click();
+  await expect(page.getByRole('group', { name: 'Which clutch does it have?' })).toBeVisible();
+});
