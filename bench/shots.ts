@@ -17,11 +17,6 @@ interface Shot {
   readonly before?: (page: Page) => Promise<void>;
 }
 
-const openSheet = async (page: Page) => {
-  await page.getByRole('button', { name: 'Tarn 450', exact: true }).click();
-  await page.getByRole('list', { name: 'Limits of Tarn 450' }).waitFor();
-};
-
 const toCauses = (page: Page) =>
   page.getByRole('heading', { name: 'Likely causes' }).evaluate((e) => e.scrollIntoView());
 const startRun = async (page: Page) => {
@@ -55,6 +50,16 @@ const search = async (page: Page) => {
   await page.getByRole('button', { name: 'Find the best ten' }).click();
   await page.getByRole('list', { name: 'Sets from the shelf, best first' }).waitFor();
   await page.getByRole('button', { name: 'From the shelf' }).evaluate((e) => e.scrollIntoView());
+};
+
+const takingUp = async (page: Page) => {
+  await page.getByRole('slider', { name: 'Throttle' }).press('PageUp');
+  await page.waitForTimeout(900);
+  await page.getByRole('button', { name: 'Pause' }).click();
+};
+const measured = async (page: Page) => {
+  for (const hour of ['12', '3', '6', '9'])
+    await page.getByRole('button', { name: `Measure at ${hour} o’clock`, exact: true }).click();
 };
 
 const SHOTS: readonly Shot[] = [
@@ -92,9 +97,7 @@ const SHOTS: readonly Shot[] = [
   { name: 'torque-phone', route: '/job/demo-ur-0101?tab=torque', viewport: PHONE },
   { name: 'compare-wide', route: '/job/demo-ur-0101?tab=compare', viewport: WIDE },
   { name: 'shelf-wide', route: '/job/demo-ur-0106?tab=pack', viewport: WIDE, before: search },
-  { name: 'library-phone', route: '/library', viewport: PHONE, before: openSheet },
   { name: 'build-phone', route: '/job/demo-ur-0106', viewport: PHONE },
-  { name: 'due-phone', route: '/due', viewport: PHONE },
   { name: 'log-wide', route: '/job/demo-ur-0101?stage=log', viewport: WIDE },
   { name: 'set-phone', route: '/job/demo-ur-0104?stage=set', viewport: PHONE, before: toLift },
   {
@@ -103,6 +106,18 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     dark: true,
     before: toGain,
+  },
+  {
+    name: 'cutaway-wide',
+    route: '/cutaway?job=demo-ur-0102',
+    viewport: WIDE,
+    before: takingUp,
+  },
+  {
+    name: 'exercise-phone',
+    route: '/exercise?kind=measureDisc&seed=7',
+    viewport: PHONE,
+    before: measured,
   },
   { name: 'signoff-wide', route: '/job/demo-ur-0106?stage=log', viewport: WIDE },
 ];

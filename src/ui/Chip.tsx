@@ -25,6 +25,7 @@ export function Chip({ role, label, on, onPress, mark }: Props) {
       style={{
         minHeight: 48,
         minWidth: 48,
+        maxWidth: '100%',
         paddingHorizontal: 12,
         flexDirection: 'row',
         gap: 6,
@@ -37,7 +38,10 @@ export function Chip({ role, label, on, onPress, mark }: Props) {
       }}
     >
       {mark}
-      <Words size={15} style={{ fontFamily: on ? FONT.textBold : FONT.text }}>
+      <Words
+        size={15}
+        style={{ flexShrink: 1, paddingVertical: 4, fontFamily: on ? FONT.textBold : FONT.text }}
+      >
         {label}
       </Words>
     </Pressable>

@@ -27,6 +27,8 @@ export interface CutawayLook extends AtLever {
   readonly clamp?: Newton;
   /** How far the lever has moved in by itself: an auto-clutch gains it as its disc grows. */
   readonly gain: Mm;
+  /** Where the lever stands, with what it has gained: 0 out to 1 pulled. */
+  readonly leverAt: number;
   /** How far the shoes of a start clutch have swung out: 1 at the drum. */
   readonly shoes: number;
 }
@@ -98,6 +100,10 @@ export function cutawayOf(job: Job, oil: Celsius): Cutaway {
       const warp = layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
       const faces = Math.max(1, layout.slipping.length);
       const clamp = pressing ? pressed * pressing(Math.min(TOP, engineRpm)) : undefined;
+      const gain =
+        auto && overall && travel && pulled === 0
+          ? Math.min(travel, leverGain(overall, growth, gap))
+          : 0;
       return {
         ...there,
         pressed,
@@ -106,10 +112,8 @@ export function cutawayOf(job: Job, oil: Celsius): Cutaway {
         opening,
         clearance: auto ? Math.max(0, (opening - warp) / faces) : there.clearance,
         ...(clamp === undefined ? {} : { clamp }),
-        gain:
-          auto && overall && travel && pulled === 0
-            ? Math.min(travel, leverGain(overall, growth, gap))
-            : 0,
+        gain,
+        leverAt: Math.min(1, pulled + (travel ? gain / travel : 0)),
         shoes: shoes
           ? Math.min(
               1,

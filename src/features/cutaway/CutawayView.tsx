@@ -28,6 +28,8 @@ import { useReading, useRide, useStatus } from './useRide';
 
 /** Gaps between plates are a few hundredths: drawn to scale, or so many times as wide. */
 const ENLARGED = 6;
+/** Width of the view from the front, px. */
+const FRONT = { phone: 76, wide: 132 } as const;
 
 /** The cutaway of the job on screen, with its thumbs, its figures and what it does in words. */
 export function CutawayView() {
@@ -85,7 +87,7 @@ function Working({ cutaway, width, height }: WorkingProps) {
   const controls = wide ? 380 : width;
   const thumbs = wide ? 260 : Math.max(150, Math.min(236, height * 0.3));
   const drawnWidth = Math.min(560, wide ? width - controls - 48 : width - 16);
-  const drawnHeight = Math.max(220, wide ? height - 32 : height - thumbs - 178);
+  const drawnHeight = Math.max(220, wide ? height - 32 : height - thumbs - 208);
   const scene = useMemo(
     () => sceneOf(cutaway, drawnWidth, drawnHeight, enlarged ? ENLARGED : 1),
     [cutaway, drawnWidth, drawnHeight, enlarged],
@@ -103,14 +105,17 @@ function Working({ cutaway, width, height }: WorkingProps) {
       >
         <Picture cutaway={cutaway} scene={scene} ride={ride} />
         <View style={wide ? { width: controls, gap: 12 } : { gap: 8 }}>
-          <Sentence ride={ride} />
+          <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+            <Sentence ride={ride} />
+            {rides && !wide ? <Canvas width={FRONT.phone} height={FRONT.phone} /> : null}
+          </View>
           <View style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start' }}>
             <LeverThumb ride={ride} height={thumbs} />
             <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 6, minWidth: 0 }}>
               <Readouts ride={ride} />
               {wide && rides ? (
                 <View style={{ alignSelf: 'center' }}>
-                  <Canvas width={120} height={120} />
+                  <Canvas width={FRONT.wide} height={FRONT.wide} />
                 </View>
               ) : null}
             </View>
@@ -284,7 +289,11 @@ function Sentence({ ride }: { readonly ride: RideLoop }) {
   const words = inWords(reading, units);
   const state = stateOf(reading);
   return (
-    <View style={{ minHeight: 44 }} testID="cutaway-state" {...{ dataSet: { state } }}>
+    <View
+      style={{ minHeight: 44, flexGrow: 1, flexShrink: 1 }}
+      testID="cutaway-state"
+      {...{ dataSet: { state } }}
+    >
       <Words size={15}>{words}</Words>
       <View aria-live="polite" style={HIDDEN}>
         <Said state={state} words={words} />

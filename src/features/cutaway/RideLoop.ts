@@ -171,7 +171,6 @@ export class RideLoop {
     this.painter?.show(
       {
         look: now.look,
-        lever: now.lever,
         load: motion && full > 0 ? motion.torque / full : 0,
         atShoes: motion?.atShoes ?? false,
         heat: motion ? (motion.steel - WARM_OIL) / HOT_BY : 0,

@@ -8,7 +8,6 @@ import type { Scene } from './scene';
 /** What is painted in one frame. */
 export interface Frame {
   readonly look: CutawayLook;
-  readonly lever: number;
   /** Torque carried over as a share of what the pack holds, 0 to 1. */
   readonly load: number;
   /** How much warmer the steels are than the oil, as a share of what makes linings fade. */
@@ -44,7 +43,7 @@ const FACES = 0.35;
 export function paintSection(
   ctx: CanvasRenderingContext2D,
   scene: Scene,
-  { look, lever, load, heat, turned }: Frame,
+  { look, load, heat, turned }: Frame,
   strata: Strata,
   glyphs: Glyphs,
 ): void {
@@ -163,7 +162,7 @@ export function paintSection(
   const arm = { x: rod.x - 46, y: floor + 44 };
   ctx.save();
   ctx.translate(arm.x, arm.y);
-  ctx.rotate((-ARM_SWING * lever * Math.PI) / 180);
+  ctx.rotate((-ARM_SWING * look.leverAt * Math.PI) / 180);
   fill({ x: 0, y: -4, width: 52, height: 8 }, strata.ink);
   ctx.restore();
   pivot(arm.x, arm.y);

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import {
   ballAssist,
   basketRpm,
+  discGrowth,
   expandingClamp,
   leverAssist,
   takeUp,
@@ -90,5 +91,46 @@ describe('start clutch', () => {
     const old = worn(clutch, 1.5, 12, 0.006);
     expect(firstContactRpm(old)).toBeGreaterThan(firstContactRpm(clutch));
     expect(startClutchTorque(old, 5000)).toBeLessThan(startClutchTorque(clutch, 5000));
+  });
+});
+
+describe('growth of an expanding disc', () => {
+  const disc = {
+    weights: { count: 8, mass: 0.02, radius: 50 },
+    advantage: 3,
+    returnForce: 120,
+    returnRate: 60,
+    growth: 1.2,
+  };
+  const gap = 0.8;
+  const springs = (lift: number) => 1500 + 200 * lift;
+  const at = (rpm: number) => discGrowth(disc, gap, springs, rpm / 2.5);
+
+  it('reaches the gap at first contact and rests there until lock-up, then lifts the springs', () => {
+    const { firstContact, lockUp } = takeUp(disc, gap, springs(0), 2.5);
+    expect(at(firstContact)).toBeCloseTo(gap, 6);
+    expect(at(firstContact - 20)).toBeLessThan(gap);
+    expect(at((firstContact + lockUp) / 2)).toBe(gap);
+    const lifted = at(lockUp + 60);
+    expect(lifted).toBeGreaterThan(gap);
+    const push = weightForce(disc.weights, (lockUp + 60) / 2.5) * disc.advantage;
+    expect(push).toBeCloseTo(120 + 60 * lifted + springs(lifted - gap), 3);
+    expect(at(4 * lockUp)).toBe(1.2);
+  });
+
+  it('never shrinks with rpm nor grows beyond what it can', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 20_000, noNaN: true }),
+        fc.double({ min: 0, max: 20_000, noNaN: true }),
+        (a, b) => {
+          expect(at(Math.max(a, b))).toBeGreaterThanOrEqual(at(Math.min(a, b)) - 1e-9);
+          expect(at(a)).toBeLessThanOrEqual(disc.growth);
+        },
+      ),
+    );
+    expect(at(0)).toBe(0);
+    expect(discGrowth(disc, 5, springs, 5000)).toBe(1.2);
+    expect(() => discGrowth(disc, -1, springs, 100)).toThrow('gap');
   });
 });
