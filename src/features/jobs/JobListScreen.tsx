@@ -203,7 +203,7 @@ function Way({ icon, word, label, onPress, wide = false }: WayProps & { readonly
       {label}
     </Action>
   ) : (
-    <Tool icon={icon} word={word} label={label} width={56} onPress={onPress} />
+    <Tool icon={icon} word={word} label={label} width={50} onPress={onPress} />
   );
 }
 
