@@ -178,7 +178,7 @@ test('no stored state makes a white screen: the faulty part says so, the rest go
   const whole = await recordOf<Stored>(page, 'job:demo-ur-0106');
   const views = ['intake', 'strip', 'inspect', 'specify', 'build', 'set', 'prove', 'log'];
   let faults = 0;
-  for (let round = 0; round < 24; round++) {
+  for (let round = 0; round < 16; round++) {
     const { job, at } = spoilt(whole, random);
     await putRecord(page, 'job:demo-ur-0106', job);
     await page.goto(`/job/demo-ur-0106?stage=${views[round % views.length]}`);

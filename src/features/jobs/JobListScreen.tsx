@@ -102,7 +102,6 @@ export function JobListScreen() {
           <View style={{ flexGrow: 1 }}>
             <Heading level={2}>Jobs</Heading>
           </View>
-          {wide ? ways.map((way) => <Way key={way.label} {...way} wide />) : null}
           {empty ? null : (
             <Action
               icon="content-copy"
@@ -116,13 +115,17 @@ export function JobListScreen() {
             New job
           </Action>
         </View>
-        {wide ? null : (
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between' }}>
-            {ways.map((way) => (
-              <Way key={way.label} {...way} />
-            ))}
-          </View>
-        )}
+        <View
+          style={{
+            flexDirection: 'row',
+            flexWrap: 'wrap',
+            ...(wide ? { gap: 8 } : { justifyContent: 'space-between' }),
+          }}
+        >
+          {ways.map((way) => (
+            <Way key={way.label} {...way} wide={wide} />
+          ))}
+        </View>
         {from ? (
           <WhenRead>
             <FromPanel onTake={derive} onClose={() => setFrom(false)} />
@@ -197,7 +200,7 @@ interface WayProps {
 }
 
 /** A way from the list to somewhere else: a small key on a phone, so that the jobs stay in sight. */
-function Way({ icon, word, label, onPress, wide = false }: WayProps & { readonly wide?: boolean }) {
+function Way({ icon, word, label, onPress, wide }: WayProps & { readonly wide: boolean }) {
   return wide ? (
     <Action icon={icon} onPress={onPress}>
       {label}
