@@ -247,6 +247,10 @@ test('a word is explained from where it stands, and found in the list', async ({
   await expect(page.getByRole('dialog', { name: 'Word: Reduced-effort part' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog', { name: /^Word/ })).toHaveCount(0);
+  // What lay under the word stays until it is closed itself.
+  await expect(page.getByRole('dialog', { name: 'Working: Overall ratio' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
 
   await workshop.open('/learn');
   for (const part of info.project.name === 'phone' ? ['Words', 'Families', 'Schools'] : []) {

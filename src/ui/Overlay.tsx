@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { Platform, ScrollView, useWindowDimensions, View } from 'react-native';
 import { IconButton, Modal, Portal } from 'react-native-paper';
 
@@ -64,14 +64,26 @@ export function Overlay({ visible, title, label = title, onClose, children }: Pr
   );
 }
 
-/** Closes on Escape, as people expect of anything that lies on top. */
+/** What lies over the work, the topmost last. */
+const lying: object[] = [];
+
+/** Closes on Escape, as people expect of what lies on top; what lies under it stays. */
 function useEscape(active: boolean, close: () => void): void {
+  const latest = useRef(close);
   useEffect(() => {
-    if (!active || Platform.OS !== 'web') return;
+    latest.current = close;
+  });
+  useEffect(() => {
+    if (!active || Platform.OS !== 'web') return undefined;
+    const own = {};
+    lying.push(own);
     const onKey = (event: KeyboardEvent) => {
-      if (event.key === 'Escape') close();
+      if (event.key === 'Escape' && lying.at(-1) === own) latest.current();
     };
     document.addEventListener('keydown', onKey);
-    return () => document.removeEventListener('keydown', onKey);
-  });
+    return () => {
+      lying.splice(lying.indexOf(own), 1);
+      document.removeEventListener('keydown', onKey);
+    };
+  }, [active]);
 }

@@ -139,6 +139,20 @@ describe('known mistakes are told by their name', () => {
   });
 });
 
+it('cases are as they are at a bench: nothing worn is thicker than new, the kit’s own bolts fit', () => {
+  fc.assert(
+    fc.property(seeds, (seed) => {
+      const disc = EXERCISES.measureDisc.make(seed);
+      const shown =
+        disc.bench?.parts[0]?.spots.map((s) => Number.parseFloat(readSentence(s.shows))) ?? [];
+      const made = Number(/New it was ([\d.]+)/.exec(story(disc))?.[1]);
+      expect(Math.max(...shown)).toBeLessThanOrEqual(made);
+      expect(find(EXERCISES.usedAgain.make(seed), 'back', 'many').solution).toContain('own');
+    }),
+    { numRuns: 60 },
+  );
+});
+
 it('a star is drawn up in more than one order, and never by neighbours', () => {
   const q = [0, 1, 2, 3, 4, 5]
     .map((seed) => find(EXERCISES.tighten.make(seed), 'order', 'order'))

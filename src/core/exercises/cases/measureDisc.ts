@@ -27,7 +27,11 @@ export function measureDisc(seed: number): Exercise {
         return Math.round((bent + dice.real(-0.004, 0.004, 0.001)) * 100) / 100;
       });
     },
-    (made) => Math.abs(Math.min(...made) - limit) >= 0.015 && Math.max(...made) > limit + 0.01,
+    (made) =>
+      Math.abs(Math.min(...made) - limit) >= 0.015 &&
+      Math.max(...made) > limit + 0.01 &&
+      // Worn, it is nowhere thicker than new.
+      Math.max(...made) <= nominal,
   );
   const whole = summarizeReadings(readings);
   const worn = whole.least < limit;

@@ -1,5 +1,6 @@
 import { length, say, travel } from '../../evaluate/sentence';
-import { turningWords, turnsForGap } from '../../setting/adjuster';
+import type { Adjuster } from '../../setting/adjuster';
+import { gapPerTurn, turningWords, turnsForGap } from '../../setting/adjuster';
 import { adviseGain } from '../../setting/leverGain';
 import { Dice } from '../dice';
 import { numberQuestion, oneQuestion } from '../marking';
@@ -7,17 +8,26 @@ import type { Exercise } from '../model';
 
 const COUNT = { quantity: 'count', bounds: { min: 0, max: 60, integer: true } } as const;
 
+/** Whether a gap is near enough to a mark that nobody need wonder which is the nearest. */
+function isPlain(adjuster: Adjuster, gap: number): boolean {
+  const marks = (Math.abs(gap) / gapPerTurn(adjuster)) * adjuster.marksPerTurn;
+  return Math.abs((marks % 1) - 0.5) > 0.15;
+}
+
 /** An install gap by turns and marks, and the first reading at the lever. */
 export function setGap(seed: number): Exercise {
   const dice = new Dice(seed);
   const adjuster = { pitch: dice.pick([0.75, 1, 1.25]), marksPerTurn: dice.pick([6, 8, 12]) };
-  const gap = dice.real(0.6, 1.3, 0.05);
+  const gap = dice.until(
+    () => dice.real(0.6, 1.3, 0.05),
+    (g) => isPlain(adjuster, g),
+  );
   const turning = turnsForGap(adjuster, gap);
   const ratio = dice.real(34, 46, 1);
   const target = dice.real(8, 14, 1);
   const gain = dice.until(
     () => dice.real(3, 24, 0.5),
-    (y) => Math.abs(y - target) > 3,
+    (y) => Math.abs(y - target) > 3 && isPlain(adjuster, (y - target) / ratio),
   );
   const advice = adviseGain(adjuster, [{ turns: 0, gain }], target, ratio);
   const { direction, turns, marks } = advice.turning;
@@ -48,7 +58,7 @@ export function setGap(seed: number): Exercise {
       }),
       numberQuestion({
         id: 'turns',
-        ask: say`Whole turns for the gap?`,
+        ask: say`Whole turns for the gap, to the nearest mark?`,
         spec: COUNT,
         expected: turning.turns,
         tolerance: 0.1,
@@ -82,7 +92,7 @@ export function setGap(seed: number): Exercise {
         spec: COUNT,
         expected: all,
         tolerance: 0.1,
-        reason: say`(${travel(gain)} − ${travel(target)}) ÷ ${ratio.toFixed(0)} is ${length(Math.abs(gain - target) / ratio)} of gap: ${String(all)} marks.`,
+        reason: say`(${travel(gain)} − ${travel(target)}) ÷ ${ratio.toFixed(0)} is ${length(Math.abs(gain - target) / ratio)} of gap: ${all === 1 ? '1 mark' : `${all} marks`}.`,
         traps: [
           {
             value: Math.round((Math.abs(gain - target) / adjuster.pitch) * adjuster.marksPerTurn),

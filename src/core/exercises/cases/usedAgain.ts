@@ -18,11 +18,6 @@ export function usedAgain(seed: number): Exercise {
   const dice = new Dice(seed);
   const room = dice.real(7, 9, 0.1);
   const least = dice.pick([1, 1.5]);
-  const [tall, own] = dice.until(
-    () => [room - dice.real(0.1, 2.2, 0.1), room - dice.real(0.4, 3, 0.1)] as const,
-    ([a, b]) =>
-      a > b + 0.5 && Math.abs(room - a - least) > 0.15 && Math.abs(room - b - least) > 0.15,
-  );
   const clears = (head: number): boolean => {
     const plain = benchJob(kitOf(new Dice(1)));
     const job = {
@@ -35,6 +30,14 @@ export function usedAgain(seed: number): Exercise {
     };
     return evaluate(job).verdicts.some((v) => v.id === 'heads' && v.state === 'good');
   };
+  const [tall, own] = dice.until(
+    () => [room - dice.real(0.1, 2.2, 0.1), room - dice.real(0.4, 3, 0.1)] as const,
+    ([a, b]) =>
+      a > b + 0.5 &&
+      clears(b) &&
+      Math.abs(room - a - least) > 0.15 &&
+      Math.abs(room - b - least) > 0.15,
+  );
   const pieces: readonly Piece[] = dice.shuffled([
     { id: 'tall', name: 'Old bolts, washer heads', seen: 'threads clean', good: clears(tall) },
     { id: 'own', name: 'The kit’s own bolts', seen: 'new', good: clears(own) },
