@@ -290,6 +290,7 @@ function inputsOf(terms: readonly Term[]): readonly WorkingInput[] {
   return [...all];
 }
 
+/** A term that is not known yet, by the name of what is needed and the field that holds it. Never throws. */
 export function lack(label: string, path?: FieldPath): Lack {
   return { known: false, needs: [path === undefined ? { label } : { label, path }] };
 }
@@ -314,6 +315,7 @@ function joinAnd(names: readonly string[]): string {
     : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
 }
 
+/** A text that goes on within a sentence: "Lever travel" as "lever travel". */
 export function lowerFirst(text: string): string {
   return text.charAt(0).toLowerCase() + text.slice(1);
 }

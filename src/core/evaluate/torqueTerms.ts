@@ -17,6 +17,7 @@ export type Level = (typeof LEVELS)[number];
 const TANG_BEYOND_LINING = 2.5;
 const TANG_INSIDE_LINING = 3.5;
 
+/** The kinds whose lining slips somewhere in the pack, each once, from the hub floor outward. */
 export function linedKinds(layout: PackLayout): PlateKind[] {
   const found = new Set<PlateKind>();
   for (const face of layout.slipping) {
@@ -26,6 +27,7 @@ export function linedKinds(layout: PackLayout): PlateKind[] {
   return [...found];
 }
 
+/** The kind whose lining works at a face; of two linings the outer plate's. Undefined where neither side is lined. */
 export function linedKindOf(face: Face, layout: PackLayout): PlateKind | undefined {
   const below = plateAt(layout, face.below);
   const above = plateAt(layout, face.above);
@@ -51,6 +53,12 @@ export function radiusTerms(sheet: Sheet, lined: readonly PlateKind[]): Map<stri
   );
 }
 
+/**
+ * Friction of every lined kind at its low, typical and high end: entered, else the design estimate of its lining, times what
+ * friction-modified oil leaves of it.
+ * @returns by identifier of the kind; coefficients without a unit, above 0 up to 1
+ * Source: `docs/mechanics.md` section 3.
+ */
 export function frictionTerms(sheet: Sheet, layout: PackLayout): Map<string, Record<Level, Term>> {
   const lined = [...new Set(layout.layers.filter((l) => l.lined !== 'none').map((l) => l.kind))];
   const inOil =
@@ -132,10 +140,12 @@ export function tangTerms(sheet: Sheet, layout: PackLayout): Map<string, Term> {
   );
 }
 
+/** The value of a term in the base unit; NaN while it is not known. */
 export function valueOf(t: Term | undefined): number {
   return t?.known ? t.value : Number.NaN;
 }
 
+/** The value of a term in the base unit; undefined while it is not known. */
 export function valueOrNothing(t: Term | undefined): number | undefined {
   return t?.known ? t.value : undefined;
 }

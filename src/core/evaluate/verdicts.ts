@@ -56,6 +56,12 @@ export const RESERVE_GOOD = 1.1;
 /** Share of the needed lift below which a pack drags for certain rather than a little while cold. */
 export const LIFT_WATCH = 0.8;
 
+/**
+ * The verdicts on a pack from the figures that are worked out on a sheet, one for each question that applies to it.
+ * @param sheet with all figures worked out
+ * Never throws for a job that passes the schema; a question that can't be answered yet has the state `unknown`.
+ * Source: `docs/mechanics.md`, section by section; thresholds are design estimates named there.
+ */
 export function judge(sheet: Sheet, layout: PackLayout): Verdict[] {
   return [
     judgeOrder(layout),

@@ -18,6 +18,7 @@ export function blankKind(id: string, sort: 'friction' | 'steel', name: string):
   };
 }
 
+/** A kind of coil spring with nothing but its name: its rate is to be entered. */
 export function blankCoilGroup(id: string, name: string): CoilGroup {
   return { id, name, rateFrom: 'rate', testerPoints: [] };
 }

@@ -14,7 +14,17 @@ const GROOVE_STEP = 11;
 
 /** Whether two shapes draw the same: a reading on one plate leaves the drawing of most others as it was. */
 const drawsAlike = (a: { readonly shape: LayerShape }, b: { readonly shape: LayerShape }) =>
-  JSON.stringify(drawnPart(a.shape)) === JSON.stringify(drawnPart(b.shape));
+  drawnText(a.shape) === drawnText(b.shape);
+
+/** Each shape is written out once, though it is compared with the one before it and the one after. */
+const drawnTexts = new WeakMap<LayerShape, string>();
+function drawnText(shape: LayerShape): string {
+  const known = drawnTexts.get(shape);
+  if (known !== undefined) return known;
+  const text = JSON.stringify(drawnPart(shape));
+  drawnTexts.set(shape, text);
+  return text;
+}
 
 const drawnPart = ({ layer, core, linings, ghosts, standIn, ...rest }: LayerShape) => [
   layer.lined,
