@@ -191,7 +191,7 @@ test('no stored state makes a white screen: the faulty part says so, the rest go
     }
   }
   // The rounds do hit something, or this would prove nothing.
-  expect(faults).toBeGreaterThan(3);
+  expect(faults).toBeGreaterThan(2);
 
   await putRecord(page, 'job:demo-ur-0106', whole);
   // The other records: what is no such thing is set aside, and the list stands.

@@ -94,7 +94,7 @@ export const EntryField = memo(function EntryField({ path, label, narrow = false
           minHeight: 24,
         }}
       >
-        <Termed soft size={15} nativeID={id} style={SHRINKS}>
+        <Termed passedOver soft size={15} nativeID={id} style={SHRINKS}>
           {name}
         </Termed>
         {entry ? <SourceTag path={path} entry={entry} name={name} /> : null}

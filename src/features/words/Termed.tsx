@@ -9,10 +9,12 @@ import { openWord } from './opened';
 
 interface Props extends Omit<ComponentProps<typeof Words>, 'children'> {
   readonly children: string;
+  /** The Tab key passes over its words: it goes from field to field, and labels are not on its way. */
+  readonly passedOver?: boolean;
 }
 
 /** A text in which the words of the glossary can be asked for. */
-export const Termed = memo(function Termed({ children, ...rest }: Props) {
+export const Termed = memo(function Termed({ children, passedOver = false, ...rest }: Props) {
   const pieces = termsIn(children);
   return (
     <Words {...rest}>
@@ -25,6 +27,7 @@ export const Termed = memo(function Termed({ children, ...rest }: Props) {
               <Text
                 key={i}
                 role="button"
+                {...{ tabIndex: passedOver ? -1 : 0 }}
                 onPress={() => openWord(piece.term)}
                 style={{ textDecorationLine: 'underline', textDecorationStyle: 'dotted' }}
               >
