@@ -59,11 +59,12 @@ async function kill({ process, browser }: Running): Promise<void> {
   await browser.close().catch(() => undefined);
 }
 
-/** A machine that takes twice as long for everything, as a shared one does at times, is given twice the second. */
+/** A machine that takes twice as long for everything, as a shared one does at times, is given twice the second, and never more. */
 function slowness(typed: readonly { readonly at: number }[]): number {
   const [first, last] = [typed[0], typed.at(-1)];
   if (!first || !last || typed.length < 2) return 1;
-  return Math.max(1, (last.at - first.at) / (typed.length - 1) / (2 * KEY_EVERY_MS));
+  const pace = (last.at - first.at) / (typed.length - 1);
+  return Math.min(2, Math.max(1, pace / (2 * KEY_EVERY_MS)));
 }
 
 /**

@@ -178,7 +178,7 @@ test('no stored state makes a white screen: the faulty part says so, the rest go
   const whole = await recordOf<Stored>(page, 'job:demo-ur-0106');
   const views = ['intake', 'strip', 'inspect', 'specify', 'build', 'set', 'prove', 'log'];
   let faults = 0;
-  for (let round = 0; round < 16; round++) {
+  for (let round = 0; round < 24; round++) {
     const { job, at } = spoilt(whole, random);
     await putRecord(page, 'job:demo-ur-0106', job);
     await page.goto(`/job/demo-ur-0106?stage=${views[round % views.length]}`);
@@ -191,7 +191,7 @@ test('no stored state makes a white screen: the faulty part says so, the rest go
     }
   }
   // The rounds do hit something, or this would prove nothing.
-  expect(faults).toBeGreaterThan(2);
+  expect(faults).toBeGreaterThan(3);
 
   await putRecord(page, 'job:demo-ur-0106', whole);
   // The other records: what is no such thing is set aside, and the list stands.

@@ -26,7 +26,7 @@ function afterSteps(number: string, hands: Omit<Moment, 't'>, steps: number) {
   let motion = ride.begin();
   for (let i = 0; i < steps; i++) motion = ride.advance(motion, hands, 0.1);
   const speeds = speedsOf(ride, motion);
-  return linesOf({ ...hands, look: cut.at(hands.lever, speeds.engine), motion, speeds }, {});
+  return linesOf({ look: cut.at(hands.lever, speeds.engine), motion, speeds }, {});
 }
 
 const thumb = (page: Page, name: string): Locator => page.getByRole('slider', { name });

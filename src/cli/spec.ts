@@ -20,7 +20,7 @@ import { chooseSteels } from '@/core/shelf/jobShelf';
 import { openItems } from '@/core/signoff/openItems';
 import type { WayId } from '@/core/takeoff/hands';
 import { WAYS } from '@/core/takeoff/hands';
-import { takeoffOf } from '@/core/takeoff/setup';
+import { takeoffOf, WARM_OIL } from '@/core/takeoff/setup';
 import { takeoffBy } from '@/core/takeoff/takeoff';
 import { stepsOf } from '@/core/worksheet/worksheet';
 import { MAX_FILE_BYTES, readJobFile } from '@/files/jobFile';
@@ -133,9 +133,6 @@ function run(args: readonly string[]): number {
   process.stdout.write(asTable ? table(result) : `${JSON.stringify(result, null, 2)}\n`);
   return 0;
 }
-
-/** Oil of a warm engine. Design estimate. */
-const WARM_OIL = 90;
 
 function takeoffFor(job: Job, text: string) {
   if (!Object.hasOwn(WAYS, text))

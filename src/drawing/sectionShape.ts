@@ -1,6 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 
 import type { PackLayer, PackLayout } from '@/core/evaluate/layers';
+import { warpOf } from '@/core/evaluate/layers';
 import type { Mm } from '@/core/units/quantity';
 
 /** A rectangle of the drawing, in pixels from its top left. */
@@ -214,7 +215,7 @@ function wearing(layout: PackLayout, wear: Mm): ReadonlyMap<number, Mm> {
  */
 export function openedBy(layout: PackLayout, lift: Mm): ReadonlyMap<number, Mm> {
   if (lift <= 0) return new Map();
-  const warp = layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
+  const warp = warpOf(layout);
   const faces = Math.max(1, layout.slipping.length);
   const clearance = Math.max(0, (lift - warp) / faces);
   const share = warp > lift ? lift / warp : 1;

@@ -1,3 +1,4 @@
+import { warpOf } from '../evaluate/layers';
 import type { Evaluation } from '../evaluate/evaluate';
 import { limitAt } from '../inspect/run';
 import type { Job, Sight } from '../job/types';
@@ -41,7 +42,7 @@ export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[]
       say('gapSmall', bad ? 26 : -20, v.title, 'Expanding disc');
     if (v.id === 'holds' && fine) say('weakSprings', -10, v.title, 'Reserve');
   }
-  const warp = evaluation.layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
+  const warp = warpOf(evaluation.layout);
   if (evaluation.layout.layers.some((l) => l.plate.outOfFlat)) {
     const bent = warp > WARPED;
     say(

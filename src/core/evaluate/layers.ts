@@ -62,6 +62,10 @@ export function layOut(job: Job): PackLayout {
   return { layers, faces, slipping: faces.filter((f) => f.kind === 'slipping') };
 }
 
+/** Out-of-flat of all plates together: what they take of the lift before any face has room. */
+export const warpOf = ({ layers }: Pick<PackLayout, 'layers'>): Mm =>
+  layers.reduce((sum, l) => sum + l.outOfFlat, 0);
+
 /** The plate at layer index `index` of a face (0 is the hub floor), if it is a plate. */
 export function plateAt(layout: PackLayout, index: number): PackLayer | undefined {
   return layout.layers[index - 1];

@@ -10,6 +10,7 @@ import { retainedShare } from '../release/retention';
 import { cableLift, cableTravel, hydraulicLift, leverForce, overallRatio } from '../release/train';
 import type { Mm } from '../units/quantity';
 import type { PackLayout } from './layers';
+import { warpOf } from './layers';
 import type { KnownTerm, Term } from './sheet';
 import { gather, Sheet, term } from './sheet';
 
@@ -334,7 +335,7 @@ export function releaseBudget(
 
 function warpTerm(layout: PackLayout): Term {
   const measured = layout.layers.filter((l) => l.plate.outOfFlat);
-  const total = layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
+  const total = warpOf(layout);
   return term({
     value: total,
     symbol: 'Σ w',

@@ -8,6 +8,7 @@ import { torqueAtClutch } from '../torque/capacity';
 import { clampAtRpm, startClutchOf } from './assistFigures';
 import { workOut } from './evaluate';
 import type { PackLayout } from './layers';
+import { warpOf } from './layers';
 import type { Sheet } from './sheet';
 import { springForceAt } from './springFigures';
 import type { Level } from './torqueTerms';
@@ -113,7 +114,7 @@ export function packModel(job: Job): PackModel {
   const asked = sheet.known('torqueAtClutch')?.value;
   const fullLift = sheet.known('liftHad')?.value;
   const faces = sheet.known('faces')?.value ?? 0;
-  const warp = layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
+  const warp = warpOf(layout);
   const ratio = sheet.known('overallRatio')?.value;
   const efficiency = number(sheet, 'release.efficiency');
   const fingers =

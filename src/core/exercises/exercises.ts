@@ -6,7 +6,7 @@ import { judgeSteels } from './cases/judgeSteels';
 import { layPack } from './cases/layPack';
 import { measureDisc } from './cases/measureDisc';
 import { readChart } from './cases/readChart';
-import { scarceLift } from './cases/reducedEffort';
+import { scarceLift } from './cases/scarceLift';
 import { setGap } from './cases/setGap';
 import { tighten } from './cases/tighten';
 import { unevenSprings } from './cases/unevenSprings';

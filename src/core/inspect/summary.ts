@@ -1,3 +1,4 @@
+import { warpOf } from '../evaluate/layers';
 import type { Evaluation } from '../evaluate/evaluate';
 import type { Sentence } from '../evaluate/sentence';
 import { count, force, length, say } from '../evaluate/sentence';
@@ -111,7 +112,7 @@ function forShop(
         ? say`Stack ${length(stack)}.`
         : say`Stack ${length(stack)}, worn ${length(wear)}${job.pack.maxWear ? ' of ' : ''}${job.pack.maxWear ? length(job.pack.maxWear.value) : ''}.`,
     );
-  const warp = evaluation.layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
+  const warp = warpOf(evaluation.layout);
   if (warp > 0) lines.push(say`Out-of-flat ${length(warp)} over all steels.`);
   const taper = evaluation.layout.layers.reduce((most, l) => {
     const values = readingsOf(l.plate).map((r) => r.value);

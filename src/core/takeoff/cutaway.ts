@@ -4,9 +4,10 @@ import { workOut } from '../evaluate/evaluate';
 import { springsOverLift } from '../evaluate/springFigures';
 import type { Need } from '../evaluate/figure';
 import type { PackLayout } from '../evaluate/layers';
-import type { FaceShare } from '../evaluate/states';
+import { warpOf } from '../evaluate/layers';
 import { packModel } from '../evaluate/states';
 import type { Job } from '../job/types';
+import { clearancePerFace } from '../release/clearance';
 import { leverGain } from '../setting/leverGain';
 import type { Celsius, Mm, Newton, NewtonMetre, Rpm } from '../units/quantity';
 import type { AtLever, LeverModel } from './lever';
@@ -37,8 +38,6 @@ export interface CutawayLook extends AtLever {
 export interface Cutaway {
   readonly layout: PackLayout;
   readonly lever: LeverModel;
-  /** What each slipping face carries of the whole, from the pressure plate inward. */
-  readonly faces: readonly FaceShare[];
   readonly expanding: boolean;
   readonly shoes: number;
   /** The machine ridden by hand, once its pack is known so far; else what lacks for it. */
@@ -74,13 +73,13 @@ export function cutawayOf(job: Job, oil: Celsius): Cutaway {
   const overall = sheet.known('overallRatio')?.value;
   const pressing = clampAtRpm(sheet);
   const gap = auto?.gap ?? 0;
+  const warp = warpOf(layout);
   const springs = springsOverLift(sheet);
   const grown = (gapThere: Mm, rpm: Rpm): Mm =>
     auto && ratio ? discGrowth(auto.disc, gapThere, springs, basketRpm(rpm, ratio)) : 0;
   return {
     layout,
     lever,
-    faces: model.faces(),
     expanding: auto !== undefined,
     shoes: shoes?.shoes ?? 0,
     ride,
@@ -97,7 +96,6 @@ export function cutawayOf(job: Job, oil: Celsius): Cutaway {
         : there.pressed;
       const plate = Math.max(rest, growth);
       const opening = plate - growth;
-      const warp = layout.layers.reduce((sum, l) => sum + l.outOfFlat, 0);
       const faces = Math.max(1, layout.slipping.length);
       const clamp = pressing ? pressed * pressing(Math.min(TOP, engineRpm)) : undefined;
       const gain =
@@ -110,7 +108,7 @@ export function cutawayOf(job: Job, oil: Celsius): Cutaway {
         plate,
         growth,
         opening,
-        clearance: auto ? Math.max(0, (opening - warp) / faces) : there.clearance,
+        clearance: auto ? Math.max(0, clearancePerFace(opening, faces, warp)) : there.clearance,
         ...(clamp === undefined ? {} : { clamp }),
         gain,
         leverAt: Math.min(1, pulled + (travel ? gain / travel : 0)),

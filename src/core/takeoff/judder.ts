@@ -24,6 +24,8 @@ export interface Judder {
   readonly fed: Second;
   /** Damping that friction takes away, at its worst, as a share of the driveline's. */
   readonly worst: number;
+  /** What of the pack makes friction fall; the heat of the steels does so besides. */
+  readonly reasons: readonly string[];
 }
 
 /** Change of friction per m/s of slip in wet-clutch oil, as a share. Design estimates: paper and cork rise, sintered falls. */
@@ -85,7 +87,7 @@ export function judderSetupOf({ intake }: Job, { layers, slipping }: PackLayout)
  * Source: self-excited vibration with falling friction, textbooks on mechanical vibration; `docs/mechanics.md` section 10.
  */
 export function judderOf(
-  { slope, radius, damping }: JudderSetup,
+  { slope, radius, damping, reasons }: JudderSetup,
   slipping: readonly {
     readonly t: Second;
     readonly torque: NewtonMetre;
@@ -116,5 +118,6 @@ export function judderOf(
     growth,
     fed,
     worst,
+    reasons,
   };
 }

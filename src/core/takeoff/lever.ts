@@ -1,5 +1,6 @@
 import { liftAtLever } from '../evaluate/releaseFigures';
 import type { PackLayout } from '../evaluate/layers';
+import { warpOf } from '../evaluate/layers';
 import { workOut } from '../evaluate/evaluate';
 import type { PackModel } from '../evaluate/states';
 import { packModel } from '../evaluate/states';
@@ -56,7 +57,7 @@ export function pressedShare(
 
 /** How far the plate rises before the last plates part: the warp of all plates, and what the linings give at each face. */
 export const packGive = ({ layers, slipping }: PackLayout): Mm =>
-  layers.reduce((sum, l) => sum + l.outOfFlat, 0) + slipping.length * FACE_GIVE;
+  warpOf({ layers }) + slipping.length * FACE_GIVE;
 
 /**
  * The lever of a job: its lift by its own train over the whole pull, and what that leaves of the clamp.

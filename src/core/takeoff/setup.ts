@@ -7,7 +7,7 @@ import type { Sheet } from '../evaluate/sheet';
 import { springsOverLift } from '../evaluate/springFigures';
 import { packModel } from '../evaluate/states';
 import type { Entry, Job } from '../job/types';
-import type { Mm, NewtonMetre, Rpm } from '../units/quantity';
+import type { Celsius, Mm, NewtonMetre, Rpm } from '../units/quantity';
 import type { JudderSetup } from './judder';
 import { judderSetupOf } from './judder';
 import { leverOf } from './lever';
@@ -49,6 +49,8 @@ export interface TakeoffSetup {
   readonly cooling: number;
 }
 
+/** Oil of a warm engine. Design estimate. */
+export const WARM_OIL: Celsius = 90;
 const GRAVITY = 9.80665;
 /** Speeds at which the clutch is looked at: enough for a curve that bends once. */
 const SPEEDS = 24;

@@ -5,6 +5,7 @@ import { ScrollView, View } from 'react-native';
 
 import type { Cutaway } from '@/core/takeoff/cutaway';
 import { cutawayOf } from '@/core/takeoff/cutaway';
+import { WARM_OIL } from '@/core/takeoff/setup';
 import { useUnits } from '@/features/display/useUnits';
 import { useJobId, useJobLater } from '@/features/jobs/useJob';
 import { practiceActions } from '@/features/practice/practiceSlice';
@@ -21,7 +22,6 @@ import { Canvas } from './Canvas';
 import { inWords, stateOf } from './inWords';
 import { Readouts } from './Readouts';
 import type { RideLoop } from './RideLoop';
-import { WARM_OIL } from './RideLoop';
 import type { Scene } from './scene';
 import { sceneOf } from './scene';
 import { useReading, useRide, useStatus } from './useRide';

@@ -2,6 +2,7 @@ import type { Cutaway, CutawayLook } from '@/core/takeoff/cutaway';
 import type { Moment } from '@/core/takeoff/hands';
 import type { Motion, MotionSpeeds } from '@/core/takeoff/motion';
 import { speedsOf } from '@/core/takeoff/motion';
+import { WARM_OIL } from '@/core/takeoff/setup';
 
 import type { Painter } from './Painter';
 import { Recorder } from './Recorder';
@@ -11,8 +12,6 @@ type Hands = Omit<Moment, 't'>;
 /** What is read beside the drawing, a few times a second. */
 export interface Reading {
   readonly look: CutawayLook;
-  readonly lever: number;
-  readonly throttle: number;
   readonly motion?: Motion;
   readonly speeds?: MotionSpeeds;
 }
@@ -36,8 +35,6 @@ const LONGEST_FRAME = 0.05;
 /** Where nothing should move by itself, the drawing follows a few times a second. */
 const CALM_MS = 250;
 const STEP_SECONDS = 0.1;
-/** Oil of a warm engine, °C. Design estimate. */
-export const WARM_OIL = 90;
 /** Linings fade when the steels are so much hotter than the oil. */
 const HOT_BY = 110;
 
@@ -157,7 +154,6 @@ export class RideLoop {
     const { motion, cutaway, hands } = this;
     const speeds = motion && cutaway.ride ? speedsOf(cutaway.ride, motion) : undefined;
     return {
-      ...hands,
       look: cutaway.at(hands.lever, Math.min(20_000, speeds?.engine ?? 0)),
       ...(motion ? { motion } : {}),
       ...(speeds ? { speeds } : {}),

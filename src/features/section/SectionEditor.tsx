@@ -1,6 +1,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 
+import { liftAtLever } from '@/core/evaluate/releaseFigures';
 import { packModel } from '@/core/evaluate/states';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
@@ -47,13 +48,12 @@ export function SectionEditor({ problems, width, height, selection, edits, scrol
     () => (model.wearReserve()[0]?.wear ?? WEAR_UNKNOWN) * PAST_LIMIT || WEAR_UNKNOWN,
     [model],
   );
-  const known = (id: 'liftHad' | 'liftLost') => {
-    const figure = figures.get(id);
-    return figure?.status === 'known' ? figure.value : undefined;
-  };
-  const full = Math.max(0, known('liftHad') ?? 0);
-  const lost = Math.max(0, known('liftLost') ?? 0);
-  const lift = Math.max(0, Math.min(full, lever * (full + lost) - lost));
+  const had = figures.get('liftHad');
+  const full = had?.status === 'known' ? Math.max(0, had.value) : 0;
+  const lift = useMemo(
+    () => (lever > 0 ? Math.max(0, Math.min(full, liftAtLever(modelled, lever) ?? 0)) : 0),
+    [modelled, lever, full],
+  );
   const state = useMemo<SectionState>(
     () => ({
       zoom: Math.max(1, Math.min(MAX_ZOOM, zoom * pinched)),

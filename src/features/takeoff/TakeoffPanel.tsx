@@ -6,6 +6,7 @@ import type { Way, WayId } from '@/core/takeoff/hands';
 import { recordedWay, WAYS } from '@/core/takeoff/hands';
 import type { PackTakeoff } from '@/core/takeoff/packs';
 import { packsOf } from '@/core/takeoff/packs';
+import { WARM_OIL } from '@/core/takeoff/setup';
 import { useJobLater } from '@/features/jobs/useJob';
 import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
@@ -17,9 +18,6 @@ import { useHeavy } from '@/workers/useHeavy';
 
 import { PacksCompared } from './PacksCompared';
 import { TakeoffResultView } from './TakeoffResultView';
-
-/** Oil of a warm engine, °C. Design estimate. */
-const WARM_OIL = 90;
 
 type WayChoice = WayId | 'recorded';
 

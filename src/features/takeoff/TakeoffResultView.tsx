@@ -1,11 +1,8 @@
 import { View } from 'react-native';
 
-import { useEvaluation } from '@/features/jobs/evaluations';
-import { judderSetupOf } from '@/core/takeoff/judder';
 import type { Way } from '@/core/takeoff/hands';
 import type { RepeatedStart } from '@/core/takeoff/takeoff';
 import { useUnits } from '@/features/display/useUnits';
-import { useJobLater } from '@/features/jobs/useJob';
 import { Chart, nameAlong } from '@/ui/Chart';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
@@ -22,8 +19,6 @@ interface Props {
 /** One pack's start: speeds to lock-up, judder, and the steels over starts one after the other. */
 export function TakeoffResultView({ starts, way }: Props) {
   const units = useUnits();
-  const job = useJobLater();
-  const { layout } = useEvaluation();
   const first = starts[0]?.start;
   if (!first) return null;
   const { outcome, points, judder } = first;
@@ -34,7 +29,7 @@ export function TakeoffResultView({ starts, way }: Props) {
       <View style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }} testID="judder">
         <StateMark state={JUDDER_STATE[judder.level]} />
         <Words size={15} style={{ flexShrink: 1 }}>
-          {judderInWords(first, judderSetupOf(job, layout).reasons)}
+          {judderInWords(first)}
         </Words>
       </View>
       <Chart

@@ -13,8 +13,8 @@ export function startInWords(start: TakeoffResult, units: UnitChoice): string {
 }
 
 /** What judder a start would bring, and from what. */
-export function judderInWords({ judder }: TakeoffResult, reasons: readonly string[]): string {
-  const { level, fed, growth, worst } = judder;
+export function judderInWords({ judder }: TakeoffResult): string {
+  const { level, fed, growth, worst, reasons } = judder;
   if (level === 'none')
     return worst <= 0
       ? 'No judder: friction rises with slip speed and damps the driveline.'

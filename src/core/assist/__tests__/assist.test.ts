@@ -34,15 +34,15 @@ describe('centrifugal assist', () => {
   });
 });
 
-describe('expanding disc', () => {
-  const disc = {
-    weights: { count: 8, mass: 0.02, radius: 50 },
-    advantage: 3,
-    returnForce: 120,
-    returnRate: 60,
-    growth: 1.2,
-  };
+const disc = {
+  weights: { count: 8, mass: 0.02, radius: 50 },
+  advantage: 3,
+  returnForce: 120,
+  returnRate: 60,
+  growth: 1.2,
+};
 
+describe('expanding disc', () => {
   it('touches and locks at the speeds at which its clamp says so', () => {
     const { firstContact, lockUp } = takeUp(disc, 0.8, 1500, 2.5);
     expect(firstContact).toBeLessThan(lockUp);
@@ -95,13 +95,6 @@ describe('start clutch', () => {
 });
 
 describe('growth of an expanding disc', () => {
-  const disc = {
-    weights: { count: 8, mass: 0.02, radius: 50 },
-    advantage: 3,
-    returnForce: 120,
-    returnRate: 60,
-    growth: 1.2,
-  };
   const gap = 0.8;
   const springs = (lift: number) => 1500 + 200 * lift;
   const at = (rpm: number) => discGrowth(disc, gap, springs, rpm / 2.5);
