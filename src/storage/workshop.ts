@@ -134,7 +134,7 @@ class Keeper {
       if (!this.reading) this.changed();
     });
     await this.flush();
-    if (this.store.getState().storage.status === 'opening') this.say({ status: 'saved' });
+    if (this.store.getState().storage.status === 'opening') this.sayHowItStands();
     if (stored) void this.readRest();
   }
 
@@ -158,9 +158,7 @@ class Keeper {
         if (foreign.length > 0) await this.takeIn(foreign);
         foreign = await this.writeOnce();
       }
-      const { status } = this.store.getState().storage;
-      // What was typed while this was written is waiting for its own turn.
-      if (status !== 'opening') this.say({ status: this.timer === undefined ? 'saved' : 'saving' });
+      if (this.store.getState().storage.status !== 'opening') this.sayHowItStands();
     } catch (error) {
       this.say({ ...whyNot(error), status: 'failed' });
       this.timer ??= setTimeout(() => void this.flush(), AGAIN_MS);
@@ -225,6 +223,11 @@ class Keeper {
   private enqueue(run: () => Promise<void>): Promise<void> {
     this.queue = this.queue.then(run, run);
     return this.queue;
+  }
+
+  /** What was typed while something was written is waiting for its own turn. */
+  private sayHowItStands(): void {
+    this.say({ status: this.timer === undefined ? 'saved' : 'saving' });
   }
 
   private say(status: StorageStatus): void {

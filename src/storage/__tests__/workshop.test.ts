@@ -60,6 +60,22 @@ describe('keeping the workshop', () => {
     expect(kept.get('job:demo-ur-0106')).toContain('second');
   });
 
+  it('is not saved while what was typed during the very first write still waits', async () => {
+    const { records, kept } = memoryRecords();
+    const store = makeStore();
+    const write = records.write.bind(records);
+    records.write = async (changed, gone) => {
+      records.write = write;
+      store.dispatch(jobActions.detailsTyped({ jobId: 'demo-ur-0106', notes: 'at once' }));
+      return write(changed, gone);
+    };
+    const flush = await keepWorkshop(store, records, demo);
+    expect(store.getState().storage.status).toBe('saving');
+    await flush();
+    expect(store.getState().storage.status).toBe('saved');
+    expect(kept.get('job:demo-ur-0106')).toContain('at once');
+  });
+
   it('writes only what changed, drafts included, and nothing twice', async () => {
     const { raw, records, kept } = memoryRecords();
     const store = makeStore();
