@@ -3,6 +3,8 @@ module.exports = function (api) {
   return {
     presets: ['babel-preset-expo'],
     // Imports each component of Paper from its own module, so that a route loads only those it shows.
-    plugins: ['react-native-paper/babel'],
+    plugins: [
+      ['react-native-paper/babel', { mappings: require.resolve('./scripts/paper-imports.cjs') }],
+    ],
   };
 };

@@ -12,15 +12,42 @@ const ICON_MODULES = new Set([
 ]);
 const OWN_ICONS = path.join(__dirname, 'src/ui/icons/PaperIcon.tsx');
 
-// Tabs, native stacks and the site map are a fifth of the router's size and never shown here; nor are the lists,
-// pickers and switches that it draws in by asking for all of React Native.
+// Tabs, drawers, native stacks, links with previews, pages' heads and the site map are a third of the router's size and
+// never shown here; nor are the lists, pickers and switches that it draws in by asking for all of React Native.
 const ROUTER = `${path.sep}expo-router${path.sep}build${path.sep}`;
-const UNUSED_IN_ROUTER =
-  /(\/native-stack\/createNativeStackNavigator|\/stack-utils|\/layouts\/Tabs|\/layouts\/experimental-stack|\/react-navigation\/bottom-tabs|\/Sitemap)$/;
-const EMPTY_PART = path.join(__dirname, 'scripts/unused-router-part.js');
+const UNUSED_IN_ROUTER = new RegExp(
+  `/(${[
+    'native-stack/createNativeStackNavigator',
+    'stack-utils',
+    'layouts/Tabs',
+    'layouts/experimental-stack',
+    'react-navigation/bottom-tabs',
+    'Sitemap',
+    'head',
+    'NativeTabTrigger',
+    'createStaticNavigation',
+    'StaticNavigation',
+    'DrawerRouter',
+    'TabRouter',
+    'useScrollToTop',
+    'Unmatched',
+    'ErrorBoundary',
+    'ExpoLink',
+    'link/elements',
+    'screensFeatureFlags',
+    'standard-navigation',
+  ].join('|')})$`,
+);
+const EMPTY_PART = path.join(__dirname, 'scripts/unused-part.js');
 const ROUTER_NATIVE = path.join(__dirname, 'scripts/router-react-native.js');
 const ANIMATED = `${path.sep}vendor${path.sep}react-native${path.sep}Animated${path.sep}`;
 const UNUSED_IN_ANIMATED = /\/Animated(FlatList|SectionList)$/;
+// A shadow of Paper's asks for all 250 colours of its earlier design, and uses black.
+const PAPER_SHADOW = `${path.sep}react-native-paper${path.sep}lib${path.sep}module${path.sep}styles${path.sep}shadow.js`;
+const BLACK = path.join(__dirname, 'scripts/paper-black.js');
+// Drawings that come as text, and transforms written as text, are not drawn here.
+const SVG = `${path.sep}react-native-svg${path.sep}lib${path.sep}module${path.sep}`;
+const UNUSED_IN_SVG = /\/(xml|transform)$/;
 
 function standIn(from, moduleName) {
   if (from.includes(ROUTER)) {
@@ -28,6 +55,8 @@ function standIn(from, moduleName) {
     if (moduleName === 'react-native-web/dist/index') return ROUTER_NATIVE;
     if (UNUSED_IN_ROUTER.test(moduleName)) return EMPTY_PART;
   }
+  if (from.endsWith(PAPER_SHADOW) && moduleName.endsWith('/v2/colors')) return BLACK;
+  if (from.includes(SVG) && UNUSED_IN_SVG.test(moduleName)) return EMPTY_PART;
   // Animated brings all list code along; a list of ours asks for its own.
   if (from.includes(ANIMATED) && UNUSED_IN_ANIMATED.test(moduleName)) return EMPTY_PART;
   return undefined;

@@ -2,8 +2,8 @@ import { readFileSync, statSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 
 import { advise } from '@/core/advice/advise';
-import type { ComplaintId } from '@/core/causes/knowledge';
-import { COMPLAINTS } from '@/core/causes/knowledge';
+import type { ComplaintId } from '@/core/causes/complaints';
+import { COMPLAINTS } from '@/core/causes/complaints';
 import { rankCauses } from '@/core/causes/rank';
 import { DomainError } from '@/core/errors';
 import { evaluate } from '@/core/evaluate/evaluate';

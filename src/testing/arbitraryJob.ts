@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 
-import type { ComplaintId } from '@/core/causes/knowledge';
-import { COMPLAINTS, TESTS } from '@/core/causes/knowledge';
+import type { ComplaintId } from '@/core/causes/complaints';
+import { COMPLAINTS } from '@/core/causes/complaints';
+import { TESTS } from '@/core/causes/tests';
 
 import type { Job } from '@/core/job/types';
 import {

@@ -4,30 +4,7 @@
  * with one by one. Source: workshop practice; `docs/mechanics.md`, causes.
  */
 
-export type ComplaintId =
-  | 'slips'
-  | 'drags'
-  | 'creeps'
-  | 'neutral'
-  | 'clunks'
-  | 'chatters'
-  | 'grabby'
-  | 'heavy'
-  | 'burnt'
-  | 'hotDrag';
-
-export const COMPLAINTS: Readonly<Record<ComplaintId, string>> = {
-  slips: 'Slips',
-  drags: 'Drags with the lever in',
-  creeps: 'Creeps at idle',
-  neutral: 'Neutral hard to find',
-  clunks: 'Clunks into gear',
-  chatters: 'Chatters on take-off',
-  grabby: 'Grabby',
-  heavy: 'Heavy lever',
-  burnt: 'Burnt smell',
-  hotDrag: 'Won’t release when hot',
-};
+import type { ComplaintId } from './complaints';
 
 export type CauseId =
   | 'wornDiscs'
@@ -54,28 +31,6 @@ export type CauseId =
   | 'shoeSpring'
   | 'fluidHot'
   | 'tangsBind';
-
-export type TestId =
-  | 'oilGrade'
-  | 'freePlay'
-  | 'leverPump'
-  | 'dialLift'
-  | 'liftRound'
-  | 'discThickness'
-  | 'springLength'
-  | 'steelFlatness'
-  | 'basketNotches'
-  | 'stackHeight'
-  | 'idleSpeed'
-  | 'cableFeel'
-  | 'hubSpin'
-  | 'judderPresent'
-  | 'coldHot'
-  | 'discLook'
-  | 'tangClearance'
-  | 'springKinds'
-  | 'gainReading'
-  | 'shoeContact';
 
 /** A weight for or against a cause, in tenths of log-odds, with its reason. */
 export interface Weight {
@@ -117,7 +72,12 @@ export const CAUSES: Readonly<Record<CauseId, Cause>> = {
   tangsBind: { name: 'Tangs bind in their slots', prior: -11 },
 };
 
-const w = (cause: CauseId, tenths: number, because: string): Weight => ({ cause, tenths, because });
+/** A weight in one line. */
+export const w = (cause: CauseId, tenths: number, because: string): Weight => ({
+  cause,
+  tenths,
+  because,
+});
 
 /** What a complaint speaks for and against. */
 export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>> = {
@@ -202,246 +162,4 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
     w('airInLine', 10, 'Air grows when it is hot.'),
     w('thickOil', -15, 'Hot oil is thin.'),
   ],
-};
-
-export interface Outcome {
-  readonly id: string;
-  readonly label: string;
-  readonly weights: readonly Weight[];
-}
-
-export interface TellingTest {
-  readonly name: string;
-  /** Minutes at the bench: what makes a test cheap. */
-  readonly minutes: number;
-  readonly outcomes: readonly Outcome[];
-}
-
-const good = (weights: readonly Weight[], label = 'In order'): Outcome => ({
-  id: 'good',
-  label,
-  weights,
-});
-const bad = (label: string, weights: readonly Weight[]): Outcome => ({ id: 'bad', label, weights });
-
-export const TESTS: Readonly<Record<TestId, TellingTest>> = {
-  oilGrade: {
-    name: 'Read the oil’s grade from its can',
-    minutes: 1,
-    outcomes: [
-      bad('Not for wet clutches', [w('wrongOil', 35, 'The can says it.')]),
-      good([w('wrongOil', -40, 'Right grade.')], 'JASO MA or MA2'),
-    ],
-  },
-  freePlay: {
-    name: 'Free play at the lever',
-    minutes: 1,
-    outcomes: [
-      {
-        id: 'none',
-        label: 'None',
-        weights: [
-          w('noFreePlay', 35, 'The lever has none.'),
-          w('tooMuchFreePlay', -40, 'There is none at all.'),
-        ],
-      },
-      {
-        id: 'much',
-        label: 'Too much',
-        weights: [
-          w('tooMuchFreePlay', 30, 'More than the manual allows.'),
-          w('noFreePlay', -40, 'There is plenty.'),
-        ],
-      },
-      good(
-        [w('noFreePlay', -35, 'By the manual.'), w('tooMuchFreePlay', -30, 'By the manual.')],
-        'By the manual',
-      ),
-    ],
-  },
-  leverPump: {
-    name: 'Pump the lever and feel',
-    minutes: 1,
-    outcomes: [
-      bad('Gets firmer', [w('airInLine', 30, 'Air is pressed together.')]),
-      good([w('airInLine', -25, 'Firm from the first.')], 'Firm at once'),
-    ],
-  },
-  idleSpeed: {
-    name: 'Idle on a rev counter',
-    minutes: 2,
-    outcomes: [
-      bad('Too high', [w('idleHigh', 28, 'Measured.')]),
-      good([w('idleHigh', -35, 'By the manual.')]),
-    ],
-  },
-  coldHot: {
-    name: 'Try it cold and warm',
-    minutes: 10,
-    outcomes: [
-      {
-        id: 'cold',
-        label: 'Only cold',
-        weights: [
-          w('thickOil', 28, 'Gone once warm.'),
-          w('warpedSteels', -10, 'Warp stays when warm.'),
-          w('fluidHot', -30, 'Heat is not to blame.'),
-        ],
-      },
-      {
-        id: 'hot',
-        label: 'Only hot',
-        weights: [
-          w('fluidHot', 18, 'Comes with heat.'),
-          w('thickOil', -35, 'Not the oil’s thickness.'),
-        ],
-      },
-      good(
-        [
-          w('thickOil', -15, 'Cold makes no difference.'),
-          w('fluidHot', -15, 'Heat makes no difference.'),
-        ],
-        'No difference',
-      ),
-    ],
-  },
-  cableFeel: {
-    name: 'Cable off: feel it slide',
-    minutes: 5,
-    outcomes: [
-      bad('Rough or stiff', [w('dryRelease', 28, 'Felt.')]),
-      good([w('dryRelease', -18, 'Slides freely.')]),
-    ],
-  },
-  gainReading: {
-    name: 'Lever gain at a blip',
-    minutes: 5,
-    outcomes: [
-      bad('Too much', [w('gapSmall', 28, 'The gap closes early.')]),
-      good([w('gapSmall', -28, 'On target.')]),
-    ],
-  },
-  shoeContact: {
-    name: 'Rpm at which the start clutch takes hold',
-    minutes: 5,
-    outcomes: [
-      bad('At or near idle', [w('shoeSpring', 25, 'The shoes come out early.')]),
-      good([w('shoeSpring', -28, 'Clear of idle.')]),
-    ],
-  },
-  dialLift: {
-    name: 'Dial on the pressure plate',
-    minutes: 15,
-    outcomes: [
-      bad('Less than needed', [
-        w('shortLift', 30, 'Measured.'),
-        w('warpedSteels', -4, 'Lift alone explains it.'),
-      ]),
-      good([
-        w('shortLift', -35, 'Enough lift.'),
-        w('airInLine', -20, 'Enough lift.'),
-        w('tooMuchFreePlay', -20, 'Enough lift.'),
-      ]),
-    ],
-  },
-  liftRound: {
-    name: 'Lift at three points round the plate',
-    minutes: 20,
-    outcomes: [
-      bad('One side less', [
-        w('tiltedPlate', 30, 'Measured.'),
-        w('mixedSprings', 10, 'Uneven springs tilt it.'),
-      ]),
-      good([w('tiltedPlate', -35, 'Even.'), w('mixedSprings', -20, 'Even.')]),
-    ],
-  },
-  discThickness: {
-    name: 'Thickness of every disc',
-    minutes: 30,
-    outcomes: [
-      bad('Below the limit', [w('wornDiscs', 35, 'Measured.')]),
-      good([w('wornDiscs', -35, 'All within limits.')]),
-    ],
-  },
-  discLook: {
-    name: 'Look at the lining',
-    minutes: 30,
-    outcomes: [
-      bad('Glazed, black or loose', [w('glazedDiscs', 35, 'Seen.')]),
-      good([w('glazedDiscs', -30, 'Clean lining.')]),
-    ],
-  },
-  springLength: {
-    name: 'Free length of every spring',
-    minutes: 30,
-    outcomes: [
-      bad('Short', [w('weakSprings', 32, 'Measured.')]),
-      good([w('weakSprings', -28, 'Long enough.')]),
-    ],
-  },
-  springKinds: {
-    name: 'Compare the springs',
-    minutes: 30,
-    outcomes: [
-      bad('Two kinds', [w('mixedSprings', 28, 'Seen.')]),
-      good([w('mixedSprings', -30, 'All alike.')]),
-    ],
-  },
-  steelFlatness: {
-    name: 'Steels on a surface plate',
-    minutes: 35,
-    outcomes: [
-      bad('Out of flat', [w('warpedSteels', 35, 'Measured.')]),
-      good([w('warpedSteels', -38, 'All flat.')]),
-    ],
-  },
-  stackHeight: {
-    name: 'Caliper over the pack',
-    minutes: 35,
-    outcomes: [
-      {
-        id: 'low',
-        label: 'Below the window',
-        weights: [w('stackLow', 32, 'Measured.'), w('stackTall', -40, 'It is low.')],
-      },
-      {
-        id: 'tall',
-        label: 'Above the window',
-        weights: [w('stackTall', 32, 'Measured.'), w('stackLow', -40, 'It is tall.')],
-      },
-      good(
-        [w('stackLow', -32, 'In its window.'), w('stackTall', -32, 'In its window.')],
-        'In its window',
-      ),
-    ],
-  },
-  basketNotches: {
-    name: 'Notches in fingers and splines',
-    minutes: 35,
-    outcomes: [bad('Notched', [w('notches', 30, 'Felt.')]), good([w('notches', -32, 'Smooth.')])],
-  },
-  tangClearance: {
-    name: 'Clearance of tangs in their slots',
-    minutes: 40,
-    outcomes: [
-      bad('Tight', [w('tangsBind', 30, 'Measured.')]),
-      good([w('tangsBind', -28, 'Free.')]),
-    ],
-  },
-  judderPresent: {
-    name: 'Judder spring and seat in place',
-    minutes: 35,
-    outcomes: [
-      bad('Missing or turned', [w('judderMissing', 35, 'Seen.')]),
-      good([w('judderMissing', -35, 'In place.')]),
-    ],
-  },
-  hubSpin: {
-    name: 'Turn the hub by hand',
-    minutes: 35,
-    outcomes: [
-      bad('Binds', [w('tightHubNut', 32, 'Felt.')]),
-      good([w('tightHubNut', -32, 'Turns freely.')]),
-    ],
-  },
 };

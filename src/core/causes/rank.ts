@@ -1,7 +1,11 @@
 import type { Evaluation } from '../evaluate/evaluate';
 import type { Job } from '../job/types';
-import type { CauseId, ComplaintId, TestId, Weight } from './knowledge';
-import { CAUSES, COMPLAINT_WEIGHTS, COMPLAINTS, TESTS } from './knowledge';
+import type { ComplaintId } from './complaints';
+import type { CauseId, Weight } from './knowledge';
+import type { TestId } from './tests';
+import { COMPLAINTS } from './complaints';
+import { CAUSES, COMPLAINT_WEIGHTS } from './knowledge';
+import { TESTS } from './tests';
 import { weighJob, weighVerdicts } from './measured';
 
 /** What is known so far. */

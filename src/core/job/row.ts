@@ -1,4 +1,4 @@
-import { COMPLAINTS } from '../causes/knowledge';
+import { COMPLAINTS } from '../causes/complaints';
 import type { State } from '../evaluate/figure';
 import type { Job, Stage } from './types';
 

@@ -1,4 +1,4 @@
-import { COMPLAINTS } from '../causes/knowledge';
+import { COMPLAINTS } from '../causes/complaints';
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
 import type { FigureId } from '../evaluate/figure';

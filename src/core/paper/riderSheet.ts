@@ -1,4 +1,4 @@
-import { COMPLAINTS } from '../causes/knowledge';
+import { COMPLAINTS } from '../causes/complaints';
 import { evaluate } from '../evaluate/evaluate';
 import { readSentence, travel } from '../evaluate/sentence';
 import { inspect } from '../inspect/inspect';

@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -12,6 +11,7 @@ import { canShare, download, pickFile, share } from '@/files/share';
 import { useAppDispatch, useAppSelector, useAppStore } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
+import { fileMoment } from '@/ui/dates';
 import { Page } from '@/ui/Page';
 import { ProgressLine } from '@/ui/ProgressLine';
 import { useStrata } from '@/ui/theme';
@@ -51,7 +51,7 @@ function TakeAway() {
     try {
       const bytes = await dispatch(backUp());
       const now = new Date();
-      await hand(`under-ridge-${format(now, 'yyyy-MM-dd-HHmm')}.zip`, bytes, 'application/zip');
+      await hand(`under-ridge-${fileMoment(now)}.zip`, bytes, 'application/zip');
       dispatch(backupActions.backedUp(now.toISOString()));
     } catch {
       setFailed(true);

@@ -1,4 +1,3 @@
-import { format, parseISO } from 'date-fns';
 import { useCallback, useEffect, useState } from 'react';
 import { View } from 'react-native';
 
@@ -9,6 +8,7 @@ import { askForPromise, isPromised, roomLeft } from '@/storage/persistence';
 import type { Aside } from '@/storage/records';
 import { asideNow, throwAway } from '@/storage/rescue';
 import { Action } from '@/ui/Action';
+import { momentText } from '@/ui/dates';
 import { Heading, Words } from '@/ui/Words';
 
 /** How this browser keeps the workshop, and what in it could not be read. */
@@ -95,7 +95,7 @@ function SetAside() {
           const words = keyWords(aside.key, numberIn(aside.text));
           return (
             <View role="listitem" key={aside.at + aside.key} style={{ gap: 4 }}>
-              <Words>{`${words}, ${bytes(aside.text.length)}, set aside ${format(parseISO(aside.at), 'd MMM yyyy, HH:mm')}`}</Words>
+              <Words>{`${words}, ${bytes(aside.text.length)}, set aside ${momentText(aside.at)}`}</Words>
               <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
                 <Action
                   icon="download"

@@ -1,7 +1,6 @@
-import { format, parseISO } from 'date-fns';
-
 import { selectRows } from '@/features/jobs/rows';
 import { useAppSelector } from '@/store/store';
+import { momentText } from '@/ui/dates';
 
 /** Jobs that changed since the last backup. */
 const changedSince = (jobs: readonly { readonly updatedAt: string }[], since: string): number =>
@@ -12,9 +11,7 @@ export function useBackupWords(): { readonly text: string; readonly changed: num
   const { since, made } = useAppSelector((state) => state.backup.last);
   const jobs = useAppSelector(selectRows);
   const changed = changedSince(jobs, since);
-  const last = made
-    ? `Last backup ${format(parseISO(since), 'd MMM yyyy, HH:mm')}.`
-    : 'No backup yet.';
+  const last = made ? `Last backup ${momentText(since)}.` : 'No backup yet.';
   return {
     changed,
     text: `${last} ${changed === 0 ? 'No job' : changed === 1 ? 'One job' : `${changed} jobs`} changed since${

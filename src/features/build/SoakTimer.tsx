@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
@@ -8,6 +7,7 @@ import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 import { Action } from '@/ui/Action';
+import { nearMomentText } from '@/ui/dates';
 import { ProgressLine } from '@/ui/ProgressLine';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
@@ -38,12 +38,12 @@ export function SoakTimer({ fields }: Pick<SheetLine, 'fields'>) {
           <View style={{ flexDirection: 'row', gap: 8 }} role="status">
             <StateMark state={soak.status === 'soaking' ? 'watch' : 'good'} />
             <Words size={15} style={{ flexShrink: 1 }}>
-              {`In the oil since ${format(new Date(soakStart), 'd MMM, HH:mm')}: ${minutesText(Math.floor(soak.soaked))}. ${
+              {`In the oil since ${nearMomentText(soakStart)}: ${minutesText(Math.floor(soak.soaked))}. ${
                 soak.status === 'done'
                   ? 'Soaked as planned.'
                   : soak.status === 'least'
-                    ? `The least is reached; the plan in ${minutesText(soak.toPlan)}, at ${format(new Date(soak.endsAt ?? now), 'd MMM, HH:mm')}.`
-                    : `The least in ${minutesText(soak.toLeast)}; the plan at ${format(new Date(soak.endsAt ?? now), 'd MMM, HH:mm')}.`
+                    ? `The least is reached; the plan in ${minutesText(soak.toPlan)}, at ${nearMomentText(soak.endsAt ?? now)}.`
+                    : `The least in ${minutesText(soak.toLeast)}; the plan at ${nearMomentText(soak.endsAt ?? now)}.`
               }`}
             </Words>
           </View>

@@ -1,4 +1,4 @@
-import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
@@ -13,6 +13,7 @@ import { WhenRead } from '@/features/jobs/WhenRead';
 import { download } from '@/files/share';
 import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
+import { dayText, nearMomentText } from '@/ui/dates';
 import { Page } from '@/ui/Page';
 import { useStrata } from '@/ui/theme';
 import { webLink } from '@/ui/webLink';
@@ -73,9 +74,9 @@ function DueList() {
 }
 
 function dayWords(due: Due, today: Date): string {
-  if (due.at) return format(parseISO(due.at), 'd MMM, HH:mm');
+  if (due.at) return nearMomentText(due.at);
   const days = differenceInCalendarDays(parseISO(due.day), today);
-  const date = format(parseISO(due.day), 'd MMM yyyy');
+  const date = dayText(due.day);
   if (days < 0) return `${date}, ${days === -1 ? 'a day' : `${-days} days`} late`;
   if (days === 0) return `${date}, today`;
   return days <= 60 ? `${date}, in ${days === 1 ? 'a day' : `${days} days`}` : date;

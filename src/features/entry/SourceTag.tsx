@@ -1,4 +1,3 @@
-import { format, parseISO } from 'date-fns';
 import { Pressable } from 'react-native';
 import { Menu } from 'react-native-paper';
 
@@ -7,6 +6,7 @@ import type { Entry, Source, SourceKind } from '@/core/job/types';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJobId } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
+import { dayText, isoDay } from '@/ui/dates';
 import { DropMenu } from '@/ui/DropMenu';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -24,7 +24,7 @@ const DATED: ReadonlySet<SourceKind> = new Set(['measured', 'tested']);
 
 /** Where a value comes from, in words: "measured 9 Nov 2026". */
 export function sourceWords({ kind, date, note }: Source): string {
-  const day = date ? ` ${format(parseISO(date), 'd MMM yyyy')}` : '';
+  const day = date ? ` ${dayText(date)}` : '';
   return `${SOURCE_WORD[kind]}${day}${note ? `, ${note}` : ''}`;
 }
 
@@ -41,7 +41,7 @@ export function SourceTag({ path, entry, name }: Props) {
   const strata = useStrata();
   const kind = entry.source?.kind ?? 'entered';
   const choose = (chosen: SourceKind) => {
-    const date = format(new Date(), 'yyyy-MM-dd');
+    const date = isoDay();
     const source: Source = DATED.has(chosen) ? { kind: chosen, date } : { kind: chosen };
     dispatch(jobActions.sourceChosen({ jobId, path, source }));
   };

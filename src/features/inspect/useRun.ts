@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { useMemo, useState } from 'react';
 
 import { readGauge } from '@/core/inspect/reading';
@@ -8,6 +7,7 @@ import type { ParsedEntry, Reading } from '@/core/units/parseEntry';
 import { useUnits } from '@/features/display/useUnits';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
+import { isoDay } from '@/ui/dates';
 
 import { withReading } from './edits';
 
@@ -56,7 +56,7 @@ export function useRun(parts: readonly RunPart[]): Run {
   };
   const keep = (reading: Reading, shown: string) => {
     if (!step) return;
-    change((j) => withReading(j, step.path, reading, shown, format(new Date(), 'yyyy-MM-dd')));
+    change((j) => withReading(j, step.path, reading, shown, isoDay()));
     go(index + 1);
   };
   const take = (sent?: string) => {

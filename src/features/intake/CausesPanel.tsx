@@ -2,8 +2,8 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
-import type { TestId } from '@/core/causes/knowledge';
-import { TESTS } from '@/core/causes/knowledge';
+import type { TestId } from '@/core/causes/tests';
+import { TESTS } from '@/core/causes/tests';
 import type { RankedCause } from '@/core/causes/rank';
 import { rankCauses } from '@/core/causes/rank';
 import { useChangeJob } from '@/features/jobs/changeJob';

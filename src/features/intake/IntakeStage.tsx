@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 
-import type { ComplaintId } from '@/core/causes/knowledge';
+import type { ComplaintId } from '@/core/causes/complaints';
 import { AIM_NAME, OIL_NAME } from '@/core/job/words';
-import { COMPLAINTS } from '@/core/causes/knowledge';
+import { COMPLAINTS } from '@/core/causes/complaints';
 import { hasPack } from '@/core/guide/identify';
 import { MAX_NOTES } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';

@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 
@@ -11,6 +10,7 @@ import { LooseField } from '@/features/entry/LooseField';
 import { sourceWords, SOURCE_WORD } from '@/features/entry/SourceTag';
 import { Choice, optionsOf } from '@/ui/Choice';
 import { DateField } from '@/ui/DateField';
+import { isoDay } from '@/ui/dates';
 import { EditRow } from '@/ui/EditRow';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { LineField } from '@/ui/LineField';
@@ -59,7 +59,6 @@ function LimitFields({ limit, onChange, onRemove }: Props) {
   const units = useUnits();
   const field = limitField(limit.pattern);
   const source = limit.entry?.source ?? { kind: 'entered' };
-  const today = () => format(new Date(), 'yyyy-MM-dd');
   const say = (part: Partial<typeof source>) => {
     if (limit.entry)
       onChange({ ...limit, entry: { ...limit.entry, source: { ...source, ...part } } });
@@ -71,7 +70,7 @@ function LimitFields({ limit, onChange, onRemove }: Props) {
     // A new value is of today, from where the old one was.
     onChange({
       ...rest,
-      entry: { value, source: { ...(entry?.source ?? { kind: 'manual' }), date: today() } },
+      entry: { value, source: { ...(entry?.source ?? { kind: 'manual' }), date: isoDay() } },
     });
   };
   return (

@@ -1,4 +1,3 @@
-import { format, parseISO } from 'date-fns';
 import { View } from 'react-native';
 
 import type { Foreseen, PackLife } from '@/core/log/packLife';
@@ -8,6 +7,7 @@ import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useJobLater } from '@/features/jobs/useJob';
 import { Chart } from '@/ui/Chart';
+import { dayText } from '@/ui/dates';
 import { useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
@@ -15,7 +15,7 @@ const STEPS = 24;
 /** The axis runs on past the first limit by this share of the way to it. */
 const PAST = 0.08;
 
-const day = (iso: string) => format(parseISO(iso), 'd MMM yyyy');
+const day = (iso: string) => dayText(iso);
 const hours = (h: number) => `${h.toFixed(0)} h`;
 
 /** What the readings over hours say: the limit that will be met first, when, and by how much that may be off. */

@@ -1,4 +1,3 @@
-import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
@@ -12,6 +11,7 @@ import { jobSelectors } from '@/features/jobs/jobsSlice';
 import { useJobPart } from '@/features/jobs/useJob';
 import { useAppSelector } from '@/store/store';
 import { Choice } from '@/ui/Choice';
+import { dayText } from '@/ui/dates';
 import { Panel } from '@/ui/Panel';
 import { useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
@@ -61,7 +61,7 @@ function Entry({ line }: { readonly line: LogLine }) {
     >
       <Words bold>
         {[
-          format(parseISO(line.date), 'd MMM yyyy'),
+          dayText(line.date),
           line.hours === undefined ? undefined : `${line.hours.toFixed(0)} h`,
           line.kind === 'job' ? line.number : 'return',
         ]

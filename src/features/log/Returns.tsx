@@ -1,5 +1,4 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { format } from 'date-fns';
 import { View } from 'react-native';
 
 import { fieldPath, MAX_NOTES } from '@/core/job/fields';
@@ -11,12 +10,11 @@ import { evaluationOf } from '@/features/jobs/evaluations';
 import { useJobPart } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { DateField } from '@/ui/DateField';
+import { dayText, isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { LineField } from '@/ui/LineField';
 import { Panel } from '@/ui/Panel';
 import { Heading, Words } from '@/ui/Words';
-
-const today = () => format(new Date(), 'yyyy-MM-dd');
 
 const withVisit = (job: Job, id: string, part: Partial<Visit>): Job => ({
   ...job,
@@ -31,7 +29,7 @@ export function Returns() {
   const add = () =>
     change((j) => ({
       ...j,
-      visits: [...j.visits, { id: nanoid(10), date: today(), readings: {}, note: '' }],
+      visits: [...j.visits, { id: nanoid(10), date: isoDay(), readings: {}, note: '' }],
     }));
   return (
     <View style={{ gap: 8 }}>
@@ -58,7 +56,7 @@ function Return({ visit }: { readonly visit: Visit }) {
   );
   const { id, date, hours, readings, note } = visit;
   const read = discs.filter((l) => readings[l.plate.id]).length;
-  const title = date ? format(new Date(`${date}T12:00:00`), 'd MMM yyyy') : 'No date yet';
+  const title = date ? dayText(new Date(`${date}T12:00:00`)) : 'No date yet';
   return (
     <Panel
       title={`Return of ${title}`}

@@ -1,5 +1,4 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { format } from 'date-fns';
 import { View } from 'react-native';
 
 import { fieldPath, MAX_STEPS, MAX_TESTER_POINTS } from '@/core/job/fields';
@@ -11,6 +10,7 @@ import { TesterFile } from '@/features/springs/TesterFile';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
+import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Removable } from '@/ui/Removable';
 import { Heading, Words } from '@/ui/Words';
@@ -51,9 +51,7 @@ export function DiaphragmFields() {
           <TesterFile
             place="deflection"
             onPoints={(read) =>
-              change((j) =>
-                withDiaphragmFile(j, read, format(new Date(), 'yyyy-MM-dd'), () => nanoid(10)),
-              )
+              change((j) => withDiaphragmFile(j, read, isoDay(), () => nanoid(10)))
             }
           />
           {points.map((point, i) => (

@@ -1,5 +1,4 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { format } from 'date-fns';
 import { useState } from 'react';
 import { View } from 'react-native';
 
@@ -20,6 +19,7 @@ import { TesterFile } from '@/features/springs/TesterFile';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
+import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { LineField } from '@/ui/LineField';
 import { Removable } from '@/ui/Removable';
@@ -194,8 +194,6 @@ function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: bo
   );
 }
 
-const today = () => format(new Date(), 'yyyy-MM-dd');
-
 function TesterPoints({ group }: { readonly group: CoilGroup }) {
   const { id: jobId } = useJob();
   const dispatch = useAppDispatch();
@@ -206,7 +204,7 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
   // Only the kind that was told to listen takes what the tester sends.
   useBenchReadings((reading) => {
     if (reading.device === 'tester' && listening)
-      change((j) => withTesterPoint(j, groupId, reading, nanoid(10), today()));
+      change((j) => withTesterPoint(j, groupId, reading, nanoid(10), isoDay()));
   });
   return (
     <View style={{ gap: 8 }}>
@@ -217,7 +215,7 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
       <TesterFile
         place="length"
         onPoints={(points) =>
-          change((j) => withTesterFile(j, groupId, points, today(), () => nanoid(10)))
+          change((j) => withTesterFile(j, groupId, points, isoDay(), () => nanoid(10)))
         }
       />
       {group.testerPoints.map((point, i) => (

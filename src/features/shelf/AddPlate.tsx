@@ -1,5 +1,4 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { format } from 'date-fns';
 import { useState } from 'react';
 
 import { fieldAt } from '@/core/job/fields';
@@ -12,6 +11,7 @@ import { useForm } from '@/features/entry/useForm';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
+import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Panel } from '@/ui/Panel';
 
@@ -47,7 +47,7 @@ export function AddPlate() {
         count: count ?? 1,
         isNew: age === 'new',
         ...(sort === 'disc' ? { lining } : {}),
-        ...(thickness === undefined ? {} : { measured: format(new Date(), 'yyyy-MM-dd') }),
+        ...(thickness === undefined ? {} : { measured: isoDay() }),
       }),
     );
     // The next plate begins with empty fields.

@@ -1,5 +1,4 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { format, parseISO } from 'date-fns';
 import { memo } from 'react';
 import { View } from 'react-native';
 
@@ -13,6 +12,7 @@ import { LooseField } from '@/features/entry/LooseField';
 import { useTyped } from '@/features/entry/useTyped';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
+import { dayText, isoDay } from '@/ui/dates';
 import { EditRow } from '@/ui/EditRow';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { LineField } from '@/ui/LineField';
@@ -80,7 +80,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
   const dispatch = useAppDispatch();
   const kept = `shelf.${plate.id}.`;
   const [why, setWhy] = useTyped(`${kept}why`);
-  const today = format(new Date(), 'yyyy-MM-dd');
+  const today = isoDay();
   const keep = (part: Partial<StockPlate>) =>
     dispatch(shelfActions.stockPlatePut({ ...plate, ...part }));
   const scrap = () => {
@@ -132,7 +132,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
       </FieldGrid>
       {plate.measured ? (
         <Words soft size={14}>
-          {`Measured on ${format(parseISO(plate.measured), 'd MMM yyyy')}.`}
+          {`Measured on ${dayText(plate.measured)}.`}
         </Words>
       ) : null}
       {taken > 0 ? (

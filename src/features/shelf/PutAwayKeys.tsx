@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { useState } from 'react';
 import { View } from 'react-native';
 
@@ -7,6 +6,7 @@ import { useJobId, useJobPart } from '@/features/jobs/useJob';
 import type { AppStore, RootState } from '@/store/store';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
+import { isoDay } from '@/ui/dates';
 import { Words } from '@/ui/Words';
 
 import type { PutAway } from './putAway';
@@ -45,7 +45,7 @@ export function PutAwayKeys({ pieces, put, what, to }: Props) {
               key={where}
               icon={KEY[where].icon}
               accessibilityLabel={`${what}: ${KEY[where].word.toLowerCase()}`}
-              onPress={() => setDone(dispatch(put(jobId, where, format(new Date(), 'yyyy-MM-dd'))))}
+              onPress={() => setDone(dispatch(put(jobId, where, isoDay())))}
             >
               {pieces > 1 ? `${what}: ${KEY[where].word.toLowerCase()}` : KEY[where].word}
             </Action>

@@ -1,5 +1,4 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { format } from 'date-fns';
 import { useState } from 'react';
 import { View } from 'react-native';
 
@@ -16,6 +15,7 @@ import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { WhenRead } from '@/features/jobs/WhenRead';
 import { Action } from '@/ui/Action';
+import { isoDay } from '@/ui/dates';
 import { Panel } from '@/ui/Panel';
 import { ProgressLine } from '@/ui/ProgressLine';
 import { useStrata } from '@/ui/theme';
@@ -169,7 +169,7 @@ function SetRow({ set, place, stock }: RowProps) {
               j,
               set,
               stock,
-              { kind: 'measured', date: format(new Date(), 'yyyy-MM-dd'), note: 'from the shelf' },
+              { kind: 'measured', date: isoDay(), note: 'from the shelf' },
               () => nanoid(10),
             ),
           )

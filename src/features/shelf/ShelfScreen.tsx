@@ -1,4 +1,3 @@
-import { format, parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
@@ -12,6 +11,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { jobSelectors } from '@/features/jobs/jobsSlice';
 import { WhenRead } from '@/features/jobs/WhenRead';
 import { useAppDispatch, useAppSelector } from '@/store/store';
+import { dayText } from '@/ui/dates';
 import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
 import { useStrata } from '@/ui/theme';
@@ -159,7 +159,7 @@ function ScrapRow({ label, mm, words, item: { scrapped, from }, onForget }: Scra
       <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
         <Words size={15}>{words}</Words>
         <Words soft size={14}>
-          {[`on ${format(parseISO(scrapped), 'd MMM yyyy')}`, from ? `from ${from}` : undefined]
+          {[`on ${dayText(scrapped)}`, from ? `from ${from}` : undefined]
             .filter(Boolean)
             .join(', ')}
         </Words>

@@ -1,5 +1,4 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { format } from 'date-fns';
 import { useState } from 'react';
 import { View } from 'react-native';
 
@@ -16,6 +15,7 @@ import { useTyped } from '@/features/entry/useTyped';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
+import { isoDay } from '@/ui/dates';
 import { EditRow } from '@/ui/EditRow';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { LineField } from '@/ui/LineField';
@@ -73,8 +73,7 @@ function SpringFields({ spring, taken }: Props) {
   const kept = `shelf.${spring.id}.`;
   const keep = (part: Partial<CoilGroup>) =>
     dispatch(shelfActions.springsPut({ ...spring, group: { ...group, ...part } }));
-  const said = (value: number): Entry =>
-    entry(value, { kind: 'tested', date: format(new Date(), 'yyyy-MM-dd') });
+  const said = (value: number): Entry => entry(value, { kind: 'tested', date: isoDay() });
   const shown = (pattern: FieldPattern, value: Entry | undefined) =>
     value === undefined ? '' : formatValue(value.value, FIELDS[pattern].quantity, units);
   const point = (id: string, part: Partial<TesterPoint>) =>

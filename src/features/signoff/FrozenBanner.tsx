@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { router } from 'expo-router';
 import { View } from 'react-native';
 
@@ -7,6 +6,7 @@ import { refusalRead } from '@/features/jobs/frozen';
 import { useJobId, useJobPart } from '@/features/jobs/useJob';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
+import { momentText } from '@/ui/dates';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -41,7 +41,7 @@ export function FrozenBanner() {
         <Words size={15}>
           {refused
             ? 'Nothing was changed: this record is signed. Open it again to change it; the signed revision stays.'
-            : `Signed as revision ${last.number} on ${format(new Date(last.signedAt), 'd MMM yyyy, HH:mm')} by ${last.by}.`}
+            : `Signed as revision ${last.number} on ${momentText(last.signedAt)} by ${last.by}.`}
         </Words>
       </View>
       {refused ? (

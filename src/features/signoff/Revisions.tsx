@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { router } from 'expo-router';
 import { View } from 'react-native';
 
@@ -9,6 +8,7 @@ import { useTyped } from '@/features/entry/useTyped';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob, useJobId } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
+import { momentText } from '@/ui/dates';
 import { LineField } from '@/ui/LineField';
 import { useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
@@ -38,9 +38,7 @@ function RevisionRow({ revision: r }: { readonly revision: Revision }) {
       role="listitem"
       style={{ borderTopWidth: 1, borderColor: strata.line, paddingVertical: 8, gap: 4 }}
     >
-      <Words bold>
-        {`Revision ${r.number}, ${format(new Date(r.signedAt), 'd MMM yyyy, HH:mm')}, ${r.by}`}
-      </Words>
+      <Words bold>{`Revision ${r.number}, ${momentText(r.signedAt)}, ${r.by}`}</Words>
       {r.why ? <Words size={15}>{`Opened again: ${r.why}`}</Words> : null}
       <Words soft size={14}>
         Digest of its content (SHA-256)

@@ -28,7 +28,7 @@ export function SignPanel() {
   const open = items.filter((i) => !i.override).length;
   const number = (job.signOff.revisions.at(-1)?.number ?? 0) + 1;
   const sign = async () => {
-    const { digestOf } = await import('@/files/digest');
+    const { digestOf } = await import('@/files/jsonFiles');
     change((j) => signed(j, by, new Date().toISOString(), digestOf));
   };
   return (

@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import type { ReactNode } from 'react';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
@@ -13,6 +12,7 @@ import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJobPart } from '@/features/jobs/useJob';
 import { CheckRow } from '@/ui/CheckRow';
 import { Choice } from '@/ui/Choice';
+import { nearMomentText } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { LineField } from '@/ui/LineField';
 import { StateMark } from '@/ui/StateMark';
@@ -91,7 +91,7 @@ const StepBox = memo(
             <Words soft size={14}>
               {changed
                 ? `Changed since it was done. Then it said: ${record.done.said}. Tick again once it is done so.`
-                : `${format(new Date(record.done.at), 'd MMM, HH:mm')}${record.done.by ? `, ${record.done.by}` : ''}`}
+                : `${nearMomentText(record.done.at)}${record.done.by ? `, ${record.done.by}` : ''}`}
             </Words>
           ) : state === 'skipped' ? (
             <Words soft size={14}>

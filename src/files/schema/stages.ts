@@ -1,6 +1,7 @@
 import Joi from 'joi';
 
-import { COMPLAINTS, TESTS } from '@/core/causes/knowledge';
+import { COMPLAINTS } from '@/core/causes/complaints';
+import { TESTS } from '@/core/causes/tests';
 import { MAX_LINES, MAX_NAME, MAX_NOTES, MAX_PLATES, MAX_READINGS } from '@/core/job/fields';
 import { AIMS, FIXTURES, POINTS } from '@/core/job/types';
 

@@ -5,8 +5,11 @@ import { demoJob } from '@/demo/jobs';
 import { evaluate } from '../../evaluate/evaluate';
 import { entry } from '../../job/blank';
 import { withEntry } from '../../job/paths';
-import type { ComplaintId, TestId } from '../knowledge';
-import { CAUSES, COMPLAINT_WEIGHTS, COMPLAINTS, TESTS } from '../knowledge';
+import type { ComplaintId } from '../complaints';
+import type { TestId } from '../tests';
+import { COMPLAINTS } from '../complaints';
+import { CAUSES, COMPLAINT_WEIGHTS } from '../knowledge';
+import { TESTS } from '../tests';
 import { rankCauses } from '../rank';
 
 const top = (ranking: ReturnType<typeof rankCauses>, n = 1) =>

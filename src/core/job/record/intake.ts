@@ -1,4 +1,5 @@
-import type { ComplaintId, TestId } from '../../causes/knowledge';
+import type { ComplaintId } from '../../causes/complaints';
+import type { TestId } from '../../causes/tests';
 import type { Entry } from './entry';
 
 /* Stage, machine, engine, and what was asked for and found by asking. */

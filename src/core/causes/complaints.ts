@@ -1,0 +1,26 @@
+/* What riders complain of. */
+
+export type ComplaintId =
+  | 'slips'
+  | 'drags'
+  | 'creeps'
+  | 'neutral'
+  | 'clunks'
+  | 'chatters'
+  | 'grabby'
+  | 'heavy'
+  | 'burnt'
+  | 'hotDrag';
+
+export const COMPLAINTS: Readonly<Record<ComplaintId, string>> = {
+  slips: 'Slips',
+  drags: 'Drags with the lever in',
+  creeps: 'Creeps at idle',
+  neutral: 'Neutral hard to find',
+  clunks: 'Clunks into gear',
+  chatters: 'Chatters on take-off',
+  grabby: 'Grabby',
+  heavy: 'Heavy lever',
+  burnt: 'Burnt smell',
+  hotDrag: 'Won’t release when hot',
+};

@@ -1,0 +1,37 @@
+import { lightFormat, parseISO } from 'date-fns';
+
+/* How days and moments stand on a screen, and how a day is kept. */
+
+/** A day or a moment as it is kept, or as the clock gives it. */
+export type When = string | Date;
+
+const dateOf = (when: When): Date => (typeof when === 'string' ? parseISO(when) : when);
+
+// The month alone is asked for: the order of a whole date would follow the device's country.
+const month = new Intl.DateTimeFormat('en', { month: 'short' });
+
+/** A day as it is kept: "2026-11-09"; today when no other is given. */
+export const isoDay = (date = new Date()): string => lightFormat(date, 'yyyy-MM-dd');
+
+/** "9 Nov" */
+const shortDay = (date: Date): string => `${date.getDate()} ${month.format(date)}`;
+
+const timeOfDay = (date: Date): string => lightFormat(date, 'HH:mm');
+
+/** "9 Nov 2026" */
+export function dayText(when: When): string {
+  const date = dateOf(when);
+  return `${shortDay(date)} ${date.getFullYear()}`;
+}
+
+/** "9 Nov 2026, 14:05" */
+export const momentText = (when: When): string => `${dayText(when)}, ${timeOfDay(dateOf(when))}`;
+
+/** "9 Nov, 14:05", of what is near. */
+export function nearMomentText(when: When): string {
+  const date = dateOf(when);
+  return `${shortDay(date)}, ${timeOfDay(date)}`;
+}
+
+/** A moment for the name of a file: "2026-11-09-1405" */
+export const fileMoment = (date: Date): string => lightFormat(date, 'yyyy-MM-dd-HHmm');
