@@ -120,18 +120,55 @@ test('a bad entry is refused at its field, kept as typed, and leaves the other f
 
   await shop.tab('Pack');
   await shop.unfold('Disc');
-  await shop.type('pack.kinds.disc.innerRadius', '70');
+  await shop.type('pack.kinds.disc.innerRadius', '140');
   await expect(
-    page.getByText('The inner radius must be less than the outer, 58.500 mm.'),
+    page.getByText('The inner diameter must be less than the outer, 117.000 mm.'),
   ).toBeVisible();
-  await shop.type('pack.kinds.disc.innerRadius', '46.5');
-  await expect(page.getByText('The inner radius must be less than the outer')).toHaveCount(0);
+  await shop.type('pack.kinds.disc.innerRadius', '93');
+  await expect(page.getByText('The inner diameter must be less than the outer')).toHaveCount(0);
   await shop.unfold('Lay the pack at once');
   for (const text of ['0', '200', '2.5', 'x']) {
     await page.getByRole('textbox', { name: 'Friction discs in the pack' }).fill(text);
     await expect(page.getByText(/Give a whole number from 1 to 29/)).toBeVisible();
     await expect(page.getByRole('button', { name: 'Lay the pack', exact: true })).toBeDisabled();
   }
+});
+
+test('a job is typed field after field by Enter, and what is still needed leads to its field', async ({
+  workshop: shop,
+  page,
+}) => {
+  atOneSize('phone');
+  await shop.newJob();
+  await expect(page.getByRole('textbox', { name: 'Machine', exact: true })).toBeFocused();
+  await page.keyboard.type('Fell 400');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: 'What it is used for' })).toBeFocused();
+  const torque = shop.field('engine.peakTorque');
+  await torque.click();
+  for (const text of ['38', '7000', '62/21']) {
+    await page.keyboard.type(text);
+    await page.keyboard.press('Enter');
+  }
+  await expect(shop.field('engine.primaryRatio')).toHaveValue('2.952');
+
+  // A thumb gets the keys for digits, and letters where a unit is to be written.
+  await torque.click();
+  await expect(torque).toHaveAttribute('inputmode', 'decimal');
+  await page.getByRole('button', { name: 'Letters for Engine peak torque' }).tap();
+  await expect(torque).toHaveAttribute('inputmode', 'text');
+  await expect(torque).toBeFocused();
+
+  await shop.stage('Specify');
+  await page.getByRole('textbox', { name: 'Friction discs in the pack' }).fill('8');
+  await page.getByRole('button', { name: 'Lay 15 plates' }).click();
+  await shop.verdict().getByRole('button', { name: 'Lining outer diameter' }).click();
+  await expect(shop.field('pack.kinds.disc.outerRadius')).toBeFocused();
+  await page.keyboard.type('117');
+  await page.keyboard.press('Enter');
+  await expect(shop.field('pack.kinds.disc.innerRadius')).toBeFocused();
+  await shop.verdict().getByRole('button', { name: 'Hub floor to spring seat' }).click();
+  await expect(shop.field('springs.coil.seatDistance')).toBeFocused();
 });
 
 test('asks when another unit is meant, and shows any unit without changing what is stored', async ({

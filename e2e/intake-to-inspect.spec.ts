@@ -241,7 +241,9 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   await expect(title(shop, 'All gone over')).toBeVisible();
   await expect(page.getByText('15 of 16 readings are taken.')).toBeVisible();
   await page.getByRole('button', { name: /^Go to what is open/ }).click();
-  await typed(shop, '0.15');
+  const likely = page.getByRole('group', { name: 'Likely readings' });
+  await expect(likely.getByRole('button')).toHaveText(['None', '0.05', '0.1', '0.15']);
+  await likely.getByRole('button', { name: '0.15' }).click();
   await page.getByRole('button', { name: 'To the verdicts' }).click();
 
   // Verdicts with reasons and limit sources, on parts and across them.

@@ -20,7 +20,7 @@ export async function typePack(shop: Workshop): Promise<void> {
   await shop.unfold('Disc');
   await shop.type('pack.kinds.disc.thickness', '3.0');
   await shop.type('pack.kinds.disc.outerRadius', '116 dia');
-  await shop.type('pack.kinds.disc.innerRadius', '46');
+  await shop.type('pack.kinds.disc.innerRadius', '46 rad');
   await shop.unfold('Steel');
   await shop.type('pack.kinds.steel.thickness', '1.6');
   await page.getByRole('textbox', { name: 'Friction discs in the pack' }).fill('4');

@@ -183,8 +183,8 @@ test('a pack from empty to good by the keyboard alone', async ({ workshop: shop,
   await press(page, page.getByRole('link', { name: /^Specify,/ }));
   await expect(page.getByRole('tab', { name: 'Pack' })).toBeVisible();
   await write(shop, 'pack.kinds.disc.thickness', '3.0');
-  await write(shop, 'pack.kinds.disc.outerRadius', '58');
-  await write(shop, 'pack.kinds.disc.innerRadius', '46');
+  await write(shop, 'pack.kinds.disc.outerRadius', '116');
+  await write(shop, 'pack.kinds.disc.innerRadius', '92');
   await write(shop, 'pack.kinds.steel.thickness', '1.6');
   await tabTo(page, page.getByRole('textbox', { name: 'Friction discs in the pack' }));
   await page.keyboard.type('4');

@@ -10,6 +10,7 @@ import { evaluate } from '@/core/evaluate/evaluate';
 import type { PackState } from '@/core/evaluate/states';
 import { packModel } from '@/core/evaluate/states';
 import { readSentence } from '@/core/evaluate/sentence';
+import type { FieldPath } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
 import type { WorkStage } from '@/core/job/work';
 import { WORK_STAGES } from '@/core/job/work';
@@ -123,7 +124,7 @@ function run(args: readonly string[]): number {
   if (values.sheets)
     result.sheets = Object.fromEntries(WORK_STAGES.map((stage) => [stage, sheetOf(job, stage)]));
   if (values.open)
-    result.open = openItems(job, Object.keys(unfinished).length, evaluation).map((i) => ({
+    result.open = openItems(job, Object.keys(unfinished) as FieldPath[], evaluation).map((i) => ({
       ...i,
       sentence: readSentence(i.sentence),
     }));

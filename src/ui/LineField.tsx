@@ -2,6 +2,7 @@ import { useId } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 
+import { goToNextField } from './nextField';
 import { FONT, useStrata } from './theme';
 import { Words } from './Words';
 
@@ -11,10 +12,21 @@ interface Props {
   readonly onChangeText: (text: string) => void;
   readonly maxLength: number;
   readonly multiline?: boolean;
+  /** Stands alone: Enter does not go on to whatever field comes after it. */
+  readonly alone?: boolean;
+  readonly autoFocus?: boolean;
 }
 
 /** A field for words. The label stands above it and stays there. */
-export function LineField({ label, value, onChangeText, maxLength, multiline = false }: Props) {
+export function LineField({
+  label,
+  value,
+  onChangeText,
+  maxLength,
+  multiline = false,
+  alone = false,
+  autoFocus = false,
+}: Props) {
   const strata = useStrata();
   const id = useId();
   return (
@@ -30,6 +42,10 @@ export function LineField({ label, value, onChangeText, maxLength, multiline = f
         onChangeText={onChangeText}
         maxLength={maxLength}
         multiline={multiline}
+        autoFocus={autoFocus}
+        {...(multiline || alone
+          ? {}
+          : { onSubmitEditing: goToNextField, blurOnSubmit: false, enterKeyHint: 'next' })}
         outlineColor={strata.line}
         style={{ minHeight: multiline ? 120 : 48, backgroundColor: strata.raised }}
         contentStyle={{ fontFamily: FONT.text, fontSize: 16 }}

@@ -11,6 +11,8 @@ interface Props {
   /** What is inside, in a few words, while it is shut. */
   readonly summary?: string;
   readonly initiallyOpen?: boolean;
+  /** Something inside is asked for: it opens, and stays open. */
+  readonly asked?: boolean;
   /** Of its heading in the outline of the page. */
   readonly level?: 2 | 3;
   /** Beside the title, whether it is open or shut. */
@@ -23,11 +25,13 @@ export function Panel({
   title,
   summary,
   initiallyOpen = false,
+  asked = false,
   level = 3,
   aside,
   children,
 }: Props) {
   const [open, setOpen] = useState(initiallyOpen);
+  if (asked && !open) setOpen(true);
   const strata = useStrata();
   return (
     <View style={{ borderTopWidth: 1, borderColor: strata.line }}>
@@ -51,7 +55,11 @@ export function Panel({
           <Icon source={open ? 'chevron-up' : 'chevron-down'} size={24} color={strata.slate} />
         </View>
       </TouchableRipple>
-      {open ? <View style={{ gap: 12, paddingBottom: 16 }}>{children}</View> : null}
+      {open ? (
+        <View role="group" aria-label={title} style={{ gap: 12, paddingBottom: 16 }}>
+          {children}
+        </View>
+      ) : null}
     </View>
   );
 }

@@ -5,6 +5,7 @@ import type { Verdict, VerdictId } from '../evaluate/verdicts';
 import type { Job } from '../job/types';
 import type { AtHand, Move } from './moves';
 import { COMMON_STEELS, movesFor } from './moves';
+import { releaseMoves } from './releaseMoves';
 
 /** One or two moves that cure a verdict, with what the pack is then. */
 export interface Advice {
@@ -40,7 +41,7 @@ export interface AdviseOptions {
 
 /**
  * Tries the changes that a builder could make, by evaluating each, and returns those that turn a verdict good without
- * making any other worse: least effort first, then the greater reserve. Two moves together are tried where no one
+ * making any other worse: least effort first, then the greater reserve, then the lighter lever. Two moves together are tried where no one
  * move is enough.
  * @param verdict the verdict to cure; a good one or one that is not known has no advice
  * Source: exhaustive evaluation; `docs/mechanics.md`, advice.
@@ -53,7 +54,8 @@ export function advise(
   const before = evaluate(job);
   const state = before.verdicts.find((v) => v.id === verdict)?.state;
   if (state !== 'watch' && state !== 'stop') return [];
-  const moves = movesFor(job, atHand);
+  // More travel cures nothing but a short lift; tried elsewhere it would only cost time.
+  const moves = [...movesFor(job, atHand), ...(verdict === 'releases' ? releaseMoves(job) : [])];
   const singles = moves.flatMap((move) => tryMoves(job, before, verdict, [move]) ?? []);
   const found =
     singles.length > 0
@@ -64,7 +66,9 @@ export function advise(
   return found
     .sort(
       (a, b) =>
-        a.effort - b.effort || (b.change.reserve.after ?? 0) - (a.change.reserve.after ?? 0),
+        a.effort - b.effort ||
+        (b.change.reserve.after ?? 0) - (a.change.reserve.after ?? 0) ||
+        (a.change.pull.after ?? 0) - (b.change.pull.after ?? 0),
     )
     .slice(0, most);
 }

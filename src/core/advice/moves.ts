@@ -24,6 +24,8 @@ export interface Move {
     | 'spacer pair'
     | 'gap'
     | 'reduced effort'
+    | 'loss'
+    | 'train'
     | 'oil';
   readonly label: string;
   /** Work and money, roughly: 1 is a part swapped at the bench, 5 is parts to buy and a cover off. */

@@ -29,7 +29,7 @@ export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Proble
       problems.push({
         path: fieldPath('pack.kinds.*.innerRadius', kind.id),
         state: 'stop',
-        sentence: say`The inner radius must be less than the outer, ${length(ro.value)}.`,
+        sentence: say`The inner diameter must be less than the outer, ${length(2 * ro.value)}.`,
       });
     }
     if (least && thickness && least.value > thickness.value) {

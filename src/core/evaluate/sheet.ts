@@ -69,7 +69,8 @@ export class Sheet {
     const { quantity } = field;
     if (given) return termOfEntry(given, path, symbol, label, quantity);
     const standIn = field.estimate ?? field.absent;
-    if (!standIn) return { known: false, needs: [{ path, label }] };
+    // What is asked for is named as its field is.
+    if (!standIn) return { known: false, needs: [{ path, label: field.across ?? label }] };
     const source: Source = { kind: field.estimate ? 'estimate' : 'entered', note: standIn.why };
     return term({ symbol, label, value: standIn.value, quantity, source, path });
   }

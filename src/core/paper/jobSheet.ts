@@ -61,7 +61,7 @@ const ON_SHEET: readonly FigureId[] = [
  * Source: workshop practice; `docs/mechanics.md`, paper.
  */
 export function jobSheet(job: Job, options: SheetOptions = {}): Paper {
-  const { units = {}, unfinished = 0, revision } = options;
+  const { units = {}, unfinished = [], revision } = options;
   const evaluation = options.evaluation ?? evaluate(job);
   const signedAs = revision ?? (isFrozen(job) ? job.signOff.revisions.at(-1) : undefined);
   const items = openItems(job, unfinished, evaluation);

@@ -1,5 +1,6 @@
 import type { Evaluation } from '../evaluate/evaluate';
 import type { State } from '../evaluate/figure';
+import type { FieldPath } from '../job/fields';
 import type { Job } from '../job/types';
 import type { Revision } from '../job/work';
 import type { UnitChoice } from '../units/quantity';
@@ -58,7 +59,7 @@ export interface PaperStep {
 export interface SheetOptions {
   readonly units?: UnitChoice;
   /** Fields that hold text which is no value yet. */
-  readonly unfinished?: number;
+  readonly unfinished?: readonly FieldPath[];
   /** A signed revision that is printed in place of the job as it stands. */
   readonly revision?: Revision;
   /** The job's evaluation, where it is at hand. */

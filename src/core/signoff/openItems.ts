@@ -5,6 +5,8 @@ import { count, say } from '../evaluate/sentence';
 import type { Inspection } from '../inspect/inspect';
 import { inspect, mainReason } from '../inspect/inspect';
 import { DECISION_NAME, staysIn } from '../inspect/decisions';
+import type { FieldPath } from '../job/fields';
+import { fieldAt } from '../job/fields';
 import type { Job, SmallPart, Stage } from '../job/types';
 import type { Override, WorkStage } from '../job/work';
 import { WORK_STAGES } from '../job/work';
@@ -20,6 +22,8 @@ export interface OpenItem {
   readonly stage: Stage;
   readonly title: string;
   readonly sentence: Sentence;
+  /** The field in which it is mended, where it is one. */
+  readonly path?: FieldPath;
   /** The builder's written reason to sign all the same. */
   readonly override?: Override;
 }
@@ -31,14 +35,14 @@ const MUST = ['order', 'holds', 'releases', 'stack'] as const;
  * Everything that is open before a job can be signed: parts that are missing, stop verdicts and layers, plates that go
  * out or are not measured, steps that are not done, and break-in. Each once, in the order of the stages.
  * @param job the record
- * @param unfinished fields that hold text which is no value yet, 0 or more
+ * @param unfinished fields that hold text which is no value yet
  * @param evaluation of the same record, where it is at hand
  * Never throws for a job that passes the schema.
  * Source: workshop practice; `docs/mechanics.md`, sign-off.
  */
 export function openItems(
   job: Job,
-  unfinished = 0,
+  unfinished: readonly FieldPath[] = [],
   evaluation: Evaluation = evaluate(job),
 ): OpenItem[] {
   const inspection = inspect(job, evaluation);
@@ -48,17 +52,7 @@ export function openItems(
     ...verdictItems(evaluation),
     ...WORK_STAGES.flatMap((stage) => stepItems(job, stage)),
     ...breakInItems(job),
-    ...(unfinished > 0
-      ? [
-          {
-            id: 'text',
-            kind: 'text',
-            stage: 'specify',
-            title: 'Text that is no value',
-            sentence: say`${count(unfinished)} ${unfinished === 1 ? 'field holds' : 'fields hold'} text that is no value yet.`,
-          } satisfies OpenItem,
-        ]
-      : []),
+    ...textItems(unfinished),
   ];
   const reasons = new Map(job.signOff.overrides.map((o) => [o.itemId, o]));
   return items.map((item) => {
@@ -66,6 +60,35 @@ export function openItems(
     return override && override.reason.trim() !== '' ? { ...item, override } : item;
   });
 }
+
+const NAMED = 3;
+
+function textItems(unfinished: readonly FieldPath[]): OpenItem[] {
+  const [first] = unfinished;
+  if (first === undefined) return [];
+  const names = unfinished.map((path) => fieldAt(path).across ?? fieldAt(path).label);
+  const more = names.length - NAMED;
+  const list = names.slice(0, NAMED).join(', ') + (more > 0 ? ` and ${more} more` : '');
+  return [
+    {
+      id: 'text',
+      kind: 'text',
+      stage: STAGE_OF.find(([beginning]) => first.startsWith(beginning))?.[1] ?? 'specify',
+      path: first,
+      title: 'Text that is no value',
+      sentence: say`${list}: what is written there is no value yet.`,
+    },
+  ];
+}
+
+/** Where fields are typed that are not of the pack itself. */
+const STAGE_OF: readonly (readonly [string, Stage])[] = [
+  ['inspection.', 'inspect'],
+  ['strip.', 'strip'],
+  ['setting.', 'set'],
+  ['prove.', 'prove'],
+  ['visits.', 'log'],
+];
 
 /** Whether a job can be signed: somebody signs, and nothing is open but what a reason is written for. */
 export const canSign = (items: readonly OpenItem[], by: string): boolean =>

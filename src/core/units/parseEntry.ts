@@ -1,7 +1,15 @@
 import type { Bounds } from '../errors';
 import { within } from '../errors';
 import type { Quantity, Unit, UnitChoice } from './quantity';
-import { formatWithUnit, fromBase, shownUnit, toBase, unitById, UNITS } from './quantity';
+import {
+  formatWithUnit,
+  fromBase,
+  shownUnit,
+  toBase,
+  unitById,
+  UNITS,
+  withoutZeros,
+} from './quantity';
 
 /** What a field takes: its quantity and the range of values, in the base unit. */
 export interface EntrySpec {
@@ -11,6 +19,8 @@ export interface EntrySpec {
   readonly plausible?: readonly [number, number];
   /** The field is a radius, so "117 dia" or "Ø117" is taken as half of it. */
   readonly radius?: boolean;
+  /** The radius is asked for as a diameter, as a caliper reads it, under this name; "58.5 rad" is a radius all the same. */
+  readonly across?: string;
   /** The field is the pitch of a thread, so "20 tpi" is taken as an inch parted by it. */
   readonly thread?: boolean;
 }
@@ -72,13 +82,12 @@ export function parseEntry(text: string, spec: EntrySpec, choice: UnitChoice = {
       ? { kind: 'value', ...pitch }
       : refuse(`“${trimmed}” is no thread.`);
   }
-  const { rest, halve } = spec.radius ? stripDiameter(trimmed) : { rest: trimmed, halve: false };
+  const { rest, scale } = spec.radius ? stripDiameter(trimmed, spec) : { rest: trimmed, scale: 1 };
   const split = splitUnit(rest, spec.quantity);
   if (!split) return refuse(foreignUnit(rest, spec.quantity));
   const { numbers } = split;
 
   const unit = split.unit ?? current;
-  const scale = halve ? 0.5 : 1;
   const readings = numbers.map((n) => reading(toBase(n, unit) * scale, unit, spec, choice));
   const possible = readings.filter((r) => within(r.value, spec.bounds));
   const plausible = possible.filter((r) => isPlausible(r.value, spec));
@@ -99,7 +108,10 @@ export function parseEntry(text: string, spec: EntrySpec, choice: UnitChoice = {
   if (!first) return refuse(`“${trimmed}” is not a number.`);
   const allowed = within(first.value, spec.bounds);
   if (allowed && isPlausible(first.value, spec)) return { kind: 'value', ...first };
-  const others = otherUnits(numbers[0] ?? Number.NaN, unit, scale, spec, choice);
+  const inOtherUnits = otherUnits(numbers[0] ?? Number.NaN, unit, scale, spec, choice);
+  const others = allowed
+    ? inOtherUnits
+    : likeliestFirst([...withPoint(rest, unit, scale, spec, choice), ...inOtherUnits], spec);
   if (!allowed) {
     if (others.length > 0 && Number.isFinite(first.value) && first.value > 0) {
       return {
@@ -124,7 +136,8 @@ export function parseEntry(text: string, spec: EntrySpec, choice: UnitChoice = {
 /** Says in the builder's unit what a field takes: "Give a length from 0.2 to 20 mm, such as 2.92, .115" or 115 thou." */
 export function acceptedText(spec: EntrySpec, unit: Unit): string {
   const { bounds } = spec;
-  const show = (base: number) => trimZeros(fromBase(base, unit).toFixed(unit.decimals));
+  const show = (base: number) =>
+    withoutZeros(fromBase(asShown(base, spec), unit).toFixed(unit.decimals));
   const symbol = unit.symbol ? ` ${unit.symbol}` : '';
   const noun = bounds.integer ? 'a whole number' : 'a number';
   const low = bounds.min ?? bounds.above;
@@ -156,9 +169,16 @@ function reading(value: number, unit: Unit, spec: EntrySpec, choice: UnitChoice)
   return {
     value,
     unit,
-    text: formatWithUnit(value, spec.quantity, { ...choice, [spec.quantity]: unit.id }),
+    text: formatWithUnit(asShown(value, spec), spec.quantity, {
+      ...choice,
+      [spec.quantity]: unit.id,
+    }),
   };
 }
+
+/** A value of a field as it stands in the field: twice the radius where a diameter is asked for. */
+export const asShown = (value: number, spec: EntrySpec): number =>
+  spec.across === undefined ? value : 2 * value;
 
 function isPlausible(value: number, spec: EntrySpec): boolean {
   return !spec.plausible || (value >= spec.plausible[0] && value <= spec.plausible[1]);
@@ -179,6 +199,30 @@ function otherUnits(
     .map(({ unit, value }) => reading(value, unit, spec, choice));
 }
 
+/** Digits keyed without their point, "297" for 2.97: where exactly one place for it makes a likely value. */
+function withPoint(
+  text: string,
+  unit: Unit,
+  scale: number,
+  spec: EntrySpec,
+  choice: UnitChoice,
+): Reading[] {
+  if (!spec.plausible || !/^\d{2,6}$/.test(text)) return [];
+  const likely = [...text.slice(1)]
+    .map((_, i) => toBase(Number(`${text.slice(0, i + 1)}.${text.slice(i + 1)}`), unit) * scale)
+    .filter((value) => within(value, spec.bounds) && isPlausible(value, spec));
+  return likely.length === 1 ? likely.map((value) => reading(value, unit, spec, choice)) : [];
+}
+
+/** Nearest to the middle of what is plausible first, as ratios go. */
+function likeliestFirst(readings: readonly Reading[], { plausible }: EntrySpec): Reading[] {
+  const [low = 0, high = 0] = plausible ?? [];
+  if (low <= 0) return [...readings];
+  const middle = Math.sqrt(low * high);
+  const off = ({ value }: Reading) => Math.abs(Math.log(value / middle));
+  return [...readings].sort((a, b) => off(a) - off(b));
+}
+
 function orList(readings: readonly Reading[]): string {
   return readings.map((r) => r.text).join(' or ');
 }
@@ -186,7 +230,7 @@ function orList(readings: readonly Reading[]): string {
 function outOfRange(first: Reading, spec: EntrySpec): string {
   if (!Number.isFinite(first.value)) return 'That is not a finite number.';
   if (spec.bounds.integer && !Number.isInteger(first.value))
-    return `${trimZeros(String(first.value))} is not a whole number.`;
+    return `${withoutZeros(String(first.value))} is not a whole number.`;
   const low = spec.bounds.above ?? spec.bounds.min;
   if (
     low !== undefined &&
@@ -199,11 +243,15 @@ function outOfRange(first: Reading, spec: EntrySpec): string {
   return `${first.text} is too large.`;
 }
 
-function stripDiameter(text: string): { rest: string; halve: boolean } {
-  const rest = text
+/** What was written beside the number to say how it was measured, and what that makes of it. */
+function stripDiameter(text: string, spec: EntrySpec): { rest: string; scale: number } {
+  const across = text
     .replace(/^(?:ø|⌀|dia\.?|diam(?:eter)?)\s*/i, '')
     .replace(/\s*(?:ø|⌀|dia\.?|diam(?:eter)?)$/i, '');
-  return { rest, halve: rest !== text };
+  if (across !== text) return { rest: across, scale: 0.5 };
+  const radius = text.replace(/^(?:rad(?:ius)?|r)\s*/i, '').replace(/\s*(?:rad(?:ius)?|r)$/i, '');
+  if (radius !== text) return { rest: radius, scale: 1 };
+  return { rest: text, scale: spec.across === undefined ? 1 : 0.5 };
 }
 
 /** Parts a text into its number and its unit: the longest tail that is a way to write a unit of the quantity. */
@@ -264,8 +312,4 @@ function readNumber(raw: string): number[] {
   const plain = text.replace(',', '.');
   if (!/^(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?$/.test(plain)) return [];
   return [sign * Number(plain)];
-}
-
-function trimZeros(text: string): string {
-  return text.includes('.') ? text.replace(/\.?0+$/, '') : text;
 }

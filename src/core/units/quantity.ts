@@ -297,3 +297,10 @@ export function formatWithUnit(
       ? `${text}${symbol === '%' ? ' %' : '°'}`
       : `${text} ${symbol}`;
 }
+
+/**
+ * A written number without the zeros that only fill up a gauge's resolution, its unit kept. Never throws.
+ * @example withoutZeros('2.900 mm') // "2.9 mm"
+ */
+export const withoutZeros = (text: string): string =>
+  text.replace(/(\.\d*?)0+(?=$| )/, '$1').replace(/\.(?=$| )/, '');

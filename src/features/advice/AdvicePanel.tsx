@@ -72,8 +72,9 @@ function Advices({ verdict }: { readonly verdict: VerdictId }) {
     );
   return run.result.length === 0 ? (
     <Words size={15}>
-      No single change and no two together cure this without harm elsewhere: other springs or other
-      discs are needed than those at hand.
+      {`No single change and no two together cure this without harm elsewhere: ${
+        verdict === 'releases' ? 'more travel' : 'other springs or other discs'
+      } would be needed than what is at hand gives.`}
     </Words>
   ) : (
     <ChangeList

@@ -38,7 +38,7 @@ export function CountField({ path, label, of, all }: Props) {
         onPress={() => set(count - 1)}
       />
       <View style={{ width: 88 }}>
-        <EntryField narrow path={path} label={label} />
+        <EntryField narrow path={path} label={label} of={of} />
       </View>
       <IconButton
         icon="plus"

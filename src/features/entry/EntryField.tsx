@@ -1,6 +1,6 @@
 import { memo, useEffect, useId, useState } from 'react';
 import { View } from 'react-native';
-import { Button, TextInput } from 'react-native-paper';
+import { Button } from 'react-native-paper';
 import { shallowEqual } from 'react-redux';
 
 import { readSentence } from '@/core/evaluate/sentence';
@@ -10,23 +10,26 @@ import { entryAt } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { isFrozen } from '@/core/job/work';
 import type { ParsedEntry } from '@/core/units/parseEntry';
-import { parseEntry } from '@/core/units/parseEntry';
+import { asShown, parseEntry } from '@/core/units/parseEntry';
 import type { UnitChoice } from '@/core/units/quantity';
-import { formatValue, formatWithUnit, shownUnit } from '@/core/units/quantity';
+import { formatValue, formatWithUnit, shownUnit, withoutZeros } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { evaluationOf } from '@/features/jobs/evaluations';
 import { useJobId, useJobPart } from '@/features/jobs/useJob';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Termed } from '@/features/words/Termed';
-import { FONT, useStrata } from '@/ui/theme';
-import { Digits, Words } from '@/ui/Words';
+import { NumberInput } from '@/ui/NumberInput';
+import { useStrata } from '@/ui/theme';
+import { Words } from '@/ui/Words';
 
 import { SourceTag } from './SourceTag';
 
 interface Props {
   readonly path: FieldPath;
   readonly label?: string;
+  /** What it belongs to, where many fields have the same label: read out before it. */
+  readonly of?: string;
   /** Two stand side by side on a phone beside the section. */
   readonly narrow?: boolean;
 }
@@ -40,7 +43,7 @@ const BROAD = { flexBasis: 150, minWidth: 130 } as const;
 const NARROW = { flexBasis: 92, minWidth: 88 } as const;
 
 /** A field for one number of the job: takes it as people write it, keeps it whatever it is, says what is wrong. */
-export const EntryField = memo(function EntryField({ path, label, narrow = false }: Props) {
+export const EntryField = memo(function EntryField({ path, label, of, narrow = false }: Props) {
   // Only what concerns this field: a change elsewhere must not draw every field of the screen again.
   const jobId = useJobId();
   const units = useUnits();
@@ -63,12 +66,12 @@ export const EntryField = memo(function EntryField({ path, label, narrow = false
     };
   }, shallowEqual);
   const unit = shownUnit(field.quantity, units);
-  const name = label ?? field.label;
+  const name = label ?? field.across ?? field.label;
 
   const settled = draft
     ? draft.text
     : entry
-      ? trimmed(formatValue(entry.value, field.quantity, units))
+      ? withoutZeros(formatValue(asShown(entry.value, field), field.quantity, units))
       : '';
   const text = typing ?? settled;
   const parsed: ParsedEntry | undefined = draft && parseEntry(draft.text, field, draft.units);
@@ -99,40 +102,20 @@ export const EntryField = memo(function EntryField({ path, label, narrow = false
         </Termed>
         {entry ? <SourceTag path={path} entry={entry} name={name} /> : null}
       </View>
-      <View>
-        <TextInput
-          mode="outlined"
-          dense
-          aria-labelledby={id}
-          aria-describedby={message ? `${id}m` : undefined}
-          aria-invalid={message !== undefined}
-          testID={path}
-          value={text}
-          editable={!frozen}
-          onChangeText={type}
-          onBlur={() => setTyping(undefined)}
-          autoComplete="off"
-          autoCorrect={false}
-          autoCapitalize="none"
-          maxLength={400}
-          error={message !== undefined}
-          outlineColor={strata.line}
-          style={{ height: 48, backgroundColor: strata.raised }}
-          contentStyle={{
-            fontFamily: FONT.mono,
-            fontSize: 18,
-            paddingRight: unit.symbol === '' ? 12 : 22 + 9 * unit.symbol.length,
-          }}
-        />
-        {unit.symbol === '' ? null : (
-          // Paper shows a unit of its own only once something is typed; it is needed before.
-          <View style={{ position: 'absolute', right: 14, top: 14, pointerEvents: 'none' }}>
-            <Digits soft size={15}>
-              {unit.symbol}
-            </Digits>
-          </View>
-        )}
-      </View>
+      <NumberInput
+        labelledBy={id}
+        describedBy={message ? `${id}m` : undefined}
+        name={of ? `${of}: ${name.toLowerCase()}` : name}
+        spoken={of !== undefined}
+        wrong={message !== undefined}
+        testID={path}
+        value={text}
+        unit={unit.symbol}
+        whole={field.bounds.integer}
+        editable={!frozen}
+        onChangeText={type}
+        onBlur={() => setTyping(undefined)}
+      />
       <View nativeID={`${id}m`} aria-live="polite">
         {message ? (
           <Words size={14} style={{ color: tone }}>
@@ -186,7 +169,7 @@ function FieldNote({ path }: { readonly path: FieldPath }) {
   if (!entry && standIn) {
     return (
       <Words soft size={13}>
-        {trimmed(formatWithUnit(standIn.value, quantity, units))} is used: {standIn.why}.
+        {withoutZeros(formatWithUnit(standIn.value, quantity, units))} is used: {standIn.why}.
       </Words>
     );
   }
@@ -206,9 +189,4 @@ function usePatience(typing: string | undefined): boolean {
     return () => clearTimeout(timer);
   }, [typing]);
   return typing !== undefined && calm !== typing;
-}
-
-/** Without the zeros that only fill up the gauge's resolution: 2.900 as 2.9. */
-function trimmed(text: string): string {
-  return text.replace(/(\.\d*?)0+(?=$| )/, '$1').replace(/\.(?=$| )/, '');
 }

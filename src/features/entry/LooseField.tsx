@@ -1,13 +1,13 @@
 import { useId, useState } from 'react';
 import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
 
 import type { EntrySpec } from '@/core/units/parseEntry';
 import { parseEntry } from '@/core/units/parseEntry';
 import { shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useAppDispatch, useAppStore } from '@/store/store';
-import { FONT, useStrata } from '@/ui/theme';
+import { NumberInput } from '@/ui/NumberInput';
+import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 import { typedActions } from './typedSlice';
@@ -53,31 +53,28 @@ export function LooseField({
       <Words soft size={15} nativeID={id}>
         {symbol ? `${label}, ${symbol}` : label}
       </Words>
-      <TextInput
-        mode="outlined"
-        dense
-        aria-labelledby={id}
-        aria-describedby={`${id}m`}
-        aria-invalid={message !== undefined}
-        error={message !== undefined}
-        value={text}
-        onChangeText={(next) => {
-          setText(next);
-          const read = parseEntry(next, spec, units);
-          if (keepAs !== undefined)
-            dispatch(
-              read.kind === 'value' && !inForm
-                ? typedActions.typedDropped(keepAs)
-                : typedActions.textTyped({ name: keepAs, text: next }),
-            );
-          onValue(read.kind === 'value' ? read.value : undefined, next);
-        }}
-        onSubmitEditing={onSubmit}
-        inputMode={spec.bounds.integer ? 'numeric' : 'decimal'}
-        outlineColor={strata.line}
-        style={{ height: 48, backgroundColor: strata.raised, maxWidth: 200 }}
-        contentStyle={{ fontFamily: FONT.mono, fontSize: 18 }}
-      />
+      <View style={{ maxWidth: 200 }}>
+        <NumberInput
+          labelledBy={id}
+          describedBy={`${id}m`}
+          name={label}
+          wrong={message !== undefined}
+          value={text}
+          whole={spec.bounds.integer}
+          onChangeText={(next) => {
+            setText(next);
+            const read = parseEntry(next, spec, units);
+            if (keepAs !== undefined)
+              dispatch(
+                read.kind === 'value' && !inForm
+                  ? typedActions.typedDropped(keepAs)
+                  : typedActions.textTyped({ name: keepAs, text: next }),
+              );
+            onValue(read.kind === 'value' ? read.value : undefined, next);
+          }}
+          onSubmit={onSubmit}
+        />
+      </View>
       <View nativeID={`${id}m`} aria-live="polite">
         {message ? (
           <Words size={14} style={{ color: strata.stop }}>

@@ -55,6 +55,7 @@ function Find() {
   return (
     <>
       <LineField
+        alone
         label="Find anything: a job, a machine, a torque, a plate"
         value={text}
         maxLength={80}

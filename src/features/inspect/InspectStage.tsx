@@ -10,6 +10,7 @@ import { StagePage } from '@/features/job/StagePage';
 import { LibraryPanel } from '@/features/library/LibraryPanel';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
+import { packAsFound } from '@/features/strip/packAsFound';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { Panel } from '@/ui/Panel';
@@ -86,8 +87,18 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
     if (parts.includes('springs')) change((j) => withSpringsToMeasure(j, () => nanoid(8)));
     onRun();
   };
+  const all = steps.length > 0 && next >= steps.length;
+  const verdicts = (
+    <>
+      <SummaryView />
+      <Across onSelect={onSelect} />
+      <PartList selected={selected} onSelect={onSelect} />
+    </>
+  );
   return (
     <StagePage>
+      {/* Once all is measured the verdicts are what one comes for. */}
+      {all ? verdicts : null}
       <Heading level={2}>Measuring run</Heading>
       <Toggles
         label="What to go over"
@@ -113,21 +124,18 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
         />
       </Panel>
       {steps.length === 0 && !parts.includes('springs') ? (
-        <Words soft>
-          There are no plates to measure yet: record them under Strip as they come out, or lay the
-          pack under Specify.
-        </Words>
+        <NoPlates />
       ) : (
         <Action main icon="play" onPress={start}>
-          {next === 0 || next >= steps.length
-            ? `Measure: ${steps.length} readings`
-            : `Go on measuring: ${steps.length - next} left`}
+          {all
+            ? `Measure again: ${steps.length} readings`
+            : next === 0
+              ? `Measure: ${steps.length} readings`
+              : `Go on measuring: ${steps.length - next} left`}
         </Action>
       )}
       <BenchBar />
-      <SummaryView />
-      <Across onSelect={onSelect} />
-      <PartList selected={selected} onSelect={onSelect} />
+      {all ? null : verdicts}
       <Limits />
       <LibraryPanel />
       <StageDone
@@ -139,5 +147,24 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
         }
       />
     </StagePage>
+  );
+}
+
+/** Nothing can be measured before there is a pack; the plates that came out may be one. */
+function NoPlates() {
+  const change = useChangeJob();
+  const { found } = useJob().strip;
+  return found.length > 0 ? (
+    <>
+      <Words soft>The plates that came out are not the pack yet.</Words>
+      <Action main icon="check" onPress={() => change(packAsFound)}>
+        {`Take the ${found.length} plates found as the pack`}
+      </Action>
+    </>
+  ) : (
+    <Words soft>
+      There are no plates to measure yet: record them under Strip as they come out, or lay the pack
+      under Specify.
+    </Words>
   );
 }

@@ -1,11 +1,11 @@
-import type { ReactNode } from 'react';
 import { memo } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
-import { FONT, useStrata } from '@/ui/theme';
+import { useStrata } from '@/ui/theme';
 import { useWide } from '@/ui/useWide';
-import { Words } from '@/ui/Words';
+
+import { Key } from './Key';
 
 const ROWS = [
   ['7', '8', '9'],
@@ -19,6 +19,8 @@ export interface RunKeys {
   readonly key: (character: string) => void;
   readonly erase: () => void;
   readonly take: () => void;
+  /** Takes a text as a gauge sends it. */
+  readonly send: (text: string) => void;
   readonly step: (by: number) => void;
 }
 
@@ -115,62 +117,3 @@ export const Keypad = memo(function Keypad({
     </View>
   );
 });
-
-interface KeyProps {
-  readonly label: string;
-  readonly children: ReactNode;
-  readonly onPress: () => void;
-  readonly height: number;
-  readonly main?: boolean;
-  readonly digit?: boolean;
-  readonly disabled?: boolean;
-}
-
-function Key({
-  label,
-  children,
-  onPress,
-  height,
-  main = false,
-  digit = false,
-  disabled = false,
-}: KeyProps) {
-  const strata = useStrata();
-  return (
-    <Pressable
-      role="button"
-      aria-label={label}
-      disabled={disabled}
-      // A key must not take the focus from a gauge that types.
-      tabIndex={digit ? -1 : 0}
-      onPress={onPress}
-      style={({ pressed }) => ({
-        flexGrow: 1,
-        flexBasis: 0,
-        height,
-        alignItems: 'center',
-        justifyContent: 'center',
-        borderRadius: 6,
-        borderWidth: main || digit ? 0 : 1.5,
-        borderColor: strata.slate,
-        opacity: disabled ? 0.4 : pressed ? 0.7 : 1,
-        backgroundColor: main ? strata.slate : digit ? strata.line : 'transparent',
-      })}
-    >
-      {typeof children === 'string' ? (
-        <Words
-          bold
-          size={digit ? 24 : main ? 19 : 16}
-          style={{
-            fontFamily: digit ? FONT.monoBold : FONT.textBold,
-            color: main ? strata.onSlate : digit ? strata.ink : strata.slate,
-          }}
-        >
-          {children}
-        </Words>
-      ) : (
-        children
-      )}
-    </Pressable>
-  );
-}

@@ -21,6 +21,7 @@ import type { RunKeys } from './Keypad';
 import { Keypad } from './Keypad';
 import { LimitBar } from './LimitBar';
 import { Siblings, SoFar } from './PartInHand';
+import { Quick } from './Quick';
 import { RunAsked, RunDisplay } from './RunDisplay';
 import { RunOver } from './RunOver';
 import type { Run } from './useRun';
@@ -63,6 +64,7 @@ export const MeasureRun = memo(function MeasureRun({
       key: (character) => latest.current.run.key(character),
       erase: () => latest.current.run.erase(),
       take: () => latest.current.run.take(),
+      send: (text) => latest.current.run.take(text),
       step: (by) => latest.current.run.go(latest.current.run.index + by),
     }),
     [],
@@ -90,6 +92,7 @@ export const MeasureRun = memo(function MeasureRun({
           {linked ? <BenchBar compact /> : null}
           <RunBody deviceKeyboard={deviceKeyboard} onGo={goTo} />
         </ScrollView>
+        <LikelyNext run={keys} />
         <Keypad
           run={keys}
           atStart={atStart}
@@ -125,6 +128,13 @@ function RunHead() {
       </Words>
     </View>
   );
+}
+
+/** What the next reading probably is, drawn once the display has moved on. */
+function LikelyNext({ run: { send } }: { readonly run: RunKeys }) {
+  const run = useContext(RunContext);
+  const reached = useLater(run?.step, true);
+  return run && reached ? <Quick step={reached} steps={run.steps} onTake={send} /> : null;
 }
 
 interface BodyProps {

@@ -45,6 +45,7 @@ export function MachineFields() {
       <Heading level={2}>Machine</Heading>
       <LineField
         label="Machine"
+        autoFocus={job.machine.name === ''}
         value={job.machine.name}
         maxLength={MAX_NAME}
         onChangeText={(name) => type({ name })}

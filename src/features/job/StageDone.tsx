@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
 
-import type { Stage } from '@/core/job/types';
+import type { Job, Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
@@ -15,17 +15,19 @@ interface Props {
   readonly stage: Stage;
   /** What is still open here, a few words each; it holds nobody up. */
   readonly open: readonly string[];
+  /** What else is done with it, the first time. */
+  readonly alsoDone?: (job: Job) => Job;
 }
 
 /** The foot of a stage: what is still open, and the way on. */
-export function StageDone({ stage, open }: Props) {
+export function StageDone({ stage, open, alsoDone = (job) => job }: Props) {
   const job = useJob();
   const change = useChangeJob();
   const next = stageAfter(stage);
   const stands = STAGES.indexOf(job.stage);
   const here = STAGES.indexOf(stage);
   const go = () => {
-    if (stands <= here) change((j) => ({ ...j, stage: next }));
+    if (stands <= here) change((j) => ({ ...alsoDone(j), stage: next }));
     router.setParams({ stage: next, tab: undefined });
   };
   return (

@@ -34,6 +34,7 @@ export function JobFilter({ query, onChange }: Props) {
   return (
     <View style={{ gap: 8 }}>
       <LineField
+        alone
         label="Find a job"
         value={query.search}
         maxLength={80}

@@ -6,6 +6,7 @@ import type { PlateKind } from '@/core/job/types';
 import { LINING_ESTIMATES } from '@/core/torque/linings';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
+import { useAskedUnder } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJobId, useJobPart } from '@/features/jobs/useJob';
@@ -67,7 +68,7 @@ const METALS = [
 const KindPanel = memo(function KindPanel({ kind }: { readonly kind: PlateKind }) {
   const jobId = useJobId();
   const used = useJobPart((job) => job.pack.plates.filter((p) => p.kindId === kind.id).length);
-  const none = useJobPart((job) => job.pack.plates.length === 0);
+  const asked = useAskedUnder(`pack.kinds.${kind.id}.`);
   const units = useUnits();
   const dispatch = useAppDispatch();
   const change = (part: Parameters<typeof jobActions.kindChanged>[0]['part']) =>
@@ -95,17 +96,18 @@ const KindPanel = memo(function KindPanel({ kind }: { readonly kind: PlateKind }
     <Panel
       title={kind.name || 'Plate'}
       summary={`${used} in the pack, ${thickness}`}
-      initiallyOpen={kind.thickness === undefined && none}
+      initiallyOpen={kind.thickness === undefined}
+      asked={asked}
     >
       <FieldGrid>
         <EntryField path={path('thickness')} />
         <EntryField
           path={path('outerRadius')}
-          label={lined ? undefined : 'Outer radius of the rubbing face'}
+          label={lined ? undefined : 'Rubbing face, outer diameter'}
         />
         <EntryField
           path={path('innerRadius')}
-          label={lined ? undefined : 'Inner radius of the rubbing face'}
+          label={lined ? undefined : 'Rubbing face, inner diameter'}
         />
         <EntryField path={path('tangRadius')} />
         <EntryField path={path('minThickness')} />

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 
+import type { FieldPath } from '@/core/job/fields';
 import { writeOrderCsv } from '@/files/csvFiles';
 import type { PageSize } from '@/files/pdf/definition';
 import type { PdfRequest, SheetKind } from '@/files/pdf/makePdf';
@@ -41,7 +42,7 @@ export function PaperPanel() {
     kind,
     pageSize,
     units,
-    unfinished: Object.keys(drafts).length,
+    unfinished: Object.keys(drafts) as FieldPath[],
   });
   const first = useRef(request('job'));
   useEffect(() => {

@@ -65,6 +65,7 @@ function Reopen() {
   return (
     <View style={{ gap: 8 }}>
       <LineField
+        alone
         label="Open it again to change it, because"
         value={why}
         maxLength={400}

@@ -3,15 +3,17 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
-import { MAX_NAME } from '@/core/job/fields';
+import type { FieldPath } from '@/core/job/fields';
 import { STAGE_NAME } from '@/core/job/words';
 import type { OpenItem } from '@/core/signoff/openItems';
 import { canSign, openItems } from '@/core/signoff/openItems';
 import { overridden, signed } from '@/core/signoff/revisions';
 import { useUnits } from '@/features/display/useUnits';
+import { goToField } from '@/features/entry/askedFor';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { evaluationOf } from '@/features/jobs/evaluations';
 import { useDrafts, useJob } from '@/features/jobs/useJob';
+import { BenchName } from '@/features/worksheet/BenchName';
 import { Action } from '@/ui/Action';
 import { LineField } from '@/ui/LineField';
 import { StateMark } from '@/ui/StateMark';
@@ -24,7 +26,7 @@ export function SignPanel() {
   const drafts = useDrafts();
   const change = useChangeJob();
   const [by, setBy] = useState(job.work.by);
-  const items = openItems(job, Object.keys(drafts).length, evaluationOf(job));
+  const items = openItems(job, Object.keys(drafts) as FieldPath[], evaluationOf(job));
   const open = items.filter((i) => !i.override).length;
   const number = (job.signOff.revisions.at(-1)?.number ?? 0) + 1;
   const sign = async () => {
@@ -51,7 +53,7 @@ export function SignPanel() {
           <ItemRow key={item.id} item={item} />
         ))}
       </View>
-      <LineField label="Signed by" value={by} maxLength={MAX_NAME} onChangeText={setBy} />
+      <BenchName label="Signed by" value={by} onChange={setBy} />
       <Action
         main
         icon="check"
@@ -94,6 +96,7 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
       </View>
       {writing || item.override ? (
         <LineField
+          alone
           label="Signed all the same, because"
           value={reason}
           maxLength={400}
@@ -109,7 +112,11 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Action
           icon="chevron-right"
-          onPress={() => router.setParams({ stage: item.stage, tab: undefined })}
+          onPress={() =>
+            item.stage === 'specify' && item.path
+              ? goToField(item.path)
+              : router.setParams({ stage: item.stage, tab: undefined })
+          }
         >
           {`To ${STAGE_NAME[item.stage]}`}
         </Action>

@@ -19,6 +19,7 @@ import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { FoundOrder } from './FoundOrder';
+import { packAsFound } from './packAsFound';
 
 /** Strip: what comes off in which order, what is counted, and how the plates lay. */
 export function StripStage() {
@@ -61,10 +62,14 @@ export function StripStage() {
         onChangeText={(notes) => setStrip(() => ({ notes }))}
       />
       <PhotoPanel />
-      <StageDone stage="strip" open={openIn(job)} />
+      <StageDone stage="strip" open={openIn(job)} alsoDone={withPackIfNone} />
     </StagePage>
   );
 }
+
+/** Where no pack is laid yet, the plates that came out are it. */
+const withPackIfNone = (job: Job): Job =>
+  job.pack.plates.length === 0 && job.strip.found.length > 0 ? packAsFound(job) : job;
 
 function openIn({ strip, pack }: Job): string[] {
   const steps = strip.steps.filter((s) => !s.done).length;
@@ -243,6 +248,8 @@ interface PartRowProps {
 function PartRow({ part, onRename, onRemove }: PartRowProps) {
   const strata = useStrata();
   const label = part.name || 'Part';
+  // A new part stays a field for as long as it is named.
+  const [naming] = useState(part.name === '');
   return (
     <View
       role="listitem"
@@ -250,8 +257,14 @@ function PartRow({ part, onRename, onRemove }: PartRowProps) {
     >
       <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 4, flexWrap: 'wrap' }}>
         <View style={{ flexGrow: 2, flexBasis: 150 }}>
-          {part.name === '' ? (
-            <LineField label="Part" value="" maxLength={120} onChangeText={onRename} />
+          {naming ? (
+            <LineField
+              alone
+              label="Part"
+              value={part.name}
+              maxLength={120}
+              onChangeText={onRename}
+            />
           ) : (
             <>
               <Words bold>{part.name}</Words>

@@ -23,7 +23,13 @@ export function Glossary() {
   });
   return (
     <View style={{ gap: 10 }}>
-      <LineField label="Find a word" value={asked} onChangeText={setAsked} maxLength={LONGEST} />
+      <LineField
+        alone
+        label="Find a word"
+        value={asked}
+        onChangeText={setAsked}
+        maxLength={LONGEST}
+      />
       <View aria-live="polite">
         {found.length === 0 ? (
           <Words>{`No word here says “${asked.trim()}”. Try a shorter one, such as lift or spring.`}</Words>

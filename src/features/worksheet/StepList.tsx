@@ -4,7 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { Icon, TouchableRipple } from 'react-native-paper';
 
-import { MAX_OWN_STEPS, MAX_NAME } from '@/core/job/fields';
+import { MAX_OWN_STEPS } from '@/core/job/fields';
 import type { WorkStage } from '@/core/job/work';
 import type { SheetLine } from '@/core/worksheet/line';
 import type { SheetStep } from '@/core/worksheet/worksheet';
@@ -21,11 +21,11 @@ import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
-import { LineField } from '@/ui/LineField';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
+import { BenchName } from './BenchName';
 import { EditRow } from './EditRow';
 import { StepRow } from './StepRow';
 import { templateActions, templateKey } from './templatesSlice';
@@ -82,11 +82,10 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
         </Action>
       </View>
       {editing || named ? (
-        <LineField
+        <BenchName
           label="At the bench"
           value={job.work.by}
-          maxLength={MAX_NAME}
-          onChangeText={(by) => change((j) => ({ ...j, work: { ...j.work, by } }), 'work.by')}
+          onChange={(by) => change((j) => ({ ...j, work: { ...j.work, by } }), 'work.by')}
         />
       ) : (
         <Words soft size={14}>

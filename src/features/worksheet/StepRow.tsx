@@ -123,8 +123,8 @@ function Outcome({ step: { line } }: { readonly step: SheetStep }) {
         label={`Outcome: ${readSentence(line.text)}`}
         value={outcome ?? 'open'}
         options={[
-          { value: 'pass', label: 'Yes, good' },
-          { value: 'fail', label: 'No' },
+          { value: 'pass', label: 'In order' },
+          { value: 'fail', label: 'Not in order' },
         ]}
         onChange={(value) =>
           change((j) =>

@@ -31,7 +31,7 @@ const ask = (job: Job, part: Partial<PdfRequest> = {}): PdfRequest => ({
   kind: 'job',
   pageSize: 'A4',
   units: {},
-  unfinished: 0,
+  unfinished: [],
   ...part,
 });
 const textOf = (request: PdfRequest) => JSON.stringify(paperOf(request).blocks);

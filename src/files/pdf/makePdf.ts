@@ -1,6 +1,7 @@
 import pdfMake from 'pdfmake/build/pdfmake';
 
 import { evaluate } from '@/core/evaluate/evaluate';
+import type { FieldPath } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
 import type { Revision } from '@/core/job/work';
 import { jobSheet } from '@/core/paper/jobSheet';
@@ -23,7 +24,8 @@ export interface PdfRequest {
   readonly kind: SheetKind;
   readonly pageSize: PageSize;
   readonly units: UnitChoice;
-  readonly unfinished: number;
+  /** Fields that hold text which is no value yet. */
+  readonly unfinished: readonly FieldPath[];
   /** A signed revision to print in place of the job as it stands. */
   readonly revision?: Revision;
 }

@@ -70,6 +70,37 @@ describe('advice', () => {
     expect(advise(oily, 'oil').flatMap((a) => a.moves)).toEqual(['Oil for wet clutches in']);
   });
 
+  it('gives a short lift more travel: losses taken away first, else the least larger master, or a shorter arm', () => {
+    const airy = withEntry(softened, 'release.air', entry(6));
+    expect(state(airy, 'releases')).not.toBe('good');
+    const [bled] = advise(airy, 'releases');
+    expect(bled).toMatchObject({ moves: ['The air bled out of the line'], effort: 1 });
+
+    const small = withEntry(softened, 'release.masterDiameter', entry(9.525));
+    expect(state(small, 'releases')).not.toBe('good');
+    const masters = advise(small, 'releases').filter((a) => a.moves[0]?.startsWith('A master'));
+    expect(masters.length).toBeGreaterThan(0);
+    // Of those that lift enough the lightest stands first, and it is the smallest.
+    const bores = masters.map((a) => a.job.release.masterDiameter?.value ?? 0);
+    expect(bores).toEqual([...bores].sort((a, b) => a - b));
+    for (const a of masters)
+      expect(a.change.pull.after ?? 0).toBeGreaterThan(a.change.pull.before ?? 0);
+    expect(advise(small, 'holds')).toEqual([]);
+
+    const cable = demoJob('UR-0106');
+    const slow = withEntry(
+      cable,
+      'release.armLength',
+      entry((cable.release.armLength?.value ?? 0) * 1.2),
+    );
+    expect(state(slow, 'releases')).not.toBe('good');
+    expect(
+      advise(slow, 'releases')
+        .flatMap((a) => a.moves)
+        .join(),
+    ).toContain('A release arm of');
+  });
+
   it('turns an install gap back into its window by marks of the adjuster', () => {
     const set = (job: Job, values: Readonly<Record<string, number>>) =>
       Object.entries(values).reduce((j, [path, v]) => withEntry(j, path, entry(v)), job);

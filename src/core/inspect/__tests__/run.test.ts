@@ -1,7 +1,9 @@
 import { blankJob, entry, alternate, blankKind } from '../../job/blank';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
+import { quickReadings } from '../quick';
 import { readGauge } from '../reading';
+import type { RunStep } from '../run';
 import { firstOpen, measuringRun } from '../run';
 
 function job(): Job {
@@ -87,5 +89,39 @@ describe('a gauge’s value', () => {
   it('that is no number is refused', () => {
     expect(read('E--').kind).toBe('refused');
     expect(read('-2.87').kind).not.toBe('value');
+  });
+});
+
+describe('likely readings', () => {
+  const parts = ['discs', 'steels', 'flatness', 'around'] as const;
+  const at = (j: Job, what: (s: RunStep) => boolean) => {
+    const steps = measuringRun(j, parts);
+    const step = steps.find(what);
+    return step ? quickReadings(j, step, steps) : undefined;
+  };
+
+  it('offer no blade, and the blades that tell a steel from its limit', () => {
+    const flat = (s: RunStep) => s.part === 'flatness';
+    expect(at(job(), flat)?.map((v) => v.toFixed(2))).toEqual([
+      '0.00',
+      '0.05',
+      '0.10',
+      '0.15',
+      '0.20',
+    ]);
+    const strict = withEntry(job(), 'inspection.steelWarpLimit', entry(0.1));
+    expect(at(strict, flat)?.map((v) => v.toFixed(2))).toEqual(['0.00', '0.05', '0.10', '0.15']);
+    const loose = withEntry(job(), 'inspection.steelWarpLimit', entry(0.4));
+    expect(at(loose, flat)).toHaveLength(5);
+  });
+
+  it('offer what the part before it measured, of its own sort, and nothing around the plates', () => {
+    const one = withEntry(job(), 'pack.plates.p2.readings.1', entry(1.52));
+    expect(at(one, (s) => s.title === 'Steel 1 of 8')).toEqual([]);
+    expect(at(one, (s) => s.title === 'Steel 2 of 8' && s.part === 'steels')).toEqual([1.52]);
+    expect(at(one, (s) => s.title === 'Disc 2 of 9')).toEqual([]);
+    const disc = withEntry(one, 'pack.plates.p1.readings.4', entry(2.88));
+    expect(at(disc, (s) => s.title === 'Disc 2 of 9')).toEqual([2.88]);
+    expect(at(disc, (s) => s.part === 'around')).toEqual([]);
   });
 });

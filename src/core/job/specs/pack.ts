@@ -16,18 +16,19 @@ export const PACK_FIELDS = {
   }),
   'pack.kinds.*.outerRadius': spec({
     label: 'Lining outer radius',
+    across: 'Lining outer diameter',
     symbol: 'R_o',
     ...radius,
-    hint: 'Write 117 dia for a diameter.',
   }),
   'pack.kinds.*.innerRadius': spec({
     label: 'Lining inner radius',
+    across: 'Lining inner diameter',
     symbol: 'R_i',
     ...radius,
-    hint: 'Write 93 dia for a diameter.',
   }),
   'pack.kinds.*.tangRadius': spec({
     label: 'Tang radius',
+    across: 'Tang diameter',
     symbol: 'r',
     ...radius,
     hint: 'Where the tangs bear on basket or hub.',
@@ -118,6 +119,7 @@ export const PACK_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 30 },
     plausible: [0.1, 6],
+    hint: 'How much lower than new it may get. A least height stands under Least stack.',
   }),
   'pack.splineLength': spec({
     label: 'Hub spline length',

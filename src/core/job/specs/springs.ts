@@ -106,7 +106,12 @@ export const SPRING_FIELDS = {
     quantity: 'force',
     bounds: { min: 0, max: 20000 },
   }),
-  'springs.coil.ringRadius': spec({ label: 'Radius of the spring ring', symbol: 'r_s', ...radius }),
+  'springs.coil.ringRadius': spec({
+    label: 'Radius of the spring ring',
+    across: 'Diameter of the spring ring',
+    symbol: 'r_s',
+    ...radius,
+  }),
   'springs.diaphragm.outerDiameter': spec({
     label: 'Diaphragm outer diameter',
     symbol: 'D_e',

@@ -3,6 +3,8 @@ import fc from 'fast-check';
 import { entry } from '@/core/job/blank';
 import { copyOfJob, nextJobOf } from '@/core/job/derive';
 import { withEntry } from '@/core/job/paths';
+import { readSentence } from '../../evaluate/sentence';
+import type { FieldPath } from '../../job/fields';
 import type { Job } from '@/core/job/types';
 import { isFrozen } from '@/core/job/work';
 import { demoJob } from '@/demo/jobs';
@@ -16,7 +18,8 @@ import { jobOfRevision, overridden, reopened, signed } from '../revisions';
 const NOW = '2026-11-25T12:00:00.000Z';
 const half = demoJob('UR-0106');
 const whole = reopened(demoJob('UR-0101'), 'to test');
-const ids = (job: Job, unfinished = 0) => openItems(job, unfinished).map((i) => i.id);
+const ids = (job: Job, unfinished: readonly FieldPath[] = []) =>
+  openItems(job, unfinished).map((i) => i.id);
 
 describe('what is open', () => {
   it('is nothing for a job that is done, and the missing pin for one that is not', () => {
@@ -82,8 +85,16 @@ describe('what is open', () => {
     expect(ids(change(whole))).toContain(id);
   });
 
-  it('counts text that is no value yet', () => {
-    expect(ids(whole, 2)).toEqual(['text']);
+  it('names the fields that hold text which is no value yet, and where they are', () => {
+    const paths: FieldPath[] = ['setting.installGap', 'pack.maxWear'];
+    expect(ids(whole, paths)).toEqual(['text']);
+    const [item] = openItems(whole, paths);
+    expect(item).toMatchObject({ stage: 'set', path: 'setting.installGap' });
+    expect(readSentence(item?.sentence ?? [])).toMatch(
+      /^.+, Pack wear limit: what is written there is no value yet\.$/,
+    );
+    const many: FieldPath[] = ['pack.maxWear', 'pack.windowMin', 'pack.windowMax', 'pack.caliper'];
+    expect(readSentence(openItems(whole, many)[0]?.sentence ?? [])).toContain(' and 1 more:');
   });
 
   it('lets a written reason stand for one item, by a name, and not an empty one', () => {

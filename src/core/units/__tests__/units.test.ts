@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 
 import type { EntrySpec, ParsedEntry } from '../parseEntry';
-import { acceptedText, parseEntry } from '../parseEntry';
+import { acceptedText, asShown, parseEntry } from '../parseEntry';
 import type { Quantity, UnitId } from '../quantity';
 import { formatValue, formatWithUnit, fromBase, toBase, unitById, UNITS } from '../quantity';
 
@@ -117,6 +117,19 @@ describe('numbers as people write them', () => {
     expect(parseEntry('117 dia', LENGTH).kind).toBe('refused');
   });
 
+  it('takes and gives a diameter where a radius is asked for across', () => {
+    const across = { ...RADIUS, across: 'Lining outer diameter' };
+    for (const text of ['117', '117 dia', '58.5 rad', 'r 58.5', '4.6063 in'])
+      expect(value(parseEntry(text, across))).toBeCloseTo(58.5, 3);
+    expect(value(parseEntry('58.5 rad', RADIUS))).toBe(58.5);
+    expect(asShown(58.5, across)).toBe(117);
+    expect(asShown(58.5, RADIUS)).toBe(58.5);
+    expect(parseEntry('999', across)).toMatchObject({
+      kind: 'refused',
+      message: expect.stringMatching(/^999\.000 mm is too large\. .* up to 500 mm/) as string,
+    });
+  });
+
   it.each([
     'abc',
     '2.9.2',
@@ -168,9 +181,23 @@ describe('numbers as people write them', () => {
     expect(parsed.readings[0]).toMatchObject({ value: 2.92, text: '2.920 mm' });
     expect(parseEntry('115', THICKNESS)).toMatchObject({
       kind: 'question',
-      readings: [expect.objectContaining({ text: '115.0 thou' })],
+      readings: [
+        expect.objectContaining({ text: '115.0 thou' }),
+        expect.objectContaining({ text: '1.150 mm' }),
+      ],
     });
     expect(value(parseEntry('2.92', THICKNESS))).toBe(2.92);
+  });
+
+  it('asks whether the point was left out, the likelier reading first', () => {
+    expect(parseEntry('297', THICKNESS)).toMatchObject({
+      kind: 'question',
+      readings: [
+        expect.objectContaining({ text: '2.970 mm', value: 2.97 }),
+        expect.objectContaining({ text: '297.0 thou' }),
+      ],
+    });
+    expect(parseEntry('297', LENGTH).kind).not.toBe('question');
   });
 
   it('asks which is meant where a comma may part thousands, unless only one can be', () => {

@@ -1,0 +1,66 @@
+import { entry } from '../job/blank';
+import type { FieldPath } from '../job/fields';
+import { entryAt, withEntry } from '../job/paths';
+import type { Job } from '../job/types';
+import type { Mm } from '../units/quantity';
+import type { Move } from './moves';
+
+/** Bores in which master cylinders are commonly made, mm (3/8 in to 3/4 in among them). Design estimates. */
+const BORES: readonly Mm[] = [9.525, 11, 12, 12.7, 13, 14, 15, 15.875, 16, 17.5, 18, 19.05];
+/** Shares of its length that a release arm is shortened to. Design estimates. */
+const SHORTER = [0.9, 0.8] as const;
+
+/** What is lost on the way, and what the bench does about it. Free play is not among them: it has its own least. */
+const LOSSES: readonly {
+  readonly path: FieldPath;
+  readonly label: string;
+  readonly effort: number;
+}[] = [
+  { path: 'release.air', label: 'The air bled out of the line', effort: 1 },
+  { path: 'release.pivotWear', label: 'New pivots at the lever', effort: 2 },
+];
+
+/**
+ * Moves that give a short lift more travel: losses taken away, the next bores of the master cylinder, a shorter release
+ * arm. Each gives a changed copy. Never throws.
+ * Source: `docs/mechanics.md` section 7.
+ * @example releaseMoves(job).map((m) => m.label) // ["A master cylinder of 14 mm", …]
+ */
+export function releaseMoves(job: Job): Move[] {
+  const { type } = job.release;
+  if (type === 'measured') return [];
+  const lost = LOSSES.filter(({ path }) => (entryAt(job, path)?.value ?? 0) > 0);
+  return [
+    ...lost.map(({ path, label, effort }): Move => ({
+      family: 'loss',
+      label,
+      effort,
+      apply: (j) => withEntry(j, path, entry(0)),
+    })),
+    ...(type === 'hydraulic' ? masters(job) : arms(job)),
+  ];
+}
+
+function masters(job: Job): Move[] {
+  const path = 'release.masterDiameter';
+  const now = entryAt(job, path)?.value;
+  if (now === undefined) return [];
+  return BORES.filter((bore) => bore > now + 0.1).map((bore) => ({
+    family: 'train',
+    label: `A master cylinder of ${Number(bore.toFixed(2))} mm`,
+    effort: 3,
+    apply: (j) => withEntry(j, path, entry(bore)),
+  }));
+}
+
+function arms(job: Job): Move[] {
+  const path = 'release.armLength';
+  const now = entryAt(job, path)?.value;
+  if (now === undefined) return [];
+  return SHORTER.map((share) => ({
+    family: 'train',
+    label: `A release arm of ${(now * share).toFixed(1)} mm`,
+    effort: 3,
+    apply: (j) => withEntry(j, path, entry(now * share)),
+  }));
+}

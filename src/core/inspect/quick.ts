@@ -1,0 +1,38 @@
+import { entryAt } from '../job/paths';
+import type { Job } from '../job/types';
+import { METRIC_BLADES } from '../setting/gauges';
+import type { Mm } from '../units/quantity';
+import type { RunStep } from './run';
+
+/** Blades further beyond the limit than this many times it say no more than the ones before. Design estimate. */
+const BEYOND = 1.5;
+const MOST = 5;
+/** Where no limit is entered the blades end here, mm. Design estimate. */
+const NO_LIMIT: Mm = 0.2;
+const EDGE: Mm = 1e-9;
+
+/**
+ * Readings that are likely to be the next one, each to be taken by one key: for flatness that no blade goes under, and
+ * the blades that tell it from its limit; else what the part before it measured. Base units; none where nothing is likely.
+ * @param steps of the run, this one among them
+ * Never throws. Source: workshop practice.
+ * @example quickReadings(job, flatnessStep, steps) // limit 0.15: [0, 0.05, 0.1, 0.15, 0.2]
+ */
+export function quickReadings(
+  job: Job,
+  step: RunStep,
+  steps: readonly RunStep[],
+): readonly number[] {
+  if (step.part === 'flatness') {
+    const most = (step.limit ?? NO_LIMIT) * BEYOND + EDGE;
+    // Those nearest to the limit say the most.
+    const near = METRIC_BLADES.map((b) => b.size).filter((size) => size <= most);
+    return [0, ...near.slice(1 - MOST)];
+  }
+  if (step.part === 'around') return [];
+  const before = steps
+    .slice(0, steps.indexOf(step))
+    .findLast((s) => s.part === step.part && entryAt(job, s.path) !== undefined);
+  const value = before && entryAt(job, before.path)?.value;
+  return value === undefined ? [] : [value];
+}

@@ -1,0 +1,52 @@
+import { router } from 'expo-router';
+import { useSyncExternalStore } from 'react';
+
+import type { FieldPath } from '@/core/job/fields';
+
+/* A field that is asked for from elsewhere: the part of the screen that holds it opens, and it gets the focus. */
+
+let asked: string | undefined;
+const listeners = new Set<() => void>();
+
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+
+function ask(path: string | undefined): void {
+  asked = path;
+  for (const listener of listeners) listener();
+}
+
+/** Whether a field is asked for whose path begins so. */
+export const useAskedUnder = (beginning: string): boolean =>
+  useSyncExternalStore(subscribe, () => asked?.startsWith(beginning) ?? false);
+
+/** The parts of Specify that hold the fields of a path. */
+const TABS: readonly (readonly [RegExp, string])[] = [
+  [/^(engine|startClutch|expanding)\./, 'machine'],
+  [/^pack\./, 'pack'],
+  [/^(springs|assist)\./, 'springs'],
+  [/^release\./, 'release'],
+];
+
+/** What is drawn meanwhile takes a few frames; a field that is not there after these never comes. */
+const FRAMES = 40;
+
+/** Goes to the part of Specify that holds a field, and gives it the focus. */
+export function goToField(path: FieldPath): void {
+  const tab = TABS.find(([beginning]) => beginning.test(path))?.[1];
+  if (tab) router.setParams({ stage: 'specify', tab });
+  ask(path);
+  let left = FRAMES;
+  const look = () => {
+    const field = document.querySelector<HTMLElement>(`[data-testid="${CSS.escape(path)}"]`);
+    if (field?.offsetParent) {
+      field.focus();
+      field.scrollIntoView({ block: 'center' });
+      ask(undefined);
+    } else if (left-- > 0) requestAnimationFrame(look);
+    else ask(undefined);
+  };
+  requestAnimationFrame(look);
+}

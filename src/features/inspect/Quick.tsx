@@ -1,0 +1,51 @@
+import { memo } from 'react';
+import { View } from 'react-native';
+
+import { quickReadings } from '@/core/inspect/quick';
+import type { RunStep } from '@/core/inspect/run';
+import { fieldAt } from '@/core/job/fields';
+import { formatValue, formatWithUnit, withoutZeros } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { useJob } from '@/features/jobs/useJob';
+import { Key } from './Key';
+
+interface Props {
+  readonly step: RunStep;
+  readonly steps: readonly RunStep[];
+  /** Takes a text as a gauge sends it. */
+  readonly onTake: (text: string) => void;
+}
+
+/** Readings that are likely to be the next one: each is taken by one key. */
+export const Quick = memo(function Quick({ step, steps, onTake }: Props) {
+  const job = useJob();
+  const units = useUnits();
+  const { quantity } = fieldAt(step.path);
+  const values = quickReadings(job, step, steps);
+  return (
+    // The same room with and without keys, so that nothing moves under the thumb.
+    <View
+      role="group"
+      aria-label="Likely readings"
+      style={{ flexDirection: 'row', gap: 6, height: 48 }}
+    >
+      {values.map((value) => {
+        const shown = formatValue(value, quantity, units);
+        const same = step.part !== 'flatness';
+        const words = same ? `Same: ${shown}` : value === 0 ? 'None' : withoutZeros(shown);
+        return (
+          <Key
+            key={value}
+            label={
+              same ? `Same as the last: ${shown}` : value === 0 ? 'No blade goes under' : words
+            }
+            height={48}
+            onPress={() => onTake(formatWithUnit(value, quantity, {}))}
+          >
+            {words}
+          </Key>
+        );
+      })}
+    </View>
+  );
+});

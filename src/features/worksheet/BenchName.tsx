@@ -1,0 +1,45 @@
+import { View } from 'react-native';
+import { createSelector } from '@reduxjs/toolkit';
+
+import { MAX_NAME } from '@/core/job/fields';
+import type { RootState } from '@/store/store';
+import { useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { LineField } from '@/ui/LineField';
+
+const MOST = 3;
+
+/** Who has worked at the benches of this shop, the last one first. */
+const benchNames = createSelector([(state: RootState) => state.jobs.entities], (entities) => {
+  const jobs = Object.values(entities).sort((a, b) => b.updatedAt.localeCompare(a.updatedAt));
+  return [...new Set(jobs.map((j) => j.work.by.trim()))].filter(Boolean).slice(0, MOST);
+});
+
+interface Props {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (name: string) => void;
+}
+
+/** Who does the work or signs it: typed once, and one key from then on. */
+export function BenchName({ label, value, onChange }: Props) {
+  const known = useAppSelector(benchNames);
+  return (
+    <View style={{ gap: 6 }}>
+      <LineField alone label={label} value={value} maxLength={MAX_NAME} onChangeText={onChange} />
+      {value.trim() === '' && known.length > 0 ? (
+        <View
+          role="group"
+          aria-label={`${label}, names of this shop`}
+          style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}
+        >
+          {known.map((name) => (
+            <Action key={name} onPress={() => onChange(name)}>
+              {name}
+            </Action>
+          ))}
+        </View>
+      ) : null}
+    </View>
+  );
+}
