@@ -162,13 +162,26 @@ test('a job is typed field after field by Enter, and what is still needed leads 
   await shop.stage('Specify');
   await page.getByRole('textbox', { name: 'Friction discs in the pack' }).fill('8');
   await page.getByRole('button', { name: 'Lay 15 plates' }).click();
-  await shop.verdict().getByRole('button', { name: 'Lining outer diameter' }).click();
-  await expect(shop.field('pack.kinds.disc.outerRadius')).toBeFocused();
-  await page.keyboard.type('117');
-  await page.keyboard.press('Enter');
-  await expect(shop.field('pack.kinds.disc.innerRadius')).toBeFocused();
-  await shop.verdict().getByRole('button', { name: 'Hub floor to spring seat' }).click();
-  await expect(shop.field('springs.coil.seatDistance')).toBeFocused();
+  // What is needed for a verdict is typed one field after the other, wherever it stands.
+  for (const [path, text] of [
+    ['pack.kinds.disc.thickness', '3'],
+    ['pack.kinds.steel.thickness', '1.5'],
+    ['pack.kinds.disc.outerRadius', '117'],
+    ['pack.kinds.disc.innerRadius', '93'],
+    ['springs.coil.seatDistance', '68.7'],
+    ['springs.coil.groups.spring.count', '6'],
+    ['springs.coil.groups.spring.rate', '25'],
+    ['springs.coil.groups.spring.freeLength', '44'],
+  ] as const) {
+    await shop
+      .verdict()
+      .getByRole('button', { name: /^Go to what is needed: / })
+      .click();
+    await expect(shop.field(path)).toBeFocused();
+    await page.keyboard.type(text);
+    await page.keyboard.press('Enter');
+  }
+  await expect(shop.verdict()).toContainText('Holds');
 });
 
 test('asks when another unit is meant, and shows any unit without changing what is stored', async ({

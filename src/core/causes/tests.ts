@@ -55,7 +55,7 @@ export const TESTS: Readonly<Record<TestId, TellingTest>> = {
     ],
   },
   freePlay: {
-    name: 'Free play at the lever',
+    name: 'Free play at the lever or the adjuster',
     minutes: 1,
     outcomes: [
       {

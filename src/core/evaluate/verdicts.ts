@@ -129,6 +129,17 @@ function looseSprings(sheet: Sheet): Sentence {
 
 function judgeHolding(sheet: Sheet): Verdict {
   const clamp = sheet.known('clamp');
+  const deflection = sheet.known('deflection');
+  const stack = sheet.known('stack');
+  if (stack && deflection && deflection.value <= 0) {
+    return {
+      id: 'holds',
+      state: 'stop',
+      title: 'No clamp',
+      figures: ['deflection', 'stack'],
+      sentence: say`The spring is not pressed: this stack of ${length(stack.value)} would have to be ${length(-deflection.value)} taller before it touches.`,
+    };
+  }
   if (clamp && clamp.value <= 0) {
     return {
       id: 'holds',

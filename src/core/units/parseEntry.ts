@@ -1,6 +1,6 @@
 import type { Bounds } from '../errors';
 import { within } from '../errors';
-import type { Quantity, Unit, UnitChoice } from './quantity';
+import type { Quantity, Unit, UnitChoice, UnitId } from './quantity';
 import {
   formatWithUnit,
   fromBase,
@@ -17,6 +17,8 @@ export interface EntrySpec {
   readonly bounds: Bounds;
   /** Where real parts lie; a value outside it that would be inside it in another unit is asked about. */
   readonly plausible?: readonly [number, number];
+  /** The unit in which the field is asked for unless the builder has chosen another for the quantity. */
+  readonly unit?: UnitId;
   /** The field is a radius, so "117 dia" or "Ø117" is taken as half of it. */
   readonly radius?: boolean;
   /** The radius is asked for as a diameter, as a caliper reads it, under this name; "58.5 rad" is a radius all the same. */
@@ -65,7 +67,8 @@ const MAX_LENGTH = 60;
  * Never throws. Source: the workshop rules for entries, `docs/mechanics.md` section 13.
  * @example parseEntry('.115"', { quantity: 'length', bounds: { above: 0 } }) // value 2.921
  */
-export function parseEntry(text: string, spec: EntrySpec, choice: UnitChoice = {}): ParsedEntry {
+export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {}): ParsedEntry {
+  const choice = unitsFor(spec, chosen);
   const trimmed = text.trim();
   if (trimmed === '') return { kind: 'empty' };
   const current = shownUnit(spec.quantity, choice);
@@ -132,6 +135,13 @@ export function parseEntry(text: string, spec: EntrySpec, choice: UnitChoice = {
   }
   return { kind: 'value', ...first };
 }
+
+/**
+ * The units in which a field is asked for and shown: those the builder has chosen, else the field's own. Never throws.
+ * @example unitsFor({ quantity: 'mass', unit: 'g', bounds: {} }) // { mass: 'g' }
+ */
+export const unitsFor = ({ quantity, unit }: EntrySpec, chosen: UnitChoice = {}): UnitChoice =>
+  unit === undefined || chosen[quantity] ? chosen : { ...chosen, [quantity]: unit };
 
 /** Says in the builder's unit what a field takes: "Give a length from 0.2 to 20 mm, such as 2.92, .115" or 115 thou." */
 export function acceptedText(spec: EntrySpec, unit: Unit): string {

@@ -10,7 +10,7 @@ import { entryAt } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { isFrozen } from '@/core/job/work';
 import type { ParsedEntry } from '@/core/units/parseEntry';
-import { asShown, parseEntry } from '@/core/units/parseEntry';
+import { asShown, parseEntry, unitsFor } from '@/core/units/parseEntry';
 import type { UnitChoice } from '@/core/units/quantity';
 import { formatValue, formatWithUnit, shownUnit, withoutZeros } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
@@ -65,13 +65,14 @@ export const EntryField = memo(function EntryField({ path, label, of, narrow = f
       frozen: isFrozen(job) && !path.startsWith('visits.'),
     };
   }, shallowEqual);
-  const unit = shownUnit(field.quantity, units);
+  const shown = unitsFor(field, units);
+  const unit = shownUnit(field.quantity, shown);
   const name = label ?? field.across ?? field.label;
 
   const settled = draft
     ? draft.text
     : entry
-      ? withoutZeros(formatValue(asShown(entry.value, field), field.quantity, units))
+      ? withoutZeros(formatValue(asShown(entry.value, field), field.quantity, shown))
       : '';
   const text = typing ?? settled;
   const parsed: ParsedEntry | undefined = draft && parseEntry(draft.text, field, draft.units);
@@ -157,7 +158,8 @@ function problemAt(job: Job, path: FieldPath, units: UnitChoice): string | undef
 function FieldNote({ path }: { readonly path: FieldPath }) {
   const entry = useJobPart((job) => entryAt(job, path));
   const units = useUnits();
-  const { estimate, absent, quantity, hint } = fieldAt(path);
+  const field = fieldAt(path);
+  const { estimate, absent, quantity, hint } = field;
   const standIn = estimate ?? absent;
   if (entry?.typed) {
     return (
@@ -169,7 +171,8 @@ function FieldNote({ path }: { readonly path: FieldPath }) {
   if (!entry && standIn) {
     return (
       <Words soft size={13}>
-        {withoutZeros(formatWithUnit(standIn.value, quantity, units))} is used: {standIn.why}.
+        {withoutZeros(formatWithUnit(standIn.value, quantity, unitsFor(field, units)))} is used:{' '}
+        {standIn.why}.
       </Words>
     );
   }

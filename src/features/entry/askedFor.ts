@@ -30,12 +30,16 @@ const TABS: readonly (readonly [RegExp, string])[] = [
   [/^release\./, 'release'],
 ];
 
+/** How far to the right the part that holds a field stands. */
+export const placeOf = (path: FieldPath): number =>
+  TABS.findIndex(([beginning]) => beginning.test(path));
+
 /** What is drawn meanwhile takes a few frames; a field that is not there after these never comes. */
 const FRAMES = 40;
 
 /** Goes to the part of Specify that holds a field, and gives it the focus. */
 export function goToField(path: FieldPath): void {
-  const tab = TABS.find(([beginning]) => beginning.test(path))?.[1];
+  const tab = TABS[placeOf(path)]?.[1];
   if (tab) router.setParams({ stage: 'specify', tab });
   ask(path);
   let left = FRAMES;

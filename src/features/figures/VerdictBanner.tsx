@@ -6,12 +6,12 @@ import type { Verdict } from '@/core/evaluate/verdicts';
 import { readSentence } from '@/core/evaluate/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
-import { goToField } from '@/features/entry/askedFor';
+import { goToField, placeOf } from '@/features/entry/askedFor';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { Termed } from '@/features/words/Termed';
 import { Action } from '@/ui/Action';
 import { StateMark } from '@/ui/StateMark';
-import { Heading, Words } from '@/ui/Words';
+import { Heading } from '@/ui/Words';
 
 /** The verdict on the pack, in a sentence with its reason. */
 export function VerdictBanner() {
@@ -21,9 +21,10 @@ export function VerdictBanner() {
   const gravest = verdicts.find(
     (v) => v.state === overall.state && (v.state === 'stop' || v.state === 'watch'),
   );
-  const lacking = verdicts.find((v) => v.state === 'unknown')?.figures[0];
+  const [lacking] = overall.figures;
   const outcome = lacking && figures.get(lacking);
-  const needs = outcome?.status === 'unknown' ? outcome.needs : [];
+  // Before there are plates no field leads on.
+  const needs = outcome?.status === 'unknown' && lacking !== 'faces' ? outcome.needs : [];
   return overall.state === 'unknown' && needs.some((n) => n.path) ? (
     <StillNeeded title={overall.title} needs={needs} />
   ) : (
@@ -64,7 +65,7 @@ const Banner = memo(function Banner({ state, title, reason, help, helpTitle = ''
   );
 });
 
-/** What is missing for a verdict, each the way to its field. */
+/** What is missing for a verdict, and the way to the first of it in the order of the work. */
 function StillNeeded({
   title,
   needs,
@@ -72,6 +73,9 @@ function StillNeeded({
   readonly title: string;
   readonly needs: readonly Need[];
 }) {
+  const inOrder = [...needs].sort(byWork);
+  const [first] = inOrder;
+  const place = first?.path;
   return (
     <View role="status" aria-label="Verdict" testID="verdict" style={{ gap: 6 }}>
       <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
@@ -80,20 +84,21 @@ function StillNeeded({
           <Heading level={2}>{title}</Heading>
         </View>
       </View>
-      <Words size={15}>Still needed to say whether it holds:</Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
-        {needs.map(({ path, label }) =>
-          path ? (
-            <Action key={path} onPress={() => goToField(path)}>
-              {label}
-            </Action>
-          ) : (
-            <Words key={label} size={15}>
-              {label}
-            </Words>
-          ),
-        )}
-      </View>
+      <Termed size={15}>{`Still needed: ${inOrder.map((n) => n.label).join(', ')}.`}</Termed>
+      {first && place ? (
+        <Action
+          icon="chevron-right"
+          accessibilityLabel={`Go to what is needed: ${first.label}`}
+          onPress={() => goToField(place)}
+        >
+          {`To ${first.label}`}
+        </Action>
+      ) : null}
     </View>
   );
 }
+
+/** Sorted as the parts of Specify stand, so that one goes through them once. */
+const byWork = (a: Need, b: Need): number => partOf(a) - partOf(b);
+const LAST = 99;
+const partOf = ({ path }: Need): number => (path === undefined ? LAST : placeOf(path));

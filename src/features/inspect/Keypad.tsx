@@ -17,6 +17,7 @@ const ROWS = [
 /** What the keys do; the same object for as long as the run is on screen, so that the keys are not drawn again. */
 export interface RunKeys {
   readonly key: (character: string) => void;
+  readonly press: (key: string) => void;
   readonly erase: () => void;
   readonly take: () => void;
   /** Takes a text as a gauge sends it. */
@@ -85,7 +86,7 @@ export const Keypad = memo(function Keypad({
                       <Icon source="backspace-outline" size={24} color={strata.ink} />
                     </Key>
                   ) : (
-                    <Key key={k} label={k} digit height={tall} onPress={() => run.key(k)}>
+                    <Key key={k} label={k} digit height={tall} onPress={() => run.press(k)}>
                       {k}
                     </Key>
                   ),

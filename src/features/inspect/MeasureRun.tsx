@@ -62,6 +62,7 @@ export const MeasureRun = memo(function MeasureRun({
   const keys = useMemo<RunKeys>(
     () => ({
       key: (character) => latest.current.run.key(character),
+      press: (key) => latest.current.run.press(key),
       erase: () => latest.current.run.erase(),
       take: () => latest.current.run.take(),
       send: (text) => latest.current.run.take(text),

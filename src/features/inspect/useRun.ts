@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 
+import { keyed, pointSetsItself } from '@/core/inspect/keyed';
 import { readGauge } from '@/core/inspect/reading';
 import type { RunPart, RunStep } from '@/core/inspect/run';
 import { firstOpen, measuringRun } from '@/core/inspect/run';
@@ -23,7 +24,10 @@ export interface Run {
   readonly question: Question | undefined;
   readonly refused: string | undefined;
   readonly type: (text: string) => void;
+  /** A character as a gauge types it. */
   readonly key: (character: string) => void;
+  /** A key of our own keypad. */
+  readonly press: (key: string) => void;
   readonly erase: () => void;
   /** Takes what stands on the display, or a text that a gauge sent. */
   readonly take: (sent?: string) => void;
@@ -98,6 +102,10 @@ export function useRun(parts: readonly RunPart[]): Run {
       show((question || refused) && next.startsWith(text) ? next.slice(text.length) : next),
     // What is asked about is typed anew by the next digit, as a gauge does that measures again.
     key: (character) => show(question || refused ? character : text + character),
+    press: (key) => {
+      const itself = step !== undefined && pointSetsItself(step, units);
+      show(keyed(question || refused ? '' : text, key, itself));
+    },
     erase: () => show(question || refused ? '' : text.slice(0, -1)),
     take,
     choose: (reading) => keep(reading, reading.text),

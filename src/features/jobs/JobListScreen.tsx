@@ -282,7 +282,9 @@ const Row = memo(function Row({ job, wide, today }: RowProps) {
     <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
       <TouchableRipple
         role="link"
-        aria-label={`${job.number}, ${name}, ${job.use}, at ${STAGE_NAME[job.stage]}, ${due ? `${due}, ` : ''}${overall?.title ?? ''}`}
+        aria-label={[job.number, name, job.use, `at ${STAGE_NAME[job.stage]}`, due, overall?.title]
+          .filter(Boolean)
+          .join(', ')}
         {...webLink(`/job/${job.id}`, () =>
           router.navigate({ pathname: '/job/[id]', params: { id: job.id } }),
         )}

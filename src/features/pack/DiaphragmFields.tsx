@@ -40,11 +40,11 @@ export function DiaphragmFields() {
       />
       {forceFrom === 'geometry' ? (
         <FieldGrid>
-          <EntryField path="springs.diaphragm.outerDiameter" label="Outer diameter" />
-          <EntryField path="springs.diaphragm.innerDiameter" label="Inner diameter" />
-          <EntryField path="springs.diaphragm.thickness" label="Thickness" />
-          <EntryField path="springs.diaphragm.coneHeight" label="Cone, new" />
-          <EntryField path="springs.diaphragm.measuredCone" label="Cone, measured" />
+          <EntryField path="springs.diaphragm.outerDiameter" />
+          <EntryField path="springs.diaphragm.innerDiameter" />
+          <EntryField path="springs.diaphragm.thickness" />
+          <EntryField path="springs.diaphragm.coneHeight" />
+          <EntryField path="springs.diaphragm.measuredCone" />
         </FieldGrid>
       ) : (
         <>
@@ -80,8 +80,8 @@ export function DiaphragmFields() {
         </>
       )}
       <FieldGrid>
-        <EntryField path="springs.diaphragm.referenceStack" label="At a stack of" />
-        <EntryField path="springs.diaphragm.referenceDeflection" label="Deflection there" />
+        <EntryField path="springs.diaphragm.referenceStack" />
+        <EntryField path="springs.diaphragm.referenceDeflection" />
         <EntryField path="springs.diaphragm.fingerRatio" />
       </FieldGrid>
       <Steps />

@@ -4,13 +4,15 @@ import { releaseBudget } from '@/core/evaluate/releaseFigures';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
-import { useJob } from '@/features/jobs/useJob';
+import { useJob, useJobPart } from '@/features/jobs/useJob';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 /** What is lost between lever and plate, and the budget that shows where the lift went. */
 export function LossFields({ bare = false }: { readonly bare?: boolean }) {
+  // Air is lost travel of a line; what was typed before the cable was chosen stays to be seen.
+  const line = useJobPart((job) => job.release.type !== 'cable' || job.release.air !== undefined);
   return (
     <>
       {bare ? null : <Heading level={2}>Lost on the way</Heading>}
@@ -18,7 +20,7 @@ export function LossFields({ bare = false }: { readonly bare?: boolean }) {
         <EntryField path="release.freePlay" />
         <EntryField path="release.stretch" />
         <EntryField path="release.pivotWear" />
-        <EntryField path="release.air" />
+        {line ? <EntryField path="release.air" /> : null}
         <EntryField path="release.reducedEffort" />
       </FieldGrid>
       <Budget />

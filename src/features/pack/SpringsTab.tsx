@@ -151,7 +151,7 @@ function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: bo
         onChangeText={(name) => change({ name })}
       />
       <FieldGrid>
-        <EntryField path={path('count')} label="How many" />
+        <EntryField path={path('count')} />
         <EntryField path={path('freeLength')} />
       </FieldGrid>
       <Choice

@@ -83,6 +83,15 @@ describe('diaphragm with stepped retainer', () => {
     expect(known(diaphragm(), 'releaseForce')).toBeCloseTo(1530.1, 1);
   });
 
+  it('says how much too low a stack is for the spring to touch', () => {
+    const far = withEntry(diaphragm(), 'springs.diaphragm.referenceStack', entry(60));
+    const off = known(far, 'deflection') ?? 0;
+    expect(off).toBeLessThan(0);
+    const holds = evaluate(far).verdicts.find((v) => v.id === 'holds');
+    expect(holds).toMatchObject({ state: 'stop', title: 'No clamp' });
+    expect(readSentence(holds?.sentence ?? [])).toContain(`${(-off).toFixed(3)} mm taller`);
+  });
+
   it('clamps less on the next step past the peak, and more again once worn', () => {
     const stepped: Job = {
       ...diaphragm(),

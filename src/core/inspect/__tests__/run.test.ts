@@ -1,6 +1,7 @@
 import { blankJob, entry, alternate, blankKind } from '../../job/blank';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
+import { keyed, pointSetsItself } from '../keyed';
 import { quickReadings } from '../quick';
 import { readGauge } from '../reading';
 import type { RunStep } from '../run';
@@ -123,5 +124,31 @@ describe('likely readings', () => {
     const disc = withEntry(one, 'pack.plates.p1.readings.4', entry(2.88));
     expect(at(disc, (s) => s.title === 'Disc 2 of 9')).toEqual([2.88]);
     expect(at(disc, (s) => s.part === 'around')).toEqual([]);
+  });
+});
+
+describe('the keypad', () => {
+  const press = (keys: string, itself = true) =>
+    [...keys].reduce((text, key) => keyed(text, key, itself), '');
+
+  it('sets the point after the first digit of a plate, and moves it where one is pressed', () => {
+    expect(['297', '2.97', '005', '29', '2', '12.5', '1..5'].map((k) => press(k))).toEqual([
+      '2.97',
+      '2.97',
+      '0.05',
+      '2.9',
+      '2',
+      '12.5',
+      '1.5',
+    ]);
+    expect(press('440.5', false)).toBe('440.5');
+  });
+
+  it('does so for plates and blades in millimetres alone', () => {
+    expect(pointSetsItself({ part: 'discs', nominal: 3 }, {})).toBe(true);
+    expect(pointSetsItself({ part: 'flatness', nominal: 0 }, {})).toBe(true);
+    expect(pointSetsItself({ part: 'springs', nominal: 44 }, {})).toBe(false);
+    expect(pointSetsItself({ part: 'discs', nominal: 12 }, {})).toBe(false);
+    expect(pointSetsItself({ part: 'discs' }, { length: 'in' })).toBe(false);
   });
 });

@@ -37,6 +37,7 @@ export const PACK_FIELDS = {
     label: 'Mass of one plate',
     symbol: 'm',
     quantity: 'mass',
+    unit: 'g',
     bounds: { above: 0, max: 5 },
     plausible: [0.01, 1.5],
     hint: 'Weighed; without it the ring is worked out.',

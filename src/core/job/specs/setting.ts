@@ -15,6 +15,7 @@ export const SETTING_FIELDS = {
     label: 'Mass of one weight',
     symbol: 'm',
     quantity: 'mass',
+    unit: 'g',
     bounds: { above: 0, max: 2 },
     plausible: [0.001, 0.2],
   }),

@@ -27,7 +27,7 @@ export const SPRING_FIELDS = {
     absent: { value: 0, why: 'no shim entered' },
   }),
   'springs.coil.groups.*.count': spec({
-    label: 'Springs',
+    label: 'Number of springs',
     symbol: 'n',
     quantity: 'count',
     bounds: { min: 1, max: 24, integer: true },
@@ -120,7 +120,7 @@ export const SPRING_FIELDS = {
     plausible: [40, 260],
   }),
   'springs.diaphragm.innerDiameter': spec({
-    label: 'Diaphragm inner diameter of the ring',
+    label: 'Diaphragm inner diameter',
     symbol: 'D_i',
     quantity: 'length',
     bounds: { above: 0, max: 500 },
@@ -134,14 +134,14 @@ export const SPRING_FIELDS = {
     plausible: [0.8, 6],
   }),
   'springs.diaphragm.coneHeight': spec({
-    label: 'Free cone height, new',
+    label: 'Cone height, new',
     symbol: 'h_0',
     quantity: 'length',
     bounds: { above: 0, max: 40 },
     plausible: [0.4, 12],
   }),
   'springs.diaphragm.measuredCone': spec({
-    label: 'Free cone height, measured',
+    label: 'Cone height, measured',
     symbol: 'h_0',
     quantity: 'length',
     bounds: { above: 0, max: 40 },

@@ -130,6 +130,17 @@ describe('numbers as people write them', () => {
     });
   });
 
+  it('asks in the unit that its scales show, unless the builder has chosen another', () => {
+    const weight: EntrySpec = { quantity: 'mass', unit: 'g', bounds: { above: 0, max: 5 } };
+    expect(value(parseEntry('60', weight))).toBeCloseTo(0.06, 12);
+    expect(value(parseEntry('0.06 kg', weight))).toBeCloseTo(0.06, 12);
+    expect(value(parseEntry('2', weight, { mass: 'oz' }))).toBeCloseTo(0.0566990463, 9);
+    expect(parseEntry('9000', weight)).toMatchObject({
+      kind: 'refused',
+      message: expect.stringContaining('up to 5000 g') as string,
+    });
+  });
+
   it.each([
     'abc',
     '2.9.2',
