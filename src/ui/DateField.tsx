@@ -1,6 +1,7 @@
 import { createElement, useId } from 'react';
 import { View } from 'react-native';
 
+import { FIELD } from './FieldGrid';
 import { FONT, useStrata } from './theme';
 import { Words } from './Words';
 
@@ -16,7 +17,7 @@ export function DateField({ label, value, onChange }: Props) {
   const strata = useStrata();
   const id = useId();
   return (
-    <View style={{ gap: 2, flexGrow: 1, flexBasis: 150, minWidth: 130 }}>
+    <View style={[FIELD, { flexBasis: 150, minWidth: 130 }]}>
       <View style={{ minHeight: 24, justifyContent: 'flex-end' }}>
         <Words soft size={15} nativeID={id}>
           {label}

@@ -1,11 +1,33 @@
 import type { ReactNode } from 'react';
+import type { ViewStyle } from 'react-native';
 import { View } from 'react-native';
 
-/** Fields side by side where there is room, one below the other where there is not. */
+/**
+ * Fields side by side where there is room, one below the other where there is not. A field lies on three rows of the
+ * grid, its label, its box, and what is said about it, so that boxes stand in line however far a label runs.
+ */
 export function FieldGrid({ children }: { readonly children: ReactNode }) {
-  return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 12, rowGap: 10 }}>
-      {children}
-    </View>
-  );
+  return <View style={GRID}>{children}</View>;
 }
+
+// The grid is the browser's own; React Native has no words for it.
+const GRID: ViewStyle & object = {
+  ...{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(150px, 1fr))' },
+  columnGap: 12,
+  rowGap: 2,
+} as object;
+
+/** The style of a field, whether it lies in a grid or beside a key: label, box and words are its three children. */
+export const FIELD: ViewStyle & object = {
+  ...{
+    display: 'grid',
+    gridRow: 'span 3',
+    gridTemplateRows: 'subgrid',
+    gridTemplateColumns: 'minmax(0, 1fr)',
+  },
+  rowGap: 2,
+  flexGrow: 1,
+} as object;
+
+/** What is said about a field, with the room to the next one. */
+export const FIELD_WORDS = { gap: 2, paddingBottom: 8 } as const;

@@ -8,6 +8,7 @@ import { STAGES } from '@/core/job/types';
 import { STAGE_NAME } from '@/core/job/words';
 
 import { useStrata } from './theme';
+import { useLow } from './useWide';
 import { webLink } from './webLink';
 import { Words } from './Words';
 
@@ -76,13 +77,14 @@ const standing = (stage: Stage) =>
 
 /** The eight stages as a ridge line lying on its feet: passed, present, to come. For the phone. */
 export const RidgeLine = memo(function RidgeLine(props: Props & { readonly width: number }) {
+  const low = useLow();
   const { stage, viewed = stage, width } = props;
   const strata = useStrata();
   const at = STAGES.indexOf(stage);
   const height = 44;
   const step = (width - 24) / STAGES.length;
   const x = (i: number) => 12 + step * (i + 0.5);
-  const y = (i: number) => height - 4 - (height - 10) * (i === at ? 1 : (SUMMIT[i] ?? 0));
+  const y = (i: number) => height - 4 - (height - 12) * (i === at ? 1 : (SUMMIT[i] ?? 0));
   const foot = (i: number) => 12 + step * i;
   const line = STAGES.flatMap((_, i) => [`${foot(i)},${height - 4}`, `${x(i)},${y(i)}`]).concat(
     `${width - 12},${height - 4}`,
@@ -93,33 +95,48 @@ export const RidgeLine = memo(function RidgeLine(props: Props & { readonly width
   ]);
   return (
     <View role="navigation" aria-label={standing(stage)}>
-      <Svg width={width} height={height} aria-hidden>
-        <Polyline
-          points={[...passed, `${x(at)},${height - 4}`].join(' ')}
-          fill={strata.line}
-          opacity={0.6}
-        />
-        <Polyline
-          points={line.join(' ')}
-          fill="none"
-          stroke={strata.slate}
-          strokeWidth={2}
-          strokeLinejoin="round"
-        />
-        {STAGES.map((s, i) => (
-          <Summit key={s} x={x(i)} y={y(i)} is={placeOf(i, at)} />
-        ))}
-      </Svg>
-      <View role="list" style={{ flexDirection: 'row', marginHorizontal: 12, marginTop: -44 }}>
+      {low ? null : (
+        <Svg width={width} height={height} aria-hidden>
+          <Polyline
+            points={[...passed, `${x(at)},${height - 4}`].join(' ')}
+            fill={strata.line}
+            opacity={0.6}
+          />
+          <Polyline
+            points={line.join(' ')}
+            fill="none"
+            stroke={strata.slate}
+            strokeWidth={2}
+            strokeLinejoin="round"
+          />
+          {STAGES.map((s, i) => (
+            <Summit key={s} x={x(i)} y={y(i)} is={placeOf(i, at)} />
+          ))}
+        </Svg>
+      )}
+      <View
+        role="list"
+        style={{ flexDirection: 'row', marginHorizontal: 12, marginTop: low ? 0 : -44 }}
+      >
         {STAGES.map((s) => (
           <StageName
             key={s}
             stage={s}
             props={{ ...props, viewed }}
-            style={{ width: step, height: 64, justifyContent: 'flex-end', alignItems: 'center' }}
+            style={{
+              width: step,
+              height: low ? 44 : 64,
+              justifyContent: 'flex-end',
+              alignItems: 'center',
+            }}
             inner={{ alignItems: 'center' }}
           >
-            <Words size={12} bold={s === viewed} soft={s !== viewed} numberOfLines={1}>
+            <Words
+              size={step < 42 ? 10 : 12}
+              bold={s === viewed}
+              soft={s !== viewed}
+              numberOfLines={1}
+            >
               {STAGE_NAME[s]}
             </Words>
             <View

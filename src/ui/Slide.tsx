@@ -34,7 +34,7 @@ export const Slide = memo(function Slide({ label, value, text, onChange }: Props
         'aria-valuetext': text,
         onChange: (event: { readonly target: { readonly value: string } }) =>
           onChange(Number(event.target.value) / STEPS),
-        style: { width: '100%', height: 40, margin: 0, accentColor: strata.slate },
+        style: { width: '100%', height: 48, margin: 0, accentColor: strata.slate },
       })}
     </View>
   );

@@ -1,7 +1,7 @@
 import type { Href } from 'expo-router';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 
 import { DisplayMenu } from '@/features/display/DisplayMenu';
@@ -19,6 +19,8 @@ export interface Back {
 
 const TO_JOBS: Back = { to: '/', label: 'Back to the jobs' };
 
+const NARROW = 360;
+
 interface Props {
   readonly title: string;
   readonly code?: string;
@@ -31,6 +33,8 @@ interface Props {
 export function TopBar({ title, code, back = false, end }: Props) {
   const strata = useStrata();
   const wide = useWide();
+  // In large letters the name is what tells jobs apart.
+  const narrow = useWindowDimensions().width < NARROW;
   const way = back === true ? TO_JOBS : back;
   return (
     <View
@@ -75,7 +79,7 @@ export function TopBar({ title, code, back = false, end }: Props) {
         <Heading level={1} numberOfLines={1} style={{ flexShrink: 1 }}>
           {title}
         </Heading>
-        {code ? (
+        {code && !narrow ? (
           <Digits soft size={15} numberOfLines={1}>
             {code}
           </Digits>

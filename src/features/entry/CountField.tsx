@@ -28,7 +28,7 @@ export function CountField({ path, label, of, all }: Props) {
   const set = (value: number) =>
     change((j) => withEntry(j, path, { value: Math.max(0, Math.min(MOST, value)) }));
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 4 }}>
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-start', gap: 4 }}>
       <IconButton
         icon="minus"
         mode="outlined"

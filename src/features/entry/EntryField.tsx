@@ -19,6 +19,7 @@ import { evaluationOf } from '@/features/jobs/evaluations';
 import { useJobId, useJobPart } from '@/features/jobs/useJob';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Termed } from '@/features/words/Termed';
+import { FIELD, FIELD_WORDS } from '@/ui/FieldGrid';
 import { NumberInput } from '@/ui/NumberInput';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -88,7 +89,7 @@ export const EntryField = memo(function EntryField({ path, label, of, narrow = f
   };
 
   return (
-    <View style={{ gap: 2, flexGrow: 1, ...(narrow ? NARROW : BROAD) }}>
+    <View style={[FIELD, narrow ? NARROW : BROAD]}>
       <View
         style={{
           flexDirection: 'row',
@@ -117,31 +118,35 @@ export const EntryField = memo(function EntryField({ path, label, of, narrow = f
         onChangeText={type}
         onBlur={() => setTyping(undefined)}
       />
-      <View nativeID={`${id}m`} aria-live="polite">
-        {message ? (
-          <Words size={14} style={{ color: tone }}>
-            {message}
-          </Words>
-        ) : null}
-      </View>
-      {question ? (
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6, paddingVertical: 4 }}>
-          {question.readings.map((r) => (
-            <Button
-              key={`${r.unit.id}${r.value}`}
-              mode="outlined"
-              contentStyle={{ minHeight: 48 }}
-              onPress={() => {
-                setTyping(undefined);
-                dispatch(jobActions.readingChosen({ jobId, path, value: r.value, typed: r.text }));
-              }}
-            >
-              {r.text}
-            </Button>
-          ))}
+      <View style={FIELD_WORDS}>
+        <View nativeID={`${id}m`} aria-live="polite">
+          {message ? (
+            <Words size={14} style={{ color: tone }}>
+              {message}
+            </Words>
+          ) : null}
         </View>
-      ) : null}
-      {message === undefined && !draft ? <FieldNote path={path} /> : null}
+        {question ? (
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6, paddingVertical: 4 }}>
+            {question.readings.map((r) => (
+              <Button
+                key={`${r.unit.id}${r.value}`}
+                mode="outlined"
+                contentStyle={{ minHeight: 48 }}
+                onPress={() => {
+                  setTyping(undefined);
+                  dispatch(
+                    jobActions.readingChosen({ jobId, path, value: r.value, typed: r.text }),
+                  );
+                }}
+              >
+                {r.text}
+              </Button>
+            ))}
+          </View>
+        ) : null}
+        {message === undefined && !draft ? <FieldNote path={path} /> : null}
+      </View>
     </View>
   );
 });

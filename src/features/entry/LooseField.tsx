@@ -6,11 +6,15 @@ import { parseEntry } from '@/core/units/parseEntry';
 import { shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useAppDispatch, useAppStore } from '@/store/store';
+import { FIELD, FIELD_WORDS } from '@/ui/FieldGrid';
 import { NumberInput } from '@/ui/NumberInput';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 import { typedActions } from './typedSlice';
+
+/** At the foot of its row, where the labels beside it are taller. */
+const LABEL = { alignSelf: 'end', minHeight: 24 } as object;
 
 interface Props {
   readonly label: string;
@@ -49,8 +53,8 @@ export function LooseField({
     parsed.kind === 'refused' || parsed.kind === 'question' ? parsed.message : undefined;
   const { symbol } = shownUnit(spec.quantity, units);
   return (
-    <View style={{ gap: 4, minWidth: 130 }}>
-      <Words soft size={15} nativeID={id}>
+    <View style={[FIELD, { minWidth: 130 }]}>
+      <Words soft size={15} nativeID={id} style={LABEL}>
         {symbol ? `${label}, ${symbol}` : label}
       </Words>
       <View style={{ maxWidth: 200 }}>
@@ -75,7 +79,7 @@ export function LooseField({
           onSubmit={onSubmit}
         />
       </View>
-      <View nativeID={`${id}m`} aria-live="polite">
+      <View nativeID={`${id}m`} aria-live="polite" style={FIELD_WORDS}>
         {message ? (
           <Words size={14} style={{ color: strata.stop }}>
             {message}

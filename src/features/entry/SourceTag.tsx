@@ -28,6 +28,15 @@ export function sourceWords({ kind, date, note }: Source): string {
   return `${SOURCE_WORD[kind]}${day}${note ? `, ${note}` : ''}`;
 }
 
+/** Reaches up beside the label of its field, so that a glove finds it. */
+const TARGET = {
+  minHeight: 48,
+  minWidth: 48,
+  marginTop: -24,
+  alignItems: 'flex-end',
+  justifyContent: 'flex-end',
+} as const;
+
 interface Props {
   readonly path: FieldPath;
   readonly entry: Entry;
@@ -51,9 +60,8 @@ export function SourceTag({ path, entry, name }: Props) {
         <Pressable
           role="button"
           aria-label={`Source of ${name}: ${SOURCE_WORD[kind]}`}
-          hitSlop={{ top: 12, bottom: 12, left: 12, right: 12 }}
           onPress={open}
-          style={{ minHeight: 24, justifyContent: 'flex-end' }}
+          style={TARGET}
         >
           <Words size={13} style={{ color: strata.soft, textDecorationLine: 'underline' }}>
             {SOURCE_WORD[kind]}

@@ -11,7 +11,7 @@ import { evaluationOf } from '@/features/jobs/evaluations';
 import { useJobLater } from '@/features/jobs/useJob';
 import { STATE_WORD, StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
-import { useWide } from '@/ui/useWide';
+import { useLow, useWide } from '@/ui/useWide';
 import { Digits, Words } from '@/ui/Words';
 
 import { useOpenFigure } from './WorkingPanel';
@@ -55,6 +55,7 @@ const Strip = memo(function Strip({ stage, job }: { readonly stage: Stage; reado
   const units = useUnits();
   const strata = useStrata();
   const wide = useWide();
+  const low = useLow();
   const open = useOpenFigure();
   const { figures, verdicts } = evaluationOf(job);
   return (
@@ -94,6 +95,7 @@ const Strip = memo(function Strip({ stage, job }: { readonly stage: Stage; reado
               known={known !== undefined}
               state={state}
               wide={wide}
+              low={low}
               onOpen={open}
             />
           );
@@ -110,12 +112,16 @@ interface ItemProps {
   readonly known: boolean;
   readonly state: Verdict['state'] | undefined;
   readonly wide: boolean;
+  readonly low: boolean;
   readonly onOpen: (id: FigureId) => void;
 }
 
+/** Name and value on one line. */
+const LINE = { flexDirection: 'row', alignItems: 'center', gap: 8 } as const;
+
 /** One figure of the strip; drawn again only when it shows something else. */
 const FootItem = memo(function FootItem(props: ItemProps) {
-  const { id, label, name, text, known, state, wide, onOpen } = props;
+  const { id, label, name, text, known, state, wide, low, onOpen } = props;
   return (
     <TouchableRipple
       role="button"
@@ -125,17 +131,18 @@ const FootItem = memo(function FootItem(props: ItemProps) {
       style={{
         flexGrow: 1,
         flexBasis: 0,
-        minHeight: 62,
+        minHeight: low ? 44 : 62,
         paddingHorizontal: 8,
         justifyContent: 'center',
         minWidth: 0,
       }}
     >
-      <View>
+      <View style={low ? LINE : undefined}>
         <View
           style={{
             flexDirection: 'row',
-            justifyContent: 'space-between',
+            // The mark stands at its own label: at the end of the room it would seem to be the next figure's.
+            gap: 5,
             alignItems: 'center',
           }}
         >

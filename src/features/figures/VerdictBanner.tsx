@@ -26,7 +26,11 @@ export function VerdictBanner() {
   // Before there are plates no field leads on.
   const needs = outcome?.status === 'unknown' && lacking !== 'faces' ? outcome.needs : [];
   return overall.state === 'unknown' && needs.some((n) => n.path) ? (
-    <StillNeeded title={overall.title} needs={needs} />
+    <StillNeeded
+      title={overall.title}
+      needs={needs}
+      known={verdicts.filter((v) => v.state !== 'unknown' && v.id !== 'order')}
+    />
   ) : (
     <Banner
       state={overall.state}
@@ -65,14 +69,19 @@ const Banner = memo(function Banner({ state, title, reason, help, helpTitle = ''
   );
 });
 
-/** What is missing for a verdict, and the way to the first of it in the order of the work. */
-function StillNeeded({
-  title,
-  needs,
-}: {
+interface NeededProps {
   readonly title: string;
   readonly needs: readonly Need[];
-}) {
+  /** What can be said already. */
+  readonly known: readonly Verdict[];
+}
+
+/** Of what can be said already: more would hide what is needed. */
+const SAID = 2;
+
+/** What is missing for a verdict, and the way to the first of it in the order of the work. */
+function StillNeeded({ title, needs, known }: NeededProps) {
+  const units = useUnits();
   const inOrder = [...needs].sort(byWork);
   const [first] = inOrder;
   const place = first?.path;
@@ -85,6 +94,11 @@ function StillNeeded({
         </View>
       </View>
       <Termed size={15}>{`Still needed: ${inOrder.map((n) => n.label).join(', ')}.`}</Termed>
+      {known.slice(0, SAID).map((v) => (
+        <Termed key={v.id} size={15}>
+          {readSentence(v.sentence, units)}
+        </Termed>
+      ))}
       {first && place ? (
         <Action
           icon="chevron-right"

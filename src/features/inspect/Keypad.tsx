@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
 import { useStrata } from '@/ui/theme';
-import { useWide } from '@/ui/useWide';
+import { useLow, useWide } from '@/ui/useWide';
 
 import { Key } from './Key';
 
@@ -44,7 +44,9 @@ export const Keypad = memo(function Keypad({
 }: Props) {
   const strata = useStrata();
   const wide = useWide();
-  const tall = wide ? 50 : 58;
+  const low = useLow();
+  const tall = low ? 44 : wide ? 50 : 58;
+  const gap = low ? 4 : 6;
   const skip = (
     <Key label="Skip" height={tall} onPress={() => run.step(1)}>
       Skip
@@ -60,15 +62,17 @@ export const Keypad = memo(function Keypad({
       role="group"
       aria-label="Keys"
       style={{
-        padding: 8,
-        gap: 6,
+        padding: low ? 4 : 8,
+        gap,
+        // Beside the display the keys take the half.
+        ...(low && !folded ? { flexBasis: '50%' } : {}),
         borderTopWidth: 1,
         borderColor: strata.line,
         maxWidth: wide ? 620 : undefined,
       }}
     >
       {folded ? (
-        <View style={{ flexDirection: 'row', gap: 6 }}>
+        <View style={{ flexDirection: 'row', gap }}>
           {back}
           {skip}
           <Key label="Next" main height={tall} onPress={() => run.take()}>
@@ -76,10 +80,10 @@ export const Keypad = memo(function Keypad({
           </Key>
         </View>
       ) : (
-        <View style={{ flexDirection: 'row', gap: 6 }}>
-          <View style={{ flexGrow: 3, flexBasis: 0, gap: 6 }}>
+        <View style={{ flexDirection: 'row', gap }}>
+          <View style={{ flexGrow: 3, flexBasis: 0, gap }}>
             {ROWS.map((row) => (
-              <View key={row.join('')} style={{ flexDirection: 'row', gap: 6 }}>
+              <View key={row.join('')} style={{ flexDirection: 'row', gap }}>
                 {row.map((k) =>
                   k === 'erase' ? (
                     <Key key={k} label="Erase" height={tall} onPress={run.erase}>
@@ -94,8 +98,8 @@ export const Keypad = memo(function Keypad({
               </View>
             ))}
           </View>
-          <View style={{ flexGrow: 1, flexBasis: 0, gap: 6 }}>
-            <Key label="Next" main height={2 * tall + 6} onPress={() => run.take()}>
+          <View style={{ flexGrow: 1, flexBasis: 0, gap }}>
+            <Key label="Next" main height={2 * tall + gap} onPress={() => run.take()}>
               Next
             </Key>
             {skip}
@@ -103,15 +107,15 @@ export const Keypad = memo(function Keypad({
           </View>
         </View>
       )}
-      <View style={{ flexDirection: 'row', gap: 6 }}>
+      <View style={{ flexDirection: 'row', gap }}>
         <Key
           label={folded ? 'Our keypad' : 'Device keyboard'}
-          height={48}
+          height={low ? 44 : 48}
           onPress={onDeviceKeyboard}
         >
           {folded ? 'Our keypad' : 'Device keyboard'}
         </Key>
-        <Key label="Leave the run" height={48} onPress={onEnd}>
+        <Key label="Leave the run" height={low ? 44 : 48} onPress={onEnd}>
           Leave the run
         </Key>
       </View>

@@ -14,7 +14,7 @@ import type { RunPart, RunStep } from '@/core/inspect/run';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useBenchLink, useBenchReadings } from '@/features/bench/benchLink';
 import { useLater } from '@/ui/useLater';
-import { useWide } from '@/ui/useWide';
+import { useLow, useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
 import type { RunKeys } from './Keypad';
@@ -28,6 +28,7 @@ import type { Run } from './useRun';
 import { useRun } from './useRun';
 import { useTypingGauge } from './useTypingGauge';
 
+const FILLS = { flexGrow: 1, flexShrink: 1, flexBasis: 0 } as const;
 const RunContext = createContext<Run | undefined>(undefined);
 
 interface Props {
@@ -49,6 +50,7 @@ export const MeasureRun = memo(function MeasureRun({
 }: Props) {
   const run = useRun(parts);
   const wide = useWide();
+  const low = useLow();
   const { step } = run;
   const linked = useBenchLink().status !== 'off';
   const plateId = step?.plateId;
@@ -84,16 +86,18 @@ export const MeasureRun = memo(function MeasureRun({
   // Made once: a key draws what shows the run, not the frame around it.
   const frame = useMemo(
     () => (
-      <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
-        <ScrollView
-          style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}
-          contentContainerStyle={{ padding: wide ? 24 : 10, gap: 10, maxWidth: 620 }}
-        >
-          <RunHead />
-          {linked ? <BenchBar compact /> : null}
-          <RunBody deviceKeyboard={deviceKeyboard} onGo={goTo} />
-        </ScrollView>
-        <LikelyNext run={keys} />
+      <View style={[FILLS, low ? { flexDirection: 'row' } : undefined]}>
+        <View style={FILLS}>
+          <ScrollView
+            style={FILLS}
+            contentContainerStyle={{ padding: wide ? 24 : 10, gap: 10, maxWidth: 620 }}
+          >
+            <RunHead />
+            {linked ? <BenchBar compact /> : null}
+            <RunBody deviceKeyboard={deviceKeyboard} onGo={goTo} />
+          </ScrollView>
+          <LikelyNext run={keys} />
+        </View>
         <Keypad
           run={keys}
           atStart={atStart}
@@ -103,7 +107,7 @@ export const MeasureRun = memo(function MeasureRun({
         />
       </View>
     ),
-    [wide, linked, deviceKeyboard, goTo, keys, atStart, toggleKeyboard, end],
+    [wide, low, linked, deviceKeyboard, goTo, keys, atStart, toggleKeyboard, end],
   );
   return step ? (
     <RunContext.Provider value={run}>{frame}</RunContext.Provider>

@@ -27,7 +27,7 @@ export const Quick = memo(function Quick({ step, steps, onTake }: Props) {
     <View
       role="group"
       aria-label="Likely readings"
-      style={{ flexDirection: 'row', gap: 6, height: 48 }}
+      style={{ flexDirection: 'row', gap: 6, height: 48, paddingHorizontal: 8 }}
     >
       {values.map((value) => {
         const shown = formatValue(value, quantity, units);

@@ -92,7 +92,7 @@ function CauseRow({ cause }: { readonly cause: RankedCause }) {
             <Words bold>{cause.name}</Words>
           </View>
           <Words soft size={15}>
-            {String(percent)} %
+            {`${percent}\u00a0%`}
           </Words>
           <Icon source={open ? 'chevron-up' : 'chevron-down'} size={22} color={strata.slate} />
         </View>

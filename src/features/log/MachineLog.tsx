@@ -118,7 +118,14 @@ function Rate({ rate }: { readonly rate: WearRate }) {
       role="listitem"
       style={{ borderTopWidth: 1, borderColor: strata.line, paddingVertical: 8, gap: 2 }}
     >
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 12 }}>
+      <View
+        style={{
+          flexDirection: 'row',
+          flexWrap: 'wrap',
+          justifyContent: 'space-between',
+          columnGap: 12,
+        }}
+      >
         <Words style={{ flexShrink: 1 }}>
           {[LINING_ESTIMATES[rate.lining].name, rate.group].filter(Boolean).join(', ')}
         </Words>
