@@ -15,7 +15,7 @@ import { useStrata } from '@/ui/theme';
 import { Thumb } from '@/ui/Thumb';
 import { Tool } from '@/ui/Tool';
 import { TopBar } from '@/ui/TopBar';
-import { useWide } from '@/ui/useWide';
+import { useLow, useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
 import { Canvas } from './Canvas';
@@ -82,12 +82,19 @@ interface WorkingProps {
 
 function Working({ cutaway, width, height }: WorkingProps) {
   const wide = useWide();
+  const low = useLow();
+  // On its side a phone has room for the thumbs beside the picture, not below it.
+  const beside = wide || low;
   const frame = useRef<View>(null);
   const [enlarged, setEnlarged] = useState(true);
-  const controls = wide ? 380 : width;
-  const thumbs = wide ? 260 : Math.max(150, Math.min(236, height * 0.3));
-  const drawnWidth = Math.min(560, wide ? width - controls - 48 : width - 16);
-  const drawnHeight = Math.max(220, wide ? height - 32 : height - thumbs - 208);
+  const controls = low ? Math.min(420, width * 0.52) : wide ? 380 : width;
+  const thumbs = low
+    ? Math.max(140, height - 172)
+    : wide
+      ? 260
+      : Math.max(150, Math.min(236, height * 0.3));
+  const drawnWidth = Math.min(560, beside ? width - controls - (low ? 24 : 48) : width - 16);
+  const drawnHeight = Math.max(220, beside ? height - (low ? 16 : 32) : height - thumbs - 208);
   const scene = useMemo(
     () => sceneOf(cutaway, drawnWidth, drawnHeight, enlarged ? ENLARGED : 1),
     [cutaway, drawnWidth, drawnHeight, enlarged],
@@ -98,22 +105,27 @@ function Working({ cutaway, width, height }: WorkingProps) {
     <View ref={frame} style={{ flex: 1 }}>
       <ScrollView
         contentContainerStyle={
-          wide
-            ? { flexDirection: 'row', padding: 16, gap: 24, justifyContent: 'center' }
+          beside
+            ? {
+                flexDirection: 'row',
+                padding: low ? 8 : 16,
+                gap: low ? 8 : 24,
+                justifyContent: 'center',
+              }
             : { padding: 8, gap: 8 }
         }
       >
         <Picture cutaway={cutaway} scene={scene} ride={ride} />
-        <View style={wide ? { width: controls, gap: 12 } : { gap: 8 }}>
+        <View style={beside ? { width: controls, gap: low ? 6 : 12 } : { gap: 8 }}>
           <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
             <Sentence ride={ride} />
-            {rides && !wide ? <Canvas width={FRONT.phone} height={FRONT.phone} /> : null}
+            {rides && (low || !wide) ? <Canvas width={FRONT.phone} height={FRONT.phone} /> : null}
           </View>
           <View style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start' }}>
             <LeverThumb ride={ride} height={thumbs} />
             <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 6, minWidth: 0 }}>
               <Readouts ride={ride} />
-              {wide && rides ? (
+              {wide && !low && rides ? (
                 <View style={{ alignSelf: 'center' }}>
                   <Canvas width={FRONT.wide} height={FRONT.wide} />
                 </View>

@@ -165,8 +165,8 @@ function StepBody({
       <RunDisplay run={run} step={step} deviceKeyboard={deviceKeyboard} />
       <LimitBar step={step} text={run.text} />
       <RunAsked run={run} step={step} />
-      <SoFar step={step} />
       <Siblings step={reached} onGo={onGo} />
+      <SoFar step={step} />
     </>
   );
 }
