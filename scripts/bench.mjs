@@ -15,6 +15,7 @@ for (const part of [
   'interface',
   'editor',
   'cutaway',
+  'meets',
   'paper',
   'workshop',
   'server',

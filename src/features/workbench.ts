@@ -15,4 +15,3 @@ export { ShelfScreen } from './shelf/ShelfScreen';
 export { WordHost } from './words/WordHost';
 export { evaluationOf } from './jobs/evaluations';
 /* The demo workshop stands on the same core. */
-export { demoJobs, demoLibrary, demoShelf } from '@/demo/workshop';

@@ -8,7 +8,6 @@ import { Provider } from 'react-redux';
 
 import { EMPTY_STOCK } from '@/core/shelf/stock';
 import { watchUpdates } from '@/features/offline/useUpdate';
-import { loadWorkbench } from '@/features/onWorkbench';
 import { UnitsProvider } from '@/features/display/useUnits';
 import { download } from '@/files/share';
 import { setCurrentFlush, whenWritten } from '@/storage/current';
@@ -21,6 +20,7 @@ import { StorageNotice } from '@/storage/StorageNotice';
 import { otherTabs } from '@/storage/tabs';
 import type { FirstWorkshop } from '@/storage/workshop';
 import { keepWorkshop } from '@/storage/workshop';
+import { demoInWorker } from '@/workers/demoClient';
 import { Action } from '@/ui/Action';
 import { Fault } from '@/ui/Fault';
 import { useOwnFonts } from '@/ui/fonts';
@@ -129,11 +129,13 @@ function askOnce(): void {
 
 function openWorkshop(): () => void {
   const open = async () => {
+    // A first visit is most likely to the demo workshop: it is made while the server is still asked.
+    const early = localStorage.getItem(REMEMBERED) === null ? demoInWorker() : undefined;
+    early?.catch(() => undefined);
     const offered = await offeredWorkshop();
     const first = async (): Promise<FirstWorkshop> => {
       if (offered !== 'demo') return { jobs: [], shelf: EMPTY_STOCK, library: [] };
-      const { demoJobs, demoLibrary, demoShelf } = await loadWorkbench();
-      return { jobs: demoJobs(), shelf: demoShelf(), library: demoLibrary() };
+      return await (early ?? demoInWorker());
     };
     const name = `under-ridge-${offered}`;
     holdTab(name);

@@ -5,17 +5,25 @@ import { IconButton } from 'react-native-paper';
 import { FieldGrid } from './FieldGrid';
 
 interface RemovableProps {
+  /** Of its key. */
   readonly label: string;
+  /** What the line is, read out before its fields where other lines have the same ones. */
+  readonly name?: string;
+  /** Two short fields stand side by side on a phone beside the section. */
+  readonly narrow?: boolean;
   readonly onRemove: () => void;
   readonly children: ReactNode;
 }
 
 /** A line of fields with a way to take it out. */
-export function Removable({ label, onRemove, children }: RemovableProps) {
+export function Removable({ label, name, narrow = false, onRemove, children }: RemovableProps) {
   return (
     <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 4 }}>
-      <View style={{ flexGrow: 1, flexShrink: 1 }}>
-        <FieldGrid>{children}</FieldGrid>
+      <View
+        {...(name ? { role: 'group', 'aria-label': name } : {})}
+        style={{ flexGrow: 1, flexShrink: 1 }}
+      >
+        <FieldGrid narrow={narrow}>{children}</FieldGrid>
       </View>
       <IconButton
         icon="close"

@@ -26,6 +26,7 @@ import { FrozenBanner } from '@/features/signoff/FrozenBanner';
 import { LogStage } from '@/features/signoff/LogStage';
 import { StripStage } from '@/features/strip/StripStage';
 import { Action } from '@/ui/Action';
+import { Later } from '@/ui/Later';
 import { RidgeEdge, RidgeLine } from '@/ui/Ridge';
 import { useStrata } from '@/ui/theme';
 import { TopBar } from '@/ui/TopBar';
@@ -157,16 +158,18 @@ function OpenJob() {
         ) : (
           <View role="main" style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, minWidth: 0 }}>
             <JobFault what={`${STAGE_NAME[viewed]} of this job`} view={`${viewed} ${params.tab}`}>
-              {viewed === 'intake' ? <IntakeStage /> : null}
-              {viewed === 'strip' ? <StripStage /> : null}
-              {viewed === 'inspect' ? (
-                <InspectStage selected={selection.ids.at(-1)} onSelect={selection.only} />
-              ) : null}
-              {viewed === 'specify' ? <SpecifyStage selection={selection} /> : null}
-              {viewed === 'build' ? <BuildStage onPlate={selection.only} /> : null}
-              {viewed === 'set' ? <SetStage /> : null}
-              {viewed === 'prove' ? <ProveStage /> : null}
-              {viewed === 'log' ? <LogStage /> : null}
+              <Later>
+                {viewed === 'intake' ? <IntakeStage /> : null}
+                {viewed === 'strip' ? <StripStage /> : null}
+                {viewed === 'inspect' ? (
+                  <InspectStage selected={selection.ids.at(-1)} onSelect={selection.only} />
+                ) : null}
+                {viewed === 'specify' ? <SpecifyStage selection={selection} /> : null}
+                {viewed === 'build' ? <BuildStage onPlate={selection.only} /> : null}
+                {viewed === 'set' ? <SetStage /> : null}
+                {viewed === 'prove' ? <ProveStage /> : null}
+                {viewed === 'log' ? <LogStage /> : null}
+              </Later>
             </JobFault>
           </View>
         )}

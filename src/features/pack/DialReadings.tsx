@@ -19,6 +19,8 @@ export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
       {release.liftReadings.map((r, i) => (
         <Removable
           key={r.id}
+          narrow
+          name={`Dial reading ${i + 1}`}
           label={`Take dial reading ${i + 1} out`}
           onRemove={() =>
             change((j) => ({

@@ -12,6 +12,7 @@ import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
+import { Later } from '@/ui/Later';
 import { Removable } from '@/ui/Removable';
 import { Heading, Words } from '@/ui/Words';
 
@@ -84,7 +85,9 @@ export function DiaphragmFields() {
         <EntryField path="springs.diaphragm.referenceDeflection" />
         <EntryField path="springs.diaphragm.fingerRatio" />
       </FieldGrid>
-      <Steps />
+      <Later>
+        <Steps />
+      </Later>
     </View>
   );
 }

@@ -21,6 +21,7 @@ import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
+import { Later } from '@/ui/Later';
 import { LineField } from '@/ui/LineField';
 import { Removable } from '@/ui/Removable';
 import { Heading, Words } from '@/ui/Words';
@@ -81,26 +82,32 @@ export function SpringsTab() {
       {springs.type === 'diaphragm' ? (
         <>
           <DiaphragmFields />
-          <DiaphragmCurve />
+          <Later>
+            <DiaphragmCurve />
+          </Later>
         </>
       ) : (
         <>
           <CoilKinds />
-          <SpringCircle />
+          <Later>
+            <SpringCircle />
+          </Later>
         </>
       )}
-      <Heading level={3}>Clamp as it wears</Heading>
-      <ClampOverWear packs={[{ name: 'This pack', job }]} />
-      <AssistFields />
-      <View>
-        {SHOWN.map((id) => {
-          const outcome = figures.get(id);
-          return outcome ? <FigureRow key={id} outcome={outcome} /> : null;
-        })}
-      </View>
-      <Words soft size={14}>
-        Springs are loaded: release evenly and cover your eyes.
-      </Words>
+      <Later>
+        <Heading level={3}>Clamp as it wears</Heading>
+        <ClampOverWear packs={[{ name: 'This pack', job }]} />
+        <AssistFields />
+        <View>
+          {SHOWN.map((id) => {
+            const outcome = figures.get(id);
+            return outcome ? <FigureRow key={id} outcome={outcome} /> : null;
+          })}
+        </View>
+        <Words soft size={14}>
+          Springs are loaded: release evenly and cover your eyes.
+        </Words>
+      </Later>
     </View>
   );
 }
@@ -142,7 +149,7 @@ function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: bo
   const change = (part: Partial<Pick<CoilGroup, 'name' | 'rateFrom'>>) =>
     dispatch(jobActions.groupChanged({ jobId, groupId: group.id, part }));
   return (
-    <View style={{ gap: 12 }}>
+    <View role="group" aria-label={group.name || 'Coil springs'} style={{ gap: 12 }}>
       <Heading level={2}>{alone ? 'Coil springs' : group.name || 'Coil springs'}</Heading>
       <LineField
         label="Name"

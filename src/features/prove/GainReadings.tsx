@@ -42,6 +42,8 @@ export function GainReadings() {
       {readings.map((r, i) => (
         <Removable
           key={r.id}
+          narrow
+          name={`Gain reading ${i + 1}`}
           label={`Take reading ${i + 1} out`}
           onRemove={() =>
             change((j) => ({

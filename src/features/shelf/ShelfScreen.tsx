@@ -13,6 +13,7 @@ import { WhenRead } from '@/features/jobs/WhenRead';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { dayText } from '@/ui/dates';
 import { Page } from '@/ui/Page';
+import { Later } from '@/ui/Later';
 import { Panel } from '@/ui/Panel';
 import { useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
@@ -47,6 +48,14 @@ function Stocked() {
   const holders = useMemo(() => holdersOf(jobs), [jobs]);
   const units = useUnits();
   const dispatch = useAppDispatch();
+  const row = (plate: (typeof plates)[number]) => (
+    <PlateRow
+      key={plate.id}
+      plate={plate}
+      taken={taken.get(plate.id) ?? 0}
+      holders={(holders.get(plate.id) ?? []).join(', ')}
+    />
+  );
   return (
     <>
       <Wanted jobs={jobs} />
@@ -62,58 +71,57 @@ function Stocked() {
               <Words soft>{`No ${sort}s on the shelf yet: put one on it above.`}</Words>
             ) : null}
             <View role="list" aria-label={name}>
-              {of.map((plate) => (
-                <PlateRow
-                  key={plate.id}
-                  plate={plate}
-                  taken={taken.get(plate.id) ?? 0}
-                  holders={(holders.get(plate.id) ?? []).join(', ')}
-                />
-              ))}
+              {of.slice(0, FIRST).map(row)}
+              {of.length > FIRST ? <Later>{of.slice(FIRST).map(row)}</Later> : null}
             </View>
           </View>
         );
       })}
-      <Heading level={2}>Coil springs</Heading>
-      {springs.length === 0 ? <Words soft>No springs on the shelf yet.</Words> : null}
-      <View role="list" aria-label="Coil springs">
-        {springs
-          .filter((s) => s.count > 0)
-          .map((s) => (
-            <SpringRow key={s.id} spring={s} taken={taken.get(s.id) ?? 0} />
-          ))}
-      </View>
-      <Heading level={2}>Gauges</Heading>
-      <GaugeSets />
-      {scrap.length + scrapSprings.length > 0 ? (
-        <Panel level={2} title="Scrap" summary={scrapWords(scrap.length + scrapSprings.length)}>
-          <View role="list" aria-label="Scrap">
-            {scrap.map((plate) => (
-              <ScrapRow
-                key={plate.id}
-                label={plate.label}
-                mm={plate.thickness}
-                words={`${formatWithUnit(plate.nominal, 'length', units, 2)}, ${plate.why}`}
-                item={plate}
-                onForget={() => dispatch(shelfActions.scrapForgotten(plate.id))}
-              />
+      <Later>
+        <Heading level={2}>Coil springs</Heading>
+        {springs.length === 0 ? <Words soft>No springs on the shelf yet.</Words> : null}
+        <View role="list" aria-label="Coil springs">
+          {springs
+            .filter((s) => s.count > 0)
+            .map((s) => (
+              <SpringRow key={s.id} spring={s} taken={taken.get(s.id) ?? 0} />
             ))}
-            {scrapSprings.map((s) => (
-              <ScrapRow
-                key={s.id}
-                label={`${s.count} ×`}
-                mm={s.freeLength}
-                words={`${s.name || 'Springs'}, ${s.why}`}
-                item={s}
-                onForget={() => dispatch(shelfActions.scrapSpringsForgotten(s.id))}
-              />
-            ))}
-          </View>
-        </Panel>
-      ) : null}
+        </View>
+        <Heading level={2}>Gauges</Heading>
+        <GaugeSets />
+        {scrap.length + scrapSprings.length > 0 ? (
+          <Panel level={2} title="Scrap" summary={scrapWords(scrap.length + scrapSprings.length)}>
+            <View role="list" aria-label="Scrap">
+              {scrap.map((plate) => (
+                <ScrapRow
+                  key={plate.id}
+                  label={plate.label}
+                  mm={plate.thickness}
+                  words={`${formatWithUnit(plate.nominal, 'length', units, 2)}, ${plate.why}`}
+                  item={plate}
+                  onForget={() => dispatch(shelfActions.scrapForgotten(plate.id))}
+                />
+              ))}
+              {scrapSprings.map((s) => (
+                <ScrapRow
+                  key={s.id}
+                  label={`${s.count} ×`}
+                  mm={s.freeLength}
+                  words={`${s.name || 'Springs'}, ${s.why}`}
+                  item={s}
+                  onForget={() => dispatch(shelfActions.scrapSpringsForgotten(s.id))}
+                />
+              ))}
+            </View>
+          </Panel>
+        ) : null}
+      </Later>
     </>
   );
 }
+
+/** As many rows as a screen shows at once. */
+const FIRST = 6;
 
 const scrapWords = (n: number): string =>
   `${n === 1 ? 'One entry' : `${n} entries`}, with what was measured and why it went`;

@@ -14,6 +14,7 @@ import { useJob } from '@/features/jobs/useJob';
 import { PhotoPanel } from '@/features/photos/PhotoPanel';
 import { Action } from '@/ui/Action';
 import { CheckRow } from '@/ui/CheckRow';
+import { Later } from '@/ui/Later';
 import { LineField } from '@/ui/LineField';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
@@ -43,26 +44,28 @@ export function StripStage() {
           }))
         }
       />
-      <PartsOut
-        parts={strip.parts}
-        onChange={(next) => setStrip((s) => ({ parts: next(s.parts) }))}
-        onMake={() =>
-          change((j) => ({
-            ...j,
-            strip: { ...j.strip, parts: smallParts(j).map((p) => ({ ...p, id: nanoid(8) })) },
-          }))
-        }
-      />
-      <FoundOrder />
-      <LineField
-        label="Notes while stripping"
-        value={strip.notes}
-        maxLength={MAX_NOTES}
-        multiline
-        onChangeText={(notes) => setStrip(() => ({ notes }))}
-      />
-      <PhotoPanel />
-      <StageDone stage="strip" open={openIn(job)} alsoDone={withPackIfNone} />
+      <Later>
+        <PartsOut
+          parts={strip.parts}
+          onChange={(next) => setStrip((s) => ({ parts: next(s.parts) }))}
+          onMake={() =>
+            change((j) => ({
+              ...j,
+              strip: { ...j.strip, parts: smallParts(j).map((p) => ({ ...p, id: nanoid(8) })) },
+            }))
+          }
+        />
+        <FoundOrder />
+        <LineField
+          label="Notes while stripping"
+          value={strip.notes}
+          maxLength={MAX_NOTES}
+          multiline
+          onChangeText={(notes) => setStrip(() => ({ notes }))}
+        />
+        <PhotoPanel />
+        <StageDone stage="strip" open={openIn(job)} alsoDone={withPackIfNone} />
+      </Later>
     </StagePage>
   );
 }
