@@ -12,7 +12,8 @@ import { atOneSize, expect, test } from './bench';
 
 /* A phone that dies: the whole browser is killed while somebody types, again and again, over one profile. */
 
-const ROUNDS = 50;
+// Each costs five seconds of every run of the tests; KILLS=50 and more for a longer look.
+const ROUNDS = Number(process.env.KILLS ?? 30);
 /** The promise: typing may be lost that is younger than this when the browser dies. */
 const LOST_MS = 1000;
 const KEY_EVERY_MS = 25;

@@ -27,7 +27,10 @@ export interface Bounds {
   readonly integer?: boolean;
 }
 
-/** Says in words what `bounds` takes: "a whole number, 1 to 24", "a number above 0". */
+/**
+ * Says in words what `bounds` takes: "a whole number, 1 to 24", "a number above 0".
+ * @example describeBounds({ above: 0, max: 5 }) // "a number above 0 and up to 5"
+ */
 export function describeBounds(bounds: Bounds, unit = ''): string {
   const noun = bounds.integer ? 'a whole number' : 'a number';
   const u = unit ? ` ${unit}` : '';
@@ -38,7 +41,10 @@ export function describeBounds(bounds: Bounds, unit = ''): string {
   return `${[noun, [low, high].filter(Boolean).join(' and ')].filter(Boolean).join(' ')}${u}`;
 }
 
-/** Whether a finite number lies within `bounds`. NaN and infinities never do. */
+/**
+ * Whether a finite number lies within `bounds`. NaN and infinities never do.
+ * @example within(3, { min: 0, max: 5 }) // true
+ */
 export function within(value: number, bounds: Bounds): boolean {
   return (
     Number.isFinite(value) &&
@@ -53,6 +59,7 @@ export function within(value: number, bounds: Bounds): boolean {
 /**
  * Checks every named argument against its bounds.
  * @throws {DomainError} naming the first argument that is out of bounds.
+ * @example check('lift', 1.8, { above: 0 }) // 1.8
  */
 export function check(path: string, value: number, bounds: Bounds): number {
   if (!within(value, bounds)) throw new DomainError(path, describeBounds(bounds), value);

@@ -10,14 +10,20 @@ export interface Weights {
   readonly radius: Mm;
 }
 
-/** Speed of the clutch basket: engine speed ÷ primary ratio. What is centrifugal in the clutch turns at this. */
+/**
+ * Speed of the clutch basket: engine speed ÷ primary ratio. What is centrifugal in the clutch turns at this.
+ * @example basketRpm(7000, 2.8) // 2500
+ */
 export function basketRpm(engineRpm: Rpm, primaryRatio: number): Rpm {
   return (
     check('engineRpm', engineRpm, NOT_NEGATIVE) / check('primaryRatio', primaryRatio, POSITIVE)
   );
 }
 
-/** ω² in rad²/s² for a speed in rpm. */
+/**
+ * ω² in rad²/s² for a speed in rpm.
+ * @example omegaSquared(3000) // 98696
+ */
 export function omegaSquared(rpm: Rpm): number {
   return ((check('rpm', rpm, NOT_NEGATIVE) * Math.PI) / 30) ** 2;
 }
@@ -36,7 +42,10 @@ export function weightForce({ count, mass, radius }: Weights, clutchRpm: Rpm): N
   return count * mass * (radius / 1000) * omegaSquared(clutchRpm);
 }
 
-/** Added clamp of weighted levers: the weights' force times the levers' ratio. */
+/**
+ * Added clamp of weighted levers: the weights' force times the levers' ratio.
+ * @example leverAssist({ count: 6, mass: 0.02, radius: 45 }, 3000, 1.5) // 799.438
+ */
 export function leverAssist(weights: Weights, clutchRpm: Rpm, leverRatio: number): Newton {
   return weightForce(weights, clutchRpm) * check('leverRatio', leverRatio, POSITIVE);
 }
@@ -46,6 +55,7 @@ export function leverAssist(weights: Weights, clutchRpm: Rpm, leverRatio: number
  * @param angle degrees, above 0 and below 90
  * @throws {DomainError} for a value out of range
  * Source: wedge without friction; `docs/mechanics.md` section 9.
+ * @example ballAssist({ count: 12, mass: 0.01, radius: 45 }, 3000, 40) // 635.155
  */
 export function ballAssist(weights: Weights, clutchRpm: Rpm, angle: Degree): Newton {
   check('angle', angle, { above: 0, below: 90 });

@@ -1,5 +1,6 @@
 import { fieldPath } from '../job/fields';
 import { engage, heatCapacity, ringMass } from '../heat/engagement';
+import { GRAVITY, roadLoad } from '../heat/road';
 import type { Kilogram } from '../units/quantity';
 import type { PackLayer, PackLayout } from './layers';
 import type { Sheet, Term } from './sheet';
@@ -7,9 +8,6 @@ import { gather, lack } from './sheet';
 
 /** Of a lined plate's thickness, what is metal; the rest is lining, whose weight is small. Design estimate. */
 const CORE_SHARE = 0.5;
-const GRAVITY = 9.80665;
-/** Rolling resistance as a share of the weight. Design estimate. */
-const ROLLING = 0.02;
 
 /** Weight of the plates and what the gearbox feels of it; and, where a start is described, its heat. */
 export function computeHeat(sheet: Sheet, layout: PackLayout): void {
@@ -76,7 +74,7 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
     },
     value: ({ T, Te, i, M, Rw, i1, n0, Je, x, t0, p }) => {
       const arm = Rw / 1000 / i1;
-      const load = M * GRAVITY * (ROLLING + Math.sin(Math.atan(p))) * arm;
+      const load = M * GRAVITY * roadLoad(Math.atan(p)) * arm;
       return engage({
         engineInertia: Je * i * i,
         vehicleInertia: M * arm * arm,

@@ -26,7 +26,10 @@ export function say(words: TemplateStringsArray, ...gaps: readonly (string | Amo
   return sentence;
 }
 
-/** The sentence as text, its amounts in the chosen units. */
+/**
+ * The sentence as text, its amounts in the chosen units.
+ * @example readSentence(['Lifts ', length(1.8), '.']) // "Lifts 1.800 mm."
+ */
 export function readSentence(sentence: Sentence, choice: UnitChoice = {}): string {
   return sentence
     .map((p) =>

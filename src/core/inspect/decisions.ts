@@ -16,7 +16,10 @@ export const DECISION_NAME: Readonly<Record<Decision, string>> = {
   scrap: 'Scrap',
 };
 
-/** Whether a part with this decision goes back in as it is. */
+/**
+ * Whether a part with this decision goes back in as it is.
+ * @example staysIn('keep') // true
+ */
 export const staysIn = (d: Decision): boolean => d === 'keep' || d === 'watch' || d === 'open';
 
 /** One reason for a decision. */

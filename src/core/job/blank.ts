@@ -1,7 +1,10 @@
 import type { CoilGroup, Entry, Job, PlateKind, Springs } from './types';
 import { blankBuild, blankProve, blankSignOff, blankWork } from './work';
 
-/** An entry in the base unit; only for records made by code. */
+/**
+ * An entry in the base unit; only for records made by code.
+ * @example entry(2.9) // { value: 2.9 }
+ */
 export function entry(value: number, source?: Entry['source']): Entry {
   return source ? { value, source } : { value };
 }

@@ -35,7 +35,10 @@ export type FieldPattern = keyof typeof FIELDS;
 /** The path of one field of one job: `pack.kinds.k1.thickness`. */
 export type FieldPath = string;
 
-/** The path of a field, with its `*` filled in order. */
+/**
+ * The path of a field, with its `*` filled in order.
+ * @example fieldPath('pack.kinds.*.thickness', 'disc') // "pack.kinds.disc.thickness"
+ */
 export function fieldPath(pattern: FieldPattern, ...ids: readonly string[]): FieldPath {
   const parts = starSplits.get(pattern) ?? [pattern];
   if (ids.length !== 1) return join(parts, ids);
@@ -81,7 +84,10 @@ const LIST_PARENTS = new Set([
 const patterns = new Map<FieldPath, FieldPattern | undefined>();
 const MANY_PATHS = 20_000;
 
-/** The pattern that a path belongs to, or undefined when there is no such field. */
+/**
+ * The pattern that a path belongs to, or undefined when there is no such field.
+ * @example patternOf('pack.kinds.disc.thickness') // "pack.kinds.*.thickness"
+ */
 export function patternOf(path: FieldPath): FieldPattern | undefined {
   if (patterns.has(path)) return patterns.get(path);
   const parts = path.split('.');
@@ -92,7 +98,10 @@ export function patternOf(path: FieldPath): FieldPattern | undefined {
   return found;
 }
 
-/** The field at a path. @throws {RangeError} when there is none. */
+/**
+ * The field at a path. @throws {RangeError} when there is none.
+ * @example fieldAt('engine.peakTorque').label // "Engine peak torque"
+ */
 export function fieldAt(path: FieldPath): FieldSpec {
   const pattern = patternOf(path);
   if (!pattern) throw new RangeError(`no field at ${path}`);

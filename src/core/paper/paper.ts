@@ -70,7 +70,10 @@ export interface SheetOptions {
 export const titleOf = ({ number, machine }: Job): string =>
   `${number} ${machine.name}`.trim() || 'Job';
 
-/** The day of an ISO time. */
+/**
+ * The day of an ISO time.
+ * @example day('2026-11-09T14:05:00.000Z') // "2026-11-09"
+ */
 export const day = (iso: string): string => iso.slice(0, 10);
 
 /** The minute of an ISO time; paper travels, so it says which clock. */

@@ -4,6 +4,7 @@ export type Random = () => number;
 /**
  * The xoshiro128** generator of Blackman and Vigna, seeded through splitmix32.
  * @param seed any whole number
+ * @example seededRandom(1)() === seededRandom(1)() // true
  */
 export function seededRandom(seed: number): Random {
   const next = seededBits(seed);

@@ -23,6 +23,7 @@ export function neededLift(faces: number, faceClearance: Mm, outOfFlat: Mm = 0):
  * @param lift mm, 0 or more
  * @throws {DomainError} for a value out of range
  * Source: `docs/mechanics.md` section 6.
+ * @example clearancePerFace(1.8, 16, 0.1) // 0.10625
  */
 export function clearancePerFace(lift: Mm, faces: number, outOfFlat: Mm = 0): Mm {
   check('lift', lift, NOT_NEGATIVE);

@@ -51,6 +51,7 @@ export interface ReducedEffort {
  * @param factor new ratio ÷ old, above 0
  * @throws {DomainError} for a value out of range
  * Source: `docs/mechanics.md` section 7.
+ * @example reducedEffort(1.8, 1.25, 16).lift // 1.44
  */
 export function reducedEffort(
   lift: Mm,

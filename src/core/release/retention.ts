@@ -13,6 +13,7 @@ export const RETAINED_SHARE = 0.6;
  * @param thickness mm, above 0
  * @throws {DomainError} for a value out of range
  * Source: geometry; `docs/mechanics.md` section 6.
+ * @example retainedShare(36, 33, 1.8, 1.5) // 0.8
  */
 export function retainedShare(splineLength: Mm, heightBelow: Mm, lift: Mm, thickness: Mm): number {
   check('splineLength', splineLength, POSITIVE);

@@ -58,7 +58,10 @@ export function cableLift(
   return (cableTravel(leverTravel, leverRatio, slack) / armLength) * (lead / (2 * Math.PI));
 }
 
-/** Lever travel ÷ lift. @throws {DomainError} for a lift of 0. Source: `docs/mechanics.md` section 7. */
+/**
+ * Lever travel ÷ lift. @throws {DomainError} for a lift of 0. Source: `docs/mechanics.md` section 7.
+ * @example overallRatio(40, 1.8) // 22.2222
+ */
 export function overallRatio(leverTravel: Mm, lift: Mm): number {
   return check('leverTravel', leverTravel, POSITIVE) / check('lift', lift, POSITIVE);
 }
@@ -68,6 +71,7 @@ export function overallRatio(leverTravel: Mm, lift: Mm): number {
  * at the lifted position.
  * @throws {DomainError} for a value out of range
  * Source: `docs/mechanics.md` section 7.
+ * @example leverForce(1600, 22, 0.8) // 90.9091
  */
 export function leverForce(releaseForce: Newton, ratio: number, efficiency: number): Newton {
   check('releaseForce', releaseForce, NOT_NEGATIVE);

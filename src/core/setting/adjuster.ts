@@ -21,6 +21,7 @@ export function pitchOf(threadsPerInch: number): Mm {
 /**
  * Gap per turn of the adjuster: pitch × linkage.
  * @throws {DomainError} for a pitch, linkage or marks out of range
+ * @example gapPerTurn({ pitch: 1.25, marksPerTurn: 8 }) // 1.25
  */
 export function gapPerTurn({ pitch, marksPerTurn, linkage = 1 }: Adjuster): Mm {
   check('marksPerTurn', marksPerTurn, { min: 1, max: 360, integer: true });
@@ -33,6 +34,7 @@ export function gapPerTurn({ pitch, marksPerTurn, linkage = 1 }: Adjuster): Mm {
  * @param marks marks past the whole turns, 0 or more
  * @throws {DomainError} for a value out of range
  * Source: screw kinematics; `docs/mechanics.md` section 8.
+ * @example gapFromTurns({ pitch: 1.25, marksPerTurn: 8 }, 1, 2) // 1.5625
  */
 export function gapFromTurns(adjuster: Adjuster, turns: number, marks: number): Mm {
   check('turns', turns, { min: 0, integer: true });
@@ -79,7 +81,10 @@ export function turnsForGap(
   };
 }
 
-/** Turns and marks in words: "1 turn and 3 marks", "2 marks". */
+/**
+ * Turns and marks in words: "1 turn and 3 marks", "2 marks".
+ * @example turningWords({ turns: 1, marks: 2 }) // "1 turn and 2 marks"
+ */
 export function turningWords({ turns, marks }: Pick<Turning, 'turns' | 'marks'>): string {
   const some = (n: number, one: string) => `${n} ${n === 1 ? one : `${one}s`}`;
   return [

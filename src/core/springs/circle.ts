@@ -23,6 +23,7 @@ export interface Resultant {
  * centre, and the plate lifts on one side.
  * @throws {DomainError} for a force or radius below 0, or when no spring presses
  * Source: statics; `docs/mechanics.md` section 4.
+ * @example springResultant(placeEvenly([260, 230, 230], 40)).offset // 1.66667
  */
 export function springResultant(springs: readonly PlacedSpring[]): Resultant {
   let total = 0;
@@ -42,13 +43,19 @@ export function springResultant(springs: readonly PlacedSpring[]): Resultant {
   return { total, offset, direction: offset < 1e-9 ? 0 : directionOf(x, y) };
 }
 
-/** Direction of a vector in degrees, 0 up to 360. */
+/**
+ * Direction of a vector in degrees, 0 up to 360.
+ * @example directionOf(0, 1) // 90
+ */
 export function directionOf(x: number, y: number): Degree {
   const degrees = (Math.atan2(y, x) * 180) / Math.PI;
   return degrees < 0 ? degrees + 360 : degrees;
 }
 
-/** Springs at even steps, kind after kind as listed: `['a','b','a','b']` stands at 0, 90, 180, 270 degrees. */
+/**
+ * Springs at even steps, kind after kind as listed: `['a','b','a','b']` stands at 0, 90, 180, 270 degrees.
+ * @example placeEvenly([260, 230], 40) // [{ force: 260, radius: 40, angle: 0 }, { force: 230, radius: 40, angle: 180 }]
+ */
 export function placeEvenly(forces: readonly Newton[], radius: Mm): PlacedSpring[] {
   return forces.map((force, i) => ({ force, radius, angle: (360 * i) / forces.length }));
 }

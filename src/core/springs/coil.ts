@@ -26,7 +26,10 @@ export function coilRate(
   return (shearModulus * wireDiameter ** 4) / (8 * meanDiameter ** 3 * activeCoils);
 }
 
-/** Solid length of a spring with ground ends: coils in all × wire diameter. Source: EN 13906-1. */
+/**
+ * Solid length of a spring with ground ends: coils in all × wire diameter. Source: EN 13906-1.
+ * @example solidLength(7.5, 3.2) // 24
+ */
 export function solidLength(totalCoils: number, wireDiameter: Mm): Mm {
   return check('totalCoils', totalCoils, POSITIVE) * check('wireDiameter', wireDiameter, POSITIVE);
 }
@@ -75,6 +78,7 @@ export function fitRate(
  * @param shim mm under the spring, 0 or more
  * @throws {DomainError} for a value out of range, or when no room is left for a spring
  * Source: geometry; `docs/mechanics.md` section 4.
+ * @example installedLength(68.7, 34.4, 2, 1) // 31.3
  */
 export function installedLength(
   seatDistance: Mm,
@@ -101,6 +105,7 @@ export function installedLength(
  * Force of one spring at a length: k(L₀ − L), 0 when it is longer than free.
  * @throws {DomainError} for a rate, free length or length that is not above 0
  * Source: `docs/mechanics.md` section 4.
+ * @example springForce(25, 44, 34.3) // 242.5
  */
 export function springForce(rate: NewtonPerMm, freeLength: Mm, length: Mm): Newton {
   check('rate', rate, POSITIVE);
@@ -109,7 +114,10 @@ export function springForce(rate: NewtonPerMm, freeLength: Mm, length: Mm): Newt
   return Math.max(0, rate * (freeLength - length));
 }
 
-/** What must be left before the coils touch: 0.5 mm or a tenth of the lift, the greater. Design estimate. */
+/**
+ * What must be left before the coils touch: 0.5 mm or a tenth of the lift, the greater. Design estimate.
+ * @example bindMargin(1.8) // 0.5
+ */
 export function bindMargin(lift: Mm): Mm {
   return Math.max(0.5, 0.1 * check('lift', lift, NOT_NEGATIVE));
 }
@@ -119,6 +127,7 @@ export function bindMargin(lift: Mm): Mm {
  * @param springIndex C, above 1
  * @throws {DomainError} when C is not above 1
  * Source: Wahl, helical spring theory; EN 13906-1; `docs/mechanics.md` section 4.
+ * @example wahlFactor(6) // 1.2525
  */
 export function wahlFactor(springIndex: number): number {
   const c = check('springIndex', springIndex, { above: 1 });

@@ -5,6 +5,7 @@ import type { Mm } from '../units/quantity';
  * Gap between two plates that nuts draw together to a stop, with the pack inside the span: span − H.
  * @throws {DomainError} when the pack is taller than the span
  * Source: geometry; `docs/mechanics.md` section 4.
+ * @example plateGap(48.4, 35.6) // 12.8
  */
 export function plateGap(span: Mm, stack: Mm): Mm {
   check('span', span, POSITIVE);
@@ -19,6 +20,7 @@ export function plateGap(span: Mm, stack: Mm): Mm {
  * springs longer, so the maker's window on the gap is a window on preload too.
  * @throws {DomainError} for a value below 0
  * Source: `docs/mechanics.md` section 4.
+ * @example looseSpringLength(12.8, 6, 6) // 24.8
  */
 export function looseSpringLength(gap: Mm, pocketInner: Mm, pocketOuter: Mm): Mm {
   return (

@@ -1,3 +1,4 @@
+import { roadLoad } from '../heat/road';
 import { valueAlong } from '../points';
 import type { Celsius, NewtonMetre, Rpm } from '../units/quantity';
 import { pressedShare } from './lever';
@@ -11,8 +12,6 @@ const BRAKING = 0.15;
 const IDLE_HELP = 0.35;
 /** Below this share of its idle an engine stalls. Design estimate. */
 const STALLS = 0.5;
-/** Rolling resistance as a share of the weight. Design estimate. */
-const ROLLING = 0.02;
 /** Linings lose friction between these temperatures of the steels, down to their low end. Design estimate. */
 const FADES_FROM: Celsius = 150;
 const FADES_TO: Celsius = 250;
@@ -61,7 +60,7 @@ export function dynamicsOf(setup: TakeoffSetup, grade = 0): Dynamics {
   return {
     rpmOf: (speed) => speed * primaryRatio * TO_RPM,
     speedOf: (rpm) => rpm / (primaryRatio * TO_RPM),
-    load: setup.weightTorque * (ROLLING * Math.cos(angle) + Math.sin(angle)),
+    load: setup.weightTorque * roadLoad(angle),
     stall: (idle * STALLS) / (primaryRatio * TO_RPM),
     engine: (rpm, throttle) => {
       const limited = rpm > top ? Math.max(0, 1 - (rpm / top - 1) * 10) : 1;

@@ -6,6 +6,7 @@ import { steelArea, steelHeat } from '../evaluate/heatFigures';
 import type { Sheet } from '../evaluate/sheet';
 import { springsOverLift } from '../evaluate/springFigures';
 import { packModel } from '../evaluate/states';
+import { GRAVITY } from '../heat/road';
 import type { Entry, Job } from '../job/types';
 import type { Celsius, Mm, NewtonMetre, Rpm } from '../units/quantity';
 import type { JudderSetup } from './judder';
@@ -51,7 +52,6 @@ export interface TakeoffSetup {
 
 /** Oil of a warm engine. Design estimate. */
 export const WARM_OIL: Celsius = 90;
-const GRAVITY = 9.80665;
 /** Speeds at which the clutch is looked at: enough for a curve that bends once. */
 const SPEEDS = 24;
 /** Where no curve is entered: torque at standstill and at the highest speed as shares of the peak. Design estimate. */

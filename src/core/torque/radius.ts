@@ -43,6 +43,7 @@ export function effectiveRadius(
  * @returns MPa
  * @throws {DomainError} for radii or a share out of range
  * Source: `docs/mechanics.md` section 3.
+ * @example liningPressure(1500, 58.5, 46.5) // 0.37894
  */
 export function liningPressure(
   force: Newton,

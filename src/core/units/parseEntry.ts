@@ -143,7 +143,10 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
 export const unitsFor = ({ quantity, unit }: EntrySpec, chosen: UnitChoice = {}): UnitChoice =>
   unit === undefined || chosen[quantity] ? chosen : { ...chosen, [quantity]: unit };
 
-/** Says in the builder's unit what a field takes: "Give a length from 0.2 to 20 mm, such as 2.92, .115" or 115 thou." */
+/**
+ * Says in the builder's unit what a field takes: "Give a length from 0.2 to 20 mm, such as 2.92, .115" or 115 thou."
+ * @example acceptedText({ quantity: 'length', bounds: { above: 0, max: 20 } }, unitById('mm')) // "Give a number above 0 and up to 20 mm, such as 2.92, 0.115 in, 115 thou or 1/8\"."
+ */
 export function acceptedText(spec: EntrySpec, unit: Unit): string {
   const { bounds } = spec;
   const show = (base: number) =>
@@ -186,7 +189,10 @@ function reading(value: number, unit: Unit, spec: EntrySpec, choice: UnitChoice)
   };
 }
 
-/** A value of a field as it stands in the field: twice the radius where a diameter is asked for. */
+/**
+ * A value of a field as it stands in the field: twice the radius where a diameter is asked for.
+ * @example asShown(58.5, { quantity: 'length', bounds: {}, across: 'Lining outer diameter' }) // 117
+ */
 export const asShown = (value: number, spec: EntrySpec): number =>
   spec.across === undefined ? value : 2 * value;
 

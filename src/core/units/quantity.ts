@@ -229,14 +229,20 @@ const BY_ID = new Map<string, Unit>(
   Object.values(UNITS).flatMap((units) => units.map((u) => [u.id, u] as const)),
 );
 
-/** The unit with this identifier. */
+/**
+ * The unit with this identifier.
+ * @example unitById('in').factor // 25.4
+ */
 export function unitById(id: UnitId): Unit {
   const found = BY_ID.get(id);
   if (!found) throw new RangeError(`unknown unit ${id}`);
   return found;
 }
 
-/** The unit in which the core keeps this quantity. */
+/**
+ * The unit in which the core keeps this quantity.
+ * @example baseUnit('length').id // "mm"
+ */
 export function baseUnit(quantity: Quantity): Unit {
   const first = UNITS[quantity][0];
   if (!first) throw new RangeError(`no unit for ${quantity}`);
@@ -252,7 +258,10 @@ export function toBase(value: number, from: Unit): number {
   return value * from.factor + (from.offset ?? 0);
 }
 
-/** Converts a value in the base unit to `to`; the inverse of {@link toBase}. */
+/**
+ * Converts a value in the base unit to `to`; the inverse of {@link toBase}.
+ * @example fromBase(25.4, unitById('in')) // 1
+ */
 export function fromBase(value: number, to: Unit): number {
   return (value - (to.offset ?? 0)) / to.factor;
 }
@@ -260,7 +269,10 @@ export function fromBase(value: number, to: Unit): number {
 /** Which unit a builder wants to see for each quantity; what is not named shows in the base unit. */
 export type UnitChoice = Partial<Record<Quantity, UnitId>>;
 
-/** The unit to show for `quantity` under the builder's choice. */
+/**
+ * The unit to show for `quantity` under the builder's choice.
+ * @example shownUnit('length', { length: 'thou' }).id // "thou"
+ */
 export function shownUnit(quantity: Quantity, choice: UnitChoice = {}): Unit {
   const id = choice[quantity];
   return UNITS[quantity].find((u) => u.id === id) ?? baseUnit(quantity);
@@ -282,7 +294,10 @@ export function formatValue(
   return /^-0(\.0*)?$/.test(text) ? text.slice(1) : text;
 }
 
-/** Like {@link formatValue}, with the unit's symbol: "2.920 mm". */
+/**
+ * Like {@link formatValue}, with the unit's symbol: "2.920 mm".
+ * @example formatWithUnit(2.9204, 'length') // "2.920 mm"
+ */
 export function formatWithUnit(
   value: number,
   quantity: Quantity,

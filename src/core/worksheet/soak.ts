@@ -53,7 +53,10 @@ export function soakState(
   };
 }
 
-/** Minutes as people say them: "7 h 40 min". */
+/**
+ * Minutes as people say them: "7 h 40 min".
+ * @example minutesText(135) // "2 h 15 min"
+ */
 export function minutesText(minutes: number): string {
   const all = Math.ceil(minutes);
   const h = Math.floor(all / 60);

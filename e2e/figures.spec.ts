@@ -1,0 +1,285 @@
+import type { Page } from '@playwright/test';
+
+import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '../src/core/job/blank';
+import type { FieldPath } from '../src/core/job/fields';
+import { withEntry } from '../src/core/job/paths';
+import type { Job } from '../src/core/job/types';
+import { writeJobFile } from '../src/files/jobFile';
+import type { Workshop } from './bench';
+import { atOneSize, expect, test } from './bench';
+
+/* For each section of the page on mechanics, one example whose figures were worked out by hand, read on the screen. */
+
+const NOW = '2026-03-01T08:00:00.000Z';
+
+type Values = Readonly<Record<FieldPath, number>>;
+
+const having = (job: Job, values: Values): Job =>
+  Object.entries(values).reduce(
+    (j, [path, value]) => withEntry(j, path as FieldPath, entry(value)),
+    job,
+  );
+
+/** Eight discs and seven steels, 34.5 mm; five springs that press 16 mm at 20 N/mm: 1600 N. */
+function pack(id: string, values: Values = {}, change: (job: Job) => Job = (j) => j): Job {
+  const blank = blankJob(id, `UR-9${id}`, NOW);
+  const job: Job = {
+    ...blank,
+    machine: { ...blank.machine, name: `Worked example ${id}` },
+    pack: {
+      ...blank.pack,
+      kinds: [
+        blankKind('disc', 'friction', 'Disc'),
+        blankKind('steel', 'steel', 'Steel'),
+        blankKind('wide', 'friction', 'Disc, large bore'),
+      ],
+      plates: alternate('disc', 'steel', 8, 'friction', (n) => `p${n}`),
+    },
+    springs: {
+      ...blank.springs,
+      coil: { ...blank.springs.coil, groups: [blankCoilGroup('a', 'A')] },
+    },
+    release: { ...blank.release, type: 'measured' },
+  };
+  return change(
+    having(job, {
+      'engine.peakTorque': 60,
+      'engine.peakTorqueRpm': 6500,
+      'engine.primaryRatio': 2.8,
+      'engine.idleRpm': 1500,
+      'pack.kinds.disc.thickness': 3,
+      'pack.kinds.disc.outerRadius': 58.5,
+      'pack.kinds.disc.innerRadius': 46.5,
+      'pack.kinds.disc.tangRadius': 61,
+      'pack.kinds.steel.thickness': 1.5,
+      'pack.kinds.steel.tangRadius': 43,
+      'pack.kinds.wide.thickness': 3,
+      'pack.kinds.wide.outerRadius': 58.5,
+      'pack.kinds.wide.innerRadius': 50.5,
+      'pack.kinds.wide.tangRadius': 61,
+      'springs.coil.seatDistance': 62.5,
+      'springs.coil.groups.a.count': 5,
+      'springs.coil.groups.a.rate': 20,
+      'springs.coil.groups.a.freeLength': 44,
+      'springs.coil.groups.a.solidLength': 20,
+      'release.measuredLift': 1.5,
+      'release.leverTravel': 60,
+      'release.faceClearance': 0.09,
+      ...values,
+    }),
+  );
+}
+
+const innermostWide = (job: Job): Job => ({
+  ...job,
+  pack: {
+    ...job.pack,
+    plates: job.pack.plates.map((p, i) => (i === 0 ? { ...p, kindId: 'wide' } : p)),
+  },
+});
+
+/** Takes a job in by a file and opens all of its figures. */
+async function figures(shop: Workshop, page: Page, job: Job): Promise<void> {
+  await shop.open('/');
+  await shop.importFile({
+    name: `${job.id}.json`,
+    mimeType: 'application/json',
+    buffer: Buffer.from(writeJobFile(job, {}, NOW)),
+  });
+  await expect(page.getByRole('heading', { level: 1, name: job.machine.name })).toBeVisible();
+  await shop.stored();
+  await shop.open(
+    `/job/${new URL(page.url()).pathname.split('/').at(-1)}?stage=specify&tab=figures`,
+  );
+}
+
+async function shows(page: Page, rows: Readonly<Record<string, string>>): Promise<void> {
+  for (const [label, value] of Object.entries(rows))
+    await expect
+      .soft(
+        page
+          .getByRole('main')
+          .getByRole('button', { name: `${label}: ${value}. Show the working.` })
+          .first(),
+        `${label} is ${value}`,
+      )
+      .toBeVisible({ timeout: 4000 });
+}
+
+test('what is worked out by hand, section by section, stands on the screen', async ({
+  workshop: shop,
+  page,
+}) => {
+  atOneSize('wide');
+
+  // Sections 1 to 4 and 6: stack, faces, torque with tangs, springs, lift and clearance.
+  await figures(shop, page, pack('1', {}, innermostWide));
+  await shows(page, {
+    'Stack height': '34.500 mm',
+    'Slipping faces': '16',
+    'Torque at the clutch': '168.0 N·m',
+    'Torque capacity': '162.0 N·m',
+    'Torque capacity with tang friction': '145.3 N·m',
+    'Clamp that reaches the innermost face': '1280 N',
+    'Rate of all springs': '100.00 N/mm',
+    'Spring length in place': '28.000 mm',
+    Clamp: '1600 N',
+    'Lift needed': '1.440 mm',
+    'Clearance per face': '0.094 mm',
+    'Overall ratio': '40.00',
+  });
+
+  // Section 4: rate from the wire, Wahl's stress at 259 N, and two kinds that stand side by side.
+  const k = 23.577_18;
+  await figures(
+    shop,
+    page,
+    pack(
+      '2',
+      {
+        'springs.coil.groups.a.wireDiameter': 2.7,
+        'springs.coil.groups.a.meanDiameter': 15.5,
+        'springs.coil.groups.a.activeCoils': 6,
+        'springs.coil.groups.a.count': 1,
+        'springs.coil.seatDistance': 34.5 + 44 - (259 / k - 1.5),
+      },
+      (j) => ({
+        ...j,
+        springs: {
+          ...j.springs,
+          coil: {
+            ...j.springs.coil,
+            groups: j.springs.coil.groups.map((g) => ({ ...g, rateFrom: 'wire' })),
+          },
+        },
+      }),
+    ),
+  );
+  await shows(page, { 'Rate of all springs': '23.58 N/mm', 'Wire stress, full lift': '657 MPa' });
+
+  // Section 5: a diaphragm of 108 × 82 × 1.8 with 3.4 mm of cone, at 3.2 mm.
+  await figures(
+    shop,
+    page,
+    pack(
+      '3',
+      {
+        'springs.diaphragm.outerDiameter': 108,
+        'springs.diaphragm.innerDiameter': 82,
+        'springs.diaphragm.thickness': 1.8,
+        'springs.diaphragm.coneHeight': 3.4,
+        'springs.diaphragm.referenceDeflection': 3.2,
+        'springs.diaphragm.referenceStack': 34.5,
+      },
+      (j) => ({ ...j, springs: { ...j.springs, type: 'diaphragm' } }),
+    ),
+  );
+  await shows(page, { 'Spring deflection': '3.200 mm', Clamp: '4000 N' });
+
+  // Section 6: three dial readings; section 7: hydraulics, and a cable.
+  await figures(
+    shop,
+    page,
+    pack('4', {}, (j) =>
+      having(
+        {
+          ...j,
+          release: { ...j.release, liftReadings: ['x', 'y', 'z'].map((id) => ({ id })) },
+        },
+        {
+          'release.liftReadings.x.angle': 0,
+          'release.liftReadings.x.lift': 1.62,
+          'release.liftReadings.y.angle': 120,
+          'release.liftReadings.y.lift': 1.21,
+          'release.liftReadings.z.angle': 240,
+          'release.liftReadings.z.lift': 1.49,
+        },
+      ),
+    ),
+  );
+  await shows(page, { 'Tilt of the plate': '0.242 mm', 'Least local lift': '1.198 mm' });
+  const train = {
+    'release.leverTravel': 62,
+    'release.leverRatio': 5.2,
+    'release.lostTravel': 0.4,
+    'release.masterDiameter': 9.5,
+    'release.slaveDiameter': 27,
+  };
+  await figures(
+    shop,
+    page,
+    pack('5', train, (j) => ({ ...j, release: { ...j.release, type: 'hydraulic' } })),
+  );
+  await shows(page, { Lift: '1.427 mm', 'Overall ratio': '43.46' });
+  await figures(
+    shop,
+    page,
+    pack(
+      '6',
+      {
+        'release.leverTravel': 60,
+        'release.leverRatio': 5,
+        'release.cableSlack': 2,
+        'release.armLength': 32,
+        'release.lead': 30,
+      },
+      (j) => ({ ...j, release: { ...j.release, type: 'cable' } }),
+    ),
+  );
+  await shows(page, { Lift: '1.492 mm' });
+
+  // Section 8: a gap by turns and marks, and the lever's gain; section 9: weights at the clutch's own speed.
+  await figures(
+    shop,
+    page,
+    pack(
+      '7',
+      {
+        'setting.pitch': 1.25,
+        'setting.marksPerTurn': 8,
+        'setting.turnsOut': 1,
+        'setting.marksOut': 3,
+        'setting.installGap': 1.25,
+        'expanding.growth': 1.6,
+        'assist.count': 6,
+        'assist.mass': 0.011,
+        'assist.radius': 47,
+        'assist.leverRatio': 1,
+      },
+      (j) => ({
+        ...j,
+        expanding: { ...j.expanding, fitted: true },
+        assist: { ...j.assist, type: 'levers' },
+      }),
+    ),
+  );
+  await shows(page, {
+    'Gap by the adjuster': '1.719 mm',
+    'Lever gain': '14.0 mm',
+    'Centrifugal clamp at peak torque': '183 N',
+  });
+
+  // Section 10: constant torques, so slip and heat have a closed form.
+  const [mass, wheel, gear, ratio] = [200, 300, 8.5, 2.8];
+  const arm = wheel / 1000 / gear;
+  const [engineJ, vehicleJ] = [0.01 * ratio ** 2, mass * arm ** 2];
+  const begun = ((6000 / ratio) * Math.PI) / 30;
+  const [engine, clutch] = [60 * ratio * 0.5, 0.12 * 1600 * 0.0525 * 16];
+  const load = mass * 9.80665 * 0.02 * arm;
+  const slip = begun / ((clutch - engine) / engineJ + (clutch - load) / vehicleJ);
+  await figures(
+    shop,
+    page,
+    pack('8', {
+      'duty.mass': mass,
+      'duty.wheelRadius': wheel,
+      'duty.gearRatio': gear,
+      'duty.startRpm': 6000,
+      'duty.engineInertia': 0.01,
+      'duty.throttle': 0.5,
+      'duty.letOut': 0,
+      'duty.grade': 0,
+    }),
+  );
+  await shows(page, { 'Heat of one start': `${Math.round((clutch * begun * slip) / 2)} J` });
+});
