@@ -277,6 +277,8 @@ test('the browser’s own print shows the work of a view and nothing to press', 
     ['/shelf', 'Steels', 'Fell 14'],
   ] as const) {
     await shop.open(route);
+    // What lies below the first screenful follows a frame later.
+    for (const words of [first, last]) await expect(page.locator('body')).toContainText(words);
     const text = await pdfText(await page.pdf({ format: 'A4' }));
     expect([route, text.includes(first), text.includes(last)]).toEqual([route, true, true]);
     // Neither the ridge of stages nor the live figures, which are there to be pressed.
