@@ -130,13 +130,12 @@ void withServed(root, async (base, browser) => {
     ] as const) {
       const title =
         { Limits: 'Limits library', Backup: 'Files and backup' }[name as string] ?? name;
-      await page.evaluate((t) => {
+      await page.evaluate(() => {
         new MutationObserver(() => {
           const h = document.querySelector('h1');
           if (h) h.dataset['is'] = h.textContent ?? '';
         }).observe(document.body, { subtree: true, childList: true, characterData: true });
-        return t;
-      }, title);
+      });
       const button = `main [aria-label="${name}"]`;
       took(`list → ${name}`, await press(page, button, `h1[data-is="${title}"]`));
       await page.locator(mark).first().waitFor();

@@ -75,6 +75,38 @@ function StageName({
 const standing = (stage: Stage) =>
   `Stage ${STAGES.indexOf(stage) + 1} of ${STAGES.length}: ${STAGE_NAME[stage]}`;
 
+interface DrawingProps {
+  readonly width: number;
+  readonly height: number;
+  /** Points of what is passed, and of the whole line. */
+  readonly passed: readonly string[];
+  readonly line: readonly string[];
+  /** The stage at which the job stands. */
+  readonly at: number;
+  readonly summit: (stage: number) => readonly [x: number, y: number];
+}
+
+/** The ridge itself: what is passed lies in shade, each stage is a summit. */
+function Drawing({ width, height, passed, line, at, summit }: DrawingProps) {
+  const strata = useStrata();
+  return (
+    <Svg width={width} height={height} aria-hidden>
+      <Polyline points={passed.join(' ')} fill={strata.line} opacity={0.6} />
+      <Polyline
+        points={line.join(' ')}
+        fill="none"
+        stroke={strata.slate}
+        strokeWidth={2}
+        strokeLinejoin="round"
+      />
+      {STAGES.map((s, i) => {
+        const [x, y] = summit(i);
+        return <Summit key={s} x={x} y={y} is={placeOf(i, at)} />;
+      })}
+    </Svg>
+  );
+}
+
 /** The eight stages as a ridge line lying on its feet: passed, present, to come. For the phone. */
 export const RidgeLine = memo(function RidgeLine(props: Props & { readonly width: number }) {
   const low = useLow();
@@ -96,23 +128,14 @@ export const RidgeLine = memo(function RidgeLine(props: Props & { readonly width
   return (
     <View role="navigation" aria-label={standing(stage)}>
       {low ? null : (
-        <Svg width={width} height={height} aria-hidden>
-          <Polyline
-            points={[...passed, `${x(at)},${height - 4}`].join(' ')}
-            fill={strata.line}
-            opacity={0.6}
-          />
-          <Polyline
-            points={line.join(' ')}
-            fill="none"
-            stroke={strata.slate}
-            strokeWidth={2}
-            strokeLinejoin="round"
-          />
-          {STAGES.map((s, i) => (
-            <Summit key={s} x={x(i)} y={y(i)} is={placeOf(i, at)} />
-          ))}
-        </Svg>
+        <Drawing
+          width={width}
+          height={height}
+          passed={[...passed, `${x(at)},${height - 4}`]}
+          line={line}
+          at={at}
+          summit={(i) => [x(i), y(i)]}
+        />
       )}
       <View
         role="list"
@@ -165,23 +188,14 @@ export const RidgeEdge = memo(function RidgeEdge(props: Props & { readonly heigh
   const line = STAGES.flatMap((_, i) => [`8,${step * i}`, `${x(i)},${y(i)}`]).concat(`8,${total}`);
   return (
     <View role="navigation" aria-label={standing(stage)} style={{ width: 168, height: total }}>
-      <Svg width={168} height={total} aria-hidden>
-        <Polyline
-          points={[...line.slice(0, 2 * at + 2), `8,${y(at)}`].join(' ')}
-          fill={strata.line}
-          opacity={0.6}
-        />
-        <Polyline
-          points={line.join(' ')}
-          fill="none"
-          stroke={strata.slate}
-          strokeWidth={2}
-          strokeLinejoin="round"
-        />
-        {STAGES.map((s, i) => (
-          <Summit key={s} x={x(i)} y={y(i)} is={placeOf(i, at)} />
-        ))}
-      </Svg>
+      <Drawing
+        width={168}
+        height={total}
+        passed={[...line.slice(0, 2 * at + 2), `8,${y(at)}`]}
+        line={line}
+        at={at}
+        summit={(i) => [x(i), y(i)]}
+      />
       <View role="list" style={{ position: 'absolute', left: 0, right: 0, top: 0, height: total }}>
         {STAGES.map((s, i) => (
           <StageName

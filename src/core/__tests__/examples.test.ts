@@ -38,8 +38,8 @@ function rounded(value: unknown, decimals: number): unknown {
   return value;
 }
 
-// eslint-disable-next-line @typescript-eslint/no-require-imports -- Which modules there are is found when it runs.
-const load = (name: string) => require(path.join(CORE, name)) as Record<string, unknown>;
+/** Which modules there are is found when it runs. */
+const load = (name: string) => jest.requireActual<Record<string, unknown>>(path.join(CORE, name));
 
 /** What a call gives, with its module and the units at hand. */
 function outcomeOf(file: string, call: string): unknown {

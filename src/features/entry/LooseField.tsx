@@ -2,7 +2,7 @@ import { useId, useState } from 'react';
 import { View } from 'react-native';
 
 import type { EntrySpec } from '@/core/units/parseEntry';
-import { parseEntry } from '@/core/units/parseEntry';
+import { parseEntry, unitsFor } from '@/core/units/parseEntry';
 import { shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useAppDispatch, useAppStore } from '@/store/store';
@@ -51,7 +51,7 @@ export function LooseField({
   const parsed = parseEntry(text, spec, units);
   const message =
     parsed.kind === 'refused' || parsed.kind === 'question' ? parsed.message : undefined;
-  const { symbol } = shownUnit(spec.quantity, units);
+  const { symbol } = shownUnit(spec.quantity, unitsFor(spec, units));
   return (
     <View style={[FIELD, { minWidth: 130 }]}>
       <Words soft size={15} nativeID={id} style={LABEL}>

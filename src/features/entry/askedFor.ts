@@ -34,6 +34,9 @@ const TABS: readonly (readonly [RegExp, string])[] = [
 export const placeOf = (path: FieldPath): number =>
   TABS.findIndex(([beginning]) => beginning.test(path));
 
+/** Whether a field stands in a part of Specify, so that there is a way to it. */
+export const hasPlace = (path: FieldPath): boolean => placeOf(path) >= 0;
+
 /** What is drawn meanwhile takes a few frames; a field that is not there after these never comes. */
 const FRAMES = 40;
 

@@ -6,7 +6,7 @@ import type { Verdict } from '@/core/evaluate/verdicts';
 import { readSentence } from '@/core/evaluate/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
-import { goToField, placeOf } from '@/features/entry/askedFor';
+import { goToField, hasPlace, placeOf } from '@/features/entry/askedFor';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { Termed } from '@/features/words/Termed';
 import { Action } from '@/ui/Action';
@@ -51,16 +51,23 @@ interface BannerProps {
   readonly helpTitle: string | undefined;
 }
 
+/** The state of the whole, with its word. */
+function Head({ state, title }: Pick<Verdict, 'state' | 'title'>) {
+  return (
+    <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+      <StateMark state={state} size={22} label />
+      <View style={{ flexShrink: 1 }}>
+        <Heading level={2}>{title}</Heading>
+      </View>
+    </View>
+  );
+}
+
 /** Drawn again only when it says something else: verdicts are made anew at each change. */
 const Banner = memo(function Banner({ state, title, reason, help, helpTitle = '' }: BannerProps) {
   return (
     <View role="status" aria-label="Verdict" testID="verdict" style={{ gap: 4 }}>
-      <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
-        <StateMark state={state} size={22} label />
-        <View style={{ flexShrink: 1 }}>
-          <Heading level={2}>{title}</Heading>
-        </View>
-      </View>
+      <Head state={state} title={title} />
       <Termed size={15}>{reason}</Termed>
       {help && help !== 'overall' ? (
         <AdvicePanel key={help} verdict={help} title={helpTitle} />
@@ -84,15 +91,10 @@ function StillNeeded({ title, needs, known }: NeededProps) {
   const units = useUnits();
   const inOrder = [...needs].sort(byWork);
   const [first] = inOrder;
-  const place = first?.path;
+  const place = first?.path && hasPlace(first.path) ? first.path : undefined;
   return (
     <View role="status" aria-label="Verdict" testID="verdict" style={{ gap: 6 }}>
-      <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
-        <StateMark state="unknown" size={22} label />
-        <View style={{ flexShrink: 1 }}>
-          <Heading level={2}>{title}</Heading>
-        </View>
-      </View>
+      <Head state="unknown" title={title} />
       <Termed size={15}>{`Still needed: ${inOrder.map((n) => n.label).join(', ')}.`}</Termed>
       {known.slice(0, SAID).map((v) => (
         <Termed key={v.id} size={15}>
@@ -115,4 +117,4 @@ function StillNeeded({ title, needs, known }: NeededProps) {
 /** Sorted as the parts of Specify stand, so that one goes through them once. */
 const byWork = (a: Need, b: Need): number => partOf(a) - partOf(b);
 const LAST = 99;
-const partOf = ({ path }: Need): number => (path === undefined ? LAST : placeOf(path));
+const partOf = ({ path }: Need): number => (path && hasPlace(path) ? placeOf(path) : LAST);
