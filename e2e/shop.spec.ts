@@ -17,7 +17,7 @@ test('a sheet of limits is typed, serves a new job, and a changed limit is broug
   await expect(page.getByRole('list', { name: 'Jobs that say another value' })).toContainText(
     'Signed: it stands as it was signed.',
   );
-  await page.getByRole('button', { name: 'Change Window, greatest stack' }).click();
+  await page.getByRole('button', { name: 'Change Greatest stack' }).click();
   const value = page.getByRole('textbox', { name: 'Value, mm' });
   await value.fill('thirty-four');
   await expect(page.getByText('no value yet')).toBeVisible();
@@ -26,7 +26,7 @@ test('a sheet of limits is typed, serves a new job, and a changed limit is broug
   await expect(page.getByText(/^manual \d+ \w+ \d{4}, page 12$/)).toBeVisible();
   const touched = page.getByRole('list', { name: 'Jobs that say another value' });
   await expect(touched).toContainText(
-    'Window, greatest stack: 34.500 mm in the job, 34.600 mm in the library',
+    'Greatest stack: 34.500 mm in the job, 34.600 mm in the library',
   );
   await page.getByRole('button', { name: 'Bring to UR-0106 Tarn 450' }).click();
   await expect(touched).not.toContainText('UR-0106');
@@ -42,7 +42,7 @@ test('a sheet of limits is typed, serves a new job, and a changed limit is broug
   await workshop.stage('Inspect');
   await workshop.unfold('Limits library');
   await expect(page.getByRole('list', { name: 'Where job and library differ' })).toContainText(
-    'Window, greatest stack: 35.000 mm in the job, 34.600 mm in the library',
+    'Greatest stack: 35.000 mm in the job, 34.600 mm in the library',
   );
   await page.getByRole('button', { name: 'Take the library’s' }).click();
   await expect(page.getByText('Every limit of “Tarn 450” stands in this job.')).toBeVisible();

@@ -109,10 +109,9 @@ export function Chart({
   const all = [...lines.flatMap((l) => l.points), ...(band ? [...band.low, ...band.high] : [])];
   const xs = all.map((p) => p.x);
   const ys = [...all.map((p) => p.y), ...levels];
-  const y = scaleLinear(
-    [Math.min(0, ...ys), Math.max(...ys) * 1.06],
-    [height - MARGIN.bottom, MARGIN.top],
-  ).nice(4);
+  // Nothing but zeros still gets an axis with round figures.
+  const top = Math.max(...ys) * 1.06 || 1;
+  const y = scaleLinear([Math.min(0, ...ys), top], [height - MARGIN.bottom, MARGIN.top]).nice(4);
   const figures = y.ticks(4).map((t) => y.tickFormat(4)(t).length);
   const left = Math.max(MARGIN.left, Math.max(...figures) * DIGIT + 12);
   const x = scaleLinear([Math.min(...xs), Math.max(...xs)], [left, width - MARGIN.right]);

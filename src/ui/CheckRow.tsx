@@ -26,7 +26,7 @@ export function CheckRow({ text, watch, done, tone, onToggle, below, testID }: P
     <Pressable
       role="checkbox"
       aria-checked={done}
-      aria-label={watch ? `${text}. ${watch}` : text}
+      aria-label={watch ? `${text}${/[.?!]$/.test(text) ? '' : '.'} ${watch}` : text}
       testID={testID}
       onPress={onToggle}
       style={{

@@ -1,5 +1,6 @@
 import type { Evaluation } from '../evaluate/evaluate';
 import type { Job } from '../job/types';
+import { releasedBy } from '../release/way';
 import type { ComplaintId } from './complaints';
 import type { CauseId, Weight } from './knowledge';
 import type { TestId } from './tests';
@@ -92,8 +93,13 @@ export function rankCauses(evidence: Evidence): CauseRanking {
       reasons: [...(reasons.get(id) ?? [])].sort((a, b) => Math.abs(b.tenths) - Math.abs(a.tenths)),
     }))
     .sort((a, b) => b.score - a.score || a.name.localeCompare(b.name));
-  return { causes, next: nextTests(scores, evidence.tests ?? {}) };
+  const pedal = evidence.job !== undefined && releasedBy(evidence.job) === 'pedal';
+  const next = nextTests(scores, evidence.tests ?? {});
+  return { causes, next: pedal ? next.filter((t) => !AT_THE_LEVER.has(t.id)) : next };
 }
+
+/** Tests of a line or cable that a machine without a hand lever does not have. */
+const AT_THE_LEVER: ReadonlySet<TestId> = new Set(['leverPump', 'cableFeel']);
 
 /** Tests by what they are expected to tell for each minute. */
 function nextTests(

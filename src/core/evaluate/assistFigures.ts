@@ -36,19 +36,22 @@ export function computeAssist(sheet: Sheet): void {
   }
   if (!hasWeights(sheet.job)) return;
   const springs = sheet.figure('clamp', 'F');
-  const base = expanding.fitted
+  const weighed = expanding.fitted && isWeighed(sheet.job);
+  const base = weighed
     ? gather(
         [springs, ...speed, sheet.entry('setting.installGap'), ...discTerms(sheet)],
         ([F = 0, rpm = 0, i = 0, gap = 0, ...v]) =>
           expandingClamp(discOf(v), gap, F, basketRpm(rpm, i)),
       )
-    : springs;
+    : expanding.fitted
+      ? assumed(springs)
+      : springs;
   sheet.compute('clampAtPeak', {
     label: 'Clamp at peak torque',
     quantity: 'force',
     section: expanding.fitted ? 8 : 9,
     formula: [
-      expanding.fitted ? 'least of F and n·m·r_w·ω²·i_e − F_0 − k_r·g' : 'F',
+      weighed ? 'least of F and n·m·r_w·ω²·i_e − F_0 − k_r·g' : 'F',
       ...(assist.type === 'none' ? [] : ['F_c']),
     ].join(' + '),
     from: {
@@ -56,11 +59,29 @@ export function computeAssist(sheet: Sheet): void {
       ...(assist.type === 'none' ? {} : { Fc: sheet.figure('assistClamp', 'F_c') }),
     },
     value: (v) => Object.values(v).reduce((sum, f) => sum + f, 0),
-    notes: expanding.fitted
+    notes: weighed
       ? ['An expanding disc presses no harder than the springs that it lifts.']
-      : [],
+      : expanding.fitted
+        ? [
+            'Nothing is entered of the disc’s weights: it is taken as fully out where the engine pulls hardest, as its maker’s window for the gap is meant to see to.',
+          ]
+        : [],
   });
 }
+
+/** Whether anything is entered of what makes an expanding disc press; a bought disc seldom says. */
+const isWeighed = ({ expanding }: Job): boolean =>
+  [
+    expanding.count,
+    expanding.mass,
+    expanding.radius,
+    expanding.advantage,
+    expanding.returnForce,
+    expanding.returnRate,
+  ].some((entry) => entry !== undefined);
+
+/** A term that rests on an assumption besides its own. */
+const assumed = (t: Term): Term => (t.known ? { ...t, inputs: t.inputs, estimated: true } : t);
 
 /** Clamp of the pack over engine speed, N, from a sheet on which it is worked out; undefined while not known. */
 export function clampAtRpm(sheet: Sheet): ((rpm: Rpm, springs?: Newton) => Newton) | undefined {
@@ -69,6 +90,7 @@ export function clampAtRpm(sheet: Sheet): ((rpm: Rpm, springs?: Newton) => Newto
   if (clamp === undefined) return undefined;
   if (!hasWeights(sheet.job)) return (_rpm, springs = clamp) => springs;
   if (!sheet.known('clampAtPeak')) return undefined;
+  if (expanding.fitted && !isWeighed(sheet.job)) return undefined;
   const primary = valueOf(sheet.entry('engine.primaryRatio'));
   const gap = valueOf(sheet.entry('setting.installGap'));
   const disc = expanding.fitted ? discOf(discTerms(sheet).map(valueOf)) : undefined;
@@ -201,6 +223,10 @@ export function expandingOf(
   if (!gap.known || !parts.every((t) => t.known)) return undefined;
   return { disc: discOf(parts.map(valueOf)), gap: gap.value };
 }
+
+/** All that is needed to know when an expanding disc takes up, as one term. */
+export const expandingTerm = (sheet: Sheet): Term =>
+  gather([sheet.entry('setting.installGap'), ...discTerms(sheet)], () => 1);
 
 function assistTerms(sheet: Sheet): Term[] {
   return [

@@ -228,8 +228,19 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
   const target = sheet.valueAt('setting.targetGain');
   const readings = gainReadings(job);
   const last = readings.at(-1);
-  if (!job.expanding.fitted || !last || target === undefined) return undefined;
+  if (!job.expanding.fitted) return undefined;
   const base = { id: 'gain', figures: ['leverGain', 'overallRatio'] } as const;
+  const worked = sheet.known('leverGain')?.value;
+  const has = sheet.valueAt('release.leverTravel');
+  if (!last && worked !== undefined && has !== undefined && worked >= has) {
+    return {
+      ...base,
+      state: 'watch',
+      title: 'The disc takes all of the lever',
+      sentence: say`Fully out, the disc would give the lever a gain of ${travel(worked)}, and it travels ${travel(has)}: turning fast, the lever frees nothing. A wider gap leaves more of it.`,
+    };
+  }
+  if (!last || target === undefined) return undefined;
   const gains = say`The lever gains ${travel(last.gain)}, aimed at ${travel(target)}`;
   if (Math.abs(last.gain - target) <= GAIN_READS)
     return { ...base, state: 'good', title: 'Lever gain on target', sentence: [...gains, '.'] };

@@ -14,7 +14,7 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
   const masses = layout.layers.map((layer) => ({ layer, mass: massTerm(sheet, layout, layer) }));
   const none = layout.layers.length === 0 ? [lack('A plate', 'pack.plates')] : [];
   sheet.compute('packMass', {
-    label: 'Plates weigh',
+    label: 'Mass of the plates',
     quantity: 'mass',
     section: 10,
     formula: 'm = Σ π·(R_o² − R_i²)·t·ρ, or as weighed',

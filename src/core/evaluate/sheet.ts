@@ -69,8 +69,12 @@ export class Sheet {
     const { quantity } = field;
     if (given) return termOfEntry(given, path, symbol, label, quantity);
     const standIn = field.estimate ?? field.absent;
-    // What is asked for is named as its field is.
-    if (!standIn) return { known: false, needs: [{ path, label: field.across ?? label }] };
+    // What is asked for is named as its field is, and of what, since kinds have the same fields.
+    if (!standIn)
+      return {
+        known: false,
+        needs: [{ path, label: ofWhich(this.job, path, field.across ?? label) }],
+      };
     const source: Source = { kind: field.estimate ? 'estimate' : 'entered', note: standIn.why };
     return term({ symbol, label, value: standIn.value, quantity, source, path });
   }
@@ -200,6 +204,19 @@ export function term(input: WorkingInput): KnownTerm {
     inputs: [input],
     estimated: input.source.kind === 'estimate',
   };
+}
+
+const OF_KIND = /^pack\.kinds\.([^.]+)\./;
+const OF_GROUP = /^springs\.coil\.groups\.([^.]+)\./;
+
+/** What lacks, with the kind of plate or spring that it lacks of, where there are several. */
+function ofWhich(job: Job, path: FieldPath, label: string): string {
+  const kind = OF_KIND.exec(path)?.[1];
+  const group = OF_GROUP.exec(path)?.[1];
+  const kinds: readonly { readonly id: string; readonly name: string }[] =
+    kind === undefined ? job.springs.coil.groups : job.pack.kinds;
+  const name = kinds.length > 1 ? kinds.find(({ id }) => id === (kind ?? group))?.name : undefined;
+  return name ? `${label.replace(/, new$/, '')} of ${name}` : label;
 }
 
 interface EntryTerm extends KnownTerm {

@@ -5,7 +5,7 @@ import { readingsOf } from '../job/types';
 import { valueAlong } from '../points';
 import type { Mm, Newton, NewtonMetre, Rpm } from '../units/quantity';
 import { torqueAtClutch } from '../torque/capacity';
-import { clampAtRpm, startClutchOf } from './assistFigures';
+import { clampAtRpm, hasWeights, startClutchOf } from './assistFigures';
 import { workOut } from './evaluate';
 import type { PackLayout } from './layers';
 import { warpOf } from './layers';
@@ -142,9 +142,14 @@ export function packModel(job: Job): PackModel {
         ? undefined
         : lift > 0
           ? 0
-          : rpm === undefined || !turning
+          : rpm === undefined
             ? springs
-            : attempt(() => turning(rpm, springs));
+            : turning
+              ? attempt(() => turning(rpm, springs))
+              : // Springs alone are not what presses once weights turn.
+                hasWeights(job)
+                ? undefined
+                : springs;
     const load = (rpm === undefined ? undefined : askedAt?.(rpm)) ?? asked;
     const capacity =
       held && clamp !== undefined

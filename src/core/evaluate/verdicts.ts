@@ -5,7 +5,7 @@ import type { FigureId, Outcome, State } from './figure';
 import type { PackLayout } from './layers';
 import { between } from './layers';
 import type { Sentence } from './sentence';
-import { count, length, say, times, torque } from './sentence';
+import { count, force, length, say, times, torque } from './sentence';
 import { judgeSetting } from './settingVerdicts';
 import type { Sheet } from './sheet';
 
@@ -122,9 +122,14 @@ function judgeOrder(layout: PackLayout): Verdict {
 
 function looseSprings(sheet: Sheet): Sentence {
   const installed = sheet.known('installedLength');
-  return installed
-    ? say`The springs stand loose: in place they are ${length(installed.value)} long, no shorter than free.`
-    : say`The spring is not pressed at all at this stack.`;
+  const longest = Math.max(
+    ...sheet.job.springs.coil.groups.map((g) => g.freeLength?.value ?? -Infinity),
+  );
+  return installed && Number.isFinite(longest) && installed.value > longest
+    ? say`The springs stand loose: in place they are ${length(installed.value)} long, ${length(installed.value - longest)} longer than free.`
+    : installed
+      ? say`The springs stand loose: in place they are ${length(installed.value)} long, no shorter than free.`
+      : say`The spring is not pressed at all at this stack.`;
 }
 
 function judgeHolding(sheet: Sheet): Verdict {
@@ -167,7 +172,10 @@ function judgeHolding(sheet: Sheet): Verdict {
       state: 'stop',
       title: 'Slips',
       figures,
-      sentence: say`Holds ${times(weakest)} times the engine${where} at its weakest lining with tang friction, and ${times(reserve.value)} at typical: less than the ${asked} that reach the clutch.`,
+      sentence: [
+        ...say`Holds ${times(weakest)} times the engine${where} at its weakest lining with tang friction, and ${times(reserve.value)} at typical: less than the ${asked} that reach the clutch.`,
+        ...lateDisc(sheet),
+      ],
     };
   }
   if (weakest < RESERVE_GOOD) {
@@ -186,6 +194,15 @@ function judgeHolding(sheet: Sheet): Verdict {
     figures,
     sentence: say`Holds ${times(weakest)} times the engine${where} at its weakest lining with tang friction, ${times(reserve.value)} at typical.`,
   };
+}
+
+/** Where an expanding disc still presses less than the springs allow at peak torque: that is why it slips. */
+function lateDisc(sheet: Sheet): Sentence {
+  const pressed = sheet.known('clampAtPeak');
+  const springs = sheet.known('clamp');
+  if (!sheet.job.expanding.fitted || !pressed || !springs || pressed.value >= springs.value)
+    return [];
+  return say` The expanding disc presses with ${force(pressed.value)} there; the springs would let it press with ${force(springs.value)}.`;
 }
 
 function judgeRelease(sheet: Sheet): Verdict {

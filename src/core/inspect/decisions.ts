@@ -1,7 +1,8 @@
 import type { Sentence } from '../evaluate/sentence';
+import type { FieldPath } from '../job/fields';
 
 /**
- * What becomes of a part. `open`: not measured yet; `keep`; `watch`: keep and look again next time; `grind`; `change`:
+ * What becomes of a part. `open`: not measured yet, or no limit to judge it by; `keep`; `watch`: keep and look again next time; `grind`; `change`:
  * a new one in its place; `scrap`: must not be used again.
  */
 export const DECISIONS = ['keep', 'open', 'watch', 'grind', 'change', 'scrap'] as const;
@@ -9,7 +10,7 @@ export type Decision = (typeof DECISIONS)[number];
 
 export const DECISION_NAME: Readonly<Record<Decision, string>> = {
   keep: 'Keep',
-  open: 'Not measured yet',
+  open: 'Not judged yet',
   watch: 'Keep and watch',
   grind: 'Grind',
   change: 'Change',
@@ -28,6 +29,8 @@ export interface Reason {
   readonly sentence: Sentence;
   /** Where the limit comes from: "limit from the manual", "limit is a design estimate". */
   readonly limitFrom?: string;
+  /** The limit that is lacking to judge what was measured. */
+  readonly lacks?: FieldPath;
 }
 
 /** The gravest decision of several reasons. */

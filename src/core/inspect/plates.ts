@@ -66,6 +66,7 @@ function judgeThickness(job: Job, { plate, kind }: PackLayer): Reason[] {
         sentence: lined
           ? say`Thinnest ${length(least)}; a least thickness from the manual is needed to judge it.`
           : say`Measures ${length(least)}.`,
+        ...(lined ? { lacks: limitPath } : {}),
       },
     ];
   }

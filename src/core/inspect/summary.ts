@@ -87,7 +87,7 @@ function forCustomer({ parts, across }: Inspection, { verdicts }: Evaluation): S
       say`${count(watched)} ${watched === 1 ? 'part' : 'parts'} may stay for now and should be looked at next time.`,
     );
   if (parts.some((p) => p.decision === 'open'))
-    lines.push(say`Not everything is measured yet; this may change.`);
+    lines.push(say`Not everything is judged yet; this may change.`);
   return lines;
 }
 
@@ -110,7 +110,9 @@ function forShop(
     lines.push(
       wear === undefined
         ? say`Stack ${length(stack)}.`
-        : say`Stack ${length(stack)}, worn ${length(wear)}${job.pack.maxWear ? ' of ' : ''}${job.pack.maxWear ? length(job.pack.maxWear.value) : ''}.`,
+        : wear < 0
+          ? say`Stack ${length(stack)}, ${length(-wear)} taller than new.`
+          : say`Stack ${length(stack)}, worn ${length(wear)}${job.pack.maxWear ? ' of ' : ''}${job.pack.maxWear ? length(job.pack.maxWear.value) : ''}.`,
     );
   const warp = warpOf(evaluation.layout);
   if (warp > 0) lines.push(say`Out-of-flat ${length(warp)} over all steels.`);

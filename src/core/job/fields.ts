@@ -98,6 +98,16 @@ export function patternOf(path: FieldPath): FieldPattern | undefined {
   return found;
 }
 
+const ranks = new Map(Object.keys(FIELDS).map((pattern, i) => [pattern, i]));
+
+/**
+ * Where a field comes among those of its group; -1 when there is none.
+ * @example rankOf('release.leverTravel') < rankOf('release.leverRatio') // true
+ */
+export function rankOf(path: FieldPath): number {
+  return ranks.get(patternOf(path) ?? '') ?? -1;
+}
+
 /**
  * The field at a path. @throws {RangeError} when there is none.
  * @example fieldAt('engine.peakTorque').label // "Engine peak torque"

@@ -103,7 +103,7 @@ export interface LimitSheet {
   readonly limits: readonly Limit[];
 }
 
-/** What a limit is called: "Disc, least thickness" or "Window, least stack". */
+/** What a limit is called: "Disc, least thickness" or "Least stack". */
 export function limitName({ pattern, of }: Pick<Limit, 'pattern' | 'of'>): string {
   const { label } = FIELDS[pattern];
   return of === undefined ? label : `${of}, ${label.charAt(0).toLowerCase()}${label.slice(1)}`;

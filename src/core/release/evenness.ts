@@ -33,8 +33,7 @@ export function evenness(readings: readonly LiftReading[]): Evenness {
     check(`readings.${i}.lift`, r.lift, {});
   });
   const angles = new Set(readings.map((r) => Math.round((((r.angle % 360) + 360) % 360) * 1000)));
-  if (angles.size < 3)
-    throw new DomainError('readings', 'readings at three different angles or more', angles.size);
+  if (angles.size < 3) throw new DomainError('angles', '3 or more different ones', angles.size);
   // Normal equations of 1, cos, sin.
   const m = [0, 0, 0, 0, 0, 0, 0, 0, 0];
   const v = [0, 0, 0];

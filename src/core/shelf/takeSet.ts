@@ -33,6 +33,7 @@ export function withShelfSet(
       id: p.id,
       kindId: p.kindId,
       readings: { '1': entry(pick.thickness, source) },
+      ...(item?.outOfFlat === undefined ? {} : { outOfFlat: entry(item.outOfFlat, source) }),
       shelfId: pick.id,
       ...(item?.isNew ? { isNew: true } : {}),
     });

@@ -1,8 +1,8 @@
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
 import type { Sentence } from '../evaluate/sentence';
-import { count, say } from '../evaluate/sentence';
-import type { Inspection } from '../inspect/inspect';
+import { count, readSentence, say } from '../evaluate/sentence';
+import type { Inspection, PartVerdict } from '../inspect/inspect';
 import { inspect, mainReason } from '../inspect/inspect';
 import { DECISION_NAME, staysIn } from '../inspect/decisions';
 import type { FieldPath } from '../job/fields';
@@ -99,37 +99,59 @@ export const partMissing = (part: SmallPart): boolean =>
   (part.out?.value ?? 0) > 0 && part.in?.value !== part.out?.value;
 
 function partItems({ strip }: Job): OpenItem[] {
-  if (strip.parts.length === 0) {
-    return [
-      {
-        id: 'parts',
-        kind: 'part',
-        stage: 'strip',
-        title: 'Small parts not counted',
-        sentence: say`No small parts were counted out, so nobody can say that all are back in.`,
-      },
-    ];
-  }
-  return strip.parts.filter(partMissing).map((part) => {
-    const out = part.out?.value ?? 0;
-    const back = part.in?.value;
-    const name = part.name || 'Part';
-    return {
-      id: `part:${part.id}`,
-      kind: 'part',
-      stage: 'build',
-      title:
-        back !== undefined && back > out ? `${name}: more in than out` : `${name}: not all back`,
-      sentence:
-        back === undefined
-          ? say`${name}: ${count(out)} came out, none counted in yet.`
-          : say`${name}: ${count(out)} came out, ${count(back)} counted in.`,
-    };
+  const uncounted = strip.parts.filter((p) => p.out === undefined);
+  const item = (sentence: Sentence): OpenItem => ({
+    id: 'parts',
+    kind: 'part',
+    stage: 'strip',
+    title: 'Small parts not counted',
+    sentence,
   });
+  // A list on which nothing was counted is no count.
+  if (uncounted.length === strip.parts.length)
+    return [item(say`No small parts were counted out, so nobody can say that all are back in.`)];
+  const open: OpenItem[] =
+    uncounted.length === 0
+      ? []
+      : [
+          item(
+            say`Not counted out: ${uncounted.map((p) => p.name || 'a part').join(', ')}. 0 says that there were none.`,
+          ),
+        ];
+  const missing = strip.parts.filter(partMissing);
+  const none = missing.filter((p) => p.in === undefined);
+  // Before the count in has begun it is one thing to do, not one for each part.
+  if (none.length > 1)
+    open.push({
+      ...item(say`Not counted back in: ${none.map((p) => p.name || 'a part').join(', ')}.`),
+      id: 'parts-in',
+      stage: 'build',
+      title: 'Small parts not counted back in',
+    });
+  const single = missing.filter((p) => none.length === 1 || p.in !== undefined);
+  return [...open, ...single.map(partItem)];
+}
+
+function partItem(part: SmallPart): OpenItem {
+  const out = part.out?.value ?? 0;
+  const back = part.in?.value;
+  const name = part.name || 'Part';
+  return {
+    id: `part:${part.id}`,
+    kind: 'part',
+    stage: 'build',
+    title: back !== undefined && back > out ? `${name}: more in than out` : `${name}: not all back`,
+    sentence:
+      back === undefined
+        ? say`${name}: ${count(out)} came out, none counted in yet.`
+        : say`${name}: ${count(out)} came out, ${count(back)} counted in.`,
+  };
 }
 
 function inspectItems({ parts }: Inspection): OpenItem[] {
-  const open = parts.filter((p) => p.decision === 'open' && p.plate);
+  const unjudged = parts.filter((p) => p.decision === 'open' && p.plate);
+  const lacking = unjudged.filter((p) => p.reasons.some((r) => r.lacks));
+  const open = unjudged.filter((p) => !lacking.includes(p));
   const going = parts.filter((p) => !staysIn(p.decision));
   return [
     ...(open.length > 0
@@ -139,7 +161,19 @@ function inspectItems({ parts }: Inspection): OpenItem[] {
             kind: 'measure',
             stage: 'inspect',
             title: open.length === 1 ? 'A plate not measured' : 'Plates not measured',
-            sentence: say`${open.length === 1 ? 'Plate' : 'Plates'} ${open.map((p) => p.plate?.number).join(', ')} ${open.length === 1 ? 'is' : 'are'} neither measured in full nor said to be new.`,
+            sentence: say`${platesNamed(open)} ${open.length === 1 ? 'is' : 'are'} neither measured in full nor said to be new. ${lackingOf(open)}`,
+          } satisfies OpenItem,
+        ]
+      : []),
+    ...(lacking.length > 0
+      ? [
+          {
+            id: 'measure:limits',
+            kind: 'measure',
+            stage: 'inspect',
+            title: 'No limit to judge plates by',
+            sentence: say`${platesNamed(lacking)}: the least thickness by the manual is not entered.`,
+            path: lacking[0]?.reasons.find((r) => r.lacks)?.lacks,
           } satisfies OpenItem,
         ]
       : []),
@@ -153,10 +187,25 @@ function inspectItems({ parts }: Inspection): OpenItem[] {
   ];
 }
 
+const platesNamed = (parts: readonly PartVerdict[]): string =>
+  `${parts.length === 1 ? 'Plate' : 'Plates'} ${parts.map((p) => p.plate?.number).join(', ')}`;
+
+/** What is not measured of them: the same few sentences for all. */
+const lackingOf = (parts: readonly PartVerdict[]): string =>
+  [
+    ...new Set(
+      parts.flatMap((p) =>
+        p.reasons.filter((r) => r.decision === 'open').map((r) => readSentence(r.sentence)),
+      ),
+    ),
+  ].join(' ');
+
 function verdictItems({ verdicts, problems }: Evaluation): OpenItem[] {
   const items: OpenItem[] = [];
+  // Between two plates the gap is the window that the pack has to fit.
+  const gapJudged = verdicts.some((v) => v.id === 'gap' && v.state !== 'unknown');
   for (const v of verdicts) {
-    const must = MUST.some((id) => id === v.id);
+    const must = MUST.some((id) => id === v.id) && !(v.id === 'stack' && gapJudged);
     if (v.state === 'stop' || (must && v.state === 'unknown'))
       items.push({
         id: `verdict:${v.id}`,

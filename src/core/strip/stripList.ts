@@ -1,4 +1,6 @@
 import type { Job } from '../job/types';
+import type { ReleasedBy } from '../release/way';
+import { releasedBy } from '../release/way';
 
 /** A line of a strip list before it belongs to a job. */
 export interface StripLine {
@@ -13,13 +15,36 @@ export interface PartLine {
 
 const line = (text: string, watch?: string): StripLine => (watch ? { text, watch } : { text });
 
+const RELEASE_LINES: Readonly<Record<ReleasedBy, readonly StripLine[]>> = {
+  hydraulic: [
+    line(
+      'Take the slave cylinder off, or hold its piston in',
+      'Do not pull the lever while it is off: the piston comes out.',
+    ),
+  ],
+  cable: [
+    line('Slacken the cable fully at both ends', 'Note the free play as it came in.'),
+    line('Mark the release arm to its shaft, then take it off', 'A tooth off costs lift or pull.'),
+  ],
+  pedal: [
+    line(
+      'Write down where the adjuster of the pack stands, then back it off',
+      'Turns from light touch: it is the setting that the pedal knows.',
+    ),
+    line(
+      'Mark the release lever to the shift shaft before it comes off',
+      'A tooth off opens the pack too late, or holds it open.',
+    ),
+  ],
+};
+
 /**
  * What to take off, in which order, what to mark and what to watch, for the clutch of this job: from its springs, its
  * release, an expanding disc, judder springs and a start clutch. A start for the builder's own list.
  * Source: workshop practice; `docs/mechanics.md`, strip.
  */
 export function stripLines(job: Job): StripLine[] {
-  const { springs, release, expanding, startClutch, assist, pack } = job;
+  const { springs, expanding, startClutch, assist, pack } = job;
   const judder = pack.plates.some((p) => p.judder);
   return [
     line('Machine on its stand, engine cold, brake within reach', 'Hot oil and exhaust burn.'),
@@ -27,20 +52,7 @@ export function stripLines(job: Job): StripLine[] {
       'Drain the oil, or lay the machine on its side',
       'Drained oil can be read for burnt smell and metal. Laying over is quick while the oil is fresh.',
     ),
-    ...(release.type === 'hydraulic'
-      ? [
-          line(
-            'Take the slave cylinder off, or hold its piston in',
-            'Do not pull the lever while it is off: the piston comes out.',
-          ),
-        ]
-      : [
-          line('Slacken the cable fully at both ends', 'Note the free play as it came in.'),
-          line(
-            'Mark the release arm to its shaft, then take it off',
-            'A tooth off costs lift or pull.',
-          ),
-        ]),
+    ...RELEASE_LINES[releasedBy(job)],
     line(
       'Cover off, bolts in a template',
       'Note which bolt comes from where, its length, sealing washers and their marked holes, loose dowels.',
@@ -147,6 +159,9 @@ function springLines(type: Job['springs']['type']): StripLine[] {
   }
 }
 
+/** The small part that says how many springs there are. */
+export const SPRINGS = 'Springs';
+
 /** Small parts that are counted out and back in, for the clutch of this job. */
 export function smallParts(job: Job): PartLine[] {
   const { springs, release, expanding, startClutch, pack } = job;
@@ -155,9 +170,9 @@ export function smallParts(job: Job): PartLine[] {
     part('Cover bolts', 'lengths and places'),
     part('Dowels'),
     ...(springs.type === 'coil'
-      ? [part('Spring bolts and washers'), part('Springs')]
+      ? [part('Spring bolts and washers'), part(SPRINGS)]
       : springs.type === 'loose'
-        ? [part('Nuts of the spring plate'), part('Springs')]
+        ? [part('Nuts of the spring plate'), part(SPRINGS)]
         : [part('Retainer bolts')]),
     ...(pack.plates.some((p) => p.judder) ? [part('Judder springs'), part('Judder seats')] : []),
     part('Drive pins'),

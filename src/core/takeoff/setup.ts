@@ -1,5 +1,5 @@
 import { basketRpm, discGrowth } from '../assist/centrifugal';
-import { expandingOf } from '../evaluate/assistFigures';
+import { expandingOf, expandingTerm } from '../evaluate/assistFigures';
 import { workOut } from '../evaluate/evaluate';
 import type { Need } from '../evaluate/figure';
 import { steelArea, steelHeat } from '../evaluate/heatFigures';
@@ -122,12 +122,13 @@ export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly N
     held: sheet.figure('capacityWithTangs', 'T'),
     heat: steelHeat(sheet, layout),
     area: steelArea(sheet, layout),
+    ...(job.expanding.fitted ? { disc: expandingTerm(sheet) } : {}),
   };
   const needs = Object.values(terms).flatMap((t) => (t.known ? [] : t.needs));
   if (needs.length > 0) return { needs: [...new Map(needs.map((n) => [n.label, n])).values()] };
   const value = (name: keyof typeof terms): number => {
     const made = terms[name];
-    return made.known ? made.value : NaN;
+    return made?.known ? made.value : NaN;
   };
   const idle = sheet.valueAt('engine.idleRpm') ?? IDLE_ESTIMATE;
   const engine = engineCurve(sheet, value('peak'), value('startRpm'));

@@ -356,6 +356,7 @@ function checkLines(job: Job): SheetLine[] {
       section,
       text: ['Small parts counted back in: as many as came out'],
       tool: 'countIn',
+      unread: job.strip.parts.some((p) => p.out && p.in?.value !== p.out.value),
     },
   ];
 }

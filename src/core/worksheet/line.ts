@@ -40,6 +40,8 @@ export interface SheetLine {
   /** Values that are recorded at this line. */
   readonly fields?: readonly FieldPath[];
   readonly tool?: LineTool;
+  /** It is there to read or count something, and that is not written yet. */
+  readonly unread?: boolean;
   /** The fastener that is tightened here. */
   readonly fastenerId?: string;
   readonly plateId?: string;

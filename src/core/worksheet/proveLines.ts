@@ -1,4 +1,6 @@
 import type { Job } from '../job/types';
+import { gainReadings } from '../setting/plans';
+import { releasedBy } from '../release/way';
 import { circleLines } from './buildLines';
 import type { School, SheetLine } from './line';
 
@@ -16,12 +18,13 @@ const OIL: School = {
 export function proveLines(job: Job): SheetLine[] {
   const auto = job.expanding.fitted;
   const start = job.startClutch.place !== 'none';
+  const pedal = releasedBy(job) === 'pedal';
   return [
     {
       key: 'leverWork',
       section: 'On the stand',
       text: [
-        'Work the lever before the cover goes on: plate lifts square, comes back, nothing binds',
+        `Work the ${pedal ? 'shift pedal' : 'lever'} before the cover goes on: plate lifts square, comes back, nothing binds`,
       ],
       watch: 'Engine off, fingers out of the clutch.',
       test: 'lever',
@@ -47,7 +50,11 @@ export function proveLines(job: Job): SheetLine[] {
     {
       key: 'dragTest',
       section: 'On the stand',
-      text: ['In gear, lever in, turn the wheel: does it drag?'],
+      text: [
+        pedal
+          ? 'In gear, shift pedal held down, turn the wheel: does it drag?'
+          : 'In gear, lever in, turn the wheel: does it drag?',
+      ],
       watch: 'Cold oil drags a little; it must ease within a turn or two.',
       test: 'drag',
     },
@@ -62,6 +69,7 @@ export function proveLines(job: Job): SheetLine[] {
             watch:
               'Machine on its stand, wheel clear, brake within reach: an auto-clutch can move it with the lever out.',
             tool: 'gain',
+            unread: gainReadings(job).length === 0,
             fields: ['setting.targetGain'],
           } satisfies SheetLine,
         ]
@@ -70,9 +78,11 @@ export function proveLines(job: Job): SheetLine[] {
       key: 'creep',
       section: 'Running',
       text: [
-        auto || start
-          ? 'Warm, in gear at idle, lever out: does it stand still?'
-          : 'Warm, in gear at idle, lever in: does it stand still?',
+        pedal
+          ? 'Warm, in gear at idle: does it stand still?'
+          : auto || start
+            ? 'Warm, in gear at idle, lever out: does it stand still?'
+            : 'Warm, in gear at idle, lever in: does it stand still?',
       ],
       watch: 'Brake on; cover on before the engine runs.',
       test: 'creep',

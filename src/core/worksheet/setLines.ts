@@ -2,7 +2,9 @@ import { evaluate } from '../evaluate/evaluate';
 import type { Sentence } from '../evaluate/sentence';
 import { length, say, travel } from '../evaluate/sentence';
 import type { Job } from '../job/types';
+import { releasedBy } from '../release/way';
 import { turningWords } from '../setting/adjuster';
+import type { GapPlan } from '../setting/plans';
 import { eighthsWords, endFloatPlan, gapPlan, pushrodPlan } from '../setting/plans';
 import type { SheetLine } from './line';
 
@@ -13,20 +15,25 @@ import type { SheetLine } from './line';
  * Source: workshop practice; `docs/mechanics.md` sections 6 to 8.
  */
 export function setLines(job: Job): SheetLine[] {
-  const cable = job.release.type !== 'hydraulic';
+  const by = releasedBy(job);
   const tilts = liftsOnOneSide(job);
   return [
     ...primaryLines(job),
-    ...(cable ? cableLines(job) : hydraulicLines()),
+    ...(by === 'hydraulic' ? hydraulicLines() : by === 'pedal' ? pedalLines(job) : cableLines(job)),
     ...gapLines(job),
-    {
-      key: 'freePlay',
-      section: 'Free play',
-      text: freePlayText(job),
-      watch: 'None loads the bearing and the pack slips; too much costs lift.',
-      tool: 'freePlay',
-      fields: ['release.freePlay', 'setting.freePlayMin', 'setting.freePlayMax'],
-    },
+    ...(by === 'pedal'
+      ? []
+      : [
+          {
+            key: 'freePlay',
+            section: 'Free play',
+            text: freePlayText(job),
+            watch: 'None loads the bearing and the pack slips; too much costs lift.',
+            unread: job.release.freePlay === undefined,
+            tool: 'freePlay',
+            fields: ['release.freePlay', 'setting.freePlayMin', 'setting.freePlayMax'],
+          } satisfies SheetLine,
+        ]),
     {
       key: 'lift',
       section: 'Lift',
@@ -34,6 +41,7 @@ export function setLines(job: Job): SheetLine[] {
         'Dial indicator on the pressure plate: lift at three places or more, several pulls each',
       ],
       watch: 'A plate that lifts on one side drags however much it lifts on average.',
+      unread: job.release.liftReadings.filter((r) => r.lift).length < 3,
       tool: 'lift',
       fields: ['release.requiredLift', 'release.faceClearance'],
     },
@@ -50,13 +58,17 @@ export function setLines(job: Job): SheetLine[] {
       // Once the dial says that it tilts, this is the next thing to do.
       optional: !tilts,
     },
-    {
-      key: 'losses',
-      section: 'Lift',
-      text: ['Where the lift went, from lever to plate'],
-      tool: 'losses',
-      optional: true,
-    },
+    ...(by === 'pedal'
+      ? []
+      : [
+          {
+            key: 'losses',
+            section: 'Lift',
+            text: ['Where the lift went, from lever to plate'],
+            tool: 'losses',
+            optional: true,
+          } satisfies SheetLine,
+        ]),
   ];
 }
 
@@ -99,9 +111,37 @@ function primaryLines(job: Job): SheetLine[] {
   ];
 }
 
+/** The screw that is run in to light touch and backed off again. */
+function pushrodLine(job: Job, section: string, name: string): SheetLine {
+  const plan = pushrodPlan(job);
+  return {
+    key: 'pushrod',
+    section,
+    text: [
+      plan
+        ? `${name} in to light touch, then back ${eighthsWords(plan)}, and lock`
+        : `${name} in to light touch, then back by the manual, and lock`,
+    ],
+    tool: 'pushrod',
+    fields: ['setting.pushrodClearance', 'setting.pushrodPitch'],
+  };
+}
+
+function pedalLines(job: Job): SheetLine[] {
+  const section = 'Shift pedal';
+  return [
+    pushrodLine(job, section, 'Adjuster of the pack'),
+    {
+      key: 'pedal',
+      section,
+      text: ['Pedal pressed slowly by hand: the pack opens before the gears move, and shuts after'],
+      watch: 'Opened too late, it shifts hard; held open, it slips and burns.',
+    },
+  ];
+}
+
 function cableLines(job: Job): SheetLine[] {
   const section = 'Cable and arm';
-  const pushrod = pushrodPlan(job);
   return [
     {
       key: 'slack',
@@ -118,21 +158,7 @@ function cableLines(job: Job): SheetLine[] {
       tool: 'arm',
       fields: ['release.armStart'],
     },
-    ...(job.expanding.fitted
-      ? []
-      : [
-          {
-            key: 'pushrod',
-            section,
-            text: [
-              pushrod
-                ? `Pushrod screw in to light touch, then back ${eighthsWords(pushrod)}, and lock`
-                : 'Pushrod screw in to light touch, then back by the manual, and lock',
-            ],
-            tool: 'pushrod',
-            fields: ['setting.pushrodClearance', 'setting.pushrodPitch'],
-          } satisfies SheetLine,
-        ]),
+    ...(job.expanding.fitted ? [] : [pushrodLine(job, section, 'Pushrod screw')]),
   ];
 }
 
@@ -162,6 +188,17 @@ function hydraulicLines(): SheetLine[] {
   ];
 }
 
+/** How far to turn, what gap that gives, and what the marks do not reach of the gap that is wanted. */
+function gapWords({ turning, wanted }: GapPlan): Sentence {
+  const out = say`From there out by ${turningWords(turning)}, for a gap of ${length(turning.gap)}`;
+  return Math.abs(turning.rest) < LEAST_SHOWN
+    ? out
+    : [...out, ...say`: the mark nearest to ${length(wanted)}`];
+}
+
+/** Half of the last decimal that a length is shown with, mm. */
+const LEAST_SHOWN = 0.0005;
+
 function gapLines(job: Job): SheetLine[] {
   if (!job.expanding.fitted) return [];
   const section = 'Install gap';
@@ -178,9 +215,7 @@ function gapLines(job: Job): SheetLine[] {
     {
       key: 'gap',
       section,
-      text: plan
-        ? say`From there out by ${turningWords(plan.turning)}, for a gap of ${length(plan.wanted)}`
-        : ['From there out by turns and marks to the gap'],
+      text: plan ? gapWords(plan) : ['From there out by turns and marks to the gap'],
       tool: 'gap',
       fields: [
         'setting.gapMin',
@@ -196,6 +231,9 @@ function gapLines(job: Job): SheetLine[] {
       key: 'gauges',
       section,
       text: ['Gap checked by gauges, go and no-go, or by caliper'],
+      unread: [job.setting.goSize, job.setting.noGoSize, job.setting.gapMeasured].every(
+        (size) => size === undefined,
+      ),
       tool: 'gauges',
       fields: ['setting.goSize', 'setting.noGoSize', 'setting.gapMeasured', 'setting.installGap'],
     },

@@ -177,7 +177,7 @@ function FieldNote({ path }: { readonly path: FieldPath }) {
     return (
       <Words soft size={13}>
         {withoutZeros(formatWithUnit(standIn.value, quantity, unitsFor(field, units)))} is used:{' '}
-        {standIn.why}.
+        {standIn.why}.{hint ? ` ${hint}` : ''}
       </Words>
     );
   }

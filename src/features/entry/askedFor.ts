@@ -44,6 +44,11 @@ const FRAMES = 40;
 export function goToField(path: FieldPath): void {
   const tab = TABS[placeOf(path)]?.[1];
   if (tab) router.setParams({ stage: 'specify', tab });
+  focusField(path);
+}
+
+/** Gives the focus to a field of this page, one that is only about to be drawn too. */
+export function focusField(path: FieldPath): void {
   ask(path);
   let left = FRAMES;
   const look = () => {

@@ -6,6 +6,7 @@ import type { Verdict } from '@/core/evaluate/verdicts';
 import { readSentence } from '@/core/evaluate/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
+import { rankOf } from '@/core/job/fields';
 import { goToField, hasPlace, placeOf } from '@/features/entry/askedFor';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { Termed } from '@/features/words/Termed';
@@ -89,7 +90,7 @@ const SAID = 2;
 /** What is missing for a verdict, and the way to the first of it in the order of the work. */
 function StillNeeded({ title, needs, known }: NeededProps) {
   const units = useUnits();
-  const inOrder = [...needs].sort(byWork);
+  const inOrder = byWork(needs);
   const [first] = inOrder;
   const place = first?.path && hasPlace(first.path) ? first.path : undefined;
   return (
@@ -114,7 +115,21 @@ function StillNeeded({ title, needs, known }: NeededProps) {
   );
 }
 
-/** Sorted as the parts of Specify stand, so that one goes through them once. */
-const byWork = (a: Need, b: Need): number => partOf(a) - partOf(b);
 const LAST = 99;
 const partOf = ({ path }: Need): number => (path && hasPlace(path) ? placeOf(path) : LAST);
+const parentOf = ({ path = '' }: Need): string => path.slice(0, path.lastIndexOf('.'));
+
+/** Sorted as the fields of Specify stand, part by part and each group from its first, so that one goes through once. */
+function byWork(needs: readonly Need[]): Need[] {
+  const groups = [...new Set(needs.map(parentOf))];
+  const place = (n: Need): readonly number[] => [
+    partOf(n),
+    groups.indexOf(parentOf(n)),
+    n.path ? rankOf(n.path) : 0,
+  ];
+  return [...needs].sort((a, b) => {
+    const [one, other] = [place(a), place(b)];
+    const at = one.findIndex((rank, i) => rank !== other[i]);
+    return at < 0 ? 0 : (one[at] ?? 0) - (other[at] ?? 0);
+  });
+}

@@ -1,9 +1,15 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { useCallback, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 
 import { RUN_PARTS, firstOpen, measuringRun } from '@/core/inspect/run';
 import type { RunPart } from '@/core/inspect/run';
+import type { PartVerdict } from '@/core/inspect/inspect';
+import type { Job } from '@/core/job/types';
 import { POINTS } from '@/core/job/types';
+import { fieldPath } from '@/core/job/fields';
+import { EntryField } from '@/features/entry/EntryField';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { focusField } from '@/features/entry/askedFor';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
@@ -19,7 +25,7 @@ import { Toggles } from '@/ui/Toggles';
 import { Heading, Words } from '@/ui/Words';
 
 import { Across } from './Across';
-import { USUAL_RUN, withSpringsToMeasure } from './edits';
+import { usualRun, withSpringsToMeasure } from './edits';
 import { Limits } from './Limits';
 import { MeasureRun } from './MeasureRun';
 import { PartList } from './PartList';
@@ -44,7 +50,8 @@ interface Props {
 
 /** Inspect: the measuring run, then a verdict on every part, on the pack, and across parts. */
 export function InspectStage({ selected, onSelect }: Props) {
-  const [parts, setParts] = useState<readonly RunPart[]>(USUAL_RUN);
+  const job = useJob();
+  const [parts, setParts] = useState(() => usualRun(job));
   const [running, setRunning] = useState(false);
   const [deviceKeyboard, setDeviceKeyboard] = useState(false);
   const run = useCallback(() => setRunning(true), []);
@@ -77,9 +84,18 @@ interface OverviewProps extends Props {
 function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) {
   const job = useJob();
   const change = useChangeJob();
-  const { counts } = useInspection();
-  const steps = measuringRun(job, parts);
-  const next = firstOpen(job, steps);
+  const { parts: judged } = useInspection();
+  const lacks = limitsLacking(job, judged);
+  const unmeasured = judged.filter(
+    (p) => p.decision === 'open' && !p.reasons.some((r) => r.lacks),
+  ).length;
+  // The springs get their places in the record when the run begins; they count before.
+  const toCome = useMemo(() => {
+    let n = 0;
+    return parts.includes('springs') ? withSpringsToMeasure(job, () => String(n++)) : job;
+  }, [job, parts]);
+  const steps = measuringRun(toCome, parts);
+  const next = firstOpen(toCome, steps);
   const setPoints = (part: { discPoints?: number; steelPoints?: number }) =>
     change((j) => ({ ...j, inspection: { ...j.inspection, ...part } }));
 
@@ -87,10 +103,20 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
     if (parts.includes('springs')) change((j) => withSpringsToMeasure(j, () => nanoid(8)));
     onRun();
   };
+  // Springs are measured one by one, so that their number must be known first.
+  const uncounted =
+    parts.includes('springs') && job.springs.type !== 'diaphragm'
+      ? job.springs.coil.groups.filter((g) => g.count === undefined)
+      : [];
   const all = steps.length > 0 && next >= steps.length;
   const verdicts = (
     <>
       <SummaryView />
+      {lacks.map(({ path, name }) => (
+        <Action key={path} icon="chevron-right" onPress={() => focusField(path)}>
+          {`Enter ${name}`}
+        </Action>
+      ))}
       <Across onSelect={onSelect} />
       <PartList selected={selected} onSelect={onSelect} />
     </>
@@ -106,6 +132,17 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
         options={PART_OPTIONS}
         onToggle={(p) => onParts(toggled(RUN_PARTS, parts, p))}
       />
+      {uncounted.length > 0 ? (
+        <FieldGrid>
+          {uncounted.map((g) => (
+            <EntryField
+              key={g.id}
+              path={fieldPath('springs.coil.groups.*.count', g.id)}
+              label={uncounted.length > 1 ? `Number of ${g.name || 'springs'}` : undefined}
+            />
+          ))}
+        </FieldGrid>
+      ) : null}
       <Panel
         title="Points on each plate"
         summary={`${job.inspection.discPoints} on a disc, ${job.inspection.steelPoints} on a steel`}
@@ -140,14 +177,24 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
       <LibraryPanel />
       <StageDone
         stage="inspect"
-        open={
-          counts.open > 0
-            ? [`${counts.open} ${counts.open === 1 ? 'part' : 'parts'} not measured`]
-            : []
-        }
+        open={[
+          ...(unmeasured > 0
+            ? [`${unmeasured} ${unmeasured === 1 ? 'part' : 'parts'} not measured`]
+            : []),
+          ...lacks.map(({ name }) => name),
+        ]}
       />
     </StagePage>
   );
+}
+
+/** The limits that what was measured still waits for, by kind. */
+function limitsLacking(job: Job, parts: readonly PartVerdict[]) {
+  const paths = new Set(parts.flatMap((p) => p.reasons.flatMap((r) => r.lacks ?? [])));
+  return [...paths].map((path) => {
+    const kind = job.pack.kinds.find((k) => path.includes(`.${k.id}.`));
+    return { path, name: `the least thickness of ${kind?.name || 'the plates'}` };
+  });
 }
 
 /** Nothing can be measured before there is a pack; the plates that came out may be one. */

@@ -1,4 +1,5 @@
 import { fieldPath } from '@/core/job/fields';
+import { useAskedUnder } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { useJob } from '@/features/jobs/useJob';
 import { FieldGrid } from '@/ui/FieldGrid';
@@ -8,8 +9,13 @@ import { Words } from '@/ui/Words';
 /** The limits that verdicts go by, all in one place, each with where it comes from. */
 export function Limits() {
   const { pack, springs } = useJob();
+  const asked = useAskedUnder('pack.kinds.');
   return (
-    <Panel title="Limits of this machine" summary="From its own manual; design estimates stand in">
+    <Panel
+      title="Limits of this machine"
+      summary="From its own manual; design estimates stand in"
+      asked={asked}
+    >
       <Words soft size={15}>
         Type them from the machine’s own manual. Tap the word beside a value to say where it comes
         from.

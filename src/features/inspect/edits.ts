@@ -25,7 +25,8 @@ export function withReading(
 /** Springs to measure, as many as the job says there are, unless there are some already. */
 export function withSpringsToMeasure(job: Job, newId: () => string): Job {
   if (job.springs.type === 'diaphragm' || job.inspection.springLengths.length > 0) return job;
-  const lengths = job.springs.coil.groups.flatMap((g) =>
+  const { groups } = job.springs.coil;
+  const lengths = groups.flatMap((g) =>
     Array.from({ length: g.count?.value ?? 0 }, () => ({ id: newId(), groupId: g.id })),
   );
   return lengths.length === 0
@@ -64,4 +65,8 @@ export function withFixtureSight(job: Job, fixture: Fixture, sight: Sight): Job 
 }
 
 /** What a run goes over unless the builder says otherwise: what wears, and what decides over steels. */
-export const USUAL_RUN: readonly RunPart[] = ['discs', 'steels', 'flatness'];
+const USUAL_RUN: readonly RunPart[] = ['discs', 'steels', 'flatness'];
+
+/** What a run goes over before anybody chooses: the plates, and springs whose run was begun. */
+export const usualRun = (job: Job): readonly RunPart[] =>
+  job.inspection.springLengths.length > 0 ? [...USUAL_RUN, 'springs'] : USUAL_RUN;

@@ -103,7 +103,7 @@ export function useRun(parts: readonly RunPart[]): Run {
     // What is asked about is typed anew by the next digit, as a gauge does that measures again.
     key: (character) => show(question || refused ? character : text + character),
     press: (key) => {
-      const itself = step !== undefined && pointSetsItself(step, units);
+      const itself = step ? pointSetsItself(step, units) : 0;
       show(keyed(question || refused ? '' : text, key, itself));
     },
     erase: () => show(question || refused ? '' : text.slice(0, -1)),

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 
 import { LAYOUT_MEANS, LAYOUT_NAME } from '@/core/guide/identify';
 import { MAX_NAME } from '@/core/job/fields';
-import type { ClutchLayout } from '@/core/job/types';
+import type { ClutchLayout, Job } from '@/core/job/types';
 import { Guide } from '@/features/guide/Guide';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { jobActions } from '@/features/jobs/jobsSlice';
@@ -20,6 +20,10 @@ const LAYOUTS = (['pack', 'startAndPack', 'startAndBelt', 'belt'] as const).map(
   value,
   label: LAYOUT_NAME[value],
 }));
+
+/** Behind a start clutch it is mostly the shift pedal that opens the pack; what is entered stays as it is. */
+const isBlank = ({ type: _type, liftReadings, ...rest }: Job['release']): boolean =>
+  liftReadings.length === 0 && Object.keys(rest).length === 0;
 
 /** Which machine this is, and which clutch it has. */
 export function MachineFields() {
@@ -39,6 +43,10 @@ export function MachineFields() {
         (next === 'startAndPack' || next === 'startAndBelt') && j.startClutch.place === 'none'
           ? { ...j.startClutch, place: 'crank' }
           : j.startClutch,
+      release:
+        next === 'startAndPack' && isBlank(j.release)
+          ? { ...j.release, type: 'measured' }
+          : j.release,
     }));
   return (
     <View style={{ gap: 12 }}>

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import type { Job, Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
 import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useJobPart } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { STAGE_NAME } from '@/core/job/words';
 import { Words } from '@/ui/Words';
@@ -21,10 +21,9 @@ interface Props {
 
 /** The foot of a stage: what is still open, and the way on. */
 export function StageDone({ stage, open, alsoDone = (job) => job }: Props) {
-  const job = useJob();
+  const stands = STAGES.indexOf(useJobPart((job) => job.stage));
   const change = useChangeJob();
   const next = stageAfter(stage);
-  const stands = STAGES.indexOf(job.stage);
   const here = STAGES.indexOf(stage);
   const go = () => {
     if (stands <= here) change((j) => ({ ...alsoDone(j), stage: next }));

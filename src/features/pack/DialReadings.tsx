@@ -1,6 +1,8 @@
 import { nanoid } from '@reduxjs/toolkit';
 
 import { fieldPath, MAX_READINGS } from '@/core/job/fields';
+import type { Entry } from '@/core/job/types';
+import { focusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { useChangeJob } from '@/features/jobs/changeJob';
@@ -9,10 +11,22 @@ import { Action } from '@/ui/Action';
 import { Removable } from '@/ui/Removable';
 import { Heading } from '@/ui/Words';
 
+/** Three readings a third of a turn apart are what most builders take; the angle can be typed over. */
+const nextAngle = (taken: number): { angle?: Entry } =>
+  taken < 3 ? { angle: { value: taken * 120 } } : {};
+
 /** Dial readings round the pressure plate, and what they say of its tilt; without its heading where one stands above. */
 export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
   const { release } = useJob();
   const change = useChangeJob();
+  const add = () => {
+    const reading = { id: nanoid(10), ...nextAngle(release.liftReadings.length) };
+    change((j) => ({
+      ...j,
+      release: { ...j.release, liftReadings: [...j.release.liftReadings, reading] },
+    }));
+    focusField(fieldPath(`release.liftReadings.*.${reading.angle ? 'lift' : 'angle'}`, reading.id));
+  };
   return (
     <>
       {bare ? null : <Heading level={2}>Lift round the plate</Heading>}
@@ -37,18 +51,7 @@ export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
         </Removable>
       ))}
       {release.liftReadings.length < MAX_READINGS ? (
-        <Action
-          icon="plus"
-          onPress={() =>
-            change((j) => ({
-              ...j,
-              release: {
-                ...j.release,
-                liftReadings: [...j.release.liftReadings, { id: nanoid(10) }],
-              },
-            }))
-          }
-        >
+        <Action icon="plus" onPress={add}>
           Dial reading
         </Action>
       ) : null}

@@ -2,6 +2,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { View } from 'react-native';
 
 import { fieldPath, MAX_STEPS, MAX_TESTER_POINTS } from '@/core/job/fields';
+import { focusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { jobActions } from '@/features/jobs/jobsSlice';
@@ -74,7 +75,13 @@ export function DiaphragmFields() {
             </Removable>
           ))}
           {points.length < MAX_TESTER_POINTS ? (
-            <Action icon="plus" onPress={() => dispatch(jobActions.diaphragmPointAdded({ jobId }))}>
+            <Action
+              icon="plus"
+              onPress={() => {
+                const { payload } = dispatch(jobActions.diaphragmPointAdded({ jobId }));
+                focusField(fieldPath('springs.diaphragm.points.*.deflection', payload.newId));
+              }}
+            >
               Tester point
             </Action>
           ) : null}
@@ -123,7 +130,13 @@ function Steps() {
         </Removable>
       ))}
       {steps.length < MAX_STEPS ? (
-        <Action icon="plus" onPress={() => dispatch(jobActions.stepAdded({ jobId }))}>
+        <Action
+          icon="plus"
+          onPress={() => {
+            const { payload } = dispatch(jobActions.stepAdded({ jobId }));
+            focusField(fieldPath('springs.diaphragm.steps.*.offset', payload.newId));
+          }}
+        >
           Retainer step
         </Action>
       ) : null}

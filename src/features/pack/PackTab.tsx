@@ -51,8 +51,8 @@ export function PackTab({ selection }: Props) {
       <PlateList selection={selection} />
       <Heading level={2}>Window, spline and wear</Heading>
       <FieldGrid>
-        <EntryField path="pack.windowMin" label="Least stack" />
-        <EntryField path="pack.windowMax" label="Greatest stack" />
+        <EntryField path="pack.windowMin" />
+        <EntryField path="pack.windowMax" />
         <EntryField path="pack.splineLength" />
         <EntryField path="pack.maxWear" />
         <EntryField path="pack.caliper" />

@@ -1,16 +1,15 @@
 import { View } from 'react-native';
 
+import { releasedBy } from '@/core/release/way';
 import { EntryField } from '@/features/entry/EntryField';
 import { FigureRow } from '@/features/figures/FigureRow';
-import { jobActions } from '@/features/jobs/jobsSlice';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { useJob } from '@/features/jobs/useJob';
-import { useAppDispatch } from '@/store/store';
-import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { TradePanel } from '@/features/compare/TradePanel';
 import { Heading } from '@/ui/Words';
 
+import { ReleaseWay } from './BuildChoices';
 import { DialReadings } from './DialReadings';
 import { LossFields } from './LossFields';
 
@@ -26,29 +25,26 @@ const SHOWN = [
   'armBestStart',
 ] as const;
 
+/** What there is none of where a shift pedal opens the pack. */
+const OF_THE_LEVER: ReadonlySet<(typeof SHOWN)[number]> = new Set([
+  'overallRatio',
+  'releaseForce',
+  'leverPull',
+]);
+
 /** From the lever to the plate: what the train lifts, what the pack needs, what the hand pays. */
 export function ReleaseTab() {
-  const { id: jobId, release } = useJob();
+  const job = useJob();
+  const { release } = job;
+  const pedal = releasedBy(job) === 'pedal';
   const { figures } = useEvaluation();
-  const dispatch = useAppDispatch();
   return (
     <View style={{ gap: 12 }}>
       <Heading level={2}>Release</Heading>
-      <Choice
-        label="Lift from"
-        value={release.type}
-        options={
-          [
-            { value: 'hydraulic', label: 'Hydraulics' },
-            { value: 'cable', label: 'Cable' },
-            { value: 'measured', label: 'A dial reading' },
-          ] as const
-        }
-        onChange={(type) => dispatch(jobActions.releaseTypeChosen({ jobId, type }))}
-      />
+      <ReleaseWay label="Lift from" />
       <FieldGrid>
         {release.type === 'measured' ? <EntryField path="release.measuredLift" /> : null}
-        <EntryField path="release.leverTravel" />
+        {pedal ? null : <EntryField path="release.leverTravel" />}
         {release.type === 'measured' ? null : <EntryField path="release.leverRatio" />}
         {release.type === 'hydraulic' ? (
           <>
@@ -65,7 +61,7 @@ export function ReleaseTab() {
             <EntryField path="release.armStart" />
           </>
         ) : null}
-        <EntryField path="release.efficiency" />
+        {pedal ? null : <EntryField path="release.efficiency" />}
       </FieldGrid>
       {release.type === 'measured' ? <DialReadings /> : <LossFields />}
       <Heading level={2}>What the pack needs</Heading>
@@ -74,7 +70,7 @@ export function ReleaseTab() {
         <EntryField path="release.requiredLift" />
       </FieldGrid>
       <View>
-        {SHOWN.map((id) => {
+        {SHOWN.filter((id) => !pedal || !OF_THE_LEVER.has(id)).map((id) => {
           const outcome = figures.get(id);
           return outcome ? <FigureRow key={id} outcome={outcome} /> : null;
         })}

@@ -6,6 +6,7 @@ import { fieldPath, MAX_GROUPS, MAX_NAME, MAX_TESTER_POINTS } from '@/core/job/f
 import type { CoilGroup } from '@/core/job/types';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useBenchLink, useBenchReadings } from '@/features/bench/benchLink';
+import { focusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { FigureRow } from '@/features/figures/FigureRow';
 import { useChangeJob } from '@/features/jobs/changeJob';
@@ -27,6 +28,7 @@ import { Removable } from '@/ui/Removable';
 import { Heading, Words } from '@/ui/Words';
 
 import { AssistFields } from './AssistFields';
+import { SpringFamily } from './BuildChoices';
 import { DiaphragmFields } from './DiaphragmFields';
 import { withTesterFile, withTesterPoint } from './testerPoint';
 
@@ -42,27 +44,15 @@ const SHOWN = [
   'springOffset',
 ] as const;
 
-const FAMILIES = [
-  { value: 'coil', label: 'Coil springs under bolts' },
-  { value: 'diaphragm', label: 'Diaphragm' },
-  { value: 'loose', label: 'Loose, between two plates' },
-] as const;
-
 /** The springs of any family, and what weights add: how strong, and the room they stand in. */
 export function SpringsTab() {
   const job = useJob();
-  const { id: jobId, springs } = job;
+  const { springs } = job;
   const { figures } = useEvaluation();
-  const dispatch = useAppDispatch();
   return (
     <View style={{ gap: 12 }}>
       <Heading level={2}>Springs</Heading>
-      <Choice
-        label="Family"
-        value={springs.type}
-        options={FAMILIES}
-        onChange={(type) => dispatch(jobActions.springTypeChosen({ jobId, type }))}
-      />
+      <SpringFamily label="Family" />
       {springs.type === 'coil' ? (
         <FieldGrid>
           <EntryField path="springs.coil.seatDistance" />
@@ -246,7 +236,12 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
       {group.testerPoints.length < MAX_TESTER_POINTS ? (
         <Action
           icon="plus"
-          onPress={() => dispatch(jobActions.testerPointAdded({ jobId, groupId }))}
+          onPress={() => {
+            const { payload } = dispatch(jobActions.testerPointAdded({ jobId, groupId }));
+            focusField(
+              fieldPath('springs.coil.groups.*.testerPoints.*.length', groupId, payload.newId),
+            );
+          }}
         >
           Tester point
         </Action>

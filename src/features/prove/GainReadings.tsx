@@ -5,6 +5,7 @@ import { fieldPath, MAX_READINGS } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
 import { turningWords } from '@/core/setting/adjuster';
 import { gainAdvice, standsAt, turnedBy } from '@/core/setting/plans';
+import { focusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { useChangeJob } from '@/features/jobs/changeJob';
@@ -24,6 +25,10 @@ const withReading = (job: Job, id: string, turns: number | undefined): Job => ({
     ],
   },
 });
+
+/** What is read next gets the focus: where the adjuster stands, unless that is known. */
+const focusReading = (id: string, turns: number | undefined) =>
+  focusField(fieldPath(`setting.readings.*.${turns === undefined ? 'turns' : 'gain'}`, id));
 
 /** Lever gain as it was read at each setting of the adjuster, and how far to turn from the last. */
 export function GainReadings() {
@@ -66,19 +71,23 @@ export function GainReadings() {
             <Action
               main
               icon="check"
-              onPress={() =>
-                change((j) => {
-                  const next = turnedBy(j, turned.turning);
-                  return withReading(next, nanoid(10), turned.turns);
-                })
-              }
+              onPress={() => {
+                const id = nanoid(10);
+                change((j) => withReading(turnedBy(j, turned.turning), id, turned.turns));
+                focusReading(id, turned.turns);
+              }}
             >
               {`Turned ${turned.turning.direction === 'open' ? 'out' : 'in'} ${turningWords(turned.turning)}: next reading`}
             </Action>
           ) : null}
           <Action
             icon="plus"
-            onPress={() => change((j) => withReading(j, nanoid(10), standsAt(j)))}
+            onPress={() => {
+              const at = standsAt(job);
+              const id = nanoid(10);
+              change((j) => withReading(j, id, at));
+              focusReading(id, at);
+            }}
           >
             Gain reading
           </Action>

@@ -1,7 +1,8 @@
 import { View } from 'react-native';
 
+import type { Sentence } from '@/core/evaluate/sentence';
 import { readSentence, length, say } from '@/core/evaluate/sentence';
-import type { Gauge } from '@/core/setting/gauges';
+import type { BladeStack, Gauge } from '@/core/setting/gauges';
 import { bladesFor, GAUGE_SET_NAME, GAUGE_SETS, goNoGo } from '@/core/setting/gauges';
 import type { SheetLine } from '@/core/worksheet/line';
 import { useUnits } from '@/features/display/useUnits';
@@ -17,6 +18,14 @@ import { Words } from '@/ui/Words';
 
 import { TakeGap } from './TakeGap';
 import { ToolBox } from '@/features/worksheet/ToolBox';
+
+/** What to put together for the middle of the window; what they come to only where it takes several. */
+function bladesWords({ blades, total }: BladeStack): Sentence {
+  const names = blades.map((b) => b.name).join(' and ');
+  return blades.length === 1
+    ? say`Blade for the middle of the window: ${names}.`
+    : say`Blades for the middle of the window: ${names}, together ${length(total)}.`;
+}
 
 /** The gap by the shop's own gauges, go and no-go, or by caliper. */
 export function GaugesTool({ fields }: Pick<SheetLine, 'fields'>) {
@@ -48,9 +57,7 @@ export function GaugesTool({ fields }: Pick<SheetLine, 'fields'>) {
             {pair.go && pair.noGo
               ? `From your sets: ${pair.go.name} must go in, ${pair.noGo.name} must not.`
               : 'Your sets do not bracket this window.'}
-            {blades
-              ? ` ${readSentence(say`Blades for the middle of the window: ${blades.blades.map((b) => b.name).join(' and ')}, ${length(blades.total)}.`, units)}`
-              : ''}
+            {blades ? ` ${readSentence(bladesWords(blades), units)}` : ''}
           </Words>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {pair.go ? (

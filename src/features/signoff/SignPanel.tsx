@@ -42,7 +42,7 @@ export function SignPanel() {
             ? 'Nothing is open.'
             : open === 0
               ? `Nothing is open but what a reason is written for (${items.length}).`
-              : `${open} ${open === 1 ? 'thing is' : 'things are'} open. Mend each, or write why you sign all the same; the reason is printed.`}
+              : `${open} ${open === 1 ? 'thing is' : 'things are'} open. ${open === 1 ? 'Mend it' : 'Mend each'}, or write why you sign all the same; the reason is printed.`}
         </Words>
         {job.signOff.reopened === undefined ? null : (
           <Words size={15}>{`Opened again: ${job.signOff.reopened}`}</Words>

@@ -5,22 +5,26 @@ import { IconButton } from 'react-native-paper';
 
 import { fieldPath, MAX_LINES, MAX_NOTES } from '@/core/job/fields';
 import type { Job, SmallPart, StripStep } from '@/core/job/types';
+import { releasedBy } from '@/core/release/way';
+import { isOfAnotherClutch, refitted } from '@/core/strip/refit';
 import { smallParts, stripLines } from '@/core/strip/stripList';
 import { CountField } from '@/features/entry/CountField';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
+import { ExpandingFitted, ReleaseWay, SpringFamily } from '@/features/pack/BuildChoices';
 import { PhotoPanel } from '@/features/photos/PhotoPanel';
 import { Action } from '@/ui/Action';
 import { CheckRow } from '@/ui/CheckRow';
 import { Later } from '@/ui/Later';
 import { LineField } from '@/ui/LineField';
+import { Panel } from '@/ui/Panel';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { FoundOrder } from './FoundOrder';
-import { packAsFound } from './packAsFound';
+import { withWhatWasFound } from './packAsFound';
 
 /** Strip: what comes off in which order, what is counted, and how the plates lay. */
 export function StripStage() {
@@ -31,6 +35,7 @@ export function StripStage() {
     change((j) => ({ ...j, strip: { ...j.strip, ...part(j.strip) } }));
   return (
     <StagePage>
+      <ThisClutch job={job} onRefit={() => setStrip(() => refitted(job, () => nanoid(8)))} />
       <StripList
         steps={strip.steps}
         onChange={(next) => setStrip((s) => ({ steps: next(s.steps) }))}
@@ -64,17 +69,70 @@ export function StripStage() {
           onChangeText={(notes) => setStrip(() => ({ notes }))}
         />
         <PhotoPanel />
-        <StageDone stage="strip" open={openIn(job)} alsoDone={withPackIfNone} />
+        <StageDone stage="strip" open={openIn(job)} alsoDone={withWhatWasFound} />
       </Later>
     </StagePage>
   );
 }
 
-/** Where no pack is laid yet, the plates that came out are it. */
-const withPackIfNone = (job: Job): Job =>
-  job.pack.plates.length === 0 && job.strip.found.length > 0 ? packAsFound(job) : job;
+const FAMILY_SHORT = { coil: 'Coil springs', diaphragm: 'Diaphragm', loose: 'Loose springs' };
+const RELEASE_SHORT = {
+  hydraulic: 'hydraulics',
+  cable: 'cable',
+  measured: 'lift by a dial',
+  pedal: 'shift pedal',
+};
+
+interface ThisClutchProps {
+  readonly job: Job;
+  readonly onRefit: () => void;
+}
+
+/** What the lists are made from, asked where it is first seen; folded once they are made. */
+function ThisClutch({ job, onRefit }: ThisClutchProps) {
+  const choices = (
+    <>
+      <SpringFamily label="Its springs" />
+      <ReleaseWay seen label="Worked by" />
+      <ExpandingFitted label="Expanding disc" />
+    </>
+  );
+  const { springs, release, expanding, strip } = job;
+  if (strip.steps.length + strip.parts.length === 0) {
+    return (
+      <View style={{ gap: 8 }}>
+        <Heading level={2}>This clutch</Heading>
+        {choices}
+      </View>
+    );
+  }
+  return (
+    <>
+      <Panel
+        title="This clutch"
+        level={2}
+        summary={[
+          FAMILY_SHORT[springs.type],
+          RELEASE_SHORT[releasedBy(job) === 'pedal' ? 'pedal' : release.type],
+          ...(expanding.fitted ? ['expanding disc'] : []),
+        ].join(', ')}
+      >
+        {choices}
+      </Panel>
+      {isOfAnotherClutch(job) ? (
+        <View role="status" style={{ gap: 8 }}>
+          <Words>The lists below were made for another clutch than this.</Words>
+          <Action icon="check" onPress={onRefit}>
+            Bring the lists to this clutch
+          </Action>
+        </View>
+      ) : null}
+    </>
+  );
+}
 
 function openIn({ strip, pack }: Job): string[] {
+  const { found } = strip;
   const steps = strip.steps.filter((s) => !s.done).length;
   const uncounted = strip.parts.filter((p) => !p.out).length;
   return [
@@ -82,7 +140,7 @@ function openIn({ strip, pack }: Job): string[] {
     ...(steps > 0 ? [`${steps} ${steps === 1 ? 'step' : 'steps'}`] : []),
     ...(strip.parts.length === 0 ? ['the count of small parts'] : []),
     ...(uncounted > 0 ? [`${uncounted} small parts not counted`] : []),
-    ...(pack.plates.length === 0 ? ['the order of the plates'] : []),
+    ...(pack.plates.length + found.length === 0 ? ['the order of the plates'] : []),
   ];
 }
 

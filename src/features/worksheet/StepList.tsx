@@ -6,6 +6,7 @@ import { Icon, TouchableRipple } from 'react-native-paper';
 
 import { MAX_OWN_STEPS } from '@/core/job/fields';
 import type { WorkStage } from '@/core/job/work';
+import { lowerFirst } from '@/core/evaluate/sheet';
 import type { SheetLine } from '@/core/worksheet/line';
 import type { SheetStep } from '@/core/worksheet/worksheet';
 import {
@@ -47,9 +48,13 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
   // Who works is asked once, and stays a line until the sheet is changed.
   const [named] = useState(job.work.by.trim() === '');
   const steps = stepsOf(job, stage);
-  const done = steps.filter((s) => !isOpen(s)).length;
+  const needed = steps.filter(isNeeded);
+  const done = needed.filter((s) => !isOpen(s)).length;
   const sections = sectionsOf(steps);
-  const current = sections.find((s) => s.steps.some(isOpen))?.name ?? '';
+  const current =
+    sections.find((s) => s.steps.some(isOpen))?.name ??
+    sections.find((s) => s.steps.some(isUnwritten))?.name ??
+    '';
   // The section that the work has come to opens by itself; what is open shuts only by hand, never under it.
   const [opened, setOpened] = useState<Readonly<Record<string, boolean>>>({ [current]: true });
   if (opened[current] === undefined) setOpened({ ...opened, [current]: true });
@@ -74,7 +79,7 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
         <View style={{ flexGrow: 1, flexShrink: 1, minWidth: 120 }}>
           <Heading level={2}>{title}</Heading>
           <Words soft size={14}>
-            {String(done)} of {String(steps.length)} settled
+            {String(done)} of {String(needed.length)} settled
           </Words>
         </View>
         <Action icon={editing ? 'check' : 'pencil-outline'} onPress={() => setEditing(!editing)}>
@@ -102,7 +107,8 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
               name={name}
               open={open}
               left={left}
-              count={those.length}
+              unwritten={those.some(isUnwritten)}
+              count={those.filter(isNeeded).length}
               onPress={() => setOpened((all) => ({ ...all, [name]: !open }))}
             />
             {open ? (
@@ -133,6 +139,13 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
   );
 }
 
+/** What the bench can do without counts only once it is done. */
+const isNeeded = (step: SheetStep): boolean => !step.line.optional || step.state !== 'open';
+
+/** Ticked without what it is there to read or count. */
+const isUnwritten = ({ line, state }: SheetStep): boolean =>
+  line.unread === true && state === 'done';
+
 interface StepSection {
   readonly name: string;
   readonly steps: readonly SheetStep[];
@@ -161,18 +174,28 @@ interface HeadProps {
   readonly name: string;
   readonly open: boolean;
   readonly left: number;
+  /** All is ticked, but not all written. */
+  readonly unwritten: boolean;
   readonly count: number;
   readonly onPress: () => void;
 }
 
 /** A heading of the sheet with how far it has come; opens and shuts its steps. */
-function SectionHead({ name, open, left, count, onPress }: HeadProps) {
+function SectionHead({ name, open, left, unwritten, count, onPress }: HeadProps) {
   const strata = useStrata();
+  const said =
+    left > 0
+      ? `${left} of ${count} open`
+      : unwritten
+        ? 'Ticked, not all written'
+        : count === 1
+          ? 'Settled'
+          : `All ${count} settled`;
   return (
     <TouchableRipple
       role="button"
       aria-expanded={open}
-      aria-label={`${name}: ${left === 0 ? `all ${count} settled` : `${left} of ${count} open`}`}
+      aria-label={`${name}: ${lowerFirst(said)}`}
       onPress={onPress}
       style={{
         minHeight: 56,
@@ -182,15 +205,11 @@ function SectionHead({ name, open, left, count, onPress }: HeadProps) {
       }}
     >
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
-        <StateMark state={left === 0 ? 'good' : 'unknown'} size={20} />
+        <StateMark state={left > 0 ? 'unknown' : unwritten ? 'watch' : 'good'} size={20} />
         <View style={{ flexGrow: 1, flexShrink: 1 }}>
           <Heading level={3}>{name}</Heading>
           <Words soft size={14}>
-            {left > 0
-              ? `${left} of ${count} open`
-              : count === 1
-                ? 'Settled'
-                : `All ${count} settled`}
+            {said}
           </Words>
         </View>
         <Icon source={open ? 'chevron-up' : 'chevron-down'} size={24} color={strata.slate} />

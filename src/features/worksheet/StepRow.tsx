@@ -33,6 +33,11 @@ export function StepRow({ step, stage, onToggle, tool }: Props) {
   const { line, record, state } = step;
   const [open, setOpen] = useState(false);
   const done = state === 'done' || state === 'failed';
+  // Ticked without what it is there to read: the place to write it stays, and does not shut under the hand.
+  const unread = done && line.unread === true;
+  const [writing, setWriting] = useState(unread);
+  if (unread && !writing) setWriting(true);
+  const shut = done && !writing;
   const more =
     open ||
     record.otherwise !== undefined ||
@@ -54,8 +59,13 @@ export function StepRow({ step, stage, onToggle, tool }: Props) {
         />
       </View>
       {line.test ? <Outcome step={step} /> : null}
-      {done && !more ? null : tool}
-      {line.fields && !line.tool && !(done && !more) ? (
+      {unread ? (
+        <Words soft size={14} style={{ paddingLeft: 40 }}>
+          Ticked, but what it asks for is not written.
+        </Words>
+      ) : null}
+      {shut && !more ? null : tool}
+      {line.fields && !line.tool && !(shut && !more) ? (
         <FieldGrid>
           {line.fields.map((path) => (
             <EntryField key={path} path={path} />

@@ -1,10 +1,12 @@
+import fc from 'fast-check';
+
 import { blankJob, entry, alternate, blankKind } from '../../job/blank';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
 import { keyed, pointSetsItself } from '../keyed';
 import { quickReadings } from '../quick';
 import { readGauge } from '../reading';
-import type { RunStep } from '../run';
+import type { RunPart, RunStep } from '../run';
 import { firstOpen, measuringRun } from '../run';
 
 function job(): Job {
@@ -128,7 +130,7 @@ describe('likely readings', () => {
 });
 
 describe('the keypad', () => {
-  const press = (keys: string, itself = true) =>
+  const press = (keys: string, itself = 1) =>
     [...keys].reduce((text, key) => keyed(text, key, itself), '');
 
   it('sets the point after the first digit of a plate, and moves it where one is pressed', () => {
@@ -141,14 +143,48 @@ describe('the keypad', () => {
       '12.5',
       '1.5',
     ]);
-    expect(press('440.5', false)).toBe('440.5');
+    expect(press('440.5', 0)).toBe('440.5');
   });
 
-  it('does so for plates and blades in millimetres alone', () => {
-    expect(pointSetsItself({ part: 'discs', nominal: 3 }, {})).toBe(true);
-    expect(pointSetsItself({ part: 'flatness', nominal: 0 }, {})).toBe(true);
-    expect(pointSetsItself({ part: 'springs', nominal: 44 }, {})).toBe(false);
-    expect(pointSetsItself({ part: 'discs', nominal: 12 }, {})).toBe(false);
-    expect(pointSetsItself({ part: 'discs' }, { length: 'in' })).toBe(false);
+  it('sets it after the second digit of a coil spring', () => {
+    expect(['2865', '44', '4', '28.65', '100.5', '9.5'].map((k) => press(k, 2))).toEqual([
+      '28.65',
+      '44',
+      '4',
+      '28.65',
+      '100.5',
+      '9.5',
+    ]);
+  });
+
+  it('leaves the same digits as were pressed, whatever was pressed', () => {
+    fc.assert(
+      fc.property(
+        fc.stringMatching(/^\d{1,4}(\.\d{1,3})?$/),
+        fc.constantFrom(0, 1, 2),
+        (keys, n) => {
+          const text = press(keys, n);
+          expect(text.replace('.', '')).toBe(keys.replace('.', ''));
+          // A point that was pressed stands where it was pressed, but at the end of what was keyed.
+          if (keys.includes('.')) expect(text).toBe(keys);
+        },
+      ),
+    );
+  });
+
+  it('knows what measures how much, in millimetres alone', () => {
+    const at = (part: RunPart, path: string, nominal?: number, length?: 'in') =>
+      pointSetsItself({ part, path, nominal }, length ? { length } : {});
+    const plate = 'pack.plates.p1.readings.1';
+    const spring = 'inspection.springLengths.a.length';
+    expect(at('discs', plate, 3)).toBe(1);
+    expect(at('flatness', 'pack.plates.p1.outOfFlat', 0)).toBe(1);
+    expect(at('discs', plate, 12)).toBe(0);
+    expect(at('discs', plate, undefined, 'in')).toBe(0);
+    expect(at('springs', spring, 44)).toBe(2);
+    expect(at('springs', spring)).toBe(2);
+    expect(at('springs', spring, 104)).toBe(0);
+    expect(at('springs', 'springs.diaphragm.measuredCone', 4.1)).toBe(1);
+    expect(at('around', 'inspection.hubNotch')).toBe(0);
   });
 });

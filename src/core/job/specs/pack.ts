@@ -61,6 +61,7 @@ export const PACK_FIELDS = {
     symbol: 'p_max',
     quantity: 'pressure',
     bounds: { above: 0, max: 50 },
+    hint: 'From the lining’s maker.',
   }),
   'pack.plates.*.readings.*': spec({ label: 'Thickness, measured', symbol: 't', ...thickness }),
   'pack.plates.*.outOfFlat': spec({
@@ -83,6 +84,7 @@ export const PACK_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 200 },
     plausible: [8, 90],
+    hint: 'All plates pressed together.',
   }),
   'pack.caliperAllowance': spec({
     label: 'Caliper may exceed the sum by',
@@ -93,14 +95,15 @@ export const PACK_FIELDS = {
     estimate: { value: CALIPER_ALLOWANCE, why: 'oil and flatness of sound plates' },
   }),
   'pack.windowMin': spec({
-    label: 'Window, least stack',
+    label: 'Least stack',
     symbol: 'H_min',
     quantity: 'length',
     bounds: { above: 0, max: 200 },
     plausible: [8, 90],
+    hint: 'By the manual or the kit’s sheet.',
   }),
   'pack.windowMax': spec({
-    label: 'Window, greatest stack',
+    label: 'Greatest stack',
     symbol: 'H_max',
     quantity: 'length',
     bounds: { above: 0, max: 200 },

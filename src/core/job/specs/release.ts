@@ -19,6 +19,7 @@ export const RELEASE_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 20 },
     plausible: [0.3, 6],
+    hint: 'By a dial on the pressure plate, lever or pedal all the way.',
   }),
   'release.leverTravel': spec({
     label: 'Lever travel',
@@ -33,6 +34,7 @@ export const RELEASE_FIELDS = {
     symbol: 'i_L',
     quantity: 'ratio',
     bounds: { above: 0, max: 30 },
+    hint: 'Pivot to finger ÷ pivot to cable or piston, as 76/24.',
   }),
   'release.efficiency': spec({
     label: 'Train efficiency',
@@ -47,6 +49,7 @@ export const RELEASE_FIELDS = {
     quantity: 'length',
     bounds: { min: 0, max: 50 },
     estimate: { value: 0, why: 'no loss entered' },
+    hint: 'What the master moves before the slave does.',
   }),
   'release.masterDiameter': spec({
     label: 'Master piston diameter',
@@ -54,6 +57,7 @@ export const RELEASE_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 60 },
     plausible: [6, 30],
+    hint: 'Often cast on its body.',
   }),
   'release.slaveDiameter': spec({
     label: 'Slave piston diameter',
@@ -68,6 +72,7 @@ export const RELEASE_FIELDS = {
     quantity: 'length',
     bounds: { min: 0, max: 50 },
     estimate: { value: 0, why: 'no slack entered' },
+    hint: 'At the cable, taken up before the arm moves.',
   }),
   'release.armLength': spec({
     label: 'Release arm length',
@@ -75,6 +80,7 @@ export const RELEASE_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 200 },
     plausible: [12, 100],
+    hint: 'Shaft’s middle to the cable’s pin.',
   }),
   'release.lead': spec({
     label: 'Lead, lift per turn',
@@ -82,6 +88,7 @@ export const RELEASE_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 200 },
     plausible: [3, 80],
+    hint: 'Rise of the screw or the ramps in a whole turn: three times the rise in 120°.',
   }),
   'release.armStart': spec({
     label: 'Arm at rest, from square',
@@ -121,6 +128,7 @@ export const RELEASE_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 20 },
     plausible: [0.3, 6],
+    hint: 'Its manual’s figure; empty: from faces, clearance and flatness.',
   }),
   'release.faceClearance': spec({
     label: 'Least clearance per face',

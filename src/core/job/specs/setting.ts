@@ -19,7 +19,12 @@ export const SETTING_FIELDS = {
     bounds: { above: 0, max: 2 },
     plausible: [0.001, 0.2],
   }),
-  'expanding.radius': spec({ label: 'Radius of the weights', symbol: 'r_w', ...radius }),
+  'expanding.radius': spec({
+    label: 'Radius of the weights',
+    symbol: 'r_w',
+    hint: 'Clutch’s middle to a weight’s middle, at rest.',
+    ...radius,
+  }),
   'expanding.advantage': spec({
     label: 'Mechanical advantage',
     symbol: 'i_e',
@@ -45,9 +50,15 @@ export const SETTING_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 10 },
     plausible: [0.3, 5],
+    hint: 'Thickness fully out less thickness at rest.',
   }),
   'setting.installGap': spec({ label: 'Install gap', symbol: 'g', ...gap }),
-  'setting.gapMin': spec({ label: 'Install gap, least', symbol: 'g_min', ...gap }),
+  'setting.gapMin': spec({
+    label: 'Install gap, least',
+    symbol: 'g_min',
+    hint: 'By the disc’s own sheet.',
+    ...gap,
+  }),
   'setting.gapMax': spec({ label: 'Install gap, greatest', symbol: 'g_max', ...gap }),
   'setting.pitch': spec({
     label: 'Adjuster pitch',
@@ -64,6 +75,7 @@ export const SETTING_FIELDS = {
     quantity: 'count',
     bounds: { min: 1, max: 360, integer: true },
     absent: { value: 1, why: 'only whole turns can be told' },
+    hint: 'Marks, notches or flats in one turn of the adjuster.',
   }),
   'setting.linkage': spec({
     label: 'Linkage ratio',
@@ -79,6 +91,7 @@ export const SETTING_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 60 },
     plausible: [1, 40],
+    hint: 'By the disc’s own sheet: how far the lever moves in by itself when warm and blipped.',
   }),
   'setting.readings.*.turns': spec({
     label: 'Adjuster at, turns',

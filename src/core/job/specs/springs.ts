@@ -9,6 +9,7 @@ export const SPRING_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 400 },
     plausible: [20, 160],
+    hint: 'From the face that the first plate lies on to where the bolts hold the springs’ outer ends.',
   }),
   'springs.coil.pressurePlate': spec({
     label: 'Pressure plate, pack to spring cup',
@@ -37,6 +38,7 @@ export const SPRING_FIELDS = {
     symbol: 'k',
     quantity: 'rate',
     bounds: { above: 0, max: 500 },
+    hint: 'N per mm pressed; or choose its wire, or a tester.',
   }),
   'springs.coil.groups.*.freeLength': spec({
     label: 'Free length',
@@ -58,6 +60,7 @@ export const SPRING_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 200 },
     plausible: [5, 90],
+    hint: 'All coils touching. Empty: from the coils, or bind is not judged.',
   }),
   'springs.coil.groups.*.wireDiameter': spec({
     label: 'Wire diameter',
@@ -72,12 +75,14 @@ export const SPRING_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 100 },
     plausible: [5, 60],
+    hint: 'Outer diameter less one wire.',
   }),
   'springs.coil.groups.*.activeCoils': spec({
     label: 'Active coils',
     symbol: 'n_a',
     quantity: 'ratio',
     bounds: { above: 0, max: 60 },
+    hint: 'Coils in all less the closed ends, most often 2.',
   }),
   'springs.coil.groups.*.totalCoils': spec({
     label: 'Coils in all',
@@ -125,6 +130,7 @@ export const SPRING_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 500 },
     plausible: [25, 230],
+    hint: 'Of the closed ring, at the root of the fingers.',
   }),
   'springs.diaphragm.thickness': spec({
     label: 'Diaphragm thickness',
@@ -139,6 +145,7 @@ export const SPRING_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 40 },
     plausible: [0.4, 12],
+    hint: 'Free, of the ring alone: inner edge over outer edge, without the fingers.',
   }),
   'springs.diaphragm.measuredCone': spec({
     label: 'Cone height, measured',
@@ -147,19 +154,21 @@ export const SPRING_FIELDS = {
     bounds: { above: 0, max: 40 },
     plausible: [0.4, 12],
   }),
-  'springs.diaphragm.referenceDeflection': spec({
-    label: 'Deflection at the reference stack',
-    symbol: 's_ref',
-    quantity: 'length',
-    bounds: { min: 0, max: 40 },
-    plausible: [0.2, 12],
-  }),
   'springs.diaphragm.referenceStack': spec({
     label: 'Reference stack',
     symbol: 'H_ref',
     quantity: 'length',
     bounds: { above: 0, max: 200 },
     plausible: [8, 90],
+    hint: 'A stack at which you know how far the spring is pressed: this pack will do.',
+  }),
+  'springs.diaphragm.referenceDeflection': spec({
+    label: 'Deflection at the reference stack',
+    symbol: 's_ref',
+    quantity: 'length',
+    bounds: { min: 0, max: 40 },
+    plausible: [0.2, 12],
+    hint: 'Cone height free less cone height fitted, at that stack.',
   }),
   'springs.diaphragm.fingerRatio': spec({
     label: 'Finger ratio',
@@ -167,6 +176,7 @@ export const SPRING_FIELDS = {
     quantity: 'ratio',
     bounds: { above: 0, max: 20 },
     estimate: { value: 1, why: 'pressure plate pushed at the load edge' },
+    hint: 'Where the fingers are pushed: their lever to the pivot ÷ that of the load edge.',
   }),
   'springs.diaphragm.steps.*.offset': spec({
     label: 'Step offset',
@@ -207,6 +217,7 @@ export const SPRING_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 300 },
     plausible: [10, 140],
+    hint: 'Face to face, all nuts home, springs and pack out.',
   }),
   'springs.loose.pocketInner': spec({
     label: 'Pocket depth, inner plate',
@@ -227,6 +238,7 @@ export const SPRING_FIELDS = {
     symbol: 'g_min',
     quantity: 'length',
     bounds: { min: 0, max: 100 },
+    hint: 'Between the two plates, pack and springs in.',
   }),
   'springs.loose.gapMax': spec({
     label: 'Greatest plate gap',

@@ -55,8 +55,14 @@ export const WEIGHT_FIELDS = {
     symbol: 'F_s',
     quantity: 'force',
     bounds: { min: 0, max: 5000 },
+    hint: 'Hung from a scale: the pull at which a shoe begins to move.',
   }),
-  'startClutch.drumRadius': spec({ label: 'Drum inner radius', symbol: 'R', ...radius }),
+  'startClutch.drumRadius': spec({
+    label: 'Drum inner radius',
+    across: 'Drum inner diameter',
+    symbol: 'R',
+    ...radius,
+  }),
   'startClutch.friction': spec({
     label: 'Friction of the shoes',
     symbol: 'μ',

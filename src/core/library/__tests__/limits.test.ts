@@ -32,7 +32,7 @@ describe('the limits library', () => {
       expect(FIELDS[pattern]).toBe(limitField(pattern));
       expect(limitName({ pattern, of: 'Disc' })).toMatch(/^Disc, [a-z]/);
     }
-    expect(limitName({ pattern: 'pack.windowMin' })).toBe('Window, least stack');
+    expect(limitName({ pattern: 'pack.windowMin' })).toBe('Least stack');
   });
 
   it('holds every limit of a job, with its source, and finds the same job to agree', () => {
@@ -46,7 +46,7 @@ describe('the limits library', () => {
     }
     const tarn = sheetOf(demoJob('UR-0106'));
     expect(tarn.limits.map(limitName)).toEqual(
-      expect.arrayContaining(['Window, least stack', 'Disc, least thickness']),
+      expect.arrayContaining(['Least stack', 'Disc, least thickness']),
     );
   });
 
@@ -123,7 +123,7 @@ describe('the limits library', () => {
       ['UR-0101', true],
     ]);
     expect(touched[0]?.differs.map((d) => [limitName(d.limit), d.here?.value])).toEqual([
-      ['Window, greatest stack', 34.5],
+      ['Greatest stack', 34.5],
     ]);
     expect(
       touchedBy(

@@ -1,0 +1,101 @@
+import type { Job, SmallPart, StripStep } from '../job/types';
+import { smallParts, stripLines } from './stripList';
+
+/**
+ * Whether the lists of a job hold lines, not yet done, of another clutch than the job now says it has: a slave cylinder
+ * to take off where a cable pulls. The builder's own lines belong to every clutch.
+ * @example isOfAnotherClutch(blankJob('j', 'UR-1', '2026-01-01')) // false
+ */
+export function isOfAnotherClutch(job: Job): boolean {
+  if (job.strip.steps.length + job.strip.parts.length === 0) return false;
+  const own = linesOf(job);
+  const standard = everyLine(job);
+  const strange = (key: string) => standard.has(key) && !own.has(key);
+  return (
+    job.strip.steps.some((s) => !s.done && strange(s.text)) ||
+    job.strip.parts.some((p) => !p.out && strange(p.name))
+  );
+}
+
+/**
+ * The lists of a job brought to the clutch that it now has. What is done or counted stays, and so do the builder's own
+ * lines and what was taken off the list of any clutch; lines of the other clutch go, those of this one come in their
+ * place in the order of the work.
+ * @param newId makes an identifier for each new line
+ */
+export function refitted(job: Job, newId: () => string): Job['strip'] {
+  const { steps, parts } = job.strip;
+  const own = linesOf(job);
+  const standard = everyLine(job);
+  const common = commonLines(job);
+  const stays = (key: string, touched: boolean) => touched || own.has(key) || !standard.has(key);
+  return {
+    ...job.strip,
+    steps: inOrder(
+      steps.filter((s) => stays(s.text, s.done)),
+      stripLines(job).map((l): StripStep => ({ ...l, id: newId(), done: false })),
+      (s) => s.text,
+      common,
+    ),
+    parts: inOrder(
+      parts.filter((p) => stays(p.name, p.out !== undefined)),
+      smallParts(job).map((p): SmallPart => ({ ...p, id: newId() })),
+      (p) => p.name,
+      common,
+    ),
+  };
+}
+
+/** Those kept, with each wanted line that not every clutch has put in after the wanted line before it. */
+function inOrder<T>(
+  kept: readonly T[],
+  wanted: readonly T[],
+  keyOf: (line: T) => string,
+  common: ReadonlySet<string>,
+): T[] {
+  const lines = [...kept];
+  let after = -1;
+  for (const line of wanted) {
+    const at = lines.findIndex((l) => keyOf(l) === keyOf(line));
+    if (at >= 0) after = at;
+    else if (!common.has(keyOf(line))) lines.splice(++after, 0, line);
+  }
+  return lines;
+}
+
+const linesOf = (job: Job): ReadonlySet<string> =>
+  new Set([
+    // Before the plates are known, a judder spring is looked for in every clutch.
+    ...[job, { ...job, pack: { ...job.pack, plates: [] } }].flatMap((j) =>
+      stripLines(j).map((l) => l.text),
+    ),
+    ...smallParts(job).map((p) => p.name),
+  ]);
+
+/** The job as each kind of clutch that the lists tell apart. */
+function everyClutch(job: Job): Job[] {
+  return (['coil', 'diaphragm', 'loose'] as const).flatMap((type) =>
+    (['hydraulic', 'cable', 'measured'] as const).flatMap((release) =>
+      [true, false].flatMap((with_) =>
+        (['none', 'levers', 'balls'] as const).map((assist) => ({
+          ...job,
+          springs: { ...job.springs, type },
+          release: { ...job.release, type: release },
+          expanding: { ...job.expanding, fitted: with_ },
+          startClutch: { ...job.startClutch, place: with_ ? 'crank' : 'none' },
+          machine: { ...job.machine, layout: with_ ? 'startAndPack' : 'pack' },
+          assist: { ...job.assist, type: assist },
+        })),
+      ),
+    ),
+  );
+}
+
+const everyLine = (job: Job): ReadonlySet<string> =>
+  new Set(everyClutch(job).flatMap((j) => [...linesOf(j)]));
+
+function commonLines(job: Job): ReadonlySet<string> {
+  const all = everyClutch(job).map(linesOf);
+  const [first = new Set<string>()] = all;
+  return new Set([...first].filter((key) => all.every((lines) => lines.has(key))));
+}
