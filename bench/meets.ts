@@ -55,6 +55,27 @@ const typed = (page: Page, selector: string, letter: string): Promise<number> =>
     [selector, letter] as const,
   );
 
+/** Tells, in pages opened from now on, when the first job stood in the list and had been painted. */
+const watchList = (page: Page) =>
+  page.addInitScript(() => {
+    const seen = new MutationObserver(() => {
+      if (!document.querySelector('[role=list][aria-label="Jobs"] [role=listitem]')) return;
+      seen.disconnect();
+      requestAnimationFrame(() =>
+        setTimeout(() =>
+          document.documentElement.setAttribute('data-shown', String(performance.now())),
+        ),
+      );
+    });
+    seen.observe(document, { childList: true, subtree: true });
+  });
+
+/** Asked of the page itself: a driver that looks every half second would add up to that. */
+async function listShown(page: Page): Promise<number> {
+  await page.locator('html[data-shown]').waitFor({ state: 'attached' });
+  return Number(await page.locator('html').getAttribute('data-shown'));
+}
+
 const stage = (name: string) => `[aria-label^="${name},"][href]`;
 const viewed = (name: string) => `[aria-label^="${name},"][aria-current=step]`;
 const tab = (page: Page, name: string) => page.getByRole('tab', { name });
@@ -71,15 +92,12 @@ void withServed(root, async (base, browser) => {
     await page.addInitScript('globalThis.__name = (f) => f');
     const client = await context.newCDPSession(page);
     await client.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
-    const started = performance.now();
+    await watchList(page);
     await page.goto(base);
-    await page.getByRole('list', { name: 'Jobs' }).getByRole('listitem').first().waitFor();
-    took('first visit: the list of jobs', performance.now() - started);
+    took('first visit: the list of jobs', await listShown(page));
     await page.waitForTimeout(4000);
-    const again = performance.now();
     await page.reload();
-    await page.getByRole('list', { name: 'Jobs' }).getByRole('listitem').first().waitFor();
-    took('opened again: the list of jobs', performance.now() - again);
+    took('opened again: the list of jobs', await listShown(page));
     await page.waitForTimeout(3000);
 
     for (const letter of ['t', 'a', 'r'])

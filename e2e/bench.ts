@@ -36,7 +36,9 @@ export class Workshop {
 
   /** Opens a section of the worksheet on screen unless it is open. */
   async section(name: string): Promise<void> {
-    const head = this.page.getByRole('button', { name: new RegExp(`^${name}: (all|\\d+ of) `) });
+    const head = this.page.getByRole('button', {
+      name: new RegExp(`^${name}: (all|settled|ticked|\\d+ of)`),
+    });
     await expect(head).toBeVisible();
     if ((await head.getAttribute('aria-expanded')) !== 'true') await head.click();
     await expect(head).toHaveAttribute('aria-expanded', 'true');

@@ -224,6 +224,7 @@ test('what is open is signed over with a written reason, which the paper shows; 
   await shop.open('/job/demo-ur-0106?stage=log');
   const items = page.getByRole('list', { name: 'Open before signing' }).getByRole('listitem');
   const reason = 'Rider breaks it in, seen on Friday <script>';
+  await expect(items.first()).toBeVisible();
   for (let i = await items.count(); i > 0; i--) {
     await items
       .nth(i - 1)

@@ -4,6 +4,7 @@ import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '../src/co
 import type { FieldPath } from '../src/core/job/fields';
 import { withEntry } from '../src/core/job/paths';
 import type { Job } from '../src/core/job/types';
+import { demoShelf } from '../src/demo/shelf';
 import { writeJobFile } from '../src/files/jobFile';
 import type { Workshop } from './bench';
 import { atOneSize, expect, test } from './bench';
@@ -286,4 +287,125 @@ test('what is worked out by hand, section by section, stands on the screen', asy
     }),
   );
   await shows(page, { 'Heat of one start': `${Math.round((clutch * begun * slip) / 2)} J` });
+});
+
+test('wear over hours is the published line, and its first limit is where that line meets it', async ({
+  workshop: shop,
+  page,
+}) => {
+  atOneSize('wide');
+  // Section 11: wear of 0, 0.06, 0.15, 0.23 mm at 0, 18, 41, 66 h; least squares 0.00352785·h − 0.000245.
+  const worn: readonly (readonly [number, number])[] = [
+    [18, 0.06],
+    [41, 0.15],
+    [66, 0.23],
+  ];
+  const all = (thickness: number, job: Job) =>
+    Object.fromEntries(
+      job.pack.plates
+        .filter((p) => p.kindId !== 'steel')
+        .map((p) => [p.id, entry(thickness, { kind: 'measured' })]),
+    );
+  await figures(
+    shop,
+    page,
+    pack('11', { 'intake.hours': 0, 'pack.kinds.disc.minThickness': 2.7 }, (j) => ({
+      ...j,
+      pack: {
+        ...j.pack,
+        plates: j.pack.plates.map((p) =>
+          p.kindId === 'steel' ? p : { ...p, readings: { '1': entry(3) } },
+        ),
+      },
+      visits: worn.map(([hours, wear], i) => ({
+        id: `v${i}`,
+        date: `2026-0${i + 4}-01`,
+        hours: entry(hours),
+        readings: all(3 - wear, j),
+        note: '',
+      })),
+    })),
+  );
+  await shop.open('/job/11?stage=log');
+  // Eight discs wear together: eight times the slope is 0.2822 mm in 10 h.
+  await expect(
+    page.getByRole('img', { name: /the line rises by 0\.282 mm in 10 h/ }),
+  ).toBeVisible();
+  // 0.3 mm of one disc: (0.3 + 0.000245) ÷ 0.00352785 = 85.1 h.
+  await expect(page.getByTestId('life').or(page.getByRole('main'))).toContainText(
+    /Disc 1 too thin\s*85 h/,
+  );
+});
+
+test('the best set from the shelf stands nearest to the middle of the window', async ({
+  workshop: shop,
+  page,
+}) => {
+  atOneSize('wide');
+  // Section 12: eight discs of 3 mm stay, seven steels are chosen; the middle of 34.2 to 34.8 mm asks 10.5 mm of them.
+  await figures(
+    shop,
+    page,
+    pack('12', { 'pack.windowMin': 34.2, 'pack.windowMax': 34.8 }, (j) => ({
+      ...j,
+      springs: {
+        ...j.springs,
+        coil: {
+          ...j.springs.coil,
+          groups: j.springs.coil.groups.map((g) => ({ ...g, rate: entry(26) })),
+        },
+      },
+    })),
+  );
+  await shop.open('/job/12?stage=specify&tab=pack');
+  await shop.unfold('From the shelf');
+  await page.getByRole('button', { name: 'Find the best ten' }).click();
+  const first = page.getByRole('listitem').filter({ hasText: /^1\. / });
+  await expect(first).toContainText('1. 34.500 mm');
+  const labels = [...(await first.innerText()).matchAll(/\bS\d+\b/g)].map(([label]) => label);
+  expect(labels).toHaveLength(7);
+  const thickness = new Map(demoShelf().plates.map((p) => [p.label, p.thickness]));
+  const sum = labels.reduce((s, label) => s + (thickness.get(label) ?? Number.NaN), 0);
+  expect(sum).toBeCloseTo(10.5, 9);
+});
+
+test('numbers are taken as people write them, and asked about where another unit would fit', async ({
+  workshop: shop,
+  page,
+}) => {
+  atOneSize('wide');
+  await shop.newJob();
+  await shop.choose('Which clutch it has', 'A plate pack');
+  // Section 13: 1 in = 25.4 mm, 1 ft·lb = 1.3558179 N·m, 1 in·lb a twelfth of it.
+  const torques = { '9 ft-lb': '12.2', '108 in-lb': '12.2', '12 Nm': '12', '12,5': '12.5' };
+  for (const [typed, shown] of Object.entries(torques)) {
+    await shop.type('engine.peakTorque', typed);
+    await expect(shop.field('engine.peakTorque')).toHaveValue(shown);
+  }
+  await shop.stage('Specify');
+  const disc = 'pack.kinds.disc.thickness';
+  const lengths = {
+    '2.92': '2.92',
+    '2,92': '2.92',
+    '0.115in': '2.921',
+    '.115"': '2.921',
+    '115 thou': '2.921',
+    '1/8"': '3.175',
+    '5/32 in': '3.969',
+    '2.92mm': '2.92',
+  };
+  for (const [typed, shown] of Object.entries(lengths)) {
+    await shop.type(disc, typed);
+    await expect(shop.field(disc)).toHaveValue(shown);
+  }
+  await shop.type('pack.kinds.disc.outerRadius', '4 5/8"');
+  await expect(shop.field('pack.kinds.disc.outerRadius')).toHaveValue('117.475');
+  // 2.92 in would be 74 mm: asked about, and one key gives what was meant.
+  await shop.type(disc, '2.92 in');
+  await expect(page.getByText(/did you mean 2\.92 mm\?/i)).toBeVisible();
+  await page.getByRole('button', { name: '2.92 mm', exact: true }).click();
+  await expect(shop.field(disc)).toHaveValue('2.92');
+  await shop.type(disc, '2.9 kg');
+  await expect(page.getByText(/“kg” is not a unit for this field/)).toBeVisible();
+  await expect(shop.field(disc)).toHaveValue('2.9 kg');
 });

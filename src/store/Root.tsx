@@ -34,7 +34,7 @@ const store = makeStore();
 
 /** Everything that all screens stand on: the store, the stored workshop, theme and fonts. */
 export function Root({ children }: { readonly children: ReactNode }) {
-  useEffect(openWorkshop, []);
+  useEffect(writeWhenHidden, []);
   return (
     <ErrorBoundary FallbackComponent={LastResort}>
       <Provider store={store}>
@@ -127,26 +127,29 @@ function askOnce(): void {
   });
 }
 
-function openWorkshop(): () => void {
-  const open = async () => {
-    // A first visit is most likely to the demo workshop: it is made while the server is still asked.
-    const early = localStorage.getItem(REMEMBERED) === null ? demoInWorker() : undefined;
-    early?.catch(() => undefined);
-    const offered = await offeredWorkshop();
-    const first = async (): Promise<FirstWorkshop> => {
-      if (offered !== 'demo') return { jobs: [], shelf: EMPTY_STOCK, library: [] };
-      return await (early ?? demoInWorker());
-    };
-    const name = `under-ridge-${offered}`;
-    holdTab(name);
-    const records = sealedRecords(openRaw(name), name);
-    // Two tabs opened at once must not both make a first visit of it.
-    setCurrentFlush(
-      await withLock(`${name}-open`, () => keepWorkshop(store, records, first, otherTabs(name))),
-    );
-    watchUpdates(name);
+async function openWorkshop(): Promise<void> {
+  // A first visit is most likely to the demo workshop: it is made while the server is still asked.
+  const early = localStorage.getItem(REMEMBERED) === null ? demoInWorker() : undefined;
+  early?.catch(() => undefined);
+  const offered = await offeredWorkshop();
+  const first = async (): Promise<FirstWorkshop> => {
+    if (offered !== 'demo') return { jobs: [], shelf: EMPTY_STOCK, library: [] };
+    return await (early ?? demoInWorker());
   };
-  void open().then(askOnce);
+  const name = `under-ridge-${offered}`;
+  holdTab(name);
+  const records = sealedRecords(openRaw(name), name);
+  // Two tabs opened at once must not both make a first visit of it.
+  setCurrentFlush(
+    await withLock(`${name}-open`, () => keepWorkshop(store, records, first, otherTabs(name))),
+  );
+  watchUpdates(name);
+}
+
+// It opens while the first screen is still being drawn: worker, server and storage answer meanwhile.
+void openWorkshop().then(askOnce);
+
+function writeWhenHidden(): () => void {
   const writeNow = () => {
     if (document.visibilityState === 'hidden') void whenWritten();
   };

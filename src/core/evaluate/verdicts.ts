@@ -4,7 +4,7 @@ import { judgeFamily } from './familyVerdicts';
 import type { FigureId, Outcome, State } from './figure';
 import type { PackLayout } from './layers';
 import { between } from './layers';
-import type { Sentence } from './sentence';
+import type { Amount, Sentence } from './sentence';
 import { count, force, length, say, times, torque } from './sentence';
 import { judgeSetting } from './settingVerdicts';
 import type { Sheet } from './sheet';
@@ -173,7 +173,7 @@ function judgeHolding(sheet: Sheet): Verdict {
       title: 'Slips',
       figures,
       sentence: [
-        ...say`Holds ${times(weakest)} times the engine${where} at its weakest lining with tang friction, and ${times(reserve.value)} at typical: less than the ${asked} that reach the clutch.`,
+        ...say`Holds ${below(weakest, RESERVE_STOP)} times the engine${where} at its weakest lining with tang friction, and ${times(reserve.value)} at typical: less than the ${asked} that reach the clutch.`,
         ...lateDisc(sheet),
       ],
     };
@@ -184,7 +184,7 @@ function judgeHolding(sheet: Sheet): Verdict {
       state: 'watch',
       title: 'Holds, with little to spare',
       figures,
-      sentence: say`Holds ${times(weakest)} times the engine${where} at its weakest lining with tang friction: too little for hot starts; ${times(RESERVE_GOOD)} is wanted.`,
+      sentence: say`Holds ${below(weakest, RESERVE_GOOD)} times the engine${where} at its weakest lining with tang friction: too little for hot starts; ${times(RESERVE_GOOD)} is wanted.`,
     };
   }
   return {
@@ -195,6 +195,10 @@ function judgeHolding(sheet: Sheet): Verdict {
     sentence: say`Holds ${times(weakest)} times the engine${where} at its weakest lining with tang friction, ${times(reserve.value)} at typical.`,
   };
 }
+
+/** A reserve that misses what is wanted, with a decimal more where rounding would hide that it does. */
+const below = (value: number, wanted: number): Amount =>
+  Number(value.toFixed(2)) >= wanted ? { ...times(value), decimals: 4 } : times(value);
 
 /** Where an expanding disc still presses less than the springs allow at peak torque: that is why it slips. */
 function lateDisc(sheet: Sheet): Sentence {

@@ -199,6 +199,48 @@ describe('expanding disc', () => {
     expect(verdict(auto, 'installGap')?.state).toBe('good');
   });
 
+  it('counts as fully out where nothing is known of its weights, and says so', () => {
+    const bought: Job = {
+      ...auto,
+      expanding: { fitted: true, growth: entry(1.4) },
+    };
+    expect(known(bought, 'clampAtPeak')).toBe(known(auto, 'clamp'));
+    const clamp = evaluate(bought).figures.get('clampAtPeak');
+    expect(clamp?.status === 'known' && clamp.estimated).toBe(true);
+    expect(clamp?.status === 'known' && clamp.working.notes.join()).toContain('taken as fully out');
+    // Holding is judged, when it takes up is not.
+    expect(verdict(bought, 'holds')?.state).not.toBe('unknown');
+    expect(verdict(bought, 'auto')?.state).toBe('unknown');
+    expect(packModel(bought).at({ rpm: 3000 }).clamp).toBeUndefined();
+    // One weight named, and all of them are asked for.
+    const begun = set(bought, { 'expanding.count': 8 });
+    const open = evaluate(begun).figures.get('clampAtPeak');
+    expect(open?.status === 'unknown' && open.needs.map((n) => n.path)).toEqual([
+      'expanding.mass',
+      'expanding.radius',
+      'expanding.advantage',
+      'expanding.returnForce',
+      'expanding.returnRate',
+    ]);
+  });
+
+  it('says when it is the disc that presses too little, and when it takes all of the lever', () => {
+    const light = set(auto, { 'expanding.mass': 0.004, 'engine.idleRpm': 1000 });
+    expect(known(light, 'clampAtPeak')).toBeLessThan(known(light, 'clamp'));
+    expect(verdict(light, 'holds')?.state).toBe('stop');
+    expect(sentence(light, 'holds')).toContain('The expanding disc presses with');
+    const heavy = set(auto, { 'expanding.mass': 0.04 });
+    expect(known(heavy, 'clampAtPeak')).toBe(known(heavy, 'clamp'));
+    expect(sentence(heavy, 'holds')).not.toContain('The expanding disc presses with');
+    const grown = set(auto, { 'expanding.growth': 9 });
+    expect(known(grown, 'leverGain')).toBeGreaterThan(grown.release.leverTravel?.value ?? 0);
+    expect(verdict(grown, 'gain')).toMatchObject({
+      state: 'watch',
+      title: 'The disc takes all of the lever',
+    });
+    expect(verdict(auto, 'gain')).toBeUndefined();
+  });
+
   it('creeps, never takes up, or misses its gap', () => {
     expect(verdict(set(auto, { 'engine.idleRpm': 1700 }), 'auto')).toMatchObject({
       state: 'stop',

@@ -85,6 +85,68 @@ describe('what is open', () => {
     expect(ids(change(whole))).toContain(id);
   });
 
+  it('takes a list on which nothing was counted for no count', () => {
+    const bare = (keep: readonly ('out' | 'in')[]): Job => ({
+      ...whole,
+      strip: {
+        ...whole.strip,
+        parts: whole.strip.parts.map(({ out, in: back, ...part }) => ({
+          ...part,
+          ...(keep.includes('out') && out ? { out } : {}),
+          ...(keep.includes('in') && back ? { in: back } : {}),
+        })),
+      },
+    });
+    expect(ids(bare([]))).toContain('parts');
+    expect(ids(bare(['out', 'in']))).toEqual([]);
+    // Not begun is one thing to do, not one for each part.
+    expect(ids(bare(['out']))).toEqual(['parts-in']);
+    const [first] = whole.strip.parts;
+    const one: Job = {
+      ...whole,
+      strip: {
+        ...whole.strip,
+        parts: whole.strip.parts.map((p) =>
+          p === first ? { id: p.id, name: p.name, note: p.note } : p,
+        ),
+      },
+    };
+    expect(openItems(one)).toMatchObject([{ id: 'parts', stage: 'strip' }]);
+    expect(readSentence(openItems(one)[0]?.sentence ?? [])).toContain(first?.name);
+  });
+
+  it('tells a plate that is not measured from one without a limit', () => {
+    const unlimited: Job = {
+      ...whole,
+      pack: {
+        ...whole.pack,
+        kinds: whole.pack.kinds.map(({ minThickness: _limit, ...k }) => k),
+        plates: whole.pack.plates.map(({ isNew: _new, ...p }) => p),
+      },
+    };
+    expect(ids(unlimited)).toContain('measure:limits');
+    const limit = openItems(unlimited).find((i) => i.id === 'measure:limits');
+    expect(limit?.path).toMatch(/^pack\.kinds\..+\.minThickness$/);
+    const bent: Job = {
+      ...whole,
+      pack: {
+        ...whole.pack,
+        plates: whole.pack.plates.map(({ outOfFlat: _flat, isNew: _new, ...p }) => p),
+      },
+    };
+    const flat = openItems(bent).find((i) => i.id === 'measure:plates');
+    expect(readSentence(flat?.sentence ?? [])).toContain('Flatness is not checked yet.');
+  });
+
+  it('asks for no stack window between two plates whose gap is judged', () => {
+    const loose = demoJob('UR-0104');
+    const { windowMin: _min, windowMax: _max, ...pack } = loose.pack;
+    expect(ids({ ...loose, pack })).not.toContain('verdict:stack');
+    const { gapMin: _g, gapMax: _h, ...open } = loose.springs.loose;
+    const blind = { ...loose, pack, springs: { ...loose.springs, loose: open } };
+    expect(ids(blind)).toContain('verdict:stack');
+  });
+
   it('names the fields that hold text which is no value yet, and where they are', () => {
     const paths: FieldPath[] = ['setting.installGap', 'pack.maxWear'];
     expect(ids(whole, paths)).toEqual(['text']);

@@ -2,11 +2,13 @@ import fc from 'fast-check';
 
 import { blankJob, entry } from '@/core/job/blank';
 import type { Job } from '@/core/job/types';
+import { withEntry } from '@/core/job/paths';
 import { WORK_STAGES } from '@/core/job/work';
 import { readSentence } from '@/core/evaluate/sentence';
 import { demoJob, demoJobs } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
+import { wordsOf } from '../line';
 import {
   isOpen,
   ownStepAdded,
@@ -126,6 +128,72 @@ describe('the sheet', () => {
     // Two angles fix no plane, so nobody can say that it tilts.
     const two = { ...tilted.release, liftReadings: tilted.release.liftReadings.slice(0, 2) };
     expect(thumb({ ...tilted, release: two })?.line.optional).toBe(true);
+  });
+
+  it('knows which steps are there to read or count something that is not written yet', () => {
+    const unread = (job: Job, stage: 'build' | 'set' | 'prove') =>
+      stepsOf(job, stage).flatMap((s) => (s.line.unread ? [s.line.key] : []));
+    const auto = demoJob('UR-0102');
+    const { goSize: _go, noGoSize: _no, gapMeasured: _gap, ...setting } = auto.setting;
+    const bare: Job = {
+      ...auto,
+      setting: { ...setting, readings: [] },
+      release: { type: 'cable', liftReadings: [] },
+    };
+    expect(unread(bare, 'set')).toEqual(['gauges', 'freePlay', 'lift']);
+    expect(unread(bare, 'prove')).toEqual(['gain']);
+    const read: Job = {
+      ...bare,
+      setting: {
+        ...bare.setting,
+        goSize: entry(0.7),
+        readings: [{ id: 'a', turns: entry(1), gain: entry(9) }],
+      },
+      release: {
+        ...bare.release,
+        freePlay: entry(2),
+        liftReadings: [0, 120, 240].map((a) => ({
+          id: String(a),
+          angle: entry(a),
+          lift: entry(1.5),
+        })),
+      },
+    };
+    expect([...unread(read, 'set'), ...unread(read, 'prove')]).toEqual([]);
+    expect(unread(demoJob('UR-0106'), 'build')).toEqual(['countIn']);
+  });
+
+  it('opens the pack of a machine without a hand lever by its pedal', () => {
+    const quad: Job = { ...demoJob('UR-0105') };
+    const keys = (stage: 'set' | 'prove') => stepsOf(quad, stage).map((s) => s.line.key);
+    expect(keys('set')).toEqual(expect.arrayContaining(['pushrod', 'pedal', 'lift']));
+    expect(keys('set')).not.toEqual(expect.arrayContaining(['freePlay']));
+    const words = (['set', 'prove'] as const)
+      .flatMap((stage) => stepsOf(quad, stage).map((s) => wordsOf(s.line)))
+      .join('\n');
+    expect(words).toContain('shift pedal');
+    expect(words).not.toMatch(/[Ll]ever in|cable/);
+  });
+
+  it('says what gap the nearest mark gives, and which it stands for', () => {
+    const gapOf = (max: number) => {
+      const job = withEntry(
+        withEntry(demoJob('UR-0102'), 'setting.gapMin', entry(0.6)),
+        'setting.gapMax',
+        entry(max),
+      );
+      const marked = withEntry(
+        withEntry(job, 'setting.pitch', entry(1.25)),
+        'setting.marksPerTurn',
+        entry(8),
+      );
+      const line = stepsOf(marked, 'set');
+      return wordsOf(line.find((s) => s.line.key === 'gap')?.line ?? { text: [] });
+    };
+    expect(gapOf(0.9)).toBe(
+      'From there out by 5 marks, for a gap of 0.781 mm: the mark nearest to 0.750 mm',
+    );
+    expect(gapOf(0.65)).toBe('From there out by 4 marks, for a gap of 0.625 mm');
   });
 
   it('leaves a step out only with a reason', () => {
