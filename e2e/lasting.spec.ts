@@ -85,6 +85,47 @@ test('without room work goes on in memory, says so, and is stored as soon as the
   await expect(workshop.field('engine.idleRpm')).toHaveValue('1500');
 });
 
+test('a workshop that the browser has thrown away is missed, a first visit is not', async ({
+  workshop,
+  page,
+  baseURL,
+}) => {
+  atOneSize('phone');
+  const notice = page.getByRole('region', { name: 'Storage' });
+  const thrownAway = async () => {
+    const client = await page.context().newCDPSession(page);
+    await client.send('Storage.clearDataForOrigin', {
+      origin: baseURL ?? '',
+      storageTypes: 'indexeddb,local_storage,cache_storage,websql,file_systems',
+    });
+  };
+  // Nothing was entered yet: what is gone is only the demo, which comes again.
+  await workshop.open();
+  await workshop.stored();
+  await page.goto('about:blank');
+  await thrownAway();
+  await workshop.open();
+  await expect(notice).toHaveCount(0);
+
+  await workshop.open('/job/demo-ur-0106?stage=intake');
+  await workshop.type('engine.peakTorque', '43');
+  await workshop.stored();
+  await workshop.open();
+  await expect(notice).toHaveCount(0);
+  await page.goto('about:blank');
+  await thrownAway();
+  await workshop.open();
+  await expect(notice).toContainText('The workshop that was kept in this browser is gone');
+  await workshop.open('/job/demo-ur-0106?stage=intake');
+  await expect(workshop.field('engine.peakTorque')).not.toHaveValue('43');
+  // It stays over every screen until it was read.
+  await expect(notice.getByRole('button', { name: 'To the backup' })).toBeVisible();
+  await notice.getByRole('button', { name: 'Put away' }).click();
+  await expect(notice).toHaveCount(0);
+  await workshop.open();
+  await expect(notice).toHaveCount(0);
+});
+
 test('records of a newer version are left alone', async ({ workshop, page }) => {
   atOneSize('phone');
   await workshop.open();

@@ -6,6 +6,7 @@ import { Action } from '@/ui/Action';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
+import { forgetGone } from './kept';
 import { keyWords } from './keyWords';
 import type { StorageState } from './storageSlice';
 import { damageSeen } from './storageSlice';
@@ -16,8 +17,12 @@ export function StorageNotice() {
   const strata = useStrata();
   const dispatch = useAppDispatch();
   const lost = lostWords(storage);
-  const { damaged } = storage;
-  if (!lost && damaged.length === 0) return null;
+  const { damaged, gone } = storage;
+  if (!lost && damaged.length === 0 && gone === undefined) return null;
+  const putAway = () => {
+    if (gone !== undefined) forgetGone(gone);
+    dispatch(damageSeen());
+  };
   return (
     <View
       role="region"
@@ -32,6 +37,7 @@ export function StorageNotice() {
     >
       <View role="alert" style={{ gap: 4 }}>
         {lost ? <Words size={15}>{lost}</Words> : null}
+        {gone === undefined ? null : <Words size={15}>{GONE}</Words>}
         {damaged.map(({ key, mended, number }) => (
           <Words size={15} key={key}>
             {`${keyWords(key, number)} could not be read${
@@ -48,7 +54,7 @@ export function StorageNotice() {
           <Action onPress={() => location.reload()}>Open it again</Action>
         ) : null}
         {lost ? null : (
-          <Action icon="close" onPress={() => dispatch(damageSeen())}>
+          <Action icon="close" onPress={putAway}>
             Put away
           </Action>
         )}
@@ -56,6 +62,9 @@ export function StorageNotice() {
     </View>
   );
 }
+
+const GONE =
+  'The workshop that was kept in this browser is gone: the browser has thrown it away, as it does when a device is short of room or a page is not opened for long. What stands here is a new beginning. If you have a backup, take it in.';
 
 /** Why what is typed is not stored, and what to do. */
 function lostWords({ status, full, reason }: StorageState): string | undefined {

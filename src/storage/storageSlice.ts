@@ -16,6 +16,8 @@ export interface StorageState {
   readonly full?: boolean;
   /** Records that could not be read when the workshop was opened, and whether the version before was there. */
   readonly damaged: readonly Damage[];
+  /** The name of a workshop that was kept here and is gone: the browser threw it away. */
+  readonly gone?: string;
 }
 
 /** How a write stands. */
@@ -27,17 +29,21 @@ const storageSlice = createSlice({
   name: 'storage',
   initialState,
   reducers: {
-    storageChanged: ({ damaged }, { payload }: PayloadAction<StorageStatus>): StorageState => ({
-      ...payload,
-      damaged,
+    storageChanged: (
+      { damaged, gone },
+      { payload }: PayloadAction<StorageStatus>,
+    ): StorageState => ({ ...payload, damaged, ...(gone === undefined ? {} : { gone }) }),
+    goneFound: (state, { payload }: PayloadAction<string>): StorageState => ({
+      ...state,
+      gone: payload,
     }),
     damageFound: (state, { payload }: PayloadAction<StorageState['damaged']>): StorageState => ({
       ...state,
       damaged: [...state.damaged, ...payload],
     }),
-    damageSeen: (state): StorageState => ({ ...state, damaged: [] }),
+    damageSeen: ({ gone: _gone, ...state }): StorageState => ({ ...state, damaged: [] }),
   },
 });
 
 export const storageReducer = storageSlice.reducer;
-export const { storageChanged, damageFound, damageSeen } = storageSlice.actions;
+export const { storageChanged, damageFound, damageSeen, goneFound } = storageSlice.actions;

@@ -11,12 +11,15 @@ import { watchUpdates } from '@/features/offline/useUpdate';
 import { UnitsProvider } from '@/features/display/useUnits';
 import { download } from '@/files/share';
 import { setCurrentFlush, whenWritten } from '@/storage/current';
+import { keptState, rememberGone, rememberKept } from '@/storage/kept';
 import { holdTab, withLock } from '@/storage/locks';
 import { askForPromise } from '@/storage/persistence';
 import { openRaw } from '@/storage/raw';
+import type { RecordStore } from '@/storage/records';
 import { sealedRecords } from '@/storage/records';
 import { dumpNow } from '@/storage/rescue';
 import { StorageNotice } from '@/storage/StorageNotice';
+import { goneFound } from '@/storage/storageSlice';
 import { otherTabs } from '@/storage/tabs';
 import type { FirstWorkshop } from '@/storage/workshop';
 import { keepWorkshop } from '@/storage/workshop';
@@ -119,15 +122,24 @@ async function offeredWorkshop(): Promise<'demo' | 'empty'> {
 const REMEMBERED = 'under-ridge-workshop';
 
 /** With the first thing that is entered, the browser is asked to keep it; a mere visit asks for nothing. */
-function askOnce(): void {
+function askOnce(name: string): void {
   const end = store.subscribe(() => {
     if (store.getState().storage.status !== 'saving') return;
     end();
+    rememberKept(name);
     void askForPromise();
   });
 }
 
-async function openWorkshop(): Promise<void> {
+/** Storage that can't be read is not empty: that is said elsewhere. */
+const isEmpty = (records: RecordStore): Promise<boolean> =>
+  records.keys().then(
+    (keys) => keys.length === 0,
+    () => false,
+  );
+
+/** @returns the name under which the workshop is kept */
+async function openWorkshop(): Promise<string> {
   // A first visit is most likely to the demo workshop: it is made while the server is still asked.
   const early = localStorage.getItem(REMEMBERED) === null ? demoInWorker() : undefined;
   early?.catch(() => undefined);
@@ -139,11 +151,18 @@ async function openWorkshop(): Promise<void> {
   const name = `under-ridge-${offered}`;
   holdTab(name);
   const records = sealedRecords(openRaw(name), name);
+  const before = keptState(name);
+  const gone = before === 'gone' || (before === 'kept' && (await isEmpty(records)));
   // Two tabs opened at once must not both make a first visit of it.
   setCurrentFlush(
     await withLock(`${name}-open`, () => keepWorkshop(store, records, first, otherTabs(name))),
   );
+  if (gone) {
+    rememberGone(name);
+    store.dispatch(goneFound(name));
+  }
   watchUpdates(name);
+  return name;
 }
 
 // It opens while the first screen is still being drawn: worker, server and storage answer meanwhile.

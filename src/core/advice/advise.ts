@@ -45,6 +45,7 @@ export interface AdviseOptions {
  * move is enough.
  * @param verdict the verdict to cure; a good one or one that is not known has no advice
  * Source: exhaustive evaluation; `docs/mechanics.md`, advice.
+ * @example advise(twin, 'releases').length // 2
  */
 export function advise(
   job: Job,

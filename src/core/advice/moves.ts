@@ -50,7 +50,10 @@ export const COMMON_STEELS: AtHand = {
 const SHIMS: readonly Mm[] = [0.5, 1, 1.5];
 const EDGE: Mm = 1e-6;
 
-/** Every single move that makes sense on a job. Each gives a changed copy, or nothing where it does not apply. */
+/**
+ * Every single move that makes sense on a job. Each gives a changed copy, or nothing where it does not apply.
+ * @example movesFor(job, COMMON_STEELS).length // 25
+ */
 export function movesFor(job: Job, atHand: AtHand): Move[] {
   return [
     ...discMoves(job),

@@ -32,6 +32,7 @@ const EASED = 1.25;
  * Every change that trades lever pull, lift and clamp against each other, each evaluated: springs at hand, shims,
  * steps of the retainer, ratios a tenth either way, and a reduced-effort part in or out.
  * Never throws for a job that passes the schema. Source: exhaustive evaluation; `docs/mechanics.md` sections 4 to 7.
+ * @example trades(job).length // 8
  */
 export function trades(job: Job, atHand: AtHand = COMMON_STEELS): readonly Trade[] {
   const moves = [

@@ -87,6 +87,7 @@ export interface TakeUp {
  * @param preload clamp at which the disc lifts the pack's own springs, N, above 0
  * @throws {DomainError} for values out of range; a gap that the disc never closes
  * Source: `docs/mechanics.md` section 8.
+ * @example takeUp({ weights: { count: 8, mass: 0.02, radius: 50 }, advantage: 2, returnForce: 60, returnRate: 20, growth: 1.4 }, 1, 1600, 2.5).firstContact // 1688.09
  */
 export function takeUp(
   disc: ExpandingDisc,
@@ -113,6 +114,7 @@ export function takeUp(
 /**
  * Clamp of an expanding disc on the pack at a basket speed, N: 0 until it touches, and always where the gap is wider
  * than it grows; never more than the preload.
+ * @example expandingClamp({ weights: { count: 8, mass: 0.02, radius: 50 }, advantage: 2, returnForce: 60, returnRate: 20, growth: 1.4 }, 1, 1600, 2400) // 930.65
  */
 export function expandingClamp(
   disc: ExpandingDisc,
@@ -135,6 +137,7 @@ export function expandingClamp(
  * @param springs force of the pack's springs once lifted so far, N over mm
  * @throws {DomainError} for a gap below 0
  * Source: equilibrium of weights and springs; `docs/mechanics.md` section 8.
+ * @example discGrowth({ weights: { count: 8, mass: 0.02, radius: 50 }, advantage: 2, returnForce: 60, returnRate: 20, growth: 1.4 }, 1, () => 1600, 650) // 0.7066
  */
 export function discGrowth(
   disc: ExpandingDisc,

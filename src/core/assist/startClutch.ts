@@ -32,6 +32,7 @@ function checkClutch(c: StartClutch): void {
  * Engine speed at which the shoes first touch the drum: m·r·ω² = F_s.
  * @throws {DomainError} for a value out of range
  * Source: dynamics; `docs/mechanics.md` section 9.
+ * @example firstContactRpm({ shoes: 3, mass: 0.095, radius: 46, springPull: 110, friction: 0.12, drumRadius: 58, speedRatio: 1 }) // 1515.05
  */
 export function firstContactRpm(clutch: StartClutch): Rpm {
   checkClutch(clutch);
@@ -44,6 +45,7 @@ export function firstContactRpm(clutch: StartClutch): Rpm {
  * @returns N·m at the shoes' own shaft
  * @throws {DomainError} for a value out of range
  * Source: `docs/mechanics.md` section 9.
+ * @example startClutchTorque({ shoes: 3, mass: 0.095, radius: 46, springPull: 110, friction: 0.12, drumRadius: 58, speedRatio: 1 }, 4000) // 13.71
  */
 export function startClutchTorque(clutch: StartClutch, engineRpm: Rpm): NewtonMetre {
   checkClutch(clutch);
@@ -58,6 +60,7 @@ export function startClutchTorque(clutch: StartClutch, engineRpm: Rpm): NewtonMe
  * @param engineTorque N·m, 0 or more
  * @throws {DomainError} for a value out of range
  * Source: {@link startClutchTorque} solved for the speed.
+ * @example holdingRpm({ shoes: 3, mass: 0.095, radius: 46, springPull: 110, friction: 0.12, drumRadius: 58, speedRatio: 1 }, 19) // 4613.42
  */
 export function holdingRpm(clutch: StartClutch, engineTorque: NewtonMetre): Rpm {
   checkClutch(clutch);
@@ -77,6 +80,7 @@ export function holdingRpm(clutch: StartClutch, engineTorque: NewtonMetre): Rpm 
  * @param massLost kg of one shoe, 0 or more and below its mass
  * @throws {DomainError} for a value out of range
  * Source: `docs/mechanics.md` section 9.
+ * @example worn({ shoes: 3, mass: 0.095, radius: 46, springPull: 110, friction: 0.12, drumRadius: 58, speedRatio: 1 }, 1, 8).springPull // 118
  */
 export function worn(
   clutch: StartClutch,

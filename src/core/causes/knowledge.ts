@@ -72,7 +72,10 @@ export const CAUSES: Readonly<Record<CauseId, Cause>> = {
   tangsBind: { name: 'Tangs bind in their slots', prior: -11 },
 };
 
-/** A weight in one line. */
+/**
+ * A weight in one line.
+ * @example w('airInLine', 30, 'Air is pressed together.').tenths // 30
+ */
 export const w = (cause: CauseId, tenths: number, because: string): Weight => ({
   cause,
   tenths,

@@ -12,7 +12,10 @@ export interface MeasuredWeight extends Weight {
 /** Out-of-flat of all plates, mm, from which steels count as warped for the causes. Design estimate. */
 const WARPED = 0.3;
 
-/** What the job's own verdicts say. A measurement outweighs a complaint. */
+/**
+ * What the job's own verdicts say. A measurement outweighs a complaint.
+ * @example weighVerdicts(evaluate(twin)).map((m) => m.cause) // ["weakSprings", "stackLow", "stackTall", "wornDiscs"]
+ */
 export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[] {
   const weights: MeasuredWeight[] = [];
   const say = (cause: CauseId, tenths: number, because: string, from: string) =>
@@ -55,7 +58,10 @@ export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[]
   return weights;
 }
 
-/** What is known of the job besides its verdicts: the oil, and what was measured and seen on its parts. */
+/**
+ * What is known of the job besides its verdicts: the oil, and what was measured and seen on its parts.
+ * @example weighJob(twin).map((m) => m.cause) // ["gapSmall", "shoeSpring", "airInLine", "fluidHot", "wrongOil"]
+ */
 export function weighJob(job: Job): readonly MeasuredWeight[] {
   const weights: MeasuredWeight[] = [];
   const say = (cause: CauseId, tenths: number, because: string, from: string) =>

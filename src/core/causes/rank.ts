@@ -58,6 +58,7 @@ export interface CauseRanking {
  * from a verdict, and stands beside the cause as a reason.
  * @param evidence complaints, outcomes of tests, and the job's evaluation where there is one
  * Source: naive Bayes by log-odds; `docs/mechanics.md`, causes.
+ * @example rankCauses({ complaints: ['slips'] }).causes[0].id // "wornDiscs"
  */
 export function rankCauses(evidence: Evidence): CauseRanking {
   const reasons = new Map<CauseId, Reason[]>(ids(CAUSES).map((id) => [id, []]));

@@ -38,6 +38,7 @@ const dayAfter = (iso: string, days: number): string =>
  * and the day on which wear meets its first limit. Jobs in the archive have nothing due.
  * @param now ISO time
  * Never throws for jobs that pass the schema. Source: the record itself; wear by `log/packLife.ts`.
+ * @example dueOf([quad], '2026-11-28T10:00:00.000Z').map((d) => d.kind) // ["back"]
  */
 export function dueOf(jobs: readonly Job[], now: string): readonly Due[] {
   return jobs

@@ -9,12 +9,18 @@ import type { Mm, Newton, Rpm } from '../units/quantity';
 import type { Sheet, Term } from './sheet';
 import { gather } from './sheet';
 
-/** Whether anything presses by turning, so that the clamp depends on rpm. */
+/**
+ * Whether anything presses by turning, so that the clamp depends on rpm.
+ * @example hasWeights(quad) // true
+ */
 export function hasWeights({ assist, expanding }: Job): boolean {
   return assist.type !== 'none' || expanding.fitted;
 }
 
-/** What weights do to the clamp at the engine's peak torque; nothing where there are none. */
+/**
+ * What weights do to the clamp at the engine's peak torque; nothing where there are none.
+ * @example computeAssist(sheet), sheet.outcomes.has('clampAtPeak') // false
+ */
 export function computeAssist(sheet: Sheet): void {
   const { assist, expanding } = sheet.job;
   const speed = [sheet.entry('engine.peakTorqueRpm'), sheet.entry('engine.primaryRatio')] as const;
@@ -83,7 +89,10 @@ const isWeighed = ({ expanding }: Job): boolean =>
 /** A term that rests on an assumption besides its own. */
 const assumed = (t: Term): Term => (t.known ? { ...t, inputs: t.inputs, estimated: true } : t);
 
-/** Clamp of the pack over engine speed, N, from a sheet on which it is worked out; undefined while not known. */
+/**
+ * Clamp of the pack over engine speed, N, from a sheet on which it is worked out; undefined while not known.
+ * @example clampAtRpm(workOut(job).sheet)(6000) // 1362.29
+ */
 export function clampAtRpm(sheet: Sheet): ((rpm: Rpm, springs?: Newton) => Newton) | undefined {
   const { assist, expanding } = sheet.job;
   const clamp = sheet.known('clamp')?.value;
@@ -104,7 +113,10 @@ export function clampAtRpm(sheet: Sheet): ((rpm: Rpm, springs?: Newton) => Newto
   };
 }
 
-/** Take-up and lever gain of an expanding disc; nothing where none is fitted. */
+/**
+ * Take-up and lever gain of an expanding disc; nothing where none is fitted.
+ * @example computeExpanding(sheet), sheet.outcomes.has('expandContact') // false
+ */
 export function computeExpanding(sheet: Sheet): void {
   if (!sheet.job.expanding.fitted) return;
   const parts = [
@@ -157,7 +169,10 @@ export function computeExpanding(sheet: Sheet): void {
   });
 }
 
-/** Speeds at which the shoes of a start clutch touch and hold; nothing where there is none. */
+/**
+ * Speeds at which the shoes of a start clutch touch and hold; nothing where there is none.
+ * @example computeStartClutch(sheet), sheet.outcomes.has('startContact') // false
+ */
 export function computeStartClutch(sheet: Sheet): void {
   const { place } = sheet.job.startClutch;
   if (place === 'none') return;
@@ -205,7 +220,10 @@ export function computeStartClutch(sheet: Sheet): void {
   });
 }
 
-/** The start clutch of a job as worn as it is, once all of it is known. */
+/**
+ * The start clutch of a job as worn as it is, once all of it is known.
+ * @example startClutchOf(workOut(farm).sheet).shoes // 4
+ */
 export function startClutchOf(sheet: Sheet): StartClutch | undefined {
   if (sheet.job.startClutch.place === 'none') return undefined;
   const parts = startTerms(sheet);
@@ -213,7 +231,10 @@ export function startClutchOf(sheet: Sheet): StartClutch | undefined {
   return startOf(parts.map(valueOf));
 }
 
-/** The expanding disc of a job with its install gap, once all of it is known. */
+/**
+ * The expanding disc of a job with its install gap, once all of it is known.
+ * @example expandingOf(workOut(quad).sheet).gap // 0.94
+ */
 export function expandingOf(
   sheet: Sheet,
 ): { readonly disc: ExpandingDisc; readonly gap: Mm } | undefined {
@@ -224,7 +245,10 @@ export function expandingOf(
   return { disc: discOf(parts.map(valueOf)), gap: gap.value };
 }
 
-/** All that is needed to know when an expanding disc takes up, as one term. */
+/**
+ * All that is needed to know when an expanding disc takes up, as one term.
+ * @example expandingTerm(workOut(quad).sheet).known // true
+ */
 export const expandingTerm = (sheet: Sheet): Term =>
   gather([sheet.entry('setting.installGap'), ...discTerms(sheet)], () => 1);
 

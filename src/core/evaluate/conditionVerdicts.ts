@@ -10,7 +10,10 @@ import { domainSentence } from './sheet';
 import { FRICTION_MODIFIED } from './torqueTerms';
 import type { Verdict } from './verdicts';
 
-/** Verdicts on what surrounds the pack: its oil, its caliper reading, its judder springs, and an auto-clutch. */
+/**
+ * Verdicts on what surrounds the pack: its oil, its caliper reading, its judder springs, and an auto-clutch.
+ * @example judgeConditions(sheet, layout).map((v) => v.id) // ["even"]
+ */
 export function judgeConditions(sheet: Sheet, layout: PackLayout): Verdict[] {
   return [
     judgeOil(sheet),
@@ -68,7 +71,10 @@ function judgeCaliper(sheet: Sheet): Verdict | undefined {
   };
 }
 
-/** A disc that carries a judder spring in its bore needs a larger bore than the discs that do not. */
+/**
+ * A disc that carries a judder spring in its bore needs a larger bore than the discs that do not.
+ * @example judderWithoutRoom(layout).length // 0
+ */
 export function judderWithoutRoom(layout: PackLayout): PackLayer[] {
   const plain = layout.layers.filter((l) => l.lined !== 'none' && !l.plate.judder);
   const usual = Math.min(...plain.map((l) => l.innerRadius ?? Infinity));

@@ -8,7 +8,10 @@ import type { Mm, Newton } from '../units/quantity';
 import type { Sheet, Term } from './sheet';
 import { gather, lack } from './sheet';
 
-/** Deflection and clamp of a diaphragm spring, from its geometry or from tester points. */
+/**
+ * Deflection and clamp of a diaphragm spring, from its geometry or from tester points.
+ * @example computeDiaphragm(sheet), sheet.outcomes.has('deflection') // true
+ */
 export function computeDiaphragm(sheet: Sheet): void {
   const { diaphragm } = sheet.job.springs;
   const step = diaphragm.steps.find((s) => s.id === diaphragm.stepId);
@@ -51,7 +54,10 @@ export function computeDiaphragm(sheet: Sheet): void {
   });
 }
 
-/** Force of the diaphragm on the pack at any stack and lift. @throws {DomainError} beyond its geometry or points */
+/**
+ * Force of the diaphragm on the pack at any stack and lift. @throws {DomainError} beyond its geometry or points
+ * @example diaphragmForceAt(workOut(quad).sheet, 34.4)(34.4, 0) // 2091.91
+ */
 export function diaphragmForceAt(
   sheet: Sheet,
   stack: Mm,
@@ -62,7 +68,10 @@ export function diaphragmForceAt(
   return (height, lift) => at(Math.max(0, deflection.value + height - stack + lift));
 }
 
-/** Force at the finger tips at full lift. */
+/**
+ * Force at the finger tips at full lift. Never throws; what lacks makes the figure unknown.
+ * @example liftDiaphragm(workOut(quad).sheet) // the release force stands on the sheet
+ */
 export function liftDiaphragm(sheet: Sheet): void {
   const spring = springTerm(sheet);
   sheet.compute('releaseForce', {
@@ -92,7 +101,10 @@ const SIDE_NOTE: Readonly<Record<Side, string>> = {
   'rising again': 'Past the dip: more preload clamps more again.',
 };
 
-/** Which side of its peak the spring works on; unknown for a spring without a peak or a deflection. */
+/**
+ * Which side of its peak the spring works on; unknown for a spring without a peak or a deflection.
+ * @example sideAt(sheet, undefined) // — undefined: no curve, no side
+ */
 export function sideAt(sheet: Sheet, force: DiscSpring | undefined): Side | undefined {
   const s = sheet.known('deflection');
   if (!s || !force) return undefined;

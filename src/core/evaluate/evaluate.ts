@@ -37,6 +37,7 @@ export interface Evaluation {
  * estimate that was used is marked in the working.
  * @param job the record, in base units
  * Source: `docs/mechanics.md`, section by section.
+ * @example evaluate(job).overall.title // "Holds and releases"
  */
 export function evaluate(job: Job): Evaluation {
   const { sheet, layout } = workOut(job);
@@ -50,7 +51,10 @@ export function evaluate(job: Job): Evaluation {
   };
 }
 
-/** All figures of a job on one sheet, without verdicts. */
+/**
+ * All figures of a job on one sheet, without verdicts.
+ * @example workOut(job).sheet.known('stack').value // 33.93
+ */
 export function workOut(job: Job): { readonly sheet: Sheet; readonly layout: PackLayout } {
   const sheet = new Sheet(job);
   const layout = layOut(job);

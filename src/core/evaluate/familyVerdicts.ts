@@ -7,7 +7,10 @@ import { length, say } from './sentence';
 import type { Sheet } from './sheet';
 import type { Verdict } from './verdicts';
 
-/** Verdicts that only some families or records call for; each is absent where it does not apply. */
+/**
+ * Verdicts that only some families or records call for; each is absent where it does not apply.
+ * @example judgeFamily(workOut(loose).sheet).map((v) => v.id) // ["gap", "ring", "retention"]
+ */
 export function judgeFamily(sheet: Sheet): Verdict[] {
   return [judgeGap, judgeStep, judgeRing, judgeRetention, judgeStart, judgeWear].flatMap(
     (judge) => judge(sheet) ?? [],
@@ -48,7 +51,10 @@ function judgeGap(sheet: Sheet): Verdict | undefined {
   };
 }
 
-/** The retainer's bands, as far as both edges are entered. */
+/**
+ * The retainer's bands, as far as both edges are entered.
+ * @example bandsOf(quad).length // 3
+ */
 export function bandsOf(job: Job): Band[] {
   return job.springs.diaphragm.steps.flatMap(({ id, bandMin, bandMax }) =>
     bandMin && bandMax && bandMin.value <= bandMax.value

@@ -2,7 +2,10 @@ import type { UnitChoice } from '../units/quantity';
 import { formatValue, formatWithUnit, shownUnit } from '../units/quantity';
 import type { Figure } from './figure';
 
-/** A figure as text in the builder's units, with its range where there is one: the same on screen and on paper. */
+/**
+ * A figure as text in the builder's units, with its range where there is one: the same on screen and on paper.
+ * @example figureText(sheet.known('stack'), {}).value // "33.930 mm"
+ */
 export function figureText(
   figure: Figure,
   units: UnitChoice,

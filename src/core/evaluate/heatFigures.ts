@@ -9,7 +9,10 @@ import { gather, lack } from './sheet';
 /** Of a lined plate's thickness, what is metal; the rest is lining, whose weight is small. Design estimate. */
 const CORE_SHARE = 0.5;
 
-/** Weight of the plates and what the gearbox feels of it; and, where a start is described, its heat. */
+/**
+ * Weight of the plates and what the gearbox feels of it; and, where a start is described, its heat.
+ * @example computeHeat(sheet, layout), sheet.known('packMass').value // 0.5637
+ */
 export function computeHeat(sheet: Sheet, layout: PackLayout): void {
   const masses = layout.layers.map((layer) => ({ layer, mass: massTerm(sheet, layout, layer) }));
   const none = layout.layers.length === 0 ? [lack('A plate', 'pack.plates')] : [];
@@ -107,7 +110,10 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
 const unlined = (layout: PackLayout): readonly PackLayer[] =>
   layout.layers.filter((layer) => layer.lined === 'none');
 
-/** Heat that warms all unlined plates by a degree, J/K. */
+/**
+ * Heat that warms all unlined plates by a degree, J/K.
+ * @example steelHeat(sheet, layout).value // 84.3
+ */
 export function steelHeat(sheet: Sheet, layout: PackLayout): Term {
   const plates = unlined(layout);
   if (plates.length === 0) return lack('An unlined plate', 'pack.plates');
@@ -118,7 +124,10 @@ export function steelHeat(sheet: Sheet, layout: PackLayout): Term {
   );
 }
 
-/** Both sides of all unlined plates, mm². */
+/**
+ * Both sides of all unlined plates, mm².
+ * @example steelArea(sheet, layout).value // 43831.5
+ */
 export function steelArea(sheet: Sheet, layout: PackLayout): Term {
   const plates = unlined(layout);
   if (plates.length === 0) return lack('An unlined plate', 'pack.plates');

@@ -27,7 +27,10 @@ export interface PackLayout {
   readonly slipping: readonly Face[];
 }
 
-/** Lays the plates of a job out from the hub floor outward. Plates of a kind that is not there are left out. */
+/**
+ * Lays the plates of a job out from the hub floor outward. Plates of a kind that is not there are left out.
+ * @example layOut(job).slipping.length // 18
+ */
 export function layOut(job: Job): PackLayout {
   const kinds = new Map(job.pack.kinds.map((k) => [k.id, k]));
   const layers: PackLayer[] = [];
@@ -62,19 +65,32 @@ export function layOut(job: Job): PackLayout {
   return { layers, faces, slipping: faces.filter((f) => f.kind === 'slipping') };
 }
 
-/** Out-of-flat of all plates together: what they take of the lift before any face has room. */
+/**
+ * Out-of-flat of all plates together: what they take of the lift before any face has room.
+ * @example warpOf(layout) // 0
+ */
 export const warpOf = ({ layers }: Pick<PackLayout, 'layers'>): Mm =>
   layers.reduce((sum, l) => sum + l.outOfFlat, 0);
 
-/** The plate at layer index `index` of a face (0 is the hub floor), if it is a plate. */
+/**
+ * The plate at layer index `index` of a face (0 is the hub floor), if it is a plate.
+ * @example plateAt(layout, 1).thickness // 2.8867
+ */
 export function plateAt(layout: PackLayout, index: number): PackLayer | undefined {
   return layout.layers[index - 1];
 }
 
+/**
+ * The field that holds the thickness of a layer: its first reading, else that of its kind.
+ * @example thicknessPath(layout.layers[0]) // "pack.kinds.disc-bore.thickness"
+ */
 export const thicknessPath = (layer: PackLayer) =>
   fieldPath('pack.kinds.*.thickness', layer.kind.id);
 
-/** Two neighbours of the pack in words: "Plate 3 and plate 4". */
+/**
+ * Two neighbours of the pack in words: "Plate 3 and plate 4".
+ * @example between(layout, 0, 1) // "The hub floor and plate 1"
+ */
 export function between(layout: PackLayout, below: number, above: number): string {
   const name = (index: number) => {
     const layer = plateAt(layout, index);

@@ -20,7 +20,10 @@ export interface Problem {
   readonly sentence: Sentence;
 }
 
-/** Entries that contradict each other, and layers that must not lie as they do. */
+/**
+ * Entries that contradict each other, and layers that must not lie as they do.
+ * @example findProblems(job, layout, sheet).length // 0
+ */
 export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Problem[] {
   const problems: Problem[] = [];
   for (const kind of job.pack.kinds) {

@@ -37,7 +37,10 @@ const LEVER_LOSSES = [
   { leaf: 'air', name: 'Air in the line' },
 ] as const;
 
-/** Lift had and needed, and what it leaves at each face. */
+/**
+ * Lift had and needed, and what it leaves at each face.
+ * @example computeLift(sheet, layout), sheet.known('liftHad').value // 1.8283
+ */
 export function computeLift(sheet: Sheet, layout: PackLayout): void {
   sheet.compute('liftHad', {
     label: 'Lift',
@@ -71,7 +74,10 @@ export function computeLift(sheet: Sheet, layout: PackLayout): void {
   });
 }
 
-/** Overall ratio and the pull at the lever. */
+/**
+ * Overall ratio and the pull at the lever.
+ * @example computePull(sheet), sheet.known('leverPull').value // 57.88
+ */
 export function computePull(sheet: Sheet): void {
   sheet.compute('overallRatio', {
     label: 'Overall ratio',
@@ -97,7 +103,10 @@ export function computePull(sheet: Sheet): void {
   });
 }
 
-/** How well the outermost plates of the hub still hold its spline at full lift; only where its length is known. */
+/**
+ * How well the outermost plates of the hub still hold its spline at full lift; only where its length is known.
+ * @example computeRetention(sheet, layout), sheet.outcomes.has('retention') // false
+ */
 export function computeRetention(sheet: Sheet, layout: PackLayout): void {
   const spline = sheet.entry('pack.splineLength');
   if (!spline.known) return;
@@ -133,6 +142,7 @@ function liftTerm(sheet: Sheet): Term {
  * taken to grow evenly once the free play is used up.
  * @param lever 0 let out to 1 pulled to the bar
  * Source: `docs/mechanics.md` section 7.
+ * @example liftAtLever(job, 0) // 0
  */
 export function liftAtLever(job: Job, lever: number): Mm | undefined {
   const { release } = job;
@@ -215,7 +225,10 @@ function fromDial(dial: readonly Term[], of: (readings: readonly LiftReading[]) 
   });
 }
 
-/** Tilt of the plate, its least local lift, and how well pulls repeat; only where dial readings round it are entered. */
+/**
+ * Tilt of the plate, its least local lift, and how well pulls repeat; only where dial readings round it are entered.
+ * @example computeEvenness(sheet), sheet.outcomes.has('liftTilt') // true
+ */
 export function computeEvenness(sheet: Sheet): void {
   const dial = dialTerms(sheet);
   if (dial.length === 0) return;
@@ -248,7 +261,10 @@ export function computeEvenness(sheet: Sheet): void {
   });
 }
 
-/** What is lost between lever and plate, and what the arm's angle costs. */
+/**
+ * What is lost between lever and plate, and what the arm's angle costs.
+ * @example computeLosses(sheet), sheet.outcomes.has('liftLost') // true
+ */
 export function computeLosses(sheet: Sheet): void {
   const { release } = sheet.job;
   if (release.type === 'measured') return;
@@ -301,6 +317,7 @@ export interface LossLine {
  * Where the lift went, from lever to plate, line by line; undefined while the train is not known. The lines add up to
  * the lift without loss less the lift had.
  * Source: `docs/mechanics.md` section 7.
+ * @example releaseBudget(twin).left // 1.6777
  */
 export function releaseBudget(
   job: Job,

@@ -13,7 +13,8 @@ export type Sentence = readonly (string | Amount)[];
 
 /**
  * Writes a sentence by hand: say`Stack ${length(34.1)} is inside its window.`
- * Strings and amounts may stand in the gaps.
+ * Strings and amounts may stand in the gaps. Never throws.
+ * @example say(['Lifts ', '.'], length(1.8)) // ['Lifts ', { value: 1.8, quantity: 'length' }, '.']
  */
 export function say(words: TemplateStringsArray, ...gaps: readonly (string | Amount)[]): Sentence {
   const sentence: (string | Amount)[] = [];
@@ -46,10 +47,33 @@ export function readSentence(sentence: Sentence, choice: UnitChoice = {}): strin
     .join('');
 }
 
+/**
+ * A length in mm, for a sentence. Never throws.
+ * @example length(2.92) // { value: 2.92, quantity: "length" }
+ */
 export const length = (value: number): Amount => ({ value, quantity: 'length' });
-/** Travel at the lever, read with a rule. */
+/**
+ * Travel at the lever, read with a rule.
+ * @example travel(12) // { value: 12, quantity: "length", decimals: 1 }
+ */
 export const travel = (value: number): Amount => ({ value, quantity: 'length', decimals: 1 });
+/**
+ * A force in N, for a sentence. Never throws.
+ * @example force(1600) // { value: 1600, quantity: "force" }
+ */
 export const force = (value: number): Amount => ({ value, quantity: 'force' });
+/**
+ * A torque in N·m, for a sentence. Never throws.
+ * @example torque(60) // { value: 60, quantity: "torque" }
+ */
 export const torque = (value: number): Amount => ({ value, quantity: 'torque' });
+/**
+ * A ratio to two decimals, for a sentence. Never throws.
+ * @example times(1.12) // { value: 1.12, quantity: "ratio", decimals: 2 }
+ */
 export const times = (value: number): Amount => ({ value, quantity: 'ratio', decimals: 2 });
+/**
+ * A number of things, for a sentence. Never throws.
+ * @example count(16) // { value: 16, quantity: "count" }
+ */
 export const count = (value: number): Amount => ({ value, quantity: 'count' });

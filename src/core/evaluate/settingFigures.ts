@@ -6,7 +6,10 @@ import { gainReadings } from '../setting/plans';
 import type { Sheet } from './sheet';
 import { gather } from './sheet';
 
-/** What the adjuster, the gauges and the lever say while a clutch is set. Each only once it is recorded. */
+/**
+ * What the adjuster, the gauges and the lever say while a clutch is set. Each only once it is recorded.
+ * @example computeSetting(sheet), sheet.outcomes.has('gapSet') // false
+ */
 export function computeSetting(sheet: Sheet): void {
   const { setting } = sheet.job;
   if (setting.turnsOut || setting.marksOut) {

@@ -5,7 +5,10 @@ import { length, say, travel } from './sentence';
 import type { Sheet } from './sheet';
 import type { Verdict, VerdictId } from './verdicts';
 
-/** Verdicts on what is set and measured once the clutch is together; each is absent until it is recorded. */
+/**
+ * Verdicts on what is set and measured once the clutch is together; each is absent until it is recorded.
+ * @example judgeSetting(workOut(quad).sheet).map((v) => v.id) // ["heads"]
+ */
 export function judgeSetting(sheet: Sheet): Verdict[] {
   return [
     judgeFreePlay(sheet),

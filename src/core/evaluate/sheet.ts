@@ -196,7 +196,10 @@ function contradiction(id: FigureId, label: string, cause: string): Outcome {
   };
 }
 
-/** A term from one value with its place in the working. */
+/**
+ * A term from one value with its place in the working.
+ * @example term({ symbol: 't', label: 'Thickness', value: 3, quantity: 'length', source: { kind: 'entered' } }).value // 3
+ */
 export function term(input: WorkingInput): KnownTerm {
   return {
     known: true,
@@ -252,6 +255,7 @@ function termOfEntry(
 /**
  * Several terms as one, with all their inputs shown; its value is worked out from theirs. What lacks, or lies
  * outside the formula's domain, makes the whole a lack that says why.
+ * @example gather([term({ symbol: 't', label: 'Thickness', value: 3, quantity: 'length', source: { kind: 'entered' } })], ([t]) => 2 * t).value // 6
  */
 export function gather(terms: readonly Term[], value: (values: readonly number[]) => number): Term {
   const lacking = findLack(terms);
@@ -308,7 +312,10 @@ function inputsOf(terms: readonly Term[]): readonly WorkingInput[] {
   return [...all];
 }
 
-/** A term that is not known yet, by the name of what is needed and the field that holds it. Never throws. */
+/**
+ * A term that is not known yet, by the name of what is needed and the field that holds it. Never throws.
+ * @example lack('A plate', 'pack.plates').needs[0].label // "A plate"
+ */
 export function lack(label: string, path?: FieldPath): Lack {
   return { known: false, needs: [path === undefined ? { label } : { label, path }] };
 }
@@ -333,12 +340,18 @@ function joinAnd(names: readonly string[]): string {
     : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
 }
 
-/** A text that goes on within a sentence: "Lever travel" as "lever travel". */
+/**
+ * A text that goes on within a sentence: "Lever travel" as "lever travel".
+ * @example lowerFirst('Lever travel') // "lever travel"
+ */
 export function lowerFirst(text: string): string {
   return text.charAt(0).toLowerCase() + text.slice(1);
 }
 
-/** Why a value is not taken, for a builder; what overflowed on the way is not named. */
+/**
+ * Why a value is not taken, for a builder; what overflowed on the way is not named.
+ * @example domainSentence({ path: 'faces.0.tangRadius', accepted: 'above 0', given: -1 }) // "tang radius must be above 0, not -1."
+ */
 export function domainSentence({ path, accepted, given }: DomainError): string {
   if (typeof given !== 'number') return `${readable(path)} must be ${accepted}.`;
   // What overflowed on the way is no value that anybody entered.

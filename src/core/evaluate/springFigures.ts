@@ -28,13 +28,19 @@ interface GroupTerms {
   readonly coil: Term;
 }
 
-/** What the springs of any family do: how they stand, what they clamp with, and how even they press. */
+/**
+ * What the springs of any family do: how they stand, what they clamp with, and how even they press.
+ * @example computeSprings(sheet), sheet.known('clamp').value // 1362.29
+ */
 export function computeSprings(sheet: Sheet): void {
   if (sheet.job.springs.type === 'diaphragm') computeDiaphragm(sheet);
   else computeCoils(sheet);
 }
 
-/** What the springs do at full lift: the force to release, and room before the coils touch. */
+/**
+ * What the springs do at full lift: the force to release, and room before the coils touch.
+ * @example computeSpringsLifted(sheet), sheet.known('releaseForce').value // 1620.93
+ */
 export function computeSpringsLifted(sheet: Sheet): void {
   if (sheet.job.springs.type === 'diaphragm') liftDiaphragm(sheet);
   else liftCoils(sheet);
@@ -43,6 +49,7 @@ export function computeSpringsLifted(sheet: Sheet): void {
 /**
  * Force of the springs over lift at the stack as it is, N over mm; 0 where they are not known there, so that nothing holds.
  * Springs looked at beyond what was measured have no force to go by.
+ * @example springsOverLift(sheet)(0) // 1362.29
  */
 export function springsOverLift(sheet: Sheet): (lift: Mm) => Newton {
   const force = springForceAt(sheet);
@@ -61,6 +68,7 @@ export function springsOverLift(sheet: Sheet): (lift: Mm) => Newton {
 /**
  * Force of the springs on the pack at any stack and lift, N, from a sheet on which they are worked out; undefined while
  * they are not known.
+ * @example springForceAt(sheet)(34.1, 0) // 1386.34
  */
 export function springForceAt(sheet: Sheet): ((stack: Mm, lift: Mm) => Newton) | undefined {
   const stack = sheet.known('stack');

@@ -53,6 +53,7 @@ const NOTHING = 0.002;
  * A diaphragm spring where it works: its curve, the points on it, and what each step of the retainer would do.
  * @returns nothing for other springs, or while stack or spring are not known
  * Never throws for a job that passes the schema. Source: `docs/mechanics.md` section 5.
+ * @example diaphragmLook(quad).steps.length // 3
  */
 export function diaphragmLook(job: Job): DiaphragmLook | undefined {
   if (job.springs.type !== 'diaphragm') return undefined;
@@ -208,6 +209,7 @@ export interface RingLook {
  * The ring of coil springs with the force of each as built, and where their resultant lies.
  * @returns nothing for a diaphragm, while the order or a spring is not known, or when no spring presses
  * Never throws for a job that passes the schema. Source: `docs/mechanics.md` section 4.
+ * @example ringLook(loose).springs.length // 12
  */
 export function ringLook(job: Job): RingLook | undefined {
   const { type, coil } = job.springs;

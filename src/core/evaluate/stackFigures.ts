@@ -9,7 +9,10 @@ import { thicknessPath } from './layers';
 import type { Sheet, Term } from './sheet';
 import { gather, lack } from './sheet';
 
-/** Stack height, slipping faces, and the room to the window's edges. */
+/**
+ * Stack height, slipping faces, and the room to the window's edges.
+ * @example computeStack(sheet, layout), sheet.known('stack').value // 33.93
+ */
 export function computeStack(sheet: Sheet, layout: PackLayout): void {
   sheet.compute('stack', {
     label: 'Stack height',
@@ -134,7 +137,10 @@ function computeInspection(sheet: Sheet, layout: PackLayout): void {
 /** A value of the formula itself, which is nobody's entry. */
 const plain = (value: number): Term => ({ known: true, value, inputs: [], estimated: false });
 
-/** Wear of the whole pack against new; only once a plate is measured. */
+/**
+ * Wear of the whole pack against new; only once a plate is measured.
+ * @example computeWear(sheet, layout), sheet.known('packWear').value // 0.17
+ */
 export function computeWear(sheet: Sheet, layout: PackLayout): void {
   computeInspection(sheet, layout);
   const measured = layout.layers.filter((l) => l.measured);

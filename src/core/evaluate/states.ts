@@ -103,6 +103,7 @@ const LEVEL_NAMES = { low: 'Low', typical: 'Typical', high: 'High' } as const sa
 /**
  * Prepares a pack for its states and curves. Wear takes height from the linings and leaves radii as they are.
  * Source: `docs/mechanics.md` sections 3 to 7 and 9, evaluated away from the built state.
+ * @example packModel(job).at({ wear: 0.3 }).stack // 33.63
  */
 export function packModel(job: Job): PackModel {
   const { sheet, layout } = workOut(job);
@@ -336,7 +337,10 @@ function torqueOverRpm(sheet: Sheet): ((rpm: Rpm) => NewtonMetre | undefined) | 
   };
 }
 
-/** Torque of a curve at a speed, straight between its points; undefined outside them. */
+/**
+ * Torque of a curve at a speed, straight between its points; undefined outside them.
+ * @example torqueAt({ name: '', points: [{ rpm: 3000, torque: 30 }, { rpm: 5000, torque: 40 }] }, 4000) // 35
+ */
 export function torqueAt({ points }: TorqueCurve, rpm: Rpm): NewtonMetre | undefined {
   const [first, last] = [points[0], points.at(-1)];
   if (!first || !last || first === last || rpm < first.rpm || rpm > last.rpm) return undefined;

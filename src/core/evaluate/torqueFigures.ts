@@ -39,7 +39,10 @@ export interface TorqueChain {
   readonly capacityAt: (level: Level, clamp: number, withTangs: boolean) => Capacity;
 }
 
-/** Gathers the chain of slipping faces, from the pressure plate inward. */
+/**
+ * Gathers the chain of slipping faces, from the pressure plate inward.
+ * @example torqueChain(sheet, layout).torqueAt('Low', 1600, true) // 136.92
+ */
 export function torqueChain(sheet: Sheet, layout: PackLayout): TorqueChain {
   const faces = [...layout.slipping].reverse();
   const tangFriction = sheet.entry('pack.tangFriction');
@@ -99,7 +102,10 @@ export function torqueChain(sheet: Sheet, layout: PackLayout): TorqueChain {
   return { faces, lined, radii, frictions, tangs, tangFriction, torqueAt, capacityAt };
 }
 
-/** Torque asked, held, and the reserve between them, without and with tang friction. */
+/**
+ * Torque asked, held, and the reserve between them, without and with tang friction.
+ * @example computeTorque(sheet, layout), sheet.known('reserve').value // 1.4839
+ */
 export function computeTorque(sheet: Sheet, layout: PackLayout): void {
   sheet.compute('torqueAtClutch', {
     label: 'Torque at the clutch',

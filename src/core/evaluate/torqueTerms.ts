@@ -17,7 +17,10 @@ export type Level = (typeof LEVELS)[number];
 const TANG_BEYOND_LINING = 2.5;
 const TANG_INSIDE_LINING = 3.5;
 
-/** The kinds whose lining slips somewhere in the pack, each once, from the hub floor outward. */
+/**
+ * The kinds whose lining slips somewhere in the pack, each once, from the hub floor outward.
+ * @example linedKinds(layout).map((k) => k.name) // ["Disc, large bore", "Disc"]
+ */
 export function linedKinds(layout: PackLayout): PlateKind[] {
   const found = new Set<PlateKind>();
   for (const face of layout.slipping) {
@@ -27,7 +30,10 @@ export function linedKinds(layout: PackLayout): PlateKind[] {
   return [...found];
 }
 
-/** The kind whose lining works at a face; of two linings the outer plate's. Undefined where neither side is lined. */
+/**
+ * The kind whose lining works at a face; of two linings the outer plate's. Undefined where neither side is lined.
+ * @example linedKindOf(layout.slipping[0], layout).name // "Disc, large bore"
+ */
 export function linedKindOf(face: Face, layout: PackLayout): PlateKind | undefined {
   const below = plateAt(layout, face.below);
   const above = plateAt(layout, face.above);
@@ -38,7 +44,10 @@ export function linedKindOf(face: Face, layout: PackLayout): PlateKind | undefin
       : undefined;
 }
 
-/** Radii of every lined kind that slips; steels take part through the face's overlap when theirs are entered. */
+/**
+ * Radii of every lined kind that slips; steels take part through the face's overlap when theirs are entered.
+ * @example radiusTerms(sheet, linedKinds(layout)).size // 4
+ */
 export function radiusTerms(sheet: Sheet, lined: readonly PlateKind[]): Map<string, Term> {
   return new Map(
     lined.flatMap((k) =>
@@ -58,6 +67,7 @@ export function radiusTerms(sheet: Sheet, lined: readonly PlateKind[]): Map<stri
  * friction-modified oil leaves of it.
  * @returns by identifier of the kind; coefficients without a unit, above 0 up to 1
  * Source: `docs/mechanics.md` section 3.
+ * @example frictionTerms(sheet, layout).size // 2
  */
 export function frictionTerms(sheet: Sheet, layout: PackLayout): Map<string, Record<Level, Term>> {
   const lined = [...new Set(layout.layers.filter((l) => l.lined !== 'none').map((l) => l.kind))];
@@ -108,7 +118,10 @@ const WRONG_OIL = term({
   source: { kind: 'estimate', note: 'oil not meant for wet clutches' },
 });
 
-/** Tang radius of every kind in the pack: entered, else estimated from the lining it reaches past. */
+/**
+ * Tang radius of every kind in the pack: entered, else estimated from the lining it reaches past.
+ * @example tangTerms(sheet, layout).size // 3
+ */
 export function tangTerms(sheet: Sheet, layout: PackLayout): Map<string, Term> {
   const kinds = [...new Set(layout.layers.map((l) => l.kind))];
   let outermost = 0;
@@ -140,12 +153,18 @@ export function tangTerms(sheet: Sheet, layout: PackLayout): Map<string, Term> {
   );
 }
 
-/** The value of a term in the base unit; NaN while it is not known. */
+/**
+ * The value of a term in the base unit; NaN while it is not known.
+ * @example valueOf({ known: true, value: 3, inputs: [], estimated: false }) // 3
+ */
 export function valueOf(t: Term | undefined): number {
   return t?.known ? t.value : Number.NaN;
 }
 
-/** The value of a term in the base unit; undefined while it is not known. */
+/**
+ * The value of a term in the base unit; undefined while it is not known.
+ * @example valueOrNothing({ known: true, value: 3, inputs: [], estimated: false }) // 3
+ */
 export function valueOrNothing(t: Term | undefined): number | undefined {
   return t?.known ? t.value : undefined;
 }

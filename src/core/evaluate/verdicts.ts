@@ -61,6 +61,7 @@ export const LIFT_WATCH = 0.8;
  * @param sheet with all figures worked out
  * Never throws for a job that passes the schema; a question that can't be answered yet has the state `unknown`.
  * Source: `docs/mechanics.md`, section by section; thresholds are design estimates named there.
+ * @example judge(sheet, layout).filter((v) => v.state === 'stop').length // 0
  */
 export function judge(sheet: Sheet, layout: PackLayout): Verdict[] {
   return [
@@ -358,7 +359,10 @@ function judgePressure(sheet: Sheet, layout: PackLayout): Verdict {
       };
 }
 
-/** The verdict on the whole pack: the worst of the others, and what speaks for it when none is bad. */
+/**
+ * The verdict on the whole pack: the worst of the others, and what speaks for it when none is bad.
+ * @example judgeOverall(judge(sheet, layout), sheet).state // "good"
+ */
 export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet): Verdict {
   const worst =
     verdicts.find((v) => v.state === 'stop') ?? verdicts.find((v) => v.state === 'watch');

@@ -83,5 +83,9 @@ export type ExerciseId = keyof typeof kinds;
 /** All exercises, in the order of the work. */
 export const EXERCISES: Readonly<Record<ExerciseId, ExerciseKind>> = kinds;
 export const EXERCISE_IDS = Object.keys(kinds) as readonly ExerciseId[];
+/**
+ * Whether a text names an exercise. Never throws.
+ * @example isExercise('setGap') // true
+ */
 export const isExercise = (id: string | undefined): id is ExerciseId =>
   id !== undefined && Object.hasOwn(kinds, id);

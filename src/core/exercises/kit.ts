@@ -13,7 +13,10 @@ export interface Kit {
   readonly inner: number;
 }
 
-/** Measures of a pack as packs are. */
+/**
+ * Measures of a pack as packs are.
+ * @example kitOf(dice).discs // 5
+ */
 export function kitOf(dice: Dice): Kit {
   const outer = dice.real(54, 64, 0.5);
   return {
@@ -25,7 +28,10 @@ export function kitOf(dice: Dice): Kit {
   };
 }
 
-/** An invented job with six coil springs and a hydraulic lever, all of it known: a bench on which cases are made. */
+/**
+ * An invented job with six coil springs and a hydraulic lever, all of it known: a bench on which cases are made.
+ * @example benchJob(kitOf(dice)).springs.type // "coil"
+ */
 export function benchJob(kit: Kit): Job {
   const job = blankJob('exercise', 'Exercise', NOW);
   const plates = alternate('disc', 'steel', kit.discs, 'friction', (n) => `p${n}`);

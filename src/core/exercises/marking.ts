@@ -4,10 +4,21 @@ import type { EntrySpec } from '../units/parseEntry';
 import { baseUnit } from '../units/quantity';
 import type { ManyQuestion, Mark, NumberQuestion, OneQuestion, Option } from './model';
 
+/**
+ * All points, with what is said of it.
+ * @example right(['Yes.']).points // 1
+ */
 export const right = (says: Sentence): Mark => ({ points: 1, says });
+/**
+ * No points, or some, with what is said of it.
+ * @example wrong(['No.'], 0.5).points // 0.5
+ */
 export const wrong = (says: Sentence, points = 0): Mark => ({ points, says });
 
-/** A value as one would write it, in the base unit. */
+/**
+ * A value as one would write it, in the base unit.
+ * @example written(2.92, { quantity: 'length' }) // "2.92 mm"
+ */
 export const written = (value: number, { quantity }: EntrySpec): string =>
   `${Math.round(value * 1e6) / 1e6} ${baseUnit(quantity).symbol}`.trim();
 
@@ -28,7 +39,10 @@ interface NumberCase {
   readonly traps?: readonly Trap[];
 }
 
-/** A number with one right value: what misses it by a known mistake is told which. */
+/**
+ * A number with one right value: what misses it by a known mistake is told which.
+ * @example numberQuestion({ id: 'q', ask: ['How much?'], spec: { quantity: 'length', bounds: {} }, expected: 3, tolerance: 0.01, reason: ['Three.'] }).kind // "number"
+ */
 export function numberQuestion({
   id,
   ask,
@@ -62,7 +76,10 @@ interface OneCase {
   readonly not?: Readonly<Record<string, Sentence>>;
 }
 
-/** One of a few, with a reason for the right one and for those that are not. */
+/**
+ * One of a few, with a reason for the right one and for those that are not.
+ * @example oneQuestion({ id: 'q', ask: ['Which?'], options: [{ id: 'a', text: ['A'] }], expected: 'a', reason: ['A.'] }).kind // "one"
+ */
 export function oneQuestion({
   id,
   ask,
@@ -94,7 +111,10 @@ interface ManyCase {
   readonly reason: Sentence;
 }
 
-/** Any of several: worth what is right of all that was chosen or should have been. */
+/**
+ * Any of several: worth what is right of all that was chosen or should have been.
+ * @example manyQuestion({ id: 'q', ask: ['Which?'], options: [{ id: 'a', text: ['A'] }], expected: ['a'], reason: ['A.'] }).kind // "many"
+ */
 export function manyQuestion({
   id,
   ask,

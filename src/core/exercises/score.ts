@@ -12,7 +12,10 @@ export interface Scored {
 
 const OPEN: Mark = { points: 0, says: say`Not answered.` };
 
-/** Whether a question has an answer; a number must be one that can be read, and nothing is an answer to some. */
+/**
+ * Whether a question has an answer; a number must be one that can be read, and nothing is an answer to some.
+ * @example isAnswered({ kind: 'one', id: 'q', ask: [], options: [], mark: () => ({ points: 1, says: [] }) }, undefined) // false
+ */
 export function isAnswered(
   question: Question,
   answer: Answer | undefined,
@@ -55,6 +58,7 @@ function markOf(
  * What the answers to an exercise are worth, with the reason at each.
  * @param answers by question; numbers as they were written, read in the builder's units
  * @param taken where the gauge was put, `part.spot`
+ * @example score(exercise, {}, []).share // 0
  */
 export function score(
   exercise: Exercise,

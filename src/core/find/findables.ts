@@ -75,6 +75,7 @@ const PLACES: readonly Findable[] = [
  * Everything of a workshop that can be found: jobs, machines, the settings and torques of each machine by its last job, limits,
  * the shelf, and the parts of the application.
  * Never throws for records that pass the schema.
+ * @example findablesOf([job], stock, []).filter((f) => f.kind === 'job').length // 1
  */
 export function findablesOf(
   jobs: readonly Job[],

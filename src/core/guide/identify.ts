@@ -126,6 +126,9 @@ export const LAYOUT_MEANS: Readonly<Record<ClutchLayout, string>> = {
   belt: 'Nothing here can help: this machine has no wet clutch. Belt, sheaves, rollers and springs go by their own manual.',
 };
 
-/** Whether a machine of this layout has plates to specify. */
+/**
+ * Whether a machine of this layout has plates to specify.
+ * @example hasPack('startAndBelt') // false
+ */
 export const hasPack = (layout: ClutchLayout): boolean =>
   layout !== 'belt' && layout !== 'startAndBelt';

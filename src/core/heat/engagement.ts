@@ -48,6 +48,7 @@ export interface EngagementResult {
  * @throws {DomainError} for inertias or speeds out of range, or no slip to begin with
  * Source: two-inertia clutch model, machine-element textbooks; Dormand and Prince for the integration;
  * `docs/mechanics.md` section 10.
+ * @example engage({ engineInertia: 0.06, vehicleInertia: 0.25, engineSpeed: 300, vehicleSpeed: 60, engineTorque: () => 90, loadTorque: () => 20, clutchTorque: () => 140 }).time // 0.1827
  */
 export function engage(e: Engagement): EngagementResult {
   check('engineInertia', e.engineInertia, POSITIVE);
@@ -118,7 +119,10 @@ export const PLATE_METALS = {
 
 export type PlateMetal = keyof typeof PLATE_METALS;
 
-/** Mass of a ring of metal, kg. @throws {DomainError} unless 0 < inner < outer and thickness above 0 */
+/**
+ * Mass of a ring of metal, kg. @throws {DomainError} unless 0 < inner < outer and thickness above 0
+ * @example ringMass(58.5, 46.5, 1.6, 'steel') // 0.0497
+ */
 export function ringMass(
   outerRadius: Mm,
   innerRadius: Mm,
@@ -140,6 +144,7 @@ type Plates = readonly { readonly mass: Kilogram; readonly metal: PlateMetal }[]
  * Heat that warms plates by a degree, J/K: Σ(m·c).
  * @throws {DomainError} for a mass that is not above 0, or no plate
  * Source: calorimetry; `docs/mechanics.md` section 10.
+ * @example heatCapacity([{ mass: 0.5, metal: 'steel' }]) // 245
  */
 export function heatCapacity(plates: Plates): number {
   if (plates.length === 0) throw new DomainError('plates', 'at least one plate', 0);
@@ -154,6 +159,7 @@ export function heatCapacity(plates: Plates): number {
  * Rise of temperature when all heat stays in the plates: Q/Σ(m·c).
  * @throws {DomainError} for heat below 0, a mass that is not above 0, or no plate
  * Source: calorimetry; `docs/mechanics.md` section 10.
+ * @example temperatureRise(3070, [{ mass: 0.5, metal: 'steel' }]) // 12.53
  */
 export function temperatureRise(energy: Joule, plates: Plates): Celsius {
   return check('energy', energy, NOT_NEGATIVE) / heatCapacity(plates);

@@ -40,6 +40,7 @@ const ERROR = [71 / 57600, 0, -71 / 16695, 71 / 1920, -17253 / 339200, 22 / 525,
  * Integrates a system by the adaptive method of Dormand and Prince (RK45), to a time or to an event.
  * @throws {DomainError} for a span that is not above 0
  * Source: Dormand and Prince 1980; Hairer, Nørsett and Wanner, Solving Ordinary Differential Equations I.
+ * @example integrate((_t, y, out) => { out[0] = -y[0]; }, [1], { until: 1 }).y[0] // 0.3679
  */
 export function integrate(
   system: System,

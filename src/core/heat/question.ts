@@ -27,6 +27,7 @@ export interface EngagementQuestion {
  * the lever is let out and stays.
  * @throws {DomainError} for values out of range, fewer than two points, or points out of order
  * Source: `docs/mechanics.md` section 10.
+ * @example engageFrom({ engineInertia: 0.06, vehicleInertia: 0.25, engineSpeed: 300, vehicleSpeed: 60, engine: [{ speed: 0, torque: 90 }, { speed: 400, torque: 90 }], load: 20, clutch: 140, letOut: 0 }).time // 0.1827
  */
 export function engageFrom(question: EngagementQuestion): EngagementResult {
   const { engine, load, clutch, letOut, ...rest } = question;

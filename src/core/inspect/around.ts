@@ -59,7 +59,10 @@ function seenOn(job: Job, fixture: Fixture): Reason[] {
   });
 }
 
-/** What the readings and the eye say of a part around the plates; empty while nothing was looked at. */
+/**
+ * What the readings and the eye say of a part around the plates; empty while nothing was looked at.
+ * @example judgeFixture(withEntry(job, 'inspection.basketNotch', entry(0.8)), 'basket').map((r) => r.decision) // ["change"]
+ */
 export function judgeFixture(job: Job, fixture: Fixture): Reason[] {
   return [...MEASURED[fixture](job), ...seenOn(job, fixture)];
 }

@@ -33,7 +33,10 @@ export interface Reason {
   readonly lacks?: FieldPath;
 }
 
-/** The gravest decision of several reasons. */
+/**
+ * The gravest decision of several reasons.
+ * @example gravest([{ decision: 'keep', sentence: [] }, { decision: 'change', sentence: [] }]) // "change"
+ */
 export function gravest(reasons: readonly Reason[]): Decision {
   return reasons.reduce<Decision>(
     (worst, { decision }) =>

@@ -41,6 +41,7 @@ export interface Inspection {
  * @param evaluation of the same record; its pack verdicts take part
  * Never throws for a job that passes the schema.
  * Source: workshop practice; limits from the job; `docs/mechanics.md`, inspection.
+ * @example inspect(job, evaluate(job)).counts.keep // 17
  */
 export function inspect(job: Job, evaluation: Evaluation): Inspection {
   const plates = evaluation.layout.layers.map((layer) => plateVerdict(job, layer));
@@ -82,6 +83,7 @@ export function inspect(job: Job, evaluation: Evaluation): Inspection {
  * A plate judged by itself, without what follows for it from other plates: quick, for the moment after a reading.
  * @param plateId of a plate of the job; for any other there is nothing
  * Never throws. Source: as {@link inspect}.
+ * @example inspectPlate(job, job.pack.plates[0].id).decision // "keep"
  */
 export function inspectPlate(job: Job, plateId: string): PartVerdict | undefined {
   const layer = layOut(job).layers.find((l) => l.plate.id === plateId);
@@ -110,7 +112,10 @@ function verdictOf(
   return { id, name, decision, reasons: sorted, ...part };
 }
 
-/** The first reason of a part: what it is kept or changed for. */
+/**
+ * The first reason of a part: what it is kept or changed for.
+ * @example mainReason({ id: 'a', name: 'Disc', decision: 'keep', reasons: [] }) // []
+ */
 export function mainReason(part: PartVerdict): Sentence {
   return part.reasons[0]?.sentence ?? [];
 }

@@ -16,7 +16,10 @@ const NEARLY_WORN = 0.75;
 const ENOUGH_POINTS = 3;
 const EDGE = 1e-6;
 
-/** Where a limit comes from, in words for beside the reason. */
+/**
+ * Where a limit comes from, in words for beside the reason.
+ * @example limitSource(job, 'inspection.taperLimit') // "limit is a design estimate"
+ */
 export function limitSource(job: Job, path: FieldPath): string {
   const entry = entryAt(job, path);
   if (!entry) return 'limit is a design estimate';
@@ -30,7 +33,10 @@ export function limitSource(job: Job, path: FieldPath): string {
   return [said, note, date].filter(Boolean).join(', ');
 }
 
-/** What the readings and the eye say of one plate. Nothing of it depends on other plates: see `rules.ts`. */
+/**
+ * What the readings and the eye say of one plate. Nothing of it depends on other plates: see `rules.ts`.
+ * @example judgePlate(job, layout.layers[0]).map((r) => r.decision) // ["keep"]
+ */
 export function judgePlate(job: Job, layer: PackLayer): Reason[] {
   const { plate, kind } = layer;
   if (plate.isNew) return [{ decision: 'keep', sentence: say`New.` }];

@@ -26,7 +26,10 @@ type Rule = (
   parts: readonly PartVerdict[],
 ) => RuleFinding | undefined;
 
-/** Goes through every rule that looks at more than one part. */
+/**
+ * Goes through every rule that looks at more than one part.
+ * @example findAcross(job, evaluate(job), []).length // 0
+ */
 export function findAcross(
   job: Job,
   evaluation: Evaluation,

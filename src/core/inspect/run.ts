@@ -35,6 +35,7 @@ export interface RunStep {
  * after point; then springs, then the parts around. Parts that are new are left out.
  * @param parts what to go over
  * Source: `docs/mechanics.md`, inspection.
+ * @example measuringRun(job, ['flatness']).length // 8
  */
 export function measuringRun(job: Job, parts: readonly RunPart[]): readonly RunStep[] {
   const wanted = new Set(parts);
@@ -47,7 +48,10 @@ export function measuringRun(job: Job, parts: readonly RunPart[]): readonly RunS
   ];
 }
 
-/** Where a run goes on: its first reading that is not taken yet, or its end. */
+/**
+ * Where a run goes on: its first reading that is not taken yet, or its end.
+ * @example firstOpen(job, measuringRun(job, ['flatness'])) // 8
+ */
 export function firstOpen(job: Job, steps: readonly RunStep[]): number {
   const open = steps.findIndex((s) => entryAt(job, s.path) === undefined);
   return open < 0 ? steps.length : open;
@@ -216,7 +220,10 @@ function aroundSteps(job: Job): RunStep[] {
   }));
 }
 
-/** A limit of the job: entered, else the design estimate that stands in for it. */
+/**
+ * A limit of the job: entered, else the design estimate that stands in for it.
+ * @example limitAt(blank, 'inspection.notchLimit') // 0.5
+ */
 export function limitAt(job: Job, path: FieldPath): Mm | undefined {
   return entryAt(job, path)?.value ?? fieldAt(path).estimate?.value;
 }

@@ -108,7 +108,10 @@ const ON_FIXTURE: Readonly<Record<Fixture, Partial<Record<Sight, SightRule>>>> =
   },
 };
 
-/** What a sight on a part decides. */
+/**
+ * What a sight on a part decides.
+ * @example sightRule('disc', 'glazed').decision // "change"
+ */
 export function sightRule(on: 'disc' | 'steel' | Fixture, sight: Sight): SightRule {
   const table = on === 'disc' ? ON_DISC : on === 'steel' ? ON_STEEL : ON_FIXTURE[on];
   return table[sight] ?? rule('watch', `${SIGHT_NAME[sight]}: look again.`);

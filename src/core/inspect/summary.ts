@@ -18,6 +18,7 @@ export interface Summary {
  * Sums an inspection up: for a customer what was found, what it means on the road and what will be done, without
  * figures that say nothing to a rider; for the shop the counts, the worst of each sort, and the pack as measured.
  * Source: workshop practice; `docs/mechanics.md`, inspection.
+ * @example summarize(job, inspect(job, evaluate(job)), evaluate(job)).shop.length // 6
  */
 export function summarize(job: Job, inspection: Inspection, evaluation: Evaluation): Summary {
   if (!inspection.begun) {

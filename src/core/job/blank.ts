@@ -9,7 +9,10 @@ export function entry(value: number, source?: Entry['source']): Entry {
   return source ? { value, source } : { value };
 }
 
-/** A friction disc or a steel with nothing but its sort decided. */
+/**
+ * A friction disc or a steel with nothing but its sort decided.
+ * @example blankKind('disc', 'friction', 'Disc').turnsWith // "basket"
+ */
 export function blankKind(id: string, sort: 'friction' | 'steel', name: string): PlateKind {
   return {
     id,
@@ -21,12 +24,18 @@ export function blankKind(id: string, sort: 'friction' | 'steel', name: string):
   };
 }
 
-/** A kind of coil spring with nothing but its name: its rate is to be entered. */
+/**
+ * A kind of coil spring with nothing but its name: its rate is to be entered.
+ * @example blankCoilGroup('a', 'Springs').rateFrom // "rate"
+ */
 export function blankCoilGroup(id: string, name: string): CoilGroup {
   return { id, name, rateFrom: 'rate', testerPoints: [] };
 }
 
-/** Coil springs of these kinds, and nothing yet of the other families. */
+/**
+ * Coil springs of these kinds, and nothing yet of the other families.
+ * @example blankSprings([]).type // "coil"
+ */
 export function blankSprings(groups: readonly CoilGroup[]): Springs {
   return {
     type: 'coil',
@@ -39,6 +48,7 @@ export function blankSprings(groups: readonly CoilGroup[]): Springs {
 /**
  * A new job: one kind of disc, one of steel and one of spring, no plate laid yet and nothing assumed.
  * @param now ISO time, given by the caller so that the core stays pure
+ * @example blankJob('a', 'UR-1', '2026-11-28T10:00:00.000Z').stage // "intake"
  */
 export function blankJob(id: string, number: string, now: string): Job {
   return {
@@ -79,7 +89,10 @@ export function blankJob(id: string, number: string, now: string): Job {
   };
 }
 
-/** Plates of a plain pack: friction discs and steels in turn, from the hub floor outward. */
+/**
+ * Plates of a plain pack: friction discs and steels in turn, from the hub floor outward.
+ * @example alternate('disc', 'steel', 2, 'friction', (n) => `p${n}`).map((p) => p.kindId) // ["disc", "steel", "disc"]
+ */
 export function alternate(
   frictionKind: string,
   steelKind: string,

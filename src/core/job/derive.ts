@@ -3,7 +3,10 @@ import type { CoilGroup, Inspection, Job, Plate, Release, Setting } from './type
 import type { BuildRecord, Work, WorkStage } from './work';
 import { blankSignOff } from './work';
 
-/** The plate as specified, without what was measured or seen on the part that lay there. */
+/**
+ * The plate as specified, without what was measured or seen on the part that lay there.
+ * @example asSpecified({ id: 'p1', kindId: 'disc', readings: { 1: entry(2.9) } }) // { id: "p1", kindId: "disc" }
+ */
 export const asSpecified = ({ id, kindId, facing, judder, offsetSlot }: Plate): Plate => ({
   id,
   kindId,
@@ -12,7 +15,10 @@ export const asSpecified = ({ id, kindId, facing, judder, offsetSlot }: Plate): 
   ...(offsetSlot ? { offsetSlot } : {}),
 });
 
-/** The springs as specified: a measured free length belongs to the set that was measured. */
+/**
+ * The springs as specified: a measured free length belongs to the set that was measured.
+ * @example groupAsSpecified(job.springs.coil.groups[0]).rateFrom // "wire"
+ */
 export const groupAsSpecified = (group: CoilGroup): CoilGroup =>
   group.freeLength?.source?.kind === 'measured'
     ? (({ freeLength: _measured, ...rest }) => rest)(group)
@@ -81,6 +87,7 @@ function limitsOf(inspection: Inspection): Inspection {
  * A new job for a machine that has been here before: its record is used again (engine, pack as specified, springs,
  * release, limits, the shop's strip list), and nothing that was measured, said or counted last time.
  * @param now ISO time, given by the caller so that the core stays pure
+ * @example nextJobOf(job, 'new', 'UR-9', now).stage // "intake"
  */
 export function nextJobOf(last: Job, id: string, number: string, now: string): Job {
   const blank = blankJob(id, number, now);
@@ -115,7 +122,10 @@ export function nextJobOf(last: Job, id: string, number: string, now: string): J
   };
 }
 
-/** A job with everything of another but its identity, its photographs, its signatures and its returns. */
+/**
+ * A job with everything of another but its identity, its photographs, its signatures and its returns.
+ * @example copyOfJob(job, 'new', 'UR-9', now).number // "UR-9"
+ */
 export function copyOfJob(job: Job, id: string, number: string, now: string): Job {
   return {
     ...job,
@@ -130,7 +140,10 @@ export function copyOfJob(job: Job, id: string, number: string, now: string): Jo
   };
 }
 
-/** The last job of every machine, by machine. */
+/**
+ * The last job of every machine, by machine.
+ * @example machinesOf([job, quad]).map((j) => j.machine.name) // ["Holm 700", "Tarn 450"]
+ */
 export function machinesOf(jobs: readonly Job[]): readonly Job[] {
   const last = new Map<string, Job>();
   for (const job of jobs) {

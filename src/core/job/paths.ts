@@ -37,7 +37,10 @@ function keysOf(path: FieldPath): readonly string[] {
   return keys;
 }
 
-/** The entry at a field's path, or undefined while nothing is entered. */
+/**
+ * The entry at a field's path, or undefined while nothing is entered.
+ * @example entryAt(withEntry(blank, 'pack.maxWear', entry(1)), 'pack.maxWear').value // 1
+ */
 export function entryAt(job: Job, path: FieldPath): Entry | undefined {
   let found: unknown = job;
   for (const key of keysOf(path)) {
@@ -53,6 +56,7 @@ export function entryAt(job: Job, path: FieldPath): Entry | undefined {
  * A copy of the job with the entry at `path` set, or taken out when `entry` is undefined; parts that do
  * not change are shared. A path that names a list item that is not there leaves the job as it is.
  * @throws {RangeError} when the path is no field of a job.
+ * @example withEntry(blank, 'pack.maxWear', entry(1)).pack.maxWear.value // 1
  */
 export function withEntry(job: Job, path: FieldPath, entry: Entry | undefined): Job {
   if (!patternOf(path)) throw new RangeError(`no field at ${path}`);

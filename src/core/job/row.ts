@@ -31,7 +31,10 @@ export interface RowVerdict {
 /** Notes are searched so far. */
 const NOTE_CHARS = 400;
 
-/** The row of a job, without a verdict. Never throws. */
+/**
+ * The row of a job, without a verdict. Never throws.
+ * @example rowOf(quad).number // "UR-0102"
+ */
 export function rowOf(job: Job): JobRow {
   const { id, number, machine, stage, archived, updatedAt, notes, strip, intake } = job;
   return {

@@ -42,6 +42,7 @@ function shortIds(): Ids {
  * The pack of a job as specified: plates and springs without readings, the release train without what time took from it,
  * values with the kind and the date of their source, identifiers made short. The torque curve stays behind.
  * Never throws for a job that passes the schema.
+ * @example specificationOf(job).pack.plates.length // 17
  */
 export function specificationOf(job: Job): Specification {
   const as = nextJobOf(job, 'x', '', NEVER);
@@ -104,6 +105,7 @@ function withPlainEntries(node: unknown): unknown {
 /**
  * A new job of a specification.
  * @param now ISO time, given by the caller so that the core stays pure
+ * @example jobOfSpecification(specificationOf(job), 'new', 'UR-9', now).number // "UR-9"
  */
 export function jobOfSpecification(
   spec: Specification,

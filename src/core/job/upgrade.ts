@@ -7,7 +7,10 @@ type Later = 'duty' | 'variants' | 'work' | 'build' | 'prove' | 'signOff' | 'vis
 /** A record as an earlier version of the product kept it. */
 export type EarlierJob = Omit<Job, Later> & Partial<Pick<Job, Later>>;
 
-/** Brings a record of an earlier version up to this one: what is new in it begins empty. */
+/**
+ * Brings a record of an earlier version up to this one: what is new in it begins empty.
+ * @example upgradeJob(job).id // "demo-ur-0101"
+ */
 export const upgradeJob = (job: EarlierJob): Job => ({
   ...job,
   duty: job.duty ?? {},

@@ -7,12 +7,16 @@ export const MAX_VARIANTS = 4;
 const partsOf = (from: VariantParts): VariantParts =>
   Object.fromEntries(VARIANT_PARTS.map((part) => [part, from[part]])) as unknown as VariantParts;
 
-/** The name of the variant that is being worked on. */
+/**
+ * The name of the variant that is being worked on.
+ * @example nameOfPresent(blank) // "As it stands"
+ */
 export const nameOfPresent = (job: Job): string => job.variantName ?? 'As it stands';
 
 /**
  * Puts a copy of the pack as it stands beside it, to come back to. The same record when there is no room.
  * @param name of the copy
+ * @example parked(blank, 'v', 'As it came').variants.length // 1
  */
 export function parked(job: Job, id: string, name: string): Job {
   return job.variants.length + 1 >= MAX_VARIANTS
@@ -20,7 +24,10 @@ export function parked(job: Job, id: string, name: string): Job {
     : { ...job, variants: [...job.variants, { id, name, ...partsOf(job) }] };
 }
 
-/** Takes a variant up to work on it; the pack as it stands goes into its place, so nothing is lost. */
+/**
+ * Takes a variant up to work on it; the pack as it stands goes into its place, so nothing is lost.
+ * @example takenUp(parked(blank, 'v', 'As it came'), 'v').variants.length // 1
+ */
 export function takenUp(job: Job, id: string): Job {
   const variant = job.variants.find((v) => v.id === id);
   if (!variant) return job;
@@ -34,18 +41,27 @@ export function takenUp(job: Job, id: string): Job {
   };
 }
 
-/** Takes a variant out. */
+/**
+ * Takes a variant out.
+ * @example dropped(parked(blank, 'v', 'As it came'), 'v').variants.length // 0
+ */
 export const dropped = (job: Job, id: string): Job =>
   job.variants.some((v) => v.id === id)
     ? { ...job, variants: job.variants.filter((v) => v.id !== id) }
     : job;
 
-/** Renames a variant, or the pack being worked on where no identifier is given. */
+/**
+ * Renames a variant, or the pack being worked on where no identifier is given.
+ * @example renamed(parked(blank, 'v', 'As it came'), 'v', 'Old pack').variants[0].name // "Old pack"
+ */
 export function renamed(job: Job, id: string | undefined, name: string): Job {
   return id === undefined
     ? { ...job, variantName: name }
     : { ...job, variants: job.variants.map((v) => (v.id === id ? { ...v, name } : v)) };
 }
 
-/** The job as it would be with a variant for its pack. */
+/**
+ * The job as it would be with a variant for its pack.
+ * @example jobWith(job, parked(blank, 'v', 'Bare').variants[0]).pack.plates.length // 0
+ */
 export const jobWith = (job: Job, variant: Variant): Job => ({ ...job, ...partsOf(variant) });

@@ -143,16 +143,35 @@ export interface SignOff {
 }
 
 const BLANK_SHEET: Worksheet = { records: {}, own: [], order: [] };
+/**
+ * The worksheets of a new job: nobody at the bench, nothing done.
+ * @example blankWork().by // ""
+ */
 export const blankWork = (): Work => ({
   by: '',
   build: BLANK_SHEET,
   set: BLANK_SHEET,
   prove: BLANK_SHEET,
 });
+/**
+ * What a new job records of Build: circles in two stages, no fasteners yet.
+ * @example blankBuild().stages // 2
+ */
 export const blankBuild = (): BuildRecord => ({ fasteners: [], stages: 2 });
+/**
+ * What a new job records of Prove: no test made, no start ridden.
+ * @example blankProve().starts.length // 0
+ */
 export const blankProve = (): ProveRecord => ({ outcomes: {}, starts: [] });
+/**
+ * A new job is not signed, and nothing is signed over.
+ * @example blankSignOff().revisions.length // 0
+ */
 export const blankSignOff = (): SignOff => ({ overrides: [], revisions: [] });
 
-/** Whether the last signed revision stands: nothing in the record may change. */
+/**
+ * Whether the last signed revision stands: nothing in the record may change.
+ * @example isFrozen(job) // true
+ */
 export const isFrozen = ({ signOff }: Pick<Job, 'signOff'>): boolean =>
   signOff.revisions.length > 0 && signOff.reopened === undefined;

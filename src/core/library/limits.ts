@@ -66,7 +66,10 @@ type Owner = keyof typeof NAMED;
 /** Every field that the library keeps. */
 export const LIMIT_PATTERNS: readonly FieldPattern[] = [...SINGLE, ...Object.values(NAMED).flat()];
 
-/** What a limit with a name belongs to, or nothing where the machine has one. */
+/**
+ * What a limit with a name belongs to, or nothing where the machine has one.
+ * @example ownerOf('pack.kinds.*.minThickness') // "kinds"
+ */
 export const ownerOf = (pattern: FieldPattern): Owner | undefined =>
   (Object.keys(NAMED) as Owner[]).find((owner) =>
     (NAMED[owner] as readonly FieldPattern[]).includes(pattern),
@@ -103,7 +106,10 @@ export interface LimitSheet {
   readonly limits: readonly Limit[];
 }
 
-/** What a limit is called: "Disc, least thickness" or "Least stack". */
+/**
+ * What a limit is called: "Disc, least thickness" or "Least stack".
+ * @example limitName({ pattern: 'pack.kinds.*.minThickness', of: 'Disc' }) // "Disc, least thickness"
+ */
 export function limitName({ pattern, of }: Pick<Limit, 'pattern' | 'of'>): string {
   const { label } = FIELDS[pattern];
   return of === undefined ? label : `${of}, ${label.charAt(0).toLowerCase()}${label.slice(1)}`;
@@ -130,7 +136,10 @@ function itemsOf(job: Job, owner: Owner): readonly Item[] {
 const sameName = (a: string, b: string): boolean =>
   a.trim().toLocaleLowerCase() === b.trim().toLocaleLowerCase();
 
-/** Where a limit stands in a job: one field, several of the same name, or none. */
+/**
+ * Where a limit stands in a job: one field, several of the same name, or none.
+ * @example placesOf(job, { pattern: 'pack.windowMin' }) // ["pack.windowMin"]
+ */
 export function placesOf(job: Job, { pattern, of }: Pick<Limit, 'pattern' | 'of'>): FieldPath[] {
   const owner = ownerOf(pattern);
   if (owner === undefined) return [pattern];
@@ -143,6 +152,7 @@ export function placesOf(job: Job, { pattern, of }: Pick<Limit, 'pattern' | 'of'
  * Every limit that a job has a value for, as the library keeps it.
  * @param newId makes identifiers
  * Never throws.
+ * @example limitsOf(job, id).length // 12
  */
 export function limitsOf(job: Job, newId: () => string): Limit[] {
   const single = SINGLE.flatMap((pattern): Limit[] => {
@@ -173,6 +183,7 @@ const keyOf = ({ pattern, of }: Pick<Limit, 'pattern' | 'of'>): string =>
 /**
  * A sheet with what a job says put in: values of the job take the place of the sheet's, what only the sheet has stays.
  * @param now ISO time
+ * @example sheetWithJob(library[0], job, id, now).limits.length // 26
  */
 export function sheetWithJob(
   sheet: LimitSheet,
@@ -207,7 +218,10 @@ const SAME = 1e-9;
 const sameValue = (a: number, b: number): boolean =>
   Math.abs(a - b) <= SAME * Math.max(1, Math.abs(a), Math.abs(b));
 
-/** Every limit of a sheet against a job. Never throws. */
+/**
+ * Every limit of a sheet against a job. Never throws.
+ * @example compareSheet(library[0], job).length // 20
+ */
 export function compareSheet(sheet: LimitSheet, job: Job): ComparedLimit[] {
   return sheet.limits.map((limit): ComparedLimit => {
     const { entry } = limit;
@@ -232,6 +246,7 @@ export function compareSheet(sheet: LimitSheet, job: Job): ComparedLimit[] {
  * fasteners that it lacks are made.
  * @param which identifiers of the limits to take
  * @param newId makes identifiers
+ * @example withSheet(job, library[0], new Set(), id).machine.limitsId // "limits-holm-700"
  */
 export function withSheet(
   job: Job,
@@ -272,7 +287,10 @@ export interface TouchedJob {
   readonly signed: boolean;
 }
 
-/** The jobs that a sheet, as it now is, touches: those that use it and say another value, the archive apart. */
+/**
+ * The jobs that a sheet, as it now is, touches: those that use it and say another value, the archive apart.
+ * @example touchedBy(library[0], [job, quad]).length // 0
+ */
 export function touchedBy(sheet: LimitSheet, jobs: readonly Job[]): TouchedJob[] {
   return jobs
     .filter((job) => job.machine.limitsId === sheet.id && !job.archived)
@@ -286,5 +304,8 @@ export function touchedBy(sheet: LimitSheet, jobs: readonly Job[]): TouchedJob[]
     .filter(({ differs }) => differs.length > 0);
 }
 
-/** The field that a limit is typed into: what it takes, in which quantity. */
+/**
+ * The field that a limit is typed into: what it takes, in which quantity.
+ * @example limitField('pack.windowMin').label // "Least stack"
+ */
 export const limitField = (pattern: FieldPattern) => fieldAt(pattern.replaceAll('*', 'any'));

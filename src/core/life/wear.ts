@@ -77,7 +77,10 @@ export interface Prediction {
   readonly high?: Mm;
 }
 
-/** Wear foreseen at an hour, with its prediction interval. @throws {DomainError} for hours below 0 */
+/**
+ * Wear foreseen at an hour, with its prediction interval. @throws {DomainError} for hours below 0
+ * @example predictWear({ slope: 0.0035, intercept: 0, points: 2, meanHours: 40, sumSquares: 1000, basis: 'line' }, 100).wear // 0.35
+ */
 export function predictWear(line: WearLine, hours: Hour): Prediction {
   check('hours', hours, NOT_NEGATIVE);
   const wear = line.intercept + line.slope * hours;
@@ -110,6 +113,7 @@ const FARTHEST: Hour = 100_000;
  * Hours to each limit, the first one first. The first is *the* answer.
  * @throws {DomainError} when the line does not rise: nothing can be foreseen
  * Source: `docs/mechanics.md` section 11.
+ * @example forecastLimits({ slope: 0.0035, intercept: 0, points: 2, meanHours: 40, sumSquares: 1000, basis: 'line' }, [{ name: 'Thin', at: 0.35 }])[0].hours // 100
  */
 export function forecastLimits(
   line: WearLine,

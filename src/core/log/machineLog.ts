@@ -25,6 +25,7 @@ const FIGURES = ['stack', 'clamp', 'leverPull', 'liftHad'] as const satisfies re
 /**
  * All that one machine went through, over its jobs and their returns, the oldest first.
  * @param jobs of one machine, in any order
+ * @example machineLog([job]).length // 4
  */
 export function machineLog(jobs: readonly Job[]): readonly LogLine[] {
   return jobs
@@ -91,6 +92,7 @@ export interface WearRate {
 /**
  * Wear per hour and disc by lining and use or machine, over all packs whose readings give a rate; most hours first.
  * Packs with discs of more than one lining are left out, since they would tell of neither.
+ * @example wearRates([job])[0].packs // 1
  */
 export function wearRates(jobs: readonly Job[], by: WearGroup = 'use'): readonly WearRate[] {
   const found = new Map<string, { lining: LiningId; group: string; of: Rate[] }>();

@@ -60,7 +60,7 @@ const TWO_DATES = 'Two dates: a line without an interval. A third shows how far 
  * @param job the record; hours from `intake.hours` and the returns
  * Never throws for a job that passes the schema: what can't be foreseen is said in `caution`.
  * Source: linear regression; `docs/mechanics.md` section 11.
- * @example packLife(job).foreseen[0]?.name // 'disc 9 too thin'
+ * @example packLife(job).foreseen[0].name // "stack leaves its window"
  */
 export function packLife(job: Job): PackLife {
   const dates = datesOf(job);

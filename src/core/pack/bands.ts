@@ -38,6 +38,7 @@ export const CALIPER_ALLOWANCE: Mm = 0.15;
  * Compares the caliper over the pack with the sum of its plates.
  * @throws {DomainError} for a height below 0
  * Source: workshop practice; `docs/mechanics.md` section 1.
+ * @example checkCaliper(34.5, 34.6).suspicious // false
  */
 export function checkCaliper(
   sum: Mm,

@@ -49,6 +49,7 @@ export function movedByOne(job: Job, ids: readonly string[], by: 1 | -1): Job {
 /**
  * Moves plates together into a gap between two others, as a hand does that drags them.
  * @param gap plates below the gap, 0 (on the hub floor) to all, counted with the moved ones still in their places
+ * @example movedTo(job, [job.pack.plates[0].id], 2).pack.plates.findIndex((p) => p.id === job.pack.plates[0].id) // 1
  */
 export function movedTo(job: Job, ids: readonly string[], gap: number): Job {
   const chosen = new Set(ids);
@@ -66,6 +67,7 @@ export function movedTo(job: Job, ids: readonly string[], gap: number): Job {
 /**
  * Puts another plate of the same kind outward of each. A copy is another part: nothing measured on the first goes
  * with it. Nothing happens when the pack would hold more than {@link MAX_PLATES}.
+ * @example duplicated(job, [job.pack.plates[0].id], id).pack.plates.length // 18
  */
 export function duplicated(job: Job, ids: readonly string[], newId: () => string): Job {
   const chosen = new Set(ids);
@@ -77,27 +79,39 @@ export function duplicated(job: Job, ids: readonly string[], newId: () => string
     : withPlates(job, plates);
 }
 
-/** Takes plates out. */
+/**
+ * Takes plates out.
+ * @example removed(job, [job.pack.plates[0].id]).pack.plates.length // 16
+ */
 export function removed(job: Job, ids: readonly string[]): Job {
   const chosen = new Set(ids);
   const plates = job.pack.plates.filter((p) => !chosen.has(p.id));
   return plates.length === job.pack.plates.length ? job : withPlates(job, plates);
 }
 
-/** Puts a new plate of a kind in at an index, 0 being on the hub floor; a full pack stays as it is. */
+/**
+ * Puts a new plate of a kind in at an index, 0 being on the hub floor; a full pack stays as it is.
+ * @example inserted(blank, 'disc', 0, 'p1').pack.plates[0].kindId // "disc"
+ */
 export function inserted(job: Job, kindId: string, index: number, newId: string): Job {
   const { plates, kinds } = job.pack;
   if (plates.length >= MAX_PLATES || !kinds.some((k) => k.id === kindId)) return job;
   return withPlates(job, plates.toSpliced(index, 0, { id: newId, kindId }));
 }
 
-/** Puts plates of another kind in the place of these. What was measured belonged to the parts that go. */
+/**
+ * Puts plates of another kind in the place of these. What was measured belonged to the parts that go.
+ * @example ofKind(inserted(blank, 'disc', 0, 'p1'), ['p1'], 'steel').pack.plates[0].kindId // "steel"
+ */
 export function ofKind(job: Job, ids: readonly string[], kindId: string): Job {
   if (!job.pack.kinds.some((k) => k.id === kindId)) return job;
   return mapPlates(job, ids, (p) => (p.kindId === kindId ? p : { id: p.id, kindId }));
 }
 
-/** Turns plates over: outward to inward and back; one that has no mark yet looks outward then. */
+/**
+ * Turns plates over: outward to inward and back; one that has no mark yet looks outward then.
+ * @example flipped(inserted(blank, 'disc', 0, 'p1'), ['p1']).pack.plates[0].facing // "outward"
+ */
 export function flipped(job: Job, ids: readonly string[]): Job {
   return mapPlates(job, ids, (p) => ({
     ...p,
@@ -105,7 +119,10 @@ export function flipped(job: Job, ids: readonly string[]): Job {
   }));
 }
 
-/** Other plates that lie in the pack as the same sort of part: "all steels". */
+/**
+ * Other plates that lie in the pack as the same sort of part: "all steels".
+ * @example alikeTo(inserted(blank, 'disc', 0, 'p1'), 'p1') // ["p1"]
+ */
 export function alikeTo(job: Job, id: string): readonly string[] {
   const kindId = job.pack.plates.find((p) => p.id === id)?.kindId;
   return job.pack.plates.filter((p) => p.kindId === kindId).map((p) => p.id);
@@ -128,6 +145,7 @@ function nameFor(kind: PlateKind, thickness: Mm): string {
  * @param thickness mm, above 0
  * @param newId names a kind that has to be made
  * @returns the same record where there is no room for another kind
+ * @example ofThickness(inserted(blank, 'steel', 0, 'p1'), ['p1'], 1.2, id).pack.kinds.length // 3
  */
 export function ofThickness(
   job: Job,

@@ -32,7 +32,7 @@ export interface Face {
  *
  * Radii in mm; a layer without radii (hub floor, pressure plate) limits nothing. Never throws.
  * Source: multi-plate clutch geometry, machine-element textbooks; `docs/mechanics.md` section 2.
- * @example slipFaces(floor, [disc, steel, disc], plate).filter((f) => f.kind === 'slipping').length // 4
+ * @example slipFaces({ turnsWith: 'hub', lined: 'none' }, [{ turnsWith: 'basket', lined: 'both' }], { turnsWith: 'hub', lined: 'none' }).length // 2
  */
 export function slipFaces(floor: Layer, plates: readonly Layer[], pressurePlate: Layer): Face[] {
   const layers = [floor, ...plates, pressurePlate];
@@ -54,12 +54,18 @@ export function slipFaces(floor: Layer, plates: readonly Layer[], pressurePlate:
   return faces;
 }
 
-/** Whether the face that looks to the pressure plate carries lining. */
+/**
+ * Whether the face that looks to the pressure plate carries lining.
+ * @example linedOutward('both') // true
+ */
 export function linedOutward(lined: LinedFaces): boolean {
   return lined === 'both' || lined === 'outer';
 }
 
-/** Whether the face that looks to the hub floor carries lining. */
+/**
+ * Whether the face that looks to the hub floor carries lining.
+ * @example linedInward('both') // true
+ */
 export function linedInward(lined: LinedFaces): boolean {
   return lined === 'both' || lined === 'inner';
 }

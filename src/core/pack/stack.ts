@@ -59,6 +59,7 @@ export interface WindowCheck {
  * @param max mm, not below `min`; leave out for no upper edge
  * @throws {DomainError} when the window is upside down or has no edge
  * Source: `docs/mechanics.md` section 1.
+ * @example checkWindow(34.1, 33.7, 34.5).margin // 0.4
  */
 export function checkWindow(height: Mm, min: Mm | undefined, max: Mm | undefined): WindowCheck {
   if (min === undefined && max === undefined) {

@@ -12,7 +12,10 @@ export interface PlateTolerance {
   readonly spread: 'normal' | 'uniform';
 }
 
-/** Standard deviation of one plate. A normal plate has its band at ±3σ; a uniform one τ/√3. */
+/**
+ * Standard deviation of one plate. A normal plate has its band at ±3σ; a uniform one τ/√3.
+ * @example plateSigma({ nominal: 3, tolerance: 0.03, spread: 'normal' }) // 0.01
+ */
 export function plateSigma({ tolerance, spread }: PlateTolerance): Mm {
   return spread === 'normal' ? tolerance / 3 : tolerance / Math.sqrt(3);
 }
@@ -80,6 +83,7 @@ const BLOCK = 500;
  * same packs. `onProgress` is called with the share done and stops the run by returning false.
  * @throws {DomainError} for an empty pack, a window upside down, or a count out of range
  * Source: Monte Carlo tolerance analysis; `docs/mechanics.md` section 1.
+ * @example simulateTolerance({ plates: [{ nominal: 3, tolerance: 0.03, spread: 'normal' }], min: 2.9, max: 3.1, packs: 100, seed: 7 }).shareInWindow // 1
  */
 export function simulateTolerance(
   { plates, min, max, packs, seed }: ToleranceQuestion,

@@ -30,6 +30,7 @@ const USED_UP: Partial<Record<Lock, { what: string; each: boolean; why: string }
  * shelf, and what is used up (lock washers, threadlocker, gasket, oil).
  * @param job the record; never throws for one that passes the schema
  * Source: workshop practice; `docs/mechanics.md`, paper.
+ * @example orderList(half).length // 3
  */
 export function orderList(
   job: Job,

@@ -3,7 +3,10 @@ import { orderList } from './orderList';
 import type { Paper, PaperBlock, SheetOptions } from './paper';
 import { titleOf } from './paper';
 
-/** What a job takes, as a sheet. */
+/**
+ * What a job takes, as a sheet.
+ * @example orderSheet(half).title // "UR-0106 Tarn 450"
+ */
 export function orderSheet(job: Job, options: SheetOptions = {}): Paper {
   const { units = {} } = options;
   const lines = orderList(job, units, options.evaluation);

@@ -66,7 +66,10 @@ export interface SheetOptions {
   readonly evaluation?: Evaluation;
 }
 
-/** Number and name, at the head of every sheet. */
+/**
+ * Number and name, at the head of every sheet.
+ * @example titleOf(job) // "UR-0101 Tarn 450"
+ */
 export const titleOf = ({ number, machine }: Job): string =>
   `${number} ${machine.name}`.trim() || 'Job';
 
@@ -76,10 +79,16 @@ export const titleOf = ({ number, machine }: Job): string =>
  */
 export const day = (iso: string): string => iso.slice(0, 10);
 
-/** The minute of an ISO time; paper travels, so it says which clock. */
+/**
+ * The minute of an ISO time; paper travels, so it says which clock.
+ * @example minute('2026-11-28T10:05:00.000Z').length // 20
+ */
 export const minute = (iso: string): string => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
 
-/** Rows without those that say nothing. */
+/**
+ * Rows without those that say nothing.
+ * @example facts([['Machine', 'Tarn 450'], ['Notes', undefined]]).length // 1
+ */
 export const facts = (rows: readonly (readonly [string, string | undefined])[]): PaperBlock[] => {
   const said = rows.flatMap(([label, value]) => (value ? [[label, value] as const] : []));
   return said.length > 0 ? [{ kind: 'facts', rows: said }] : [];

@@ -16,6 +16,7 @@ const some = (n: number, one: string): string =>
 /**
  * The short sheet for the rider: what was found, what was done, how it is set, and what to mind.
  * @param job the record; never throws for one that passes the schema
+ * @example riderSheet(job).title // "UR-0101 Tarn 450"
  */
 export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
   const { units = {} } = options;

@@ -8,7 +8,10 @@ import { minutesText, soakOf } from '../worksheet/soak';
 import type { PaperBlock } from './paper';
 import { facts, minute } from './paper';
 
-/** How the clutch is set and what was read while it was: the settings of a job sheet, those that are recorded. */
+/**
+ * How the clutch is set and what was read while it was: the settings of a job sheet, those that are recorded.
+ * @example settingBlocks(blank, {}).length // 0
+ */
 export function settingBlocks(job: Job, units: UnitChoice): PaperBlock[] {
   const { build, setting, release, expanding, springs } = job;
   const fine = ({ value }: Entry) => formatWithUnit(value, 'length', units);

@@ -11,7 +11,10 @@ export function seededRandom(seed: number): Random {
   return () => next() / 4294967296;
 }
 
-/** The same generator, giving 32 random bits as an unsigned whole number. */
+/**
+ * The same generator, giving 32 random bits as an unsigned whole number.
+ * @example seededBits(7)() // a whole number, the same at every run
+ */
 export function seededBits(seed: number): () => number {
   let mix = seed | 0;
   const split = () => {
@@ -108,6 +111,7 @@ function decideSlowly(state: Int32Array, raw: number, layer: number): number {
  * A source of standard normal numbers by the ziggurat method of Marsaglia and Tsang over xoshiro128**, an array at a
  * time. Layer and value come from two draws, so that they do not hang together.
  * @param seed any whole number
+ * @example normalFiller(7)(new Float64Array(2)) // fills both, the same at every run
  */
 export function normalFiller(seed: number): FillNormal {
   const seeds = seededBits(seed);

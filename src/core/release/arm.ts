@@ -46,6 +46,7 @@ function heaviestOver(from: number, to: number): number {
  * @param startAngle degrees from square at rest, below 0 while the arm has square still before it
  * @throws {DomainError} for values out of range, or a travel that would pull the arm in line with the cable
  * Source: kinematics of a crank; `docs/mechanics.md` section 7.
+ * @example armStroke(8, 36, 34, 0).lift // 1.2126
  */
 export function armStroke(cableTravel: Mm, armLength: Mm, lead: Mm, startAngle: Degree): ArmStroke {
   check('cableTravel', cableTravel, NOT_NEGATIVE);

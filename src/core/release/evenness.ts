@@ -90,6 +90,7 @@ function solve3(m: readonly number[], v: readonly number[]): [number, number, nu
  * @param readings any number, angles in degrees
  * @throws {DomainError} for a value that is no finite number
  * Source: repeatability of a measurement; `docs/mechanics.md` section 6.
+ * @example repeatability([{ angle: 0, lift: 1.5 }, { angle: 0, lift: 1.54 }]) // 0.04
  */
 export function repeatability(readings: readonly LiftReading[]): Mm {
   const places = new Map<number, { low: Mm; high: Mm }>();

@@ -22,6 +22,7 @@ export interface LossBudget {
  * @param ratio lever travel ÷ lift of the train without loss, above 0
  * @throws {DomainError} for a value out of range
  * Source: `docs/mechanics.md` section 7.
+ * @example lossBudget(60, 40, [{ name: 'Free play', atLever: 4 }]).liftLeft // 1.4
  */
 export function lossBudget(leverTravel: Mm, ratio: number, losses: readonly Loss[]): LossBudget {
   check('leverTravel', leverTravel, POSITIVE);

@@ -7,6 +7,7 @@ export type ReleasedBy = 'hydraulic' | 'cable' | 'pedal';
  * What opens the pack of a job. Behind a start clutch, a lift that is only measured is the shift pedal's: there is no
  * train from a hand lever to work out.
  * Source: workshop practice. Never throws.
+ * @example releasedBy(farm) // "pedal"
  */
 export function releasedBy({ release, machine }: Pick<Job, 'release' | 'machine'>): ReleasedBy {
   if (release.type === 'hydraulic') return 'hydraulic';

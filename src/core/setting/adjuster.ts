@@ -58,6 +58,7 @@ export interface Turning {
  * below 0 closes it.
  * @throws {DomainError} for an adjuster out of range
  * Source: inverse of {@link gapFromTurns}.
+ * @example turnsForGap({ pitch: 1.25, marksPerTurn: 8 }, 0.75).marks // 5
  */
 export function turnsForGap(
   adjuster: Adjuster,

@@ -21,6 +21,7 @@ export interface GoNoGo {
  * @param gauges sizes above 0, any order
  * @throws {DomainError} for a window upside down or a size not above 0
  * Source: limit gauging; `docs/mechanics.md` section 8.
+ * @example goNoGo([{ name: '0.6', size: 0.6 }, { name: '0.9', size: 0.9 }], 0.65, 0.8).go.size // 0.6
  */
 export function goNoGo(gauges: readonly Gauge[], min: Mm, max: Mm): GoNoGo {
   check('min', min, POSITIVE);
@@ -50,6 +51,7 @@ const MAX_BLADES = 4;
  * blade more adds air between them.
  * @throws {DomainError} for no blade, or a value not above 0
  * Source: exhaustive search; `docs/mechanics.md` section 8.
+ * @example bladesFor(0.75, [{ name: '0.5', size: 0.5 }, { name: '0.25', size: 0.25 }]).total // 0.75
  */
 export function bladesFor(value: Mm, blades: readonly Gauge[]): BladeStack {
   check('value', value, POSITIVE);

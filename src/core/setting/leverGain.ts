@@ -10,6 +10,7 @@ import { gapPerTurn, turnsForGap } from './adjuster';
  * @param gap install gap, mm, 0 or more
  * @throws {DomainError} for a value out of range
  * Source: `docs/mechanics.md` section 8.
+ * @example leverGain(40, 1.6, 1.25) // 14
  */
 export function leverGain(ratio: number, growth: Mm, gap: Mm): Mm {
   check('ratio', ratio, POSITIVE);
@@ -49,6 +50,7 @@ export type GainAdvice =
  * that opens the gap.
  * @throws {DomainError} for readings of 0, settings that are the same, or a gain that grows as the gap opens
  * Source: `docs/mechanics.md` section 8.
+ * @example measuredRatio({ pitch: 1, marksPerTurn: 8 }, { turns: 1, gain: 22 }, { turns: 1.25, gain: 12 }) // 40
  */
 export function measuredRatio(adjuster: Adjuster, first: GainReading, second: GainReading): number {
   for (const [i, r] of [first, second].entries()) check(`readings.${i}.gain`, r.gain, POSITIVE);
@@ -68,6 +70,7 @@ export function measuredRatio(adjuster: Adjuster, first: GainReading, second: Ga
  * @param givenRatio the train's overall ratio, for as long as the machine has not told its own
  * @throws {DomainError} for no reading, or values out of range
  * Source: `docs/mechanics.md` section 8.
+ * @example adviseGain({ pitch: 1, marksPerTurn: 8 }, [{ turns: 1, gain: 22 }], 12, 40).turning.marks // 2
  */
 export function adviseGain(
   adjuster: Adjuster,
@@ -99,6 +102,7 @@ export function adviseGain(
 /**
  * The last reading above 0 and the last before it at another setting: the two that teach the ratio. A reading of 0
  * carries only a bound.
+ * @example teachingPair([{ turns: 1, gain: 22 }, { turns: 1.25, gain: 12 }]).length // 2
  */
 export function teachingPair<T extends GainReading>(
   readings: readonly T[],

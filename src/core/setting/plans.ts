@@ -19,7 +19,10 @@ function attempt<T>(plan: () => T): T | undefined {
   }
 }
 
-/** The adjuster of the install gap, once its pitch is known. */
+/**
+ * The adjuster of the install gap, once its pitch is known.
+ * @example adjusterOf(quad).marksPerTurn // 8
+ */
 export function adjusterOf({ setting }: Pick<Job, 'setting'>): Adjuster | undefined {
   const { pitch, marksPerTurn, linkage } = setting;
   return pitch
@@ -38,7 +41,10 @@ export interface GapPlan {
   readonly turning: Turning;
 }
 
-/** From firm contact to the middle of the gap's window, in turns and marks. */
+/**
+ * From firm contact to the middle of the gap's window, in turns and marks.
+ * @example gapPlan(quad).wanted // 0.95
+ */
 export function gapPlan(job: Pick<Job, 'setting'>): GapPlan | undefined {
   const { gapMin, gapMax } = job.setting;
   const adjuster = adjusterOf(job);
@@ -58,15 +64,24 @@ function screwPlan(pitch: Mm | undefined, travel: Mm | undefined): Turning | und
     : attempt(() => turnsForGap({ pitch, marksPerTurn: BY_EYE }, travel));
 }
 
-/** How far the pushrod screw is backed off from light touch; marks are eighths of a turn. */
+/**
+ * How far the pushrod screw is backed off from light touch; marks are eighths of a turn.
+ * @example pushrodPlan(quad) // — undefined: no clearance is entered
+ */
 export const pushrodPlan = ({ setting }: Pick<Job, 'setting'>): Turning | undefined =>
   screwPlan(setting.pushrodPitch?.value, setting.pushrodClearance?.value);
 
-/** How far the end float screw is backed off from touch; marks are eighths of a turn. */
+/**
+ * How far the end float screw is backed off from touch; marks are eighths of a turn.
+ * @example endFloatPlan(quad) // — undefined: no end float is entered
+ */
 export const endFloatPlan = ({ setting }: Pick<Job, 'setting'>): Turning | undefined =>
   screwPlan(setting.endFloatPitch?.value, setting.endFloatWanted?.value);
 
-/** Eighths of a turn in words: "3/8 turn", "1 1/2 turns". */
+/**
+ * Eighths of a turn in words: "3/8 turn", "1 1/2 turns".
+ * @example eighthsWords({ turns: 1, marks: 4 }) // "1 1/2 turns"
+ */
 export function eighthsWords({ turns, marks }: Pick<Turning, 'turns' | 'marks'>): string {
   const parts = { 0: '', 1: '1/8', 2: '1/4', 3: '3/8', 4: '1/2', 5: '5/8', 6: '3/4', 7: '7/8' };
   const part = parts[marks as keyof typeof parts] ?? '';
@@ -75,7 +90,10 @@ export function eighthsWords({ turns, marks }: Pick<Turning, 'turns' | 'marks'>)
   return `${all} ${turns > 1 || (turns === 1 && part) ? 'turns' : 'turn'}`;
 }
 
-/** Where the adjuster stands, in turns out from the start point; undefined while nothing is recorded. */
+/**
+ * Where the adjuster stands, in turns out from the start point; undefined while nothing is recorded.
+ * @example standsAt(quad) // 1.25
+ */
 export function standsAt(job: Pick<Job, 'setting'>): number | undefined {
   const { turnsOut, marksOut } = job.setting;
   if (!turnsOut && !marksOut) return undefined;
@@ -86,6 +104,7 @@ export function standsAt(job: Pick<Job, 'setting'>): number | undefined {
 /**
  * The record after the adjuster was turned on from where it stands, and with it the install gap. The same record where
  * its place is not recorded, or where it would pass the start point.
+ * @example turnedBy(quad, { turns: 0, marks: 1, gap: 0.1, rest: 0, direction: 'open' }).setting.turnsOut.value // 1
  */
 export function turnedBy<T extends Pick<Job, 'setting'>>(job: T, turning: Turning): T {
   const from = standsAt(job);
@@ -109,7 +128,10 @@ export function turnedBy<T extends Pick<Job, 'setting'>>(job: T, turning: Turnin
   };
 }
 
-/** The readings of lever gain that are whole, in the order taken, with their identifiers. */
+/**
+ * The readings of lever gain that are whole, in the order taken, with their identifiers.
+ * @example gainReadings(quad).length // 2
+ */
 export const gainReadings = ({
   setting,
 }: Pick<Job, 'setting'>): readonly (GainReading & { readonly id: string })[] =>
@@ -131,6 +153,7 @@ export const GAIN_READS: Mm = 0.5;
  * How far to turn the adjuster after the last reading of lever gain.
  * @param givenRatio the train's overall ratio, for as long as the machine has not told its own
  * @returns undefined while something lacks, contradicts itself, or the last reading is on target
+ * @example gainAdvice(quad, 40).turning.direction // "open"
  */
 export function gainAdvice(
   job: Pick<Job, 'setting'>,

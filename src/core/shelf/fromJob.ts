@@ -17,7 +17,10 @@ import { reserved } from './stock';
 
 /* What goes back from a job to the shelf, and what the shop has to order. */
 
-/** The next label of a sort that no plate of the shelf or the scrap has: "S37". */
+/**
+ * The next label of a sort that no plate of the shelf or the scrap has: "S37".
+ * @example nextLabel(stock, 'steel') // "S71"
+ */
 export function nextLabel(stock: Stock, sort: StockPlate['sort']): string {
   const mark = sort === 'steel' ? 'S' : 'D';
   const numbers = [...stock.plates, ...stock.scrap].map((p) =>
@@ -34,6 +37,7 @@ export const NO_THICKNESS = 'it was not measured, and its kind has no thickness'
  * @param part its verdict by the inspection
  * @param today ISO date
  * @returns nothing where it has no thickness, measured or new
+ * @example stockPlateOf(job, inspect(job, evaluate(job)).parts[0], stock, 'new', '2026-11-28').sort // "disc"
  */
 export function stockPlateOf(
   job: Job,
@@ -69,7 +73,10 @@ export function stockPlateOf(
   };
 }
 
-/** The same plate for the scrap, with why. */
+/**
+ * The same plate for the scrap, with why.
+ * @example scrapOf(stock.plates[0], 'warped', '2026-11-28').why // "warped"
+ */
 export const scrapOf = (plate: StockPlate, why: string, today: string): ScrapPlate => ({
   ...plate,
   why,
@@ -80,6 +87,7 @@ export const scrapOf = (plate: StockPlate, why: string, today: string): ScrapPla
  * Springs of one kind of a job as an item of the shelf, with what was measured on them: of several free lengths the
  * shortest, since that is what they have left. Springs that came from the shelf keep what the shelf says of them.
  * @returns nothing where their number is not known
+ * @example stockSpringsOf(job, job.springs.coil.groups[0], 'new').id // "new"
  */
 export function stockSpringsOf(job: Job, group: CoilGroup, id: string): StockSpring | undefined {
   const count = group.count?.value;
@@ -103,12 +111,18 @@ function shortestOf(job: Job, groupId: string): Entry | undefined {
     );
 }
 
-/** Whether springs of one kind of a job have been put on the shelf or to the scrap: their number stays what the pack needs. */
+/**
+ * Whether springs of one kind of a job have been put on the shelf or to the scrap: their number stays what the pack needs.
+ * @example springsAway(stock, job, { name: 'Fell 14' }) // false
+ */
 export const springsAway = (stock: Stock, job: Job, { name }: CoilGroup): boolean =>
   stock.springs.some((s) => s.from === job.number && s.group.name === name && s.count > 0) ||
   stock.scrapSprings.some((s) => s.from === job.number && s.name === name);
 
-/** The same springs for the scrap, with why. */
+/**
+ * The same springs for the scrap, with why.
+ * @example scrapSpringsOf(stock.springs[0], 'tired', '2026-11-28').why // "tired"
+ */
 export const scrapSpringsOf = (springs: StockSpring, why: string, today: string): ScrapSprings => ({
   id: springs.id,
   name: springs.group.name,
@@ -131,6 +145,7 @@ const GETTING: ReadonlySet<Stage> = new Set(['specify', 'build']);
 /**
  * What the jobs under way have to get, by their own order lists; those at other stages, signed ones and the archive are left
  * out, and so is what lies on the shelf.
+ * @example ordersOfJobs([half]).length // 1
  */
 export function ordersOfJobs(jobs: readonly Job[], units: UnitChoice = {}): JobOrder[] {
   return jobs
@@ -153,6 +168,7 @@ export interface ToOrder {
  * What the shop has to order so that it has of every size what it wants: what is free of it counts, used plates as well as
  * new ones.
  * @param sizeWords writes a thickness
+ * @example shortOf(stock, [], (mm) => `${mm} mm`).length // 1
  */
 export function shortOf(
   stock: Stock,

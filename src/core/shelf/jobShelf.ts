@@ -40,6 +40,7 @@ interface Variant {
  * @returns the best sets of all options together; an option's id is `present`, `step:<id>` or `springs:<id>`
  * @throws {DomainError} when the job has no window, no steel to replace, or a plate without thickness that stays
  * Source: `docs/mechanics.md` section 12.
+ * @example chooseSteels(half, { plates: [{ id: 'a', thickness: 1.55, count: 9, isNew: true }], best: 1 }).sets.length // 0
  */
 export function chooseSteels(
   job: Job,
@@ -90,7 +91,10 @@ export function chooseSteels(
   return solveShelf({ plates, options, best }, judge, onProgress);
 }
 
-/** The job under an option of {@link chooseSteels}: on another step, or with other springs. */
+/**
+ * The job under an option of {@link chooseSteels}: on another step, or with other springs.
+ * @example withShelfOption(job, 'present').id // "demo-ur-0101"
+ */
 export function withShelfOption(job: Job, id: string, springs: readonly CoilGroup[] = []): Job {
   const all = [...stepVariants(job), ...springVariants(job, springs)];
   return all.find(([option]) => option === id)?.[1] ?? job;

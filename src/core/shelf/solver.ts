@@ -206,6 +206,7 @@ class Reach {
  * `onProgress` is called with the share done and stops the search by returning false.
  * @throws {DomainError} for an empty shelf, a window upside down, or numbers out of range
  * Source: bounded subset sum by dynamic programming; `docs/mechanics.md` section 12.
+ * @example solveShelf({ plates: [{ id: 'a', thickness: 1.5, count: 2, isNew: false }], options: [{ id: 'o', choose: 2, fixedHeight: 6, target: 9, min: 8.9, max: 9.1 }], best: 1 }, () => ({ reserve: 1, fails: [] })).sets[0].height // 9
  */
 export function solveShelf(
   { plates, options, best }: ShelfQuestion,

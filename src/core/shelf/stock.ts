@@ -80,7 +80,10 @@ export const EMPTY_STOCK: Stock = {
   gauges: [],
 };
 
-/** How many pieces of each item of the shelf lie in the packs of jobs. */
+/**
+ * How many pieces of each item of the shelf lie in the packs of jobs.
+ * @example reserved([job]).size // 0
+ */
 export function reserved(jobs: Iterable<Job>): ReadonlyMap<string, number> {
   const taken = new Map<string, number>();
   const take = (id: string | undefined, n: number) => {
@@ -97,6 +100,7 @@ export function reserved(jobs: Iterable<Job>): ReadonlyMap<string, number> {
 /**
  * What a job may choose from: the shelf without what lies in other jobs. What lies in the job itself may be chosen anew.
  * @param others every job but the one that asks
+ * @example freeFor(stock, [job]).plates.length // 63
  */
 export function freeFor(stock: Stock, others: Iterable<Job>): Stock {
   const taken = reserved(others);
@@ -112,13 +116,19 @@ export function freeFor(stock: Stock, others: Iterable<Job>): Stock {
   };
 }
 
-/** The steels of a shelf as the solver takes them. */
+/**
+ * The steels of a shelf as the solver takes them.
+ * @example steelsOf(stock).length // 60
+ */
 export const steelsOf = (stock: Stock): ShelfPlate[] =>
   stock.plates
     .filter((p) => p.sort === 'steel')
     .map(({ id, thickness, count, isNew }) => ({ id, thickness, count, isNew }));
 
-/** Sets of springs of a shelf of which there are enough for a job, as the solver and the advice take them. */
+/**
+ * Sets of springs of a shelf of which there are enough for a job, as the solver and the advice take them.
+ * @example springSetsOf(stock, job).map((g) => g.name) // ["Fell 14", "Fell 17", "Fell 20", "Short 22"]
+ */
 export function springSetsOf(stock: Stock, job: Job): CoilGroup[] {
   const wanted = job.springs.coil.groups.reduce((sum, g) => sum + (g.count?.value ?? 0), 0);
   return stock.springs

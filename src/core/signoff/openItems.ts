@@ -39,6 +39,7 @@ const MUST = ['order', 'holds', 'releases', 'stack'] as const;
  * @param evaluation of the same record, where it is at hand
  * Never throws for a job that passes the schema.
  * Source: workshop practice; `docs/mechanics.md`, sign-off.
+ * @example openItems(job).length // 0
  */
 export function openItems(
   job: Job,
@@ -90,11 +91,17 @@ const STAGE_OF: readonly (readonly [string, Stage])[] = [
   ['visits.', 'log'],
 ];
 
-/** Whether a job can be signed: somebody signs, and nothing is open but what a reason is written for. */
+/**
+ * Whether a job can be signed: somebody signs, and nothing is open but what a reason is written for.
+ * @example canSign([], 'Bench 1') // true
+ */
 export const canSign = (items: readonly OpenItem[], by: string): boolean =>
   by.trim() !== '' && items.every((i) => i.override !== undefined);
 
-/** Parts that are not back: counted in against counted out. */
+/**
+ * Parts that are not back: counted in against counted out.
+ * @example partMissing({ id: 'a', name: 'Drive pins', note: '', out: { value: 6 }, in: { value: 5 } }) // true
+ */
 export const partMissing = (part: SmallPart): boolean =>
   (part.out?.value ?? 0) > 0 && part.in?.value !== part.out?.value;
 

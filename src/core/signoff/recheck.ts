@@ -15,6 +15,7 @@ export interface RecheckFinding {
  * What the measurements after break-in say: linings bed in, so free play and gap close and lift may change.
  * @param job the record; what is not measured again gives no finding
  * Never throws for a job that passes the schema. Source: workshop practice; `docs/mechanics.md`, prove.
+ * @example recheckFindings(job).length // 2
  */
 export function recheckFindings(job: Job): RecheckFinding[] {
   const { prove, setting, release } = job;

@@ -2,7 +2,10 @@ import type { Job } from '../job/types';
 import type { Override, Revision, SignedRecord } from '../job/work';
 import { isFrozen } from '../job/work';
 
-/** What a signature covers: everything of the job but its earlier revisions and the machine’s returns. */
+/**
+ * What a signature covers: everything of the job but its earlier revisions and the machine’s returns.
+ * @example signedRecordOf(job).number // "UR-0101"
+ */
 export function signedRecordOf({ signOff, visits: _returns, ...rest }: Job): SignedRecord {
   return { ...rest, overrides: signOff.overrides };
 }
@@ -12,6 +15,7 @@ export function signedRecordOf({ signOff, visits: _returns, ...rest }: Job): Sig
  * @param digestOf SHA-256 of the record in canonical form, in hex; given by the caller so that the core stays pure
  * @param at ISO time
  * @returns the same job when its last revision stands already
+ * @example signed(blank, 'Bench 1', now, () => 'a'.repeat(64)).signOff.revisions.length // 1
  */
 export function signed(
   job: Job,
@@ -37,19 +41,26 @@ export function signed(
 /**
  * Opens a signed job again to change it; the signed revision stays readable.
  * @param why in words; without any the job stays frozen
+ * @example reopened(job, 'lighter springs').signOff.revisions.length // 1
  */
 export const reopened = (job: Job, why: string): Job =>
   isFrozen(job) && why.trim() !== ''
     ? { ...job, signOff: { ...job.signOff, reopened: why.trim() } }
     : job;
 
-/** A job as it was signed, to be read: without revisions of its own. */
+/**
+ * A job as it was signed, to be read: without revisions of its own.
+ * @example jobOfRevision(job.signOff.revisions[0]).number // "UR-0101"
+ */
 export function jobOfRevision({ record }: Revision): Job {
   const { overrides, ...rest } = record;
   return { ...rest, signOff: { overrides, revisions: [] }, visits: [] };
 }
 
-/** Writes, changes or, with empty text, takes away the reason to sign although an item is open. */
+/**
+ * Writes, changes or, with empty text, takes away the reason to sign although an item is open.
+ * @example overridden(blank, { itemId: 'parts', reason: 'no pins', by: 'Bench 1', at: now }).signOff.overrides.length // 1
+ */
 export function overridden(job: Job, override: Override): Job {
   const others = job.signOff.overrides.filter((o) => o.itemId !== override.itemId);
   return {

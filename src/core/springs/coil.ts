@@ -47,6 +47,7 @@ export interface RateFit {
  * @param points two or more, at different lengths (mm, above 0) with force (N, 0 or more)
  * @throws {DomainError} for fewer than two lengths, or a force that does not grow as the spring shortens
  * Source: linear regression; `docs/mechanics.md` section 4.
+ * @example fitRate([{ length: 40, force: 0 }, { length: 30, force: 200 }]).rate // 20
  */
 export function fitRate(
   points: readonly { readonly length: Mm; readonly force: Newton }[],

@@ -53,6 +53,7 @@ function stiffness(spring: DiscSpring): number {
  * @param deflection mm, 0 up to twice the cone height (flat is at the cone height)
  * @throws {DomainError} for geometry or a deflection out of range
  * Source: EN 16984 (formerly DIN 2092); Almen and Laszlo 1936; `docs/mechanics.md` section 5.
+ * @example discSpringForce({ outerDiameter: 112, innerDiameter: 84, thickness: 1.45, coneHeight: 3.3 }, 2.5) // 2356.96
  */
 export function discSpringForce(spring: DiscSpring, deflection: Mm): Newton {
   const c = stiffness(spring);
@@ -65,6 +66,7 @@ export function discSpringForce(spring: DiscSpring, deflection: Mm): Newton {
  * Slope of the force, dF/ds. Below 0 more preload means less force.
  * @throws {DomainError} as {@link discSpringForce}
  * Source: derivative of the same formula.
+ * @example discSpringRate({ outerDiameter: 112, innerDiameter: 84, thickness: 1.45, coneHeight: 3.3 }, 0) // 3272.98
  */
 export function discSpringRate(spring: DiscSpring, deflection: Mm): NewtonPerMm {
   const c = stiffness(spring);
@@ -83,6 +85,7 @@ export interface TurningPoints {
  * all the way and there are none.
  * @throws {DomainError} for geometry out of range
  * Source: `docs/mechanics.md` section 5.
+ * @example turningPoints({ outerDiameter: 112, innerDiameter: 84, thickness: 1.45, coneHeight: 3.3 }).peak.deflection // 1.8072
  */
 export function turningPoints(spring: DiscSpring): TurningPoints | undefined {
   stiffness(spring);
@@ -97,7 +100,10 @@ export function turningPoints(spring: DiscSpring): TurningPoints | undefined {
 /** Which side of the peak a spring works on. */
 export type Side = 'rising' | 'falling' | 'rising again';
 
-/** Says on which stretch of the curve a deflection lies; the peak belongs to the rising, the dip to the falling one. */
+/**
+ * Says on which stretch of the curve a deflection lies; the peak belongs to the rising, the dip to the falling one.
+ * @example sideOf(3, { peak: 2, dip: 5 }) // "rising again"
+ */
 export function sideOf(
   deflection: Mm,
   points: Pick<TurningPoints, 'peak' | 'dip'> | undefined,
@@ -110,6 +116,7 @@ export function sideOf(
  * Working deflection: s = s_ref + (H − H_ref) + step offset + lift. Wear lowers it, lift raises it.
  * @throws {DomainError} for values that are not finite
  * Source: `docs/mechanics.md` section 5.
+ * @example workingDeflection(2.5, 34.1, 34.5) // 2.1
  */
 export function workingDeflection(
   reference: Mm,

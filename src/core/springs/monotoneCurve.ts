@@ -15,6 +15,7 @@ export interface Curve {
  * @param points two or more, any order, each x once
  * @throws {DomainError} for fewer than two points, or one x twice
  * Source: Fritsch and Carlson, 1980; `docs/mechanics.md` section 5.
+ * @example monotoneCurve([{ x: 0, y: 0 }, { x: 1, y: 2 }]).value(0.5) // 1
  */
 export function monotoneCurve(
   points: readonly { readonly x: number; readonly y: number }[],

@@ -4,7 +4,7 @@ import { smallParts, stripLines } from './stripList';
 /**
  * Whether the lists of a job hold lines, not yet done, of another clutch than the job now says it has: a slave cylinder
  * to take off where a cable pulls. The builder's own lines belong to every clutch.
- * @example isOfAnotherClutch(blankJob('j', 'UR-1', '2026-01-01')) // false
+ * @example isOfAnotherClutch(blank) // false
  */
 export function isOfAnotherClutch(job: Job): boolean {
   if (job.strip.steps.length + job.strip.parts.length === 0) return false;
@@ -22,6 +22,7 @@ export function isOfAnotherClutch(job: Job): boolean {
  * lines and what was taken off the list of any clutch; lines of the other clutch go, those of this one come in their
  * place in the order of the work.
  * @param newId makes an identifier for each new line
+ * @example refitted(job, id).steps.length // 14
  */
 export function refitted(job: Job, newId: () => string): Job['strip'] {
   const { steps, parts } = job.strip;

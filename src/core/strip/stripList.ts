@@ -42,6 +42,7 @@ const RELEASE_LINES: Readonly<Record<ReleasedBy, readonly StripLine[]>> = {
  * What to take off, in which order, what to mark and what to watch, for the clutch of this job: from its springs, its
  * release, an expanding disc, judder springs and a start clutch. A start for the builder's own list.
  * Source: workshop practice; `docs/mechanics.md`, strip.
+ * @example stripLines(blank).length // 15
  */
 export function stripLines(job: Job): StripLine[] {
   const { springs, expanding, startClutch, assist, pack } = job;
@@ -162,7 +163,10 @@ function springLines(type: Job['springs']['type']): StripLine[] {
 /** The small part that says how many springs there are. */
 export const SPRINGS = 'Springs';
 
-/** Small parts that are counted out and back in, for the clutch of this job. */
+/**
+ * Small parts that are counted out and back in, for the clutch of this job.
+ * @example smallParts(blank).length // 9
+ */
 export function smallParts(job: Job): PartLine[] {
   const { springs, release, expanding, startClutch, pack } = job;
   const part = (name: string, note = ''): PartLine => ({ name, note });

@@ -59,6 +59,7 @@ const TOP: Rpm = 20_000;
  * The cutaway of a job: what moves with lever and engine speed, and the machine that is ridden with it.
  * @param oil °C
  * Source: `docs/mechanics.md` sections 6 to 10.
+ * @example cutawayOf(quad, 60).expanding // true
  */
 export function cutawayOf(job: Job, oil: Celsius): Cutaway {
   const { sheet, layout } = workOut(job);

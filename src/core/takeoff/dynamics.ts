@@ -17,7 +17,10 @@ const FADES_FROM: Celsius = 150;
 const FADES_TO: Celsius = 250;
 const TO_RPM = 30 / Math.PI;
 
-/** How far linings have lost friction with the steels that hot: 0 not at all to 1 down to their low end. */
+/**
+ * How far linings have lost friction with the steels that hot: 0 not at all to 1 down to their low end.
+ * @example fadeAt(20) // 0
+ */
 export const fadeAt = (steel: Celsius): number =>
   Math.min(1, Math.max(0, (steel - FADES_FROM) / (FADES_TO - FADES_FROM)));
 
@@ -37,7 +40,10 @@ export interface Dynamics {
   readonly givesAtShoes: (lever: number, rpm: Rpm, steel: Celsius) => boolean;
 }
 
-/** @param grade added to the grade of the setup, rise over run */
+/**
+ * @param grade added to the grade of the setup, rise over run
+ * @example dynamicsOf(setup).stall // 34.91
+ */
 export function dynamicsOf(setup: TakeoffSetup, grade = 0): Dynamics {
   const { primaryRatio, idle } = setup;
   const angle = Math.atan(setup.grade + grade);

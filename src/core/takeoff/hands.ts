@@ -20,13 +20,17 @@ const LONGEST: Second = 120;
 /**
  * Lever and throttle at a time.
  * @param t seconds from the beginning of the hands
+ * @example handsAt([{ t: 0, lever: 1, throttle: 0 }, { t: 2, lever: 0, throttle: 1 }], 1).lever // 0.5
  */
 export function handsAt(hands: Hands, t: Second): Omit<Moment, 't'> {
   const now = (valueOf: (m: Moment) => number) => valueAlong(hands, t, (m) => m.t, valueOf);
   return { lever: now((m) => m.lever), throttle: now((m) => m.throttle) };
 }
 
-/** @throws {DomainError} for fewer than two moments, moments out of order, or a lever or throttle beyond 0 to 1 */
+/**
+ * @throws {DomainError} for fewer than two moments, moments out of order, or a lever or throttle beyond 0 to 1
+ * @example checkHands([{ t: 0, lever: 1, throttle: 0 }, { t: 2, lever: 0, throttle: 1 }]) // nothing: they can be followed
+ */
 export function checkHands(hands: Hands): void {
   if (hands.length < 2) throw new DomainError('hands', 'two moments or more', hands.length);
   hands.forEach((m, i) => {
@@ -52,7 +56,10 @@ export interface Way {
   readonly repeated?: { readonly starts: number; readonly rest: Second };
 }
 
-/** A start by hands that were recorded: from idle, as the recording began. */
+/**
+ * A start by hands that were recorded: from idle, as the recording began.
+ * @example recordedWay([{ t: 0, lever: 1, throttle: 0 }, { t: 2, lever: 0, throttle: 1 }]).hands.length // 2
+ */
 export const recordedWay = (hands: Hands): Way => ({
   name: 'Your own hands',
   about: 'As recorded with the two thumbs of the cutaway.',

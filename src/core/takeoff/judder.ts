@@ -50,7 +50,10 @@ const MOST_GROWTH = 1e6;
 
 const GLAZED_SIGHTS = ['glazed', 'burnt'] as const;
 
-/** What the pack of a job brings to judder. */
+/**
+ * What the pack of a job brings to judder.
+ * @example judderSetupOf(job, layout).reasons.length // 0
+ */
 export function judderSetupOf({ intake }: Job, { layers, slipping }: PackLayout): JudderSetup {
   const faces = slipping.flatMap((f) => {
     const sides = [layers[f.below - 1], layers[f.above - 1]].filter((l) => l !== undefined);
@@ -85,6 +88,7 @@ export function judderSetupOf({ intake }: Job, { layers, slipping }: PackLayout)
  * @param slipping moments of a start in order: time s, torque carried N·m, slip speed rad/s, steels °C
  * @throws nothing; a start that never slips has none
  * Source: self-excited vibration with falling friction, textbooks on mechanical vibration; `docs/mechanics.md` section 10.
+ * @example judderOf(judderSetupOf(job, layout), []).level // "none"
  */
 export function judderOf(
   { slope, radius, damping, reasons }: JudderSetup,

@@ -47,6 +47,7 @@ const PLACES = 40;
 /**
  * Share of the clamp that presses with the lever there: all up to `presses`, none from `bites`, straight between.
  * @param lever 0 let out, 1 pulled
+ * @example pressedShare(0.9) // 0
  */
 export function pressedShare(
   lever: number,
@@ -55,13 +56,17 @@ export function pressedShare(
   return Math.min(1, Math.max(0, (bites - lever) / (bites - presses)));
 }
 
-/** How far the plate rises before the last plates part: the warp of all plates, and what the linings give at each face. */
+/**
+ * How far the plate rises before the last plates part: the warp of all plates, and what the linings give at each face.
+ * @example packGive(layout) // 0.36
+ */
 export const packGive = ({ layers, slipping }: PackLayout): Mm =>
   warpOf({ layers }) + slipping.length * FACE_GIVE;
 
 /**
  * The lever of a job: its lift by its own train over the whole pull, and what that leaves of the clamp.
  * Source: kinematics of the release train and equilibrium at the pressure plate; `docs/mechanics.md` sections 6, 7 and 10.
+ * @example leverOf(job).fullLift // 1.8283
  */
 export function leverOf(job: Job, model: PackModel = packModel(job)): LeverModel {
   const { layout } = workOut(job);

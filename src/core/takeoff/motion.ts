@@ -45,6 +45,7 @@ const SAME = 1e-9;
  * @param oil °C, from which the steels begin
  * @throws {DomainError} for an oil outside −40 to 600 °C
  * Source: two-inertia clutch model with stick and slip, machine-element textbooks; `docs/mechanics.md` section 10.
+ * @example rideOf(setup, 60).dynamics.stall // 34.91
  */
 export function rideOf(setup: TakeoffSetup, oil: Celsius): Ride {
   check('oil', oil, { min: -40, max: 600 });
@@ -159,7 +160,10 @@ export interface MotionSpeeds {
   readonly hubOwn: Rpm;
 }
 
-/** The speeds of a moment, rpm. */
+/**
+ * The speeds of a moment, rpm. Never throws.
+ * @example speedsOf(rideOf(setup, 60), rideOf(setup, 60).begin()).hub // 0
+ */
 export function speedsOf({ dynamics }: Ride, { engine, hub }: Motion): MotionSpeeds {
   const own = (speed: number): Rpm => (speed * 30) / Math.PI;
   return {

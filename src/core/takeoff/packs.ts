@@ -20,7 +20,10 @@ export interface PackTakeoff {
   readonly needs?: readonly string[];
 }
 
-/** The pack being worked on and those put aside, to be tried with the same hands. */
+/**
+ * The pack being worked on and those put aside, to be tried with the same hands.
+ * @example packsOf(job).length // 3
+ */
 export const packsOf = (job: Job): readonly NamedJob[] => [
   { name: nameOfPresent(job), job: { ...job, variants: [] } },
   ...job.variants.map((v) => ({ name: v.name, job: { ...jobWith(job, v), variants: [] } })),
@@ -32,6 +35,7 @@ export const packsOf = (job: Job): readonly NamedJob[] => [
  * @param oil °C
  * @throws {DomainError} when the first pack, or its start, is not known so far: it names what lacks
  * Source: `docs/mechanics.md` section 10.
+ * @example takeoffOfPacks([], gentle, 60).length // 0
  */
 export function takeoffOfPacks(
   packs: readonly NamedJob[],

@@ -76,7 +76,10 @@ export interface AssumedSetup {
   readonly assumed: readonly string[];
 }
 
-/** A start for a job that need not describe one: a middling machine stands in for what is not said, the pack never. */
+/**
+ * A start for a job that need not describe one: a middling machine stands in for what is not said, the pack never.
+ * @example takeoffAssumed(job).assumed // []
+ */
 export function takeoffAssumed(job: Job): AssumedSetup | { readonly needs: readonly Need[] } {
   const { duty } = job;
   const lacks = [
@@ -107,6 +110,7 @@ export function takeoffAssumed(job: Job): AssumedSetup | { readonly needs: reado
  * A start as the job describes it, or what lacks for it. The lining's friction, clamp over speed and torque curve are the
  * pack's own, and so is its lever.
  * Source: `docs/mechanics.md` section 10.
+ * @example takeoffOf(job).primaryRatio // 2.55
  */
 export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly Need[] } {
   const { sheet, layout } = workOut(job);
@@ -182,7 +186,10 @@ export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly N
   };
 }
 
-/** Share of the lever that lifts as far as a disc has grown beyond its gap: only from there on does the lever release. */
+/**
+ * Share of the lever that lifts as far as a disc has grown beyond its gap: only from there on does the lever release.
+ * @example leverTaken({ fullLift: 1.8, presses: 0.4 }, 1, 0.5) // 0
+ */
 export const leverTaken = (
   { fullLift, presses }: { readonly fullLift: Mm; readonly presses: number },
   gap: Mm,

@@ -60,6 +60,7 @@ const POINTS = 160;
  * @throws {DomainError} for hands that are none (see {@link checkHands}), temperatures outside −40 to 600 °C, or inertias, heat
  * capacity or speeds that are not above 0
  * Source: two-inertia clutch model and lumped heat balance, machine-element textbooks; `docs/mechanics.md` section 10.
+ * @example takeoff(setup, gentle.hands, { steel: 60, oil: 60 }).outcome // "locked"
  */
 export function takeoff(setup: TakeoffSetup, hands: Hands, state: StartState): TakeoffResult {
   checkHands(hands);
@@ -158,7 +159,10 @@ const thinned = (points: readonly TakeoffPoint[]): readonly TakeoffPoint[] => {
 
 const ONCE = { starts: 1, rest: 0 } as const;
 
-/** What a way of taking off comes to on a setup: its starts, the first of them point by point. */
+/**
+ * What a way of taking off comes to on a setup: its starts, the first of them point by point.
+ * @example takeoffBy(setup, gentle, 60).length // 1
+ */
 export function takeoffBy(setup: TakeoffSetup, way: Way, oil: Celsius): readonly RepeatedStart[] {
   const begun = way.from === 'idle' ? { ...setup, startRpm: setup.idle } : setup;
   return repeatedStarts(
@@ -182,6 +186,7 @@ export interface RepeatedStart {
  * @param rest between them, s, 0 to 3600
  * @throws {DomainError} as {@link takeoff}, and for a count or rest out of range
  * Source: lumped heat balance, exponential cooling; `docs/mechanics.md` section 10.
+ * @example repeatedStarts(setup, gentle.hands, { steel: 60, oil: 60 }, { starts: 2, rest: 10 }).length // 2
  */
 export function repeatedStarts(
   setup: TakeoffSetup,

@@ -59,6 +59,7 @@ export interface Capacity {
  * @throws {DomainError} for a value out of range, or a tang radius that is needed and missing
  * Source: equilibrium of one plate under axial tang friction, machine-element textbooks;
  * `docs/mechanics.md` section 3.
+ * @example packCapacity(1600, [{ friction: 0.12, radius: 52.5 }]).torque // 10.08
  */
 export function packCapacity(
   clamp: Newton,

@@ -38,7 +38,10 @@ const FINDER = new RegExp(
 const KNOWN = new Map<string, readonly Piece[]>();
 const MOST_KNOWN = 2000;
 
-/** The term that a whole text is, such as a label: "Install gap", "Lever pull, full lift". */
+/**
+ * The term that a whole text is, such as a label: "Install gap", "Lever pull, full lift".
+ * @example termOf('Reserve') // "reserve"
+ */
 export function termOf(text: string): TermId | undefined {
   const plain = text.trim().toLowerCase();
   return (

@@ -16,6 +16,7 @@ import type { School, SheetLine } from './line';
  * from the record each time, so that it is never that of another pack.
  * @param job the record; never throws for one that passes the schema
  * Source: workshop practice; `docs/mechanics.md`, build.
+ * @example buildLines(blank)[0].key // "clean"
  */
 export function buildLines(job: Job): SheetLine[] {
   return [
@@ -100,7 +101,10 @@ function tighten(f: Fastener, section: string, extra: Partial<SheetLine> = {}): 
   };
 }
 
-/** A circle: finger tight, then criss-cross in stages to torque. */
+/**
+ * A circle: finger tight, then criss-cross in stages to torque.
+ * @example circleLines({ id: 'f', name: 'Cover bolts', role: 'cover', lock: 'none', grade: '', count: entry(9), torque: entry(10) }, 2, 'Cover').length // 3
+ */
 export function circleLines(f: Fastener, stages: number, section: string): SheetLine[] {
   const n = f.count?.value ?? 0;
   const name = f.name || 'Bolts';

@@ -7,6 +7,7 @@ import { formatWithUnit } from '../units/quantity';
 /**
  * The fasteners that the clutch of this job has, without torques: those belong to the machine's manual and are typed
  * in. A start for the builder's own list.
+ * @example usualFasteners(blank, id).map((f) => f.name) // ["Hub nut", "Spring bolts", "Cover bolts"]
  */
 export function usualFasteners(job: Job, newId: () => string): Fastener[] {
   const { springs } = job;
@@ -47,6 +48,7 @@ const SMALL = 15;
 /**
  * A torque in both units, the one it was given in first: "9 ft-lb (12.2 N·m)". Conversions are where bolts get broken.
  * @param like another torque whose unit goes first, for a share of it
+ * @example bothTorques({ value: 12, typed: '12 Nm' }) // "12 Nm (106 in·lb)"
  */
 export function bothTorques(torque: Entry, choice: UnitChoice = {}, like: Entry = torque): string {
   const { value, typed } = torque;
@@ -78,7 +80,10 @@ export function usualTorque(size: Mm): NewtonMetre {
   return (NUT_FACTOR * size * PRELOAD_STRESS * STRESS_AREA * size * size) / 1000;
 }
 
-/** A torque below a third or above twice the usual one is asked about: in-lb and ft-lb differ twelve times. */
+/**
+ * A torque below a third or above twice the usual one is asked about: in-lb and ft-lb differ twelve times.
+ * @example isUnusual(90, 6) // true
+ */
 export function isUnusual(torque: NewtonMetre, size: Mm): boolean {
   const usual = usualTorque(size);
   return torque < usual / 3 || torque > usual * 2;

@@ -51,5 +51,8 @@ export interface SheetLine {
   readonly optional?: boolean;
 }
 
-/** The words of a line in base units: what a mark remembers. */
+/**
+ * The words of a line in base units: what a mark remembers.
+ * @example wordsOf({ text: ['Hub on'] }) // "Hub on"
+ */
 export const wordsOf = (line: Pick<SheetLine, 'text'>): string => readSentence(line.text);

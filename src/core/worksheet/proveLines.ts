@@ -14,6 +14,7 @@ const OIL: School = {
  * creep and stall, a loaded pull, break-in, and the measurements after it.
  * @param job the record; never throws for one that passes the schema
  * Source: workshop practice; `docs/mechanics.md`, prove.
+ * @example proveLines(farm).map((l) => l.key) // ["leverWork", "oRings", "oil", "dragTest", "creep", "stall", "slip", "breakIn", "recheck"]
  */
 export function proveLines(job: Job): SheetLine[] {
   const auto = job.expanding.fitted;

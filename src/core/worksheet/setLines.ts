@@ -13,6 +13,7 @@ import type { SheetLine } from './line';
  * and where lift went. Lines of parts that it has not are left away.
  * @param job the record; never throws for one that passes the schema
  * Source: workshop practice; `docs/mechanics.md` sections 6 to 8.
+ * @example setLines(farm).map((l) => l.key) // ["pushrod", "pedal", "lift", "thumb"]
  */
 export function setLines(job: Job): SheetLine[] {
   const by = releasedBy(job);

@@ -28,6 +28,7 @@ const MINUTE_MS = 60_000;
  * @param now ISO time
  * @throws {DomainError} for minutes out of range
  * Source: arithmetic; `docs/mechanics.md`, build.
+ * @example soakState('2026-11-28T08:00:00.000Z', 60, 20, now).status // "done"
  */
 export function soakState(
   start: string | undefined,
@@ -64,7 +65,10 @@ export function minutesText(minutes: number): string {
   return h === 0 ? `${m} min` : m === 0 ? `${h} h` : `${h} h ${m} min`;
 }
 
-/** Minutes of soak planned and least of a job: what was entered, else the design estimate. */
+/**
+ * Minutes of soak planned and least of a job: what was entered, else the design estimate.
+ * @example soakOf(blank).least // 20
+ */
 export function soakOf({ build }: Pick<Job, 'build'>): {
   readonly plan: number;
   readonly least: number;

@@ -54,6 +54,7 @@ const orderKey = (line: SheetLine): string => (line.plateId === undefined ? line
  * The steps of a stage: the core's lines for this very pack with the shop's own among them, in the shop's order, each
  * with what was done at it. A line that an order does not name stays after the one it follows in the core's order.
  * Never throws for a job that passes the schema.
+ * @example stepsOf(blank, 'set').length // 7
  */
 export function stepsOf(job: Job, stage: WorkStage): SheetStep[] {
   const sheet = job.work[stage];
@@ -93,7 +94,10 @@ function inOrder(lines: readonly SheetLine[], order: readonly string[]): SheetLi
   });
 }
 
-/** Whether a step still holds the sign-off up. */
+/**
+ * Whether a step still holds the sign-off up.
+ * @example isOpen(stepsOf(blank, 'set')[0]) // true
+ */
 export const isOpen = ({ state, line }: SheetStep): boolean =>
   state === 'failed' || state === 'changed' || (state === 'open' && !line.optional);
 
@@ -108,7 +112,10 @@ function withRecord(job: Job, stage: WorkStage, key: string, record: StepRecord)
   return withSheet(job, stage, { records: empty ? others : { ...others, [key]: record } });
 }
 
-/** Marks a step done by who stands at the bench, with what its line says now; or takes the mark away. */
+/**
+ * Marks a step done by who stands at the bench, with what its line says now; or takes the mark away.
+ * @example stepMarked(blank, 'set', 'fluid', true, now).work.set.records.fluid.done.at // "2026-11-28T10:00:00.000Z"
+ */
 export function stepMarked(
   job: Job,
   stage: WorkStage,
@@ -123,7 +130,10 @@ export function stepMarked(
   return withRecord(job, stage, key, done ? { ...rest, done: mark } : rest);
 }
 
-/** Changes what is written at a step: a note, what was done otherwise, why it was left out. Empty text takes it away. */
+/**
+ * Changes what is written at a step: a note, what was done otherwise, why it was left out. Empty text takes it away.
+ * @example stepNoted(blank, 'set', 'fluid', { note: 'DOT 4' }).work.set.records.fluid.note // "DOT 4"
+ */
 export function stepNoted(
   job: Job,
   stage: WorkStage,
@@ -135,16 +145,26 @@ export function stepNoted(
   return withRecord(job, stage, key, kept as StepRecord);
 }
 
-/** Adds a step of the shop's own at the end. */
+/**
+ * Adds a step of the shop's own at the end.
+ * @example ownStepAdded(blank, 'set', { id: 'a', text: 'Ask the rider' }).work.set.own.length // 1
+ */
 export const ownStepAdded = (job: Job, stage: WorkStage, step: OwnStep): Job =>
   withSheet(job, stage, { own: [...job.work[stage].own, step] });
 
+/**
+ * The text of a step of the shop’s own, written anew. Never throws.
+ * @example ownStepWritten(ownStepAdded(blank, 'set', { id: 'a', text: '' }), 'set', 'a', 'Ask').work.set.own[0].text // "Ask"
+ */
 export const ownStepWritten = (job: Job, stage: WorkStage, id: string, text: string): Job =>
   withSheet(job, stage, {
     own: job.work[stage].own.map((s) => (s.id === id ? { ...s, text } : s)),
   });
 
-/** Takes a step of the shop's own out; lines of the core are left out with a reason instead. */
+/**
+ * Takes a step of the shop's own out; lines of the core are left out with a reason instead.
+ * @example ownStepRemoved(ownStepAdded(blank, 'set', { id: 'a', text: '' }), 'set', 'a').work.set.own.length // 0
+ */
 export function ownStepRemoved(job: Job, stage: WorkStage, id: string): Job {
   const sheet = job.work[stage];
   const { [`own:${id}`]: _gone, ...records } = sheet.records;
@@ -155,7 +175,10 @@ export function ownStepRemoved(job: Job, stage: WorkStage, id: string): Job {
   });
 }
 
-/** Moves a step one place up or down; the plates move together. The same record at the end of the list. */
+/**
+ * Moves a step one place up or down; the plates move together. The same record at the end of the list.
+ * @example stepMoved(blank, 'set', 'bleed', -1).work.set.order.indexOf('bleed') // 0
+ */
 export function stepMoved(job: Job, stage: WorkStage, key: string, by: -1 | 1): Job {
   const steps = stepsOf(job, stage);
   const keys = [...new Set(steps.map((s) => orderKey(s.line)))];
@@ -170,7 +193,10 @@ export function stepMoved(job: Job, stage: WorkStage, key: string, by: -1 | 1): 
   return withSheet(job, stage, { order });
 }
 
-/** Clutches that share a template: the same springs, release and auto parts. */
+/**
+ * Clutches that share a template: the same springs, release and auto parts.
+ * @example familyOf(blank) // "coil-hydraulic"
+ */
 export function familyOf(job: Job): string {
   return [
     job.springs.type,
@@ -180,13 +206,19 @@ export function familyOf(job: Job): string {
   ].join('-');
 }
 
-/** The shop's own way with a family, from the sheet of one job. */
+/**
+ * The shop's own way with a family, from the sheet of one job.
+ * @example templateOf(blank.work.set).own.length // 0
+ */
 export const templateOf = (sheet: Worksheet): SheetTemplate => ({
   own: sheet.own,
   order: sheet.order,
 });
 
-/** A template laid over the sheet of a job; what was done stays. Own steps that the job has already are kept. */
+/**
+ * A template laid over the sheet of a job; what was done stays. Own steps that the job has already are kept.
+ * @example templateApplied(blank, 'set', { order: [], own: [] }).work.set.order.length // 0
+ */
 export function templateApplied(job: Job, stage: WorkStage, template: SheetTemplate): Job {
   const { own } = job.work[stage];
   const known = new Set(template.own.map((s) => s.id));
@@ -196,7 +228,10 @@ export function templateApplied(job: Job, stage: WorkStage, template: SheetTempl
   });
 }
 
-/** The outcome of a test, which is done with it. */
+/**
+ * The outcome of a test, which is done with it.
+ * @example testJudged(blank, 'drag', 'pass', now).prove.outcomes.drag // "pass"
+ */
 export function testJudged(job: Job, test: ProveTest, outcome: ProveOutcome, at: string): Job {
   const next: Job = {
     ...job,

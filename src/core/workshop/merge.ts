@@ -61,6 +61,7 @@ const byKey = <T>(items: Readonly<Record<string, T>>) => new Map(Object.entries(
 /**
  * What taking a file into a workshop would change, thing by thing; nothing is changed by asking.
  * @returns every thing of the file, in the file's order; what is only here is left alone and not listed
+ * @example planMerge(workshop, workshop).length // 70
  */
 export function planMerge(here: Workshop, file: Workshop): readonly MergeItem[] {
   return [
@@ -79,7 +80,10 @@ export function planMerge(here: Workshop, file: Workshop): readonly MergeItem[] 
   ];
 }
 
-/** What to do where nothing was chosen: both are kept of what may be two things; a sheet of ours stays. */
+/**
+ * What to do where nothing was chosen: both are kept of what may be two things; a sheet of ours stays.
+ * @example choiceFor({ kind: 'job', state: 'new' }) // "both"
+ */
 export const choiceFor = (item: MergeItem): MergeChoice =>
   item.kind === 'template' ? 'here' : 'both';
 
@@ -93,6 +97,7 @@ export interface Merged {
  * A workshop with a file taken in. Nothing that is here is lost unless the file's was chosen in its place.
  * @param choices by key of the item; see {@link choiceFor} for what is not named
  * @param newId makes identifiers for what is kept beside ours
+ * @example merged(workshop, workshop, new Map(), id).workshop.jobs.length // 1
  */
 export function merged(
   here: Workshop,

@@ -7,7 +7,10 @@ import { benchJob, kitOf } from '../kit';
 import { numberQuestion, oneQuestion } from '../marking';
 import type { Exercise } from '../model';
 
-/** The linings have bedded in: what has become of the gap, and of the clamp. */
+/**
+ * The linings have bedded in: what has become of the gap, and of the clamp.
+ * @example afterBreakIn(7).questions.length // 5
+ */
 export function afterBreakIn(seed: number): Exercise {
   const dice = new Dice(seed);
   const kit = kitOf(dice);

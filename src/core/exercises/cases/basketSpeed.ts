@@ -5,7 +5,10 @@ import { Dice } from '../dice';
 import { numberQuestion, oneQuestion } from '../marking';
 import type { Exercise } from '../model';
 
-/** Weights on the basket, and shoes on the input shaft. */
+/**
+ * Weights on the basket, and shoes on the input shaft.
+ * @example basketSpeed(7).questions.length // 3
+ */
 export function basketSpeed(seed: number): Exercise {
   const dice = new Dice(seed);
   const count = dice.pick([4, 6, 8]);

@@ -20,7 +20,10 @@ function verdictsOf(job: Job): { readonly holds: boolean; readonly releases: boo
   return { holds: good('holds'), releases: good('releases') };
 }
 
-/** A complaint with its measurements: which cure it asks for. */
+/**
+ * A complaint with its measurements: which cure it asks for.
+ * @example complaint(7).questions.length // 2
+ */
 export function complaint(seed: number): Exercise {
   const dice = new Dice(seed);
   const sort: Sort = SORTS[dice.whole(0, SORTS.length - 1)] ?? 'drags';

@@ -31,7 +31,10 @@ const EASILY_LOST = [
 ] as const;
 const OTHERS = ['Cover bolts', 'Dowels', 'Springs', 'Wire rings'] as const;
 
-/** Counted out yesterday, counted in today. */
+/**
+ * Counted out yesterday, counted in today.
+ * @example countIn(7).questions.length // 2
+ */
 export function countIn(seed: number): Exercise {
   const dice = new Dice(seed);
   const lost = dice.chance(0.15) ? undefined : EASILY_LOST[dice.whole(0, EASILY_LOST.length - 1)];

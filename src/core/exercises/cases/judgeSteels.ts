@@ -10,7 +10,10 @@ import type { Exercise } from '../model';
 
 const BLADES = [0.05, 0.1, 0.15, 0.2, 0.25] as const;
 
-/** New discs on the bench, and steels of which some are warped. */
+/**
+ * New discs on the bench, and steels of which some are warped.
+ * @example judgeSteels(7).questions.length // 2
+ */
 export function judgeSteels(seed: number): Exercise {
   const dice = new Dice(seed);
   const kit = { ...kitOf(dice), discs: 6 };

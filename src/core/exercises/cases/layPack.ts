@@ -9,7 +9,10 @@ import type { Exercise } from '../model';
 
 const FAULTS = ['swapped', 'bore', 'direction', 'slot'] as const;
 
-/** A pack that somebody has laid, with one fault in it. */
+/**
+ * A pack that somebody has laid, with one fault in it.
+ * @example layPack(7).questions.length // 2
+ */
 export function layPack(seed: number): Exercise {
   const dice = new Dice(seed);
   const kit = { ...kitOf(dice), discs: dice.whole(5, 7) };

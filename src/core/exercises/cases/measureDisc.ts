@@ -12,7 +12,10 @@ const THICKNESS: EntrySpec = { quantity: 'length', bounds: { above: 0, max: 10 }
 /** Readings further apart round the disc than this leave a side unseen, places. */
 const WIDEST = 3;
 
-/** A worn disc that is thinner on one side. */
+/**
+ * A worn disc that is thinner on one side.
+ * @example measureDisc(7).questions.length // 3
+ */
 export function measureDisc(seed: number): Exercise {
   const dice = new Dice(seed);
   const nominal = dice.pick([2.8, 2.9, 3, 3.2, 3.5]);

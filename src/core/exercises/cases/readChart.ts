@@ -6,7 +6,10 @@ import type { Exercise } from '../model';
 
 const INCH = 25.4;
 
-/** A chart of steps in inches, and a caliper in millimetres. */
+/**
+ * A chart of steps in inches, and a caliper in millimetres.
+ * @example readChart(7).questions.length // 2
+ */
 export function readChart(seed: number): Exercise {
   const dice = new Dice(seed);
   const low = dice.whole(262, 282) * 0.005;

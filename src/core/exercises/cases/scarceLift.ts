@@ -5,7 +5,10 @@ import { Dice } from '../dice';
 import { numberQuestion, oneQuestion } from '../marking';
 import type { Exercise } from '../model';
 
-/** A rider wants a lighter lever; there is a part for it. */
+/**
+ * A rider wants a lighter lever; there is a part for it.
+ * @example scarceLift(7).questions.length // 2
+ */
 export function scarceLift(seed: number): Exercise {
   const dice = new Dice(seed);
   const faces = 2 * dice.whole(6, 8);

@@ -14,7 +14,10 @@ function isPlain(adjuster: Adjuster, gap: number): boolean {
   return Math.abs((marks % 1) - 0.5) > 0.15;
 }
 
-/** An install gap by turns and marks, and the first reading at the lever. */
+/**
+ * An install gap by turns and marks, and the first reading at the lever.
+ * @example setGap(7).questions.length // 5
+ */
 export function setGap(seed: number): Exercise {
   const dice = new Dice(seed);
   const adjuster = { pitch: dice.pick([0.75, 1, 1.25]), marksPerTurn: dice.pick([6, 8, 12]) };

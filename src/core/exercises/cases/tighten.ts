@@ -5,7 +5,10 @@ import { Dice } from '../dice';
 import { numberQuestion, oneQuestion, right, wrong } from '../marking';
 import type { Exercise, Mark, OrderQuestion } from '../model';
 
-/** A circle of spring bolts, its torque in another unit, and the hub nut. */
+/**
+ * A circle of spring bolts, its torque in another unit, and the hub nut.
+ * @example tighten(7).questions.length // 4
+ */
 export function tighten(seed: number): Exercise {
   const dice = new Dice(seed);
   const bolts = dice.pick([6, 8]);

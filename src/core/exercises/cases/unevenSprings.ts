@@ -4,7 +4,10 @@ import { Dice } from '../dice';
 import { numberQuestion, right, wrong } from '../marking';
 import type { Exercise, RingQuestion } from '../model';
 
-/** Two kinds of spring for one ring. */
+/**
+ * Two kinds of spring for one ring.
+ * @example unevenSprings(7).questions.length // 2
+ */
 export function unevenSprings(seed: number): Exercise {
   const dice = new Dice(seed);
   const places = dice.pick([6, 8]);

@@ -13,7 +13,10 @@ interface Piece {
   readonly good: boolean;
 }
 
-/** Bolts of two heights and a handful of small parts: what goes back in. */
+/**
+ * Bolts of two heights and a handful of small parts: what goes back in.
+ * @example usedAgain(7).questions.length // 2
+ */
 export function usedAgain(seed: number): Exercise {
   const dice = new Dice(seed);
   const room = dice.real(7, 9, 0.1);

@@ -70,7 +70,10 @@ export interface Plate {
 
 export type RadiusModel = 'uniformWear' | 'uniformPressure';
 
-/** The readings of a plate in the order of their points. */
+/**
+ * The readings of a plate in the order of their points.
+ * @example readingsOf({ id: 'p1', kindId: 'disc', readings: { 1: { value: 2.9 } } }).length // 1
+ */
 export function readingsOf({ readings }: Plate): readonly Entry[] {
   if (!readings) return NO_READINGS;
   const found: Entry[] = [];

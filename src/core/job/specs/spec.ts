@@ -13,7 +13,10 @@ export interface FieldSpec extends EntrySpec {
   readonly hint?: string;
 }
 
-/** Only for the type: every field is checked, and all look alike from outside. */
+/**
+ * Only for the type: every field is checked, and all look alike from outside.
+ * @example spec({ label: 'Lift', symbol: 'x', quantity: 'length', bounds: { above: 0, max: 20 } }).label // "Lift"
+ */
 export const spec = (s: FieldSpec): FieldSpec => s;
 
 export const thickness = {

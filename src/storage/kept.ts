@@ -1,0 +1,33 @@
+/*
+ * A browser that is short of room may throw all of the stored workshop away, without a word. It leaves cookies alone: one
+ * that says no more than that there was a workshop tells a loss from a first visit.
+ */
+
+/** As long as browsers keep a cookie, in seconds: 400 days from the last time that something was stored. */
+const LONGEST = 400 * 24 * 60 * 60;
+
+/** `gone`: its loss was found, and nobody has read of it yet. */
+type Kept = 'kept' | 'gone';
+
+const nameOf = (workshop: string): string => `${workshop}-kept`;
+
+function write(workshop: string, value: Kept | '', seconds: number): void {
+  document.cookie = `${nameOf(workshop)}=${value}; Max-Age=${seconds}; Path=/; SameSite=Strict`;
+}
+
+/** What is known of a workshop of that name in this browser; nothing where nobody entered anything. */
+export function keptState(workshop: string): Kept | undefined {
+  const cookies = document.cookie.split('; ');
+  return (['gone', 'kept'] as const).find((k) => cookies.includes(`${nameOf(workshop)}=${k}`));
+}
+
+/** Remembers that a workshop holds what somebody entered; a loss that nobody has read of stays one. */
+export function rememberKept(workshop: string): void {
+  if (keptState(workshop) !== 'gone') write(workshop, 'kept', LONGEST);
+}
+
+/** Remembers a loss until it was read. */
+export const rememberGone = (workshop: string): void => write(workshop, 'gone', LONGEST);
+
+/** The loss was read: from now on it is a workshop like any other. */
+export const forgetGone = (workshop: string): void => write(workshop, 'kept', LONGEST);
