@@ -402,8 +402,8 @@ test('numbers are taken as people write them, and asked about where another unit
   await expect(shop.field('pack.kinds.disc.outerRadius')).toHaveValue('117.475');
   // 2.92 in would be 74 mm: asked about, and one key gives what was meant.
   await shop.type(disc, '2.92 in');
-  await expect(page.getByText(/did you mean 2\.92 mm\?/i)).toBeVisible();
-  await page.getByRole('button', { name: '2.92 mm', exact: true }).click();
+  await expect(page.getByText(/did you mean 2\.920 mm/i)).toBeVisible();
+  await page.getByRole('button', { name: '2.920 mm', exact: true }).click();
   await expect(shop.field(disc)).toHaveValue('2.92');
   await shop.type(disc, '2.9 kg');
   await expect(page.getByText(/“kg” is not a unit for this field/)).toBeVisible();
