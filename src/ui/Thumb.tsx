@@ -1,7 +1,7 @@
-import { createElement, useState } from 'react';
+import { createElement, memo, useState } from 'react';
 import { View } from 'react-native';
 
-import { useStrata } from './theme';
+import { FONT, useStrata } from './theme';
 import { Words } from './Words';
 
 interface Props {
@@ -43,28 +43,62 @@ interface Key {
   preventDefault(): void;
 }
 
-/** An upright lever for one thumb, wide enough for a glove; it stays where it is left. */
+/** Where it stands, in words and as a place; the same when it is drawn and when it is moved. */
+const at = (value: number, travel: number) => ({
+  percent: `${Math.round(value * 100)} %`,
+  now: String(Math.round(value * 100)),
+  // Moved by the compositor: the page need not be laid out again in each frame of a pull.
+  transform: `translateY(${(1 - value) * travel}px)`,
+});
+
+/** The place of a thumb, moved without having it drawn anew. */
+class Place {
+  private whole: HTMLElement | null = null;
+  private grip: HTMLElement | null = null;
+
+  constructor(private value: number) {}
+
+  readonly holdsWhole = (node: HTMLElement | null): void => void (this.whole = node);
+  readonly holdsGrip = (node: HTMLElement | null): void => void (this.grip = node);
+  readonly now = (): number => this.value;
+
+  move(next: number, travel: number, say: Props['say']): number {
+    this.value = within(next);
+    const { percent, now, transform } = at(this.value, travel);
+    this.whole?.setAttribute('aria-valuenow', now);
+    this.whole?.setAttribute('aria-valuetext', say(this.value));
+    if (this.grip) {
+      this.grip.style.transform = transform;
+      this.grip.textContent = percent;
+    }
+    return this.value;
+  }
+}
+
+/**
+ * An upright lever for one thumb, wide enough for a glove; it stays where it is left. A pull moves it as often as a screen
+ * draws, so that it moves its own grip and does not have itself drawn anew for each.
+ */
 export function Thumb({ label, start, height, ends, say, onChange }: Props) {
   const strata = useStrata();
-  const [shown, setShown] = useState(start);
+  const [place] = useState(() => new Place(start));
   const travel = height - GRIP;
-  const to = (next: number) => {
-    setShown(within(next));
-    onChange(within(next));
-  };
+  const to = (next: number) => onChange(place.move(next, travel, say));
   const follow = ({ clientY, currentTarget }: Press) => {
     const { top } = currentTarget.getBoundingClientRect();
     to(1 - (clientY - top - GRIP / 2) / travel);
   };
+  const drawn = at(place.now(), travel);
   const box = {
+    ref: place.holdsWhole,
     role: 'slider',
     tabIndex: 0,
     'aria-label': label,
     'aria-orientation': 'vertical',
     'aria-valuemin': 0,
     'aria-valuemax': 100,
-    'aria-valuenow': Math.round(shown * 100),
-    'aria-valuetext': say(shown),
+    'aria-valuenow': drawn.now,
+    'aria-valuetext': say(place.now()),
     onPointerDown: (event: Press) => {
       event.currentTarget.setPointerCapture(event.pointerId);
       follow(event);
@@ -76,7 +110,7 @@ export function Thumb({ label, start, height, ends, say, onChange }: Props) {
       const next = KEYS[event.key];
       if (!next) return;
       event.preventDefault();
-      to(next(shown));
+      to(next(place.now()));
     },
     style: {
       position: 'relative',
@@ -91,45 +125,60 @@ export function Thumb({ label, start, height, ends, say, onChange }: Props) {
       userSelect: 'none',
     },
   };
-  const end = (text: string, where: object) => (
-    <View
-      aria-hidden
-      style={{ position: 'absolute', left: 0, right: 0, alignItems: 'center', ...where }}
-    >
-      <Words soft size={13}>
-        {text}
-      </Words>
-    </View>
-  );
+  const handle = {
+    key: 'grip',
+    ref: place.holdsGrip,
+    'aria-hidden': true,
+    style: {
+      position: 'absolute',
+      left: 4,
+      right: 4,
+      top: 0,
+      transform: drawn.transform,
+      height: GRIP - 4,
+      lineHeight: `${GRIP - 4}px`,
+      borderRadius: 6,
+      backgroundColor: strata.slate,
+      color: strata.onSlate,
+      fontFamily: FONT.textBold,
+      fontSize: 14,
+      textAlign: 'center',
+      pointerEvents: 'none',
+    },
+  };
   return (
     <View style={{ alignItems: 'center', gap: 4 }}>
       {createElement(
         'div',
         box,
-        end(ends[0], { top: 6 }),
-        end(ends[1], { bottom: 6 }),
-        <View
-          style={{
-            position: 'absolute',
-            left: 4,
-            right: 4,
-            top: (1 - shown) * travel,
-            height: GRIP - 4,
-            borderRadius: 6,
-            backgroundColor: strata.slate,
-            alignItems: 'center',
-            justifyContent: 'center',
-            pointerEvents: 'none',
-          }}
-        >
-          <Words bold size={14} style={{ color: strata.onSlate }} aria-hidden>
-            {`${Math.round(shown * 100)} %`}
-          </Words>
-        </View>,
+        <End key="above" text={ends[0]} above />,
+        <End key="below" text={ends[1]} />,
+        createElement('div', handle, drawn.percent),
       )}
-      <Words size={14} aria-hidden>
-        {label}
-      </Words>
+      <Name label={label} />
     </View>
   );
 }
+
+/** What stands at an end; the same however far the thumb goes. */
+const End = memo(function End({ text, above = false }: { text: string; above?: boolean }) {
+  return (
+    <View aria-hidden style={[END, above ? ABOVE : BELOW]}>
+      <Words soft size={13}>
+        {text}
+      </Words>
+    </View>
+  );
+});
+
+const END = { position: 'absolute', left: 0, right: 0, alignItems: 'center' } as const;
+const ABOVE = { top: 6 } as const;
+const BELOW = { bottom: 6 } as const;
+
+const Name = memo(function Name({ label }: { label: string }) {
+  return (
+    <Words size={14} aria-hidden>
+      {label}
+    </Words>
+  );
+});

@@ -2,7 +2,7 @@ import type { MotionSpeeds } from '@/core/takeoff/motion';
 import type { Strata } from '@/drawing/palette';
 
 import type { Frame, Turned } from './paint';
-import { Glyphs, paintFront, paintSection } from './paint';
+import { Glyphs, paintFront, paintSection, Stripes } from './paint';
 import type { Scene } from './scene';
 
 /** Marks travel by so many pixels a second for each rpm: slowed, so that the eye can follow. */
@@ -16,6 +16,7 @@ const SMALLEST = 40;
 export class Painter {
   private turned: Turned = { basket: 0, hub: 0, flow: 0, front: 0, drum: 0, back: 0 };
   private readonly glyphs = new Glyphs();
+  private readonly stripes = new Stripes();
 
   constructor(
     private readonly section: HTMLCanvasElement,
@@ -44,7 +45,7 @@ export class Painter {
     }
     const whole = { ...frame, turned: this.turned };
     const ctx = prepared(this.section, this.scene.width, this.scene.height);
-    if (ctx) paintSection(ctx, this.scene, whole, this.strata, this.glyphs);
+    if (ctx) paintSection(ctx, this.scene, whole, this.strata, this.glyphs, this.stripes);
     const size = this.front?.clientWidth ?? 0;
     // On its way out of the page a canvas has no size any more.
     if (!this.front || size < SMALLEST) return;

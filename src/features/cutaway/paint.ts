@@ -28,7 +28,9 @@ export interface Turned {
   readonly back: number;
 }
 
-const MARKS = [1.6, 9.4];
+/** Marks that travel along a plate, each so wide and so far from the next. */
+const MARK = 1.6;
+const APART = 11;
 const FLOW = [12, 6];
 const NONE: number[] = [];
 /** Arm of the rod: degrees over the whole lever. */
@@ -38,7 +40,7 @@ const FACES = 0.35;
 /**
  * Paints the clutch in section. A canvas and not shapes of a page: two dozen layers that move sixty times a second are more
  * than a phone has time to lay out.
- * @param glyphs kept from one frame to the next: paths that are the same each time
+ * @param glyphs kept from one frame to the next: paths that are the same each time, and so are the marks
  */
 export function paintSection(
   ctx: CanvasRenderingContext2D,
@@ -46,6 +48,7 @@ export function paintSection(
   { look, load, heat, turned }: Frame,
   strata: Strata,
   glyphs: Glyphs,
+  stripes: Stripes,
 ): void {
   const { shape, left, top, basket, hub, rod, seat, ridgeFoot, floor } = scene;
   const fill = (box: Box, colour: string) => {
@@ -77,13 +80,10 @@ export function paintSection(
   fill({ ...hub, y: scene.wallTop, height: floor - scene.wallTop + 26 }, strata.steel);
 
   const marks = (box: Box, colour: string, offset: number) => {
-    ctx.strokeStyle = colour;
-    ctx.lineWidth = box.height;
-    ctx.lineDashOffset = -offset;
-    ctx.beginPath();
-    ctx.moveTo(box.x, box.y + box.height / 2);
-    ctx.lineTo(box.x + box.width, box.y + box.height / 2);
-    ctx.stroke();
+    const stripe = stripes.of(ctx, colour, offset);
+    if (!stripe) return;
+    ctx.fillStyle = stripe;
+    ctx.fillRect(box.x, box.y, box.width, box.height);
   };
 
   const paintLayer = (s: LayerShape, rise: number) => {
@@ -97,18 +97,14 @@ export function paintSection(
       fill(core, strata.stop);
       ctx.globalAlpha = 1;
     }
-    ctx.setLineDash(MARKS);
     const offset = disc ? turned.basket : turned.hub;
     if (linings.length > 0) for (const box of linings) marks(box, strata.groove, offset);
     else marks(inner(core), strata.ground, offset);
-    ctx.setLineDash(NONE);
     if (s.expands && look.growth > 0) {
       const height = look.growth * scene.openScale;
       const grown = { ...core, y: s.row.y - height, height };
       fill(grown, strata.ochre);
-      ctx.setLineDash(MARKS);
       marks(inner(grown), strata.groove, offset);
-      ctx.setLineDash(NONE);
     }
     const signs = glyphs.of(s);
     if (signs.line) {
@@ -133,10 +129,8 @@ export function paintSection(
   };
   fill(foot, strata.floor);
   fill(press, strata.slate);
-  ctx.setLineDash(MARKS);
   marks(inner(foot), strata.ground, turned.hub);
   marks(inner(press), strata.ground, turned.hub);
-  ctx.setLineDash(NONE);
 
   // The rod, its bearing under the plate, and the arm that the lever turns.
   fill(
@@ -193,6 +187,36 @@ const inner = (box: Box): Box => ({
   y: box.y + box.height * 0.28,
   height: Math.max(1.2, box.height * 0.44),
 });
+
+/** The finest that a screen draws, so that one tile is sharp on all. */
+const DENSE = 3;
+
+/**
+ * Travelling marks as one small picture that repeats, made once a colour: dashes worked out along three dozen linings in each
+ * frame are more than a phone has time for.
+ */
+export class Stripes {
+  private readonly kept = new Map<string, CanvasPattern | null>();
+
+  /** @param offset pixels that the marks have travelled */
+  of(ctx: CanvasRenderingContext2D, colour: string, offset: number): CanvasPattern | null {
+    let stripe = this.kept.get(colour);
+    if (stripe === undefined) this.kept.set(colour, (stripe = tile(ctx, colour)));
+    stripe?.setTransform({ a: 1 / DENSE, d: 1, e: offset % APART });
+    return stripe;
+  }
+}
+
+function tile(ctx: CanvasRenderingContext2D, colour: string): CanvasPattern | null {
+  const canvas = document.createElement('canvas');
+  canvas.width = APART * DENSE;
+  canvas.height = 1;
+  const picture = canvas.getContext('2d');
+  if (!picture) return null;
+  picture.fillStyle = colour;
+  picture.fillRect(0, 0, MARK * DENSE, 1);
+  return ctx.createPattern(canvas, 'repeat');
+}
 
 /** Signs of layers as paths, made once. */
 export class Glyphs {
