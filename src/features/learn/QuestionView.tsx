@@ -14,6 +14,7 @@ import type {
 import type { Job } from '@/core/job/types';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
+import { FieldGrid } from '@/ui/FieldGrid';
 import { Section } from '@/features/section/Section';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -94,12 +95,14 @@ function NumberAnswer({ question, answer, disabled, onAnswer }: NumberProps) {
   const text = typeof answer === 'string' ? answer : '';
   if (disabled) return <Digits size={18}>{text}</Digits>;
   return (
-    <LooseField
-      label="Answer"
-      spec={question.spec}
-      initial={text}
-      onValue={(_value, typed) => onAnswer(typed)}
-    />
+    <FieldGrid>
+      <LooseField
+        label="Answer"
+        spec={question.spec}
+        initial={text}
+        onValue={(_value, typed) => onAnswer(typed)}
+      />
+    </FieldGrid>
   );
 }
 

@@ -8,6 +8,7 @@ import { useJobId, useJobPart } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
+import { FieldGrid } from '@/ui/FieldGrid';
 import { Panel } from '@/ui/Panel';
 import { Words } from '@/ui/Words';
 
@@ -34,7 +35,9 @@ export function LayPack() {
     return <Words soft>A kind of disc and a kind of steel are needed to lay a pack.</Words>;
   return (
     <Panel title="Lay the pack at once" summary="Discs and steels in turn" initiallyOpen={empty}>
-      <LooseField label="Friction discs in the pack" spec={DISCS} onValue={setDiscs} />
+      <FieldGrid>
+        <LooseField label="Friction discs in the pack" spec={DISCS} onValue={setDiscs} />
+      </FieldGrid>
       <Choice
         label="First and last"
         value={first}

@@ -11,6 +11,7 @@ import type { UnitChoice } from '@/core/units/quantity';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
+import { FieldGrid } from '@/ui/FieldGrid';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { WhenRead } from '@/features/jobs/WhenRead';
@@ -86,7 +87,9 @@ function Search() {
         ]}
         onToggle={(m) => setMay(toggled(MAY, may, m))}
       />
-      <LooseField label="Lever pull at most" spec={PULL} onValue={setMaxPull} />
+      <FieldGrid>
+        <LooseField label="Lever pull at most" spec={PULL} onValue={setMaxPull} />
+      </FieldGrid>
       {run.state === 'running' ? (
         <>
           <ProgressLine share={run.share} label="Sets looked at" />
