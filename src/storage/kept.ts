@@ -9,10 +9,11 @@ const LONGEST = 400 * 24 * 60 * 60;
 /** `gone`: its loss was found, and nobody has read of it yet. */
 type Kept = 'kept' | 'gone';
 
-const nameOf = (workshop: string): string => `${workshop}-kept`;
+/** Cookies are shared by all ports of a machine, what is stored is not: each port has its own. */
+const nameOf = (workshop: string): string => `${workshop}-kept${location.port}`;
 
-function write(workshop: string, value: Kept | '', seconds: number): void {
-  document.cookie = `${nameOf(workshop)}=${value}; Max-Age=${seconds}; Path=/; SameSite=Strict`;
+function write(workshop: string, value: Kept): void {
+  document.cookie = `${nameOf(workshop)}=${value}; Max-Age=${LONGEST}; Path=/; SameSite=Strict`;
 }
 
 /** What is known of a workshop of that name in this browser; nothing where nobody entered anything. */
@@ -23,11 +24,11 @@ export function keptState(workshop: string): Kept | undefined {
 
 /** Remembers that a workshop holds what somebody entered; a loss that nobody has read of stays one. */
 export function rememberKept(workshop: string): void {
-  if (keptState(workshop) !== 'gone') write(workshop, 'kept', LONGEST);
+  if (keptState(workshop) !== 'gone') write(workshop, 'kept');
 }
 
 /** Remembers a loss until it was read. */
-export const rememberGone = (workshop: string): void => write(workshop, 'gone', LONGEST);
+export const rememberGone = (workshop: string): void => write(workshop, 'gone');
 
 /** The loss was read: from now on it is a workshop like any other. */
-export const forgetGone = (workshop: string): void => write(workshop, 'kept', LONGEST);
+export const forgetGone = (workshop: string): void => write(workshop, 'kept');

@@ -21,9 +21,16 @@ const LAYOUTS = (['pack', 'startAndPack', 'startAndBelt', 'belt'] as const).map(
   label: LAYOUT_NAME[value],
 }));
 
-/** Behind a start clutch it is mostly the shift pedal that opens the pack; what is entered stays as it is. */
-const isBlank = ({ type: _type, liftReadings, ...rest }: Job['release']): boolean =>
-  liftReadings.length === 0 && Object.keys(rest).length === 0;
+/**
+ * Behind a start clutch it is mostly the shift pedal that opens the pack, whose lift is only measured; chosen by mistake it
+ * leaves nothing behind. What is entered of the release stays as it is.
+ */
+function releaseFor(layout: ClutchLayout, release: Job['release']): Job['release'] {
+  const { type, liftReadings, ...entries } = release;
+  if (liftReadings.length > 0 || Object.keys(entries).length > 0) return release;
+  if (layout === 'startAndPack') return { ...release, type: 'measured' };
+  return type === 'measured' ? { ...release, type: 'hydraulic' } : release;
+}
 
 /** Which machine this is, and which clutch it has. */
 export function MachineFields() {
@@ -43,10 +50,7 @@ export function MachineFields() {
         (next === 'startAndPack' || next === 'startAndBelt') && j.startClutch.place === 'none'
           ? { ...j.startClutch, place: 'crank' }
           : j.startClutch,
-      release:
-        next === 'startAndPack' && isBlank(j.release)
-          ? { ...j.release, type: 'measured' }
-          : j.release,
+      release: releaseFor(next, j.release),
     }));
   return (
     <View style={{ gap: 12 }}>

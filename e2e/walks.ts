@@ -1,0 +1,276 @@
+/* Six clutches with their measures: what is typed on the way from nothing to the signature. */
+
+/** One job as a builder types it, from the new job to the signature. */
+export interface Walk {
+  readonly machine: string;
+  /** Answers of the few questions, else which clutch it has. */
+  readonly guide?: readonly string[];
+  readonly complaint: string;
+  readonly aim: string;
+  readonly intake: Readonly<Record<string, string>>;
+  /** What is answered at strip of what the clutch is made like. */
+  readonly clutch: readonly (readonly [string, string])[];
+  /** What is found on the list for taking it apart, and what is not. */
+  readonly listed: RegExp;
+  readonly notListed: RegExp;
+  readonly plates: number;
+  readonly begins: 'Disc' | 'Steel';
+  readonly springs: number;
+  /** Typed by a gauge that is a keyboard, by what is measured. */
+  readonly gauge: Readonly<Record<'Disc' | 'Steel' | 'flat' | 'Spring' | 'Diaphragm', string>>;
+  readonly leastThickness: string;
+  /** Typed where the verdict asks for it, by the end of the field's path. */
+  readonly needed: Readonly<Record<string, string>>;
+  /** Typed besides, by the part of Specify. */
+  readonly besides: readonly (readonly [string, string, string])[];
+  readonly torques: readonly (readonly [string, string])[];
+  readonly lifts: readonly string[];
+  readonly setting: Readonly<Record<string, string>>;
+  readonly gain?: string;
+}
+
+const COIL: Omit<Walk, 'machine' | 'clutch' | 'listed' | 'notListed'> = {
+  complaint: 'Slips',
+  aim: 'More holding',
+  intake: {
+    'engine.peakTorque': '38',
+    'engine.peakTorqueRpm': '7000',
+    'engine.primaryRatio': '62/21',
+  },
+  plates: 15,
+  begins: 'Disc',
+  springs: 6,
+  gauge: { Disc: '2.96', Steel: '1.51', flat: '0.05', Spring: '43.8', Diaphragm: '' },
+  leastThickness: '2.7',
+  needed: {
+    'disc.outerRadius': '117',
+    'disc.innerRadius': '93',
+    seatDistance: '68.7',
+    rate: '29',
+    freeLength: '44',
+    leverTravel: '40',
+    leverRatio: '6.1',
+    masterDiameter: '14',
+    slaveDiameter: '24',
+  },
+  besides: [
+    ['Pack', 'pack.windowMin', '33.4'],
+    ['Pack', 'pack.windowMax', '34.6'],
+    ['Springs', 'springs.coil.groups.spring.solidLength', '24'],
+  ],
+  torques: [
+    ['68', ''],
+    ['9', '6'],
+    ['10', '9'],
+  ],
+  lifts: ['2.01', '1.98', '2.02'],
+  setting: { 'release.freePlay': '2.5' },
+};
+
+/** One for each kind of clutch. */
+export const WALKS: readonly Walk[] = [
+  {
+    ...COIL,
+    machine: 'Fell 400, trail single',
+    clutch: [
+      ['Its springs', 'Coil springs under bolts'],
+      ['Worked by', 'Hydraulics'],
+    ],
+    listed: /slave cylinder/,
+    notListed: /Slacken the cable/,
+  },
+  {
+    ...COIL,
+    machine: 'Fell 400, second frame',
+    complaint: 'Won’t release when hot',
+    clutch: [['Worked by', 'Cable']],
+    listed: /Slacken the cable/,
+    notListed: /slave cylinder/,
+    needed: { ...COIL.needed, leverRatio: '4', armLength: '34', lead: '44' },
+  },
+  {
+    ...COIL,
+    machine: 'Fallow 650, utility quad',
+    complaint: 'Creeps at idle',
+    aim: 'Hands-off starts',
+    intake: {
+      'engine.peakTorque': '52',
+      'engine.peakTorqueRpm': '5600',
+      'engine.primaryRatio': '68/31',
+      'engine.idleRpm': '1400',
+    },
+    clutch: [
+      ['Its springs', 'Diaphragm'],
+      ['Worked by', 'Cable'],
+      ['Expanding disc', 'Fitted'],
+    ],
+    listed: /Write down where the adjuster stands/,
+    notListed: /Springs out in their order/,
+    plates: 11,
+    gauge: { Disc: '2.97', Steel: '1.6', flat: '0.05', Spring: '', Diaphragm: '3.2' },
+    leastThickness: '2.75',
+    needed: {
+      'disc.outerRadius': '126',
+      'disc.innerRadius': '102',
+      outerDiameter: '112',
+      innerDiameter: '84',
+      'diaphragm.thickness': '1.45',
+      coneHeight: '3.3',
+      referenceStack: '25.9',
+      referenceDeflection: '2.6',
+      leverTravel: '42',
+      leverRatio: '150/38',
+      armLength: '24',
+      lead: '22',
+    },
+    besides: [
+      ['Pack', 'pack.windowMin', '25.4'],
+      ['Pack', 'pack.windowMax', '26.3'],
+      ['Machine', 'setting.gapMin', '0.6'],
+      ['Machine', 'setting.gapMax', '0.9'],
+      ['Machine', 'setting.pitch', '1.25'],
+      ['Machine', 'setting.marksPerTurn', '8'],
+      ['Machine', 'setting.targetGain', '9'],
+    ],
+    torques: [
+      ['70', ''],
+      ['9', '5'],
+      ['10', '9'],
+    ],
+    lifts: ['1.51', '1.49', '1.53'],
+    setting: { 'setting.goSize': '0.7', 'setting.noGoSize': '0.8', 'release.freePlay': '2' },
+    gain: '9',
+  },
+  {
+    ...COIL,
+    machine: 'Ridgeway 1300, big twin',
+    complaint: 'Neutral hard to find',
+    aim: 'Lighter lever',
+    intake: {
+      'engine.peakTorque': '86 ft-lb',
+      'engine.peakTorqueRpm': '3400',
+      'engine.primaryRatio': '46/34',
+      'intake.hours': '610',
+    },
+    clutch: [
+      ['Its springs', 'Diaphragm'],
+      ['Worked by', 'Cable'],
+    ],
+    listed: /retainer’s step/,
+    notListed: /Write down where the adjuster stands/,
+    gauge: { Disc: '3.71', Steel: '1.57', flat: '0.05', Spring: '', Diaphragm: '3.5' },
+    leastThickness: '3.5',
+    needed: {
+      'disc.outerRadius': '152',
+      'disc.innerRadius': '121',
+      outerDiameter: '134',
+      innerDiameter: '104',
+      'diaphragm.thickness': '2.0',
+      coneHeight: '3.6',
+      referenceStack: '40.6',
+      referenceDeflection: '2.5',
+      leverTravel: '52',
+      leverRatio: '4.2',
+      armLength: '30',
+      lead: '34',
+    },
+    besides: [
+      ['Pack', 'pack.windowMin', '40'],
+      ['Pack', 'pack.windowMax', '41.2'],
+      ['Release', 'release.stretch', '2'],
+    ],
+    torques: [
+      ['70 ft-lb', ''],
+      ['96 in-lb', '6'],
+      ['10', '10'],
+    ],
+  },
+  {
+    ...COIL,
+    machine: 'Heath 500, restoration',
+    complaint: 'Chatters on take-off',
+    aim: 'Restore it',
+    intake: {
+      'engine.peakTorque': '38',
+      'engine.peakTorqueRpm': '4800',
+      'engine.primaryRatio': '2.1',
+    },
+    clutch: [
+      ['Its springs', 'Loose, between two plates'],
+      ['Worked by', 'Cable'],
+    ],
+    listed: /Measure the gap between the plates/,
+    notListed: /Spring bolts a little at a time/,
+    plates: 11,
+    begins: 'Steel',
+    springs: 12,
+    gauge: { Disc: '3.45', Steel: '1.52', flat: '0.05', Spring: '35.7', Diaphragm: '' },
+    leastThickness: '3.2',
+    needed: {
+      'disc.outerRadius': '131',
+      'disc.innerRadius': '104',
+      'loose.span': '54.4',
+      rate: '19',
+      freeLength: '36',
+      leverTravel: '48',
+      leverRatio: '4.1',
+      armLength: '45',
+      lead: '33',
+    },
+    besides: [
+      ['Pack', 'pack.splineLength', '28'],
+      ['Springs', 'springs.loose.gapMin', '27.8'],
+      ['Springs', 'springs.loose.gapMax', '28.4'],
+    ],
+    torques: [
+      ['60', ''],
+      ['4', '12'],
+      ['9', '8'],
+    ],
+    lifts: ['1.36', '1.34', '1.38'],
+  },
+  {
+    ...COIL,
+    machine: 'Sedge 250, farm quad',
+    guide: ['No', 'Yes, single gears'],
+    complaint: 'Creeps at idle',
+    aim: 'Restore it',
+    intake: {
+      'engine.peakTorque': '19',
+      'engine.peakTorqueRpm': '5000',
+      'engine.primaryRatio': '2.6',
+      'engine.idleRpm': '1400',
+      'startClutch.shoes': '3',
+      'startClutch.mass': '95',
+      'startClutch.radius': '46',
+      'startClutch.springPull': '150',
+      'startClutch.drumRadius': '116',
+    },
+    clutch: [],
+    listed: /release lever to the shift shaft/,
+    notListed: /Slacken the cable|slave cylinder/,
+    plates: 5,
+    springs: 4,
+    gauge: { Disc: '2.78', Steel: '1.6', flat: '0.05', Spring: '28.6', Diaphragm: '' },
+    leastThickness: '2.6',
+    needed: {
+      'disc.outerRadius': '92',
+      'disc.innerRadius': '74',
+      seatDistance: '30',
+      rate: '70',
+      freeLength: '28.6',
+      measuredLift: '1.1',
+    },
+    besides: [
+      ['Pack', 'pack.windowMin', '11.2'],
+      ['Pack', 'pack.windowMax', '11.9'],
+    ],
+    torques: [
+      ['40', ''],
+      ['8', '4'],
+      ['9', '9'],
+    ],
+    lifts: ['1.12', '1.10', '1.13'],
+    setting: {},
+  },
+];
