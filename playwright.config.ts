@@ -1,6 +1,8 @@
 import { defineConfig } from '@playwright/test';
 
-export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
+import { chromiumPath } from './scripts/chromium.mjs';
+
+export const CHROMIUM = chromiumPath();
 export const CHROMIUM_ARGS = [
   '--no-sandbox',
   '--disable-gpu',

@@ -3,6 +3,7 @@ import path from 'node:path';
 import type { Browser } from '@playwright/test';
 import { chromium } from '@playwright/test';
 
+import { wholeChromiumPath } from '../scripts/chromium.mjs';
 import { makeServer } from '../server/serve';
 import { watchMachine } from './measure';
 
@@ -23,7 +24,7 @@ export async function withServed(
   const address = server.address();
   const port = typeof address === 'object' && address ? address.port : 0;
   const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: wholeChromiumPath(),
     args: ['--no-sandbox', '--disable-gpu'],
   });
   const report = watchMachine();

@@ -15,7 +15,7 @@ test('the log names the first limit as the core does, and a return that is added
   const status = page.getByTestId('first-limit');
   await expect(status).toContainText('First limit: stack leaves its window');
   expect(first?.name).toBe('stack leaves its window');
-  await expect(status).toContainText(`at ${first?.hours.toFixed(0)} h`);
+  await expect(status).toContainText(`at ${first?.run.toFixed(0)} h`);
   await expect(
     page.getByRole('img', { name: /^Wear of the pack over hours: .*at 278 h; the line rises/ }),
   ).toBeVisible();
@@ -41,11 +41,12 @@ test('the log names the first limit as the core does, and a return that is added
   ).toHaveCount(5);
   await page.getByRole('button', { name: 'Linings and machines of this workshop' }).click();
   await expect(
-    page
-      .getByRole('list', { name: 'Wear per hour by lining and use' })
-      .getByRole('listitem')
-      .first(),
+    page.getByRole('list', { name: 'Wear by lining and use' }).getByRole('listitem').first(),
   ).toContainText(/100 h/);
+  const rates = page.getByRole('list', { name: 'Wear by lining and use' }).getByRole('listitem');
+  await expect(rates.filter({ hasText: 'trail single' }).first()).toContainText(/100 h/);
+  // A road machine counts distance, and is never mixed with hours.
+  await expect(rates.filter({ hasText: 'big twin' })).toContainText(/5000 km.*over 46800 km/s);
 
   // What can't be told is said, not guessed.
   const again = page.getByRole('button', { name: /^Return of/ });

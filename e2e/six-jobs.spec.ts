@@ -18,6 +18,7 @@ async function takenIn(shop: Workshop, walk: Walk): Promise<void> {
   await page.getByRole('checkbox', { name: walk.complaint, exact: true }).click();
   await page.getByRole('checkbox', { name: walk.aim, exact: true }).click();
   await shop.choose('Oil in it', 'For wet clutches');
+  if (walk.counts) await shop.choose('What its meter counts', walk.counts);
   for (const [path, text] of Object.entries(walk.intake)) await shop.type(path, text);
   await page.getByRole('button', { name: 'Intake is done: on to Strip' }).click();
 }

@@ -7,6 +7,8 @@ export interface Walk {
   readonly guide?: readonly string[];
   readonly complaint: string;
   readonly aim: string;
+  /** What its meter counts, where that is not hours. */
+  readonly counts?: string;
   readonly intake: Readonly<Record<string, string>>;
   /** What is answered at strip of what the clutch is made like. */
   readonly clutch: readonly (readonly [string, string])[];
@@ -146,11 +148,12 @@ export const WALKS: readonly Walk[] = [
     machine: 'Ridgeway 1300, big twin',
     complaint: 'Neutral hard to find',
     aim: 'Lighter lever',
+    counts: 'Distance run',
     intake: {
       'engine.peakTorque': '86 ft-lb',
       'engine.peakTorqueRpm': '3400',
       'engine.primaryRatio': '46/34',
-      'intake.hours': '610',
+      'intake.distance': '25600 mi',
     },
     clutch: [
       ['Its springs', 'Diaphragm'],

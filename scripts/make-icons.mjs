@@ -4,6 +4,7 @@ import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import { chromium } from '@playwright/test';
 import { root } from './lib.mjs';
+import { wholeChromiumPath } from './chromium.mjs';
 
 /** Share of the drawing that stands: a mask may cut a fifth away, so everything lies well inside; elsewhere it fills more. */
 const ICONS = [
@@ -15,7 +16,7 @@ const ICONS = [
 
 const svg = await readFile(path.join(root, 'assets/icon.svg'), 'utf8');
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: wholeChromiumPath(),
   args: ['--no-sandbox'],
 });
 for (const { file, size, scale } of ICONS) {

@@ -1,33 +1,9 @@
 // npm test: every check there is, from a machine that has nothing but Node.js and npm.
 import { existsSync, readFileSync, rmSync } from 'node:fs';
-import { spawnSync } from 'node:child_process';
 import path from 'node:path';
 import { auditReport } from './audit.mjs';
+import { ensureChromium } from './chromium.mjs';
 import { bin, cacheDir, ensureCache, ensureInstalled, root, run, runKept } from './lib.mjs';
-
-const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
-
-function ensureChromium() {
-  if (existsSync(CHROMIUM)) return;
-  console.log('Installing Chromium (once) …');
-  const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
-  for (const args of [
-    ['apt-get', 'update'],
-    ['apt-get', 'install', '-y', 'chromium'],
-  ]) {
-    const [command, ...rest] = [...sudo, ...args];
-    const done = spawnSync(command, rest, {
-      stdio: ['ignore', 'ignore', 'inherit'],
-      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-    });
-    if (done.status !== 0) {
-      console.error(
-        `Chromium is missing and could not be installed by “${[...sudo, ...args].join(' ')}”. Install it and set CHROMIUM to its path.`,
-      );
-      process.exit(1);
-    }
-  }
-}
 
 let passed = 0;
 let failed = 0;
@@ -67,7 +43,7 @@ function report(file, count) {
 }
 
 ensureInstalled();
-ensureChromium();
+const CHROMIUM = ensureChromium();
 ensureCache();
 for (const old of ['jest.json', 'playwright.json'])
   rmSync(path.join(cacheDir, old), { force: true });

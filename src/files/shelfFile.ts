@@ -15,6 +15,7 @@ const SHELF = Joi.object({
         thickness: Joi.number().greater(0).max(60).required(),
         count: Joi.number().integer().min(1).max(200).default(1),
         isNew: Joi.boolean().default(false),
+        outOfFlat: Joi.number().min(0).max(10),
       }),
     )
     .min(1)
@@ -24,7 +25,7 @@ const SHELF = Joi.object({
 
 /**
  * Reads a shelf of plates to choose from: `{"format": "under-ridge-shelf", "version": 1, "plates": [{"id", "thickness",
- * "count", "isNew"}]}`, thickness in mm.
+ * "count", "isNew", "outOfFlat"}]}`, lengths in mm.
  * @throws {FileRefused} for anything else, naming line or path
  */
 export function readShelfFile(text: string): ShelfPlate[] {

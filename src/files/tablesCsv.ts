@@ -16,6 +16,7 @@ const MEASUREMENT_COLUMNS = [
   'when',
   'date',
   'machine hours (h)',
+  'distance run (km)',
   'plate',
   'kind',
   ...POINT_COLUMNS,
@@ -31,6 +32,11 @@ export function writeMeasurementsCsv(jobs: readonly Job[]): string {
     jobs.flatMap((job) => [...inspected(job), ...returned(job)]),
   );
 }
+
+const runCells = (hours?: number, distance?: number): CsvRow => ({
+  'machine hours (h)': hours ?? '',
+  'distance run (km)': distance ?? '',
+});
 
 const about = (job: Job, plate: Plate): CsvRow => ({
   job: job.number,
@@ -51,7 +57,7 @@ function inspected(job: Job): readonly CsvRow[] {
         ...about(job, plate),
         when: 'inspected',
         date: date?.source?.date ?? '',
-        'machine hours (h)': job.intake.hours?.value ?? '',
+        ...runCells(job.intake.hours?.value, job.intake.distance?.value),
         ...Object.fromEntries(readings.map(([point, r]) => [`point ${point} (mm)`, r.value])),
         'least (mm)': readings.length > 0 ? Math.min(...readings.map(([, r]) => r.value)) : '',
         'out-of-flat (mm)': flat?.value ?? '',
@@ -71,7 +77,7 @@ function returned(job: Job): readonly CsvRow[] {
               ...about(job, plate),
               when: 'return',
               date: visit.date,
-              'machine hours (h)': visit.hours?.value ?? '',
+              ...runCells(visit.hours?.value, visit.distance?.value),
               'least (mm)': reading.value,
             },
           ]
@@ -100,6 +106,7 @@ export function writeLogCsv(jobs: readonly Job[]): string {
       'use',
       'date',
       'machine hours (h)',
+      'distance run (km)',
       'job',
       'what',
       ...Object.values(LOG_COLUMNS),
@@ -110,7 +117,7 @@ export function writeLogCsv(jobs: readonly Job[]): string {
         machine: of[0]?.machine.name ?? '',
         use: of[0]?.machine.use ?? '',
         date: line.date,
-        'machine hours (h)': line.hours ?? '',
+        ...(line.meter === 'hours' ? runCells(line.run) : runCells(undefined, line.run)),
         job: line.number,
         what: line.kind === 'job' ? 'pack' : 'return',
         ...Object.fromEntries(

@@ -1,11 +1,11 @@
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
 import type { State } from '../evaluate/figure';
-import type { Verdict, VerdictId } from '../evaluate/verdicts';
+import type { Verdict, VerdictId } from '../evaluate/verdict';
 import type { Job } from '../job/types';
 import type { AtHand, Move } from './moves';
 import { COMMON_STEELS, movesFor } from './moves';
-import { releaseMoves } from './releaseMoves';
+import { lighterMoves, releaseMoves } from './releaseMoves';
 
 /** One or two moves that cure a verdict, with what the pack is then. */
 export interface Advice {
@@ -55,8 +55,9 @@ export function advise(
   const before = evaluate(job);
   const state = before.verdicts.find((v) => v.id === verdict)?.state;
   if (state !== 'watch' && state !== 'stop') return [];
-  // More travel cures nothing but a short lift; tried elsewhere it would only cost time.
-  const moves = [...movesFor(job, atHand), ...(verdict === 'releases' ? releaseMoves(job) : [])];
+  // Another train cures nothing but a short lift or a heavy lever; tried elsewhere it would only cost time.
+  const ofTrain = verdict === 'releases' ? releaseMoves : verdict === 'pull' ? lighterMoves : none;
+  const moves = [...movesFor(job, atHand), ...ofTrain(job)];
   const singles = moves.flatMap((move) => tryMoves(job, before, verdict, [move]) ?? []);
   const found =
     singles.length > 0
@@ -73,6 +74,8 @@ export function advise(
     )
     .slice(0, most);
 }
+
+const none = (): Move[] => [];
 
 function pairs(moves: readonly Move[]): Move[][] {
   return moves.flatMap((a, i) =>

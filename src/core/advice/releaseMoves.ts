@@ -37,15 +37,56 @@ export function releaseMoves(job: Job): Move[] {
       effort,
       apply: (j) => withEntry(j, path, entry(0)),
     })),
-    ...(type === 'hydraulic' ? masters(job) : arms(job)),
+    ...(type === 'hydraulic' ? masters(job, (bore, now) => bore > now + 0.1) : arms(job, SHORTER)),
   ];
 }
 
-function masters(job: Job): Move[] {
+/** Shares that a release arm is lengthened to, and ratios of reduced-effort parts. Design estimates. */
+const LONGER = [1.1, 1.2, 1.3] as const;
+const EASED = [1.15, 1.3] as const;
+/** What a sound train passes on; a worn one is brought back to it. */
+const SOUND = 0.8;
+
+/**
+ * Moves that make a heavy lever lighter at the cost of lift: a train that binds made sound, the next smaller bores of the
+ * master cylinder, a longer release arm, a reduced-effort part. Each gives a changed copy. Never throws.
+ * Source: `docs/mechanics.md` section 7; what a builder is offered are design estimates.
+ * @example lighterMoves(job).some((m) => m.family === 'reduced effort') // true
+ */
+export function lighterMoves(job: Job): Move[] {
+  const { type, efficiency, reducedEffort } = job.release;
+  if (type === 'measured') return [];
+  const sound: Move[] =
+    efficiency && efficiency.value < SOUND
+      ? [
+          {
+            family: 'loss',
+            label: 'What binds between lever and plate cleaned, oiled or new',
+            effort: 1,
+            apply: (j) => withEntry(j, 'release.efficiency', entry(SOUND)),
+          },
+        ]
+      : [];
+  const eased = reducedEffort
+    ? []
+    : EASED.map((by): Move => ({
+        family: 'reduced effort',
+        label: `A reduced-effort part of ${by}`,
+        effort: 3,
+        apply: (j) => withEntry(j, 'release.reducedEffort', entry(by)),
+      }));
+  return [
+    ...sound,
+    ...(type === 'hydraulic' ? masters(job, (bore, now) => bore < now - 0.1) : arms(job, LONGER)),
+    ...eased,
+  ];
+}
+
+function masters(job: Job, suits: (bore: Mm, now: Mm) => boolean): Move[] {
   const path = 'release.masterDiameter';
   const now = entryAt(job, path)?.value;
   if (now === undefined) return [];
-  return BORES.filter((bore) => bore > now + 0.1).map((bore) => ({
+  return BORES.filter((bore) => suits(bore, now)).map((bore) => ({
     family: 'train',
     label: `A master cylinder of ${Number(bore.toFixed(2))} mm`,
     effort: 3,
@@ -53,11 +94,11 @@ function masters(job: Job): Move[] {
   }));
 }
 
-function arms(job: Job): Move[] {
+function arms(job: Job, shares: readonly number[]): Move[] {
   const path = 'release.armLength';
   const now = entryAt(job, path)?.value;
   if (now === undefined) return [];
-  return SHORTER.map((share) => ({
+  return shares.map((share) => ({
     family: 'train',
     label: `A release arm of ${(now * share).toFixed(1)} mm`,
     effort: 3,

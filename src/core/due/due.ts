@@ -2,6 +2,7 @@ import { say } from '../evaluate/sentence';
 import type { Sentence } from '../evaluate/sentence';
 import type { Job } from '../job/types';
 import { STAGE_NAME } from '../job/words';
+import { runRead } from '../life/meter';
 import { packLife } from '../log/packLife';
 import { soakOf } from '../worksheet/soak';
 
@@ -103,21 +104,23 @@ function recheck(job: Job): Due | undefined {
 /** Wear meets its first limit; only the pack that is in the machine counts. */
 function firstLimit(job: Job, all: readonly Job[]): Due | undefined {
   if (all.some((other) => isLater(other, job))) return undefined;
-  const [first] = packLife(job).foreseen;
+  const { meter, foreseen } = packLife(job);
+  const [first] = foreseen;
   // A careful shop looks before the line says so: at the early end of the interval.
   const day = first?.earliestDate ?? first?.date;
   if (!first || !day) return undefined;
+  const at = { value: first.run, quantity: meter.quantity, decimals: 0 };
   return {
     ...base(job, 'limit'),
     day,
     title: `inspect: ${first.name}`,
     reason: first.earliestDate
-      ? say`By the line at ${first.hours.toFixed(0)} h; this is the early end of its interval.`
-      : say`By the line at ${first.hours.toFixed(0)} h.`,
+      ? say`By the line at ${at}; this is the early end of its interval.`
+      : say`By the line at ${at}.`,
   };
 }
 
 const isLater = (other: Job, job: Job): boolean =>
   other.id !== job.id &&
   other.machine.id === job.machine.id &&
-  (other.intake.hours?.value ?? 0) > (job.intake.hours?.value ?? 0);
+  (runRead(other, other.intake)?.value ?? 0) > (runRead(job, job.intake)?.value ?? 0);

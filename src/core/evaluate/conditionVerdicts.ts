@@ -8,7 +8,7 @@ import { count, length, say, travel } from './sentence';
 import type { Sheet } from './sheet';
 import { domainSentence } from './sheet';
 import { FRICTION_MODIFIED } from './torqueTerms';
-import type { Verdict } from './verdicts';
+import type { Verdict } from './verdict';
 
 /**
  * Verdicts on what surrounds the pack: its oil, its caliper reading, its judder springs, and an auto-clutch.

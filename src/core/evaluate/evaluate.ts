@@ -18,7 +18,7 @@ import { computeStack, computeWear } from './stackFigures';
 import { computeTorque } from './torqueFigures';
 import type { Problem } from './problems';
 import { findProblems } from './problems';
-import type { Verdict } from './verdicts';
+import type { Verdict } from './verdict';
 import { judge, judgeOverall } from './verdicts';
 
 /** Everything that can be known of a job from what has been entered so far. */

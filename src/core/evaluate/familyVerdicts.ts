@@ -5,7 +5,7 @@ import { checkWindow } from '../pack/stack';
 import { RETAINED_SHARE } from '../release/retention';
 import { length, say } from './sentence';
 import type { Sheet } from './sheet';
-import type { Verdict } from './verdicts';
+import type { Verdict } from './verdict';
 
 /**
  * Verdicts that only some families or records call for; each is absent where it does not apply.

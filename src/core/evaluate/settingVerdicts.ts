@@ -3,7 +3,7 @@ import type { FigureId, State } from './figure';
 import type { Amount } from './sentence';
 import { length, say, travel } from './sentence';
 import type { Sheet } from './sheet';
-import type { Verdict, VerdictId } from './verdicts';
+import type { Verdict, VerdictId } from './verdict';
 
 /**
  * Verdicts on what is set and measured once the clutch is together; each is absent until it is recorded.

@@ -13,7 +13,7 @@ import type { Sheet } from './sheet';
 import { springForceAt } from './springFigures';
 import type { Level } from './torqueTerms';
 import { torqueChain } from './torqueFigures';
-import { RESERVE_STOP } from './verdicts';
+import { RESERVE_STOP } from './holdingVerdict';
 
 /** A state of the pack to look at it in. */
 export interface PackState {

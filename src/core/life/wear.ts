@@ -1,63 +1,65 @@
 import { check, DomainError, NOT_NEGATIVE, POSITIVE } from '../errors';
-import type { Hour, Mm } from '../units/quantity';
+import type { Mm } from '../units/quantity';
+import type { Run } from './meter';
+import { METER } from './meter';
 
 export interface WearPoint {
-  readonly hours: Hour;
+  readonly run: Run;
   /** Against new, mm. */
   readonly wear: Mm;
 }
 
-/** A straight line through wear over hours. */
+/** A straight line through wear over what the machine's meter counts. */
 export interface WearLine {
-  /** mm/h. */
+  /** mm per hour or kilometre. */
   readonly slope: number;
   readonly intercept: Mm;
   readonly points: number;
   /** Standard deviation about the line; absent with fewer than three points. */
   readonly deviation?: Mm;
-  readonly meanHours: Hour;
+  readonly meanRun: Run;
   readonly sumSquares: number;
   /** `new`: one reading, against new; `line`: two or more dates. */
   readonly basis: 'new' | 'line';
 }
 
 /**
- * Wear against hours by least squares. One reading gives a rate from new, and says so.
- * @throws {DomainError} for no reading with hours, or values out of range
+ * Wear against hours or kilometres by least squares. One reading gives a rate from new, and says so.
+ * @throws {DomainError} for no reading after some running, or values out of range
  * Source: linear regression; `docs/mechanics.md` section 11.
- * @example fitWear([{hours:0,wear:0},{hours:18,wear:.06},{hours:41,wear:.15},{hours:66,wear:.23}]).slope // 0.00352785
+ * @example fitWear([{run:0,wear:0},{run:18,wear:.06},{run:41,wear:.15},{run:66,wear:.23}]).slope // 0.00352785
  */
 export function fitWear(points: readonly WearPoint[]): WearLine {
   points.forEach((p, i) => {
-    check(`points.${i}.hours`, p.hours, NOT_NEGATIVE);
+    check(`points.${i}.run`, p.run, NOT_NEGATIVE);
     check(`points.${i}.wear`, p.wear, {});
   });
   const n = points.length;
-  const meanHours = points.reduce((s, p) => s + p.hours, 0) / Math.max(1, n);
+  const meanRun = points.reduce((s, p) => s + p.run, 0) / Math.max(1, n);
   const meanWear = points.reduce((s, p) => s + p.wear, 0) / Math.max(1, n);
-  const sumSquares = points.reduce((s, p) => s + (p.hours - meanHours) ** 2, 0);
-  if (n === 0 || (sumSquares < 1e-9 && meanHours < 1e-9)) {
-    throw new DomainError('points', 'at least one reading after some hours', n);
+  const sumSquares = points.reduce((s, p) => s + (p.run - meanRun) ** 2, 0);
+  if (n === 0 || (sumSquares < 1e-9 && meanRun < 1e-9)) {
+    throw new DomainError('points', 'at least one reading after some hours or kilometres', n);
   }
   if (sumSquares < 1e-9) {
     return {
-      slope: meanWear / meanHours,
+      slope: meanWear / meanRun,
       intercept: 0,
       points: n,
-      meanHours,
+      meanRun,
       sumSquares: 0,
       basis: 'new',
     };
   }
   const slope =
-    points.reduce((s, p) => s + (p.hours - meanHours) * (p.wear - meanWear), 0) / sumSquares;
-  const intercept = meanWear - slope * meanHours;
-  const rest = points.reduce((s, p) => s + (p.wear - intercept - slope * p.hours) ** 2, 0);
+    points.reduce((s, p) => s + (p.run - meanRun) * (p.wear - meanWear), 0) / sumSquares;
+  const intercept = meanWear - slope * meanRun;
+  const rest = points.reduce((s, p) => s + (p.wear - intercept - slope * p.run) ** 2, 0);
   return {
     slope,
     intercept,
     points: n,
-    meanHours,
+    meanRun,
     sumSquares,
     basis: 'line',
     ...(n > 2 ? { deviation: Math.sqrt(rest / (n - 2)) } : {}),
@@ -78,17 +80,17 @@ export interface Prediction {
 }
 
 /**
- * Wear foreseen at an hour, with its prediction interval. @throws {DomainError} for hours below 0
- * @example predictWear({ slope: 0.0035, intercept: 0, points: 2, meanHours: 40, sumSquares: 1000, basis: 'line' }, 100).wear // 0.35
+ * Wear foreseen after a run of hours or kilometres, with its prediction interval. @throws {DomainError} for a run below 0
+ * @example predictWear({ slope: 0.0035, intercept: 0, points: 2, meanRun: 40, sumSquares: 1000, basis: 'line' }, 100).wear // 0.35
  */
-export function predictWear(line: WearLine, hours: Hour): Prediction {
-  check('hours', hours, NOT_NEGATIVE);
-  const wear = line.intercept + line.slope * hours;
+export function predictWear(line: WearLine, run: Run): Prediction {
+  check('run', run, NOT_NEGATIVE);
+  const wear = line.intercept + line.slope * run;
   const { deviation, points } = line;
   if (deviation === undefined) return { wear };
   const t = T90[points - 3] ?? 1.645 + 1.5 / (points - 2);
   const half =
-    t * deviation * Math.sqrt(1 + 1 / points + (hours - line.meanHours) ** 2 / line.sumSquares);
+    t * deviation * Math.sqrt(1 + 1 / points + (run - line.meanRun) ** 2 / line.sumSquares);
   return { wear, low: wear - half, high: wear + half };
 }
 
@@ -100,48 +102,48 @@ export interface WearLimit {
 }
 
 export interface LimitForecast extends WearLimit {
-  /** Machine hours at which the line meets it. */
-  readonly hours: Hour;
+  /** Reading of the meter at which the line meets it. */
+  readonly run: Run;
   /** Earliest and latest within the prediction interval; the latest may never come. */
-  readonly earliest?: Hour;
-  readonly latest?: Hour;
+  readonly earliest?: Run;
+  readonly latest?: Run;
 }
 
-const FARTHEST: Hour = 100_000;
-
 /**
- * Hours to each limit, the first one first. The first is *the* answer.
+ * When each limit is met, the first one first. The first is *the* answer.
+ * @param farthest beyond this nothing is foreseen, in the line's own measure
  * @throws {DomainError} when the line does not rise: nothing can be foreseen
  * Source: `docs/mechanics.md` section 11.
- * @example forecastLimits({ slope: 0.0035, intercept: 0, points: 2, meanHours: 40, sumSquares: 1000, basis: 'line' }, [{ name: 'Thin', at: 0.35 }])[0].hours // 100
+ * @example forecastLimits({ slope: 0.0035, intercept: 0, points: 2, meanRun: 40, sumSquares: 1000, basis: 'line' }, [{ name: 'Thin', at: 0.35 }])[0].run // 100
  */
 export function forecastLimits(
   line: WearLine,
   limits: readonly WearLimit[],
+  farthest: Run = METER.hours.farthest,
 ): readonly LimitForecast[] {
   check('slope', line.slope, POSITIVE);
   return limits
     .map((limit, i): LimitForecast => {
       check(`limits.${i}.at`, limit.at, {});
-      const hours = Math.max(0, (limit.at - line.intercept) / line.slope);
-      if (line.deviation === undefined) return { ...limit, hours };
+      const run = Math.max(0, (limit.at - line.intercept) / line.slope);
+      if (line.deviation === undefined) return { ...limit, run };
       return {
         ...limit,
-        hours,
-        earliest: crossing((h) => (predictWear(line, h).high ?? 0) - limit.at),
-        latest: crossing((h) => (predictWear(line, h).low ?? 0) - limit.at),
+        run,
+        earliest: crossing((r) => (predictWear(line, r).high ?? 0) - limit.at, farthest),
+        latest: crossing((r) => (predictWear(line, r).low ?? 0) - limit.at, farthest),
       };
     })
-    .sort((a, b) => a.hours - b.hours);
+    .sort((a, b) => a.run - b.run);
 }
 
-/** First hour at which a function turns from below 0 to 0, by bisection; undefined when it never does. */
-function crossing(f: (hours: Hour) => number): Hour | undefined {
+/** Where a function first turns from below 0 to 0, by bisection; undefined when it never does. */
+function crossing(f: (run: Run) => number, farthest: Run): Run | undefined {
   if (f(0) >= 0) return 0;
   let high = 1;
   while (f(high) < 0) {
     high *= 2;
-    if (high > FARTHEST) return undefined;
+    if (high > farthest) return undefined;
   }
   let low = high / 2;
   for (let i = 0; i < 60; i++) {

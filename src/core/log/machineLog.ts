@@ -1,7 +1,9 @@
 import { evaluate } from '../evaluate/evaluate';
 import type { FigureId } from '../evaluate/figure';
-import type { Job, LiningId } from '../job/types';
-import type { Hour, Mm } from '../units/quantity';
+import type { Job, LiningId, Meter, Visit } from '../job/types';
+import type { Run } from '../life/meter';
+import { METER, runRead } from '../life/meter';
+import type { Mm } from '../units/quantity';
 import { packLife } from './packLife';
 
 /** One line of a machine's log: a pack that went in, or a return. */
@@ -12,7 +14,9 @@ export interface LogLine {
   readonly kind: 'job' | 'return';
   /** ISO date. */
   readonly date: string;
-  readonly hours?: Hour;
+  /** By which the machine counted then. */
+  readonly meter: Meter;
+  readonly run?: Run;
   /** Settings as they were left or found, known ones only. */
   readonly settings: Readonly<Partial<Record<LogSetting, number>>>;
   readonly note: string;
@@ -30,7 +34,7 @@ const FIGURES = ['stack', 'clamp', 'leverPull', 'liftHad'] as const satisfies re
 export function machineLog(jobs: readonly Job[]): readonly LogLine[] {
   return jobs
     .flatMap((job) => [lineOfJob(job), ...job.visits.map((v) => lineOfVisit(job, v))])
-    .sort((a, b) => a.date.localeCompare(b.date) || (a.hours ?? 0) - (b.hours ?? 0));
+    .sort((a, b) => a.date.localeCompare(b.date) || (a.run ?? 0) - (b.run ?? 0));
 }
 
 function lineOfJob(job: Job): LogLine {
@@ -49,26 +53,31 @@ function lineOfJob(job: Job): LogLine {
     number: job.number,
     kind: 'job',
     date: (job.signOff.revisions.at(-1)?.signedAt ?? job.createdAt).slice(0, 10),
-    ...(job.intake.hours ? { hours: job.intake.hours.value } : {}),
+    ...runOf(job, job.intake),
     settings,
     note: job.notes,
   };
 }
 
-function lineOfVisit(job: Job, visit: Job['visits'][number]): LogLine {
+function lineOfVisit(job: Job, visit: Visit): LogLine {
   return {
     id: visit.id,
     jobId: job.id,
     number: job.number,
     kind: 'return',
     date: visit.date,
-    ...(visit.hours ? { hours: visit.hours.value } : {}),
+    ...runOf(job, visit),
     settings: {
       ...(visit.lift ? { liftHad: visit.lift.value } : {}),
       ...(visit.freePlay ? { freePlay: visit.freePlay.value } : {}),
     },
     note: visit.note,
   };
+}
+
+function runOf(job: Job, read: Job['intake'] | Visit): Pick<LogLine, 'meter' | 'run'> {
+  const run = runRead(job, read);
+  return { meter: job.machine.meter ?? 'hours', ...(run ? { run: run.value } : {}) };
 }
 
 /** By what packs are put together when their wear is compared. */
@@ -79,49 +88,56 @@ export interface WearRate {
   readonly lining: LiningId;
   /** The use, or the machine with its use. */
   readonly group: string;
-  /** Of one disc, mm/h: the mean over the packs. */
-  readonly perHour: Mm;
+  /** By which those machines count. */
+  readonly meter: Meter;
+  /** Of one disc, mm per hour or kilometre: the mean over the packs. */
+  readonly perRun: Mm;
   /** Packs that it rests on. */
   readonly packs: number;
-  /** Hours over which those packs were followed. */
-  readonly hours: Hour;
+  /** Over which those packs were followed. */
+  readonly run: Run;
   /** Too little to go by: one pack, or a rate taken from new. */
   readonly few: boolean;
 }
 
 /**
- * Wear per hour and disc by lining and use or machine, over all packs whose readings give a rate; most hours first.
+ * Wear of a disc per hour or kilometre, by lining and use or machine, over all packs whose readings give a rate; those that
+ * were followed longest first. Machines that count hours are never mixed with those that count distance.
  * Packs with discs of more than one lining are left out, since they would tell of neither.
  * @example wearRates([job])[0].packs // 1
  */
 export function wearRates(jobs: readonly Job[], by: WearGroup = 'use'): readonly WearRate[] {
-  const found = new Map<string, { lining: LiningId; group: string; of: Rate[] }>();
+  const found = new Map<string, { lining: LiningId; meter: Meter; group: string; of: Rate[] }>();
   for (const job of jobs) {
     const rate = rateOf(job);
     if (!rate) continue;
-    const { id, name, use } = job.machine;
+    const { id, name, use, meter = 'hours' } = job.machine;
     const group = by === 'use' ? use : [name, use].filter(Boolean).join(', ');
-    const key = `${rate.lining}|${by === 'use' ? use.toLowerCase() : id}`;
-    const known = found.get(key) ?? { lining: rate.lining, group, of: [] };
+    const key = `${rate.lining}|${meter}|${by === 'use' ? use.toLowerCase() : id}`;
+    const known = found.get(key) ?? { lining: rate.lining, meter, group, of: [] };
     known.of.push(rate);
     found.set(key, known);
   }
   return [...found.values()]
-    .map(({ lining, group, of }) => ({
+    .map(({ lining, meter, group, of }) => ({
       lining,
+      meter,
       group,
-      perHour: of.reduce((s, r) => s + r.perHour, 0) / of.length,
+      perRun: of.reduce((s, r) => s + r.perRun, 0) / of.length,
       packs: of.length,
-      hours: of.reduce((s, r) => s + r.hours, 0),
+      run: of.reduce((s, r) => s + r.run, 0),
       few: of.length < 2 || of.every((r) => r.fromNew),
     }))
-    .sort((a, b) => b.hours - a.hours);
+    .sort((a, b) => share(b) - share(a));
 }
+
+/** How long packs were followed, so that hours and kilometres can stand in one order. */
+const share = ({ run, meter }: WearRate): number => run / METER[meter].per;
 
 interface Rate {
   readonly lining: LiningId;
-  readonly perHour: Mm;
-  readonly hours: Hour;
+  readonly perRun: Mm;
+  readonly run: Run;
   readonly fromNew: boolean;
 }
 
@@ -134,13 +150,13 @@ function rateOf(job: Job): Rate | undefined {
   const { discs, pack } = packLife(job);
   const { line, points } = pack;
   if (linings.size !== 1 || !lining || !line || !(line.slope > 0)) return undefined;
-  const first = points[0]?.hours ?? 0;
-  const last = points.at(-1)?.hours ?? 0;
+  const first = points[0]?.run ?? 0;
+  const last = points.at(-1)?.run ?? 0;
   const fromNew = line.basis === 'new';
   return {
     lining,
-    perHour: line.slope / discs.length,
-    hours: fromNew ? last : last - first,
+    perRun: line.slope / discs.length,
+    run: fromNew ? last : last - first,
     fromNew,
   };
 }

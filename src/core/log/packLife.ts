@@ -1,9 +1,11 @@
 import { layOut } from '../evaluate/layers';
 import { packModel, WINDOW_LEFT } from '../evaluate/states';
 import type { Job } from '../job/types';
+import type { MeterSpec, Run } from '../life/meter';
+import { meterOf, runRead } from '../life/meter';
 import type { LimitForecast, WearLine, WearPoint } from '../life/wear';
 import { fitWear, forecastLimits } from '../life/wear';
-import type { Hour, Mm } from '../units/quantity';
+import type { Mm } from '../units/quantity';
 
 /** Wear at one date: as the pack went in, or at a return. */
 export interface LifePoint extends WearPoint {
@@ -23,67 +25,73 @@ export interface DiscLife {
 
 export type LimitKind = 'disc' | 'pack' | 'window' | 'holds' | 'gap';
 
-/** A limit with the hour at which wear will meet it, and the day where the machine's hours per week are known. */
+/** A limit with the reading of the meter at which wear will meet it, and the day where the machine's pace is known. */
 export interface Foreseen extends LimitForecast {
   readonly kind: LimitKind;
-  /** Hours from the last reading. */
-  readonly left: Hour;
+  /** Hours or kilometres from the last reading. */
+  readonly left: Run;
   readonly date?: string;
   readonly earliestDate?: string;
   readonly latestDate?: string;
 }
 
-/** What readings over hours say of a pack. */
+/** What readings over hours or kilometres say of a pack. */
 export interface PackLife {
+  readonly meter: MeterSpec;
   readonly discs: readonly DiscLife[];
   /** Of the whole pack: the mean of the discs that were read, times the discs in the pack. */
   readonly pack: { readonly points: readonly LifePoint[]; readonly line?: WearLine };
-  readonly hoursPerWeek?: number;
-  /** Limits by hours, the first one first; empty where nothing can be foreseen. */
+  /** Hours or kilometres a week, by its own readings. */
+  readonly perWeek?: Run;
+  /** Limits by when they are met, the first one first; empty where nothing can be foreseen. */
   readonly foreseen: readonly Foreseen[];
   /** Why nothing can be foreseen, or how little it rests on. */
   readonly caution?: string;
 }
 
 const NOTHING_READ =
-  'Nothing can be foreseen: no disc was measured at a known hour. Enter the machine’s hours and a reading of each disc.';
+  'Nothing can be foreseen: no disc was measured at a known reading of the machine’s meter. Enter what it has run, and a reading of each disc.';
 const ONE_DATE =
   'Nothing can be foreseen from one date: measure again when the machine comes back.';
 const NO_SLOPE = 'Nothing can be foreseen: the readings show no wear between the dates.';
 const FROM_NEW =
-  'One reading: the rate is taken from new, as if these discs had been in from the first hour.';
+  'One reading: the rate is taken from new, as if these discs had been in from the first.';
 const TWO_DATES = 'Two dates: a line without an interval. A third shows how far it may be off.';
 
 /**
- * Wear of a pack over machine hours, as it went in and at each return, with the limit that will be met first.
+ * Wear of a pack over what the machine has run, as it went in and at each return, with the limit that will be met first.
  * Thickness as it went in is the least reading of a disc; its wear is against the kind's new thickness.
- * @param job the record; hours from `intake.hours` and the returns
+ * @param job the record; what it has run from `intake` and the returns, by the machine's meter
  * Never throws for a job that passes the schema: what can't be foreseen is said in `caution`.
  * Source: linear regression; `docs/mechanics.md` section 11.
  * @example packLife(job).foreseen[0].name // "stack leaves its window"
  */
 export function packLife(job: Job): PackLife {
+  const meter = meterOf(job);
   const dates = datesOf(job);
-  const discs = discLives(job, dates);
+  const discs = discLives(job, dates, meter);
   const points = dates.flatMap((d) => {
     const read = discs.flatMap((disc) =>
-      disc.points.filter((p) => p.date === d.date && p.hours === d.hours),
+      disc.points.filter((p) => p.date === d.date && p.run === d.run),
     );
     if (read.length === 0) return [];
     const mean = read.reduce((s, p) => s + p.wear, 0) / read.length;
-    return [{ date: d.date, hours: d.hours, wear: mean * discs.length }];
+    return [{ date: d.date, run: d.run, wear: mean * discs.length }];
   });
-  const line = lineOf(points);
+  const line = lineOf(points, meter);
   const pack = { points, ...(line ? { line } : {}) };
-  const hoursPerWeek = paceOf(points);
-  const base = { discs, pack, ...(hoursPerWeek === undefined ? {} : { hoursPerWeek }) };
+  const perWeek = paceOf(points);
+  const base = { meter, discs, pack, ...(perWeek === undefined ? {} : { perWeek }) };
   if (points.length === 0) return { ...base, foreseen: [], caution: NOTHING_READ };
   const last = points.at(-1);
   if (!line || !last) return { ...base, foreseen: [], caution: ONE_DATE };
   if (!(line.slope > 0)) return { ...base, foreseen: [], caution: NO_SLOPE };
-  const foreseen = [...packLimits(job, points[0]?.wear ?? 0, line), ...firstDisc(discs)]
-    .sort((a, b) => a.hours - b.hours)
-    .map((f) => dated(f, last, hoursPerWeek));
+  const foreseen = [
+    ...packLimits(job, points[0]?.wear ?? 0, line, meter),
+    ...firstDisc(discs, meter),
+  ]
+    .sort((a, b) => a.run - b.run)
+    .map((f) => dated(f, last, perWeek));
   const caution =
     line.basis === 'new' ? FROM_NEW : line.deviation === undefined ? TWO_DATES : undefined;
   return { ...base, foreseen, ...(caution ? { caution } : {}) };
@@ -91,16 +99,16 @@ export function packLife(job: Job): PackLife {
 
 interface Reading {
   readonly date: string;
-  readonly hours: Hour;
+  readonly run: Run;
   /** Least thickness by plate. */
   readonly read: ReadonlyMap<string, Mm>;
 }
 
-/** The dates at which the hours are known, by rising hours: the pack as it went in, then the returns. */
+/** The dates at which the meter was read, by rising readings: the pack as it went in, then the returns. */
 function datesOf(job: Job): readonly Reading[] {
   const all: Reading[] = [];
-  const hours = job.intake.hours;
-  if (hours) {
+  const atIntake = runRead(job, job.intake);
+  if (atIntake) {
     const read = new Map<string, Mm>();
     let date = '';
     for (const plate of job.pack.plates) {
@@ -111,29 +119,30 @@ function datesOf(job: Job): readonly Reading[] {
     }
     const signedAt = job.signOff.revisions[0]?.signedAt;
     all.push({
-      date: date || (hours.source?.date ?? (signedAt ?? job.createdAt).slice(0, 10)),
-      hours: hours.value,
+      date: date || (atIntake.source?.date ?? (signedAt ?? job.createdAt).slice(0, 10)),
+      run: atIntake.value,
       read,
     });
   }
   for (const visit of job.visits) {
-    if (!visit.hours) continue;
+    const then = runRead(job, visit);
+    if (!then) continue;
     const read = new Map(Object.entries(visit.readings).map(([id, e]) => [id, e.value] as const));
-    all.push({ date: visit.date, hours: visit.hours.value, read });
+    all.push({ date: visit.date, run: then.value, read });
   }
-  return all.filter((d) => d.read.size > 0).sort((a, b) => a.hours - b.hours);
+  return all.filter((d) => d.read.size > 0).sort((a, b) => a.run - b.run);
 }
 
-function discLives(job: Job, dates: readonly Reading[]): readonly DiscLife[] {
+function discLives(job: Job, dates: readonly Reading[], meter: MeterSpec): readonly DiscLife[] {
   return layOut(job)
     .layers.filter((l) => l.lined !== 'none' && l.kind.thickness !== undefined)
     .map((l, i) => {
       const asNew = l.kind.thickness?.value ?? Number.NaN;
-      const points = dates.flatMap(({ date, hours, read }) => {
+      const points = dates.flatMap(({ date, run, read }) => {
         const now = read.get(l.plate.id);
-        return now === undefined ? [] : [{ date, hours, wear: asNew - now }];
+        return now === undefined ? [] : [{ date, run, wear: asNew - now }];
       });
-      const line = lineOf(points);
+      const line = lineOf(points, meter);
       const least = l.kind.minThickness?.value;
       return {
         plateId: l.plate.id,
@@ -145,22 +154,17 @@ function discLives(job: Job, dates: readonly Reading[]): readonly DiscLife[] {
     });
 }
 
-/** The line through some points; from new where there is but one at some hours, and none where nothing can be drawn. */
-function lineOf(points: readonly LifePoint[]): WearLine | undefined {
+/** The line through some points; from new where there is but one after some running, and none where nothing can be drawn. */
+function lineOf(points: readonly LifePoint[], { least }: MeterSpec): WearLine | undefined {
   const first = points[0];
   const last = points.at(-1);
   if (!first || !last) return undefined;
   // A single date says something only of discs that are worn already.
-  if (
-    last.hours - first.hours < LEAST_HOURS &&
-    (last.hours < LEAST_HOURS || last.wear < LEAST_WEAR)
-  )
-    return undefined;
-  return fitWear(last.hours - first.hours < LEAST_HOURS ? [last] : points);
+  const oneDate = last.run - first.run < least;
+  if (oneDate && (last.run < least || last.wear < LEAST_WEAR)) return undefined;
+  return fitWear(oneDate ? [last] : points);
 }
 
-/** Readings within an hour are of one date. */
-const LEAST_HOURS: Hour = 1;
 /** What a micrometer of the bench tells from nothing, mm. */
 const LEAST_WEAR: Mm = 0.02;
 
@@ -180,7 +184,7 @@ const LIMIT_NAME: Readonly<Record<Exclude<LimitKind, 'disc'>, string>> = {
 type Named = LimitForecast & { readonly kind: LimitKind };
 
 /** Limits of the whole pack; the model counts wear from the pack as it went in. */
-function packLimits(job: Job, worn: Mm, line: WearLine): readonly Named[] {
+function packLimits(job: Job, worn: Mm, line: WearLine, { farthest }: MeterSpec): readonly Named[] {
   const limits = packModel(job)
     .wearReserve()
     .flatMap((l) => {
@@ -192,52 +196,54 @@ function packLimits(job: Job, worn: Mm, line: WearLine): readonly Named[] {
   if (expanding.fitted && setting.gapMax && setting.installGap)
     limits.push({ kind: 'gap', at: worn + setting.gapMax.value - setting.installGap.value });
   return limits.flatMap(({ kind, at }) =>
-    forecastLimits(line, [{ name: kind === 'disc' ? '' : LIMIT_NAME[kind], at }]).map((f) => ({
-      ...f,
-      kind,
-    })),
+    forecastLimits(line, [{ name: kind === 'disc' ? '' : LIMIT_NAME[kind], at }], farthest).map(
+      (f) => ({
+        ...f,
+        kind,
+      }),
+    ),
   );
 }
 
 /** The disc that will be too thin before any other. */
-function firstDisc(discs: readonly DiscLife[]): readonly Named[] {
+function firstDisc(discs: readonly DiscLife[], { farthest }: MeterSpec): readonly Named[] {
   return discs
     .flatMap(({ name, line, limit }) =>
       line && limit !== undefined && line.slope > 0
-        ? forecastLimits(line, [{ name: `${name} too thin`, at: limit }])
+        ? forecastLimits(line, [{ name: `${name} too thin`, at: limit }], farthest)
         : [],
     )
     .map((f) => ({ ...f, kind: 'disc' as const }))
-    .sort((a, b) => a.hours - b.hours)
+    .sort((a, b) => a.run - b.run)
     .slice(0, 1);
 }
 
 const DAY = 86_400_000;
 const daysBetween = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / DAY;
 
-/** Machine hours per week between the first and the last reading; unknown within one week. */
-function paceOf(points: readonly LifePoint[]): number | undefined {
+/** Hours or kilometres per week between the first and the last reading; unknown within one week. */
+function paceOf(points: readonly LifePoint[]): Run | undefined {
   const first = points[0];
   const last = points.at(-1);
   if (!first || !last) return undefined;
   const days = daysBetween(first.date, last.date);
-  const hours = last.hours - first.hours;
-  return days >= 7 && hours > 0 ? (hours / days) * 7 : undefined;
+  const run = last.run - first.run;
+  return days >= 7 && run > 0 ? (run / days) * 7 : undefined;
 }
 
 /** Latest day that is said: beyond it a date means nothing. */
 const FARTHEST_WEEKS = 52 * 20;
 
 function dated(f: Named, last: LifePoint, pace: number | undefined): Foreseen {
-  const left = Math.max(0, f.hours - last.hours);
-  const day = (hours: Hour | undefined): string | undefined => {
-    if (pace === undefined || hours === undefined) return undefined;
-    const weeks = (hours - last.hours) / pace;
+  const left = Math.max(0, f.run - last.run);
+  const day = (run: Run | undefined): string | undefined => {
+    if (pace === undefined || run === undefined) return undefined;
+    const weeks = (run - last.run) / pace;
     return weeks > FARTHEST_WEEKS
       ? undefined
       : new Date(Date.parse(last.date) + Math.round(weeks * 7) * DAY).toISOString().slice(0, 10);
   };
-  const date = day(f.hours);
+  const date = day(f.run);
   const earliestDate = day(f.earliest);
   const latestDate = day(f.latest);
   return {

@@ -11,6 +11,7 @@ import type { Job } from '../job/types';
 import { readingsOf } from '../job/types';
 import type { WorkStage } from '../job/work';
 import { isFrozen, WORK_STAGES } from '../job/work';
+import { meterOf, runRead } from '../life/meter';
 import { openItems, partMissing } from '../signoff/openItems';
 import { recheckFindings } from '../signoff/recheck';
 import type { UnitChoice } from '../units/quantity';
@@ -129,6 +130,7 @@ function noteBlocks(title: string, text: string): PaperBlock[] {
 
 function headBlocks(job: Job, units: UnitChoice): PaperBlock[] {
   const { machine, intake, engine } = job;
+  const meter = meterOf(job);
   const value = (
     entry: { readonly value: number } | undefined,
     quantity: Parameters<typeof formatWithUnit>[1],
@@ -137,7 +139,7 @@ function headBlocks(job: Job, units: UnitChoice): PaperBlock[] {
     ['Machine', [machine.name, machine.use].filter(Boolean).join(', ')],
     ['Begun', day(job.createdAt)],
     ['Wanted by', intake.due],
-    ['Machine hours', value(intake.hours, 'hours')],
+    [meter.name, value(runRead(job, intake), meter.quantity)],
     ['Complaint', intake.complaints.map((c) => COMPLAINTS[c]).join(', ')],
     ['Wanted', intake.aims.map((a) => AIM_NAME[a]).join(', ')],
     ['Oil it came with', OIL_NAME[intake.oil]],

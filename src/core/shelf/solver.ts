@@ -10,6 +10,8 @@ export interface ShelfPlate {
   readonly count: number;
   /** Counted against the set where two are otherwise equal. */
   readonly isNew: boolean;
+  /** Out-of-flat of each, mm; absent where it was not measured. */
+  readonly outOfFlat?: Mm;
 }
 
 /** One way to fill the rest of the pack: how many to choose, and what the pack is besides. */
@@ -42,6 +44,8 @@ export interface ShelfSet {
   readonly off: Mm;
   readonly reserve: number;
   readonly newParts: number;
+  /** Out-of-flat of all that were picked, where every one of them was measured, mm. */
+  readonly outOfFlat?: Mm;
   readonly picks: readonly {
     readonly id: string;
     readonly count: number;
@@ -59,7 +63,7 @@ export interface ShelfMiss {
 }
 
 export interface ShelfAnswer {
-  /** Best first: nearest to the target, then most reserve, then fewest new parts. */
+  /** Best first: nearest to the target, then most reserve, then fewest new parts, then the flattest. */
   readonly sets: readonly ShelfSet[];
   /** Given when there is no set: the condition that rules out most, first. */
   readonly misses: readonly ShelfMiss[];
@@ -75,14 +79,25 @@ export interface ShelfQuestion {
 }
 
 const PER_MM = 1000;
-const NONE = 255;
+const NONE = 65_535;
+/** Plates that one pack takes from the shelf at most. */
+const MOST_CHOSEN = 30;
+/** What a new part costs against hundredths out of flat: more than those of any set come to. */
+const NEW_PART = 2048;
+/** Hundredths of a millimetre that count for one plate at most, so that 30 plates stay below a new part. */
+const MOST_WARP = 60;
+/** A used plate that nobody laid on the surface plate counts as bent as is usually allowed. Design estimate. */
+const UNCHECKED = 10;
 
 /** Plates of one thickness and age, of which each is as good as the next. */
 interface Pile {
   readonly size: number;
   readonly isNew: boolean;
   readonly count: number;
+  /** The flattest first. */
   readonly plates: readonly ShelfPlate[];
+  /** Cost of taking so many of it: new parts before hundredths out of flat. */
+  readonly costs: readonly number[];
 }
 
 function pile(plates: readonly ShelfPlate[]): Pile[] {
@@ -100,17 +115,36 @@ function pile(plates: readonly ShelfPlate[]): Pile[] {
     found.plates.push(plate);
     piles.set(key, found);
   });
-  return [...piles.values()].sort((a, b) => a.size - b.size || Number(a.isNew) - Number(b.isNew));
+  return [...piles.values()]
+    .sort((a, b) => a.size - b.size || Number(a.isNew) - Number(b.isNew))
+    .map((found) => {
+      const flattest = found.plates.toSorted((a, b) => warpOf(a) - warpOf(b));
+      return { ...found, plates: flattest, costs: costsOf(flattest) };
+    });
+}
+
+function warpOf({ outOfFlat, isNew }: ShelfPlate): number {
+  if (outOfFlat === undefined) return isNew ? 0 : UNCHECKED;
+  return Math.min(MOST_WARP, Math.round(outOfFlat * 100));
+}
+
+/** What taking none, one, two, … of a pile costs, up to as many as a pack takes. */
+function costsOf(flattest: readonly ShelfPlate[]): number[] {
+  const costs = [0];
+  for (const plate of flattest)
+    for (let n = 0; n < plate.count && costs.length <= MOST_CHOSEN; n++)
+      costs.push((costs.at(-1) ?? 0) + warpOf(plate) + (plate.isNew ? NEW_PART : 0));
+  return costs;
 }
 
 /**
- * Which sums any choice of so many plates can reach, and with how few new parts: least[p][j][s] over the first p
+ * Which sums any choice of so many plates can reach, and at what cost: least[p][j][s] over the first p
  * piles, j plates and a sum s above the least possible. Sums beyond the window are not kept.
  */
 class Reach {
   readonly base: number;
   private readonly span: number;
-  private readonly layers: Uint8Array[];
+  private readonly layers: Uint16Array[];
   private readonly smallest: number;
 
   constructor(
@@ -124,16 +158,16 @@ class Reach {
     this.base = this.smallest * choose;
     this.span = Math.max(0, highest - this.base) + 1;
     const row = this.span;
-    let before = new Uint8Array((choose + 1) * row).fill(NONE);
+    let before = new Uint16Array((choose + 1) * row).fill(NONE);
     before[0] = 0;
     this.layers = [before];
-    for (const { size, isNew, count } of piles) {
+    for (const { size, costs, count } of piles) {
       const after = before.slice();
       const step = size - this.smallest;
       const most = Math.min(count, choose);
       for (let c = 1; c <= most; c++) {
         const shift = c * step;
-        const price = isNew ? c : 0;
+        const price = costs[c] ?? NONE;
         for (let j = 0; j + c <= choose; j++) {
           const from = j * row;
           const to = (j + c) * row + shift;
@@ -151,8 +185,8 @@ class Reach {
     }
   }
 
-  /** Fewest new parts among sets of `j` plates of the first `p` piles with this sum, or NONE. */
-  fewest(p: number, j: number, sum: number): number {
+  /** Least cost among sets of `j` plates of the first `p` piles with this sum, or NONE. */
+  private least(p: number, j: number, sum: number): number {
     const s = sum - this.smallest * j;
     if (s < 0 || s >= this.span) return NONE;
     return this.layers[p]?.[j * this.span + s] ?? NONE;
@@ -161,41 +195,65 @@ class Reach {
   sums(): number[] {
     const found: number[] = [];
     for (let s = 0; s < this.span; s++)
-      if (this.fewest(this.piles.length, this.choose, this.base + s) !== NONE)
+      if (this.least(this.piles.length, this.choose, this.base + s) !== NONE)
         found.push(this.base + s);
     return found;
   }
 
-  /** Sets with this sum, fewest new parts first, at most `limit`; no branch is entered that leads to none. */
-  sets(sum: number, limit: number): { counts: number[]; newParts: number }[] {
-    const found: { counts: number[]; newParts: number }[] = [];
-    const counts = new Array<number>(this.piles.length).fill(0);
-    const walk = (p: number, j: number, rest: number, allowed: number): void => {
-      if (found.length >= limit) return;
-      if (p === 0) {
-        if (j === 0 && rest === 0 && allowed === 0)
-          found.push({
-            counts: [...counts],
-            newParts: counts.reduce((n, c, i) => n + (this.piles[i]?.isNew ? c : 0), 0),
-          });
-        return;
-      }
-      const { size, isNew, count } = this.piles[p - 1] as Pile;
-      for (let c = Math.min(count, j); c >= 0; c--) {
-        const left = allowed - (isNew ? c : 0);
-        if (left < 0 || this.fewest(p - 1, j - c, rest - c * size) > left) continue;
-        counts[p - 1] = c;
-        walk(p - 1, j - c, rest - c * size, left);
-        counts[p - 1] = 0;
-        if (found.length >= limit) return;
-      }
+  /**
+   * How many of each pile, for the sets with this sum: the cheapest first, at most `limit`. What a branch will cost in the
+   * end stands in the table, so that the cheapest branch is followed first and none is entered that leads to nothing.
+   */
+  sets(sum: number, limit: number): number[][] {
+    const found: number[][] = [];
+    const open: Branch[] = [];
+    const enter = (branch: Omit<Branch, 'cost'>): void => {
+      const rest = this.least(branch.p, branch.j, branch.sum);
+      if (rest !== NONE) insertBy(open, { ...branch, cost: branch.spent + rest });
     };
-    const fewest = this.fewest(this.piles.length, this.choose, sum);
-    if (fewest === NONE) return found;
-    for (let parts = fewest; parts <= this.choose && found.length < limit; parts++)
-      walk(this.piles.length, this.choose, sum, parts);
+    enter({ p: this.piles.length, j: this.choose, sum, spent: 0, counts: [] });
+    for (let branch = open.pop(); branch && found.length < limit; branch = open.pop()) {
+      const { p, j, spent, counts } = branch;
+      if (p === 0) {
+        found.push(counts.toReversed());
+        continue;
+      }
+      const { size, costs, count } = this.piles[p - 1] as Pile;
+      for (let c = 0; c <= Math.min(count, j); c++)
+        enter({
+          p: p - 1,
+          j: j - c,
+          sum: branch.sum - c * size,
+          spent: spent + (costs[c] ?? NONE),
+          counts: [...counts, c],
+        });
+    }
     return found;
   }
+}
+
+/** A choice made for the piles above the first `p`, and what it will cost at the least. */
+interface Branch {
+  readonly p: number;
+  readonly j: number;
+  readonly sum: number;
+  readonly spent: number;
+  readonly cost: number;
+  /** From the last pile on. */
+  readonly counts: readonly number[];
+}
+
+/** Keeps branches with the cheapest last; of equal ones the one that is nearest to its end. */
+function insertBy(open: Branch[], branch: Branch): void {
+  let [low, high] = [0, open.length];
+  while (low < high) {
+    const mid = (low + high) >> 1;
+    const other = open[mid] as Branch;
+    if (other.cost > branch.cost || (other.cost === branch.cost && other.p >= branch.p))
+      low = mid + 1;
+    else high = mid;
+  }
+  open.splice(low, 0, branch);
 }
 
 /**
@@ -219,7 +277,7 @@ export function solveShelf(
   const piles = pile(plates);
   const available = piles.reduce((sum, p) => sum + p.count, 0);
   const reaches = new Map<number, Reach>();
-  const found: ShelfSet[] = [];
+  const found: Found[] = [];
   const misses = new Map<string, { options: number; by: number }>();
   const miss = (condition: string, by: number) => {
     const known = misses.get(condition);
@@ -233,7 +291,7 @@ export function solveShelf(
   options.forEach((option, index) => {
     if (cancelled) return;
     const { choose, fixedHeight, target, min, max } = option;
-    check(`options.${index}.choose`, choose, { min: 1, max: 30, integer: true });
+    check(`options.${index}.choose`, choose, { min: 1, max: MOST_CHOSEN, integer: true });
     check(`options.${index}.fixedHeight`, fixedHeight, { min: 0 });
     check(`options.${index}.target`, target, POSITIVE);
     check(`options.${index}.max`, max, { min });
@@ -268,27 +326,27 @@ export function solveShelf(
       inWindow++;
       // Nothing farther off can enter once enough nearer ones are found.
       const worst = found.length >= best ? found[found.length - 1] : undefined;
-      if (worst && Math.abs(height - target) > Math.abs(worst.off) + EDGE) break;
+      if (worst && Math.abs(height - target) > Math.abs(worst.set.off) + EDGE) break;
       const { reserve, fails } = judge(option, height);
       if (fails.length > 0) {
         for (const f of fails)
           failed.set(f.condition, Math.min(failed.get(f.condition) ?? Infinity, f.by));
         continue;
       }
-      for (const set of reach.sets(sum, best)) {
+      for (const counts of reach.sets(sum, best)) {
         taken++;
-        insert(
-          found,
-          {
-            option: option.id,
-            height,
-            off: round(height - target),
-            reserve,
-            newParts: set.newParts,
-            picks: pick(piles, set.counts),
-          },
-          best,
-        );
+        const newParts = counts.reduce((n, c, i) => n + (piles[i]?.isNew ? c : 0), 0);
+        const set = {
+          option: option.id,
+          height,
+          off: round(height - target),
+          reserve,
+          newParts,
+          ...flatness(piles, counts),
+          picks: pick(piles, counts),
+        };
+        const cost = counts.reduce((sum, c, i) => sum + (piles[i]?.costs[c] ?? 0), 0);
+        insert(found, { set, warp: cost - newParts * NEW_PART }, best);
       }
     }
     if (inWindow === 0) miss('window', nearestMiss(option, piles));
@@ -298,7 +356,7 @@ export function solveShelf(
   });
 
   return {
-    sets: found,
+    sets: found.map(({ set }) => set),
     misses:
       found.length > 0
         ? []
@@ -314,13 +372,22 @@ const EDGE = 1e-9;
 /** Sums of thousandths are exact; the division that turns them into mm is rounded back to them. */
 const round = (mm: Mm): Mm => Math.round(mm * 1e6) / 1e6;
 
-function insert(found: ShelfSet[], set: ShelfSet, best: number): void {
-  const before = (a: ShelfSet, b: ShelfSet) =>
-    Math.abs(a.off) - Math.abs(b.off) || b.reserve - a.reserve || a.newParts - b.newParts;
+/** A set with what it is out of flat, for ranking only: what was not measured is guessed. */
+interface Found {
+  readonly set: ShelfSet;
+  readonly warp: number;
+}
+
+function insert(found: Found[], next: Found, best: number): void {
+  const before = (a: Found, b: Found) =>
+    Math.abs(a.set.off) - Math.abs(b.set.off) ||
+    b.set.reserve - a.set.reserve ||
+    a.set.newParts - b.set.newParts ||
+    a.warp - b.warp;
   let at = found.length;
-  while (at > 0 && before(set, found[at - 1] as ShelfSet) < 0) at--;
+  while (at > 0 && before(next, found[at - 1] as Found) < 0) at--;
   if (at >= best) return;
-  found.splice(at, 0, set);
+  found.splice(at, 0, next);
   if (found.length > best) found.pop();
 }
 
@@ -344,6 +411,21 @@ function thickest(piles: readonly Pile[], choose: number): number {
     left -= n;
   }
   return sum;
+}
+
+/** Out-of-flat of a choice, where all of it was measured. */
+function flatness(piles: readonly Pile[], counts: readonly number[]): { outOfFlat?: Mm } {
+  let sum = 0;
+  for (const [i, taken] of counts.entries()) {
+    let left = taken;
+    for (const plate of piles[i]?.plates ?? []) {
+      const n = Math.min(left, plate.count);
+      left -= n;
+      if (n > 0 && plate.outOfFlat === undefined) return {};
+      sum += n * (plate.outOfFlat ?? 0);
+    }
+  }
+  return { outOfFlat: round(sum) };
 }
 
 function pick(piles: readonly Pile[], counts: readonly number[]): ShelfSet['picks'] {

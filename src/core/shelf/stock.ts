@@ -123,7 +123,13 @@ export function freeFor(stock: Stock, others: Iterable<Job>): Stock {
 export const steelsOf = (stock: Stock): ShelfPlate[] =>
   stock.plates
     .filter((p) => p.sort === 'steel')
-    .map(({ id, thickness, count, isNew }) => ({ id, thickness, count, isNew }));
+    .map(({ id, thickness, count, isNew, outOfFlat }) => ({
+      id,
+      thickness,
+      count,
+      isNew,
+      ...(outOfFlat === undefined ? {} : { outOfFlat }),
+    }));
 
 /**
  * Sets of springs of a shelf of which there are enough for a job, as the solver and the advice take them.

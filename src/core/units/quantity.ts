@@ -1,6 +1,6 @@
 /**
  * Quantities, their base unit in the core and the units in which people write them.
- * Factors are exact: 1 in = 25.4 mm, 1 lbf = 4.4482216152605 N, 1 ft·lb = 1.3558179483314 N·m.
+ * Factors are exact: 1 in = 25.4 mm, 1 mi = 1.609344 km, 1 lbf = 4.4482216152605 N, 1 ft·lb = 1.3558179483314 N·m.
  */
 
 export type Mm = number;
@@ -16,8 +16,10 @@ export type Degree = number;
 export type Celsius = number;
 export type Joule = number;
 export type Hour = number;
+export type Kilometre = number;
 
 const INCH = 25.4;
+const MILE = 1.609344;
 const LBF = 4.4482216152605;
 const FT_LB = 1.3558179483314;
 const KGF = 9.80665;
@@ -58,6 +60,8 @@ export type UnitId =
   | 's'
   | 'min'
   | 'h'
+  | 'km'
+  | 'mi'
   | 'rpm'
   | 'deg'
   | 'C'
@@ -91,6 +95,7 @@ export type Quantity =
   | 'time'
   | 'duration'
   | 'hours'
+  | 'distance'
   | 'speed'
   | 'angle'
   | 'temperature'
@@ -197,6 +202,10 @@ export const UNITS: Readonly<Record<Quantity, readonly Unit[]>> = {
     unit('hoursLong', 'h', 60, 1, ['h', 'hr', 'hrs', 'hour', 'hours']),
   ],
   hours: [unit('h', 'h', 1, 1, ['h', 'hr', 'hrs', 'hour', 'hours'])],
+  distance: [
+    unit('km', 'km', 1, 0, ['km', 'kms', 'kilometre', 'kilometres', 'kilometer', 'kilometers']),
+    unit('mi', 'mi', MILE, 0, ['mi', 'mile', 'miles']),
+  ],
   speed: [unit('rpm', 'rpm', 1, 0, ['rpm', 'r/min', '1/min'])],
   angle: [unit('deg', '°', 1, 1, ['°', 'deg', 'degree', 'degrees'])],
   temperature: [

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import type { Advice } from '@/core/advice/advise';
 import { figuresToCompare } from '@/core/advice/compare';
-import type { VerdictId } from '@/core/evaluate/verdicts';
+import type { VerdictId } from '@/core/evaluate/verdict';
 import type { Job } from '@/core/job/types';
 import { ChangeList } from '@/features/compare/ChangeList';
 import { useEvaluation } from '@/features/jobs/evaluations';

@@ -24,6 +24,8 @@ const UNIT_CHOICES: readonly {
   { quantity: 'torque', unit: 'inlb', label: 'Torque in in·lb' },
   { quantity: 'force', unit: 'N', label: 'Force in N' },
   { quantity: 'force', unit: 'lbf', label: 'Force in lbf' },
+  { quantity: 'distance', unit: 'km', label: 'Distance in kilometres' },
+  { quantity: 'distance', unit: 'mi', label: 'Distance in miles' },
 ];
 
 const THEMES: readonly { readonly theme: ThemeChoice; readonly label: string }[] = [

@@ -4,7 +4,7 @@ import { TouchableRipple } from 'react-native-paper';
 
 import type { FigureId } from '@/core/evaluate/figure';
 import type { Job, Stage } from '@/core/job/types';
-import type { Verdict, VerdictId } from '@/core/evaluate/verdicts';
+import type { Verdict, VerdictId } from '@/core/evaluate/verdict';
 import { formatValue, formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { evaluationOf } from '@/features/jobs/evaluations';

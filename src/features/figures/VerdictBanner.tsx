@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { View } from 'react-native';
 
 import type { Need } from '@/core/evaluate/figure';
-import type { Verdict } from '@/core/evaluate/verdicts';
+import type { Verdict } from '@/core/evaluate/verdict';
 import { readSentence } from '@/core/evaluate/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';

@@ -6,7 +6,8 @@ import { COMPLAINTS } from '@/core/causes/complaints';
 import { hasPack } from '@/core/guide/identify';
 import { MAX_NOTES } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
-import { AIMS } from '@/core/job/types';
+import { AIMS, METERS } from '@/core/job/types';
+import { METER, meterOf } from '@/core/life/meter';
 import { EntryField } from '@/features/entry/EntryField';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
@@ -38,6 +39,8 @@ const OILS = (['wetClutch', 'frictionModified', 'unknown'] as const).map((value)
   value,
   label: OIL_NAME[value],
 }));
+
+const METER_OPTIONS = METERS.map((value) => ({ value, label: METER[value].name }));
 
 /** Intake: the machine, the complaint, the aim, and the likely causes beside them. */
 export function IntakeStage() {
@@ -89,8 +92,14 @@ export function IntakeStage() {
               </View>
             </View>
           ) : null}
+          <Choice
+            label="What its meter counts"
+            value={meterOf(job).meter}
+            options={METER_OPTIONS}
+            onChange={(meter) => change((j) => ({ ...j, machine: { ...j.machine, meter } }))}
+          />
           <FieldGrid>
-            <EntryField path="intake.hours" />
+            <EntryField path={`intake.${meterOf(job).meter}`} />
             <DateField label="Wanted back by" value={intake.due} onChange={setDue} />
           </FieldGrid>
           {wide ? null : <CausesPanel />}

@@ -1,5 +1,7 @@
 import { View } from 'react-native';
 
+import type { MeterSpec, Run } from '@/core/life/meter';
+import { overRound, runText } from '@/core/life/meter';
 import type { Foreseen, PackLife } from '@/core/log/packLife';
 import { packLife } from '@/core/log/packLife';
 import { predictWear } from '@/core/life/wear';
@@ -16,9 +18,14 @@ const STEPS = 24;
 const PAST = 0.08;
 
 const day = (iso: string) => dayText(iso);
-const hours = (h: number) => `${h.toFixed(0)} h`;
 
-/** What the readings over hours say: the limit that will be met first, when, and by how much that may be off. */
+/** Readings of this machine's meter in the builder's units. */
+const useRun = (meter: MeterSpec) => {
+  const units = useUnits();
+  return (run: Run) => runText(run, meter, units);
+};
+
+/** What the readings over hours or kilometres say: the limit that will be met first, when, and by how much that may be off. */
 export function LifePanel() {
   const job = useJobLater();
   const life = packLife(job);
@@ -29,26 +36,30 @@ export function LifePanel() {
       {first ? <FirstLimit first={first} life={life} /> : null}
       {life.caution ? <Words soft>{life.caution}</Words> : null}
       {life.pack.points.length > 1 ? <WearChart life={life} /> : null}
-      {first ? <Limits all={[first, ...others]} /> : null}
+      {first ? <Limits all={[first, ...others]} meter={life.meter} /> : null}
     </View>
   );
 }
 
 function FirstLimit({ first, life }: { readonly first: Foreseen; readonly life: PackLife }) {
+  const units = useUnits();
+  const read = useRun(life.meter);
   const last = life.pack.points.at(-1);
   const when =
     first.left === 0
-      ? `It is met: ${hours(first.hours)} by the line, ${hours(last?.hours ?? 0)} at the last reading.`
-      : `${hours(first.left)} from the last reading, at ${hours(first.hours)}${
+      ? `It is met: ${read(first.run)} by the line, ${read(last?.run ?? 0)} at the last reading.`
+      : `${read(first.left)} from the last reading, at ${read(first.run)}${
           first.date ? `, about ${day(first.date)}` : ''
         }.`;
+  const pace = (perWeek: Run) =>
+    formatWithUnit(perWeek, life.meter.quantity, units, life.meter.meter === 'hours' ? 1 : 0);
   const interval =
     first.earliest === undefined
       ? undefined
       : `Nine in ten: ${
           first.latest === undefined
-            ? `from ${hours(first.earliest)} on`
-            : `between ${hours(first.earliest)} and ${hours(first.latest)}`
+            ? `from ${read(first.earliest)} on`
+            : `between ${read(first.earliest)} and ${read(first.latest)}`
         }${
           first.earliestDate
             ? first.latestDate
@@ -61,9 +72,9 @@ function FirstLimit({ first, life }: { readonly first: Foreseen; readonly life: 
       <Words bold size={18}>{`First limit: ${first.name}`}</Words>
       <Words>{when}</Words>
       {interval ? <Words soft>{interval}</Words> : null}
-      {first.date && life.hoursPerWeek !== undefined ? (
+      {first.date && life.perWeek !== undefined ? (
         <Words soft size={14}>
-          {`By this machine’s own ${life.hoursPerWeek.toFixed(1)} h a week.`}
+          {`By this machine’s own ${pace(life.perWeek)} a week.`}
         </Words>
       ) : null}
     </View>
@@ -73,40 +84,50 @@ function FirstLimit({ first, life }: { readonly first: Foreseen; readonly life: 
 function WearChart({ life }: { readonly life: PackLife }) {
   const units = useUnits();
   const unit = shownUnit('length', units);
+  const { meter } = life;
+  const runUnit = shownUnit(meter.quantity, units);
+  const read = useRun(meter);
+  const x = (run: Run) => fromBase(run, runUnit);
   const { points, line } = life.pack;
   // The pack's own line meets the pack's limits; a thin disc has its own.
   const limit = life.foreseen.find((f) => f.kind !== 'disc');
-  const from = points[0]?.hours ?? 0;
-  const last = points.at(-1)?.hours ?? 0;
-  const to = Math.max(last, limit ? limit.hours + PAST * (limit.hours - from) : last);
+  const from = points[0]?.run ?? 0;
+  const last = points.at(-1)?.run ?? 0;
+  const to = Math.max(last, limit ? limit.run + PAST * (limit.run - from) : last);
   const along = line
     ? Array.from({ length: STEPS + 1 }, (_, i) => {
-        const x = from + ((to - from) * i) / STEPS;
-        return { x, ...predictWear(line, x) };
+        const run = from + ((to - from) * i) / STEPS;
+        return { x: x(run), ...predictWear(line, run) };
       })
     : [];
   const y = (mm: number) => fromBase(mm, unit);
   const banded = along.filter((p) => p.low !== undefined && p.high !== undefined);
-  const rate = line ? formatWithUnit(line.slope * 10, 'length', units) : '';
+  const rate = line ? overRound(line.slope, meter.step, meter, units) : undefined;
   return (
     <Chart
-      xLabel="Machine hours"
+      xLabel={meter.meter === 'hours' ? meter.name : `${meter.name}, ${runUnit.symbol}`}
       yLabel={`Wear of the pack against new, ${unit.symbol}`}
-      description={`Wear of the pack over hours: ${points
-        .map((p) => `${formatWithUnit(p.wear, 'length', units)} at ${hours(p.hours)}`)
-        .join(', ')}${line ? `; the line rises by ${rate} in 10 h` : ''}${
-        limit ? `; ${limit.name} at ${hours(limit.hours)}` : ''
-      }.`}
+      description={`Wear of the pack over ${meter.meter === 'hours' ? 'hours' : 'distance'}: ${points
+        .map((p) => `${formatWithUnit(p.wear, 'length', units)} at ${read(p.run)}`)
+        .join(', ')}${
+        rate
+          ? `; the line rises by ${formatWithUnit(rate.value, 'length', units)} in ${rate.over}`
+          : ''
+      }${limit ? `; ${limit.name} at ${read(limit.run)}` : ''}.`}
       lines={[
         { name: 'line', points: along.map((p) => ({ x: p.x, y: y(p.wear) })) },
         {
           name: 'read',
           tone: 'ochre',
           dashed: true,
-          points: points.map((p) => ({ x: p.hours, y: y(p.wear) })),
+          points: points.map((p) => ({ x: x(p.run), y: y(p.wear) })),
         },
       ]}
-      marks={points.map((p) => ({ x: p.hours, y: y(p.wear), label: hours(p.hours) }))}
+      marks={points.map((p) => ({
+        x: x(p.run),
+        y: y(p.wear),
+        label: read(p.run),
+      }))}
       {...(banded.length > 0
         ? {
             band: {
@@ -121,8 +142,9 @@ function WearChart({ life }: { readonly life: PackLife }) {
   );
 }
 
-function Limits({ all }: { readonly all: readonly Foreseen[] }) {
+function Limits({ all, meter }: { readonly all: readonly Foreseen[]; readonly meter: MeterSpec }) {
   const strata = useStrata();
+  const read = useRun(meter);
   return (
     <View role="list" aria-label="Limits, the first one first">
       {all.map((f) => (
@@ -142,7 +164,7 @@ function Limits({ all }: { readonly all: readonly Foreseen[] }) {
             {f.name.charAt(0).toUpperCase() + f.name.slice(1)}
           </Words>
           <View style={{ alignItems: 'flex-end' }}>
-            <Digits>{f.left === 0 ? 'met' : hours(f.hours)}</Digits>
+            <Digits>{f.left === 0 ? 'met' : read(f.run)}</Digits>
             {f.date && f.left > 0 ? (
               <Words soft size={14}>
                 {day(f.date)}

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 
 import type { LogLine, LogSetting, WearGroup, WearRate } from '@/core/log/machineLog';
 import { machineLog, wearRates } from '@/core/log/machineLog';
+import { METER, overRound, runText } from '@/core/life/meter';
 import { LINING_ESTIMATES } from '@/core/torque/linings';
 import type { Quantity } from '@/core/units/quantity';
 import { formatWithUnit } from '@/core/units/quantity';
@@ -62,7 +63,7 @@ function Entry({ line }: { readonly line: LogLine }) {
       <Words bold>
         {[
           dayText(line.date),
-          line.hours === undefined ? undefined : `${line.hours.toFixed(0)} h`,
+          line.run === undefined ? undefined : runText(line.run, METER[line.meter], units),
           line.kind === 'job' ? line.number : 'return',
         ]
           .filter(Boolean)
@@ -88,7 +89,7 @@ const GROUPS = [
   { value: 'machine', label: 'By machine' },
 ] as const satisfies readonly { value: WearGroup; label: string }[];
 
-/** Wear per hour by lining and use or machine, over the whole workshop. */
+/** Wear by lining and use or machine, over the whole workshop. */
 export function WearRates() {
   const all = useAppSelector(jobSelectors.selectAll);
   const [by, setBy] = useState<WearGroup>('use');
@@ -98,10 +99,10 @@ export function WearRates() {
     <Panel
       level={2}
       title="Linings and machines of this workshop"
-      summary="Wear per hour, from all packs that were followed"
+      summary="Wear of a disc, from all packs that were followed"
     >
       <Choice label="Compare" value={by} options={GROUPS} onChange={setBy} />
-      <View role="list" aria-label={`Wear per hour by lining and ${by}`}>
+      <View role="list" aria-label={`Wear by lining and ${by}`}>
         {rates.map((rate, i) => (
           <Rate key={`${rate.lining}${rate.group}${i}`} rate={rate} />
         ))}
@@ -113,6 +114,8 @@ export function WearRates() {
 function Rate({ rate }: { readonly rate: WearRate }) {
   const strata = useStrata();
   const units = useUnits();
+  const meter = METER[rate.meter];
+  const wear = overRound(rate.perRun, meter.per, meter, units);
   return (
     <View
       role="listitem"
@@ -132,10 +135,10 @@ function Rate({ rate }: { readonly rate: WearRate }) {
         <Digits
           bold
           style={{ flexShrink: 0 }}
-        >{`${formatWithUnit(rate.perHour * 100, 'length', units)} / 100 h`}</Digits>
+        >{`${formatWithUnit(wear.value, 'length', units)} / ${wear.over}`}</Digits>
       </View>
       <Words soft size={14}>
-        {`Of one disc, from ${rate.packs} ${rate.packs === 1 ? 'pack' : 'packs'} over ${rate.hours.toFixed(0)} h${
+        {`Of one disc, from ${rate.packs} ${rate.packs === 1 ? 'pack' : 'packs'} over ${runText(rate.run, meter, units)}${
           rate.few ? ': too little to go by' : ''
         }`}
       </Words>

@@ -4,6 +4,8 @@ import { View } from 'react-native';
 import { fieldPath, MAX_NOTES } from '@/core/job/fields';
 import type { Job, Visit } from '@/core/job/types';
 import { MAX_VISITS } from '@/core/job/types';
+import { meterOf, runRead, runText } from '@/core/life/meter';
+import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { evaluationOf } from '@/features/jobs/evaluations';
@@ -21,7 +23,7 @@ const withVisit = (job: Job, id: string, part: Partial<Visit>): Job => ({
   visits: job.visits.map((v) => (v.id === id ? { ...v, ...part } : v)),
 });
 
-/** Returns of the machine with this pack: hours, a reading of each disc, and what was found. */
+/** Returns of the machine with this pack: its meter, a reading of each disc, and what was found. */
 export function Returns() {
   const visits = useJobPart((job) => job.visits);
   const change = useChangeJob();
@@ -35,8 +37,8 @@ export function Returns() {
     <View style={{ gap: 8 }}>
       <Heading level={2}>Returns of the machine</Heading>
       <Words soft size={15}>
-        Hours and the thinnest spot of each disc. A signature does not cover them: they can be added
-        at any time.
+        What it has run and the thinnest spot of each disc. A signature does not cover them: they
+        can be added at any time.
       </Words>
       {visits.map((visit) => (
         <Return key={visit.id} visit={visit} />
@@ -54,14 +56,18 @@ function Return({ visit }: { readonly visit: Visit }) {
   const discs = useJobPart((job) => evaluationOf(job).layout).layers.filter(
     (l) => l.lined !== 'none',
   );
-  const { id, date, hours, readings, note } = visit;
+  const { id, date, readings, note } = visit;
+  const units = useUnits();
+  const machine = useJobPart((job) => job.machine);
+  const meter = meterOf({ machine });
+  const run = runRead({ machine }, visit);
   const read = discs.filter((l) => readings[l.plate.id]).length;
   const title = date ? dayText(new Date(`${date}T12:00:00`)) : 'No date yet';
   return (
     <Panel
       title={`Return of ${title}`}
-      summary={`${hours ? `${hours.value} h` : 'hours not known'}, ${read} of ${discs.length} discs read`}
-      initiallyOpen={!hours && pack.plates.length > 0}
+      summary={`${run ? runText(run.value, meter, units) : 'run not known'}, ${read} of ${discs.length} discs read`}
+      initiallyOpen={!run && pack.plates.length > 0}
     >
       <FieldGrid>
         <DateField
@@ -71,7 +77,7 @@ function Return({ visit }: { readonly visit: Visit }) {
             if (next) change((j) => withVisit(j, id, { date: next }));
           }}
         />
-        <EntryField path={fieldPath('visits.*.hours', id)} />
+        <EntryField path={fieldPath(`visits.*.${meter.meter}`, id)} />
       </FieldGrid>
       <FieldGrid>
         {discs.map((l, i) => (

@@ -64,10 +64,11 @@ export function ReleaseTab() {
         {pedal ? null : <EntryField path="release.efficiency" />}
       </FieldGrid>
       {release.type === 'measured' ? <DialReadings /> : <LossFields />}
-      <Heading level={2}>What the pack needs</Heading>
+      <Heading level={2}>{pedal ? 'What the pack needs' : 'What pack and hand need'}</Heading>
       <FieldGrid>
         <EntryField path="release.faceClearance" />
         <EntryField path="release.requiredLift" />
+        {pedal ? null : <EntryField path="release.pullMax" />}
       </FieldGrid>
       <View>
         {SHOWN.filter((id) => !pedal || !OF_THE_LEVER.has(id)).map((id) => {

@@ -4,7 +4,7 @@ import { ScrollView, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import { lowerFirst } from '@/core/evaluate/sheet';
-import type { Verdict } from '@/core/evaluate/verdicts';
+import type { Verdict } from '@/core/evaluate/verdict';
 import { CompareTab } from '@/features/compare/CompareTab';
 import { FiguresTab } from '@/features/figures/FiguresTab';
 import { VerdictBanner } from '@/features/figures/VerdictBanner';

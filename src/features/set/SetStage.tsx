@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 
 import type { Job } from '@/core/job/types';
-import type { VerdictId } from '@/core/evaluate/verdicts';
+import type { VerdictId } from '@/core/evaluate/verdict';
 import type { LineTool, SheetLine } from '@/core/worksheet/line';
 import { isOpen, stepsOf } from '@/core/worksheet/worksheet';
 import { FigureRows } from '@/features/figures/FigureRows';

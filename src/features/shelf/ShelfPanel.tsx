@@ -152,9 +152,14 @@ function SetRow({ set, place, stock }: RowProps) {
         </Digits>
         <Words size={14}>
           {[
-            `${formatWithUnit(Math.abs(set.off), 'length', units)} ${set.off < 0 ? 'under' : 'over'} the middle`,
+            set.off === 0
+              ? 'in the middle of the window'
+              : `${formatWithUnit(Math.abs(set.off), 'length', units)} ${set.off < 0 ? 'under' : 'over'} the middle`,
             `holds ${set.reserve.toFixed(2)} at the weakest`,
             set.newParts === 0 ? 'no new part' : `${set.newParts} new`,
+            set.outOfFlat
+              ? `${formatWithUnit(set.outOfFlat, 'length', units, 2)} out of flat in all`
+              : undefined,
             optionName(job, set.option, stock),
           ]
             .filter(Boolean)

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 
-import { RESERVE_STOP } from '@/core/evaluate/verdicts';
+import { RESERVE_STOP } from '@/core/evaluate/holdingVerdict';
 import type { FaceShare, PackModel } from '@/core/evaluate/states';
 import { packModel } from '@/core/evaluate/states';
 import type { FigureId } from '@/core/evaluate/figure';

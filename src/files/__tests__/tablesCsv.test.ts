@@ -44,6 +44,10 @@ describe('tables of the workshop', () => {
     const first = rows.filter((r) => r.job === 'UR-0101');
     expect(first.map((r) => r['machine hours (h)'])).toEqual(['212', '230', '253', '278']);
     expect(Number(first[0]?.['stack (mm)'])).toBeCloseTo(33.93, 9);
+    expect(rows.find((r) => r.job === 'UR-0103')).toMatchObject({
+      'machine hours (h)': '',
+      'distance run (km)': '46800',
+    });
     expect(first[3]).toMatchObject({ what: 'return', 'free play (mm)': '2.7', 'clamp (N)': '' });
   });
 

@@ -8,7 +8,7 @@ import {
   MAX_PLATES,
   MAX_REVISIONS,
 } from '@/core/job/fields';
-import { MAX_VISITS, STAGES } from '@/core/job/types';
+import { MAX_VISITS, METERS, STAGES } from '@/core/job/types';
 import { MAX_VARIANTS } from '@/core/job/variants';
 import { blankBuild, blankProve, blankSignOff, blankWork } from '@/core/job/work';
 
@@ -39,6 +39,7 @@ const RECORD = {
     layout: Joi.string()
       .valid('unknown', 'pack', 'startAndPack', 'startAndBelt', 'belt')
       .required(),
+    meter: Joi.string().valid(...METERS),
     limitsId: ID,
   }).required(),
   intake: INTAKE.required(),

@@ -101,6 +101,47 @@ describe('advice', () => {
     ).toContain('A release arm of');
   });
 
+  it('makes a heavy lever lighter where there is lift to spare, and never at the cost of release', () => {
+    const train = (job: Job) =>
+      ['release.pullMax', 'release.faceClearance'].reduce(
+        (j, path, i) => withEntry(j, path, entry(i === 0 ? 48 : 0.07)),
+        job,
+      );
+    for (const [number, offered] of [
+      ['UR-0101', 'A master cylinder of'],
+      ['UR-0106', 'A release arm of'],
+    ] as const) {
+      const heavy = train(demoJob(number));
+      expect(state(heavy, 'pull')).toBe('watch');
+      const advice = advise(heavy, 'pull', { most: 20 });
+      expect(advice.flatMap((a) => a.moves).join()).toContain(offered);
+      expect(advice.flatMap((a) => a.moves).join()).toContain('A reduced-effort part of');
+      for (const a of advice) {
+        expect(a.change.pull.after).toBeLessThanOrEqual(48);
+        expect([a.moves, state(a.job, 'releases')]).toEqual([a.moves, 'good']);
+      }
+      // Without lift to spare a lighter lever would make the pack drag: then nothing is offered.
+      expect(advise(withEntry(demoJob(number), 'release.pullMax', entry(48)), 'pull')).toEqual([]);
+    }
+  });
+
+  it('offers what binds in the train first, and no lift that makes the lever heavy', () => {
+    const stiff = withEntry(demoJob('UR-0106'), 'release.efficiency', entry(0.5));
+    const at = withEntry(stiff, 'release.pullMax', entry(60));
+    expect(advise(at, 'pull')[0]?.moves).toEqual([
+      'What binds between lever and plate cleaned, oiled or new',
+    ]);
+    const small = withEntry(softened, 'release.masterDiameter', entry(8.5));
+    const bore = (a: { readonly moves: readonly string[] }) =>
+      a.moves.join().includes('A master cylinder of');
+    const free = advise(small, 'releases', { most: 20 }).filter(bore);
+    const light = withEntry(small, 'release.pullMax', entry(free[0]?.change.pull.after ?? NaN));
+    expect(free.length).toBeGreaterThan(0);
+    for (const a of advise(light, 'releases', { most: 20 }))
+      expect(state(a.job, 'pull')).toBe('good');
+    expect(advise(light, 'releases', { most: 20 }).filter(bore).length).toBeLessThan(free.length);
+  });
+
   it('turns an install gap back into its window by marks of the adjuster', () => {
     const set = (job: Job, values: Readonly<Record<string, number>>) =>
       Object.entries(values).reduce((j, [path, v]) => withEntry(j, path, entry(v)), job);

@@ -19,6 +19,10 @@ export type Stage = (typeof STAGES)[number];
 /** Which clutch a machine has: a pack; a centrifugal start clutch before a pack or a belt; a belt alone. */
 export type ClutchLayout = 'unknown' | 'pack' | 'startAndPack' | 'startAndBelt' | 'belt';
 
+/** What tells how long a machine has run. */
+export const METERS = ['hours', 'distance'] as const;
+export type Meter = (typeof METERS)[number];
+
 export interface Machine {
   /** The same for every job of one machine. */
   readonly id: string;
@@ -26,6 +30,8 @@ export interface Machine {
   /** What it is used for: "trail single". */
   readonly use: string;
   readonly layout: ClutchLayout;
+  /** Hours where it is absent. */
+  readonly meter?: Meter;
   /** The sheet of the shop's library that its limits come from. */
   readonly limitsId?: string;
 }
@@ -79,6 +85,8 @@ export interface Intake {
   readonly oil: OilKind;
   /** Machine hours at intake. */
   readonly hours?: Entry;
+  /** Distance run at intake, km. */
+  readonly distance?: Entry;
   /** Outcomes of the tests that tell causes apart. */
   readonly tests: Readonly<Partial<Record<TestId, string>>>;
   /** ISO date by which the rider wants the machine back. */

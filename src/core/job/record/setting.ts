@@ -103,6 +103,8 @@ export interface Release {
   /** Dial reading at the pressure plate. */
   readonly measuredLift?: Entry;
   readonly leverTravel?: Entry;
+  /** What the rider's hand wants to hold, at most. */
+  readonly pullMax?: Entry;
   readonly leverRatio?: Entry;
   readonly efficiency?: Entry;
   /** Hydraulic: piston travel lost to free play and to taking up the line. */

@@ -11,6 +11,12 @@ export const INSPECTION_FIELDS = {
     quantity: 'hours',
     bounds: { min: 0, max: 1_000_000 },
   }),
+  'intake.distance': spec({
+    label: 'Distance run',
+    symbol: 's',
+    quantity: 'distance',
+    bounds: { min: 0, max: 5_000_000 },
+  }),
   'strip.parts.*.out': spec({
     label: 'Counted out',
     symbol: 'n',

@@ -29,6 +29,15 @@ export const RELEASE_FIELDS = {
     plausible: [15, 120],
     hint: 'At the finger, full pull.',
   }),
+  'release.pullMax': spec({
+    label: 'Lever pull at most',
+    symbol: 'F_max',
+    quantity: 'force',
+    bounds: { above: 0, max: 1000 },
+    plausible: [30, 300],
+    estimate: { value: 140, why: 'more is heavy for most hands; the rider’s own goes before it' },
+    hint: 'What this rider’s hand wants to hold.',
+  }),
   'release.leverRatio': spec({
     label: 'Lever ratio',
     symbol: 'i_L',

@@ -9,6 +9,12 @@ export const VISIT_FIELDS = {
     quantity: 'hours',
     bounds: { min: 0, max: 100_000 },
   }),
+  'visits.*.distance': spec({
+    label: 'Distance run',
+    symbol: 's',
+    quantity: 'distance',
+    bounds: { min: 0, max: 5_000_000 },
+  }),
   'visits.*.readings.*': spec({
     label: 'Thickness, least',
     symbol: 't',

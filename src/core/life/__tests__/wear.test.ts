@@ -3,10 +3,10 @@ import fc from 'fast-check';
 import { fitWear, forecastLimits, predictWear } from '../wear';
 
 const published = [
-  { hours: 0, wear: 0 },
-  { hours: 18, wear: 0.06 },
-  { hours: 41, wear: 0.15 },
-  { hours: 66, wear: 0.23 },
+  { run: 0, wear: 0 },
+  { run: 18, wear: 0.06 },
+  { run: 41, wear: 0.15 },
+  { run: 66, wear: 0.23 },
 ];
 
 describe('wear and life', () => {
@@ -24,24 +24,24 @@ describe('wear and life', () => {
       { name: 'thinnest disc', at: 0.4 },
     ]);
     expect(first?.name).toBe('thinnest disc');
-    expect(first?.hours).toBeCloseTo((0.4 - line.intercept) / line.slope, 9);
-    expect(first?.earliest).toBeLessThan(first?.hours ?? 0);
-    expect(first?.latest).toBeGreaterThan(first?.hours ?? Infinity);
+    expect(first?.run).toBeCloseTo((0.4 - line.intercept) / line.slope, 9);
+    expect(first?.earliest).toBeLessThan(first?.run ?? 0);
+    expect(first?.latest).toBeGreaterThan(first?.run ?? Infinity);
     expect(second?.name).toBe('pack total');
     expect(predictWear(line, first?.earliest ?? 0).high).toBeCloseTo(0.4, 6);
   });
 
   it('gives a rate from new for one reading, and foresees nothing without wear or hours', () => {
-    const one = fitWear([{ hours: 40, wear: 0.1 }]);
+    const one = fitWear([{ run: 40, wear: 0.1 }]);
     expect(one).toMatchObject({ slope: 0.0025, basis: 'new' });
     expect(forecastLimits(one, [{ name: 'disc', at: 0.2 }])).toEqual([
-      { name: 'disc', at: 0.2, hours: 80 },
+      { name: 'disc', at: 0.2, run: 80 },
     ]);
     expect(() => fitWear([])).toThrow('after some hours');
-    expect(() => fitWear([{ hours: 0, wear: 0 }])).toThrow('after some hours');
+    expect(() => fitWear([{ run: 0, wear: 0 }])).toThrow('after some hours');
     const flat = fitWear([
-      { hours: 0, wear: 0.1 },
-      { hours: 10, wear: 0.1 },
+      { run: 0, wear: 0.1 },
+      { run: 10, wear: 0.1 },
     ]);
     expect(() => forecastLimits(flat, [{ name: 'disc', at: 0.2 }])).toThrow('slope');
   });
@@ -51,7 +51,7 @@ describe('wear and life', () => {
     fc.assert(
       fc.property(number(1e-4, 0.02), number(-0.01, 0.01), number(5, 30), (slope, start, step) => {
         const line = fitWear(
-          [0, 1, 2, 3, 4].map((i) => ({ hours: i * step, wear: start + slope * i * step })),
+          [0, 1, 2, 3, 4].map((i) => ({ run: i * step, wear: start + slope * i * step })),
         );
         expect(line.slope).toBeCloseTo(slope, 9);
         expect(line.deviation).toBeLessThan(1e-9);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 
 import { entry } from '@/core/job/blank';
-import type { Job } from '@/core/job/types';
+import type { Entry, Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
@@ -38,15 +38,15 @@ describe('the life of a pack', () => {
   });
 
   it('names the first limit with its interval, in hours and by the machine’s own hours per week', () => {
-    const { foreseen, hoursPerWeek, caution } = packLife(job);
+    const { foreseen, perWeek, caution } = packLife(job);
     const [first, ...rest] = foreseen;
     expect(first?.name).toBe('stack leaves its window');
-    expect(first?.hours).toBeGreaterThan(first?.earliest ?? Infinity);
-    expect(first?.hours).toBeLessThan(first?.latest ?? 0);
-    expect(rest.every((f) => f.hours >= (first?.hours ?? Infinity))).toBe(true);
+    expect(first?.run).toBeGreaterThan(first?.earliest ?? Infinity);
+    expect(first?.run).toBeLessThan(first?.latest ?? 0);
+    expect(rest.every((f) => f.run >= (first?.run ?? Infinity))).toBe(true);
     // 66 h from 9 March to 16 November.
-    expect(hoursPerWeek).toBeCloseTo(66 / 36, 6);
-    const weeks = ((first?.hours ?? NaN) - 278) / (66 / 36);
+    expect(perWeek).toBeCloseTo(66 / 36, 6);
+    const weeks = ((first?.run ?? NaN) - 278) / (66 / 36);
     expect(first?.date).toBe(
       new Date(Date.UTC(2026, 10, 16) + Math.round(weeks * 7) * 86_400_000)
         .toISOString()
@@ -59,14 +59,14 @@ describe('the life of a pack', () => {
     const { foreseen, pack } = packLife(job);
     const window = foreseen.find((f) => f.kind === 'window');
     const { slope = NaN, intercept = NaN } = pack.line ?? {};
-    const wornSince = intercept + slope * (window?.hours ?? NaN) - (pack.points[0]?.wear ?? NaN);
+    const wornSince = intercept + slope * (window?.run ?? NaN) - (pack.points[0]?.wear ?? NaN);
     expect(33.93 - wornSince).toBeCloseTo(33.5, 6);
   });
 
   it('says why nothing can be foreseen, or how little it rests on', () => {
     expect(
       packLife({ ...without(0), intake: { ...job.intake, hours: undefined } }).caution,
-    ).toMatch(/no disc was measured at a known hour/);
+    ).toMatch(/no disc was measured at a known reading/);
     expect(packLife(without(1)).caution).toMatch(/Two dates/);
     expect(packLife(without(1)).foreseen[0]?.earliest).toBeUndefined();
     expect(packLife(demoJob('UR-0106')).caution).toMatch(/from new/);
@@ -76,6 +76,33 @@ describe('the life of a pack', () => {
     const barelyWorn = { ...worn([]), intake: { ...job.intake, hours: entry(0) } };
     expect(packLife(barelyWorn).caution).toMatch(/from one date/);
     expect(packLife(barelyWorn).foreseen).toEqual([]);
+  });
+
+  it('counts distance where the machine does, and never mixes it with hours', () => {
+    const KM_AN_HOUR = 42;
+    const far = (hours?: Entry) => (hours ? { distance: entry(hours.value * KM_AN_HOUR) } : {});
+    // The hours stay on the record of a machine whose meter was changed; they count no more.
+    const onRoad: Job = {
+      ...job,
+      machine: { ...job.machine, meter: 'distance' },
+      intake: { ...job.intake, hours: entry(5), ...far(job.intake.hours) },
+      visits: job.visits.map((v) => ({ ...v, ...far(v.hours) })),
+    };
+    const [inHours, inKm] = [packLife(job), packLife(onRoad)];
+    expect(inKm.foreseen.map((f) => f.name)).toEqual(inHours.foreseen.map((f) => f.name));
+    inKm.foreseen.forEach((f, i) => {
+      expect(f.run).toBeCloseTo((inHours.foreseen[i]?.run ?? NaN) * KM_AN_HOUR, 4);
+      expect(f.date).toBe(inHours.foreseen[i]?.date);
+    });
+    expect(inKm.perWeek).toBeCloseTo((inHours.perWeek ?? NaN) * KM_AN_HOUR, 6);
+    const rates = wearRates([job, onRoad]);
+    expect(rates.map((r) => [r.meter, r.packs]).sort()).toEqual([
+      ['distance', 1],
+      ['hours', 1],
+    ]);
+    expect(machineLog([onRoad])[0]).toMatchObject({ meter: 'distance', run: 212 * KM_AN_HOUR });
+    const unread = { ...onRoad, visits: [], intake: { ...job.intake } };
+    expect(packLife(unread).caution).toMatch(/no disc was measured at a known reading/);
   });
 
   it('takes the disc that is thin first, not the mean', () => {
@@ -109,7 +136,7 @@ describe('the life of a pack', () => {
                 [240, '2026-06-01', loss / 2],
                 [270, '2026-09-01', last],
               ]),
-            ).foreseen.find((f) => f.kind === 'window')?.hours ?? Infinity;
+            ).foreseen.find((f) => f.kind === 'window')?.run ?? Infinity;
           expect(at(loss + more)).toBeLessThanOrEqual(at(loss) + 1e-9);
         },
       ),
@@ -120,9 +147,9 @@ describe('the life of a pack', () => {
     fc.assert(
       fc.property(arbitraryJob, (any) => {
         for (const f of packLife(any).foreseen)
-          expect([f.hours, f.left, f.at].every(Number.isFinite)).toBe(true);
+          expect([f.run, f.left, f.at].every(Number.isFinite)).toBe(true);
         machineLog([any]);
-        for (const rate of wearRates([any])) expect(rate.perHour).toBeGreaterThan(0);
+        for (const rate of wearRates([any])) expect(rate.perRun).toBeGreaterThan(0);
       }),
       { numRuns: 200 },
     );
@@ -140,7 +167,7 @@ describe('the log of a machine', () => {
       signOff: { overrides: [], revisions: [] },
     };
     const log = machineLog([later, job]);
-    expect(log.map((l) => [l.kind, l.hours])).toEqual([
+    expect(log.map((l) => [l.kind, l.run])).toEqual([
       ['job', 212],
       ['return', 230],
       ['return', 253],
@@ -160,10 +187,11 @@ describe('the log of a machine', () => {
     expect(rate).toMatchObject({
       lining: 'paper',
       packs: 2,
-      hours: 132,
+      meter: 'hours',
+      run: 132,
       few: false,
     });
-    expect(rate?.perHour).toBeCloseTo(0.00352785 / 9, 8);
+    expect(rate?.perRun).toBeCloseTo(0.00352785 / 9, 8);
     expect(wearRates([job])[0]?.few).toBe(true);
     // Two machines of one use are two lines when machines are compared.
     const machines = wearRates([job, other], 'machine');

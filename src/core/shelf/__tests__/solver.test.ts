@@ -23,10 +23,16 @@ const question = (
   options: [{ id: 'o', choose, fixedHeight: 20, target, min, max }],
 });
 
-/** Every set there is, the slow way: nearness first, then new parts; the offsets and parts of the best ones. */
-function bruteForce({ plates, options, best }: ShelfQuestion): { off: number; newParts: number }[] {
+interface Slow {
+  readonly off: number;
+  readonly newParts: number;
+  readonly warp: number;
+}
+
+/** Every set there is, the slow way: nearness first, then new parts, then flatness; what the best ones come to. */
+function bruteForce({ plates, options, best }: ShelfQuestion): Slow[] {
   const option = options[0]!;
-  const sets = new Map<string, { off: number; newParts: number }>();
+  const sets = new Map<string, Slow>();
   const walk = (from: number, chosen: ShelfPlate[]) => {
     if (chosen.length === option.choose) {
       const height =
@@ -36,24 +42,32 @@ function bruteForce({ plates, options, best }: ShelfQuestion): { off: number; ne
         .map((p) => `${Math.round(p.thickness * 1000)}${p.isNew}`)
         .sort()
         .join();
-      sets.set(key, {
-        off: Math.abs(height - option.target),
-        newParts: chosen.filter((p) => p.isNew).length,
-      });
+      const warp = chosen.reduce((sum, p) => sum + Math.round((p.outOfFlat ?? 0) * 100), 0);
+      if (warp < (sets.get(key)?.warp ?? Infinity))
+        sets.set(key, {
+          off: Math.abs(height - option.target),
+          newParts: chosen.filter((p) => p.isNew).length,
+          warp,
+        });
       return;
     }
     for (let i = from; i < plates.length; i++) walk(i + 1, [...chosen, plates[i]!]);
   };
   walk(0, []);
   return [...sets.values()]
-    .sort((a, b) => Math.round((a.off - b.off) * 1e6) || a.newParts - b.newParts)
+    .sort((a, b) => Math.round((a.off - b.off) * 1e6) || a.newParts - b.newParts || a.warp - b.warp)
     .slice(0, best);
 }
 
 describe('shelf solver', () => {
   it('finds what trying every set finds, on any small shelf', () => {
     const shelf = fc.array(
-      fc.record({ t: fc.integer({ min: 1150, max: 1620 }), isNew: fc.boolean() }),
+      fc.record({
+        // Few thicknesses, so that many sets come to one height.
+        t: fc.integer({ min: 115, max: 162 }).map((n) => n * 10),
+        isNew: fc.boolean(),
+        warp: fc.integer({ min: 0, max: 30 }),
+      }),
       { minLength: 4, maxLength: 12 },
     );
     fc.assert(
@@ -62,14 +76,21 @@ describe('shelf solver', () => {
         fc.integer({ min: 1, max: 4 }),
         fc.integer({ min: -300, max: 300 }),
         (raw, choose, shift) => {
-          const plates = raw.map(({ t, isNew }, i) => plate(`p${i}`, t / 1000, isNew));
+          const plates = raw.map(({ t, isNew, warp }, i) => ({
+            ...plate(`p${i}`, t / 1000, isNew),
+            outOfFlat: warp / 100,
+          }));
           const target = 20 + choose * 1.4 + shift / 1000;
           const q = question(plates, choose, target, target - 0.25, target + 0.2);
           const slow = bruteForce(q);
           const { sets, misses } = solveShelf(q, fine);
-          expect(sets.map((s) => [Math.abs(s.off).toFixed(6), s.newParts])).toEqual(
-            slow.map((s) => [s.off.toFixed(6), s.newParts]),
-          );
+          expect(
+            sets.map((s) => [
+              Math.abs(s.off).toFixed(6),
+              s.newParts,
+              Math.round((s.outOfFlat ?? NaN) * 100),
+            ]),
+          ).toEqual(slow.map((s) => [s.off.toFixed(6), s.newParts, s.warp]));
           expect(misses.length > 0).toBe(slow.length === 0);
           for (const set of sets) {
             const used = set.picks.map((p) => p.id);
@@ -103,6 +124,35 @@ describe('shelf solver', () => {
         ),
       ).size,
     ).toBe(10);
+  });
+
+  it('takes the flattest of plates that are else alike, and says nothing of what nobody measured', () => {
+    const bent = (id: string, thickness: number, outOfFlat?: number): ShelfPlate => ({
+      ...plate(id, thickness),
+      ...(outOfFlat === undefined ? {} : { outOfFlat }),
+    });
+    const shelf = [
+      bent('a', 1.5, 0.09),
+      bent('b', 1.5, 0.02),
+      bent('c', 1.5),
+      bent('d', 1.5, 0.04),
+    ];
+    const [two] = solveShelf(question(shelf, 2, 23, 22, 24), fine).sets;
+    expect(two?.picks.map((p) => p.id)).toEqual(['b', 'd']);
+    expect(two?.outOfFlat).toBeCloseTo(0.06, 9);
+    // One that was never laid flat comes after all that are within the usual limit.
+    const [four] = solveShelf(question(shelf, 4, 26, 25, 27), fine).sets;
+    expect(four?.picks.at(-1)?.id).toBe('c');
+    expect(four).not.toHaveProperty('outOfFlat');
+    // Two heights that come to the same sum: the flatter pair stands first.
+    const pairs = [
+      bent('e', 1.4, 0.2),
+      bent('f', 1.6, 0.2),
+      bent('g', 1.5, 0),
+      bent('h', 1.5, 0.1),
+    ];
+    const { sets } = solveShelf(question(pairs, 2, 23, 22.9, 23.1), fine);
+    expect(sets.slice(0, 2).map((s) => s.outOfFlat)).toEqual([0.1, 0.4]);
   });
 
   it('uses kinds with a count, and never more than there are', () => {

@@ -1,0 +1,3 @@
+export declare function chromiumPath(): string;
+export declare function wholeChromiumPath(): string;
+export declare function ensureChromium(): string;

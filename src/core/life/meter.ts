@@ -1,0 +1,85 @@
+import type { Entry } from '../job/record/entry';
+import type { Meter } from '../job/record/intake';
+import type { Job } from '../job/types';
+import type { Quantity, UnitChoice } from '../units/quantity';
+import { formatWithUnit, shownUnit } from '../units/quantity';
+
+/** How long a machine has run, by its meter: hours, or kilometres on the road. One of the two throughout. */
+export type Run = number;
+
+export interface MeterSpec {
+  readonly meter: Meter;
+  readonly name: string;
+  readonly quantity: Quantity;
+  /** Readings nearer to each other than this are of one date. */
+  readonly least: Run;
+  /** Beyond this nothing is foreseen. */
+  readonly farthest: Run;
+  /** Over which wear of one disc can be read at a glance. */
+  readonly per: Run;
+  /** Over which wear of a pack is told. */
+  readonly step: Run;
+}
+
+export const METER: Readonly<Record<Meter, MeterSpec>> = {
+  hours: {
+    meter: 'hours',
+    name: 'Machine hours',
+    quantity: 'hours',
+    least: 1,
+    farthest: 100_000,
+    per: 100,
+    step: 10,
+  },
+  distance: {
+    meter: 'distance',
+    name: 'Distance run',
+    quantity: 'distance',
+    least: 20,
+    farthest: 5_000_000,
+    per: 5000,
+    step: 500,
+  },
+};
+
+/**
+ * By what this machine counts its running; hours unless it was said otherwise. Never throws.
+ * @example meterOf(quad).name // "Machine hours"
+ */
+export const meterOf = (job: Pick<Job, 'machine'>): MeterSpec =>
+  METER[job.machine.meter ?? 'hours'];
+
+interface Read {
+  readonly hours?: Entry;
+  readonly distance?: Entry;
+}
+
+/**
+ * The reading of the meter that counts for this machine, in hours or kilometres, as it was taken at intake or at a return.
+ * What the other meter may have said is kept, but never counted. Never throws.
+ * @example runRead(quad, quad.intake)?.value // 640
+ */
+export const runRead = (job: Pick<Job, 'machine'>, read: Read): Entry | undefined =>
+  read[job.machine.meter ?? 'hours'];
+
+/**
+ * A run as a builder reads it off a meter: whole hours, kilometres or miles. Never throws.
+ * @example runText(278.4, METER.hours, {}) // "278 h"
+ */
+export const runText = (run: Run, { quantity }: MeterSpec, units: UnitChoice): string =>
+  formatWithUnit(run, quantity, units, 0);
+
+/**
+ * A rate of so much per run, told over a round length in the builder's own unit: 100 h, 5000 km or 5000 mi. Never throws.
+ * @param perRun something per hour or per kilometre
+ * @example overRound(0.0004, METER.hours.per, METER.hours, {}) // { value: 0.04, over: "100 h" }
+ */
+export function overRound(
+  perRun: number,
+  round: Run,
+  { quantity }: MeterSpec,
+  units: UnitChoice,
+): { readonly value: number; readonly over: string } {
+  const { factor, symbol } = shownUnit(quantity, units);
+  return { value: perRun * round * factor, over: `${round} ${symbol}` };
+}
