@@ -40,9 +40,6 @@ test('the log names the first limit as the core does, and a return that is added
     page.getByRole('list', { name: 'Log of the machine' }).getByRole('listitem'),
   ).toHaveCount(5);
   await page.getByRole('button', { name: 'Linings and machines of this workshop' }).click();
-  await expect(
-    page.getByRole('list', { name: 'Wear by lining and use' }).getByRole('listitem').first(),
-  ).toContainText(/100 h/);
   const rates = page.getByRole('list', { name: 'Wear by lining and use' }).getByRole('listitem');
   await expect(rates.filter({ hasText: 'trail single' }).first()).toContainText(/100 h/);
   // A road machine counts distance, and is never mixed with hours.
