@@ -1,33 +1,50 @@
 import { router } from 'expo-router';
 import type { ComponentType } from 'react';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { View } from 'react-native';
 
 import { Action } from '@/ui/Action';
 import { Fault } from '@/ui/Fault';
 import { Words } from '@/ui/Words';
 
-export const loadWorkbench = () => import('./workbench');
+type Workbench = typeof import('./workbench');
 
-type Workbench = Awaited<ReturnType<typeof loadWorkbench>>;
+let fetched: Workbench | undefined;
 
-/** A screen of the workbench, for a route: it says so while the piece is still being fetched. */
+/** Fetches every screen but the list, once. */
+export async function loadWorkbench(): Promise<Workbench> {
+  fetched ??= await import('./workbench');
+  return fetched;
+}
+
+/**
+ * A screen of the workbench, for a route: it says so while the piece is still being fetched. Once it is there a screen is
+ * drawn in one go; by way of `lazy` it would be drawn in slices, which takes twice as long.
+ */
 export function onWorkbench<Props extends object>(
   pick: (workbench: Workbench) => ComponentType<Props>,
 ): ComponentType<Props> {
-  const Screen = lazy(async () => {
-    const workbench = await loadWorkbench();
+  const screenOf = (workbench: Workbench): ComponentType<Props> => {
     const { WordHost } = workbench;
     const Picked = pick(workbench);
-    return {
-      default: (props: Props) => (
+    return function Hosted(props: Props) {
+      return (
         <WordHost>
           <Picked {...props} />
         </WordHost>
-      ),
+      );
     };
+  };
+  let direct: ComponentType<Props> | undefined;
+  const Fetched = lazy(async () => {
+    direct ??= screenOf(await loadWorkbench());
+    return { default: direct };
   });
   return function OnWorkbench(props: Props) {
+    const [Screen] = useState(() => {
+      if (fetched) direct ??= screenOf(fetched);
+      return direct ?? Fetched;
+    });
     return (
       <Fault what="This screen" ways={<Ways />}>
         <Suspense
