@@ -131,7 +131,7 @@ test('a soak goes on over a reload, and the shop keeps its own sheet for a famil
   await shop.open('/job/demo-ur-0105?stage=build');
   await shop.type('build.soakPlan', '2 h');
   await button(page, 'Linings are in the oil').click();
-  await expect(page.getByText(/^In the oil since .*The least in 20 min/)).toBeVisible();
+  await expect(page.getByText(/^In the oil since .*The least in 20\smin/)).toBeVisible();
   await shop.stored();
   await page.reload();
   await expect(page.getByText(/^In the oil since /)).toBeVisible();
@@ -167,7 +167,7 @@ test('a gap is set by turns and marks and checked by the shop’s gauges; two re
   await expect(page.getByText(/From there out by 1 turn and 2 marks, for a gap of/)).toBeVisible();
   await button(page, /^Note, or left out: Gap checked by gauges/).click();
   await expect(
-    page.getByText(/From your sets: 0.8 mm must go in, (1.1 mm|3\/64 in) must not/),
+    page.getByText(/From your sets: 0.8\smm must go in, (1.1\smm|3\/64\sin) must not/),
   ).toBeVisible();
   await button(page, '0.8 mm goes in').click();
   await button(page, /does not$/).click();

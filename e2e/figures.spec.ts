@@ -333,7 +333,7 @@ test('wear over hours is the published line, and its first limit is where that l
   ).toBeVisible();
   // 0.3 mm of one disc: (0.3 + 0.000245) ÷ 0.00352785 = 85.1 h.
   await expect(page.getByTestId('life').or(page.getByRole('main'))).toContainText(
-    /Disc 1 too thin\s*85 h/,
+    /Disc 1 too thin\s*85\sh/,
   );
 });
 
@@ -402,7 +402,7 @@ test('numbers are taken as people write them, and asked about where another unit
   await expect(shop.field('pack.kinds.disc.outerRadius')).toHaveValue('117.475');
   // 2.92 in would be 74 mm: asked about, and one key gives what was meant.
   await shop.type(disc, '2.92 in');
-  await expect(page.getByText(/did you mean 2\.920 mm/i)).toBeVisible();
+  await expect(page.getByText(/did you mean 2\.920\smm/i)).toBeVisible();
   await page.getByRole('button', { name: '2.920 mm', exact: true }).click();
   await expect(shop.field(disc)).toHaveValue('2.92');
   await shop.type(disc, '2.9 kg');

@@ -217,7 +217,7 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   await expect(page.getByText('did you mean 2.840 mm')).toBeVisible();
   await page.getByRole('button', { name: '2.840 mm', exact: true }).click();
   await typed(shop, '.1118');
-  await expect(page.getByText(/did you mean 0\.1118 in/)).toBeVisible();
+  await expect(page.getByText(/did you mean 0\.1118\sin/)).toBeVisible();
   await page.getByRole('button', { name: '0.1118 in', exact: true }).click();
   await typed(shop, '3.1');
   await expect(page.getByText('more than new')).toBeVisible();

@@ -41,9 +41,9 @@ test('the log names the first limit as the core does, and a return that is added
   ).toHaveCount(5);
   await page.getByRole('button', { name: 'Linings and machines of this workshop' }).click();
   const rates = page.getByRole('list', { name: 'Wear by lining and use' }).getByRole('listitem');
-  await expect(rates.filter({ hasText: 'trail single' }).first()).toContainText(/100 h/);
+  await expect(rates.filter({ hasText: 'trail single' }).first()).toContainText(/100\sh/);
   // A road machine counts distance, and is never mixed with hours.
-  await expect(rates.filter({ hasText: 'big twin' })).toContainText(/5000 km.*over 46800 km/s);
+  await expect(rates.filter({ hasText: 'big twin' })).toContainText(/5000\skm.*over 46800\skm/s);
 
   // What can't be told is said, not guessed.
   const again = page.getByRole('button', { name: /^Return of/ });

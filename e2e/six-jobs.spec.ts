@@ -123,7 +123,9 @@ async function built(shop: Workshop, walk: Walk): Promise<void> {
   }
   await ticked(shop);
   // Ticked, but not counted: it says so, and the places to count stay.
-  await expect(page.getByText('Ticked, but what it asks for is not written.')).toBeVisible();
+  await expect(page.getByText('Ticked, but what it asks for is not written.').last()).toBeVisible();
+  for (const [path, text] of Object.entries(walk.built ?? {})) await shop.type(path, text);
+  if (walk.built) await expect(page.getByText('Plate gap read', { exact: true })).toBeVisible();
   for (const all of await page.getByRole('button', { name: /: all \d+ in$/ }).all())
     await all.click();
   await expect(page.getByText('Still open')).toHaveCount(0);

@@ -126,7 +126,7 @@ test('a pack from empty to good on the section, and back to the start by undo', 
   );
   await page.getByRole('slider', { name: 'Lever' }).fill('0');
   await page.getByRole('slider', { name: 'Wear from here' }).fill('100');
-  await expect(page.getByTestId('section-state')).toContainText(/Worn 0\.\d+ mm, clamp \d+ N/);
+  await expect(page.getByTestId('section-state')).toContainText(/Worn 0\.\d+\smm, clamp \d+\sN/);
   await page.getByRole('slider', { name: 'Wear from here' }).fill('0');
   const before = (await layer(page, 1).boundingBox())?.height ?? 0;
   await tool(page, 'Enlarge the section').click();
@@ -249,7 +249,7 @@ test('advice is taken and undone, and the demo jobs show what they promise', asy
   await page.keyboard.press('Control+z');
   await expect(shop.verdict()).toContainText('A plate leaves the spline');
   await shop.tab('Springs');
-  await expect(page.getByText(/The springs press 0\.99 mm off the middle/)).toBeVisible();
+  await expect(page.getByText(/The springs press 0\.99\smm off the middle/)).toBeVisible();
   await page.getByRole('button', { name: 'Lay the kinds in turn' }).click();
   await expect(page.getByText('The springs press in the middle.')).toBeVisible();
 
@@ -257,7 +257,9 @@ test('advice is taken and undone, and the demo jobs show what they promise', asy
   await shop.open('/job/demo-ur-0102?stage=specify&tab=springs');
   await expect(page.getByText(/The spring is past its peak/)).toBeVisible();
   await expect(
-    page.getByText(/^Step 3: .* % lighter at the lever, .* % less clamp; at .* the clamp is back/),
+    page.getByText(
+      /^Step 3: .*\s% lighter at the lever, .*\s% less clamp; at .* the clamp is back/,
+    ),
   ).toBeVisible();
   const pull = (await shop.foot('leverPull').getAttribute('aria-label')) ?? '';
   await page.getByRole('button', { name: 'Take step 3', exact: true }).click();
@@ -291,7 +293,7 @@ test('the shelf is asked for the best pack, one answer is taken, and what is use
   await page.getByRole('button', { name: 'Find the best ten' }).click();
   const sets = page.getByRole('list', { name: 'Sets from the shelf, best first' });
   await expect(sets.getByRole('listitem')).toHaveCount(10);
-  const said = /(\d+\.\d+) mm/.exec(await sets.getByRole('listitem').first().innerText())?.[1];
+  const said = /(\d+\.\d+)\smm/.exec(await sets.getByRole('listitem').first().innerText())?.[1];
   // The foot of a phone shows hundredths.
   const height = Number(said).toFixed(info.project.name === 'phone' ? 2 : 3);
   const was = await shop.foot('stack').innerText();
@@ -308,7 +310,7 @@ test('the shelf is asked for the best pack, one answer is taken, and what is use
   await page.getByRole('textbox', { name: 'Lever pull at most, N' }).fill('20');
   await page.getByRole('button', { name: 'Find the best ten' }).click();
   await expect(page.getByText('Nothing on the shelf fits.')).toBeVisible();
-  await expect(page.getByText(/pulls \d+ N more than allowed/)).toBeVisible();
+  await expect(page.getByText(/pulls \d+\sN more than allowed/)).toBeVisible();
   expect(was).not.toContain(height);
 });
 

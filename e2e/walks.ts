@@ -25,6 +25,8 @@ export interface Walk {
   readonly needed: Readonly<Record<string, string>>;
   /** Typed besides, by the part of Specify. */
   readonly besides: readonly (readonly [string, string, string])[];
+  /** Read while it is put together. */
+  readonly built?: Readonly<Record<string, string>>;
   readonly torques: readonly (readonly [string, string])[];
   readonly lifts: readonly string[];
   readonly setting: Readonly<Record<string, string>>;
@@ -225,6 +227,11 @@ export const WALKS: readonly Walk[] = [
       ['Springs', 'springs.loose.gapMin', '27.8'],
       ['Springs', 'springs.loose.gapMax', '28.4'],
     ],
+    built: {
+      'springs.loose.gapRead1': '28.02',
+      'springs.loose.gapRead2': '28.05',
+      'springs.loose.gapRead3': '28',
+    },
     torques: [
       ['60', ''],
       ['4', '12'],

@@ -1,8 +1,9 @@
 import type { ReactNode } from 'react';
-import { memo } from 'react';
+import { Children, memo } from 'react';
 import type { StyleProp, TextStyle } from 'react-native';
 import { StyleSheet, Text } from 'react-native';
 
+import { bound } from './bound';
 import { FONT, useStrata } from './theme';
 
 interface Props {
@@ -33,6 +34,16 @@ function textStyle(color: string, fontFamily: Face, fontSize: number, leading: n
   return text;
 }
 
+/** Text as it stands, with no value parted from its unit. */
+function boundIn(children: ReactNode): ReactNode {
+  if (typeof children === 'string') return bound(children);
+  return Array.isArray(children)
+    ? Children.map(children as readonly ReactNode[], (child) =>
+        typeof child === 'string' ? bound(child) : child,
+      )
+    : children;
+}
+
 /** Running text in the text face. */
 export const Words = memo(function Words({
   children,
@@ -52,7 +63,7 @@ export const Words = memo(function Words({
   );
   return (
     <Text aria-live={live ? 'polite' : undefined} style={[face, style]} {...rest}>
-      {children}
+      {boundIn(children)}
     </Text>
   );
 });
@@ -75,7 +86,7 @@ export const Digits = memo(function Digits({
   );
   return (
     <Text style={[face, style]} {...rest}>
-      {children}
+      {boundIn(children)}
     </Text>
   );
 });
@@ -104,7 +115,7 @@ export const Heading = memo(function Heading({
       numberOfLines={numberOfLines}
       style={[textStyle(ink, FONT.textBold, HEADING_SIZE[level], 1.3), style]}
     >
-      {children}
+      {boundIn(children)}
     </Text>
   );
 });

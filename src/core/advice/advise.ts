@@ -140,10 +140,15 @@ const gone = (id: VerdictId): Verdict => ({
   figures: [],
 });
 
+/** Read over the pack as it lies: with other plates it has to be read again, and speaks against none of them. */
+const READ: ReadonlySet<string> = new Set(['caliper', 'gapRead'] satisfies VerdictId[]);
+
 /** Whether any verdict has become worse; one that was not there before counts from good. */
 function isWorse(before: Evaluation, after: Evaluation): boolean {
   const states = new Map(before.verdicts.map((v) => [v.id, v.state]));
-  return after.verdicts.some((v) => RANK[v.state] > RANK[states.get(v.id) ?? 'good']);
+  return after.verdicts.some(
+    (v) => !READ.has(v.id) && RANK[v.state] > RANK[states.get(v.id) ?? 'good'],
+  );
 }
 
 function both(

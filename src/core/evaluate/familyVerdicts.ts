@@ -3,6 +3,8 @@ import type { Band } from '../pack/bands';
 import { bandsAt } from '../pack/bands';
 import { checkWindow } from '../pack/stack';
 import { RETAINED_SHARE } from '../release/retention';
+import { GAP_READ } from '../springs/loose';
+import type { Mm } from '../units/quantity';
 import { length, say } from './sentence';
 import type { Sheet } from './sheet';
 import type { Verdict } from './verdict';
@@ -12,9 +14,15 @@ import type { Verdict } from './verdict';
  * @example judgeFamily(workOut(loose).sheet).map((v) => v.id) // ["gap", "ring", "retention"]
  */
 export function judgeFamily(sheet: Sheet): Verdict[] {
-  return [judgeGap, judgeStep, judgeRing, judgeRetention, judgeStart, judgeWear].flatMap(
-    (judge) => judge(sheet) ?? [],
-  );
+  return [
+    judgeGap,
+    judgeGapRead,
+    judgeStep,
+    judgeRing,
+    judgeRetention,
+    judgeStart,
+    judgeWear,
+  ].flatMap((judge) => judge(sheet) ?? []);
 }
 
 /** Off-centre force, as mm, from which a plate tilts enough to feel. Design estimate. */
@@ -48,6 +56,50 @@ function judgeGap(sheet: Sheet): Verdict | undefined {
     state: 'stop',
     title: side === 'above' ? 'Plate gap too wide' : 'Plate gap too narrow',
     sentence: say`The plate gap of ${length(gap.value)} misses its window by ${length(-margin)}: ${mend} mend it.`,
+  };
+}
+
+/** Readings round the plates may differ by this. Design estimate. */
+const GAP_UNEVEN: Mm = 0.1;
+
+/** The gap as it was read, held against its window and against what the plates give. */
+function judgeGapRead(sheet: Sheet): Verdict | undefined {
+  if (sheet.job.springs.type !== 'loose') return undefined;
+  const read = GAP_READ.flatMap((path) => sheet.valueAt(path) ?? []);
+  if (read.length === 0) return undefined;
+  const base = { id: 'gapRead', figures: ['plateGap'] } as const;
+  const spread = Math.max(...read) - Math.min(...read);
+  if (spread > GAP_UNEVEN + 1e-9)
+    return {
+      ...base,
+      state: 'watch',
+      title: 'Plate gap uneven',
+      sentence: say`The gap that was read differs by ${length(spread)} round the plates, more than ${length(GAP_UNEVEN)}: a nut that is not home, or a spring beside its pocket.`,
+    };
+  const mean = read.reduce((sum, g) => sum + g, 0) / read.length;
+  const min = sheet.valueAt('springs.loose.gapMin') ?? 0;
+  const max = sheet.valueAt('springs.loose.gapMax') ?? Infinity;
+  if (min <= max && (mean < min || mean > max))
+    return {
+      ...base,
+      state: 'stop',
+      title: 'Plate gap as read misses its window',
+      sentence: say`The gap was read as ${length(mean)}, ${length(Math.max(min - mean, mean - max))} outside its window.`,
+    };
+  const worked = sheet.known('plateGap');
+  const allowed = sheet.valueAt('pack.caliperAllowance') ?? 0;
+  if (worked && Math.abs(mean - worked.value) > allowed + 1e-9)
+    return {
+      ...base,
+      state: 'watch',
+      title: 'Plate gap is not what the plates give',
+      sentence: say`The gap was read as ${length(mean)}; the plates give ${length(worked.value)}: a plate is doubled or missing, a nut is not home, or the span is another.`,
+    };
+  return {
+    ...base,
+    state: 'good',
+    title: 'Plate gap read',
+    sentence: say`The gap was read as ${length(mean)}, within ${length(spread)} all round.`,
   };
 }
 

@@ -71,7 +71,9 @@ export function judgePull(sheet: Sheet): Verdict[] {
   const most = sheet.entry('release.pullMax');
   if (!pull || !most.known || releasedBy(sheet.job) === 'pedal') return [];
   const base = { id: 'pull', figures: ['leverPull', 'releaseForce', 'overallRatio'] } as const;
-  const whose = most.estimated ? 'is taken as the most that a hand holds in traffic' : 'is wanted at most';
+  const whose = most.estimated
+    ? 'is taken as the most that a hand holds in traffic'
+    : 'is wanted at most';
   return pull.value > most.value
     ? [
         {

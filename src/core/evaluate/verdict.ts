@@ -10,6 +10,7 @@ export type VerdictId =
   | 'coils'
   | 'pressure'
   | 'gap'
+  | 'gapRead'
   | 'step'
   | 'ring'
   | 'retention'
@@ -45,7 +46,11 @@ export interface Verdict {
  * Never throws.
  * @example unknownVerdict('stack', 'Stack not judged yet', undefined).state // "unknown"
  */
-export function unknownVerdict(id: VerdictId, title: string, outcome: Outcome | undefined): Verdict {
+export function unknownVerdict(
+  id: VerdictId,
+  title: string,
+  outcome: Outcome | undefined,
+): Verdict {
   const reason = outcome?.status === 'unknown' ? outcome.reason : 'Nothing is entered yet.';
   // What contradicts itself is a fault, what is missing is only not there yet.
   const state = outcome?.status === 'unknown' && outcome.cause ? 'stop' : 'unknown';

@@ -184,9 +184,7 @@ export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet): Verdic
   const watched = verdicts.filter((v) => v.state === 'watch');
   // What a hand pays comes after what the pack does.
   const worst =
-    verdicts.find((v) => v.state === 'stop') ??
-    watched.find((v) => v.id !== 'pull') ??
-    watched[0];
+    verdicts.find((v) => v.state === 'stop') ?? watched.find((v) => v.id !== 'pull') ?? watched[0];
   const open = verdicts.filter((v) => v.state === 'unknown' && MUST.has(v.id));
   if (worst && worst.state === 'stop') {
     const more = verdicts.filter((v) => v !== worst && v.state === 'stop');

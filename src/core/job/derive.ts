@@ -1,5 +1,5 @@
 import { blankJob } from './blank';
-import type { CoilGroup, Inspection, Job, Plate, Release, Setting } from './types';
+import type { CoilGroup, Inspection, Job, LooseSprings, Plate, Release, Setting } from './types';
 import type { BuildRecord, Work, WorkStage } from './work';
 import { blankSignOff } from './work';
 
@@ -23,6 +23,14 @@ export const groupAsSpecified = (group: CoilGroup): CoilGroup =>
   group.freeLength?.source?.kind === 'measured'
     ? (({ freeLength: _measured, ...rest }) => rest)(group)
     : group;
+
+/** The gap is read of the pack that is in. */
+const looseAsBuilt = ({
+  gapRead1: _1,
+  gapRead2: _2,
+  gapRead3: _3,
+  ...rest
+}: LooseSprings): LooseSprings => rest;
 
 /** The train without what time took from it. */
 const releaseAsBuilt = ({
@@ -102,6 +110,7 @@ export function nextJobOf(last: Job, id: string, number: string, now: string): J
     pack: { ...packAsSpecified, plates: last.pack.plates.map(asSpecified) },
     springs: {
       ...last.springs,
+      loose: looseAsBuilt(last.springs.loose),
       coil: { ...last.springs.coil, groups: last.springs.coil.groups.map(groupAsSpecified) },
       diaphragm: cone,
     },

@@ -217,7 +217,7 @@ function verdictItems({ verdicts, problems }: Evaluation): OpenItem[] {
       items.push({
         id: `verdict:${v.id}`,
         kind: v.state === 'stop' ? 'verdict' : 'measure',
-        stage: SET_VERDICTS.has(v.id) ? 'set' : v.id === 'heads' ? 'build' : 'specify',
+        stage: SET_VERDICTS.has(v.id) ? 'set' : BUILD_VERDICTS.has(v.id) ? 'build' : 'specify',
         title: v.title,
         sentence: v.sentence,
       });
@@ -239,6 +239,8 @@ function verdictItems({ verdicts, problems }: Evaluation): OpenItem[] {
   }
   return items;
 }
+
+const BUILD_VERDICTS: ReadonlySet<string> = new Set(['heads', 'gapRead']);
 
 const SET_VERDICTS: ReadonlySet<string> = new Set([
   'installGap',

@@ -1,6 +1,13 @@
 import { check, DomainError, NOT_NEGATIVE, POSITIVE } from '../errors';
 import type { Mm } from '../units/quantity';
 
+/** Where the gap is read: three places round the plates, all nuts home. */
+export const GAP_READ = [
+  'springs.loose.gapRead1',
+  'springs.loose.gapRead2',
+  'springs.loose.gapRead3',
+] as const;
+
 /**
  * Gap between two plates that nuts draw together to a stop, with the pack inside the span: span − H.
  * @throws {DomainError} when the pack is taller than the span

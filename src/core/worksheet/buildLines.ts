@@ -3,8 +3,10 @@ import { layOut } from '../evaluate/layers';
 import type { Sentence } from '../evaluate/sentence';
 import { count, length, say } from '../evaluate/sentence';
 import { fieldPath } from '../job/fields';
+import { entryAt } from '../job/paths';
 import type { Job } from '../job/types';
 import type { Fastener, FastenerRole, Lock } from '../job/work';
+import { GAP_READ } from '../springs/loose';
 import { minutesText, soakOf } from './soak';
 import { bothTorques } from './fasteners';
 import { crissCross, torqueStages } from './boltCircle';
@@ -331,6 +333,9 @@ function springLines(job: Job): SheetLine[] {
             section,
             text: gapText(job),
             watch: 'Measure at three places: it must be the same all round.',
+            fields: GAP_READ,
+            tool: 'gapRead',
+            unread: GAP_READ.some((path) => !entryAt(job, path)),
           } satisfies SheetLine,
         ]
       : []),
@@ -354,6 +359,7 @@ function checkLines(job: Job): SheetLine[] {
       text: ['Bolt heads clear of the cover'],
       watch: 'Heads that are too tall chew the cover up and feed swarf into the oil.',
       fields: ['build.headClearance', 'build.headClearanceMin'],
+      tool: 'heads',
     },
     {
       key: 'countIn',

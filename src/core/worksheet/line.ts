@@ -14,6 +14,8 @@ export type LineTool =
   | 'soak'
   | 'circle'
   | 'countIn'
+  | 'heads'
+  | 'gapRead'
   | 'gap'
   | 'gauges'
   | 'freePlay'

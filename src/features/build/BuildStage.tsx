@@ -9,6 +9,7 @@ import { StagePage } from '@/features/job/StagePage';
 import { useJob } from '@/features/jobs/useJob';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { StepList } from '@/features/worksheet/StepList';
+import { ToolBox } from '@/features/worksheet/ToolBox';
 
 import { BoltCircle } from './BoltCircle';
 import { CountIn } from './CountIn';
@@ -41,8 +42,15 @@ function toolOf(line: SheetLine) {
       return <BoltCircle fastenerId={line.fastenerId ?? ''} />;
     case 'countIn':
       return <CountIn />;
+    case 'heads':
+    case 'gapRead':
+      return (
+        <ToolBox fields={line.fields}>
+          <VerdictLine id={line.tool} />
+        </ToolBox>
+      );
     default:
-      return line.key === 'headClearance' ? <VerdictLine id="heads" /> : null;
+      return null;
   }
 }
 

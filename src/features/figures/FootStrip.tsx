@@ -29,7 +29,7 @@ const PACK: readonly Item[] = [
   { label: 'Holds, weakest', figure: 'reserveWithTangs', verdict: 'holds' },
   { label: 'Lift', figure: 'liftHad', verdict: 'releases' },
   { label: 'At each face', figure: 'clearancePerFace', verdict: 'releases', wideOnly: true },
-  { label: 'Pull', figure: 'leverPull' },
+  { label: 'Pull', figure: 'leverPull', verdict: 'pull' },
 ];
 
 const MEASURED: readonly Item[] = [

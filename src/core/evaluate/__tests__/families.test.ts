@@ -185,6 +185,29 @@ describe('loose springs between two plates', () => {
     });
   });
 
+  it('are held against the gap as it was read, all round and on the mean', () => {
+    const read = (...gaps: readonly number[]) =>
+      gaps.reduce((j, g, i) => withEntry(j, `springs.loose.gapRead${i + 1}`, entry(g)), loose);
+    expect(verdict(loose, 'gapRead')).toBeUndefined();
+    // Worked out it is 3.5; its window is 3 to 4.
+    expect(verdict(read(3.52, 3.48, 3.55), 'gapRead')).toMatchObject({ state: 'good' });
+    expect(verdict(read(3.5, 3.5, 3.61), 'gapRead')).toMatchObject({
+      state: 'watch',
+      title: 'Plate gap uneven',
+    });
+    expect(verdict(read(3.7, 3.72, 3.71), 'gapRead')).toMatchObject({
+      state: 'watch',
+      title: 'Plate gap is not what the plates give',
+    });
+    expect(verdict(read(4.05, 4.05, 4.05), 'gapRead')).toMatchObject({
+      state: 'stop',
+      title: 'Plate gap as read misses its window',
+    });
+    // Under bolts there is no such gap, whatever was read once.
+    const bolted = { ...read(9, 1, 5), springs: { ...loose.springs, type: 'coil' as const } };
+    expect(verdict(bolted, 'gapRead')).toBeUndefined();
+  });
+
   it('press off centre when two kinds stand unevenly, and not when they alternate', () => {
     expect(known(loose, 'springOffset')).toBeGreaterThan(1);
     expect(verdict(loose, 'ring')?.state).not.toBe('good');

@@ -1,4 +1,8 @@
+import fc from 'fast-check';
+
 import { demoJob, demoJobs } from '@/demo/jobs';
+
+import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { evaluate } from '../../evaluate/evaluate';
 import { copyOfJob, machinesOf, nextJobOf } from '../derive';
@@ -28,6 +32,26 @@ describe('a job from another', () => {
     expect(next.strip.parts.some((p) => p.out)).toBe(false);
     expect(evaluate(next).figures.get('packWear')).toBeUndefined();
     expect(JSON.stringify(next)).not.toContain('undefined');
+  });
+
+  it('of any known machine takes no reading of the pack that was in, and can be worked out', () => {
+    // What is read of one pack, at whatever stage: another pack has it read anew.
+    const read =
+      /\.(readings|outOfFlat|tangClearance|seen|measuredLift|freePlay|air|stretch|pivotWear|gapMeasured|goSize|noGoSize|endFloat|chainSlack|turnsOut|marksOut|gapRead\d|caliper|measuredCone|headClearance|basketNotch|hubNotch|damperPlay|applied|out|in|recheckFreePlay|recheckLift|recheckGain)$/;
+    const pathsOf = (value: unknown, path = ''): string[] =>
+      typeof value === 'object' && value !== null && !('value' in value)
+        ? Object.entries(value).flatMap(([key, v]) => pathsOf(v, `${path}.${key}`))
+        : value === undefined
+          ? []
+          : [path];
+    fc.assert(
+      fc.property(arbitraryJob, (last) => {
+        const { variants: _variants, ...next } = nextJobOf(last, 'n', 'UR-0200', NOW);
+        expect(pathsOf(next).filter((path) => read.test(path))).toEqual([]);
+        evaluate(nextJobOf(last, 'n', 'UR-0200', NOW));
+      }),
+      { numRuns: 100 },
+    );
   });
 
   it('as a copy has every value but its own identity and photographs', () => {

@@ -85,6 +85,10 @@ export interface LooseSprings {
   readonly pocketOuter?: Entry;
   readonly gapMin?: Entry;
   readonly gapMax?: Entry;
+  /** The gap as it was read at three places round the plates, all nuts home. */
+  readonly gapRead1?: Entry;
+  readonly gapRead2?: Entry;
+  readonly gapRead3?: Entry;
 }
 
 /** `coil`: under bolts; `diaphragm`; `loose`: between two plates. What belongs to the ways not in use is kept. */

@@ -1,6 +1,15 @@
 import type { FieldSpec } from './spec';
 import { radius, spec } from './spec';
 
+const gapRead = (place: string, symbol: string) =>
+  spec({
+    label: `Plate gap read, ${place} place`,
+    symbol,
+    quantity: 'length',
+    bounds: { min: 0, max: 100 },
+    plausible: [0.5, 60],
+  });
+
 /** Springs of every family. */
 export const SPRING_FIELDS = {
   'springs.coil.seatDistance': spec({
@@ -246,4 +255,7 @@ export const SPRING_FIELDS = {
     quantity: 'length',
     bounds: { min: 0, max: 100 },
   }),
+  'springs.loose.gapRead1': gapRead('first', 'g_1'),
+  'springs.loose.gapRead2': gapRead('second', 'g_2'),
+  'springs.loose.gapRead3': gapRead('third', 'g_3'),
 } as const satisfies Record<string, FieldSpec>;
