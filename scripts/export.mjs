@@ -67,23 +67,19 @@ export async function exportWeb() {
   renameSync(nextDir, distDir);
 }
 
-/** The scripts of the first screen and of the workbench, most of whose functions are called as soon as they are there. */
-const CALLED_AT_ONCE = /^(entry|__common|workbench)-[0-9a-f]+\.js$/;
+const WORKBENCH = /^workbench-[0-9a-f]+\.js$/;
 
 /**
- * Lets browsers that know the comment compile those scripts whole while they load, on another thread. Else each function is
- * read twice, and the second time on the thread that draws, when it is called first.
+ * Lets browsers that know the comment compile the workbench whole while it loads, on another thread and while nobody waits
+ * for it. Else each of its functions is read twice, the second time when a job is opened. The first screen is better off
+ * without: there everybody waits for what the other thread does.
  */
 async function hintCompiler() {
   const dir = path.join(nextDir, '_expo/static/js/web');
-  const scripts = readdirSync(dir).filter((name) => CALLED_AT_ONCE.test(name));
-  if (scripts.length < 2) throw new Error(`No scripts of the first screen in ${dir}.`);
-  await Promise.all(
-    scripts.map(async (name) => {
-      const file = path.join(dir, name);
-      await writeFile(file, `//# allFunctionsCalledOnLoad\n${await readFile(file, 'utf8')}`);
-    }),
-  );
+  const name = readdirSync(dir).find((file) => WORKBENCH.test(file));
+  if (!name) throw new Error(`No workbench in ${dir}.`);
+  const file = path.join(dir, name);
+  await writeFile(file, `//# allFunctionsCalledOnLoad\n${await readFile(file, 'utf8')}`);
 }
 
 const MB = 1_000_000;
