@@ -7,7 +7,9 @@ import { Action } from '@/ui/Action';
 import { Fault } from '@/ui/Fault';
 import { Words } from '@/ui/Words';
 
-type Workbench = typeof import('./workbench');
+import type * as workbench from './workbench';
+
+type Workbench = typeof workbench;
 
 let fetched: Workbench | undefined;
 

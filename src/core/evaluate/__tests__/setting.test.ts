@@ -1,3 +1,5 @@
+import fc from 'fast-check';
+
 import { entry } from '@/core/job/blank';
 import { withEntry } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
@@ -130,6 +132,57 @@ describe('what is set by a screw', () => {
   ])('gives %s', (_what, entries, id, state) => {
     const job: Job = { ...auto, setting: { ...auto.setting, separatePrimary: true } };
     expect(verdict(put(job, entries), id)).toBe(state);
+  });
+});
+
+describe('a window of what is set', () => {
+  const separate: Job = { ...auto, setting: { ...auto.setting, separatePrimary: true } };
+  const edge = fc.option(fc.integer({ min: 0, max: 40 }), { nil: undefined });
+
+  it.each([
+    ['freePlay', 'release.freePlay', 'setting.freePlayMin', 'setting.freePlayMax'],
+    ['chain', 'setting.chainSlack', 'setting.chainSlackMin', 'setting.chainSlackMax'],
+  ] as const)('of %s belongs to both its edges, and one edge is enough', (id, path, low, high) => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 40 }), edge, edge, (value, min, max) => {
+        const job = put(
+          { ...separate, setting: { separatePrimary: true, readings: [] } },
+          {
+            [path]: value,
+            ...(min === undefined ? {} : { [low]: min }),
+            ...(max === undefined ? {} : { [high]: max }),
+          },
+        );
+        const judged = min !== undefined || max !== undefined;
+        const upside = (min ?? -1) > (max ?? Infinity);
+        const inside = value >= (min ?? value) && value <= (max ?? value);
+        expect(verdict(job, id)).toBe(judged && !upside ? (inside ? 'good' : 'stop') : undefined);
+      }),
+    );
+  });
+
+  it('of an end float reaches half of what is wanted to either side', () => {
+    const float = (value: number) =>
+      verdict(
+        put(separate, { 'setting.endFloat': value, 'setting.endFloatWanted': 0.1 }),
+        'endFloat',
+      );
+    expect([0.049, 0.051, 0.149, 0.151].map(float)).toEqual(['stop', 'good', 'good', 'stop']);
+    // A primary in one piece with the engine has no such screw.
+    const whole = { ...auto, setting: { ...auto.setting, separatePrimary: false } };
+    expect(
+      verdict(put(whole, { 'setting.endFloat': 1, 'setting.endFloatWanted': 0.1 }), 'endFloat'),
+    ).toBeUndefined();
+  });
+
+  it('of bolt heads begins at the least that is wanted, and two ways of a gap agree to a tenth', () => {
+    const heads = (value: number) =>
+      verdict(put(auto, { 'build.headClearance': value, 'build.headClearanceMin': 0.5 }), 'heads');
+    expect([0.5, 0.499].map(heads)).toEqual(['good', 'stop']);
+    const turned = figure(auto, 'gapSet') ?? NaN;
+    const caliper = (off: number) =>
+      verdict(put(auto, { 'setting.gapMeasured': turned + off }), 'gapWays');
+    expect([0.099, 0.101, -0.099, -0.101].map(caliper)).toEqual(['good', 'watch', 'good', 'watch']);
   });
 });
 
