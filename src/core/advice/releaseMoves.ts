@@ -1,5 +1,6 @@
 import { entry } from '../job/blank';
 import type { FieldPath } from '../job/fields';
+import { fieldAt } from '../job/fields';
 import { entryAt, withEntry } from '../job/paths';
 import type { Job } from '../job/types';
 import type { Mm } from '../units/quantity';
@@ -44,8 +45,6 @@ export function releaseMoves(job: Job): Move[] {
 /** Shares that a release arm is lengthened to, and ratios of reduced-effort parts. Design estimates. */
 const LONGER = [1.1, 1.2, 1.3] as const;
 const EASED = [1.15, 1.3] as const;
-/** What a sound train passes on; a worn one is brought back to it. */
-const SOUND = 0.8;
 
 /**
  * Moves that make a heavy lever lighter at the cost of lift: a train that binds made sound, the next smaller bores of the
@@ -56,14 +55,16 @@ const SOUND = 0.8;
 export function lighterMoves(job: Job): Move[] {
   const { type, efficiency, reducedEffort } = job.release;
   if (type === 'measured') return [];
+  // What a sound train passes on: a worn one is brought back to it.
+  const whole = fieldAt('release.efficiency').estimate?.value ?? 0;
   const sound: Move[] =
-    efficiency && efficiency.value < SOUND
+    efficiency && efficiency.value < whole
       ? [
           {
             family: 'loss',
             label: 'What binds between lever and plate cleaned, oiled or new',
             effort: 1,
-            apply: (j) => withEntry(j, 'release.efficiency', entry(SOUND)),
+            apply: (j) => withEntry(j, 'release.efficiency', entry(whole)),
           },
         ]
       : [];

@@ -2,7 +2,7 @@ import { say } from '../evaluate/sentence';
 import type { Sentence } from '../evaluate/sentence';
 import type { Job } from '../job/types';
 import { STAGE_NAME } from '../job/words';
-import { runRead } from '../life/meter';
+import { meterOf, runRead } from '../life/meter';
 import { packLife } from '../log/packLife';
 import { soakOf } from '../worksheet/soak';
 
@@ -120,7 +120,9 @@ function firstLimit(job: Job, all: readonly Job[]): Due | undefined {
   };
 }
 
-const isLater = (other: Job, job: Job): boolean =>
-  other.id !== job.id &&
-  other.machine.id === job.machine.id &&
-  (runRead(other, other.intake)?.value ?? 0) > (runRead(job, job.intake)?.value ?? 0);
+/** Whether another pack went into the machine after this one: by its meter, and by the day where that was changed. */
+function isLater(other: Job, job: Job): boolean {
+  if (other.id === job.id || other.machine.id !== job.machine.id) return false;
+  if (meterOf(other) !== meterOf(job)) return other.createdAt > job.createdAt;
+  return (runRead(other, other.intake)?.value ?? 0) > (runRead(job, job.intake)?.value ?? 0);
+}

@@ -1,6 +1,7 @@
 import type { Job } from '../job/types';
 import type { Band } from '../pack/bands';
 import { bandsAt } from '../pack/bands';
+import type { WindowCheck } from '../pack/stack';
 import { checkWindow } from '../pack/stack';
 import { RETAINED_SHARE } from '../release/retention';
 import { GAP_READ } from '../springs/loose';
@@ -31,13 +32,19 @@ const OFFSET_STOP = 1.5;
 /** First contact of a start clutch must lie this far above idle, as a share of idle. Design estimate. */
 const IDLE_MARGIN = 0.15;
 
-function judgeGap(sheet: Sheet): Verdict | undefined {
-  const gap = sheet.known('plateGap');
+/** Where a plate gap lies against its window; nothing where no window is entered, or one that contradicts itself. */
+function gapWindow(sheet: Sheet, gap: Mm): WindowCheck | undefined {
   const min = sheet.valueAt('springs.loose.gapMin');
   const max = sheet.valueAt('springs.loose.gapMax');
-  if (!gap || (min === undefined && max === undefined) || (min ?? 0) > (max ?? Infinity))
-    return undefined;
-  const { margin, side } = checkWindow(gap.value, min, max);
+  if ((min === undefined && max === undefined) || (min ?? 0) > (max ?? Infinity)) return undefined;
+  return checkWindow(gap, min, max);
+}
+
+function judgeGap(sheet: Sheet): Verdict | undefined {
+  const gap = sheet.known('plateGap');
+  const window = gap && gapWindow(sheet, gap.value);
+  if (!gap || !window) return undefined;
+  const { margin, side } = window;
   const base = { id: 'gap', figures: ['plateGap'] } as const;
   if (margin >= 0) {
     return {
@@ -77,14 +84,13 @@ function judgeGapRead(sheet: Sheet): Verdict | undefined {
       sentence: say`The gap that was read differs by ${length(spread)} round the plates, more than ${length(GAP_UNEVEN)}: a nut that is not home, or a spring beside its pocket.`,
     };
   const mean = read.reduce((sum, g) => sum + g, 0) / read.length;
-  const min = sheet.valueAt('springs.loose.gapMin') ?? 0;
-  const max = sheet.valueAt('springs.loose.gapMax') ?? Infinity;
-  if (min <= max && (mean < min || mean > max))
+  const margin = gapWindow(sheet, mean)?.margin ?? 0;
+  if (margin < 0)
     return {
       ...base,
       state: 'stop',
       title: 'Plate gap as read misses its window',
-      sentence: say`The gap was read as ${length(mean)}, ${length(Math.max(min - mean, mean - max))} outside its window.`,
+      sentence: say`The gap was read as ${length(mean)}, ${length(-margin)} outside its window.`,
     };
   const worked = sheet.known('plateGap');
   const allowed = sheet.valueAt('pack.caliperAllowance') ?? 0;

@@ -11,6 +11,7 @@ import { unknownVerdict } from './verdict';
  */
 export const RESERVE_STOP = 1;
 export const RESERVE_GOOD = 1.1;
+
 /**
  * Whether the pack holds the engine, at its weakest lining and the worst speed that is known.
  * @param sheet with clamp and reserves worked out

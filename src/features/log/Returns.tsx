@@ -66,7 +66,7 @@ function Return({ visit }: { readonly visit: Visit }) {
   return (
     <Panel
       title={`Return of ${title}`}
-      summary={`${run ? runText(run.value, meter, units) : 'run not known'}, ${read} of ${discs.length} discs read`}
+      summary={`${run ? runText(run.value, meter, units) : 'meter not read'}, ${read} of ${discs.length} discs read`}
       initiallyOpen={!run && pack.plates.length > 0}
     >
       <FieldGrid>

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 
+import { entry } from '@/core/job/blank';
 import type { Job } from '@/core/job/types';
 import { demoJob, demoJobs } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
@@ -34,6 +35,16 @@ describe('what is due', () => {
       visits: [],
     };
     expect(ids([job, later])).not.toContain('limit-demo-ur-0101');
+    // A meter that was changed tells nothing of which came first: then the day does.
+    const newMeter = {
+      ...later,
+      machine: { ...later.machine, meter: 'distance' as const },
+      intake: { ...later.intake, hours: undefined, distance: entry(3) },
+    };
+    const after = { ...newMeter, createdAt: '2027-01-01T00:00:00.000Z' };
+    const before = { ...newMeter, createdAt: '2020-01-01T00:00:00.000Z' };
+    expect(ids([job, after])).not.toContain('limit-demo-ur-0101');
+    expect(ids([job, before])).toContain('limit-demo-ur-0101');
   });
 
   it('asks for the measurement after break-in until one is there', () => {

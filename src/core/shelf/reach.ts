@@ -1,0 +1,199 @@
+import { check } from '../errors';
+import type { Mm } from '../units/quantity';
+
+/** A plate, or several alike, that may go into the pack. */
+export interface ShelfPlate {
+  readonly id: string;
+  /** Measured thickness, mm; counted to a thousandth, as a micrometer reads. */
+  readonly thickness: Mm;
+  /** How many there are of it, 1 for a plate measured by itself. */
+  readonly count: number;
+  /** Counted against the set where two are otherwise equal. */
+  readonly isNew: boolean;
+  /** Out-of-flat of each, mm; absent where it was not measured. */
+  readonly outOfFlat?: Mm;
+}
+
+/** Thickness is counted in thousandths, as a micrometer reads. */
+export const PER_MM = 1000;
+const NONE = 65_535;
+/** Plates that one pack takes from the shelf at most. */
+export const MOST_CHOSEN = 30;
+/** What a new part costs against hundredths out of flat: more than those of any set come to. */
+export const NEW_PART = 2048;
+/** Hundredths of a millimetre that count for one plate at most, so that 30 plates stay below a new part. */
+const MOST_WARP = 60;
+/** A used plate that nobody laid on the surface plate counts as bent as is usually allowed. Design estimate. */
+const UNCHECKED = 10;
+
+/** Plates of one thickness and age, of which each is as good as the next. */
+export interface Pile {
+  readonly size: number;
+  readonly isNew: boolean;
+  readonly count: number;
+  /** The flattest first. */
+  readonly plates: readonly ShelfPlate[];
+  /** Cost of taking so many of it: new parts before hundredths out of flat. */
+  readonly costs: readonly number[];
+}
+
+/**
+ * The plates of a shelf as piles, the thinnest first.
+ * @throws {DomainError} for a thickness or a count out of range
+ * @example pile([{ id: 'a', thickness: 1.5, count: 2, isNew: false }]).length // 1
+ */
+export function pile(plates: readonly ShelfPlate[]): Pile[] {
+  const piles = new Map<
+    string,
+    { size: number; isNew: boolean; count: number; plates: ShelfPlate[] }
+  >();
+  plates.forEach((plate, i) => {
+    check(`plates.${i}.thickness`, plate.thickness, { above: 0, max: 60 });
+    check(`plates.${i}.count`, plate.count, { min: 1, max: 200, integer: true });
+    const size = Math.round(plate.thickness * PER_MM);
+    const key = `${size} ${plate.isNew}`;
+    const found = piles.get(key) ?? { size, isNew: plate.isNew, count: 0, plates: [] };
+    found.count += plate.count;
+    found.plates.push(plate);
+    piles.set(key, found);
+  });
+  return [...piles.values()]
+    .sort((a, b) => a.size - b.size || Number(a.isNew) - Number(b.isNew))
+    .map((found) => {
+      const flattest = found.plates.toSorted((a, b) => warpOf(a) - warpOf(b));
+      return { ...found, plates: flattest, costs: costsOf(flattest) };
+    });
+}
+
+function warpOf({ outOfFlat, isNew }: ShelfPlate): number {
+  if (outOfFlat === undefined) return isNew ? 0 : UNCHECKED;
+  return Math.min(MOST_WARP, Math.round(outOfFlat * 100));
+}
+
+/** What taking none, one, two, … of a pile costs, up to as many as a pack takes. */
+function costsOf(flattest: readonly ShelfPlate[]): number[] {
+  const costs = [0];
+  for (const plate of flattest)
+    for (let n = 0; n < plate.count && costs.length <= MOST_CHOSEN; n++)
+      costs.push((costs.at(-1) ?? 0) + warpOf(plate) + (plate.isNew ? NEW_PART : 0));
+  return costs;
+}
+
+/**
+ * Which sums any choice of so many plates can reach, and at what cost: least[p][j][s] over the first p
+ * piles, j plates and a sum s above the least possible. Sums beyond the window are not kept.
+ */
+export class Reach {
+  readonly base: number;
+  private readonly span: number;
+  private readonly layers: Uint16Array[];
+  private readonly smallest: number;
+
+  constructor(
+    readonly piles: readonly Pile[],
+    readonly choose: number,
+    highest: number,
+  ) {
+    const sizes = piles.map((p) => p.size);
+    // Every plate is counted from the thinnest, so that sums stay small.
+    this.smallest = Math.min(...sizes);
+    this.base = this.smallest * choose;
+    this.span = Math.max(0, highest - this.base) + 1;
+    const row = this.span;
+    let before = new Uint16Array((choose + 1) * row).fill(NONE);
+    before[0] = 0;
+    this.layers = [before];
+    for (const { size, costs, count } of piles) {
+      const after = before.slice();
+      const step = size - this.smallest;
+      const most = Math.min(count, choose);
+      for (let c = 1; c <= most; c++) {
+        const shift = c * step;
+        const price = costs[c] ?? NONE;
+        for (let j = 0; j + c <= choose; j++) {
+          const from = j * row;
+          const to = (j + c) * row + shift;
+          const end = row - shift;
+          for (let s = 0; s < end; s++) {
+            const had = before[from + s] as number;
+            if (had === NONE) continue;
+            const cost = had + price;
+            if (cost < (after[to + s] as number)) after[to + s] = cost;
+          }
+        }
+      }
+      this.layers.push(after);
+      before = after;
+    }
+  }
+
+  /** Least cost among sets of `j` plates of the first `p` piles with this sum, or NONE. */
+  private least(p: number, j: number, sum: number): number {
+    const s = sum - this.smallest * j;
+    if (s < 0 || s >= this.span) return NONE;
+    return this.layers[p]?.[j * this.span + s] ?? NONE;
+  }
+
+  sums(): number[] {
+    const found: number[] = [];
+    for (let s = 0; s < this.span; s++)
+      if (this.least(this.piles.length, this.choose, this.base + s) !== NONE)
+        found.push(this.base + s);
+    return found;
+  }
+
+  /**
+   * How many of each pile, for the sets with this sum: the cheapest first, at most `limit`. What a branch will cost in the
+   * end stands in the table, so that the cheapest branch is followed first and none is entered that leads to nothing.
+   */
+  sets(sum: number, limit: number): number[][] {
+    const found: number[][] = [];
+    const open: Branch[] = [];
+    const enter = (branch: Omit<Branch, 'cost'>): void => {
+      const rest = this.least(branch.p, branch.j, branch.sum);
+      if (rest !== NONE) insertBy(open, { ...branch, cost: branch.spent + rest });
+    };
+    enter({ p: this.piles.length, j: this.choose, sum, spent: 0, counts: [] });
+    for (let branch = open.pop(); branch && found.length < limit; branch = open.pop()) {
+      const { p, j, spent, counts } = branch;
+      if (p === 0) {
+        found.push(counts.toReversed());
+        continue;
+      }
+      const { size, costs, count } = this.piles[p - 1] as Pile;
+      for (let c = 0; c <= Math.min(count, j); c++)
+        enter({
+          p: p - 1,
+          j: j - c,
+          sum: branch.sum - c * size,
+          spent: spent + (costs[c] ?? NONE),
+          counts: [...counts, c],
+        });
+    }
+    return found;
+  }
+}
+
+/** A choice made for the piles above the first `p`, and what it will cost at the least. */
+interface Branch {
+  readonly p: number;
+  readonly j: number;
+  readonly sum: number;
+  readonly spent: number;
+  readonly cost: number;
+  /** From the last pile on. */
+  readonly counts: readonly number[];
+}
+
+/** Keeps branches with the cheapest last; of equal ones the one that is nearest to its end. */
+function insertBy(open: Branch[], branch: Branch): void {
+  let [low, high] = [0, open.length];
+  while (low < high) {
+    const mid = (low + high) >> 1;
+    const other = open[mid] as Branch;
+    if (other.cost > branch.cost || (other.cost === branch.cost && other.p >= branch.p))
+      low = mid + 1;
+    else high = mid;
+  }
+  open.splice(low, 0, branch);
+}
