@@ -40,6 +40,8 @@ module.exports = {
       displayName: 'dom',
       preset: 'jest-expo/web',
       rootDir: __dirname,
+      // The preset leaves these as they are.
+      transform: { '\\.mjs$': '<rootDir>/scripts/jest-esbuild.js' },
       testMatch: ['<rootDir>/src/**/*.test.tsx'],
       setupFilesAfterEnv: ['<rootDir>/scripts/jest-dom-setup.js'],
       transformIgnorePatterns: [`node_modules/(?!(${ESM}))`],

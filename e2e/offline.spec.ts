@@ -92,6 +92,31 @@ test('after one visit everything works without a connection', async ({ browser }
   await context.close();
 });
 
+test('opened again it waits for no answer of a server, and goes over to another workshop once that is offered', async ({
+  page,
+}) => {
+  const shop = new Workshop(page);
+  await shop.open();
+  await shop.open('/job/demo-ur-0106?stage=intake');
+  await shop.type('engine.peakTorque', '48');
+  await shop.stored();
+  let answer = (_workshop: 'demo' | 'empty') => Promise.resolve();
+  // As where there is one bar of signal: no answer until the test gives one.
+  await page.route('**/api/workshop', (route) => {
+    answer = (workshop) => route.fulfill({ json: { workshop } });
+  });
+  await page.reload();
+  await expect(shop.field('engine.peakTorque')).toHaveValue('48');
+  await shop.open();
+  await expect(page.getByRole('listitem').first()).toBeVisible();
+  await answer('empty');
+  await expect(page.getByText('No jobs yet.')).toBeVisible();
+  await answer('demo');
+  await expect(page.getByRole('listitem').first()).toBeVisible();
+  await shop.open('/job/demo-ur-0106?stage=intake');
+  await expect(shop.field('engine.peakTorque')).toHaveValue('48');
+});
+
 test('can be installed: manifest, icons of its own, one of them to be masked', async ({ page }) => {
   atOneSize('phone');
   await page.goto('/');

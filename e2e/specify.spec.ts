@@ -253,6 +253,18 @@ test('advice is taken and undone, and the demo jobs show what they promise', asy
   await page.getByRole('button', { name: 'Lay the kinds in turn' }).click();
   await expect(page.getByText('The springs press in the middle.')).toBeVisible();
 
+  // Shoes that touch below idle: what would help is no plate.
+  await shop.open('/job/demo-ur-0105?tab=figures');
+  await page.getByRole('button', { name: 'Show what would help: Creeps at idle' }).last().click();
+  await expect(advice.getByRole('listitem').first()).toContainText('Idle let down to 1200 rpm');
+
+  // A lever gain that was read is put right where it is read, and there nobody is sent anywhere.
+  await shop.open('/job/demo-ur-0102?tab=figures');
+  const byHand = page.getByRole('button', { name: 'Put right at Prove: Lever gains too much' });
+  await byHand.first().click();
+  await expect(page.getByRole('link', { name: /^Prove,/ })).toHaveAttribute('aria-current', 'step');
+  await expect(byHand).toHaveCount(0);
+
   // The stepped retainer past its peak: the next step is lighter.
   await shop.open('/job/demo-ur-0102?stage=specify&tab=springs');
   await expect(page.getByText(/The spring is past its peak/)).toBeVisible();

@@ -2,8 +2,11 @@
 import { bin, ensureInstalled, run } from './lib.mjs';
 
 ensureInstalled();
-const { bundleWorker } = await import('./worker.mjs');
-await bundleWorker();
+const [{ bundleWorker }, { makeDemo }] = await Promise.all([
+  import('./worker.mjs'),
+  import('./demo.mjs'),
+]);
+await Promise.all([bundleWorker(), makeDemo()]);
 process.exitCode = await run(bin('expo'), ['start', '--web', ...process.argv.slice(2)], {
   env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1' },
 });

@@ -46,8 +46,11 @@ export function exportIsStale() {
 
 export async function exportWeb() {
   // Imported late: packages may only just have been installed.
-  const { bundleWorker } = await import('./worker.mjs');
-  await bundleWorker();
+  const [{ bundleWorker }, { makeDemo }] = await Promise.all([
+    import('./worker.mjs'),
+    import('./demo.mjs'),
+  ]);
+  await Promise.all([bundleWorker(), makeDemo()]);
   rmSync(nextDir, { recursive: true, force: true });
   const code = await run(bin('expo'), ['export', '-p', 'web', '--output-dir', 'dist-next'], {
     env: {
@@ -61,6 +64,7 @@ export async function exportWeb() {
   });
   if (code !== 0) throw new Error('The web export failed: see the lines above.');
   await hintCompiler();
+  await preloadFonts();
   await makeServiceWorker();
   await compress();
   rmSync(distDir, { recursive: true, force: true });
@@ -82,6 +86,21 @@ async function hintCompiler() {
   await writeFile(file, `//# allFunctionsCalledOnLoad\n${await readFile(file, 'utf8')}`);
 }
 
+/** Nothing is drawn before the fonts are there: they are fetched beside the script, and not once it has run. */
+async function preloadFonts() {
+  const dir = 'assets/assets/fonts';
+  const links = readdirSync(path.join(nextDir, dir))
+    .filter((name) => name.endsWith('.woff2'))
+    .map(
+      (name) =>
+        `<link rel="preload" href="/${dir}/${name}" as="font" type="font/woff2" crossorigin>`,
+    );
+  const file = path.join(nextDir, 'index.html');
+  const page = await readFile(file, 'utf8');
+  if (links.length === 0 || !page.includes('</head>')) throw new Error('No fonts to preload.');
+  await writeFile(file, page.replace('</head>', `${links.join('')}</head>`));
+}
+
 const MB = 1_000_000;
 
 /** The service worker, which keeps the whole application: one version of it, until a newer one is taken over as a whole. */
@@ -89,7 +108,7 @@ async function makeServiceWorker() {
   const { generateSW } = await import('workbox-build');
   const { count, size, warnings } = await generateSW({
     globDirectory: nextDir,
-    globPatterns: ['**/*.{html,js,css,woff2,png,ico,webmanifest,csv}'],
+    globPatterns: ['**/*.{html,js,css,woff2,png,ico,webmanifest,csv}', 'demo-workshop.json'],
     swDest: path.join(nextDir, 'sw.js'),
     cacheId: 'under-ridge',
     // Every file but the page and the workers carries its hash in its name.

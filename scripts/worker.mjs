@@ -7,7 +7,6 @@ const WORKERS = {
   'core.worker.ts': 'core-worker.js',
   'paper.worker.ts': 'paper-worker.js',
   'files.worker.ts': 'files-worker.js',
-  'demo.worker.ts': 'demo-worker.js',
 };
 
 export async function bundleWorker() {

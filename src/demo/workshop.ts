@@ -1,4 +1,23 @@
-/* All of the invented workshop, loaded as one piece on the first visit. */
-export { demoJobs } from './jobs';
-export { demoLibrary } from './library';
-export { demoShelf } from './shelf';
+import { evaluate } from '@/core/evaluate/evaluate';
+import type { RowVerdict } from '@/core/job/row';
+
+import { demoJobs } from './jobs';
+import { demoLibrary } from './library';
+import { demoShelf } from './shelf';
+
+export { demoJobs, demoLibrary, demoShelf };
+
+/** All of the invented workshop in one piece, as a first visit takes it: with what the core says of each pack. */
+export function demoWorkshop() {
+  const jobs = demoJobs();
+  const verdicts = jobs.map((job): readonly [string, RowVerdict] => {
+    const { state, title } = evaluate(job).overall;
+    return [job.id, { state, title }];
+  });
+  return {
+    jobs,
+    shelf: demoShelf(),
+    library: demoLibrary(),
+    verdicts: Object.fromEntries(verdicts),
+  };
+}

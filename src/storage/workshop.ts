@@ -1,8 +1,10 @@
 import type { LimitSheet } from '@/core/library/limits';
+import type { RowVerdict } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
 import type { Stock } from '@/core/shelf/stock';
 import { backupActions } from '@/features/backup/backupSlice';
 import { jobActions } from '@/features/jobs/jobsSlice';
+import { rememberVerdict } from '@/features/jobs/rows';
 import { libraryActions } from '@/features/library/librarySlice';
 import { shelfActions } from '@/features/shelf/shelfSlice';
 import type { AppStore, RootState } from '@/store/store';
@@ -33,6 +35,8 @@ export interface FirstWorkshop {
   readonly jobs: readonly Job[];
   readonly shelf: Stock;
   readonly library: readonly LimitSheet[];
+  /** What the core says of the packs, by the job, where that is known: the list shows it at once. */
+  readonly verdicts?: Readonly<Record<string, RowVerdict>>;
 }
 
 /** Writes at once what is still waiting. */
@@ -100,7 +104,11 @@ async function open(
   return true;
 }
 
-function begin(store: AppStore, { jobs, shelf, library }: FirstWorkshop): void {
+function begin(store: AppStore, { jobs, shelf, library, verdicts = {} }: FirstWorkshop): void {
+  for (const job of jobs) {
+    const verdict = verdicts[job.id];
+    if (verdict) rememberVerdict(job, verdict);
+  }
   store.dispatch(shelfActions.shelfLoaded(shelf));
   store.dispatch(libraryActions.libraryLoaded(library));
   store.dispatch(jobActions.jobsLoaded({ jobs, drafts: {} }));

@@ -6,24 +6,11 @@ import { Pressable, Text, View } from 'react-native';
 import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 
-import { EMPTY_STOCK } from '@/core/shelf/stock';
-import { watchUpdates } from '@/features/offline/useUpdate';
 import { UnitsProvider } from '@/features/display/useUnits';
 import { download } from '@/files/share';
-import { setCurrentFlush, whenWritten } from '@/storage/current';
-import { keptState, rememberGone, rememberKept } from '@/storage/kept';
-import { holdTab, withLock } from '@/storage/locks';
-import { askForPromise } from '@/storage/persistence';
-import { openRaw } from '@/storage/raw';
-import type { RecordStore } from '@/storage/records';
-import { sealedRecords } from '@/storage/records';
+import { whenWritten } from '@/storage/current';
 import { dumpNow } from '@/storage/rescue';
 import { StorageNotice } from '@/storage/StorageNotice';
-import { goneFound } from '@/storage/storageSlice';
-import { otherTabs } from '@/storage/tabs';
-import type { FirstWorkshop } from '@/storage/workshop';
-import { keepWorkshop } from '@/storage/workshop';
-import { demoInWorker } from '@/workers/demoClient';
 import { Action } from '@/ui/Action';
 import { Fault } from '@/ui/Fault';
 import { useOwnFonts } from '@/ui/fonts';
@@ -31,9 +18,13 @@ import '@/ui/print.css';
 import { useThemeFor } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
+import { openWorkshop } from './opening';
 import { makeStore, useAppSelector } from './store';
 
 const store = makeStore();
+
+// It opens while the first screen is still being drawn: worker, server and storage answer meanwhile.
+void openWorkshop(store);
 
 /** Everything that all screens stand on: the store, the stored workshop, theme and fonts. */
 export function Root({ children }: { readonly children: ReactNode }) {
@@ -101,72 +92,6 @@ function Rescue() {
     </>
   );
 }
-
-/** Which workshop the server offers; the demo and an empty one never share records. */
-async function offeredWorkshop(): Promise<'demo' | 'empty'> {
-  const remembered = localStorage.getItem(REMEMBERED) === 'empty' ? 'empty' : 'demo';
-  try {
-    const answer = await fetch('/api/workshop');
-    const told: unknown = answer.ok ? await answer.json() : undefined;
-    const kind =
-      typeof told === 'object' && told !== null && 'workshop' in told ? told.workshop : remembered;
-    const offered = kind === 'empty' ? 'empty' : 'demo';
-    localStorage.setItem(REMEMBERED, offered);
-    return offered;
-  } catch {
-    // The development server answers no such question, and offline nobody does.
-    return remembered;
-  }
-}
-
-const REMEMBERED = 'under-ridge-workshop';
-
-/** With the first thing that is entered, the browser is asked to keep it; a mere visit asks for nothing. */
-function askOnce(name: string): void {
-  const end = store.subscribe(() => {
-    if (store.getState().storage.status !== 'saving') return;
-    end();
-    rememberKept(name);
-    void askForPromise();
-  });
-}
-
-/** Storage that can't be read is not empty: that is said elsewhere. */
-const isEmpty = (records: RecordStore): Promise<boolean> =>
-  records.keys().then(
-    (keys) => keys.length === 0,
-    () => false,
-  );
-
-/** @returns the name under which the workshop is kept */
-async function openWorkshop(): Promise<string> {
-  // A first visit is most likely to the demo workshop: it is made while the server is still asked.
-  const early = localStorage.getItem(REMEMBERED) === null ? demoInWorker() : undefined;
-  early?.catch(() => undefined);
-  const offered = await offeredWorkshop();
-  const first = async (): Promise<FirstWorkshop> => {
-    if (offered !== 'demo') return { jobs: [], shelf: EMPTY_STOCK, library: [] };
-    return await (early ?? demoInWorker());
-  };
-  const name = `under-ridge-${offered}`;
-  holdTab(name);
-  const records = sealedRecords(openRaw(name), name);
-  const before = keptState(name);
-  const gone = before === 'gone' || (before === 'kept' && (await isEmpty(records)));
-  // Two tabs opened at once must not both make a first visit of it.
-  setCurrentFlush(
-    await withLock(`${name}-open`, () => keepWorkshop(store, records, first, otherTabs(name))),
-  );
-  if (gone) {
-    rememberGone(name);
-    store.dispatch(goneFound(name));
-  }
-  watchUpdates(name);
-  return name;
-}
-
-// It opens while the first screen is still being drawn: worker, server and storage answer meanwhile.
-void openWorkshop().then(askOnce);
 
 function writeWhenHidden(): () => void {
   const writeNow = () => {

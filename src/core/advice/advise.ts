@@ -5,7 +5,9 @@ import type { Verdict, VerdictId } from '../evaluate/verdict';
 import type { Job } from '../job/types';
 import type { AtHand, Move } from './moves';
 import { COMMON_STEELS, movesFor } from './moves';
+import { creepMoves } from './creepMoves';
 import { lighterMoves, releaseMoves } from './releaseMoves';
+import { handRemedy } from './remedy';
 
 /** One or two moves that cure a verdict, with what the pack is then. */
 export interface Advice {
@@ -43,7 +45,8 @@ export interface AdviseOptions {
  * Tries the changes that a builder could make, by evaluating each, and returns those that turn a verdict good without
  * making any other worse: least effort first, then the greater reserve, then the lighter lever. Two moves together are tried where no one
  * move is enough.
- * @param verdict the verdict to cure; a good one or one that is not known has no advice
+ * @param verdict the verdict to cure; a good one or one that is not known has no advice, nor has one that is put right by hand,
+ * see {@link handRemedy}
  * Source: exhaustive evaluation; `docs/mechanics.md`, advice.
  * @example advise(twin, 'releases').length // 2
  */
@@ -54,10 +57,10 @@ export function advise(
 ): Advice[] {
   const before = evaluate(job);
   const state = before.verdicts.find((v) => v.id === verdict)?.state;
-  if (state !== 'watch' && state !== 'stop') return [];
-  // Another train cures nothing but a short lift or a heavy lever; tried elsewhere it would only cost time.
-  const ofTrain = verdict === 'releases' ? releaseMoves : verdict === 'pull' ? lighterMoves : none;
-  const moves = [...movesFor(job, atHand), ...ofTrain(job)];
+  if ((state !== 'watch' && state !== 'stop') || handRemedy(job, verdict)) return [];
+  // These cure nothing but their own verdicts; tried elsewhere they would only cost time.
+  const own = OWN_MOVES[verdict] ?? none;
+  const moves = [...movesFor(job, atHand), ...own(job)];
   const singles = moves.flatMap((move) => tryMoves(job, before, verdict, [move]) ?? []);
   const found =
     singles.length > 0
@@ -76,6 +79,13 @@ export function advise(
 }
 
 const none = (): Move[] => [];
+
+const OWN_MOVES: Partial<Record<VerdictId, (job: Job) => Move[]>> = {
+  releases: releaseMoves,
+  pull: lighterMoves,
+  start: creepMoves,
+  auto: creepMoves,
+};
 
 function pairs(moves: readonly Move[]): Move[][] {
   return moves.flatMap((a, i) =>

@@ -26,7 +26,10 @@ export interface Move {
     | 'reduced effort'
     | 'loss'
     | 'train'
-    | 'oil';
+    | 'oil'
+    | 'idle'
+    | 'return springs'
+    | 'new plates';
   readonly label: string;
   /** Work and money, roughly: 1 is a part swapped at the bench, 5 is parts to buy and a cover off. */
   readonly effort: number;
@@ -67,6 +70,7 @@ export function movesFor(job: Job, atHand: AtHand): Move[] {
     ...gapMoves(job),
     ...easedMoves(job),
     ...oilMoves(job),
+    ...newMoves(job),
   ];
 }
 
@@ -370,4 +374,46 @@ function oilMoves(job: Job): Move[] {
           apply: (j) => ({ ...j, intake: { ...j.intake, oil: 'wetClutch' } }),
         },
       ];
+}
+
+/** Thinner than new by more than this, mm, a plate counts as worn. Design estimate. */
+const WORN: Mm = 0.05;
+
+/** A new plate in the place of one: what was measured and seen belongs to the plate that goes, how it lies to its place. */
+const asNew = ({ id, kindId, facing, judder, offsetSlot }: Plate): Plate => ({
+  id,
+  kindId,
+  isNew: true,
+  ...(facing ? { facing } : {}),
+  ...(judder ? { judder } : {}),
+  ...(offsetSlot ? { offsetSlot } : {}),
+});
+
+/** Plates that have worn, or that a limit turns down, new in the same places: the discs, the steels, or all of both. */
+function newMoves(job: Job): Move[] {
+  const worn = layOut(job).layers.filter(
+    ({ measured, kind, thickness }) =>
+      measured && thickness !== undefined && thickness < (kind.thickness?.value ?? 0) - WORN,
+  );
+  const discs = worn.filter((l) => l.lined !== 'none').map((l) => l.plate.id);
+  const steels = worn.filter((l) => l.lined === 'none').map((l) => l.plate.id);
+  const named = (count: number, what: string) =>
+    count === 1 ? `The worn ${what} new` : `${count} worn ${what}s new`;
+  const fresh = (label: string, effort: number, ids: readonly string[]): Move => ({
+    family: 'new plates',
+    label,
+    effort,
+    apply: (j) =>
+      withPlates(
+        j,
+        j.pack.plates.map((p) => (ids.includes(p.id) ? asNew(p) : p)),
+      ),
+  });
+  return [
+    ...(discs.length > 0 ? [fresh(named(discs.length, 'disc'), 3, discs)] : []),
+    ...(steels.length > 0 ? [fresh(named(steels.length, 'steel'), 3, steels)] : []),
+    ...(discs.length > 0 && steels.length > 0
+      ? [fresh('All worn discs and steels new', 4, [...discs, ...steels])]
+      : []),
+  ];
 }

@@ -9,6 +9,7 @@ import type { Sheet } from './sheet';
 import { domainSentence } from './sheet';
 import { FRICTION_MODIFIED } from './torqueTerms';
 import type { Verdict } from './verdict';
+import { IDLE_MARGIN } from './verdict';
 
 /**
  * Verdicts on what surrounds the pack: its oil, its caliper reading, its judder springs, and an auto-clutch.
@@ -25,9 +26,6 @@ export function judgeConditions(sheet: Sheet, layout: PackLayout): Verdict[] {
     judgeGain(sheet),
   ].flatMap((v) => v ?? []);
 }
-
-/** First contact of an expanding disc must lie this far above idle, as a share of idle. Design estimate. */
-const IDLE_MARGIN = 0.15;
 
 const rpm = (value: number) => ({ value, quantity: 'speed' }) as const;
 

@@ -9,6 +9,7 @@ import type { Mm } from '../units/quantity';
 import { length, say } from './sentence';
 import type { Sheet } from './sheet';
 import type { Verdict } from './verdict';
+import { IDLE_MARGIN } from './verdict';
 
 /**
  * Verdicts that only some families or records call for; each is absent where it does not apply.
@@ -29,8 +30,6 @@ export function judgeFamily(sheet: Sheet): Verdict[] {
 /** Off-centre force, as mm, from which a plate tilts enough to feel. Design estimate. */
 const OFFSET_WATCH = 0.5;
 const OFFSET_STOP = 1.5;
-/** First contact of a start clutch must lie this far above idle, as a share of idle. Design estimate. */
-const IDLE_MARGIN = 0.15;
 
 /** Where a plate gap lies against its window; nothing where no window is entered, or one that contradicts itself. */
 function gapWindow(sheet: Sheet, gap: Mm): WindowCheck | undefined {

@@ -31,6 +31,9 @@ export type VerdictId =
   | 'endFloat'
   | 'chain';
 
+/** What takes up by itself must first touch this far above idle, as a share of idle. Design estimate. */
+export const IDLE_MARGIN = 0.15;
+
 /** A judgement in words: a state, a few words, and a sentence with the number and the reason. */
 export interface Verdict {
   readonly id: VerdictId | 'overall';

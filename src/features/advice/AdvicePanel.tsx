@@ -1,13 +1,16 @@
+import { router, useLocalSearchParams } from 'expo-router';
 import { memo, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 
 import type { Advice } from '@/core/advice/advise';
 import { figuresToCompare } from '@/core/advice/compare';
+import { handRemedy } from '@/core/advice/remedy';
 import type { VerdictId } from '@/core/evaluate/verdict';
-import type { Job } from '@/core/job/types';
+import type { Job, Stage } from '@/core/job/types';
+import { STAGE_NAME } from '@/core/job/words';
 import { ChangeList } from '@/features/compare/ChangeList';
 import { useEvaluation } from '@/features/jobs/evaluations';
-import { useJob } from '@/features/jobs/useJob';
+import { useJob, useJobPart } from '@/features/jobs/useJob';
 import { WhenRead } from '@/features/jobs/WhenRead';
 import { useShelfAtHand } from '@/features/shelf/useShelf';
 import { Action } from '@/ui/Action';
@@ -24,14 +27,35 @@ const SHOWN = [
   'leverPull',
 ] as const;
 
-/** What would cure a verdict, asked for by one tap; each with its figures before it is taken. */
-export const AdvicePanel = memo(function AdvicePanel({
-  verdict,
-  title,
-}: {
+interface Props {
   readonly verdict: VerdictId;
   readonly title: string;
-}) {
+}
+
+/** What would cure a verdict: other parts and settings, tried; or the stage at which it is put right by hand. */
+export const AdvicePanel = memo(function AdvicePanel(props: Props) {
+  const stage = useJobPart((job) => handRemedy(job, props.verdict));
+  return stage ? <ByHand stage={stage} title={props.title} /> : <ByParts {...props} />;
+});
+
+function ByHand({ stage, title }: { readonly stage: Stage; readonly title: string }) {
+  const params = useLocalSearchParams<{ stage?: string }>();
+  // Whoever is there already reads at the step itself what to do.
+  if (params.stage === stage) return null;
+  const words = `Put right at ${STAGE_NAME[stage]}`;
+  return (
+    <Action
+      icon="chevron-right"
+      accessibilityLabel={`${words}: ${title}`}
+      onPress={() => router.setParams({ stage, tab: undefined })}
+    >
+      {words}
+    </Action>
+  );
+}
+
+/** Asked for by one tap; each with its figures before it is taken. */
+function ByParts({ verdict, title }: Props) {
   const [open, setOpen] = useState(false);
   return (
     <View style={{ gap: 4 }}>
@@ -49,7 +73,7 @@ export const AdvicePanel = memo(function AdvicePanel({
       ) : null}
     </View>
   );
-});
+}
 
 function Advices({ verdict }: { readonly verdict: VerdictId }) {
   const job = useJob();
@@ -72,9 +96,9 @@ function Advices({ verdict }: { readonly verdict: VerdictId }) {
     );
   return run.result.length === 0 ? (
     <Words size={15}>
-      {`No single change and no two together cure this without harm elsewhere: ${
-        verdict === 'releases' ? 'more travel' : 'other springs or other discs'
-      } would be needed than what is at hand gives.`}
+      No single change and no two together cure this without harm elsewhere, of all that was tried:
+      discs and steels new, other, more or fewer, linings, shims and springs at hand, the gap, oil,
+      and what is lost on the way from the lever.
     </Words>
   ) : (
     <ChangeList

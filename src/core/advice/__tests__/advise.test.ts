@@ -1,12 +1,14 @@
 import { layOut } from '@/core/evaluate/layers';
-import { demoJob } from '@/demo/jobs';
+import { demoJob, demoJobs } from '@/demo/jobs';
 
 import { evaluate } from '../../evaluate/evaluate';
-import { blankCoilGroup, entry } from '../../job/blank';
+import { blankCoilGroup, blankJob, entry } from '../../job/blank';
 import { withEntry } from '../../job/paths';
-import type { Job } from '../../job/types';
+import type { Job, Plate } from '../../job/types';
 import { advise } from '../advise';
-import { COMMON_STEELS } from '../moves';
+import { creepMoves } from '../creepMoves';
+import { COMMON_STEELS, movesFor } from '../moves';
+import { handRemedy } from '../remedy';
 
 const softened = demoJob('UR-0101');
 const state = (job: Job, id: string) => evaluate(job).verdicts.find((v) => v.id === id)?.state;
@@ -211,5 +213,114 @@ describe('advice', () => {
   it('lays mixed springs in turn where they press off the middle', () => {
     const [first] = advise(demoJob('UR-0104'), 'ring');
     expect(first?.moves).toEqual(['The kinds of spring laid in turn round the ring']);
+  });
+
+  it('keeps a start clutch from creeping: idle let down, or stronger springs at its shoes', () => {
+    const farm = demoJob('UR-0105');
+    expect(state(farm, 'start')).toBe('stop');
+    const [idle, ...others] = advise(farm, 'start');
+    // 1405 rpm clears an idle of 1200 rpm by its margin, and 1300 rpm not.
+    expect(idle?.moves[0]).toMatch(/^Idle let down to 1200 rpm/);
+    expect(state(withEntry(farm, 'engine.idleRpm', entry(1300)), 'start')).toBe('watch');
+    const springs = others.find((a) => a.moves[0]?.startsWith('Springs of the shoes'));
+    expect(springs?.moves).toEqual(['Springs of the shoes stronger by 60 %']);
+    if (!springs) throw new Error('no advice');
+    const contact = (job: Job) => evaluate(job).figures.get('startContact');
+    const [now, then] = [contact(farm), contact(springs.job)];
+    if (now?.status !== 'known' || then?.status !== 'known') throw new Error('not known');
+    // First contact goes with the root of the springs' pull.
+    expect(then.value / now.value).toBeCloseTo(Math.sqrt(1.6), 6);
+  });
+
+  it('keeps an expanding disc from creeping without letting it lock up late', () => {
+    const quad = withEntry(demoJob('UR-0102'), 'engine.idleRpm', entry(2200));
+    expect(state(quad, 'auto')).toBe('stop');
+    const advice = advise(quad, 'auto');
+    expect(advice.length).toBeGreaterThan(0);
+    for (const a of advice) expect(state(a.job, 'auto')).toBe('good');
+    expect(advice.flatMap((a) => a.moves).join()).toMatch(/Return springs of the expanding disc/);
+  });
+
+  it('lets no idle down that is not entered, and strengthens no spring that is not there', () => {
+    const farm = demoJob('UR-0105');
+    const unknown: Job = {
+      ...farm,
+      engine: {},
+      startClutch: { place: 'none' },
+      expanding: { fitted: false },
+    };
+    expect(creepMoves(unknown)).toEqual([]);
+    const bare = creepMoves({ ...farm, startClutch: { place: 'crank' } });
+    expect(bare.every((m) => m.family === 'idle')).toBe(true);
+  });
+
+  it('puts new plates in the places of worn ones, lying as those lay', () => {
+    const quad = demoJob('UR-0102');
+    const single = demoJob('UR-0106');
+    const worn = withEntry(single, 'pack.maxWear', entry(0.3));
+    expect(state(worn, 'wear')).toBe('stop');
+    const [first] = advise(worn, 'wear');
+    expect(first?.moves).toEqual(['8 worn discs new']);
+    const fresh = first?.job.pack.plates.filter((p) => p.isNew) ?? [];
+    expect(fresh).toHaveLength(8);
+    expect(fresh.every((p) => p.readings === undefined && p.seen === undefined)).toBe(true);
+    // The order of the pack stays.
+    expect(first?.job.pack.plates.map((p) => [p.id, p.kindId])).toEqual(
+      single.pack.plates.map((p) => [p.id, p.kindId]),
+    );
+    const judder: Job = {
+      ...worn,
+      pack: {
+        ...worn.pack,
+        plates: worn.pack.plates.map((p, i) =>
+          i === 0 ? { ...p, judder: true, offsetSlot: true, facing: 'inward' } : p,
+        ),
+      },
+    };
+    const move = movesFor(judder, COMMON_STEELS).find((m) => m.family === 'new plates');
+    expect(move?.apply(judder)?.pack.plates[0]).toEqual({
+      ...(({ id, kindId }) => ({ id, kindId }))(judder.pack.plates[0] as Plate),
+      isNew: true,
+      judder: true,
+      offsetSlot: true,
+      facing: 'inward',
+    });
+    // Nothing measured, nothing worn.
+    for (const job of [quad, blankJob('one', 'UR-1', '')])
+      expect(movesFor(job, COMMON_STEELS).some((m) => m.family === 'new plates')).toBe(false);
+  });
+});
+
+describe('what is put right by hand', () => {
+  it('has a stage, and no parts are tried for it', () => {
+    const quad = demoJob('UR-0102');
+    expect(state(quad, 'gain')).toBe('watch');
+    expect(handRemedy(quad, 'gain')).toBe('prove');
+    expect(advise(quad, 'gain')).toEqual([]);
+    const twin = demoJob('UR-0104');
+    expect(state(twin, 'even')).toBe('stop');
+    expect(handRemedy(twin, 'even')).toBe('set');
+    expect(advise(twin, 'even')).toEqual([]);
+  });
+
+  it('is never what plates, springs or a window would cure', () => {
+    for (const id of ['holds', 'releases', 'stack', 'coils', 'step', 'ring', 'wear'] as const)
+      for (const job of demoJobs()) expect(handRemedy(job, id)).toBeUndefined();
+  });
+
+  it('of a gain that is only worked out a wider gap is tried', () => {
+    const quad = demoJob('UR-0102');
+    const set = (values: Readonly<Record<string, number>>) =>
+      Object.entries(values).reduce<Job>((j, [path, v]) => withEntry(j, path, entry(v)), {
+        ...quad,
+        setting: { ...quad.setting, readings: [] },
+      });
+    const narrow = set({ 'setting.installGap': 0.05, 'release.leverTravel': 22 });
+    expect(handRemedy(narrow, 'gain')).toBeUndefined();
+    expect(state(narrow, 'gain')).toBe('watch');
+    const advice = advise(narrow, 'gain', { most: 40 });
+    expect(advice.length).toBeGreaterThan(0);
+    for (const a of advice) expect(state(a.job, 'gain') ?? 'gone').not.toBe('watch');
+    expect(advice.flatMap((a) => a.moves).join()).toMatch(/wider/);
   });
 });

@@ -1,0 +1,62 @@
+import { entry } from '../job/blank';
+import type { FieldPath } from '../job/fields';
+import { entryAt, withEntry } from '../job/paths';
+import type { Job } from '../job/types';
+import type { Move } from './moves';
+
+/** An idle that is set too high is let down by so much, rpm, and never to less than this share of what it was. Design estimates. */
+const IDLE_STEPS = [100, 200, 300, 400] as const;
+const LEAST_IDLE = 0.75;
+/** Return springs are to be had stronger by so much. Design estimates. */
+const STRONGER = [1.1, 1.2, 1.35, 1.6] as const;
+
+/**
+ * Moves that keep a clutch that takes up by itself from creeping: the idle let down, stronger return springs of the expanding
+ * disc or of the shoes. Each gives a changed copy. Never throws.
+ * Source: `docs/mechanics.md` sections 8 and 9; what a builder is offered are design estimates.
+ * @example creepMoves(farm).some((m) => m.family === 'idle') // true
+ */
+export function creepMoves(job: Job): Move[] {
+  return [
+    ...idleMoves(job),
+    ...(job.expanding.fitted
+      ? strongerMoves(job, 'Return springs of the expanding disc', [
+          'expanding.returnForce',
+          'expanding.returnRate',
+        ])
+      : []),
+    ...(job.startClutch.place === 'none'
+      ? []
+      : strongerMoves(job, 'Springs of the shoes', [
+          'startClutch.springPull',
+          'startClutch.springRate',
+        ])),
+  ];
+}
+
+function idleMoves(job: Job): Move[] {
+  const now = job.engine.idleRpm?.value;
+  if (now === undefined) return [];
+  return IDLE_STEPS.map((step) => now - step)
+    .filter((rpm) => rpm >= now * LEAST_IDLE)
+    .map((rpm): Move => ({
+      family: 'idle',
+      label: `Idle let down to ${rpm.toFixed(0)} rpm, if the maker’s manual has it so`,
+      effort: 1,
+      apply: (j) => withEntry(j, 'engine.idleRpm', entry(rpm)),
+    }));
+}
+
+function strongerMoves(job: Job, what: string, paths: readonly [FieldPath, FieldPath]): Move[] {
+  if ((entryAt(job, paths[0])?.value ?? 0) <= 0) return [];
+  return STRONGER.map((by): Move => ({
+    family: 'return springs',
+    label: `${what} stronger by ${((by - 1) * 100).toFixed(0)} %`,
+    effort: 3,
+    apply: (j) =>
+      paths.reduce((changed, path) => {
+        const had = entryAt(changed, path)?.value;
+        return had === undefined ? changed : withEntry(changed, path, entry(had * by));
+      }, j),
+  }));
+}

@@ -1,0 +1,141 @@
+import { act, renderHook } from '@testing-library/react';
+
+import type { BenchReading } from '../benchLink';
+import { benchLink, useBenchLink, useBenchReadings } from '../benchLink';
+
+/** An event stream whose server is the test. */
+class Stream extends EventTarget {
+  static readonly CLOSED = 2;
+  static all: Stream[] = [];
+  readyState = 1;
+  closed = false;
+  onerror: () => void = () => undefined;
+
+  constructor(readonly url: string) {
+    super();
+    Stream.all.push(this);
+  }
+
+  static last(): Stream {
+    const stream = Stream.all.at(-1);
+    if (!stream) throw new Error('No stream was opened.');
+    return stream;
+  }
+
+  close(): void {
+    this.closed = true;
+    this.readyState = Stream.CLOSED;
+  }
+
+  says(type: string, data: unknown): void {
+    const text = typeof data === 'string' ? data : JSON.stringify(data);
+    act(() => void this.dispatchEvent(new MessageEvent(type, { data: text })));
+  }
+
+  breaks(readyState: number): void {
+    this.readyState = readyState;
+    act(() => this.onerror());
+  }
+}
+
+beforeEach(() => {
+  jest.useFakeTimers();
+  Stream.all = [];
+  Object.assign(globalThis, { EventSource: Stream });
+});
+afterEach(() => {
+  act(() => benchLink.disconnect());
+  jest.useRealTimers();
+});
+
+function connected(bench = 1) {
+  const { result } = renderHook(() => useBenchLink());
+  act(() => benchLink.connect(bench));
+  Stream.last().says('hello', { unit: 'mm' });
+  return result;
+}
+
+describe('the link to the instruments of a bench', () => {
+  it('is off until the builder says so, and then says how it stands', () => {
+    const { result } = renderHook(() => useBenchLink());
+    expect(result.current.status).toBe('off');
+    expect(Stream.all).toHaveLength(0);
+    act(() => benchLink.connect(2));
+    expect(result.current).toMatchObject({ status: 'connecting', bench: 2 });
+    expect(Stream.last().url).toBe('/api/bench/2/stream');
+    Stream.last().says('hello', { unit: 'in' });
+    expect(result.current).toMatchObject({ status: 'connected', unit: 'in' });
+    act(() => benchLink.disconnect());
+    expect(result.current).toMatchObject({ status: 'off', unit: undefined });
+    expect(Stream.last().closed).toBe(true);
+  });
+
+  it('gives readings of gauge and tester to who is on screen, and to nobody after', () => {
+    const link = connected();
+    const taken: BenchReading[] = [];
+    const { unmount } = renderHook(() => useBenchReadings((reading) => taken.push(reading)));
+    const gauge = { device: 'gauge', id: 1, text: '0.114', unit: 'in' };
+    const tester = { device: 'tester', id: 2, length: '28.65', force: '196' };
+    Stream.last().says('reading', gauge);
+    Stream.last().says('reading', tester);
+    expect(taken).toEqual([gauge, tester]);
+    // The unit on the gauge's display has changed with its reading.
+    expect(link.current.unit).toBe('in');
+    unmount();
+    Stream.last().says('reading', { ...gauge, id: 3 });
+    expect(taken).toHaveLength(2);
+  });
+
+  it.each([
+    ['no JSON', '{"device":'],
+    ['nothing', 'null'],
+    ['no number of the reading', { device: 'gauge', text: '2.9', unit: 'mm' }],
+    ['a unit that no gauge has', { device: 'gauge', id: 1, text: '2.9', unit: 'furlong' }],
+    ['text beyond any display', { device: 'gauge', id: 1, text: '9'.repeat(25), unit: 'mm' }],
+    ['half a point of the tester', { device: 'tester', id: 1, length: '28.65' }],
+    ['another instrument', { device: 'kettle', id: 1, text: '2.9', unit: 'mm' }],
+  ])('passes over what is %s', (_what, data) => {
+    connected();
+    const take = jest.fn();
+    renderHook(() => useBenchReadings(take));
+    Stream.last().says('reading', data);
+    expect(take).not.toHaveBeenCalled();
+  });
+
+  it('says that it was lost, and leaves a broken stream to open itself again', () => {
+    const link = connected();
+    Stream.last().breaks(0);
+    expect(link.current.status).toBe('lost');
+    act(() => void jest.advanceTimersByTime(10_000));
+    expect(Stream.all).toHaveLength(1);
+    Stream.last().says('hello', {});
+    expect(link.current.status).toBe('connected');
+  });
+
+  it('opens a refused stream again by itself, until the builder ends it', () => {
+    const link = connected();
+    Stream.last().breaks(Stream.CLOSED);
+    expect(link.current.status).toBe('lost');
+    act(() => void jest.advanceTimersByTime(1500));
+    expect(Stream.all).toHaveLength(2);
+    Stream.last().says('hello', {});
+    expect(link.current.status).toBe('connected');
+    Stream.last().breaks(Stream.CLOSED);
+    act(() => benchLink.disconnect());
+    act(() => void jest.advanceTimersByTime(10_000));
+    expect(Stream.all).toHaveLength(2);
+    expect(link.current.status).toBe('off');
+  });
+
+  it('hears nothing more of the bench that it left for another', () => {
+    const link = connected(1);
+    const before = Stream.last();
+    act(() => benchLink.connect(2));
+    expect(before.closed).toBe(true);
+    Stream.last().says('hello', { unit: 'mm' });
+    before.breaks(Stream.CLOSED);
+    expect(link.current).toMatchObject({ status: 'connected', bench: 2 });
+    act(() => void jest.advanceTimersByTime(10_000));
+    expect(Stream.all).toHaveLength(2);
+  });
+});

@@ -1,0 +1,84 @@
+import type { CutawayLook } from '@/core/takeoff/cutaway';
+import { cutawayOf } from '@/core/takeoff/cutaway';
+import type { Motion, MotionSpeeds } from '@/core/takeoff/motion';
+import { demoJob } from '@/demo/jobs';
+
+import { inWords, stateOf } from '../inWords';
+
+const look = cutawayOf(demoJob('UR-0106'), 90).at(0, 0);
+const opened: CutawayLook = { ...look, clearance: 0.1 };
+const speeds: MotionSpeeds = { engine: 4000, hub: 2500, basketOwn: 1300, hubOwn: 800 };
+const motion: Motion = {
+  t: 1,
+  engine: 140,
+  hub: 85,
+  state: 'slipping',
+  heat: 2000,
+  steel: 110,
+  torque: 62,
+  capacity: 62,
+  atShoes: false,
+};
+const said = (seen: {
+  look?: CutawayLook;
+  motion?: Partial<Motion>;
+  speeds?: Partial<MotionSpeeds>;
+}) =>
+  inWords(
+    {
+      look: seen.look ?? { ...look, clearance: 0, clamp: 900 },
+      motion: { ...motion, ...seen.motion },
+      speeds: { ...speeds, ...seen.speeds },
+    },
+    {},
+  );
+
+describe('what one sees of the cutaway, in words', () => {
+  it('says of a machine that is not known how far the plates are apart', () => {
+    expect(inWords({ look: opened }, {})).toBe('The plates are 0.100 mm apart at each face.');
+    expect(inWords({ look: { ...look, clearance: 0 } }, {})).toBe('The plates lie together.');
+  });
+
+  it('names torque, clamp and speeds while it slips', () => {
+    expect(said({})).toBe('Slipping: 62 N·m pass under 900 N of clamp, 1500 rpm apart.');
+    expect(said({ look: { ...look, clearance: 0, clamp: undefined } })).toBe(
+      'Slipping: 62 N·m pass, 1500 rpm apart.',
+    );
+    // The engine held back by the machine: what passes has a size, and no sign.
+    expect(said({ motion: { torque: -62 }, speeds: { engine: 1000 } })).toBe(
+      'Slipping: 62 N·m pass under 900 N of clamp, 1500 rpm apart.',
+    );
+  });
+
+  it('says that it is the shoes that slip, and not the pack', () => {
+    expect(said({ motion: { atShoes: true } })).toBe(
+      'Slipping at the shoes: 62 N·m pass, 1500 rpm apart; the pack itself is closed.',
+    );
+  });
+
+  it('says of a locked clutch how much of what it carries is used', () => {
+    expect(said({ motion: { state: 'locked', torque: -20, capacity: 75 } })).toBe(
+      'Locked: basket and hub turn as one; 20 N·m pass of the 75 N·m that it can carry.',
+    );
+  });
+
+  it('says of an open clutch whether the hub stands', () => {
+    const open = { look: opened, motion: { capacity: 0, torque: 0 } };
+    expect(said({ ...open, speeds: { hub: 4.9 } })).toMatch(/the basket turns and the hub stands/);
+    expect(said({ ...open, speeds: { hub: 5 } })).toMatch(/the hub runs on/);
+  });
+
+  it('says that the engine stands', () => {
+    expect(said({ motion: { state: 'stalled' } })).toBe('Stalled: the engine stands.');
+  });
+
+  it('tells apart what is read out when it changes', () => {
+    expect(stateOf({ look: opened })).toBe('open');
+    expect(stateOf({ look: { ...look, clearance: 0 } })).toBe('closed');
+    const state = (part: Partial<Motion>) => stateOf({ look, motion: { ...motion, ...part } });
+    expect(state({})).toBe('slipping');
+    expect(state({ capacity: 0 })).toBe('open');
+    expect(state({ state: 'locked' })).toBe('locked');
+    expect(state({ state: 'stalled' })).toBe('stalled');
+  });
+});

@@ -1,0 +1,58 @@
+import type { Judder } from '@/core/takeoff/judder';
+import type { TakeoffResult } from '@/core/takeoff/takeoff';
+
+import { judderInWords, startInWords } from '../inWords';
+
+const calm: Judder = { level: 'none', growth: 1, fed: 0, worst: -0.4, reasons: [] };
+const start: TakeoffResult = {
+  outcome: 'locked',
+  slipTime: 1.234,
+  time: 1.8,
+  energy: 12_340,
+  engineWork: 30_000,
+  loadWork: 2000,
+  peakPower: 20_000,
+  leastRpm: 2210,
+  lockRpm: 3456,
+  steel: 130,
+  warmest: 141.4,
+  judder: calm,
+  points: [],
+};
+const judders = (part: Partial<Judder>) =>
+  judderInWords({ ...start, judder: { ...calm, ...part } });
+
+describe('a start in words', () => {
+  it('says how it ended, with slip, heat and the warmest steels', () => {
+    expect(startInWords(start, {})).toBe(
+      'Locked at 3456 rpm after 1.23 s of slip, 12.3 kJ of heat, steels at 141 °C.',
+    );
+    expect(startInWords({ ...start, outcome: 'stalled' }, {})).toMatch(/^Stalled at 2210 rpm/);
+    expect(startInWords({ ...start, outcome: 'still slipping' }, {})).toMatch(
+      /^Still slipping at the end: 1\.23 s/,
+    );
+  });
+
+  it('follows the units that are chosen', () => {
+    expect(startInWords(start, { temperature: 'F' })).toContain('steels at 287 °F');
+  });
+
+  it('says of no judder what friction does to the driveline', () => {
+    expect(judders({})).toBe('No judder: friction rises with slip speed and damps the driveline.');
+    expect(judders({ worst: 0.42 })).toBe(
+      'No judder: friction takes 42 % of the driveline’s damping away at most.',
+    );
+  });
+
+  it('says of judder how much it grows and what from', () => {
+    const bad = { level: 'likely', worst: 2, fed: 0.31, growth: 25.4 } as const;
+    expect(
+      judders({ ...bad, reasons: ['2 plates glazed or burnt', 'an oil that is not known'] }),
+    ).toBe(
+      'Judder is likely: for 0.31 s friction feeds a vibration, which grows 25 times. From 2 plates glazed or burnt, an oil that is not known.',
+    );
+    expect(judders(bad)).toMatch(/From the heat of the steels\.$/);
+    expect(judders({ ...bad, growth: 999.4 })).toContain('999 times');
+    expect(judders({ ...bad, growth: 1000 })).toContain('a thousandfold and more');
+  });
+});

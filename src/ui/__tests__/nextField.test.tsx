@@ -1,0 +1,58 @@
+import { goToNextField } from '../nextField';
+
+beforeAll(() => {
+  // Nothing is laid out here: what is hidden says so itself.
+  Object.defineProperty(HTMLElement.prototype, 'offsetParent', {
+    configurable: true,
+    get(this: HTMLElement) {
+      return this.closest('[hidden]') ? null : document.body;
+    },
+  });
+});
+
+function page(html: string): void {
+  document.body.innerHTML = html;
+}
+const at = (id: string) => document.getElementById(id) as HTMLInputElement;
+const here = () => document.activeElement?.id;
+
+describe('Enter in a field', () => {
+  it('goes on to the next one that takes text, and marks what stands there', () => {
+    page(`<main>
+      <input id="a" type="text" value="1" />
+      <input type="checkbox" /><input type="range" /><input type="file" />
+      <input type="text" disabled /><input type="text" readonly />
+      <div hidden><input type="text" /></div>
+      <input id="b" type="text" value="2.90" /></main>`);
+    at('a').focus();
+    goToNextField();
+    expect(here()).toBe('b');
+    expect([at('b').selectionStart, at('b').selectionEnd]).toEqual([0, 4]);
+  });
+
+  it('goes on to notes without marking them', () => {
+    page('<main><input id="a" type="text" /><textarea id="b">left side</textarea></main>');
+    at('a').focus();
+    goToNextField();
+    expect(here()).toBe('b');
+  });
+
+  it('lets the keyboard go after the last one', () => {
+    page('<main><input id="a" type="text" /></main>');
+    at('a').focus();
+    goToNextField();
+    expect(document.activeElement).toBe(document.body);
+  });
+
+  it('stays in the dialog that is open', () => {
+    page(`<main><input id="before" type="text" />
+      <div role="dialog"><input id="in" type="text" /></div>
+      <input id="after" type="text" /></main>`);
+    at('in').focus();
+    goToNextField();
+    expect(here()).toBe('');
+    at('before').focus();
+    goToNextField();
+    expect(here()).toBe('in');
+  });
+});
