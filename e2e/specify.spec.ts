@@ -264,6 +264,7 @@ test('advice is taken and undone, and the demo jobs show what they promise', asy
   await byHand.first().click();
   await expect(page.getByRole('link', { name: /^Prove,/ })).toHaveAttribute('aria-current', 'step');
   await expect(byHand).toHaveCount(0);
+  await expect(page.getByRole('heading', { name: 'Lever gain as read' })).toBeInViewport();
 
   // The stepped retainer past its peak: the next step is lighter.
   await shop.open('/job/demo-ur-0102?stage=specify&tab=springs');

@@ -4,11 +4,15 @@ import { View } from 'react-native';
 
 import type { Advice } from '@/core/advice/advise';
 import { figuresToCompare } from '@/core/advice/compare';
+import type { HandRemedy } from '@/core/advice/remedy';
 import { handRemedy } from '@/core/advice/remedy';
-import type { VerdictId } from '@/core/evaluate/verdict';
-import type { Job, Stage } from '@/core/job/types';
+import { readSentence } from '@/core/evaluate/sentence';
+import type { Verdict, VerdictId } from '@/core/evaluate/verdict';
+import type { Job } from '@/core/job/types';
 import { STAGE_NAME } from '@/core/job/words';
+import type { UnitChoice } from '@/core/units/quantity';
 import { ChangeList } from '@/features/compare/ChangeList';
+import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { useJob, useJobPart } from '@/features/jobs/useJob';
 import { WhenRead } from '@/features/jobs/WhenRead';
@@ -27,6 +31,12 @@ const SHOWN = [
   'leverPull',
 ] as const;
 
+/** What a verdict says once it is cured; with its figures, where those beside it do not show them. */
+function curedWords({ title, sentence, figures }: Verdict, units: UnitChoice): string {
+  const shown = figures.some((id) => SHOWN.some((s) => s === id));
+  return shown || sentence.length === 0 ? `${title}.` : readSentence(sentence, units);
+}
+
 interface Props {
   readonly verdict: VerdictId;
   readonly title: string;
@@ -34,11 +44,11 @@ interface Props {
 
 /** What would cure a verdict: other parts and settings, tried; or the stage at which it is put right by hand. */
 export const AdvicePanel = memo(function AdvicePanel(props: Props) {
-  const stage = useJobPart((job) => handRemedy(job, props.verdict));
-  return stage ? <ByHand stage={stage} title={props.title} /> : <ByParts {...props} />;
+  const remedy = useJobPart((job) => handRemedy(job, props.verdict));
+  return remedy ? <ByHand {...remedy} title={props.title} /> : <ByParts {...props} />;
 });
 
-function ByHand({ stage, title }: { readonly stage: Stage; readonly title: string }) {
+function ByHand({ stage, step, title }: HandRemedy & { readonly title: string }) {
   const params = useLocalSearchParams<{ stage?: string }>();
   // Whoever is there already reads at the step itself what to do.
   if (params.stage === stage) return null;
@@ -47,7 +57,7 @@ function ByHand({ stage, title }: { readonly stage: Stage; readonly title: strin
     <Action
       icon="chevron-right"
       accessibilityLabel={`${words}: ${title}`}
-      onPress={() => router.setParams({ stage, tab: undefined })}
+      onPress={() => router.setParams({ stage, step, tab: undefined })}
     >
       {words}
     </Action>
@@ -79,6 +89,7 @@ function Advices({ verdict }: { readonly verdict: VerdictId }) {
   const job = useJob();
   const now = figuresToCompare(job, useEvaluation());
   const atHand = useShelfAtHand();
+  const units = useUnits();
   const { run, start } = useHeavy<Advice[]>(job);
   const asked = useRef<Job>(undefined);
   useEffect(() => {
@@ -108,7 +119,7 @@ function Advices({ verdict }: { readonly verdict: VerdictId }) {
         label: a.moves.join('; then: '),
         job: a.job,
         figures: figuresToCompare(a.job),
-        note: `${a.cured.title}. The whole: ${a.overall.title.charAt(0).toLowerCase()}${a.overall.title.slice(1)}.`,
+        note: `${curedWords(a.cured, units)} The whole: ${a.overall.title.charAt(0).toLowerCase()}${a.overall.title.slice(1)}.`,
       }))}
       shown={SHOWN}
     />

@@ -72,7 +72,7 @@ export function ChangeList({ label, now, changes, shown }: Props) {
                   </Digits>
                 </View>
               ))}
-              {changed.length === 0 ? (
+              {changed.length === 0 && !c.note ? (
                 <Words soft size={14}>
                   No figure here changes.
                 </Words>

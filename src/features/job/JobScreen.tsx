@@ -71,7 +71,7 @@ function OpenJob() {
   const [size, onLayout] = useSize();
   const open = useCallback((stage: string) => {
     setWhole(false);
-    router.setParams({ stage, tab: undefined });
+    router.setParams({ stage, tab: undefined, step: undefined });
   }, []);
   // Where no layer is worked on, tapping one leads to where it is.
   const toWork = !WITH_LAYERS.has(viewed);

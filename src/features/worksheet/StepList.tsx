@@ -1,4 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
+import { useLocalSearchParams } from 'expo-router';
 import type { ReactNode } from 'react';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -58,6 +59,8 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
   // The section that the work has come to opens by itself; what is open shuts only by hand, never under it.
   const [opened, setOpened] = useState<Readonly<Record<string, boolean>>>({ [current]: true });
   if (opened[current] === undefined) setOpened({ ...opened, [current]: true });
+  const sent = useSentTo(sections);
+  if (sent !== undefined && opened[sent] === undefined) setOpened({ ...opened, [sent]: true });
   // The steps as they were drawn last, for a function that stays the same.
   const drawn = useRef(steps);
   useEffect(() => {
@@ -137,6 +140,23 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
       ) : null}
     </View>
   );
+}
+
+/**
+ * The section that holds the step to which somebody was sent, by the address of the page; that step comes into sight.
+ * @returns its name, nothing where nobody was sent anywhere
+ */
+function useSentTo(sections: readonly StepSection[]): string | undefined {
+  const { step: wanted } = useLocalSearchParams<{ step?: string }>();
+  const section = sections.find((s) => s.steps.some(({ line }) => line.tool === wanted));
+  const key = section?.steps.find(({ line }) => line.tool === wanted)?.line.key;
+  useEffect(() => {
+    if (wanted === undefined || key === undefined) return;
+    document
+      .querySelector(`[data-testid="step-${CSS.escape(key)}"]`)
+      ?.scrollIntoView({ block: 'center' });
+  }, [wanted, key]);
+  return wanted === undefined ? undefined : section?.name;
 }
 
 /** What the bench can do without counts only once it is done. */

@@ -295,11 +295,11 @@ describe('what is put right by hand', () => {
   it('has a stage, and no parts are tried for it', () => {
     const quad = demoJob('UR-0102');
     expect(state(quad, 'gain')).toBe('watch');
-    expect(handRemedy(quad, 'gain')).toBe('prove');
+    expect(handRemedy(quad, 'gain')).toEqual({ stage: 'prove', step: 'gain' });
     expect(advise(quad, 'gain')).toEqual([]);
     const twin = demoJob('UR-0104');
     expect(state(twin, 'even')).toBe('stop');
-    expect(handRemedy(twin, 'even')).toBe('set');
+    expect(handRemedy(twin, 'even')).toEqual({ stage: 'set', step: 'lift' });
     expect(advise(twin, 'even')).toEqual([]);
   });
 
