@@ -3,35 +3,46 @@ import type { Job, Stage } from '../job/types';
 import { gainReadings } from '../setting/plans';
 import type { LineTool } from '../worksheet/line';
 
-/** Where hands put something right: a stage, and its step where the sheet has one. */
-export interface HandRemedy {
+/** Where something is put right: a stage, and its step where the sheet has one. */
+export interface Place {
   readonly stage: Stage;
   readonly step?: LineTool;
 }
 
-/** What no other part would cure: it is read, set or fitted anew, as the verdict itself says. */
-const BY_HAND: Partial<Record<VerdictId, HandRemedy>> = {
+const PLACES: Partial<Record<VerdictId, Place>> = {
   caliper: { stage: 'inspect' },
-  judder: { stage: 'specify' },
   heads: { stage: 'build', step: 'heads' },
   gapRead: { stage: 'build', step: 'gapRead' },
   even: { stage: 'set', step: 'lift' },
   repeat: { stage: 'set', step: 'lift' },
   thumb: { stage: 'set', step: 'thumb' },
   freePlay: { stage: 'set', step: 'freePlay' },
+  installGap: { stage: 'set', step: 'gap' },
   gapWays: { stage: 'set', step: 'gap' },
   endFloat: { stage: 'set', step: 'endFloat' },
   chain: { stage: 'set', step: 'chain' },
 };
-const BY_GAIN: HandRemedy = { stage: 'prove', step: 'gain' };
+const SPECIFY: Place = { stage: 'specify' };
+const BY_GAIN: Place = { stage: 'prove', step: 'gain' };
 
 /**
- * Where a verdict is put right by hand; nothing where other parts or settings may cure it, which is for {@link advise} to
- * try. A gain that was read is one thing, a gain that is only worked out another: that one a wider gap cures on paper
- * already. Never throws.
- * @example handRemedy(quad, 'freePlay').stage // "set"
+ * Where a verdict is put right. A gain that was read is put right where it is read, one that is only worked out on paper.
+ * Never throws.
+ * @example placeOfVerdict(quad, 'freePlay').stage // "set"
  */
-export function handRemedy(job: Job, verdict: VerdictId): HandRemedy | undefined {
-  if (verdict === 'gain') return gainReadings(job).length > 0 ? BY_GAIN : undefined;
-  return BY_HAND[verdict];
+export function placeOfVerdict(job: Job, verdict: VerdictId): Place {
+  if (verdict === 'gain' && gainReadings(job).length > 0) return BY_GAIN;
+  return PLACES[verdict] ?? SPECIFY;
+}
+
+/**
+ * Where a verdict is put right by hand, when no other part or setting would cure it: it is read, set or fitted anew, as the
+ * verdict itself says. Nothing where that is for {@link advise} to try: all of Specify but the place of a judder spring, and
+ * the install gap, which has its window. Never throws.
+ * @example handRemedy(quad, 'freePlay').step // "freePlay"
+ */
+export function handRemedy(job: Job, verdict: VerdictId): Place | undefined {
+  const place = placeOfVerdict(job, verdict);
+  const tried = verdict === 'installGap' || (place === SPECIFY && verdict !== 'judder');
+  return tried ? undefined : place;
 }

@@ -28,6 +28,7 @@ export type CauseId =
   | 'overSprung'
   | 'idleHigh'
   | 'gapSmall'
+  | 'gapWide'
   | 'shoeSpring'
   | 'fluidHot'
   | 'tangsBind';
@@ -67,6 +68,7 @@ export const CAUSES: Readonly<Record<CauseId, Cause>> = {
   overSprung: { name: 'More clamp than the engine needs', prior: -9 },
   idleHigh: { name: 'Idle too high for the take-up', prior: -6 },
   gapSmall: { name: 'Install gap too small', prior: -10 },
+  gapWide: { name: 'Install gap too wide', prior: -10 },
   shoeSpring: { name: 'Weak springs of the start clutch', prior: -8 },
   fluidHot: { name: 'Fluid boils or swells when hot', prior: -11 },
   tangsBind: { name: 'Tangs bind in their slots', prior: -11 },
@@ -91,6 +93,7 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
     w('noFreePlay', 20, 'A loaded bearing carries part of the springs’ force.'),
     w('glazedDiscs', 20, 'Glaze lowers friction for good.'),
     w('stackLow', 18, 'A low stack presses coil springs less.'),
+    w('gapWide', 16, 'An expanding disc with too far to go presses late or never in full.'),
     w('shortLift', -20, 'Lift has nothing to do with holding.'),
     w('warpedSteels', -6, 'Warp makes a pack drag before it makes it slip.'),
     w('airInLine', -20, 'Air costs lift, not clamp.'),
@@ -110,6 +113,7 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
   creeps: [
     w('idleHigh', 22, 'Centrifugal parts reach their first contact.'),
     w('gapSmall', 18, 'An expanding disc touches too early.'),
+    w('gapWide', -25, 'A wide gap takes up late, not early.'),
     w('shoeSpring', 20, 'Shoes that are held too weakly swing out at idle.'),
     w('warpedSteels', 8, 'A warped pack drags without lever.'),
     w('thickOil', 6, 'Cold oil drags plates along.'),
@@ -156,6 +160,7 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
     w('warpedSteels', 10, 'Heat warps steels.'),
     w('noFreePlay', 12, 'A half-lifted pack slips and burns.'),
     w('wrongOil', 8, 'The wrong oil lets it slip.'),
+    w('gapWide', 10, 'Taking up late, it slips at every start.'),
   ],
   hotDrag: [
     w('fluidHot', 20, 'Old fluid boils, full reservoirs swell.'),

@@ -1,5 +1,6 @@
 import { warpOf } from '../evaluate/layers';
 import type { Evaluation } from '../evaluate/evaluate';
+import type { Verdict } from '../evaluate/verdict';
 import { limitAt } from '../inspect/run';
 import type { Job, Sight } from '../job/types';
 import type { CauseId, Weight } from './knowledge';
@@ -41,8 +42,12 @@ export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[]
       say('mixedSprings', bad ? 28 : -25, v.title, 'Spring ring');
     if (v.id === 'start' && (bad || fine))
       say('shoeSpring', bad ? 30 : -25, v.title, 'Start clutch');
-    if (v.id === 'auto' && (bad || fine))
-      say('gapSmall', bad ? 26 : -20, v.title, 'Expanding disc');
+    if (v.id === 'auto' && v.state !== 'unknown') {
+      const early = takesUpEarly(evaluation, v);
+      const at = (wrong: boolean) => (fine || !wrong ? -20 : bad ? 26 : 14);
+      say('gapSmall', at(early), v.title, 'Expanding disc');
+      say('gapWide', at(!early), v.title, 'Expanding disc');
+    }
     if (v.id === 'holds' && fine) say('weakSprings', -10, v.title, 'Reserve');
   }
   const warp = warpOf(evaluation.layout);
@@ -58,9 +63,13 @@ export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[]
   return weights;
 }
 
+/** Whether a disc takes up too early: judged by its first contact. One that locks up late, or never touches, does not. */
+const takesUpEarly = ({ figures }: Evaluation, { figures: restsOn }: Verdict): boolean =>
+  figures.get('expandContact')?.status === 'known' && !restsOn.includes('expandLockUp');
+
 /**
  * What is known of the job besides its verdicts: the oil, and what was measured and seen on its parts.
- * @example weighJob(twin).map((m) => m.cause) // ["gapSmall", "shoeSpring", "airInLine", "fluidHot", "wrongOil"]
+ * @example weighJob(twin).map((m) => m.cause) // ["gapSmall", "gapWide", "shoeSpring", "airInLine", "fluidHot", "wrongOil"]
  */
 export function weighJob(job: Job): readonly MeasuredWeight[] {
   const weights: MeasuredWeight[] = [];
@@ -68,8 +77,10 @@ export function weighJob(job: Job): readonly MeasuredWeight[] {
     weights.push({ cause, tenths, because, from });
   const { inspection, intake, pack, machine, release } = job;
   // What the machine does not have can't be to blame.
-  if (machine.layout !== 'unknown' && !job.expanding.fitted)
+  if (machine.layout !== 'unknown' && !job.expanding.fitted) {
     say('gapSmall', -40, 'No expanding disc is fitted.', 'The machine');
+    say('gapWide', -40, 'No expanding disc is fitted.', 'The machine');
+  }
   if (machine.layout === 'pack' && job.startClutch.place === 'none')
     say('shoeSpring', -40, 'The machine has no start clutch.', 'The machine');
   if (release.type === 'cable') {

@@ -138,8 +138,19 @@ export const TESTS: Readonly<Record<TestId, TellingTest>> = {
     name: 'Lever gain at a blip',
     minutes: 5,
     outcomes: [
-      bad('Too much', [w('gapSmall', 28, 'The gap closes early.')]),
-      good([w('gapSmall', -28, 'On target.')]),
+      bad('Too much', [
+        w('gapSmall', 28, 'The gap closes early.'),
+        w('gapWide', -35, 'The gap closes early.'),
+      ]),
+      {
+        id: 'little',
+        label: 'Too little, or none',
+        weights: [
+          w('gapWide', 28, 'Little of the growth is left once the gap is closed.'),
+          w('gapSmall', -35, 'The gap takes most of the growth.'),
+        ],
+      },
+      good([w('gapSmall', -28, 'On target.'), w('gapWide', -28, 'On target.')]),
     ],
   },
   shoeContact: {

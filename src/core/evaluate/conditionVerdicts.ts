@@ -172,6 +172,7 @@ function judgeTakeUp(sheet: Sheet): Verdict | undefined {
     return {
       ...base,
       state: 'stop',
+      figures: ['expandContact'],
       title: 'Creeps at idle',
       sentence: say`The expanding disc touches at ${rpm(contact.value)}, below idle at ${rpm(idle)}: the machine creeps with the lever out. A wider gap or stronger return springs raise it.`,
     };
@@ -180,6 +181,7 @@ function judgeTakeUp(sheet: Sheet): Verdict | undefined {
     return {
       ...base,
       state: 'watch',
+      figures: ['expandContact'],
       title: 'Takes up close to idle',
       sentence: say`The expanding disc touches at ${rpm(contact.value)}, little above idle at ${rpm(idle)}: a cold fast idle makes it creep.`,
     };
@@ -189,6 +191,7 @@ function judgeTakeUp(sheet: Sheet): Verdict | undefined {
     return {
       ...base,
       state: 'watch',
+      figures: ['expandLockUp'],
       title: 'Locks up late',
       sentence: say`The expanding disc locks up at ${rpm(lock.value)}, above peak torque at ${rpm(peak)}: it slips where the engine pulls hardest.`,
     };

@@ -1,5 +1,7 @@
+import { placeOfVerdict } from '../advice/remedy';
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
+import { lowerFirst } from '../evaluate/sheet';
 import type { Sentence } from '../evaluate/sentence';
 import { count, readSentence, say } from '../evaluate/sentence';
 import type { Inspection, PartVerdict } from '../inspect/inspect';
@@ -10,6 +12,7 @@ import { fieldAt } from '../job/fields';
 import type { Job, SmallPart, Stage } from '../job/types';
 import type { Override, WorkStage } from '../job/work';
 import { WORK_STAGES } from '../job/work';
+import type { LineTool } from '../worksheet/line';
 import type { SheetStep } from '../worksheet/worksheet';
 import { isOpen, stepsOf } from '../worksheet/worksheet';
 
@@ -20,6 +23,8 @@ export interface OpenItem {
   readonly kind: 'part' | 'verdict' | 'problem' | 'measure' | 'step' | 'text';
   /** Where it is mended. */
   readonly stage: Stage;
+  /** The step of that stage's sheet, where it is one. */
+  readonly step?: LineTool;
   readonly title: string;
   readonly sentence: Sentence;
   /** The field in which it is mended, where it is one. */
@@ -50,7 +55,7 @@ export function openItems(
   const items: OpenItem[] = [
     ...partItems(job),
     ...inspectItems(inspection),
-    ...verdictItems(evaluation),
+    ...verdictItems(job, evaluation),
     ...WORK_STAGES.flatMap((stage) => stepItems(job, stage)),
     ...breakInItems(job),
     ...textItems(unfinished),
@@ -207,7 +212,7 @@ const lackingOf = (parts: readonly PartVerdict[]): string =>
     ),
   ].join(' ');
 
-function verdictItems({ verdicts, problems }: Evaluation): OpenItem[] {
+function verdictItems(job: Job, { verdicts, problems }: Evaluation): OpenItem[] {
   const items: OpenItem[] = [];
   // Between two plates the gap is the window that the pack has to fit.
   const gapJudged = verdicts.some((v) => v.id === 'gap' && v.state !== 'unknown');
@@ -217,7 +222,7 @@ function verdictItems({ verdicts, problems }: Evaluation): OpenItem[] {
       items.push({
         id: `verdict:${v.id}`,
         kind: v.state === 'stop' ? 'verdict' : 'measure',
-        stage: SET_VERDICTS.has(v.id) ? 'set' : BUILD_VERDICTS.has(v.id) ? 'build' : 'specify',
+        ...(v.id === 'overall' ? { stage: 'specify' } : placeOfVerdict(job, v.id)),
         title: v.title,
         sentence: v.sentence,
       });
@@ -240,22 +245,15 @@ function verdictItems({ verdicts, problems }: Evaluation): OpenItem[] {
   return items;
 }
 
-const BUILD_VERDICTS: ReadonlySet<string> = new Set(['heads', 'gapRead']);
-
-const SET_VERDICTS: ReadonlySet<string> = new Set([
-  'installGap',
-  'gain',
-  'freePlay',
-  'even',
-  'endFloat',
-  'chain',
-  'gapWays',
-]);
-
 function stepItems(job: Job, stage: WorkStage): OpenItem[] {
   const open = stepsOf(job, stage).filter(isOpen);
   const plain = open.filter((s) => s.state === 'open' && !alone(s));
-  const single = open.filter((s) => s.state !== 'open' || alone(s));
+  const reasoned = new Set(job.signOff.overrides.map((o) => o.itemId));
+  const idOf = (step: SheetStep) => `step:${stage}:${step.line.key}`;
+  // One part that is another may change what many steps say: that is one thing to look at, unless a reason is written for one.
+  const changed = open.filter((s) => s.state === 'changed' && !reasoned.has(idOf(s)));
+  const together = changed.length > 1 ? changed : [];
+  const single = open.filter((s) => !plain.includes(s) && !together.includes(s));
   return [
     ...(plain.length > 0
       ? [
@@ -271,8 +269,19 @@ function stepItems(job: Job, stage: WorkStage): OpenItem[] {
           } satisfies OpenItem,
         ]
       : []),
+    ...(together.length > 0
+      ? [
+          {
+            id: `changed:${stage}`,
+            kind: 'step',
+            stage,
+            title: 'Changed since they were done',
+            sentence: say`${count(together.length)} steps say something else now: ${changedNamed(job, together)}.`,
+          } satisfies OpenItem,
+        ]
+      : []),
     ...single.map((step): OpenItem => ({
-      id: `step:${stage}:${step.line.key}`,
+      id: idOf(step),
       kind: 'step',
       stage,
       title:
@@ -284,6 +293,24 @@ function stepItems(job: Job, stage: WorkStage): OpenItem[] {
       sentence: [...step.line.text, '.'],
     })),
   ];
+}
+
+/** Plates by their numbers, other steps by the words that they have now. */
+function changedNamed({ pack }: Job, steps: readonly SheetStep[]): string {
+  const numbers = steps.flatMap(({ line }) => {
+    const at = pack.plates.findIndex((p) => p.id === line.plateId);
+    return at < 0 ? [] : [at + 1];
+  });
+  const others = steps
+    .filter(({ line }) => line.plateId === undefined)
+    .map(({ line }) => lowerFirst(readSentence(line.text)));
+  return [
+    ...(numbers.length > 0
+      ? [`${numbers.length === 1 ? 'plate' : 'plates'} ${numbers.sort((a, b) => a - b).join(', ')}`]
+      : []),
+    ...others.slice(0, NAMED),
+    ...(others.length > NAMED ? [`${others.length - NAMED} more`] : []),
+  ].join('; ');
 }
 
 /** The measurement after break-in is named by itself: it is what gets forgotten. */

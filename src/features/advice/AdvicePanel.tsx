@@ -4,7 +4,7 @@ import { View } from 'react-native';
 
 import type { Advice } from '@/core/advice/advise';
 import { figuresToCompare } from '@/core/advice/compare';
-import type { HandRemedy } from '@/core/advice/remedy';
+import type { Place } from '@/core/advice/remedy';
 import { handRemedy } from '@/core/advice/remedy';
 import { readSentence } from '@/core/evaluate/sentence';
 import type { Verdict, VerdictId } from '@/core/evaluate/verdict';
@@ -48,7 +48,7 @@ export const AdvicePanel = memo(function AdvicePanel(props: Props) {
   return remedy ? <ByHand {...remedy} title={props.title} /> : <ByParts {...props} />;
 });
 
-function ByHand({ stage, step, title }: HandRemedy & { readonly title: string }) {
+function ByHand({ stage, step, title }: Place & { readonly title: string }) {
   const params = useLocalSearchParams<{ stage?: string }>();
   // Whoever is there already reads at the step itself what to do.
   if (params.stage === stage) return null;

@@ -115,7 +115,7 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
           onPress={() =>
             item.stage === 'specify' && item.path
               ? goToField(item.path)
-              : router.setParams({ stage: item.stage, tab: undefined })
+              : router.setParams({ stage: item.stage, step: item.step, tab: undefined })
           }
         >
           {`To ${STAGE_NAME[item.stage]}`}

@@ -241,6 +241,21 @@ describe('advice', () => {
     expect(advice.flatMap((a) => a.moves).join()).toMatch(/Return springs of the expanding disc/);
   });
 
+  it('changes no lining where a kind has friction of its own, or where there is no disc', () => {
+    const linings = (job: Job) =>
+      movesFor(job, COMMON_STEELS).filter((m) => m.family === 'lining').length;
+    expect(linings(softened)).toBe(3);
+    const [kind] = softened.pack.kinds;
+    expect(
+      linings(withEntry(softened, `pack.kinds.${kind?.id ?? ''}.frictionLow`, entry(0.1))),
+    ).toBe(0);
+    const bare = {
+      ...softened,
+      pack: { ...softened.pack, kinds: softened.pack.kinds.filter((k) => k.lined === 'none') },
+    };
+    expect(linings(bare)).toBe(0);
+  });
+
   it('lets no idle down that is not entered, and strengthens no spring that is not there', () => {
     const farm = demoJob('UR-0105');
     const unknown: Job = {

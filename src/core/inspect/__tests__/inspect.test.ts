@@ -180,6 +180,23 @@ describe('rules across parts', () => {
     expect(reasons(past, 'p1')).toContain('more than 0.440 mm');
   });
 
+  it('warn of a set that mixes discs that go and discs that stay, and not of one that goes whole', () => {
+    const mixed = (j: Job) => found(j).across.find((f) => f.id === 'mixedSet');
+    expect(mixed(job())).toBeUndefined();
+    const one = mixed(job({ p3: [2.7, 2.7, 2.7] }));
+    expect(one?.partIds).toEqual(['p1', 'p5']);
+    expect(readSentence(one?.sentence ?? [])).toMatch(/^1 of 3 discs must go; the 2 that pass/);
+    const low = [2.7, 2.7, 2.7];
+    expect(mixed(job({ p1: low, p3: low, p5: low }))).toBeUndefined();
+    // What goes to the scrap for what was seen goes as well; what is new already is no worn one that stays.
+    expect(mixed(plateWith(job(), 'p3', { seen: ['cracked'] }))?.partIds).toHaveLength(2);
+    const fresh = ['p1', 'p5'].reduce(
+      (j, id) => plateWith(j, id, { isNew: true, readings: undefined }),
+      job({ p3: low }),
+    );
+    expect(mixed(fresh)).toBeUndefined();
+  });
+
   it('tell what damage says of something else', () => {
     const hub: Job = {
       ...job(),

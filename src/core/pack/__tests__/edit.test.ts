@@ -37,6 +37,15 @@ describe('edits of the pack', () => {
     expect(movedByOne(job, [a], -1)).toBe(job);
   });
 
+  it('gives the record itself back where nothing is to be changed, so that there is no step to undo', () => {
+    expect(flipped(job, [])).toBe(job);
+    expect(flipped(job, ['nobody'])).toBe(job);
+    const [kind = ''] = job.pack.plates.map((p) => p.kindId);
+    expect(ofKind(job, [a], kind)).toBe(job);
+    expect(removed(job, ['nobody'])).toBe(job);
+    expect(movedTo(job, [a], 0)).toBe(job);
+  });
+
   it('moves plates together into a gap', () => {
     expect(ids(movedTo(job, [a], 3)).slice(0, 4)).toEqual([b, c, a, d]);
     expect(ids(movedTo(job, [a, c], 4)).slice(0, 4)).toEqual([b, d, a, c]);

@@ -1,6 +1,10 @@
 import fc from 'fast-check';
 
+import { demoJob } from '@/demo/jobs';
+
+import { withEntry } from '../../job/paths';
 import { bandsAt, checkCaliper } from '../bands';
+import { toleranceOf } from '../jobTolerance';
 import type { PlateTolerance } from '../tolerance';
 import { plateSigma, simulateTolerance, sumTolerances } from '../tolerance';
 
@@ -16,6 +20,29 @@ const plates: PlateTolerance[] = [
     spread: 'uniform',
   })),
 ];
+
+describe('the tolerance question of a job', () => {
+  const job = demoJob('UR-0106');
+
+  it('asks for its plates as new, each in the band of its kind, against both edges of the window', () => {
+    const question = toleranceOf(job, 1000, 7);
+    expect(question).toMatchObject({ packs: 1000, seed: 7 });
+    expect(question.min).toBe(job.pack.windowMin?.value);
+    expect(question.max).toBe(job.pack.windowMax?.value);
+    const stack = question.plates.reduce((sum, p) => sum + p.nominal, 0);
+    expect(stack).toBeCloseTo(8 * 2.9 + 7 * 1.6, 9);
+  });
+
+  it.each(['pack.windowMin', 'pack.windowMax'])('needs %s', (path) => {
+    expect(() => toleranceOf(withEntry(job, path, undefined), 1000, 7)).toThrow('both edges');
+  });
+
+  it('needs the thickness of every kind that lies in the pack', () => {
+    const [kind] = job.pack.kinds;
+    const without = withEntry(job, `pack.kinds.${kind?.id ?? ''}.thickness`, undefined);
+    expect(() => toleranceOf(without, 1000, 7)).toThrow('thickness');
+  });
+});
 
 describe('tolerance', () => {
   it('adds up to the worst case and the root of squares', () => {

@@ -66,6 +66,10 @@ describe('arm, losses, retention', () => {
         );
       }),
     );
+    // What an arm that is set elsewhere gives away, in mm of lift.
+    const square = armStroke(10, 32, 30, 0);
+    expect(square.lost).toBeCloseTo(square.bestLift - square.lift, 12);
+    expect(Math.abs(stroke.lost)).toBeLessThan(1e-12);
     expect(() => armStroke(40, 32, 30, 20)).toThrow('startAngle');
     // Small strokes agree with the arm taken as square: 10/32·30/2π.
     expect(armStroke(0.1, 32, 30, 0).lift).toBeCloseTo(((0.1 / 32) * 30) / (2 * Math.PI), 7);

@@ -102,6 +102,24 @@ describe('gauges', () => {
     expect(LETTER_DRILLS).toHaveLength(26);
   });
 
+  it('have the sizes of their standards, each set in its order', () => {
+    const inch = (set: readonly { name: string; size: number }[], name: string) =>
+      (set.find((g) => g.name === name)?.size ?? Number.NaN) / 25.4;
+    expect(NUMBER_DRILLS).toHaveLength(80);
+    expect(inch(NUMBER_DRILLS, 'No. 1')).toBeCloseTo(0.228, 9);
+    expect(inch(NUMBER_DRILLS, 'No. 30')).toBeCloseTo(0.1285, 9);
+    expect(inch(NUMBER_DRILLS, 'No. 80')).toBeCloseTo(0.0135, 9);
+    expect(LETTER_DRILLS).toHaveLength(26);
+    expect(inch(LETTER_DRILLS, 'Letter A')).toBeCloseTo(0.234, 9);
+    expect(inch(LETTER_DRILLS, 'Letter H')).toBeCloseTo(0.266, 9);
+    expect(inch(LETTER_DRILLS, 'Letter Z')).toBeCloseTo(0.413, 9);
+    const steps = (set: readonly { size: number }[]) =>
+      set.slice(1).map((g, i) => g.size - (set[i]?.size ?? Number.NaN));
+    expect(steps(NUMBER_DRILLS).every((step) => step < 0)).toBe(true);
+    for (const set of [LETTER_DRILLS, FRACTION_DRILLS, METRIC_DRILLS, METRIC_BLADES])
+      expect(steps(set).every((step) => step > 0)).toBe(true);
+  });
+
   it('stack blades to a value with as few as do it', () => {
     expect(bladesFor(0.85, METRIC_BLADES)).toMatchObject({ blades: [{ name: '0.85 mm' }] });
     const two = bladesFor(1.35, METRIC_BLADES);

@@ -170,6 +170,55 @@ describe('what is open', () => {
     expect(canSign(openItems(overridden(over, { ...item, reason: ' ' })), 'Bench 1')).toBe(false);
   });
 
+  it('names what has changed under done steps as one thing, and alone what has a reason', () => {
+    const build = (job: Job) => openItems(job).filter((i) => i.stage === 'build');
+    const withNew = (...at: readonly number[]): Job => ({
+      ...whole,
+      pack: {
+        ...whole.pack,
+        plates: whole.pack.plates.map((p, i) =>
+          at.includes(i) ? { id: p.id, kindId: p.kindId, isNew: true } : p,
+        ),
+      },
+    });
+    const both = build(withNew(0, 4));
+    expect(both).toHaveLength(1);
+    expect(both[0]).toMatchObject({ id: 'changed:build', kind: 'step' });
+    expect(readSentence(both[0]?.sentence ?? [])).toBe(
+      '2 steps say something else now: plates 1, 5.',
+    );
+    const [single, ...more] = build(withNew(4));
+    expect(more).toEqual([]);
+    expect(single?.title).toBe('Changed since it was done');
+    // A reason that was written for one step stays with it, whatever else changes.
+    const reasoned = overridden(withNew(0, 2, 4), {
+      itemId: single?.id ?? '',
+      reason: 'the same disc, measured again',
+      by: 'Bench 1',
+      at: NOW,
+    });
+    expect(
+      build(reasoned)
+        .map((i) => [i.id, i.override?.reason])
+        .sort(),
+    ).toEqual([
+      ['changed:build', undefined],
+      [single?.id, 'the same disc, measured again'],
+    ]);
+  });
+
+  it('sends each verdict to the step at which it is put right', () => {
+    const tight = withEntry(
+      withEntry(whole, 'release.freePlay', entry(0.1)),
+      'setting.freePlayMin',
+      entry(2),
+    );
+    expect(openItems(tight).find((i) => i.id === 'verdict:freePlay')).toMatchObject({
+      stage: 'set',
+      step: 'freePlay',
+    });
+  });
+
   it('never throws for any job, each item once', () => {
     fc.assert(
       fc.property(arbitraryJob, (job) => {
@@ -235,6 +284,16 @@ describe('measured again after break-in', () => {
       ['lift', 'good'],
     ]);
     expect(states(withEntry(whole, 'prove.recheckFreePlay', entry(0)))).toContainEqual([
+      'freePlay',
+      'stop',
+    ]);
+    // On the least that the manual asks for it is right.
+    const least = whole.setting.freePlayMin?.value ?? Number.NaN;
+    expect(states(withEntry(whole, 'prove.recheckFreePlay', entry(least)))).toContainEqual([
+      'freePlay',
+      'good',
+    ]);
+    expect(states(withEntry(whole, 'prove.recheckFreePlay', entry(least - 0.01)))).toContainEqual([
       'freePlay',
       'stop',
     ]);

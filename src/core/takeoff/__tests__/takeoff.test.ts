@@ -61,6 +61,17 @@ describe('a start', () => {
     expect(run.steel).toBeCloseTo(80 + run.energy / 1000, 6);
   });
 
+  it('keeps few moments for a drawing, the first and the last of them in any case', () => {
+    const setup = setupOf();
+    for (const { hands, grade } of Object.values(WAYS)) {
+      const { points, time } = takeoff(setup, hands, { ...COLD, grade });
+      expect(points.length).toBeLessThanOrEqual(162);
+      expect(points[0]?.t).toBe(0);
+      expect(points.at(-1)?.t).toBeCloseTo(time, 6);
+      points.slice(1).forEach((p, i) => expect(p.t).toBeGreaterThan(points[i]?.t ?? Infinity));
+    }
+  });
+
   it('accounts for every joule: the engine’s work is heat, load and speed', () => {
     const setup = setupOf();
     for (const { hands, grade } of Object.values(WAYS)) {

@@ -1,0 +1,175 @@
+import fc from 'fast-check';
+
+import { entry } from '@/core/job/blank';
+import type { Setting } from '@/core/job/types';
+import { demoJob } from '@/demo/jobs';
+
+import { leverGain } from '../leverGain';
+import {
+  adjusterOf,
+  eighthsWords,
+  endFloatPlan,
+  GAIN_READS,
+  gainAdvice,
+  gainReadings,
+  gapPlan,
+  pushrodPlan,
+  standsAt,
+  turnedBy,
+} from '../plans';
+
+const bare: Setting = { ...demoJob('UR-0102').setting, readings: [] };
+/** A screw of 1 mm pitch with eight marks. */
+const screw: Setting = {
+  readings: [],
+  pitch: entry(1),
+  marksPerTurn: entry(8),
+} as unknown as Setting;
+const job = (setting: Partial<Setting>) => ({ setting: { ...screw, ...setting } });
+
+describe('the adjuster of a job', () => {
+  it('is known once its pitch is; without marks a turn is one, without linkage the screw is direct', () => {
+    expect(adjusterOf({ setting: { ...bare, pitch: undefined } })).toBeUndefined();
+    expect(adjusterOf(job({ marksPerTurn: undefined }))).toEqual({
+      pitch: 1,
+      marksPerTurn: 1,
+      linkage: 1,
+    });
+    expect(adjusterOf(job({ linkage: entry(0.5) }))?.linkage).toBe(0.5);
+  });
+
+  it('is turned to the middle of the window, or to its only edge', () => {
+    const both = gapPlan(job({ gapMin: entry(0.8), gapMax: entry(1.2) }));
+    expect(both?.wanted).toBeCloseTo(1, 12);
+    expect(both?.turning).toMatchObject({ turns: 1, marks: 0, direction: 'open' });
+    expect(gapPlan(job({ gapMin: entry(0.8) }))?.wanted).toBe(0.8);
+    expect(gapPlan(job({ gapMax: entry(1.2) }))?.wanted).toBe(1.2);
+    // No window, one that contradicts itself, no pitch.
+    expect(gapPlan(job({}))).toBeUndefined();
+    expect(gapPlan(job({ gapMin: entry(1.2), gapMax: entry(0.8) }))).toBeUndefined();
+    expect(gapPlan(job({ gapMin: entry(0.8), pitch: undefined }))).toBeUndefined();
+  });
+
+  it('stands where turns and marks say, and nowhere while neither is recorded', () => {
+    expect(standsAt(job({}))).toBeUndefined();
+    expect(standsAt(job({ turnsOut: entry(1) }))).toBe(1);
+    expect(standsAt(job({ marksOut: entry(3) }))).toBe(3 / 8);
+    expect(standsAt(job({ turnsOut: entry(1), marksOut: entry(2) }))).toBe(1.25);
+  });
+
+  it('turned on, records where it stands and the gap that it makes', () => {
+    const at = job({ turnsOut: entry(0), marksOut: entry(7) });
+    const open = { turns: 1, marks: 2, gap: 1.25, rest: 0, direction: 'open' } as const;
+    expect(turnedBy(at, open).setting).toMatchObject({
+      turnsOut: { value: 2 },
+      marksOut: { value: 1 },
+      installGap: { value: 2.125 },
+    });
+    // Back by as much it is where it was.
+    const back = turnedBy(turnedBy(at, open), { ...open, direction: 'close' });
+    expect(standsAt(back)).toBe(7 / 8);
+    expect(back.setting.installGap?.value).toBeCloseTo(0.875, 12);
+  });
+
+  it('stays where it is when nobody knows where that is, or when the start point would be passed', () => {
+    const close = { turns: 1, marks: 0, gap: 1, rest: 0, direction: 'close' } as const;
+    for (const at of [job({}), job({ marksOut: entry(7) }), job({ pitch: undefined })])
+      expect(turnedBy(at, close)).toBe(at);
+    const exactly = turnedBy(job({ turnsOut: entry(1) }), close);
+    expect(standsAt(exactly)).toBe(0);
+  });
+});
+
+describe('screws without marks', () => {
+  it('are backed off by eighths of a turn', () => {
+    const plan = pushrodPlan(job({ pushrodPitch: entry(1), pushrodClearance: entry(0.37) }));
+    expect(plan).toMatchObject({ turns: 0, marks: 3 });
+    expect(pushrodPlan(job({ pushrodPitch: entry(1) }))).toBeUndefined();
+    expect(pushrodPlan(job({ pushrodClearance: entry(0.3) }))).toBeUndefined();
+    const float = endFloatPlan(job({ endFloatPitch: entry(1.25), endFloatWanted: entry(1.9) }));
+    expect(float && eighthsWords(float)).toBe('1 1/2 turns');
+  });
+
+  it.each([
+    [0, 0, 'no turn'],
+    [0, 1, '1/8 turn'],
+    [0, 4, '1/2 turn'],
+    [0, 7, '7/8 turn'],
+    [1, 0, '1 turn'],
+    [1, 4, '1 1/2 turns'],
+    [2, 0, '2 turns'],
+    [2, 6, '2 3/4 turns'],
+  ])('%i turns and %i eighths are said as "%s" would be', (turns, marks, words) => {
+    expect(eighthsWords({ turns, marks })).toBe(words);
+  });
+});
+
+describe('turning by the lever gain', () => {
+  const reading = (turns: number, gain: number, id = `${turns}`) => ({
+    id,
+    turns: entry(turns),
+    gain: entry(gain),
+  });
+
+  it('waits for a reading that is whole, a target and a ratio', () => {
+    const ready = job({ targetGain: entry(12), readings: [reading(1, 22)] });
+    expect(gainAdvice(ready, 40)?.turning).toMatchObject({ turns: 0, marks: 2, direction: 'open' });
+    expect(gainAdvice(ready, undefined)).toBeUndefined();
+    expect(gainAdvice(job({ readings: [reading(1, 22)] }), 40)).toBeUndefined();
+    expect(gainAdvice(job({ targetGain: entry(12) }), 40)).toBeUndefined();
+    const begun = [reading(1, 22), { id: 'next', turns: entry(1.25) }];
+    expect(gainReadings(job({ readings: begun }))).toHaveLength(1);
+    expect(gainAdvice(job({ targetGain: entry(12), readings: begun }), 40)).toBeUndefined();
+  });
+
+  it('has nothing to say of a reading on target, to what a lever can be read', () => {
+    const at = (gain: number) =>
+      gainAdvice(job({ targetGain: entry(12), readings: [reading(1, gain)] }), 4);
+    expect(at(12 + GAIN_READS)).toBeUndefined();
+    expect(at(12 - GAIN_READS)).toBeUndefined();
+    expect(at(12 + GAIN_READS + 0.01)?.turning.direction).not.toBe('close');
+    expect(at(12 - GAIN_READS - 0.01)?.turning.direction).not.toBe('open');
+  });
+
+  it('says where the adjuster stands then, and when it is a bound only', () => {
+    const wide = gainAdvice(job({ targetGain: entry(10), readings: [reading(2, 0)] }), 40);
+    expect(wide).toMatchObject({ turns: 1.75, atLeast: true });
+    const narrow = gainAdvice(job({ targetGain: entry(10), readings: [reading(1, 30)] }), 40);
+    expect(narrow).toMatchObject({ turns: 1.5, atLeast: false });
+  });
+
+  it('read and turned in turn, brings any machine to its target within three readings', () => {
+    fc.assert(
+      fc.property(
+        // What the machine really does, and what its train seems to.
+        fc.record({
+          ratio: fc.double({ min: 15, max: 50, noNaN: true }),
+          believed: fc.double({ min: 0.75, max: 1.3, noNaN: true }),
+          growth: fc.double({ min: 1.2, max: 1.8, noNaN: true }),
+          start: fc.integer({ min: 4, max: 7 }),
+        }),
+        ({ ratio, believed, growth, start }) => {
+          const target = 12;
+          let at = job({ targetGain: entry(target), marksOut: entry(start) });
+          const perMark = 1 / 8;
+          const gap = () => (standsAt(at) ?? 0) * 1;
+          for (let n = 0; n < 4; n++) {
+            const gain = leverGain(ratio, growth, gap());
+            at = {
+              setting: {
+                ...at.setting,
+                readings: [...at.setting.readings, reading(standsAt(at) ?? 0, gain, `r${n}`)],
+              },
+            };
+            const plan = gainAdvice(at, ratio * believed);
+            if (!plan || plan.turning.direction === 'leave') break;
+            at = turnedBy(at, plan.turning);
+          }
+          const left = Math.abs(leverGain(ratio, growth, gap()) - target);
+          // No nearer than the adjuster's marks let it come, or than a lever is read.
+          expect(left).toBeLessThanOrEqual(Math.max(GAIN_READS, (ratio * perMark) / 2) + 1e-6);
+        },
+      ),
+    );
+  });
+});
