@@ -117,6 +117,29 @@ test('opened again it waits for no answer of a server, and goes over to another 
   await expect(shop.field('engine.peakTorque')).toHaveValue('48');
 });
 
+test('until the script is there a word stands on the ground of the theme, and nothing flashes white', async ({
+  page,
+}) => {
+  let go = (): void => undefined;
+  const held = new Promise<void>((resolve) => {
+    go = resolve;
+  });
+  await page.route('**/entry-*.js', async (route) => {
+    await held;
+    await route.continue();
+  });
+  const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await page.goto('/', { waitUntil: 'commit' });
+  await expect(page.getByText('Opening the workshop …')).toBeVisible();
+  expect(await ground()).toBe('rgb(25, 23, 20)');
+  await page.emulateMedia({ colorScheme: 'light' });
+  expect(await ground()).toBe('rgb(244, 241, 234)');
+  go();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(page.getByText('Opening the workshop …')).toHaveCount(0);
+});
+
 test('can be installed: manifest, icons of its own, one of them to be masked', async ({ page }) => {
   atOneSize('phone');
   await page.goto('/');

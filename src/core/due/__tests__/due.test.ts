@@ -57,6 +57,26 @@ describe('what is due', () => {
     expect(ids([{ ...unmeasured, visits: job.visits }])).not.toContain('recheck-demo-ur-0101');
   });
 
+  it.each(['recheckFreePlay', 'recheckLift', 'recheckGain'] as const)(
+    'takes %s for the measurement after break-in',
+    (field) => {
+      const job = demoJob('UR-0101');
+      const {
+        recheckFreePlay: _play,
+        recheckLift: _lift,
+        recheckGain: _gain,
+        ...prove
+      } = job.prove;
+      const bare = { ...job, prove, visits: [] };
+      expect(ids([bare])).toContain('recheck-demo-ur-0101');
+      const done = { ...bare, prove: { ...prove, [field]: entry(1) } };
+      expect(ids([done])).not.toContain('recheck-demo-ur-0101');
+      // What was never signed has nothing to be measured after.
+      const open = { ...bare, signOff: { ...bare.signOff, revisions: [] } };
+      expect(ids([open])).not.toContain('recheck-demo-ur-0101');
+    },
+  );
+
   it('drops a soak that is over for a day, and all of a job in the archive', () => {
     const job = demoJob('UR-0106');
     expect(ids([job])).toContain('soak-demo-ur-0106');

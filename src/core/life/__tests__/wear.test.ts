@@ -17,6 +17,50 @@ describe('wear and life', () => {
     expect(line.basis).toBe('line');
   });
 
+  // By the textbook's formula, worked by hand: ŷ ± t·s·√(1 + 1/n + (x − x̄)²/Sxx), t = 2.920 for two degrees of freedom.
+  it.each([
+    [40, 0.1408687239, 0.0163233266],
+    [100, 0.3525399735, 0.025698419],
+    [200, 0.7053253896, 0.0516967941],
+  ])('foresees wear at %i h with the interval of the textbook', (run, wear, half) => {
+    const seen = predictWear(fitWear(published), run);
+    expect(seen.wear).toBeCloseTo(wear, 9);
+    expect((seen.high ?? 0) - seen.wear).toBeCloseTo(half, 9);
+    expect(seen.wear - (seen.low ?? 0)).toBeCloseTo(half, 9);
+  });
+
+  it('gives no interval where two readings leave nothing to tell it by', () => {
+    const seen = predictWear(fitWear(published.slice(0, 2)), 50);
+    expect(seen.low).toBeUndefined();
+    expect(seen.high).toBeUndefined();
+    expect(() => predictWear(fitWear(published), -1)).toThrow('run');
+  });
+
+  it('holds nine of ten further readings in its interval, however many it rests on', () => {
+    // Noise of one make, from a seed: sums of twelve even numbers are as good as normal here.
+    let state = 20261128;
+    const even = () => {
+      state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+      return state / 2 ** 32;
+    };
+    const noise = () => Array.from({ length: 12 }, even).reduce((a, b) => a + b, -6) * 0.01;
+    const wearAt = (run: number) => 0.004 * run + noise();
+    for (const n of [3, 5, 9, 20]) {
+      let held = 0;
+      const rounds = 1500;
+      for (let i = 0; i < rounds; i++) {
+        const points = Array.from({ length: n }, (_, k) => ({ run: 12 * k, wear: wearAt(12 * k) }));
+        const line = fitWear(points);
+        const run = 12 * n + 10;
+        const { low = Number.NaN, high = Number.NaN } = predictWear(line, run);
+        const next = wearAt(run);
+        if (next >= low && next <= high) held += 1;
+      }
+      expect(held / rounds).toBeGreaterThan(0.87);
+      expect(held / rounds).toBeLessThan(0.93);
+    }
+  });
+
   it('names the first limit, with an interval that holds it', () => {
     const line = fitWear(published);
     const [first, second] = forecastLimits(line, [

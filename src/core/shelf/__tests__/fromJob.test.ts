@@ -48,6 +48,25 @@ describe('a plate of a job on the shelf', () => {
     expect(plate?.label).toBe('S71');
   });
 
+  it('is new only while nothing was measured on it', () => {
+    const layer = parts.find((p) => p.plate?.plate.readings)?.plate;
+    if (!layer) throw new Error('no plate that was measured');
+    const as = (plate: object) => {
+      const plates = job.pack.plates.map((p) =>
+        p.id === layer.plate.id ? { id: p.id, kindId: p.kindId, ...plate } : p,
+      );
+      const changed = { ...job, pack: { ...job.pack, plates } };
+      const part = inspect(changed, evaluate(changed)).parts.find(
+        (p) => p.plate?.plate.id === layer.plate.id,
+      );
+      return part && stockPlateOf(changed, part, EMPTY_STOCK, 'x', TODAY)?.isNew;
+    };
+    expect(as({ isNew: true })).toBe(true);
+    expect(as({})).toBe(false);
+    expect(as({ isNew: true, readings: layer.plate.readings })).toBe(false);
+    expect(as({ readings: layer.plate.readings })).toBe(false);
+  });
+
   it('can’t be one without any thickness, and what is no plate neither', () => {
     const [any] = parts.filter((p) => p.plate);
     if (!any?.plate) throw new Error('no plate');

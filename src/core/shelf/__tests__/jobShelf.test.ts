@@ -1,5 +1,6 @@
 import { demoJob } from '@/demo/jobs';
 
+import { evaluate } from '../../evaluate/evaluate';
 import { entry } from '../../job/blank';
 import { withEntry } from '../../job/paths';
 import { toleranceOf } from '../../pack/jobTolerance';
@@ -40,6 +41,13 @@ describe('steels for a job', () => {
       (m) => m.condition === 'releases',
     );
     expect(release?.by).toBeCloseTo(1, 1);
+    // A pull that no set keeps under: each misses by what it is above.
+    const pull = chooseSteels(job, { plates: box, maxPull: 10 });
+    expect(pull.sets).toEqual([]);
+    const heaviest = evaluate(job).figures.get('leverPull');
+    const now = heaviest?.status === 'known' ? heaviest.value : Number.NaN;
+    const miss = pull.misses.find((m) => m.condition === 'pull')?.by ?? Number.NaN;
+    expect(Math.abs(miss - (now - 10))).toBeLessThan(8);
     const open = withEntry(job, 'pack.windowMin', undefined);
     expect(() => chooseSteels(open, { plates: box })).toThrow('stack window');
   });

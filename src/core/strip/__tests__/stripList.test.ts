@@ -21,6 +21,12 @@ describe('the strip list', () => {
     );
     expect(texts({ ...job, expanding: { fitted: true } })).toContain('adjuster');
     expect(texts({ ...job, startClutch: { place: 'crank' } })).toContain('shoes');
+    const assisted = (type: Job['assist']['type']) =>
+      texts({ ...job, assist: { ...job.assist, type } });
+    expect(assisted('levers')).toContain('Assist levers out');
+    expect(assisted('levers')).not.toContain('balls out');
+    expect(assisted('balls')).toContain('Assist balls out, counted');
+    expect(assisted('none')).not.toContain('Assist');
     expect(texts({ ...job, release: { type: 'cable', liftReadings: [] } })).toContain(
       'release arm',
     );

@@ -30,6 +30,60 @@ describe('units', () => {
     expect(() => unitById('furlong' as UnitId)).toThrow('unknown unit');
   });
 
+  // One of each unit in the base unit of its quantity, by the definitions of inch, pound, foot, mile, gravity and hour.
+  const INCH = 25.4;
+  const POUND = 0.45359237;
+  const LBF = POUND * 9.80665;
+  it.each<[Quantity, Readonly<Partial<Record<string, number>>>]>([
+    ['length', { mm: 1, in: INCH, thou: INCH / 1000 }],
+    ['force', { N: 1, lbf: LBF, kgf: 9.80665 }],
+    ['torque', { Nm: 1, ftlb: LBF * 0.3048, inlb: LBF * 0.0254 }],
+    ['rate', { 'N/mm': 1, 'lbf/in': LBF / INCH, 'kgf/mm': 9.80665 }],
+    ['pressure', { MPa: 1, psi: LBF / INCH ** 2 }],
+    ['mass', { kg: 1, g: 0.001, lb: POUND, oz: POUND / 16 }],
+    ['time', { s: 1, min: 60, h: 3600 }],
+    ['duration', { minutes: 1, hoursLong: 60 }],
+    ['distance', { km: 1, mi: 1.609344 }],
+    ['velocity', { 'm/s': 1, 'km/h': 1000 / 3600, mph: 1609.344 / 3600 }],
+    ['temperatureRise', { K: 1, dF: 5 / 9 }],
+    ['energy', { J: 1, kJ: 1000 }],
+    ['area', { mm2: 1, in2: INCH ** 2 }],
+    ['wearRate', { 'mm/h': 1, 'thou/h': INCH / 1000 }],
+    ['share', { percent: 0.01 }],
+  ])('%s has the units %j', (quantity, factors) => {
+    expect(UNITS[quantity].map((u) => u.id).sort()).toEqual(Object.keys(factors).sort());
+    for (const unit of UNITS[quantity]) {
+      const factor = factors[unit.id] ?? Number.NaN;
+      expect(toBase(1, unit) / factor).toBeCloseTo(1, 12);
+      expect(toBase(0, unit)).toBe(0);
+    }
+  });
+
+  it('has no quantity whose factors are not checked here, but those of one unit', () => {
+    const several = (Object.keys(UNITS) as Quantity[]).filter((q) => UNITS[q].length > 1);
+    expect(several.sort()).toEqual(
+      [
+        'area',
+        'distance',
+        'duration',
+        'energy',
+        'force',
+        'length',
+        'mass',
+        'pressure',
+        'rate',
+        'temperature',
+        'temperatureRise',
+        'time',
+        'torque',
+        'velocity',
+        'wearRate',
+      ].sort(),
+    );
+    expect(toBase(32, unitById('F'))).toBeCloseTo(0, 10);
+    expect(toBase(-40, unitById('F'))).toBeCloseTo(-40, 10);
+  });
+
   it('goes to the base unit and back exactly to 1e-12', () => {
     const all = Object.values(UNITS).flat();
     fc.assert(
