@@ -5,6 +5,7 @@ import type { Verdict, VerdictId } from '../evaluate/verdict';
 import type { Job } from '../job/types';
 import type { AtHand, Move } from './moves';
 import { COMMON_STEELS, movesFor } from './moves';
+import { orderMoves } from './orderMoves';
 import { creepMoves } from './creepMoves';
 import { lighterMoves, releaseMoves } from './releaseMoves';
 import { handRemedy } from './remedy';
@@ -81,6 +82,8 @@ export function advise(
 const none = (): Move[] => [];
 
 const OWN_MOVES: Partial<Record<VerdictId, (job: Job) => Move[]>> = {
+  order: orderMoves,
+  holds: orderMoves,
   releases: releaseMoves,
   pull: lighterMoves,
   start: creepMoves,

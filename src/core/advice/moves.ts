@@ -1,5 +1,6 @@
 import { layOut } from '../evaluate/layers';
 import { entry } from '../job/blank';
+import { asSpecified } from '../job/derive';
 import { fieldPath, MAX_PLATES } from '../job/fields';
 import { entryAt, withEntry } from '../job/paths';
 import type { CoilGroup, Job, LiningId, Plate } from '../job/types';
@@ -29,9 +30,10 @@ export interface Move {
     | 'oil'
     | 'idle'
     | 'return springs'
-    | 'new plates';
+    | 'new plates'
+    | 'order';
   readonly label: string;
-  /** Work and money, roughly: 1 is a part swapped at the bench, 5 is parts to buy and a cover off. */
+  /** Work and money, roughly: 0 is plates laid otherwise, 1 is a part swapped at the bench, 5 is parts to buy and a cover off. */
   readonly effort: number;
   readonly apply: (job: Job) => Job | undefined;
 }
@@ -379,16 +381,6 @@ function oilMoves(job: Job): Move[] {
 /** Thinner than new by more than this, mm, a plate counts as worn. Design estimate. */
 const WORN: Mm = 0.05;
 
-/** A new plate in the place of one: what was measured and seen belongs to the plate that goes, how it lies to its place. */
-const asNew = ({ id, kindId, facing, judder, offsetSlot }: Plate): Plate => ({
-  id,
-  kindId,
-  isNew: true,
-  ...(facing ? { facing } : {}),
-  ...(judder ? { judder } : {}),
-  ...(offsetSlot ? { offsetSlot } : {}),
-});
-
 /** Plates that have worn, or that a limit turns down, new in the same places: the discs, the steels, or all of both. */
 function newMoves(job: Job): Move[] {
   const worn = layOut(job).layers.filter(
@@ -403,10 +395,11 @@ function newMoves(job: Job): Move[] {
     family: 'new plates',
     label,
     effort,
+    // What was measured and seen belongs to the plates that go, how they lie to their places.
     apply: (j) =>
       withPlates(
         j,
-        j.pack.plates.map((p) => (ids.includes(p.id) ? asNew(p) : p)),
+        j.pack.plates.map((p) => (ids.includes(p.id) ? { ...asSpecified(p), isNew: true } : p)),
       ),
   });
   return [

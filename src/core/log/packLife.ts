@@ -60,7 +60,8 @@ const TWO_DATES = 'Two dates: a line without an interval. A third shows how far 
 
 /**
  * Wear of a pack over what the machine has run, as it went in and at each return, with the limit that will be met first.
- * Thickness as it went in is the least reading of a disc; its wear is against the kind's new thickness.
+ * Thickness as it went in is the least reading of a disc, or that of its kind for one that is new and was not measured; its
+ * wear is against the kind's new thickness.
  * @param job the record; what it has run from `intake` and the returns, by the machine's meter
  * Never throws for a job that passes the schema: what can't be foreseen is said in `caution`.
  * Source: linear regression; `docs/mechanics.md` section 11.
@@ -111,9 +112,15 @@ function datesOf(job: Job): readonly Reading[] {
   if (atIntake) {
     const read = new Map<string, Mm>();
     let date = '';
+    const asNew = new Map(job.pack.kinds.map((k) => [k.id, k.thickness?.value]));
     for (const plate of job.pack.plates) {
       const readings = Object.values(plate.readings ?? {});
-      if (readings.length === 0) continue;
+      if (readings.length === 0) {
+        // New where the meter stood: without this a first return would spread its wear over all that the machine ever ran.
+        const nominal = plate.isNew ? asNew.get(plate.kindId) : undefined;
+        if (nominal !== undefined) read.set(plate.id, nominal);
+        continue;
+      }
       read.set(plate.id, Math.min(...readings.map((r) => r.value)));
       date = readings[0]?.source?.date ?? date;
     }

@@ -6,8 +6,10 @@ import { blankCoilGroup, blankJob, entry } from '../../job/blank';
 import { withEntry } from '../../job/paths';
 import type { Job, Plate } from '../../job/types';
 import { advise } from '../advise';
+import { movedTo } from '../../pack/edit';
 import { creepMoves } from '../creepMoves';
 import { COMMON_STEELS, movesFor } from '../moves';
+import { orderMoves } from '../orderMoves';
 import { handRemedy } from '../remedy';
 
 const softened = demoJob('UR-0101');
@@ -254,6 +256,55 @@ describe('advice', () => {
       pack: { ...softened.pack, kinds: softened.pack.kinds.filter((k) => k.lined === 'none') },
     };
     expect(linings(bare)).toBe(0);
+  });
+
+  it('lays a mixed-up pack in turn, the outermost disc last, and leaves out a steel too many', () => {
+    const { plates } = softened.pack;
+    // Two steels together, and so two discs: four faces fewer, and nothing else is wrong with it.
+    const mixed = movedTo(softened, [plates[15]?.id ?? ''], 14);
+    expect(state(mixed, 'order')).toBe('good');
+    expect(state(mixed, 'holds')).not.toBe('good');
+    const [first] = advise(mixed, 'holds');
+    expect(first?.moves).toEqual(['Discs and steels laid in turn, a disc at the floor']);
+    expect(first?.overall.title).toBe('Holds and releases');
+    expect(first?.job.pack.plates.map((p) => p.id)).toEqual(plates.map((p) => p.id));
+    // What lies in turn already is not laid so again.
+    expect(orderMoves(softened)[0]?.apply(softened)).toBeUndefined();
+
+    // A steel against a floor that turns with the basket.
+    const turned: Job = {
+      ...softened,
+      pack: { ...softened.pack, floorTurnsWith: 'basket', plates: plates.slice(1) },
+    };
+    expect(state(turned, 'order')).toBe('stop');
+    for (const a of advise(turned, 'order')) expect(state(a.job, 'order')).toBe('good');
+    expect(orderMoves(turned).map((m) => m.apply(turned)?.pack.plates.length)).toEqual([
+      plates.length - 1,
+      undefined,
+    ]);
+
+    const more: Job = {
+      ...softened,
+      pack: {
+        ...softened.pack,
+        plates: [
+          ...plates.slice(0, 2),
+          { id: 'over1', kindId: plates[1]?.kindId ?? '' },
+          { id: 'over2', kindId: plates[1]?.kindId ?? '' },
+          ...plates.slice(2),
+        ],
+      },
+    };
+    const labels = orderMoves(more).map((m) => m.label);
+    expect(labels).toEqual([
+      'Discs and steels laid in turn, a disc at the floor, 1 steel left out',
+      'Discs and steels laid in turn, a steel at the floor',
+    ]);
+    for (const move of orderMoves(more)) {
+      const laid = move.apply(more);
+      expect(laid && state(laid, 'order')).toBe('good');
+    }
+    expect(orderMoves(blankJob('one', 'UR-1', ''))).toEqual([]);
   });
 
   it('lets no idle down that is not entered, and strengthens no spring that is not there', () => {

@@ -5,6 +5,7 @@ import type { Entry, Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
+import { layOut } from '../../evaluate/layers';
 import { machineLog, wearRates } from '../machineLog';
 import { packLife } from '../packLife';
 
@@ -76,6 +77,54 @@ describe('the life of a pack', () => {
     const barelyWorn = { ...worn([]), intake: { ...job.intake, hours: entry(0) } };
     expect(packLife(barelyWorn).caution).toMatch(/from one date/);
     expect(packLife(barelyWorn).foreseen).toEqual([]);
+  });
+
+  it('counts new discs from the reading at which they went in, measured or not', () => {
+    const fresh: Job = {
+      ...job,
+      pack: {
+        ...job.pack,
+        plates: job.pack.plates.map(({ id, kindId }) => ({ id, kindId, isNew: true })),
+      },
+      visits: [],
+    };
+    expect(packLife(fresh).foreseen).toEqual([]);
+    // Fitted at 212 h; 38 h later every disc has lost 0.02 mm.
+    const back: Job = {
+      ...fresh,
+      visits: [
+        {
+          id: 'v1',
+          date: '2026-06-01',
+          hours: entry(250),
+          readings: Object.fromEntries(
+            layOut(fresh)
+              .layers.filter((l) => l.lined !== 'none')
+              .map((l) => [l.plate.id, entry((l.kind.thickness?.value ?? NaN) - 0.02)]),
+          ),
+          note: '',
+        },
+      ],
+    };
+    const { pack, discs, foreseen } = packLife(back);
+    expect(pack.points.map((p) => p.run)).toEqual([212, 250]);
+    expect(pack.points[0]?.wear).toBeCloseTo(0, 12);
+    expect(pack.line?.slope).toBeCloseTo((0.02 * discs.length) / 38, 9);
+    // Not 0.02 mm in 250 h, which would foresee its limit more than six times too late.
+    const [first] = foreseen;
+    expect(first?.run).toBeGreaterThan(250);
+    const least = discs.map((d) => d.limit ?? Infinity).reduce((a, b) => Math.min(a, b));
+    expect(first?.run).toBeLessThanOrEqual(212 + (least / 0.02) * 38 + 1e-6);
+    // A disc that nobody measured and nobody called new says nothing.
+    const unknown: Job = {
+      ...back,
+      pack: {
+        ...back.pack,
+        plates: back.pack.plates.map(({ id, kindId }) => ({ id, kindId })),
+      },
+    };
+    expect(packLife(unknown).pack.points.map((p) => p.run)).toEqual([250]);
+    expect(packLife(unknown).caution).toMatch(/from new/);
   });
 
   it('counts distance where the machine does, and never mixes it with hours', () => {
