@@ -70,6 +70,10 @@ async function carryOut(
   ]);
 }
 
+/** Whether a change of records was begun and is not finished, by the keys that there are. */
+export const isUnfinished = (keys: readonly string[]): boolean =>
+  keys.some((key) => key === JOURNAL || key.startsWith('next:'));
+
 /** Finishes what a kill has interrupted. */
 export async function recover(raw: RawStore): Promise<void> {
   const { [JOURNAL]: text } = await raw.getMany([JOURNAL]);

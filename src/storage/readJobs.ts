@@ -16,8 +16,8 @@ import { storedJob } from './storedJob';
 
 export const JOB_KEY = 'job:';
 
-/** Jobs that are read before anything shows, about as many as a list shows. */
-const FIRST = 16;
+/** Jobs that are read before anything shows, about as many as a list shows; the list itself needs but their rows. */
+export const FIRST_READ = 16;
 /** Jobs that are read at once later: a moment of the thread, so that it stays free for the hand. */
 const AT_ONCE = 10;
 /** Jobs that are put into the store at once: whatever shows all jobs is drawn again at each. */
@@ -69,23 +69,25 @@ async function fetchRows(records: RecordStore, rows: readonly JobRow[]): Promise
  * The jobs to begin with, and the rows of those that are read later.
  * @param ids of every job that has a record
  * @param rows as they are stored; a job without one is read at once
+ * @param most jobs that are read before anything shows
  */
 export async function firstJobs(
   records: RecordStore,
   ids: readonly string[],
   rows: readonly JobRow[],
+  most: number,
 ): Promise<Found & { readonly later: readonly JobRow[] }> {
   const stored = new Set(ids);
   const known = rows
     .filter((row) => stored.has(row.id))
     .sort((a, b) => (a.updatedAt < b.updatedAt ? 1 : -1));
   const listed = new Set(known.map((row) => row.id));
-  const first = await fetchRows(records, known.slice(0, FIRST));
+  const first = await fetchRows(records, known.slice(0, most));
   const others = await fetchJobs(
     records,
     ids.filter((id) => !listed.has(id)),
   );
-  return { ...both(first, others), later: known.slice(FIRST) };
+  return { ...both(first, others), later: known.slice(most) };
 }
 
 /**

@@ -1,5 +1,5 @@
 import { markOf, seal, unseal } from './envelope';
-import { INNER, lastKey, recover, replace } from './journal';
+import { INNER, isUnfinished, lastKey, recover, replace } from './journal';
 import { withLock } from './locks';
 import type { RawStore } from './raw';
 
@@ -68,9 +68,17 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
   /** The mark of each record as it was last read or written here; two while a write is under way. */
   const known = new Map<string, readonly string[]>();
   const locked = <T>(run: () => Promise<T>) => withLock(`${name}-write`, run);
+  /** The keys as they were found at the opening, until anything else is asked. */
+  let found: readonly string[] | undefined;
   let recovered: Promise<void> | undefined;
+  const open = async () => {
+    const keys = await raw.getAllKeys();
+    // Another tab may only be in the middle of it: behind its lock that is over, or was left so by a kill.
+    if (isUnfinished(keys)) await locked(() => recover(raw));
+    else found = keys;
+  };
   const ready = () =>
-    (recovered ??= locked(() => recover(raw)).catch((error: unknown) => {
+    (recovered ??= open().catch((error: unknown) => {
       recovered = undefined;
       throw error;
     }));
@@ -107,6 +115,8 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
   return {
     async read(keys) {
       await ready();
+      found = undefined;
+      if (keys.length === 0) return { records: new Map(), damaged: [] };
       const texts = await raw.getMany([...keys]);
       const records = new Map<string, unknown>();
       const damaged = new Map<string, string>();
@@ -131,6 +141,7 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
 
     async write(changed, gone) {
       await ready();
+      found = undefined;
       const texts = new Map<string, string>();
       for (const [key, value] of changed) {
         texts.set(key, seal(value));
@@ -161,16 +172,20 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
     },
 
     async remove(keys) {
+      found = undefined;
       await raw.removeMany([...keys, ...keys.map(lastKey)]);
       for (const key of keys) known.delete(key);
     },
 
     async keys() {
       await ready();
-      return (await raw.getAllKeys()).filter((key) => !key.startsWith(ASIDE) && !INNER.test(key));
+      return (found ?? (await raw.getAllKeys())).filter(
+        (key) => !key.startsWith(ASIDE) && !INNER.test(key),
+      );
     },
 
     async setAside(keys) {
+      found = undefined;
       await locked(async () => {
         const texts = await raw.getMany([...keys]);
         const there = Object.entries(texts).flatMap(([key, text]) =>

@@ -12,8 +12,9 @@ import type { AppStore, RootState } from '@/store/store';
 import { contents, DRAFTS_KEY, draftsIn, storedParts } from './contents';
 import { PARTS } from './parts';
 import { setCurrentRecords } from './current';
+import { NewerRecords } from './envelope';
 import { PICTURE_KEY, pictures } from './pictures';
-import { firstJobs, JOB_KEY, readUnread } from './readJobs';
+import { FIRST_READ, firstJobs, JOB_KEY, readUnread } from './readJobs';
 import type { RecordStore } from './records';
 import { RowRecords } from './rowRecords';
 import type { StorageStatus } from './storageSlice';
@@ -45,6 +46,7 @@ export type Flush = () => Promise<void>;
 /**
  * Fills the store from the records, on the first visit with the demo workshop when there is one, and from then on
  * writes every change. Where the records can't be read nothing is ever written over them, and work goes on in memory.
+ * @param atFirst jobs that are read before anything shows; the others follow
  * @returns a function that writes at once what is still waiting
  */
 export async function keepWorkshop(
@@ -52,11 +54,12 @@ export async function keepWorkshop(
   records: RecordStore,
   first: () => Promise<FirstWorkshop>,
   tabs: OtherTabs = ALONE,
+  atFirst = FIRST_READ,
 ): Promise<Flush> {
   const rows = new RowRecords();
   setCurrentRecords(records);
   try {
-    const stored = await open(store, records, rows, first);
+    const stored = await open(store, records, rows, first, atFirst);
     const keeper = new Keeper(store, records, rows, tabs);
     await keeper.begin(stored);
     return () => keeper.flush();
@@ -77,6 +80,7 @@ async function open(
   records: RecordStore,
   rows: RowRecords,
   first: () => Promise<FirstWorkshop>,
+  atFirst: number,
 ): Promise<boolean> {
   const keys = await records.keys();
   if (keys.length === 0) {
@@ -95,7 +99,7 @@ async function open(
     ...[...found.keys()].filter((key) => key.startsWith(DRAFTS_KEY) && !isDrafts(found.get(key))),
   ];
   if (odd.length > 0) await records.setAside(odd);
-  const read = await firstJobs(records, ids, rows.begin(found));
+  const read = await firstJobs(records, ids, rows.begin(found), atFirst);
   store.dispatch(
     jobActions.jobsLoaded({ jobs: read.jobs, drafts: draftsIn(found), unread: read.later }),
   );
@@ -123,6 +127,8 @@ class Keeper {
   /** One thing at a time: a write, or what another tab wrote. */
   private queue: Promise<void> = Promise.resolve();
   private reading = false;
+  /** Records of a newer version lie here: nothing is written any more, and work goes on in memory. */
+  private shut = false;
 
   constructor(
     private readonly store: AppStore,
@@ -139,7 +145,7 @@ class Keeper {
       const now = storedParts(this.store.getState());
       if (now.every((part, i) => part === seen[i])) return;
       seen = now;
-      if (!this.reading) this.changed();
+      if (!this.reading && !this.shut) this.changed();
     });
     await this.flush();
     if (this.store.getState().storage.status === 'opening') this.sayHowItStands();
@@ -159,6 +165,7 @@ class Keeper {
 
   /** @param heard what another tab said that it has stored, to be taken over first */
   private async write(heard: readonly string[] = []): Promise<void> {
+    if (this.shut) return;
     try {
       let foreign = heard;
       for (let n = 0; n === 0 || foreign.length > 0; n++) {
@@ -168,8 +175,8 @@ class Keeper {
       }
       if (this.store.getState().storage.status !== 'opening') this.sayHowItStands();
     } catch (error) {
-      this.say({ ...whyNot(error), status: 'failed' });
-      this.timer ??= setTimeout(() => void this.flush(), AGAIN_MS);
+      this.failed(error);
+      if (!this.shut) this.timer ??= setTimeout(() => void this.flush(), AGAIN_MS);
     }
   }
 
@@ -220,8 +227,17 @@ class Keeper {
       if ((await this.records.aside()).length === 0)
         await pictures.keepOnly(picturesNamed(store.getState()));
     } catch (error) {
-      this.say({ ...whyNot(error), status: 'failed' });
+      this.failed(error);
     }
+  }
+
+  private failed(error: unknown): void {
+    this.shut ||= error instanceof NewerRecords;
+    this.say({ ...whyNot(error), status: this.shut ? 'memory' : 'failed' });
+    if (!this.shut) return;
+    // What can't be read by this version is not waited for.
+    const missing = Object.keys(this.store.getState().jobs.unread);
+    this.asRead(() => this.store.dispatch(jobActions.jobsRead({ jobs: [], missing })));
   }
 
   private contents(): Map<string, unknown> {

@@ -57,9 +57,13 @@ export async function openWorkshop(store: AppStore): Promise<void> {
   const records = sealedRecords(openRaw(name), name);
   const before = keptState(name);
   const gone = before === 'gone' || (before === 'kept' && (await isEmpty(records)));
+  // The list stands from its rows alone; whoever comes by the address of something else waits for a job.
+  const atFirst = location.pathname === '/' ? 0 : undefined;
   // Two tabs opened at once must not both make a first visit of it.
   setCurrentFlush(
-    await withLock(`${name}-open`, () => keepWorkshop(store, records, first, otherTabs(name))),
+    await withLock(`${name}-open`, () =>
+      keepWorkshop(store, records, first, otherTabs(name), atFirst),
+    ),
   );
   if (gone) {
     rememberGone(name);

@@ -7,6 +7,8 @@ import { makeStore } from '@/store/store';
 import { memoryRecords } from '@/testing/memoryRaw';
 
 import { seal } from '../envelope';
+import { sealedRecords } from '../records';
+import { ALONE } from '../tabs';
 import { keepWorkshop } from '../workshop';
 
 jest.mock('react-redux', () => ({
@@ -51,6 +53,29 @@ describe('a workshop of many jobs', () => {
     expect(store.getState().jobs.ids).toHaveLength(COUNT);
     expect(selectRows(store.getState())).toHaveLength(COUNT);
     expect(store.getState().storage.status).toBe('saved');
+  });
+
+  it('lists all of them by their rows alone where no job is waited for, in two trips to the storage', async () => {
+    const { records: before, raw, kept } = await stored();
+    expect(await before.keys()).not.toHaveLength(0);
+    const records = sealedRecords(raw, 'test');
+    const [many, all] = [jest.spyOn(raw, 'getMany'), jest.spyOn(raw, 'getAllKeys')];
+    const store = makeStore();
+    let trips = -1;
+    const end = store.subscribe(() => {
+      if (!store.getState().jobs.loaded) return;
+      trips = many.mock.calls.length + all.mock.calls.length;
+      end();
+      expect(store.getState().jobs.ids).toEqual([]);
+      expect(selectRows(store.getState())).toHaveLength(COUNT);
+    });
+    await keepWorkshop(store, records, none, ALONE, 0);
+    // The keys, and what is no job: nothing more before the list shows.
+    expect(trips).toBe(2);
+    await allRead(store.getState);
+    expect(store.getState().jobs.ids).toHaveLength(COUNT);
+    expect(store.getState().storage.status).toBe('saved');
+    expect(kept.size).toBeGreaterThan(COUNT);
   });
 
   it('writes nothing of what it only read, and an edit writes its job and its row', async () => {

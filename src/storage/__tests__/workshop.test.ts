@@ -1,6 +1,7 @@
 import { EMPTY_STOCK } from '@/core/shelf/stock';
 import { demoJobs, demoLibrary, demoShelf } from '@/demo/workshop';
 import { jobActions } from '@/features/jobs/jobsSlice';
+import { allRead, selectRows } from '@/features/jobs/rows';
 import { shelfActions } from '@/features/shelf/shelfSlice';
 import { makeStore } from '@/store/store';
 import { memoryRecords, MemoryRaw } from '@/testing/memoryRaw';
@@ -8,6 +9,7 @@ import { memoryRecords, MemoryRaw } from '@/testing/memoryRaw';
 import { seal, unseal } from '../envelope';
 import { sealedRecords } from '../records';
 import type { OtherTabs } from '../tabs';
+import { ALONE } from '../tabs';
 import { keepWorkshop } from '../workshop';
 
 jest.mock('react-redux', () => ({
@@ -180,6 +182,25 @@ describe('keeping the workshop', () => {
       expect(kept).toEqual(spoilt);
       open.getMany = get;
     }
+  });
+
+  it('writes nothing any more once it meets what a newer version wrote, and waits for none of it', async () => {
+    const { raw: open, records, kept } = memoryRecords();
+    await keepWorkshop(makeStore(), records, demo);
+    kept.set('job:demo-ur-0104', 'ur9 00000000 {}');
+    const spoilt = new Map(kept);
+    const store = makeStore();
+    // The list shows before any job is read.
+    const flush = await keepWorkshop(store, sealedRecords(open, 'test'), noJobs, ALONE, 0);
+    expect(selectRows(store.getState())).toHaveLength(6);
+    await allRead(store.getState);
+    expect(store.getState().storage).toMatchObject({ status: 'memory' });
+    store.dispatch(jobActions.jobStarted({ id: 'new' }));
+    await flush();
+    await new Promise((resolve) => setTimeout(resolve, 400));
+    expect(store.getState().jobs.entities.new).toBeDefined();
+    expect(store.getState().storage.status).toBe('memory');
+    expect(kept).toEqual(spoilt);
   });
 
   it('opens a workshop of the first layout, with jobs of an earlier version in it', async () => {
