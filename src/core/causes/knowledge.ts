@@ -84,6 +84,39 @@ export const w = (cause: CauseId, tenths: number, because: string): Weight => ({
   because,
 });
 
+/** One reason against several causes. */
+const against = (
+  tenths: number,
+  because: string,
+  ...causes: readonly CauseId[]
+): readonly Weight[] => causes.map((cause) => w(cause, -tenths, because));
+
+/** What makes a pack hold less, and does not keep it from letting go. */
+const HOLDING = [
+  'wornDiscs',
+  'weakSprings',
+  'wrongOil',
+  'glazedDiscs',
+  'stackLow',
+  'noFreePlay',
+  'gapWide',
+] as const;
+
+/** What keeps a pack from letting go, and takes nothing from its hold. */
+const RELEASING = [
+  'shortLift',
+  'airInLine',
+  'tooMuchFreePlay',
+  'tiltedPlate',
+  'stackTall',
+  'tightHubNut',
+  'tangsBind',
+  'thickOil',
+] as const;
+
+/** What lets a clutch take up by itself too early. */
+const EARLY = ['idleHigh', 'gapSmall', 'shoeSpring'] as const;
+
 /** What a complaint speaks for and against. */
 export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>> = {
   slips: [
@@ -94,9 +127,11 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
     w('glazedDiscs', 20, 'Glaze lowers friction for good.'),
     w('stackLow', 18, 'A low stack presses coil springs less.'),
     w('gapWide', 16, 'An expanding disc with too far to go presses late or never in full.'),
-    w('shortLift', -20, 'Lift has nothing to do with holding.'),
+    ...against(20, 'It keeps a pack from letting go; what slips has let go.', ...RELEASING),
+    ...against(20, 'It takes up early, and slips no more for that.', ...EARLY),
     w('warpedSteels', -6, 'Warp makes a pack drag before it makes it slip.'),
-    w('airInLine', -20, 'Air costs lift, not clamp.'),
+    ...against(12, 'It makes the take-up rough, not the hold weak.', 'notches', 'judderMissing'),
+    w('overSprung', -30, 'Too much clamp does not slip.'),
   ],
   drags: [
     w('warpedSteels', 20, 'Warp eats the clearance of its neighbours.'),
@@ -107,13 +142,22 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
     w('tiltedPlate', 16, 'The low side never opens.'),
     w('stackTall', 14, 'A tall pack may leave no room to open.'),
     w('tangsBind', 14, 'A plate that binds stays on its neighbour.'),
-    w('wornDiscs', -12, 'Worn discs hold less, they do not drag more.'),
-    w('weakSprings', -15, 'Weak springs let go easily.'),
+    ...against(15, 'It holds less for that; it does not drag.', ...HOLDING),
+    w('overSprung', -10, 'A strong spring wants more pull, not more lift.'),
+    w('judderMissing', -8, 'It is felt as it takes up, not with the lever in.'),
   ],
   creeps: [
     w('idleHigh', 22, 'Centrifugal parts reach their first contact.'),
     w('gapSmall', 18, 'An expanding disc touches too early.'),
-    w('gapWide', -25, 'A wide gap takes up late, not early.'),
+    w('shortLift', 6, 'With the lever in, the pack may not quite let go.'),
+    ...against(15, 'A clutch that holds less creeps less.', ...HOLDING),
+    ...against(
+      10,
+      'It is felt on the move, not at idle.',
+      'overSprung',
+      'judderMissing',
+      'mixedSprings',
+    ),
     w('shoeSpring', 20, 'Shoes that are held too weakly swing out at idle.'),
     w('warpedSteels', 8, 'A warped pack drags without lever.'),
     w('thickOil', 6, 'Cold oil drags plates along.'),
@@ -126,12 +170,20 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
     w('notches', 12, 'Notches hold plates together.'),
     w('thickOil', 6, 'Cold oil drags.'),
     w('tightHubNut', 8, 'A bound hub is carried round.'),
+    ...against(15, 'It holds less for that; it lets go as before.', ...HOLDING),
+    ...against(
+      8,
+      'It is felt as it takes up, not at a standstill.',
+      'judderMissing',
+      'mixedSprings',
+    ),
   ],
   clunks: [
     w('thickOil', 10, 'Stuck plates let go with the first gear of the day.'),
     w('shortLift', 12, 'The input shaft still turns.'),
     w('idleHigh', 8, 'A fast idle turns a faster shaft.'),
     w('warpedSteels', 8, 'Warped steels keep the shaft turning.'),
+    ...against(15, 'It holds less for that; the shaft stands as before.', ...HOLDING),
   ],
   chatters: [
     w('judderMissing', 20, 'The judder spring is there to smooth the take-up.'),
@@ -140,6 +192,16 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
     w('mixedSprings', 16, 'The plate takes hold on one side.'),
     w('tiltedPlate', 14, 'The plate takes hold on one side.'),
     w('notches', 12, 'Plates move in jerks along notches.'),
+    ...against(
+      10,
+      'It is a matter of letting go, not of taking up.',
+      'shortLift',
+      'airInLine',
+      'tooMuchFreePlay',
+      'stackTall',
+      'tightHubNut',
+    ),
+    ...against(8, 'It slips evenly, without a beat.', 'weakSprings', 'stackLow', 'noFreePlay'),
   ],
   grabby: [
     w('notches', 20, 'Plates hang, then jump.'),
@@ -147,12 +209,53 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
     w('judderMissing', 12, 'Nothing softens the first contact.'),
     w('tangsBind', 10, 'Plates stick on the way in.'),
     w('gapSmall', 8, 'An expanding disc comes in too early.'),
+    ...against(
+      12,
+      'It takes up more softly for that.',
+      'weakSprings',
+      'wrongOil',
+      'stackLow',
+      'noFreePlay',
+      'gapWide',
+    ),
+    ...against(
+      8,
+      'It is a matter of letting go, not of taking up.',
+      'shortLift',
+      'airInLine',
+      'tooMuchFreePlay',
+      'stackTall',
+    ),
   ],
   heavy: [
     w('dryRelease', 22, 'Rubbing in the train is paid by the hand.'),
     w('overSprung', 22, 'Every newton of clamp is lifted by the hand.'),
     w('mixedSprings', 6, 'Stronger springs may have been put in.'),
-    w('weakSprings', -20, 'Weak springs pull lightly.'),
+    ...against(
+      20,
+      'The hand pulls less for that, if anything.',
+      'weakSprings',
+      'wornDiscs',
+      'stackLow',
+    ),
+    w('airInLine', -20, 'Air makes a lever soft.'),
+    ...against(
+      15,
+      'The hand does not feel it.',
+      'wrongOil',
+      'glazedDiscs',
+      'warpedSteels',
+      'notches',
+      'tangsBind',
+      'judderMissing',
+      'thickOil',
+      'tightHubNut',
+      'tiltedPlate',
+      'fluidHot',
+      'gapWide',
+      ...EARLY,
+    ),
+    w('tooMuchFreePlay', -12, 'Slack is light.'),
   ],
   burnt: [
     w('glazedDiscs', 22, 'That smell is the lining.'),
@@ -161,6 +264,16 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
     w('noFreePlay', 12, 'A half-lifted pack slips and burns.'),
     w('wrongOil', 8, 'The wrong oil lets it slip.'),
     w('gapWide', 10, 'Taking up late, it slips at every start.'),
+    ...against(
+      8,
+      'It drags, and what drags is oiled and cool.',
+      'shortLift',
+      'airInLine',
+      'tooMuchFreePlay',
+      'tangsBind',
+      'tightHubNut',
+    ),
+    ...against(10, 'It is felt, and burns nothing.', 'judderMissing', 'idleHigh'),
   ],
   hotDrag: [
     w('fluidHot', 20, 'Old fluid boils, full reservoirs swell.'),
@@ -169,5 +282,15 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
     w('noFreePlay', 8, 'Free play vanishes with heat on others.'),
     w('airInLine', 10, 'Air grows when it is hot.'),
     w('thickOil', -15, 'Hot oil is thin.'),
+    ...against(
+      15,
+      'It holds less for that; it lets go as before.',
+      'wornDiscs',
+      'weakSprings',
+      'wrongOil',
+      'glazedDiscs',
+      'stackLow',
+      'gapWide',
+    ),
   ],
 };

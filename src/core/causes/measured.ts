@@ -1,8 +1,10 @@
+import type { PackLayer } from '../evaluate/layers';
 import { warpOf } from '../evaluate/layers';
 import type { Evaluation } from '../evaluate/evaluate';
 import type { Verdict } from '../evaluate/verdict';
 import { limitAt } from '../inspect/run';
 import type { Job, Sight } from '../job/types';
+import { readingsOf } from '../job/types';
 import type { CauseId, Weight } from './knowledge';
 
 /** A weight with the measurement that it comes from. */
@@ -24,8 +26,8 @@ export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[]
   for (const v of evaluation.verdicts) {
     const bad = v.state === 'stop';
     const fine = v.state === 'good';
-    if (v.id === 'wear' && (bad || fine))
-      say('wornDiscs', bad ? 32 : -15, v.title, 'Measured wear');
+    if (v.id === 'wear' && bad) say('wornDiscs', 32, v.title, 'Measured wear');
+    if (v.id === 'wear' && fine) say('wornDiscs', -12, v.title, 'Measured wear');
     if (v.id === 'stack' && bad) {
       const low = v.title.includes('low');
       say('stackLow', low ? 28 : -20, v.title, 'Stack height');
@@ -40,16 +42,23 @@ export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[]
       say('tiltedPlate', bad ? 32 : -25, v.title, 'Dial round the plate');
     if (v.id === 'ring' && (bad || fine))
       say('mixedSprings', bad ? 28 : -25, v.title, 'Spring ring');
-    if (v.id === 'start' && (bad || fine))
+    if (v.id === 'start' && (bad || fine)) {
       say('shoeSpring', bad ? 30 : -25, v.title, 'Start clutch');
+      // Shoes that touch below idle may be weak, or the idle high: the other test tells.
+      say('idleHigh', bad ? 14 : -12, v.title, 'Start clutch');
+    }
     if (v.id === 'auto' && v.state !== 'unknown') {
       const early = takesUpEarly(evaluation, v);
       const at = (wrong: boolean) => (fine || !wrong ? -20 : bad ? 26 : 14);
       say('gapSmall', at(early), v.title, 'Expanding disc');
       say('gapWide', at(!early), v.title, 'Expanding disc');
+      if (early && !fine) say('idleHigh', bad ? 12 : 6, v.title, 'Expanding disc');
     }
     if (v.id === 'holds' && fine) say('weakSprings', -10, v.title, 'Reserve');
   }
+  const discs = evaluation.layout.layers.filter((l) => l.lined !== 'none');
+  if (discs.length > 0 && discs.every(isThickEnough))
+    say('wornDiscs', -15, 'Every disc is above its least thickness.', 'Measured discs');
   const warp = warpOf(evaluation.layout);
   if (evaluation.layout.layers.some((l) => l.plate.outOfFlat)) {
     const bent = warp > WARPED;
@@ -63,13 +72,22 @@ export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[]
   return weights;
 }
 
+/** New, or measured and no thinner at any spot than its limit. */
+const isThickEnough = ({ plate, kind }: PackLayer): boolean => {
+  const limit = kind.minThickness?.value;
+  const readings = readingsOf(plate);
+  return readings.length === 0
+    ? plate.isNew === true
+    : limit !== undefined && readings.every((r) => r.value >= limit);
+};
+
 /** Whether a disc takes up too early: judged by its first contact. One that locks up late, or never touches, does not. */
 const takesUpEarly = ({ figures }: Evaluation, { figures: restsOn }: Verdict): boolean =>
   figures.get('expandContact')?.status === 'known' && !restsOn.includes('expandLockUp');
 
 /**
  * What is known of the job besides its verdicts: the oil, and what was measured and seen on its parts.
- * @example weighJob(twin).map((m) => m.cause) // ["gapSmall", "gapWide", "shoeSpring", "airInLine", "fluidHot", "wrongOil"]
+ * @example weighJob(twin).map((m) => m.cause) // ["gapSmall", "gapWide", "shoeSpring", "idleHigh", "airInLine", "fluidHot", "wrongOil"]
  */
 export function weighJob(job: Job): readonly MeasuredWeight[] {
   const weights: MeasuredWeight[] = [];
@@ -83,6 +101,9 @@ export function weighJob(job: Job): readonly MeasuredWeight[] {
   }
   if (machine.layout === 'pack' && job.startClutch.place === 'none')
     say('shoeSpring', -40, 'The machine has no start clutch.', 'The machine');
+  // On such a machine nothing takes up by itself, however fast it idles.
+  if (machine.layout !== 'unknown' && !job.expanding.fitted && job.startClutch.place === 'none')
+    say('idleHigh', -25, 'Nothing in this clutch is thrown out by its speed.', 'The machine');
   if (release.type === 'cable') {
     say('airInLine', -40, 'The release is by cable.', 'The machine');
     say('fluidHot', -40, 'The release is by cable.', 'The machine');

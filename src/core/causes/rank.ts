@@ -3,7 +3,7 @@ import type { Job } from '../job/types';
 import { releasedBy } from '../release/way';
 import type { ComplaintId } from './complaints';
 import type { CauseId, Weight } from './knowledge';
-import type { TestId } from './tests';
+import type { TellingTest, TestId } from './tests';
 import { COMPLAINTS } from './complaints';
 import { CAUSES, COMPLAINT_WEIGHTS } from './knowledge';
 import { TESTS } from './tests';
@@ -102,23 +102,29 @@ export function rankCauses(evidence: Evidence): CauseRanking {
 /** Tests of a line or cable that a machine without a hand lever does not have. */
 const AT_THE_LEVER: ReadonlySet<TestId> = new Set(['leverPump', 'cableFeel']);
 
+/** No outcome is impossible. More than this, and a test of what is hardly to blame would seem to tell a lot. */
+const LEAST_CHANCE = 0.01;
+/** A test of causes that together are less likely than this is not worth the walk to the machine. */
+const LEAST_CONCERN = 0.03;
+
 /** Tests by what they are expected to tell for each minute. */
 function nextTests(
   scores: ReadonlyMap<CauseId, number>,
   made: Readonly<Partial<Record<TestId, string>>>,
 ): NextTest[] {
-  const now = entropy(toShares(scores));
+  const shares = toShares(scores);
+  const now = entropy(shares);
   return ids(TESTS)
-    .filter((id) => made[id] === undefined)
+    .filter((id) => made[id] === undefined && concern(TESTS[id], shares) >= LEAST_CONCERN)
     .map((id): NextTest => {
       const { name, minutes, outcomes } = TESTS[id];
-      const shares = toShares(scores);
       // An outcome is as likely as the causes that it speaks for, softened so that none is impossible.
       const chances = outcomes.map(
         (o) =>
-          0.05 + o.weights.reduce((s, x) => s + (x.tenths > 0 ? (shares.get(x.cause) ?? 0) : 0), 0),
+          LEAST_CHANCE +
+          o.weights.reduce((s, x) => s + (x.tenths > 0 ? (shares.get(x.cause) ?? 0) : 0), 0),
       );
-      const rest = Math.max(0.05, 1 - chances.reduce((a, b) => a + b, 0));
+      const rest = Math.max(LEAST_CHANCE, 1 - chances.reduce((a, b) => a + b, 0));
       const good = outcomes.findIndex((o) => o.id === 'good');
       if (good >= 0) chances[good] = (chances[good] ?? 0) + rest;
       const total = chances.reduce((a, b) => a + b, 0);
@@ -130,6 +136,14 @@ function nextTests(
       return { id, name, minutes, worth: Math.max(0, now - after) / minutes };
     })
     .sort((a, b) => b.worth - a.worth || a.minutes - b.minutes);
+}
+
+/** The share of the causes that a test can speak for. */
+function concern({ outcomes }: TellingTest, shares: ReadonlyMap<CauseId, number>): number {
+  const causes = new Set(
+    outcomes.flatMap((o) => o.weights.filter((x) => x.tenths > 0).map((x) => x.cause)),
+  );
+  return [...causes].reduce((sum, cause) => sum + (shares.get(cause) ?? 0), 0);
 }
 
 function toShares(scores: ReadonlyMap<CauseId, number>): Map<CauseId, number> {

@@ -10,6 +10,7 @@ import { DECISION_NAME, staysIn } from '../inspect/decisions';
 import type { FieldPath } from '../job/fields';
 import { fieldAt } from '../job/fields';
 import type { Job, SmallPart, Stage } from '../job/types';
+import { STAGE_NAME } from '../job/words';
 import type { Override, WorkStage } from '../job/work';
 import { WORK_STAGES } from '../job/work';
 import type { LineTool } from '../worksheet/line';
@@ -261,7 +262,7 @@ function stepItems(job: Job, stage: WorkStage): OpenItem[] {
             id: `steps:${stage}`,
             kind: 'step',
             stage,
-            title: plain.length === 1 ? 'A step not done' : 'Steps not done',
+            title: `${plain.length === 1 ? 'A step' : 'Steps'} of ${STAGE_NAME[stage]} not done`,
             sentence:
               plain.length === 1
                 ? [...(plain[0]?.line.text ?? []), '.']

@@ -39,6 +39,14 @@ describe('what verdicts say of causes', () => {
     expect(weighVerdicts(saying(id, 'unknown'))).toEqual([]);
   });
 
+  it('shoes that touch below idle speak for a high idle too, less than for their springs', () => {
+    expect(weight(saying('start', 'stop'), 'idleHigh')).toBe(14);
+    expect(weight(saying('start', 'good'), 'idleHigh')).toBe(-12);
+    const quad = evaluate(set(demoJob('UR-0102'), { 'engine.idleRpm': 2200 }));
+    expect(weight(quad, 'idleHigh')).toBe(12);
+    expect(weight(evaluate(demoJob('UR-0102')), 'idleHigh')).toBeUndefined();
+  });
+
   it('a stack tells by its side which way the pack errs', () => {
     const low = saying('stack', 'stop', 'Stack too low');
     expect(weight(low, 'stackLow')).toBeGreaterThan(20);

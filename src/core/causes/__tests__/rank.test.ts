@@ -29,6 +29,70 @@ describe('likely causes', () => {
     );
   });
 
+  const HOLDING = ['wornDiscs', 'weakSprings', 'wrongOil', 'glazedDiscs', 'stackLow', 'noFreePlay'];
+  const RELEASING = ['shortLift', 'airInLine', 'tooMuchFreePlay', 'tiltedPlate', 'tangsBind'];
+  it.each<[ComplaintId, readonly string[], readonly string[]]>([
+    ['slips', HOLDING, RELEASING],
+    ['drags', RELEASING, HOLDING],
+    ['neutral', RELEASING, HOLDING],
+    ['hotDrag', RELEASING, ['wornDiscs', 'weakSprings', 'glazedDiscs', 'stackLow']],
+  ])(
+    '%s is not laid to what does the opposite, known faults of the machine or not',
+    (complaint, to, not) => {
+      const sound = rankCauses({ complaints: [complaint] });
+      const last = Math.max(...to.map((id) => place(sound, id)));
+      for (const id of not) expect(place(sound, id)).toBeGreaterThan(Math.min(last, 8));
+      // A plate that lifts on one side is found on this machine; it is no reason to slip.
+      const job = demoJob('UR-0104');
+      const found = rankCauses({ complaints: [complaint], job, evaluation: evaluate(job) });
+      if (complaint === 'slips') expect(place(found, 'tiltedPlate')).toBeGreaterThan(3);
+      else expect(top(found)).toEqual(['tiltedPlate']);
+    },
+  );
+
+  it('lays creeping to what takes up by itself only where there is such a thing', () => {
+    const plain = demoJob('UR-0106');
+    const single = rankCauses({ complaints: ['creeps'], job: plain, evaluation: evaluate(plain) });
+    for (const id of ['idleHigh', 'gapSmall', 'shoeSpring'])
+      expect(place(single, id)).toBeGreaterThan(3);
+    const farm = demoJob('UR-0105');
+    const quad = rankCauses({ complaints: ['creeps'], job: farm, evaluation: evaluate(farm) });
+    expect(top(quad, 2)).toEqual(['shoeSpring', 'idleHigh']);
+  });
+
+  it('clears discs that were measured whole, pack limit or not', () => {
+    const job = withEntry(demoJob('UR-0106'), 'pack.maxWear', undefined);
+    const evaluation = evaluate(job);
+    expect(evaluation.verdicts.some((v) => v.id === 'wear')).toBe(false);
+    const cleared = rankCauses({ complaints: ['slips'], job, evaluation });
+    expect(
+      cleared.causes.find((c) => c.id === 'wornDiscs')?.reasons.map((r) => r.because),
+    ).toContain('Every disc is above its least thickness.');
+    const [disc] = job.pack.plates;
+    const one = withEntry(job, `pack.plates.${disc?.id ?? ''}.readings.1`, entry(2));
+    const worn = rankCauses({ complaints: ['slips'], job: one, evaluation: evaluate(one) });
+    expect(top(worn)).toEqual(['wornDiscs']);
+  });
+
+  it('sends nobody to test what is hardly to blame', () => {
+    for (const complaint of Object.keys(COMPLAINTS) as ComplaintId[]) {
+      const { causes, next } = rankCauses({ complaints: [complaint] });
+      const share = new Map(causes.map((c) => [c.id, c.share]));
+      expect(next.length).toBeGreaterThan(2);
+      for (const { id } of next) {
+        const told = new Set(
+          TESTS[id].outcomes.flatMap((o) =>
+            o.weights.filter((x) => x.tenths > 0).map((x) => x.cause),
+          ),
+        );
+        expect([...told].reduce((sum, c) => sum + (share.get(c) ?? 0), 0)).toBeGreaterThanOrEqual(
+          0.03,
+        );
+      }
+    }
+    expect(rankCauses({ complaints: ['slips'] }).next.map((t) => t.id)).not.toContain('idleSpeed');
+  });
+
   it('moves with one tap of a test, and never offers it again', () => {
     const before = rankCauses({ complaints: ['slips'] });
     const after = rankCauses({ complaints: ['slips'], tests: { oilGrade: 'bad' } });
