@@ -3,9 +3,10 @@ import { evaluate } from '../evaluate/evaluate';
 import { readSentence } from '../evaluate/sentence';
 import { inspect, mainReason } from '../inspect/inspect';
 import type { Job } from '../job/types';
-import type { Lock } from '../job/work';
+import type { Fastener, Lock } from '../job/work';
 import type { UnitChoice } from '../units/quantity';
 import { formatWithUnit } from '../units/quantity';
+import { usualFasteners } from '../worksheet/fasteners';
 
 /** One line of what a job takes. */
 export interface OrderLine {
@@ -24,6 +25,13 @@ const USED_UP: Partial<Record<Lock, { what: string; each: boolean; why: string }
   selfLocking: { what: 'Self-locking nut', each: true, why: 'new where the manual asks for one' },
   threadlocker: { what: 'Threadlocker', each: false, why: '' },
 };
+
+/** Those listed; where nobody has listed any, a pack is held by a hub nut all the same. */
+function fastenersTaken(job: Job): readonly Fastener[] {
+  const { fasteners } = job.build;
+  if (fasteners.length > 0 || job.pack.plates.length === 0) return fasteners;
+  return usualFasteners(job, () => '').filter((f) => f.role === 'hubNut');
+}
 
 /**
  * What a job takes: new plates of the pack as specified, parts that the inspection changes or scraps, springs from the
@@ -85,7 +93,7 @@ export function orderList(
           from: 'shelf',
           why: 'chosen for this pack',
         });
-  for (const f of job.build.fasteners) {
+  for (const f of fastenersTaken(job)) {
     const used = USED_UP[f.lock];
     if (!used) continue;
     add({

@@ -1,4 +1,5 @@
 import { COMPLAINTS } from '../causes/complaints';
+import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
 import { readSentence, travel } from '../evaluate/sentence';
 import { inspect } from '../inspect/inspect';
@@ -6,12 +7,22 @@ import { summarize } from '../inspect/summary';
 import type { Job } from '../job/types';
 import { AIM_NAME } from '../job/words';
 import { isFrozen } from '../job/work';
+import type { UnitChoice } from '../units/quantity';
 import { formatWithUnit } from '../units/quantity';
 import type { Paper, PaperBlock, SheetOptions } from './paper';
 import { facts, titleOf } from './paper';
 
 const some = (n: number, one: string): string =>
   n === 0 ? '' : `${n} ${n === 1 ? one : `${one}s`}`;
+
+/** The pack in words. What the shop still has to do is not the rider's to read; what it has signed is. */
+function packWords({ overall }: Evaluation, signed: boolean, units: UnitChoice): string {
+  if (overall.state === 'good' || (signed && overall.state === 'watch'))
+    return readSentence(overall.sentence, units);
+  return signed
+    ? 'Not all of it is as it should be: your builder has written why, ask for it.'
+    : 'The work is not finished yet.';
+}
 
 /**
  * The short sheet for the rider: what was found, what was done, how it is set, and what to mind.
@@ -59,10 +70,7 @@ export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
         kind: 'list',
         items: [
           `${evaluation.layout.layers.length} plates${fresh.length > 0 ? `, of them new: ${[some(discs, 'disc'), some(steels, 'steel')].filter(Boolean).join(' and ')}` : ''}.`,
-          // What the shop still has to do is not the rider's to read.
-          evaluation.overall.state === 'good'
-            ? readSentence(evaluation.overall.sentence, units)
-            : 'The work is not finished yet.',
+          packWords(evaluation, signedAs !== undefined, units),
         ],
       },
       ...facts([

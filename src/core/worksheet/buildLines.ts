@@ -8,7 +8,7 @@ import type { Job } from '../job/types';
 import type { Fastener, FastenerRole, Lock } from '../job/work';
 import { GAP_READ } from '../springs/loose';
 import { minutesText, soakOf } from './soak';
-import { bothTorques } from './fasteners';
+import { bothTorques, usualFasteners } from './fasteners';
 import { crissCross, torqueStages } from './boltCircle';
 import type { School, SheetLine } from './line';
 
@@ -82,6 +82,36 @@ function lockWords(lock: Lock, grade: string): string {
 
 const fastenersOf = (job: Job, role: FastenerRole) =>
   job.build.fasteners.filter((f) => f.role === role);
+
+/**
+ * The line of fasteners that nobody has listed: they are there all the same, and a sheet that says nothing of them leaves them
+ * loose. Nothing where some of that role are listed.
+ * @example unlistedLines({ ...job, build: { ...job.build, fasteners: [] } }, 'hubNut', 'Hub').length // 1
+ */
+export function unlistedLines(
+  job: Job,
+  role: FastenerRole,
+  section: string,
+  extra: Partial<SheetLine> = {},
+): SheetLine[] {
+  if (fastenersOf(job, role).length > 0) return [];
+  return usualFasteners(job, () => role)
+    .filter((f) => f.role === role)
+    .map(({ name, lock, grade }) => {
+      const words = lockWords(lock, grade);
+      const how =
+        role === 'hubNut'
+          ? 'to the manual’s torque'
+          : 'all in finger tight, then criss-cross in stages to the manual’s torque';
+      return {
+        key: `unlisted:${role}`,
+        section,
+        text: [`${name} ${how}${words ? `; ${words}` : ''}`],
+        watch: 'List it at Build with its torque: then it stands here in both units.',
+        ...extra,
+      };
+    });
+}
 
 function torqueWords(f: Fastener): string {
   return f.torque ? `to ${bothTorques(f.torque)}` : 'to the manual’s torque (not entered yet)';
@@ -209,6 +239,7 @@ function hubLines(job: Job): SheetLine[] {
       watch: 'A lock washer is not used twice.',
     },
     ...fastenersOf(job, 'hubNut').map((f) => tighten(f, section, { school: HUB_NUT })),
+    ...unlistedLines(job, 'hubNut', section, { school: HUB_NUT }),
     {
       key: 'tab',
       section,
@@ -297,10 +328,10 @@ function springLines(job: Job): SheetLine[] {
   const groups = springs.coil.groups.filter((g) => (g.count?.value ?? 0) > 0);
   const kinds = groups.map((g) => `${g.count?.value ?? 0} ${g.name || 'springs'}`).join(', ');
   const ring = springs.coil.ring;
-  const name = (id: string) => springs.coil.groups.find((g) => g.id === id)?.name || 'spring';
+  const name = (id: string) => springs.coil.groups.find((g) => g.id === id)?.name || 'springs';
   const laid =
     ring.length > 0
-      ? `, round the circle from the mark: ${ring.map(name).join(', ')}`
+      ? `, round the circle from the mark: ${runsOf(ring.map(name)).join(', ')}`
       : groups.length > 1
         ? ', the kinds alternating evenly'
         : '';
@@ -326,6 +357,7 @@ function springLines(job: Job): SheetLine[] {
           } satisfies SheetLine,
         ]),
     ...held.flatMap((f) => circleLines(f, build.stages, section)),
+    ...unlistedLines(job, 'springs', section),
     ...(springs.type === 'loose'
       ? [
           {
@@ -340,6 +372,17 @@ function springLines(job: Job): SheetLine[] {
         ]
       : []),
   ];
+}
+
+/** What lies side by side, counted: "Long × 4", "Short", "Long". */
+function runsOf(names: readonly string[]): readonly string[] {
+  const runs: { name: string; count: number }[] = [];
+  for (const name of names) {
+    const last = runs.at(-1);
+    if (last?.name === name) last.count += 1;
+    else runs.push({ name, count: 1 });
+  }
+  return runs.map(({ name, count: n }) => (n === 1 ? name : `${name} × ${n}`));
 }
 
 function gapText(job: Job): Sentence {

@@ -1,7 +1,7 @@
 import type { Job } from '../job/types';
 import { gainReadings } from '../setting/plans';
 import { releasedBy } from '../release/way';
-import { circleLines } from './buildLines';
+import { circleLines, unlistedLines } from './buildLines';
 import type { School, SheetLine } from './line';
 
 const OIL: School = {
@@ -14,7 +14,7 @@ const OIL: School = {
  * creep and stall, a loaded pull, break-in, and the measurements after it.
  * @param job the record; never throws for one that passes the schema
  * Source: workshop practice; `docs/mechanics.md`, prove.
- * @example proveLines(farm).map((l) => l.key) // ["leverWork", "oRings", "oil", "dragTest", "creep", "stall", "slip", "breakIn", "recheck"]
+ * @example proveLines(farm).map((l) => l.key) // ["leverWork", "oRings", "unlisted:cover", "oil", "dragTest", "creep", "stall", "slip", "breakIn", "recheck"]
  */
 export function proveLines(job: Job): SheetLine[] {
   const auto = job.expanding.fitted;
@@ -39,6 +39,7 @@ export function proveLines(job: Job): SheetLine[] {
     ...job.build.fasteners
       .filter((f) => f.role === 'cover')
       .flatMap((f) => circleLines(f, job.build.stages, 'On the stand')),
+    ...unlistedLines(job, 'cover', 'On the stand'),
     {
       key: 'oil',
       section: 'On the stand',

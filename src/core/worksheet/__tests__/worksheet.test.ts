@@ -50,13 +50,31 @@ describe('the sheet', () => {
     );
   });
 
+  it('never leaves out a nut or a bolt circle that nobody has listed', () => {
+    const bare = (job: Job): Job => ({ ...job, build: { ...job.build, fasteners: [] } });
+    for (const each of demoJobs().map(bare)) {
+      expect(text(each, 'unlisted:hubNut')).toBe('Hub nut to the manual’s torque; new lock washer');
+      expect(text(each, 'unlisted:springs')).toMatch(
+        /criss-cross in stages to the manual’s torque/,
+      );
+      expect(text(each, 'unlisted:cover', 'prove')).toMatch(/^Cover bolts all in finger tight/);
+      // The nut before its tab is bent, the springs before the circle that holds them.
+      const build = keys(each);
+      expect(build.indexOf('unlisted:hubNut')).toBeLessThan(build.indexOf('tab'));
+      expect(build.indexOf('springs')).toBeLessThan(build.indexOf('unlisted:springs'));
+    }
+    // Listed, each stands once, with its own torque.
+    for (const stage of WORK_STAGES)
+      expect(keys(demoJob('UR-0101'), stage).some((k) => k.startsWith('unlisted:'))).toBe(false);
+  });
+
   it('is that of this family: retainer step, spring order, nuts to a gap, expanding disc', () => {
     expect(text(demoJob('UR-0102'), 'springs')).toBe(
       'Diaphragm on, retainer at step 2, its cone the way noted',
     );
     expect(text(demoJob('UR-0102'), 'plate:p13')).toContain('the expanding disc');
     expect(text(demoJob('UR-0104'), 'springs')).toMatch(
-      /^Springs in: 6 Long springs, 6 Short springs, round the circle from the mark: Long springs, /,
+      /^Springs in: 6 Long springs, 6 Short springs, round the circle from the mark: Long springs × 4, Short springs × 3, Long springs, Short springs, Long springs, Short springs × 2$/,
     );
     expect(text(demoJob('UR-0104'), 'plateGap')).toBe(
       'Gap between the plates 12.200 mm to 13.000 mm, nuts drawn to their stop',

@@ -1,0 +1,145 @@
+import fc from 'fast-check';
+
+import { demoJob, demoJobs } from '@/demo/jobs';
+import { digestOf } from '@/files/digest';
+import { arbitraryJob } from '@/testing/arbitraryJob';
+
+import { evaluate } from '../../evaluate/evaluate';
+import { blankJob, entry } from '../../job/blank';
+import { withEntry } from '../../job/paths';
+import type { Job } from '../../job/types';
+import { reopened, signed } from '../../signoff/revisions';
+import { jobSheet } from '../jobSheet';
+import { orderList } from '../orderList';
+import { orderSheet } from '../orderSheet';
+import type { Paper } from '../paper';
+import { riderSheet } from '../riderSheet';
+
+/** All words of a sheet, in order. */
+const wordsOf = (paper: Paper): string => JSON.stringify(paper.blocks);
+const rider = (job: Job) => wordsOf(riderSheet(job));
+
+const done = demoJob('UR-0101');
+const half = demoJob('UR-0106');
+const NOW = '2026-11-28T12:00:00.000Z';
+const sign = (job: Job) => signed(reopened(job, 'to test'), 'Bench 1', NOW, digestOf);
+
+describe('the rider’s sheet', () => {
+  it('tells of the pack once it is good, and of unfinished work no more than that', () => {
+    expect(rider(done)).toContain('times the engine at its weakest lining');
+    const scarce = withEntry(half, 'release.leverTravel', entry(30));
+    expect(evaluate(scarce).overall.state).toBe('stop');
+    expect(rider(scarce)).toContain('The work is not finished yet.');
+    expect(rider(scarce)).not.toContain('less than needed');
+  });
+
+  it('says of a signed pack that only wants watching what it is', () => {
+    // Full lift is heavy: nothing to finish, and the rider feels it.
+    const heavy = sign(withEntry(reopened(done, 'to test'), 'release.pullMax', entry(40)));
+    expect(evaluate(heavy).overall.title).toBe('Holds and releases, with a heavy lever');
+    expect(rider(heavy)).not.toContain('not finished');
+    expect(rider(heavy)).toContain('N');
+    const open = reopened(heavy, 'lighter springs');
+    expect(rider(open)).toContain('The work is not finished yet.');
+  });
+
+  it('sends the rider of a pack that was signed against a stop to the builder', () => {
+    const slack = sign(withEntry(reopened(done, 'to test'), 'engine.peakTorque', entry(90)));
+    expect(evaluate(slack).overall.state).toBe('stop');
+    expect(rider(slack)).toContain('your builder has written why');
+  });
+
+  it('carries the cautions, those of a clutch that takes up by itself where it is one', () => {
+    for (const job of demoJobs()) {
+      const said = rider(job);
+      expect(said).toContain('First ride slow, off the road, brakes tested');
+      expect(said).toContain('manual and local rules stand above this sheet');
+      const byItself = job.expanding.fitted || job.startClutch.place !== 'none';
+      expect(said.includes('can move with the lever out')).toBe(byItself);
+    }
+  });
+
+  it('counts what is new in it', () => {
+    const fresh: Job = {
+      ...half,
+      pack: {
+        ...half.pack,
+        plates: half.pack.plates.map((p, i) =>
+          i < 3 ? { id: p.id, kindId: p.kindId, isNew: true } : p,
+        ),
+      },
+    };
+    expect(rider(fresh)).toContain('15 plates, of them new: 2 discs and 1 steel.');
+  });
+});
+
+describe('the order list', () => {
+  it('has the new plates, what is worn or scrap, and what is used up', () => {
+    const worn = withEntry(half, 'pack.plates.p3.readings.1', entry(2));
+    const lines = orderList(worn);
+    expect(lines.find((l) => l.why === 'the old one is worn')).toMatchObject({
+      count: 1,
+      from: 'order',
+    });
+    const fresh: Job = {
+      ...half,
+      pack: {
+        ...half.pack,
+        plates: half.pack.plates.map((p) =>
+          p.kindId === half.pack.plates[2]?.kindId
+            ? { id: p.id, kindId: p.kindId, isNew: true }
+            : p,
+        ),
+      },
+    };
+    expect(orderList(fresh).find((l) => l.why === 'new in this pack')?.count).toBe(7);
+    expect(orderList(half).map((l) => l.what)).toEqual(
+      expect.arrayContaining(['Lock washer', 'Cover gasket', 'Oil for wet clutches']),
+    );
+  });
+
+  it('has the lock washer of a hub nut that nobody has listed, and nothing for no pack at all', () => {
+    const unlisted: Job = { ...half, build: { ...half.build, fasteners: [] } };
+    expect(orderList(unlisted).filter((l) => l.what === 'Lock washer')).toEqual([
+      expect.objectContaining({ count: 1, spec: 'Hub nut', why: 'never used twice' }),
+    ]);
+    expect(orderList(blankJob('one', 'UR-1', NOW))).toEqual([]);
+  });
+
+  it('tells what lies on the shelf from what is to be got', () => {
+    const shelved: Job = {
+      ...half,
+      pack: {
+        ...half.pack,
+        plates: half.pack.plates.map((p, i) => (i === 1 ? { ...p, shelfId: 's1' } : p)),
+      },
+    };
+    expect(orderList(shelved).filter((l) => l.from === 'shelf')).toEqual([
+      expect.objectContaining({ count: 1, why: 'chosen for this pack' }),
+    ]);
+  });
+});
+
+describe('any sheet', () => {
+  it('can be made of any job, and never says what is no number', () => {
+    fc.assert(
+      fc.property(arbitraryJob, (job) => {
+        for (const make of [jobSheet, riderSheet, orderSheet]) {
+          const paper = make(job);
+          expect(paper.blocks.length).toBeGreaterThan(0);
+          expect(wordsOf(paper)).not.toMatch(/NaN|undefined|Infinity|\[object/);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('names the machine and stands under its number', () => {
+    for (const job of demoJobs())
+      for (const make of [jobSheet, riderSheet, orderSheet]) {
+        const { title, foot } = make(job);
+        expect(title).toContain(job.machine.name);
+        expect(foot).toContain(job.number);
+      }
+  });
+});
