@@ -2,9 +2,11 @@ import type { PackLayer } from '../evaluate/layers';
 import { warpOf } from '../evaluate/layers';
 import type { Evaluation } from '../evaluate/evaluate';
 import type { Verdict } from '../evaluate/verdict';
+import { hasPack } from '../guide/identify';
 import { limitAt } from '../inspect/run';
 import type { Job, Sight } from '../job/types';
 import { readingsOf } from '../job/types';
+import { releasedBy } from '../release/way';
 import type { CauseId, Weight } from './knowledge';
 
 /** A weight with the measurement that it comes from. */
@@ -85,6 +87,29 @@ const isThickEnough = ({ plate, kind }: PackLayer): boolean => {
 const takesUpEarly = ({ figures }: Evaluation, { figures: restsOn }: Verdict): boolean =>
   figures.get('expandContact')?.status === 'known' && !restsOn.includes('expandLockUp');
 
+/** What only plates, their springs and what opens them can have. */
+const OF_A_PACK: readonly CauseId[] = [
+  'wornDiscs',
+  'weakSprings',
+  'noFreePlay',
+  'glazedDiscs',
+  'stackLow',
+  'warpedSteels',
+  'shortLift',
+  'airInLine',
+  'tooMuchFreePlay',
+  'notches',
+  'tiltedPlate',
+  'stackTall',
+  'tightHubNut',
+  'judderMissing',
+  'mixedSprings',
+  'dryRelease',
+  'overSprung',
+  'fluidHot',
+  'tangsBind',
+];
+
 /**
  * What is known of the job besides its verdicts: the oil, and what was measured and seen on its parts.
  * @example weighJob(twin).map((m) => m.cause) // ["gapSmall", "gapWide", "shoeSpring", "idleHigh", "airInLine", "fluidHot", "wrongOil"]
@@ -104,10 +129,17 @@ export function weighJob(job: Job): readonly MeasuredWeight[] {
   // On such a machine nothing takes up by itself, however fast it idles.
   if (machine.layout !== 'unknown' && !job.expanding.fitted && job.startClutch.place === 'none')
     say('idleHigh', -25, 'Nothing in this clutch is thrown out by its speed.', 'The machine');
-  if (release.type === 'cable') {
-    say('airInLine', -40, 'The release is by cable.', 'The machine');
-    say('fluidHot', -40, 'The release is by cable.', 'The machine');
-  }
+  const dry =
+    releasedBy(job) === 'pedal'
+      ? 'The shift pedal opens the pack.'
+      : release.type === 'cable'
+        ? 'The release is by cable.'
+        : undefined;
+  if (dry)
+    for (const cause of ['airInLine', 'fluidHot'] as const) say(cause, -40, dry, 'The machine');
+  if (!hasPack(machine.layout))
+    for (const cause of OF_A_PACK)
+      say(cause, -40, 'There is no pack of plates in this machine.', 'The machine');
   if (intake.oil === 'frictionModified')
     say('wrongOil', 35, 'The oil is friction-modified.', 'Oil at intake');
   if (intake.oil === 'wetClutch')

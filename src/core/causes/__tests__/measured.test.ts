@@ -124,9 +124,24 @@ describe('what the job says of causes', () => {
     const cable: Job = { ...single, release: { ...single.release, type: 'cable' } };
     expect(about(cable, 'airInLine')).toBe(-40);
     expect(about(cable, 'fluidHot')).toBe(-40);
+    const pedal = weighJob(demoJob('UR-0105')).find((m) => m.cause === 'airInLine');
+    expect(pedal).toMatchObject({ tenths: -40, because: 'The shift pedal opens the pack.' });
     const line: Job = { ...single, release: { ...single.release, type: 'hydraulic' } };
     expect(about(line, 'airInLine')).toBeUndefined();
     expect(about(demoJob('UR-0105'), 'shoeSpring')).toBeUndefined();
+  });
+
+  it('looks for nothing of a pack in a machine that has none', () => {
+    const belt: Job = {
+      ...single,
+      machine: { ...single.machine, layout: 'startAndBelt' },
+      startClutch: { place: 'crank' },
+    };
+    const { causes } = rankCauses({ complaints: ['creeps'], job: belt });
+    const left = causes.filter((c) => c.share > 0.02).map((c) => c.id);
+    expect(left).toEqual(expect.arrayContaining(['shoeSpring', 'idleHigh']));
+    expect(left.filter((c) => /Discs|Steels|Lift|Springs$|notches|tangs/.test(c))).toEqual([]);
+    expect(about(single, 'warpedSteels') ?? 0).toBeGreaterThan(-40);
   });
 
   it('measures notches against their limit, either way', () => {
