@@ -90,7 +90,7 @@ class Recording {
 
 beforeAll(() => {
   Object.assign(globalThis, {
-    Path2D: class {},
+    Path2D: Recording,
     document: { createElement: () => ({ getContext: () => new Recording() }) },
   });
 });
