@@ -126,6 +126,8 @@ class Keeper {
   private timer: ReturnType<typeof setTimeout> | undefined;
   /** One thing at a time: a write, or what another tab wrote. */
   private queue: Promise<void> = Promise.resolve();
+  /** Those that wait or are under way. */
+  private queued = 0;
   private reading = false;
   /** Records of a newer version lie here: nothing is written any more, and work goes on in memory. */
   private shut = false;
@@ -148,7 +150,7 @@ class Keeper {
       if (!this.reading && !this.shut) this.changed();
     });
     await this.flush();
-    if (this.store.getState().storage.status === 'opening') this.sayHowItStands();
+    if (this.store.getState().storage.status === 'opening') this.sayHowItStands(0);
     if (stored) void this.readRest();
   }
 
@@ -173,7 +175,7 @@ class Keeper {
         if (foreign.length > 0) await this.takeIn(foreign);
         foreign = await this.writeOnce();
       }
-      if (this.store.getState().storage.status !== 'opening') this.sayHowItStands();
+      if (this.store.getState().storage.status !== 'opening') this.sayHowItStands(1);
     } catch (error) {
       this.failed(error);
       if (!this.shut) this.timer ??= setTimeout(() => void this.flush(), AGAIN_MS);
@@ -245,13 +247,22 @@ class Keeper {
   }
 
   private enqueue(run: () => Promise<void>): Promise<void> {
-    this.queue = this.queue.then(run, run);
+    this.queued += 1;
+    const alone = () =>
+      run().finally(() => {
+        this.queued -= 1;
+      });
+    this.queue = this.queue.then(alone, alone);
     return this.queue;
   }
 
-  /** What was typed while something was written is waiting for its own turn. */
-  private sayHowItStands(): void {
-    this.say({ status: this.timer === undefined ? 'saved' : 'saving' });
+  /**
+   * What was typed while something was written is waiting for its own turn, or for the queue: then not all is stored.
+   * @param own writes that say this of themselves
+   */
+  private sayHowItStands(own: 0 | 1): void {
+    const rests = this.timer === undefined && this.queued <= own;
+    this.say({ status: rests ? 'saved' : 'saving' });
   }
 
   private say(status: StorageStatus): void {

@@ -184,6 +184,44 @@ describe('keeping the workshop', () => {
     }
   });
 
+  it('never says that all is stored while an edit waits behind a slow write', async () => {
+    const { raw: slow, records, kept } = memoryRecords();
+    const store = makeStore();
+    const flush = await keepWorkshop(store, records, demo);
+    const set = slow.setMany.bind(slow);
+    // Longer than typing rests: the next write is due while this one is still under way.
+    slow.setMany = async (entries) => {
+      await new Promise((resolve) => setTimeout(resolve, 400));
+      await set(entries);
+    };
+    const torque = () => {
+      const text = kept.get('job:demo-ur-0106') ?? '';
+      return (unseal(text)?.value as { engine: { peakTorque?: { value: number } } }).engine
+        .peakTorque?.value;
+    };
+    const type = (text: string) =>
+      store.dispatch(
+        jobActions.fieldTyped({
+          jobId: 'demo-ur-0106',
+          path: 'engine.peakTorque',
+          text,
+          units: {},
+        }),
+      );
+    const wrong: (number | undefined)[] = [];
+    store.subscribe(() => {
+      if (store.getState().storage.status === 'saved' && torque() !== 52) wrong.push(torque());
+    });
+    type('51');
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    type('52');
+    while (store.getState().storage.status !== 'saved')
+      await new Promise((resolve) => setTimeout(resolve, 20));
+    expect(wrong).toEqual([]);
+    expect(torque()).toBe(52);
+    await flush();
+  });
+
   it('writes nothing any more once it meets what a newer version wrote, and waits for none of it', async () => {
     const { raw: open, records, kept } = memoryRecords();
     await keepWorkshop(makeStore(), records, demo);
