@@ -21,4 +21,42 @@ describe('what can be found', () => {
     const inches = findablesOf(demoJobs(), demoShelf(), [], { length: 'in' });
     expect(inches.find((f) => f.title.startsWith('S1:'))?.title).toBe('S1: Steel 0.05 in');
   });
+
+  it('leaves out what the shelf has none of, and names springs that nobody named', () => {
+    const shelf = demoShelf();
+    const [plate] = shelf.plates;
+    const [springs] = shelf.springs;
+    if (!plate || !springs) throw new Error('an empty shelf');
+    const found = findablesOf(
+      [],
+      {
+        ...shelf,
+        plates: [
+          { ...plate, id: 'gone', count: 0 },
+          { ...plate, id: 'there', count: 1 },
+        ],
+        scrap: [],
+        springs: [{ ...springs, id: 'bare', group: { ...springs.group, name: '' } }],
+        scrapSprings: [],
+      },
+      [],
+    ).filter((f) => f.kind === 'shelf');
+    expect(found.map((f) => f.id)).toEqual(['shelf:there', 'shelf:bare']);
+    expect(found.at(-1)?.title).toBe('Springs');
+  });
+
+  it('leads to a job by its number, its machine, or its place in the archive', () => {
+    const [job] = demoJobs();
+    if (!job) throw new Error('no job');
+    const nameless = { ...job, number: '', machine: { ...job.machine, name: '' } };
+    const of = (...jobs: Parameters<typeof findablesOf>[0]) =>
+      findablesOf(jobs, demoShelf(), []).filter((f) => f.kind === 'job');
+    expect(of(job)[0]).toMatchObject({
+      title: `${job.number} ${job.machine.name}`,
+      href: `/job/${job.id}`,
+    });
+    expect(of(nameless)[0]?.title).toBe('New job');
+    expect(of({ ...job, archived: true })[0]?.about).toContain('in the archive');
+    expect(of(job)[0]?.about).not.toContain('archive');
+  });
 });
