@@ -144,6 +144,42 @@ describe('what the job says of causes', () => {
     expect(about(single, 'warpedSteels') ?? 0).toBeGreaterThan(-40);
   });
 
+  it('clears the shoes of a plain pack, and not those of a machine that has them or may have them', () => {
+    const shoes = (layout: Job['machine']['layout'], place: Job['startClutch']['place']) =>
+      about(
+        { ...single, machine: { ...single.machine, layout }, startClutch: { place } },
+        'shoeSpring',
+      );
+    expect(shoes('pack', 'none')).toBe(-40);
+    expect(shoes('pack', 'crank')).toBeUndefined();
+    expect(shoes('startAndPack', 'none')).toBeUndefined();
+    expect(shoes('unknown', 'none')).toBeUndefined();
+  });
+
+  it('measures the seat of the pushrod against its limit', () => {
+    const seat = (out: number) =>
+      about(
+        set(single, { 'inspection.seatSquareness': out, 'inspection.seatSquarenessLimit': 0.05 }),
+        'tiltedPlate',
+      );
+    expect(seat(0.06)).toBe(26);
+    expect(seat(0.05)).toBe(-12);
+    const seen = (sight: 'burnt' | 'blued' | 'tangsWorn', cause: CauseId) =>
+      about(
+        {
+          ...single,
+          pack: {
+            ...single.pack,
+            plates: single.pack.plates.map((p, i) => (i === 2 ? { ...p, seen: [sight] } : p)),
+          },
+        },
+        cause,
+      );
+    expect(seen('burnt', 'glazedDiscs')).toBe(32);
+    expect(seen('blued', 'warpedSteels')).toBe(8);
+    expect(seen('tangsWorn', 'tangsBind')).toBe(12);
+  });
+
   it('measures notches against their limit, either way', () => {
     const notched = (depth: number) =>
       about(
