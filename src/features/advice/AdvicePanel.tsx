@@ -16,6 +16,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { useJob, useJobPart } from '@/features/jobs/useJob';
 import { WhenRead } from '@/features/jobs/WhenRead';
+import { viewedStage } from '@/features/job/stages';
 import { useShelfAtHand } from '@/features/shelf/useShelf';
 import { Action } from '@/ui/Action';
 import { Words } from '@/ui/Words';
@@ -49,9 +50,10 @@ export const AdvicePanel = memo(function AdvicePanel(props: Props) {
 });
 
 function ByHand({ stage, step, title }: Place & { readonly title: string }) {
-  const params = useLocalSearchParams<{ stage?: string }>();
+  const params = useLocalSearchParams<{ stage?: string; tab?: string }>();
+  const standsAt = useJobPart((job) => job.stage);
   // Whoever is there already reads at the step itself what to do.
-  if (params.stage === stage) return null;
+  if (viewedStage(params.stage, params.tab, standsAt) === stage) return null;
   const words = `Put right at ${STAGE_NAME[stage]}`;
   return (
     <Action

@@ -36,7 +36,7 @@ import { JobFault } from './JobFault';
 import { JobMenu } from './JobMenu';
 import { EditorView, SectionView, UndoTools } from './JobSection';
 import { SidePanel } from './SidePanel';
-import { isStage } from './stages';
+import { viewedStage } from './stages';
 
 /** One job: its stages as a ridge, its pack in section beside the work on it, its live figures at the foot. */
 export function JobScreen({ id }: { readonly id: string }) {
@@ -64,7 +64,7 @@ function OpenJob() {
   const strata = useStrata();
   const wide = useWide();
   const params = useLocalSearchParams<{ stage?: string; tab?: string }>();
-  const viewed: Stage = isStage(params.stage) ? params.stage : params.tab ? 'specify' : stage;
+  const viewed = viewedStage(params.stage, params.tab, stage);
   const selection = useSelection();
   const edits = useLayerEdits(selection);
   const [whole, setWhole] = useState(false);
@@ -72,7 +72,7 @@ function OpenJob() {
   const open = useCallback((stage: string) => {
     setWhole(false);
     router.setParams({ stage, tab: undefined, step: undefined });
-  }, []);
+  }, [setWhole]);
   // Where no layer is worked on, tapping one leads to where it is.
   const toWork = !WITH_LAYERS.has(viewed);
   const { tap } = selection;
