@@ -2,11 +2,8 @@
 import { bin, ensureInstalled, run } from './lib.mjs';
 
 ensureInstalled();
-const [{ bundleWorker }, { makeDemo }] = await Promise.all([
-  import('./worker.mjs'),
-  import('./demo.mjs'),
-]);
-await Promise.all([bundleWorker(), makeDemo()]);
+const { makePublic } = await import('./public.mjs');
+await makePublic();
 process.exitCode = await run(bin('expo'), ['start', '--web', ...process.argv.slice(2)], {
   env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1' },
 });

@@ -46,11 +46,8 @@ export function exportIsStale() {
 
 export async function exportWeb() {
   // Imported late: packages may only just have been installed.
-  const [{ bundleWorker }, { makeDemo }] = await Promise.all([
-    import('./worker.mjs'),
-    import('./demo.mjs'),
-  ]);
-  await Promise.all([bundleWorker(), makeDemo()]);
+  const { makePublic } = await import('./public.mjs');
+  await makePublic();
   rmSync(nextDir, { recursive: true, force: true });
   const code = await run(bin('expo'), ['export', '-p', 'web', '--output-dir', 'dist-next'], {
     env: {

@@ -1,6 +1,5 @@
 import { layOut } from '../evaluate/layers';
 import { entry } from '../job/blank';
-import { asSpecified } from '../job/derive';
 import { fieldPath, MAX_PLATES } from '../job/fields';
 import { entryAt, withEntry } from '../job/paths';
 import type { CoilGroup, Job, LiningId, Plate } from '../job/types';
@@ -8,6 +7,7 @@ import { ofKind, ofThickness } from '../pack/edit';
 import { inTurn } from '../springs/circle';
 import { LINING_ESTIMATES } from '../torque/linings';
 import type { Mm } from '../units/quantity';
+import { freshMoves } from './freshMoves';
 
 /** A change that a builder could make. */
 export interface Move {
@@ -72,7 +72,7 @@ export function movesFor(job: Job, atHand: AtHand): Move[] {
     ...gapMoves(job),
     ...easedMoves(job),
     ...oilMoves(job),
-    ...newMoves(job),
+    ...freshMoves(job),
   ];
 }
 
@@ -376,37 +376,4 @@ function oilMoves(job: Job): Move[] {
           apply: (j) => ({ ...j, intake: { ...j.intake, oil: 'wetClutch' } }),
         },
       ];
-}
-
-/** Thinner than new by more than this, mm, a plate counts as worn. Design estimate. */
-const WORN: Mm = 0.05;
-
-/** Plates that have worn, or that a limit turns down, new in the same places: the discs, the steels, or all of both. */
-function newMoves(job: Job): Move[] {
-  const worn = layOut(job).layers.filter(
-    ({ measured, kind, thickness }) =>
-      measured && thickness !== undefined && thickness < (kind.thickness?.value ?? 0) - WORN,
-  );
-  const discs = worn.filter((l) => l.lined !== 'none').map((l) => l.plate.id);
-  const steels = worn.filter((l) => l.lined === 'none').map((l) => l.plate.id);
-  const named = (count: number, what: string) =>
-    count === 1 ? `The worn ${what} new` : `${count} worn ${what}s new`;
-  const fresh = (label: string, effort: number, ids: readonly string[]): Move => ({
-    family: 'new plates',
-    label,
-    effort,
-    // What was measured and seen belongs to the plates that go, how they lie to their places.
-    apply: (j) =>
-      withPlates(
-        j,
-        j.pack.plates.map((p) => (ids.includes(p.id) ? { ...asSpecified(p), isNew: true } : p)),
-      ),
-  });
-  return [
-    ...(discs.length > 0 ? [fresh(named(discs.length, 'disc'), 3, discs)] : []),
-    ...(steels.length > 0 ? [fresh(named(steels.length, 'steel'), 3, steels)] : []),
-    ...(discs.length > 0 && steels.length > 0
-      ? [fresh('All worn discs and steels new', 4, [...discs, ...steels])]
-      : []),
-  ];
 }

@@ -8,43 +8,48 @@ import type { Move } from './moves';
  * @example orderMoves(job).map((m) => m.effort) // [0, 0]
  */
 export function orderMoves(job: Job): Move[] {
-  const lined = new Set(job.pack.kinds.filter((k) => k.lined !== 'none').map((k) => k.id));
-  const discs = job.pack.plates.filter((p) => lined.has(p.kindId));
-  const steels = job.pack.plates.filter((p) => !lined.has(p.kindId));
-  if (discs.length === 0 || steels.length === 0) return [];
-  const laid = (label: string, first: readonly Plate[], second: readonly Plate[]): Move => {
-    const plates = inTurn(first, second, lined);
-    const out = job.pack.plates.length - plates.length;
-    const left = out === 0 ? '' : `, ${out} ${out === 1 ? 'steel' : 'steels'} left out`;
-    return {
-      family: 'order',
-      label: `${label}${left}`,
-      // Nothing is bought and nothing is changed.
-      effort: 0,
-      apply: (j) =>
-        plates.every((p, i) => p === job.pack.plates[i])
-          ? undefined
-          : { ...j, pack: { ...j.pack, plates } },
-    };
-  };
   return [
-    laid('Discs and steels laid in turn, a disc at the floor', discs, steels),
-    laid('Discs and steels laid in turn, a steel at the floor', steels, discs),
-  ];
+    laid(job, 'Discs and steels laid in turn, a disc at the floor', 'disc'),
+    laid(job, 'Discs and steels laid in turn, a steel at the floor', 'steel'),
+  ].flatMap((move) => move ?? []);
 }
 
-/** One of each in turn; of what is over, discs lie together at the end, and steels don't lie at all. */
-function inTurn(
-  first: readonly Plate[],
-  second: readonly Plate[],
-  lined: ReadonlySet<string>,
-): readonly Plate[] {
+type Sort = 'disc' | 'steel';
+
+function laid(job: Job, label: string, first: Sort): Move | undefined {
+  const plates = inTurn(job, first);
+  if (!plates) return undefined;
+  const out = job.pack.plates.length - plates.length;
+  const left = out === 0 ? '' : `, ${out} ${out === 1 ? 'steel' : 'steels'} left out`;
+  return {
+    family: 'order',
+    label: `${label}${left}`,
+    // Nothing is bought and nothing is changed.
+    effort: 0,
+    apply: (j) => {
+      // The plates as they are then: another move may have come before.
+      const next = inTurn(j, first);
+      return !next || next.every((p, i) => p === j.pack.plates[i])
+        ? undefined
+        : { ...j, pack: { ...j.pack, plates: next } };
+    },
+  };
+}
+
+/**
+ * One of each in turn; of what is over, discs lie together at the end, and steels don't lie at all. Nothing where there are
+ * not both.
+ */
+function inTurn({ pack }: Job, first: Sort): readonly Plate[] | undefined {
+  const lined = new Set(pack.kinds.filter((k) => k.lined !== 'none').map((k) => k.id));
+  const isSteel = (plate: Plate | undefined) => plate !== undefined && !lined.has(plate.kindId);
+  const steels = pack.plates.filter(isSteel);
+  const discs = pack.plates.filter((p) => !isSteel(p));
+  if (discs.length === 0 || steels.length === 0) return undefined;
+  const [one, other] = first === 'disc' ? [discs, steels] : [steels, discs];
   const plates: Plate[] = [];
-  for (let i = 0; i < Math.max(first.length, second.length); i++)
-    for (const plate of [first[i], second[i]]) {
-      const last = plates.at(-1);
-      const isSteel = plate && !lined.has(plate.kindId);
-      if (plate && !(isSteel && last && !lined.has(last.kindId))) plates.push(plate);
-    }
+  for (let i = 0; i < Math.max(one.length, other.length); i++)
+    for (const plate of [one[i], other[i]])
+      if (plate && !(isSteel(plate) && isSteel(plates.at(-1)))) plates.push(plate);
   return plates;
 }

@@ -28,8 +28,8 @@ export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[]
   for (const v of evaluation.verdicts) {
     const bad = v.state === 'stop';
     const fine = v.state === 'good';
-    if (v.id === 'wear' && bad) say('wornDiscs', 32, v.title, 'Measured wear');
-    if (v.id === 'wear' && fine) say('wornDiscs', -12, v.title, 'Measured wear');
+    if (v.id === 'wear' && (bad || fine))
+      say('wornDiscs', bad ? 32 : -12, v.title, 'Measured wear');
     if (v.id === 'stack' && bad) {
       const low = v.title.includes('low');
       say('stackLow', low ? 28 : -20, v.title, 'Stack height');

@@ -2,14 +2,11 @@ import type { PackLayer } from '../evaluate/layers';
 import { layOut } from '../evaluate/layers';
 import type { Sentence } from '../evaluate/sentence';
 import { count, length, say } from '../evaluate/sentence';
-import { fieldPath } from '../job/fields';
 import { entryAt } from '../job/paths';
 import type { Job } from '../job/types';
-import type { Fastener, FastenerRole, Lock } from '../job/work';
 import { GAP_READ } from '../springs/loose';
 import { minutesText, soakOf } from './soak';
-import { bothTorques, usualFasteners } from './fasteners';
-import { crissCross, torqueStages } from './boltCircle';
+import { circleLines, fastenersOf, tighten, unlistedLines } from './fastenerLines';
 import type { School, SheetLine } from './line';
 
 /**
@@ -63,127 +60,6 @@ function soakLines(job: Job): SheetLine[] {
       fields: ['build.soakPlan', 'build.soakLeast'],
       tool: 'soak',
     },
-  ];
-}
-
-/** What a fastener's line says of its lock. */
-function lockWords(lock: Lock, grade: string): string {
-  switch (lock) {
-    case 'threadlocker':
-      return `threadlocker${grade ? ` ${grade}` : ' of the grade the manual names'} on clean, oil-free threads`;
-    case 'lockWasher':
-      return 'new lock washer';
-    case 'selfLocking':
-      return 'new self-locking nut where the manual asks for one';
-    case 'none':
-      return '';
-  }
-}
-
-const fastenersOf = (job: Job, role: FastenerRole) =>
-  job.build.fasteners.filter((f) => f.role === role);
-
-/**
- * The line of fasteners that nobody has listed: they are there all the same, and a sheet that says nothing of them leaves them
- * loose. Nothing where some of that role are listed.
- * @example unlistedLines({ ...job, build: { ...job.build, fasteners: [] } }, 'hubNut', 'Hub').length // 1
- */
-export function unlistedLines(
-  job: Job,
-  role: FastenerRole,
-  section: string,
-  extra: Partial<SheetLine> = {},
-): SheetLine[] {
-  if (fastenersOf(job, role).length > 0) return [];
-  return usualFasteners(job, () => role)
-    .filter((f) => f.role === role)
-    .map(({ name, lock, grade }) => {
-      const words = lockWords(lock, grade);
-      const how =
-        role === 'hubNut'
-          ? 'to the manual’s torque'
-          : 'all in finger tight, then criss-cross in stages to the manual’s torque';
-      return {
-        key: `unlisted:${role}`,
-        section,
-        text: [`${name} ${how}${words ? `; ${words}` : ''}`],
-        watch: 'List it at Build with its torque: then it stands here in both units.',
-        ...extra,
-      };
-    });
-}
-
-function torqueWords(f: Fastener): string {
-  return f.torque ? `to ${bothTorques(f.torque)}` : 'to the manual’s torque (not entered yet)';
-}
-
-/** One line to a torque, where no circle needs stages. */
-function tighten(f: Fastener, section: string, extra: Partial<SheetLine> = {}): SheetLine {
-  const lock = lockWords(f.lock, f.grade);
-  return {
-    key: `fastener:${f.id}`,
-    section,
-    text: [`${f.name || 'Fastener'} ${torqueWords(f)}${lock ? `; ${lock}` : ''}`],
-    fields: [
-      fieldPath('build.fasteners.*.torque', f.id),
-      fieldPath('build.fasteners.*.applied', f.id),
-    ],
-    fastenerId: f.id,
-    ...extra,
-  };
-}
-
-/**
- * A circle: finger tight, then criss-cross in stages to torque.
- * @example circleLines({ id: 'f', name: 'Cover bolts', role: 'cover', lock: 'none', grade: '', count: entry(9), torque: entry(10) }, 2, 'Cover').length // 3
- */
-export function circleLines(f: Fastener, stages: number, section: string): SheetLine[] {
-  const n = f.count?.value ?? 0;
-  const name = f.name || 'Bolts';
-  const lock = lockWords(f.lock, f.grade);
-  const start: SheetLine = {
-    key: `finger:${f.id}`,
-    section,
-    text: [
-      `${name}: all in finger tight, by the lengths and places noted${lock ? `; ${lock}` : ''}`,
-    ],
-    watch: 'A bolt of the old set that is taller than this set’s own fouls the cover.',
-    fastenerId: f.id,
-  };
-  if (n < 3) return [start, tighten(f, section)];
-  const steps = f.torque
-    ? torqueStages(f.torque.value, stages).map((value, i) =>
-        i === stages - 1 && f.torque ? bothTorques(f.torque) : bothTorques({ value }, {}, f.torque),
-      )
-    : Array.from({ length: stages }, (_, i) => `stage ${i + 1} of the manual’s torque`);
-  return [
-    start,
-    ...steps.map((step, i): SheetLine => {
-      const last = i === steps.length - 1;
-      return {
-        key: `stage:${f.id}:${i + 1}`,
-        section,
-        text: [
-          `${name}, stage ${i + 1} of ${steps.length}: ${f.torque ? `to ${step}` : step}, criss-cross`,
-        ],
-        ...(i === 0
-          ? {
-              tool: 'circle' as const,
-              watch: `Bolts counted clockwise from the first: ${crissCross(n).join(', ')}.`,
-            }
-          : {}),
-        ...(last
-          ? {
-              fields: [
-                fieldPath('build.fasteners.*.torque', f.id),
-                fieldPath('build.fasteners.*.applied', f.id),
-              ],
-              watch: 'The same order again. Uneven bolts tilt the plate.',
-            }
-          : {}),
-        fastenerId: f.id,
-      };
-    }),
   ];
 }
 

@@ -1,7 +1,7 @@
 import type { Job } from '../job/types';
 import { gainReadings } from '../setting/plans';
 import { releasedBy } from '../release/way';
-import { circleLines, unlistedLines } from './buildLines';
+import { circleLines, fastenersOf, unlistedLines } from './fastenerLines';
 import type { School, SheetLine } from './line';
 
 const OIL: School = {
@@ -36,9 +36,7 @@ export function proveLines(job: Job): SheetLine[] {
       text: ['Cover faces clean, gasket and O-rings whole and new where disturbed, dowels in'],
       watch: 'A damaged O-ring is not used again.',
     },
-    ...job.build.fasteners
-      .filter((f) => f.role === 'cover')
-      .flatMap((f) => circleLines(f, job.build.stages, 'On the stand')),
+    ...fastenersOf(job, 'cover').flatMap((f) => circleLines(f, job.build.stages, 'On the stand')),
     ...unlistedLines(job, 'cover', 'On the stand'),
     {
       key: 'oil',

@@ -148,15 +148,16 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
  */
 function useSentTo(sections: readonly StepSection[]): string | undefined {
   const { step: wanted } = useLocalSearchParams<{ step?: string }>();
-  const section = sections.find((s) => s.steps.some(({ line }) => line.tool === wanted));
-  const key = section?.steps.find(({ line }) => line.tool === wanted)?.line.key;
+  const isWanted = ({ line }: SheetStep) => wanted !== undefined && line.tool === wanted;
+  const section = sections.find((s) => s.steps.some(isWanted));
+  const key = section?.steps.find(isWanted)?.line.key;
   useEffect(() => {
-    if (wanted === undefined || key === undefined) return;
+    if (key === undefined) return;
     document
       .querySelector(`[data-testid="step-${CSS.escape(key)}"]`)
       ?.scrollIntoView({ block: 'center' });
-  }, [wanted, key]);
-  return wanted === undefined ? undefined : section?.name;
+  }, [key]);
+  return section?.name;
 }
 
 /** What the bench can do without counts only once it is done. */

@@ -6,7 +6,7 @@ import { blankCoilGroup, blankJob, entry } from '../../job/blank';
 import { withEntry } from '../../job/paths';
 import type { Job, Plate } from '../../job/types';
 import { advise } from '../advise';
-import { movedTo } from '../../pack/edit';
+import { movedTo, ofThickness } from '../../pack/edit';
 import { creepMoves } from '../creepMoves';
 import { COMMON_STEELS, movesFor } from '../moves';
 import { orderMoves } from '../orderMoves';
@@ -270,6 +270,12 @@ describe('advice', () => {
     expect(first?.job.pack.plates.map((p) => p.id)).toEqual(plates.map((p) => p.id));
     // What lies in turn already is not laid so again.
     expect(orderMoves(softened)[0]?.apply(softened)).toBeUndefined();
+
+    // What another move has changed before it stays changed.
+    const thicker = ofThickness(mixed, [plates[1]?.id ?? ''], 1.6, () => 'other');
+    const both = orderMoves(mixed)[0]?.apply(thicker);
+    expect(both?.pack.plates.map((p) => p.id)).toEqual(plates.map((p) => p.id));
+    expect(both?.pack.plates[1]?.kindId).toBe('other');
 
     // A steel against a floor that turns with the basket.
     const turned: Job = {

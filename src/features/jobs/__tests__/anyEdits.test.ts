@@ -169,9 +169,9 @@ const work = fc.array(deeds, { minLength: 1, maxLength: 30 });
 describe('whatever is done to a job', () => {
   it('it stays within its limits, can be evaluated, and its file gives it back', () => {
     fc.assert(
-      fc.property(begun, work, (job, todo) => {
+      fc.property(begun, work, (job, sequence) => {
         const { store, now, drafts } = opened(job);
-        for (const deed of todo) deed(store.dispatch, now());
+        for (const deed of sequence) deed(store.dispatch, now());
         const { pack, springs } = now();
         expect(pack.kinds.length).toBeLessThanOrEqual(MAX_KINDS);
         expect(pack.plates.length).toBeLessThanOrEqual(MAX_PLATES);
@@ -201,9 +201,9 @@ describe('whatever is done to a job', () => {
 
   it('every step of it can be taken back, and done again', () => {
     fc.assert(
-      fc.property(begun, work, (job, todo) => {
+      fc.property(begun, work, (job, sequence) => {
         const { store, now, drafts } = opened(job);
-        for (const deed of todo) deed(store.dispatch, now());
+        for (const deed of sequence) deed(store.dispatch, now());
         const [after, left] = [now(), drafts()];
         const steps = store.getState().jobs.history?.past.length ?? 0;
         for (let i = 0; i < steps; i++) store.dispatch(undone());

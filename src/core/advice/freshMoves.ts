@@ -1,0 +1,46 @@
+import { layOut } from '../evaluate/layers';
+import { asSpecified } from '../job/derive';
+import type { Job } from '../job/types';
+import type { Mm } from '../units/quantity';
+import type { Move } from './moves';
+
+/** Thinner than new by more than this, mm, a plate counts as worn. Design estimate. */
+const WORN: Mm = 0.05;
+
+/**
+ * Plates that have worn, new in the same places: the discs, the steels, or all of both. Never throws.
+ * Source: workshop practice; `docs/mechanics.md`, advice.
+ * @example freshMoves(half).map((m) => m.label) // ["8 worn discs new"]
+ */
+export function freshMoves(job: Job): Move[] {
+  const worn = layOut(job).layers.filter(
+    ({ measured, kind, thickness }) =>
+      measured && thickness !== undefined && thickness < (kind.thickness?.value ?? 0) - WORN,
+  );
+  const discs = worn.filter((l) => l.lined !== 'none').map((l) => l.plate.id);
+  const steels = worn.filter((l) => l.lined === 'none').map((l) => l.plate.id);
+  const named = (count: number, what: string) =>
+    count === 1 ? `The worn ${what} new` : `${count} worn ${what}s new`;
+  const fresh = (label: string, effort: number, ids: readonly string[]): Move => ({
+    family: 'new plates',
+    label,
+    effort,
+    // What was measured and seen belongs to the plates that go, how they lie to their places.
+    apply: (j) => ({
+      ...j,
+      pack: {
+        ...j.pack,
+        plates: j.pack.plates.map((p) =>
+          ids.includes(p.id) ? { ...asSpecified(p), isNew: true } : p,
+        ),
+      },
+    }),
+  });
+  return [
+    ...(discs.length > 0 ? [fresh(named(discs.length, 'disc'), 3, discs)] : []),
+    ...(steels.length > 0 ? [fresh(named(steels.length, 'steel'), 3, steels)] : []),
+    ...(discs.length > 0 && steels.length > 0
+      ? [fresh('All worn discs and steels new', 4, [...discs, ...steels])]
+      : []),
+  ];
+}
