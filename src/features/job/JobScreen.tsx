@@ -69,10 +69,13 @@ function OpenJob() {
   const edits = useLayerEdits(selection);
   const [whole, setWhole] = useState(false);
   const [size, onLayout] = useSize();
-  const open = useCallback((stage: string) => {
-    setWhole(false);
-    router.setParams({ stage, tab: undefined, step: undefined });
-  }, [setWhole]);
+  const open = useCallback(
+    (stage: string) => {
+      setWhole(false);
+      router.setParams({ stage, tab: undefined, step: undefined });
+    },
+    [setWhole],
+  );
   // Where no layer is worked on, tapping one leads to where it is.
   const toWork = !WITH_LAYERS.has(viewed);
   const { tap } = selection;
