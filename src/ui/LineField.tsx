@@ -1,9 +1,8 @@
 import { useId } from 'react';
 import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
 
+import { InputBox } from './InputBox';
 import { goToNextField } from './nextField';
-import { FONT, useStrata } from './theme';
 import { Words } from './Words';
 
 interface Props {
@@ -27,16 +26,13 @@ export function LineField({
   alone = false,
   autoFocus = false,
 }: Props) {
-  const strata = useStrata();
   const id = useId();
   return (
     <View style={{ gap: 4 }}>
       <Words soft size={15} nativeID={id}>
         {label}
       </Words>
-      <TextInput
-        mode="outlined"
-        dense
+      <InputBox
         aria-labelledby={id}
         value={value}
         onChangeText={onChangeText}
@@ -46,9 +42,7 @@ export function LineField({
         {...(multiline || alone
           ? {}
           : { onSubmitEditing: goToNextField, blurOnSubmit: false, enterKeyHint: 'next' })}
-        outlineColor={strata.line}
-        style={{ minHeight: multiline ? 120 : 48, backgroundColor: strata.raised }}
-        contentStyle={{ fontFamily: FONT.text, fontSize: 16 }}
+        style={multiline && MULTILINE}
       />
       <View aria-live="polite">
         {value.length >= maxLength ? (
@@ -60,3 +54,5 @@ export function LineField({
     </View>
   );
 }
+
+const MULTILINE = { minHeight: 120, paddingVertical: 12 } as const;

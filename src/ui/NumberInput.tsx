@@ -1,7 +1,7 @@
 import { createElement, useState } from 'react';
-import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
+import { StyleSheet, View } from 'react-native';
 
+import { InputBox } from './InputBox';
 import { goToNextField } from './nextField';
 import { FONT, useStrata } from './theme';
 import { Digits } from './Words';
@@ -39,6 +39,11 @@ function focusAnew(): void {
   requestAnimationFrame(() => field.focus());
 }
 
+const styles = StyleSheet.create({
+  number: { height: 48, fontFamily: FONT.mono, fontSize: 18 },
+  unit: { position: 'absolute', right: 14, top: 14, pointerEvents: 'none' },
+});
+
 const KEY = { position: 'absolute', right: 2, top: 2, height: 44, width: 44 } as const;
 
 /**
@@ -66,9 +71,7 @@ export function NumberInput({
   const keys = focused && !whole && byThumb();
   return (
     <View>
-      <TextInput
-        mode="outlined"
-        dense
+      <InputBox
         {...(spoken ? { 'aria-label': name } : { 'aria-labelledby': labelledBy })}
         aria-describedby={describedBy}
         aria-invalid={wrong}
@@ -89,14 +92,11 @@ export function NumberInput({
         autoCorrect={false}
         autoCapitalize="none"
         maxLength={400}
-        error={wrong}
-        outlineColor={strata.line}
-        style={{ height: 48, backgroundColor: strata.raised }}
-        contentStyle={{
-          fontFamily: FONT.mono,
-          fontSize: 18,
-          paddingRight: keys ? 46 : unit === '' ? 12 : 22 + 9 * unit.length,
-        }}
+        wrong={wrong}
+        style={[
+          styles.number,
+          { paddingRight: keys ? 46 : unit === '' ? 12 : 22 + 9 * unit.length },
+        ]}
       />
       {keys ? (
         createElement(
@@ -123,8 +123,7 @@ export function NumberInput({
           letters ? '123' : 'abc',
         )
       ) : unit === '' ? null : (
-        // Paper shows a unit of its own only once something is typed; it is needed before.
-        <View style={{ position: 'absolute', right: 14, top: 14, pointerEvents: 'none' }}>
+        <View style={styles.unit}>
           <Digits soft size={15}>
             {unit}
           </Digits>
