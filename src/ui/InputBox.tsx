@@ -61,15 +61,17 @@ function boxStyle(
   const key = `${color}|${raised}|${line}|${focused}`;
   const known = STYLES.get(key);
   if (known) return known;
-  const { box } = StyleSheet.create({
+  const { box } = StyleSheet.create<{ box: TextStyle }>({
     box: {
       minHeight: 48,
       borderWidth: 1,
       borderColor: line,
       borderRadius: 2,
-      // Thicker, and what is inside stays where it is.
-      boxShadow: focused ? `inset 0 0 0 1px ${line}` : 'none',
-      outlineWidth: 0,
+      // Thicker over the border, so that what is inside stays where it is.
+      outlineStyle: 'solid',
+      outlineColor: line,
+      outlineWidth: focused ? 2 : 0,
+      outlineOffset: -2,
       paddingHorizontal: 16,
       backgroundColor: raised,
       color,

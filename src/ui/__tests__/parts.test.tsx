@@ -3,6 +3,7 @@ import { PaperProvider } from 'react-native-paper';
 
 import { Choice } from '../Choice';
 import { Formula } from '../Formula';
+import { InputBox } from '../InputBox';
 import { RidgeLine } from '../Ridge';
 import { StateMark } from '../StateMark';
 import { limestone } from '../theme';
@@ -33,6 +34,31 @@ describe('shared parts', () => {
     );
     fireEvent.click(screen.getByRole('radio', { name: 'Steel' }));
     expect(onChange).toHaveBeenCalledWith('b');
+  });
+
+  it('outline what is typed into by whether it has the focus and whether it is wrong', () => {
+    const box = (props: object) => <InputBox aria-label="Lift" value="1.7" {...props} />;
+    const outline = () => {
+      const { outlineColor, outlineWidth } = getComputedStyle(screen.getByRole('textbox'));
+      return `${outlineWidth} ${outlineColor}`;
+    };
+    const onFocus = jest.fn();
+    const { rerender } = show(box({ onFocus }));
+    const at = (props: object) =>
+      rerender(<PaperProvider theme={limestone}>{box(props)}</PaperProvider>);
+    expect(outline()).toMatch(/^0/);
+    fireEvent.focus(screen.getByRole('textbox'));
+    expect(onFocus).toHaveBeenCalledTimes(1);
+    const inFocus = outline();
+    expect(inFocus).toMatch(/^2px/);
+    at({ wrong: true });
+    expect(outline()).toMatch(/^2px/);
+    expect(outline()).not.toBe(inFocus);
+    fireEvent.blur(screen.getByRole('textbox'));
+    expect(outline()).toMatch(/^0/);
+    const ink = getComputedStyle(screen.getByRole('textbox')).color;
+    at({ editable: false });
+    expect(getComputedStyle(screen.getByRole('textbox')).color).not.toBe(ink);
   });
 
   it('set what follows an underscore low, without the underscore', () => {
