@@ -1,6 +1,7 @@
 import type { FieldPath } from '../job/fields';
 import { fieldPath } from '../job/fields';
 import type { Job } from '../job/types';
+import { discsGrew, meterRanBack } from '../life/returns';
 import { judderWithoutRoom } from './conditionVerdicts';
 import type { State } from './figure';
 import type { PackLayout } from './layers';
@@ -133,6 +134,8 @@ export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Proble
     ...inWrongSlot(layout),
     ...turnedAgainst(layout),
     ...springsAtTheirEnd(job, sheet),
+    ...meterRanBack(job),
+    ...discsGrew(job),
   ];
 }
 

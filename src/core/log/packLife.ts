@@ -4,6 +4,7 @@ import type { Job } from '../job/types';
 import type { MeterSpec, Run } from '../life/meter';
 import { meterOf, runRead } from '../life/meter';
 import type { LimitForecast, WearLine, WearPoint } from '../life/wear';
+import { GROWN, meterRanBack } from '../life/returns';
 import { fitWear, forecastLimits } from '../life/wear';
 import type { Mm } from '../units/quantity';
 
@@ -18,6 +19,8 @@ export interface DiscLife {
   readonly plateId: string;
   readonly name: string;
   readonly points: readonly LifePoint[];
+  /** Reading of the meter at which it was thicker than before, and so is another disc: what was read until then is not its wear. */
+  readonly otherFrom?: Run;
   readonly line?: WearLine;
   /** Wear against new at which the disc is too thin. */
   readonly limit?: Mm;
@@ -57,6 +60,8 @@ const NO_SLOPE = 'Nothing can be foreseen: the readings show no wear between the
 const FROM_NEW =
   'One reading: the rate is taken from new, as if these discs had been in from the first.';
 const TWO_DATES = 'Two dates: a line without an interval. A third shows how far it may be off.';
+const RAN_BACK =
+  'The meter stood higher at an earlier date: until that is put right no day is foreseen, and the rest is doubtful.';
 
 /**
  * Wear of a pack over what the machine has run, as it went in and at each return, with the limit that will be met first.
@@ -71,31 +76,49 @@ export function packLife(job: Job): PackLife {
   const meter = meterOf(job);
   const dates = datesOf(job);
   const discs = discLives(job, dates, meter);
-  const points = dates.flatMap((d) => {
-    const read = discs.flatMap((disc) =>
-      disc.points.filter((p) => p.date === d.date && p.run === d.run),
-    );
-    if (read.length === 0) return [];
-    const mean = read.reduce((s, p) => s + p.wear, 0) / read.length;
-    return [{ date: d.date, run: d.run, wear: mean * discs.length }];
-  });
-  const line = lineOf(points, meter);
+  const all = packPoints(dates, discs);
+  // The pack is another from where one of its discs is.
+  const from = Math.max(0, ...discs.flatMap((d) => d.otherFrom ?? []));
+  const points = all.filter((p) => p.run >= from);
+  const line = lineOf(points, meter, from > 0);
   const pack = { points, ...(line ? { line } : {}) };
-  const perWeek = paceOf(points);
+  const ranBack = meterRanBack(job).length > 0;
+  const perWeek = ranBack ? undefined : paceOf(all);
   const base = { meter, discs, pack, ...(perWeek === undefined ? {} : { perWeek }) };
-  if (points.length === 0) return { ...base, foreseen: [], caution: NOTHING_READ };
+  const says = (caution?: string) => {
+    const words = [others(discs), ranBack ? RAN_BACK : '', caution ?? ''].filter((w) => w !== '');
+    return words.length > 0 ? { caution: words.join(' ') } : {};
+  };
   const last = points.at(-1);
-  if (!line || !last) return { ...base, foreseen: [], caution: ONE_DATE };
-  if (!(line.slope > 0)) return { ...base, foreseen: [], caution: NO_SLOPE };
-  const foreseen = [
-    ...packLimits(job, points[0]?.wear ?? 0, line, meter),
-    ...firstDisc(discs, meter),
-  ]
+  if (!last) return { ...base, foreseen: [], ...says(NOTHING_READ) };
+  if (!line) return { ...base, foreseen: [], ...says(ONE_DATE) };
+  if (!(line.slope > 0)) return { ...base, foreseen: [], ...says(NO_SLOPE) };
+  const foreseen = [...packLimits(job, all[0]?.wear ?? 0, line, meter), ...firstDisc(discs, meter)]
     .sort((a, b) => a.run - b.run)
     .map((f) => dated(f, last, perWeek));
-  const caution =
+  const basis =
     line.basis === 'new' ? FROM_NEW : line.deviation === undefined ? TWO_DATES : undefined;
-  return { ...base, foreseen, ...(caution ? { caution } : {}) };
+  return { ...base, foreseen, ...says(basis) };
+}
+
+/** Wear of the whole pack at each date: the mean of the discs that were read, times the discs in the pack. */
+const packPoints = (dates: readonly Reading[], discs: readonly DiscLife[]): readonly LifePoint[] =>
+  dates.flatMap(({ date, run }) => {
+    const read = discs.flatMap((d) => d.points.filter((p) => p.date === date && p.run === run));
+    if (read.length === 0) return [];
+    const mean = read.reduce((s, p) => s + p.wear, 0) / read.length;
+    return [{ date, run, wear: mean * discs.length }];
+  });
+
+/** Which discs are no longer those that went in; empty where all are. */
+function others(discs: readonly DiscLife[]): string {
+  const names = discs.filter((d) => d.otherFrom !== undefined).map((d) => d.name);
+  if (names.length === 0) return '';
+  const [who, was] =
+    names.length === 1
+      ? [names[0]?.replace(/^d/, 'D') ?? '', 'was']
+      : [names.length === discs.length ? 'All discs' : `${names.length} discs`, 'were'];
+  return `${who} ${was} thicker at a later return than before: what was read until then is not counted. ${names.length === 1 ? 'It is another disc' : 'They are other discs'}, or a reading is wrong.`;
 }
 
 interface Reading {
@@ -149,26 +172,42 @@ function discLives(job: Job, dates: readonly Reading[], meter: MeterSpec): reado
         const now = read.get(l.plate.id);
         return now === undefined ? [] : [{ date, run, wear: asNew - now }];
       });
-      const line = lineOf(points, meter);
+      const otherFrom = points.findLast((p, n) => grew(points[n - 1], p))?.run;
+      const line = lineOf(
+        points.filter((p) => p.run >= (otherFrom ?? 0)),
+        meter,
+        otherFrom !== undefined,
+      );
       const least = l.kind.minThickness?.value;
       return {
         plateId: l.plate.id,
         name: `disc ${i + 1}`,
         points,
+        ...(otherFrom === undefined ? {} : { otherFrom }),
         ...(line ? { line } : {}),
         ...(least === undefined ? {} : { limit: asNew - least }),
       };
     });
 }
 
-/** The line through some points; from new where there is but one after some running, and none where nothing can be drawn. */
-function lineOf(points: readonly LifePoint[], { least }: MeterSpec): WearLine | undefined {
+const grew = (before: LifePoint | undefined, now: LifePoint): boolean =>
+  before !== undefined && before.wear - now.wear > GROWN;
+
+/**
+ * The line through some points; from new where there is but one after some running, and none where nothing can be drawn.
+ * @param others the points are of discs that came later: how long those have run is not known from one date
+ */
+function lineOf(
+  points: readonly LifePoint[],
+  { least }: MeterSpec,
+  others: boolean,
+): WearLine | undefined {
   const first = points[0];
   const last = points.at(-1);
   if (!first || !last) return undefined;
   // A single date says something only of discs that are worn already.
   const oneDate = last.run - first.run < least;
-  if (oneDate && (last.run < least || last.wear < LEAST_WEAR)) return undefined;
+  if (oneDate && (others || last.run < least || last.wear < LEAST_WEAR)) return undefined;
   return fitWear(oneDate ? [last] : points);
 }
 

@@ -64,6 +64,57 @@ describe('the life of a pack', () => {
     expect(33.93 - wornSince).toBeCloseTo(33.5, 6);
   });
 
+  it('starts anew from where discs are others, and says so', () => {
+    const twice = worn([
+      [230, '2026-05-01', 0.05],
+      [260, '2026-06-01', 0.14],
+      // New ones went in, without a job of their own.
+      [280, '2026-07-01', 0],
+      [300, '2026-08-01', 0.06],
+      [320, '2026-09-01', 0.12],
+    ]);
+    const { pack, discs, foreseen, caution, perWeek } = packLife(twice);
+    expect(pack.points.map((p) => p.run)).toEqual([280, 300, 320]);
+    expect(pack.line?.slope).toBeCloseTo(0.003 * discs.length, 9);
+    expect(discs.every((d) => d.otherFrom === 280)).toBe(true);
+    expect(discs[0]?.line?.slope).toBeCloseTo(0.003, 9);
+    expect(foreseen.length).toBeGreaterThan(0);
+    expect(caution).toMatch(
+      /^All discs were thicker at a later return.*others? discs, or a reading/,
+    );
+    // The machine's pace is that of its meter, whatever discs are in it.
+    expect(perWeek).toBeCloseTo(packLife(worn([[320, '2026-09-01', 0.1]])).perWeek ?? NaN, 9);
+  });
+
+  it('names the one disc that is another, and foresees nothing from its first date', () => {
+    const two = worn([
+      [230, '2026-05-01', 0.05],
+      [260, '2026-06-01', 0.14],
+    ]);
+    const [v0, v1] = two.visits;
+    const id = packLife(two).discs[2]?.plateId ?? '';
+    if (!v0 || !v1) throw new Error('two returns');
+    const one = { ...two, visits: [v0, { ...v1, readings: { ...v1.readings, [id]: entry(3) } }] };
+    const { caution, foreseen, discs } = packLife(one);
+    expect(caution).toMatch(
+      /^Disc 3 was thicker at a later return.*Nothing can be foreseen from one/s,
+    );
+    expect(foreseen).toEqual([]);
+    expect(discs.filter((d) => d.line === undefined).map((d) => d.name)).toEqual(['disc 3']);
+  });
+
+  it('foresees no day while the meter is said to have run back', () => {
+    const { caution, perWeek, foreseen } = packLife(
+      worn([
+        [240, '2026-09-01', 0.05],
+        [260, '2026-05-01', 0.1],
+      ]),
+    );
+    expect(caution).toMatch(/^The meter stood higher at an earlier date/);
+    expect(perWeek).toBeUndefined();
+    expect(foreseen.every((f) => f.date === undefined)).toBe(true);
+  });
+
   it('says why nothing can be foreseen, or how little it rests on', () => {
     expect(
       packLife({ ...without(0), intake: { ...job.intake, hours: undefined } }).caution,

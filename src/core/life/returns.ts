@@ -1,0 +1,66 @@
+import type { Problem } from '../evaluate/problems';
+import { length, say } from '../evaluate/sentence';
+import { fieldPath } from '../job/fields';
+import type { Job, Visit } from '../job/types';
+import type { Mm } from '../units/quantity';
+import { meterOf, runRead } from './meter';
+
+/** No lining swells by more than this in oil, and no micrometer errs by it, mm. Design estimate. */
+export const GROWN: Mm = 0.05;
+
+const byDate = ({ visits }: Job): readonly Visit[] =>
+  visits.length < 2 ? visits : [...visits].sort((a, b) => a.date.localeCompare(b.date));
+
+/**
+ * Returns at which the meter stood lower than at an earlier date. Never throws.
+ * @param job the record; the meter at intake comes before all returns
+ * Source: a meter counts up.
+ * @example meterRanBack(job) // []
+ */
+export function meterRanBack(job: Job): Problem[] {
+  const { meter, quantity } = meterOf(job);
+  let most = runRead(job, job.intake)?.value;
+  return byDate(job).flatMap((visit): Problem[] => {
+    const run = runRead(job, visit)?.value;
+    if (run === undefined) return [];
+    const before = most;
+    most = Math.max(run, before ?? run);
+    if (before === undefined || run >= before) return [];
+    return [
+      {
+        path: fieldPath(`visits.*.${meter}`, visit.id),
+        state: 'watch',
+        sentence: say`The meter stood at ${{ value: before, quantity, decimals: 0 }} before: one of the two is wrong, or the meter is another.`,
+      },
+    ];
+  });
+}
+
+/**
+ * Readings of a disc at a return that is thicker than it was before. Never throws.
+ * @param job the record; readings of plates as the pack went in come before all returns
+ * Source: wear takes away.
+ * @example discsGrew(job) // []
+ */
+export function discsGrew(job: Job): Problem[] {
+  if (job.visits.length === 0) return [];
+  const last = new Map<string, Mm>();
+  for (const { id, readings = {} } of job.pack.plates) {
+    const all = Object.values(readings);
+    if (all.length > 0) last.set(id, Math.min(...all.map((r) => r.value)));
+  }
+  return byDate(job).flatMap((visit) =>
+    Object.entries(visit.readings).flatMap(([plateId, { value }]): Problem[] => {
+      const before = last.get(plateId);
+      last.set(plateId, value);
+      if (before === undefined || value - before <= GROWN) return [];
+      return [
+        {
+          path: fieldPath('visits.*.readings.*', visit.id, plateId),
+          state: 'watch',
+          sentence: say`It had ${length(before)} before, and no disc grows: one of the two is wrong, or this is another disc.`,
+        },
+      ];
+    }),
+  );
+}
