@@ -35,7 +35,7 @@ test('the log names the first limit as the core does, and a return that is added
   // A slip of the finger is told at its field, and by what is foreseen, before anybody plans by it.
   await hours.fill('30');
   await expect(page.getByText(/^The meter stood at 278\sh before/)).toBeVisible();
-  await expect(page.getByText(/until that is put right no day is foreseen/)).toBeVisible();
+  await expect(page.getByText(/^Nothing is foreseen: the meter stood higher/)).toBeVisible();
   await hours.fill('300');
   await expect(page.getByText(/^The meter stood/)).toHaveCount(0);
   await workshop.stored();

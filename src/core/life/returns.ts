@@ -30,7 +30,7 @@ export function meterRanBack(job: Job): Problem[] {
       {
         path: fieldPath(`visits.*.${meter}`, visit.id),
         state: 'watch',
-        sentence: say`The meter stood at ${{ value: before, quantity, decimals: 0 }} before: one of the two is wrong, or the meter is another.`,
+        sentence: say`The meter stood at ${{ value: before, quantity, decimals: 0 }} before: one of the two is wrong. If the meter is another, enter what the machine has run in all.`,
       },
     ];
   });

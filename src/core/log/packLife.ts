@@ -61,7 +61,7 @@ const FROM_NEW =
   'One reading: the rate is taken from new, as if these discs had been in from the first.';
 const TWO_DATES = 'Two dates: a line without an interval. A third shows how far it may be off.';
 const RAN_BACK =
-  'The meter stood higher at an earlier date: until that is put right no day is foreseen, and the rest is doubtful.';
+  'Nothing is foreseen: the meter stood higher at an earlier date. Put that reading right; after a change of meter, enter what the machine has run in all.';
 
 /**
  * Wear of a pack over what the machine has run, as it went in and at each return, with the limit that will be met first.
@@ -80,17 +80,18 @@ export function packLife(job: Job): PackLife {
   // The pack is another from where one of its discs is.
   const from = Math.max(0, ...discs.flatMap((d) => d.otherFrom ?? []));
   const points = all.filter((p) => p.run >= from);
-  const line = lineOf(points, meter, from > 0);
-  const pack = { points, ...(line ? { line } : {}) };
   const ranBack = meterRanBack(job).length > 0;
+  const line = ranBack ? undefined : lineOf(points, meter, from > 0);
+  const pack = { points, ...(line ? { line } : {}) };
   const perWeek = ranBack ? undefined : paceOf(all);
   const base = { meter, discs, pack, ...(perWeek === undefined ? {} : { perWeek }) };
   const says = (caution?: string) => {
-    const words = [others(discs), ranBack ? RAN_BACK : '', caution ?? ''].filter((w) => w !== '');
+    const words = [others(discs), caution ?? ''].filter((w) => w !== '');
     return words.length > 0 ? { caution: words.join(' ') } : {};
   };
   const last = points.at(-1);
   if (!last) return { ...base, foreseen: [], ...says(NOTHING_READ) };
+  if (ranBack) return { ...base, foreseen: [], caution: RAN_BACK };
   if (!line) return { ...base, foreseen: [], ...says(ONE_DATE) };
   if (!(line.slope > 0)) return { ...base, foreseen: [], ...says(NO_SLOPE) };
   const foreseen = [...packLimits(job, all[0]?.wear ?? 0, line, meter), ...firstDisc(discs, meter)]

@@ -103,16 +103,17 @@ describe('the life of a pack', () => {
     expect(discs.filter((d) => d.line === undefined).map((d) => d.name)).toEqual(['disc 3']);
   });
 
-  it('foresees no day while the meter is said to have run back', () => {
-    const { caution, perWeek, foreseen } = packLife(
+  it('foresees nothing while the meter is said to have run back', () => {
+    const { caution, perWeek, foreseen, pack } = packLife(
       worn([
         [240, '2026-09-01', 0.05],
         [260, '2026-05-01', 0.1],
       ]),
     );
-    expect(caution).toMatch(/^The meter stood higher at an earlier date/);
+    expect(caution).toMatch(/^Nothing is foreseen: the meter stood higher at an earlier date/);
     expect(perWeek).toBeUndefined();
-    expect(foreseen.every((f) => f.date === undefined)).toBe(true);
+    expect(foreseen).toEqual([]);
+    expect(pack.line).toBeUndefined();
   });
 
   it('says why nothing can be foreseen, or how little it rests on', () => {
