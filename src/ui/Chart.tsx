@@ -222,19 +222,22 @@ export function Chart({
                 stroke={strata.soft}
               />
             ))}
-            {named.map((m) => (
-              <SvgText
-                key={`mt${m.label}`}
-                x={m.labelX + (m.left ? -3 : 3)}
-                y={m.labelY}
-                fontSize={13}
-                fontFamily={FONT.textBold}
-                textAnchor={m.left ? 'end' : 'start'}
-                fill={strata.ink}
-              >
-                {m.label}
-              </SvgText>
-            ))}
+            {/* On a ground of its own first: a line that runs through a name would strike it out. */}
+            {[{ stroke: strata.ground, strokeWidth: 5 }, { fill: strata.ink }].map((paint, i) =>
+              named.map((m) => (
+                <SvgText
+                  key={`mt${i}${m.label}`}
+                  x={m.labelX + (m.left ? -3 : 3)}
+                  y={m.labelY}
+                  fontSize={13}
+                  fontFamily={FONT.textBold}
+                  textAnchor={m.left ? 'end' : 'start'}
+                  {...paint}
+                >
+                  {m.label}
+                </SvgText>
+              )),
+            )}
             {marks.map((m) => (
               <Circle
                 key={m.label}

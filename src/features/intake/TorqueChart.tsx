@@ -19,6 +19,7 @@ export function TorqueChart({ curve }: { readonly curve: TorqueCurve }) {
       lines={[{ name: 'Torque', points }]}
       xLabel="Engine speed, rpm"
       yLabel={`Torque, ${unit.symbol}`}
+      namesBelow
       marks={[{ x: peak.rpm, y: fromBase(peak.torque, unit), label: 'peak' }]}
       description={`Torque from ${first?.rpm ?? 0} to ${last?.rpm ?? 0} rpm, greatest ${formatWithUnit(peak.torque, 'torque', units)} at ${Math.round(peak.rpm)} rpm`}
     />
