@@ -120,7 +120,8 @@ export function hardToFindNeutral(): Job {
 export function narrowHub(): Job {
   const job = blankJob('demo-ur-0104', 'UR-0104', '2026-11-10T15:00:00.000Z');
   const date = '2026-11-15';
-  return {
+  const own = { kind: 'entered', note: 'own rule of the shop, for want of a manual' } as const;
+  const made: Job = {
     ...job,
     stage: 'specify',
     updatedAt: '2026-11-18T17:10:00.000Z',
@@ -147,12 +148,24 @@ export function narrowHub(): Job {
           ...blankKind('disc', 'friction', 'Disc'),
           lining: 'cork',
           thickness: entry(3.6, measuredOn(date)),
+          minThickness: entry(3.4, own),
           outerRadius: entry(66, measuredOn(date)),
           innerRadius: entry(52, measuredOn(date)),
         },
         { ...blankKind('steel', 'steel', 'Steel 2.0'), thickness: entry(2, measuredOn(date)) },
       ],
-      plates: alternate('disc', 'steel', 6, 'steel', (n) => `p${n}`),
+      plates: read(
+        alternate('disc', 'steel', 6, 'steel', (n) => `p${n}`),
+        Array.from({ length: 13 }, (_, i) => (i % 2 === 0 ? [2] : [3.61, 3.6, 3.59, 3.6])),
+        date,
+      ).map((p, i) =>
+        i % 2 === 0
+          ? {
+              ...p,
+              outOfFlat: entry([0.01, 0.02, 0, 0.02, 0.01, 0.02, 0][i / 2] ?? 0, measuredOn(date)),
+            }
+          : p,
+      ),
     },
     springs: {
       ...job.springs,
@@ -212,6 +225,13 @@ export function narrowHub(): Job {
         lift: entry(lift, measuredOn(date)),
       })),
     },
+    inspection: { ...job.inspection, steelWarpLimit: entry(0.1, own) },
     notes: 'No manual to be had. Springs came in two lengths, mixed in a drawer for years.',
   };
+  return stripped(
+    made,
+    date,
+    { 'Cover bolts': 8, Dowels: 2, 'Nuts of the spring plate': 4, Springs: 12, 'Drive pins': 6 },
+    'Corks new from the last owner, never run in. Springs lay in no order.',
+  );
 }

@@ -59,6 +59,7 @@ const MARGIN = { left: 46, right: 12, top: 12, bottom: 28 } as const;
 const TICK_ROOM = 56;
 /** Width of a figure of the left axis, px. */
 const DIGIT = 7.4;
+const MARK_RADIUS = 5;
 const MARK_GAP = 16;
 const LABEL_AWAY = 16;
 const LABEL_ROOM = 84;
@@ -114,7 +115,9 @@ export function Chart({
   const y = scaleLinear([Math.min(0, ...ys), top], [height - MARGIN.bottom, MARGIN.top]).nice(4);
   const figures = y.ticks(4).map((t) => y.tickFormat(4)(t).length);
   const left = Math.max(MARGIN.left, Math.max(...figures) * DIGIT + 12);
-  const x = scaleLinear([Math.min(...xs), Math.max(...xs)], [left, width - MARGIN.right]);
+  // A mark at the beginning must not lie on the figures of the axis.
+  const inset = marks.length > 0 ? MARK_RADIUS + 3 : 0;
+  const x = scaleLinear([Math.min(...xs), Math.max(...xs)], [left + inset, width - MARGIN.right]);
   const path = line<ChartPoint>(
     (p) => x(p.x),
     (p) => y(p.y),
@@ -243,7 +246,7 @@ export function Chart({
                 key={m.label}
                 cx={x(m.x)}
                 cy={y(m.y)}
-                r={5}
+                r={MARK_RADIUS}
                 fill={strata.ground}
                 stroke={strata.slate}
                 strokeWidth={2.4}

@@ -20,17 +20,23 @@ interface Props {
   readonly stage: Stage;
   /** The stage on screen. */
   readonly viewed?: Stage;
+  /** Stages that were passed with something left at them. */
+  readonly left?: readonly Stage[];
   /** Stages that open when they are tapped. */
   readonly openable?: readonly Stage[];
   readonly onOpen?: (stage: Stage) => void;
 }
 
-type Place = 'passed' | 'here' | 'coming';
+type Place = 'passed' | 'left' | 'here' | 'coming';
 
-const placeOf = (i: number, at: number): Place =>
-  i < at ? 'passed' : i === at ? 'here' : 'coming';
+function placeOf(stage: Stage, { stage: stands, left }: Props): Place {
+  const ahead = STAGES.indexOf(stage) - STAGES.indexOf(stands);
+  if (ahead < 0) return left?.includes(stage) ? 'left' : 'passed';
+  return ahead === 0 ? 'here' : 'coming';
+}
 const PLACE_WORD: Readonly<Record<Place, string>> = {
   passed: 'passed',
+  left: 'passed, with something left open',
   here: 'the job stands here',
   coming: 'to come',
 };
@@ -51,8 +57,7 @@ function StageName({
   readonly inner?: ViewStyle;
 }) {
   const opens = props.openable?.includes(stage) === true;
-  const place = placeOf(STAGES.indexOf(stage), STAGES.indexOf(props.stage));
-  const label = `${STAGE_NAME[stage]}, ${PLACE_WORD[place]}`;
+  const label = `${STAGE_NAME[stage]}, ${PLACE_WORD[placeOf(stage, props)]}`;
   return (
     <View role="listitem" aria-label={opens ? undefined : label} style={style}>
       {opens ? (
@@ -81,13 +86,12 @@ interface DrawingProps {
   /** Points of what is passed, and of the whole line. */
   readonly passed: readonly string[];
   readonly line: readonly string[];
-  /** The stage at which the job stands. */
-  readonly at: number;
+  readonly place: (stage: Stage) => Place;
   readonly summit: (stage: number) => readonly [x: number, y: number];
 }
 
 /** The ridge itself: what is passed lies in shade, each stage is a summit. */
-function Drawing({ width, height, passed, line, at, summit }: DrawingProps) {
+function Drawing({ width, height, passed, line, place, summit }: DrawingProps) {
   const strata = useStrata();
   return (
     <Svg width={width} height={height} aria-hidden>
@@ -101,7 +105,7 @@ function Drawing({ width, height, passed, line, at, summit }: DrawingProps) {
       />
       {STAGES.map((s, i) => {
         const [x, y] = summit(i);
-        return <Summit key={s} x={x} y={y} is={placeOf(i, at)} />;
+        return <Summit key={s} x={x} y={y} is={place(s)} />;
       })}
     </Svg>
   );
@@ -133,7 +137,7 @@ export const RidgeLine = memo(function RidgeLine(props: Props & { readonly width
           height={height}
           passed={[...passed, `${x(at)},${height - 4}`]}
           line={line}
-          at={at}
+          place={(s) => placeOf(s, props)}
           summit={(i) => [x(i), y(i)]}
         />
       )}
@@ -193,7 +197,7 @@ export const RidgeEdge = memo(function RidgeEdge(props: Props & { readonly heigh
         height={total}
         passed={[...line.slice(0, 2 * at + 2), `8,${y(at)}`]}
         line={line}
-        at={at}
+        place={(s) => placeOf(s, props)}
         summit={(i) => [x(i), y(i)]}
       />
       <View role="list" style={{ position: 'absolute', left: 0, right: 0, top: 0, height: total }}>
@@ -237,6 +241,13 @@ function Summit({ x, y, is }: { readonly x: number; readonly y: number; readonly
   if (is === 'coming')
     return (
       <Circle cx={x} cy={y} r={4} fill={strata.ground} stroke={strata.slate} strokeWidth={1.6} />
+    );
+  if (is === 'left')
+    return (
+      <>
+        <Circle cx={x} cy={y} r={5} fill={strata.ground} stroke={strata.soft} strokeWidth={1.6} />
+        <Path d={`M${x - 2.4} ${y}h4.8`} stroke={strata.soft} strokeWidth={1.6} />
+      </>
     );
   return (
     <>

@@ -301,9 +301,9 @@ function thinnestDisc(layout: PackLayout): Mm | undefined {
 function firstSlip(reserveAt: (wear: Mm) => number | undefined, stack: Mm): Mm | undefined {
   const most = Math.min(FARTHEST_WEAR, stack * 0.9);
   const steps = 60;
-  let before = reserveAt(0);
-  if (before === undefined) return undefined;
-  if (before < RESERVE_STOP) return 0;
+  const asBuilt = reserveAt(0);
+  if (asBuilt === undefined) return undefined;
+  if (asBuilt < RESERVE_STOP) return 0;
   for (let i = 1; i <= steps; i++) {
     const wear = (most * i) / steps;
     const here = reserveAt(wear);
@@ -318,7 +318,6 @@ function firstSlip(reserveAt: (wear: Mm) => number | undefined, stack: Mm): Mm |
       }
       return high;
     }
-    before = here;
   }
   return undefined;
 }

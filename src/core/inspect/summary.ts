@@ -55,7 +55,7 @@ function forCustomer({ parts, across }: Inspection, { verdicts }: Evaluation): S
     if (out > 0)
       lines.push(
         out === sort.length
-          ? say`All ${count(out)} ${many} are worn out and need changing.`
+          ? say`All ${count(out)} ${many} need changing.`
           : say`${count(out)} of ${count(sort.length)} ${many} ${out === 1 ? 'needs' : 'need'} changing.`,
       );
     if (grind > 0) lines.push(say`${count(grind)} ${grind === 1 ? one : many} can be ground flat.`);
@@ -75,10 +75,9 @@ function forCustomer({ parts, across }: Inspection, { verdicts }: Evaluation): S
       say`New discs would not last on the warped steels, so both are dealt with together.`,
     );
   const holds = verdicts.find((v) => v.id === 'holds');
-  if (holds?.state === 'stop')
-    lines.push(say`As it came in, the clutch can slip under full power.`);
+  if (holds?.state === 'stop') lines.push(say`As it stands, the clutch can slip under full power.`);
   else if (holds?.state === 'watch')
-    lines.push(say`As it came in, the clutch has little in hand and may slip when hot.`);
+    lines.push(say`As it stands, the clutch has little in hand and may slip when hot.`);
   const releases = verdicts.find((v) => v.id === 'releases');
   if (releases?.state === 'stop')
     lines.push(say`It does not let go fully, which makes neutral hard to find.`);

@@ -6,7 +6,8 @@ import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { spreadLabels } from '@/drawing/spreadLabels';
 
-import { gapAt, gapHeight, shapeSection } from '../sectionShape';
+import { pointer, wave, wedges } from '../layerGlyphs';
+import { gapAt, gapHeight, openedBy, shapeSection } from '../sectionShape';
 
 describe('the section', () => {
   const job = demoJob('UR-0106');
@@ -63,6 +64,58 @@ describe('the section', () => {
     const large = shapeSection(layout, 120, 560, { room: 1.5, zoom: 3 });
     expect(large.pixelsPerMm).toBeCloseTo(3 * rest.pixelsPerMm, 9);
     expect(large.layers[0]?.row.y).toBeGreaterThan(rest.layers[0]?.row.y ?? Infinity);
+  });
+
+  it('opens nothing at rest, and just the lift once the plate rises, warped plates or true', () => {
+    const room = (layout: ReturnType<typeof layOut>, lift: number) =>
+      [...openedBy(layout, lift).values()].reduce((sum, r) => sum + r, 0);
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 0.3, noNaN: true }),
+        fc.double({ min: 0.01, max: 3, noNaN: true }),
+        (warp, lift) => {
+          const warped = layOut({
+            ...job,
+            pack: {
+              ...job.pack,
+              plates: job.pack.plates.map((p, i) =>
+                i % 2 === 1 ? { ...p, outOfFlat: { value: warp } } : p,
+              ),
+            },
+          });
+          expect(openedBy(warped, 0).size).toBe(0);
+          expect(room(warped, lift)).toBeCloseTo(lift, 9);
+        },
+      ),
+    );
+  });
+
+  it('keeps the signs on a layer inside of it', () => {
+    const heights = (path: string) =>
+      // Each command's second number; small letters go on from the last place.
+      [...path.matchAll(/([A-Za-z])(-?[\d.]+) (-?[\d.]+)/g)].reduce<number[]>(
+        (ys, [, letter = '', , dy = '0']) => [
+          ...ys,
+          letter === letter.toLowerCase() ? (ys.at(-1) ?? 0) + Number(dy) : Number(dy),
+        ],
+        [],
+      );
+    fc.assert(
+      fc.property(fc.double({ min: 2, max: 60, noNaN: true }), (height) => {
+        const box = { x: 10, y: 100, width: 80, height };
+        const drawn = [wave(box), wedges(box), pointer(box, 'outward'), pointer(box, 'inward')];
+        for (const path of drawn) {
+          const ys = heights(path);
+          expect(ys.length).toBeGreaterThan(2);
+          expect(Math.min(...ys)).toBeGreaterThanOrEqual(100 - 1e-9);
+          expect(Math.max(...ys)).toBeLessThanOrEqual(100 + height + 1e-9);
+        }
+        const [out, into] = [heights(pointer(box, 'outward')), heights(pointer(box, 'inward'))];
+        // The tip looks up, away from the hub floor, where the plate's mark looks outward.
+        expect(out[1]).toBeLessThanOrEqual(out[0] ?? 0);
+        expect(into[1]).toBeGreaterThanOrEqual(into[0] ?? 0);
+      }),
+    );
   });
 
   it('takes wear from the linings that slip, all of it', () => {

@@ -3,8 +3,7 @@ import { useCallback, useMemo, useState } from 'react';
 
 import { RUN_PARTS, firstOpen, measuringRun } from '@/core/inspect/run';
 import type { RunPart } from '@/core/inspect/run';
-import type { PartVerdict } from '@/core/inspect/inspect';
-import type { Job } from '@/core/job/types';
+import { limitsLacking } from '@/core/inspect/limitsLacking';
 import { POINTS } from '@/core/job/types';
 import { fieldPath } from '@/core/job/fields';
 import { EntryField } from '@/features/entry/EntryField';
@@ -86,9 +85,6 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
   const change = useChangeJob();
   const { parts: judged } = useInspection();
   const lacks = limitsLacking(job, judged);
-  const unmeasured = judged.filter(
-    (p) => p.decision === 'open' && !p.reasons.some((r) => r.lacks),
-  ).length;
   // The springs get their places in the record when the run begins; they count before.
   const toCome = useMemo(() => {
     let n = 0;
@@ -175,26 +171,9 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
       {all ? null : verdicts}
       <Limits />
       <LibraryPanel />
-      <StageDone
-        stage="inspect"
-        open={[
-          ...(unmeasured > 0
-            ? [`${unmeasured} ${unmeasured === 1 ? 'part' : 'parts'} not measured`]
-            : []),
-          ...lacks.map(({ name }) => name),
-        ]}
-      />
+      <StageDone stage="inspect" />
     </StagePage>
   );
-}
-
-/** The limits that what was measured still waits for, by kind. */
-function limitsLacking(job: Job, parts: readonly PartVerdict[]) {
-  const paths = new Set(parts.flatMap((p) => p.reasons.flatMap((r) => r.lacks ?? [])));
-  return [...paths].map((path) => {
-    const kind = job.pack.kinds.find((k) => path.includes(`.${k.id}.`));
-    return { path, name: `the least thickness of ${kind?.name || 'the plates'}` };
-  });
 }
 
 /** Nothing can be measured before there is a pack; the plates that came out may be one. */

@@ -3,7 +3,6 @@ import { View } from 'react-native';
 import type { ComplaintId } from '@/core/causes/complaints';
 import { AIM_NAME, OIL_NAME } from '@/core/job/words';
 import { COMPLAINTS } from '@/core/causes/complaints';
-import { hasPack } from '@/core/guide/identify';
 import { MAX_NOTES } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
 import { AIMS, METERS } from '@/core/job/types';
@@ -114,21 +113,9 @@ export function IntakeStage() {
             multiline
             onChangeText={(notes) => dispatch(jobActions.detailsTyped({ jobId: job.id, notes }))}
           />
-          <StageDone stage="intake" open={openIn(job)} />
+          <StageDone stage="intake" />
         </>
       )}
     </StagePage>
   );
-}
-
-/** What intake still lacks, in a few words each. */
-function openIn(job: Job): string[] {
-  const { intake, machine, engine } = job;
-  return [
-    ...(machine.name ? [] : ['the machine’s name']),
-    ...(machine.layout === 'unknown' ? ['which clutch it has'] : []),
-    ...(intake.complaints.length > 0 || intake.aims.length > 0 ? [] : ['complaint or aim']),
-    ...(intake.oil === 'unknown' ? ['the oil'] : []),
-    ...(hasPack(machine.layout) && !engine.peakTorque && !engine.curve ? ['engine torque'] : []),
-  ];
 }

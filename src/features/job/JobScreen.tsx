@@ -5,7 +5,6 @@ import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 
 import type { Stage } from '@/core/job/types';
-import { STAGES } from '@/core/job/types';
 import { STAGE_NAME } from '@/core/job/words';
 import { BuildStage } from '@/features/build/BuildStage';
 import { FootStrip } from '@/features/figures/FootStrip';
@@ -27,13 +26,13 @@ import { LogStage } from '@/features/signoff/LogStage';
 import { StripStage } from '@/features/strip/StripStage';
 import { Action } from '@/ui/Action';
 import { Later } from '@/ui/Later';
-import { RidgeEdge, RidgeLine } from '@/ui/Ridge';
 import { useStrata } from '@/ui/theme';
 import { TopBar } from '@/ui/TopBar';
 import { useWide } from '@/ui/useWide';
 
 import { JobFault } from './JobFault';
 import { JobMenu } from './JobMenu';
+import { JobRidge } from './JobRidge';
 import { EditorView, SectionView, UndoTools } from './JobSection';
 import { SidePanel } from './SidePanel';
 import { viewedStage } from './stages';
@@ -90,20 +89,20 @@ function OpenJob() {
   const editing = viewed === 'specify';
   const [keys, setKeys] = useState(false);
   useLayerKeys(editing, selection, edits, () => setKeys(true));
-  const ridge = { stage, viewed, openable: STAGES, onOpen: open };
+  const ridge = { stage, viewed, onOpen: open };
 
   return (
     <View style={{ flex: 1, backgroundColor: strata.ground }}>
       <TopBar title={name || 'New machine'} code={number} back end={<JobMenu />} />
       <FrozenBanner />
-      {wide ? null : <RidgeLine {...ridge} width={size.width || 390} />}
+      {wide ? null : <JobRidge {...ridge} width={size.width || 390} />}
       <View
         style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, flexDirection: 'row' }}
         onLayout={onLayout}
       >
         {wide ? (
           <View style={{ width: 184, padding: 16, borderRightWidth: 1, borderColor: strata.line }}>
-            <RidgeEdge {...ridge} height={size.height - 32} />
+            <JobRidge {...ridge} height={size.height - 32} />
           </View>
         ) : null}
         {!wide && !whole && plates ? (

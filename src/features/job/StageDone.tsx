@@ -9,18 +9,18 @@ import { Action } from '@/ui/Action';
 import { STAGE_NAME } from '@/core/job/words';
 import { Words } from '@/ui/Words';
 
+import { leftHere } from './left';
 import { stageAfter } from './stages';
 
 interface Props {
   readonly stage: Stage;
-  /** What is still open here, a few words each; it holds nobody up. */
-  readonly open: readonly string[];
   /** What else is done with it, the first time. */
   readonly alsoDone?: (job: Job) => Job;
 }
 
 /** The foot of a stage: what is still open, and the way on. */
-export function StageDone({ stage, open, alsoDone = (job) => job }: Props) {
+export function StageDone({ stage, alsoDone = (job) => job }: Props) {
+  const open = useJobPart((job) => leftHere(stage, job).join(', '));
   const stands = STAGES.indexOf(useJobPart((job) => job.stage));
   const change = useChangeJob();
   const next = stageAfter(stage);
@@ -31,9 +31,9 @@ export function StageDone({ stage, open, alsoDone = (job) => job }: Props) {
   };
   return (
     <View style={{ gap: 8, marginTop: 8 }}>
-      {open.length > 0 ? (
+      {open ? (
         <Words soft size={15}>
-          Still open: {open.join(', ')}.
+          Still open: {open}.
         </Words>
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>

@@ -3,15 +3,11 @@ import { useEffect, useRef } from 'react';
 import { ScrollView, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
-import { lowerFirst } from '@/core/evaluate/sheet';
-import type { Verdict } from '@/core/evaluate/verdict';
 import { CompareTab } from '@/features/compare/CompareTab';
 import { FiguresTab } from '@/features/figures/FiguresTab';
 import { VerdictBanner } from '@/features/figures/VerdictBanner';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
-import { evaluationOf } from '@/features/jobs/evaluations';
-import { useJobPart } from '@/features/jobs/useJob';
 import type { Selection } from '@/features/section/useSelection';
 import { TorqueTab } from '@/features/torque/TorqueTab';
 import { Later } from '@/ui/Later';
@@ -56,25 +52,12 @@ export function SpecifyStage({ selection }: Props) {
         {tab === 'release' ? <ReleaseTab /> : null}
         {tab === 'compare' ? <CompareTab /> : null}
         {tab === 'figures' ? <FiguresTab /> : null}
-        <SpecifyDone />
+        <Later>
+          <StageDone stage="specify" />
+        </Later>
       </StagePage>
     </>
   );
-}
-
-/** The way on to Build, and what the verdict still asks for. */
-function SpecifyDone() {
-  const open = useJobPart((job) => stillOpen(evaluationOf(job).overall));
-  return (
-    <Later>
-      <StageDone stage="specify" open={open ? [open] : []} />
-    </Later>
-  );
-}
-
-function stillOpen({ state, title }: Verdict): string {
-  if (state === 'good') return '';
-  return state === 'unknown' ? 'the verdict' : lowerFirst(title);
 }
 
 function Tabs({ tab, onChange }: { readonly tab: Tab; readonly onChange: (tab: Tab) => void }) {

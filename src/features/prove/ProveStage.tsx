@@ -1,13 +1,10 @@
 import { useCallback } from 'react';
 
-import type { Job } from '@/core/job/types';
 import type { SheetLine } from '@/core/worksheet/line';
-import { isOpen, stepsOf } from '@/core/worksheet/worksheet';
 import { BoltCircle } from '@/features/build/BoltCircle';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
-import { useJob } from '@/features/jobs/useJob';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 import { StepList } from '@/features/worksheet/StepList';
 import { Words } from '@/ui/Words';
@@ -18,7 +15,6 @@ import { Recheck } from './Recheck';
 
 /** Prove: what is tried before the machine goes back to its rider. */
 export function ProveStage() {
-  const job = useJob();
   const tool = useCallback((line: SheetLine) => toolOf(line), []);
   return (
     <StagePage>
@@ -27,7 +23,7 @@ export function ProveStage() {
         rules and a licensed mechanic stand above this sheet.
       </Words>
       <StepList stage="prove" title="Proving it" tool={tool} />
-      <StageDone stage="prove" open={openIn(job)} />
+      <StageDone stage="prove" />
     </StagePage>
   );
 }
@@ -50,16 +46,4 @@ function toolOf(line: SheetLine) {
     default:
       return null;
   }
-}
-
-function openIn(job: Job): string[] {
-  const steps = stepsOf(job, 'prove').filter(isOpen).length;
-  const starts = job.prove.starts.reduce(
-    (sum, s) => sum + Math.max(0, (s.wanted?.value ?? 0) - (s.done?.value ?? 0)),
-    0,
-  );
-  return [
-    ...(steps > 0 ? [`${steps} ${steps === 1 ? 'step' : 'steps'}`] : []),
-    ...(starts > 0 ? [`${starts} break-in ${starts === 1 ? 'start' : 'starts'}`] : []),
-  ];
 }

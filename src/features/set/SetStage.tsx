@@ -1,9 +1,7 @@
 import { useCallback } from 'react';
 
-import type { Job } from '@/core/job/types';
 import type { VerdictId } from '@/core/evaluate/verdict';
 import type { LineTool, SheetLine } from '@/core/worksheet/line';
-import { isOpen, stepsOf } from '@/core/worksheet/worksheet';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { StageDone } from '@/features/job/StageDone';
@@ -38,7 +36,7 @@ export function SetStage() {
           change((j) => ({ ...j, setting: { ...j.setting, separatePrimary: v === 'yes' } }))
         }
       />
-      <StageDone stage="set" open={openIn(job)} />
+      <StageDone stage="set" />
     </StagePage>
   );
 }
@@ -102,15 +100,4 @@ function ThumbTest() {
       <VerdictLine id="thumb" />
     </ToolBox>
   );
-}
-
-function openIn(job: Job): string[] {
-  const steps = stepsOf(job, 'set').filter(isOpen).length;
-  return [
-    ...(steps > 0 ? [`${steps} ${steps === 1 ? 'step' : 'steps'}`] : []),
-    ...(job.expanding.fitted && !job.setting.installGap ? ['the install gap'] : []),
-    ...(job.release.liftReadings.length === 0 && !job.release.measuredLift
-      ? ['lift by the dial']
-      : []),
-  ];
 }

@@ -69,7 +69,7 @@ export function StripStage() {
           onChangeText={(notes) => setStrip(() => ({ notes }))}
         />
         <PhotoPanel />
-        <StageDone stage="strip" open={openIn(job)} alsoDone={withWhatWasFound} />
+        <StageDone stage="strip" alsoDone={withWhatWasFound} />
       </Later>
     </StagePage>
   );
@@ -129,19 +129,6 @@ function ThisClutch({ job, onRefit }: ThisClutchProps) {
       ) : null}
     </>
   );
-}
-
-function openIn({ strip, pack }: Job): string[] {
-  const { found } = strip;
-  const steps = strip.steps.filter((s) => !s.done).length;
-  const uncounted = strip.parts.filter((p) => !p.out).length;
-  return [
-    ...(strip.steps.length === 0 ? ['the list'] : []),
-    ...(steps > 0 ? [`${steps} ${steps === 1 ? 'step' : 'steps'}`] : []),
-    ...(strip.parts.length === 0 ? ['the count of small parts'] : []),
-    ...(uncounted > 0 ? [`${uncounted} small parts not counted`] : []),
-    ...(pack.plates.length + found.length === 0 ? ['the order of the plates'] : []),
-  ];
 }
 
 interface StepsProps {

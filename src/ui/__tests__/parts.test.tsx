@@ -4,7 +4,8 @@ import { PaperProvider } from 'react-native-paper';
 import { Choice } from '../Choice';
 import { Formula } from '../Formula';
 import { InputBox } from '../InputBox';
-import { RidgeLine } from '../Ridge';
+import { STAGES } from '@/core/job/types';
+import { RidgeEdge, RidgeLine } from '../Ridge';
 import { StateMark } from '../StateMark';
 import { limestone } from '../theme';
 
@@ -69,5 +70,25 @@ describe('shared parts', () => {
   it('say in words at which stage a job stands', () => {
     show(<RidgeLine stage="build" width={390} />);
     expect(screen.getByRole('navigation', { name: 'Stage 5 of 8: Build' })).toBeTruthy();
+  });
+
+  it.each([
+    ['lying', <RidgeLine key="l" stage="inspect" width={390} openable={STAGES} left={['strip']} />],
+    [
+      'standing',
+      <RidgeEdge key="e" stage="inspect" height={600} openable={STAGES} left={['strip']} />,
+    ],
+  ])('tell of each stage of a %s ridge whether it was passed whole', (_how, ridge) => {
+    show(ridge);
+    expect(screen.getAllByRole('link').map((l) => l.getAttribute('aria-label'))).toEqual([
+      'Intake, passed',
+      'Strip, passed, with something left open',
+      'Inspect, the job stands here',
+      'Specify, to come',
+      'Build, to come',
+      'Set, to come',
+      'Prove, to come',
+      'Log, to come',
+    ]);
   });
 });

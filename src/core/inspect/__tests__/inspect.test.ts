@@ -4,12 +4,15 @@ import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { evaluate } from '../../evaluate/evaluate';
 import { readSentence } from '../../evaluate/sentence';
+import type { State } from '../../evaluate/figure';
+import type { VerdictId } from '../../evaluate/verdict';
 import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '../../job/blank';
 import { withEntry } from '../../job/paths';
-import type { Job, Plate, Sight } from '../../job/types';
+import type { Fixture, Job, Plate, Sight } from '../../job/types';
 import { POINTS } from '../../job/types';
 import type { Decision } from '../decisions';
 import { inspect } from '../inspect';
+import { FIXTURE_NAME } from '../sights';
 import { summarize } from '../summary';
 
 const MANUAL = { kind: 'manual', note: 'page 12' } as const;
@@ -268,6 +271,39 @@ describe('the summary', () => {
     expect(told).toContain('All 2 steel plates can stay.');
     expect(told).not.toMatch(/\d mm/);
     expect(shop.map((s) => readSentence(s)).join(' ')).toContain('Change: plate 5.');
+  });
+
+  it.each<[VerdictId, State, string]>([
+    ['holds', 'stop', 'can slip under full power'],
+    ['holds', 'watch', 'has little in hand'],
+    ['releases', 'stop', 'does not let go fully'],
+  ])('says what %s at %s means on the road, and nothing of it otherwise', (id, state, words) => {
+    const j = job({ p5: [2.7, 2.7, 2.7] });
+    const evaluation = evaluate(j);
+    const told = (judged: State) =>
+      summarize(j, found(j), {
+        ...evaluation,
+        verdicts: evaluation.verdicts.map((v) => ({ ...v, state: v.id === id ? judged : 'good' })),
+      })
+        .customer.map((s) => readSentence(s))
+        .join(' ');
+    expect(evaluation.verdicts.map((v) => v.id)).toContain(id);
+    expect(told(state)).toContain(words);
+    expect(told('good')).not.toContain(words);
+  });
+
+  it('names what is fixed in the machine, as one or as several', () => {
+    const j = job({ p1: [2.99, 2.99, 2.99] });
+    const told = (fixture: Fixture, decision: Decision) => {
+      const part = { id: fixture, fixture, name: FIXTURE_NAME[fixture], decision, reasons: [] };
+      return summarize(j, { ...found(j), parts: [part] }, evaluate(j))
+        .customer.map((s) => readSentence(s))
+        .join(' ');
+    };
+    expect(told('hub', 'change')).toContain('The hub needs changing.');
+    expect(told('springs', 'change')).toContain('The springs need changing.');
+    expect(told('pressurePlate', 'grind')).toContain('The pressure plate can be ground.');
+    expect(told('hub', 'keep')).not.toContain('The hub');
   });
 
   it('says so while nothing is measured', () => {

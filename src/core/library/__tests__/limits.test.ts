@@ -68,6 +68,17 @@ describe('the limits library', () => {
     expect(next.pack.kinds).toHaveLength(blank.pack.kinds.length);
   });
 
+  it('misses what can be made, and has no place for what the job does not have', () => {
+    const sheet = sheetOf(demoJob('UR-0102'));
+    const blank = blankJob('new', 'UR-0200', NOW);
+    const bare = { ...blank, pack: { ...blank.pack, kinds: [] } };
+    const standing = new Map(compareSheet(sheet, bare).map((c) => [c.limit.pattern, c.standing]));
+    expect(standing.get('build.fasteners.*.torque')).toBe('missing');
+    expect(standing.get('springs.diaphragm.steps.*.offset')).toBe('missing');
+    expect(standing.get('pack.windowMin')).toBe('missing');
+    expect(standing.get('pack.kinds.*.minThickness')).toBe('noPlace');
+  });
+
   it('takes whatever is chosen and nothing else, for every job that can be', () => {
     fc.assert(
       fc.property(arbitraryJob, arbitraryJob, fc.float({ min: 0, max: 1 }), (from, to, share) => {

@@ -72,6 +72,21 @@ describe('tolerance', () => {
     expect(simulateTolerance({ ...few, seed: 8 }).mean).not.toBe(simulateTolerance(few).mean);
   });
 
+  it('counts heights in bins as the normal law spreads them', () => {
+    const normal = plates.filter((p) => p.spread === 'normal');
+    const packs = 200_000;
+    const { histogram } = simulateTolerance({ plates: normal, min: 0, max: 99, packs, seed: 3 });
+    const { nominal, sigma } = sumTolerances(normal);
+    const below = (height: number) => (1 + erf((height - nominal) / sigma / Math.SQRT2)) / 2;
+    histogram.counts.forEach((n, i) => {
+      const from = histogram.from + i * histogram.width;
+      const share = below(from + histogram.width) - below(from);
+      // Six of the standard deviations that counting itself has.
+      const wander = 6 * Math.sqrt(share / packs) + 2 / packs;
+      expect(Math.abs(n / packs - share)).toBeLessThan(wander);
+    });
+  });
+
   it('never leaves the worst case where all plates are uniform, and stops when told', () => {
     const uniform = plates.map((p): PlateTolerance => ({ ...p, spread: 'uniform' }));
     const run = simulateTolerance({ plates: uniform, min: 34, max: 35, packs: 60_000, seed: 1 });
@@ -116,6 +131,7 @@ describe('bands and caliper', () => {
 
 /** Abramowitz and Stegun 7.1.26, to 1.5e-7. */
 function erf(x: number): number {
+  if (x < 0) return -erf(-x);
   const t = 1 / (1 + 0.3275911 * x);
   return (
     1 -

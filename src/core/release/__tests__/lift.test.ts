@@ -1,11 +1,34 @@
 import fc from 'fast-check';
 
 import { armStroke } from '../arm';
-import { evenness } from '../evenness';
+import { evenness, repeatability } from '../evenness';
 import { lossBudget, reducedEffort } from '../lossBudget';
 import { retainedShare } from '../retention';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+
+describe('how well pulls repeat', () => {
+  it('is the greatest spread at one place, whichever way round its angle was written', () => {
+    const pulls = [
+      { angle: 0, lift: 1.5 },
+      { angle: 360, lift: 1.53 },
+      { angle: -360, lift: 1.48 },
+      { angle: 120, lift: 1.2 },
+      { angle: -240, lift: 1.22 },
+    ];
+    expect(repeatability(pulls)).toBeCloseTo(0.05, 12);
+  });
+
+  it('compares nothing between places, however near they lie', () => {
+    expect(repeatability([])).toBe(0);
+    expect(repeatability([0, 1, 2, 3].map((angle) => ({ angle, lift: 1 + angle / 10 })))).toBe(0);
+  });
+
+  it('takes no reading that is no number', () => {
+    expect(() => repeatability([{ angle: 0, lift: Number.NaN }])).toThrow('readings.0.lift');
+    expect(() => repeatability([{ angle: Infinity, lift: 1 }])).toThrow('readings.0.angle');
+  });
+});
 
 describe('evenness of lift', () => {
   it('meets the published three readings', () => {

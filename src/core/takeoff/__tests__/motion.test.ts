@@ -89,6 +89,19 @@ describe('a machine ridden by hand', () => {
     expect(at.state).toBe('stalled');
   });
 
+  it('is dragged to a stop by a hill that is too steep once it is locked', () => {
+    const setup = setupOf();
+    const locked = ridden(rideOf(setup, OIL), WAYS.gentle.hands, 6);
+    const steep = rideOf({ ...setup, grade: 0.9 }, OIL);
+    let at = locked;
+    for (let i = 0; i < 40 && at.state === 'locked'; i++)
+      at = steep.advance(at, { lever: 0, throttle: 0 }, 0.25);
+    expect(at.state).toBe('stalled');
+    expect(at.engine).toBe(0);
+    expect(at.torque).toBe(0);
+    expect(at.hub).toBeLessThan(locked.hub);
+  });
+
   it('stands at idle with the lever pulled', () => {
     const setup = setupOf();
     const at = ridden(

@@ -99,6 +99,13 @@ describe('the sheet', () => {
       'Bolts counted clockwise from the first: 1, 5, 3, 7, 2, 6, 4, 8.',
     );
     expect(readSentence(last?.line.text ?? [])).toContain('to 90 in-lb (10.2 N·m)');
+    // What was really applied is written where the last stage is done, and nowhere before.
+    expect(first?.line.fields).toBeUndefined();
+    expect(last?.line.fields?.map((f) => f.replace(/\.[^.]+(?=\.[^.]+$)/, ''))).toEqual([
+      'build.fasteners.torque',
+      'build.fasteners.applied',
+    ]);
+    expect(last?.line.watch).toBe('The same order again. Uneven bolts tilt the plate.');
   });
 
   it('takes the handbook’s side where schools differ, says why, and records otherwise', () => {

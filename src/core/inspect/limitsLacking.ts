@@ -1,0 +1,20 @@
+import type { FieldPath } from '../job/fields';
+import type { Job } from '../job/types';
+import type { PartVerdict } from './inspect';
+
+/**
+ * The limits that what was measured still waits for, by kind of plate.
+ * @param job the record
+ * @param parts its parts, as they were judged
+ * @example limitsLacking(job, inspect(job, evaluate(job)).parts) // []
+ */
+export function limitsLacking(
+  job: Job,
+  parts: readonly PartVerdict[],
+): readonly { readonly path: FieldPath; readonly name: string }[] {
+  const paths = new Set(parts.flatMap((p) => p.reasons.flatMap((r) => r.lacks ?? [])));
+  return [...paths].map((path) => {
+    const kind = job.pack.kinds.find((k) => path.includes(`.${k.id}.`));
+    return { path, name: `the least thickness of ${kind?.name || 'the plates'}` };
+  });
+}

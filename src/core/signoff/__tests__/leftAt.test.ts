@@ -1,0 +1,169 @@
+import fc from 'fast-check';
+
+import { blankJob, entry } from '@/core/job/blank';
+import { withEntry } from '@/core/job/paths';
+import type { Job, Stage } from '@/core/job/types';
+import { STAGES } from '@/core/job/types';
+import { demoJob } from '@/demo/jobs';
+import { arbitraryJob } from '@/testing/arbitraryJob';
+
+import { evaluate } from '../../evaluate/evaluate';
+import { inspect } from '../../inspect/inspect';
+import { leftAt, stagesLeft } from '../leftAt';
+import { reopened } from '../revisions';
+
+const judged = (job: Job) => () => {
+  const evaluation = evaluate(job);
+  return { evaluation, inspection: inspect(job, evaluation) };
+};
+const left = (stage: Stage, job: Job) => leftAt(stage, job, judged(job));
+const passed = (job: Job) => stagesLeft(job, judged(job));
+
+const blank = blankJob('j', 'UR-1', '2026-11-25T12:00:00.000Z');
+const done = reopened(demoJob('UR-0101'), 'to test');
+
+describe('what a stage still lacks', () => {
+  it('is all of it for a job that has just been made', () => {
+    expect(left('intake', blank)).toEqual([
+      'the machine’s name',
+      'which clutch it has',
+      'complaint or aim',
+      'the oil',
+      'engine torque',
+    ]);
+    expect(left('strip', blank)).toEqual([
+      'the list',
+      'the count of small parts',
+      'the order of the plates',
+    ]);
+    expect(left('specify', blank)).toEqual(['the verdict']);
+    expect(left('build', blank)).toContain('torques by the manual');
+    expect(left('set', blank)).toContain('lift by the dial');
+  });
+
+  it('is nothing at any stage of a job that is done', () => {
+    for (const stage of STAGES) expect(left(stage, done)).toEqual([]);
+  });
+
+  it('asks a machine with a belt for no plates, no lift and no torque of an engine', () => {
+    const belt = { ...blank, machine: { ...blank.machine, layout: 'startAndBelt' as const } };
+    expect(left('intake', belt)).not.toContain('engine torque');
+    expect(left('strip', belt)).not.toContain('the order of the plates');
+    expect(left('set', belt)).not.toContain('lift by the dial');
+    const pack = { ...blank, machine: { ...blank.machine, layout: 'pack' as const } };
+    expect(left('intake', pack)).toContain('engine torque');
+  });
+
+  it.each<[string, Stage, (job: Job) => Job, string]>([
+    [
+      'a step of the strip list',
+      'strip',
+      (j) => ({
+        ...j,
+        strip: { ...j.strip, steps: j.strip.steps.map((s, i) => ({ ...s, done: i !== 1 })) },
+      }),
+      '1 step',
+    ],
+    [
+      'two parts that nobody counted',
+      'strip',
+      (j) => ({
+        ...j,
+        strip: {
+          ...j.strip,
+          parts: j.strip.parts.map((p, i) => (i < 2 ? { ...p, out: undefined } : p)),
+        },
+      }),
+      '2 small parts not counted',
+    ],
+    [
+      'a plate without readings',
+      'inspect',
+      (j) => ({
+        ...j,
+        pack: {
+          ...j.pack,
+          plates: j.pack.plates.map((p, i) => (i === 2 ? { ...p, readings: {} } : p)),
+        },
+      }),
+      '1 part not measured',
+    ],
+    [
+      'a limit that what was measured waits for',
+      'inspect',
+      (j) => ({
+        ...j,
+        pack: {
+          ...j.pack,
+          kinds: j.pack.kinds.map((k) =>
+            k.name === 'Disc' ? { ...k, minThickness: undefined } : k,
+          ),
+        },
+      }),
+      'the least thickness of Disc',
+    ],
+    ['a pack that slips', 'specify', (j) => withEntry(j, 'engine.peakTorque', entry(95)), 'slips'],
+    [
+      'a part that is not back',
+      'build',
+      (j) => withEntry(j, `strip.parts.${j.strip.parts[0]?.id ?? ''}.in`, entry(0)),
+      '1 small part not counted back in',
+    ],
+    [
+      'a bolt without its torque',
+      'build',
+      (j) => withEntry(j, `build.fasteners.${j.build.fasteners[0]?.id ?? ''}.torque`, undefined),
+      'torques by the manual',
+    ],
+    [
+      'a dial that was never put on',
+      'set',
+      (j) => ({ ...j, release: { ...j.release, liftReadings: [], measuredLift: undefined } }),
+      'lift by the dial',
+    ],
+    [
+      'starts of the break-in',
+      'prove',
+      (j) => withEntry(j, `prove.starts.${j.prove.starts[0]?.id ?? ''}.done`, entry(0)),
+      'break-in start',
+    ],
+  ])('names %s', (_what, stage, change, words) => {
+    const changed = change(done);
+    expect(left(stage, changed).join(', ')).toContain(words);
+    expect(passed(changed)).toContain(stage);
+  });
+});
+
+it('what is read at Set or Prove is not left at Specify', () => {
+  const quad = demoJob('UR-0102');
+  expect(evaluate(quad).overall.title).toBe('Lever gains too much');
+  expect(left('specify', quad)).toEqual([]);
+  const heavy = withEntry(quad, 'release.pullMax', entry(5));
+  expect(left('specify', heavy)).toEqual(['heavy lever']);
+});
+
+describe('stages that were passed with something left', () => {
+  it('are before the one at which the job stands, and none of a signed job', () => {
+    const atStrip: Job = { ...blank, stage: 'strip' };
+    expect(passed(blank)).toEqual([]);
+    expect(passed(atStrip)).toEqual(['intake']);
+    expect(passed({ ...blank, stage: 'set' })).toEqual(['intake', 'strip', 'specify', 'build']);
+    const signedAnyhow: Job = { ...demoJob('UR-0101'), strip: { ...done.strip, steps: [] } };
+    expect(passed(signedAnyhow)).toEqual([]);
+    expect(passed(reopened(signedAnyhow, 'to test'))).toEqual(['strip']);
+  });
+
+  it('can be told for any record', () => {
+    fc.assert(
+      fc.property(arbitraryJob, fc.constantFrom(...STAGES), (any, stage) => {
+        const job: Job = { ...any, stage };
+        const at = STAGES.indexOf(stage);
+        for (const s of passed(job)) {
+          expect(STAGES.indexOf(s)).toBeLessThan(at);
+          expect(left(s, job)).not.toEqual([]);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+});

@@ -1,0 +1,126 @@
+import { placeOfVerdict } from '../advice/remedy';
+import type { Evaluation } from '../evaluate/evaluate';
+import { lowerFirst } from '../evaluate/sheet';
+import { hasPack } from '../guide/identify';
+import type { Inspection, PartVerdict } from '../inspect/inspect';
+import { limitsLacking } from '../inspect/limitsLacking';
+import type { Job, Stage } from '../job/types';
+import { STAGES } from '../job/types';
+import { isFrozen } from '../job/work';
+import type { WorkStage } from '../job/work';
+import { isOpen, stepsOf } from '../worksheet/worksheet';
+import { partMissing } from './openItems';
+
+/** What a job has been judged to be, where what is left hangs on that. */
+export interface Judged {
+  readonly evaluation: Evaluation;
+  readonly inspection: Inspection;
+}
+
+/**
+ * What a stage still lacks, a few words each. It keeps nobody from going on; what keeps a job from being signed are
+ * {@link openItems}, which are fewer.
+ * @param stage the stage
+ * @param job the record
+ * @param judged asked for the evaluation and inspection of that very record, only where they are needed
+ * Never throws for a job that passes the schema.
+ * Source: workshop practice.
+ * @example leftAt('intake', job, () => ({ evaluation: evaluate(job), inspection: inspect(job, evaluate(job)) })) // []
+ */
+export function leftAt(stage: Stage, job: Job, judged: () => Judged): readonly string[] {
+  return LEFT[stage](job, judged).filter((words) => words !== '');
+}
+
+/**
+ * The stages that a job has gone past with something left at them. None of a signed job: what was open had its reason.
+ * @example stagesLeft(job, () => ({ evaluation: evaluate(job), inspection: inspect(job, evaluate(job)) })) // []
+ */
+export const stagesLeft = (job: Job, judged: () => Judged): readonly Stage[] =>
+  isFrozen(job)
+    ? []
+    : STAGES.slice(0, STAGES.indexOf(job.stage)).filter(
+        (stage) => leftAt(stage, job, judged).length > 0,
+      );
+
+type Left = (job: Job, judged: () => Judged) => readonly string[];
+
+const LEFT: Readonly<Record<Stage, Left>> = {
+  intake: ({ intake, machine, engine }) => [
+    lacks(machine.name === '', 'the machine’s name'),
+    lacks(machine.layout === 'unknown', 'which clutch it has'),
+    lacks(intake.complaints.length + intake.aims.length === 0, 'complaint or aim'),
+    lacks(intake.oil === 'unknown', 'the oil'),
+    lacks(hasPack(machine.layout) && !engine.peakTorque && !engine.curve, 'engine torque'),
+  ],
+  strip: ({ strip, pack, machine }) => [
+    lacks(strip.steps.length === 0, 'the list'),
+    counted(strip.steps.filter((s) => !s.done).length, 'step'),
+    lacks(strip.parts.length === 0, 'the count of small parts'),
+    counted(strip.parts.filter((p) => !p.out).length, 'small part', ' not counted'),
+    lacks(
+      hasPack(machine.layout) && pack.plates.length + strip.found.length === 0,
+      'the order of the plates',
+    ),
+  ],
+  inspect: (job, judged) => {
+    const { parts } = judged().inspection;
+    return [
+      counted(parts.filter(isUnmeasured).length, 'part', ' not measured'),
+      ...limitsLacking(job, parts).map(({ name }) => name),
+    ];
+  },
+  specify: (job, judged) => {
+    const { overall, verdicts } = judged().evaluation;
+    if (overall.state === 'good') return [];
+    if (overall.state === 'unknown') return ['the verdict'];
+    // What is read or set later is left there.
+    const here = verdicts.filter(
+      (v) =>
+        (v.state === 'stop' || v.state === 'watch') &&
+        (v.id === 'overall' || placeOfVerdict(job, v.id).stage === 'specify'),
+    );
+    const worst = here.find((v) => v.state === 'stop') ?? here[0];
+    return worst ? [lowerFirst(worst.title)] : [];
+  },
+  build: (job) => [
+    stepsLeft(job, 'build'),
+    counted(job.strip.parts.filter(partMissing).length, 'small part', ' not counted back in'),
+    lacks(
+      job.build.fasteners.length === 0 || job.build.fasteners.some((f) => !f.torque),
+      'torques by the manual',
+    ),
+  ],
+  set: (job) => [
+    stepsLeft(job, 'set'),
+    lacks(job.expanding.fitted && !job.setting.installGap, 'the install gap'),
+    lacks(
+      hasPack(job.machine.layout) &&
+        job.release.liftReadings.length === 0 &&
+        !job.release.measuredLift,
+      'lift by the dial',
+    ),
+  ],
+  prove: (job) => [
+    stepsLeft(job, 'prove'),
+    counted(
+      job.prove.starts.reduce(
+        (sum, s) => sum + Math.max(0, (s.wanted?.value ?? 0) - (s.done?.value ?? 0)),
+        0,
+      ),
+      'break-in start',
+    ),
+  ],
+  log: () => [],
+};
+
+const lacks = (lacking: boolean, words: string): string => (lacking ? words : '');
+
+const counted = (n: number, one: string, after = ''): string =>
+  lacks(n > 0, `${n} ${one}${n === 1 ? '' : 's'}${after}`);
+
+const stepsLeft = (job: Job, stage: WorkStage): string =>
+  counted(stepsOf(job, stage).filter(isOpen).length, 'step');
+
+/** Whether a part waits for a reading, and not for a limit only. */
+const isUnmeasured = (part: PartVerdict): boolean =>
+  part.decision === 'open' && !part.reasons.some((r) => r.lacks);

@@ -1,0 +1,27 @@
+import { useMemo } from 'react';
+
+import type { Stage } from '@/core/job/types';
+import { STAGES } from '@/core/job/types';
+import { RidgeEdge, RidgeLine } from '@/ui/Ridge';
+
+import { useStagesLeft } from './left';
+
+interface Props {
+  readonly stage: Stage;
+  readonly viewed: Stage;
+  readonly onOpen: (stage: Stage) => void;
+}
+
+/** The ridge of the job on screen: lying where it is given a width, standing where it is given a height. */
+export function JobRidge(
+  props: Props & ({ readonly width: number } | { readonly height: number }),
+) {
+  const names = useStagesLeft().join();
+  // The same list while it says the same, so that the ridge is not drawn again with every key.
+  const left = useMemo(() => STAGES.filter((s) => names.split(',').includes(s)), [names]);
+  return 'width' in props ? (
+    <RidgeLine {...props} openable={STAGES} left={left} />
+  ) : (
+    <RidgeEdge {...props} openable={STAGES} left={left} />
+  );
+}
