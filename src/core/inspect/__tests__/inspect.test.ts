@@ -125,6 +125,9 @@ describe('a steel', () => {
     expect(decision(grindable, 'p2')).toBe('grind');
     expect(reasons(grindable, 'p2')).toContain('keeps about 1.520 mm');
     expect(decision(plateWith(grindable, 'p2', { outOfFlat: entry(0.11) }), 'p2')).toBe('change');
+    // 1.6 less 0.1 is just its least: what stands on a limit is within it.
+    expect(decision(plateWith(grindable, 'p2', { outOfFlat: entry(0.1) }), 'p2')).toBe('grind');
+    expect(decision(plateWith(grindable, 'p2', { outOfFlat: entry(0.05) }), 'p2')).toBe('keep');
   });
 
   it('is kept for hot spots alone, and watched for blueing', () => {

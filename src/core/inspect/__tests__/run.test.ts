@@ -66,6 +66,13 @@ describe('a gauge’s value', () => {
     expect(read('2.95')).toMatchObject({ kind: 'value' });
   });
 
+  it('is asked about above new only where it can but wear', () => {
+    expect(read('3.02').kind).toBe('question');
+    const steps = measuringRun(job(), ['flatness', 'tangs']);
+    expect(new Set(steps.map((s) => s.part))).toEqual(new Set(['flatness', 'tangs']));
+    for (const s of steps) expect(readGauge('0.12', s, { length: 'mm' }).kind).toBe('value');
+  });
+
   it.each([
     ['29.0', 'mm', 2.9],
     ['287', 'mm', 2.87],

@@ -53,6 +53,34 @@ describe('steels for a job', () => {
   });
 });
 
+describe('steels between two plates that nuts draw together', () => {
+  const restored = demoJob('UR-0104');
+  const twin = {
+    ...restored,
+    pack: { ...restored.pack, splineLength: undefined },
+    release: { ...restored.release, liftReadings: [] },
+  };
+  // The gap is the span less the stack, so a window for one is a window for the other.
+  const asked = (gapMin: number, gapMax: number, thickness: number) =>
+    chooseSteels(
+      withEntry(
+        withEntry(twin, 'springs.loose.gapMin', entry(gapMin)),
+        'springs.loose.gapMax',
+        entry(gapMax),
+      ),
+      { plates: [{ id: 'a', thickness, count: 7, isNew: true }] },
+    );
+
+  it('miss the gap by what it is too small, or too great', () => {
+    const by = (answer: ReturnType<typeof asked>) =>
+      answer.misses.find((m) => m.condition === 'gap')?.by;
+    // Six discs of 3.6 and seven steels of 2.0 leave 48.4 less 35.6.
+    expect(by(asked(13.1, 14, 2))).toBeCloseTo(0.3, 9);
+    expect(by(asked(11, 12.2, 2))).toBeCloseTo(0.6, 9);
+    expect(by(asked(12.2, 13, 2))).toBeUndefined();
+  });
+});
+
 describe('the tolerance of a job', () => {
   it('takes each plate as new, in the band of its kind', () => {
     const question = toleranceOf(
