@@ -373,6 +373,62 @@ test('the share of packs in the window is worked out in a worker', async ({
   await expect(page.getByRole('img', { name: /^Heights of the packs/ })).toBeVisible();
 });
 
+test('what is measured already is passed over, unless it is gone over again', async ({
+  workshop: shop,
+  page,
+}) => {
+  atOneSize('phone');
+  await shop.open('/job/demo-ur-0106?stage=inspect');
+  const again = page.getByRole('button', { name: 'Measure again: 38 readings' });
+  await expect(again).toBeVisible();
+  await shop.unfold('Points on each plate');
+  await shop.choose('On a disc', '4');
+  await page.getByRole('button', { name: 'Go on measuring: 8 left' }).click();
+  await expect(title(shop, 'Disc 1 of 8')).toBeVisible();
+  await expect(page.getByText('thickness, point 4 of 4')).toBeVisible();
+  await page.keyboard.type('2.84');
+  await page.keyboard.press('Enter');
+  await expect(title(shop, 'Disc 2 of 8')).toBeVisible();
+  await expect(page.getByText('thickness, point 4 of 4')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave the run' }).click();
+  await expect(page.getByRole('button', { name: 'Go on measuring: 7 left' })).toBeVisible();
+
+  await shop.unfold('Points on each plate');
+  await shop.choose('On a disc', '3');
+  await again.click();
+  await expect(title(shop, 'Disc 1 of 8')).toBeVisible();
+  await expect(page.getByText('thickness, point 1 of 3')).toBeVisible();
+  // What is there is kept by the key alone, and measured anew by a value.
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('thickness, point 2 of 3')).toBeVisible();
+  await page.keyboard.type('2.83');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('thickness, point 3 of 3')).toBeVisible();
+  await shop.stored();
+});
+
+test('the ridge shows where something was left, until it is seen to', async ({
+  workshop: shop,
+  page,
+}) => {
+  await shop.open('/');
+  await shop.newJob();
+  await page.getByRole('textbox', { name: 'Machine', exact: true }).fill('Fell 300');
+  await shop.choose('Which clutch it has', 'A plate pack');
+  await page.getByRole('button', { name: 'Intake is done: on to Strip' }).click();
+  const intake = page.getByRole('link', { name: /^Intake, passed/ });
+  await expect(intake).toHaveAccessibleName('Intake, passed, with something left open');
+  await intake.click();
+  await expect(
+    page.getByText('Still open: complaint or aim, the oil, engine torque.'),
+  ).toBeVisible();
+  await page.getByRole('checkbox', { name: 'Slips', exact: true }).click();
+  await shop.choose('Oil in it', 'For wet clutches');
+  await shop.type('engine.peakTorque', '30');
+  await expect(intake).toHaveAccessibleName('Intake, passed');
+  await shop.stored();
+});
+
 test('the bench page’s own buttons reach the run', async ({
   workshop: shop,
   page,

@@ -47,6 +47,7 @@ function tarn(id: string, number: string, at: string): Job {
       curve: CURVES.tarn450,
     },
     intake: { ...job.intake, oil: 'wetClutch' },
+    inspection: { ...job.inspection, discPoints: 3 },
     pack: {
       ...job.pack,
       kinds: [TARN_DISC, TARN_FIRST_DISC, TARN_STEEL],

@@ -49,11 +49,18 @@ export function measuringRun(job: Job, parts: readonly RunPart[]): readonly RunS
 }
 
 /**
- * Where a run goes on: its first reading that is not taken yet, or its end.
- * @example firstOpen(job, measuringRun(job, ['flatness'])) // 8
+ * The readings of a run that are not taken yet.
+ * @example openSteps(job, measuringRun(job, ['flatness'])).length // 0
  */
-export function firstOpen(job: Job, steps: readonly RunStep[]): number {
-  const open = steps.findIndex((s) => entryAt(job, s.path) === undefined);
+export const openSteps = (job: Job, steps: readonly RunStep[]): readonly RunStep[] =>
+  steps.filter((s) => entryAt(job, s.path) === undefined);
+
+/**
+ * Where a run goes on: its first reading at or after `from` that is not taken yet, or its end.
+ * @example nextOpen(job, measuringRun(job, ['flatness'])) // 8
+ */
+export function nextOpen(job: Job, steps: readonly RunStep[], from = 0): number {
+  const open = steps.findIndex((s, i) => i >= from && entryAt(job, s.path) === undefined);
   return open < 0 ? steps.length : open;
 }
 

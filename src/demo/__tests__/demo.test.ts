@@ -6,7 +6,7 @@ import { releaseBudget } from '@/core/evaluate/releaseFigures';
 import { readSentence } from '@/core/evaluate/sentence';
 import { rankCauses } from '@/core/causes/rank';
 import { inspect } from '@/core/inspect/inspect';
-import { firstOpen, measuringRun } from '@/core/inspect/run';
+import { measuringRun, nextOpen } from '@/core/inspect/run';
 import type { Job } from '@/core/job/types';
 import { advise } from '@/core/advice/advise';
 import { readTorqueCsv } from '@/files/torqueCsv';
@@ -77,7 +77,7 @@ describe('the demo workshop', () => {
     const cures = advise(job, 'releases').flatMap((a) => a.moves);
     expect(cures).toContain('The reduced-effort part out');
     const steps = measuringRun(job, ['discs', 'steels', 'flatness']);
-    const at = firstOpen(job, steps);
+    const at = nextOpen(job, steps);
     expect(at).toBeGreaterThan(10);
     expect(at).toBeLessThan(steps.length);
     const { counts, begun } = inspect(job, evaluate(job));

@@ -1,7 +1,7 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useCallback, useMemo, useState } from 'react';
 
-import { RUN_PARTS, firstOpen, measuringRun } from '@/core/inspect/run';
+import { RUN_PARTS, measuringRun, openSteps } from '@/core/inspect/run';
 import type { RunPart } from '@/core/inspect/run';
 import { limitsLacking } from '@/core/inspect/limitsLacking';
 import { POINTS } from '@/core/job/types';
@@ -91,7 +91,7 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
     return parts.includes('springs') ? withSpringsToMeasure(job, () => String(n++)) : job;
   }, [job, parts]);
   const steps = measuringRun(toCome, parts);
-  const next = firstOpen(toCome, steps);
+  const left = openSteps(toCome, steps).length;
   const setPoints = (part: { discPoints?: number; steelPoints?: number }) =>
     change((j) => ({ ...j, inspection: { ...j.inspection, ...part } }));
 
@@ -104,7 +104,7 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
     parts.includes('springs') && job.springs.type !== 'diaphragm'
       ? job.springs.coil.groups.filter((g) => g.count === undefined)
       : [];
-  const all = steps.length > 0 && next >= steps.length;
+  const all = steps.length > 0 && left === 0;
   const verdicts = (
     <>
       <SummaryView />
@@ -162,9 +162,9 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
         <Action main icon="play" onPress={start}>
           {all
             ? `Measure again: ${steps.length} readings`
-            : next === 0
+            : left === steps.length
               ? `Measure: ${steps.length} readings`
-              : `Go on measuring: ${steps.length - next} left`}
+              : `Go on measuring: ${left} left`}
         </Action>
       )}
       <BenchBar />

@@ -1,7 +1,7 @@
 import { ScrollView, View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
-import { entryAt } from '@/core/job/paths';
+import { nextOpen, openSteps } from '@/core/inspect/run';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/features/jobs/useJob';
@@ -15,7 +15,7 @@ import type { Run } from './useRun';
 export function RunOver({ run, onEnd }: { readonly run: Run; readonly onEnd: () => void }) {
   const job = useJob();
   const units = useUnits();
-  const open = run.steps.filter((s) => !entryAt(job, s.path));
+  const open = openSteps(job, run.steps);
   const { parts } = useInspection();
   const worst = parts.filter((p) => p.decision === 'change' || p.decision === 'scrap');
   return (
@@ -40,7 +40,7 @@ export function RunOver({ run, onEnd }: { readonly run: Run; readonly onEnd: () 
           To the verdicts
         </Action>
         {open[0] ? (
-          <Action onPress={() => run.go(run.steps.findIndex((s) => !entryAt(job, s.path)))}>
+          <Action onPress={() => run.go(nextOpen(job, run.steps))}>
             {`Go to what is open (${open.length})`}
           </Action>
         ) : null}

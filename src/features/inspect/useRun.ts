@@ -3,7 +3,8 @@ import { useMemo, useState } from 'react';
 import { keyed, pointSetsItself } from '@/core/inspect/keyed';
 import { readGauge } from '@/core/inspect/reading';
 import type { RunPart, RunStep } from '@/core/inspect/run';
-import { firstOpen, measuringRun } from '@/core/inspect/run';
+import { measuringRun, nextOpen } from '@/core/inspect/run';
+import { entryAt } from '@/core/job/paths';
 import type { ParsedEntry, Reading } from '@/core/units/parseEntry';
 import { useUnits } from '@/features/display/useUnits';
 import { useChangeJob } from '@/features/jobs/changeJob';
@@ -43,7 +44,11 @@ export function useRun(parts: readonly RunPart[]): Run {
   const units = useUnits();
   const change = useChangeJob();
   const steps = useMemo(() => measuringRun(job, parts), [job, parts]);
-  const [index, setIndex] = useState(() => firstOpen(job, steps));
+  const [index, setIndex] = useState(() => {
+    const open = nextOpen(job, steps);
+    // Where all is taken, it is gone over again from the beginning.
+    return open < steps.length ? open : 0;
+  });
   const [text, setText] = useState('');
   const [question, setQuestion] = useState<Question>();
   const [refused, setRefused] = useState<string>();
@@ -61,7 +66,8 @@ export function useRun(parts: readonly RunPart[]): Run {
   const keep = (reading: Reading, shown: string) => {
     if (!step) return;
     change((j) => withReading(j, step.path, reading, shown, isoDay()));
-    go(index + 1);
+    // What is taken already is passed over, unless it is being measured again.
+    go(entryAt(job, step.path) ? index + 1 : nextOpen(job, steps, index + 1));
   };
   const take = (sent?: string) => {
     if (!step) return;
@@ -88,7 +94,8 @@ export function useRun(parts: readonly RunPart[]): Run {
         return;
       case 'empty':
         // Enter on a reading that is there already goes on to the next.
-        setRefused('Type a value, or skip this one.');
+        if (entryAt(job, step.path)) go(index + 1);
+        else setRefused('Type a value, or skip this one.');
     }
   };
   return {

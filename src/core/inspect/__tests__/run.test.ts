@@ -7,7 +7,7 @@ import { keyed, pointSetsItself } from '../keyed';
 import { quickReadings } from '../quick';
 import { readGauge } from '../reading';
 import type { RunPart, RunStep } from '../run';
-import { firstOpen, measuringRun } from '../run';
+import { measuringRun, nextOpen, openSteps } from '../run';
 
 function job(): Job {
   const blank = blankJob('j', 'UR-0001', '2026-01-01T00:00:00.000Z');
@@ -45,7 +45,13 @@ describe('a measuring run', () => {
   it('goes on where it was left, and leaves new parts out', () => {
     const steps = measuringRun(job(), ['discs']);
     const begun = withEntry(job(), steps[0]?.path ?? '', entry(2.88));
-    expect(firstOpen(begun, steps)).toBe(1);
+    expect(nextOpen(begun, steps)).toBe(1);
+    expect(openSteps(begun, steps)).toEqual(steps.slice(1));
+    // What was taken out of turn is passed over.
+    const outOfTurn = withEntry(begun, steps[2]?.path ?? '', entry(2.87));
+    expect(nextOpen(outOfTurn, steps, 2)).toBe(3);
+    expect(nextOpen(outOfTurn, steps, steps.length)).toBe(steps.length);
+    expect(openSteps(outOfTurn, steps)).toHaveLength(steps.length - 2);
     const fresh: Job = {
       ...job(),
       pack: { ...job().pack, plates: job().pack.plates.map((p) => ({ ...p, isNew: true })) },
