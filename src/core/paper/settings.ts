@@ -51,8 +51,8 @@ export function settingBlocks(job: Job, units: UnitChoice): PaperBlock[] {
     ],
     [
       'Adjuster stands at',
-      expanding.fitted && setting.turnsOut
-        ? `${turningWords({ turns: setting.turnsOut.value, marks: setting.marksOut?.value ?? 0 })} out from firm contact`
+      expanding.fitted && (setting.turnsOut ?? setting.marksOut)
+        ? `${turningWords({ turns: setting.turnsOut?.value ?? 0, marks: setting.marksOut?.value ?? 0 })} out from firm contact`
         : undefined,
     ],
     [

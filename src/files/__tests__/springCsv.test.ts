@@ -13,6 +13,13 @@ describe('tester points from a file', () => {
   });
 
   it('takes the first column as the place when there is no header, and leaves blank lines out', () => {
+    // Nothing is pressed at nothing; a spring of no length is none.
+    expect(readSpringCsv('0,0\n1,900\n2,1400', 'deflection')[0]).toEqual({ at: 0, force: 0 });
+    expect(() => readSpringCsv('0,0\n30,90\n25,140', 'length')).toThrow('Line 1');
+    expect(() => readSpringCsv('30,90\n0.4,140', 'length')).toThrow('Line 2');
+    expect(() => readSpringCsv('301,90\n25,140', 'length')).toThrow('no length');
+    expect(() => readSpringCsv('30,-1\n25,140', 'length')).toThrow('no force');
+    expect(() => readSpringCsv('30,90\n25,20001', 'length')).toThrow('no force');
     expect(readSpringCsv('0.5,900\n\n1.0,1400\n1.5,1300', 'deflection')).toHaveLength(3);
   });
 

@@ -41,6 +41,25 @@ describe('install gap', () => {
     expect(turnedBy(auto, { turns: 2, marks: 0, gap: 0, rest: 0, direction: 'close' })).toBe(auto);
   });
 
+  it('is told by turns alone and by marks alone, and not before either is written', () => {
+    const set = (turnsOut: number | undefined, marksOut: number | undefined) =>
+      figure(
+        {
+          ...auto,
+          setting: {
+            ...auto.setting,
+            turnsOut: turnsOut === undefined ? undefined : entry(turnsOut),
+            marksOut: marksOut === undefined ? undefined : entry(marksOut),
+          },
+        },
+        'gapSet',
+      );
+    expect(set(2, undefined)).toBeCloseTo(1.5, 9);
+    expect(set(undefined, 4)).toBeCloseTo(0.375, 9);
+    expect(set(0, 0)).toBe(0);
+    expect(set(undefined, undefined)).toBeUndefined();
+  });
+
   it('by gauges lies between the one that goes in and the one that does not', () => {
     const gauged = put(auto, { 'setting.goSize': 0.9, 'setting.noGoSize': 1 });
     expect(figure(gauged, 'gapGauged')).toBeCloseTo(0.95, 9);

@@ -59,6 +59,7 @@ export const WORK_FIELDS = {
     symbol: 'u',
     quantity: 'count',
     bounds: { min: 0, max: 60, integer: true },
+    absent: { value: 0, why: 'less than a turn' },
   }),
   'setting.marksOut': spec({
     label: 'and marks',
