@@ -407,6 +407,36 @@ test('what is measured already is passed over, unless it is gone over again', as
   await shop.stored();
 });
 
+test('what was written for the other meter stays in sight, and is not counted', async ({
+  workshop: shop,
+  page,
+}) => {
+  await shop.open('/');
+  await shop.newJob();
+  await shop.choose('Which clutch it has', 'A plate pack');
+  await shop.type('intake.hours', '12a');
+  await shop.choose('What its meter counts', 'Distance run');
+  await shop.type('intake.distance', '4100');
+  const hours = page.getByRole('textbox', { name: 'Machine hours, not counted' });
+  await expect(hours).toHaveValue('12a');
+  // It stays while it is emptied, and is gone the next time.
+  await hours.fill('');
+  await hours.blur();
+  await expect(hours).toBeVisible();
+  await page.getByRole('link', { name: /^Strip/ }).click();
+  await page.getByRole('link', { name: /^Intake/ }).click();
+  await expect(page.getByRole('textbox', { name: 'Distance run', exact: true })).toHaveValue(
+    '4100',
+  );
+  await expect(hours).toHaveCount(0);
+  // A value that was taken is kept as well as one that was not.
+  await shop.choose('What its meter counts', 'Machine hours');
+  await expect(page.getByRole('textbox', { name: 'Distance run, not counted' })).toHaveValue(
+    '4100',
+  );
+  await shop.stored();
+});
+
 test('the ridge shows where something was left, until it is seen to', async ({
   workshop: shop,
   page,

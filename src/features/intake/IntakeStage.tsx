@@ -7,7 +7,7 @@ import { MAX_NOTES } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
 import { AIMS, METERS } from '@/core/job/types';
 import { METER, meterOf } from '@/core/life/meter';
-import { EntryField } from '@/features/entry/EntryField';
+import { MeterFields } from '@/features/entry/MeterFields';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import { useChangeJob } from '@/features/jobs/changeJob';
@@ -98,7 +98,7 @@ export function IntakeStage() {
             onChange={(meter) => change((j) => ({ ...j, machine: { ...j.machine, meter } }))}
           />
           <FieldGrid>
-            <EntryField path={`intake.${meterOf(job).meter}`} />
+            <MeterFields at={(meter) => `intake.${meter}`} />
             <DateField label="Wanted back by" value={intake.due} onChange={setDue} />
           </FieldGrid>
           {wide ? null : <CausesPanel />}

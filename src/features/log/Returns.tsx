@@ -7,6 +7,7 @@ import { MAX_VISITS } from '@/core/job/types';
 import { meterOf, runRead, runText } from '@/core/life/meter';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
+import { MeterFields } from '@/features/entry/MeterFields';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { evaluationOf } from '@/features/jobs/evaluations';
 import { useJobPart } from '@/features/jobs/useJob';
@@ -77,7 +78,7 @@ function Return({ visit }: { readonly visit: Visit }) {
             if (next) change((j) => withVisit(j, id, { date: next }));
           }}
         />
-        <EntryField path={fieldPath(`visits.*.${meter.meter}`, id)} />
+        <MeterFields at={(meter) => fieldPath(`visits.*.${meter}`, id)} />
       </FieldGrid>
       <FieldGrid>
         {discs.map((l, i) => (

@@ -1,0 +1,35 @@
+import { useState } from 'react';
+
+import type { FieldPath } from '@/core/job/fields';
+import { entryAt } from '@/core/job/paths';
+import type { Meter } from '@/core/job/types';
+import { METERS } from '@/core/job/types';
+import { METER, meterOf } from '@/core/life/meter';
+import { useDrafts, useJobPart } from '@/features/jobs/useJob';
+
+import { EntryField } from './EntryField';
+
+interface Props {
+  /** Where the reading of a meter is kept. */
+  readonly at: (meter: Meter) => FieldPath;
+}
+
+/** The reading of the meter that counts for this machine; beside it that of the other, while anything is written there. */
+export function MeterFields({ at }: Props) {
+  const counts = useJobPart((job) => meterOf(job).meter);
+  const drafts = useDrafts();
+  const other = METERS.find((m) => m !== counts) ?? counts;
+  const written = useJobPart((job) => entryAt(job, at(other)) !== undefined);
+  const stands = written || drafts[at(other)] !== undefined;
+  // It must not go from under the finger that empties it to write something else.
+  const [seen, setSeen] = useState<Meter>();
+  if (stands && seen !== other) setSeen(other);
+  return (
+    <>
+      <EntryField path={at(counts)} />
+      {stands || seen === other ? (
+        <EntryField path={at(other)} label={`${METER[other].name}, not counted`} />
+      ) : null}
+    </>
+  );
+}
