@@ -41,7 +41,7 @@ describe('engagement', () => {
             engineInertia: je,
             vehicleInertia: jv,
           });
-          expect(run.time / time - 1).toBeLessThan(1e-6);
+          expect(Math.abs(run.time / time - 1)).toBeLessThan(1e-6);
           expect(Math.abs(run.energy / ((clutch * 240 * time) / 2) - 1)).toBeLessThan(1e-6);
         },
       ),
@@ -53,6 +53,8 @@ describe('engagement', () => {
     expect(
       engage({ ...constant(140, 120), engineSpeed: 130, vehicleSpeed: 0, stallSpeed: 80 }),
     ).toMatchObject({ outcome: 'stalled' });
+    // An engine that may stall but does not locks all the same.
+    expect(engage({ ...constant(140), stallSpeed: 80 })).toMatchObject({ outcome: 'locked' });
     const slipping = engage({ ...constant(30, 40), limit: 2 });
     expect(slipping).toMatchObject({ outcome: 'still slipping', time: 2 });
     expect(() => engage({ ...constant(140), vehicleSpeed: 300 })).toThrow('engineSpeed');

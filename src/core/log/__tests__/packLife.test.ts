@@ -294,6 +294,30 @@ describe('the log of a machine', () => {
     });
     expect(rate?.perRun).toBeCloseTo(0.00352785 / 9, 8);
     expect(wearRates([job])[0]?.few).toBe(true);
+    // Two packs are still little while both are only compared with new.
+    const once = (j: Job): Job => ({ ...j, visits: [] });
+    const fromNew = wearRates([once(job), once(other)]);
+    for (const r of fromNew) expect(r).toMatchObject({ packs: 2, few: true });
+    expect(fromNew).toHaveLength(packLife(once(job)).pack.line ? 1 : 0);
+    // What is said of a lining on a steel tells nothing of the discs.
+    const steelsToo = {
+      ...job,
+      pack: {
+        ...job.pack,
+        kinds: job.pack.kinds.map((k) =>
+          k.lined === 'none' ? { ...k, lining: 'sintered' as const } : k,
+        ),
+      },
+    };
+    expect(wearRates([steelsToo]).map((r) => r.lining)).toEqual(['paper']);
+    const mixed = {
+      ...job,
+      pack: {
+        ...job.pack,
+        kinds: job.pack.kinds.map((k, i) => (i === 0 ? { ...k, lining: 'cork' as const } : k)),
+      },
+    };
+    expect(wearRates([mixed])).toEqual([]);
     // Two machines of one use are two lines when machines are compared.
     const machines = wearRates([job, other], 'machine');
     expect(machines.map((r) => r.group)).toEqual(

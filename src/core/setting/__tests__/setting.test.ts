@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { gapFromTurns, pitchOf, turnsForGap } from '../adjuster';
+import { gapFromTurns, pitchOf, turningWords, turnsForGap } from '../adjuster';
 import {
   bladesFor,
   FRACTION_DRILLS,
@@ -88,6 +88,15 @@ describe('lever gain', () => {
   });
 });
 
+it.each([
+  [{ turns: 0, marks: 0 }, '0 marks'],
+  [{ turns: 0, marks: 1 }, '1 mark'],
+  [{ turns: 1, marks: 0 }, '1 turn'],
+  [{ turns: 2, marks: 3 }, '2 turns and 3 marks'],
+])('turning of %j is said as it is done', (turning, words) => {
+  expect(turningWords(turning)).toBe(words);
+});
+
 describe('gauges', () => {
   it('bracket a window by go and no-go', () => {
     const found = goNoGo(METRIC_DRILLS, 0.75, 0.95);
@@ -96,7 +105,21 @@ describe('gauges', () => {
       '1 mm',
       ['0.8 mm', '0.9 mm'],
     ]);
+    // A gauge of just the edge is the one that goes in, or does not, and none between.
+    const onEdges = goNoGo(METRIC_DRILLS, 0.7, 1);
+    expect([onEdges.go?.name, onEdges.noGo?.name]).toEqual(['0.7 mm', '1 mm']);
+    expect(onEdges.inside.map((g) => g.name)).toEqual(['0.8 mm', '0.9 mm']);
     expect(goNoGo(METRIC_DRILLS, 0.1, 5)).toMatchObject({ go: undefined, noGo: undefined });
+    expect(FRACTION_DRILLS.slice(0, 8).map((g) => g.name)).toEqual([
+      '1/64 in',
+      '1/32 in',
+      '3/64 in',
+      '1/16 in',
+      '5/64 in',
+      '3/32 in',
+      '7/64 in',
+      '1/8 in',
+    ]);
     expect(FRACTION_DRILLS.find((g) => g.name === '1/8 in')?.size).toBeCloseTo(3.175, 12);
     expect(NUMBER_DRILLS).toHaveLength(80);
     expect(LETTER_DRILLS).toHaveLength(26);
@@ -126,5 +149,11 @@ describe('gauges', () => {
     expect(two.blades).toHaveLength(2);
     expect(Math.abs(two.rest)).toBeLessThan(1e-9);
     expect(Math.abs(bladesFor(0.93, METRIC_BLADES).rest)).toBeLessThan(0.0201);
+    // Each blade is there once, and a fifth would add more air than it gives.
+    const small = [0.05, 0.1, 0.15, 0.2, 0.25].map((size) => ({ name: `${size}`, size }));
+    const most = bladesFor(0.75, small);
+    expect(most.blades.map((b) => b.size)).toEqual([0.25, 0.2, 0.15, 0.1]);
+    expect(most.rest).toBeCloseTo(0.05, 9);
+    expect(bladesFor(0.4, small).blades.map((b) => b.size)).toEqual([0.25, 0.15]);
   });
 });

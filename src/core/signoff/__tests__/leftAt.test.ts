@@ -127,6 +127,21 @@ describe('what a stage still lacks', () => {
       (j) => withEntry(j, `prove.starts.${j.prove.starts[0]?.id ?? ''}.done`, entry(0)),
       'break-in start',
     ],
+    [
+      'starts that nobody has begun to count',
+      'prove',
+      (j) => ({
+        ...j,
+        prove: {
+          ...j.prove,
+          starts: [
+            { id: 'a', name: '', wanted: entry(6) },
+            { id: 'b', name: '', wanted: entry(4), done: entry(5) },
+          ],
+        },
+      }),
+      '6 break-in starts',
+    ],
   ])('names %s', (_what, stage, change, words) => {
     const changed = change(done);
     expect(left(stage, changed).join(', ')).toContain(words);

@@ -28,6 +28,14 @@ describe('coil springs', () => {
     expect(fit.rate).toBeCloseTo(20, 9);
     expect(fit.freeLength).toBeCloseTo(42, 9);
     expect(fit.residual).toBeCloseTo(0, 9);
+    // Off the line by a third of 10 N, two thirds, a third: the root of their mean square.
+    const bent = fitRate([
+      { length: 40, force: 0 },
+      { length: 30, force: 210 },
+      { length: 20, force: 400 },
+    ]);
+    expect(bent.rate).toBeCloseTo(20, 9);
+    expect(bent.residual).toBeCloseTo(10 * Math.sqrt(2 / 9), 9);
     expect(() => fitRate([{ length: 30, force: 240 }])).toThrow('two points or more');
     expect(() =>
       fitRate([

@@ -104,6 +104,9 @@ describe('a curve through tester points', () => {
   it('goes through its points and makes no peak that was not measured', () => {
     const curve = monotoneCurve(points);
     for (const p of points) expect(curve.value(p.x)).toBeCloseTo(p.y, 9);
+    // A tester's points may come in any order.
+    const mixed = monotoneCurve([3, 0, 5, 1, 4, 2].flatMap((i) => points[i] ?? []));
+    for (const x of [0, 0.4, 1.7, 3.3, 5]) expect(mixed.value(x)).toBe(curve.value(x));
     for (let i = 0; i < 5; i++) {
       const low = Math.min(points[i]?.y ?? 0, points[i + 1]?.y ?? 0);
       const high = Math.max(points[i]?.y ?? 0, points[i + 1]?.y ?? 0);
