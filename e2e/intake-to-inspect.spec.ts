@@ -407,6 +407,46 @@ test('what is measured already is passed over, unless it is gone over again', as
   await shop.stored();
 });
 
+test('the value in hand is in sight above or beside the keys on whatever screen', async ({
+  workshop: shop,
+  page,
+}) => {
+  atOneSize('phone');
+  await shop.open('/job/demo-ur-0103?stage=inspect');
+  await page.getByRole('button', { name: 'Go on measuring: 28 left' }).click();
+  for (const [width, height] of [
+    [320, 568],
+    [375, 640],
+    [390, 664],
+    [390, 844],
+    [390, 420],
+    [844, 390],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    const hidden = () =>
+      page.evaluate(() => {
+        const value = document.querySelector('[data-testid=reading]')?.getBoundingClientRect();
+        const keys = document.querySelector('[aria-label=Keys]')?.getBoundingClientRect();
+        const title = document.querySelector('[role=main] h2')?.getBoundingClientRect();
+        if (!value || !keys || !title) return 'not there';
+        const beside = value.right <= keys.left + 1;
+        if (value.height < 30 || (!beside && value.bottom > keys.top)) return 'under the keys';
+        if (keys.bottom > innerHeight) return 'keys below the screen';
+        return title.top < 0 ? 'no title' : '';
+      });
+    await expect.poll(hidden, { message: `${width} × ${height}` }).toBe('');
+    // What is asked about a value is seen as well, and the value again once it is typed anew.
+    await page.keyboard.type('34.2');
+    await page.keyboard.press('Enter');
+    const asked = page.getByText(/did you mean 3\.420/);
+    await expect(asked).toBeInViewport({ ratio: 0.9 });
+    await page.getByRole('button', { name: 'Skip' }).click();
+    await page.getByRole('button', { name: 'Back', exact: true }).click();
+    await expect(asked).toHaveCount(0);
+    await expect.poll(hidden, { message: `${width} × ${height}, anew` }).toBe('');
+  }
+});
+
 test('what was written for the other meter stays in sight, and is not counted', async ({
   workshop: shop,
   page,

@@ -8,12 +8,15 @@ import { STAGES } from '@/core/job/types';
 import { STAGE_NAME } from '@/core/job/words';
 
 import { useStrata } from './theme';
-import { useLow } from './useWide';
+import { useShort } from './useWide';
 import { webLink } from './webLink';
 import { Words } from './Words';
 
 /** Height of each stage's summit, of 1; the stage at which the job stands rises above them all. */
 const SUMMIT = [0.28, 0.42, 0.55, 0.5, 0.38, 0.3, 0.4, 0.48] as const;
+
+/** Width of a stage that has room for its mark beside its name, px. */
+const MARKED = 76;
 
 interface Props {
   /** Where the job stands. */
@@ -113,7 +116,7 @@ function Drawing({ width, height, passed, line, place, summit }: DrawingProps) {
 
 /** The eight stages as a ridge line lying on its feet: passed, present, to come. For the phone. */
 export const RidgeLine = memo(function RidgeLine(props: Props & { readonly width: number }) {
-  const low = useLow();
+  const short = useShort();
   const { stage, viewed = stage, width } = props;
   const strata = useStrata();
   const at = STAGES.indexOf(stage);
@@ -131,7 +134,7 @@ export const RidgeLine = memo(function RidgeLine(props: Props & { readonly width
   ]);
   return (
     <View role="navigation" aria-label={standing(stage)}>
-      {low ? null : (
+      {short ? null : (
         <Drawing
           width={width}
           height={height}
@@ -143,7 +146,7 @@ export const RidgeLine = memo(function RidgeLine(props: Props & { readonly width
       )}
       <View
         role="list"
-        style={{ flexDirection: 'row', marginHorizontal: 12, marginTop: low ? 0 : -44 }}
+        style={{ flexDirection: 'row', marginHorizontal: 12, marginTop: short ? 0 : -44 }}
       >
         {STAGES.map((s) => (
           <StageName
@@ -152,20 +155,28 @@ export const RidgeLine = memo(function RidgeLine(props: Props & { readonly width
             props={{ ...props, viewed }}
             style={{
               width: step,
-              height: low ? 44 : 64,
+              height: short ? 44 : 64,
               justifyContent: 'flex-end',
               alignItems: 'center',
             }}
             inner={{ alignItems: 'center' }}
           >
-            <Words
-              size={step < 42 ? 10 : 12}
-              bold={s === viewed}
-              soft={s !== viewed}
-              numberOfLines={1}
-            >
-              {STAGE_NAME[s]}
-            </Words>
+            <View style={{ flexDirection: 'row', alignItems: 'center', gap: 5 }}>
+              {/* Where there is no room for the ridge, its marks stand before the names. */}
+              {short && step >= MARKED ? (
+                <Svg width={14} height={14} aria-hidden>
+                  <Summit x={7} y={7} is={placeOf(s, props)} />
+                </Svg>
+              ) : null}
+              <Words
+                size={step < 42 ? 10 : 12}
+                bold={s === viewed}
+                soft={s !== viewed}
+                numberOfLines={1}
+              >
+                {STAGE_NAME[s]}
+              </Words>
+            </View>
             <View
               style={{
                 height: 3,

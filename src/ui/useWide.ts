@@ -3,8 +3,12 @@ import { useWindowDimensions } from 'react-native';
 /** From here on stages, work and section stand side by side. */
 const WIDE = 1000;
 
-/** Below this a phone lies on its side: there is room beside each other, none one below the other. */
+/** Below this there is no room one below the other: a phone lies on its side, or a keyboard covers half of it. */
 const LOW = 480;
+/** Below this a drawing that only helps must leave its room to what is worked on. */
+const SHORT = 640;
+/** From here on what is low has room beside each other instead. */
+const LYING = 560;
 
 export function useWide(): boolean {
   return useWindowDimensions().width >= WIDE;
@@ -12,4 +16,14 @@ export function useWide(): boolean {
 
 export function useLow(): boolean {
   return useWindowDimensions().height < LOW;
+}
+
+export function useShort(): boolean {
+  return useWindowDimensions().height < SHORT;
+}
+
+/** Low, with room at the side: a phone on its side. */
+export function useLying(): boolean {
+  const { width, height } = useWindowDimensions();
+  return height < LOW && width >= LYING;
 }

@@ -15,7 +15,7 @@ import { useStrata } from '@/ui/theme';
 import { Thumb } from '@/ui/Thumb';
 import { Tool } from '@/ui/Tool';
 import { TopBar } from '@/ui/TopBar';
-import { useLow, useWide } from '@/ui/useWide';
+import { useLying, useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
 import { Canvas } from './Canvas';
@@ -82,7 +82,7 @@ interface WorkingProps {
 
 function Working({ cutaway, width, height }: WorkingProps) {
   const wide = useWide();
-  const low = useLow();
+  const low = useLying();
   // On its side a phone has room for the thumbs beside the picture, not below it.
   const beside = wide || low;
   const frame = useRef<View>(null);

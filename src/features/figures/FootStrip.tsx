@@ -11,7 +11,7 @@ import { evaluationOf } from '@/features/jobs/evaluations';
 import { useJobLater } from '@/features/jobs/useJob';
 import { STATE_WORD, StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
-import { useLow, useWide } from '@/ui/useWide';
+import { useLying, useWide } from '@/ui/useWide';
 import { Digits, Words } from '@/ui/Words';
 
 import { useOpenFigure } from './WorkingPanel';
@@ -55,7 +55,7 @@ const Strip = memo(function Strip({ stage, job }: { readonly stage: Stage; reado
   const units = useUnits();
   const strata = useStrata();
   const wide = useWide();
-  const low = useLow();
+  const low = useLying();
   const open = useOpenFigure();
   const { figures, verdicts } = evaluationOf(job);
   return (

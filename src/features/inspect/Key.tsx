@@ -52,6 +52,7 @@ export function Key({
           size={digit ? 24 : main ? 19 : 16}
           style={{
             fontFamily: digit ? FONT.monoBold : FONT.textBold,
+            textAlign: 'center',
             color: main ? strata.onSlate : digit ? strata.ink : strata.slate,
           }}
         >

@@ -1,9 +1,9 @@
 import { memo } from 'react';
-import { View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
 import { useStrata } from '@/ui/theme';
-import { useLow, useWide } from '@/ui/useWide';
+import { useLying, useWide } from '@/ui/useWide';
 
 import { Key } from './Key';
 
@@ -13,6 +13,9 @@ const ROWS = [
   ['1', '2', '3'],
   ['.', '0', 'erase'],
 ] as const;
+
+/** A phone of less height than this keeps the value in hand in sight by smaller keys, px. */
+const SMALL = 680;
 
 /** What the keys do; the same object for as long as the run is on screen, so that the keys are not drawn again. */
 export interface RunKeys {
@@ -30,7 +33,8 @@ interface Props {
   readonly atStart: boolean;
   /** Only the keys that the device's keyboard does not have. */
   readonly folded: boolean;
-  readonly onDeviceKeyboard: () => void;
+  /** Nothing where there is no room for the other keys. */
+  readonly onDeviceKeyboard: (() => void) | undefined;
   readonly onEnd: () => void;
 }
 
@@ -44,8 +48,9 @@ export const Keypad = memo(function Keypad({
 }: Props) {
   const strata = useStrata();
   const wide = useWide();
-  const low = useLow();
-  const tall = low ? 44 : wide ? 50 : 58;
+  const low = useLying();
+  const small = useWindowDimensions().height < SMALL;
+  const tall = low || small ? 44 : wide ? 50 : 58;
   const gap = low ? 4 : 6;
   const skip = (
     <Key label="Skip" height={tall} onPress={() => run.step(1)}>
@@ -108,13 +113,15 @@ export const Keypad = memo(function Keypad({
         </View>
       )}
       <View style={{ flexDirection: 'row', gap }}>
-        <Key
-          label={folded ? 'Our keypad' : 'Device keyboard'}
-          height={low ? 44 : 48}
-          onPress={onDeviceKeyboard}
-        >
-          {folded ? 'Our keypad' : 'Device keyboard'}
-        </Key>
+        {onDeviceKeyboard ? (
+          <Key
+            label={folded ? 'Our keypad' : 'Device keyboard'}
+            height={low ? 44 : 48}
+            onPress={onDeviceKeyboard}
+          >
+            {folded ? 'Our keypad' : 'Device keyboard'}
+          </Key>
+        ) : null}
         <Key label="Leave the run" height={low ? 44 : 48} onPress={onEnd}>
           Leave the run
         </Key>

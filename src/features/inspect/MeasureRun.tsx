@@ -14,7 +14,7 @@ import type { RunPart, RunStep } from '@/core/inspect/run';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useBenchLink, useBenchReadings } from '@/features/bench/benchLink';
 import { useLater } from '@/ui/useLater';
-import { useLow, useWide } from '@/ui/useWide';
+import { useLow, useLying, useShort, useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
 import type { RunKeys } from './Keypad';
@@ -50,7 +50,12 @@ export const MeasureRun = memo(function MeasureRun({
 }: Props) {
   const run = useRun(parts);
   const wide = useWide();
-  const low = useLow();
+  const low = useLying();
+  // No room for keys of our own: the value is typed on the device's, or comes from a gauge.
+  const squeezed = useLow() && !low;
+  const typing = deviceKeyboard || squeezed;
+  // The value in hand comes before what it may be.
+  const short = useShort() && !low;
   const { step } = run;
   const linked = useBenchLink().status !== 'off';
   const plateId = step?.plateId;
@@ -94,20 +99,33 @@ export const MeasureRun = memo(function MeasureRun({
           >
             <RunHead />
             {linked ? <BenchBar compact /> : null}
-            <RunBody deviceKeyboard={deviceKeyboard} onGo={goTo} />
+            <RunBody deviceKeyboard={typing} onGo={goTo} />
           </ScrollView>
-          <LikelyNext run={keys} />
+          {short ? null : <LikelyNext run={keys} />}
         </View>
         <Keypad
           run={keys}
           atStart={atStart}
-          folded={deviceKeyboard}
-          onDeviceKeyboard={toggleKeyboard}
+          folded={typing}
+          onDeviceKeyboard={squeezed && !deviceKeyboard ? undefined : toggleKeyboard}
           onEnd={end}
         />
       </View>
     ),
-    [wide, low, linked, deviceKeyboard, goTo, keys, atStart, toggleKeyboard, end],
+    [
+      wide,
+      low,
+      linked,
+      deviceKeyboard,
+      typing,
+      squeezed,
+      short,
+      goTo,
+      keys,
+      atStart,
+      toggleKeyboard,
+      end,
+    ],
   );
   return step ? (
     <RunContext.Provider value={run}>{frame}</RunContext.Provider>

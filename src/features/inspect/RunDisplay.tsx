@@ -87,8 +87,16 @@ export function RunDisplay({
 /** What is asked about the value, or why it can't be taken. */
 export function RunAsked({ run, step }: PartProps) {
   const strata = useStrata();
+  const here = useRef<View>(null);
+  const asked = run.question !== undefined || run.refused !== undefined;
+  useEffect(() => {
+    const node: unknown = here.current;
+    if (!(node instanceof HTMLElement)) return;
+    // On a small screen what is asked lies below; once it is answered the value in hand comes back into sight.
+    (asked ? node : node.parentElement?.firstElementChild)?.scrollIntoView({ block: 'nearest' });
+  }, [asked]);
   return (
-    <View aria-live="assertive">
+    <View ref={here} aria-live="assertive">
       {run.refused ? <Words style={{ color: strata.stop }}>{run.refused}</Words> : null}
       {run.question ? <Question run={run} step={step} question={run.question} /> : null}
     </View>
