@@ -17,6 +17,13 @@ describe('engagement', () => {
   it('meets the published case, to 1e-6', () => {
     const run = engage(constant(140));
     expect(run.outcome).toBe('locked');
+    // Slip is greatest when it begins: 240 rad/s at 140 N·m; the engine is slowest when it locks.
+    expect(run.peakPower).toBeCloseTo(140 * 240, 6);
+    expect(run.leastSpeed).toBeCloseTo(run.speed, 6);
+    expect(engage({ ...constant(140), liningArea: 0.02 }).peakPowerPerArea).toBeCloseTo(
+      (140 * 240) / 0.02,
+      3,
+    );
     expect(run.time / 0.182741).toBeCloseTo(1, 5);
     expect(run.energy / 3070.05).toBeCloseTo(1, 5);
     expect(run.speed / 147.716).toBeCloseTo(1, 5);

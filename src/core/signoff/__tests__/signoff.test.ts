@@ -85,6 +85,30 @@ describe('what is open', () => {
     expect(ids(change(whole))).toContain(id);
   });
 
+  it('says of a part how many came out and how many are back, and of a verdict what it is', () => {
+    const said = (back: number) => {
+      const item = openItems(withEntry(half, 'strip.parts.n4.in', entry(back))).find(
+        (i) => i.id === 'part:n4',
+      );
+      return `${item?.title}. ${readSentence(item?.sentence ?? [])}`;
+    };
+    expect(said(5)).toBe('Drive pins: not all back. Drive pins: 6 came out, 5 counted in.');
+    expect(said(7)).toBe('Drive pins: more in than out. Drive pins: 6 came out, 7 counted in.');
+    const none = openItems(withEntry(half, 'strip.parts.n4.in', undefined));
+    const kinds = new Map(
+      openItems(withEntry(whole, 'springs.coil.seatDistance', entry(74))).map((i) => [
+        i.id,
+        i.kind,
+      ]),
+    );
+    expect(kinds.get('verdict:holds')).toBe('verdict');
+    expect(readSentence(none.find((i) => i.id === 'part:n4')?.sentence ?? [])).toMatch(
+      /6 came out, none counted in yet/,
+    );
+    const unknown = openItems(withEntry(whole, 'springs.coil.seatDistance', undefined));
+    expect(unknown.find((i) => i.id === 'verdict:holds')?.kind).toBe('measure');
+  });
+
   it('takes a list on which nothing was counted for no count', () => {
     const bare = (keep: readonly ('out' | 'in')[]): Job => ({
       ...whole,

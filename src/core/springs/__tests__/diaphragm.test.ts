@@ -104,6 +104,10 @@ describe('a curve through tester points', () => {
   it('goes through its points and makes no peak that was not measured', () => {
     const curve = monotoneCurve(points);
     for (const p of points) expect(curve.value(p.x)).toBeCloseTo(p.y, 9);
+    // A bend that stays within its neighbours keeps the mean slope of both sides.
+    const square = monotoneCurve([1, 2, 3, 4].map((x) => ({ x, y: x * x })));
+    expect(square.slope(2)).toBeCloseTo(4, 9);
+    expect(square.slope(3)).toBeCloseTo(6, 9);
     // A tester's points may come in any order.
     const mixed = monotoneCurve([3, 0, 5, 1, 4, 2].flatMap((i) => points[i] ?? []));
     for (const x of [0, 0.4, 1.7, 3.3, 5]) expect(mixed.value(x)).toBe(curve.value(x));
