@@ -7,8 +7,9 @@ import { useLater } from '@/ui/useLater';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
-/** Held free on a phone, so that the name beside it is not cut each time something is written. */
-const SLOT = 18;
+/** On a phone it lies on the edge of the units' key and takes no room: the name beside it is not cut at every key. */
+const MARK = 16;
+const OVER = { position: 'absolute', left: -MARK / 4, top: -MARK / 2 } as const;
 
 /** Whether what was typed is stored; why it is not stands in the notice over the screen. */
 export function SaveMark() {
@@ -18,12 +19,7 @@ export function SaveMark() {
   const said = useLater(status, true);
   const wide = useWide();
   return (
-    <View
-      aria-live="polite"
-      testID="save-mark"
-      style={{ minWidth: SLOT }}
-      {...{ dataSet: { status } }}
-    >
+    <View aria-live="polite" testID="save-mark" {...{ dataSet: { status } }}>
       {said === 'failed' || said === 'memory' ? (
         <Words bold size={14} style={{ color: strata.stop }}>
           not stored
@@ -34,8 +30,8 @@ export function SaveMark() {
             saving
           </Words>
         ) : (
-          <View role="img" aria-label="saving">
-            <PaperIcon name="tray-arrow-down" size={SLOT} color={strata.soft} />
+          <View role="img" aria-label="saving" style={OVER}>
+            <PaperIcon name="tray-arrow-down" size={MARK} color={strata.soft} />
           </View>
         )
       ) : null}
