@@ -7,6 +7,8 @@ const WIDE = 1000;
 const LOW = 480;
 /** Below this a drawing that only helps must leave its room to what is worked on. */
 const SHORT = 640;
+/** Below this big keys must grow smaller, or they cover what is typed with them. */
+const SMALL = 680;
 /** From here on what is low has room beside each other instead. */
 const LYING = 560;
 
@@ -20,6 +22,10 @@ export function useLow(): boolean {
 
 export function useShort(): boolean {
   return useWindowDimensions().height < SHORT;
+}
+
+export function useSmall(): boolean {
+  return useWindowDimensions().height < SMALL;
 }
 
 /** Low, with room at the side: a phone on its side. */

@@ -1,4 +1,4 @@
-import type { VerdictId } from '../evaluate/verdict';
+import type { Verdict, VerdictId } from '../evaluate/verdict';
 import type { Job, Stage } from '../job/types';
 import { gainReadings } from '../setting/plans';
 import type { LineTool } from '../worksheet/line';
@@ -9,7 +9,7 @@ export interface Place {
   readonly step?: LineTool;
 }
 
-const PLACES: Partial<Record<VerdictId, Place>> = {
+const PLACES: Partial<Record<Verdict['id'], Place>> = {
   caliper: { stage: 'inspect' },
   heads: { stage: 'build', step: 'heads' },
   gapRead: { stage: 'build', step: 'gapRead' },
@@ -30,7 +30,7 @@ const BY_GAIN: Place = { stage: 'prove', step: 'gain' };
  * Never throws.
  * @example placeOfVerdict(quad, 'freePlay').stage // "set"
  */
-export function placeOfVerdict(job: Job, verdict: VerdictId): Place {
+export function placeOfVerdict(job: Job, verdict: Verdict['id']): Place {
   if (verdict === 'gain' && gainReadings(job).length > 0) return BY_GAIN;
   return PLACES[verdict] ?? SPECIFY;
 }

@@ -6,6 +6,7 @@ import type { PartVerdict } from './inspect';
  * The limits that what was measured still waits for, by kind of plate.
  * @param job the record
  * @param parts its parts, as they were judged
+ * Never throws. Source: workshop practice; `docs/mechanics.md`, inspection.
  * @example limitsLacking(job, inspect(job, evaluate(job)).parts) // []
  */
 export function limitsLacking(

@@ -49,14 +49,14 @@ export function measuringRun(job: Job, parts: readonly RunPart[]): readonly RunS
 }
 
 /**
- * The readings of a run that are not taken yet.
+ * The readings of a run that are not taken yet, in its order. Never throws.
  * @example openSteps(job, measuringRun(job, ['flatness'])).length // 0
  */
 export const openSteps = (job: Job, steps: readonly RunStep[]): readonly RunStep[] =>
   steps.filter((s) => entryAt(job, s.path) === undefined);
 
 /**
- * Where a run goes on: its first reading at or after `from` that is not taken yet, or its end.
+ * Where a run goes on: its first reading at or after `from` that is not taken yet, or its end. Never throws.
  * @example nextOpen(job, measuringRun(job, ['flatness'])) // 8
  */
 export function nextOpen(job: Job, steps: readonly RunStep[], from = 0): number {

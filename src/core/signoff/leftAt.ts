@@ -11,7 +11,7 @@ import type { WorkStage } from '../job/work';
 import { isOpen, stepsOf } from '../worksheet/worksheet';
 import { partMissing } from './openItems';
 
-/** What a job has been judged to be, where what is left hangs on that. */
+/** What a job has been judged to be. Each is asked for only where what is left hangs on it: a getter may work it out. */
 export interface Judged {
   readonly evaluation: Evaluation;
   readonly inspection: Inspection;
@@ -22,27 +22,28 @@ export interface Judged {
  * {@link openItems}, which are fewer.
  * @param stage the stage
  * @param job the record
- * @param judged asked for the evaluation and inspection of that very record, only where they are needed
+ * @param judged the evaluation and inspection of that very record
  * Never throws for a job that passes the schema.
  * Source: workshop practice.
- * @example leftAt('intake', job, () => ({ evaluation: evaluate(job), inspection: inspect(job, evaluate(job)) })) // []
+ * @example leftAt('intake', job, { evaluation: evaluate(job), inspection: inspect(job, evaluate(job)) }) // []
  */
-export function leftAt(stage: Stage, job: Job, judged: () => Judged): readonly string[] {
+export function leftAt(stage: Stage, job: Job, judged: Judged): readonly string[] {
   return LEFT[stage](job, judged).filter((words) => words !== '');
 }
 
 /**
  * The stages that a job has gone past with something left at them. None of a signed job: what was open had its reason.
- * @example stagesLeft(job, () => ({ evaluation: evaluate(job), inspection: inspect(job, evaluate(job)) })) // []
+ * Never throws for a job that passes the schema. Source: as {@link leftAt}.
+ * @example stagesLeft(job, { evaluation: evaluate(job), inspection: inspect(job, evaluate(job)) }) // []
  */
-export const stagesLeft = (job: Job, judged: () => Judged): readonly Stage[] =>
+export const stagesLeft = (job: Job, judged: Judged): readonly Stage[] =>
   isFrozen(job)
     ? []
     : STAGES.slice(0, STAGES.indexOf(job.stage)).filter(
         (stage) => leftAt(stage, job, judged).length > 0,
       );
 
-type Left = (job: Job, judged: () => Judged) => readonly string[];
+type Left = (job: Job, judged: Judged) => readonly string[];
 
 const LEFT: Readonly<Record<Stage, Left>> = {
   intake: ({ intake, machine, engine }) => [
@@ -63,21 +64,21 @@ const LEFT: Readonly<Record<Stage, Left>> = {
     ),
   ],
   inspect: (job, judged) => {
-    const { parts } = judged().inspection;
+    const { parts } = judged.inspection;
     return [
       counted(parts.filter(isUnmeasured).length, 'part', ' not measured'),
       ...limitsLacking(job, parts).map(({ name }) => name),
     ];
   },
   specify: (job, judged) => {
-    const { overall, verdicts } = judged().evaluation;
+    const { overall, verdicts } = judged.evaluation;
     if (overall.state === 'good') return [];
     if (overall.state === 'unknown') return ['the verdict'];
     // What is read or set later is left there.
     const here = verdicts.filter(
       (v) =>
         (v.state === 'stop' || v.state === 'watch') &&
-        (v.id === 'overall' || placeOfVerdict(job, v.id).stage === 'specify'),
+        placeOfVerdict(job, v.id).stage === 'specify',
     );
     const worst = here.find((v) => v.state === 'stop') ?? here[0];
     return worst ? [lowerFirst(worst.title)] : [];

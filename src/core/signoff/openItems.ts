@@ -223,7 +223,7 @@ function verdictItems(job: Job, { verdicts, problems }: Evaluation): OpenItem[] 
       items.push({
         id: `verdict:${v.id}`,
         kind: v.state === 'stop' ? 'verdict' : 'measure',
-        ...(v.id === 'overall' ? { stage: 'specify' } : placeOfVerdict(job, v.id)),
+        ...placeOfVerdict(job, v.id),
         title: v.title,
         sentence: v.sentence,
       });

@@ -1,9 +1,9 @@
 import { memo } from 'react';
-import { useWindowDimensions, View } from 'react-native';
+import { View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
 import { useStrata } from '@/ui/theme';
-import { useLying, useWide } from '@/ui/useWide';
+import { useLying, useSmall, useWide } from '@/ui/useWide';
 
 import { Key } from './Key';
 
@@ -13,9 +13,6 @@ const ROWS = [
   ['1', '2', '3'],
   ['.', '0', 'erase'],
 ] as const;
-
-/** A phone of less height than this keeps the value in hand in sight by smaller keys, px. */
-const SMALL = 680;
 
 /** What the keys do; the same object for as long as the run is on screen, so that the keys are not drawn again. */
 export interface RunKeys {
@@ -49,7 +46,7 @@ export const Keypad = memo(function Keypad({
   const strata = useStrata();
   const wide = useWide();
   const low = useLying();
-  const small = useWindowDimensions().height < SMALL;
+  const small = useSmall();
   const tall = low || small ? 44 : wide ? 50 : 58;
   const gap = low ? 4 : 6;
   const skip = (

@@ -12,7 +12,7 @@ import { inspect } from '../../inspect/inspect';
 import { leftAt, stagesLeft } from '../leftAt';
 import { reopened } from '../revisions';
 
-const judged = (job: Job) => () => {
+const judged = (job: Job) => {
   const evaluation = evaluate(job);
   return { evaluation, inspection: inspect(job, evaluation) };
 };
