@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
-import type { ComponentType } from 'react';
-import { lazy, Suspense, useState } from 'react';
+import type { ComponentType, ReactElement } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
 import { Action } from '@/ui/Action';
@@ -19,48 +19,48 @@ export async function loadWorkbench(): Promise<Workbench> {
   return fetched;
 }
 
+// Whoever comes by the address of another screen than the list waits for it: it is fetched while storage still answers.
+if (typeof location !== 'undefined' && location.pathname !== '/')
+  loadWorkbench().catch(() => undefined);
+
 /**
- * A screen of the workbench, for a route: it says so while the piece is still being fetched. Once it is there a screen is
- * drawn in one go; by way of `lazy` it would be drawn in slices, which takes twice as long.
+ * A screen of the workbench, for a route: it says so while the piece is still being fetched, and is drawn in one go once it
+ * is there. By way of `lazy` it would be drawn in slices, which takes twice as long.
  */
 export function onWorkbench<Props extends object>(
   pick: (workbench: Workbench) => ComponentType<Props>,
 ): ComponentType<Props> {
-  const screenOf = (workbench: Workbench): ComponentType<Props> => {
-    const { WordHost } = workbench;
-    const Picked = pick(workbench);
-    return function Hosted(props: Props) {
-      return (
-        <WordHost>
-          <Picked {...props} />
-        </WordHost>
-      );
-    };
-  };
-  let direct: ComponentType<Props> | undefined;
-  const Fetched = lazy(async () => {
-    direct ??= screenOf(await loadWorkbench());
-    return { default: direct };
-  });
   return function OnWorkbench(props: Props) {
-    const [Screen] = useState(() => {
-      if (fetched) direct ??= screenOf(fetched);
-      return direct ?? Fetched;
-    });
     return (
       <Fault what="This screen" ways={<Ways />}>
-        <Suspense
-          fallback={
-            <View role="status" style={{ padding: 24 }}>
-              <Words soft>Opening …</Words>
-            </View>
-          }
-        >
-          <Screen {...props} />
-        </Suspense>
+        <WhenFetched>
+          {(workbench) => {
+            const Screen = pick(workbench);
+            return (
+              <workbench.WordHost>
+                <Screen {...props} />
+              </workbench.WordHost>
+            );
+          }}
+        </WhenFetched>
       </Fault>
     );
   };
+}
+
+function WhenFetched({ children }: { readonly children: (workbench: Workbench) => ReactElement }) {
+  const [there, setThere] = useState(fetched);
+  const [failure, setFailure] = useState<Error>();
+  useEffect(() => {
+    if (!there) loadWorkbench().then(setThere, setFailure);
+  }, [there]);
+  if (failure) throw failure;
+  if (there) return children(there);
+  return (
+    <View role="status" style={{ padding: 24 }}>
+      <Words soft>Opening …</Words>
+    </View>
+  );
 }
 
 /** A part of the program that could not be fetched is fetched by loading the page anew. */

@@ -1,5 +1,6 @@
 import type { JobRow, RowVerdict } from '@/core/job/row';
 import { STAGES } from '@/core/job/types';
+import { byText } from '@/core/order';
 import { rowFor } from '@/features/jobs/rows';
 import type { RootState } from '@/store/store';
 
@@ -41,7 +42,7 @@ export class RowRecords {
     };
     for (const job of Object.values(entities)) put(rowFor(job));
     for (const row of Object.values(unread)) put(row);
-    for (const rows of now.values()) rows.sort((a, b) => (a.id < b.id ? -1 : 1));
+    for (const rows of now.values()) rows.sort((a, b) => byText(a.id, b.id));
     this.last = new Map([...now].map(([key, rows]) => [key, kept(this.last.get(key), rows)]));
     return this.last;
   }

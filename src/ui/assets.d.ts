@@ -1,4 +1,4 @@
 declare module '*.woff2' {
-  const source: number;
+  const source: string;
   export default source;
 }

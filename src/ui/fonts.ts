@@ -1,4 +1,4 @@
-import { loadAsync, useFonts } from 'expo-font';
+import { useEffect, useState } from 'react';
 
 import textRegular from '../../assets/fonts/AtkinsonHyperlegibleNext_400Regular.woff2';
 import textBold from '../../assets/fonts/AtkinsonHyperlegibleNext_700Bold.woff2';
@@ -17,12 +17,26 @@ const FONTS = {
   [ICON_FONT]: icons,
 };
 
-// They are on their way before anything is drawn; the hook below hears of it, and of a failure.
-loadAsync(FONTS).catch(() => undefined);
+// By the browser's own means: the platform's package measures letters in the page to hear what the browser knows.
+async function load(): Promise<void> {
+  const faces = Object.entries(FONTS).map(([name, file]) => new FontFace(name, `url(${file})`));
+  for (const face of faces) document.fonts.add(face);
+  await Promise.all(faces.map((face) => face.load()));
+}
+
+let settled = false;
+// They are on their way before anything is drawn. Without them the words are still there: better plain letters than none.
+const settling = load()
+  .catch(() => undefined)
+  .then(() => {
+    settled = true;
+  });
 
 /** The fonts that ship with the application; true when text and icons can be drawn. */
 export function useOwnFonts(): boolean {
-  const [loaded, error] = useFonts(FONTS);
-  // Without the fonts the words are still there: better plain letters than none.
-  return loaded || error !== null;
+  const [there, setThere] = useState(settled);
+  useEffect(() => {
+    if (!there) void settling.then(() => setThere(true));
+  }, [there]);
+  return there;
 }

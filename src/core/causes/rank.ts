@@ -1,5 +1,6 @@
 import type { Evaluation } from '../evaluate/evaluate';
 import type { Job } from '../job/types';
+import { byText } from '../order';
 import { releasedBy } from '../release/way';
 import type { ComplaintId } from './complaints';
 import type { CauseId, Weight } from './knowledge';
@@ -93,7 +94,7 @@ export function rankCauses(evidence: Evidence): CauseRanking {
       share: shares.get(id) ?? 0,
       reasons: [...(reasons.get(id) ?? [])].sort((a, b) => Math.abs(b.tenths) - Math.abs(a.tenths)),
     }))
-    .sort((a, b) => b.score - a.score || a.name.localeCompare(b.name));
+    .sort((a, b) => b.score - a.score || byText(a.name, b.name));
   const pedal = evidence.job !== undefined && releasedBy(evidence.job) === 'pedal';
   const next = nextTests(scores, evidence.tests ?? {});
   return { causes, next: pedal ? next.filter((t) => !AT_THE_LEVER.has(t.id)) : next };

@@ -4,6 +4,7 @@ import type { Job } from '../job/types';
 import { STAGE_NAME } from '../job/words';
 import { meterOf, runRead } from '../life/meter';
 import { packLife } from '../log/packLife';
+import { byText } from '../order';
 import { soakOf } from '../worksheet/soak';
 
 export type DueKind = 'back' | 'soak' | 'recheck' | 'limit';
@@ -46,7 +47,7 @@ export function dueOf(jobs: readonly Job[], now: string): readonly Due[] {
     .filter((job) => !job.archived)
     .flatMap((job) => [wantedBack(job), soaking(job, now), recheck(job), firstLimit(job, jobs)])
     .filter((due) => due !== undefined)
-    .sort((a, b) => (a.at ?? a.day).localeCompare(b.at ?? b.day) || a.id.localeCompare(b.id));
+    .sort((a, b) => byText(a.at ?? a.day, b.at ?? b.day) || byText(a.id, b.id));
 }
 
 const base = (

@@ -1,3 +1,4 @@
+import { byName } from '../order';
 import { blankJob } from './blank';
 import type { CoilGroup, Inspection, Job, LooseSprings, Plate, Release, Setting } from './types';
 import type { BuildRecord, Work, WorkStage } from './work';
@@ -159,5 +160,5 @@ export function machinesOf(jobs: readonly Job[]): readonly Job[] {
     const known = last.get(job.machine.id);
     if (!known || job.updatedAt > known.updatedAt) last.set(job.machine.id, job);
   }
-  return [...last.values()].sort((a, b) => a.machine.name.localeCompare(b.machine.name));
+  return [...last.values()].sort((a, b) => byName(a.machine.name, b.machine.name));
 }

@@ -2,6 +2,7 @@ import type { Problem } from '../evaluate/problems';
 import { length, say } from '../evaluate/sentence';
 import { fieldPath } from '../job/fields';
 import type { Job, Visit } from '../job/types';
+import { byText } from '../order';
 import type { Mm } from '../units/quantity';
 import { meterOf, runRead } from './meter';
 
@@ -9,7 +10,7 @@ import { meterOf, runRead } from './meter';
 export const GROWN: Mm = 0.05;
 
 const byDate = ({ visits }: Job): readonly Visit[] =>
-  visits.length < 2 ? visits : [...visits].sort((a, b) => a.date.localeCompare(b.date));
+  visits.length < 2 ? visits : [...visits].sort((a, b) => byText(a.date, b.date));
 
 /**
  * Returns at which the meter stood lower than at an earlier date. Never throws.

@@ -3,6 +3,7 @@ import type { FigureId } from '../evaluate/figure';
 import type { Job, LiningId, Meter, Visit } from '../job/types';
 import type { Run } from '../life/meter';
 import { METER, runRead } from '../life/meter';
+import { byText } from '../order';
 import type { Mm } from '../units/quantity';
 import { packLife } from './packLife';
 
@@ -34,7 +35,7 @@ const FIGURES = ['stack', 'clamp', 'leverPull', 'liftHad'] as const satisfies re
 export function machineLog(jobs: readonly Job[]): readonly LogLine[] {
   return jobs
     .flatMap((job) => [lineOfJob(job), ...job.visits.map((v) => lineOfVisit(job, v))])
-    .sort((a, b) => a.date.localeCompare(b.date) || (a.run ?? 0) - (b.run ?? 0));
+    .sort((a, b) => byText(a.date, b.date) || (a.run ?? 0) - (b.run ?? 0));
 }
 
 function lineOfJob(job: Job): LogLine {

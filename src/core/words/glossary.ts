@@ -1,5 +1,7 @@
 /* The field's words as the screens use them: what each means, why it matters, and what belongs to it. */
 
+import { byText } from '../order';
+
 export type DrawingId =
   | 'pack'
   | 'disc'
@@ -469,5 +471,5 @@ export type TermId = keyof typeof terms;
 
 export const GLOSSARY: Readonly<Record<TermId, Term>> = terms;
 export const TERM_IDS = (Object.keys(terms) as TermId[]).toSorted((a, b) =>
-  GLOSSARY[a].name.localeCompare(GLOSSARY[b].name, 'en'),
+  byText(GLOSSARY[a].name.toLowerCase(), GLOSSARY[b].name.toLowerCase()),
 );

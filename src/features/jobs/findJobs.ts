@@ -2,6 +2,7 @@ import { differenceInCalendarDays, parseISO } from 'date-fns';
 
 import type { JobRow } from '@/core/job/row';
 import type { Stage } from '@/core/job/types';
+import { byName, byText } from '@/core/order';
 
 export const SORTS = ['worked', 'number', 'machine', 'due'] as const;
 export type Sort = (typeof SORTS)[number];
@@ -30,15 +31,11 @@ export function isDue(job: Wanted, today: Date): boolean {
   return days !== undefined && days <= SOON_DAYS && job.stage !== 'log';
 }
 
-/** One for all comparisons: making one for each is most of the time that sorting takes. */
-const byWords = new Intl.Collator(undefined, { numeric: true });
-const byTime = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
-
 const COMPARE: Readonly<Record<Sort, (a: JobRow, b: JobRow) => number>> = {
-  worked: (a, b) => byTime(b.updatedAt, a.updatedAt),
-  number: (a, b) => byWords.compare(a.number, b.number),
-  machine: (a, b) => byWords.compare(a.name, b.name),
-  due: (a, b) => byTime(a.due ?? '9999', b.due ?? '9999'),
+  worked: (a, b) => byText(b.updatedAt, a.updatedAt),
+  number: (a, b) => byName(a.number, b.number),
+  machine: (a, b) => byName(a.name, b.name),
+  due: (a, b) => byText(a.due ?? '9999', b.due ?? '9999'),
 };
 
 /** The jobs that a query asks for: every word of the search must be in them somewhere. */
@@ -58,8 +55,6 @@ export function findJobs(
     })
     .sort(
       (a, b) =>
-        COMPARE[sort](a, b) ||
-        byTime(b.updatedAt, a.updatedAt) ||
-        byWords.compare(b.number, a.number),
+        COMPARE[sort](a, b) || byText(b.updatedAt, a.updatedAt) || byText(b.number, a.number),
     );
 }

@@ -13,7 +13,7 @@ import { Panel } from '@/ui/Panel';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
-import { libraryActions } from './librarySlice';
+import { libraryActions, sheetsByName } from './librarySlice';
 import { differenceWords } from './words';
 
 /** The shop's library at a job: take its limits, or give it this job's. */
@@ -111,7 +111,7 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
   };
   return (
     <>
-      {[...sheets]
+      {[...sheetsByName(sheets)]
         .sort((a, b) => Number(fits(b)) - Number(fits(a)))
         .map((sheet) => {
           const lines = compareSheet(sheet, job);

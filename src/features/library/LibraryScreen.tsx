@@ -13,7 +13,7 @@ import { UndoBar } from '@/ui/UndoBar';
 import { Heading, Words } from '@/ui/Words';
 
 import { AddLimit } from './AddLimit';
-import { libraryActions } from './librarySlice';
+import { libraryActions, sheetsByName } from './librarySlice';
 import { LimitRow } from './LimitRow';
 import { Touched } from './Touched';
 import { useNewJobWith } from './useNewJobWith';
@@ -25,6 +25,9 @@ const MAX_SHEET_NOTE = 2000;
 export function LibraryScreen() {
   const { sheets, removed } = useAppSelector((state) => state.library);
   const dispatch = useAppDispatch();
+  // Each keeps its place on the page: somebody may be typing its name.
+  const [place] = useState(() => new Map(sheetsByName(sheets).map(({ id }, at) => [id, at])));
+  const placeOf = ({ id }: LimitSheet) => place.get(id) ?? place.size;
   const [fresh, setFresh] = useState<string>();
   const add = () => {
     const id = nanoid(12);
@@ -64,17 +67,19 @@ export function LibraryScreen() {
       {sheets.length === 0 ? (
         <Words>No sheet yet: make one here, or keep a job’s limits under Inspect.</Words>
       ) : null}
-      {sheets.map((sheet) => (
-        <Panel
-          key={sheet.id}
-          level={2}
-          title={sheet.name || 'Sheet without a name'}
-          summary={summaryOf(sheet)}
-          initiallyOpen={sheet.id === fresh}
-        >
-          <Sheet sheet={sheet} />
-        </Panel>
-      ))}
+      {[...sheets]
+        .sort((a, b) => placeOf(a) - placeOf(b))
+        .map((sheet) => (
+          <Panel
+            key={sheet.id}
+            level={2}
+            title={sheet.name || 'Sheet without a name'}
+            summary={summaryOf(sheet)}
+            initiallyOpen={sheet.id === fresh}
+          >
+            <Sheet sheet={sheet} />
+          </Panel>
+        ))}
     </Page>
   );
 }

@@ -2,6 +2,7 @@ import type { PayloadAction } from '@reduxjs/toolkit';
 import { createSlice } from '@reduxjs/toolkit';
 
 import type { LimitSheet } from '@/core/library/limits';
+import { byName } from '@/core/order';
 import { put, without } from '@/store/lists';
 
 export interface LibraryState {
@@ -16,9 +17,9 @@ const librarySlice = createSlice({
   initialState: { sheets: [] } as LibraryState,
   reducers: {
     libraryLoaded: (_state, { payload }: PayloadAction<readonly LimitSheet[]>): LibraryState => ({
-      sheets: [...payload].sort((a, b) => a.name.localeCompare(b.name)),
+      sheets: payload,
     }),
-    /** A new sheet, or one as it was changed; it keeps its place, since somebody may be typing its name. */
+    /** A new sheet, or one as it was changed. */
     sheetKept: (state, { payload }: PayloadAction<LimitSheet>): LibraryState => ({
       ...state,
       sheets: put(state.sheets, payload),
@@ -33,6 +34,10 @@ const librarySlice = createSlice({
     sheetRemovalForgotten: ({ sheets }): LibraryState => ({ sheets }),
   },
 });
+
+/** By name, as they are shown. */
+export const sheetsByName = (sheets: readonly LimitSheet[]): readonly LimitSheet[] =>
+  [...sheets].sort((a, b) => byName(a.name, b.name));
 
 export const libraryReducer = librarySlice.reducer;
 export const libraryActions = librarySlice.actions;

@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import { createSelector } from '@reduxjs/toolkit';
 
 import { MAX_NAME } from '@/core/job/fields';
+import { byText } from '@/core/order';
 import type { RootState } from '@/store/store';
 import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
@@ -11,7 +12,7 @@ const MOST = 3;
 
 /** Who has worked at the benches of this shop, the last one first. */
 const benchNames = createSelector([(state: RootState) => state.jobs.entities], (entities) => {
-  const jobs = Object.values(entities).sort((a, b) => b.updatedAt.localeCompare(a.updatedAt));
+  const jobs = Object.values(entities).sort((a, b) => byText(b.updatedAt, a.updatedAt));
   return [...new Set(jobs.map((j) => j.work.by.trim()))].filter(Boolean).slice(0, MOST);
 });
 
