@@ -1,6 +1,6 @@
 /**
  * The order of days, moments and identifiers as they are kept, for `sort`. ISO times, or any text; never throws.
- * @example ['2026-11-09', '2026-02-01'].sort(byText) // ["2026-02-01", "2026-11-09"]
+ * @example byText('2026-11-09', '2026-02-01') // 1
  */
 export const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 
@@ -9,7 +9,7 @@ let collator: Intl.Collator | undefined;
 /**
  * The order of names as somebody reads them: in the device's language, numbers by their size. Any text; never throws.
  * The first of them in a process makes the browser read its tables, some 40 ms: not for what is drawn first.
- * @example ['Holm 1000', 'holm 450'].sort(byName) // ["holm 450", "Holm 1000"]
+ * @example byName('holm 450', 'Holm 1000') // -1
  */
 export function byName(a: string, b: string): number {
   // One for all comparisons: making one for each would be most of the time that sorting takes.

@@ -6,8 +6,9 @@ import type { Job } from '../job/types';
 import { gapPerTurn } from '../setting/adjuster';
 import { leverGain } from '../setting/leverGain';
 import type { Mm, Newton, Rpm } from '../units/quantity';
-import type { Sheet, Term } from './sheet';
-import { gather } from './sheet';
+import type { Sheet } from './sheet';
+import type { Term } from './term';
+import { gather } from './term';
 
 /**
  * Whether anything presses by turning, so that the clamp depends on rpm.

@@ -6,7 +6,7 @@ import { checkWindow } from '../pack/stack';
 import type { PackLayer, PackLayout } from './layers';
 import { count, length, say, travel } from './sentence';
 import type { Sheet } from './sheet';
-import { domainSentence } from './sheet';
+import { domainSentence } from './lackWords';
 import { FRICTION_MODIFIED } from './torqueTerms';
 import type { Verdict } from './verdict';
 import { IDLE_MARGIN } from './verdict';

@@ -5,8 +5,9 @@ import { discSpringForce, sideOf, turningPoints, workingDeflection } from '../sp
 import type { Curve } from '../springs/monotoneCurve';
 import { monotoneCurve } from '../springs/monotoneCurve';
 import type { Mm, Newton } from '../units/quantity';
-import type { Sheet, Term } from './sheet';
-import { gather, lack } from './sheet';
+import type { Sheet } from './sheet';
+import type { Term } from './term';
+import { gather, lack } from './term';
 
 /**
  * Deflection and clamp of a diaphragm spring, from its geometry or from tester points.

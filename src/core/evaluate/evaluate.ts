@@ -4,13 +4,8 @@ import type { FigureId, Outcome } from './figure';
 import type { PackLayout } from './layers';
 import { computeHeat } from './heatFigures';
 import { layOut } from './layers';
-import {
-  computeEvenness,
-  computeLift,
-  computeLosses,
-  computePull,
-  computeRetention,
-} from './releaseFigures';
+import { computeLosses } from './lossFigures';
+import { computeEvenness, computeLift, computePull, computeRetention } from './releaseFigures';
 import { computeSetting } from './settingFigures';
 import { Sheet } from './sheet';
 import { computeSprings, computeSpringsLifted } from './springFigures';

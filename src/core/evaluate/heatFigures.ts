@@ -3,8 +3,9 @@ import { engage, heatCapacity, ringMass } from '../heat/engagement';
 import { GRAVITY, roadLoad } from '../heat/road';
 import type { Kilogram } from '../units/quantity';
 import type { PackLayer, PackLayout } from './layers';
-import type { Sheet, Term } from './sheet';
-import { gather, lack } from './sheet';
+import type { Sheet } from './sheet';
+import type { Term } from './term';
+import { gather, lack } from './term';
 
 /** Of a lined plate's thickness, what is metal; the rest is lining, whose weight is small. Design estimate. */
 const CORE_SHARE = 0.5;

@@ -1,18 +1,14 @@
-import type { FieldPath } from '../job/fields';
-import { fieldPath } from '../job/fields';
 import type { Job } from '../job/types';
-import { armStroke } from '../release/arm';
 import { clearancePerFace, neededLift } from '../release/clearance';
-import type { LiftReading } from '../release/evenness';
 import { evenness, repeatability } from '../release/evenness';
-import { lossBudget } from '../release/lossBudget';
 import { retainedShare } from '../release/retention';
-import { cableLift, cableTravel, hydraulicLift, leverForce, overallRatio } from '../release/train';
-import type { Mm } from '../units/quantity';
+import { leverForce, overallRatio } from '../release/train';
 import type { PackLayout } from './layers';
 import { warpOf } from './layers';
-import type { KnownTerm, Term } from './sheet';
-import { gather, Sheet, term } from './sheet';
+import { dialTerms, fromDial, LEVER_LOSSES, liftTerm } from './liftTerm';
+import type { Sheet } from './sheet';
+import type { Term } from './term';
+import { gather, term } from './term';
 
 function liftFormula({ release }: Job): string {
   const { type } = release;
@@ -28,14 +24,6 @@ function liftFormula({ release }: Job): string {
     ? `x = (arcsin(sin φ_0 + (${lever}/i_L − s_0)/r_a) − φ_0)·p/2π${eased}`
     : `x = (${lever}/i_L − s_0)/r_a · p/2π${eased}`;
 }
-
-/** What eats travel at the lever before anything moves. */
-const LEVER_LOSSES = [
-  { leaf: 'freePlay', name: 'Free play' },
-  { leaf: 'stretch', name: 'Stretch' },
-  { leaf: 'pivotWear', name: 'Worn pivots' },
-  { leaf: 'air', name: 'Air in the line' },
-] as const;
 
 /**
  * Lift had and needed, and what it leaves at each face.
@@ -127,104 +115,6 @@ export function computeRetention(sheet: Sheet, layout: PackLayout): void {
   });
 }
 
-function liftTerm(sheet: Sheet): Term {
-  const { type, measuredLift } = sheet.job.release;
-  if (type !== 'measured') return trainTerm(sheet, true);
-  const dial = dialTerms(sheet);
-  // One dial reading stands for the plate until enough are taken round it.
-  return dial.length === 0 || (measuredLift && dial.length < 6)
-    ? sheet.entry('release.measuredLift')
-    : fromDial(dial, (readings) => evenness(readings).mean);
-}
-
-/**
- * Lift with the lever at a share of its travel, mm; undefined while the train is not known. A lift that was measured is
- * taken to grow evenly once the free play is used up.
- * @param lever 0 let out to 1 pulled to the bar
- * Source: `docs/mechanics.md` section 7.
- * @example liftAtLever(job, 0) // 0
- */
-export function liftAtLever(job: Job, lever: number): Mm | undefined {
-  const { release } = job;
-  const { leverTravel } = release;
-  if (release.type === 'measured') {
-    const whole = liftTerm(new Sheet(job));
-    if (!whole.known) return undefined;
-    const free = leverTravel && release.freePlay ? release.freePlay.value / leverTravel.value : 0;
-    return free >= 1 ? 0 : whole.value * Math.max(0, (lever - free) / (1 - free));
-  }
-  if (!leverTravel) return undefined;
-  const pulled = { ...leverTravel, value: leverTravel.value * lever };
-  const lift = trainTerm(new Sheet({ ...job, release: { ...release, leverTravel: pulled } }), true);
-  return lift.known ? lift.value : undefined;
-}
-
-/** Lift of the train, with what is lost on the way or as if nothing were. */
-function trainTerm(sheet: Sheet, withLosses: boolean): Term {
-  const { type, armStart } = sheet.job.release;
-  const losses = withLosses ? LEVER_LOSSES.map(({ leaf }) => sheet.entry(`release.${leaf}`)) : [];
-  const travel = gather([sheet.entry('release.leverTravel'), ...losses], ([s = 0, ...lost]) =>
-    Math.max(
-      0,
-      lost.reduce((rest, l) => rest - l, s),
-    ),
-  );
-  const lever = [travel, sheet.entry('release.leverRatio')];
-  const slack = sheet.entry(type === 'hydraulic' ? 'release.lostTravel' : 'release.cableSlack');
-  const lost = withLosses ? slack : NOTHING;
-  const eased = withLosses ? sheet.entry('release.reducedEffort') : ONE;
-  if (type === 'hydraulic') {
-    return gather(
-      [
-        eased,
-        ...lever,
-        lost,
-        sheet.entry('release.masterDiameter'),
-        sheet.entry('release.slaveDiameter'),
-      ],
-      ([q = 1, s = 0, i = 0, l = 0, m = 0, d = 0]) => hydraulicLift(s, i, l, m, d) / q,
-    );
-  }
-  const arm = [sheet.entry('release.armLength'), sheet.entry('release.lead')];
-  return armStart
-    ? gather(
-        [eased, ...lever, lost, ...arm, sheet.entry('release.armStart')],
-        ([q = 1, s = 0, i = 0, l = 0, r = 0, lead = 0, φ = 0]) =>
-          armStroke(cableTravel(s, i, l), r, lead, φ).lift / q,
-      )
-    : gather(
-        [eased, ...lever, lost, ...arm],
-        ([q = 1, s = 0, i = 0, l = 0, r = 0, lead = 0]) => cableLift(s, i, l, r, lead) / q,
-      );
-}
-
-/** A value of the formula itself, which is nobody's entry. */
-const plain = (value: number): KnownTerm => ({ known: true, value, inputs: [], estimated: false });
-const NOTHING = plain(0);
-const ONE = plain(1);
-
-/** Dial readings that have both angle and lift, as terms in pairs. */
-function dialTerms(sheet: Sheet): Term[] {
-  return sheet.job.release.liftReadings.flatMap(({ id, angle, lift }) =>
-    angle && lift
-      ? [
-          sheet.entry(fieldPath('release.liftReadings.*.angle', id)),
-          sheet.entry(fieldPath('release.liftReadings.*.lift', id)),
-        ]
-      : [],
-  );
-}
-
-/** Something worked out from all dial readings together. */
-function fromDial(dial: readonly Term[], of: (readings: readonly LiftReading[]) => number): Term {
-  return gather(dial, (values) => {
-    const readings: LiftReading[] = [];
-    for (let i = 0; i + 1 < values.length; i += 2)
-      readings.push({ angle: values[i] ?? 0, lift: values[i + 1] ?? 0 });
-    return of(readings);
-  });
-}
-
 /**
  * Tilt of the plate, its least local lift, and how well pulls repeat; only where dial readings round it are entered.
  * @example computeEvenness(sheet), sheet.outcomes.has('liftTilt') // true
@@ -259,95 +149,6 @@ export function computeEvenness(sheet: Sheet): void {
     from: { d: fromDial(dial, repeatability) },
     value: ({ d }) => d,
   });
-}
-
-/**
- * What is lost between lever and plate, and what the arm's angle costs.
- * @example computeLosses(sheet), sheet.outcomes.has('liftLost') // true
- */
-export function computeLosses(sheet: Sheet): void {
-  const { release } = sheet.job;
-  if (release.type === 'measured') return;
-  const loses =
-    LEVER_LOSSES.some(({ leaf }) => release[leaf]) ||
-    release.reducedEffort ||
-    (release.type === 'hydraulic' ? release.lostTravel : release.cableSlack);
-  if (loses) {
-    sheet.compute('liftLost', {
-      label: 'Lift lost on the way',
-      quantity: 'length',
-      section: 7,
-      formula: 'x without loss − x',
-      from: { whole: trainTerm(sheet, false), x: sheet.figure('liftHad', 'x') },
-      value: ({ whole, x }) => whole - x,
-    });
-  }
-  if (release.type !== 'cable' || !release.armStart) return;
-  const arm = gather(
-    [
-      sheet.entry('release.leverTravel'),
-      sheet.entry('release.leverRatio'),
-      sheet.entry('release.cableSlack'),
-      sheet.entry('release.armLength'),
-      sheet.entry('release.lead'),
-      sheet.entry('release.armStart'),
-    ],
-    ([s = 0, i = 0, l = 0, r = 0, lead = 0, φ = 0]) =>
-      armStroke(cableTravel(s, i, l), r, lead, φ).bestStart,
-  );
-  sheet.compute('armBestStart', {
-    label: 'Arm at rest, best',
-    quantity: 'angle',
-    section: 7,
-    formula: 'φ_0 = −arcsin(cable travel/2r_a): square in the middle of the stroke',
-    from: { φ: arm },
-    value: ({ φ }) => φ,
-  });
-}
-
-/** One line of where the lift went. */
-export interface LossLine {
-  readonly name: string;
-  /** mm at the lever; absent for what changes the ratio instead. */
-  readonly atLever?: Mm;
-  readonly liftLost: Mm;
-}
-
-/**
- * Where the lift went, from lever to plate, line by line; undefined while the train is not known. The lines add up to
- * the lift without loss less the lift had.
- * Source: `docs/mechanics.md` section 7.
- * @example releaseBudget(twin).left // 1.6777
- */
-export function releaseBudget(
-  job: Job,
-): { readonly whole: Mm; readonly left: Mm; readonly lines: readonly LossLine[] } | undefined {
-  if (job.release.type === 'measured') return undefined;
-  const sheet = new Sheet(job);
-  const whole = trainTerm(sheet, false);
-  const left = trainTerm(sheet, true);
-  if (!whole.known || !left.known || whole.value <= 0) return undefined;
-  const value = (path: FieldPath) => {
-    const t = sheet.entry(path);
-    return t.known ? t.value : 0;
-  };
-  const travel = value('release.leverTravel');
-  const hydraulic = job.release.type === 'hydraulic';
-  const slack =
-    value(hydraulic ? 'release.lostTravel' : 'release.cableSlack') * value('release.leverRatio');
-  const budget = lossBudget(
-    travel,
-    travel / whole.value,
-    [
-      ...LEVER_LOSSES.map(({ leaf, name }) => ({ name, atLever: value(`release.${leaf}`) })),
-      { name: hydraulic ? 'Lost piston travel' : 'Cable slack', atLever: slack },
-    ].filter((l) => l.atLever > 0),
-  );
-  const lines: LossLine[] = [...budget.lines];
-  const rest = whole.value - left.value - lines.reduce((sum, l) => sum + l.liftLost, 0);
-  if (job.release.reducedEffort) lines.push({ name: 'Reduced-effort part', liftLost: rest });
-  else if (Math.abs(rest) > 1e-9) lines.push({ name: 'Angle of the arm', liftLost: rest });
-  return { whole: whole.value, left: left.value, lines };
 }
 
 function warpTerm(layout: PackLayout): Term {

@@ -77,3 +77,11 @@ export const times = (value: number): Amount => ({ value, quantity: 'ratio', dec
  * @example count(16) // { value: 16, quantity: "count" }
  */
 export const count = (value: number): Amount => ({ value, quantity: 'count' });
+
+/**
+ * A text that goes on within a sentence: "Lever travel" as "lever travel".
+ * @example lowerFirst('Lever travel') // "lever travel"
+ */
+export function lowerFirst(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1);
+}

@@ -4,7 +4,7 @@ import { gapFromTurns } from '../setting/adjuster';
 import { measuredRatio, teachingPair } from '../setting/leverGain';
 import { gainReadings } from '../setting/plans';
 import type { Sheet } from './sheet';
-import { gather } from './sheet';
+import { gather } from './term';
 
 /**
  * What the adjuster, the gauges and the lever say while a clutch is set. Each only once it is recorded.

@@ -4,25 +4,10 @@ import { fieldAt } from '../job/fields';
 import { entryAt } from '../job/paths';
 import type { Entry, Job, Source } from '../job/types';
 import type { Quantity } from '../units/quantity';
-import type { Figure, FigureId, Need, Outcome, WorkingInput } from './figure';
-
-/** A value on its way into a figure: known with its source, or lacking with what it needs. */
-export type Term = KnownTerm | Lack;
-
-export interface KnownTerm {
-  readonly known: true;
-  readonly value: number;
-  readonly range?: { readonly low: number; readonly high: number };
-  readonly inputs: readonly WorkingInput[];
-  readonly estimated: boolean;
-}
-
-export interface Lack {
-  readonly known: false;
-  readonly needs: readonly Need[];
-  /** Why it can't be worked out although everything is entered. */
-  readonly cause?: string;
-}
+import type { Figure, FigureId, Outcome, WorkingInput } from './figure';
+import { domainSentence, neededFor, NOT_FINITE } from './lackWords';
+import type { KnownTerm, Term } from './term';
+import { anyEstimated, findLack, inputsOf, term } from './term';
 
 type Values<T extends Readonly<Record<string, Term>>> = { readonly [K in keyof T]: number };
 
@@ -183,8 +168,6 @@ export class Sheet {
   }
 }
 
-const NOT_FINITE = 'the result would be too large or too small to mean anything.';
-
 function contradiction(id: FigureId, label: string, cause: string): Outcome {
   return {
     status: 'unknown',
@@ -193,19 +176,6 @@ function contradiction(id: FigureId, label: string, cause: string): Outcome {
     needs: [],
     cause,
     reason: `${label} can’t be worked out: ${cause}`,
-  };
-}
-
-/**
- * A term from one value with its place in the working.
- * @example term({ symbol: 't', label: 'Thickness', value: 3, quantity: 'length', source: { kind: 'entered' } }).value // 3
- */
-export function term(input: WorkingInput): KnownTerm {
-  return {
-    known: true,
-    value: input.value,
-    inputs: [input],
-    estimated: input.source.kind === 'estimate',
   };
 }
 
@@ -250,122 +220,4 @@ function termOfEntry(
   };
   entryTerms.set(entry, fresh);
   return fresh;
-}
-
-/**
- * Several terms as one, with all their inputs shown; its value is worked out from theirs. What lacks, or lies
- * outside the formula's domain, makes the whole a lack that says why.
- * @example gather([term({ symbol: 't', label: 'Thickness', value: 3, quantity: 'length', source: { kind: 'entered' } })], ([t]) => 2 * t).value // 6
- */
-export function gather(terms: readonly Term[], value: (values: readonly number[]) => number): Term {
-  const lacking = findLack(terms);
-  if (lacking) return lacking;
-  try {
-    const result = value(terms.map((t) => (t.known ? t.value : Number.NaN)));
-    if (!Number.isFinite(result)) return { known: false, needs: [], cause: NOT_FINITE };
-    return new Gathered(result, terms);
-  } catch (error) {
-    if (!(error instanceof DomainError)) throw error;
-    return { known: false, needs: [], cause: domainSentence(error) };
-  }
-}
-
-/** A term made of others; its inputs are put together only when a working asks for them. */
-class Gathered implements KnownTerm {
-  readonly known = true;
-  readonly estimated: boolean;
-
-  constructor(
-    readonly value: number,
-    private readonly parts: readonly Term[],
-  ) {
-    this.estimated = anyEstimated(parts);
-  }
-
-  get inputs(): readonly WorkingInput[] {
-    return inputsOf(this.parts);
-  }
-}
-
-/** What is missing of some terms: all their needs together, else the first contradiction. */
-function findLack(terms: readonly Term[]): Lack | undefined {
-  let contradiction: Lack | undefined;
-  let needs: Need[] | undefined;
-  for (const t of terms) {
-    if (t.known) continue;
-    if (t.needs.length > 0) (needs ??= []).push(...t.needs);
-    else contradiction ??= t;
-  }
-  return needs ? { known: false, needs: dedupe(needs) } : contradiction;
-}
-
-function anyEstimated(terms: readonly Term[]): boolean {
-  for (const t of terms) if (t.known && t.estimated) return true;
-  return false;
-}
-
-function inputsOf(terms: readonly Term[]): readonly WorkingInput[] {
-  const [only] = terms;
-  if (terms.length === 1 && only?.known) return only.inputs;
-  const all = new Set<WorkingInput>();
-  for (const t of terms) if (t.known) for (const input of t.inputs) all.add(input);
-  return [...all];
-}
-
-/**
- * A term that is not known yet, by the name of what is needed and the field that holds it. Never throws.
- * @example lack('A plate', 'pack.plates').needs[0].label // "A plate"
- */
-export function lack(label: string, path?: FieldPath): Lack {
-  return { known: false, needs: [path === undefined ? { label } : { label, path }] };
-}
-
-function dedupe(needs: readonly Need[]): Need[] {
-  const seen = new Map(needs.map((n) => [`${n.path ?? ''}|${n.label}`, n] as const));
-  return [...seen.values()];
-}
-
-function neededFor(needs: readonly Need[], label: string): string {
-  const names = needs.map((n, i) => (i === 0 ? n.label : lowerFirst(n.label)));
-  const list =
-    names.length <= 3
-      ? joinAnd(names)
-      : `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`;
-  return `${list} ${names.length === 1 ? 'is' : 'are'} needed for ${lowerFirst(label)}.`;
-}
-
-function joinAnd(names: readonly string[]): string {
-  return names.length < 2
-    ? names.join('')
-    : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
-}
-
-/**
- * A text that goes on within a sentence: "Lever travel" as "lever travel".
- * @example lowerFirst('Lever travel') // "lever travel"
- */
-export function lowerFirst(text: string): string {
-  return text.charAt(0).toLowerCase() + text.slice(1);
-}
-
-/**
- * Why a value is not taken, for a builder; what overflowed on the way is not named.
- * @example domainSentence({ path: 'faces.0.tangRadius', accepted: 'above 0', given: -1 }) // "tang radius must be above 0, not -1."
- */
-export function domainSentence({ path, accepted, given }: DomainError): string {
-  if (typeof given !== 'number') return `${readable(path)} must be ${accepted}.`;
-  // What overflowed on the way is no value that anybody entered.
-  return Number.isFinite(given)
-    ? `${readable(path)} must be ${accepted}, not ${Number(given.toPrecision(6))}.`
-    : NOT_FINITE;
-}
-
-/** "faces.0.tangRadius" as words: "tang radius". */
-function readable(path: string): string {
-  const last =
-    path
-      .split('.')
-      .filter((p) => !/^\d+$/.test(p))
-      .at(-1) ?? path;
-  return last.replace(/([A-Z])/g, ' $1').toLowerCase();
 }

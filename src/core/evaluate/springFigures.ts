@@ -13,8 +13,9 @@ import { placeEvenly, springResultant } from '../springs/circle';
 import { looseSpringLength, plateGap } from '../springs/loose';
 import type { Mm, Newton } from '../units/quantity';
 import { computeDiaphragm, diaphragmForceAt, liftDiaphragm } from './diaphragmFigures';
-import type { Sheet, Term } from './sheet';
-import { gather, lack } from './sheet';
+import type { Sheet } from './sheet';
+import type { Term } from './term';
+import { gather, lack } from './term';
 
 /** One kind of spring, as far as it is known. */
 interface GroupTerms {

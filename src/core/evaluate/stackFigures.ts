@@ -6,8 +6,9 @@ import { checkWindow, stackHeight } from '../pack/stack';
 import type { WorkingInput } from './figure';
 import type { PackLayout } from './layers';
 import { thicknessPath } from './layers';
-import type { Sheet, Term } from './sheet';
-import { gather, lack } from './sheet';
+import type { Sheet } from './sheet';
+import type { Term } from './term';
+import { gather, lack } from './term';
 
 /**
  * Stack height, slipping faces, and the room to the window's edges.

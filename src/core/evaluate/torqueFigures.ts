@@ -10,7 +10,8 @@ import { clampAtRpm, hasWeights } from './assistFigures';
 import type { Newton, NewtonMetre } from '../units/quantity';
 import type { PackLayout } from './layers';
 import { plateAt } from './layers';
-import type { KnownTerm, Sheet, Term } from './sheet';
+import type { Sheet } from './sheet';
+import type { KnownTerm, Term } from './term';
 import type { Level } from './torqueTerms';
 import {
   LEVELS,
@@ -22,7 +23,7 @@ import {
   valueOf,
   valueOrNothing,
 } from './torqueTerms';
-import { gather, lack } from './sheet';
+import { gather, lack } from './term';
 
 /** What the pack's torque rests on: its terms, and its capacity for any clamp. */
 export interface TorqueChain {

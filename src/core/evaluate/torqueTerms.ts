@@ -5,8 +5,9 @@ import { linedInward, linedOutward } from '../pack/faces';
 import { LINING_ESTIMATES } from '../torque/linings';
 import type { PackLayout } from './layers';
 import { plateAt } from './layers';
-import type { Sheet, Term } from './sheet';
-import { gather, term } from './sheet';
+import type { Sheet } from './sheet';
+import type { Term } from './term';
+import { gather, term } from './term';
 
 /* What the torque of a pack is worked out from: radii, friction and tangs of the plates that slip, as terms. */
 

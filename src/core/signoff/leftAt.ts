@@ -1,6 +1,6 @@
 import { placeOfVerdict } from '../advice/remedy';
 import type { Evaluation } from '../evaluate/evaluate';
-import { lowerFirst } from '../evaluate/sheet';
+import { lowerFirst } from '../evaluate/sentence';
 import { hasPack } from '../guide/identify';
 import type { Inspection, PartVerdict } from '../inspect/inspect';
 import { limitsLacking } from '../inspect/limitsLacking';

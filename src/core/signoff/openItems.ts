@@ -1,9 +1,8 @@
 import { placeOfVerdict } from '../advice/remedy';
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
-import { lowerFirst } from '../evaluate/sheet';
+import { count, lowerFirst, readSentence, say } from '../evaluate/sentence';
 import type { Sentence } from '../evaluate/sentence';
-import { count, readSentence, say } from '../evaluate/sentence';
 import type { Inspection, PartVerdict } from '../inspect/inspect';
 import { inspect, mainReason } from '../inspect/inspect';
 import { DECISION_NAME, staysIn } from '../inspect/decisions';

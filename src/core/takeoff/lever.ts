@@ -1,4 +1,4 @@
-import { liftAtLever } from '../evaluate/releaseFigures';
+import { liftAtLever } from '../evaluate/liftTerm';
 import type { PackLayout } from '../evaluate/layers';
 import { warpOf } from '../evaluate/layers';
 import { workOut } from '../evaluate/evaluate';

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 
 import { evaluate } from '@/core/evaluate/evaluate';
-import { releaseBudget } from '@/core/evaluate/releaseFigures';
+import { releaseBudget } from '@/core/evaluate/lossFigures';
 import { readSentence } from '@/core/evaluate/sentence';
 import { rankCauses } from '@/core/causes/rank';
 import { inspect } from '@/core/inspect/inspect';

@@ -6,28 +6,23 @@ import { ScrollView, View } from 'react-native';
 import type { Cutaway } from '@/core/takeoff/cutaway';
 import { cutawayOf } from '@/core/takeoff/cutaway';
 import { WARM_OIL } from '@/core/takeoff/setup';
-import { useUnits } from '@/features/display/useUnits';
 import { useJobId, useJobLater } from '@/features/jobs/useJob';
-import { practiceActions } from '@/features/practice/practiceSlice';
-import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { useStrata } from '@/ui/theme';
 import { Thumb } from '@/ui/Thumb';
-import { Tool } from '@/ui/Tool';
 import { TopBar } from '@/ui/TopBar';
 import { useLying, useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
 import { Canvas } from './Canvas';
-import { inWords, stateOf } from './inWords';
+import { ENLARGED, Keys } from './Keys';
+import { Picture } from './Picture';
 import { Readouts } from './Readouts';
 import type { RideLoop } from './RideLoop';
-import type { Scene } from './scene';
 import { sceneOf } from './scene';
-import { useReading, useRide, useStatus } from './useRide';
+import { Sentence } from './Sentence';
+import { useRide, useStatus } from './useRide';
 
-/** Gaps between plates are a few hundredths: drawn to scale, or so many times as wide. */
-const ENLARGED = 6;
 /** Width of the view from the front, px. */
 const FRONT = { phone: 76, wide: 132 } as const;
 
@@ -176,101 +171,6 @@ function ThrottleThumb({ ride, height }: ThumbProps) {
   );
 }
 
-interface KeysProps {
-  readonly ride: RideLoop;
-  readonly rides: boolean;
-  readonly enlarged: boolean;
-  readonly onEnlarge: (enlarged: boolean) => void;
-}
-
-/** Running, stepping, starting again, recording, and how wide gaps are drawn. */
-function Keys({ ride, rides, enlarged, onEnlarge }: KeysProps) {
-  const dispatch = useAppDispatch();
-  const jobId = useJobId();
-  const { running, recording } = useStatus(ride);
-  const [kept, setKept] = useState(false);
-  const record = () => {
-    setKept(false);
-    if (!recording) {
-      ride.record();
-      return;
-    }
-    const made = ride.stop();
-    if (made.length < 2) return;
-    dispatch(practiceActions.handsRecorded(made));
-    setKept(true);
-  };
-  return (
-    <>
-      <View style={{ flexDirection: 'row', justifyContent: 'space-around', gap: 4 }}>
-        {rides ? (
-          <>
-            <Tool
-              icon={running ? 'pause' : 'play'}
-              word={running ? 'Pause' : 'Run'}
-              label={running ? 'Pause' : 'Run'}
-              width={56}
-              onPress={running ? ride.pause : ride.run}
-            />
-            <Tool
-              icon="skip-next"
-              word="Step"
-              label="Step on by a tenth of a second"
-              width={56}
-              disabled={running}
-              onPress={ride.step}
-            />
-            <Tool
-              icon="undo"
-              word="Again"
-              label="Start again from standing"
-              width={56}
-              onPress={() => ride.restart()}
-            />
-            <Tool
-              icon={recording ? 'check' : 'record-circle-outline'}
-              word={recording ? 'Keep' : 'Record'}
-              label={recording ? 'Stop and keep these hands' : 'Record a start from standing'}
-              width={60}
-              on={recording}
-              onPress={record}
-            />
-          </>
-        ) : null}
-        <Tool
-          icon="magnify-plus-outline"
-          word={enlarged ? `Gaps ×${ENLARGED}` : 'To scale'}
-          label={
-            enlarged
-              ? `Gaps are drawn ${ENLARGED} times as wide: draw them to scale`
-              : 'Gaps are drawn to scale: enlarge them'
-          }
-          width={72}
-          on={enlarged}
-          onPress={() => onEnlarge(!enlarged)}
-        />
-      </View>
-      {kept ? (
-        <View style={{ gap: 6 }}>
-          <Words size={15} bold live>
-            These hands are kept.
-          </Words>
-          <Action
-            onPress={() =>
-              router.navigate({
-                pathname: '/job/[id]',
-                params: { id: jobId, stage: 'specify', tab: 'torque' },
-              })
-            }
-          >
-            Follow them in the take-off
-          </Action>
-        </View>
-      ) : null}
-    </>
-  );
-}
-
 function Notes({ cutaway }: { readonly cutaway: Cutaway }) {
   const { ride, needs, assumed, lever } = cutaway;
   const notes = [
@@ -291,80 +191,5 @@ function Notes({ cutaway }: { readonly cutaway: Cutaway }) {
         {notes.filter((text) => text !== '').join(' ')}
       </Words>
     </>
-  );
-}
-
-/** What one sees, in words; read out when it becomes something else, not at each figure. */
-function Sentence({ ride }: { readonly ride: RideLoop }) {
-  const units = useUnits();
-  const reading = useReading(ride);
-  const words = inWords(reading, units);
-  const state = stateOf(reading);
-  return (
-    <View
-      style={{ minHeight: 44, flexGrow: 1, flexShrink: 1 }}
-      testID="cutaway-state"
-      {...{ dataSet: { state } }}
-    >
-      <Words size={15}>{words}</Words>
-      <View aria-live="polite" style={HIDDEN}>
-        <Said state={state} words={words} />
-      </View>
-    </View>
-  );
-}
-
-interface PictureProps {
-  readonly cutaway: Cutaway;
-  readonly scene: Scene;
-  readonly ride: RideLoop;
-}
-
-function Picture({ cutaway, scene, ride }: PictureProps) {
-  const state = useStatus(ride);
-  const { layers } = cutaway.layout;
-  return (
-    <View
-      role="img"
-      aria-label={`Section of the clutch, ${state.running ? 'moving' : 'still'}: ${layers.length} plates between the hub floor and the pressure plate, basket to the left, hub and rod to the right.`}
-      style={{ width: scene.width, height: scene.height, alignSelf: 'center' }}
-    >
-      <Canvas width={scene.width} height={scene.height} />
-      <Label text="basket" left={0} top={scene.floor + 24} />
-      <Label text="hub and rod" left={scene.rod.x - 140} top={scene.floor + 34} />
-      <Label text="springs" left={scene.hub.x - 4} top={8} />
-    </View>
-  );
-}
-
-const HIDDEN = {
-  position: 'absolute',
-  width: 1,
-  height: 1,
-  overflow: 'hidden',
-  clipPath: 'inset(50%)',
-} as object;
-
-/** Read out when what is seen becomes something else, not at each figure. */
-function Said({ state, words }: { readonly state: string; readonly words: string }) {
-  const [said, setSaid] = useState({ state, words });
-  if (said.state !== state) setSaid({ state, words });
-  return <Words>{said.words}</Words>;
-}
-
-function Label({
-  text,
-  left,
-  top,
-}: {
-  readonly text: string;
-  readonly left: number;
-  readonly top: number;
-}) {
-  const strata = useStrata();
-  return (
-    <Words aria-hidden size={13} style={{ position: 'absolute', left, top, color: strata.soft }}>
-      {text}
-    </Words>
   );
 }

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 
-import { releaseBudget } from '@/core/evaluate/releaseFigures';
+import { releaseBudget } from '@/core/evaluate/lossFigures';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';

@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 
-import { liftAtLever } from '@/core/evaluate/releaseFigures';
+import { liftAtLever } from '@/core/evaluate/liftTerm';
 import { packModel } from '@/core/evaluate/states';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';

@@ -7,7 +7,7 @@ import { armStroke } from '../../release/arm';
 import { hydraulicLift } from '../../release/train';
 import { evaluate } from '../evaluate';
 import type { FigureId } from '../figure';
-import { releaseBudget } from '../releaseFigures';
+import { releaseBudget } from '../lossFigures';
 import { readSentence } from '../sentence';
 import { packModel, torqueAt } from '../states';
 

@@ -1,0 +1,128 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { writeLogCsv, writeMeasurementsCsv, writeShelfCsv } from '@/files/csvFiles';
+import { canShare, download, share } from '@/files/share';
+import { useAppDispatch, useAppStore } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { fileMoment } from '@/ui/dates';
+import { Heading, Words } from '@/ui/Words';
+
+import { backupActions } from './backupSlice';
+import { useBackupWords } from './useBackupWords';
+import type { Part } from './workshop';
+import { backUp, PARTS, partFile, workshopOf } from './workshop';
+
+/** The whole workshop as one file. */
+export function TakeAway() {
+  const dispatch = useAppDispatch();
+  const { text } = useBackupWords();
+  const [busy, setBusy] = useState(false);
+  const [failed, setFailed] = useState(false);
+  const make = async (
+    hand: (name: string, content: Uint8Array, type: string) => Promise<void> | void,
+  ) => {
+    setBusy(true);
+    setFailed(false);
+    try {
+      const bytes = await dispatch(backUp());
+      const now = new Date();
+      await hand(`under-ridge-${fileMoment(now)}.zip`, bytes, 'application/zip');
+      dispatch(backupActions.backedUp(now.toISOString()));
+    } catch {
+      setFailed(true);
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>Backup</Heading>
+      <Words>
+        One file with every job, its readings, signatures and photographs, the shelf, the limits and
+        the shop’s own sheets. Keep it somewhere else than on this device.
+      </Words>
+      <View role="status" aria-label="Last backup">
+        <Words soft>{text}</Words>
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action main icon="download" disabled={busy} onPress={() => void make(download)}>
+          {busy ? 'Packing …' : 'Back up now'}
+        </Action>
+        {canShare() ? (
+          <Action icon="export-variant" disabled={busy} onPress={() => void make(share)}>
+            Share the backup
+          </Action>
+        ) : null}
+      </View>
+      {failed ? (
+        <Words>The backup could not be made: this browser gave no room for it.</Words>
+      ) : null}
+    </View>
+  );
+}
+
+const PART_NAME: Readonly<Record<Part, string>> = {
+  shelf: 'Shelf',
+  library: 'Limits',
+  templates: 'Sheets of the shop',
+};
+
+/** One part by itself, for another shop: it is taken in there as any file of ours. */
+export function Parts() {
+  const dispatch = useAppDispatch();
+  const save = async (part: Part) => {
+    const name = PART_NAME[part].toLowerCase().replaceAll(' ', '-');
+    download(`under-ridge-${name}.json`, await dispatch(partFile(part)));
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>One part</Heading>
+      <Words>For another shop, as JSON: it is taken in there like a backup.</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {PARTS.map((part) => (
+          <Action
+            key={part}
+            icon="download"
+            accessibilityLabel={`${PART_NAME[part]}, as JSON`}
+            onPress={() => void save(part)}
+          >
+            {PART_NAME[part]}
+          </Action>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+/** Tables for a spreadsheet: they go out only. */
+export function Tables() {
+  const store = useAppStore();
+  const save = async (what: 'measurements' | 'log' | 'shelf') => {
+    const { jobs, shelf } = workshopOf(store.getState());
+    const text =
+      what === 'measurements'
+        ? writeMeasurementsCsv(jobs)
+        : what === 'log'
+          ? writeLogCsv(jobs)
+          : writeShelfCsv(shelf, jobs);
+    download(`under-ridge-${what}.csv`, text, 'text/csv');
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>Tables</Heading>
+      <Words>CSV for a spreadsheet, in base units that the header names.</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action icon="download" onPress={() => void save('measurements')}>
+          Measurements
+        </Action>
+        <Action icon="download" onPress={() => void save('log')}>
+          Logs of the machines
+        </Action>
+        <Action icon="download" onPress={() => void save('shelf')}>
+          Shelf
+        </Action>
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,177 @@
+import { router } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+
+import type { MergeChoice, MergeItem } from '@/core/workshop/merge';
+import { choiceFor, planMerge } from '@/core/workshop/merge';
+import { FileRefused } from '@/files/refused';
+import { pickFile } from '@/files/share';
+import { useAppDispatch, useAppSelector, useAppStore } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { ProgressLine } from '@/ui/ProgressLine';
+import { useStrata } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+import { backupActions } from './backupSlice';
+import type { ReadFile } from './workshop';
+import { readBackup, takeBack, takeIn, workshopOf } from './workshop';
+
+type Reading =
+  | { readonly state: 'none' }
+  | { readonly state: 'reading'; readonly share: number }
+  | { readonly state: 'refused'; readonly why: string }
+  | { readonly state: 'read'; readonly file: ReadFile };
+
+/** A file of a workshop: read, shown for what it would change, and taken in when that is said. */
+export function TakeIn() {
+  const strata = useStrata();
+  const dispatch = useAppDispatch();
+  const undoable = useAppSelector((state) => state.backup.before !== undefined);
+  const [reading, setReading] = useState<Reading>({ state: 'none' });
+  const pick = async () => {
+    const file = await pickFile('.zip,.json,application/zip,application/json');
+    if (!file) return;
+    setReading({ state: 'reading', share: 0 });
+    try {
+      const read = await readBackup(file, (share) => setReading({ state: 'reading', share }));
+      setReading({ state: 'read', file: read });
+    } catch (error) {
+      const why = error instanceof FileRefused ? error.message : 'it can’t be read.';
+      setReading({ state: 'refused', why: `${file.name}: ${why} Nothing was changed.` });
+    }
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>Take a file in</Heading>
+      <Words>
+        A backup, or the workshop of another device. What it would change is shown first.
+      </Words>
+      {undoable ? (
+        <View role="status" style={{ gap: 8 }}>
+          <Words>The file is taken in.</Words>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            <Action icon="undo" onPress={() => dispatch(takeBack())}>
+              Undo
+            </Action>
+            <Action icon="close" onPress={() => dispatch(backupActions.takingForgotten())}>
+              Put away
+            </Action>
+          </View>
+        </View>
+      ) : null}
+      <View aria-live="polite">
+        {reading.state === 'refused' ? (
+          <Words style={{ color: strata.stop }}>{reading.why}</Words>
+        ) : null}
+        {reading.state === 'reading' ? (
+          <ProgressLine share={reading.share} label="Jobs read" />
+        ) : null}
+      </View>
+      {reading.state === 'read' ? (
+        <Plan file={reading.file} onDone={() => setReading({ state: 'none' })} />
+      ) : (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <Action icon="import" disabled={reading.state === 'reading'} onPress={() => void pick()}>
+            Choose a file
+          </Action>
+          <Action icon="qrcode" onPress={() => router.navigate('/code')}>
+            Read a pack’s code
+          </Action>
+        </View>
+      )}
+    </View>
+  );
+}
+
+const KIND_WORD = {
+  job: 'job',
+  plate: 'plate of the shelf',
+  spring: 'spring of the shelf',
+  template: 'sheet of the shop',
+  limits: 'limits of',
+} as const satisfies Record<MergeItem['kind'], string>;
+
+const CHOICES = [
+  { value: 'both', label: 'Keep both' },
+  { value: 'here', label: 'Keep ours' },
+  { value: 'file', label: 'Take the file’s' },
+] as const satisfies readonly { value: MergeChoice; label: string }[];
+
+/** So many things of one sort are named one by one. */
+const NAMED = 40;
+
+/** What taking the file in would change: new, differing and same; nothing happens before it is said so. */
+function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () => void }) {
+  const dispatch = useAppDispatch();
+  const store = useAppStore();
+  const items = useMemo(
+    () => planMerge(workshopOf(store.getState()), file.workshop),
+    [store, file],
+  );
+  const [choices, setChoices] = useState<ReadonlyMap<string, MergeChoice>>(new Map());
+  const [busy, setBusy] = useState(false);
+  const [noRoom, setNoRoom] = useState(false);
+  const of = (status: MergeItem['status']) => items.filter((i) => i.status === status);
+  const fresh = of('new');
+  const apart = of('differs');
+  const take = async () => {
+    setBusy(true);
+    try {
+      await dispatch(takeIn(file, choices));
+      onDone();
+    } catch {
+      // Photographs are stored first, so nothing else has changed.
+      setNoRoom(true);
+      setBusy(false);
+    }
+  };
+  return (
+    <View style={{ gap: 12 }}>
+      <View role="status" aria-label="What the file would change" style={{ gap: 4 }}>
+        <Words
+          bold
+        >{`${file.name}: ${fresh.length} new, ${apart.length} differing, ${of('same').length} the same.`}</Words>
+        {file.upgraded ? <Words size={15}>{file.upgraded}</Words> : null}
+        {fresh.length > 0 ? (
+          <Words soft size={15}>
+            {`New: ${fresh
+              .slice(0, NAMED)
+              .map((i) => (i.kind === 'job' ? i.name : `${KIND_WORD[i.kind]} ${i.name}`))
+              .join(', ')}${fresh.length > NAMED ? ` and ${fresh.length - NAMED} more` : ''}.`}
+          </Words>
+        ) : null}
+      </View>
+      {apart.slice(0, NAMED).map((item) => (
+        <Choice
+          key={item.key}
+          label={`${KIND_WORD[item.kind].charAt(0).toUpperCase()}${KIND_WORD[item.kind].slice(1)} ${item.name} is here with other values`}
+          value={choices.get(item.key) ?? choiceFor(item)}
+          options={item.kind === 'template' ? CHOICES.slice(1) : CHOICES}
+          onChange={(choice) => setChoices(new Map(choices).set(item.key, choice))}
+        />
+      ))}
+      {apart.length > NAMED ? (
+        <Words soft>{`${apart.length - NAMED} more that differ are kept side by side.`}</Words>
+      ) : null}
+      <View aria-live="polite">
+        {noRoom ? (
+          <Words>This browser has no room for the photographs. Nothing was changed.</Words>
+        ) : null}
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Action
+          main
+          icon="import"
+          disabled={busy || fresh.length + apart.length === 0}
+          onPress={() => void take()}
+        >
+          {busy ? 'Taking it in …' : 'Take it in'}
+        </Action>
+        <Action icon="close" disabled={busy} onPress={onDone}>
+          Leave it
+        </Action>
+      </View>
+    </View>
+  );
+}

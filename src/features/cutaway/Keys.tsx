@@ -1,0 +1,111 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { useJobId } from '@/features/jobs/useJob';
+import { practiceActions } from '@/features/practice/practiceSlice';
+import { useAppDispatch } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { Tool } from '@/ui/Tool';
+import { Words } from '@/ui/Words';
+
+import type { RideLoop } from './RideLoop';
+import { useStatus } from './useRide';
+
+/** Gaps between plates are a few hundredths: drawn to scale, or so many times as wide. */
+export const ENLARGED = 6;
+
+interface KeysProps {
+  readonly ride: RideLoop;
+  readonly rides: boolean;
+  readonly enlarged: boolean;
+  readonly onEnlarge: (enlarged: boolean) => void;
+}
+
+/** Running, stepping, starting again, recording, and how wide gaps are drawn. */
+export function Keys({ ride, rides, enlarged, onEnlarge }: KeysProps) {
+  const dispatch = useAppDispatch();
+  const jobId = useJobId();
+  const { running, recording } = useStatus(ride);
+  const [kept, setKept] = useState(false);
+  const record = () => {
+    setKept(false);
+    if (!recording) {
+      ride.record();
+      return;
+    }
+    const made = ride.stop();
+    if (made.length < 2) return;
+    dispatch(practiceActions.handsRecorded(made));
+    setKept(true);
+  };
+  return (
+    <>
+      <View style={{ flexDirection: 'row', justifyContent: 'space-around', gap: 4 }}>
+        {rides ? (
+          <>
+            <Tool
+              icon={running ? 'pause' : 'play'}
+              word={running ? 'Pause' : 'Run'}
+              label={running ? 'Pause' : 'Run'}
+              width={56}
+              onPress={running ? ride.pause : ride.run}
+            />
+            <Tool
+              icon="skip-next"
+              word="Step"
+              label="Step on by a tenth of a second"
+              width={56}
+              disabled={running}
+              onPress={ride.step}
+            />
+            <Tool
+              icon="undo"
+              word="Again"
+              label="Start again from standing"
+              width={56}
+              onPress={() => ride.restart()}
+            />
+            <Tool
+              icon={recording ? 'check' : 'record-circle-outline'}
+              word={recording ? 'Keep' : 'Record'}
+              label={recording ? 'Stop and keep these hands' : 'Record a start from standing'}
+              width={60}
+              on={recording}
+              onPress={record}
+            />
+          </>
+        ) : null}
+        <Tool
+          icon="magnify-plus-outline"
+          word={enlarged ? `Gaps ×${ENLARGED}` : 'To scale'}
+          label={
+            enlarged
+              ? `Gaps are drawn ${ENLARGED} times as wide: draw them to scale`
+              : 'Gaps are drawn to scale: enlarge them'
+          }
+          width={72}
+          on={enlarged}
+          onPress={() => onEnlarge(!enlarged)}
+        />
+      </View>
+      {kept ? (
+        <View style={{ gap: 6 }}>
+          <Words size={15} bold live>
+            These hands are kept.
+          </Words>
+          <Action
+            onPress={() =>
+              router.navigate({
+                pathname: '/job/[id]',
+                params: { id: jobId, stage: 'specify', tab: 'torque' },
+              })
+            }
+          >
+            Follow them in the take-off
+          </Action>
+        </View>
+      ) : null}
+    </>
+  );
+}

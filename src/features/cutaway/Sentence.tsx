@@ -1,0 +1,44 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { useUnits } from '@/features/display/useUnits';
+import { Words } from '@/ui/Words';
+
+import { inWords, stateOf } from './inWords';
+import type { RideLoop } from './RideLoop';
+import { useReading } from './useRide';
+
+const HIDDEN = {
+  position: 'absolute',
+  width: 1,
+  height: 1,
+  overflow: 'hidden',
+  clipPath: 'inset(50%)',
+} as object;
+
+/** What one sees, in words; read out when it becomes something else, not at each figure. */
+export function Sentence({ ride }: { readonly ride: RideLoop }) {
+  const units = useUnits();
+  const reading = useReading(ride);
+  const words = inWords(reading, units);
+  const state = stateOf(reading);
+  return (
+    <View
+      style={{ minHeight: 44, flexGrow: 1, flexShrink: 1 }}
+      testID="cutaway-state"
+      {...{ dataSet: { state } }}
+    >
+      <Words size={15}>{words}</Words>
+      <View aria-live="polite" style={HIDDEN}>
+        <Said state={state} words={words} />
+      </View>
+    </View>
+  );
+}
+
+/** Read out when what is seen becomes something else, not at each figure. */
+function Said({ state, words }: { readonly state: string; readonly words: string }) {
+  const [said, setSaid] = useState({ state, words });
+  if (said.state !== state) setSaid({ state, words });
+  return <Words>{said.words}</Words>;
+}

@@ -1,0 +1,113 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+
+import { fieldPath, MAX_LINES } from '@/core/job/fields';
+import type { SmallPart } from '@/core/job/types';
+import { CountField } from '@/features/entry/CountField';
+import { Action } from '@/ui/Action';
+import { LineField } from '@/ui/LineField';
+import { useStrata } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+interface PartsProps {
+  readonly parts: readonly SmallPart[];
+  readonly onChange: (change: (parts: readonly SmallPart[]) => readonly SmallPart[]) => void;
+  readonly onMake: () => void;
+}
+
+/** Small parts, counted out here and in again at Build. */
+export function PartsOut({ parts, onChange, onMake }: PartsProps) {
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>Small parts, counted out</Heading>
+      {parts.length === 0 ? (
+        <>
+          <Words soft>
+            What is counted out is counted back in: a pin left in the cases means splitting the
+            engine.
+          </Words>
+          <Action main icon="plus" onPress={onMake}>
+            Start the count for this clutch
+          </Action>
+        </>
+      ) : (
+        <>
+          <View role="list" aria-label="Small parts" style={{ gap: 6 }}>
+            {parts.map((part) => (
+              <PartRow
+                key={part.id}
+                part={part}
+                onRename={(name) =>
+                  onChange((all) => all.map((p) => (p.id === part.id ? { ...p, name } : p)))
+                }
+                onRemove={() => onChange((all) => all.filter((p) => p.id !== part.id))}
+              />
+            ))}
+          </View>
+          {parts.length < MAX_LINES ? (
+            <Action
+              icon="plus"
+              onPress={() => onChange((all) => [...all, { id: nanoid(8), name: '', note: '' }])}
+            >
+              Another part
+            </Action>
+          ) : null}
+        </>
+      )}
+    </View>
+  );
+}
+
+interface PartRowProps {
+  readonly part: SmallPart;
+  readonly onRename: (name: string) => void;
+  readonly onRemove: () => void;
+}
+
+/** A part and how many came out; one tap counts one more. */
+function PartRow({ part, onRename, onRemove }: PartRowProps) {
+  const strata = useStrata();
+  const label = part.name || 'Part';
+  // A new part stays a field for as long as it is named.
+  const [naming] = useState(part.name === '');
+  return (
+    <View
+      role="listitem"
+      style={{ borderTopWidth: 1, borderColor: strata.line, paddingTop: 6, gap: 4 }}
+    >
+      <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 4, flexWrap: 'wrap' }}>
+        <View style={{ flexGrow: 2, flexBasis: 150 }}>
+          {naming ? (
+            <LineField
+              alone
+              label="Part"
+              value={part.name}
+              maxLength={120}
+              onChangeText={onRename}
+            />
+          ) : (
+            <>
+              <Words bold>{part.name}</Words>
+              {part.note ? (
+                <Words soft size={14}>
+                  {part.note}
+                </Words>
+              ) : null}
+            </>
+          )}
+        </View>
+        <View style={{ flexDirection: 'row', alignItems: 'flex-start' }}>
+          <CountField path={fieldPath('strip.parts.*.out', part.id)} label="Out" of={label} />
+          <IconButton
+            icon="close"
+            aria-label={`Take ${label} off the list`}
+            style={{ width: 44, height: 48, margin: 0, marginTop: 26 }}
+            onPress={onRemove}
+          />
+        </View>
+      </View>
+    </View>
+  );
+}

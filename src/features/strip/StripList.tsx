@@ -1,0 +1,120 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+
+import { MAX_LINES } from '@/core/job/fields';
+import type { StripStep } from '@/core/job/types';
+import { Action } from '@/ui/Action';
+import { CheckRow } from '@/ui/CheckRow';
+import { LineField } from '@/ui/LineField';
+import { useStrata } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+interface StepsProps {
+  readonly steps: readonly StripStep[];
+  readonly onChange: (change: (steps: readonly StripStep[]) => readonly StripStep[]) => void;
+  readonly onMake: () => void;
+}
+
+/** What comes off in which order: ticked, or changed. */
+export function StripList({ steps, onChange, onMake }: StepsProps) {
+  const [editing, setEditing] = useState(false);
+  const done = steps.filter((s) => s.done).length;
+  if (steps.length === 0) {
+    return (
+      <View style={{ gap: 8 }}>
+        <Heading level={2}>Taking it apart</Heading>
+        <Words soft>
+          A list made from this clutch: its springs, its release, what turns with it. Change it as
+          you like.
+        </Words>
+        <Action main icon="plus" onPress={onMake}>
+          Make the list for this clutch
+        </Action>
+      </View>
+    );
+  }
+  const move = (index: number, by: number) =>
+    onChange((all) => {
+      const next = [...all];
+      const [step] = next.splice(index, 1);
+      if (step) next.splice(index + by, 0, step);
+      return next;
+    });
+  return (
+    <View style={{ gap: 8 }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+        <View style={{ flexGrow: 1, flexShrink: 1 }}>
+          <Heading level={2}>Taking it apart</Heading>
+          <Words soft size={14}>
+            {String(done)} of {String(steps.length)} done
+          </Words>
+        </View>
+        <Action icon={editing ? 'check' : 'pencil-outline'} onPress={() => setEditing(!editing)}>
+          {editing ? 'Done changing' : 'Change the list'}
+        </Action>
+      </View>
+      <View role="list" aria-label="Steps of taking it apart">
+        {steps.map((step, i) =>
+          editing ? (
+            <View
+              key={step.id}
+              role="listitem"
+              style={{ flexDirection: 'row', alignItems: 'flex-end' }}
+            >
+              <View style={{ flexGrow: 1, flexShrink: 1 }}>
+                <LineField
+                  label={`Step ${i + 1}`}
+                  value={step.text}
+                  maxLength={400}
+                  onChangeText={(text) =>
+                    onChange((all) => all.map((s) => (s.id === step.id ? { ...s, text } : s)))
+                  }
+                />
+              </View>
+              <IconButton
+                icon="arrow-up"
+                aria-label={`Move step ${i + 1} up`}
+                disabled={i === 0}
+                style={{ width: 44, height: 48, margin: 0 }}
+                onPress={() => move(i, -1)}
+              />
+              <IconButton
+                icon="close"
+                aria-label={`Take step ${i + 1} out`}
+                style={{ width: 44, height: 48, margin: 0 }}
+                onPress={() => onChange((all) => all.filter((s) => s.id !== step.id))}
+              />
+            </View>
+          ) : (
+            <StepRow
+              key={step.id}
+              step={step}
+              onToggle={() =>
+                onChange((all) => all.map((s) => (s.id === step.id ? { ...s, done: !s.done } : s)))
+              }
+            />
+          ),
+        )}
+      </View>
+      {editing && steps.length < MAX_LINES ? (
+        <Action
+          icon="plus"
+          onPress={() => onChange((all) => [...all, { id: nanoid(8), text: '', done: false }])}
+        >
+          Another step
+        </Action>
+      ) : null}
+    </View>
+  );
+}
+
+function StepRow({ step, onToggle }: { readonly step: StripStep; readonly onToggle: () => void }) {
+  const strata = useStrata();
+  return (
+    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
+      <CheckRow text={step.text} watch={step.watch} done={step.done} onToggle={onToggle} />
+    </View>
+  );
+}
