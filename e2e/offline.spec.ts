@@ -140,6 +140,26 @@ test('until the script is there a word stands on the ground of the theme, and no
   await expect(page.getByText('Opening the workshop …')).toHaveCount(0);
 });
 
+test('the fonts that ship are drawn with; without them the words stand all the same', async ({
+  page,
+}) => {
+  atOneSize('phone');
+  const jobs = page.getByRole('list', { name: 'Jobs' });
+  const families = () =>
+    page.evaluate(() =>
+      [...document.fonts].filter((f) => f.status === 'loaded').map((f) => f.family),
+    );
+  await page.goto('/');
+  await expect(jobs).toBeVisible();
+  const shipped = await families();
+  expect(shipped).toHaveLength(5);
+  expect(shipped).toContain('UnderRidgeText');
+  await page.route('**/*.woff2', (route) => route.abort());
+  await page.reload();
+  await expect(jobs.getByRole('link').first()).toBeVisible();
+  expect(await families()).toEqual([]);
+});
+
 test('can be installed: manifest, icons of its own, one of them to be masked', async ({ page }) => {
   atOneSize('phone');
   await page.goto('/');
