@@ -21,17 +21,19 @@ export function useVerdict(row: JobRow): RowVerdict | undefined {
   useEffect(() => {
     if (!job || known) return undefined;
     let wanted = true;
-    void whenIdle()
-      .then(loadWorkbench)
-      .then(({ evaluationOf }) => {
-        if (!wanted) return;
-        const { overall } = evaluationOf(job);
-        verdicts.set(job, overall);
-        rememberVerdict(job, overall);
-        startTransition(() => setWorked(job));
-      })
-      // Without a connection the row keeps what it last said.
-      .catch(() => undefined);
+    const work = async () => {
+      await whenIdle();
+      const { evaluationOf } = await loadWorkbench();
+      // All rows hear of it at once: each takes its own turn, so that a press is answered in between.
+      await whenIdle();
+      if (!wanted) return;
+      const { overall } = evaluationOf(job);
+      verdicts.set(job, overall);
+      rememberVerdict(job, overall);
+      startTransition(() => setWorked(job));
+    };
+    // Without a connection the row keeps what it last said.
+    work().catch(() => undefined);
     return () => {
       wanted = false;
     };
