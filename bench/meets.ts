@@ -2,6 +2,7 @@ import type { Page } from '@playwright/test';
 
 import { line, median, ms } from './measure';
 import { withServed } from './served';
+import { JOBS_LISTED, shownAt, watchFor } from './shown';
 
 /**
  * What a user meets, each by its time from the press to the frame that shows it, with the processor slowed four times;
@@ -55,27 +56,6 @@ const typed = (page: Page, selector: string, letter: string): Promise<number> =>
     [selector, letter] as const,
   );
 
-/** Tells, in pages opened from now on, when the first job stood in the list and had been painted. */
-const watchList = (page: Page) =>
-  page.addInitScript(() => {
-    const seen = new MutationObserver(() => {
-      if (!document.querySelector('[role=list][aria-label="Jobs"] [role=listitem]')) return;
-      seen.disconnect();
-      requestAnimationFrame(() =>
-        setTimeout(() =>
-          document.documentElement.setAttribute('data-shown', String(performance.now())),
-        ),
-      );
-    });
-    seen.observe(document, { childList: true, subtree: true });
-  });
-
-/** Asked of the page itself: a driver that looks every half second would add up to that. */
-async function listShown(page: Page): Promise<number> {
-  await page.locator('html[data-shown]').waitFor({ state: 'attached' });
-  return Number(await page.locator('html').getAttribute('data-shown'));
-}
-
 const stage = (name: string) => `[aria-label^="${name},"][href]`;
 const viewed = (name: string) => `[aria-label^="${name},"][aria-current=step]`;
 const tab = (page: Page, name: string) => page.getByRole('tab', { name });
@@ -92,12 +72,12 @@ void withServed(root, async (base, browser) => {
     await page.addInitScript('globalThis.__name = (f) => f');
     const client = await context.newCDPSession(page);
     await client.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
-    await watchList(page);
+    await watchFor(page, JOBS_LISTED);
     await page.goto(base);
-    took('first visit: the list of jobs', await listShown(page));
+    took('first visit: the list of jobs', await shownAt(page));
     await page.waitForTimeout(4000);
     await page.reload();
-    took('opened again: the list of jobs', await listShown(page));
+    took('opened again: the list of jobs', await shownAt(page));
     await page.waitForTimeout(3000);
 
     for (const letter of ['t', 'a', 'r'])

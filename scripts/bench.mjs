@@ -16,6 +16,7 @@ for (const part of [
   'editor',
   'cutaway',
   'meets',
+  'opening',
   'paper',
   'workshop',
   'server',
