@@ -19,10 +19,6 @@ export async function loadWorkbench(): Promise<Workbench> {
   return fetched;
 }
 
-// Whoever comes by the address of another screen than the list waits for it: it is fetched while storage still answers.
-if (typeof location !== 'undefined' && location.pathname !== '/')
-  loadWorkbench().catch(() => undefined);
-
 /**
  * A screen of the workbench, for a route: it says so while the piece is still being fetched, and is drawn in one go once it
  * is there. By way of `lazy` it would be drawn in slices, which takes twice as long.

@@ -1,5 +1,6 @@
 import { EMPTY_STOCK } from '@/core/shelf/stock';
 import { watchUpdates } from '@/features/offline/useUpdate';
+import { loadWorkbench } from '@/features/onWorkbench';
 import { setCurrentFlush, whenWritten } from '@/storage/current';
 import { keptState, rememberGone, rememberKept } from '@/storage/kept';
 import { holdTab, withLock } from '@/storage/locks';
@@ -44,6 +45,9 @@ async function fetchDemo(): Promise<FirstWorkshop> {
 
 /** Fills the store with the workshop that is offered, and keeps it from then on. */
 export async function openWorkshop(store: AppStore): Promise<void> {
+  // Whoever comes by the address of another screen than the list waits for that one, and for its job.
+  const atList = location.pathname === '/';
+  if (!atList) loadWorkbench().catch(() => undefined);
   // A first visit is most likely to the demo workshop: it comes while the server is still asked.
   const early = neverOffered() ? fetchDemo() : undefined;
   early?.catch(() => undefined);
@@ -57,8 +61,8 @@ export async function openWorkshop(store: AppStore): Promise<void> {
   const records = sealedRecords(openRaw(name), name);
   const before = keptState(name);
   const gone = before === 'gone' || (before === 'kept' && (await isEmpty(records)));
-  // The list stands from its rows alone; whoever comes by the address of something else waits for a job.
-  const atFirst = location.pathname === '/' ? 0 : undefined;
+  // The list stands from its rows alone.
+  const atFirst = atList ? 0 : undefined;
   // Two tabs opened at once must not both make a first visit of it.
   setCurrentFlush(
     await withLock(`${name}-open`, () =>

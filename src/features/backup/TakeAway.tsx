@@ -68,7 +68,7 @@ const PART_NAME: Readonly<Record<Part, string>> = {
   templates: 'Sheets of the shop',
 };
 
-/** One part by itself, for another shop: it is taken in there as any file of ours. */
+/** One part by itself, for another shop: it is taken in there like every file of ours. */
 export function Parts() {
   const dispatch = useAppDispatch();
   const save = async (part: Part) => {

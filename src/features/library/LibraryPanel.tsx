@@ -111,8 +111,8 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
   };
   return (
     <>
-      {[...sheetsByName(sheets)]
-        .sort((a, b) => Number(fits(b)) - Number(fits(a)))
+      {sheetsByName(sheets)
+        .toSorted((a, b) => Number(fits(b)) - Number(fits(a)))
         .map((sheet) => {
           const lines = compareSheet(sheet, job);
           const of = (standing: ComparedLimit['standing']) =>

@@ -67,8 +67,8 @@ export function LibraryScreen() {
       {sheets.length === 0 ? (
         <Words>No sheet yet: make one here, or keep a job’s limits under Inspect.</Words>
       ) : null}
-      {[...sheets]
-        .sort((a, b) => placeOf(a) - placeOf(b))
+      {sheets
+        .toSorted((a, b) => placeOf(a) - placeOf(b))
         .map((sheet) => (
           <Panel
             key={sheet.id}

@@ -37,7 +37,7 @@ const librarySlice = createSlice({
 
 /** By name, as they are shown. */
 export const sheetsByName = (sheets: readonly LimitSheet[]): readonly LimitSheet[] =>
-  [...sheets].sort((a, b) => byName(a.name, b.name));
+  sheets.toSorted((a, b) => byName(a.name, b.name));
 
 export const libraryReducer = librarySlice.reducer;
 export const libraryActions = librarySlice.actions;

@@ -148,7 +148,7 @@ describe('a workshop file', () => {
 describe('a backup', () => {
   const bytes = packBackup({ workshop: TEXT, photos: new Map([['ph-1', JPEG]]) });
 
-  it('is a zip as any program reads it, and is unpacked as it was packed', () => {
+  it('is a zip as other programs read it, and is unpacked as it was packed', () => {
     expect(Object.keys(unzipSync(bytes))).toEqual(['workshop.json', 'photographs/ph-1.jpg']);
     const { workshop, photos } = unpackBackup(bytes);
     expect(workshop).toBe(TEXT);
