@@ -47,9 +47,14 @@ export default defineConfig({
   projects: [
     {
       name: 'phone',
+      grepInvert: /@wide/,
       use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
     },
-    { name: 'wide', use: { viewport: { width: 1280, height: 800 } } },
+    {
+      name: 'wide',
+      grepInvert: /@phone/,
+      use: { viewport: { width: 1280, height: 800 } },
+    },
   ],
   webServer: [serve(DEMO_PORT), serve(EMPTY_PORT, '--empty')],
 });

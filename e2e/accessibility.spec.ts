@@ -1,5 +1,5 @@
 import { brokenRules } from './axe';
-import { atOneSize, expect, test } from './bench';
+import { expect, ON_PHONE, test } from './bench';
 
 /** Every main view by the rules of axe; what the other theme can change is its contrast. */
 const VIEWS = {
@@ -51,9 +51,9 @@ const OPENED: Readonly<Record<string, RegExp>> = {
 const PEAT_GROUND = 'rgb(25, 23, 20)';
 
 for (const [name, routes] of Object.entries(VIEWS)) {
-  test(`no rule of accessibility is broken: ${name}`, async ({ workshop: shop, page }) => {
-    // The wide view has its panels beside each other in Specify; elsewhere it is the same parts.
-    if (name !== 'the pack and its figures') atOneSize('phone');
+  // The wide view has its panels beside each other in Specify; elsewhere it is the same parts.
+  const size = name === 'the pack and its figures' ? {} : ON_PHONE;
+  test(`no rule of accessibility is broken: ${name}`, size, async ({ workshop: shop, page }) => {
     const broken: string[] = [];
     const look = async (where: string, rules?: readonly string[]) => {
       for (const rule of await brokenRules(page, rules)) broken.push(`${where}: ${rule}`);

@@ -136,6 +136,5 @@ export const test = base.extend<{ workshop: Workshop }>({
 export { expect };
 
 /** For what is the same at every size: looked at once, at the size that it is used at most. */
-export function atOneSize(size: 'phone' | 'wide'): void {
-  test.skip(test.info().project.name !== size, `the same at every size, tried on the ${size} one`);
-}
+export const ON_PHONE = { tag: '@phone' };
+export const ON_WIDE = { tag: '@wide' };

@@ -3,7 +3,7 @@ import { readFile } from 'node:fs/promises';
 import type { Download, Page } from '@playwright/test';
 import Papa from 'papaparse';
 
-import { atOneSize, expect, test } from './bench';
+import { expect, ON_PHONE, ON_WIDE, test } from './bench';
 import { pdfText } from './pdfText';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
@@ -14,149 +14,153 @@ async function downloaded(page: Page, press: () => Promise<void>): Promise<Buffe
   return readFile(await (await waiting).path());
 }
 
-test('a half-built job is finished, set, proved, signed, frozen, opened again and signed anew', async ({
-  workshop: shop,
-  page,
-}) => {
-  // A pin is not back, so nothing can be signed.
-  await shop.open('/job/demo-ur-0106?stage=log');
-  await expect(page.getByText('Drive pins: 6 came out, 5 counted in.')).toBeVisible();
-  await expect(page.getByTestId('sign')).toHaveAttribute('aria-disabled', 'true');
+test(
+  'a half-built job is finished, set, proved, signed, frozen, opened again and signed anew',
+  ON_WIDE,
+  async ({ workshop: shop, page }) => {
+    // A pin is not back, so nothing can be signed.
+    await shop.open('/job/demo-ur-0106?stage=log');
+    await expect(page.getByText('Drive pins: 6 came out, 5 counted in.')).toBeVisible();
+    await expect(page.getByTestId('sign')).toHaveAttribute('aria-disabled', 'true');
 
-  await button(page, 'To Build').first().click();
-  await expect(page.getByRole('link', { name: /^Build,/ })).toHaveAttribute('aria-current', 'step');
-  for (const section of ['Release', 'Springs', 'Before the cover']) await shop.tickAll(section);
-  // Ticked or not, a count that is short stays open.
-  await button(page, /^Note, or left out: Small parts counted/).click();
-  await button(page, 'Drive pins: all 6 in').click();
-  await expect(page.getByText('1 to come')).toHaveCount(0);
+    await button(page, 'To Build').first().click();
+    await expect(page.getByRole('link', { name: /^Build,/ })).toHaveAttribute(
+      'aria-current',
+      'step',
+    );
+    for (const section of ['Release', 'Springs', 'Before the cover']) await shop.tickAll(section);
+    // Ticked or not, a count that is short stays open.
+    await button(page, /^Note, or left out: Small parts counted/).click();
+    await button(page, 'Drive pins: all 6 in').click();
+    await expect(page.getByText('1 to come')).toHaveCount(0);
 
-  await shop.stage('Set');
-  await shop.tickAll('Cable and arm');
-  await shop.section('Free play');
-  await shop.type('release.freePlay', '0');
-  await shop.type('setting.freePlayMin', '0');
-  await shop.type('setting.freePlayMax', '4');
-  await expect(page.getByTestId('verdict-freePlay')).toContainText('in its window');
-  await shop.tickAll('Free play');
-  await shop.tickAll('Lift');
+    await shop.stage('Set');
+    await shop.tickAll('Cable and arm');
+    await shop.section('Free play');
+    await shop.type('release.freePlay', '0');
+    await shop.type('setting.freePlayMin', '0');
+    await shop.type('setting.freePlayMax', '4');
+    await expect(page.getByTestId('verdict-freePlay')).toContainText('in its window');
+    await shop.tickAll('Free play');
+    await shop.tickAll('Lift');
 
-  await shop.stage('Prove');
-  for (const section of ['On the stand', 'Running']) await shop.tickAll(section);
-  await shop.section('Break-in');
-  await button(page, 'Count starts in two gears').click();
-  const wanted = page.locator('[data-testid$=".wanted"]');
-  for (const i of [0, 1]) {
-    await wanted.nth(i).fill('2');
-    await wanted.nth(i).blur();
-  }
-  const pad = page.getByTestId('break-in-pad');
-  for (const count of ['1 of 2', '2 of 2', '1 of 2', '2 of 2']) {
+    await shop.stage('Prove');
+    for (const section of ['On the stand', 'Running']) await shop.tickAll(section);
+    await shop.section('Break-in');
+    await button(page, 'Count starts in two gears').click();
+    const wanted = page.locator('[data-testid$=".wanted"]');
+    for (const i of [0, 1]) {
+      await wanted.nth(i).fill('2');
+      await wanted.nth(i).blur();
+    }
+    const pad = page.getByTestId('break-in-pad');
+    for (const count of ['1 of 2', '2 of 2', '1 of 2', '2 of 2']) {
+      await pad.click();
+      await expect(page.getByRole('radio', { name: new RegExp(count) }).first()).toBeVisible();
+    }
+    await button(page, 'Take one back').click();
     await pad.click();
-    await expect(page.getByRole('radio', { name: new RegExp(count) }).first()).toBeVisible();
-  }
-  await button(page, 'Take one back').click();
-  await pad.click();
-  await shop.type('prove.recheckFreePlay', '1');
-  await shop.type('prove.recheckLift', '1.7');
-  await shop.tickAll('Break-in');
+    await shop.type('prove.recheckFreePlay', '1');
+    await shop.type('prove.recheckLift', '1.7');
+    await shop.tickAll('Break-in');
 
-  await shop.stage('Log');
-  await expect(page.getByText('Nothing is open.')).toBeVisible();
-  await expect(page.getByTestId('sign')).not.toHaveAttribute('aria-disabled', 'true');
-  await page.getByTestId('sign').click();
-  const banner = page.getByRole('region', { name: 'Signed record' });
-  await expect(banner).toContainText('Signed as revision 1');
+    await shop.stage('Log');
+    await expect(page.getByText('Nothing is open.')).toBeVisible();
+    await expect(page.getByTestId('sign')).not.toHaveAttribute('aria-disabled', 'true');
+    await page.getByTestId('sign').click();
+    const banner = page.getByRole('region', { name: 'Signed record' });
+    await expect(banner).toContainText('Signed as revision 1');
 
-  // Frozen: fields can't be typed in, and what edits all the same is refused with words.
-  await shop.stage('Build');
-  await shop.section('Soak');
-  await page.getByTestId('step-soak').click();
-  await expect(banner).toContainText('Nothing was changed');
-  await expect(page.getByTestId('step-soak')).toHaveAttribute('aria-checked', 'true');
-  await button(page, 'To the sign-off').click();
+    // Frozen: fields can't be typed in, and what edits all the same is refused with words.
+    await shop.stage('Build');
+    await shop.section('Soak');
+    await page.getByTestId('step-soak').click();
+    await expect(banner).toContainText('Nothing was changed');
+    await expect(page.getByTestId('step-soak')).toHaveAttribute('aria-checked', 'true');
+    await button(page, 'To the sign-off').click();
 
-  // The sheet says what the screen says.
-  const reserve = /Holds, weakest: (\S+),/.exec(
-    (await shop.foot('reserveWithTangs').getAttribute('aria-label')) ?? '',
-  )?.[1];
-  const pull = /Pull: ([\d.]+ N)/.exec(
-    (await shop.foot('leverPull').getAttribute('aria-label')) ?? '',
-  )?.[1];
-  const digest = await page.getByText(/^[0-9a-f ]{67}$/).innerText();
-  const sheet = await downloaded(page, () => button(page, 'Job sheet, PDF').click());
-  expect(sheet.length).toBeLessThan(300_000);
-  const text = await pdfText(sheet);
-  expect(reserve).toBeDefined();
-  for (const said of [
-    'UR-0106 Tarn 450',
-    'revision 1, signed',
-    `Holds ${reserve} times the engine at its weakest lining`,
-    `Lever pull, full lift ${pull}`,
-    'Drive pins 6 6',
-    'Spring bolts 6 9 Nm (80 in·lb)',
-    'Plate 2: Steel 1.6, 1.598 mm measured, turns with the hub',
-    'First gear: 2 of 2 break-in starts',
-  ])
-    expect(text).toContain(said);
-  expect(text.replaceAll(' ', '')).toContain(digest.replaceAll(' ', ''));
-  expect(text).not.toMatch(/\bis safe\b/i);
+    // The sheet says what the screen says.
+    const reserve = /Holds, weakest: (\S+),/.exec(
+      (await shop.foot('reserveWithTangs').getAttribute('aria-label')) ?? '',
+    )?.[1];
+    const pull = /Pull: ([\d.]+ N)/.exec(
+      (await shop.foot('leverPull').getAttribute('aria-label')) ?? '',
+    )?.[1];
+    const digest = await page.getByText(/^[0-9a-f ]{67}$/).innerText();
+    const sheet = await downloaded(page, () => button(page, 'Job sheet, PDF').click());
+    expect(sheet.length).toBeLessThan(300_000);
+    const text = await pdfText(sheet);
+    expect(reserve).toBeDefined();
+    for (const said of [
+      'UR-0106 Tarn 450',
+      'revision 1, signed',
+      `Holds ${reserve} times the engine at its weakest lining`,
+      `Lever pull, full lift ${pull}`,
+      'Drive pins 6 6',
+      'Spring bolts 6 9 Nm (80 in·lb)',
+      'Plate 2: Steel 1.6, 1.598 mm measured, turns with the hub',
+      'First gear: 2 of 2 break-in starts',
+    ])
+      expect(text).toContain(said);
+    expect(text.replaceAll(' ', '')).toContain(digest.replaceAll(' ', ''));
+    expect(text).not.toMatch(/\bis safe\b/i);
 
-  // Opened again with a reason; the old revision stays readable beside the new one.
-  await page
-    .getByRole('textbox', { name: 'Open it again to change it, because' })
-    .fill('rider wants more free play');
-  await button(page, 'Open a new revision').click();
-  await shop.stage('Set');
-  await shop.section('Free play');
-  await button(page, /^Note, or left out: Free play/).click();
-  await shop.type('release.freePlay', '0.5');
-  await shop.stage('Log');
-  await page.getByTestId('sign').click();
-  await expect(banner).toContainText('Signed as revision 2');
-  await expect(page.getByText('Opened again: rider wants more free play')).toBeVisible();
-  await button(page, 'Read revision 1').click();
-  const old = page.getByRole('article');
-  await expect(old).toContainText('Job sheet, revision 1, signed');
-  await expect(old).toContainText('Free play at the lever of 0.0 mm lies in its window');
-  await page.reload();
-  await expect(page.getByRole('article')).toContainText('revision 1');
-});
+    // Opened again with a reason; the old revision stays readable beside the new one.
+    await page
+      .getByRole('textbox', { name: 'Open it again to change it, because' })
+      .fill('rider wants more free play');
+    await button(page, 'Open a new revision').click();
+    await shop.stage('Set');
+    await shop.section('Free play');
+    await button(page, /^Note, or left out: Free play/).click();
+    await shop.type('release.freePlay', '0.5');
+    await shop.stage('Log');
+    await page.getByTestId('sign').click();
+    await expect(banner).toContainText('Signed as revision 2');
+    await expect(page.getByText('Opened again: rider wants more free play')).toBeVisible();
+    await button(page, 'Read revision 1').click();
+    const old = page.getByRole('article');
+    await expect(old).toContainText('Job sheet, revision 1, signed');
+    await expect(old).toContainText('Free play at the lever of 0.0 mm lies in its window');
+    await page.reload();
+    await expect(page.getByRole('article')).toContainText('revision 1');
+  },
+);
 
-test('a soak goes on over a reload, and the shop keeps its own sheet for a family', async ({
-  workshop: shop,
-  page,
-}) => {
-  atOneSize('phone');
-  await shop.open('/job/demo-ur-0105?stage=build');
-  await shop.type('build.soakPlan', '2 h');
-  await button(page, 'Linings are in the oil').click();
-  await expect(page.getByText(/^In the oil since .*The least in 20\smin/)).toBeVisible();
-  await shop.stored();
-  await page.reload();
-  await expect(page.getByText(/^In the oil since /)).toBeVisible();
+test(
+  'a soak goes on over a reload, and the shop keeps its own sheet for a family',
+  ON_PHONE,
+  async ({ workshop: shop, page }) => {
+    await shop.open('/job/demo-ur-0105?stage=build');
+    await shop.type('build.soakPlan', '2 h');
+    await button(page, 'Linings are in the oil').click();
+    await expect(page.getByText(/^In the oil since .*The least in 20\smin/)).toBeVisible();
+    await shop.stored();
+    await page.reload();
+    await expect(page.getByText(/^In the oil since /)).toBeVisible();
 
-  // A step of the shop's own, moved to the front, kept for the family, and used on another job of it.
-  await button(page, 'Change the sheet').click();
-  await button(page, 'A step of our own').click();
-  const own = page.getByRole('textbox', { name: /^Step \d+$/ });
-  await own.fill('Photograph the oil');
-  await button(page, /^Move step \d+ up$/)
-    .last()
-    .click();
-  await button(page, 'Keep for this family').click();
-  await expect(page.getByText(/Your shop has a sheet of its own/)).toBeVisible();
-  await button(page, 'Done changing').click();
-  await shop.stored();
+    // A step of the shop's own, moved to the front, kept for the family, and used on another job of it.
+    await button(page, 'Change the sheet').click();
+    await button(page, 'A step of our own').click();
+    const own = page.getByRole('textbox', { name: /^Step \d+$/ });
+    await own.fill('Photograph the oil');
+    await button(page, /^Move step \d+ up$/)
+      .last()
+      .click();
+    await button(page, 'Keep for this family').click();
+    await expect(page.getByText(/Your shop has a sheet of its own/)).toBeVisible();
+    await button(page, 'Done changing').click();
+    await shop.stored();
 
-  await shop.open('/job/demo-ur-0105?stage=build');
-  await shop.section('Our own');
-  await page.getByRole('checkbox', { name: 'Photograph the oil' }).click();
-  await expect(page.getByRole('checkbox', { name: 'Photograph the oil' })).toHaveAttribute(
-    'aria-checked',
-    'true',
-  );
-});
+    await shop.open('/job/demo-ur-0105?stage=build');
+    await shop.section('Our own');
+    await page.getByRole('checkbox', { name: 'Photograph the oil' }).click();
+    await expect(page.getByRole('checkbox', { name: 'Photograph the oil' })).toHaveAttribute(
+      'aria-checked',
+      'true',
+    );
+  },
+);
 
 test('a gap is set by turns and marks and checked by the shop’s gauges; two readings teach the machine’s own ratio', async ({
   workshop: shop,
@@ -216,99 +220,101 @@ test('a plate that lifts on one side is drawn, and the thumb test says why', asy
   await expect(page.getByTestId('verdict-repeat')).toContainText('Pulls do not repeat');
 });
 
-test('what is open is signed over with a written reason, which the paper shows; the order list reads back', async ({
-  workshop: shop,
-  page,
-}) => {
-  atOneSize('phone');
-  await shop.open('/job/demo-ur-0106?stage=log');
-  const items = page.getByRole('list', { name: 'Open before signing' }).getByRole('listitem');
-  const reason = 'Rider breaks it in, seen on Friday <script>';
-  await expect(items.first()).toBeVisible();
-  for (let i = await items.count(); i > 0; i--) {
-    await items
-      .nth(i - 1)
-      .getByRole('button', { name: 'Write a reason' })
-      .click();
-    await items
-      .nth(i - 1)
-      .getByRole('textbox')
-      .fill(reason);
-  }
-  await page.getByRole('textbox', { name: 'Signed by' }).fill('');
-  await expect(page.getByTestId('sign')).toHaveAttribute('aria-disabled', 'true');
-  await page.getByRole('textbox', { name: 'Signed by' }).fill('Bench 2');
-  await page.getByTestId('sign').click();
-  await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('by Bench 2');
-  const text = await pdfText(await downloaded(page, () => button(page, 'Job sheet, PDF').click()));
-  expect(text).toContain('Signed over, with the builder’s reason');
-  expect(text).toContain(`Reason: ${reason}`);
+test(
+  'what is open is signed over with a written reason, which the paper shows; the order list reads back',
+  ON_PHONE,
+  async ({ workshop: shop, page }) => {
+    await shop.open('/job/demo-ur-0106?stage=log');
+    const items = page.getByRole('list', { name: 'Open before signing' }).getByRole('listitem');
+    const reason = 'Rider breaks it in, seen on Friday <script>';
+    await expect(items.first()).toBeVisible();
+    for (let i = await items.count(); i > 0; i--) {
+      await items
+        .nth(i - 1)
+        .getByRole('button', { name: 'Write a reason' })
+        .click();
+      await items
+        .nth(i - 1)
+        .getByRole('textbox')
+        .fill(reason);
+    }
+    await page.getByRole('textbox', { name: 'Signed by' }).fill('');
+    await expect(page.getByTestId('sign')).toHaveAttribute('aria-disabled', 'true');
+    await page.getByRole('textbox', { name: 'Signed by' }).fill('Bench 2');
+    await page.getByTestId('sign').click();
+    await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('by Bench 2');
+    const text = await pdfText(
+      await downloaded(page, () => button(page, 'Job sheet, PDF').click()),
+    );
+    expect(text).toContain('Signed over, with the builder’s reason');
+    expect(text).toContain(`Reason: ${reason}`);
 
-  await page.getByRole('radio', { name: 'Letter' }).click();
-  const rider = await pdfText(
-    await downloaded(page, () => button(page, 'For the rider, PDF').click()),
-  );
-  expect(rider).toContain('First ride slow, off the road, brakes tested');
-  const csv = await downloaded(page, () => button(page, 'Parts and order list, CSV').click());
-  const { data, errors } = Papa.parse<Record<string, string>>(csv.toString('utf8'), {
-    header: true,
-    skipEmptyLines: true,
-  });
-  expect(errors).toEqual([]);
-  expect(data.find((row) => row.part === 'Lock washer')).toMatchObject({
-    job: 'UR-0106',
-    'what to ask for': 'Hub nut',
-    count: '1',
-    from: 'order',
-  });
-});
+    await page.getByRole('radio', { name: 'Letter' }).click();
+    const rider = await pdfText(
+      await downloaded(page, () => button(page, 'For the rider, PDF').click()),
+    );
+    expect(rider).toContain('First ride slow, off the road, brakes tested');
+    const csv = await downloaded(page, () => button(page, 'Parts and order list, CSV').click());
+    const { data, errors } = Papa.parse<Record<string, string>>(csv.toString('utf8'), {
+      header: true,
+      skipEmptyLines: true,
+    });
+    expect(errors).toEqual([]);
+    expect(data.find((row) => row.part === 'Lock washer')).toMatchObject({
+      job: 'UR-0106',
+      'what to ask for': 'Hub nut',
+      count: '1',
+      from: 'order',
+    });
+  },
+);
 
-test('the browser’s own print shows the work of a view and nothing to press', async ({
-  workshop: shop,
-  page,
-}) => {
-  atOneSize('wide');
-  for (const [route, first, last] of [
-    ['/', 'Tarn 450', 'Coppice 500'],
-    ['/job/demo-ur-0105', 'Creeps at idle', 'Still open'],
-    ['/job/demo-ur-0106?stage=inspect', 'Summary', 'Around the plates'],
-    ['/job/demo-ur-0104?tab=figures', 'Stack height', 'Holds'],
-    ['/job/demo-ur-0106', 'Putting it together', 'Still open'],
-    ['/job/demo-ur-0101?stage=log&revision=1', 'Job sheet, revision 1', 'stand above anything'],
-    ['/shelf', 'Steels', 'Fell 14'],
-  ] as const) {
-    await shop.open(route);
-    // What lies below the first screenful follows a frame later.
-    for (const words of [first, last]) await expect(page.locator('body')).toContainText(words);
-    const text = await pdfText(await page.pdf({ format: 'A4' }));
-    expect([route, text.includes(first), text.includes(last)]).toEqual([route, true, true]);
-    // Neither the ridge of stages nor the live figures, which are there to be pressed.
-    expect([route, /Holds, weakest \d/.test(text)]).toEqual([route, false]);
-  }
-});
+test(
+  'the browser’s own print shows the work of a view and nothing to press',
+  ON_WIDE,
+  async ({ workshop: shop, page }) => {
+    for (const [route, first, last] of [
+      ['/', 'Tarn 450', 'Coppice 500'],
+      ['/job/demo-ur-0105', 'Creeps at idle', 'Still open'],
+      ['/job/demo-ur-0106?stage=inspect', 'Summary', 'Around the plates'],
+      ['/job/demo-ur-0104?tab=figures', 'Stack height', 'Holds'],
+      ['/job/demo-ur-0106', 'Putting it together', 'Still open'],
+      ['/job/demo-ur-0101?stage=log&revision=1', 'Job sheet, revision 1', 'stand above anything'],
+      ['/shelf', 'Steels', 'Fell 14'],
+    ] as const) {
+      await shop.open(route);
+      // What lies below the first screenful follows a frame later.
+      for (const words of [first, last]) await expect(page.locator('body')).toContainText(words);
+      const text = await pdfText(await page.pdf({ format: 'A4' }));
+      expect([route, text.includes(first), text.includes(last)]).toEqual([route, true, true]);
+      // Neither the ridge of stages nor the live figures, which are there to be pressed.
+      expect([route, /Holds, weakest \d/.test(text)]).toEqual([route, false]);
+    }
+  },
+);
 
-test('two tabs on one job: each sees the other’s edits, and a signature in one freezes both', async ({
-  workshop: shop,
-  page,
-}) => {
-  atOneSize('wide');
-  await shop.open('/job/demo-ur-0106?stage=build');
-  const second = await page.context().newPage();
-  await second.goto('/job/demo-ur-0106?stage=build');
-  await second.getByTestId('step-rod').click();
-  await expect(second.getByTestId('step-rod')).toHaveAttribute('aria-checked', 'true');
-  await expect(page.getByTestId('step-rod')).toHaveAttribute('aria-checked', 'true');
+test(
+  'two tabs on one job: each sees the other’s edits, and a signature in one freezes both',
+  ON_WIDE,
+  async ({ workshop: shop, page }) => {
+    await shop.open('/job/demo-ur-0106?stage=build');
+    const second = await page.context().newPage();
+    await second.goto('/job/demo-ur-0106?stage=build');
+    await second.getByTestId('step-rod').click();
+    await expect(second.getByTestId('step-rod')).toHaveAttribute('aria-checked', 'true');
+    await expect(page.getByTestId('step-rod')).toHaveAttribute('aria-checked', 'true');
 
-  await page.goto('/job/demo-ur-0101?stage=log');
-  await second.goto('/job/demo-ur-0101?stage=log');
-  await shop.openAgain('/job/demo-ur-0101');
-  await expect(second.getByRole('region', { name: 'Signed record' })).toHaveCount(0);
-  await second.getByTestId('sign').click();
-  await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('revision 2');
-  await page.goto('/job/demo-ur-0101?stage=build');
-  await shop.section('Soak');
-  await page.getByTestId('step-soak').click();
-  await expect(page.getByRole('region', { name: 'Signed record' })).toContainText(
-    'Nothing was changed',
-  );
-});
+    await page.goto('/job/demo-ur-0101?stage=log');
+    await second.goto('/job/demo-ur-0101?stage=log');
+    await shop.openAgain('/job/demo-ur-0101');
+    await expect(second.getByRole('region', { name: 'Signed record' })).toHaveCount(0);
+    await second.getByTestId('sign').click();
+    await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('revision 2');
+    await page.goto('/job/demo-ur-0101?stage=build');
+    await shop.section('Soak');
+    await page.getByTestId('step-soak').click();
+    await expect(page.getByRole('region', { name: 'Signed record' })).toContainText(
+      'Nothing was changed',
+    );
+  },
+);

@@ -6,7 +6,7 @@ import { CHROMIUM, CHROMIUM_ARGS } from '../playwright.config';
 import { demoJob } from '../src/demo/jobs';
 import { writePackCode } from '../src/files/packCode';
 
-import { atOneSize, expect, test } from './bench';
+import { expect, ON_PHONE, test } from './bench';
 
 /* The browser's camera is a film that shows the code of a pack. */
 
@@ -47,8 +47,7 @@ test.use({
   },
 });
 
-test('the code of a pack is read by the camera', async ({ workshop }) => {
-  atOneSize('phone');
+test('the code of a pack is read by the camera', ON_PHONE, async ({ workshop }) => {
   const { page } = workshop;
   await workshop.open('/code');
   await page.getByRole('button', { name: 'By the camera' }).click();

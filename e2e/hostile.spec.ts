@@ -1,67 +1,68 @@
 import { demoJob } from '../src/demo/jobs';
 import { writeJobFile } from '../src/files/jobFile';
-import { atOneSize, expect, test } from './bench';
+import { expect, ON_PHONE, test } from './bench';
 
 const NAME = '<img src=x onerror="window.hit=1">\u202Egnp.exe 👨‍🔧';
 const FORMULA = '=HYPERLINK("http://elsewhere.example")';
 
-test('names and notes that hold script, formulas, other directions and no end are text everywhere', async ({
-  workshop,
-  page,
-}) => {
-  atOneSize('phone');
-  const model = demoJob('UR-0106');
-  const job = {
-    ...model,
-    id: 'hostile',
-    number: FORMULA,
-    machine: { ...model.machine, name: NAME, use: '"><script>window.hit=2</script>' },
-    notes: `${'\u2067x'.repeat(5000)}<script>window.hit=3</script>`,
-    pack: { ...model.pack, kinds: model.pack.kinds.map((kind) => ({ ...kind, name: NAME })) },
-  };
-  await workshop.open();
-  const whole = await page.evaluate(() => document.documentElement.scrollWidth);
-  await workshop.importFile({
-    name: `${NAME.slice(0, 20)}.json`,
-    mimeType: 'application/json',
-    buffer: Buffer.from(writeJobFile(job, {}, '2026-11-26T08:00:00.000Z')),
-  });
-  const row = page.getByRole('link', { name: FORMULA });
-  await expect(row).toContainText('<img src=x onerror="window.hit=1">');
-  // What a name turns round ends with the name.
-  const turned = await row.getByText('<img').evaluate((node) => getComputedStyle(node).unicodeBidi);
-  expect(['isolate', 'plaintext', 'isolate-override']).toContain(turned);
+test(
+  'names and notes that hold script, formulas, other directions and no end are text everywhere',
+  ON_PHONE,
+  async ({ workshop, page }) => {
+    const model = demoJob('UR-0106');
+    const job = {
+      ...model,
+      id: 'hostile',
+      number: FORMULA,
+      machine: { ...model.machine, name: NAME, use: '"><script>window.hit=2</script>' },
+      notes: `${'\u2067x'.repeat(5000)}<script>window.hit=3</script>`,
+      pack: { ...model.pack, kinds: model.pack.kinds.map((kind) => ({ ...kind, name: NAME })) },
+    };
+    await workshop.open();
+    const whole = await page.evaluate(() => document.documentElement.scrollWidth);
+    await workshop.importFile({
+      name: `${NAME.slice(0, 20)}.json`,
+      mimeType: 'application/json',
+      buffer: Buffer.from(writeJobFile(job, {}, '2026-11-26T08:00:00.000Z')),
+    });
+    const row = page.getByRole('link', { name: FORMULA });
+    await expect(row).toContainText('<img src=x onerror="window.hit=1">');
+    // What a name turns round ends with the name.
+    const turned = await row
+      .getByText('<img')
+      .evaluate((node) => getComputedStyle(node).unicodeBidi);
+    expect(['isolate', 'plaintext', 'isolate-override']).toContain(turned);
 
-  await workshop.stored();
+    await workshop.stored();
 
-  const check = async (where: string) => {
-    await expect(page.getByRole('heading').first()).toBeVisible();
-    const seen = await page.evaluate(() => ({
-      hit: (window as unknown as { hit?: number }).hit,
-      images: document.querySelectorAll('img[src="x"]').length,
-      scripts: [...document.scripts].filter((s) => s.text.includes('hit')).length,
-      width: document.documentElement.scrollWidth,
-    }));
-    expect(seen, where).toEqual({ hit: undefined, images: 0, scripts: 0, width: whole });
-  };
-  await check('the list');
-  for (const stage of ['intake', 'strip', 'inspect', 'specify', 'build', 'set', 'prove', 'log']) {
-    await workshop.open(`/job/hostile?stage=${stage}`);
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('<img src=x');
-    await check(stage);
-  }
-  for (const route of ['/shelf', '/library', '/due', '/files', '/code?job=hostile']) {
-    await workshop.open(route);
-    await check(route);
-  }
-  await workshop.open('/find');
-  await page.getByRole('textbox').first().fill('HYPERLINK');
-  await expect(page.getByText('<img src=x').first()).toBeVisible();
-  await check('find');
-});
+    const check = async (where: string) => {
+      await expect(page.getByRole('heading').first()).toBeVisible();
+      const seen = await page.evaluate(() => ({
+        hit: (window as unknown as { hit?: number }).hit,
+        images: document.querySelectorAll('img[src="x"]').length,
+        scripts: [...document.scripts].filter((s) => s.text.includes('hit')).length,
+        width: document.documentElement.scrollWidth,
+      }));
+      expect(seen, where).toEqual({ hit: undefined, images: 0, scripts: 0, width: whole });
+    };
+    await check('the list');
+    for (const stage of ['intake', 'strip', 'inspect', 'specify', 'build', 'set', 'prove', 'log']) {
+      await workshop.open(`/job/hostile?stage=${stage}`);
+      await expect(page.getByRole('heading', { level: 1 })).toContainText('<img src=x');
+      await check(stage);
+    }
+    for (const route of ['/shelf', '/library', '/due', '/files', '/code?job=hostile']) {
+      await workshop.open(route);
+      await check(route);
+    }
+    await workshop.open('/find');
+    await page.getByRole('textbox').first().fill('HYPERLINK');
+    await expect(page.getByText('<img src=x').first()).toBeVisible();
+    await check('find');
+  },
+);
 
-test('a text longer than its field says that it is full', async ({ workshop, page }) => {
-  atOneSize('phone');
+test('a text longer than its field says that it is full', ON_PHONE, async ({ workshop, page }) => {
   await workshop.open('/job/demo-ur-0106?stage=intake');
   const machine = page.getByRole('textbox', { name: 'Machine', exact: true });
   await machine.fill('x'.repeat(100_000));

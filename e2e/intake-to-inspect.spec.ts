@@ -3,7 +3,7 @@ import { writeFileSync } from 'node:fs';
 import type { APIRequestContext, FileChooser, Page } from '@playwright/test';
 
 import type { Workshop } from './bench';
-import { atOneSize, expect, test } from './bench';
+import { expect, ON_PHONE, test } from './bench';
 import { reading, title, typed } from './gauge';
 
 /** Each project has a bench of its own, so that neither hears the other's gauge; what uses one stays in this file, one after another. */
@@ -267,8 +267,7 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   );
 });
 
-test('jobs are found, filtered, derived, archived', async ({ workshop: shop, page }) => {
-  atOneSize('phone');
+test('jobs are found, filtered, derived, archived', ON_PHONE, async ({ workshop: shop, page }) => {
   await shop.open();
   const rows = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem');
   await page.getByRole('textbox', { name: 'Find a job' }).fill('neutral');
@@ -305,21 +304,21 @@ test('jobs are found, filtered, derived, archived', async ({ workshop: shop, pag
   await shop.jobMenu('Take out of the archive');
 });
 
-test('the share of packs in the window is worked out in a worker', async ({
-  workshop: shop,
-  page,
-}) => {
-  atOneSize('phone');
-  await shop.open('/job/demo-ur-0106?tab=pack');
-  await shop.unfold('Tolerance of a batch');
-  const worker = page.waitForEvent('worker');
-  await page.getByRole('button', { name: 'Build a million packs' }).click();
-  expect((await worker).url()).toContain('/core-worker.js');
-  await expect(page.getByText(/% of 1,000,000 packs fall in the window/)).toBeVisible({
-    timeout: 30_000,
-  });
-  await expect(page.getByRole('img', { name: /^Heights of the packs/ })).toBeVisible();
-});
+test(
+  'the share of packs in the window is worked out in a worker',
+  ON_PHONE,
+  async ({ workshop: shop, page }) => {
+    await shop.open('/job/demo-ur-0106?tab=pack');
+    await shop.unfold('Tolerance of a batch');
+    const worker = page.waitForEvent('worker');
+    await page.getByRole('button', { name: 'Build a million packs' }).click();
+    expect((await worker).url()).toContain('/core-worker.js');
+    await expect(page.getByText(/% of 1,000,000 packs fall in the window/)).toBeVisible({
+      timeout: 30_000,
+    });
+    await expect(page.getByRole('img', { name: /^Heights of the packs/ })).toBeVisible();
+  },
+);
 
 test('what was written for the other meter stays in sight, and is not counted', async ({
   workshop: shop,
@@ -373,23 +372,22 @@ test('the ridge shows where something was left, until it is seen to', async ({
   await shop.stored();
 });
 
-test('the bench page’s own buttons reach the run', async ({
-  workshop: shop,
-  page,
-  context,
-}, info) => {
-  atOneSize('phone');
-  const bench = benchOf(info.project.name);
-  await shop.open('/job/demo-ur-0103');
-  await page.getByRole('button', { name: `Connect bench ${bench}` }).click();
-  await expect(page.getByTestId('bench-status')).toContainText('Gauge connected');
-  await page.getByRole('button', { name: 'Go on measuring: 28 left' }).click();
-  const buttons = await context.newPage();
-  await buttons.goto('/bench/');
-  await buttons.getByLabel('Bench', { exact: true }).selectOption(String(bench));
-  await buttons.getByLabel('Between the jaws, mm').fill('3.42');
-  await buttons.getByRole('button', { name: 'Send reading' }).first().click();
-  await expect(buttons.getByRole('status').last()).toContainText('Heard by 1');
-  await buttons.close();
-  await expect(page.getByText('thickness, point 4 of 4')).toBeVisible();
-});
+test(
+  'the bench page’s own buttons reach the run',
+  ON_PHONE,
+  async ({ workshop: shop, page, context }, info) => {
+    const bench = benchOf(info.project.name);
+    await shop.open('/job/demo-ur-0103');
+    await page.getByRole('button', { name: `Connect bench ${bench}` }).click();
+    await expect(page.getByTestId('bench-status')).toContainText('Gauge connected');
+    await page.getByRole('button', { name: 'Go on measuring: 28 left' }).click();
+    const buttons = await context.newPage();
+    await buttons.goto('/bench/');
+    await buttons.getByLabel('Bench', { exact: true }).selectOption(String(bench));
+    await buttons.getByLabel('Between the jaws, mm').fill('3.42');
+    await buttons.getByRole('button', { name: 'Send reading' }).first().click();
+    await expect(buttons.getByRole('status').last()).toContainText('Heard by 1');
+    await buttons.close();
+    await expect(page.getByText('thickness, point 4 of 4')).toBeVisible();
+  },
+);

@@ -8,12 +8,12 @@ import { chromium } from '@playwright/test';
 
 import { seededRandom } from '../src/core/random/random';
 import { CHROMIUM, CHROMIUM_ARGS } from '../playwright.config';
-import { atOneSize, expect, test } from './bench';
+import { expect, ON_PHONE, test } from './bench';
 
 /* A phone that dies: the whole browser is killed while somebody types, again and again, over one profile. */
 
-// Each costs five seconds of every run of the tests; KILLS=50 and more for a longer look.
-const ROUNDS = Number(process.env.KILLS ?? 30);
+// Each costs three to five seconds of every run of the tests; KILLS=50 and more for a longer look.
+const ROUNDS = Number(process.env.KILLS ?? 15);
 /** The promise: typing may be lost that is younger than this when the browser dies. */
 const LOST_MS = 1000;
 const KEY_EVERY_MS = 25;
@@ -79,69 +79,70 @@ function browserBeganAnew(profile: string): boolean {
     .some((log) => existsSync(log) && readFileSync(log, 'utf8').includes('Creating DB'));
 }
 
-test('a browser that dies while somebody types loses at most the last second, and breaks no record', async ({
-  baseURL,
-}, info) => {
-  atOneSize('phone');
-  test.setTimeout(600_000);
-  const random = seededRandom(88);
-  const profile = info.outputPath('profile');
-  const notes = (page: Page) => page.getByRole('textbox', { name: 'Notes', exact: true });
-  let first = '';
-  let stored = '';
-  let thrownAway = 0;
-  /** Letters that were found again, over all rounds. */
-  let got = 0;
-  /** Texts of the field, one after the other, with the time by which each stood in it. */
-  let typed: readonly { readonly text: string; readonly at: number }[] = [];
-  let diedAt = 0;
-  for (let round = 0; round <= ROUNDS; round++) {
-    const running = await start(profile);
-    const { page } = running;
-    try {
-      await page.goto(`${baseURL}/job/demo-ur-0106?stage=intake`);
-      await expect(notes(page)).toBeVisible();
-      await expect(page.getByRole('region', { name: 'Storage' })).toHaveCount(0);
-      const found = await notes(page).inputValue();
-      if (round === 0) stored = first = found;
-      else if (found === first && browserBeganAnew(profile)) {
-        thrownAway++;
-        stored = found;
-        typed = [];
-      }
-      const safe =
-        typed.findLast(({ at }) => at <= diedAt - LOST_MS * slowness(typed))?.text ?? stored;
-      const wholes = [stored, ...typed.map(({ text }) => text)];
-      expect(wholes, `round ${round}: what is found was typed`).toContain(found);
-      expect(found.length, `round ${round}: of “${safe}”`).toBeGreaterThanOrEqual(safe.length);
-      got += Math.max(0, found.length - stored.length);
-      stored = found;
-      if (round === ROUNDS) break;
-      await notes(page).focus();
-      await page.keyboard.press('Control+End');
-      const now: { text: string; at: number }[] = [];
-      typed = now;
-      const lives = 150 + random() * 1150;
-      const dies = new Promise((resolve) => setTimeout(resolve, lives));
-      let dying = false;
-      void dies.then(() => (dying = true));
-      for (let key = 0; !dying; key++) {
-        const piece = key === 0 ? `${round}:` : String.fromCharCode(97 + (key % 26));
-        try {
-          await page.keyboard.insertText(piece);
-        } catch {
-          break;
+test(
+  'a browser that dies while somebody types loses at most the last second, and breaks no record',
+  ON_PHONE,
+  async ({ baseURL }, info) => {
+    test.setTimeout(600_000);
+    const random = seededRandom(88);
+    const profile = info.outputPath('profile');
+    const notes = (page: Page) => page.getByRole('textbox', { name: 'Notes', exact: true });
+    let first = '';
+    let stored = '';
+    let thrownAway = 0;
+    /** Letters that were found again, over all rounds. */
+    let got = 0;
+    /** Texts of the field, one after the other, with the time by which each stood in it. */
+    let typed: readonly { readonly text: string; readonly at: number }[] = [];
+    let diedAt = 0;
+    for (let round = 0; round <= ROUNDS; round++) {
+      const running = await start(profile);
+      const { page } = running;
+      try {
+        await page.goto(`${baseURL}/job/demo-ur-0106?stage=intake`);
+        await expect(notes(page)).toBeVisible();
+        await expect(page.getByRole('region', { name: 'Storage' })).toHaveCount(0);
+        const found = await notes(page).inputValue();
+        if (round === 0) stored = first = found;
+        else if (found === first && browserBeganAnew(profile)) {
+          thrownAway++;
+          stored = found;
+          typed = [];
         }
-        now.push({ text: (now.at(-1)?.text ?? stored) + piece, at: performance.now() });
-        await new Promise((resolve) => setTimeout(resolve, KEY_EVERY_MS));
+        const safe =
+          typed.findLast(({ at }) => at <= diedAt - LOST_MS * slowness(typed))?.text ?? stored;
+        const wholes = [stored, ...typed.map(({ text }) => text)];
+        expect(wholes, `round ${round}: what is found was typed`).toContain(found);
+        expect(found.length, `round ${round}: of “${safe}”`).toBeGreaterThanOrEqual(safe.length);
+        got += Math.max(0, found.length - stored.length);
+        stored = found;
+        if (round === ROUNDS) break;
+        await notes(page).focus();
+        await page.keyboard.press('Control+End');
+        const now: { text: string; at: number }[] = [];
+        typed = now;
+        const lives = 150 + random() * 1150;
+        const dies = new Promise((resolve) => setTimeout(resolve, lives));
+        let dying = false;
+        void dies.then(() => (dying = true));
+        for (let key = 0; !dying; key++) {
+          const piece = key === 0 ? `${round}:` : String.fromCharCode(97 + (key % 26));
+          try {
+            await page.keyboard.insertText(piece);
+          } catch {
+            break;
+          }
+          now.push({ text: (now.at(-1)?.text ?? stored) + piece, at: performance.now() });
+          await new Promise((resolve) => setTimeout(resolve, KEY_EVERY_MS));
+        }
+        diedAt = performance.now();
+      } finally {
+        await kill(running);
       }
-      diedAt = performance.now();
-    } finally {
-      await kill(running);
     }
-  }
-  // That is rare: more often, and it is no longer the browser's doing.
-  expect(thrownAway).toBeLessThanOrEqual(1);
-  // Most of what was typed did get through: the test would pass on a field that takes nothing.
-  expect(got).toBeGreaterThan(ROUNDS * 3);
-});
+    // That is rare: more often, and it is no longer the browser's doing.
+    expect(thrownAway).toBeLessThanOrEqual(1);
+    // Most of what was typed did get through: the test would pass on a field that takes nothing.
+    expect(got).toBeGreaterThan(ROUNDS * 3);
+  },
+);

@@ -6,47 +6,49 @@ import { evaluate } from '../src/core/evaluate/evaluate';
 import type { Job } from '../src/core/job/types';
 import { seededRandom } from '../src/core/random/random';
 import { brokenRules } from './axe';
-import { atOneSize, expect, test } from './bench';
+import { expect, ON_PHONE, ON_WIDE, test } from './bench';
 import { putRecord, putText, recordOf, textOf } from './stored';
 
-test('a damaged record gives way to the version before, its text can be saved, and all else opens', async ({
-  workshop,
-  page,
-}) => {
-  atOneSize('phone');
-  await workshop.open('/job/demo-ur-0106?stage=intake');
-  for (const torque of ['41', '42']) {
-    await workshop.type('engine.peakTorque', torque);
-    await workshop.stored();
-  }
-  const [job, shelf] = [await textOf(page, 'job:demo-ur-0106'), await textOf(page, 'shelf')];
-  await putText(page, 'job:demo-ur-0106', job.slice(0, -200));
-  await putText(page, 'shelf', shelf.replace('"count":', '"cuont":'));
+test(
+  'a damaged record gives way to the version before, its text can be saved, and all else opens',
+  ON_PHONE,
+  async ({ workshop, page }) => {
+    await workshop.open('/job/demo-ur-0106?stage=intake');
+    for (const torque of ['41', '42']) {
+      await workshop.type('engine.peakTorque', torque);
+      await workshop.stored();
+    }
+    const [job, shelf] = [await textOf(page, 'job:demo-ur-0106'), await textOf(page, 'shelf')];
+    await putText(page, 'job:demo-ur-0106', job.slice(0, -200));
+    await putText(page, 'shelf', shelf.replace('"count":', '"cuont":'));
 
-  await workshop.open('/job/demo-ur-0106?stage=intake');
-  await expect(workshop.field('engine.peakTorque')).toHaveValue('41');
-  const notice = page.getByRole('region', { name: 'Storage' });
-  await expect(notice).toContainText('Job UR-0106 could not be read: the version before is shown.');
-  await expect(notice).toContainText('The shelf could not be read.');
-  expect(await brokenRules(page)).toEqual([]);
-  await notice.getByRole('button', { name: 'To the backup' }).click();
-  const aside = page.getByRole('list', { name: 'Records set aside' }).getByRole('listitem');
-  await expect(aside).toHaveCount(2);
-  expect(await brokenRules(page)).toEqual([]);
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save the text: Job UR-0106' }).click(),
-  ]);
-  expect(readFileSync((await download.path()) ?? '', 'utf8')).toBe(job.slice(0, -200));
-  await page.getByRole('button', { name: 'Throw away: Job UR-0106' }).click();
-  await expect(aside).toHaveCount(2);
-  await page.getByRole('button', { name: 'Really throw away: Job UR-0106' }).click();
-  await expect(aside).toHaveCount(1);
-  // Once more: what was found is mended, and nothing is said again.
-  await workshop.open('/files');
-  await expect(notice).toHaveCount(0);
-  await expect(aside).toHaveCount(1);
-});
+    await workshop.open('/job/demo-ur-0106?stage=intake');
+    await expect(workshop.field('engine.peakTorque')).toHaveValue('41');
+    const notice = page.getByRole('region', { name: 'Storage' });
+    await expect(notice).toContainText(
+      'Job UR-0106 could not be read: the version before is shown.',
+    );
+    await expect(notice).toContainText('The shelf could not be read.');
+    expect(await brokenRules(page)).toEqual([]);
+    await notice.getByRole('button', { name: 'To the backup' }).click();
+    const aside = page.getByRole('list', { name: 'Records set aside' }).getByRole('listitem');
+    await expect(aside).toHaveCount(2);
+    expect(await brokenRules(page)).toEqual([]);
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save the text: Job UR-0106' }).click(),
+    ]);
+    expect(readFileSync((await download.path()) ?? '', 'utf8')).toBe(job.slice(0, -200));
+    await page.getByRole('button', { name: 'Throw away: Job UR-0106' }).click();
+    await expect(aside).toHaveCount(2);
+    await page.getByRole('button', { name: 'Really throw away: Job UR-0106' }).click();
+    await expect(aside).toHaveCount(1);
+    // Once more: what was found is mended, and nothing is said again.
+    await workshop.open('/files');
+    await expect(notice).toHaveCount(0);
+    await expect(aside).toHaveCount(1);
+  },
+);
 
 /** The browser's storage refuses as it does when its quota is reached; this Chromium lets no quota be set by hand. */
 const fill = (page: Page, full: boolean) =>
@@ -62,72 +64,70 @@ const fill = (page: Page, full: boolean) =>
       : prototype.kept;
   }, full);
 
-test('without room work goes on in memory, says so, and is stored as soon as there is room', async ({
-  workshop,
-  page,
-}) => {
-  atOneSize('phone');
-  await workshop.open('/job/demo-ur-0106?stage=intake');
-  await workshop.stored();
-  await fill(page, true);
-  await workshop.type('engine.peakTorque', '43');
-  const notice = page.getByRole('region', { name: 'Storage' });
-  await expect(notice).toContainText('This browser has no room left');
-  // Work goes on: another field, another stage, and the way to the export is one press.
-  await workshop.type('engine.idleRpm', '1500');
-  await workshop.stage('Specify');
-  await expect(notice.getByRole('button', { name: 'To the backup' })).toBeVisible();
-  await fill(page, false);
-  await workshop.stored();
-  await expect(notice).toHaveCount(0);
-  await workshop.open('/job/demo-ur-0106?stage=intake');
-  await expect(workshop.field('engine.peakTorque')).toHaveValue('43');
-  await expect(workshop.field('engine.idleRpm')).toHaveValue('1500');
-});
+test(
+  'without room work goes on in memory, says so, and is stored as soon as there is room',
+  ON_PHONE,
+  async ({ workshop, page }) => {
+    await workshop.open('/job/demo-ur-0106?stage=intake');
+    await workshop.stored();
+    await fill(page, true);
+    await workshop.type('engine.peakTorque', '43');
+    const notice = page.getByRole('region', { name: 'Storage' });
+    await expect(notice).toContainText('This browser has no room left');
+    // Work goes on: another field, another stage, and the way to the export is one press.
+    await workshop.type('engine.idleRpm', '1500');
+    await workshop.stage('Specify');
+    await expect(notice.getByRole('button', { name: 'To the backup' })).toBeVisible();
+    await fill(page, false);
+    await workshop.stored();
+    await expect(notice).toHaveCount(0);
+    await workshop.open('/job/demo-ur-0106?stage=intake');
+    await expect(workshop.field('engine.peakTorque')).toHaveValue('43');
+    await expect(workshop.field('engine.idleRpm')).toHaveValue('1500');
+  },
+);
 
-test('a workshop that the browser has thrown away is missed, a first visit is not', async ({
-  workshop,
-  page,
-  baseURL,
-}) => {
-  atOneSize('phone');
-  const notice = page.getByRole('region', { name: 'Storage' });
-  const thrownAway = async () => {
-    const client = await page.context().newCDPSession(page);
-    await client.send('Storage.clearDataForOrigin', {
-      origin: baseURL ?? '',
-      storageTypes: 'indexeddb,local_storage,cache_storage,websql,file_systems',
-    });
-  };
-  // Nothing was entered yet: what is gone is only the demo, which comes again.
-  await workshop.open();
-  await workshop.stored();
-  await page.goto('about:blank');
-  await thrownAway();
-  await workshop.open();
-  await expect(notice).toHaveCount(0);
+test(
+  'a workshop that the browser has thrown away is missed, a first visit is not',
+  ON_PHONE,
+  async ({ workshop, page, baseURL }) => {
+    const notice = page.getByRole('region', { name: 'Storage' });
+    const thrownAway = async () => {
+      const client = await page.context().newCDPSession(page);
+      await client.send('Storage.clearDataForOrigin', {
+        origin: baseURL ?? '',
+        storageTypes: 'indexeddb,local_storage,cache_storage,websql,file_systems',
+      });
+    };
+    // Nothing was entered yet: what is gone is only the demo, which comes again.
+    await workshop.open();
+    await workshop.stored();
+    await page.goto('about:blank');
+    await thrownAway();
+    await workshop.open();
+    await expect(notice).toHaveCount(0);
 
-  await workshop.open('/job/demo-ur-0106?stage=intake');
-  await workshop.type('engine.peakTorque', '43');
-  await workshop.stored();
-  await workshop.open();
-  await expect(notice).toHaveCount(0);
-  await page.goto('about:blank');
-  await thrownAway();
-  await workshop.open();
-  await expect(notice).toContainText('The workshop that was kept in this browser is gone');
-  await workshop.open('/job/demo-ur-0106?stage=intake');
-  await expect(workshop.field('engine.peakTorque')).not.toHaveValue('43');
-  // It stays over every screen until it was read.
-  await expect(notice.getByRole('button', { name: 'To the backup' })).toBeVisible();
-  await notice.getByRole('button', { name: 'Put away' }).click();
-  await expect(notice).toHaveCount(0);
-  await workshop.open();
-  await expect(notice).toHaveCount(0);
-});
+    await workshop.open('/job/demo-ur-0106?stage=intake');
+    await workshop.type('engine.peakTorque', '43');
+    await workshop.stored();
+    await workshop.open();
+    await expect(notice).toHaveCount(0);
+    await page.goto('about:blank');
+    await thrownAway();
+    await workshop.open();
+    await expect(notice).toContainText('The workshop that was kept in this browser is gone');
+    await workshop.open('/job/demo-ur-0106?stage=intake');
+    await expect(workshop.field('engine.peakTorque')).not.toHaveValue('43');
+    // It stays over every screen until it was read.
+    await expect(notice.getByRole('button', { name: 'To the backup' })).toBeVisible();
+    await notice.getByRole('button', { name: 'Put away' }).click();
+    await expect(notice).toHaveCount(0);
+    await workshop.open();
+    await expect(notice).toHaveCount(0);
+  },
+);
 
-test('records of a newer version are left alone', async ({ workshop, page }) => {
-  atOneSize('phone');
+test('records of a newer version are left alone', ON_PHONE, async ({ workshop, page }) => {
   await workshop.open();
   await workshop.stored();
   const newer = 'ur9 00000000 {"of":"a newer version"}';
@@ -142,40 +142,42 @@ test('records of a newer version are left alone', async ({ workshop, page }) => 
   expect(await textOf(page, 'job:demo-ur-0106')).toBe(newer);
 });
 
-test('two tabs see each other’s changes, and an edit of the same job in both is kept twice', async ({
-  workshop,
-  page,
-}) => {
-  atOneSize('wide');
-  await workshop.open('/job/demo-ur-0106?stage=intake');
-  const other = await page.context().newPage();
-  await other.goto('/job/demo-ur-0106?stage=intake');
-  const theirs = other.getByTestId('engine.peakTorque');
-  await workshop.type('engine.peakTorque', '44');
-  await expect(theirs).toHaveValue('44');
-  // Both before either has stored it: a third one holds both up meanwhile.
-  const third = await page.context().newPage();
-  await third.goto('/bench/');
-  await third.evaluate(() => {
-    const held = window as unknown as { letGo: () => void };
-    void navigator.locks.request(
-      'under-ridge-demo-write',
-      () => new Promise<void>((resolve) => (held.letGo = resolve)),
+test(
+  'two tabs see each other’s changes, and an edit of the same job in both is kept twice',
+  ON_WIDE,
+  async ({ workshop, page }) => {
+    await workshop.open('/job/demo-ur-0106?stage=intake');
+    const other = await page.context().newPage();
+    await other.goto('/job/demo-ur-0106?stage=intake');
+    const theirs = other.getByTestId('engine.peakTorque');
+    await workshop.type('engine.peakTorque', '44');
+    await expect(theirs).toHaveValue('44');
+    // Both before either has stored it: a third one holds both up meanwhile.
+    const third = await page.context().newPage();
+    await third.goto('/bench/');
+    await third.evaluate(() => {
+      const held = window as unknown as { letGo: () => void };
+      void navigator.locks.request(
+        'under-ridge-demo-write',
+        () => new Promise<void>((resolve) => (held.letGo = resolve)),
+      );
+    });
+    await workshop.type('engine.peakTorque', '45');
+    await theirs.fill('46');
+    await expect(page.getByTestId('save-mark')).toHaveAttribute('data-status', 'saving');
+    await third.evaluate(() => (window as unknown as { letGo: () => void }).letGo());
+    await workshop.stored();
+    await expect(other.getByTestId('save-mark')).toHaveAttribute('data-status', 'saved');
+    await page.bringToFront();
+    await workshop.open();
+    const rows = page.getByRole('link', { name: /^UR-0106/ });
+    await expect(rows).toHaveCount(2);
+    await expect(page.getByRole('link', { name: /^UR-0106, edited in another tab/ })).toHaveCount(
+      1,
     );
-  });
-  await workshop.type('engine.peakTorque', '45');
-  await theirs.fill('46');
-  await expect(page.getByTestId('save-mark')).toHaveAttribute('data-status', 'saving');
-  await third.evaluate(() => (window as unknown as { letGo: () => void }).letGo());
-  await workshop.stored();
-  await expect(other.getByTestId('save-mark')).toHaveAttribute('data-status', 'saved');
-  await page.bringToFront();
-  await workshop.open();
-  const rows = page.getByRole('link', { name: /^UR-0106/ });
-  await expect(rows).toHaveCount(2);
-  await expect(page.getByRole('link', { name: /^UR-0106, edited in another tab/ })).toHaveCount(1);
-  await other.close();
-});
+    await other.close();
+  },
+);
 
 interface Stored {
   [key: string]: unknown;
@@ -208,100 +210,103 @@ function spoilt(
   return { job, at: `${path.join('.')} = ${JSON.stringify(value)}` };
 }
 
-test('no stored state makes a white screen: the faulty part says so, the rest goes on', async ({
-  page,
-}) => {
-  atOneSize('phone');
-  // Faults are what is looked for here.
-  await page.goto('/');
-  await expect(page.getByTestId('save-mark')).toHaveAttribute('data-status', 'saved');
-  const random = seededRandom(8);
-  const whole = await recordOf<Stored>(page, 'job:demo-ur-0106');
-  const views = ['intake', 'strip', 'inspect', 'specify', 'build', 'set', 'prove', 'log'];
-  let faults = 0;
-  for (let round = 0; round < 24; round++) {
-    const { job, at } = spoilt(whole, random);
-    await putRecord(page, 'job:demo-ur-0106', job);
-    await page.goto(`/job/demo-ur-0106?stage=${views[round % views.length]}`);
-    const seen = page.getByRole('heading').or(page.getByRole('alert')).first();
-    await expect(seen, at).toBeVisible();
-    try {
-      evaluate(job as unknown as Job);
-    } catch {
-      faults++;
-    }
-  }
-  // The rounds do hit something, or this would prove nothing.
-  expect(faults).toBeGreaterThan(3);
-
-  await putRecord(page, 'job:demo-ur-0106', whole);
-  // The other records: what is no such thing is set aside, and the list stands.
-  const odd = [
-    ['display', { theme: 7, units: null }],
-    ['display', { theme: 'peat', units: { length: 'furlong' } }],
-    ['shelf', { plates: [null], springs: [] }],
-    ['library', [{ id: 'x' }]],
-    ['templates', { a: 7 }],
-    ['backup', { since: 'the day before', made: true }],
-    ['typed', { a: 7 }],
-    ['drafts:demo-ur-0106', { 'engine.peakTorque': 7 }],
-  ] as const;
-  for (const [key, value] of odd) {
-    await putRecord(page, key, value);
+test(
+  'no stored state makes a white screen: the faulty part says so, the rest goes on',
+  ON_PHONE,
+  async ({ page }) => {
+    // Faults are what is looked for here.
     await page.goto('/');
-    await expect(page.getByRole('link', { name: /^UR-0106,/ }), key).toBeVisible();
-  }
-  await page.goto('/job/demo-ur-0106?stage=intake');
-  await expect(page.getByRole('heading').or(page.getByRole('alert')).first()).toBeVisible();
+    await expect(page.getByTestId('save-mark')).toHaveAttribute('data-status', 'saved');
+    const random = seededRandom(8);
+    const whole = await recordOf<Stored>(page, 'job:demo-ur-0106');
+    const views = ['intake', 'strip', 'inspect', 'specify', 'build', 'set', 'prove', 'log'];
+    let faults = 0;
+    for (let round = 0; round < 24; round++) {
+      const { job, at } = spoilt(whole, random);
+      await putRecord(page, 'job:demo-ur-0106', job);
+      await page.goto(`/job/demo-ur-0106?stage=${views[round % views.length]}`);
+      const seen = page.getByRole('heading').or(page.getByRole('alert')).first();
+      await expect(seen, at).toBeVisible();
+      try {
+        evaluate(job as unknown as Job);
+      } catch {
+        faults++;
+      }
+    }
+    // The rounds do hit something, or this would prove nothing.
+    expect(faults).toBeGreaterThan(3);
 
-  // A stage that can't be shown leaves the others, and gives the data away.
-  const broken = { ...whole, setting: { ...(whole.setting as Stored), readings: 7 }, work: 7 };
-  await putRecord(page, 'job:demo-ur-0106', broken);
-  await page.goto('/job/demo-ur-0106?stage=set');
-  const alert = page.getByRole('alert').filter({ hasText: 'Set of this job can’t be shown' });
-  await expect(alert).toBeVisible();
-  expect(await brokenRules(page)).toEqual([]);
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    alert.getByRole('button', { name: 'Save the job’s data' }).click(),
-  ]);
-  const saved = JSON.parse(readFileSync((await download.path()) ?? '', 'utf8')) as { job: Stored };
-  expect(saved.job.setting).toEqual(broken.setting);
-  await page.getByRole('link', { name: /^Intake,/ }).click();
-  await page.getByTestId('engine.peakTorque').fill('47');
-  await expect(page.getByTestId('save-mark')).toHaveAttribute('data-status', 'saved');
-  expect((await recordOf<{ setting: unknown }>(page, 'job:demo-ur-0106')).setting).toEqual(
-    broken.setting,
-  );
-  await page.goto('/');
-  await expect(page.getByRole('link', { name: /^UR-0106,/ })).toBeVisible();
-});
+    await putRecord(page, 'job:demo-ur-0106', whole);
+    // The other records: what is no such thing is set aside, and the list stands.
+    const odd = [
+      ['display', { theme: 7, units: null }],
+      ['display', { theme: 'peat', units: { length: 'furlong' } }],
+      ['shelf', { plates: [null], springs: [] }],
+      ['library', [{ id: 'x' }]],
+      ['templates', { a: 7 }],
+      ['backup', { since: 'the day before', made: true }],
+      ['typed', { a: 7 }],
+      ['drafts:demo-ur-0106', { 'engine.peakTorque': 7 }],
+    ] as const;
+    for (const [key, value] of odd) {
+      await putRecord(page, key, value);
+      await page.goto('/');
+      await expect(page.getByRole('link', { name: /^UR-0106,/ }), key).toBeVisible();
+    }
+    await page.goto('/job/demo-ur-0106?stage=intake');
+    await expect(page.getByRole('heading').or(page.getByRole('alert')).first()).toBeVisible();
 
-test('a number half typed on the shelf, and a form half filled, are there again after the page was gone', async ({
-  workshop,
-  page,
-}) => {
-  atOneSize('phone');
-  await workshop.open('/shelf');
-  await page.getByRole('button', { name: 'Change S1', exact: true }).click();
-  const measured = page.getByRole('textbox', { name: /^Measured/ }).first();
-  await measured.fill('one and a half');
-  await page.getByRole('button', { name: /^Put a plate on the shelf/ }).click();
-  const soldAs = page.getByRole('textbox', { name: /^Sold as/ });
-  await soldAs.fill('2.0');
-  await workshop.stored();
-  await workshop.open('/shelf');
-  await page.getByRole('button', { name: /^Put a plate on the shelf/ }).click();
-  await expect(soldAs).toHaveValue('2.0');
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
-  await expect(soldAs).toHaveValue('');
-  await workshop.stored();
-  await workshop.open('/shelf');
-  await page.getByRole('button', { name: 'Change S1', exact: true }).click();
-  await expect(measured).toHaveValue('one and a half');
-  await measured.fill('1.52');
-  await workshop.stored();
-  await workshop.open('/shelf');
-  await page.getByRole('button', { name: 'Change S1', exact: true }).click();
-  await expect(measured).toHaveValue('1.520');
-});
+    // A stage that can't be shown leaves the others, and gives the data away.
+    const broken = { ...whole, setting: { ...(whole.setting as Stored), readings: 7 }, work: 7 };
+    await putRecord(page, 'job:demo-ur-0106', broken);
+    await page.goto('/job/demo-ur-0106?stage=set');
+    const alert = page.getByRole('alert').filter({ hasText: 'Set of this job can’t be shown' });
+    await expect(alert).toBeVisible();
+    expect(await brokenRules(page)).toEqual([]);
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      alert.getByRole('button', { name: 'Save the job’s data' }).click(),
+    ]);
+    const saved = JSON.parse(readFileSync((await download.path()) ?? '', 'utf8')) as {
+      job: Stored;
+    };
+    expect(saved.job.setting).toEqual(broken.setting);
+    await page.getByRole('link', { name: /^Intake,/ }).click();
+    await page.getByTestId('engine.peakTorque').fill('47');
+    await expect(page.getByTestId('save-mark')).toHaveAttribute('data-status', 'saved');
+    expect((await recordOf<{ setting: unknown }>(page, 'job:demo-ur-0106')).setting).toEqual(
+      broken.setting,
+    );
+    await page.goto('/');
+    await expect(page.getByRole('link', { name: /^UR-0106,/ })).toBeVisible();
+  },
+);
+
+test(
+  'a number half typed on the shelf, and a form half filled, are there again after the page was gone',
+  ON_PHONE,
+  async ({ workshop, page }) => {
+    await workshop.open('/shelf');
+    await page.getByRole('button', { name: 'Change S1', exact: true }).click();
+    const measured = page.getByRole('textbox', { name: /^Measured/ }).first();
+    await measured.fill('one and a half');
+    await page.getByRole('button', { name: /^Put a plate on the shelf/ }).click();
+    const soldAs = page.getByRole('textbox', { name: /^Sold as/ });
+    await soldAs.fill('2.0');
+    await workshop.stored();
+    await workshop.open('/shelf');
+    await page.getByRole('button', { name: /^Put a plate on the shelf/ }).click();
+    await expect(soldAs).toHaveValue('2.0');
+    await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+    await expect(soldAs).toHaveValue('');
+    await workshop.stored();
+    await workshop.open('/shelf');
+    await page.getByRole('button', { name: 'Change S1', exact: true }).click();
+    await expect(measured).toHaveValue('one and a half');
+    await measured.fill('1.52');
+    await workshop.stored();
+    await workshop.open('/shelf');
+    await page.getByRole('button', { name: 'Change S1', exact: true }).click();
+    await expect(measured).toHaveValue('1.520');
+  },
+);

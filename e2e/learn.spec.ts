@@ -13,7 +13,7 @@ import { takeoffBy } from '../src/core/takeoff/takeoff';
 import { demoJob } from '../src/demo/jobs';
 import { linesOf } from '../src/features/cutaway/lines';
 import { brokenRules } from './axe';
-import { atOneSize, expect, test } from './bench';
+import { expect, ON_PHONE, test } from './bench';
 import { recordOf } from './stored';
 
 const OIL = 90;
@@ -118,8 +118,7 @@ test('two thumbs take a machine off; the hands are kept and followed by the take
   await expect(page.getByTestId('judder')).toContainText('No judder');
 });
 
-test('packs are compared with the same hands', async ({ workshop, page }) => {
-  atOneSize('phone');
+test('packs are compared with the same hands', ON_PHONE, async ({ workshop, page }) => {
   await workshop.open('/job/demo-ur-0101?stage=specify&tab=torque');
   await page.getByRole('button', { name: 'Take-off', exact: true }).click();
   await workshop.choose('Way', 'Race start');
@@ -178,35 +177,36 @@ const EACH_WAY: readonly ExerciseId[] = [
   'countIn',
 ];
 
-test('exercises can be solved at the bench, and progress is kept', async ({
-  workshop,
-  page,
-}, info) => {
-  const tried = info.project.name === 'phone' ? EACH_WAY : EXERCISE_IDS;
-  for (const id of tried) {
-    await workshop.open(`/exercise?kind=${id}&seed=7`);
-    const exercise = EXERCISES[id].make(7);
-    const bench = page.getByTestId('bench');
-    if (id === 'measureDisc')
-      for (const hour of ['12', '4:30', '9'])
-        await bench
-          .getByRole('button', { name: `Measure at ${hour} o’clock`, exact: true })
-          .click();
-    else if (exercise.bench) await bench.getByRole('button').first().click();
-    await expect(page.getByRole('button', { name: 'Check', exact: true })).toBeDisabled();
-    for (const question of exercise.questions) await solve(page, exercise, question);
-    await page.getByRole('button', { name: 'Check', exact: true }).click();
-    await expect(page.getByText('All of it right.')).toBeVisible();
+test(
+  'exercises can be solved at the bench, and progress is kept',
+  ON_PHONE,
+  async ({ workshop, page }, info) => {
+    const tried = info.project.name === 'phone' ? EACH_WAY : EXERCISE_IDS;
+    for (const id of tried) {
+      await workshop.open(`/exercise?kind=${id}&seed=7`);
+      const exercise = EXERCISES[id].make(7);
+      const bench = page.getByTestId('bench');
+      if (id === 'measureDisc')
+        for (const hour of ['12', '4:30', '9'])
+          await bench
+            .getByRole('button', { name: `Measure at ${hour} o’clock`, exact: true })
+            .click();
+      else if (exercise.bench) await bench.getByRole('button').first().click();
+      await expect(page.getByRole('button', { name: 'Check', exact: true })).toBeDisabled();
+      for (const question of exercise.questions) await solve(page, exercise, question);
+      await page.getByRole('button', { name: 'Check', exact: true }).click();
+      await expect(page.getByText('All of it right.')).toBeVisible();
+      await workshop.stored();
+    }
+    await page.getByRole('button', { name: 'Another like it' }).click();
+    await expect(page.getByText('Case 7:')).toHaveCount(0);
     await workshop.stored();
-  }
-  await page.getByRole('button', { name: 'Another like it' }).click();
-  await expect(page.getByText('Case 7:')).toHaveCount(0);
-  await workshop.stored();
-  await workshop.open('/learn');
-  await expect(page.getByTestId('exercise-progress')).toHaveText(
-    `${tried.length} of ${EXERCISE_IDS.length} done without a fault.`,
-  );
-});
+    await workshop.open('/learn');
+    await expect(page.getByTestId('exercise-progress')).toHaveText(
+      `${tried.length} of ${EXERCISE_IDS.length} done without a fault.`,
+    );
+  },
+);
 
 test('a known mistake is told, and what was begun is there again', async ({ workshop, page }) => {
   await workshop.open('/exercise?kind=basketSpeed&seed=11');

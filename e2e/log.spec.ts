@@ -1,66 +1,67 @@
 import { packLife } from '../src/core/log/packLife';
 import { demoJob } from '../src/demo/jobs';
 
-import { atOneSize, expect, test } from './bench';
+import { expect, ON_PHONE, test } from './bench';
 
 const DEMO = '/job/demo-ur-0101';
 
-test('the log names the first limit as the core does, and a return that is added moves it', async ({
-  workshop,
-}) => {
-  atOneSize('phone');
-  const { page } = workshop;
-  const [first] = packLife(demoJob('UR-0101')).foreseen;
-  await workshop.open(`${DEMO}?stage=log`);
-  const status = page.getByTestId('first-limit');
-  await expect(status).toContainText('First limit: stack leaves its window');
-  expect(first?.name).toBe('stack leaves its window');
-  await expect(status).toContainText(`at ${first?.run.toFixed(0)} h`);
-  await expect(
-    page.getByRole('img', { name: /^Wear of the pack over hours: .*at 278 h; the line rises/ }),
-  ).toBeVisible();
+test(
+  'the log names the first limit as the core does, and a return that is added moves it',
+  ON_PHONE,
+  async ({ workshop }) => {
+    const { page } = workshop;
+    const [first] = packLife(demoJob('UR-0101')).foreseen;
+    await workshop.open(`${DEMO}?stage=log`);
+    const status = page.getByTestId('first-limit');
+    await expect(status).toContainText('First limit: stack leaves its window');
+    expect(first?.name).toBe('stack leaves its window');
+    await expect(status).toContainText(`at ${first?.run.toFixed(0)} h`);
+    await expect(
+      page.getByRole('img', { name: /^Wear of the pack over hours: .*at 278 h; the line rises/ }),
+    ).toBeVisible();
 
-  // A signature does not cover returns: the record stays signed while one is added.
-  await page.getByRole('button', { name: 'The machine is back' }).click();
-  const hours = page.getByRole('textbox', { name: 'Machine hours' }).last();
-  await hours.fill('300');
-  for (let disc = 1; disc <= 9; disc++)
-    await page
-      .getByRole('textbox', { name: `Disc ${disc}`, exact: true })
-      .last()
-      .fill('2.81');
-  await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('Signed as');
-  await expect(status).toContainText('It is met');
+    // A signature does not cover returns: the record stays signed while one is added.
+    await page.getByRole('button', { name: 'The machine is back' }).click();
+    const hours = page.getByRole('textbox', { name: 'Machine hours' }).last();
+    await hours.fill('300');
+    for (let disc = 1; disc <= 9; disc++)
+      await page
+        .getByRole('textbox', { name: `Disc ${disc}`, exact: true })
+        .last()
+        .fill('2.81');
+    await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('Signed as');
+    await expect(status).toContainText('It is met');
 
-  // A slip of the finger is told at its field, and by what is foreseen, before anybody plans by it.
-  await hours.fill('30');
-  await expect(page.getByText(/^The meter stood at 278\sh before/)).toBeVisible();
-  await expect(page.getByText(/^Nothing is foreseen: the meter stood higher/)).toBeVisible();
-  await hours.fill('300');
-  await expect(page.getByText(/^The meter stood/)).toHaveCount(0);
-  await workshop.stored();
+    // A slip of the finger is told at its field, and by what is foreseen, before anybody plans by it.
+    await hours.fill('30');
+    await expect(page.getByText(/^The meter stood at 278\sh before/)).toBeVisible();
+    await expect(page.getByText(/^Nothing is foreseen: the meter stood higher/)).toBeVisible();
+    await hours.fill('300');
+    await expect(page.getByText(/^The meter stood/)).toHaveCount(0);
+    await workshop.stored();
 
-  await page.reload();
-  await expect(status).toContainText('It is met');
-  await page.getByRole('button', { name: 'Log of the machine' }).click();
-  await expect(
-    page.getByRole('list', { name: 'Log of the machine' }).getByRole('listitem'),
-  ).toHaveCount(5);
-  await page.getByRole('button', { name: 'Linings and machines of this workshop' }).click();
-  const rates = page.getByRole('list', { name: 'Wear by lining and use' }).getByRole('listitem');
-  await expect(rates.filter({ hasText: 'trail single' }).first()).toContainText(/100\sh/);
-  // A road machine counts distance, and is never mixed with hours.
-  await expect(rates.filter({ hasText: 'big twin' })).toContainText(/5000\skm.*over 46800\skm/s);
+    await page.reload();
+    await expect(status).toContainText('It is met');
+    await page.getByRole('button', { name: 'Log of the machine' }).click();
+    await expect(
+      page.getByRole('list', { name: 'Log of the machine' }).getByRole('listitem'),
+    ).toHaveCount(5);
+    await page.getByRole('button', { name: 'Linings and machines of this workshop' }).click();
+    const rates = page.getByRole('list', { name: 'Wear by lining and use' }).getByRole('listitem');
+    await expect(rates.filter({ hasText: 'trail single' }).first()).toContainText(/100\sh/);
+    // A road machine counts distance, and is never mixed with hours.
+    await expect(rates.filter({ hasText: 'big twin' })).toContainText(/5000\skm.*over 46800\skm/s);
 
-  // What can't be told is said, not guessed.
-  const again = page.getByRole('button', { name: /^Return of/ });
-  while ((await again.count()) > 0) {
-    const left = await again.count();
-    const take = page.getByRole('button', { name: 'Take this return out' });
-    if ((await take.count()) === 0) await again.first().click();
-    await take.first().click();
-    await expect(again).toHaveCount(left - 1);
-  }
-  await expect(page.getByText(/rate is taken from new/)).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('Signed as');
-});
+    // What can't be told is said, not guessed.
+    const again = page.getByRole('button', { name: /^Return of/ });
+    while ((await again.count()) > 0) {
+      const left = await again.count();
+      const take = page.getByRole('button', { name: 'Take this return out' });
+      if ((await take.count()) === 0) await again.first().click();
+      await take.first().click();
+      await expect(again).toHaveCount(left - 1);
+    }
+    await expect(page.getByText(/rate is taken from new/)).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('Signed as');
+  },
+);

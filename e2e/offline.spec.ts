@@ -6,7 +6,7 @@ import { brotliCompressSync, gzipSync } from 'node:zlib';
 import type { Browser, BrowserContext, Page } from '@playwright/test';
 
 import { makeServer } from '../server/serve';
-import { atOneSize, expect, test, Workshop } from './bench';
+import { expect, ON_PHONE, test, Workshop } from './bench';
 
 const DIST = path.resolve('dist');
 
@@ -51,170 +51,182 @@ const kept = (page: Page) =>
     .poll(() => page.evaluate(() => navigator.serviceWorker.controller?.state), { timeout: 60_000 })
     .toBe('activated');
 
-test('after one visit everything works without a connection', async ({ browser }, info) => {
-  atOneSize('phone');
-  const { base, stop } = await serveCopy(info.outputPath('dist'));
-  const context = await withWorkers(browser, base);
-  const page = await context.newPage();
-  const shop = new Workshop(page);
-  await shop.open();
-  await kept(page);
-  await context.setOffline(true);
-  // Not a server that answers, either.
-  await stop();
+test(
+  'after one visit everything works without a connection',
+  ON_PHONE,
+  async ({ browser }, info) => {
+    const { base, stop } = await serveCopy(info.outputPath('dist'));
+    const context = await withWorkers(browser, base);
+    const page = await context.newPage();
+    const shop = new Workshop(page);
+    await shop.open();
+    await kept(page);
+    await context.setOffline(true);
+    // Not a server that answers, either.
+    await stop();
 
-  for (const route of ['/', '/shelf', '/library', '/find', '/due', '/files', '/code'])
-    await shop.open(route);
-  await shop.open('/job/demo-ur-0106?stage=intake');
-  await shop.type('engine.peakTorque', '48');
-  await shop.stored();
-  await page.reload();
-  await expect(shop.field('engine.peakTorque')).toHaveValue('48');
+    for (const route of ['/', '/shelf', '/library', '/find', '/due', '/files', '/code'])
+      await shop.open(route);
+    await shop.open('/job/demo-ur-0106?stage=intake');
+    await shop.type('engine.peakTorque', '48');
+    await shop.stored();
+    await page.reload();
+    await expect(shop.field('engine.peakTorque')).toHaveValue('48');
 
-  // What is fetched late or runs in a worker: heavy runs, paper, files, codes.
-  await shop.open('/job/demo-ur-0106?tab=pack');
-  await shop.unfold('Tolerance of a batch');
-  await page.getByRole('button', { name: 'Build a million packs' }).click();
-  await expect(page.getByRole('img', { name: /^Heights of the packs/ })).toBeVisible();
-  await shop.open('/job/demo-ur-0106?stage=log');
-  const saved = async (key: string | RegExp) => {
-    const [download] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('button', { name: key }).first().click(),
-    ]);
-    return readFileSync((await download.path()) ?? '');
-  };
-  expect((await saved('Job sheet, PDF')).subarray(0, 5).toString()).toBe('%PDF-');
-  await shop.open('/files');
-  expect((await saved('Back up now')).subarray(0, 2).toString()).toBe('PK');
-  await shop.open('/code?job=demo-ur-0106');
-  await expect(page.getByTestId('pack-code')).toBeVisible();
-  await context.close();
-});
+    // What is fetched late or runs in a worker: heavy runs, paper, files, codes.
+    await shop.open('/job/demo-ur-0106?tab=pack');
+    await shop.unfold('Tolerance of a batch');
+    await page.getByRole('button', { name: 'Build a million packs' }).click();
+    await expect(page.getByRole('img', { name: /^Heights of the packs/ })).toBeVisible();
+    await shop.open('/job/demo-ur-0106?stage=log');
+    const saved = async (key: string | RegExp) => {
+      const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name: key }).first().click(),
+      ]);
+      return readFileSync((await download.path()) ?? '');
+    };
+    expect((await saved('Job sheet, PDF')).subarray(0, 5).toString()).toBe('%PDF-');
+    await shop.open('/files');
+    expect((await saved('Back up now')).subarray(0, 2).toString()).toBe('PK');
+    await shop.open('/code?job=demo-ur-0106');
+    await expect(page.getByTestId('pack-code')).toBeVisible();
+    await context.close();
+  },
+);
 
-test('opened again it waits for no answer of a server, and goes over to another workshop once that is offered', async ({
-  page,
-}) => {
-  const shop = new Workshop(page);
-  await shop.open();
-  await shop.open('/job/demo-ur-0106?stage=intake');
-  await shop.type('engine.peakTorque', '48');
-  await shop.stored();
-  let answer = (_workshop: 'demo' | 'empty') => Promise.resolve();
-  // As where there is one bar of signal: no answer until the test gives one.
-  await page.route('**/api/workshop', (route) => {
-    answer = (workshop) => route.fulfill({ json: { workshop } });
-  });
-  await page.reload();
-  await expect(shop.field('engine.peakTorque')).toHaveValue('48');
-  await shop.open();
-  await expect(page.getByRole('listitem').first()).toBeVisible();
-  await answer('empty');
-  await expect(page.getByText('No jobs yet.')).toBeVisible();
-  await answer('demo');
-  await expect(page.getByRole('listitem').first()).toBeVisible();
-  await shop.open('/job/demo-ur-0106?stage=intake');
-  await expect(shop.field('engine.peakTorque')).toHaveValue('48');
-});
+test(
+  'opened again it waits for no answer of a server, and goes over to another workshop once that is offered',
+  ON_PHONE,
+  async ({ page }) => {
+    const shop = new Workshop(page);
+    await shop.open();
+    await shop.open('/job/demo-ur-0106?stage=intake');
+    await shop.type('engine.peakTorque', '48');
+    await shop.stored();
+    let answer = (_workshop: 'demo' | 'empty') => Promise.resolve();
+    // As where there is one bar of signal: no answer until the test gives one.
+    await page.route('**/api/workshop', (route) => {
+      answer = (workshop) => route.fulfill({ json: { workshop } });
+    });
+    await page.reload();
+    await expect(shop.field('engine.peakTorque')).toHaveValue('48');
+    await shop.open();
+    await expect(page.getByRole('listitem').first()).toBeVisible();
+    await answer('empty');
+    await expect(page.getByText('No jobs yet.')).toBeVisible();
+    await answer('demo');
+    await expect(page.getByRole('listitem').first()).toBeVisible();
+    await shop.open('/job/demo-ur-0106?stage=intake');
+    await expect(shop.field('engine.peakTorque')).toHaveValue('48');
+  },
+);
 
-test('until the script is there a word stands on the ground of the theme, and nothing flashes white', async ({
-  page,
-}) => {
-  let go = (): void => undefined;
-  const held = new Promise<void>((resolve) => {
-    go = resolve;
-  });
-  await page.route('**/entry-*.js', async (route) => {
-    await held;
-    await route.continue();
-  });
-  const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
-  await page.emulateMedia({ colorScheme: 'dark' });
-  await page.goto('/', { waitUntil: 'commit' });
-  await expect(page.getByText('Opening the workshop …')).toBeVisible();
-  expect(await ground()).toBe('rgb(25, 23, 20)');
-  await page.emulateMedia({ colorScheme: 'light' });
-  expect(await ground()).toBe('rgb(244, 241, 234)');
-  go();
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-  await expect(page.getByText('Opening the workshop …')).toHaveCount(0);
-});
+test(
+  'until the script is there a word stands on the ground of the theme, and nothing flashes white',
+  ON_PHONE,
+  async ({ page }) => {
+    let go = (): void => undefined;
+    const held = new Promise<void>((resolve) => {
+      go = resolve;
+    });
+    await page.route('**/entry-*.js', async (route) => {
+      await held;
+      await route.continue();
+    });
+    const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+    await page.emulateMedia({ colorScheme: 'dark' });
+    await page.goto('/', { waitUntil: 'commit' });
+    await expect(page.getByText('Opening the workshop …')).toBeVisible();
+    expect(await ground()).toBe('rgb(25, 23, 20)');
+    await page.emulateMedia({ colorScheme: 'light' });
+    expect(await ground()).toBe('rgb(244, 241, 234)');
+    go();
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expect(page.getByText('Opening the workshop …')).toHaveCount(0);
+  },
+);
 
-test('the fonts that ship are drawn with; without them the words stand all the same', async ({
-  page,
-}) => {
-  atOneSize('phone');
-  const jobs = page.getByRole('list', { name: 'Jobs' });
-  const families = () =>
-    page.evaluate(() =>
-      [...document.fonts].filter((f) => f.status === 'loaded').map((f) => f.family),
-    );
-  await page.goto('/');
-  await expect(jobs).toBeVisible();
-  const shipped = await families();
-  expect(shipped).toHaveLength(5);
-  expect(shipped).toContain('UnderRidgeText');
-  await page.route('**/*.woff2', (route) => route.abort());
-  await page.reload();
-  await expect(jobs.getByRole('link').first()).toBeVisible();
-  expect(await families()).toEqual([]);
-});
+test(
+  'the fonts that ship are drawn with; without them the words stand all the same',
+  ON_PHONE,
+  async ({ page }) => {
+    const jobs = page.getByRole('list', { name: 'Jobs' });
+    const families = () =>
+      page.evaluate(() =>
+        [...document.fonts].filter((f) => f.status === 'loaded').map((f) => f.family),
+      );
+    await page.goto('/');
+    await expect(jobs).toBeVisible();
+    const shipped = await families();
+    expect(shipped).toHaveLength(5);
+    expect(shipped).toContain('UnderRidgeText');
+    await page.route('**/*.woff2', (route) => route.abort());
+    await page.reload();
+    await expect(jobs.getByRole('link').first()).toBeVisible();
+    expect(await families()).toEqual([]);
+  },
+);
 
-test('can be installed: manifest, icons of its own, one of them to be masked', async ({ page }) => {
-  atOneSize('phone');
-  await page.goto('/');
-  const href = await page.locator('link[rel=manifest]').getAttribute('href');
-  const manifest = (await (await page.request.get(href ?? '')).json()) as {
-    name: string;
-    start_url: string;
-    display: string;
-    icons: { src: string; sizes: string; purpose?: string }[];
-  };
-  expect(manifest).toMatchObject({ name: 'Under Ridge', start_url: '/', display: 'standalone' });
-  expect(manifest.icons.some((i) => i.purpose === 'maskable')).toBe(true);
-  for (const { src, sizes } of manifest.icons) {
-    const png = await (await page.request.get(src)).body();
-    expect(`${png.readUInt32BE(16)}x${png.readUInt32BE(20)}`).toBe(sizes);
-  }
-  const cdp = await page.context().newCDPSession(page);
-  const { installabilityErrors } = await cdp.send('Page.getInstallabilityErrors');
-  const others = installabilityErrors.filter(({ errorId }) => errorId !== 'in-incognito');
-  expect(others).toEqual([]);
-});
+test(
+  'can be installed: manifest, icons of its own, one of them to be masked',
+  ON_PHONE,
+  async ({ page }) => {
+    await page.goto('/');
+    const href = await page.locator('link[rel=manifest]').getAttribute('href');
+    const manifest = (await (await page.request.get(href ?? '')).json()) as {
+      name: string;
+      start_url: string;
+      display: string;
+      icons: { src: string; sizes: string; purpose?: string }[];
+    };
+    expect(manifest).toMatchObject({ name: 'Under Ridge', start_url: '/', display: 'standalone' });
+    expect(manifest.icons.some((i) => i.purpose === 'maskable')).toBe(true);
+    for (const { src, sizes } of manifest.icons) {
+      const png = await (await page.request.get(src)).body();
+      expect(`${png.readUInt32BE(16)}x${png.readUInt32BE(20)}`).toBe(sizes);
+    }
+    const cdp = await page.context().newCDPSession(page);
+    const { installabilityErrors } = await cdp.send('Page.getInstallabilityErrors');
+    const others = installabilityErrors.filter(({ errorId }) => errorId !== 'in-incognito');
+    expect(others).toEqual([]);
+  },
+);
 
-test('a newer version is offered, never mixed in, and taken over only when no other tab is in the way', async ({
-  browser,
-}, info) => {
-  atOneSize('phone');
-  const folder = info.outputPath('dist');
-  const { base, stop } = await serveCopy(folder);
-  const context = await withWorkers(browser, base);
-  const page = await context.newPage();
-  const shop = new Workshop(page);
-  await shop.open();
-  await kept(page);
-  const other = await context.newPage();
-  await other.goto('/job/demo-ur-0106?stage=intake');
-  await other.getByTestId('engine.peakTorque').fill('49');
+test(
+  'a newer version is offered, never mixed in, and taken over only when no other tab is in the way',
+  ON_PHONE,
+  async ({ browser }, info) => {
+    const folder = info.outputPath('dist');
+    const { base, stop } = await serveCopy(folder);
+    const context = await withWorkers(browser, base);
+    const page = await context.newPage();
+    const shop = new Workshop(page);
+    await shop.open();
+    await kept(page);
+    const other = await context.newPage();
+    await other.goto('/job/demo-ur-0106?stage=intake');
+    await other.getByTestId('engine.peakTorque').fill('49');
 
-  makeNewer(folder);
-  await page.reload();
-  const notice = page.getByRole('status', { name: 'Newer version' });
-  await expect(notice).toContainText('A newer version is here');
-  // Loaded anew or not, it is the old version as a whole, until somebody says so.
-  await page.reload();
-  await expect(page).toHaveTitle('Under Ridge');
-  await expect(notice).toBeVisible();
-  await notice.getByRole('button', { name: 'Change over' }).click();
-  await expect(notice).toContainText('Close the other tab of Under Ridge first');
-  await expect(page).toHaveTitle('Under Ridge');
-  await expect(other.getByTestId('engine.peakTorque')).toHaveValue('49');
-  await other.close();
-  await notice.getByRole('button', { name: 'Change over' }).click();
-  await expect(page).toHaveTitle('Newer');
-  await expect(notice).toHaveCount(0);
-  await shop.open('/job/demo-ur-0106?stage=intake');
-  await expect(shop.field('engine.peakTorque')).toHaveValue('49');
-  await context.close();
-  await stop();
-});
+    makeNewer(folder);
+    await page.reload();
+    const notice = page.getByRole('status', { name: 'Newer version' });
+    await expect(notice).toContainText('A newer version is here');
+    // Loaded anew or not, it is the old version as a whole, until somebody says so.
+    await page.reload();
+    await expect(page).toHaveTitle('Under Ridge');
+    await expect(notice).toBeVisible();
+    await notice.getByRole('button', { name: 'Change over' }).click();
+    await expect(notice).toContainText('Close the other tab of Under Ridge first');
+    await expect(page).toHaveTitle('Under Ridge');
+    await expect(other.getByTestId('engine.peakTorque')).toHaveValue('49');
+    await other.close();
+    await notice.getByRole('button', { name: 'Change over' }).click();
+    await expect(page).toHaveTitle('Newer');
+    await expect(notice).toHaveCount(0);
+    await shop.open('/job/demo-ur-0106?stage=intake');
+    await expect(shop.field('engine.peakTorque')).toHaveValue('49');
+    await context.close();
+    await stop();
+  },
+);

@@ -4,119 +4,123 @@ import { XMLParser, XMLValidator } from 'fast-xml-parser';
 
 import { demoJob } from '../src/demo/jobs';
 
-import { atOneSize, expect, test } from './bench';
+import { expect, ON_PHONE, ON_WIDE, test } from './bench';
 
-test('a sheet of limits is typed, serves a new job, and a changed limit is brought to the job that it touches', async ({
-  workshop,
-}) => {
-  atOneSize('phone');
-  const { page } = workshop;
-  await workshop.open('/library');
-  await page.getByRole('button', { name: 'Tarn 450', exact: true }).click();
-  // The signed job stands as it was signed.
-  await expect(page.getByRole('list', { name: 'Jobs that say another value' })).toContainText(
-    'Signed: it stands as it was signed.',
-  );
-  await page.getByRole('button', { name: 'Change Greatest stack' }).click();
-  const value = page.getByRole('textbox', { name: 'Value, mm' });
-  await value.fill('thirty-four');
-  await expect(page.getByText('no value yet')).toBeVisible();
-  await value.fill('34.6');
-  await page.getByRole('textbox', { name: 'Page of the manual, or who said so' }).fill('page 12');
-  await expect(page.getByText(/^manual \d+ \w+ \d{4}, page 12$/)).toBeVisible();
-  const touched = page.getByRole('list', { name: 'Jobs that say another value' });
-  await expect(touched).toContainText(
-    'Greatest stack: 34.500 mm in the job, 34.600 mm in the library',
-  );
-  await page.getByRole('button', { name: 'Bring to UR-0106 Tarn 450' }).click();
-  await expect(touched).not.toContainText('UR-0106');
-  await workshop.stored();
+test(
+  'a sheet of limits is typed, serves a new job, and a changed limit is brought to the job that it touches',
+  ON_PHONE,
+  async ({ workshop }) => {
+    const { page } = workshop;
+    await workshop.open('/library');
+    await page.getByRole('button', { name: 'Tarn 450', exact: true }).click();
+    // The signed job stands as it was signed.
+    await expect(page.getByRole('list', { name: 'Jobs that say another value' })).toContainText(
+      'Signed: it stands as it was signed.',
+    );
+    await page.getByRole('button', { name: 'Change Greatest stack' }).click();
+    const value = page.getByRole('textbox', { name: 'Value, mm' });
+    await value.fill('thirty-four');
+    await expect(page.getByText('no value yet')).toBeVisible();
+    await value.fill('34.6');
+    await page.getByRole('textbox', { name: 'Page of the manual, or who said so' }).fill('page 12');
+    await expect(page.getByText(/^manual \d+ \w+ \d{4}, page 12$/)).toBeVisible();
+    const touched = page.getByRole('list', { name: 'Jobs that say another value' });
+    await expect(touched).toContainText(
+      'Greatest stack: 34.500 mm in the job, 34.600 mm in the library',
+    );
+    await page.getByRole('button', { name: 'Bring to UR-0106 Tarn 450' }).click();
+    await expect(touched).not.toContainText('UR-0106');
+    await workshop.stored();
 
-  await page.reload();
-  await page.getByRole('button', { name: 'Tarn 450', exact: true }).click();
-  await page.getByRole('button', { name: 'New job with these' }).click();
-  await workshop.stage('Specify');
-  await workshop.tab('Pack');
-  await expect(workshop.field('pack.windowMax')).toHaveValue('34.6');
-  await workshop.type('pack.windowMax', '35');
-  await workshop.stage('Inspect');
-  await workshop.unfold('Limits library');
-  await expect(page.getByRole('list', { name: 'Where job and library differ' })).toContainText(
-    'Greatest stack: 35.000 mm in the job, 34.600 mm in the library',
-  );
-  await page.getByRole('button', { name: 'Take the library’s' }).click();
-  await expect(page.getByText('Every limit of “Tarn 450” stands in this job.')).toBeVisible();
-});
+    await page.reload();
+    await page.getByRole('button', { name: 'Tarn 450', exact: true }).click();
+    await page.getByRole('button', { name: 'New job with these' }).click();
+    await workshop.stage('Specify');
+    await workshop.tab('Pack');
+    await expect(workshop.field('pack.windowMax')).toHaveValue('34.6');
+    await workshop.type('pack.windowMax', '35');
+    await workshop.stage('Inspect');
+    await workshop.unfold('Limits library');
+    await expect(page.getByRole('list', { name: 'Where job and library differ' })).toContainText(
+      'Greatest stack: 35.000 mm in the job, 34.600 mm in the library',
+    );
+    await page.getByRole('button', { name: 'Take the library’s' }).click();
+    await expect(page.getByText('Every limit of “Tarn 450” stands in this job.')).toBeVisible();
+  },
+);
 
-test('a worn disc goes to the scrap and a good steel to the shelf, with what they measured, and both come back by undo', async ({
-  workshop,
-}) => {
-  atOneSize('phone');
-  const { page } = workshop;
-  await workshop.open('/job/demo-ur-0106?stage=inspect');
-  const plates = page.getByRole('list', { name: 'Verdicts on the plates, outermost first' });
-  const steel = plates
-    .getByRole('listitem')
-    .filter({ hasText: /^Steel/ })
-    .first();
-  await steel.getByRole('button').first().click();
-  const thickness = steel.getByRole('textbox', { name: 'Thickness', exact: true });
-  const measured = await thickness.inputValue();
-  await steel.getByRole('button', { name: /: to the shelf$/ }).click();
-  await expect(steel).toContainText(/on the shelf/);
-  await expect(thickness).toHaveValue('');
-  await steel.getByRole('button', { name: 'Undo putting away' }).click();
-  await expect(thickness).toHaveValue(measured);
+test(
+  'a worn disc goes to the scrap and a good steel to the shelf, with what they measured, and both come back by undo',
+  ON_PHONE,
+  async ({ workshop }) => {
+    const { page } = workshop;
+    await workshop.open('/job/demo-ur-0106?stage=inspect');
+    const plates = page.getByRole('list', { name: 'Verdicts on the plates, outermost first' });
+    const steel = plates
+      .getByRole('listitem')
+      .filter({ hasText: /^Steel/ })
+      .first();
+    await steel.getByRole('button').first().click();
+    const thickness = steel.getByRole('textbox', { name: 'Thickness', exact: true });
+    const measured = await thickness.inputValue();
+    await steel.getByRole('button', { name: /: to the shelf$/ }).click();
+    await expect(steel).toContainText(/on the shelf/);
+    await expect(thickness).toHaveValue('');
+    await steel.getByRole('button', { name: 'Undo putting away' }).click();
+    await expect(thickness).toHaveValue(measured);
 
-  const disc = plates.getByRole('listitem').filter({ hasText: /^Disc/ }).first();
-  await disc.getByRole('button').first().click();
-  await disc.getByRole('button', { name: /: to the scrap$/ }).click();
-  await expect(disc).toContainText(/is scrap, as D\d+\. A new one lies in its place/);
-  await workshop.stored();
+    const disc = plates.getByRole('listitem').filter({ hasText: /^Disc/ }).first();
+    await disc.getByRole('button').first().click();
+    await disc.getByRole('button', { name: /: to the scrap$/ }).click();
+    await expect(disc).toContainText(/is scrap, as D\d+\. A new one lies in its place/);
+    await workshop.stored();
 
-  await workshop.open('/shelf');
-  await page.getByRole('button', { name: 'Scrap', exact: true }).click();
-  await expect(page.getByRole('list', { name: 'Scrap' })).toContainText(/from UR-0106, plate \d+/);
-  await expect(page.getByRole('list', { name: 'To order' })).toContainText('Steel 1.60 mm');
+    await workshop.open('/shelf');
+    await page.getByRole('button', { name: 'Scrap', exact: true }).click();
+    await expect(page.getByRole('list', { name: 'Scrap' })).toContainText(
+      /from UR-0106, plate \d+/,
+    );
+    await expect(page.getByRole('list', { name: 'To order' })).toContainText('Steel 1.60 mm');
 
-  // A plate is measured again, and springs get another count.
-  await page.getByRole('button', { name: 'Change S1', exact: true }).click();
-  await page.getByRole('textbox', { name: 'Measured, mm' }).fill('1.121');
-  await page.getByRole('button', { name: 'Close S1', exact: true }).click();
-  await page.getByRole('button', { name: 'Change Fell 17' }).click();
-  await page.getByRole('textbox', { name: 'Pieces' }).fill('18');
-  await workshop.stored();
-  await page.reload();
-  await expect(page.getByRole('list', { name: 'Steels' })).toContainText('1.121 mm');
-  await expect(page.getByRole('list', { name: 'Coil springs' })).toContainText('18 of 18 free');
-});
+    // A plate is measured again, and springs get another count.
+    await page.getByRole('button', { name: 'Change S1', exact: true }).click();
+    await page.getByRole('textbox', { name: 'Measured, mm' }).fill('1.121');
+    await page.getByRole('button', { name: 'Close S1', exact: true }).click();
+    await page.getByRole('button', { name: 'Change Fell 17' }).click();
+    await page.getByRole('textbox', { name: 'Pieces' }).fill('18');
+    await workshop.stored();
+    await page.reload();
+    await expect(page.getByRole('list', { name: 'Steels' })).toContainText('1.121 mm');
+    await expect(page.getByRole('list', { name: 'Coil springs' })).toContainText('18 of 18 free');
+  },
+);
 
-test('one search finds a job, a torque, a limit and a plate, misspelt too', async ({
-  workshop,
-}) => {
-  atOneSize('phone');
-  const { page } = workshop;
-  await workshop.open('/find');
-  const field = page.getByRole('textbox', { name: /^Find anything/ });
-  const of = (kind: string) => page.getByRole('list', { name: kind, exact: true });
-  await field.fill('neutral');
-  await expect(of('Jobs')).toContainText('UR-0103 Brae 1200');
-  await field.fill('copice');
-  await expect(of('Machines')).toContainText('Coppice 500');
-  await field.fill('tarn hub nut');
-  await expect(of('Settings and torques').or(of('Limits')).first()).toContainText(/torque: \d+/);
-  await field.fill('S12');
-  await expect(of('Shelf')).toContainText('S12: Steel 1.20 mm');
-  await field.fill('backup');
-  await of('Elsewhere').getByRole('link').first().click();
-  await expect(page).toHaveURL(/\/files$/);
-  await page.goto('/find');
-  await field.fill('zzzz');
-  await expect(page.getByText('Nothing is called “zzzz” here.')).toBeVisible();
-});
+test(
+  'one search finds a job, a torque, a limit and a plate, misspelt too',
+  ON_PHONE,
+  async ({ workshop }) => {
+    const { page } = workshop;
+    await workshop.open('/find');
+    const field = page.getByRole('textbox', { name: /^Find anything/ });
+    const of = (kind: string) => page.getByRole('list', { name: kind, exact: true });
+    await field.fill('neutral');
+    await expect(of('Jobs')).toContainText('UR-0103 Brae 1200');
+    await field.fill('copice');
+    await expect(of('Machines')).toContainText('Coppice 500');
+    await field.fill('tarn hub nut');
+    await expect(of('Settings and torques').or(of('Limits')).first()).toContainText(/torque: \d+/);
+    await field.fill('S12');
+    await expect(of('Shelf')).toContainText('S12: Steel 1.20 mm');
+    await field.fill('backup');
+    await of('Elsewhere').getByRole('link').first().click();
+    await expect(page).toHaveURL(/\/files$/);
+    await page.goto('/find');
+    await field.fill('zzzz');
+    await expect(page.getByText('Nothing is called “zzzz” here.')).toBeVisible();
+  },
+);
 
-test('the section leaves as SVG that an XML parser reads', async ({ workshop }) => {
-  atOneSize('wide');
+test('the section leaves as SVG that an XML parser reads', ON_WIDE, async ({ workshop }) => {
   const { page } = workshop;
   await workshop.open('/job/demo-ur-0106');
   await page.getByRole('button', { name: 'Job menu' }).click();
@@ -133,43 +137,44 @@ test('the section leaves as SVG that an XML parser reads', async ({ workshop }) 
   expect(svg.text.length).toBeGreaterThanOrEqual(demoJob('UR-0106').pack.plates.length);
 });
 
-test('a pack goes to another device as a code, read from a picture file', async ({
-  workshop,
-}, info) => {
-  atOneSize('phone');
-  const { page } = workshop;
-  await workshop.open('/job/demo-ur-0102');
-  await page.getByRole('button', { name: 'Job menu' }).click();
-  await page.getByRole('menuitem', { name: 'Pack as a code' }).click();
-  await expect(
-    page.getByRole('img', { name: 'Code of the pack of UR-0102 Holm 700' }),
-  ).toBeVisible();
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save as a picture' }).click(),
-  ]);
-  const picture = info.outputPath('code.png');
-  await download.saveAs(picture);
-  await workshop.open('/code');
-  const pick = async (
-    file: string | { name: string; mimeType: string; buffer: Buffer },
-  ): Promise<void> => {
-    const [chooser] = await Promise.all([
-      page.waitForEvent('filechooser'),
-      page.getByRole('button', { name: 'From a picture' }).click(),
+test(
+  'a pack goes to another device as a code, read from a picture file',
+  ON_PHONE,
+  async ({ workshop }, info) => {
+    const { page } = workshop;
+    await workshop.open('/job/demo-ur-0102');
+    await page.getByRole('button', { name: 'Job menu' }).click();
+    await page.getByRole('menuitem', { name: 'Pack as a code' }).click();
+    await expect(
+      page.getByRole('img', { name: 'Code of the pack of UR-0102 Holm 700' }),
+    ).toBeVisible();
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save as a picture' }).click(),
     ]);
-    await chooser.setFiles(file);
-  };
-  await pick({ name: 'no.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') });
-  await expect(page.getByText('no.png: It is no picture, whatever its name says.')).toBeVisible();
-  await pick(picture);
-  const read = page.getByRole('status', { name: 'What the code holds' });
-  await expect(read).toContainText('Holm 700');
-  await page.getByRole('button', { name: 'Make a job of it' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Holm 700');
-  const made = await page.evaluate(() => location.pathname);
-  await workshop.stored();
-  await workshop.open(`${made}?stage=specify`);
-  await workshop.tab('Pack');
-  await expect(workshop.field('pack.windowMin')).toHaveValue('34.4');
-});
+    const picture = info.outputPath('code.png');
+    await download.saveAs(picture);
+    await workshop.open('/code');
+    const pick = async (
+      file: string | { name: string; mimeType: string; buffer: Buffer },
+    ): Promise<void> => {
+      const [chooser] = await Promise.all([
+        page.waitForEvent('filechooser'),
+        page.getByRole('button', { name: 'From a picture' }).click(),
+      ]);
+      await chooser.setFiles(file);
+    };
+    await pick({ name: 'no.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') });
+    await expect(page.getByText('no.png: It is no picture, whatever its name says.')).toBeVisible();
+    await pick(picture);
+    const read = page.getByRole('status', { name: 'What the code holds' });
+    await expect(read).toContainText('Holm 700');
+    await page.getByRole('button', { name: 'Make a job of it' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Holm 700');
+    const made = await page.evaluate(() => location.pathname);
+    await workshop.stored();
+    await workshop.open(`${made}?stage=specify`);
+    await workshop.tab('Pack');
+    await expect(workshop.field('pack.windowMin')).toHaveValue('34.4');
+  },
+);

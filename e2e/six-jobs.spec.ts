@@ -1,5 +1,5 @@
 import type { Workshop } from './bench';
-import { atOneSize, expect, test } from './bench';
+import { expect, ON_PHONE, test } from './bench';
 import type { Walk } from './walks';
 import { WALKS } from './walks';
 
@@ -163,8 +163,7 @@ async function proved(shop: Workshop, walk: Walk): Promise<void> {
 }
 
 for (const walk of WALKS) {
-  test(`from nothing to the signature: ${walk.machine}`, async ({ workshop }) => {
-    atOneSize('phone');
+  test(`from nothing to the signature: ${walk.machine}`, ON_PHONE, async ({ workshop }) => {
     const { page } = workshop;
     await takenIn(workshop, walk);
     await stripped(workshop, walk);

@@ -5,7 +5,7 @@ import { takeoffOf } from '../src/core/takeoff/setup';
 import { takeoffBy } from '../src/core/takeoff/takeoff';
 import { demoJob } from '../src/demo/jobs';
 import type { Workshop } from './bench';
-import { expect, test } from './bench';
+import { expect, ON_WIDE, test } from './bench';
 import { typePack } from './packByHand';
 
 const layer = (page: Page, number: number) =>
@@ -173,59 +173,63 @@ async function write(shop: Workshop, path: string, text: string): Promise<void> 
   await shop.page.keyboard.type(text);
 }
 
-test('a pack from empty to good by the keyboard alone', async ({ workshop: shop, page }) => {
-  await shop.open();
-  const radio = (name: string) => page.getByRole('radio', { name, exact: true });
-  await press(page, page.getByRole('button', { name: 'New job' }));
-  await expect(page.getByRole('textbox', { name: 'Machine', exact: true })).toBeVisible();
-  await write(shop, 'engine.peakTorque', '12');
-  await write(shop, 'engine.primaryRatio', '2.5');
-  await press(page, page.getByRole('link', { name: /^Specify,/ }));
-  await expect(page.getByRole('tab', { name: 'Pack' })).toBeVisible();
-  await write(shop, 'pack.kinds.disc.thickness', '3.0');
-  await write(shop, 'pack.kinds.disc.outerRadius', '116');
-  await write(shop, 'pack.kinds.disc.innerRadius', '92');
-  await write(shop, 'pack.kinds.steel.thickness', '1.6');
-  await tabTo(page, page.getByRole('textbox', { name: 'Friction discs in the pack' }));
-  await page.keyboard.type('4');
-  await press(page, page.getByRole('button', { name: 'Lay 7 plates' }));
-  await write(shop, 'pack.windowMin', '16.5');
-  await write(shop, 'pack.windowMax', '17');
-  await press(page, page.getByRole('tab', { name: 'Springs' }));
-  await write(shop, 'springs.coil.seatDistance', '46.8');
-  await write(shop, 'springs.coil.groups.spring.count', '5');
-  await write(shop, 'springs.coil.groups.spring.freeLength', '40');
-  await write(shop, 'springs.coil.groups.spring.rate', '20');
-  await write(shop, 'springs.coil.groups.spring.solidLength', '22');
-  await press(page, page.getByRole('tab', { name: 'Release' }));
-  await press(page, radio('A dial reading'));
-  await write(shop, 'release.measuredLift', '1.0');
-  await write(shop, 'release.leverTravel', '60');
-  await expect(shop.verdict()).toContainText('Holds and releases');
+test(
+  'a pack from empty to good by the keyboard alone',
+  ON_WIDE,
+  async ({ workshop: shop, page }) => {
+    await shop.open();
+    const radio = (name: string) => page.getByRole('radio', { name, exact: true });
+    await press(page, page.getByRole('button', { name: 'New job' }));
+    await expect(page.getByRole('textbox', { name: 'Machine', exact: true })).toBeVisible();
+    await write(shop, 'engine.peakTorque', '12');
+    await write(shop, 'engine.primaryRatio', '2.5');
+    await press(page, page.getByRole('link', { name: /^Specify,/ }));
+    await expect(page.getByRole('tab', { name: 'Pack' })).toBeVisible();
+    await write(shop, 'pack.kinds.disc.thickness', '3.0');
+    await write(shop, 'pack.kinds.disc.outerRadius', '116');
+    await write(shop, 'pack.kinds.disc.innerRadius', '92');
+    await write(shop, 'pack.kinds.steel.thickness', '1.6');
+    await tabTo(page, page.getByRole('textbox', { name: 'Friction discs in the pack' }));
+    await page.keyboard.type('4');
+    await press(page, page.getByRole('button', { name: 'Lay 7 plates' }));
+    await write(shop, 'pack.windowMin', '16.5');
+    await write(shop, 'pack.windowMax', '17');
+    await press(page, page.getByRole('tab', { name: 'Springs' }));
+    await write(shop, 'springs.coil.seatDistance', '46.8');
+    await write(shop, 'springs.coil.groups.spring.count', '5');
+    await write(shop, 'springs.coil.groups.spring.freeLength', '40');
+    await write(shop, 'springs.coil.groups.spring.rate', '20');
+    await write(shop, 'springs.coil.groups.spring.solidLength', '22');
+    await press(page, page.getByRole('tab', { name: 'Release' }));
+    await press(page, radio('A dial reading'));
+    await write(shop, 'release.measuredLift', '1.0');
+    await write(shop, 'release.leverTravel', '60');
+    await expect(shop.verdict()).toContainText('Holds and releases');
 
-  // On the section: the layer that Tab comes to, and the keys from there.
-  await tabTo(page, layer(page, 1), 'Shift+Tab');
-  await page.keyboard.press('ArrowUp');
-  await expect(layer(page, 1)).toHaveAttribute('aria-pressed', 'false');
-  await expect(layer(page, 2)).toBeFocused();
-  await page.keyboard.press('Alt+ArrowUp');
-  await expect.poll(() => order(page)).toBe('DDSSDSD');
-  await page.keyboard.press('Alt+ArrowDown');
-  await expect.poll(() => order(page)).toBe('DSDSDSD');
-  await page.keyboard.press('d');
-  await expect.poll(() => order(page)).toBe('DSSDSDSD');
-  await page.keyboard.press('Delete');
-  await expect.poll(() => order(page)).toBe('DSDSDSD');
-  await page.keyboard.press('t');
-  await expect(page.getByRole('button', { name: /^Plate \d .*faces outward/ })).toBeVisible();
-  await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
-  await page.keyboard.press('Escape');
-  for (let i = 0; i < 45; i++) await page.keyboard.press('Control+z');
-  await expect(shop.foot('stack')).toContainText('–');
-  for (let i = 0; i < 45; i++) await page.keyboard.press('Control+y');
-  await expect(shop.foot('stack')).toContainText('16.80');
-});
+    // On the section: the layer that Tab comes to, and the keys from there.
+    await tabTo(page, layer(page, 1), 'Shift+Tab');
+    await page.keyboard.press('ArrowUp');
+    await expect(layer(page, 1)).toHaveAttribute('aria-pressed', 'false');
+    await expect(layer(page, 2)).toBeFocused();
+    await page.keyboard.press('Alt+ArrowUp');
+    await expect.poll(() => order(page)).toBe('DDSSDSD');
+    await page.keyboard.press('Alt+ArrowDown');
+    await expect.poll(() => order(page)).toBe('DSDSDSD');
+    await page.keyboard.press('d');
+    await expect.poll(() => order(page)).toBe('DSSDSDSD');
+    await page.keyboard.press('Delete');
+    await expect.poll(() => order(page)).toBe('DSDSDSD');
+    await page.keyboard.press('t');
+    await expect(page.getByRole('button', { name: /^Plate \d .*faces outward/ })).toBeVisible();
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+    await page.keyboard.press('Escape');
+    for (let i = 0; i < 45; i++) await page.keyboard.press('Control+z');
+    await expect(shop.foot('stack')).toContainText('–');
+    for (let i = 0; i < 45; i++) await page.keyboard.press('Control+y');
+    await expect(shop.foot('stack')).toContainText('16.80');
+  },
+);
 
 test('advice is taken and undone, and the demo jobs show what they promise', async ({
   workshop: shop,

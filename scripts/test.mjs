@@ -20,19 +20,15 @@ async function step(name, command, args, env = {}) {
   return code === 0;
 }
 
-/** A check that is not a suite of tests counts as one. Several run beside each other, each with its own lines. */
+/** Checks that are no suites of tests, each counted as one, one after another and with their own lines. */
 async function checks(...list) {
-  const started = Date.now();
-  await Promise.all(
-    list.map(async ([name, command, args]) => {
-      const { code, output } = await runKept(command, args);
-      console.log(
-        `\n== ${name}\n${output}== ${name}: ${outcome(code)} after ${seconds(started)} s`,
-      );
-      if (code === 0) passed++;
-      else failed++;
-    }),
-  );
+  for (const [name, command, args] of list) {
+    const started = Date.now();
+    const { code, output } = await runKept(command, args);
+    console.log(`\n== ${name}\n${output}== ${name}: ${outcome(code)} in ${seconds(started)} s`);
+    if (code === 0) passed++;
+    else failed++;
+  }
 }
 
 function report(file, count) {
@@ -48,11 +44,15 @@ ensureCache();
 for (const old of ['jest.json', 'playwright.json'])
   rmSync(path.join(cacheDir, old), { force: true });
 
-await checks(
-  ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
-  ['format', bin('prettier'), ['--check', '.']],
-  ['types', bin('tsc'), ['--noEmit']],
-);
+// Each of these keeps about one core busy.
+await Promise.all([
+  checks(['build', process.execPath, [path.join(root, 'scripts/build.mjs')]]),
+  checks(
+    ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
+    ['types', bin('tsc'), ['--noEmit']],
+    ['format', bin('prettier'), ['--check', '.']],
+  ),
+]);
 
 const unitOk = await step('unit tests', bin('jest'), [
   '--json',
@@ -66,9 +66,6 @@ report('jest.json', (r) => {
   skipped += r.numPendingTests + r.numTodoTests;
   if (!unitOk && r.numFailedTests + r.numRuntimeErrorTestSuites === 0) failed++;
 });
-
-if (await step('build', process.execPath, [path.join(root, 'scripts/build.mjs')])) passed++;
-else failed++;
 
 const e2eOk = await step('browser tests', bin('playwright'), ['test'], { CHROMIUM });
 report('playwright.json', ({ stats }) => {

@@ -80,7 +80,8 @@ export function TopBar({ title, code, back = false, end }: Props) {
           {title}
         </Heading>
         {code && !narrow ? (
-          <Digits soft size={15} numberOfLines={1}>
+          // Half a number tells nothing: the name gives way.
+          <Digits soft size={15} numberOfLines={1} style={{ flexShrink: 0, maxWidth: '50%' }}>
             {code}
           </Digits>
         ) : null}
