@@ -144,6 +144,15 @@ test(
     go();
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await expect(page.getByText('Opening the workshop …')).toHaveCount(0);
+
+    // Whatever the device says: what the browser draws itself goes by the theme that was chosen.
+    const scheme = () =>
+      page.evaluate(() => getComputedStyle(document.documentElement).colorScheme);
+    expect(await scheme()).toBe('light');
+    await page.getByRole('button', { name: /^Units and theme/ }).click();
+    await page.getByRole('menuitem', { name: 'Peat, dark' }).click();
+    await expect.poll(scheme).toBe('dark');
+    expect(await ground()).toBe('rgb(25, 23, 20)');
   },
 );
 

@@ -6,7 +6,7 @@ import type { Logger } from 'pino';
 /** What was asked for, without what it was about: no job, no query, no address is written down. */
 export function kindOf(asked: string): string {
   if (asked === '/api/health' || asked === '/api/workshop') return asked;
-  const bench = /^\/api\/bench\/\d+(?:\/(stream|press|unit|lose))?$/.exec(asked);
+  const bench = /^\/api\/bench\/\d+(?:\/(stream|press|dyno|unit|lose))?$/.exec(asked);
   if (bench) return `/api/bench${bench[1] ? `/${bench[1]}` : ''}`;
   if (asked.startsWith('/api/')) return '/api/other';
   return path.extname(asked) === '' ? 'page' : 'file';

@@ -44,7 +44,7 @@ function main(): void {
     console.log(
       `Under Ridge, ${workshop === 'demo' ? 'with the demo workshop' : 'with an empty workshop'}: http://${name}:${bound}`,
     );
-    console.log(`Simulated gauge and spring tester: http://${name}:${bound}/bench/`);
+    console.log(`Simulated gauge, spring tester and dyno: http://${name}:${bound}/bench/`);
   });
   server.on('error', (error: NodeJS.ErrnoException) => {
     if (error.code === 'EADDRINUSE')

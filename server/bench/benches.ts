@@ -10,12 +10,15 @@ const HEARTBEAT_MS = 10_000;
 const RETRY_MS = 1500;
 /** A listener that lies so far behind takes nothing any more: its link is dead. */
 const MAX_BEHIND_BYTES = 65_536;
+/** How often the dyno sends while a pull lasts. */
+const DYNO_MS = 100;
 
 /** One bench: its instruments, who listens to them, and until when its link is lost. */
 export class Bench {
   readonly instruments: Instruments;
   private readonly listening = new Set<Response>();
   private lostUntil = 0;
+  private pulling: NodeJS.Timeout | undefined;
 
   constructor(readonly number: number) {
     this.instruments = new Instruments(number);
@@ -48,6 +51,27 @@ export class Bench {
     return this.listening.size;
   }
 
+  get busy(): boolean {
+    return this.pulling !== undefined;
+  }
+
+  /** A pull on the dyno; what it measures goes out while it lasts. */
+  pull(): void {
+    const { seconds } = this.instruments.settings.engine;
+    const parts = this.instruments.pullEngine(Math.max(1, Math.round((seconds * 1000) / DYNO_MS)));
+    this.pulling = setInterval(() => {
+      const part = parts.shift();
+      if (part) this.send(part);
+      if (parts.length === 0) this.endPull();
+    }, DYNO_MS);
+    this.pulling.unref();
+  }
+
+  private endPull(): void {
+    clearInterval(this.pulling);
+    this.pulling = undefined;
+  }
+
   beat(): void {
     this.tellAll(': beat\n\n');
   }
@@ -55,10 +79,15 @@ export class Bench {
   /** The link goes, for everyone, and stays gone for a while. */
   lose(seconds: number): void {
     this.lostUntil = Date.now() + seconds * 1000;
-    this.close();
+    this.hangUp();
   }
 
   close(): void {
+    this.endPull();
+    this.hangUp();
+  }
+
+  private hangUp(): void {
     for (const listener of this.listening) listener.end();
   }
 

@@ -1,7 +1,10 @@
 import { seededRandom } from '../../src/core/random/random';
 
+import type { DynoEngine, DynoReading, DynoUnit } from './dyno';
+import { DEFAULT_ENGINE, pullOf, shownAs } from './dyno';
+
 /*
- * Stand-ins for the instruments of a bench: a digital gauge and a spring tester. They behave as such things do:
+ * Stand-ins for the instruments of a shop: a digital gauge, a spring tester and a dyno. They behave as such things do:
  * readings scatter, the unit key gets pressed by a sleeve, and the radio link drops.
  */
 
@@ -22,15 +25,16 @@ export interface TesterReading {
   readonly force: string;
 }
 
-export type BenchReading = GaugeReading | TesterReading;
+export type BenchReading = GaugeReading | TesterReading | DynoReading;
 
 /** Standard deviation of a hand-held thickness reading, mm. */
 const SCATTER_MM = 0.003;
 /** Of a spring tester, N and mm. */
 const SCATTER_N = 0.8;
 const SCATTER_LENGTH = 0.02;
-/** How often the unit key is pressed by mistake, when the bench is unruly. */
+/** How often the unit key is pressed by mistake, when the bench is unruly: at a reading, and before a pull. */
 const SLIP = 1 / 25;
+const DYNO_SLIP = 1 / 3;
 
 export interface BenchSettings {
   /** What lies between the jaws, mm. */
@@ -38,6 +42,8 @@ export interface BenchSettings {
   /** The spring on the tester. */
   readonly springRate: number;
   readonly springFree: number;
+  /** The engine on the dyno. */
+  readonly engine: DynoEngine;
   readonly unruly: boolean;
 }
 
@@ -45,14 +51,17 @@ export const DEFAULT_SETTINGS: BenchSettings = {
   thickness: 2.86,
   springRate: 23.5,
   springFree: 42,
+  engine: DEFAULT_ENGINE,
   unruly: false,
 };
 
-/** One bench with its gauge and its tester. */
+/** One bench with its gauge, its tester and its dyno. */
 export class Instruments {
   settings: BenchSettings = DEFAULT_SETTINGS;
   unit: GaugeUnit = 'mm';
+  private dynoUnit: DynoUnit = 'N·m';
   private next = 1;
+  private pulls = 0;
   private readonly random: () => number;
 
   constructor(seed: number) {
@@ -77,6 +86,27 @@ export class Instruments {
       length: (length + SCATTER_LENGTH * this.normal()).toFixed(2),
       force: force.toFixed(1),
     };
+  }
+
+  /** What the dyno sends of one pull, in so many parts. */
+  pullEngine(parts: number): DynoReading[] {
+    if (this.settings.unruly && this.random() < DYNO_SLIP)
+      this.dynoUnit = this.dynoUnit === 'N·m' ? 'ft·lb' : 'N·m';
+    const samples = shownAs(
+      pullOf(this.settings.engine, () => this.normal()),
+      this.dynoUnit,
+    );
+    const each = Math.ceil(samples.length / parts);
+    const pull = ++this.pulls;
+    return Array.from({ length: Math.ceil(samples.length / each) }, (_, part) => ({
+      device: 'dyno',
+      id: this.next++,
+      pull,
+      part,
+      unit: this.dynoUnit,
+      samples: samples.slice(part * each, (part + 1) * each),
+      last: (part + 1) * each >= samples.length,
+    }));
   }
 
   switchUnit(): void {

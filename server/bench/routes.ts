@@ -8,7 +8,7 @@ const LONGEST_LOSS_S = 120;
 
 /**
  * The simulated instruments: an event stream that the application listens to, and a page with the buttons of the
- * gauge and the tester. Nothing is stored.
+ * gauge, the tester and the dyno. Nothing is stored.
  * @param pagesDir folder of that page
  */
 export function benchRoutes(benches: Benches, pagesDir: string): Router {
@@ -61,6 +61,25 @@ export function benchRoutes(benches: Benches, pagesDir: string): Router {
     const heard = bench.lost ? 0 : bench.send(reading);
     response.json({ ...stateOf(bench), reading, heard });
   });
+  router.post('/api/bench/:bench/dyno', body, (request, response) => {
+    const bench = benchOf(request, response);
+    if (!bench) return;
+    if (bench.busy) {
+      response.status(409).json({ error: 'a pull is under way' });
+      return;
+    }
+    const settings = engineFrom(request.body, bench.instruments.settings);
+    if (!settings) {
+      response.status(400).json({
+        error:
+          'peakTorque, peakRpm, from, to and seconds are numbers above 0, and from is below to',
+      });
+      return;
+    }
+    bench.instruments.settings = settings;
+    bench.pull();
+    response.json({ ...stateOf(bench), heard: bench.lost ? 0 : bench.listeners });
+  });
   router.post('/api/bench/:bench/unit', body, (request, response) => {
     const bench = benchOf(request, response);
     if (!bench) return;
@@ -87,6 +106,30 @@ function numberIn(body: unknown, key: string): number | undefined {
   if (typeof body !== 'object' || body === null || !Object.hasOwn(body, key)) return undefined;
   const value = (body as Readonly<Record<string, unknown>>)[key];
   return typeof value === 'number' && Number.isFinite(value) && value > 0 ? value : undefined;
+}
+
+const ENGINE_MOST = {
+  peakTorque: 400,
+  peakRpm: 20_000,
+  from: 20_000,
+  to: 20_000,
+  seconds: 30,
+} as const;
+
+/** Settings with the engine that a request describes; nothing when a number of it is none. */
+function engineFrom(body: unknown, now: BenchSettings): BenchSettings | undefined {
+  if (typeof body !== 'object' || body === null) return now;
+  const engine = { ...now.engine };
+  for (const key of Object.keys(ENGINE_MOST) as (keyof typeof ENGINE_MOST)[]) {
+    if (!Object.hasOwn(body, key)) continue;
+    const value = numberIn(body, key);
+    if (value === undefined || value > ENGINE_MOST[key]) return undefined;
+    engine[key] = value;
+  }
+  const unruly = (body as Readonly<Record<string, unknown>>).unruly;
+  return engine.from < engine.to
+    ? { ...now, engine, unruly: typeof unruly === 'boolean' ? unruly : now.unruly }
+    : undefined;
 }
 
 /** Settings with what a request changes; nothing when a number in it is none. */

@@ -1,36 +1,27 @@
 import type { TorqueCurve, TorquePoint } from '@/core/job/types';
 import { MAX_CURVE_POINTS, MAX_NAME } from '@/core/job/fields';
-import type { Unit } from '@/core/units/quantity';
-import { toBase, unitById } from '@/core/units/quantity';
 
-import { openCsv, readCell, unitIn } from './csvTable';
+import { openCsv, readCell } from './csvTable';
 import { FileRefused } from './refused';
+import type { Columns } from './torqueColumns';
+import { findColumns } from './torqueColumns';
 
 /** A curve read from a file, and how it was read, for the builder to look over before it is taken. */
 export interface TorqueFile {
   readonly curve: TorqueCurve;
   /** What was taken as what, and what was left out, a sentence each. */
   readonly notes: readonly string[];
+  /** The file says that it was measured at the wheel, where less arrives than the engine gives. */
+  readonly atWheel: boolean;
 }
 
-const SPEED_HEAD = /rpm|1\/min|r\/min|min-1|speed|drehzahl|revs?\b|engine ?speed/i;
-const TORQUE_HEAD =
-  /torque|n[·.\s-]?m\b|(ft|in)[·.\s-]?lbf?|lbf?[·.\s-]?(ft|in)|drehmoment|couple/i;
-const THOUSANDS = /(x|×|\*)\s*1000|krpm|1000\s*(rpm|1\/min)/i;
-
-interface Columns {
-  readonly speed: number;
-  readonly torque: number;
-  readonly unit: Unit;
-  readonly speedFactor: number;
-  readonly notes: readonly string[];
-  /** Rows before the first reading. */
-  readonly skip: number;
-}
+/** Power and torque of one row that differ by more than this share are not of one engine, or not in their units. */
+const APART = 0.04;
 
 /**
  * Reads torque over rpm from a CSV file: comma, semicolon or tab, decimal point or comma, columns in any order, units
- * in the header or N·m, blank lines left out. Rows are put in order of rpm, and several at one rpm become their mean.
+ * in the header or N·m, blank lines left out. A file with power alone is read as the torque that the power stands for, and
+ * torque beside power is held against it. Rows are put in order of rpm, and several at one rpm become their mean.
  * @param text the file's text, at most 2 MB
  * @throws {FileRefused} naming the line, when it is no such file
  */
@@ -40,26 +31,14 @@ export function readTorqueCsv(text: string, fileName: string): TorqueFile {
     filled.slice(0, 6).map((r) => r.cells),
     decimalComma,
   );
+  const rows = filled
+    .slice(columns.skip)
+    .map(({ line, cells }) => readRow(line, cells, columns, decimalComma));
+  const read = rows.filter((row) => row !== undefined);
   const sums = new Map<number, { torque: number; n: number }>();
-  for (const { line, cells } of filled.slice(columns.skip)) {
-    const rpm = readCell(cells[columns.speed], decimalComma);
-    const torque = readCell(cells[columns.torque], decimalComma);
-    if (rpm === undefined || torque === undefined) {
-      const bad = rpm === undefined ? cells[columns.speed] : cells[columns.torque];
-      throw new FileRefused(
-        `Line ${line}: ${bad ? `“${bad.slice(0, 40)}” is no number` : 'a value is missing'}.`,
-      );
-    }
-    const speed = rpm * columns.speedFactor;
-    const nm = toBase(torque, columns.unit);
-    if (speed < 0 || speed > 30_000)
-      throw new FileRefused(`Line ${line}: ${rpm} is no engine speed, 0 to 30,000 rpm.`);
-    if (Math.abs(nm) > 1000)
-      throw new FileRefused(
-        `Line ${line}: ${torque} ${columns.unit.symbol} is no torque of such an engine.`,
-      );
-    const at = sums.get(speed) ?? { torque: 0, n: 0 };
-    sums.set(speed, { torque: at.torque + nm, n: at.n + 1 });
+  for (const { rpm, torque } of read) {
+    const at = sums.get(rpm) ?? { torque: 0, n: 0 };
+    sums.set(rpm, { torque: at.torque + torque, n: at.n + 1 });
   }
   if (sums.size < 2) throw new FileRefused('A curve needs two speeds or more; the file has fewer.');
   if (sums.size > MAX_CURVE_POINTS)
@@ -69,66 +48,67 @@ export function readTorqueCsv(text: string, fileName: string): TorqueFile {
   const points = [...sums]
     .map(([rpm, { torque, n }]): TorquePoint => ({ rpm, torque: torque / n }))
     .sort((a, b) => a.rpm - b.rpm);
-  const doubled = filled.length - columns.skip - sums.size;
+  const doubled = read.length - sums.size;
+  const still = rows.length - read.length;
   return {
     curve: { name: fileName.slice(0, MAX_NAME), points },
+    atWheel: columns.atWheel,
     notes: [
       ...columns.notes,
+      ...(columns.fromPower ? ['Torque is worked out from power and speed.'] : []),
       ...(doubled > 0 ? [`${doubled} rows at a speed already there: their mean counts.`] : []),
+      ...(still > 0 ? [`${still} rows at no speed: power says nothing there.`] : []),
+      ...againstPower(read),
     ],
   };
 }
 
-function findColumns(head: readonly (readonly string[])[], decimalComma: boolean): Columns {
-  const first = head[0] ?? [];
-  const isNumber = (cell: string | undefined) => readCell(cell, decimalComma) !== undefined;
-  if (first.length < 2)
-    throw new FileRefused('Two columns are needed, rpm and torque; the file has one.');
-  const headers = head.findIndex((cells) => cells.some((c) => SPEED_HEAD.test(c)));
-  if (headers >= 0) {
-    const cells = head[headers] ?? [];
-    const speed = cells.findIndex((c) => SPEED_HEAD.test(c) && !TORQUE_HEAD.test(c));
-    const torque = cells.findIndex((c, i) => i !== speed && TORQUE_HEAD.test(c));
-    if (speed < 0 || torque < 0)
-      throw new FileRefused(
-        `The header has no column for ${speed < 0 ? 'rpm' : 'torque'}: ${cells.filter(Boolean).join(', ').slice(0, 120)}.`,
-      );
-    // A line of units may stand under the names.
-    const under = head[headers + 1] ?? [];
-    const hasUnits = !isNumber(under[speed]) && !isNumber(under[torque]);
-    const said = `${cells[torque] ?? ''} ${hasUnits ? (under[torque] ?? '') : ''}`;
-    const unit = unitIn(said, 'torque');
-    const thousands = THOUSANDS.test(
-      `${cells[speed] ?? ''} ${hasUnits ? (under[speed] ?? '') : ''}`,
-    );
-    return {
-      speed,
-      torque,
-      unit: unit ?? unitById('Nm'),
-      speedFactor: thousands ? 1000 : 1,
-      skip: headers + (hasUnits ? 2 : 1),
-      notes: [
-        `Speed from “${cells[speed]}”, torque from “${cells[torque]}”${unit ? `, in ${unit.symbol}` : ', taken as N·m: no unit is named'}.`,
-      ],
-    };
-  }
-  if (!first.every((c) => c === '' || isNumber(c)))
+interface Row extends TorquePoint {
+  /** The torque that the row's power stands for. */
+  readonly byPower?: number;
+}
+
+/** A row as speed and torque; nothing for one that has power alone and no speed. */
+function readRow(
+  line: number,
+  cells: readonly string[],
+  { speed, speedFactor, torque, fromPower, power }: Columns,
+  decimalComma: boolean,
+): Row | undefined {
+  const said = readCell(cells[speed], decimalComma);
+  const value = readCell(cells[torque.at], decimalComma);
+  if (said === undefined || value === undefined) {
+    const bad = said === undefined ? cells[speed] : cells[torque.at];
     throw new FileRefused(
-      `Line 1: neither numbers nor a header with rpm and torque: “${first.join(', ').slice(0, 80)}”.`,
+      `Line ${line}: ${bad ? `“${bad.slice(0, 40)}” is no number` : 'a value is missing'}.`,
     );
-  // Without a header the larger numbers are speeds.
-  const middle = head[Math.floor(head.length / 2)] ?? first;
-  const a = readCell(middle[0], decimalComma) ?? 0;
-  const b = readCell(middle[1], decimalComma) ?? 0;
-  const speed = a >= b ? 0 : 1;
+  }
+  const rpm = said * speedFactor;
+  if (rpm < 0 || rpm > 30_000)
+    throw new FileRefused(`Line ${line}: ${said} is no engine speed, 0 to 30,000 rpm.`);
+  if (fromPower && rpm === 0) return undefined;
+  const nm = torque.toTorque(value, rpm);
+  if (!(Math.abs(nm) <= 1000))
+    throw new FileRefused(
+      `Line ${line}: ${value} ${torque.symbol} is no ${fromPower ? 'power' : 'torque'} of such an engine.`,
+    );
+  const beside = power && rpm > 0 ? readCell(cells[power.at], decimalComma) : undefined;
   return {
-    speed,
-    torque: 1 - speed,
-    unit: unitById('Nm'),
-    speedFactor: 1,
-    skip: 0,
-    notes: [
-      `No header: the ${speed === 0 ? 'first' : 'second'} column is taken as rpm, the other as torque in N·m.`,
-    ],
+    rpm,
+    torque: nm,
+    ...(power && beside !== undefined ? { byPower: power.toTorque(beside, rpm) } : {}),
   };
+}
+
+/** What to say where the file's power and torque are not of one engine. */
+function againstPower(rows: readonly Row[]): string[] {
+  const most = rows.reduce<Row | undefined>(
+    (best, row) => (row.byPower !== undefined && row.torque > (best?.torque ?? 0) ? row : best),
+    undefined,
+  );
+  if (most?.byPower === undefined) return [];
+  if (Math.abs(most.byPower / most.torque - 1) <= APART) return [];
+  return [
+    `Power and torque of the file don’t fit: at ${Math.round(most.rpm)} rpm its power stands for ${most.byPower.toFixed(1)} N·m, and it says ${most.torque.toFixed(1)}. One may be in another unit than its header says, or measured elsewhere.`,
+  ];
 }

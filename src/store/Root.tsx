@@ -15,7 +15,7 @@ import { Action } from '@/ui/Action';
 import { Fault } from '@/ui/Fault';
 import { useOwnFonts } from '@/ui/fonts';
 import '@/ui/print.css';
-import { useThemeFor } from '@/ui/theme';
+import { useBrowserParts, useThemeFor } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 import { openWorkshop } from './opening';
@@ -40,6 +40,7 @@ export function Root({ children }: { readonly children: ReactNode }) {
 
 function Themed({ children }: { readonly children: ReactNode }) {
   const theme = useThemeFor(useAppSelector((state) => state.display.theme));
+  useBrowserParts(theme);
   const loaded = useAppSelector((state) => state.jobs.loaded);
   const fonts = useOwnFonts();
   return (

@@ -39,7 +39,6 @@ export function DateField({ label, value, onChange }: Props) {
           backgroundColor: strata.raised,
           border: `1px solid ${strata.line}`,
           borderRadius: 4,
-          colorScheme: strata.ground === '#191714' ? 'dark' : 'light',
         },
       })}
     </View>

@@ -1,8 +1,10 @@
+import { useEffect } from 'react';
 import { useColorScheme } from 'react-native';
 import type { MD3Theme } from 'react-native-paper';
+import { configureFonts, MD3DarkTheme, MD3LightTheme, useTheme } from 'react-native-paper';
+
 import type { Strata } from '@/drawing/palette';
 import { LIMESTONE, PEAT } from '@/drawing/palette';
-import { configureFonts, MD3DarkTheme, MD3LightTheme, useTheme } from 'react-native-paper';
 
 /** Fonts as registered in `fonts.ts`. */
 export const FONT = {
@@ -60,6 +62,16 @@ export const peat = themeOf(MD3DarkTheme, PEAT);
 export function useThemeFor(choice: 'system' | 'limestone' | 'peat'): Theme {
   const scheme = useColorScheme();
   return (choice === 'system' ? scheme === 'dark' : choice === 'peat') ? peat : limestone;
+}
+
+/** What the browser draws itself follows the theme: its scroll bars, its date picker, the ground behind the page, the bar above it. */
+export function useBrowserParts({ dark, strata: { ground } }: Theme): void {
+  useEffect(() => {
+    document.documentElement.style.colorScheme = dark ? 'dark' : 'light';
+    document.body.style.backgroundColor = ground;
+    for (const bar of document.querySelectorAll('meta[name="theme-color"]'))
+      bar.setAttribute('content', ground);
+  }, [dark, ground]);
 }
 
 /** Our colours within a component. */

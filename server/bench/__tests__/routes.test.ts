@@ -7,6 +7,7 @@ import type { Response } from 'express';
 import express from 'express';
 
 import { Bench, Benches } from '../benches';
+import type { DynoReading } from '../dyno';
 import { Instruments } from '../instruments';
 import { benchRoutes } from '../routes';
 
@@ -89,6 +90,32 @@ describe('the simulated bench', () => {
     expect((await listen(2, 9)).status).toBe(503);
     await new Promise((resolve) => setTimeout(resolve, 350));
     expect((await listen(2, 1)).status).toBe(200);
+  });
+
+  it('sends a pull on the dyno while it lasts, part by part, and one at a time', async () => {
+    const engine = { peakTorque: 50, peakRpm: 5000, from: 2000, to: 7000, seconds: 0.5 };
+    let second = 0;
+    const { events } = await listen(1, 6, () => {
+      void post('/api/bench/1/dyno', engine)
+        .then(() => post('/api/bench/1/dyno', engine))
+        .then(({ status }) => (second = status));
+    });
+    const parts = events.slice(1).map((e) => JSON.parse(e) as DynoReading);
+    expect(parts.map((p) => [p.device, p.part, p.last])).toEqual(
+      [0, 1, 2, 3, 4].map((n) => ['dyno', n, n === 4]),
+    );
+    expect(new Set(parts.map((p) => p.pull)).size).toBe(1);
+    const torques = parts.flatMap((p) => p.samples).map(([, torque]) => Number(torque));
+    expect(Math.max(...torques)).toBeGreaterThan(49);
+    expect(Math.max(...torques)).toBeLessThan(52);
+    // It runs down with the throttle shut.
+    expect(torques.at(-1)).toBeLessThan(0);
+    expect(second).toBe(409);
+  });
+
+  it('refuses an engine that is none', async () => {
+    for (const wrong of [{ peakTorque: -1 }, { from: 8000, to: 3000 }, { seconds: 1e9 }])
+      expect((await post('/api/bench/2/dyno', wrong)).status).toBe(400);
   });
 
   it('refuses what is no bench and no number', async () => {
@@ -183,5 +210,23 @@ describe('the gauge', () => {
     expect(units).toEqual(new Set(['mm', 'in']));
     for (const r of readings)
       expect(Number(r.text) * (r.unit === 'in' ? 25.4 : 1)).toBeCloseTo(2.86, 1);
+  });
+});
+
+describe('the dyno', () => {
+  it('pulls nearly the same curve each time, in a unit that it says', () => {
+    const bench = new Instruments(5);
+    bench.settings = { ...bench.settings, unruly: true };
+    const peaks = Array.from({ length: 30 }, () => {
+      const parts = bench.pullEngine(10);
+      const torques = parts.flatMap((p) => p.samples).map(([, torque]) => Number(torque));
+      return { unit: parts[0]?.unit, peak: Math.max(...torques) };
+    });
+    expect(new Set(peaks.map((p) => p.unit))).toEqual(new Set(['N·m', 'ft·lb']));
+    for (const { unit, peak } of peaks) {
+      const nm = unit === 'N·m' ? peak : peak * 1.3558179483314;
+      expect(nm).toBeGreaterThan(40);
+      expect(nm).toBeLessThan(43);
+    }
   });
 });

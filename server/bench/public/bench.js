@@ -15,9 +15,9 @@ async function post(what, body = {}) {
 
 function heard(told) {
   if (told.lost) return 'The link is lost; what is sent now is not heard.';
-  if (told.reading === undefined) return `The gauge shows ${told.unit}.`;
+  if (told.heard === undefined) return `The gauge shows ${told.unit}.`;
   return told.heard === 0
-    ? 'Nobody listens: connect the gauge in the application.'
+    ? 'Nobody listens: connect the bench in the application.'
     : `Heard by ${told.heard}.`;
 }
 
@@ -32,6 +32,18 @@ $('pull').addEventListener('click', async () => {
     length: number('length'),
   });
   if (told) $('tester-display').textContent = `${told.reading.length} mm  ${told.reading.force} N`;
+});
+$('dyno').addEventListener('click', async () => {
+  const told = await post('dyno', {
+    peakTorque: number('peakTorque'),
+    peakRpm: number('peakRpm'),
+    from: number('from'),
+    to: number('to'),
+    unruly: $('unruly').checked,
+  });
+  if (!told) return;
+  $('dyno-display').textContent = 'Pulling …';
+  setTimeout(() => ($('dyno-display').textContent = 'Pulled'), told.settings.engine.seconds * 1000);
 });
 $('unit').addEventListener('click', () => post('unit'));
 $('lose').addEventListener('click', () => post('lose', { seconds: 6 }));

@@ -8,15 +8,39 @@ import { Words } from '@/ui/Words';
 import type { LinkStatus } from './benchLink';
 import { benchLink, useBenchLink } from './benchLink';
 
-const WORDS: Readonly<Record<LinkStatus, string>> = {
-  off: 'No bench gauge connected',
-  connecting: 'Looking for the bench gauge …',
-  connected: 'Gauge connected',
-  lost: 'Gauge lost: trying again. Go on by hand, nothing is lost.',
+/** What is to come over the link. */
+export type Instrument = 'gauge' | 'tester' | 'dyno';
+
+const NAME: Readonly<Record<Instrument, string>> = {
+  gauge: 'gauge',
+  tester: 'spring tester',
+  dyno: 'dyno',
 };
 
-/** How the gauge's link stands, and the way to connect it. */
-export function BenchBar({ compact = false }: { readonly compact?: boolean }) {
+const LOST: Readonly<Record<Instrument, string>> = {
+  gauge: 'Go on by hand, nothing is lost.',
+  tester: 'Go on by hand, nothing is lost.',
+  dyno: 'A pull that was under way has to be pulled again.',
+};
+
+function words(status: LinkStatus, of: Instrument): string {
+  const name = NAME[of];
+  const first = `${name.charAt(0).toUpperCase()}${name.slice(1)}`;
+  return {
+    off: `No ${name} connected`,
+    connecting: `Looking for the ${name} …`,
+    connected: `${first} connected`,
+    lost: `${first} lost: trying again. ${LOST[of]}`,
+  }[status];
+}
+
+interface Props {
+  readonly of?: Instrument;
+  readonly compact?: boolean;
+}
+
+/** How the link to the bench stands, and the way to connect it. */
+export function BenchBar({ of = 'gauge', compact = false }: Props) {
   const { status, bench, unit } = useBenchLink();
   const strata = useStrata();
   const on = status === 'connected';
@@ -25,15 +49,16 @@ export function BenchBar({ compact = false }: { readonly compact?: boolean }) {
     <View style={{ gap: 6 }}>
       <View
         role="status"
-        aria-label="Bench gauge"
+        aria-label={`Bench ${of}`}
         testID="bench-status"
         style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}
       >
         <Icon source={on ? 'access-point' : 'access-point-off'} size={20} color={color} />
         <View style={{ flexShrink: 1 }}>
           <Words size={15} soft={!on}>
-            {WORDS[status]}
-            {on && unit ? `, bench ${bench}, ${unit}` : ''}
+            {words(status, of)}
+            {on ? `, bench ${bench}` : ''}
+            {on && of === 'gauge' && unit ? `, ${unit}` : ''}
           </Words>
         </View>
       </View>
@@ -47,7 +72,7 @@ export function BenchBar({ compact = false }: { readonly compact?: boolean }) {
             ))
           ) : (
             <Action icon="close" onPress={() => benchLink.disconnect()}>
-              Disconnect the gauge
+              {`Disconnect the ${NAME[of]}`}
             </Action>
           )}
         </View>

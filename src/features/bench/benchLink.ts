@@ -28,7 +28,18 @@ export interface TesterReading {
   readonly force: string;
 }
 
-export type BenchReading = GaugeReading | TesterReading;
+/** A part of a pull on the dyno: speed in rpm and torque in the unit that the dyno shows. */
+export interface DynoReading {
+  readonly device: 'dyno';
+  readonly id: number;
+  readonly pull: number;
+  readonly part: number;
+  readonly unit: 'N·m' | 'ft·lb';
+  readonly samples: readonly (readonly [number, number])[];
+  readonly last: boolean;
+}
+
+export type BenchReading = GaugeReading | TesterReading | DynoReading;
 
 /** How soon a lost link is tried again; the stream's own retry covers a link that breaks while it stands. */
 const RETRY_MS = 1500;
@@ -124,5 +135,21 @@ function readingFrom(
   if (device === 'gauge' && short(text) && (unit === 'mm' || unit === 'in'))
     return { device, id, text, unit };
   if (device === 'tester' && short(length) && short(force)) return { device, id, length, force };
-  return undefined;
+  return device === 'dyno' ? dynoFrom(id, data ?? {}) : undefined;
+}
+
+const MAX_SAMPLES = 2000;
+
+function dynoFrom(
+  id: number,
+  { pull, part, unit, samples, last }: Readonly<Record<string, unknown>>,
+): DynoReading | undefined {
+  if (typeof pull !== 'number' || typeof part !== 'number' || typeof last !== 'boolean')
+    return undefined;
+  if (unit !== 'N·m' && unit !== 'ft·lb') return undefined;
+  if (!Array.isArray(samples) || samples.length > MAX_SAMPLES) return undefined;
+  const read = samples.map((s: unknown) => (Array.isArray(s) ? s.map(Number) : []));
+  if (!read.every((s): s is [number, number] => s.length === 2 && s.every(Number.isFinite)))
+    return undefined;
+  return { device: 'dyno', id, pull, part, unit, samples: read, last };
 }

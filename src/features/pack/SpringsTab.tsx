@@ -205,7 +205,7 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
   });
   return (
     <View style={{ gap: 8 }}>
-      {listening ? <BenchBar compact={link.status !== 'off'} /> : null}
+      {listening ? <BenchBar of="tester" compact={link.status !== 'off'} /> : null}
       <Action icon="access-point" onPress={() => setListening(!listening)}>
         {listening ? 'Stop taking from the tester' : 'Take points from the spring tester'}
       </Action>

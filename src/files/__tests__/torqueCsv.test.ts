@@ -51,6 +51,35 @@ describe('a torque curve from a file', () => {
     expect(read('rpm,torque\n3000,20\n4000,25').notes[0]).toContain('no unit is named');
   });
 
+  it.each([
+    ['kW', 'rpm,Power [kW]\n3000,9.42478\n6000,25.13274'],
+    ['mechanical horsepower', 'rpm;bhp\n3000;12,63884\n6000;33,70358'],
+    ['metric horsepower', 'rpm,Leistung PS\n0,0\n3000,12.81413\n6000,34.17101'],
+    ['watts in a line of units', 'Speed,Power\nrpm,W\n3000,9424.78\n6000,25132.74'],
+  ])('is worked out from power in %s', (_name, text) => {
+    // 30 N·m at 3000 rpm and 40 at 6000, by T = 60·P/(2π·n).
+    const [first, last] = points(text);
+    expect(first?.torque).toBeCloseTo(30, 3);
+    expect(last?.torque).toBeCloseTo(40, 3);
+    expect(read(text).notes).toContain('Torque is worked out from power and speed.');
+  });
+
+  it('holds torque against the power beside it, where both units are named', () => {
+    const said = (text: string) => read(text).notes.join(' ');
+    expect(said('rpm,Nm,kW\n3000,30,9.42\n6000,40,25.1')).not.toContain('don’t fit');
+    // The same power with a torque of another engine, or of another unit.
+    expect(said('rpm,Nm,kW\n3000,22,9.42\n6000,29.5,25.1')).toContain(
+      'at 6000 rpm its power stands for 39.9 N·m, and it says 29.5',
+    );
+    expect(said('rpm,Nm,power\n3000,22,9.42\n6000,29.5,25.1')).not.toContain('don’t fit');
+  });
+
+  it('tells what was measured at the wheel', () => {
+    expect(read('rpm,whp\n3000,12\n6000,33').atWheel).toBe(true);
+    expect(read('rpm,Wheel torque Nm\n3000,12\n6000,33').atWheel).toBe(true);
+    expect(read('rpm,torque Nm\n3000,12\n6000,33').atWheel).toBe(false);
+  });
+
   it('takes the mean of rows at one speed', () => {
     expect(points('rpm,torque\n3000,30\n3000,32\n4000,38')[0]).toEqual({ rpm: 3000, torque: 31 });
   });
@@ -58,7 +87,8 @@ describe('a torque curve from a file', () => {
   it.each([
     ['', 'empty'],
     ['rpm\n3000\n4000', 'Two columns'],
-    ['rpm,power kW\n3000,9\n4000,12', 'no column for torque'],
+    ['rpm,temperature\n3000,9\n4000,12', 'no column for torque or power'],
+    ['rpm,power kW\n3000,9\n4000,9000', 'Line 3: 9000 kW is no power'],
     ['name,colour\nfoo,bar', 'Line 1'],
     ['rpm,torque\n3000,30\nhello,38\n', 'Line 3'],
     ['rpm,torque\n3000,30\n4000,\n', 'Line 3'],

@@ -48,6 +48,17 @@ afterEach(() => {
   jest.useRealTimers();
 });
 
+/** A part of a pull on the dyno, as it is sent. */
+const PART = {
+  device: 'dyno',
+  id: 9,
+  pull: 1,
+  part: 0,
+  unit: 'N·m',
+  samples: [[3000, '30.25']],
+  last: false,
+};
+
 function connected(bench = 1) {
   const { result } = renderHook(() => useBenchLink());
   act(() => benchLink.connect(bench));
@@ -79,6 +90,8 @@ describe('the link to the instruments of a bench', () => {
     Stream.last().says('reading', gauge);
     Stream.last().says('reading', tester);
     expect(taken).toEqual([gauge, tester]);
+    Stream.last().says('reading', PART);
+    expect(taken.pop()).toEqual({ ...PART, samples: [[3000, 30.25]] });
     // The unit on the gauge's display has changed with its reading.
     expect(link.current.unit).toBe('in');
     unmount();
@@ -93,6 +106,11 @@ describe('the link to the instruments of a bench', () => {
     ['a unit that no gauge has', { device: 'gauge', id: 1, text: '2.9', unit: 'furlong' }],
     ['text beyond any display', { device: 'gauge', id: 1, text: '9'.repeat(25), unit: 'mm' }],
     ['half a point of the tester', { device: 'tester', id: 1, length: '28.65' }],
+    ['a pull in a unit that no dyno has', { ...PART, unit: 'kgm' }],
+    ['a pull of no samples', { ...PART, samples: 'many' }],
+    ['half a sample of a pull', { ...PART, samples: [[3000, '30'], [3100]] }],
+    ['a sample that is no number', { ...PART, samples: [[3000, 'thirty']] }],
+    ['more samples than a pull has', { ...PART, samples: Array(2001).fill([3000, '30']) }],
     ['another instrument', { device: 'kettle', id: 1, text: '2.9', unit: 'mm' }],
   ])('passes over what is %s', (_what, data) => {
     connected();

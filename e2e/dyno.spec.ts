@@ -1,0 +1,74 @@
+import { EMPTY_PORT } from '../playwright.config';
+import { expect, ON_PHONE, test } from './bench';
+
+/** Alone on its bench: others lose its link while they measure. */
+const SERVER = `http://127.0.0.1:${EMPTY_PORT}`;
+const ENGINE = { peakTorque: 38, peakRpm: 6500, from: 2400, to: 9000 };
+
+test(
+  'an engine is pulled on the dyno: a pull that breaks off is left out, and the wheel’s loss is made good',
+  ON_PHONE,
+  async ({ workshop: shop, page, request }) => {
+    const pull = (seconds: number) =>
+      expect
+        .poll(async () =>
+          (
+            await request.post(`${SERVER}/api/bench/1/dyno`, { data: { ...ENGINE, seconds } })
+          ).status(),
+        )
+        .toBe(200);
+    const status = page.getByTestId('bench-status');
+    const pulls = page.getByRole('list', { name: 'Pulls on the dyno' }).getByRole('listitem');
+    const peak = async () => {
+      const said = await page.getByText(/^\d+ speeds, peak/).innerText();
+      return Number(/peak ([\d.]+)/.exec(said)?.[1]);
+    };
+
+    await shop.open(`${SERVER}/`);
+    await page.getByRole('button', { name: 'New job' }).first().click();
+    await page.getByRole('checkbox', { name: 'Slips', exact: true }).click();
+    await page.getByRole('button', { name: 'Torque curve from the dyno' }).click();
+    await page.getByRole('button', { name: 'Connect bench 1' }).click();
+    await expect(status).toContainText('Dyno connected');
+
+    await pull(0.6);
+    await expect(pulls).toHaveText([/^Pull 1: 2[34]\d\d\srpm to [89]\d\d\d\srpm, peak 3[78]\.\d/]);
+    await expect(page.getByText('One pull says nothing of how well it repeats')).toBeVisible();
+    await expect(
+      page.getByText('a clutch that slips on the dyno shows what it holds'),
+    ).toBeVisible();
+
+    // The link goes while it pulls: what came is no curve.
+    await pull(3);
+    await expect(pulls.nth(1)).toHaveText(/^Pull 2: /);
+    await request.post(`${SERVER}/api/bench/1/lose`, { data: { seconds: 1 } });
+    await expect(pulls.nth(1)).toHaveText(/^Pull 2 broke off at \d+\srpm\. It is left out\./);
+    await expect(status).toContainText('Dyno connected');
+    await pull(0.6);
+    await expect(pulls.nth(2)).toHaveText(/^Pull 3: .*peak/);
+    await expect(
+      page.getByText(/^The pulls repeat to \d\.\d\s% of the peak at most\.$/),
+    ).toBeVisible();
+
+    const there = await peak();
+    expect(there).toBeGreaterThan(37);
+    expect(there).toBeLessThan(39);
+    await page
+      .getByRole('radiogroup', { name: 'Measured' })
+      .getByRole('radio', { name: 'At the rear wheel' })
+      .click();
+    await expect.poll(peak).toBeCloseTo(there / 0.88, 0);
+    await page.getByRole('textbox', { name: /^Share of the torque/ }).fill('200');
+    await expect(page.getByRole('button', { name: 'Take curve and peak' })).toHaveCount(0);
+    await page.getByRole('textbox', { name: /^Share of the torque/ }).fill('80');
+    await expect.poll(peak).toBeCloseTo(there / 0.8, 0);
+    await page.getByRole('button', { name: 'Take curve and peak' }).click();
+
+    await expect(pulls).toHaveCount(0);
+    await expect(page.getByText(/from Dyno, 2 pulls, .*, at the wheel, 80\s%\.$/)).toBeVisible();
+    expect(Number(await shop.field('engine.peakTorque').inputValue())).toBeCloseTo(there / 0.8, 0);
+    await shop.stored();
+    await page.reload();
+    await expect(page.getByText(/from Dyno, 2 pulls, /)).toBeVisible();
+  },
+);

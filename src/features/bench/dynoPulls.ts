@@ -1,0 +1,88 @@
+import { useEffect, useSyncExternalStore } from 'react';
+
+import type { DynoSample } from '@/core/torque/pulls';
+import { toBase, unitById } from '@/core/units/quantity';
+
+import type { DynoReading } from './benchLink';
+import { useBenchLink, useBenchReadings } from './benchLink';
+
+/** A pull as it came over the link. */
+export interface TakenPull {
+  /** Its number on the dyno, which may begin again. */
+  readonly number: number;
+  /** Parts that have come, without a gap. */
+  readonly parts: number;
+  readonly samples: readonly DynoSample[];
+  /** Broken: a part is missing, and with it what the pull would show. */
+  readonly state: 'running' | 'whole' | 'broken';
+}
+
+export type TakenPulls = readonly TakenPull[];
+
+const UNIT = { 'N·m': unitById('Nm'), 'ft·lb': unitById('ftlb') } as const;
+
+/** Pulls of which none goes on: the link is gone, or another has begun. */
+export const brokenOff = (pulls: TakenPulls): TakenPulls =>
+  pulls.some((p) => p.state === 'running')
+    ? pulls.map((p) => (p.state === 'running' ? { ...p, state: 'broken' } : p))
+    : pulls;
+
+/** The pulls with one more part: it goes on with the last pull, begins one, or shows that something is missing. */
+export function withPart(pulls: TakenPulls, reading: DynoReading): TakenPulls {
+  const { pull: number, part, last } = reading;
+  const samples = reading.samples.map(([rpm, torque]) => ({
+    rpm,
+    torque: toBase(torque, UNIT[reading.unit]),
+  }));
+  const now = pulls.at(-1);
+  if (part === 0)
+    return [...brokenOff(pulls), { number, parts: 1, samples, state: last ? 'whole' : 'running' }];
+  // Heard from its middle on.
+  if (now?.number !== number)
+    return [...brokenOff(pulls), { number, parts: 0, samples, state: 'broken' }];
+  if (now.state !== 'running') return pulls;
+  if (part !== now.parts) return brokenOff(pulls);
+  return [
+    ...pulls.slice(0, -1),
+    {
+      number,
+      parts: now.parts + 1,
+      samples: [...now.samples, ...samples],
+      state: last ? 'whole' : 'running',
+    },
+  ];
+}
+
+/*
+ * Pulls lie outside the job until a curve is made of them: they are many numbers, and all but the curve is thrown away. They
+ * are kept by job while the page stands, whichever screen is shown.
+ */
+const NONE: TakenPulls = [];
+const kept = new Map<string, TakenPulls>();
+const watchers = new Set<() => void>();
+
+function keep(jobId: string, pulls: TakenPulls): void {
+  if (pulls === kept.get(jobId)) return;
+  kept.set(jobId, pulls);
+  watchers.forEach((w) => w());
+}
+
+const watch = (watcher: () => void) => {
+  watchers.add(watcher);
+  return () => watchers.delete(watcher);
+};
+
+/** The pulls taken for a job, while it listens to the dyno, and a way to change them. */
+export function useDynoPulls(jobId: string, listening: boolean) {
+  const pulls = useSyncExternalStore(watch, () => kept.get(jobId) ?? NONE);
+  const { status } = useBenchLink();
+  useBenchReadings((reading) => {
+    if (reading.device === 'dyno' && listening)
+      keep(jobId, withPart(kept.get(jobId) ?? NONE, reading));
+  });
+  const deaf = !listening || status !== 'connected';
+  useEffect(() => {
+    if (deaf) keep(jobId, brokenOff(kept.get(jobId) ?? NONE));
+  }, [deaf, jobId]);
+  return [pulls, (next: TakenPulls) => keep(jobId, next)] as const;
+}

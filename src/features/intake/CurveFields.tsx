@@ -1,0 +1,147 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import type { Source, TorqueCurve } from '@/core/job/types';
+import { formatWithUnit } from '@/core/units/quantity';
+import { useDynoPulls } from '@/features/bench/dynoPulls';
+import { useUnits } from '@/features/display/useUnits';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJob } from '@/features/jobs/useJob';
+import { MAX_CSV_BYTES, readTorqueCsv, writeTorqueCsv } from '@/files/csvFiles';
+import { FileRefused } from '@/files/refused';
+import { download, pickFile } from '@/files/share';
+import type { TorqueFile } from '@/files/torqueCsv';
+import { Action } from '@/ui/Action';
+import { isoDay } from '@/ui/dates';
+import { useStrata } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+import { CurvePreview } from './CurvePreview';
+import { curveFrom, DynoPulls } from './DynoPulls';
+import { peakOf } from './peakOf';
+import { TorqueChart } from './TorqueChart';
+
+const ROW = { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } as const;
+
+/** Torque over engine speed: taken from a file or from pulls on a dyno, looked over before it is used. */
+export function CurveFields() {
+  const { id: jobId, engine, intake } = useJob();
+  const change = useChangeJob();
+  const strata = useStrata();
+  const [fromFile, setFromFile] = useState<TorqueFile>();
+  const [refused, setRefused] = useState<string>();
+  const [listening, setListening] = useState(false);
+  const [pulls, setPulls] = useDynoPulls(jobId, listening);
+  const fromDyno = curveFrom(pulls);
+
+  const pick = async () => {
+    const file = await pickFile('.csv,.txt,text/csv,text/plain');
+    if (!file) return;
+    setRefused(undefined);
+    setFromFile(undefined);
+    try {
+      if (file.size > MAX_CSV_BYTES)
+        throw new FileRefused('Too large for a torque curve: at most 2 MB.');
+      setFromFile(readTorqueCsv(await file.text(), file.name));
+    } catch (error) {
+      setRefused(
+        `${file.name}: ${error instanceof FileRefused ? error.message : 'it can’t be read.'}`,
+      );
+    }
+  };
+  const leave = () => {
+    if (fromFile) setFromFile(undefined);
+    else setPulls([]);
+  };
+  const take = (curve: TorqueCurve, withPeak: boolean) => {
+    const peak = peakOf(curve.points);
+    const source: Source = fromFile
+      ? { kind: 'entered', note: curve.name }
+      : { kind: 'tested', date: isoDay(), note: curve.name };
+    change((j) => ({
+      ...j,
+      engine: {
+        ...j.engine,
+        curve,
+        ...(withPeak && peak.torque > 0
+          ? {
+              peakTorque: { value: peak.torque, source },
+              peakTorqueRpm: { value: peak.rpm, source },
+            }
+          : {}),
+      },
+    }));
+    if (!fromFile) setListening(false);
+    leave();
+  };
+  const removed = () =>
+    change((j) => {
+      const { curve: _curve, ...rest } = j.engine;
+      return { ...j, engine: rest };
+    });
+
+  const offered = fromFile ?? fromDyno;
+  return (
+    <View style={{ gap: 8 }}>
+      <View style={ROW}>
+        <Action icon="import" onPress={() => void pick()}>
+          {engine.curve ? 'Another torque curve' : 'Torque curve from a file'}
+        </Action>
+        <Action icon="access-point" onPress={() => setListening(!listening)}>
+          {listening ? 'Stop taking from the dyno' : 'Torque curve from the dyno'}
+        </Action>
+      </View>
+      {refused ? (
+        <View aria-live="polite">
+          <Words style={{ color: strata.stop }}>{refused}</Words>
+        </View>
+      ) : null}
+      {listening || pulls.length > 0 ? (
+        <DynoPulls pulls={pulls} listening={listening} onPulls={setPulls} />
+      ) : null}
+      {offered ? (
+        <CurvePreview
+          // Another pull changes the curve, and not where it was measured.
+          key={fromFile?.curve.name ?? 'dyno'}
+          file={offered}
+          slips={!fromFile && intake.complaints.includes('slips')}
+          onTake={take}
+          onLeave={leave}
+        />
+      ) : engine.curve ? (
+        <TakenCurve curve={engine.curve} onRemove={removed} />
+      ) : null}
+    </View>
+  );
+}
+
+interface TakenProps {
+  readonly curve: TorqueCurve;
+  readonly onRemove: () => void;
+}
+
+/** The curve that the figures go by. */
+function TakenCurve({ curve, onRemove }: TakenProps) {
+  const units = useUnits();
+  const peak = peakOf(curve.points);
+  return (
+    <>
+      <Words size={15}>
+        {String(curve.points.length)} speeds, peak {formatWithUnit(peak.torque, 'torque', units)} at{' '}
+        {formatWithUnit(peak.rpm, 'speed', units)}, from {curve.name || 'a file'}.
+      </Words>
+      <TorqueChart curve={curve} />
+      <View style={ROW}>
+        <Action
+          icon="download"
+          onPress={() => void download('torque-curve.csv', writeTorqueCsv(curve), 'text/csv')}
+        >
+          Curve as CSV
+        </Action>
+        <Action icon="delete-outline" onPress={onRemove}>
+          Take the curve out
+        </Action>
+      </View>
+    </>
+  );
+}

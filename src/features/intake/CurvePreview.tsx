@@ -1,0 +1,111 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { MAX_NAME } from '@/core/job/fields';
+import type { TorqueCurve } from '@/core/job/types';
+import { atEngine, SHARE_BOUNDS, WHEEL_SHARE } from '@/core/torque/pulls';
+import type { EntrySpec } from '@/core/units/parseEntry';
+import { formatValue, formatWithUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { LooseField } from '@/features/entry/LooseField';
+import type { TorqueFile } from '@/files/torqueCsv';
+import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { Heading, Words } from '@/ui/Words';
+
+import { peakOf } from './peakOf';
+import { TorqueChart } from './TorqueChart';
+
+const PLACES = [
+  { value: 'engine', label: 'At the engine' },
+  { value: 'wheel', label: 'At the rear wheel' },
+] as const;
+
+const SHARE: EntrySpec = { quantity: 'share', bounds: SHARE_BOUNDS };
+
+interface Props {
+  readonly file: TorqueFile;
+  /** The rider says that the clutch slips, and the curve went through it. */
+  readonly slips: boolean;
+  readonly onTake: (curve: TorqueCurve, withPeak: boolean) => void;
+  readonly onLeave: () => void;
+}
+
+/** A curve to look over before it is taken, and where it was measured. */
+export function CurvePreview({ file, slips, onTake, onLeave }: Props) {
+  const units = useUnits();
+  const [place, setPlace] = useState<'engine' | 'wheel'>(file.atWheel ? 'wheel' : 'engine');
+  const [share, setShare] = useState<number | undefined>(WHEEL_SHARE);
+  const { name, points } = file.curve;
+  const curve: TorqueCurve =
+    place === 'engine' || share === undefined
+      ? file.curve
+      : {
+          name: `${name}, at the wheel, ${formatWithUnit(share, 'share', units)}`.slice(
+            0,
+            MAX_NAME,
+          ),
+          points: atEngine(points, share),
+        };
+  const peak = peakOf(curve.points);
+  const ready = points.length > 1 && (place === 'engine' || share !== undefined);
+  return (
+    <View style={{ gap: 8 }}>
+      <View aria-live="polite" style={{ gap: 4 }}>
+        <Heading level={3}>{name}</Heading>
+        {file.notes.map((note) => (
+          <Words key={note} size={15}>
+            {note}
+          </Words>
+        ))}
+        {slips ? (
+          <Words size={15}>
+            The rider says that it slips: a clutch that slips on the dyno shows what it holds, not
+            what the engine gives.
+          </Words>
+        ) : null}
+      </View>
+      {points.length > 1 ? (
+        <>
+          <Choice label="Measured" options={PLACES} value={place} onChange={setPlace} />
+          {place === 'wheel' ? (
+            <View style={{ gap: 4 }}>
+              <FieldGrid>
+                <LooseField
+                  label="Share of the torque that reaches the wheel"
+                  spec={SHARE}
+                  initial={formatValue(WHEEL_SHARE, 'share', units)}
+                  onValue={setShare}
+                />
+              </FieldGrid>
+              <Words size={15} soft>
+                The clutch carries what gearbox and chain take after it, so the curve is raised by
+                it. The share is a design estimate; a dyno that gives engine figures has done this
+                already.
+              </Words>
+            </View>
+          ) : null}
+          <Words size={15}>
+            {String(points.length)} speeds, peak {formatWithUnit(peak.torque, 'torque', units)} at{' '}
+            {formatWithUnit(peak.rpm, 'speed', units)}.
+          </Words>
+          <TorqueChart curve={curve} />
+        </>
+      ) : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {ready ? (
+          <>
+            <Action main icon="check" onPress={() => onTake(curve, true)}>
+              Take curve and peak
+            </Action>
+            <Action onPress={() => onTake(curve, false)}>Take the curve only</Action>
+          </>
+        ) : null}
+        <Action icon="close" onPress={onLeave}>
+          Leave it
+        </Action>
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,113 @@
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+
+import { curveOfPulls, PULLS_APART, risingPart } from '@/core/torque/pulls';
+import { DomainError } from '@/core/errors';
+import { formatWithUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { BenchBar } from '@/features/bench/BenchBar';
+import { useBenchLink } from '@/features/bench/benchLink';
+import type { TakenPull, TakenPulls } from '@/features/bench/dynoPulls';
+import type { TorqueFile } from '@/files/torqueCsv';
+import { isoDay } from '@/ui/dates';
+import { StateMark } from '@/ui/StateMark';
+import { Words } from '@/ui/Words';
+
+import { peakOf } from './peakOf';
+
+const WORTH = 'One pull says nothing of how well it repeats: two or three do.';
+
+/** The curve of the pulls that came whole, and what to say of it; nothing while there is none. */
+export function curveFrom(pulls: TakenPulls): TorqueFile | undefined {
+  const whole = pulls.filter((p) => p.state === 'whole').map((p) => p.samples);
+  if (whole.length === 0) return undefined;
+  const name = `Dyno, ${whole.length === 1 ? 'one pull' : `${whole.length} pulls`}, ${isoDay()}`;
+  try {
+    const { points, spread } = curveOfPulls(whole);
+    const apart = spread === undefined ? '' : `${(100 * spread).toFixed(1)} % of the peak`;
+    return {
+      curve: { name, points },
+      atWheel: false,
+      notes: [
+        spread === undefined
+          ? WORTH
+          : spread > PULLS_APART
+            ? `The pulls lie up to ${apart} apart: pull again, warm, before the curve is believed.`
+            : `The pulls repeat to ${apart} at most.`,
+      ],
+    };
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    return { curve: { name, points: [] }, atWheel: false, notes: [NOTHING_COMMON] };
+  }
+}
+
+const NOTHING_COMMON =
+  'These pulls have too few speeds in common for a curve: take one out, or pull again over a wider range.';
+
+const ROW = { flexDirection: 'row', gap: 8, alignItems: 'center' } as const;
+
+interface Props {
+  readonly pulls: TakenPulls;
+  readonly listening: boolean;
+  readonly onPulls: (pulls: TakenPulls) => void;
+}
+
+/** What the dyno has sent: one line a pull, also while it lasts. */
+export function DynoPulls({ pulls, listening, onPulls }: Props) {
+  const { status } = useBenchLink();
+  return (
+    <View style={{ gap: 8 }}>
+      {listening ? <BenchBar of="dyno" compact={status !== 'off'} /> : null}
+      {listening && status === 'connected' && pulls.length === 0 ? (
+        <Words size={15} soft>
+          Warm the engine, cover on, machine strapped down, nobody in line with the wheel. Then pull
+          it from low speed to the top; each pull stands here as it comes.
+        </Words>
+      ) : null}
+      <View role="list" aria-label="Pulls on the dyno">
+        {pulls.map((pull, i) => (
+          <View role="listitem" key={i} style={ROW}>
+            <View style={{ flex: 1 }}>
+              <PullLine pull={pull} place={i + 1} />
+            </View>
+            <IconButton
+              icon="close"
+              aria-label={`Take pull ${i + 1} out`}
+              style={{ width: 48, height: 48, margin: 0 }}
+              onPress={() => onPulls(pulls.filter((_, at) => at !== i))}
+            />
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+function PullLine({ pull, place }: { readonly pull: TakenPull; readonly place: number }) {
+  const units = useUnits();
+  const last = pull.samples.at(-1);
+  const speed = (rpm: number | undefined) => formatWithUnit(rpm ?? 0, 'speed', units);
+  const torque = (nm: number) => formatWithUnit(nm, 'torque', units);
+  if (pull.state === 'whole') {
+    const rising = risingPart(pull.samples);
+    const peak = peakOf(curveFrom([pull])?.curve.points ?? []);
+    return (
+      <Words>
+        {`Pull ${place}: ${speed(rising[0]?.rpm)} to ${speed(rising.at(-1)?.rpm)}, peak ${torque(peak.torque)} at ${speed(peak.rpm)}`}
+      </Words>
+    );
+  }
+  if (pull.state === 'running')
+    return <Words>{`Pull ${place}: ${speed(last?.rpm)}, ${torque(last?.torque ?? 0)} …`}</Words>;
+  return (
+    <View style={ROW}>
+      <StateMark state="watch" size={18} />
+      <Words>
+        {pull.parts === 0
+          ? `Pull ${place} was heard from its middle on. It is left out.`
+          : `Pull ${place} broke off at ${speed(last?.rpm)}. It is left out.`}
+      </Words>
+    </View>
+  );
+}
