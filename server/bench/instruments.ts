@@ -1,4 +1,5 @@
 import { seededRandom } from '../../src/core/random/random';
+import { discSpringForce } from '../../src/core/springs/diaphragm';
 
 import type { DynoEngine, DynoReading, DynoUnit } from './dyno';
 import { DEFAULT_ENGINE, pullOf, shownAs } from './dyno';
@@ -27,6 +28,9 @@ export interface TesterReading {
 
 export type BenchReading = GaugeReading | TesterReading | DynoReading;
 
+/** The diaphragm that may lie on the tester, mm: its cone stands 5.2 high with its thickness. */
+export const DIAPHRAGM = { outerDiameter: 108, innerDiameter: 82, thickness: 1.8, coneHeight: 3.4 };
+
 /** Standard deviation of a hand-held thickness reading, mm. */
 const SCATTER_MM = 0.003;
 /** Of a spring tester, N and mm. */
@@ -39,7 +43,8 @@ const DYNO_SLIP = 1 / 3;
 export interface BenchSettings {
   /** What lies between the jaws, mm. */
   readonly thickness: number;
-  /** The spring on the tester. */
+  /** What lies on the tester: a coil spring, or a diaphragm. */
+  readonly onTester: 'coil' | 'diaphragm';
   readonly springRate: number;
   readonly springFree: number;
   /** The engine on the dyno. */
@@ -49,6 +54,7 @@ export interface BenchSettings {
 
 export const DEFAULT_SETTINGS: BenchSettings = {
   thickness: 2.86,
+  onTester: 'coil',
   springRate: 23.5,
   springFree: 42,
   engine: DEFAULT_ENGINE,
@@ -78,14 +84,22 @@ export class Instruments {
 
   /** What the spring tester sends when its lever is pulled down to a length. */
   pull(length: number): TesterReading {
-    const { springRate, springFree } = this.settings;
-    const force = Math.max(0, springRate * (springFree - length) + SCATTER_N * this.normal());
+    const pressed = this.forceAt(length);
+    const force = pressed > 0 ? Math.max(0, pressed + SCATTER_N * this.normal()) : 0;
     return {
       device: 'tester',
       id: this.next++,
       length: (length + SCATTER_LENGTH * this.normal()).toFixed(2),
       force: force.toFixed(1),
     };
+  }
+
+  private forceAt(length: number): number {
+    const { onTester, springRate, springFree } = this.settings;
+    if (onTester === 'coil') return springRate * (springFree - length);
+    const { coneHeight, thickness } = DIAPHRAGM;
+    const deflection = coneHeight + thickness - length;
+    return deflection <= 0 ? 0 : discSpringForce(DIAPHRAGM, Math.min(deflection, 2 * coneHeight));
   }
 
   /** What the dyno sends of one pull, in so many parts. */

@@ -144,5 +144,6 @@ function settingsFrom(body: unknown, now: BenchSettings): BenchSettings | undefi
     next[key] = value;
   }
   if (typeof given.unruly === 'boolean') next.unruly = given.unruly;
+  if (given.onTester === 'coil' || given.onTester === 'diaphragm') next.onTester = given.onTester;
   return next;
 }

@@ -30,8 +30,8 @@ export function NoticeBar({ text, label, children }: Props) {
         backgroundColor: strata.raised,
       }}
     >
-      <Words style={{ flexGrow: 1, flexShrink: 1 }}>{text}</Words>
-      {children}
+      <Words style={{ flexGrow: 1, flexShrink: 1, flexBasis: 240 }}>{text}</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>{children}</View>
     </View>
   );
 }

@@ -9,11 +9,16 @@ const LOW = 480;
 const SHORT = 640;
 /** Below this big keys must grow smaller, or they cover what is typed with them. */
 const SMALL = 680;
-/** From here on what is low has room beside each other instead. */
+/** From here on there is room beside each other for what else stands below each other. */
 const LYING = 560;
 
 export function useWide(): boolean {
   return useWindowDimensions().width >= WIDE;
+}
+
+/** Room for a key's whole name beside a title and another key. */
+export function useRoomy(): boolean {
+  return useWindowDimensions().width >= LYING;
 }
 
 export function useLow(): boolean {

@@ -213,6 +213,18 @@ describe('the gauge', () => {
   });
 });
 
+describe('the spring tester', () => {
+  it('presses a diaphragm over its peak to where the force falls again', () => {
+    const bench = new Instruments(4);
+    bench.settings = { ...bench.settings, onTester: 'diaphragm' };
+    const force = (length: number) => Number(bench.pull(length).force);
+    expect(force(5.2)).toBe(0);
+    // The published case: peak at 2.0987 mm, 4590.5 N; dip at 4.7013 mm, 3060.2 N.
+    expect(Math.abs(force(5.2 - 2.0987) - 4590.5)).toBeLessThan(5);
+    expect(Math.abs(force(5.2 - 4.7013) - 3060.2)).toBeLessThan(5);
+  });
+});
+
 describe('the dyno', () => {
   it('pulls nearly the same curve each time, in a unit that it says', () => {
     const bench = new Instruments(5);

@@ -27,6 +27,7 @@ $('press').addEventListener('click', async () => {
 });
 $('pull').addEventListener('click', async () => {
   const told = await post('press', {
+    onTester: $('onTester').value,
     springFree: number('springFree'),
     springRate: number('springRate'),
     length: number('length'),
@@ -44,6 +45,11 @@ $('dyno').addEventListener('click', async () => {
   if (!told) return;
   $('dyno-display').textContent = 'Pulling …';
   setTimeout(() => ($('dyno-display').textContent = 'Pulled'), told.settings.engine.seconds * 1000);
+});
+$('onTester').addEventListener('change', () => {
+  const coil = $('onTester').value === 'coil';
+  $('springFree').disabled = $('springRate').disabled = !coil;
+  $('length').value = coil ? '34' : '5.2';
 });
 $('unit').addEventListener('click', () => post('unit'));
 $('lose').addEventListener('click', () => post('lose', { seconds: 6 }));

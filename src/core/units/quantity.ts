@@ -240,6 +240,7 @@ const BY_ID = new Map<string, Unit>(
 
 /**
  * The unit with this identifier.
+ * @throws {RangeError} for an identifier that is none, which no value of its type is
  * @example unitById('in').factor // 25.4
  */
 export function unitById(id: UnitId): Unit {
@@ -250,6 +251,7 @@ export function unitById(id: UnitId): Unit {
 
 /**
  * The unit in which the core keeps this quantity.
+ * @throws {RangeError} for a quantity without units, which there is not
  * @example baseUnit('length').id // "mm"
  */
 export function baseUnit(quantity: Quantity): Unit {

@@ -13,7 +13,7 @@ import { useStrata } from '@/ui/theme';
 import { Tool } from '@/ui/Tool';
 import { TopBar } from '@/ui/TopBar';
 import { UndoBar } from '@/ui/UndoBar';
-import { useWide } from '@/ui/useWide';
+import { useRoomy, useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
 import { FromPanel } from './FromPanel';
@@ -29,6 +29,7 @@ export function JobListScreen() {
   const empty = useAppSelector((state) => selectRows(state).length === 0);
   const strata = useStrata();
   const wide = useWide();
+  const roomy = useRoomy();
   const dispatch = useAppDispatch();
   const [told, setTold] = useState<{ readonly text: string; readonly bad: boolean }>();
 
@@ -95,7 +96,7 @@ export function JobListScreen() {
               accessibilityLabel="From a known machine"
               onPress={() => setFrom(!from)}
             >
-              {wide ? 'From a known machine' : 'Known'}
+              {roomy ? 'From a known machine' : 'Known'}
             </Action>
           )}
           <Action main icon="plus" onPress={start}>

@@ -7,6 +7,7 @@ import { EntryField } from '@/features/entry/EntryField';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJob } from '@/features/jobs/useJob';
+import { DiaphragmTester } from '@/features/springs/DiaphragmTester';
 import { TesterFile } from '@/features/springs/TesterFile';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
@@ -50,6 +51,7 @@ export function DiaphragmFields() {
         </FieldGrid>
       ) : (
         <>
+          <DiaphragmTester />
           <TesterFile
             place="deflection"
             onPoints={(read) =>

@@ -1,11 +1,8 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { useState } from 'react';
 import { View } from 'react-native';
 
 import { fieldPath, MAX_GROUPS, MAX_NAME, MAX_TESTER_POINTS } from '@/core/job/fields';
 import type { CoilGroup } from '@/core/job/types';
-import { BenchBar } from '@/features/bench/BenchBar';
-import { useBenchLink, useBenchReadings } from '@/features/bench/benchLink';
 import { focusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { FigureRow } from '@/features/figures/FigureRow';
@@ -17,6 +14,7 @@ import { ClampOverWear } from '@/features/springs/ClampOverWear';
 import { DiaphragmCurve } from '@/features/springs/DiaphragmCurve';
 import { SpringCircle } from '@/features/springs/SpringCircle';
 import { TesterFile } from '@/features/springs/TesterFile';
+import { TesterLink } from '@/features/springs/TesterLink';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -195,20 +193,14 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
   const { id: jobId } = useJob();
   const dispatch = useAppDispatch();
   const change = useChangeJob();
-  const link = useBenchLink();
-  const [listening, setListening] = useState(false);
   const groupId = group.id;
-  // Only the kind that was told to listen takes what the tester sends.
-  useBenchReadings((reading) => {
-    if (reading.device === 'tester' && listening)
-      change((j) => withTesterPoint(j, groupId, reading, nanoid(10), isoDay()));
-  });
   return (
     <View style={{ gap: 8 }}>
-      {listening ? <BenchBar of="tester" compact={link.status !== 'off'} /> : null}
-      <Action icon="access-point" onPress={() => setListening(!listening)}>
-        {listening ? 'Stop taking from the tester' : 'Take points from the spring tester'}
-      </Action>
+      <TesterLink
+        onReading={(reading) =>
+          change((j) => withTesterPoint(j, groupId, reading, nanoid(10), isoDay()))
+        }
+      />
       <TesterFile
         place="length"
         onPoints={(points) =>

@@ -1,6 +1,12 @@
 import { MAX_TESTER_POINTS } from '@/core/job/fields';
 import type { Entry, Job } from '@/core/job/types';
+import type { Mm } from '@/core/units/quantity';
 import type { SpringReading } from '@/files/springCsv';
+
+/** By so much a tester reads longer than where it touched, without having left the spring, mm. */
+const TOUCH_SCATTER = 0.1;
+/** Presses that lie no further apart are one, taken again, mm. */
+const SAME_PLACE = 0.05;
 
 /** The points of a file in the place of those of a kind of spring. */
 export function withTesterFile(
@@ -38,6 +44,40 @@ export function withDiaphragmFile(
   return {
     ...job,
     springs: { ...job.springs, diaphragm: { ...job.springs.diaphragm, points } },
+  };
+}
+
+/**
+ * A press of the diaphragm on the tester as a point of its curve. Its deflection is counted from the length at which the tester
+ * first touched it. Pressed again at the same place, it takes the place of the point there; what is no number, or longer than the
+ * first touch, changes nothing.
+ */
+export function withDiaphragmPoint(
+  job: Job,
+  firstTouch: Mm,
+  reading: { readonly length: string; readonly force: string },
+  id: string,
+  day: string,
+): Job {
+  const deflection = Math.max(0, firstTouch - Number(reading.length));
+  const force = Number(reading.force);
+  if (!(Number(reading.length) <= firstTouch + TOUCH_SCATTER) || !(force >= 0)) return job;
+  const points = job.springs.diaphragm.points.filter(
+    (p) => Math.abs((p.deflection?.value ?? Infinity) - deflection) > SAME_PLACE,
+  );
+  if (points.length >= MAX_TESTER_POINTS) return job;
+  const source: Entry['source'] = { kind: 'tested', date: day };
+  const point = {
+    id,
+    deflection: { value: deflection, source },
+    force: { value: force, source },
+  };
+  return {
+    ...job,
+    springs: {
+      ...job.springs,
+      diaphragm: { ...job.springs.diaphragm, points: [...points, point] },
+    },
   };
 }
 

@@ -1,7 +1,8 @@
 import { evaluate } from '@/core/evaluate/evaluate';
+import type { Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
 
-import { withTesterPoint } from '../testerPoint';
+import { withDiaphragmPoint, withTesterPoint } from '../testerPoint';
 
 const job = demoJob('UR-0106');
 const points = (j: typeof job) => j.springs.coil.groups[0]?.testerPoints ?? [];
@@ -38,5 +39,41 @@ describe('a pull of the spring tester', () => {
     expect(
       points(withTesterPoint(job, 'gone', { length: '34', force: '1' }, 'n', '2026-11-24')),
     ).toEqual(points(job));
+  });
+});
+
+describe('a press of the diaphragm on the tester', () => {
+  const quad = demoJob('UR-0102');
+  const bare: Job = {
+    ...quad,
+    springs: { ...quad.springs, diaphragm: { ...quad.springs.diaphragm, points: [] } },
+  };
+  const pressed = (...readings: readonly (readonly [string, string])[]) =>
+    readings.reduce(
+      (j, [length, force], i) =>
+        withDiaphragmPoint(j, 5.2, { length, force }, `p${i}`, '2026-11-29'),
+      bare,
+    );
+  const at = (j: typeof quad) =>
+    j.springs.diaphragm.points.map((p) => [p.deflection?.value ?? NaN, p.force?.value ?? NaN]);
+
+  it('is a point at the deflection from where the tester touched first', () => {
+    const [touch, first] = at(pressed(['5.22', '0'], ['4.20', '3050']));
+    expect(touch).toEqual([0, 0]);
+    expect(first?.[0]).toBeCloseTo(1, 9);
+    expect(first?.[1]).toBe(3050);
+  });
+
+  it('taken again at the same place stands for the one before', () => {
+    const again = at(pressed(['5.20', '0'], ['4.20', '3050'], ['4.18', '3090']));
+    expect(again.map(([, force]) => force)).toEqual([0, 3090]);
+  });
+
+  it.each([
+    ['6.40', '0'],
+    ['none', '10'],
+    ['4.2', '-3'],
+  ])('of %s mm and %s N changes nothing', (length, force) => {
+    expect(pressed([length, force])).toBe(bare);
   });
 });

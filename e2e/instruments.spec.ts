@@ -72,3 +72,41 @@ test(
     await expect(page.getByText(/from Dyno, 2 pulls, /)).toBeVisible();
   },
 );
+
+test(
+  'a diaphragm is pressed on the tester, counted from where it was touched first',
+  ON_PHONE,
+  async ({ workshop: shop, page, request }) => {
+    const press = (length: number) =>
+      request.post(`${SERVER}/api/bench/2/press`, { data: { onTester: 'diaphragm', length } });
+    await shop.open(`${SERVER}/`);
+    await page.getByRole('button', { name: 'New job' }).first().click();
+    await shop.stage('Specify');
+    await shop.tab('Springs');
+    await shop.choose('Family', 'Diaphragm');
+    await shop.choose('Force from', 'A tester');
+    await page.getByRole('button', { name: 'Take points from the spring tester' }).click();
+    await page.getByRole('button', { name: 'Connect bench 2' }).click();
+    await expect(page.getByTestId('bench-status')).toContainText('Spring tester connected');
+
+    const deflections = page.getByRole('textbox', { name: /^Point \d, deflection$/ });
+    // Under force already, with nothing to count from: no point.
+    await press(4);
+    await expect(page.getByText('Let the tester touch the spring without force')).toBeVisible();
+    await press(5.2);
+    await expect(deflections).toHaveCount(1);
+    await expect(page.getByRole('textbox', { name: /^Tester where it first touches/ })).toHaveValue(
+      /^5\.\d\d mm$/,
+    );
+    for (const [i, length] of [4.2, 3.1, 1.8, 0.5].entries()) {
+      await press(length);
+      await expect(deflections).toHaveCount(i + 2);
+    }
+    expect(Number(await deflections.nth(4).inputValue())).toBeCloseTo(4.7, 0);
+    const forces = await page
+      .getByRole('textbox', { name: /^Point \d, force$/ })
+      .evaluateAll((all) => all.map((f) => Number((f as HTMLInputElement).value)));
+    expect(forces.indexOf(Math.max(...forces))).toBe(2);
+    await shop.stored();
+  },
+);

@@ -1,0 +1,66 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import type { EntrySpec } from '@/core/units/parseEntry';
+import { parseEntry } from '@/core/units/parseEntry';
+import type { TesterReading } from '@/features/bench/benchLink';
+import { useUnits } from '@/features/display/useUnits';
+import { LooseField } from '@/features/entry/LooseField';
+import { useTyped } from '@/features/entry/useTyped';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJobId } from '@/features/jobs/useJob';
+import { withDiaphragmPoint } from '@/features/pack/testerPoint';
+import { isoDay } from '@/ui/dates';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { Words } from '@/ui/Words';
+
+import { TesterLink } from './TesterLink';
+
+const LENGTH: EntrySpec = { quantity: 'length', bounds: { above: 0, max: 300 } };
+/** Up to this force the tester only touches the spring, N. */
+const TOUCH = 10;
+
+/** A diaphragm on the spring tester: the tester tells its own length, and the deflection counts from where it touched first. */
+export function DiaphragmTester() {
+  const jobId = useJobId();
+  const units = useUnits();
+  const change = useChangeJob();
+  const name = `touch.${jobId}`;
+  const [text, setText] = useTyped(name);
+  // A reading stands in the field in the place of what was typed.
+  const [told, setTold] = useState(0);
+  const read = parseEntry(text, LENGTH, units);
+  const touch = read.kind === 'value' ? read.value : undefined;
+  const take = (reading: TesterReading) => {
+    const first = Number(reading.force) <= TOUCH ? Number(reading.length) : NaN;
+    const from = touch ?? first;
+    if (!(from > 0)) return;
+    if (touch === undefined) {
+      setText(`${reading.length} mm`);
+      setTold(told + 1);
+    }
+    change((j) => withDiaphragmPoint(j, from, reading, nanoid(10), isoDay()));
+  };
+  return (
+    <TesterLink onReading={take}>
+      <View style={{ gap: 4 }}>
+        <FieldGrid>
+          <LooseField
+            key={told}
+            label="Tester where it first touches"
+            spec={LENGTH}
+            keepAs={name}
+            inForm
+            onValue={(_value, next) => setText(next)}
+          />
+        </FieldGrid>
+        <Words size={15} soft>
+          {touch === undefined
+            ? 'Let the tester touch the spring without force and send that first, or type where it stands then: deflection is counted from there.'
+            : 'Each press is a point. Press past where the force falls again: the dip is worth more than the rise.'}
+        </Words>
+      </View>
+    </TesterLink>
+  );
+}

@@ -1,0 +1,31 @@
+import { useState } from 'react';
+import type { ReactNode } from 'react';
+
+import { BenchBar } from '@/features/bench/BenchBar';
+import type { TesterReading } from '@/features/bench/benchLink';
+import { useBenchLink, useBenchReadings } from '@/features/bench/benchLink';
+import { Action } from '@/ui/Action';
+
+interface Props {
+  readonly onReading: (reading: TesterReading) => void;
+  /** What is asked while it listens. */
+  readonly children?: ReactNode;
+}
+
+/** Points from the spring tester. Only the spring that was told to listen takes what the tester sends. */
+export function TesterLink({ onReading, children }: Props) {
+  const { status } = useBenchLink();
+  const [listening, setListening] = useState(false);
+  useBenchReadings((reading) => {
+    if (reading.device === 'tester' && listening) onReading(reading);
+  });
+  return (
+    <>
+      {listening ? <BenchBar of="tester" compact={status !== 'off'} /> : null}
+      <Action icon="access-point" onPress={() => setListening(!listening)}>
+        {listening ? 'Stop taking from the tester' : 'Take points from the spring tester'}
+      </Action>
+      {listening ? children : null}
+    </>
+  );
+}
