@@ -16,8 +16,9 @@ import { isoDay } from '@/ui/dates';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
+import { curveFromPulls } from './curveFromPulls';
 import { CurvePreview } from './CurvePreview';
-import { curveFrom, DynoPulls } from './DynoPulls';
+import { DynoPulls } from './DynoPulls';
 import { peakOf } from './peakOf';
 import { TorqueChart } from './TorqueChart';
 
@@ -32,7 +33,7 @@ export function CurveFields() {
   const [refused, setRefused] = useState<string>();
   const [listening, setListening] = useState(false);
   const [pulls, setPulls] = useDynoPulls(jobId, listening);
-  const fromDyno = curveFrom(pulls);
+  const fromDyno = curveFromPulls(pulls);
 
   const pick = async () => {
     const file = await pickFile('.csv,.txt,text/csv,text/plain');

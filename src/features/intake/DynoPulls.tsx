@@ -1,49 +1,17 @@
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 
-import { curveOfPulls, PULLS_APART, risingPart } from '@/core/torque/pulls';
-import { DomainError } from '@/core/errors';
+import { risingPart } from '@/core/torque/pulls';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useBenchLink } from '@/features/bench/benchLink';
 import type { TakenPull, TakenPulls } from '@/features/bench/dynoPulls';
-import type { TorqueFile } from '@/files/torqueCsv';
-import { isoDay } from '@/ui/dates';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
 
+import { curveFromPulls } from './curveFromPulls';
 import { peakOf } from './peakOf';
-
-const WORTH = 'One pull says nothing of how well it repeats: two or three do.';
-
-/** The curve of the pulls that came whole, and what to say of it; nothing while there is none. */
-export function curveFrom(pulls: TakenPulls): TorqueFile | undefined {
-  const whole = pulls.filter((p) => p.state === 'whole').map((p) => p.samples);
-  if (whole.length === 0) return undefined;
-  const name = `Dyno, ${whole.length === 1 ? 'one pull' : `${whole.length} pulls`}, ${isoDay()}`;
-  try {
-    const { points, spread } = curveOfPulls(whole);
-    const apart = spread === undefined ? '' : `${(100 * spread).toFixed(1)} % of the peak`;
-    return {
-      curve: { name, points },
-      atWheel: false,
-      notes: [
-        spread === undefined
-          ? WORTH
-          : spread > PULLS_APART
-            ? `The pulls lie up to ${apart} apart: pull again, warm, before the curve is believed.`
-            : `The pulls repeat to ${apart} at most.`,
-      ],
-    };
-  } catch (error) {
-    if (!(error instanceof DomainError)) throw error;
-    return { curve: { name, points: [] }, atWheel: false, notes: [NOTHING_COMMON] };
-  }
-}
-
-const NOTHING_COMMON =
-  'These pulls have too few speeds in common for a curve: take one out, or pull again over a wider range.';
 
 const ROW = { flexDirection: 'row', gap: 8, alignItems: 'center' } as const;
 
@@ -91,7 +59,7 @@ function PullLine({ pull, place }: { readonly pull: TakenPull; readonly place: n
   const torque = (nm: number) => formatWithUnit(nm, 'torque', units);
   if (pull.state === 'whole') {
     const rising = risingPart(pull.samples);
-    const peak = peakOf(curveFrom([pull])?.curve.points ?? []);
+    const peak = peakOf(curveFromPulls([pull])?.curve.points ?? []);
     return (
       <Words>
         {`Pull ${place}: ${speed(rising[0]?.rpm)} to ${speed(rising.at(-1)?.rpm)}, peak ${torque(peak.torque)} at ${speed(peak.rpm)}`}

@@ -1,0 +1,46 @@
+import type { TakenPull } from '@/features/bench/dynoPulls';
+
+import { curveFromPulls } from '../curveFromPulls';
+
+const pull = (
+  torque: number,
+  from = 3000,
+  to = 8000,
+  state: TakenPull['state'] = 'whole',
+): TakenPull => ({
+  number: 1,
+  parts: 1,
+  state,
+  samples: Array.from({ length: (to - from) / 50 + 1 }, (_, i) => ({
+    rpm: from + 50 * i,
+    torque,
+  })),
+});
+
+const note = (...pulls: readonly TakenPull[]) => curveFromPulls(pulls)?.notes.join(' ');
+
+describe('the curve of what the dyno has sent', () => {
+  it('is none until a pull came whole', () => {
+    expect(curveFromPulls([])).toBeUndefined();
+    expect(curveFromPulls([pull(40, 3000, 8000, 'running')])).toBeUndefined();
+    expect(curveFromPulls([pull(40, 3000, 8000, 'broken')])).toBeUndefined();
+  });
+
+  it('goes by whole pulls alone, and says how many', () => {
+    const file = curveFromPulls([pull(40), pull(10, 3000, 4000, 'broken'), pull(41)]);
+    expect(file?.curve.name).toMatch(/^Dyno, 2 pulls, \d{4}-\d{2}-\d{2}$/);
+    expect(file?.curve.points.at(-1)).toEqual({ rpm: 8000, torque: 40.5 });
+  });
+
+  it('says how well they repeat, to the edge of what is believed', () => {
+    expect(note(pull(40))).toContain('One pull says nothing');
+    expect(note(pull(40), pull(41))).toBe('The pulls repeat to 2.5 % of the peak at most.');
+    expect(note(pull(40), pull(42))).toContain('4.9 % of the peak apart: pull again, warm');
+  });
+
+  it('has no points where the pulls never meet, and says what to do', () => {
+    const file = curveFromPulls([pull(40, 3000, 4000), pull(40, 6000, 7000)]);
+    expect(file?.curve.points).toEqual([]);
+    expect(file?.notes[0]).toContain('take one out, or pull again');
+  });
+});

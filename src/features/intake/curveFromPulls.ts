@@ -1,0 +1,37 @@
+import { DomainError } from '@/core/errors';
+import { curveOfPulls, PULLS_APART } from '@/core/torque/pulls';
+import type { TakenPulls } from '@/features/bench/dynoPulls';
+import type { TorqueFile } from '@/files/torqueCsv';
+import { isoDay } from '@/ui/dates';
+
+const ONE_PULL = 'One pull says nothing of how well it repeats: two or three do.';
+const NOTHING_COMMON =
+  'These pulls have too few speeds in common for a curve: take one out, or pull again over a wider range.';
+
+/** The curve of the pulls that came whole, and what to say of it; nothing while there is none. */
+export function curveFromPulls(pulls: TakenPulls): TorqueFile | undefined {
+  const whole = pulls.filter((p) => p.state === 'whole').map((p) => p.samples);
+  if (whole.length === 0) return undefined;
+  const name = `Dyno, ${whole.length === 1 ? 'one pull' : `${whole.length} pulls`}, ${isoDay()}`;
+  const { points, note } = lookedAt(whole);
+  return { curve: { name, points }, atWheel: false, notes: [note] };
+}
+
+function lookedAt(whole: Parameters<typeof curveOfPulls>[0]) {
+  try {
+    const { points, spread } = curveOfPulls(whole);
+    return { points, note: repeats(spread) };
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    return { points: [], note: NOTHING_COMMON };
+  }
+}
+
+/** How well the pulls repeat, in words. */
+function repeats(spread: number | undefined): string {
+  if (spread === undefined) return ONE_PULL;
+  const apart = `${(100 * spread).toFixed(1)} % of the peak`;
+  return spread > PULLS_APART
+    ? `The pulls lie up to ${apart} apart: pull again, warm, before the curve is believed.`
+    : `The pulls repeat to ${apart} at most.`;
+}
