@@ -1,4 +1,5 @@
 import { readFileSync, statSync } from 'node:fs';
+import path from 'node:path';
 import { parseArgs } from 'node:util';
 
 import { advise } from '@/core/advice/advise';
@@ -23,10 +24,14 @@ import type { WayId } from '@/core/takeoff/hands';
 import { WAYS } from '@/core/takeoff/hands';
 import { takeoffOf, WARM_OIL } from '@/core/takeoff/setup';
 import { takeoffBy } from '@/core/takeoff/takeoff';
+import { peakOf, withCurve } from '@/core/torque/engineCurve';
+import { atEngine } from '@/core/torque/pulls';
 import { stepsOf } from '@/core/worksheet/worksheet';
 import { MAX_FILE_BYTES, readJobFile } from '@/files/jobFile';
 import { FileRefused } from '@/files/refused';
 import { readShelfFile } from '@/files/shelfFile';
+import type { TorqueFile } from '@/files/torqueCsv';
+import { readTorqueCsv } from '@/files/torqueCsv';
 
 import { report, table } from './report';
 
@@ -37,6 +42,8 @@ const HELP = `usage: npm run --silent spec -- FILE.json [options]
 Prints every figure with unit and working, and the verdicts, of an exported job.
 
   --at wear=0.4,rpm=6000,lift=1.2   the pack worn, turning or lifted (mm, rpm); also plates=new, oil=hot
+  --engine CURVE.csv                with this torque curve and its peak in the place of the job’s own
+  --wheel 0.88                      it was measured at the wheel, where this share arrives
   --curves                          the same over wear, lift and rpm, and the wear reserve
   --advise                          what would cure each verdict that is not good
   --tolerance[=PACKS]               share of packs in the window, a million unless said
@@ -76,6 +83,8 @@ function run(args: readonly string[]): number {
     allowPositionals: true,
     options: {
       at: { type: 'string' },
+      engine: { type: 'string' },
+      wheel: { type: 'string' },
       curves: { type: 'boolean' },
       advise: { type: 'boolean' },
       tolerance: { type: 'string' },
@@ -98,9 +107,16 @@ function run(args: readonly string[]): number {
   const [file, ...more] = positionals;
   if (file === undefined || more.length > 0)
     throw new Refused('usage: npm run --silent spec -- FILE.json [options]; --help explains');
-  const { job, unfinished } = read(file, readJobFile);
+  const { job: exported, unfinished } = read(file, readJobFile);
+  const engine = engineFrom(values.engine, values.wheel);
+  const job = engine
+    ? withCurve(exported, engine.curve, { kind: 'entered', note: engine.curve.name })
+    : exported;
   const evaluation = evaluate(job);
-  const result: Record<string, unknown> = { ...report(evaluation) };
+  const result: Record<string, unknown> = {
+    ...report(evaluation),
+    ...(engine ? { engine: { ...peakOf(engine.curve.points), notes: engine.notes } } : {}),
+  };
   const model = packModel(job);
   if (values.at !== undefined) result.at = model.at(stateFrom(values.at));
   if (values.curves)
@@ -133,6 +149,18 @@ function run(args: readonly string[]): number {
   const asTable = values.table ?? (!values.json && process.stdout.isTTY === true);
   process.stdout.write(asTable ? table(result) : `${JSON.stringify(result, null, 2)}\n`);
   return 0;
+}
+
+/** The curve of a file, brought from the wheel to the engine where it was measured there. */
+function engineFrom(file: string | undefined, wheel: string | undefined): TorqueFile | undefined {
+  if (file === undefined) {
+    if (wheel !== undefined) throw new Refused('--wheel goes with --engine CURVE.csv');
+    return undefined;
+  }
+  const engine = read(file, (text) => readTorqueCsv(text, path.basename(file)));
+  if (wheel === undefined) return engine;
+  const points = atEngine(engine.curve.points, numberFrom('wheel', wheel));
+  return { ...engine, curve: { ...engine.curve, points } };
 }
 
 function takeoffFor(job: Job, text: string) {

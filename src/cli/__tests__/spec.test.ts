@@ -80,8 +80,26 @@ describe('the command line', () => {
     });
   });
 
+  it('works with a curve of a dyno in the place of the job’s own, also from the wheel', () => {
+    writeFileSync(path.join(folder, 'dyno.csv'), 'rpm,kW\n4000,14\n7000,30\n9000,34\n');
+    const { status, stdout } = spec('job.json', '--engine', 'dyno.csv', '--wheel', '0.8');
+    expect(status).toBe(0);
+    const { engine, figures } = JSON.parse(stdout) as {
+      engine: { rpm: number; torque: number; notes: string[] };
+      figures: Readonly<Record<string, { value: number }>>;
+    };
+    // 60·30000/(2π·7000) = 40.926 N·m at the wheel.
+    expect(engine.rpm).toBe(7000);
+    expect(engine.torque).toBeCloseTo(40.9256 / 0.8, 3);
+    expect(engine.notes).toContain('Torque is worked out from power and speed.');
+    const ratio = demoJob('UR-0106').engine.primaryRatio?.value ?? NaN;
+    expect(figures.torqueAtClutch?.value).toBeCloseTo((40.9256 / 0.8) * ratio, 2);
+  });
+
   it.each([
     [[], 'usage'],
+    [['job.json', '--wheel', '0.88'], 'goes with --engine'],
+    [['job.json', '--engine', 'shelf.json'], 'shelf.json: '],
     [['gone.json'], 'no such file'],
     [['shelf.json'], 'Not a job file'],
     [['job.json', '--at', 'warp=1'], 'wear, lift, rpm'],

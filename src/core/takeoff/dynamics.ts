@@ -1,5 +1,6 @@
 import { roadLoad } from '../heat/road';
 import { valueAlong } from '../points';
+import { peakOf } from '../torque/engineCurve';
 import type { Celsius, NewtonMetre, Rpm } from '../units/quantity';
 import { pressedShare } from './lever';
 import type { TakeoffSetup, TorqueAtSpeed } from './setup';
@@ -47,7 +48,7 @@ export interface Dynamics {
 export function dynamicsOf(setup: TakeoffSetup, grade = 0): Dynamics {
   const { primaryRatio, idle } = setup;
   const angle = Math.atan(setup.grade + grade);
-  const peak = setup.engine.reduce((a, b) => (b.torque > a.torque ? b : a), { rpm: 0, torque: 0 });
+  const peak = peakOf(setup.engine);
   const top = setup.engine.at(-1)?.rpm ?? 0;
   const packHolds = (lever: number, rpm: Rpm, steel: Celsius): NewtonMetre => {
     const taken = setup.grown

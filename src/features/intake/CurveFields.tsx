@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import type { Source, TorqueCurve } from '@/core/job/types';
+import { peakOf, withCurve } from '@/core/torque/engineCurve';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useDynoPulls } from '@/features/bench/dynoPulls';
 import { useUnits } from '@/features/display/useUnits';
@@ -19,7 +20,6 @@ import { Words } from '@/ui/Words';
 import { curveFromPulls } from './curveFromPulls';
 import { CurvePreview } from './CurvePreview';
 import { DynoPulls } from './DynoPulls';
-import { peakOf } from './peakOf';
 import { TorqueChart } from './TorqueChart';
 
 const ROW = { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } as const;
@@ -55,23 +55,10 @@ export function CurveFields() {
     else setPulls([]);
   };
   const take = (curve: TorqueCurve, withPeak: boolean) => {
-    const peak = peakOf(curve.points);
     const source: Source = fromFile
       ? { kind: 'entered', note: curve.name }
       : { kind: 'tested', date: isoDay(), note: curve.name };
-    change((j) => ({
-      ...j,
-      engine: {
-        ...j.engine,
-        curve,
-        ...(withPeak && peak.torque > 0
-          ? {
-              peakTorque: { value: peak.torque, source },
-              peakTorqueRpm: { value: peak.rpm, source },
-            }
-          : {}),
-      },
-    }));
+    change((j) => withCurve(j, curve, withPeak ? source : undefined));
     if (!fromFile) setListening(false);
     leave();
   };

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 
 import { MAX_NAME } from '@/core/job/fields';
 import type { TorqueCurve } from '@/core/job/types';
+import { peakOf } from '@/core/torque/engineCurve';
 import { atEngine, SHARE_BOUNDS, WHEEL_SHARE } from '@/core/torque/pulls';
 import type { EntrySpec } from '@/core/units/parseEntry';
 import { formatValue, formatWithUnit } from '@/core/units/quantity';
@@ -14,7 +15,6 @@ import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Heading, Words } from '@/ui/Words';
 
-import { peakOf } from './peakOf';
 import { TorqueChart } from './TorqueChart';
 
 const PLACES = [

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 
+import { peakOf } from '@/core/torque/engineCurve';
 import { risingPart } from '@/core/torque/pulls';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
@@ -11,7 +12,6 @@ import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
 
 import { curveFromPulls } from './curveFromPulls';
-import { peakOf } from './peakOf';
 
 const ROW = { flexDirection: 'row', gap: 8, alignItems: 'center' } as const;
 

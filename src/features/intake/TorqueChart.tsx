@@ -1,4 +1,5 @@
 import type { TorqueCurve } from '@/core/job/types';
+import { peakOf } from '@/core/torque/engineCurve';
 import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { Chart } from '@/ui/Chart';
@@ -10,10 +11,7 @@ export function TorqueChart({ curve }: { readonly curve: TorqueCurve }) {
   const points = curve.points.map(({ rpm, torque }) => ({ x: rpm, y: fromBase(torque, unit) }));
   const first = curve.points[0];
   const last = curve.points.at(-1);
-  const peak = curve.points.reduce((best, p) => (p.torque > best.torque ? p : best), {
-    rpm: 0,
-    torque: 0,
-  });
+  const peak = peakOf(curve.points);
   return (
     <Chart
       lines={[{ name: 'Torque', points }]}
