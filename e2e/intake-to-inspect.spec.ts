@@ -386,7 +386,7 @@ test(
     await buttons.getByLabel('Bench', { exact: true }).selectOption(String(bench));
     await buttons.getByLabel('Between the jaws, mm').fill('3.42');
     await buttons.getByRole('button', { name: 'Send reading' }).first().click();
-    await expect(buttons.getByRole('status').last()).toContainText('Heard by 1');
+    await expect(buttons.locator('#said')).toContainText('Heard by 1');
     await buttons.close();
     await expect(page.getByText('thickness, point 4 of 4')).toBeVisible();
   },
