@@ -74,8 +74,10 @@ export function curveOfPulls(pulls: readonly Pull[], step = STEP_RPM): PullsCurv
     check('torque', torque, {});
   }
   const rising = pulls.map(risingPart);
-  const first = Math.ceil(Math.max(...rising.map((p) => p[0]?.rpm ?? Infinity)) / step);
-  const last = Math.floor(Math.min(...rising.map((p) => p.at(-1)?.rpm ?? 0)) / step);
+  // What another pull does not reach falls out below.
+  const [one = []] = rising;
+  const first = Math.ceil((one[0]?.rpm ?? 0) / step);
+  const last = Math.floor((one.at(-1)?.rpm ?? 0) / step);
   const rows = Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => (first + i) * step)
     .map((rpm) => ({ rpm, each: rising.map((pull) => torqueAt(pull, rpm, step)) }))
     .filter((row): row is { rpm: number; each: number[] } => !row.each.includes(undefined));

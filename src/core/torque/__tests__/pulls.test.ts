@@ -95,6 +95,16 @@ describe('a curve from pulls on a dyno', () => {
     );
   });
 
+  it.each([
+    ['below', (rpm: number) => rpm < 4120 || rpm > 4250],
+    ['above', (rpm: number) => rpm < 4250 || rpm > 4380],
+  ])('knows nothing of a speed that has no sample %s it', (_side, there) => {
+    const pull = line(3010, 6100, 50).filter(({ rpm }) => there(rpm));
+    const speeds = curveOfPulls([pull]).points.map((p) => p.rpm);
+    expect(speeds).not.toContain(4250);
+    expect(speeds).toEqual(expect.arrayContaining([4000, 4500]));
+  });
+
   it.each<[string, readonly Pull[], number, string]>([
     ['no pull', [], 250, 'pulls'],
     ['a pull of one moment', [[{ rpm: 4000, torque: 40 }]], 250, 'pulls'],
