@@ -1,3 +1,5 @@
+import { fromBase, unitById } from '../../src/core/units/quantity';
+
 /*
  * A stand-in for a dyno: an engine made up by a formula is pulled up through its speeds and runs down with the throttle shut.
  * Readings scatter, and no two pulls are quite the same.
@@ -48,7 +50,6 @@ const SAMPLES = 140;
 /** On the way down the engine holds back, N·m, until about half its speed. */
 const DRAG = -4.5;
 const DOWN = 20;
-const NM_PER_FT_LB = 1.3558179483314;
 
 /** The samples of one pull, in order, as speed and torque in N·m. */
 export function pullOf(engine: DynoEngine, normal: () => number): (readonly [number, number])[] {
@@ -74,5 +75,5 @@ export const shownAs = (
 ): (readonly [number, string])[] =>
   samples.map(([rpm, torque]) => [
     Math.round(rpm),
-    (unit === 'N·m' ? torque : torque / NM_PER_FT_LB).toFixed(2),
+    fromBase(torque, unitById(unit === 'N·m' ? 'Nm' : 'ftlb')).toFixed(2),
   ]);

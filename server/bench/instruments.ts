@@ -29,7 +29,7 @@ export interface TesterReading {
 export type BenchReading = GaugeReading | TesterReading | DynoReading;
 
 /** The diaphragm that may lie on the tester, mm: its cone stands 5.2 high with its thickness. */
-export const DIAPHRAGM = { outerDiameter: 108, innerDiameter: 82, thickness: 1.8, coneHeight: 3.4 };
+const DIAPHRAGM = { outerDiameter: 108, innerDiameter: 82, thickness: 1.8, coneHeight: 3.4 };
 
 /** Standard deviation of a hand-held thickness reading, mm. */
 const SCATTER_MM = 0.003;

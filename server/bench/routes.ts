@@ -68,7 +68,7 @@ export function benchRoutes(benches: Benches, pagesDir: string): Router {
       response.status(409).json({ error: 'a pull is under way' });
       return;
     }
-    const settings = engineFrom(request.body, bench.instruments.settings);
+    const settings = settingsFrom(request.body, bench.instruments.settings);
     if (!settings) {
       response.status(400).json({
         error:
@@ -108,6 +108,8 @@ function numberIn(body: unknown, key: string): number | undefined {
   return typeof value === 'number' && Number.isFinite(value) && value > 0 ? value : undefined;
 }
 
+/** What a request may change, up to what. */
+const MOST = { thickness: 1000, springRate: 1000, springFree: 1000 } as const;
 const ENGINE_MOST = {
   peakTorque: 400,
   peakRpm: 20_000,
@@ -116,34 +118,33 @@ const ENGINE_MOST = {
   seconds: 30,
 } as const;
 
-/** Settings with the engine that a request describes; nothing when a number of it is none. */
-function engineFrom(body: unknown, now: BenchSettings): BenchSettings | undefined {
-  if (typeof body !== 'object' || body === null) return now;
-  const engine = { ...now.engine };
-  for (const key of Object.keys(ENGINE_MOST) as (keyof typeof ENGINE_MOST)[]) {
+/** The numbers of a request that have these names; nothing when one of them is none, or too great. */
+function numbersIn<K extends string>(
+  body: object,
+  most: Readonly<Record<K, number>>,
+): Partial<Record<K, number>> | undefined {
+  const found: Partial<Record<K, number>> = {};
+  for (const key of Object.keys(most) as K[]) {
     if (!Object.hasOwn(body, key)) continue;
     const value = numberIn(body, key);
-    if (value === undefined || value > ENGINE_MOST[key]) return undefined;
-    engine[key] = value;
+    if (value === undefined || value > most[key]) return undefined;
+    found[key] = value;
   }
-  const unruly = (body as Readonly<Record<string, unknown>>).unruly;
-  return engine.from < engine.to
-    ? { ...now, engine, unruly: typeof unruly === 'boolean' ? unruly : now.unruly }
-    : undefined;
+  return found;
 }
 
 /** Settings with what a request changes; nothing when a number in it is none. */
 function settingsFrom(body: unknown, now: BenchSettings): BenchSettings | undefined {
   if (typeof body !== 'object' || body === null) return now;
-  const given = body as Readonly<Record<string, unknown>>;
-  const next = { ...now };
-  for (const key of ['thickness', 'springRate', 'springFree'] as const) {
-    if (given[key] === undefined) continue;
-    const value = numberIn(body, key);
-    if (value === undefined || value > 1000) return undefined;
-    next[key] = value;
-  }
-  if (typeof given.unruly === 'boolean') next.unruly = given.unruly;
-  if (given.onTester === 'coil' || given.onTester === 'diaphragm') next.onTester = given.onTester;
-  return next;
+  const numbers = numbersIn(body, MOST);
+  const engine = numbersIn(body, ENGINE_MOST);
+  if (!numbers || !engine) return undefined;
+  const { unruly, onTester } = body as Readonly<Record<string, unknown>>;
+  const next = { ...now, ...numbers, engine: { ...now.engine, ...engine } };
+  if (next.engine.from >= next.engine.to) return undefined;
+  return {
+    ...next,
+    ...(typeof unruly === 'boolean' ? { unruly } : {}),
+    ...(onTester === 'coil' || onTester === 'diaphragm' ? { onTester } : {}),
+  };
 }

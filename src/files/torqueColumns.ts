@@ -11,6 +11,8 @@ export interface PullColumn {
   /** As the header has it. */
   readonly name: string;
   readonly symbol: string;
+  /** Its unit is named in the file. */
+  readonly named: boolean;
   readonly toTorque: (value: number, rpm: number) => NewtonMetre;
 }
 
@@ -90,10 +92,6 @@ function headed(
   const torqueAt = cells.findIndex((c, i) => i !== speed && TORQUE_HEAD.test(c));
   const powerAt = cells.findIndex((c, i) => i !== speed && i !== torqueAt && POWER_HEAD.test(c));
   const at = torqueAt < 0 ? powerAt : torqueAt;
-  if (speed < 0 || at < 0)
-    throw new FileRefused(
-      `The header has no column for ${speed < 0 ? 'rpm' : 'torque or power'}: ${cells.filter(Boolean).join(', ').slice(0, 120)}.`,
-    );
   // A line of units may stand under the names.
   const under = head[row + 1] ?? [];
   const hasUnits = !isNumber(under[speed]) && !isNumber(under[at]);
@@ -101,37 +99,46 @@ function headed(
     `${cells[column] ?? ''} ${hasUnits ? (under[column] ?? '') : ''}`;
   const power = powerAt < 0 ? undefined : powerColumn(powerAt, cells[powerAt] ?? '', said(powerAt));
   const torque =
-    torqueAt < 0 ? power?.column : torqueColumn(torqueAt, cells[torqueAt] ?? '', said(torqueAt));
-  if (!torque) throw new FileRefused('The header has no column for torque or power.');
-  const named = torqueAt < 0 ? power?.named : unitIn(said(torqueAt), 'torque') !== undefined;
+    torqueAt < 0 ? power : torqueColumn(torqueAt, cells[torqueAt] ?? '', said(torqueAt));
+  if (speed < 0 || !torque)
+    throw new FileRefused(
+      `The header has no column for ${speed < 0 ? 'rpm' : 'torque or power'}: ${cells.filter(Boolean).join(', ').slice(0, 120)}.`,
+    );
   return {
     speed,
     speedFactor: THOUSANDS.test(said(speed)) ? 1000 : 1,
     torque,
     fromPower: torqueAt < 0,
     // Power in a unit that nobody named proves nothing against torque.
-    ...(torqueAt >= 0 && power?.named ? { power: power.column } : {}),
+    ...(torqueAt >= 0 && power?.named ? { power } : {}),
     atWheel: WHEEL_HEAD.test(cells.join(' ')),
     skip: row + (hasUnits ? 2 : 1),
     notes: [
-      `Speed from “${cells[speed]}”, torque from “${torque.name}”${named ? `, in ${torque.symbol}` : `, taken as ${torque.symbol}: no unit is named`}.`,
+      `Speed from “${cells[speed]}”, torque from “${torque.name}”${torque.named ? `, in ${torque.symbol}` : `, taken as ${torque.symbol}: no unit is named`}.`,
     ],
   };
 }
 
 function torqueColumn(at: number, name: string, said: string): PullColumn {
-  const unit = unitIn(said, 'torque') ?? unitById('Nm');
-  return { at, name, symbol: unit.symbol, toTorque: (value) => toBase(value, unit) };
+  const found = unitIn(said, 'torque');
+  const unit = found ?? unitById('Nm');
+  return {
+    at,
+    name,
+    symbol: unit.symbol,
+    named: found !== undefined,
+    toTorque: (value) => toBase(value, unit),
+  };
 }
 
-function powerColumn(at: number, name: string, said: string) {
+function powerColumn(at: number, name: string, said: string): PullColumn {
   const found = POWER_UNITS.find(({ spelt }) => spelt.test(said));
   const { symbol, watts } = found ?? POWER_UNITS[0];
-  const column: PullColumn = {
+  return {
     at,
     name,
     symbol,
+    named: found !== undefined,
     toTorque: (value, rpm) => torqueOfPower(value * watts, rpm),
   };
-  return { column, named: found !== undefined };
 }

@@ -2,10 +2,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import type { Source, TorqueCurve } from '@/core/job/types';
-import { peakOf, withCurve } from '@/core/torque/engineCurve';
-import { formatWithUnit } from '@/core/units/quantity';
+import { withCurve } from '@/core/torque/engineCurve';
 import { useDynoPulls } from '@/features/bench/dynoPulls';
-import { useUnits } from '@/features/display/useUnits';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { MAX_CSV_BYTES, readTorqueCsv, writeTorqueCsv } from '@/files/csvFiles';
@@ -110,15 +108,9 @@ interface TakenProps {
 
 /** The curve that the figures go by. */
 function TakenCurve({ curve, onRemove }: TakenProps) {
-  const units = useUnits();
-  const peak = peakOf(curve.points);
   return (
     <>
-      <Words size={15}>
-        {String(curve.points.length)} speeds, peak {formatWithUnit(peak.torque, 'torque', units)} at{' '}
-        {formatWithUnit(peak.rpm, 'speed', units)}, from {curve.name || 'a file'}.
-      </Words>
-      <TorqueChart curve={curve} />
+      <TorqueChart curve={curve} from={curve.name || 'a file'} />
       <View style={ROW}>
         <Action
           icon="download"

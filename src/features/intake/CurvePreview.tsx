@@ -3,7 +3,6 @@ import { View } from 'react-native';
 
 import { MAX_NAME } from '@/core/job/fields';
 import type { TorqueCurve } from '@/core/job/types';
-import { peakOf } from '@/core/torque/engineCurve';
 import { atEngine, SHARE_BOUNDS, WHEEL_SHARE } from '@/core/torque/pulls';
 import type { EntrySpec } from '@/core/units/parseEntry';
 import { formatValue, formatWithUnit } from '@/core/units/quantity';
@@ -48,7 +47,6 @@ export function CurvePreview({ file, slips, onTake, onLeave }: Props) {
           ),
           points: atEngine(points, share),
         };
-  const peak = peakOf(curve.points);
   const ready = points.length > 1 && (place === 'engine' || share !== undefined);
   return (
     <View style={{ gap: 8 }}>
@@ -86,10 +84,6 @@ export function CurvePreview({ file, slips, onTake, onLeave }: Props) {
               </Words>
             </View>
           ) : null}
-          <Words size={15}>
-            {String(points.length)} speeds, peak {formatWithUnit(peak.torque, 'torque', units)} at{' '}
-            {formatWithUnit(peak.rpm, 'speed', units)}.
-          </Words>
           <TorqueChart curve={curve} />
         </>
       ) : null}

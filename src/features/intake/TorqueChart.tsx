@@ -1,25 +1,40 @@
+import { View } from 'react-native';
+
 import type { TorqueCurve } from '@/core/job/types';
 import { peakOf } from '@/core/torque/engineCurve';
 import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { Chart } from '@/ui/Chart';
+import { Words } from '@/ui/Words';
 
-/** Torque of the engine over its speed. */
-export function TorqueChart({ curve }: { readonly curve: TorqueCurve }) {
+interface Props {
+  readonly curve: TorqueCurve;
+  /** Said with it, where the curve is taken already. */
+  readonly from?: string;
+}
+
+/** Torque of the engine over its speed, and its peak in words. */
+export function TorqueChart({ curve, from }: Props) {
   const units = useUnits();
   const unit = shownUnit('torque', units);
   const points = curve.points.map(({ rpm, torque }) => ({ x: rpm, y: fromBase(torque, unit) }));
   const first = curve.points[0];
   const last = curve.points.at(-1);
   const peak = peakOf(curve.points);
+  const greatest = formatWithUnit(peak.torque, 'torque', units);
   return (
-    <Chart
-      lines={[{ name: 'Torque', points }]}
-      xLabel="Engine speed, rpm"
-      yLabel={`Torque, ${unit.symbol}`}
-      namesBelow
-      marks={[{ x: peak.rpm, y: fromBase(peak.torque, unit), label: 'peak' }]}
-      description={`Torque from ${first?.rpm ?? 0} to ${last?.rpm ?? 0} rpm, greatest ${formatWithUnit(peak.torque, 'torque', units)} at ${Math.round(peak.rpm)} rpm`}
-    />
+    <View style={{ gap: 8 }}>
+      <Words size={15}>
+        {`${points.length} speeds, peak ${greatest} at ${formatWithUnit(peak.rpm, 'speed', units)}${from === undefined ? '' : `, from ${from}`}.`}
+      </Words>
+      <Chart
+        lines={[{ name: 'Torque', points }]}
+        xLabel="Engine speed, rpm"
+        yLabel={`Torque, ${unit.symbol}`}
+        namesBelow
+        marks={[{ x: peak.rpm, y: fromBase(peak.torque, unit), label: 'peak' }]}
+        description={`Torque from ${first?.rpm ?? 0} to ${last?.rpm ?? 0} rpm, greatest ${greatest} at ${Math.round(peak.rpm)} rpm`}
+      />
+    </View>
   );
 }

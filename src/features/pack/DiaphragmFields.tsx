@@ -7,7 +7,6 @@ import { EntryField } from '@/features/entry/EntryField';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJob } from '@/features/jobs/useJob';
-import { DiaphragmTester } from '@/features/springs/DiaphragmTester';
 import { TesterFile } from '@/features/springs/TesterFile';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
@@ -18,6 +17,7 @@ import { Later } from '@/ui/Later';
 import { Removable } from '@/ui/Removable';
 import { Heading, Words } from '@/ui/Words';
 
+import { DiaphragmTester } from './DiaphragmTester';
 import { withDiaphragmFile } from './testerPoint';
 
 /** A diaphragm spring: its force from geometry or tester, where it stands, and its retainer's steps. */

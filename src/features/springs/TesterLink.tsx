@@ -1,5 +1,5 @@
-import { useState } from 'react';
 import type { ReactNode } from 'react';
+import { useState } from 'react';
 
 import { BenchBar } from '@/features/bench/BenchBar';
 import type { TesterReading } from '@/features/bench/benchLink';

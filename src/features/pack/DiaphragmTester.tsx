@@ -10,12 +10,12 @@ import { LooseField } from '@/features/entry/LooseField';
 import { useTyped } from '@/features/entry/useTyped';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJobId } from '@/features/jobs/useJob';
-import { withDiaphragmPoint } from '@/features/pack/testerPoint';
+import { TesterLink } from '@/features/springs/TesterLink';
 import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Words } from '@/ui/Words';
 
-import { TesterLink } from './TesterLink';
+import { withDiaphragmPoint } from './testerPoint';
 
 const LENGTH: EntrySpec = { quantity: 'length', bounds: { above: 0, max: 300 } };
 /** Up to this force the tester only touches the spring, N. */
@@ -52,7 +52,7 @@ export function DiaphragmTester() {
             spec={LENGTH}
             keepAs={name}
             inForm
-            onValue={(_value, next) => setText(next)}
+            onValue={() => undefined}
           />
         </FieldGrid>
         <Words size={15} soft>
