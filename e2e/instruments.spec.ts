@@ -110,3 +110,25 @@ test(
     await shop.stored();
   },
 );
+
+test(
+  'a curve that a signed record refuses is not lost',
+  ON_PHONE,
+  async ({ workshop: shop, page }) => {
+    await shop.open('/job/demo-ur-0101?stage=intake');
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'Another torque curve' }).click(),
+    ]);
+    await chooser.setFiles({
+      name: 'dyno.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from('rpm,kW\n4000,14\n7000,30\n9000,34\n'),
+    });
+    const take = page.getByRole('button', { name: 'Take curve and peak' });
+    await take.click();
+    await expect(page.getByText('Nothing was changed: this record is signed.')).toBeVisible();
+    await expect(take).toBeVisible();
+    await expect(page.getByText(/^3 speeds, peak 40\.9\s/)).toBeVisible();
+  },
+);

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import type { Source, TorqueCurve } from '@/core/job/types';
+import { isFrozen } from '@/core/job/work';
 import { withCurve } from '@/core/torque/engineCurve';
 import { useDynoPulls } from '@/features/bench/dynoPulls';
 import { useChangeJob } from '@/features/jobs/changeJob';
@@ -24,7 +25,7 @@ const ROW = { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } as const;
 
 /** Torque over engine speed: taken from a file or from pulls on a dyno, looked over before it is used. */
 export function CurveFields() {
-  const { id: jobId, engine, intake } = useJob();
+  const { id: jobId, engine, intake, signOff } = useJob();
   const change = useChangeJob();
   const strata = useStrata();
   const [fromFile, setFromFile] = useState<TorqueFile>();
@@ -57,6 +58,8 @@ export function CurveFields() {
       ? { kind: 'entered', note: curve.name }
       : { kind: 'tested', date: isoDay(), note: curve.name };
     change((j) => withCurve(j, curve, withPeak ? source : undefined));
+    // A signed record refuses it: what was pulled or read stays until the record is open again.
+    if (isFrozen({ signOff })) return;
     if (!fromFile) setListening(false);
     leave();
   };
