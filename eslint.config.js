@@ -24,6 +24,13 @@ const CORE_STRANGERS = [
   '@/cli/*',
 ];
 
+/** Where React is. Its rules work out all that a function does, and find nothing to say of what is no component. */
+const WITH_REACT = ['app/**', 'src/{features,storage,store,ui,workers}/**'];
+
+const REACT_RULES = expo
+  .flatMap(({ rules }) => Object.keys(rules ?? {}))
+  .filter((rule) => /^react(-hooks)?\//.test(rule));
+
 module.exports = defineConfig([
   globalIgnores([
     'dist*',
@@ -36,6 +43,11 @@ module.exports = defineConfig([
     'playwright-report',
   ]),
   expo,
+  {
+    files: ['**/*.{ts,js,mjs,cjs}'],
+    ignores: WITH_REACT,
+    rules: Object.fromEntries(REACT_RULES.map((rule) => [rule, 'off'])),
+  },
   {
     files: ['**/*.{ts,tsx}'],
     extends: [tseslint.configs.strict],

@@ -1,5 +1,7 @@
-import type { Page } from '@playwright/test';
-import { expect, test as base } from '@playwright/test';
+import type { BrowserContext, Page } from '@playwright/test';
+import { chromium, expect, test as base } from '@playwright/test';
+
+import { DEMO_PORT, EMPTY_PORT } from '../playwright.config';
 
 /** The application as a builder meets it: fields by their path, everything else by role and name. */
 export class Workshop {
@@ -118,8 +120,54 @@ export class Workshop {
   }
 }
 
-/** Every test fails on an uncaught error or a request to any origin but the application's own. */
-export const test = base.extend<{ workshop: Workshop }>({
+/** What a page may leave behind; all but what the browser has compiled. */
+const LEFT_BEHIND = 'cookies,local_storage,indexeddb,cache_storage,service_workers';
+
+async function forget(profile: BrowserContext): Promise<void> {
+  const blank = await profile.newPage();
+  for (const page of profile.pages()) if (page !== blank) await page.close();
+  const cdp = await profile.newCDPSession(blank);
+  for (const port of [DEMO_PORT, EMPTY_PORT])
+    await cdp.send('Storage.clearDataForOrigin', {
+      origin: `http://127.0.0.1:${port}`,
+      storageTypes: LEFT_BEHIND,
+    });
+  await blank.close();
+}
+
+/**
+ * Every test fails on an uncaught error or a request to any origin but the application's own. Each begins as a first visit,
+ * in a profile that those before it have used: a new one would read and compile all of the script again, which takes as long
+ * as all else that an opening does.
+ */
+export const test = base.extend<{ workshop: Workshop }, { profile: BrowserContext }>({
+  profile: [
+    async ({ launchOptions }, provide, { project: { use } }) => {
+      const profile = await chromium.launchPersistentContext('', {
+        ...launchOptions,
+        baseURL: use.baseURL,
+        serviceWorkers: use.serviceWorkers,
+        viewport: use.viewport,
+        hasTouch: use.hasTouch,
+        isMobile: use.isMobile,
+      });
+      if (use.actionTimeout) profile.setDefaultTimeout(use.actionTimeout);
+      await provide(profile);
+      await profile.close();
+    },
+    { scope: 'worker' },
+  ],
+  context: async ({ profile, permissions }, provide) => {
+    await forget(profile);
+    if (permissions) await profile.grantPermissions(permissions);
+    await provide(profile);
+    await profile.clearPermissions();
+  },
+  page: async ({ context }, provide) => {
+    const page = await context.newPage();
+    await provide(page);
+    await page.close();
+  },
   workshop: async ({ page, baseURL }, provide) => {
     const faults: string[] = [];
     page.on('pageerror', (error) => faults.push(error.message));
