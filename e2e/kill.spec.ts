@@ -13,7 +13,7 @@ import { expect, ON_PHONE, test } from './bench';
 /* A phone that dies: the whole browser is killed while somebody types, again and again, over one profile. */
 
 // Each costs three to five seconds of every run of the tests; KILLS=50 and more for a longer look.
-const ROUNDS = Number(process.env.KILLS ?? 15);
+const ROUNDS = Number(process.env.KILLS ?? 8);
 /** The promise: typing may be lost that is younger than this when the browser dies. */
 const LOST_MS = 1000;
 const KEY_EVERY_MS = 25;

@@ -1,5 +1,5 @@
-// What lies in public/ but is made of the sources: the workers' bundles and the demo workshop.
+// What lies in public/ but is made of the sources: scripts that are loaded by themselves, and the demo workshop.
+import { bundleScripts } from './bundle.mjs';
 import { makeDemo } from './demo.mjs';
-import { bundleWorker } from './worker.mjs';
 
-export const makePublic = () => Promise.all([bundleWorker(), makeDemo()]);
+export const makePublic = () => Promise.all([bundleScripts(), makeDemo()]);

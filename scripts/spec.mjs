@@ -8,7 +8,7 @@ process.exitCode = await run(
   [
     '--tsconfig',
     path.join(root, 'tsconfig.json'),
-    path.join(root, 'src/cli/spec.ts'),
+    path.join(root, 'src/cli/main.ts'),
     ...process.argv.slice(2),
   ],
   // Paths are meant from where the command was given.

@@ -61,23 +61,32 @@ Exit code 0; 2 with one line for a bad file or option.
 
 class Refused extends Error {}
 
-function main(args: readonly string[]): number {
+/** Where the command line speaks. */
+export interface Speaker {
+  readonly out: (text: string) => void;
+  readonly err: (text: string) => void;
+  /** Whether somebody reads it as it comes. */
+  readonly terminal: boolean;
+}
+
+/** Does what the arguments ask. @returns the exit code */
+export function spec(args: readonly string[], say: Speaker): number {
   try {
-    return run(args);
+    return run(args, say);
   } catch (error) {
     const known =
       error instanceof Refused || error instanceof FileRefused || error instanceof DomainError;
-    const usage =
-      error instanceof TypeError &&
-      'code' in error &&
-      String(error.code).startsWith('ERR_PARSE_ARGS');
-    if (!known && !usage) throw error;
-    process.stderr.write(`${error.message.replace(/\s*\n\s*/g, ' ')}\n`);
+    if (!known && !codeOf(error).startsWith('ERR_PARSE_ARGS')) throw error;
+    say.err(`${(error as Error).message.replace(/\s*\n\s*/g, ' ')}\n`);
     return 2;
   }
 }
 
-function run(args: readonly string[]): number {
+/** The code that Node gives its own errors. */
+const codeOf = (error: unknown): string =>
+  typeof error === 'object' && error !== null && 'code' in error ? String(error.code) : '';
+
+function run(args: readonly string[], say: Speaker): number {
   const { values, positionals } = parseArgs({
     args: args.map((a) => (a === '--tolerance' ? '--tolerance=1000000' : a)),
     allowPositionals: true,
@@ -101,7 +110,7 @@ function run(args: readonly string[]): number {
     },
   });
   if (values.help) {
-    process.stdout.write(HELP);
+    say.out(HELP);
     return 0;
   }
   const [file, ...more] = positionals;
@@ -146,8 +155,8 @@ function run(args: readonly string[]): number {
     }));
   if (values.takeoff !== undefined) result.takeoff = takeoffFor(job, values.takeoff);
   if (values.order) result.order = orderList(job, {}, evaluation);
-  const asTable = values.table ?? (!values.json && process.stdout.isTTY === true);
-  process.stdout.write(asTable ? table(result) : `${JSON.stringify(result, null, 2)}\n`);
+  const asTable = values.table ?? (!values.json && say.terminal);
+  say.out(asTable ? table(result) : `${JSON.stringify(result, null, 2)}\n`);
   return 0;
 }
 
@@ -180,8 +189,7 @@ function read<T>(file: string, parse: (text: string) => T): T {
     text = readFileSync(file, 'utf8');
   } catch (error) {
     if (error instanceof Refused) throw error;
-    const missing = error instanceof Error && 'code' in error && error.code === 'ENOENT';
-    throw new Refused(`${file}: ${missing ? 'no such file' : 'can’t be read'}`);
+    throw new Refused(`${file}: ${codeOf(error) === 'ENOENT' ? 'no such file' : 'can’t be read'}`);
   }
   try {
     return parse(text);
@@ -256,5 +264,3 @@ function adviceFor(job: Job) {
     ),
   );
 }
-
-process.exitCode = main(process.argv.slice(2));

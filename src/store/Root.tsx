@@ -7,18 +7,20 @@ import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 
 import { UnitsProvider } from '@/features/display/useUnits';
+import { forgetPicture, keepPicture } from '@/features/lastSeen/keep';
 import { download } from '@/files/share';
 import { whenWritten } from '@/storage/current';
 import { dumpNow } from '@/storage/rescue';
 import { StorageNotice } from '@/storage/StorageNotice';
 import { Action } from '@/ui/Action';
 import { Fault } from '@/ui/Fault';
-import { useOwnFonts } from '@/ui/fonts';
+import { FONTS, useOwnFonts } from '@/ui/fonts';
 import '@/ui/print.css';
 import { useBrowserParts, useThemeFor } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 import { openWorkshop } from './opening';
+import type { RootState } from './store';
 import { makeStore, useAppSelector } from './store';
 
 const store = makeStore();
@@ -26,9 +28,11 @@ const store = makeStore();
 // It opens while the first screen is still being drawn: worker, server and storage answer meanwhile.
 void openWorkshop(store);
 
+forgetOnChange();
+
 /** Everything that all screens stand on: the store, the stored workshop, theme and fonts. */
 export function Root({ children }: { readonly children: ReactNode }) {
-  useEffect(writeWhenHidden, []);
+  useEffect(keepWhenHidden, []);
   return (
     <ErrorBoundary FallbackComponent={LastResort}>
       <Provider store={store}>
@@ -94,10 +98,25 @@ function Rescue() {
   );
 }
 
-function writeWhenHidden(): () => void {
-  const writeNow = () => {
-    if (document.visibilityState === 'hidden') void whenWritten();
+/** A picture of a screen is true until anything changes but how far writing has come. */
+function forgetOnChange(): void {
+  const told = ({ storage: _storage, ...rest }: RootState) => Object.values(rest);
+  let before = told(store.getState());
+  store.subscribe(() => {
+    const now = told(store.getState());
+    if (now.some((part, i) => part !== before[i])) forgetPicture();
+    before = now;
+  });
+}
+
+/** A page that goes out of sight may never come back: what waits is written, and what is seen is kept. */
+function keepWhenHidden(): () => void {
+  const keepNow = () => {
+    if (document.visibilityState !== 'hidden') return;
+    const { loaded } = store.getState().jobs;
+    if (loaded) keepPicture(FONTS);
+    void whenWritten();
   };
-  document.addEventListener('visibilitychange', writeNow);
-  return () => document.removeEventListener('visibilitychange', writeNow);
+  document.addEventListener('visibilitychange', keepNow);
+  return () => document.removeEventListener('visibilitychange', keepNow);
 }

@@ -1,7 +1,10 @@
 import type { ComponentProps } from 'react';
+import { memo } from 'react';
+import { StyleSheet } from 'react-native';
 import { Button } from 'react-native-paper';
 
 import { FONT } from './theme';
+import { useSteady } from './useSteady';
 
 type ButtonProps = ComponentProps<typeof Button>;
 
@@ -18,25 +21,36 @@ interface Props extends Pick<
 const WRAPS = { whiteSpace: 'normal', overflow: 'visible' } as const;
 
 /** A button that a glove can hit. */
-export function Action({ children, main = false, icon, style, ...rest }: Props) {
+export function Action({ onPress, ...rest }: Props) {
+  return <Drawn {...rest} onPress={useSteady(onPress)} />;
+}
+
+const Drawn = memo(function Drawn({ children, main = false, icon, style, ...rest }: Props) {
   return (
     <Button
       mode={main ? 'contained' : 'outlined'}
-      contentStyle={{ minHeight: 48, maxWidth: '100%' }}
-      labelStyle={{
-        fontFamily: FONT.textBold,
-        fontSize: 15,
-        marginLeft: icon ? 22 : 14,
-        marginRight: 14,
-        flexShrink: 1,
-        // In large letters, or on a small phone, words go on in a second line rather than being cut.
-        ...WRAPS,
-      }}
+      contentStyle={styles.content}
+      labelStyle={[styles.label, icon ? styles.afterIcon : undefined]}
       icon={icon}
-      style={[{ maxWidth: '100%' }, style]}
+      style={[styles.whole, style]}
       {...rest}
     >
       {children}
     </Button>
   );
-}
+});
+
+const styles = StyleSheet.create({
+  whole: { maxWidth: '100%' },
+  content: { minHeight: 48, maxWidth: '100%' },
+  label: {
+    fontFamily: FONT.textBold,
+    fontSize: 15,
+    marginLeft: 14,
+    marginRight: 14,
+    flexShrink: 1,
+    // In large letters, or on a small phone, words go on in a second line rather than being cut.
+    ...WRAPS,
+  },
+  afterIcon: { marginLeft: 22 },
+});

@@ -1,8 +1,10 @@
 import type { ReactNode } from 'react';
-import { Pressable, View } from 'react-native';
+import { memo } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
 import { useStrata } from './theme';
+import { useSteady } from './useSteady';
 import { Words } from './Words';
 
 interface Props {
@@ -19,7 +21,11 @@ interface Props {
 }
 
 /** A step to tick off, as large as a glove needs. */
-export function CheckRow({ text, watch, done, tone, onToggle, below, testID }: Props) {
+export function CheckRow({ onToggle, ...rest }: Props) {
+  return <Drawn {...rest} onToggle={useSteady(onToggle)} />;
+}
+
+const Drawn = memo(function Drawn({ text, watch, done, tone, onToggle, below, testID }: Props) {
   const strata = useStrata();
   const color = tone ? strata[tone] : done ? strata.good : strata.slate;
   return (
@@ -29,16 +35,10 @@ export function CheckRow({ text, watch, done, tone, onToggle, below, testID }: P
       aria-label={watch ? `${text}${/[.?!]$/.test(text) ? '' : '.'} ${watch}` : text}
       testID={testID}
       onPress={onToggle}
-      style={{
-        minHeight: 56,
-        flexDirection: 'row',
-        gap: 12,
-        alignItems: 'center',
-        paddingVertical: 6,
-      }}
+      style={styles.row}
     >
       <Icon source={done ? 'checkbox-marked' : 'checkbox-blank-outline'} size={28} color={color} />
-      <View style={{ flexShrink: 1, flexGrow: 1 }}>
+      <View style={styles.words}>
         <Words bold={!done} soft={done}>
           {text}
         </Words>
@@ -51,4 +51,9 @@ export function CheckRow({ text, watch, done, tone, onToggle, below, testID }: P
       </View>
     </Pressable>
   );
-}
+});
+
+const styles = StyleSheet.create({
+  row: { minHeight: 56, flexDirection: 'row', gap: 12, alignItems: 'center', paddingVertical: 6 },
+  words: { flexShrink: 1, flexGrow: 1 },
+});

@@ -1,7 +1,10 @@
 import type { ReactNode } from 'react';
-import { Pressable, View } from 'react-native';
+import { memo } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Icon } from 'react-native-paper';
 
-import { FONT, useStrata } from './theme';
+import { useStrata } from './theme';
+import { useSteady } from './useSteady';
 import { Words } from './Words';
 
 interface Props {
@@ -9,12 +12,14 @@ interface Props {
   readonly label: string;
   readonly on: boolean;
   readonly onPress: () => void;
-  /** Before the words. */
-  readonly mark?: ReactNode;
 }
 
 /** One of several things to choose, big enough for a glove. */
-export function Chip({ role, label, on, onPress, mark }: Props) {
+export function Chip({ onPress, ...rest }: Props) {
+  return <Drawn {...rest} onPress={useSteady(onPress)} />;
+}
+
+const Drawn = memo(function Drawn({ role, label, on, onPress }: Props) {
   const strata = useStrata();
   return (
     <Pressable
@@ -22,31 +27,38 @@ export function Chip({ role, label, on, onPress, mark }: Props) {
       aria-checked={on}
       aria-label={label}
       onPress={onPress}
-      style={{
-        minHeight: 48,
-        minWidth: 48,
-        maxWidth: '100%',
-        paddingHorizontal: 12,
-        flexDirection: 'row',
-        gap: 6,
-        justifyContent: 'center',
-        alignItems: 'center',
-        borderRadius: 6,
-        borderWidth: on ? 2 : 1,
-        borderColor: on ? strata.slate : strata.line,
-        backgroundColor: on ? strata.raised : 'transparent',
-      }}
+      style={[
+        styles.chip,
+        on
+          ? { borderWidth: 2, borderColor: strata.slate, backgroundColor: strata.raised }
+          : { borderColor: strata.line },
+      ]}
     >
-      {mark}
-      <Words
-        size={15}
-        style={{ flexShrink: 1, paddingVertical: 4, fontFamily: on ? FONT.textBold : FONT.text }}
-      >
+      {on && role === 'checkbox' ? <Icon source="check" size={18} color={strata.slate} /> : null}
+      <Words bold={on} size={15} style={styles.words}>
         {label}
       </Words>
     </Pressable>
   );
-}
+});
+
+const styles = StyleSheet.create({
+  chip: {
+    minHeight: 48,
+    minWidth: 48,
+    maxWidth: '100%',
+    paddingHorizontal: 12,
+    flexDirection: 'row',
+    gap: 6,
+    justifyContent: 'center',
+    alignItems: 'center',
+    borderRadius: 6,
+    borderWidth: 1,
+  },
+  words: { flexShrink: 1, paddingVertical: 4 },
+  group: { gap: 4 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
+});
 
 interface GroupProps {
   readonly role: 'radiogroup' | 'group';
@@ -59,17 +71,13 @@ interface GroupProps {
 /** Chips side by side under their label. */
 export function ChipGroup({ role, label, bare = false, children }: GroupProps) {
   return (
-    <View style={{ gap: 4 }}>
+    <View style={styles.group}>
       {bare ? null : (
         <Words soft size={15}>
           {label}
         </Words>
       )}
-      <View
-        role={role}
-        aria-label={label}
-        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}
-      >
+      <View role={role} aria-label={label} style={styles.row}>
         {children}
       </View>
     </View>

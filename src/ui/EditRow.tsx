@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
+import { IconKey } from './IconKey';
 import { useStrata } from './theme';
 
 interface Props {
@@ -31,12 +31,10 @@ export function EditRow({ name, initiallyOpen = false, line, children }: Props) 
         }}
       >
         {line}
-        <IconButton
+        <IconKey
           icon={open ? 'chevron-up' : 'pencil-outline'}
-          aria-label={`${open ? 'Close' : 'Change'} ${name}`}
-          aria-expanded={open}
-          size={22}
-          style={{ width: 48, height: 48, margin: 0 }}
+          label={`${open ? 'Close' : 'Change'} ${name}`}
+          expanded={open}
           onPress={() => setOpen(!open)}
         />
       </View>

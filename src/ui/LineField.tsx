@@ -1,8 +1,9 @@
-import { useId } from 'react';
-import { View } from 'react-native';
+import { memo, useId } from 'react';
+import { StyleSheet, View } from 'react-native';
 
 import { InputBox } from './InputBox';
 import { goToNextField } from './nextField';
+import { useSteady } from './useSteady';
 import { Words } from './Words';
 
 interface Props {
@@ -17,7 +18,11 @@ interface Props {
 }
 
 /** A field for words. The label stands above it and stays there. */
-export function LineField({
+export function LineField({ onChangeText, ...rest }: Props) {
+  return <Drawn {...rest} onChangeText={useSteady(onChangeText)} />;
+}
+
+const Drawn = memo(function Drawn({
   label,
   value,
   onChangeText,
@@ -28,7 +33,7 @@ export function LineField({
 }: Props) {
   const id = useId();
   return (
-    <View style={{ gap: 4 }}>
+    <View style={styles.field}>
       <Words soft size={15} nativeID={id}>
         {label}
       </Words>
@@ -42,7 +47,7 @@ export function LineField({
         {...(multiline || alone
           ? {}
           : { onSubmitEditing: goToNextField, blurOnSubmit: false, enterKeyHint: 'next' })}
-        style={multiline && MULTILINE}
+        style={multiline && styles.multiline}
       />
       <View aria-live="polite">
         {value.length >= maxLength ? (
@@ -53,6 +58,9 @@ export function LineField({
       </View>
     </View>
   );
-}
+});
 
-const MULTILINE = { minHeight: 120, paddingVertical: 12 } as const;
+const styles = StyleSheet.create({
+  field: { gap: 4 },
+  multiline: { minHeight: 120, paddingVertical: 12 },
+});

@@ -1,8 +1,9 @@
 import type { ReactNode } from 'react';
 import { useEffect, useRef } from 'react';
 import { Platform, ScrollView, useWindowDimensions, View } from 'react-native';
-import { IconButton, Modal, Portal } from 'react-native-paper';
+import { Modal, Portal } from 'react-native-paper';
 
+import { IconKey } from './IconKey';
 import { useStrata } from './theme';
 import { useWide } from './useWide';
 import { Heading } from './Words';
@@ -46,13 +47,7 @@ export function Overlay({ visible, title, label = title, onClose, children }: Pr
               <View style={{ flexGrow: 1, flexShrink: 1 }}>
                 <Heading level={2}>{title}</Heading>
               </View>
-              <IconButton
-                icon="close"
-                aria-label="Close"
-                size={24}
-                style={{ width: 48, height: 48 }}
-                onPress={onClose}
-              />
+              <IconKey icon="close" label="Close" onPress={onClose} />
             </View>
             <ScrollView contentContainerStyle={{ padding: 16, paddingTop: 0, gap: 12 }}>
               {children}

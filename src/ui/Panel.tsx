@@ -1,9 +1,10 @@
 import type { ReactNode } from 'react';
-import { useState } from 'react';
-import { View } from 'react-native';
+import { memo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { Icon, TouchableRipple } from 'react-native-paper';
 
 import { useStrata } from './theme';
+import { useSteady } from './useSteady';
 import { Heading, Words } from './Words';
 
 interface Props {
@@ -33,33 +34,62 @@ export function Panel({
   const [open, setOpen] = useState(initiallyOpen);
   if (asked && !open) setOpen(true);
   const strata = useStrata();
+  const turn = useSteady(() => setOpen(!open));
   return (
-    <View style={{ borderTopWidth: 1, borderColor: strata.line }}>
-      <TouchableRipple
-        role="button"
-        aria-expanded={open}
-        aria-label={title}
-        onPress={() => setOpen(!open)}
-        style={{ minHeight: 52, justifyContent: 'center' }}
-      >
-        <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-          <View style={{ flexGrow: 1, flexShrink: 1, paddingVertical: 6 }}>
-            <Heading level={level}>{title}</Heading>
-            {summary && !open ? (
-              <Words soft size={14}>
-                {summary}
-              </Words>
-            ) : null}
-          </View>
-          {aside}
-          <Icon source={open ? 'chevron-up' : 'chevron-down'} size={24} color={strata.slate} />
-        </View>
-      </TouchableRipple>
+    <View style={[styles.panel, { borderColor: strata.line }]}>
+      <Head
+        title={title}
+        summary={summary}
+        open={open}
+        level={level}
+        aside={aside}
+        onPress={turn}
+      />
       {open ? (
-        <View role="group" aria-label={title} style={{ gap: 12, paddingBottom: 16 }}>
+        <View role="group" aria-label={title} style={styles.inside}>
           {children}
         </View>
       ) : null}
     </View>
   );
 }
+
+interface HeadProps extends Pick<Props, 'title' | 'summary' | 'aside'> {
+  readonly open: boolean;
+  readonly level: 2 | 3;
+  readonly onPress: () => void;
+}
+
+const Head = memo(function Head({ title, summary, open, level, aside, onPress }: HeadProps) {
+  const strata = useStrata();
+  return (
+    <TouchableRipple
+      role="button"
+      aria-expanded={open}
+      aria-label={title}
+      onPress={onPress}
+      style={styles.head}
+    >
+      <View style={styles.row}>
+        <View style={styles.words}>
+          <Heading level={level}>{title}</Heading>
+          {summary && !open ? (
+            <Words soft size={14}>
+              {summary}
+            </Words>
+          ) : null}
+        </View>
+        {aside}
+        <Icon source={open ? 'chevron-up' : 'chevron-down'} size={24} color={strata.slate} />
+      </View>
+    </TouchableRipple>
+  );
+});
+
+const styles = StyleSheet.create({
+  panel: { borderTopWidth: 1 },
+  head: { minHeight: 52, justifyContent: 'center' },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  words: { flexGrow: 1, flexShrink: 1, paddingVertical: 6 },
+  inside: { gap: 12, paddingBottom: 16 },
+});

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
 import { FieldGrid } from './FieldGrid';
+import { IconKey } from './IconKey';
 
 interface RemovableProps {
   /** Of its key. */
@@ -25,12 +25,7 @@ export function Removable({ label, name, narrow = false, onRemove, children }: R
       >
         <FieldGrid narrow={narrow}>{children}</FieldGrid>
       </View>
-      <IconButton
-        icon="close"
-        aria-label={label}
-        style={{ width: 48, height: 48, marginTop: 26 }}
-        onPress={onRemove}
-      />
+      <IconKey atBox icon="close" label={label} onPress={onRemove} />
     </View>
   );
 }

@@ -1,7 +1,4 @@
-import { Icon } from 'react-native-paper';
-
 import { Chip, ChipGroup } from './Chip';
-import { useStrata } from './theme';
 
 interface Props<T extends string> {
   readonly label: string;
@@ -14,22 +11,17 @@ interface Props<T extends string> {
 
 /** Any of several, all in view. */
 export function Toggles<T extends string>({ label, chosen, options, onToggle, bare }: Props<T>) {
-  const strata = useStrata();
   return (
     <ChipGroup role="group" label={label} bare={bare}>
-      {options.map((option) => {
-        const on = chosen.includes(option.value);
-        return (
-          <Chip
-            key={option.value}
-            role="checkbox"
-            label={option.label}
-            on={on}
-            onPress={() => onToggle(option.value)}
-            mark={on ? <Icon source="check" size={18} color={strata.slate} /> : undefined}
-          />
-        );
-      })}
+      {options.map((option) => (
+        <Chip
+          key={option.value}
+          role="checkbox"
+          label={option.label}
+          on={chosen.includes(option.value)}
+          onPress={() => onToggle(option.value)}
+        />
+      ))}
     </ChipGroup>
   );
 }

@@ -3,6 +3,7 @@ import { Icon, TouchableRipple } from 'react-native-paper';
 import { View } from 'react-native';
 
 import { useStrata } from './theme';
+import { useSteady } from './useSteady';
 import { Words } from './Words';
 
 interface Props {
@@ -19,15 +20,11 @@ interface Props {
 }
 
 /** A small key with its sign and its word, for what is used again and again beside a drawing. */
-export const Tool = memo(function Tool({
-  icon,
-  word,
-  label,
-  disabled,
-  on,
-  width = 48,
-  onPress,
-}: Props) {
+export function Tool({ onPress, ...rest }: Props) {
+  return <Drawn {...rest} onPress={useSteady(onPress)} />;
+}
+
+const Drawn = memo(function Drawn({ icon, word, label, disabled, on, width = 48, onPress }: Props) {
   const strata = useStrata();
   return (
     <TouchableRipple

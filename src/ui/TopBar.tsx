@@ -2,11 +2,11 @@ import type { Href } from 'expo-router';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { useWindowDimensions, View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
 import { DisplayMenu } from '@/features/display/DisplayMenu';
 import { SaveMark } from '@/storage/SaveMark';
 
+import { IconKey } from './IconKey';
 import { useStrata } from './theme';
 import { useWide } from './useWide';
 import { Digits, Heading, Words } from './Words';
@@ -51,13 +51,7 @@ export function TopBar({ title, code, back = false, end }: Props) {
       }}
     >
       {way ? (
-        <IconButton
-          icon="arrow-left"
-          aria-label={way.label}
-          size={24}
-          style={{ width: 48, height: 48, margin: 0 }}
-          onPress={() => router.navigate(way.to)}
-        />
+        <IconKey icon="arrow-left" label={way.label} onPress={() => router.navigate(way.to)} />
       ) : (
         <View style={{ width: wide ? 0 : 10 }} />
       )}

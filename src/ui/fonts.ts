@@ -9,17 +9,18 @@ import icons from '../../assets/fonts/icons.woff2';
 import { ICON_FONT } from './icons/PaperIcon';
 import { FONT } from './theme';
 
-const FONTS = {
-  [FONT.text]: textRegular,
-  [FONT.textBold]: textBold,
-  [FONT.mono]: monoRegular,
-  [FONT.monoBold]: monoBold,
-  [ICON_FONT]: icons,
-};
+/** The fonts that ship with the application: the name of each, and where its file lies. */
+export const FONTS: readonly (readonly [name: string, url: string])[] = [
+  [FONT.text, textRegular],
+  [FONT.textBold, textBold],
+  [FONT.mono, monoRegular],
+  [FONT.monoBold, monoBold],
+  [ICON_FONT, icons],
+];
 
 // By the browser's own means: the platform's package measures letters in the page to hear what the browser knows.
 async function load(): Promise<void> {
-  const faces = Object.entries(FONTS).map(([name, file]) => new FontFace(name, `url(${file})`));
+  const faces = FONTS.map(([name, file]) => new FontFace(name, `url(${file})`));
   for (const face of faces) document.fonts.add(face);
   await Promise.all(faces.map((face) => face.load()));
 }

@@ -6,21 +6,36 @@ import path from 'node:path';
 import { demoJob } from '@/demo/jobs';
 import { writeJobFile } from '@/files/jobFile';
 
+import { spec as command } from '../spec';
+
 const root = path.resolve(__dirname, '../../..');
 const folder = mkdtempSync(path.join(tmpdir(), 'under-ridge-'));
 const file = path.join(folder, 'job.json');
 const shelf = path.join(folder, 'shelf.json');
 
-function spec(...args: string[]) {
+/** In a process of its own, as it is called. */
+function called(...args: string[]) {
   const { status, stdout, stderr } = spawnSync(
     path.join(root, 'node_modules/.bin/tsx'),
-    ['--tsconfig', path.join(root, 'tsconfig.json'), path.join(root, 'src/cli/spec.ts'), ...args],
+    ['--tsconfig', path.join(root, 'tsconfig.json'), path.join(root, 'src/cli/main.ts'), ...args],
     { cwd: folder, encoding: 'utf8' },
   );
   return { status, stdout, stderr };
 }
 
+function spec(...args: string[]) {
+  let stdout = '';
+  let stderr = '';
+  const status = command(args, {
+    out: (text) => (stdout += text),
+    err: (text) => (stderr += text),
+    terminal: false,
+  });
+  return { status, stdout, stderr };
+}
+
 beforeAll(() => {
+  process.chdir(folder);
   const job = demoJob('UR-0106');
   if (!job) throw new Error('no demo job');
   writeFileSync(file, writeJobFile(job, {}, '2026-11-24T10:00:00.000Z'));
@@ -30,7 +45,7 @@ beforeAll(() => {
 
 describe('the command line', () => {
   it('gives every capability of the core as JSON, from a path relative to where it is called', () => {
-    const { status, stdout } = spec(
+    const { status, stdout } = called(
       'job.json',
       '--at',
       'wear=0.2,rpm=7000',
@@ -94,6 +109,14 @@ describe('the command line', () => {
     expect(engine.notes).toContain('Torque is worked out from power and speed.');
     const ratio = demoJob('UR-0106').engine.primaryRatio?.value ?? NaN;
     expect(figures.torqueAtClutch?.value).toBeCloseTo((40.9256 / 0.8) * ratio, 2);
+  });
+
+  it('ends as it should in a process of its own', () => {
+    expect(called('gone.json')).toEqual({
+      status: 2,
+      stdout: '',
+      stderr: 'gone.json: no such file\n',
+    });
   });
 
   it.each([

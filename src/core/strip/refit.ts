@@ -7,14 +7,17 @@ import { smallParts, stripLines } from './stripList';
  * @example isOfAnotherClutch(blank) // false
  */
 export function isOfAnotherClutch(job: Job): boolean {
-  if (job.strip.steps.length + job.strip.parts.length === 0) return false;
+  const { steps, parts } = job.strip;
+  const open = [
+    ...steps.filter((s) => !s.done).map((s) => s.text),
+    ...parts.filter((p) => !p.out).map((p) => p.name),
+  ];
   const own = linesOf(job);
+  const strange = open.filter((key) => !own.has(key));
+  // Every line of every clutch is asked for only where one is not of this clutch, which is rare.
+  if (strange.length === 0) return false;
   const standard = everyLine(job);
-  const strange = (key: string) => standard.has(key) && !own.has(key);
-  return (
-    job.strip.steps.some((s) => !s.done && strange(s.text)) ||
-    job.strip.parts.some((p) => !p.out && strange(p.name))
-  );
+  return strange.some((key) => standard.has(key));
 }
 
 /**

@@ -1,5 +1,4 @@
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
 import type { FieldPath } from '@/core/job/fields';
 import { entryAt, withEntry } from '@/core/job/paths';
@@ -7,6 +6,8 @@ import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJobPart } from '@/features/jobs/useJob';
 
 import { EntryField } from './EntryField';
+
+import { IconKey } from '@/ui/IconKey';
 
 interface Props {
   readonly path: FieldPath;
@@ -18,8 +19,6 @@ interface Props {
 }
 
 const MOST = 200;
-/** Beside the field, below its label. */
-const KEY = { width: 48, height: 48, margin: 0, marginTop: 26 } as const;
 
 /** A count that is typed, or counted by a thumb: one less, one more, all. */
 export function CountField({ path, label, of, all }: Props) {
@@ -29,30 +28,30 @@ export function CountField({ path, label, of, all }: Props) {
     change((j) => withEntry(j, path, { value: Math.max(0, Math.min(MOST, value)) }));
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-start', gap: 4 }}>
-      <IconButton
+      <IconKey
+        atBox
         icon="minus"
-        mode="outlined"
-        aria-label={`${of}: one less ${label.toLowerCase()}`}
+        outlined
+        label={`${of}: one less ${label.toLowerCase()}`}
         disabled={count <= 0}
-        style={KEY}
         onPress={() => set(count - 1)}
       />
       <View style={{ width: 88 }}>
         <EntryField narrow path={path} label={label} of={of} />
       </View>
-      <IconButton
+      <IconKey
+        atBox
         icon="plus"
-        mode="outlined"
-        aria-label={`${of}: one more ${label.toLowerCase()}`}
-        style={KEY}
+        outlined
+        label={`${of}: one more ${label.toLowerCase()}`}
         onPress={() => set(count + 1)}
       />
       {all === undefined ? null : (
-        <IconButton
+        <IconKey
+          atBox
           icon="check"
-          mode="outlined"
-          aria-label={`${of}: all ${all} ${label.toLowerCase()}`}
-          style={KEY}
+          outlined
+          label={`${of}: all ${all} ${label.toLowerCase()}`}
           onPress={() => set(all)}
         />
       )}

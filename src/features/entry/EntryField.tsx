@@ -38,6 +38,12 @@ interface Props {
 /** How long a half-typed number may be wrong before its field says so. */
 const PATIENCE_MS = 900;
 
+/**
+ * How long a field that was left keeps what it shows: a press that left it would miss its key if words came up above it
+ * between finger down and finger up.
+ */
+const PRESS_MS = 250;
+
 /** One object for all labels, so that a label is drawn only when it changes. */
 const SHRINKS = { flexShrink: 1 } as const;
 const BROAD = { flexBasis: 150, minWidth: 130 } as const;
@@ -53,6 +59,15 @@ export const EntryField = memo(function EntryField({ path, label, of, narrow = f
   const id = useId();
   /** What stands in the field while it is being typed in. */
   const [typing, setTyping] = useState<string>();
+  const [left, setLeft] = useState(false);
+  useEffect(() => {
+    if (!left) return;
+    const timer = setTimeout(() => {
+      setLeft(false);
+      setTyping(undefined);
+    }, PRESS_MS);
+    return () => clearTimeout(timer);
+  }, [left]);
   const field = fieldAt(path);
   // One subscription for all of it: dozens of fields are asked at every key.
   const { draft, entry, told, frozen } = useAppSelector(({ jobs: { entities, drafts } }) => {
@@ -84,6 +99,7 @@ export const EntryField = memo(function EntryField({ path, label, of, narrow = f
   const tone = refused || question || told?.startsWith('stop') ? strata.stop : strata.watch;
 
   const type = (next: string) => {
+    setLeft(false);
     setTyping(next);
     dispatch(jobActions.fieldTyped({ jobId, path, text: next, units }));
   };
@@ -116,7 +132,7 @@ export const EntryField = memo(function EntryField({ path, label, of, narrow = f
         whole={field.bounds.integer}
         editable={!frozen}
         onChangeText={type}
-        onBlur={() => setTyping(undefined)}
+        onBlur={() => setLeft(true)}
       />
       <View style={FIELD_WORDS}>
         <View nativeID={`${id}m`} aria-live="polite">

@@ -7,8 +7,8 @@ import { TESTS } from '@/core/causes/tests';
 import type { RankedCause } from '@/core/causes/rank';
 import { rankCauses } from '@/core/causes/rank';
 import { useChangeJob } from '@/features/jobs/changeJob';
-import { useEvaluation } from '@/features/jobs/evaluations';
-import { useJob } from '@/features/jobs/useJob';
+import { evaluationOf } from '@/features/jobs/evaluations';
+import { useJobLater } from '@/features/jobs/useJob';
 import { Choice } from '@/ui/Choice';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
@@ -21,8 +21,9 @@ const NOT_MADE = 'not made';
 
 /** Likely causes, live, each with its reasons, and the tests that tell them apart. */
 export function CausesPanel() {
-  const job = useJob();
-  const evaluation = useEvaluation();
+  // What is typed and ticked beside it is answered first.
+  const job = useJobLater();
+  const evaluation = evaluationOf(job);
   const change = useChangeJob();
   const { complaints, tests } = job.intake;
   const { causes, next } = rankCauses({ complaints, tests, evaluation, job });

@@ -1,5 +1,4 @@
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
 import { peakOf } from '@/core/torque/engineCurve';
 import { risingPart } from '@/core/torque/pulls';
@@ -8,6 +7,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useBenchLink } from '@/features/bench/benchLink';
 import type { TakenPull, TakenPulls } from '@/features/bench/dynoPulls';
+import { IconKey } from '@/ui/IconKey';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
 
@@ -39,10 +39,9 @@ export function DynoPulls({ pulls, listening, onPulls }: Props) {
             <View style={{ flex: 1 }}>
               <PullLine pull={pull} place={i + 1} />
             </View>
-            <IconButton
+            <IconKey
               icon="close"
-              aria-label={`Take pull ${i + 1} out`}
-              style={{ width: 48, height: 48, margin: 0 }}
+              label={`Take pull ${i + 1} out`}
               onPress={() => onPulls(pulls.filter((_, at) => at !== i))}
             />
           </View>

@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { IconButton, Menu } from 'react-native-paper';
+import { Menu } from 'react-native-paper';
 
 import { sectionSvg } from '@/files/sectionSvg';
 import { canShare, download, share } from '@/files/share';
@@ -8,6 +8,7 @@ import { evaluationOf } from '@/features/jobs/evaluations';
 import { useJobId, useJobPart } from '@/features/jobs/useJob';
 import { useAppDispatch, useAppStore } from '@/store/store';
 import { DropMenu } from '@/ui/DropMenu';
+import { IconKey } from '@/ui/IconKey';
 
 /** Of the drawing as a file, in points. */
 const SVG_WIDTH = 460;
@@ -53,17 +54,7 @@ export function JobMenu() {
     dispatch(jobActions.jobRemoved(jobId));
   };
   return (
-    <DropMenu
-      anchor={(open) => (
-        <IconButton
-          icon="dots-vertical"
-          aria-label="Job menu"
-          size={24}
-          style={{ width: 48, height: 48, margin: 0 }}
-          onPress={open}
-        />
-      )}
-    >
+    <DropMenu anchor={(open) => <IconKey icon="dots-vertical" label="Job menu" onPress={open} />}>
       {(close) => (
         <>
           <Menu.Item

@@ -2,7 +2,6 @@ import { router, useLocalSearchParams } from 'expo-router';
 import { useCallback, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
 import type { Stage } from '@/core/job/types';
 import { STAGE_NAME } from '@/core/job/words';
@@ -25,6 +24,7 @@ import { FrozenBanner } from '@/features/signoff/FrozenBanner';
 import { LogStage } from '@/features/signoff/LogStage';
 import { StripStage } from '@/features/strip/StripStage';
 import { Action } from '@/ui/Action';
+import { IconKey } from '@/ui/IconKey';
 import { Later } from '@/ui/Later';
 import { useStrata } from '@/ui/theme';
 import { TopBar } from '@/ui/TopBar';
@@ -121,11 +121,9 @@ function OpenJob() {
                 later={measuring}
               />
             </JobFault>
-            <IconButton
+            <IconKey
               icon="eye-outline"
-              aria-label="Show the whole section"
-              size={24}
-              style={{ width: 48, height: 44, margin: 0 }}
+              label="Show the whole section"
               onPress={() => setWhole(true)}
             />
             {editing ? <UndoTools /> : null}

@@ -1,5 +1,4 @@
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
 import type { SourceKind } from '@/core/job/types';
 import type { Limit } from '@/core/library/limits';
@@ -13,6 +12,7 @@ import { DateField } from '@/ui/DateField';
 import { isoDay } from '@/ui/dates';
 import { EditRow } from '@/ui/EditRow';
 import { FieldGrid } from '@/ui/FieldGrid';
+import { IconKey } from '@/ui/IconKey';
 import { LineField } from '@/ui/LineField';
 import { Digits, Words } from '@/ui/Words';
 
@@ -103,13 +103,7 @@ function LimitFields({ limit, onChange, onRemove }: Props) {
         onChangeText={(note) => say({ note })}
       />
       <View style={{ alignItems: 'flex-start' }}>
-        <IconButton
-          icon="delete-outline"
-          aria-label={`Take ${limitName(limit)} out`}
-          size={22}
-          style={{ width: 48, height: 48, margin: 0 }}
-          onPress={onRemove}
-        />
+        <IconKey icon="delete-outline" label={`Take ${limitName(limit)} out`} onPress={onRemove} />
       </View>
     </>
   );

@@ -1,6 +1,5 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
 import type { Job } from '@/core/job/types';
 import { isFrozen } from '@/core/job/work';
@@ -12,6 +11,7 @@ import { jobSelectors } from '@/features/jobs/jobsSlice';
 import { WhenRead } from '@/features/jobs/WhenRead';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { dayText } from '@/ui/dates';
+import { IconKey } from '@/ui/IconKey';
 import { Page } from '@/ui/Page';
 import { Later } from '@/ui/Later';
 import { Panel } from '@/ui/Panel';
@@ -173,13 +173,7 @@ function ScrapRow({ label, mm, words, item: { scrapped, from }, onForget }: Scra
         </Words>
       </View>
       <Digits size={15}>{mm === undefined ? '' : formatWithUnit(mm, 'length', units)}</Digits>
-      <IconButton
-        icon="delete-outline"
-        aria-label={`Strike ${label} off the scrap`}
-        size={22}
-        style={{ width: 48, height: 48, margin: 0 }}
-        onPress={onForget}
-      />
+      <IconKey icon="delete-outline" label={`Strike ${label} off the scrap`} onPress={onForget} />
     </View>
   );
 }

@@ -1,13 +1,14 @@
 import { nanoid } from '@reduxjs/toolkit';
+import { memo, useCallback } from 'react';
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
 import { MAX_PLATES } from '@/core/job/fields';
 import type { Facing, FoundPlate } from '@/core/job/types';
 import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useJobPart } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
+import { IconKey } from '@/ui/IconKey';
 import { useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
@@ -23,16 +24,19 @@ const FACINGS = [
 
 /** The plates in the order in which they come out, each with the way its mark looks. One tap a plate. */
 export function FoundOrder() {
-  const job = useJob();
   const change = useChangeJob();
-  const { found } = job.strip;
-  const { kinds } = job.pack;
-  const setFound = (next: (found: readonly FoundPlate[]) => readonly FoundPlate[]) =>
-    change((j) => ({ ...j, strip: { ...j.strip, found: next(j.strip.found) } }));
+  const found = useJobPart((job) => job.strip.found);
+  const kinds = useJobPart((job) => job.pack.kinds);
+  const plates = useJobPart((job) => job.pack.plates);
+  const setFound = useCallback(
+    (next: (found: readonly FoundPlate[]) => readonly FoundPlate[]) =>
+      change((j) => ({ ...j, strip: { ...j.strip, found: next(j.strip.found) } })),
+    [change],
+  );
   const nameOf = (kindId: string) => kinds.find((k) => k.id === kindId)?.name || 'Plate';
   const same =
-    found.length === job.pack.plates.length &&
-    [...job.pack.plates].reverse().every((p, i) => p.kindId === found[i]?.kindId);
+    found.length === plates.length &&
+    [...plates].reverse().every((p, i) => p.kindId === found[i]?.kindId);
   return (
     <View style={{ gap: 8 }}>
       <Heading level={2}>Plates as they come out</Heading>
@@ -66,16 +70,7 @@ export function FoundOrder() {
             plate={plate}
             number={i + 1}
             name={nameOf(plate.kindId)}
-            onFacing={(mark) =>
-              setFound((all) =>
-                all.map((p) => {
-                  if (p.id !== plate.id) return p;
-                  const { facing: _old, ...rest } = p;
-                  return mark === 'none' ? rest : { ...rest, facing: mark };
-                }),
-              )
-            }
-            onRemove={() => setFound((all) => all.filter((p) => p.id !== plate.id))}
+            onChange={setFound}
           />
         ))}
       </View>
@@ -84,10 +79,10 @@ export function FoundOrder() {
           <Action main icon="check" onPress={() => change(packAsFound)}>
             {`Take these ${found.length} plates as the pack`}
           </Action>
-          {job.pack.plates.length > 0 ? (
+          {plates.length > 0 ? (
             <Words soft size={14}>
-              The pack has {String(job.pack.plates.length)} plates in another order now; they and
-              what was measured on them are replaced.
+              The pack has {String(plates.length)} plates in another order now; they and what was
+              measured on them are replaced.
             </Words>
           ) : null}
         </View>
@@ -101,11 +96,19 @@ interface RowProps {
   readonly plate: FoundPlate;
   readonly number: number;
   readonly name: string;
-  readonly onFacing: (mark: Mark) => void;
-  readonly onRemove: () => void;
+  readonly onChange: (change: (found: readonly FoundPlate[]) => readonly FoundPlate[]) => void;
 }
 
-function FoundRow({ plate, number, name, onFacing, onRemove }: RowProps) {
+const FoundRow = memo(function FoundRow({ plate, number, name, onChange }: RowProps) {
+  const face = (mark: Mark) =>
+    onChange((all) =>
+      all.map((p) => {
+        if (p.id !== plate.id) return p;
+        const { facing: _old, ...rest } = p;
+        return mark === 'none' ? rest : { ...rest, facing: mark };
+      }),
+    );
+  const remove = () => onChange((all) => all.filter((p) => p.id !== plate.id));
   const strata = useStrata();
   return (
     <View
@@ -131,14 +134,9 @@ function FoundRow({ plate, number, name, onFacing, onRemove }: RowProps) {
         label={`Mark of plate ${number}`}
         value={plate.facing ?? 'none'}
         options={FACINGS}
-        onChange={onFacing}
+        onChange={face}
       />
-      <IconButton
-        icon="close"
-        aria-label={`Take found plate ${number} out`}
-        style={{ width: 44, height: 48, margin: 0 }}
-        onPress={onRemove}
-      />
+      <IconKey narrow icon="close" label={`Take found plate ${number} out`} onPress={remove} />
     </View>
   );
-}
+});

@@ -1,12 +1,12 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
 import { fieldPath, MAX_LINES } from '@/core/job/fields';
 import type { SmallPart } from '@/core/job/types';
 import { CountField } from '@/features/entry/CountField';
 import { Action } from '@/ui/Action';
+import { IconKey } from '@/ui/IconKey';
 import { LineField } from '@/ui/LineField';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
@@ -36,14 +36,7 @@ export function PartsOut({ parts, onChange, onMake }: PartsProps) {
         <>
           <View role="list" aria-label="Small parts" style={{ gap: 6 }}>
             {parts.map((part) => (
-              <PartRow
-                key={part.id}
-                part={part}
-                onRename={(name) =>
-                  onChange((all) => all.map((p) => (p.id === part.id ? { ...p, name } : p)))
-                }
-                onRemove={() => onChange((all) => all.filter((p) => p.id !== part.id))}
-              />
+              <PartRow key={part.id} part={part} onChange={onChange} />
             ))}
           </View>
           {parts.length < MAX_LINES ? (
@@ -62,12 +55,14 @@ export function PartsOut({ parts, onChange, onMake }: PartsProps) {
 
 interface PartRowProps {
   readonly part: SmallPart;
-  readonly onRename: (name: string) => void;
-  readonly onRemove: () => void;
+  readonly onChange: PartsProps['onChange'];
 }
 
 /** A part and how many came out; one tap counts one more. */
-function PartRow({ part, onRename, onRemove }: PartRowProps) {
+const PartRow = memo(function PartRow({ part, onChange }: PartRowProps) {
+  const rename = (name: string) =>
+    onChange((all) => all.map((p) => (p.id === part.id ? { ...p, name } : p)));
+  const remove = () => onChange((all) => all.filter((p) => p.id !== part.id));
   const strata = useStrata();
   const label = part.name || 'Part';
   // A new part stays a field for as long as it is named.
@@ -80,13 +75,7 @@ function PartRow({ part, onRename, onRemove }: PartRowProps) {
       <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 4, flexWrap: 'wrap' }}>
         <View style={{ flexGrow: 2, flexBasis: 150 }}>
           {naming ? (
-            <LineField
-              alone
-              label="Part"
-              value={part.name}
-              maxLength={120}
-              onChangeText={onRename}
-            />
+            <LineField alone label="Part" value={part.name} maxLength={120} onChangeText={rename} />
           ) : (
             <>
               <Words bold>{part.name}</Words>
@@ -100,14 +89,15 @@ function PartRow({ part, onRename, onRemove }: PartRowProps) {
         </View>
         <View style={{ flexDirection: 'row', alignItems: 'flex-start' }}>
           <CountField path={fieldPath('strip.parts.*.out', part.id)} label="Out" of={label} />
-          <IconButton
+          <IconKey
+            narrow
+            atBox
             icon="close"
-            aria-label={`Take ${label} off the list`}
-            style={{ width: 44, height: 48, margin: 0, marginTop: 26 }}
-            onPress={onRemove}
+            label={`Take ${label} off the list`}
+            onPress={remove}
           />
         </View>
       </View>
     </View>
   );
-}
+});

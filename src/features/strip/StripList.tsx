@@ -1,12 +1,12 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
 import { MAX_LINES } from '@/core/job/fields';
 import type { StripStep } from '@/core/job/types';
 import { Action } from '@/ui/Action';
 import { CheckRow } from '@/ui/CheckRow';
+import { IconKey } from '@/ui/IconKey';
 import { LineField } from '@/ui/LineField';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
@@ -20,6 +20,10 @@ interface StepsProps {
 /** What comes off in which order: ticked, or changed. */
 export function StripList({ steps, onChange, onMake }: StepsProps) {
   const [editing, setEditing] = useState(false);
+  const toggle = useCallback(
+    (id: string) => onChange((all) => all.map((s) => (s.id === id ? { ...s, done: !s.done } : s))),
+    [onChange],
+  );
   const done = steps.filter((s) => s.done).length;
   if (steps.length === 0) {
     return (
@@ -73,28 +77,22 @@ export function StripList({ steps, onChange, onMake }: StepsProps) {
                   }
                 />
               </View>
-              <IconButton
+              <IconKey
+                narrow
                 icon="arrow-up"
-                aria-label={`Move step ${i + 1} up`}
+                label={`Move step ${i + 1} up`}
                 disabled={i === 0}
-                style={{ width: 44, height: 48, margin: 0 }}
                 onPress={() => move(i, -1)}
               />
-              <IconButton
+              <IconKey
+                narrow
                 icon="close"
-                aria-label={`Take step ${i + 1} out`}
-                style={{ width: 44, height: 48, margin: 0 }}
+                label={`Take step ${i + 1} out`}
                 onPress={() => onChange((all) => all.filter((s) => s.id !== step.id))}
               />
             </View>
           ) : (
-            <StepRow
-              key={step.id}
-              step={step}
-              onToggle={() =>
-                onChange((all) => all.map((s) => (s.id === step.id ? { ...s, done: !s.done } : s)))
-              }
-            />
+            <StepRow key={step.id} step={step} onToggle={toggle} />
           ),
         )}
       </View>
@@ -110,11 +108,21 @@ export function StripList({ steps, onChange, onMake }: StepsProps) {
   );
 }
 
-function StepRow({ step, onToggle }: { readonly step: StripStep; readonly onToggle: () => void }) {
+interface RowProps {
+  readonly step: StripStep;
+  readonly onToggle: (id: string) => void;
+}
+
+const StepRow = memo(function StepRow({ step, onToggle }: RowProps) {
   const strata = useStrata();
   return (
     <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
-      <CheckRow text={step.text} watch={step.watch} done={step.done} onToggle={onToggle} />
+      <CheckRow
+        text={step.text}
+        watch={step.watch}
+        done={step.done}
+        onToggle={() => onToggle(step.id)}
+      />
     </View>
   );
-}
+});

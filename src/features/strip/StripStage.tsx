@@ -1,13 +1,13 @@
 import { nanoid } from '@reduxjs/toolkit';
+import { useCallback } from 'react';
 
 import { MAX_NOTES } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
-import { refitted } from '@/core/strip/refit';
 import { smallParts, stripLines } from '@/core/strip/stripList';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useJobPart } from '@/features/jobs/useJob';
 import { PhotoPanel } from '@/features/photos/PhotoPanel';
 import { Later } from '@/ui/Later';
 import { LineField } from '@/ui/LineField';
@@ -18,51 +18,71 @@ import { PartsOut } from './PartsOut';
 import { StripList } from './StripList';
 import { ThisClutch } from './ThisClutch';
 
+type Strip = Job['strip'];
+
+/** What a part of Strip is, and how it is changed: each is drawn again with its own part alone. */
+function useStrip<K extends keyof Strip>(
+  key: K,
+): [Strip[K], (next: (part: Strip[K]) => Strip[K]) => void] {
+  const change = useChangeJob();
+  const part = useJobPart((job) => job.strip[key]);
+  const set = useCallback(
+    (next: (part: Strip[K]) => Strip[K]) =>
+      change((j) => ({ ...j, strip: { ...j.strip, [key]: next(j.strip[key]) } })),
+    [change, key],
+  );
+  return [part, set];
+}
+
 /** Strip: what comes off in which order, what is counted, and how the plates lay. */
 export function StripStage() {
-  const job = useJob();
-  const change = useChangeJob();
-  const { strip } = job;
-  const setStrip = (part: (strip: Job['strip']) => Partial<Job['strip']>) =>
-    change((j) => ({ ...j, strip: { ...j.strip, ...part(j.strip) } }));
   return (
     <StagePage>
-      <ThisClutch job={job} onRefit={() => setStrip(() => refitted(job, () => nanoid(8)))} />
-      <StripList
-        steps={strip.steps}
-        onChange={(next) => setStrip((s) => ({ steps: next(s.steps) }))}
-        onMake={() =>
-          change((j) => ({
-            ...j,
-            strip: {
-              ...j.strip,
-              steps: stripLines(j).map((l) => ({ ...l, id: nanoid(8), done: false })),
-            },
-          }))
-        }
-      />
+      <ThisClutch />
+      <Steps />
       <Later>
-        <PartsOut
-          parts={strip.parts}
-          onChange={(next) => setStrip((s) => ({ parts: next(s.parts) }))}
-          onMake={() =>
-            change((j) => ({
-              ...j,
-              strip: { ...j.strip, parts: smallParts(j).map((p) => ({ ...p, id: nanoid(8) })) },
-            }))
-          }
-        />
+        <Parts />
         <FoundOrder />
-        <LineField
-          label="Notes while stripping"
-          value={strip.notes}
-          maxLength={MAX_NOTES}
-          multiline
-          onChangeText={(notes) => setStrip(() => ({ notes }))}
-        />
+        <Notes />
         <PhotoPanel />
         <StageDone stage="strip" alsoDone={withWhatWasFound} />
       </Later>
     </StagePage>
+  );
+}
+
+function Steps() {
+  const [steps, setSteps] = useStrip('steps');
+  const change = useChangeJob();
+  const make = (job: Job): Job => ({
+    ...job,
+    strip: {
+      ...job.strip,
+      steps: stripLines(job).map((line) => ({ ...line, id: nanoid(8), done: false })),
+    },
+  });
+  return <StripList steps={steps} onChange={setSteps} onMake={() => change(make)} />;
+}
+
+function Parts() {
+  const [parts, setParts] = useStrip('parts');
+  const change = useChangeJob();
+  const make = (job: Job): Job => ({
+    ...job,
+    strip: { ...job.strip, parts: smallParts(job).map((part) => ({ ...part, id: nanoid(8) })) },
+  });
+  return <PartsOut parts={parts} onChange={setParts} onMake={() => change(make)} />;
+}
+
+function Notes() {
+  const [notes, setNotes] = useStrip('notes');
+  return (
+    <LineField
+      label="Notes while stripping"
+      value={notes}
+      maxLength={MAX_NOTES}
+      multiline
+      onChangeText={(text) => setNotes(() => text)}
+    />
   );
 }

@@ -1,8 +1,10 @@
+import { nanoid } from '@reduxjs/toolkit';
 import { View } from 'react-native';
 
-import type { Job } from '@/core/job/types';
 import { releasedBy } from '@/core/release/way';
-import { isOfAnotherClutch } from '@/core/strip/refit';
+import { isOfAnotherClutch, refitted } from '@/core/strip/refit';
+import { useChangeJob } from '@/features/jobs/changeJob';
+import { useJobPart } from '@/features/jobs/useJob';
 import { ExpandingFitted, ReleaseWay, SpringFamily } from '@/features/pack/BuildChoices';
 import { Action } from '@/ui/Action';
 import { Panel } from '@/ui/Panel';
@@ -16,13 +18,19 @@ const RELEASE_SHORT = {
   pedal: 'shift pedal',
 };
 
-interface ThisClutchProps {
-  readonly job: Job;
-  readonly onRefit: () => void;
-}
-
 /** What the lists are made from, asked where it is first seen; folded once they are made. */
-export function ThisClutch({ job, onRefit }: ThisClutchProps) {
+export function ThisClutch() {
+  const change = useChangeJob();
+  const made = useJobPart(({ strip }) => strip.steps.length + strip.parts.length > 0);
+  const ofAnother = useJobPart(isOfAnotherClutch);
+  const summary = useJobPart((job) =>
+    [
+      FAMILY_SHORT[job.springs.type],
+      RELEASE_SHORT[releasedBy(job) === 'pedal' ? 'pedal' : job.release.type],
+      ...(job.expanding.fitted ? ['expanding disc'] : []),
+    ].join(', '),
+  );
+  const refit = () => change((job) => ({ ...job, strip: refitted(job, () => nanoid(8)) }));
   const choices = (
     <>
       <SpringFamily label="Its springs" />
@@ -30,8 +38,7 @@ export function ThisClutch({ job, onRefit }: ThisClutchProps) {
       <ExpandingFitted label="Expanding disc" />
     </>
   );
-  const { springs, release, expanding, strip } = job;
-  if (strip.steps.length + strip.parts.length === 0) {
+  if (!made) {
     return (
       <View style={{ gap: 8 }}>
         <Heading level={2}>This clutch</Heading>
@@ -41,21 +48,13 @@ export function ThisClutch({ job, onRefit }: ThisClutchProps) {
   }
   return (
     <>
-      <Panel
-        title="This clutch"
-        level={2}
-        summary={[
-          FAMILY_SHORT[springs.type],
-          RELEASE_SHORT[releasedBy(job) === 'pedal' ? 'pedal' : release.type],
-          ...(expanding.fitted ? ['expanding disc'] : []),
-        ].join(', ')}
-      >
+      <Panel title="This clutch" level={2} summary={summary}>
         {choices}
       </Panel>
-      {isOfAnotherClutch(job) ? (
+      {ofAnother ? (
         <View role="status" style={{ gap: 8 }}>
           <Words>The lists below were made for another clutch than this.</Words>
-          <Action icon="check" onPress={onRefit}>
+          <Action icon="check" onPress={refit}>
             Bring the lists to this clutch
           </Action>
         </View>

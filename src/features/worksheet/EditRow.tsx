@@ -1,5 +1,4 @@
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import type { WorkStage } from '@/core/job/work';
@@ -7,6 +6,7 @@ import type { SheetStep } from '@/core/worksheet/worksheet';
 import { ownStepRemoved, ownStepWritten, stepMoved } from '@/core/worksheet/worksheet';
 import { useUnits } from '@/features/display/useUnits';
 import { useChangeJob } from '@/features/jobs/changeJob';
+import { IconKey } from '@/ui/IconKey';
 import { LineField } from '@/ui/LineField';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -16,8 +16,6 @@ interface Props {
   readonly stage: WorkStage;
   readonly number: number;
 }
-
-const TOOL = { width: 44, height: 48, margin: 0 } as const;
 
 /** A step while the sheet is changed: its place, and its words if it is the shop's own. */
 export function EditRow({ step: { line, own }, stage, number }: Props) {
@@ -55,25 +53,25 @@ export function EditRow({ step: { line, own }, stage, number }: Props) {
       </View>
       {line.plateId === undefined ? (
         <>
-          <IconButton
+          <IconKey
+            narrow
             icon="arrow-up"
-            aria-label={`Move step ${number} up`}
-            style={TOOL}
+            label={`Move step ${number} up`}
             onPress={() => move(-1)}
           />
-          <IconButton
+          <IconKey
+            narrow
             icon="arrow-down"
-            aria-label={`Move step ${number} down`}
-            style={TOOL}
+            label={`Move step ${number} down`}
             onPress={() => move(1)}
           />
         </>
       ) : null}
       {own ? (
-        <IconButton
+        <IconKey
+          narrow
           icon="close"
-          aria-label={`Take step ${number} out`}
-          style={TOOL}
+          label={`Take step ${number} out`}
           onPress={() => change((j) => ownStepRemoved(j, stage, id))}
         />
       ) : null}

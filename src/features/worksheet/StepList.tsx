@@ -1,7 +1,7 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useLocalSearchParams } from 'expo-router';
 import type { ReactNode } from 'react';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { Icon, TouchableRipple } from 'react-native-paper';
 
@@ -25,6 +25,7 @@ import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
+import { useSteady } from '@/ui/useSteady';
 import { Heading, Words } from '@/ui/Words';
 
 import { BenchName } from './BenchName';
@@ -202,7 +203,18 @@ interface HeadProps {
 }
 
 /** A heading of the sheet with how far it has come; opens and shuts its steps. */
-function SectionHead({ name, open, left, unwritten, count, onPress }: HeadProps) {
+function SectionHead({ onPress, ...rest }: HeadProps) {
+  return <DrawnHead {...rest} onPress={useSteady(onPress)} />;
+}
+
+const DrawnHead = memo(function DrawnHead({
+  name,
+  open,
+  left,
+  unwritten,
+  count,
+  onPress,
+}: HeadProps) {
   const strata = useStrata();
   const said =
     left > 0
@@ -237,7 +249,7 @@ function SectionHead({ name, open, left, unwritten, count, onPress }: HeadProps)
       </View>
     </TouchableRipple>
   );
-}
+});
 
 /** Keeping this sheet as the shop's own for its family, and taking that up. */
 function Templates({ stage }: { readonly stage: WorkStage }) {

@@ -56,7 +56,7 @@ describe('tolerance', () => {
   });
 
   it('simulates the spread that the formula gives, the same for the same seed', () => {
-    const question = { plates, min: 34.45, max: 34.55, packs: 200_000, seed: 7 };
+    const question = { plates, min: 34.45, max: 34.55, packs: 100_000, seed: 7 };
     const run = simulateTolerance(question);
     const { sigma } = sumTolerances(plates);
     expect(run.sigma / sigma).toBeCloseTo(1, 2);
@@ -65,7 +65,7 @@ describe('tolerance', () => {
     const z = 0.05 / sigma;
     expect(run.shareInWindow).toBeCloseTo(erf(z / Math.SQRT2), 2);
     expect(run.shareInWindow + run.shareBelow + run.shareAbove).toBeCloseTo(1, 12);
-    expect(run.histogram.counts.reduce((a, b) => a + b, 0)).toBe(200_000);
+    expect(run.histogram.counts.reduce((a, b) => a + b, 0)).toBe(100_000);
     expect(run.variance.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
     const few = { ...question, packs: 20_000 };
     expect(simulateTolerance(few)).toEqual(simulateTolerance(few));
@@ -74,7 +74,7 @@ describe('tolerance', () => {
 
   it('counts heights in bins as the normal law spreads them', () => {
     const normal = plates.filter((p) => p.spread === 'normal');
-    const packs = 200_000;
+    const packs = 100_000;
     const { histogram } = simulateTolerance({ plates: normal, min: 0, max: 99, packs, seed: 3 });
     const { nominal, sigma } = sumTolerances(normal);
     const below = (height: number) => (1 + erf((height - nominal) / sigma / Math.SQRT2)) / 2;

@@ -1,0 +1,124 @@
+import type { Page } from '@playwright/test';
+import { PNG } from 'pngjs';
+
+import { PICTURE_KEY } from '../src/features/lastSeen/picture';
+import { expect, ON_PHONE, test, Workshop } from './bench';
+
+/* A screen that was seen before is there before the program is. */
+
+/** Holds the program back until it is let go; scripts of their own come all the same. */
+async function held(page: Page): Promise<() => void> {
+  let go = (): void => undefined;
+  const gone = new Promise<void>((resolve) => (go = resolve));
+  await page.route(
+    '**/entry-*.js',
+    async (route) => {
+      await gone;
+      await route.continue();
+    },
+    { times: 1 },
+  );
+  return go;
+}
+
+const picture = (page: Page) => page.getByTestId('last-seen');
+
+/** The share of points in which two pictures of the page differ. */
+function difference(a: Buffer, b: Buffer): number {
+  const [one, two] = [PNG.sync.read(a), PNG.sync.read(b)];
+  expect([two.width, two.height]).toEqual([one.width, one.height]);
+  let other = 0;
+  for (let i = 0; i < one.data.length; i += 4) {
+    const apart = [0, 1, 2].some(
+      (c) => Math.abs((one.data[i + c] ?? 0) - (two.data[i + c] ?? 0)) > 16,
+    );
+    if (apart) other++;
+  }
+  return (other * 4) / one.data.length;
+}
+
+/** Opens an address while the program is held back, as far as it is shown without it. */
+async function openedWithout(page: Page, address: string): Promise<() => void> {
+  const letGo = await held(page);
+  await page.goto(address, { waitUntil: 'commit' });
+  // The page is read on from the script that shows what was seen only once that has run.
+  await expect(page.locator('script[src*="entry-"]')).toHaveCount(1);
+  return letGo;
+}
+
+test('a screen that is opened again is there at once, and a press on it is not lost', async ({
+  workshop,
+  page,
+}) => {
+  await workshop.open();
+  const row = page.getByRole('link', { name: /^UR-0106,/ });
+  await expect(row).toBeVisible();
+  // Rows are worked out one after another: it stands once two pictures are the same.
+  let seen = await page.screenshot();
+  await expect
+    .poll(async () => {
+      const before = seen;
+      await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve)));
+      seen = await page.screenshot();
+      return difference(before, seen);
+    })
+    .toBe(0);
+  const box = await row.boundingBox();
+  if (!box) throw new Error('the row is not in sight');
+  await page.goto('about:blank');
+
+  const letGo = await openedWithout(page, '/');
+  await expect(picture(page)).toBeVisible();
+  await expect.poll(async () => difference(seen, await page.screenshot())).toBeLessThan(0.002);
+  // It is not alive yet: nothing of it is read out.
+  await expect(page.getByRole('link')).toHaveCount(0);
+  await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
+  await expect(page).toHaveURL(/\/$/);
+  letGo();
+  await expect(page).toHaveURL(/\/job\/demo-ur-0106$/);
+  await expect(picture(page)).toHaveCount(0);
+});
+
+test(
+  'a screen is shown before the program only while it is true',
+  ON_PHONE,
+  async ({ workshop, page }) => {
+    const shown = async (address: string): Promise<number> => {
+      const letGo = await openedWithout(page, address);
+      const many = await picture(page).count();
+      letGo();
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await expect(picture(page)).toHaveCount(0);
+      await workshop.stored();
+      await page.goto('about:blank');
+      return many;
+    };
+    const intake = '/job/demo-ur-0106?stage=intake';
+    expect(await shown('/')).toBe(0);
+    expect(await shown('/')).toBe(1);
+    // Another address.
+    expect(await shown(intake)).toBe(0);
+    expect(await shown(intake)).toBe(1);
+    // Another size.
+    await page.setViewportSize({ width: 844, height: 390 });
+    expect(await shown(intake)).toBe(0);
+    expect(await shown(intake)).toBe(1);
+    // Changed from elsewhere.
+    const other = new Workshop(await page.context().newPage());
+    await other.open('/job/demo-ur-0101?stage=log');
+    await other.open(intake);
+    await other.type('engine.idleRpm', '1500');
+    await other.stored();
+    expect(await shown(intake)).toBe(0);
+    await other.page.close();
+    // Another day.
+    await workshop.open(intake);
+    await page.goto('/api/health');
+    await page.evaluate((key) => {
+      const kept = JSON.parse(localStorage.getItem(key) ?? '') as Record<string, unknown>;
+      localStorage.setItem(key, JSON.stringify({ ...kept, day: '2026-1-1' }));
+    }, PICTURE_KEY);
+    expect(await shown(intake)).toBe(0);
+    expect(await shown(intake)).toBe(1);
+  },
+);

@@ -1,0 +1,53 @@
+/*
+ * A screen as it was left. Opened again at the same address it is there at once, until the program has started and what it
+ * shows is live. It is shown only while it is still true: any change of what is stored takes it away.
+ */
+
+/** Where and how a screen stands. */
+export interface Place {
+  /** Path and query of its address. */
+  readonly address: string;
+  /** The day on which it was seen: what is due tomorrow is due today the day after. */
+  readonly day: string;
+  readonly width: number;
+  readonly height: number;
+  /** Whether the device asks for dark colours. */
+  readonly dark: boolean;
+}
+
+export interface Picture extends Place {
+  readonly html: string;
+  readonly css: string;
+  /** Names and addresses of the fonts it is written in. */
+  readonly fonts: readonly (readonly [name: string, url: string])[];
+}
+
+export const PICTURE_KEY = 'under-ridge-last-seen';
+
+/** The place that this page stands at now. */
+export function placeNow(): Place {
+  const today = new Date();
+  return {
+    address: location.pathname + location.search,
+    day: `${today.getFullYear()}-${today.getMonth() + 1}-${today.getDate()}`,
+    width: innerWidth,
+    height: innerHeight,
+    dark: matchMedia('(prefers-color-scheme: dark)').matches,
+  };
+}
+
+const PLACE = ['address', 'day', 'width', 'height', 'dark'] as const;
+
+/** The picture that is kept in a text, if it is one of that place. */
+export function pictureOf(text: string | null, place: Place): Picture | undefined {
+  if (text === null) return undefined;
+  try {
+    const picture = JSON.parse(text) as Picture;
+    const whole = typeof picture.html === 'string' && typeof picture.css === 'string';
+    return whole && Array.isArray(picture.fonts) && PLACE.every((k) => picture[k] === place[k])
+      ? picture
+      : undefined;
+  } catch {
+    return undefined;
+  }
+}

@@ -1,0 +1,55 @@
+import { memo } from 'react';
+import { StyleSheet } from 'react-native';
+import { IconButton } from 'react-native-paper';
+
+import { useSteady } from './useSteady';
+
+interface Props {
+  readonly icon: string;
+  /** What it does, read out. */
+  readonly label: string;
+  readonly onPress: () => void;
+  readonly disabled?: boolean;
+  /** Whether what it opens is open. */
+  readonly expanded?: boolean;
+  readonly outlined?: boolean;
+  /** Where several stand in a row on a phone. */
+  readonly narrow?: boolean;
+  /** Beside the box of a field, which stands below its label. */
+  readonly atBox?: boolean;
+}
+
+/** A key that is a sign alone, as large as a thumb needs. */
+export function IconKey({ onPress, ...rest }: Props) {
+  return <Drawn {...rest} onPress={useSteady(onPress)} />;
+}
+
+const Drawn = memo(function Drawn({
+  icon,
+  label,
+  onPress,
+  disabled,
+  expanded,
+  outlined = false,
+  narrow = false,
+  atBox = false,
+}: Props) {
+  return (
+    <IconButton
+      icon={icon}
+      mode={outlined ? 'outlined' : undefined}
+      aria-label={label}
+      aria-expanded={expanded}
+      disabled={disabled}
+      size={24}
+      style={[styles.key, narrow && styles.narrow, atBox && styles.atBox]}
+      onPress={onPress}
+    />
+  );
+});
+
+const styles = StyleSheet.create({
+  key: { width: 48, height: 48, margin: 0 },
+  narrow: { width: 44 },
+  atBox: { marginTop: 26 },
+});
