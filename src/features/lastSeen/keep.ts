@@ -3,8 +3,9 @@ import type { Picture } from './picture';
 
 /** Longer than this it is not worth its room. */
 const MOST_CHARACTERS = 600_000;
-/** What lies over a screen is not there when it is opened again. */
-const PASSING = '[role="dialog"], [role="alertdialog"], [role="menu"]';
+/** What is not there when its screen is opened again, or would stand still: what lies over it, a run of measuring, a film. */
+const PASSING =
+  '[role="dialog"], [role="alertdialog"], [role="menu"], [data-testid="reading"], canvas, video';
 
 /** Keeps the screen as it stands, for when it is opened again. */
 export function keepPicture(fonts: Picture['fonts']): void {
