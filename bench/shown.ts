@@ -1,35 +1,62 @@
-import type { BrowserContext, Page } from '@playwright/test';
+import type { BrowserContext, CDPSession, Page } from '@playwright/test';
+import { PNG } from 'pngjs';
 
 /** The first job of the list. */
 export const JOBS_LISTED = '[role=list][aria-label="Jobs"] [role=listitem]';
 
-/** A screen as it was left, before the program shows it alive. */
-export const LAST_SEEN = '[data-testid="last-seen"]';
-
 /** Tells, in pages opened from now on, when something first stood there and had been painted. */
-export const watchFor = (
-  pages: Page | BrowserContext,
-  selector: string,
-  name = 'shown',
-): Promise<unknown> =>
-  pages.addInitScript(
-    ([wanted, name]) => {
-      const seen = new MutationObserver(() => {
-        if (!document.querySelector(wanted)) return;
-        seen.disconnect();
-        requestAnimationFrame(() =>
-          setTimeout(() =>
-            document.documentElement.setAttribute(`data-${name}`, String(performance.now())),
-          ),
-        );
-      });
-      seen.observe(document, { childList: true, subtree: true });
-    },
-    [selector, name] as const,
-  );
+export const watchFor = (pages: Page | BrowserContext, selector: string): Promise<unknown> =>
+  pages.addInitScript((wanted) => {
+    const seen = new MutationObserver(() => {
+      if (!document.querySelector(wanted)) return;
+      seen.disconnect();
+      requestAnimationFrame(() =>
+        setTimeout(() =>
+          document.documentElement.setAttribute('data-shown', String(performance.now())),
+        ),
+      );
+    });
+    seen.observe(document, { childList: true, subtree: true });
+  }, selector);
 
 /** Asked of the page itself: a driver that looks every half second would add up to that. */
-export async function shownAt(page: Page, name = 'shown'): Promise<number> {
-  await page.locator(`html[data-${name}]`).waitFor({ state: 'attached' });
-  return Number(await page.locator('html').getAttribute(`data-${name}`));
+export async function shownAt(page: Page): Promise<number> {
+  await page.locator('html[data-shown]').waitFor({ state: 'attached' });
+  return Number(await page.locator('html').getAttribute('data-shown'));
+}
+
+interface Frame {
+  readonly at: number;
+  readonly picture: PNG;
+}
+
+/** What is painted from now on, frame by frame; what a script says of it waits until scripts have run. */
+export async function watchFrames(client: CDPSession): Promise<() => readonly Frame[]> {
+  const frames: { readonly at: number; readonly data: string }[] = [];
+  client.on('Page.screencastFrame', ({ metadata, data, sessionId }) => {
+    frames.push({ at: (metadata.timestamp ?? NaN) * 1000, data });
+    void client.send('Page.screencastFrameAck', { sessionId }).catch(() => undefined);
+  });
+  await client.send('Page.startScreencast', { format: 'png', everyNthFrame: 1 });
+  return () =>
+    frames.map(({ at, data }) => ({ at, picture: PNG.sync.read(Buffer.from(data, 'base64')) }));
+}
+
+/** Such a share of points may still change: words that follow, a mark. */
+const NEARLY = 0.03;
+
+/** When the screen was first as it stayed. */
+export function asItStays(frames: readonly Frame[]): number {
+  const last = frames.at(-1)?.picture;
+  const first = frames.find(({ picture }) => last && differs(picture, last) < NEARLY);
+  if (!first) throw new Error('nothing was painted');
+  return first.at;
+}
+
+function differs(a: PNG, b: PNG): number {
+  if (a.data.length !== b.data.length) return 1;
+  let other = 0;
+  for (let i = 0; i < a.data.length; i += 4)
+    if (Math.abs((a.data[i] ?? 0) - (b.data[i] ?? 0)) > 24) other++;
+  return (4 * other) / a.data.length;
 }
