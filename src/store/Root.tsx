@@ -113,8 +113,10 @@ function forgetOnChange(): void {
 function keepWhenHidden(): () => void {
   const keepNow = () => {
     if (document.visibilityState !== 'hidden') return;
-    const { loaded } = store.getState().jobs;
-    if (loaded) keepPicture(FONTS);
+    const { jobs, storage } = store.getState();
+    // What can't be stored is not there when the page is opened again.
+    const kept = storage.status === 'saved' || storage.status === 'saving';
+    if (jobs.loaded && kept) keepPicture(FONTS);
     void whenWritten();
   };
   document.addEventListener('visibilitychange', keepNow);
