@@ -1,6 +1,8 @@
 import type { BrowserContext, CDPSession, Page } from '@playwright/test';
 import { PNG } from 'pngjs';
 
+import { difference } from '@/testing/pictures';
+
 /** The first job of the list. */
 export const JOBS_LISTED = '[role=list][aria-label="Jobs"] [role=listitem]';
 
@@ -48,15 +50,7 @@ const NEARLY = 0.03;
 /** When the screen was first as it stayed. */
 export function asItStays(frames: readonly Frame[]): number {
   const last = frames.at(-1)?.picture;
-  const first = frames.find(({ picture }) => last && differs(picture, last) < NEARLY);
+  const first = frames.find(({ picture }) => last && difference(picture, last) < NEARLY);
   if (!first) throw new Error('nothing was painted');
   return first.at;
-}
-
-function differs(a: PNG, b: PNG): number {
-  if (a.data.length !== b.data.length) return 1;
-  let other = 0;
-  for (let i = 0; i < a.data.length; i += 4)
-    if (Math.abs((a.data[i] ?? 0) - (b.data[i] ?? 0)) > 24) other++;
-  return (4 * other) / a.data.length;
 }

@@ -2,40 +2,15 @@ import type { Page } from '@playwright/test';
 import { PNG } from 'pngjs';
 
 import { PICTURE_KEY } from '../src/features/lastSeen/picture';
+import { difference } from '../src/testing/pictures';
 import { expect, ON_PHONE, test, Workshop } from './bench';
+import { held } from './held';
 
 /* A screen that was seen before is there before the program is. */
 
-/** Holds the program back until it is let go; scripts of their own come all the same. */
-async function held(page: Page): Promise<() => void> {
-  let go = (): void => undefined;
-  const gone = new Promise<void>((resolve) => (go = resolve));
-  await page.route(
-    '**/entry-*.js',
-    async (route) => {
-      await gone;
-      await route.continue();
-    },
-    { times: 1 },
-  );
-  return go;
-}
-
 const picture = (page: Page) => page.getByTestId('last-seen');
 
-/** The share of points in which two pictures of the page differ. */
-function difference(a: Buffer, b: Buffer): number {
-  const [one, two] = [PNG.sync.read(a), PNG.sync.read(b)];
-  expect([two.width, two.height]).toEqual([one.width, one.height]);
-  let other = 0;
-  for (let i = 0; i < one.data.length; i += 4) {
-    const apart = [0, 1, 2].some(
-      (c) => Math.abs((one.data[i + c] ?? 0) - (two.data[i + c] ?? 0)) > 16,
-    );
-    if (apart) other++;
-  }
-  return (other * 4) / one.data.length;
-}
+const shot = async (page: Page): Promise<PNG> => PNG.sync.read(await page.screenshot());
 
 /** Opens an address while the program is held back, as far as it is shown without it. */
 async function openedWithout(page: Page, address: string): Promise<() => void> {
@@ -54,12 +29,12 @@ test('a screen that is opened again is there at once, and a press on it is not l
   const row = page.getByRole('link', { name: /^UR-0106,/ });
   await expect(row).toBeVisible();
   // Rows are worked out one after another: it stands once two pictures are the same.
-  let seen = await page.screenshot();
+  let seen = await shot(page);
   await expect
     .poll(async () => {
       const before = seen;
       await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve)));
-      seen = await page.screenshot();
+      seen = await shot(page);
       return difference(before, seen);
     })
     .toBe(0);
@@ -69,7 +44,7 @@ test('a screen that is opened again is there at once, and a press on it is not l
 
   const letGo = await openedWithout(page, '/');
   await expect(picture(page)).toBeVisible();
-  await expect.poll(async () => difference(seen, await page.screenshot())).toBeLessThan(0.002);
+  await expect.poll(async () => difference(seen, await shot(page))).toBeLessThan(0.002);
   // It is not alive yet: nothing of it is read out.
   await expect(page.getByRole('link')).toHaveCount(0);
   await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
@@ -103,10 +78,16 @@ test(
     await page.setViewportSize({ width: 844, height: 390 });
     expect(await shown(intake)).toBe(0);
     expect(await shown(intake)).toBe(1);
-    // Changed from elsewhere.
+    // Changed from elsewhere; a page that only stands there changes nothing.
     const other = new Workshop(await page.context().newPage());
-    await other.open('/job/demo-ur-0101?stage=log');
     await other.open(intake);
+    await other.stored();
+    await shown(intake);
+    expect(await shown(intake)).toBe(1);
+    // Browsers tell one tab of what another has kept a moment later.
+    await expect
+      .poll(() => other.page.evaluate((key) => localStorage.getItem(key) !== null, PICTURE_KEY))
+      .toBe(true);
     await other.type('engine.idleRpm', '1500');
     await other.stored();
     expect(await shown(intake)).toBe(0);

@@ -7,6 +7,7 @@ import type { Browser, BrowserContext, Page } from '@playwright/test';
 
 import { makeServer } from '../server/serve';
 import { expect, ON_PHONE, test, Workshop } from './bench';
+import { held } from './held';
 
 const DIST = path.resolve('dist');
 
@@ -126,14 +127,7 @@ test(
   'until the script is there a word stands on the ground of the theme, and nothing flashes white',
   ON_PHONE,
   async ({ page }) => {
-    let go = (): void => undefined;
-    const held = new Promise<void>((resolve) => {
-      go = resolve;
-    });
-    await page.route('**/entry-*.js', async (route) => {
-      await held;
-      await route.continue();
-    });
+    const letGo = await held(page);
     const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
     await page.emulateMedia({ colorScheme: 'dark' });
     await page.goto('/', { waitUntil: 'commit' });
@@ -141,7 +135,7 @@ test(
     expect(await ground()).toBe('rgb(25, 23, 20)');
     await page.emulateMedia({ colorScheme: 'light' });
     expect(await ground()).toBe('rgb(244, 241, 234)');
-    go();
+    letGo();
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await expect(page.getByText('Opening the workshop …')).toHaveCount(0);
 

@@ -1,10 +1,9 @@
 import type { ReactNode } from 'react';
-import { memo, useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Icon, TouchableRipple } from 'react-native-paper';
 
 import { useStrata } from './theme';
-import { useSteady } from './useSteady';
 import { Heading, Words } from './Words';
 
 interface Props {
@@ -34,7 +33,7 @@ export function Panel({
   const [open, setOpen] = useState(initiallyOpen);
   if (asked && !open) setOpen(true);
   const strata = useStrata();
-  const turn = useSteady(() => setOpen(!open));
+  const turn = useCallback(() => setOpen((was) => !was), []);
   return (
     <View style={[styles.panel, { borderColor: strata.line }]}>
       <Head

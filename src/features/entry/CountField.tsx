@@ -4,10 +4,9 @@ import type { FieldPath } from '@/core/job/fields';
 import { entryAt, withEntry } from '@/core/job/paths';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJobPart } from '@/features/jobs/useJob';
+import { IconKey } from '@/ui/IconKey';
 
 import { EntryField } from './EntryField';
-
-import { IconKey } from '@/ui/IconKey';
 
 interface Props {
   readonly path: FieldPath;

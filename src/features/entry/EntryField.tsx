@@ -57,17 +57,7 @@ export const EntryField = memo(function EntryField({ path, label, of, narrow = f
   const dispatch = useAppDispatch();
   const strata = useStrata();
   const id = useId();
-  /** What stands in the field while it is being typed in. */
-  const [typing, setTyping] = useState<string>();
-  const [left, setLeft] = useState(false);
-  useEffect(() => {
-    if (!left) return;
-    const timer = setTimeout(() => {
-      setLeft(false);
-      setTyping(undefined);
-    }, PRESS_MS);
-    return () => clearTimeout(timer);
-  }, [left]);
+  const [typing, setTyping, leave] = useTyping();
   const field = fieldAt(path);
   // One subscription for all of it: dozens of fields are asked at every key.
   const { draft, entry, told, frozen } = useAppSelector(({ jobs: { entities, drafts } }) => {
@@ -99,7 +89,6 @@ export const EntryField = memo(function EntryField({ path, label, of, narrow = f
   const tone = refused || question || told?.startsWith('stop') ? strata.stop : strata.watch;
 
   const type = (next: string) => {
-    setLeft(false);
     setTyping(next);
     dispatch(jobActions.fieldTyped({ jobId, path, text: next, units }));
   };
@@ -132,7 +121,7 @@ export const EntryField = memo(function EntryField({ path, label, of, narrow = f
         whole={field.bounds.integer}
         editable={!frozen}
         onChangeText={type}
-        onBlur={() => setLeft(true)}
+        onBlur={leave}
       />
       <View style={FIELD_WORDS}>
         <View nativeID={`${id}m`} aria-live="polite">
@@ -202,6 +191,25 @@ function FieldNote({ path }: { readonly path: FieldPath }) {
       {hint}
     </Words>
   ) : null;
+}
+
+/** What stands in the field while it is being typed in, and for as long as the press that leaves it takes. */
+function useTyping() {
+  const [typing, setTyping] = useState<string>();
+  const [left, setLeft] = useState(false);
+  useEffect(() => {
+    if (!left) return;
+    const timer = setTimeout(() => {
+      setLeft(false);
+      setTyping(undefined);
+    }, PRESS_MS);
+    return () => clearTimeout(timer);
+  }, [left]);
+  const type = (text: string | undefined) => {
+    setLeft(false);
+    setTyping(text);
+  };
+  return [typing, type, () => setLeft(true)] as const;
 }
 
 /** True for a while after each key, so that "0" on the way to "0.115" is not scolded. */

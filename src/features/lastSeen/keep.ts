@@ -1,5 +1,5 @@
-import { PICTURE_KEY, placeNow } from './picture';
 import type { Picture } from './picture';
+import { PICTURE_KEY, placeNow } from './picture';
 
 /** Longer than this it is not worth its room. */
 const MOST_CHARACTERS = 600_000;

@@ -1,6 +1,8 @@
+import { isoDay } from '@/ui/dates';
+
 /*
  * A screen as it was left. Opened again at the same address it is there at once, until the program has started and what it
- * shows is live. It is shown only while it is still true: any change of what is stored takes it away.
+ * shows is live. It is shown only while it is still true: each change of what is stored takes it away.
  */
 
 /** Where and how a screen stands. */
@@ -26,10 +28,9 @@ export const PICTURE_KEY = 'under-ridge-last-seen';
 
 /** The place that this page stands at now. */
 export function placeNow(): Place {
-  const today = new Date();
   return {
     address: location.pathname + location.search,
-    day: `${today.getFullYear()}-${today.getMonth() + 1}-${today.getDate()}`,
+    day: isoDay(),
     width: innerWidth,
     height: innerHeight,
     dark: matchMedia('(prefers-color-scheme: dark)').matches,

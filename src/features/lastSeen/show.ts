@@ -25,9 +25,8 @@ const nameOf = (element: Element): string =>
   [
     element.tagName,
     element.getAttribute('role'),
-    element.getAttribute('aria-label'),
     element.getAttribute('data-testid'),
-    element.getAttribute('aria-label') ? '' : element.textContent,
+    element.getAttribute('aria-label') ?? element.textContent,
   ].join('|');
 
 /** Hands a press on, once what was pressed is there and is the only one of its name. */

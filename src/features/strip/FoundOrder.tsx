@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { memo, useCallback } from 'react';
+import { memo } from 'react';
 import { View } from 'react-native';
 
 import { MAX_PLATES } from '@/core/job/fields';
@@ -13,6 +13,7 @@ import { useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 import { packAsFound } from './packAsFound';
+import { useStrip } from './useStrip';
 
 type Mark = Facing | 'none';
 
@@ -25,14 +26,9 @@ const FACINGS = [
 /** The plates in the order in which they come out, each with the way its mark looks. One tap a plate. */
 export function FoundOrder() {
   const change = useChangeJob();
-  const found = useJobPart((job) => job.strip.found);
+  const [found, setFound] = useStrip('found');
   const kinds = useJobPart((job) => job.pack.kinds);
   const plates = useJobPart((job) => job.pack.plates);
-  const setFound = useCallback(
-    (next: (found: readonly FoundPlate[]) => readonly FoundPlate[]) =>
-      change((j) => ({ ...j, strip: { ...j.strip, found: next(j.strip.found) } })),
-    [change],
-  );
   const nameOf = (kindId: string) => kinds.find((k) => k.id === kindId)?.name || 'Plate';
   const same =
     found.length === plates.length &&

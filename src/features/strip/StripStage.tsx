@@ -1,5 +1,4 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { useCallback } from 'react';
 
 import { MAX_NOTES } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
@@ -7,7 +6,6 @@ import { smallParts, stripLines } from '@/core/strip/stripList';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJobPart } from '@/features/jobs/useJob';
 import { PhotoPanel } from '@/features/photos/PhotoPanel';
 import { Later } from '@/ui/Later';
 import { LineField } from '@/ui/LineField';
@@ -17,22 +15,7 @@ import { withWhatWasFound } from './packAsFound';
 import { PartsOut } from './PartsOut';
 import { StripList } from './StripList';
 import { ThisClutch } from './ThisClutch';
-
-type Strip = Job['strip'];
-
-/** What a part of Strip is, and how it is changed: each is drawn again with its own part alone. */
-function useStrip<K extends keyof Strip>(
-  key: K,
-): [Strip[K], (next: (part: Strip[K]) => Strip[K]) => void] {
-  const change = useChangeJob();
-  const part = useJobPart((job) => job.strip[key]);
-  const set = useCallback(
-    (next: (part: Strip[K]) => Strip[K]) =>
-      change((j) => ({ ...j, strip: { ...j.strip, [key]: next(j.strip[key]) } })),
-    [change, key],
-  );
-  return [part, set];
-}
+import { useStrip } from './useStrip';
 
 /** Strip: what comes off in which order, what is counted, and how the plates lay. */
 export function StripStage() {
