@@ -123,16 +123,15 @@ export class Workshop {
 /** What a page may leave behind; all but what the browser has compiled. */
 const LEFT_BEHIND = 'cookies,local_storage,indexeddb,cache_storage,service_workers';
 
-async function forget(profile: BrowserContext): Promise<void> {
-  const blank = await profile.newPage();
-  for (const page of profile.pages()) if (page !== blank) await page.close();
-  const cdp = await profile.newCDPSession(blank);
+/** Makes the next opening a first visit. @param page one that stands at none of ours */
+export async function forget(page: Page): Promise<void> {
+  const cdp = await page.context().newCDPSession(page);
   for (const port of [DEMO_PORT, EMPTY_PORT])
     await cdp.send('Storage.clearDataForOrigin', {
       origin: `http://127.0.0.1:${port}`,
       storageTypes: LEFT_BEHIND,
     });
-  await blank.close();
+  await cdp.detach();
 }
 
 /**
@@ -158,7 +157,10 @@ export const test = base.extend<{ workshop: Workshop }, { profile: BrowserContex
     { scope: 'worker' },
   ],
   context: async ({ profile, permissions }, provide) => {
-    await forget(profile);
+    const blank = await profile.newPage();
+    for (const page of profile.pages()) if (page !== blank) await page.close();
+    await forget(blank);
+    await blank.close();
     if (permissions) await profile.grantPermissions(permissions);
     await provide(profile);
     await profile.clearPermissions();

@@ -3,10 +3,10 @@ import { PNG } from 'pngjs';
 
 import { PICTURE_KEY } from '../src/features/lastSeen/picture';
 import { difference } from '../src/testing/pictures';
-import { expect, ON_PHONE, test, Workshop } from './bench';
+import { expect, forget, ON_PHONE, test, Workshop } from './bench';
 import { held } from './held';
 
-/* A screen that was seen before is there before the program is. */
+/* A screen that was seen before, and the list on a first visit, is there before the program is. */
 
 const picture = (page: Page) => page.getByTestId('last-seen');
 
@@ -21,14 +21,8 @@ async function openedWithout(page: Page, address: string): Promise<() => void> {
   return letGo;
 }
 
-test('a screen that is opened again is there at once, and a press on it is not lost', async ({
-  workshop,
-  page,
-}) => {
-  await workshop.open();
-  const row = page.getByRole('link', { name: /^UR-0106,/ });
-  await expect(row).toBeVisible();
-  // Rows are worked out one after another: it stands once two pictures are the same.
+/** The screen once two pictures of it are the same: rows are worked out one after another. */
+async function settled(page: Page): Promise<PNG> {
   let seen = await shot(page);
   await expect
     .poll(async () => {
@@ -38,6 +32,64 @@ test('a screen that is opened again is there at once, and a press on it is not l
       return difference(before, seen);
     })
     .toBe(0);
+  return seen;
+}
+
+test('a first visit sees the list at once, as it will be, and a press on it is not lost', async ({
+  workshop,
+  page,
+}) => {
+  await workshop.open();
+  const box = await page.getByRole('button', { name: 'New job' }).boundingBox();
+  if (!box) throw new Error('the key is not in sight');
+  const alive = await settled(page);
+  await workshop.stored();
+  await page.goto('about:blank');
+  await forget(page);
+
+  const letGo = await openedWithout(page, '/');
+  await expect(picture(page)).toBeVisible();
+  await expect.poll(async () => difference(alive, await shot(page))).toBeLessThan(0.0005);
+  await expect(page.getByRole('button')).toHaveCount(0);
+  await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
+  letGo();
+  await expect(page.getByRole('textbox', { name: 'Machine', exact: true })).toBeVisible();
+});
+
+test(
+  'the list of a first visit is shown on its own day only, and never again',
+  ON_PHONE,
+  async ({ workshop, page }) => {
+    await page.route('/', async (route) => {
+      const answer = await route.fetch();
+      const yesterday = '"day":"2026-1-1"';
+      await route.fulfill({
+        response: answer,
+        body: (await answer.text()).replace(/"day":"[^"]*"/, yesterday),
+      });
+    });
+    const letGo = await openedWithout(page, '/');
+    expect(await picture(page).count()).toBe(0);
+    letGo();
+    await workshop.stored();
+    await page.unroute('/');
+    await page.goto('/api/health');
+    await page.evaluate((key) => localStorage.removeItem(key), PICTURE_KEY);
+    const letGoAgain = await openedWithout(page, '/');
+    expect(await picture(page).count()).toBe(0);
+    letGoAgain();
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  },
+);
+
+test('a screen that is opened again is there at once, and a press on it is not lost', async ({
+  workshop,
+  page,
+}) => {
+  await workshop.open();
+  const row = page.getByRole('link', { name: /^UR-0106,/ });
+  await expect(row).toBeVisible();
+  const seen = await settled(page);
   const box = await row.boundingBox();
   if (!box) throw new Error('the row is not in sight');
   await page.goto('about:blank');
@@ -69,7 +121,9 @@ test(
       return many;
     };
     const intake = '/job/demo-ur-0106?stage=intake';
-    expect(await shown('/')).toBe(0);
+    await workshop.open();
+    await workshop.stored();
+    await page.goto('about:blank');
     expect(await shown('/')).toBe(1);
     // Another address.
     expect(await shown(intake)).toBe(0);

@@ -130,7 +130,8 @@ test(
     const letGo = await held(page);
     const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
     await page.emulateMedia({ colorScheme: 'dark' });
-    await page.goto('/', { waitUntil: 'commit' });
+    // The list is shown before the program on a first visit.
+    await page.goto('/due', { waitUntil: 'commit' });
     await expect(page.getByText('Opening the workshop …')).toBeVisible();
     expect(await ground()).toBe('rgb(25, 23, 20)');
     await page.emulateMedia({ colorScheme: 'light' });

@@ -17,6 +17,7 @@ const SOURCES = [
   'public/manifest.webmanifest',
   'public/icons',
   'scripts/export.mjs',
+  'scripts/first-screens.mjs',
   'app.json',
   'metro.config.js',
   'babel.config.js',
@@ -47,6 +48,7 @@ export function exportIsStale() {
 export async function exportWeb() {
   // Imported late: packages may only just have been installed.
   const { makePublic } = await import('./public.mjs');
+  const { bundleFirstScreens } = await import('./first-screens.mjs');
   await makePublic();
   rmSync(nextDir, { recursive: true, force: true });
   const code = await run(bin('expo'), ['export', '-p', 'web', '--output-dir', 'dist-next'], {
@@ -60,6 +62,8 @@ export async function exportWeb() {
     },
   });
   if (code !== 0) throw new Error('The web export failed: see the lines above.');
+  // Not given out: what begins with a dot stays with the server.
+  await bundleFirstScreens(nextDir, path.join(nextDir, '.server/first-screens.cjs'));
   await hintCompiler();
   await preloadFonts();
   await makeServiceWorker();

@@ -8,6 +8,7 @@ import type { Logger } from 'pino';
 
 import type { Benches } from './bench/benches';
 import { benchRoutes } from './bench/routes';
+import { firstPage } from './firstPage';
 import { headers, ownNamesOnly, ownPagesOnly, slowDown } from './guard';
 import { logged } from './log';
 
@@ -53,6 +54,11 @@ export function makeApp(options: AppOptions): Express {
   app.get('/api/workshop', (_request, response) => {
     response.set('Cache-Control', 'no-store').json({ workshop });
   });
+  const first = firstPage(options);
+  if (first)
+    app.get('/', (_request, response) => {
+      response.set('Cache-Control', 'no-cache').type('html').send(first());
+    });
   app.use('/api', (_request, response) => {
     response.status(404).json({ error: 'not found' });
   });

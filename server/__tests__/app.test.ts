@@ -19,7 +19,9 @@ const SCRIPT = 'let a = 1;\n'.repeat(400);
 
 const distDir = mkdtempSync(path.join(tmpdir(), 'under-ridge-'));
 mkdirSync(path.join(distDir, 'js'));
+mkdirSync(path.join(distDir, '.server'));
 writeFileSync(path.join(distDir, 'index.html'), '<title>Under Ridge</title>');
+writeFileSync(path.join(distDir, '.server', 'own.js'), 'root:');
 writeFileSync(path.join(distDir, 'sw.js'), 'let version = 1;');
 writeFileSync(path.join(distDir, 'js', HASHED), SCRIPT);
 writeFileSync(path.join(distDir, 'js', `${HASHED}.gz`), gzipSync(SCRIPT));
@@ -127,6 +129,9 @@ describe('the server', () => {
       '/..%2f..%2f..%2f..%2fetc%2fpasswd',
       '/%2e%2e/%2e%2e/%2e%2e/etc/passwd',
       '/js/..\\..\\..\\etc\\passwd',
+      '/.server/own.js',
+      '/js/../.server/own.js',
+      '/%2eserver/own.js',
     ])
       expect((await raw(port, { path })).text).not.toContain('root:');
     for (const path of ['/js', '/js/', '/bench', '/bench/'])

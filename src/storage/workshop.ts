@@ -108,7 +108,11 @@ async function open(
   return true;
 }
 
-function begin(store: AppStore, { jobs, shelf, library, verdicts = {} }: FirstWorkshop): void {
+/** Fills the store with what a workshop begins with. */
+export function begin(
+  store: AppStore,
+  { jobs, shelf, library, verdicts = {} }: FirstWorkshop,
+): void {
   for (const job of jobs) {
     const verdict = verdicts[job.id];
     if (verdict) rememberVerdict(job, verdict);

@@ -3,7 +3,6 @@ import { useEffect } from 'react';
 import type { FallbackProps } from 'react-error-boundary';
 import { ErrorBoundary } from 'react-error-boundary';
 import { Pressable, Text, View } from 'react-native';
-import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 
 import { UnitsProvider } from '@/features/display/useUnits';
@@ -19,6 +18,7 @@ import '@/ui/print.css';
 import { useBrowserParts, useThemeFor } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
+import { Ground } from './Ground';
 import { openWorkshop } from './opening';
 import type { RootState } from './store';
 import { makeStore, useAppSelector } from './store';
@@ -48,22 +48,20 @@ function Themed({ children }: { readonly children: ReactNode }) {
   const loaded = useAppSelector((state) => state.jobs.loaded);
   const fonts = useOwnFonts();
   return (
-    <PaperProvider theme={theme}>
-      <View style={{ flex: 1, backgroundColor: theme.strata.ground }}>
-        {loaded && fonts ? (
-          <UnitsProvider>
-            <StorageNotice />
-            <Fault what="Under Ridge" ways={<Rescue />}>
-              {children}
-            </Fault>
-          </UnitsProvider>
-        ) : (
-          <Words soft style={{ padding: 24 }}>
-            Opening the workshop …
-          </Words>
-        )}
-      </View>
-    </PaperProvider>
+    <Ground theme={theme}>
+      {loaded && fonts ? (
+        <UnitsProvider>
+          <StorageNotice />
+          <Fault what="Under Ridge" ways={<Rescue />}>
+            {children}
+          </Fault>
+        </UnitsProvider>
+      ) : (
+        <Words soft style={{ padding: 24 }}>
+          Opening the workshop …
+        </Words>
+      )}
+    </Ground>
   );
 }
 

@@ -20,7 +20,9 @@ export const FONTS: readonly (readonly [name: string, url: string])[] = [
 
 // By the browser's own means: the platform's package measures letters in the page to hear what the browser knows.
 async function load(): Promise<void> {
-  const faces = FONTS.map(([name, file]) => new FontFace(name, `url(${file})`));
+  // What is shown before the program has them already.
+  const there = new Map([...document.fonts].map((face) => [face.family, face]));
+  const faces = FONTS.map(([name, file]) => there.get(name) ?? new FontFace(name, `url(${file})`));
   for (const face of faces) document.fonts.add(face);
   await Promise.all(faces.map((face) => face.load()));
 }

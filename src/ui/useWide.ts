@@ -1,7 +1,7 @@
 import { useWindowDimensions } from 'react-native';
 
 /** From here on stages, work and section stand side by side. */
-const WIDE = 1000;
+export const WIDE = 1000;
 
 /** Below this there is no room one below the other: a phone lies on its side, or a keyboard covers half of it. */
 const LOW = 480;
@@ -10,7 +10,7 @@ const SHORT = 640;
 /** Below this big keys must grow smaller, or they cover what is typed with them. */
 const SMALL = 680;
 /** From here on there is room beside each other for what else stands below each other. */
-const LYING = 560;
+export const LYING = 560;
 
 export function useWide(): boolean {
   return useWindowDimensions().width >= WIDE;

@@ -17,12 +17,30 @@ export interface Place {
   readonly dark: boolean;
 }
 
-export interface Picture extends Place {
+/** What is needed to show a screen. */
+export interface Drawn {
   readonly html: string;
   readonly css: string;
   /** Names and addresses of the fonts it is written in. */
   readonly fonts: readonly (readonly [name: string, url: string])[];
 }
+
+export interface Picture extends Place, Drawn {}
+
+/** The list as a first visit sees it, for every device: the server lays it into the page. */
+export interface FirstScreens extends Pick<Drawn, 'css' | 'fonts'> {
+  /** The server's day. */
+  readonly day: string;
+  readonly screens: readonly {
+    /** The least width that it is laid out for. */
+    readonly from: number;
+    readonly dark: boolean;
+    readonly html: string;
+  }[];
+}
+
+/** The element of the page that holds the first screens. */
+export const FIRST_SCREENS_ID = 'first-screens';
 
 export const PICTURE_KEY = 'under-ridge-last-seen';
 
@@ -51,4 +69,15 @@ export function pictureOf(text: string | null, place: Place): Picture | undefine
   } catch {
     return undefined;
   }
+}
+
+/** The first screen for that place, if it is one of the list, and the server's day is that of the place. */
+export function firstOf(text: string, place: Place): Drawn | undefined {
+  const { day, css, fonts, screens } = JSON.parse(text) as FirstScreens;
+  const [widest] = screens
+    .filter(({ from, dark }) => from <= place.width && dark === place.dark)
+    .sort((a, b) => b.from - a.from);
+  return widest && place.address === '/' && day === place.day
+    ? { html: widest.html, css, fonts }
+    : undefined;
 }

@@ -1,9 +1,11 @@
 /*
- * Runs before the program, as a script of its own: shows the screen as it was left, takes presses on it, and gives way as
- * soon as the same screen stands alive behind it. A press is handed on to what was pressed.
+ * Runs before the program, as a script of its own: shows the screen as it was left, or the first one there is, takes presses
+ * on it, and gives way as soon as the same screen stands alive behind it. A press is handed on to what was pressed.
  */
-import type { Picture } from './picture';
-import { PICTURE_KEY, pictureOf, placeNow } from './picture';
+import { neverOffered } from '@/store/offered';
+
+import type { Drawn } from './picture';
+import { FIRST_SCREENS_ID, firstOf, PICTURE_KEY, pictureOf, placeNow } from './picture';
 
 /** The program starts in a second or two; if it does not, what it says must be seen. */
 const LONGEST_MS = 8000;
@@ -13,8 +15,11 @@ const PRESSED = 'a, button, input, textarea, [role="button"], [role="link"], [ta
 /** What stands alive: a screen with something in it, or a fault. */
 const ALIVE = '[role="main"], [role="alert"]';
 
-function kept(): Picture | undefined {
+/** The screen as it was left; on a first visit the one that the server has laid into the page. */
+function drawn(): Drawn | undefined {
   try {
+    const first = document.getElementById(FIRST_SCREENS_ID)?.textContent;
+    if (first && neverOffered()) return firstOf(first, placeNow());
     return pictureOf(localStorage.getItem(PICTURE_KEY), placeNow());
   } catch {
     return undefined;
@@ -45,7 +50,7 @@ function press(root: Element, name: string): void {
   look();
 }
 
-function show({ html, css, fonts }: Picture, root: HTMLElement): void {
+function show({ html, css, fonts }: Drawn, root: HTMLElement): void {
   for (const [name, url] of fonts) document.fonts.add(new FontFace(name, `url(${url})`));
   const host = document.createElement('div');
   // Not for who listens: nothing of it can be used yet, and the screen itself follows.
@@ -88,5 +93,5 @@ function show({ html, css, fonts }: Picture, root: HTMLElement): void {
 }
 
 const root = document.getElementById('root');
-const picture = root ? kept() : undefined;
+const picture = root ? drawn() : undefined;
 if (root && picture) show(picture, root);

@@ -19,5 +19,7 @@ const subscribe = (tell: () => void) => {
   return () => void listeners.delete(tell);
 };
 
+const now = () => waiting;
+
 /** The newer version that waits, if one does. */
-export const useUpdate = (): Update | undefined => useSyncExternalStore(subscribe, () => waiting);
+export const useUpdate = (): Update | undefined => useSyncExternalStore(subscribe, now, now);

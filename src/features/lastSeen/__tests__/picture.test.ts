@@ -1,5 +1,5 @@
-import type { Picture, Place } from '../picture';
-import { pictureOf } from '../picture';
+import type { FirstScreens, Picture, Place } from '../picture';
+import { firstOf, pictureOf } from '../picture';
 
 const HERE: Place = {
   address: '/job/a?stage=set',
@@ -30,6 +30,33 @@ describe('a screen as it was left', () => {
     'is none where %j was kept',
     (text) => {
       expect(pictureOf(text, HERE)).toBeUndefined();
+    },
+  );
+});
+
+describe('the list on a first visit', () => {
+  const screens = [0, 560, 1000].flatMap((from) =>
+    [false, true].map((dark) => ({ from, dark, html: `${from} ${dark ? 'dark' : 'light'}` })),
+  );
+  const FIRST: FirstScreens = { day: HERE.day, css: 'p{}', fonts: PICTURE.fonts, screens };
+  const html = (other: Partial<Place>) =>
+    firstOf(JSON.stringify(FIRST), { ...HERE, address: '/', ...other })?.html;
+
+  it.each<[Partial<Place>, string]>([
+    [{ width: 320 }, '0 light'],
+    [{ width: 559 }, '0 light'],
+    [{ width: 560, dark: true }, '560 dark'],
+    [{ width: 999 }, '560 light'],
+    [{ width: 1000 }, '1000 light'],
+    [{ width: 3840, dark: true }, '1000 dark'],
+  ])('at %j is the widest that fits: %s', (place, expected) => {
+    expect(html(place)).toBe(expected);
+  });
+
+  it.each<Partial<Place>>([{ address: '/due' }, { address: '/?a=1' }, { day: '2026-11-30' }])(
+    'is none at %j',
+    (place) => {
+      expect(html(place)).toBeUndefined();
     },
   );
 });
