@@ -116,7 +116,7 @@ export function handsOff(): Job {
       advantage: manual(5),
       returnForce: manual(332),
       returnRate: manual(25),
-      growth: manual(1.3),
+      growth: manual(1.4),
     },
     setting: {
       installGap: entry(0.94, measuredOn(date)),
@@ -130,12 +130,12 @@ export function handsOff(): Job {
       readings: [
         {
           id: 'g1',
-          turns: entry(2, measuredOn('2026-11-18')),
-          gain: entry(19.5, measuredOn('2026-11-18')),
+          turns: entry(0.75, measuredOn('2026-11-18')),
+          gain: entry(27, measuredOn('2026-11-18')),
         },
         {
           id: 'g2',
-          turns: entry(2.25, measuredOn('2026-11-19')),
+          turns: entry(1.25, measuredOn('2026-11-19')),
           gain: entry(15, measuredOn('2026-11-19')),
         },
       ],

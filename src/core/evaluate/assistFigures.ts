@@ -150,7 +150,7 @@ export function computeExpanding(sheet: Sheet): void {
     section: 8,
     formula: 'y = R·(e − g), 0 when the gap exceeds the growth',
     from: {
-      R: sheet.figure('overallRatio', 'R'),
+      R: sheet.figure(sheet.known('ownRatio') ? 'ownRatio' : 'overallRatio', 'R'),
       e: sheet.entry('expanding.growth'),
       g: sheet.entry('setting.installGap'),
     },

@@ -12,6 +12,8 @@ export interface WorkingInput {
   readonly value: number;
   readonly quantity: Quantity;
   readonly source: Source;
+  /** It was not entered and need not be: the value means none, and the source's note says of what. */
+  readonly absent?: true;
   /** The field it was typed in, for a way back to it. */
   readonly path?: FieldPath;
   /** The figure it was worked out as. */
@@ -79,6 +81,7 @@ export type FigureId =
   | 'steelRise'
   | 'gapSet'
   | 'gapGauged'
+  | 'gapByLever'
   | 'liftRepeat'
   | 'ownRatio';
 
@@ -90,7 +93,7 @@ export interface Figure {
   readonly quantity: Quantity;
   /** In the base unit of the quantity. */
   readonly value: number;
-  /** From low to high friction; `value` is then the typical one. */
+  /** Where it may lie, as by low and high friction; a note of the working says by what. */
   readonly range?: { readonly low: number; readonly high: number };
   readonly decimals?: number;
   /** A design estimate went into it, at any depth. */

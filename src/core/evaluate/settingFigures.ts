@@ -1,8 +1,8 @@
 import { DomainError } from '../errors';
 import { fieldPath } from '../job/fields';
 import { gapFromTurns } from '../setting/adjuster';
-import { measuredRatio, teachingPair } from '../setting/leverGain';
-import { gainReadings } from '../setting/plans';
+import { gapByLever, measuredRatio, teachingPair } from '../setting/leverGain';
+import { GAIN_READS, gainReadings, standsAt } from '../setting/plans';
 import type { Sheet } from './sheet';
 import { gather } from './term';
 
@@ -34,47 +34,83 @@ export function computeSetting(sheet: Sheet): void {
       label: 'Gap by gauges',
       quantity: 'length',
       section: 8,
-      formula: '(g_go + g_no)/2, between the two',
+      formula: '(g_go + g_no)/2',
       from: { go: sheet.entry('setting.goSize'), no: sheet.entry('setting.noGoSize') },
       value: ({ go, no }) => {
         if (go >= no)
           throw new DomainError('gauge that goes in', 'smaller than the one that does not', go);
         return { value: (go + no) / 2, low: go, high: no };
       },
+      notes: ['It lies between the two.'],
     });
   }
+}
+
+/**
+ * The gap that the last reading at the lever tells, where it was taken as the adjuster stands now; a reading of 0 tells none.
+ * @example computeGapByLever(sheet), sheet.outcomes.has('gapByLever') // false
+ */
+export function computeGapByLever(sheet: Sheet): void {
+  const { job } = sheet;
+  const last = gainReadings(job).at(-1);
+  const stands = standsAt(job);
+  const here = last && (stands === undefined || Math.abs(stands - last.turns) < 1e-6);
+  if (!here || last.gain === 0 || !sheet.known('ownRatio')) return;
+  sheet.compute('gapByLever', {
+    label: 'Gap by the lever',
+    quantity: 'length',
+    section: 8,
+    formula: 'g = e − y/R',
+    from: {
+      R: sheet.figure('ownRatio', 'R'),
+      e: sheet.entry('expanding.growth'),
+      y: sheet.entry(fieldPath('setting.readings.*.gain', last.id)),
+    },
+    value: ({ R, e, y }) => ({
+      value: gapByLever(R, e, y),
+      low: gapByLever(R, e, y + GAIN_READS),
+      high: gapByLever(R, e, Math.max(y - GAIN_READS, y / 2)),
+    }),
+    notes: [`The range: a lever is read to ${GAIN_READS} mm.`],
+  });
+}
+
+/**
+ * The overall ratio that the lever itself has told, once it was read at two settings.
+ * @example computeOwnRatio(sheet), sheet.outcomes.has('ownRatio') // false
+ */
+export function computeOwnRatio(sheet: Sheet): void {
   const pair = teachingPair(gainReadings(sheet.job));
-  if (sheet.job.expanding.fitted && pair) {
-    sheet.compute('ownRatio', {
-      label: 'This machine’s own ratio',
-      quantity: 'ratio',
-      decimals: 2,
-      section: 8,
-      formula: 'R = (y_1 − y_2)/((u_2 − u_1)·P·i_a)',
-      from: {
-        pitch: sheet.entry('setting.pitch'),
-        linkage: sheet.entry('setting.linkage'),
-        marksPerTurn: sheet.entry('setting.marksPerTurn'),
-        R: gather(
-          [
-            sheet.entry('setting.pitch'),
-            sheet.entry('setting.linkage'),
-            sheet.entry('setting.marksPerTurn'),
-            ...pair.flatMap(({ id }) => [
-              sheet.entry(fieldPath('setting.readings.*.turns', id)),
-              sheet.entry(fieldPath('setting.readings.*.gain', id)),
-            ]),
-          ],
-          ([pitch = 0, linkage = 1, marksPerTurn = 1, u1 = 0, y1 = 0, u2 = 0, y2 = 0]) =>
-            measuredRatio(
-              { pitch, linkage, marksPerTurn },
-              { turns: u1, gain: y1 },
-              { turns: u2, gain: y2 },
-            ),
-        ),
-      },
-      value: ({ R }) => R,
-      notes: ['Learned from two readings at two settings; used in place of the train’s ratio.'],
-    });
-  }
+  if (!sheet.job.expanding.fitted || !pair) return;
+  sheet.compute('ownRatio', {
+    label: 'This machine’s own ratio',
+    quantity: 'ratio',
+    decimals: 2,
+    section: 8,
+    formula: 'R = (y_1 − y_2)/((u_2 − u_1)·P·i_a)',
+    from: {
+      pitch: sheet.entry('setting.pitch'),
+      linkage: sheet.entry('setting.linkage'),
+      marksPerTurn: sheet.entry('setting.marksPerTurn'),
+      R: gather(
+        [
+          sheet.entry('setting.pitch'),
+          sheet.entry('setting.linkage'),
+          sheet.entry('setting.marksPerTurn'),
+          ...pair.flatMap(({ id }) => [
+            sheet.entry(fieldPath('setting.readings.*.turns', id)),
+            sheet.entry(fieldPath('setting.readings.*.gain', id)),
+          ]),
+        ],
+        ([pitch = 0, linkage = 1, marksPerTurn = 1, u1 = 0, y1 = 0, u2 = 0, y2 = 0]) =>
+          measuredRatio(
+            { pitch, linkage, marksPerTurn },
+            { turns: u1, gain: y1 },
+            { turns: u2, gain: y2 },
+          ),
+      ),
+    },
+    value: ({ R }) => R,
+    notes: ['Learned from two readings at two settings; used in place of the train’s ratio.'],
+  });
 }

@@ -7,7 +7,7 @@ import type { Verdict, VerdictId } from './verdict';
 
 /**
  * Verdicts on what is set and measured once the clutch is together; each is absent until it is recorded.
- * @example judgeSetting(workOut(quad).sheet).map((v) => v.id) // ["heads"]
+ * @example judgeSetting(workOut(quad).sheet).map((v) => v.id) // ["heads", "gapWays"]
  */
 export function judgeSetting(sheet: Sheet): Verdict[] {
   return [
@@ -111,23 +111,25 @@ function judgeHeads(sheet: Sheet): Verdict | undefined {
 function judgeGapWays(sheet: Sheet): Verdict | undefined {
   const turned = sheet.known('gapSet');
   const gauged = sheet.known('gapGauged');
+  const told = sheet.known('gapByLever');
   const measured = sheet.job.setting.gapMeasured;
   const ways = [
-    ...(turned ? [{ name: 'adjuster', low: turned.value, high: turned.value }] : []),
+    ...(turned ? [{ name: 'the adjuster', low: turned.value, high: turned.value }] : []),
     ...(gauged?.range ? [{ name: 'gauges', low: gauged.range.low, high: gauged.range.high }] : []),
-    ...(measured ? [{ name: 'caliper', low: measured.value, high: measured.value }] : []),
+    ...(told?.range ? [{ name: 'the lever', low: told.range.low, high: told.range.high }] : []),
+    ...(measured ? [{ name: 'the caliper', low: measured.value, high: measured.value }] : []),
   ];
   if (!sheet.job.expanding.fitted || ways.length < 2) return undefined;
   const highest = ways.reduce((a, b) => (b.low > a.low ? b : a));
   const lowest = ways.reduce((a, b) => (b.high < a.high ? b : a));
   const apart = highest.low - lowest.high;
-  const base = { id: 'gapWays', figures: ['gapSet', 'gapGauged'] } as const;
+  const base = { id: 'gapWays', figures: ['gapSet', 'gapGauged', 'gapByLever'] } as const;
   return apart > AGREES
     ? {
         ...base,
         state: 'watch',
         title: 'The gap reads differently',
-        sentence: say`By ${highest.name} the gap is ${length(highest.low)}, by ${lowest.name} ${length(lowest.high)}: check that the start point was taken off the nut and not off the bearing, with the cable slack.`,
+        sentence: say`By ${highest.name} the gap is ${length(highest.low)}, by ${lowest.name} ${length(lowest.high)}: check that the start point was taken off the nut and not off the bearing, with the cable slack${told ? ', and that the disc grows as far as entered' : ''}.`,
       }
     : {
         ...base,

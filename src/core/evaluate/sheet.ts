@@ -61,7 +61,8 @@ export class Sheet {
         needs: [{ path, label: ofWhich(this.job, path, field.across ?? label) }],
       };
     const source: Source = { kind: field.estimate ? 'estimate' : 'entered', note: standIn.why };
-    return term({ symbol, label, value: standIn.value, quantity, source, path });
+    const absent = field.estimate ? undefined : true;
+    return term({ symbol, label, value: standIn.value, quantity, source, absent, path });
   }
 
   /** The value of a field, or of what stands in for it; nothing while it lacks. */

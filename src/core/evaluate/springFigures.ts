@@ -205,9 +205,8 @@ function liftCoils(sheet: Sheet): void {
   if (wired.length === 0) return;
   sheet.compute('springStress', {
     label: 'Wire stress, full lift',
-    quantity: 'pressure',
+    quantity: 'stress',
     section: 4,
-    decimals: 0,
     formula: 'τ = K_w·8·F·D/(π·d³), K_w = (4C−1)/(4C−4) + 0.615/C, C = D/d',
     from: {
       τ: gather(

@@ -203,7 +203,7 @@ function stackTerm(layout: PackLayout): Term {
         symbol: `t${layer.number}`,
         value,
         quantity: 'length',
-        label: `Plate ${layer.number}, ${layer.kind.name}, mean of ${readings.length}`,
+        label: `Plate ${layer.number}, ${layer.kind.name}, ${meanWords(readings.length)}`,
         source: readings[0]?.source ?? { kind: 'measured' },
       });
     } else if (!counted.has(layer.kind.id)) {
@@ -228,6 +228,13 @@ function stackTerm(layout: PackLayout): Term {
     ),
   };
 }
+
+/**
+ * How many readings a thickness rests on.
+ * @example meanWords(3) // "mean of 3"
+ */
+export const meanWords = (readings: number): string =>
+  readings === 1 ? 'one reading' : `mean of ${readings}`;
 
 function stackNote(layout: PackLayout): string {
   const measured = layout.layers.filter((l) => l.measured).length;

@@ -25,6 +25,8 @@ import {
 } from './torqueTerms';
 import { gather, lack } from './term';
 
+const BY_FRICTION = 'The range runs from low to high friction of the lining.';
+
 /** What the pack's torque rests on: its terms, and its capacity for any clamp. */
 export interface TorqueChain {
   readonly faces: readonly Face[];
@@ -164,7 +166,7 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     formula: 'T_cap = Σ μ·F·R over the slipping faces',
     from: { F: clamp, N: pack },
     value: ({ F }) => range(F, false),
-    notes: [radiusNote],
+    notes: [radiusNote, BY_FRICTION],
   });
   sheet.compute('capacityWithTangs', {
     label: 'Torque capacity with tang friction',
@@ -176,6 +178,7 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     notes: [
       radiusNote,
       'Faces are counted from the pressure plate; the tangs hold back part of the clamp at each plate.',
+      BY_FRICTION,
     ],
   });
   sheet.compute('clampAtInnerFace', {
@@ -206,7 +209,7 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
         low: (held?.range?.low ?? T_cap) / T_req,
         high: (held?.range?.high ?? T_cap) / T_req,
       }),
-      notes: held?.range ? ['The range runs from low to high friction of the lining.'] : [],
+      notes: held?.range ? [BY_FRICTION] : [],
     });
   }
   computePressure(sheet, layout, lined, radii, faces);

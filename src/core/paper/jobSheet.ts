@@ -4,6 +4,7 @@ import { evaluate } from '../evaluate/evaluate';
 import type { FigureId } from '../evaluate/figure';
 import { figureText } from '../evaluate/figureText';
 import { readSentence } from '../evaluate/sentence';
+import { meanWords } from '../evaluate/stackFigures';
 import { inspect } from '../inspect/inspect';
 import { DECISION_NAME } from '../inspect/decisions';
 import { summarize } from '../inspect/summary';
@@ -51,6 +52,7 @@ const ON_SHEET: readonly FigureId[] = [
   'expandContact',
   'expandLockUp',
   'gapSet',
+  'gapByLever',
   'startContact',
   'startHolding',
 ];
@@ -169,7 +171,7 @@ function packBlocks(job: Job, { layout }: Evaluation, units: UnitChoice): PaperB
         String(number),
         kind.name,
         thickness === undefined ? '–' : mm(thickness),
-        measured ? `mean of ${readingsOf(plate).length}` : plate.isNew ? 'new, nominal' : 'nominal',
+        measured ? meanWords(readingsOf(plate).length) : plate.isNew ? 'new, nominal' : 'nominal',
         kind.turnsWith,
         [
           plate.facing === 'outward' ? 'marked face out' : '',

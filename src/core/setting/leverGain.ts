@@ -19,6 +19,22 @@ export function leverGain(ratio: number, growth: Mm, gap: Mm): Mm {
   return ratio * Math.max(0, growth - gap);
 }
 
+/**
+ * Install gap that a lever gain tells, the other way round: g = e − y/R; below 0 the disc does not grow as far as is said.
+ * @param ratio the machine's own ratio, above 0: that of the train has slack and free play in it
+ * @param growth full growth of the disc, mm, 0 or more
+ * @param gain lever gain with the disc fully out, mm, above 0: one of 0 is a bound
+ * @throws {DomainError} for a value out of range
+ * Source: `docs/mechanics.md` section 8.
+ * @example gapByLever(40, 1.6, 14) // 1.25
+ */
+export function gapByLever(ratio: number, growth: Mm, gain: Mm): Mm {
+  check('ratio', ratio, POSITIVE);
+  check('growth', growth, NOT_NEGATIVE);
+  check('gain', gain, POSITIVE);
+  return growth - gain / ratio;
+}
+
 /** A reading at the lever, with the setting of the adjuster it was taken at, in turns from any fixed point. */
 export interface GainReading {
   readonly turns: number;

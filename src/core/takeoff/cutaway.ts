@@ -71,7 +71,7 @@ export function cutawayOf(job: Job, oil: Celsius): Cutaway {
   const shoes = startClutchOf(sheet);
   const ratio = sheet.valueAt('engine.primaryRatio');
   const travel = sheet.valueAt('release.leverTravel');
-  const overall = sheet.known('overallRatio')?.value;
+  const overall = (sheet.known('ownRatio') ?? sheet.known('overallRatio'))?.value;
   const pressing = clampAtRpm(sheet);
   const gap = auto?.gap ?? 0;
   const warp = warpOf(layout);

@@ -91,6 +91,7 @@ export type Quantity =
   | 'torque'
   | 'rate'
   | 'pressure'
+  | 'stress'
   | 'mass'
   | 'time'
   | 'duration'
@@ -184,6 +185,11 @@ export const UNITS: Readonly<Record<Quantity, readonly Unit[]>> = {
   ],
   pressure: [
     unit('MPa', 'MPa', 1, 3, ['mpa', 'n/mm2', 'n/mm²']),
+    unit('psi', 'psi', LBF / (INCH * INCH), 0, ['psi', 'lbf/in2', 'lbf/in²']),
+  ],
+  // Of a wire or its steel: a thousand times a lining's pressure.
+  stress: [
+    unit('MPa', 'MPa', 1, 0, ['mpa', 'n/mm2', 'n/mm²']),
     unit('psi', 'psi', LBF / (INCH * INCH), 0, ['psi', 'lbf/in2', 'lbf/in²']),
   ],
   mass: [

@@ -67,13 +67,15 @@ function WorkingText({ figure }: { readonly figure: Figure }) {
   const { value, range } = figureText(figure, units);
   const { formula, inputs, notes, section } = figure.working;
   const word = termOf(figure.label);
+  const given = inputs.filter((input) => !input.absent);
+  const absent = inputs.filter((input) => input.absent);
   return (
     <>
       <View>
         <Digits bold size={30}>
           {value}
         </Digits>
-        {range ? <Words soft>{range} from low to high friction</Words> : null}
+        {range ? <Words soft>{range}</Words> : null}
         {figure.estimated ? (
           <Words soft size={14}>
             Rests on a design estimate: see the sources below.
@@ -82,8 +84,11 @@ function WorkingText({ figure }: { readonly figure: Figure }) {
       </View>
       <Formula>{formula}</Formula>
       <View>
-        {inputs.map((input, i) => (
+        {given.map((input, i) => (
           <InputRow key={`${input.symbol}${input.label}${i}`} input={input} />
+        ))}
+        {[...new Set(absent.map(meaning))].map((meant) => (
+          <AbsentRow key={meant} inputs={absent.filter((input) => meaning(input) === meant)} />
         ))}
       </View>
       {notes.map((note) => (
@@ -103,12 +108,68 @@ function WorkingText({ figure }: { readonly figure: Figure }) {
   );
 }
 
+const meaning = ({ value, quantity, source }: WorkingInput) =>
+  `${source.note} ${value} ${quantity}`;
+
+/** What is not entered and counts alike stands in one row, after what is. */
+function AbsentRow({ inputs }: { readonly inputs: readonly WorkingInput[] }) {
+  const units = useUnits();
+  const [first] = inputs;
+  if (!first) return null;
+  return (
+    <Row
+      symbol={inputs.map(({ symbol }) => symbol).join(', ')}
+      amount={formatWithUnit(first.value, first.quantity, units)}
+    >
+      <Words soft size={15}>
+        {inputs.map(({ label }) => label).join(' · ')}
+      </Words>
+      <Words soft size={14}>
+        {first.source.note}
+      </Words>
+    </Row>
+  );
+}
+
 function InputRow({ input }: { readonly input: WorkingInput }) {
   const units = useUnits();
   const strata = useStrata();
   const open = useOpenFigure();
   const { figure } = input;
-  const amount = formatWithUnit(input.value, input.quantity, units);
+  return (
+    <Row symbol={input.symbol} amount={formatWithUnit(input.value, input.quantity, units)}>
+      <Termed size={15}>{input.label}</Termed>
+      {figure ? (
+        <Pressable
+          role="button"
+          aria-label={`Working of ${input.label}`}
+          onPress={() => open(figure)}
+          style={{ minHeight: 32, justifyContent: 'center' }}
+        >
+          <Words size={14} style={{ color: strata.slate, textDecorationLine: 'underline' }}>
+            worked out: show how
+          </Words>
+        </Pressable>
+      ) : (
+        <Words
+          size={14}
+          style={{ color: input.source.kind === 'estimate' ? strata.watch : strata.soft }}
+        >
+          {sourceWords(input.source)}
+        </Words>
+      )}
+    </Row>
+  );
+}
+
+interface RowProps {
+  readonly symbol: string;
+  readonly amount: string;
+  readonly children: ReactNode;
+}
+
+function Row({ symbol, amount, children }: RowProps) {
+  const strata = useStrata();
   return (
     <View
       style={{
@@ -120,30 +181,9 @@ function InputRow({ input }: { readonly input: WorkingInput }) {
       }}
     >
       <View style={{ width: 58 }}>
-        <Formula soft>{input.symbol}</Formula>
+        <Formula soft>{symbol}</Formula>
       </View>
-      <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
-        <Termed size={15}>{input.label}</Termed>
-        {figure ? (
-          <Pressable
-            role="button"
-            aria-label={`Working of ${input.label}`}
-            onPress={() => open(figure)}
-            style={{ minHeight: 32, justifyContent: 'center' }}
-          >
-            <Words size={14} style={{ color: strata.slate, textDecorationLine: 'underline' }}>
-              worked out: show how
-            </Words>
-          </Pressable>
-        ) : (
-          <Words
-            size={14}
-            style={{ color: input.source.kind === 'estimate' ? strata.watch : strata.soft }}
-          >
-            {sourceWords(input.source)}
-          </Words>
-        )}
-      </View>
+      <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>{children}</View>
       <Digits size={15}>{amount}</Digits>
     </View>
   );

@@ -36,7 +36,7 @@ function toolOf(line: SheetLine) {
       return (
         <ToolBox fields={line.fields}>
           <GainReadings />
-          <FigureRows ids={['ownRatio', 'overallRatio', 'leverGain', 'gapPerMark']} />
+          <FigureRows ids={['ownRatio', 'overallRatio', 'leverGain', 'gapByLever', 'gapPerMark']} />
         </ToolBox>
       );
     case 'breakIn':

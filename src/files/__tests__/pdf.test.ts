@@ -69,7 +69,7 @@ describe('paper', () => {
       'Retainer step': '2',
       'Install gap': '0.940 mm; asked 0.800 mm to 1.100 mm',
       'Adjuster stands at': '1 turn and 2 marks out from firm contact',
-      'Lever gain': '19.5 mm at 2 turns; 15.0 mm at 2.25 turns; aimed at 12.0 mm',
+      'Lever gain': '27.0 mm at 0.75 turns; 15.0 mm at 1.25 turns; aimed at 12.0 mm',
     });
     expect(facts('UR-0101')).toMatchObject({
       Soak: 'in the oil from 2026-03-08 17:00 UTC, planned 8 h',

@@ -14,11 +14,12 @@ import {
   turnedBy,
 } from '../../setting/plans';
 import { evaluate } from '../evaluate';
+import type { FigureId } from '../figure';
 import { readSentence } from '../sentence';
 
 const auto = demoJob('UR-0102');
 const verdict = (job: Job, id: string) => evaluate(job).verdicts.find((v) => v.id === id)?.state;
-const figure = (job: Job, id: 'gapSet' | 'gapGauged' | 'ownRatio' | 'liftRepeat') => {
+const figure = (job: Job, id: FigureId) => {
   const f = evaluate(job).figures.get(id);
   return f?.status === 'known' ? f.value : undefined;
 };
@@ -87,15 +88,49 @@ describe('install gap', () => {
   });
 
   it('is learned from two readings: this machine’s own ratio, and the next turn', () => {
-    // 19.5 to 15 mm over a quarter turn of 0.75 mm: 4.5/0.1875 = 24.
-    expect(figure(auto, 'ownRatio')).toBeCloseTo(24, 9);
+    // 27 to 15 mm over half a turn of 0.75 mm: 12/0.375 = 32.
+    expect(figure(auto, 'ownRatio')).toBeCloseTo(32, 9);
+    // 1.4 mm of growth, 0.94 mm of gap: 32·0.46.
+    expect(figure(auto, 'leverGain')).toBeCloseTo(14.72, 9);
+    // Until the lever has told it, the train's: 62/1.6824 = 36.85.
+    const untaught = put(auto, { 'setting.readings.g1.gain': 0 });
+    expect(figure(untaught, 'leverGain')).toBeCloseTo((figure(untaught, 'overallRatio') ?? NaN) * 0.46, 9);
     const plan = gainAdvice(auto, 30);
-    // 3 mm too much: 3/24 = 0.125 mm, 1.33 of 8 marks.
+    // 3 mm too much: 3/32 = 0.094 mm, one of 8 marks.
     expect(plan).toMatchObject({
       turning: { turns: 0, marks: 1, direction: 'open' },
-      turns: 2.375,
+      turns: 1.375,
     });
     expect(gainAdvice(put(auto, { 'setting.readings.g2.gain': 12.4 }), 30)).toBeUndefined();
+  });
+});
+
+describe('the gap by the lever', () => {
+  it('is what the last reading tells where the adjuster stands now', () => {
+    // 1.4 − 15/32, and half a millimetre at the lever is 1/64.
+    const told = evaluate(auto).figures.get('gapByLever');
+    expect(told).toMatchObject({
+      value: expect.closeTo(0.93125, 9) as number,
+      range: {
+        low: expect.closeTo(0.915625, 9) as number,
+        high: expect.closeTo(0.946875, 9) as number,
+      },
+    });
+    expect(figure(put(auto, { 'setting.marksOut': 3 }), 'gapByLever')).toBeUndefined();
+    expect(figure(put(auto, { 'setting.readings.g2.gain': 0 }), 'gapByLever')).toBeUndefined();
+    expect(figure(put(auto, { 'setting.readings.g1.gain': 0 }), 'gapByLever')).toBeUndefined();
+  });
+
+  it('tells of a start point that was taken off the bearing', () => {
+    expect(verdict(auto, 'gapWays')).toBe('good');
+    // The count began 0.3 mm late: the gap is that much wider than counted, and the lever gains 0.3·32 mm less.
+    const early = put(auto, { 'setting.readings.g1.gain': 17.4, 'setting.readings.g2.gain': 5.4 });
+    expect(figure(early, 'gapByLever')).toBeCloseTo(1.23125, 9);
+    const found = evaluate(early).verdicts.find((v) => v.id === 'gapWays');
+    expect(found?.state).toBe('watch');
+    expect(readSentence(found?.sentence ?? [])).toBe(
+      'By the lever the gap is 1.216 mm, by the adjuster 0.938 mm: check that the start point was taken off the nut and not off the bearing, with the cable slack, and that the disc grows as far as entered.',
+    );
   });
 });
 

@@ -103,7 +103,7 @@ export const SPRING_FIELDS = {
   'springs.coil.groups.*.shearModulus': spec({
     label: 'Shear modulus',
     symbol: 'G',
-    quantity: 'pressure',
+    quantity: 'stress',
     bounds: { above: 0, max: 200000 },
     estimate: { value: 79300, why: 'spring steel' },
   }),
