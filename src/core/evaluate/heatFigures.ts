@@ -1,6 +1,6 @@
 import { fieldPath } from '../job/fields';
 import { engage, heatCapacity, ringMass } from '../heat/engagement';
-import { GRAVITY, roadLoad } from '../heat/road';
+import { GRAVITY, roadLoad, ROLLING } from '../heat/road';
 import type { Kilogram } from '../units/quantity';
 import type { PackLayer, PackLayout } from './layers';
 import type { Sheet } from './sheet';
@@ -12,7 +12,7 @@ const CORE_SHARE = 0.5;
 
 /**
  * Weight of the plates and what the gearbox feels of it; and, where a start is described, its heat.
- * @example computeHeat(sheet, layout), sheet.known('packMass').value // 0.5637
+ * @example computeHeat(sheet, layout), sheet.known('packMass').value // 0.6402
  */
 export function computeHeat(sheet: Sheet, layout: PackLayout): void {
   const masses = layout.layers.map((layer) => ({ layer, mass: massTerm(sheet, layout, layer) }));
@@ -90,7 +90,10 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
         ...(t0 > 0 ? { corners: [t0] } : {}),
       }).energy;
     },
-    notes: ['The lever is let out evenly; the engine gives the same torque all the while.'],
+    notes: [
+      'The lever is let out evenly; the engine gives the same torque all the while.',
+      `Rolling takes ${ROLLING * 100} % of the weight: a design estimate.`,
+    ],
   });
   sheet.compute('steelRise', {
     label: 'Steels warmer by, each start',
@@ -113,7 +116,7 @@ const unlined = (layout: PackLayout): readonly PackLayer[] =>
 
 /**
  * Heat that warms all unlined plates by a degree, J/K.
- * @example steelHeat(sheet, layout).value // 84.3
+ * @example steelHeat(sheet, layout).value // 121.8
  */
 export function steelHeat(sheet: Sheet, layout: PackLayout): Term {
   const plates = unlined(layout);
@@ -127,7 +130,7 @@ export function steelHeat(sheet: Sheet, layout: PackLayout): Term {
 
 /**
  * Both sides of all unlined plates, mm².
- * @example steelArea(sheet, layout).value // 43831.5
+ * @example steelArea(sheet, layout).value // 63334.5
  */
 export function steelArea(sheet: Sheet, layout: PackLayout): Term {
   const plates = unlined(layout);
@@ -148,7 +151,7 @@ export function steelArea(sheet: Sheet, layout: PackLayout): Term {
   );
 }
 
-/** The radius of a plate; an unlined one without its own is as wide as the linings that it rubs on. */
+/** The radius of a plate; an unlined one without its own is as wide as the widest lining that plates of its kind rub on. */
 function radiusTerm(
   sheet: Sheet,
   layout: PackLayout,
@@ -157,8 +160,16 @@ function radiusTerm(
 ): Term {
   const own = sheet.entry(fieldPath(`pack.kinds.*.${leaf}`, kind.id));
   if (own.known || lined !== 'none') return own;
-  const disc = layout.layers.find((l) => l.lined !== 'none' && l.kind[leaf]);
-  return disc ? sheet.entry(fieldPath(`pack.kinds.*.${leaf}`, disc.kind.id)) : own;
+  const { layers } = layout;
+  const rubbed = layers.flatMap(({ kind: { id } }, i) =>
+    id === kind.id ? [layers[i - 1], layers[i + 1]] : [],
+  );
+  const wider = (a: number, b: number) => (leaf === 'outerRadius' ? b - a : a - b);
+  const [widest] = [...new Set(rubbed.flatMap((l) => (l && l.lined !== 'none' ? l.kind.id : [])))]
+    .map((id) => sheet.entry(fieldPath(`pack.kinds.*.${leaf}`, id)))
+    .filter((radius) => radius.known)
+    .sort((a, b) => wider(a.value, b.value));
+  return widest ?? own;
 }
 
 /** The plate as weighed, else by its ring. */

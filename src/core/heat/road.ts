@@ -3,7 +3,7 @@ import { check } from '../errors';
 /** m/s², as standards round it (ISO 80000-3). */
 export const GRAVITY = 9.80665;
 /** Rolling resistance as a share of the weight. Design estimate. */
-const ROLLING = 0.02;
+export const ROLLING = 0.02;
 
 /**
  * What holds a machine back on a road, as a share of its weight: rolling resistance and the grade.
