@@ -261,7 +261,7 @@ test(
     );
     await shows(page, {
       'Gap by the adjuster': '1.719 mm',
-      'Lever gain': '14.000 mm',
+      'Lever gain': '14.0 mm',
       'Centrifugal clamp at peak torque': '183 N',
     });
 

@@ -147,6 +147,7 @@ export function computeExpanding(sheet: Sheet): void {
   sheet.compute('leverGain', {
     label: 'Lever gain',
     quantity: 'length',
+    decimals: 1,
     section: 8,
     formula: 'y = R·(e − g), 0 when the gap exceeds the growth',
     from: {

@@ -156,9 +156,9 @@ function fromGeometry(sheet: Sheet): SpringTerm {
 
 function fromPoints(sheet: Sheet): SpringTerm {
   const measured = sheet.job.springs.diaphragm.points.filter((p) => p.deflection && p.force);
-  const parts = measured.flatMap((p) => [
-    sheet.entry(fieldPath('springs.diaphragm.points.*.deflection', p.id)),
-    sheet.entry(fieldPath('springs.diaphragm.points.*.force', p.id)),
+  const parts = measured.flatMap((p, i) => [
+    sheet.entry(fieldPath('springs.diaphragm.points.*.deflection', p.id), `s_${i + 1}`),
+    sheet.entry(fieldPath('springs.diaphragm.points.*.force', p.id), `F_${i + 1}`),
   ]);
   let curve: Curve | undefined;
   return {

@@ -158,7 +158,11 @@ function radiusTerm(
   { kind, lined }: PackLayer,
   leaf: 'outerRadius' | 'innerRadius',
 ): Term {
-  const own = sheet.entry(fieldPath(`pack.kinds.*.${leaf}`, kind.id));
+  const own = sheet.entry(
+    fieldPath(`pack.kinds.*.${leaf}`, kind.id),
+    undefined,
+    `${leaf === 'outerRadius' ? 'Outer' : 'Inner'} radius of ${kind.name}`,
+  );
   if (own.known || lined !== 'none') return own;
   const { layers } = layout;
   const rubbed = layers.flatMap(({ kind: { id } }, i) =>
@@ -174,9 +178,14 @@ function radiusTerm(
 
 /** The plate as weighed, else by its ring. */
 function massTerm(sheet: Sheet, layout: PackLayout, layer: PackLayer): Term {
-  const weighed = sheet.entry(fieldPath('pack.kinds.*.mass', layer.kind.id));
+  const { id, name } = layer.kind;
+  const weighed = sheet.entry(fieldPath('pack.kinds.*.mass', id), undefined, `Mass of ${name}`);
   if (weighed.known) return weighed;
-  const thickness = sheet.entry(fieldPath('pack.kinds.*.thickness', layer.kind.id));
+  const thickness = sheet.entry(
+    fieldPath('pack.kinds.*.thickness', id),
+    undefined,
+    `Thickness of ${name}, new`,
+  );
   const share = layer.lined === 'none' ? 1 : CORE_SHARE;
   return gather(
     [

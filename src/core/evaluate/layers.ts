@@ -81,11 +81,11 @@ export function plateAt(layout: PackLayout, index: number): PackLayer | undefine
 }
 
 /**
- * The field that holds the thickness of a layer: its first reading, else that of its kind.
+ * The field that holds the thickness of a layer's kind, new.
  * @example thicknessPath(layout.layers[0]) // "pack.kinds.disc-bore.thickness"
  */
-export const thicknessPath = (layer: PackLayer) =>
-  fieldPath('pack.kinds.*.thickness', layer.kind.id);
+export const thicknessPath = ({ kind }: Pick<PackLayer, 'kind'>) =>
+  fieldPath('pack.kinds.*.thickness', kind.id);
 
 /**
  * Two neighbours of the pack in words: "Plate 3 and plate 4".

@@ -109,14 +109,12 @@ const ONE = plain(1);
  * @example dialTerms(sheet).length // 6
  */
 export function dialTerms(sheet: Sheet): Term[] {
-  return sheet.job.release.liftReadings.flatMap(({ id, angle, lift }) =>
-    angle && lift
-      ? [
-          sheet.entry(fieldPath('release.liftReadings.*.angle', id)),
-          sheet.entry(fieldPath('release.liftReadings.*.lift', id)),
-        ]
-      : [],
-  );
+  return sheet.job.release.liftReadings
+    .filter(({ angle, lift }) => angle && lift)
+    .flatMap(({ id }, i) => [
+      sheet.entry(fieldPath('release.liftReadings.*.angle', id), `θ_${i + 1}`),
+      sheet.entry(fieldPath('release.liftReadings.*.lift', id), `x_${i + 1}`),
+    ]);
 }
 
 /**

@@ -60,7 +60,7 @@ export function computeGapByLever(sheet: Sheet): void {
     label: 'Gap by the lever',
     quantity: 'length',
     section: 8,
-    formula: 'g = e − y/R',
+    formula: 'g = e − y_2/R',
     from: {
       R: sheet.figure('ownRatio', 'R'),
       e: sheet.entry('expanding.growth'),
@@ -97,9 +97,9 @@ export function computeOwnRatio(sheet: Sheet): void {
           sheet.entry('setting.pitch'),
           sheet.entry('setting.linkage'),
           sheet.entry('setting.marksPerTurn'),
-          ...pair.flatMap(({ id }) => [
-            sheet.entry(fieldPath('setting.readings.*.turns', id)),
-            sheet.entry(fieldPath('setting.readings.*.gain', id)),
+          ...pair.flatMap(({ id }, i) => [
+            sheet.entry(fieldPath('setting.readings.*.turns', id), `u_${i + 1}`),
+            sheet.entry(fieldPath('setting.readings.*.gain', id), `y_${i + 1}`),
           ]),
         ],
         ([pitch = 0, linkage = 1, marksPerTurn = 1, u1 = 0, y1 = 0, u2 = 0, y2 = 0]) =>

@@ -58,7 +58,7 @@ export class Sheet {
     if (!standIn)
       return {
         known: false,
-        needs: [{ path, label: ofWhich(this.job, path, field.across ?? label) }],
+        needs: [{ path, label: ofWhich(this.job, path, field.across ?? field.label) }],
       };
     const source: Source = { kind: field.estimate ? 'estimate' : 'entered', note: standIn.why };
     const absent = field.estimate ? undefined : true;

@@ -293,14 +293,14 @@ function testerFit(sheet: Sheet, group: CoilGroup): { rate: Term; freeLength: Te
     const missing = lack('Two tester points', fieldPath('springs.coil.groups.*.rate', group.id));
     return { rate: missing, freeLength: missing };
   }
-  const terms = group.testerPoints.flatMap((p) =>
-    p.length && p.force
-      ? [
-          sheet.entry(fieldPath('springs.coil.groups.*.testerPoints.*.length', group.id, p.id)),
-          sheet.entry(fieldPath('springs.coil.groups.*.testerPoints.*.force', group.id, p.id)),
-        ]
-      : [],
-  );
+  const at = (leaf: 'length' | 'force', id: string) =>
+    fieldPath(`springs.coil.groups.*.testerPoints.*.${leaf}`, group.id, id);
+  const terms = group.testerPoints
+    .filter((p) => p.length && p.force)
+    .flatMap(({ id }, i) => [
+      sheet.entry(at('length', id), `L_${i + 1}`),
+      sheet.entry(at('force', id), `F_${i + 1}`),
+    ]);
   return {
     rate: gather(terms, () => fitRate(points).rate),
     freeLength: gather(terms, () => fitRate(points).freeLength),

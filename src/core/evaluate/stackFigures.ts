@@ -1,14 +1,14 @@
 import { fieldPath } from '../job/fields';
-import type { CaliperWay } from '../job/types';
+import type { CaliperWay, PlateKind } from '../job/types';
 import { readingsOf } from '../job/types';
 import { checkCaliper } from '../pack/bands';
 import { checkWindow, stackHeight } from '../pack/stack';
 import type { WorkingInput } from './figure';
-import type { PackLayout } from './layers';
+import type { PackLayer, PackLayout } from './layers';
 import { thicknessPath } from './layers';
 import type { Sheet } from './sheet';
 import type { Term } from './term';
-import { gather, lack } from './term';
+import { gather, lack, term } from './term';
 
 /**
  * Stack height, slipping faces, and the room to the window's edges.
@@ -99,7 +99,13 @@ function computeInspection(sheet: Sheet, layout: PackLayout): void {
       formula: 'Σ w',
       from: {
         w: gather(
-          checked.map((l) => sheet.entry(fieldPath('pack.plates.*.outOfFlat', l.plate.id))),
+          checked.map((l) =>
+            sheet.entry(
+              fieldPath('pack.plates.*.outOfFlat', l.plate.id),
+              undefined,
+              `Plate ${l.number}, ${l.kind.name}`,
+            ),
+          ),
           (all) => all.reduce((a, b) => a + b, 0),
         ),
       },
@@ -107,36 +113,39 @@ function computeInspection(sheet: Sheet, layout: PackLayout): void {
       notes: [`${checked.length} of ${layout.layers.length} plates are checked.`],
     });
   }
-  const discs = layout.layers.filter(
-    (l) => l.measured && l.lined !== 'none' && l.kind.minThickness,
-  );
-  if (discs.length === 0) return;
+  const spots = layout.layers.flatMap((l) => {
+    const limit = l.kind.minThickness?.value;
+    const [spot] = [...readingsOf(l.plate)].sort((one, two) => one.value - two.value);
+    return spot && l.measured && l.lined !== 'none' && limit !== undefined
+      ? [{ ...l, spot, left: spot.value - limit }]
+      : [];
+  });
+  const [thinnest] = spots.sort((one, two) => one.left - two.left);
+  if (!thinnest) return;
+  const { kind, number, spot } = thinnest;
   sheet.compute('thinnestLeft', {
     label: 'Thinnest disc, above its limit',
     quantity: 'length',
     section: 1,
-    formula: 'least of t − t_min over all readings',
+    formula: 't − t_min, the least of all discs',
     from: {
-      left: gather(
-        discs.flatMap((l) => [
-          sheet.entry(fieldPath('pack.kinds.*.minThickness', l.kind.id)),
-          plain(Math.min(...readingsOf(l.plate).map((r) => r.value))),
-        ]),
-        (all) => {
-          let least = Infinity;
-          for (let i = 0; i + 1 < all.length; i += 2)
-            least = Math.min(least, (all[i + 1] ?? 0) - (all[i] ?? 0));
-          return least;
-        },
+      t: term({
+        symbol: 't',
+        label: `Plate ${number}, ${kind.name}, at its thinnest`,
+        value: spot.value,
+        quantity: 'length',
+        source: spot.source ?? { kind: 'measured' },
+      }),
+      t_min: sheet.entry(
+        fieldPath('pack.kinds.*.minThickness', kind.id),
+        undefined,
+        `Least thickness of ${kind.name}`,
       ),
     },
-    value: ({ left }) => left,
-    notes: [`The thinnest of ${discs.length} measured discs; below 0 it is past its limit.`],
+    value: ({ t, t_min }) => t - t_min,
+    notes: [`The thinnest of ${spots.length} measured discs; below 0 it is past its limit.`],
   });
 }
-
-/** A value of the formula itself, which is nobody's entry. */
-const plain = (value: number): Term => ({ known: true, value, inputs: [], estimated: false });
 
 /**
  * Wear of the whole pack against new; only once a plate is measured.
@@ -161,7 +170,9 @@ export function computeWear(sheet: Sheet, layout: PackLayout): void {
               (sum, l) => sum + (l.kind.thickness?.value ?? 0) - (l.thickness ?? 0),
               0,
             ),
-            inputs: [],
+            inputs: [...new Set(measured.map((l) => l.kind))]
+              .map((kind) => newInput(kind))
+              .concat(measured.map(measuredInput)),
             estimated: false,
           },
     },
@@ -196,27 +207,11 @@ function stackTerm(layout: PackLayout): Term {
   const inputs: WorkingInput[] = [];
   const counted = new Set<string>();
   for (const layer of layout.layers) {
-    const value = layer.thickness ?? 0;
-    if (layer.measured) {
-      const readings = readingsOf(layer.plate);
-      inputs.push({
-        symbol: `t${layer.number}`,
-        value,
-        quantity: 'length',
-        label: `Plate ${layer.number}, ${layer.kind.name}, ${meanWords(readings.length)}`,
-        source: readings[0]?.source ?? { kind: 'measured' },
-      });
-    } else if (!counted.has(layer.kind.id)) {
+    if (layer.measured) inputs.push(measuredInput(layer));
+    else if (!counted.has(layer.kind.id)) {
       counted.add(layer.kind.id);
       const n = layout.layers.filter((l) => l.kind === layer.kind && !l.measured).length;
-      inputs.push({
-        symbol: `${n} ×`,
-        value,
-        quantity: 'length',
-        label: layer.kind.name,
-        source: layer.kind.thickness?.source ?? { kind: 'entered' },
-        path: thicknessPath(layer),
-      });
+      inputs.push({ ...newInput(layer.kind), symbol: `${n} ×`, label: layer.kind.name });
     }
   }
   return {
@@ -228,6 +223,26 @@ function stackTerm(layout: PackLayout): Term {
     ),
   };
 }
+
+const measuredInput = ({ number, kind, plate, thickness }: PackLayer): WorkingInput => {
+  const readings = readingsOf(plate);
+  return {
+    symbol: `t${number}`,
+    value: thickness ?? 0,
+    quantity: 'length',
+    label: `Plate ${number}, ${kind.name}, ${meanWords(readings.length)}`,
+    source: readings[0]?.source ?? { kind: 'measured' },
+  };
+};
+
+const newInput = (kind: PlateKind): WorkingInput => ({
+  symbol: 't_new',
+  value: kind.thickness?.value ?? 0,
+  quantity: 'length',
+  label: `${kind.name}, new`,
+  source: kind.thickness?.source ?? { kind: 'entered' },
+  path: thicknessPath({ kind }),
+});
 
 /**
  * How many readings a thickness rests on.

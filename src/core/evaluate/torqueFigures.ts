@@ -289,7 +289,13 @@ function computePressure(
   radii: ReadonlyMap<string, KnownTerm | Term>,
   faces: readonly Face[],
 ): void {
-  const grooves = lined.map((k) => sheet.entry(fieldPath('pack.kinds.*.groovedShare', k.id)));
+  const grooves = lined.map((k) =>
+    sheet.entry(
+      fieldPath('pack.kinds.*.groovedShare', k.id),
+      undefined,
+      `Grooved share of ${k.name}`,
+    ),
+  );
   sheet.compute('liningPressure', {
     label: 'Lining pressure, greatest',
     quantity: 'pressure',

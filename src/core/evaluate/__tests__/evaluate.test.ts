@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { demoJob } from '@/demo/jobs';
+import { demoJob, demoJobs } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { alternate, blankJob, blankKind, entry } from '../../job/blank';
@@ -159,6 +159,57 @@ describe('evaluate', () => {
         expect(Number.isFinite(input.value)).toBe(true);
       }
     }
+  });
+
+  it.each(demoJobs().map((job) => [job.number, job] as const))(
+    'lists for %s what each figure rests on, every row another',
+    (_number, job) => {
+      for (const [id, outcome] of evaluate(job).figures) {
+        if (outcome.status !== 'known' || id === 'faces') continue;
+        const rows = outcome.working.inputs.map((i) => `${id}: ${i.symbol} ${i.label}`);
+        expect(rows.length).toBeGreaterThan(0);
+        expect(new Set(rows).size).toBe(rows.length);
+      }
+    },
+  );
+
+  it('tells what was not entered from what was', () => {
+    const inputs = figure(demoJob('UR-0102'), 'liftHad').working.inputs;
+    const absent = inputs.filter((i) => i.absent).map((i) => i.symbol);
+    expect(absent.sort()).toEqual(['q', 's_a', 's_e', 's_f', 's_p']);
+    expect(inputs.find((i) => i.symbol === 's_L')).not.toHaveProperty('absent');
+  });
+
+  it('works the thinnest disc and the wear out of what was measured', () => {
+    const thin = figure(demoJob('UR-0106'), 'thinnestLeft');
+    const by = (symbol: string) => thin.working.inputs.find((i) => i.symbol === symbol)?.value;
+    expect(thin.value).toBeCloseTo((by('t') ?? NaN) - (by('t_min') ?? NaN), 12);
+    const wear = figure(demoJob('UR-0101'), 'packWear');
+    const rows = wear.working.inputs;
+    const worn = rows
+      .filter((i) => /^t\d/.test(i.symbol))
+      .map((i) => {
+        const kind = rows.find(
+          (r) => r.symbol === 't_new' && i.label.includes(r.label.slice(0, -5)),
+        );
+        return (kind?.value ?? NaN) - i.value;
+      });
+    expect(worn).toHaveLength(17);
+    expect(wear.value).toBeCloseTo(
+      worn.reduce((a, b) => a + b, 0),
+      9,
+    );
+  });
+
+  it('counts a steel without radii as wide as the widest lining it rubs on, whichever disc comes first', () => {
+    const job = demoJob('UR-0101');
+    const turned: Job = {
+      ...job,
+      pack: { ...job.pack, plates: [...job.pack.plates].reverse() },
+    };
+    // Eight steels of 1 mm between 58.5 and 46.5 mm: 5828 J into 0.2486 kg of 490 J/(kg·K).
+    expect(figure(job, 'steelRise').value).toBeCloseTo(47.85, 1);
+    expect(figure(turned, 'steelRise').value).toBeCloseTo(figure(job, 'steelRise').value, 6);
   });
 
   it('shows a contradiction at its field and leaves the other figures alone', () => {

@@ -94,7 +94,10 @@ describe('install gap', () => {
     expect(figure(auto, 'leverGain')).toBeCloseTo(14.72, 9);
     // Until the lever has told it, the train's: 62/1.6824 = 36.85.
     const untaught = put(auto, { 'setting.readings.g1.gain': 0 });
-    expect(figure(untaught, 'leverGain')).toBeCloseTo((figure(untaught, 'overallRatio') ?? NaN) * 0.46, 9);
+    expect(figure(untaught, 'leverGain')).toBeCloseTo(
+      (figure(untaught, 'overallRatio') ?? NaN) * 0.46,
+      9,
+    );
     const plan = gainAdvice(auto, 30);
     // 3 mm too much: 3/32 = 0.094 mm, one of 8 marks.
     expect(plan).toMatchObject({
