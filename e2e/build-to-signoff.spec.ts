@@ -183,11 +183,12 @@ test('a gap is set by turns and marks and checked by the shop’s gauges; two re
   await expect(page.getByTestId('verdict-gain')).toContainText(
     'open the gap by 1 mark, by this machine’s own ratio',
   );
-  await expect(button(page, /^This machine’s own ratio: 24\.00/)).toBeVisible();
+  await expect(button(page, /^This machine’s own ratio: 32\.00/)).toBeVisible();
+  await expect(button(page, /^Gap by the lever: 0\.931/)).toBeVisible();
   await button(page, 'Turned out 1 mark: next reading').click();
   const turns = page.locator('[data-testid^="setting.readings."][data-testid$=".turns"]');
   const gains = page.locator('[data-testid^="setting.readings."][data-testid$=".gain"]');
-  await expect(turns.last()).toHaveValue('2.375');
+  await expect(turns.last()).toHaveValue('1.375');
   await gains.last().fill('12.2');
   await gains.last().blur();
   await expect(page.getByTestId('verdict-gain')).toContainText('on target');

@@ -18,8 +18,10 @@ const ALIVE = '[role="main"], [role="alert"]';
 /** The screen as it was left; on a first visit the one that the server has laid into the page. */
 function drawn(): Drawn | undefined {
   try {
-    const first = document.getElementById(FIRST_SCREENS_ID)?.textContent;
-    if (first && neverOffered()) return firstOf(first, placeNow());
+    const first = document.getElementById(FIRST_SCREENS_ID);
+    // Nobody else needs it.
+    first?.remove();
+    if (first && neverOffered()) return firstOf(first.textContent, placeNow());
     return pictureOf(localStorage.getItem(PICTURE_KEY), placeNow());
   } catch {
     return undefined;
