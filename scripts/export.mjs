@@ -63,7 +63,7 @@ export async function exportWeb() {
   });
   if (code !== 0) throw new Error('The web export failed: see the lines above.');
   // Not given out: what begins with a dot stays with the server.
-  await bundleFirstScreens(nextDir, path.join(nextDir, '.server/first-screens.cjs'));
+  await bundleFirstScreens(nextDir, path.join(nextDir, '.server'));
   await hintCompiler();
   await preloadFonts();
   await makeServiceWorker();

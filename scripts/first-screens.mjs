@@ -28,11 +28,16 @@ const exportedFonts = (distDir) => ({
   },
 });
 
-/** @param distDir the web export that the screens belong to */
-export const bundleFirstScreens = (distDir, outfile) =>
+/**
+ * @param distDir the web export that the screens belong to
+ * @param outdir where the only file will be; its name changes with what is in it, so that a server that runs takes it up
+ */
+export const bundleFirstScreens = (distDir, outdir) =>
   build({
     entryPoints: [path.join(root, 'src/features/lastSeen/first.tsx')],
-    outfile,
+    outdir,
+    entryNames: '[name]-[hash]',
+    outExtension: { '.js': '.cjs' },
     bundle: true,
     format: 'cjs',
     platform: 'node',

@@ -55,10 +55,11 @@ export function makeApp(options: AppOptions): Express {
     response.set('Cache-Control', 'no-store').json({ workshop });
   });
   const first = firstPage(options);
-  if (first)
-    app.get('/', (_request, response) => {
-      response.set('Cache-Control', 'no-cache').type('html').send(first());
-    });
+  app.get('/', (_request, response, next) => {
+    const page = first();
+    if (page === undefined) return next();
+    response.set('Cache-Control', 'no-cache').type('html').send(page);
+  });
   app.use('/api', (_request, response) => {
     response.status(404).json({ error: 'not found' });
   });

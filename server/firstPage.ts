@@ -1,4 +1,4 @@
-import { existsSync, readFileSync } from 'node:fs';
+import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import path from 'node:path';
 
@@ -12,45 +12,47 @@ import type { AppOptions } from './app';
 /** Before this script of the page the first screens must be there. */
 const SHOWS = '<script src="/last-seen.js">';
 
+type Options = Pick<AppOptions, 'distDir' | 'workshop' | 'log'>;
+
 interface Drawing {
   readonly firstScreens: typeof firstScreens;
 }
 
-const read = (...names: string[]) => readFileSync(path.join(...names), 'utf8');
-
-const workshopOf = ({ distDir, workshop }: Options): FirstWorkshop =>
-  workshop === 'demo'
-    ? (JSON.parse(read(distDir, 'demo-workshop.json')) as FirstWorkshop)
-    : { jobs: [], shelf: EMPTY_STOCK, library: [] };
-
-type Options = Pick<AppOptions, 'distDir' | 'workshop' | 'log'>;
-
 /**
- * The page of the list with what a first visit sees before the program has come: drawn as the server starts, and anew each day,
- * since what is due depends on it. Nothing where the export brings nothing to draw it with.
+ * The page of the list with what a first visit sees before the program has come: drawn as the server starts, and again on another
+ * day, since what is due depends on it, and when the export has been made anew. Nothing where it can't be drawn: the program
+ * draws it all the same, a second later.
  */
-export function firstPage(options: Options): (() => string) | undefined {
-  const drawing = path.join(options.distDir, '.server/first-screens.cjs');
-  if (!existsSync(drawing)) return undefined;
-  const { firstScreens: draw } = createRequire(drawing)(drawing) as Drawing;
-  const plain = read(options.distDir, 'index.html');
-  const workshop = workshopOf(options);
-  const page = () => {
-    try {
-      // A text of a workshop must not end the element that holds it.
-      const text = JSON.stringify(draw(workshop)).replaceAll('<', '\\u003c');
-      const data = `<script type="application/json" id="${FIRST_SCREENS_ID}">${text}</script>`;
-      return plain.replace(SHOWS, () => data + SHOWS);
-    } catch (error) {
-      // The program draws it all the same, a second later.
-      options.log.error({ fault: error instanceof Error ? error.message : 'unknown' });
-      return plain;
-    }
+export function firstPage({ distDir, workshop, log }: Options): () => string | undefined {
+  const inExport = (name: string) => path.join(distDir, name);
+  const read = (name: string) => readFileSync(inExport(name), 'utf8');
+  const draw = (): string => {
+    const [drawing = ''] = readdirSync(inExport('.server'));
+    const file = path.resolve(distDir, '.server', drawing);
+    const drawer = createRequire(file)(file) as Drawing;
+    const jobs =
+      workshop === 'demo'
+        ? (JSON.parse(read('demo-workshop.json')) as FirstWorkshop)
+        : { jobs: [], shelf: EMPTY_STOCK, library: [] };
+    // A text of a workshop must not end the element that holds it.
+    const text = JSON.stringify(drawer.firstScreens(jobs)).replaceAll('<', '\\u003c');
+    const data = `<script type="application/json" id="${FIRST_SCREENS_ID}">${text}</script>`;
+    return read('index.html').replace(SHOWS, () => data + SHOWS);
   };
-  let drawn = { day: isoDay(), page: page() };
-  return () => {
-    const day = isoDay();
-    if (drawn.day !== day) drawn = { day, page: page() };
+  const versionNow = () =>
+    `${isoDay()} ${statSync(inExport('index.html'), { throwIfNoEntry: false })?.mtimeMs}`;
+  let drawn: { readonly version: string; readonly page?: string } = { version: '' };
+  const page = () => {
+    const version = versionNow();
+    if (drawn.version === version) return drawn.page;
+    try {
+      drawn = { version, page: draw() };
+    } catch (error) {
+      drawn = { version };
+      log.error({ fault: error instanceof Error ? error.message : 'unknown' });
+    }
     return drawn.page;
   };
+  page();
+  return page;
 }

@@ -1,4 +1,4 @@
-import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, unlinkSync, utimesSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Writable } from 'node:stream';
@@ -19,7 +19,7 @@ function exported(code = ''): string {
     JSON.stringify({ jobs: [{ name: '</script><b>$&' }], shelf: {}, library: [] }),
   );
   writeFileSync(
-    path.join(distDir, '.server/first-screens.cjs'),
+    path.join(distDir, '.server/first-1.cjs'),
     `let times = 0;
      exports.firstScreens = ({ jobs }) => { times += 1; ${code} return { jobs, times }; };`,
   );
@@ -49,29 +49,43 @@ describe('the page of a first visit', () => {
   afterEach(() => jest.useRealTimers());
 
   it('holds what was drawn of its workshop before the script that shows it, whatever a text says', () => {
-    const page = pageOf(exported())?.();
+    const page = pageOf(exported())();
     expect(held(page)).toEqual({ jobs: [{ name: '</script><b>$&' }], times: 1 });
     expect(page).toMatch(/<\/script><script src="\/last-seen.js"><\/script><\/body>$/);
     expect(page?.match(/<\/script>/g)).toHaveLength(2);
-    expect(held(pageOf(exported(), 'empty')?.())).toEqual({ jobs: [], times: 1 });
+    expect(held(pageOf(exported(), 'empty')())).toEqual({ jobs: [], times: 1 });
   });
 
   it('is drawn once a day', () => {
     jest.useFakeTimers({ now: new Date(2026, 10, 29, 23, 59) });
     const page = pageOf(exported());
-    expect([held(page?.()), held(page?.())]).toMatchObject([{ times: 1 }, { times: 1 }]);
+    expect([held(page()), held(page())]).toMatchObject([{ times: 1 }, { times: 1 }]);
     jest.setSystemTime(new Date(2026, 10, 30, 0, 1));
-    expect([held(page?.()), held(page?.())]).toMatchObject([{ times: 2 }, { times: 2 }]);
+    expect([held(page()), held(page())]).toMatchObject([{ times: 2 }, { times: 2 }]);
   });
 
-  it('is the plain page where it can’t be drawn, and that is written down', () => {
+  it('is drawn anew from an export that was made anew', () => {
+    const distDir = exported();
+    const page = pageOf(distDir);
+    expect(page()).toContain('<div></div>');
+    writeFileSync(path.join(distDir, 'index.html'), `<body><p></p>${SCRIPT}</body>`);
+    unlinkSync(path.join(distDir, '.server/first-1.cjs'));
+    writeFileSync(
+      path.join(distDir, '.server/first-2.cjs'),
+      `exports.firstScreens = () => 'newer';`,
+    );
+    utimesSync(path.join(distDir, 'index.html'), 7, 7);
+    expect(page()).toContain('<p></p>');
+    expect(held(page())).toBe('newer');
+  });
+
+  it('is left to the export where it can’t be drawn, and that is written down once', () => {
     const journal = logged();
     const page = pageOf(exported("throw new Error('no ink');"), 'demo', journal);
-    expect(page?.()).toBe(`<body><div></div>${SCRIPT}</body>`);
-    expect(journal.lines.join('')).toContain('no ink');
-  });
-
-  it('is left to the export where that brings nothing to draw with', () => {
-    expect(pageOf(mkdtempSync(path.join(tmpdir(), 'under-ridge-first-')))).toBeUndefined();
+    expect([page(), page()]).toEqual([undefined, undefined]);
+    expect(journal.lines).toHaveLength(1);
+    expect(journal.lines[0]).toContain('no ink');
+    const empty = mkdtempSync(path.join(tmpdir(), 'under-ridge-first-'));
+    expect(pageOf(empty)()).toBeUndefined();
   });
 });
