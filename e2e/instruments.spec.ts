@@ -50,6 +50,11 @@ test(
       page.getByText(/^The pulls repeat to \d\.\d\s% of the peak at most\.$/),
     ).toBeVisible();
 
+    // A phone that throws the page away meanwhile throws no pull away.
+    await shop.stored();
+    await page.reload();
+    await expect(pulls).toHaveText([/^Pull 1: .*peak/, /^Pull 2 broke off/, /^Pull 3: .*peak/]);
+
     const there = await peak();
     expect(there).toBeGreaterThan(37);
     expect(there).toBeLessThan(39);

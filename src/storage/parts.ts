@@ -7,6 +7,8 @@ import { checkHands } from '@/core/takeoff/hands';
 import type { LimitSheet } from '@/core/library/limits';
 import { backupActions } from '@/features/backup/backupSlice';
 import type { Display, ThemeChoice } from '@/features/display/displaySlice';
+import type { PullsByJob } from '@/features/bench/pullsSlice';
+import { pullsActions } from '@/features/bench/pullsSlice';
 import { displayActions } from '@/features/display/displaySlice';
 import type { Typed } from '@/features/entry/typedSlice';
 import { typedActions } from '@/features/entry/typedSlice';
@@ -80,6 +82,20 @@ const isPractice = (value: unknown): value is Practice =>
   Object.values(value.exercises).every(isProgress) &&
   (value.hands === undefined || isHands(value.hands));
 
+const PULL_STATES = ['running', 'whole', 'broken'];
+
+const isPull = (value: unknown): boolean =>
+  isRecord(value) &&
+  isCount(value.number) &&
+  isCount(value.parts) &&
+  PULL_STATES.some((state) => state === value.state) &&
+  Array.isArray(value.samples) &&
+  value.samples.every((s) => isRecord(s) && [s.rpm, s.torque].every(Number.isFinite));
+
+const isPulls = (value: unknown): value is PullsByJob =>
+  isRecord(value) &&
+  Object.values(value).every((pulls) => Array.isArray(pulls) && pulls.every(isPull));
+
 /** What of the workshop is one record each, besides the jobs. */
 interface Part {
   readonly key: string;
@@ -143,6 +159,15 @@ export const PARTS: readonly Part[] = [
     take: (dispatch, value) => {
       if (!isPractice(value)) return false;
       dispatch(practiceActions.practiceLoaded(value));
+      return true;
+    },
+  },
+  {
+    key: 'pulls',
+    of: (state) => state.pulls,
+    take: (dispatch, value) => {
+      if (!isPulls(value)) return false;
+      dispatch(pullsActions.pullsLoaded(value));
       return true;
     },
   },

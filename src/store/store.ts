@@ -2,6 +2,7 @@ import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, useStore } from 'react-redux';
 
 import { backupReducer } from '@/features/backup/backupSlice';
+import { pullsReducer } from '@/features/bench/pullsSlice';
 import { displayReducer } from '@/features/display/displaySlice';
 import { typedReducer } from '@/features/entry/typedSlice';
 import { jobsReducer } from '@/features/jobs/jobsSlice';
@@ -21,6 +22,7 @@ export function makeStore() {
       display: displayReducer,
       backup: backupReducer,
       typed: typedReducer,
+      pulls: pullsReducer,
       practice: practiceReducer,
       storage: storageReducer,
     },

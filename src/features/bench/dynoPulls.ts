@@ -1,10 +1,7 @@
-import { useEffect, useSyncExternalStore } from 'react';
-
 import type { DynoSample } from '@/core/torque/pulls';
 import { toBase, unitById } from '@/core/units/quantity';
 
 import type { DynoReading } from './benchLink';
-import { useBenchLink, useBenchReadings } from './benchLink';
 
 /** A pull as it came over the link. */
 export interface TakenPull {
@@ -51,38 +48,4 @@ export function withPart(pulls: TakenPulls, reading: DynoReading): TakenPulls {
       state: last ? 'whole' : 'running',
     },
   ];
-}
-
-/*
- * Pulls lie outside the job until a curve is made of them: they are many numbers, and all but the curve is thrown away. They
- * are kept by job while the page stands, whichever screen is shown.
- */
-const NONE: TakenPulls = [];
-const kept = new Map<string, TakenPulls>();
-const watchers = new Set<() => void>();
-
-function keep(jobId: string, pulls: TakenPulls): void {
-  if (pulls === kept.get(jobId)) return;
-  kept.set(jobId, pulls);
-  watchers.forEach((w) => w());
-}
-
-const watch = (watcher: () => void) => {
-  watchers.add(watcher);
-  return () => watchers.delete(watcher);
-};
-
-/** The pulls taken for a job, while it listens to the dyno, and a way to change them. */
-export function useDynoPulls(jobId: string, listening: boolean) {
-  const pulls = useSyncExternalStore(watch, () => kept.get(jobId) ?? NONE);
-  const { status } = useBenchLink();
-  useBenchReadings((reading) => {
-    if (reading.device === 'dyno' && listening)
-      keep(jobId, withPart(kept.get(jobId) ?? NONE, reading));
-  });
-  const deaf = !listening || status !== 'connected';
-  useEffect(() => {
-    if (deaf) keep(jobId, brokenOff(kept.get(jobId) ?? NONE));
-  }, [deaf, jobId]);
-  return [pulls, (next: TakenPulls) => keep(jobId, next)] as const;
 }

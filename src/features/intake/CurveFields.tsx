@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import type { Source, TorqueCurve } from '@/core/job/types';
 import { isFrozen } from '@/core/job/work';
 import { withCurve } from '@/core/torque/engineCurve';
-import { useDynoPulls } from '@/features/bench/dynoPulls';
+import { useDynoPulls } from '@/features/bench/useDynoPulls';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { MAX_CSV_BYTES, readTorqueCsv, writeTorqueCsv } from '@/files/csvFiles';

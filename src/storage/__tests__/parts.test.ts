@@ -31,6 +31,8 @@ const HANDS = [
   { t: 2, lever: 0, throttle: 1 },
 ];
 
+const PULL = { number: 1, parts: 2, samples: [{ rpm: 3000, torque: 31.5 }], state: 'whole' };
+
 /** What each part takes. */
 const WHOLE: Readonly<Record<string, readonly unknown[]>> = {
   display: [
@@ -46,6 +48,7 @@ const WHOLE: Readonly<Record<string, readonly unknown[]>> = {
     { exercises: { gap: PROGRESS }, hands: HANDS },
     { exercises: { gap: { ...PROGRESS, open: CASE } } },
   ],
+  pulls: [{}, { job: [PULL, { ...PULL, parts: 0, samples: [], state: 'broken' }] }],
   backup: [{ since: '2026-11-28T10:00:00.000Z', made: true }],
 };
 
@@ -78,6 +81,14 @@ const SPOILT: Readonly<Record<string, readonly unknown[]>> = {
     { exercises: {}, hands: [HANDS[0]] },
     { exercises: {}, hands: [HANDS[1], HANDS[0]] },
     { exercises: {}, hands: 'mine' },
+  ],
+  pulls: [
+    { job: PULL },
+    { job: [{ ...PULL, number: -1 }] },
+    { job: [{ ...PULL, parts: 0.5 }] },
+    { job: [{ ...PULL, state: 'late' }] },
+    { job: [{ ...PULL, samples: {} }] },
+    { job: [{ ...PULL, samples: [{ rpm: 3000, torque: null }] }] },
   ],
   backup: [{}, { since: 5 }, { since: 'yesterday', made: true }],
 };

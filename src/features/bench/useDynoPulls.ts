@@ -1,0 +1,24 @@
+import { useEffect } from 'react';
+
+import { useAppDispatch, useAppSelector } from '@/store/store';
+
+import { useBenchLink, useBenchReadings } from './benchLink';
+import type { TakenPulls } from './dynoPulls';
+import { NO_PULLS, pullsActions } from './pullsSlice';
+
+/** The pulls taken for a job, while it listens to the dyno, and a way to change them. */
+export function useDynoPulls(jobId: string, listening: boolean) {
+  const dispatch = useAppDispatch();
+  const pulls = useAppSelector((state) => state.pulls[jobId] ?? NO_PULLS);
+  const { status } = useBenchLink();
+  useBenchReadings((reading) => {
+    if (reading.device === 'dyno' && listening)
+      dispatch(pullsActions.partHeard({ jobId, reading }));
+  });
+  const deaf = !listening || status !== 'connected';
+  useEffect(() => {
+    if (deaf) dispatch(pullsActions.listeningEnded(jobId));
+  }, [deaf, dispatch, jobId]);
+  const keep = (next: TakenPulls) => dispatch(pullsActions.pullsKept({ jobId, pulls: next }));
+  return [pulls, keep] as const;
+}
