@@ -53,6 +53,8 @@ void withServed(root, async (base, browser) => {
     kb(sum(scripts(first)) + sum(fonts)),
     'below 400 KB',
   );
+  const visit = await (await fetch(`${base}/`)).text();
+  line('page of a first visit, with the list as drawn, gzip', kb(gzipSync(visit).length));
   line('fetched once it is drawn: the other screens, gzip', kb(sum(scripts(after))));
 
   const all = readdirSync(distDir, { recursive: true, encoding: 'utf8' }).filter((f) =>
