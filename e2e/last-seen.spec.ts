@@ -56,31 +56,63 @@ test('a first visit sees the list at once, as it will be, and a press on it is n
   await expect(page.getByRole('textbox', { name: 'Machine', exact: true })).toBeVisible();
 });
 
+/** The day of the page is another, from the next opening on. */
+const onDay = (page: Page, day: string) =>
+  page.addInitScript((moment) => {
+    const Real = Date;
+    const away = Real.parse(moment) - Real.now();
+    class Moved extends Real {
+      constructor(...given: readonly number[]) {
+        if (given.length > 0) super(...(given as [number]));
+        else super(Real.now() + away);
+      }
+    }
+    window.Date = Moved as DateConstructor;
+  }, `${day}T12:00:00`);
+
 test(
-  'the list of a first visit is shown on its own day only, and never again',
+  'the list holds on another day, brought to it; another screen does not',
   ON_PHONE,
   async ({ workshop, page }) => {
-    await page.route('/', async (route) => {
-      const answer = await route.fetch();
-      const yesterday = '"day":"2026-1-1"';
-      await route.fulfill({
-        response: answer,
-        body: (await answer.text()).replace(/"day":"[^"]*"/, yesterday),
-      });
-    });
-    const letGo = await openedWithout(page, '/');
-    expect(await picture(page).count()).toBe(0);
-    letGo();
+    const text = () =>
+      page.evaluate(() => document.querySelector('[data-any-day]')?.textContent ?? '');
+    await workshop.open();
     await workshop.stored();
-    await page.unroute('/');
-    await page.goto('/api/health');
-    await page.evaluate((key) => localStorage.removeItem(key), PICTURE_KEY);
-    const letGoAgain = await openedWithout(page, '/');
-    expect(await picture(page).count()).toBe(0);
-    letGoAgain();
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expect.poll(text).toMatch(/Moss 250.*due in \d+ days/);
+    const due = await page.evaluate(
+      () =>
+        document.querySelector('[aria-label^="UR-0105"] [data-due]')?.getAttribute('data-due') ??
+        '',
+    );
+    const now = await shot(page);
+    await page.goto('about:blank');
+
+    await onDay(page, due);
+    const letGo = await openedWithout(page, '/');
+    await expect(picture(page)).toBeVisible();
+    await page.evaluate(() => document.fonts.ready);
+    const seen = await shot(page);
+    expect(difference(now, seen)).toBeGreaterThan(0);
+    const row = await page.evaluate(() => innerWidth / 2);
+    await page.mouse.click(row, 400);
+    letGo();
+    await expect(page).toHaveURL(/\/job\/demo-ur-01/);
+    await workshop.open();
+    await expect(page.getByRole('link', { name: /^UR-0105,.*due today/ })).toBeVisible();
+    expect(difference(seen, await settled(page))).toBeLessThan(0.0005);
   },
 );
+
+test('the list of a first visit is never shown again', ON_PHONE, async ({ workshop, page }) => {
+  await workshop.open();
+  await workshop.stored();
+  await page.goto('/api/health');
+  await page.evaluate((key) => localStorage.removeItem(key), PICTURE_KEY);
+  const letGo = await openedWithout(page, '/');
+  expect(await picture(page).count()).toBe(0);
+  letGo();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+});
 
 test('a screen that is opened again is there at once, and a press on it is not lost', async ({
   workshop,

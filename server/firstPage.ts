@@ -19,8 +19,8 @@ interface Drawing {
 }
 
 /**
- * The page of the list with what a first visit sees before the program has come: drawn as the server starts, and again on another
- * day, since what is due depends on it, and when the export has been made anew. Nothing where it can't be drawn: the program
+ * The page of the list with what a first visit sees before the program has come: drawn as the server starts, again on another
+ * day, since what is due soon stands out, and when the export has been made anew. Nothing where it can't be drawn: the program
  * draws it all the same, a second later.
  */
 export function firstPage({ distDir, workshop, log }: Options): () => string | undefined {

@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import { memo, startTransition, useEffect, useMemo, useState } from 'react';
-import { View } from 'react-native';
+import { Text, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { JobRow } from '@/core/job/row';
@@ -14,7 +14,8 @@ import { useWide } from '@/ui/useWide';
 import { webLink } from '@/ui/webLink';
 import { Digits, Words } from '@/ui/Words';
 
-import { ALL_JOBS, daysLeft, findJobs, isDue } from './findJobs';
+import { dueWords, isDue } from './due';
+import { ALL_JOBS, findJobs } from './findJobs';
 import { JobFilter } from './JobFilter';
 import { selectRows } from './rows';
 import { useVerdict } from './useVerdict';
@@ -97,19 +98,22 @@ interface RowProps {
   readonly today: Date;
 }
 
-/** When a job is wanted back, in words. */
-function dueWords(job: JobRow, today: Date): string | undefined {
-  const days = job.stage === 'log' ? undefined : daysLeft(job, today);
-  if (days === undefined) return undefined;
-  if (days < 0) return days === -1 ? 'due yesterday' : `${-days} days late`;
-  return days === 0 ? 'due today' : days === 1 ? 'due tomorrow' : `due in ${days} days`;
+interface DueProps {
+  /** ISO date. */
+  readonly day: string;
+  readonly today: Date;
+}
+
+/** When a job is wanted back, with its day: a picture of the list is brought to another day by that. */
+function Due({ day, today }: DueProps) {
+  return <Text {...{ dataSet: { due: day } }}>{dueWords(day, today)}</Text>;
 }
 
 const Row = memo(function Row({ job, wide, today }: RowProps) {
   const strata = useStrata();
   const overall = useVerdict(job);
   const name = job.name || 'New machine';
-  const due = dueWords(job, today);
+  const due = job.stage === 'log' ? undefined : job.due;
   const verdict = (
     <View
       style={{
@@ -129,7 +133,14 @@ const Row = memo(function Row({ job, wide, today }: RowProps) {
     <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
       <TouchableRipple
         role="link"
-        aria-label={[job.number, name, job.use, `at ${STAGE_NAME[job.stage]}`, due, overall?.title]
+        aria-label={[
+          job.number,
+          name,
+          job.use,
+          `at ${STAGE_NAME[job.stage]}`,
+          due && dueWords(due, today),
+          overall?.title,
+        ]
           .filter(Boolean)
           .join(', ')}
         {...webLink(`/job/${job.id}`, () =>
@@ -154,7 +165,7 @@ const Row = memo(function Row({ job, wide, today }: RowProps) {
               <Words size={15}>{STAGE_NAME[job.stage]}</Words>
               {due ? (
                 <Words soft={!isDue(job, today)} bold={isDue(job, today)} size={14}>
-                  {due}
+                  <Due day={due} today={today} />
                 </Words>
               ) : null}
             </View>
@@ -171,7 +182,9 @@ const Row = memo(function Row({ job, wide, today }: RowProps) {
               </Digits>
             </View>
             <Words soft size={15} numberOfLines={1}>
-              {[job.use, `at ${STAGE_NAME[job.stage]}`, due].filter(Boolean).join(' · ')}
+              {[job.use, `at ${STAGE_NAME[job.stage]}`].filter(Boolean).join(' · ')}
+              {due ? ' · ' : null}
+              {due ? <Due day={due} today={today} /> : null}
             </Words>
             {verdict}
           </View>

@@ -23,6 +23,9 @@ import { jobActions } from './jobsSlice';
 import { selectRows } from './rows';
 import { WhenRead } from './WhenRead';
 
+/** A picture of the list holds on any day: what its days change is marked. */
+const ANY_DAY = { dataSet: { anyDay: 'true' } };
+
 /** All jobs of the workshop, the one last worked on first. */
 export function JobListScreen() {
   const [from, setFrom] = useState(false);
@@ -78,6 +81,7 @@ export function JobListScreen() {
       <TopBar title="Under Ridge" />
       <ScrollView
         role="main"
+        {...ANY_DAY}
         contentContainerStyle={{
           padding: 16,
           gap: 16,

@@ -1,8 +1,8 @@
-import { differenceInCalendarDays, parseISO } from 'date-fns';
-
 import type { JobRow } from '@/core/job/row';
 import type { Stage } from '@/core/job/types';
 import { byName, byText } from '@/core/order';
+
+import { isDue } from './due';
 
 export const SORTS = ['worked', 'number', 'machine', 'due'] as const;
 export type Sort = (typeof SORTS)[number];
@@ -15,21 +15,6 @@ export interface JobQuery {
 }
 
 export const ALL_JOBS: JobQuery = { search: '', stage: 'all', sort: 'worked' };
-
-/** Wanted back within so many days counts as due. */
-const SOON_DAYS = 7;
-
-type Wanted = Pick<JobRow, 'due' | 'stage'>;
-
-/** Days until a job is wanted back, below 0 when it is late; nothing where no day is set. */
-export function daysLeft({ due }: Wanted, today: Date): number | undefined {
-  return due === undefined ? undefined : differenceInCalendarDays(parseISO(due), today);
-}
-
-export function isDue(job: Wanted, today: Date): boolean {
-  const days = daysLeft(job, today);
-  return days !== undefined && days <= SOON_DAYS && job.stage !== 'log';
-}
 
 const COMPARE: Readonly<Record<Sort, (a: JobRow, b: JobRow) => number>> = {
   worked: (a, b) => byText(b.updatedAt, a.updatedAt),

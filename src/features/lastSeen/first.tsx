@@ -12,7 +12,6 @@ import type { FirstWorkshop } from '@/storage/workshop';
 import { begin } from '@/storage/workshop';
 import { Ground } from '@/store/Ground';
 import { makeStore } from '@/store/store';
-import { isoDay } from '@/ui/dates';
 import { FONTS } from '@/ui/fonts';
 import { limestone, peat } from '@/ui/theme';
 import { LYING, WIDE } from '@/ui/useWide';
@@ -30,13 +29,13 @@ interface Gathered {
   getSheet(): { readonly textContent: string };
 }
 
-/** The list of a workshop at every width that lays it out otherwise, in both themes, today. */
+/** The list of a workshop at every width that lays it out otherwise, in both themes. */
 export function firstScreens(workshop: FirstWorkshop): FirstScreens {
   const screens = WIDTHS.flatMap((from) =>
     [false, true].map((dark) => ({ from, dark, html: drawn(workshop, from, dark) })),
   );
   const { textContent } = (StyleSheet as unknown as Gathered).getSheet();
-  return { day: isoDay(), css: textContent, fonts: FONTS, screens };
+  return { css: textContent, fonts: FONTS, screens };
 }
 
 function drawn(workshop: FirstWorkshop, from: number, dark: boolean): string {

@@ -1,5 +1,5 @@
 import type { Picture } from './picture';
-import { PICTURE_KEY, placeNow } from './picture';
+import { ANY_DAY, PICTURE_KEY, placeNow } from './picture';
 
 /** Longer than this it is not worth its room. */
 const MOST_CHARACTERS = 600_000;
@@ -13,6 +13,7 @@ export function keepPicture(fonts: Picture['fonts']): void {
   if (!root?.querySelector('[role="main"]') || document.querySelector(PASSING)) return;
   const text = JSON.stringify({
     ...placeNow(),
+    ...(root.querySelector('[data-any-day]') ? { day: ANY_DAY } : {}),
     html: htmlOf(root),
     css: cssFor(root),
     fonts,

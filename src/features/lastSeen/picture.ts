@@ -1,3 +1,4 @@
+import { dueWords } from '@/features/jobs/due';
 import { isoDay } from '@/ui/dates';
 
 /*
@@ -9,7 +10,7 @@ import { isoDay } from '@/ui/dates';
 export interface Place {
   /** Path and query of its address. */
   readonly address: string;
-  /** The day on which it was seen: what is due tomorrow is due today the day after. */
+  /** The day on which it was seen, or any where its days are marked: what is due tomorrow is due today the day after. */
   readonly day: string;
   readonly width: number;
   readonly height: number;
@@ -29,8 +30,6 @@ export interface Picture extends Place, Drawn {}
 
 /** The list as a first visit sees it, for every device: the server lays it into the page. */
 export interface FirstScreens extends Pick<Drawn, 'css' | 'fonts'> {
-  /** The server's day. */
-  readonly day: string;
   readonly screens: readonly {
     /** The least width that it is laid out for. */
     readonly from: number;
@@ -44,6 +43,9 @@ export const FIRST_SCREENS_ID = 'first-screens';
 
 export const PICTURE_KEY = 'under-ridge-last-seen';
 
+/** The day of a picture that is brought to any. */
+export const ANY_DAY = 'any';
+
 /** The place that this page stands at now. */
 export function placeNow(): Place {
   return {
@@ -55,7 +57,7 @@ export function placeNow(): Place {
   };
 }
 
-const PLACE = ['address', 'day', 'width', 'height', 'dark'] as const;
+const PLACE = ['address', 'width', 'height', 'dark'] as const;
 
 /** The picture that is kept in a text, if it is one of that place. */
 export function pictureOf(text: string | null, place: Place): Picture | undefined {
@@ -63,21 +65,25 @@ export function pictureOf(text: string | null, place: Place): Picture | undefine
   try {
     const picture = JSON.parse(text) as Picture;
     const whole = typeof picture.html === 'string' && typeof picture.css === 'string';
-    return whole && Array.isArray(picture.fonts) && PLACE.every((k) => picture[k] === place[k])
-      ? picture
-      : undefined;
+    const fits =
+      PLACE.every((k) => picture[k] === place[k]) && [place.day, ANY_DAY].includes(picture.day);
+    return whole && fits && Array.isArray(picture.fonts) ? picture : undefined;
   } catch {
     return undefined;
   }
 }
 
-/** The first screen for that place, if it is one of the list, and the server's day is that of the place. */
+/** The first screen for that place, if it is one of the list. */
 export function firstOf(text: string, place: Place): Drawn | undefined {
-  const { day, css, fonts, screens } = JSON.parse(text) as FirstScreens;
+  const { css, fonts, screens } = JSON.parse(text) as FirstScreens;
   const [widest] = screens
     .filter(({ from, dark }) => from <= place.width && dark === place.dark)
     .sort((a, b) => b.from - a.from);
-  return widest && place.address === '/' && day === place.day
-    ? { html: widest.html, css, fonts }
-    : undefined;
+  return widest && place.address === '/' ? { html: widest.html, css, fonts } : undefined;
+}
+
+/** Brings what is drawn to a day. */
+export function bringTo(day: Date, drawn: Element): void {
+  for (const element of drawn.querySelectorAll<HTMLElement>('[data-due]'))
+    element.textContent = dueWords(element.dataset.due ?? '', day);
 }

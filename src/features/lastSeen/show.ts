@@ -5,7 +5,7 @@
 import { neverOffered } from '@/store/offered';
 
 import type { Drawn } from './picture';
-import { FIRST_SCREENS_ID, firstOf, PICTURE_KEY, pictureOf, placeNow } from './picture';
+import { bringTo, FIRST_SCREENS_ID, firstOf, PICTURE_KEY, pictureOf, placeNow } from './picture';
 
 /** The program starts in a second or two; if it does not, what it says must be seen. */
 const LONGEST_MS = 8000;
@@ -33,7 +33,8 @@ const nameOf = (element: Element): string =>
     element.tagName,
     element.getAttribute('role'),
     element.getAttribute('data-testid'),
-    element.getAttribute('aria-label') ?? element.textContent,
+    // A row's label changes with the day; where it leads does not.
+    element.getAttribute('href') ?? element.getAttribute('aria-label') ?? element.textContent,
   ].join('|');
 
 /** Hands a press on, once what was pressed is there and is the only one of its name. */
@@ -66,6 +67,7 @@ function show({ html, css, fonts }: Drawn, root: HTMLElement): void {
   const content = document.createElement('div');
   content.style.cssText = 'display: flex; height: 100%;';
   content.innerHTML = html;
+  bringTo(new Date(), content);
   for (const element of content.querySelectorAll<HTMLElement>(PRESSED)) element.tabIndex = -1;
   inside.append(content);
 

@@ -1,7 +1,8 @@
 import { rowOf } from '@/core/job/row';
 import { demoJobs } from '@/demo/jobs';
 
-import { ALL_JOBS, daysLeft, findJobs, isDue } from '../findJobs';
+import { daysLeft, dueWords, isDue } from '../due';
+import { ALL_JOBS, findJobs } from '../findJobs';
 
 const TODAY = new Date('2026-11-24T10:00:00');
 const jobs = demoJobs().map(rowOf);
@@ -43,5 +44,17 @@ describe('finding jobs', () => {
     expect(moss && daysLeft(moss, TODAY)).toBe(11);
     expect(moss && isDue(moss, TODAY)).toBe(false);
     expect(moss && isDue(moss, new Date('2026-12-09T23:00:00'))).toBe(true);
+    expect(
+      ['2026-12-01', '2026-12-10', '2026-12-11', '2026-12-12', '2026-12-13', '2026-12-20'].map(
+        (day) => dueWords(day, new Date('2026-12-11T23:00:00')),
+      ),
+    ).toEqual([
+      '10 days late',
+      'due yesterday',
+      'due today',
+      'due tomorrow',
+      'due in 2 days',
+      'due in 9 days',
+    ]);
   });
 });

@@ -1,5 +1,5 @@
 import type { FirstScreens, Picture, Place } from '../picture';
-import { firstOf, pictureOf } from '../picture';
+import { ANY_DAY, firstOf, pictureOf } from '../picture';
 
 const HERE: Place = {
   address: '/job/a?stage=set',
@@ -14,6 +14,12 @@ const kept = (picture: object) => JSON.stringify(picture);
 describe('a screen as it was left', () => {
   it('is that of the same place', () => {
     expect(pictureOf(kept(PICTURE), HERE)).toEqual(PICTURE);
+  });
+
+  it('is that of any day where its days are marked', () => {
+    const any = { ...PICTURE, day: ANY_DAY };
+    expect(pictureOf(kept(any), { ...HERE, day: '2026-12-24' })).toEqual(any);
+    expect(pictureOf(kept(any), { ...HERE, day: '2026-12-24', width: 844 })).toBeUndefined();
   });
 
   it.each<Partial<Place>>([
@@ -38,7 +44,7 @@ describe('the list on a first visit', () => {
   const screens = [0, 560, 1000].flatMap((from) =>
     [false, true].map((dark) => ({ from, dark, html: `${from} ${dark ? 'dark' : 'light'}` })),
   );
-  const FIRST: FirstScreens = { day: HERE.day, css: 'p{}', fonts: PICTURE.fonts, screens };
+  const FIRST: FirstScreens = { css: 'p{}', fonts: PICTURE.fonts, screens };
   const html = (other: Partial<Place>) =>
     firstOf(JSON.stringify(FIRST), { ...HERE, address: '/', ...other })?.html;
 
@@ -53,10 +59,7 @@ describe('the list on a first visit', () => {
     expect(html(place)).toBe(expected);
   });
 
-  it.each<Partial<Place>>([{ address: '/due' }, { address: '/?a=1' }, { day: '2026-11-30' }])(
-    'is none at %j',
-    (place) => {
-      expect(html(place)).toBeUndefined();
-    },
-  );
+  it.each<Partial<Place>>([{ address: '/due' }, { address: '/?a=1' }])('is none at %j', (place) => {
+    expect(html(place)).toBeUndefined();
+  });
 });

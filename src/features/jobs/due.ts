@@ -1,0 +1,27 @@
+import { differenceInCalendarDays, parseISO } from 'date-fns';
+
+import type { JobRow } from '@/core/job/row';
+
+/* When a job is wanted back; by itself, since a list that was seen before is brought to another day by it. */
+
+/** Wanted back within so many days counts as due. */
+const SOON_DAYS = 7;
+
+type Wanted = Pick<JobRow, 'due' | 'stage'>;
+
+/** Days until a job is wanted back, below 0 when it is late; nothing where no day is set. */
+export function daysLeft({ due }: Pick<Wanted, 'due'>, today: Date): number | undefined {
+  return due === undefined ? undefined : differenceInCalendarDays(parseISO(due), today);
+}
+
+export function isDue(job: Wanted, today: Date): boolean {
+  const days = daysLeft(job, today);
+  return days !== undefined && days <= SOON_DAYS && job.stage !== 'log';
+}
+
+/** When something is due that has a day, in words. */
+export function dueWords(due: string, today: Date): string {
+  const days = differenceInCalendarDays(parseISO(due), today);
+  if (days < 0) return days === -1 ? 'due yesterday' : `${-days} days late`;
+  return days === 0 ? 'due today' : days === 1 ? 'due tomorrow' : `due in ${days} days`;
+}
