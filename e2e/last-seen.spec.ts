@@ -157,6 +157,13 @@ test(
     await workshop.stored();
     await page.goto('about:blank');
     expect(await shown('/')).toBe(1);
+    // A search is over when the list is opened again.
+    await workshop.open();
+    await page.getByRole('textbox', { name: 'Find a job' }).fill('moss');
+    await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(1);
+    await page.goto('about:blank');
+    expect(await shown('/')).toBe(0);
+    expect(await shown('/')).toBe(1);
     // Another address.
     expect(await shown(intake)).toBe(0);
     expect(await shown(intake)).toBe(1);

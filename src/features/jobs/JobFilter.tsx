@@ -7,6 +7,7 @@ import { Panel } from '@/ui/Panel';
 import { STAGE_NAME } from '@/core/job/words';
 
 import type { JobQuery, Sort } from './findJobs';
+import { ALL_JOBS } from './findJobs';
 
 const SORT_OPTIONS: readonly { readonly value: Sort; readonly label: string }[] = [
   { value: 'worked', label: 'Last worked on' },
@@ -27,12 +28,18 @@ interface Props {
   readonly onChange: (query: JobQuery) => void;
 }
 
+const isAll = ({ search, stage, sort }: JobQuery) =>
+  search === ALL_JOBS.search && stage === ALL_JOBS.stage && sort === ALL_JOBS.sort;
+
+/** Opened again, the list is whole. */
+const PASSING = { dataSet: { passing: 'true' } };
+
 /** Searching, filtering and ordering the jobs. */
 export function JobFilter({ query, onChange }: Props) {
   const stage = STAGE_OPTIONS.find((o) => o.value === query.stage)?.label;
   const sort = SORT_OPTIONS.find((o) => o.value === query.sort)?.label;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={{ gap: 8 }} {...(isAll(query) ? undefined : PASSING)}>
       <LineField
         alone
         label="Find a job"

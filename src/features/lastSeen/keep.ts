@@ -3,9 +3,9 @@ import { ANY_DAY, PICTURE_KEY, placeNow } from './picture';
 
 /** Longer than this it is not worth its room. */
 const MOST_CHARACTERS = 600_000;
-/** What is not there when its screen is opened again, or would stand still: what lies over it, a run of measuring, a film. */
+/** What is not there when its screen is opened again, or would stand still: what lies over it, a search, a run of measuring, a film. */
 const PASSING =
-  '[role="dialog"], [role="alertdialog"], [role="menu"], [data-testid="reading"], canvas, video';
+  '[role="dialog"], [role="alertdialog"], [role="menu"], [data-testid="reading"], [data-passing], canvas, video';
 
 /** Keeps the screen as it stands, for when it is opened again. */
 export function keepPicture(fonts: Picture['fonts']): void {
