@@ -15,7 +15,8 @@ const CORE_SHARE = 0.5;
  * @example computeHeat(sheet, layout), sheet.known('packMass').value // 0.6402
  */
 export function computeHeat(sheet: Sheet, layout: PackLayout): void {
-  const masses = layout.layers.map((layer) => ({ layer, mass: massTerm(sheet, layout, layer) }));
+  const plates = new PlateTerms(sheet, layout);
+  const masses = layout.layers.map((layer) => ({ layer, mass: plates.mass(layer) }));
   const none = layout.layers.length === 0 ? [lack('A plate', 'pack.plates')] : [];
   sheet.compute('packMass', {
     label: 'Mass of the plates',
@@ -40,8 +41,8 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
           ...none,
           ...onHub.flatMap(({ layer, mass }) => [
             mass,
-            radiusTerm(sheet, layout, layer, 'outerRadius'),
-            radiusTerm(sheet, layout, layer, 'innerRadius'),
+            plates.radius(layer, 'outerRadius'),
+            plates.radius(layer, 'innerRadius'),
           ]),
         ],
         (all) => {
@@ -119,12 +120,13 @@ const unlined = (layout: PackLayout): readonly PackLayer[] =>
  * @example steelHeat(sheet, layout).value // 121.8
  */
 export function steelHeat(sheet: Sheet, layout: PackLayout): Term {
-  const plates = unlined(layout);
-  if (plates.length === 0) return lack('An unlined plate', 'pack.plates');
+  const steels = unlined(layout);
+  if (steels.length === 0) return lack('An unlined plate', 'pack.plates');
+  const plates = new PlateTerms(sheet, layout);
   return gather(
-    plates.map((layer) => massTerm(sheet, layout, layer)),
+    steels.map((layer) => plates.mass(layer)),
     (masses) =>
-      heatCapacity(masses.map((mass, k) => ({ mass, metal: plates[k]?.kind.material ?? 'steel' }))),
+      heatCapacity(masses.map((mass, k) => ({ mass, metal: steels[k]?.kind.material ?? 'steel' }))),
   );
 }
 
@@ -133,12 +135,13 @@ export function steelHeat(sheet: Sheet, layout: PackLayout): Term {
  * @example steelArea(sheet, layout).value // 63334.5
  */
 export function steelArea(sheet: Sheet, layout: PackLayout): Term {
-  const plates = unlined(layout);
-  if (plates.length === 0) return lack('An unlined plate', 'pack.plates');
+  const steels = unlined(layout);
+  if (steels.length === 0) return lack('An unlined plate', 'pack.plates');
+  const plates = new PlateTerms(sheet, layout);
   return gather(
-    plates.flatMap((layer) => [
-      radiusTerm(sheet, layout, layer, 'outerRadius'),
-      radiusTerm(sheet, layout, layer, 'innerRadius'),
+    steels.flatMap((layer) => [
+      plates.radius(layer, 'outerRadius'),
+      plates.radius(layer, 'innerRadius'),
     ]),
     (radii) => {
       let sum = 0;
@@ -151,48 +154,69 @@ export function steelArea(sheet: Sheet, layout: PackLayout): Term {
   );
 }
 
-/** The radius of a plate; an unlined one without its own is as wide as the widest lining that plates of its kind rub on. */
-function radiusTerm(
-  sheet: Sheet,
-  layout: PackLayout,
-  { kind, lined }: PackLayer,
-  leaf: 'outerRadius' | 'innerRadius',
-): Term {
-  const own = sheet.entry(
-    fieldPath(`pack.kinds.*.${leaf}`, kind.id),
-    undefined,
-    `${leaf === 'outerRadius' ? 'Outer' : 'Inner'} radius of ${kind.name}`,
-  );
-  if (own.known || lined !== 'none') return own;
-  const { layers } = layout;
-  const rubbed = layers.flatMap(({ kind: { id } }, i) =>
-    id === kind.id ? [layers[i - 1], layers[i + 1]] : [],
-  );
-  const wider = (a: number, b: number) => (leaf === 'outerRadius' ? b - a : a - b);
-  const [widest] = [...new Set(rubbed.flatMap((l) => (l && l.lined !== 'none' ? l.kind.id : [])))]
-    .map((id) => sheet.entry(fieldPath(`pack.kinds.*.${leaf}`, id)))
-    .filter((radius) => radius.known)
-    .sort((a, b) => wider(a.value, b.value));
-  return widest ?? own;
+type Leaf = 'outerRadius' | 'innerRadius';
+
+/** What a pack's plates are made of, worked out once for each kind. */
+class PlateTerms {
+  private readonly masses = new Map<string, Term>();
+  private readonly radii = new Map<string, Term>();
+
+  constructor(
+    private readonly sheet: Sheet,
+    private readonly layout: PackLayout,
+  ) {}
+
+  /** The plate as weighed, else by its ring. */
+  mass(layer: PackLayer): Term {
+    return once(this.masses, layer.kind.id, () => this.massOf(layer));
+  }
+
+  /** The radius of a plate; an unlined one without its own is as wide as the widest lining that plates of its kind rub on. */
+  radius(layer: PackLayer, leaf: Leaf): Term {
+    return once(this.radii, `${layer.kind.id} ${leaf}`, () => this.radiusOf(layer, leaf));
+  }
+
+  private massOf(layer: PackLayer): Term {
+    const { id, name, material } = layer.kind;
+    const entry = (leaf: 'mass' | 'thickness', label: string) =>
+      this.sheet.entry(fieldPath(`pack.kinds.*.${leaf}`, id), undefined, label);
+    const weighed = entry('mass', `Mass of ${name}`);
+    if (weighed.known) return weighed;
+    const share = layer.lined === 'none' ? 1 : CORE_SHARE;
+    return gather(
+      [
+        this.radius(layer, 'outerRadius'),
+        this.radius(layer, 'innerRadius'),
+        entry('thickness', `Thickness of ${name}, new`),
+      ],
+      ([ro = 0, ri = 0, t = 0]): Kilogram => ringMass(ro, ri, t * share, material),
+    );
+  }
+
+  private radiusOf({ kind, lined }: PackLayer, leaf: Leaf): Term {
+    const of = ({ id, name }: PackLayer['kind']) =>
+      this.sheet.entry(
+        fieldPath(`pack.kinds.*.${leaf}`, id),
+        undefined,
+        `${leaf === 'outerRadius' ? 'Outer' : 'Inner'} radius of ${name}`,
+      );
+    const own = of(kind);
+    if (own.known || lined !== 'none') return own;
+    const { layers } = this.layout;
+    const rubbed = layers.flatMap((layer, i) =>
+      layer.kind.id === kind.id ? [layers[i - 1], layers[i + 1]] : [],
+    );
+    const wider = (a: number, b: number) => (leaf === 'outerRadius' ? b - a : a - b);
+    const [widest] = [...new Set(rubbed.flatMap((l) => (l && l.lined !== 'none' ? l.kind : [])))]
+      .map(of)
+      .filter((radius) => radius.known)
+      .sort((a, b) => wider(a.value, b.value));
+    return widest ?? own;
+  }
 }
 
-/** The plate as weighed, else by its ring. */
-function massTerm(sheet: Sheet, layout: PackLayout, layer: PackLayer): Term {
-  const { id, name } = layer.kind;
-  const weighed = sheet.entry(fieldPath('pack.kinds.*.mass', id), undefined, `Mass of ${name}`);
-  if (weighed.known) return weighed;
-  const thickness = sheet.entry(
-    fieldPath('pack.kinds.*.thickness', id),
-    undefined,
-    `Thickness of ${name}, new`,
-  );
-  const share = layer.lined === 'none' ? 1 : CORE_SHARE;
-  return gather(
-    [
-      radiusTerm(sheet, layout, layer, 'outerRadius'),
-      radiusTerm(sheet, layout, layer, 'innerRadius'),
-      thickness,
-    ],
-    ([ro = 0, ri = 0, t = 0]): Kilogram => ringMass(ro, ri, t * share, layer.kind.material),
-  );
+function once(known: Map<string, Term>, key: string, make: () => Term): Term {
+  const made = known.get(key) ?? make();
+  known.set(key, made);
+  return made;
 }
