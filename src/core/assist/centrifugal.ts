@@ -82,6 +82,25 @@ export interface TakeUp {
 }
 
 /**
+ * Engine speed at which an expanding disc has grown by its gap, rpm.
+ * @param gap install gap, mm, 0 or more and below the full growth
+ * @throws {DomainError} for values out of range; a gap that the disc never closes
+ * Source: `docs/mechanics.md` section 8.
+ * @example touchesAt({ weights: { count: 8, mass: 0.02, radius: 50 }, advantage: 2, returnForce: 60, returnRate: 20, growth: 1.4 }, 1, 2.5) // 1688.09
+ */
+export function touchesAt(disc: ExpandingDisc, gap: Mm, primaryRatio: number): Rpm {
+  check('advantage', disc.advantage, POSITIVE);
+  check('returnForce', disc.returnForce, NOT_NEGATIVE);
+  check('returnRate', disc.returnRate, NOT_NEGATIVE);
+  check('growth', disc.growth, POSITIVE);
+  check('gap', gap, NOT_NEGATIVE);
+  check('primaryRatio', primaryRatio, POSITIVE);
+  if (gap >= disc.growth)
+    throw new DomainError('gap', `less than the disc's growth, ${disc.growth} mm`, gap);
+  return rpmFor(disc, disc.returnForce + disc.returnRate * gap) * primaryRatio;
+}
+
+/**
  * Take-up of an expanding disc: rpm of first contact (growth = gap) and of lock-up (clamp = preload).
  * @param gap install gap, mm, 0 or more and below the full growth
  * @param preload clamp at which the disc lifts the pack's own springs, N, above 0
@@ -95,20 +114,10 @@ export function takeUp(
   preload: Newton,
   primaryRatio: number,
 ): TakeUp {
-  check('advantage', disc.advantage, POSITIVE);
-  check('returnForce', disc.returnForce, NOT_NEGATIVE);
-  check('returnRate', disc.returnRate, NOT_NEGATIVE);
-  check('growth', disc.growth, POSITIVE);
-  check('gap', gap, NOT_NEGATIVE);
+  const firstContact = touchesAt(disc, gap, primaryRatio);
   check('preload', preload, POSITIVE);
-  check('primaryRatio', primaryRatio, POSITIVE);
-  if (gap >= disc.growth)
-    throw new DomainError('gap', `less than the disc's growth, ${disc.growth} mm`, gap);
   const holding = disc.returnForce + disc.returnRate * gap;
-  return {
-    firstContact: rpmFor(disc, holding) * primaryRatio,
-    lockUp: rpmFor(disc, holding + preload) * primaryRatio,
-  };
+  return { firstContact, lockUp: rpmFor(disc, holding + preload) * primaryRatio };
 }
 
 /**

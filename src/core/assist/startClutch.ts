@@ -18,26 +18,33 @@ export interface StartClutch {
   readonly speedRatio: number;
 }
 
-function checkClutch(c: StartClutch): void {
-  check('shoes', c.shoes, { min: 1, max: 24, integer: true });
+/** What of it says when it touches: neither how many shoes there are nor what they rub on. */
+export type Shoe = Pick<StartClutch, 'mass' | 'radius' | 'springPull' | 'speedRatio'>;
+
+function checkShoe(c: Shoe): void {
   check('mass', c.mass, POSITIVE);
   check('radius', c.radius, POSITIVE);
   check('springPull', c.springPull, NOT_NEGATIVE);
+  check('speedRatio', c.speedRatio, POSITIVE);
+}
+
+function checkClutch(c: StartClutch): void {
+  check('shoes', c.shoes, { min: 1, max: 24, integer: true });
+  checkShoe(c);
   check('drumRadius', c.drumRadius, POSITIVE);
   check('friction', c.friction, { above: 0, max: 1 });
-  check('speedRatio', c.speedRatio, POSITIVE);
 }
 
 /**
  * Engine speed at which the shoes first touch the drum: m·r·ω² = F_s.
  * @throws {DomainError} for a value out of range
  * Source: dynamics; `docs/mechanics.md` section 9.
- * @example firstContactRpm({ shoes: 3, mass: 0.095, radius: 46, springPull: 110, friction: 0.12, drumRadius: 58, speedRatio: 1 }) // 1515.05
+ * @example firstContactRpm({ mass: 0.095, radius: 46, springPull: 110, speedRatio: 1 }) // 1515.05
  */
-export function firstContactRpm(clutch: StartClutch): Rpm {
-  checkClutch(clutch);
-  const omega = Math.sqrt(clutch.springPull / (clutch.mass * (clutch.radius / 1000)));
-  return (omega * 30) / Math.PI / clutch.speedRatio;
+export function firstContactRpm(shoe: Shoe): Rpm {
+  checkShoe(shoe);
+  const omega = Math.sqrt(shoe.springPull / (shoe.mass * (shoe.radius / 1000)));
+  return (omega * 30) / Math.PI / shoe.speedRatio;
 }
 
 /**

@@ -1,5 +1,12 @@
 import type { ExpandingDisc } from '../assist/centrifugal';
-import { ballAssist, basketRpm, expandingClamp, leverAssist, takeUp } from '../assist/centrifugal';
+import {
+  ballAssist,
+  basketRpm,
+  expandingClamp,
+  leverAssist,
+  takeUp,
+  touchesAt,
+} from '../assist/centrifugal';
 import type { StartClutch } from '../assist/startClutch';
 import { firstContactRpm, holdingRpm, worn } from '../assist/startClutch';
 import type { Job } from '../job/types';
@@ -120,20 +127,17 @@ export function clampAtRpm(sheet: Sheet): ((rpm: Rpm, springs?: Newton) => Newto
  */
 export function computeExpanding(sheet: Sheet): void {
   if (!sheet.job.expanding.fitted) return;
-  const parts = [
-    sheet.entry('setting.installGap'),
-    sheet.figure('clamp', 'F'),
-    sheet.entry('engine.primaryRatio'),
-    ...discTerms(sheet),
-  ];
-  const at = (which: 'firstContact' | 'lockUp') =>
-    gather(parts, ([gap = 0, F = 0, i = 0, ...v]) => takeUp(discOf(v), gap, F, i)[which]);
+  const gap = sheet.entry('setting.installGap');
+  const ratio = sheet.entry('engine.primaryRatio');
+  const disc = discTerms(sheet);
   sheet.compute('expandContact', {
     label: 'Expanding disc touches at',
     quantity: 'speed',
     section: 8,
     formula: 'n·m·r_w·ω²·i_e = F_0 + k_r·g, engine speed = basket speed·i',
-    from: { n: at('firstContact') },
+    from: {
+      n: gather([gap, ratio, ...disc], ([g = 0, i = 0, ...v]) => touchesAt(discOf(v), g, i)),
+    },
     value: ({ n }) => n,
   });
   sheet.compute('expandLockUp', {
@@ -141,7 +145,12 @@ export function computeExpanding(sheet: Sheet): void {
     quantity: 'speed',
     section: 8,
     formula: 'n·m·r_w·ω²·i_e = F_0 + k_r·g + F, engine speed = basket speed·i',
-    from: { n: at('lockUp') },
+    from: {
+      n: gather(
+        [gap, sheet.figure('clamp', 'F'), ratio, ...disc],
+        ([g = 0, F = 0, i = 0, ...v]) => takeUp(discOf(v), g, F, i).lockUp,
+      ),
+    },
     value: ({ n }) => n,
   });
   sheet.compute('leverGain', {
@@ -185,7 +194,18 @@ export function computeStartClutch(sheet: Sheet): void {
     quantity: 'speed',
     section: 9,
     formula: onCrank ? 'm·r·ω² = F_s, on the crank' : 'm·r·ω² = F_s, at engine speed ÷ i',
-    from: { n: gather(parts, (v) => firstContactRpm(startOf(v))) },
+    from: {
+      n: gather(
+        [
+          sheet.entry('startClutch.mass'),
+          sheet.entry('startClutch.radius'),
+          sheet.entry('startClutch.springPull'),
+          ...inputRatio(sheet),
+        ],
+        ([mass = 0, radius = 0, springPull = 0, i = 1]) =>
+          firstContactRpm({ mass, radius, springPull, speedRatio: 1 / i }),
+      ),
+    },
     value: ({ n }) => n,
   });
   sheet.compute('startHolding', {
@@ -301,9 +321,13 @@ function startTerms(sheet: Sheet): Term[] {
     sheet.entry('startClutch.springPull'),
     sheet.entry('startClutch.drumRadius'),
     sheet.entry('startClutch.friction'),
-    ...(sheet.job.startClutch.place === 'crank' ? [] : [sheet.entry('engine.primaryRatio')]),
+    ...inputRatio(sheet),
   ];
 }
+
+/** Of shoes on the gearbox input, which turns slower than the engine by that. */
+const inputRatio = (sheet: Sheet): Term[] =>
+  sheet.job.startClutch.place === 'crank' ? [] : [sheet.entry('engine.primaryRatio')];
 
 function startOf(values: readonly number[]): StartClutch {
   const [shoes = 0, mass = 0, radius = 0, springPull = 0, drumRadius = 0, friction = 0, i = 1] =

@@ -212,6 +212,24 @@ describe('evaluate', () => {
     expect(figure(turned, 'steelRise').value).toBeCloseTo(figure(job, 'steelRise').value, 6);
   });
 
+  it('knows when shoes and a disc touch from what that rests on alone', () => {
+    const farm = demoJob('UR-0105');
+    const shoes = withEntry(
+      withEntry(farm, 'startClutch.drumRadius', undefined),
+      'startClutch.shoes',
+      undefined,
+    );
+    expect(figure(shoes, 'startContact')).toMatchObject({
+      value: figure(farm, 'startContact').value,
+      estimated: false,
+    });
+    expect(evaluate(shoes).figures.get('startHolding')?.status).toBe('unknown');
+    const quad = demoJob('UR-0102');
+    const loose: Job = { ...quad, springs: blankJob('j', 'UR-1', quad.createdAt).springs };
+    expect(figure(loose, 'expandContact').value).toBe(figure(quad, 'expandContact').value);
+    expect(evaluate(loose).figures.get('expandLockUp')?.status).toBe('unknown');
+  });
+
   it('shows a contradiction at its field and leaves the other figures alone', () => {
     const job = withEntry(publishedJob(), 'pack.kinds.disc.innerRadius', entry(60));
     const { figures, problems } = evaluate(job);
