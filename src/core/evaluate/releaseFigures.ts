@@ -166,5 +166,7 @@ function warpTerm(layout: PackLayout): Term {
       measured.length === 0
         ? { kind: 'estimate', note: 'no plate checked for flatness; taken as flat' }
         : (measured[0]?.plate.outOfFlat?.source ?? { kind: 'measured' }),
+    // Worked out after the lift, for the inspection; the same sum.
+    ...(measured.length === 0 ? {} : { figure: 'warpSum' }),
   });
 }

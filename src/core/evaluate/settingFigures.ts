@@ -91,20 +91,19 @@ export function computeOwnRatio(sheet: Sheet): void {
     from: {
       pitch: sheet.entry('setting.pitch'),
       linkage: sheet.entry('setting.linkage'),
-      marksPerTurn: sheet.entry('setting.marksPerTurn'),
       R: gather(
         [
           sheet.entry('setting.pitch'),
           sheet.entry('setting.linkage'),
-          sheet.entry('setting.marksPerTurn'),
           ...pair.flatMap(({ id }, i) => [
             sheet.entry(fieldPath('setting.readings.*.turns', id), `u_${i + 1}`),
             sheet.entry(fieldPath('setting.readings.*.gain', id), `y_${i + 1}`),
           ]),
         ],
-        ([pitch = 0, linkage = 1, marksPerTurn = 1, u1 = 0, y1 = 0, u2 = 0, y2 = 0]) =>
+        ([pitch = 0, linkage = 1, u1 = 0, y1 = 0, u2 = 0, y2 = 0]) =>
+          // Readings are in turns, whatever the marks.
           measuredRatio(
-            { pitch, linkage, marksPerTurn },
+            { pitch, linkage, marksPerTurn: 1 },
             { turns: u1, gain: y1 },
             { turns: u2, gain: y2 },
           ),

@@ -140,20 +140,24 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
       high: Math.max(low, typical, high),
     };
   };
-  const parts: Term[] = [
-    ...radii.values(),
-    ...[...frictions.values()].flatMap((f) => [f.Low, f.Typical, f.High]),
-  ];
-  const pack =
+  const packAt = (levels: readonly Level[]): Term =>
     faces.length === 0 && layout.layers.length > 0
-      ? ({ known: false, needs: [], cause: 'no face of this pack slips on a lining.' } as const)
+      ? { known: false, needs: [], cause: 'no face of this pack slips on a lining.' }
       : faces.length === 0
         ? lack('A plate', 'pack.plates')
-        : gather(parts, () => faces.length);
-  const withTangs =
+        : gather(
+            [
+              ...radii.values(),
+              ...[...frictions.values()].flatMap((f) => levels.map((level) => f[level])),
+            ],
+            () => faces.length,
+          );
+  const withTangs = (pack: Term): Term =>
     tangsCount && pack.known
       ? gather([pack, tangFriction, ...tangs.values()], () => faces.length)
       : pack;
+  const pack = packAt(LEVELS);
+  const weakest = withTangs(packAt(['Low']));
   const radiusNote =
     model === 'uniformWear'
       ? 'R = (R_o + R_i)/2 of each contact ring: a run-in pack wears evenly.'
@@ -173,7 +177,7 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     quantity: 'torque',
     section: 3,
     formula: 'T_cap = Σ μ·F_k·R_k, F_(k+1) = F_k·(1 − μ_t·μ·R_k/r)/(1 + μ_t·μ·R_(k+1)/r)',
-    from: { F: clamp, N: withTangs },
+    from: { F: clamp, N: withTangs(pack) },
     value: ({ F }) => range(F, true),
     notes: [
       radiusNote,
@@ -186,7 +190,7 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     quantity: 'force',
     section: 3,
     formula: 'F_N of the same chain, with low friction',
-    from: { F: clamp, N: withTangs },
+    from: { F: clamp, N: weakest },
     value: ({ F }) => capacityAt('Low', F, true).clampAtFace.at(-1) ?? F,
   });
   for (const [id, capacity, label] of [
@@ -213,7 +217,7 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     });
   }
   computePressure(sheet, layout, lined, radii, faces);
-  computeCurve(sheet, withTangs, torqueAt);
+  computeCurve(sheet, weakest, torqueAt);
 }
 
 /** The clamp that holds at peak torque: with what weights do at that speed, where there are any. */
