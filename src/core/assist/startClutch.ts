@@ -89,13 +89,14 @@ export function holdingRpm(clutch: StartClutch, engineTorque: NewtonMetre): Rpm 
  * Source: `docs/mechanics.md` section 9.
  * @example worn({ shoes: 3, mass: 0.095, radius: 46, springPull: 110, friction: 0.12, drumRadius: 58, speedRatio: 1 }, 1, 8).springPull // 118
  */
-export function worn(
-  clutch: StartClutch,
+export function worn<T extends Shoe & Pick<StartClutch, 'drumRadius'>>(
+  clutch: T,
   wear: Mm,
   springRate: number,
   massLost: Kilogram = 0,
-): StartClutch {
-  checkClutch(clutch);
+): T {
+  checkShoe(clutch);
+  check('drumRadius', clutch.drumRadius, POSITIVE);
   check('wear', wear, NOT_NEGATIVE);
   check('springRate', springRate, NOT_NEGATIVE);
   check('massLost', massLost, { min: 0, below: clutch.mass });

@@ -7,7 +7,7 @@ import {
   takeUp,
   touchesAt,
 } from '../assist/centrifugal';
-import type { StartClutch } from '../assist/startClutch';
+import type { Shoe, StartClutch } from '../assist/startClutch';
 import { firstContactRpm, holdingRpm, worn } from '../assist/startClutch';
 import type { Job } from '../job/types';
 import { gapPerTurn } from '../setting/adjuster';
@@ -189,22 +189,14 @@ export function computeStartClutch(sheet: Sheet): void {
   if (place === 'none') return;
   const onCrank = place === 'crank';
   const parts = startTerms(sheet);
+  const shoe = shoeTerms(sheet);
   sheet.compute('startContact', {
     label: 'Start clutch touches at',
     quantity: 'speed',
     section: 9,
     formula: onCrank ? 'm·r·ω² = F_s, on the crank' : 'm·r·ω² = F_s, at engine speed ÷ i',
     from: {
-      n: gather(
-        [
-          sheet.entry('startClutch.mass'),
-          sheet.entry('startClutch.radius'),
-          sheet.entry('startClutch.springPull'),
-          ...inputRatio(sheet),
-        ],
-        ([mass = 0, radius = 0, springPull = 0, i = 1]) =>
-          firstContactRpm({ mass, radius, springPull, speedRatio: 1 / i }),
-      ),
+      n: gather(shoe, (v) => firstContactRpm(shoeOf(v))),
     },
     value: ({ n }) => n,
   });
@@ -232,9 +224,11 @@ export function computeStartClutch(sheet: Sheet): void {
           sheet.entry('startClutch.wear'),
           sheet.entry('startClutch.springRate'),
           sheet.entry('startClutch.massLost'),
-          ...parts,
+          sheet.entry('startClutch.drumRadius'),
+          ...shoe,
         ],
-        ([w = 0, k = 0, lost = 0, ...v]) => firstContactRpm(worn(startOf(v), w, k, lost)),
+        ([w = 0, k = 0, lost = 0, drumRadius = 0, ...v]) =>
+          firstContactRpm(worn({ ...shoeOf(v), drumRadius }, w, k, lost)),
       ),
     },
     value: ({ n }) => n,
@@ -311,6 +305,17 @@ function discOf(values: readonly number[]): ExpandingDisc {
     growth = 0,
   ] = values;
   return { weights: { count, mass, radius }, advantage, returnForce, returnRate, growth };
+}
+
+const shoeTerms = (sheet: Sheet): Term[] => [
+  sheet.entry('startClutch.mass'),
+  sheet.entry('startClutch.radius'),
+  sheet.entry('startClutch.springPull'),
+  ...inputRatio(sheet),
+];
+
+function shoeOf([mass = 0, radius = 0, springPull = 0, i = 1]: readonly number[]): Shoe {
+  return { mass, radius, springPull, speedRatio: 1 / i };
 }
 
 function startTerms(sheet: Sheet): Term[] {

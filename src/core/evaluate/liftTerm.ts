@@ -57,19 +57,27 @@ export function liftAtLever(job: Job, lever: number): Mm | undefined {
 }
 
 /**
+ * What of the lever's travel moves anything, mm, with its losses or as if there were none.
+ * @example travelTerm(sheet, true).value // 61.5
+ */
+export function travelTerm(sheet: Sheet, withLosses: boolean): Term {
+  const losses = withLosses ? LEVER_LOSSES.map(({ leaf }) => sheet.entry(`release.${leaf}`)) : [];
+  return gather([sheet.entry('release.leverTravel'), ...losses], ([s = 0, ...lost]) =>
+    Math.max(
+      0,
+      lost.reduce((rest, l) => rest - l, s),
+    ),
+  );
+}
+
+/**
  * Lift of the train, mm, with what is lost on the way or as if nothing were. Never throws; lacks say what they need.
  * Source: `docs/mechanics.md` section 7.
  * @example trainTerm(sheet, false).known // true
  */
 export function trainTerm(sheet: Sheet, withLosses: boolean): Term {
   const { type, armStart } = sheet.job.release;
-  const losses = withLosses ? LEVER_LOSSES.map(({ leaf }) => sheet.entry(`release.${leaf}`)) : [];
-  const travel = gather([sheet.entry('release.leverTravel'), ...losses], ([s = 0, ...lost]) =>
-    Math.max(
-      0,
-      lost.reduce((rest, l) => rest - l, s),
-    ),
-  );
+  const travel = travelTerm(sheet, withLosses);
   const lever = [travel, sheet.entry('release.leverRatio')];
   const slack = sheet.entry(type === 'hydraulic' ? 'release.lostTravel' : 'release.cableSlack');
   const lost = withLosses ? slack : NOTHING;

@@ -1,10 +1,10 @@
 import type { FieldPath } from '../job/fields';
 import type { Job } from '../job/types';
-import { armStroke } from '../release/arm';
+import { bestArmStart } from '../release/arm';
 import { lossBudget } from '../release/lossBudget';
 import { cableTravel } from '../release/train';
 import type { Mm } from '../units/quantity';
-import { LEVER_LOSSES, trainTerm } from './liftTerm';
+import { LEVER_LOSSES, trainTerm, travelTerm } from './liftTerm';
 import { Sheet } from './sheet';
 import { gather } from './term';
 
@@ -30,24 +30,21 @@ export function computeLosses(sheet: Sheet): void {
     });
   }
   if (release.type !== 'cable' || !release.armStart) return;
-  const arm = gather(
+  const best = gather(
     [
-      sheet.entry('release.leverTravel'),
+      travelTerm(sheet, true),
       sheet.entry('release.leverRatio'),
       sheet.entry('release.cableSlack'),
       sheet.entry('release.armLength'),
-      sheet.entry('release.lead'),
-      sheet.entry('release.armStart'),
     ],
-    ([s = 0, i = 0, l = 0, r = 0, lead = 0, φ = 0]) =>
-      armStroke(cableTravel(s, i, l), r, lead, φ).bestStart,
+    ([s = 0, i = 0, slack = 0, r = 0]) => bestArmStart(cableTravel(s, i, slack), r),
   );
   sheet.compute('armBestStart', {
     label: 'Arm at rest, best',
     quantity: 'angle',
     section: 7,
     formula: 'φ_0 = −arcsin(cable travel/2r_a): square in the middle of the stroke',
-    from: { φ: arm },
+    from: { φ: best },
     value: ({ φ }) => φ,
   });
 }

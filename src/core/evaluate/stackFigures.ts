@@ -73,9 +73,8 @@ export function computeStack(sheet: Sheet, layout: PackLayout): void {
     from: {
       c: sheet.entry('pack.caliper'),
       H: sheet.figure('stack', 'H'),
-      a: sheet.entry('pack.caliperAllowance'),
     },
-    value: ({ c, H, a }) => checkCaliper(H, c, a).difference,
+    value: ({ c, H }) => checkCaliper(H, c).difference,
     notes: [`Taken ${CALIPER_WAY[sheet.job.pack.caliperTaken]}.`],
   });
 }

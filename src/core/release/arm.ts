@@ -37,6 +37,23 @@ function heaviestOver(from: number, to: number): number {
 }
 
 /**
+ * The angle at rest with which the arm stands square to its cable in the middle of the stroke, degrees from square.
+ * @param cableTravel mm after lever ratio and slack, 0 or more, at most twice the arm
+ * @param armLength mm, above 0
+ * @throws {DomainError} for values out of range
+ * Source: kinematics of a crank; `docs/mechanics.md` section 7.
+ * @example bestArmStart(10, 32) // -8.989
+ */
+export function bestArmStart(cableTravel: Mm, armLength: Mm): Degree {
+  check('cableTravel', cableTravel, NOT_NEGATIVE);
+  const half = cableTravel / (2 * check('armLength', armLength, POSITIVE));
+  if (half > 1)
+    throw new DomainError('cableTravel', `at most twice the arm, ${2 * armLength} mm`, cableTravel);
+  // Not −0 for no travel at all.
+  return 0 - (Math.asin(half) * 180) / Math.PI;
+}
+
+/**
  * Lift over a pull with the arm's angle taken into account: with the cable at an angle φ from square to the arm its
  * effective length is r·cos φ, so the arm turns by arcsin(sin φ₀ + s/r) − φ₀. Square in mid-stroke
  * pulls lightest and most evenly and is the setting to aim at.
@@ -56,15 +73,13 @@ export function armStroke(cableTravel: Mm, armLength: Mm, lead: Mm, startAngle: 
   const toLift = lead / (2 * Math.PI);
   const start = (startAngle * Math.PI) / 180;
   const turn = turnFrom(start, cableTravel, armLength);
-  const half = cableTravel / (2 * armLength);
-  if (half > 1)
-    throw new DomainError('cableTravel', `at most twice the arm, ${2 * armLength} mm`, cableTravel);
-  const best = -Math.asin(half);
+  const bestStart = bestArmStart(cableTravel, armLength);
+  const best = (bestStart * Math.PI) / 180;
   const bestTurn = -2 * best;
   return {
     turn: (turn * 180) / Math.PI,
     lift: turn * toLift,
-    bestStart: (best * 180) / Math.PI,
+    bestStart,
     bestLift: bestTurn * toLift,
     lost: (bestTurn - turn) * toLift,
     heaviest: heaviestOver(start, start + turn),

@@ -123,6 +123,9 @@ describe('what is lost on the way', () => {
     const turned = set(job, { 'release.armStart': 20 });
     expect(known(turned, 'liftHad')).toBeCloseTo(armStroke(10, 32, 30, 20).lift, 12);
     expect(known(turned, 'armBestStart')).toBeCloseTo((-Math.asin(10 / 64) * 180) / Math.PI, 10);
+    // What is lost at the lever never comes to the cable.
+    const loose = set(turned, { 'release.freePlay': 5 });
+    expect(known(loose, 'armBestStart')).toBeCloseTo((-Math.asin(9 / 64) * 180) / Math.PI, 10);
     expect(releaseBudget(turned)?.lines.map((l) => l.name)).toEqual([
       'Cable slack',
       'Angle of the arm',

@@ -1,4 +1,4 @@
-import { demoJobs } from '@/demo/jobs';
+import { demoJob, demoJobs } from '@/demo/jobs';
 
 import { entry } from '../../job/blank';
 import type { FieldPath } from '../../job/fields';
@@ -55,7 +55,31 @@ const moved = (job: Job, { path, value, quantity }: WorkingInput): readonly Job[
         return withEntry(job, path, entry(next));
       });
 
-describe.each(demoJobs().map((job) => [job.number, job] as const))('workings of %s', (_n, job) => {
+const put = (job: Job, entries: Readonly<Record<FieldPath, number>>): Job =>
+  Object.entries(entries).reduce((j, [path, value]) => withEntry(j, path, entry(value)), job);
+
+/** The demo jobs, and what none of them has. */
+const JOBS: readonly (readonly [string, Job])[] = [
+  ...demoJobs().map((job) => [job.number, job] as const),
+  [
+    'a caliper and an arm at an angle',
+    put(demoJob('UR-0106'), {
+      'pack.caliper': 34,
+      'release.armStart': -6,
+      'release.freePlay': 2,
+    }),
+  ],
+  [
+    'worn shoes',
+    put(demoJob('UR-0105'), {
+      'startClutch.wear': 0.8,
+      'startClutch.springRate': 9,
+      'startClutch.massLost': 0.004,
+    }),
+  ],
+];
+
+describe.each(JOBS)('workings of %s', (_name, job) => {
   const figures = knownOf(job);
   const inputs = new Map(
     [...figures.values()]
