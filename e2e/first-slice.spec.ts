@@ -183,6 +183,16 @@ test(
     }
     await expect(shop.verdict()).toContainText(/Holds \d\.\d\d times the engine/);
     await expect(shop.verdict()).toContainText('Still needed: Lever travel');
+
+    // What is bad already does not end the way.
+    await shop.type('pack.windowMin', '40');
+    await expect(shop.verdict()).toContainText(/window/);
+    await expect(shop.verdict()).toContainText('Still needed: Lever travel');
+    await shop
+      .verdict()
+      .getByRole('button', { name: 'Go to what is needed: Lever travel' })
+      .click();
+    await expect(shop.field('release.leverTravel')).toBeFocused();
   },
 );
 

@@ -185,7 +185,7 @@ export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet): Verdic
   // What a hand pays comes after what the pack does.
   const worst =
     verdicts.find((v) => v.state === 'stop') ?? watched.find((v) => v.id !== 'pull') ?? watched[0];
-  const open = verdicts.filter((v) => v.state === 'unknown' && MUST.has(v.id));
+  const open = firstOpen(verdicts);
   if (worst && worst.state === 'stop') {
     const more = verdicts.filter((v) => v !== worst && v.state === 'stop');
     const also =
@@ -196,15 +196,9 @@ export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet): Verdic
         : [];
     return { ...worst, id: 'overall', sentence: [...worst.sentence, ...also] };
   }
-  if (open.length > 0) {
-    const [first] = open;
-    return {
-      id: 'overall',
-      state: 'unknown',
-      title: 'No verdict yet',
-      sentence: first?.sentence ?? [],
-      figures: first?.figures ?? [],
-    };
+  if (open) {
+    const { sentence, figures } = open;
+    return { id: 'overall', state: 'unknown', title: 'No verdict yet', sentence, figures };
   }
   if (worst?.id === 'pull')
     return { ...worst, id: 'overall', title: 'Holds and releases, with a heavy lever' };
@@ -228,3 +222,10 @@ export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet): Verdic
 
 /** Without these there is no verdict on the pack. */
 const MUST: ReadonlySet<string> = new Set(['order', 'holds', 'releases']);
+
+/**
+ * The first verdict that is open and without which there is none on the pack; something else may be bad already.
+ * @example firstOpen(judge(sheet, layout)) // — undefined: all is known
+ */
+export const firstOpen = (verdicts: readonly Verdict[]): Verdict | undefined =>
+  verdicts.find((v) => v.state === 'unknown' && MUST.has(v.id));

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 
 import type { Need } from '@/core/evaluate/figure';
 import type { Verdict } from '@/core/evaluate/verdict';
+import { firstOpen } from '@/core/evaluate/verdicts';
 import { readSentence } from '@/core/evaluate/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
@@ -22,25 +23,59 @@ export function VerdictBanner() {
   const gravest = verdicts.find(
     (v) => v.state === overall.state && (v.state === 'stop' || v.state === 'watch'),
   );
-  const [lacking] = overall.figures;
+  // What is bad already does not end the way through the fields.
+  const [lacking] = firstOpen(verdicts)?.figures ?? [];
   const outcome = lacking && figures.get(lacking);
   // Before there are plates no field leads on.
-  const needs = outcome?.status === 'unknown' && lacking !== 'faces' ? outcome.needs : [];
-  return overall.state === 'unknown' && needs.some((n) => n.path) ? (
-    <StillNeeded
-      title={overall.title}
-      needs={needs}
-      known={verdicts.filter((v) => v.state !== 'unknown' && v.id !== 'order')}
-    />
-  ) : (
-    <Banner
-      state={overall.state}
-      title={overall.title}
-      reason={readSentence(overall.sentence, units)}
-      help={gravest?.id}
-      helpTitle={gravest?.title}
-    />
+  const lacks = outcome?.status === 'unknown' && lacking !== 'faces' ? outcome.needs : [];
+  const needs = lacks.some((n) => n.path) ? byWork(lacks) : [];
+  const none = overall.state === 'unknown' && needs.length > 0;
+  return (
+    <View role="status" aria-label="Verdict" testID="verdict" style={{ gap: 6 }}>
+      {none ? (
+        <Head state="unknown" title={overall.title} />
+      ) : (
+        <Banner
+          state={overall.state}
+          title={overall.title}
+          reason={readSentence(overall.sentence, units)}
+          help={gravest?.id}
+          helpTitle={gravest?.title}
+        />
+      )}
+      {needs.length > 0 ? (
+        <Termed size={15}>{`Still needed: ${needs.map((n) => n.label).join(', ')}.`}</Termed>
+      ) : null}
+      {none
+        ? verdicts
+            .filter((v) => v.state !== 'unknown' && v.id !== 'order')
+            .slice(0, SAID)
+            .map((v) => (
+              <Termed key={v.id} size={15}>
+                {readSentence(v.sentence, units)}
+              </Termed>
+            ))
+        : null}
+      <ToNeed need={needs[0]} />
+    </View>
   );
+}
+
+/** Of what can be said already: more would hide what is needed. */
+const SAID = 2;
+
+/** The way to the first thing needed, in the order of the work. */
+function ToNeed({ need }: { readonly need: Need | undefined }) {
+  const place = need?.path && hasPlace(need.path) ? need.path : undefined;
+  return need && place ? (
+    <Action
+      icon="chevron-right"
+      accessibilityLabel={`Go to what is needed: ${need.label}`}
+      onPress={() => goToField(place)}
+    >
+      {`To ${need.label}`}
+    </Action>
+  ) : null;
 }
 
 interface BannerProps {
@@ -67,7 +102,7 @@ function Head({ state, title }: Pick<Verdict, 'state' | 'title'>) {
 /** Drawn again only when it says something else: verdicts are made anew at each change. */
 const Banner = memo(function Banner({ state, title, reason, help, helpTitle = '' }: BannerProps) {
   return (
-    <View role="status" aria-label="Verdict" testID="verdict" style={{ gap: 4 }}>
+    <View style={{ gap: 4 }}>
       <Head state={state} title={title} />
       <Termed size={15}>{reason}</Termed>
       {help && help !== 'overall' ? (
@@ -76,44 +111,6 @@ const Banner = memo(function Banner({ state, title, reason, help, helpTitle = ''
     </View>
   );
 });
-
-interface NeededProps {
-  readonly title: string;
-  readonly needs: readonly Need[];
-  /** What can be said already. */
-  readonly known: readonly Verdict[];
-}
-
-/** Of what can be said already: more would hide what is needed. */
-const SAID = 2;
-
-/** What is missing for a verdict, and the way to the first of it in the order of the work. */
-function StillNeeded({ title, needs, known }: NeededProps) {
-  const units = useUnits();
-  const inOrder = byWork(needs);
-  const [first] = inOrder;
-  const place = first?.path && hasPlace(first.path) ? first.path : undefined;
-  return (
-    <View role="status" aria-label="Verdict" testID="verdict" style={{ gap: 6 }}>
-      <Head state="unknown" title={title} />
-      <Termed size={15}>{`Still needed: ${inOrder.map((n) => n.label).join(', ')}.`}</Termed>
-      {known.slice(0, SAID).map((v) => (
-        <Termed key={v.id} size={15}>
-          {readSentence(v.sentence, units)}
-        </Termed>
-      ))}
-      {first && place ? (
-        <Action
-          icon="chevron-right"
-          accessibilityLabel={`Go to what is needed: ${first.label}`}
-          onPress={() => goToField(place)}
-        >
-          {`To ${first.label}`}
-        </Action>
-      ) : null}
-    </View>
-  );
-}
 
 const LAST = 99;
 const partOf = ({ path }: Need): number => (path && hasPlace(path) ? placeOf(path) : LAST);
