@@ -185,6 +185,7 @@ test(
     await expect(shop.verdict()).toContainText('Still needed: Lever travel');
 
     // What is bad already does not end the way.
+    await shop.tab('Pack');
     await shop.type('pack.windowMin', '40');
     await expect(shop.verdict()).toContainText(/window/);
     await expect(shop.verdict()).toContainText('Still needed: Lever travel');
