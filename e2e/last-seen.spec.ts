@@ -71,7 +71,7 @@ const onDay = (page: Page, day: string) =>
   }, `${day}T12:00:00`);
 
 test(
-  'the list holds on another day, brought to it; another screen does not',
+  'the list holds on another day, brought to it, and a press on it leads where its row does',
   ON_PHONE,
   async ({ workshop, page }) => {
     const text = () =>
@@ -84,6 +84,8 @@ test(
         document.querySelector('[aria-label^="UR-0105"] [data-due]')?.getAttribute('data-due') ??
         '',
     );
+    const box = await page.getByRole('link', { name: /^UR-0105,/ }).boundingBox();
+    if (!box) throw new Error('the row is not in sight');
     const now = await shot(page);
     await page.goto('about:blank');
 
@@ -93,10 +95,9 @@ test(
     await page.evaluate(() => document.fonts.ready);
     const seen = await shot(page);
     expect(difference(now, seen)).toBeGreaterThan(0);
-    const row = await page.evaluate(() => innerWidth / 2);
-    await page.mouse.click(row, 400);
+    await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
     letGo();
-    await expect(page).toHaveURL(/\/job\/demo-ur-01/);
+    await expect(page).toHaveURL(/\/job\/demo-ur-0105$/);
     await workshop.open();
     await expect(page.getByRole('link', { name: /^UR-0105,.*due today/ })).toBeVisible();
     expect(difference(seen, await settled(page))).toBeLessThan(0.0005);

@@ -195,9 +195,7 @@ export function computeStartClutch(sheet: Sheet): void {
     quantity: 'speed',
     section: 9,
     formula: onCrank ? 'm·r·ω² = F_s, on the crank' : 'm·r·ω² = F_s, at engine speed ÷ i',
-    from: {
-      n: gather(shoe, (v) => firstContactRpm(shoeOf(v))),
-    },
+    from: { n: gather(shoe, (v) => firstContactRpm(shoeOf(v))) },
     value: ({ n }) => n,
   });
   sheet.compute('startHolding', {
@@ -318,26 +316,24 @@ function shoeOf([mass = 0, radius = 0, springPull = 0, i = 1]: readonly number[]
   return { mass, radius, springPull, speedRatio: 1 / i };
 }
 
-function startTerms(sheet: Sheet): Term[] {
-  return [
-    sheet.entry('startClutch.shoes'),
-    sheet.entry('startClutch.mass'),
-    sheet.entry('startClutch.radius'),
-    sheet.entry('startClutch.springPull'),
-    sheet.entry('startClutch.drumRadius'),
-    sheet.entry('startClutch.friction'),
-    ...inputRatio(sheet),
-  ];
-}
+const startTerms = (sheet: Sheet): Term[] => [
+  sheet.entry('startClutch.shoes'),
+  sheet.entry('startClutch.drumRadius'),
+  sheet.entry('startClutch.friction'),
+  ...shoeTerms(sheet),
+];
 
 /** Of shoes on the gearbox input, which turns slower than the engine by that. */
 const inputRatio = (sheet: Sheet): Term[] =>
   sheet.job.startClutch.place === 'crank' ? [] : [sheet.entry('engine.primaryRatio')];
 
-function startOf(values: readonly number[]): StartClutch {
-  const [shoes = 0, mass = 0, radius = 0, springPull = 0, drumRadius = 0, friction = 0, i = 1] =
-    values;
-  return { shoes, mass, radius, springPull, drumRadius, friction, speedRatio: 1 / i };
+function startOf([
+  shoes = 0,
+  drumRadius = 0,
+  friction = 0,
+  ...shoe
+]: readonly number[]): StartClutch {
+  return { ...shoeOf(shoe), shoes, drumRadius, friction };
 }
 
 const valueOf = (t: Term): number => (t.known ? t.value : Number.NaN);
