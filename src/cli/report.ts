@@ -20,7 +20,9 @@ export function report(evaluation: Evaluation) {
       [...evaluation.figures].map(([id, f]) => {
         if (f.status === 'unknown') return [id, f];
         const inputs = f.working.inputs.map((i) => ({ ...i, unit: baseUnit(i.quantity).symbol }));
-        return [id, { ...f, unit: baseUnit(f.quantity).symbol, working: { ...f.working, inputs } }];
+        const notes = f.working.notes.map((note) => readSentence(note));
+        const unit = baseUnit(f.quantity).symbol;
+        return [id, { ...f, unit, working: { ...f.working, inputs, notes } }];
       }),
     ),
     problems: evaluation.problems.map((p) => ({ ...p, sentence: readSentence(p.sentence) })),

@@ -18,6 +18,14 @@ function describe(given: unknown): string {
   return typeof given === 'string' ? `"${given}"` : JSON.stringify(given);
 }
 
+/** What a calculation comes to when no figure can come of it, although every value is in its range. */
+export class Impossible extends DomainError {
+  /** @param sentence why, for a builder: "the clutch never locks." */
+  constructor(readonly sentence: string) {
+    super('result', sentence, undefined);
+  }
+}
+
 /** Bounds of a number; `above` and `below` are exclusive, `min` and `max` inclusive. */
 export interface Bounds {
   readonly above?: number;

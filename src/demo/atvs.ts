@@ -74,9 +74,9 @@ export function handsOff(): Job {
         points: [],
         outerDiameter: manual(118),
         innerDiameter: manual(88),
-        thickness: manual(1.5),
-        coneHeight: manual(3.2),
-        referenceDeflection: manual(2.3),
+        thickness: manual(1.6),
+        coneHeight: manual(3.4),
+        referenceDeflection: manual(2.1),
         referenceStack: manual(34.4),
         fingerRatio: manual(1),
         stepId: 'step2',
@@ -143,9 +143,9 @@ export function handsOff(): Job {
     notes: 'Rider has a weak left hand: hands-off starts and stops, lever kept for trials.',
   };
   const torqued = withTorques(stripped(made, date, { 'Drive pins': 6 }), {
-    hubNut: [95, '70 ft-lb'],
-    springs: [10.2, '90 in-lb'],
-    cover: [10.2, '90 in-lb'],
+    hubNut: [88, '64.9 ft-lb'],
+    springs: [11.5, '101.8 in-lb'],
+    cover: [12.5, '110.6 in-lb'],
     springCount: 8,
     coverCount: 12,
   });

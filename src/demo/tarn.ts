@@ -259,9 +259,9 @@ const OUT_0106: Readonly<Record<string, number>> = {
 
 /** The made-up manual's torques for both Tarn 450, as it gives them. */
 const TARN_TORQUES = {
-  hubNut: [68, '68 Nm'],
-  springs: [9, '9 Nm'],
-  cover: [10, '10 Nm'],
+  hubNut: [74, '74 Nm'],
+  springs: [8.5, '8.5 Nm'],
+  cover: [11, '11 Nm'],
   springCount: 6,
   coverCount: 9,
 } as const;

@@ -77,9 +77,12 @@ export interface ExpandingDisc {
 export interface TakeUp {
   /** Engine speed at which the disc has grown by the gap. */
   readonly firstContact: Rpm;
-  /** Engine speed at which the disc clamps as hard as the preload of the pack's springs. */
+  /** Engine speed at which the disc presses as hard as the springs at first lift, F(s + g). */
   readonly lockUp: Rpm;
 }
+
+/** Force of the pack's springs over how far the pressure plate stands above the closed pack, N over mm: F(s + x). */
+export type SpringsOverRise = (rise: Mm) => Newton;
 
 /**
  * Engine speed at which an expanding disc has grown by its gap, rpm.
@@ -101,9 +104,10 @@ export function touchesAt(disc: ExpandingDisc, gap: Mm, primaryRatio: number): R
 }
 
 /**
- * Take-up of an expanding disc: rpm of first contact (growth = gap) and of lock-up (clamp = preload).
+ * Take-up of an expanding disc: rpm of first contact (growth = gap) and of lock-up, where the weights press as hard as
+ * the springs at first lift.
  * @param gap install gap, mm, 0 or more and below the full growth
- * @param preload clamp at which the disc lifts the pack's own springs, N, above 0
+ * @param preload force of the springs with the plate held off by the gap, F(s + g), N, above 0
  * @throws {DomainError} for values out of range; a gap that the disc never closes
  * Source: `docs/mechanics.md` section 8.
  * @example takeUp({ weights: { count: 8, mass: 0.02, radius: 50 }, advantage: 2, returnForce: 60, returnRate: 20, growth: 1.4 }, 1, 1600, 2.5).firstContact // 1688.09
@@ -121,29 +125,31 @@ export function takeUp(
 }
 
 /**
- * Clamp of an expanding disc on the pack at a basket speed, N: 0 until it touches, and always where the gap is wider
- * than it grows; never more than the preload.
- * @example expandingClamp({ weights: { count: 8, mass: 0.02, radius: 50 }, advantage: 2, returnForce: 60, returnRate: 20, growth: 1.4 }, 1, 1600, 2400) // 930.65
+ * Clamp of an expanding disc on the pack at a basket speed, N: 0 until it has grown by the gap, then what its weights press
+ * with; once they lift the pressure plate, the springs at that height, at the most F(s + e) fully out.
+ * @param gap install gap, mm, 0 or more; a gap wider than the growth is never closed
+ * @param springs F(s + x) over the rise x of the plate above the closed pack
+ * @throws {DomainError} for values out of range
+ * Source: equilibrium of weights and springs; `docs/mechanics.md` section 8.
+ * @example expandingClamp({ weights: { count: 8, mass: 0.02, radius: 50 }, advantage: 2, returnForce: 60, returnRate: 20, growth: 1.4 }, 1, () => 1600, 2400) // 930.65
  */
 export function expandingClamp(
   disc: ExpandingDisc,
   gap: Mm,
-  preload: Newton,
+  springs: SpringsOverRise,
   clutchRpm: Rpm,
 ): Newton {
   if (gap >= disc.growth) return 0;
-  const pressed =
-    weightForce(disc.weights, clutchRpm) * disc.advantage -
-    disc.returnForce -
-    disc.returnRate * gap;
-  return Math.min(preload, Math.max(0, pressed));
+  const pressed = pushOf(disc, clutchRpm) - disc.returnRate * gap;
+  if (pressed <= 0) return 0;
+  return pressed < springs(gap) ? pressed : springs(discGrowth(disc, gap, springs, clutchRpm));
 }
 
 /**
  * How far an expanding disc has grown at a basket speed, mm: freely against its return springs up to the gap, held there
  * until it presses as hard as the pack's springs, then lifting them up to its full growth.
  * @param gap mm that it closes before it touches, 0 or more: the install gap, and the lift of a pulled lever
- * @param springs force of the pack's springs once lifted so far, N over mm
+ * @param springs F(s + x) over the rise x of the plate above the closed pack
  * @throws {DomainError} for a gap below 0
  * Source: equilibrium of weights and springs; `docs/mechanics.md` section 8.
  * @example discGrowth({ weights: { count: 8, mass: 0.02, radius: 50 }, advantage: 2, returnForce: 60, returnRate: 20, growth: 1.4 }, 1, () => 1600, 650) // 0.7066
@@ -151,25 +157,40 @@ export function expandingClamp(
 export function discGrowth(
   disc: ExpandingDisc,
   gap: Mm,
-  springs: (lift: Mm) => Newton,
+  springs: SpringsOverRise,
   clutchRpm: Rpm,
 ): Mm {
   check('gap', gap, NOT_NEGATIVE);
-  const { growth, returnForce, returnRate, advantage, weights } = disc;
-  const push = weightForce(weights, clutchRpm) * advantage - returnForce;
+  const { growth, returnRate } = disc;
+  const push = pushOf(disc, clutchRpm);
   const free = push <= 0 ? 0 : returnRate > 0 ? push / returnRate : growth;
   if (free <= Math.min(gap, growth)) return Math.min(free, growth);
   if (gap >= growth) return growth;
-  const rest = (e: Mm) => push - returnRate * e - springs(e - gap);
-  if (rest(gap) <= 0) return gap;
-  if (rest(growth) >= 0) return growth;
-  let [low, high] = [gap, growth];
+  const surplus = (e: Mm) => push - returnRate * e - springs(e);
+  if (surplus(gap) <= 0) return gap;
+  // Past a diaphragm's peak the springs may give way and stiffen again: the disc stops at the first balance on its way.
+  let low = gap;
+  let high = growth;
+  let balanced = false;
+  for (let i = 1; i <= BALANCE_STEPS && !balanced; i++) {
+    high = gap + ((growth - gap) * i) / BALANCE_STEPS;
+    balanced = surplus(high) < 0;
+    if (!balanced) low = high;
+  }
+  if (!balanced) return growth;
   for (let i = 0; i < 40; i++) {
     const mid = (low + high) / 2;
-    if (rest(mid) > 0) low = mid;
+    if (surplus(mid) > 0) low = mid;
     else high = mid;
   }
   return (low + high) / 2;
+}
+
+const BALANCE_STEPS = 16;
+
+/** Push of the weights less the return springs at rest, N. */
+function pushOf({ weights, advantage, returnForce }: ExpandingDisc, clutchRpm: Rpm): Newton {
+  return weightForce(weights, clutchRpm) * advantage - returnForce;
 }
 
 /** Speed of the carrier at which the weights press with a force, rpm. */

@@ -16,6 +16,8 @@ export interface StartClutch {
   readonly friction: number;
   /** Shoe turns ÷ engine turns: 1 on the crank, 1 ÷ primary ratio on the gearbox input. */
   readonly speedRatio: number;
+  /** Share of the engine's torque that reaches the shoes: the primary's efficiency on the gearbox input. 1 unless given. */
+  readonly efficiency?: number;
 }
 
 /** What of it says when it touches: neither how many shoes there are nor what they rub on. */
@@ -31,7 +33,7 @@ function checkShoe(c: Shoe): void {
 function checkClutch(c: StartClutch): void {
   check('shoes', c.shoes, { min: 1, max: 24, integer: true });
   checkShoe(c);
-  check('drumRadius', c.drumRadius, POSITIVE);
+  check('drumRadius', c.drumRadius, { above: c.radius });
   check('friction', c.friction, { above: 0, max: 1 });
 }
 
@@ -63,7 +65,7 @@ export function startClutchTorque(clutch: StartClutch, engineRpm: Rpm): NewtonMe
 }
 
 /**
- * Engine speed from which the clutch holds a torque of the engine at its own shaft.
+ * Engine speed from which the clutch holds a torque of the engine at its own shaft, less what the primary loses on the way.
  * @param engineTorque N·m, 0 or more
  * @throws {DomainError} for a value out of range
  * Source: {@link startClutchTorque} solved for the speed.
@@ -71,7 +73,9 @@ export function startClutchTorque(clutch: StartClutch, engineRpm: Rpm): NewtonMe
  */
 export function holdingRpm(clutch: StartClutch, engineTorque: NewtonMetre): Rpm {
   checkClutch(clutch);
-  const atShaft = check('engineTorque', engineTorque, NOT_NEGATIVE) / clutch.speedRatio;
+  const efficiency = check('efficiency', clutch.efficiency ?? 1, { above: 0, max: 1 });
+  const atShaft =
+    (check('engineTorque', engineTorque, NOT_NEGATIVE) / clutch.speedRatio) * efficiency;
   const push =
     (atShaft * 1000) / (clutch.shoes * clutch.friction * clutch.drumRadius) + clutch.springPull;
   return (
@@ -80,14 +84,14 @@ export function holdingRpm(clutch: StartClutch, engineTorque: NewtonMetre): Rpm 
 }
 
 /**
- * The same clutch with worn lining: the shoe travels further, so its spring pulls more, and its mass sits further out
- * by the wear but is lighter by what is gone.
+ * The same clutch with worn lining: the shoe travels further, so its spring pulls more and its mass sits further out by the
+ * wear; what is gone was at the drum, so the rest has its centre further in: r′ = (m·r − Δm·R)/(m − Δm) + w.
  * @param wear mm of lining, 0 or more
  * @param springRate N/mm of one shoe's spring, 0 or more
  * @param massLost kg of one shoe, 0 or more and below its mass
- * @throws {DomainError} for a value out of range
- * Source: `docs/mechanics.md` section 9.
- * @example worn({ shoes: 3, mass: 0.095, radius: 46, springPull: 110, friction: 0.12, drumRadius: 58, speedRatio: 1 }, 1, 8).springPull // 118
+ * @throws {DomainError} for a value out of range, or a centre of mass outside the drum
+ * Source: centre of mass of a body less a part of it; `docs/mechanics.md` section 9.
+ * @example worn({ mass: 0.11, radius: 42, springPull: 100, drumRadius: 57, speedRatio: 1 }, 1, 8, 0.01).radius // 41.5
  */
 export function worn<T extends Shoe & Pick<StartClutch, 'drumRadius'>>(
   clutch: T,
@@ -96,7 +100,7 @@ export function worn<T extends Shoe & Pick<StartClutch, 'drumRadius'>>(
   massLost: Kilogram = 0,
 ): T {
   checkShoe(clutch);
-  check('drumRadius', clutch.drumRadius, POSITIVE);
+  check('drumRadius', clutch.drumRadius, { above: clutch.radius });
   check('wear', wear, NOT_NEGATIVE);
   check('springRate', springRate, NOT_NEGATIVE);
   check('massLost', massLost, { min: 0, below: clutch.mass });
@@ -104,11 +108,11 @@ export function worn<T extends Shoe & Pick<StartClutch, 'drumRadius'>>(
     ...clutch,
     mass: clutch.mass - massLost,
     springPull: clutch.springPull + springRate * wear,
-    // The lining lies outside the centre of mass: what wears away moves the rest inward.
-    radius: Math.max(
-      1e-3,
-      clutch.radius -
-        (massLost > 0 ? (massLost / clutch.mass) * (clutch.drumRadius - clutch.radius) : 0),
+    radius: check(
+      'radius of the worn shoe',
+      (clutch.mass * clutch.radius - massLost * clutch.drumRadius) / (clutch.mass - massLost) +
+        wear,
+      { above: 0, below: clutch.drumRadius },
     ),
   };
 }

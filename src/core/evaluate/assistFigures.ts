@@ -1,4 +1,4 @@
-import type { ExpandingDisc } from '../assist/centrifugal';
+import type { ExpandingDisc, SpringsOverRise } from '../assist/centrifugal';
 import {
   ballAssist,
   basketRpm,
@@ -15,6 +15,7 @@ import { leverGain } from '../setting/leverGain';
 import type { Mm, Newton, Rpm } from '../units/quantity';
 import type { Sheet } from './sheet';
 import type { Term } from './term';
+import { springForceAt, springTerms } from './springFigures';
 import { gather } from './term';
 
 /**
@@ -49,23 +50,29 @@ export function computeAssist(sheet: Sheet): void {
     });
   }
   if (!hasWeights(sheet.job)) return;
-  const springs = sheet.figure('clamp', 'F');
   const weighed = expanding.fitted && isWeighed(sheet.job);
+  const rising = springsOverRise(sheet);
   const base = weighed
     ? gather(
-        [springs, ...speed, sheet.entry('setting.installGap'), ...discTerms(sheet)],
-        ([F = 0, rpm = 0, i = 0, gap = 0, ...v]) =>
-          expandingClamp(discOf(v), gap, F, basketRpm(rpm, i)),
+        [...speed, sheet.entry('setting.installGap'), ...discTerms(sheet), ...springTerms(sheet)],
+        ([rpm = 0, i = 0, gap = 0, ...v]) =>
+          expandingClamp(discOf(v), gap, rising, basketRpm(rpm, i)),
       )
     : expanding.fitted
-      ? assumed(springs)
-      : springs;
+      ? assumed(
+          gather([sheet.entry('expanding.growth'), ...springTerms(sheet)], ([e = 0]) => rising(e)),
+        )
+      : sheet.figure('clamp', 'F');
   sheet.compute('clampAtPeak', {
     label: 'Clamp at peak torque',
     quantity: 'force',
     section: expanding.fitted ? 8 : 9,
     formula: [
-      weighed ? 'least of F and n·m·r_w·ω²·i_e − F_0 − k_r·g' : 'F',
+      weighed
+        ? 'F(s + y) with n·m·r_w·ω²·i_e − F_0 − k_r·y = F(s + y), g ≤ y ≤ e'
+        : expanding.fitted
+          ? 'F(s + e)'
+          : 'F',
       ...(assist.type === 'none' ? [] : ['F_c']),
     ].join(' + '),
     from: {
@@ -74,10 +81,12 @@ export function computeAssist(sheet: Sheet): void {
     },
     value: (v) => Object.values(v).reduce((sum, f) => sum + f, 0),
     notes: weighed
-      ? ['An expanding disc presses no harder than the springs that it lifts.']
+      ? [
+          'y is what the disc has grown by. Fully out it holds the springs at F(s + e); until it locks up, the clamp is what its weights give at the gap.',
+        ]
       : expanding.fitted
         ? [
-            'Nothing is entered of the disc’s weights: it is taken as fully out where the engine pulls hardest, as its maker’s window for the gap is meant to see to.',
+            'Nothing is entered of the disc’s weights: it is taken as fully out where the engine pulls hardest, as its maker’s limits for the gap are meant to see to.',
           ]
         : [],
   });
@@ -94,6 +103,13 @@ const isWeighed = ({ expanding }: Job): boolean =>
     expanding.returnRate,
   ].some((entry) => entry !== undefined);
 
+/** The springs over the rise of the plate. @throws {DomainError} beyond what was measured of them */
+function springsOverRise(sheet: Sheet): SpringsOverRise {
+  const force = springForceAt(sheet);
+  const stack = sheet.known('stack')?.value ?? Number.NaN;
+  return (rise) => force?.(stack, rise) ?? Number.NaN;
+}
+
 /** A term that rests on an assumption besides its own. */
 const assumed = (t: Term): Term => (t.known ? { ...t, inputs: t.inputs, estimated: true } : t);
 
@@ -101,24 +117,36 @@ const assumed = (t: Term): Term => (t.known ? { ...t, inputs: t.inputs, estimate
  * Clamp of the pack over engine speed, N, from a sheet on which it is worked out; undefined while not known.
  * @example clampAtRpm(workOut(job).sheet)(6000) // 1362.29
  */
-export function clampAtRpm(sheet: Sheet): ((rpm: Rpm, springs?: Newton) => Newton) | undefined {
-  const { assist, expanding } = sheet.job;
-  const clamp = sheet.known('clamp')?.value;
-  if (clamp === undefined) return undefined;
-  if (!hasWeights(sheet.job)) return (_rpm, springs = clamp) => springs;
+export function clampAtRpm(
+  sheet: Sheet,
+): ((rpm: Rpm, springs?: SpringsOverRise) => Newton) | undefined {
+  const { expanding } = sheet.job;
+  if (!sheet.known('clamp')) return undefined;
+  const asBuilt = springsOverRise(sheet);
+  if (!hasWeights(sheet.job)) return (_rpm, springs = asBuilt) => springs(0);
   if (!sheet.known('clampAtPeak')) return undefined;
   if (expanding.fitted && !isWeighed(sheet.job)) return undefined;
   const primary = valueOf(sheet.entry('engine.primaryRatio'));
   const gap = valueOf(sheet.entry('setting.installGap'));
   const disc = expanding.fitted ? discOf(discTerms(sheet).map(valueOf)) : undefined;
-  const weights = assist.type === 'none' ? undefined : assistTerms(sheet).map(valueOf);
-  return (rpm, springs = clamp) => {
-    const basket = basketRpm(rpm, primary);
-    return (
-      (disc ? expandingClamp(disc, gap, springs, basket) : springs) +
-      (weights ? assistForce(assist.type === 'levers', weights, basket) : 0)
-    );
-  };
+  const assisted = assistAtRpm(sheet);
+  return (rpm, springs = asBuilt) =>
+    (disc ? expandingClamp(disc, gap, springs, basketRpm(rpm, primary)) : springs(0)) +
+    (assisted?.(rpm) ?? 0);
+}
+
+/**
+ * Clamp that centrifugal weights add over engine speed, N, and that the lever has to lift as well; undefined where there are
+ * none or they are not known.
+ * @example assistAtRpm(workOut(job).sheet) // — undefined: no weights are fitted
+ */
+export function assistAtRpm(sheet: Sheet): ((rpm: Rpm) => Newton) | undefined {
+  const { type } = sheet.job.assist;
+  if (type === 'none') return undefined;
+  const parts = [sheet.entry('engine.primaryRatio'), ...assistTerms(sheet)];
+  if (!parts.every((t) => t.known)) return undefined;
+  const [primary = Number.NaN, ...weights] = parts.map(valueOf);
+  return (rpm) => assistForce(type === 'levers', weights, basketRpm(rpm, primary));
 }
 
 /**
@@ -144,11 +172,11 @@ export function computeExpanding(sheet: Sheet): void {
     label: 'Expanding disc locks up at',
     quantity: 'speed',
     section: 8,
-    formula: 'n·m·r_w·ω²·i_e = F_0 + k_r·g + F, engine speed = basket speed·i',
+    formula: 'n·m·r_w·ω²·i_e = F_0 + k_r·g + F(s + g), engine speed = basket speed·i',
     from: {
       n: gather(
-        [gap, sheet.figure('clamp', 'F'), ratio, ...disc],
-        ([g = 0, F = 0, i = 0, ...v]) => takeUp(discOf(v), g, F, i).lockUp,
+        [gap, ratio, ...disc, ...springTerms(sheet)],
+        ([g = 0, i = 0, ...v]) => takeUp(discOf(v), g, springsOverRise(sheet)(g), i).lockUp,
       ),
     },
     value: ({ n }) => n,
@@ -202,10 +230,18 @@ export function computeStartClutch(sheet: Sheet): void {
     label: 'Start clutch holds peak torque from',
     quantity: 'speed',
     section: 9,
-    formula: 'n·μ·(m·r·ω² − F_s)·R = T_e',
+    formula: onCrank ? 'n·μ·(m·r·ω² − F_s)·R = T_e' : 'n·μ·(m·r·ω² − F_s)·R = T_e·i·η_p',
     from: {
-      n: gather([sheet.entry('engine.peakTorque'), ...parts], ([torque = 0, ...v]) =>
-        holdingRpm(startOf(v), torque),
+      n: gather(
+        [
+          sheet.entry('engine.peakTorque'),
+          ...(onCrank ? [] : [sheet.entry('engine.primaryEfficiency')]),
+          ...parts,
+        ],
+        ([torque = 0, ...rest]) => {
+          const [efficiency, v] = onCrank ? [1, rest] : [rest[0] ?? 1, rest.slice(1)];
+          return holdingRpm({ ...startOf(v), efficiency }, torque);
+        },
       ),
     },
     value: ({ n }) => n,
@@ -215,7 +251,7 @@ export function computeStartClutch(sheet: Sheet): void {
     label: 'Start clutch touches, worn, at',
     quantity: 'speed',
     section: 9,
-    formula: '(m − Δm)·r′·ω² = F_s + k_s·w',
+    formula: '(m − Δm)·r′·ω² = F_s + k_s·w, r′ = (m·r − Δm·R)/(m − Δm) + w',
     from: {
       n: gather(
         [
@@ -230,7 +266,7 @@ export function computeStartClutch(sheet: Sheet): void {
       ),
     },
     value: ({ n }) => n,
-    notes: ['Worn shoes travel further against their springs, and are lighter.'],
+    notes: ['Worn shoes travel further against their springs and are lighter.'],
   });
 }
 

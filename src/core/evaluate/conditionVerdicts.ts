@@ -1,6 +1,6 @@
 import { turningWords } from '../setting/adjuster';
 import { adviseGain } from '../setting/leverGain';
-import { adjusterOf, GAIN_READS, gainReadings } from '../setting/plans';
+import { adjusterOf, GAIN_READS, gainReadings, standsAt } from '../setting/plans';
 import { DomainError } from '../errors';
 import { checkWindow } from '../pack/stack';
 import type { PackLayer, PackLayout } from './layers';
@@ -18,12 +18,14 @@ import { IDLE_MARGIN } from './verdict';
 export function judgeConditions(sheet: Sheet, layout: PackLayout): Verdict[] {
   return [
     judgeOil(sheet),
-    judgeCaliper(sheet),
+    judgeStartHeat(sheet),
+    judgeCaliper(sheet, layout),
     judgeJudder(layout),
     judgeEvenness(sheet),
     judgeTakeUp(sheet),
     judgeInstallGap(sheet),
     judgeGain(sheet),
+    judgeOwnRatio(sheet),
   ].flatMap((v) => v ?? []);
 }
 
@@ -40,7 +42,22 @@ function judgeOil({ job }: Sheet): Verdict | undefined {
   };
 }
 
-function judgeCaliper(sheet: Sheet): Verdict | undefined {
+/** A start that comes to no heat, because the clutch never locks or the engine stalls. */
+function judgeStartHeat(sheet: Sheet): Verdict | undefined {
+  const heat = sheet.outcomes.get('startHeat');
+  return heat?.status === 'unknown' && heat.cause
+    ? {
+        id: 'heat',
+        state: 'stop',
+        title: 'The start described fails',
+        figures: ['startHeat'],
+        sentence: say`In the start described under Torque, ${heat.cause}`,
+      }
+    : undefined;
+}
+
+function judgeCaliper(sheet: Sheet, { layers }: PackLayout): Verdict | undefined {
+  const measured = layers.some((l) => l.measured);
   const difference = sheet.known('caliperDifference');
   const allowance = sheet.valueAt('pack.caliperAllowance');
   if (!difference || allowance === undefined) return undefined;
@@ -58,7 +75,7 @@ function judgeCaliper(sheet: Sheet): Verdict | undefined {
       ...base,
       state: 'watch',
       title: 'Caliper reads less than the plates',
-      sentence: say`The caliper reads ${length(-difference.value)} less than the plates add up to: a plate is missing, or one is measured too thick.`,
+      sentence: say`The caliper reads ${length(-difference.value)} less than the plates add up to: a plate is missing, or ${measured ? 'one is measured too thick' : 'the plates are thinner than new'}.`,
     };
   }
   return {
@@ -112,7 +129,10 @@ function judgeEvenness(sheet: Sheet): Verdict | undefined {
   const least = sheet.known('liftLeast');
   const tilt = sheet.known('liftTilt');
   const needed = sheet.known('liftNeeded');
-  const base = { id: 'even', figures: ['liftTilt', 'liftLeast', 'liftHad'] } as const;
+  const base = {
+    id: 'even',
+    figures: ['liftTilt', 'liftAcross', 'liftResidual', 'liftLeast', 'liftHad'],
+  } as const;
   const open = sheet.outcomes.get('liftLeast');
   if (!least || !tilt) {
     return open?.status === 'unknown'
@@ -124,24 +144,50 @@ function judgeEvenness(sheet: Sheet): Verdict | undefined {
         }
       : undefined;
   }
+  const across = sheet.known('liftAcross')?.value ?? 2 * tilt.value;
+  const residual = sheet.known('liftResidual')?.value ?? 0;
+  if (sheet.job.release.liftReadings.every(({ lift }) => (lift?.value ?? 0) === 0))
+    return {
+      ...base,
+      state: 'stop',
+      title: 'Does not lift',
+      sentence: say`Every reading round the plate is 0: it does not lift at all.`,
+    };
+  if (residual > tilt.value && residual >= DIAL_READS)
+    return {
+      ...base,
+      state: 'watch',
+      title: 'Pressure plate bent',
+      sentence: say`The readings lie ${length(residual)} off any flat plane, more than the tilt of ${length(tilt.value)}: the plate is bent rather than tilted. Check it on a surface plate.`,
+    };
   if (!needed) return undefined;
-  if (least.value + 1e-4 < needed.value) {
+  const tilts = say`A dial shows ${length(across)} across the plate (${length(tilt.value)} either way of the mean)`;
+  if (least.value + 1e-4 < needed.value && across >= DIAL_READS) {
     const short = needed.value - least.value;
     const mean = sheet.known('liftHad');
     return {
       ...base,
       state: mean && mean.value >= needed.value ? 'stop' : 'watch',
       title: 'Lifts on one side',
-      sentence: say`The plate tilts by ${length(tilt.value)}: on its low side it lifts ${length(least.value)}, ${length(short)} less than needed, and drags there. Take the springs out and lift by thumb: still tilted, the pushrod’s seat is out of square; true, the springs differ.`,
+      sentence: [
+        ...tilts,
+        ...say`: the low side lifts ${length(least.value)}, ${length(short)} less than needed, and drags there. Take the springs out and lift by thumb: still tilted, the pushrod’s seat is out of square; true, the springs differ.`,
+      ],
     };
   }
   return {
     ...base,
     state: 'good',
-    title: 'Lifts evenly enough',
-    sentence: say`The plate tilts by ${length(tilt.value)}; its low side still lifts ${length(least.value)}.`,
+    title: across < DIAL_READS ? 'Lifts evenly' : 'Lifts evenly enough',
+    sentence:
+      across < DIAL_READS
+        ? say`The plate lifts ${length(least.value)} all round.`
+        : [...tilts, ...say`; the low side still lifts ${length(least.value)}.`],
   };
 }
+
+/** What a dial tells apart, mm. Design estimate. */
+const DIAL_READS = 0.01;
 
 function judgeTakeUp(sheet: Sheet): Verdict | undefined {
   const contact = sheet.known('expandContact');
@@ -249,8 +295,21 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
   }
   if (!last || target === undefined) return undefined;
   const gains = say`The lever gains ${travel(last.gain)}, aimed at ${travel(target)}`;
-  if (Math.abs(last.gain - target) <= GAIN_READS)
+  const stands = standsAt(job);
+  const here = stands === undefined || Math.abs(stands - last.turns) < 1e-6;
+  if (Math.abs(last.gain - target) <= GAIN_READS) {
+    if (here && worked !== undefined && contradicts(last.gain, worked))
+      return {
+        ...base,
+        state: 'watch',
+        title: 'Lever gain is not what the gap gives',
+        sentence: [
+          ...gains,
+          ...say`; growth, gap and ratio give ${travel(worked)}. One of the three, or the reading, is wrong.`,
+        ],
+      };
     return { ...base, state: 'good', title: 'Lever gain on target', sentence: [...gains, '.'] };
+  }
   const adjuster = adjusterOf(job);
   const given = sheet.known('overallRatio')?.value;
   if (!adjuster || given === undefined) {
@@ -271,7 +330,10 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
         ...base,
         state: 'good',
         title: 'Lever gain as near as the adjuster sets it',
-        sentence: [...gains, ': less than half a mark of the adjuster is missing.'],
+        sentence: [
+          ...gains,
+          `: less than half a mark of the adjuster too ${last.gain > target ? 'much' : 'little'}.`,
+        ],
       };
     }
     const whose =
@@ -296,4 +358,27 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
       sentence: [domainSentence(error)],
     };
   }
+}
+
+/** A gain as read and one worked out that differ by more than this share of it contradict each other. Design estimate. */
+const GAIN_DIFFERS = 0.3;
+
+const contradicts = (read: number, worked: number): boolean =>
+  Math.abs(read - worked) > Math.max(2 * GAIN_READS, GAIN_DIFFERS * worked);
+
+/** A learned ratio that differs from the train's by more than this share is asked about. Design estimate. */
+const RATIO_DIFFERS = 0.3;
+
+function judgeOwnRatio(sheet: Sheet): Verdict | undefined {
+  const own = sheet.known('ownRatio');
+  const train = sheet.known('overallRatio');
+  if (!own || !train || Math.abs(own.value / train.value - 1) <= RATIO_DIFFERS) return undefined;
+  const ratio = (value: number) => ({ value, quantity: 'ratio', decimals: 1 }) as const;
+  return {
+    id: 'ownRatio',
+    state: 'watch',
+    title: 'Ratio from the readings differs',
+    figures: ['ownRatio', 'overallRatio'],
+    sentence: say`The two gain readings give a ratio of ${ratio(own.value)}; the release train gives ${ratio(train.value)}. Check both readings, the turns between them and the adjuster’s pitch.`,
+  };
 }

@@ -16,6 +16,7 @@ import { gather, lack } from './term';
 export function computeDiaphragm(sheet: Sheet): void {
   const { diaphragm } = sheet.job.springs;
   const step = diaphragm.steps.find((s) => s.id === diaphragm.stepId);
+  const sagged = lostCone(sheet);
   const offset = step
     ? sheet.entry(fieldPath('springs.diaphragm.steps.*.offset', step.id))
     : undefined;
@@ -23,22 +24,29 @@ export function computeDiaphragm(sheet: Sheet): void {
     label: 'Spring deflection',
     quantity: 'length',
     section: 5,
-    formula: offset ? 's = s_ref + (H − H_ref) + Δs' : 's = s_ref + (H − H_ref)',
+    formula: `s = s_ref + (H − H_ref)${offset ? ' + Δs' : ''}${sagged ? ' − (h_0 − h_0′)' : ''}`,
     from: {
       s: gather(
         [
           sheet.entry('springs.diaphragm.referenceDeflection'),
           sheet.figure('stack', 'H'),
           sheet.entry('springs.diaphragm.referenceStack'),
-          ...(offset ? [offset] : []),
+          offset ?? NO_OFFSET,
+          ...(sagged ?? []),
         ],
-        ([ref = 0, H = 0, H0 = 0, Δ = 0]) => workingDeflection(ref, H, H0, Δ),
+        ([ref = 0, H = 0, H0 = 0, Δ = 0, cone = 0, measured = cone]) =>
+          workingDeflection(ref, H, H0, Δ) - (cone - measured),
       ),
     },
     value: ({ s }) => s,
-    notes: step
-      ? [`On step ${step.name}. Wear lowers the deflection, lift raises it.`]
-      : ['Wear lowers the deflection, lift raises it.'],
+    notes: [
+      ...(step
+        ? [`On step ${step.name}. Wear lowers the deflection, lift raises it.`]
+        : [WEAR_LOWERS]),
+      ...(sagged
+        ? ['The spring has lost cone and is fitted at the same height, so it is deflected less.']
+        : []),
+    ],
   });
   const spring = springTerm(sheet);
   const side = sideAt(sheet, spring.force);
@@ -57,7 +65,7 @@ export function computeDiaphragm(sheet: Sheet): void {
 
 /**
  * Force of the diaphragm on the pack at any stack and lift. @throws {DomainError} beyond its geometry or points
- * @example diaphragmForceAt(workOut(quad).sheet, 34.4)(34.4, 0) // 2091.91
+ * @example diaphragmForceAt(workOut(quad).sheet, 34.4)(34.4, 0) // 2859.24
  */
 export function diaphragmForceAt(
   sheet: Sheet,
@@ -69,8 +77,41 @@ export function diaphragmForceAt(
   return (height, lift) => at(Math.max(0, deflection.value + height - stack + lift));
 }
 
+const WEAR_LOWERS = 'Wear lowers the deflection, lift raises it.';
+const NO_OFFSET: Term = { known: true, value: 0, inputs: [], estimated: false };
+
+/** The cone of the spring new and as measured, where both are known and its force follows from them. */
+function lostCone(sheet: Sheet): readonly [Term, Term] | undefined {
+  if (sheet.job.springs.diaphragm.forceFrom !== 'geometry') return undefined;
+  const measured = sheet.entry('springs.diaphragm.measuredCone', 'h_0′');
+  const cone = sheet.entry('springs.diaphragm.coneHeight');
+  return measured.known && cone.known ? [cone, measured] : undefined;
+}
+
 /**
- * Force at the finger tips at full lift. Never throws; what lacks makes the figure unknown.
+ * What the force of the diaphragm rests on, for a working.
+ * @example diaphragmTerms(workOut(quad).sheet).length // 2
+ */
+export const diaphragmTerms = (sheet: Sheet): readonly Term[] => [
+  sheet.figure('deflection', 's'),
+  springTerm(sheet).inputs,
+];
+
+/**
+ * Deflections at which the force of the diaphragm may be greatest or least: its peak and dip, or the tester's points. mm
+ * @example diaphragmTurns(workOut(quad).sheet).length // 2
+ */
+export function diaphragmTurns(sheet: Sheet): readonly Mm[] {
+  const { force } = springTerm(sheet);
+  if (force) {
+    const points = turningPoints(force);
+    return points ? [points.peak.deflection, points.dip.deflection] : [];
+  }
+  return sheet.job.springs.diaphragm.points.flatMap((p) => p.deflection?.value ?? []);
+}
+
+/**
+ * Force at the load edge at full lift; the fingers are in the ratio of the train. Never throws; what lacks makes the figure unknown.
  * @example liftDiaphragm(workOut(quad).sheet) // the release force stands on the sheet
  */
 export function liftDiaphragm(sheet: Sheet): void {
@@ -79,16 +120,11 @@ export function liftDiaphragm(sheet: Sheet): void {
     label: 'Release force, full lift',
     quantity: 'force',
     section: 7,
-    formula: 'F_r = F(s + x)/i_f',
+    formula: 'F_r = F(s + x)',
     from: {
       F: gather(
-        [
-          sheet.figure('deflection', 's'),
-          sheet.figure('liftHad', 'x'),
-          sheet.entry('springs.diaphragm.fingerRatio'),
-          spring.inputs,
-        ],
-        ([s = 0, x = 0, ratio = 1]) => spring.at(s + x) / ratio,
+        [sheet.figure('deflection', 's'), sheet.figure('liftHad', 'x'), spring.inputs],
+        ([s = 0, x = 0]) => spring.at(s + x),
       ),
     },
     value: ({ F }) => F,
@@ -134,7 +170,7 @@ function springTerm(sheet: Sheet): SpringTerm {
 }
 
 function fromGeometry(sheet: Sheet): SpringTerm {
-  const measured = sheet.entry('springs.diaphragm.measuredCone');
+  const measured = sheet.entry('springs.diaphragm.measuredCone', 'h_0′');
   const parts = [
     sheet.entry('springs.diaphragm.outerDiameter'),
     sheet.entry('springs.diaphragm.innerDiameter'),

@@ -36,13 +36,29 @@ export interface Evaluation {
  */
 export function evaluate(job: Job): Evaluation {
   const { sheet, layout } = workOut(job);
-  const verdicts = judge(sheet, layout);
+  const problems = findProblems(job, layout, sheet);
+  const stop = problems.find((p) => p.state === 'stop');
+  const judged = judge(sheet, layout);
+  const verdicts = stop ? judged.map((v) => withoutPraise(v, stop)) : judged;
   return {
     figures: sheet.outcomes,
     layout,
-    overall: judgeOverall(verdicts, sheet),
+    overall: judgeOverall(verdicts, sheet, stop?.sentence),
     verdicts,
-    problems: findProblems(job, layout, sheet),
+    problems,
+  };
+}
+
+/** Holding and release are not called good from entries that something stops: the figures may rest on them. */
+function withoutPraise(verdict: Verdict, stop: Problem): Verdict {
+  if (verdict.state !== 'good' || (verdict.id !== 'holds' && verdict.id !== 'releases'))
+    return verdict;
+  return {
+    ...verdict,
+    state: 'unknown',
+    title: verdict.id === 'holds' ? 'Holding not judged' : 'Release not judged',
+    sentence: stop.sentence,
+    figures: [],
   };
 }
 

@@ -21,7 +21,8 @@ export function judgeFamily(sheet: Sheet): Verdict[] {
     judgeGapRead,
     judgeStep,
     judgeRing,
-    judgeRetention,
+    (sheet: Sheet) => judgeRetention(sheet, 'retention'),
+    (sheet: Sheet) => judgeRetention(sheet, 'basketRetention'),
     judgeStart,
     judgeWear,
   ].flatMap((judge) => judge(sheet) ?? []);
@@ -185,25 +186,34 @@ function judgeRing(sheet: Sheet): Verdict | undefined {
   };
 }
 
-function judgeRetention(sheet: Sheet): Verdict | undefined {
-  const held = sheet.known('retention');
+const HOLDERS = {
+  retention: { name: 'spline', cure: ' A spacer pair under it moves it inward.' },
+  basketRetention: { name: 'basket’s fingers', cure: '' },
+} as const;
+
+function judgeRetention(sheet: Sheet, id: keyof typeof HOLDERS): Verdict | undefined {
+  const held = sheet.known(id);
   if (!held) return undefined;
-  const base = { id: 'retention', figures: ['retention'] } as const;
-  const share = { value: Math.max(0, held.value), quantity: 'share' } as const;
+  const { name, cure } = HOLDERS[id];
+  const base = { id, figures: [id] } as const;
+  const share = { value: held.value, quantity: 'share' } as const;
   const wanted = { value: RETAINED_SHARE, quantity: 'share' } as const;
-  return held.value >= RETAINED_SHARE
-    ? {
-        ...base,
-        state: 'good',
-        title: 'Plates stay on the spline',
-        sentence: say`At full lift every plate holds the spline with ${share} of its thickness or more.`,
-      }
-    : {
-        ...base,
-        state: 'stop',
-        title: 'A plate leaves the spline',
-        sentence: say`At full lift a plate holds the spline with ${share} of its thickness; ${wanted} is wanted. A spacer pair under it moves it inward.`,
-      };
+  if (held.value >= RETAINED_SHARE)
+    return {
+      ...base,
+      state: 'good',
+      title: `Plates stay on the ${name}`,
+      sentence: say`At full lift every plate holds the ${name} with ${share} of its thickness or more.`,
+    };
+  return {
+    ...base,
+    state: 'stop',
+    title: `A plate leaves the ${name}`,
+    sentence:
+      held.value < 0
+        ? say`At full lift a plate is off the ${name} (${share} of its thickness); ${wanted} is wanted.${cure}`
+        : say`At full lift a plate holds the ${name} with ${share} of its thickness; ${wanted} is wanted.${cure}`,
+  };
 }
 
 function judgeStart(sheet: Sheet): Verdict | undefined {

@@ -1,6 +1,7 @@
 import type { FieldPath } from '../job/fields';
 import type { Source } from '../job/types';
 import type { Quantity } from '../units/quantity';
+import type { Sentence } from './sentence';
 
 /** How good a figure or a verdict is. Never told by colour alone: see `src/ui/StateMark.tsx`. */
 export type State = 'good' | 'watch' | 'stop';
@@ -24,8 +25,8 @@ export interface WorkingInput {
 export interface Working {
   readonly formula: string;
   readonly inputs: readonly WorkingInput[];
-  /** What a builder should know about how it was counted, in a sentence each. */
-  readonly notes: readonly string[];
+  /** What a builder should know about how it was counted, each with its amounts in the builder's own unit. */
+  readonly notes: readonly Sentence[];
   /** Section of `docs/mechanics.md`. */
   readonly section: number;
 }
@@ -50,6 +51,8 @@ export type FigureId =
   | 'overallRatio'
   | 'releaseForce'
   | 'leverPull'
+  | 'leverPullFull'
+  | 'pullLift'
   | 'coilClearance'
   | 'springStress'
   | 'plateGap'
@@ -60,15 +63,19 @@ export type FigureId =
   | 'startContact'
   | 'startHolding'
   | 'retention'
+  | 'basketRetention'
   | 'packWear'
   | 'warpSum'
   | 'thinnestLeft'
   | 'caliperDifference'
   | 'leastCurveReserve'
+  | 'leastCurveSpeed'
   | 'liftLost'
   | 'armBestStart'
   | 'armLost'
   | 'liftTilt'
+  | 'liftAcross'
+  | 'liftResidual'
   | 'liftLeast'
   | 'expandContact'
   | 'expandLockUp'

@@ -1,3 +1,4 @@
+import { Impossible } from '../errors';
 import { fieldPath } from '../job/fields';
 import { engage, heatCapacity, ringMass } from '../heat/engagement';
 import { GRAVITY, roadLoad, ROLLING } from '../heat/road';
@@ -9,6 +10,10 @@ import { gather, lack } from './term';
 
 /** Of a lined plate's thickness, what is metal; the rest is lining, whose weight is small. Design estimate. */
 const CORE_SHARE = 0.5;
+
+const NEVER_LOCKS =
+  'the clutch never locks: what it carries does not move the machine against its load.';
+const STALLS = 'the engine is pulled below idle before the clutch locks, and stalls.';
 
 /**
  * Weight of the plates and what the gearbox feels of it; and, where a start is described, its heat.
@@ -59,13 +64,14 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
     notes: ['This is what the gearbox must bring to speed at each change.'],
   });
   if (!sheet.entry('duty.mass').known) return;
+  const idle = sheet.entry('engine.idleRpm');
   sheet.compute('startHeat', {
     label: 'Heat of one start',
     quantity: 'energy',
     section: 10,
     formula: 'Q = ∫ T·(ω_e − ω_v) dt, from slip to lock-up',
     from: {
-      T: sheet.figure('capacity', 'T'),
+      T: sheet.figure('capacityWithTangs', 'T'),
       Te: sheet.figure('torqueAtClutch', 'T_req'),
       i: sheet.entry('engine.primaryRatio'),
       M: sheet.entry('duty.mass'),
@@ -76,11 +82,12 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
       x: sheet.entry('duty.throttle'),
       t0: sheet.entry('duty.letOut'),
       p: sheet.entry('duty.grade'),
+      ...(idle.known ? { n: idle } : {}),
     },
-    value: ({ T, Te, i, M, Rw, i1, n0, Je, x, t0, p }) => {
+    value: ({ T, Te, i, M, Rw, i1, n0, Je, x, t0, p, n = 0 }) => {
       const arm = Rw / 1000 / i1;
       const load = M * GRAVITY * roadLoad(Math.atan(p)) * arm;
-      return engage({
+      const start = engage({
         engineInertia: Je * i * i,
         vehicleInertia: M * arm * arm,
         engineSpeed: (n0 / i) * (Math.PI / 30),
@@ -89,7 +96,10 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
         loadTorque: () => load,
         clutchTorque: (t) => (t >= t0 ? T : (T * t) / t0),
         ...(t0 > 0 ? { corners: [t0] } : {}),
-      }).energy;
+      });
+      if (start.outcome !== 'locked') throw new Impossible(NEVER_LOCKS);
+      if (start.speed * i < n * (Math.PI / 30)) throw new Impossible(STALLS);
+      return start.energy;
     },
     notes: [
       'The lever is let out evenly; the engine gives the same torque all the while.',

@@ -2,6 +2,7 @@ import type { FigureId } from './figure';
 import type { Amount, Sentence } from './sentence';
 import { force, length, say, times, torque } from './sentence';
 import type { Sheet } from './sheet';
+import { looseGroups } from './springFigures';
 import type { Verdict } from './verdict';
 import { unknownVerdict } from './verdict';
 
@@ -50,9 +51,12 @@ export function judgeHolding(sheet: Sheet): Verdict {
   const onCurve = alongCurve !== undefined && alongCurve.value < atPeak - 1e-9;
   const weakest = onCurve ? alongCurve.value : atPeak;
   const figures: FigureId[] = ['reserveWithTangs', 'capacityWithTangs', 'torqueAtClutch', 'clamp'];
-  if (onCurve) figures.unshift('leastCurveReserve');
-  const where = onCurve ? ' at the worst speed of its curve' : '';
-  const asked = torque(sheet.known('torqueAtClutch')?.value ?? 0);
+  if (onCurve) figures.unshift('leastCurveReserve', 'leastCurveSpeed');
+  const speed = sheet.known('leastCurveSpeed')?.value ?? 0;
+  const where: Sentence = onCurve ? say` at ${{ value: speed, quantity: 'speed' }}` : [];
+  const asked = torque(
+    onCurve ? askedAt(sheet, speed) : (sheet.known('torqueAtClutch')?.value ?? 0),
+  );
   if (weakest < RESERVE_STOP) {
     return {
       id: 'holds',
@@ -60,7 +64,11 @@ export function judgeHolding(sheet: Sheet): Verdict {
       title: 'Slips',
       figures,
       sentence: [
-        ...say`Holds ${below(weakest, RESERVE_STOP)} times the engine${where} at its weakest lining with tang friction, and ${times(reserve.value)} at typical: less than the ${asked} that reach the clutch.`,
+        ...say`Holds ${below(weakest, RESERVE_STOP)} times the engine`,
+        ...where,
+        ...(onCurve
+          ? say` at its weakest lining with tang friction: less than the ${asked} that reach the clutch there.`
+          : say` at its weakest lining with tang friction, and ${times(reserve.value)} at typical: less than the ${asked} that reach the clutch.`),
         ...lateDisc(sheet),
       ],
     };
@@ -71,7 +79,11 @@ export function judgeHolding(sheet: Sheet): Verdict {
       state: 'watch',
       title: 'Holds, with little to spare',
       figures,
-      sentence: say`Holds ${below(weakest, RESERVE_GOOD)} times the engine${where} at its weakest lining with tang friction: too little for hot starts; ${times(RESERVE_GOOD)} is wanted.`,
+      sentence: [
+        ...say`Holds ${below(weakest, RESERVE_GOOD)} times the engine`,
+        ...where,
+        ...say` at its weakest lining with tang friction: too little for hot starts; ${times(RESERVE_GOOD)} is wanted.`,
+      ],
     };
   }
   return {
@@ -79,17 +91,31 @@ export function judgeHolding(sheet: Sheet): Verdict {
     state: 'good',
     title: 'Holds',
     figures,
-    sentence: say`Holds ${times(weakest)} times the engine${where} at its weakest lining with tang friction, ${times(reserve.value)} at typical.`,
+    sentence: [
+      ...say`Holds ${times(weakest)} times the engine`,
+      ...where,
+      ...(onCurve
+        ? say` at its weakest lining with tang friction.`
+        : say` at its weakest lining with tang friction, ${times(reserve.value)} at typical.`),
+    ],
   };
+}
+
+/** What the engine's curve asks of the clutch at one of its speeds, N·m. */
+function askedAt(sheet: Sheet, rpm: number): number {
+  const torque = sheet.job.engine.curve?.points.find((p) => p.rpm === rpm)?.torque ?? 0;
+  return (
+    torque *
+    (sheet.valueAt('engine.primaryRatio') ?? 0) *
+    (sheet.valueAt('engine.primaryEfficiency') ?? 0)
+  );
 }
 
 function looseSprings(sheet: Sheet): Sentence {
   const installed = sheet.known('installedLength');
-  const longest = Math.max(
-    ...sheet.job.springs.coil.groups.map((g) => g.freeLength?.value ?? -Infinity),
-  );
-  return installed && Number.isFinite(longest) && installed.value > longest
-    ? say`The springs stand loose: in place they are ${length(installed.value)} long, ${length(installed.value - longest)} longer than free.`
+  const least = Math.min(...looseGroups(sheet).map(({ by }) => by));
+  return installed && Number.isFinite(least) && least > 0
+    ? say`The springs stand loose: in place they are ${length(installed.value)} long, ${length(least)} longer than free.`
     : installed
       ? say`The springs stand loose: in place they are ${length(installed.value)} long, no shorter than free.`
       : say`The spring is not pressed at all at this stack.`;
@@ -99,11 +125,13 @@ function looseSprings(sheet: Sheet): Sentence {
 const below = (value: number, wanted: number): Amount =>
   Number(value.toFixed(2)) >= wanted ? { ...times(value), decimals: 4 } : times(value);
 
-/** Where an expanding disc still presses less than the springs allow at peak torque: that is why it slips. */
+/** Where an expanding disc has not locked up at peak torque: that is why it slips. */
 function lateDisc(sheet: Sheet): Sentence {
   const pressed = sheet.known('clampAtPeak');
-  const springs = sheet.known('clamp');
-  if (!sheet.job.expanding.fitted || !pressed || !springs || pressed.value >= springs.value)
-    return [];
-  return say` The expanding disc presses with ${force(pressed.value)} there; the springs would let it press with ${force(springs.value)}.`;
+  const lockUp = sheet.known('expandLockUp');
+  const peak = sheet.valueAt('engine.peakTorqueRpm');
+  if (!sheet.job.expanding.fitted || !pressed || !lockUp || peak === undefined) return [];
+  return lockUp.value <= peak
+    ? []
+    : say` The expanding disc has not locked up at peak torque: it presses with ${force(pressed.value)} there and locks up at ${{ value: lockUp.value, quantity: 'speed' }}.`;
 }

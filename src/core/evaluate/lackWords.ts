@@ -1,4 +1,5 @@
 import type { DomainError } from '../errors';
+import { Impossible } from '../errors';
 import type { Need } from './figure';
 import { lowerFirst } from './sentence';
 
@@ -30,7 +31,9 @@ function joinAnd(names: readonly string[]): string {
  * Why a value is not taken, for a builder; what overflowed on the way is not named.
  * @example domainSentence({ path: 'faces.0.tangRadius', accepted: 'above 0', given: -1 }) // "tang radius must be above 0, not -1."
  */
-export function domainSentence({ path, accepted, given }: DomainError): string {
+export function domainSentence(error: DomainError): string {
+  if (error instanceof Impossible) return error.sentence;
+  const { path, accepted, given } = error;
   if (typeof given !== 'number') return `${readable(path)} must be ${accepted}.`;
   // What overflowed on the way is no value that anybody entered.
   return Number.isFinite(given)

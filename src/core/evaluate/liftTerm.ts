@@ -47,7 +47,8 @@ export function liftAtLever(job: Job, lever: number): Mm | undefined {
   if (release.type === 'measured') {
     const whole = liftTerm(new Sheet(job));
     if (!whole.known) return undefined;
-    const free = leverTravel && release.freePlay ? release.freePlay.value / leverTravel.value : 0;
+    const lost = LEVER_LOSSES.reduce((sum, { leaf }) => sum + (release[leaf]?.value ?? 0), 0);
+    const free = leverTravel ? lost / leverTravel.value : 0;
     return free >= 1 ? 0 : whole.value * Math.max(0, (lever - free) / (1 - free));
   }
   if (!leverTravel) return undefined;
@@ -78,6 +79,8 @@ export function travelTerm(sheet: Sheet, withLosses: boolean): Term {
 export function trainTerm(sheet: Sheet, withLosses: boolean): Term {
   const { type, armStart } = sheet.job.release;
   const travel = travelTerm(sheet, withLosses);
+  // The train moves the finger tips; the plate lifts less by the fingers' ratio.
+  const fingers = fingerTerm(sheet);
   const lever = [travel, sheet.entry('release.leverRatio')];
   const slack = sheet.entry(type === 'hydraulic' ? 'release.lostTravel' : 'release.cableSlack');
   const lost = withLosses ? slack : NOTHING;
@@ -86,25 +89,50 @@ export function trainTerm(sheet: Sheet, withLosses: boolean): Term {
     return gather(
       [
         eased,
+        fingers,
         ...lever,
         lost,
         sheet.entry('release.masterDiameter'),
         sheet.entry('release.slaveDiameter'),
       ],
-      ([q = 1, s = 0, i = 0, l = 0, m = 0, d = 0]) => hydraulicLift(s, i, l, m, d) / q,
+      ([q = 1, f = 1, s = 0, i = 0, l = 0, m = 0, d = 0]) => hydraulicLift(s, i, l, m, d) / (q * f),
     );
   }
   const arm = [sheet.entry('release.armLength'), sheet.entry('release.lead')];
   return armStart
     ? gather(
-        [eased, ...lever, lost, ...arm, sheet.entry('release.armStart')],
-        ([q = 1, s = 0, i = 0, l = 0, r = 0, lead = 0, φ = 0]) =>
-          armStroke(cableTravel(s, i, l), r, lead, φ).lift / q,
+        [eased, fingers, ...lever, lost, ...arm, sheet.entry('release.armStart')],
+        ([q = 1, f = 1, s = 0, i = 0, l = 0, r = 0, lead = 0, φ = 0]) =>
+          armStroke(cableTravel(s, i, l), r, lead, φ).lift / (q * f),
       )
     : gather(
-        [eased, ...lever, lost, ...arm],
-        ([q = 1, s = 0, i = 0, l = 0, r = 0, lead = 0]) => cableLift(s, i, l, r, lead) / q,
+        [eased, fingers, ...lever, lost, ...arm],
+        ([q = 1, f = 1, s = 0, i = 0, l = 0, r = 0, lead = 0]) =>
+          cableLift(s, i, l, r, lead) / (q * f),
       );
+}
+
+/**
+ * Ratio of a diaphragm's fingers, by which the plate lifts less than the train moves their tips; 1 for other springs.
+ * @example fingerTerm(sheet).value // 1
+ */
+export const fingerTerm = (sheet: Sheet): Term =>
+  sheet.job.springs.type === 'diaphragm' ? sheet.entry('springs.diaphragm.fingerRatio') : ONE;
+
+/**
+ * What is lost at the lever before the plate moves, each as mm at the lever: free play, stretch, pivots, air, and slack times
+ * the lever's ratio.
+ * @example lostTerms(sheet).length // 5
+ */
+export function lostTerms(sheet: Sheet): readonly Term[] {
+  const { type } = sheet.job.release;
+  const atLever = LEVER_LOSSES.map(({ leaf }) => sheet.entry(`release.${leaf}`));
+  if (type === 'measured') return atLever;
+  const slack = sheet.entry(type === 'hydraulic' ? 'release.lostTravel' : 'release.cableSlack');
+  return [
+    ...atLever,
+    gather([slack, sheet.entry('release.leverRatio')], ([s = 0, i = 0]) => s * i),
+  ];
 }
 
 /** A value of the formula itself, which is nobody's entry. */

@@ -1,11 +1,11 @@
-import type { FieldPath } from '../job/fields';
 import type { Job } from '../job/types';
-import { bestArmStart } from '../release/arm';
+import { armStroke, bestArmStart } from '../release/arm';
 import { lossBudget } from '../release/lossBudget';
 import { cableTravel } from '../release/train';
 import type { Mm } from '../units/quantity';
-import { LEVER_LOSSES, trainTerm, travelTerm } from './liftTerm';
+import { fingerTerm, LEVER_LOSSES, lostTerms, trainTerm, travelTerm } from './liftTerm';
 import { Sheet } from './sheet';
+import type { Term } from './term';
 import { gather } from './term';
 
 /**
@@ -30,14 +30,14 @@ export function computeLosses(sheet: Sheet): void {
     });
   }
   if (release.type !== 'cable' || !release.armStart) return;
-  const best = gather(
-    [
-      travelTerm(sheet, true),
-      sheet.entry('release.leverRatio'),
-      sheet.entry('release.cableSlack'),
-      sheet.entry('release.armLength'),
-    ],
-    ([s = 0, i = 0, slack = 0, r = 0]) => bestArmStart(cableTravel(s, i, slack), r),
+  const stroke = [
+    travelTerm(sheet, true),
+    sheet.entry('release.leverRatio'),
+    sheet.entry('release.cableSlack'),
+    sheet.entry('release.armLength'),
+  ];
+  const best = gather(stroke, ([s = 0, i = 0, slack = 0, r = 0]) =>
+    bestArmStart(cableTravel(s, i, slack), r),
   );
   sheet.compute('armBestStart', {
     label: 'Arm at rest, best',
@@ -46,6 +46,27 @@ export function computeLosses(sheet: Sheet): void {
     formula: 'φ_0 = −arcsin(cable travel/2r_a): square in the middle of the stroke',
     from: { φ: best },
     value: ({ φ }) => φ,
+  });
+  sheet.compute('armLost', {
+    label: 'Lift lost by the arm’s angle',
+    quantity: 'length',
+    section: 7,
+    formula: 'x with the best φ_0 − x',
+    from: {
+      x: gather(
+        [
+          ...stroke,
+          sheet.entry('release.lead'),
+          sheet.entry('release.armStart'),
+          sheet.entry('release.reducedEffort'),
+          fingerTerm(sheet),
+        ],
+        ([s = 0, i = 0, slack = 0, r = 0, lead = 0, φ = 0, q = 1, f = 1]) =>
+          armStroke(cableTravel(s, i, slack), r, lead, φ).lost / (q * f),
+      ),
+    },
+    value: ({ x }) => x,
+    notes: ['Below 0 the arm lifts more than at its best angle, and the hand pays for it.'],
   });
 }
 
@@ -71,25 +92,26 @@ export function releaseBudget(
   const whole = trainTerm(sheet, false);
   const left = trainTerm(sheet, true);
   if (!whole.known || !left.known || whole.value <= 0) return undefined;
-  const value = (path: FieldPath) => {
-    const t = sheet.entry(path);
-    return t.known ? t.value : 0;
-  };
-  const travel = value('release.leverTravel');
-  const hydraulic = job.release.type === 'hydraulic';
-  const slack =
-    value(hydraulic ? 'release.lostTravel' : 'release.cableSlack') * value('release.leverRatio');
+  const value = (t: Term) => (t.known ? t.value : 0);
+  const atLever = lostTerms(sheet).map(value);
+  const lost = atLever.reduce((sum, mm) => sum + mm, 0);
+  const travel = value(sheet.entry('release.leverTravel'));
+  const slackName = job.release.type === 'hydraulic' ? 'Lost piston travel' : 'Cable slack';
+  const names = [...LEVER_LOSSES.map(({ name }) => name), slackName];
+  // What a millimetre at the lever is worth at the plate, by this train as it is.
+  const ratio = left.value > 0 ? (travel - lost) / left.value : travel / whole.value;
   const budget = lossBudget(
     travel,
-    travel / whole.value,
-    [
-      ...LEVER_LOSSES.map(({ leaf, name }) => ({ name, atLever: value(`release.${leaf}`) })),
-      { name: hydraulic ? 'Lost piston travel' : 'Cable slack', atLever: slack },
-    ].filter((l) => l.atLever > 0),
+    ratio,
+    names.map((name, i) => ({ name, atLever: atLever[i] ?? 0 })).filter((line) => line.atLever > 0),
   );
   const lines: LossLine[] = [...budget.lines];
-  const rest = whole.value - left.value - lines.reduce((sum, l) => sum + l.liftLost, 0);
-  if (job.release.reducedEffort) lines.push({ name: 'Reduced-effort part', liftLost: rest });
-  else if (Math.abs(rest) > 1e-9) lines.push({ name: 'Angle of the arm', liftLost: rest });
+  const rest = () => whole.value - left.value - lines.reduce((sum, l) => sum + l.liftLost, 0);
+  const q = value(sheet.entry('release.reducedEffort'));
+  if (job.release.reducedEffort) {
+    const all = job.release.armStart ? whole.value * (1 - 1 / q) : rest();
+    lines.push({ name: 'Reduced-effort part', liftLost: all });
+  }
+  if (Math.abs(rest()) > 1e-9) lines.push({ name: 'Angle of the arm', liftLost: rest() });
   return { whole: whole.value, left: left.value, lines };
 }

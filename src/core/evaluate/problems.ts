@@ -1,16 +1,20 @@
 import type { FieldPath } from '../job/fields';
 import { fieldPath } from '../job/fields';
-import type { Job } from '../job/types';
+import { DomainError } from '../errors';
+import type { Entry, Job } from '../job/types';
 import { discsGrew, meterRanBack } from '../life/returns';
 import { judderWithoutRoom } from './conditionVerdicts';
 import type { State } from './figure';
 import type { PackLayout } from './layers';
 import { between, plateAt } from './layers';
 import type { Sentence } from './sentence';
-import { length, say, torque } from './sentence';
+import { count, length, say, times, torque } from './sentence';
 import type { Sheet } from './sheet';
 import { isUnusual, usualTorque } from '../worksheet/fasteners';
 import { RETAINED_SHARE, retainedShare } from '../release/retention';
+import type { Mm } from '../units/quantity';
+import { diaphragmTurns } from './diaphragmFigures';
+import { looseGroups, springForceAt } from './springFigures';
 
 /** Something wrong with one entry or one layer, to be shown where it is. */
 export interface Problem {
@@ -75,14 +79,6 @@ export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Proble
       sentence: say`No room here for a judder spring: its disc needs a larger bore than the others.`,
     });
   }
-  const { windowMin: min, windowMax: max } = job.pack;
-  if (min && max && min.value > max.value) {
-    problems.push({
-      path: 'pack.windowMax',
-      state: 'stop',
-      sentence: say`The greatest stack must not be less than the least, ${length(min.value)}.`,
-    });
-  }
   for (const group of job.springs.coil.groups) {
     const {
       wireDiameter: d,
@@ -130,34 +126,39 @@ export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Proble
   }
   return [
     ...problems,
-    ...offTheSpline(layout, sheet),
+    ...offTheirHold(layout, sheet),
     ...inWrongSlot(layout),
     ...turnedAgainst(layout),
-    ...springsAtTheirEnd(job, sheet),
+    ...springsOutOfReach(job, sheet),
+    ...reversedLimits(job),
+    ...implausible(job, layout),
     ...meterRanBack(job),
     ...discsGrew(job),
   ];
 }
 
-/** Plates on the hub that lose their spline at full lift, each by itself. */
-function offTheSpline(layout: PackLayout, sheet: Sheet): Problem[] {
-  const spline = sheet.entry('pack.splineLength');
-  if (!spline.known) return [];
+/** Plates that lose their hold in the hub's spline or the basket's fingers at full lift, each by itself. */
+function offTheirHold(layout: PackLayout, sheet: Sheet): Problem[] {
   const lift = Math.max(0, sheet.known('liftHad')?.value ?? 0);
   return layout.layers.flatMap((layer): Problem[] => {
     const { bottom, thickness: t } = layer;
-    if (layer.turnsWith !== 'hub' || bottom === undefined || t === undefined) return [];
-    const share = retainedShare(spline.value, bottom, lift, t);
+    const onHub = layer.turnsWith === 'hub';
+    const path = onHub ? 'pack.splineLength' : 'pack.fingerLength';
+    const room = sheet.entry(path);
+    if (!room.known || bottom === undefined || t === undefined) return [];
+    const share = retainedShare(room.value, bottom, lift, t);
     if (share >= RETAINED_SHARE) return [];
+    const name = onHub ? 'spline' : 'basket’s fingers';
+    const held = room.value - bottom - lift;
     return [
       {
-        path: 'pack.splineLength',
+        path,
         plateId: layer.plate.id,
-        state: share <= 0 ? 'stop' : 'watch',
+        state: held <= 0 ? 'stop' : 'watch',
         sentence:
-          share <= 0
-            ? say`At full lift this plate is off the spline by ${length(-share * t)}.`
-            : say`At full lift only ${length(share * t)} of its ${length(t)} stays on the spline.`,
+          held <= 0
+            ? say`At full lift this plate is off the ${name} by ${length(-held)}.`
+            : say`At full lift only ${length(held)} of its ${length(t)} stays on the ${name}.`,
       },
     ];
   });
@@ -195,34 +196,188 @@ function turnedAgainst(layout: PackLayout): Problem[] {
   });
 }
 
-/** Coils that touch before full lift, and a diaphragm pressed beyond what its shape or its points allow. */
-function springsAtTheirEnd(job: Job, sheet: Sheet): Problem[] {
-  if (job.springs.type !== 'diaphragm') {
-    const room = sheet.known('coilClearance')?.value;
-    return room !== undefined && room < 0
+/** Springs that touch, stand loose, turn through, or contradict the ring they stand in. */
+function springsOutOfReach(job: Job, sheet: Sheet): Problem[] {
+  return job.springs.type === 'diaphragm'
+    ? diaphragmAtItsEnd(job, sheet)
+    : coilsAtTheirEnd(job, sheet);
+}
+
+function coilsAtTheirEnd(job: Job, sheet: Sheet): Problem[] {
+  const { groups, ring } = job.springs.coil;
+  const problems: Problem[] = looseGroups(sheet).map(({ id, by }) => ({
+    path: fieldPath('springs.coil.groups.*.freeLength', id),
+    state: 'stop',
+    sentence: say`These springs stand loose in their seats: in place they are ${length(by)} longer than free.`,
+  }));
+  const room = sheet.known('coilClearance')?.value;
+  if (room !== undefined && room < 0)
+    problems.push({
+      path: 'springs.coil.groups',
+      state: 'stop',
+      sentence: say`The coils touch ${length(-room)} before full lift.`,
+    });
+  if (ring.length > 0)
+    for (const { id, name, count: given } of groups) {
+      const placed = ring.filter((groupId) => groupId === id).length;
+      if (given && given.value !== placed)
+        problems.push({
+          path: fieldPath('springs.coil.groups.*.count', id),
+          state: 'stop',
+          sentence: say`The ring holds ${count(placed)} of ${name || 'this kind'}, and ${count(given.value)} are entered. Enter the count that is fitted, or place them all on the ring.`,
+        });
+    }
+  return problems;
+}
+
+/** A diaphragm pressed beyond what its cone takes, or whose force turns round on the way to full lift. */
+function diaphragmAtItsEnd(job: Job, sheet: Sheet): Problem[] {
+  const path = 'springs.diaphragm.referenceDeflection';
+  const deflection = sheet.known('deflection')?.value;
+  if (deflection === undefined) return [];
+  const reached = deflection + (sheet.known('liftHad')?.value ?? 0);
+  const { measuredCone, coneHeight, forceFrom } = job.springs.diaphragm;
+  const problems: Problem[] = [];
+  if (measuredCone && coneHeight && measuredCone.value > coneHeight.value)
+    problems.push({
+      path: 'springs.diaphragm.measuredCone',
+      state: 'watch',
+      sentence: say`No spring gains cone, and this is taller than new by ${length(measuredCone.value - coneHeight.value)}: one of the two is wrong.`,
+    });
+  const cone = measuredCone ?? coneHeight;
+  if (forceFrom === 'geometry' && cone && reached > 2 * cone.value)
+    return [
+      ...problems,
+      {
+        path,
+        state: 'stop',
+        sentence: say`At full lift the diaphragm is pressed ${length(reached)}, more than its cone of ${length(cone.value)} can take (${length(2 * cone.value)}): it would snap through or crack.`,
+      },
+    ];
+  const turns = turnsThrough(sheet, deflection, reached);
+  if (turns !== undefined)
+    problems.push({
+      path,
+      state: 'stop',
+      sentence: say`The diaphragm turns through: at a deflection of ${length(turns)}, on the way to full lift, it no longer presses back.`,
+    });
+  return problems;
+}
+
+/** Deflection from rest to full lift at which the spring does not press back, mm. */
+function turnsThrough(sheet: Sheet, from: Mm, to: Mm): Mm | undefined {
+  const force = springForceAt(sheet);
+  const stack = sheet.known('stack')?.value;
+  if (!force || stack === undefined || from <= 0) return undefined;
+  const places = Array.from({ length: STROKE + 1 }, (_, k) => from + ((to - from) * k) / STROKE);
+  const turning = diaphragmTurns(sheet).filter((s) => s > from && s < to);
+  return [...places, ...turning]
+    .sort((a, b) => a - b)
+    .find((s) => {
+      try {
+        return force(stack, s - from) <= 0;
+      } catch (error) {
+        if (error instanceof DomainError) return false;
+        throw error;
+      }
+    });
+}
+
+const STROKE = 8;
+
+/** Limits whose least is above their greatest. */
+function reversedLimits(job: Job): Problem[] {
+  const { pack, setting, springs, inspection } = job;
+  const pairs: readonly (readonly [FieldPath, Entry | undefined, Entry | undefined])[] = [
+    ['pack.windowMax', pack.windowMin, pack.windowMax],
+    ['setting.gapMax', setting.gapMin, setting.gapMax],
+    ['setting.freePlayMax', setting.freePlayMin, setting.freePlayMax],
+    ['setting.chainSlackMax', setting.chainSlackMin, setting.chainSlackMax],
+    ['springs.loose.gapMax', springs.loose.gapMin, springs.loose.gapMax],
+    ['inspection.tangClearanceMax', inspection.tangClearanceMin, inspection.tangClearanceMax],
+    ...springs.diaphragm.steps.map(
+      (s) => [fieldPath('springs.diaphragm.steps.*.bandMax', s.id), s.bandMin, s.bandMax] as const,
+    ),
+  ];
+  return pairs.flatMap(([path, min, max]): Problem[] =>
+    min && max && min.value > max.value
       ? [
           {
-            path: 'springs.coil.groups',
+            path,
             state: 'stop',
-            sentence: say`The coils touch ${length(-room)} before full lift.`,
+            sentence: say`The limits are reversed: the greatest must not be less than the least, ${length(min.value)}.`,
           },
         ]
-      : [];
-  }
-  const cone = sheet.entry('springs.diaphragm.measuredCone');
-  const free = cone.known ? cone : sheet.entry('springs.diaphragm.coneHeight');
-  const deflection = sheet.known('deflection')?.value;
-  if (job.springs.diaphragm.forceFrom !== 'geometry' || !free.known || deflection === undefined)
-    return [];
-  const most = 2 * free.value;
-  const reached = deflection + (sheet.known('liftHad')?.value ?? 0);
-  return reached <= most
-    ? []
-    : [
-        {
-          path: 'springs.diaphragm.referenceDeflection',
-          state: 'stop',
-          sentence: say`At full lift the diaphragm is pressed ${length(reached)}, beyond flat by more than its cone of ${length(free.value)}: it would snap through or crack.`,
-        },
-      ];
+      : [],
+  );
+}
+
+/** Entries that a machine can hardly have: asked about, or stopped where no figure from them can be true. */
+function implausible(job: Job, layout: PackLayout): Problem[] {
+  const { engine, startClutch, assist } = job;
+  const problems: Problem[] = [];
+  const ratio = engine.primaryRatio?.value;
+  if (ratio !== undefined && ratio < 1)
+    problems.push({
+      path: 'engine.primaryRatio',
+      state: 'watch',
+      sentence: say`With ${times(ratio)} the clutch turns faster than the engine. Was ${times(1 / ratio)} meant, basket teeth ÷ crank teeth?`,
+    });
+  const { radius, drumRadius, place } = startClutch;
+  if (place !== 'none' && radius && drumRadius && drumRadius.value <= radius.value)
+    problems.push({
+      path: 'startClutch.drumRadius',
+      state: 'stop',
+      sentence: say`A shoe’s centre of mass, at a radius of ${length(radius.value)}, must lie inside the drum.`,
+    });
+  const angle = assist.rampAngle?.value;
+  if (assist.type === 'balls' && angle !== undefined && (angle < RAMP.least || angle > RAMP.most))
+    problems.push({
+      path: 'assist.rampAngle',
+      state: 'stop',
+      sentence: say`A ramp from the plane of the plate has ${degrees(RAMP.least)} to ${degrees(RAMP.most)}; balls on one of ${degrees(angle)} would not roll or not press.`,
+    });
+  return [...problems, ...tangsInsideLining(layout), ...discsAlone(layout)];
+}
+
+/** What ramps for balls are made with, degrees. Design estimate. */
+const RAMP = { least: 5, most: 80 } as const;
+const degrees = (value: number) => ({ value, quantity: 'angle' }) as const;
+
+/** Tangs of a disc lie outside its lining, those of a steel inside the linings that it rubs on. */
+function tangsInsideLining({ layers }: PackLayout): Problem[] {
+  const outer = Math.max(...layers.map((l) => (l.lined === 'none' ? 0 : (l.outerRadius ?? 0))));
+  const inner = Math.min(
+    ...layers.map((l) => (l.lined === 'none' ? Infinity : (l.innerRadius ?? Infinity))),
+  );
+  return [...new Set(layers.map((l) => l.kind))].flatMap((kind): Problem[] => {
+    const tang = kind.tangRadius?.value;
+    if (tang === undefined) return [];
+    const ofBasket = kind.turnsWith === 'basket';
+    const edge = ofBasket ? (kind.outerRadius?.value ?? outer) : inner;
+    if (!Number.isFinite(edge) || edge === 0 || (ofBasket ? tang >= edge : tang <= edge)) return [];
+    return [
+      {
+        path: fieldPath('pack.kinds.*.tangRadius', kind.id),
+        state: 'stop',
+        sentence: ofBasket
+          ? say`The tangs reach into the basket, so their diameter can’t be less than that of the lining, ${length(2 * edge)}.`
+          : say`The tangs reach into the hub, so their diameter can’t be more than the inner one of the lining, ${length(2 * edge)}.`,
+      },
+    ];
+  });
+}
+
+/** Discs turn together: without steels between them only the outermost faces hold. */
+function discsAlone({ layers, slipping }: PackLayout): Problem[] {
+  const second = layers[1];
+  if (!second || layers.some((l) => l.lined === 'none')) return [];
+  return [
+    {
+      path: 'pack.plates',
+      plateId: second.plate.id,
+      state: 'watch',
+      sentence: say`There is no steel in this pack: its ${count(layers.length)} discs turn together and only ${count(slipping.length)} faces hold. Add the steels.`,
+    },
+  ];
 }

@@ -1,16 +1,21 @@
 import type { Job } from '../job/types';
 import { clearancePerFace, neededLift } from '../release/clearance';
+import type { Evenness } from '../release/evenness';
 import { evenness, repeatability } from '../release/evenness';
 import { retainedShare } from '../release/retention';
 import { leverForce, overallRatio } from '../release/train';
+import type { Mm, Newton } from '../units/quantity';
+import { diaphragmTurns } from './diaphragmFigures';
 import type { PackLayout } from './layers';
 import { warpOf } from './layers';
-import { dialTerms, fromDial, LEVER_LOSSES, liftTerm } from './liftTerm';
+import { dialTerms, fingerTerm, fromDial, LEVER_LOSSES, liftTerm, lostTerms } from './liftTerm';
+import { count, length, say } from './sentence';
 import type { Sheet } from './sheet';
+import { springForceAt, springTerms } from './springFigures';
 import type { Term } from './term';
 import { gather, term } from './term';
 
-function liftFormula({ release }: Job): string {
+function liftFormula({ release, springs }: Job): string {
   const { type } = release;
   if (type === 'measured') {
     return release.liftReadings.length > 0
@@ -18,7 +23,8 @@ function liftFormula({ release }: Job): string {
       : 'x as measured at the pressure plate';
   }
   const lever = LEVER_LOSSES.some(({ leaf }) => release[leaf]) ? '(s_L − Σ s_v)' : 's_L';
-  const eased = release.reducedEffort ? '/q' : '';
+  const fingers = springs.type === 'diaphragm' && springs.diaphragm.fingerRatio ? '/i_f' : '';
+  const eased = `${release.reducedEffort ? '/q' : ''}${fingers}`;
   if (type === 'hydraulic') return `x = (${lever}/i_L − s_0)·(d_m/d_s)²${eased}`;
   return release.armStart
     ? `x = (arcsin(sin φ_0 + (${lever}/i_L − s_0)/r_a) − φ_0)·p/2π${eased}`
@@ -63,80 +69,224 @@ export function computeLift(sheet: Sheet, layout: PackLayout): void {
 }
 
 /**
- * Overall ratio and the pull at the lever.
- * @example computePull(sheet), sheet.known('leverPull').value // 57.88
+ * Overall ratio, and the pull at the lever: its greatest value over the stroke, and at full lift.
+ * @example computePull(sheet), sheet.known('leverPull').value // 62.34
  */
 export function computePull(sheet: Sheet): void {
+  const { release } = sheet.job;
+  const lost = lostTerms(sheet);
+  const loses = lost.some((t) => t.known && t.value > 0);
   sheet.compute('overallRatio', {
     label: 'Overall ratio',
     quantity: 'ratio',
     section: 7,
     decimals: 1,
-    formula: 'R = s_L/x',
-    from: { s: sheet.entry('release.leverTravel'), x: sheet.figure('liftHad', 'x') },
-    value: ({ s, x }) => overallRatio(s, x),
-    notes: ['A mean over the pull; free play and slack are in it.'],
+    formula: loses ? 'R = (s_L − lost)/x' : 'R = s_L/x',
+    from: {
+      s: sheet.entry('release.leverTravel'),
+      lost: gather(lost, (all) => all.reduce((sum, mm) => sum + mm, 0)),
+      x: sheet.figure('liftHad', 'x'),
+    },
+    value: ({ s, lost: gone, x }) => overallRatio(s - gone, x),
+    notes: [
+      ...(loses ? ['What is lost at the lever moves nothing, so it is taken off the travel.'] : []),
+      ...(bends(sheet.job) ? ['A mean over the stroke: the arm’s angle changes it.'] : []),
+    ],
   });
+  const arm = bends(sheet.job) ? armTerms(sheet) : [];
+  const parts = [
+    sheet.figure('overallRatio', 'R'),
+    sheet.entry('release.efficiency'),
+    sheet.figure('liftHad', 'x'),
+    ...arm,
+  ];
+  const greatest = gather([...parts, ...springTerms(sheet)], () => greatestPull(sheet).pull);
+  const weighted = sheet.job.assist.type !== 'none';
   sheet.compute('leverPull', {
+    label: 'Lever pull, greatest',
+    quantity: 'force',
+    section: 7,
+    formula: arm.length > 0 ? 'greatest F(s + x)/(R(x)·η)' : 'greatest F(s + x)/(R·η)',
+    from: { F: greatest },
+    value: ({ F }) => F,
+    notes: [
+      ...(greatest.known ? [say`Greatest at a lift of ${length(greatestPull(sheet).lift)}.`] : []),
+      ...(weighted
+        ? [
+            'With the engine at rest. The weights load the lever as they turn: see the pull over engine speed.',
+          ]
+        : []),
+    ],
+  });
+  sheet.compute('pullLift', {
+    label: 'Lift at the greatest pull',
+    quantity: 'length',
+    section: 7,
+    formula: 'x at which F(s + x)/R is greatest',
+    from: { x: gather([...parts, ...springTerms(sheet)], () => greatestPull(sheet).lift) },
+    value: ({ x }) => x,
+  });
+  sheet.compute('leverPullFull', {
     label: 'Lever pull, full lift',
     quantity: 'force',
     section: 7,
-    formula: 'F_h = F_r/(R·η)',
+    formula: arm.length > 0 ? 'F_r/(R(x)·η)' : 'F_h = F_r/(R·η)',
     from: {
       F: sheet.figure('releaseForce', 'F_r'),
-      R: sheet.figure('overallRatio', 'R'),
+      R: gather(
+        parts.filter((_, k) => k !== 1),
+        ([R = 0, x = 0]) => (release.armStart ? (ratioOverLift(sheet)?.(x) ?? R) : R),
+      ),
       η: sheet.entry('release.efficiency'),
     },
     value: ({ F, R, η }) => leverForce(F, R, η),
   });
 }
 
+/** Whether the ratio changes over the stroke. */
+const bends = ({ release }: Job): boolean =>
+  release.type === 'cable' && release.armStart !== undefined;
+
+const armTerms = (sheet: Sheet): readonly Term[] => [
+  sheet.entry('release.armStart'),
+  sheet.entry('release.lead'),
+  sheet.entry('release.reducedEffort'),
+  fingerTerm(sheet),
+];
+
 /**
- * How well the outermost plates of the hub still hold its spline at full lift; only where its length is known.
+ * Lever travel ÷ lift at any lift, once the overall ratio is known: the same everywhere, but for an arm whose effective
+ * length r·cos φ changes over the stroke.
+ * Source: kinematics of a crank; `docs/mechanics.md` section 7.
+ * @example ratioOverLift(sheet)(0.5) // 32.5
+ */
+export function ratioOverLift(sheet: Sheet): ((lift: Mm) => number) | undefined {
+  const mean = sheet.known('overallRatio')?.value;
+  const full = sheet.known('liftHad')?.value;
+  if (mean === undefined || full === undefined) return undefined;
+  if (!bends(sheet.job)) return () => mean;
+  const [start = 0, lead = 0, eased = 1, fingers = 1] = armTerms(sheet).map((t) =>
+    t.known ? t.value : Number.NaN,
+  );
+  const from = (start * Math.PI) / 180;
+  const perLift = (eased * fingers * 2 * Math.PI) / lead;
+  const swept = Math.sin(from + perLift * full) - Math.sin(from);
+  // So that the mean over the stroke is the overall ratio.
+  const scale = (mean * full * perLift) / swept;
+  return (lift) => scale * Math.cos(from + perLift * lift);
+}
+
+/** The greatest pull over the stroke and the lift at which the hand meets it. @throws {DomainError} beyond what is known of the springs */
+function greatestPull(sheet: Sheet): { readonly pull: Newton; readonly lift: Mm } {
+  const force = springForceAt(sheet);
+  const ratio = ratioOverLift(sheet);
+  const stack = sheet.known('stack')?.value ?? Number.NaN;
+  const full = sheet.known('liftHad')?.value ?? Number.NaN;
+  const efficiency = sheet.valueAt('release.efficiency') ?? Number.NaN;
+  const pullAt = (lift: Mm) =>
+    leverForce(force?.(stack, lift) ?? Number.NaN, ratio?.(lift) ?? Number.NaN, efficiency);
+  const deflection = sheet.known('deflection')?.value;
+  const turns =
+    deflection === undefined
+      ? []
+      : diaphragmTurns(sheet)
+          .map((s) => s - deflection)
+          .filter((lift) => lift > 0 && lift < full);
+  const places = bends(sheet.job)
+    ? Array.from({ length: STROKE_PLACES + 1 }, (_, k) => (full * k) / STROKE_PLACES)
+    : [0, full];
+  let best = { pull: -Infinity, lift: 0 };
+  for (const lift of [...places, ...turns]) {
+    const pull = pullAt(lift);
+    // Rounding must not move the greatest pull of a level curve.
+    if (pull > best.pull * (1 + 1e-12)) best = { pull, lift };
+  }
+  return best;
+}
+
+/** Places of a stroke at which a bent train is looked at. */
+const STROKE_PLACES = 48;
+
+/**
+ * How well the outermost plates still hold the hub's spline and the basket's fingers at full lift; each only where its length
+ * is known.
  * @example computeRetention(sheet, layout), sheet.outcomes.has('retention') // false
  */
 export function computeRetention(sheet: Sheet, layout: PackLayout): void {
-  const spline = sheet.entry('pack.splineLength');
-  if (!spline.known) return;
-  const onHub = layout.layers.filter((l) => l.turnsWith === 'hub');
-  sheet.compute('retention', {
-    label: 'Least hold on the spline, full lift',
-    quantity: 'share',
-    section: 6,
-    formula: '(L_s − height below − x)/t, the least of all plates on the hub',
-    from: { L: spline, x: sheet.figure('liftHad', 'x'), H: sheet.figure('stack', 'H') },
-    value: ({ L, x }) =>
-      onHub.reduce(
-        (least, l) =>
-          Math.min(least, retainedShare(L, l.bottom ?? 0, x, l.thickness ?? Number.NaN)),
-        1,
-      ),
-    notes: ['At full lift a plate may lie as far out as the lift lets it.'],
-  });
+  for (const [id, path, member, words] of [
+    ['retention', 'pack.splineLength', 'hub', 'spline, full lift'],
+    ['basketRetention', 'pack.fingerLength', 'basket', 'basket’s fingers, full lift'],
+  ] as const) {
+    const room = sheet.entry(path);
+    if (!room.known) continue;
+    const plates = layout.layers.filter((l) => l.turnsWith === member);
+    sheet.compute(id, {
+      label: `Least hold on the ${words}`,
+      quantity: 'share',
+      section: 6,
+      formula: '(L_s − height below − x)/t, the least of all plates there',
+      from: { L: room, x: sheet.figure('liftHad', 'x'), H: sheet.figure('stack', 'H') },
+      value: ({ L, x }) =>
+        plates.reduce(
+          (least, l) =>
+            Math.min(least, retainedShare(L, l.bottom ?? 0, x, l.thickness ?? Number.NaN)),
+          1,
+        ),
+      notes: ['At full lift a plate may lie as far out as the lift lets it.'],
+    });
+  }
 }
 
 /**
- * Tilt of the plate, its least local lift, and how well pulls repeat; only where dial readings round it are entered.
+ * Tilt of the plate, its least local lift, how well the readings lie in a plane and how well pulls repeat; only where dial
+ * readings round it are entered.
  * @example computeEvenness(sheet), sheet.outcomes.has('liftTilt') // true
  */
 export function computeEvenness(sheet: Sheet): void {
   const dial = dialTerms(sheet);
   if (dial.length === 0) return;
+  const of = (pick: (e: Evenness) => number) => fromDial(dial, (r) => pick(evenness(r)));
+  const readings = [
+    say`${count(dial.length / 2)} readings round the plate; three angles or more are needed.`,
+  ];
   sheet.compute('liftTilt', {
-    label: 'Tilt of the plate',
+    label: 'Tilt, amplitude',
     quantity: 'length',
     section: 6,
     formula: 'a = √(A² + B²) of x(θ) = x̄ + A·cos θ + B·sin θ, least squares',
-    from: { a: fromDial(dial, (readings) => evenness(readings).tilt) },
+    from: { a: of((e) => e.tilt) },
     value: ({ a }) => a,
-    notes: [`${dial.length / 2} readings round the plate; three angles or more are needed.`],
+    notes: readings,
   });
+  sheet.compute('liftAcross', {
+    label: 'Tilt across the plate',
+    quantity: 'length',
+    section: 6,
+    formula: '2·a: what a dial shows from the low side to the high one',
+    from: { a: sheet.figure('liftTilt', 'a') },
+    value: ({ a }) => 2 * a,
+  });
+  const angles = new Set(
+    sheet.job.release.liftReadings.flatMap((r) =>
+      r.angle && r.lift ? [((r.angle.value % 360) + 360) % 360] : [],
+    ),
+  );
+  if (angles.size > 3)
+    sheet.compute('liftResidual', {
+      label: 'Readings off the plane by',
+      quantity: 'length',
+      section: 6,
+      formula: 'root mean square of x − x(θ)',
+      from: { r: of((e) => e.residual) },
+      value: ({ r }) => r,
+      notes: ['More than the tilt: the plate is bent rather than tilted.'],
+    });
   sheet.compute('liftLeast', {
     label: 'Least local lift',
     quantity: 'length',
     section: 6,
     formula: 'x̄ − a',
-    from: { x: fromDial(dial, (readings) => evenness(readings).least) },
+    from: { x: of((e) => e.least) },
     value: ({ x }) => x,
   });
   const whole = sheet.job.release.liftReadings.flatMap((r) => (r.angle && r.lift ? r.angle : []));

@@ -70,17 +70,24 @@ export function judgePull(sheet: Sheet): Verdict[] {
   const pull = sheet.known('leverPull');
   const most = sheet.entry('release.pullMax');
   if (!pull || !most.known || releasedBy(sheet.job) === 'pedal') return [];
-  const base = { id: 'pull', figures: ['leverPull', 'releaseForce', 'overallRatio'] } as const;
+  const base = {
+    id: 'pull',
+    figures: ['leverPull', 'pullLift', 'leverPullFull', 'overallRatio'],
+  } as const;
   const whose = most.estimated
     ? 'is taken as the most that a hand holds in traffic'
     : 'is wanted at most';
+  const greatest = say`The lever takes ${force(pull.value)} at the most, at ${length(sheet.known('pullLift')?.value ?? 0)} of lift`;
   return pull.value > most.value
     ? [
         {
           ...base,
           state: 'watch',
           title: 'Heavy lever',
-          sentence: say`Full lift takes ${force(pull.value)} at the lever, ${force(pull.value - most.value)} too many: ${force(most.value)} ${whose}.`,
+          sentence: [
+            ...greatest,
+            ...say`, ${force(pull.value - most.value)} too many: ${force(most.value)} ${whose}.`,
+          ],
         },
       ]
     : [
@@ -88,7 +95,7 @@ export function judgePull(sheet: Sheet): Verdict[] {
           ...base,
           state: 'good',
           title: 'Lever in reach of a hand',
-          sentence: say`Full lift takes ${force(pull.value)} at the lever; ${force(most.value)} ${whose}.`,
+          sentence: [...greatest, ...say`; ${force(most.value)} ${whose}.`],
         },
       ];
 }

@@ -3,6 +3,7 @@ import { fieldPath } from '../job/fields';
 import { gapFromTurns } from '../setting/adjuster';
 import { gapByLever, measuredRatio, teachingPair } from '../setting/leverGain';
 import { GAIN_READS, gainReadings, standsAt } from '../setting/plans';
+import { say, travel } from './sentence';
 import type { Sheet } from './sheet';
 import { gather } from './term';
 
@@ -71,7 +72,7 @@ export function computeGapByLever(sheet: Sheet): void {
       low: gapByLever(R, e, y + GAIN_READS),
       high: gapByLever(R, e, Math.max(y - GAIN_READS, y / 2)),
     }),
-    notes: [`The range: a lever is read to ${GAIN_READS} mm.`],
+    notes: [say`The range: a lever is read to ${travel(GAIN_READS)}.`],
   });
 }
 
@@ -80,7 +81,8 @@ export function computeGapByLever(sheet: Sheet): void {
  * @example computeOwnRatio(sheet), sheet.outcomes.has('ownRatio') // false
  */
 export function computeOwnRatio(sheet: Sheet): void {
-  const pair = teachingPair(gainReadings(sheet.job));
+  const marks = sheet.valueAt('setting.marksPerTurn') ?? 1;
+  const pair = teachingPair(gainReadings(sheet.job), marks);
   if (!sheet.job.expanding.fitted || !pair) return;
   sheet.compute('ownRatio', {
     label: 'This machine’s own ratio',

@@ -113,7 +113,9 @@ function judgeGapWays(sheet: Sheet): Verdict | undefined {
   const gauged = sheet.known('gapGauged');
   const told = sheet.known('gapByLever');
   const measured = sheet.job.setting.gapMeasured;
+  const entered = sheet.job.setting.installGap;
   const ways = [
+    ...(entered ? [{ name: 'the value entered', low: entered.value, high: entered.value }] : []),
     ...(turned ? [{ name: 'the adjuster', low: turned.value, high: turned.value }] : []),
     ...(gauged?.range ? [{ name: 'gauges', low: gauged.range.low, high: gauged.range.high }] : []),
     ...(told?.range ? [{ name: 'the lever', low: told.range.low, high: told.range.high }] : []),

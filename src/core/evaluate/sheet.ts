@@ -7,6 +7,7 @@ import type { Quantity } from '../units/quantity';
 import type { Figure, FigureId, Outcome, WorkingInput } from './figure';
 import { domainSentence, neededFor, NOT_FINITE } from './lackWords';
 import type { KnownTerm, Term } from './term';
+import type { Sentence } from './sentence';
 import { anyEstimated, findLack, inputsOf, term } from './term';
 
 type Values<T extends Readonly<Record<string, Term>>> = { readonly [K in keyof T]: number };
@@ -19,7 +20,7 @@ interface FigureRecipe<T extends Readonly<Record<string, Term>>> {
   readonly from: T;
   readonly value: (values: Values<T>) => number | { value: number; low: number; high: number };
   readonly decimals?: number;
-  readonly notes?: readonly string[];
+  readonly notes?: readonly (string | Sentence)[];
 }
 
 const ENTERED: Source = { kind: 'entered' };
@@ -153,7 +154,7 @@ export class Sheet {
           get inputs() {
             return inputsOf(all);
           },
-          notes: recipe.notes ?? [],
+          notes: (recipe.notes ?? []).map((note) => (typeof note === 'string' ? [note] : note)),
           section: recipe.section,
         },
       };

@@ -12,7 +12,12 @@ import {
 import { placeEvenly, springResultant } from '../springs/circle';
 import { looseSpringLength, plateGap } from '../springs/loose';
 import type { Mm, Newton } from '../units/quantity';
-import { computeDiaphragm, diaphragmForceAt, liftDiaphragm } from './diaphragmFigures';
+import {
+  computeDiaphragm,
+  diaphragmForceAt,
+  diaphragmTerms,
+  liftDiaphragm,
+} from './diaphragmFigures';
 import type { Sheet } from './sheet';
 import type { Term } from './term';
 import { gather, lack } from './term';
@@ -87,6 +92,35 @@ export function springForceAt(sheet: Sheet): ((stack: Mm, lift: Mm) => Newton) |
     for (const { n, k, free } of groups) total += n * springForce(k, free, at);
     return total;
   };
+}
+
+/**
+ * What the force of the springs over lift rests on, for a working.
+ * @example springTerms(sheet).every((t) => t.known) // true
+ */
+export function springTerms(sheet: Sheet): readonly Term[] {
+  if (sheet.job.springs.type === 'diaphragm') return diaphragmTerms(sheet);
+  const groups = groupTerms(sheet);
+  return groups.length === 0
+    ? [NO_SPRINGS]
+    : [
+        sheet.figure('installedLength', 'L'),
+        ...groups.flatMap((g) => [g.count, g.rate, g.freeLength]),
+      ];
+}
+
+/**
+ * Kinds of coil spring that are longer in place than free, so that they stand loose in their seats; by how much, mm.
+ * @example looseGroups(sheet).length // 0
+ */
+export function looseGroups(sheet: Sheet): readonly { readonly id: string; readonly by: Mm }[] {
+  const installed = sheet.known('installedLength')?.value;
+  if (sheet.job.springs.type === 'diaphragm' || installed === undefined) return [];
+  return groupTerms(sheet).flatMap(({ id, freeLength }) =>
+    freeLength.known && installed >= freeLength.value
+      ? [{ id, by: installed - freeLength.value }]
+      : [],
+  );
 }
 
 function computeCoils(sheet: Sheet): void {
@@ -268,7 +302,8 @@ function groupTerms(sheet: Sheet): GroupTerms[] {
       rate,
       wire,
       coil,
-      freeLength: tester && !at('freeLength').known ? tester.freeLength : at('freeLength'),
+      // The line through the tester's points has a free length of its own; the rule is for the sag limit alone.
+      freeLength: tester?.freeLength ?? at('freeLength'),
       solid: solidGiven.known || !fromWire.known ? solidGiven : fromWire,
     };
   });

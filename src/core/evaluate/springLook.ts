@@ -81,7 +81,7 @@ export function diaphragmLook(job: Job): DiaphragmLook | undefined {
     ...point('worn', wear !== undefined && wear < built ? at(built - wear) : undefined),
     ...point('lifted', lift > 0 ? at(built + lift) : undefined),
     ...fallingPart(curve),
-    steps: stepLooks(job, lift),
+    steps: stepLooks(job),
   };
 }
 
@@ -120,7 +120,7 @@ function fallingPart(
   return from !== undefined && to !== undefined && to > from ? { falling: { from, to } } : {};
 }
 
-function stepLooks(job: Job, lift: Mm): StepLook[] {
+function stepLooks(job: Job): StepLook[] {
   const { diaphragm } = job.springs;
   const on = (stepId: string | undefined): Job => ({
     ...job,
@@ -130,20 +130,19 @@ function stepLooks(job: Job, lift: Mm): StepLook[] {
     },
   });
   const look = (variant: Job) => {
-    const model = packModel(variant);
-    const full = lift > 0 ? attempt(() => model.at({ lift })) : undefined;
+    const { sheet } = workOut(variant);
     return {
-      model,
-      clamp: attempt(() => model.at())?.clamp,
-      pull: full?.leverPull ?? full?.springForce,
+      sheet,
+      model: packModel(variant),
+      clamp: sheet.known('clamp')?.value,
+      pull: (sheet.known('leverPull') ?? sheet.known('releaseForce'))?.value,
     };
   };
   const now = look(job);
   if (now.clamp === undefined) return [];
   const today = now.clamp;
   return diaphragm.steps.flatMap((step): StepLook[] => {
-    const { model, clamp, pull } = look(on(step.id));
-    const { sheet } = workOut(on(step.id));
+    const { sheet, model, clamp, pull } = look(on(step.id));
     const deflection = sheet.known('deflection')?.value;
     if (clamp === undefined || deflection === undefined) return [];
     const inUse = step.id === diaphragm.stepId;

@@ -5,11 +5,12 @@ import { readingsOf } from '../job/types';
 import { valueAlong } from '../points';
 import type { Mm, Newton, NewtonMetre, Rpm } from '../units/quantity';
 import { torqueAtClutch } from '../torque/capacity';
-import { clampAtRpm, hasWeights, startClutchOf } from './assistFigures';
+import { assistAtRpm, clampAtRpm, hasWeights, startClutchOf } from './assistFigures';
 import { workOut } from './evaluate';
 import type { PackLayout } from './layers';
 import { warpOf } from './layers';
 import type { Sheet } from './sheet';
+import { ratioOverLift } from './releaseFigures';
 import { springForceAt } from './springFigures';
 import type { Level } from './torqueTerms';
 import { torqueChain } from './torqueFigures';
@@ -25,7 +26,10 @@ export interface PackState {
   readonly lift?: Mm;
   /** Hot oil: the lining's low friction counts. Default `usual`: the typical one. */
   readonly oil?: 'usual' | 'hot';
-  /** Engine speed, for what is centrifugal; without it weights do not press. */
+  /**
+   * Engine speed, for what is centrifugal; without it weights do not press. A torque is asked at it where the curve says so, or
+   * where it is that of the peak torque.
+   */
   readonly rpm?: Rpm;
 }
 
@@ -43,7 +47,10 @@ export interface StateFigures {
   readonly reserve?: Readonly<Record<'low' | 'typical' | 'high', number>>;
   /** The one that this state comes to: low in hot oil, else typical. */
   readonly reserveHere?: number;
+  /** At that lift, with what centrifugal weights load the lever with at that rpm. */
   readonly leverPull?: Newton;
+  /** What centrifugal weights press with at that rpm. */
+  readonly assist?: Newton;
   readonly clearancePerFace?: Mm;
   /** What a start clutch carries at that rpm, at its own shaft. */
   readonly startTorque?: NewtonMetre;
@@ -116,11 +123,11 @@ export function packModel(job: Job): PackModel {
   const fullLift = sheet.known('liftHad')?.value;
   const faces = sheet.known('faces')?.value ?? 0;
   const warp = warpOf(layout);
-  const ratio = sheet.known('overallRatio')?.value;
+  const ratioAt = ratioOverLift(sheet);
   const efficiency = number(sheet, 'release.efficiency');
-  const fingers =
-    job.springs.type === 'diaphragm' ? (number(sheet, 'springs.diaphragm.fingerRatio') ?? 1) : 1;
   const turning = clampAtRpm(sheet);
+  const assisted = assistAtRpm(sheet);
+  const peakRpm = number(sheet, 'engine.peakTorqueRpm');
   const askedAt = torqueOverRpm(sheet);
   const start = startClutchOf(sheet);
 
@@ -146,12 +153,20 @@ export function packModel(job: Job): PackModel {
           : rpm === undefined
             ? springs
             : turning
-              ? attempt(() => turning(rpm, springs))
+              ? attempt(() => turning(rpm, (rise) => force?.(stack, rise) ?? Number.NaN))
               : // Springs alone are not what presses once weights turn.
                 hasWeights(job)
                 ? undefined
                 : springs;
-    const load = (rpm === undefined ? undefined : askedAt?.(rpm)) ?? asked;
+    // The peak torque is judged at its own speed; elsewhere only a curve says what is asked.
+    const load =
+      rpm === undefined
+        ? hasWeights(job)
+          ? undefined
+          : asked
+        : (askedAt?.(rpm) ?? (rpm === peakRpm ? asked : undefined));
+    const assist = rpm === undefined ? undefined : attempt(() => assisted?.(rpm));
+    const ratio = ratioAt?.(lift);
     const capacity =
       held && clamp !== undefined
         ? attempt(() => byLevel((name) => chain.torqueAt(LEVEL_NAMES[name], clamp, true)))
@@ -172,8 +187,9 @@ export function packModel(job: Job): PackModel {
         ? { startTorque: attempt(() => startClutchTorque(start, rpm)) ?? 0 }
         : {}),
       ...(springs !== undefined && ratio && efficiency
-        ? { leverPull: springs / fingers / (ratio * efficiency) }
+        ? { leverPull: (springs + (assist ?? 0)) / (ratio * efficiency) }
         : {}),
+      ...(assist === undefined ? {} : { assist }),
       ...(faces > 0 && lift > 0 ? { clearancePerFace: (lift - warp) / faces } : {}),
     });
   };
@@ -188,10 +204,7 @@ export function packModel(job: Job): PackModel {
       limits.push({ name: 'pack wear limit', wear: most - (asNew - measured) });
     const disc = thinnestDisc(layout);
     if (disc !== undefined) limits.push({ name: 'thinnest disc', wear: disc });
-    const slips = firstSlip(
-      (wear) => at({ wear, rpm: number(sheet, 'engine.peakTorqueRpm') }).reserve?.low,
-      measured,
-    );
+    const slips = firstSlip((wear) => at({ wear, rpm: peakRpm }).reserve?.low, measured);
     if (slips !== undefined) limits.push({ name: 'holds no more', wear: slips });
     return limits.map((l) => ({ ...l, wear: Math.max(0, l.wear) })).sort((a, b) => a.wear - b.wear);
   };
@@ -206,7 +219,7 @@ export function packModel(job: Job): PackModel {
     if (measured === undefined) return { wear: [], lift: [], rpm: [] };
     const first = wearReserve()[0]?.wear ?? 1;
     const most = Math.min(measured * 0.5, Math.max(0.5, first * 1.25));
-    const peak = number(sheet, 'engine.peakTorqueRpm');
+    const peak = peakRpm;
     const idle = number(sheet, 'engine.idleRpm') ?? 0;
     return {
       wear: along(most, (wear) => ({ wear })),

@@ -1,4 +1,3 @@
-import { DomainError } from '../errors';
 import { fieldPath } from '../job/fields';
 import type { PlateKind } from '../job/types';
 import type { Face } from '../pack/faces';
@@ -236,7 +235,7 @@ function computeCurve(sheet: Sheet, pack: Term, torqueAt: TorqueChain['torqueAt'
   const from = lockUp?.known ? lockUp.value : 0;
   const weakest = (i: number, η: number) => {
     let least = Infinity;
-    let at = 0;
+    let at = Number.NaN;
     for (const { rpm, torque } of curve.points) {
       if (torque <= 0 || rpm < from || !clampAt) continue;
       const K = torqueAt('Low', clampAt(rpm), true) / torqueAtClutch(torque, i, η);
@@ -246,10 +245,14 @@ function computeCurve(sheet: Sheet, pack: Term, torqueAt: TorqueChain['torqueAt'
   };
   const i = sheet.entry('engine.primaryRatio');
   const η = sheet.entry('engine.primaryEfficiency');
-  const at =
-    i.known && η.known && clamp.known && pack.known && clampAt
-      ? tryAt(() => weakest(i.value, η.value).at)
-      : undefined;
+  const terms = [
+    clamp,
+    pack,
+    i,
+    η,
+    ...(hasWeights(sheet.job) ? [sheet.figure('clampAtPeak', 'F_p')] : []),
+    ...(lockUp ? [lockUp] : []),
+  ];
   sheet.compute('leastCurveReserve', {
     label: 'Least reserve along the curve',
     quantity: 'ratio',
@@ -257,33 +260,22 @@ function computeCurve(sheet: Sheet, pack: Term, torqueAt: TorqueChain['torqueAt'
     decimals: 2,
     formula: 'least of T_cap(n)/(T_e(n)·i·η_p), low friction with tangs',
     from: {
-      K: gather(
-        [
-          clamp,
-          pack,
-          i,
-          η,
-          ...(hasWeights(sheet.job) ? [sheet.figure('clampAtPeak', 'F_p')] : []),
-          ...(lockUp ? [lockUp] : []),
-        ],
-        ([, , ratio = 1, eta = 1]) => weakest(ratio, eta).least,
-      ),
+      K: gather(terms, ([, , ratio = 1, eta = 1]) => weakest(ratio, eta).least),
     },
     value: ({ K }) => K,
     notes: [
-      `Along ${curve.points.length} points of ${curve.name || 'the curve'}${at === undefined ? '' : `; least at ${Math.round(at)} rpm`}.`,
+      `Along ${curve.points.length} points of ${curve.name || 'the curve'}.`,
       ...(lockUp ? ['From lock-up on: below it the disc slips as it takes up.'] : []),
     ],
   });
-}
-
-function tryAt(work: () => number): number | undefined {
-  try {
-    return work();
-  } catch (error) {
-    if (error instanceof DomainError) return undefined;
-    throw error;
-  }
+  sheet.compute('leastCurveSpeed', {
+    label: 'Speed of the least reserve',
+    quantity: 'speed',
+    section: 3,
+    formula: 'n at which T_cap(n)/(T_e(n)·i·η_p) is least',
+    from: { n: gather(terms, ([, , ratio = 1, eta = 1]) => weakest(ratio, eta).at) },
+    value: ({ n }) => n,
+  });
 }
 
 function computePressure(

@@ -8,6 +8,7 @@ import { judgePull, judgeRelease } from './releaseVerdicts';
 import { count, length, say, times } from './sentence';
 import { judgeSetting } from './settingVerdicts';
 import type { FigureId } from './figure';
+import type { Sentence } from './sentence';
 import type { Sheet } from './sheet';
 import type { Verdict } from './verdict';
 import { unknownVerdict } from './verdict';
@@ -178,9 +179,10 @@ function judgePressure(sheet: Sheet, layout: PackLayout): Verdict {
 
 /**
  * The verdict on the whole pack: the worst of the others, and what speaks for it when none is bad.
+ * @param stop what an entry or a layer is stopped for, where one is
  * @example judgeOverall(judge(sheet, layout), sheet).state // "good"
  */
-export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet): Verdict {
+export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet, stop?: Sentence): Verdict {
   const watched = verdicts.filter((v) => v.state === 'watch');
   // What a hand pays comes after what the pack does.
   const worst =
@@ -196,6 +198,14 @@ export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet): Verdic
         : [];
     return { ...worst, id: 'overall', sentence: [...worst.sentence, ...also] };
   }
+  if (stop)
+    return {
+      id: 'overall',
+      state: 'stop',
+      title: 'Not to be built so',
+      sentence: stop,
+      figures: [],
+    };
   if (open) {
     const { sentence, figures } = open;
     return { id: 'overall', state: 'unknown', title: 'No verdict yet', sentence, figures };

@@ -16,6 +16,7 @@ const SINGLE = [
   'pack.windowMax',
   'pack.maxWear',
   'pack.splineLength',
+  'pack.fingerLength',
   'pack.caliperAllowance',
   'springs.loose.gapMin',
   'springs.loose.gapMax',

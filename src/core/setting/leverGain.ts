@@ -117,21 +117,27 @@ export function adviseGain(
 
 /**
  * The last reading above 0 and the last before it at another setting: the two that teach the ratio. A reading of 0
- * carries only a bound.
- * @example teachingPair([{ turns: 1, gain: 22 }, { turns: 1.25, gain: 12 }]).length // 2
+ * carries only a bound, and settings closer than the adjuster repeats, half a mark, are one setting.
+ * @param marksPerTurn marks round one turn of the adjuster, 1 or more
+ * @example teachingPair([{ turns: 1, gain: 22 }, { turns: 1.25, gain: 12 }], 8).length // 2
  */
 export function teachingPair<T extends GainReading>(
   readings: readonly T[],
+  marksPerTurn: number,
 ): readonly [T, T] | undefined {
   const usable = readings.filter((r) => r.gain > 0);
   const last = usable.at(-1);
-  const before = usable.findLast((r) => last && Math.abs(r.turns - last.turns) > 1e-9);
+  const apart = REPEATS_TO / marksPerTurn - 1e-9;
+  const before = usable.findLast((r) => last && Math.abs(r.turns - last.turns) >= apart);
   return last && before ? [before, last] : undefined;
 }
 
+/** An adjuster repeats to half a mark. Design estimate. */
+const REPEATS_TO = 0.5;
+
 /** The ratio that the readings teach, if they teach one. */
 function ownRatio(adjuster: Adjuster, readings: readonly GainReading[]): number | undefined {
-  const pair = teachingPair(readings);
+  const pair = teachingPair(readings, adjuster.marksPerTurn);
   if (!pair) return undefined;
   try {
     return measuredRatio(adjuster, ...pair);

@@ -3,6 +3,7 @@ import { createContext, useContext, useState } from 'react';
 import { Pressable, View } from 'react-native';
 
 import type { Figure, FigureId, WorkingInput } from '@/core/evaluate/figure';
+import { readSentence } from '@/core/evaluate/sentence';
 import { GLOSSARY } from '@/core/words/glossary';
 import { termOf } from '@/core/words/termsIn';
 import { formatWithUnit } from '@/core/units/quantity';
@@ -91,11 +92,13 @@ function WorkingText({ figure }: { readonly figure: Figure }) {
           <AbsentRow key={meant} inputs={absent.filter((input) => meaning(input) === meant)} />
         ))}
       </View>
-      {notes.map((note) => (
-        <Termed key={note} soft size={15}>
-          {note}
-        </Termed>
-      ))}
+      {notes
+        .map((note) => readSentence(note, units))
+        .map((note) => (
+          <Termed key={note} soft size={15}>
+            {note}
+          </Termed>
+        ))}
       {word ? (
         <Action icon="book-open-variant" onPress={() => openWord(word)}>
           {`What is: ${GLOSSARY[word].name.toLowerCase()}`}

@@ -54,6 +54,7 @@ export function PackTab({ selection }: Props) {
         <EntryField path="pack.windowMin" />
         <EntryField path="pack.windowMax" />
         <EntryField path="pack.splineLength" />
+        <EntryField path="pack.fingerLength" />
         <EntryField path="pack.maxWear" />
         <EntryField path="pack.caliper" />
         <EntryField path="pack.caliperAllowance" />

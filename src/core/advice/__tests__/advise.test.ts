@@ -131,7 +131,7 @@ describe('advice', () => {
 
   it('offers what binds in the train first, and no lift that makes the lever heavy', () => {
     const stiff = withEntry(demoJob('UR-0106'), 'release.efficiency', entry(0.5));
-    const at = withEntry(stiff, 'release.pullMax', entry(60));
+    const at = withEntry(stiff, 'release.pullMax', entry(70));
     expect(advise(at, 'pull')[0]?.moves).toEqual([
       'What binds between lever and plate cleaned, oiled or new',
     ]);

@@ -42,15 +42,40 @@ const disc = {
   growth: 1.2,
 };
 
+const level = () => 1500;
+
 describe('expanding disc', () => {
   it('touches and locks at the speeds at which its clamp says so', () => {
     const { firstContact, lockUp } = takeUp(disc, 0.8, 1500, 2.5);
     expect(firstContact).toBeLessThan(lockUp);
-    expect(expandingClamp(disc, 0.8, 1500, firstContact / 2.5)).toBeCloseTo(0, 6);
-    expect(expandingClamp(disc, 0.8, 1500, (firstContact + 50) / 2.5)).toBeGreaterThan(0);
-    expect(expandingClamp(disc, 0.8, 1500, lockUp / 2.5)).toBeCloseTo(1500, 6);
-    expect(expandingClamp(disc, 0.8, 1500, 2 * lockUp)).toBe(1500);
+    expect(expandingClamp(disc, 0.8, level, firstContact / 2.5)).toBeCloseTo(0, 6);
+    expect(expandingClamp(disc, 0.8, level, (firstContact + 50) / 2.5)).toBeGreaterThan(0);
+    expect(expandingClamp(disc, 0.8, level, lockUp / 2.5)).toBeCloseTo(1500, 6);
+    expect(expandingClamp(disc, 0.8, level, 2 * lockUp)).toBe(1500);
     expect(() => takeUp(disc, 1.2, 1500, 2.5)).toThrow('gap');
+  });
+
+  it('clamps with the springs where it holds them: F(s + e) fully out, whatever the gap was', () => {
+    const springs = (rise: number) => 1500 + 200 * rise;
+    for (const gap of [0.1, 0.5, 0.8])
+      expect(expandingClamp(disc, gap, springs, 20_000)).toBe(springs(disc.growth));
+    // At lock-up it presses as hard as the springs at first lift, F(s + g).
+    const { lockUp } = takeUp(disc, 0.8, springs(0.8), 2.5);
+    expect(expandingClamp(disc, 0.8, springs, lockUp / 2.5)).toBeCloseTo(springs(0.8), 3);
+    // Past the peak of a diaphragm it clamps less the further it is out.
+    expect(expandingClamp(disc, 0.5, (rise) => 3000 - 400 * rise, 20_000)).toBeCloseTo(2520, 9);
+  });
+
+  it('stops at the first balance on its way where the springs give way and stiffen again', () => {
+    const springs = (rise: number) => 2000 + 1200 * Math.sin(8 * rise);
+    fc.assert(
+      fc.property(number(1000, 6000), (rpm) => {
+        const grown = discGrowth(disc, 0.2, springs, rpm);
+        if (grown <= 0.2 || grown >= disc.growth) return;
+        const push = weightForce(disc.weights, rpm) * disc.advantage - disc.returnForce;
+        expect(push - disc.returnRate * grown).toBeCloseTo(springs(grown), 4);
+      }),
+    );
   });
 
   it('takes up later with a wider gap', () => {
@@ -87,6 +112,21 @@ describe('start clutch', () => {
     );
   });
 
+  it('has its mass where the lining that is left lets it: the published case', () => {
+    const shoe = { mass: 0.11, radius: 42, springPull: 100, drumRadius: 57, speedRatio: 1 };
+    expect(worn(shoe, 1, 8, 0.01).radius).toBeCloseTo(41.5, 12);
+    expect(worn(shoe, 1, 8, 0.01).springPull).toBe(108);
+    expect(() => worn({ ...shoe, drumRadius: 40 }, 1, 8)).toThrow('drumRadius');
+  });
+
+  it('is asked for less torque on the input by what the primary loses', () => {
+    const input = { ...clutch, speedRatio: 0.4 };
+    expect(startClutchTorque(input, holdingRpm({ ...input, efficiency: 0.9 }, 30))).toBeCloseTo(
+      (30 / 0.4) * 0.9,
+      9,
+    );
+  });
+
   it('takes up later and holds less once worn', () => {
     const old = worn(clutch, 1.5, 12, 0.006);
     expect(firstContactRpm(old)).toBeGreaterThan(firstContactRpm(clutch));
@@ -100,14 +140,14 @@ describe('growth of an expanding disc', () => {
   const at = (rpm: number) => discGrowth(disc, gap, springs, rpm / 2.5);
 
   it('reaches the gap at first contact and rests there until lock-up, then lifts the springs', () => {
-    const { firstContact, lockUp } = takeUp(disc, gap, springs(0), 2.5);
+    const { firstContact, lockUp } = takeUp(disc, gap, springs(gap), 2.5);
     expect(at(firstContact)).toBeCloseTo(gap, 6);
     expect(at(firstContact - 20)).toBeLessThan(gap);
     expect(at((firstContact + lockUp) / 2)).toBe(gap);
     const lifted = at(lockUp + 60);
     expect(lifted).toBeGreaterThan(gap);
     const push = weightForce(disc.weights, (lockUp + 60) / 2.5) * disc.advantage;
-    expect(push).toBeCloseTo(120 + 60 * lifted + springs(lifted - gap), 3);
+    expect(push).toBeCloseTo(120 + 60 * lifted + springs(lifted), 3);
     expect(at(4 * lockUp)).toBe(1.2);
   });
 

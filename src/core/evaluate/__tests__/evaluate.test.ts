@@ -107,7 +107,10 @@ describe('evaluate', () => {
     expect(figure(job, 'clearancePerFace').value).toBeCloseTo(1.4266 / 16, 5);
     // 100 N/mm · (45 − 29 + 1.4266) = 1742.66 N over a ratio of 62/1.4266 and 0.8
     expect(figure(job, 'releaseForce').value).toBeCloseTo(1742.66, 1);
-    expect(figure(job, 'leverPull').value).toBeCloseTo(1742.66 / (62 / 1.4266) / 0.8, 2);
+    // Lost travel moves nothing: 62 − 0.4·5.2 = 59.92 mm of the lever do.
+    expect(figure(job, 'overallRatio').value).toBeCloseTo(59.92 / 1.426611, 2);
+    expect(figure(job, 'leverPull').value).toBeCloseTo(1742.66 / (59.92 / 1.42661) / 0.8, 2);
+    expect(figure(job, 'leverPullFull').value).toBeCloseTo(figure(job, 'leverPull').value, 9);
     expect(figure(job, 'coilClearance').value).toBeCloseTo(29 - 1.4266 - 22, 4);
     expect(evaluate(job).overall).toMatchObject({ state: 'good', title: 'Holds and releases' });
   });
@@ -202,13 +205,15 @@ describe('evaluate', () => {
   });
 
   it('counts a steel without radii as wide as the widest lining it rubs on, whichever disc comes first', () => {
-    const job = demoJob('UR-0101');
+    const job = withEntry(demoJob('UR-0101'), 'pack.tangFriction', entry(0));
     const turned: Job = {
       ...job,
       pack: { ...job.pack, plates: [...job.pack.plates].reverse() },
     };
     // Eight steels of 1 mm between 58.5 and 46.5 mm: 5828 J into 0.2486 kg of 490 J/(kg·K).
     expect(figure(job, 'steelRise').value).toBeCloseTo(47.85, 1);
+    // What the tangs hold back makes the start longer and hotter.
+    expect(figure(demoJob('UR-0101'), 'steelRise').value).toBeCloseTo(52.73, 1);
     expect(figure(turned, 'steelRise').value).toBeCloseTo(figure(job, 'steelRise').value, 6);
   });
 

@@ -76,11 +76,11 @@ function diaphragm(): Job {
 }
 
 describe('diaphragm with stepped retainer', () => {
-  it('clamps by the published curve and releases through its fingers', () => {
+  it('clamps by the published curve, and needs the force of the load edge to release', () => {
     expect(known(diaphragm(), 'deflection')).toBeCloseTo(3.2, 10);
     expect(known(diaphragm(), 'clamp')).toBeCloseTo(4000.3, 1);
-    // 3.2 + 1.5 lies at the dip, 4.7013: 3060.2 N over a ratio of 2.
-    expect(known(diaphragm(), 'releaseForce')).toBeCloseTo(1530.1, 1);
+    // 3.2 + 1.5 lies at the dip, 4.7013; the ratio of the fingers is in that of the train.
+    expect(known(diaphragm(), 'releaseForce')).toBeCloseTo(3060.2, 1);
   });
 
   it('says how much too low a stack is for the spring to touch', () => {
@@ -104,7 +104,9 @@ describe('diaphragm with stepped retainer', () => {
     const worn = withEntry(stepped, 'pack.kinds.disc.thickness', entry(3 - 0.4 / 8));
     expect(known(worn, 'clamp')).toBeGreaterThan(known(stepped, 'clamp'));
     const clamp = evaluate(diaphragm()).figures.get('clamp');
-    expect(clamp?.status === 'known' && clamp.working.notes[0]).toContain('Past the peak');
+    expect(clamp?.status === 'known' && readSentence(clamp.working.notes[0] ?? [])).toContain(
+      'Past the peak',
+    );
   });
 
   it('allows both steps on the edge of two bands and refuses a step that is neither', () => {

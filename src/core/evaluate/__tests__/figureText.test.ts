@@ -28,7 +28,7 @@ describe('a figure as text', () => {
 describe('the formula of the clamp at peak torque', () => {
   it('names what presses on this machine and nothing else', () => {
     expect(known('clampAtPeak', 'UR-0102').working.formula).toBe(
-      'least of F and n·m·r_w·ω²·i_e − F_0 − k_r·g',
+      'F(s + y) with n·m·r_w·ω²·i_e − F_0 − k_r·y = F(s + y), g ≤ y ≤ e',
     );
     const job = demoJob('UR-0106');
     const assist = {

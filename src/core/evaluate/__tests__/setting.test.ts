@@ -83,7 +83,7 @@ describe('install gap', () => {
     );
     // 0.8 mm is 0.033 mm of gap, a third of a mark.
     expect(said(put(auto, { 'setting.readings.g2.gain': 12.8 }))).toBe(
-      'good: The lever gains 12.8 mm, aimed at 12.0 mm: less than half a mark of the adjuster is missing.',
+      'good: The lever gains 12.8 mm, aimed at 12.0 mm: less than half a mark of the adjuster too much.',
     );
   });
 
@@ -238,7 +238,10 @@ describe('a window of what is set', () => {
     expect([0.5, 0.499].map(heads)).toEqual(['good', 'stop']);
     const turned = figure(auto, 'gapSet') ?? NaN;
     const caliper = (off: number) =>
-      verdict(put(auto, { 'setting.gapMeasured': turned + off }), 'gapWays');
+      verdict(
+        put(auto, { 'setting.gapMeasured': turned + off, 'setting.installGap': turned }),
+        'gapWays',
+      );
     expect([0.099, 0.101, -0.099, -0.101].map(caliper)).toEqual(['good', 'watch', 'good', 'watch']);
   });
 });

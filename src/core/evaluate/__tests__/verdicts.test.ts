@@ -121,9 +121,15 @@ describe('holding', () => {
 
   it('says by how much springs are too long for their place, and that there is no clamp', () => {
     const [group] = sound.springs.coil.groups;
+    const free =
+      known(sound, 'clamp') / known(sound, 'springRate') + known(sound, 'installedLength');
     const loose = set(sound, {
-      [`springs.coil.groups.${group?.id}.freeLength`]: known(sound, 'installedLength') - 1,
+      'springs.coil.seatDistance':
+        (sound.springs.coil.seatDistance?.value ?? 0) + free - known(sound, 'installedLength') + 1,
     });
+    // A rule on the free length does not move the line through the tester's points.
+    const ruled = set(sound, { [`springs.coil.groups.${group?.id}.freeLength`]: free - 2 });
+    expect(known(ruled, 'clamp')).toBe(known(sound, 'clamp'));
     expect(verdict(loose, 'holds')).toMatchObject({ state: 'stop', title: 'No clamp' });
     expect(words(loose, 'holds')).toContain('1.000 mm longer than free');
   });
@@ -273,7 +279,9 @@ describe('the verdict on the pack', () => {
     });
     const { overall } = evaluate(job);
     expect(overall).toMatchObject({ state: 'stop', title: 'Slips' });
-    expect(readSentence(overall.sentence)).toContain('Also: stack too low.');
+    expect(readSentence(overall.sentence)).toContain(
+      'Also: stack too low, the start described fails.',
+    );
   });
 
   it('never is better than any part of it', () => {

@@ -21,6 +21,12 @@ const ONE_OF_SEVERAL: ReadonlySet<FigureId> = new Set([
   'expandLockUp',
   'stackMargin',
   'liftLost',
+  // What is lost at the lever cancels out of a straight train's ratio, and a place is not moved by what scales the whole curve.
+  'overallRatio',
+  'pullLift',
+  'leastCurveSpeed',
+  // Idle is a bound: below it the engine stalls.
+  'startHeat',
 ]);
 
 /** Steels without radii are as wide as the widest lining: that another would be is in no row. */

@@ -101,6 +101,8 @@ export interface Pack {
   readonly maxWear?: Entry;
   /** Length of the hub's spline from the hub floor. */
   readonly splineLength?: Entry;
+  /** Length of the basket's fingers from the plane of the hub floor. */
+  readonly fingerLength?: Entry;
   /** A caliper over the whole pack, and how it was taken. */
   readonly caliper?: Entry;
   readonly caliperTaken: CaliperWay;

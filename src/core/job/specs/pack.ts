@@ -133,4 +133,12 @@ export const PACK_FIELDS = {
     plausible: [8, 90],
     hint: 'From the hub floor to the end of the spline.',
   }),
+  'pack.fingerLength': spec({
+    label: 'Basket finger length',
+    symbol: 'L_f',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [8, 90],
+    hint: 'From the level of the hub floor to the end of the fingers.',
+  }),
 } as const satisfies Record<string, FieldSpec>;

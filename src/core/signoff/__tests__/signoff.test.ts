@@ -288,9 +288,9 @@ describe('a signature', () => {
     expect(next.signOff.revisions).toEqual([]);
     expect(next.work.build.records).toEqual({});
     expect(next.build.fasteners.map((f) => [f.torque?.typed, f.applied])).toEqual([
-      ['68 Nm', undefined],
-      ['9 Nm', undefined],
-      ['10 Nm', undefined],
+      ['74 Nm', undefined],
+      ['8.5 Nm', undefined],
+      ['11 Nm', undefined],
     ]);
     expect(next.prove.starts.map((s) => [s.wanted?.value, s.done])).toEqual([
       [10, undefined],

@@ -40,7 +40,7 @@ describe('the cutaway', () => {
     const full = cut.at(0, 9000);
     expect(full.growth).toBeCloseTo(demoJob('UR-0102').expanding.growth?.value ?? 0, 9);
     expect(full.gain).toBeCloseTo(known('UR-0102', 'leverGain'), 6);
-    expect(full.clamp).toBeCloseTo(known('UR-0102', 'clamp'), 6);
+    expect(full.clamp).toBeCloseTo(known('UR-0102', 'clampAtPeak'), 6);
     // The lever must first make up for what the disc has lifted.
     expect(cut.at(0.3, 9000).pressed).toBeGreaterThan(cut.at(0.3, 1400).pressed);
   });

@@ -8,7 +8,7 @@ import { entry } from '../../job/blank';
 import type { Job } from '../../job/types';
 import { FACE_GIVE, leverOf, packGive } from '../lever';
 
-const known = (job: Job, id: 'liftHad' | 'leverPull' | 'clearancePerFace') => {
+const known = (job: Job, id: 'liftHad' | 'leverPullFull' | 'clearancePerFace') => {
   const figure = evaluate(job).figures.get(id);
   return figure?.status === 'known' ? figure.value : Number.NaN;
 };
@@ -22,7 +22,7 @@ describe('the lever of a job', () => {
       const pulled = lever.at(1);
       expect(lever.estimated).toBe(false);
       expect(pulled.lift).toBeCloseTo(known(job, 'liftHad'), 9);
-      expect(pulled.pull).toBeCloseTo(known(job, 'leverPull'), 9);
+      expect(pulled.pull).toBeCloseTo(known(job, 'leverPullFull'), 9);
       expect(pulled.clearance).toBeCloseTo(Math.max(0, known(job, 'clearancePerFace')), 9);
       expect(pulled.pressed).toBe(0);
       expect(lever.at(0)).toMatchObject({ lift: 0, pressed: 1, clearance: 0 });

@@ -93,12 +93,12 @@ describe('the sheet', () => {
     const job = demoJob('UR-0102');
     const [first, last] = stepsOf(job, 'build').filter((s) => s.line.key.startsWith('stage:'));
     expect(readSentence(first?.line.text ?? [])).toBe(
-      'Retainer bolts, stage 1 of 2: to 45 in·lb (5.1 N·m), criss-cross',
+      'Retainer bolts, stage 1 of 2: to 51 in·lb (5.8 N·m), criss-cross',
     );
     expect(first?.line.watch).toBe(
       'Bolts counted clockwise from the first: 1, 5, 3, 7, 2, 6, 4, 8.',
     );
-    expect(readSentence(last?.line.text ?? [])).toContain('to 90 in-lb (10.2 N·m)');
+    expect(readSentence(last?.line.text ?? [])).toContain('to 101.8 in-lb (11.5 N·m)');
     // What was really applied is written where the last stage is done, and nowhere before.
     expect(first?.line.fields).toBeUndefined();
     expect(last?.line.fields?.map((f) => f.replace(/\.[^.]+(?=\.[^.]+$)/, ''))).toEqual([
