@@ -253,7 +253,7 @@ function adviceFor(job: Job) {
             [
               v.id,
               advise(job, v.id).map(({ moves, effort, change, overall }) => ({
-                moves,
+                moves: moves.map((move) => readSentence(move)),
                 effort,
                 change,
                 overall: overall.title,

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 
-import type { Quantity, Unit } from '@/core/units/quantity';
-import { UNITS } from '@/core/units/quantity';
+import type { Quantity } from '@/core/units/quantity';
+import { toBase, UNITS, unitSpelled } from '@/core/units/quantity';
 
 import { FileRefused } from './refused';
 
@@ -12,14 +12,19 @@ export const MAX_CSV_BYTES = 2_000_000;
 export interface CsvRows {
   /** Rows that hold something, each with its line in the file. */
   readonly filled: readonly { readonly line: number; readonly cells: readonly string[] }[];
-  /** Commas part no columns, so one in a number is a decimal comma. */
+  readonly numbers: NumberStyle;
+}
+
+/** How a file writes its numbers. */
+export interface NumberStyle {
+  /** Commas part no columns, and one in a number is a decimal comma: a point then parts thousands. */
   readonly decimalComma: boolean;
 }
 
 /**
  * Parts a text into rows: comma, semicolon, tab or bar between columns; blank lines and remarks left out.
  * @param what the file should be, for the message: "a torque curve"
- * @throws {FileRefused} when it is too large, empty or no text
+ * @throws {FileRefused} when it is too large, empty or no text, or a row has more values than there are columns
  */
 export function openCsv(text: string, what: string): CsvRows {
   if (text.length > MAX_CSV_BYTES)
@@ -29,11 +34,26 @@ export function openCsv(text: string, what: string): CsvRows {
   const plain = text.replace(/^\uFEFF/, '');
   const delimiter = delimiterOf(plain);
   const { data } = Papa.parse<string[]>(plain, { delimiter, skipEmptyLines: false });
+  let line = 1;
+  const rows = data.map((cells) => {
+    const row = { line, cells: cells.map((c) => c.trim()) };
+    // A quoted cell may run over several lines.
+    line += 1 + (cells.join('').match(/\r\n|\n|\r/g)?.length ?? 0);
+    return row;
+  });
+  const filled = rows.filter(({ cells }) => cells.some((c) => c !== '') && !isRemark(cells));
+  const width = filled[0]?.cells.length ?? 0;
+  const wide = filled.find(({ cells }) => cells.slice(width).some((c) => c !== ''));
+  if (wide)
+    throw new FileRefused(
+      `Line ${wide.line}: ${wide.cells.length} values under ${width} columns. Where commas are decimal ones, part the columns by semicolons.`,
+    );
+  const cells = filled.flatMap((row) => row.cells);
   return {
-    decimalComma: delimiter !== ',',
-    filled: data
-      .map((cells, i) => ({ line: i + 1, cells: cells.map((c) => c.trim()) }))
-      .filter(({ cells }) => cells.some((c) => c !== '') && !isRemark(cells)),
+    filled,
+    numbers: {
+      decimalComma: delimiter !== ',' && cells.some((c) => /^[+-]?[\d.' ]*\d,\d+$/.test(c)),
+    },
   };
 }
 
@@ -46,20 +66,60 @@ function delimiterOf(text: string): string {
 /** Lines that loggers put before or between readings. */
 const isRemark = ([first = '']: readonly string[]) => /^[#;%]|^\/\//.test(first);
 
-/** The unit of a quantity named in a header: "Torque [ft-lb]". */
-export function unitIn(text: string, quantity: Quantity): Unit | undefined {
-  const flat = text.toLowerCase().replace(/\s+/g, '');
-  const found = UNITS[quantity].flatMap((unit) =>
-    unit.spellings.filter((s) => flat.includes(s.replace(/\s+/g, ''))).map((s) => ({ unit, s })),
-  );
-  // The longest spelling says most: "in-lb" holds no "lb-in" by chance, but "nm" may hide in a word.
-  return found.sort((x, y) => y.s.length - x.s.length)[0]?.unit;
+/** Units of files of loggers and testers that nobody types at a bench, by how they are written, in base units. */
+const FILE_UNITS: Partial<Record<Quantity, Readonly<Record<string, number>>>> = {
+  force: { kn: 1000, dan: 10, gf: 0.00980665, g: 0.00980665 },
+  length: { cm: 10, m: 1000, µm: 0.001, um: 0.001 },
+  torque: { knm: 1000, mnm: 0.001, ncm: 0.01, danm: 10 },
+};
+
+/** What stands in brackets behind a name and is no unit. */
+const REMARK_IN_BRACKETS = /corr|sae|din|iso|wheel|crank|engine|raw|smooth|run|std|mean|avg|\d/i;
+
+/** A unit as a file names it. */
+export interface FileUnit {
+  readonly symbol: string;
+  readonly toBase: (value: number) => number;
+}
+
+function spelled(text: string, quantity: Quantity): FileUnit | undefined {
+  const unit = unitSpelled(text, quantity);
+  if (unit) return { symbol: unit.symbol, toBase: (value) => toBase(value, unit) };
+  const factor = FILE_UNITS[quantity]?.[text.toLowerCase().replace(/[\s.·⋅*-]+/g, '')];
+  return factor === undefined
+    ? undefined
+    : { symbol: text.trim(), toBase: (value) => value * factor };
+}
+
+/**
+ * The unit of a quantity named in a header: "Torque [ft-lb]", "Torque Nm".
+ * @throws {FileRefused} for a unit in brackets that is none of the quantity's, rather than taking it for another
+ */
+export function unitIn(text: string, quantity: Quantity): FileUnit | undefined {
+  const bracketed = [...text.matchAll(/[[(]([^\])]*)[\])]/g)].map(([, inside = '']) => inside);
+  for (const inside of bracketed) {
+    const found = spelled(inside, quantity);
+    if (found) return found;
+  }
+  const unknown = bracketed.find((b) => b.trim() !== '' && !REMARK_IN_BRACKETS.test(b));
+  if (unknown !== undefined)
+    throw new FileRefused(
+      `“${unknown.trim()}” in “${text.trim().slice(0, 60)}” is no unit of ${quantity} that is known here; ${UNITS[quantity].map((u) => u.symbol).join(', ')} are.`,
+    );
+  const words = text.split(/[\s_,:;|]+/).filter(Boolean);
+  const tails = words.flatMap((word, i) => [[words[i - 1] ?? '', word].join(' '), word]);
+  return tails.map((tail) => spelled(tail, quantity)).find((unit) => unit !== undefined);
 }
 
 /** A number as a person or a logger writes it; nothing for anything else. */
-export function readCell(cell: string | undefined, decimalComma: boolean): number | undefined {
+export function readCell(
+  cell: string | undefined,
+  { decimalComma }: NumberStyle,
+): number | undefined {
   if (cell === undefined || cell === '') return undefined;
-  const text = cell.replace(/[\u00a0\u202f' ]/g, '');
-  const plain = decimalComma ? text.replace(',', '.') : text;
+  const text = cell.replace(/[\u00a0\u202f' ]/g, '').replace(/−/g, '-');
+  if (decimalComma && text.includes('.') && !/^[+-]?\d{1,3}(\.\d{3})+(,\d*)?$/.test(text))
+    return undefined;
+  const plain = decimalComma ? text.replace(/\./g, '').replace(',', '.') : text;
   return /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i.test(plain) ? Number(plain) : undefined;
 }

@@ -1,6 +1,5 @@
 import { MAX_TESTER_POINTS } from '@/core/job/fields';
-import type { Mm, Newton, Unit } from '@/core/units/quantity';
-import { baseUnit, toBase } from '@/core/units/quantity';
+import type { Mm, Newton } from '@/core/units/quantity';
 
 import { openCsv, readCell, unitIn } from './csvTable';
 import { FileRefused } from './refused';
@@ -24,17 +23,17 @@ const PLACE_HEAD = {
  * @throws {FileRefused} naming the line, when it is no such file
  */
 export function readSpringCsv(text: string, place: 'length' | 'deflection'): SpringReading[] {
-  const { filled, decimalComma } = openCsv(text, 'spring tester points');
+  const { filled, numbers } = openCsv(text, 'spring tester points');
   const [first] = filled;
   if (!first || first.cells.length < 2)
     throw new FileRefused(`Two columns are needed, ${place} and force; the file has one.`);
-  const headed = first.cells.some((c) => c !== '' && readCell(c, decimalComma) === undefined);
+  const headed = first.cells.some((c) => c !== '' && readCell(c, numbers) === undefined);
   const head = headed ? first.cells : [];
   const columns = headed ? columnsOf(head, place) : { at: 0, force: 1 };
-  const unitOf = (column: number, quantity: 'length' | 'force'): Unit =>
-    unitIn(head[column] ?? '', quantity) ?? baseUnit(quantity);
-  const lengthUnit = unitOf(columns.at, 'length');
-  const forceUnit = unitOf(columns.force, 'force');
+  const inBase = (column: number, quantity: 'length' | 'force') =>
+    unitIn(head[column] ?? '', quantity)?.toBase ?? ((value: number) => value);
+  const toMm = inBase(columns.at, 'length');
+  const toNewton = inBase(columns.force, 'force');
   const rows = headed ? filled.slice(1) : filled;
   if (rows.length < 2) throw new FileRefused('Two points or more are needed; the file has fewer.');
   if (rows.length > MAX_TESTER_POINTS)
@@ -43,15 +42,15 @@ export function readSpringCsv(text: string, place: 'length' | 'deflection'): Spr
     );
   return rows.map(({ line, cells }) => {
     const read = (column: number) => {
-      const value = readCell(cells[column], decimalComma);
+      const value = readCell(cells[column], numbers);
       if (value === undefined)
         throw new FileRefused(
           `Line ${line}: ${cells[column] ? `“${cells[column].slice(0, 40)}” is no number` : 'a value is missing'}.`,
         );
       return value;
     };
-    const at = toBase(read(columns.at), lengthUnit);
-    const force = toBase(read(columns.force), forceUnit);
+    const at = toMm(read(columns.at));
+    const force = toNewton(read(columns.force));
     const least = place === 'length' ? 0.5 : 0;
     if (at < least || at > 300)
       throw new FileRefused(`Line ${line}: ${at} mm is no ${place} of such a spring.`);

@@ -1,7 +1,7 @@
 import { torqueOfPower } from '@/core/torque/pulls';
 import type { NewtonMetre } from '@/core/units/quantity';
-import { toBase, unitById } from '@/core/units/quantity';
 
+import type { NumberStyle } from './csvTable';
 import { readCell, unitIn } from './csvTable';
 import { FileRefused } from './refused';
 
@@ -53,9 +53,9 @@ const POWER_UNITS = [
  * @param head the first rows
  * @throws {FileRefused} when there is no column for one of them
  */
-export function findColumns(head: readonly (readonly string[])[], decimalComma: boolean): Columns {
+export function findColumns(head: readonly (readonly string[])[], numbers: NumberStyle): Columns {
   const first = head[0] ?? [];
-  const isNumber = (cell: string | undefined) => readCell(cell, decimalComma) !== undefined;
+  const isNumber = (cell: string | undefined) => readCell(cell, numbers) !== undefined;
   if (first.length < 2)
     throw new FileRefused('Two columns are needed, rpm and torque; the file has one.');
   const headers = head.findIndex((cells) => cells.some((c) => SPEED_HEAD.test(c)));
@@ -66,8 +66,8 @@ export function findColumns(head: readonly (readonly string[])[], decimalComma: 
     );
   // Without a header the larger numbers are speeds.
   const middle = head[Math.floor(head.length / 2)] ?? first;
-  const a = readCell(middle[0], decimalComma) ?? 0;
-  const b = readCell(middle[1], decimalComma) ?? 0;
+  const a = readCell(middle[0], numbers) ?? 0;
+  const b = readCell(middle[1], numbers) ?? 0;
   const speed = a >= b ? 0 : 1;
   return {
     speed,
@@ -121,13 +121,12 @@ function headed(
 
 function torqueColumn(at: number, name: string, said: string): PullColumn {
   const found = unitIn(said, 'torque');
-  const unit = found ?? unitById('Nm');
   return {
     at,
     name,
-    symbol: unit.symbol,
+    symbol: found?.symbol ?? 'N·m',
     named: found !== undefined,
-    toTorque: (value) => toBase(value, unit),
+    toTorque: found?.toBase ?? ((value) => value),
   };
 }
 

@@ -1,6 +1,7 @@
 import type { TorqueCurve, TorquePoint } from '@/core/job/types';
 import { MAX_CURVE_POINTS, MAX_NAME } from '@/core/job/fields';
 
+import type { NumberStyle } from './csvTable';
 import { openCsv, readCell } from './csvTable';
 import { FileRefused } from './refused';
 import type { Columns } from './torqueColumns';
@@ -15,6 +16,9 @@ export interface TorqueFile {
   readonly atWheel: boolean;
 }
 
+/** A curve that ends below this, rpm, is in another unit or its numbers are written otherwise. */
+const LEAST_TOP = 100;
+
 /** Power and torque of one row that differ by more than this share are not of one engine, or not in their units. */
 const APART = 0.04;
 
@@ -26,14 +30,14 @@ const APART = 0.04;
  * @throws {FileRefused} naming the line, when it is no such file
  */
 export function readTorqueCsv(text: string, fileName: string): TorqueFile {
-  const { filled, decimalComma } = openCsv(text, 'a torque curve');
+  const { filled, numbers } = openCsv(text, 'a torque curve');
   const columns = findColumns(
     filled.slice(0, 6).map((r) => r.cells),
-    decimalComma,
+    numbers,
   );
   const rows = filled
     .slice(columns.skip)
-    .map(({ line, cells }) => readRow(line, cells, columns, decimalComma));
+    .map(({ line, cells }) => readRow(line, cells, columns, numbers));
   const read = rows.filter((row) => row !== undefined);
   const sums = new Map<number, { torque: number; n: number }>();
   for (const { rpm, torque } of read) {
@@ -48,6 +52,11 @@ export function readTorqueCsv(text: string, fileName: string): TorqueFile {
   const points = [...sums]
     .map(([rpm, { torque, n }]): TorquePoint => ({ rpm, torque: torque / n }))
     .sort((a, b) => a.rpm - b.rpm);
+  const last = points.at(-1)?.rpm ?? 0;
+  if (last < LEAST_TOP)
+    throw new FileRefused(
+      `The speeds end at ${last} rpm: no engine is measured only below ${LEAST_TOP} rpm. Are they in thousands, or is a point meant to part thousands?`,
+    );
   const doubled = read.length - sums.size;
   const still = rows.length - read.length;
   return {
@@ -73,10 +82,10 @@ function readRow(
   line: number,
   cells: readonly string[],
   { speed, speedFactor, torque, fromPower, power }: Columns,
-  decimalComma: boolean,
+  numbers: NumberStyle,
 ): Row | undefined {
-  const said = readCell(cells[speed], decimalComma);
-  const value = readCell(cells[torque.at], decimalComma);
+  const said = readCell(cells[speed], numbers);
+  const value = readCell(cells[torque.at], numbers);
   if (said === undefined || value === undefined) {
     const bad = said === undefined ? cells[speed] : cells[torque.at];
     throw new FileRefused(
@@ -92,7 +101,7 @@ function readRow(
     throw new FileRefused(
       `Line ${line}: ${value} ${torque.symbol} is no ${fromPower ? 'power' : 'torque'} of such an engine.`,
     );
-  const beside = power && rpm > 0 ? readCell(cells[power.at], decimalComma) : undefined;
+  const beside = power && rpm > 0 ? readCell(cells[power.at], numbers) : undefined;
   return {
     rpm,
     torque: nm,

@@ -1,6 +1,7 @@
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
 import type { State } from '../evaluate/figure';
+import type { Sentence } from '../evaluate/sentence';
 import type { Verdict, VerdictId } from '../evaluate/verdict';
 import type { Job } from '../job/types';
 import type { AtHand, Move } from './moves';
@@ -13,8 +14,10 @@ import { handRemedy } from './remedy';
 /** One or two moves that cure a verdict, with what the pack is then. */
 export interface Advice {
   /** Names of the moves, in the order to make them. */
-  readonly moves: readonly string[];
+  readonly moves: readonly Sentence[];
   readonly effort: number;
+  /** How far the sizes of the parts are from the present ones, as a share. */
+  readonly distance: number;
   /** The job as it would be: applying the advice is taking this. */
   readonly job: Job;
   readonly overall: Verdict;
@@ -44,7 +47,7 @@ export interface AdviseOptions {
 
 /**
  * Tries the changes that a builder could make, by evaluating each, and returns those that turn a verdict good without
- * making any other worse: least effort first, then the greater reserve, then the lighter lever. Two moves together are tried where no one
+ * making any other worse: least effort first, then the nearest size, the greater reserve and the lighter lever. Two moves together are tried where no one
  * move is enough.
  * @param verdict the verdict to cure; a good one or one that is not known has no advice, nor has one that is put right by hand,
  * see {@link handRemedy}
@@ -73,8 +76,10 @@ export function advise(
     .sort(
       (a, b) =>
         a.effort - b.effort ||
+        a.distance - b.distance ||
         (b.change.reserve.after ?? 0) - (a.change.reserve.after ?? 0) ||
-        (a.change.pull.after ?? 0) - (b.change.pull.after ?? 0),
+        // A pull that is not known is not a light one.
+        (a.change.pull.after ?? Infinity) - (b.change.pull.after ?? Infinity),
     )
     .slice(0, most);
 }
@@ -132,6 +137,7 @@ function tryMoves(
   return {
     moves: moves.map((m) => m.label),
     effort: moves.reduce((sum, m) => sum + m.effort, 0),
+    distance: moves.reduce((sum, m) => sum + (m.change ?? 0), 0),
     job: changed,
     overall: after.overall,
     cured,
@@ -159,10 +165,16 @@ const READ: ReadonlySet<string> = new Set(['caliper', 'gapRead'] satisfies Verdi
 /** Whether any verdict has become worse; one that was not there before counts from good. */
 function isWorse(before: Evaluation, after: Evaluation): boolean {
   const states = new Map(before.verdicts.map((v) => [v.id, v.state]));
+  // A lever that can't be judged any more is no better than it was.
+  if (states.has('pull') && !after.verdicts.some((v) => v.id === 'pull')) return true;
+  if (stops(after) > stops(before)) return true;
   return after.verdicts.some(
     (v) => !READ.has(v.id) && RANK[v.state] > RANK[states.get(v.id) ?? 'good'],
   );
 }
+
+const stops = ({ problems }: Evaluation): number =>
+  problems.filter((p) => p.state === 'stop').length;
 
 function both(
   before: Evaluation,

@@ -41,7 +41,7 @@ function idleMoves(job: Job): Move[] {
     .filter((rpm) => rpm >= now * LEAST_IDLE)
     .map((rpm): Move => ({
       family: 'idle',
-      label: `Idle let down to ${rpm.toFixed(0)} rpm, if the maker’s manual has it so`,
+      label: [`Idle let down to ${rpm.toFixed(0)} rpm, if the maker’s manual has it so`],
       effort: 1,
       apply: (j) => withEntry(j, 'engine.idleRpm', entry(rpm)),
     }));
@@ -51,7 +51,7 @@ function strongerMoves(job: Job, what: string, paths: readonly [FieldPath, Field
   if ((entryAt(job, paths[0])?.value ?? 0) <= 0) return [];
   return STRONGER.map((by): Move => ({
     family: 'return springs',
-    label: `${what} stronger by ${((by - 1) * 100).toFixed(0)} %`,
+    label: [`${what} stronger by ${((by - 1) * 100).toFixed(0)} %`],
     effort: 3,
     apply: (j) =>
       paths.reduce((changed, path) => {

@@ -10,7 +10,7 @@ const WORN: Mm = 0.05;
 /**
  * Plates that have worn, new in the same places: the discs, the steels, or all of both. Never throws.
  * Source: workshop practice; `docs/mechanics.md`, advice.
- * @example freshMoves(half).map((m) => m.label) // ["8 worn discs new"]
+ * @example freshMoves(half).map((m) => m.label[0]) // ["8 worn discs new"]
  */
 export function freshMoves(job: Job): Move[] {
   const worn = layOut(job).layers.filter(
@@ -23,7 +23,7 @@ export function freshMoves(job: Job): Move[] {
     count === 1 ? `The worn ${what} new` : `${count} worn ${what}s new`;
   const fresh = (label: string, effort: number, ids: readonly string[]): Move => ({
     family: 'new plates',
-    label,
+    label: [label],
     effort,
     // What was measured and seen belongs to the plates that go, how they lie to their places.
     apply: (j) => ({

@@ -1,8 +1,10 @@
 import { layOut } from '../evaluate/layers';
+import type { Sentence } from '../evaluate/sentence';
+import { say } from '../evaluate/sentence';
 import { entry } from '../job/blank';
 import { fieldPath, MAX_PLATES } from '../job/fields';
 import { entryAt, withEntry } from '../job/paths';
-import type { CoilGroup, Job, LiningId, Plate } from '../job/types';
+import type { CoilGroup, Entry, Job, LiningId, Plate } from '../job/types';
 import { ofKind, ofThickness } from '../pack/edit';
 import { inTurn } from '../springs/circle';
 import { LINING_ESTIMATES } from '../torque/linings';
@@ -32,9 +34,11 @@ export interface Move {
     | 'return springs'
     | 'new plates'
     | 'order';
-  readonly label: string;
+  readonly label: Sentence;
   /** Work and money, roughly: 0 is plates laid otherwise, 1 is a part swapped at the bench, 5 is parts to buy and a cover off. */
   readonly effort: number;
+  /** How far a part of another size is from the present one, as a share: the nearest is offered first. */
+  readonly change?: number;
   readonly apply: (job: Job) => Job | undefined;
 }
 
@@ -54,6 +58,8 @@ export const COMMON_STEELS: AtHand = {
 
 const SHIMS: readonly Mm[] = [0.5, 1, 1.5];
 const EDGE: Mm = 1e-6;
+/** A thickness as plates and shims are sold by. */
+const size = (value: Mm) => ({ value, quantity: 'length', decimals: 1 }) as const;
 
 /**
  * Every single move that makes sense on a job. Each gives a changed copy, or nothing where it does not apply.
@@ -101,7 +107,7 @@ function discMoves(job: Job): Move[] {
   return [
     {
       family: 'disc',
-      label: 'A disc and a steel more',
+      label: ['A disc and a steel more'],
       effort: 4,
       apply: (j) => {
         if (j.pack.plates.length + 2 > MAX_PLATES) return undefined;
@@ -115,7 +121,7 @@ function discMoves(job: Job): Move[] {
     },
     {
       family: 'disc',
-      label: 'A disc and a steel fewer',
+      label: ['A disc and a steel fewer'],
       effort: 2,
       apply: (j) => {
         const left = j.pack.plates.filter((p) => p.id !== disc.id && p.id !== steel.id);
@@ -127,7 +133,7 @@ function discMoves(job: Job): Move[] {
     {
       // A disc that turns with its neighbour keeps the height where a steel would hang off the spline.
       family: 'spacer pair',
-      label: 'A disc in the place of the outermost steel, as a spacer pair',
+      label: ['A disc in the place of the outermost steel, as a spacer pair'],
       effort: 2,
       apply: (j) => {
         const changed = ofKind(j, [steel.id], disc.kindId);
@@ -137,7 +143,7 @@ function discMoves(job: Job): Move[] {
     {
       // Two discs side by side turn together: the steels below come further in on the spline.
       family: 'spacer pair',
-      label: 'Outermost steel out, two discs together as a spacer pair',
+      label: ['Outermost steel out, two discs together as a spacer pair'],
       effort: 1,
       apply: (j) => {
         const left = j.pack.plates.filter((p) => p.id !== steel.id);
@@ -159,7 +165,7 @@ function steelMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
         .flatMap((t): Move[] => [
           {
             family: 'steels',
-            label: `All steels ${kind.name} as ${t.toFixed(1)} mm`,
+            label: say`All steels ${kind.name} as ${size(t)}`,
             effort: 3,
             apply: (j) => {
               const changed = withEntry(j, fieldPath('pack.kinds.*.thickness', kind.id), entry(t));
@@ -174,7 +180,7 @@ function steelMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
           },
           {
             family: 'one steel',
-            label: `One steel ${kind.name} as ${t.toFixed(1)} mm`,
+            label: say`One steel ${kind.name} as ${size(t)}`,
             effort: 1,
             apply: (j) => withSteelsAs(j, t, [last.id]),
           },
@@ -194,7 +200,7 @@ function springMoves(job: Job, { springs }: AtHand): Move[] {
   if (count === 0) return [];
   return springs.map((set): Move => ({
     family: 'springs',
-    label: `Springs ${set.name}`,
+    label: [`Springs ${set.name}`],
     effort: 2,
     apply: (j) => ({
       ...j,
@@ -212,13 +218,13 @@ function shimMoves(job: Job): Move[] {
   const now = entryAt(job, path)?.value ?? 0;
   const add = SHIMS.map((s): Move => ({
     family: 'shim',
-    label: `A shim of ${s} mm more under each spring`,
+    label: say`A shim of ${size(s)} more under each spring`,
     effort: 1,
     apply: (j) => withEntry(j, path, entry(now + s)),
   }));
   const out: Move = {
     family: 'shim',
-    label: 'The shims out',
+    label: ['The shims out'],
     effort: 1,
     apply: (j) => withEntry(j, path, entry(0)),
   };
@@ -237,7 +243,7 @@ function ringMoves(job: Job): Move[] {
     : [
         {
           family: 'ring',
-          label: 'The kinds of spring laid in turn round the ring',
+          label: ['The kinds of spring laid in turn round the ring'],
           effort: 1,
           apply: (j) => ({
             ...j,
@@ -254,7 +260,7 @@ function stepMoves(job: Job): Move[] {
     .filter((s) => s.id !== diaphragm.stepId)
     .map((step): Move => ({
       family: 'step',
-      label: `Retainer step ${step.name || step.id}`,
+      label: [`Retainer step ${step.name || step.id}`],
       effort: 1,
       apply: (j) => ({
         ...j,
@@ -271,7 +277,7 @@ function liningMoves(job: Job): Move[] {
     .filter((l) => !present.has(l))
     .map((lining): Move => ({
       family: 'lining',
-      label: `All discs with ${LINING_ESTIMATES[lining].name.toLowerCase()} lining`,
+      label: [`All discs with ${LINING_ESTIMATES[lining].name.toLowerCase()} lining`],
       effort: 5,
       apply: (j) => ({
         ...j,
@@ -311,7 +317,7 @@ function windowMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
         return [
           {
             family: 'steel mix',
-            label: `${best} steels ${kind.name} as ${t.toFixed(1)} mm, to the middle of the window`,
+            label: say`${String(best)} steels ${kind.name} as ${size(t)}, to the middle of the window`,
             effort: 2,
             apply: (j) => withSteelsAs(j, t, chosen),
           },
@@ -330,7 +336,7 @@ function gapMoves(job: Job): Move[] {
   if (!fitted || !installGap) return [];
   const set = (label: string, gap: Mm): Move => ({
     family: 'gap',
-    label,
+    label: [label],
     effort: 1,
     apply: (j) => (gap > 0 ? withEntry(j, 'setting.installGap', entry(gap)) : undefined),
   });
@@ -358,11 +364,27 @@ function easedMoves(job: Job): Move[] {
   return [
     {
       family: 'reduced effort',
-      label: 'The reduced-effort part out',
+      label: ['The reduced-effort part out'],
       effort: 2,
-      apply: (j) => withEntry(j, path, undefined),
+      apply: (j) => withoutEased(j, factor),
     },
   ];
+}
+
+/** A lift that was measured with the part in grows by its ratio once it is out; a train's follows by itself. */
+function withoutEased(job: Job, factor: number): Job {
+  const { measuredLift, liftReadings, type } = job.release;
+  const bare = withEntry(job, 'release.reducedEffort', undefined);
+  if (type !== 'measured') return bare;
+  const grown = (lift: Entry | undefined) => lift && entry(lift.value * factor);
+  return {
+    ...bare,
+    release: {
+      ...bare.release,
+      measuredLift: grown(measuredLift),
+      liftReadings: liftReadings.map((r) => ({ ...r, lift: grown(r.lift) })),
+    },
+  };
 }
 
 function oilMoves(job: Job): Move[] {
@@ -371,7 +393,7 @@ function oilMoves(job: Job): Move[] {
     : [
         {
           family: 'oil',
-          label: 'Oil for wet clutches in',
+          label: ['Oil for wet clutches in'],
           effort: 2,
           apply: (j) => ({ ...j, intake: { ...j.intake, oil: 'wetClutch' } }),
         },

@@ -23,7 +23,7 @@ function laid(job: Job, label: string, first: Sort): Move | undefined {
   const left = out === 0 ? '' : `, ${out} ${out === 1 ? 'steel' : 'steels'} left out`;
   return {
     family: 'order',
-    label: `${label}${left}`,
+    label: [`${label}${left}`],
     // Nothing is bought and nothing is changed.
     effort: 0,
     apply: (j) => {

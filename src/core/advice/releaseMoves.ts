@@ -3,6 +3,8 @@ import type { FieldPath } from '../job/fields';
 import { fieldAt } from '../job/fields';
 import { entryAt, withEntry } from '../job/paths';
 import type { Job } from '../job/types';
+import type { Sentence } from '../evaluate/sentence';
+import { say, travel } from '../evaluate/sentence';
 import type { Mm } from '../units/quantity';
 import type { Move } from './moves';
 
@@ -14,18 +16,18 @@ const SHORTER = [0.9, 0.8] as const;
 /** What is lost on the way, and what the bench does about it. Free play is not among them: it has its own least. */
 const LOSSES: readonly {
   readonly path: FieldPath;
-  readonly label: string;
+  readonly label: Sentence;
   readonly effort: number;
 }[] = [
-  { path: 'release.air', label: 'The air bled out of the line', effort: 1 },
-  { path: 'release.pivotWear', label: 'New pivots at the lever', effort: 2 },
+  { path: 'release.air', label: ['The air bled out of the line'], effort: 1 },
+  { path: 'release.pivotWear', label: ['New pivots at the lever'], effort: 2 },
 ];
 
 /**
  * Moves that give a short lift more travel: losses taken away, the next bores of the master cylinder, a shorter release
  * arm. Each gives a changed copy. Never throws.
  * Source: `docs/mechanics.md` section 7.
- * @example releaseMoves(job).map((m) => m.label) // ["A master cylinder of 14 mm", …]
+ * @example releaseMoves(job).map((m) => m.label) // [["A master cylinder of ", …], …]
  */
 export function releaseMoves(job: Job): Move[] {
   const { type } = job.release;
@@ -62,7 +64,7 @@ export function lighterMoves(job: Job): Move[] {
       ? [
           {
             family: 'loss',
-            label: 'What binds between lever and plate cleaned, oiled or new',
+            label: ['What binds between lever and plate cleaned, oiled or new'],
             effort: 1,
             apply: (j) => withEntry(j, 'release.efficiency', entry(whole)),
           },
@@ -72,7 +74,7 @@ export function lighterMoves(job: Job): Move[] {
     ? []
     : EASED.map((by): Move => ({
         family: 'reduced effort',
-        label: `A reduced-effort part of ${by}`,
+        label: say`A reduced-effort part of ${String(by)}`,
         effort: 3,
         apply: (j) => withEntry(j, 'release.reducedEffort', entry(by)),
       }));
@@ -89,8 +91,9 @@ function masters(job: Job, suits: (bore: Mm, now: Mm) => boolean): Move[] {
   if (now === undefined) return [];
   return BORES.filter((bore) => suits(bore, now)).map((bore) => ({
     family: 'train',
-    label: `A master cylinder of ${Number(bore.toFixed(2))} mm`,
+    label: say`A master cylinder of ${{ value: bore, quantity: 'length', decimals: 2 }}`,
     effort: 3,
+    change: Math.abs(bore / now - 1),
     apply: (j) => withEntry(j, path, entry(bore)),
   }));
 }
@@ -101,8 +104,9 @@ function arms(job: Job, shares: readonly number[]): Move[] {
   if (now === undefined) return [];
   return shares.map((share) => ({
     family: 'train',
-    label: `A release arm of ${(now * share).toFixed(1)} mm`,
+    label: say`A release arm of ${travel(now * share)}`,
     effort: 3,
+    change: Math.abs(share - 1),
     apply: (j) => withEntry(j, path, entry(now * share)),
   }));
 }

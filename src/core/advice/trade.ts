@@ -4,12 +4,13 @@ import { entryAt, withEntry } from '../job/paths';
 import type { Job } from '../job/types';
 import type { Compared } from './compare';
 import { figuresToCompare } from './compare';
+import type { Sentence } from '../evaluate/sentence';
 import type { AtHand, Move } from './moves';
 import { COMMON_STEELS, movesFor } from './moves';
 
 /** A change of springs, step, ratio or reduced-effort part, with what it does to pull, lift and clamp. */
 export interface Trade {
-  readonly label: string;
+  readonly label: Sentence;
   /** The job as it would be: taking the trade is taking this. */
   readonly job: Job;
   readonly figures: Compared;
@@ -67,7 +68,7 @@ function ratioMoves(job: Job): TradeMove[] {
     const now = entryAt(job, path)?.value;
     if (now === undefined) return [];
     return ([1, -1] as const).map((way) => ({
-      label: `${name} a tenth ${way > 0 ? 'greater' : 'less'}`,
+      label: [`${name} a tenth ${way > 0 ? 'greater' : 'less'}`],
       apply: (j) => withEntry(j, path, entry(now * (1 + way * TENTH))),
     }));
   });
@@ -79,7 +80,7 @@ function easedMove(job: Job): TradeMove[] {
     ? []
     : [
         {
-          label: `A reduced-effort part of ${EASED} in`,
+          label: [`A reduced-effort part of ${EASED} in`],
           apply: (j) => withEntry(j, 'release.reducedEffort', entry(EASED)),
         },
       ];

@@ -98,8 +98,7 @@ export function touchesAt(disc: ExpandingDisc, gap: Mm, primaryRatio: number): R
   check('growth', disc.growth, POSITIVE);
   check('gap', gap, NOT_NEGATIVE);
   check('primaryRatio', primaryRatio, POSITIVE);
-  if (gap >= disc.growth)
-    throw new DomainError('gap', `less than the disc's growth, ${disc.growth} mm`, gap);
+  if (gap >= disc.growth) throw new DomainError('gap', 'less than the disc’s growth', gap);
   return rpmFor(disc, disc.returnForce + disc.returnRate * gap) * primaryRatio;
 }
 

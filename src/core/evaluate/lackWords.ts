@@ -29,16 +29,15 @@ function joinAnd(names: readonly string[]): string {
 
 /**
  * Why a value is not taken, for a builder; what overflowed on the way is not named.
- * @example domainSentence({ path: 'faces.0.tangRadius', accepted: 'above 0', given: -1 }) // "tang radius must be above 0, not -1."
+ * @example domainSentence({ path: 'faces.0.tangRadius', accepted: 'above 0', given: -1 }) // "tang radius must be above 0."
  */
 export function domainSentence(error: DomainError): string {
   if (error instanceof Impossible) return error.sentence;
   const { path, accepted, given } = error;
-  if (typeof given !== 'number') return `${readable(path)} must be ${accepted}.`;
   // What overflowed on the way is no value that anybody entered.
-  return Number.isFinite(given)
-    ? `${readable(path)} must be ${accepted}, not ${Number(given.toPrecision(6))}.`
-    : NOT_FINITE;
+  if (typeof given === 'number' && !Number.isFinite(given)) return NOT_FINITE;
+  // The value itself would be in base units here; it stands at its field in those that the builder chose.
+  return `${readable(path)} must be ${accepted}.`;
 }
 
 /** "faces.0.tangRadius" as words: "tang radius". */

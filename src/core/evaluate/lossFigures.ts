@@ -3,7 +3,7 @@ import { armStroke, bestArmStart } from '../release/arm';
 import { lossBudget } from '../release/lossBudget';
 import { cableTravel } from '../release/train';
 import type { Mm } from '../units/quantity';
-import { fingerTerm, LEVER_LOSSES, lostTerms, trainTerm, travelTerm } from './liftTerm';
+import { LEVER_LOSSES, lostTerms, trainTerm, travelTerm } from './liftTerm';
 import { Sheet } from './sheet';
 import type { Term } from './term';
 import { gather } from './term';
@@ -48,25 +48,21 @@ export function computeLosses(sheet: Sheet): void {
     value: ({ φ }) => φ,
   });
   sheet.compute('armLost', {
-    label: 'Lift lost by the arm’s angle',
-    quantity: 'length',
+    label: 'Heavier by the arm’s angle',
+    quantity: 'share',
     section: 7,
-    formula: 'x with the best φ_0 − x',
+    formula: 'greatest 1/cos φ over the stroke ÷ the same from the best φ_0, − 1',
     from: {
-      x: gather(
-        [
-          ...stroke,
-          sheet.entry('release.lead'),
-          sheet.entry('release.armStart'),
-          sheet.entry('release.reducedEffort'),
-          fingerTerm(sheet),
-        ],
-        ([s = 0, i = 0, slack = 0, r = 0, lead = 0, φ = 0, q = 1, f = 1]) =>
-          armStroke(cableTravel(s, i, slack), r, lead, φ).lost / (q * f),
+      more: gather(
+        [...stroke, sheet.entry('release.lead'), sheet.entry('release.armStart')],
+        ([s = 0, i = 0, slack = 0, r = 0, lead = 0, φ = 0]) => {
+          const { heaviest, bestHeaviest } = armStroke(cableTravel(s, i, slack), r, lead, φ);
+          return heaviest / bestHeaviest - 1;
+        },
       ),
     },
-    value: ({ x }) => x,
-    notes: ['Below 0 the arm lifts more than at its best angle, and the hand pays for it.'],
+    value: ({ more }) => more,
+    notes: ['What the cable pulls more at the worst place of the stroke than with the best angle.'],
   });
 }
 

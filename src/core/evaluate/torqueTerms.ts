@@ -143,8 +143,8 @@ export function tangTerms(sheet: Sheet, layout: PackLayout): Map<string, Term> {
         return [k.id, given] as const;
       const note =
         k.turnsWith === 'basket'
-          ? `lining outer radius + ${TANG_BEYOND_LINING} mm`
-          : `lining inner radius − ${TANG_INSIDE_LINING} mm`;
+          ? 'taken as just outside the lining'
+          : 'taken as just inside the lining';
       const source: Source = { kind: 'estimate', note };
       return [
         k.id,

@@ -9,7 +9,7 @@ import type { Decision, Reason } from './decisions';
 import { gravest } from './decisions';
 import { judgePlate } from './plates';
 import type { RuleFinding } from './rules';
-import { findAcross } from './rules';
+import { findAcross, findMixedSet } from './rules';
 import { FIXTURE_NAME } from './sights';
 
 /** A part with what becomes of it and why, the gravest reason first. */
@@ -51,20 +51,13 @@ export function inspect(job: Job, evaluation: Evaluation): Inspection {
       ? [verdictOf(fixture, FIXTURE_NAME[fixture], reasons, { fixture })]
       : [];
   });
-  const across = findAcross(job, evaluation, [...plates, ...around]);
-  const parts = [...plates, ...around].map((part) => {
-    const more = across.flatMap((f) =>
-      f.decision && f.partIds.includes(part.id)
-        ? [{ decision: f.decision, sentence: f.sentence }]
-        : [],
-    );
-    return more.length > 0
-      ? verdictOf(part.id, part.name, [...part.reasons, ...more], {
-          plate: part.plate,
-          fixture: part.fixture,
-        })
-      : part;
-  });
+  const alone = [...plates, ...around];
+  const decided = findAcross(job, evaluation, alone);
+  const withThose = (found: readonly RuleFinding[]) =>
+    alone.map((part) => withFindings(part, found));
+  // What is said of a mixed set counts what the other rules send out as well.
+  const across = [...decided, ...findMixedSet(withThose(decided))];
+  const parts = withThose(across);
   const counts = { keep: 0, open: 0, watch: 0, grind: 0, change: 0, scrap: 0 };
   for (const part of parts) counts[part.decision]++;
   return {
@@ -77,6 +70,21 @@ export function inspect(job: Job, evaluation: Evaluation): Inspection {
         (l) => l.measured || l.plate.outOfFlat || (l.plate.seen ?? []).length > 0,
       ),
   };
+}
+
+/** A part with what the rules across parts say of it. */
+function withFindings(part: PartVerdict, found: readonly RuleFinding[]): PartVerdict {
+  const more = found.flatMap((f) =>
+    f.decision && f.partIds.includes(part.id)
+      ? [{ decision: f.decision, sentence: f.sentence }]
+      : [],
+  );
+  return more.length > 0
+    ? verdictOf(part.id, part.name, [...part.reasons, ...more], {
+        plate: part.plate,
+        fixture: part.fixture,
+      })
+    : part;
 }
 
 /**

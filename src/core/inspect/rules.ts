@@ -129,20 +129,26 @@ const packWear: Rule = (job, { figures }, parts) => {
   };
 };
 
-/** One disc out of a worn set: the others follow soon, and a new one among them carries more. */
-const mixedSet: Rule = (_job, _evaluation, parts) => {
+/**
+ * Discs out of a worn set: the others follow soon, and new ones among them carry more.
+ * @param parts with what every other rule has decided
+ * @example findMixedSet([]).length // 0
+ */
+export function findMixedSet(parts: readonly PartVerdict[]): RuleFinding[] {
   const discs = parts.filter(lined);
   const out = discs.filter((p) => p.decision === 'change' || p.decision === 'scrap');
   const kept = discs.filter((p) => staysIn(p.decision) && !p.plate?.plate.isNew);
-  if (out.length === 0 || kept.length === 0) return undefined;
-  return {
-    id: 'mixedSet',
-    state: 'watch',
-    title: 'Discs are usually changed as a set',
-    sentence: say`${count(out.length)} of ${count(discs.length)} discs must go; the ${count(kept.length)} that pass are worn too, and the stack then mixes new and worn. Most makers ask for the whole set.`,
-    partIds: ids(kept),
-  };
-};
+  if (out.length === 0 || kept.length === 0) return [];
+  return [
+    {
+      id: 'mixedSet',
+      state: 'watch',
+      title: 'Discs are usually changed as a set',
+      sentence: say`${count(out.length)} of ${count(discs.length)} discs must go; the ${count(kept.length)} that pass are worn too, and the stack then mixes new and worn. Most makers ask for the whole set.`,
+      partIds: ids(kept),
+    },
+  ];
+}
 
 /** Verdicts of the pack as it was measured. */
 const packVerdict =
@@ -158,7 +164,6 @@ const RULES: readonly Rule[] = [
   newAgainstWarped,
   newSteelsOnOldDiscs,
   packWear,
-  mixedSet,
   packVerdict('stack'),
   packVerdict('holds'),
   packVerdict('ring'),

@@ -118,6 +118,20 @@ export function fieldAt(path: FieldPath): FieldSpec {
   return FIELDS[pattern];
 }
 
+/**
+ * The field at a path of a job, with what is needed to read it: a screw's marks. @throws {RangeError} when there is none.
+ * @example fieldOf(job, 'engine.peakTorque').label // "Engine peak torque"
+ */
+export function fieldOf(
+  { setting }: { readonly setting: { readonly marksPerTurn?: { readonly value: number } } },
+  path: FieldPath,
+): FieldSpec {
+  const field = fieldAt(path);
+  return field.turns && setting.marksPerTurn
+    ? { ...field, marksPerTurn: setting.marksPerTurn.value }
+    : field;
+}
+
 /** Most plates that a pack can have, and most lines in any other list of a job. */
 export const MAX_PLATES = 60;
 export const MAX_KINDS = 24;

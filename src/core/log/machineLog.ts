@@ -148,15 +148,14 @@ function rateOf(job: Job): Rate | undefined {
     job.pack.kinds.filter((k) => used.has(k.id) && k.lined !== 'none').map((k) => k.lining),
   );
   const [lining] = linings;
-  const { discs, pack } = packLife(job);
-  const { line, points } = pack;
+  const { line, points, discs } = packLife(job).pack;
   if (linings.size !== 1 || !lining || !line || !(line.slope > 0)) return undefined;
   const first = points[0]?.run ?? 0;
   const last = points.at(-1)?.run ?? 0;
   const fromNew = line.basis === 'new';
   return {
     lining,
-    perRun: line.slope / discs.length,
+    perRun: line.slope / discs,
     run: fromNew ? last : last - first,
     fromNew,
   };

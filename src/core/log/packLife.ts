@@ -19,6 +19,8 @@ export interface DiscLife {
   readonly plateId: string;
   readonly name: string;
   readonly points: readonly LifePoint[];
+  /** Somebody laid a gauge on it, at the start or at a return; a new disc's nominal thickness is no measurement. */
+  readonly measured: boolean;
   /** Reading of the meter at which it was thicker than before, and so is another disc: what was read until then is not its wear. */
   readonly otherFrom?: Run;
   readonly line?: WearLine;
@@ -42,8 +44,13 @@ export interface Foreseen extends LimitForecast {
 export interface PackLife {
   readonly meter: MeterSpec;
   readonly discs: readonly DiscLife[];
-  /** Of the whole pack: the mean of the discs that were read, times the discs in the pack. */
-  readonly pack: { readonly points: readonly LifePoint[]; readonly line?: WearLine };
+  /** Wear of the discs that were measured, together; the same discs count at each date. */
+  readonly pack: {
+    readonly points: readonly LifePoint[];
+    readonly line?: WearLine;
+    /** How many discs it is the wear of. */
+    readonly discs: number;
+  };
   /** Hours or kilometres a week, by its own readings. */
   readonly perWeek?: Run;
   /** Limits by when they are met, the first one first; empty where nothing can be foreseen. */
@@ -82,11 +89,11 @@ export function packLife(job: Job): PackLife {
   const points = all.filter((p) => p.run >= from);
   const ranBack = meterRanBack(job).length > 0;
   const line = ranBack ? undefined : lineOf(points, meter, from > 0);
-  const pack = { points, ...(line ? { line } : {}) };
+  const pack = { points, discs: counted(discs).length, ...(line ? { line } : {}) };
   const perWeek = ranBack ? undefined : paceOf(all);
   const base = { meter, discs, pack, ...(perWeek === undefined ? {} : { perWeek }) };
   const says = (caution?: string) => {
-    const words = [others(discs), caution ?? ''].filter((w) => w !== '');
+    const words = [others(discs), unmeasured(discs), caution ?? ''].filter((w) => w !== '');
     return words.length > 0 ? { caution: words.join(' ') } : {};
   };
   const last = points.at(-1);
@@ -97,19 +104,49 @@ export function packLife(job: Job): PackLife {
   const foreseen = [...packLimits(job, all[0]?.wear ?? 0, line, meter), ...firstDisc(discs, meter)]
     .sort((a, b) => a.run - b.run)
     .map((f) => dated(f, last, perWeek));
+  const passed = line.basis === 'new' ? foreseen.find((f) => f.run <= last.run) : undefined;
+  if (passed) return { ...base, foreseen: [], ...says(alreadyPassed(passed.name)) };
   const basis =
     line.basis === 'new' ? FROM_NEW : line.deviation === undefined ? TWO_DATES : undefined;
   return { ...base, foreseen, ...says(basis) };
 }
 
-/** Wear of the whole pack at each date: the mean of the discs that were read, times the discs in the pack. */
-const packPoints = (dates: readonly Reading[], discs: readonly DiscLife[]): readonly LifePoint[] =>
-  dates.flatMap(({ date, run }) => {
-    const read = discs.flatMap((d) => d.points.filter((p) => p.date === date && p.run === run));
-    if (read.length === 0) return [];
-    const mean = read.reduce((s, p) => s + p.wear, 0) / read.length;
-    return [{ date, run, wear: mean * discs.length }];
+/** The discs whose wear is counted: those that somebody measured, or all while nobody has measured any. */
+function counted(discs: readonly DiscLife[]): readonly DiscLife[] {
+  const measured = discs.filter((d) => d.measured);
+  return measured.length > 0 ? measured : discs;
+}
+
+/**
+ * Wear of the pack at each date: the mean of the discs that were read at all of them, times the discs that count. A disc read
+ * at some dates only must not make the pack look more worn at one and less at another.
+ */
+function packPoints(dates: readonly Reading[], all: readonly DiscLife[]): readonly LifePoint[] {
+  const discs = counted(all);
+  const at = (d: DiscLife, { date, run }: Reading) =>
+    d.points.find((p) => p.date === date && p.run === run);
+  const read = dates.filter((then) => discs.some((d) => at(d, then)));
+  const always = discs.filter((d) => read.every((then) => at(d, then)));
+  return read.map((then) => {
+    const points = (always.length > 0 ? always : discs).flatMap((d) => at(d, then) ?? []);
+    const mean = points.reduce((s, p) => s + p.wear, 0) / points.length;
+    return { date: then.date, run: then.run, wear: mean * discs.length };
   });
+}
+
+/** Discs that nobody measured, where others were; empty where all were or none was. */
+function unmeasured(discs: readonly DiscLife[]): string {
+  const names = discs.filter((d) => !d.measured).map((d) => d.name);
+  if (names.length === 0 || names.length === discs.length) return '';
+  return names.length === 1
+    ? `${upperFirst(names[0] ?? '')} was never measured: its wear is not counted.`
+    : `${names.length} discs were never measured: their wear is not counted.`;
+}
+
+const alreadyPassed = (name: string): string =>
+  `Nothing can be foreseen from one date: a limit is passed already (${name}).`;
+
+const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Which discs are no longer those that went in; empty where all are. */
 function others(discs: readonly DiscLife[]): string {
@@ -117,7 +154,7 @@ function others(discs: readonly DiscLife[]): string {
   if (names.length === 0) return '';
   const [who, was] =
     names.length === 1
-      ? [names[0]?.replace(/^d/, 'D') ?? '', 'was']
+      ? [upperFirst(names[0] ?? ''), 'was']
       : [names.length === discs.length ? 'All discs' : `${names.length} discs`, 'were'];
   return `${who} ${was} thicker at a later return than before: what was read until then is not counted. ${names.length === 1 ? 'It is another disc' : 'They are other discs'}, or a reading is wrong.`;
 }
@@ -184,6 +221,9 @@ function discLives(job: Job, dates: readonly Reading[], meter: MeterSpec): reado
         plateId: l.plate.id,
         name: `disc ${i + 1}`,
         points,
+        measured:
+          Object.keys(l.plate.readings ?? {}).length > 0 ||
+          job.visits.some((visit) => visit.readings[l.plate.id] !== undefined),
         ...(otherFrom === undefined ? {} : { otherFrom }),
         ...(line ? { line } : {}),
         ...(least === undefined ? {} : { limit: asNew - least }),

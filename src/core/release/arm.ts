@@ -47,8 +47,7 @@ function heaviestOver(from: number, to: number): number {
 export function bestArmStart(cableTravel: Mm, armLength: Mm): Degree {
   check('cableTravel', cableTravel, NOT_NEGATIVE);
   const half = cableTravel / (2 * check('armLength', armLength, POSITIVE));
-  if (half > 1)
-    throw new DomainError('cableTravel', `at most twice the arm, ${2 * armLength} mm`, cableTravel);
+  if (half > 1) throw new DomainError('cableTravel', 'at most twice the arm', cableTravel);
   // Not −0 for no travel at all.
   return 0 - (Math.asin(half) * 180) / Math.PI;
 }

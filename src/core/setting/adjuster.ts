@@ -30,14 +30,14 @@ export function gapPerTurn({ pitch, marksPerTurn, linkage = 1 }: Adjuster): Mm {
 
 /**
  * Gap from an adjuster: pitch·(turns + marks/marks per turn)·linkage.
- * @param turns whole turns, 0 or more
+ * @param turns 0 or more, whole or in parts
  * @param marks marks past the whole turns, 0 or more
  * @throws {DomainError} for a value out of range
  * Source: screw kinematics; `docs/mechanics.md` section 8.
  * @example gapFromTurns({ pitch: 1.25, marksPerTurn: 8 }, 1, 2) // 1.5625
  */
 export function gapFromTurns(adjuster: Adjuster, turns: number, marks: number): Mm {
-  check('turns', turns, { min: 0, integer: true });
+  check('turns', turns, NOT_NEGATIVE);
   check('marks', marks, NOT_NEGATIVE);
   return gapPerTurn(adjuster) * (turns + marks / adjuster.marksPerTurn);
 }

@@ -1,9 +1,11 @@
 import { DomainError } from '../errors';
 import { evaluate } from '../evaluate/evaluate';
-import { layOut } from '../evaluate/layers';
+import { layOut, warpOf } from '../evaluate/layers';
+import { LIFT_WATCH } from '../evaluate/releaseVerdicts';
 import type { FigureId } from '../evaluate/figure';
 import type { VerdictId } from '../evaluate/verdict';
 import { RESERVE_STOP } from '../evaluate/holdingVerdict';
+import { Sheet } from '../evaluate/sheet';
 import { entry } from '../job/blank';
 import type { CoilGroup, Job } from '../job/types';
 import { RETAINED_SHARE } from '../release/retention';
@@ -12,7 +14,15 @@ import type { Judgement, ShelfAnswer, ShelfOption, ShelfPlate } from './solver';
 import { solveShelf } from './solver';
 
 /** Conditions besides the window that a set must not break. */
-const CONDITIONS: readonly VerdictId[] = ['holds', 'releases', 'coils', 'gap', 'step', 'retention'];
+const CONDITIONS: readonly VerdictId[] = [
+  'holds',
+  'releases',
+  'coils',
+  'gap',
+  'step',
+  'retention',
+  'basketRetention',
+];
 
 /** What may be chosen besides steels, and what a set must meet besides the window. */
 export interface ShelfWish {
@@ -136,7 +146,8 @@ function judgeAt(job: Job, steel: Mm, maxPull: Newton | undefined): Judgement {
     pack: {
       ...job.pack,
       plates: job.pack.plates.map((p) =>
-        lined.has(p.kindId) ? p : { ...p, readings: { '1': entry(steel) } },
+        // Flat, whatever the plates taken out were: those picked bring their own out-of-flat.
+        lined.has(p.kindId) ? p : { ...p, readings: { '1': entry(steel) }, outOfFlat: undefined },
       ),
     },
   });
@@ -157,6 +168,7 @@ function judgeAt(job: Job, steel: Mm, maxPull: Newton | undefined): Judgement {
       job.springs.loose.gapMax?.value ?? Infinity,
     ),
     retention: RETAINED_SHARE - known('retention'),
+    basketRetention: RETAINED_SHARE - known('basketRetention'),
   };
   const fails: { condition: string; by: number }[] = verdicts
     .filter((v) => CONDITIONS.includes(v.id as VerdictId) && v.state === 'stop')
@@ -167,8 +179,21 @@ function judgeAt(job: Job, steel: Mm, maxPull: Newton | undefined): Judgement {
   const pull = known('leverPull');
   if (maxPull !== undefined && pull > maxPull)
     fails.push({ condition: 'pull', by: pull - maxPull });
-  return { reserve: value, fails };
+  const [had, needed] = [known('liftHad'), known('liftNeeded')];
+  if (!(had >= 0) || !(needed >= 0)) return { reserve: value, fails };
+  // A figure of the maker counts besides the faces: only these grow with what the plates are out of flat.
+  const byFaces =
+    known('faces') * (new Sheet(job).valueAt('release.faceClearance') ?? 0) + warpOfStaying(job);
+  return {
+    reserve: value,
+    fails,
+    flatness: { most: had / LIFT_WATCH - byFaces, had, needed: byFaces },
+  };
 }
+
+/** Out-of-flat of the plates that stay in the pack, mm. */
+const warpOfStaying = (job: Job): Mm =>
+  warpOf({ layers: layOut(job).layers.filter((l) => l.lined !== 'none') });
 
 /** How far a value lies outside a window, 0 inside it. */
 const outside = (value: number, min: number, max: number) => Math.max(0, min - value, value - max);

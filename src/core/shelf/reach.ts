@@ -35,10 +35,13 @@ export interface Pile {
   readonly plates: readonly ShelfPlate[];
   /** Cost of taking so many of it: new parts before hundredths out of flat. */
   readonly costs: readonly number[];
+  /** Out-of-flat of taking so many of it, thousandths of a millimetre; a plate that nobody checked counts as flat. */
+  readonly warps: readonly number[];
 }
 
 /**
- * The plates of a shelf as piles, the thinnest first.
+ * The plates of a shelf as piles, the thinnest first. Checked and unchecked plates are piled apart, so that the flattest of a
+ * pile are also those that take least of the lift.
  * @throws {DomainError} for a thickness or a count out of range
  * @example pile([{ id: 'a', thickness: 1.5, count: 2, isNew: false }]).length // 1
  */
@@ -51,7 +54,7 @@ export function pile(plates: readonly ShelfPlate[]): Pile[] {
     check(`plates.${i}.thickness`, plate.thickness, { above: 0, max: 60 });
     check(`plates.${i}.count`, plate.count, { min: 1, max: 200, integer: true });
     const size = Math.round(plate.thickness * PER_MM);
-    const key = `${size} ${plate.isNew}`;
+    const key = `${size} ${plate.isNew} ${plate.outOfFlat !== undefined}`;
     const found = piles.get(key) ?? { size, isNew: plate.isNew, count: 0, plates: [] };
     found.count += plate.count;
     found.plates.push(plate);
@@ -61,7 +64,12 @@ export function pile(plates: readonly ShelfPlate[]): Pile[] {
     .sort((a, b) => a.size - b.size || Number(a.isNew) - Number(b.isNew))
     .map((found) => {
       const flattest = found.plates.toSorted((a, b) => warpOf(a) - warpOf(b));
-      return { ...found, plates: flattest, costs: costsOf(flattest) };
+      return {
+        ...found,
+        plates: flattest,
+        costs: costsOf(flattest, (p) => warpOf(p) + (p.isNew ? NEW_PART : 0)),
+        warps: costsOf(flattest, microns),
+      };
     });
 }
 
@@ -70,14 +78,20 @@ function warpOf({ outOfFlat, isNew }: ShelfPlate): number {
   return Math.min(MOST_WARP, Math.round(outOfFlat * 100));
 }
 
+/** Of one plate, so that those of 30 stay below the greatest number of the table. */
+const microns = ({ outOfFlat = 0 }: ShelfPlate): number =>
+  Math.min(2000, Math.round(outOfFlat * PER_MM));
+
 /** What taking none, one, two, … of a pile costs, up to as many as a pack takes. */
-function costsOf(flattest: readonly ShelfPlate[]): number[] {
+function costsOf(flattest: readonly ShelfPlate[], costOf: (plate: ShelfPlate) => number): number[] {
   const costs = [0];
   for (const plate of flattest)
     for (let n = 0; n < plate.count && costs.length <= MOST_CHOSEN; n++)
-      costs.push((costs.at(-1) ?? 0) + warpOf(plate) + (plate.isNew ? NEW_PART : 0));
+      costs.push((costs.at(-1) ?? 0) + costOf(plate));
   return costs;
 }
+
+type Table = readonly Uint16Array[];
 
 /**
  * Which sums any choice of so many plates can reach, and at what cost: least[p][j][s] over the first p
@@ -86,8 +100,9 @@ function costsOf(flattest: readonly ShelfPlate[]): number[] {
 export class Reach {
   readonly base: number;
   private readonly span: number;
-  private readonly layers: Uint16Array[];
   private readonly smallest: number;
+  private readonly cheapest: Table;
+  private flattest?: Table;
 
   constructor(
     readonly piles: readonly Pile[],
@@ -99,11 +114,17 @@ export class Reach {
     this.smallest = Math.min(...sizes);
     this.base = this.smallest * choose;
     this.span = Math.max(0, highest - this.base) + 1;
-    const row = this.span;
+    this.cheapest = this.tableOf('costs');
+  }
+
+  private tableOf(what: 'costs' | 'warps'): Table {
+    const { choose, span: row } = this;
     let before = new Uint16Array((choose + 1) * row).fill(NONE);
     before[0] = 0;
-    this.layers = [before];
-    for (const { size, costs, count } of piles) {
+    const layers = [before];
+    for (const pile of this.piles) {
+      const { size, count } = pile;
+      const costs = pile[what];
       const after = before.slice();
       const step = size - this.smallest;
       const most = Math.min(count, choose);
@@ -122,55 +143,105 @@ export class Reach {
           }
         }
       }
-      this.layers.push(after);
+      layers.push(after);
       before = after;
     }
+    return layers;
   }
 
-  /** Least cost among sets of `j` plates of the first `p` piles with this sum, or NONE. */
-  private least(p: number, j: number, sum: number): number {
+  /** Least of a table among sets of `j` plates of the first `p` piles with this sum, or NONE. */
+  private least(table: Table, p: number, j: number, sum: number): number {
     const s = sum - this.smallest * j;
     if (s < 0 || s >= this.span) return NONE;
-    return this.layers[p]?.[j * this.span + s] ?? NONE;
+    return table[p]?.[j * this.span + s] ?? NONE;
   }
 
   sums(): number[] {
     const found: number[] = [];
     for (let s = 0; s < this.span; s++)
-      if (this.least(this.piles.length, this.choose, this.base + s) !== NONE)
+      if (this.least(this.cheapest, this.piles.length, this.choose, this.base + s) !== NONE)
         found.push(this.base + s);
     return found;
   }
 
+  /** Least out-of-flat of any set with this sum, thousandths of a millimetre. */
+  leastWarp(sum: number): number {
+    this.flattest ??= this.tableOf('warps');
+    return this.least(this.flattest, this.piles.length, this.choose, sum);
+  }
+
   /**
-   * How many of each pile, for the sets with this sum: the cheapest first, at most `limit`. What a branch will cost in the
-   * end stands in the table, so that the cheapest branch is followed first and none is entered that leads to nothing.
+   * How many of each pile, for the sets with this sum that are no more out of flat than may be: the cheapest first, at most
+   * `limit`, of sets that differ only in plates of one thickness and age the best alone.
+   * @param mostWarp thousandths of a millimetre
    */
-  sets(sum: number, limit: number): number[][] {
+  sets(sum: number, limit: number, mostWarp = Infinity): number[][] {
+    const all = this.cheapestSets(sum, limit);
+    // The second table is made only where the cheapest sets are too warped.
+    return all.every((counts) => this.warp(counts) <= mostWarp)
+      ? all
+      : this.leastWarp(sum) > mostWarp
+        ? []
+        : this.cheapestSets(sum, limit, mostWarp);
+  }
+
+  private warp(counts: readonly number[]): number {
+    return counts.reduce((total, c, i) => total + (this.piles[i]?.warps[c] ?? 0), 0);
+  }
+
+  /**
+   * What a branch will cost in the end stands in the table, so that the cheapest branch is followed first and none is entered
+   * that leads to nothing.
+   */
+  private cheapestSets(sum: number, limit: number, mostWarp?: number): number[][] {
     const found: number[][] = [];
+    const seen = new Set<string>();
     const open: Branch[] = [];
     const enter = (branch: Omit<Branch, 'cost'>): void => {
-      const rest = this.least(branch.p, branch.j, branch.sum);
-      if (rest !== NONE) insertBy(open, { ...branch, cost: branch.spent + rest });
+      const { p, j } = branch;
+      const rest = this.least(this.cheapest, p, j, branch.sum);
+      if (rest === NONE) return;
+      if (
+        mostWarp !== undefined &&
+        this.flattest &&
+        branch.warp + this.least(this.flattest, p, j, branch.sum) > mostWarp
+      )
+        return;
+      insertBy(open, { ...branch, cost: branch.spent + rest });
     };
-    enter({ p: this.piles.length, j: this.choose, sum, spent: 0, counts: [] });
+    enter({ p: this.piles.length, j: this.choose, sum, spent: 0, warp: 0, counts: [] });
     for (let branch = open.pop(); branch && found.length < limit; branch = open.pop()) {
-      const { p, j, spent, counts } = branch;
+      const { p, j, spent, warp, counts } = branch;
       if (p === 0) {
-        found.push(counts.toReversed());
+        const set = counts.toReversed();
+        const alike = this.alike(set);
+        if (!seen.has(alike)) found.push(set);
+        seen.add(alike);
         continue;
       }
-      const { size, costs, count } = this.piles[p - 1] as Pile;
+      const { size, costs, warps, count } = this.piles[p - 1] as Pile;
       for (let c = 0; c <= Math.min(count, j); c++)
         enter({
           p: p - 1,
           j: j - c,
           sum: branch.sum - c * size,
           spent: spent + (costs[c] ?? NONE),
+          warp: warp + (warps[c] ?? NONE),
           counts: [...counts, c],
         });
     }
     return found;
+  }
+
+  /** What a set is but for which plates of one thickness and age it takes. */
+  private alike(counts: readonly number[]): string {
+    const taken = new Map<string, number>();
+    counts.forEach((c, i) => {
+      const { size, isNew } = this.piles[i] as Pile;
+      const key = `${size}${isNew}`;
+      taken.set(key, (taken.get(key) ?? 0) + c);
+    });
+    return [...taken].map(([key, c]) => `${key}:${c}`).join(' ');
   }
 }
 
@@ -180,6 +251,7 @@ interface Branch {
   readonly j: number;
   readonly sum: number;
   readonly spent: number;
+  readonly warp: number;
   readonly cost: number;
   /** From the last pile on. */
   readonly counts: readonly number[];

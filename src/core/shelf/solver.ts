@@ -26,6 +26,13 @@ export interface Judgement {
   readonly reserve: number;
   /** Conditions that are not met, each with how much it misses by, in its own unit. */
   readonly fails: readonly { readonly condition: string; readonly by: number }[];
+  /** What the plates picked may be out of flat together, so that the pack still releases; absent where it does not matter. */
+  readonly flatness?: {
+    readonly most: Mm;
+    /** Lift that is had, and that is needed by a pack of flat plates. */
+    readonly had: Mm;
+    readonly needed: Mm;
+  };
 }
 
 export interface ShelfSet {
@@ -47,8 +54,8 @@ export interface ShelfSet {
 /** What kept every set out. */
 export interface ShelfMiss {
   readonly condition: string;
-  /** Options that it rules out, alone or with others. */
-  readonly options: number;
+  /** Stack heights that it rules out, alone or with others. */
+  readonly heights: number;
   /** By how much the best of them misses it. */
   readonly by: number;
 }
@@ -73,7 +80,8 @@ export interface ShelfQuestion {
  * Finds the best sets of plates from a shelf: exact, by dynamic programming over every sum that can be reached, not by
  * trying sets. Two sets that differ only in plates of one thickness and age are one.
  *
- * `judge` decides on everything but the window: it is asked for heights in the order of their nearness to the target.
+ * `judge` decides on everything but the window and the flatness of the plates picked: it is asked for heights in the order of
+ * their nearness to the target.
  * `onProgress` is called with the share done and stops the search by returning false.
  * @throws {DomainError} for an empty shelf, a window upside down, or numbers out of range
  * Source: bounded subset sum by dynamic programming; `docs/mechanics.md` section 12.
@@ -91,11 +99,11 @@ export function solveShelf(
   const available = piles.reduce((sum, p) => sum + p.count, 0);
   const reaches = new Map<number, Reach>();
   const found: Found[] = [];
-  const misses = new Map<string, { options: number; by: number }>();
-  const miss = (condition: string, by: number) => {
+  const misses = new Map<string, { heights: number; by: number }>();
+  const miss = (condition: string, by: number, heights = 1) => {
     const known = misses.get(condition);
     misses.set(condition, {
-      options: (known?.options ?? 0) + 1,
+      heights: (known?.heights ?? 0) + heights,
       by: Math.min(known?.by ?? Infinity, by),
     });
   };
@@ -133,20 +141,27 @@ export function solveShelf(
       );
     let inWindow = 0;
     let taken = 0;
-    const failed = new Map<string, number>();
+    const failed: { condition: string; by: number }[] = [];
     for (const { sum, height } of heights) {
       if (height < min - EDGE || height > max + EDGE) continue;
       inWindow++;
       // Nothing farther off can enter once enough nearer ones are found.
       const worst = found.length >= best ? found[found.length - 1] : undefined;
       if (worst && Math.abs(height - target) > Math.abs(worst.set.off) + EDGE) break;
-      const { reserve, fails } = judge(option, height);
+      const { reserve, fails, flatness } = judge(option, height);
       if (fails.length > 0) {
-        for (const f of fails)
-          failed.set(f.condition, Math.min(failed.get(f.condition) ?? Infinity, f.by));
+        failed.push(...fails);
         continue;
       }
-      for (const counts of reach.sets(sum, best)) {
+      const sets = reach.sets(sum, best, flatness && Math.floor(flatness.most * PER_MM + 1e-6));
+      if (sets.length === 0 && flatness) {
+        const { needed, had } = flatness;
+        failed.push({
+          condition: 'releases',
+          by: round(needed + reach.leastWarp(sum) / PER_MM - had),
+        });
+      }
+      for (const counts of sets) {
         taken++;
         const newParts = counts.reduce((n, c, i) => n + (piles[i]?.isNew ? c : 0), 0);
         const set = {
@@ -155,15 +170,15 @@ export function solveShelf(
           off: round(height - target),
           reserve,
           newParts,
-          ...flatness(piles, counts),
+          ...outOfFlat(piles, counts),
           picks: pick(piles, counts),
         };
         const cost = counts.reduce((sum, c, i) => sum + (piles[i]?.costs[c] ?? 0), 0);
         insert(found, { set, warp: cost - newParts * NEW_PART }, best);
       }
     }
-    if (inWindow === 0) miss('window', nearestMiss(option, piles));
-    else if (taken === 0) for (const [condition, by] of failed) miss(condition, by);
+    if (inWindow === 0) miss('window', nearestMiss(option, piles), Math.max(1, heights.length));
+    else if (taken === 0) for (const { condition, by } of failed) miss(condition, by);
     if (onProgress && !onProgress((index + 1) / options.length))
       cancelled = index + 1 < options.length;
   });
@@ -175,7 +190,7 @@ export function solveShelf(
         ? []
         : [...misses]
             .map(([condition, m]) => ({ condition, ...m }))
-            .sort((a, b) => b.options - a.options),
+            .sort((a, b) => b.heights - a.heights),
     cancelled,
   };
 }
@@ -227,7 +242,7 @@ function thickest(piles: readonly Pile[], choose: number): number {
 }
 
 /** Out-of-flat of a choice, where all of it was measured. */
-function flatness(piles: readonly Pile[], counts: readonly number[]): { outOfFlat?: Mm } {
+function outOfFlat(piles: readonly Pile[], counts: readonly number[]): { outOfFlat?: Mm } {
   let sum = 0;
   for (const [i, taken] of counts.entries()) {
     let left = taken;

@@ -95,7 +95,7 @@ export function installedLength(
   if (length <= 0) {
     throw new DomainError(
       'seatDistance',
-      `more than the stack and the pressure plate, ${(stack + pressurePlate + shim).toFixed(2)} mm`,
+      'more than stack, pressure plate and shim together',
       seatDistance,
     );
   }
@@ -155,10 +155,6 @@ function checkWire(wireDiameter: Mm, meanDiameter: Mm): void {
   check('wireDiameter', wireDiameter, POSITIVE);
   check('meanDiameter', meanDiameter, POSITIVE);
   if (wireDiameter >= meanDiameter) {
-    throw new DomainError(
-      'wireDiameter',
-      `less than the mean coil diameter, ${meanDiameter} mm`,
-      wireDiameter,
-    );
+    throw new DomainError('wireDiameter', 'less than the mean coil diameter', wireDiameter);
   }
 }

@@ -25,11 +25,7 @@ function stiffness(spring: DiscSpring): number {
   check('innerDiameter', innerDiameter, POSITIVE);
   check('outerDiameter', outerDiameter, POSITIVE);
   if (outerDiameter <= innerDiameter) {
-    throw new DomainError(
-      'innerDiameter',
-      `less than the outer diameter, ${outerDiameter} mm`,
-      innerDiameter,
-    );
+    throw new DomainError('innerDiameter', 'less than the outer diameter', innerDiameter);
   }
   const modulus = check(
     'youngsModulus',

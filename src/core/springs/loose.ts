@@ -17,8 +17,7 @@ export const GAP_READ = [
 export function plateGap(span: Mm, stack: Mm): Mm {
   check('span', span, POSITIVE);
   check('stack', stack, NOT_NEGATIVE);
-  if (stack > span)
-    throw new DomainError('span', `at least the stack, ${stack.toFixed(3)} mm`, span);
+  if (stack > span) throw new DomainError('span', 'at least the stack', span);
   return span - stack;
 }
 

@@ -1,4 +1,5 @@
 import { basketRpm, discGrowth, omegaSquared } from '../assist/centrifugal';
+import type { Sentence } from '../evaluate/sentence';
 import { clampAtRpm, expandingOf, startClutchOf } from '../evaluate/assistFigures';
 import { workOut } from '../evaluate/evaluate';
 import { springsOverLift } from '../evaluate/springFigures';
@@ -44,7 +45,7 @@ export interface Cutaway {
   readonly ride: Ride | undefined;
   readonly needs: readonly Need[];
   /** What had to be taken for what the job does not say of its machine. */
-  readonly assumed: readonly string[];
+  readonly assumed: readonly Sentence[];
   at(lever: number, engineRpm: Rpm): CutawayLook;
   /** The most that the clutch carries at typical friction, with the lever out. */
   readonly full: NewtonMetre;

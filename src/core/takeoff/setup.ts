@@ -1,5 +1,7 @@
 import { basketRpm, discGrowth } from '../assist/centrifugal';
-import { expandingOf, expandingTerm } from '../evaluate/assistFigures';
+import { expandingOf, expandingTerm, hasWeights } from '../evaluate/assistFigures';
+import type { Sentence } from '../evaluate/sentence';
+import { say } from '../evaluate/sentence';
 import { workOut } from '../evaluate/evaluate';
 import type { Need } from '../evaluate/figure';
 import { steelArea, steelHeat } from '../evaluate/heatFigures';
@@ -54,6 +56,8 @@ export interface TakeoffSetup {
 export const WARM_OIL: Celsius = 90;
 /** Speeds at which the clutch is looked at: enough for a curve that bends once. */
 const SPEEDS = 24;
+/** With weights the clamp bends with the square of the speed. */
+const SPEEDS_WITH_WEIGHTS = 121;
 /** Where no curve is entered: torque at standstill and at the highest speed as shares of the peak. Design estimate. */
 const PLAIN_CURVE = { standstill: 0.6, top: 0.85 } as const;
 const IDLE_ESTIMATE: Rpm = 1500;
@@ -64,16 +68,28 @@ const IDLE_ESTIMATE: Rpm = 1500;
 const OIL_FILM = 400;
 /** A machine and its gearing where the job describes none: middling, and said to be so. Design estimates. */
 const MIDDLING = {
-  mass: { value: 220, label: '220 kg with rider' },
-  wheel: { value: 310, label: 'a wheel of 310 mm' },
-  gear: { value: 9, label: '9 to 1 from clutch to wheel' },
-  startRpm: { value: 3500, label: 'started at 3500 rpm' },
+  mass: {
+    value: 220,
+    label: (value: number) => say`${{ value, quantity: 'mass', decimals: 0 }} with rider`,
+  },
+  wheel: {
+    value: 310,
+    label: (value: number) => say`a wheel of ${{ value, quantity: 'length', decimals: 0 }} radius`,
+  },
+  gear: {
+    value: 9,
+    label: (value: number) => say`${{ value, quantity: 'count' }} to 1 from clutch to wheel`,
+  },
+  startRpm: {
+    value: 3500,
+    label: (value: number) => say`started at ${{ value, quantity: 'speed' }}`,
+  },
 } as const;
 
 /** A start, and what had to be taken for what the job does not say. */
 export interface AssumedSetup {
   readonly setup: TakeoffSetup;
-  readonly assumed: readonly string[];
+  readonly assumed: readonly Sentence[];
 }
 
 /**
@@ -103,7 +119,7 @@ export function takeoffAssumed(job: Job): AssumedSetup | { readonly needs: reado
   });
   return 'needs' in made
     ? made
-    : { setup: made, assumed: missing.map((name) => MIDDLING[name].label) };
+    : { setup: made, assumed: missing.map((name) => MIDDLING[name].label(MIDDLING[name].value)) };
 }
 
 /**
@@ -138,8 +154,9 @@ export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly N
   const engine = engineCurve(sheet, value('peak'), value('startRpm'));
   const top = engine.at(-1)?.rpm ?? idle;
   const model = packModel(job);
-  const looked = Array.from({ length: SPEEDS }, (_, i) => {
-    const rpm = (top * i) / (SPEEDS - 1);
+  const speeds = hasWeights(job) || job.startClutch.place !== 'none' ? SPEEDS_WITH_WEIGHTS : SPEEDS;
+  const looked = Array.from({ length: speeds }, (_, i) => {
+    const rpm = (top * i) / (speeds - 1);
     return { rpm, ...model.at({ rpm }) };
   });
   const lever = leverOf(job, model);

@@ -83,7 +83,7 @@ export function packCapacity(
       const above = previous.tangRadiusBelow;
       const below = face.tangRadiusAbove;
       if (above === undefined || below === undefined || !(above > 0) || !(below > 0)) {
-        throw new DomainError(`faces.${k}.tangRadius`, 'a tang radius above 0 mm', above ?? below);
+        throw new DomainError(`faces.${k}.tangRadius`, 'a tang radius above 0', above ?? below);
       }
       const drop = 1 - (tangFriction * previous.friction * previous.radius) / above;
       const grip = 1 + (tangFriction * friction * radius) / below;

@@ -7,11 +7,7 @@ function checkAnnulus(outerRadius: Mm, innerRadius: Mm): void {
   check('innerRadius', innerRadius, POSITIVE);
   check('outerRadius', outerRadius, POSITIVE);
   if (innerRadius >= outerRadius) {
-    throw new DomainError(
-      'innerRadius',
-      `less than the outer radius, ${outerRadius} mm`,
-      innerRadius,
-    );
+    throw new DomainError('innerRadius', 'less than the outer radius', innerRadius);
   }
 }
 

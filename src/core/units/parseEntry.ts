@@ -2,11 +2,13 @@ import type { Bounds } from '../errors';
 import { within } from '../errors';
 import type { Quantity, Unit, UnitChoice, UnitId } from './quantity';
 import {
+  formatValue,
   formatWithUnit,
   fromBase,
   shownUnit,
   toBase,
   unitById,
+  unitSpelled,
   UNITS,
   withoutZeros,
 } from './quantity';
@@ -25,6 +27,10 @@ export interface EntrySpec {
   readonly across?: string;
   /** The field is the pitch of a thread, so "20 tpi" is taken as an inch parted by it. */
   readonly thread?: boolean;
+  /** The field counts turns of a screw, so "1 turn 4" is a turn and four of its marks. */
+  readonly turns?: boolean;
+  /** Marks in one turn of that screw, once they are known. */
+  readonly marksPerTurn?: number;
 }
 
 /** One way to read what was typed. */
@@ -32,6 +38,8 @@ export interface Reading {
   /** In the base unit. */
   readonly value: number;
   readonly unit: Unit;
+  /** Where a range was given: the value is its middle. In the base unit. */
+  readonly range?: { readonly low: number; readonly high: number };
   /** The value as it would be shown, with its unit. */
   readonly text: string;
 }
@@ -43,8 +51,12 @@ export type ParsedEntry =
   | { readonly kind: 'question'; readonly message: string; readonly readings: readonly Reading[] }
   | { readonly kind: 'refused'; readonly message: string };
 
-const FRACTION = /^(?:(\d+)[\s-]+)?(\d+)\s*\/\s*(\d+)$/;
+const FRACTION = /^(?:(\d+)(?:[\s-]+|\s*\+\s*))?(\d+)\s*\/\s*(\d+)$/;
 const UNICODE_FRACTIONS: Record<string, string> = {
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '⅕': '1/5',
+  '⅙': '1/6',
   '¼': '1/4',
   '½': '1/2',
   '¾': '3/4',
@@ -60,16 +72,21 @@ const MAX_LENGTH = 60;
 
 /**
  * Reads a number as people write it: `2.92`, `2,92`, `.115"`, `115 thou`, `5/32 in`, `1 1/4"`,
- * `9 ft-lb`, `12 Nm`. A bare number takes the unit now shown for the quantity.
+ * `8.1 ft-lb`, `12.5 Nm`, `11–13 N·m`, `1 turn 4`. A bare number takes the unit now shown for the quantity; a range is worked
+ * with its middle.
  *
- * A value outside the field's range is refused with the range; a value far outside what is plausible
- * that would be right in another unit, and a comma that may part thousands, become a question.
+ * A value outside the field's range is refused with the range; a value far outside what is plausible that would be right in
+ * another unit, a point or comma that may part thousands, an exponent, and a bare share below 1 % become a question.
  * Never throws. Source: the workshop rules for entries, `docs/mechanics.md` section 13.
  * @example parseEntry('.115"', { quantity: 'length', bounds: { above: 0 } }) // value 2.921
  */
 export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {}): ParsedEntry {
   const choice = unitsFor(spec, chosen);
-  const trimmed = text.trim();
+  const trimmed = text
+    .replace(/−/g, '-')
+    .replace(/⁄/g, '/')
+    .replace(/[\u00a0\u2009\u202f]/g, ' ')
+    .trim();
   if (trimmed === '') return { kind: 'empty' };
   const current = shownUnit(spec.quantity, choice);
   const refuse = (why: string): ParsedEntry => ({
@@ -85,9 +102,23 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
       ? { kind: 'value', ...pitch }
       : refuse(`“${trimmed}” is no thread.`);
   }
+  if (spec.turns && TURNED.test(trimmed)) {
+    const turns = readTurns(trimmed, spec.marksPerTurn);
+    if (turns === undefined) return refuse(`“${trimmed}” is no number of turns.`);
+    if (turns === 'marks')
+      return refuse('Enter the marks per turn first, or the part of a turn as 1 3/8 turn.');
+    return within(turns, spec.bounds)
+      ? { kind: 'value', ...reading(turns, current, spec, choice) }
+      : refuse(outOfRange(reading(turns, current, spec, choice), spec));
+  }
   const { rest, scale } = spec.radius ? stripDiameter(trimmed, spec) : { rest: trimmed, scale: 1 };
   const split = splitUnit(rest, spec.quantity);
-  if (!split) return refuse(foreignUnit(rest, spec.quantity));
+  if (!split) {
+    const range = readRange(rest, spec.quantity);
+    return range
+      ? rangeRead(range, { spec, choice, current, scale, refuse })
+      : refuse(foreignUnit(rest, spec.quantity));
+  }
   const { numbers } = split;
 
   const unit = split.unit ?? current;
@@ -95,21 +126,32 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
   const possible = readings.filter((r) => within(r.value, spec.bounds));
   const plausible = possible.filter((r) => isPlausible(r.value, spec));
 
-  if (numbers.length > 1) {
-    const only =
-      plausible.length === 1 ? plausible[0] : possible.length === 1 ? possible[0] : undefined;
-    if (only) return { kind: 'value', ...only };
-    if (possible.length > 1) {
-      return {
-        kind: 'question',
-        message: `“${trimmed}” can be read two ways. Which is meant?`,
-        readings: possible,
-      };
-    }
+  const twoWays = (both: readonly Reading[]): ParsedEntry => ({
+    kind: 'question',
+    message: `“${trimmed}” can be read two ways. Which is meant?`,
+    readings: likeliestFirst(both, spec),
+  });
+  if (numbers.length > 1 && possible.length > 1) return twoWays(possible);
+  const [only] = plausible;
+  if (numbers.length > 1 && only) return { kind: 'value', ...only };
+  const [given = Number.NaN] = numbers;
+  if (spec.quantity === 'share' && !split.unit && given > 0 && given < 1) {
+    const both = [
+      reading(given, unit, spec, choice),
+      reading(toBase(given, unit), unit, spec, choice),
+    ];
+    const fit = both.filter((r) => within(r.value, spec.bounds));
+    if (fit.length > 1) return twoWays(fit);
   }
   const first = readings[0];
   if (!first) return refuse(`“${trimmed}” is not a number.`);
   const allowed = within(first.value, spec.bounds);
+  if (allowed && /\de[+-]?\d/i.test(rest))
+    return {
+      kind: 'question',
+      message: `“${trimmed}” is read as ${first.text}. Is that meant?`,
+      readings: [first],
+    };
   if (allowed && isPlausible(first.value, spec)) return { kind: 'value', ...first };
   const inOtherUnits = otherUnits(numbers[0] ?? Number.NaN, unit, scale, spec, choice);
   const others = allowed
@@ -174,7 +216,7 @@ export function acceptedText(spec: EntrySpec, unit: Unit): string {
 
 const EXAMPLES: Partial<Record<Quantity, string>> = {
   length: '2.92, 0.115 in, 115 thou or 1/8"',
-  torque: '12 Nm, 9 ft-lb or 108 in-lb',
+  torque: '12.5 Nm, 8.1 ft-lb, 97.4 in-lb or 11–13 Nm',
   force: '260 N or 58 lbf',
 };
 
@@ -195,6 +237,30 @@ function reading(value: number, unit: Unit, spec: EntrySpec, choice: UnitChoice)
  */
 export const asShown = (value: number, spec: EntrySpec): number =>
   spec.across === undefined ? value : 2 * value;
+
+/**
+ * Whether a text is a number and nothing else: no unit, no fraction.
+ * @example isPlainNumber('1.20') // true
+ */
+export const isPlainNumber = (text: string): boolean => /^-?\d*[.,]?\d+$/.test(text);
+
+/**
+ * A value as its field shows it: with the decimals it was typed with where that was in the unit now shown, else rounded to
+ * the gauge and without zeros that only fill up.
+ * @example entryText({ value: 1.2, typed: '1.20' }, { quantity: 'length', bounds: {} }) // "1.20"
+ */
+export function entryText(
+  { value, typed }: { readonly value: number; readonly typed?: string },
+  spec: EntrySpec,
+  chosen: UnitChoice = {},
+): string {
+  if (typed !== undefined && isPlainNumber(typed)) {
+    const read = parseEntry(typed, spec, chosen);
+    if (read.kind === 'value' && Math.abs(read.value - value) <= 1e-9 * Math.abs(value))
+      return typed;
+  }
+  return withoutZeros(formatValue(asShown(value, spec), spec.quantity, unitsFor(spec, chosen)));
+}
 
 function isPlausible(value: number, spec: EntrySpec): boolean {
   return !spec.plausible || (value >= spec.plausible[0] && value <= spec.plausible[1]);
@@ -278,16 +344,76 @@ function splitUnit(
   const bare = readNumber(text);
   if (bare.length > 0) return { numbers: bare };
   for (let at = 1; at < text.length; at++) {
-    const tail = text.slice(at).trim().toLowerCase();
-    const unit = UNITS[quantity].find(
-      (u) =>
-        u.spellings.includes(tail.replace(/\s+/g, '')) ||
-        u.spellings.includes(tail.replace(/\s+/g, '-')),
-    );
+    const unit = unitSpelled(text.slice(at), quantity);
     const numbers = unit ? readNumber(text.slice(0, at)) : [];
     if (unit && numbers.length > 0) return { numbers, unit };
   }
   return undefined;
+}
+
+/**
+ * The unit that a text names, if it is a number with one of the quantity.
+ * @example unitWritten('8.1 ft.lbs', 'torque').id // "ftlb"
+ */
+export const unitWritten = (text: string, quantity: Quantity): Unit | undefined =>
+  splitUnit(text, quantity)?.unit ?? readRange(text, quantity)?.unit;
+
+interface Range {
+  readonly low: number;
+  readonly high: number;
+  readonly unit?: Unit;
+}
+
+/** Two numbers with a dash or "to" between them, the unit behind the last or behind both. */
+function readRange(text: string, quantity: Quantity): Range | undefined {
+  for (const dash of text.matchAll(/\s*(?:[–—-]|\bto\b)\s*/g)) {
+    const from = splitUnit(text.slice(0, dash.index), quantity);
+    const to = splitUnit(text.slice(dash.index + dash[0].length), quantity);
+    const [low] = from?.numbers ?? [];
+    const [high] = to?.numbers ?? [];
+    if (low === undefined || high === undefined) continue;
+    if (from?.unit && to?.unit && from.unit !== to.unit) continue;
+    const unit = to?.unit ?? from?.unit;
+    return { low, high, ...(unit ? { unit } : {}) };
+  }
+  return undefined;
+}
+
+interface RangeIn {
+  readonly spec: EntrySpec;
+  readonly choice: UnitChoice;
+  readonly current: Unit;
+  readonly scale: number;
+  readonly refuse: (why: string) => ParsedEntry;
+}
+
+/** A range as the value of its middle, both ends kept. */
+function rangeRead(range: Range, { spec, choice, current, scale, refuse }: RangeIn): ParsedEntry {
+  if (spec.bounds.integer) return refuse('A range is not taken here.');
+  const unit = range.unit ?? current;
+  const [low, high] = [range.low, range.high].map((n) => toBase(n, unit) * scale);
+  if (low === undefined || high === undefined || low >= high)
+    return refuse('A range goes from the lesser value to the greater.');
+  const ends = [low, high].map((value) => reading(value, unit, spec, choice));
+  const outside = ends.find((end) => !within(end.value, spec.bounds));
+  if (outside) return refuse(outOfRange(outside, spec));
+  return { kind: 'value', ...reading((low + high) / 2, unit, spec, choice), range: { low, high } };
+}
+
+/** A text that speaks of turns or marks. */
+const TURNED = /turn|mark|notch/i;
+
+/** Turns with the marks past them; `marks` where they are named and how many make a turn is not known. */
+function readTurns(text: string, marksPerTurn: number | undefined): number | 'marks' | undefined {
+  const found =
+    /^(?:(.+?)\s*turns?)?\s*(?:and|\+|,)?\s*(?:([\d.]+)\s*(?:marks?|notch(?:es)?)?)?$/i.exec(text);
+  const [turns, marks] = [found?.[1], found?.[2]];
+  if (turns === undefined && marks === undefined) return undefined;
+  const whole = turns === undefined ? 0 : readNumber(turns)[0];
+  const past = marks === undefined ? 0 : readNumber(marks)[0];
+  if (whole === undefined || past === undefined) return undefined;
+  if (past > 0 && marksPerTurn === undefined) return 'marks';
+  return whole + past / (marksPerTurn ?? 1);
 }
 
 function foreignUnit(text: string, quantity: Quantity): string {
@@ -306,7 +432,7 @@ function foreignUnit(text: string, quantity: Quantity): string {
 function readNumber(raw: string): number[] {
   let text = raw
     .trim()
-    .replace(/[¼½¾⅛⅜⅝⅞]/g, (c) => ` ${UNICODE_FRACTIONS[c] ?? ''}`)
+    .replace(/[⅓⅔⅕⅙¼½¾⅛⅜⅝⅞]/g, (c) => ` ${UNICODE_FRACTIONS[c] ?? ''}`)
     .trim();
   const sign = text.startsWith('-') ? -1 : 1;
   text = text.replace(/^[+-]\s*/, '');
@@ -321,8 +447,8 @@ function readNumber(raw: string): number[] {
   if (/^\d{1,3}(?: \d{3})+(?:[.,]\d+)?$/.test(text)) text = text.replace(/ /g, '');
   if (/^\d{1,3}(?:,\d{3})+\.\d+$/.test(text)) text = text.replace(/,/g, '');
   else if (/^\d{1,3}(?:\.\d{3})+,\d+$/.test(text)) text = text.replace(/\./g, '').replace(',', '.');
-  if (/^[1-9]\d{0,2},\d{3}$/.test(text)) {
-    return [Number(text.replace(',', '.')), Number(text.replace(',', ''))].map((n) => sign * n);
+  if (/^[1-9]\d{0,2}[.,]\d{3}$/.test(text)) {
+    return [Number(text.replace(',', '.')), Number(text.replace(/[.,]/, ''))].map((n) => sign * n);
   }
   if (/^[1-9]\d{0,2}(?:,\d{3}){2,}$/.test(text)) return [sign * Number(text.replace(/,/g, ''))];
   const plain = text.replace(',', '.');

@@ -48,6 +48,8 @@ export type UnitId =
   | 'Nm'
   | 'ftlb'
   | 'inlb'
+  | 'kgfm'
+  | 'kgfcm'
   | 'N/mm'
   | 'lbf/in'
   | 'kgf/mm'
@@ -127,6 +129,12 @@ const unit = (
   ...(offset === undefined ? {} : { offset }),
 });
 
+/** A torque of pounds on an arm, the arm first or last, in the spellings that people use. */
+function spelledBothWays(arms: readonly string[]): string[] {
+  const pounds = ['lb', 'lbs', 'lbf', 'lbsf', 'pound', 'pounds'];
+  return arms.flatMap((arm) => pounds.flatMap((lb) => [`${arm}${lb}`, `${lb}${arm}`]));
+}
+
 /** First unit of each quantity is the base unit. */
 export const UNITS: Readonly<Record<Quantity, readonly Unit[]>> = {
   length: [
@@ -140,43 +148,12 @@ export const UNITS: Readonly<Record<Quantity, readonly Unit[]>> = {
     unit('kgf', 'kgf', KGF, 1, ['kgf', 'kp', 'kg']),
   ],
   torque: [
-    unit('Nm', 'N·m', 1, 1, ['nm', 'n·m', 'n.m', 'n-m', 'n*m', 'newtonmetre', 'newtonmetres']),
-    unit('ftlb', 'ft·lb', FT_LB, 1, [
-      'ft·lb',
-      'ft-lb',
-      'ft-lbs',
-      'ftlb',
-      'ftlbs',
-      'ft.lb',
-      'lb-ft',
-      'lbft',
-      'lb·ft',
-      'lb.ft',
-      'ft-lbf',
-      'lbf-ft',
-      'ft·lbf',
-      'lbf·ft',
-      'ft/lb',
-      'ft/lbs',
-    ]),
-    unit('inlb', 'in·lb', FT_LB / 12, 0, [
-      'in·lb',
-      'in-lb',
-      'in-lbs',
-      'inlb',
-      'inlbs',
-      'in.lb',
-      'lb-in',
-      'lbin',
-      'lb·in',
-      'lb.in',
-      'in-lbf',
-      'lbf-in',
-      'in·lbf',
-      'lbf·in',
-      'in/lb',
-      'in/lbs',
-    ]),
+    // Spellings without what people put between: a dot, a dash, a slash or a space.
+    unit('Nm', 'N·m', 1, 1, ['nm', 'newtonmetre', 'newtonmetres', 'newtonmeter', 'newtonmeters']),
+    unit('ftlb', 'ft·lb', FT_LB, 1, spelledBothWays(['ft', 'foot', 'feet'])),
+    unit('inlb', 'in·lb', FT_LB / 12, 0, spelledBothWays(['in', 'inch', 'inches'])),
+    unit('kgfm', 'kgf·m', KGF, 2, ['kgfm', 'kgm', 'kpm', 'mkgf', 'mkg', 'mkp']),
+    unit('kgfcm', 'kgf·cm', KGF / 100, 1, ['kgfcm', 'kgcm', 'kpcm']),
   ],
   rate: [
     unit('N/mm', 'N/mm', 1, 3, ['n/mm']),
@@ -239,6 +216,16 @@ export const UNITS: Readonly<Record<Quantity, readonly Unit[]>> = {
     unit('thou/h', 'thou/h', INCH / 1000, 2, ['thou/h']),
   ],
 };
+
+/**
+ * The unit of a quantity that is written so, whatever stands between its letters: "ft.lbs", "ft-lb". Undefined for none.
+ * @example unitSpelled('FT.LBS', 'torque').id // "ftlb"
+ */
+export function unitSpelled(text: string, quantity: Quantity): Unit | undefined {
+  const between = quantity === 'torque' ? /[\s.·⋅•*/‐‑–—-]+/g : /\s+/g;
+  const written = text.trim().toLowerCase().replace(between, '');
+  return UNITS[quantity].find((u) => u.spellings.includes(written));
+}
 
 const BY_ID = new Map<string, Unit>(
   Object.values(UNITS).flatMap((units) => units.map((u) => [u.id, u] as const)),

@@ -2,6 +2,8 @@ import { check } from '../errors';
 import type { Entry, Job } from '../job/types';
 import type { Fastener } from '../job/work';
 import type { Mm, NewtonMetre, UnitChoice } from '../units/quantity';
+import { unitWritten } from '../units/parseEntry';
+import type { UnitId } from '../units/quantity';
 import { formatWithUnit } from '../units/quantity';
 
 /**
@@ -36,19 +38,15 @@ export function usualFasteners(job: Job, newId: () => string): Fastener[] {
 }
 
 /** The unit in which a torque was written, where it was written with one. */
-function givenUnit({ typed = '' }: Entry): 'Nm' | 'inlb' | 'ftlb' | undefined {
-  if (/n\W?m|newton/i.test(typed)) return 'Nm';
-  if (/in|"/i.test(typed)) return 'inlb';
-  return /f(oo)?t|lb/i.test(typed) ? 'ftlb' : undefined;
-}
+const givenUnit = ({ typed = '' }: Entry): UnitId | undefined => unitWritten(typed, 'torque')?.id;
 
 /** Below this, N·m, a torque is said in inch-pounds: what a small wrench is marked in. */
 const SMALL = 15;
 
 /**
- * A torque in both units, the one it was given in first: "9 ft-lb (12.2 N·m)". Conversions are where bolts get broken.
+ * A torque in both units, the one it was given in first: "8.1 ft-lb (11.0 N·m)". Conversions are where bolts get broken.
  * @param like another torque whose unit goes first, for a share of it
- * @example bothTorques({ value: 12, typed: '12 Nm' }) // "12 Nm (106 in·lb)"
+ * @example bothTorques({ value: 12.5, typed: '12.5 Nm' }) // "12.5 Nm (111 in·lb)"
  */
 export function bothTorques(torque: Entry, choice: UnitChoice = {}, like: Entry = torque): string {
   const { value, typed } = torque;

@@ -74,7 +74,7 @@ describe('the demo workshop', () => {
     const budget = releaseBudget(job);
     const worst = [...(budget?.lines ?? [])].sort((a, b) => b.liftLost - a.liftLost)[0];
     expect(worst?.name).toBe('Reduced-effort part');
-    const cures = advise(job, 'releases').flatMap((a) => a.moves);
+    const cures = advise(job, 'releases').flatMap((a) => a.moves.map((move) => readSentence(move)));
     expect(cures).toContain('The reduced-effort part out');
     const steps = measuringRun(job, ['discs', 'steels', 'flatness']);
     const at = nextOpen(job, steps);

@@ -118,7 +118,7 @@ function Advices({ verdict }: { readonly verdict: VerdictId }) {
       label="Advice"
       now={now}
       changes={run.result.map((a) => ({
-        label: a.moves.join('; then: '),
+        label: a.moves.map((move) => readSentence(move, units)).join('; then: '),
         job: a.job,
         figures: figuresToCompare(a.job),
         note: `${curedWords(a.cured, units)} The whole: ${a.overall.title.charAt(0).toLowerCase()}${a.overall.title.slice(1)}.`,

@@ -2,6 +2,8 @@ import { useState } from 'react';
 
 import { figuresToCompare } from '@/core/advice/compare';
 import { trades } from '@/core/advice/trade';
+import { readSentence } from '@/core/evaluate/sentence';
+import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { useJob } from '@/features/jobs/useJob';
 import { useShelfAtHand } from '@/features/shelf/useShelf';
@@ -39,6 +41,7 @@ function Trades() {
   const [order, setOrder] = useState<Order>('pull');
   const sign = order === 'pull' ? 1 : -1;
   const value = (v: number | undefined) => (v === undefined ? Infinity : sign * v);
+  const units = useUnits();
   const found = [...trades(job, atHand)].sort(
     (a, b) => value(a.figures.values[KEY[order]]) - value(b.figures.values[KEY[order]]),
   );
@@ -47,7 +50,12 @@ function Trades() {
   ) : (
     <>
       <Choice label="Order" bare value={order} options={ORDERS} onChange={setOrder} />
-      <ChangeList label="Changes to trade" now={now} changes={found} shown={SHOWN} />
+      <ChangeList
+        label="Changes to trade"
+        now={now}
+        changes={found.map((trade) => ({ ...trade, label: readSentence(trade.label, units) }))}
+        shown={SHOWN}
+      />
     </>
   );
 }

@@ -20,6 +20,9 @@ import { Picture } from './Picture';
 import { Readouts } from './Readouts';
 import type { RideLoop } from './RideLoop';
 import { sceneOf } from './scene';
+import { readSentence } from '@/core/evaluate/sentence';
+import { formatWithUnit } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
 import { Sentence } from './Sentence';
 import { useRide, useStatus } from './useRide';
 
@@ -173,11 +176,14 @@ function ThrottleThumb({ ride, height }: ThumbProps) {
 
 function Notes({ cutaway }: { readonly cutaway: Cutaway }) {
   const { ride, needs, assumed, lever } = cutaway;
+  const units = useUnits();
   const notes = [
     assumed.length > 0
-      ? `The job does not say all of its machine; taken for it: ${assumed.join(', ')}.`
+      ? `The job does not say all of its machine; taken for it: ${assumed.map((a) => readSentence(a, units)).join(', ')}.`
       : '',
-    lever.estimated ? 'The lift is not known: 1.5 mm is taken.' : '',
+    lever.estimated
+      ? `The lift is not known: ${formatWithUnit(lever.fullLift, 'length', units, 1)} is taken.`
+      : '',
     'Turning is slowed. What linings give before they part, idle and braking are design estimates. It shows how the parts work; it does not say that a machine is safe.',
   ];
   return (

@@ -10,9 +10,9 @@ import { entryAt } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { isFrozen } from '@/core/job/work';
 import type { ParsedEntry } from '@/core/units/parseEntry';
-import { asShown, parseEntry, unitsFor } from '@/core/units/parseEntry';
+import { entryText, isPlainNumber, parseEntry, unitsFor } from '@/core/units/parseEntry';
 import type { UnitChoice } from '@/core/units/quantity';
-import { formatValue, formatWithUnit, shownUnit, withoutZeros } from '@/core/units/quantity';
+import { formatWithUnit, shownUnit, withoutZeros } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { evaluationOf } from '@/features/jobs/evaluations';
@@ -58,28 +58,25 @@ export const EntryField = memo(function EntryField({ path, label, of, narrow = f
   const strata = useStrata();
   const id = useId();
   const [typing, setTyping, leave] = useTyping();
-  const field = fieldAt(path);
   // One subscription for all of it: dozens of fields are asked at every key.
-  const { draft, entry, told, frozen } = useAppSelector(({ jobs: { entities, drafts } }) => {
+  const { draft, entry, told, frozen, marks } = useAppSelector(({ jobs: { entities, drafts } }) => {
     const job = entities[jobId];
     if (!job) throw new Error(`no job ${jobId}`);
     return {
       draft: drafts[jobId]?.[path],
       entry: entryAt(job, path),
       told: problemAt(job, path, units),
+      marks: fieldAt(path).turns ? job.setting.marksPerTurn?.value : undefined,
       // The machine's returns go on after the signature.
       frozen: isFrozen(job) && !path.startsWith('visits.'),
     };
   }, shallowEqual);
+  const field = marks === undefined ? fieldAt(path) : { ...fieldAt(path), marksPerTurn: marks };
   const shown = unitsFor(field, units);
   const unit = shownUnit(field.quantity, shown);
   const name = label ?? field.across ?? field.label;
 
-  const settled = draft
-    ? draft.text
-    : entry
-      ? withoutZeros(formatValue(asShown(entry.value, field), field.quantity, shown))
-      : '';
+  const settled = draft ? draft.text : entry ? entryText(entry, field, units) : '';
   const text = typing ?? settled;
   const parsed: ParsedEntry | undefined = draft && parseEntry(draft.text, field, draft.units);
   const patient = usePatience(typing);
@@ -171,7 +168,7 @@ function FieldNote({ path }: { readonly path: FieldPath }) {
   const field = fieldAt(path);
   const { estimate, absent, quantity, hint } = field;
   const standIn = estimate ?? absent;
-  if (entry?.typed) {
+  if (entry?.typed && !isPlainNumber(entry.typed)) {
     return (
       <Words soft size={13}>
         written {entry.typed}

@@ -4,7 +4,7 @@ import { createSlice, original } from '@reduxjs/toolkit';
 import { blankJob } from '@/core/job/blank';
 import { copyOfJob, nextJobOf } from '@/core/job/derive';
 import type { FieldPath } from '@/core/job/fields';
-import { fieldAt } from '@/core/job/fields';
+import { fieldOf } from '@/core/job/fields';
 import { entryAt, withEntry } from '@/core/job/paths';
 import type { AssistType, Entry, Job, Release, Source, StartClutchPlace } from '@/core/job/types';
 import { parseEntry } from '@/core/units/parseEntry';
@@ -34,9 +34,9 @@ function withDraft(
   state.drafts = { ...state.drafts, [jobId]: draft ? { ...others, [path]: draft } : others };
 }
 
-/** Whether the text says more than the number: a unit, a fraction, a diameter. */
+/** Whether the text says more than the number: a unit, a fraction, a diameter, or how finely it was read. */
 function saysMore(text: string): boolean {
-  return /[^\d.,\s]/.test(text);
+  return /[^\d.,\s]|[.,]\d*0\s*$/.test(text);
 }
 
 const jobsSlice = createSlice({
@@ -162,15 +162,16 @@ const jobsSlice = createSlice({
         }>,
       ) {
         const { jobId, path, text, units } = payload;
-        const parsed = parseEntry(text, fieldAt(path), units);
         const job = state.entities[jobId];
         if (!job) return;
+        const parsed = parseEntry(text, fieldOf(job, path), units);
         const source = entryAt(job, path)?.source;
         const entry: Entry | undefined =
           parsed.kind === 'value'
             ? {
                 value: parsed.value,
-                ...(saysMore(text) ? { typed: text.trim() } : {}),
+                ...(saysMore(text) ? { typed: text.trim().slice(0, 80) } : {}),
+                ...(parsed.range ? { range: parsed.range } : {}),
                 ...(source && source.kind !== 'estimate' ? { source } : {}),
               }
             : undefined;

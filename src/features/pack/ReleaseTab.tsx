@@ -20,9 +20,14 @@ const SHOWN = [
   'overallRatio',
   'releaseForce',
   'leverPull',
-  'liftTilt',
+  'pullLift',
+  'leverPullFull',
   'liftLeast',
+  'liftAcross',
+  'liftTilt',
+  'liftResidual',
   'armBestStart',
+  'armLost',
 ] as const;
 
 /** What there is none of where a shift pedal opens the pack. */
@@ -30,6 +35,8 @@ const OF_THE_LEVER: ReadonlySet<(typeof SHOWN)[number]> = new Set([
   'overallRatio',
   'releaseForce',
   'leverPull',
+  'pullLift',
+  'leverPullFull',
 ]);
 
 /** From the lever to the plate: what the train lifts, what the pack needs, what the hand pays. */
@@ -63,7 +70,8 @@ export function ReleaseTab() {
         ) : null}
         {pedal ? null : <EntryField path="release.efficiency" />}
       </FieldGrid>
-      {release.type === 'measured' ? <DialReadings /> : <LossFields />}
+      {release.type === 'measured' ? <DialReadings /> : null}
+      {pedal ? null : <LossFields />}
       <Heading level={2}>{pedal ? 'What the pack needs' : 'What pack and hand need'}</Heading>
       <FieldGrid>
         <EntryField path="release.faceClearance" />

@@ -3,7 +3,8 @@ import { ScrollView, View } from 'react-native';
 
 import { liftAtLever } from '@/core/evaluate/liftTerm';
 import { packModel } from '@/core/evaluate/states';
-import { formatWithUnit } from '@/core/units/quantity';
+import { hasWeights } from '@/core/evaluate/assistFigures';
+import { formatWithUnit, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { useJob } from '@/features/jobs/useJob';
@@ -22,6 +23,8 @@ const MAX_ZOOM = 6;
 /** Wear is slid as far past the first limit as this, or as far as this where no limit is known, mm. */
 const PAST_LIMIT = 1.25;
 const WEAR_UNKNOWN = 1;
+/** Engine speed is slid up to here. */
+const TOP_RPM = 10_000;
 
 interface Props extends Pick<SectionProps, 'problems' | 'width'> {
   /** Height of the drawing before it is enlarged. */
@@ -40,8 +43,11 @@ export function SectionEditor({ problems, width, height, selection, edits, scrol
   const [pinched, setPinched] = useState(1);
   const [lever, setLever] = useState(0);
   const [wear, setWear] = useState(0);
+  const [speed, setSpeed] = useState(0);
+  const units = useUnits();
+  const decimals = shownUnit('length', units).factor === 1 ? 2 : undefined;
   // Only the sliders need the pack in other states; while they rest it follows a frame later.
-  const slid = lever > 0 || wear > 0;
+  const slid = lever > 0 || wear > 0 || speed > 0;
   const modelled = useLater(job, !slid);
   const model = useMemo(() => packModel(modelled), [modelled]);
   const mostWear = useMemo(
@@ -110,11 +116,24 @@ export function SectionEditor({ problems, width, height, selection, edits, scrol
         <Slide
           label="Wear from here"
           value={wear}
-          text={`${(wear * mostWear).toFixed(2)} mm`}
+          text={formatWithUnit(wear * mostWear, 'length', units, decimals)}
           onChange={setWear}
         />
       ) : null}
-      <StateInWords model={model} lift={lift} wear={wear * mostWear} />
+      {hasWeights(job) ? (
+        <Slide
+          label="Engine speed"
+          value={speed}
+          text={formatWithUnit(speed * TOP_RPM, 'speed', units)}
+          onChange={setSpeed}
+        />
+      ) : null}
+      <StateInWords
+        model={model}
+        lift={lift}
+        wear={wear * mostWear}
+        rpm={speed > 0 ? speed * TOP_RPM : undefined}
+      />
     </View>
   );
 }
@@ -124,15 +143,19 @@ function StateInWords({
   model,
   lift,
   wear,
+  rpm,
 }: {
   readonly model: ReturnType<typeof packModel>;
   readonly lift: number;
   readonly wear: number;
+  /** Engine speed, where weights turn. */
+  readonly rpm: number | undefined;
 }) {
   const units = useUnits();
-  if (lift <= 0 && wear <= 0) return null;
-  const rest = model.at({ wear });
-  const at = lift > 0 ? model.at({ wear, lift }) : rest;
+  if (lift <= 0 && wear <= 0 && rpm === undefined) return null;
+  const turning = rpm === undefined ? {} : { rpm };
+  const rest = model.at({ wear, ...turning });
+  const at = lift > 0 ? model.at({ wear, lift, ...turning }) : rest;
   const parts = [
     lift > 0 ? `Plate lifted ${formatWithUnit(lift, 'length', units, 2)}` : undefined,
     lift > 0 && at.clearancePerFace !== undefined
@@ -144,6 +167,10 @@ function StateInWords({
       ? `pull ${formatWithUnit(at.leverPull, 'force', units, 0)}`
       : undefined,
     wear > 0 ? `worn ${formatWithUnit(wear, 'length', units, 2)}` : undefined,
+    rpm !== undefined ? `at ${formatWithUnit(rpm, 'speed', units)}` : undefined,
+    at.assist !== undefined
+      ? `the weights press with ${formatWithUnit(at.assist, 'force', units, 0)}`
+      : undefined,
     rest.clamp !== undefined && lift <= 0
       ? `clamp ${formatWithUnit(rest.clamp, 'force', units, 0)}`
       : undefined,

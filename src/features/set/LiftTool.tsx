@@ -14,7 +14,17 @@ export function LiftTool({ fields }: Pick<SheetLine, 'fields'>) {
       <LiftPlate />
       <VerdictLine id="releases" />
       <VerdictLine id="repeat" />
-      <FigureRows ids={['liftHad', 'liftNeeded', 'liftLeast', 'liftTilt', 'liftRepeat']} />
+      <FigureRows
+        ids={[
+          'liftHad',
+          'liftNeeded',
+          'liftLeast',
+          'liftAcross',
+          'liftTilt',
+          'liftResidual',
+          'liftRepeat',
+        ]}
+      />
     </ToolBox>
   );
 }

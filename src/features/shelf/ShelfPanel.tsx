@@ -220,6 +220,10 @@ function Misses({
   );
 }
 
+/** How much is missing, with the decimals that it takes to be more than 0; empty where there is no measure. */
+const short = (by: number): string =>
+  by <= 0 ? '' : by < 0.005 ? by.toPrecision(1) : by.toFixed(2);
+
 function missSentence(job: Job, { condition, by }: ShelfMiss, units: UnitChoice): string {
   const mm = formatWithUnit(by, 'length', units);
   const steels = job.pack.plates.filter(
@@ -231,13 +235,15 @@ function missSentence(job: Job, { condition, by }: ShelfMiss, units: UnitChoice)
     case 'plates on the shelf':
       return `There are not enough steels on the shelf: ${steels} are needed.`;
     case 'holds':
-      return `The best falls short of holding the engine by ${by.toFixed(2)} times: let springs or step be changed too, or order stronger springs.`;
+      return `No set holds the engine${short(by) && `; the best is ${short(by)} times short`}: let springs or step be changed too, or order stronger springs.`;
     case 'releases':
       return `The best lifts too little by ${mm}: fewer faces, flatter steels, or more lift.`;
     case 'coils':
       return `The best presses its coils solid by ${mm}: order springs with a shorter solid length, or lower the stack.`;
     case 'gap':
       return `The best misses the plate gap by ${mm}.`;
+    case 'basketRetention':
+      return 'The best still leaves a disc off the basket’s fingers: fewer or thinner plates.';
     case 'retention':
       return `The best still leaves a plate off its spline: fewer or thinner plates, or a spacer pair.`;
     case 'step':

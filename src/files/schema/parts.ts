@@ -32,11 +32,18 @@ function bounded({ above, min, below, max, integer }: Bounds): Joi.NumberSchema 
   return integer ? number.integer() : number;
 }
 
+/** A range goes from the lesser value to the greater. */
+const forwards: Joi.CustomValidator<{ low: number; high: number }> = (range, helpers) =>
+  range.low < range.high ? range : helpers.error('any.invalid');
+
 export function entryOf(pattern: FieldPattern): Joi.ObjectSchema {
   const { bounds } = FIELDS[pattern];
   return Joi.object({
     value: bounded(bounds).required(),
     typed: text(80),
+    range: Joi.object({ low: Joi.number().required(), high: Joi.number().required() }).custom(
+      forwards,
+    ),
     source: SOURCE,
   }).cache(known((value) => isEntry(value, bounds)));
 }

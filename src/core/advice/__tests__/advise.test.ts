@@ -2,15 +2,25 @@ import { layOut } from '@/core/evaluate/layers';
 import { demoJob, demoJobs } from '@/demo/jobs';
 
 import { evaluate } from '../../evaluate/evaluate';
+import { readSentence } from '../../evaluate/sentence';
+import type { VerdictId } from '../../evaluate/verdict';
 import { blankCoilGroup, blankJob, entry } from '../../job/blank';
 import { withEntry } from '../../job/paths';
 import type { Job, Plate } from '../../job/types';
-import { advise } from '../advise';
+import type { AdviseOptions } from '../advise';
+import { advise as adviseInAmounts } from '../advise';
 import { movedTo, ofThickness } from '../../pack/edit';
 import { creepMoves } from '../creepMoves';
 import { COMMON_STEELS, movesFor } from '../moves';
 import { orderMoves } from '../orderMoves';
 import { handRemedy } from '../remedy';
+
+/** Advice with its moves as text. */
+const advise = (job: Job, verdict: VerdictId, options: AdviseOptions = {}) =>
+  adviseInAmounts(job, verdict, options).map((a) => ({
+    ...a,
+    moves: a.moves.map((move) => readSentence(move)),
+  }));
 
 const softened = demoJob('UR-0101');
 const state = (job: Job, id: string) => evaluate(job).verdicts.find((v) => v.id === id)?.state;
@@ -301,7 +311,7 @@ describe('advice', () => {
         ],
       },
     };
-    const labels = orderMoves(more).map((m) => m.label);
+    const labels = orderMoves(more).map((m) => readSentence(m.label));
     expect(labels).toEqual([
       'Discs and steels laid in turn, a disc at the floor, 1 steel left out',
       'Discs and steels laid in turn, a steel at the floor',

@@ -16,5 +16,7 @@ export interface Entry {
   readonly value: number;
   /** As it was written, when that says more than the value: `5/32 in`. */
   readonly typed?: string;
+  /** What a manual gives as a range; the value is its middle. */
+  readonly range?: { readonly low: number; readonly high: number };
   readonly source?: Source;
 }

@@ -97,6 +97,7 @@ export const SETTING_FIELDS = {
     label: 'Adjuster at, turns',
     symbol: 'u',
     quantity: 'ratio',
+    turns: true,
     bounds: { min: -100, max: 100 },
     hint: 'Turns out from any fixed point; out opens the gap.',
   }),

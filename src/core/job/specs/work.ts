@@ -57,8 +57,9 @@ export const WORK_FIELDS = {
   'setting.turnsOut': spec({
     label: 'Turns out from the start',
     symbol: 'u',
-    quantity: 'count',
-    bounds: { min: 0, max: 60, integer: true },
+    quantity: 'ratio',
+    turns: true,
+    bounds: { min: 0, max: 60 },
     absent: { value: 0, why: 'less than a turn' },
   }),
   'setting.marksOut': spec({

@@ -193,13 +193,13 @@ describe('shelf solver', () => {
   it('says what is to blame when nothing fits, and by how much', () => {
     const plates = [plate('a', 1.2), plate('b', 1.3), plate('c', 1.4)];
     expect(solveShelf(question(plates, 2, 25, 24, 26), fine).misses).toEqual([
-      { condition: 'window', options: 1, by: 1.3 },
+      { condition: 'window', heights: 3, by: 1.3 },
     ]);
     expect(solveShelf(question(plates, 2, 22, 21, 22.3), fine).misses).toEqual([
-      { condition: 'window', options: 1, by: 0.2 },
+      { condition: 'window', heights: 1, by: 0.2 },
     ]);
     expect(solveShelf(question(plates, 5, 25, 24, 26), fine).misses).toEqual([
-      { condition: 'plates on the shelf', options: 1, by: 2 },
+      { condition: 'plates on the shelf', heights: 1, by: 2 },
     ]);
     const weak: Judge = (_o, height) => ({
       reserve: 0.9,

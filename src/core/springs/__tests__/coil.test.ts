@@ -69,7 +69,9 @@ describe('coil springs', () => {
 
   it('never pulls, and knows when no room is left', () => {
     expect(springForce(24, 42, 45)).toBe(0);
-    expect(() => installedLength(40, 38, 4)).toThrow('more than the stack and the pressure plate');
+    expect(() => installedLength(40, 38, 4)).toThrow(
+      'more than stack, pressure plate and shim together',
+    );
     expect(() => coilRate(16, 15.5, 6)).toThrow('less than the mean coil diameter');
     expect(() => springForce(0, 42, 30)).toThrow(DomainError);
   });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 
 import type { EntrySpec, ParsedEntry } from '../parseEntry';
-import { acceptedText, asShown, parseEntry } from '../parseEntry';
+import { acceptedText, entryText, asShown, parseEntry } from '../parseEntry';
 import type { Quantity, UnitId } from '../quantity';
 import { formatValue, formatWithUnit, fromBase, toBase, unitById, UNITS } from '../quantity';
 
@@ -37,7 +37,7 @@ describe('units', () => {
   it.each<[Quantity, Readonly<Partial<Record<string, number>>>]>([
     ['length', { mm: 1, in: INCH, thou: INCH / 1000 }],
     ['force', { N: 1, lbf: LBF, kgf: 9.80665 }],
-    ['torque', { Nm: 1, ftlb: LBF * 0.3048, inlb: LBF * 0.0254 }],
+    ['torque', { Nm: 1, ftlb: LBF * 0.3048, inlb: LBF * 0.0254, kgfm: 9.80665, kgfcm: 0.0980665 }],
     ['rate', { 'N/mm': 1, 'lbf/in': LBF / INCH, 'kgf/mm': 9.80665 }],
     ['pressure', { MPa: 1, psi: LBF / INCH ** 2 }],
     ['stress', { MPa: 1, psi: LBF / INCH ** 2 }],
@@ -119,10 +119,12 @@ describe('numbers as people write them', () => {
     ['1-1/4 in', 31.75],
     ['1¼"', 31.75],
     ['½ in', 12.7],
+    ['⅓"', 25.4 / 3],
+    ['1⁄8 in', 3.175],
+    ['1 + 1/4"', 31.75],
     [' 3 ', 3],
     ['3.', 3],
     ['+3', 3],
-    ['1.5e1', 15],
     ['115 mils', 2.921],
     ['2.92 MM', 2.92],
   ])('reads %s as %d mm', (text, mm) => {
@@ -130,15 +132,99 @@ describe('numbers as people write them', () => {
   });
 
   it.each([
-    ['9 ft-lb', 9 * 1.3558179483314],
-    ['9 ft lbs', 9 * 1.3558179483314],
-    ['108 in-lb', 9 * 1.3558179483314],
-    ['12 Nm', 12],
-    ['12 N·m', 12],
-    ['12', 12],
-    ['108 lb-in', 9 * 1.3558179483314],
+    ['8.1 ft-lb', 8.1 * 1.3558179483314],
+    ['8.1 ft lbs', 8.1 * 1.3558179483314],
+    ['8.1 ft.lbs', 8.1 * 1.3558179483314],
+    ['8.1 lbs-ft', 8.1 * 1.3558179483314],
+    ['8.1 lbf.ft', 8.1 * 1.3558179483314],
+    ['8.1 foot pounds', 8.1 * 1.3558179483314],
+    ['8.1 foot-pounds', 8.1 * 1.3558179483314],
+    ['97.2 in-lb', 8.1 * 1.3558179483314],
+    ['97.2 inch pounds', 8.1 * 1.3558179483314],
+    ['12.5 Nm', 12.5],
+    ['12.5 N·m', 12.5],
+    ['12.5 newton metres', 12.5],
+    ['12.5', 12.5],
+    ['97.2 lb-in', 8.1 * 1.3558179483314],
+    ['1.1 kgf·m', 1.1 * 9.80665],
+    ['1.1 kgf-m', 1.1 * 9.80665],
+    ['110 kgf·cm', 1.1 * 9.80665],
   ])('reads %s as %d N·m', (text, nm) => {
     expect(value(parseEntry(text, TORQUE))).toBeCloseTo(nm, 10);
+  });
+
+  it.each([
+    ['11–13 N·m', 11, 13],
+    ['11-13 Nm', 11, 13],
+    ['11 to 13 Nm', 11, 13],
+    ['11 Nm – 13 Nm', 11, 13],
+    ['8.1-9.6 ft-lb', 8.1 * 1.3558179483314, 9.6 * 1.3558179483314],
+    ['11,5–12,5', 11.5, 12.5],
+  ])('keeps the range %s and works with its middle', (text, low, high) => {
+    const read = parseEntry(text, TORQUE);
+    expect(read).toMatchObject({
+      kind: 'value',
+      value: expect.closeTo((low + high) / 2, 10) as number,
+      range: { low: expect.closeTo(low, 10) as number, high: expect.closeTo(high, 10) as number },
+    });
+  });
+
+  it('refuses a range that goes backwards, leaves what is allowed, or counts things', () => {
+    expect(parseEntry('13–11 Nm', TORQUE)).toMatchObject({
+      kind: 'refused',
+      message: expect.stringContaining('lesser value to the greater') as string,
+    });
+    expect(parseEntry('11–5000 Nm', TORQUE)).toMatchObject({
+      kind: 'refused',
+      message: expect.stringContaining('too large') as string,
+    });
+    const whole: EntrySpec = { quantity: 'count', bounds: { min: 1, max: 24, integer: true } };
+    expect(parseEntry('3-5', whole).kind).toBe('refused');
+  });
+
+  it('reads turns and marks of a screw, and asks for its marks where they are not known', () => {
+    const screw: EntrySpec = { quantity: 'ratio', turns: true, bounds: { min: 0, max: 60 } };
+    const marked = { ...screw, marksPerTurn: 18 };
+    expect(value(parseEntry('1 turn 4', marked))).toBeCloseTo(1 + 4 / 18, 12);
+    expect(value(parseEntry('1 turn and 4 marks', marked))).toBeCloseTo(1 + 4 / 18, 12);
+    expect(value(parseEntry('4 marks', marked))).toBeCloseTo(4 / 18, 12);
+    expect(value(parseEntry('2 turns', screw))).toBe(2);
+    expect(value(parseEntry('1 3/8 turn', screw))).toBe(1.375);
+    expect(value(parseEntry('1 + 4/18', screw))).toBeCloseTo(1 + 4 / 18, 12);
+    expect(parseEntry('1 turn 4', screw)).toMatchObject({
+      kind: 'refused',
+      message: expect.stringContaining('marks per turn') as string,
+    });
+    expect(parseEntry('turns', screw).kind).toBe('refused');
+  });
+
+  it('takes the minus sign as one, and says that it has no meaning where it has none', () => {
+    const angle: EntrySpec = { quantity: 'angle', bounds: { above: -85, below: 85 } };
+    expect(value(parseEntry('−12.5', angle))).toBe(-12.5);
+    expect(parseEntry('−3', LENGTH)).toMatchObject({
+      kind: 'refused',
+      message: expect.stringContaining('negative') as string,
+    });
+  });
+
+  it('asks about an exponent, and about a bare share below one per cent', () => {
+    expect(parseEntry('1.5e1', LENGTH)).toMatchObject({
+      kind: 'question',
+      readings: [expect.objectContaining({ value: 15 })],
+    });
+    const share: EntrySpec = { quantity: 'share', bounds: { min: 0, max: 1 } };
+    expect(parseEntry('0.15', share)).toMatchObject({ kind: 'question' });
+    const read = parseEntry('0.15', share);
+    expect(read.kind === 'question' && read.readings.map((r) => r.value)).toEqual([0.15, 0.0015]);
+    expect(value(parseEntry('15', share))).toBe(0.15);
+    expect(value(parseEntry('0.5 %', share))).toBe(0.005);
+  });
+
+  it('shows a number with the decimals it was typed with, while its unit is shown', () => {
+    expect(entryText({ value: 1.2, typed: '1.20' }, LENGTH)).toBe('1.20');
+    expect(entryText({ value: 1.2 }, LENGTH)).toBe('1.2');
+    expect(entryText({ value: 1.2, typed: '1.20' }, LENGTH, { length: 'in' })).toBe('0.0472');
+    expect(entryText({ value: 2.921, typed: '.115"' }, LENGTH)).toBe('2.921');
   });
 
   it('takes a bare number in the unit now shown', () => {
@@ -267,6 +353,23 @@ describe('numbers as people write them', () => {
     expect(parsed.kind).toBe('question');
     if (parsed.kind === 'question')
       expect(parsed.readings.map((r) => r.value)).toEqual([1.6, 1600]);
+    expect(
+      parseEntry('6.500', { quantity: 'speed', bounds: { above: 0, max: 25000 } }),
+    ).toMatchObject({
+      kind: 'question',
+      readings: [expect.objectContaining({ value: 6.5 }), expect.objectContaining({ value: 6500 })],
+    });
+    // In a caliper over a pack neither reading of it is likely.
+    expect(
+      parseEntry('1,234', {
+        quantity: 'length',
+        bounds: { above: 0, max: 400 },
+        plausible: [8, 90],
+      }),
+    ).toMatchObject({
+      kind: 'question',
+      readings: [expect.objectContaining({ text: '1.2340 in' }), {}],
+    });
     expect(value(parseEntry('1,498', THICKNESS))).toBe(1.498);
     expect(value(parseEntry('1,600.5', force))).toBe(1600.5);
     expect(value(parseEntry('1.600,5', force))).toBe(1600.5);
