@@ -95,9 +95,9 @@ test(
       'UR-0106 Tarn 450',
       'revision 1, signed',
       `Holds ${reserve} times the engine at its weakest lining`,
-      `Lever pull, full lift ${pull}`,
+      `Lever pull, greatest ${pull}`,
       'Drive pins 6 6',
-      'Spring bolts 6 9 Nm (80 in·lb)',
+      'Spring bolts 6 8.5 Nm (75 in·lb)',
       'Plate 2: Steel 1.6, 1.598 mm measured, turns with the hub',
       'First gear: 2 of 2 break-in starts',
     ])

@@ -378,7 +378,13 @@ test(
     await shop.newJob();
     await shop.choose('Which clutch it has', 'A plate pack');
     // Section 13: 1 in = 25.4 mm, 1 ft·lb = 1.3558179 N·m, 1 in·lb a twelfth of it.
-    const torques = { '9 ft-lb': '12.2', '108 in-lb': '12.2', '12 Nm': '12', '12,5': '12.5' };
+    const torques = {
+      '8.1 ft-lb': '11',
+      '97.4 in-lb': '11',
+      '12.5 Nm': '12.5',
+      '12,5': '12.5',
+      '11–13 Nm': '12',
+    };
     for (const [typed, shown] of Object.entries(torques)) {
       await shop.type('engine.peakTorque', typed);
       await expect(shop.field('engine.peakTorque')).toHaveValue(shown);

@@ -185,7 +185,7 @@ export const WALKS: readonly Walk[] = [
       ['Release', 'release.stretch', '2'],
     ],
     torques: [
-      ['70 ft-lb', ''],
+      ['64.9 ft-lb', ''],
       ['96 in-lb', '6'],
       ['10', '10'],
     ],

@@ -358,7 +358,6 @@ function gapMoves(job: Job): Move[] {
 }
 
 function easedMoves(job: Job): Move[] {
-  const path = 'release.reducedEffort';
   const factor = job.release.reducedEffort?.value;
   if (factor === undefined || Math.abs(factor - 1) < EDGE) return [];
   return [

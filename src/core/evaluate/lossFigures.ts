@@ -54,9 +54,10 @@ export function computeLosses(sheet: Sheet): void {
     formula: 'greatest 1/cos φ over the stroke ÷ the same from the best φ_0, − 1',
     from: {
       more: gather(
-        [...stroke, sheet.entry('release.lead'), sheet.entry('release.armStart')],
-        ([s = 0, i = 0, slack = 0, r = 0, lead = 0, φ = 0]) => {
-          const { heaviest, bestHeaviest } = armStroke(cableTravel(s, i, slack), r, lead, φ);
+        [...stroke, sheet.entry('release.armStart')],
+        ([s = 0, i = 0, slack = 0, r = 0, φ = 0]) => {
+          // The lead scales the lift alone.
+          const { heaviest, bestHeaviest } = armStroke(cableTravel(s, i, slack), r, 1, φ);
           return heaviest / bestHeaviest - 1;
         },
       ),

@@ -235,7 +235,11 @@ export function packModel(job: Job): PackModel {
     };
   };
   const faceShares = (): readonly FaceShare[] => {
-    const clamp = measured === undefined ? undefined : at().clamp;
+    // At peak torque, as the capacity is, so that the faces add up to it.
+    const clamp =
+      measured === undefined
+        ? undefined
+        : (sheet.known('clampAtPeak') ?? sheet.known('clamp'))?.value;
     const whole =
       held && clamp !== undefined
         ? attempt(() => chain.capacityAt('Typical', clamp, true))

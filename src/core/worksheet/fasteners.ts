@@ -1,9 +1,8 @@
 import { check } from '../errors';
 import type { Entry, Job } from '../job/types';
 import type { Fastener } from '../job/work';
-import type { Mm, NewtonMetre, UnitChoice } from '../units/quantity';
+import type { Mm, NewtonMetre, UnitChoice, UnitId } from '../units/quantity';
 import { unitWritten } from '../units/parseEntry';
-import type { UnitId } from '../units/quantity';
 import { formatWithUnit } from '../units/quantity';
 
 /**

@@ -1,5 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 
+import { WorkingHost } from '@/features/figures/WorkingPanel';
 import { JobOfPage } from '@/features/jobs/JobOfPage';
 
 import { CutawayView } from './CutawayView';
@@ -9,7 +10,9 @@ export function CutawayScreen() {
   const { job } = useLocalSearchParams<{ job?: string }>();
   return (
     <JobOfPage id={job ?? ''}>
-      <CutawayView />
+      <WorkingHost>
+        <CutawayView />
+      </WorkingHost>
     </JobOfPage>
   );
 }

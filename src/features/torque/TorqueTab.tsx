@@ -22,6 +22,7 @@ const SHOWN: readonly FigureId[] = [
   'capacityWithTangs',
   'reserveWithTangs',
   'leastCurveReserve',
+  'leastCurveSpeed',
   'assistClamp',
   'clampAtPeak',
   'liningPressure',
@@ -125,7 +126,7 @@ function Faces({ faces }: { readonly faces: readonly FaceShare[] }) {
     <View style={{ gap: 4 }}>
       <Heading level={2}>Face by face</Heading>
       <Words soft size={14}>
-        Tang friction takes clamp on the way down: the innermost face has the least.
+        {`From ${formatWithUnit(faces[0]?.clamp ?? 0, 'force', units, 0)} at the pressure plate inward, typical friction. Tang friction takes clamp on the way down: the innermost face has the least.`}
       </Words>
       <View role="list" aria-label="Slipping faces, outermost first">
         {faces.map((f) => (

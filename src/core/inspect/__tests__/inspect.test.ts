@@ -192,6 +192,14 @@ describe('rules across parts', () => {
     const one = mixed(job({ p3: [2.7, 2.7, 2.7] }));
     expect(one?.partIds).toEqual(['p1', 'p5']);
     expect(readSentence(one?.sentence ?? [])).toMatch(/^1 of 3 discs must go; the 2 that pass/);
+    // A warped steel takes the discs on both sides: they are counted with those that are too thin.
+    const bent = plateWith(limit(job()), 'p2', { outOfFlat: entry(0.08) });
+    expect(
+      found(bent)
+        .parts.filter((p) => p.decision === 'change')
+        .map((p) => p.id),
+    ).toEqual(expect.arrayContaining(['p1', 'p3']));
+    expect(readSentence(mixed(bent)?.sentence ?? [])).toMatch(/^2 of 3 discs must go/);
     const low = [2.7, 2.7, 2.7];
     expect(mixed(job({ p1: low, p3: low, p5: low }))).toBeUndefined();
     // What goes to the scrap for what was seen goes as well; what is new already is no worn one that stays.

@@ -225,6 +225,50 @@ describe('the life of a pack', () => {
     expect(first?.kind).toBe('disc');
   });
 
+  it('counts the same discs at each date: one that nobody measured is in no total', () => {
+    const discs = job.pack.plates.filter((p) => p.kindId.startsWith('disc'));
+    const [fresh, ...rest] = discs.map((d) => d.id);
+    const half = rest.slice(0, 4);
+    const partly: Job = {
+      ...job,
+      pack: {
+        ...job.pack,
+        // New, and never under a gauge: its nominal thickness is no measurement.
+        plates: job.pack.plates.map((p) =>
+          p.id === fresh ? { ...p, readings: undefined, isNew: true } : p,
+        ),
+      },
+      visits: [0.1, 0.2].map((loss, n) => ({
+        id: `v${n}`,
+        date: `2026-0${n + 5}-01`,
+        hours: entry(262 + 50 * n),
+        readings: Object.fromEntries(half.map((id) => [id, entry(2.87 - loss)])),
+        note: '',
+      })),
+    };
+    const { pack, discs: lives, caution } = packLife(partly);
+    expect(pack.discs).toBe(lives.length - 1);
+    // Each of the four lost 0.1 mm in 50 h; the other four that were measured are taken to wear as they do.
+    const own = lives.filter((d) => half.includes(d.plateId)).map((d) => d.line?.slope ?? NaN);
+    expect(pack.line?.slope).toBeCloseTo((own.reduce((a, b) => a + b, 0) / 4) * 8, 9);
+    expect(caution).toContain('Disc 1 was never measured');
+  });
+
+  it('foresees nothing from one reading where a limit is passed already, and says which', () => {
+    const once: Job = {
+      ...job,
+      intake: { ...job.intake, hours: undefined },
+      pack: {
+        ...job.pack,
+        plates: job.pack.plates.map((p) => ({ ...p, readings: undefined })),
+      },
+      visits: worn([[400, '2026-05-01', 0.6]]).visits,
+    };
+    const { foreseen, caution } = packLife(once);
+    expect(foreseen).toEqual([]);
+    expect(caution).toMatch(/^Nothing can be foreseen from one date: a limit is passed already \(/);
+  });
+
   it('foresees a limit sooner, never later, when a last reading shows more wear', () => {
     fc.assert(
       fc.property(

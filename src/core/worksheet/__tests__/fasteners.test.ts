@@ -8,19 +8,20 @@ import { stepsOf } from '../worksheet';
 
 describe('torques', () => {
   it.each([
-    [{ value: 12.2024, typed: '9 ft-lb' }, '9 ft-lb (12.2 N·m)'],
-    [{ value: 12.2024, typed: '108 in-lb' }, '108 in-lb (12.2 N·m)'],
-    [{ value: 12, typed: '12 Nm' }, '12 Nm (106 in·lb)'],
-    [{ value: 68, typed: '68 N·m' }, '68 N·m (50.2 ft·lb)'],
-    [{ value: 68 }, '68.0 N·m (50.2 ft·lb)'],
+    [{ value: 10.9821, typed: '8.1 ft-lb' }, '8.1 ft-lb (11.0 N·m)'],
+    [{ value: 10.9821, typed: '97.2 in-lb' }, '97.2 in-lb (11.0 N·m)'],
+    [{ value: 12.5, typed: '12.5 Nm' }, '12.5 Nm (111 in·lb)'],
+    [{ value: 12, typed: '11–13 N·m' }, '11–13 N·m (106 in·lb)'],
+    [{ value: 74, typed: '74 N·m' }, '74 N·m (54.6 ft·lb)'],
+    [{ value: 74 }, '74.0 N·m (54.6 ft·lb)'],
   ])('says both units, the one it was given in first: %j', (torque, said) => {
     expect(bothTorques(torque)).toBe(said);
   });
 
   it('follows the builder’s unit where none was written, and another torque’s for a share of it', () => {
     expect(bothTorques({ value: 13.5582 }, { torque: 'ftlb' })).toBe('10.0 ft·lb (13.6 N·m)');
-    expect(bothTorques({ value: 6.1012 }, {}, { value: 12.2024, typed: '108 in-lb' })).toBe(
-      '54 in·lb (6.1 N·m)',
+    expect(bothTorques({ value: 5.5 }, {}, { value: 10.9821, typed: '97.2 in-lb' })).toBe(
+      '49 in·lb (5.5 N·m)',
     );
   });
 
