@@ -4,7 +4,7 @@ import { alternate } from '@/core/job/blank';
 import type { Job } from '@/core/job/types';
 import { engage } from '@/core/heat/engagement';
 import { simulateTolerance } from '@/core/pack/tolerance';
-import { demoJob } from '@/demo/jobs';
+import { demoJob, demoJobs } from '@/demo/jobs';
 
 import { line, medianMs, ms } from './measure';
 
@@ -32,6 +32,9 @@ line(
   ms(medianMs(() => evaluate(twenty))),
   '0.3 ms',
 );
+
+for (const job of demoJobs())
+  line(`evaluation of ${job.number}`, ms(medianMs(() => evaluate(job))), '0.3 ms');
 
 const tolerances = Array.from({ length: 15 }, (_, i) => ({
   nominal: i % 2 ? 1.6 : 2.9,

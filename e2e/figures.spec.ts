@@ -203,7 +203,7 @@ test(
         ),
       ),
     );
-    await shows(page, { 'Tilt of the plate': '0.242 mm', 'Least local lift': '1.198 mm' });
+    await shows(page, { 'Tilt, amplitude': '0.242 mm', 'Least local lift': '1.198 mm' });
     const train = {
       'release.leverTravel': 62,
       'release.leverRatio': 5.2,
@@ -216,7 +216,7 @@ test(
       page,
       pack('5', train, (j) => ({ ...j, release: { ...j.release, type: 'hydraulic' } })),
     );
-    await shows(page, { Lift: '1.427 mm', 'Overall ratio': '43.5' });
+    await shows(page, { Lift: '1.427 mm', 'Overall ratio': '42.0' });
     await figures(
       shop,
       page,
@@ -284,6 +284,8 @@ test(
         'duty.engineInertia': 0.01,
         'duty.throttle': 0.5,
         'duty.letOut': 0,
+        // Without what the tangs hold back the slip has a closed form.
+        'pack.tangFriction': 0,
         'duty.grade': 0,
       }),
     );

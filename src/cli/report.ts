@@ -22,7 +22,8 @@ export function report(evaluation: Evaluation) {
         const inputs = f.working.inputs.map((i) => ({ ...i, unit: baseUnit(i.quantity).symbol }));
         const notes = f.working.notes.map((note) => readSentence(note));
         const unit = baseUnit(f.quantity).symbol;
-        return [id, { ...f, unit, working: { ...f.working, inputs, notes } }];
+        const { formula, section } = f.working;
+        return [id, { ...f, unit, working: { formula, inputs, notes, section } }];
       }),
     ),
     problems: evaluation.problems.map((p) => ({ ...p, sentence: readSentence(p.sentence) })),

@@ -1,7 +1,7 @@
 import { DomainError } from '../errors';
 import { fieldPath } from '../job/fields';
 import type { DiscSpring, Side } from '../springs/diaphragm';
-import { discSpringForce, sideOf, turningPoints, workingDeflection } from '../springs/diaphragm';
+import { discSpringForces, sideOf, turningPoints, workingDeflection } from '../springs/diaphragm';
 import type { Curve } from '../springs/monotoneCurve';
 import { monotoneCurve } from '../springs/monotoneCurve';
 import type { Mm, Newton } from '../units/quantity';
@@ -163,11 +163,10 @@ interface SpringTerm {
   readonly force?: DiscSpring;
 }
 
-function springTerm(sheet: Sheet): SpringTerm {
-  return sheet.job.springs.diaphragm.forceFrom === 'tester'
-    ? fromPoints(sheet)
-    : fromGeometry(sheet);
-}
+const springTerm = (sheet: Sheet): SpringTerm =>
+  sheet.once('diaphragm', () =>
+    sheet.job.springs.diaphragm.forceFrom === 'tester' ? fromPoints(sheet) : fromGeometry(sheet),
+  );
 
 function fromGeometry(sheet: Sheet): SpringTerm {
   const measured = sheet.entry('springs.diaphragm.measuredCone', 'h_0′');
@@ -182,10 +181,15 @@ function fromGeometry(sheet: Sheet): SpringTerm {
   const force = parts.every((p) => p.known)
     ? { outerDiameter: De ?? 0, innerDiameter: Di ?? 0, thickness: t ?? 0, coneHeight: h ?? 0 }
     : undefined;
+  let forces: ((deflection: Mm) => Newton) | undefined;
   return {
     formula: 'F = 4E/(1−ν²)·t/(K_1·D_e²)·s·[(h_0−s)(h_0−s/2) + t²]',
     inputs: gather(parts, () => 1),
-    at: (s) => (force ? discSpringForce(force, s) : Number.NaN),
+    at: (s) => {
+      if (!force) return Number.NaN;
+      forces ??= discSpringForces(force);
+      return forces(s);
+    },
     ...(force ? { force } : {}),
   };
 }

@@ -11,6 +11,8 @@ import { gather, lack } from './term';
 /** Of a lined plate's thickness, what is metal; the rest is lining, whose weight is small. Design estimate. */
 const CORE_SHARE = 0.5;
 
+/** Heat is shown to the joule. */
+const HEAT_TOLERANCE = 1e-6;
 const NEVER_LOCKS =
   'the clutch never locks: what it carries does not move the machine against its load.';
 const STALLS = 'the engine is pulled below idle before the clutch locks, and stalls.';
@@ -20,8 +22,8 @@ const STALLS = 'the engine is pulled below idle before the clutch locks, and sta
  * @example computeHeat(sheet, layout), sheet.known('packMass').value // 0.6402
  */
 export function computeHeat(sheet: Sheet, layout: PackLayout): void {
-  const plates = new PlateTerms(sheet, layout);
-  const masses = layout.layers.map((layer) => ({ layer, mass: plates.mass(layer) }));
+  const plates = plateTerms(sheet, layout);
+  const masses = layout.layers.map((layer) => ({ layer, mass: plates.of(layer).mass }));
   const none = layout.layers.length === 0 ? [lack('A plate', 'pack.plates')] : [];
   sheet.compute('packMass', {
     label: 'Mass of the plates',
@@ -44,11 +46,10 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
       J: gather(
         [
           ...none,
-          ...onHub.flatMap(({ layer, mass }) => [
-            mass,
-            plates.radius(layer, 'outerRadius'),
-            plates.radius(layer, 'innerRadius'),
-          ]),
+          ...onHub.flatMap(({ layer }) => {
+            const { mass, outerRadius, innerRadius } = plates.of(layer);
+            return [mass, outerRadius, innerRadius];
+          }),
         ],
         (all) => {
           let sum = 0;
@@ -96,6 +97,7 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
         loadTorque: () => load,
         clutchTorque: (t) => (t >= t0 ? T : (T * t) / t0),
         ...(t0 > 0 ? { corners: [t0] } : {}),
+        tolerance: HEAT_TOLERANCE,
       });
       if (start.outcome !== 'locked') throw new Impossible(NEVER_LOCKS);
       if (start.speed * i < n * (Math.PI / 30)) throw new Impossible(STALLS);
@@ -132,9 +134,9 @@ const unlined = (layout: PackLayout): readonly PackLayer[] =>
 export function steelHeat(sheet: Sheet, layout: PackLayout): Term {
   const steels = unlined(layout);
   if (steels.length === 0) return lack('An unlined plate', 'pack.plates');
-  const plates = new PlateTerms(sheet, layout);
+  const plates = plateTerms(sheet, layout);
   return gather(
-    steels.map((layer) => plates.mass(layer)),
+    steels.map((layer) => plates.of(layer).mass),
     (masses) =>
       heatCapacity(masses.map((mass, k) => ({ mass, metal: steels[k]?.kind.material ?? 'steel' }))),
   );
@@ -147,12 +149,12 @@ export function steelHeat(sheet: Sheet, layout: PackLayout): Term {
 export function steelArea(sheet: Sheet, layout: PackLayout): Term {
   const steels = unlined(layout);
   if (steels.length === 0) return lack('An unlined plate', 'pack.plates');
-  const plates = new PlateTerms(sheet, layout);
+  const plates = plateTerms(sheet, layout);
   return gather(
-    steels.flatMap((layer) => [
-      plates.radius(layer, 'outerRadius'),
-      plates.radius(layer, 'innerRadius'),
-    ]),
+    steels.flatMap((layer) => {
+      const { outerRadius, innerRadius } = plates.of(layer);
+      return [outerRadius, innerRadius];
+    }),
     (radii) => {
       let sum = 0;
       for (let i = 0; i + 1 < radii.length; i += 2) {
@@ -166,27 +168,39 @@ export function steelArea(sheet: Sheet, layout: PackLayout): Term {
 
 type Leaf = 'outerRadius' | 'innerRadius';
 
+/** What plates of one kind are made of. */
+interface PlateOf {
+  readonly mass: Term;
+  readonly outerRadius: Term;
+  readonly innerRadius: Term;
+}
+
+const plateTerms = (sheet: Sheet, layout: PackLayout): PlateTerms =>
+  sheet.once('plate terms', () => new PlateTerms(sheet, layout));
+
 /** What a pack's plates are made of, worked out once for each kind. */
 class PlateTerms {
-  private readonly masses = new Map<string, Term>();
-  private readonly radii = new Map<string, Term>();
+  private readonly kinds = new Map<PackLayer['kind'], PlateOf>();
 
   constructor(
     private readonly sheet: Sheet,
     private readonly layout: PackLayout,
   ) {}
 
-  /** The plate as weighed, else by its ring. */
-  mass(layer: PackLayer): Term {
-    return once(this.masses, layer.kind.id, () => this.massOf(layer));
+  /** The plate as weighed, else by its ring; an unlined one without radii is as wide as the widest lining it rubs on. */
+  of(layer: PackLayer): PlateOf {
+    const known = this.kinds.get(layer.kind);
+    if (known) return known;
+    const radii = {
+      outerRadius: this.radiusOf(layer, 'outerRadius'),
+      innerRadius: this.radiusOf(layer, 'innerRadius'),
+    };
+    const made = { ...radii, mass: this.massOf(layer, radii) };
+    this.kinds.set(layer.kind, made);
+    return made;
   }
 
-  /** The radius of a plate; an unlined one without its own is as wide as the widest lining that plates of its kind rub on. */
-  radius(layer: PackLayer, leaf: Leaf): Term {
-    return once(this.radii, `${layer.kind.id} ${leaf}`, () => this.radiusOf(layer, leaf));
-  }
-
-  private massOf(layer: PackLayer): Term {
+  private massOf(layer: PackLayer, radii: Omit<PlateOf, 'mass'>): Term {
     const { id, name, material } = layer.kind;
     const entry = (leaf: 'mass' | 'thickness', label: string) =>
       this.sheet.entry(fieldPath(`pack.kinds.*.${leaf}`, id), undefined, label);
@@ -194,11 +208,7 @@ class PlateTerms {
     if (weighed.known) return weighed;
     const share = layer.lined === 'none' ? 1 : CORE_SHARE;
     return gather(
-      [
-        this.radius(layer, 'outerRadius'),
-        this.radius(layer, 'innerRadius'),
-        entry('thickness', `Thickness of ${name}, new`),
-      ],
+      [radii.outerRadius, radii.innerRadius, entry('thickness', `Thickness of ${name}, new`)],
       ([ro = 0, ri = 0, t = 0]): Kilogram => ringMass(ro, ri, t * share, material),
     );
   }
@@ -223,10 +233,4 @@ class PlateTerms {
       .sort((a, b) => wider(a.value, b.value));
     return widest ?? own;
   }
-}
-
-function once(known: Map<string, Term>, key: string, make: () => Term): Term {
-  const made = known.get(key) ?? make();
-  known.set(key, made);
-  return made;
 }

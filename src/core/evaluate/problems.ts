@@ -269,21 +269,17 @@ function turnsThrough(sheet: Sheet, from: Mm, to: Mm): Mm | undefined {
   const force = springForceAt(sheet);
   const stack = sheet.known('stack')?.value;
   if (!force || stack === undefined || from <= 0) return undefined;
-  const places = Array.from({ length: STROKE + 1 }, (_, k) => from + ((to - from) * k) / STROKE);
+  // Between its ends a curve is least where it turns.
   const turning = diaphragmTurns(sheet).filter((s) => s > from && s < to);
-  return [...places, ...turning]
-    .sort((a, b) => a - b)
-    .find((s) => {
-      try {
-        return force(stack, s - from) <= 0;
-      } catch (error) {
-        if (error instanceof DomainError) return false;
-        throw error;
-      }
-    });
+  return [from, ...turning, to].find((s) => {
+    try {
+      return force(stack, s - from) <= 0;
+    } catch (error) {
+      if (error instanceof DomainError) return false;
+      throw error;
+    }
+  });
 }
-
-const STROKE = 8;
 
 /** Limits whose least is above their greatest. */
 function reversedLimits(job: Job): Problem[] {

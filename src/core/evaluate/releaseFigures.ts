@@ -73,7 +73,6 @@ export function computeLift(sheet: Sheet, layout: PackLayout): void {
  * @example computePull(sheet), sheet.known('leverPull').value // 62.34
  */
 export function computePull(sheet: Sheet): void {
-  const { release } = sheet.job;
   const lost = lostTerms(sheet);
   const loses = lost.some((t) => t.known && t.value > 0);
   sheet.compute('overallRatio', {
@@ -100,7 +99,8 @@ export function computePull(sheet: Sheet): void {
     sheet.figure('liftHad', 'x'),
     ...arm,
   ];
-  const greatest = gather([...parts, ...springTerms(sheet)], () => greatestPull(sheet).pull);
+  const along = [...parts, ...springTerms(sheet)];
+  const greatest = gather(along, () => greatestPull(sheet).pull);
   const weighted = sheet.job.assist.type !== 'none';
   sheet.compute('leverPull', {
     label: 'Lever pull, greatest',
@@ -123,8 +123,8 @@ export function computePull(sheet: Sheet): void {
     quantity: 'length',
     section: 7,
     formula: 'x at which F(s + x)/R is greatest',
-    from: { x: gather([...parts, ...springTerms(sheet)], () => greatestPull(sheet).lift) },
-    value: ({ x }) => x,
+    from: { F: sheet.figure('leverPull', 'F_h') },
+    value: () => greatestPull(sheet).lift,
   });
   sheet.compute('leverPullFull', {
     label: 'Lever pull, full lift',
@@ -133,10 +133,10 @@ export function computePull(sheet: Sheet): void {
     formula: arm.length > 0 ? 'F_r/(R(x)·η)' : 'F_h = F_r/(R·η)',
     from: {
       F: sheet.figure('releaseForce', 'F_r'),
-      R: gather(
-        parts.filter((_, k) => k !== 1),
-        ([R = 0, x = 0]) => (release.armStart ? (ratioOverLift(sheet)?.(x) ?? R) : R),
-      ),
+      R:
+        arm.length > 0
+          ? gather([...parts, ...arm], ([R = 0, , x = 0]) => ratioOverLift(sheet)?.(x) ?? R)
+          : sheet.figure('overallRatio', 'R'),
       η: sheet.entry('release.efficiency'),
     },
     value: ({ F, R, η }) => leverForce(F, R, η),
@@ -177,7 +177,15 @@ export function ratioOverLift(sheet: Sheet): ((lift: Mm) => number) | undefined 
 }
 
 /** The greatest pull over the stroke and the lift at which the hand meets it. @throws {DomainError} beyond what is known of the springs */
-function greatestPull(sheet: Sheet): { readonly pull: Newton; readonly lift: Mm } {
+const greatestPull = (sheet: Sheet): GreatestPull =>
+  sheet.once('greatest pull', () => findGreatestPull(sheet));
+
+interface GreatestPull {
+  readonly pull: Newton;
+  readonly lift: Mm;
+}
+
+function findGreatestPull(sheet: Sheet): GreatestPull {
   const force = springForceAt(sheet);
   const ratio = ratioOverLift(sheet);
   const stack = sheet.known('stack')?.value ?? Number.NaN;

@@ -1,10 +1,10 @@
 import { DomainError } from '../errors';
-import type { FieldPath } from '../job/fields';
+import type { FieldPath, FieldSpec } from '../job/fields';
 import { fieldAt } from '../job/fields';
 import { entryAt } from '../job/paths';
 import type { Entry, Job, Source } from '../job/types';
 import type { Quantity } from '../units/quantity';
-import type { Figure, FigureId, Outcome, WorkingInput } from './figure';
+import type { Figure, FigureId, Outcome, Working, WorkingInput } from './figure';
 import { domainSentence, neededFor, NOT_FINITE } from './lackWords';
 import type { KnownTerm, Term } from './term';
 import type { Sentence } from './sentence';
@@ -38,6 +38,17 @@ export class Sheet {
   private readonly terms = new Map<string, Term>();
   private readonly results = new Map<FigureId, KnownTerm>();
 
+  private readonly made = new Map<string, unknown>();
+
+  /** What several figures rest on, worked out once for the sheet. @param key of its own for each `make` */
+  once<T>(key: string, make: () => T): T {
+    const known = this.made.get(key);
+    if (known !== undefined) return known as T;
+    const made = make();
+    this.made.set(key, made);
+    return made;
+  }
+
   /** The entry of a field, else its design estimate, else a lack. */
   entry(path: FieldPath, symbol?: string, label?: string): Term {
     const made = this.terms.get(path);
@@ -61,9 +72,7 @@ export class Sheet {
         known: false,
         needs: [{ path, label: ofWhich(this.job, path, field.across ?? field.label) }],
       };
-    const source: Source = { kind: field.estimate ? 'estimate' : 'entered', note: standIn.why };
-    const absent = field.estimate ? undefined : true;
-    return term({ symbol, label, value: standIn.value, quantity, source, absent, path });
+    return standInTerm(field, standIn, path, symbol, label);
   }
 
   /** The value of a field, or of what stands in for it; nothing while it lacks. */
@@ -148,15 +157,7 @@ export class Sheet {
         range: typeof made === 'number' ? undefined : { low, high },
         decimals,
         estimated: anyEstimated(all),
-        working: {
-          formula: recipe.formula,
-          // Put together when it is opened: most workings never are.
-          get inputs() {
-            return inputsOf(all);
-          },
-          notes: (recipe.notes ?? []).map((note) => (typeof note === 'string' ? [note] : note)),
-          section: recipe.section,
-        },
+        working: new LazyWorking(recipe, all),
       };
     } catch (error) {
       if (!(error instanceof DomainError)) throw error;
@@ -167,6 +168,28 @@ export class Sheet {
   known(id: FigureId): Figure | undefined {
     const outcome = this.outcomes.get(id);
     return outcome?.status === 'known' ? outcome : undefined;
+  }
+}
+
+/** A working whose rows and notes are put together when it is opened: most never are. */
+class LazyWorking implements Working {
+  readonly formula: string;
+  readonly section: number;
+
+  constructor(
+    private readonly recipe: Pick<FigureRecipe<never>, 'formula' | 'section' | 'notes'>,
+    private readonly terms: readonly Term[],
+  ) {
+    this.formula = recipe.formula;
+    this.section = recipe.section;
+  }
+
+  get inputs(): readonly WorkingInput[] {
+    return inputsOf(this.terms);
+  }
+
+  get notes(): readonly Sentence[] {
+    return (this.recipe.notes ?? []).map((note) => (typeof note === 'string' ? [note] : note));
   }
 }
 
@@ -192,6 +215,28 @@ function ofWhich(job: Job, path: FieldPath, label: string): string {
     kind === undefined ? job.springs.coil.groups : job.pack.kinds;
   const name = kinds.length > 1 ? kinds.find(({ id }) => id === (kind ?? group))?.name : undefined;
   return name ? `${label.replace(/, new$/, '')} of ${name}` : label;
+}
+
+/** What stands in for a field is the same in every job, so its term is made once. */
+const standIns = new Map<FieldPath, KnownTerm>();
+const MANY_STAND_INS = 2000;
+
+function standInTerm(
+  { estimate, quantity }: FieldSpec,
+  { value, why }: { readonly value: number; readonly why: string },
+  path: FieldPath,
+  symbol: string,
+  label: string,
+): KnownTerm {
+  const made = standIns.get(path);
+  const input = made?.inputs[0];
+  if (made && input?.symbol === symbol && input.label === label) return made;
+  const source: Source = { kind: estimate ? 'estimate' : 'entered', note: why };
+  const absent = estimate ? undefined : true;
+  const fresh = term({ symbol, label, value, quantity, source, absent, path });
+  if (standIns.size >= MANY_STAND_INS) standIns.clear();
+  standIns.set(path, fresh);
+  return fresh;
 }
 
 interface EntryTerm extends KnownTerm {

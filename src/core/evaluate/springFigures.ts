@@ -76,7 +76,10 @@ export function springsOverLift(sheet: Sheet): (lift: Mm) => Newton {
  * they are not known.
  * @example springForceAt(sheet)(34.1, 0) // 1386.34
  */
-export function springForceAt(sheet: Sheet): ((stack: Mm, lift: Mm) => Newton) | undefined {
+export const springForceAt = (sheet: Sheet): ((stack: Mm, lift: Mm) => Newton) | undefined =>
+  sheet.once('spring force', () => makeSpringForce(sheet));
+
+function makeSpringForce(sheet: Sheet): ((stack: Mm, lift: Mm) => Newton) | undefined {
   const stack = sheet.known('stack');
   if (!stack || !sheet.known('clamp')) return undefined;
   if (sheet.job.springs.type === 'diaphragm') return diaphragmForceAt(sheet, stack.value);
@@ -274,7 +277,10 @@ function totalForce(groups: readonly GroupTerms[], at: Term): Term {
   );
 }
 
-function groupTerms(sheet: Sheet): GroupTerms[] {
+const groupTerms = (sheet: Sheet): readonly GroupTerms[] =>
+  sheet.once('spring groups', () => makeGroupTerms(sheet));
+
+function makeGroupTerms(sheet: Sheet): readonly GroupTerms[] {
   return sheet.job.springs.coil.groups.map((group, index, all) => {
     const suffix = all.length > 1 ? ` (${group.name || index + 1})` : '';
     const at = (leaf: GroupLeaf) => {

@@ -233,7 +233,9 @@ function computeCurve(sheet: Sheet, pack: Term, torqueAt: TorqueChain['torqueAt'
   // While an expanding disc takes up, slip is its work: it is judged from where it has locked up.
   const lockUp = sheet.job.expanding.fitted ? sheet.figure('expandLockUp', 'n_l') : undefined;
   const from = lockUp?.known ? lockUp.value : 0;
-  const weakest = (i: number, η: number) => {
+  const weakest = (i: number, η: number) =>
+    sheet.once('weakest along the curve', () => findWeakest(i, η));
+  const findWeakest = (i: number, η: number) => {
     let least = Infinity;
     let at = Number.NaN;
     for (const { rpm, torque } of curve.points) {
@@ -273,8 +275,8 @@ function computeCurve(sheet: Sheet, pack: Term, torqueAt: TorqueChain['torqueAt'
     quantity: 'speed',
     section: 3,
     formula: 'n at which T_cap(n)/(T_e(n)·i·η_p) is least',
-    from: { n: gather(terms, ([, , ratio = 1, eta = 1]) => weakest(ratio, eta).at) },
-    value: ({ n }) => n,
+    from: { K: sheet.figure('leastCurveReserve', 'K') },
+    value: () => (i.known && η.known ? weakest(i.value, η.value).at : Number.NaN),
   });
 }
 

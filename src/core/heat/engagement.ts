@@ -23,6 +23,8 @@ export interface Engagement {
   readonly limit?: Second;
   /** Speed at the clutch below which the engine stalls, rad/s. */
   readonly stallSpeed?: number;
+  /** Error of a step that is taken, as a share; 1e-8 unless given. */
+  readonly tolerance?: number;
   /** Lining area of all faces, mm², for the power per area. */
   readonly liningArea?: number;
 }
@@ -85,6 +87,7 @@ export function engage(e: Engagement): EngagementResult {
     {
       until: limit,
       corners: e.corners,
+      ...(e.tolerance === undefined ? {} : { relative: e.tolerance }),
       onStep: note,
       event: (_t, y) =>
         Math.min(

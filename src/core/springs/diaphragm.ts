@@ -51,11 +51,23 @@ function stiffness(spring: DiscSpring): number {
  * Source: EN 16984 (formerly DIN 2092); Almen and Laszlo 1936; `docs/mechanics.md` section 5.
  * @example discSpringForce({ outerDiameter: 112, innerDiameter: 84, thickness: 1.45, coneHeight: 3.3 }, 2.5) // 2356.96
  */
-export function discSpringForce(spring: DiscSpring, deflection: Mm): Newton {
+export const discSpringForce = (spring: DiscSpring, deflection: Mm): Newton =>
+  discSpringForces(spring)(deflection);
+
+/**
+ * The force of one disc spring over its deflection, its geometry checked and its stiffness worked out once.
+ * @throws {DomainError} for geometry out of range; what it returns, for a deflection out of range
+ * Source: as {@link discSpringForce}.
+ * @example discSpringForces({ outerDiameter: 112, innerDiameter: 84, thickness: 1.45, coneHeight: 3.3 })(2.5) // 2356.96
+ */
+export function discSpringForces(spring: DiscSpring): (deflection: Mm) => Newton {
   const c = stiffness(spring);
   const { coneHeight: h, thickness: t } = spring;
-  const s = check('deflection', deflection, { min: 0, max: 2 * h });
-  return c * s * ((h - s) * (h - s / 2) + t * t);
+  const bounds = { min: 0, max: 2 * h };
+  return (deflection) => {
+    const s = check('deflection', deflection, bounds);
+    return c * s * ((h - s) * (h - s / 2) + t * t);
+  };
 }
 
 /**

@@ -221,13 +221,15 @@ const EXAMPLES: Partial<Record<Quantity, string>> = {
 };
 
 function reading(value: number, unit: Unit, spec: EntrySpec, choice: UnitChoice): Reading {
+  const shown = asShown(value, spec);
+  const inUnit = fromBase(shown, unit);
+  // A choice must not be rounded to another value than it stands for.
+  let decimals = unit.decimals;
+  while (decimals < 6 && Math.abs(Number(inUnit.toFixed(decimals)) - inUnit) > 1e-9) decimals++;
   return {
     value,
     unit,
-    text: formatWithUnit(asShown(value, spec), spec.quantity, {
-      ...choice,
-      [spec.quantity]: unit.id,
-    }),
+    text: formatWithUnit(shown, spec.quantity, { ...choice, [spec.quantity]: unit.id }, decimals),
   };
 }
 
