@@ -18,7 +18,7 @@ export function writeCalendar(due: readonly Due[], now: Date): string {
     method: ICalCalendarMethod.PUBLISH,
   });
   // Whole minutes since 2020: rises with every export and stays a whole number that calendars take.
-  const sequence = Math.floor((now.getTime() - Date.UTC(2020, 0, 1)) / 60_000);
+  const sequence = Math.max(0, Math.floor((now.getTime() - Date.UTC(2020, 0, 1)) / 60_000));
   for (const d of due) {
     const start = d.at ? new Date(d.at) : new Date(`${d.day}T00:00:00.000Z`);
     calendar.createEvent({
@@ -35,9 +35,9 @@ export function writeCalendar(due: readonly Due[], now: Date): string {
     });
   }
   // Lines that only one maker's calendar reads are left out.
-  return calendar
+  const lines = calendar
     .toString()
     .split('\r\n')
-    .filter((line) => !/^X-(?!WR-)/.test(line))
-    .join('\r\n');
+    .filter((line) => line !== '' && !/^X-(?!WR-)/.test(line));
+  return `${lines.join('\r\n')}\r\n`;
 }

@@ -1,5 +1,6 @@
 import { patternOf } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
+import { WORK_STAGES } from '@/core/job/work';
 
 import { digestOf } from './digest';
 import { FileRefused } from './refused';
@@ -163,59 +164,88 @@ function refuseBrokenSeals(job: Job): void {
   });
 }
 
+/** What makes up a pack: of the job, and of each variant. */
+type PackParts = Pick<Job, 'pack' | 'springs' | 'release' | 'setting'>;
+
+const refuse = (where: string, why: string): never => {
+  throw new FileRefused(`Not a valid job file: at ${where}, ${why}.`);
+};
+
 function refuseBrokenLinks(job: Job): void {
+  refuseBrokenPack(job, 'job');
+  job.variants.forEach((variant, i) => refuseBrokenPack(variant, `job.variants.${i}`));
   const kinds = new Set(job.pack.kinds.map((k) => k.id));
-  job.pack.plates.forEach((plate, i) => {
-    if (!kinds.has(plate.kindId)) {
-      throw new FileRefused(
-        `Not a valid job file: at job.pack.plates.${i}.kindId, there is no kind of plate “${plate.kindId}”.`,
-      );
-    }
-  });
   const groups = new Set(job.springs.coil.groups.map((g) => g.id));
-  const astray = job.springs.coil.ring.findIndex((id) => !groups.has(id));
-  if (astray >= 0) {
-    throw new FileRefused(
-      `Not a valid job file: at job.springs.coil.ring.${astray}, there is no kind of spring “${job.springs.coil.ring[astray]}”.`,
-    );
-  }
-  const lost = job.strip.found.findIndex((f) => !kinds.has(f.kindId));
-  if (lost >= 0) {
-    throw new FileRefused(
-      `Not a valid job file: at job.strip.found.${lost}.kindId, there is no kind of plate “${job.strip.found[lost]?.kindId}”.`,
-    );
-  }
-  const loose = job.inspection.springLengths.findIndex((r) => !groups.has(r.groupId));
-  if (loose >= 0) {
-    throw new FileRefused(
-      `Not a valid job file: at job.inspection.springLengths.${loose}.groupId, there is no kind of spring “${job.inspection.springLengths[loose]?.groupId}”.`,
-    );
-  }
+  job.strip.found.forEach(({ kindId }, i) => {
+    if (!kinds.has(kindId))
+      refuse(`job.strip.found.${i}.kindId`, `there is no kind of plate “${kindId}”`);
+  });
+  job.inspection.springLengths.forEach(({ groupId }, i) => {
+    if (!groups.has(groupId))
+      refuse(
+        `job.inspection.springLengths.${i}.groupId`,
+        `there is no kind of spring “${groupId}”`,
+      );
+  });
   refuseUnsortedCurve(job);
-  const lists: [string, readonly { readonly id: string }[]][] = [
-    ['pack.kinds', job.pack.kinds],
-    ['pack.plates', job.pack.plates],
-    ['springs.coil.groups', job.springs.coil.groups],
-    ['springs.diaphragm.steps', job.springs.diaphragm.steps],
-    ['springs.diaphragm.points', job.springs.diaphragm.points],
-    ['release.liftReadings', job.release.liftReadings],
-    ['setting.readings', job.setting.readings],
-    ['strip.steps', job.strip.steps],
-    ['strip.parts', job.strip.parts],
-    ['strip.found', job.strip.found],
-    ['inspection.springLengths', job.inspection.springLengths],
-    ['photos', job.photos],
-    ['visits', job.visits],
-    ...job.springs.coil.groups.map((g, i): [string, readonly { readonly id: string }[]] => [
-      `springs.coil.groups.${i}.testerPoints`,
-      g.testerPoints,
-    ]),
-  ];
-  for (const [where, items] of lists) {
-    const ids = items.map((item) => item.id);
-    const twice = ids.find((id, i) => ids.indexOf(id) !== i);
-    if (twice !== undefined)
-      throw new FileRefused(`Not a valid job file: at job.${where}, “${twice}” stands twice.`);
+  refuseTwice('job', {
+    variants: job.variants,
+    'strip.steps': job.strip.steps,
+    'strip.parts': job.strip.parts,
+    'strip.found': job.strip.found,
+    'inspection.springLengths': job.inspection.springLengths,
+    'build.fasteners': job.build.fasteners,
+    'prove.starts': job.prove.starts,
+    photos: job.photos,
+    visits: job.visits,
+    ...Object.fromEntries(
+      WORK_STAGES.map((stage) => [`work.${stage}.own`, job.work[stage].own] as const),
+    ),
+  });
+  for (const stage of WORK_STAGES) {
+    const { order } = job.work[stage];
+    const twice = order?.find((key, i) => order.indexOf(key) !== i);
+    if (twice !== undefined) refuse(`job.work.${stage}.order`, `“${twice}” stands twice`);
+  }
+}
+
+function refuseBrokenPack({ pack, springs, release, setting }: PackParts, where: string): void {
+  const kinds = new Set(pack.kinds.map((k) => k.id));
+  pack.plates.forEach(({ kindId }, i) => {
+    if (!kinds.has(kindId))
+      refuse(`${where}.pack.plates.${i}.kindId`, `there is no kind of plate “${kindId}”`);
+  });
+  const groups = new Set(springs.coil.groups.map((g) => g.id));
+  springs.coil.ring.forEach((id, i) => {
+    if (!groups.has(id))
+      refuse(`${where}.springs.coil.ring.${i}`, `there is no kind of spring “${id}”`);
+  });
+  refuseTwice(where, {
+    'pack.kinds': pack.kinds,
+    'pack.plates': pack.plates,
+    'springs.coil.groups': springs.coil.groups,
+    'springs.diaphragm.steps': springs.diaphragm.steps,
+    'springs.diaphragm.points': springs.diaphragm.points,
+    'release.liftReadings': release.liftReadings,
+    'setting.readings': setting.readings,
+    ...Object.fromEntries(
+      springs.coil.groups.map(
+        (g, i) => [`springs.coil.groups.${i}.testerPoints`, g.testerPoints] as const,
+      ),
+    ),
+  });
+}
+
+function refuseTwice(
+  where: string,
+  lists: Readonly<Record<string, readonly { readonly id: string }[]>>,
+): void {
+  for (const [name, items] of Object.entries(lists)) {
+    const seen = new Set<string>();
+    for (const { id } of items) {
+      if (seen.has(id)) refuse(`${where}.${name}`, `“${id}” stands twice`);
+      seen.add(id);
+    }
   }
 }
 

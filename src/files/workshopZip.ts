@@ -1,3 +1,4 @@
+import { buf as crc32 } from 'crc-32';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 
 import { FileRefused, MAX_BACKUP_BYTES } from './refused';
@@ -44,11 +45,16 @@ export function unpackBackup(bytes: Uint8Array): Backup {
     files = unzipSync(bytes, { filter: (entry) => gate.lets(entry) });
   } catch {
     throw new FileRefused(
-      gate.refused ? refusal(gate.refused) : 'This is no zip, or it was cut off.',
+      gate.refused
+        ? refusal(gate.refused)
+        : isZip(bytes)
+          ? 'The backup is damaged: the zip is broken or was cut off. Take another copy of it.'
+          : 'This is no zip, so it is no backup.',
     );
   }
   const { refused } = gate;
   if (refused !== undefined) throw new FileRefused(refusal(refused));
+  refuseDamaged(files, checksums(bytes));
   const workshop = files[WORKSHOP_NAME];
   if (!workshop) throw new FileRefused(refusal(`“${WORKSHOP_NAME}” is missing.`));
   const photos = new Map<string, Uint8Array>();
@@ -60,6 +66,44 @@ export function unpackBackup(bytes: Uint8Array): Backup {
     photos.set(id, content);
   }
   return { workshop: strFromU8(workshop), photos };
+}
+
+const isZip = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
+
+/** Signatures of a zip's directory, and where its fields lie (PKWARE APPNOTE 4.3). */
+const END_OF_DIRECTORY = 0x06054b50;
+const DIRECTORY_ENTRY = 0x02014b50;
+const END_SIZE = 22;
+const ENTRY_SIZE = 46;
+
+/** CRC-32 of each entry, as the directory of the zip has it. */
+function checksums(bytes: Uint8Array): ReadonlyMap<string, number> {
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  const found = new Map<string, number>();
+  let end = bytes.length - END_SIZE;
+  while (end >= 0 && view.getUint32(end, true) !== END_OF_DIRECTORY) end--;
+  if (end < 0) return found;
+  let at = view.getUint32(end + 16, true);
+  for (let n = view.getUint16(end + 10, true); n > 0; n--) {
+    if (at + ENTRY_SIZE > bytes.length || view.getUint32(at, true) !== DIRECTORY_ENTRY) break;
+    const length = view.getUint16(at + 28, true);
+    const name = strFromU8(bytes.subarray(at + ENTRY_SIZE, at + ENTRY_SIZE + length));
+    found.set(name, view.getUint32(at + 16, true));
+    at += ENTRY_SIZE + length + view.getUint16(at + 30, true) + view.getUint16(at + 32, true);
+  }
+  return found;
+}
+
+/** Every entry must be what was packed: a bit that flipped on the way would change a measure. */
+function refuseDamaged(
+  files: Readonly<Record<string, Uint8Array>>,
+  sums: ReadonlyMap<string, number>,
+): void {
+  for (const [name, content] of Object.entries(files))
+    if (sums.get(name) !== crc32(content) >>> 0)
+      throw new FileRefused(
+        `The backup is damaged: “${name.slice(0, 80)}” is not as it was packed. Take another copy of it.`,
+      );
 }
 
 /** Judges the entries of a zip by its directory; the first that does not belong in a backup is remembered. */

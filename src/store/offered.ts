@@ -4,8 +4,13 @@ export type Offered = 'demo' | 'empty';
 const REMEMBERED = 'under-ridge-workshop';
 
 function remembered(): Offered | undefined {
-  const kind = localStorage.getItem(REMEMBERED);
-  return kind === 'demo' || kind === 'empty' ? kind : undefined;
+  try {
+    const kind = localStorage.getItem(REMEMBERED);
+    return kind === 'demo' || kind === 'empty' ? kind : undefined;
+  } catch {
+    // Site data is blocked: each visit is a first one.
+    return undefined;
+  }
 }
 
 /** Whether this is most likely a first visit. */

@@ -13,19 +13,23 @@ function valueWithin({ above, min, below, max, integer }: Bounds): fc.Arbitrary<
   const low = min ?? above ?? -1e6;
   const high = max ?? below ?? 1e6;
   if (integer) return fc.integer({ min: Math.ceil(low), max: Math.floor(high) });
-  return fc
-    .oneof(
-      fc.double({ min: low, max: high, noNaN: true }),
-      // Also right at the edges, where formulas break.
-      fc.constantFrom(low + EXTREME, high - EXTREME, low + (high - low) * 0.1),
-    )
-    .map((v) =>
-      above !== undefined && v <= above
-        ? above + EXTREME
-        : below !== undefined && v >= below
-          ? below - EXTREME
-          : v,
-    );
+  return (
+    fc
+      .oneof(
+        fc.double({ min: low, max: high, noNaN: true }),
+        // Also right at the edges, where formulas break.
+        fc.constantFrom(low + EXTREME, high - EXTREME, low + (high - low) * 0.1),
+      )
+      .map((v) =>
+        above !== undefined && v <= above
+          ? above + EXTREME
+          : below !== undefined && v >= below
+            ? below - EXTREME
+            : v,
+      )
+      // Numbers next to nothing are refused in files: nobody measures them.
+      .map((v) => (v !== 0 && Math.abs(v) < 1e-300 ? Math.sign(v) * 1e-300 : v))
+  );
 }
 
 export function entry(pattern: FieldPattern): fc.Arbitrary<Entry> {

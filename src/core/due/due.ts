@@ -3,6 +3,7 @@ import type { Sentence } from '../evaluate/sentence';
 import type { Job } from '../job/types';
 import { STAGE_NAME } from '../job/words';
 import { meterOf, runRead } from '../life/meter';
+import { hasRealDates } from './days';
 import { packLife } from '../log/packLife';
 import { byText } from '../order';
 import { soakOf } from '../worksheet/soak';
@@ -43,11 +44,14 @@ const dayAfter = (iso: string, days: number): string =>
  * @example dueOf([quad], '2026-11-28T10:00:00.000Z').map((d) => d.kind) // ["back"]
  */
 export function dueOf(jobs: readonly Job[], now: string): readonly Due[] {
-  return jobs
-    .filter((job) => !job.archived)
-    .flatMap((job) => [wantedBack(job), soaking(job, now), recheck(job), firstLimit(job, jobs)])
-    .filter((due) => due !== undefined)
-    .sort((a, b) => byText(a.at ?? a.day, b.at ?? b.day) || byText(a.id, b.id));
+  return (
+    jobs
+      // One job with a date that is none must not take the list from all others; it is named beside it.
+      .filter((job) => !job.archived && hasRealDates(job))
+      .flatMap((job) => [wantedBack(job), soaking(job, now), recheck(job), firstLimit(job, jobs)])
+      .filter((due) => due !== undefined)
+      .sort((a, b) => byText(a.at ?? a.day, b.at ?? b.day) || byText(a.id, b.id))
+  );
 }
 
 const base = (

@@ -1,3 +1,5 @@
+import { check, DomainError } from '../errors';
+import { MAX_REVISIONS } from '../job/fields';
 import type { Job } from '../job/types';
 import type { Override, Revision, SignedRecord } from '../job/work';
 import { isFrozen } from '../job/work';
@@ -15,6 +17,7 @@ export function signedRecordOf({ signOff, visits: _returns, ...rest }: Job): Sig
  * @param digestOf SHA-256 of the record in canonical form, in hex; given by the caller so that the core stays pure
  * @param at ISO time
  * @returns the same job when its last revision stands already
+ * @throws {DomainError} for a job with as many revisions as a file takes, or without a name to sign with
  * @example signed(blank, 'Bench 1', now, () => 'a'.repeat(64)).signOff.revisions.length // 1
  */
 export function signed(
@@ -24,6 +27,8 @@ export function signed(
   digestOf: (record: SignedRecord) => string,
 ): Job {
   if (isFrozen(job)) return job;
+  check('revisions', job.signOff.revisions.length, { min: 0, below: MAX_REVISIONS });
+  if (by.trim() === '') throw new DomainError('by', 'the name of who signs', by);
   const { reopened, ...signOff } = job.signOff;
   const next: Job = { ...job, stage: 'log', updatedAt: at };
   const record = signedRecordOf(next);

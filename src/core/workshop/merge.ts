@@ -96,14 +96,14 @@ export interface Merged {
 /**
  * A workshop with a file taken in. Nothing that is here is lost unless the file's was chosen in its place.
  * @param choices by key of the item; see {@link choiceFor} for what is not named
- * @param newId makes identifiers for what is kept beside ours
+ * @param newId makes the identifier of what is kept beside ours, from the key of the thing or `photo:` and its identifier
  * @example merged(workshop, workshop, new Map(), id).workshop.jobs.length // 1
  */
 export function merged(
   here: Workshop,
   file: Workshop,
   choices: ReadonlyMap<string, MergeChoice>,
-  newId: () => string,
+  newId: (of: string) => string,
 ): Merged {
   const plan = new Map(planMerge(here, file).map((item) => [item.key, item] as const));
   const doing = (kind: MergeKind, id: string): 'skip' | 'add' | 'replace' | 'beside' => {
@@ -120,7 +120,7 @@ export function merged(
   for (const plate of file.shelf.plates) {
     const what = doing('plate', plate.id);
     if (what === 'skip') continue;
-    const id = what === 'beside' ? newId() : plate.id;
+    const id = what === 'beside' ? newId(`plate:${plate.id}`) : plate.id;
     if (what === 'beside') moved.set(plate.id, id);
     const put: StockPlate =
       what === 'beside' ? { ...plate, id, label: fromFile(plate.label) } : plate;
@@ -130,7 +130,7 @@ export function merged(
   for (const spring of file.shelf.springs) {
     const what = doing('spring', spring.id);
     if (what === 'skip') continue;
-    const id = what === 'beside' ? newId() : spring.id;
+    const id = what === 'beside' ? newId(`spring:${spring.id}`) : spring.id;
     if (what === 'beside') moved.set(spring.id, id);
     const put: StockSpring =
       what === 'beside'
@@ -143,7 +143,7 @@ export function merged(
   for (const sheet of file.library) {
     const what = doing('limits', sheet.id);
     if (what === 'skip') continue;
-    const id = what === 'beside' ? newId() : sheet.id;
+    const id = what === 'beside' ? newId(`limits:${sheet.id}`) : sheet.id;
     if (what === 'beside') moved.set(sheet.id, id);
     library.set(id, what === 'beside' ? { ...sheet, id, name: fromFile(sheet.name) } : sheet);
   }
@@ -154,7 +154,7 @@ export function merged(
   for (const job of file.jobs) {
     const what = doing('job', job.id);
     if (what === 'skip') continue;
-    const id = what === 'beside' ? newId() : job.id;
+    const id = what === 'beside' ? newId(`job:${job.id}`) : job.id;
     const taken = renamed(job, moved);
     const put: Job = what === 'beside' ? { ...besideOurs(taken, photos, newId), id } : taken;
     if (what !== 'beside') for (const photo of job.photos) photos.set(photo.id, photo.id);
@@ -189,6 +189,99 @@ export function merged(
   };
 }
 
+export interface Unmerged {
+  readonly workshop: Workshop;
+  /** Names of what the file brought and somebody has changed since: it stays as it is. */
+  readonly kept: readonly string[];
+}
+
+/**
+ * A workshop without what a file brought: each thing is put back as it was, unless it was changed since. What was done to
+ * anything else since then stays.
+ * @param now the workshop as it is
+ * @param before as it was when the file was taken in
+ * @param after as it was just after that
+ * @example unmerged(workshop, workshop, workshop).kept // []
+ */
+export function unmerged(now: Workshop, before: Workshop, after: Workshop): Unmerged {
+  const kept: string[] = [];
+  const back = <T extends object>(
+    ours: ReadonlyMap<string, T>,
+    was: ReadonlyMap<string, T>,
+    brought: ReadonlyMap<string, T>,
+    nameOf: (item: T, id: string) => string,
+  ): ReadonlyMap<string, T> => {
+    const result = new Map(ours);
+    for (const [id, item] of brought) {
+      const old = was.get(id);
+      if (old && same(old, item)) continue;
+      const here = ours.get(id);
+      if (!here) continue;
+      if (!same(here, item)) kept.push(nameOf(here, id));
+      else if (old) result.set(id, old);
+      else result.delete(id);
+    }
+    return result;
+  };
+  const things = <T extends { readonly id: string }>(
+    of: (workshop: Workshop) => readonly T[],
+    nameOf: (item: T) => string,
+  ): T[] => [...back(byId(of(now)), byId(of(before)), byId(of(after)), nameOf).values()];
+  const jobs = things(
+    (w) => w.jobs,
+    (job) => job.number || job.id,
+  );
+  const there = new Set(jobs.map((job) => job.id));
+  return {
+    workshop: {
+      jobs,
+      unfinished: Object.fromEntries(
+        [
+          ...back(
+            byKey(now.unfinished),
+            byKey(before.unfinished),
+            byKey(after.unfinished),
+            () => '',
+          ),
+        ].filter(([id]) => there.has(id)),
+      ),
+      shelf: {
+        plates: things(
+          (w) => w.shelf.plates,
+          (p) => p.label || p.id,
+        ),
+        springs: things(
+          (w) => w.shelf.springs,
+          (s) => s.group.name || s.id,
+        ),
+        scrap: things(
+          (w) => w.shelf.scrap,
+          (p) => p.label || p.id,
+        ),
+        scrapSprings: things(
+          (w) => w.shelf.scrapSprings,
+          (s) => s.id,
+        ),
+        wanted: things(
+          (w) => w.shelf.wanted,
+          (w) => w.id,
+        ),
+        gauges: now.shelf.gauges.filter(
+          (g) => before.shelf.gauges.includes(g) || !after.shelf.gauges.includes(g),
+        ),
+      },
+      templates: Object.fromEntries(
+        back(byKey(now.templates), byKey(before.templates), byKey(after.templates), (_t, id) => id),
+      ),
+      library: things(
+        (w) => w.library,
+        (sheet) => sheet.name || sheet.id,
+      ),
+    },
+    kept: kept.filter((name) => name !== ''),
+  };
+}
+
 const fromFile = (name: string): string => `${name}, from a file`.replace(/^, f/, 'F');
 
 /** A job that names items of the shelf and the library by their identifiers here; a signed one stays as signed. */
@@ -211,12 +304,12 @@ function renamed(job: Job, moved: ReadonlyMap<string, string>): Job {
 }
 
 /** A job to stand beside one of ours: its photographs become its own. */
-function besideOurs(job: Job, photos: Map<string, string>, newId: () => string): Job {
+function besideOurs(job: Job, photos: Map<string, string>, newId: (of: string) => string): Job {
   return {
     ...job,
     number: fromFile(job.number),
     photos: job.photos.map((photo) => {
-      const id = newId();
+      const id = newId(`photo:${photo.id}`);
       photos.set(photo.id, id);
       return { ...photo, id };
     }),

@@ -27,8 +27,9 @@ type Reading =
 export function TakeIn() {
   const strata = useStrata();
   const dispatch = useAppDispatch();
-  const undoable = useAppSelector((state) => state.backup.before !== undefined);
+  const undoable = useAppSelector((state) => state.backup.taken !== undefined);
   const [reading, setReading] = useState<Reading>({ state: 'none' });
+  const [kept, setKept] = useState<readonly string[]>([]);
   const pick = async () => {
     const file = await pickFile('.zip,.json,application/zip,application/json');
     if (!file) return;
@@ -51,7 +52,7 @@ export function TakeIn() {
         <View role="status" style={{ gap: 8 }}>
           <Words>The file is taken in.</Words>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-            <Action icon="undo" onPress={() => dispatch(takeBack())}>
+            <Action icon="undo" onPress={() => setKept(dispatch(takeBack()))}>
               Undo
             </Action>
             <Action icon="close" onPress={() => dispatch(backupActions.takingForgotten())}>
@@ -61,6 +62,9 @@ export function TakeIn() {
         </View>
       ) : null}
       <View aria-live="polite">
+        {kept.length > 0 ? (
+          <Words>{`Changed since the import, so left as they are: ${kept.join(', ')}.`}</Words>
+        ) : null}
         {reading.state === 'refused' ? (
           <Words style={{ color: strata.stop }}>{reading.why}</Words>
         ) : null}

@@ -10,10 +10,15 @@ export interface LastBackup {
   readonly made: boolean;
 }
 
+export interface Taken {
+  readonly before: Workshop;
+  readonly after: Workshop;
+}
+
 export interface BackupState {
   readonly last: LastBackup;
-  /** The workshop as it was before a file was taken in: the way back. Not stored. */
-  readonly before?: Workshop;
+  /** The workshop as it was before and after a file was taken in: the way back. Not stored. */
+  readonly taken?: Taken;
 }
 
 const initialState: BackupState = { last: { since: '', made: false } };
@@ -30,9 +35,9 @@ const backupSlice = createSlice({
       ...state,
       last: { since: payload, made: true },
     }),
-    fileTaken: (state, { payload }: PayloadAction<Workshop>): BackupState => ({
+    fileTaken: (state, { payload }: PayloadAction<Taken>): BackupState => ({
       ...state,
-      before: payload,
+      taken: payload,
     }),
     takingForgotten: ({ last }): BackupState => ({ last }),
   },

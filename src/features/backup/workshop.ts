@@ -2,7 +2,7 @@ import { nanoid } from '@reduxjs/toolkit';
 
 import { EMPTY_STOCK } from '@/core/shelf/stock';
 import type { MergeChoice, Workshop } from '@/core/workshop/merge';
-import { merged } from '@/core/workshop/merge';
+import { merged, unmerged } from '@/core/workshop/merge';
 import type { Drafts } from '@/features/jobs/jobsSlice';
 import { jobActions, jobSelectors } from '@/features/jobs/jobsSlice';
 import { libraryActions } from '@/features/library/librarySlice';
@@ -44,7 +44,12 @@ export const backUp =
       const url = await pictures.load(id);
       if (url !== undefined) photos.set(id, bytesOfDataUrl(url));
     }
-    return packInWorker(workshop, photos, new Date().toISOString());
+    const bytes = await packInWorker(workshop, photos, new Date().toISOString());
+    // A backup that can't be read is none: it is read before anybody relies on it. The worker takes what it is given.
+    const { workshop: read } = await readInWorker(bytes.slice(), () => undefined);
+    if (read.jobs.length !== workshop.jobs.length)
+      throw new Error('the backup holds other jobs than the workshop');
+    return bytes;
   };
 
 /** Parts of a workshop that can leave it by themselves. */
@@ -78,27 +83,42 @@ export async function readBackup(file: File, progress: (share: number) => void):
   return { name: file.name, ...(await readInWorker(bytes, progress)) };
 }
 
-/** Takes a file that was read into the workshop; what was there before can be had back. */
+/**
+ * Takes a file that was read into the workshop; what it brought can be taken out again. Photographs are stored first, and what is
+ * merged with is the workshop as it is once they are.
+ */
 export const takeIn =
   (file: ReadFile, choices: ReadonlyMap<string, MergeChoice>) =>
   async (dispatch: AppStore['dispatch'], getState: () => RootState): Promise<void> => {
-    const before = workshopOf(getState());
-    const { workshop, photos } = merged(before, file.workshop, choices, () => nanoid(12));
-    for (const [id, newId] of photos) {
+    const made = new Map<string, string>();
+    const newId = (of: string): string => {
+      const id = made.get(of) ?? nanoid(12);
+      made.set(of, id);
+      return id;
+    };
+    const merge = () => {
+      const before = workshopOf(getState());
+      return { before, ...merged(before, file.workshop, choices, newId) };
+    };
+    for (const [id, here] of merge().photos) {
       const bytes = file.photos.get(id);
-      if (bytes) await pictures.save(newId, dataUrlOf(bytes, 'image/jpeg'));
+      if (bytes) await pictures.save(here, dataUrlOf(bytes, 'image/jpeg'));
     }
+    const { before, workshop } = merge();
     dispatch(putInPlace(workshop));
-    dispatch(backupActions.fileTaken(before));
+    dispatch(backupActions.fileTaken({ before, after: workshopOf(getState()) }));
   };
 
-/** The workshop as it was before the last file was taken in. */
+/** Takes out what the last file brought. @returns names of what stays, because it was changed since */
 export const takeBack =
   () =>
-  (dispatch: AppStore['dispatch'], getState: () => RootState): void => {
-    const { before } = getState().backup;
-    if (before) dispatch(putInPlace(before));
+  (dispatch: AppStore['dispatch'], getState: () => RootState): readonly string[] => {
+    const { taken } = getState().backup;
     dispatch(backupActions.takingForgotten());
+    if (!taken) return [];
+    const { workshop, kept } = unmerged(workshopOf(getState()), taken.before, taken.after);
+    dispatch(putInPlace(workshop));
+    return kept;
   };
 
 const putInPlace =

@@ -52,8 +52,8 @@ export function Fasteners() {
       initiallyOpen={fasteners.length === 0}
     >
       <Words soft size={15}>
-        From this machine’s own manual, in the unit it gives: 8.1 ft-lb, 97.4 in-lb, 12.5 Nm, or a range as 11–13 Nm. Both units
-        are shown, yours first.
+        From this machine’s own manual, in the unit it gives: 8.1 ft-lb, 97.4 in-lb, 12.5 Nm, or a
+        range as 11–13 Nm. Both units are shown, yours first.
       </Words>
       {fasteners.map((f) => (
         <FastenerFields key={f.id} fastener={f} />

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { Due } from '@/core/due/due';
+import { hasRealDates } from '@/core/due/days';
 import { dueOf } from '@/core/due/due';
 import { readSentence } from '@/core/evaluate/sentence';
 import type { Stage } from '@/core/job/types';
@@ -42,6 +43,7 @@ function DueList() {
   const jobs = useAppSelector(jobSelectors.selectAll);
   const now = new Date();
   const due = dueOf(jobs, now.toISOString());
+  const undated = jobs.filter((job) => !job.archived && !hasRealDates(job));
   const takeAlong = async () => {
     const { writeCalendar } = await import('@/files/calendar');
     download('under-ridge-due.ics', writeCalendar(due, new Date()), 'text/calendar');
@@ -60,6 +62,13 @@ function DueList() {
         Machines wanted back, linings in the oil, measurements after break-in, and the day on which
         wear may meet its first limit. A calendar that takes the file again updates what it has.
       </Words>
+      {undated.length > 0 ? (
+        <View role="alert">
+          <Words>
+            {`Left out, because a date in it is no day of the calendar: ${undated.map((job) => job.number).join(', ')}.`}
+          </Words>
+        </View>
+      ) : null}
       {due.length === 0 ? (
         <Words>Nothing is due.</Words>
       ) : (

@@ -195,3 +195,42 @@ describe('job file', () => {
     });
   });
 });
+
+describe('what a file may not hold', () => {
+  /** The file of a demo job with what stands at a path put as given. */
+  const put = (where: string, change: (old: unknown) => unknown): string => {
+    const keys = where.split('.');
+    const last = keys.pop() ?? '';
+    const file = JSON.parse(writeJobFile(demoJob('UR-0101'), {}, NOW)) as Json;
+    const holder = keys.reduce((node, key) => node[key] as Json, file);
+    holder[last] = change(holder[last]);
+    return JSON.stringify(file);
+  };
+  const twice = (items: unknown): unknown => [...(items as unknown[]), (items as unknown[])[0]];
+  const become = (value: unknown) => () => value;
+
+  it.each([
+    ['a day of no calendar', 'job.intake.due', become('2026-99-99'), /job\.intake\.due/],
+    ['a leap day of no leap year', 'job.intake.due', become('2026-02-29'), /date of the calendar/],
+    ['an hour of no day', 'job.createdAt', become('2026-01-01T25:00:00Z'), /job\.createdAt/],
+    [
+      'a variant’s plate of no kind',
+      'job.variants.0.pack.plates.0.kindId',
+      become('nowhere'),
+      /job\.variants\.0\.pack\.plates\.0\.kindId/,
+    ],
+    ['a variant’s plate twice', 'job.variants.0.pack.plates', twice, /variants\.0\.pack\.plates, /],
+    ['a variant twice', 'job.variants', twice, /job\.variants, /],
+    ['a fastener twice', 'job.build.fasteners', twice, /job\.build\.fasteners, /],
+    ['a start twice', 'job.prove.starts', twice, /job\.prove\.starts, /],
+    [
+      'a step’s place twice',
+      'job.work.build.order',
+      become(['soak', 'soak']),
+      /work\.build\.order/,
+    ],
+    ['a number next to nothing', 'job.duty.grade', become({ value: 5e-324 }), /than 1e-300/],
+  ])('is %s', (_name, where, change, why) => {
+    expect(() => readJobFile(put(where, change))).toThrow(why);
+  });
+});

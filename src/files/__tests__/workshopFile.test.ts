@@ -1,3 +1,4 @@
+import { FileRefused } from '../refused';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 
@@ -165,10 +166,24 @@ describe('a backup', () => {
     ['a picture that is none', of({ 'photographs/a.jpg': strToU8('<script>') }), /is no JPEG/],
     ['a bomb', of({ 'photographs/a.jpg': new Uint8Array(9_000_000) }), /would unpack to 9 MB/],
     ['nothing of ours', zipSync({ 'photographs/a.jpg': JPEG }), /“workshop.json” is missing/],
-    ['no zip', strToU8('PK, but no zip at all'), /no zip, or it was cut off/],
-    ['a zip that was cut off', bytes.slice(0, bytes.length - 30), /no zip, or it was cut off/],
+    ['no zip', strToU8('no zip at all'), /no zip, so it is no backup/],
+    ['a broken zip', strToU8('PK, but no zip at all'), /the zip is broken/],
+    ['a zip that was cut off', bytes.slice(0, bytes.length - 30), /was cut off/],
   ])('refuses %s', (_name, data, why) => {
     expect(() => unpackBackup(data)).toThrow(why);
+  });
+
+  it('refuses every bit that flips in what was packed', () => {
+    // In the content of its entries, behind the local header and its name.
+    const start = 30 + 'workshop.json'.length;
+    fc.assert(
+      fc.property(fc.integer({ min: start, max: start + 2000 }), fc.nat(7), (at, bit) => {
+        const flipped = bytes.slice();
+        flipped[at] = (flipped[at] ?? 0) ^ (1 << bit);
+        expect(() => unpackBackup(flipped)).toThrow(FileRefused);
+      }),
+      { numRuns: 200 },
+    );
   });
 
   it('lets no entry grow past what the directory says of it', () => {

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 
 import type { Bounds } from '@/core/errors';
+import { isDay, isMoment } from '@/core/due/days';
 import { within } from '@/core/errors';
 import type { FieldPattern } from '@/core/job/fields';
 import { FIELDS } from '@/core/job/fields';
@@ -9,8 +10,14 @@ import { FIELDS } from '@/core/job/fields';
 
 export const ID = Joi.string().pattern(/^[A-Za-z0-9_-]{1,64}$/);
 const DATE_PATTERN = /^\d{4}-\d{2}-\d{2}$/;
-export const DATE = Joi.string().pattern(DATE_PATTERN);
-export const TIME = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/);
+const inCalendar =
+  (real: (text: string) => boolean): Joi.CustomValidator<string> =>
+  (text, helpers) =>
+    real(text) ? text : helpers.message({ custom: 'must be a date of the calendar' });
+export const DATE = Joi.string().pattern(DATE_PATTERN).custom(inCalendar(isDay));
+export const TIME = Joi.string()
+  .pattern(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/)
+  .custom(inCalendar(isMoment));
 export const MEMBER = Joi.string().valid('basket', 'hub');
 export const text = (max: number) => Joi.string().allow('').max(max);
 
@@ -23,8 +30,14 @@ const SOURCE = Joi.object({
   note: text(400),
 });
 
+/** Numbers too small to be any measure: arithmetic with them is no longer exact. */
+const SMALLEST = 1e-300;
+const isDenormal = (value: number): boolean => value !== 0 && Math.abs(value) < SMALLEST;
+const notDenormal: Joi.CustomValidator<number> = (value, helpers) =>
+  isDenormal(value) ? helpers.message({ custom: 'must be 0 or no smaller than 1e-300' }) : value;
+
 function bounded({ above, min, below, max, integer }: Bounds): Joi.NumberSchema {
-  let number = Joi.number().unsafe();
+  let number = Joi.number().unsafe().custom(notDenormal);
   if (above !== undefined) number = number.greater(above);
   if (min !== undefined) number = number.min(min);
   if (below !== undefined) number = number.less(below);
@@ -72,6 +85,7 @@ function isEntry(value: unknown, bounds: Bounds): boolean {
   return (
     typeof value.value === 'number' &&
     within(value.value, bounds) &&
+    !isDenormal(value.value) &&
     isText(value.typed, 80) &&
     (value.source === undefined || isSource(value.source))
   );
@@ -83,8 +97,7 @@ function isSource(value: unknown): boolean {
     if (key !== 'kind' && key !== 'date' && key !== 'note') return false;
   return (
     SOURCE_KINDS.some((kind) => kind === value.kind) &&
-    (value.date === undefined ||
-      (typeof value.date === 'string' && DATE_PATTERN.test(value.date))) &&
+    (value.date === undefined || (typeof value.date === 'string' && isDay(value.date))) &&
     isText(value.note, 400)
   );
 }

@@ -6,7 +6,7 @@ import { demoShelf } from '@/demo/shelf';
 
 import { EMPTY_STOCK } from '../../shelf/stock';
 import type { MergeChoice, Workshop } from '../merge';
-import { merged, planMerge } from '../merge';
+import { merged, planMerge, unmerged } from '../merge';
 
 const WORKSHOP: Workshop = {
   jobs: demoJobs(),
@@ -159,5 +159,37 @@ describe('taking a file into a workshop', () => {
       ),
       { numRuns: 20 },
     );
+  });
+});
+
+describe('an import that is taken back', () => {
+  it('takes out what the file brought, and nothing that was done since', () => {
+    const file: Workshop = { ...EMPTY, jobs: [demoJob('UR-0103'), demoJob('UR-0104')] };
+    const before: Workshop = { ...EMPTY, jobs: [demoJob('UR-0101'), demoJob('UR-0102')] };
+    const { workshop: after } = merged(before, file, NONE, newId);
+    const edit = (workshop: Workshop, number: string, notes: string): Workshop => ({
+      ...workshop,
+      jobs: workshop.jobs.map((j) => (j.number === number ? { ...j, notes } : j)),
+    });
+    // Since then one of ours and one of the file's were worked on, and a job was begun.
+    const begun = { ...demoJob('UR-0105'), id: 'begun' };
+    const now = edit(edit(after, 'UR-0101', 'signed since'), 'UR-0104', 'measured since');
+    const { workshop, kept } = unmerged({ ...now, jobs: [...now.jobs, begun] }, before, after);
+    expect(workshop.jobs.map((j) => [j.number, j.notes])).toEqual([
+      ['UR-0101', 'signed since'],
+      ['UR-0102', demoJob('UR-0102').notes],
+      ['UR-0104', 'measured since'],
+      ['UR-0105', begun.notes],
+    ]);
+    expect(kept).toEqual(['UR-0104']);
+  });
+
+  it('puts back what the file replaced, and a whole workshop where nothing was done since', () => {
+    const before: Workshop = { ...EMPTY, jobs: [demoJob('UR-0101')] };
+    const other = { ...demoJob('UR-0101'), notes: 'from the file' };
+    const choices = new Map([[`job:${other.id}`, 'file' as const]]);
+    const { workshop: after } = merged(before, { ...EMPTY, jobs: [other] }, choices, newId);
+    expect(after.jobs[0]?.notes).toBe('from the file');
+    expect(unmerged(after, before, after)).toEqual({ workshop: before, kept: [] });
   });
 });
