@@ -1,18 +1,11 @@
-import { readFile } from 'node:fs/promises';
-
-import type { Download, Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import Papa from 'papaparse';
 
 import { expect, ON_PHONE, ON_WIDE, test } from './bench';
+import { downloaded } from './downloaded';
 import { pdfText } from './pdfText';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
-
-async function downloaded(page: Page, press: () => Promise<void>): Promise<Buffer> {
-  const waiting: Promise<Download> = page.waitForEvent('download');
-  await press();
-  return readFile(await (await waiting).path());
-}
 
 test(
   'a half-built job is finished, set, proved, signed, frozen, opened again and signed anew',

@@ -13,12 +13,24 @@ type Kept = 'kept' | 'gone';
 const nameOf = (workshop: string): string => `${workshop}-kept${location.port}`;
 
 function write(workshop: string, value: Kept): void {
-  document.cookie = `${nameOf(workshop)}=${value}; Max-Age=${LONGEST}; Path=/; SameSite=Strict`;
+  try {
+    document.cookie = `${nameOf(workshop)}=${value}; Max-Age=${LONGEST}; Path=/; SameSite=Strict`;
+  } catch {
+    // Site data is blocked: nothing is stored, so nothing can be lost.
+  }
+}
+
+function cookiesHere(): readonly string[] {
+  try {
+    return document.cookie.split('; ');
+  } catch {
+    return [];
+  }
 }
 
 /** What is known of a workshop of that name in this browser; nothing where nobody entered anything. */
 export function keptState(workshop: string): Kept | undefined {
-  const cookies = document.cookie.split('; ');
+  const cookies = cookiesHere();
   return (['gone', 'kept'] as const).find((k) => cookies.includes(`${nameOf(workshop)}=${k}`));
 }
 

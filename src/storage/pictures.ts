@@ -22,12 +22,50 @@ export const pictures = {
     const found = records.get(PICTURE_KEY + id);
     return typeof found === 'string' ? found : undefined;
   },
-  /** Takes out every picture that no job names any more. */
-  async keepOnly(ids: ReadonlySet<string>): Promise<void> {
+  /**
+   * Takes out pictures that no job has named for a day. A job of another tab may not be stored yet although its picture is, so a
+   * picture is only remembered when it is first found alone.
+   * @param alone when each was first found so, by its identifier, ISO time
+   * @returns the same for the next time
+   */
+  async keepOnly(ids: ReadonlySet<string>, alone: FoundAlone, now: Date): Promise<FoundAlone> {
     const records = await currentRecords();
-    const orphans = (await records.keys()).filter(
-      (key) => key.startsWith(PICTURE_KEY) && !ids.has(key.slice(PICTURE_KEY.length)),
-    );
-    if (orphans.length > 0) await records.remove(orphans);
+    const orphans = (await records.keys())
+      .filter((key) => key.startsWith(PICTURE_KEY))
+      .map((key) => key.slice(PICTURE_KEY.length))
+      .filter((id) => !ids.has(id));
+    const left: Record<string, string> = {};
+    const gone: string[] = [];
+    for (const id of orphans) {
+      const since = alone[id] ?? now.toISOString();
+      if (now.getTime() - Date.parse(since) > DAY_MS) gone.push(PICTURE_KEY + id);
+      else left[id] = since;
+    }
+    if (gone.length > 0) await records.remove(gone);
+    return left;
   },
 };
+
+/** When pictures were first found to be of no job. */
+export type FoundAlone = Readonly<Record<string, string>>;
+
+const DAY_MS = 86_400_000;
+const REMEMBERED = 'under-ridge-pictures-alone';
+
+/** What was remembered of pictures of no job; nothing where it can't be kept, so that nothing is taken out either. */
+export function rememberedAlone(): FoundAlone {
+  try {
+    return JSON.parse(localStorage.getItem(REMEMBERED) ?? '{}') as FoundAlone;
+  } catch {
+    return {};
+  }
+}
+
+/** Remembers for the next time which pictures are of no job. */
+export function rememberAlone(alone: FoundAlone): void {
+  try {
+    localStorage.setItem(REMEMBERED, JSON.stringify(alone));
+  } catch {
+    // Then they are found for the first time again.
+  }
+}

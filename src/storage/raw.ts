@@ -8,5 +8,17 @@ export interface RawStore {
   getAllKeys(): Promise<string[]>;
 }
 
-/** The one place that opens AsyncStorage; each name is a database of its own. */
-export const openRaw = (name: string): RawStore => createAsyncStorage(name);
+/**
+ * The one place that opens AsyncStorage; each name is a database of its own. It is opened with the first call, so that a browser
+ * that lets nobody store anything refuses that call, and not the program.
+ */
+export function openRaw(name: string): RawStore {
+  let opened: RawStore | undefined;
+  const store = (): RawStore => (opened ??= createAsyncStorage(name));
+  return {
+    getMany: async (keys) => store().getMany(keys),
+    setMany: async (entries) => store().setMany(entries),
+    removeMany: async (keys) => store().removeMany(keys),
+    getAllKeys: async () => store().getAllKeys(),
+  };
+}

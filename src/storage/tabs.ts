@@ -8,10 +8,14 @@ export interface OtherTabs {
 
 export const ALONE: OtherTabs = { tell: () => undefined, onStored: () => undefined };
 
-/** The other tabs of this browser on one workshop; nobody, where the browser knows no channel. */
+/** The other tabs of this browser on one workshop; nobody, where the browser knows no channel or lets nobody use it. */
 export function otherTabs(workshop: string): OtherTabs {
-  if (typeof BroadcastChannel === 'undefined') return ALONE;
-  const channel = new BroadcastChannel(workshop);
+  let channel: BroadcastChannel;
+  try {
+    channel = new BroadcastChannel(workshop);
+  } catch {
+    return ALONE;
+  }
   return {
     tell: (keys) => channel.postMessage(keys),
     onStored: (take) => {

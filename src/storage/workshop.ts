@@ -13,7 +13,8 @@ import { contents, DRAFTS_KEY, draftsIn, storedParts } from './contents';
 import { PARTS } from './parts';
 import { setCurrentRecords } from './current';
 import { NewerRecords } from './envelope';
-import { PICTURE_KEY, pictures } from './pictures';
+import { withLock } from './locks';
+import { PICTURE_KEY, pictures, rememberAlone, rememberedAlone } from './pictures';
 import { FIRST_READ, firstJobs, JOB_KEY, readUnread } from './readJobs';
 import type { RecordStore } from './records';
 import { RowRecords } from './rowRecords';
@@ -231,7 +232,12 @@ class Keeper {
       });
       // A job that was set aside names photographs as well.
       if ((await this.records.aside()).length === 0)
-        await pictures.keepOnly(picturesNamed(store.getState()));
+        // One tab at a time, so that none takes out what another has just found.
+        await withLock('under-ridge-pictures', async () =>
+          rememberAlone(
+            await pictures.keepOnly(picturesNamed(store.getState()), rememberedAlone(), new Date()),
+          ),
+        );
     } catch (error) {
       this.failed(error);
     }

@@ -23,11 +23,10 @@ export async function runHeavy<T>(
     if (running) onProgress(share);
   };
   try {
-    return await inWorker<HeavyRuns, Outcome<T>>(
-      WORKER_URL,
-      (runs) => run(runs, proxy(report)),
-      signal,
-    );
+    return await inWorker<HeavyRuns, Outcome<T>>(WORKER_URL, (runs) => run(runs, proxy(report)), {
+      ...(signal ? { signal } : {}),
+      here: async () => (await import('./api')).heavyRuns,
+    });
   } finally {
     running = false;
   }

@@ -4,11 +4,12 @@ import type { Job } from '@/core/job/types';
 import type { Workshop } from '@/core/workshop/merge';
 import { FileRefused } from '@/files/refused';
 
-import type { FileRuns } from './files.worker';
+import type { FileRuns } from './fileRuns';
 import { inWorker } from './inWorker';
 
 /** Where the bundle of `files.worker.ts` is served. */
 const WORKER_URL = '/files-worker.js';
+const HERE = { here: async (): Promise<FileRuns> => (await import('./fileRuns')).fileRuns };
 
 /** A file that was read and is not yet taken in. */
 export interface ReadBackup {
@@ -24,11 +25,11 @@ export const packInWorker = (
   photos: ReadonlyMap<string, Uint8Array>,
   now: string,
 ): Promise<Uint8Array> =>
-  inWorker<FileRuns, Uint8Array>(WORKER_URL, (runs) => runs.pack(workshop, photos, now));
+  inWorker<FileRuns, Uint8Array>(WORKER_URL, (runs) => runs.pack(workshop, photos, now), HERE);
 
 /** The text of a workshop file, made in a worker. */
 export const writeInWorker = (workshop: Workshop, now: string): Promise<string> =>
-  inWorker<FileRuns, string>(WORKER_URL, (runs) => runs.write(workshop, now));
+  inWorker<FileRuns, string>(WORKER_URL, (runs) => runs.write(workshop, now), HERE);
 
 /**
  * Reads a backup, or a workshop file, in a worker.
@@ -43,15 +44,18 @@ export async function readInWorker(
     const { rest, photos, upgraded } = await inWorker<
       FileRuns,
       Awaited<ReturnType<FileRuns['read']>>
-    >(WORKER_URL, (runs) =>
-      runs.read(
-        transfer(bytes, [bytes.buffer]),
-        proxy(progress),
-        proxy((some: readonly Job[]) => {
-          jobs.push(...some);
-          return Promise.resolve();
-        }),
-      ),
+    >(
+      WORKER_URL,
+      (runs) =>
+        runs.read(
+          transfer(bytes, [bytes.buffer]),
+          proxy(progress),
+          proxy((some: readonly Job[]) => {
+            jobs.push(...some);
+            return Promise.resolve();
+          }),
+        ),
+      HERE,
     );
     return { workshop: { ...rest, jobs }, photos, ...(upgraded ? { upgraded } : {}) };
   } catch (error) {

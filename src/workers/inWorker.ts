@@ -11,15 +11,18 @@ export class Cancelled extends Error {
 /**
  * Does one run in a worker of its own. Stopping ends the worker at once, wherever its loop is.
  * @param url where the worker's bundle is served
+ * @param here the same runs on this thread, for a browser that starts no worker
  * @throws {Cancelled} when `signal` stops it; an Error when the worker can't be started or breaks
  */
 export async function inWorker<Runs, T>(
   url: string,
   run: (runs: Remote<Runs>) => Promise<T>,
-  signal?: AbortSignal,
+  { signal, here }: { readonly signal?: AbortSignal; readonly here: () => Promise<Runs> },
 ): Promise<T> {
   if (signal?.aborted) throw new Cancelled();
-  const worker = new Worker(url);
+  const worker = startWorker(url);
+  // A run takes what it is given and gives what it made: only who waits for it is another.
+  if (!worker) return run((await here()) as Remote<Runs>);
   try {
     return await new Promise<T>((resolve, reject) => {
       worker.addEventListener('error', (event) =>
@@ -30,5 +33,14 @@ export async function inWorker<Runs, T>(
     });
   } finally {
     worker.terminate();
+  }
+}
+
+/** A worker; nothing where the browser has none or lets nobody start one. */
+function startWorker(url: string): Worker | undefined {
+  try {
+    return new Worker(url);
+  } catch {
+    return undefined;
   }
 }

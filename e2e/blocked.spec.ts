@@ -1,0 +1,35 @@
+import { expect, test } from '@playwright/test';
+
+import { downloaded } from './downloaded';
+
+/** What a browser may refuse a page: each throws or is not there, as where site data is blocked. */
+const BLOCKED: Readonly<Record<string, string>> = {
+  'local storage': `Object.defineProperty(window, 'localStorage', { get() { throw new DOMException('denied', 'SecurityError'); } });`,
+  'no local storage': `Object.defineProperty(window, 'localStorage', { value: undefined });`,
+  'the database': `Object.defineProperty(window, 'indexedDB', { get() { throw new DOMException('denied', 'SecurityError'); } });`,
+  'no database': `Object.defineProperty(window, 'indexedDB', { value: undefined });`,
+  workers: `window.Worker = class { constructor() { throw new DOMException('denied', 'SecurityError'); } };`,
+  'no workers': `Object.defineProperty(window, 'Worker', { value: undefined });`,
+};
+const ALL = ['local storage', 'the database', 'workers'];
+
+for (const [name, scripts] of [
+  ...Object.entries(BLOCKED).map(([n, script]) => [n, [script]] as const),
+  ['all of them', ALL.map((n) => BLOCKED[n] ?? '')] as const,
+])
+  test(`opens and works where a browser refuses: ${name} @wide`, async ({ page }) => {
+    for (const script of scripts) await page.addInitScript(script);
+    await page.goto('/');
+    await page
+      .getByRole('link', { name: /UR-0106/ })
+      .first()
+      .click();
+    const stored = !/database|all/.test(name);
+    if (!stored)
+      await expect(page.getByText(/kept only while this page is open/).first()).toBeVisible();
+    await page.goto('/files');
+    const backup = await downloaded(page, () =>
+      page.getByRole('button', { name: 'Back up now' }).click(),
+    );
+    expect(backup.length).toBeGreaterThan(10_000);
+  });
