@@ -13,6 +13,7 @@ import { contents, DRAFTS_KEY, draftsIn, storedParts } from './contents';
 import { PARTS } from './parts';
 import { setCurrentRecords } from './current';
 import { NewerRecords } from './envelope';
+import { describeFailure } from './faults';
 import { withLock } from './locks';
 import { PICTURE_KEY, pictures, rememberAlone, rememberedAlone } from './pictures';
 import { FIRST_READ, firstJobs, JOB_KEY, readUnread } from './readJobs';
@@ -20,7 +21,7 @@ import type { RecordStore } from './records';
 import { RowRecords } from './rowRecords';
 import type { StorageStatus } from './storageSlice';
 import { damageFound, storageChanged } from './storageSlice';
-import { isDrafts, isRecord } from './storedJob';
+import { isDrafts } from './storedJob';
 import type { OtherTabs } from './tabs';
 import { ALONE } from './tabs';
 import { takeOver } from './takeOver';
@@ -65,7 +66,7 @@ export async function keepWorkshop(
     await keeper.begin(stored);
     return () => keeper.flush();
   } catch (error) {
-    store.dispatch(storageChanged({ ...whyNot(error), status: 'memory' }));
+    store.dispatch(storageChanged({ ...describeFailure(error), status: 'memory' }));
     if (!store.getState().jobs.loaded) {
       // Storage that is shut altogether is a first visit; one that is there and can't be read is not.
       const fresh = await records.keys().then(() => undefined, first);
@@ -245,7 +246,7 @@ class Keeper {
 
   private failed(error: unknown): void {
     this.shut ||= error instanceof NewerRecords;
-    this.say({ ...whyNot(error), status: this.shut ? 'memory' : 'failed' });
+    this.say({ ...describeFailure(error), status: this.shut ? 'memory' : 'failed' });
     if (!this.shut) return;
     // What can't be read by this version is not waited for.
     const missing = Object.keys(this.store.getState().jobs.unread);
@@ -282,16 +283,4 @@ class Keeper {
 
 function picturesNamed({ jobs }: RootState): ReadonlySet<string> {
   return new Set(Object.values(jobs.entities).flatMap((job) => job.photos.map((p) => p.id)));
-}
-
-/** The browser's reason, and whether it is that no room is left. */
-function whyNot(error: unknown): { readonly reason: string; readonly full: boolean } {
-  // What a browser throws is not everywhere an Error.
-  const { name = '', message = '' } = isRecord(error)
-    ? (error as { name?: string; message?: string })
-    : {};
-  return {
-    reason: message === '' ? 'the browser gave no reason' : message,
-    full: /quota|full disk|no space/i.test(`${name} ${message}`),
-  };
 }

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 
 import { writeLogCsv, writeMeasurementsCsv, writeShelfCsv } from '@/files/csvFiles';
 import { canShare, download, share } from '@/files/share';
+import { reportFault } from '@/storage/faults';
 import { useAppDispatch, useAppStore } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { fileMoment } from '@/ui/dates';
@@ -18,19 +19,19 @@ export function TakeAway() {
   const dispatch = useAppDispatch();
   const { text } = useBackupWords();
   const [busy, setBusy] = useState(false);
-  const [failed, setFailed] = useState(false);
+  const [failed, setFailed] = useState<string>();
   const make = async (
     hand: (name: string, content: Uint8Array, type: string) => Promise<void> | void,
   ) => {
     setBusy(true);
-    setFailed(false);
+    setFailed(undefined);
     try {
       const bytes = await dispatch(backUp());
       const now = new Date();
       await hand(`under-ridge-${fileMoment(now)}.zip`, bytes, 'application/zip');
       dispatch(backupActions.backedUp(now.toISOString()));
-    } catch {
-      setFailed(true);
+    } catch (error) {
+      setFailed(reportFault('The backup could not be made', error));
     } finally {
       setBusy(false);
     }
@@ -55,9 +56,7 @@ export function TakeAway() {
           </Action>
         ) : null}
       </View>
-      {failed ? (
-        <Words>The backup could not be made: this browser gave no room for it.</Words>
-      ) : null}
+      <View aria-live="polite">{failed ? <Words>{failed}</Words> : null}</View>
     </View>
   );
 }

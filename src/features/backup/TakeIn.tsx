@@ -6,6 +6,7 @@ import type { MergeChoice, MergeItem } from '@/core/workshop/merge';
 import { choiceFor, planMerge } from '@/core/workshop/merge';
 import { FileRefused } from '@/files/refused';
 import { pickFile } from '@/files/share';
+import { reportFault } from '@/storage/faults';
 import { useAppDispatch, useAppSelector, useAppStore } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -38,7 +39,8 @@ export function TakeIn() {
       const read = await readBackup(file, (share) => setReading({ state: 'reading', share }));
       setReading({ state: 'read', file: read });
     } catch (error) {
-      const why = error instanceof FileRefused ? error.message : 'it can’t be read.';
+      const why =
+        error instanceof FileRefused ? error.message : reportFault('it could not be read', error);
       setReading({ state: 'refused', why: `${file.name}: ${why} Nothing was changed.` });
     }
   };
@@ -115,7 +117,7 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
   );
   const [choices, setChoices] = useState<ReadonlyMap<string, MergeChoice>>(new Map());
   const [busy, setBusy] = useState(false);
-  const [noRoom, setNoRoom] = useState(false);
+  const [failed, setFailed] = useState<string>();
   const of = (status: MergeItem['status']) => items.filter((i) => i.status === status);
   const fresh = of('new');
   const apart = of('differs');
@@ -124,9 +126,9 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
     try {
       await dispatch(takeIn(file, choices));
       onDone();
-    } catch {
+    } catch (error) {
       // Photographs are stored first, so nothing else has changed.
-      setNoRoom(true);
+      setFailed(`${reportFault('The file was not imported', error)} Nothing was changed.`);
       setBusy(false);
     }
   };
@@ -158,11 +160,7 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
       {apart.length > NAMED ? (
         <Words soft>{`${apart.length - NAMED} more that differ are kept side by side.`}</Words>
       ) : null}
-      <View aria-live="polite">
-        {noRoom ? (
-          <Words>This browser has no room for the photographs. Nothing was changed.</Words>
-        ) : null}
-      </View>
+      <View aria-live="polite">{failed ? <Words>{failed}</Words> : null}</View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Action
           main
