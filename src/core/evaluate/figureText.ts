@@ -1,5 +1,5 @@
 import type { UnitChoice } from '../units/quantity';
-import { formatValue, formatWithUnit, shownUnit } from '../units/quantity';
+import { formatValue, formatWithUnit } from '../units/quantity';
 import type { Figure } from './figure';
 
 /**
@@ -11,13 +11,11 @@ export function figureText(
   units: UnitChoice,
 ): { readonly value: string; readonly range?: string } {
   const { value, quantity, decimals, range } = figure;
-  // Decimals are given for the base unit; another unit has its own resolution.
-  const places = shownUnit(quantity, units).factor === 1 ? decimals : undefined;
   return {
-    value: formatWithUnit(value, quantity, units, places),
+    value: formatWithUnit(value, quantity, units, decimals),
     ...(range
       ? {
-          range: `${formatValue(range.low, quantity, units, places)} to ${formatValue(range.high, quantity, units, places)}`,
+          range: `${formatValue(range.low, quantity, units, decimals)} to ${formatValue(range.high, quantity, units, decimals)}`,
         }
       : {}),
   };

@@ -1,5 +1,5 @@
 import type { Quantity, UnitChoice } from '../units/quantity';
-import { formatWithUnit, shownUnit } from '../units/quantity';
+import { formatWithUnit } from '../units/quantity';
 
 /** A number inside a sentence, kept apart so that it shows in the builder's own unit. */
 export interface Amount {
@@ -34,15 +34,7 @@ export function say(words: TemplateStringsArray, ...gaps: readonly (string | Amo
 export function readSentence(sentence: Sentence, choice: UnitChoice = {}): string {
   return sentence
     .map((p) =>
-      // Decimals are given for the base unit; another unit has its own resolution.
-      typeof p === 'string'
-        ? p
-        : formatWithUnit(
-            p.value,
-            p.quantity,
-            choice,
-            shownUnit(p.quantity, choice).factor === 1 ? p.decimals : undefined,
-          ),
+      typeof p === 'string' ? p : formatWithUnit(p.value, p.quantity, choice, p.decimals),
     )
     .join('');
 }

@@ -9,6 +9,7 @@ import {
   toBase,
   unitById,
   unitSpelled,
+  withSymbol,
   UNITS,
   withoutZeros,
 } from './quantity';
@@ -97,7 +98,7 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
 
   if (spec.thread && PER_INCH.test(trimmed)) {
     const [perInch = 0] = readNumber(trimmed.replace(PER_INCH, ''));
-    const pitch = reading(toBase(1 / perInch, unitById('in')), unitById('mm'), spec, choice);
+    const pitch = reading(toBase(1 / perInch, unitById('in')), unitById('mm'), spec);
     return within(pitch.value, spec.bounds)
       ? { kind: 'value', ...pitch }
       : refuse(`“${trimmed}” is no thread.`);
@@ -108,21 +109,21 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
     if (turns === 'marks')
       return refuse('Enter the marks per turn first, or the part of a turn as 1 3/8 turn.');
     return within(turns, spec.bounds)
-      ? { kind: 'value', ...reading(turns, current, spec, choice) }
-      : refuse(outOfRange(reading(turns, current, spec, choice), spec));
+      ? { kind: 'value', ...reading(turns, current, spec) }
+      : refuse(outOfRange(reading(turns, current, spec), spec));
   }
   const { rest, scale } = spec.radius ? stripDiameter(trimmed, spec) : { rest: trimmed, scale: 1 };
   const split = splitUnit(rest, spec.quantity);
   if (!split) {
     const range = readRange(rest, spec.quantity);
     return range
-      ? rangeRead(range, { spec, choice, current, scale, refuse })
+      ? rangeRead(range, { spec, current, scale, refuse })
       : refuse(foreignUnit(rest, spec.quantity));
   }
   const { numbers } = split;
 
   const unit = split.unit ?? current;
-  const readings = numbers.map((n) => reading(toBase(n, unit) * scale, unit, spec, choice));
+  const readings = numbers.map((n) => reading(toBase(n, unit) * scale, unit, spec));
   const possible = readings.filter((r) => within(r.value, spec.bounds));
   const plausible = possible.filter((r) => isPlausible(r.value, spec));
 
@@ -136,10 +137,7 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
   if (numbers.length > 1 && only) return { kind: 'value', ...only };
   const [given = Number.NaN] = numbers;
   if (spec.quantity === 'share' && !split.unit && given > 0 && given < 1) {
-    const both = [
-      reading(given, unit, spec, choice),
-      reading(toBase(given, unit), unit, spec, choice),
-    ];
+    const both = [reading(given, unit, spec), reading(toBase(given, unit), unit, spec)];
     const fit = both.filter((r) => within(r.value, spec.bounds));
     if (fit.length > 1) return twoWays(fit);
   }
@@ -153,10 +151,10 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
       readings: [first],
     };
   if (allowed && isPlausible(first.value, spec)) return { kind: 'value', ...first };
-  const inOtherUnits = otherUnits(numbers[0] ?? Number.NaN, unit, scale, spec, choice);
+  const inOtherUnits = otherUnits(numbers[0] ?? Number.NaN, unit, scale, spec);
   const others = allowed
     ? inOtherUnits
-    : likeliestFirst([...withPoint(rest, unit, scale, spec, choice), ...inOtherUnits], spec);
+    : likeliestFirst([...withPoint(rest, unit, scale, spec), ...inOtherUnits], spec);
   if (!allowed) {
     if (others.length > 0 && Number.isFinite(first.value) && first.value > 0) {
       return {
@@ -220,7 +218,7 @@ const EXAMPLES: Partial<Record<Quantity, string>> = {
   force: '260 N or 58 lbf',
 };
 
-function reading(value: number, unit: Unit, spec: EntrySpec, choice: UnitChoice): Reading {
+function reading(value: number, unit: Unit, spec: EntrySpec): Reading {
   const shown = asShown(value, spec);
   const inUnit = fromBase(shown, unit);
   // A choice must not be rounded to another value than it stands for.
@@ -229,7 +227,7 @@ function reading(value: number, unit: Unit, spec: EntrySpec, choice: UnitChoice)
   return {
     value,
     unit,
-    text: formatWithUnit(shown, spec.quantity, { ...choice, [spec.quantity]: unit.id }, decimals),
+    text: withSymbol(inUnit.toFixed(decimals), unit.symbol),
   };
 }
 
@@ -268,34 +266,22 @@ function isPlausible(value: number, spec: EntrySpec): boolean {
   return !spec.plausible || (value >= spec.plausible[0] && value <= spec.plausible[1]);
 }
 
-function otherUnits(
-  n: number,
-  typed: Unit,
-  scale: number,
-  spec: EntrySpec,
-  choice: UnitChoice,
-): Reading[] {
+function otherUnits(n: number, typed: Unit, scale: number, spec: EntrySpec): Reading[] {
   if (!spec.plausible) return [];
   return UNITS[spec.quantity]
     .filter((u) => u.id !== typed.id)
     .map((unit) => ({ unit, value: toBase(n, unit) * scale }))
     .filter(({ value }) => within(value, spec.bounds) && isPlausible(value, spec))
-    .map(({ unit, value }) => reading(value, unit, spec, choice));
+    .map(({ unit, value }) => reading(value, unit, spec));
 }
 
 /** Digits keyed without their point, "297" for 2.97: where exactly one place for it makes a likely value. */
-function withPoint(
-  text: string,
-  unit: Unit,
-  scale: number,
-  spec: EntrySpec,
-  choice: UnitChoice,
-): Reading[] {
+function withPoint(text: string, unit: Unit, scale: number, spec: EntrySpec): Reading[] {
   if (!spec.plausible || !/^\d{2,6}$/.test(text)) return [];
   const likely = [...text.slice(1)]
     .map((_, i) => toBase(Number(`${text.slice(0, i + 1)}.${text.slice(i + 1)}`), unit) * scale)
     .filter((value) => within(value, spec.bounds) && isPlausible(value, spec));
-  return likely.length === 1 ? likely.map((value) => reading(value, unit, spec, choice)) : [];
+  return likely.length === 1 ? likely.map((value) => reading(value, unit, spec)) : [];
 }
 
 /** Nearest to the middle of what is plausible first, as ratios go. */
@@ -383,23 +369,22 @@ function readRange(text: string, quantity: Quantity): Range | undefined {
 
 interface RangeIn {
   readonly spec: EntrySpec;
-  readonly choice: UnitChoice;
   readonly current: Unit;
   readonly scale: number;
   readonly refuse: (why: string) => ParsedEntry;
 }
 
 /** A range as the value of its middle, both ends kept. */
-function rangeRead(range: Range, { spec, choice, current, scale, refuse }: RangeIn): ParsedEntry {
+function rangeRead(range: Range, { spec, current, scale, refuse }: RangeIn): ParsedEntry {
   if (spec.bounds.integer) return refuse('A range is not taken here.');
   const unit = range.unit ?? current;
   const [low, high] = [range.low, range.high].map((n) => toBase(n, unit) * scale);
   if (low === undefined || high === undefined || low >= high)
     return refuse('A range goes from the lesser value to the greater.');
-  const ends = [low, high].map((value) => reading(value, unit, spec, choice));
+  const ends = [low, high].map((value) => reading(value, unit, spec));
   const outside = ends.find((end) => !within(end.value, spec.bounds));
   if (outside) return refuse(outOfRange(outside, spec));
-  return { kind: 'value', ...reading((low + high) / 2, unit, spec, choice), range: { low, high } };
+  return { kind: 'value', ...reading((low + high) / 2, unit, spec), range: { low, high } };
 }
 
 /** A text that speaks of turns or marks. */

@@ -285,6 +285,7 @@ export function shownUnit(quantity: Quantity, choice: UnitChoice = {}): Unit {
 /**
  * A value in the base unit as text in a unit, rounded to the gauge's resolution.
  * Rounding happens here only, never in storage.
+ * @param decimals for the base unit, where its gauge's own are not meant
  * @example formatValue(2.9204, 'length', { length: 'in' }) // "0.1150"
  */
 export function formatValue(
@@ -294,7 +295,9 @@ export function formatValue(
   decimals?: number,
 ): string {
   const to = shownUnit(quantity, choice);
-  const text = fromBase(value, to).toFixed(decimals ?? to.decimals);
+  // Decimals are given for the base unit; another unit has its own resolution.
+  const places = to.factor === 1 ? (decimals ?? to.decimals) : to.decimals;
+  const text = fromBase(value, to).toFixed(places);
   return /^-0(\.0*)?$/.test(text) ? text.slice(1) : text;
 }
 
@@ -308,14 +311,18 @@ export function formatWithUnit(
   choice: UnitChoice = {},
   decimals?: number,
 ): string {
-  const { symbol } = shownUnit(quantity, choice);
-  const text = formatValue(value, quantity, choice, decimals);
-  return symbol === ''
-    ? text
-    : symbol === '°' || symbol === '%'
-      ? `${text}${symbol === '%' ? ' %' : '°'}`
-      : `${text} ${symbol}`;
+  return withSymbol(
+    formatValue(value, quantity, choice, decimals),
+    shownUnit(quantity, choice).symbol,
+  );
 }
+
+/**
+ * A written number with its unit's symbol, as ISO 80000 spaces it.
+ * @example withSymbol('45', '°') // "45°"
+ */
+export const withSymbol = (text: string, symbol: string): string =>
+  symbol === '' || symbol === '°' ? `${text}${symbol}` : `${text} ${symbol}`;
 
 /**
  * A written number without the zeros that only fill up a gauge's resolution, its unit kept. Never throws.

@@ -4,7 +4,7 @@ import { ScrollView, View } from 'react-native';
 import { liftAtLever } from '@/core/evaluate/liftTerm';
 import { packModel } from '@/core/evaluate/states';
 import { hasWeights } from '@/core/evaluate/assistFigures';
-import { formatWithUnit, shownUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { useJob } from '@/features/jobs/useJob';
@@ -45,7 +45,6 @@ export function SectionEditor({ problems, width, height, selection, edits, scrol
   const [wear, setWear] = useState(0);
   const [speed, setSpeed] = useState(0);
   const units = useUnits();
-  const decimals = shownUnit('length', units).factor === 1 ? 2 : undefined;
   // Only the sliders need the pack in other states; while they rest it follows a frame later.
   const slid = lever > 0 || wear > 0 || speed > 0;
   const modelled = useLater(job, !slid);
@@ -116,7 +115,7 @@ export function SectionEditor({ problems, width, height, selection, edits, scrol
         <Slide
           label="Wear from here"
           value={wear}
-          text={formatWithUnit(wear * mostWear, 'length', units, decimals)}
+          text={formatWithUnit(wear * mostWear, 'length', units, 2)}
           onChange={setWear}
         />
       ) : null}

@@ -19,7 +19,7 @@ describe('what can be found', () => {
 
   it('is written in the units of the shop', () => {
     const inches = findablesOf(demoJobs(), demoShelf(), [], { length: 'in' });
-    expect(inches.find((f) => f.title.startsWith('S1:'))?.title).toBe('S1: Steel 0.05 in');
+    expect(inches.find((f) => f.title.startsWith('S1:'))?.title).toBe('S1: Steel 0.0472 in');
   });
 
   it('leaves out what the shelf has none of, and names springs that nobody named', () => {
