@@ -12,6 +12,15 @@ describe('tester points from a file', () => {
     expect(first?.force).toBeCloseTo(88.9644, 3);
   });
 
+  it('converts what testers write, and refuses a unit that is none', () => {
+    expect(readSpringCsv('length (cm),force (kN)\n3.6,0.1\n3.3,0.15\n', 'length')).toEqual([
+      { at: expect.closeTo(36, 9) as number, force: expect.closeTo(100, 9) as number },
+      { at: expect.closeTo(33, 9) as number, force: expect.closeTo(150, 9) as number },
+    ]);
+    expect(() => readSpringCsv('length (ell),force\n36,100\n33,150', 'length')).toThrow('“ell”');
+    expect(() => readSpringCsv('length,force\n36,100,5\n33,150,2', 'length')).toThrow('Line 2');
+  });
+
   it('takes the first column as the place when there is no header, and leaves blank lines out', () => {
     // Nothing is pressed at nothing; a spring of no length is none.
     expect(readSpringCsv('0,0\n1,900\n2,1400', 'deflection')[0]).toEqual({ at: 0, force: 0 });

@@ -80,6 +80,25 @@ describe('a torque curve from a file', () => {
     expect(read('rpm,torque Nm\n3000,12\n6000,33').atWheel).toBe(false);
   });
 
+  it('converts units that nobody types at a bench, and refuses those that it does not know', () => {
+    expect(points('rpm,Torque (kgf·m)\n3000,3\n4000,4')[0]?.torque).toBeCloseTo(29.41995, 6);
+    expect(points('rpm,Torque [kNm]\n3000,0.03\n4000,0.04')[0]?.torque).toBeCloseTo(30, 9);
+    expect(points('rpm,Torque (corrected)\n3000,30\n4000,40')[0]?.torque).toBe(30);
+    expect(refusal('rpm,Torque (stone)\n3000,30\n4000,40')).toContain('“stone”');
+  });
+
+  it('reads a point as one for thousands where commas are decimal ones', () => {
+    expect(points('rpm;Nm\n3.000;27,9\n4.000;31,5')).toEqual([
+      { rpm: 3000, torque: 27.9 },
+      { rpm: 4000, torque: 31.5 },
+    ]);
+    expect(refusal('rpm;Nm\n3.000;27.9\n4.000;31.5')).toContain('end at 4 rpm');
+  });
+
+  it('counts lines through cells with line breaks', () => {
+    expect(refusal('rpm,torque,note\n3000,30,"two\nlines"\n4000,x,\n')).toContain('Line 4');
+  });
+
   it('takes the mean of rows at one speed', () => {
     expect(points('rpm,torque\n3000,30\n3000,32\n4000,38')[0]).toEqual({ rpm: 3000, torque: 31 });
   });
@@ -93,6 +112,7 @@ describe('a torque curve from a file', () => {
     ['rpm,torque\n3000,30\nhello,38\n', 'Line 3'],
     ['rpm,torque\n3000,30\n4000,\n', 'Line 3'],
     ['rpm,torque\n3000,30', 'two speeds or more'],
+    ['rpm,torque\n3000,27,9\n4000,31,5', 'Line 2: 3 values under 2 columns'],
     ['rpm,torque\n3000,30\n99000,31', 'Line 3'],
     ['rpm,torque\n3000,30\n4000,99999', 'Line 3'],
     ['\0\0PNG', 'binary'],
