@@ -48,20 +48,23 @@ function Themed({ children }: { readonly children: ReactNode }) {
   const loaded = useAppSelector((state) => state.jobs.loaded);
   const fonts = useOwnFonts();
   return (
-    <Ground theme={theme}>
-      {loaded && fonts ? (
-        <UnitsProvider>
-          <StorageNotice />
-          <Fault what="Under Ridge" ways={<Rescue />}>
-            {children}
-          </Fault>
-        </UnitsProvider>
-      ) : (
-        <Words soft style={{ padding: 24 }}>
-          Opening the workshop …
-        </Words>
-      )}
-    </Ground>
+    // Around the ground: what lies over the work is drawn there, and shows units as well.
+    <UnitsProvider>
+      <Ground theme={theme}>
+        {loaded && fonts ? (
+          <>
+            <StorageNotice />
+            <Fault what="Under Ridge" ways={<Rescue />}>
+              {children}
+            </Fault>
+          </>
+        ) : (
+          <Words soft style={{ padding: 24 }}>
+            Opening the workshop …
+          </Words>
+        )}
+      </Ground>
+    </UnitsProvider>
   );
 }
 
