@@ -64,8 +64,8 @@ const COIL: Omit<Walk, 'machine' | 'clutch' | 'listed' | 'notListed'> = {
   ],
   torques: [
     ['68', ''],
-    ['9', '6'],
-    ['10', '9'],
+    ['8.5', '6'],
+    ['11', '9'],
   ],
   lifts: ['2.01', '1.98', '2.02'],
   setting: { 'release.freePlay': '2.5' },
@@ -187,8 +187,8 @@ export const WALKS: readonly Walk[] = [
     ],
     torques: [
       ['64.9 ft-lb', ''],
-      ['96 in-lb', '6'],
-      ['10', '10'],
+      ['101.8 in-lb', '6'],
+      ['12.5', '10'],
     ],
   },
   {
@@ -236,7 +236,7 @@ export const WALKS: readonly Walk[] = [
     torques: [
       ['60', ''],
       ['4', '12'],
-      ['9', '8'],
+      ['8.5', '8'],
     ],
     lifts: ['1.36', '1.34', '1.38'],
   },
@@ -279,7 +279,7 @@ export const WALKS: readonly Walk[] = [
     torques: [
       ['40', ''],
       ['8', '4'],
-      ['9', '9'],
+      ['8.5', '9'],
     ],
     lifts: ['1.12', '1.10', '1.13'],
     setting: {},
