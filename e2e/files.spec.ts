@@ -65,8 +65,8 @@ test(
     await take(path);
     const plan = fresh.page.getByRole('status', { name: 'What the file would change' });
     await expect(plan).toContainText(/\d+ new, 0 differing, 0 the same/);
-    await fresh.page.getByRole('button', { name: 'Take it in' }).click();
-    await expect(fresh.page.getByText('The file is taken in.')).toBeVisible();
+    await fresh.page.getByRole('button', { name: 'Import', exact: true }).click();
+    await expect(fresh.page.getByText('The file is imported.')).toBeVisible();
     await fresh.stored();
     await fresh.page.reload();
     const again = await backUp(fresh);
@@ -75,7 +75,7 @@ test(
     // The same file once more: all the same, nothing to take.
     await take(path);
     await expect(plan).toContainText(/0 new, 0 differing, \d+ the same/);
-    await expect(fresh.page.getByRole('button', { name: 'Take it in' })).toBeDisabled();
+    await expect(fresh.page.getByRole('button', { name: 'Import', exact: true })).toBeDisabled();
     await fresh.page.getByRole('button', { name: 'Leave it' }).click();
 
     // A job that was edited here differs; both are kept, and that is undone.
@@ -85,7 +85,7 @@ test(
     await fresh.open('/files');
     await take(path);
     await expect(plan).toContainText(/0 new, 1 differing/);
-    await fresh.page.getByRole('button', { name: 'Take it in' }).click();
+    await fresh.page.getByRole('button', { name: 'Import', exact: true }).click();
     await fresh.page.getByRole('button', { name: 'Back to the jobs' }).click();
     await expect(fresh.page.getByRole('link', { name: /^UR-0106, from a file,/ })).toBeVisible();
     await fresh.page.getByRole('button', { name: 'Backup', exact: true }).click();

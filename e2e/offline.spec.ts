@@ -225,6 +225,17 @@ test(
     await expect(page).toHaveTitle('Under Ridge');
     await expect(other.getByTestId('engine.peakTorque')).toHaveValue('49');
     await other.close();
+    // A closed tab's lock is given back a moment after the tab is gone.
+    await expect
+      .poll(() =>
+        page.evaluate(
+          async () =>
+            ((await navigator.locks.query()).held ?? []).filter(({ name }) =>
+              name?.endsWith('-tab'),
+            ).length,
+        ),
+      )
+      .toBe(1);
     await notice.getByRole('button', { name: 'Change over' }).click();
     await expect(page).toHaveTitle('Newer');
     await expect(notice).toHaveCount(0);

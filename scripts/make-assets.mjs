@@ -55,3 +55,73 @@ for (const [family, weights] of [
   }
 }
 console.log(`icons.woff2 ${icons.length} bytes, ${names.length} glyphs`);
+
+// What the sheets are printed with where the text fonts have no letter: Cyrillic and Greek, arrows and signs.
+const paperDir = path.join(root, 'assets/paper');
+await mkdir(paperDir, { recursive: true });
+const chars = (...ranges) =>
+  ranges
+    .flatMap(([from, to]) => Array.from({ length: to - from + 1 }, (_, i) => from + i))
+    .map((code) => String.fromCodePoint(code))
+    .join('');
+const LETTERS = chars(
+  [0x20, 0x7e],
+  [0xa0, 0x24f],
+  [0x300, 0x52f],
+  [0x1e00, 0x1eff],
+  [0x2000, 0x206f],
+);
+const SIGNS = chars(
+  [0x2190, 0x21ff],
+  [0x2200, 0x22ff],
+  [0x2300, 0x2300],
+  [0x25a0, 0x25ff],
+  [0x2713, 0x2717],
+);
+const fontFile = (family, weight, name) =>
+  path.join(
+    path.dirname(require.resolve(`@expo-google-fonts/${family}/package.json`)),
+    weight,
+    `${name}_${weight}.ttf`,
+  );
+for (const [to, file, text] of [
+  ['letters', fontFile('noto-sans', '400Regular', 'NotoSans'), LETTERS],
+  ['signs', fontFile('noto-sans-math', '400Regular', 'NotoSansMath'), SIGNS],
+]) {
+  const font = await subsetFont(await readFile(file), text, { targetFormat: 'truetype' });
+  await writeFile(path.join(paperDir, `${to}.ttf`), font);
+  console.log(`${to}.ttf ${font.length} bytes`);
+}
+
+// Which characters each of them has, as ranges: what none has is marked on the sheet and told before it is printed.
+const { openSync } = await import('fontkit');
+const setOf = (file) => new Set(openSync(file).characterSet);
+const common = (sets) => [...sets[0]].filter((code) => sets.every((set) => set.has(code)));
+const rangesOf = (codes) => {
+  const ranges = [];
+  for (const code of [...codes].sort((a, b) => a - b)) {
+    const last = ranges.at(-1);
+    if (last && last[1] === code - 1) last[1] = code;
+    else ranges.push([code, code]);
+  }
+  return ranges;
+};
+const own = ['next', 'mono'].flatMap((family) =>
+  ['400Regular', '700Bold'].map((weight) =>
+    setOf(
+      fontFile(
+        `atkinson-hyperlegible-${family}`,
+        weight,
+        `AtkinsonHyperlegible${family === 'next' ? 'Next' : 'Mono'}`,
+      ),
+    ),
+  ),
+);
+await writeFile(
+  path.join(root, 'src/files/pdf/coverage.json'),
+  `${JSON.stringify({
+    own: rangesOf(common(own)),
+    letters: rangesOf(setOf(path.join(paperDir, 'letters.ttf'))),
+    signs: rangesOf(setOf(path.join(paperDir, 'signs.ttf'))),
+  })}\n`,
+);

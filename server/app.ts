@@ -29,6 +29,9 @@ const YEAR_SECONDS = 31_536_000;
 /** A name with a hash in it, compressed or not. */
 const HASHED = /[.-][0-9a-f]{32}\.[a-z0-9]+(\.(br|gz))?$/;
 
+/** Folders of files, and hidden files: what is not there is missing, and no screen of the application. */
+const NO_SCREEN = /^\/(assets|icons|bench|_expo|demo-curves)(\/|$)|(^|\/)(\.|%2e)/i;
+
 const cacheOf = (file: string): string =>
   HASHED.test(path.basename(file)) ? `public, max-age=${YEAR_SECONDS}, immutable` : 'no-cache';
 
@@ -75,7 +78,7 @@ export function makeApp(options: AppOptions): Express {
     }),
   );
   app.get('/{*path}', (request, response) => {
-    if (path.extname(request.path) !== '') {
+    if (path.extname(request.path) !== '' || NO_SCREEN.test(request.path)) {
       response.status(404).type('text/plain').send('Not found\n');
       return;
     }

@@ -80,6 +80,8 @@ describe('the server', () => {
     }
     expect((await fetch(`${base}/js/gone.js`)).status).toBe(404);
     expect((await fetch(`${base}/api/gone`)).status).toBe(404);
+    for (const gone of ['assets/gone', 'icons/', 'bench/gone', '.env', 'a/.git/config', '%2eenv'])
+      expect([gone, (await fetch(`${base}/${gone}`)).status]).toEqual([gone, 404]);
   });
 
   it('says which workshop to open, and that it is well', async () => {

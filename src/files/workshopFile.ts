@@ -29,8 +29,17 @@ export function writeWorkshopFile(workshop: Workshop, now: string): string {
   )}\n`;
 }
 
+/** A job of the file that can't be read, while the rest of the file can. */
+export interface RefusedJob {
+  /** "UR-0103", or its place in the file. */
+  readonly name: string;
+  readonly why: string;
+}
+
 export interface ReadWorkshop {
   readonly workshop: Workshop;
+  /** Jobs that are set aside; who reads the file decides whether the rest is imported without them. */
+  readonly refused: readonly RefusedJob[];
   /** What was done to bring a file of an earlier version up to this one, in words; nothing for one of this version. */
   readonly upgraded?: string;
 }
@@ -46,7 +55,7 @@ interface Frame {
 const AT_ONCE = 20;
 
 /**
- * Reads the text of a workshop file, whole or not at all; lets go of the thread now and then.
+ * Reads the text of a workshop file; lets go of the thread now and then. A job that is refused is set aside and named.
  * A file of an earlier version is brought up to this one.
  * @throws {FileRefused} for anything that is not a workshop file of this or an earlier version, naming line or path
  */
@@ -71,6 +80,7 @@ export async function readWorkshopFile(text: string, progress?: Progress): Promi
   refuseTwice('library', frame.library);
   refuseOddLimits(frame.library);
   const jobs: Workshop['jobs'][number][] = [];
+  const refused: RefusedJob[] = [];
   const unfinished: Record<string, Readonly<Record<string, string>>> = {};
   for (const [i, content] of frame.jobs.entries()) {
     if (i % AT_ONCE === 0) {
@@ -83,15 +93,24 @@ export async function readWorkshopFile(text: string, progress?: Progress): Promi
       if (Object.keys(left).length > 0) unfinished[job.id] = left;
     } catch (fault) {
       if (!(fault instanceof FileRefused)) throw fault;
-      throw new FileRefused(
-        `In job ${i + 1} of the workshop: ${fault.message.replace(/\bat job\./, `at jobs.${i}.job.`)}`,
-      );
+      refused.push({
+        name: numberIn(content) ?? `job ${i + 1}`,
+        why: `In job ${i + 1} of the workshop: ${fault.message.replace(/\bat job\./, `at jobs.${i}.job.`)}`,
+      });
     }
   }
+  const [first] = refused;
+  if (first && jobs.length === 0) throw new FileRefused(first.why);
   refuseTwice('jobs', jobs);
   progress?.(1);
   const { shelf, templates, library } = frame;
-  return { workshop: { jobs, unfinished, shelf, templates, library }, upgraded };
+  return { workshop: { jobs, unfinished, shelf, templates, library }, refused, upgraded };
+}
+
+/** The number of a job that may be anything. */
+function numberIn(content: unknown): string | undefined {
+  const { number } = (content as { readonly job?: { readonly number?: unknown } | null }).job ?? {};
+  return typeof number === 'string' && number.trim() !== '' ? number.slice(0, 40) : undefined;
 }
 
 function refuseForeign(data: unknown): void {

@@ -5,8 +5,18 @@ export type CsvRow = Readonly<Record<string, string | number>>;
 /** What a spreadsheet would reckon, also when more lines follow; the package's own test looks at single lines only. */
 const FORMULA = /^[=+\-@\t\r]/;
 
+/** Decimals by the unit that a column names: as finely as the gauge of the trade reads, and never more digits than were measured. */
+const DECIMALS: Readonly<Record<string, number>> = { mm: 3, N: 1, Nm: 2, h: 1, km: 1, rpm: 0 };
+
+function rounded(value: string | number, column: string): string | number {
+  const decimals = DECIMALS[/\((\w+)\)$/.exec(column)?.[1] ?? column];
+  return typeof value === 'number' && decimals !== undefined
+    ? Number(value.toFixed(decimals))
+    : value;
+}
+
 /** Rows as CSV by RFC 4180 under a header; what a spreadsheet would take for a formula is written as text. */
 export function writeCsv(columns: readonly string[], rows: readonly CsvRow[]): string {
-  const data = rows.map((row) => columns.map((column) => row[column] ?? ''));
+  const data = rows.map((row) => columns.map((column) => rounded(row[column] ?? '', column)));
   return `${Papa.unparse({ fields: [...columns], data }, { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`;
 }

@@ -6,6 +6,7 @@ import { Action } from '@/ui/Action';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
+import { clashWords } from './clashWords';
 import { forgetGone } from './kept';
 import { keyWords } from './keyWords';
 import type { StorageState } from './storageSlice';
@@ -14,11 +15,12 @@ import { damageSeen } from './storageSlice';
 /** Over every screen, while what is typed does not reach the browser's storage, or something in it could not be read. */
 export function StorageNotice() {
   const storage = useAppSelector((state) => state.storage);
+  const units = useAppSelector((state) => state.display.units);
   const strata = useStrata();
   const dispatch = useAppDispatch();
   const lost = lostWords(storage);
-  const { damaged, gone } = storage;
-  if (!lost && damaged.length === 0 && gone === undefined) return null;
+  const { clashes, damaged, gone } = storage;
+  if (!lost && damaged.length + clashes.length === 0 && gone === undefined) return null;
   const putAway = () => {
     if (gone !== undefined) forgetGone(gone);
     dispatch(damageSeen());
@@ -45,8 +47,24 @@ export function StorageNotice() {
             } The text that was stored is set aside under Backup.`}
           </Words>
         ))}
+        {clashes.map((clash, i) => (
+          <Words size={15} key={i}>
+            {clashWords(clash, units)}
+          </Words>
+        ))}
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {clashes.map((clash) =>
+          clash.kind === 'job' ? (
+            <Action
+              key={clash.copyId}
+              icon="chevron-right"
+              onPress={() => router.navigate(`/job/${clash.copyId}`)}
+            >
+              {`Open ${clash.copyNumber}`}
+            </Action>
+          ) : null,
+        )}
         <Action icon="download" onPress={() => router.navigate('/files')}>
           To the backup
         </Action>
@@ -73,5 +91,5 @@ function lostWords({ status, full, reason }: StorageState): string | undefined {
   if (status !== 'failed') return undefined;
   return full
     ? 'This browser has no room left. What you type is kept while this page is open, and storing it is tried again and again. Take a backup, then free some room on the device.'
-    : `What you type could not be stored: ${reason}. It is kept while this page is open, and storing it is tried again and again. Take a backup.`;
+    : `What you type could not be stored: ${reason}. It is kept while this page is open, and storing it is tried again and again. Make a backup; if the device is full, free some room.`;
 }

@@ -1,6 +1,7 @@
 import type { PayloadAction } from '@reduxjs/toolkit';
 import { createSlice } from '@reduxjs/toolkit';
 
+import type { Clash } from './clashes';
 import type { Damage } from './records';
 
 /** How what was typed stands to the browser's storage. */
@@ -16,6 +17,8 @@ export interface StorageState {
   readonly full?: boolean;
   /** Records that could not be read when the workshop was opened, and whether the version before was there. */
   readonly damaged: readonly Damage[];
+  /** What this tab and another one changed at the same moment. */
+  readonly clashes: readonly Clash[];
   /** The name of a workshop that was kept here and is gone: the browser threw it away. */
   readonly gone?: string;
 }
@@ -23,16 +26,16 @@ export interface StorageState {
 /** How a write stands. */
 export type StorageStatus = Pick<StorageState, 'status' | 'reason' | 'full'>;
 
-const initialState: StorageState = { status: 'opening', damaged: [] };
+const initialState: StorageState = { status: 'opening', damaged: [], clashes: [] };
 
 const storageSlice = createSlice({
   name: 'storage',
   initialState,
   reducers: {
     storageChanged: (
-      { damaged, gone },
+      { damaged, clashes, gone },
       { payload }: PayloadAction<StorageStatus>,
-    ): StorageState => ({ ...payload, damaged, ...(gone === undefined ? {} : { gone }) }),
+    ): StorageState => ({ ...payload, damaged, clashes, ...(gone === undefined ? {} : { gone }) }),
     goneFound: (state, { payload }: PayloadAction<string>): StorageState => ({
       ...state,
       gone: payload,
@@ -41,9 +44,28 @@ const storageSlice = createSlice({
       ...state,
       damaged: [...state.damaged, ...payload],
     }),
-    damageSeen: ({ gone: _gone, ...state }): StorageState => ({ ...state, damaged: [] }),
+    clashesFound: (state, { payload }: PayloadAction<StorageState['clashes']>): StorageState => ({
+      ...state,
+      clashes: [...state.clashes, ...payload],
+    }),
+    damageSeen: ({ gone: _gone, ...state }): StorageState => ({
+      ...state,
+      damaged: [],
+      clashes: [],
+    }),
   },
 });
 
 export const storageReducer = storageSlice.reducer;
-export const { storageChanged, damageFound, damageSeen, goneFound } = storageSlice.actions;
+export const { storageChanged, damageFound, clashesFound, damageSeen, goneFound } =
+  storageSlice.actions;
+
+/** What to say of something that is in the workshop and did not reach the storage; nothing where all did. */
+export const unsavedWords = ({
+  storage,
+}: {
+  readonly storage: StorageState;
+}): string | undefined =>
+  storage.status === 'failed' || storage.status === 'memory'
+    ? `It is here while this page is open, but could not be stored: ${storage.reason ?? 'no reason given'}. Make a backup.`
+    : undefined;

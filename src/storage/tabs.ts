@@ -1,9 +1,18 @@
+import type { Clash } from './clashes';
+
 /* What one tab has stored, told to the other tabs on the same workshop: they read it themselves. */
 
+/** What one tab tells the others. */
+export interface Told {
+  /** Keys of what it has stored or taken away. */
+  readonly keys: readonly string[];
+  /** What it found changed in both. */
+  readonly clashes: readonly Clash[];
+}
+
 export interface OtherTabs {
-  tell(keys: readonly string[]): void;
-  /** Called with the keys of what another tab has stored or taken away. */
-  onStored(take: (keys: readonly string[]) => void): void;
+  tell(told: Told): void;
+  onStored(take: (told: Told) => void): void;
 }
 
 export const ALONE: OtherTabs = { tell: () => undefined, onStored: () => undefined };
@@ -17,9 +26,9 @@ export function otherTabs(workshop: string): OtherTabs {
     return ALONE;
   }
   return {
-    tell: (keys) => channel.postMessage(keys),
+    tell: (told) => channel.postMessage(told),
     onStored: (take) => {
-      channel.onmessage = ({ data }: MessageEvent<readonly string[]>) => take(data);
+      channel.onmessage = ({ data }: MessageEvent<Told>) => take(data);
     },
   };
 }

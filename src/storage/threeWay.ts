@@ -7,25 +7,35 @@ interface Item {
   readonly id: string;
 }
 
+/** Called with each value that both changed: the items and names that lead to it, and what each made of it. */
+type OnClash = (path: readonly unknown[], mine: unknown, theirs: unknown) => void;
+
 /**
  * @param base what both began with
  * @param mine as this tab has it
  * @param theirs as the other tab has it
  */
-export function threeWay(base: unknown, mine: unknown, theirs: unknown): unknown {
+export function threeWay(
+  base: unknown,
+  mine: unknown,
+  theirs: unknown,
+  onClash: OnClash = () => undefined,
+  path: readonly unknown[] = [],
+): unknown {
   if (same(mine, base)) return theirs;
   if (same(theirs, base) || same(mine, theirs)) return mine;
   if (isItems(mine) && isItems(theirs) && (base === undefined || isItems(base)))
-    return mergedItems(base ?? [], mine, theirs);
+    return mergedItems(base ?? [], mine, theirs, onClash, path);
   if (isPlain(mine) && isPlain(theirs)) {
     const old = isPlain(base) ? base : {};
     return Object.fromEntries(
       [...new Set([...Object.keys(theirs), ...Object.keys(mine)])].flatMap((key) => {
-        const value = threeWay(old[key], mine[key], theirs[key]);
+        const value = threeWay(old[key], mine[key], theirs[key], onClash, [...path, key]);
         return value === undefined ? [] : [[key, value] as const];
       }),
     );
   }
+  if (base !== undefined) onClash(path, mine, theirs);
   return mine;
 }
 
@@ -34,12 +44,15 @@ function mergedItems(
   base: readonly Item[],
   mine: readonly Item[],
   theirs: readonly Item[],
+  onClash: OnClash,
+  path: readonly unknown[],
 ): Item[] {
   const [old, own, other] = [base, mine, theirs].map(
     (items) => new Map(items.map((item) => [item.id, item] as const)),
   );
   return [...new Set([...theirs, ...mine].map((item) => item.id))].flatMap((id) => {
-    const value = threeWay(old?.get(id), own?.get(id), other?.get(id));
+    const [was, here, there] = [old, own, other].map((items) => items?.get(id));
+    const value = threeWay(was, here, there, onClash, [...path, here ?? there]);
     return value === undefined ? [] : [value as Item];
   });
 }

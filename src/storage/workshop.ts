@@ -9,6 +9,8 @@ import { libraryActions } from '@/features/library/librarySlice';
 import { shelfActions } from '@/features/shelf/shelfSlice';
 import type { AppStore, RootState } from '@/store/store';
 
+import type { Clash } from './clashes';
+import { fromTheOther } from './clashes';
 import { contents, DRAFTS_KEY, draftsIn, storedParts } from './contents';
 import { PARTS } from './parts';
 import { setCurrentRecords } from './current';
@@ -16,11 +18,12 @@ import { NewerRecords } from './envelope';
 import { describeFailure } from './faults';
 import { withLock } from './locks';
 import { PICTURE_KEY, pictures, rememberAlone, rememberedAlone } from './pictures';
+import { Leaving, storeLeft } from './leaving';
 import { FIRST_READ, firstJobs, JOB_KEY, readUnread } from './readJobs';
 import type { RecordStore } from './records';
 import { RowRecords } from './rowRecords';
 import type { StorageStatus } from './storageSlice';
-import { damageFound, storageChanged } from './storageSlice';
+import { clashesFound, damageFound, storageChanged } from './storageSlice';
 import { isDrafts } from './storedJob';
 import type { OtherTabs } from './tabs';
 import { ALONE } from './tabs';
@@ -49,6 +52,7 @@ export type Flush = () => Promise<void>;
  * Fills the store from the records, on the first visit with the demo workshop when there is one, and from then on
  * writes every change. Where the records can't be read nothing is ever written over them, and work goes on in memory.
  * @param atFirst jobs that are read before anything shows; the others follow
+ * @param name of the workshop
  * @returns a function that writes at once what is still waiting
  */
 export async function keepWorkshop(
@@ -57,12 +61,15 @@ export async function keepWorkshop(
   first: () => Promise<FirstWorkshop>,
   tabs: OtherTabs = ALONE,
   atFirst = FIRST_READ,
+  name = 'under-ridge',
 ): Promise<Flush> {
   const rows = new RowRecords();
   setCurrentRecords(records);
   try {
+    const damaged = await storeLeft(name, records);
+    if (damaged.length > 0) store.dispatch(damageFound(damaged));
     const stored = await open(store, records, rows, first, atFirst);
-    const keeper = new Keeper(store, records, rows, tabs);
+    const keeper = new Keeper(store, records, rows, tabs, new Leaving(name));
     await keeper.begin(stored);
     return () => keeper.flush();
   } catch (error) {
@@ -135,6 +142,8 @@ class Keeper {
   /** Those that wait or are under way. */
   private queued = 0;
   private reading = false;
+  /** What the other tab is still to be told of. */
+  private clashes: readonly Clash[] = [];
   /** Records of a newer version lie here: nothing is written any more, and work goes on in memory. */
   private shut = false;
 
@@ -143,11 +152,15 @@ class Keeper {
     private readonly records: RecordStore,
     private readonly rows: RowRecords,
     private readonly tabs: OtherTabs,
+    private readonly leaving: Leaving,
   ) {}
 
   async begin(stored: boolean): Promise<void> {
     if (stored) for (const [key, value] of this.contents()) this.written.set(key, value);
-    this.tabs.onStored((keys) => void this.enqueue(() => this.write(keys)));
+    this.tabs.onStored(({ keys, clashes }) => {
+      if (clashes.length > 0) this.store.dispatch(clashesFound(clashes.map(fromTheOther)));
+      void this.enqueue(() => this.write(keys));
+    });
     let seen = storedParts(this.store.getState());
     this.store.subscribe(() => {
       const now = storedParts(this.store.getState());
@@ -155,9 +168,37 @@ class Keeper {
       seen = now;
       if (!this.reading && !this.shut) this.changed();
     });
+    this.watchLeaving();
     await this.flush();
     if (this.store.getState().storage.status === 'opening') this.sayHowItStands(0);
     if (stored) void this.readRest();
+  }
+
+  /** The browser asks before a page goes with anything unsaved; whatever the answer, it is not lost. */
+  private watchLeaving(): void {
+    if (typeof window === 'undefined') return;
+    window.addEventListener('beforeunload', (event) => {
+      if (this.unsaved() === undefined) return;
+      void this.flush();
+      event.preventDefault();
+    });
+    window.addEventListener('pagehide', () => {
+      const unsaved = this.unsaved();
+      if (unsaved) this.leaving.put(unsaved.changed, unsaved.gone, this.written);
+      void this.flush();
+    });
+    document.addEventListener('visibilitychange', () => {
+      if (document.visibilityState === 'hidden' && this.timer !== undefined) void this.flush();
+    });
+  }
+
+  /** What should be stored and is not, if anything. */
+  private unsaved() {
+    if (this.shut) return undefined;
+    const now = this.contents();
+    const changed = new Map([...now].filter(([key, value]) => this.written.get(key) !== value));
+    const gone = [...this.written.keys()].filter((key) => !now.has(key));
+    return changed.size === 0 && gone.length === 0 ? undefined : { changed, gone };
   }
 
   flush(): Promise<void> {
@@ -191,23 +232,29 @@ class Keeper {
   /** @returns what another tab has written meanwhile; when it has, nothing was written here */
   private async writeOnce(): Promise<readonly string[]> {
     const { written } = this;
-    const now = this.contents();
-    const changed = new Map([...now].filter(([key, value]) => written.get(key) !== value));
-    const gone = [...written.keys()].filter((key) => !now.has(key));
-    if (changed.size === 0 && gone.length === 0) return [];
+    const unsaved = this.unsaved();
+    if (!unsaved) return [];
+    const { changed, gone } = unsaved;
     const { foreign } = await this.records.write(changed, gone);
     if (foreign.length > 0) return foreign;
     // Not all of `now`: jobs were perhaps read meanwhile.
     for (const [key, value] of changed) written.set(key, value);
     for (const key of gone) written.delete(key);
-    this.tabs.tell([...changed.keys(), ...gone]);
+    this.leaving.clear();
+    this.tabs.tell({ keys: [...changed.keys(), ...gone], clashes: this.clashes });
+    this.clashes = [];
     return [];
   }
 
   /** Takes over what another tab has stored. */
   private async takeIn(keys: readonly string[]): Promise<void> {
     const { records } = await this.records.read(keys);
-    this.asRead(() => takeOver(this.store, keys, records, this.written, () => this.contents()));
+    this.asRead(() => {
+      const clashes = takeOver(this.store, keys, records, this.written, () => this.contents());
+      if (clashes.length === 0) return;
+      this.clashes = [...this.clashes, ...clashes];
+      this.store.dispatch(clashesFound(clashes));
+    });
   }
 
   /** What is put into the store meanwhile comes out of the records and needs no writing. */

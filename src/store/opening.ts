@@ -66,7 +66,7 @@ export async function openWorkshop(store: AppStore): Promise<void> {
   // Two tabs opened at once must not both make a first visit of it.
   setCurrentFlush(
     await withLock(`${name}-open`, () =>
-      keepWorkshop(store, records, first, otherTabs(name), atFirst),
+      keepWorkshop(store, records, first, otherTabs(name), atFirst, name),
     ),
   );
   if (gone) {

@@ -2,6 +2,7 @@ import { transfer } from 'comlink';
 
 import type { Job } from '@/core/job/types';
 import type { Workshop } from '@/core/workshop/merge';
+import type { RefusedJob } from '@/files/workshopFile';
 import { readWorkshopFile, writeWorkshopFile } from '@/files/workshopFile';
 import { packBackup, unpackBackup } from '@/files/workshopZip';
 
@@ -29,16 +30,17 @@ export const fileRuns = {
   ): Promise<{
     readonly rest: Omit<Workshop, 'jobs'>;
     readonly upgraded?: string;
+    readonly refused: readonly RefusedJob[];
     readonly photos: ReadonlyMap<string, Uint8Array>;
   }> => {
     const zipped = bytes[0] === 0x50 && bytes[1] === 0x4b;
     const backup = zipped
       ? unpackBackup(bytes)
       : { workshop: new TextDecoder().decode(bytes), photos: new Map<string, Uint8Array>() };
-    const { workshop, upgraded } = await readWorkshopFile(backup.workshop, progress);
+    const { workshop, refused, upgraded } = await readWorkshopFile(backup.workshop, progress);
     const { jobs, ...rest } = workshop;
     for (let i = 0; i < jobs.length; i += AT_ONCE) await take(jobs.slice(i, i + AT_ONCE));
-    return { rest, photos: backup.photos, ...(upgraded ? { upgraded } : {}) };
+    return { rest, photos: backup.photos, refused, ...(upgraded ? { upgraded } : {}) };
   },
 };
 

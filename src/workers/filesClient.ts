@@ -3,6 +3,7 @@ import { proxy, transfer } from 'comlink';
 import type { Job } from '@/core/job/types';
 import type { Workshop } from '@/core/workshop/merge';
 import { FileRefused } from '@/files/refused';
+import type { RefusedJob } from '@/files/workshopFile';
 
 import type { FileRuns } from './fileRuns';
 import { inWorker } from './inWorker';
@@ -17,6 +18,8 @@ export interface ReadBackup {
   /** What was done to bring it up to this version, in words. */
   readonly upgraded?: string;
   readonly photos: ReadonlyMap<string, Uint8Array>;
+  /** Jobs that can't be read. */
+  readonly refused: readonly RefusedJob[];
 }
 
 /** The backup of a workshop as the bytes of a zip, made in a worker. */
@@ -41,7 +44,7 @@ export async function readInWorker(
 ): Promise<ReadBackup> {
   const jobs: Job[] = [];
   try {
-    const { rest, photos, upgraded } = await inWorker<
+    const { rest, photos, refused, upgraded } = await inWorker<
       FileRuns,
       Awaited<ReturnType<FileRuns['read']>>
     >(
@@ -57,7 +60,7 @@ export async function readInWorker(
         ),
       HERE,
     );
-    return { workshop: { ...rest, jobs }, photos, ...(upgraded ? { upgraded } : {}) };
+    return { workshop: { ...rest, jobs }, photos, refused, ...(upgraded ? { upgraded } : {}) };
   } catch (error) {
     // Across the border between threads an error keeps its name but not its class.
     if (error instanceof Error && error.name === 'FileRefused')

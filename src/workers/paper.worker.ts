@@ -4,12 +4,14 @@ import text from '@expo-google-fonts/atkinson-hyperlegible-next/400Regular/Atkin
 import textBold from '@expo-google-fonts/atkinson-hyperlegible-next/700Bold/AtkinsonHyperlegibleNext_700Bold.ttf';
 import { expose, transfer } from 'comlink';
 
-import type { PdfRequest } from '@/files/pdf/makePdf';
+import letters from '../../assets/paper/letters.ttf';
+import signs from '../../assets/paper/signs.ttf';
 import { makePdf } from '@/files/pdf/makePdf';
+import type { PdfRequest } from '@/files/pdf/paperOf';
 
 /* Sheets made off the interface's thread, with their fonts. Bundled by itself to public/paper-worker.js. */
 
-const FONTS = { text, textBold, digits, digitsBold };
+const FONTS = { text, textBold, digits, digitsBold, letters, signs };
 
 const paperRuns = {
   pdf: async (request: PdfRequest): Promise<Uint8Array> => {

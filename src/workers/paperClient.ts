@@ -1,7 +1,7 @@
 import type { Remote } from 'comlink';
 import { wrap } from 'comlink';
 
-import type { PdfRequest } from '@/files/pdf/makePdf';
+import type { PdfRequest } from '@/files/pdf/paperOf';
 
 import type { PaperRuns } from './paper.worker';
 

@@ -162,3 +162,18 @@ export function machinesOf(jobs: readonly Job[]): readonly Job[] {
   }
   return [...last.values()].sort((a, b) => byName(a.machine.name, b.machine.name));
 }
+
+/**
+ * A copy of what one tab typed into a job that another tab changed at the same moment.
+ * @param job as this tab had it
+ * @param id of the copy
+ * @param at ISO time
+ * @example copyOfEdit(job, 'b', '2026-05-04T09:00:00Z').number // "UR-0101, edited in another tab"
+ */
+export function copyOfEdit(job: Job, id: string, at: string): Job {
+  // A copy leaves the visits behind; here they may be the very edit.
+  return {
+    ...copyOfJob(job, id, `${job.number}, edited in another tab`, at),
+    visits: job.visits,
+  };
+}

@@ -147,6 +147,10 @@ export const MAX_LINES = 80;
 export const MAX_CURVE_POINTS = 2000;
 /** Steps of the shop's own in one stage, and revisions of one job. */
 export const MAX_OWN_STEPS = 40;
+/** Lines that a checklist can be put in order. */
+export const MAX_ORDER = 400;
+/** Written reasons to sign over an open item. */
+export const MAX_OVERRIDES = 200;
 export const MAX_REVISIONS = 50;
 export const MAX_PHOTOS = 200;
 export const MAX_NAME = 120;

@@ -1,8 +1,10 @@
 import { check, DomainError } from '../errors';
+import type { FieldPath } from '../job/fields';
 import { MAX_REVISIONS } from '../job/fields';
 import type { Job } from '../job/types';
 import type { Override, Revision, SignedRecord } from '../job/work';
 import { isFrozen } from '../job/work';
+import { openItems } from './openItems';
 
 /**
  * What a signature covers: everything of the job but its earlier revisions and the machine’s returns.
@@ -17,7 +19,9 @@ export function signedRecordOf({ signOff, visits: _returns, ...rest }: Job): Sig
  * @param digestOf SHA-256 of the record in canonical form, in hex; given by the caller so that the core stays pure
  * @param at ISO time
  * @returns the same job when its last revision stands already
- * @throws {DomainError} for a job with as many revisions as a file takes, or without a name to sign with
+ * @param unfinished fields that hold text which is no value yet
+ * @throws {DomainError} for a job with as many revisions as a file takes, without a name to sign with, or with anything open
+ *   that no reason is written for
  * @example signed(blank, 'Bench 1', now, () => 'a'.repeat(64)).signOff.revisions.length // 1
  */
 export function signed(
@@ -25,10 +29,14 @@ export function signed(
   by: string,
   at: string,
   digestOf: (record: SignedRecord) => string,
+  unfinished: readonly FieldPath[] = [],
 ): Job {
   if (isFrozen(job)) return job;
   check('revisions', job.signOff.revisions.length, { min: 0, below: MAX_REVISIONS });
   if (by.trim() === '') throw new DomainError('by', 'the name of who signs', by);
+  const open = openItems(job, unfinished).filter((item) => item.override === undefined);
+  if (open.length > 0)
+    throw new DomainError('signOff', 'a reason for everything that is open', open[0]?.title);
   const { reopened, ...signOff } = job.signOff;
   const next: Job = { ...job, stage: 'log', updatedAt: at };
   const record = signedRecordOf(next);

@@ -7,6 +7,8 @@ import { choiceFor, planMerge } from '@/core/workshop/merge';
 import { FileRefused } from '@/files/refused';
 import { pickFile } from '@/files/share';
 import { reportFault } from '@/storage/faults';
+import { unsavedWords } from '@/storage/storageSlice';
+import { whenWritten } from '@/storage/current';
 import { useAppDispatch, useAppSelector, useAppStore } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -30,6 +32,7 @@ export function TakeIn() {
   const dispatch = useAppDispatch();
   const undoable = useAppSelector((state) => state.backup.taken !== undefined);
   const [reading, setReading] = useState<Reading>({ state: 'none' });
+  const unsaved = useAppSelector(unsavedWords);
   const [kept, setKept] = useState<readonly string[]>([]);
   const pick = async () => {
     const file = await pickFile('.zip,.json,application/zip,application/json');
@@ -52,7 +55,7 @@ export function TakeIn() {
       </Words>
       {undoable ? (
         <View role="status" style={{ gap: 8 }}>
-          <Words>The file is taken in.</Words>
+          <Words>{unsaved ?? 'The file is imported.'}</Words>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             <Action icon="undo" onPress={() => setKept(dispatch(takeBack()))}>
               Undo
@@ -125,6 +128,7 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
     setBusy(true);
     try {
       await dispatch(takeIn(file, choices));
+      await whenWritten();
       onDone();
     } catch (error) {
       // Photographs are stored first, so nothing else has changed.
@@ -148,6 +152,16 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
           </Words>
         ) : null}
       </View>
+      {file.refused.length > 0 ? (
+        <View role="alert" style={{ gap: 4 }}>
+          <Words bold>
+            {`${file.refused.length === 1 ? 'One job' : `${file.refused.length} jobs`} of the file can’t be read.`}
+          </Words>
+          {file.refused.slice(0, NAMED).map(({ name, why }) => (
+            <Words key={name + why} size={15}>{`${name}: ${why}`}</Words>
+          ))}
+        </View>
+      ) : null}
       {apart.slice(0, NAMED).map((item) => (
         <Choice
           key={item.key}
@@ -168,7 +182,7 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
           disabled={busy || fresh.length + apart.length === 0}
           onPress={() => void take()}
         >
-          {busy ? 'Taking it in …' : 'Take it in'}
+          {busy ? 'Importing …' : file.refused.length > 0 ? 'Import the rest' : 'Import'}
         </Action>
         <Action icon="close" disabled={busy} onPress={onDone}>
           Leave it

@@ -1,6 +1,7 @@
 import { createElement, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 
+import { reportFault } from '@/storage/faults';
 import { Action } from '@/ui/Action';
 import { Words } from '@/ui/Words';
 
@@ -53,7 +54,11 @@ export function Camera({ onCode, onClose }: Props) {
     };
     open().catch((error: unknown) => {
       const name = error instanceof DOMException ? error.name : '';
-      if (!over) setFailed(REASON[name] ?? 'The camera can’t be opened: take a picture instead.');
+      if (!over)
+        setFailed(
+          REASON[name] ??
+            `${reportFault('The camera can’t be opened', error)} Take a picture instead.`,
+        );
     });
     return () => {
       over = true;

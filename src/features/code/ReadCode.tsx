@@ -9,6 +9,7 @@ import { jobActions } from '@/features/jobs/jobsSlice';
 import { pointsOf } from '@/files/picture';
 import { FileRefused } from '@/files/refused';
 import { pickFile } from '@/files/share';
+import { reportFault } from '@/storage/faults';
 import { useAppDispatch, useAppStore } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { StateMark } from '@/ui/StateMark';
@@ -36,8 +37,9 @@ export function ReadCode() {
       setCamera(false);
       return true;
     } catch (error) {
-      if (!(error instanceof FileRefused)) throw error;
-      setRefused(error.message);
+      setRefused(
+        error instanceof FileRefused ? error.message : reportFault('The code was not read', error),
+      );
       return false;
     }
   };
@@ -56,8 +58,11 @@ export function ReadCode() {
       }
       setRefused(`${file.name}: there is no code in the picture that can be read.`);
     } catch (error) {
-      if (!(error instanceof FileRefused)) throw error;
-      setRefused(`${file.name}: ${error.message}`);
+      setRefused(
+        error instanceof FileRefused
+          ? `${file.name}: ${error.message}`
+          : reportFault(`${file.name} was not read`, error),
+      );
     }
   };
 

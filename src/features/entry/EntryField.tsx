@@ -57,7 +57,6 @@ export const EntryField = memo(function EntryField({ path, label, of, narrow = f
   const dispatch = useAppDispatch();
   const strata = useStrata();
   const id = useId();
-  const [typing, setTyping, leave] = useTyping();
   // One subscription for all of it: dozens of fields are asked at every key.
   const { draft, entry, told, frozen, marks } = useAppSelector(({ jobs: { entities, drafts } }) => {
     const job = entities[jobId];
@@ -77,6 +76,7 @@ export const EntryField = memo(function EntryField({ path, label, of, narrow = f
   const name = label ?? field.across ?? field.label;
 
   const settled = draft ? draft.text : entry ? entryText(entry, field, units) : '';
+  const [typing, setTyping, leave] = useTyping(settled);
   const text = typing ?? settled;
   const parsed: ParsedEntry | undefined = draft && parseEntry(draft.text, field, draft.units);
   const patient = usePatience(typing);
@@ -190,9 +190,17 @@ function FieldNote({ path }: { readonly path: FieldPath }) {
   ) : null;
 }
 
-/** What stands in the field while it is being typed in, and for as long as the press that leaves it takes. */
-function useTyping() {
+/**
+ * What stands in the field while it is being typed in, and for as long as the press that leaves it takes.
+ * @param settled what the record says: when that changes by another hand, an undo or another tab, it is shown at once
+ */
+function useTyping(settled: string) {
   const [typing, setTyping] = useState<string>();
+  const [typedAs, setTypedAs] = useState<string>();
+  if (typing !== undefined && typedAs !== settled) {
+    if (typedAs === undefined) setTypedAs(settled);
+    else setTyping(undefined);
+  }
   const [left, setLeft] = useState(false);
   useEffect(() => {
     if (!left) return;
@@ -204,6 +212,7 @@ function useTyping() {
   }, [left]);
   const type = (text: string | undefined) => {
     setLeft(false);
+    setTypedAs(undefined);
     setTyping(text);
   };
   return [typing, type, () => setLeft(true)] as const;

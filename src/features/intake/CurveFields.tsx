@@ -11,6 +11,7 @@ import { MAX_CSV_BYTES, readTorqueCsv, writeTorqueCsv } from '@/files/csvFiles';
 import { FileRefused } from '@/files/refused';
 import { download, pickFile } from '@/files/share';
 import type { TorqueFile } from '@/files/torqueCsv';
+import { reportFault } from '@/storage/faults';
 import { Action } from '@/ui/Action';
 import { isoDay } from '@/ui/dates';
 import { useStrata } from '@/ui/theme';
@@ -45,7 +46,9 @@ export function CurveFields() {
       setFromFile(readTorqueCsv(await file.text(), file.name));
     } catch (error) {
       setRefused(
-        `${file.name}: ${error instanceof FileRefused ? error.message : 'it can’t be read.'}`,
+        error instanceof FileRefused
+          ? `${file.name}: ${error.message}`
+          : reportFault(`${file.name} was not read`, error),
       );
     }
   };

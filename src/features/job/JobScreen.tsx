@@ -31,6 +31,7 @@ import { TopBar } from '@/ui/TopBar';
 import { useWide } from '@/ui/useWide';
 
 import { JobFault } from './JobFault';
+import { FullList } from './FullList';
 import { JobMenu } from './JobMenu';
 import { JobRidge } from './JobRidge';
 import { EditorView, SectionView, UndoTools } from './JobSection';
@@ -95,6 +96,7 @@ function OpenJob() {
     <View style={{ flex: 1, backgroundColor: strata.ground }}>
       <TopBar title={name || 'New machine'} code={number} back end={<JobMenu />} />
       <FrozenBanner />
+      <FullList />
       {wide ? null : <JobRidge {...ridge} width={size.width || 390} />}
       <View
         style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, flexDirection: 'row' }}

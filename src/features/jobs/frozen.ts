@@ -6,7 +6,7 @@ import { isFrozen } from '@/core/job/work';
 
 import type { Drafts, JobsState } from './jobsState';
 
-/** The builder has read that a signed record does not change. */
+/** The builder has read why an edit was refused. */
 export const refusalRead = createAction('frozen/refusalRead');
 
 type Reduce = (state: JobsState | undefined, action: UnknownAction) => JobsState;
@@ -30,7 +30,9 @@ const HARMLESS = new Set([
 export function withFrozen(reduce: Reduce): Reduce {
   return (state, action) => {
     if (state && refusalRead.match(action))
-      return state.refusedId === undefined ? state : { ...state, refusedId: undefined };
+      return state.refusedId === undefined && state.full === undefined
+        ? state
+        : { ...state, refusedId: undefined, full: undefined };
     const next = reduce(state, action);
     if (!state || next === state || HARMLESS.has(action.type)) return next;
     const id = jobNamed(action) ?? next.history?.jobId;

@@ -1,6 +1,9 @@
 import { nanoid } from '@reduxjs/toolkit';
 
 import { FileRefused } from '@/files/refused';
+import { whenWritten } from '@/storage/current';
+import { reportFault } from '@/storage/faults';
+import { unsavedWords } from '@/storage/storageSlice';
 import type { AppStore, RootState } from '@/store/store';
 
 import type { Drafts } from './jobsSlice';
@@ -34,6 +37,9 @@ export function importJob(file: File) {
         Object.entries(unfinished).map(([path, text]) => [path, { text, units }]),
       );
       dispatch(jobActions.jobImported({ job, drafts, id: present ? nanoid(12) : job.id }));
+      await whenWritten();
+      const unsaved = unsavedWords(getState());
+      if (unsaved) return { text: `${job.number}: ${unsaved}`, bad: true };
       return {
         text: present
           ? `${job.number} is in the workshop with other values; the file’s job was put beside it.`
@@ -43,7 +49,7 @@ export function importJob(file: File) {
     } catch (error) {
       if (error instanceof FileRefused)
         return { text: `${file.name}: ${error.message}`, bad: true };
-      return { text: `${file.name} can’t be read.`, bad: true };
+      return { text: reportFault(`${file.name} was not imported`, error), bad: true };
     }
   };
 }

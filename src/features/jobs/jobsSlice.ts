@@ -2,7 +2,7 @@ import type { PayloadAction } from '@reduxjs/toolkit';
 import { createSlice, original } from '@reduxjs/toolkit';
 
 import { blankJob } from '@/core/job/blank';
-import { copyOfJob, nextJobOf } from '@/core/job/derive';
+import { copyOfEdit, copyOfJob, nextJobOf } from '@/core/job/derive';
 import type { FieldPath } from '@/core/job/fields';
 import { fieldOf } from '@/core/job/fields';
 import { entryAt, withEntry } from '@/core/job/paths';
@@ -90,7 +90,9 @@ const jobsSlice = createSlice({
     },
     /** A job as another tab has stored it; what was edited here meanwhile stays beside it. */
     jobSynced: {
-      prepare: (payload: { job: Job; edited?: Job }) => prepareEdit(payload),
+      prepare: (payload: { job: Job; edited?: Job; newId: string }) => ({
+        payload: { ...payload, at: new Date().toISOString() },
+      }),
       reducer(
         state,
         { payload }: PayloadAction<{ job: Job; edited?: Job; newId: string; at: string }>,
@@ -99,10 +101,7 @@ const jobsSlice = createSlice({
         adapter.setOne(state, job);
         withoutRow(state, job.id);
         if (!edited) return;
-        const number = `${edited.number}, edited in another tab`;
-        // A copy leaves the returns behind; here they may be the very edit.
-        const copy = copyOfJob(edited, newId, number, payload.at);
-        adapter.addOne(state, { ...copy, visits: edited.visits });
+        adapter.addOne(state, copyOfEdit(edited, newId, payload.at));
         const { [job.id]: drafts = {}, ...others } = state.drafts;
         state.drafts = { ...others, [newId]: drafts };
       },

@@ -1,6 +1,8 @@
 import { createEntityAdapter, nanoid } from '@reduxjs/toolkit';
 
 import type { FieldPath } from '@/core/job/fields';
+import type { LongList } from '@/core/job/lists';
+import { longList } from '@/core/job/lists';
 import type { JobRow } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
 import type { UnitChoice } from '@/core/units/quantity';
@@ -38,6 +40,8 @@ export const initialState = adapter.getInitialState({
   archivedId: undefined as string | undefined,
   /** A signed job that somebody tried to change; see `frozen.ts`. */
   refusedId: undefined as string | undefined,
+  /** A list that somebody tried to make longer than a file takes. */
+  full: undefined as (LongList & { readonly jobId: string }) | undefined,
   /** Steps of the job that is open, for undo and redo; see `history.ts`. */
   history: undefined as History | undefined,
 });
@@ -59,7 +63,9 @@ export function edit(state: JobsState, { jobId, at }: Edit, change: (job: Job) =
   const job = state.entities[jobId];
   if (!job) return;
   const next = change(job);
-  if (next !== job) adapter.setOne(state, { ...next, updatedAt: at ?? next.updatedAt });
+  const long = next === job ? undefined : longList(next, job);
+  if (long) state.full = { jobId, ...long };
+  else if (next !== job) adapter.setOne(state, { ...next, updatedAt: at ?? next.updatedAt });
 }
 
 /** A list with one item changed, by its identifier. */

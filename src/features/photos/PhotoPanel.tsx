@@ -9,6 +9,7 @@ import { useJob } from '@/features/jobs/useJob';
 import { shrinkPicture } from '@/files/picture';
 import { FileRefused } from '@/files/refused';
 import { pickFile } from '@/files/share';
+import { reportFault } from '@/storage/faults';
 import { pictures } from '@/storage/pictures';
 import { Action } from '@/ui/Action';
 import { LineField } from '@/ui/LineField';
@@ -46,13 +47,11 @@ export function PhotoPanel() {
       setTold(undefined);
       setOpen(id);
     } catch (error) {
-      const why =
+      const text =
         error instanceof FileRefused
-          ? error.message
-          : error instanceof DOMException && error.name === 'QuotaExceededError'
-            ? 'the browser has no room left for it. Export jobs and take old photographs out.'
-            : 'it could not be kept.';
-      setTold({ text: `${file.name}: ${why}`, bad: true });
+          ? `${file.name}: ${error.message}`
+          : reportFault(`${file.name} was not added`, error);
+      setTold({ text, bad: true });
     }
   };
   const total = photos.reduce((sum, p) => sum + p.bytes, 0);

@@ -4,14 +4,18 @@ import { View } from 'react-native';
 import type { FieldPath } from '@/core/job/fields';
 import { writeOrderCsv } from '@/files/csvFiles';
 import type { PageSize } from '@/files/pdf/definition';
-import type { PdfRequest, SheetKind } from '@/files/pdf/makePdf';
+import { UNPRINTABLE, unprintable } from '@/files/pdf/letters';
+import { paperOf } from '@/files/pdf/paperOf';
+import type { PdfRequest, SheetKind } from '@/files/pdf/paperOf';
 import { orderList } from '@/core/paper/orderList';
 import { useUnits } from '@/features/display/useUnits';
 import { useDrafts, useJob } from '@/features/jobs/useJob';
 import { download } from '@/files/share';
+import { reportFault } from '@/storage/faults';
 import { PaperMaker } from '@/workers/paperClient';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
+import { NoticeBar } from '@/ui/NoticeBar';
 import { Heading, Words } from '@/ui/Words';
 
 const SHEET_NAME: Readonly<Record<SheetKind, string>> = {
@@ -21,6 +25,8 @@ const SHEET_NAME: Readonly<Record<SheetKind, string>> = {
 };
 
 const WARM_AFTER_MS = 400;
+/** Letters that are named one by one. */
+const NAMED = 12;
 
 const PAGES = [
   { value: 'A4', label: 'A4' },
@@ -44,6 +50,7 @@ export function PaperPanel() {
     units,
     unfinished: Object.keys(drafts) as FieldPath[],
   });
+  const lost = unprintable(paperOf(request('job')));
   const first = useRef(request('job'));
   useEffect(() => {
     // Once the screen is drawn: what is warm answers in a third of the time.
@@ -62,9 +69,7 @@ export function PaperPanel() {
         `${SHEET_NAME[kind]} made: ${name(kind, 'pdf')}, ${Math.round(bytes.length / 1000)} kB.`,
       );
     } catch (error) {
-      setTold(
-        `The sheet could not be made: ${error instanceof Error ? error.message : 'the browser gave no reason'}.`,
-      );
+      setTold(reportFault('The sheet could not be made', error));
     }
   };
   const table = async () => {
@@ -74,6 +79,14 @@ export function PaperPanel() {
   return (
     <View style={{ gap: 10 }}>
       <Heading level={2}>Paper</Heading>
+      {lost.length > 0 ? (
+        <NoticeBar
+          label="Letters that can’t be printed"
+          text={`The sheets can’t print ${lost.slice(0, NAMED).join(' ')}${lost.length > NAMED ? ` and ${lost.length - NAMED} more` : ''}. Each is printed as ${UNPRINTABLE}: write it in by hand, or put it in other letters.`}
+        >
+          {null}
+        </NoticeBar>
+      ) : null}
       <Choice label="Page" value={pageSize} options={PAGES} onChange={setPageSize} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Action main icon="download" onPress={() => void make('job')}>

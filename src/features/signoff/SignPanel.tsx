@@ -13,6 +13,7 @@ import { goToField } from '@/features/entry/askedFor';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { evaluationOf } from '@/features/jobs/evaluations';
 import { useDrafts, useJob } from '@/features/jobs/useJob';
+import { reportFault } from '@/storage/faults';
 import { BenchName } from '@/features/worksheet/BenchName';
 import { Action } from '@/ui/Action';
 import { LineField } from '@/ui/LineField';
@@ -26,12 +27,18 @@ export function SignPanel() {
   const drafts = useDrafts();
   const change = useChangeJob();
   const [by, setBy] = useState(job.work.by);
-  const items = openItems(job, Object.keys(drafts) as FieldPath[], evaluationOf(job));
+  const [refused, setRefused] = useState<string>();
+  const unfinished = Object.keys(drafts) as FieldPath[];
+  const items = openItems(job, unfinished, evaluationOf(job));
   const open = items.filter((i) => !i.override).length;
   const number = (job.signOff.revisions.at(-1)?.number ?? 0) + 1;
   const sign = async () => {
     const { digestOf } = await import('@/files/jsonFiles');
-    change((j) => signed(j, by, new Date().toISOString(), digestOf));
+    try {
+      change((j) => signed(j, by, new Date().toISOString(), digestOf, unfinished));
+    } catch (error) {
+      setRefused(reportFault('The job was not signed', error));
+    }
   };
   return (
     <View style={{ gap: 12 }}>
@@ -63,6 +70,7 @@ export function SignPanel() {
       >
         {`Sign revision ${number}`}
       </Action>
+      <View role="alert">{refused ? <Words>{refused}</Words> : null}</View>
       <Words soft size={14}>
         {canSign(items, by)
           ? 'A signature freezes this record. It does not say that the machine is safe: the maker’s manual, local rules and a licensed mechanic stand above it.'

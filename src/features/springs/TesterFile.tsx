@@ -5,6 +5,7 @@ import { MAX_CSV_BYTES, readSpringCsv } from '@/files/csvFiles';
 import type { SpringReading } from '@/files/springCsv';
 import { FileRefused } from '@/files/refused';
 import { pickFile } from '@/files/share';
+import { reportFault } from '@/storage/faults';
 import { Action } from '@/ui/Action';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -29,7 +30,10 @@ export function TesterFile({ place, onPoints }: Props) {
       setTold({ text: `${points.length} points taken from ${file.name}.`, bad: false });
     } catch (error) {
       setTold({
-        text: `${file.name}: ${error instanceof FileRefused ? error.message : 'it can’t be read.'}`,
+        text:
+          error instanceof FileRefused
+            ? `${file.name}: ${error.message}`
+            : reportFault(`${file.name} was not read`, error),
         bad: true,
       });
     }

@@ -12,8 +12,9 @@ import { demoJob, demoJobs } from '@/demo/jobs';
 
 import { circleSvg } from '../circleSvg';
 import { writeOrderCsv } from '../orderCsv';
-import type { PdfRequest } from '../pdf/makePdf';
-import { makePdf, paperOf } from '../pdf/makePdf';
+import { makePdf } from '../pdf/makePdf';
+import type { PdfRequest } from '../pdf/paperOf';
+import { paperOf } from '../pdf/paperOf';
 import { sectionSvg } from '../sectionSvg';
 
 const fontOf = (name: string) =>
@@ -25,6 +26,8 @@ const FONTS = {
   textBold: fontOf('next/700Bold/AtkinsonHyperlegibleNext_700Bold'),
   digits: fontOf('mono/400Regular/AtkinsonHyperlegibleMono_400Regular'),
   digitsBold: fontOf('mono/700Bold/AtkinsonHyperlegibleMono_700Bold'),
+  letters: readFileSync('assets/paper/letters.ttf').toString('base64'),
+  signs: readFileSync('assets/paper/signs.ttf').toString('base64'),
 };
 const ask = (job: Job, part: Partial<PdfRequest> = {}): PdfRequest => ({
   job,

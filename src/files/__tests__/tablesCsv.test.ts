@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 
+import { withEntry } from '@/core/job/paths';
 import { demoJob, demoJobs } from '@/demo/jobs';
 import { demoShelf } from '@/demo/shelf';
 
@@ -16,6 +17,17 @@ const read = (text: string) => {
 };
 
 describe('tables of the workshop', () => {
+  it('write numbers no finer than the gauge reads them', () => {
+    const job = demoJob('UR-0101');
+    const plate = job.pack.plates[0];
+    if (!plate) throw new Error('no plate');
+    const fine = withEntry(job, `pack.plates.${plate.id}.readings.1`, { value: 2.1 + 0.8 / 3 });
+    expect(read(writeMeasurementsCsv([fine]))[0]?.['point 1 (mm)']).toBe('2.367');
+    for (const row of read(writeLogCsv(demoJobs())))
+      for (const [column, text] of Object.entries(row))
+        if (/\((mm|N|h|km)\)$/.test(column)) expect(text).toMatch(/^(-?\d+(\.\d{1,3})?)?$/);
+  });
+
   it('hold every plate that was measured, at the inspection and at each return', () => {
     const job = demoJob('UR-0101');
     const rows = read(writeMeasurementsCsv([job]));

@@ -10,6 +10,7 @@ import type { Paper, PaperBlock, PaperStep, PaperVerdict } from '@/core/paper/pa
 import { LIMESTONE as C } from '@/drawing/palette';
 
 import { circleSvg } from '../circleSvg';
+import { UNPRINTABLE, unprintable, withFaces } from './letters';
 
 /** Pages that a shop's printer takes. */
 export const PAGE_SIZES = ['A4', 'LETTER'] as const;
@@ -195,15 +196,24 @@ export function pdfDefinition(
     footer: (page, pages) => ({
       margin: [MARGIN, 12, MARGIN, 0],
       columns: [
-        { text: paper.foot, fontSize: 7, color: C.soft },
+        withFaces({ text: paper.foot, fontSize: 7, color: C.soft }),
         { text: `${page} of ${pages}`, alignment: 'right', fontSize: 7, color: C.soft, width: 50 },
       ],
     }),
-    content: [
+    content: withFaces<Content[]>([
       { text: paper.title, fontSize: 18, bold: true },
       { text: paper.subtitle, color: C.soft, margin: [0, 0, 0, 8] },
       ...paper.blocks.flatMap((block) => blockContent(block, section)),
-    ],
+      ...(unprintable(paper).length > 0
+        ? [
+            {
+              text: `${UNPRINTABLE} stands for a letter that this sheet can’t print; the record has it.`,
+              color: C.soft,
+              margin: [0, 8, 0, 0] as [number, number, number, number],
+            },
+          ]
+        : []),
+    ]),
   };
 }
 

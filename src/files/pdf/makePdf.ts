@@ -1,53 +1,28 @@
 import pdfMake from 'pdfmake/build/pdfmake';
 
 import { evaluate } from '@/core/evaluate/evaluate';
-import type { FieldPath } from '@/core/job/fields';
-import type { Job } from '@/core/job/types';
-import type { Revision } from '@/core/job/work';
-import { jobSheet } from '@/core/paper/jobSheet';
-import { orderSheet } from '@/core/paper/orderSheet';
-import type { Paper } from '@/core/paper/paper';
-import { riderSheet } from '@/core/paper/riderSheet';
 import { jobOfRevision } from '@/core/signoff/revisions';
-import type { UnitChoice } from '@/core/units/quantity';
 
 import { sectionSvg } from '../sectionSvg';
-import type { PageSize } from './definition';
 import { DIGITS_FACE, pdfDefinition, TEXT_FACE } from './definition';
+import { LETTERS_FACE, SIGNS_FACE } from './letters';
+import type { PdfRequest } from './paperOf';
+import { paperOf } from './paperOf';
 
-/** The sheets that a job can be printed as. */
-export const SHEETS = ['job', 'rider', 'order'] as const;
-export type SheetKind = (typeof SHEETS)[number];
-
-export interface PdfRequest {
-  readonly job: Job;
-  readonly kind: SheetKind;
-  readonly pageSize: PageSize;
-  readonly units: UnitChoice;
-  /** Fields that hold text which is no value yet. */
-  readonly unfinished: readonly FieldPath[];
-  /** A signed revision to print in place of the job as it stands. */
-  readonly revision?: Revision;
-}
-
-/** The four fonts, TrueType in base64. */
+/** The fonts, TrueType in base64. */
 export interface PdfFonts {
   readonly text: string;
   readonly textBold: string;
   readonly digits: string;
   readonly digitsBold: string;
+  /** Cyrillic and Greek. */
+  readonly letters: string;
+  /** Arrows and signs. */
+  readonly signs: string;
 }
-
-const MAKE = { job: jobSheet, rider: riderSheet, order: orderSheet } as const;
 
 /** Inside the margins of the narrower page. */
 const SECTION = { width: 430, height: 290 } as const;
-
-/** The sheet that a request is for, as data. */
-export function paperOf({ job, kind, units, unfinished, revision }: PdfRequest): Paper {
-  const printed = revision ? jobOfRevision(revision) : job;
-  return MAKE[kind](printed, { units, unfinished, revision });
-}
 
 /**
  * A sheet as the bytes of a PDF: text with its own fonts embedded, the section as vectors. Works the same in a worker and
@@ -72,14 +47,21 @@ function takeFonts(fonts: PdfFonts): void {
     'text-bold.ttf': fonts.textBold,
     'digits.ttf': fonts.digits,
     'digits-bold.ttf': fonts.digitsBold,
+    'letters.ttf': fonts.letters,
+    'signs.ttf': fonts.signs,
   });
-  const face = (name: string) => ({
-    normal: `${name}.ttf`,
-    bold: `${name}-bold.ttf`,
-    italics: `${name}.ttf`,
-    bolditalics: `${name}-bold.ttf`,
+  const face = (normal: string, bold = normal) => ({
+    normal: `${normal}.ttf`,
+    bold: `${bold}.ttf`,
+    italics: `${normal}.ttf`,
+    bolditalics: `${bold}.ttf`,
   });
-  pdfMake.addFonts({ [TEXT_FACE]: face('text'), [DIGITS_FACE]: face('digits') });
+  pdfMake.addFonts({
+    [TEXT_FACE]: face('text', 'text-bold'),
+    [DIGITS_FACE]: face('digits', 'digits-bold'),
+    [LETTERS_FACE]: face('letters'),
+    [SIGNS_FACE]: face('signs'),
+  });
 }
 
 function drawSection({ job, units, revision }: PdfRequest): string {

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 
-import { MAX_LINES, MAX_NAME, MAX_OWN_STEPS } from '@/core/job/fields';
+import { MAX_LINES, MAX_NAME, MAX_ORDER, MAX_OVERRIDES, MAX_OWN_STEPS } from '@/core/job/fields';
 import { FASTENER_ROLES, LOCKS, PROVE_TESTS } from '@/core/job/work';
 
 import { entriesUnder, ID, list, text, TIME } from './parts';
@@ -28,7 +28,7 @@ const WORKSHEET = Joi.object({
     .max(400)
     .required(),
   own: list(Joi.object({ id: ID.required(), text: text(400).required() }), MAX_OWN_STEPS),
-  order: list(Joi.string().pattern(STEP_KEY), 400),
+  order: list(Joi.string().pattern(STEP_KEY), MAX_ORDER),
 });
 
 export const WORK = Joi.object({
@@ -81,5 +81,5 @@ export const OVERRIDES = list(
     by: text(MAX_NAME).required(),
     at: TIME.required(),
   }),
-  200,
+  MAX_OVERRIDES,
 );

@@ -6,9 +6,10 @@ import { shelfActions } from '@/features/shelf/shelfSlice';
 import { makeStore } from '@/store/store';
 import { memoryRecords, MemoryRaw } from '@/testing/memoryRaw';
 
+import { clashWords } from '../clashWords';
 import { seal, unseal } from '../envelope';
 import { sealedRecords } from '../records';
-import type { OtherTabs } from '../tabs';
+import type { OtherTabs, Told } from '../tabs';
 import { ALONE } from '../tabs';
 import { keepWorkshop } from '../workshop';
 
@@ -157,7 +158,7 @@ describe('keeping the workshop', () => {
     expect(asideKeys).toHaveLength(4);
     const third = makeStore();
     await keepWorkshop(third, sealedRecords(raw(kept), 'test'), noJobs);
-    expect(third.getState().storage).toEqual({ status: 'saved', damaged: [] });
+    expect(third.getState().storage).toEqual({ status: 'saved', damaged: [], clashes: [] });
     expect(third.getState().jobs.ids).toHaveLength(5);
   });
 
@@ -252,7 +253,7 @@ describe('keeping the workshop', () => {
     const store = makeStore();
     await keepWorkshop(store, sealedRecords(raw(kept), 'test'), noJobs);
     const { jobs, shelf, storage } = store.getState();
-    expect(storage).toEqual({ status: 'saved', damaged: [] });
+    expect(storage).toEqual({ status: 'saved', damaged: [], clashes: [] });
     expect(jobs.ids).toHaveLength(6);
     expect(jobs.entities['demo-ur-0103']).toMatchObject({ variants: [], visits: [] });
     expect(shelf).toEqual(demoShelf());
@@ -272,13 +273,13 @@ describe('two tabs on one workshop', () => {
   /** Two tabs over one storage; what they tell each other arrives when asked, or never. */
   async function twoTabs() {
     const { raw: storage, kept } = memoryRecords();
-    const takers: ((keys: readonly string[]) => void)[] = [];
+    const takers: ((told: Told) => void)[] = [];
     const link = { works: true };
     const tab = (): OtherTabs => {
-      const own: { take?: (keys: readonly string[]) => void } = {};
+      const own: { take?: (told: Told) => void } = {};
       return {
-        tell: (keys) => {
-          if (link.works) takers.filter((t) => t !== own.take).forEach((t) => t(keys));
+        tell: (told) => {
+          if (link.works) takers.filter((t) => t !== own.take).forEach((t) => t(told));
         },
         onStored: (take) => {
           own.take = take;
@@ -324,6 +325,70 @@ describe('two tabs on one workshop', () => {
     const after = storage.steps;
     await new Promise((resolve) => setTimeout(resolve, 50));
     expect(storage.steps).toBe(after);
+  });
+
+  it('tell both of a job that both edited, with what each now holds', async () => {
+    const { here, there, flushHere, flushThere } = await twoTabs();
+    const torque = (store: typeof here, text: string) =>
+      store.dispatch(
+        jobActions.fieldTyped({
+          jobId: 'demo-ur-0106',
+          path: 'engine.peakTorque',
+          text,
+          units: {},
+        }),
+      );
+    torque(here, '45');
+    torque(there, '46');
+    await flushHere();
+    await flushThere();
+    await flushHere();
+    const [mine] = here.getState().storage.clashes;
+    const [theirs] = there.getState().storage.clashes;
+    expect(mine && clashWords(mine, {})).toBe(
+      'UR-0106 was changed in two tabs at the same moment. It shows your values; the other tab’s are kept in the copy “UR-0106, edited in another tab”. Engine peak torque: 45.0 N·m in UR-0106, 46.0 N·m in the copy.',
+    );
+    expect(theirs && clashWords(theirs, {})).toContain(
+      'It shows the other tab’s values; yours are',
+    );
+    expect(theirs).toMatchObject({ copyId: mine?.kind === 'job' ? mine.copyId : '?' });
+  });
+
+  it('agree on one count of the shelf that both changed, and tell both', async () => {
+    const { here, there, flushHere, flushThere } = await twoTabs();
+    const plate = demoShelf().plates[0];
+    if (!plate) throw new Error('the shelf is empty');
+    const setCount = (store: typeof here, count: number) =>
+      store.dispatch(
+        shelfActions.shelfLoaded({
+          ...store.getState().shelf,
+          plates: store
+            .getState()
+            .shelf.plates.map((p) => (p.id === plate.id ? { ...p, count } : p)),
+        }),
+      );
+    const countOf = (store: typeof here) =>
+      store.getState().shelf.plates.find((p) => p.id === plate.id)?.count;
+    setCount(here, 8);
+    setCount(there, 9);
+    await flushHere();
+    await flushThere();
+    await flushHere();
+    expect([countOf(here), countOf(there)]).toEqual([9, 9]);
+    for (const store of [here, there])
+      expect(store.getState().storage.clashes).toEqual([
+        { kind: 'value', where: `${plate.label}, count`, kept: '9', replaced: '8' },
+      ]);
+  });
+
+  it('make no copy where both made the same of a job', async () => {
+    const { here, there, flushHere, flushThere } = await twoTabs();
+    note(here, 'the same');
+    note(there, 'the same');
+    await flushHere();
+    await flushThere();
+    expect(notes(there)).toEqual(['the same']);
+    expect(there.getState().storage.clashes).toEqual([]);
   });
 
   it('overwrite nothing either when no word of it came', async () => {

@@ -8,7 +8,8 @@ import { evaluate } from '../../evaluate/evaluate';
 import { blankJob, entry } from '../../job/blank';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
-import { reopened, signed } from '../../signoff/revisions';
+import { openItems } from '../../signoff/openItems';
+import { overridden, reopened, signed } from '../../signoff/revisions';
 import { jobSheet } from '../jobSheet';
 import { orderList } from '../orderList';
 import { orderSheet } from '../orderSheet';
@@ -22,7 +23,13 @@ const rider = (job: Job) => wordsOf(riderSheet(job));
 const done = demoJob('UR-0101');
 const half = demoJob('UR-0106');
 const NOW = '2026-11-28T12:00:00.000Z';
-const sign = (job: Job) => signed(reopened(job, 'to test'), 'Bench 1', NOW, digestOf);
+/** With a reason for all that is open. */
+const reasoned = (job: Job): Job =>
+  openItems(job).reduce(
+    (j, { id }) => overridden(j, { itemId: id, reason: 'to test', by: 'Bench 1', at: NOW }),
+    job,
+  );
+const sign = (job: Job) => signed(reasoned(reopened(job, 'to test')), 'Bench 1', NOW, digestOf);
 
 describe('the rider’s sheet', () => {
   it('tells of the pack once it is good, and of unfinished work no more than that', () => {

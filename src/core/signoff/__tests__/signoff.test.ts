@@ -272,6 +272,20 @@ describe('a signature', () => {
     expect([a?.release.freePlay?.value, b?.release.freePlay?.value]).toEqual([2.5, 4]);
   });
 
+  it('is refused by the core while anything is open without a reason', () => {
+    const open = withEntry(reopened(whole, 'more play'), 'engine.peakTorque', entry(90));
+    const [item] = openItems(open);
+    expect(() => signed(open, 'Bench 1', NOW, digestOf)).toThrow(item?.title ?? 'nothing open');
+    const reasoned = openItems(open).reduce(
+      (j, { id }) => overridden(j, { itemId: id, reason: 'the owner’s wish', by: 'B', at: NOW }),
+      open,
+    );
+    expect(isFrozen(signed(reasoned, 'Bench 1', NOW, digestOf))).toBe(true);
+    expect(() => signed(reasoned, 'Bench 1', NOW, digestOf, ['engine.idleRpm'])).toThrow(
+      'a reason for everything that is open',
+    );
+  });
+
   it('gives the same digest whatever the order of names, another for any change', () => {
     expect(digestOf({ a: 1, b: [2, { c: 'x' }] })).toBe(digestOf({ b: [2, { c: 'x' }], a: 1 }));
     expect(digestOf({ a: 1 })).not.toBe(digestOf({ a: 1.0000001 }));

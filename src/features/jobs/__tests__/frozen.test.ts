@@ -8,7 +8,7 @@ import { makeStore } from '@/store/store';
 
 import { changeJob } from '../changeJob';
 import { refusalRead } from '../frozen';
-import { historyOpened, redone, undone } from '../history';
+import { historyOpened, undone } from '../history';
 import { jobActions } from '../jobsSlice';
 
 const ID = 'demo-ur-0101';
@@ -82,7 +82,6 @@ describe('a signed job', () => {
     expect(job().engine.peakTorque?.value).toBe(55);
     store.dispatch(undone());
     expect(job().engine.peakTorque?.value).toBe(41);
-    store.dispatch(redone());
     store.dispatch(
       changeJob(ID, (j) => signed(j, 'Bench 1', '2026-11-25T12:00:00.000Z', digestOf)),
     );

@@ -127,9 +127,9 @@ describe('a job that another tab stored while it was edited here', () => {
     const visit = { id: 'v1', date: '2026-11-16', readings: {}, note: 'noisy when cold' };
     const edited: Job = { ...job(here), visits: [visit] };
     const other: Job = { ...job(here), notes: 'from the other tab' };
-    const after = jobsReducer(here, jobActions.jobSynced({ job: other, edited }));
+    const after = jobsReducer(here, jobActions.jobSynced({ job: other, edited, newId: 'copy' }));
     expect(job(after)).toEqual(other);
-    const [beside] = after.ids.filter((id) => id !== ID).map((id) => after.entities[id]);
+    const beside = after.entities.copy;
     expect(beside?.number).toContain('edited in another tab');
     expect(beside?.visits).toEqual([visit]);
   });

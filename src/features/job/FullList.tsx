@@ -1,0 +1,23 @@
+import { refusalRead } from '@/features/jobs/frozen';
+import { useJobId } from '@/features/jobs/useJob';
+import { useAppDispatch, useAppSelector } from '@/store/store';
+import { Action } from '@/ui/Action';
+import { NoticeBar } from '@/ui/NoticeBar';
+
+/** Says that an edit was refused because a list can't take more. */
+export function FullList() {
+  const id = useJobId();
+  const full = useAppSelector(({ jobs }) => (jobs.full?.jobId === id ? jobs.full : undefined));
+  const dispatch = useAppDispatch();
+  if (!full) return null;
+  return (
+    <NoticeBar
+      label="List full"
+      text={`Nothing was changed: this list takes at most ${full.most} entries.`}
+    >
+      <Action icon="close" onPress={() => dispatch(refusalRead())}>
+        Close
+      </Action>
+    </NoticeBar>
+  );
+}

@@ -1,0 +1,34 @@
+import type { FieldPath } from '@/core/job/fields';
+import type { Job } from '@/core/job/types';
+import type { Revision } from '@/core/job/work';
+import { jobSheet } from '@/core/paper/jobSheet';
+import { orderSheet } from '@/core/paper/orderSheet';
+import type { Paper } from '@/core/paper/paper';
+import { riderSheet } from '@/core/paper/riderSheet';
+import { jobOfRevision } from '@/core/signoff/revisions';
+import type { UnitChoice } from '@/core/units/quantity';
+
+import type { PageSize } from './definition';
+
+/** The sheets that a job can be printed as. */
+export const SHEETS = ['job', 'rider', 'order'] as const;
+export type SheetKind = (typeof SHEETS)[number];
+
+export interface PdfRequest {
+  readonly job: Job;
+  readonly kind: SheetKind;
+  readonly pageSize: PageSize;
+  readonly units: UnitChoice;
+  /** Fields that hold text which is no value yet. */
+  readonly unfinished: readonly FieldPath[];
+  /** A signed revision to print in place of the job as it stands. */
+  readonly revision?: Revision;
+}
+
+const MAKE = { job: jobSheet, rider: riderSheet, order: orderSheet } as const;
+
+/** The sheet that a request is for, as data. */
+export function paperOf({ job, kind, units, unfinished, revision }: PdfRequest): Paper {
+  const printed = revision ? jobOfRevision(revision) : job;
+  return MAKE[kind](printed, { units, unfinished, revision });
+}
