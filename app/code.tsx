@@ -1,3 +1,1 @@
-import { onWorkbench } from '@/features/onWorkbench';
-
-export default onWorkbench(({ CodeScreen }) => CodeScreen);
+export { CodeScreen as default } from '@/features/code/CodeScreen';

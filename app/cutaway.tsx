@@ -1,3 +1,1 @@
-import { onWorkbench } from '@/features/onWorkbench';
-
-export default onWorkbench(({ CutawayScreen }) => CutawayScreen);
+export { CutawayScreen as default } from '@/features/cutaway/CutawayScreen';

@@ -1,3 +1,1 @@
-import { onWorkbench } from '@/features/onWorkbench';
-
-export default onWorkbench(({ DueScreen }) => DueScreen);
+export { DueScreen as default } from '@/features/due/DueScreen';

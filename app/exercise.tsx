@@ -1,3 +1,1 @@
-import { onWorkbench } from '@/features/onWorkbench';
-
-export default onWorkbench(({ ExerciseScreen }) => ExerciseScreen);
+export { ExerciseScreen as default } from '@/features/learn/ExerciseScreen';

@@ -1,3 +1,1 @@
-import { onWorkbench } from '@/features/onWorkbench';
-
-export default onWorkbench(({ FilesScreen }) => FilesScreen);
+export { FilesScreen as default } from '@/features/backup/FilesScreen';

@@ -1,3 +1,1 @@
-import { onWorkbench } from '@/features/onWorkbench';
-
-export default onWorkbench(({ FindScreen }) => FindScreen);
+export { FindScreen as default } from '@/features/find/FindScreen';

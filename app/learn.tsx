@@ -1,3 +1,1 @@
-import { onWorkbench } from '@/features/onWorkbench';
-
-export default onWorkbench(({ LearnScreen }) => LearnScreen);
+export { LearnScreen as default } from '@/features/learn/LearnScreen';

@@ -1,3 +1,1 @@
-import { onWorkbench } from '@/features/onWorkbench';
-
-export default onWorkbench(({ LibraryScreen }) => LibraryScreen);
+export { LibraryScreen as default } from '@/features/library/LibraryScreen';

@@ -1,3 +1,1 @@
-import { onWorkbench } from '@/features/onWorkbench';
-
-export default onWorkbench(({ ShelfScreen }) => ShelfScreen);
+export { ShelfScreen as default } from '@/features/shelf/ShelfScreen';

@@ -1,5 +1,8 @@
+import fc from 'fast-check';
+
 import { demoJob } from '../src/demo/jobs';
 import { writeJobFile } from '../src/files/jobFile';
+import { spoiltJson, spoiltText } from '../src/testing/hostile';
 import { expect, ON_PHONE, test } from './bench';
 
 const NAME = '<img src=x onerror="window.hit=1">\u202Egnp.exe 👨‍🔧';
@@ -69,3 +72,43 @@ test('a text longer than its field says that it is full', ON_PHONE, async ({ wor
   await expect(page.getByText('Full: 120 characters fit')).toBeVisible();
   await workshop.stored();
 });
+
+// FUZZ=60 for a longer look.
+const MUTANTS = Number(process.env.FUZZ ?? 6);
+
+test(
+  'a spoilt file is imported whole or refused in words, and the workshop goes on',
+  ON_PHONE,
+  async ({ workshop, page }) => {
+    test.setTimeout(60_000 + MUTANTS * 5_000);
+    const text = writeJobFile(demoJob('UR-0105'), {}, '2026-11-26T08:00:00.000Z');
+    const mutants = fc.sample(fc.oneof(spoiltJson(JSON.parse(text)), spoiltText(text)), {
+      numRuns: MUTANTS,
+      seed: 27,
+    });
+    await workshop.open();
+    const rows = page.getByRole('link', { name: /^UR-/ });
+    await expect(rows).toHaveCount(6);
+    let refused = 0;
+    for (const [i, mutant] of mutants.entries()) {
+      const before = await page.getByRole('link').count();
+      await workshop.importFile({
+        name: `mutant ${i}.json`,
+        mimeType: 'application/json',
+        buffer: Buffer.from(mutant),
+      });
+      const told = page.getByRole('status', { name: 'Import' });
+      await expect(told).toContainText(
+        /mutant \d+\.json: .{11,}|was imported|put beside it|here already/,
+      );
+      if ((await told.innerText()).includes(`mutant ${i}.json: `)) {
+        refused += 1;
+        expect(await page.getByRole('link').count()).toBe(before);
+      }
+      await page.reload();
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    }
+    expect(refused).toBeGreaterThan(0);
+    await workshop.stored();
+  },
+);

@@ -25,7 +25,7 @@ async function serveCopy(folder: string) {
   return { base: `http://127.0.0.1:${(server.address() as AddressInfo).port}`, stop };
 }
 
-/** A newer version of the export: another title, and a service worker that knows of it. */
+/** A newer version of the export: another description, and a service worker that knows of it. */
 function makeNewer(folder: string): void {
   const change = (file: string, from: string | RegExp, to: string) => {
     const place = path.join(folder, file);
@@ -34,7 +34,7 @@ function makeNewer(folder: string): void {
     writeFileSync(`${place}.gz`, gzipSync(text));
     writeFileSync(`${place}.br`, brotliCompressSync(text));
   };
-  change('index.html', '<title>Under Ridge</title>', '<title>Newer</title>');
+  change('index.html', 'content="Specify, check', 'content="Newer: specify, check');
   change('sw.js', /(\{url:"index\.html",revision:")[0-9a-f]+/, '$1newer');
 }
 
@@ -215,14 +215,15 @@ test(
     makeNewer(folder);
     await page.reload();
     const notice = page.getByRole('status', { name: 'Newer version' });
+    const said = page.locator('meta[name="description"]');
     await expect(notice).toContainText('A newer version is here');
     // Loaded anew or not, it is the old version as a whole, until somebody says so.
     await page.reload();
-    await expect(page).toHaveTitle('Under Ridge');
+    await expect(said).not.toHaveAttribute('content', /^Newer/);
     await expect(notice).toBeVisible();
     await notice.getByRole('button', { name: 'Change over' }).click();
     await expect(notice).toContainText('Close the other tab of Under Ridge first');
-    await expect(page).toHaveTitle('Under Ridge');
+    await expect(said).not.toHaveAttribute('content', /^Newer/);
     await expect(other.getByTestId('engine.peakTorque')).toHaveValue('49');
     await other.close();
     // A closed tab's lock is given back a moment after the tab is gone.
@@ -237,7 +238,7 @@ test(
       )
       .toBe(1);
     await notice.getByRole('button', { name: 'Change over' }).click();
-    await expect(page).toHaveTitle('Newer');
+    await expect(said).toHaveAttribute('content', /^Newer/);
     await expect(notice).toHaveCount(0);
     await shop.open('/job/demo-ur-0106?stage=intake');
     await expect(shop.field('engine.peakTorque')).toHaveValue('49');

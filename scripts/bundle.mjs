@@ -8,7 +8,6 @@ const SCRIPTS = {
   'workers/core.worker.ts': 'core-worker.js',
   'workers/paper.worker.ts': 'paper-worker.js',
   'workers/files.worker.ts': 'files-worker.js',
-  'features/lastSeen/show.ts': 'last-seen.js',
 };
 
 export async function bundleScripts() {

@@ -15,9 +15,9 @@ const SOURCES = [
   'assets',
   'public/index.html',
   'public/manifest.webmanifest',
+  'public/fonts',
   'public/icons',
   'scripts/export.mjs',
-  'scripts/first-screens.mjs',
   'app.json',
   'metro.config.js',
   'babel.config.js',
@@ -48,7 +48,6 @@ export function exportIsStale() {
 export async function exportWeb() {
   // Imported late: packages may only just have been installed.
   const { makePublic } = await import('./public.mjs');
-  const { bundleFirstScreens } = await import('./first-screens.mjs');
   await makePublic();
   rmSync(nextDir, { recursive: true, force: true });
   const code = await run(bin('expo'), ['export', '-p', 'web', '--output-dir', 'dist-next'], {
@@ -62,44 +61,10 @@ export async function exportWeb() {
     },
   });
   if (code !== 0) throw new Error('The web export failed: see the lines above.');
-  // Not given out: what begins with a dot stays with the server.
-  await bundleFirstScreens(nextDir, path.join(nextDir, '.server'));
-  await hintCompiler();
-  await preloadFonts();
   await makeServiceWorker();
   await compress();
   rmSync(distDir, { recursive: true, force: true });
   renameSync(nextDir, distDir);
-}
-
-const WORKBENCH = /^workbench-[0-9a-f]+\.js$/;
-
-/**
- * Lets browsers that know the comment compile the workbench whole while it loads, on another thread and while nobody waits
- * for it. Else each of its functions is read twice, the second time when a job is opened. The first screen is better off
- * without: there everybody waits for what the other thread does.
- */
-async function hintCompiler() {
-  const dir = path.join(nextDir, '_expo/static/js/web');
-  const name = readdirSync(dir).find((file) => WORKBENCH.test(file));
-  if (!name) throw new Error(`No workbench in ${dir}.`);
-  const file = path.join(dir, name);
-  await writeFile(file, `//# allFunctionsCalledOnLoad\n${await readFile(file, 'utf8')}`);
-}
-
-/** Nothing is drawn before the fonts are there: they are fetched beside the script, and not once it has run. */
-async function preloadFonts() {
-  const dir = 'assets/assets/fonts';
-  const links = readdirSync(path.join(nextDir, dir))
-    .filter((name) => name.endsWith('.woff2'))
-    .map(
-      (name) =>
-        `<link rel="preload" href="/${dir}/${name}" as="font" type="font/woff2" crossorigin>`,
-    );
-  const file = path.join(nextDir, 'index.html');
-  const page = await readFile(file, 'utf8');
-  if (links.length === 0 || !page.includes('</head>')) throw new Error('No fonts to preload.');
-  await writeFile(file, page.replace('</head>', `${links.join('')}</head>`));
 }
 
 const MB = 1_000_000;

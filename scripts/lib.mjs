@@ -28,7 +28,8 @@ export function run(command, args, options = {}) {
 /** Runs a program to its end with its output kept back, so that two can run beside each other. */
 export function runKept(command, args) {
   return new Promise((resolve, reject) => {
-    const child = spawn(command, args, { cwd: root, shell: isWindows });
+    const env = { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1' };
+    const child = spawn(command, args, { cwd: root, shell: isWindows, env });
     const output = [];
     child.stdout.on('data', (data) => output.push(data));
     child.stderr.on('data', (data) => output.push(data));

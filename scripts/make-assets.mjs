@@ -7,7 +7,7 @@ import subsetFont from 'subset-font';
 
 const require = createRequire(import.meta.url);
 const root = path.resolve(import.meta.dirname, '..');
-const fontsDir = path.join(root, 'assets/fonts');
+const fontsDir = path.join(root, 'public/fonts');
 await mkdir(fontsDir, { recursive: true });
 
 const vectorIcons = path.dirname(require.resolve('@expo/vector-icons/package.json'));
@@ -33,26 +33,29 @@ await writeFile(
   JSON.stringify(glyphs, null, 2) + '\n',
 );
 
+const fontFile = (family, weight, name) =>
+  path.join(
+    path.dirname(require.resolve(`@expo-google-fonts/${family}/package.json`)),
+    weight,
+    `${name}_${weight}.ttf`,
+  );
+
 // Every character the fonts have below U+FB10 stays: names in any Latin script must show.
 const allText = Array.from({ length: 0xfb10 - 0x20 }, (_, i) => i + 0x20)
   .filter((code) => code < 0xd800 || code > 0xdfff)
   .map((code) => String.fromCodePoint(code))
   .join('');
-for (const [family, weights] of [
-  ['next', ['400Regular', '700Bold']],
-  ['mono', ['400Regular', '700Bold']],
+for (const [family, face, to] of [
+  ['next', '400Regular', 'text'],
+  ['next', '700Bold', 'text-bold'],
+  ['mono', '400Regular', 'mono'],
+  ['mono', '700Bold', 'mono-bold'],
 ]) {
-  for (const weight of weights) {
-    const dir = path.dirname(
-      require.resolve(`@expo-google-fonts/atkinson-hyperlegible-${family}/package.json`),
-    );
-    const name = `AtkinsonHyperlegible${family === 'next' ? 'Next' : 'Mono'}_${weight}`;
-    const font = await subsetFont(await readFile(path.join(dir, weight, `${name}.ttf`)), allText, {
-      targetFormat: 'woff2',
-    });
-    await writeFile(path.join(fontsDir, `${name}.woff2`), font);
-    console.log(`${name}.woff2 ${font.length} bytes`);
-  }
+  const name = `AtkinsonHyperlegible${family === 'next' ? 'Next' : 'Mono'}`;
+  const file = fontFile(`atkinson-hyperlegible-${family}`, face, name);
+  const font = await subsetFont(await readFile(file), allText, { targetFormat: 'woff2' });
+  await writeFile(path.join(fontsDir, `${to}.woff2`), font);
+  console.log(`${to}.woff2 ${font.length} bytes`);
 }
 console.log(`icons.woff2 ${icons.length} bytes, ${names.length} glyphs`);
 
@@ -78,12 +81,6 @@ const SIGNS = chars(
   [0x25a0, 0x25ff],
   [0x2713, 0x2717],
 );
-const fontFile = (family, weight, name) =>
-  path.join(
-    path.dirname(require.resolve(`@expo-google-fonts/${family}/package.json`)),
-    weight,
-    `${name}_${weight}.ttf`,
-  );
 for (const [to, file, text] of [
   ['letters', fontFile('noto-sans', '400Regular', 'NotoSans'), LETTERS],
   ['signs', fontFile('noto-sans-math', '400Regular', 'NotoSansMath'), SIGNS],

@@ -49,6 +49,8 @@ await Promise.all([
   checks(['build', process.execPath, [path.join(root, 'scripts/build.mjs')]]),
   checks(
     ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
+    // Writes the types of the routes; the bundler does so only while it serves.
+    ['route types', bin('expo'), ['customize', 'tsconfig.json']],
     ['types', bin('tsc'), ['--noEmit']],
     ['format', bin('prettier'), ['--check', '.']],
   ),

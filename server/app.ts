@@ -8,7 +8,6 @@ import type { Logger } from 'pino';
 
 import type { Benches } from './bench/benches';
 import { benchRoutes } from './bench/routes';
-import { firstPage } from './firstPage';
 import { headers, ownNamesOnly, ownPagesOnly, slowDown } from './guard';
 import { logged } from './log';
 
@@ -56,12 +55,6 @@ export function makeApp(options: AppOptions): Express {
   app.use(compression());
   app.get('/api/workshop', (_request, response) => {
     response.set('Cache-Control', 'no-store').json({ workshop });
-  });
-  const first = firstPage(options);
-  app.get('/', (_request, response, next) => {
-    const page = first();
-    if (page === undefined) return next();
-    response.set('Cache-Control', 'no-cache').type('html').send(page);
   });
   app.use('/api', (_request, response) => {
     response.status(404).json({ error: 'not found' });

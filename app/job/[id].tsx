@@ -1,10 +1,8 @@
 import { useLocalSearchParams } from 'expo-router';
 
-import { onWorkbench } from '@/features/onWorkbench';
-
-const JobScreen = onWorkbench((workbench) => workbench.JobScreen);
+import { JobScreen } from '@/features/job/JobScreen';
 
 export default function JobRoute() {
-  const { id } = useLocalSearchParams<{ id: string }>();
+  const { id } = useLocalSearchParams<'/job/[id]'>();
   return <JobScreen key={id} id={id} />;
 }

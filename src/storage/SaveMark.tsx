@@ -3,7 +3,6 @@ import { View } from 'react-native';
 import { useAppSelector } from '@/store/store';
 import PaperIcon from '@/ui/icons/PaperIcon';
 import { useStrata } from '@/ui/theme';
-import { useLater } from '@/ui/useLater';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
@@ -15,16 +14,14 @@ const OVER = { position: 'absolute', left: -MARK / 4, top: -MARK / 2 } as const;
 export function SaveMark() {
   const { status } = useAppSelector((state) => state.storage);
   const strata = useStrata();
-  // The word may follow a frame after what answers the hand.
-  const said = useLater(status, true);
   const wide = useWide();
   return (
     <View aria-live="polite" testID="save-mark" {...{ dataSet: { status } }}>
-      {said === 'failed' || said === 'memory' ? (
+      {status === 'failed' || status === 'memory' ? (
         <Words bold size={14} style={{ color: strata.stop }}>
           not stored
         </Words>
-      ) : said === 'saving' ? (
+      ) : status === 'saving' ? (
         wide ? (
           <Words soft size={13}>
             saving

@@ -4,7 +4,7 @@ import type { Job } from '@/core/job/types';
 import { rememberRow } from '@/features/jobs/rows';
 import type { AppStore } from '@/store/store';
 
-import { whenIdle } from '@/ui/useLater';
+import { whenIdle } from './whenIdle';
 
 import type { Damage, RecordStore } from './records';
 import { storedJob } from './storedJob';

@@ -1,8 +1,14 @@
-import type { ReactNode } from 'react';
+import type { ComponentProps, ReactNode } from 'react';
 import { View } from 'react-native';
 import { PaperProvider } from 'react-native-paper';
 
+import PaperIcon from '@/ui/icons/PaperIcon';
 import type { Theme } from '@/ui/theme';
+
+/** Signs are drawn with the cut font; a name that is not in it fails a test. */
+const SETTINGS = {
+  icon: (props: ComponentProps<typeof PaperIcon>) => <PaperIcon {...props} />,
+};
 
 interface Props {
   readonly theme: Theme;
@@ -12,7 +18,7 @@ interface Props {
 /** What every screen is drawn on. */
 export function Ground({ theme, children }: Props) {
   return (
-    <PaperProvider theme={theme}>
+    <PaperProvider theme={theme} settings={SETTINGS}>
       <View style={{ flex: 1, backgroundColor: theme.strata.ground }}>{children}</View>
     </PaperProvider>
   );

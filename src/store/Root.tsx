@@ -1,26 +1,23 @@
 import type { ReactNode } from 'react';
-import { useEffect } from 'react';
+import { router, usePathname } from 'expo-router';
 import type { FallbackProps } from 'react-error-boundary';
 import { ErrorBoundary } from 'react-error-boundary';
 import { Pressable, Text, View } from 'react-native';
 import { Provider } from 'react-redux';
 
 import { UnitsProvider } from '@/features/display/useUnits';
-import { forgetPicture, keepPicture } from '@/features/lastSeen/keep';
+import { WordHost } from '@/features/words/WordHost';
 import { download } from '@/files/share';
-import { whenWritten } from '@/storage/current';
 import { dumpNow } from '@/storage/rescue';
 import { StorageNotice } from '@/storage/StorageNotice';
 import { Action } from '@/ui/Action';
 import { Fault } from '@/ui/Fault';
-import { FONTS, useOwnFonts } from '@/ui/fonts';
 import '@/ui/print.css';
 import { useBrowserParts, useThemeFor } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 import { Ground } from './Ground';
 import { openWorkshop } from './opening';
-import type { RootState } from './store';
 import { makeStore, useAppSelector } from './store';
 
 const store = makeStore();
@@ -28,11 +25,8 @@ const store = makeStore();
 // It opens while the first screen is still being drawn: worker, server and storage answer meanwhile.
 void openWorkshop(store);
 
-forgetOnChange();
-
 /** Everything that all screens stand on: the store, the stored workshop, theme and fonts. */
 export function Root({ children }: { readonly children: ReactNode }) {
-  useEffect(keepWhenHidden, []);
   return (
     <ErrorBoundary FallbackComponent={LastResort}>
       <Provider store={store}>
@@ -46,16 +40,15 @@ function Themed({ children }: { readonly children: ReactNode }) {
   const theme = useThemeFor(useAppSelector((state) => state.display.theme));
   useBrowserParts(theme);
   const loaded = useAppSelector((state) => state.jobs.loaded);
-  const fonts = useOwnFonts();
   return (
     // Around the ground: what lies over the work is drawn there, and shows units as well.
     <UnitsProvider>
       <Ground theme={theme}>
-        {loaded && fonts ? (
+        {loaded ? (
           <>
             <StorageNotice />
             <Fault what="Under Ridge" ways={<Rescue />}>
-              {children}
+              <Screen>{children}</Screen>
             </Fault>
           </>
         ) : (
@@ -65,6 +58,23 @@ function Themed({ children }: { readonly children: ReactNode }) {
         )}
       </Ground>
     </UnitsProvider>
+  );
+}
+
+/** A screen that fails leaves the way to the others; the words are explained over all of them. */
+function Screen({ children }: { readonly children: ReactNode }) {
+  return (
+    <Fault
+      what="This screen"
+      resetKeys={[usePathname()]}
+      ways={
+        <Action icon="arrow-left" onPress={() => router.replace('/')}>
+          To the jobs
+        </Action>
+      }
+    >
+      <WordHost>{children}</WordHost>
+    </Fault>
   );
 }
 
@@ -97,29 +107,4 @@ function Rescue() {
       <Action onPress={() => location.assign('/')}>Load the page anew</Action>
     </>
   );
-}
-
-/** A picture of a screen is true until anything changes but how far writing has come. */
-function forgetOnChange(): void {
-  const told = ({ storage: _storage, ...rest }: RootState) => Object.values(rest);
-  let before = told(store.getState());
-  store.subscribe(() => {
-    const now = told(store.getState());
-    if (now.some((part, i) => part !== before[i])) forgetPicture();
-    before = now;
-  });
-}
-
-/** A page that goes out of sight may never come back: what waits is written, and what is seen is kept. */
-function keepWhenHidden(): () => void {
-  const keepNow = () => {
-    if (document.visibilityState !== 'hidden') return;
-    const { jobs, storage } = store.getState();
-    // What can't be stored is not there when the page is opened again.
-    const kept = storage.status === 'saved' || storage.status === 'saving';
-    if (jobs.loaded && kept) keepPicture(FONTS);
-    void whenWritten();
-  };
-  document.addEventListener('visibilitychange', keepNow);
-  return () => document.removeEventListener('visibilitychange', keepNow);
 }

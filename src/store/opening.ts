@@ -1,6 +1,5 @@
 import { EMPTY_STOCK } from '@/core/shelf/stock';
 import { watchUpdates } from '@/features/offline/useUpdate';
-import { loadWorkbench } from '@/features/onWorkbench';
 import { setCurrentFlush, whenWritten } from '@/storage/current';
 import { keptState, rememberGone, rememberKept } from '@/storage/kept';
 import { holdTab, withLock } from '@/storage/locks';
@@ -45,9 +44,7 @@ async function fetchDemo(): Promise<FirstWorkshop> {
 
 /** Fills the store with the workshop that is offered, and keeps it from then on. */
 export async function openWorkshop(store: AppStore): Promise<void> {
-  // Whoever comes by the address of another screen than the list waits for that one, and for its job.
   const atList = location.pathname === '/';
-  if (!atList) loadWorkbench().catch(() => undefined);
   // A first visit is most likely to the demo workshop: it comes while the server is still asked.
   const early = neverOffered() ? fetchDemo() : undefined;
   early?.catch(() => undefined);

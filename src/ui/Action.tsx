@@ -1,10 +1,8 @@
 import type { ComponentProps } from 'react';
-import { memo } from 'react';
 import { StyleSheet } from 'react-native';
 import { Button } from 'react-native-paper';
 
 import { FONT } from './theme';
-import { useSteady } from './useSteady';
 
 type ButtonProps = ComponentProps<typeof Button>;
 
@@ -21,11 +19,7 @@ interface Props extends Pick<
 const WRAPS = { whiteSpace: 'normal', overflow: 'visible' } as const;
 
 /** A button that a glove can hit. */
-export function Action({ onPress, ...rest }: Props) {
-  return <Drawn {...rest} onPress={useSteady(onPress)} />;
-}
-
-const Drawn = memo(function Drawn({ children, main = false, icon, style, ...rest }: Props) {
+export function Action({ children, main = false, icon, style, ...rest }: Props) {
   return (
     <Button
       mode={main ? 'contained' : 'outlined'}
@@ -38,7 +32,7 @@ const Drawn = memo(function Drawn({ children, main = false, icon, style, ...rest
       {children}
     </Button>
   );
-});
+}
 
 const styles = StyleSheet.create({
   whole: { maxWidth: '100%' },

@@ -1,10 +1,8 @@
 import type { ReactNode } from 'react';
-import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
 import { useStrata } from './theme';
-import { useSteady } from './useSteady';
 import { Words } from './Words';
 
 interface Props {
@@ -21,11 +19,7 @@ interface Props {
 }
 
 /** A step to tick off, as large as a glove needs. */
-export function CheckRow({ onToggle, ...rest }: Props) {
-  return <Drawn {...rest} onToggle={useSteady(onToggle)} />;
-}
-
-const Drawn = memo(function Drawn({ text, watch, done, tone, onToggle, below, testID }: Props) {
+export function CheckRow({ text, watch, done, tone, onToggle, below, testID }: Props) {
   const strata = useStrata();
   const color = tone ? strata[tone] : done ? strata.good : strata.slate;
   return (
@@ -51,7 +45,7 @@ const Drawn = memo(function Drawn({ text, watch, done, tone, onToggle, below, te
       </View>
     </Pressable>
   );
-});
+}
 
 const styles = StyleSheet.create({
   row: { minHeight: 56, flexDirection: 'row', gap: 12, alignItems: 'center', paddingVertical: 6 },

@@ -1,10 +1,8 @@
 import type { ReactNode } from 'react';
-import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
 import { useStrata } from './theme';
-import { useSteady } from './useSteady';
 import { Words } from './Words';
 
 interface Props {
@@ -15,11 +13,7 @@ interface Props {
 }
 
 /** One of several things to choose, big enough for a glove. */
-export function Chip({ onPress, ...rest }: Props) {
-  return <Drawn {...rest} onPress={useSteady(onPress)} />;
-}
-
-const Drawn = memo(function Drawn({ role, label, on, onPress }: Props) {
+export function Chip({ role, label, on, onPress }: Props) {
   const strata = useStrata();
   return (
     <Pressable
@@ -40,7 +34,7 @@ const Drawn = memo(function Drawn({ role, label, on, onPress }: Props) {
       </Words>
     </Pressable>
   );
-});
+}
 
 const styles = StyleSheet.create({
   chip: {

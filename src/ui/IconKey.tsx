@@ -1,8 +1,5 @@
-import { memo } from 'react';
 import { StyleSheet } from 'react-native';
 import { IconButton } from 'react-native-paper';
-
-import { useSteady } from './useSteady';
 
 interface Props {
   readonly icon: string;
@@ -20,11 +17,7 @@ interface Props {
 }
 
 /** A key that is a sign alone, as large as a thumb needs. */
-export function IconKey({ onPress, ...rest }: Props) {
-  return <Drawn {...rest} onPress={useSteady(onPress)} />;
-}
-
-const Drawn = memo(function Drawn({
+export function IconKey({
   icon,
   label,
   onPress,
@@ -46,7 +39,7 @@ const Drawn = memo(function Drawn({
       onPress={onPress}
     />
   );
-});
+}
 
 const styles = StyleSheet.create({
   key: { width: 48, height: 48, margin: 0 },

@@ -1,9 +1,8 @@
-import { memo, useId } from 'react';
+import { useId } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { InputBox } from './InputBox';
 import { goToNextField } from './nextField';
-import { useSteady } from './useSteady';
 import { Words } from './Words';
 
 interface Props {
@@ -18,11 +17,7 @@ interface Props {
 }
 
 /** A field for words. The label stands above it and stays there. */
-export function LineField({ onChangeText, ...rest }: Props) {
-  return <Drawn {...rest} onChangeText={useSteady(onChangeText)} />;
-}
-
-const Drawn = memo(function Drawn({
+export function LineField({
   label,
   value,
   onChangeText,
@@ -58,7 +53,7 @@ const Drawn = memo(function Drawn({
       </View>
     </View>
   );
-});
+}
 
 const styles = StyleSheet.create({
   field: { gap: 4 },

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { useEffect, useRef } from 'react';
+import { useEffect, useEffectEvent } from 'react';
 import { Platform, ScrollView, useWindowDimensions, View } from 'react-native';
 import { Modal, Portal } from 'react-native-paper';
 
@@ -64,16 +64,13 @@ const lying: object[] = [];
 
 /** Closes on Escape, as people expect of what lies on top; what lies under it stays. */
 function useEscape(active: boolean, close: () => void): void {
-  const latest = useRef(close);
-  useEffect(() => {
-    latest.current = close;
-  });
+  const latest = useEffectEvent(close);
   useEffect(() => {
     if (!active || Platform.OS !== 'web') return undefined;
     const own = {};
     lying.push(own);
     const onKey = (event: KeyboardEvent) => {
-      if (event.key === 'Escape' && lying.at(-1) === own) latest.current();
+      if (event.key === 'Escape' && lying.at(-1) === own) latest();
     };
     document.addEventListener('keydown', onKey);
     return () => {

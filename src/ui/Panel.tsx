@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { memo, useCallback, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Icon, TouchableRipple } from 'react-native-paper';
 
@@ -33,7 +33,7 @@ export function Panel({
   const [open, setOpen] = useState(initiallyOpen);
   if (asked && !open) setOpen(true);
   const strata = useStrata();
-  const turn = useCallback(() => setOpen((was) => !was), []);
+  const turn = () => setOpen((was) => !was);
   return (
     <View style={[styles.panel, { borderColor: strata.line }]}>
       <Head
@@ -59,7 +59,7 @@ interface HeadProps extends Pick<Props, 'title' | 'summary' | 'aside'> {
   readonly onPress: () => void;
 }
 
-const Head = memo(function Head({ title, summary, open, level, aside, onPress }: HeadProps) {
+function Head({ title, summary, open, level, aside, onPress }: HeadProps) {
   const strata = useStrata();
   return (
     <TouchableRipple
@@ -83,7 +83,7 @@ const Head = memo(function Head({ title, summary, open, level, aside, onPress }:
       </View>
     </TouchableRipple>
   );
-});
+}
 
 const styles = StyleSheet.create({
   panel: { borderTopWidth: 1 },

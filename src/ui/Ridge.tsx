@@ -1,4 +1,3 @@
-import { memo } from 'react';
 import type { ViewStyle } from 'react-native';
 import { Pressable, View } from 'react-native';
 import { Circle, Path, Polyline, Svg } from 'react-native-svg';
@@ -115,7 +114,7 @@ function Drawing({ width, height, passed, line, place, summit }: DrawingProps) {
 }
 
 /** The eight stages as a ridge line lying on its feet: passed, present, to come. For the phone. */
-export const RidgeLine = memo(function RidgeLine(props: Props & { readonly width: number }) {
+export function RidgeLine(props: Props & { readonly width: number }) {
   const short = useShort();
   const { stage, viewed = stage, width } = props;
   const strata = useStrata();
@@ -189,10 +188,10 @@ export const RidgeLine = memo(function RidgeLine(props: Props & { readonly width
       </View>
     </View>
   );
-});
+}
 
 /** The same ridge standing at the left edge of a wide screen, with its names beside it. */
-export const RidgeEdge = memo(function RidgeEdge(props: Props & { readonly height: number }) {
+export function RidgeEdge(props: Props & { readonly height: number }) {
   const { stage, viewed = stage, height } = props;
   const strata = useStrata();
   const at = STAGES.indexOf(stage);
@@ -244,7 +243,7 @@ export const RidgeEdge = memo(function RidgeEdge(props: Props & { readonly heigh
       </View>
     </View>
   );
-});
+}
 
 function Summit({ x, y, is }: { readonly x: number; readonly y: number; readonly is: Place }) {
   const strata = useStrata();

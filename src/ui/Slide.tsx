@@ -1,4 +1,4 @@
-import { createElement, memo } from 'react';
+import { createElement } from 'react';
 import { View } from 'react-native';
 
 import { useStrata } from './theme';
@@ -16,7 +16,7 @@ interface Props {
 const STEPS = 100;
 
 /** A slider with its name and its value in words. The browser's own control, for its keys and its voice. */
-export const Slide = memo(function Slide({ label, value, text, onChange }: Props) {
+export function Slide({ label, value, text, onChange }: Props) {
   const strata = useStrata();
   return (
     <View>
@@ -38,4 +38,4 @@ export const Slide = memo(function Slide({ label, value, text, onChange }: Props
       })}
     </View>
   );
-});
+}

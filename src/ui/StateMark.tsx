@@ -1,4 +1,3 @@
-import { memo } from 'react';
 import { Path, Svg } from 'react-native-svg';
 
 import type { State } from '@/core/evaluate/figure';
@@ -37,7 +36,7 @@ interface Props {
 const KEEP = { flexShrink: 0 } as const;
 
 /** Good, watch or stop by shape and sign as well as by colour; a word stands beside it or is its label. */
-export const StateMark = memo(function StateMark({ state, size = 18, label = false }: Props) {
+export function StateMark({ state, size = 18, label = false }: Props) {
   const strata = useStrata();
   const color = state === 'unknown' ? strata.soft : strata[state];
   return (
@@ -63,4 +62,4 @@ export const StateMark = memo(function StateMark({ state, size = 18, label = fal
       />
     </Svg>
   );
-});
+}

@@ -1,4 +1,4 @@
-import { createElement, memo, useState } from 'react';
+import { createElement, useState } from 'react';
 import { View } from 'react-native';
 
 import { FONT, useStrata } from './theme';
@@ -161,7 +161,7 @@ export function Thumb({ label, start, height, ends, say, onChange }: Props) {
 }
 
 /** What stands at an end; the same however far the thumb goes. */
-const End = memo(function End({ text, above = false }: { text: string; above?: boolean }) {
+function End({ text, above = false }: { text: string; above?: boolean }) {
   return (
     <View aria-hidden style={[END, above ? ABOVE : BELOW]}>
       <Words soft size={13}>
@@ -169,16 +169,16 @@ const End = memo(function End({ text, above = false }: { text: string; above?: b
       </Words>
     </View>
   );
-});
+}
 
 const END = { position: 'absolute', left: 0, right: 0, alignItems: 'center' } as const;
 const ABOVE = { top: 6 } as const;
 const BELOW = { bottom: 6 } as const;
 
-const Name = memo(function Name({ label }: { label: string }) {
+function Name({ label }: { label: string }) {
   return (
     <Words size={14} aria-hidden>
       {label}
     </Words>
   );
-});
+}

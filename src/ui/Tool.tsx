@@ -1,9 +1,7 @@
-import { memo } from 'react';
 import { Icon, TouchableRipple } from 'react-native-paper';
 import { View } from 'react-native';
 
 import { useStrata } from './theme';
-import { useSteady } from './useSteady';
 import { Words } from './Words';
 
 interface Props {
@@ -20,11 +18,7 @@ interface Props {
 }
 
 /** A small key with its sign and its word, for what is used again and again beside a drawing. */
-export function Tool({ onPress, ...rest }: Props) {
-  return <Drawn {...rest} onPress={useSteady(onPress)} />;
-}
-
-const Drawn = memo(function Drawn({ icon, word, label, disabled, on, width = 48, onPress }: Props) {
+export function Tool({ icon, word, label, disabled, on, width = 48, onPress }: Props) {
   const strata = useStrata();
   return (
     <TouchableRipple
@@ -51,4 +45,4 @@ const Drawn = memo(function Drawn({ icon, word, label, disabled, on, width = 48,
       </View>
     </TouchableRipple>
   );
-});
+}

@@ -1,5 +1,6 @@
 import type { Href } from 'expo-router';
 import { router } from 'expo-router';
+import Head from 'expo-router/head';
 import type { ReactNode } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 
@@ -50,6 +51,9 @@ export function TopBar({ title, code, back = false, end }: Props) {
           : {}),
       }}
     >
+      <Head>
+        <title>{[code, title, 'Under Ridge'].filter(Boolean).join(' · ')}</title>
+      </Head>
       {way ? (
         <IconKey icon="arrow-left" label={way.label} onPress={() => router.navigate(way.to)} />
       ) : (

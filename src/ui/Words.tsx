@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Children, memo } from 'react';
+import { Children } from 'react';
 import type { StyleProp, TextStyle } from 'react-native';
 import { StyleSheet, Text } from 'react-native';
 
@@ -45,15 +45,7 @@ function boundIn(children: ReactNode): ReactNode {
 }
 
 /** Running text in the text face. */
-export const Words = memo(function Words({
-  children,
-  style,
-  bold,
-  soft,
-  size = 16,
-  live,
-  ...rest
-}: Props) {
+export function Words({ children, style, bold, soft, size = 16, live, ...rest }: Props) {
   const strata = useStrata();
   const face = textStyle(
     soft ? strata.soft : strata.ink,
@@ -66,17 +58,10 @@ export const Words = memo(function Words({
       {boundIn(children)}
     </Text>
   );
-});
+}
 
 /** Figures in the mono face, so that digits stand under digits. */
-export const Digits = memo(function Digits({
-  children,
-  style,
-  bold,
-  soft,
-  size = 16,
-  ...rest
-}: Omit<Props, 'live'>) {
+export function Digits({ children, style, bold, soft, size = 16, ...rest }: Omit<Props, 'live'>) {
   const strata = useStrata();
   const face = textStyle(
     soft ? strata.soft : strata.ink,
@@ -89,7 +74,7 @@ export const Digits = memo(function Digits({
       {boundIn(children)}
     </Text>
   );
-});
+}
 
 interface HeadingProps {
   readonly level: 1 | 2 | 3;
@@ -101,12 +86,7 @@ interface HeadingProps {
 const HEADING_SIZE = { 1: 20, 2: 18, 3: 16 } as const;
 
 /** A heading with its level in the outline of the page. */
-export const Heading = memo(function Heading({
-  level,
-  children,
-  style,
-  numberOfLines,
-}: HeadingProps) {
+export function Heading({ level, children, style, numberOfLines }: HeadingProps) {
   const { ink } = useStrata();
   return (
     <Text
@@ -118,4 +98,4 @@ export const Heading = memo(function Heading({
       {boundIn(children)}
     </Text>
   );
-});
+}

@@ -6,7 +6,7 @@ import { configureFonts, MD3DarkTheme, MD3LightTheme, useTheme } from 'react-nat
 import type { Strata } from '@/drawing/palette';
 import { LIMESTONE, PEAT } from '@/drawing/palette';
 
-/** Fonts as registered in `fonts.ts`. */
+/** Fonts as `public/index.html` names them. */
 export const FONT = {
   text: 'UnderRidgeText',
   textBold: 'UnderRidgeTextBold',

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useEffectEvent } from 'react';
 
 /** Whether a key event comes from a place where keys are text. */
 export function isTyping({ target }: KeyboardEvent): boolean {
@@ -7,15 +7,12 @@ export function isTyping({ target }: KeyboardEvent): boolean {
 
 /** Hears keys on the whole page that no field takes; the handler says whether it used one. */
 export function useKeys(onKey: (event: KeyboardEvent) => boolean): void {
-  const latest = useRef(onKey);
-  useEffect(() => {
-    latest.current = onKey;
-  });
+  const latest = useEffectEvent(onKey);
   useEffect(() => {
     if (typeof document === 'undefined') return undefined;
     const listen = (event: KeyboardEvent) => {
       if (isTyping(event) || event.defaultPrevented) return;
-      if (latest.current(event)) event.preventDefault();
+      if (latest(event)) event.preventDefault();
     };
     document.addEventListener('keydown', listen);
     return () => document.removeEventListener('keydown', listen);

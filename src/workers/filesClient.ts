@@ -10,7 +10,7 @@ import { inWorker } from './inWorker';
 
 /** Where the bundle of `files.worker.ts` is served. */
 const WORKER_URL = '/files-worker.js';
-const HERE = { here: async (): Promise<FileRuns> => (await import('./fileRuns')).fileRuns };
+const HERE = { here: async (): Promise<FileRuns> => (await import('@/files/jsonFiles')).fileRuns };
 
 /** A file that was read and is not yet taken in. */
 export interface ReadBackup {

@@ -1,5 +1,5 @@
 import type { Remote } from 'comlink';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 
 import type { HeavyRuns, Outcome, Progress } from './api';
 import { Cancelled, runHeavy } from './client';
@@ -27,35 +27,32 @@ export function useHeavy<T>(of: unknown): {
   const [made, setMade] = useState<{ readonly of: unknown; readonly run: Heavy<T> }>();
   const controller = useRef<AbortController>(undefined);
   useEffect(() => () => controller.current?.abort(), []);
-  const stop = useCallback(() => controller.current?.abort(), []);
-  const start = useCallback(
-    (work: (runs: Remote<HeavyRuns>, progress: Progress) => Promise<Outcome<T>>) => {
-      controller.current?.abort();
-      const own = new AbortController();
-      controller.current = own;
-      const setRun = (run: Heavy<T>) => {
-        if (controller.current === own) setMade({ of, run });
-      };
-      setRun({ state: 'running', share: 0 });
-      runHeavy(work, {
-        signal: own.signal,
-        onProgress: (share) => setRun({ state: 'running', share }),
-      }).then(
-        (outcome) =>
-          setRun(
-            outcome.ok
-              ? { state: 'done', result: outcome.result }
-              : { state: 'refused', why: `Needed first: ${outcome.accepted}.` },
-          ),
-        (error: unknown) =>
-          setRun(
-            error instanceof Cancelled
-              ? IDLE
-              : { state: 'refused', why: error instanceof Error ? error.message : 'It failed.' },
-          ),
-      );
-    },
-    [of],
-  );
+  const stop = () => controller.current?.abort();
+  const start = (work: (runs: Remote<HeavyRuns>, progress: Progress) => Promise<Outcome<T>>) => {
+    controller.current?.abort();
+    const own = new AbortController();
+    controller.current = own;
+    const setRun = (run: Heavy<T>) => {
+      if (controller.current === own) setMade({ of, run });
+    };
+    setRun({ state: 'running', share: 0 });
+    runHeavy(work, {
+      signal: own.signal,
+      onProgress: (share) => setRun({ state: 'running', share }),
+    }).then(
+      (outcome) =>
+        setRun(
+          outcome.ok
+            ? { state: 'done', result: outcome.result }
+            : { state: 'refused', why: `Needed first: ${outcome.accepted}.` },
+        ),
+      (error: unknown) =>
+        setRun(
+          error instanceof Cancelled
+            ? IDLE
+            : { state: 'refused', why: error instanceof Error ? error.message : 'It failed.' },
+        ),
+    );
+  };
   return { run: made && made.of === of ? made.run : IDLE, start, stop };
 }

@@ -70,7 +70,7 @@ export interface LongList {
 /**
  * The first list of a job that is longer than a file takes, among those that differ from the record before.
  * @param before the record that was changed; its parts that did not change are shared
- * @example longList({ ...job, photos: Array(201).fill(photo) }, job) // { path: "photos", most: 200 }
+ * @example longList({ ...job, photos: Array(201).fill({}) }, job) // { path: "photos", most: 200 }
  */
 export function longList(job: Job, before?: Job): LongList | undefined {
   for (const { keys, most } of PATHS)

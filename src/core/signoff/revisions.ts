@@ -22,7 +22,7 @@ export function signedRecordOf({ signOff, visits: _returns, ...rest }: Job): Sig
  * @param unfinished fields that hold text which is no value yet
  * @throws {DomainError} for a job with as many revisions as a file takes, without a name to sign with, or with anything open
  *   that no reason is written for
- * @example signed(blank, 'Bench 1', now, () => 'a'.repeat(64)).signOff.revisions.length // 1
+ * @example signed(reopened(job, 'lighter springs'), 'Bench 1', now, () => 'a'.repeat(64)).signOff.revisions.length // 2
  */
 export function signed(
   job: Job,

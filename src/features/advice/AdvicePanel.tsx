@@ -1,5 +1,5 @@
 import { router, useLocalSearchParams } from 'expo-router';
-import { memo, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 
 import type { Advice } from '@/core/advice/advise';
@@ -44,10 +44,10 @@ interface Props {
 }
 
 /** What would cure a verdict: other parts and settings, tried; or the stage at which it is put right by hand. */
-export const AdvicePanel = memo(function AdvicePanel(props: Props) {
+export function AdvicePanel(props: Props) {
   const remedy = useJobPart((job) => handRemedy(job, props.verdict));
   return remedy ? <ByHand {...remedy} title={props.title} /> : <ByParts {...props} />;
-});
+}
 
 function ByHand({ stage, step, title }: Place & { readonly title: string }) {
   const params = useLocalSearchParams<{ stage?: string; tab?: string }>();

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
 import { download } from '@/files/share';
@@ -73,7 +73,7 @@ const numberIn = (text: string): string | undefined => /"number":"([^"\\]{1,40})
 /** Texts of records that could not be read: saved for somebody who can mend them, or thrown away. */
 function SetAside() {
   const [found, setFound] = useState<readonly Aside[]>([]);
-  const look = useCallback(() => void asideNow().then(setFound, () => undefined), []);
+  const look = () => void asideNow().then(setFound, () => undefined);
   useEffect(look, [look]);
   const [sure, setSure] = useState<Aside>();
   // It can't be undone, so it takes two presses.

@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 
 import type { MergeChoice, MergeItem } from '@/core/workshop/merge';
@@ -114,10 +114,7 @@ const NAMED = 40;
 function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () => void }) {
   const dispatch = useAppDispatch();
   const store = useAppStore();
-  const items = useMemo(
-    () => planMerge(workshopOf(store.getState()), file.workshop),
-    [store, file],
-  );
+  const items = planMerge(workshopOf(store.getState()), file.workshop);
   const [choices, setChoices] = useState<ReadonlyMap<string, MergeChoice>>(new Map());
   const [busy, setBusy] = useState(false);
   const [failed, setFailed] = useState<string>();

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useSyncExternalStore } from 'react';
+import { useEffect, useEffectEvent, useSyncExternalStore } from 'react';
 
 /*
  * The link to the instruments of a bench: one event stream, shared by whatever is on screen. It is opened on the
@@ -101,12 +101,9 @@ export const useBenchLink = (): LinkState => useSyncExternalStore(watch, () => s
 
 /** Takes every reading that comes while the caller is on screen. */
 export function useBenchReadings(take: (reading: BenchReading) => void): void {
-  const latest = useRef(take);
+  const latest = useEffectEvent(take);
   useEffect(() => {
-    latest.current = take;
-  });
-  useEffect(() => {
-    const taker = (reading: BenchReading) => latest.current(reading);
+    const taker = (reading: BenchReading) => latest(reading);
     takers.add(taker);
     return () => {
       takers.delete(taker);

@@ -1,5 +1,3 @@
-import { useCallback } from 'react';
-
 import type { SheetLine } from '@/core/worksheet/line';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
@@ -19,7 +17,7 @@ interface Props {
 
 /** Build: the sheet by which this very pack is put together. */
 export function BuildStage({ onPlate }: Props) {
-  const tool = useCallback((line: SheetLine) => toolOf(line), []);
+  const tool = (line: SheetLine) => toolOf(line);
   return (
     <StagePage>
       <Fasteners />

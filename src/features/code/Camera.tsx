@@ -1,4 +1,4 @@
-import { createElement, useEffect, useRef, useState } from 'react';
+import { createElement, useEffect, useEffectEvent, useRef, useState } from 'react';
 import { View } from 'react-native';
 
 import { reportFault } from '@/storage/faults';
@@ -25,10 +25,7 @@ const REASON: Readonly<Record<string, string>> = {
 export function Camera({ onCode, onClose }: Props) {
   const video = useRef<HTMLVideoElement>(null);
   const [failed, setFailed] = useState<string>();
-  const latest = useRef(onCode);
-  useEffect(() => {
-    latest.current = onCode;
-  });
+  const latest = useEffectEvent(onCode);
   useEffect(() => {
     let over = false;
     let stream: MediaStream | undefined;
@@ -38,7 +35,7 @@ export function Camera({ onCode, onClose }: Props) {
       const points = node && frameOf(node);
       const { findQr } = await import('@/files/codeFiles');
       const bytes = points && findQr(points);
-      const done = bytes ? await latest.current(bytes) : false;
+      const done = bytes ? await latest(bytes) : false;
       if (!over && !done) timer = setTimeout(() => void look(), EVERY_MS);
     };
     const open = async () => {

@@ -1,4 +1,4 @@
-import { createElement, memo } from 'react';
+import { createElement } from 'react';
 
 interface Props {
   readonly width: number;
@@ -6,9 +6,9 @@ interface Props {
 }
 
 /** A place to paint on; what is seen there is said in words beside it. */
-export const Canvas = memo(function Canvas({ width, height }: Props) {
+export function Canvas({ width, height }: Props) {
   return createElement('canvas', {
     'aria-hidden': true,
     style: { width, height, display: 'block' },
   });
-});
+}

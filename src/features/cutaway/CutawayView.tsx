@@ -1,12 +1,12 @@
 import { router } from 'expo-router';
-import { useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useRef, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import { ScrollView, View } from 'react-native';
 
 import type { Cutaway } from '@/core/takeoff/cutaway';
 import { cutawayOf } from '@/core/takeoff/cutaway';
 import { WARM_OIL } from '@/core/takeoff/setup';
-import { useJobId, useJobLater } from '@/features/jobs/useJob';
+import { useJob, useJobId } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { useStrata } from '@/ui/theme';
 import { Thumb } from '@/ui/Thumb';
@@ -31,8 +31,8 @@ const FRONT = { phone: 76, wide: 132 } as const;
 
 /** The cutaway of the job on screen, with its thumbs, its figures and what it does in words. */
 export function CutawayView() {
-  const job = useJobLater();
-  const cutaway = useMemo(() => cutawayOf(job, WARM_OIL), [job]);
+  const job = useDeferredValue(useJob());
+  const cutaway = cutawayOf(job, WARM_OIL);
   const [size, setSize] = useState<{ width: number; height: number }>();
   const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent) =>
     setSize({ width: Math.round(layout.width), height: Math.round(layout.height) });
@@ -93,10 +93,7 @@ function Working({ cutaway, width, height }: WorkingProps) {
       : Math.max(150, Math.min(236, height * 0.3));
   const drawnWidth = Math.min(560, beside ? width - controls - (low ? 24 : 48) : width - 16);
   const drawnHeight = Math.max(220, beside ? height - (low ? 16 : 32) : height - thumbs - 208);
-  const scene = useMemo(
-    () => sceneOf(cutaway, drawnWidth, drawnHeight, enlarged ? ENLARGED : 1),
-    [cutaway, drawnWidth, drawnHeight, enlarged],
-  );
+  const scene = sceneOf(cutaway, drawnWidth, drawnHeight, enlarged ? ENLARGED : 1);
   const ride = useRide(cutaway, scene, frame);
   const rides = cutaway.ride !== undefined;
   return (

@@ -1,4 +1,4 @@
-import { memo, useEffect, useId, useState } from 'react';
+import { useEffect, useId, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { shallowEqual } from 'react-redux';
@@ -50,7 +50,7 @@ const BROAD = { flexBasis: 150, minWidth: 130 } as const;
 const NARROW = { flexBasis: 92, minWidth: 88 } as const;
 
 /** A field for one number of the job: takes it as people write it, keeps it whatever it is, says what is wrong. */
-export const EntryField = memo(function EntryField({ path, label, of, narrow = false }: Props) {
+export function EntryField({ path, label, of, narrow = false }: Props) {
   // Only what concerns this field: a change elsewhere must not draw every field of the screen again.
   const jobId = useJobId();
   const units = useUnits();
@@ -151,7 +151,7 @@ export const EntryField = memo(function EntryField({ path, label, of, narrow = f
       </View>
     </View>
   );
-});
+}
 
 /** What is wrong with an entry beside what was typed, its state first; a text, so that the same is the same. */
 function problemAt(job: Job, path: FieldPath, units: UnitChoice): string | undefined {

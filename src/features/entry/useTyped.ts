@@ -1,5 +1,3 @@
-import { useCallback } from 'react';
-
 import { useAppDispatch, useAppSelector } from '@/store/store';
 
 import { typedActions } from './typedSlice';
@@ -8,14 +6,9 @@ import { typedActions } from './typedSlice';
 export function useTyped(name: string): readonly [string, (text: string) => void] {
   const dispatch = useAppDispatch();
   const text = useAppSelector((state) => state.typed[name]) ?? '';
-  const set = useCallback(
-    (next: string) =>
-      dispatch(
-        next === ''
-          ? typedActions.typedDropped(name)
-          : typedActions.textTyped({ name, text: next }),
-      ),
-    [dispatch, name],
-  );
+  const set = (next: string) =>
+    dispatch(
+      next === '' ? typedActions.typedDropped(name) : typedActions.textTyped({ name, text: next }),
+    );
   return [text, set];
 }

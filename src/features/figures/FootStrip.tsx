@@ -1,4 +1,4 @@
-import { memo } from 'react';
+import { useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
@@ -8,7 +8,7 @@ import type { Verdict, VerdictId } from '@/core/evaluate/verdict';
 import { formatValue, formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { evaluationOf } from '@/features/jobs/evaluations';
-import { useJobLater } from '@/features/jobs/useJob';
+import { useJob } from '@/features/jobs/useJob';
 import { STATE_WORD, StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
 import { useLying, useWide } from '@/ui/useWide';
@@ -48,10 +48,12 @@ interface Props {
 
 /** The live figures that are always in sight; each opens to its working. */
 export function FootStrip({ stage = 'specify', later = false }: Props) {
-  return <Strip stage={stage} job={useJobLater(later)} />;
+  const now = useJob();
+  const behind = useDeferredValue(now);
+  return <Strip stage={stage} job={later ? behind : now} />;
 }
 
-const Strip = memo(function Strip({ stage, job }: { readonly stage: Stage; readonly job: Job }) {
+function Strip({ stage, job }: { readonly stage: Stage; readonly job: Job }) {
   const units = useUnits();
   const strata = useStrata();
   const wide = useWide();
@@ -102,7 +104,7 @@ const Strip = memo(function Strip({ stage, job }: { readonly stage: Stage; reado
         })}
     </View>
   );
-});
+}
 
 interface ItemProps {
   readonly id: FigureId;
@@ -120,7 +122,7 @@ interface ItemProps {
 const LINE = { flexDirection: 'row', alignItems: 'center', gap: 8 } as const;
 
 /** One figure of the strip; drawn again only when it shows something else. */
-const FootItem = memo(function FootItem(props: ItemProps) {
+function FootItem(props: ItemProps) {
   const { id, label, name, text, known, state, wide, low, onOpen } = props;
   return (
     <TouchableRipple
@@ -157,4 +159,4 @@ const FootItem = memo(function FootItem(props: ItemProps) {
       </View>
     </TouchableRipple>
   );
-});
+}

@@ -1,4 +1,3 @@
-import { memo } from 'react';
 import { View } from 'react-native';
 
 import type { Need } from '@/core/evaluate/figure';
@@ -100,7 +99,7 @@ function Head({ state, title }: Pick<Verdict, 'state' | 'title'>) {
 }
 
 /** Drawn again only when it says something else: verdicts are made anew at each change. */
-const Banner = memo(function Banner({ state, title, reason, help, helpTitle = '' }: BannerProps) {
+function Banner({ state, title, reason, help, helpTitle = '' }: BannerProps) {
   return (
     <View style={{ gap: 4 }}>
       <Head state={state} title={title} />
@@ -110,7 +109,7 @@ const Banner = memo(function Banner({ state, title, reason, help, helpTitle = ''
       ) : null}
     </View>
   );
-});
+}
 
 const LAST = 99;
 const partOf = ({ path }: Need): number => (path && hasPlace(path) ? placeOf(path) : LAST);

@@ -1,6 +1,6 @@
 import type { Href } from 'expo-router';
 import { router } from 'expo-router';
-import { memo, useEffect, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
@@ -13,7 +13,6 @@ import { useAppStore } from '@/store/store';
 import { LineField } from '@/ui/LineField';
 import { Page } from '@/ui/Page';
 import { useStrata } from '@/ui/theme';
-import { useLater } from '@/ui/useLater';
 import { webLink } from '@/ui/webLink';
 import { Heading, Words } from '@/ui/Words';
 
@@ -49,9 +48,9 @@ function Find() {
   const index = useIndex();
   const [text, setText] = useState('');
   const asked = text.trim();
-  const found = useMemo(() => (index && asked ? search(index, asked) : NOTHING), [index, asked]);
+  const found = index && asked ? search(index, asked) : NOTHING;
   // The first few of each kind answer the key; the others follow a frame later.
-  const shown = useLater(found, true) === found ? SHOWN : AT_ONCE;
+  const shown = useDeferredValue(found) === found ? SHOWN : AT_ONCE;
   return (
     <>
       <LineField
@@ -119,7 +118,7 @@ function useIndex(): SearchIndex | undefined {
 
 type RowProps = Pick<Findable, 'title' | 'about' | 'href'>;
 
-const FoundRow = memo(function FoundRow({ title, about, href }: RowProps) {
+function FoundRow({ title, about, href }: RowProps) {
   const strata = useStrata();
   return (
     <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
@@ -137,4 +136,4 @@ const FoundRow = memo(function FoundRow({ title, about, href }: RowProps) {
       </TouchableRipple>
     </View>
   );
-});
+}

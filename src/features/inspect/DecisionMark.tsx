@@ -1,4 +1,3 @@
-import { memo } from 'react';
 import { View } from 'react-native';
 
 import type { State } from '@/core/evaluate/figure';
@@ -17,7 +16,7 @@ const STATE: Readonly<Record<Decision, State | 'unknown'>> = {
 };
 
 /** What becomes of a part: its mark and its word. */
-export const DecisionMark = memo(function DecisionMark({
+export function DecisionMark({
   decision,
   size = 16,
 }: {
@@ -32,4 +31,4 @@ export const DecisionMark = memo(function DecisionMark({
       </Words>
     </View>
   );
-});
+}

@@ -1,8 +1,9 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { useCallback, useMemo, useState } from 'react';
+import { useState } from 'react';
 
 import { RUN_PARTS, measuringRun, openSteps } from '@/core/inspect/run';
 import type { RunPart } from '@/core/inspect/run';
+import type { Job } from '@/core/job/types';
 import { limitsLacking } from '@/core/inspect/limitsLacking';
 import { POINTS } from '@/core/job/types';
 import { fieldPath } from '@/core/job/fields';
@@ -53,8 +54,8 @@ export function InspectStage({ selected, onSelect }: Props) {
   const [parts, setParts] = useState(() => usualRun(job));
   const [running, setRunning] = useState(false);
   const [deviceKeyboard, setDeviceKeyboard] = useState(false);
-  const run = useCallback(() => setRunning(true), []);
-  const end = useCallback(() => setRunning(false), []);
+  const run = () => setRunning(true);
+  const end = () => setRunning(false);
   return running ? (
     <MeasureRun
       parts={parts}
@@ -86,10 +87,7 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
   const { parts: judged } = useInspection();
   const lacks = limitsLacking(job, judged);
   // The springs get their places in the record when the run begins; they count before.
-  const toCome = useMemo(() => {
-    let n = 0;
-    return parts.includes('springs') ? withSpringsToMeasure(job, () => String(n++)) : job;
-  }, [job, parts]);
+  const toCome = withSpringsToCome(job, parts);
   const steps = measuringRun(toCome, parts);
   const left = openSteps(toCome, steps).length;
   const setPoints = (part: { discPoints?: number; steelPoints?: number }) =>
@@ -193,4 +191,10 @@ function NoPlates() {
       under Specify.
     </Words>
   );
+}
+
+/** The job with a place for each spring that will be measured. */
+function withSpringsToCome(job: Job, parts: readonly RunPart[]): Job {
+  let n = 0;
+  return parts.includes('springs') ? withSpringsToMeasure(job, () => String(n++)) : job;
 }

@@ -1,4 +1,3 @@
-import { memo } from 'react';
 import { View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
@@ -14,7 +13,7 @@ const ROWS = [
   ['.', '0', 'erase'],
 ] as const;
 
-/** What the keys do; the same object for as long as the run is on screen, so that the keys are not drawn again. */
+/** What the keys do. */
 export interface RunKeys {
   readonly key: (character: string) => void;
   readonly press: (key: string) => void;
@@ -36,13 +35,7 @@ interface Props {
 }
 
 /** Big keys for a glove: digits at the left, what moves the run at the right. */
-export const Keypad = memo(function Keypad({
-  run,
-  atStart,
-  folded,
-  onDeviceKeyboard,
-  onEnd,
-}: Props) {
+export function Keypad({ run, atStart, folded, onDeviceKeyboard, onEnd }: Props) {
   const strata = useStrata();
   const wide = useWide();
   const low = useLying();
@@ -125,4 +118,4 @@ export const Keypad = memo(function Keypad({
       </View>
     </View>
   );
-});
+}

@@ -1,19 +1,9 @@
-import {
-  createContext,
-  memo,
-  startTransition,
-  useCallback,
-  useContext,
-  useEffect,
-  useMemo,
-  useRef,
-} from 'react';
+import { startTransition, useDeferredValue, useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
 
 import type { RunPart, RunStep } from '@/core/inspect/run';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useBenchLink, useBenchReadings } from '@/features/bench/benchLink';
-import { useLater } from '@/ui/useLater';
 import { useLow, useLying, useShort, useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
@@ -29,7 +19,6 @@ import { useRun } from './useRun';
 import { useTypingGauge } from './useTypingGauge';
 
 const FILLS = { flexGrow: 1, flexShrink: 1, flexBasis: 0 } as const;
-const RunContext = createContext<Run | undefined>(undefined);
 
 interface Props {
   readonly parts: readonly RunPart[];
@@ -41,13 +30,7 @@ interface Props {
 }
 
 /** The measuring run: one value, one key, the next plate by itself. */
-export const MeasureRun = memo(function MeasureRun({
-  parts,
-  deviceKeyboard,
-  onKeyboard,
-  onSelect,
-  onEnd,
-}: Props) {
+export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd }: Props) {
   const run = useRun(parts);
   const wide = useWide();
   const low = useLying();
@@ -60,131 +43,72 @@ export const MeasureRun = memo(function MeasureRun({
   const linked = useBenchLink().status !== 'off';
   const plateId = step?.plateId;
   // The section marks the plate once the display has moved on.
-  const shown = useLater(plateId, true);
+  const shown = useDeferredValue(plateId);
+  // What follows the display is drawn once the display has moved on.
+  const reached = useDeferredValue(step);
   useEffect(() => startTransition(() => onSelect(shown)), [shown, onSelect]);
-  const latest = useRef({ run, onEnd, toggle: () => onKeyboard(!deviceKeyboard) });
-  useEffect(() => {
-    latest.current = { run, onEnd, toggle: () => onKeyboard(!deviceKeyboard) };
-  });
-  const keys = useMemo<RunKeys>(
-    () => ({
-      key: (character) => latest.current.run.key(character),
-      press: (key) => latest.current.run.press(key),
-      erase: () => latest.current.run.erase(),
-      take: () => latest.current.run.take(),
-      send: (text) => latest.current.run.take(text),
-      step: (by) => latest.current.run.go(latest.current.run.index + by),
-    }),
-    [],
-  );
-  const toggleKeyboard = useCallback(() => latest.current.toggle(), []);
-  const goTo = useCallback((path: string) => {
-    const { steps, go } = latest.current.run;
-    go(steps.findIndex((s) => s.path === path));
-  }, []);
-  const end = useCallback(() => latest.current.onEnd(), []);
+  const keys: RunKeys = {
+    ...run,
+    send: (text) => run.take(text),
+    take: () => run.take(),
+    step: (by) => run.go(run.index + by),
+  };
   useTypingGauge(keys, run.text !== '');
   useBenchReadings((reading) => {
     if (reading.device === 'gauge') run.take(`${reading.text} ${reading.unit}`);
   });
-  const atStart = run.index === 0;
-  // Made once: a key draws what shows the run, not the frame around it.
-  const frame = useMemo(
-    () => (
-      <View style={[FILLS, low ? { flexDirection: 'row' } : undefined]}>
-        <View style={FILLS}>
-          <ScrollView
-            style={FILLS}
-            contentContainerStyle={{ padding: wide ? 24 : 10, gap: 10, maxWidth: 620 }}
-          >
-            <RunHead />
-            {linked ? <BenchBar compact /> : null}
-            <RunBody deviceKeyboard={typing} onGo={goTo} />
-          </ScrollView>
-          {short ? null : <LikelyNext run={keys} />}
-        </View>
-        <Keypad
-          run={keys}
-          atStart={atStart}
-          folded={typing}
-          onDeviceKeyboard={squeezed && !deviceKeyboard ? undefined : toggleKeyboard}
-          onEnd={end}
-        />
+  if (!step) return <RunOver run={run} onEnd={onEnd} />;
+  return (
+    <View style={[FILLS, low ? { flexDirection: 'row' } : undefined]}>
+      <View style={FILLS}>
+        <ScrollView
+          style={FILLS}
+          contentContainerStyle={{ padding: wide ? 24 : 10, gap: 10, maxWidth: 620 }}
+        >
+          <RunHead run={run} step={step} />
+          {linked ? <BenchBar compact /> : null}
+          <RunDisplay run={run} step={step} deviceKeyboard={typing} />
+          <LimitBar step={step} text={run.text} />
+          <RunAsked run={run} step={step} />
+          <Siblings
+            step={reached ?? step}
+            onGo={(path) => run.go(run.steps.findIndex((s) => s.path === path))}
+          />
+          <SoFar step={step} />
+        </ScrollView>
+        {short || !reached ? null : <Quick step={reached} steps={run.steps} onTake={keys.send} />}
       </View>
-    ),
-    [
-      wide,
-      low,
-      linked,
-      deviceKeyboard,
-      typing,
-      squeezed,
-      short,
-      goTo,
-      keys,
-      atStart,
-      toggleKeyboard,
-      end,
-    ],
+      <Keypad
+        run={keys}
+        atStart={run.index === 0}
+        folded={typing}
+        onDeviceKeyboard={
+          squeezed && !deviceKeyboard ? undefined : () => onKeyboard(!deviceKeyboard)
+        }
+        onEnd={onEnd}
+      />
+    </View>
   );
-  return step ? (
-    <RunContext.Provider value={run}>{frame}</RunContext.Provider>
-  ) : (
-    <RunOver run={run} onEnd={onEnd} />
-  );
-});
+}
+
+interface HeadProps {
+  readonly run: Run;
+  readonly step: RunStep;
+}
 
 /** The part in hand and how far the run is. */
-function RunHead() {
-  const run = useContext(RunContext);
-  if (!run?.step) return null;
+function RunHead({ run, step }: HeadProps) {
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
       <View style={{ flexGrow: 1, flexShrink: 1 }}>
-        <Heading level={2}>{run.step.title}</Heading>
+        <Heading level={2}>{step.title}</Heading>
         <Words soft size={15}>
-          {run.step.what}
+          {step.what}
         </Words>
       </View>
       <Words soft size={14}>
         {`${run.index + 1} of ${run.steps.length}`}
       </Words>
     </View>
-  );
-}
-
-/** What the next reading probably is, drawn once the display has moved on. */
-function LikelyNext({ run: { send } }: { readonly run: RunKeys }) {
-  const run = useContext(RunContext);
-  const reached = useLater(run?.step, true);
-  return run && reached ? <Quick step={reached} steps={run.steps} onTake={send} /> : null;
-}
-
-interface BodyProps {
-  readonly deviceKeyboard: boolean;
-  readonly onGo: (path: string) => void;
-}
-
-function RunBody({ deviceKeyboard, onGo }: BodyProps) {
-  const run = useContext(RunContext);
-  if (!run?.step) return null;
-  return <StepBody run={run} step={run.step} deviceKeyboard={deviceKeyboard} onGo={onGo} />;
-}
-
-function StepBody({
-  run,
-  step,
-  deviceKeyboard,
-  onGo,
-}: BodyProps & { readonly run: Run; readonly step: RunStep }) {
-  const reached = useLater(step, true);
-  return (
-    <>
-      <RunDisplay run={run} step={step} deviceKeyboard={deviceKeyboard} />
-      <LimitBar step={step} text={run.text} />
-      <RunAsked run={run} step={step} />
-      <Siblings step={reached} onGo={onGo} />
-      <SoFar step={step} />
-    </>
   );
 }

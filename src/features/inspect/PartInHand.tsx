@@ -1,4 +1,4 @@
-import { memo } from 'react';
+import { useDeferredValue } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
@@ -9,9 +9,8 @@ import { entryAt } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { formatValue } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { useJob, useJobLater } from '@/features/jobs/useJob';
+import { useJob } from '@/features/jobs/useJob';
 import { useStrata } from '@/ui/theme';
-import { useLater } from '@/ui/useLater';
 import { Digits, Words } from '@/ui/Words';
 
 import { DecisionMark } from './DecisionMark';
@@ -21,10 +20,10 @@ import { inspectionOf } from './useInspection';
  * What the part in hand has come to by the readings taken so far: a plate by itself at once, with what follows from
  * other plates as soon as the whole is judged.
  */
-export const SoFar = memo(function SoFar({ step }: { readonly step: RunStep }) {
+export function SoFar({ step }: { readonly step: RunStep }) {
   const job = useJob();
   const units = useUnits();
-  const caughtUp = useLater(job, true) === job;
+  const caughtUp = useDeferredValue(job) === job;
   const part =
     step.plateId && !caughtUp
       ? inspectPlate(job, step.plateId)
@@ -40,7 +39,7 @@ export const SoFar = memo(function SoFar({ step }: { readonly step: RunStep }) {
       {first ? <Words size={15}>{readSentence(first.sentence, units)}</Words> : null}
     </View>
   );
-});
+}
 
 interface SiblingsProps {
   readonly step: RunStep;
@@ -48,8 +47,8 @@ interface SiblingsProps {
 }
 
 /** All points of the part in hand, to go back to. They follow a frame after the display. */
-export const Siblings = memo(function Siblings({ step, onGo }: SiblingsProps) {
-  const job = useJobLater();
+export function Siblings({ step, onGo }: SiblingsProps) {
+  const job = useDeferredValue(useJob());
   const units = useUnits();
   if (step.siblings.length < 2 || step.siblings.length > 6) return null;
   return (
@@ -66,7 +65,7 @@ export const Siblings = memo(function Siblings({ step, onGo }: SiblingsProps) {
       ))}
     </View>
   );
-});
+}
 
 interface SiblingProps {
   readonly path: string;
@@ -77,7 +76,7 @@ interface SiblingProps {
 }
 
 /** One point of the part in hand; drawn again only when it changes. */
-const SiblingKey = memo(function SiblingKey({ path, ordinal, text, here, onGo }: SiblingProps) {
+function SiblingKey({ path, ordinal, text, here, onGo }: SiblingProps) {
   const strata = useStrata();
   return (
     <Pressable
@@ -100,7 +99,7 @@ const SiblingKey = memo(function SiblingKey({ path, ordinal, text, here, onGo }:
       </Digits>
     </Pressable>
   );
-});
+}
 
 function shownReading(job: Job, path: string, units: ReturnType<typeof useUnits>): string {
   const entry = entryAt(job, path);

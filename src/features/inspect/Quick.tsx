@@ -1,4 +1,3 @@
-import { memo } from 'react';
 import { View } from 'react-native';
 
 import { quickReadings } from '@/core/inspect/quick';
@@ -17,7 +16,7 @@ interface Props {
 }
 
 /** Readings that are likely to be the next one: each is taken by one key. */
-export const Quick = memo(function Quick({ step, steps, onTake }: Props) {
+export function Quick({ step, steps, onTake }: Props) {
   const job = useJob();
   const units = useUnits();
   const { quantity } = fieldAt(step.path);
@@ -48,4 +47,4 @@ export const Quick = memo(function Quick({ step, steps, onTake }: Props) {
       })}
     </View>
   );
-});
+}

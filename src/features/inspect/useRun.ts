@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 
 import { keyed, pointSetsItself } from '@/core/inspect/keyed';
 import { readGauge } from '@/core/inspect/reading';
@@ -43,7 +43,7 @@ export function useRun(parts: readonly RunPart[]): Run {
   const job = useJob();
   const units = useUnits();
   const change = useChangeJob();
-  const steps = useMemo(() => measuringRun(job, parts), [job, parts]);
+  const steps = measuringRun(job, parts);
   const [index, setIndex] = useState(() => {
     const open = nextOpen(job, steps);
     // Where all is taken, it is gone over again from the beginning.

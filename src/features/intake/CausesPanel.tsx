@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
@@ -8,7 +8,7 @@ import type { RankedCause } from '@/core/causes/rank';
 import { rankCauses } from '@/core/causes/rank';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { evaluationOf } from '@/features/jobs/evaluations';
-import { useJobLater } from '@/features/jobs/useJob';
+import { useJob } from '@/features/jobs/useJob';
 import { Choice } from '@/ui/Choice';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
@@ -22,7 +22,7 @@ const NOT_MADE = 'not made';
 /** Likely causes, live, each with its reasons, and the tests that tell them apart. */
 export function CausesPanel() {
   // What is typed and ticked beside it is answered first.
-  const job = useJobLater();
+  const job = useDeferredValue(useJob());
   const evaluation = evaluationOf(job);
   const change = useChangeJob();
   const { complaints, tests } = job.intake;

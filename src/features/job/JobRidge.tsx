@@ -1,5 +1,3 @@
-import { useMemo } from 'react';
-
 import type { Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
 import { RidgeEdge, RidgeLine } from '@/ui/Ridge';
@@ -18,7 +16,7 @@ export function JobRidge(
 ) {
   const names = useStagesLeft().join();
   // The same list while it says the same, so that the ridge is not drawn again with every key.
-  const left = useMemo(() => STAGES.filter((s) => names.split(',').includes(s)), [names]);
+  const left = STAGES.filter((s) => names.split(',').includes(s));
   return 'width' in props ? (
     <RidgeLine {...props} openable={STAGES} left={left} />
   ) : (

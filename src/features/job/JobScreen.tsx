@@ -1,5 +1,5 @@
 import { router, useLocalSearchParams } from 'expo-router';
-import { useCallback, useState } from 'react';
+import { useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import { View } from 'react-native';
 
@@ -25,7 +25,6 @@ import { LogStage } from '@/features/signoff/LogStage';
 import { StripStage } from '@/features/strip/StripStage';
 import { Action } from '@/ui/Action';
 import { IconKey } from '@/ui/IconKey';
-import { Later } from '@/ui/Later';
 import { useStrata } from '@/ui/theme';
 import { TopBar } from '@/ui/TopBar';
 import { useWide } from '@/ui/useWide';
@@ -69,23 +68,17 @@ function OpenJob() {
   const edits = useLayerEdits(selection);
   const [whole, setWhole] = useState(false);
   const [size, onLayout] = useSize();
-  const open = useCallback(
-    (stage: string) => {
-      setWhole(false);
-      router.setParams({ stage, tab: undefined, step: undefined });
-    },
-    [setWhole],
-  );
+  const open = (stage: string) => {
+    setWhole(false);
+    router.setParams({ stage, tab: undefined, step: undefined });
+  };
   // Where no layer is worked on, tapping one leads to where it is.
   const toWork = !WITH_LAYERS.has(viewed);
   const { tap } = selection;
-  const select = useCallback(
-    (plateId: string) => {
-      tap(plateId);
-      if (toWork) open('specify');
-    },
-    [toWork, open, tap],
-  );
+  const select = (plateId: string) => {
+    tap(plateId);
+    if (toWork) open('specify');
+  };
   const measuring = viewed === 'inspect';
   const editing = viewed === 'specify';
   const [keys, setKeys] = useState(false);
@@ -160,7 +153,7 @@ function OpenJob() {
         ) : (
           <View role="main" style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, minWidth: 0 }}>
             <JobFault what={`${STAGE_NAME[viewed]} of this job`} view={`${viewed} ${params.tab}`}>
-              <Later>
+              <>
                 {viewed === 'intake' ? <IntakeStage /> : null}
                 {viewed === 'strip' ? <StripStage /> : null}
                 {viewed === 'inspect' ? (
@@ -171,7 +164,7 @@ function OpenJob() {
                 {viewed === 'set' ? <SetStage /> : null}
                 {viewed === 'prove' ? <ProveStage /> : null}
                 {viewed === 'log' ? <LogStage /> : null}
-              </Later>
+              </>
             </JobFault>
           </View>
         )}

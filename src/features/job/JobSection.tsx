@@ -1,4 +1,4 @@
-import { memo, useMemo } from 'react';
+import { useDeferredValue } from 'react';
 import { View } from 'react-native';
 
 import type { Problem } from '@/core/evaluate/problems';
@@ -6,7 +6,7 @@ import type { Job } from '@/core/job/types';
 import { inspectionOf } from '@/features/inspect/useInspection';
 import { useHistory } from '@/features/jobs/useHistory';
 import { evaluationOf } from '@/features/jobs/evaluations';
-import { useJob, useJobLater } from '@/features/jobs/useJob';
+import { useJob } from '@/features/jobs/useJob';
 import type { SectionProps } from '@/features/section/Section';
 import { Section } from '@/features/section/Section';
 import { SectionEditor } from '@/features/section/SectionEditor';
@@ -34,18 +34,17 @@ interface ViewProps extends Pick<
 
 /** The section of the job on screen, to look at and to tap. */
 export function SectionView({ later, ...props }: ViewProps) {
-  const job = useJobLater(later);
+  const now = useJob();
+  const behind = useDeferredValue(now);
+  const job = later ? behind : now;
   return props.height < 80 ? null : <JobSection job={job} {...props} />;
 }
 
-const JobSection = memo(function JobSection({
-  job,
-  ...props
-}: Omit<ViewProps, 'later'> & { readonly job: Job }) {
-  const problems = useMemo(() => [...evaluationOf(job).problems, ...goingOf(job)], [job]);
-  const state = useMemo(() => ({ expanding: job.expanding.fitted }), [job.expanding.fitted]);
+function JobSection({ job, ...props }: Omit<ViewProps, 'later'> & { readonly job: Job }) {
+  const problems = [...evaluationOf(job).problems, ...goingOf(job)];
+  const state = { expanding: job.expanding.fitted };
   return <Section layout={evaluationOf(job).layout} problems={problems} state={state} {...props} />;
-});
+}
 
 interface EditorProps {
   readonly width: number;
@@ -59,9 +58,9 @@ interface EditorProps {
 export function EditorView(props: EditorProps) {
   const job = useJob();
   // What is wrong with the pack shows at once; what its inspection said of a plate may follow a frame later.
-  const inspected = useJobLater();
-  const going = useMemo(() => goingOf(inspected), [inspected]);
-  const problems = useMemo(() => [...evaluationOf(job).problems, ...going], [job, going]);
+  const inspected = useDeferredValue(useJob());
+  const going = goingOf(inspected);
+  const problems = [...evaluationOf(job).problems, ...going];
   return <SectionEditor problems={problems} {...props} />;
 }
 

@@ -1,9 +1,10 @@
+import { useDeferredValue } from 'react';
 import type { Job, Stage } from '@/core/job/types';
 import type { Judged } from '@/core/signoff/leftAt';
 import { leftAt, stagesLeft } from '@/core/signoff/leftAt';
 import { inspectionOf } from '@/features/inspect/useInspection';
 import { evaluationOf } from '@/features/jobs/evaluations';
-import { useJobLater } from '@/features/jobs/useJob';
+import { useJob } from '@/features/jobs/useJob';
 
 /** What is known of a record, each worked out when it is asked for. */
 const judged = (job: Job): Judged => ({
@@ -32,4 +33,4 @@ export function leftBehind(job: Job): readonly Stage[] {
 }
 
 /** Those of the job on screen; a frame behind what is typed. */
-export const useStagesLeft = (): readonly Stage[] => leftBehind(useJobLater());
+export const useStagesLeft = (): readonly Stage[] => leftBehind(useDeferredValue(useJob()));

@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
-import { memo, startTransition, useEffect, useMemo, useState } from 'react';
-import { Text, View } from 'react-native';
+import { useDeferredValue, useState } from 'react';
+import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { JobRow } from '@/core/job/row';
@@ -9,7 +9,6 @@ import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
-import { afterPaint } from '@/ui/useLater';
 import { useWide } from '@/ui/useWide';
 import { webLink } from '@/ui/webLink';
 import { Digits, Words } from '@/ui/Words';
@@ -31,14 +30,10 @@ export function JobList() {
   const wide = useWide();
   const [query, setQuery] = useState(ALL_JOBS);
   const [today] = useState(() => new Date());
-  const jobs = useMemo(() => findJobs(all, query, today), [all, query, today]);
-  const [page, setPage] = useState({ query, rows: IN_SIGHT });
+  const jobs = findJobs(all, query, today);
+  const [page, setPage] = useState({ query, rows: ROWS });
   // Another search begins at its top again, and what lies below the screen follows what is on it.
-  const rows = page.query === query ? page.rows : IN_SIGHT;
-  useEffect(() => {
-    if (page.query !== query || page.rows < ROWS)
-      afterPaint(() => startTransition(() => setPage({ query, rows: ROWS })));
-  }, [page, query]);
+  const rows = useDeferredValue(page.query === query ? page.rows : ROWS, IN_SIGHT);
   if (all.length === 0)
     return <Words>No jobs yet. Start a new one, or import a job from a file.</Words>;
   return (
@@ -98,18 +93,7 @@ interface RowProps {
   readonly today: Date;
 }
 
-interface DueProps {
-  /** ISO date. */
-  readonly day: string;
-  readonly today: Date;
-}
-
-/** When a job is wanted back, with its day: a picture of the list is brought to another day by that. */
-function Due({ day, today }: DueProps) {
-  return <Text {...{ dataSet: { due: day } }}>{dueWords(day, today)}</Text>;
-}
-
-const Row = memo(function Row({ job, wide, today }: RowProps) {
+function Row({ job, wide, today }: RowProps) {
   const strata = useStrata();
   const overall = useVerdict(job);
   const name = job.name || 'New machine';
@@ -165,7 +149,7 @@ const Row = memo(function Row({ job, wide, today }: RowProps) {
               <Words size={15}>{STAGE_NAME[job.stage]}</Words>
               {due ? (
                 <Words soft={!isDue(job, today)} bold={isDue(job, today)} size={14}>
-                  <Due day={due} today={today} />
+                  {dueWords(due, today)}
                 </Words>
               ) : null}
             </View>
@@ -184,7 +168,7 @@ const Row = memo(function Row({ job, wide, today }: RowProps) {
             <Words soft size={15} numberOfLines={1}>
               {[job.use, `at ${STAGE_NAME[job.stage]}`].filter(Boolean).join(' · ')}
               {due ? ' · ' : null}
-              {due ? <Due day={due} today={today} /> : null}
+              {due ? dueWords(due, today) : null}
             </Words>
             {verdict}
           </View>
@@ -192,4 +176,4 @@ const Row = memo(function Row({ job, wide, today }: RowProps) {
       </TouchableRipple>
     </View>
   );
-});
+}

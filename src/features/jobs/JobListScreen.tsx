@@ -123,7 +123,7 @@ export function JobListScreen() {
             <FromPanel onTake={derive} onClose={() => setFrom(false)} />
           </WhenRead>
         ) : null}
-        <View aria-live="polite">
+        <View role="status" aria-label="Import" aria-live="polite">
           {told ? (
             <Words style={{ color: told.bad ? strata.stop : strata.ink }}>{told.text}</Words>
           ) : null}

@@ -1,5 +1,3 @@
-import { useCallback } from 'react';
-
 import type { Job } from '@/core/job/types';
 import type { AppStore, RootState } from '@/store/store';
 import { useAppDispatch } from '@/store/store';
@@ -25,5 +23,5 @@ export const changeJob =
 export function useChangeJob(): (change: (job: Job) => Job, typing?: string) => void {
   const dispatch = useAppDispatch();
   const id = useJobId();
-  return useCallback((change, typing) => dispatch(changeJob(id, change, typing)), [dispatch, id]);
+  return (change, typing) => dispatch(changeJob(id, change, typing));
 }

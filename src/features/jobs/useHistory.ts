@@ -1,4 +1,4 @@
-import { useCallback, useEffect } from 'react';
+import { useEffect } from 'react';
 
 import { useAppDispatch, useAppSelector } from '@/store/store';
 
@@ -18,8 +18,8 @@ export function useHistory(): {
   const future = useAppSelector(
     ({ jobs: { history } }) => history?.jobId === jobId && history.future.length > 0,
   );
-  const undo = useCallback(() => dispatch(undone()), [dispatch]);
-  const redo = useCallback(() => dispatch(redone()), [dispatch]);
+  const undo = () => dispatch(undone());
+  const redo = () => dispatch(redone());
   return { undo: past ? undo : undefined, redo: future ? redo : undefined };
 }
 

@@ -1,42 +1,28 @@
 import { startTransition, useEffect, useState } from 'react';
 
 import type { JobRow, RowVerdict } from '@/core/job/row';
-import type { Job } from '@/core/job/types';
-import { loadWorkbench } from '@/features/onWorkbench';
+import { whenIdle } from '@/storage/whenIdle';
 import { useAppSelector } from '@/store/store';
-import { whenIdle } from '@/ui/useLater';
 
+import { evaluationOf } from './evaluations';
 import { rememberVerdict } from './rows';
 
-const verdicts = new WeakMap<Job, RowVerdict>();
-
-/**
- * The verdict on a job of a list: at first what its row last said, then what the core says, which is fetched and run once the
- * list has been drawn. Nothing before that for a job that has never been looked at.
- */
+/** The verdict on a job of a list: at first what its row last said, then what the core says once the list has been drawn. */
 export function useVerdict(row: JobRow): RowVerdict | undefined {
   const job = useAppSelector((state) => state.jobs.entities[row.id]);
-  const [, setWorked] = useState<Job>();
-  const known = job && verdicts.get(job);
+  const [found, setFound] = useState<RowVerdict>();
   useEffect(() => {
-    if (!job || known) return undefined;
+    if (!job) return undefined;
     let wanted = true;
-    const work = async () => {
-      await whenIdle();
-      const { evaluationOf } = await loadWorkbench();
-      // All rows hear of it at once: each takes its own turn, so that a press is answered in between.
-      await whenIdle();
+    void whenIdle().then(() => {
       if (!wanted) return;
       const { overall } = evaluationOf(job);
-      verdicts.set(job, overall);
       rememberVerdict(job, overall);
-      startTransition(() => setWorked(job));
-    };
-    // Without a connection the row keeps what it last said.
-    work().catch(() => undefined);
+      startTransition(() => setFound(overall));
+    });
     return () => {
       wanted = false;
     };
-  }, [job, known]);
-  return known ?? row.verdict;
+  }, [job]);
+  return found ?? row.verdict;
 }

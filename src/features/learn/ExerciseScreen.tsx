@@ -1,5 +1,5 @@
 import { router, useLocalSearchParams } from 'expo-router';
-import { useEffect, useMemo } from 'react';
+import { useEffect } from 'react';
 import { View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
@@ -60,11 +60,8 @@ function Case({ kind, open }: { readonly kind: ExerciseId; readonly open: OpenCa
   const dispatch = useAppDispatch();
   const units = useUnits();
   const { seed, answers, taken, checked } = open;
-  const exercise = useMemo(() => EXERCISES[kind].make(seed), [kind, seed]);
-  const scored = useMemo(
-    () => (checked ? score(exercise, answers, taken, units) : undefined),
-    [checked, exercise, answers, taken, units],
-  );
+  const exercise = EXERCISES[kind].make(seed);
+  const scored = checked ? score(exercise, answers, taken, units) : undefined;
   const lacking = exercise.questions.filter((q) => !isAnswered(q, answers[q.id], units)).length;
   const answer = (question: string) => (given: Answer) =>
     dispatch(practiceActions.answered({ kind, question, answer: given }));

@@ -1,4 +1,3 @@
-import { useMemo } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 
 import { layOut } from '@/core/evaluate/layers';
@@ -117,7 +116,7 @@ function LayersAnswer({
   disabled,
   onAnswer,
 }: ListProps & { readonly question: ManyQuestion; readonly pack: Job }) {
-  const layout = useMemo(() => layOut(pack), [pack]);
+  const layout = layOut(pack);
   const { width } = useWindowDimensions();
   return (
     <View style={{ gap: 6 }}>

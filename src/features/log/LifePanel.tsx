@@ -1,3 +1,4 @@
+import { useDeferredValue } from 'react';
 import { View } from 'react-native';
 
 import type { MeterSpec, Run } from '@/core/life/meter';
@@ -7,7 +8,7 @@ import { packLife } from '@/core/log/packLife';
 import { predictWear } from '@/core/life/wear';
 import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { useJobLater } from '@/features/jobs/useJob';
+import { useJob } from '@/features/jobs/useJob';
 import { Chart } from '@/ui/Chart';
 import { dayText } from '@/ui/dates';
 import { useStrata } from '@/ui/theme';
@@ -27,7 +28,7 @@ const useRun = (meter: MeterSpec) => {
 
 /** What the readings over hours or kilometres say: the limit that will be met first, when, and by how much that may be off. */
 export function LifePanel() {
-  const job = useJobLater();
+  const job = useDeferredValue(useJob());
   const life = packLife(job);
   const [first, ...others] = life.foreseen;
   return (

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 
 import type { LogLine, LogSetting, WearGroup, WearRate } from '@/core/log/machineLog';
@@ -32,10 +32,7 @@ const SETTING: Readonly<
 export function MachineLog() {
   const machineId = useJobPart((job) => job.machine.id);
   const all = useAppSelector(jobSelectors.selectAll);
-  const log = useMemo(
-    () => machineLog(all.filter((j) => j.machine.id === machineId)),
-    [all, machineId],
-  );
+  const log = machineLog(all.filter((j) => j.machine.id === machineId));
   return (
     <Panel
       level={2}
@@ -93,7 +90,7 @@ const GROUPS = [
 export function WearRates() {
   const all = useAppSelector(jobSelectors.selectAll);
   const [by, setBy] = useState<WearGroup>('use');
-  const rates = useMemo(() => wearRates(all, by), [all, by]);
+  const rates = wearRates(all, by);
   if (rates.length === 0) return null;
   return (
     <Panel

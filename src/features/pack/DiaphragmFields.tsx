@@ -13,7 +13,6 @@ import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { Later } from '@/ui/Later';
 import { Removable } from '@/ui/Removable';
 import { Heading, Words } from '@/ui/Words';
 
@@ -94,9 +93,9 @@ export function DiaphragmFields() {
         <EntryField path="springs.diaphragm.referenceDeflection" />
         <EntryField path="springs.diaphragm.fingerRatio" />
       </FieldGrid>
-      <Later>
+      <>
         <Steps />
-      </Later>
+      </>
     </View>
   );
 }

@@ -1,4 +1,3 @@
-import { memo } from 'react';
 import { View } from 'react-native';
 
 import { fieldPath, MAX_KINDS, MAX_NAME } from '@/core/job/fields';
@@ -20,7 +19,7 @@ import { Toggles } from '@/ui/Toggles';
 import { Words } from '@/ui/Words';
 
 /** The sorts of plate that this pack is made of. What is typed here holds for every plate of the sort. */
-export const KindList = memo(function KindList() {
+export function KindList() {
   const jobId = useJobId();
   const kinds = useJobPart((job) => job.pack.kinds);
   const dispatch = useAppDispatch();
@@ -51,7 +50,7 @@ export const KindList = memo(function KindList() {
       )}
     </View>
   );
-});
+}
 
 const LINED = [
   { value: 'both', label: 'Both faces' },
@@ -65,7 +64,7 @@ const METALS = [
   { value: 'aluminium', label: 'Aluminium' },
 ] as const;
 
-const KindPanel = memo(function KindPanel({ kind }: { readonly kind: PlateKind }) {
+function KindPanel({ kind }: { readonly kind: PlateKind }) {
   const jobId = useJobId();
   const used = useJobPart((job) => job.pack.plates.filter((p) => p.kindId === kind.id).length);
   const asked = useAskedUnder(`pack.kinds.${kind.id}.`);
@@ -199,7 +198,7 @@ const KindPanel = memo(function KindPanel({ kind }: { readonly kind: PlateKind }
       </Panel>
     </Panel>
   );
-});
+}
 
 function frictionSummary({
   lining,

@@ -5,7 +5,6 @@ import { EngineFields } from '@/features/intake/EngineFields';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJob } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
-import { Later } from '@/ui/Later';
 import { LineField } from '@/ui/LineField';
 
 import { ExpandingFields } from './ExpandingFields';
@@ -24,10 +23,10 @@ export function MachineTab() {
         onChangeText={(name) => dispatch(jobActions.detailsTyped({ jobId: job.id, name }))}
       />
       <EngineFields />
-      <Later>
+      <>
         <ExpandingFields />
         <StartClutchFields />
-      </Later>
+      </>
     </View>
   );
 }

@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { memo, useEffect, useRef } from 'react';
+import { useDeferredValue, useEffect, useRef } from 'react';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
@@ -14,7 +14,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { evaluationOf } from '@/features/jobs/evaluations';
-import { useDrafts, useJobLater, useJobPart } from '@/features/jobs/useJob';
+import { useDrafts, useJob, useJobPart } from '@/features/jobs/useJob';
 import type { LayerEdits } from '@/features/section/useLayerEdits';
 import { useLayerEdits } from '@/features/section/useLayerEdits';
 import type { Selection } from '@/features/section/useSelection';
@@ -34,7 +34,7 @@ interface Props {
 /** The plates in their order, the outermost on top as in the section; the chosen one opens to be changed. */
 export function PlateList({ selection }: Props) {
   // Section and figures answer first; the list follows a frame later.
-  const job = useJobLater();
+  const job = useDeferredValue(useJob());
   const { pack } = job;
   const { layout, problems } = evaluationOf(job);
   const edits = useLayerEdits(selection);
@@ -68,7 +68,7 @@ export function PlateList({ selection }: Props) {
 }
 
 /** One key for each kind: puts a plate of it on top. */
-const AddPlates = memo(function AddPlates({ full }: { readonly full: boolean }) {
+function AddPlates({ full }: { readonly full: boolean }) {
   const kinds = useJobPart((job) => job.pack.kinds);
   const change = useChangeJob();
   return (
@@ -86,7 +86,7 @@ const AddPlates = memo(function AddPlates({ full }: { readonly full: boolean }) 
       ))}
     </View>
   );
-});
+}
 
 interface RowProps {
   readonly layer: PackLayer;
@@ -97,18 +97,7 @@ interface RowProps {
   readonly edits: LayerEdits | undefined;
 }
 
-/** Whether a row shows the same: layers and problems are made anew at each change of the job. */
-const showsAlike = (a: RowProps, b: RowProps) =>
-  a.open === b.open &&
-  a.edits === b.edits &&
-  a.onToggle === b.onToggle &&
-  a.layer.plate === b.layer.plate &&
-  a.layer.kind === b.layer.kind &&
-  a.layer.number === b.layer.number &&
-  a.layer.thickness === b.layer.thickness &&
-  JSON.stringify(a.problem) === JSON.stringify(b.problem);
-
-const PlateRow = memo(function PlateRow({ layer, open, problem, onToggle, edits }: RowProps) {
+function PlateRow({ layer, open, problem, onToggle, edits }: RowProps) {
   const units = useUnits();
   const strata = useStrata();
   const row = useRef<View>(null);
@@ -166,7 +155,7 @@ const PlateRow = memo(function PlateRow({ layer, open, problem, onToggle, edits 
       {open && edits ? <PlateEditor layer={layer} edits={edits} /> : null}
     </View>
   );
-}, showsAlike);
+}
 
 interface KeysProps {
   readonly number: number;
@@ -174,7 +163,7 @@ interface KeysProps {
   readonly edits: LayerEdits;
 }
 
-const PlateKeys = memo(function PlateKeys({ number, count, edits }: KeysProps) {
+function PlateKeys({ number, count, edits }: KeysProps) {
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       <Action
@@ -206,7 +195,7 @@ const PlateKeys = memo(function PlateKeys({ number, count, edits }: KeysProps) {
       </Action>
     </View>
   );
-});
+}
 
 function PlateEditor({ layer, edits }: { readonly layer: PackLayer; readonly edits: LayerEdits }) {
   const kinds = useJobPart((job) => job.pack.kinds);

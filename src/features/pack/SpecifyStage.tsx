@@ -10,7 +10,6 @@ import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import type { Selection } from '@/features/section/useSelection';
 import { TorqueTab } from '@/features/torque/TorqueTab';
-import { Later } from '@/ui/Later';
 import { useStrata } from '@/ui/theme';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
@@ -52,9 +51,9 @@ export function SpecifyStage({ selection }: Props) {
         {tab === 'release' ? <ReleaseTab /> : null}
         {tab === 'compare' ? <CompareTab /> : null}
         {tab === 'figures' ? <FiguresTab /> : null}
-        <Later>
+        <>
           <StageDone stage="specify" />
-        </Later>
+        </>
       </StagePage>
     </>
   );

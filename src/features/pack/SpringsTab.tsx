@@ -20,7 +20,6 @@ import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { Later } from '@/ui/Later';
 import { LineField } from '@/ui/LineField';
 import { Removable } from '@/ui/Removable';
 import { Heading, Words } from '@/ui/Words';
@@ -70,19 +69,19 @@ export function SpringsTab() {
       {springs.type === 'diaphragm' ? (
         <>
           <DiaphragmFields />
-          <Later>
+          <>
             <DiaphragmCurve />
-          </Later>
+          </>
         </>
       ) : (
         <>
           <CoilKinds />
-          <Later>
+          <>
             <SpringCircle />
-          </Later>
+          </>
         </>
       )}
-      <Later>
+      <>
         <Heading level={3}>Clamp as it wears</Heading>
         <ClampOverWear packs={[{ name: 'This pack', job }]} />
         <AssistFields />
@@ -95,7 +94,7 @@ export function SpringsTab() {
         <Words soft size={14}>
           Springs are loaded: release evenly and cover your eyes.
         </Words>
-      </Later>
+      </>
     </View>
   );
 }

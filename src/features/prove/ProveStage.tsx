@@ -1,5 +1,3 @@
-import { useCallback } from 'react';
-
 import type { SheetLine } from '@/core/worksheet/line';
 import { BoltCircle } from '@/features/build/BoltCircle';
 import { FigureRows } from '@/features/figures/FigureRows';
@@ -15,7 +13,7 @@ import { Recheck } from './Recheck';
 
 /** Prove: what is tried before the machine goes back to its rider. */
 export function ProveStage() {
-  const tool = useCallback((line: SheetLine) => toolOf(line), []);
+  const tool = (line: SheetLine) => toolOf(line);
   return (
     <StagePage>
       <Words soft size={15}>

@@ -1,4 +1,3 @@
-import { memo } from 'react';
 import { Line, Path, Rect } from 'react-native-svg';
 
 import { pointer, wave, wedges } from '@/drawing/layerGlyphs';
@@ -12,35 +11,8 @@ export function Area({ box, fill }: { readonly box: Box; readonly fill: string }
 
 const GROOVE_STEP = 11;
 
-/** Whether two shapes draw the same: a reading on one plate leaves the drawing of most others as it was. */
-const drawsAlike = (a: { readonly shape: LayerShape }, b: { readonly shape: LayerShape }) =>
-  drawnText(a.shape) === drawnText(b.shape);
-
-/** Each shape is written out once, though it is compared with the one before it and the one after. */
-const drawnTexts = new WeakMap<LayerShape, string>();
-function drawnText(shape: LayerShape): string {
-  const known = drawnTexts.get(shape);
-  if (known !== undefined) return known;
-  const text = JSON.stringify(drawnPart(shape));
-  drawnTexts.set(shape, text);
-  return text;
-}
-
-const drawnPart = ({ layer, core, linings, ghosts, standIn, ...rest }: LayerShape) => [
-  layer.lined,
-  layer.turnsWith,
-  layer.plate.facing,
-  rest.judder,
-  rest.expands,
-  rest.joint,
-  core,
-  linings,
-  ghosts,
-  standIn,
-];
-
 /** One layer: its core, its linings with their grooves, the ghost of new, and what is special about it. */
-export const LayerDrawing = memo(function LayerDrawing({ shape }: { readonly shape: LayerShape }) {
+export function LayerDrawing({ shape }: { readonly shape: LayerShape }) {
   const strata = useStrata();
   const { layer, core, linings, ghosts, standIn, judder, joint, expands } = shape;
   const fill =
@@ -108,7 +80,7 @@ export const LayerDrawing = memo(function LayerDrawing({ shape }: { readonly sha
       ) : null}
     </>
   );
-}, drawsAlike);
+}
 
 /** The grooves of all linings of a layer as one path: shapes by the hundred are slow to lay out on a phone. */
 function grooves(linings: readonly Box[]): string {

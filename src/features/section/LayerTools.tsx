@@ -1,4 +1,4 @@
-import { memo, useMemo, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 
 import { fieldAt, MAX_PLATES } from '@/core/job/fields';
@@ -21,25 +21,22 @@ interface Props {
 }
 
 /** The keys beside the section: what can be done to it, and to the layers that are chosen. */
-export const LayerTools = memo(function LayerTools({ selection, edits, onZoom }: Props) {
+export function LayerTools({ selection, edits, onZoom }: Props) {
   const { undo, redo } = useHistory();
   const count = useJobPart((job) => job.pack.plates.length);
   const { ids, several, setSeveral } = selection;
   const none = ids.length === 0;
   const full = count + Math.max(1, ids.length) > MAX_PLATES;
   // Made once for a selection: a key that did not change is not drawn again.
-  const keys = useMemo(
-    () => ({
-      larger: () => onZoom?.(1.5),
-      smaller: () => onZoom?.(1 / 1.5),
-      several: () => setSeveral(!several),
-      out: () => edits.move(1),
-      in: () => edits.move(-1),
-      over: () => edits.insert('over'),
-      under: () => edits.insert('under'),
-    }),
-    [edits, several, setSeveral, onZoom],
-  );
+  const keys = {
+    larger: () => onZoom?.(1.5),
+    smaller: () => onZoom?.(1 / 1.5),
+    several: () => setSeveral(!several),
+    out: () => edits.move(1),
+    in: () => edits.move(-1),
+    over: () => edits.insert('over'),
+    under: () => edits.insert('under'),
+  };
   return (
     <View style={{ gap: 4 }}>
       <View
@@ -130,7 +127,7 @@ export const LayerTools = memo(function LayerTools({ selection, edits, onZoom }:
       {ids.length > 1 ? <SeveralFields key={ids.join()} ids={ids} edits={edits} /> : null}
     </View>
   );
-});
+}
 
 const nothing = () => undefined;
 const THICKNESS = fieldAt('pack.kinds.any.thickness');

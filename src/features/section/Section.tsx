@@ -1,4 +1,4 @@
-import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Line, Path, Polygon, Rect, Svg } from 'react-native-svg';
 
@@ -41,7 +41,7 @@ const AT_REST: SectionState = {};
  * The pack as strata under a ridge: to scale, from the same data as the figures. Tap a layer to work on it, drag it to
  * another place, spread two fingers to see it larger.
  */
-export const Section = memo(function Section({
+export function Section({
   layout,
   problems,
   width,
@@ -56,20 +56,11 @@ export const Section = memo(function Section({
   const strata = useStrata();
   const units = useUnits();
   const drawn = labelled ? Math.max(110, width - 186) : width;
-  const shape = useMemo(
-    () => shapeSection(layout, drawn, height, state),
-    [layout, drawn, height, state],
-  );
+  const shape = shapeSection(layout, drawn, height, state);
   const [gap, setGap] = useState<number>();
   const [hand] = useState(() => new LayerHand(setGap));
   const frame = useRef<View>(null);
   useEffect(() => hand.update({ shape, onDrop, onPinch, frame: frame.current }));
-  // One function for all layers and all renders, so that a layer that did not change is not drawn again.
-  const latest = useRef(onSelect);
-  useEffect(() => {
-    latest.current = onSelect;
-  });
-  const press = useCallback((id: string) => latest.current(id), []);
   const chosen = new Set(selected);
   const wrong = new Set(problems.flatMap((p) => p.plateId ?? []));
   const springsWrong = problems.some((p) => p.path.startsWith('springs'));
@@ -172,7 +163,7 @@ export const Section = memo(function Section({
           height={s.row.height}
           labelAt={labels[i]}
           labelWidth={width - drawn - 13}
-          press={press}
+          press={onSelect}
         />
       ))}
       {endLabel === undefined ? null : (
@@ -192,7 +183,7 @@ export const Section = memo(function Section({
       ) : null}
     </View>
   );
-});
+}
 
 interface FrameProps {
   readonly shape: SectionShape;
@@ -200,36 +191,28 @@ interface FrameProps {
 }
 
 /** The ridge of springs, the pressure plate and the floor, which stand still while the layers change. */
-const Frame = memo(
-  function Frame({ shape: { ridge, pressurePlate, floor }, springsWrong }: FrameProps) {
-    const strata = useStrata();
-    return (
-      <>
-        <Polygon
-          points={ridge.map((p) => p.join(',')).join(' ')}
-          fill={strata.slate}
-          {...(springsWrong
-            ? { stroke: strata.stop, strokeWidth: 2.5, strokeDasharray: '5 3' }
-            : {})}
-        />
-        <Area box={pressurePlate} fill={strata.slate} />
-        <Line
-          x1={pressurePlate.x}
-          y1={pressurePlate.y}
-          x2={pressurePlate.x + pressurePlate.width}
-          y2={pressurePlate.y}
-          stroke={strata.ground}
-          strokeWidth={1.2}
-        />
-        <Area box={floor} fill={strata.floor} />
-      </>
-    );
-  },
-  (a, b) => a.springsWrong === b.springsWrong && framed(a.shape) === framed(b.shape),
-);
-
-const framed = ({ ridge, pressurePlate, floor }: SectionShape) =>
-  JSON.stringify([ridge, pressurePlate, floor]);
+function Frame({ shape: { ridge, pressurePlate, floor }, springsWrong }: FrameProps) {
+  const strata = useStrata();
+  return (
+    <>
+      <Polygon
+        points={ridge.map((p) => p.join(',')).join(' ')}
+        fill={strata.slate}
+        {...(springsWrong ? { stroke: strata.stop, strokeWidth: 2.5, strokeDasharray: '5 3' } : {})}
+      />
+      <Area box={pressurePlate} fill={strata.slate} />
+      <Line
+        x1={pressurePlate.x}
+        y1={pressurePlate.y}
+        x2={pressurePlate.x + pressurePlate.width}
+        y2={pressurePlate.y}
+        stroke={strata.ground}
+        strokeWidth={1.2}
+      />
+      <Area box={floor} fill={strata.floor} />
+    </>
+  );
+}
 
 /** The lines from the layers to their labels, as one path. */
 const leaders = (x: number, mids: readonly number[], labels: readonly number[]): string =>
@@ -252,7 +235,7 @@ interface LayerRowProps {
 }
 
 /** The place of a layer under the finger, and what it is beside it. */
-const LayerRow = memo(function LayerRow(props: LayerRowProps) {
+function LayerRow(props: LayerRowProps) {
   const { id, name, wrong, chosen, reached, top, width, height, labelAt, labelWidth, press } =
     props;
   return (
@@ -285,7 +268,7 @@ const LayerRow = memo(function LayerRow(props: LayerRowProps) {
       )}
     </>
   );
-});
+}
 
 /** The drawing in words, for those who do not see it. */
 function describe(layout: PackLayout): string {

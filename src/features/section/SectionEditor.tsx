@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 
 import { liftAtLever } from '@/core/evaluate/liftTerm';
@@ -8,11 +8,9 @@ import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { useJob } from '@/features/jobs/useJob';
-import { useLater } from '@/ui/useLater';
 import { Slide } from '@/ui/Slide';
 import { Words } from '@/ui/Words';
 
-import type { SectionState } from '@/drawing/sectionShape';
 import { LayerTools } from './LayerTools';
 import { Section } from './Section';
 import type { SectionProps } from './Section';
@@ -47,40 +45,26 @@ export function SectionEditor({ problems, width, height, selection, edits, scrol
   const units = useUnits();
   // Only the sliders need the pack in other states; while they rest it follows a frame later.
   const slid = lever > 0 || wear > 0 || speed > 0;
-  const modelled = useLater(job, !slid);
-  const model = useMemo(() => packModel(modelled), [modelled]);
-  const mostWear = useMemo(
-    () => (model.wearReserve()[0]?.wear ?? WEAR_UNKNOWN) * PAST_LIMIT || WEAR_UNKNOWN,
-    [model],
-  );
+  const behind = useDeferredValue(job);
+  const modelled = slid ? job : behind;
+  const model = packModel(modelled);
+  const mostWear = (model.wearReserve()[0]?.wear ?? WEAR_UNKNOWN) * PAST_LIMIT || WEAR_UNKNOWN;
   const had = figures.get('liftHad');
   const full = had?.status === 'known' ? Math.max(0, had.value) : 0;
-  const lift = useMemo(
-    () => (lever > 0 ? Math.max(0, Math.min(full, liftAtLever(modelled, lever) ?? 0)) : 0),
-    [modelled, lever, full],
-  );
-  const state = useMemo<SectionState>(
-    () => ({
-      zoom: Math.max(1, Math.min(MAX_ZOOM, zoom * pinched)),
-      lift,
-      room: full,
-      wear: wear * mostWear,
-      splineLength: job.pack.splineLength?.value,
-      expanding: job.expanding.fitted,
-    }),
-    [zoom, pinched, lift, full, wear, mostWear, job.pack.splineLength, job.expanding.fitted],
-  );
-  const onZoom = useCallback(
-    (factor: number) => setZoom((z) => Math.max(1, Math.min(MAX_ZOOM, z * factor))),
-    [],
-  );
-  const onPinch = useCallback(
-    (factor: number, ended: boolean) => {
-      if (ended) onZoom(factor);
-      setPinched(ended ? 1 : factor);
-    },
-    [onZoom],
-  );
+  const lift = lever > 0 ? Math.max(0, Math.min(full, liftAtLever(modelled, lever) ?? 0)) : 0;
+  const state = {
+    zoom: Math.max(1, Math.min(MAX_ZOOM, zoom * pinched)),
+    lift,
+    room: full,
+    wear: wear * mostWear,
+    splineLength: job.pack.splineLength?.value,
+    expanding: job.expanding.fitted,
+  };
+  const onZoom = (factor: number) => setZoom((z) => Math.max(1, Math.min(MAX_ZOOM, z * factor)));
+  const onPinch = (factor: number, ended: boolean) => {
+    if (ended) onZoom(factor);
+    setPinched(ended ? 1 : factor);
+  };
   const drawing = (
     <Section
       layout={layout}

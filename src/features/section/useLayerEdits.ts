@@ -1,5 +1,4 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { useMemo } from 'react';
 
 import type { Plate } from '@/core/job/types';
 import {
@@ -39,60 +38,58 @@ const newId = () => nanoid(10);
 
 export function useLayerEdits({ ids, set }: Selection): LayerEdits {
   const change = useChangeJob();
-  return useMemo(() => {
-    const last = ids.at(-1);
-    /** Looks at the plates as they stand, without being drawn again whenever they change. */
-    const look = (see: (plates: readonly Plate[], at: number) => void) =>
-      change((j) => {
-        see(
-          j.pack.plates,
-          j.pack.plates.findIndex((p) => p.id === last),
-        );
-        return j;
+  const last = ids.at(-1);
+  /** Looks at the plates as they stand, without being drawn again whenever they change. */
+  const look = (see: (plates: readonly Plate[], at: number) => void) =>
+    change((j) => {
+      see(
+        j.pack.plates,
+        j.pack.plates.findIndex((p) => p.id === last),
+      );
+      return j;
+    });
+  return {
+    move: (by) => change((j) => movedByOne(j, ids, by)),
+    drop: (plateId, gap) => {
+      const moved = ids.includes(plateId) ? ids : [plateId];
+      set(moved);
+      change((j) => movedTo(j, moved, gap));
+    },
+    again: () => change((j) => duplicated(j, ids, newId)),
+    flip: () => change((j) => flipped(j, ids)),
+    remove: () => {
+      look((plates, at) => {
+        // The neighbour is chosen then, so that a key pressed again takes the next one.
+        const left = plates.filter((p) => !ids.includes(p.id));
+        const next = left[Math.min(Math.max(0, at), left.length - 1)];
+        set(next ? [next.id] : []);
       });
-    return {
-      move: (by) => change((j) => movedByOne(j, ids, by)),
-      drop: (plateId, gap) => {
-        const moved = ids.includes(plateId) ? ids : [plateId];
-        set(moved);
-        change((j) => movedTo(j, moved, gap));
-      },
-      again: () => change((j) => duplicated(j, ids, newId)),
-      flip: () => change((j) => flipped(j, ids)),
-      remove: () => {
-        look((plates, at) => {
-          // The neighbour is chosen then, so that a key pressed again takes the next one.
-          const left = plates.filter((p) => !ids.includes(p.id));
-          const next = left[Math.min(Math.max(0, at), left.length - 1)];
-          set(next ? [next.id] : []);
-        });
-        change((j) => removed(j, ids));
-      },
-      insert: (where) =>
-        look((plates, at) => {
-          const plate = plates[at];
-          if (!plate) return;
-          const id = newId();
-          change((j) => inserted(j, plate.kindId, where === 'over' ? at + 1 : at, id));
-          set([id]);
-        }),
-      kind: (kindId) => change((j) => ofKind(j, ids, kindId)),
-      thickness: (mm) => change((j) => ofThickness(j, ids, mm, newId)),
-      alike: () =>
-        change((j) => {
-          if (last !== undefined) set(alikeTo(j, last));
-          return j;
-        }),
-      step: (by) =>
-        look((plates, at) => {
-          const next = plates[at < 0 ? (by === 1 ? 0 : plates.length - 1) : at + by];
-          if (next) set([next.id]);
-        }),
-      stepMore: (by) =>
-        look((plates, at) => {
-          const next = plates[at + by];
-          if (next) set([...ids.filter((id) => id !== next.id), next.id]);
-        }),
-    };
-  }, [ids, set, change]);
+      change((j) => removed(j, ids));
+    },
+    insert: (where) =>
+      look((plates, at) => {
+        const plate = plates[at];
+        if (!plate) return;
+        const id = newId();
+        change((j) => inserted(j, plate.kindId, where === 'over' ? at + 1 : at, id));
+        set([id]);
+      }),
+    kind: (kindId) => change((j) => ofKind(j, ids, kindId)),
+    thickness: (mm) => change((j) => ofThickness(j, ids, mm, newId)),
+    alike: () =>
+      change((j) => {
+        if (last !== undefined) set(alikeTo(j, last));
+        return j;
+      }),
+    step: (by) =>
+      look((plates, at) => {
+        const next = plates[at < 0 ? (by === 1 ? 0 : plates.length - 1) : at + by];
+        if (next) set([next.id]);
+      }),
+    stepMore: (by) =>
+      look((plates, at) => {
+        const next = plates[at + by];
+        if (next) set([...ids.filter((id) => id !== next.id), next.id]);
+      }),
+  };
 }

@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from 'react';
+import { useState } from 'react';
 
 /** The layers that are being worked on; the last one chosen is the one whose data are open. */
 export interface Selection {
@@ -14,20 +14,14 @@ export interface Selection {
 export function useSelection(): Selection {
   const [ids, set] = useState<readonly string[]>([]);
   const [several, setMany] = useState(false);
-  const tap = useCallback(
-    (id: string) =>
-      set((now) =>
-        several ? (now.includes(id) ? now.filter((n) => n !== id) : [...now, id]) : [id],
-      ),
-    [several],
-  );
-  const only = useCallback((id: string | undefined) => set(id === undefined ? [] : [id]), []);
-  const setSeveral = useCallback((on: boolean) => {
+  const tap = (id: string) =>
+    set((now) =>
+      several ? (now.includes(id) ? now.filter((n) => n !== id) : [...now, id]) : [id],
+    );
+  const only = (id: string | undefined) => set(id === undefined ? [] : [id]);
+  const setSeveral = (on: boolean) => {
     setMany(on);
     if (!on) set((now) => now.slice(-1));
-  }, []);
-  return useMemo(
-    () => ({ ids, several, tap, set, only, setSeveral }),
-    [ids, several, tap, only, setSeveral],
-  );
+  };
+  return { ids, several, tap, set, only, setSeveral };
 }

@@ -1,5 +1,3 @@
-import { useCallback } from 'react';
-
 import type { VerdictId } from '@/core/evaluate/verdict';
 import type { LineTool, SheetLine } from '@/core/worksheet/line';
 import { FigureRows } from '@/features/figures/FigureRows';
@@ -21,7 +19,7 @@ import { ToolBox } from '@/features/worksheet/ToolBox';
 export function SetStage() {
   const job = useJob();
   const change = useChangeJob();
-  const tool = useCallback((line: SheetLine) => toolOf(line), []);
+  const tool = (line: SheetLine) => toolOf(line);
   return (
     <StagePage>
       <StepList stage="set" title="Setting it" tool={tool} />

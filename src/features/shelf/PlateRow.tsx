@@ -1,5 +1,4 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { memo } from 'react';
 import { View } from 'react-native';
 
 import { fieldAt } from '@/core/job/fields';
@@ -33,7 +32,7 @@ interface Props {
 }
 
 /** An item of the shelf: what it is at a glance, and everything about it to change under it. */
-export const PlateRow = memo(function PlateRow({ plate, taken, holders }: Props) {
+export function PlateRow({ plate, taken, holders }: Props) {
   const units = useUnits();
   const { label, nominal, thickness, count, isNew, lining, outOfFlat } = plate;
   return (
@@ -73,7 +72,7 @@ export const PlateRow = memo(function PlateRow({ plate, taken, holders }: Props)
       <PlateFields plate={plate} taken={taken} />
     </EditRow>
   );
-});
+}
 
 function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly taken: number }) {
   const units = useUnits();

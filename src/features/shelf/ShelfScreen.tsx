@@ -1,4 +1,3 @@
-import { useMemo } from 'react';
 import { View } from 'react-native';
 
 import type { Job } from '@/core/job/types';
@@ -13,7 +12,6 @@ import { useAppDispatch, useAppSelector } from '@/store/store';
 import { dayText } from '@/ui/dates';
 import { IconKey } from '@/ui/IconKey';
 import { Page } from '@/ui/Page';
-import { Later } from '@/ui/Later';
 import { Panel } from '@/ui/Panel';
 import { useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
@@ -44,8 +42,8 @@ const SORTS = [
 function Stocked() {
   const { plates, springs, scrap, scrapSprings } = useAppSelector((state) => state.shelf);
   const jobs = useAppSelector(jobSelectors.selectAll);
-  const taken = useMemo(() => reserved(jobs), [jobs]);
-  const holders = useMemo(() => holdersOf(jobs), [jobs]);
+  const taken = reserved(jobs);
+  const holders = holdersOf(jobs);
   const units = useUnits();
   const dispatch = useAppDispatch();
   const row = (plate: (typeof plates)[number]) => (
@@ -72,12 +70,12 @@ function Stocked() {
             ) : null}
             <View role="list" aria-label={name}>
               {of.slice(0, FIRST).map(row)}
-              {of.length > FIRST ? <Later>{of.slice(FIRST).map(row)}</Later> : null}
+              {of.length > FIRST ? <>{of.slice(FIRST).map(row)}</> : null}
             </View>
           </View>
         );
       })}
-      <Later>
+      <>
         <Heading level={2}>Coil springs</Heading>
         {springs.length === 0 ? <Words soft>No springs on the shelf yet.</Words> : null}
         <View role="list" aria-label="Coil springs">
@@ -115,7 +113,7 @@ function Stocked() {
             </View>
           </Panel>
         ) : null}
-      </Later>
+      </>
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 
 import { fieldAt } from '@/core/job/fields';
@@ -108,7 +108,7 @@ export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
 /** What the jobs under way have to get, job by job; worked out when it is looked at. */
 function ForJobs({ jobs }: { readonly jobs: readonly Job[] }) {
   const units = useUnits();
-  const orders = useMemo(() => ordersOfJobs(jobs, units), [jobs, units]);
+  const orders = ordersOfJobs(jobs, units);
   if (orders.length === 0) return <Words soft>No job has to get anything.</Words>;
   return (
     <View role="list" aria-label="For jobs under way" style={{ gap: 10 }}>

@@ -1,5 +1,3 @@
-import { useMemo } from 'react';
-
 import type { AtHand } from '@/core/advice/moves';
 import { COMMON_STEELS } from '@/core/advice/moves';
 import type { Stock } from '@/core/shelf/stock';
@@ -13,13 +11,9 @@ export function useFreeStock(): Stock {
   const { id } = useJob();
   const stock = useAppSelector((state) => state.shelf);
   const jobs = useAppSelector(jobSelectors.selectAll);
-  return useMemo(
-    () =>
-      freeFor(
-        stock,
-        jobs.filter((j) => j.id !== id),
-      ),
-    [stock, jobs, id],
+  return freeFor(
+    stock,
+    jobs.filter((j) => j.id !== id),
   );
 }
 

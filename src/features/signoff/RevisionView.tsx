@@ -1,4 +1,3 @@
-import { useMemo } from 'react';
 import { View } from 'react-native';
 
 import type { Revision } from '@/core/job/work';
@@ -17,8 +16,8 @@ interface Props {
 /** A signed revision as it was signed, whatever the job has become since. */
 export function RevisionView({ revision, onClose }: Props) {
   const units = useUnits();
-  const job = useMemo(() => jobOfRevision(revision), [revision]);
-  const paper = useMemo(() => jobSheet(job, { units, revision }), [job, units, revision]);
+  const job = jobOfRevision(revision);
+  const paper = jobSheet(job, { units, revision });
   return (
     <View style={{ gap: 12 }}>
       <View style={{ flexDirection: 'row' }}>

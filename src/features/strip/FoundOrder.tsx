@@ -1,5 +1,4 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { memo } from 'react';
 import { View } from 'react-native';
 
 import { MAX_PLATES } from '@/core/job/fields';
@@ -95,7 +94,7 @@ interface RowProps {
   readonly onChange: (change: (found: readonly FoundPlate[]) => readonly FoundPlate[]) => void;
 }
 
-const FoundRow = memo(function FoundRow({ plate, number, name, onChange }: RowProps) {
+function FoundRow({ plate, number, name, onChange }: RowProps) {
   const face = (mark: Mark) =>
     onChange((all) =>
       all.map((p) => {
@@ -135,4 +134,4 @@ const FoundRow = memo(function FoundRow({ plate, number, name, onChange }: RowPr
       <IconKey narrow icon="close" label={`Take found plate ${number} out`} onPress={remove} />
     </View>
   );
-});
+}

@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { memo, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 
 import { fieldPath, MAX_LINES } from '@/core/job/fields';
@@ -59,7 +59,7 @@ interface PartRowProps {
 }
 
 /** A part and how many came out; one tap counts one more. */
-const PartRow = memo(function PartRow({ part, onChange }: PartRowProps) {
+function PartRow({ part, onChange }: PartRowProps) {
   const rename = (name: string) =>
     onChange((all) => all.map((p) => (p.id === part.id ? { ...p, name } : p)));
   const remove = () => onChange((all) => all.filter((p) => p.id !== part.id));
@@ -100,4 +100,4 @@ const PartRow = memo(function PartRow({ part, onChange }: PartRowProps) {
       </View>
     </View>
   );
-});
+}

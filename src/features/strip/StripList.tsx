@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { memo, useCallback, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 
 import { MAX_LINES } from '@/core/job/fields';
@@ -20,10 +20,8 @@ interface StepsProps {
 /** What comes off in which order: ticked, or changed. */
 export function StripList({ steps, onChange, onMake }: StepsProps) {
   const [editing, setEditing] = useState(false);
-  const toggle = useCallback(
-    (id: string) => onChange((all) => all.map((s) => (s.id === id ? { ...s, done: !s.done } : s))),
-    [onChange],
-  );
+  const toggle = (id: string) =>
+    onChange((all) => all.map((s) => (s.id === id ? { ...s, done: !s.done } : s)));
   const done = steps.filter((s) => s.done).length;
   if (steps.length === 0) {
     return (
@@ -113,7 +111,7 @@ interface RowProps {
   readonly onToggle: (id: string) => void;
 }
 
-const StepRow = memo(function StepRow({ step, onToggle }: RowProps) {
+function StepRow({ step, onToggle }: RowProps) {
   const strata = useStrata();
   return (
     <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
@@ -125,4 +123,4 @@ const StepRow = memo(function StepRow({ step, onToggle }: RowProps) {
       />
     </View>
   );
-});
+}

@@ -7,7 +7,6 @@ import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { PhotoPanel } from '@/features/photos/PhotoPanel';
-import { Later } from '@/ui/Later';
 import { LineField } from '@/ui/LineField';
 
 import { FoundOrder } from './FoundOrder';
@@ -23,13 +22,13 @@ export function StripStage() {
     <StagePage>
       <ThisClutch />
       <Steps />
-      <Later>
+      <>
         <Parts />
         <FoundOrder />
         <Notes />
         <PhotoPanel />
         <StageDone stage="strip" alsoDone={withWhatWasFound} />
-      </Later>
+      </>
     </StagePage>
   );
 }

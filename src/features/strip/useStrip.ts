@@ -1,5 +1,3 @@
-import { useCallback } from 'react';
-
 import type { Job } from '@/core/job/types';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJobPart } from '@/features/jobs/useJob';
@@ -12,10 +10,7 @@ export function useStrip<K extends keyof Strip>(
 ): [Strip[K], (next: (part: Strip[K]) => Strip[K]) => void] {
   const change = useChangeJob();
   const part = useJobPart((job) => job.strip[key]);
-  const set = useCallback(
-    (next: (part: Strip[K]) => Strip[K]) =>
-      change((j) => ({ ...j, strip: { ...j.strip, [key]: next(j.strip[key]) } })),
-    [change, key],
-  );
+  const set = (next: (part: Strip[K]) => Strip[K]) =>
+    change((j) => ({ ...j, strip: { ...j.strip, [key]: next(j.strip[key]) } }));
   return [part, set];
 }

@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 
 import type { Way, WayId } from '@/core/takeoff/hands';
@@ -7,7 +7,7 @@ import { recordedWay, WAYS } from '@/core/takeoff/hands';
 import type { PackTakeoff } from '@/core/takeoff/packs';
 import { packsOf } from '@/core/takeoff/packs';
 import { WARM_OIL } from '@/core/takeoff/setup';
-import { useJobLater } from '@/features/jobs/useJob';
+import { useJob } from '@/features/jobs/useJob';
 import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -28,7 +28,7 @@ const READY = (Object.keys(WAYS) as WayId[]).map((value) => ({
 
 /** What a start does to this pack: speeds to lock-up, heat, and the steels over starts one after the other. */
 export function TakeoffPanel() {
-  const job = useJobLater();
+  const job = useDeferredValue(useJob());
   const recorded = useAppSelector((state) => state.practice.hands);
   const [choice, setChoice] = useState<WayChoice>(recorded ? 'recorded' : 'gentle');
   const [others, setOthers] = useState<readonly string[]>([]);

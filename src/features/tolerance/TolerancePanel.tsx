@@ -1,10 +1,11 @@
+import { useDeferredValue } from 'react';
 import { View } from 'react-native';
 
 import type { ToleranceRun } from '@/core/pack/tolerance';
 import { layOut } from '@/core/evaluate/layers';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { useJobLater } from '@/features/jobs/useJob';
+import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Panel } from '@/ui/Panel';
 import { ProgressLine } from '@/ui/ProgressLine';
@@ -18,7 +19,7 @@ const SEED = 1;
 
 /** How many packs of a batch of new plates fall in the window, worked out off the interface's thread. */
 export function TolerancePanel() {
-  const job = useJobLater();
+  const job = useDeferredValue(useJob());
   // What was worked out belongs to that pack only.
   const { run, start, stop } = useHeavy<ToleranceRun>(job.pack);
   return (
@@ -47,7 +48,7 @@ export function TolerancePanel() {
 
 function Result({ run }: { readonly run: ToleranceRun }) {
   const units = useUnits();
-  const job = useJobLater();
+  const job = useDeferredValue(useJob());
   const { windowMin, windowMax } = job.pack;
   const mm = (value: number) => formatWithUnit(value, 'length', units);
   const percent = (share: number) =>

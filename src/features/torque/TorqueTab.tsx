@@ -1,4 +1,3 @@
-import { useMemo } from 'react';
 import { View } from 'react-native';
 
 import { RESERVE_STOP } from '@/core/evaluate/holdingVerdict';
@@ -33,7 +32,7 @@ const HEAT: readonly FigureId[] = ['packMass', 'packInertia', 'startHeat', 'stee
 export function TorqueTab() {
   const job = useJob();
   const { figures } = useEvaluation();
-  const model = useMemo(() => packModel(job), [job]);
+  const model = packModel(job);
   const rows = (ids: readonly FigureId[]) =>
     ids.map((id) => {
       const outcome = figures.get(id);

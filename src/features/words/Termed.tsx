@@ -1,5 +1,4 @@
 import type { ComponentProps } from 'react';
-import { memo } from 'react';
 import { Text } from 'react-native';
 
 import { termsIn } from '@/core/words/termsIn';
@@ -14,7 +13,7 @@ interface Props extends Omit<ComponentProps<typeof Words>, 'children'> {
 }
 
 /** A text in which the words of the glossary can be asked for. */
-export const Termed = memo(function Termed({ children, passedOver = false, ...rest }: Props) {
+export function Termed({ children, passedOver = false, ...rest }: Props) {
   const pieces = termsIn(children);
   return (
     <Words {...rest}>
@@ -37,4 +36,4 @@ export const Termed = memo(function Termed({ children, passedOver = false, ...re
           )}
     </Words>
   );
-});
+}

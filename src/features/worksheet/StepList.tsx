@@ -1,7 +1,7 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useLocalSearchParams } from 'expo-router';
 import type { ReactNode } from 'react';
-import { memo, useCallback, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { Icon, TouchableRipple } from 'react-native-paper';
 
@@ -25,7 +25,6 @@ import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
-import { useSteady } from '@/ui/useSteady';
 import { Heading, Words } from '@/ui/Words';
 
 import { BenchName } from './BenchName';
@@ -67,16 +66,13 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
   useEffect(() => {
     drawn.current = steps;
   });
-  const toggle = useCallback(
-    (key: string, wasDone: boolean) => {
-      change((j) => stepMarked(j, stage, key, !wasDone, new Date().toISOString()));
-      const at = drawn.current.findIndex((s) => s.line.key === key);
-      if (wasDone || drawn.current[at]?.line.plateId === undefined) return;
-      const next = drawn.current.slice(at + 1).find((s) => s.line.plateId !== undefined);
-      if (next?.line.plateId !== undefined) onPlate?.(next.line.plateId);
-    },
-    [change, stage, onPlate],
-  );
+  const toggle = (key: string, wasDone: boolean) => {
+    change((j) => stepMarked(j, stage, key, !wasDone, new Date().toISOString()));
+    const at = drawn.current.findIndex((s) => s.line.key === key);
+    if (wasDone || drawn.current[at]?.line.plateId === undefined) return;
+    const next = drawn.current.slice(at + 1).find((s) => s.line.plateId !== undefined);
+    if (next?.line.plateId !== undefined) onPlate?.(next.line.plateId);
+  };
   return (
     <View style={{ gap: 8 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8, flexWrap: 'wrap' }}>
@@ -203,18 +199,7 @@ interface HeadProps {
 }
 
 /** A heading of the sheet with how far it has come; opens and shuts its steps. */
-function SectionHead({ onPress, ...rest }: HeadProps) {
-  return <DrawnHead {...rest} onPress={useSteady(onPress)} />;
-}
-
-const DrawnHead = memo(function DrawnHead({
-  name,
-  open,
-  left,
-  unwritten,
-  count,
-  onPress,
-}: HeadProps) {
+function SectionHead({ name, open, left, unwritten, count, onPress }: HeadProps) {
   const strata = useStrata();
   const said =
     left > 0
@@ -249,7 +234,7 @@ const DrawnHead = memo(function DrawnHead({
       </View>
     </TouchableRipple>
   );
-});
+}
 
 /** Keeping this sheet as the shop's own for its family, and taking that up. */
 function Templates({ stage }: { readonly stage: WorkStage }) {

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { memo, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
@@ -84,41 +84,33 @@ interface BoxProps {
 }
 
 /** The box of a step; drawn again only when it shows something else. */
-const StepBox = memo(
-  function StepBox({ step: { line, record, state }, done, onToggle }: BoxProps) {
-    const units = useUnits();
-    const changed = state === 'changed';
-    return (
-      <CheckRow
-        text={readSentence(line.text, units)}
-        watch={line.watch}
-        done={done}
-        tone={changed ? 'watch' : state === 'failed' ? 'stop' : undefined}
-        testID={`step-${line.key}`}
-        onToggle={() => onToggle(line.key, record.done !== undefined && !changed)}
-        below={
-          record.done ? (
-            <Words soft size={14}>
-              {changed
-                ? `Changed since it was done. Then it said: ${record.done.said}. Tick again once it is done so.`
-                : `${nearMomentText(record.done.at)}${record.done.by ? `, ${record.done.by}` : ''}`}
-            </Words>
-          ) : state === 'skipped' ? (
-            <Words soft size={14}>
-              Left out: {record.skipped}
-            </Words>
-          ) : undefined
-        }
-      />
-    );
-  },
-  (a, b) =>
-    a.onToggle === b.onToggle &&
-    a.done === b.done &&
-    a.step.state === b.step.state &&
-    a.step.record === b.step.record &&
-    JSON.stringify(a.step.line) === JSON.stringify(b.step.line),
-);
+function StepBox({ step: { line, record, state }, done, onToggle }: BoxProps) {
+  const units = useUnits();
+  const changed = state === 'changed';
+  return (
+    <CheckRow
+      text={readSentence(line.text, units)}
+      watch={line.watch}
+      done={done}
+      tone={changed ? 'watch' : state === 'failed' ? 'stop' : undefined}
+      testID={`step-${line.key}`}
+      onToggle={() => onToggle(line.key, record.done !== undefined && !changed)}
+      below={
+        record.done ? (
+          <Words soft size={14}>
+            {changed
+              ? `Changed since it was done. Then it said: ${record.done.said}. Tick again once it is done so.`
+              : `${nearMomentText(record.done.at)}${record.done.by ? `, ${record.done.by}` : ''}`}
+          </Words>
+        ) : state === 'skipped' ? (
+          <Words soft size={14}>
+            Left out: {record.skipped}
+          </Words>
+        ) : undefined
+      }
+    />
+  );
+}
 
 /** Passed or not, for a step that is a test. */
 function Outcome({ step: { line } }: { readonly step: SheetStep }) {

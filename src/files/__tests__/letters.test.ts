@@ -18,7 +18,7 @@ import {
 import { paperOf } from '../pdf/paperOf';
 
 const charactersOf = (file: string): ReadonlySet<number> => {
-  const font = create(readFileSync(path.resolve(file)));
+  const font = create(readFileSync(path.join(__dirname, '../../..', file)));
   if (!('characterSet' in font)) throw new Error(`${file} is no font`);
   return new Set(font.characterSet);
 };

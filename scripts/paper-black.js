@@ -1,2 +1,0 @@
-// The one colour that Paper's shadows take out of its earlier palette.
-export const black = '#000000';

@@ -1,4 +1,0 @@
-declare module '*.woff2' {
-  const source: string;
-  export default source;
-}
