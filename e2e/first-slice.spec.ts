@@ -74,7 +74,7 @@ test(
     await expect(row).toBeVisible();
     await row.click();
     await shop.jobMenu('Delete the job');
-    await page.getByRole('button', { name: 'Put away' }).click();
+    await page.getByRole('button', { name: 'Close' }).click();
 
     await shop.importFile(file);
     await expect(page.getByText('Sedge 200 was imported.')).toBeVisible();

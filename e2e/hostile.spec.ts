@@ -59,7 +59,7 @@ test(
       await check(route);
     }
     await workshop.open('/find');
-    await page.getByRole('textbox').first().fill('HYPERLINK');
+    await page.getByRole('searchbox').fill('HYPERLINK');
     await expect(page.getByText('<img src=x').first()).toBeVisible();
     await check('find');
   },

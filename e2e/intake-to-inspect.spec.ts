@@ -270,9 +270,9 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
 test('jobs are found, filtered, derived, archived', ON_PHONE, async ({ workshop: shop, page }) => {
   await shop.open();
   const rows = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem');
-  await page.getByRole('textbox', { name: 'Find a job' }).fill('neutral');
+  await page.getByRole('searchbox', { name: 'Find a job' }).fill('neutral');
   await expect(rows).toHaveCount(1);
-  await page.getByRole('textbox', { name: 'Find a job' }).fill('nobody at all');
+  await page.getByRole('searchbox', { name: 'Find a job' }).fill('nobody at all');
   await page.getByRole('button', { name: 'Show all jobs' }).click();
   await expect(rows).toHaveCount(6);
   await shop.unfold('Show and sort');

@@ -232,7 +232,7 @@ test('a word is explained from where it stands, and found in the list', async ({
   page,
 }, info) => {
   await workshop.open('/job/demo-ur-0102?stage=specify&tab=release');
-  await page.getByRole('button', { name: 'clearance per face', exact: true }).first().click();
+  await page.getByRole('button', { name: 'What is: clearance per face' }).first().click();
   await expect(page.getByRole('dialog', { name: 'Word: Clearance per face' })).toBeVisible();
   await page.keyboard.press('Escape');
   await workshop.tab('Figures');

@@ -143,7 +143,7 @@ test(
     // Whatever the device says: what the browser draws itself goes by the theme that was chosen.
     const scheme = () =>
       page.evaluate(() => getComputedStyle(document.documentElement).colorScheme);
-    expect(await scheme()).toBe('light');
+    await expect.poll(scheme).toBe('light');
     await page.getByRole('button', { name: /^Units and theme/ }).click();
     await page.getByRole('menuitem', { name: 'Peat, dark' }).click();
     await expect.poll(scheme).toBe('dark');

@@ -101,7 +101,7 @@ test(
   async ({ workshop }) => {
     const { page } = workshop;
     await workshop.open('/find');
-    const field = page.getByRole('textbox', { name: /^Find anything/ });
+    const field = page.getByRole('searchbox', { name: /^Find anything/ });
     const of = (kind: string) => page.getByRole('list', { name: kind, exact: true });
     await field.fill('neutral');
     await expect(of('Jobs')).toContainText('UR-0103 Brae 1200');

@@ -5,8 +5,8 @@ import { bin, ensureInstalled, isWindows, root } from './lib.mjs';
 import { exportIsStale, exportWeb } from './export.mjs';
 
 const [major = 0, minor = 0] = process.versions.node.split('.').map(Number);
-if (major !== 20 || minor < 19) {
-  console.error(`Under Ridge needs Node.js 20.19 or a later 20; this is ${process.versions.node}.`);
+if (major < 20 || (major === 20 && minor < 19)) {
+  console.error(`Under Ridge needs Node.js 20.19 or later; this is ${process.versions.node}.`);
   process.exit(1);
 }
 ensureInstalled();

@@ -1,8 +1,9 @@
 import type { ReactNode } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
-import { Icon } from 'react-native-paper';
+import { StyleSheet, View } from 'react-native';
+import { List } from 'react-native-paper';
 
 import { useStrata } from './theme';
+import { useAria } from './useAria';
 import { Words } from './Words';
 
 interface Props {
@@ -18,36 +19,54 @@ interface Props {
   readonly testID?: string;
 }
 
-/** A step to tick off, as large as a glove needs. */
+/**
+ * A step to tick off, as large as a glove needs. Paper's Checkbox.Item nests two checkboxes and holds its text to one face;
+ * this is its List.Item with the role of one.
+ */
 export function CheckRow({ text, watch, done, tone, onToggle, below, testID }: Props) {
   const strata = useStrata();
   const color = tone ? strata[tone] : done ? strata.good : strata.slate;
+  const ref = useAria('checkbox', { 'aria-checked': done });
   return (
-    <Pressable
-      role="checkbox"
-      aria-checked={done}
-      aria-label={watch ? `${text}${/[.?!]$/.test(text) ? '' : '.'} ${watch}` : text}
-      testID={testID}
-      onPress={onToggle}
-      style={styles.row}
-    >
-      <Icon source={done ? 'checkbox-marked' : 'checkbox-blank-outline'} size={28} color={color} />
-      <View style={styles.words}>
-        <Words bold={!done} soft={done}>
-          {text}
-        </Words>
-        {watch ? (
-          <Words soft size={14}>
-            {watch}
+    <View ref={ref}>
+      <List.Item
+        role="checkbox"
+        aria-label={watch ? `${text}${/[.?!]$/.test(text) ? '' : '.'} ${watch}` : text}
+        {...(testID === undefined ? {} : { testID })}
+        onPress={onToggle}
+        style={styles.row}
+        containerStyle={styles.inside}
+        contentStyle={styles.words}
+        left={() => (
+          <List.Icon
+            icon={done ? 'checkbox-marked' : 'checkbox-blank-outline'}
+            color={color}
+            style={styles.box}
+          />
+        )}
+        title={() => (
+          <Words bold={!done} soft={done}>
+            {text}
           </Words>
-        ) : null}
-        {below}
-      </View>
-    </Pressable>
+        )}
+        description={() => (
+          <>
+            {watch ? (
+              <Words soft size={14}>
+                {watch}
+              </Words>
+            ) : null}
+            {below}
+          </>
+        )}
+      />
+    </View>
   );
 }
 
 const styles = StyleSheet.create({
-  row: { minHeight: 56, flexDirection: 'row', gap: 12, alignItems: 'center', paddingVertical: 6 },
-  words: { flexShrink: 1, flexGrow: 1 },
+  row: { minHeight: 56, paddingVertical: 0, paddingRight: 0, justifyContent: 'center' },
+  inside: { alignItems: 'center', gap: 12 },
+  box: { marginLeft: 0, marginRight: 0 },
+  words: { paddingLeft: 0 },
 });

@@ -1,9 +1,13 @@
-import { createElement, useId } from 'react';
-import { View } from 'react-native';
+import { format, isValid, parseISO } from 'date-fns';
+import { DatePickerInput, en, registerTranslation } from 'react-native-paper-dates';
+import { StyleSheet, View } from 'react-native';
 
-import { FIELD } from './FieldGrid';
 import { FONT, useStrata } from './theme';
-import { Words } from './Words';
+import { useAria } from './useAria';
+
+// The day before the month, as in the rest of the program.
+const LOCALE = 'en-GB';
+registerTranslation(LOCALE, en);
 
 interface Props {
   readonly label: string;
@@ -12,35 +16,30 @@ interface Props {
   readonly onChange: (date: string | undefined) => void;
 }
 
-/** A day, by the device's own calendar. */
+/** A day, typed or taken from a calendar. */
 export function DateField({ label, value, onChange }: Props) {
   const strata = useStrata();
-  const id = useId();
+  const ref = useAria('button', { 'aria-label': `Calendar for ${label}` });
   return (
-    <View style={[FIELD, { flexBasis: 150, minWidth: 130 }]}>
-      <View style={{ minHeight: 24, justifyContent: 'flex-end' }}>
-        <Words soft size={15} nativeID={id}>
-          {label}
-        </Words>
-      </View>
-      {createElement('input', {
-        type: 'date',
-        'aria-labelledby': id,
-        value: value ?? '',
-        onChange: (event: { target: { value: string } }) =>
-          onChange(/^\d{4}-\d{2}-\d{2}$/.test(event.target.value) ? event.target.value : undefined),
-        style: {
-          height: 46,
-          boxSizing: 'border-box',
-          padding: '0 12px',
-          fontFamily: FONT.mono,
-          fontSize: 16,
-          color: strata.ink,
-          backgroundColor: strata.raised,
-          border: `1px solid ${strata.line}`,
-          borderRadius: 4,
-        },
-      })}
+    <View ref={ref} style={styles.field}>
+      <DatePickerInput
+        locale={LOCALE}
+        mode="outlined"
+        inputMode="start"
+        label={label}
+        accessibilityLabel={label}
+        value={value === undefined ? undefined : parseISO(value)}
+        onChange={(date) =>
+          onChange(date && isValid(date) ? format(date, 'yyyy-MM-dd') : undefined)
+        }
+        outlineColor={strata.line}
+        style={[styles.input, { backgroundColor: strata.raised }]}
+      />
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  field: { flexGrow: 1, minWidth: 200 },
+  input: { fontFamily: FONT.mono, fontSize: 16 },
+});

@@ -3,6 +3,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Menu } from 'react-native-paper';
 
+import { useRoving } from './useRoving';
+
 interface Props {
   readonly anchor: (open: () => void) => ReactNode;
   readonly children: (close: () => void) => ReactNode;
@@ -21,6 +23,7 @@ interface Spot {
 export function DropMenu({ anchor, children }: Props) {
   const [handle, setHandle] = useState<View | null>(null);
   const [spot, setSpot] = useState<Spot | null>(null);
+  const keys = useRoving('menuitem');
   const open = () =>
     handle?.measureInWindow((x, y, _width, height) => setSpot({ x, y: y + height }));
   const close = () => {
@@ -34,7 +37,7 @@ export function DropMenu({ anchor, children }: Props) {
       {anchor(open)}
       {spot && (
         <Menu visible onDismiss={close} anchor={spot}>
-          {children(close)}
+          <View ref={keys}>{children(close)}</View>
         </Menu>
       )}
     </View>

@@ -44,5 +44,5 @@ export function IconKey({
 const styles = StyleSheet.create({
   key: { width: 48, height: 48, margin: 0 },
   narrow: { width: 44 },
-  atBox: { marginTop: 26 },
+  atBox: { marginTop: 11 },
 });

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { Surface } from 'react-native-paper';
 
 import { useStrata } from './theme';
 import { Words } from './Words';
@@ -8,30 +9,39 @@ interface Props {
   readonly text: string;
   readonly label?: string;
   /** What can be done about it. */
-  readonly children: ReactNode;
+  readonly children?: ReactNode;
 }
 
-/** Something to know, with its keys beside it; stays until it is used or put away. */
+/**
+ * Something to know, with its keys beside it; stays until it is used or closed. Paper's Banner measures itself before it
+ * shows, which moves what is under a thumb; this is its surface.
+ */
 export function NoticeBar({ text, label, children }: Props) {
   const strata = useStrata();
   return (
-    <View
+    <Surface
       role="status"
       aria-label={label}
-      style={{
-        flexDirection: 'row',
-        alignItems: 'center',
-        flexWrap: 'wrap',
-        gap: 8,
-        padding: 10,
-        borderWidth: 1,
-        borderColor: strata.line,
-        borderRadius: 6,
-        backgroundColor: strata.raised,
-      }}
+      elevation={1}
+      mode="flat"
+      style={[styles.bar, { borderColor: strata.line }]}
     >
-      <Words style={{ flexGrow: 1, flexShrink: 1, flexBasis: 240 }}>{text}</Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>{children}</View>
-    </View>
+      <Words style={styles.words}>{text}</Words>
+      {children ? <View style={styles.keys}>{children}</View> : null}
+    </Surface>
   );
 }
+
+const styles = StyleSheet.create({
+  bar: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    flexWrap: 'wrap',
+    gap: 8,
+    padding: 10,
+    borderWidth: 1,
+    borderRadius: 6,
+  },
+  words: { flexGrow: 1, flexShrink: 1, flexBasis: 240 },
+  keys: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { useEffect, useEffectEvent } from 'react';
-import { Platform, ScrollView, useWindowDimensions, View } from 'react-native';
+import { useEffect, useEffectEvent, useRef } from 'react';
+import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Modal, Portal } from 'react-native-paper';
 
 import { IconKey } from './IconKey';
@@ -17,65 +17,94 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** Something that lies over the work for a while: from the foot on a phone, in the middle on a wide screen. */
-export function Overlay({ visible, title, label = title, onClose, children }: Props) {
+/**
+ * Something over the work for a while: from the foot on a phone, in the middle on a wide screen. Paper's Modal, with the
+ * focus that the ARIA practices ask of a dialog, which Paper leaves to the device.
+ */
+export function Overlay({ visible, ...rest }: Props) {
+  return <Portal>{visible ? <Open {...rest} /> : null}</Portal>;
+}
+
+function Open({ title, label = title, onClose, children }: Omit<Props, 'visible'>) {
   const strata = useStrata();
   const wide = useWide();
   const { height } = useWindowDimensions();
   const maxHeight = height * 0.85;
-  useEscape(visible, onClose);
+  const dialog = useDialogFocus(onClose);
   return (
-    <Portal>
-      <Modal
-        visible={visible}
-        onDismiss={onClose}
-        style={{ justifyContent: wide ? 'center' : 'flex-end' }}
-        contentContainerStyle={{
-          backgroundColor: strata.raised,
-          borderColor: strata.line,
-          borderWidth: 1,
-          borderRadius: 8,
-          maxHeight,
-          ...(wide
-            ? { width: 560, alignSelf: 'center' }
-            : { borderBottomLeftRadius: 0, borderBottomRightRadius: 0 }),
-        }}
-      >
-        {visible ? (
-          <View role="dialog" aria-modal aria-label={label} style={{ maxHeight }}>
-            <View style={{ flexDirection: 'row', alignItems: 'center', paddingLeft: 16 }}>
-              <View style={{ flexGrow: 1, flexShrink: 1 }}>
-                <Heading level={2}>{title}</Heading>
-              </View>
-              <IconKey icon="close" label="Close" onPress={onClose} />
-            </View>
-            <ScrollView contentContainerStyle={{ padding: 16, paddingTop: 0, gap: 12 }}>
-              {children}
-            </ScrollView>
+    <Modal
+      visible
+      onDismiss={onClose}
+      style={wide ? styles.middle : styles.foot}
+      contentContainerStyle={[
+        styles.box,
+        wide ? styles.wide : styles.low,
+        { backgroundColor: strata.raised, borderColor: strata.line, maxHeight },
+      ]}
+    >
+      <View ref={dialog} role="dialog" aria-modal aria-label={label} style={{ maxHeight }}>
+        <View style={styles.head}>
+          <View style={styles.title}>
+            <Heading level={2}>{title}</Heading>
           </View>
-        ) : null}
-      </Modal>
-    </Portal>
+          <IconKey icon="close" label="Close" onPress={onClose} />
+        </View>
+        <ScrollView contentContainerStyle={styles.inside}>{children}</ScrollView>
+      </View>
+    </Modal>
   );
 }
 
-/** What lies over the work, the topmost last. */
-const lying: object[] = [];
+/** Dialogs that are open, the topmost last. */
+const open: object[] = [];
 
-/** Closes on Escape, as people expect of what lies on top; what lies under it stays. */
-function useEscape(active: boolean, close: () => void): void {
-  const latest = useEffectEvent(close);
+const FOCUSABLE =
+  'a[href], button:not(:disabled), input:not(:disabled), textarea:not(:disabled), [tabindex="0"]';
+
+/** Takes the focus, keeps it inside, closes on Escape when it is on top, and gives the focus back. */
+function useDialogFocus(onClose: () => void) {
+  const ref = useRef<View>(null);
+  const close = useEffectEvent(onClose);
   useEffect(() => {
-    if (!active || Platform.OS !== 'web') return undefined;
+    const dialog = ref.current as unknown as HTMLElement | null;
+    if (typeof document === 'undefined' || !dialog) return undefined;
     const own = {};
-    lying.push(own);
+    open.push(own);
+    const before = document.activeElement;
+    const inside = () =>
+      [...dialog.querySelectorAll<HTMLElement>(FOCUSABLE)].filter((e) => e.offsetParent !== null);
+    if (!dialog.contains(before)) (inside()[1] ?? inside()[0])?.focus({ preventScroll: true });
     const onKey = (event: KeyboardEvent) => {
-      if (event.key === 'Escape' && lying.at(-1) === own) latest();
+      if (open.at(-1) !== own) return;
+      if (event.key === 'Escape') close();
+      if (event.key !== 'Tab') return;
+      const all = inside();
+      const [first, last] = [all[0], all.at(-1)];
+      const leaves = event.shiftKey
+        ? document.activeElement === first
+        : document.activeElement === last;
+      if (!leaves && dialog.contains(document.activeElement)) return;
+      event.preventDefault();
+      (event.shiftKey ? last : first)?.focus();
     };
     document.addEventListener('keydown', onKey);
     return () => {
-      lying.splice(lying.indexOf(own), 1);
+      open.splice(open.indexOf(own), 1);
       document.removeEventListener('keydown', onKey);
+      if (before instanceof HTMLElement && before.isConnected)
+        before.focus({ preventScroll: true });
     };
-  }, [active]);
+  }, []);
+  return ref;
 }
+
+const styles = StyleSheet.create({
+  middle: { justifyContent: 'center' },
+  foot: { justifyContent: 'flex-end' },
+  box: { borderWidth: 1, borderRadius: 8 },
+  wide: { width: 560, alignSelf: 'center' },
+  low: { borderBottomLeftRadius: 0, borderBottomRightRadius: 0 },
+  head: { flexDirection: 'row', alignItems: 'center', paddingLeft: 16 },
+  title: { flexGrow: 1, flexShrink: 1 },
+  inside: { padding: 16, paddingTop: 0, gap: 12 },
+});

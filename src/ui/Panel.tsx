@@ -1,10 +1,11 @@
 import type { ReactNode } from 'react';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Icon, TouchableRipple } from 'react-native-paper';
+import { Icon, List } from 'react-native-paper';
 
 import { useStrata } from './theme';
-import { Heading, Words } from './Words';
+import { useAria } from './useAria';
+import { Heading } from './Words';
 
 interface Props {
   readonly title: string;
@@ -20,7 +21,7 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** A part of a form that opens and shuts under its heading. */
+/** A part of a form that opens and shuts under its heading: Paper's accordion with a heading and its state. */
 export function Panel({
   title,
   summary,
@@ -33,62 +34,38 @@ export function Panel({
   const [open, setOpen] = useState(initiallyOpen);
   if (asked && !open) setOpen(true);
   const strata = useStrata();
-  const turn = () => setOpen((was) => !was);
+  const ref = useAria('button', { 'aria-expanded': open });
   return (
-    <View style={[styles.panel, { borderColor: strata.line }]}>
-      <Head
-        title={title}
-        summary={summary}
-        open={open}
-        level={level}
-        aside={aside}
-        onPress={turn}
-      />
-      {open ? (
+    <View ref={ref} style={[styles.panel, { borderColor: strata.line }]}>
+      <List.Accordion
+        accessibilityLabel={title}
+        title={<Heading level={level}>{title}</Heading>}
+        titleNumberOfLines={3}
+        description={summary && !open ? summary : undefined}
+        descriptionNumberOfLines={3}
+        expanded={open}
+        onPress={() => setOpen(!open)}
+        right={() => (
+          <View style={styles.right}>
+            {aside}
+            <Icon source={open ? 'chevron-up' : 'chevron-down'} size={24} color={strata.slate} />
+          </View>
+        )}
+        style={styles.head}
+        contentStyle={styles.words}
+      >
         <View role="group" aria-label={title} style={styles.inside}>
           {children}
         </View>
-      ) : null}
+      </List.Accordion>
     </View>
-  );
-}
-
-interface HeadProps extends Pick<Props, 'title' | 'summary' | 'aside'> {
-  readonly open: boolean;
-  readonly level: 2 | 3;
-  readonly onPress: () => void;
-}
-
-function Head({ title, summary, open, level, aside, onPress }: HeadProps) {
-  const strata = useStrata();
-  return (
-    <TouchableRipple
-      role="button"
-      aria-expanded={open}
-      aria-label={title}
-      onPress={onPress}
-      style={styles.head}
-    >
-      <View style={styles.row}>
-        <View style={styles.words}>
-          <Heading level={level}>{title}</Heading>
-          {summary && !open ? (
-            <Words soft size={14}>
-              {summary}
-            </Words>
-          ) : null}
-        </View>
-        {aside}
-        <Icon source={open ? 'chevron-up' : 'chevron-down'} size={24} color={strata.slate} />
-      </View>
-    </TouchableRipple>
   );
 }
 
 const styles = StyleSheet.create({
   panel: { borderTopWidth: 1 },
-  head: { minHeight: 52, justifyContent: 'center' },
-  row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
-  words: { flexGrow: 1, flexShrink: 1, paddingVertical: 6 },
+  head: { minHeight: 52, paddingVertical: 0, paddingRight: 0, justifyContent: 'center' },
+  words: { paddingLeft: 0 },
+  right: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   inside: { gap: 12, paddingBottom: 16 },
 });

@@ -1,34 +1,33 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { ProgressBar } from 'react-native-paper';
 
-import { useStrata } from './theme';
 import { Words } from './Words';
 
 /** How far a run has come, as a line and in words. */
 export function ProgressLine({ share, label }: { readonly share: number; readonly label: string }) {
-  const strata = useStrata();
   const percent = Math.round(100 * Math.min(1, Math.max(0, share)));
   return (
-    <View
-      role="progressbar"
-      aria-label={label}
-      aria-valuemin={0}
-      aria-valuemax={100}
-      aria-valuenow={percent}
-      style={{ gap: 4 }}
-    >
-      <View style={{ height: 10, borderRadius: 5, backgroundColor: strata.line }}>
-        <View
-          style={{
-            height: 10,
-            borderRadius: 5,
-            width: `${percent}%`,
-            backgroundColor: strata.slate,
-          }}
+    <View style={styles.whole}>
+      {/* Of a fixed height: in what scrolls Paper's bar leaves a gap. */}
+      <View style={styles.place}>
+        <ProgressBar
+          progress={percent / 100}
+          aria-label={label}
+          aria-valuemin={0}
+          aria-valuemax={100}
+          aria-valuenow={percent}
+          style={styles.bar}
         />
       </View>
       <Words soft size={14}>
-        {label}: {String(percent)} %
+        {`${label}: ${percent} %`}
       </Words>
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  whole: { gap: 4 },
+  place: { height: 10 },
+  bar: { height: 10, borderRadius: 5 },
+});

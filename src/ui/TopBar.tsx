@@ -2,7 +2,8 @@ import type { Href } from 'expo-router';
 import { router } from 'expo-router';
 import Head from 'expo-router/head';
 import type { ReactNode } from 'react';
-import { useWindowDimensions, View } from 'react-native';
+import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { Appbar } from 'react-native-paper';
 
 import { DisplayMenu } from '@/features/display/DisplayMenu';
 import { SaveMark } from '@/storage/SaveMark';
@@ -38,18 +39,14 @@ export function TopBar({ title, code, back = false, end }: Props) {
   const narrow = useWindowDimensions().width < NARROW;
   const way = back === true ? TO_JOBS : back;
   return (
-    <View
-      role="banner"
-      style={{
-        flexDirection: 'row',
-        alignItems: 'center',
-        minHeight: 52,
-        paddingHorizontal: wide ? 16 : 4,
-        gap: 6,
-        ...(wide
-          ? { backgroundColor: strata.raised, borderBottomWidth: 1, borderColor: strata.line }
-          : {}),
-      }}
+    <Appbar
+      {...{ role: 'banner' }}
+      mode="small"
+      style={[
+        styles.bar,
+        { backgroundColor: wide ? strata.raised : strata.ground, borderColor: strata.line },
+        wide && styles.wide,
+      ]}
     >
       <Head>
         <title>{[code, title, 'Under Ridge'].filter(Boolean).join(' · ')}</title>
@@ -57,29 +54,20 @@ export function TopBar({ title, code, back = false, end }: Props) {
       {way ? (
         <IconKey icon="arrow-left" label={way.label} onPress={() => router.navigate(way.to)} />
       ) : (
-        <View style={{ width: wide ? 0 : 10 }} />
+        <View style={wide ? undefined : styles.edge} />
       )}
       {wide && way ? (
-        <Words bold style={{ color: strata.slate, marginRight: 16 }}>
+        <Words bold style={[styles.name, { color: strata.slate }]}>
           Under Ridge
         </Words>
       ) : null}
-      <View
-        style={{
-          flexGrow: 1,
-          flexShrink: 1,
-          flexDirection: 'row',
-          alignItems: 'baseline',
-          gap: 10,
-          minWidth: 0,
-        }}
-      >
-        <Heading level={1} numberOfLines={1} style={{ flexShrink: 1 }}>
+      <View style={styles.title}>
+        <Heading level={1} numberOfLines={1} style={styles.heading}>
           {title}
         </Heading>
         {code && !narrow ? (
           // Half a number tells nothing: the name gives way.
-          <Digits soft size={15} numberOfLines={1} style={{ flexShrink: 0, maxWidth: '50%' }}>
+          <Digits soft size={15} numberOfLines={1} style={styles.code}>
             {code}
           </Digits>
         ) : null}
@@ -87,6 +75,23 @@ export function TopBar({ title, code, back = false, end }: Props) {
       <SaveMark />
       <DisplayMenu />
       {end}
-    </View>
+    </Appbar>
   );
 }
+
+const styles = StyleSheet.create({
+  bar: { minHeight: 52, height: undefined, paddingHorizontal: 4, gap: 6 },
+  wide: { paddingHorizontal: 16, borderBottomWidth: 1 },
+  edge: { width: 10 },
+  name: { marginRight: 16 },
+  title: {
+    flexGrow: 1,
+    flexShrink: 1,
+    flexDirection: 'row',
+    alignItems: 'baseline',
+    gap: 10,
+    minWidth: 0,
+  },
+  heading: { flexShrink: 1 },
+  code: { flexShrink: 0, maxWidth: '50%' },
+});

@@ -1,5 +1,4 @@
-import { Action } from './Action';
-import { NoticeBar } from './NoticeBar';
+import { Portal, Snackbar } from 'react-native-paper';
 
 interface Props {
   readonly text: string;
@@ -7,16 +6,21 @@ interface Props {
   readonly onForget: () => void;
 }
 
-/** What is gone from a list is not gone with a glance aside. */
+/** What is gone from a list can be had back: Paper's snackbar, which stays until it is used or closed. */
 export function UndoBar({ text, onUndo, onForget }: Props) {
   return (
-    <NoticeBar text={text}>
-      <Action icon="undo" onPress={onUndo}>
-        Undo
-      </Action>
-      <Action icon="close" onPress={onForget}>
-        Put away
-      </Action>
-    </NoticeBar>
+    <Portal>
+      <Snackbar
+        visible
+        duration={Number.POSITIVE_INFINITY}
+        onDismiss={onForget}
+        action={{ label: 'Undo', onPress: onUndo }}
+        icon="close"
+        iconAccessibilityLabel="Close"
+        onIconPress={onForget}
+      >
+        {text}
+      </Snackbar>
+    </Portal>
   );
 }

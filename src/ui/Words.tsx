@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
 import { Children } from 'react';
 import type { StyleProp, TextStyle } from 'react-native';
-import { StyleSheet, Text } from 'react-native';
+import { StyleSheet } from 'react-native';
+import { Text } from 'react-native-paper';
 
 import { bound } from './bound';
 import { FONT, useStrata } from './theme';

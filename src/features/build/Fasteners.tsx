@@ -13,7 +13,7 @@ import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice, optionsOf } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { Panel } from '@/ui/Panel';
 import { Words } from '@/ui/Words';
 
@@ -119,7 +119,7 @@ function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
         .join(', ')}
       initiallyOpen={!f.torque}
     >
-      <LineField
+      <Field
         label="Name"
         value={f.name}
         maxLength={MAX_NAME}
@@ -148,7 +148,7 @@ function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
         onChange={(lock) => set({ lock })}
       />
       {f.lock === 'threadlocker' ? (
-        <LineField
+        <Field
           label="Grade, as the manual names it"
           value={f.grade}
           maxLength={MAX_NAME}

@@ -21,7 +21,7 @@ import { useEvaluation } from '@/features/jobs/evaluations';
 import { useJob } from '@/features/jobs/useJob';
 import { ClampOverWear } from '@/features/springs/ClampOverWear';
 import { Action } from '@/ui/Action';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { STATE_WORD, StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
 import { useWide } from '@/ui/useWide';
@@ -84,7 +84,7 @@ export function CompareTab() {
       >
         {room ? 'Put a copy aside' : 'Four are side by side already'}
       </Action>
-      <LineField
+      <Field
         label="Name of the pack being worked on"
         value={nameOfPresent(job)}
         maxLength={MAX_NAME}

@@ -9,7 +9,7 @@ import { WARM_OIL } from '@/core/takeoff/setup';
 import { useJob, useJobId } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { useStrata } from '@/ui/theme';
-import { Thumb } from '@/ui/Thumb';
+import { Thumb } from './Thumb';
 import { TopBar } from '@/ui/TopBar';
 import { useLying, useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';

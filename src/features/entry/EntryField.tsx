@@ -1,5 +1,5 @@
-import { useEffect, useId, useState } from 'react';
-import { View } from 'react-native';
+import { useEffect, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { shallowEqual } from 'react-redux';
 
@@ -18,10 +18,8 @@ import { jobActions } from '@/features/jobs/jobsSlice';
 import { evaluationOf } from '@/features/jobs/evaluations';
 import { useJobId, useJobPart } from '@/features/jobs/useJob';
 import { useAppDispatch, useAppSelector } from '@/store/store';
-import { Termed } from '@/features/words/Termed';
-import { FIELD, FIELD_WORDS } from '@/ui/FieldGrid';
-import { NumberInput } from '@/ui/NumberInput';
-import { useStrata } from '@/ui/theme';
+import { TermKey } from '@/features/words/TermKey';
+import { NumberField } from '@/ui/NumberField';
 import { Words } from '@/ui/Words';
 
 import { SourceTag } from './SourceTag';
@@ -44,19 +42,12 @@ const PATIENCE_MS = 900;
  */
 const PRESS_MS = 250;
 
-/** One object for all labels, so that a label is drawn only when it changes. */
-const SHRINKS = { flexShrink: 1 } as const;
-const BROAD = { flexBasis: 150, minWidth: 130 } as const;
-const NARROW = { flexBasis: 92, minWidth: 88 } as const;
-
 /** A field for one number of the job: takes it as people write it, keeps it whatever it is, says what is wrong. */
 export function EntryField({ path, label, of, narrow = false }: Props) {
   // Only what concerns this field: a change elsewhere must not draw every field of the screen again.
   const jobId = useJobId();
   const units = useUnits();
   const dispatch = useAppDispatch();
-  const strata = useStrata();
-  const id = useId();
   // One subscription for all of it: dozens of fields are asked at every key.
   const { draft, entry, told, frozen, marks } = useAppSelector(({ jobs: { entities, drafts } }) => {
     const job = entities[jobId];
@@ -83,7 +74,7 @@ export function EntryField({ path, label, of, narrow = false }: Props) {
   const refused = parsed?.kind === 'refused' && !patient ? parsed.message : undefined;
   const question = parsed?.kind === 'question' && !patient ? parsed : undefined;
   const message = refused ?? question?.message ?? told?.replace(/^\S+ /, '');
-  const tone = refused || question || told?.startsWith('stop') ? strata.stop : strata.watch;
+  const tone = refused || question || told?.startsWith('stop') ? 'stop' : 'watch';
 
   const type = (next: string) => {
     setTyping(next);
@@ -91,67 +82,53 @@ export function EntryField({ path, label, of, narrow = false }: Props) {
   };
 
   return (
-    <View style={[FIELD, narrow ? NARROW : BROAD]}>
-      <View
-        style={{
-          flexDirection: 'row',
-          alignItems: 'flex-end',
-          justifyContent: 'space-between',
-          gap: 6,
-          minHeight: 24,
-        }}
-      >
-        <Termed passedOver soft size={15} nativeID={id} style={SHRINKS}>
-          {name}
-        </Termed>
+    <NumberField
+      label={name}
+      name={of ? `${of}: ${name.toLowerCase()}` : name}
+      testID={path}
+      value={text}
+      unit={unit.symbol}
+      whole={field.bounds.integer ?? false}
+      editable={!frozen}
+      message={message}
+      tone={tone}
+      onChangeText={type}
+      onBlur={leave}
+    >
+      {question ? (
+        <View style={styles.readings}>
+          {question.readings.map((r) => (
+            <Button
+              key={`${r.unit.id}${r.value}`}
+              mode="outlined"
+              contentStyle={styles.reading}
+              onPress={() => {
+                setTyping(undefined);
+                dispatch(jobActions.readingChosen({ jobId, path, value: r.value, typed: r.text }));
+              }}
+            >
+              {r.text}
+            </Button>
+          ))}
+        </View>
+      ) : null}
+      <View style={styles.foot}>
+        <View style={styles.note}>
+          {message === undefined && !draft ? <FieldNote path={path} /> : null}
+        </View>
+        {narrow ? null : <TermKey text={name} />}
         {entry ? <SourceTag path={path} entry={entry} name={name} /> : null}
       </View>
-      <NumberInput
-        labelledBy={id}
-        describedBy={message ? `${id}m` : undefined}
-        name={of ? `${of}: ${name.toLowerCase()}` : name}
-        spoken={of !== undefined}
-        wrong={message !== undefined}
-        testID={path}
-        value={text}
-        unit={unit.symbol}
-        whole={field.bounds.integer}
-        editable={!frozen}
-        onChangeText={type}
-        onBlur={leave}
-      />
-      <View style={FIELD_WORDS}>
-        <View nativeID={`${id}m`} aria-live="polite">
-          {message ? (
-            <Words size={14} style={{ color: tone }}>
-              {message}
-            </Words>
-          ) : null}
-        </View>
-        {question ? (
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6, paddingVertical: 4 }}>
-            {question.readings.map((r) => (
-              <Button
-                key={`${r.unit.id}${r.value}`}
-                mode="outlined"
-                contentStyle={{ minHeight: 48 }}
-                onPress={() => {
-                  setTyping(undefined);
-                  dispatch(
-                    jobActions.readingChosen({ jobId, path, value: r.value, typed: r.text }),
-                  );
-                }}
-              >
-                {r.text}
-              </Button>
-            ))}
-          </View>
-        ) : null}
-        {message === undefined && !draft ? <FieldNote path={path} /> : null}
-      </View>
-    </View>
+    </NumberField>
   );
 }
+
+const styles = StyleSheet.create({
+  readings: { flexDirection: 'row', flexWrap: 'wrap', gap: 6, paddingVertical: 4 },
+  reading: { minHeight: 48 },
+  foot: { flexDirection: 'row', alignItems: 'center', gap: 4 },
+  note: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
+});
 
 /** What is wrong with an entry beside what was typed, its state first; a text, so that the same is the same. */
 function problemAt(job: Job, path: FieldPath, units: UnitChoice): string | undefined {

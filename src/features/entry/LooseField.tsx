@@ -1,20 +1,13 @@
-import { useId, useState } from 'react';
-import { View } from 'react-native';
+import { useState } from 'react';
 
 import type { EntrySpec } from '@/core/units/parseEntry';
 import { parseEntry, unitsFor } from '@/core/units/parseEntry';
 import { shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useAppDispatch, useAppStore } from '@/store/store';
-import { FIELD, FIELD_WORDS } from '@/ui/FieldGrid';
-import { NumberInput } from '@/ui/NumberInput';
-import { useStrata } from '@/ui/theme';
-import { Words } from '@/ui/Words';
+import { NumberField } from '@/ui/NumberField';
 
 import { typedActions } from './typedSlice';
-
-/** At the foot of its row, where the labels beside it are taller. */
-const LABEL = { alignSelf: 'end', minHeight: 24 } as object;
 
 interface Props {
   readonly label: string;
@@ -40,9 +33,7 @@ export function LooseField({
   keepAs,
   inForm = false,
 }: Props) {
-  const strata = useStrata();
   const units = useUnits();
-  const id = useId();
   const dispatch = useAppDispatch();
   const store = useAppStore();
   const [text, setText] = useState(
@@ -53,39 +44,25 @@ export function LooseField({
     parsed.kind === 'refused' || parsed.kind === 'question' ? parsed.message : undefined;
   const { symbol } = shownUnit(spec.quantity, unitsFor(spec, units));
   return (
-    <View style={[FIELD, { minWidth: 130 }]}>
-      <Words soft size={15} nativeID={id} style={LABEL}>
-        {symbol ? `${label}, ${symbol}` : label}
-      </Words>
-      <View style={{ maxWidth: 200 }}>
-        <NumberInput
-          labelledBy={id}
-          describedBy={`${id}m`}
-          name={label}
-          wrong={message !== undefined}
-          value={text}
-          whole={spec.bounds.integer}
-          onChangeText={(next) => {
-            setText(next);
-            const read = parseEntry(next, spec, units);
-            if (keepAs !== undefined)
-              dispatch(
-                read.kind === 'value' && !inForm
-                  ? typedActions.typedDropped(keepAs)
-                  : typedActions.textTyped({ name: keepAs, text: next }),
-              );
-            onValue(read.kind === 'value' ? read.value : undefined, next);
-          }}
-          onSubmit={onSubmit}
-        />
-      </View>
-      <View nativeID={`${id}m`} aria-live="polite" style={FIELD_WORDS}>
-        {message ? (
-          <Words size={14} style={{ color: strata.stop }}>
-            {message}
-          </Words>
-        ) : null}
-      </View>
-    </View>
+    <NumberField
+      label={label}
+      name={symbol ? `${label}, ${symbol}` : label}
+      value={text}
+      unit={symbol}
+      whole={spec.bounds.integer ?? false}
+      message={message}
+      onChangeText={(next) => {
+        setText(next);
+        const read = parseEntry(next, spec, units);
+        if (keepAs !== undefined)
+          dispatch(
+            read.kind === 'value' && !inForm
+              ? typedActions.typedDropped(keepAs)
+              : typedActions.textTyped({ name: keepAs, text: next }),
+          );
+        onValue(read.kind === 'value' ? read.value : undefined, next);
+      }}
+      {...(onSubmit ? { onSubmit } : {})}
+    />
   );
 }

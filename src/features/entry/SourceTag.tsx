@@ -28,13 +28,12 @@ export function sourceWords({ kind, date, note }: Source): string {
   return `${SOURCE_WORD[kind]}${day}${note ? `, ${note}` : ''}`;
 }
 
-/** Reaches up beside the label of its field, so that a glove finds it. */
 const TARGET = {
-  minHeight: 48,
+  height: 48,
   minWidth: 48,
-  marginTop: -24,
+  marginVertical: -10,
   alignItems: 'flex-end',
-  justifyContent: 'flex-end',
+  justifyContent: 'center',
 } as const;
 
 interface Props {

@@ -13,7 +13,7 @@ import { Termed } from '@/features/words/Termed';
 import { Action } from '@/ui/Action';
 import { sourceWords } from '@/features/entry/SourceTag';
 import { useEvaluation } from '@/features/jobs/evaluations';
-import { Formula } from '@/ui/Formula';
+import { Formula } from './Formula';
 import { Overlay } from '@/ui/Overlay';
 import { useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';

@@ -10,7 +10,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { jobSelectors } from '@/features/jobs/jobsSlice';
 import { WhenRead } from '@/features/jobs/WhenRead';
 import { useAppStore } from '@/store/store';
-import { LineField } from '@/ui/LineField';
+import { SearchField } from '@/ui/SearchField';
 import { Page } from '@/ui/Page';
 import { useStrata } from '@/ui/theme';
 import { webLink } from '@/ui/webLink';
@@ -53,11 +53,9 @@ function Find() {
   const shown = useDeferredValue(found) === found ? SHOWN : AT_ONCE;
   return (
     <>
-      <LineField
-        alone
+      <SearchField
         label="Find anything: a job, a machine, a torque, a plate"
         value={text}
-        maxLength={80}
         onChangeText={setText}
       />
       <View aria-live="polite">

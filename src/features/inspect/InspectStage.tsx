@@ -18,10 +18,9 @@ import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { packAsFound } from '@/features/strip/packAsFound';
 import { Action } from '@/ui/Action';
-import { Choice } from '@/ui/Choice';
+import { Choice, Toggles } from '@/ui/Choice';
 import { Panel } from '@/ui/Panel';
 import { toggled } from '@/ui/toggled';
-import { Toggles } from '@/ui/Toggles';
 import { Heading, Words } from '@/ui/Words';
 
 import { Across } from './Across';

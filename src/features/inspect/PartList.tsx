@@ -18,7 +18,7 @@ import { FieldGrid } from '@/ui/FieldGrid';
 import { useAppSelector } from '@/store/store';
 import { Panel } from '@/ui/Panel';
 import { useStrata } from '@/ui/theme';
-import { Toggles } from '@/ui/Toggles';
+import { Toggles } from '@/ui/Choice';
 import { Heading, Words } from '@/ui/Words';
 
 import { DecisionMark } from './DecisionMark';

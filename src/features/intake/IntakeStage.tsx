@@ -15,13 +15,12 @@ import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJob } from '@/features/jobs/useJob';
 import { StartClutchFields } from '@/features/pack/StartClutchFields';
 import { useAppDispatch } from '@/store/store';
-import { Choice, optionsOf } from '@/ui/Choice';
+import { Choice, optionsOf, Toggles } from '@/ui/Choice';
 import { DateField } from '@/ui/DateField';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { StateMark } from '@/ui/StateMark';
 import { toggled } from '@/ui/toggled';
-import { Toggles } from '@/ui/Toggles';
 import { useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
@@ -106,7 +105,7 @@ export function IntakeStage() {
           {job.machine.layout === 'startAndPack' || job.machine.layout === 'startAndBelt' ? (
             <StartClutchFields />
           ) : null}
-          <LineField
+          <Field
             label="Notes"
             value={job.notes}
             maxLength={MAX_NOTES}

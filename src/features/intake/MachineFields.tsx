@@ -12,7 +12,7 @@ import { useJob } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { StateMark } from '@/ui/StateMark';
 import { Heading, Words } from '@/ui/Words';
 
@@ -55,20 +55,20 @@ export function MachineFields() {
   return (
     <View style={{ gap: 12 }}>
       <Heading level={2}>Machine</Heading>
-      <LineField
+      <Field
         label="Machine"
         autoFocus={job.machine.name === ''}
         value={job.machine.name}
         maxLength={MAX_NAME}
         onChangeText={(name) => type({ name })}
       />
-      <LineField
+      <Field
         label="What it is used for"
         value={job.machine.use}
         maxLength={MAX_NAME}
         onChangeText={(use) => type({ use })}
       />
-      <LineField
+      <Field
         label="Job number"
         value={job.number}
         maxLength={MAX_NAME}

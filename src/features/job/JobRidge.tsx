@@ -1,6 +1,6 @@
 import type { Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
-import { RidgeEdge, RidgeLine } from '@/ui/Ridge';
+import { RidgeEdge, RidgeLine } from './Ridge';
 
 import { useStagesLeft } from './left';
 

@@ -2,12 +2,11 @@ import { View } from 'react-native';
 
 import { STAGES } from '@/core/job/types';
 import { Choice } from '@/ui/Choice';
-import { LineField } from '@/ui/LineField';
 import { Panel } from '@/ui/Panel';
+import { SearchField } from '@/ui/SearchField';
 import { STAGE_NAME } from '@/core/job/words';
 
 import type { JobQuery, Sort } from './findJobs';
-import { ALL_JOBS } from './findJobs';
 
 const SORT_OPTIONS: readonly { readonly value: Sort; readonly label: string }[] = [
   { value: 'worked', label: 'Last worked on' },
@@ -28,23 +27,15 @@ interface Props {
   readonly onChange: (query: JobQuery) => void;
 }
 
-const isAll = ({ search, stage, sort }: JobQuery) =>
-  search === ALL_JOBS.search && stage === ALL_JOBS.stage && sort === ALL_JOBS.sort;
-
-/** Opened again, the list is whole. */
-const PASSING = { dataSet: { passing: 'true' } };
-
 /** Searching, filtering and ordering the jobs. */
 export function JobFilter({ query, onChange }: Props) {
   const stage = STAGE_OPTIONS.find((o) => o.value === query.stage)?.label;
   const sort = SORT_OPTIONS.find((o) => o.value === query.sort)?.label;
   return (
-    <View style={{ gap: 8 }} {...(isAll(query) ? undefined : PASSING)}>
-      <LineField
-        alone
+    <View style={{ gap: 8 }}>
+      <SearchField
         label="Find a job"
         value={query.search}
-        maxLength={80}
         onChangeText={(search) => onChange({ ...query, search })}
       />
       <Panel title="Show and sort" summary={`${stage}, ${sort?.toLowerCase()}`}>

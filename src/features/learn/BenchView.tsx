@@ -3,7 +3,7 @@ import { Pressable, View } from 'react-native';
 import { readSentence } from '@/core/evaluate/sentence';
 import type { Bench, BenchPart } from '@/core/exercises/model';
 import { useUnits } from '@/features/display/useUnits';
-import { RoundKeys } from '@/ui/RoundKeys';
+import { RoundKeys } from './RoundKeys';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 

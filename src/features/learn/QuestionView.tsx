@@ -16,9 +16,8 @@ import { LooseField } from '@/features/entry/LooseField';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Section } from '@/features/section/Section';
 import { Action } from '@/ui/Action';
-import { Choice } from '@/ui/Choice';
-import { RoundKeys } from '@/ui/RoundKeys';
-import { Toggles } from '@/ui/Toggles';
+import { Choice, Toggles } from '@/ui/Choice';
+import { RoundKeys } from './RoundKeys';
 import { Digits, Words } from '@/ui/Words';
 
 interface Props {

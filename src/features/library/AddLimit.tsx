@@ -9,7 +9,7 @@ import { LIMIT_PATTERNS, OWNER_NAME, ownerOf } from '@/core/library/limits';
 import { useTyped } from '@/features/entry/useTyped';
 import { Action } from '@/ui/Action';
 import { DropMenu } from '@/ui/DropMenu';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 
 /** Puts another limit on a sheet: which one, and of what where it belongs to something with a name. */
 export function AddLimit({ onAdd }: { readonly onAdd: (limit: Limit) => void }) {
@@ -46,7 +46,7 @@ export function AddLimit({ onAdd }: { readonly onAdd: (limit: Limit) => void }) 
       </DropMenu>
       {pattern && owner ? (
         <>
-          <LineField
+          <Field
             label={`${FIELDS[pattern].label}: name of the ${OWNER_NAME[owner]}, as jobs call it`}
             value={of}
             maxLength={120}

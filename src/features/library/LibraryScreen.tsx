@@ -6,7 +6,7 @@ import type { LimitSheet } from '@/core/library/limits';
 import { WhenRead } from '@/features/jobs/WhenRead';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
 import { UndoBar } from '@/ui/UndoBar';
@@ -96,13 +96,13 @@ function Sheet({ sheet }: { readonly sheet: LimitSheet }) {
     dispatch(libraryActions.sheetKept({ ...sheet, ...part, updatedAt: new Date().toISOString() }));
   return (
     <>
-      <LineField
+      <Field
         label="Machine or kit"
         value={sheet.name}
         maxLength={MAX_SHEET_NAME}
         onChangeText={(name) => keep({ name })}
       />
-      <LineField
+      <Field
         label="Which years, which manual"
         value={sheet.note}
         maxLength={MAX_SHEET_NOTE}

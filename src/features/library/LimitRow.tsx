@@ -13,7 +13,7 @@ import { isoDay } from '@/ui/dates';
 import { EditRow } from '@/ui/EditRow';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { IconKey } from '@/ui/IconKey';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { Digits, Words } from '@/ui/Words';
 
 interface Props {
@@ -96,7 +96,7 @@ function LimitFields({ limit, onChange, onRemove }: Props) {
         options={optionsOf(SOURCE_WORD)}
         onChange={(kind) => say({ kind })}
       />
-      <LineField
+      <Field
         label="Page of the manual, or who said so"
         value={source.note ?? ''}
         maxLength={MAX_SOURCE_NOTE}

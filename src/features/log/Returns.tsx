@@ -15,7 +15,7 @@ import { Action } from '@/ui/Action';
 import { DateField } from '@/ui/DateField';
 import { dayText, isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { Panel } from '@/ui/Panel';
 import { Heading, Words } from '@/ui/Words';
 
@@ -94,7 +94,7 @@ function Return({ visit }: { readonly visit: Visit }) {
         <EntryField path={fieldPath('visits.*.freePlay', id)} />
         <EntryField path={fieldPath('visits.*.lift', id)} />
       </FieldGrid>
-      <LineField
+      <Field
         label="What was found"
         value={note}
         maxLength={MAX_NOTES}

@@ -11,11 +11,10 @@ import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJobId, useJobPart } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
-import { Choice } from '@/ui/Choice';
+import { Choice, Toggles } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { Panel } from '@/ui/Panel';
-import { Toggles } from '@/ui/Toggles';
 import { Words } from '@/ui/Words';
 
 /** The sorts of plate that this pack is made of. What is typed here holds for every plate of the sort. */
@@ -138,7 +137,7 @@ function KindPanel({ kind }: { readonly kind: PlateKind }) {
         title="Name and build"
         summary={`Turns with the ${kind.turnsWith}, lining on ${LINED.find((l) => l.value === kind.lined)?.label.toLowerCase()}`}
       >
-        <LineField
+        <Field
           label="Name"
           value={kind.name}
           maxLength={MAX_NAME}

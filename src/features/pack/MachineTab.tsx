@@ -5,7 +5,7 @@ import { EngineFields } from '@/features/intake/EngineFields';
 import { jobActions } from '@/features/jobs/jobsSlice';
 import { useJob } from '@/features/jobs/useJob';
 import { useAppDispatch } from '@/store/store';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 
 import { ExpandingFields } from './ExpandingFields';
 import { StartClutchFields } from './StartClutchFields';
@@ -16,7 +16,7 @@ export function MachineTab() {
   const dispatch = useAppDispatch();
   return (
     <View style={{ gap: 12 }}>
-      <LineField
+      <Field
         label="Machine"
         value={job.machine.name}
         maxLength={MAX_NAME}

@@ -1,7 +1,6 @@
 import type { Facing, Plate } from '@/core/job/types';
 import { useChangeJob } from '@/features/jobs/changeJob';
-import { Choice } from '@/ui/Choice';
-import { Toggles } from '@/ui/Toggles';
+import { Choice, Toggles } from '@/ui/Choice';
 
 type Mark = Facing | 'none';
 type Trait = 'judder' | 'isNew' | 'offsetSlot';

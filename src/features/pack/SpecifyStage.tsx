@@ -11,6 +11,7 @@ import { StagePage } from '@/features/job/StagePage';
 import type { Selection } from '@/features/section/useSelection';
 import { TorqueTab } from '@/features/torque/TorqueTab';
 import { useStrata } from '@/ui/theme';
+import { useRoving } from '@/ui/useRoving';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
@@ -63,12 +64,13 @@ function Tabs({ tab, onChange }: { readonly tab: Tab; readonly onChange: (tab: T
   const strata = useStrata();
   const wide = useWide();
   const current = useRef<View>(null);
+  const roving = useRoving('tab');
   useEffect(() => {
     const node: unknown = current.current;
     if (node instanceof HTMLElement) node.scrollIntoView({ block: 'nearest', inline: 'center' });
   }, [tab]);
   return (
-    <View style={{ borderBottomWidth: 1, borderColor: strata.line }}>
+    <View ref={roving} style={{ borderBottomWidth: 1, borderColor: strata.line }}>
       <ScrollView
         horizontal
         showsHorizontalScrollIndicator={false}

@@ -20,7 +20,7 @@ import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { Removable } from '@/ui/Removable';
 import { Heading, Words } from '@/ui/Words';
 
@@ -138,7 +138,7 @@ function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: bo
   return (
     <View role="group" aria-label={group.name || 'Coil springs'} style={{ gap: 12 }}>
       <Heading level={2}>{alone ? 'Coil springs' : group.name || 'Coil springs'}</Heading>
-      <LineField
+      <Field
         label="Name"
         value={group.name}
         maxLength={MAX_NAME}

@@ -12,7 +12,7 @@ import { pickFile } from '@/files/share';
 import { reportFault } from '@/storage/faults';
 import { pictures } from '@/storage/pictures';
 import { Action } from '@/ui/Action';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
@@ -125,7 +125,7 @@ export function PhotoPanel() {
             width={SHOWN_WIDTH}
             height={Math.round((SHOWN_WIDTH * shown.height) / shown.width)}
           />
-          <LineField
+          <Field
             label="What it shows"
             value={shown.caption}
             maxLength={400}

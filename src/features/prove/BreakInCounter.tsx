@@ -10,7 +10,7 @@ import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { Removable } from '@/ui/Removable';
 import { useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
@@ -102,7 +102,7 @@ export function BreakInCounter() {
               }
             >
               <View style={{ flexGrow: 1, flexBasis: 120 }}>
-                <LineField
+                <Field
                   label="Gear"
                   value={s.name}
                   maxLength={MAX_NAME}

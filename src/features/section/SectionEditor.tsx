@@ -8,7 +8,7 @@ import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { useJob } from '@/features/jobs/useJob';
-import { Slide } from '@/ui/Slide';
+import { Slide } from './Slide';
 import { Words } from '@/ui/Words';
 
 import { LayerTools } from './LayerTools';

@@ -1,7 +1,6 @@
 import { GAUGE_SET_NAME } from '@/core/setting/gauges';
 import { useAppDispatch, useAppSelector } from '@/store/store';
-import { optionsOf } from '@/ui/Choice';
-import { Toggles } from '@/ui/Toggles';
+import { optionsOf, Toggles } from '@/ui/Choice';
 
 import { shelfActions } from './shelfSlice';
 

@@ -14,7 +14,7 @@ import { Action } from '@/ui/Action';
 import { dayText, isoDay } from '@/ui/dates';
 import { EditRow } from '@/ui/EditRow';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { Digits, Words } from '@/ui/Words';
 
 import { shelfActions } from './shelfSlice';
@@ -92,7 +92,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
   };
   return (
     <>
-      <LineField
+      <Field
         label="Written on it"
         value={plate.label}
         maxLength={MAX_LABEL}
@@ -140,7 +140,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
         </Words>
       ) : (
         <>
-          <LineField
+          <Field
             label="Why it goes to the scrap"
             value={why}
             maxLength={200}

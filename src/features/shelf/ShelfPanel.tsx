@@ -21,7 +21,7 @@ import { Panel } from '@/ui/Panel';
 import { ProgressLine } from '@/ui/ProgressLine';
 import { useStrata } from '@/ui/theme';
 import { toggled } from '@/ui/toggled';
-import { Toggles } from '@/ui/Toggles';
+import { Toggles } from '@/ui/Choice';
 import { Digits, Words } from '@/ui/Words';
 import { useHeavy } from '@/workers/useHeavy';
 

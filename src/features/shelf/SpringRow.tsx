@@ -18,7 +18,7 @@ import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
 import { EditRow } from '@/ui/EditRow';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { Panel } from '@/ui/Panel';
 import { Removable } from '@/ui/Removable';
 import { Digits, Words } from '@/ui/Words';
@@ -80,7 +80,7 @@ function SpringFields({ spring, taken }: Props) {
     keep({ testerPoints: group.testerPoints.map((p) => (p.id === id ? { ...p, ...part } : p)) });
   return (
     <>
-      <LineField
+      <Field
         label="Name"
         value={group.name}
         maxLength={120}
@@ -188,7 +188,7 @@ export function AddSprings() {
   };
   return (
     <Panel title="Put springs on the shelf" summary="Of one kind; tester points and lengths follow">
-      <LineField label="Name of the springs" value={name} maxLength={120} onChangeText={setName} />
+      <Field label="Name of the springs" value={name} maxLength={120} onChangeText={setName} />
       <FieldGrid key={form.round}>
         <LooseField
           label="Pieces of them"

@@ -83,9 +83,7 @@ export function PaperPanel() {
         <NoticeBar
           label="Letters that can’t be printed"
           text={`The sheets can’t print ${lost.slice(0, NAMED).join(' ')}${lost.length > NAMED ? ` and ${lost.length - NAMED} more` : ''}. Each is printed as ${UNPRINTABLE}: write it in by hand, or put it in other letters.`}
-        >
-          {null}
-        </NoticeBar>
+        />
       ) : null}
       <Choice label="Page" value={pageSize} options={PAGES} onChange={setPageSize} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>

@@ -9,7 +9,7 @@ import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob, useJobId } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { momentText } from '@/ui/dates';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
@@ -64,7 +64,7 @@ function Reopen() {
   const [why, setWhy] = useTyped(`${useJobId()}.reopen`);
   return (
     <View style={{ gap: 8 }}>
-      <LineField
+      <Field
         alone
         label="Open it again to change it, because"
         value={why}

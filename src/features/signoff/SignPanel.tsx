@@ -16,7 +16,7 @@ import { useDrafts, useJob } from '@/features/jobs/useJob';
 import { reportFault } from '@/storage/faults';
 import { BenchName } from '@/features/worksheet/BenchName';
 import { Action } from '@/ui/Action';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
@@ -103,7 +103,7 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
         </View>
       </View>
       {writing || item.override ? (
-        <LineField
+        <Field
           alone
           label="Signed all the same, because"
           value={reason}

@@ -7,7 +7,7 @@ import type { SmallPart } from '@/core/job/types';
 import { CountField } from '@/features/entry/CountField';
 import { Action } from '@/ui/Action';
 import { IconKey } from '@/ui/IconKey';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
@@ -75,7 +75,7 @@ function PartRow({ part, onChange }: PartRowProps) {
       <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 4, flexWrap: 'wrap' }}>
         <View style={{ flexGrow: 2, flexBasis: 150 }}>
           {naming ? (
-            <LineField alone label="Part" value={part.name} maxLength={120} onChangeText={rename} />
+            <Field alone label="Part" value={part.name} maxLength={120} onChangeText={rename} />
           ) : (
             <>
               <Words bold>{part.name}</Words>

@@ -7,7 +7,7 @@ import type { StripStep } from '@/core/job/types';
 import { Action } from '@/ui/Action';
 import { CheckRow } from '@/ui/CheckRow';
 import { IconKey } from '@/ui/IconKey';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
@@ -66,7 +66,7 @@ export function StripList({ steps, onChange, onMake }: StepsProps) {
               style={{ flexDirection: 'row', alignItems: 'flex-end' }}
             >
               <View style={{ flexGrow: 1, flexShrink: 1 }}>
-                <LineField
+                <Field
                   label={`Step ${i + 1}`}
                   value={step.text}
                   maxLength={400}

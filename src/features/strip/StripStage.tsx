@@ -7,7 +7,7 @@ import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { PhotoPanel } from '@/features/photos/PhotoPanel';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 
 import { FoundOrder } from './FoundOrder';
 import { withWhatWasFound } from './packAsFound';
@@ -59,7 +59,7 @@ function Parts() {
 function Notes() {
   const [notes, setNotes] = useStrip('notes');
   return (
-    <LineField
+    <Field
       label="Notes while stripping"
       value={notes}
       maxLength={MAX_NOTES}

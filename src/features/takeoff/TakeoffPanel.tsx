@@ -10,9 +10,8 @@ import { WARM_OIL } from '@/core/takeoff/setup';
 import { useJob } from '@/features/jobs/useJob';
 import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
-import { Choice } from '@/ui/Choice';
+import { Choice, Toggles } from '@/ui/Choice';
 import { Panel } from '@/ui/Panel';
-import { Toggles } from '@/ui/Toggles';
 import { Words } from '@/ui/Words';
 import { useHeavy } from '@/workers/useHeavy';
 

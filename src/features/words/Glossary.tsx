@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import { GLOSSARY, TERM_IDS } from '@/core/words/glossary';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
@@ -23,13 +23,7 @@ export function Glossary() {
   });
   return (
     <View style={{ gap: 10 }}>
-      <LineField
-        alone
-        label="Find a word"
-        value={asked}
-        onChangeText={setAsked}
-        maxLength={LONGEST}
-      />
+      <Field alone label="Find a word" value={asked} onChangeText={setAsked} maxLength={LONGEST} />
       <View aria-live="polite">
         {found.length === 0 ? (
           <Words>{`No word here says “${asked.trim()}”. Try a shorter one, such as lift or spring.`}</Words>

@@ -6,7 +6,7 @@ import { byText } from '@/core/order';
 import type { RootState } from '@/store/store';
 import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 
 const MOST = 3;
 
@@ -27,7 +27,7 @@ export function BenchName({ label, value, onChange }: Props) {
   const known = useAppSelector(benchNames);
   return (
     <View style={{ gap: 6 }}>
-      <LineField alone label={label} value={value} maxLength={MAX_NAME} onChangeText={onChange} />
+      <Field alone label={label} value={value} maxLength={MAX_NAME} onChangeText={onChange} />
       {value.trim() === '' && known.length > 0 ? (
         <View
           role="group"

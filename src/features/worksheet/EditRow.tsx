@@ -7,7 +7,7 @@ import { ownStepRemoved, ownStepWritten, stepMoved } from '@/core/worksheet/work
 import { useUnits } from '@/features/display/useUnits';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { IconKey } from '@/ui/IconKey';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
@@ -37,7 +37,7 @@ export function EditRow({ step: { line, own }, stage, number }: Props) {
     >
       <View style={{ flexGrow: 1, flexShrink: 1 }}>
         {own ? (
-          <LineField
+          <Field
             label={`Step ${number}`}
             value={words}
             maxLength={400}

@@ -14,7 +14,7 @@ import { CheckRow } from '@/ui/CheckRow';
 import { Choice } from '@/ui/Choice';
 import { nearMomentText } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { LineField } from '@/ui/LineField';
+import { Field } from '@/ui/Field';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
 import { Tool } from '@/ui/Tool';
@@ -163,14 +163,9 @@ function More({ step, stage }: { readonly step: SheetStep; readonly stage: WorkS
           />
         </>
       ) : null}
-      <LineField
-        label="Note"
-        value={record.note ?? ''}
-        maxLength={400}
-        onChangeText={field('note')}
-      />
+      <Field label="Note" value={record.note ?? ''} maxLength={400} onChangeText={field('note')} />
       {record.done ? null : (
-        <LineField
+        <Field
           label="Left out, because"
           value={record.skipped ?? ''}
           maxLength={400}

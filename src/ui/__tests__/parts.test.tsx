@@ -2,10 +2,10 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 
 import { Choice } from '../Choice';
-import { Formula } from '../Formula';
-import { InputBox } from '../InputBox';
+import { Formula } from '@/features/figures/Formula';
+import { Field } from '../Field';
 import { STAGES } from '@/core/job/types';
-import { RidgeEdge, RidgeLine } from '../Ridge';
+import { RidgeEdge, RidgeLine } from '@/features/job/Ridge';
 import { StateMark } from '../StateMark';
 import { limestone } from '../theme';
 
@@ -37,29 +37,19 @@ describe('shared parts', () => {
     expect(onChange).toHaveBeenCalledWith('b');
   });
 
-  it('outline what is typed into by whether it has the focus and whether it is wrong', () => {
-    const box = (props: object) => <InputBox aria-label="Lift" value="1.7" {...props} />;
-    const outline = () => {
-      const { outlineColor, outlineWidth } = getComputedStyle(screen.getByRole('textbox'));
-      return `${outlineWidth} ${outlineColor}`;
-    };
-    const onFocus = jest.fn();
-    const { rerender } = show(box({ onFocus }));
-    const at = (props: object) =>
-      rerender(<PaperProvider theme={limestone}>{box(props)}</PaperProvider>);
-    expect(outline()).toMatch(/^0/);
-    fireEvent.focus(screen.getByRole('textbox'));
-    expect(onFocus).toHaveBeenCalledTimes(1);
-    const inFocus = outline();
-    expect(inFocus).toMatch(/^2px/);
-    at({ wrong: true });
-    expect(outline()).toMatch(/^2px/);
-    expect(outline()).not.toBe(inFocus);
-    fireEvent.blur(screen.getByRole('textbox'));
-    expect(outline()).toMatch(/^0/);
-    const ink = getComputedStyle(screen.getByRole('textbox')).color;
-    at({ editable: false });
-    expect(getComputedStyle(screen.getByRole('textbox')).color).not.toBe(ink);
+  it('name a field, say what is wrong with it, and lock it where nothing may be typed', () => {
+    const field = (props: object) => (
+      <Field label="Lift" value="1.7" onChangeText={() => undefined} {...props} />
+    );
+    const { rerender } = show(field({ message: 'give a number above 0' }));
+    const box = () => screen.getByRole<HTMLInputElement>('textbox', { name: 'Lift' });
+    expect(box().getAttribute('aria-invalid')).toBe('true');
+    expect(document.getElementById(box().getAttribute('aria-describedby') ?? '')?.textContent).toBe(
+      'give a number above 0',
+    );
+    rerender(<PaperProvider theme={limestone}>{field({ editable: false })}</PaperProvider>);
+    expect(box().getAttribute('aria-invalid')).not.toBe('true');
+    expect(box().readOnly).toBe(true);
   });
 
   it('set what follows an underscore low, without the underscore', () => {

@@ -6,10 +6,10 @@ import type { Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
 import { STAGE_NAME } from '@/core/job/words';
 
-import { useStrata } from './theme';
-import { useShort } from './useWide';
-import { webLink } from './webLink';
-import { Words } from './Words';
+import { useStrata } from '@/ui/theme';
+import { useShort } from '@/ui/useWide';
+import { webLink } from '@/ui/webLink';
+import { Words } from '@/ui/Words';
 
 /** Height of each stage's summit, of 1; the stage at which the job stands rises above them all. */
 const SUMMIT = [0.28, 0.42, 0.55, 0.5, 0.38, 0.3, 0.4, 0.48] as const;

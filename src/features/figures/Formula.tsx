@@ -1,6 +1,6 @@
 import { Text } from 'react-native';
 
-import { FONT, useStrata } from './theme';
+import { FONT, useStrata } from '@/ui/theme';
 
 /** A formula or symbol with what follows an underscore set low: `T_req`, `F_(k+1)`. */
 export function Formula({

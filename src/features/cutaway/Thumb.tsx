@@ -1,8 +1,8 @@
 import { createElement, useState } from 'react';
 import { View } from 'react-native';
 
-import { FONT, useStrata } from './theme';
-import { Words } from './Words';
+import { FONT, useStrata } from '@/ui/theme';
+import { Words } from '@/ui/Words';
 
 interface Props {
   readonly label: string;

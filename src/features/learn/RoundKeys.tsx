@@ -1,7 +1,7 @@
 import { Pressable, View } from 'react-native';
 
-import { useStrata } from './theme';
-import { Words } from './Words';
+import { useStrata } from '@/ui/theme';
+import { Words } from '@/ui/Words';
 
 export interface RoundKey {
   readonly id: string;

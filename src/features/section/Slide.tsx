@@ -1,8 +1,8 @@
 import { createElement } from 'react';
 import { View } from 'react-native';
 
-import { useStrata } from './theme';
-import { Digits, Words } from './Words';
+import { useStrata } from '@/ui/theme';
+import { Digits, Words } from '@/ui/Words';
 
 interface Props {
   readonly label: string;
@@ -15,7 +15,10 @@ interface Props {
 
 const STEPS = 100;
 
-/** A slider with its name and its value in words. The browser's own control, for its keys and its voice. */
+/**
+ * A slider with its name and its value in words: the browser's own control. The community's slider has neither keys nor a
+ * value for screen readers on the web.
+ */
 export function Slide({ label, value, text, onChange }: Props) {
   const strata = useStrata();
   return (

@@ -1,0 +1,118 @@
+import type { ComponentProps, ReactNode } from 'react';
+import { useId } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { HelperText, TextInput } from 'react-native-paper';
+
+import { bound } from './bound';
+import { goToNextField } from './nextField';
+import { FONT, useStrata } from './theme';
+import { Words } from './Words';
+
+type InputProps = ComponentProps<typeof TextInput>;
+
+export interface FieldProps extends Pick<
+  InputProps,
+  | 'autoFocus'
+  | 'editable'
+  | 'inputMode'
+  | 'maxLength'
+  | 'multiline'
+  | 'onBlur'
+  | 'onFocus'
+  | 'right'
+  | 'testID'
+> {
+  readonly label: string;
+  /** Read out in place of the label, where the same label stands in many places. */
+  readonly name?: string;
+  readonly value: string;
+  readonly onChangeText: (text: string) => void;
+  /** What is wrong with what stands in it. */
+  readonly message?: string | undefined;
+  readonly tone?: 'stop' | 'watch';
+  readonly figures?: boolean;
+  /** What Enter does; it goes on to the next field unless something is to be done. */
+  readonly onSubmit?: () => void;
+  /** Stands alone: Enter does not go on to whatever field comes after it. */
+  readonly alone?: boolean;
+  /** Beside the message, or in its place: a note, the source, answers to a question. */
+  readonly children?: ReactNode;
+}
+
+/**
+ * Paper's outlined field with its message. On the web Paper ties neither label nor message to the input, so that both are
+ * named here once.
+ */
+export function Field({
+  label,
+  name = label,
+  message,
+  tone = 'stop',
+  figures = false,
+  alone = false,
+  multiline = false,
+  editable = true,
+  onSubmit = goToNextField,
+  children,
+  ...rest
+}: FieldProps) {
+  const strata = useStrata();
+  const id = useId();
+  return (
+    <View style={styles.field}>
+      <TextInput
+        mode="outlined"
+        label={label}
+        accessibilityLabel={name}
+        aria-describedby={message ? id : undefined}
+        aria-invalid={message !== undefined}
+        error={message !== undefined}
+        multiline={multiline}
+        editable={editable}
+        autoComplete="off"
+        {...(figures ? { autoCorrect: false, autoCapitalize: 'none' as const } : {})}
+        {...(multiline || alone
+          ? {}
+          : { onSubmitEditing: onSubmit, blurOnSubmit: false, enterKeyHint: 'next' as const })}
+        theme={{ colors: { error: strata[tone], background: strata.raised } }}
+        outlineColor={strata.line}
+        textColor={editable ? strata.ink : strata.soft}
+        style={[
+          styles.input,
+          { backgroundColor: strata.raised },
+          figures && styles.figures,
+          multiline && styles.multiline,
+        ]}
+        {...rest}
+      />
+      <View style={styles.words}>
+        <View nativeID={id} aria-live="polite">
+          {message ? (
+            <HelperText
+              type="error"
+              padding="none"
+              style={[styles.message, { color: strata[tone] }]}
+            >
+              {bound(message)}
+            </HelperText>
+          ) : null}
+        </View>
+        {rest.maxLength !== undefined && rest.value.length >= rest.maxLength ? (
+          <Words soft live size={14}>
+            {`Full: ${rest.maxLength} characters fit, what is beyond them was not taken.`}
+          </Words>
+        ) : null}
+        {children}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  field: { flexGrow: 1 },
+  input: { fontSize: 16 },
+  figures: { fontFamily: FONT.mono, fontSize: 18 },
+  multiline: { minHeight: 120 },
+  words: { gap: 2, paddingBottom: 8 },
+  message: { fontFamily: FONT.text, fontSize: 14, lineHeight: 19, paddingVertical: 0 },
+});
