@@ -6,6 +6,7 @@ import { Pressable, Text, View } from 'react-native';
 import { Provider } from 'react-redux';
 
 import { UnitsProvider } from '@/features/display/useUnits';
+import { KeyHelp } from '@/features/keys/KeyHelp';
 import { WordHost } from '@/features/words/WordHost';
 import { download } from '@/files/share';
 import { dumpNow } from '@/storage/rescue';
@@ -74,6 +75,7 @@ function Screen({ children }: { readonly children: ReactNode }) {
       }
     >
       <WordHost>{children}</WordHost>
+      <KeyHelp />
     </Fault>
   );
 }

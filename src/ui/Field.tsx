@@ -111,7 +111,7 @@ export function Field({
 const styles = StyleSheet.create({
   field: { flexGrow: 1 },
   input: { fontSize: 16 },
-  figures: { fontFamily: FONT.mono, fontSize: 18 },
+  figures: { fontFamily: FONT.mono },
   multiline: { minHeight: 120 },
   words: { gap: 2, paddingBottom: 8 },
   message: { fontFamily: FONT.text, fontSize: 14, lineHeight: 19, paddingVertical: 0 },

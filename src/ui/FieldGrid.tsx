@@ -21,5 +21,5 @@ const gridOf = (least: number): ViewStyle & object =>
     columnGap: 12,
     rowGap: 2,
   }) as object;
-const BROAD = gridOf(200);
+const BROAD = gridOf(230);
 const NARROW = gridOf(92);

@@ -2,6 +2,8 @@ import type { Href } from 'expo-router';
 import { router } from 'expo-router';
 import Head from 'expo-router/head';
 import type { ReactNode } from 'react';
+import { useEffect, useRef } from 'react';
+import type { Text } from 'react-native';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Appbar } from 'react-native-paper';
 
@@ -38,6 +40,12 @@ export function TopBar({ title, code, back = false, end }: Props) {
   // In large letters the name is what tells jobs apart.
   const narrow = useWindowDimensions().width < NARROW;
   const way = back === true ? TO_JOBS : back;
+  const heading = useRef<Text>(null);
+  // A new screen begins at its heading: without this the focus falls to the page.
+  useEffect(() => {
+    if (document.activeElement === document.body)
+      (heading.current as unknown as HTMLElement | null)?.focus({ preventScroll: true });
+  }, []);
   return (
     <Appbar
       {...{ role: 'banner' }}
@@ -62,7 +70,7 @@ export function TopBar({ title, code, back = false, end }: Props) {
         </Words>
       ) : null}
       <View style={styles.title}>
-        <Heading level={1} numberOfLines={1} style={styles.heading}>
+        <Heading ref={heading} level={1} numberOfLines={1} style={styles.heading}>
           {title}
         </Heading>
         {code && !narrow ? (

@@ -1,8 +1,7 @@
-import type { ReactNode } from 'react';
+import type { ReactNode, Ref } from 'react';
 import { Children } from 'react';
 import type { StyleProp, TextStyle } from 'react-native';
-import { StyleSheet } from 'react-native';
-import { Text } from 'react-native-paper';
+import { StyleSheet, Text } from 'react-native';
 
 import { bound } from './bound';
 import { FONT, useStrata } from './theme';
@@ -78,6 +77,8 @@ export function Digits({ children, style, bold, soft, size = 16, ...rest }: Omit
 }
 
 interface HeadingProps {
+  /** Of the heading of a screen, which can take the focus. */
+  readonly ref?: Ref<Text>;
   readonly level: 1 | 2 | 3;
   readonly children: ReactNode;
   readonly style?: StyleProp<TextStyle>;
@@ -87,10 +88,11 @@ interface HeadingProps {
 const HEADING_SIZE = { 1: 20, 2: 18, 3: 16 } as const;
 
 /** A heading with its level in the outline of the page. */
-export function Heading({ level, children, style, numberOfLines }: HeadingProps) {
+export function Heading({ ref, level, children, style, numberOfLines }: HeadingProps) {
   const { ink } = useStrata();
   return (
     <Text
+      {...(ref ? { ref, tabIndex: -1 } : {})}
       role="heading"
       aria-level={level}
       numberOfLines={numberOfLines}

@@ -42,15 +42,11 @@ const MEASURED: readonly Item[] = [
 
 interface Props {
   readonly stage?: Stage;
-  /** Follows the job a frame later. */
-  readonly later?: boolean;
 }
 
 /** The live figures that are always in sight; each opens to its working. */
-export function FootStrip({ stage = 'specify', later = false }: Props) {
-  const now = useJob();
-  const behind = useDeferredValue(now);
-  return <Strip stage={stage} job={later ? behind : now} />;
+export function FootStrip({ stage = 'specify' }: Props) {
+  return <Strip stage={stage} job={useDeferredValue(useJob())} />;
 }
 
 function Strip({ stage, job }: { readonly stage: Stage; readonly job: Job }) {

@@ -4,6 +4,7 @@ import type { LayoutChangeEvent } from 'react-native';
 import { View } from 'react-native';
 
 import type { Stage } from '@/core/job/types';
+import { STAGES } from '@/core/job/types';
 import { STAGE_NAME } from '@/core/job/words';
 import { BuildStage } from '@/features/build/BuildStage';
 import { FootStrip } from '@/features/figures/FootStrip';
@@ -15,7 +16,6 @@ import { useOpenHistory } from '@/features/jobs/useHistory';
 import { useJobPart } from '@/features/jobs/useJob';
 import { SpecifyStage } from '@/features/pack/SpecifyStage';
 import { ProveStage } from '@/features/prove/ProveStage';
-import { KeyList } from '@/features/section/KeyList';
 import { useLayerEdits } from '@/features/section/useLayerEdits';
 import { useLayerKeys } from '@/features/section/useLayerKeys';
 import { useSelection } from '@/features/section/useSelection';
@@ -27,6 +27,7 @@ import { Action } from '@/ui/Action';
 import { IconKey } from '@/ui/IconKey';
 import { useStrata } from '@/ui/theme';
 import { TopBar } from '@/ui/TopBar';
+import { useKeys } from '@/ui/useKeys';
 import { useWide } from '@/ui/useWide';
 
 import { JobFault } from './JobFault';
@@ -79,10 +80,13 @@ function OpenJob() {
     tap(plateId);
     if (toWork) open('specify');
   };
-  const measuring = viewed === 'inspect';
   const editing = viewed === 'specify';
-  const [keys, setKeys] = useState(false);
-  useLayerKeys(editing, selection, edits, () => setKeys(true));
+  useLayerKeys(editing, selection, edits);
+  useKeys(({ altKey, code }) => {
+    const to = altKey ? STAGES[Number(/^Digit([1-8])$/.exec(code)?.[1]) - 1] : undefined;
+    if (to) open(to);
+    return to !== undefined;
+  });
   const ridge = { stage, viewed, onOpen: open };
 
   return (
@@ -113,7 +117,6 @@ function OpenJob() {
                 selected={selection.ids}
                 onSelect={select}
                 onDrop={editing ? edits.drop : undefined}
-                later={measuring}
               />
             </JobFault>
             <IconKey
@@ -142,7 +145,6 @@ function OpenJob() {
                   labelled
                   selected={selection.ids}
                   onSelect={select}
-                  later={measuring}
                 />
               )}
             </JobFault>
@@ -185,16 +187,14 @@ function OpenJob() {
                   labelled
                   selected={selection.ids}
                   onSelect={select}
-                  later={measuring}
                 />
               )}
             </SidePanel>
           </JobFault>
         ) : null}
       </View>
-      <KeyList visible={keys} onClose={() => setKeys(false)} />
       <JobFault small what="The figures">
-        <FootStrip stage={viewed} later={measuring} />
+        <FootStrip stage={viewed} />
       </JobFault>
     </View>
   );

@@ -24,26 +24,23 @@ const goingOf = (job: Job): Marks =>
       : [],
   );
 
-interface ViewProps extends Pick<
+type ViewProps = Pick<
   SectionProps,
   'width' | 'height' | 'labelled' | 'selected' | 'onSelect' | 'onDrop'
-> {
-  /** Follows the job a frame later: while readings are taken, the run comes first. */
-  readonly later: boolean;
-}
+>;
 
-/** The section of the job on screen, to look at and to tap. */
-export function SectionView({ later, ...props }: ViewProps) {
-  const now = useJob();
-  const behind = useDeferredValue(now);
-  const job = later ? behind : now;
-  return props.height < 80 ? null : <JobSection job={job} {...props} />;
-}
-
-function JobSection({ job, ...props }: Omit<ViewProps, 'later'> & { readonly job: Job }) {
-  const problems = [...evaluationOf(job).problems, ...goingOf(job)];
-  const state = { expanding: job.expanding.fitted };
-  return <Section layout={evaluationOf(job).layout} problems={problems} state={state} {...props} />;
+/** The section of the job on screen, to look at and to tap; a digit that is typed shows before it follows. */
+export function SectionView(props: ViewProps) {
+  const job = useDeferredValue(useJob());
+  if (props.height < 80) return null;
+  return (
+    <Section
+      layout={evaluationOf(job).layout}
+      problems={[...evaluationOf(job).problems, ...goingOf(job)]}
+      state={{ expanding: job.expanding.fitted }}
+      {...props}
+    />
+  );
 }
 
 interface EditorProps {
@@ -56,12 +53,14 @@ interface EditorProps {
 
 /** The section of the job on screen as its editor. */
 export function EditorView(props: EditorProps) {
-  const job = useJob();
-  // What is wrong with the pack shows at once; what its inspection said of a plate may follow a frame later.
-  const inspected = useDeferredValue(useJob());
-  const going = goingOf(inspected);
-  const problems = [...evaluationOf(job).problems, ...going];
-  return <SectionEditor problems={problems} {...props} />;
+  const job = useDeferredValue(useJob());
+  return (
+    <SectionEditor
+      job={job}
+      problems={[...evaluationOf(job).problems, ...goingOf(job)]}
+      {...props}
+    />
+  );
 }
 
 /** Undo and redo where there is little room. */

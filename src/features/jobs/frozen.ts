@@ -1,6 +1,7 @@
 import type { UnknownAction } from '@reduxjs/toolkit';
 import { createAction } from '@reduxjs/toolkit';
 
+import { longList } from '@/core/job/lists';
 import type { Job } from '@/core/job/types';
 import { isFrozen } from '@/core/job/work';
 
@@ -24,8 +25,8 @@ const HARMLESS = new Set([
 ]);
 
 /**
- * Keeps a signed job as it was signed, whatever edits it: the edit is refused whole and remembered, so that the screen can
- * say so. Opening it again is the one change that passes.
+ * Keeps a signed job as it was signed, whatever edits it, and every list within what a file takes: the edit is refused whole
+ * and remembered, so that the screen can say so. Opening a signed job again is the one change of it that passes.
  */
 export function withFrozen(reduce: Reduce): Reduce {
   return (state, action) => {
@@ -37,8 +38,11 @@ export function withFrozen(reduce: Reduce): Reduce {
     if (!state || next === state || HARMLESS.has(action.type)) return next;
     const id = jobNamed(action) ?? next.history?.jobId;
     const before = id === undefined ? undefined : state.entities[id];
-    if (id === undefined || !before || !isFrozen(before)) return next;
+    if (id === undefined || !before) return next;
     const after = next.entities[id];
+    const long = after && longList(after, before);
+    if (long) return { ...state, full: { jobId: id, ...long } };
+    if (!isFrozen(before)) return next;
     if (after && !isFrozen(after)) return next;
     const same =
       after !== undefined &&

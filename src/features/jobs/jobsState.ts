@@ -2,7 +2,6 @@ import { createEntityAdapter, nanoid } from '@reduxjs/toolkit';
 
 import type { FieldPath } from '@/core/job/fields';
 import type { LongList } from '@/core/job/lists';
-import { longList } from '@/core/job/lists';
 import type { JobRow } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
 import type { UnitChoice } from '@/core/units/quantity';
@@ -63,9 +62,7 @@ export function edit(state: JobsState, { jobId, at }: Edit, change: (job: Job) =
   const job = state.entities[jobId];
   if (!job) return;
   const next = change(job);
-  const long = next === job ? undefined : longList(next, job);
-  if (long) state.full = { jobId, ...long };
-  else if (next !== job) adapter.setOne(state, { ...next, updatedAt: at ?? next.updatedAt });
+  if (next !== job) adapter.setOne(state, { ...next, updatedAt: at ?? next.updatedAt });
 }
 
 /** A list with one item changed, by its identifier. */

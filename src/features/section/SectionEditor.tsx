@@ -1,13 +1,13 @@
-import { useDeferredValue, useState } from 'react';
+import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 
 import { liftAtLever } from '@/core/evaluate/liftTerm';
 import { packModel } from '@/core/evaluate/states';
+import type { Job } from '@/core/job/types';
 import { hasWeights } from '@/core/evaluate/assistFigures';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { useEvaluation } from '@/features/jobs/evaluations';
-import { useJob } from '@/features/jobs/useJob';
+import { evaluationOf } from '@/features/jobs/evaluations';
 import { Slide } from './Slide';
 import { Words } from '@/ui/Words';
 
@@ -25,6 +25,7 @@ const WEAR_UNKNOWN = 1;
 const TOP_RPM = 10_000;
 
 interface Props extends Pick<SectionProps, 'problems' | 'width'> {
+  readonly job: Job;
   /** Height of the drawing before it is enlarged. */
   readonly height: number;
   readonly selection: Selection;
@@ -34,24 +35,19 @@ interface Props extends Pick<SectionProps, 'problems' | 'width'> {
 }
 
 /** The section as the editor of the pack, with its keys, and the lever and the wear to slide. */
-export function SectionEditor({ problems, width, height, selection, edits, scrolls }: Props) {
-  const job = useJob();
-  const { layout, figures } = useEvaluation();
+export function SectionEditor({ job, problems, width, height, selection, edits, scrolls }: Props) {
+  const { layout, figures } = evaluationOf(job);
   const [zoom, setZoom] = useState(1);
   const [pinched, setPinched] = useState(1);
   const [lever, setLever] = useState(0);
   const [wear, setWear] = useState(0);
   const [speed, setSpeed] = useState(0);
   const units = useUnits();
-  // Only the sliders need the pack in other states; while they rest it follows a frame later.
-  const slid = lever > 0 || wear > 0 || speed > 0;
-  const behind = useDeferredValue(job);
-  const modelled = slid ? job : behind;
-  const model = packModel(modelled);
+  const model = packModel(job);
   const mostWear = (model.wearReserve()[0]?.wear ?? WEAR_UNKNOWN) * PAST_LIMIT || WEAR_UNKNOWN;
   const had = figures.get('liftHad');
   const full = had?.status === 'known' ? Math.max(0, had.value) : 0;
-  const lift = lever > 0 ? Math.max(0, Math.min(full, liftAtLever(modelled, lever) ?? 0)) : 0;
+  const lift = lever > 0 ? Math.max(0, Math.min(full, liftAtLever(job, lever) ?? 0)) : 0;
   const state = {
     zoom: Math.max(1, Math.min(MAX_ZOOM, zoom * pinched)),
     lift,

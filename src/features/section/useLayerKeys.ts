@@ -7,10 +7,8 @@ import { useKeys } from '@/ui/useKeys';
 import type { LayerEdits } from './useLayerEdits';
 import type { Selection } from './useSelection';
 
-/** Keys of the section, as they are listed under `?`. */
+/** Keys of the section, as they are listed under `?`; undo and redo of a job stand above them. */
 export const LAYER_KEYS = [
-  ['Ctrl Z', 'Undo'],
-  ['Ctrl Y', 'Redo'],
   ['Up, Down', 'Next layer outward or inward'],
   ['Alt Up, Alt Down', 'Move the chosen layers'],
   ['Shift Up, Shift Down', 'Choose one layer more'],
@@ -20,16 +18,10 @@ export const LAYER_KEYS = [
   ['T', 'Turn over'],
   ['Delete', 'Take out'],
   ['Escape', 'Choose nothing'],
-  ['?', 'This list'],
 ] as const;
 
 /** Undo and redo from anywhere that is no field; the other keys while a layer of the section has the focus. */
-export function useLayerKeys(
-  active: boolean,
-  selection: Selection,
-  edits: LayerEdits,
-  onHelp: () => void,
-): void {
+export function useLayerKeys(active: boolean, selection: Selection, edits: LayerEdits): void {
   const dispatch = useAppDispatch();
   const follow = useRef(false);
   const last = selection.ids.at(-1);
@@ -49,10 +41,6 @@ export function useLayerKeys(
       return true;
     }
     if (!active || command) return false;
-    if (event.key === '?') {
-      onHelp();
-      return true;
-    }
     const { activeElement } = document;
     const at = activeElement?.getAttribute('data-testid')?.match(/^layer-(.+)$/)?.[1];
     if (at === undefined) return false;

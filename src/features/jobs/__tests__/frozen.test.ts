@@ -91,3 +91,17 @@ describe('a signed job', () => {
     expect(job().signOff.revisions[0]).toBe(before.signOff.revisions[0]);
   });
 });
+
+it('refuses an edit that makes a list longer than a file takes, and says which', () => {
+  const { store } = setUp();
+  const id = 'demo-ur-0106';
+  const before = store.getState().jobs.entities[id];
+  const photo = { id: 'p', caption: '', takenAt: '', width: 1, height: 1, bytes: 0 };
+  store.dispatch(
+    changeJob(id, (j) => ({ ...j, photos: Array.from({ length: 201 }, () => photo) })),
+  );
+  expect(store.getState().jobs.entities[id]).toBe(before);
+  expect(store.getState().jobs.full).toEqual({ jobId: id, path: 'photos', most: 200 });
+  store.dispatch(refusalRead());
+  expect(store.getState().jobs.full).toBeUndefined();
+});

@@ -30,7 +30,6 @@ function keys({ active = true, ids = ['p1'] }: { active?: boolean; ids?: readonl
     jest.Mock
   >;
   const set = jest.fn();
-  const help = jest.fn();
   const store = makeStore();
   const job = demoJob('UR-0106');
   store.dispatch(jobActions.jobsLoaded({ jobs: [job], drafts: {} }));
@@ -39,7 +38,7 @@ function keys({ active = true, ids = ['p1'] }: { active?: boolean; ids?: readonl
     <Provider store={store}>{children}</Provider>
   );
   const selection = { ids, set } as unknown as Parameters<typeof useLayerKeys>[1];
-  renderHook(() => useLayerKeys(active, selection, edits as unknown as LayerEdits, help), {
+  renderHook(() => useLayerKeys(active, selection, edits as unknown as LayerEdits), {
     wrapper,
   });
   render(
@@ -54,7 +53,7 @@ function keys({ active = true, ids = ['p1'] }: { active?: boolean; ids?: readonl
     at.focus();
     return fireEvent.keyDown(at, { key, ...more });
   };
-  return { edits, set, help, store, job, press };
+  return { edits, set, store, job, press };
 }
 
 describe('the keys of the section', () => {
@@ -117,16 +116,10 @@ describe('the keys of the section', () => {
     expect(NAMES.some((name) => elsewhere.edits[name].mock.calls.length > 0)).toBe(false);
   });
 
-  it('lists its keys by ?, and has one for each that is listed', () => {
-    const { help, press } = keys();
-    press('?');
-    expect(help).toHaveBeenCalledTimes(1);
+  it('has a key for each that is listed', () => {
+    keys();
     expect(LAYER_KEYS.map(([key]) => key)).toEqual(
-      expect.arrayContaining(['Ctrl Z', 'Ctrl Y', 'A', 'D', 'I', 'T', 'Delete', 'Escape', '?']),
+      expect.arrayContaining(['A', 'D', 'I', 'T', 'Delete', 'Escape']),
     );
-    cleanup();
-    const off = keys({ active: false });
-    fireEvent.keyDown(document.body, { key: '?' });
-    expect(off.help).not.toHaveBeenCalled();
   });
 });
