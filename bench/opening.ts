@@ -11,8 +11,8 @@ import { asItStays, JOBS_LISTED, shownAt, watchFor, watchFrames } from './shown'
 
 /**
  * Opening, as somebody does who takes the phone up again: each time in a browser process of its own, over one profile, with the
- * service worker. Seen: painted, whether as it was left, by the server on a first visit, or by the program; alive: by the
- * program. What a process does once, like reading a language's order, is hidden where pages are opened one after another.
+ * service worker. Seen: painted as it stays; alive: drawn by the program. What a process does once, like reading a language's
+ * order, is hidden where pages are opened one after another.
  */
 const root = process.env.UNDER_RIDGE_ROOT ?? '.';
 const SLOWED = 4;

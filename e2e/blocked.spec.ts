@@ -33,3 +33,34 @@ for (const [name, scripts] of [
     );
     expect(backup.length).toBeGreaterThan(10_000);
   });
+
+test('a sheet that can’t be made is told for what it is @wide', async ({ page }) => {
+  await page.route('**/paper-worker.js', (route) => route.abort());
+  const logged: string[] = [];
+  page.on('console', (message) => {
+    if (message.type() === 'error') logged.push(message.text());
+  });
+  await page.goto('/job/demo-ur-0101?stage=log');
+  await page.getByRole('button', { name: 'Job sheet, PDF' }).click();
+  const told = page.getByText(/^The sheet could not be made: /);
+  await expect(told).toBeVisible();
+  await expect(told).not.toContainText(/room|can’t be read/);
+  expect(logged.join()).toContain('The sheet could not be made');
+});
+
+test('a picture that is none is told so, and not that there is no room @wide', async ({ page }) => {
+  await page.goto('/job/demo-ur-0106?stage=intake');
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page
+      .getByRole('button', { name: /photograph/i })
+      .first()
+      .click(),
+  ]);
+  await chooser.setFiles({
+    name: 'x.jpg',
+    mimeType: 'image/jpeg',
+    buffer: Buffer.from('no picture'),
+  });
+  await expect(page.getByText(/^x\.jpg: It is no picture/)).toBeVisible();
+});

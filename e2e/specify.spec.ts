@@ -67,7 +67,7 @@ test('a pack from empty to good on the section, and back to the start by undo', 
   await expect(shop.verdict()).toContainText('Holds and releases');
 
   await openSection(page);
-  expect(await order(page)).toBe('DSDSDSD');
+  await expect.poll(() => order(page)).toBe('DSDSDSD');
   await expect(page.getByText('Tap a layer to work on it')).toBeVisible();
 
   // All steels at once as another thickness: 16.8 − 3 × 0.4 = 15.6 mm.
@@ -86,16 +86,16 @@ test('a pack from empty to good on the section, and back to the start by undo', 
   // By buttons: moved, duplicated, inserted, taken out.
   await layer(page, 1).click();
   await tool(page, 'Move the chosen outward').click();
-  expect(await order(page)).toBe('SDDSDSD');
+  await expect.poll(() => order(page)).toBe('SDDSDSD');
   await tool(page, 'Undo').click();
   await layer(page, 2).click();
   await tool(page, 'Duplicate the chosen').click();
-  expect(await order(page)).toBe('DSSDSDSD');
+  await expect.poll(() => order(page)).toBe('DSSDSDSD');
   await tool(page, 'Take the chosen out').click();
-  expect(await order(page)).toBe('DSDSDSD');
+  await expect.poll(() => order(page)).toBe('DSDSDSD');
   await layer(page, 7).click();
   await tool(page, 'Insert a plate under the chosen').click();
-  expect(await order(page)).toBe('DSDSDSDD');
+  await expect.poll(() => order(page)).toBe('DSDSDSDD');
   // Two discs together are a spacer pair and carry nothing: the faces stay eight.
   await expect(layer(page, 7)).toHaveAttribute('aria-label', /pair with 8/);
   await tool(page, 'Undo').click();
@@ -115,7 +115,7 @@ test('a pack from empty to good on the section, and back to the start by undo', 
   await tool(page, 'Choose several plates').click();
   await layer(page, 4).click();
   await tool(page, 'Take the chosen out').click();
-  expect(await order(page)).toBe('DDDSD');
+  await expect.poll(() => order(page)).toBe('DDDSD');
   await tool(page, 'Undo').click();
   await tool(page, 'Choose several plates').click();
 

@@ -64,6 +64,10 @@ const NAMED = {
 
 type Owner = keyof typeof NAMED;
 
+/** Sheets of limits that a workshop can have, and limits on one. */
+export const MAX_SHEETS = 2000;
+export const MAX_LIMITS = 500;
+
 /** Every field that the library keeps. */
 export const LIMIT_PATTERNS: readonly FieldPattern[] = [...SINGLE, ...Object.values(NAMED).flat()];
 

@@ -71,6 +71,15 @@ export interface Stock {
   readonly gauges: readonly GaugeSetId[];
 }
 
+/** The greatest length of each list of the shelf. */
+export const STOCK_LENGTHS = {
+  plates: 20_000,
+  springs: 5000,
+  scrap: 20_000,
+  scrapSprings: 20_000,
+  wanted: 1000,
+} as const;
+
 export const EMPTY_STOCK: Stock = {
   plates: [],
   springs: [],

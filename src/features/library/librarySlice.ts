@@ -2,6 +2,7 @@ import type { PayloadAction } from '@reduxjs/toolkit';
 import { createSlice } from '@reduxjs/toolkit';
 
 import type { LimitSheet } from '@/core/library/limits';
+import { MAX_LIMITS, MAX_SHEETS } from '@/core/library/limits';
 import { byName } from '@/core/order';
 import { put, without } from '@/store/lists';
 
@@ -19,17 +20,17 @@ const librarySlice = createSlice({
     libraryLoaded: (_state, { payload }: PayloadAction<readonly LimitSheet[]>): LibraryState => ({
       sheets: payload,
     }),
-    /** A new sheet, or one as it was changed. */
-    sheetKept: (state, { payload }: PayloadAction<LimitSheet>): LibraryState => ({
-      ...state,
-      sheets: put(state.sheets, payload),
-    }),
+    /** A new sheet, or one as it was changed; one with more limits than a file takes stays as it was. */
+    sheetKept: (state, { payload }: PayloadAction<LimitSheet>): LibraryState =>
+      payload.limits.length > MAX_LIMITS
+        ? state
+        : { ...state, sheets: put(state.sheets, payload, MAX_SHEETS) },
     sheetRemoved: (state, { payload }: PayloadAction<string>): LibraryState => ({
       sheets: without(state.sheets, payload),
       removed: state.sheets.find((s) => s.id === payload),
     }),
     sheetRemovalUndone: ({ sheets, removed }): LibraryState => ({
-      sheets: removed ? put(sheets, removed) : sheets,
+      sheets: removed ? put(sheets, removed, MAX_SHEETS) : sheets,
     }),
     sheetRemovalForgotten: ({ sheets }): LibraryState => ({ sheets }),
   },

@@ -2,8 +2,9 @@ import Joi from 'joi';
 
 import { MAX_NAME, MAX_NOTES, MAX_OWN_STEPS } from '@/core/job/fields';
 import { FASTENER_ROLES, LOCKS } from '@/core/job/work';
-import { LIMIT_PATTERNS } from '@/core/library/limits';
+import { LIMIT_PATTERNS, MAX_LIMITS, MAX_SHEETS } from '@/core/library/limits';
 import { GAUGE_SETS } from '@/core/setting/gauges';
+import { STOCK_LENGTHS } from '@/core/shelf/stock';
 
 import { GROUP, LINING } from './pack';
 import { DATE, ID, list, text, TIME } from './parts';
@@ -33,10 +34,10 @@ const STOCK_PLATE = {
 };
 
 const SHELF = Joi.object({
-  plates: list(Joi.object(STOCK_PLATE), 20_000),
+  plates: list(Joi.object(STOCK_PLATE), STOCK_LENGTHS.plates),
   scrap: list(
     Joi.object({ ...STOCK_PLATE, why: text(400).required(), scrapped: DATE.required() }),
-    20_000,
+    STOCK_LENGTHS.scrap,
   ),
   scrapSprings: list(
     Joi.object({
@@ -48,7 +49,7 @@ const SHELF = Joi.object({
       why: text(400).required(),
       scrapped: DATE.required(),
     }),
-    20_000,
+    STOCK_LENGTHS.scrapSprings,
   ),
   wanted: list(
     Joi.object({
@@ -57,7 +58,7 @@ const SHELF = Joi.object({
       nominal: THICKNESS.required(),
       atLeast: Joi.number().integer().min(1).max(10_000).required(),
     }),
-    1000,
+    STOCK_LENGTHS.wanted,
   ),
   springs: list(
     Joi.object({
@@ -66,7 +67,7 @@ const SHELF = Joi.object({
       from: text(MAX_NAME),
       count: Joi.number().integer().min(0).max(10_000).required(),
     }),
-    5000,
+    STOCK_LENGTHS.springs,
   ),
   gauges: list(Joi.string().valid(...Object.keys(GAUGE_SETS)), 20),
 });
@@ -96,7 +97,7 @@ const LIMIT_SHEET = Joi.object({
   name: text(MAX_NAME).required(),
   note: text(MAX_NOTES).required(),
   updatedAt: TIME.required(),
-  limits: list(LIMIT, 500),
+  limits: list(LIMIT, MAX_LIMITS),
 });
 
 /** The frame of the file; each job in it is read by the reader of job files. */
@@ -116,5 +117,5 @@ export const WORKSHOP_FILE = Joi.object({
     )
     .max(200)
     .required(),
-  library: list(LIMIT_SHEET, 2000),
+  library: list(LIMIT_SHEET, MAX_SHEETS),
 });
