@@ -49,13 +49,10 @@ test('a sheet that can’t be made is told for what it is @wide', async ({ page 
 });
 
 test('a picture that is none is told so, and not that there is no room @wide', async ({ page }) => {
-  await page.goto('/job/demo-ur-0106?stage=intake');
+  await page.goto('/job/demo-ur-0106?stage=strip');
   const [chooser] = await Promise.all([
     page.waitForEvent('filechooser'),
-    page
-      .getByRole('button', { name: /photograph/i })
-      .first()
-      .click(),
+    page.getByRole('button', { name: 'Picture from a file' }).click(),
   ]);
   await chooser.setFiles({
     name: 'x.jpg',

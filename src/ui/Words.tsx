@@ -96,9 +96,14 @@ export function Heading({ ref, level, children, style, numberOfLines }: HeadingP
       role="heading"
       aria-level={level}
       numberOfLines={numberOfLines}
-      style={[textStyle(ink, FONT.textBold, HEADING_SIZE[level], 1.3), style]}
+      style={[textStyle(ink, FONT.textBold, HEADING_SIZE[level], 1.3), ref && styles.start, style]}
     >
       {boundIn(children)}
     </Text>
   );
 }
+
+const styles = StyleSheet.create({
+  // Where a screen begins, not something to press: no ring around it.
+  start: { outlineWidth: 0 },
+});

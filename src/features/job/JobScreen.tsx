@@ -155,18 +155,16 @@ function OpenJob() {
         ) : (
           <View role="main" style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, minWidth: 0 }}>
             <JobFault what={`${STAGE_NAME[viewed]} of this job`} view={`${viewed} ${params.tab}`}>
-              <>
-                {viewed === 'intake' ? <IntakeStage /> : null}
-                {viewed === 'strip' ? <StripStage /> : null}
-                {viewed === 'inspect' ? (
-                  <InspectStage selected={selection.ids.at(-1)} onSelect={selection.only} />
-                ) : null}
-                {viewed === 'specify' ? <SpecifyStage selection={selection} /> : null}
-                {viewed === 'build' ? <BuildStage onPlate={selection.only} /> : null}
-                {viewed === 'set' ? <SetStage /> : null}
-                {viewed === 'prove' ? <ProveStage /> : null}
-                {viewed === 'log' ? <LogStage /> : null}
-              </>
+              {viewed === 'intake' ? <IntakeStage /> : null}
+              {viewed === 'strip' ? <StripStage /> : null}
+              {viewed === 'inspect' ? (
+                <InspectStage selected={selection.ids.at(-1)} onSelect={selection.only} />
+              ) : null}
+              {viewed === 'specify' ? <SpecifyStage selection={selection} /> : null}
+              {viewed === 'build' ? <BuildStage onPlate={selection.only} /> : null}
+              {viewed === 'set' ? <SetStage /> : null}
+              {viewed === 'prove' ? <ProveStage /> : null}
+              {viewed === 'log' ? <LogStage /> : null}
             </JobFault>
           </View>
         )}

@@ -53,7 +53,8 @@ interface EditorProps {
 
 /** The section of the job on screen as its editor. */
 export function EditorView(props: EditorProps) {
-  const job = useDeferredValue(useJob());
+  // What is edited answers at once.
+  const job = useJob();
   return (
     <SectionEditor
       job={job}

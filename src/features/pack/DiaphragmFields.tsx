@@ -93,9 +93,7 @@ export function DiaphragmFields() {
         <EntryField path="springs.diaphragm.referenceDeflection" />
         <EntryField path="springs.diaphragm.fingerRatio" />
       </FieldGrid>
-      <>
-        <Steps />
-      </>
+      <Steps />
     </View>
   );
 }

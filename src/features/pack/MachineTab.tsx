@@ -23,10 +23,8 @@ export function MachineTab() {
         onChangeText={(name) => dispatch(jobActions.detailsTyped({ jobId: job.id, name }))}
       />
       <EngineFields />
-      <>
-        <ExpandingFields />
-        <StartClutchFields />
-      </>
+      <ExpandingFields />
+      <StartClutchFields />
     </View>
   );
 }

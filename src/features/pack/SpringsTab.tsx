@@ -69,16 +69,12 @@ export function SpringsTab() {
       {springs.type === 'diaphragm' ? (
         <>
           <DiaphragmFields />
-          <>
-            <DiaphragmCurve />
-          </>
+          <DiaphragmCurve />
         </>
       ) : (
         <>
           <CoilKinds />
-          <>
-            <SpringCircle />
-          </>
+          <SpringCircle />
         </>
       )}
       <>

@@ -22,13 +22,11 @@ export function StripStage() {
     <StagePage>
       <ThisClutch />
       <Steps />
-      <>
-        <Parts />
-        <FoundOrder />
-        <Notes />
-        <PhotoPanel />
-        <StageDone stage="strip" alsoDone={withWhatWasFound} />
-      </>
+      <Parts />
+      <FoundOrder />
+      <Notes />
+      <PhotoPanel />
+      <StageDone stage="strip" alsoDone={withWhatWasFound} />
     </StagePage>
   );
 }
