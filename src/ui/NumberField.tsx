@@ -19,7 +19,7 @@ const byThumb = (): boolean =>
   typeof matchMedia === 'function' && matchMedia('(pointer: coarse)').matches;
 
 /** A phone looks at what keyboard a field asks for when it is given the focus. */
-function focusAnew(): void {
+function focusAgain(): void {
   const field = document.activeElement;
   if (!(field instanceof HTMLElement)) return;
   field.blur();
@@ -54,7 +54,7 @@ export function NumberField({ unit = '', whole = false, onBlur, ...rest }: Props
             }}
             onPress={() => {
               setLetters(!letters);
-              focusAnew();
+              focusAgain();
             }}
           />
         ) : unit === '' ? undefined : (

@@ -147,6 +147,8 @@ export const MAX_LINES = 80;
 export const MAX_CURVE_POINTS = 2000;
 /** Steps of the shop's own in one stage, and revisions of one job. */
 export const MAX_OWN_STEPS = 40;
+/** Jobs that a workshop can have. */
+export const MAX_JOBS = 20_000;
 /** Lines that a checklist can be put in order. */
 export const MAX_ORDER = 400;
 /** Written reasons to sign over an open item. */

@@ -4,7 +4,7 @@ import { createSlice, original } from '@reduxjs/toolkit';
 import { blankJob } from '@/core/job/blank';
 import { copyOfEdit, copyOfJob, nextJobOf } from '@/core/job/derive';
 import type { FieldPath } from '@/core/job/fields';
-import { fieldOf } from '@/core/job/fields';
+import { fieldOf, MAX_JOBS } from '@/core/job/fields';
 import { entryAt, withEntry } from '@/core/job/paths';
 import type { AssistType, Entry, Job, Release, Source, StartClutchPlace } from '@/core/job/types';
 import { parseEntry } from '@/core/units/parseEntry';
@@ -46,6 +46,7 @@ const jobsSlice = createSlice({
     jobStarted: {
       prepare: (payload: { id: string }) => prepareEdit(payload),
       reducer(state, { payload }: PayloadAction<{ id: string; at: string }>) {
+        if (isFull(state)) return;
         adapter.addOne(
           state,
           blankJob(payload.id, nextNumber(original(state) ?? state), payload.at),
@@ -63,7 +64,7 @@ const jobsSlice = createSlice({
         }: PayloadAction<{ id: string; fromId: string; how: 'machine' | 'copy'; at: string }>,
       ) {
         const from = state.entities[payload.fromId];
-        if (!from) return;
+        if (!from || isFull(state)) return;
         const make = payload.how === 'machine' ? nextJobOf : copyOfJob;
         adapter.addOne(
           state,
@@ -281,6 +282,10 @@ const jobsSlice = createSlice({
     },
   },
 });
+
+/** A workshop with more jobs would make a file that nobody can read. */
+const isFull = ({ ids, unread }: JobsState): boolean =>
+  ids.length + Object.keys(unread).length >= MAX_JOBS;
 
 /** The next number of the workshop: one above the greatest of the form UR-0000. */
 function nextNumber({ entities, unread }: JobsState): string {

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 
-import { MAX_NAME, MAX_NOTES, MAX_OWN_STEPS } from '@/core/job/fields';
+import { MAX_JOBS, MAX_NAME, MAX_NOTES, MAX_OWN_STEPS } from '@/core/job/fields';
 import { FASTENER_ROLES, LOCKS } from '@/core/job/work';
 import { LIMIT_PATTERNS, MAX_LIMITS, MAX_SHEETS } from '@/core/library/limits';
 import { GAUGE_SETS } from '@/core/setting/gauges';
@@ -15,7 +15,6 @@ import { STEP_KEY } from './work';
 export const WORKSHOP_FORMAT = 'under-ridge-workshop';
 /** 2: limits library; scrap, wanted stock and more about each plate of the shelf. */
 export const WORKSHOP_VERSION = 2;
-export const MAX_JOBS = 20_000;
 
 const SORT = Joi.string().valid('steel', 'disc');
 const THICKNESS = Joi.number().greater(0).max(60);

@@ -121,6 +121,21 @@ describe('jobs', () => {
   });
 });
 
+describe('a workshop with as many jobs as a file takes', () => {
+  it('begins no other, and copies none', () => {
+    const here = run();
+    const full = { ...here, ids: Array.from({ length: 20_000 }, (_, n) => `j${n}`) };
+    const begun = jobsReducer(full, jobActions.jobStarted({ id: 'more' }));
+    expect(begun.ids).toHaveLength(20_000);
+    const copied = jobsReducer(
+      full,
+      jobActions.jobDerived({ id: 'more', fromId: ID, how: 'copy' }),
+    );
+    expect(copied.ids).toHaveLength(20_000);
+    expect(jobsReducer(here, jobActions.jobStarted({ id: 'more' })).ids).toContain('more');
+  });
+});
+
 describe('a job that another tab stored while it was edited here', () => {
   it('takes the other’s place and keeps the edit beside it, returns of the machine too', () => {
     const here = run();
