@@ -23,34 +23,35 @@ const ESM = [
   '@noble',
 ].join('|');
 
+const shared = {
+  // The presets leave these as they are.
+  transform: { '\\.mjs$': 'babel-jest' },
+  transformIgnorePatterns: [`node_modules/(?!(${ESM}))`],
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '\\.(woff2|css)$': '<rootDir>/scripts/jest-file-stub.js',
+    '^@react-native-vector-icons/material-design-icons$': '<rootDir>/src/ui/icons/PaperIcon.tsx',
+  },
+};
+
 /** Two projects: the core and everything without an interface run in Node, shared parts in a DOM. */
 module.exports = {
   projects: [
     {
+      preset: 'jest-expo/node',
       displayName: 'core',
-      testEnvironment: 'node',
-      setupFilesAfterEnv: ['<rootDir>/scripts/jest-core-setup.js'],
       rootDir: __dirname,
+      setupFilesAfterEnv: ['<rootDir>/scripts/jest-core-setup.js'],
       testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/server/**/*.test.ts'],
-      transform: { '\\.(ts|mjs|js)$': '<rootDir>/scripts/jest-esbuild.js' },
-      transformIgnorePatterns: [`node_modules/(?!(${ESM}))`],
-      moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+      ...shared,
     },
     {
-      displayName: 'dom',
       preset: 'jest-expo/web',
+      displayName: 'dom',
       rootDir: __dirname,
-      // The preset leaves these as they are.
-      transform: { '\\.mjs$': '<rootDir>/scripts/jest-esbuild.js' },
-      testMatch: ['<rootDir>/src/**/*.test.tsx'],
       setupFilesAfterEnv: ['<rootDir>/scripts/jest-dom-setup.js'],
-      transformIgnorePatterns: [`node_modules/(?!(${ESM}))`],
-      moduleNameMapper: {
-        '^@/(.*)$': '<rootDir>/src/$1',
-        '\\.(woff2|css)$': '<rootDir>/scripts/jest-file-stub.js',
-        '^@react-native-vector-icons/material-design-icons$':
-          '<rootDir>/src/ui/icons/PaperIcon.tsx',
-      },
+      testMatch: ['<rootDir>/src/**/*.test.tsx'],
+      ...shared,
     },
   ],
 };

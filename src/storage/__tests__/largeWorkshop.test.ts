@@ -11,12 +11,6 @@ import { sealedRecords } from '../records';
 import { ALONE } from '../tabs';
 import { keepWorkshop } from '../workshop';
 
-jest.mock('react-redux', () => ({
-  useDispatch: { withTypes: () => undefined },
-  useSelector: { withTypes: () => undefined },
-  useStore: { withTypes: () => undefined },
-}));
-
 const COUNT = 700;
 const model = demoJob('UR-0105');
 const none = async () => ({ jobs: [], shelf: EMPTY_STOCK, library: [] });

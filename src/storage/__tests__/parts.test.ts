@@ -3,11 +3,6 @@ import { makeStore } from '@/store/store';
 
 import { PARTS } from '../parts';
 
-jest.mock('react-redux', () => ({
-  useDispatch: { withTypes: () => undefined },
-  useSelector: { withTypes: () => undefined },
-}));
-
 function part(key: string) {
   const found = PARTS.find((p) => p.key === key);
   if (!found) throw new Error(`There is no part ${key}.`);

@@ -8,11 +8,6 @@ import { makeStore } from '@/store/store';
 
 import { isRow, RowRecords } from '../rowRecords';
 
-jest.mock('react-redux', () => ({
-  useDispatch: { withTypes: () => undefined },
-  useSelector: { withTypes: () => undefined },
-}));
-
 const model = demoJob('UR-0106');
 const many = (count: number): Job[] =>
   Array.from({ length: count }, (_, i) => ({ ...model, id: `job-${i}`, number: `UR-${i}` }));

@@ -13,11 +13,6 @@ import type { OtherTabs, Told } from '../tabs';
 import { ALONE } from '../tabs';
 import { keepWorkshop } from '../workshop';
 
-jest.mock('react-redux', () => ({
-  useDispatch: { withTypes: () => undefined },
-  useSelector: { withTypes: () => undefined },
-}));
-
 const noJobs = async () => ({ jobs: [], shelf: EMPTY_STOCK, library: [] });
 const demo = async () => ({ jobs: demoJobs(), shelf: demoShelf(), library: demoLibrary() });
 

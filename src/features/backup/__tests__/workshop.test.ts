@@ -1,11 +1,5 @@
 import { readBackup } from '../workshop';
 
-jest.mock('react-redux', () => ({
-  useDispatch: { withTypes: () => undefined },
-  useSelector: { withTypes: () => undefined },
-  useStore: { withTypes: () => undefined },
-}));
-
 describe('reading a backup', () => {
   it('refuses a file of 300 MB by its size, before any of it is read', async () => {
     const arrayBuffer = jest.fn();

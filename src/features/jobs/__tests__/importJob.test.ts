@@ -8,11 +8,6 @@ import { makeStore } from '@/store/store';
 import { importJob } from '../importJob';
 import { jobActions } from '../jobsSlice';
 
-jest.mock('react-redux', () => ({
-  useDispatch: { withTypes: () => undefined },
-  useSelector: { withTypes: () => undefined },
-}));
-
 const job = demoJob('UR-0106');
 const fileOf = (text: string, name = 'job.json') => new File([text], name);
 const written = (each: Job, unfinished = {}) =>

@@ -9,12 +9,6 @@ import { makeStore } from '@/store/store';
 import { putAway, putSpringsAway } from '../putAway';
 import { shelfActions } from '../shelfSlice';
 
-jest.mock('react-redux', () => ({
-  useDispatch: { withTypes: () => undefined },
-  useSelector: { withTypes: () => undefined },
-  useStore: { withTypes: () => undefined },
-}));
-
 const TODAY = '2026-11-24';
 
 function open(number: string) {
