@@ -233,7 +233,9 @@ test(
         .fill(reason);
     }
     await page.getByRole('textbox', { name: 'Signed by' }).fill('');
-    await expect(page.getByTestId('sign')).toHaveAttribute('aria-disabled', 'true');
+    await page.getByTestId('sign').click();
+    await expect(page.getByText('Needed: the name of who signs.')).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Signed record' })).toHaveCount(0);
     await page.getByRole('textbox', { name: 'Signed by' }).fill('Bench 2');
     await page.getByTestId('sign').click();
     await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('by Bench 2');

@@ -292,7 +292,11 @@ test(
     await measured.fill('one and a half');
     await page.getByRole('button', { name: /^Put a plate on the shelf/ }).click();
     const soldAs = page.getByRole('textbox', { name: /^Sold as/ });
+    await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+    await expect(page.getByText('Needed: the thickness as sold.')).toBeVisible();
+    await expect(soldAs).toBeFocused();
     await soldAs.fill('2.0');
+    await expect(page.getByText('Needed: the thickness as sold.')).toBeHidden();
     await workshop.stored();
     await workshop.open('/shelf');
     await page.getByRole('button', { name: /^Put a plate on the shelf/ }).click();

@@ -58,6 +58,29 @@ async function drag(page: Page, from: Locator, to: Locator, touch: boolean): Pro
   await put('touchEnd');
 }
 
+/** Two fingers that go apart over a place. */
+async function spreadFingers(page: Page, over: Locator): Promise<void> {
+  const box = await over.boundingBox();
+  if (!box) throw new Error('nothing to enlarge');
+  const x = box.x + box.width / 2;
+  const y = box.y + box.height / 2;
+  const hand = await page.context().newCDPSession(page);
+  const put = (type: 'touchStart' | 'touchMove' | 'touchEnd', apart?: number) =>
+    hand.send('Input.dispatchTouchEvent', {
+      type,
+      touchPoints:
+        apart === undefined
+          ? []
+          : [
+              { x, y: y - apart / 2, id: 0 },
+              { x, y: y + apart / 2, id: 1 },
+            ],
+    });
+  await put('touchStart', 40);
+  for (const apart of [50, 60, 70, 80, 90, 100]) await put('touchMove', apart);
+  await put('touchEnd');
+}
+
 test('a pack from empty to good on the section, and back to the start by undo', async ({
   workshop: shop,
   page,
@@ -109,6 +132,15 @@ test('a pack from empty to good on the section, and back to the start by undo', 
   await expect.poll(() => order(page)).toBe('SDSDSDD');
   await tool(page, 'Undo').click();
   await expect.poll(() => order(page)).toBe('DSDSDSD');
+
+  if (info.project.name === 'phone') {
+    const height = async () => (await layer(page, 1).boundingBox())?.height ?? 0;
+    const before = await height();
+    await spreadFingers(page, layer(page, 4));
+    await expect.poll(height).toBeGreaterThan(before * 1.5);
+    await tool(page, 'Make the section smaller').click();
+    await expect.poll(() => order(page)).toBe('DSDSDSD');
+  }
 
   // Two by two.
   await layer(page, 2).click();

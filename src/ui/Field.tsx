@@ -1,4 +1,4 @@
-import type { ComponentProps, ReactNode } from 'react';
+import type { ComponentProps, ReactNode, RefCallback } from 'react';
 import { useId } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
@@ -22,6 +22,8 @@ export interface FieldProps extends Pick<
   | 'right'
   | 'testID'
 > {
+  /** Takes the focus to the field. */
+  readonly ref?: RefCallback<{ focus: () => void }>;
   readonly label: string;
   /** Read out in place of the label, where the same label stands in many places. */
   readonly name?: string;
@@ -44,6 +46,7 @@ export interface FieldProps extends Pick<
  * named here once.
  */
 export function Field({
+  ref,
   label,
   name = label,
   message,
@@ -61,6 +64,7 @@ export function Field({
   return (
     <View style={styles.field}>
       <TextInput
+        ref={ref}
         mode="outlined"
         label={label}
         accessibilityLabel={name}

@@ -1,16 +1,32 @@
 import type { ReactNode } from 'react';
 import type { ViewStyle } from 'react-native';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
-/** Fields side by side where there is room, one below the other where there is not. */
-export function FieldGrid({ narrow = false, children }: Props) {
-  return <View style={narrow ? NARROW : BROAD}>{children}</View>;
-}
+import { IconKey } from './IconKey';
 
 interface Props {
   /** Short fields, two of which stand side by side on a phone beside the section. */
   readonly narrow?: boolean;
+  /** What the line is, read out before its fields where other lines have the same ones. */
+  readonly name?: string;
+  /** Of the key that takes the line out; only with `onRemove`. */
+  readonly removeLabel?: string;
+  readonly onRemove?: () => void;
   readonly children: ReactNode;
+}
+
+/** Fields side by side where there is room, one below the other where there is not; a line of a list can be taken out. */
+export function FieldGrid({ narrow = false, name, removeLabel, onRemove, children }: Props) {
+  const fields = <View style={narrow ? NARROW : BROAD}>{children}</View>;
+  if (removeLabel === undefined || onRemove === undefined) return fields;
+  return (
+    <View style={styles.line}>
+      <View {...(name ? { role: 'group', 'aria-label': name } : {})} style={styles.fields}>
+        {fields}
+      </View>
+      <IconKey atBox icon="close" label={removeLabel} onPress={onRemove} />
+    </View>
+  );
 }
 
 // The grid is the browser's own; React Native has no words for it.
@@ -23,3 +39,8 @@ const gridOf = (least: number): ViewStyle & object =>
   }) as object;
 const BROAD = gridOf(230);
 const NARROW = gridOf(92);
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', alignItems: 'flex-start', gap: 4 },
+  fields: { flexGrow: 1, flexShrink: 1 },
+});

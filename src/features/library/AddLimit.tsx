@@ -1,4 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
+import Joi from 'joi';
 import { useState } from 'react';
 import { Menu } from 'react-native-paper';
 
@@ -6,15 +7,15 @@ import type { FieldPattern } from '@/core/job/fields';
 import { FIELDS } from '@/core/job/fields';
 import type { Limit } from '@/core/library/limits';
 import { LIMIT_PATTERNS, OWNER_NAME, ownerOf } from '@/core/library/limits';
-import { useTyped } from '@/features/entry/useTyped';
+import { FormText } from '@/features/entry/FormFields';
+import { nameText } from '@/features/entry/formSchema';
+import { useKeptForm } from '@/features/entry/useKeptForm';
 import { Action } from '@/ui/Action';
 import { DropMenu } from '@/ui/DropMenu';
-import { Field } from '@/ui/Field';
 
 /** Puts another limit on a sheet: which one, and of what where it belongs to something with a name. */
 export function AddLimit({ onAdd }: { readonly onAdd: (limit: Limit) => void }) {
   const [pattern, setPattern] = useState<FieldPattern>();
-  const [of, setOf] = useTyped('library.addLimit.of');
   const owner = pattern && ownerOf(pattern);
   const choose = (next: FieldPattern) => {
     if (ownerOf(next) === undefined) {
@@ -45,28 +46,37 @@ export function AddLimit({ onAdd }: { readonly onAdd: (limit: Limit) => void }) 
         }
       </DropMenu>
       {pattern && owner ? (
-        <>
-          <Field
-            label={`${FIELDS[pattern].label}: name of the ${OWNER_NAME[owner]}, as jobs call it`}
-            value={of}
-            maxLength={120}
-            onChangeText={setOf}
-          />
-          <Action
-            icon="check"
-            disabled={of.trim() === ''}
-            onPress={() => {
-              onAdd({ id: nanoid(10), pattern, of: of.trim() });
-              setPattern(undefined);
-              setOf('');
-            }}
-          >
-            Add it
-          </Action>
-        </>
+        <OwnerName
+          label={`${FIELDS[pattern].label}: name of the ${OWNER_NAME[owner]}, as jobs call it`}
+          onName={(of) => {
+            onAdd({ id: nanoid(10), pattern, of });
+            setPattern(undefined);
+          }}
+        />
       ) : null}
     </>
   );
+}
+
+const OWNER = Joi.object<{ of: string }>({ of: nameText('Needed: the name, as jobs call it.') });
+
+/** Of what a limit is that belongs to something with a name. */
+function OwnerName({ label, onName }: OwnerProps) {
+  const { control, submit } = useKeptForm('library.addLimit', { of: '' }, OWNER);
+  const add = submit(({ of }) => onName(of));
+  return (
+    <>
+      <FormText control={control} name="of" label={label} maxLength={120} />
+      <Action icon="check" onPress={() => void add()}>
+        Add it
+      </Action>
+    </>
+  );
+}
+
+interface OwnerProps {
+  readonly label: string;
+  readonly onName: (name: string) => void;
 }
 
 function titleOf(pattern: FieldPattern): string {

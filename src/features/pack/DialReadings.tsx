@@ -8,7 +8,7 @@ import { VerdictLine } from '@/features/figures/VerdictLine';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
-import { Removable } from '@/ui/Removable';
+import { FieldGrid } from '@/ui/FieldGrid';
 import { Heading } from '@/ui/Words';
 
 /** Three readings a third of a turn apart are what most builders take; the angle can be typed over. */
@@ -31,11 +31,11 @@ export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
     <>
       {bare ? null : <Heading level={2}>Lift round the plate</Heading>}
       {release.liftReadings.map((r, i) => (
-        <Removable
+        <FieldGrid
           key={r.id}
           narrow
           name={`Dial reading ${i + 1}`}
-          label={`Take dial reading ${i + 1} out`}
+          removeLabel={`Take dial reading ${i + 1} out`}
           onRemove={() =>
             change((j) => ({
               ...j,
@@ -48,7 +48,7 @@ export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
         >
           <EntryField narrow label="Angle" path={fieldPath('release.liftReadings.*.angle', r.id)} />
           <EntryField narrow label="Lift" path={fieldPath('release.liftReadings.*.lift', r.id)} />
-        </Removable>
+        </FieldGrid>
       ))}
       {release.liftReadings.length < MAX_READINGS ? (
         <Action icon="plus" onPress={add}>

@@ -13,7 +13,6 @@ import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { Removable } from '@/ui/Removable';
 import { Heading, Words } from '@/ui/Words';
 
 import { DiaphragmTester } from './DiaphragmTester';
@@ -58,9 +57,9 @@ export function DiaphragmFields() {
             }
           />
           {points.map((point, i) => (
-            <Removable
+            <FieldGrid
               key={point.id}
-              label={`Take point ${i + 1} out`}
+              removeLabel={`Take point ${i + 1} out`}
               onRemove={() =>
                 dispatch(jobActions.diaphragmPointRemoved({ jobId, pointId: point.id }))
               }
@@ -73,7 +72,7 @@ export function DiaphragmFields() {
                 path={fieldPath('springs.diaphragm.points.*.force', point.id)}
                 label={`Point ${i + 1}, force`}
               />
-            </Removable>
+            </FieldGrid>
           ))}
           {points.length < MAX_TESTER_POINTS ? (
             <Action
@@ -109,9 +108,9 @@ function Steps() {
         <Words soft>No steps: the retainer holds the spring in one place.</Words>
       ) : null}
       {steps.map((step) => (
-        <Removable
+        <FieldGrid
           key={step.id}
-          label={`Take step ${step.name} out`}
+          removeLabel={`Take step ${step.name} out`}
           onRemove={() => dispatch(jobActions.stepRemoved({ jobId, stepId: step.id }))}
         >
           <EntryField
@@ -126,7 +125,7 @@ function Steps() {
             path={fieldPath('springs.diaphragm.steps.*.bandMax', step.id)}
             label={`Step ${step.name}, stack to`}
           />
-        </Removable>
+        </FieldGrid>
       ))}
       {steps.length < MAX_STEPS ? (
         <Action

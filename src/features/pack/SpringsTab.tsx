@@ -21,7 +21,6 @@ import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Field } from '@/ui/Field';
-import { Removable } from '@/ui/Removable';
 import { Heading, Words } from '@/ui/Words';
 
 import { AssistFields } from './AssistFields';
@@ -203,9 +202,9 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
         }
       />
       {group.testerPoints.map((point, i) => (
-        <Removable
+        <FieldGrid
           key={point.id}
-          label={`Take point ${i + 1} out`}
+          removeLabel={`Take point ${i + 1} out`}
           onRemove={() =>
             dispatch(jobActions.testerPointRemoved({ jobId, groupId, pointId: point.id }))
           }
@@ -218,7 +217,7 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
             path={fieldPath('springs.coil.groups.*.testerPoints.*.force', groupId, point.id)}
             label={`Point ${i + 1}, force`}
           />
-        </Removable>
+        </FieldGrid>
       ))}
       {group.testerPoints.length < MAX_TESTER_POINTS ? (
         <Action

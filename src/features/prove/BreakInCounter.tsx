@@ -11,7 +11,7 @@ import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
-import { Removable } from '@/ui/Removable';
+import { FieldGrid } from '@/ui/FieldGrid';
 import { useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 
@@ -94,9 +94,9 @@ export function BreakInCounter() {
       {changing ? (
         <>
           {starts.map((s) => (
-            <Removable
+            <FieldGrid
               key={s.id}
-              label={`Take ${s.name || 'the gear'} out`}
+              removeLabel={`Take ${s.name || 'the gear'} out`}
               onRemove={() =>
                 change((j) => withStarts(j, (all) => all.filter((x) => x.id !== s.id)))
               }
@@ -118,7 +118,7 @@ export function BreakInCounter() {
                 />
               </View>
               <EntryField path={fieldPath('prove.starts.*.wanted', s.id)} />
-            </Removable>
+            </FieldGrid>
           ))}
           {starts.length < MAX_GEARS ? (
             <Action

@@ -12,7 +12,7 @@ import { useChangeJob } from '@/features/jobs/changeJob';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
-import { Removable } from '@/ui/Removable';
+import { FieldGrid } from '@/ui/FieldGrid';
 import { Heading } from '@/ui/Words';
 
 const withReading = (job: Job, id: string, turns: number | undefined): Job => ({
@@ -45,11 +45,11 @@ export function GainReadings() {
     <>
       <Heading level={3}>Lever gain as read</Heading>
       {readings.map((r, i) => (
-        <Removable
+        <FieldGrid
           key={r.id}
           narrow
           name={`Gain reading ${i + 1}`}
-          label={`Take reading ${i + 1} out`}
+          removeLabel={`Take reading ${i + 1} out`}
           onRemove={() =>
             change((j) => ({
               ...j,
@@ -62,7 +62,7 @@ export function GainReadings() {
         >
           <EntryField narrow label="At, turns" path={fieldPath('setting.readings.*.turns', r.id)} />
           <EntryField narrow label="Gain" path={fieldPath('setting.readings.*.gain', r.id)} />
-        </Removable>
+        </FieldGrid>
       ))}
       <VerdictLine id="gain" />
       {readings.length < MAX_READINGS ? (

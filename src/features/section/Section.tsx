@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { DndContext, useDraggable } from '@dnd-kit/core';
 import { Pressable, View } from 'react-native';
 import { Line, Path, Polygon, Rect, Svg } from 'react-native-svg';
 
@@ -12,9 +12,10 @@ import { Words } from '@/ui/Words';
 
 import type { LayerShape, SectionShape, SectionState } from '@/drawing/sectionShape';
 import { Area, LayerDrawing } from './LayerDrawing';
-import { LayerHand } from './LayerHand';
 import { gapHeight, shapeSection, WEAR_SCALE } from '@/drawing/sectionShape';
 import { marksOf } from './marks';
+import { useLayerDrag } from './useLayerDrag';
+import { usePinch } from './usePinch';
 
 export interface SectionProps {
   readonly layout: PackLayout;
@@ -57,10 +58,8 @@ export function Section({
   const units = useUnits();
   const drawn = labelled ? Math.max(110, width - 186) : width;
   const shape = shapeSection(layout, drawn, height, state);
-  const [gap, setGap] = useState<number>();
-  const [hand] = useState(() => new LayerHand(setGap));
-  const frame = useRef<View>(null);
-  useEffect(() => hand.update({ shape, onDrop, onPinch, frame: frame.current }));
+  const { pinching, touches } = usePinch(onPinch);
+  const { context, gap } = useLayerDrag(shape, onDrop, pinching);
   const chosen = new Set(selected);
   const wrong = new Set(problems.flatMap((p) => p.plateId ?? []));
   const springsWrong = problems.some((p) => p.path.startsWith('springs'));
@@ -80,108 +79,116 @@ export function Section({
   const spread = labelled ? spreadLabels(wanted, LABEL_GAP, 8, shape.height - 34) : [];
   const labels = end === undefined ? spread : spread.toSpliced(above, 1);
   const endLabel = end === undefined ? undefined : spread[above];
+  // One finger drags a layer while all is in sight, and scrolls once the drawing is enlarged.
+  const touchAction = !onDrop ? 'auto' : (state.zoom ?? 1) > 1 ? 'pan-y' : 'none';
   return (
-    <View
-      ref={frame}
-      {...hand.handlers}
-      role="group"
-      aria-label={describe(layout)}
-      style={{
-        width,
-        height: shape.height + (noted ? NOTE : 0),
-        // One finger drags a layer while all is in sight, and scrolls once the drawing is enlarged.
-        ...(onDrop ? { touchAction: (state.zoom ?? 1) > 1 ? 'pan-y' : 'none' } : {}),
-      }}
-    >
-      <Svg width={width} height={shape.height} aria-hidden>
-        <Frame shape={shape} springsWrong={springsWrong} />
-        {shape.layers.map((s) => (
-          <LayerDrawing key={s.layer.plate.id} shape={s} />
-        ))}
-        {shape.splineEnd === undefined ? null : (
-          <Path
-            d={`M${drawn - 3} ${shape.floor.y}V${shape.splineEnd}H${drawn - 22}`}
-            fill="none"
-            stroke={strata.slate}
-            strokeWidth={2}
-            strokeDasharray="7 3"
-          />
-        )}
-        {end === undefined || endLabel === undefined ? null : (
-          <Line
-            x1={drawn - 2}
-            y1={end}
-            x2={drawn + 10}
-            y2={endLabel}
-            stroke={strata.slate}
-            strokeWidth={1}
-          />
-        )}
-        {labelled ? (
-          <Path d={leaders(drawn, mids, labels)} fill="none" stroke={strata.soft} strokeWidth={1} />
-        ) : null}
-        {shape.layers.map((s) => {
-          const { id } = s.layer.plate;
-          if (!chosen.has(id) && !wrong.has(id)) return null;
-          return (
-            <Rect
-              key={id}
-              x={1.5}
-              y={s.row.y - 1}
-              width={drawn - 3}
-              height={s.row.height + 2}
-              rx={3}
-              fill={chosen.has(id) ? strata.slate : 'none'}
-              fillOpacity={0.18}
-              stroke={wrong.has(id) ? strata.stop : strata.slate}
-              strokeWidth={2.5}
-              strokeDasharray={wrong.has(id) ? '5 3' : undefined}
+    <DndContext {...context}>
+      <View
+        role="group"
+        aria-label={describe(layout)}
+        {...touches}
+        style={{
+          width,
+          height: shape.height + (noted ? NOTE : 0),
+          ...{ touchAction },
+        }}
+      >
+        <Svg width={width} height={shape.height} aria-hidden>
+          <Frame shape={shape} springsWrong={springsWrong} />
+          {shape.layers.map((s) => (
+            <LayerDrawing key={s.layer.plate.id} shape={s} />
+          ))}
+          {shape.splineEnd === undefined ? null : (
+            <Path
+              d={`M${drawn - 3} ${shape.floor.y}V${shape.splineEnd}H${drawn - 22}`}
+              fill="none"
+              stroke={strata.slate}
+              strokeWidth={2}
+              strokeDasharray="7 3"
             />
-          );
-        })}
-        {gap === undefined ? null : (
-          <Line
-            x1={0}
-            x2={drawn}
-            y1={gapHeight(shape, gap)}
-            y2={gapHeight(shape, gap)}
-            stroke={strata.slate}
-            strokeWidth={5}
+          )}
+          {end === undefined || endLabel === undefined ? null : (
+            <Line
+              x1={drawn - 2}
+              y1={end}
+              x2={drawn + 10}
+              y2={endLabel}
+              stroke={strata.slate}
+              strokeWidth={1}
+            />
+          )}
+          {labelled ? (
+            <Path
+              d={leaders(drawn, mids, labels)}
+              fill="none"
+              stroke={strata.soft}
+              strokeWidth={1}
+            />
+          ) : null}
+          {shape.layers.map((s) => {
+            const { id } = s.layer.plate;
+            if (!chosen.has(id) && !wrong.has(id)) return null;
+            return (
+              <Rect
+                key={id}
+                x={1.5}
+                y={s.row.y - 1}
+                width={drawn - 3}
+                height={s.row.height + 2}
+                rx={3}
+                fill={chosen.has(id) ? strata.slate : 'none'}
+                fillOpacity={0.18}
+                stroke={wrong.has(id) ? strata.stop : strata.slate}
+                strokeWidth={2.5}
+                strokeDasharray={wrong.has(id) ? '5 3' : undefined}
+              />
+            );
+          })}
+          {gap === undefined ? null : (
+            <Line
+              x1={0}
+              x2={drawn}
+              y1={gapHeight(shape, gap)}
+              y2={gapHeight(shape, gap)}
+              stroke={strata.slate}
+              strokeWidth={5}
+            />
+          )}
+        </Svg>
+        {shape.layers.map((s, i) => (
+          <LayerRow
+            key={s.layer.plate.id}
+            id={s.layer.plate.id}
+            name={name(s)}
+            wrong={wrong.has(s.layer.plate.id)}
+            chosen={chosen.has(s.layer.plate.id)}
+            reached={s.layer.plate.id === first}
+            top={s.row.y}
+            width={drawn}
+            height={s.row.height}
+            labelAt={labels[i]}
+            labelWidth={width - drawn - 13}
+            press={onSelect}
+            movable={onDrop !== undefined}
           />
+        ))}
+        {endLabel === undefined ? null : (
+          <Words
+            soft
+            size={13}
+            aria-hidden
+            style={{ position: 'absolute', left: drawn + 13, top: endLabel - 9 }}
+          >
+            end of the spline
+          </Words>
         )}
-      </Svg>
-      {shape.layers.map((s, i) => (
-        <LayerRow
-          key={s.layer.plate.id}
-          id={s.layer.plate.id}
-          name={name(s)}
-          wrong={wrong.has(s.layer.plate.id)}
-          chosen={chosen.has(s.layer.plate.id)}
-          reached={s.layer.plate.id === first}
-          top={s.row.y}
-          width={drawn}
-          height={s.row.height}
-          labelAt={labels[i]}
-          labelWidth={width - drawn - 13}
-          press={onSelect}
-        />
-      ))}
-      {endLabel === undefined ? null : (
-        <Words
-          soft
-          size={13}
-          aria-hidden
-          style={{ position: 'absolute', left: drawn + 13, top: endLabel - 9 }}
-        >
-          end of the spline
-        </Words>
-      )}
-      {noted ? (
-        <Words soft size={13} style={{ position: 'absolute', left: 4, top: shape.height + 2 }}>
-          {`Wear drawn ${WEAR_SCALE} times as deep, in the outline of new`}
-        </Words>
-      ) : null}
-    </View>
+        {noted ? (
+          <Words soft size={13} style={{ position: 'absolute', left: 4, top: shape.height + 2 }}>
+            {`Wear drawn ${WEAR_SCALE} times as deep, in the outline of new`}
+          </Words>
+        ) : null}
+      </View>
+    </DndContext>
   );
 }
 
@@ -232,15 +239,31 @@ interface LayerRowProps {
   readonly labelAt: number | undefined;
   readonly labelWidth: number;
   readonly press: (id: string) => void;
+  readonly movable: boolean;
 }
 
 /** The place of a layer under the finger, and what it is beside it. */
 function LayerRow(props: LayerRowProps) {
-  const { id, name, wrong, chosen, reached, top, width, height, labelAt, labelWidth, press } =
-    props;
+  const {
+    id,
+    name,
+    wrong,
+    chosen,
+    reached,
+    top,
+    width,
+    height,
+    labelAt,
+    labelWidth,
+    press,
+    movable,
+  } = props;
+  const { setNodeRef, listeners } = useDraggable({ id, disabled: !movable });
   return (
     <>
       <Pressable
+        ref={setNodeRef as (node: unknown) => void}
+        {...listeners}
         role="button"
         aria-label={`Plate ${name}${wrong ? ', stop' : ''}`}
         aria-pressed={chosen}

@@ -1,16 +1,19 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { useState } from 'react';
+import Joi from 'joi';
+import { useWatch } from 'react-hook-form';
 
 import { fieldAt } from '@/core/job/fields';
 import type { LiningId } from '@/core/job/types';
 import { nextLabel } from '@/core/shelf/fromJob';
 import type { StockPlate } from '@/core/shelf/stock';
 import { LINING_ESTIMATES } from '@/core/torque/linings';
-import { LooseField } from '@/features/entry/LooseField';
-import { useForm } from '@/features/entry/useForm';
+import type { UnitChoice } from '@/core/units/quantity';
+import { useUnits } from '@/features/display/useUnits';
+import { FormChoice, FormNumber } from '@/features/entry/FormFields';
+import { numberText } from '@/features/entry/formSchema';
+import { useKeptForm } from '@/features/entry/useKeptForm';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
-import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Panel } from '@/ui/Panel';
@@ -23,20 +26,49 @@ const LINING_OPTIONS = (Object.keys(LINING_ESTIMATES) as LiningId[]).map((value)
   value,
   label: LINING_ESTIMATES[value].name,
 }));
+const AGE_OPTIONS = [
+  { value: 'used', label: 'Used' },
+  { value: 'new', label: 'New' },
+] as const;
+
+const EMPTY = {
+  sort: 'steel',
+  lining: 'paper',
+  age: 'used',
+  nominal: '',
+  thickness: '',
+  count: '',
+};
+
+interface Plate {
+  readonly sort: StockPlate['sort'];
+  readonly lining: LiningId;
+  readonly age: 'new' | 'used';
+  readonly nominal: number;
+  readonly thickness?: number;
+  readonly count?: number;
+}
+
+const schemaOf = (units: UnitChoice) =>
+  Joi.object<Plate>({
+    sort: Joi.valid('steel', 'disc'),
+    lining: Joi.valid(...Object.keys(LINING_ESTIMATES)),
+    age: Joi.valid('used', 'new'),
+    nominal: numberText(THICKNESS, units)
+      .required()
+      .messages({ 'any.required': 'Needed: the thickness as sold.' }),
+    thickness: numberText(THICKNESS, units),
+    count: numberText(COUNT, units),
+  });
 
 /** Puts a plate on the shelf: measured by itself, or several alike. */
 export function AddPlate() {
   const dispatch = useAppDispatch();
   const stock = useAppSelector((state) => state.shelf);
-  const form = useForm('shelf.addPlate');
-  const [sort, setSort] = useState<StockPlate['sort']>('steel');
-  const [lining, setLining] = useState<LiningId>('paper');
-  const [age, setAge] = useState<'new' | 'used'>('used');
-  const [nominal, setNominal] = useState(() => form.kept('nominal', THICKNESS));
-  const [thickness, setThickness] = useState(() => form.kept('thickness', THICKNESS));
-  const [count, setCount] = useState(() => form.kept('count', COUNT));
-  const put = () => {
-    if (nominal === undefined) return;
+  const units = useUnits();
+  const { control, submit } = useKeptForm('shelf.addPlate', EMPTY, schemaOf(units));
+  const sort = useWatch({ control, name: 'sort' });
+  const put = submit(({ sort, lining, age, nominal, thickness, count }) =>
     dispatch(
       shelfActions.stockPlatePut({
         id: nanoid(10),
@@ -49,49 +81,21 @@ export function AddPlate() {
         ...(sort === 'disc' ? { lining } : {}),
         ...(thickness === undefined ? {} : { measured: isoDay() }),
       }),
-    );
-    // The next plate begins with empty fields.
-    form.done();
-    setNominal(undefined);
-    setThickness(undefined);
-    setCount(undefined);
-  };
+    ),
+  );
   return (
     <Panel title="Put a plate on the shelf" summary="Measured by itself, or several alike">
-      <Choice label="Sort" value={sort} options={SORT_OPTIONS} onChange={setSort} />
+      <FormChoice control={control} name="sort" label="Sort" options={SORT_OPTIONS} />
       {sort === 'disc' ? (
-        <Choice label="Lining" value={lining} options={LINING_OPTIONS} onChange={setLining} />
+        <FormChoice control={control} name="lining" label="Lining" options={LINING_OPTIONS} />
       ) : null}
-      <Choice
-        label="Age"
-        value={age}
-        options={[
-          { value: 'used', label: 'Used' },
-          { value: 'new', label: 'New' },
-        ]}
-        onChange={setAge}
-      />
-      <FieldGrid key={form.round}>
-        <LooseField
-          label="Sold as"
-          spec={THICKNESS}
-          onValue={setNominal}
-          {...form.field('nominal')}
-        />
-        <LooseField
-          label="Measured"
-          spec={THICKNESS}
-          onValue={setThickness}
-          {...form.field('thickness')}
-        />
-        <LooseField
-          label="How many alike"
-          spec={COUNT}
-          onValue={setCount}
-          {...form.field('count')}
-        />
+      <FormChoice control={control} name="age" label="Age" options={AGE_OPTIONS} />
+      <FieldGrid>
+        <FormNumber control={control} name="nominal" label="Sold as" spec={THICKNESS} />
+        <FormNumber control={control} name="thickness" label="Measured" spec={THICKNESS} />
+        <FormNumber control={control} name="count" label="How many alike" spec={COUNT} />
       </FieldGrid>
-      <Action main icon="plus" disabled={nominal === undefined} onPress={put}>
+      <Action main icon="plus" onPress={() => void put()}>
         Put it on the shelf
       </Action>
     </Panel>

@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { useState } from 'react';
+import Joi from 'joi';
 import { View } from 'react-native';
 
 import { blankCoilGroup, entry } from '@/core/job/blank';
@@ -7,11 +7,13 @@ import type { FieldPattern } from '@/core/job/fields';
 import { FIELDS, MAX_TESTER_POINTS } from '@/core/job/fields';
 import type { CoilGroup, Entry, RateSource, TesterPoint } from '@/core/job/types';
 import type { StockSpring } from '@/core/shelf/stock';
+import type { UnitChoice } from '@/core/units/quantity';
 import { formatValue } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
+import { FormNumber, FormText } from '@/features/entry/FormFields';
+import { nameText, numberText } from '@/features/entry/formSchema';
 import { LooseField } from '@/features/entry/LooseField';
-import { useForm } from '@/features/entry/useForm';
-import { useTyped } from '@/features/entry/useTyped';
+import { useKeptForm } from '@/features/entry/useKeptForm';
 import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -20,7 +22,6 @@ import { EditRow } from '@/ui/EditRow';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Field } from '@/ui/Field';
 import { Panel } from '@/ui/Panel';
-import { Removable } from '@/ui/Removable';
 import { Digits, Words } from '@/ui/Words';
 
 import { shelfActions } from './shelfSlice';
@@ -119,9 +120,9 @@ function SpringFields({ spring, taken }: Props) {
       {group.rateFrom === 'tester' ? (
         <>
           {group.testerPoints.map((p, i) => (
-            <Removable
+            <FieldGrid
               key={p.id}
-              label={`Take tester point ${i + 1} out`}
+              removeLabel={`Take tester point ${i + 1} out`}
               onRemove={() =>
                 keep({ testerPoints: group.testerPoints.filter((other) => other.id !== p.id) })
               }
@@ -140,7 +141,7 @@ function SpringFields({ spring, taken }: Props) {
                 initial={shown('springs.coil.groups.*.testerPoints.*.force', p.force)}
                 onValue={(v) => (v === undefined ? undefined : point(p.id, { force: said(v) }))}
               />
-            </Removable>
+            </FieldGrid>
           ))}
           <Action
             icon="plus"
@@ -168,36 +169,37 @@ function SpringFields({ spring, taken }: Props) {
   );
 }
 
+const schemaOf = (units: UnitChoice) =>
+  Joi.object<{ name: string; count?: number }>({
+    name: nameText('Needed: a name for the springs.'),
+    count: numberText(COUNT, units),
+  });
+
 /** Puts springs of a new kind on the shelf; what they are is filled in on their row. */
 export function AddSprings() {
   const dispatch = useAppDispatch();
-  const form = useForm('shelf.addSprings');
-  const [name, setName] = useTyped(form.field('name').keepAs);
-  const [count, setCount] = useState(() => form.kept('count', COUNT));
-  const put = () => {
+  const { control, submit } = useKeptForm(
+    'shelf.addSprings',
+    { name: '', count: '' },
+    schemaOf(useUnits()),
+  );
+  const put = submit(({ name, count }) => {
     const id = nanoid(10);
     dispatch(
       shelfActions.springsPut({
         id,
         count: count ?? 1,
-        group: { ...blankCoilGroup(id, name.trim()), rateFrom: 'tester' },
+        group: { ...blankCoilGroup(id, name), rateFrom: 'tester' },
       }),
     );
-    form.done();
-    setCount(undefined);
-  };
+  });
   return (
     <Panel title="Put springs on the shelf" summary="Of one kind; tester points and lengths follow">
-      <Field label="Name of the springs" value={name} maxLength={120} onChangeText={setName} />
-      <FieldGrid key={form.round}>
-        <LooseField
-          label="Pieces of them"
-          spec={COUNT}
-          onValue={setCount}
-          {...form.field('count')}
-        />
+      <FormText control={control} name="name" label="Name of the springs" maxLength={120} />
+      <FieldGrid>
+        <FormNumber control={control} name="count" label="Pieces of them" spec={COUNT} />
       </FieldGrid>
-      <Action main icon="plus" disabled={name.trim() === ''} onPress={put}>
+      <Action main icon="plus" onPress={() => void put()}>
         Put them on the shelf
       </Action>
     </Panel>

@@ -1,21 +1,22 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { useState } from 'react';
+import Joi from 'joi';
 import { View } from 'react-native';
 
 import { fieldAt } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
 import { ordersOfJobs, shortOf } from '@/core/shelf/fromJob';
 import type { StockPlate } from '@/core/shelf/stock';
+import type { UnitChoice } from '@/core/units/quantity';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
+import { FormChoice, FormNumber } from '@/features/entry/FormFields';
+import { numberText } from '@/features/entry/formSchema';
 import { LooseField } from '@/features/entry/LooseField';
-import { useForm } from '@/features/entry/useForm';
+import { useKeptForm } from '@/features/entry/useKeptForm';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
-import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Panel } from '@/ui/Panel';
-import { Removable } from '@/ui/Removable';
 import { useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
@@ -80,9 +81,9 @@ export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
         {stock.wanted.map((w) => {
           const name = `${w.sort === 'steel' ? 'Steel' : 'Disc'} ${size(w.nominal)}`;
           return (
-            <Removable
+            <FieldGrid
               key={w.id}
-              label={`${name} is not wanted any more`}
+              removeLabel={`${name} is not wanted any more`}
               onRemove={() => dispatch(shelfActions.wantedTaken(w.id))}
             >
               <LooseField
@@ -96,7 +97,7 @@ export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
                     : dispatch(shelfActions.wantedPut({ ...w, atLeast }))
                 }
               />
-            </Removable>
+            </FieldGrid>
           );
         })}
         <AddWanted />
@@ -130,37 +131,33 @@ function ForJobs({ jobs }: { readonly jobs: readonly Job[] }) {
 
 const THICKNESS = fieldAt('pack.kinds.any.thickness');
 
+const schemaOf = (units: UnitChoice) =>
+  Joi.object<{ sort: StockPlate['sort']; nominal: number; atLeast: number }>({
+    sort: Joi.valid('steel', 'disc'),
+    nominal: numberText(THICKNESS, units)
+      .required()
+      .messages({ 'any.required': 'Needed: the thickness as sold.' }),
+    atLeast: numberText(COUNT, units)
+      .required()
+      .messages({ 'any.required': 'Needed: how many there should be.' }),
+  });
+
 function AddWanted() {
   const dispatch = useAppDispatch();
-  const form = useForm('shelf.addWanted');
-  const [sort, setSort] = useState<StockPlate['sort']>('steel');
-  const [nominal, setNominal] = useState(() => form.kept('nominal', THICKNESS));
-  const [atLeast, setAtLeast] = useState(() => form.kept('atLeast', COUNT));
-  const add = () => {
-    if (nominal === undefined || atLeast === undefined) return;
-    dispatch(shelfActions.wantedPut({ id: nanoid(10), sort, nominal, atLeast }));
-    form.done();
-    setNominal(undefined);
-    setAtLeast(undefined);
-  };
+  const { control, submit } = useKeptForm(
+    'shelf.addWanted',
+    { sort: 'steel', nominal: '', atLeast: '' },
+    schemaOf(useUnits()),
+  );
+  const add = submit((wanted) => dispatch(shelfActions.wantedPut({ id: nanoid(10), ...wanted })));
   return (
     <>
-      <Choice label="Another size" value={sort} options={SORT_OPTIONS} onChange={setSort} />
-      <FieldGrid key={form.round}>
-        <LooseField
-          label="Thickness as sold"
-          spec={THICKNESS}
-          onValue={setNominal}
-          {...form.field('nominal')}
-        />
-        <LooseField
-          label="At least so many"
-          spec={COUNT}
-          onValue={setAtLeast}
-          {...form.field('atLeast')}
-        />
+      <FormChoice control={control} name="sort" label="Another size" options={SORT_OPTIONS} />
+      <FieldGrid>
+        <FormNumber control={control} name="nominal" label="Thickness as sold" spec={THICKNESS} />
+        <FormNumber control={control} name="atLeast" label="At least so many" spec={COUNT} />
       </FieldGrid>
-      <Action icon="plus" disabled={nominal === undefined || atLeast === undefined} onPress={add}>
+      <Action icon="plus" onPress={() => void add()}>
         Want so many
       </Action>
     </>

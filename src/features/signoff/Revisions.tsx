@@ -1,15 +1,17 @@
 import { router } from 'expo-router';
+import Joi from 'joi';
 import { View } from 'react-native';
 
 import type { Revision } from '@/core/job/work';
 import { isFrozen } from '@/core/job/work';
 import { reopened } from '@/core/signoff/revisions';
-import { useTyped } from '@/features/entry/useTyped';
+import { FormText } from '@/features/entry/FormFields';
+import { nameText } from '@/features/entry/formSchema';
+import { useKeptForm } from '@/features/entry/useKeptForm';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob, useJobId } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { momentText } from '@/ui/dates';
-import { Field } from '@/ui/Field';
 import { useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
@@ -58,27 +60,25 @@ function RevisionRow({ revision: r }: { readonly revision: Revision }) {
   );
 }
 
+const REASON = Joi.object<{ why: string }>({
+  why: nameText('Needed: why the record is changed.'),
+});
+
 /** Opening a signed record again needs a reason; it stands in the next revision. */
 function Reopen() {
   const change = useChangeJob();
-  const [why, setWhy] = useTyped(`${useJobId()}.reopen`);
+  const { control, submit } = useKeptForm(`${useJobId()}.reopen`, { why: '' }, REASON);
+  const reopen = submit(({ why }) => change((j) => reopened(j, why)));
   return (
     <View style={{ gap: 8 }}>
-      <Field
+      <FormText
         alone
+        control={control}
+        name="why"
         label="Open it again to change it, because"
-        value={why}
         maxLength={400}
-        onChangeText={setWhy}
       />
-      <Action
-        icon="pencil-outline"
-        disabled={why.trim() === ''}
-        onPress={() => {
-          change((j) => reopened(j, why));
-          setWhy('');
-        }}
-      >
+      <Action icon="pencil-outline" onPress={() => void reopen()}>
         Open a new revision
       </Action>
     </View>

@@ -1,15 +1,19 @@
 import { router } from 'expo-router';
+import Joi from 'joi';
 import { useState } from 'react';
+import { useController } from 'react-hook-form';
 import { View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import type { FieldPath } from '@/core/job/fields';
 import { STAGE_NAME } from '@/core/job/words';
 import type { OpenItem } from '@/core/signoff/openItems';
-import { canSign, openItems } from '@/core/signoff/openItems';
+import { openItems } from '@/core/signoff/openItems';
 import { overridden, signed } from '@/core/signoff/revisions';
 import { useUnits } from '@/features/display/useUnits';
 import { goToField } from '@/features/entry/askedFor';
+import { nameText } from '@/features/entry/formSchema';
+import { useKeptForm } from '@/features/entry/useKeptForm';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { evaluationOf } from '@/features/jobs/evaluations';
 import { useDrafts, useJob } from '@/features/jobs/useJob';
@@ -21,25 +25,28 @@ import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
+const SIGNATURE = Joi.object<{ by: string }>({ by: nameText('Needed: the name of who signs.') });
+
 /** What holds the signature up, each with the way to mend it or a written reason, and the signature itself. */
 export function SignPanel() {
   const job = useJob();
   const drafts = useDrafts();
   const change = useChangeJob();
-  const [by, setBy] = useState(job.work.by);
+  const { control, submit } = useKeptForm(`${job.id}.sign`, { by: job.work.by }, SIGNATURE);
+  const { field, fieldState } = useController({ control, name: 'by' });
   const [refused, setRefused] = useState<string>();
   const unfinished = Object.keys(drafts) as FieldPath[];
   const items = openItems(job, unfinished, evaluationOf(job));
   const open = items.filter((i) => !i.override).length;
   const number = (job.signOff.revisions.at(-1)?.number ?? 0) + 1;
-  const sign = async () => {
+  const sign = submit(async ({ by }) => {
     const { digestOf } = await import('@/files/jsonFiles');
     try {
       change((j) => signed(j, by, new Date().toISOString(), digestOf, unfinished));
     } catch (error) {
       setRefused(reportFault('The job was not signed', error));
     }
-  };
+  });
   return (
     <View style={{ gap: 12 }}>
       <View style={{ gap: 2 }}>
@@ -60,23 +67,20 @@ export function SignPanel() {
           <ItemRow key={item.id} item={item} />
         ))}
       </View>
-      <BenchName label="Signed by" value={by} onChange={setBy} />
-      <Action
-        main
-        icon="check"
-        disabled={!canSign(items, by)}
-        testID="sign"
-        onPress={() => void sign()}
-      >
+      <BenchName
+        label="Signed by"
+        value={field.value ?? ''}
+        message={fieldState.error?.message}
+        onChange={field.onChange}
+      />
+      <Action main icon="check" disabled={open > 0} testID="sign" onPress={() => void sign()}>
         {`Sign revision ${number}`}
       </Action>
       <View role="alert">{refused ? <Words>{refused}</Words> : null}</View>
       <Words soft size={14}>
-        {canSign(items, by)
+        {open === 0
           ? 'A signature freezes this record. It does not say that the machine is safe: the maker’s manual, local rules and a licensed mechanic stand above it.'
-          : by.trim() === ''
-            ? 'A name is needed to sign.'
-            : 'It can be signed once nothing is open without a reason.'}
+          : 'It can be signed once nothing is open without a reason.'}
       </Words>
     </View>
   );

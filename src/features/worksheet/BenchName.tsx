@@ -19,15 +19,23 @@ const benchNames = createSelector([(state: RootState) => state.jobs.entities], (
 interface Props {
   readonly label: string;
   readonly value: string;
+  readonly message?: string | undefined;
   readonly onChange: (name: string) => void;
 }
 
 /** Who does the work or signs it: typed once, and one key from then on. */
-export function BenchName({ label, value, onChange }: Props) {
+export function BenchName({ label, value, message, onChange }: Props) {
   const known = useAppSelector(benchNames);
   return (
     <View style={{ gap: 6 }}>
-      <Field alone label={label} value={value} maxLength={MAX_NAME} onChangeText={onChange} />
+      <Field
+        alone
+        label={label}
+        value={value}
+        message={message}
+        maxLength={MAX_NAME}
+        onChangeText={onChange}
+      />
       {value.trim() === '' && known.length > 0 ? (
         <View
           role="group"

@@ -1,0 +1,20 @@
+import Joi from 'joi';
+
+import type { EntrySpec } from '@/core/units/parseEntry';
+import { parseEntry } from '@/core/units/parseEntry';
+import type { UnitChoice } from '@/core/units/quantity';
+
+/** A text of one line that has to be filled in. */
+export const nameText = (missing: string) =>
+  Joi.string().trim().max(400).required().messages({ 'string.empty': missing });
+
+/** A number as people write it, in the base unit once it is read; an empty text is no value. */
+export const numberText = (spec: EntrySpec, units: UnitChoice) =>
+  Joi.string()
+    .trim()
+    .empty('')
+    .custom((text: string, helpers) => {
+      const read = parseEntry(text, spec, units);
+      if (read.kind === 'value') return read.value;
+      return read.kind === 'empty' ? text : helpers.message({ custom: read.message });
+    });

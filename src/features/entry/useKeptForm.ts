@@ -1,0 +1,65 @@
+import { joiResolver } from '@hookform/resolvers/joi';
+import type { ObjectSchema } from 'joi';
+import { useEffect, useState } from 'react';
+import type { Resolver } from 'react-hook-form';
+import { useForm } from 'react-hook-form';
+
+import { useAppDispatch, useAppStore } from '@/store/store';
+
+import { typedActions } from './typedSlice';
+
+/**
+ * A form that is filled in and then submitted. Its texts survive a reload until then.
+ * @param name under which its texts are kept
+ * @param empty the texts of its fields to begin with
+ * @param schema reads the texts into the values that are submitted
+ */
+export function useKeptForm<Texts extends Record<string, string>, Values>(
+  name: string,
+  empty: Texts,
+  schema: ObjectSchema<Values>,
+) {
+  const dispatch = useAppDispatch();
+  const store = useAppStore();
+  const [kept] = useState(() => {
+    const { typed } = store.getState();
+    return Object.fromEntries(
+      Object.entries(empty).map(([field, text]) => [field, typed[`${name}.${field}`] ?? text]),
+    ) as Texts;
+  });
+  const { control, handleSubmit, reset, subscribe } = useForm<
+    Record<string, string>,
+    unknown,
+    Values
+  >({
+    defaultValues: kept,
+    // Joi's resolver is typed as if it read nothing into the texts.
+    resolver: joiResolver(schema, { abortEarly: false }) as Resolver<
+      Record<string, string>,
+      unknown,
+      Values
+    >,
+    mode: 'onChange',
+  });
+  useEffect(
+    () =>
+      subscribe({
+        formState: { values: true },
+        callback: ({ name: field, values }) => {
+          if (field === undefined) return;
+          dispatch(typedActions.textTyped({ name: `${name}.${field}`, text: values[field] ?? '' }));
+        },
+      }),
+    [dispatch, name, subscribe],
+  );
+  return {
+    control,
+    /** Runs `take` with the values, and empties the form; shows what is wrong instead where a field is refused. */
+    submit: (take: (values: Values) => unknown) =>
+      handleSubmit(async (values) => {
+        await take(values);
+        dispatch(typedActions.typedDropped(`${name}.`));
+        reset(empty);
+      }),
+  };
+}
