@@ -1,9 +1,9 @@
 import { router } from 'expo-router';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 import { clashWords } from './clashWords';
@@ -11,6 +11,7 @@ import { forgetGone } from './kept';
 import { keyWords } from './keyWords';
 import type { StorageState } from './storageSlice';
 import { damageSeen } from './storageSlice';
+import { flow } from '@/ui/flow';
 
 /** Over every screen, while what is typed does not reach the browser's storage, or something in it could not be read. */
 export function StorageNotice() {
@@ -29,15 +30,9 @@ export function StorageNotice() {
     <View
       role="region"
       aria-label="Storage"
-      style={{
-        padding: 10,
-        gap: 8,
-        backgroundColor: strata.raised,
-        borderBottomWidth: 3,
-        borderColor: strata.stop,
-      }}
+      style={[styles.padded, { backgroundColor: strata.raised, borderColor: strata.stop }]}
     >
-      <View role="alert" style={{ gap: 4 }}>
+      <View role="alert" style={flow.tight}>
         {lost ? <Words size={15}>{lost}</Words> : null}
         {gone === undefined ? null : <Words size={15}>{GONE}</Words>}
         {damaged.map(({ key, mended, number }) => (
@@ -53,7 +48,7 @@ export function StorageNotice() {
           </Words>
         ))}
       </View>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         {clashes.map((clash) =>
           clash.kind === 'job' ? (
             <Action
@@ -93,3 +88,7 @@ function lostWords({ status, full, reason }: StorageState): string | undefined {
     ? 'This browser has no room left. What you type is kept while this page is open, and storing it is tried again and again. Take a backup, then free some room on the device.'
     : `What you type could not be stored: ${reason}. It is kept while this page is open, and storing it is tried again and again. Make a backup; if the device is full, free some room.`;
 }
+
+const styles = StyleSheet.create({
+  padded: { padding: SPACE.gap, gap: SPACE.gap, borderBottomWidth: 3 },
+});

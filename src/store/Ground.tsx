@@ -4,6 +4,7 @@ import { PaperProvider } from 'react-native-paper';
 
 import PaperIcon from '@/ui/icons/PaperIcon';
 import type { Theme } from '@/ui/theme';
+import { flow } from '@/ui/flow';
 
 /** Signs are drawn with the cut font; a name that is not in it fails a test. */
 const SETTINGS = {
@@ -19,7 +20,7 @@ interface Props {
 export function Ground({ theme, children }: Props) {
   return (
     <PaperProvider theme={theme} settings={SETTINGS}>
-      <View style={{ flex: 1, backgroundColor: theme.strata.ground }}>{children}</View>
+      <View style={[flow.fill, { backgroundColor: theme.strata.ground }]}>{children}</View>
     </PaperProvider>
   );
 }

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { router, usePathname } from 'expo-router';
 import type { FallbackProps } from 'react-error-boundary';
 import { ErrorBoundary } from 'react-error-boundary';
-import { Pressable, Text, View } from 'react-native';
+import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { Provider } from 'react-redux';
 
 import { UnitsProvider } from '@/features/display/useUnits';
@@ -14,7 +14,7 @@ import { StorageNotice } from '@/storage/StorageNotice';
 import { Action } from '@/ui/Action';
 import { Fault } from '@/ui/Fault';
 import '@/ui/print.css';
-import { useBrowserParts, useThemeFor } from '@/ui/theme';
+import { SPACE, useBrowserParts, useThemeFor } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 import { Ground } from './Ground';
@@ -53,7 +53,7 @@ function Themed({ children }: { readonly children: ReactNode }) {
             </Fault>
           </>
         ) : (
-          <Words soft style={{ padding: 24 }}>
+          <Words soft style={styles.text}>
             Opening the workshop …
           </Words>
         )}
@@ -83,7 +83,7 @@ function Screen({ children }: { readonly children: ReactNode }) {
 /** Where not even theme and units could be had: plain, and with the same two ways out. */
 function LastResort({ error }: FallbackProps) {
   return (
-    <View role="alert" style={{ padding: 24, gap: 16 }}>
+    <View role="alert" style={styles.padded}>
       <Text role="heading">Under Ridge can’t be shown</Text>
       <Text>{`A fault of the program: ${error instanceof Error ? error.message : 'no reason given'}. What is stored is left as it is.`}</Text>
       <Pressable role="button" onPress={() => void saveAll()}>
@@ -110,3 +110,8 @@ function Rescue() {
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  text: { padding: SPACE.wide },
+  padded: { padding: SPACE.wide, gap: SPACE.margin },
+});

@@ -1,12 +1,13 @@
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Circle, Line, Path, Rect, Svg, Text as SvgText } from 'react-native-svg';
 
 import { spreadLabels } from '@/drawing/spreadLabels';
 import { FONT, useStrata } from './theme';
 import { Words } from './Words';
+import { flow } from './flow';
 
 export interface ChartPoint {
   readonly x: number;
@@ -133,7 +134,7 @@ export function Chart({
     ? `${path([...band.low]) ?? ''}${(path([...band.high].reverse()) ?? '').replace('M', 'L')}Z`
     : '';
   return (
-    <View style={{ gap: 2 }}>
+    <View style={flow.lines}>
       <Words soft size={14}>
         {yLabel}
       </Words>
@@ -255,9 +256,13 @@ export function Chart({
           </Svg>
         ) : null}
       </View>
-      <Words soft size={14} style={{ textAlign: 'right' }}>
+      <Words soft size={14} style={styles.text}>
         {xLabel}
       </Words>
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  text: { textAlign: 'right' },
+});

@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { IconKey } from './IconKey';
-import { useStrata } from './theme';
+import { SPACE, useRuled } from './theme';
 
 interface Props {
   /** What the line is about, for the name of its key. */
@@ -17,19 +17,11 @@ interface Props {
 
 /** An item of a list whose fields open under it. */
 export function EditRow({ name, initiallyOpen = false, line, children }: Props) {
-  const strata = useStrata();
+  const ruled = useRuled();
   const [open, setOpen] = useState(initiallyOpen);
   return (
-    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
-      <View
-        style={{
-          flexDirection: 'row',
-          alignItems: 'center',
-          gap: 8,
-          minHeight: 56,
-          paddingVertical: 4,
-        }}
-      >
+    <View role="listitem" style={ruled}>
+      <View style={styles.row}>
         {line}
         <IconKey
           icon={open ? 'chevron-up' : 'pencil-outline'}
@@ -38,7 +30,18 @@ export function EditRow({ name, initiallyOpen = false, line, children }: Props) 
           onPress={() => setOpen(!open)}
         />
       </View>
-      {open ? <View style={{ gap: 10, paddingBottom: 14 }}>{children}</View> : null}
+      {open ? <View style={styles.padded}>{children}</View> : null}
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.gap,
+    minHeight: 56,
+    paddingVertical: SPACE.tight,
+  },
+  padded: { gap: SPACE.gap, paddingBottom: SPACE.room },
+});

@@ -1,11 +1,12 @@
 import type { ReactNode } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import type { FallbackProps } from 'react-error-boundary';
 import { ErrorBoundary } from 'react-error-boundary';
 
 import { Action } from './Action';
-import { useStrata } from './theme';
+import { SPACE, useStrata } from './theme';
 import { Heading, Words } from './Words';
+import { flow } from './flow';
 
 interface Props {
   /** What can't be shown then: "Set of this job". */
@@ -44,18 +45,18 @@ function Failed({
   // Beside the work there is no room for more, and the work itself mostly says why.
   if (small)
     return (
-      <View role="alert" style={{ padding: 6, ...edge }}>
+      <View role="alert" style={[styles.padded, { ...edge }]}>
         <Words size={14}>{`${what} can’t be shown.`}</Words>
       </View>
     );
   return (
-    <ScrollView contentContainerStyle={{ padding: 10 }}>
-      <View role="alert" style={{ padding: 10, gap: 10, maxWidth: 640, ...edge }}>
+    <ScrollView contentContainerStyle={styles.padded}>
+      <View role="alert" style={[styles.page, { ...edge }]}>
         <Heading level={2}>{`${what} can’t be shown`}</Heading>
         <Words
           size={15}
         >{`A fault of the program: ${why}. What is stored is left as it is.`}</Words>
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <View style={flow.wrap}>
           <Action icon="redo" onPress={resetErrorBoundary}>
             Try again
           </Action>
@@ -65,3 +66,8 @@ function Failed({
     </ScrollView>
   );
 }
+
+const styles = StyleSheet.create({
+  padded: { padding: SPACE.gap },
+  page: { padding: SPACE.gap, gap: SPACE.gap, maxWidth: 640 },
+});

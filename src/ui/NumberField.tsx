@@ -1,3 +1,4 @@
+import { StyleSheet } from 'react-native';
 import { useState } from 'react';
 import { TextInput } from 'react-native-paper';
 
@@ -58,10 +59,7 @@ export function NumberField({ unit = '', whole = false, onBlur, ...rest }: Props
             }}
           />
         ) : unit === '' ? undefined : (
-          <TextInput.Affix
-            text={unit}
-            textStyle={{ fontFamily: FONT.mono, fontSize: 15, color: strata.soft }}
-          />
+          <TextInput.Affix text={unit} textStyle={[styles.text, { color: strata.soft }]} />
         )
       }
       {...rest}
@@ -73,3 +71,7 @@ export function NumberField({ unit = '', whole = false, onBlur, ...rest }: Props
     />
   );
 }
+
+const styles = StyleSheet.create({
+  text: { fontFamily: FONT.mono, fontSize: 15 },
+});

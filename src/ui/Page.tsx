@@ -1,9 +1,10 @@
 import type { ReactNode } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 
-import { useStrata } from './theme';
+import { SPACE, useStrata } from './theme';
 import type { Back } from './TopBar';
 import { TopBar } from './TopBar';
+import { flow } from './flow';
 
 interface Props {
   readonly title: string;
@@ -18,20 +19,15 @@ interface Props {
 export function Page({ title, back, gap = 12, children }: Props) {
   const strata = useStrata();
   return (
-    <View style={{ flex: 1, backgroundColor: strata.ground }}>
+    <View style={[flow.fill, { backgroundColor: strata.ground }]}>
       <TopBar title={title} back={back ?? true} />
-      <ScrollView
-        role="main"
-        contentContainerStyle={{
-          padding: 16,
-          gap,
-          maxWidth: 760,
-          width: '100%',
-          alignSelf: 'center',
-        }}
-      >
+      <ScrollView role="main" contentContainerStyle={[styles.content, { gap }]}>
         {children}
       </ScrollView>
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  content: { padding: SPACE.margin, maxWidth: 760, width: '100%', alignSelf: 'center' },
+});

@@ -1,5 +1,5 @@
 import { Icon, TouchableRipple } from 'react-native-paper';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { useStrata } from './theme';
 import { Words } from './Words';
@@ -28,21 +28,20 @@ export function Tool({ icon, word, label, disabled, on, width = 48, onPress }: P
       aria-pressed={on}
       disabled={disabled}
       onPress={onPress}
-      style={{
-        width,
-        minHeight: 52,
-        alignItems: 'center',
-        justifyContent: 'center',
-        borderRadius: 6,
-        borderWidth: on ? 2 : 0,
-        borderColor: strata.slate,
-        opacity: disabled ? 0.45 : 1,
-      }}
+      style={[
+        styles.place,
+        { width, borderWidth: on ? 2 : 0, borderColor: strata.slate, opacity: disabled ? 0.45 : 1 },
+      ]}
     >
-      <View style={{ alignItems: 'center' }} aria-hidden>
+      <View style={styles.toolPlace} aria-hidden>
         <Icon source={icon} size={24} color={strata.slate} />
         <Words size={13}>{word}</Words>
       </View>
     </TouchableRipple>
   );
 }
+
+const styles = StyleSheet.create({
+  place: { minHeight: 52, alignItems: 'center', justifyContent: 'center', borderRadius: 6 },
+  toolPlace: { alignItems: 'center' },
+});

@@ -105,5 +105,5 @@ export function Heading({ ref, level, children, style, numberOfLines }: HeadingP
 
 const styles = StyleSheet.create({
   // Where a screen begins, not something to press: no ring around it.
-  start: { outlineWidth: 0 },
+  start: { outlineWidth: 0, outlineStyle: 'solid' },
 });

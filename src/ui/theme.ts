@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { useColorScheme } from 'react-native';
+import { StyleSheet, useColorScheme } from 'react-native';
 import type { MD3Theme } from 'react-native-paper';
 import { configureFonts, MD3DarkTheme, MD3LightTheme, useTheme } from 'react-native-paper';
 
@@ -13,6 +13,9 @@ export const FONT = {
   mono: 'UnderRidgeMono',
   monoBold: 'UnderRidgeMonoBold',
 } as const;
+
+/** Distances between things, px. */
+export const SPACE = { hair: 2, tight: 4, gap: 8, room: 12, margin: 16, wide: 24 } as const;
 
 export type Theme = MD3Theme & { readonly strata: Strata };
 
@@ -76,3 +79,11 @@ export function useBrowserParts({ dark, strata: { ground } }: Theme): void {
 
 /** Our colours within a component. */
 export const useStrata = (): Strata => useTheme<Theme>().strata;
+
+const RULED = StyleSheet.create({
+  light: { borderTopWidth: 1, borderColor: LIMESTONE.line },
+  dark: { borderTopWidth: 1, borderColor: PEAT.line },
+});
+
+/** A line above, between one item of a list and the next. */
+export const useRuled = () => (useTheme<Theme>().dark ? RULED.dark : RULED.light);

@@ -21,6 +21,7 @@ import { useShelfAtHand } from '@/features/shelf/useShelf';
 import { Action } from '@/ui/Action';
 import { Words } from '@/ui/Words';
 import { useHeavy } from '@/workers/useHeavy';
+import { flow } from '@/ui/flow';
 
 const SHOWN = [
   'stack',
@@ -70,7 +71,7 @@ function ByHand({ stage, step, title }: Place & { readonly title: string }) {
 function ByParts({ verdict, title }: Props) {
   const [open, setOpen] = useState(false);
   return (
-    <View style={{ gap: 4 }}>
+    <View style={flow.tight}>
       <Action
         icon="help-circle-outline"
         accessibilityLabel={`${open ? 'Hide' : 'Show'} what would help: ${title}`}

@@ -10,11 +10,12 @@ import { asideNow, throwAway } from '@/storage/rescue';
 import { Action } from '@/ui/Action';
 import { momentText } from '@/ui/dates';
 import { Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 /** How this browser keeps the workshop, and what in it could not be read. */
 export function StoragePanel() {
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Heading level={2}>In this browser</Heading>
       <Keeping />
       <SetAside />
@@ -35,7 +36,7 @@ function Keeping() {
     setAsked(true);
   };
   return (
-    <View style={{ gap: 8 }} role="status" aria-label="Room and promise">
+    <View style={flow.stack} role="status" aria-label="Room and promise">
       {room ? <Words>{roomWords(room)}</Words> : null}
       {promised === undefined ? null : (
         <Words>
@@ -45,7 +46,7 @@ function Keeping() {
         </Words>
       )}
       {promised === false && !asked ? (
-        <View style={{ flexDirection: 'row' }}>
+        <View style={flow.inline}>
           <Action onPress={() => void ask()}>Ask it to keep the workshop</Action>
         </View>
       ) : null}
@@ -84,19 +85,19 @@ function SetAside() {
   };
   if (found.length === 0) return null;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Heading level={3}>Set aside</Heading>
       <Words>
         These records could not be read. Their text is kept as it was stored; somebody who knows
         JSON can often save what is in it.
       </Words>
-      <View role="list" aria-label="Records set aside" style={{ gap: 8 }}>
+      <View role="list" aria-label="Records set aside" style={flow.stack}>
         {found.map((aside) => {
           const words = keyWords(aside.key, numberIn(aside.text));
           return (
-            <View role="listitem" key={aside.at + aside.key} style={{ gap: 4 }}>
+            <View role="listitem" key={aside.at + aside.key} style={flow.tight}>
               <Words>{`${words}, ${bytes(aside.text.length)}, set aside ${momentText(aside.at)}`}</Words>
-              <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+              <View style={flow.wrap}>
                 <Action
                   icon="download"
                   accessibilityLabel={`Save the text: ${words}`}

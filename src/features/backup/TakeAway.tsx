@@ -13,6 +13,7 @@ import { backupActions } from './backupSlice';
 import { useBackupWords } from './useBackupWords';
 import type { Part } from './workshop';
 import { backUp, PARTS, partFile, workshopOf } from './workshop';
+import { flow } from '@/ui/flow';
 
 /** The whole workshop as one file. */
 export function TakeAway() {
@@ -37,7 +38,7 @@ export function TakeAway() {
     }
   };
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Heading level={2}>Backup</Heading>
       <Words>
         One file with every job, its readings, signatures and photographs, the shelf, the limits and
@@ -46,7 +47,7 @@ export function TakeAway() {
       <View role="status" aria-label="Last backup">
         <Words soft>{text}</Words>
       </View>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         <Action main icon="download" disabled={busy} onPress={() => void make(download)}>
           {busy ? 'Packing …' : 'Back up now'}
         </Action>
@@ -75,10 +76,10 @@ export function Parts() {
     download(`under-ridge-${name}.json`, await dispatch(partFile(part)));
   };
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Heading level={2}>One part</Heading>
       <Words>For another shop, as JSON: it is taken in there like a backup.</Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         {PARTS.map((part) => (
           <Action
             key={part}
@@ -108,10 +109,10 @@ export function Tables() {
     download(`under-ridge-${what}.csv`, text, 'text/csv');
   };
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Heading level={2}>Tables</Heading>
       <Words>CSV for a spreadsheet, in base units that the header names.</Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         <Action icon="download" onPress={() => void save('measurements')}>
           Measurements
         </Action>

@@ -19,6 +19,7 @@ import { Heading, Words } from '@/ui/Words';
 import { backupActions } from './backupSlice';
 import type { ReadFile } from './workshop';
 import { readBackup, takeBack, takeIn, workshopOf } from './workshop';
+import { flow } from '@/ui/flow';
 
 type Reading =
   | { readonly state: 'none' }
@@ -48,15 +49,15 @@ export function TakeIn() {
     }
   };
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Heading level={2}>Take a file in</Heading>
       <Words>
         A backup, or the workshop of another device. What it would change is shown first.
       </Words>
       {undoable ? (
-        <View role="status" style={{ gap: 8 }}>
+        <View role="status" style={flow.stack}>
           <Words>{unsaved ?? 'The file is imported.'}</Words>
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <View style={flow.wrap}>
             <Action icon="undo" onPress={() => setKept(dispatch(takeBack()))}>
               Undo
             </Action>
@@ -80,7 +81,7 @@ export function TakeIn() {
       {reading.state === 'read' ? (
         <Plan file={reading.file} onDone={() => setReading({ state: 'none' })} />
       ) : (
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <View style={flow.wrap}>
           <Action icon="import" disabled={reading.state === 'reading'} onPress={() => void pick()}>
             Choose a file
           </Action>
@@ -134,8 +135,8 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
     }
   };
   return (
-    <View style={{ gap: 12 }}>
-      <View role="status" aria-label="What the file would change" style={{ gap: 4 }}>
+    <View style={flow.sections}>
+      <View role="status" aria-label="What the file would change" style={flow.tight}>
         <Words
           bold
         >{`${file.name}: ${fresh.length} new, ${apart.length} differing, ${of('same').length} the same.`}</Words>
@@ -150,7 +151,7 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
         ) : null}
       </View>
       {file.refused.length > 0 ? (
-        <View role="alert" style={{ gap: 4 }}>
+        <View role="alert" style={flow.tight}>
           <Words bold>
             {`${file.refused.length === 1 ? 'One job' : `${file.refused.length} jobs`} of the file can’t be read.`}
           </Words>
@@ -172,7 +173,7 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
         <Words soft>{`${apart.length - NAMED} more that differ are kept side by side.`}</Words>
       ) : null}
       <View aria-live="polite">{failed ? <Words>{failed}</Words> : null}</View>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         <Action
           main
           icon="import"

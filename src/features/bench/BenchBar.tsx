@@ -7,6 +7,7 @@ import { Words } from '@/ui/Words';
 
 import type { LinkStatus } from './benchLink';
 import { benchLink, useBenchLink } from './benchLink';
+import { flow } from '@/ui/flow';
 
 /** What is to come over the link. */
 export type Instrument = 'gauge' | 'tester' | 'dyno';
@@ -46,15 +47,10 @@ export function BenchBar({ of = 'gauge', compact = false }: Props) {
   const on = status === 'connected';
   const color = on ? strata.good : status === 'lost' ? strata.watch : strata.soft;
   return (
-    <View style={{ gap: 6 }}>
-      <View
-        role="status"
-        aria-label={`Bench ${of}`}
-        testID="bench-status"
-        style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}
-      >
+    <View style={flow.stack}>
+      <View role="status" aria-label={`Bench ${of}`} testID="bench-status" style={flow.line}>
         <Icon source={on ? 'access-point' : 'access-point-off'} size={20} color={color} />
-        <View style={{ flexShrink: 1 }}>
+        <View style={flow.shrink}>
           <Words size={15} soft={!on}>
             {words(status, of)}
             {on ? `, bench ${bench}` : ''}
@@ -63,7 +59,7 @@ export function BenchBar({ of = 'gauge', compact = false }: Props) {
         </View>
       </View>
       {compact ? null : (
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <View style={flow.wrap}>
           {status === 'off' ? (
             [1, 2].map((n) => (
               <Action key={n} icon="access-point" onPress={() => benchLink.connect(n)}>

@@ -1,9 +1,9 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Circle, G, Line, Svg, Text as SvgText } from 'react-native-svg';
 
 import { shapeCircle } from '@/drawing/boltCircle';
 import { useJobPart } from '@/features/jobs/useJob';
-import { FONT, useStrata } from '@/ui/theme';
+import { FONT, SPACE, useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 const SIZE = 220;
@@ -14,7 +14,7 @@ export function BoltCircle({ fastenerId }: { readonly fastenerId: string }) {
   const n = fastener?.count?.value ?? 0;
   if (n < 3) return null;
   return (
-    <View style={{ paddingLeft: 40, gap: 4 }}>
+    <View style={styles.padded}>
       <BoltDrawing bolts={n} />
       <Words soft size={14}>
         In the drawing the numbers are the order, the same in every stage; the first bolt anywhere.
@@ -73,3 +73,7 @@ export function BoltDrawing({ bolts: n }: { readonly bolts: number }) {
     </Svg>
   );
 }
+
+const styles = StyleSheet.create({
+  padded: { paddingLeft: SPACE.wide, gap: SPACE.tight },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { fieldPath } from '@/core/job/fields';
 import type { SmallPart } from '@/core/job/types';
@@ -6,8 +6,9 @@ import { partMissing } from '@/core/signoff/openItems';
 import { CountField } from '@/features/entry/CountField';
 import { useJob } from '@/features/jobs/useJob';
 import { StateMark } from '@/ui/StateMark';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 /** Small parts counted back in against what was counted out. */
 export function CountIn() {
@@ -15,13 +16,13 @@ export function CountIn() {
   const counted = parts.filter((p) => (p.out?.value ?? 0) > 0);
   if (counted.length === 0) {
     return (
-      <Words soft size={15} style={{ paddingLeft: 40 }}>
+      <Words soft size={15} style={styles.text}>
         No small parts were counted out in Strip: nobody can say that all are back.
       </Words>
     );
   }
   return (
-    <View role="list" aria-label="Small parts counted in" style={{ gap: 2 }}>
+    <View role="list" aria-label="Small parts counted in" style={flow.lines}>
       {counted.map((part) => (
         <PartIn key={part.id} part={part} />
       ))}
@@ -30,26 +31,16 @@ export function CountIn() {
 }
 
 function PartIn({ part }: { readonly part: SmallPart }) {
-  const strata = useStrata();
+  const ruled = useRuled();
   const out = part.out?.value ?? 0;
   const back = part.in?.value ?? 0;
   const name = part.name || 'Part';
   const missing = partMissing(part);
   return (
-    <View
-      role="listitem"
-      style={{
-        flexDirection: 'row',
-        flexWrap: 'wrap',
-        columnGap: 12,
-        borderTopWidth: 1,
-        borderColor: strata.line,
-        paddingTop: 6,
-      }}
-    >
-      <View style={{ flexDirection: 'row', gap: 8, flexGrow: 1, flexBasis: 150 }}>
+    <View role="listitem" style={[ruled, styles.item]}>
+      <View style={styles.row}>
         <StateMark state={missing ? (part.in ? 'stop' : 'unknown') : 'good'} label />
-        <View style={{ flexShrink: 1 }}>
+        <View style={flow.shrink}>
           <Words bold={missing}>{name}</Words>
           <Words soft size={14}>
             {missing && back > out
@@ -64,3 +55,9 @@ function PartIn({ part }: { readonly part: SmallPart }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  text: { paddingLeft: SPACE.wide },
+  item: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.room, paddingTop: SPACE.gap },
+  row: { flexDirection: 'row', gap: SPACE.gap, flexGrow: 1, flexBasis: 150 },
+});

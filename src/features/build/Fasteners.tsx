@@ -16,6 +16,7 @@ import { FieldGrid } from '@/ui/FieldGrid';
 import { Field } from '@/ui/Field';
 import { Panel } from '@/ui/Panel';
 import { Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const ROLE_NAME: Readonly<Record<FastenerRole, string>> = {
   hubNut: 'Hub nut',
@@ -67,7 +68,7 @@ export function Fasteners() {
         }))}
         onChange={(n) => change((j) => ({ ...j, build: { ...j.build, stages: Number(n) } }))}
       />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         {fasteners.length === 0 ? (
           <Action
             main

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { SheetLine } from '@/core/worksheet/line';
 import { minutesText, soakOf, soakState } from '@/core/worksheet/soak';
@@ -11,6 +11,8 @@ import { nearMomentText } from '@/ui/dates';
 import { ProgressLine } from '@/ui/ProgressLine';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
+import { SPACE } from '@/ui/theme';
 
 /** How long the linings have been in the oil; kept as the time they went in, so that a closed tab takes nothing. */
 export function SoakTimer({ fields }: Pick<SheetLine, 'fields'>) {
@@ -26,7 +28,7 @@ export function SoakTimer({ fields }: Pick<SheetLine, 'fields'>) {
       return { ...j, build: at === undefined ? build : { ...build, soakStart: at } };
     });
   return (
-    <View style={{ gap: 10, paddingLeft: 40, paddingBottom: 8 }} testID="soak">
+    <View style={styles.padded} testID="soak">
       <ToolBox fields={fields} />
       {soakStart === undefined ? (
         <Action main icon="play" onPress={() => start(new Date().toISOString())}>
@@ -35,9 +37,9 @@ export function SoakTimer({ fields }: Pick<SheetLine, 'fields'>) {
       ) : (
         <>
           <ProgressLine share={soak.share} label="Soaked" />
-          <View style={{ flexDirection: 'row', gap: 8 }} role="status">
+          <View style={flow.row} role="status">
             <StateMark state={soak.status === 'soaking' ? 'watch' : 'good'} />
-            <Words size={15} style={{ flexShrink: 1 }}>
+            <Words size={15} style={flow.shrink}>
               {`In the oil since ${nearMomentText(soakStart)}: ${minutesText(Math.floor(soak.soaked))}. ${
                 soak.status === 'done'
                   ? 'Soaked as planned.'
@@ -70,3 +72,7 @@ function useNow(running: boolean): string {
   }, [running]);
   return now;
 }
+
+const styles = StyleSheet.create({
+  padded: { gap: SPACE.gap, paddingLeft: SPACE.wide, paddingBottom: SPACE.gap },
+});

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { reportFault } from '@/storage/faults';
 import { Action } from '@/ui/Action';
 import { Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 interface Props {
   /** Takes the bytes of a code that came into sight; false goes on looking. */
@@ -64,7 +65,7 @@ export function Camera({ onCode, onClose }: Props) {
     };
   }, []);
   return (
-    <View style={{ gap: 12 }}>
+    <View style={flow.sections}>
       {failed ? (
         <Words>{failed}</Words>
       ) : (

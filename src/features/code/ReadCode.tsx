@@ -17,6 +17,7 @@ import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { Camera } from './Camera';
+import { flow } from '@/ui/flow';
 
 /** A picture's side, at which codes are looked for: large first, then smaller, where noise is less. */
 const SIDES = [1600, 900, 500] as const;
@@ -68,7 +69,7 @@ export function ReadCode() {
 
   if (job) return <Read job={job} onOther={() => setJob(undefined)} store={store} />;
   return (
-    <View style={{ gap: 12 }}>
+    <View style={flow.sections}>
       <Words>
         A pack that another device shows: open the job there, then “Pack as a code” in its menu.
       </Words>
@@ -78,7 +79,7 @@ export function ReadCode() {
       {camera ? (
         <Camera onCode={take} onClose={() => setCamera(false)} />
       ) : (
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <View style={flow.wrap}>
           <Action main icon="camera-outline" onPress={() => setCamera(true)}>
             By the camera
           </Action>
@@ -114,21 +115,21 @@ function Read({ job, store, onOther }: ReadProps) {
   };
   const plates = job.pack.plates.length;
   return (
-    <View style={{ gap: 12 }} role="status" aria-label="What the code holds">
+    <View style={flow.sections} role="status" aria-label="What the code holds">
       <Heading level={2}>{job.machine.name || 'A pack without a name'}</Heading>
       <Words>
         {[job.machine.use, `${plates} ${plates === 1 ? 'plate' : 'plates'}`]
           .filter(Boolean)
           .join(', ')}
       </Words>
-      <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+      <View style={flow.line}>
         <StateMark state={overall.state} />
         <Words>{overall.title}</Words>
       </View>
       <Words soft size={15}>
         Its values are another shop’s: check them against the manual and your own gauges.
       </Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         <Action main icon="plus" onPress={make}>
           Make a job of it
         </Action>

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Path, Rect, Svg } from 'react-native-svg';
 
 import type { Job } from '@/core/job/types';
@@ -8,6 +8,8 @@ import { canShare, download, share } from '@/files/share';
 import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
+import { SPACE } from '@/ui/theme';
 
 /** As large as a hand's width, so that another phone reads it from where it is held. */
 const SIDE = 340;
@@ -55,14 +57,14 @@ function Code({ job }: { readonly job: Job }) {
     await hand(`${job.number || 'pack'} code.png`, await qrPng(code), 'image/png');
   };
   return (
-    <View style={{ gap: 12, alignItems: 'center' }}>
+    <View style={styles.stack}>
       <View role="img" aria-label={`Code of the pack of ${name}`} testID="pack-code">
         <Svg width={SIDE} height={SIDE} viewBox={`0 0 ${code.side} ${code.side}`}>
           <Rect width={code.side} height={code.side} fill="#ffffff" />
           <Path d={code.d} fill="#000000" />
         </Svg>
       </View>
-      <View style={{ gap: 12, alignSelf: 'stretch' }}>
+      <View style={styles.codeStack}>
         <Words bold>{name}</Words>
         <Words>
           Read it with Under Ridge on another device: Backup on its list of jobs, then “Read a
@@ -71,7 +73,7 @@ function Code({ job }: { readonly job: Job }) {
         <Words soft size={15}>
           {`It holds the pack as specified: plates, springs, release, windows and limits with the kind and date of their source, ${bytes} bytes. Readings, photographs, words and the torque curve stay here.`}
         </Words>
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <View style={flow.wrap}>
           <Action icon="download" onPress={() => void save(download)}>
             Save as a picture
           </Action>
@@ -85,3 +87,8 @@ function Code({ job }: { readonly job: Job }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: SPACE.room, alignItems: 'center' },
+  codeStack: { gap: SPACE.room, alignSelf: 'stretch' },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { Compared, ComparedFigure } from '@/core/advice/compare';
 import type { Job } from '@/core/job/types';
@@ -6,10 +6,11 @@ import { useUnits } from '@/features/display/useUnits';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { Action } from '@/ui/Action';
 import { StateMark } from '@/ui/StateMark';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 
 import { comparedText, differs } from './figureText';
+import { flow } from '@/ui/flow';
 
 /** A change that could be made, with the figures it comes to. */
 export interface Change {
@@ -30,41 +31,27 @@ interface Props {
 /** Changes one below the other, each with its new figures beside the present ones before it is taken. */
 export function ChangeList({ label, now, changes, shown }: Props) {
   const units = useUnits();
-  const strata = useStrata();
+  const ruled = useRuled();
   const change = useChangeJob();
   return (
     <View role="list" aria-label={label}>
       {changes.map((c) => {
         const changed = shown.filter((id) => differs(now, c.figures, id, units));
         return (
-          <View
-            key={c.label}
-            role="listitem"
-            style={{
-              borderTopWidth: 1,
-              borderColor: strata.line,
-              paddingVertical: 8,
-              flexDirection: 'row',
-              alignItems: 'center',
-              gap: 10,
-            }}
-          >
-            <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 2 }}>
-              <View style={{ flexDirection: 'row', gap: 6, alignItems: 'center' }}>
-                <View style={{ flexShrink: 0 }}>
+          <View key={c.label} role="listitem" style={[ruled, styles.item]}>
+            <View style={styles.grow}>
+              <View style={flow.line}>
+                <View style={flow.rigid}>
                   <StateMark state={c.figures.overall.state} size={18} label />
                 </View>
-                <Words bold size={15} style={{ flexShrink: 1 }}>
+                <Words bold size={15} style={flow.shrink}>
                   {c.label}
                 </Words>
               </View>
               {c.note ? <Words size={14}>{c.note}</Words> : null}
               {changed.map((id) => (
-                <View
-                  key={id}
-                  style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 8 }}
-                >
-                  <Words soft size={14} style={{ flexShrink: 1 }}>
+                <View key={id} style={flow.apart}>
+                  <Words soft size={14} style={flow.shrink}>
                     {c.figures.labels[id] ?? now.labels[id] ?? ''}
                   </Words>
                   <Digits size={14}>
@@ -87,3 +74,8 @@ export function ChangeList({ label, now, changes, shown }: Props) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  item: { paddingVertical: SPACE.gap, flexDirection: 'row', alignItems: 'center', gap: SPACE.gap },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: SPACE.hair },
+});

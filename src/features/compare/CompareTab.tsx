@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 
 import type { Compared } from '@/core/advice/compare';
 import { COMPARED, figuresToCompare } from '@/core/advice/compare';
@@ -23,11 +23,12 @@ import { ClampOverWear } from '@/features/springs/ClampOverWear';
 import { Action } from '@/ui/Action';
 import { Field } from '@/ui/Field';
 import { STATE_WORD, StateMark } from '@/ui/StateMark';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 import { useWide } from '@/ui/useWide';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 import { comparedText, differs } from './figureText';
+import { flow } from '@/ui/flow';
 
 const FAMILY: Readonly<Record<Springs['type'], string>> = {
   coil: 'coil springs',
@@ -67,7 +68,7 @@ export function CompareTab() {
   ];
   const room = columns.length < MAX_VARIANTS;
   return (
-    <View style={{ gap: 12 }}>
+    <View style={flow.sections}>
       <Heading level={2}>Variants of the pack</Heading>
       <Words soft size={15}>
         Put a copy aside, change the pack as you like, springs of another family among it, and take
@@ -97,7 +98,7 @@ export function CompareTab() {
             // The keys reach what a finger drags into view.
             tabIndex={0}
             aria-label="Variants side by side"
-            contentContainerStyle={{ flexGrow: 1 }}
+            contentContainerStyle={flow.growOnly}
           >
             <Table columns={columns} wide={wide} />
           </ScrollView>
@@ -122,7 +123,7 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
   const line = { flexDirection: 'row', borderTopWidth: 1, borderColor: strata.line } as const;
   return (
     <View role="table" aria-label="Figures of the variants">
-      <View role="row" style={{ flexDirection: 'row' }}>
+      <View role="row" style={flow.inline}>
         <View role="columnheader" style={{ width: labels }}>
           <Words soft size={13}>
             Pack
@@ -140,12 +141,12 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
         ))}
       </View>
       <View role="row" style={line}>
-        <View role="rowheader" style={{ width: labels, paddingVertical: 6 }}>
+        <View role="rowheader" style={[styles.cell, { width: labels }]}>
           <Words size={14}>Verdict</Words>
         </View>
         {columns.map((c) => (
           <View key={c.id ?? 'present'} role="cell" style={{ ...cell, gap: 2 }}>
-            <View style={{ flexDirection: 'row', gap: 6 }}>
+            <View style={flow.row}>
               <StateMark state={c.figures.overall.state} />
               <Words bold size={14}>
                 {STATE_WORD[c.figures.overall.state]}
@@ -159,7 +160,7 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
       </View>
       {ids.map((id) => (
         <View key={id} role="row" style={line}>
-          <View role="rowheader" style={{ width: labels, paddingVertical: 6 }}>
+          <View role="rowheader" style={[styles.cell, { width: labels }]}>
             <Words size={14}>{columns.map((c) => c.figures.labels[id]).find(Boolean) ?? ''}</Words>
           </View>
           {columns.map((c) => {
@@ -175,7 +176,7 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
         </View>
       ))}
       <View role="row" style={line}>
-        <View role="rowheader" style={{ width: labels, paddingVertical: 6 }}>
+        <View role="rowheader" style={[styles.cell, { width: labels }]}>
           <Words size={14}>Choose</Words>
         </View>
         {columns.map((c) => (
@@ -203,3 +204,7 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  cell: { paddingVertical: SPACE.gap },
+});

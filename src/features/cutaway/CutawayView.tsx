@@ -1,14 +1,14 @@
 import { router } from 'expo-router';
 import { useDeferredValue, useRef, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 
 import type { Cutaway } from '@/core/takeoff/cutaway';
 import { cutawayOf } from '@/core/takeoff/cutaway';
 import { WARM_OIL } from '@/core/takeoff/setup';
 import { useJob, useJobId } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 import { Thumb } from './Thumb';
 import { TopBar } from '@/ui/TopBar';
 import { useLying, useWide } from '@/ui/useWide';
@@ -25,6 +25,7 @@ import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { Sentence } from './Sentence';
 import { useRide, useStatus } from './useRide';
+import { flow } from '@/ui/flow';
 
 /** Width of the view from the front, px. */
 const FRONT = { phone: 76, wide: 132 } as const;
@@ -38,15 +39,15 @@ export function CutawayView() {
     setSize({ width: Math.round(layout.width), height: Math.round(layout.height) });
   const strata = useStrata();
   return (
-    <View style={{ flex: 1, backgroundColor: strata.ground }}>
+    <View style={[flow.fill, { backgroundColor: strata.ground }]}>
       <TopBar
         title="Cutaway"
         code={job.number}
         back={{ to: { pathname: '/job/[id]', params: { id: job.id } }, label: 'Back to the job' }}
       />
-      <View role="main" style={{ flex: 1 }} onLayout={onLayout}>
+      <View role="main" style={flow.fill} onLayout={onLayout}>
         {cutaway.layout.layers.length === 0 ? (
-          <View style={{ padding: 16, gap: 12 }}>
+          <View style={styles.padded}>
             <Words>There are no plates in this pack yet: nothing would move.</Words>
             <ToJob />
           </View>
@@ -97,7 +98,7 @@ function Working({ cutaway, width, height }: WorkingProps) {
   const ride = useRide(cutaway, scene, frame);
   const rides = cutaway.ride !== undefined;
   return (
-    <View ref={frame} style={{ flex: 1 }}>
+    <View ref={frame} style={flow.fill}>
       <ScrollView
         contentContainerStyle={
           beside
@@ -112,16 +113,16 @@ function Working({ cutaway, width, height }: WorkingProps) {
       >
         <Picture cutaway={cutaway} scene={scene} ride={ride} />
         <View style={beside ? { width: controls, gap: low ? 6 : 12 } : { gap: 8 }}>
-          <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+          <View style={flow.line}>
             <Sentence ride={ride} />
             {rides && (low || !wide) ? <Canvas width={FRONT.phone} height={FRONT.phone} /> : null}
           </View>
-          <View style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start' }}>
+          <View style={flow.topRow}>
             <LeverThumb ride={ride} height={thumbs} />
-            <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 6, minWidth: 0 }}>
+            <View style={styles.grow}>
               <Readouts ride={ride} />
               {wide && !low && rides ? (
-                <View style={{ alignSelf: 'center' }}>
+                <View style={styles.place}>
                   <Canvas width={FRONT.wide} height={FRONT.wide} />
                 </View>
               ) : null}
@@ -196,3 +197,9 @@ function Notes({ cutaway }: { readonly cutaway: Cutaway }) {
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  padded: { padding: SPACE.margin, gap: SPACE.room },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: SPACE.gap, minWidth: 0 },
+  place: { alignSelf: 'center' },
+});

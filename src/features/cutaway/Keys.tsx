@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { useJobId } from '@/features/jobs/useJob';
 import { practiceActions } from '@/features/practice/practiceSlice';
@@ -11,6 +11,8 @@ import { Words } from '@/ui/Words';
 
 import type { RideLoop } from './RideLoop';
 import { useStatus } from './useRide';
+import { flow } from '@/ui/flow';
+import { SPACE } from '@/ui/theme';
 
 /** Gaps between plates are a few hundredths: drawn to scale, or so many times as wide. */
 export const ENLARGED = 6;
@@ -41,7 +43,7 @@ export function Keys({ ride, rides, enlarged, onEnlarge }: KeysProps) {
   };
   return (
     <>
-      <View style={{ flexDirection: 'row', justifyContent: 'space-around', gap: 4 }}>
+      <View style={styles.row}>
         {rides ? (
           <>
             <Tool
@@ -90,7 +92,7 @@ export function Keys({ ride, rides, enlarged, onEnlarge }: KeysProps) {
         />
       </View>
       {kept ? (
-        <View style={{ gap: 6 }}>
+        <View style={flow.stack}>
           <Words size={15} bold live>
             These hands are kept.
           </Words>
@@ -109,3 +111,7 @@ export function Keys({ ride, rides, enlarged, onEnlarge }: KeysProps) {
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', justifyContent: 'space-around', gap: SPACE.tight },
+});

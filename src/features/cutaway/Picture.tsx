@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { Cutaway } from '@/core/takeoff/cutaway';
 import { useStrata } from '@/ui/theme';
@@ -23,7 +23,7 @@ export function Picture({ cutaway, scene, ride }: PictureProps) {
     <View
       role="img"
       aria-label={`Section of the clutch, ${state.running ? 'moving' : 'still'}: ${layers.length} plates between the hub floor and the pressure plate, basket to the left, hub and rod to the right.`}
-      style={{ width: scene.width, height: scene.height, alignSelf: 'center' }}
+      style={[styles.picture, { width: scene.width, height: scene.height }]}
     >
       <Canvas width={scene.width} height={scene.height} />
       <Label text="basket" left={0} top={scene.floor + 24} />
@@ -44,8 +44,13 @@ function Label({
 }) {
   const strata = useStrata();
   return (
-    <Words aria-hidden size={13} style={{ position: 'absolute', left, top, color: strata.soft }}>
+    <Words aria-hidden size={13} style={[styles.over, { left, top, color: strata.soft }]}>
       {text}
     </Words>
   );
 }
+
+const styles = StyleSheet.create({
+  picture: { alignSelf: 'center' },
+  over: { position: 'absolute' },
+});

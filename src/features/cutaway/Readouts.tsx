@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { useUnits } from '@/features/display/useUnits';
 import { useOpenFigure } from '@/features/figures/WorkingPanel';
@@ -12,6 +12,8 @@ import type { Line } from './lines';
 import { linesOf } from './lines';
 import type { RideLoop } from './RideLoop';
 import { useReading } from './useRide';
+import { flow } from '@/ui/flow';
+import { SPACE } from '@/ui/theme';
 
 /** Everything that is read off the cutaway, in two columns, and how it comes about. */
 export function Readouts({ ride }: { readonly ride: RideLoop }) {
@@ -37,7 +39,7 @@ export function Readouts({ ride }: { readonly ride: RideLoop }) {
 
 function Row({ line: { name, text } }: { readonly line: Line }) {
   return (
-    <View role="listitem" style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 6 }}>
+    <View role="listitem" style={flow.apart}>
       <Words soft size={14} numberOfLines={1}>
         {name}
       </Words>
@@ -63,7 +65,7 @@ function Workings({
       {lines.map((line) => {
         const of = line.figure && figures.get(line.figure);
         return (
-          <View key={line.name} style={{ gap: 2, paddingVertical: 6 }}>
+          <View key={line.name} style={styles.padded}>
             <Row line={line} />
             <Words size={15}>{line.how}</Words>
             {of ? (
@@ -83,3 +85,7 @@ function Workings({
     </Overlay>
   );
 }
+
+const styles = StyleSheet.create({
+  padded: { gap: SPACE.hair, paddingVertical: SPACE.gap },
+});

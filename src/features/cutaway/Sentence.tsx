@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { useUnits } from '@/features/display/useUnits';
 import { Words } from '@/ui/Words';
@@ -23,11 +23,7 @@ export function Sentence({ ride }: { readonly ride: RideLoop }) {
   const words = inWords(reading, units);
   const state = stateOf(reading);
   return (
-    <View
-      style={{ minHeight: 44, flexGrow: 1, flexShrink: 1 }}
-      testID="cutaway-state"
-      {...{ dataSet: { state } }}
-    >
+    <View style={styles.grow} testID="cutaway-state" {...{ dataSet: { state } }}>
       <Words size={15}>{words}</Words>
       <View aria-live="polite" style={HIDDEN}>
         <Said state={state} words={words} />
@@ -42,3 +38,7 @@ function Said({ state, words }: { readonly state: string; readonly words: string
   if (said.state !== state) setSaid({ state, words });
   return <Words>{said.words}</Words>;
 }
+
+const styles = StyleSheet.create({
+  grow: { minHeight: 44, flexGrow: 1, flexShrink: 1 },
+});

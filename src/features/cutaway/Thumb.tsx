@@ -1,7 +1,7 @@
 import { createElement, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
-import { FONT, useStrata } from '@/ui/theme';
+import { FONT, SPACE, useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 interface Props {
@@ -147,7 +147,7 @@ export function Thumb({ label, start, height, ends, say, onChange }: Props) {
     },
   };
   return (
-    <View style={{ alignItems: 'center', gap: 4 }}>
+    <View style={styles.stack}>
       {createElement(
         'div',
         box,
@@ -182,3 +182,7 @@ function Name({ label }: { label: string }) {
     </Words>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { alignItems: 'center', gap: SPACE.tight },
+});

@@ -1,3 +1,4 @@
+import { StyleSheet } from 'react-native';
 import { Divider, Menu, TouchableRipple } from 'react-native-paper';
 
 import type { Quantity, UnitId } from '@/core/units/quantity';
@@ -47,13 +48,7 @@ export function DisplayMenu() {
           role="button"
           aria-label={`Units and theme, now ${shown}`}
           onPress={open}
-          style={{
-            minWidth: 56,
-            height: 48,
-            alignItems: 'center',
-            justifyContent: 'center',
-            borderRadius: 6,
-          }}
+          style={styles.place}
         >
           <Digits bold style={{ color: strata.slate }}>
             {shown}
@@ -108,3 +103,13 @@ function ChoiceItem({ label, chosen, onPress }: ItemProps) {
     />
   );
 }
+
+const styles = StyleSheet.create({
+  place: {
+    minWidth: 56,
+    height: 48,
+    alignItems: 'center',
+    justifyContent: 'center',
+    borderRadius: 6,
+  },
+});

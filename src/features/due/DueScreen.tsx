@@ -1,6 +1,6 @@
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { router } from 'expo-router';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { Due } from '@/core/due/due';
@@ -16,9 +16,10 @@ import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { dayText, nearMomentText } from '@/ui/dates';
 import { Page } from '@/ui/Page';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled, useStrata } from '@/ui/theme';
 import { webLink } from '@/ui/webLink';
 import { Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 /** Where one goes on with what is due. */
 const STAGE: Readonly<Record<Due['kind'], Stage | undefined>> = {
@@ -50,8 +51,8 @@ function DueList() {
   };
   return (
     <>
-      <View style={{ flexDirection: 'row', gap: 10, flexWrap: 'wrap', alignItems: 'center' }}>
-        <View style={{ flexGrow: 1 }}>
+      <View style={flow.wrapLine}>
+        <View style={flow.growOnly}>
           <Heading level={2}>What is due</Heading>
         </View>
         <Action icon="download" disabled={due.length === 0} onPress={() => void takeAlong()}>
@@ -92,6 +93,7 @@ function dayWords(due: Due, today: Date): string {
 }
 
 function DueRow({ due, today }: { readonly due: Due; readonly today: Date }) {
+  const ruled = useRuled();
   const strata = useStrata();
   const units = useUnits();
   const stage = STAGE[due.kind];
@@ -99,7 +101,7 @@ function DueRow({ due, today }: { readonly due: Due; readonly today: Date }) {
   const when = dayWords(due, today);
   const reason = readSentence(due.reason, units);
   return (
-    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
+    <View role="listitem" style={ruled}>
       <TouchableRipple
         role="link"
         aria-label={`${when}: ${due.number} ${due.machine}, ${due.title}. ${reason}`}
@@ -109,9 +111,9 @@ function DueRow({ due, today }: { readonly due: Due; readonly today: Date }) {
             params: { id: due.jobId, ...(stage ? { stage } : {}) },
           }),
         )}
-        style={{ minHeight: 72, justifyContent: 'center', paddingVertical: 10 }}
+        style={styles.padded}
       >
-        <View style={{ gap: 2 }}>
+        <View style={flow.lines}>
           <Words size={15} bold={late} soft={!late} style={late ? { color: strata.stop } : {}}>
             {when}
           </Words>
@@ -122,3 +124,7 @@ function DueRow({ due, today }: { readonly due: Due; readonly today: Date }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  padded: { minHeight: 72, justifyContent: 'center', paddingVertical: SPACE.gap },
+});

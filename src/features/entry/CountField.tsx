@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { FieldPath } from '@/core/job/fields';
 import { entryAt, withEntry } from '@/core/job/paths';
@@ -7,6 +7,7 @@ import { useJobPart } from '@/features/jobs/useJob';
 import { IconKey } from '@/ui/IconKey';
 
 import { EntryField } from './EntryField';
+import { SPACE } from '@/ui/theme';
 
 interface Props {
   readonly path: FieldPath;
@@ -26,7 +27,7 @@ export function CountField({ path, label, of, all }: Props) {
   const set = (value: number) =>
     change((j) => withEntry(j, path, { value: Math.max(0, Math.min(MOST, value)) }));
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-start', gap: 4 }}>
+    <View style={styles.row}>
       <IconKey
         atBox
         icon="minus"
@@ -35,7 +36,7 @@ export function CountField({ path, label, of, all }: Props) {
         disabled={count <= 0}
         onPress={() => set(count - 1)}
       />
-      <View style={{ width: 88 }}>
+      <View style={styles.column}>
         <EntryField narrow path={path} label={label} of={of} />
       </View>
       <IconKey
@@ -57,3 +58,8 @@ export function CountField({ path, label, of, all }: Props) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-start', gap: SPACE.tight },
+  column: { width: 88 },
+});

@@ -1,4 +1,4 @@
-import { Pressable } from 'react-native';
+import { Pressable, StyleSheet } from 'react-native';
 import { Menu } from 'react-native-paper';
 
 import type { FieldPath } from '@/core/job/fields';
@@ -62,7 +62,7 @@ export function SourceTag({ path, entry, name }: Props) {
           onPress={open}
           style={TARGET}
         >
-          <Words size={13} style={{ color: strata.soft, textDecorationLine: 'underline' }}>
+          <Words size={13} style={[styles.text, { color: strata.soft }]}>
             {SOURCE_WORD[kind]}
           </Words>
         </Pressable>
@@ -83,3 +83,7 @@ export function SourceTag({ path, entry, name }: Props) {
     </DropMenu>
   );
 }
+
+const styles = StyleSheet.create({
+  text: { textDecorationLine: 'underline' },
+});

@@ -1,22 +1,23 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { Outcome } from '@/core/evaluate/figure';
 import { figureText } from '@/core/evaluate/figureText';
 import { useUnits } from '@/features/display/useUnits';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 
 import { useOpenFigure } from './WorkingPanel';
+import { flow } from '@/ui/flow';
 
 /** One figure in a list; opens to its working, or says what it still needs. */
 export function FigureRow({ outcome }: { readonly outcome: Outcome }) {
   const units = useUnits();
-  const strata = useStrata();
+  const ruled = useRuled();
   const open = useOpenFigure();
   if (outcome.status === 'unknown') {
     return (
-      <View style={{ paddingVertical: 10, borderTopWidth: 1, borderColor: strata.line, gap: 2 }}>
+      <View style={[ruled, styles.padded]}>
         <Words size={15}>{outcome.label}</Words>
         <Words soft size={14}>
           {outcome.reason}
@@ -30,22 +31,10 @@ export function FigureRow({ outcome }: { readonly outcome: Outcome }) {
       role="button"
       aria-label={`${outcome.label}: ${value}. Show the working.`}
       onPress={() => open(outcome.id)}
-      style={{
-        minHeight: 52,
-        justifyContent: 'center',
-        borderTopWidth: 1,
-        borderColor: strata.line,
-      }}
+      style={[ruled, styles.place]}
     >
-      <View
-        style={{
-          flexDirection: 'row',
-          justifyContent: 'space-between',
-          alignItems: 'center',
-          gap: 10,
-        }}
-      >
-        <View style={{ flexShrink: 1 }}>
+      <View style={styles.row}>
+        <View style={flow.shrink}>
           <Words size={15}>{outcome.label}</Words>
           {outcome.estimated ? (
             <Words soft size={13}>
@@ -53,7 +42,7 @@ export function FigureRow({ outcome }: { readonly outcome: Outcome }) {
             </Words>
           ) : null}
         </View>
-        <View style={{ alignItems: 'flex-end' }}>
+        <View style={styles.figureRowPlace}>
           <Digits bold size={17}>
             {value}
           </Digits>
@@ -67,3 +56,15 @@ export function FigureRow({ outcome }: { readonly outcome: Outcome }) {
     </TouchableRipple>
   );
 }
+
+const styles = StyleSheet.create({
+  padded: { paddingVertical: SPACE.gap, gap: SPACE.hair },
+  place: { minHeight: 52, justifyContent: 'center' },
+  row: {
+    flexDirection: 'row',
+    justifyContent: 'space-between',
+    alignItems: 'center',
+    gap: SPACE.gap,
+  },
+  figureRowPlace: { alignItems: 'flex-end' },
+});

@@ -1,39 +1,31 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { STATE_WORD, StateMark } from '@/ui/StateMark';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { FigureRow } from './FigureRow';
+import { flow } from '@/ui/flow';
 
 /** Every verdict and every figure of the job. */
 export function FiguresTab() {
   const units = useUnits();
-  const strata = useStrata();
+  const ruled = useRuled();
   const { figures, verdicts } = useEvaluation();
   return (
-    <View style={{ gap: 16 }}>
+    <View style={flow.parts}>
       <View>
         <Heading level={2}>Verdicts</Heading>
         {verdicts.map((v) => (
-          <View
-            key={v.id}
-            style={{
-              flexDirection: 'row',
-              gap: 10,
-              paddingVertical: 8,
-              borderTopWidth: 1,
-              borderColor: strata.line,
-            }}
-          >
-            <View style={{ paddingTop: 2 }}>
+          <View key={v.id} style={[ruled, styles.row]}>
+            <View style={styles.padded}>
               <StateMark state={v.state} />
             </View>
-            <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 4 }}>
+            <View style={styles.grow}>
               <Words bold size={15}>
                 {v.state === 'unknown'
                   ? v.title
@@ -62,3 +54,9 @@ export function FiguresTab() {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: SPACE.gap, paddingVertical: SPACE.gap },
+  padded: { paddingTop: SPACE.hair },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: SPACE.tight },
+});

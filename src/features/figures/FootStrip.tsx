@@ -1,5 +1,5 @@
 import { useDeferredValue } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { FigureId } from '@/core/evaluate/figure';
@@ -10,11 +10,12 @@ import { useUnits } from '@/features/display/useUnits';
 import { evaluationOf } from '@/features/jobs/evaluations';
 import { useJob } from '@/features/jobs/useJob';
 import { STATE_WORD, StateMark } from '@/ui/StateMark';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled, useStrata } from '@/ui/theme';
 import { useLying, useWide } from '@/ui/useWide';
 import { Digits, Words } from '@/ui/Words';
 
 import { useOpenFigure } from './WorkingPanel';
+import { flow } from '@/ui/flow';
 
 interface Item {
   readonly label: string;
@@ -51,6 +52,7 @@ export function FootStrip({ stage = 'specify' }: Props) {
 
 function Strip({ stage, job }: { readonly stage: Stage; readonly job: Job }) {
   const units = useUnits();
+  const ruled = useRuled();
   const strata = useStrata();
   const wide = useWide();
   const low = useLying();
@@ -60,13 +62,11 @@ function Strip({ stage, job }: { readonly stage: Stage; readonly job: Job }) {
     <View
       role="region"
       aria-label="Live figures"
-      style={{
-        flexDirection: 'row',
-        backgroundColor: strata.raised,
-        borderTopWidth: 1,
-        borderColor: strata.line,
-        paddingHorizontal: wide ? 12 : 2,
-      }}
+      style={[
+        ruled,
+        flow.inline,
+        { backgroundColor: strata.raised, paddingHorizontal: wide ? 12 : 2 },
+      ]}
     >
       {(stage === 'inspect' ? MEASURED : PACK)
         .filter((item) => wide || !item.wideOnly)
@@ -126,24 +126,10 @@ function FootItem(props: ItemProps) {
       aria-label={`${label}: ${known ? text : 'not known yet'}${state ? `, ${STATE_WORD[state].toLowerCase()}` : ''}. Show the working.`}
       testID={`foot-${id}`}
       onPress={() => onOpen(id)}
-      style={{
-        flexGrow: 1,
-        flexBasis: 0,
-        minHeight: low ? 44 : 62,
-        paddingHorizontal: 8,
-        justifyContent: 'center',
-        minWidth: 0,
-      }}
+      style={[styles.grow, { minHeight: low ? 44 : 62 }]}
     >
       <View style={low ? LINE : undefined}>
-        <View
-          style={{
-            flexDirection: 'row',
-            // The mark stands at its own label: at the end of the room it would seem to be the next figure's.
-            gap: 5,
-            alignItems: 'center',
-          }}
-        >
+        <View style={styles.row}>
           <Words soft size={13} numberOfLines={1}>
             {name}
           </Words>
@@ -156,3 +142,14 @@ function FootItem(props: ItemProps) {
     </TouchableRipple>
   );
 }
+
+const styles = StyleSheet.create({
+  grow: {
+    flexGrow: 1,
+    flexBasis: 0,
+    paddingHorizontal: SPACE.gap,
+    justifyContent: 'center',
+    minWidth: 0,
+  },
+  row: { flexDirection: 'row', gap: SPACE.tight, alignItems: 'center' },
+});

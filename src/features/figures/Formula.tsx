@@ -1,4 +1,4 @@
-import { Text } from 'react-native';
+import { StyleSheet, Text } from 'react-native';
 
 import { FONT, useStrata } from '@/ui/theme';
 
@@ -16,16 +16,18 @@ export function Formula({
   const parts = children.split(/_(\([^)]*\)|[\p{L}\p{N}]+)/u);
   return (
     <Text
-      style={{
-        fontFamily: FONT.mono,
-        fontSize: size,
-        lineHeight: Math.round(size * 1.5),
-        color: soft ? strata.soft : strata.ink,
-      }}
+      style={[
+        styles.text,
+        {
+          fontSize: size,
+          lineHeight: Math.round(size * 1.5),
+          color: soft ? strata.soft : strata.ink,
+        },
+      ]}
     >
       {parts.map((part, i) =>
         i % 2 === 1 ? (
-          <Text key={i} style={{ fontSize: size * 0.72, verticalAlign: 'bottom' }}>
+          <Text key={i} style={[styles.formulaText, { fontSize: size * 0.72 }]}>
             {part.replace(/^\((.*)\)$/, '$1')}
           </Text>
         ) : (
@@ -35,3 +37,8 @@ export function Formula({
     </Text>
   );
 }
+
+const styles = StyleSheet.create({
+  text: { fontFamily: FONT.mono },
+  formulaText: { verticalAlign: 'bottom' },
+});

@@ -13,6 +13,7 @@ import { Termed } from '@/features/words/Termed';
 import { Action } from '@/ui/Action';
 import { StateMark } from '@/ui/StateMark';
 import { Heading } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 /** The verdict on the pack, in a sentence with its reason. */
 export function VerdictBanner() {
@@ -30,7 +31,7 @@ export function VerdictBanner() {
   const needs = lacks.some((n) => n.path) ? byWork(lacks) : [];
   const none = overall.state === 'unknown' && needs.length > 0;
   return (
-    <View role="status" aria-label="Verdict" testID="verdict" style={{ gap: 6 }}>
+    <View role="status" aria-label="Verdict" testID="verdict" style={flow.stack}>
       {none ? (
         <Head state="unknown" title={overall.title} />
       ) : (
@@ -89,9 +90,9 @@ interface BannerProps {
 /** The state of the whole, with its word. */
 function Head({ state, title }: Pick<Verdict, 'state' | 'title'>) {
   return (
-    <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+    <View style={flow.line}>
       <StateMark state={state} size={22} label />
-      <View style={{ flexShrink: 1 }}>
+      <View style={flow.shrink}>
         <Heading level={2}>{title}</Heading>
       </View>
     </View>
@@ -101,7 +102,7 @@ function Head({ state, title }: Pick<Verdict, 'state' | 'title'>) {
 /** Drawn again only when it says something else: verdicts are made anew at each change. */
 function Banner({ state, title, reason, help, helpTitle = '' }: BannerProps) {
   return (
-    <View style={{ gap: 4 }}>
+    <View style={flow.tight}>
       <Head state={state} title={title} />
       <Termed size={15}>{reason}</Termed>
       {help && help !== 'overall' ? (

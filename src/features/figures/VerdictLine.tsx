@@ -7,6 +7,7 @@ import { useEvaluation } from '@/features/jobs/evaluations';
 import { Termed } from '@/features/words/Termed';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 /** One verdict of the job on screen, where it is decided; nothing while it does not apply. */
 export function VerdictLine({ id }: { readonly id: VerdictId }) {
@@ -14,9 +15,9 @@ export function VerdictLine({ id }: { readonly id: VerdictId }) {
   const verdict = useEvaluation().verdicts.find((v) => v.id === id);
   if (!verdict) return null;
   return (
-    <View style={{ flexDirection: 'row', gap: 8 }} role="status" testID={`verdict-${id}`}>
+    <View style={flow.row} role="status" testID={`verdict-${id}`}>
       <StateMark state={verdict.state} label />
-      <View style={{ flexShrink: 1 }}>
+      <View style={flow.shrink}>
         <Words bold>{verdict.title}</Words>
         <Termed size={15}>{readSentence(verdict.sentence, units)}</Termed>
       </View>

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { createContext, useContext, useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 
 import type { Figure, FigureId, WorkingInput } from '@/core/evaluate/figure';
 import { readSentence } from '@/core/evaluate/sentence';
@@ -15,10 +15,11 @@ import { sourceWords } from '@/features/entry/SourceTag';
 import { useEvaluation } from '@/features/jobs/evaluations';
 import { Formula } from './Formula';
 import { Overlay } from '@/ui/Overlay';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled, useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 
 import { figureText } from '@/core/evaluate/figureText';
+import { flow } from '@/ui/flow';
 
 const OpenFigure = createContext<(id: FigureId) => void>(() => undefined);
 
@@ -147,9 +148,9 @@ function InputRow({ input }: { readonly input: WorkingInput }) {
           role="button"
           aria-label={`Working of ${input.label}`}
           onPress={() => open(figure)}
-          style={{ minHeight: 32, justifyContent: 'center' }}
+          style={styles.place}
         >
-          <Words size={14} style={{ color: strata.slate, textDecorationLine: 'underline' }}>
+          <Words size={14} style={[styles.text, { color: strata.slate }]}>
             worked out: show how
           </Words>
         </Pressable>
@@ -172,22 +173,21 @@ interface RowProps {
 }
 
 function Row({ symbol, amount, children }: RowProps) {
-  const strata = useStrata();
+  const ruled = useRuled();
   return (
-    <View
-      style={{
-        flexDirection: 'row',
-        gap: 10,
-        paddingVertical: 8,
-        borderTopWidth: 1,
-        borderColor: strata.line,
-      }}
-    >
-      <View style={{ width: 58 }}>
+    <View style={[ruled, styles.row]}>
+      <View style={styles.column}>
         <Formula soft>{symbol}</Formula>
       </View>
-      <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>{children}</View>
+      <View style={flow.share}>{children}</View>
       <Digits size={15}>{amount}</Digits>
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  place: { minHeight: 32, justifyContent: 'center' },
+  text: { textDecorationLine: 'underline' },
+  row: { flexDirection: 'row', gap: SPACE.gap, paddingVertical: SPACE.gap },
+  column: { width: 58 },
+});

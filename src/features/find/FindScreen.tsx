@@ -1,7 +1,7 @@
 import type { Href } from 'expo-router';
 import { router } from 'expo-router';
 import { useDeferredValue, useEffect, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { Findable, FoundKind } from '@/core/find/findables';
@@ -12,12 +12,13 @@ import { WhenRead } from '@/features/jobs/WhenRead';
 import { useAppStore } from '@/store/store';
 import { SearchField } from '@/ui/SearchField';
 import { Page } from '@/ui/Page';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { webLink } from '@/ui/webLink';
 import { Heading, Words } from '@/ui/Words';
 
 import type { SearchIndex } from './searchIndex';
 import { makeIndex, search } from './searchIndex';
+import { flow } from '@/ui/flow';
 
 const KIND_NAME: Readonly<Record<FoundKind, string>> = {
   job: 'Jobs',
@@ -73,7 +74,7 @@ function Find() {
         const of = found.filter((f) => f.kind === kind);
         if (of.length === 0) return null;
         return (
-          <View key={kind} style={{ gap: 4 }}>
+          <View key={kind} style={flow.tight}>
             <Heading level={2}>{KIND_NAME[kind]}</Heading>
             <View role="list" aria-label={KIND_NAME[kind]}>
               {of.slice(0, shown).map((f) => (
@@ -117,13 +118,13 @@ function useIndex(): SearchIndex | undefined {
 type RowProps = Pick<Findable, 'title' | 'about' | 'href'>;
 
 function FoundRow({ title, about, href }: RowProps) {
-  const strata = useStrata();
+  const ruled = useRuled();
   return (
-    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
+    <View role="listitem" style={ruled}>
       <TouchableRipple
         role="link"
         {...webLink(href, () => router.navigate(href as Href))}
-        style={{ minHeight: 52, justifyContent: 'center', paddingVertical: 6 }}
+        style={styles.padded}
       >
         <View>
           <Words>{title}</Words>
@@ -135,3 +136,7 @@ function FoundRow({ title, about, href }: RowProps) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  padded: { minHeight: 52, justifyContent: 'center', paddingVertical: SPACE.gap },
+});

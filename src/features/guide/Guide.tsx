@@ -1,12 +1,13 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { QuestionId } from '@/core/guide/identify';
 import { FIRST_QUESTION, GUIDE, LAYOUT_NAME } from '@/core/guide/identify';
 import type { ClutchLayout } from '@/core/job/types';
 import { Action } from '@/ui/Action';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly onFound: (layout: ClutchLayout) => void;
@@ -28,22 +29,15 @@ export function Guide({ onFound, onClose }: Props) {
     <View
       role="group"
       aria-label="Which clutch does it have?"
-      style={{
-        gap: 10,
-        padding: 12,
-        borderWidth: 1,
-        borderColor: strata.line,
-        borderRadius: 6,
-        backgroundColor: strata.raised,
-      }}
+      style={[styles.box, { borderColor: strata.line, backgroundColor: strata.raised }]}
     >
-      <View aria-live="polite" style={{ gap: 6 }}>
+      <View aria-live="polite" style={flow.stack}>
         <Heading level={3}>{end ? LAYOUT_NAME[end.layout] : question.text}</Heading>
         <Words soft size={15}>
           {end ? end.because : question.help}
         </Words>
       </View>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         {end ? (
           <Action main onPress={() => onFound(end.layout)}>
             Take this
@@ -65,3 +59,7 @@ export function Guide({ onFound, onClose }: Props) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  box: { gap: SPACE.gap, padding: SPACE.room, borderWidth: 1, borderRadius: 6 },
+});

@@ -1,21 +1,22 @@
-import { Pressable, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import { useUnits } from '@/features/display/useUnits';
 import { StateMark } from '@/ui/StateMark';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { useInspection } from './useInspection';
+import { flow } from '@/ui/flow';
 
 /** What follows from parts taken together; tap to see the part on the section. */
 export function Across({ onSelect }: { readonly onSelect: (plateId: string) => void }) {
   const { across, begun } = useInspection();
   const units = useUnits();
-  const strata = useStrata();
+  const ruled = useRuled();
   if (!begun || across.length === 0) return null;
   return (
-    <View style={{ gap: 4 }}>
+    <View style={flow.tight}>
       <Heading level={2}>Across parts</Heading>
       <View role="list" aria-label="Rules across parts">
         {across.map((finding) => (
@@ -24,17 +25,10 @@ export function Across({ onSelect }: { readonly onSelect: (plateId: string) => v
               role="button"
               aria-label={`${finding.title}. ${readSentence(finding.sentence, units)}`}
               onPress={() => finding.partIds[0] && onSelect(finding.partIds[0])}
-              style={{
-                flexDirection: 'row',
-                gap: 10,
-                paddingVertical: 8,
-                minHeight: 52,
-                borderTopWidth: 1,
-                borderColor: strata.line,
-              }}
+              style={[ruled, styles.row]}
             >
               <StateMark state={finding.state} size={20} />
-              <View style={{ flexShrink: 1 }}>
+              <View style={flow.shrink}>
                 <Words bold>{finding.title}</Words>
                 <Words size={15}>{readSentence(finding.sentence, units)}</Words>
               </View>
@@ -45,3 +39,7 @@ export function Across({ onSelect }: { readonly onSelect: (plateId: string) => v
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: SPACE.gap, paddingVertical: SPACE.gap, minHeight: 52 },
+});

@@ -5,6 +5,7 @@ import type { Decision } from '@/core/inspect/decisions';
 import { DECISION_NAME } from '@/core/inspect/decisions';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const STATE: Readonly<Record<Decision, State | 'unknown'>> = {
   keep: 'good',
@@ -24,7 +25,7 @@ export function DecisionMark({
   readonly size?: number;
 }) {
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 6 }}>
+    <View style={flow.line}>
       <StateMark state={STATE[decision]} size={size + 2} />
       <Words bold size={size}>
         {DECISION_NAME[decision]}

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Pressable } from 'react-native';
+import { Pressable, StyleSheet } from 'react-native';
 
 import { FONT, useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -50,11 +50,13 @@ export function Key({
         <Words
           bold
           size={digit ? 24 : main ? 19 : 16}
-          style={{
-            fontFamily: digit ? FONT.monoBold : FONT.textBold,
-            textAlign: 'center',
-            color: main ? strata.onSlate : digit ? strata.ink : strata.slate,
-          }}
+          style={[
+            styles.text,
+            {
+              fontFamily: digit ? FONT.monoBold : FONT.textBold,
+              color: main ? strata.onSlate : digit ? strata.ink : strata.slate,
+            },
+          ]}
         >
           {children}
         </Words>
@@ -64,3 +66,7 @@ export function Key({
     </Pressable>
   );
 }
+
+const styles = StyleSheet.create({
+  text: { textAlign: 'center' },
+});

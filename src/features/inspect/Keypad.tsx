@@ -1,10 +1,11 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
 import { useStrata } from '@/ui/theme';
 import { useLying, useSmall, useWide } from '@/ui/useWide';
 
 import { Key } from './Key';
+import { flow } from '@/ui/flow';
 
 const ROWS = [
   ['7', '8', '9'],
@@ -67,7 +68,7 @@ export function Keypad({ run, atStart, folded, onDeviceKeyboard, onEnd }: Props)
       }}
     >
       {folded ? (
-        <View style={{ flexDirection: 'row', gap }}>
+        <View style={[flow.inline, { gap }]}>
           {back}
           {skip}
           <Key label="Next" main height={tall} onPress={() => run.take()}>
@@ -75,10 +76,10 @@ export function Keypad({ run, atStart, folded, onDeviceKeyboard, onEnd }: Props)
           </Key>
         </View>
       ) : (
-        <View style={{ flexDirection: 'row', gap }}>
-          <View style={{ flexGrow: 3, flexBasis: 0, gap }}>
+        <View style={[flow.inline, { gap }]}>
+          <View style={[styles.grow, { gap }]}>
             {ROWS.map((row) => (
-              <View key={row.join('')} style={{ flexDirection: 'row', gap }}>
+              <View key={row.join('')} style={[flow.inline, { gap }]}>
                 {row.map((k) =>
                   k === 'erase' ? (
                     <Key key={k} label="Erase" height={tall} onPress={run.erase}>
@@ -93,7 +94,7 @@ export function Keypad({ run, atStart, folded, onDeviceKeyboard, onEnd }: Props)
               </View>
             ))}
           </View>
-          <View style={{ flexGrow: 1, flexBasis: 0, gap }}>
+          <View style={[styles.keypadGrow, { gap }]}>
             <Key label="Next" main height={2 * tall + gap} onPress={() => run.take()}>
               Next
             </Key>
@@ -102,7 +103,7 @@ export function Keypad({ run, atStart, folded, onDeviceKeyboard, onEnd }: Props)
           </View>
         </View>
       )}
-      <View style={{ flexDirection: 'row', gap }}>
+      <View style={[flow.inline, { gap }]}>
         {onDeviceKeyboard ? (
           <Key
             label={folded ? 'Our keypad' : 'Device keyboard'}
@@ -119,3 +120,8 @@ export function Keypad({ run, atStart, folded, onDeviceKeyboard, onEnd }: Props)
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  grow: { flexGrow: 3, flexBasis: 0 },
+  keypadGrow: { flexGrow: 1, flexBasis: 0 },
+});

@@ -11,6 +11,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/features/jobs/useJob';
 import { useStrata } from '@/ui/theme';
 import { Digits } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const HEIGHT = 26;
 /** How far the bar reaches past limit and new, of the way between them. */
@@ -48,7 +49,7 @@ export function LimitBar({ step, text }: { readonly step: RunStep; readonly text
   const goodFrom = limitIs === 'least' ? (limit ?? low) : low;
   const goodTo = limitIs === 'least' ? high : (limit ?? high);
   return (
-    <View style={{ gap: 2 }}>
+    <View style={flow.lines}>
       <View
         aria-hidden
         style={{ height: drawn ? HEIGHT : 0 }}

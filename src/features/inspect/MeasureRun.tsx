@@ -1,5 +1,5 @@
 import { startTransition, useDeferredValue, useEffect } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 
 import type { RunPart, RunStep } from '@/core/inspect/run';
 import { BenchBar } from '@/features/bench/BenchBar';
@@ -17,6 +17,8 @@ import { RunOver } from './RunOver';
 import type { Run } from './useRun';
 import { useRun } from './useRun';
 import { useTypingGauge } from './useTypingGauge';
+import { flow } from '@/ui/flow';
+import { SPACE } from '@/ui/theme';
 
 const FILLS = { flexGrow: 1, flexShrink: 1, flexBasis: 0 } as const;
 
@@ -63,7 +65,7 @@ export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd 
       <View style={FILLS}>
         <ScrollView
           style={FILLS}
-          contentContainerStyle={{ padding: wide ? 24 : 10, gap: 10, maxWidth: 620 }}
+          contentContainerStyle={[styles.content, { padding: wide ? 24 : 10 }]}
         >
           <RunHead run={run} step={step} />
           {linked ? <BenchBar compact /> : null}
@@ -99,8 +101,8 @@ interface HeadProps {
 /** The part in hand and how far the run is. */
 function RunHead({ run, step }: HeadProps) {
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-      <View style={{ flexGrow: 1, flexShrink: 1 }}>
+    <View style={flow.line}>
+      <View style={flow.grow}>
         <Heading level={2}>{step.title}</Heading>
         <Words soft size={15}>
           {step.what}
@@ -112,3 +114,7 @@ function RunHead({ run, step }: HeadProps) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  content: { gap: SPACE.gap, maxWidth: 620 },
+});

@@ -1,5 +1,5 @@
 import { useDeferredValue } from 'react';
-import { Pressable, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import { inspectPlate } from '@/core/inspect/inspect';
@@ -10,11 +10,12 @@ import type { Job } from '@/core/job/types';
 import { formatValue } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/features/jobs/useJob';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 
 import { DecisionMark } from './DecisionMark';
 import { inspectionOf } from './useInspection';
+import { flow } from '@/ui/flow';
 
 /**
  * What the part in hand has come to by the readings taken so far: a plate by itself at once, with what follows from
@@ -31,10 +32,10 @@ export function SoFar({ step }: { readonly step: RunStep }) {
           step.plateId ? p.id === step.plateId : p.name === step.title,
         );
   if (!part || !step.siblings.some((path) => entryAt(job, path)))
-    return <View style={{ height: 24 }} />;
+    return <View style={styles.room} />;
   const [first] = part.reasons;
   return (
-    <View style={{ gap: 2 }} aria-live="polite" testID="so-far">
+    <View style={flow.lines} aria-live="polite" testID="so-far">
       <DecisionMark decision={part.decision} />
       {first ? <Words size={15}>{readSentence(first.sentence, units)}</Words> : null}
     </View>
@@ -52,7 +53,7 @@ export function Siblings({ step, onGo }: SiblingsProps) {
   const units = useUnits();
   if (step.siblings.length < 2 || step.siblings.length > 6) return null;
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+    <View style={flow.wrap}>
       {step.siblings.map((path, i) => (
         <SiblingKey
           key={i}
@@ -83,16 +84,10 @@ function SiblingKey({ path, ordinal, text, here, onGo }: SiblingProps) {
       role="button"
       aria-label={`Point ${ordinal}: ${text || 'not taken'}`}
       onPress={() => onGo(path)}
-      style={{
-        minHeight: 48,
-        minWidth: 62,
-        paddingHorizontal: 6,
-        alignItems: 'center',
-        justifyContent: 'center',
-        borderWidth: here ? 2 : 1,
-        borderRadius: 6,
-        borderColor: here ? strata.slate : strata.line,
-      }}
+      style={[
+        styles.padded,
+        { borderWidth: here ? 2 : 1, borderColor: here ? strata.slate : strata.line },
+      ]}
     >
       <Digits size={15} soft={!text}>
         {text || String(ordinal)}
@@ -105,3 +100,15 @@ function shownReading(job: Job, path: string, units: ReturnType<typeof useUnits>
   const entry = entryAt(job, path);
   return entry ? formatValue(entry.value, fieldAt(path).quantity, units) : '';
 }
+
+const styles = StyleSheet.create({
+  room: { height: 24 },
+  padded: {
+    minHeight: 48,
+    minWidth: 62,
+    paddingHorizontal: SPACE.gap,
+    alignItems: 'center',
+    justifyContent: 'center',
+    borderRadius: 6,
+  },
+});

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { Pressable, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import type { PartVerdict } from '@/core/inspect/inspect';
@@ -17,13 +17,14 @@ import { PutAwayKeys } from '@/features/shelf/PutAwayKeys';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { useAppSelector } from '@/store/store';
 import { Panel } from '@/ui/Panel';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Toggles } from '@/ui/Choice';
 import { Heading, Words } from '@/ui/Words';
 
 import { DecisionMark } from './DecisionMark';
 import { withFixtureSight, withPlate, withPlateSight } from './edits';
 import { useInspection } from './useInspection';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly selected: string | undefined;
@@ -36,7 +37,7 @@ export function PartList({ selected, onSelect }: Props) {
   const plates = parts.filter((p) => p.plate).reverse();
   const going = plates.filter((p) => p.decision === 'change' || p.decision === 'scrap');
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       {plates.length > 0 ? (
         <>
           <Heading level={2}>Plates</Heading>
@@ -94,7 +95,7 @@ interface PlateProps {
 }
 
 function PlateVerdict({ part, open, onToggle }: PlateProps) {
-  const strata = useStrata();
+  const ruled = useRuled();
   const units = useUnits();
   const row = useRef<View>(null);
   useEffect(() => {
@@ -103,26 +104,9 @@ function PlateVerdict({ part, open, onToggle }: PlateProps) {
   }, [open]);
   const [first] = part.reasons;
   return (
-    <View
-      ref={row}
-      role="listitem"
-      testID={`part-${part.id}`}
-      style={{ borderTopWidth: 1, borderColor: strata.line }}
-    >
-      <Pressable
-        role="button"
-        aria-expanded={open}
-        onPress={onToggle}
-        style={{ minHeight: 56, paddingVertical: 6, justifyContent: 'center', gap: 2 }}
-      >
-        <View
-          style={{
-            flexDirection: 'row',
-            justifyContent: 'space-between',
-            gap: 8,
-            flexWrap: 'wrap',
-          }}
-        >
+    <View ref={row} role="listitem" testID={`part-${part.id}`} style={ruled}>
+      <Pressable role="button" aria-expanded={open} onPress={onToggle} style={styles.padded}>
+        <View style={styles.row}>
           <Words bold>{part.name}</Words>
           <DecisionMark decision={part.decision} size={15} />
         </View>
@@ -146,7 +130,7 @@ function PlateDetails({ part }: { readonly part: PartVerdict }) {
   const lined = layer.lined !== 'none';
   const points = POINTS.slice(0, lined ? job.inspection.discPoints : job.inspection.steelPoints);
   return (
-    <View style={{ gap: 10, paddingBottom: 14 }}>
+    <View style={styles.plateDetailsPadded}>
       <Reasons part={part} />
       <FieldGrid>
         {points.map((p) => (
@@ -263,3 +247,9 @@ function FixturePanel({
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  padded: { minHeight: 56, paddingVertical: SPACE.gap, justifyContent: 'center', gap: SPACE.hair },
+  row: { flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.gap, flexWrap: 'wrap' },
+  plateDetailsPadded: { gap: SPACE.gap, paddingBottom: SPACE.room },
+});

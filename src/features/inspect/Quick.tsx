@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { quickReadings } from '@/core/inspect/quick';
 import type { RunStep } from '@/core/inspect/run';
@@ -7,6 +7,7 @@ import { formatValue, formatWithUnit, withoutZeros } from '@/core/units/quantity
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/features/jobs/useJob';
 import { Key } from './Key';
+import { SPACE } from '@/ui/theme';
 
 interface Props {
   readonly step: RunStep;
@@ -23,11 +24,7 @@ export function Quick({ step, steps, onTake }: Props) {
   const values = quickReadings(job, step, steps);
   return (
     // The same room with and without keys, so that nothing moves under the thumb.
-    <View
-      role="group"
-      aria-label="Likely readings"
-      style={{ flexDirection: 'row', gap: 6, height: 48, paddingHorizontal: 8 }}
-    >
+    <View role="group" aria-label="Likely readings" style={styles.row}>
       {values.map((value) => {
         const shown = formatValue(value, quantity, units);
         const same = step.part !== 'flatness';
@@ -48,3 +45,7 @@ export function Quick({ step, steps, onTake }: Props) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: SPACE.gap, height: 48, paddingHorizontal: SPACE.gap },
+});

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { TextInput, View } from 'react-native';
+import { StyleSheet, TextInput, View } from 'react-native';
 
 import type { RunStep } from '@/core/inspect/run';
 import { fieldAt } from '@/core/job/fields';
@@ -9,10 +9,11 @@ import { formatValue, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
-import { FONT, useStrata } from '@/ui/theme';
+import { FONT, SPACE, useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 
 import type { Run } from './useRun';
+import { flow } from '@/ui/flow';
 
 interface PartProps {
   readonly run: Run;
@@ -36,7 +37,7 @@ export function RunDisplay({
     if (deviceKeyboard) input.current?.focus();
   }, [deviceKeyboard, step.path]);
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8, minHeight: 58 }}>
+    <View style={styles.row}>
       {deviceKeyboard ? (
         <TextInput
           ref={input}
@@ -51,29 +52,20 @@ export function RunDisplay({
           inputMode="decimal"
           enterKeyHint="next"
           autoComplete="off"
-          style={{
-            flexGrow: 1,
-            minWidth: 0,
-            height: 58,
-            fontFamily: FONT.monoBold,
-            fontSize: 40,
-            color: strata.ink,
-            borderBottomWidth: 3,
-            borderColor: strata.slate,
-          }}
+          style={[styles.grow, { color: strata.ink, borderColor: strata.slate }]}
         />
       ) : (
         <View
           role="status"
           aria-label={`${step.title}, ${step.what}: ${run.text || (ghost ? `${ghost} taken` : 'nothing yet')}`}
           testID="reading"
-          style={{ flexDirection: 'row', alignItems: 'center', flexGrow: 1 }}
+          style={styles.runDisplayRow}
         >
           <Digits bold size={46} soft={run.text === ''} numberOfLines={1}>
             {run.text || ghost || '0'}
           </Digits>
           {run.text === '' ? null : (
-            <View style={{ width: 3, height: 44, marginLeft: 4, backgroundColor: strata.slate }} />
+            <View style={[styles.place, { backgroundColor: strata.slate }]} />
           )}
         </View>
       )}
@@ -114,9 +106,9 @@ function Question({
   const isAsTyped = (value: number) =>
     asTyped.kind === 'value' && Math.abs(asTyped.value - value) < 1e-9;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Words style={{ color: strata.watch }}>{question.message}</Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         {question.readings.map((reading, i) => (
           <Action
             key={`${reading.unit.id}${reading.value}`}
@@ -133,3 +125,17 @@ function Question({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'baseline', gap: SPACE.gap, minHeight: 58 },
+  grow: {
+    flexGrow: 1,
+    minWidth: 0,
+    height: 58,
+    fontFamily: FONT.monoBold,
+    fontSize: 40,
+    borderBottomWidth: 3,
+  },
+  runDisplayRow: { flexDirection: 'row', alignItems: 'center', flexGrow: 1 },
+  place: { width: 3, height: 44, marginLeft: 4 },
+});

@@ -1,4 +1,4 @@
-import { ScrollView, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import { nextOpen, openSteps } from '@/core/inspect/run';
@@ -10,6 +10,8 @@ import { Heading, Words } from '@/ui/Words';
 
 import { useInspection } from './useInspection';
 import type { Run } from './useRun';
+import { flow } from '@/ui/flow';
+import { SPACE } from '@/ui/theme';
 
 /** The end of a run: what is still open, what must go, and the way on. */
 export function RunOver({ run, onEnd }: { readonly run: Run; readonly onEnd: () => void }) {
@@ -19,9 +21,9 @@ export function RunOver({ run, onEnd }: { readonly run: Run; readonly onEnd: () 
   const { parts } = useInspection();
   const worst = parts.filter((p) => p.decision === 'change' || p.decision === 'scrap');
   return (
-    <ScrollView contentContainerStyle={{ padding: 16, gap: 12, maxWidth: 620 }}>
+    <ScrollView contentContainerStyle={styles.content}>
       <Heading level={2}>{run.steps.length === 0 ? 'Nothing to measure' : 'All gone over'}</Heading>
-      <View aria-live="polite" style={{ gap: 6 }}>
+      <View aria-live="polite" style={flow.stack}>
         <Words>
           {run.steps.length === 0
             ? 'The pack has no plates that wear yet: lay it under Strip or Specify, or choose other parts.'
@@ -35,7 +37,7 @@ export function RunOver({ run, onEnd }: { readonly run: Run; readonly onEnd: () 
           </Words>
         ))}
       </View>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         <Action main icon="check" onPress={onEnd}>
           To the verdicts
         </Action>
@@ -64,3 +66,7 @@ export function RunOver({ run, onEnd }: { readonly run: Run; readonly onEnd: () 
     </ScrollView>
   );
 }
+
+const styles = StyleSheet.create({
+  content: { padding: SPACE.margin, gap: SPACE.room, maxWidth: 620 },
+});

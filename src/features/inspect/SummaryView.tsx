@@ -10,6 +10,7 @@ import { Choice } from '@/ui/Choice';
 import { Heading, Words } from '@/ui/Words';
 
 import { useInspection } from './useInspection';
+import { flow } from '@/ui/flow';
 
 /** The inspection summed up, for the one who pays and for the one who works. */
 export function SummaryView() {
@@ -21,7 +22,7 @@ export function SummaryView() {
   if (!inspection.begun) return null;
   const sentences = summarize(job, inspection, evaluation)[whom];
   return (
-    <View style={{ gap: 8 }} role="region" aria-label="Summary">
+    <View style={flow.stack} role="region" aria-label="Summary">
       <Heading level={2}>Summary</Heading>
       <Choice
         bare
@@ -33,7 +34,7 @@ export function SummaryView() {
         ]}
         onChange={setWhom}
       />
-      <View testID="summary" style={{ gap: 4 }}>
+      <View testID="summary" style={flow.tight}>
         {sentences.map((s) => {
           const text = readSentence(s, units);
           return <Words key={text}>{text}</Words>;

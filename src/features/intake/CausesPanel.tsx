@@ -1,5 +1,5 @@
 import { useDeferredValue, useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
 import type { TestId } from '@/core/causes/tests';
@@ -10,8 +10,9 @@ import { useChangeJob } from '@/features/jobs/changeJob';
 import { evaluationOf } from '@/features/jobs/evaluations';
 import { useJob } from '@/features/jobs/useJob';
 import { Choice } from '@/ui/Choice';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled, useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const CAUSES_SHOWN = 5;
 const TESTS_SHOWN = 3;
@@ -41,14 +42,14 @@ export function CausesPanel() {
     });
   if (complaints.length === 0 && made.length === 0) {
     return (
-      <View style={{ gap: 4 }}>
+      <View style={flow.tight}>
         <Heading level={2}>Likely causes</Heading>
         <Words soft>Say what the rider complains of, and the likely causes stand here.</Words>
       </View>
     );
   }
   return (
-    <View style={{ gap: 12 }} role="region" aria-label="Likely causes">
+    <View style={flow.sections} role="region" aria-label="Likely causes">
       <Heading level={2}>Likely causes</Heading>
       <View role="list" aria-label="Causes, the likeliest first" aria-live="polite">
         {causes
@@ -75,21 +76,22 @@ export function CausesPanel() {
 }
 
 function CauseRow({ cause }: { readonly cause: RankedCause }) {
+  const ruled = useRuled();
   const strata = useStrata();
   const [open, setOpen] = useState(false);
   const percent = Math.round(100 * cause.share);
   const [first] = cause.reasons;
   return (
-    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
+    <View role="listitem" style={ruled}>
       <Pressable
         role="button"
         aria-expanded={open}
         aria-label={`${cause.name}, ${percent} of 100`}
         onPress={() => setOpen(!open)}
-        style={{ minHeight: 52, paddingVertical: 6, gap: 4, justifyContent: 'center' }}
+        style={styles.padded}
       >
-        <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-          <View style={{ flexGrow: 1, flexShrink: 1 }}>
+        <View style={flow.line}>
+          <View style={flow.grow}>
             <Words bold>{cause.name}</Words>
           </View>
           <Words soft size={15}>
@@ -97,8 +99,8 @@ function CauseRow({ cause }: { readonly cause: RankedCause }) {
           </Words>
           <Icon source={open ? 'chevron-up' : 'chevron-down'} size={22} color={strata.slate} />
         </View>
-        <View style={{ height: 4, backgroundColor: strata.line }}>
-          <View style={{ height: 4, width: `${percent}%`, backgroundColor: strata.slate }} />
+        <View style={[styles.room, { backgroundColor: strata.line }]}>
+          <View style={[styles.room, { width: `${percent}%`, backgroundColor: strata.slate }]} />
         </View>
         {!open && first ? (
           <Words soft size={14}>
@@ -107,7 +109,7 @@ function CauseRow({ cause }: { readonly cause: RankedCause }) {
         ) : null}
       </Pressable>
       {open ? (
-        <View style={{ paddingBottom: 10, gap: 4 }}>
+        <View style={styles.causeRowPadded}>
           {cause.reasons.length === 0 ? (
             <Words soft size={15}>
               Nothing speaks for or against it yet but how common it is.
@@ -152,3 +154,9 @@ function TestRow({ id, minutes, outcome, onAnswer }: TestRowProps) {
     />
   );
 }
+
+const styles = StyleSheet.create({
+  padded: { minHeight: 52, paddingVertical: SPACE.gap, gap: SPACE.tight, justifyContent: 'center' },
+  room: { height: 4 },
+  causeRowPadded: { paddingBottom: SPACE.gap, gap: SPACE.tight },
+});

@@ -21,6 +21,7 @@ import { curveFromPulls } from './curveFromPulls';
 import { CurvePreview } from './CurvePreview';
 import { DynoPulls } from './DynoPulls';
 import { TorqueChart } from './TorqueChart';
+import { flow } from '@/ui/flow';
 
 const ROW = { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } as const;
 
@@ -74,7 +75,7 @@ export function CurveFields() {
 
   const offered = fromFile ?? fromDyno;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <View style={ROW}>
         <Action icon="import" onPress={() => void pick()}>
           {engine.curve ? 'Another torque curve' : 'Torque curve from a file'}

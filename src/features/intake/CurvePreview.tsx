@@ -15,6 +15,7 @@ import { FieldGrid } from '@/ui/FieldGrid';
 import { Heading, Words } from '@/ui/Words';
 
 import { TorqueChart } from './TorqueChart';
+import { flow } from '@/ui/flow';
 
 const PLACES = [
   { value: 'engine', label: 'At the engine' },
@@ -49,8 +50,8 @@ export function CurvePreview({ file, slips, onTake, onLeave }: Props) {
         };
   const ready = points.length > 1 && (place === 'engine' || share !== undefined);
   return (
-    <View style={{ gap: 8 }}>
-      <View aria-live="polite" style={{ gap: 4 }}>
+    <View style={flow.stack}>
+      <View aria-live="polite" style={flow.tight}>
         <Heading level={3}>{name}</Heading>
         {file.notes.map((note) => (
           <Words key={note} size={15}>
@@ -68,7 +69,7 @@ export function CurvePreview({ file, slips, onTake, onLeave }: Props) {
         <>
           <Choice label="Measured" options={PLACES} value={place} onChange={setPlace} />
           {place === 'wheel' ? (
-            <View style={{ gap: 4 }}>
+            <View style={flow.tight}>
               <FieldGrid>
                 <LooseField
                   label="Share of the torque that reaches the wheel"
@@ -87,7 +88,7 @@ export function CurvePreview({ file, slips, onTake, onLeave }: Props) {
           <TorqueChart curve={curve} />
         </>
       ) : null}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         {ready ? (
           <>
             <Action main icon="check" onPress={() => onTake(curve, true)}>

@@ -12,6 +12,7 @@ import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
 
 import { curveFromPulls } from './curveFromPulls';
+import { flow } from '@/ui/flow';
 
 const ROW = { flexDirection: 'row', gap: 8, alignItems: 'center' } as const;
 
@@ -25,7 +26,7 @@ interface Props {
 export function DynoPulls({ pulls, listening, onPulls }: Props) {
   const { status } = useBenchLink();
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       {listening ? <BenchBar of="dyno" compact={status !== 'off'} /> : null}
       {listening && status === 'connected' && pulls.length === 0 ? (
         <Words size={15} soft>
@@ -36,7 +37,7 @@ export function DynoPulls({ pulls, listening, onPulls }: Props) {
       <View role="list" aria-label="Pulls on the dyno">
         {pulls.map((pull, i) => (
           <View role="listitem" key={i} style={ROW}>
-            <View style={{ flex: 1 }}>
+            <View style={flow.fill}>
               <PullLine pull={pull} place={i + 1} />
             </View>
             <IconKey

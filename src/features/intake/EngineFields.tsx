@@ -5,11 +5,12 @@ import { FieldGrid } from '@/ui/FieldGrid';
 import { Heading } from '@/ui/Words';
 
 import { CurveFields } from './CurveFields';
+import { flow } from '@/ui/flow';
 
 /** What the engine brings to the clutch: its peak, or its whole curve from a file or a dyno. */
 export function EngineFields() {
   return (
-    <View style={{ gap: 12 }}>
+    <View style={flow.sections}>
       <Heading level={2}>Engine</Heading>
       <FieldGrid>
         <EntryField path="engine.peakTorque" />

@@ -27,6 +27,7 @@ import { Heading, Words } from '@/ui/Words';
 import { CausesPanel } from './CausesPanel';
 import { EngineFields } from './EngineFields';
 import { MachineFields } from './MachineFields';
+import { flow } from '@/ui/flow';
 
 const COMPLAINT_IDS = Object.keys(COMPLAINTS) as ComplaintId[];
 const COMPLAINT_OPTIONS = optionsOf(COMPLAINTS);
@@ -80,9 +81,9 @@ export function IntakeStage() {
             onChange={(oil) => set({ oil })}
           />
           {intake.oil === 'frictionModified' ? (
-            <View role="alert" style={{ flexDirection: 'row', gap: 8 }}>
+            <View role="alert" style={flow.row}>
               <StateMark state="watch" />
-              <View style={{ flexShrink: 1 }}>
+              <View style={flow.shrink}>
                 <Words size={15}>
                   Friction-modified oil makes a wet clutch slip: all figures here count with seven
                   tenths of the friction. Change to an oil for wet clutches (JASO MA or MA2).

@@ -15,6 +15,7 @@ import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { StateMark } from '@/ui/StateMark';
 import { Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const LAYOUTS = (['pack', 'startAndPack', 'startAndBelt', 'belt'] as const).map((value) => ({
   value,
@@ -53,7 +54,7 @@ export function MachineFields() {
       release: releaseFor(next, j.release),
     }));
   return (
-    <View style={{ gap: 12 }}>
+    <View style={flow.sections}>
       <Heading level={2}>Machine</Heading>
       <Field
         label="Machine"
@@ -94,8 +95,8 @@ export function MachineFields() {
         </Action>
       )}
       {layout === 'belt' ? (
-        <View role="alert" style={{ gap: 8 }}>
-          <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+        <View role="alert" style={flow.stack}>
+          <View style={flow.line}>
             <StateMark state="stop" />
             <Words bold>No wet clutch in this machine</Words>
           </View>

@@ -6,6 +6,7 @@ import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { Chart } from '@/ui/Chart';
 import { Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly curve: TorqueCurve;
@@ -23,7 +24,7 @@ export function TorqueChart({ curve, from }: Props) {
   const peak = peakOf(curve.points);
   const greatest = formatWithUnit(peak.torque, 'torque', units);
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Words size={15}>
         {`${points.length} speeds, peak ${greatest} at ${formatWithUnit(peak.rpm, 'speed', units)}${from === undefined ? '' : `, from ${from}`}.`}
       </Words>

@@ -1,7 +1,7 @@
 import { router, useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
@@ -25,7 +25,7 @@ import { LogStage } from '@/features/signoff/LogStage';
 import { StripStage } from '@/features/strip/StripStage';
 import { Action } from '@/ui/Action';
 import { IconKey } from '@/ui/IconKey';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 import { TopBar } from '@/ui/TopBar';
 import { useKeys } from '@/ui/useKeys';
 import { useWide } from '@/ui/useWide';
@@ -37,6 +37,7 @@ import { JobRidge } from './JobRidge';
 import { EditorView, SectionView, UndoTools } from './JobSection';
 import { SidePanel } from './SidePanel';
 import { viewedStage } from './stages';
+import { flow } from '@/ui/flow';
 
 /** One job: its stages as a ridge, its pack in section beside the work on it, its live figures at the foot. */
 export function JobScreen({ id }: { readonly id: string }) {
@@ -90,26 +91,19 @@ function OpenJob() {
   const ridge = { stage, viewed, onOpen: open };
 
   return (
-    <View style={{ flex: 1, backgroundColor: strata.ground }}>
+    <View style={[flow.fill, { backgroundColor: strata.ground }]}>
       <TopBar title={name || 'New machine'} code={number} back end={<JobMenu />} />
       <FrozenBanner />
       <FullList />
       {wide ? null : <JobRidge {...ridge} width={size.width || 390} />}
-      <View
-        style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, flexDirection: 'row' }}
-        onLayout={onLayout}
-      >
+      <View style={styles.row} onLayout={onLayout}>
         {wide ? (
-          <View style={{ width: 184, padding: 16, borderRightWidth: 1, borderColor: strata.line }}>
+          <View style={[styles.padded, { borderColor: strata.line }]}>
             <JobRidge {...ridge} height={size.height - 32} />
           </View>
         ) : null}
         {!wide && !whole && plates ? (
-          <View
-            role="complementary"
-            aria-label="The pack"
-            style={{ width: 92, paddingVertical: 6, alignItems: 'center' }}
-          >
+          <View role="complementary" aria-label="The pack" style={styles.openJobPadded}>
             <JobFault small what="The section">
               <SectionView
                 width={88}
@@ -128,7 +122,7 @@ function OpenJob() {
           </View>
         ) : null}
         {!wide && whole ? (
-          <View role="main" style={{ flexGrow: 1, flexShrink: 1, padding: 6 }}>
+          <View role="main" style={styles.grow}>
             <JobFault small what="The section">
               {editing ? (
                 <EditorView
@@ -153,7 +147,7 @@ function OpenJob() {
             </Action>
           </View>
         ) : (
-          <View role="main" style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, minWidth: 0 }}>
+          <View role="main" style={styles.openJobGrow}>
             <JobFault what={`${STAGE_NAME[viewed]} of this job`} view={`${viewed} ${params.tab}`}>
               {viewed === 'intake' ? <IntakeStage /> : null}
               {viewed === 'strip' ? <StripStage /> : null}
@@ -204,3 +198,11 @@ function useSize() {
     setSize({ width: Math.round(layout.width), height: Math.round(layout.height) });
   return [size, onLayout] as const;
 }
+
+const styles = StyleSheet.create({
+  row: { flexGrow: 1, flexShrink: 1, flexBasis: 0, flexDirection: 'row' },
+  padded: { width: 184, padding: SPACE.margin, borderRightWidth: 1 },
+  openJobPadded: { width: 92, paddingVertical: SPACE.gap, alignItems: 'center' },
+  grow: { flexGrow: 1, flexShrink: 1, padding: SPACE.gap },
+  openJobGrow: { flexGrow: 1, flexShrink: 1, flexBasis: 0, minWidth: 0 },
+});

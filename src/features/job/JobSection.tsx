@@ -13,6 +13,7 @@ import { SectionEditor } from '@/features/section/SectionEditor';
 import type { LayerEdits } from '@/features/section/useLayerEdits';
 import type { Selection } from '@/features/section/useSelection';
 import { Tool } from '@/ui/Tool';
+import { flow } from '@/ui/flow';
 
 type Marks = readonly Pick<Problem, 'plateId' | 'path'>[];
 
@@ -68,7 +69,7 @@ export function EditorView(props: EditorProps) {
 export function UndoTools() {
   const { undo, redo } = useHistory();
   return (
-    <View style={{ flexDirection: 'row' }}>
+    <View style={flow.inline}>
       <Tool
         icon="undo"
         word="Undo"

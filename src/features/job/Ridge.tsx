@@ -1,12 +1,12 @@
-import type { ViewStyle } from 'react-native';
-import { Pressable, View } from 'react-native';
+import type { StyleProp, ViewStyle } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { Circle, Path, Polyline, Svg } from 'react-native-svg';
 
 import type { Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
 import { STAGE_NAME } from '@/core/job/words';
 
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 import { useShort } from '@/ui/useWide';
 import { webLink } from '@/ui/webLink';
 import { Words } from '@/ui/Words';
@@ -54,7 +54,7 @@ function StageName({
   readonly stage: Stage;
   readonly props: Props;
   readonly children?: React.ReactNode;
-  readonly style: ViewStyle;
+  readonly style: StyleProp<ViewStyle>;
   /** How the name lies in what is tapped. */
   readonly inner?: ViewStyle;
 }) {
@@ -68,7 +68,7 @@ function StageName({
           aria-label={label}
           aria-current={props.viewed === stage ? 'step' : undefined}
           {...webLink(`?stage=${stage}`, () => props.onOpen?.(stage))}
-          style={{ flexGrow: 1, alignSelf: 'stretch', justifyContent: 'flex-end', ...inner }}
+          style={[styles.grow, inner]}
         >
           {children}
         </Pressable>
@@ -143,24 +143,16 @@ export function RidgeLine(props: Props & { readonly width: number }) {
           summit={(i) => [x(i), y(i)]}
         />
       )}
-      <View
-        role="list"
-        style={{ flexDirection: 'row', marginHorizontal: 12, marginTop: short ? 0 : -44 }}
-      >
+      <View role="list" style={[styles.list, { marginTop: short ? 0 : -44 }]}>
         {STAGES.map((s) => (
           <StageName
             key={s}
             stage={s}
             props={{ ...props, viewed }}
-            style={{
-              width: step,
-              height: short ? 44 : 64,
-              justifyContent: 'flex-end',
-              alignItems: 'center',
-            }}
+            style={[styles.place, { width: step, height: short ? 44 : 64 }]}
             inner={{ alignItems: 'center' }}
           >
-            <View style={{ flexDirection: 'row', alignItems: 'center', gap: 5 }}>
+            <View style={styles.row}>
               {/* Where there is no room for the ridge, its marks stand before the names. */}
               {short && step >= MARKED ? (
                 <Svg width={14} height={14} aria-hidden>
@@ -177,11 +169,10 @@ export function RidgeLine(props: Props & { readonly width: number }) {
               </Words>
             </View>
             <View
-              style={{
-                height: 3,
-                width: step - 8,
-                backgroundColor: s === viewed ? strata.slate : 'transparent',
-              }}
+              style={[
+                styles.room,
+                { width: step - 8, backgroundColor: s === viewed ? strata.slate : 'transparent' },
+              ]}
             />
           </StageName>
         ))}
@@ -201,7 +192,7 @@ export function RidgeEdge(props: Props & { readonly height: number }) {
   const x = (i: number) => 8 + 62 * (i === at ? 1 : (SUMMIT[i] ?? 0) * 0.85);
   const line = STAGES.flatMap((_, i) => [`8,${step * i}`, `${x(i)},${y(i)}`]).concat(`8,${total}`);
   return (
-    <View role="navigation" aria-label={standing(stage)} style={{ width: 168, height: total }}>
+    <View role="navigation" aria-label={standing(stage)} style={[styles.column, { height: total }]}>
       <Drawing
         width={168}
         height={total}
@@ -210,29 +201,20 @@ export function RidgeEdge(props: Props & { readonly height: number }) {
         place={(s) => placeOf(s, props)}
         summit={(i) => [x(i), y(i)]}
       />
-      <View role="list" style={{ position: 'absolute', left: 0, right: 0, top: 0, height: total }}>
+      <View role="list" style={[styles.ridgeEdgeList, { height: total }]}>
         {STAGES.map((s, i) => (
           <StageName
             key={s}
             stage={s}
             props={{ ...props, viewed }}
-            style={{
-              position: 'absolute',
-              left: 0,
-              right: 0,
-              top: y(i) - 24,
-              height: 48,
-              justifyContent: 'center',
-              paddingLeft: x(i) + 14,
-            }}
+            style={[styles.over, { top: y(i) - 24, paddingLeft: x(i) + 14 }]}
             inner={{ justifyContent: 'center' }}
           >
             <View
-              style={{
-                borderBottomWidth: 2,
-                alignSelf: 'flex-start',
-                borderColor: s === viewed ? strata.slate : 'transparent',
-              }}
+              style={[
+                styles.ridgeEdgePlace,
+                { borderColor: s === viewed ? strata.slate : 'transparent' },
+              ]}
             >
               <Words bold={s === viewed} soft={s !== viewed}>
                 {STAGE_NAME[s]}
@@ -271,3 +253,15 @@ function Summit({ x, y, is }: { readonly x: number; readonly y: number; readonly
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  grow: { flexGrow: 1, alignSelf: 'stretch', justifyContent: 'flex-end' },
+  list: { flexDirection: 'row', marginHorizontal: SPACE.room },
+  place: { justifyContent: 'flex-end', alignItems: 'center' },
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.tight },
+  room: { height: 3 },
+  column: { width: 168 },
+  ridgeEdgeList: { position: 'absolute', left: 0, right: 0, top: 0 },
+  over: { position: 'absolute', left: 0, right: 0, height: 48, justifyContent: 'center' },
+  ridgeEdgePlace: { borderBottomWidth: 2, alignSelf: 'flex-start' },
+});

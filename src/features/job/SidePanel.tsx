@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { ScrollView } from 'react-native';
+import { ScrollView, StyleSheet } from 'react-native';
 
 import type { FigureId } from '@/core/evaluate/figure';
 import type { Stage } from '@/core/job/types';
@@ -7,7 +7,7 @@ import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictBanner } from '@/features/figures/VerdictBanner';
 import { CausesPanel } from '@/features/intake/CausesPanel';
 import { useJobPart } from '@/features/jobs/useJob';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 
 const FIGURES: Readonly<Record<Stage, readonly FigureId[]>> = {
   intake: ['torqueAtClutch'],
@@ -34,14 +34,8 @@ export function SidePanel({ stage, children }: Props) {
     <ScrollView
       role="complementary"
       aria-label="The pack"
-      style={{
-        width: 380,
-        flexGrow: 0,
-        flexShrink: 0,
-        borderLeftWidth: 1,
-        borderColor: strata.line,
-      }}
-      contentContainerStyle={{ padding: 16, gap: 12 }}
+      style={[styles.scroll, { borderColor: strata.line }]}
+      contentContainerStyle={styles.content}
     >
       {stage === 'specify' ? <VerdictBanner /> : null}
       {stage === 'intake' && layout !== 'belt' ? <CausesPanel /> : null}
@@ -50,3 +44,8 @@ export function SidePanel({ stage, children }: Props) {
     </ScrollView>
   );
 }
+
+const styles = StyleSheet.create({
+  scroll: { width: 380, flexGrow: 0, flexShrink: 0, borderLeftWidth: 1 },
+  content: { padding: SPACE.margin, gap: SPACE.room },
+});

@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { Job, Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
@@ -11,6 +11,8 @@ import { Words } from '@/ui/Words';
 
 import { leftHere } from './left';
 import { stageAfter } from './stages';
+import { flow } from '@/ui/flow';
+import { SPACE } from '@/ui/theme';
 
 interface Props {
   readonly stage: Stage;
@@ -30,13 +32,13 @@ export function StageDone({ stage, alsoDone = (job) => job }: Props) {
     router.setParams({ stage: next, tab: undefined });
   };
   return (
-    <View style={{ gap: 8, marginTop: 8 }}>
+    <View style={styles.stack}>
       {open ? (
         <Words soft size={15}>
           Still open: {open}.
         </Words>
       ) : null}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         <Action main icon="chevron-right" onPress={go}>
           {stands <= here
             ? `${STAGE_NAME[stage]} is done: on to ${STAGE_NAME[next]}`
@@ -51,3 +53,7 @@ export function StageDone({ stage, alsoDone = (job) => job }: Props) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: SPACE.gap, marginTop: 8 },
+});

@@ -1,13 +1,14 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { machinesOf } from '@/core/job/derive';
 import type { Job } from '@/core/job/types';
 import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { jobSelectors } from './jobsSlice';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly onTake: (from: Job, how: 'machine' | 'copy') => void;
@@ -23,14 +24,7 @@ export function FromPanel({ onTake, onClose }: Props) {
     <View
       role="group"
       aria-label="New job from a known machine"
-      style={{
-        gap: 8,
-        padding: 12,
-        borderWidth: 1,
-        borderColor: strata.line,
-        borderRadius: 6,
-        backgroundColor: strata.raised,
-      }}
+      style={[styles.box, { borderColor: strata.line, backgroundColor: strata.raised }]}
     >
       <Heading level={3}>From a known machine</Heading>
       <Words soft size={15}>
@@ -38,11 +32,8 @@ export function FromPanel({ onTake, onClose }: Props) {
         everything, readings too.
       </Words>
       {machines.map((job) => (
-        <View
-          key={job.machine.id}
-          style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 }}
-        >
-          <View style={{ flexGrow: 1, flexBasis: 140 }}>
+        <View key={job.machine.id} style={flow.wrapLine}>
+          <View style={styles.grow}>
             <Words bold>{job.machine.name || 'New machine'}</Words>
             <Words soft size={14}>
               {[job.machine.use, `last ${job.number}`].filter(Boolean).join(' · ')}
@@ -69,3 +60,8 @@ export function FromPanel({ onTake, onClose }: Props) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  box: { gap: SPACE.gap, padding: SPACE.room, borderWidth: 1, borderRadius: 6 },
+  grow: { flexGrow: 1, flexBasis: 140 },
+});

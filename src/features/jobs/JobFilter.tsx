@@ -7,6 +7,7 @@ import { SearchField } from '@/ui/SearchField';
 import { STAGE_NAME } from '@/core/job/words';
 
 import type { JobQuery, Sort } from './findJobs';
+import { flow } from '@/ui/flow';
 
 const SORT_OPTIONS: readonly { readonly value: Sort; readonly label: string }[] = [
   { value: 'worked', label: 'Last worked on' },
@@ -32,7 +33,7 @@ export function JobFilter({ query, onChange }: Props) {
   const stage = STAGE_OPTIONS.find((o) => o.value === query.stage)?.label;
   const sort = SORT_OPTIONS.find((o) => o.value === query.sort)?.label;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <SearchField
         label="Find a job"
         value={query.search}

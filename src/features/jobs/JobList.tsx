@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { JobRow } from '@/core/job/row';
@@ -8,7 +8,7 @@ import { STAGE_NAME } from '@/core/job/words';
 import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { StateMark } from '@/ui/StateMark';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { useWide } from '@/ui/useWide';
 import { webLink } from '@/ui/webLink';
 import { Digits, Words } from '@/ui/Words';
@@ -18,6 +18,7 @@ import { ALL_JOBS, findJobs } from './findJobs';
 import { JobFilter } from './JobFilter';
 import { selectRows } from './rows';
 import { useVerdict } from './useVerdict';
+import { flow } from '@/ui/flow';
 
 /** Rows on a tall screen, rows that follow a frame later, and more at a press: thousands would take seconds to draw. */
 const IN_SIGHT = 6;
@@ -40,7 +41,7 @@ export function JobList() {
     <>
       <JobFilter query={query} onChange={setQuery} />
       {jobs.length === 0 ? (
-        <View style={{ gap: 8 }}>
+        <View style={flow.stack}>
           <Words>No job like that.</Words>
           <Action icon="undo" onPress={() => setQuery(ALL_JOBS)}>
             Show all jobs
@@ -55,7 +56,7 @@ export function JobList() {
         </View>
       )}
       {rows >= ROWS && jobs.length > rows ? (
-        <View style={{ gap: 8 }}>
+        <View style={flow.stack}>
           <Words soft>{`${rows} of ${jobs.length} jobs are shown.`}</Words>
           <Action onPress={() => setPage({ query, rows: rows + MORE })}>
             {`Show ${Math.min(MORE, jobs.length - rows)} more`}
@@ -70,17 +71,17 @@ const COLUMN = { number: 110, stage: 110, verdict: 280 } as const;
 
 function ListHead() {
   return (
-    <View aria-hidden style={{ flexDirection: 'row', gap: 16, paddingBottom: 6 }}>
-      <Words soft size={14} style={{ width: COLUMN.number }}>
+    <View aria-hidden style={styles.row}>
+      <Words soft size={14} style={styles.text}>
         Number
       </Words>
-      <Words soft size={14} style={{ flexGrow: 1, flexBasis: 0 }}>
+      <Words soft size={14} style={styles.listHeadText}>
         Machine
       </Words>
-      <Words soft size={14} style={{ width: COLUMN.stage }}>
+      <Words soft size={14} style={styles.listHeadTextSized}>
         Stands at
       </Words>
-      <Words soft size={14} style={{ width: COLUMN.verdict }}>
+      <Words soft size={14} style={styles.listHeadTextSized2}>
         Verdict on the pack
       </Words>
     </View>
@@ -94,27 +95,20 @@ interface RowProps {
 }
 
 function Row({ job, wide, today }: RowProps) {
-  const strata = useStrata();
+  const ruled = useRuled();
   const overall = useVerdict(job);
   const name = job.name || 'New machine';
   const due = job.stage === 'log' ? undefined : job.due;
   const verdict = (
-    <View
-      style={{
-        flexDirection: 'row',
-        gap: 8,
-        alignItems: 'center',
-        ...(wide ? { width: COLUMN.verdict } : {}),
-      }}
-    >
+    <View style={[flow.line, { ...(wide ? { width: COLUMN.verdict } : {}) }]}>
       {overall ? <StateMark state={overall.state} /> : null}
-      <Words size={15} style={{ flexShrink: 1 }}>
+      <Words size={15} style={flow.shrink}>
         {overall?.title ?? ' '}
       </Words>
     </View>
   );
   return (
-    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
+    <View role="listitem" style={ruled}>
       <TouchableRipple
         role="link"
         aria-label={[
@@ -130,14 +124,14 @@ function Row({ job, wide, today }: RowProps) {
         {...webLink(`/job/${job.id}`, () =>
           router.navigate({ pathname: '/job/[id]', params: { id: job.id } }),
         )}
-        style={{ minHeight: 72, justifyContent: 'center', paddingVertical: 10 }}
+        style={styles.padded}
       >
         {wide ? (
-          <View style={{ flexDirection: 'row', gap: 16, alignItems: 'center' }}>
-            <Digits size={15} style={{ width: COLUMN.number }}>
+          <View style={styles.rowRow}>
+            <Digits size={15} style={styles.text}>
               {job.number}
             </Digits>
-            <View style={{ flexGrow: 1, flexBasis: 0 }}>
+            <View style={styles.listHeadText}>
               <Words bold numberOfLines={1}>
                 {name}
               </Words>
@@ -145,7 +139,7 @@ function Row({ job, wide, today }: RowProps) {
                 {job.use}
               </Words>
             </View>
-            <View style={{ width: COLUMN.stage }}>
+            <View style={styles.listHeadTextSized}>
               <Words size={15}>{STAGE_NAME[job.stage]}</Words>
               {due ? (
                 <Words soft={!isDue(job, today)} bold={isDue(job, today)} size={14}>
@@ -156,9 +150,9 @@ function Row({ job, wide, today }: RowProps) {
             {verdict}
           </View>
         ) : (
-          <View style={{ gap: 3 }}>
-            <View style={{ flexDirection: 'row', gap: 10, alignItems: 'baseline' }}>
-              <Words bold size={18} numberOfLines={1} style={{ flexShrink: 1 }}>
+          <View style={flow.lines}>
+            <View style={styles.rowRowAligned}>
+              <Words bold size={18} numberOfLines={1} style={flow.shrink}>
                 {name}
               </Words>
               <Digits soft size={14}>
@@ -177,3 +171,14 @@ function Row({ job, wide, today }: RowProps) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: SPACE.margin, paddingBottom: SPACE.gap },
+  text: { width: COLUMN.number },
+  listHeadText: { flexGrow: 1, flexBasis: 0 },
+  listHeadTextSized: { width: COLUMN.stage },
+  listHeadTextSized2: { width: COLUMN.verdict },
+  padded: { minHeight: 72, justifyContent: 'center', paddingVertical: SPACE.gap },
+  rowRow: { flexDirection: 'row', gap: SPACE.margin, alignItems: 'center' },
+  rowRowAligned: { flexDirection: 'row', gap: SPACE.gap, alignItems: 'baseline' },
+});

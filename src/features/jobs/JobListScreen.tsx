@@ -1,7 +1,7 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 
 import type { Job } from '@/core/job/types';
 import { useBackupWords } from '@/features/backup/useBackupWords';
@@ -9,7 +9,7 @@ import { UpdateNotice } from '@/features/offline/UpdateNotice';
 import { pickFile } from '@/files/share';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 import { Tool } from '@/ui/Tool';
 import { TopBar } from '@/ui/TopBar';
 import { UndoBar } from '@/ui/UndoBar';
@@ -22,6 +22,7 @@ import { JobList } from './JobList';
 import { jobActions } from './jobsSlice';
 import { selectRows } from './rows';
 import { WhenRead } from './WhenRead';
+import { flow } from '@/ui/flow';
 
 /** A picture of the list holds on any day: what its days change is marked. */
 const ANY_DAY = { dataSet: { anyDay: 'true' } };
@@ -77,21 +78,11 @@ export function JobListScreen() {
   ];
 
   return (
-    <View style={{ flex: 1, backgroundColor: strata.ground }}>
+    <View style={[flow.fill, { backgroundColor: strata.ground }]}>
       <TopBar title="Under Ridge" />
-      <ScrollView
-        role="main"
-        {...ANY_DAY}
-        contentContainerStyle={{
-          padding: 16,
-          gap: 16,
-          maxWidth: 960,
-          width: '100%',
-          alignSelf: 'center',
-        }}
-      >
-        <View style={{ flexDirection: 'row', gap: 10, flexWrap: 'wrap', alignItems: 'center' }}>
-          <View style={{ flexGrow: 1 }}>
+      <ScrollView role="main" {...ANY_DAY} contentContainerStyle={styles.content}>
+        <View style={flow.wrapLine}>
+          <View style={flow.growOnly}>
             <Heading level={2}>Jobs</Heading>
           </View>
           {empty ? null : (
@@ -108,11 +99,7 @@ export function JobListScreen() {
           </Action>
         </View>
         <View
-          style={{
-            flexDirection: 'row',
-            flexWrap: 'wrap',
-            ...(wide ? { gap: 8 } : { justifyContent: 'space-between' }),
-          }}
+          style={[styles.row, { ...(wide ? { gap: 8 } : { justifyContent: 'space-between' }) }]}
         >
           {ways.map((way) => (
             <Way key={way.label} {...way} wide={wide} />
@@ -195,3 +182,14 @@ function UndoBars() {
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  content: {
+    padding: SPACE.margin,
+    gap: SPACE.margin,
+    maxWidth: 960,
+    width: '100%',
+    alignSelf: 'center',
+  },
+  row: { flexDirection: 'row', flexWrap: 'wrap' },
+});

@@ -1,11 +1,11 @@
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { useEffect } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { jobActions } from './jobsSlice';
@@ -33,7 +33,7 @@ export function JobOfPage({ id, children }: Props) {
 function Coming() {
   const strata = useStrata();
   return (
-    <View role="status" style={{ flex: 1, backgroundColor: strata.ground, padding: 24 }}>
+    <View role="status" style={[styles.grow, { backgroundColor: strata.ground }]}>
       <Words soft>Opening the job …</Words>
     </View>
   );
@@ -42,7 +42,7 @@ function Coming() {
 function NoJob() {
   const strata = useStrata();
   return (
-    <View style={{ flex: 1, backgroundColor: strata.ground, padding: 24, gap: 16 }}>
+    <View style={[styles.noJobGrow, { backgroundColor: strata.ground }]}>
       <Heading level={1}>No such job</Heading>
       <Words>
         This job is not in the workshop of this browser: it was deleted, or belongs to another
@@ -54,3 +54,8 @@ function NoJob() {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  grow: { flex: 1, padding: SPACE.wide },
+  noJobGrow: { flex: 1, padding: SPACE.wide, gap: SPACE.margin },
+});

@@ -1,11 +1,12 @@
-import { Pressable, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import type { Bench, BenchPart } from '@/core/exercises/model';
 import { useUnits } from '@/features/display/useUnits';
 import { RoundKeys } from './RoundKeys';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled, useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly bench: Bench;
@@ -19,7 +20,7 @@ const ROUND = 300;
 /** Parts on the bench with the places where a gauge can be put; what it shows stays to be read. */
 export function BenchView({ bench, taken, disabled, onMeasure }: Props) {
   return (
-    <View style={{ gap: 10 }} testID="bench">
+    <View style={flow.stack} testID="bench">
       <Heading level={2}>{bench.gauge}</Heading>
       {bench.parts.map((part) =>
         bench.shape === 'round' ? (
@@ -73,21 +74,10 @@ function Round({ part, taken, disabled, onMeasure }: PartProps) {
 
 function Listed({ part, taken, disabled, onMeasure }: PartProps) {
   const units = useUnits();
+  const ruled = useRuled();
   const strata = useStrata();
   return (
-    <View
-      role="group"
-      aria-label={part.name}
-      style={{
-        flexDirection: 'row',
-        flexWrap: 'wrap',
-        alignItems: 'center',
-        gap: 6,
-        borderTopWidth: 1,
-        borderColor: strata.line,
-        paddingTop: 6,
-      }}
-    >
+    <View role="group" aria-label={part.name} style={[ruled, styles.row]}>
       <Words style={{ width: part.spots.length > 2 ? '100%' : 150 }}>{part.name}</Words>
       {part.spots.map((s) => {
         const read = taken.includes(`${part.id}.${s.id}`);
@@ -99,16 +89,14 @@ function Listed({ part, taken, disabled, onMeasure }: PartProps) {
             aria-label={read ? `${part.name}, ${s.label}: ${shown}` : `${part.name}: ${s.label}`}
             disabled={disabled}
             onPress={() => onMeasure(`${part.id}.${s.id}`)}
-            style={{
-              minHeight: 48,
-              minWidth: 56,
-              paddingHorizontal: 10,
-              justifyContent: 'center',
-              borderRadius: 6,
-              borderWidth: read ? 2 : 1,
-              borderColor: read ? strata.slate : strata.line,
-              backgroundColor: read ? strata.raised : 'transparent',
-            }}
+            style={[
+              styles.padded,
+              {
+                borderWidth: read ? 2 : 1,
+                borderColor: read ? strata.slate : strata.line,
+                backgroundColor: read ? strata.raised : 'transparent',
+              },
+            ]}
           >
             <Words soft size={13} aria-hidden>
               {s.label}
@@ -124,3 +112,20 @@ function Listed({ part, taken, disabled, onMeasure }: PartProps) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    gap: SPACE.gap,
+    paddingTop: SPACE.gap,
+  },
+  padded: {
+    minHeight: 48,
+    minWidth: 56,
+    paddingHorizontal: SPACE.gap,
+    justifyContent: 'center',
+    borderRadius: 6,
+  },
+});

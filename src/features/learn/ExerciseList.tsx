@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Icon, TouchableRipple } from 'react-native-paper';
 
 import type { ExerciseId, ExerciseKind } from '@/core/exercises/exercises';
@@ -8,8 +8,9 @@ import { MISTAKES } from '@/core/exercises/model';
 import type { Progress } from '@/features/practice/practiceSlice';
 import { useAppSelector } from '@/store/store';
 import { StateMark } from '@/ui/StateMark';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled, useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const WORK: Readonly<Record<ExerciseKind['work'], string>> = {
   measure: 'Measure',
@@ -24,7 +25,7 @@ export function ExerciseList() {
   const progress = useAppSelector((state) => state.practice.exercises);
   const mastered = EXERCISE_IDS.filter((id) => (progress[id]?.right ?? 0) > 0).length;
   return (
-    <View style={{ gap: 12 }}>
+    <View style={flow.sections}>
       <Words>
         Short cases with parts and gauges that are made up. Each is about a mistake that is made at
         the bench; there is always another.
@@ -33,7 +34,7 @@ export function ExerciseList() {
         <Words bold>{`${mastered} of ${EXERCISE_IDS.length} done without a fault.`}</Words>
       </View>
       {(Object.keys(WORK) as ExerciseKind['work'][]).map((work) => (
-        <View key={work} style={{ gap: 4 }}>
+        <View key={work} style={flow.tight}>
           <Heading level={2}>{WORK[work]}</Heading>
           {EXERCISE_IDS.filter((id) => EXERCISES[id].work === work).map((id) => (
             <Row key={id} id={id} progress={progress[id]} />
@@ -51,6 +52,7 @@ function Row({
   readonly id: ExerciseId;
   readonly progress: Progress | undefined;
 }) {
+  const ruled = useRuled();
   const strata = useStrata();
   const { title, mistakes } = EXERCISES[id];
   const stands = standsAt(progress);
@@ -59,20 +61,15 @@ function Row({
       role="link"
       aria-label={`${title}: ${stands}`}
       onPress={() => router.navigate({ pathname: '/exercise', params: { kind: id } })}
-      style={{
-        borderTopWidth: 1,
-        borderColor: strata.line,
-        minHeight: 64,
-        justifyContent: 'center',
-      }}
+      style={[ruled, styles.place]}
     >
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10, paddingVertical: 8 }}>
-        <View style={{ width: 24 }}>
+      <View style={styles.row}>
+        <View style={styles.column}>
           {progress && progress.done > 0 ? (
             <StateMark state={progress.right > 0 ? 'good' : 'watch'} />
           ) : null}
         </View>
-        <View style={{ flexGrow: 1, flexShrink: 1 }}>
+        <View style={flow.grow}>
           <Words bold>{title}</Words>
           <Words soft size={14}>
             {mistakes.map((m) => MISTAKES[m]).join('; ')}
@@ -91,3 +88,9 @@ function standsAt(progress: Progress | undefined): string {
   const { done, right, last } = progress;
   return `${right} of ${done} without a fault, the last ${Math.round(last * 100)} %`;
 }
+
+const styles = StyleSheet.create({
+  place: { minHeight: 64, justifyContent: 'center' },
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.gap, paddingVertical: SPACE.gap },
+  column: { width: 24 },
+});

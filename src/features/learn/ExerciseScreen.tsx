@@ -20,6 +20,7 @@ import { Heading, Words } from '@/ui/Words';
 import { BenchView } from './BenchView';
 import { MarkView } from './MarkView';
 import { QuestionView } from './QuestionView';
+import { flow } from '@/ui/flow';
 
 /** Seeds are short, so that one can be told to somebody else. */
 const SEEDS = 100_000;
@@ -84,7 +85,7 @@ function Case({ kind, open }: { readonly kind: ExerciseId; readonly open: OpenCa
       ) : null}
       {scored?.marks.measuring ? <MarkView mark={scored.marks.measuring} /> : null}
       {exercise.questions.map((question, i) => (
-        <View key={question.id} style={{ gap: 8 }} testID={`question-${question.id}`}>
+        <View key={question.id} style={flow.stack} testID={`question-${question.id}`}>
           <Heading level={2}>{`${i + 1}. ${readSentence(question.ask, units)}`}</Heading>
           <QuestionView
             question={question}
@@ -96,7 +97,7 @@ function Case({ kind, open }: { readonly kind: ExerciseId; readonly open: OpenCa
           {scored?.marks[question.id] ? <MarkView mark={scored.marks[question.id]} /> : null}
         </View>
       ))}
-      <View aria-live="polite" style={{ gap: 10 }}>
+      <View aria-live="polite" style={flow.stack}>
         {scored ? (
           <>
             <Words bold size={18}>
@@ -112,7 +113,7 @@ function Case({ kind, open }: { readonly kind: ExerciseId; readonly open: OpenCa
                 )
                 .join(' ')}
             </Words>
-            <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            <View style={flow.wrap}>
               <Action main icon="redo" onPress={again}>
                 Another like it
               </Action>

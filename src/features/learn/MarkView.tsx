@@ -5,6 +5,7 @@ import type { Mark } from '@/core/exercises/model';
 import { useUnits } from '@/features/display/useUnits';
 import { Termed } from '@/features/words/Termed';
 import { StateMark } from '@/ui/StateMark';
+import { flow } from '@/ui/flow';
 
 /** What an answer was worth, in a mark, a word and its reason. */
 export function MarkView({ mark }: { readonly mark: Mark | undefined }) {
@@ -18,9 +19,9 @@ export function MarkView({ mark }: { readonly mark: Mark | undefined }) {
         ? (['watch', 'In part.'] as const)
         : (['stop', 'Not so.'] as const);
   return (
-    <View style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }}>
+    <View style={flow.topRow}>
       <StateMark state={state} />
-      <Termed style={{ flexShrink: 1 }}>{`${word} ${readSentence(says, units)}`}</Termed>
+      <Termed style={flow.shrink}>{`${word} ${readSentence(says, units)}`}</Termed>
     </View>
   );
 }

@@ -19,6 +19,7 @@ import { Action } from '@/ui/Action';
 import { Choice, Toggles } from '@/ui/Choice';
 import { RoundKeys } from './RoundKeys';
 import { Digits, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly question: Question;
@@ -118,7 +119,7 @@ function LayersAnswer({
   const layout = layOut(pack);
   const { width } = useWindowDimensions();
   return (
-    <View style={{ gap: 6 }}>
+    <View style={flow.stack}>
       <Section
         layout={layout}
         problems={[]}
@@ -150,7 +151,7 @@ function OrderAnswer({
 }: ListProps & { readonly question: OrderQuestion }) {
   const bolts = Array.from({ length: question.bolts }, (_, i) => `${i + 1}`);
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <RoundKeys
         label="Bolts of the circle, the first at the top"
         size={CIRCLE}
@@ -193,7 +194,7 @@ function RingAnswer({
     return found ? readSentence(found.label, units) : 'no spring yet';
   };
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <RoundKeys
         label="Places of the ring, the first at the top"
         size={CIRCLE}

@@ -1,4 +1,4 @@
-import { Pressable, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -32,23 +32,8 @@ export function RoundKeys({ label, size, keys, disabled, onPress }: Props) {
     done: strata.slate,
   } as const;
   return (
-    <View
-      role="group"
-      aria-label={label}
-      style={{ width: size, height: size, alignSelf: 'center' }}
-    >
-      <View
-        style={{
-          position: 'absolute',
-          left: KEY / 2 - 14,
-          top: KEY / 2 - 14,
-          right: KEY / 2 - 14,
-          bottom: KEY / 2 - 14,
-          borderRadius: size,
-          borderWidth: 28,
-          borderColor: strata.line,
-        }}
-      />
+    <View role="group" aria-label={label} style={[styles.place, { width: size, height: size }]}>
+      <View style={[styles.over, { borderRadius: size, borderColor: strata.line }]} />
       {keys.map(({ id, label: name, text, tone = 'plain' }, i) => {
         const angle = (2 * Math.PI * i) / keys.length - Math.PI / 2;
         return (
@@ -58,19 +43,15 @@ export function RoundKeys({ label, size, keys, disabled, onPress }: Props) {
             aria-label={name}
             disabled={disabled}
             onPress={() => onPress(id)}
-            style={{
-              position: 'absolute',
-              left: size / 2 + radius * Math.cos(angle) - KEY / 2,
-              top: size / 2 + radius * Math.sin(angle) - KEY / 2,
-              width: KEY,
-              height: KEY,
-              borderRadius: KEY / 2,
-              borderWidth: 2,
-              borderColor: strata.slate,
-              backgroundColor: background[tone],
-              alignItems: 'center',
-              justifyContent: 'center',
-            }}
+            style={[
+              styles.roundKeysOver,
+              {
+                left: size / 2 + radius * Math.cos(angle) - KEY / 2,
+                top: size / 2 + radius * Math.sin(angle) - KEY / 2,
+                borderColor: strata.slate,
+                backgroundColor: background[tone],
+              },
+            ]}
           >
             <Words
               bold
@@ -88,3 +69,24 @@ export function RoundKeys({ label, size, keys, disabled, onPress }: Props) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  place: { alignSelf: 'center' },
+  over: {
+    position: 'absolute',
+    left: KEY / 2 - 14,
+    top: KEY / 2 - 14,
+    right: KEY / 2 - 14,
+    bottom: KEY / 2 - 14,
+    borderWidth: 28,
+  },
+  roundKeysOver: {
+    position: 'absolute',
+    width: KEY,
+    height: KEY,
+    borderRadius: KEY / 2,
+    borderWidth: 2,
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+});

@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { router } from 'expo-router';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { ComparedLimit, LimitSheet } from '@/core/library/limits';
 import { compareSheet, limitsOf, sheetWithJob, withSheet } from '@/core/library/limits';
@@ -10,11 +10,12 @@ import { useJob } from '@/features/jobs/useJob';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Panel } from '@/ui/Panel';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 import { libraryActions, sheetsByName } from './librarySlice';
 import { differenceWords } from './words';
+import { flow } from '@/ui/flow';
 
 /** The shop's library at a job: take its limits, or give it this job's. */
 export function LibraryPanel() {
@@ -67,7 +68,7 @@ function Used({
       {apart.length === 0 ? (
         <Words size={15}>{`Every limit of “${sheet.name}” stands in this job.`}</Words>
       ) : (
-        <View role="list" aria-label="Where job and library differ" style={{ gap: 4 }}>
+        <View role="list" aria-label="Where job and library differ" style={flow.tight}>
           {apart.map((c) => (
             <View role="listitem" key={c.limit.id}>
               <Words size={15}>{differenceWords(c, units)}</Words>
@@ -75,7 +76,7 @@ function Used({
           ))}
         </View>
       )}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         {apart.length > 0 ? (
           <Action main icon="import" onPress={take}>
             Take the library’s
@@ -98,7 +99,7 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
   const job = useJob();
   const change = useChangeJob();
   const dispatch = useAppDispatch();
-  const strata = useStrata();
+  const ruled = useRuled();
   const has = limitsOf(job, () => nanoid(10)).length;
   // A sheet of the same machine stands first.
   const fits = (sheet: LimitSheet) => sheet.name === job.machine.name;
@@ -119,10 +120,7 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
             lines.filter((c) => c.standing === standing);
           const taking = [...of('missing'), ...of('differs')];
           return (
-            <View
-              key={sheet.id}
-              style={{ borderTopWidth: 1, borderColor: strata.line, paddingVertical: 8, gap: 6 }}
-            >
+            <View key={sheet.id} style={[ruled, styles.padded]}>
               <Words bold>{sheet.name || 'Sheet without a name'}</Words>
               <Words soft size={14}>
                 {[
@@ -136,7 +134,7 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
                   .filter(Boolean)
                   .join(', ')}
               </Words>
-              <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+              <View style={flow.wrap}>
                 <Action
                   accessibilityLabel={`Take all limits of ${sheet.name}`}
                   onPress={() =>
@@ -171,3 +169,7 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  padded: { paddingVertical: SPACE.gap, gap: SPACE.gap },
+});

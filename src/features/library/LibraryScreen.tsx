@@ -17,6 +17,7 @@ import { libraryActions, sheetsByName } from './librarySlice';
 import { LimitRow } from './LimitRow';
 import { Touched } from './Touched';
 import { useNewJobWith } from './useNewJobWith';
+import { flow } from '@/ui/flow';
 
 const MAX_SHEET_NAME = 120;
 const MAX_SHEET_NOTE = 2000;
@@ -44,8 +45,8 @@ export function LibraryScreen() {
   };
   return (
     <Page title="Limits library">
-      <View style={{ flexDirection: 'row', gap: 10, flexWrap: 'wrap', alignItems: 'center' }}>
-        <View style={{ flexGrow: 1 }}>
+      <View style={flow.wrapLine}>
+        <View style={flow.growOnly}>
           <Heading level={2}>Limits, windows, steps and torques</Heading>
         </View>
         <Action main icon="plus" onPress={add}>
@@ -126,7 +127,7 @@ function Sheet({ sheet }: { readonly sheet: LimitSheet }) {
       <WhenRead>
         <Touched sheet={sheet} />
       </WhenRead>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         <Action icon="plus" onPress={() => newJob(sheet)}>
           New job with these
         </Action>

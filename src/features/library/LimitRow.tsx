@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { SourceKind } from '@/core/job/types';
 import type { Limit } from '@/core/library/limits';
@@ -15,6 +15,7 @@ import { FieldGrid } from '@/ui/FieldGrid';
 import { IconKey } from '@/ui/IconKey';
 import { Field } from '@/ui/Field';
 import { Digits, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly limit: Limit;
@@ -36,7 +37,7 @@ export function LimitRow({ limit, onChange, onRemove }: Props) {
       initiallyOpen={!limit.entry}
       line={
         <>
-          <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+          <View style={flow.share}>
             <Words size={15}>{name}</Words>
             <Words soft size={13}>
               {limit.entry
@@ -102,9 +103,13 @@ function LimitFields({ limit, onChange, onRemove }: Props) {
         maxLength={MAX_SOURCE_NOTE}
         onChangeText={(note) => say({ note })}
       />
-      <View style={{ alignItems: 'flex-start' }}>
+      <View style={styles.place}>
         <IconKey icon="delete-outline" label={`Take ${limitName(limit)} out`} onPress={onRemove} />
       </View>
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  place: { alignItems: 'flex-start' },
+});

@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { LimitSheet, TouchedJob } from '@/core/library/limits';
 import { touchedBy, withSheet } from '@/core/library/limits';
@@ -8,7 +8,7 @@ import { changeJob } from '@/features/jobs/changeJob';
 import { jobSelectors } from '@/features/jobs/jobsSlice';
 import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 import { differenceWords } from './words';
@@ -47,14 +47,11 @@ interface RowProps {
 
 function TouchedRow({ sheet, touched: { job, differs, signed } }: RowProps) {
   const units = useUnits();
-  const strata = useStrata();
+  const ruled = useRuled();
   const dispatch = useAppDispatch();
   const name = [job.number, job.machine.name].filter(Boolean).join(' ');
   return (
-    <View
-      role="listitem"
-      style={{ borderTopWidth: 1, borderColor: strata.line, paddingVertical: 8, gap: 6 }}
-    >
+    <View role="listitem" style={[ruled, styles.item]}>
       <Words bold size={15}>
         {name}
       </Words>
@@ -84,3 +81,7 @@ function TouchedRow({ sheet, touched: { job, differs, signed } }: RowProps) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  item: { paddingVertical: SPACE.gap, gap: SPACE.gap },
+});

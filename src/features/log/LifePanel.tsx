@@ -1,5 +1,5 @@
 import { useDeferredValue } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { MeterSpec, Run } from '@/core/life/meter';
 import { overRound, runText } from '@/core/life/meter';
@@ -11,8 +11,9 @@ import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/features/jobs/useJob';
 import { Chart } from '@/ui/Chart';
 import { dayText } from '@/ui/dates';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const STEPS = 24;
 /** The axis runs on past the first limit by this share of the way to it. */
@@ -32,7 +33,7 @@ export function LifePanel() {
   const life = packLife(job);
   const [first, ...others] = life.foreseen;
   return (
-    <View style={{ gap: 10 }}>
+    <View style={flow.stack}>
       <Heading level={2}>Wear and the first limit</Heading>
       {first ? <FirstLimit first={first} life={life} /> : null}
       {life.caution ? <Words soft>{life.caution}</Words> : null}
@@ -69,7 +70,7 @@ function FirstLimit({ first, life }: { readonly first: Foreseen; readonly life: 
             : ''
         }.`;
   return (
-    <View role="status" aria-label="First limit" testID="first-limit" style={{ gap: 2 }}>
+    <View role="status" aria-label="First limit" testID="first-limit" style={flow.lines}>
       <Words bold size={18}>{`First limit: ${first.name}`}</Words>
       <Words>{when}</Words>
       {interval ? <Words soft>{interval}</Words> : null}
@@ -144,27 +145,14 @@ function WearChart({ life }: { readonly life: PackLife }) {
 }
 
 function Limits({ all, meter }: { readonly all: readonly Foreseen[]; readonly meter: MeterSpec }) {
-  const strata = useStrata();
+  const ruled = useRuled();
   const read = useRun(meter);
   return (
     <View role="list" aria-label="Limits, the first one first">
       {all.map((f) => (
-        <View
-          key={f.name}
-          role="listitem"
-          style={{
-            flexDirection: 'row',
-            justifyContent: 'space-between',
-            gap: 12,
-            paddingVertical: 8,
-            borderTopWidth: 1,
-            borderColor: strata.line,
-          }}
-        >
-          <Words style={{ flexShrink: 1 }}>
-            {f.name.charAt(0).toUpperCase() + f.name.slice(1)}
-          </Words>
-          <View style={{ alignItems: 'flex-end' }}>
+        <View key={f.name} role="listitem" style={[ruled, styles.item]}>
+          <Words style={flow.shrink}>{f.name.charAt(0).toUpperCase() + f.name.slice(1)}</Words>
+          <View style={styles.place}>
             <Digits>{f.left === 0 ? 'met' : read(f.run)}</Digits>
             {f.date && f.left > 0 ? (
               <Words soft size={14}>
@@ -177,3 +165,13 @@ function Limits({ all, meter }: { readonly all: readonly Foreseen[]; readonly me
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  item: {
+    flexDirection: 'row',
+    justifyContent: 'space-between',
+    gap: SPACE.room,
+    paddingVertical: SPACE.gap,
+  },
+  place: { alignItems: 'flex-end' },
+});

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { LogLine, LogSetting, WearGroup, WearRate } from '@/core/log/machineLog';
 import { machineLog, wearRates } from '@/core/log/machineLog';
@@ -14,8 +14,9 @@ import { useAppSelector } from '@/store/store';
 import { Choice } from '@/ui/Choice';
 import { dayText } from '@/ui/dates';
 import { Panel } from '@/ui/Panel';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const SETTING: Readonly<
   Record<LogSetting, { readonly name: string; readonly quantity: Quantity }>
@@ -49,14 +50,11 @@ export function MachineLog() {
 }
 
 function Entry({ line }: { readonly line: LogLine }) {
-  const strata = useStrata();
+  const ruled = useRuled();
   const units = useUnits();
   const settings = Object.entries(line.settings) as [LogSetting, number][];
   return (
-    <View
-      role="listitem"
-      style={{ borderTopWidth: 1, borderColor: strata.line, paddingVertical: 8, gap: 2 }}
-    >
+    <View role="listitem" style={[ruled, styles.item]}>
       <Words bold>
         {[
           dayText(line.date),
@@ -109,29 +107,19 @@ export function WearRates() {
 }
 
 function Rate({ rate }: { readonly rate: WearRate }) {
-  const strata = useStrata();
+  const ruled = useRuled();
   const units = useUnits();
   const meter = METER[rate.meter];
   const wear = overRound(rate.perRun, meter.per, meter, units);
   return (
-    <View
-      role="listitem"
-      style={{ borderTopWidth: 1, borderColor: strata.line, paddingVertical: 8, gap: 2 }}
-    >
-      <View
-        style={{
-          flexDirection: 'row',
-          flexWrap: 'wrap',
-          justifyContent: 'space-between',
-          columnGap: 12,
-        }}
-      >
-        <Words style={{ flexShrink: 1 }}>
+    <View role="listitem" style={[ruled, styles.item]}>
+      <View style={styles.row}>
+        <Words style={flow.shrink}>
           {[LINING_ESTIMATES[rate.lining].name, rate.group].filter(Boolean).join(', ')}
         </Words>
         <Digits
           bold
-          style={{ flexShrink: 0 }}
+          style={flow.rigid}
         >{`${formatWithUnit(wear.value, 'length', units)} / ${wear.over}`}</Digits>
       </View>
       <Words soft size={14}>
@@ -142,3 +130,13 @@ function Rate({ rate }: { readonly rate: WearRate }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  item: { paddingVertical: SPACE.gap, gap: SPACE.hair },
+  row: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    justifyContent: 'space-between',
+    columnGap: SPACE.room,
+  },
+});

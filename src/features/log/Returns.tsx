@@ -18,6 +18,7 @@ import { FieldGrid } from '@/ui/FieldGrid';
 import { Field } from '@/ui/Field';
 import { Panel } from '@/ui/Panel';
 import { Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const withVisit = (job: Job, id: string, part: Partial<Visit>): Job => ({
   ...job,
@@ -35,7 +36,7 @@ export function Returns() {
       visits: [...j.visits, { id: nanoid(10), date: isoDay(), readings: {}, note: '' }],
     }));
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Heading level={2}>Returns of the machine</Heading>
       <Words soft size={15}>
         What it has run and the thinnest spot of each disc. A signature does not cover them: they

@@ -17,6 +17,7 @@ import { Heading, Words } from '@/ui/Words';
 
 import { DiaphragmTester } from './DiaphragmTester';
 import { withDiaphragmFile } from './testerPoint';
+import { flow } from '@/ui/flow';
 
 /** A diaphragm spring: its force from geometry or tester, where it stands, and its retainer's steps. */
 export function DiaphragmFields() {
@@ -25,7 +26,7 @@ export function DiaphragmFields() {
   const change = useChangeJob();
   const { forceFrom, points } = springs.diaphragm;
   return (
-    <View style={{ gap: 12 }}>
+    <View style={flow.sections}>
       <Choice
         label="Force from"
         value={forceFrom}
@@ -102,7 +103,7 @@ function Steps() {
   const dispatch = useAppDispatch();
   const { steps, stepId } = springs.diaphragm;
   return (
-    <View style={{ gap: 12 }}>
+    <View style={flow.sections}>
       <Heading level={3}>Retainer steps</Heading>
       {steps.length === 0 ? (
         <Words soft>No steps: the retainer holds the spring in one place.</Words>

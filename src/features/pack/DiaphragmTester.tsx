@@ -16,6 +16,7 @@ import { FieldGrid } from '@/ui/FieldGrid';
 import { Words } from '@/ui/Words';
 
 import { withDiaphragmPoint } from './testerPoint';
+import { flow } from '@/ui/flow';
 
 const LENGTH: EntrySpec = { quantity: 'length', bounds: { above: 0, max: 300 } };
 /** Up to this force the tester only touches the spring, N. */
@@ -44,7 +45,7 @@ export function DiaphragmTester() {
   };
   return (
     <TesterLink onReading={take}>
-      <View style={{ gap: 4 }}>
+      <View style={flow.tight}>
         <FieldGrid>
           <LooseField
             key={told}

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { fieldPath, MAX_KINDS, MAX_NAME } from '@/core/job/fields';
 import type { PlateKind } from '@/core/job/types';
@@ -16,6 +16,7 @@ import { FieldGrid } from '@/ui/FieldGrid';
 import { Field } from '@/ui/Field';
 import { Panel } from '@/ui/Panel';
 import { Words } from '@/ui/Words';
+import { SPACE } from '@/ui/theme';
 
 /** The sorts of plate that this pack is made of. What is typed here holds for every plate of the sort. */
 export function KindList() {
@@ -28,7 +29,7 @@ export function KindList() {
         <KindPanel key={kind.id} kind={kind} />
       ))}
       {kinds.length < MAX_KINDS ? (
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 4 }}>
+        <View style={styles.row}>
           <Action
             icon="plus"
             accessibilityLabel="New kind of disc"
@@ -214,3 +215,7 @@ function frictionSummary({
   const given = [frictionLow, frictionTypical, frictionHigh].filter(Boolean).length;
   return `μ ${all.map((v) => v.toFixed(3).replace(/0$/, '')).join(', ')}${given === 3 ? '' : ', design estimate'}`;
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.gap, paddingTop: SPACE.tight },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { releaseBudget } from '@/core/evaluate/lossFigures';
 import { formatWithUnit } from '@/core/units/quantity';
@@ -6,8 +6,9 @@ import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { useJob, useJobPart } from '@/features/jobs/useJob';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 /** What is lost between lever and plate, and the budget that shows where the lift went. */
 export function LossFields({ bare = false }: { readonly bare?: boolean }) {
@@ -36,7 +37,7 @@ function Budget() {
   if (!budget || budget.lines.length === 0) return null;
   const mm = (v: number) => formatWithUnit(v, 'length', units);
   return (
-    <View role="table" aria-label="Where the lift went" style={{ gap: 2 }}>
+    <View role="table" aria-label="Where the lift went" style={flow.lines}>
       <Line name="Lift without loss" value={mm(budget.whole)} share={1} />
       {budget.lines.map((l) => (
         <Line
@@ -47,7 +48,7 @@ function Budget() {
           lost
         />
       ))}
-      <View style={{ borderTopWidth: 2, borderColor: strata.slate }}>
+      <View style={[styles.place, { borderColor: strata.slate }]}>
         <Line name="Lift left" value={mm(budget.left)} share={budget.left / budget.whole} />
       </View>
     </View>
@@ -64,9 +65,9 @@ interface LineProps {
 function Line({ name, value, share, lost = false }: LineProps) {
   const strata = useStrata();
   return (
-    <View role="row" style={{ paddingVertical: 4, gap: 3 }}>
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 8 }}>
-        <View role="cell" style={{ flexShrink: 1 }}>
+    <View role="row" style={styles.row}>
+      <View style={flow.apart}>
+        <View role="cell" style={flow.shrink}>
           <Words size={15} bold={!lost}>
             {name}
           </Words>
@@ -77,15 +78,23 @@ function Line({ name, value, share, lost = false }: LineProps) {
           </Digits>
         </View>
       </View>
-      <View aria-hidden style={{ height: 5, backgroundColor: strata.line }}>
+      <View aria-hidden style={[styles.room, { backgroundColor: strata.line }]}>
         <View
-          style={{
-            height: 5,
-            width: `${Math.max(0, Math.min(100, 100 * share))}%`,
-            backgroundColor: lost ? strata.stop : strata.slate,
-          }}
+          style={[
+            styles.room,
+            {
+              width: `${Math.max(0, Math.min(100, 100 * share))}%`,
+              backgroundColor: lost ? strata.stop : strata.slate,
+            },
+          ]}
         />
       </View>
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  place: { borderTopWidth: 2 },
+  row: { paddingVertical: SPACE.tight, gap: SPACE.hair },
+  room: { height: 5 },
+});

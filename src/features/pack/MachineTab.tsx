@@ -9,13 +9,14 @@ import { Field } from '@/ui/Field';
 
 import { ExpandingFields } from './ExpandingFields';
 import { StartClutchFields } from './StartClutchFields';
+import { flow } from '@/ui/flow';
 
 /** What the machine brings to the pack: its engine, and what takes up by itself. */
 export function MachineTab() {
   const job = useJob();
   const dispatch = useAppDispatch();
   return (
-    <View style={{ gap: 12 }}>
+    <View style={flow.sections}>
       <Field
         label="Machine"
         value={job.machine.name}

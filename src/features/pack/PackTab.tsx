@@ -18,6 +18,7 @@ import { Heading } from '@/ui/Words';
 import { KindList } from './KindList';
 import { LayPack } from './LayPack';
 import { PlateList } from './PlateList';
+import { flow } from '@/ui/flow';
 
 const CALIPER_OPTIONS = CALIPER_WAYS.map((value) => ({
   value,
@@ -44,7 +45,7 @@ export function PackTab({ selection }: Props) {
   const dispatch = useAppDispatch();
   const change = useChangeJob();
   return (
-    <View style={{ gap: 12 }}>
+    <View style={flow.sections}>
       <Heading level={2}>Kinds of plate</Heading>
       <KindList />
       <LayPack />

@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useDeferredValue, useEffect, useRef } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import { readSentence } from '@/core/evaluate/sentence';
@@ -21,11 +21,12 @@ import type { Selection } from '@/features/section/useSelection';
 import { Action } from '@/ui/Action';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { StateMark } from '@/ui/StateMark';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled, useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 import { KindChoice } from './LayPack';
 import { PlateMarks } from './PlateMarks';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly selection: Selection;
@@ -42,7 +43,7 @@ export function PlateList({ selection }: Props) {
   const { only } = selection;
   const full = pack.plates.length >= MAX_PLATES;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Heading level={2}>Order of plates</Heading>
       <Words soft size={14}>
         {pack.plates.length === 0
@@ -72,7 +73,7 @@ function AddPlates({ full }: { readonly full: boolean }) {
   const kinds = useJobPart((job) => job.pack.kinds);
   const change = useChangeJob();
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+    <View style={flow.wrap}>
       {kinds.map((kind) => (
         <Action
           key={kind.id}
@@ -99,6 +100,7 @@ interface RowProps {
 
 function PlateRow({ layer, open, problem, onToggle, edits }: RowProps) {
   const units = useUnits();
+  const ruled = useRuled();
   const strata = useStrata();
   const row = useRef<View>(null);
   useEffect(() => {
@@ -113,32 +115,29 @@ function PlateRow({ layer, open, problem, onToggle, edits }: RowProps) {
     <View
       ref={row}
       role="listitem"
-      style={{
-        borderTopWidth: 1,
-        borderColor: strata.line,
-        backgroundColor: open ? strata.raised : undefined,
-        paddingHorizontal: open ? 8 : 0,
-      }}
+      style={[
+        ruled,
+        { backgroundColor: open ? strata.raised : undefined, paddingHorizontal: open ? 8 : 0 },
+      ]}
     >
       <TouchableRipple
         role="button"
         aria-expanded={open}
         aria-label={`Plate ${layer.number}, ${layer.kind.name}, ${thickness}`}
         onPress={() => onToggle(open ? undefined : layer.plate.id)}
-        style={{ minHeight: 48, justifyContent: 'center' }}
+        style={styles.place}
       >
-        <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-          <Digits soft size={14} style={{ width: 24 }}>
+        <View style={flow.line}>
+          <Digits soft size={14} style={styles.text}>
             {layer.number}
           </Digits>
           <View
-            style={{
-              width: 14,
-              height: 14,
-              backgroundColor: layer.lined === 'none' ? strata.steel : strata.ochre,
-            }}
+            style={[
+              styles.plateRowPlace,
+              { backgroundColor: layer.lined === 'none' ? strata.steel : strata.ochre },
+            ]}
           />
-          <Words size={15} numberOfLines={1} style={{ flexGrow: 1, flexShrink: 1 }}>
+          <Words size={15} numberOfLines={1} style={flow.grow}>
             {layer.kind.name}
           </Words>
           {problem ? <StateMark state={problem.state} label /> : null}
@@ -148,7 +147,7 @@ function PlateRow({ layer, open, problem, onToggle, edits }: RowProps) {
         </View>
       </TouchableRipple>
       {problem ? (
-        <Words size={14} style={{ color: strata.stop, paddingBottom: 6 }}>
+        <Words size={14} style={[styles.plateRowText, { color: strata.stop }]}>
           {readSentence(problem.sentence, units)}
         </Words>
       ) : null}
@@ -165,7 +164,7 @@ interface KeysProps {
 
 function PlateKeys({ number, count, edits }: KeysProps) {
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+    <View style={flow.wrap}>
       <Action
         icon="arrow-up"
         accessibilityLabel="Move outward"
@@ -209,7 +208,7 @@ function PlateEditor({ layer, edits }: { readonly layer: PackLayer; readonly edi
   );
   const shown = POINTS.indexOf(filled.at(-1) ?? '1') + (filled.length > 0 ? 2 : 1);
   return (
-    <View style={{ gap: 10, paddingBottom: 12 }}>
+    <View style={styles.padded}>
       <PlateKeys number={number} count={count} edits={edits} />
       <KindChoice label="Kind" kinds={kinds} value={plate.kindId} onChange={edits.kind} />
       <PlateMarks plate={plate} lined={layer.lined !== 'none'} />
@@ -226,3 +225,11 @@ function PlateEditor({ layer, edits }: { readonly layer: PackLayer; readonly edi
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  place: { minHeight: 48, justifyContent: 'center' },
+  text: { width: 24 },
+  plateRowPlace: { width: 14, height: 14 },
+  plateRowText: { paddingBottom: SPACE.gap },
+  padded: { gap: SPACE.gap, paddingBottom: SPACE.room },
+});

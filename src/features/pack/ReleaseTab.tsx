@@ -12,6 +12,7 @@ import { Heading } from '@/ui/Words';
 import { ReleaseWay } from './BuildChoices';
 import { DialReadings } from './DialReadings';
 import { LossFields } from './LossFields';
+import { flow } from '@/ui/flow';
 
 const SHOWN = [
   'liftHad',
@@ -46,7 +47,7 @@ export function ReleaseTab() {
   const pedal = releasedBy(job) === 'pedal';
   const { figures } = useEvaluation();
   return (
-    <View style={{ gap: 12 }}>
+    <View style={flow.sections}>
       <Heading level={2}>Release</Heading>
       <ReleaseWay label="Lift from" />
       <FieldGrid>

@@ -1,6 +1,6 @@
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useRef } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import { CompareTab } from '@/features/compare/CompareTab';
@@ -70,7 +70,7 @@ function Tabs({ tab, onChange }: { readonly tab: Tab; readonly onChange: (tab: T
     if (node instanceof HTMLElement) node.scrollIntoView({ block: 'nearest', inline: 'center' });
   }, [tab]);
   return (
-    <View ref={roving} style={{ borderBottomWidth: 1, borderColor: strata.line }}>
+    <View ref={roving} style={[styles.place, { borderColor: strata.line }]}>
       <ScrollView
         horizontal
         showsHorizontalScrollIndicator={false}
@@ -85,14 +85,13 @@ function Tabs({ tab, onChange }: { readonly tab: Tab; readonly onChange: (tab: T
             role="tab"
             aria-selected={tab === id}
             onPress={() => onChange(id)}
-            style={{
-              minHeight: 48,
-              paddingHorizontal: wide ? 12 : 9,
-              alignItems: 'center',
-              justifyContent: 'center',
-              borderBottomWidth: 3,
-              borderColor: tab === id ? strata.slate : 'transparent',
-            }}
+            style={[
+              styles.tabsPlace,
+              {
+                paddingHorizontal: wide ? 12 : 9,
+                borderColor: tab === id ? strata.slate : 'transparent',
+              },
+            ]}
           >
             <Words size={wide ? 16 : 15} bold={tab === id} soft={tab !== id}>
               {label}
@@ -103,3 +102,13 @@ function Tabs({ tab, onChange }: { readonly tab: Tab; readonly onChange: (tab: T
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  place: { borderBottomWidth: 1 },
+  tabsPlace: {
+    minHeight: 48,
+    alignItems: 'center',
+    justifyContent: 'center',
+    borderBottomWidth: 3,
+  },
+});

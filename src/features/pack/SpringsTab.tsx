@@ -27,6 +27,7 @@ import { AssistFields } from './AssistFields';
 import { SpringFamily } from './BuildChoices';
 import { DiaphragmFields } from './DiaphragmFields';
 import { withTesterFile, withTesterPoint } from './testerPoint';
+import { flow } from '@/ui/flow';
 
 const SHOWN = [
   'plateGap',
@@ -46,7 +47,7 @@ export function SpringsTab() {
   const { springs } = job;
   const { figures } = useEvaluation();
   return (
-    <View style={{ gap: 12 }}>
+    <View style={flow.sections}>
       <Heading level={2}>Springs</Heading>
       <SpringFamily label="Family" />
       {springs.type === 'coil' ? (
@@ -131,7 +132,7 @@ function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: bo
   const change = (part: Partial<Pick<CoilGroup, 'name' | 'rateFrom'>>) =>
     dispatch(jobActions.groupChanged({ jobId, groupId: group.id, part }));
   return (
-    <View role="group" aria-label={group.name || 'Coil springs'} style={{ gap: 12 }}>
+    <View role="group" aria-label={group.name || 'Coil springs'} style={flow.sections}>
       <Heading level={2}>{alone ? 'Coil springs' : group.name || 'Coil springs'}</Heading>
       <Field
         label="Name"
@@ -189,7 +190,7 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
   const change = useChangeJob();
   const groupId = group.id;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <TesterLink
         onReading={(reading) =>
           change((j) => withTesterPoint(j, groupId, reading, nanoid(10), isoDay()))

@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useEffect, useState } from 'react';
-import { Image, Pressable, View } from 'react-native';
+import { Image, Pressable, StyleSheet, View } from 'react-native';
 
 import { MAX_PHOTOS } from '@/core/job/fields';
 import type { Photo } from '@/core/job/types';
@@ -15,6 +15,7 @@ import { Action } from '@/ui/Action';
 import { Field } from '@/ui/Field';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const SHOWN_WIDTH = 270;
 
@@ -57,9 +58,9 @@ export function PhotoPanel() {
   const total = photos.reduce((sum, p) => sum + p.bytes, 0);
   const shown = photos.find((p) => p.id === open);
   return (
-    <View style={{ gap: 10 }}>
+    <View style={flow.stack}>
       <Heading level={2}>Photographs</Heading>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         <Action
           icon="camera-outline"
           disabled={photos.length >= MAX_PHOTOS}
@@ -81,8 +82,8 @@ export function PhotoPanel() {
         ) : null}
       </View>
       {removed ? (
-        <View role="status" style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
-          <Words style={{ flexShrink: 1 }}>The photograph is taken out.</Words>
+        <View role="status" style={flow.line}>
+          <Words style={flow.shrink}>The photograph is taken out.</Words>
           <Action
             icon="undo"
             onPress={() => {
@@ -95,11 +96,7 @@ export function PhotoPanel() {
         </View>
       ) : null}
       {photos.length > 0 ? (
-        <View
-          role="list"
-          aria-label="Photographs"
-          style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
-        >
+        <View role="list" aria-label="Photographs" style={flow.wrap}>
           {photos.map((photo, i) => (
             <View key={photo.id} role="listitem">
               <Pressable
@@ -107,10 +104,10 @@ export function PhotoPanel() {
                 aria-label={`Photograph ${i + 1}${photo.caption ? `, ${photo.caption}` : ''}`}
                 aria-expanded={open === photo.id}
                 onPress={() => setOpen(open === photo.id ? undefined : photo.id)}
-                style={{
-                  borderWidth: 2,
-                  borderColor: open === photo.id ? strata.slate : strata.line,
-                }}
+                style={[
+                  styles.box,
+                  { borderColor: open === photo.id ? strata.slate : strata.line },
+                ]}
               >
                 <Picture photo={photo} width={88} height={66} />
               </Pressable>
@@ -119,7 +116,7 @@ export function PhotoPanel() {
         </View>
       ) : null}
       {shown ? (
-        <View style={{ gap: 8 }}>
+        <View style={flow.stack}>
           <Picture
             photo={shown}
             width={SHOWN_WIDTH}
@@ -180,7 +177,7 @@ function Picture({
     };
   }, [photo.id]);
   return (
-    <View style={{ width, height, backgroundColor: strata.line, justifyContent: 'center' }}>
+    <View style={[styles.place, { width, height, backgroundColor: strata.line }]}>
       {uri ? (
         <Image
           source={{ uri }}
@@ -190,7 +187,7 @@ function Picture({
           resizeMode="cover"
         />
       ) : uri === null ? (
-        <Words size={13} style={{ textAlign: 'center' }}>
+        <Words size={13} style={styles.text}>
           not in this browser
         </Words>
       ) : null}
@@ -213,3 +210,9 @@ function megabytes(bytes: number): string {
   const mb = bytes / 1e6;
   return mb >= 1000 ? `${(mb / 1000).toFixed(1)} GB` : `${mb.toFixed(mb < 10 ? 1 : 0)} MB`;
 }
+
+const styles = StyleSheet.create({
+  box: { borderWidth: 2 },
+  place: { justifyContent: 'center' },
+  text: { textAlign: 'center' },
+});

@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 
 import { fieldPath, MAX_NAME } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
@@ -12,8 +12,9 @@ import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const MAX_STARTS = 200;
 const MAX_GEARS = 6;
@@ -44,7 +45,7 @@ export function BreakInCounter() {
   const [changing, setChanging] = useState(starts.some((s) => !s.wanted));
   if (starts.length === 0) {
     return (
-      <View style={{ gap: 8, paddingLeft: 40, paddingBottom: 8 }}>
+      <View style={styles.padded}>
         <Words soft size={15}>
           Schools differ in how many and in which gears: the kit’s own sheet says.
         </Words>
@@ -68,7 +69,7 @@ export function BreakInCounter() {
   }
   const gear = starts.find((s) => s.id === chosen) ?? starts.find((s) => !isDone(s)) ?? starts[0];
   return (
-    <View style={{ gap: 10, paddingBottom: 8 }}>
+    <View style={styles.breakInCounterPadded}>
       <Choice
         label="Gear"
         value={gear?.id ?? ''}
@@ -79,7 +80,7 @@ export function BreakInCounter() {
         onChange={setChosen}
       />
       {gear ? <Pad gear={gear} /> : null}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         <Action
           icon="undo"
           disabled={!gear || (gear.done?.value ?? 0) === 0}
@@ -101,7 +102,7 @@ export function BreakInCounter() {
                 change((j) => withStarts(j, (all) => all.filter((x) => x.id !== s.id)))
               }
             >
-              <View style={{ flexGrow: 1, flexBasis: 120 }}>
+              <View style={styles.grow}>
                 <Field
                   label="Gear"
                   value={s.name}
@@ -150,20 +151,15 @@ function Pad({ gear }: { readonly gear: BreakIn }) {
       aria-label={`Count one start in ${gear.name || 'this gear'}: ${done}${wanted === undefined ? '' : ` of ${wanted}`} done`}
       testID="break-in-pad"
       onPress={() => change((j) => counted(j, gear.id, 1))}
-      style={{
-        minHeight: 220,
-        borderRadius: 12,
-        borderWidth: 3,
-        borderColor: isDone(gear) ? strata.good : strata.slate,
-        backgroundColor: strata.raised,
-        alignItems: 'center',
-        justifyContent: 'center',
-      }}
+      style={[
+        styles.box,
+        { borderColor: isDone(gear) ? strata.good : strata.slate, backgroundColor: strata.raised },
+      ]}
     >
       <Digits bold size={72}>
         {String(done)}
       </Digits>
-      <Words soft size={18} style={{ textAlign: 'center', paddingHorizontal: 12 }}>
+      <Words soft size={18} style={styles.text}>
         {wanted === undefined
           ? 'starts; press anywhere here for one more'
           : isDone(gear)
@@ -173,3 +169,17 @@ function Pad({ gear }: { readonly gear: BreakIn }) {
     </Pressable>
   );
 }
+
+const styles = StyleSheet.create({
+  padded: { gap: SPACE.gap, paddingLeft: SPACE.wide, paddingBottom: SPACE.gap },
+  breakInCounterPadded: { gap: SPACE.gap, paddingBottom: SPACE.gap },
+  grow: { flexGrow: 1, flexBasis: 120 },
+  box: {
+    minHeight: 220,
+    borderRadius: 12,
+    borderWidth: 3,
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+  text: { textAlign: 'center', paddingHorizontal: SPACE.room },
+});

@@ -14,6 +14,7 @@ import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Heading } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const withReading = (job: Job, id: string, turns: number | undefined): Job => ({
   ...job,
@@ -66,7 +67,7 @@ export function GainReadings() {
       ))}
       <VerdictLine id="gain" />
       {readings.length < MAX_READINGS ? (
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <View style={flow.wrap}>
           {turned ? (
             <Action
               main

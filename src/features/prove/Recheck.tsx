@@ -8,6 +8,7 @@ import { useJob } from '@/features/jobs/useJob';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 /** What is measured again once the linings have bedded in, against what it was when it was set. */
 export function Recheck({ fields }: Pick<SheetLine, 'fields'>) {
@@ -16,9 +17,9 @@ export function Recheck({ fields }: Pick<SheetLine, 'fields'>) {
   return (
     <ToolBox fields={fields}>
       {recheckFindings(job).map((f) => (
-        <View key={f.id} role="status" style={{ flexDirection: 'row', gap: 8 }}>
+        <View key={f.id} role="status" style={flow.row}>
           <StateMark state={f.state} label />
-          <Words size={15} style={{ flexShrink: 1 }}>
+          <Words size={15} style={flow.shrink}>
             {readSentence(f.sentence, units)}
           </Words>
         </View>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { fieldAt, MAX_PLATES } from '@/core/job/fields';
 import { LooseField } from '@/features/entry/LooseField';
@@ -12,6 +12,8 @@ import { Words } from '@/ui/Words';
 
 import type { LayerEdits } from './useLayerEdits';
 import type { Selection } from './useSelection';
+import { flow } from '@/ui/flow';
+import { SPACE } from '@/ui/theme';
 
 interface Props {
   readonly selection: Selection;
@@ -38,12 +40,8 @@ export function LayerTools({ selection, edits, onZoom }: Props) {
     under: () => edits.insert('under'),
   };
   return (
-    <View style={{ gap: 4 }}>
-      <View
-        role="toolbar"
-        aria-label="The section"
-        style={{ flexDirection: 'row', flexWrap: 'wrap' }}
-      >
+    <View style={flow.tight}>
+      <View role="toolbar" aria-label="The section" style={styles.row}>
         <Tool icon="undo" word="Undo" label="Undo" disabled={!undo} onPress={undo ?? nothing} />
         <Tool icon="redo" word="Redo" label="Redo" disabled={!redo} onPress={redo ?? nothing} />
         {onZoom ? (
@@ -82,11 +80,7 @@ export function LayerTools({ selection, edits, onZoom }: Props) {
           Tap a layer to work on it; drag it to move it.
         </Words>
       ) : (
-        <View
-          role="toolbar"
-          aria-label="The chosen plates"
-          style={{ flexDirection: 'row', flexWrap: 'wrap' }}
-        >
+        <View role="toolbar" aria-label="The chosen plates" style={styles.row}>
           <Tool icon="arrow-up" word="Up" label="Move the chosen outward" onPress={keys.out} />
           <Tool icon="arrow-down" word="Down" label="Move the chosen inward" onPress={keys.in} />
           <Tool
@@ -150,7 +144,7 @@ function SeveralFields({
     if (thickness !== undefined) edits.thickness(thickness);
   };
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Words bold size={15}>{`${chosen.length} plates chosen`}</Words>
       <Choice
         label="All of the kind"
@@ -158,7 +152,7 @@ function SeveralFields({
         options={kinds.map((k) => ({ value: k.id, label: k.name || 'Plate' }))}
         onChange={edits.kind}
       />
-      <View style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-end', flexWrap: 'wrap' }}>
+      <View style={styles.severalFieldsRow}>
         <LooseField
           label="All as thick as"
           spec={THICKNESS}
@@ -172,3 +166,13 @@ function SeveralFields({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap' },
+  severalFieldsRow: {
+    flexDirection: 'row',
+    gap: SPACE.gap,
+    alignItems: 'flex-end',
+    flexWrap: 'wrap',
+  },
+});

@@ -1,5 +1,5 @@
 import { DndContext, useDraggable } from '@dnd-kit/core';
-import { Pressable, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { Line, Path, Polygon, Rect, Svg } from 'react-native-svg';
 
 import type { PackLayout } from '@/core/evaluate/layers';
@@ -177,13 +177,13 @@ export function Section({
             soft
             size={13}
             aria-hidden
-            style={{ position: 'absolute', left: drawn + 13, top: endLabel - 9 }}
+            style={[styles.over, { left: drawn + 13, top: endLabel - 9 }]}
           >
             end of the spline
           </Words>
         )}
         {noted ? (
-          <Words soft size={13} style={{ position: 'absolute', left: 4, top: shape.height + 2 }}>
+          <Words soft size={13} style={[styles.sectionOver, { top: shape.height + 2 }]}>
             {`Wear drawn ${WEAR_SCALE} times as deep, in the outline of new`}
           </Words>
         ) : null}
@@ -270,7 +270,7 @@ function LayerRow(props: LayerRowProps) {
         tabIndex={reached ? 0 : -1}
         testID={`layer-${id}`}
         onPress={() => press(id)}
-        style={{ position: 'absolute', left: 0, top, width, height }}
+        style={[styles.layerRowOver, { top, width, height }]}
       />
       {labelAt === undefined ? null : (
         <Words
@@ -279,12 +279,7 @@ function LayerRow(props: LayerRowProps) {
           numberOfLines={1}
           soft={!chosen}
           bold={chosen}
-          style={{
-            position: 'absolute',
-            left: width + 13,
-            top: labelAt - 9,
-            width: labelWidth,
-          }}
+          style={[styles.over, { left: width + 13, top: labelAt - 9, width: labelWidth }]}
         >
           {name}
         </Words>
@@ -300,3 +295,9 @@ function describe(layout: PackLayout): string {
   const discs = layout.layers.filter((l) => l.turnsWith === 'basket').length;
   return `Section of the pack: ${n} plates from the hub floor outward, ${discs} turning with the basket and ${n - discs} with the hub, ${layout.slipping.length} slipping faces`;
 }
+
+const styles = StyleSheet.create({
+  over: { position: 'absolute' },
+  sectionOver: { position: 'absolute', left: 4 },
+  layerRowOver: { position: 'absolute', left: 0 },
+});

@@ -16,6 +16,7 @@ import { Section } from './Section';
 import type { SectionProps } from './Section';
 import type { LayerEdits } from './useLayerEdits';
 import type { Selection } from './useSelection';
+import { flow } from '@/ui/flow';
 
 const MAX_ZOOM = 6;
 /** Wear is slid as far past the first limit as this, or as far as this where no limit is known, mm. */
@@ -76,12 +77,10 @@ export function SectionEditor({ job, problems, width, height, selection, edits, 
     />
   );
   return (
-    <View style={{ gap: 8, ...(scrolls ? { flexGrow: 1, flexShrink: 1, flexBasis: 0 } : {}) }}>
-      {scrolls ? (
-        <ScrollView style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>{drawing}</ScrollView>
-      ) : (
-        drawing
-      )}
+    <View
+      style={[flow.stack, { ...(scrolls ? { flexGrow: 1, flexShrink: 1, flexBasis: 0 } : {}) }]}
+    >
+      {scrolls ? <ScrollView style={flow.share}>{drawing}</ScrollView> : drawing}
       <LayerTools selection={selection} edits={edits} onZoom={onZoom} />
       {full > 0 ? (
         <Slide

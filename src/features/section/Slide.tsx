@@ -3,6 +3,7 @@ import { View } from 'react-native';
 
 import { useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly label: string;
@@ -23,7 +24,7 @@ export function Slide({ label, value, text, onChange }: Props) {
   const strata = useStrata();
   return (
     <View>
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 8 }} aria-hidden>
+      <View style={flow.apart} aria-hidden>
         <Words size={15}>{label}</Words>
         <Digits size={15}>{text}</Digits>
       </View>

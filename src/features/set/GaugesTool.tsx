@@ -18,6 +18,7 @@ import { Words } from '@/ui/Words';
 
 import { TakeGap } from './TakeGap';
 import { ToolBox } from '@/features/worksheet/ToolBox';
+import { flow } from '@/ui/flow';
 
 /** What to put together for the middle of the window; what they come to only where it takes several. */
 function bladesWords({ blades, total }: BladeStack): Sentence {
@@ -52,14 +53,14 @@ export function GaugesTool({ fields }: Pick<SheetLine, 'fields'>) {
   return (
     <ToolBox fields={fields}>
       {pair ? (
-        <View style={{ gap: 8 }}>
+        <View style={flow.stack}>
           <Words size={15}>
             {pair.go && pair.noGo
               ? `From your sets: ${pair.go.name} must go in, ${pair.noGo.name} must not.`
               : 'Your sets do not bracket this window.'}
             {blades ? ` ${readSentence(bladesWords(blades), units)}` : ''}
           </Words>
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <View style={flow.wrap}>
             {pair.go ? (
               <Action icon="check" onPress={() => pair.go && set('goSize', pair.go)}>
                 {`${pair.go.name} goes in`}

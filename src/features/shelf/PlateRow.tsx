@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { fieldAt } from '@/core/job/fields';
 import { scrapOf } from '@/core/shelf/fromJob';
@@ -19,6 +19,7 @@ import { Digits, Words } from '@/ui/Words';
 
 import { shelfActions } from './shelfSlice';
 import { countFrom } from './spec';
+import { flow } from '@/ui/flow';
 
 const THICKNESS = fieldAt('pack.kinds.any.thickness');
 const FLAT = fieldAt('pack.plates.any.outOfFlat');
@@ -40,10 +41,10 @@ export function PlateRow({ plate, taken, holders }: Props) {
       name={label}
       line={
         <>
-          <Words bold size={15} style={{ width: 48 }}>
+          <Words bold size={15} style={styles.text}>
             {label}
           </Words>
-          <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+          <View style={flow.share}>
             <Words size={15}>
               {[
                 formatWithUnit(nominal, 'length', units, 2),
@@ -146,7 +147,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
             maxLength={200}
             onChangeText={setWhy}
           />
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <View style={flow.wrap}>
             <Action
               icon="archive-outline"
               accessibilityLabel={`${plate.label} to the scrap`}
@@ -168,3 +169,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  text: { width: 48 },
+});

@@ -10,6 +10,7 @@ import { isoDay } from '@/ui/dates';
 import { Words } from '@/ui/Words';
 
 import type { PutAway } from './putAway';
+import { flow } from '@/ui/flow';
 
 interface Props {
   /** How many pieces go; with none there is nothing to press. */
@@ -37,9 +38,9 @@ export function PutAwayKeys({ pieces, put, what, to }: Props) {
   const [done, setDone] = useState<PutAway>();
   if (frozen) return null;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       {pieces > 0 && !done?.undo ? (
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <View style={flow.wrap}>
           {to.map((where) => (
             <Action
               key={where}
@@ -54,7 +55,7 @@ export function PutAwayKeys({ pieces, put, what, to }: Props) {
       ) : null}
       <View aria-live="polite">
         {done ? (
-          <View style={{ gap: 6 }}>
+          <View style={flow.stack}>
             <Words size={15}>{done.text}</Words>
             {done.undo ? (
               <Action

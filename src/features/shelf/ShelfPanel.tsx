@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { Job } from '@/core/job/types';
 import type { ShelfAnswer, ShelfMiss, ShelfSet } from '@/core/shelf/solver';
@@ -19,13 +19,14 @@ import { Action } from '@/ui/Action';
 import { isoDay } from '@/ui/dates';
 import { Panel } from '@/ui/Panel';
 import { ProgressLine } from '@/ui/ProgressLine';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { toggled } from '@/ui/toggled';
 import { Toggles } from '@/ui/Choice';
 import { Digits, Words } from '@/ui/Words';
 import { useHeavy } from '@/workers/useHeavy';
 
 import { useFreeStock } from './useShelf';
+import { flow } from '@/ui/flow';
 
 const ANSWERS = 10;
 const PULL = {
@@ -128,25 +129,15 @@ interface RowProps {
 function SetRow({ set, place, stock }: RowProps) {
   const job = useJob();
   const units = useUnits();
-  const strata = useStrata();
+  const ruled = useRuled();
   const change = useChangeJob();
   const labelOf = (id: string) => stock.plates.find((p) => p.id === id)?.label ?? id;
   const picks = set.picks
     .map((p) => (p.count > 1 ? `${p.count} × ${labelOf(p.id)}` : labelOf(p.id)))
     .join(', ');
   return (
-    <View
-      role="listitem"
-      style={{
-        borderTopWidth: 1,
-        borderColor: strata.line,
-        paddingVertical: 8,
-        flexDirection: 'row',
-        alignItems: 'center',
-        gap: 10,
-      }}
-    >
-      <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 2 }}>
+    <View role="listitem" style={[ruled, styles.item]}>
+      <View style={styles.grow}>
         <Digits bold size={15}>
           {`${place}. ${formatWithUnit(set.height, 'length', units)}`}
         </Digits>
@@ -209,7 +200,7 @@ function Misses({
   readonly units: UnitChoice;
 }) {
   return (
-    <View style={{ gap: 4 }}>
+    <View style={flow.tight}>
       <Words bold>Nothing on the shelf fits.</Words>
       {misses.map((miss) => (
         <Words key={miss.condition} size={15}>
@@ -254,3 +245,8 @@ function missSentence(job: Job, { condition, by }: ShelfMiss, units: UnitChoice)
       return `It fails on: ${condition}.`;
   }
 }
+
+const styles = StyleSheet.create({
+  item: { paddingVertical: SPACE.gap, flexDirection: 'row', alignItems: 'center', gap: SPACE.gap },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: SPACE.hair },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { Job } from '@/core/job/types';
 import { isFrozen } from '@/core/job/work';
@@ -13,7 +13,7 @@ import { dayText } from '@/ui/dates';
 import { IconKey } from '@/ui/IconKey';
 import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 import { AddPlate } from './AddPlate';
@@ -22,6 +22,7 @@ import { PlateRow } from './PlateRow';
 import { shelfActions } from './shelfSlice';
 import { AddSprings, SpringRow } from './SpringRow';
 import { Wanted } from './Wanted';
+import { flow } from '@/ui/flow';
 
 /** What lies on the shop's shelf, what of it is reserved for which job, and what is to be ordered. */
 export function ShelfScreen() {
@@ -63,7 +64,7 @@ function Stocked() {
       {SORTS.map(({ sort, name }) => {
         const of = plates.filter((p) => p.sort === sort && p.count > 0);
         return (
-          <View key={sort} style={{ gap: 4 }}>
+          <View key={sort} style={flow.tight}>
             <Heading level={2}>{name}</Heading>
             {of.length === 0 ? (
               <Words soft>{`No ${sort}s on the shelf yet: put one on it above.`}</Words>
@@ -146,23 +147,13 @@ interface ScrapProps {
 
 function ScrapRow({ label, mm, words, item: { scrapped, from }, onForget }: ScrapProps) {
   const units = useUnits();
-  const strata = useStrata();
+  const ruled = useRuled();
   return (
-    <View
-      role="listitem"
-      style={{
-        flexDirection: 'row',
-        alignItems: 'center',
-        gap: 8,
-        minHeight: 52,
-        borderTopWidth: 1,
-        borderColor: strata.line,
-      }}
-    >
-      <Words bold size={15} style={{ width: 48 }}>
+    <View role="listitem" style={[ruled, styles.item]}>
+      <Words bold size={15} style={styles.text}>
         {label}
       </Words>
-      <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+      <View style={flow.share}>
         <Words size={15}>{words}</Words>
         <Words soft size={14}>
           {[`on ${dayText(scrapped)}`, from ? `from ${from}` : undefined]
@@ -175,3 +166,8 @@ function ScrapRow({ label, mm, words, item: { scrapped, from }, onForget }: Scra
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  item: { flexDirection: 'row', alignItems: 'center', gap: SPACE.gap, minHeight: 52 },
+  text: { width: 48 },
+});

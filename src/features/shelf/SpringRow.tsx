@@ -26,6 +26,7 @@ import { Digits, Words } from '@/ui/Words';
 
 import { shelfActions } from './shelfSlice';
 import { COUNT, countFrom } from './spec';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly spring: StockSpring;
@@ -41,7 +42,7 @@ export function SpringRow({ spring, taken }: Props) {
       name={name}
       line={
         <>
-          <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+          <View style={flow.share}>
             <Words size={15}>{name}</Words>
             {from ? (
               <Words soft size={14}>

@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import Joi from 'joi';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { fieldAt } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
@@ -17,22 +17,23 @@ import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Panel } from '@/ui/Panel';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 import { shelfActions } from './shelfSlice';
 import { COUNT, SORT_OPTIONS } from './spec';
+import { flow } from '@/ui/flow';
 
 /** What to order so that the shelf has what the shop wants of each size, and how much that is. */
 export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
   const stock = useAppSelector((state) => state.shelf);
   const units = useUnits();
-  const strata = useStrata();
+  const ruled = useRuled();
   const dispatch = useAppDispatch();
   const size = (mm: number) => formatWithUnit(mm, 'length', units, 2);
   const short = shortOf(stock, jobs, size);
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Heading level={2}>To order</Heading>
       {short.length === 0 ? (
         <Words soft>
@@ -43,19 +44,8 @@ export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
       ) : (
         <View role="list" aria-label="To order">
           {short.map((line) => (
-            <View
-              key={line.what}
-              role="listitem"
-              style={{
-                flexDirection: 'row',
-                alignItems: 'center',
-                gap: 8,
-                minHeight: 48,
-                borderTopWidth: 1,
-                borderColor: strata.line,
-              }}
-            >
-              <View style={{ flexGrow: 1, flexShrink: 1 }}>
+            <View key={line.what} role="listitem" style={[ruled, styles.item]}>
+              <View style={flow.grow}>
                 <Words size={15}>{line.what}</Words>
                 <Words soft size={14}>
                   {line.why}
@@ -112,9 +102,9 @@ function ForJobs({ jobs }: { readonly jobs: readonly Job[] }) {
   const orders = ordersOfJobs(jobs, units);
   if (orders.length === 0) return <Words soft>No job has to get anything.</Words>;
   return (
-    <View role="list" aria-label="For jobs under way" style={{ gap: 10 }}>
+    <View role="list" aria-label="For jobs under way" style={flow.stack}>
       {orders.map(({ job, lines }) => (
-        <View key={job.id} role="listitem" style={{ gap: 2 }}>
+        <View key={job.id} role="listitem" style={flow.lines}>
           <Words bold size={15}>
             {[job.number, job.machine.name].filter(Boolean).join(' ')}
           </Words>
@@ -163,3 +153,7 @@ function AddWanted() {
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  item: { flexDirection: 'row', alignItems: 'center', gap: SPACE.gap, minHeight: 48 },
+});

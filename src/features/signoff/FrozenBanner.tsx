@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { isFrozen } from '@/core/job/work';
 import { refusalRead } from '@/features/jobs/frozen';
@@ -8,7 +8,7 @@ import { useAppDispatch, useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { momentText } from '@/ui/dates';
 import { StateMark } from '@/ui/StateMark';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 /** Says over every stage that the record is signed, and when an edit was refused for it. */
@@ -24,20 +24,13 @@ export function FrozenBanner() {
     <View
       role="region"
       aria-label="Signed record"
-      style={{
-        flexDirection: 'row',
-        flexWrap: 'wrap',
-        alignItems: 'center',
-        gap: 8,
-        paddingHorizontal: 12,
-        paddingVertical: 4,
-        backgroundColor: strata.raised,
-        borderBottomWidth: 1,
-        borderColor: refused ? strata.stop : strata.line,
-      }}
+      style={[
+        styles.row,
+        { backgroundColor: strata.raised, borderColor: refused ? strata.stop : strata.line },
+      ]}
     >
       <StateMark state={refused ? 'stop' : 'good'} />
-      <View style={{ flexShrink: 1, flexGrow: 1, flexBasis: 180 }} aria-live="polite">
+      <View style={styles.grow} aria-live="polite">
         <Words size={15}>
           {refused
             ? 'Nothing was changed: this record is signed. Open it again to change it; the signed revision stays.'
@@ -57,3 +50,16 @@ export function FrozenBanner() {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    gap: SPACE.gap,
+    paddingHorizontal: SPACE.room,
+    paddingVertical: SPACE.tight,
+    borderBottomWidth: 1,
+  },
+  grow: { flexShrink: 1, flexGrow: 1, flexBasis: 180 },
+});

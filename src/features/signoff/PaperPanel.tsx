@@ -17,6 +17,7 @@ import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { NoticeBar } from '@/ui/NoticeBar';
 import { Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const SHEET_NAME: Readonly<Record<SheetKind, string>> = {
   job: 'Job sheet',
@@ -77,7 +78,7 @@ export function PaperPanel() {
     setTold(`Order list written: ${name('order', 'csv')}.`);
   };
   return (
-    <View style={{ gap: 10 }}>
+    <View style={flow.stack}>
       <Heading level={2}>Paper</Heading>
       {lost.length > 0 ? (
         <NoticeBar
@@ -86,7 +87,7 @@ export function PaperPanel() {
         />
       ) : null}
       <Choice label="Page" value={pageSize} options={PAGES} onChange={setPageSize} />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         <Action main icon="download" onPress={() => void make('job')}>
           Job sheet, PDF
         </Action>

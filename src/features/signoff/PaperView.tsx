@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 
 import type { Job } from '@/core/job/types';
 import type { Paper, PaperBlock, PaperStep } from '@/core/paper/paper';
@@ -8,8 +8,9 @@ import { BoltDrawing } from '@/features/build/BoltCircle';
 import { evaluationOf } from '@/features/jobs/evaluations';
 import { Section } from '@/features/section/Section';
 import { StateMark } from '@/ui/StateMark';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly paper: Paper;
@@ -29,7 +30,7 @@ export function PaperView({ paper, job }: Props) {
     <View
       role="article"
       aria-label={`${paper.title}: ${paper.subtitle}`}
-      style={{ gap: 8 }}
+      style={flow.stack}
       onLayout={({ nativeEvent }) => setWidth(Math.round(nativeEvent.layout.width))}
     >
       <Heading level={2}>{paper.title}</Heading>
@@ -64,7 +65,7 @@ function Block({ block, job, width }: BlockProps) {
   switch (block.kind) {
     case 'heading':
       return (
-        <Heading level={3} style={{ marginTop: 12 }}>
+        <Heading level={3} style={styles.text}>
           {block.text}
         </Heading>
       );
@@ -72,13 +73,13 @@ function Block({ block, job, width }: BlockProps) {
       return <Words bold={block.strong}>{block.text}</Words>;
     case 'list':
       return (
-        <View role="list" style={{ gap: 4 }}>
+        <View role="list" style={flow.tight}>
           {block.items.map((item, i) => (
-            <View key={i} role="listitem" style={{ flexDirection: 'row', gap: 8 }}>
+            <View key={i} role="listitem" style={flow.row}>
               <Words soft aria-hidden>
                 –
               </Words>
-              <Words size={15} style={{ flexShrink: 1 }}>
+              <Words size={15} style={flow.shrink}>
                 {item}
               </Words>
             </View>
@@ -113,7 +114,7 @@ function Block({ block, job, width }: BlockProps) {
           aria-label={block.columns.map((c) => c.title).join(', ')}
         >
           <View role="table">
-            <View role="row" style={{ flexDirection: 'row' }}>
+            <View role="row" style={flow.inline}>
               {block.columns.map((c, i) => (
                 <View key={i} role="columnheader" style={cellStyle(i, block)}>
                   <Words soft size={14}>
@@ -144,7 +145,7 @@ function Block({ block, job, width }: BlockProps) {
           {block.rows.map((v) => (
             <View key={v.title} role="listitem" style={{ ...ruled, flexDirection: 'row', gap: 8 }}>
               <StateMark state={v.state} label />
-              <Words size={15} style={{ flexShrink: 1 }}>
+              <Words size={15} style={flow.shrink}>
                 {`${v.title}. ${v.text}`}
               </Words>
             </View>
@@ -157,7 +158,7 @@ function Block({ block, job, width }: BlockProps) {
           {block.rows.map((s, i) => (
             <View key={i} role="listitem" style={{ ...ruled, flexDirection: 'row', gap: 8 }}>
               <StateMark state={STEP_STATE[s.mark]} label />
-              <View style={{ flexShrink: 1 }}>
+              <View style={flow.shrink}>
                 <Words size={15}>{s.text}</Words>
                 {s.note ? (
                   <Words soft size={14}>
@@ -191,12 +192,9 @@ function Block({ block, job, width }: BlockProps) {
       );
     case 'sign':
       return (
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 24, marginTop: 40 }}>
+        <View style={styles.row}>
           {block.lines.map((line) => (
-            <View
-              key={line}
-              style={{ borderTopWidth: 1, borderColor: strata.ink, minWidth: 220, paddingTop: 4 }}
-            >
+            <View key={line} style={[styles.padded, { borderColor: strata.ink }]}>
               <Words soft size={14}>
                 {line}
               </Words>
@@ -219,3 +217,9 @@ function cellStyle(column: number, { columns, rows }: Extract<PaperBlock, { kind
     ...(columns[column]?.digits ? { alignItems: 'flex-end' as const } : {}),
   };
 }
+
+const styles = StyleSheet.create({
+  text: { marginTop: 12 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.wide, marginTop: 40 },
+  padded: { borderTopWidth: 1, minWidth: 220, paddingTop: SPACE.tight },
+});

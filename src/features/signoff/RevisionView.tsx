@@ -7,6 +7,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { Action } from '@/ui/Action';
 
 import { PaperView } from './PaperView';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly revision: Revision;
@@ -19,8 +20,8 @@ export function RevisionView({ revision, onClose }: Props) {
   const job = jobOfRevision(revision);
   const paper = jobSheet(job, { units, revision });
   return (
-    <View style={{ gap: 12 }}>
-      <View style={{ flexDirection: 'row' }}>
+    <View style={flow.sections}>
+      <View style={flow.inline}>
         <Action icon="arrow-left" onPress={onClose}>
           Back to the sign-off
         </Action>

@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import Joi from 'joi';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { Revision } from '@/core/job/work';
 import { isFrozen } from '@/core/job/work';
@@ -12,8 +12,9 @@ import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob, useJobId } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { momentText } from '@/ui/dates';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 /** Signed revisions, the last first, and the way to open the record again. */
 export function Revisions() {
@@ -21,7 +22,7 @@ export function Revisions() {
   const { revisions } = job.signOff;
   if (revisions.length === 0) return null;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Heading level={2}>Signed revisions</Heading>
       <View role="list" aria-label="Signed revisions">
         {revisions.toReversed().map((r) => (
@@ -34,12 +35,9 @@ export function Revisions() {
 }
 
 function RevisionRow({ revision: r }: { readonly revision: Revision }) {
-  const strata = useStrata();
+  const ruled = useRuled();
   return (
-    <View
-      role="listitem"
-      style={{ borderTopWidth: 1, borderColor: strata.line, paddingVertical: 8, gap: 4 }}
-    >
+    <View role="listitem" style={[ruled, styles.item]}>
       <Words bold>{`Revision ${r.number}, ${momentText(r.signedAt)}, ${r.by}`}</Words>
       {r.why ? <Words size={15}>{`Opened again: ${r.why}`}</Words> : null}
       <Words soft size={14}>
@@ -48,7 +46,7 @@ function RevisionRow({ revision: r }: { readonly revision: Revision }) {
       <Digits soft size={13}>
         {r.digest.replace(/(.{16})(?=.)/g, '$1 ')}
       </Digits>
-      <View style={{ flexDirection: 'row' }}>
+      <View style={flow.inline}>
         <Action
           icon="eye-outline"
           onPress={() => router.setParams({ stage: 'log', revision: String(r.number) })}
@@ -70,7 +68,7 @@ function Reopen() {
   const { control, submit } = useKeptForm(`${useJobId()}.reopen`, { why: '' }, REASON);
   const reopen = submit(({ why }) => change((j) => reopened(j, why)));
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <FormText
         alone
         control={control}
@@ -84,3 +82,7 @@ function Reopen() {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  item: { paddingVertical: SPACE.gap, gap: SPACE.tight },
+});

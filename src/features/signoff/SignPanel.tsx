@@ -2,7 +2,7 @@ import { router } from 'expo-router';
 import Joi from 'joi';
 import { useState } from 'react';
 import { useController } from 'react-hook-form';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import type { FieldPath } from '@/core/job/fields';
@@ -22,8 +22,9 @@ import { BenchName } from '@/features/worksheet/BenchName';
 import { Action } from '@/ui/Action';
 import { Field } from '@/ui/Field';
 import { StateMark } from '@/ui/StateMark';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const SIGNATURE = Joi.object<{ by: string }>({ by: nameText('Needed: the name of who signs.') });
 
@@ -48,8 +49,8 @@ export function SignPanel() {
     }
   });
   return (
-    <View style={{ gap: 12 }}>
-      <View style={{ gap: 2 }}>
+    <View style={flow.sections}>
+      <View style={flow.lines}>
         <Heading level={2}>Sign-off</Heading>
         <Words soft size={15}>
           {items.length === 0
@@ -88,20 +89,17 @@ export function SignPanel() {
 
 /** One open thing: what, where it is mended, and the reason to sign all the same. */
 function ItemRow({ item }: { readonly item: OpenItem }) {
-  const strata = useStrata();
+  const ruled = useRuled();
   const units = useUnits();
   const change = useChangeJob();
   const [writing, setWriting] = useState(false);
   const by = useJob().work.by;
   const reason = item.override?.reason ?? '';
   return (
-    <View
-      role="listitem"
-      style={{ borderTopWidth: 1, borderColor: strata.line, paddingVertical: 8, gap: 6 }}
-    >
-      <View style={{ flexDirection: 'row', gap: 8 }}>
+    <View role="listitem" style={[ruled, styles.item]}>
+      <View style={flow.row}>
         <StateMark state={item.override ? 'watch' : item.kind === 'measure' ? 'unknown' : 'stop'} />
-        <View style={{ flexShrink: 1 }}>
+        <View style={flow.shrink}>
           <Words bold>{item.title}</Words>
           <Words size={15}>{readSentence(item.sentence, units)}</Words>
         </View>
@@ -121,7 +119,7 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
           }
         />
       ) : null}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         <Action
           icon="chevron-right"
           onPress={() =>
@@ -141,3 +139,7 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  item: { paddingVertical: SPACE.gap, gap: SPACE.gap },
+});

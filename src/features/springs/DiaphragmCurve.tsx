@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import type { DiaphragmLook, StepLook } from '@/core/evaluate/springLook';
@@ -9,8 +9,9 @@ import { useChangeJob } from '@/features/jobs/changeJob';
 import { useJob } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Chart } from '@/ui/Chart';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 /** The force of a diaphragm over its deflection, where it works on it, and what each step would do, in words. */
 export function DiaphragmCurve() {
@@ -22,7 +23,7 @@ export function DiaphragmCurve() {
       </Words>
     );
   return (
-    <View style={{ gap: 10 }}>
+    <View style={flow.stack}>
       <Heading level={3}>Where the spring works</Heading>
       <Curve look={look} />
       <FallingInWords look={look} />
@@ -96,7 +97,7 @@ function FallingInWords({ look }: { readonly look: DiaphragmLook }) {
 
 function Steps({ steps }: { readonly steps: readonly StepLook[] }) {
   const units = useUnits();
-  const strata = useStrata();
+  const ruled = useRuled();
   const change = useChangeJob();
   const take = (stepId: string) =>
     change((j) => ({
@@ -106,19 +107,8 @@ function Steps({ steps }: { readonly steps: readonly StepLook[] }) {
   return (
     <View role="list" aria-label="What each step would do">
       {steps.map((step) => (
-        <View
-          key={step.id}
-          role="listitem"
-          style={{
-            borderTopWidth: 1,
-            borderColor: strata.line,
-            paddingVertical: 8,
-            flexDirection: 'row',
-            alignItems: 'center',
-            gap: 10,
-          }}
-        >
-          <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+        <View key={step.id} role="listitem" style={[ruled, styles.item]}>
+          <View style={flow.share}>
             <Words size={15} bold={step.inUse}>
               {`Step ${step.name}: ${lower(readSentence(step.sentence, units))}`}
             </Words>
@@ -138,3 +128,7 @@ function Steps({ steps }: { readonly steps: readonly StepLook[] }) {
 }
 
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+
+const styles = StyleSheet.create({
+  item: { paddingVertical: SPACE.gap, flexDirection: 'row', alignItems: 'center', gap: SPACE.gap },
+});

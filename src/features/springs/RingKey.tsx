@@ -1,4 +1,4 @@
-import { Pressable } from 'react-native';
+import { Pressable, StyleSheet } from 'react-native';
 
 const SIZE = 44;
 
@@ -16,14 +16,11 @@ export function RingKey({ label, x, y, onPress }: Props) {
       role="button"
       aria-label={label}
       onPress={onPress}
-      style={{
-        position: 'absolute',
-        left: x - SIZE / 2,
-        top: y - SIZE / 2,
-        width: SIZE,
-        height: SIZE,
-        borderRadius: SIZE / 2,
-      }}
+      style={[styles.over, { left: x - SIZE / 2, top: y - SIZE / 2 }]}
     />
   );
 }
+
+const styles = StyleSheet.create({
+  over: { position: 'absolute', width: SIZE, height: SIZE, borderRadius: SIZE / 2 },
+});

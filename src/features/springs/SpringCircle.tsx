@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Circle, Line, Path, Svg, Text as SvgText } from 'react-native-svg';
 
 import { MAX_RING } from '@/core/job/fields';
@@ -15,6 +15,7 @@ import { FONT, useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { RingKey } from './RingKey';
+import { flow } from '@/ui/flow';
 
 const SIZE = 240;
 const CENTRE = SIZE / 2;
@@ -42,7 +43,7 @@ export function SpringCircle() {
   };
   if (count === 0 || count > MAX_RING) return null;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Heading level={3}>Round the ring</Heading>
       {ring.length === 0 ? (
         <>
@@ -56,7 +57,7 @@ export function SpringCircle() {
       ) : (
         <>
           <View
-            style={{ width: SIZE, height: SIZE }}
+            style={styles.place}
             role="group"
             aria-label={describeRing(ring.map(letter), look, units)}
           >
@@ -127,7 +128,7 @@ export function SpringCircle() {
               . Tap a place to change its kind.
             </Words>
           ) : null}
-          <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
+          <View style={flow.wrap}>
             {groups.length > 1 ? (
               <Action onPress={() => setRing(laid(groups))}>Lay the kinds in turn</Action>
             ) : null}
@@ -179,3 +180,7 @@ function Resultant({ offset, direction }: { readonly offset: number; readonly di
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  place: { width: SIZE, height: SIZE },
+});

@@ -9,6 +9,7 @@ import { reportFault } from '@/storage/faults';
 import { Action } from '@/ui/Action';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly place: 'length' | 'deflection';
@@ -39,7 +40,7 @@ export function TesterFile({ place, onPoints }: Props) {
     }
   };
   return (
-    <View style={{ gap: 4 }}>
+    <View style={flow.tight}>
       <Action icon="import" onPress={() => void pick()}>
         Tester points from a CSV file
       </Action>

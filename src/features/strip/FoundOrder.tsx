@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { MAX_PLATES } from '@/core/job/fields';
 import type { Facing, FoundPlate } from '@/core/job/types';
@@ -8,11 +8,12 @@ import { useJobPart } from '@/features/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { IconKey } from '@/ui/IconKey';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 import { packAsFound } from './packAsFound';
 import { useStrip } from './useStrip';
+import { flow } from '@/ui/flow';
 
 type Mark = Facing | 'none';
 
@@ -33,12 +34,12 @@ export function FoundOrder() {
     found.length === plates.length &&
     [...plates].reverse().every((p, i) => p.kindId === found[i]?.kindId);
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Heading level={2}>Plates as they come out</Heading>
       <Words soft size={15}>
         The outermost first: one tap for each plate, then say how its mark looked.
       </Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         {kinds.map((kind) => (
           <Action
             key={kind.id}
@@ -70,7 +71,7 @@ export function FoundOrder() {
         ))}
       </View>
       {found.length > 0 && !same ? (
-        <View style={{ gap: 4 }}>
+        <View style={flow.tight}>
           <Action main icon="check" onPress={() => change(packAsFound)}>
             {`Take these ${found.length} plates as the pack`}
           </Action>
@@ -104,24 +105,13 @@ function FoundRow({ plate, number, name, onChange }: RowProps) {
       }),
     );
   const remove = () => onChange((all) => all.filter((p) => p.id !== plate.id));
-  const strata = useStrata();
+  const ruled = useRuled();
   return (
-    <View
-      role="listitem"
-      style={{
-        flexDirection: 'row',
-        flexWrap: 'wrap',
-        alignItems: 'center',
-        gap: 8,
-        paddingVertical: 4,
-        borderTopWidth: 1,
-        borderColor: strata.line,
-      }}
-    >
-      <Digits soft size={15} style={{ width: 24 }}>
+    <View role="listitem" style={[ruled, styles.item]}>
+      <Digits soft size={15} style={styles.text}>
         {String(number)}
       </Digits>
-      <Words bold style={{ flexGrow: 1, minWidth: 80 }}>
+      <Words bold style={styles.foundRowText}>
         {name}
       </Words>
       <Choice
@@ -135,3 +125,15 @@ function FoundRow({ plate, number, name, onChange }: RowProps) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  item: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    gap: SPACE.gap,
+    paddingVertical: SPACE.tight,
+  },
+  text: { width: 24 },
+  foundRowText: { flexGrow: 1, minWidth: 80 },
+});

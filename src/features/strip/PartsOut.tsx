@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { fieldPath, MAX_LINES } from '@/core/job/fields';
 import type { SmallPart } from '@/core/job/types';
@@ -8,8 +8,9 @@ import { CountField } from '@/features/entry/CountField';
 import { Action } from '@/ui/Action';
 import { IconKey } from '@/ui/IconKey';
 import { Field } from '@/ui/Field';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 interface PartsProps {
   readonly parts: readonly SmallPart[];
@@ -20,7 +21,7 @@ interface PartsProps {
 /** Small parts, counted out here and in again at Build. */
 export function PartsOut({ parts, onChange, onMake }: PartsProps) {
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Heading level={2}>Small parts, counted out</Heading>
       {parts.length === 0 ? (
         <>
@@ -34,7 +35,7 @@ export function PartsOut({ parts, onChange, onMake }: PartsProps) {
         </>
       ) : (
         <>
-          <View role="list" aria-label="Small parts" style={{ gap: 6 }}>
+          <View role="list" aria-label="Small parts" style={flow.stack}>
             {parts.map((part) => (
               <PartRow key={part.id} part={part} onChange={onChange} />
             ))}
@@ -63,17 +64,14 @@ function PartRow({ part, onChange }: PartRowProps) {
   const rename = (name: string) =>
     onChange((all) => all.map((p) => (p.id === part.id ? { ...p, name } : p)));
   const remove = () => onChange((all) => all.filter((p) => p.id !== part.id));
-  const strata = useStrata();
+  const ruled = useRuled();
   const label = part.name || 'Part';
   // A new part stays a field for as long as it is named.
   const [naming] = useState(part.name === '');
   return (
-    <View
-      role="listitem"
-      style={{ borderTopWidth: 1, borderColor: strata.line, paddingTop: 6, gap: 4 }}
-    >
-      <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 4, flexWrap: 'wrap' }}>
-        <View style={{ flexGrow: 2, flexBasis: 150 }}>
+    <View role="listitem" style={[ruled, styles.item]}>
+      <View style={styles.row}>
+        <View style={styles.grow}>
           {naming ? (
             <Field alone label="Part" value={part.name} maxLength={120} onChangeText={rename} />
           ) : (
@@ -87,7 +85,7 @@ function PartRow({ part, onChange }: PartRowProps) {
             </>
           )}
         </View>
-        <View style={{ flexDirection: 'row', alignItems: 'flex-start' }}>
+        <View style={styles.partRowRow}>
           <CountField path={fieldPath('strip.parts.*.out', part.id)} label="Out" of={label} />
           <IconKey
             narrow
@@ -101,3 +99,10 @@ function PartRow({ part, onChange }: PartRowProps) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  item: { paddingTop: SPACE.gap, gap: SPACE.tight },
+  row: { flexDirection: 'row', alignItems: 'flex-end', gap: SPACE.tight, flexWrap: 'wrap' },
+  grow: { flexGrow: 2, flexBasis: 150 },
+  partRowRow: { flexDirection: 'row', alignItems: 'flex-start' },
+});

@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { MAX_LINES } from '@/core/job/fields';
 import type { StripStep } from '@/core/job/types';
@@ -8,8 +8,9 @@ import { Action } from '@/ui/Action';
 import { CheckRow } from '@/ui/CheckRow';
 import { IconKey } from '@/ui/IconKey';
 import { Field } from '@/ui/Field';
-import { useStrata } from '@/ui/theme';
+import { useRuled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 interface StepsProps {
   readonly steps: readonly StripStep[];
@@ -25,7 +26,7 @@ export function StripList({ steps, onChange, onMake }: StepsProps) {
   const done = steps.filter((s) => s.done).length;
   if (steps.length === 0) {
     return (
-      <View style={{ gap: 8 }}>
+      <View style={flow.stack}>
         <Heading level={2}>Taking it apart</Heading>
         <Words soft>
           A list made from this clutch: its springs, its release, what turns with it. Change it as
@@ -45,9 +46,9 @@ export function StripList({ steps, onChange, onMake }: StepsProps) {
       return next;
     });
   return (
-    <View style={{ gap: 8 }}>
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-        <View style={{ flexGrow: 1, flexShrink: 1 }}>
+    <View style={flow.stack}>
+      <View style={flow.line}>
+        <View style={flow.grow}>
           <Heading level={2}>Taking it apart</Heading>
           <Words soft size={14}>
             {String(done)} of {String(steps.length)} done
@@ -60,12 +61,8 @@ export function StripList({ steps, onChange, onMake }: StepsProps) {
       <View role="list" aria-label="Steps of taking it apart">
         {steps.map((step, i) =>
           editing ? (
-            <View
-              key={step.id}
-              role="listitem"
-              style={{ flexDirection: 'row', alignItems: 'flex-end' }}
-            >
-              <View style={{ flexGrow: 1, flexShrink: 1 }}>
+            <View key={step.id} role="listitem" style={styles.item}>
+              <View style={flow.grow}>
                 <Field
                   label={`Step ${i + 1}`}
                   value={step.text}
@@ -112,9 +109,9 @@ interface RowProps {
 }
 
 function StepRow({ step, onToggle }: RowProps) {
-  const strata = useStrata();
+  const ruled = useRuled();
   return (
-    <View role="listitem" style={{ borderTopWidth: 1, borderColor: strata.line }}>
+    <View role="listitem" style={ruled}>
       <CheckRow
         text={step.text}
         watch={step.watch}
@@ -124,3 +121,7 @@ function StepRow({ step, onToggle }: RowProps) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  item: { flexDirection: 'row', alignItems: 'flex-end' },
+});

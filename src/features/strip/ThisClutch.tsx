@@ -9,6 +9,7 @@ import { ExpandingFitted, ReleaseWay, SpringFamily } from '@/features/pack/Build
 import { Action } from '@/ui/Action';
 import { Panel } from '@/ui/Panel';
 import { Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const FAMILY_SHORT = { coil: 'Coil springs', diaphragm: 'Diaphragm', loose: 'Loose springs' };
 const RELEASE_SHORT = {
@@ -40,7 +41,7 @@ export function ThisClutch() {
   );
   if (!made) {
     return (
-      <View style={{ gap: 8 }}>
+      <View style={flow.stack}>
         <Heading level={2}>This clutch</Heading>
         {choices}
       </View>
@@ -52,7 +53,7 @@ export function ThisClutch() {
         {choices}
       </Panel>
       {ofAnother ? (
-        <View role="status" style={{ gap: 8 }}>
+        <View role="status" style={flow.stack}>
           <Words>The lists below were made for another clutch than this.</Words>
           <Action icon="check" onPress={refit}>
             Bring the lists to this clutch

@@ -1,4 +1,4 @@
-import { ScrollView, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 
 import type { PackTakeoff } from '@/core/takeoff/packs';
 import type { RepeatedStart } from '@/core/takeoff/takeoff';
@@ -6,9 +6,10 @@ import type { UnitChoice } from '@/core/units/quantity';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { Chart, nameAlong } from '@/ui/Chart';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { useWide } from '@/ui/useWide';
 import { Digits, Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const TONES = ['slate', 'ochre', 'steel', 'stop'] as const;
 const OUTCOME = { locked: 'locks', stalled: 'stalls', 'still slipping': 'slips on' } as const;
@@ -36,20 +37,20 @@ const ROWS: readonly Row[] = [
 /** The same hands with several packs, side by side, and their hubs laid on each other. */
 export function PacksCompared({ packs }: { readonly packs: readonly PackTakeoff[] }) {
   const units = useUnits();
-  const strata = useStrata();
+  const ruled = useRuled();
   const wide = useWide();
   const width = wide ? 136 : 96;
   const known = packs.filter((p) => p.starts.length > 0);
   const lacking = packs.filter((p) => p.needs);
   return (
-    <View style={{ gap: 10 }}>
+    <View style={flow.stack}>
       <Heading level={3}>The same hands, other packs</Heading>
       <ScrollView horizontal tabIndex={0} aria-label="Packs side by side">
         <View role="table" aria-label="Packs with the same hands" testID="packs-compared">
-          <View role="row" style={{ flexDirection: 'row' }}>
-            <View role="columnheader" aria-label="Figure" style={{ width: 70 }} />
+          <View role="row" style={flow.inline}>
+            <View role="columnheader" aria-label="Figure" style={styles.cell} />
             {known.map((p) => (
-              <View key={p.name} role="columnheader" style={{ width, padding: 4 }}>
+              <View key={p.name} role="columnheader" style={[styles.packsComparedCell, { width }]}>
                 <Words bold size={14}>
                   {p.name}
                 </Words>
@@ -57,18 +58,14 @@ export function PacksCompared({ packs }: { readonly packs: readonly PackTakeoff[
             ))}
           </View>
           {ROWS.map((row) => (
-            <View
-              key={row.name}
-              role="row"
-              style={{ flexDirection: 'row', borderTopWidth: 1, borderColor: strata.line }}
-            >
-              <View role="rowheader" style={{ width: 70, paddingVertical: 6 }}>
+            <View key={row.name} role="row" style={[ruled, flow.inline]}>
+              <View role="rowheader" style={styles.packsComparedCellSized}>
                 <Words soft size={14}>
                   {row.name}
                 </Words>
               </View>
               {known.map((p) => (
-                <View key={p.name} role="cell" style={{ width, padding: 6 }}>
+                <View key={p.name} role="cell" style={[styles.packsComparedCellSized2, { width }]}>
                   <Digits size={14}>{row.of(p.starts, units)}</Digits>
                 </View>
               ))}
@@ -103,3 +100,10 @@ export function PacksCompared({ packs }: { readonly packs: readonly PackTakeoff[
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  cell: { width: 70 },
+  packsComparedCell: { padding: SPACE.tight },
+  packsComparedCellSized: { width: 70, paddingVertical: SPACE.gap },
+  packsComparedCellSized2: { padding: SPACE.gap },
+});

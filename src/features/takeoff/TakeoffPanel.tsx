@@ -17,6 +17,7 @@ import { useHeavy } from '@/workers/useHeavy';
 
 import { PacksCompared } from './PacksCompared';
 import { TakeoffResultView } from './TakeoffResultView';
+import { flow } from '@/ui/flow';
 
 type WayChoice = WayId | 'recorded';
 
@@ -62,7 +63,7 @@ export function TakeoffPanel() {
           }
         />
       ) : null}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         <Action main icon="play" disabled={run.state === 'running'} onPress={go}>
           {run.state === 'running' ? 'Taking off …' : 'Take off'}
         </Action>
@@ -73,7 +74,7 @@ export function TakeoffPanel() {
           By hand, in the cutaway
         </Action>
       </View>
-      <View aria-live="polite" style={{ gap: 12 }}>
+      <View aria-live="polite" style={flow.sections}>
         {run.state === 'refused' ? <Words>{run.why}</Words> : null}
         {run.state === 'done' && shown ? <Done packs={run.result} way={shown} /> : null}
       </View>

@@ -8,6 +8,7 @@ import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
 
 import { judderInWords, startInWords } from './inWords';
+import { flow } from '@/ui/flow';
 
 const JUDDER_STATE = { none: 'good', possible: 'watch', likely: 'stop' } as const;
 
@@ -24,11 +25,11 @@ export function TakeoffResultView({ starts, way }: Props) {
   const { outcome, points, judder } = first;
   const says = startInWords(first, units);
   return (
-    <View style={{ gap: 10 }} testID="takeoff" {...{ dataSet: { outcome } }}>
+    <View style={flow.stack} testID="takeoff" {...{ dataSet: { outcome } }}>
       <Words bold>{says}</Words>
-      <View style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }} testID="judder">
+      <View style={flow.topRow} testID="judder">
         <StateMark state={JUDDER_STATE[judder.level]} />
-        <Words size={15} style={{ flexShrink: 1 }}>
+        <Words size={15} style={flow.shrink}>
           {judderInWords(first)}
         </Words>
       </View>
@@ -61,7 +62,7 @@ function Repeated({ starts }: { readonly starts: readonly RepeatedStart[] }) {
   const last = starts.at(-1)?.start;
   const words = `${starts.length} starts: the steels reach ${hottest.toFixed(0)} °C; the last start slips ${last?.slipTime.toFixed(2)} s.`;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Words bold>{words}</Words>
       <Chart
         xLabel="Start"

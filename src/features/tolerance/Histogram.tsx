@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Line, Rect, Svg } from 'react-native-svg';
 
 import type { ToleranceRun } from '@/core/pack/tolerance';
@@ -69,9 +69,9 @@ export function Histogram({
           <Line x1={0} x2={width} y1={HEIGHT} y2={HEIGHT} stroke={strata.soft} />
         </Svg>
       ) : (
-        <View style={{ height: HEIGHT + 2 }} />
+        <View style={styles.room} />
       )}
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between' }} aria-hidden>
+      <View style={styles.row} aria-hidden>
         <Words soft size={14}>
           Window from {min === undefined ? 'open' : edge(min)}
         </Words>
@@ -82,3 +82,8 @@ export function Histogram({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  room: { height: HEIGHT + 2 },
+  row: { flexDirection: 'row', justifyContent: 'space-between' },
+});

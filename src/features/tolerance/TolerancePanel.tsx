@@ -13,6 +13,7 @@ import { Words } from '@/ui/Words';
 import { useHeavy } from '@/workers/useHeavy';
 
 import { Histogram } from './Histogram';
+import { flow } from '@/ui/flow';
 
 const PACKS = 1_000_000;
 const SEED = 1;
@@ -57,7 +58,7 @@ function Result({ run }: { readonly run: ToleranceRun }) {
   const layer = layOut(job).layers[most];
   const share = run.variance[most] ?? 0;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Words bold>
         {percent(run.shareInWindow)} of {run.packs.toLocaleString('en')} packs fall in the window,{' '}
         {percent(run.shareBelow)} below, {percent(run.shareAbove)} above.

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { RESERVE_STOP } from '@/core/evaluate/holdingVerdict';
 import type { FaceShare, PackModel } from '@/core/evaluate/states';
@@ -13,8 +13,9 @@ import { useJob } from '@/features/jobs/useJob';
 import { TakeoffPanel } from '@/features/takeoff/TakeoffPanel';
 import { Chart } from '@/ui/Chart';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 const SHOWN: readonly FigureId[] = [
   'torqueAtClutch',
@@ -39,7 +40,7 @@ export function TorqueTab() {
       return outcome ? <FigureRow key={id} outcome={outcome} /> : null;
     });
   return (
-    <View style={{ gap: 12 }}>
+    <View style={flow.sections}>
       <Heading level={2}>Hold along the engine’s speed</Heading>
       <ReserveChart model={model} />
       <View>{rows(SHOWN)}</View>
@@ -122,31 +123,29 @@ function Faces({ faces }: { readonly faces: readonly FaceShare[] }) {
   const name = (n: number) =>
     n === 0 ? 'hub floor' : n > layout.layers.length ? 'pressure plate' : String(n);
   return (
-    <View style={{ gap: 4 }}>
+    <View style={flow.tight}>
       <Heading level={2}>Face by face</Heading>
       <Words soft size={14}>
         {`From ${formatWithUnit(faces[0]?.clamp ?? 0, 'force', units, 0)} at the pressure plate inward, typical friction. Tang friction takes clamp on the way down: the innermost face has the least.`}
       </Words>
       <View role="list" aria-label="Slipping faces, outermost first">
         {faces.map((f) => (
-          <View
-            key={f.below}
-            role="listitem"
-            style={{ flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 26 }}
-          >
-            <Words size={14} style={{ width: 118 }}>
+          <View key={f.below} role="listitem" style={styles.item}>
+            <Words size={14} style={styles.text}>
               {`${name(f.above)} on ${name(f.below)}`}
             </Words>
-            <View style={{ flexGrow: 1, flexBasis: 0, height: 10 }}>
+            <View style={styles.grow}>
               <View
-                style={{
-                  height: 10,
-                  width: `${most > 0 ? (100 * f.share) / most : 0}%`,
-                  backgroundColor: strata.ochre,
-                }}
+                style={[
+                  styles.room,
+                  {
+                    width: `${most > 0 ? (100 * f.share) / most : 0}%`,
+                    backgroundColor: strata.ochre,
+                  },
+                ]}
               />
             </View>
-            <Digits size={14} style={{ width: 130, textAlign: 'right' }}>
+            <Digits size={14} style={styles.facesText}>
               {`${formatWithUnit(f.clamp, 'force', units, 0)} ${(100 * f.share).toFixed(1)} %`}
             </Digits>
           </View>
@@ -155,3 +154,11 @@ function Faces({ faces }: { readonly faces: readonly FaceShare[] }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  item: { flexDirection: 'row', alignItems: 'center', gap: SPACE.gap, minHeight: 26 },
+  text: { width: 118 },
+  grow: { flexGrow: 1, flexBasis: 0, height: 10 },
+  room: { height: 10 },
+  facesText: { width: 130, textAlign: 'right' },
+});

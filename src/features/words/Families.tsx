@@ -1,26 +1,27 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { FAMILIES } from '@/core/words/families';
 import type { ClutchLayout } from '@/core/job/types';
 import { LAYOUT_NAME } from '@/core/guide/identify';
 import { Guide } from '@/features/guide/Guide';
 import { Action } from '@/ui/Action';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
 import { SmallDrawing } from './SmallDrawing';
 import { Termed } from './Termed';
+import { flow } from '@/ui/flow';
 
 /** How the families work and how to tell them apart. */
 export function Families() {
-  const strata = useStrata();
+  const ruled = useRuled();
   const wide = useWide();
   const [asking, setAsking] = useState(false);
   const [found, setFound] = useState<ClutchLayout>();
   return (
-    <View style={{ gap: 14 }}>
+    <View style={flow.sections}>
       {asking ? (
         <Guide
           onFound={(layout) => {
@@ -36,18 +37,9 @@ export function Families() {
       )}
       {found ? <Words bold live>{`It has: ${LAYOUT_NAME[found].toLowerCase()}.`}</Words> : null}
       {FAMILIES.map(({ name, how, tell, mind, drawing }) => (
-        <View
-          key={name}
-          style={{
-            gap: 10,
-            borderTopWidth: 1,
-            borderColor: strata.line,
-            paddingTop: 12,
-            flexDirection: wide ? 'row' : 'column',
-          }}
-        >
+        <View key={name} style={[ruled, styles.padded, { flexDirection: wide ? 'row' : 'column' }]}>
           <SmallDrawing id={drawing} width={200} />
-          <View style={{ gap: 6, flexShrink: 1 }}>
+          <View style={styles.stack}>
             <Heading level={2}>{name}</Heading>
             <Termed>{how}</Termed>
             <Termed>{`To tell it: ${tell.charAt(0).toLowerCase()}${tell.slice(1)}`}</Termed>
@@ -58,3 +50,8 @@ export function Families() {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  padded: { gap: SPACE.gap, paddingTop: SPACE.room },
+  stack: { gap: SPACE.gap, flexShrink: 1 },
+});

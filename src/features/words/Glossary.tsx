@@ -1,20 +1,21 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import { GLOSSARY, TERM_IDS } from '@/core/words/glossary';
 import { Field } from '@/ui/Field';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 import { openWord } from './opened';
 import { SmallDrawing } from './SmallDrawing';
+import { flow } from '@/ui/flow';
 
 const LONGEST = 60;
 
 /** All words, to be looked for; each opens with its drawing. */
 export function Glossary() {
-  const strata = useStrata();
+  const ruled = useRuled();
   const [asked, setAsked] = useState('');
   const wanted = asked.trim().toLowerCase();
   const found = TERM_IDS.filter((id) => {
@@ -22,7 +23,7 @@ export function Glossary() {
     return [name, ...also, text].some((t) => t.toLowerCase().includes(wanted));
   });
   return (
-    <View style={{ gap: 10 }}>
+    <View style={flow.stack}>
       <Field alone label="Find a word" value={asked} onChangeText={setAsked} maxLength={LONGEST} />
       <View aria-live="polite">
         {found.length === 0 ? (
@@ -38,25 +39,13 @@ export function Glossary() {
                 role="button"
                 aria-label={name}
                 onPress={() => openWord(id)}
-                style={{
-                  borderTopWidth: 1,
-                  borderColor: strata.line,
-                  minHeight: 64,
-                  justifyContent: 'center',
-                }}
+                style={[ruled, styles.place]}
               >
-                <View
-                  style={{
-                    flexDirection: 'row',
-                    gap: 12,
-                    alignItems: 'center',
-                    paddingVertical: 6,
-                  }}
-                >
-                  <View style={{ width: 72 }} aria-hidden>
+                <View style={styles.row}>
+                  <View style={styles.column} aria-hidden>
                     {drawing ? <SmallDrawing id={drawing} width={72} /> : null}
                   </View>
-                  <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+                  <View style={flow.share}>
                     <Words bold>{name}</Words>
                     <Words soft size={14} numberOfLines={2}>
                       {text}
@@ -71,3 +60,9 @@ export function Glossary() {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  place: { minHeight: 64, justifyContent: 'center' },
+  row: { flexDirection: 'row', gap: SPACE.room, alignItems: 'center', paddingVertical: SPACE.gap },
+  column: { width: 72 },
+});

@@ -1,25 +1,23 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { SCHOOLS } from '@/core/words/schools';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { Termed } from './Termed';
+import { flow } from '@/ui/flow';
 
 /** Where good builders differ, and why we side as we do. */
 export function Schools() {
-  const strata = useStrata();
+  const ruled = useRuled();
   return (
-    <View style={{ gap: 14 }}>
+    <View style={flow.sections}>
       <Words>
         Good builders do some things in different ways. The machine’s own manual goes before all of
         them.
       </Words>
       {SCHOOLS.map(({ question, schools, ours, why }) => (
-        <View
-          key={question}
-          style={{ gap: 6, borderTopWidth: 1, borderColor: strata.line, paddingTop: 12 }}
-        >
+        <View key={question} style={[ruled, styles.padded]}>
           <Heading level={2}>{question}</Heading>
           {schools.map((s, i) => (
             <Termed
@@ -34,3 +32,7 @@ export function Schools() {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  padded: { gap: SPACE.gap, paddingTop: SPACE.room },
+});

@@ -1,5 +1,5 @@
 import type { ComponentProps } from 'react';
-import { Text } from 'react-native';
+import { StyleSheet, Text } from 'react-native';
 
 import { termsIn } from '@/core/words/termsIn';
 import { Words } from '@/ui/Words';
@@ -28,7 +28,7 @@ export function Termed({ children, passedOver = false, ...rest }: Props) {
                 role="button"
                 {...{ tabIndex: passedOver ? -1 : 0 }}
                 onPress={() => openWord(piece.term)}
-                style={{ textDecorationLine: 'underline', textDecorationStyle: 'dotted' }}
+                style={styles.text}
               >
                 {piece.text}
               </Text>
@@ -37,3 +37,7 @@ export function Termed({ children, passedOver = false, ...rest }: Props) {
     </Words>
   );
 }
+
+const styles = StyleSheet.create({
+  text: { textDecorationLine: 'underline', textDecorationStyle: 'dotted' },
+});

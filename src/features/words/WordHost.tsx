@@ -10,6 +10,7 @@ import { Words } from '@/ui/Words';
 import { openWord, useOpenedWord } from './opened';
 import { SmallDrawing } from './SmallDrawing';
 import { Termed } from './Termed';
+import { flow } from '@/ui/flow';
 
 /** Shows the word that was asked for over whatever screen there is. */
 export function WordHost({ children }: { readonly children: ReactNode }) {
@@ -36,15 +37,15 @@ export function WordHost({ children }: { readonly children: ReactNode }) {
 export function Word({ id }: { readonly id: TermId }) {
   const { text, drawing, see = [] } = GLOSSARY[id];
   return (
-    <View style={{ gap: 12 }}>
+    <View style={flow.sections}>
       {drawing ? <SmallDrawing id={drawing} width={220} /> : null}
       <Termed>{text}</Termed>
       {see.length > 0 ? (
-        <View style={{ gap: 6 }}>
+        <View style={flow.stack}>
           <Words soft size={15}>
             See also
           </Words>
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+          <View style={flow.wrap}>
             {see.map((other) => (
               <Action key={other} onPress={() => openWord(other)}>
                 {GLOSSARY[other].name}

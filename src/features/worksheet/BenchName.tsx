@@ -7,6 +7,7 @@ import type { RootState } from '@/store/store';
 import { useAppSelector } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Field } from '@/ui/Field';
+import { flow } from '@/ui/flow';
 
 const MOST = 3;
 
@@ -27,7 +28,7 @@ interface Props {
 export function BenchName({ label, value, message, onChange }: Props) {
   const known = useAppSelector(benchNames);
   return (
-    <View style={{ gap: 6 }}>
+    <View style={flow.stack}>
       <Field
         alone
         label={label}
@@ -37,11 +38,7 @@ export function BenchName({ label, value, message, onChange }: Props) {
         onChangeText={onChange}
       />
       {value.trim() === '' && known.length > 0 ? (
-        <View
-          role="group"
-          aria-label={`${label}, names of this shop`}
-          style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}
-        >
+        <View role="group" aria-label={`${label}, names of this shop`} style={flow.wrap}>
           {known.map((name) => (
             <Action key={name} onPress={() => onChange(name)}>
               {name}

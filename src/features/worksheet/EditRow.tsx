@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import type { WorkStage } from '@/core/job/work';
@@ -8,8 +8,9 @@ import { useUnits } from '@/features/display/useUnits';
 import { useChangeJob } from '@/features/jobs/changeJob';
 import { IconKey } from '@/ui/IconKey';
 import { Field } from '@/ui/Field';
-import { useStrata } from '@/ui/theme';
+import { useRuled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly step: SheetStep;
@@ -19,23 +20,15 @@ interface Props {
 
 /** A step while the sheet is changed: its place, and its words if it is the shop's own. */
 export function EditRow({ step: { line, own }, stage, number }: Props) {
-  const strata = useStrata();
+  const ruled = useRuled();
   const units = useUnits();
   const change = useChangeJob();
   const id = line.key.replace(/^own:/, '');
   const move = (by: -1 | 1) => change((j) => stepMoved(j, stage, line.key, by));
   const words = readSentence(line.text, units);
   return (
-    <View
-      style={{
-        flexDirection: 'row',
-        alignItems: own ? 'flex-end' : 'center',
-        borderTopWidth: 1,
-        borderColor: strata.line,
-        minHeight: 52,
-      }}
-    >
-      <View style={{ flexGrow: 1, flexShrink: 1 }}>
+    <View style={[ruled, styles.row, { alignItems: own ? 'flex-end' : 'center' }]}>
+      <View style={flow.grow}>
         {own ? (
           <Field
             label={`Step ${number}`}
@@ -78,3 +71,7 @@ export function EditRow({ step: { line, own }, stage, number }: Props) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', minHeight: 52 },
+});

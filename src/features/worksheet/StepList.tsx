@@ -2,7 +2,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useLocalSearchParams } from 'expo-router';
 import type { ReactNode } from 'react';
 import { useEffect, useRef, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Icon, TouchableRipple } from 'react-native-paper';
 
 import { MAX_OWN_STEPS } from '@/core/job/fields';
@@ -31,6 +31,7 @@ import { BenchName } from './BenchName';
 import { EditRow } from './EditRow';
 import { StepRow } from './StepRow';
 import { templateActions, templateKey } from './templatesSlice';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly stage: WorkStage;
@@ -74,9 +75,9 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
     if (next?.line.plateId !== undefined) onPlate?.(next.line.plateId);
   };
   return (
-    <View style={{ gap: 8 }}>
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8, flexWrap: 'wrap' }}>
-        <View style={{ flexGrow: 1, flexShrink: 1, minWidth: 120 }}>
+    <View style={flow.stack}>
+      <View style={flow.wrapLine}>
+        <View style={styles.grow}>
           <Heading level={2}>{title}</Heading>
           <Words soft size={14}>
             {String(done)} of {String(needed.length)} settled
@@ -215,16 +216,11 @@ function SectionHead({ name, open, left, unwritten, count, onPress }: HeadProps)
       aria-expanded={open}
       aria-label={`${name}: ${lowerFirst(said)}`}
       onPress={onPress}
-      style={{
-        minHeight: 56,
-        justifyContent: 'center',
-        borderTopWidth: 2,
-        borderColor: strata.line,
-      }}
+      style={[styles.place, { borderColor: strata.line }]}
     >
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+      <View style={flow.line}>
         <StateMark state={left > 0 ? 'unknown' : unwritten ? 'watch' : 'good'} size={20} />
-        <View style={{ flexGrow: 1, flexShrink: 1 }}>
+        <View style={flow.grow}>
           <Heading level={3}>{name}</Heading>
           <Words soft size={14}>
             {said}
@@ -244,12 +240,12 @@ function Templates({ stage }: { readonly stage: WorkStage }) {
   const key = templateKey(familyOf(job), stage);
   const template = useAppSelector((state) => state.templates[key]);
   return (
-    <View style={{ gap: 8 }}>
+    <View style={flow.stack}>
       <Words soft size={15}>
         Steps of the core can be moved and left out with a reason; your own can be added anywhere.
         {template ? ' Your shop has a sheet of its own for this family of clutch.' : ''}
       </Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={flow.wrap}>
         <Action
           icon="tray-arrow-down"
           onPress={() =>
@@ -275,3 +271,8 @@ function Templates({ stage }: { readonly stage: WorkStage }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  grow: { flexGrow: 1, flexShrink: 1, minWidth: 120 },
+  place: { minHeight: 56, justifyContent: 'center', borderTopWidth: 2 },
+});

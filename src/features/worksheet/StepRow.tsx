@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import type { WorkStage } from '@/core/job/work';
@@ -16,9 +16,10 @@ import { nearMomentText } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Field } from '@/ui/Field';
 import { StateMark } from '@/ui/StateMark';
-import { useStrata } from '@/ui/theme';
+import { SPACE, useRuled } from '@/ui/theme';
 import { Tool } from '@/ui/Tool';
 import { Words } from '@/ui/Words';
+import { flow } from '@/ui/flow';
 
 interface Props {
   readonly step: SheetStep;
@@ -29,7 +30,7 @@ interface Props {
 
 /** One step: its box, what is recorded at it, and why the sheet does it so where schools differ. */
 export function StepRow({ step, stage, onToggle, tool }: Props) {
-  const strata = useStrata();
+  const ruled = useRuled();
   const { line, record, state } = step;
   const [open, setOpen] = useState(false);
   const done = state === 'done' || state === 'failed';
@@ -44,9 +45,9 @@ export function StepRow({ step, stage, onToggle, tool }: Props) {
     record.note !== undefined ||
     record.skipped !== undefined;
   return (
-    <View style={{ borderTopWidth: 1, borderColor: strata.line, paddingBottom: 6 }}>
-      <View style={{ flexDirection: 'row', alignItems: 'center' }}>
-        <View style={{ flexGrow: 1, flexShrink: 1 }}>
+    <View style={[ruled, styles.padded]}>
+      <View style={styles.row}>
+        <View style={flow.grow}>
           <StepBox step={step} done={done} onToggle={onToggle} />
         </View>
         <Tool
@@ -60,7 +61,7 @@ export function StepRow({ step, stage, onToggle, tool }: Props) {
       </View>
       {line.test ? <Outcome step={step} /> : null}
       {unread ? (
-        <Words soft size={14} style={{ paddingLeft: 40 }}>
+        <Words soft size={14} style={styles.text}>
           Ticked, but what it asks for is not written.
         </Words>
       ) : null}
@@ -119,7 +120,7 @@ function Outcome({ step: { line } }: { readonly step: SheetStep }) {
   const { test } = line;
   if (!test) return null;
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8, paddingLeft: 40 }}>
+    <View style={styles.outcomeRow}>
       <Choice
         bare
         label={`Outcome: ${readSentence(line.text)}`}
@@ -148,7 +149,7 @@ function More({ step, stage }: { readonly step: SheetStep; readonly stage: WorkS
   const field = (part: 'note' | 'skipped') => (text: string) =>
     note({ [part]: text }, `${stage}.${line.key}.${part}`);
   return (
-    <View style={{ gap: 8, paddingLeft: 40, paddingVertical: 6 }}>
+    <View style={styles.morePadded}>
       {line.school ? (
         <>
           <Words size={15}>{line.school.why}</Words>
@@ -175,3 +176,16 @@ function More({ step, stage }: { readonly step: SheetStep; readonly stage: WorkS
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  padded: { paddingBottom: SPACE.gap },
+  row: { flexDirection: 'row', alignItems: 'center' },
+  text: { paddingLeft: SPACE.wide },
+  outcomeRow: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.gap,
+    paddingLeft: SPACE.wide,
+  },
+  morePadded: { gap: SPACE.gap, paddingLeft: SPACE.wide, paddingVertical: SPACE.gap },
+});

@@ -1,9 +1,10 @@
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import type { FieldPath } from '@/core/job/fields';
 import { EntryField } from '@/features/entry/EntryField';
 import { FieldGrid } from '@/ui/FieldGrid';
+import { SPACE } from '@/ui/theme';
 
 interface Props {
   readonly fields?: readonly FieldPath[];
@@ -13,7 +14,7 @@ interface Props {
 /** What is measured at a step: its fields, and under them what they say. */
 export function ToolBox({ fields, children }: Props) {
   return (
-    <View style={{ gap: 10, paddingBottom: 8 }}>
+    <View style={styles.padded}>
       {fields ? (
         <FieldGrid>
           {fields.map((path) => (
@@ -25,3 +26,7 @@ export function ToolBox({ fields, children }: Props) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  padded: { gap: SPACE.gap, paddingBottom: SPACE.gap },
+});

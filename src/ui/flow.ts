@@ -1,0 +1,25 @@
+import { StyleSheet } from 'react-native';
+
+import { SPACE } from './theme';
+
+/** Arrangements that every screen has. */
+export const flow = StyleSheet.create({
+  lines: { gap: SPACE.hair },
+  tight: { gap: SPACE.tight },
+  stack: { gap: SPACE.gap },
+  sections: { gap: SPACE.room },
+  parts: { gap: SPACE.margin },
+  inline: { flexDirection: 'row' },
+  row: { flexDirection: 'row', gap: SPACE.gap },
+  topRow: { flexDirection: 'row', gap: SPACE.gap, alignItems: 'flex-start' },
+  line: { flexDirection: 'row', gap: SPACE.gap, alignItems: 'center' },
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.gap },
+  wrapLine: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.gap, alignItems: 'center' },
+  apart: { flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.gap },
+  fill: { flex: 1 },
+  grow: { flexGrow: 1, flexShrink: 1 },
+  growOnly: { flexGrow: 1 },
+  share: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
+  shrink: { flexShrink: 1 },
+  rigid: { flexShrink: 0 },
+});
