@@ -1,3 +1,4 @@
+import { STAGES } from '../src/core/job/types';
 import { brokenRules } from './axe';
 import { expect, ON_PHONE, test } from './bench';
 
@@ -81,3 +82,19 @@ for (const [name, routes] of Object.entries(VIEWS)) {
     expect(broken).toEqual([]);
   });
 }
+
+test('the main action of each stage is at most 12 tabs from its top', async ({ workshop, page }) => {
+  for (const stage of STAGES) {
+    await workshop.open(`/job/demo-ur-0103?stage=${stage}`);
+    const heading = page.getByRole('heading', { level: 1 });
+    await expect(heading).toBeFocused();
+    const skip = page.getByRole('button', { name: 'Skip to the main action' });
+    let tabs = 0;
+    while (tabs < 12 && !(await skip.evaluate((button) => button === document.activeElement))) {
+      await page.keyboard.press('Tab');
+      tabs += 1;
+    }
+    await page.keyboard.press('Enter');
+    await expect(page.locator('[role="main"] [data-main] :focus'), stage).toHaveCount(1);
+  }
+});

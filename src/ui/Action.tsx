@@ -18,6 +18,9 @@ interface Props extends Pick<
 /** Paper holds the words of a button to one line; these are read by the browser alone. */
 const WRAPS = { whiteSpace: 'normal', overflow: 'visible' } as const;
 
+/** A screen's main action can be found on the page. */
+const MARK = { dataSet: { main: 'true' } };
+
 /** A button that a glove can hit. */
 export function Action({ children, main = false, icon, style, ...rest }: Props) {
   return (
@@ -27,6 +30,7 @@ export function Action({ children, main = false, icon, style, ...rest }: Props) 
       labelStyle={[styles.label, icon ? styles.afterIcon : undefined]}
       icon={icon}
       style={[styles.whole, style]}
+      {...(main ? MARK : {})}
       {...rest}
     >
       {children}

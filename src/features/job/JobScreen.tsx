@@ -36,6 +36,7 @@ import { JobMenu } from './JobMenu';
 import { JobRidge } from './JobRidge';
 import { EditorView, SectionView, UndoTools } from './JobSection';
 import { SidePanel } from './SidePanel';
+import { SkipLink } from './SkipLink';
 import { viewedStage } from './stages';
 import { flow } from '@/ui/flow';
 
@@ -93,6 +94,7 @@ function OpenJob() {
   return (
     <View style={[flow.fill, { backgroundColor: strata.ground }]}>
       <TopBar title={name || 'New machine'} code={number} back end={<JobMenu />} />
+      <SkipLink />
       <FrozenBanner />
       <FullList />
       {wide ? null : <JobRidge {...ridge} width={size.width || 390} />}
