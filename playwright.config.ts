@@ -17,7 +17,7 @@ export const DEMO_PORT = 4271;
 export const EMPTY_PORT = 4272;
 
 const serve = (port: number, ...args: string[]) => ({
-  command: `npx tsx server/main.ts ${args.join(' ')}`,
+  command: `"${process.execPath}" --import tsx server/main.ts ${args.join(' ')}`,
   // The tests load the page more often in a minute than anybody does.
   env: { PORT: String(port), HOST: '127.0.0.1', PER_MINUTE: '1000000' },
   url: `http://127.0.0.1:${port}`,

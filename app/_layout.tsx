@@ -1,6 +1,6 @@
 import { Slot } from 'expo-router';
 
-import { Root } from '@/store/Root';
+import { Root } from '@/features/root/Root';
 
 export default function RootLayout() {
   return (

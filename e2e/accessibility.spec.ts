@@ -83,7 +83,10 @@ for (const [name, routes] of Object.entries(VIEWS)) {
   });
 }
 
-test('the main action of each stage is at most 12 tabs from its top', async ({ workshop, page }) => {
+test('the main action of each stage is at most 12 tabs from its top', async ({
+  workshop,
+  page,
+}) => {
   for (const stage of STAGES) {
     await workshop.open(`/job/demo-ur-0103?stage=${stage}`);
     const heading = page.getByRole('heading', { level: 1 });

@@ -134,6 +134,12 @@ export async function forget(page: Page): Promise<void> {
   await cdp.detach();
 }
 
+/** The settings that a project gives, without those that it leaves out. */
+const pick = <T extends object, K extends keyof T>(from: T, keys: readonly K[]) =>
+  Object.fromEntries(
+    keys.flatMap((key) => (from[key] === undefined ? [] : [[key, from[key]]])),
+  ) as { [P in K]?: Exclude<T[P], undefined> };
+
 /**
  * Every test fails on an uncaught error or a request to any origin but the application's own. Each begins as a first visit,
  * in a profile that those before it have used: a new one would read and compile all of the script again, which takes as long
@@ -144,11 +150,7 @@ export const test = base.extend<{ workshop: Workshop }, { profile: BrowserContex
     async ({ launchOptions }, provide, { project: { use } }) => {
       const profile = await chromium.launchPersistentContext('', {
         ...launchOptions,
-        baseURL: use.baseURL,
-        serviceWorkers: use.serviceWorkers,
-        viewport: use.viewport,
-        hasTouch: use.hasTouch,
-        isMobile: use.isMobile,
+        ...pick(use, ['baseURL', 'serviceWorkers', 'viewport', 'hasTouch', 'isMobile']),
       });
       if (use.actionTimeout) profile.setDefaultTimeout(use.actionTimeout);
       await provide(profile);

@@ -76,4 +76,3 @@ export function check(path: string, value: number, bounds: Bounds): number {
 
 export const POSITIVE: Bounds = { above: 0 };
 export const NOT_NEGATIVE: Bounds = { min: 0 };
-export const FINITE: Bounds = {};

@@ -54,7 +54,7 @@ export interface SectionState {
   readonly room?: Mm;
   /** Wear of the whole pack beyond what is measured. */
   readonly wear?: Mm;
-  readonly splineLength?: Mm;
+  readonly splineLength?: Mm | undefined;
   /** The outermost disc is an expanding one. */
   readonly expanding?: boolean;
 }

@@ -5,4 +5,4 @@
 export { digestOf } from './digest';
 export { jobFileName, MAX_FILE_BYTES, readJobFile, writeJobFile } from './jobFile';
 export { readPackCode, writePackCode } from './packCode';
-export { fileRuns } from '@/workers/fileRuns';
+export { fileRuns } from './fileRuns';

@@ -41,7 +41,7 @@ export interface ReadWorkshop {
   /** Jobs that are set aside; who reads the file decides whether the rest is imported without them. */
   readonly refused: readonly RefusedJob[];
   /** What was done to bring a file of an earlier version up to this one, in words; nothing for one of this version. */
-  readonly upgraded?: string;
+  readonly upgraded?: string | undefined;
 }
 
 interface Frame {

@@ -14,7 +14,7 @@ import {
   STAGES,
   THUMB_TESTS,
 } from '@/core/job/types';
-import { blankSignOff } from '@/core/job/work';
+import { blankSignOff } from '@/core/job/signOff';
 
 import { entry, sparse, withId } from './arbitraryEntry';
 import { arbitraryWork } from './arbitraryWork';

@@ -28,7 +28,7 @@ export function Action({ children, main = false, icon, style, ...rest }: Props) 
       mode={main ? 'contained' : 'outlined'}
       contentStyle={styles.content}
       labelStyle={[styles.label, icon ? styles.afterIcon : undefined]}
-      icon={icon}
+      {...(icon ? { icon } : {})}
       style={[styles.whole, style]}
       {...(main ? MARK : {})}
       {...rest}

@@ -18,7 +18,7 @@ export interface ChartLine {
   readonly name: string;
   readonly points: readonly ChartPoint[];
   /** Colour of the theme; the first line is slate unless it says otherwise. */
-  readonly tone?: 'slate' | 'ochre' | 'steel' | 'stop';
+  readonly tone?: 'slate' | 'ochre' | 'steel' | 'stop' | undefined;
   readonly dashed?: boolean;
 }
 
@@ -201,7 +201,7 @@ export function Chart({
                 fill="none"
                 stroke={strata[l.tone ?? (i === 0 ? 'slate' : 'ochre')]}
                 strokeWidth={2.4}
-                strokeDasharray={l.dashed ? '6 4' : undefined}
+                {...(l.dashed ? { strokeDasharray: '6 4' } : {})}
               />
             ))}
             {levels.map((l) => (

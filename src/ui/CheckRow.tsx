@@ -9,10 +9,10 @@ import { Words } from './Words';
 interface Props {
   readonly text: string;
   /** One line of help or warning under it. */
-  readonly watch?: string;
+  readonly watch?: string | undefined;
   readonly done: boolean;
   /** Said beside the box in place of done or open. */
-  readonly tone?: 'stop' | 'watch';
+  readonly tone?: 'stop' | 'watch' | undefined;
   readonly onToggle: () => void;
   /** Who and when, under the text. */
   readonly below?: ReactNode;

@@ -16,7 +16,7 @@ interface Props {
   /** Keys besides trying again: the way back, the data. */
   readonly ways?: ReactNode;
   /** For a part beside the work: a line in place of reason and keys. */
-  readonly small?: boolean;
+  readonly small?: boolean | undefined;
   readonly children: ReactNode;
 }
 

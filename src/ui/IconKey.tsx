@@ -6,9 +6,9 @@ interface Props {
   /** What it does, read out. */
   readonly label: string;
   readonly onPress: () => void;
-  readonly disabled?: boolean;
+  readonly disabled?: boolean | undefined;
   /** Whether what it opens is open. */
-  readonly expanded?: boolean;
+  readonly expanded?: boolean | undefined;
   readonly outlined?: boolean;
   /** Where several stand in a row on a phone. */
   readonly narrow?: boolean;
@@ -21,7 +21,7 @@ export function IconKey({
   icon,
   label,
   onPress,
-  disabled,
+  disabled = false,
   expanded,
   outlined = false,
   narrow = false,
@@ -30,7 +30,7 @@ export function IconKey({
   return (
     <IconButton
       icon={icon}
-      mode={outlined ? 'outlined' : undefined}
+      {...(outlined ? { mode: 'outlined' } : {})}
       aria-label={label}
       aria-expanded={expanded}
       disabled={disabled}

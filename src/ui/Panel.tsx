@@ -10,14 +10,14 @@ import { Heading } from './Words';
 interface Props {
   readonly title: string;
   /** What is inside, in a few words, while it is shut. */
-  readonly summary?: string;
+  readonly summary?: string | undefined;
   readonly initiallyOpen?: boolean;
   /** Something inside is asked for: it opens, and stays open. */
   readonly asked?: boolean;
   /** Of its heading in the outline of the page. */
   readonly level?: 2 | 3;
   /** Beside the title, whether it is open or shut. */
-  readonly aside?: ReactNode;
+  readonly aside?: ReactNode | undefined;
   readonly children: ReactNode;
 }
 

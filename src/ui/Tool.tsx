@@ -10,15 +10,15 @@ interface Props {
   readonly word: string;
   /** What it does, read out: "Move outward". */
   readonly label: string;
-  readonly disabled?: boolean;
-  readonly on?: boolean;
+  readonly disabled?: boolean | undefined;
+  readonly on?: boolean | undefined;
   /** 48 unless there is less room. */
   readonly width?: number;
   readonly onPress: () => void;
 }
 
 /** A small key with its sign and its word, for what is used again and again beside a drawing. */
-export function Tool({ icon, word, label, disabled, on, width = 48, onPress }: Props) {
+export function Tool({ icon, word, label, disabled = false, on, width = 48, onPress }: Props) {
   const strata = useStrata();
   return (
     <TouchableRipple

@@ -9,8 +9,8 @@ import { FONT, useStrata } from './theme';
 interface Props {
   readonly children: ReactNode;
   readonly style?: StyleProp<TextStyle>;
-  readonly bold?: boolean;
-  readonly soft?: boolean;
+  readonly bold?: boolean | undefined;
+  readonly soft?: boolean | undefined;
   readonly size?: number;
   readonly nativeID?: string;
   readonly numberOfLines?: number;

@@ -5,7 +5,7 @@ import type { Workshop } from '@/core/workshop/merge';
 import { FileRefused } from '@/files/refused';
 import type { RefusedJob } from '@/files/workshopFile';
 
-import type { FileRuns } from './fileRuns';
+import type { FileRuns } from '@/files/fileRuns';
 import { inWorker } from './inWorker';
 
 /** Where the bundle of `files.worker.ts` is served. */

@@ -4,7 +4,8 @@ import type { State } from '../evaluate/figure';
 import type { Sentence } from '../evaluate/sentence';
 import type { Verdict, VerdictId } from '../evaluate/verdict';
 import type { Job } from '../job/types';
-import type { AtHand, Move } from './moves';
+import type { AtHand } from './moves';
+import type { Move } from './move';
 import { COMMON_STEELS, movesFor } from './moves';
 import { orderMoves } from './orderMoves';
 import { creepMoves } from './creepMoves';
@@ -27,7 +28,7 @@ export interface Advice {
   readonly change: Readonly<
     Record<
       'stack' | 'reserve' | 'clearance' | 'pull',
-      { readonly before?: number; readonly after?: number }
+      { readonly before?: number | undefined; readonly after?: number | undefined }
     >
   >;
 }

@@ -2,7 +2,7 @@ import { entry } from '../job/blank';
 import type { FieldPath } from '../job/fields';
 import { entryAt, withEntry } from '../job/paths';
 import type { Job } from '../job/types';
-import type { Move } from './moves';
+import type { Move } from './move';
 
 /** An idle that is set too high is let down by so much, rpm, and never to less than this share of what it was. Design estimates. */
 const IDLE_STEPS = [100, 200, 300, 400] as const;

@@ -2,7 +2,7 @@ import { layOut } from '../evaluate/layers';
 import { asSpecified } from '../job/derive';
 import type { Job } from '../job/types';
 import type { Mm } from '../units/quantity';
-import type { Move } from './moves';
+import type { Move } from './move';
 
 /** Thinner than new by more than this, mm, a plate counts as worn. Design estimate. */
 const WORN: Mm = 0.05;

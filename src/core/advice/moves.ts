@@ -1,5 +1,4 @@
 import { layOut } from '../evaluate/layers';
-import type { Sentence } from '../evaluate/sentence';
 import { say } from '../evaluate/sentence';
 import { entry } from '../job/blank';
 import { fieldPath, MAX_PLATES } from '../job/fields';
@@ -10,37 +9,7 @@ import { inTurn } from '../springs/circle';
 import { LINING_ESTIMATES } from '../torque/linings';
 import type { Mm } from '../units/quantity';
 import { freshMoves } from './freshMoves';
-
-/** A change that a builder could make. */
-export interface Move {
-  /** Names the move; two moves of one family are never combined. */
-  readonly family:
-    | 'disc'
-    | 'steels'
-    | 'one steel'
-    | 'steel mix'
-    | 'springs'
-    | 'shim'
-    | 'ring'
-    | 'step'
-    | 'lining'
-    | 'spacer pair'
-    | 'gap'
-    | 'reduced effort'
-    | 'loss'
-    | 'train'
-    | 'oil'
-    | 'idle'
-    | 'return springs'
-    | 'new plates'
-    | 'order';
-  readonly label: Sentence;
-  /** Work and money, roughly: 0 is plates laid otherwise, 1 is a part swapped at the bench, 5 is parts to buy and a cover off. */
-  readonly effort: number;
-  /** How far a part of another size is from the present one, as a share: the nearest is offered first. */
-  readonly change?: number;
-  readonly apply: (job: Job) => Job | undefined;
-}
+import type { Move } from './move';
 
 /** What is at hand to try. */
 export interface AtHand {
@@ -375,13 +344,13 @@ function withoutEased(job: Job, factor: number): Job {
   const { measuredLift, liftReadings, type } = job.release;
   const bare = withEntry(job, 'release.reducedEffort', undefined);
   if (type !== 'measured') return bare;
-  const grown = (lift: Entry | undefined) => lift && entry(lift.value * factor);
+  const grown = (lift: Entry) => entry(lift.value * factor);
   return {
     ...bare,
     release: {
       ...bare.release,
-      measuredLift: grown(measuredLift),
-      liftReadings: liftReadings.map((r) => ({ ...r, lift: grown(r.lift) })),
+      ...(measuredLift ? { measuredLift: grown(measuredLift) } : {}),
+      liftReadings: liftReadings.map((r) => (r.lift ? { ...r, lift: grown(r.lift) } : r)),
     },
   };
 }

@@ -1,5 +1,5 @@
 import type { Job, Plate } from '../job/types';
-import type { Move } from './moves';
+import type { Move } from './move';
 
 /**
  * The plates that are there, laid disc and steel in turn from either side: what a mixed-up pack wants. Steels that no disc is

@@ -6,7 +6,7 @@ import type { Job } from '../job/types';
 import type { Sentence } from '../evaluate/sentence';
 import { say, travel } from '../evaluate/sentence';
 import type { Mm } from '../units/quantity';
-import type { Move } from './moves';
+import type { Move } from './move';
 
 /** Bores in which master cylinders are commonly made, mm (3/8 in to 3/4 in among them). Design estimates. */
 const BORES: readonly Mm[] = [9.525, 11, 12, 12.7, 13, 14, 15, 15.875, 16, 17.5, 18, 19.05];

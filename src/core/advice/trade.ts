@@ -5,7 +5,8 @@ import type { Job } from '../job/types';
 import type { Compared } from './compare';
 import { figuresToCompare } from './compare';
 import type { Sentence } from '../evaluate/sentence';
-import type { AtHand, Move } from './moves';
+import type { AtHand } from './moves';
+import type { Move } from './move';
 import { COMMON_STEELS, movesFor } from './moves';
 
 /** A change of springs, step, ratio or reduced-effort part, with what it does to pull, lift and clamp. */

@@ -11,7 +11,7 @@ import { Sheet } from './sheet';
 import { computeSprings, computeSpringsLifted } from './springFigures';
 import { computeStack, computeWear } from './stackFigures';
 import { computeTorque } from './torqueFigures';
-import type { Problem } from './problems';
+import type { Problem } from './problem';
 import { findProblems } from './problems';
 import type { Verdict } from './verdict';
 import { judge, judgeOverall } from './verdicts';

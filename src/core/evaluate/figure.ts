@@ -14,7 +14,7 @@ export interface WorkingInput {
   readonly quantity: Quantity;
   readonly source: Source;
   /** It was not entered and need not be: the value means none, and the source's note says of what. */
-  readonly absent?: true;
+  readonly absent?: true | undefined;
   /** The field it was typed in, for a way back to it. */
   readonly path?: FieldPath;
   /** The figure it was worked out as. */
@@ -101,8 +101,8 @@ export interface Figure {
   /** In the base unit of the quantity. */
   readonly value: number;
   /** Where it may lie, as by low and high friction; a note of the working says by what. */
-  readonly range?: { readonly low: number; readonly high: number };
-  readonly decimals?: number;
+  readonly range?: { readonly low: number; readonly high: number } | undefined;
+  readonly decimals?: number | undefined;
   /** A design estimate went into it, at any depth. */
   readonly estimated: boolean;
   readonly working: Working;

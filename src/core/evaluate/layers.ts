@@ -13,10 +13,10 @@ export interface PackLayer extends Layer {
   /** 1 for the plate on the hub floor. */
   readonly number: number;
   /** Mean of the readings, else the kind's thickness. */
-  readonly thickness?: Mm;
+  readonly thickness?: Mm | undefined;
   readonly measured: boolean;
   /** Height of its underside over the hub floor, while every plate below has a thickness. */
-  readonly bottom?: Mm;
+  readonly bottom?: Mm | undefined;
   readonly outOfFlat: Mm;
 }
 

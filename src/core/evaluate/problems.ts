@@ -4,10 +4,9 @@ import { DomainError } from '../errors';
 import type { Entry, Job } from '../job/types';
 import { discsGrew, meterRanBack } from '../life/returns';
 import { judderWithoutRoom } from './conditionVerdicts';
-import type { State } from './figure';
 import type { PackLayout } from './layers';
 import { between, plateAt } from './layers';
-import type { Sentence } from './sentence';
+import type { Problem } from './problem';
 import { count, length, say, times, torque } from './sentence';
 import type { Sheet } from './sheet';
 import { isUnusual, usualTorque } from '../worksheet/fasteners';
@@ -15,15 +14,6 @@ import { RETAINED_SHARE, retainedShare } from '../release/retention';
 import type { Mm } from '../units/quantity';
 import { diaphragmTurns } from './diaphragmFigures';
 import { looseGroups, springForceAt } from './springFigures';
-
-/** Something wrong with one entry or one layer, to be shown where it is. */
-export interface Problem {
-  readonly path: FieldPath;
-  /** The plate that shows it in the section. */
-  readonly plateId?: string;
-  readonly state: State;
-  readonly sentence: Sentence;
-}
 
 /**
  * Entries that contradict each other, and layers that must not lie as they do.

@@ -30,7 +30,7 @@ export interface PackState {
    * Engine speed, for what is centrifugal; without it weights do not press. A torque is asked at it where the curve says so, or
    * where it is that of the peak torque.
    */
-  readonly rpm?: Rpm;
+  readonly rpm?: Rpm | undefined;
 }
 
 /** What the pack does in a state; what can't be known there is absent. */

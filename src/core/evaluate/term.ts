@@ -9,7 +9,7 @@ export type Term = KnownTerm | Lack;
 export interface KnownTerm {
   readonly known: true;
   readonly value: number;
-  readonly range?: { readonly low: number; readonly high: number };
+  readonly range?: { readonly low: number; readonly high: number } | undefined;
   readonly inputs: readonly WorkingInput[];
   readonly estimated: boolean;
 }
@@ -18,7 +18,7 @@ export interface Lack {
   readonly known: false;
   readonly needs: readonly Need[];
   /** Why it can't be worked out although everything is entered. */
-  readonly cause?: string;
+  readonly cause?: string | undefined;
 }
 
 /**

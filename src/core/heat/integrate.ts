@@ -7,10 +7,10 @@ export interface IntegrateOptions {
   readonly until: number;
   /** Stops where this falls from above 0 to 0. */
   readonly event?: (t: number, y: Float64Array) => number;
-  readonly relative?: number;
+  readonly relative?: number | undefined;
   readonly absolute?: number;
   /** Times at which the system has a corner, so that no step runs across one. */
-  readonly corners?: readonly number[];
+  readonly corners?: readonly number[] | undefined;
   readonly onStep?: (t: number, y: Float64Array) => void;
   readonly maxSteps?: number;
 }

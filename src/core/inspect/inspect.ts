@@ -2,25 +2,16 @@ import type { Evaluation } from '../evaluate/evaluate';
 import type { PackLayer } from '../evaluate/layers';
 import { layOut } from '../evaluate/layers';
 import type { Sentence } from '../evaluate/sentence';
-import type { Fixture, Job } from '../job/types';
+import type { Job } from '../job/types';
 import { FIXTURES } from '../job/types';
 import { judgeFixture } from './around';
 import type { Decision, Reason } from './decisions';
 import { gravest } from './decisions';
+import type { PartVerdict } from './partVerdict';
 import { judgePlate } from './plates';
 import type { RuleFinding } from './rules';
 import { findAcross, findMixedSet } from './rules';
 import { FIXTURE_NAME } from './sights';
-
-/** A part with what becomes of it and why, the gravest reason first. */
-export interface PartVerdict {
-  readonly id: string;
-  readonly name: string;
-  readonly plate?: PackLayer;
-  readonly fixture?: Fixture;
-  readonly decision: Decision;
-  readonly reasons: readonly Reason[];
-}
 
 export interface Inspection {
   /** Plates from the hub floor outward, then the parts around them that were looked at. */

@@ -1,6 +1,6 @@
 import type { FieldPath } from '../job/fields';
 import type { Job } from '../job/types';
-import type { PartVerdict } from './inspect';
+import type { PartVerdict } from './partVerdict';
 
 /**
  * The limits that what was measured still waits for, by kind of plate.

@@ -5,7 +5,7 @@ import { count, length, say } from '../evaluate/sentence';
 import type { Job } from '../job/types';
 import type { Decision } from './decisions';
 import { staysIn } from './decisions';
-import type { PartVerdict } from './inspect';
+import type { PartVerdict } from './partVerdict';
 import { limitAt } from './run';
 import { TELLTALES } from './sights';
 

@@ -22,8 +22,8 @@ export interface RunStep {
   /** Paths of all readings on the same part, in order, this one among them. */
   readonly siblings: readonly FieldPath[];
   /** What a new part measures, and the limit; in the base unit of the field. */
-  readonly nominal?: number;
-  readonly limit?: number;
+  readonly nominal?: number | undefined;
+  readonly limit?: number | undefined;
   /** Whether the limit is a least or a greatest value. */
   readonly limitIs: 'least' | 'most';
   /** Wear only takes away: more than new is asked about. */

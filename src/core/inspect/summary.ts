@@ -6,7 +6,8 @@ import type { Job } from '../job/types';
 import { readingsOf } from '../job/types';
 import { summarizeReadings } from '../pack/stack';
 import type { Decision } from './decisions';
-import type { Inspection, PartVerdict } from './inspect';
+import type { Inspection } from './inspect';
+import type { PartVerdict } from './partVerdict';
 
 /** What was found, told twice: for the one who pays, and for the one who works. */
 export interface Summary {

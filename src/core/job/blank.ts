@@ -1,5 +1,6 @@
 import type { CoilGroup, Entry, Job, PlateKind, Springs } from './types';
-import { blankBuild, blankProve, blankSignOff, blankWork } from './work';
+import { blankBuild, blankProve, blankWork } from './work';
+import { blankSignOff } from './signOff';
 
 /**
  * An entry in the base unit; only for records made by code.

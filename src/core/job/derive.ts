@@ -2,7 +2,7 @@ import { byName } from '../order';
 import { blankJob } from './blank';
 import type { CoilGroup, Inspection, Job, LooseSprings, Plate, Release, Setting } from './types';
 import type { BuildRecord, Work, WorkStage } from './work';
-import { blankSignOff } from './work';
+import { blankSignOff } from './signOff';
 
 /**
  * The plate as specified, without what was measured or seen on the part that lay there.

@@ -17,7 +17,7 @@ import type {
 import type { Springs } from './record/springs';
 import type { Photo, Strip } from './record/strip';
 import type { Visit } from './record/visits';
-import type { BuildRecord, ProveRecord, SignOff, Work } from './work';
+import type { BuildRecord, ProveRecord, Work } from './work';
 
 export * from './record/entry';
 export * from './record/inspection';
@@ -81,4 +81,35 @@ export interface Job extends VariantParts {
   readonly visits: readonly Visit[];
   readonly photos: readonly Photo[];
   readonly notes: string;
+}
+
+/** A builder's written reason to sign although something is open; printed. */
+export interface Override {
+  readonly itemId: string;
+  readonly reason: string;
+  readonly by: string;
+  readonly at: string;
+}
+
+/** A record as it is when it is signed: everything of the job but its earlier revisions and what comes after. */
+export type SignedRecord = Omit<Job, 'signOff' | 'visits'> & {
+  readonly overrides: readonly Override[];
+};
+
+export interface Revision {
+  readonly number: number;
+  readonly signedAt: string;
+  readonly by: string;
+  /** SHA-256 of the record in canonical form, in hex. */
+  readonly digest: string;
+  /** Why the record was opened again; empty for the first. */
+  readonly why: string;
+  readonly record: SignedRecord;
+}
+
+export interface SignOff {
+  readonly overrides: readonly Override[];
+  readonly revisions: readonly Revision[];
+  /** Why the signed record was opened to change it; absent while the last revision stands. */
+  readonly reopened?: string;
 }

@@ -1,5 +1,6 @@
 import type { Job } from './types';
-import { blankBuild, blankProve, blankSignOff, blankWork } from './work';
+import { blankBuild, blankProve, blankWork } from './work';
+import { blankSignOff } from './signOff';
 
 /** Parts of the record that earlier versions did not have. */
 type Later = 'duty' | 'variants' | 'work' | 'build' | 'prove' | 'signOff' | 'visits';

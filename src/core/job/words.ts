@@ -1,5 +1,5 @@
 import type { Aim, OilKind, Stage } from './types';
-import type { Lock, ProveTest } from './work';
+import type { Lock } from './work';
 
 /* What things are called, on screen and on paper. */
 
@@ -34,14 +34,6 @@ export const STAGE_NAME: Readonly<Record<Stage, string>> = {
   set: 'Set',
   prove: 'Prove',
   log: 'Log',
-};
-
-export const TEST_NAME: Readonly<Record<ProveTest, string>> = {
-  lever: 'Lever work',
-  drag: 'Drag',
-  creep: 'Stands still at idle',
-  stall: 'Takes up, does not stall',
-  slip: 'Loaded pull without slip',
 };
 
 /** The usual cautions, which stand on every sheet. */

@@ -3,7 +3,7 @@
  * signed. Part of the job record; see `types.ts`.
  */
 
-import type { Entry, Job } from './types';
+import type { Entry } from './record/entry';
 
 /** Stages whose work is a list of steps made by the core. */
 export const WORK_STAGES = ['build', 'set', 'prove'] as const;
@@ -111,37 +111,6 @@ export interface ProveRecord {
   readonly recheckGain?: Entry;
 }
 
-/** A builder's written reason to sign although something is open; printed. */
-export interface Override {
-  readonly itemId: string;
-  readonly reason: string;
-  readonly by: string;
-  readonly at: string;
-}
-
-/** A record as it is when it is signed: everything of the job but its earlier revisions and what comes after. */
-export type SignedRecord = Omit<Job, 'signOff' | 'visits'> & {
-  readonly overrides: readonly Override[];
-};
-
-export interface Revision {
-  readonly number: number;
-  readonly signedAt: string;
-  readonly by: string;
-  /** SHA-256 of the record in canonical form, in hex. */
-  readonly digest: string;
-  /** Why the record was opened again; empty for the first. */
-  readonly why: string;
-  readonly record: SignedRecord;
-}
-
-export interface SignOff {
-  readonly overrides: readonly Override[];
-  readonly revisions: readonly Revision[];
-  /** Why the signed record was opened to change it; absent while the last revision stands. */
-  readonly reopened?: string;
-}
-
 const BLANK_SHEET: Worksheet = { records: {}, own: [], order: [] };
 /**
  * The worksheets of a new job: nobody at the bench, nothing done.
@@ -163,15 +132,3 @@ export const blankBuild = (): BuildRecord => ({ fasteners: [], stages: 2 });
  * @example blankProve().starts.length // 0
  */
 export const blankProve = (): ProveRecord => ({ outcomes: {}, starts: [] });
-/**
- * A new job is not signed, and nothing is signed over.
- * @example blankSignOff().revisions.length // 0
- */
-export const blankSignOff = (): SignOff => ({ overrides: [], revisions: [] });
-
-/**
- * Whether the last signed revision stands: nothing in the record may change.
- * @example isFrozen(job) // true
- */
-export const isFrozen = ({ signOff }: Pick<Job, 'signOff'>): boolean =>
-  signOff.revisions.length > 0 && signOff.reopened === undefined;

@@ -3,7 +3,7 @@ import { fieldAt, fieldPath, FIELDS } from '../job/fields';
 import { entryAt, withEntry } from '../job/paths';
 import type { Entry, Job } from '../job/types';
 import type { Fastener } from '../job/work';
-import { isFrozen } from '../job/work';
+import { isFrozen } from '../job/signOff';
 
 /*
  * The shop's own limits, windows, step bands and torques of a machine or kit: kept once, each with where it comes from, and
@@ -94,11 +94,11 @@ export interface Limit {
   readonly id: string;
   readonly pattern: FieldPattern;
   /** Name of the kind, step or fastener that it belongs to. */
-  readonly of?: string;
-  readonly entry?: Entry;
+  readonly of?: string | undefined;
+  readonly entry?: Entry | undefined;
   /** Text in its field that is no value yet. */
-  readonly draft?: string;
-  readonly fastener?: FastenerSort;
+  readonly draft?: string | undefined;
+  readonly fastener?: FastenerSort | undefined;
 }
 
 /** The limits of one machine or kit. */

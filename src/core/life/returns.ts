@@ -1,4 +1,4 @@
-import type { Problem } from '../evaluate/problems';
+import type { Problem } from '../evaluate/problem';
 import { length, say } from '../evaluate/sentence';
 import { fieldPath } from '../job/fields';
 import type { Job, Visit } from '../job/types';

@@ -105,8 +105,8 @@ export interface LimitForecast extends WearLimit {
   /** Reading of the meter at which the line meets it. */
   readonly run: Run;
   /** Earliest and latest within the prediction interval; the latest may never come. */
-  readonly earliest?: Run;
-  readonly latest?: Run;
+  readonly earliest?: Run | undefined;
+  readonly latest?: Run | undefined;
 }
 
 /**

@@ -5,8 +5,8 @@ import type { Mm } from '../units/quantity';
 export interface Layer {
   readonly turnsWith: Member;
   readonly lined: LinedFaces;
-  readonly outerRadius?: Mm;
-  readonly innerRadius?: Mm;
+  readonly outerRadius?: Mm | undefined;
+  readonly innerRadius?: Mm | undefined;
 }
 
 /** Where two neighbours meet. Layer 0 is the hub floor, layers 1..m the plates, m+1 the pressure plate. */
@@ -20,8 +20,8 @@ export interface Face {
    */
   readonly kind: 'slipping' | 'together' | 'metal';
   /** Contact annulus: the lesser of the outer radii, the greater of the inner. Absent while unknown. */
-  readonly outerRadius?: Mm;
-  readonly innerRadius?: Mm;
+  readonly outerRadius?: Mm | undefined;
+  readonly innerRadius?: Mm | undefined;
 }
 
 /**

@@ -1,8 +1,8 @@
 import type { Evaluation } from '../evaluate/evaluate';
 import type { State } from '../evaluate/figure';
 import type { FieldPath } from '../job/fields';
-import type { Job } from '../job/types';
-import type { Revision } from '../job/work';
+import type { Job, Revision } from '../job/types';
+
 import type { UnitChoice } from '../units/quantity';
 
 /*
@@ -61,7 +61,7 @@ export interface SheetOptions {
   /** Fields that hold text which is no value yet. */
   readonly unfinished?: readonly FieldPath[];
   /** A signed revision that is printed in place of the job as it stands. */
-  readonly revision?: Revision;
+  readonly revision?: Revision | undefined;
   /** The job's evaluation, where it is at hand. */
   readonly evaluation?: Evaluation;
 }

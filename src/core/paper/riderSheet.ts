@@ -6,7 +6,7 @@ import { inspect } from '../inspect/inspect';
 import { summarize } from '../inspect/summary';
 import type { Job } from '../job/types';
 import { AIM_NAME } from '../job/words';
-import { isFrozen } from '../job/work';
+import { isFrozen } from '../job/signOff';
 import type { UnitChoice } from '../units/quantity';
 import { formatWithUnit } from '../units/quantity';
 import type { Paper, PaperBlock, SheetOptions } from './paper';

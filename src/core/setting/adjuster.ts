@@ -10,7 +10,7 @@ export interface Adjuster {
   /** Marks round one turn, a whole number; 1 when only whole turns can be told. */
   readonly marksPerTurn: number;
   /** Gap moved per screw travel; 1 when the screw acts directly. */
-  readonly linkage?: number;
+  readonly linkage?: number | undefined;
 }
 
 /** Pitch of a thread given in threads per inch. @throws {DomainError} when not above 0. @example pitchOf(20) // 1.27 */

@@ -9,9 +9,9 @@ export interface Gauge {
 
 export interface GoNoGo {
   /** Largest gauge not above the window's least: must go in. */
-  readonly go?: Gauge;
+  readonly go?: Gauge | undefined;
   /** Smallest gauge not below the window's greatest: must not go in. */
-  readonly noGo?: Gauge;
+  readonly noGo?: Gauge | undefined;
   /** Gauges inside the window, which narrow it further. */
   readonly inside: readonly Gauge[];
 }

@@ -1,7 +1,7 @@
-import type { PartVerdict } from '../inspect/inspect';
+import type { PartVerdict } from '../inspect/partVerdict';
 import type { CoilGroup, Entry, Job, Stage } from '../job/types';
 import { readingsOf } from '../job/types';
-import { isFrozen } from '../job/work';
+import { isFrozen } from '../job/signOff';
 import type { OrderLine } from '../paper/orderList';
 import { orderList } from '../paper/orderList';
 import type { UnitChoice } from '../units/quantity';

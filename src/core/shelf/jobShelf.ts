@@ -12,6 +12,7 @@ import { RETAINED_SHARE } from '../release/retention';
 import type { Mm, Newton } from '../units/quantity';
 import type { Judgement, ShelfAnswer, ShelfOption, ShelfPlate } from './solver';
 import { solveShelf } from './solver';
+import { omit } from '../omit';
 
 /** Conditions besides the window that a set must not break. */
 const CONDITIONS: readonly VerdictId[] = [
@@ -147,7 +148,7 @@ function judgeAt(job: Job, steel: Mm, maxPull: Newton | undefined): Judgement {
       ...job.pack,
       plates: job.pack.plates.map((p) =>
         // Flat, whatever the plates taken out were: those picked bring their own out-of-flat.
-        lined.has(p.kindId) ? p : { ...p, readings: { '1': entry(steel) }, outOfFlat: undefined },
+        lined.has(p.kindId) ? p : { ...omit(p, 'outOfFlat'), readings: { '1': entry(steel) } },
       ),
     },
   });

@@ -3,14 +3,15 @@ import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
 import { count, lowerFirst, readSentence, say } from '../evaluate/sentence';
 import type { Sentence } from '../evaluate/sentence';
-import type { Inspection, PartVerdict } from '../inspect/inspect';
+import type { Inspection } from '../inspect/inspect';
+import type { PartVerdict } from '../inspect/partVerdict';
 import { inspect, mainReason } from '../inspect/inspect';
 import { DECISION_NAME, staysIn } from '../inspect/decisions';
 import type { FieldPath } from '../job/fields';
 import { fieldAt } from '../job/fields';
-import type { Job, SmallPart, Stage } from '../job/types';
+import type { Job, SmallPart, Stage, Override } from '../job/types';
 import { STAGE_NAME } from '../job/words';
-import type { Override, WorkStage } from '../job/work';
+import type { WorkStage } from '../job/work';
 import { WORK_STAGES } from '../job/work';
 import type { LineTool } from '../worksheet/line';
 import type { SheetStep } from '../worksheet/worksheet';
@@ -28,7 +29,7 @@ export interface OpenItem {
   readonly title: string;
   readonly sentence: Sentence;
   /** The field in which it is mended, where it is one. */
-  readonly path?: FieldPath;
+  readonly path?: FieldPath | undefined;
   /** The builder's written reason to sign all the same. */
   readonly override?: Override;
 }

@@ -1,9 +1,9 @@
 import { check, DomainError } from '../errors';
 import type { FieldPath } from '../job/fields';
 import { MAX_REVISIONS } from '../job/fields';
-import type { Job } from '../job/types';
-import type { Override, Revision, SignedRecord } from '../job/work';
-import { isFrozen } from '../job/work';
+import type { Job, Override, Revision, SignedRecord } from '../job/types';
+
+import { isFrozen } from '../job/signOff';
 import { openItems } from './openItems';
 
 /**

@@ -26,7 +26,7 @@ export interface CutawayLook extends AtLever {
   /** Room between the plates, all together. */
   readonly opening: Mm;
   /** On the plates, springs and weights together; absent while not known. */
-  readonly clamp?: Newton;
+  readonly clamp?: Newton | undefined;
   /** How far the lever has moved in by itself: an auto-clutch gains it as its disc grows. */
   readonly gain: Mm;
   /** Where the lever stands, with what it has gained: 0 out to 1 pulled. */

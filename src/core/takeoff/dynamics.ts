@@ -2,6 +2,7 @@ import { roadLoad } from '../heat/road';
 import { valueAlong } from '../points';
 import { peakOf } from '../torque/engineCurve';
 import type { Celsius, NewtonMetre, Rpm } from '../units/quantity';
+import { fadeAt } from './fade';
 import { pressedShare } from './lever';
 import type { TakeoffSetup, TorqueAtSpeed } from './setup';
 
@@ -13,17 +14,7 @@ const BRAKING = 0.15;
 const IDLE_HELP = 0.35;
 /** Below this share of its idle an engine stalls. Design estimate. */
 const STALLS = 0.5;
-/** Linings lose friction between these temperatures of the steels, down to their low end. Design estimate. */
-const FADES_FROM: Celsius = 150;
-const FADES_TO: Celsius = 250;
 const TO_RPM = 30 / Math.PI;
-
-/**
- * How far linings have lost friction with the steels that hot: 0 not at all to 1 down to their low end.
- * @example fadeAt(20) // 0
- */
-export const fadeAt = (steel: Celsius): number =>
-  Math.min(1, Math.max(0, (steel - FADES_FROM) / (FADES_TO - FADES_FROM)));
 
 export interface Dynamics {
   /** Engine speed for a speed at the clutch in rad/s, and back. */

@@ -1,7 +1,7 @@
 import type { PackLayout } from '../evaluate/layers';
 import type { Job, LiningId } from '../job/types';
 import type { Mm, NewtonMetre, Second } from '../units/quantity';
-import { fadeAt } from './dynamics';
+import { fadeAt } from './fade';
 
 /** What a pack brings to judder: how its friction changes with slip speed, and why. */
 export interface JudderSetup {

@@ -18,8 +18,8 @@ export interface AtLever {
   /** At each slipping face, once the plates have parted; 0 until then. */
   readonly clearance: Mm;
   /** Springs at that lift, and the pull at the lever that holds them; absent while not known. */
-  readonly springForce?: Newton;
-  readonly pull?: Newton;
+  readonly springForce?: Newton | undefined;
+  readonly pull?: Newton | undefined;
 }
 
 /** A lever with its train and its pack, ready to be looked at in any place. */

@@ -32,9 +32,9 @@ export interface SlippingFace {
    * Tang radius of the plate that lies on the hub floor's side of this face, mm. Only read where a
    * further slipping face follows.
    */
-  readonly tangRadiusBelow?: Mm;
+  readonly tangRadiusBelow?: Mm | undefined;
   /** Tang radius of the plate on the pressure plate's side of this face, mm; as above. */
-  readonly tangRadiusAbove?: Mm;
+  readonly tangRadiusAbove?: Mm | undefined;
 }
 
 export interface Capacity {

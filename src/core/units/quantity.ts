@@ -15,8 +15,6 @@ export type Rpm = number;
 export type Degree = number;
 export type Celsius = number;
 export type Joule = number;
-export type Hour = number;
-export type Kilometre = number;
 
 const INCH = 25.4;
 const MILE = 1.609344;

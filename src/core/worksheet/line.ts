@@ -40,7 +40,7 @@ export interface SheetLine {
   readonly watch?: string;
   readonly school?: School;
   /** Values that are recorded at this line. */
-  readonly fields?: readonly FieldPath[];
+  readonly fields?: readonly FieldPath[] | undefined;
   readonly tool?: LineTool;
   /** It is there to read or count something, and that is not written yet. */
   readonly unread?: boolean;

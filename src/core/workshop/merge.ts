@@ -3,7 +3,7 @@ import canonicalize from 'canonicalize';
 import type { Job } from '../job/types';
 import type { SheetTemplate } from '../job/work';
 import type { LimitSheet } from '../library/limits';
-import { isFrozen } from '../job/work';
+import { isFrozen } from '../job/signOff';
 import type { Stock, StockPlate, StockSpring } from '../shelf/stock';
 
 /** All that a workshop holds but its photographs. */

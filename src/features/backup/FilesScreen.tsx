@@ -1,5 +1,5 @@
 import { WhenRead } from '@/features/jobs/WhenRead';
-import { Page } from '@/ui/Page';
+import { Page } from '@/features/page/Page';
 
 import { StoragePanel } from './StoragePanel';
 import { Parts, Tables, TakeAway } from './TakeAway';

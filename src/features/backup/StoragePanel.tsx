@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
 import { download } from '@/files/share';
-import { keyWords } from '@/storage/keyWords';
+import { keyWords } from '@/features/storage/keyWords';
 import type { Room } from '@/storage/persistence';
 import { askForPromise, isPromised, roomLeft } from '@/storage/persistence';
 import type { Aside } from '@/storage/records';

@@ -4,12 +4,12 @@ import { View } from 'react-native';
 import { writeLogCsv, writeMeasurementsCsv, writeShelfCsv } from '@/files/csvFiles';
 import { canShare, download, share } from '@/files/share';
 import { reportFault } from '@/storage/faults';
-import { useAppDispatch, useAppStore } from '@/store/store';
+import { useAppDispatch, useAppStore } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { fileMoment } from '@/ui/dates';
 import { Heading, Words } from '@/ui/Words';
 
-import { backupActions } from './backupSlice';
+import { backupActions } from '@/state/backupSlice';
 import { useBackupWords } from './useBackupWords';
 import type { Part } from './workshop';
 import { backUp, PARTS, partFile, workshopOf } from './workshop';

@@ -1,5 +1,5 @@
-import { selectRows } from '@/features/jobs/rows';
-import { useAppSelector } from '@/store/store';
+import { selectRows } from '@/state/jobs/rows';
+import { useAppSelector } from '@/state/store';
 import { momentText } from '@/ui/dates';
 
 /** Jobs that changed since the last backup. */

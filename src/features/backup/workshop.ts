@@ -3,19 +3,19 @@ import { nanoid } from '@reduxjs/toolkit';
 import { EMPTY_STOCK } from '@/core/shelf/stock';
 import type { MergeChoice, Workshop } from '@/core/workshop/merge';
 import { merged, unmerged } from '@/core/workshop/merge';
-import type { Drafts } from '@/features/jobs/jobsSlice';
-import { jobActions, jobSelectors } from '@/features/jobs/jobsSlice';
-import { libraryActions } from '@/features/library/librarySlice';
-import { shelfActions } from '@/features/shelf/shelfSlice';
-import { templateActions } from '@/features/worksheet/templatesSlice';
+import type { Drafts } from '@/state/jobs/jobsSlice';
+import { jobActions, jobSelectors } from '@/state/jobs/jobsSlice';
+import { libraryActions } from '@/state/librarySlice';
+import { shelfActions } from '@/state/shelfSlice';
+import { templateActions } from '@/state/templatesSlice';
 import { bytesOfDataUrl, dataUrlOf } from '@/files/dataUrl';
 import { FileRefused, MAX_BACKUP_BYTES } from '@/files/refused';
 import type { ReadBackup } from '@/workers/filesClient';
 import { packInWorker, readInWorker, writeInWorker } from '@/workers/filesClient';
 import { pictures } from '@/storage/pictures';
-import type { AppStore, RootState } from '@/store/store';
+import type { AppStore, RootState } from '@/state/store';
 
-import { backupActions } from './backupSlice';
+import { backupActions } from '@/state/backupSlice';
 
 /** All that the store holds of the workshop. */
 export function workshopOf(state: RootState): Workshop {

@@ -1,5 +1,7 @@
 import { useEffect, useEffectEvent, useSyncExternalStore } from 'react';
 
+import type { DynoReading } from '@/core/torque/dynoPulls';
+
 /*
  * The link to the instruments of a bench: one event stream, shared by whatever is on screen. It is opened on the
  * builder's word, says how it stands, and comes back by itself when it was lost.
@@ -11,7 +13,7 @@ export interface LinkState {
   readonly status: LinkStatus;
   readonly bench: number;
   /** Unit that the gauge last showed. */
-  readonly unit?: string;
+  readonly unit?: string | undefined;
 }
 
 export interface GaugeReading {
@@ -26,17 +28,6 @@ export interface TesterReading {
   readonly id: number;
   readonly length: string;
   readonly force: string;
-}
-
-/** A part of a pull on the dyno: speed in rpm and torque in the unit that the dyno shows. */
-export interface DynoReading {
-  readonly device: 'dyno';
-  readonly id: number;
-  readonly pull: number;
-  readonly part: number;
-  readonly unit: 'N·m' | 'ft·lb';
-  readonly samples: readonly (readonly [number, number])[];
-  readonly last: boolean;
 }
 
 export type BenchReading = GaugeReading | TesterReading | DynoReading;

@@ -1,10 +1,10 @@
 import { useEffect } from 'react';
 
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 
 import { useBenchLink, useBenchReadings } from './benchLink';
-import type { TakenPulls } from './dynoPulls';
-import { NO_PULLS, pullsActions } from './pullsSlice';
+import type { TakenPulls } from '@/core/torque/dynoPulls';
+import { NO_PULLS, pullsActions } from '@/state/pullsSlice';
 
 /** The pulls taken for a job, while it listens to the dyno, and a way to change them. */
 export function useDynoPulls(jobId: string, listening: boolean) {

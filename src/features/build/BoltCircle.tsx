@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { Circle, G, Line, Svg, Text as SvgText } from 'react-native-svg';
 
 import { shapeCircle } from '@/drawing/boltCircle';
-import { useJobPart } from '@/features/jobs/useJob';
+import { useJobPart } from '@/state/jobs/useJob';
 import { FONT, SPACE, useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
@@ -38,13 +38,13 @@ export function BoltDrawing({ bolts: n }: { readonly bolts: number }) {
       {bolts.slice(1).map(({ bolt, x, y }, i) => (
         <Line
           key={bolt}
-          x1={bolts[i]?.x}
-          y1={bolts[i]?.y}
+          x1={bolts[i]?.x ?? x}
+          y1={bolts[i]?.y ?? y}
           x2={x}
           y2={y}
           stroke={strata.slate}
           strokeWidth={1}
-          strokeDasharray={i % 2 === 0 ? undefined : '3 4'}
+          {...(i % 2 === 0 ? {} : { strokeDasharray: '3 4' })}
           opacity={0.55}
         />
       ))}

@@ -4,7 +4,7 @@ import { fieldPath } from '@/core/job/fields';
 import type { SmallPart } from '@/core/job/types';
 import { partMissing } from '@/core/signoff/openItems';
 import { CountField } from '@/features/entry/CountField';
-import { useJob } from '@/features/jobs/useJob';
+import { useJob } from '@/state/jobs/useJob';
 import { StateMark } from '@/ui/StateMark';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Words } from '@/ui/Words';

@@ -8,8 +8,8 @@ import { LOCK_NAME } from '@/core/job/words';
 import { bothTorques, usualFasteners } from '@/core/worksheet/fasteners';
 import { EntryField } from '@/features/entry/EntryField';
 import { useUnits } from '@/features/display/useUnits';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice, optionsOf } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
@@ -34,7 +34,7 @@ const withFasteners = (
 export function Fasteners() {
   const job = useJob();
   const units = useUnits();
-  const change = useChangeJob();
+  const change = useEditJob();
   const { fasteners, stages } = job.build;
   const lacking = fasteners.filter((f) => !f.torque).length;
   const summary =
@@ -101,12 +101,12 @@ export function Fasteners() {
 }
 
 function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
-  const change = useChangeJob();
+  const change = useEditJob();
   const units = useUnits();
   const set = (part: Partial<Fastener>, typing?: string) =>
     change(
       (j) => withFasteners(j, (all) => all.map((x) => (x.id === f.id ? { ...x, ...part } : x))),
-      typing,
+      { typing },
     );
   return (
     <Panel

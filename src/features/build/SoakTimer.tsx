@@ -3,8 +3,8 @@ import { StyleSheet, View } from 'react-native';
 
 import type { SheetLine } from '@/core/worksheet/line';
 import { minutesText, soakOf, soakState } from '@/core/worksheet/soak';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 import { Action } from '@/ui/Action';
 import { nearMomentText } from '@/ui/dates';
@@ -17,7 +17,7 @@ import { SPACE } from '@/ui/theme';
 /** How long the linings have been in the oil; kept as the time they went in, so that a closed tab takes nothing. */
 export function SoakTimer({ fields }: Pick<SheetLine, 'fields'>) {
   const job = useJob();
-  const change = useChangeJob();
+  const change = useEditJob();
   const { plan, least } = soakOf(job);
   const { soakStart } = job.build;
   const now = useNow(soakStart !== undefined);

@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 
-import { Page } from '@/ui/Page';
+import { Page } from '@/features/page/Page';
 
 import { ReadCode } from './ReadCode';
 import { ShowCode } from './ShowCode';

@@ -1,3 +1,4 @@
+import { editJob } from '@/state/jobs/editJob';
 import { nanoid } from '@reduxjs/toolkit';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -5,12 +6,12 @@ import { View } from 'react-native';
 
 import { evaluate } from '@/core/evaluate/evaluate';
 import type { Job } from '@/core/job/types';
-import { jobActions } from '@/features/jobs/jobsSlice';
+import { jobActions } from '@/state/jobs/jobsSlice';
 import { pointsOf } from '@/files/picture';
 import { FileRefused } from '@/files/refused';
 import { pickFile } from '@/files/share';
 import { reportFault } from '@/storage/faults';
-import { useAppDispatch, useAppStore } from '@/store/store';
+import { useAppDispatch, useAppStore } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
@@ -104,13 +105,8 @@ function Read({ job, store, onOther }: ReadProps) {
   const make = () => {
     // The number is given as to any new job.
     dispatch(jobActions.jobStarted({ id: job.id }));
-    const started = store.getState().jobs.entities[job.id];
-    if (!started) return;
-    dispatch(
-      jobActions.jobReplaced({
-        job: { ...job, number: started.number, createdAt: started.createdAt },
-      }),
-    );
+    if (!store.getState().jobs.entities[job.id]) return;
+    dispatch(editJob(job.id, ({ number, createdAt }) => ({ ...job, number, createdAt })));
     router.replace({ pathname: '/job/[id]', params: { id: job.id } });
   };
   const plates = job.pack.plates.length;

@@ -5,7 +5,7 @@ import { Path, Rect, Svg } from 'react-native-svg';
 import type { Job } from '@/core/job/types';
 import type { QrDrawing } from '@/files/qr';
 import { canShare, download, share } from '@/files/share';
-import { useAppSelector } from '@/store/store';
+import { useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Compared, ComparedFigure } from '@/core/advice/compare';
 import type { Job } from '@/core/job/types';
 import { useUnits } from '@/features/display/useUnits';
-import { useChangeJob } from '@/features/jobs/changeJob';
+import { useEditJob } from '@/state/jobs/editJob';
 import { Action } from '@/ui/Action';
 import { StateMark } from '@/ui/StateMark';
 import { SPACE, useRuled } from '@/ui/theme';
@@ -32,7 +32,7 @@ interface Props {
 export function ChangeList({ label, now, changes, shown }: Props) {
   const units = useUnits();
   const ruled = useRuled();
-  const change = useChangeJob();
+  const change = useEditJob();
   return (
     <View role="list" aria-label={label}>
       {changes.map((c) => {

@@ -16,9 +16,9 @@ import {
   takenUp,
 } from '@/core/job/variants';
 import { useUnits } from '@/features/display/useUnits';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useEvaluation } from '@/features/jobs/evaluations';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useEvaluation } from '@/state/jobs/evaluations';
+import { useJob } from '@/state/jobs/useJob';
 import { ClampOverWear } from '@/features/springs/ClampOverWear';
 import { Action } from '@/ui/Action';
 import { Field } from '@/ui/Field';
@@ -57,7 +57,7 @@ interface Column {
 export function CompareTab() {
   const job = useJob();
   const evaluation = useEvaluation();
-  const change = useChangeJob();
+  const change = useEditJob();
   const wide = useWide();
   const columns: readonly Column[] = [
     { name: nameOfPresent(job), job, figures: figuresToCompare(job, evaluation) },
@@ -89,7 +89,9 @@ export function CompareTab() {
         label="Name of the pack being worked on"
         value={nameOfPresent(job)}
         maxLength={MAX_NAME}
-        onChangeText={(name) => change((j) => renamed(j, undefined, name), 'variantName')}
+        onChangeText={(name) =>
+          change((j) => renamed(j, undefined, name), { typing: 'variantName' })
+        }
       />
       {columns.length > 1 ? (
         <>
@@ -113,7 +115,7 @@ export function CompareTab() {
 function Table({ columns, wide }: { readonly columns: readonly Column[]; readonly wide: boolean }) {
   const units = useUnits();
   const strata = useStrata();
-  const change = useChangeJob();
+  const change = useEditJob();
   const [present] = columns;
   const width = wide ? 148 : 96;
   const labels = wide ? 132 : 86;

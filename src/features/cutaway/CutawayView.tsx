@@ -6,11 +6,11 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import type { Cutaway } from '@/core/takeoff/cutaway';
 import { cutawayOf } from '@/core/takeoff/cutaway';
 import { WARM_OIL } from '@/core/takeoff/setup';
-import { useJob, useJobId } from '@/features/jobs/useJob';
+import { useJob, useJobId } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { SPACE, useStrata } from '@/ui/theme';
 import { Thumb } from './Thumb';
-import { TopBar } from '@/ui/TopBar';
+import { TopBar } from '@/features/page/TopBar';
 import { useLying, useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 

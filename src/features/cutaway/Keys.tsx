@@ -2,9 +2,9 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { useJobId } from '@/features/jobs/useJob';
-import { practiceActions } from '@/features/practice/practiceSlice';
-import { useAppDispatch } from '@/store/store';
+import { useJobId } from '@/state/jobs/useJob';
+import { practiceActions } from '@/state/practiceSlice';
+import { useAppDispatch } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { Tool } from '@/ui/Tool';
 import { Words } from '@/ui/Words';

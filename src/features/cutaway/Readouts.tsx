@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { useUnits } from '@/features/display/useUnits';
 import { useOpenFigure } from '@/features/figures/WorkingPanel';
-import { useEvaluation } from '@/features/jobs/evaluations';
+import { useEvaluation } from '@/state/jobs/evaluations';
 import { Action } from '@/ui/Action';
 import { Overlay } from '@/ui/Overlay';
 import { Digits, Words } from '@/ui/Words';

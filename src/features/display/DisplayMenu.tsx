@@ -3,13 +3,13 @@ import { Divider, Menu, TouchableRipple } from 'react-native-paper';
 
 import type { Quantity, UnitId } from '@/core/units/quantity';
 import { shownUnit } from '@/core/units/quantity';
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 import { DropMenu } from '@/ui/DropMenu';
 import { useStrata } from '@/ui/theme';
 import { Digits } from '@/ui/Words';
 
-import type { ThemeChoice } from './displaySlice';
-import { displayActions } from './displaySlice';
+import type { ThemeChoice } from '@/state/displaySlice';
+import { displayActions } from '@/state/displaySlice';
 
 /** What goes together: choosing inches for lengths leaves forces and torques as they are. */
 const UNIT_CHOICES: readonly {

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { createContext, useContext } from 'react';
 
 import type { UnitChoice } from '@/core/units/quantity';
-import { useAppSelector } from '@/store/store';
+import { useAppSelector } from '@/state/store';
 
 const UnitsContext = createContext<UnitChoice>({});
 

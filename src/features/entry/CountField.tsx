@@ -2,8 +2,8 @@ import { StyleSheet, View } from 'react-native';
 
 import type { FieldPath } from '@/core/job/fields';
 import { entryAt, withEntry } from '@/core/job/paths';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJobPart } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJobPart } from '@/state/jobs/useJob';
 import { IconKey } from '@/ui/IconKey';
 
 import { EntryField } from './EntryField';
@@ -22,7 +22,7 @@ const MOST = 200;
 
 /** A count that is typed, or counted by a thumb: one less, one more, all. */
 export function CountField({ path, label, of, all }: Props) {
-  const change = useChangeJob();
+  const change = useEditJob();
   const count = useJobPart((job) => entryAt(job, path)?.value) ?? 0;
   const set = (value: number) =>
     change((j) => withEntry(j, path, { value: Math.max(0, Math.min(MOST, value)) }));

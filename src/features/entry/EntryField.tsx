@@ -1,3 +1,5 @@
+import { editJob, typeInField } from '@/state/jobs/editJob';
+import { chooseReading } from '@/core/job/edits/details';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -8,16 +10,15 @@ import type { FieldPath } from '@/core/job/fields';
 import { fieldAt } from '@/core/job/fields';
 import { entryAt } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
-import { isFrozen } from '@/core/job/work';
+import { isFrozen } from '@/core/job/signOff';
 import type { ParsedEntry } from '@/core/units/parseEntry';
 import { entryText, isPlainNumber, parseEntry, unitsFor } from '@/core/units/parseEntry';
 import type { UnitChoice } from '@/core/units/quantity';
 import { formatWithUnit, shownUnit, withoutZeros } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { evaluationOf } from '@/features/jobs/evaluations';
-import { useJobId, useJobPart } from '@/features/jobs/useJob';
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { evaluationOf } from '@/state/jobs/evaluations';
+import { useJobId, useJobPart } from '@/state/jobs/useJob';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 import { TermKey } from '@/features/words/TermKey';
 import { NumberField } from '@/ui/NumberField';
 import { Words } from '@/ui/Words';
@@ -26,9 +27,9 @@ import { SourceTag } from './SourceTag';
 
 interface Props {
   readonly path: FieldPath;
-  readonly label?: string;
+  readonly label?: string | undefined;
   /** What it belongs to, where many fields have the same label: read out before it. */
-  readonly of?: string;
+  readonly of?: string | undefined;
   /** Two stand side by side on a phone beside the section. */
   readonly narrow?: boolean;
 }
@@ -78,7 +79,7 @@ export function EntryField({ path, label, of, narrow = false }: Props) {
 
   const type = (next: string) => {
     setTyping(next);
-    dispatch(jobActions.fieldTyped({ jobId, path, text: next, units }));
+    dispatch(typeInField(jobId, path, next, units));
   };
 
   return (
@@ -104,7 +105,11 @@ export function EntryField({ path, label, of, narrow = false }: Props) {
               contentStyle={styles.reading}
               onPress={() => {
                 setTyping(undefined);
-                dispatch(jobActions.readingChosen({ jobId, path, value: r.value, typed: r.text }));
+                dispatch(
+                  editJob(jobId, (job) => chooseReading(job, path, r.value, r.text), {
+                    draft: { path, draft: undefined },
+                  }),
+                );
               }}
             >
               {r.text}

@@ -4,16 +4,16 @@ import type { EntrySpec } from '@/core/units/parseEntry';
 import { parseEntry, unitsFor } from '@/core/units/parseEntry';
 import { shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { useAppDispatch, useAppStore } from '@/store/store';
+import { useAppDispatch, useAppStore } from '@/state/store';
 import { NumberField } from '@/ui/NumberField';
 
-import { typedActions } from './typedSlice';
+import { typedActions } from '@/state/typedSlice';
 
 interface Props {
   readonly label: string;
   readonly spec: EntrySpec;
   /** What stands in it to begin with. */
-  readonly initial?: string;
+  readonly initial?: string | undefined;
   /** The value in the base unit, or nothing while the text is none; and the text as it stands. */
   readonly onValue: (value: number | undefined, text: string) => void;
   readonly onSubmit?: () => void;

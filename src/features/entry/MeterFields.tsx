@@ -5,7 +5,7 @@ import { entryAt } from '@/core/job/paths';
 import type { Meter } from '@/core/job/types';
 import { METERS } from '@/core/job/types';
 import { METER, meterOf } from '@/core/life/meter';
-import { useDrafts, useJobPart } from '@/features/jobs/useJob';
+import { useDrafts, useJobPart } from '@/state/jobs/useJob';
 
 import { EntryField } from './EntryField';
 

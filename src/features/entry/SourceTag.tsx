@@ -1,11 +1,10 @@
+import { useEditJob } from '@/state/jobs/editJob';
+import { chooseSource } from '@/core/job/edits/details';
 import { Pressable, StyleSheet } from 'react-native';
 import { Menu } from 'react-native-paper';
 
 import type { FieldPath } from '@/core/job/fields';
 import type { Entry, Source, SourceKind } from '@/core/job/types';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { useJobId } from '@/features/jobs/useJob';
-import { useAppDispatch } from '@/store/store';
 import { dayText, isoDay } from '@/ui/dates';
 import { DropMenu } from '@/ui/DropMenu';
 import { useStrata } from '@/ui/theme';
@@ -44,14 +43,13 @@ interface Props {
 
 /** The source of a value, beside its label; tap to say where it comes from. */
 export function SourceTag({ path, entry, name }: Props) {
-  const jobId = useJobId();
-  const dispatch = useAppDispatch();
+  const edit = useEditJob();
   const strata = useStrata();
   const kind = entry.source?.kind ?? 'entered';
   const choose = (chosen: SourceKind) => {
     const date = isoDay();
     const source: Source = DATED.has(chosen) ? { kind: chosen, date } : { kind: chosen };
-    dispatch(jobActions.sourceChosen({ jobId, path, source }));
+    edit((job) => chooseSource(job, path, source));
   };
   return (
     <DropMenu

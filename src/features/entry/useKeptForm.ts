@@ -4,9 +4,9 @@ import { useEffect, useState } from 'react';
 import type { Resolver } from 'react-hook-form';
 import { useForm } from 'react-hook-form';
 
-import { useAppDispatch, useAppStore } from '@/store/store';
+import { useAppDispatch, useAppStore } from '@/state/store';
 
-import { typedActions } from './typedSlice';
+import { typedActions } from '@/state/typedSlice';
 
 /**
  * A form that is filled in and then submitted. Its texts survive a reload until then.

@@ -1,6 +1,6 @@
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 
-import { typedActions } from './typedSlice';
+import { typedActions } from '@/state/typedSlice';
 
 /** The text of a field that is stored only with the rest of its form; it is there again after the page was gone. */
 export function useTyped(name: string): readonly [string, (text: string) => void] {

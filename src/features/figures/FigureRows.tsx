@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
 import type { FigureId } from '@/core/evaluate/figure';
-import { useEvaluation } from '@/features/jobs/evaluations';
+import { useEvaluation } from '@/state/jobs/evaluations';
 
 import { FigureRow } from './FigureRow';
 

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { readSentence } from '@/core/evaluate/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
-import { useEvaluation } from '@/features/jobs/evaluations';
+import { useEvaluation } from '@/state/jobs/evaluations';
 import { STATE_WORD, StateMark } from '@/ui/StateMark';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';

@@ -8,7 +8,7 @@ import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
 import { rankOf } from '@/core/job/fields';
 import { goToField, hasPlace, placeOf } from '@/features/entry/askedFor';
-import { useEvaluation } from '@/features/jobs/evaluations';
+import { useEvaluation } from '@/state/jobs/evaluations';
 import { Termed } from '@/features/words/Termed';
 import { Action } from '@/ui/Action';
 import { StateMark } from '@/ui/StateMark';

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { readSentence } from '@/core/evaluate/sentence';
 import type { VerdictId } from '@/core/evaluate/verdict';
 import { useUnits } from '@/features/display/useUnits';
-import { useEvaluation } from '@/features/jobs/evaluations';
+import { useEvaluation } from '@/state/jobs/evaluations';
 import { Termed } from '@/features/words/Termed';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';

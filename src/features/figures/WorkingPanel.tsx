@@ -12,7 +12,7 @@ import { openWord } from '@/features/words/opened';
 import { Termed } from '@/features/words/Termed';
 import { Action } from '@/ui/Action';
 import { sourceWords } from '@/features/entry/SourceTag';
-import { useEvaluation } from '@/features/jobs/evaluations';
+import { useEvaluation } from '@/state/jobs/evaluations';
 import { Formula } from './Formula';
 import { Overlay } from '@/ui/Overlay';
 import { SPACE, useRuled, useStrata } from '@/ui/theme';

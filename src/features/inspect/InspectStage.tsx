@@ -14,13 +14,13 @@ import { BenchBar } from '@/features/bench/BenchBar';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import { LibraryPanel } from '@/features/library/LibraryPanel';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { packAsFound } from '@/features/strip/packAsFound';
 import { Action } from '@/ui/Action';
 import { Choice, Toggles } from '@/ui/Choice';
 import { Panel } from '@/ui/Panel';
-import { toggled } from '@/ui/toggled';
+import { toggled } from '@/core/toggled';
 import { Heading, Words } from '@/ui/Words';
 
 import { Across } from './Across';
@@ -82,7 +82,7 @@ interface OverviewProps extends Props {
 
 function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) {
   const job = useJob();
-  const change = useChangeJob();
+  const change = useEditJob();
   const { parts: judged } = useInspection();
   const lacks = limitsLacking(job, judged);
   // The springs get their places in the record when the run begins; they count before.
@@ -175,7 +175,7 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
 
 /** Nothing can be measured before there is a pack; the plates that came out may be one. */
 function NoPlates() {
-  const change = useChangeJob();
+  const change = useEditJob();
   const { found } = useJob().strip;
   return found.length > 0 ? (
     <>

@@ -8,7 +8,7 @@ import { entryAt } from '@/core/job/paths';
 import { parseEntry } from '@/core/units/parseEntry';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { useJob } from '@/features/jobs/useJob';
+import { useJob } from '@/state/jobs/useJob';
 import { useStrata } from '@/ui/theme';
 import { Digits } from '@/ui/Words';
 import { flow } from '@/ui/flow';

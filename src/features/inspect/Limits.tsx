@@ -1,7 +1,7 @@
 import { fieldPath } from '@/core/job/fields';
 import { useAskedUnder } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
-import { useJob } from '@/features/jobs/useJob';
+import { useJob } from '@/state/jobs/useJob';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Panel } from '@/ui/Panel';
 import { Words } from '@/ui/Words';

@@ -9,7 +9,7 @@ import { entryAt } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { formatValue } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { useJob } from '@/features/jobs/useJob';
+import { useJob } from '@/state/jobs/useJob';
 import { SPACE, useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 

@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 
 import { readSentence } from '@/core/evaluate/sentence';
-import type { PartVerdict } from '@/core/inspect/inspect';
+import type { PartVerdict } from '@/core/inspect/partVerdict';
 import { FIXTURE_NAME, SIGHT_NAME, SIGHTS_ON } from '@/core/inspect/sights';
 import { fieldPath } from '@/core/job/fields';
 import { springsAway } from '@/core/shelf/fromJob';
@@ -10,12 +10,12 @@ import type { Fixture } from '@/core/job/types';
 import { FIXTURES, POINTS } from '@/core/job/types';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { putAway, putSpringsAway } from '@/features/shelf/putAway';
 import { PutAwayKeys } from '@/features/shelf/PutAwayKeys';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { useAppSelector } from '@/store/store';
+import { useAppSelector } from '@/state/store';
 import { Panel } from '@/ui/Panel';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Toggles } from '@/ui/Choice';
@@ -123,7 +123,7 @@ function PlateVerdict({ part, open, onToggle }: PlateProps) {
 
 function PlateDetails({ part }: { readonly part: PartVerdict }) {
   const job = useJob();
-  const change = useChangeJob();
+  const change = useEditJob();
   const layer = part.plate;
   if (!layer) return null;
   const { plate } = layer;
@@ -191,7 +191,7 @@ function FixturePanel({
   readonly part: PartVerdict | undefined;
 }) {
   const job = useJob();
-  const change = useChangeJob();
+  const change = useEditJob();
   const springs = fixture === 'springs';
   const stock = useAppSelector((state) => state.shelf);
   const paths = springs

@@ -5,7 +5,7 @@ import type { RunStep } from '@/core/inspect/run';
 import { fieldAt } from '@/core/job/fields';
 import { formatValue, formatWithUnit, withoutZeros } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { useJob } from '@/features/jobs/useJob';
+import { useJob } from '@/state/jobs/useJob';
 import { Key } from './Key';
 import { SPACE } from '@/ui/theme';
 

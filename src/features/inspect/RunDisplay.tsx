@@ -7,7 +7,7 @@ import { entryAt } from '@/core/job/paths';
 import { parseEntry } from '@/core/units/parseEntry';
 import { formatValue, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { useJob } from '@/features/jobs/useJob';
+import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { FONT, SPACE, useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';

@@ -4,7 +4,7 @@ import { readSentence } from '@/core/evaluate/sentence';
 import { nextOpen, openSteps } from '@/core/inspect/run';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useUnits } from '@/features/display/useUnits';
-import { useJob } from '@/features/jobs/useJob';
+import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Heading, Words } from '@/ui/Words';
 

@@ -4,8 +4,8 @@ import { View } from 'react-native';
 import { readSentence } from '@/core/evaluate/sentence';
 import { summarize } from '@/core/inspect/summary';
 import { useUnits } from '@/features/display/useUnits';
-import { useEvaluation } from '@/features/jobs/evaluations';
-import { useJob } from '@/features/jobs/useJob';
+import { useEvaluation } from '@/state/jobs/evaluations';
+import { useJob } from '@/state/jobs/useJob';
 import { Choice } from '@/ui/Choice';
 import { Heading, Words } from '@/ui/Words';
 

@@ -5,7 +5,7 @@ import { MAX_READINGS } from '@/core/job/fields';
 import type { Fixture, Job, Plate, Sight } from '@/core/job/types';
 import { SIGHTS } from '@/core/job/types';
 import type { Reading } from '@/core/units/parseEntry';
-import { toggled } from '@/ui/toggled';
+import { toggled } from '@/core/toggled';
 
 /**
  * Puts a reading into the record, with what stood on the gauge and the day it was taken. The same reading again is the

@@ -1,8 +1,8 @@
 import type { Inspection } from '@/core/inspect/inspect';
 import { inspect } from '@/core/inspect/inspect';
 import type { Job } from '@/core/job/types';
-import { evaluationOf } from '@/features/jobs/evaluations';
-import { useJob } from '@/features/jobs/useJob';
+import { evaluationOf } from '@/state/jobs/evaluations';
+import { useJob } from '@/state/jobs/useJob';
 
 const inspections = new WeakMap<Job, Inspection>();
 

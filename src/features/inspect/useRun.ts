@@ -7,8 +7,8 @@ import { measuringRun, nextOpen } from '@/core/inspect/run';
 import { entryAt } from '@/core/job/paths';
 import type { ParsedEntry, Reading } from '@/core/units/parseEntry';
 import { useUnits } from '@/features/display/useUnits';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { isoDay } from '@/ui/dates';
 
 import { withReading } from './edits';
@@ -42,7 +42,7 @@ const MAX_TEXT = 20;
 export function useRun(parts: readonly RunPart[]): Run {
   const job = useJob();
   const units = useUnits();
-  const change = useChangeJob();
+  const change = useEditJob();
   const steps = measuringRun(job, parts);
   const [index, setIndex] = useState(() => {
     const open = nextOpen(job, steps);

@@ -6,9 +6,9 @@ import type { TestId } from '@/core/causes/tests';
 import { TESTS } from '@/core/causes/tests';
 import type { RankedCause } from '@/core/causes/rank';
 import { rankCauses } from '@/core/causes/rank';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { evaluationOf } from '@/features/jobs/evaluations';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { evaluationOf } from '@/state/jobs/evaluations';
+import { useJob } from '@/state/jobs/useJob';
 import { Choice } from '@/ui/Choice';
 import { SPACE, useRuled, useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
@@ -25,7 +25,7 @@ export function CausesPanel() {
   // What is typed and ticked beside it is answered first.
   const job = useDeferredValue(useJob());
   const evaluation = evaluationOf(job);
-  const change = useChangeJob();
+  const change = useEditJob();
   const { complaints, tests } = job.intake;
   const { causes, next } = rankCauses({ complaints, tests, evaluation, job });
   const made = (Object.keys(tests) as TestId[]).filter((id) => tests[id] !== undefined);
@@ -132,7 +132,7 @@ function CauseRow({ cause }: { readonly cause: RankedCause }) {
 interface TestRowProps {
   readonly id: TestId;
   readonly minutes?: number;
-  readonly outcome?: string;
+  readonly outcome?: string | undefined;
   readonly onAnswer: (id: TestId, outcome: string) => void;
 }
 

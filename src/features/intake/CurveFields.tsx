@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import type { Source, TorqueCurve } from '@/core/job/types';
-import { isFrozen } from '@/core/job/work';
+import { isFrozen } from '@/core/job/signOff';
 import { withCurve } from '@/core/torque/engineCurve';
 import { useDynoPulls } from '@/features/bench/useDynoPulls';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { MAX_CSV_BYTES, readTorqueCsv, writeTorqueCsv } from '@/files/csvFiles';
 import { FileRefused } from '@/files/refused';
 import { download, pickFile } from '@/files/share';
@@ -28,7 +28,7 @@ const ROW = { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } as const;
 /** Torque over engine speed: taken from a file or from pulls on a dyno, looked over before it is used. */
 export function CurveFields() {
   const { id: jobId, engine, intake, signOff } = useJob();
-  const change = useChangeJob();
+  const change = useEditJob();
   const strata = useStrata();
   const [fromFile, setFromFile] = useState<TorqueFile>();
   const [refused, setRefused] = useState<string>();

@@ -6,7 +6,7 @@ import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useBenchLink } from '@/features/bench/benchLink';
-import type { TakenPull, TakenPulls } from '@/features/bench/dynoPulls';
+import type { TakenPull, TakenPulls } from '@/core/torque/dynoPulls';
 import { IconKey } from '@/ui/IconKey';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';

@@ -1,3 +1,4 @@
+import { writeDetails } from '@/core/job/edits/details';
 import { View } from 'react-native';
 
 import type { ComplaintId } from '@/core/causes/complaints';
@@ -10,17 +11,15 @@ import { METER, meterOf } from '@/core/life/meter';
 import { MeterFields } from '@/features/entry/MeterFields';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { StartClutchFields } from '@/features/pack/StartClutchFields';
-import { useAppDispatch } from '@/store/store';
 import { Choice, optionsOf, Toggles } from '@/ui/Choice';
 import { DateField } from '@/ui/DateField';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Field } from '@/ui/Field';
 import { StateMark } from '@/ui/StateMark';
-import { toggled } from '@/ui/toggled';
+import { toggled } from '@/core/toggled';
 import { useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
@@ -45,8 +44,8 @@ const METER_OPTIONS = METERS.map((value) => ({ value, label: METER[value].name }
 export function IntakeStage() {
   const job = useJob();
   const wide = useWide();
-  const change = useChangeJob();
-  const dispatch = useAppDispatch();
+  const change = useEditJob();
+  const edit = useEditJob();
   const { intake } = job;
   const set = (part: Partial<Job['intake']>) =>
     change((j) => ({ ...j, intake: { ...j.intake, ...part } }));
@@ -111,7 +110,7 @@ export function IntakeStage() {
             value={job.notes}
             maxLength={MAX_NOTES}
             multiline
-            onChangeText={(notes) => dispatch(jobActions.detailsTyped({ jobId: job.id, notes }))}
+            onChangeText={(notes) => edit((j) => writeDetails(j, { notes }), { typing: 'notes' })}
           />
           <StageDone stage="intake" />
         </>

@@ -1,3 +1,4 @@
+import { writeDetails } from '@/core/job/edits/details';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -6,10 +7,8 @@ import { LAYOUT_MEANS, LAYOUT_NAME } from '@/core/guide/identify';
 import { MAX_NAME } from '@/core/job/fields';
 import type { ClutchLayout, Job } from '@/core/job/types';
 import { Guide } from '@/features/guide/Guide';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { useJob } from '@/features/jobs/useJob';
-import { useAppDispatch } from '@/store/store';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
@@ -36,11 +35,10 @@ function releaseFor(layout: ClutchLayout, release: Job['release']): Job['release
 /** Which machine this is, and which clutch it has. */
 export function MachineFields() {
   const job = useJob();
-  const dispatch = useAppDispatch();
-  const change = useChangeJob();
+  const change = useEditJob();
   const [guiding, setGuiding] = useState(false);
   const type = (part: { number?: string; name?: string; use?: string }) =>
-    dispatch(jobActions.detailsTyped({ jobId: job.id, ...part }));
+    change((j) => writeDetails(j, part), { typing: Object.keys(part).join() });
   const { layout } = job.machine;
   const set = (next: ClutchLayout) =>
     change((j) => ({

@@ -1,6 +1,6 @@
 import { DomainError } from '@/core/errors';
 import { curveOfPulls, PULLS_APART } from '@/core/torque/pulls';
-import type { TakenPulls } from '@/features/bench/dynoPulls';
+import type { TakenPulls } from '@/core/torque/dynoPulls';
 import type { TorqueFile } from '@/files/torqueCsv';
 import { isoDay } from '@/ui/dates';
 

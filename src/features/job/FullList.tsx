@@ -1,6 +1,6 @@
-import { refusalRead } from '@/features/jobs/frozen';
-import { useJobId } from '@/features/jobs/useJob';
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { refusalRead } from '@/state/jobs/editing';
+import { useJobId } from '@/state/jobs/useJob';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { NoticeBar } from '@/ui/NoticeBar';
 

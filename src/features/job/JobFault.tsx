@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
 
-import { useHistory } from '@/features/jobs/useHistory';
-import { useJobId } from '@/features/jobs/useJob';
+import { useHistory } from '@/state/jobs/useHistory';
+import { useJobId } from '@/state/jobs/useJob';
 import { download } from '@/files/share';
-import { useAppSelector, useAppStore } from '@/store/store';
+import { useAppSelector, useAppStore } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { Fault } from '@/ui/Fault';
 

@@ -1,12 +1,13 @@
+import { archiveJob } from '@/state/jobs/editJob';
 import { router } from 'expo-router';
 import { Menu } from 'react-native-paper';
 
 import { sectionSvg } from '@/files/sectionSvg';
 import { canShare, download, share } from '@/files/share';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { evaluationOf } from '@/features/jobs/evaluations';
-import { useJobId, useJobPart } from '@/features/jobs/useJob';
-import { useAppDispatch, useAppStore } from '@/store/store';
+import { jobActions } from '@/state/jobs/jobsSlice';
+import { evaluationOf } from '@/state/jobs/evaluations';
+import { useJobId, useJobPart } from '@/state/jobs/useJob';
+import { useAppDispatch, useAppStore } from '@/state/store';
 import { DropMenu } from '@/ui/DropMenu';
 import { IconKey } from '@/ui/IconKey';
 
@@ -116,7 +117,7 @@ export function JobMenu() {
             title={archived ? 'Take out of the archive' : 'Put in the archive'}
             onPress={() => {
               close();
-              dispatch(jobActions.jobArchived({ jobId, archived: !archived }));
+              dispatch(archiveJob(jobId, !archived));
               if (!archived) router.navigate('/');
             }}
           />

@@ -1,12 +1,12 @@
 import { useDeferredValue } from 'react';
 import { View } from 'react-native';
 
-import type { Problem } from '@/core/evaluate/problems';
+import type { Problem } from '@/core/evaluate/problem';
 import type { Job } from '@/core/job/types';
 import { inspectionOf } from '@/features/inspect/useInspection';
-import { useHistory } from '@/features/jobs/useHistory';
-import { evaluationOf } from '@/features/jobs/evaluations';
-import { useJob } from '@/features/jobs/useJob';
+import { useHistory } from '@/state/jobs/useHistory';
+import { evaluationOf } from '@/state/jobs/evaluations';
+import { useJob } from '@/state/jobs/useJob';
 import type { SectionProps } from '@/features/section/Section';
 import { Section } from '@/features/section/Section';
 import { SectionEditor } from '@/features/section/SectionEditor';

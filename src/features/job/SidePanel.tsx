@@ -6,7 +6,7 @@ import type { Stage } from '@/core/job/types';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictBanner } from '@/features/figures/VerdictBanner';
 import { CausesPanel } from '@/features/intake/CausesPanel';
-import { useJobPart } from '@/features/jobs/useJob';
+import { useJobPart } from '@/state/jobs/useJob';
 import { SPACE, useStrata } from '@/ui/theme';
 
 const FIGURES: Readonly<Record<Stage, readonly FigureId[]>> = {

@@ -3,8 +3,8 @@ import { StyleSheet, View } from 'react-native';
 
 import type { Job, Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJobPart } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJobPart } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { STAGE_NAME } from '@/core/job/words';
 import { Words } from '@/ui/Words';
@@ -24,7 +24,7 @@ interface Props {
 export function StageDone({ stage, alsoDone = (job) => job }: Props) {
   const open = useJobPart((job) => leftHere(stage, job).join(', '));
   const stands = STAGES.indexOf(useJobPart((job) => job.stage));
-  const change = useChangeJob();
+  const change = useEditJob();
   const next = stageAfter(stage);
   const here = STAGES.indexOf(stage);
   const go = () => {

@@ -3,8 +3,8 @@ import type { Job, Stage } from '@/core/job/types';
 import type { Judged } from '@/core/signoff/leftAt';
 import { leftAt, stagesLeft } from '@/core/signoff/leftAt';
 import { inspectionOf } from '@/features/inspect/useInspection';
-import { evaluationOf } from '@/features/jobs/evaluations';
-import { useJob } from '@/features/jobs/useJob';
+import { evaluationOf } from '@/state/jobs/evaluations';
+import { useJob } from '@/state/jobs/useJob';
 
 /** What is known of a record, each worked out when it is asked for. */
 const judged = (job: Job): Judged => ({

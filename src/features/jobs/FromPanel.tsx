@@ -2,12 +2,12 @@ import { StyleSheet, View } from 'react-native';
 
 import { machinesOf } from '@/core/job/derive';
 import type { Job } from '@/core/job/types';
-import { useAppSelector } from '@/store/store';
+import { useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { SPACE, useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
-import { jobSelectors } from './jobsSlice';
+import { jobSelectors } from '@/state/jobs/jobsSlice';
 import { flow } from '@/ui/flow';
 
 interface Props {

@@ -5,7 +5,7 @@ import { TouchableRipple } from 'react-native-paper';
 
 import type { JobRow } from '@/core/job/row';
 import { STAGE_NAME } from '@/core/job/words';
-import { useAppSelector } from '@/store/store';
+import { useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { StateMark } from '@/ui/StateMark';
 import { SPACE, useRuled } from '@/ui/theme';
@@ -16,8 +16,8 @@ import { Digits, Words } from '@/ui/Words';
 import { dueWords, isDue } from './due';
 import { ALL_JOBS, findJobs } from './findJobs';
 import { JobFilter } from './JobFilter';
-import { selectRows } from './rows';
-import { useVerdict } from './useVerdict';
+import { selectRows } from '@/state/jobs/rows';
+import { useVerdict } from '@/state/jobs/useVerdict';
 import { flow } from '@/ui/flow';
 
 /** Rows on a tall screen, rows that follow a frame later, and more at a press: thousands would take seconds to draw. */

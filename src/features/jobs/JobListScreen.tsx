@@ -1,3 +1,4 @@
+import { archiveJob } from '@/state/jobs/editJob';
 import { nanoid } from '@reduxjs/toolkit';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -7,11 +8,11 @@ import type { Job } from '@/core/job/types';
 import { useBackupWords } from '@/features/backup/useBackupWords';
 import { UpdateNotice } from '@/features/offline/UpdateNotice';
 import { pickFile } from '@/files/share';
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { SPACE, useStrata } from '@/ui/theme';
 import { Tool } from '@/ui/Tool';
-import { TopBar } from '@/ui/TopBar';
+import { TopBar } from '@/features/page/TopBar';
 import { UndoBar } from '@/ui/UndoBar';
 import { useRoomy, useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
@@ -19,8 +20,8 @@ import { Heading, Words } from '@/ui/Words';
 import { FromPanel } from './FromPanel';
 import { importJob } from './importJob';
 import { JobList } from './JobList';
-import { jobActions } from './jobsSlice';
-import { selectRows } from './rows';
+import { jobActions } from '@/state/jobs/jobsSlice';
+import { selectRows } from '@/state/jobs/rows';
 import { WhenRead } from './WhenRead';
 import { flow } from '@/ui/flow';
 
@@ -175,8 +176,8 @@ function UndoBars() {
       {archived ? (
         <UndoBar
           text={`${archived.number} ${archived.machine.name} is in the archive.`}
-          onUndo={() => dispatch(jobActions.jobArchived({ jobId: archived.id, archived: false }))}
-          onForget={() => dispatch(jobActions.archivingForgotten())}
+          onUndo={() => dispatch(archiveJob(archived.id, false))}
+          onForget={() => dispatch(jobActions.archivingNoted(undefined))}
         />
       ) : null}
     </>

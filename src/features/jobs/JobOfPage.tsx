@@ -3,13 +3,13 @@ import type { ReactNode } from 'react';
 import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { SPACE, useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
-import { jobActions } from './jobsSlice';
-import { JobContext } from './useJob';
+import { jobActions } from '@/state/jobs/jobsSlice';
+import { JobContext } from '@/state/jobs/useJob';
 
 interface Props {
   readonly id: string;

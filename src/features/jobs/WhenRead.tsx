@@ -1,10 +1,10 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 
-import { useAppSelector } from '@/store/store';
+import { useAppSelector } from '@/state/store';
 import { ProgressLine } from '@/ui/ProgressLine';
 
-import { selectReadShare } from './rows';
+import { selectReadShare } from '@/state/jobs/rows';
 
 /** What needs every job of the workshop: until all have been read it says how far that is. */
 export function WhenRead({ children }: { readonly children: ReactNode }) {

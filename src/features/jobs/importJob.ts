@@ -3,12 +3,12 @@ import { nanoid } from '@reduxjs/toolkit';
 import { FileRefused } from '@/files/refused';
 import { whenWritten } from '@/storage/current';
 import { reportFault } from '@/storage/faults';
-import { unsavedWords } from '@/storage/storageSlice';
-import type { AppStore, RootState } from '@/store/store';
+import { unsavedWords } from '@/state/storageSlice';
+import type { AppStore, RootState } from '@/state/store';
 
-import type { Drafts } from './jobsSlice';
-import { jobActions } from './jobsSlice';
-import { allRead } from './rows';
+import type { Drafts } from '@/state/jobs/jobsSlice';
+import { jobActions } from '@/state/jobs/jobsSlice';
+import { allRead } from '@/state/jobs/rows';
 
 interface Told {
   readonly text: string;

@@ -9,12 +9,12 @@ import type { Answer } from '@/core/exercises/model';
 import { MISTAKES } from '@/core/exercises/model';
 import { isAnswered, score } from '@/core/exercises/score';
 import { useUnits } from '@/features/display/useUnits';
-import type { OpenCase } from '@/features/practice/practiceSlice';
-import { practiceActions } from '@/features/practice/practiceSlice';
+import type { OpenCase } from '@/state/practiceSlice';
+import { practiceActions } from '@/state/practiceSlice';
 import { Termed } from '@/features/words/Termed';
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
-import { Page } from '@/ui/Page';
+import { Page } from '@/features/page/Page';
 import { Heading, Words } from '@/ui/Words';
 
 import { BenchView } from './BenchView';
@@ -41,7 +41,13 @@ export function ExerciseScreen() {
   return <Opened key={kind} kind={kind} asked={seed} />;
 }
 
-function Opened({ kind, asked }: { readonly kind: ExerciseId; readonly asked?: string }) {
+function Opened({
+  kind,
+  asked,
+}: {
+  readonly kind: ExerciseId;
+  readonly asked: string | undefined;
+}) {
   const dispatch = useAppDispatch();
   const open = useAppSelector((state) => state.practice.exercises[kind]?.open);
   const wanted = asked !== undefined && /^\d{1,9}$/.test(asked) ? Number(asked) : undefined;

@@ -4,7 +4,7 @@ import { Families } from '@/features/words/Families';
 import { Glossary } from '@/features/words/Glossary';
 import { Schools } from '@/features/words/Schools';
 import { Choice } from '@/ui/Choice';
-import { Page } from '@/ui/Page';
+import { Page } from '@/features/page/Page';
 
 import { ExerciseList } from './ExerciseList';
 

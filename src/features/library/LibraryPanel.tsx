@@ -5,15 +5,15 @@ import { StyleSheet, View } from 'react-native';
 import type { ComparedLimit, LimitSheet } from '@/core/library/limits';
 import { compareSheet, limitsOf, sheetWithJob, withSheet } from '@/core/library/limits';
 import { useUnits } from '@/features/display/useUnits';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { Panel } from '@/ui/Panel';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
-import { libraryActions, sheetsByName } from './librarySlice';
+import { libraryActions, sheetsByName } from '@/state/librarySlice';
 import { differenceWords } from './words';
 import { flow } from '@/ui/flow';
 
@@ -51,7 +51,7 @@ function Used({
   readonly apart: readonly ComparedLimit[];
 }) {
   const units = useUnits();
-  const change = useChangeJob();
+  const change = useEditJob();
   const dispatch = useAppDispatch();
   const job = useJob();
   const take = () =>
@@ -97,7 +97,7 @@ function Used({
 
 function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
   const job = useJob();
-  const change = useChangeJob();
+  const change = useEditJob();
   const dispatch = useAppDispatch();
   const ruled = useRuled();
   const has = limitsOf(job, () => nanoid(10)).length;

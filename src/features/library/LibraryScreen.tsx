@@ -4,16 +4,16 @@ import { View } from 'react-native';
 
 import type { LimitSheet } from '@/core/library/limits';
 import { WhenRead } from '@/features/jobs/WhenRead';
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { Field } from '@/ui/Field';
-import { Page } from '@/ui/Page';
+import { Page } from '@/features/page/Page';
 import { Panel } from '@/ui/Panel';
 import { UndoBar } from '@/ui/UndoBar';
 import { Heading, Words } from '@/ui/Words';
 
 import { AddLimit } from './AddLimit';
-import { libraryActions, sheetsByName } from './librarySlice';
+import { libraryActions, sheetsByName } from '@/state/librarySlice';
 import { LimitRow } from './LimitRow';
 import { Touched } from './Touched';
 import { useNewJobWith } from './useNewJobWith';

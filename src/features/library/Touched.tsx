@@ -4,9 +4,9 @@ import { StyleSheet, View } from 'react-native';
 import type { LimitSheet, TouchedJob } from '@/core/library/limits';
 import { touchedBy, withSheet } from '@/core/library/limits';
 import { useUnits } from '@/features/display/useUnits';
-import { changeJob } from '@/features/jobs/changeJob';
-import { jobSelectors } from '@/features/jobs/jobsSlice';
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { editJob } from '@/state/jobs/editJob';
+import { jobSelectors } from '@/state/jobs/jobsSlice';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -69,7 +69,7 @@ function TouchedRow({ sheet, touched: { job, differs, signed } }: RowProps) {
           accessibilityLabel={`Bring to ${name}`}
           onPress={() =>
             dispatch(
-              changeJob(job.id, (j) =>
+              editJob(job.id, (j) =>
                 withSheet(j, sheet, new Set(differs.map((d) => d.limit.id)), () => nanoid(10)),
               ),
             )

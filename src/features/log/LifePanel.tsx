@@ -8,7 +8,7 @@ import { packLife } from '@/core/log/packLife';
 import { predictWear } from '@/core/life/wear';
 import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { useJob } from '@/features/jobs/useJob';
+import { useJob } from '@/state/jobs/useJob';
 import { Chart } from '@/ui/Chart';
 import { dayText } from '@/ui/dates';
 import { SPACE, useRuled } from '@/ui/theme';

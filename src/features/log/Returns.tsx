@@ -8,9 +8,9 @@ import { meterOf, runRead, runText } from '@/core/life/meter';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { MeterFields } from '@/features/entry/MeterFields';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { evaluationOf } from '@/features/jobs/evaluations';
-import { useJobPart } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { evaluationOf } from '@/state/jobs/evaluations';
+import { useJobPart } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { DateField } from '@/ui/DateField';
 import { dayText, isoDay } from '@/ui/dates';
@@ -28,7 +28,7 @@ const withVisit = (job: Job, id: string, part: Partial<Visit>): Job => ({
 /** Returns of the machine with this pack: its meter, a reading of each disc, and what was found. */
 export function Returns() {
   const visits = useJobPart((job) => job.visits);
-  const change = useChangeJob();
+  const change = useEditJob();
   const full = visits.length >= MAX_VISITS;
   const add = () =>
     change((j) => ({
@@ -53,7 +53,7 @@ export function Returns() {
 }
 
 function Return({ visit }: { readonly visit: Visit }) {
-  const change = useChangeJob();
+  const change = useEditJob();
   const pack = useJobPart((job) => job.pack);
   const discs = useJobPart((job) => evaluationOf(job).layout).layers.filter(
     (l) => l.lined !== 'none',
@@ -99,7 +99,9 @@ function Return({ visit }: { readonly visit: Visit }) {
         label="What was found"
         value={note}
         maxLength={MAX_NOTES}
-        onChangeText={(next) => change((j) => withVisit(j, id, { note: next }), `visit ${id}`)}
+        onChangeText={(next) =>
+          change((j) => withVisit(j, id, { note: next }), { typing: `visit ${id}` })
+        }
       />
       <Action
         icon="delete-outline"

@@ -1,7 +1,7 @@
+import { useEditJob } from '@/state/jobs/editJob';
+import { chooseAssist } from '@/core/job/edits/details';
 import { EntryField } from '@/features/entry/EntryField';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { useJob } from '@/features/jobs/useJob';
-import { useAppDispatch } from '@/store/store';
+import { useJob } from '@/state/jobs/useJob';
 import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
 
@@ -13,15 +13,15 @@ const TYPES = [
 
 /** Weights that add clamp with rpm. */
 export function AssistFields() {
-  const { id: jobId, assist } = useJob();
-  const dispatch = useAppDispatch();
+  const { assist } = useJob();
+  const edit = useEditJob();
   return (
     <>
       <Choice
         label="Centrifugal assist"
         value={assist.type}
         options={TYPES}
-        onChange={(type) => dispatch(jobActions.assistTypeChosen({ jobId, type }))}
+        onChange={(type) => edit((job) => chooseAssist(job, type))}
       />
       {assist.type === 'none' ? null : (
         <FieldGrid>

@@ -1,7 +1,7 @@
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { useJobPart } from '@/features/jobs/useJob';
-import { useAppDispatch } from '@/store/store';
+import { chooseSpringType } from '@/core/job/edits/springs';
+import { chooseRelease } from '@/core/job/edits/details';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJobPart } from '@/state/jobs/useJob';
 import { Choice } from '@/ui/Choice';
 
 /* What a clutch is made like: asked where it is first seen, and where its measures are entered. */
@@ -31,15 +31,14 @@ const EXPANDING = [
 
 /** Which springs press the pack. */
 export function SpringFamily({ label }: { readonly label: string }) {
-  const jobId = useJobPart((job) => job.id);
   const family = useJobPart((job) => job.springs.type);
-  const dispatch = useAppDispatch();
+  const edit = useEditJob();
   return (
     <Choice
       label={label}
       value={family}
       options={FAMILIES}
-      onChange={(type) => dispatch(jobActions.springTypeChosen({ jobId, type }))}
+      onChange={(type) => edit((job) => chooseSpringType(job, type))}
     />
   );
 }
@@ -52,16 +51,15 @@ interface ReleaseProps {
 
 /** How the lever reaches the plate. */
 export function ReleaseWay({ label, seen = false }: ReleaseProps) {
-  const jobId = useJobPart((job) => job.id);
   const type = useJobPart((job) => job.release.type);
   const pedal = useJobPart((job) => job.machine.layout === 'startAndPack');
-  const dispatch = useAppDispatch();
+  const edit = useEditJob();
   return (
     <Choice
       label={label}
       value={type}
       options={seen ? (pedal ? SEEN_WITH_PEDAL : SEEN) : RELEASES}
-      onChange={(next) => dispatch(jobActions.releaseTypeChosen({ jobId, type: next }))}
+      onChange={(next) => edit((job) => chooseRelease(job, next))}
     />
   );
 }
@@ -69,7 +67,7 @@ export function ReleaseWay({ label, seen = false }: ReleaseProps) {
 /** Whether an expanding disc stands in place of the outermost friction disc. */
 export function ExpandingFitted({ label }: { readonly label: string }) {
   const fitted = useJobPart((job) => job.expanding.fitted);
-  const change = useChangeJob();
+  const change = useEditJob();
   return (
     <Choice
       label={label}

@@ -5,8 +5,8 @@ import type { Entry } from '@/core/job/types';
 import { focusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { VerdictLine } from '@/features/figures/VerdictLine';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Heading } from '@/ui/Words';
@@ -18,7 +18,7 @@ const nextAngle = (taken: number): { angle?: Entry } =>
 /** Dial readings round the pressure plate, and what they say of its tilt; without its heading where one stands above. */
 export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
   const { release } = useJob();
-  const change = useChangeJob();
+  const change = useEditJob();
   const add = () => {
     const reading = { id: nanoid(10), ...nextAngle(release.liftReadings.length) };
     change((j) => ({

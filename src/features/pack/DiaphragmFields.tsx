@@ -1,14 +1,19 @@
+import {
+  addDiaphragmPoint,
+  addStep,
+  chooseDiaphragm,
+  removeDiaphragmPoint,
+  removeStep,
+} from '@/core/job/edits/springs';
 import { nanoid } from '@reduxjs/toolkit';
 import { View } from 'react-native';
 
 import { fieldPath, MAX_STEPS, MAX_TESTER_POINTS } from '@/core/job/fields';
 import { focusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { TesterFile } from '@/features/springs/TesterFile';
-import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
@@ -21,9 +26,9 @@ import { flow } from '@/ui/flow';
 
 /** A diaphragm spring: its force from geometry or tester, where it stands, and its retainer's steps. */
 export function DiaphragmFields() {
-  const { id: jobId, springs } = useJob();
-  const dispatch = useAppDispatch();
-  const change = useChangeJob();
+  const { springs } = useJob();
+  const edit = useEditJob();
+  const change = useEditJob();
   const { forceFrom, points } = springs.diaphragm;
   return (
     <View style={flow.sections}>
@@ -36,9 +41,7 @@ export function DiaphragmFields() {
             { value: 'tester', label: 'A tester' },
           ] as const
         }
-        onChange={(next) =>
-          dispatch(jobActions.diaphragmChanged({ jobId, part: { forceFrom: next } }))
-        }
+        onChange={(next) => edit((job) => chooseDiaphragm(job, { forceFrom: next }))}
       />
       {forceFrom === 'geometry' ? (
         <FieldGrid>
@@ -61,9 +64,7 @@ export function DiaphragmFields() {
             <FieldGrid
               key={point.id}
               removeLabel={`Take point ${i + 1} out`}
-              onRemove={() =>
-                dispatch(jobActions.diaphragmPointRemoved({ jobId, pointId: point.id }))
-              }
+              onRemove={() => edit((job) => removeDiaphragmPoint(job, point.id))}
             >
               <EntryField
                 path={fieldPath('springs.diaphragm.points.*.deflection', point.id)}
@@ -79,8 +80,9 @@ export function DiaphragmFields() {
             <Action
               icon="plus"
               onPress={() => {
-                const { payload } = dispatch(jobActions.diaphragmPointAdded({ jobId }));
-                focusField(fieldPath('springs.diaphragm.points.*.deflection', payload.newId));
+                const id = nanoid(10);
+                edit((job) => addDiaphragmPoint(job, id));
+                focusField(fieldPath('springs.diaphragm.points.*.deflection', id));
               }}
             >
               Tester point
@@ -99,8 +101,8 @@ export function DiaphragmFields() {
 }
 
 function Steps() {
-  const { id: jobId, springs } = useJob();
-  const dispatch = useAppDispatch();
+  const { springs } = useJob();
+  const edit = useEditJob();
   const { steps, stepId } = springs.diaphragm;
   return (
     <View style={flow.sections}>
@@ -112,7 +114,7 @@ function Steps() {
         <FieldGrid
           key={step.id}
           removeLabel={`Take step ${step.name} out`}
-          onRemove={() => dispatch(jobActions.stepRemoved({ jobId, stepId: step.id }))}
+          onRemove={() => edit((job) => removeStep(job, step.id))}
         >
           <EntryField
             path={fieldPath('springs.diaphragm.steps.*.offset', step.id)}
@@ -132,8 +134,9 @@ function Steps() {
         <Action
           icon="plus"
           onPress={() => {
-            const { payload } = dispatch(jobActions.stepAdded({ jobId }));
-            focusField(fieldPath('springs.diaphragm.steps.*.offset', payload.newId));
+            const id = nanoid(10);
+            edit((job) => addStep(job, id));
+            focusField(fieldPath('springs.diaphragm.steps.*.offset', id));
           }}
         >
           Retainer step
@@ -144,9 +147,7 @@ function Steps() {
           label="Step in use"
           value={stepId ?? ''}
           options={steps.map((s) => ({ value: s.id, label: s.name || 'Step' }))}
-          onChange={(next) =>
-            dispatch(jobActions.diaphragmChanged({ jobId, part: { stepId: next } }))
-          }
+          onChange={(next) => edit((job) => chooseDiaphragm(job, { stepId: next }))}
         />
       ) : null}
     </View>

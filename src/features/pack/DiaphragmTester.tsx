@@ -8,8 +8,8 @@ import type { TesterReading } from '@/features/bench/benchLink';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
 import { useTyped } from '@/features/entry/useTyped';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJobId } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJobId } from '@/state/jobs/useJob';
 import { TesterLink } from '@/features/springs/TesterLink';
 import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
@@ -26,7 +26,7 @@ const TOUCH = 10;
 export function DiaphragmTester() {
   const jobId = useJobId();
   const units = useUnits();
-  const change = useChangeJob();
+  const change = useEditJob();
   const name = `touch.${jobId}`;
   const [text, setText] = useTyped(name);
   // A reading stands in the field in the place of what was typed.

@@ -1,6 +1,6 @@
 import { EntryField } from '@/features/entry/EntryField';
 import { FigureRows } from '@/features/figures/FigureRows';
-import { useJob } from '@/features/jobs/useJob';
+import { useJob } from '@/state/jobs/useJob';
 import { GainReadings } from '@/features/prove/GainReadings';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Heading, Words } from '@/ui/Words';

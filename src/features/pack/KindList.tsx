@@ -1,3 +1,7 @@
+import { useEditJob } from '@/state/jobs/editJob';
+import { nanoid } from '@reduxjs/toolkit';
+import { addKind, changeKind, removeKind } from '@/core/job/edits/pack';
+import type { KindChoices } from '@/core/job/edits/pack';
 import { StyleSheet, View } from 'react-native';
 
 import { fieldPath, MAX_KINDS, MAX_NAME } from '@/core/job/fields';
@@ -7,9 +11,7 @@ import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useAskedUnder } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { useJobId, useJobPart } from '@/features/jobs/useJob';
-import { useAppDispatch } from '@/store/store';
+import { useJobPart } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice, Toggles } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
@@ -20,9 +22,8 @@ import { SPACE } from '@/ui/theme';
 
 /** The sorts of plate that this pack is made of. What is typed here holds for every plate of the sort. */
 export function KindList() {
-  const jobId = useJobId();
   const kinds = useJobPart((job) => job.pack.kinds);
-  const dispatch = useAppDispatch();
+  const edit = useEditJob();
   return (
     <View>
       {kinds.map((kind) => (
@@ -33,14 +34,14 @@ export function KindList() {
           <Action
             icon="plus"
             accessibilityLabel="New kind of disc"
-            onPress={() => dispatch(jobActions.kindAdded({ jobId, sort: 'friction' }))}
+            onPress={() => edit((job) => addKind(job, 'friction', nanoid(10)))}
           >
             Kind of disc
           </Action>
           <Action
             icon="plus"
             accessibilityLabel="New kind of steel"
-            onPress={() => dispatch(jobActions.kindAdded({ jobId, sort: 'steel' }))}
+            onPress={() => edit((job) => addKind(job, 'steel', nanoid(10)))}
           >
             Kind of steel
           </Action>
@@ -65,13 +66,11 @@ const METALS = [
 ] as const;
 
 function KindPanel({ kind }: { readonly kind: PlateKind }) {
-  const jobId = useJobId();
   const used = useJobPart((job) => job.pack.plates.filter((p) => p.kindId === kind.id).length);
   const asked = useAskedUnder(`pack.kinds.${kind.id}.`);
   const units = useUnits();
-  const dispatch = useAppDispatch();
-  const change = (part: Parameters<typeof jobActions.kindChanged>[0]['part']) =>
-    dispatch(jobActions.kindChanged({ jobId, kindId: kind.id, part }));
+  const edit = useEditJob();
+  const change = (part: KindChoices) => edit((job) => changeKind(job, kind.id, part));
   const path = (
     leaf:
       | 'thickness'
@@ -184,10 +183,7 @@ function KindPanel({ kind }: { readonly kind: PlateKind }) {
           onToggle={(trait) => change({ [trait]: !kind[trait] })}
         />
         {used === 0 ? (
-          <Action
-            icon="delete-outline"
-            onPress={() => dispatch(jobActions.kindRemoved({ jobId, kindId: kind.id }))}
-          >
+          <Action icon="delete-outline" onPress={() => edit((job) => removeKind(job, kind.id))}>
             Take this kind out
           </Action>
         ) : (

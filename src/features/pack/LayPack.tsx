@@ -1,11 +1,12 @@
+import { useEditJob } from '@/state/jobs/editJob';
+import { nanoid } from '@reduxjs/toolkit';
+import { fillStack } from '@/core/job/edits/pack';
 import { useState } from 'react';
 
 import { MAX_PLATES } from '@/core/job/fields';
 import type { PlateKind } from '@/core/job/types';
 import { LooseField } from '@/features/entry/LooseField';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { useJobId, useJobPart } from '@/features/jobs/useJob';
-import { useAppDispatch } from '@/store/store';
+import { useJobPart } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
@@ -17,10 +18,9 @@ const DISCS = { quantity: 'count', bounds: { min: 1, max: MAX_DISCS, integer: tr
 
 /** Lays a plain pack at once: so many discs with steels between them. */
 export function LayPack() {
-  const jobId = useJobId();
   const kinds = useJobPart((job) => job.pack.kinds);
   const empty = useJobPart((job) => job.pack.plates.length === 0);
-  const dispatch = useAppDispatch();
+  const edit = useEditJob();
   const discKinds = kinds.filter((k) => k.lined !== 'none');
   const steelKinds = kinds.filter((k) => k.lined === 'none');
   const [discs, setDiscs] = useState<number>();
@@ -71,15 +71,9 @@ export function LayPack() {
         disabled={discs === undefined}
         onPress={() => {
           if (discs === undefined) return;
-          dispatch(
-            jobActions.packLaid({
-              jobId,
-              discs,
-              first,
-              frictionKind: disc.id,
-              steelKind: steel.id,
-            }),
-          );
+          const filling = { discs, first, frictionKind: disc.id, steelKind: steel.id };
+          const id = nanoid(10);
+          edit((job) => fillStack(job, filling, (n) => `${id}-${n}`));
         }}
       >
         {plates === undefined ? 'Lay the pack' : `Lay ${plates} plates`}

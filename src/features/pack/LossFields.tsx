@@ -4,7 +4,7 @@ import { releaseBudget } from '@/core/evaluate/lossFigures';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
-import { useJob, useJobPart } from '@/features/jobs/useJob';
+import { useJob, useJobPart } from '@/state/jobs/useJob';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { SPACE, useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';

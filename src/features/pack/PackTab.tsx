@@ -1,15 +1,14 @@
+import { choosePack } from '@/core/job/edits/pack';
 import { View } from 'react-native';
 
 import { CALIPER_WAY } from '@/core/evaluate/stackFigures';
 import { CALIPER_WAYS } from '@/core/job/types';
 import { EntryField } from '@/features/entry/EntryField';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { useJobId, useJobPart } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJobPart } from '@/state/jobs/useJob';
 import type { Selection } from '@/features/section/useSelection';
 import { ShelfPanel } from '@/features/shelf/ShelfPanel';
 import { TolerancePanel } from '@/features/tolerance/TolerancePanel';
-import { useAppDispatch } from '@/store/store';
 import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Panel } from '@/ui/Panel';
@@ -36,14 +35,13 @@ interface Props {
 
 /** The plates: their kinds, their order, and the window their stack must meet. */
 export function PackTab({ selection }: Props) {
-  const jobId = useJobId();
   const caliper = useJobPart((job) => job.pack.caliper !== undefined);
   const caliperTaken = useJobPart((job) => job.pack.caliperTaken);
   const radiusModel = useJobPart((job) => job.pack.radiusModel);
   const pressurePlate = useJobPart((job) => job.pack.pressurePlateTurnsWith);
   const floor = useJobPart((job) => job.pack.floorTurnsWith);
-  const dispatch = useAppDispatch();
-  const change = useChangeJob();
+  const edit = useEditJob();
+  const change = useEditJob();
   return (
     <View style={flow.sections}>
       <Heading level={2}>Kinds of plate</Heading>
@@ -78,25 +76,21 @@ export function PackTab({ selection }: Props) {
             { value: 'uniformWear', label: 'Run in, wears evenly' },
             { value: 'uniformPressure', label: 'New, presses evenly' },
           ]}
-          onChange={(next) =>
-            dispatch(jobActions.packOptionChosen({ jobId, part: { radiusModel: next } }))
-          }
+          onChange={(next) => edit((j) => choosePack(j, { radiusModel: next }))}
         />
         <Choice
           label="Pressure plate turns with"
           value={pressurePlate}
           options={MEMBERS}
           onChange={(pressurePlateTurnsWith) =>
-            dispatch(jobActions.packOptionChosen({ jobId, part: { pressurePlateTurnsWith } }))
+            edit((j) => choosePack(j, { pressurePlateTurnsWith }))
           }
         />
         <Choice
           label="Pack floor turns with"
           value={floor}
           options={MEMBERS}
-          onChange={(floorTurnsWith) =>
-            dispatch(jobActions.packOptionChosen({ jobId, part: { floorTurnsWith } }))
-          }
+          onChange={(floorTurnsWith) => edit((j) => choosePack(j, { floorTurnsWith }))}
         />
         <FieldGrid>
           <EntryField path="pack.tangFriction" />

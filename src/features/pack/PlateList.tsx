@@ -5,16 +5,16 @@ import { TouchableRipple } from 'react-native-paper';
 
 import { readSentence } from '@/core/evaluate/sentence';
 import type { PackLayer } from '@/core/evaluate/layers';
-import type { Problem } from '@/core/evaluate/problems';
+import type { Problem } from '@/core/evaluate/problem';
 import { fieldPath, MAX_PLATES } from '@/core/job/fields';
 import { POINTS } from '@/core/job/types';
 import { inserted } from '@/core/pack/edit';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { evaluationOf } from '@/features/jobs/evaluations';
-import { useDrafts, useJob, useJobPart } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { evaluationOf } from '@/state/jobs/evaluations';
+import { useDrafts, useJob, useJobPart } from '@/state/jobs/useJob';
 import type { LayerEdits } from '@/features/section/useLayerEdits';
 import { useLayerEdits } from '@/features/section/useLayerEdits';
 import type { Selection } from '@/features/section/useSelection';
@@ -71,7 +71,7 @@ export function PlateList({ selection }: Props) {
 /** One key for each kind: puts a plate of it on top. */
 function AddPlates({ full }: { readonly full: boolean }) {
   const kinds = useJobPart((job) => job.pack.kinds);
-  const change = useChangeJob();
+  const change = useEditJob();
   return (
     <View style={flow.wrap}>
       {kinds.map((kind) => (

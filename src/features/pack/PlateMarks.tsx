@@ -1,5 +1,5 @@
 import type { Facing, Plate } from '@/core/job/types';
-import { useChangeJob } from '@/features/jobs/changeJob';
+import { useEditJob } from '@/state/jobs/editJob';
 import { Choice, Toggles } from '@/ui/Choice';
 
 type Mark = Facing | 'none';
@@ -12,7 +12,7 @@ interface Props {
 
 /** Which way a plate looks, whether it is new, and what else is special about its place. */
 export function PlateMarks({ plate, lined }: Props) {
-  const change = useChangeJob();
+  const change = useEditJob();
   const set = (part: (plate: Plate) => Plate) =>
     change((j) => ({
       ...j,

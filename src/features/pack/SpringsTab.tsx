@@ -1,3 +1,10 @@
+import {
+  addGroup,
+  addTesterPoint,
+  changeGroup,
+  removeGroup,
+  removeTesterPoint,
+} from '@/core/job/edits/springs';
 import { nanoid } from '@reduxjs/toolkit';
 import { View } from 'react-native';
 
@@ -6,16 +13,14 @@ import type { CoilGroup } from '@/core/job/types';
 import { focusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { FigureRow } from '@/features/figures/FigureRow';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { useEvaluation } from '@/features/jobs/evaluations';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useEvaluation } from '@/state/jobs/evaluations';
+import { useJob } from '@/state/jobs/useJob';
 import { ClampOverWear } from '@/features/springs/ClampOverWear';
 import { DiaphragmCurve } from '@/features/springs/DiaphragmCurve';
 import { SpringCircle } from '@/features/springs/SpringCircle';
 import { TesterFile } from '@/features/springs/TesterFile';
 import { TesterLink } from '@/features/springs/TesterLink';
-import { useAppDispatch } from '@/store/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
@@ -96,8 +101,8 @@ export function SpringsTab() {
 }
 
 function CoilKinds() {
-  const { id: jobId, springs } = useJob();
-  const dispatch = useAppDispatch();
+  const { springs } = useJob();
+  const edit = useEditJob();
   const { groups } = springs.coil;
   return (
     <>
@@ -106,7 +111,7 @@ function CoilKinds() {
       ))}
       {groups.length === 0 ? <Words soft>No springs yet: add a kind of spring.</Words> : null}
       {groups.length < MAX_GROUPS ? (
-        <Action icon="plus" onPress={() => dispatch(jobActions.groupAdded({ jobId }))}>
+        <Action icon="plus" onPress={() => edit((job) => addGroup(job, nanoid(10)))}>
           Another kind of spring
         </Action>
       ) : null}
@@ -126,11 +131,10 @@ type Leaf =
   | 'shearModulus';
 
 function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: boolean }) {
-  const { id: jobId } = useJob();
-  const dispatch = useAppDispatch();
+  const edit = useEditJob();
   const path = (leaf: Leaf) => fieldPath(`springs.coil.groups.*.${leaf}`, group.id);
   const change = (part: Partial<Pick<CoilGroup, 'name' | 'rateFrom'>>) =>
-    dispatch(jobActions.groupChanged({ jobId, groupId: group.id, part }));
+    edit((job) => changeGroup(job, group.id, part));
   return (
     <View role="group" aria-label={group.name || 'Coil springs'} style={flow.sections}>
       <Heading level={2}>{alone ? 'Coil springs' : group.name || 'Coil springs'}</Heading>
@@ -177,7 +181,7 @@ function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: bo
       {alone ? null : (
         <Action
           icon="delete-outline"
-          onPress={() => dispatch(jobActions.groupRemoved({ jobId, groupId: group.id }))}
+          onPress={() => edit((job) => removeGroup(job, group.id))}
         >{`Take ${group.name || 'these springs'} out`}</Action>
       )}
     </View>
@@ -185,9 +189,8 @@ function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: bo
 }
 
 function TesterPoints({ group }: { readonly group: CoilGroup }) {
-  const { id: jobId } = useJob();
-  const dispatch = useAppDispatch();
-  const change = useChangeJob();
+  const edit = useEditJob();
+  const change = useEditJob();
   const groupId = group.id;
   return (
     <View style={flow.stack}>
@@ -206,9 +209,7 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
         <FieldGrid
           key={point.id}
           removeLabel={`Take point ${i + 1} out`}
-          onRemove={() =>
-            dispatch(jobActions.testerPointRemoved({ jobId, groupId, pointId: point.id }))
-          }
+          onRemove={() => edit((job) => removeTesterPoint(job, groupId, point.id))}
         >
           <EntryField
             path={fieldPath('springs.coil.groups.*.testerPoints.*.length', groupId, point.id)}
@@ -224,10 +225,9 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
         <Action
           icon="plus"
           onPress={() => {
-            const { payload } = dispatch(jobActions.testerPointAdded({ jobId, groupId }));
-            focusField(
-              fieldPath('springs.coil.groups.*.testerPoints.*.length', groupId, payload.newId),
-            );
+            const id = nanoid(10);
+            edit((job) => addTesterPoint(job, groupId, id));
+            focusField(fieldPath('springs.coil.groups.*.testerPoints.*.length', groupId, id));
           }}
         >
           Tester point

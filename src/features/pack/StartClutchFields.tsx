@@ -1,9 +1,9 @@
+import { useEditJob } from '@/state/jobs/editJob';
+import { placeStartClutch } from '@/core/job/edits/details';
 import { EntryField } from '@/features/entry/EntryField';
 import { FigureRow } from '@/features/figures/FigureRow';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { useEvaluation } from '@/features/jobs/evaluations';
-import { useJob } from '@/features/jobs/useJob';
-import { useAppDispatch } from '@/store/store';
+import { useEvaluation } from '@/state/jobs/evaluations';
+import { useJob } from '@/state/jobs/useJob';
 import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Heading } from '@/ui/Words';
@@ -17,7 +17,7 @@ const START_PLACES = [
 /** The start clutch of an ATV: shoes in a drum, and the speeds that come of them. */
 export function StartClutchFields() {
   const job = useJob();
-  const dispatch = useAppDispatch();
+  const edit = useEditJob();
   const { figures } = useEvaluation();
   return (
     <>
@@ -26,7 +26,7 @@ export function StartClutchFields() {
         label="Shoes in a drum"
         value={job.startClutch.place}
         options={START_PLACES}
-        onChange={(place) => dispatch(jobActions.startClutchPlaced({ jobId: job.id, place }))}
+        onChange={(place) => edit((j) => placeStartClutch(j, place))}
       />
       {job.startClutch.place === 'none' ? null : (
         <>

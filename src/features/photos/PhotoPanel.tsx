@@ -4,8 +4,8 @@ import { Image, Pressable, StyleSheet, View } from 'react-native';
 
 import { MAX_PHOTOS } from '@/core/job/fields';
 import type { Photo } from '@/core/job/types';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { shrinkPicture } from '@/files/picture';
 import { FileRefused } from '@/files/refused';
 import { pickFile } from '@/files/share';
@@ -22,7 +22,7 @@ const SHOWN_WIDTH = 270;
 /** Photographs of the job, made small in the browser and kept with it. */
 export function PhotoPanel() {
   const { photos } = useJob();
-  const change = useChangeJob();
+  const change = useEditJob();
   const strata = useStrata();
   const [told, setTold] = useState<{ text: string; bad: boolean }>();
   const [open, setOpen] = useState<string>();

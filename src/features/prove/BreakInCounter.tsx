@@ -6,8 +6,8 @@ import { fieldPath, MAX_NAME } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
 import type { BreakIn } from '@/core/job/work';
 import { EntryField } from '@/features/entry/EntryField';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
@@ -39,7 +39,7 @@ const counted = (job: Job, id: string, by: 1 | -1): Job =>
 /** Break-in starts counted by a thumb in a glove: the whole area is the key, and the last count can be taken back. */
 export function BreakInCounter() {
   const { starts } = useJob().prove;
-  const change = useChangeJob();
+  const change = useEditJob();
   const [chosen, setChosen] = useState<string>();
   // Open while a number lacks, and from then on until it is shut by hand: never under the typing.
   const [changing, setChanging] = useState(starts.some((s) => !s.wanted));
@@ -113,7 +113,7 @@ export function BreakInCounter() {
                         withStarts(j, (all) =>
                           all.map((x) => (x.id === s.id ? { ...x, name } : x)),
                         ),
-                      `starts.${s.id}`,
+                      { typing: `starts.${s.id}` },
                     )
                   }
                 />
@@ -142,7 +142,7 @@ const isDone = (s: BreakIn) => s.wanted !== undefined && (s.done?.value ?? 0) >=
 /** The key itself, as large as the screen allows. */
 function Pad({ gear }: { readonly gear: BreakIn }) {
   const strata = useStrata();
-  const change = useChangeJob();
+  const change = useEditJob();
   const done = gear.done?.value ?? 0;
   const wanted = gear.wanted?.value;
   return (

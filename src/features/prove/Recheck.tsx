@@ -4,7 +4,7 @@ import type { SheetLine } from '@/core/worksheet/line';
 import { recheckFindings } from '@/core/signoff/recheck';
 import { readSentence } from '@/core/evaluate/sentence';
 import { useUnits } from '@/features/display/useUnits';
-import { useJob } from '@/features/jobs/useJob';
+import { useJob } from '@/state/jobs/useJob';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';

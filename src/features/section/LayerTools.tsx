@@ -3,8 +3,8 @@ import { StyleSheet, View } from 'react-native';
 
 import { fieldAt, MAX_PLATES } from '@/core/job/fields';
 import { LooseField } from '@/features/entry/LooseField';
-import { useHistory } from '@/features/jobs/useHistory';
-import { useJobPart } from '@/features/jobs/useJob';
+import { useHistory } from '@/state/jobs/useHistory';
+import { useJobPart } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { Tool } from '@/ui/Tool';

@@ -3,7 +3,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { Line, Path, Polygon, Rect, Svg } from 'react-native-svg';
 
 import type { PackLayout } from '@/core/evaluate/layers';
-import type { Problem } from '@/core/evaluate/problems';
+import type { Problem } from '@/core/evaluate/problem';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useStrata } from '@/ui/theme';
@@ -28,7 +28,7 @@ export interface SectionProps {
   readonly onSelect: (plateId: string) => void;
   readonly state?: SectionState;
   /** Puts a layer that was dragged, and those selected with it, into a gap between plates. */
-  readonly onDrop?: (plateId: string, gap: number) => void;
+  readonly onDrop?: ((plateId: string, gap: number) => void) | undefined;
   /** Two fingers spread by this factor since they came down. */
   readonly onPinch?: (factor: number, ended: boolean) => void;
 }
@@ -140,7 +140,7 @@ export function Section({
                 fillOpacity={0.18}
                 stroke={wrong.has(id) ? strata.stop : strata.slate}
                 strokeWidth={2.5}
-                strokeDasharray={wrong.has(id) ? '5 3' : undefined}
+                {...(wrong.has(id) ? { strokeDasharray: '5 3' } : {})}
               />
             );
           })}

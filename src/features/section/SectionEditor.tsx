@@ -7,7 +7,7 @@ import type { Job } from '@/core/job/types';
 import { hasWeights } from '@/core/evaluate/assistFigures';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { evaluationOf } from '@/features/jobs/evaluations';
+import { evaluationOf } from '@/state/jobs/evaluations';
 import { Slide } from './Slide';
 import { Words } from '@/ui/Words';
 

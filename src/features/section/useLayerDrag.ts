@@ -10,7 +10,7 @@ import { gapAt } from '@/drawing/sectionShape';
 const SLIP = { activationConstraint: { distance: { y: 8 } } };
 
 /** Layers are moved by keys of their own, which the tools beside the section explain. */
-const QUIET: DndContextProps['accessibility'] = {
+const QUIET: NonNullable<DndContextProps['accessibility']> = {
   announcements: {
     onDragStart: () => undefined,
     onDragOver: () => undefined,

@@ -12,7 +12,7 @@ import {
   ofThickness,
   removed,
 } from '@/core/pack/edit';
-import { useChangeJob } from '@/features/jobs/changeJob';
+import { useEditJob } from '@/state/jobs/editJob';
 
 import type { Selection } from './useSelection';
 
@@ -37,7 +37,7 @@ export interface LayerEdits {
 const newId = () => nanoid(10);
 
 export function useLayerEdits({ ids, set }: Selection): LayerEdits {
-  const change = useChangeJob();
+  const change = useEditJob();
   const last = ids.at(-1);
   /** Looks at the plates as they stand, without being drawn again whenever they change. */
   const look = (see: (plates: readonly Plate[], at: number) => void) =>

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 
-import { redone, undone } from '@/features/jobs/history';
-import { useAppDispatch } from '@/store/store';
+import { redone, undone } from '@/state/jobs/editing';
+import { useAppDispatch } from '@/state/store';
 import { useKeys } from '@/ui/useKeys';
 
 import type { LayerEdits } from './useLayerEdits';

@@ -8,10 +8,10 @@ import type { SheetLine } from '@/core/worksheet/line';
 import { useUnits } from '@/features/display/useUnits';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { GaugeSets } from '@/features/shelf/GaugeSets';
-import { useAppSelector } from '@/store/store';
+import { useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { Panel } from '@/ui/Panel';
 import { Words } from '@/ui/Words';
@@ -32,7 +32,7 @@ function bladesWords({ blades, total }: BladeStack): Sentence {
 export function GaugesTool({ fields }: Pick<SheetLine, 'fields'>) {
   const { setting } = useJob();
   const owned = useAppSelector((state) => state.shelf.gauges);
-  const change = useChangeJob();
+  const change = useEditJob();
   const units = useUnits();
   const { gapMin, gapMax } = setting;
   const gauges: Gauge[] = owned.flatMap((id) => GAUGE_SETS[id]);

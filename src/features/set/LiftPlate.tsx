@@ -5,8 +5,8 @@ import type { Evenness, LiftReading } from '@/core/release/evenness';
 import { evenness } from '@/core/release/evenness';
 import { formatValue, formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { useEvaluation } from '@/features/jobs/evaluations';
-import { useJob } from '@/features/jobs/useJob';
+import { useEvaluation } from '@/state/jobs/evaluations';
+import { useJob } from '@/state/jobs/useJob';
 import { FONT, useStrata } from '@/ui/theme';
 
 const SIZE = 260;

@@ -4,8 +4,8 @@ import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { LossFields } from '@/features/pack/LossFields';
 import { StepList } from '@/features/worksheet/StepList';
 import { Choice } from '@/ui/Choice';
@@ -18,7 +18,7 @@ import { ToolBox } from '@/features/worksheet/ToolBox';
 /** Set: gap, free play and lift of this clutch, with what each reading says. */
 export function SetStage() {
   const job = useJob();
-  const change = useChangeJob();
+  const change = useEditJob();
   const tool = (line: SheetLine) => toolOf(line);
   return (
     <StagePage>
@@ -80,7 +80,7 @@ function toolOf({ tool, fields }: SheetLine) {
 /** With the springs out, does the plate still tilt under the thumb? */
 function ThumbTest() {
   const { thumbTest } = useJob().setting;
-  const change = useChangeJob();
+  const change = useEditJob();
   return (
     <ToolBox>
       <Choice

@@ -1,9 +1,9 @@
 import type { Figure } from '@/core/evaluate/figure';
 import { useUnits } from '@/features/display/useUnits';
 import { figureText } from '@/core/evaluate/figureText';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useEvaluation } from '@/features/jobs/evaluations';
-import { useJobPart } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useEvaluation } from '@/state/jobs/evaluations';
+import { useJobPart } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 
 interface Props {
@@ -16,7 +16,7 @@ export function TakeGap({ from, by }: Props) {
   const found = useEvaluation().figures.get(from);
   const gap = useJobPart((j) => j.setting.installGap?.value);
   const units = useUnits();
-  const change = useChangeJob();
+  const change = useEditJob();
   if (found?.status !== 'known' || gap === found.value) return null;
   const figure: Figure = found;
   return (

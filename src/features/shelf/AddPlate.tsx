@@ -12,13 +12,13 @@ import { useUnits } from '@/features/display/useUnits';
 import { FormChoice, FormNumber } from '@/features/entry/FormFields';
 import { numberText } from '@/features/entry/formSchema';
 import { useKeptForm } from '@/features/entry/useKeptForm';
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Panel } from '@/ui/Panel';
 
-import { shelfActions } from './shelfSlice';
+import { shelfActions } from '@/state/shelfSlice';
 import { COUNT, SORT_OPTIONS } from './spec';
 
 const THICKNESS = fieldAt('pack.kinds.any.thickness');

@@ -1,8 +1,8 @@
 import { GAUGE_SET_NAME } from '@/core/setting/gauges';
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 import { optionsOf, Toggles } from '@/ui/Choice';
 
-import { shelfActions } from './shelfSlice';
+import { shelfActions } from '@/state/shelfSlice';
 
 /** Gauges that the shop has; what a gap is checked with is chosen from them. */
 export function GaugeSets() {

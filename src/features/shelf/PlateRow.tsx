@@ -9,7 +9,7 @@ import { formatValue, formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
 import { useTyped } from '@/features/entry/useTyped';
-import { useAppDispatch } from '@/store/store';
+import { useAppDispatch } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { dayText, isoDay } from '@/ui/dates';
 import { EditRow } from '@/ui/EditRow';
@@ -17,7 +17,7 @@ import { FieldGrid } from '@/ui/FieldGrid';
 import { Field } from '@/ui/Field';
 import { Digits, Words } from '@/ui/Words';
 
-import { shelfActions } from './shelfSlice';
+import { shelfActions } from '@/state/shelfSlice';
 import { countFrom } from './spec';
 import { flow } from '@/ui/flow';
 

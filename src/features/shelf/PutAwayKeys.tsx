@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { isFrozen } from '@/core/job/work';
-import { useJobId, useJobPart } from '@/features/jobs/useJob';
-import type { AppStore, RootState } from '@/store/store';
-import { useAppDispatch } from '@/store/store';
+import { isFrozen } from '@/core/job/signOff';
+import { useJobId, useJobPart } from '@/state/jobs/useJob';
+import type { AppStore, RootState } from '@/state/store';
+import { useAppDispatch } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { isoDay } from '@/ui/dates';
 import { Words } from '@/ui/Words';

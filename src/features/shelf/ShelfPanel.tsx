@@ -12,15 +12,15 @@ import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { WhenRead } from '@/features/jobs/WhenRead';
 import { Action } from '@/ui/Action';
 import { isoDay } from '@/ui/dates';
 import { Panel } from '@/ui/Panel';
 import { ProgressLine } from '@/ui/ProgressLine';
 import { SPACE, useRuled } from '@/ui/theme';
-import { toggled } from '@/ui/toggled';
+import { toggled } from '@/core/toggled';
 import { Toggles } from '@/ui/Choice';
 import { Digits, Words } from '@/ui/Words';
 import { useHeavy } from '@/workers/useHeavy';
@@ -130,7 +130,7 @@ function SetRow({ set, place, stock }: RowProps) {
   const job = useJob();
   const units = useUnits();
   const ruled = useRuled();
-  const change = useChangeJob();
+  const change = useEditJob();
   const labelOf = (id: string) => stock.plates.find((p) => p.id === id)?.label ?? id;
   const picks = set.picks
     .map((p) => (p.count > 1 ? `${p.count} × ${labelOf(p.id)}` : labelOf(p.id)))

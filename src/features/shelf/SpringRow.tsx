@@ -14,7 +14,7 @@ import { FormNumber, FormText } from '@/features/entry/FormFields';
 import { nameText, numberText } from '@/features/entry/formSchema';
 import { LooseField } from '@/features/entry/LooseField';
 import { useKeptForm } from '@/features/entry/useKeptForm';
-import { useAppDispatch } from '@/store/store';
+import { useAppDispatch } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
@@ -24,7 +24,7 @@ import { Field } from '@/ui/Field';
 import { Panel } from '@/ui/Panel';
 import { Digits, Words } from '@/ui/Words';
 
-import { shelfActions } from './shelfSlice';
+import { shelfActions } from '@/state/shelfSlice';
 import { COUNT, countFrom } from './spec';
 import { flow } from '@/ui/flow';
 

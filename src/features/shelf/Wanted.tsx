@@ -13,14 +13,14 @@ import { FormChoice, FormNumber } from '@/features/entry/FormFields';
 import { numberText } from '@/features/entry/formSchema';
 import { LooseField } from '@/features/entry/LooseField';
 import { useKeptForm } from '@/features/entry/useKeptForm';
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Panel } from '@/ui/Panel';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
-import { shelfActions } from './shelfSlice';
+import { shelfActions } from '@/state/shelfSlice';
 import { COUNT, SORT_OPTIONS } from './spec';
 import { flow } from '@/ui/flow';
 

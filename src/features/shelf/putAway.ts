@@ -2,7 +2,7 @@ import { nanoid } from '@reduxjs/toolkit';
 
 import { evaluate } from '@/core/evaluate/evaluate';
 import { readSentence } from '@/core/evaluate/sentence';
-import type { PartVerdict } from '@/core/inspect/inspect';
+import type { PartVerdict } from '@/core/inspect/partVerdict';
 import { inspect, mainReason } from '@/core/inspect/inspect';
 import { asSpecified, groupAsSpecified } from '@/core/job/derive';
 import type { Job, Plate } from '@/core/job/types';
@@ -14,10 +14,10 @@ import {
   stockSpringsOf,
 } from '@/core/shelf/fromJob';
 import type { UnitChoice } from '@/core/units/quantity';
-import { changeJob } from '@/features/jobs/changeJob';
-import type { AppStore, RootState } from '@/store/store';
+import { editJob } from '@/state/jobs/editJob';
+import type { AppStore, RootState } from '@/state/store';
 
-import { shelfActions } from './shelfSlice';
+import { shelfActions } from '@/state/shelfSlice';
 
 /** What came of putting plates away, and the way back. */
 export interface PutAway {
@@ -85,7 +85,7 @@ export const putAway =
     }
     if (before.size === 0) return { text: told.join(' ') };
     dispatch(
-      changeJob(jobId, (j) =>
+      editJob(jobId, (j) =>
         withPlates(j, (p) => (before.has(p.id) ? { ...asSpecified(p), isNew: true } : p)),
       ),
     );
@@ -100,7 +100,7 @@ export const putAway =
             where === 'shelf' ? shelfActions.stockPlateTaken(id) : shelfActions.scrapForgotten(id),
           );
         for (const id of gone) dispatch(shelfActions.piecesGone({ id, count: -1 }));
-        dispatch(changeJob(jobId, (j) => withPlates(j, (p) => before.get(p.id) ?? p)));
+        dispatch(editJob(jobId, (j) => withPlates(j, (p) => before.get(p.id) ?? p)));
       },
     };
   };
@@ -129,7 +129,7 @@ export const putSpringsAway =
       dispatch(shelfActions.springsScrapped(scrapSpringsOf(springs, why, today)));
     }
     const { springs: before, inspection } = job;
-    dispatch(changeJob(jobId, (j) => withoutSprings(j, groupId)));
+    dispatch(editJob(jobId, (j) => withoutSprings(j, groupId)));
     return {
       text: again
         ? `${name} are on the shelf again.`
@@ -139,7 +139,7 @@ export const putSpringsAway =
         else if (!again) dispatch(shelfActions.springsTaken(springs.id));
         if (fromShelf !== undefined)
           dispatch(shelfActions.piecesGone({ id: fromShelf, count: -springs.count }));
-        dispatch(changeJob(jobId, (j) => ({ ...j, springs: before, inspection })));
+        dispatch(editJob(jobId, (j) => ({ ...j, springs: before, inspection })));
       },
     };
   };

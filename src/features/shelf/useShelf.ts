@@ -2,9 +2,9 @@ import type { AtHand } from '@/core/advice/moves';
 import { COMMON_STEELS } from '@/core/advice/moves';
 import type { Stock } from '@/core/shelf/stock';
 import { freeFor, springSetsOf } from '@/core/shelf/stock';
-import { jobSelectors } from '@/features/jobs/jobsSlice';
-import { useJob } from '@/features/jobs/useJob';
-import { useAppSelector } from '@/store/store';
+import { jobSelectors } from '@/state/jobs/jobsSlice';
+import { useJob } from '@/state/jobs/useJob';
+import { useAppSelector } from '@/state/store';
 
 /** What the job on screen may choose from: the shelf without what lies in other jobs. */
 export function useFreeStock(): Stock {

@@ -1,10 +1,10 @@
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 
-import { isFrozen } from '@/core/job/work';
-import { refusalRead } from '@/features/jobs/frozen';
-import { useJobId, useJobPart } from '@/features/jobs/useJob';
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { isFrozen } from '@/core/job/signOff';
+import { refusalRead } from '@/state/jobs/editing';
+import { useJobId, useJobPart } from '@/state/jobs/useJob';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { momentText } from '@/ui/dates';
 import { StateMark } from '@/ui/StateMark';

@@ -1,8 +1,8 @@
 import { useLocalSearchParams, router } from 'expo-router';
 
-import { isFrozen } from '@/core/job/work';
+import { isFrozen } from '@/core/job/signOff';
 import { StagePage } from '@/features/job/StagePage';
-import { useJob } from '@/features/jobs/useJob';
+import { useJob } from '@/state/jobs/useJob';
 import { LifePanel } from '@/features/log/LifePanel';
 import { WhenRead } from '@/features/jobs/WhenRead';
 import { MachineLog, WearRates } from '@/features/log/MachineLog';

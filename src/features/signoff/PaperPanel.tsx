@@ -9,7 +9,7 @@ import { paperOf } from '@/files/pdf/paperOf';
 import type { PdfRequest, SheetKind } from '@/files/pdf/paperOf';
 import { orderList } from '@/core/paper/orderList';
 import { useUnits } from '@/features/display/useUnits';
-import { useDrafts, useJob } from '@/features/jobs/useJob';
+import { useDrafts, useJob } from '@/state/jobs/useJob';
 import { download } from '@/files/share';
 import { reportFault } from '@/storage/faults';
 import { PaperMaker } from '@/workers/paperClient';

@@ -5,7 +5,7 @@ import type { Job } from '@/core/job/types';
 import type { Paper, PaperBlock, PaperStep } from '@/core/paper/paper';
 import type { State } from '@/core/evaluate/figure';
 import { BoltDrawing } from '@/features/build/BoltCircle';
-import { evaluationOf } from '@/features/jobs/evaluations';
+import { evaluationOf } from '@/state/jobs/evaluations';
 import { Section } from '@/features/section/Section';
 import { StateMark } from '@/ui/StateMark';
 import { SPACE, useStrata } from '@/ui/theme';

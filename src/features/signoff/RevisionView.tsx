@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 
-import type { Revision } from '@/core/job/work';
+import type { Revision } from '@/core/job/types';
 import { jobSheet } from '@/core/paper/jobSheet';
 import { jobOfRevision } from '@/core/signoff/revisions';
 import { useUnits } from '@/features/display/useUnits';

@@ -2,14 +2,14 @@ import { router } from 'expo-router';
 import Joi from 'joi';
 import { StyleSheet, View } from 'react-native';
 
-import type { Revision } from '@/core/job/work';
-import { isFrozen } from '@/core/job/work';
+import type { Revision } from '@/core/job/types';
+import { isFrozen } from '@/core/job/signOff';
 import { reopened } from '@/core/signoff/revisions';
 import { FormText } from '@/features/entry/FormFields';
 import { nameText } from '@/features/entry/formSchema';
 import { useKeptForm } from '@/features/entry/useKeptForm';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob, useJobId } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob, useJobId } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { momentText } from '@/ui/dates';
 import { SPACE, useRuled } from '@/ui/theme';
@@ -64,7 +64,7 @@ const REASON = Joi.object<{ why: string }>({
 
 /** Opening a signed record again needs a reason; it stands in the next revision. */
 function Reopen() {
-  const change = useChangeJob();
+  const change = useEditJob();
   const { control, submit } = useKeptForm(`${useJobId()}.reopen`, { why: '' }, REASON);
   const reopen = submit(({ why }) => change((j) => reopened(j, why)));
   return (

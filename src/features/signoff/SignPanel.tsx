@@ -14,9 +14,9 @@ import { useUnits } from '@/features/display/useUnits';
 import { goToField } from '@/features/entry/askedFor';
 import { nameText } from '@/features/entry/formSchema';
 import { useKeptForm } from '@/features/entry/useKeptForm';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { evaluationOf } from '@/features/jobs/evaluations';
-import { useDrafts, useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { evaluationOf } from '@/state/jobs/evaluations';
+import { useDrafts, useJob } from '@/state/jobs/useJob';
 import { reportFault } from '@/storage/faults';
 import { BenchName } from '@/features/worksheet/BenchName';
 import { Action } from '@/ui/Action';
@@ -32,7 +32,7 @@ const SIGNATURE = Joi.object<{ by: string }>({ by: nameText('Needed: the name of
 export function SignPanel() {
   const job = useJob();
   const drafts = useDrafts();
-  const change = useChangeJob();
+  const change = useEditJob();
   const { control, submit } = useKeptForm(`${job.id}.sign`, { by: job.work.by }, SIGNATURE);
   const { field, fieldState } = useController({ control, name: 'by' });
   const [refused, setRefused] = useState<string>();
@@ -91,7 +91,7 @@ export function SignPanel() {
 function ItemRow({ item }: { readonly item: OpenItem }) {
   const ruled = useRuled();
   const units = useUnits();
-  const change = useChangeJob();
+  const change = useEditJob();
   const [writing, setWriting] = useState(false);
   const by = useJob().work.by;
   const reason = item.override?.reason ?? '';
@@ -114,7 +114,7 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
             change(
               (j) =>
                 overridden(j, { itemId: item.id, reason: text, by, at: new Date().toISOString() }),
-              `override.${item.id}`,
+              { typing: `override.${item.id}` },
             )
           }
         />

@@ -5,8 +5,8 @@ import type { DiaphragmLook, StepLook } from '@/core/evaluate/springLook';
 import { diaphragmLook } from '@/core/evaluate/springLook';
 import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Chart } from '@/ui/Chart';
 import { SPACE, useRuled } from '@/ui/theme';
@@ -98,7 +98,7 @@ function FallingInWords({ look }: { readonly look: DiaphragmLook }) {
 function Steps({ steps }: { readonly steps: readonly StepLook[] }) {
   const units = useUnits();
   const ruled = useRuled();
-  const change = useChangeJob();
+  const change = useEditJob();
   const take = (stepId: string) =>
     change((j) => ({
       ...j,

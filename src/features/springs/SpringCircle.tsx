@@ -7,8 +7,8 @@ import { inTurn } from '@/core/springs/circle';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { FONT, useStrata } from '@/ui/theme';
@@ -29,7 +29,7 @@ export function SpringCircle() {
   const job = useJob();
   const units = useUnits();
   const strata = useStrata();
-  const change = useChangeJob();
+  const change = useEditJob();
   const { groups, ring } = job.springs.coil;
   const look = ringLook(job);
   const setRing = (next: readonly string[]) =>

@@ -3,8 +3,8 @@ import { StyleSheet, View } from 'react-native';
 
 import { MAX_PLATES } from '@/core/job/fields';
 import type { Facing, FoundPlate } from '@/core/job/types';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJobPart } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJobPart } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { IconKey } from '@/ui/IconKey';
@@ -25,7 +25,7 @@ const FACINGS = [
 
 /** The plates in the order in which they come out, each with the way its mark looks. One tap a plate. */
 export function FoundOrder() {
-  const change = useChangeJob();
+  const change = useEditJob();
   const [found, setFound] = useStrip('found');
   const kinds = useJobPart((job) => job.pack.kinds);
   const plates = useJobPart((job) => job.pack.plates);

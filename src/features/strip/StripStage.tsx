@@ -5,7 +5,7 @@ import type { Job } from '@/core/job/types';
 import { smallParts, stripLines } from '@/core/strip/stripList';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
-import { useChangeJob } from '@/features/jobs/changeJob';
+import { useEditJob } from '@/state/jobs/editJob';
 import { PhotoPanel } from '@/features/photos/PhotoPanel';
 import { Field } from '@/ui/Field';
 
@@ -33,7 +33,7 @@ export function StripStage() {
 
 function Steps() {
   const [steps, setSteps] = useStrip('steps');
-  const change = useChangeJob();
+  const change = useEditJob();
   const make = (job: Job): Job => ({
     ...job,
     strip: {
@@ -46,7 +46,7 @@ function Steps() {
 
 function Parts() {
   const [parts, setParts] = useStrip('parts');
-  const change = useChangeJob();
+  const change = useEditJob();
   const make = (job: Job): Job => ({
     ...job,
     strip: { ...job.strip, parts: smallParts(job).map((part) => ({ ...part, id: nanoid(8) })) },

@@ -3,8 +3,8 @@ import { View } from 'react-native';
 
 import { releasedBy } from '@/core/release/way';
 import { isOfAnotherClutch, refitted } from '@/core/strip/refit';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJobPart } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJobPart } from '@/state/jobs/useJob';
 import { ExpandingFitted, ReleaseWay, SpringFamily } from '@/features/pack/BuildChoices';
 import { Action } from '@/ui/Action';
 import { Panel } from '@/ui/Panel';
@@ -21,7 +21,7 @@ const RELEASE_SHORT = {
 
 /** What the lists are made from, asked where it is first seen; folded once they are made. */
 export function ThisClutch() {
-  const change = useChangeJob();
+  const change = useEditJob();
   const made = useJobPart(({ strip }) => strip.steps.length + strip.parts.length > 0);
   const ofAnother = useJobPart(isOfAnotherClutch);
   const summary = useJobPart((job) =>

@@ -1,6 +1,6 @@
 import type { Job } from '@/core/job/types';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJobPart } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJobPart } from '@/state/jobs/useJob';
 
 type Strip = Job['strip'];
 
@@ -8,7 +8,7 @@ type Strip = Job['strip'];
 export function useStrip<K extends keyof Strip>(
   key: K,
 ): [Strip[K], (next: (part: Strip[K]) => Strip[K]) => void] {
-  const change = useChangeJob();
+  const change = useEditJob();
   const part = useJobPart((job) => job.strip[key]);
   const set = (next: (part: Strip[K]) => Strip[K]) =>
     change((j) => ({ ...j, strip: { ...j.strip, [key]: next(j.strip[key]) } }));

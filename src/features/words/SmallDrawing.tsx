@@ -27,8 +27,7 @@ export function SmallDrawing({ id, width = FIELD.width }: Props) {
           key={i}
           d={d}
           fill={line === undefined ? strata[tone] : 'none'}
-          stroke={line === undefined ? undefined : strata[tone]}
-          strokeWidth={line}
+          {...(line === undefined ? {} : { stroke: strata[tone], strokeWidth: line })}
         />
       ))}
     </Svg>

@@ -3,8 +3,8 @@ import { createSelector } from '@reduxjs/toolkit';
 
 import { MAX_NAME } from '@/core/job/fields';
 import { byText } from '@/core/order';
-import type { RootState } from '@/store/store';
-import { useAppSelector } from '@/store/store';
+import type { RootState } from '@/state/store';
+import { useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { Field } from '@/ui/Field';
 import { flow } from '@/ui/flow';

@@ -5,7 +5,7 @@ import type { WorkStage } from '@/core/job/work';
 import type { SheetStep } from '@/core/worksheet/worksheet';
 import { ownStepRemoved, ownStepWritten, stepMoved } from '@/core/worksheet/worksheet';
 import { useUnits } from '@/features/display/useUnits';
-import { useChangeJob } from '@/features/jobs/changeJob';
+import { useEditJob } from '@/state/jobs/editJob';
 import { IconKey } from '@/ui/IconKey';
 import { Field } from '@/ui/Field';
 import { useRuled } from '@/ui/theme';
@@ -22,7 +22,7 @@ interface Props {
 export function EditRow({ step: { line, own }, stage, number }: Props) {
   const ruled = useRuled();
   const units = useUnits();
-  const change = useChangeJob();
+  const change = useEditJob();
   const id = line.key.replace(/^own:/, '');
   const move = (by: -1 | 1) => change((j) => stepMoved(j, stage, line.key, by));
   const words = readSentence(line.text, units);
@@ -35,7 +35,7 @@ export function EditRow({ step: { line, own }, stage, number }: Props) {
             value={words}
             maxLength={400}
             onChangeText={(text) =>
-              change((j) => ownStepWritten(j, stage, id, text), `${stage}.own.${id}`)
+              change((j) => ownStepWritten(j, stage, id, text), { typing: `${stage}.own.${id}` })
             }
           />
         ) : (

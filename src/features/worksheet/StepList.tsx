@@ -19,9 +19,9 @@ import {
   templateApplied,
   templateOf,
 } from '@/core/worksheet/worksheet';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJob } from '@/features/jobs/useJob';
-import { useAppDispatch, useAppSelector } from '@/store/store';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJob } from '@/state/jobs/useJob';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
@@ -30,7 +30,7 @@ import { Heading, Words } from '@/ui/Words';
 import { BenchName } from './BenchName';
 import { EditRow } from './EditRow';
 import { StepRow } from './StepRow';
-import { templateActions, templateKey } from './templatesSlice';
+import { templateActions, templateKey } from '@/state/templatesSlice';
 import { flow } from '@/ui/flow';
 
 interface Props {
@@ -45,7 +45,7 @@ interface Props {
 /** The worksheet of a stage: every step with its box, in the order of the work; changed and kept as the shop's own. */
 export function StepList({ stage, title, tool, onPlate }: Props) {
   const job = useJob();
-  const change = useChangeJob();
+  const change = useEditJob();
   const [editing, setEditing] = useState(false);
   // Who works is asked once, and stays a line until the sheet is changed.
   const [named] = useState(job.work.by.trim() === '');
@@ -91,7 +91,9 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
         <BenchName
           label="At the bench"
           value={job.work.by}
-          onChange={(by) => change((j) => ({ ...j, work: { ...j.work, by } }), 'work.by')}
+          onChange={(by) =>
+            change((j) => ({ ...j, work: { ...j.work, by } }), { typing: 'work.by' })
+          }
         />
       ) : (
         <Words soft size={14}>
@@ -235,7 +237,7 @@ function SectionHead({ name, open, left, unwritten, count, onPress }: HeadProps)
 /** Keeping this sheet as the shop's own for its family, and taking that up. */
 function Templates({ stage }: { readonly stage: WorkStage }) {
   const job = useJob();
-  const change = useChangeJob();
+  const change = useEditJob();
   const dispatch = useAppDispatch();
   const key = templateKey(familyOf(job), stage);
   const template = useAppSelector((state) => state.templates[key]);

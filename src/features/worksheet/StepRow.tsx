@@ -8,8 +8,8 @@ import type { SheetStep } from '@/core/worksheet/worksheet';
 import { stepNoted, testJudged } from '@/core/worksheet/worksheet';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
-import { useChangeJob } from '@/features/jobs/changeJob';
-import { useJobPart } from '@/features/jobs/useJob';
+import { useEditJob } from '@/state/jobs/editJob';
+import { useJobPart } from '@/state/jobs/useJob';
 import { CheckRow } from '@/ui/CheckRow';
 import { Choice } from '@/ui/Choice';
 import { nearMomentText } from '@/ui/dates';
@@ -115,7 +115,7 @@ function StepBox({ step: { line, record, state }, done, onToggle }: BoxProps) {
 
 /** Passed or not, for a step that is a test. */
 function Outcome({ step: { line } }: { readonly step: SheetStep }) {
-  const change = useChangeJob();
+  const change = useEditJob();
   const outcome = useJobPart((j) => (line.test ? j.prove.outcomes[line.test] : undefined));
   const { test } = line;
   if (!test) return null;
@@ -142,10 +142,10 @@ function Outcome({ step: { line } }: { readonly step: SheetStep }) {
 
 /** Why the sheet does it so, what was done otherwise, a note, and why it was left out. */
 function More({ step, stage }: { readonly step: SheetStep; readonly stage: WorkStage }) {
-  const change = useChangeJob();
+  const change = useEditJob();
   const { line, record } = step;
   const note = (part: Parameters<typeof stepNoted>[3], typing?: string) =>
-    change((j) => stepNoted(j, stage, line.key, part), typing);
+    change((j) => stepNoted(j, stage, line.key, part), { typing });
   const field = (part: 'note' | 'skipped') => (text: string) =>
     note({ [part]: text }, `${stage}.${line.key}.${part}`);
   return (

@@ -7,7 +7,7 @@ import { FieldGrid } from '@/ui/FieldGrid';
 import { SPACE } from '@/ui/theme';
 
 interface Props {
-  readonly fields?: readonly FieldPath[];
+  readonly fields?: readonly FieldPath[] | undefined;
   readonly children?: ReactNode;
 }
 

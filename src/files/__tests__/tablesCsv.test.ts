@@ -71,7 +71,7 @@ describe('tables of the workshop', () => {
       ...job,
       pack: {
         ...job.pack,
-        plates: job.pack.plates.map((p, i) => (i === 1 ? { ...p, shelfId: plate?.id } : p)),
+        plates: job.pack.plates.map((p, i) => (i === 1 && plate ? { ...p, shelfId: plate.id } : p)),
       },
     };
     const rows = read(writeShelfCsv(shelf, [using]));

@@ -26,7 +26,7 @@ type Face = typeof LETTERS_FACE | typeof SIGNS_FACE | undefined;
 
 interface Run {
   readonly text: string;
-  readonly font?: Exclude<Face, undefined>;
+  readonly font?: Exclude<Face, undefined> | undefined;
 }
 
 /** What has no shape of its own: line ends, variation selectors, marks of direction. */

@@ -1,6 +1,6 @@
 import type { FieldPath } from '@/core/job/fields';
-import type { Job } from '@/core/job/types';
-import type { Revision } from '@/core/job/work';
+import type { Job, Revision } from '@/core/job/types';
+
 import { jobSheet } from '@/core/paper/jobSheet';
 import { orderSheet } from '@/core/paper/orderSheet';
 import type { Paper } from '@/core/paper/paper';

@@ -10,7 +10,8 @@ import {
 } from '@/core/job/fields';
 import { MAX_VISITS, METERS, STAGES } from '@/core/job/types';
 import { MAX_VARIANTS } from '@/core/job/variants';
-import { blankBuild, blankProve, blankSignOff, blankWork } from '@/core/job/work';
+import { blankBuild, blankProve, blankWork } from '@/core/job/work';
+import { blankSignOff } from '@/core/job/signOff';
 
 import { PARTS } from './pack';
 import { DATE, entriesUnder, entryOf, ID, list, text, TIME } from './parts';

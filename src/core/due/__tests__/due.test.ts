@@ -7,6 +7,7 @@ import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { packLife } from '../../log/packLife';
 import { dueOf } from '../due';
+import { omit } from '@/core/omit';
 
 const NOW = '2026-11-20T10:00:00.000Z';
 const ids = (jobs: readonly Job[], now = NOW) => dueOf(jobs, now).map((d) => d.id);
@@ -39,7 +40,7 @@ describe('what is due', () => {
     const newMeter = {
       ...later,
       machine: { ...later.machine, meter: 'distance' as const },
-      intake: { ...later.intake, hours: undefined, distance: entry(3) },
+      intake: { ...omit(later.intake, 'hours'), distance: entry(3) },
     };
     const after = { ...newMeter, createdAt: '2027-01-01T00:00:00.000Z' };
     const before = { ...newMeter, createdAt: '2020-01-01T00:00:00.000Z' };

@@ -1,6 +1,7 @@
 import { evaluate } from '../evaluate';
 import { figureText } from '../figureText';
 import { demoJob } from '@/demo/jobs';
+import { omit } from '@/core/omit';
 
 const known = (id: 'stack' | 'reserve' | 'clamp' | 'clampAtPeak', number = 'UR-0106') => {
   const figure = evaluate(demoJob(number)).figures.get(id);
@@ -42,7 +43,7 @@ describe('the formula of the clamp at peak torque', () => {
     const assisted = evaluate({ ...job, assist }).figures.get('clampAtPeak');
     expect(assisted?.status === 'known' && assisted.working.formula).toBe('F + F_c');
     // Weights that nobody has weighed are asked for.
-    const unweighed = { ...job, assist: { ...assist, mass: undefined } };
+    const unweighed = { ...job, assist: omit(assist, 'mass') };
     expect(evaluate(unweighed).figures.get('clampAtPeak')?.status).toBe('unknown');
   });
 });

@@ -3,6 +3,7 @@ import type { Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
 
 import { evaluate } from '../evaluate';
+import { omit } from '@/core/omit';
 
 const demo = demoJob('UR-0101');
 /** The demo pack with radii of its own for the steels. */
@@ -48,7 +49,9 @@ describe('weight and heat', () => {
       ...base,
       pack: {
         ...base.pack,
-        kinds: base.pack.kinds.map((k) => ({ ...k, mass: k === steel ? undefined : entry(0.1) })),
+        kinds: base.pack.kinds.map((k) =>
+          k === steel ? omit(k, 'mass') : { ...k, mass: entry(0.1) },
+        ),
       },
     };
     const others = base.pack.plates.length - n;

@@ -16,6 +16,7 @@ import {
 import { evaluate } from '../evaluate';
 import type { FigureId } from '../figure';
 import { readSentence } from '../sentence';
+import { omit } from '@/core/omit';
 
 const auto = demoJob('UR-0102');
 const verdict = (job: Job, id: string) => evaluate(job).verdicts.find((v) => v.id === id)?.state;
@@ -48,9 +49,9 @@ describe('install gap', () => {
         {
           ...auto,
           setting: {
-            ...auto.setting,
-            turnsOut: turnsOut === undefined ? undefined : entry(turnsOut),
-            marksOut: marksOut === undefined ? undefined : entry(marksOut),
+            ...omit(auto.setting, 'turnsOut', 'marksOut'),
+            ...(turnsOut === undefined ? {} : { turnsOut: entry(turnsOut) }),
+            ...(marksOut === undefined ? {} : { marksOut: entry(marksOut) }),
           },
         },
         'gapSet',

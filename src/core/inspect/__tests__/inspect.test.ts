@@ -14,6 +14,7 @@ import type { Decision } from '../decisions';
 import { inspect } from '../inspect';
 import { FIXTURE_NAME } from '../sights';
 import { summarize } from '../summary';
+import { omit } from '@/core/omit';
 
 const MANUAL = { kind: 'manual', note: 'page 12' } as const;
 
@@ -59,9 +60,17 @@ const reasons = (j: Job, id: string) =>
     .join(' ') ?? '';
 const set = (j: Job, values: Readonly<Record<string, number>>): Job =>
   Object.entries(values).reduce((x, [path, v]) => withEntry(x, path, entry(v)), j);
-const plateWith = (j: Job, id: string, part: Partial<Plate>): Job => ({
+const plateWith = (
+  j: Job,
+  id: string,
+  part: Partial<Plate>,
+  ...without: readonly ('readings' | 'outOfFlat')[]
+): Job => ({
   ...j,
-  pack: { ...j.pack, plates: j.pack.plates.map((p) => (p.id === id ? { ...p, ...part } : p)) },
+  pack: {
+    ...j.pack,
+    plates: j.pack.plates.map((p) => (p.id === id ? { ...omit(p, ...without), ...part } : p)),
+  },
 });
 
 describe('a disc', () => {
@@ -133,7 +142,7 @@ describe('a steel', () => {
   it('is kept for hot spots alone, and watched for blueing', () => {
     expect(decision(plateWith(job(), 'p2', { seen: ['hotSpots'] }), 'p2')).toBe('keep');
     expect(decision(plateWith(job(), 'p2', { seen: ['blued'] }), 'p2')).toBe('watch');
-    expect(decision(plateWith(job(), 'p2', { outOfFlat: undefined }), 'p2')).toBe('open');
+    expect(decision(plateWith(job(), 'p2', {}, 'outOfFlat'), 'p2')).toBe('open');
   });
 });
 
@@ -155,13 +164,9 @@ describe('rules across parts', () => {
     const thin = limit(job({ p5: [2.7, 2.7, 2.7, 2.7] }));
     expect(across(thin)).not.toContain('newAgainstWarped');
     expect(across(plateWith(thin, 'p2', { outOfFlat: entry(0.08) }))).toContain('newAgainstWarped');
-    const fresh = plateWith(
-      plateWith(limit(job()), 'p1', { isNew: true, readings: undefined }),
-      'p2',
-      {
-        outOfFlat: entry(0.08),
-      },
-    );
+    const fresh = plateWith(plateWith(limit(job()), 'p1', { isNew: true }, 'readings'), 'p2', {
+      outOfFlat: entry(0.08),
+    });
     expect(across(fresh)).toContain('newAgainstWarped');
   });
 
@@ -205,7 +210,7 @@ describe('rules across parts', () => {
     // What goes to the scrap for what was seen goes as well; what is new already is no worn one that stays.
     expect(mixed(plateWith(job(), 'p3', { seen: ['cracked'] }))?.partIds).toHaveLength(2);
     const fresh = ['p1', 'p5'].reduce(
-      (j, id) => plateWith(j, id, { isNew: true, readings: undefined }),
+      (j, id) => plateWith(j, id, { isNew: true }, 'readings'),
       job({ p3: low }),
     );
     expect(mixed(fresh)).toBeUndefined();

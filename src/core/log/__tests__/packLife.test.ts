@@ -8,6 +8,7 @@ import { arbitraryJob } from '@/testing/arbitraryJob';
 import { layOut } from '../../evaluate/layers';
 import { machineLog, wearRates } from '../machineLog';
 import { packLife } from '../packLife';
+import { omit } from '@/core/omit';
 
 const job = demoJob('UR-0101');
 const without = (returns: number): Job => ({ ...job, visits: job.visits.slice(0, returns) });
@@ -117,9 +118,9 @@ describe('the life of a pack', () => {
   });
 
   it('says why nothing can be foreseen, or how little it rests on', () => {
-    expect(
-      packLife({ ...without(0), intake: { ...job.intake, hours: undefined } }).caution,
-    ).toMatch(/no disc was measured at a known reading/);
+    expect(packLife({ ...without(0), intake: omit(job.intake, 'hours') }).caution).toMatch(
+      /no disc was measured at a known reading/,
+    );
     expect(packLife(without(1)).caution).toMatch(/Two dates/);
     expect(packLife(without(1)).foreseen[0]?.earliest).toBeUndefined();
     expect(packLife(demoJob('UR-0106')).caution).toMatch(/from new/);
@@ -214,7 +215,7 @@ describe('the life of a pack', () => {
     const thin = job.pack.plates[2]?.id ?? '';
     const uneven: Job = {
       ...even,
-      pack: { ...even.pack, windowMin: undefined },
+      pack: omit(even.pack, 'windowMin'),
       visits: even.visits.map((v, i) => ({
         ...v,
         readings: { ...v.readings, [thin]: entry(2.87 - 0.06 * (i + 1)) },
@@ -235,7 +236,7 @@ describe('the life of a pack', () => {
         ...job.pack,
         // New, and never under a gauge: its nominal thickness is no measurement.
         plates: job.pack.plates.map((p) =>
-          p.id === fresh ? { ...p, readings: undefined, isNew: true } : p,
+          p.id === fresh ? { ...omit(p, 'readings'), isNew: true } : p,
         ),
       },
       visits: [0.1, 0.2].map((loss, n) => ({
@@ -257,10 +258,10 @@ describe('the life of a pack', () => {
   it('foresees nothing from one reading where a limit is passed already, and says which', () => {
     const once: Job = {
       ...job,
-      intake: { ...job.intake, hours: undefined },
+      intake: omit(job.intake, 'hours'),
       pack: {
         ...job.pack,
-        plates: job.pack.plates.map((p) => ({ ...p, readings: undefined })),
+        plates: job.pack.plates.map((p) => omit(p, 'readings')),
       },
       visits: worn([[400, '2026-05-01', 0.6]]).visits,
     };

@@ -17,6 +17,7 @@ import {
   standsAt,
   turnedBy,
 } from '../plans';
+import { omit } from '@/core/omit';
 
 const bare: Setting = { ...demoJob('UR-0102').setting, readings: [] };
 /** A screw of 1 mm pitch with eight marks. */
@@ -25,12 +26,14 @@ const screw: Setting = {
   pitch: entry(1),
   marksPerTurn: entry(8),
 } as unknown as Setting;
-const job = (setting: Partial<Setting>) => ({ setting: { ...screw, ...setting } });
+const job = (setting: Partial<Setting>, ...without: readonly (keyof Setting)[]) => ({
+  setting: omit({ ...screw, ...setting }, ...without) as Setting,
+});
 
 describe('the adjuster of a job', () => {
   it('is known once its pitch is; without marks a turn is one, without linkage the screw is direct', () => {
-    expect(adjusterOf({ setting: { ...bare, pitch: undefined } })).toBeUndefined();
-    expect(adjusterOf(job({ marksPerTurn: undefined }))).toEqual({
+    expect(adjusterOf({ setting: omit(bare, 'pitch') })).toBeUndefined();
+    expect(adjusterOf(job({}, 'marksPerTurn'))).toEqual({
       pitch: 1,
       marksPerTurn: 1,
       linkage: 1,
@@ -47,7 +50,7 @@ describe('the adjuster of a job', () => {
     // No window, one that contradicts itself, no pitch.
     expect(gapPlan(job({}))).toBeUndefined();
     expect(gapPlan(job({ gapMin: entry(1.2), gapMax: entry(0.8) }))).toBeUndefined();
-    expect(gapPlan(job({ gapMin: entry(0.8), pitch: undefined }))).toBeUndefined();
+    expect(gapPlan(job({ gapMin: entry(0.8) }, 'pitch'))).toBeUndefined();
   });
 
   it('stands where turns and marks say, and nowhere while neither is recorded', () => {
@@ -73,7 +76,7 @@ describe('the adjuster of a job', () => {
 
   it('stays where it is when nobody knows where that is, or when the start point would be passed', () => {
     const close = { turns: 1, marks: 0, gap: 1, rest: 0, direction: 'close' } as const;
-    for (const at of [job({}), job({ marksOut: entry(7) }), job({ pitch: undefined })])
+    for (const at of [job({}), job({ marksOut: entry(7) }), job({}, 'pitch')])
       expect(turnedBy(at, close)).toBe(at);
     const exactly = turnedBy(job({ turnsOut: entry(1) }), close);
     expect(standsAt(exactly)).toBe(0);

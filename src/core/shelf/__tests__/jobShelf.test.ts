@@ -12,6 +12,7 @@ import { simulateTolerance } from '../../pack/tolerance';
 import { chooseSteels } from '../jobShelf';
 import type { ShelfPlate } from '../solver';
 import { solveShelf } from '../solver';
+import { omit } from '@/core/omit';
 
 const job = demoJob('UR-0106');
 const box: ShelfPlate[] = Array.from({ length: 40 }, (_, i) => ({
@@ -62,7 +63,7 @@ describe('steels between two plates that nuts draw together', () => {
   const restored = demoJob('UR-0104');
   const twin = {
     ...restored,
-    pack: { ...restored.pack, splineLength: undefined },
+    pack: omit(restored.pack, 'splineLength'),
     release: { ...restored.release, liftReadings: [] },
   };
   // The gap is the span less the stack, so a window for one is a window for the other.

@@ -11,6 +11,7 @@ import { evaluate } from '../../evaluate/evaluate';
 import { inspect } from '../../inspect/inspect';
 import { leftAt, stagesLeft } from '../leftAt';
 import { reopened } from '../revisions';
+import { omit } from '@/core/omit';
 
 const judged = (job: Job) => {
   const evaluation = evaluate(job);
@@ -71,7 +72,7 @@ describe('what a stage still lacks', () => {
         ...j,
         strip: {
           ...j.strip,
-          parts: j.strip.parts.map((p, i) => (i < 2 ? { ...p, out: undefined } : p)),
+          parts: j.strip.parts.map((p, i) => (i < 2 ? omit(p, 'out') : p)),
         },
       }),
       '2 small parts not counted',
@@ -95,9 +96,7 @@ describe('what a stage still lacks', () => {
         ...j,
         pack: {
           ...j.pack,
-          kinds: j.pack.kinds.map((k) =>
-            k.name === 'Disc' ? { ...k, minThickness: undefined } : k,
-          ),
+          kinds: j.pack.kinds.map((k) => (k.name === 'Disc' ? omit(k, 'minThickness') : k)),
         },
       }),
       'the least thickness of Disc',
@@ -118,7 +117,7 @@ describe('what a stage still lacks', () => {
     [
       'a dial that was never put on',
       'set',
-      (j) => ({ ...j, release: { ...j.release, liftReadings: [], measuredLift: undefined } }),
+      (j) => ({ ...j, release: { ...omit(j.release, 'measuredLift'), liftReadings: [] } }),
       'lift by the dial',
     ],
     [

@@ -6,7 +6,7 @@ import { withEntry } from '@/core/job/paths';
 import { readSentence } from '../../evaluate/sentence';
 import type { FieldPath } from '../../job/fields';
 import type { Job } from '@/core/job/types';
-import { isFrozen } from '@/core/job/work';
+import { isFrozen } from '@/core/job/signOff';
 import { demoJob } from '@/demo/jobs';
 import { digestOf } from '@/files/digest';
 import { arbitraryJob } from '@/testing/arbitraryJob';

@@ -5,11 +5,11 @@ import { Provider } from 'react-redux';
 import { entryAt } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
-import { displayActions } from '@/features/display/displaySlice';
+import { displayActions } from '@/state/displaySlice';
 import { UnitsProvider } from '@/features/display/useUnits';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { JobContext } from '@/features/jobs/useJob';
-import { makeStore } from '@/store/store';
+import { jobActions } from '@/state/jobs/jobsSlice';
+import { JobContext } from '@/state/jobs/useJob';
+import { makeStore } from '@/state/store';
 import { limestone } from '@/ui/theme';
 
 import { EntryField } from '../EntryField';

@@ -1,4 +1,4 @@
-import type { TakenPull } from '@/features/bench/dynoPulls';
+import type { TakenPull } from '@/core/torque/dynoPulls';
 
 import { curveFromPulls } from '../curveFromPulls';
 

@@ -3,10 +3,10 @@ import { withEntry } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
 import { writeJobFile } from '@/files/jobFile';
-import { makeStore } from '@/store/store';
+import { makeStore } from '@/state/store';
 
 import { importJob } from '../importJob';
-import { jobActions } from '../jobsSlice';
+import { jobActions } from '@/state/jobs/jobsSlice';
 
 const job = demoJob('UR-0106');
 const fileOf = (text: string, name = 'job.json') => new File([text], name);

@@ -1,11 +1,12 @@
+import { typeInField } from '@/state/jobs/editJob';
 import { cleanup, fireEvent, render, renderHook, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 
 import { demoJob } from '@/demo/jobs';
-import { historyOpened } from '@/features/jobs/history';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { makeStore } from '@/store/store';
+import { historyOpened } from '@/state/jobs/editing';
+import { jobActions } from '@/state/jobs/jobsSlice';
+import { makeStore } from '@/state/store';
 
 import type { LayerEdits } from '../useLayerEdits';
 import { LAYER_KEYS, useLayerKeys } from '../useLayerKeys';
@@ -93,9 +94,7 @@ describe('the keys of the section', () => {
     const { store, job } = keys({ active: false });
     const torque = () => store.getState().jobs.entities[job.id]?.engine.peakTorque?.value;
     const was = torque();
-    store.dispatch(
-      jobActions.fieldTyped({ jobId: job.id, path: 'engine.peakTorque', text: '51', units: {} }),
-    );
+    store.dispatch(typeInField(job.id, 'engine.peakTorque', '51', {}));
     fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true });
     expect(torque()).toBe(was);
     fireEvent.keyDown(document.body, { key: 'y', ctrlKey: true });

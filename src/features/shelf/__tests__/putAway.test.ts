@@ -3,11 +3,11 @@ import { inspect } from '@/core/inspect/inspect';
 import { springsAway } from '@/core/shelf/fromJob';
 import { demoJob } from '@/demo/jobs';
 import { demoShelf } from '@/demo/shelf';
-import { jobActions } from '@/features/jobs/jobsSlice';
-import { makeStore } from '@/store/store';
+import { jobActions } from '@/state/jobs/jobsSlice';
+import { makeStore } from '@/state/store';
 
 import { putAway, putSpringsAway } from '../putAway';
-import { shelfActions } from '../shelfSlice';
+import { shelfActions } from '@/state/shelfSlice';
 
 const TODAY = '2026-11-24';
 

@@ -1,0 +1,90 @@
+import { parseEntry } from '../../units/parseEntry';
+import type { UnitChoice } from '../../units/quantity';
+import type { FieldPath } from '../fields';
+import { fieldOf } from '../fields';
+import { entryAt, withEntry } from '../paths';
+import type { AssistType, Entry, Job, Release, Source, StartClutchPlace } from '../types';
+
+/** Texts of a job that are typed. */
+export interface Details {
+  readonly number?: string;
+  readonly name?: string;
+  readonly use?: string;
+  readonly notes?: string;
+}
+
+/**
+ * Writes the texts that are given; the others stay.
+ * @example writeDetails(job, { notes: 'Call first' }).notes // "Call first"
+ */
+export const writeDetails = (job: Job, { number, name, use, notes }: Details): Job => ({
+  ...job,
+  number: number ?? job.number,
+  notes: notes ?? job.notes,
+  machine: { ...job.machine, name: name ?? job.machine.name, use: use ?? job.machine.use },
+});
+
+/**
+ * Puts a job in the archive, or takes it out.
+ * @example archive(job, true).archived // true
+ */
+export const archive = (job: Job, archived: boolean): Job =>
+  job.archived === archived ? job : { ...job, archived };
+
+/** Chooses the centrifugal assist; what is known of the other stays. */
+export const chooseAssist = (job: Job, type: AssistType): Job => ({
+  ...job,
+  assist: { ...job.assist, type },
+});
+
+/** Chooses where a start clutch sits. */
+export const placeStartClutch = (job: Job, place: StartClutchPlace): Job => ({
+  ...job,
+  startClutch: { ...job.startClutch, place },
+});
+
+/** Chooses what the lift is worked out from. */
+export const chooseRelease = (job: Job, type: Release['type']): Job => ({
+  ...job,
+  release: { ...job.release, type },
+});
+
+/** Says where an entry comes from. @returns the same job where there is no entry */
+export function chooseSource(job: Job, path: FieldPath, source: Source): Job {
+  const entry = entryAt(job, path);
+  return entry ? withEntry(job, path, { ...entry, source }) : job;
+}
+
+/** Takes one of the readings that a question about a text offered. */
+export const chooseReading = (job: Job, path: FieldPath, value: number, typed: string): Job =>
+  withEntry(job, path, { value, typed });
+
+/** Whether the text says more than the number: a unit, a fraction, a diameter, or how finely it was read. */
+const saysMore = (text: string): boolean => /[^\d.,\s]|[.,]\d*0\s*$/.test(text);
+
+/** A text in a numeric field: becomes an entry when it can be read, and is a draft while it can't. */
+export function readField(
+  job: Job,
+  path: FieldPath,
+  text: string,
+  units: UnitChoice,
+): { readonly entry: Entry | undefined; readonly isDraft: boolean } {
+  const parsed = parseEntry(text, fieldOf(job, path), units);
+  const source = entryAt(job, path)?.source;
+  return {
+    entry:
+      parsed.kind === 'value'
+        ? {
+            value: parsed.value,
+            ...(saysMore(text) ? { typed: text.trim().slice(0, 80) } : {}),
+            ...(parsed.range ? { range: parsed.range } : {}),
+            ...(source && source.kind !== 'estimate' ? { source } : {}),
+          }
+        : undefined,
+    isDraft: parsed.kind === 'question' || parsed.kind === 'refused',
+  };
+}
+
+/** Puts what a text in a numeric field reads into the job; the value goes while there is none. */
+export const typeField = (job: Job, path: FieldPath, text: string, units: UnitChoice): Job =>
+  withEntry(job, path, readField(job, path, text, units).entry);

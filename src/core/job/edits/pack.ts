@@ -1,0 +1,83 @@
+import { alternate, blankKind } from '../blank';
+import { MAX_KINDS, MAX_PLATES } from '../fields';
+import type { Job, Pack, PlateKind } from '../types';
+import { changeItem, freeName } from './lists';
+
+/** Parts of a kind of plate that are chosen, not measured. */
+export type KindChoices = Partial<
+  Pick<
+    PlateKind,
+    'name' | 'turnsWith' | 'lined' | 'lining' | 'material' | 'directional' | 'grindable'
+  >
+>;
+
+/** Parts of the pack that are chosen, not measured. */
+export type PackChoices = Partial<
+  Pick<Pack, 'floorTurnsWith' | 'pressurePlateTurnsWith' | 'radiusModel'>
+>;
+
+const withPack = (job: Job, part: Partial<Pack>): Job => ({
+  ...job,
+  pack: { ...job.pack, ...part },
+});
+
+/**
+ * Adds a kind of disc or steel, alike to the first kind of its sort.
+ * @returns the same job where it has as many kinds as a job takes
+ * @example addKind(job, 'steel', 'k9').pack.kinds.at(-1)?.id // "k9"
+ */
+export function addKind(job: Job, sort: 'friction' | 'steel', id: string): Job {
+  const { kinds } = job.pack;
+  if (kinds.length >= MAX_KINDS) return job;
+  const base = sort === 'friction' ? 'Disc' : 'Steel';
+  const like = kinds.find((k) => (k.lined !== 'none') === (sort === 'friction'));
+  const fresh = like ? { ...like, id } : blankKind(id, sort, base);
+  const name = freeName(
+    base,
+    kinds.map((k) => k.name),
+  );
+  return withPack(job, { kinds: [...kinds, { ...fresh, name }] });
+}
+
+/**
+ * Changes what is chosen of a kind of plate.
+ * @example changeKind(job, job.pack.kinds[0].id, { name: 'Thin' }).pack.kinds[0].name // "Thin"
+ */
+export const changeKind = (job: Job, kindId: string, part: KindChoices): Job =>
+  withPack(job, { kinds: changeItem(job.pack.kinds, kindId, part) });
+
+/**
+ * Removes a kind of plate.
+ * @returns the same job where a plate is of that kind
+ * @example removeKind(job, 'nobody') // a job without that kind
+ */
+export const removeKind = (job: Job, kindId: string): Job =>
+  job.pack.plates.some((p) => p.kindId === kindId)
+    ? job
+    : withPack(job, { kinds: job.pack.kinds.filter((k) => k.id !== kindId) });
+
+/** How a stack is filled. */
+export interface Filling {
+  /** Friction discs, 1 to 39. */
+  readonly discs: number;
+  readonly first: 'friction' | 'steel';
+  readonly frictionKind: string;
+  readonly steelKind: string;
+}
+
+/**
+ * Lays discs and steels in turn in place of the present plates.
+ * @param idOf the identifier of the plate of that number, from 0
+ * @returns the same job where that would be more plates than a job takes
+ */
+export function fillStack(job: Job, filling: Filling, idOf: (n: number) => string): Job {
+  const { discs, first, frictionKind, steelKind } = filling;
+  const plates = alternate(frictionKind, steelKind, discs, first, idOf);
+  return plates.length > MAX_PLATES ? job : withPack(job, { plates });
+}
+
+/**
+ * Chooses what the floor and the pressure plate turn with, and the model of the effective radius.
+ * @example choosePack(job, { floorTurnsWith: 'hub' }).pack.floorTurnsWith // "hub"
+ */
+export const choosePack = (job: Job, part: PackChoices): Job => withPack(job, part);

@@ -1,0 +1,60 @@
+import type { DynoSample } from './pulls';
+import { toBase, unitById } from '../units/quantity';
+
+/** A part of a pull on the dyno: speed in rpm and torque in the unit that the dyno shows. */
+export interface DynoReading {
+  readonly device: 'dyno';
+  readonly id: number;
+  readonly pull: number;
+  readonly part: number;
+  readonly unit: 'N·m' | 'ft·lb';
+  readonly samples: readonly (readonly [number, number])[];
+  readonly last: boolean;
+}
+
+/** A pull as it came over the link. */
+export interface TakenPull {
+  /** Its number on the dyno, which may begin again. */
+  readonly number: number;
+  /** Parts that have come, without a gap. */
+  readonly parts: number;
+  readonly samples: readonly DynoSample[];
+  /** Broken: a part is missing, and with it what the pull would show. */
+  readonly state: 'running' | 'whole' | 'broken';
+}
+
+export type TakenPulls = readonly TakenPull[];
+
+const UNIT = { 'N·m': unitById('Nm'), 'ft·lb': unitById('ftlb') } as const;
+
+/** Pulls of which none goes on: the link is gone, or another has begun. */
+export const brokenOff = (pulls: TakenPulls): TakenPulls =>
+  pulls.some((p) => p.state === 'running')
+    ? pulls.map((p) => (p.state === 'running' ? { ...p, state: 'broken' } : p))
+    : pulls;
+
+/** The pulls with one more part: it goes on with the last pull, begins one, or shows that something is missing. */
+export function withPart(pulls: TakenPulls, reading: DynoReading): TakenPulls {
+  const { pull: number, part, last } = reading;
+  const samples = reading.samples.map(([rpm, torque]) => ({
+    rpm,
+    torque: toBase(torque, UNIT[reading.unit]),
+  }));
+  const now = pulls.at(-1);
+  if (part === 0)
+    return [...brokenOff(pulls), { number, parts: 1, samples, state: last ? 'whole' : 'running' }];
+  // Heard from its middle on.
+  if (now?.number !== number)
+    return [...brokenOff(pulls), { number, parts: 0, samples, state: 'broken' }];
+  if (now.state !== 'running') return pulls;
+  if (part !== now.parts) return brokenOff(pulls);
+  return [
+    ...pulls.slice(0, -1),
+    {
+      number,
+      parts: now.parts + 1,
+      samples: [...now.samples, ...samples],
+      state: last ? 'whole' : 'running',
+    },
+  ];
+}

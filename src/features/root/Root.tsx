@@ -1,0 +1,117 @@
+import type { ReactNode } from 'react';
+import { router, usePathname } from 'expo-router';
+import type { FallbackProps } from 'react-error-boundary';
+import { ErrorBoundary } from 'react-error-boundary';
+import { Pressable, StyleSheet, Text, View } from 'react-native';
+import { Provider } from 'react-redux';
+
+import { UnitsProvider } from '@/features/display/useUnits';
+import { KeyHelp } from '@/features/keys/KeyHelp';
+import { WordHost } from '@/features/words/WordHost';
+import { download } from '@/files/share';
+import { dumpNow } from '@/storage/rescue';
+import { StorageNotice } from '@/features/storage/StorageNotice';
+import { Action } from '@/ui/Action';
+import { Fault } from '@/ui/Fault';
+import '@/ui/print.css';
+import { SPACE, useBrowserParts, useThemeFor } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+import { Ground } from './Ground';
+import { openWorkshop } from './opening';
+import { makeStore, useAppSelector } from '@/state/store';
+
+const store = makeStore();
+
+// It opens while the first screen is still being drawn: worker, server and storage answer meanwhile.
+void openWorkshop(store);
+
+/** Everything that all screens stand on: the store, the stored workshop, theme and fonts. */
+export function Root({ children }: { readonly children: ReactNode }) {
+  return (
+    <ErrorBoundary FallbackComponent={LastResort}>
+      <Provider store={store}>
+        <Themed>{children}</Themed>
+      </Provider>
+    </ErrorBoundary>
+  );
+}
+
+function Themed({ children }: { readonly children: ReactNode }) {
+  const theme = useThemeFor(useAppSelector((state) => state.display.theme));
+  useBrowserParts(theme);
+  const loaded = useAppSelector((state) => state.jobs.loaded);
+  return (
+    // Around the ground: what lies over the work is drawn there, and shows units as well.
+    <UnitsProvider>
+      <Ground theme={theme}>
+        {loaded ? (
+          <>
+            <StorageNotice />
+            <Fault what="Under Ridge" ways={<Rescue />}>
+              <Screen>{children}</Screen>
+            </Fault>
+          </>
+        ) : (
+          <Words soft style={styles.text}>
+            Opening the workshop …
+          </Words>
+        )}
+      </Ground>
+    </UnitsProvider>
+  );
+}
+
+/** A screen that fails leaves the way to the others; the words are explained over all of them. */
+function Screen({ children }: { readonly children: ReactNode }) {
+  return (
+    <Fault
+      what="This screen"
+      resetKeys={[usePathname()]}
+      ways={
+        <Action icon="arrow-left" onPress={() => router.replace('/')}>
+          To the jobs
+        </Action>
+      }
+    >
+      <WordHost>{children}</WordHost>
+      <KeyHelp />
+    </Fault>
+  );
+}
+
+/** Where not even theme and units could be had: plain, and with the same two ways out. */
+function LastResort({ error }: FallbackProps) {
+  return (
+    <View role="alert" style={styles.padded}>
+      <Text role="heading">Under Ridge can’t be shown</Text>
+      <Text>{`A fault of the program: ${error instanceof Error ? error.message : 'no reason given'}. What is stored is left as it is.`}</Text>
+      <Pressable role="button" onPress={() => void saveAll()}>
+        <Text>Save all that is stored</Text>
+      </Pressable>
+      <Pressable role="button" onPress={() => location.assign('/')}>
+        <Text>Load the page anew</Text>
+      </Pressable>
+    </View>
+  );
+}
+
+const saveAll = async () =>
+  download('under-ridge-records.json', JSON.stringify(await dumpNow(), null, 1));
+
+/** Where nothing can be shown any more, what is stored can still be taken away. */
+function Rescue() {
+  return (
+    <>
+      <Action icon="download" onPress={() => void saveAll()}>
+        Save all that is stored
+      </Action>
+      <Action onPress={() => location.assign('/')}>Load the page anew</Action>
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  text: { padding: SPACE.wide },
+  padded: { padding: SPACE.wide, gap: SPACE.margin },
+});

@@ -1,0 +1,37 @@
+import { View } from 'react-native';
+
+import { useAppSelector } from '@/state/store';
+import PaperIcon from '@/ui/icons/PaperIcon';
+import { useStrata } from '@/ui/theme';
+import { useWide } from '@/ui/useWide';
+import { Words } from '@/ui/Words';
+
+/** On a phone it lies on the edge of the units' key and takes no room: the name beside it is not cut at every key. */
+const MARK = 16;
+const OVER = { position: 'absolute', left: -MARK / 4, top: -MARK / 2 } as const;
+
+/** Whether what was typed is stored; why it is not stands in the notice over the screen. */
+export function SaveMark() {
+  const { status } = useAppSelector((state) => state.storage);
+  const strata = useStrata();
+  const wide = useWide();
+  return (
+    <View aria-live="polite" testID="save-mark" {...{ dataSet: { status } }}>
+      {status === 'failed' || status === 'memory' ? (
+        <Words bold size={14} style={{ color: strata.stop }}>
+          not stored
+        </Words>
+      ) : status === 'saving' ? (
+        wide ? (
+          <Words soft size={13}>
+            saving
+          </Words>
+        ) : (
+          <View role="img" aria-label="saving" style={OVER}>
+            <PaperIcon name="tray-arrow-down" size={MARK} color={strata.soft} />
+          </View>
+        )
+      ) : null}
+    </View>
+  );
+}

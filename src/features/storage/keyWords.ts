@@ -1,0 +1,31 @@
+import { DRAFTS_KEY } from '@/state/saving/contents';
+import { PICTURE_KEY } from '@/storage/pictures';
+import { JOB_KEY } from '@/state/saving/readJobs';
+import { ROWS_KEY } from '@/state/saving/rowRecords';
+
+const PART_WORDS: Readonly<Record<string, string>> = {
+  display: 'Units and theme',
+  shelf: 'The shelf',
+  templates: 'The shop’s own sheets',
+  library: 'The limits',
+  typed: 'Unfinished entries of the shelf',
+  practice: 'Exercises and recorded hands',
+  backup: 'The date of the last backup',
+  workshop: 'The mark of the workshop',
+  journal: 'The journal',
+};
+
+/**
+ * What a record holds, in words.
+ * @param number of the job, where it is known
+ */
+export function keyWords(key: string, number?: string): string {
+  const after = (start: string) => (key.startsWith(start) ? key.slice(start.length) : undefined);
+  const jobId = after(JOB_KEY);
+  if (jobId !== undefined) return `Job ${number ?? `with the mark ${jobId}`}`;
+  const draftsOf = after(DRAFTS_KEY);
+  if (draftsOf !== undefined) return `Unfinished entries of job ${number ?? draftsOf}`;
+  if (key.startsWith(PICTURE_KEY)) return 'A photograph';
+  if (key.startsWith(ROWS_KEY)) return 'A part of the list';
+  return PART_WORDS[key] ?? `The record ${key}`;
+}

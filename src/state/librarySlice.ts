@@ -1,0 +1,44 @@
+import type { PayloadAction } from '@reduxjs/toolkit';
+import { createSlice } from '@reduxjs/toolkit';
+
+import type { LimitSheet } from '@/core/library/limits';
+import { MAX_LIMITS, MAX_SHEETS } from '@/core/library/limits';
+import { byName } from '@/core/order';
+import { put, without } from './lists';
+
+export interface LibraryState {
+  readonly sheets: readonly LimitSheet[];
+  /** The sheet last deleted, for undo. */
+  readonly removed?: LimitSheet | undefined;
+}
+
+/** The shop's own limits, by machine or kit. */
+const librarySlice = createSlice({
+  name: 'library',
+  initialState: { sheets: [] } as LibraryState,
+  reducers: {
+    libraryLoaded: (_state, { payload }: PayloadAction<readonly LimitSheet[]>): LibraryState => ({
+      sheets: payload,
+    }),
+    /** A new sheet, or one as it was changed; one with more limits than a file takes stays as it was. */
+    sheetKept: (state, { payload }: PayloadAction<LimitSheet>): LibraryState =>
+      payload.limits.length > MAX_LIMITS
+        ? state
+        : { ...state, sheets: put(state.sheets, payload, MAX_SHEETS) },
+    sheetRemoved: (state, { payload }: PayloadAction<string>): LibraryState => ({
+      sheets: without(state.sheets, payload),
+      removed: state.sheets.find((s) => s.id === payload),
+    }),
+    sheetRemovalUndone: ({ sheets, removed }): LibraryState => ({
+      sheets: removed ? put(sheets, removed, MAX_SHEETS) : sheets,
+    }),
+    sheetRemovalForgotten: ({ sheets }): LibraryState => ({ sheets }),
+  },
+});
+
+/** By name, as they are shown. */
+export const sheetsByName = (sheets: readonly LimitSheet[]): readonly LimitSheet[] =>
+  sheets.toSorted((a, b) => byName(a.name, b.name));
+
+export const libraryReducer = librarySlice.reducer;
+export const libraryActions = librarySlice.actions;

@@ -1,0 +1,50 @@
+import type { PayloadAction } from '@reduxjs/toolkit';
+import { createSlice } from '@reduxjs/toolkit';
+
+import { jobsLoaded } from '@/state/jobs/reading';
+
+import type { TakenPulls, DynoReading } from '@/core/torque/dynoPulls';
+import { brokenOff, withPart } from '@/core/torque/dynoPulls';
+
+/**
+ * Pulls on the dyno, by job. They lie outside the job until a curve is made of them: they are many numbers, and all but the
+ * curve is thrown away. Until then they are stored like what is half typed.
+ */
+export type PullsByJob = Readonly<Record<string, TakenPulls>>;
+
+export const NO_PULLS: TakenPulls = [];
+
+function withPulls(state: PullsByJob, jobId: string, pulls: TakenPulls): PullsByJob {
+  if (pulls === (state[jobId] ?? NO_PULLS)) return state;
+  const { [jobId]: _before, ...others } = state;
+  return pulls.length === 0 ? others : { ...others, [jobId]: pulls };
+}
+
+const pullsSlice = createSlice({
+  name: 'pulls',
+  initialState: {} as PullsByJob,
+  reducers: {
+    pullsLoaded: (_state, { payload }: PayloadAction<PullsByJob>) => payload,
+    partHeard: (
+      state: PullsByJob,
+      { payload: { jobId, reading } }: PayloadAction<{ jobId: string; reading: DynoReading }>,
+    ) => withPulls(state, jobId, withPart(state[jobId] ?? NO_PULLS, reading)),
+    /** Nobody listens any more: what was under way is not going to end. */
+    listeningEnded: (state: PullsByJob, { payload: jobId }: PayloadAction<string>) =>
+      withPulls(state, jobId, brokenOff(state[jobId] ?? NO_PULLS)),
+    pullsKept: (
+      state: PullsByJob,
+      { payload: { jobId, pulls } }: PayloadAction<{ jobId: string; pulls: TakenPulls }>,
+    ) => withPulls(state, jobId, pulls),
+  },
+  extraReducers: (builder) =>
+    // Those of jobs that were deleted meanwhile go when the workshop is opened.
+    builder.addCase(jobsLoaded, (state: PullsByJob, { payload: { jobs, unread = [] } }) => {
+      const there = new Set([...jobs, ...unread].map(({ id }) => id));
+      const kept = Object.entries(state).filter(([id]) => there.has(id));
+      return kept.length === Object.keys(state).length ? state : Object.fromEntries(kept);
+    }),
+});
+
+export const pullsReducer = pullsSlice.reducer;
+export const pullsActions = pullsSlice.actions;

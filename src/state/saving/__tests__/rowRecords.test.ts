@@ -1,0 +1,108 @@
+import { editJob } from '@/state/jobs/editJob';
+import type { JobRow } from '@/core/job/row';
+import { rowOf } from '@/core/job/row';
+import type { Job } from '@/core/job/types';
+import { demoJob } from '@/demo/jobs';
+import { jobActions } from '@/state/jobs/jobsSlice';
+import { rememberVerdict } from '@/state/jobs/rows';
+import { makeStore } from '@/state/store';
+
+import { isRow, RowRecords } from '../rowRecords';
+
+const model = demoJob('UR-0106');
+const many = (count: number): Job[] =>
+  Array.from({ length: count }, (_, i) => ({ ...model, id: `job-${i}`, number: `UR-${i}` }));
+
+function workshop(jobs: readonly Job[]) {
+  const store = makeStore();
+  store.dispatch(jobActions.jobsLoaded({ jobs, drafts: {} }));
+  return { store, state: () => store.getState().jobs };
+}
+const rowsIn = (records: ReadonlyMap<string, readonly JobRow[]>): readonly JobRow[] =>
+  [...records.values()].flat();
+
+describe('rows stored beside the jobs', () => {
+  it('lie in a few records, every job in one of them', () => {
+    const { state } = workshop(many(300));
+    const records = new RowRecords().of(state());
+    expect(records.size).toBeLessThanOrEqual(16);
+    expect([...records.keys()].every((key) => /^rows:[0-9a-f]$/.test(key))).toBe(true);
+    expect(
+      rowsIn(records)
+        .map((row) => row.id)
+        .sort(),
+    ).toEqual(
+      many(300)
+        .map((job) => job.id)
+        .sort(),
+    );
+    // Spread so far that none holds a third of them.
+    for (const rows of records.values()) expect(rows.length).toBeLessThan(100);
+  });
+
+  it('an edit makes one record anew, and leaves the others as they are', () => {
+    const { store, state } = workshop(many(60));
+    const kept = new RowRecords();
+    const before = kept.of(state());
+    store.dispatch(
+      editJob('job-7', (job) => ({ ...job, machine: { ...model.machine, name: 'Other' } })),
+    );
+    const after = kept.of(state());
+    const anew = [...after].filter(([key, rows]) => before.get(key) !== rows);
+    expect(anew).toHaveLength(1);
+    expect(anew[0]?.[1].find((row) => row.id === 'job-7')?.name).toBe('Other');
+  });
+
+  it('a job that goes takes its row along', () => {
+    const { store, state } = workshop(many(20));
+    const kept = new RowRecords();
+    kept.of(state());
+    store.dispatch(jobActions.jobRemoved('job-3'));
+    expect(rowsIn(kept.of(state())).some((row) => row.id === 'job-3')).toBe(false);
+  });
+
+  it('those of jobs that are still to be read stay as they were', () => {
+    const unread = many(5).map((job) => ({ ...rowOf(job), use: 'as it was' }));
+    const store = makeStore();
+    store.dispatch(jobActions.jobsLoaded({ jobs: [], drafts: {}, unread }));
+    const rows = rowsIn(new RowRecords().of(store.getState().jobs));
+    expect(rows).toHaveLength(5);
+    expect(rows.every((row) => row.use === 'as it was')).toBe(true);
+  });
+
+  it('keep what was last found of a pack', () => {
+    const { state } = workshop([model]);
+    rememberVerdict(state().entities[model.id] as Job, { state: 'watch', title: 'Lift is scarce' });
+    expect(rowsIn(new RowRecords().of(state()))[0]?.verdict).toEqual({
+      state: 'watch',
+      title: 'Lift is scarce',
+    });
+  });
+
+  it('give back only what is a row', () => {
+    const row = rowOf(model);
+    const found = new Map<string, unknown>([
+      ['rows:a', [row, { ...row, stage: 'lunch' }, 5, null]],
+      ['rows:b', 'no list'],
+      ['display', [row]],
+    ]);
+    expect(new RowRecords().begin(found)).toEqual([row]);
+  });
+
+  it.each<[string, unknown]>([
+    ['nothing', null],
+    ['no number', { ...rowOf(model), number: undefined }],
+    ['an archive that is no yes or no', { ...rowOf(model), archived: 'no' }],
+    ['a stage that there is not', { ...rowOf(model), stage: 'lunch' }],
+    ['a verdict without words', { ...rowOf(model), verdict: { state: 'good' } }],
+    [
+      'a verdict of a state that there is not',
+      { ...rowOf(model), verdict: { state: 'fine', title: 'x' } },
+    ],
+  ])('%s is no row', (_what, value) => {
+    expect(isRow(value)).toBe(false);
+    expect(isRow({ ...rowOf(model), verdict: { state: 'unknown', title: 'No verdict yet' } })).toBe(
+      true,
+    );
+  });
+});

@@ -1,0 +1,56 @@
+import { rowOf } from '@/core/job/row';
+import type { Job } from '@/core/job/types';
+import type { EarlierJob } from '@/core/job/upgrade';
+import { upgradeJob } from '@/core/job/upgrade';
+import type { Drafts } from '@/state/jobs/jobsSlice';
+
+import { isRow } from './rowRecords';
+
+/** The job in a record, brought up to this version; nothing where it is none, or one that can't even be listed. */
+export function storedJob(value: unknown): Job | undefined {
+  if (!looksLikeJob(value)) return undefined;
+  try {
+    const job = upgradeJob(value);
+    return isRow(rowOf(job)) ? job : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+export function isRecord(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
+
+/** Texts of a job's fields that are no values yet. */
+export const isDrafts = (value: unknown): value is Drafts =>
+  isRecord(value) &&
+  Object.values(value).every(
+    (draft) => isRecord(draft) && typeof draft.text === 'string' && isRecord(draft.units),
+  );
+
+/** The parts that no screen could do without; files are checked by their full schema before they get here. */
+function looksLikeJob(value: unknown): value is EarlierJob {
+  return (
+    isRecord(value) &&
+    typeof value.id === 'string' &&
+    isRecord(value.machine) &&
+    isRecord(value.engine) &&
+    isRecord(value.release) &&
+    isRecord(value.springs) &&
+    isRecord(value.springs.coil) &&
+    isRecord(value.springs.diaphragm) &&
+    isRecord(value.assist) &&
+    isRecord(value.startClutch) &&
+    isRecord(value.intake) &&
+    isRecord(value.strip) &&
+    isRecord(value.inspection) &&
+    isRecord(value.expanding) &&
+    isRecord(value.setting) &&
+    Array.isArray(value.release.liftReadings) &&
+    Array.isArray(value.photos) &&
+    Array.isArray(value.springs.coil.groups) &&
+    isRecord(value.pack) &&
+    Array.isArray(value.pack.kinds) &&
+    Array.isArray(value.pack.plates)
+  );
+}

@@ -1,0 +1,333 @@
+import type { LimitSheet } from '@/core/library/limits';
+import type { RowVerdict } from '@/core/job/row';
+import type { Job } from '@/core/job/types';
+import type { Stock } from '@/core/shelf/stock';
+import { backupActions } from '@/state/backupSlice';
+import { jobActions } from '@/state/jobs/jobsSlice';
+import { rememberVerdict } from '@/state/jobs/rows';
+import { libraryActions } from '@/state/librarySlice';
+import { shelfActions } from '@/state/shelfSlice';
+import type { AppStore, RootState } from '@/state/store';
+
+import type { Clash } from './clashes';
+import { fromTheOther } from './clashes';
+import { contents, DRAFTS_KEY, draftsIn, storedParts } from './contents';
+import { PARTS } from './parts';
+import { setCurrentRecords } from '@/storage/current';
+import { NewerRecords } from '@/storage/envelope';
+import { describeFailure } from '@/storage/faults';
+import { withLock } from '@/storage/locks';
+import { PICTURE_KEY, pictures, rememberAlone, rememberedAlone } from '@/storage/pictures';
+import { Leaving, storeLeft } from './leaving';
+import { FIRST_READ, firstJobs, JOB_KEY, readUnread } from './readJobs';
+import type { RecordStore } from '@/storage/records';
+import { RowRecords } from './rowRecords';
+import type { StorageStatus } from '@/state/storageSlice';
+import { clashesFound, damageFound, storageChanged } from '@/state/storageSlice';
+import { isDrafts } from './storedJob';
+import type { OtherTabs } from './tabs';
+import { ALONE } from './tabs';
+import { takeOver } from './takeOver';
+
+/** Typing rests this long before it is written; well under the second within which all must be stored. */
+const REST_MS = 250;
+/** After a write that did not succeed, the next follows by itself. */
+const AGAIN_MS = 5000;
+/** Other tabs can't be faster than this for ever. */
+const TRIES = 5;
+
+/** What a workshop begins with. */
+export interface FirstWorkshop {
+  readonly jobs: readonly Job[];
+  readonly shelf: Stock;
+  readonly library: readonly LimitSheet[];
+  /** What the core says of the packs, by the job, where that is known: the list shows it at once. */
+  readonly verdicts?: Readonly<Record<string, RowVerdict>>;
+}
+
+/** Writes at once what is still waiting. */
+export type Flush = () => Promise<void>;
+
+/**
+ * Fills the store from the records, on the first visit with the demo workshop when there is one, and from then on
+ * writes every change. Where the records can't be read nothing is ever written over them, and work goes on in memory.
+ * @param atFirst jobs that are read before anything shows; the others follow
+ * @param name of the workshop
+ * @returns a function that writes at once what is still waiting
+ */
+export async function keepWorkshop(
+  store: AppStore,
+  records: RecordStore,
+  first: () => Promise<FirstWorkshop>,
+  tabs: OtherTabs = ALONE,
+  atFirst = FIRST_READ,
+  name = 'under-ridge',
+): Promise<Flush> {
+  const rows = new RowRecords();
+  setCurrentRecords(records);
+  try {
+    const damaged = await storeLeft(name, records);
+    if (damaged.length > 0) store.dispatch(damageFound(damaged));
+    const stored = await open(store, records, rows, first, atFirst);
+    const keeper = new Keeper(store, records, rows, tabs, new Leaving(name));
+    await keeper.begin(stored);
+    return () => keeper.flush();
+  } catch (error) {
+    store.dispatch(storageChanged({ ...describeFailure(error), status: 'memory' }));
+    if (!store.getState().jobs.loaded) {
+      // Storage that is shut altogether is a first visit; one that is there and can't be read is not.
+      const fresh = await records.keys().then(() => undefined, first);
+      begin(store, fresh ?? { jobs: [], shelf: store.getState().shelf, library: [] });
+    }
+    return () => Promise.resolve();
+  }
+}
+
+/** Fills the store. @returns whether there was anything stored */
+async function open(
+  store: AppStore,
+  records: RecordStore,
+  rows: RowRecords,
+  first: () => Promise<FirstWorkshop>,
+  atFirst: number,
+): Promise<boolean> {
+  const keys = await records.keys();
+  if (keys.length === 0) {
+    begin(store, await first());
+    return false;
+  }
+  const { records: found, damaged } = await records.read(
+    keys.filter((key) => !key.startsWith(JOB_KEY) && !key.startsWith(PICTURE_KEY)),
+  );
+  const ids = keys.filter((key) => key.startsWith(JOB_KEY)).map((k) => k.slice(JOB_KEY.length));
+  store.dispatch(backupActions.backupLoaded({ since: new Date().toISOString(), made: false }));
+  const odd = [
+    ...PARTS.filter(({ key, take }) => found.has(key) && !take(store.dispatch, found.get(key))).map(
+      ({ key }) => key,
+    ),
+    ...[...found.keys()].filter((key) => key.startsWith(DRAFTS_KEY) && !isDrafts(found.get(key))),
+  ];
+  if (odd.length > 0) await records.setAside(odd);
+  const read = await firstJobs(records, ids, rows.begin(found), atFirst);
+  store.dispatch(
+    jobActions.jobsLoaded({ jobs: read.jobs, drafts: draftsIn(found), unread: read.later }),
+  );
+  const all = [...damaged, ...odd.map((key) => ({ key, mended: false })), ...read.damaged];
+  if (all.length > 0) store.dispatch(damageFound(all));
+  return true;
+}
+
+/** Fills the store with what a workshop begins with. */
+export function begin(
+  store: AppStore,
+  { jobs, shelf, library, verdicts = {} }: FirstWorkshop,
+): void {
+  for (const job of jobs) {
+    const verdict = verdicts[job.id];
+    if (verdict) rememberVerdict(job, verdict);
+  }
+  store.dispatch(shelfActions.shelfLoaded(shelf));
+  store.dispatch(libraryActions.libraryLoaded(library));
+  store.dispatch(jobActions.jobsLoaded({ jobs, drafts: {} }));
+  store.dispatch(backupActions.backupLoaded({ since: new Date().toISOString(), made: false }));
+}
+
+/** Writes what changes in the store, and takes over what other tabs write. */
+class Keeper {
+  /** What is known to be stored, by reference. */
+  private readonly written = new Map<string, unknown>();
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  /** One thing at a time: a write, or what another tab wrote. */
+  private queue: Promise<void> = Promise.resolve();
+  /** Those that wait or are under way. */
+  private queued = 0;
+  private reading = false;
+  /** What the other tab is still to be told of. */
+  private clashes: readonly Clash[] = [];
+  /** Records of a newer version lie here: nothing is written any more, and work goes on in memory. */
+  private shut = false;
+
+  constructor(
+    private readonly store: AppStore,
+    private readonly records: RecordStore,
+    private readonly rows: RowRecords,
+    private readonly tabs: OtherTabs,
+    private readonly leaving: Leaving,
+  ) {}
+
+  async begin(stored: boolean): Promise<void> {
+    if (stored) for (const [key, value] of this.contents()) this.written.set(key, value);
+    this.tabs.onStored(({ keys, clashes }) => {
+      if (clashes.length > 0) this.store.dispatch(clashesFound(clashes.map(fromTheOther)));
+      void this.enqueue(() => this.write(keys));
+    });
+    let seen = storedParts(this.store.getState());
+    this.store.subscribe(() => {
+      const now = storedParts(this.store.getState());
+      if (now.every((part, i) => part === seen[i])) return;
+      seen = now;
+      if (!this.reading && !this.shut) this.changed();
+    });
+    this.watchLeaving();
+    await this.flush();
+    if (this.store.getState().storage.status === 'opening') this.sayHowItStands(0);
+    if (stored) void this.readRest();
+  }
+
+  /** The browser asks before a page goes with anything unsaved; whatever the answer, it is not lost. */
+  private watchLeaving(): void {
+    if (typeof window === 'undefined') return;
+    window.addEventListener('beforeunload', (event) => {
+      if (this.unsaved() === undefined) return;
+      void this.flush();
+      event.preventDefault();
+    });
+    window.addEventListener('pagehide', () => {
+      const unsaved = this.unsaved();
+      if (unsaved) this.leaving.put(unsaved.changed, unsaved.gone, this.written);
+      void this.flush();
+    });
+    document.addEventListener('visibilitychange', () => {
+      if (document.visibilityState === 'hidden' && this.timer !== undefined) void this.flush();
+    });
+  }
+
+  /** What should be stored and is not, if anything. */
+  private unsaved() {
+    if (this.shut) return undefined;
+    const now = this.contents();
+    const changed = new Map([...now].filter(([key, value]) => this.written.get(key) !== value));
+    const gone = [...this.written.keys()].filter((key) => !now.has(key));
+    return changed.size === 0 && gone.length === 0 ? undefined : { changed, gone };
+  }
+
+  flush(): Promise<void> {
+    clearTimeout(this.timer);
+    this.timer = undefined;
+    return this.enqueue(() => this.write());
+  }
+
+  private changed(): void {
+    if (this.store.getState().storage.status === 'saved') this.say({ status: 'saving' });
+    this.timer ??= setTimeout(() => void this.flush(), REST_MS);
+  }
+
+  /** @param heard what another tab said that it has stored, to be taken over first */
+  private async write(heard: readonly string[] = []): Promise<void> {
+    if (this.shut) return;
+    try {
+      let foreign = heard;
+      for (let n = 0; n === 0 || foreign.length > 0; n++) {
+        if (n > TRIES) throw new Error('another tab writes without end');
+        if (foreign.length > 0) await this.takeIn(foreign);
+        foreign = await this.writeOnce();
+      }
+      if (this.store.getState().storage.status !== 'opening') this.sayHowItStands(1);
+    } catch (error) {
+      this.failed(error);
+      if (!this.shut) this.timer ??= setTimeout(() => void this.flush(), AGAIN_MS);
+    }
+  }
+
+  /** @returns what another tab has written meanwhile; when it has, nothing was written here */
+  private async writeOnce(): Promise<readonly string[]> {
+    const { written } = this;
+    const unsaved = this.unsaved();
+    if (!unsaved) return [];
+    const { changed, gone } = unsaved;
+    const { foreign } = await this.records.write(changed, gone);
+    if (foreign.length > 0) return foreign;
+    // Not all of `now`: jobs were perhaps read meanwhile.
+    for (const [key, value] of changed) written.set(key, value);
+    for (const key of gone) written.delete(key);
+    this.leaving.clear();
+    this.tabs.tell({ keys: [...changed.keys(), ...gone], clashes: this.clashes });
+    this.clashes = [];
+    return [];
+  }
+
+  /** Takes over what another tab has stored. */
+  private async takeIn(keys: readonly string[]): Promise<void> {
+    const { records } = await this.records.read(keys);
+    this.asRead(() => {
+      const clashes = takeOver(this.store, keys, records, this.written, () => this.contents());
+      if (clashes.length === 0) return;
+      this.clashes = [...this.clashes, ...clashes];
+      this.store.dispatch(clashesFound(clashes));
+    });
+  }
+
+  /** What is put into the store meanwhile comes out of the records and needs no writing. */
+  private asRead(put: () => void): void {
+    this.reading = true;
+    try {
+      put();
+    } finally {
+      this.reading = false;
+    }
+  }
+
+  /** Reads what is left, and then takes out photographs that no job names. */
+  private async readRest(): Promise<void> {
+    const { store, written } = this;
+    try {
+      await readUnread(store, this.records, (found) => {
+        this.asRead(() => store.dispatch(jobActions.jobsRead(found)));
+        const { entities } = store.getState().jobs;
+        for (const { id } of found.jobs)
+          if (!written.has(JOB_KEY + id)) written.set(JOB_KEY + id, entities[id]);
+        if (found.damaged.length > 0) store.dispatch(damageFound(found.damaged));
+      });
+      // A job that was set aside names photographs as well.
+      if ((await this.records.aside()).length === 0)
+        // One tab at a time, so that none takes out what another has just found.
+        await withLock('under-ridge-pictures', async () =>
+          rememberAlone(
+            await pictures.keepOnly(picturesNamed(store.getState()), rememberedAlone(), new Date()),
+          ),
+        );
+    } catch (error) {
+      this.failed(error);
+    }
+  }
+
+  private failed(error: unknown): void {
+    this.shut ||= error instanceof NewerRecords;
+    this.say({ ...describeFailure(error), status: this.shut ? 'memory' : 'failed' });
+    if (!this.shut) return;
+    // What can't be read by this version is not waited for.
+    const missing = Object.keys(this.store.getState().jobs.unread);
+    this.asRead(() => this.store.dispatch(jobActions.jobsRead({ jobs: [], missing })));
+  }
+
+  private contents(): Map<string, unknown> {
+    return contents(this.store.getState(), this.rows);
+  }
+
+  private enqueue(run: () => Promise<void>): Promise<void> {
+    this.queued += 1;
+    const alone = () =>
+      run().finally(() => {
+        this.queued -= 1;
+      });
+    this.queue = this.queue.then(alone, alone);
+    return this.queue;
+  }
+
+  /**
+   * What was typed while something was written is waiting for its own turn, or for the queue: then not all is stored.
+   * @param own writes that say this of themselves
+   */
+  private sayHowItStands(own: 0 | 1): void {
+    const rests = this.timer === undefined && this.queued <= own;
+    this.say({ status: rests ? 'saved' : 'saving' });
+  }
+
+  private say(status: StorageStatus): void {
+    this.store.dispatch(storageChanged(status));
+  }
+}
+
+function picturesNamed({ jobs }: RootState): ReadonlySet<string> {
+  return new Set(Object.values(jobs.entities).flatMap((job) => job.photos.map((p) => p.id)));
+}
