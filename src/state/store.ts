@@ -1,4 +1,4 @@
-import { configureStore } from '@reduxjs/toolkit';
+import { addListener, configureStore, createListenerMiddleware } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, useStore } from 'react-redux';
 
 import { backupReducer } from './backupSlice';
@@ -11,6 +11,9 @@ import { practiceReducer } from './practiceSlice';
 import { shelfReducer } from './shelfSlice';
 import { templatesReducer } from './templatesSlice';
 import { storageReducer } from './storageSlice';
+import { verdictsReducer } from './verdictsSlice';
+
+const SLOW_MS = 10_000;
 
 export function makeStore() {
   return configureStore({
@@ -25,14 +28,22 @@ export function makeStore() {
       pulls: pullsReducer,
       practice: practiceReducer,
       storage: storageReducer,
+      verdicts: verdictsReducer,
     },
-    // Both checks walk the whole state after every key; types and tests guard the same.
-    middleware: (defaults) => defaults({ serializableCheck: false, immutableCheck: false }),
+    middleware: (defaults) =>
+      // Redux's checks, which run in development alone, take long over a large workshop: that is known.
+      defaults({
+        immutableCheck: { warnAfter: SLOW_MS },
+        serializableCheck: { warnAfter: SLOW_MS },
+      }).prepend(createListenerMiddleware().middleware),
   });
 }
 
 export type AppStore = ReturnType<typeof makeStore>;
 export type RootState = ReturnType<AppStore['getState']>;
+
+/** Adds what follows from actions, such as saving. */
+export const addAppListener = addListener.withTypes<RootState, AppStore['dispatch']>();
 
 export const useAppDispatch = useDispatch.withTypes<AppStore['dispatch']>();
 export const useAppSelector = useSelector.withTypes<RootState>();

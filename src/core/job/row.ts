@@ -19,7 +19,7 @@ export interface JobRow {
   /** The words by which it is found, in lower case. */
   readonly words: string;
   /** What was last found of its pack; kept with the row, so that a list need not work it out before it shows. */
-  readonly verdict?: RowVerdict;
+  readonly verdict?: RowVerdict | undefined;
 }
 
 /** A verdict on the whole, as a list shows it. */

@@ -5,6 +5,7 @@ import { keptState, rememberGone, rememberKept } from '@/storage/kept';
 import { holdTab, withLock } from '@/storage/locks';
 import { askForPromise } from '@/storage/persistence';
 import { openRaw } from '@/storage/raw';
+import { addAppListener } from '@/state/store';
 import type { RecordStore } from '@/storage/records';
 import { sealedRecords } from '@/storage/records';
 import { goneFound } from '@/state/storageSlice';
@@ -17,12 +18,16 @@ import type { AppStore } from '@/state/store';
 
 /** With the first thing that is entered, the browser is asked to keep it; a mere visit asks for nothing. */
 function askOnce(store: AppStore, name: string): void {
-  const end = store.subscribe(() => {
-    if (store.getState().storage.status !== 'saving') return;
-    end();
-    rememberKept(name);
-    void askForPromise();
-  });
+  store.dispatch(
+    addAppListener({
+      predicate: (_action, { storage }) => storage.status === 'saving',
+      effect: (_action, { unsubscribe }) => {
+        unsubscribe();
+        rememberKept(name);
+        void askForPromise();
+      },
+    }),
+  );
 }
 
 /** Storage that can't be read is not empty: that is said elsewhere. */

@@ -1,3 +1,5 @@
+import { weakMapMemoize } from '@reduxjs/toolkit';
+
 import type { Evaluation } from '@/core/evaluate/evaluate';
 import { evaluate } from '@/core/evaluate/evaluate';
 import { blankJob } from '@/core/job/blank';
@@ -5,16 +7,8 @@ import type { Job } from '@/core/job/types';
 
 import { useJob } from './useJob';
 
-const evaluations = new WeakMap<Job, Evaluation>();
-
 /** The evaluation of a job record; worked out once for each version of it. */
-export function evaluationOf(job: Job): Evaluation {
-  const known = evaluations.get(job);
-  if (known) return known;
-  const made = evaluated(job);
-  evaluations.set(job, made);
-  return made;
-}
+export const evaluationOf = weakMapMemoize(evaluated);
 
 /** A record that the core can't take leaves its figures out, and its entries open to be mended. */
 function evaluated(job: Job): Evaluation {

@@ -1,4 +1,4 @@
-import { createSelector } from '@reduxjs/toolkit';
+import { createSelector, weakMapMemoize } from '@reduxjs/toolkit';
 
 import type { JobRow, RowVerdict } from '@/core/job/row';
 import { rowOf } from '@/core/job/row';
@@ -10,34 +10,20 @@ interface WithJobs {
   readonly jobs: JobsState;
 }
 
-const rows = new WeakMap<Job, JobRow>();
-
 /** The row of a job record, made once for each version of it. */
-export function rowFor(job: Job): JobRow {
-  const known = rows.get(job);
-  if (known) return known;
-  const made = rowOf(job);
-  rows.set(job, made);
-  return made;
-}
+export const rowFor = weakMapMemoize(rowOf);
 
-/** A row that is known to say what the job says, so that it counts as unchanged. */
-export function rememberRow(job: Job, row: JobRow): void {
-  rows.set(job, row);
-}
-
-/** Keeps what was found of a job's pack with its row. */
-export function rememberVerdict(job: Job, { state, title }: RowVerdict): void {
-  const row = rowFor(job);
-  if (row.verdict?.state !== state || row.verdict.title !== title)
-    rows.set(job, { ...row, verdict: { state, title } });
-}
+/** The row of a job record with what was found of its pack, as it is stored. */
+export const rowWith = weakMapMemoize((job: Job, verdict: RowVerdict): JobRow => ({
+  ...rowFor(job),
+  verdict,
+}));
 
 /** The rows of all jobs of the workshop, those too whose records are still to be read. */
 export const selectRows = createSelector(
   [(state: WithJobs) => state.jobs.entities, (state: WithJobs) => state.jobs.unread],
   (entities, unread): readonly JobRow[] => [
-    ...Object.values(entities).map(rowFor),
+    ...Object.values(entities).map((job) => rowFor(job)),
     ...Object.values(unread),
   ],
 );

@@ -1,28 +1,32 @@
-import { startTransition, useEffect, useState } from 'react';
+import { startTransition, useEffect } from 'react';
 
 import type { JobRow, RowVerdict } from '@/core/job/row';
+import { useAppDispatch, useAppSelector } from '@/state/store';
+import { verdictOn, verdictsFound } from '@/state/verdictsSlice';
 import { whenIdle } from '@/storage/whenIdle';
-import { useAppSelector } from '@/state/store';
 
 import { evaluationOf } from './evaluations';
-import { rememberVerdict } from './rows';
 
-/** The verdict on a job of a list: at first what its row last said, then what the core says once the list has been drawn. */
+/** The verdict on a job of a list: what its row last said, and what the core says once the list has been drawn. */
 export function useVerdict(row: JobRow): RowVerdict | undefined {
+  const dispatch = useAppDispatch();
   const job = useAppSelector((state) => state.jobs.entities[row.id]);
-  const [found, setFound] = useState<RowVerdict>();
+  const found = useAppSelector((state) => verdictOn(state.verdicts, row));
   useEffect(() => {
     if (!job) return undefined;
     let wanted = true;
     void whenIdle().then(() => {
       if (!wanted) return;
-      const { overall } = evaluationOf(job);
-      rememberVerdict(job, overall);
-      startTransition(() => setFound(overall));
+      const { state, title } = evaluationOf(job).overall;
+      if (found?.state === state && found.title === title) return;
+      const { id, updatedAt } = job;
+      startTransition(() => {
+        dispatch(verdictsFound([{ id, updatedAt, verdict: { state, title } }]));
+      });
     });
     return () => {
       wanted = false;
     };
-  }, [job]);
+  }, [dispatch, job, found]);
   return found ?? row.verdict;
 }

@@ -20,7 +20,7 @@ export function contents(state: RootState, rows: RowRecords): Map<string, unknow
     if (Object.keys(drafts).length > 0) all.set(DRAFTS_KEY + id, drafts);
   }
   for (const { key, of } of PARTS) all.set(key, of(state));
-  for (const [key, value] of rows.of(jobs)) all.set(key, value);
+  for (const [key, value] of rows.of(state)) all.set(key, value);
   all.set(ABOUT_KEY, ABOUT);
   return all;
 }

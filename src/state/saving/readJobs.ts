@@ -1,7 +1,5 @@
 import type { JobRow } from '@/core/job/row';
-import { rowOf } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
-import { rememberRow } from '@/state/jobs/rows';
 import type { AppStore } from '@/state/store';
 
 import { whenIdle } from '@/storage/whenIdle';
@@ -43,19 +41,13 @@ async function fetchJobs(records: RecordStore, ids: readonly string[]): Promise<
   };
 }
 
-/** As {@link fetchJobs}; what was found of a pack stays with its row where the row says what the job says. */
+/** As {@link fetchJobs}; damage is told with the number that the row still has. */
 async function fetchRows(records: RecordStore, rows: readonly JobRow[]): Promise<Found> {
   const found = await fetchJobs(
     records,
     rows.map((row) => row.id),
   );
   const byId = new Map(rows.map((row) => [row.id, row]));
-  for (const job of found.jobs) {
-    const row = byId.get(job.id);
-    if (!row) continue;
-    const { verdict: _verdict, ...plain } = row;
-    if (JSON.stringify(rowOf(job)) === JSON.stringify(plain)) rememberRow(job, row);
-  }
   return {
     ...found,
     damaged: found.damaged.map((damage) => {

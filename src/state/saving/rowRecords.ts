@@ -1,8 +1,9 @@
 import type { JobRow, RowVerdict } from '@/core/job/row';
 import { STAGES } from '@/core/job/types';
 import { byText } from '@/core/order';
-import { rowFor } from '@/state/jobs/rows';
+import { rowFor, rowWith } from '@/state/jobs/rows';
 import type { RootState } from '@/state/store';
+import { verdictOn } from '@/state/verdictsSlice';
 
 /*
  * The rows of the list, stored beside the jobs: a large workshop shows its list from these before its jobs are read.
@@ -32,7 +33,7 @@ export class RowRecords {
     return [...this.last.values()].flat();
   }
 
-  of({ entities, unread }: RootState['jobs']): ReadonlyMap<string, readonly JobRow[]> {
+  of({ jobs: { entities, unread }, verdicts }: RootState): ReadonlyMap<string, readonly JobRow[]> {
     const now = new Map<string, JobRow[]>();
     const put = (row: JobRow) => {
       const key = recordOf(row.id);
@@ -40,7 +41,10 @@ export class RowRecords {
       if (rows) rows.push(row);
       else now.set(key, [row]);
     };
-    for (const job of Object.values(entities)) put(rowFor(job));
+    for (const job of Object.values(entities)) {
+      const verdict = verdictOn(verdicts, job);
+      put(verdict ? rowWith(job, verdict) : rowFor(job));
+    }
     for (const row of Object.values(unread)) put(row);
     for (const rows of now.values()) rows.sort((a, b) => byText(a.id, b.id));
     this.last = new Map([...now].map(([key, rows]) => [key, kept(this.last.get(key), rows)]));
@@ -49,8 +53,13 @@ export class RowRecords {
 }
 
 function kept(before: readonly JobRow[] | undefined, now: readonly JobRow[]): readonly JobRow[] {
-  return before?.length === now.length && before.every((row, i) => row === now[i]) ? before : now;
+  return before?.length === now.length && before.every((row, i) => isSame(row, now[i]))
+    ? before
+    : now;
 }
+
+const isSame = (a: JobRow, b: JobRow | undefined): boolean =>
+  a === b || JSON.stringify(a) === JSON.stringify(b);
 
 const TEXTS = ['id', 'number', 'name', 'use', 'updatedAt', 'words'] as const;
 

@@ -1,10 +1,11 @@
+import { addAppListener } from '@/state/store';
 import type { LimitSheet } from '@/core/library/limits';
 import type { RowVerdict } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
 import type { Stock } from '@/core/shelf/stock';
 import { backupActions } from '@/state/backupSlice';
 import { jobActions } from '@/state/jobs/jobsSlice';
-import { rememberVerdict } from '@/state/jobs/rows';
+import { verdictsFound } from '@/state/verdictsSlice';
 import { libraryActions } from '@/state/librarySlice';
 import { shelfActions } from '@/state/shelfSlice';
 import type { AppStore, RootState } from '@/state/store';
@@ -108,7 +109,9 @@ async function open(
     ...[...found.keys()].filter((key) => key.startsWith(DRAFTS_KEY) && !isDrafts(found.get(key))),
   ];
   if (odd.length > 0) await records.setAside(odd);
-  const read = await firstJobs(records, ids, rows.begin(found), atFirst);
+  const listed = rows.begin(found);
+  store.dispatch(verdictsFound(listed));
+  const read = await firstJobs(records, ids, listed, atFirst);
   store.dispatch(
     jobActions.jobsLoaded({ jobs: read.jobs, drafts: draftsIn(found), unread: read.later }),
   );
@@ -122,10 +125,9 @@ export function begin(
   store: AppStore,
   { jobs, shelf, library, verdicts = {} }: FirstWorkshop,
 ): void {
-  for (const job of jobs) {
-    const verdict = verdicts[job.id];
-    if (verdict) rememberVerdict(job, verdict);
-  }
+  store.dispatch(
+    verdictsFound(jobs.map(({ id, updatedAt }) => ({ id, updatedAt, verdict: verdicts[id] }))),
+  );
   store.dispatch(shelfActions.shelfLoaded(shelf));
   store.dispatch(libraryActions.libraryLoaded(library));
   store.dispatch(jobActions.jobsLoaded({ jobs, drafts: {} }));
@@ -161,13 +163,17 @@ class Keeper {
       if (clashes.length > 0) this.store.dispatch(clashesFound(clashes.map(fromTheOther)));
       void this.enqueue(() => this.write(keys));
     });
-    let seen = storedParts(this.store.getState());
-    this.store.subscribe(() => {
-      const now = storedParts(this.store.getState());
-      if (now.every((part, i) => part === seen[i])) return;
-      seen = now;
-      if (!this.reading && !this.shut) this.changed();
-    });
+    this.store.dispatch(
+      addAppListener({
+        predicate: (_action, now, before) => {
+          const parts = storedParts(before);
+          return storedParts(now).some((part, i) => part !== parts[i]);
+        },
+        effect: () => {
+          if (!this.reading && !this.shut) this.changed();
+        },
+      }),
+    );
     this.watchLeaving();
     await this.flush();
     if (this.store.getState().storage.status === 'opening') this.sayHowItStands(0);

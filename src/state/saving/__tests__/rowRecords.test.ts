@@ -4,8 +4,8 @@ import { rowOf } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
 import { jobActions } from '@/state/jobs/jobsSlice';
-import { rememberVerdict } from '@/state/jobs/rows';
 import { makeStore } from '@/state/store';
+import { verdictsFound } from '@/state/verdictsSlice';
 
 import { isRow, RowRecords } from '../rowRecords';
 
@@ -16,7 +16,7 @@ const many = (count: number): Job[] =>
 function workshop(jobs: readonly Job[]) {
   const store = makeStore();
   store.dispatch(jobActions.jobsLoaded({ jobs, drafts: {} }));
-  return { store, state: () => store.getState().jobs };
+  return { store, state: store.getState };
 }
 const rowsIn = (records: ReadonlyMap<string, readonly JobRow[]>): readonly JobRow[] =>
   [...records.values()].flat();
@@ -65,18 +65,19 @@ describe('rows stored beside the jobs', () => {
     const unread = many(5).map((job) => ({ ...rowOf(job), use: 'as it was' }));
     const store = makeStore();
     store.dispatch(jobActions.jobsLoaded({ jobs: [], drafts: {}, unread }));
-    const rows = rowsIn(new RowRecords().of(store.getState().jobs));
+    const rows = rowsIn(new RowRecords().of(store.getState()));
     expect(rows).toHaveLength(5);
     expect(rows.every((row) => row.use === 'as it was')).toBe(true);
   });
 
   it('keep what was last found of a pack', () => {
-    const { state } = workshop([model]);
-    rememberVerdict(state().entities[model.id] as Job, { state: 'watch', title: 'Lift is scarce' });
-    expect(rowsIn(new RowRecords().of(state()))[0]?.verdict).toEqual({
-      state: 'watch',
-      title: 'Lift is scarce',
-    });
+    const { store, state } = workshop([model]);
+    const verdict = { state: 'watch', title: 'Lift is scarce' } as const;
+    store.dispatch(verdictsFound([{ id: model.id, updatedAt: model.updatedAt, verdict }]));
+    expect(rowsIn(new RowRecords().of(state()))[0]?.verdict).toEqual(verdict);
+    // Of a job that has changed since nothing is known.
+    store.dispatch(editJob(model.id, (job) => ({ ...job, notes: 'other' })));
+    expect(rowsIn(new RowRecords().of(state()))[0]?.verdict).toBeUndefined();
   });
 
   it('give back only what is a row', () => {
