@@ -1,12 +1,12 @@
-import { markOf, seal, unseal } from './envelope';
-import { INNER, isUnfinished, lastKey, recover, replace } from './journal';
+import { isWhole, markOf, seal, unseal } from './envelope';
+import { finishEarlier, isJournal } from './earlierJournal';
+import { asideKey, isAside, isRecord, lastKey } from './keys';
 import { withLock } from './locks';
 import type { RawStore } from './raw';
 
 /*
- * Records over the browser's storage: a key and a plain value, sealed with a checksum. What changes is written through a
- * journal, so that a kill between any two writes leaves all of it or none; the version before stays beside each record; what
- * can't be read is set aside as the text that it is.
+ * Records over the browser's storage: a key and a plain value, sealed with a checksum. What changes is written in one
+ * transaction, with the version before of each record; what can't be read is set aside as the text that it is.
  */
 
 /** A record that could not be read. */
@@ -54,8 +54,8 @@ export interface RecordStore {
   dump(): Promise<Readonly<Record<string, string | null>>>;
 }
 
-const ASIDE = 'aside:';
-const asideKey = ({ key, at }: Pick<Aside, 'key' | 'at'>) => `${ASIDE}${at} ${key}`;
+/** Stands where a record was taken away, in the same transaction as all else that changed, until its key goes too. */
+const GONE = '';
 
 /** Records that are sealed before the thread is let go for a moment. */
 const SEALED_AT_ONCE = 40;
@@ -74,7 +74,7 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
   const open = async () => {
     const keys = await raw.getAllKeys();
     // Another tab may only be in the middle of it: behind its lock that is over, or was left so by a kill.
-    if (isUnfinished(keys)) await locked(() => recover(raw));
+    if (keys.some(isJournal)) await locked(() => finishEarlier(raw, keys));
     else found = keys;
   };
   const ready = () =>
@@ -121,7 +121,7 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
       const records = new Map<string, unknown>();
       const damaged = new Map<string, string>();
       for (const [key, text] of Object.entries(texts)) {
-        if (text === null) {
+        if (text === null || text === GONE) {
           known.delete(key);
           continue;
         }
@@ -150,7 +150,7 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
       return locked(async () => {
         const before = await raw.getMany([...texts.keys(), ...gone]);
         const foreign = Object.entries(before).flatMap(([key, text]) =>
-          text === null
+          text === null || text === GONE
             ? known.has(key)
               ? [key]
               : []
@@ -159,12 +159,19 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
               : [key],
         );
         if (foreign.length > 0) return { foreign };
-        const fresh = [...texts].filter(([key]) => before[key] === null);
-        const altered = new Map([...texts].filter(([key]) => before[key] !== null));
         for (const [key, text] of texts) known.set(key, [...(known.get(key) ?? []), markOf(text)]);
-        // A new record harms nobody when the rest does not follow; the order is the caller's.
-        if (fresh.length > 0) await raw.setMany(Object.fromEntries(fresh));
-        if (altered.size > 0 || gone.length > 0) await replace(raw, { altered, gone, before });
+        // One call is one transaction of the browser: a kill leaves all of it or nothing.
+        await raw.setMany({
+          ...Object.fromEntries(texts),
+          ...Object.fromEntries(
+            [...texts.keys()].flatMap((key) => {
+              const old = before[key];
+              return typeof old === 'string' && isWhole(old) ? [[lastKey(key), old]] : [];
+            }),
+          ),
+          ...Object.fromEntries(gone.map((key) => [key, GONE])),
+        });
+        if (gone.length > 0) await raw.removeMany([...gone, ...gone.map(lastKey)]);
         for (const [key, text] of texts) known.set(key, [markOf(text)]);
         for (const key of gone) known.delete(key);
         return { foreign };
@@ -179,9 +186,7 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
 
     async keys() {
       await ready();
-      return (found ?? (await raw.getAllKeys())).filter(
-        (key) => !key.startsWith(ASIDE) && !INNER.test(key),
-      );
+      return (found ?? (await raw.getAllKeys())).filter(isRecord);
     },
 
     async setAside(keys) {
@@ -198,7 +203,7 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
     },
 
     async aside() {
-      const keys = (await raw.getAllKeys()).filter((key) => key.startsWith(ASIDE));
+      const keys = (await raw.getAllKeys()).filter(isAside);
       const texts = await raw.getMany(keys);
       return keys
         .flatMap((name) => {

@@ -5,7 +5,7 @@ import { sealedRecords } from '@/storage/records';
 /** The process ended in the middle of writing. */
 export class Killed extends Error {}
 
-/** Storage in memory, one write after the other, that can be full and can be killed between any two writes. */
+/** Storage in memory, one transaction after the other, that can be full and can be killed before any of them. */
 export class MemoryRaw implements RawStore {
   /** As on a full disk. */
   full = false;
@@ -13,12 +13,10 @@ export class MemoryRaw implements RawStore {
   shut = false;
   /** Calls that wrote. */
   writes = 0;
-  /** Texts written and taken away. */
+  /** Transactions that wrote or took away. */
   steps = 0;
-  /** The step at which the process ends. */
+  /** The transaction at which the process ends. */
   killAt = Infinity;
-  /** Whether the text that is written then is cut in half, or not begun. */
-  tears = false;
 
   constructor(readonly kept = new Map<string, string>()) {}
 
@@ -30,15 +28,15 @@ export class MemoryRaw implements RawStore {
   async setMany(entries: Record<string, string>) {
     if (this.full) throw new DOMException('no room', 'QuotaExceededError');
     this.writes++;
-    for (const [key, text] of Object.entries(entries))
-      this.step(
-        () => this.kept.set(key, text),
-        () => this.kept.set(key, text.slice(0, text.length / 2)),
-      );
+    this.step(() => {
+      for (const [key, text] of Object.entries(entries)) this.kept.set(key, text);
+    });
   }
 
   async removeMany(keys: string[]) {
-    for (const key of keys) this.step(() => this.kept.delete(key));
+    this.step(() => {
+      for (const key of keys) this.kept.delete(key);
+    });
   }
 
   async getAllKeys() {
@@ -46,12 +44,8 @@ export class MemoryRaw implements RawStore {
     return [...this.kept.keys()];
   }
 
-  private step(whole: () => void, torn?: () => void): void {
-    if (this.steps >= this.killAt) {
-      if (this.steps === this.killAt && this.tears) torn?.();
-      this.steps++;
-      throw new Killed();
-    }
+  private step(whole: () => void): void {
+    if (this.steps >= this.killAt) throw new Killed();
     this.steps++;
     whole();
   }

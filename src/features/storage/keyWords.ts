@@ -12,7 +12,6 @@ const PART_WORDS: Readonly<Record<string, string>> = {
   practice: 'Exercises and recorded hands',
   backup: 'The date of the last backup',
   workshop: 'The mark of the workshop',
-  journal: 'The journal',
 };
 
 /**

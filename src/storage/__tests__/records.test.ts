@@ -21,24 +21,20 @@ describe('records', () => {
     take: fc.subarray(KEYS),
   });
 
-  it('are all changed or none, at whichever of its writes the process ends', async () => {
+  it('are all changed or none, at whichever of its transactions the process ends', async () => {
     await fc.assert(
       fc.asyncProperty(
         fc.dictionary(fc.constantFrom(...KEYS), fc.record({ n: fc.nat(), text: fc.string() })),
         change,
-        fc.boolean(),
-        fc.nat(60),
-        async (first, { put, take }, tears, killAt) => {
+        fc.nat(3),
+        async (first, { put, take }, killAt) => {
           const raw = new MemoryRaw();
           const records = sealedRecords(raw, 'test');
           await records.write(new Map(Object.entries(first)), []);
           const before = await found(revived(raw));
           const gone = take.filter((key) => !(key in put) && key in first);
           const changed = new Map(Object.entries(put));
-          // What is new goes first, each record by itself: it is not part of the promise.
-          const fresh = [...changed.keys()].filter((key) => !(key in first));
           raw.steps = 0;
-          raw.tears = tears;
           raw.killAt = killAt;
           await records.write(changed, gone).catch((error: unknown) => {
             if (!(error instanceof Killed)) throw error;
@@ -46,20 +42,9 @@ describe('records', () => {
           const after = Object.fromEntries(
             Object.entries({ ...first, ...put }).filter(([key]) => !gone.includes(key)),
           );
-          // The one who opens next may be killed in the middle of mending, too.
-          const next = revived(raw);
-          next.killAt = killAt % 7;
-          next.tears = tears;
-          await found(next).catch((error: unknown) => {
-            if (!(error instanceof Killed)) throw error;
-          });
-          const now = await found(revived(next));
-          const known = ({ records }: { records: Record<string, unknown> }) =>
-            Object.fromEntries(Object.entries(records).filter(([key]) => !fresh.includes(key)));
-          expect([known(before), known({ records: after })]).toContainEqual(known(now));
-          for (const key of fresh)
-            if (key in now.records) expect(now.records[key]).toEqual(put[key]);
-          expect(now.damaged.filter(({ key }) => !fresh.includes(key))).toEqual([]);
+          const now = await found(revived(raw));
+          expect([before.records, after]).toContainEqual(now.records);
+          expect(now.damaged).toEqual([]);
         },
       ),
       { numRuns: 1500 },
