@@ -52,6 +52,8 @@ await Promise.all([
     // Writes the types of the routes; the bundler does so only while it serves.
     ['route types', bin('expo'), ['customize', 'tsconfig.json']],
     ['types', bin('tsc'), ['--noEmit']],
+    ['layers', bin('depcruise'), ['src', 'app', 'server', '--config', '.dependency-cruiser.cjs']],
+    ['unused code', bin('knip'), []],
     ['format', bin('prettier'), ['--check', '.']],
   ),
 ]);
