@@ -1,3 +1,4 @@
+import { useDeferredValue } from 'react';
 import { writeDetails } from '@/core/job/edits/details';
 import { View } from 'react-native';
 
@@ -45,7 +46,8 @@ export function IntakeStage() {
   const job = useJob();
   const wide = useWide();
   const change = useEditJob();
-  const edit = useEditJob();
+  // What lies below the first screen is drawn once the first is there.
+  const below = useDeferredValue(true, false);
   const { intake } = job;
   const set = (part: Partial<Job['intake']>) =>
     change((j) => ({ ...j, intake: { ...j.intake, ...part } }));
@@ -96,23 +98,29 @@ export function IntakeStage() {
             options={METER_OPTIONS}
             onChange={(meter) => change((j) => ({ ...j, machine: { ...j.machine, meter } }))}
           />
-          <FieldGrid>
-            <MeterFields at={(meter) => `intake.${meter}`} />
-            <DateField label="Wanted back by" value={intake.due} onChange={setDue} />
-          </FieldGrid>
-          {wide ? null : <CausesPanel />}
-          <EngineFields />
-          {job.machine.layout === 'startAndPack' || job.machine.layout === 'startAndBelt' ? (
-            <StartClutchFields />
+          {below ? (
+            <>
+              <FieldGrid>
+                <MeterFields at={(meter) => `intake.${meter}`} />
+                <DateField label="Wanted back by" value={intake.due} onChange={setDue} />
+              </FieldGrid>
+              {wide ? null : <CausesPanel />}
+              <EngineFields />
+              {job.machine.layout === 'startAndPack' || job.machine.layout === 'startAndBelt' ? (
+                <StartClutchFields />
+              ) : null}
+              <Field
+                label="Notes"
+                value={job.notes}
+                maxLength={MAX_NOTES}
+                multiline
+                onChangeText={(notes) =>
+                  change((j) => writeDetails(j, { notes }), { typing: 'notes' })
+                }
+              />
+              <StageDone stage="intake" />
+            </>
           ) : null}
-          <Field
-            label="Notes"
-            value={job.notes}
-            maxLength={MAX_NOTES}
-            multiline
-            onChangeText={(notes) => edit((j) => writeDetails(j, { notes }), { typing: 'notes' })}
-          />
-          <StageDone stage="intake" />
         </>
       )}
     </StagePage>

@@ -27,7 +27,6 @@ import { flow } from '@/ui/flow';
 /** A diaphragm spring: its force from geometry or tester, where it stands, and its retainer's steps. */
 export function DiaphragmFields() {
   const { springs } = useJob();
-  const edit = useEditJob();
   const change = useEditJob();
   const { forceFrom, points } = springs.diaphragm;
   return (
@@ -41,7 +40,7 @@ export function DiaphragmFields() {
             { value: 'tester', label: 'A tester' },
           ] as const
         }
-        onChange={(next) => edit((job) => chooseDiaphragm(job, { forceFrom: next }))}
+        onChange={(next) => change((job) => chooseDiaphragm(job, { forceFrom: next }))}
       />
       {forceFrom === 'geometry' ? (
         <FieldGrid>
@@ -64,7 +63,7 @@ export function DiaphragmFields() {
             <FieldGrid
               key={point.id}
               removeLabel={`Take point ${i + 1} out`}
-              onRemove={() => edit((job) => removeDiaphragmPoint(job, point.id))}
+              onRemove={() => change((job) => removeDiaphragmPoint(job, point.id))}
             >
               <EntryField
                 path={fieldPath('springs.diaphragm.points.*.deflection', point.id)}
@@ -81,7 +80,7 @@ export function DiaphragmFields() {
               icon="plus"
               onPress={() => {
                 const id = nanoid(10);
-                edit((job) => addDiaphragmPoint(job, id));
+                change((job) => addDiaphragmPoint(job, id));
                 focusField(fieldPath('springs.diaphragm.points.*.deflection', id));
               }}
             >

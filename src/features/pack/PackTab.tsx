@@ -40,7 +40,6 @@ export function PackTab({ selection }: Props) {
   const radiusModel = useJobPart((job) => job.pack.radiusModel);
   const pressurePlate = useJobPart((job) => job.pack.pressurePlateTurnsWith);
   const floor = useJobPart((job) => job.pack.floorTurnsWith);
-  const edit = useEditJob();
   const change = useEditJob();
   return (
     <View style={flow.sections}>
@@ -76,21 +75,21 @@ export function PackTab({ selection }: Props) {
             { value: 'uniformWear', label: 'Run in, wears evenly' },
             { value: 'uniformPressure', label: 'New, presses evenly' },
           ]}
-          onChange={(next) => edit((j) => choosePack(j, { radiusModel: next }))}
+          onChange={(next) => change((j) => choosePack(j, { radiusModel: next }))}
         />
         <Choice
           label="Pressure plate turns with"
           value={pressurePlate}
           options={MEMBERS}
           onChange={(pressurePlateTurnsWith) =>
-            edit((j) => choosePack(j, { pressurePlateTurnsWith }))
+            change((j) => choosePack(j, { pressurePlateTurnsWith }))
           }
         />
         <Choice
           label="Pack floor turns with"
           value={floor}
           options={MEMBERS}
-          onChange={(floorTurnsWith) => edit((j) => choosePack(j, { floorTurnsWith }))}
+          onChange={(floorTurnsWith) => change((j) => choosePack(j, { floorTurnsWith }))}
         />
         <FieldGrid>
           <EntryField path="pack.tangFriction" />

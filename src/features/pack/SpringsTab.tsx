@@ -189,7 +189,6 @@ function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: bo
 }
 
 function TesterPoints({ group }: { readonly group: CoilGroup }) {
-  const edit = useEditJob();
   const change = useEditJob();
   const groupId = group.id;
   return (
@@ -209,7 +208,7 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
         <FieldGrid
           key={point.id}
           removeLabel={`Take point ${i + 1} out`}
-          onRemove={() => edit((job) => removeTesterPoint(job, groupId, point.id))}
+          onRemove={() => change((job) => removeTesterPoint(job, groupId, point.id))}
         >
           <EntryField
             path={fieldPath('springs.coil.groups.*.testerPoints.*.length', groupId, point.id)}
@@ -226,7 +225,7 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
           icon="plus"
           onPress={() => {
             const id = nanoid(10);
-            edit((job) => addTesterPoint(job, groupId, id));
+            change((job) => addTesterPoint(job, groupId, id));
             focusField(fieldPath('springs.coil.groups.*.testerPoints.*.length', groupId, id));
           }}
         >
