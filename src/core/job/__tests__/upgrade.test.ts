@@ -1,0 +1,19 @@
+import { blankJob } from '../blank';
+import { upgradeJob } from '../upgrade';
+import { omit } from '../../omit';
+
+const NOW = '2026-11-24T10:00:00.000Z';
+const LATER = ['duty', 'variants', 'work', 'build', 'prove', 'signOff', 'visits'] as const;
+
+describe('a record of an earlier version', () => {
+  it('gets what is new in it, as a new job has it', () => {
+    const job = blankJob('one', 'UR-0001', NOW);
+    expect(upgradeJob(omit(job, ...LATER))).toEqual(job);
+  });
+
+  it.each(LATER)('keeps %s where it has it already', (part) => {
+    const job = { ...blankJob('one', 'UR-0001', NOW), visits: [], notes: 'as it was' };
+    const others = LATER.filter((p) => p !== part);
+    expect(upgradeJob(omit(job, ...others))[part]).toBe(job[part]);
+  });
+});
