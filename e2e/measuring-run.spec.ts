@@ -110,7 +110,7 @@ test(
       await page.keyboard.press('Enter');
       const asked = page.getByText(/did you mean 3\.420/);
       await expect(asked).toBeInViewport({ ratio: 0.9 });
-      await page.getByRole('button', { name: 'Skip' }).click();
+      await page.getByRole('button', { name: 'Skip', exact: true }).click();
       await page.getByRole('button', { name: 'Back', exact: true }).click();
       await expect(asked).toHaveCount(0);
       await expect.poll(hidden, { message: `${width} × ${height}, anew` }).toBe('');

@@ -27,7 +27,9 @@ export const editJob =
   (id: string, change: (job: Job) => Job, options: EditOptions = {}) =>
   (dispatch: Dispatch, getState: GetJobs): void => {
     const job = getState().jobs.entities[id];
-    if (job) dispatch(jobEdited({ job: change(job), ...options }));
+    const next = job && change(job);
+    // A function that only looked may have made an edit of its own meanwhile: the same job is not put over that.
+    if (next && (next !== job || options.draft)) dispatch(jobEdited({ job: next, ...options }));
   };
 
 /** Puts a text of a numeric field into a job: it becomes a value when it can be read, and is kept as a draft while not. */

@@ -97,3 +97,15 @@ it('refuses an edit that makes a list longer than a file takes, and says which',
   store.dispatch(refusalRead());
   expect(store.getState().jobs.full).toBeUndefined();
 });
+
+it('leaves an edit alone that was made while another function only looked', () => {
+  const { store } = setUp();
+  const id = 'demo-ur-0106';
+  store.dispatch(
+    editJob(id, (seen) => {
+      store.dispatch(editJob(id, (j) => ({ ...j, notes: `${seen.notes} and more` })));
+      return seen;
+    }),
+  );
+  expect(store.getState().jobs.entities[id]?.notes).toContain(' and more');
+});
