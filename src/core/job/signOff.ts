@@ -7,7 +7,7 @@ import type { SignOff } from './types';
 export const blankSignOff = (): SignOff => ({ overrides: [], revisions: [] });
 
 /**
- * Whether the last signed revision stands: nothing in the record may change.
+ * Whether the record is signed and not reopened: nothing in it may change.
  * @example isFrozen(job) // true
  */
 export const isFrozen = ({ signOff }: { readonly signOff: SignOff }): boolean =>

@@ -110,6 +110,6 @@ export interface Revision {
 export interface SignOff {
   readonly overrides: readonly Override[];
   readonly revisions: readonly Revision[];
-  /** Why the signed record was opened to change it; absent while the last revision stands. */
+  /** Why the signed record was opened to change it; absent while the last revision is valid. */
   readonly reopened?: string;
 }

@@ -46,7 +46,7 @@ export function IntakeStage() {
   const job = useJob();
   const wide = useWide();
   const change = useEditJob();
-  // What lies below the first screen is drawn once the first is there.
+  // The lower half is drawn once the upper one is on screen.
   const below = useDeferredValue(true, false);
   const { intake } = job;
   const set = (part: Partial<Job['intake']>) =>

@@ -12,7 +12,7 @@ function focusMainAction(): void {
   open?.scrollIntoView({ block: 'center' });
 }
 
-/** Seen only while it has the focus, for whoever works with keys: past the fields to the main action. */
+/** Takes keyboard users past the fields to the main action; visible only while it has the focus. */
 export function SkipLink() {
   const [focused, setFocused] = useState(false);
   return (

@@ -10,7 +10,7 @@ type Touches = Pick<ViewProps, 'onTouchMove' | 'onTouchEnd' | 'onTouchCancel'>;
 
 /**
  * Two fingers that spread over a drawing.
- * @param onPinch told the factor since both came down, and whether they have ended
+ * @param onPinch called with the factor since both came down, and whether they have ended
  */
 export function usePinch(onPinch: ((factor: number, ended: boolean) => void) | undefined): {
   readonly pinching: boolean;

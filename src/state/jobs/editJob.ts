@@ -1,7 +1,8 @@
 import type { Dispatch } from '@reduxjs/toolkit';
 
-import { archive, readField, typeField } from '@/core/job/edits/details';
+import { archive, readField } from '@/core/job/edits/details';
 import type { FieldPath } from '@/core/job/fields';
+import { withEntry } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import type { UnitChoice } from '@/core/units/quantity';
 import { useAppDispatch } from '@/state/store';
@@ -38,9 +39,9 @@ export const typeInField =
   (dispatch: Dispatch, getState: GetJobs): void => {
     const job = getState().jobs.entities[id];
     if (!job) return;
-    const { isDraft } = readField(job, path, text, units);
+    const { entry, isDraft } = readField(job, path, text, units);
     const draft = isDraft ? { text: text.slice(0, 400), units } : undefined;
-    editJob(id, (j) => typeField(j, path, text, units), { typing: path, draft: { path, draft } })(
+    editJob(id, (j) => withEntry(j, path, entry), { typing: path, draft: { path, draft } })(
       dispatch,
       getState,
     );

@@ -21,7 +21,7 @@ export interface Removed {
   readonly drafts: Drafts;
 }
 
-/** A job as it stood, with the text that was in its fields. */
+/** A job at one step of its history, with the drafts of its fields. */
 export interface Moment {
   readonly job: Job;
   readonly drafts: Drafts;

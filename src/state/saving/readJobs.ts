@@ -41,7 +41,7 @@ async function fetchJobs(records: RecordStore, ids: readonly string[]): Promise<
   };
 }
 
-/** As {@link fetchJobs}; damage is told with the number that the row still has. */
+/** As {@link fetchJobs}; damage is reported with the number of the row. */
 async function fetchRows(records: RecordStore, rows: readonly JobRow[]): Promise<Found> {
   const found = await fetchJobs(
     records,

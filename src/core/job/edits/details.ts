@@ -84,7 +84,3 @@ export function readField(
     isDraft: parsed.kind === 'question' || parsed.kind === 'refused',
   };
 }
-
-/** Puts what a text in a numeric field reads into the job; the value goes while there is none. */
-export const typeField = (job: Job, path: FieldPath, text: string, units: UnitChoice): Job =>
-  withEntry(job, path, readField(job, path, text, units).entry);

@@ -76,7 +76,7 @@ export const addTesterPoint = (job: Job, groupId: string, id: string): Job =>
 export const removeTesterPoint = (job: Job, groupId: string, pointId: string): Job =>
   changePoints(job, groupId, (points) => points.filter((p) => p.id !== pointId));
 
-/** Chooses what the force of the diaphragm comes from, or the retainer step it stands in. */
+/** Chooses what the force of the diaphragm comes from, or the retainer step that is used. */
 export const chooseDiaphragm = (
   job: Job,
   part: Partial<Pick<DiaphragmSpring, 'forceFrom' | 'stepId'>>,

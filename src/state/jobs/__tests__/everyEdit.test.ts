@@ -55,7 +55,6 @@ const DETAILS: Edits<typeof details> = {
   chooseRelease: (j) => details.chooseRelease(j, 'hydraulic'),
   chooseSource: (j) => details.chooseSource(j, 'release.leverTravel', { kind: 'manual' }),
   chooseReading: (j) => details.chooseReading(j, 'release.leverTravel', 61, '61 mm'),
-  typeField: (j) => details.typeField(j, 'release.leverTravel', '61', {}),
 };
 const PACK: Edits<typeof pack> = {
   addKind: (j) => pack.addKind(j, 'steel', 'k9'),

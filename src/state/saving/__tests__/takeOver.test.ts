@@ -69,7 +69,7 @@ describe('what another tab has stored', () => {
     working.store.dispatch(edited('mine'));
     working.take({}, [KEY]);
     expect(working.jobs().entities[job.id]?.notes).toBe('mine');
-    // It is stored anew.
+    // It is stored again.
     expect(working.unsaved()).toContain(KEY);
   });
 
