@@ -350,27 +350,28 @@ test('what was written for the other meter stays in sight, and is not counted', 
   await shop.stored();
 });
 
-test('the ridge shows where something was left, until it is seen to', async ({
-  workshop: shop,
-  page,
-}) => {
-  await shop.open('/');
-  await shop.newJob();
-  await page.getByRole('textbox', { name: 'Machine', exact: true }).fill('Fell 300');
-  await shop.choose('Which clutch it has', 'A plate pack');
-  await page.getByRole('button', { name: 'Intake is done: on to Strip' }).click();
-  const intake = page.getByRole('link', { name: /^Intake, passed/ });
-  await expect(intake).toHaveAccessibleName('Intake, passed, with something left open');
-  await intake.click();
-  await expect(
-    page.getByText('Still open: complaint or aim, the oil, engine torque.'),
-  ).toBeVisible();
-  await page.getByRole('checkbox', { name: 'Slips', exact: true }).click();
-  await shop.choose('Oil in it', 'For wet clutches');
-  await shop.type('engine.peakTorque', '30');
-  await expect(intake).toHaveAccessibleName('Intake, passed');
-  await shop.stored();
-});
+test(
+  'the ridge shows where something was left, until it is seen to',
+  ON_PHONE,
+  async ({ workshop: shop, page }) => {
+    await shop.open('/');
+    await shop.newJob();
+    await page.getByRole('textbox', { name: 'Machine', exact: true }).fill('Fell 300');
+    await shop.choose('Which clutch it has', 'A plate pack');
+    await page.getByRole('button', { name: 'Intake is done: on to Strip' }).click();
+    const intake = page.getByRole('link', { name: /^Intake, passed/ });
+    await expect(intake).toHaveAccessibleName('Intake, passed, with something left open');
+    await intake.click();
+    await expect(
+      page.getByText('Still open: complaint or aim, the oil, engine torque.'),
+    ).toBeVisible();
+    await page.getByRole('checkbox', { name: 'Slips', exact: true }).click();
+    await shop.choose('Oil in it', 'For wet clutches');
+    await shop.type('engine.peakTorque', '30');
+    await expect(intake).toHaveAccessibleName('Intake, passed');
+    await shop.stored();
+  },
+);
 
 test(
   'the bench page’s own buttons reach the run',

@@ -33,90 +33,92 @@ const thumb = (page: Page, name: string): Locator => page.getByRole('slider', { 
 const pixels = (page: Page): Promise<string> =>
   page.evaluate(() => document.querySelector('canvas')?.toDataURL() ?? '');
 
-test('the cutaway shows what the core computes, step by step, for a pack, an auto-clutch and a start clutch', async ({
-  workshop,
-  page,
-}) => {
-  // Where the device keeps things still it waits to be stepped, so that what is seen can be compared.
-  await page.emulateMedia({ reducedMotion: 'reduce' });
-  for (const [id, lever, throttle, steps] of [
-    ['demo-ur-0106', 0.25, 0.5, 3],
-    ['demo-ur-0102', 0, 0.5, 9],
-    ['demo-ur-0105', 0, 0.25, 12],
-  ] as const) {
-    const number = id.replace('demo-ur', 'UR');
-    await workshop.open(`/cutaway?job=${id}`);
-    await expect(page.getByRole('button', { name: 'Run', exact: true })).toBeVisible();
-    if (lever > 0) {
-      await thumb(page, 'Lever').press('Home');
-      for (let i = 0; i < lever * 4; i++) await page.keyboard.press('PageUp');
+test(
+  'the cutaway shows what the core computes, step by step, for a pack, an auto-clutch and a start clutch',
+  ON_PHONE,
+  async ({ workshop, page }) => {
+    // Where the device keeps things still it waits to be stepped, so that what is seen can be compared.
+    await page.emulateMedia({ reducedMotion: 'reduce' });
+    for (const [id, lever, throttle, steps] of [
+      ['demo-ur-0106', 0.25, 0.5, 3],
+      ['demo-ur-0102', 0, 0.5, 9],
+      ['demo-ur-0105', 0, 0.25, 12],
+    ] as const) {
+      const number = id.replace('demo-ur', 'UR');
+      await workshop.open(`/cutaway?job=${id}`);
+      await expect(page.getByRole('button', { name: 'Run', exact: true })).toBeVisible();
+      if (lever > 0) {
+        await thumb(page, 'Lever').press('Home');
+        for (let i = 0; i < lever * 4; i++) await page.keyboard.press('PageUp');
+      }
+      await thumb(page, 'Throttle').focus();
+      for (let i = 0; i < throttle * 4; i++) await page.keyboard.press('PageUp');
+      const step = page.getByRole('button', { name: 'Step on by a tenth of a second' });
+      const still = await pixels(page);
+      for (let i = 0; i < steps; i++) await step.click();
+      await expect(page.getByTestId('cutaway-figures').getByRole('listitem')).toHaveText(
+        afterSteps(number, { lever, throttle }, steps).map(({ name, text }) => name + text),
+      );
+      await expect(page.getByTestId('cutaway-state')).toHaveAttribute('data-state', 'slipping');
+      expect(await pixels(page)).not.toBe(still);
     }
-    await thumb(page, 'Throttle').focus();
-    for (let i = 0; i < throttle * 4; i++) await page.keyboard.press('PageUp');
-    const step = page.getByRole('button', { name: 'Step on by a tenth of a second' });
-    const still = await pixels(page);
-    for (let i = 0; i < steps; i++) await step.click();
-    await expect(page.getByTestId('cutaway-figures').getByRole('listitem')).toHaveText(
-      afterSteps(number, { lever, throttle }, steps).map(({ name, text }) => name + text),
+    expect(await brokenRules(page)).toEqual([]);
+  },
+);
+
+test(
+  'two thumbs take a machine off; the hands are kept and followed by the take-off',
+  ON_PHONE,
+  async ({ workshop, page }) => {
+    await workshop.open('/job/demo-ur-0106');
+    await workshop.jobMenu('Cutaway');
+    const state = page.getByTestId('cutaway-state');
+    await expect(state).toHaveAttribute('data-state', 'open');
+    // It moves by itself, and stands once it is paused.
+    const before = await pixels(page);
+    await expect.poll(() => pixels(page)).not.toBe(before);
+    await page.getByRole('button', { name: 'Pause' }).click();
+    const paused = await pixels(page);
+    await page.evaluate(
+      () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
     );
-    await expect(page.getByTestId('cutaway-state')).toHaveAttribute('data-state', 'slipping');
-    expect(await pixels(page)).not.toBe(still);
-  }
-  expect(await brokenRules(page)).toEqual([]);
-});
+    expect(await pixels(page)).toBe(paused);
 
-test('two thumbs take a machine off; the hands are kept and followed by the take-off', async ({
-  workshop,
-  page,
-}) => {
-  await workshop.open('/job/demo-ur-0106');
-  await workshop.jobMenu('Cutaway');
-  const state = page.getByTestId('cutaway-state');
-  await expect(state).toHaveAttribute('data-state', 'open');
-  // It moves by itself, and stands once it is paused.
-  const before = await pixels(page);
-  await expect.poll(() => pixels(page)).not.toBe(before);
-  await page.getByRole('button', { name: 'Pause' }).click();
-  const paused = await pixels(page);
-  await page.evaluate(
-    () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
-  );
-  expect(await pixels(page)).toBe(paused);
+    await page.getByRole('button', { name: 'Record a start from standing' }).click();
+    await thumb(page, 'Throttle').press('PageUp');
+    const lever = thumb(page, 'Lever');
+    await lever.scrollIntoViewIfNeeded();
+    const box = await lever.boundingBox();
+    if (!box) throw new Error('the lever is in sight');
+    const x = box.x + box.width / 2;
+    await page.mouse.move(x, box.y + 20);
+    await page.mouse.down();
+    for (let i = 1; i <= 12; i++) {
+      await page.mouse.move(x, box.y + 20 + (i * (box.height - 30)) / 12);
+      await page.evaluate(() => new Promise((done) => setTimeout(done, 60)));
+    }
+    await page.mouse.up();
+    await expect(lever).toHaveAttribute('aria-valuenow', '0');
+    await expect(state).toHaveAttribute('data-state', 'locked');
+    await page.getByRole('button', { name: 'Stop and keep these hands' }).click();
+    await expect(page.getByText('These hands are kept.')).toBeVisible();
+    await workshop.stored();
 
-  await page.getByRole('button', { name: 'Record a start from standing' }).click();
-  await thumb(page, 'Throttle').press('PageUp');
-  const lever = thumb(page, 'Lever');
-  await lever.scrollIntoViewIfNeeded();
-  const box = await lever.boundingBox();
-  if (!box) throw new Error('the lever is in sight');
-  const x = box.x + box.width / 2;
-  await page.mouse.move(x, box.y + 20);
-  await page.mouse.down();
-  for (let i = 1; i <= 12; i++) {
-    await page.mouse.move(x, box.y + 20 + (i * (box.height - 30)) / 12);
-    await page.evaluate(() => new Promise((done) => setTimeout(done, 60)));
-  }
-  await page.mouse.up();
-  await expect(lever).toHaveAttribute('aria-valuenow', '0');
-  await expect(state).toHaveAttribute('data-state', 'locked');
-  await page.getByRole('button', { name: 'Stop and keep these hands' }).click();
-  await expect(page.getByText('These hands are kept.')).toBeVisible();
-  await workshop.stored();
-
-  const hands = (await recordOf<{ hands: readonly Moment[] }>(page, 'practice')).hands;
-  expect(hands.length).toBeGreaterThan(4);
-  const setup = takeoffOf(demoJob('UR-0106'));
-  if ('needs' in setup) throw new Error('the demo job describes a start');
-  const [first] = takeoffBy(setup, recordedWay(hands), OIL);
-  await page.getByRole('button', { name: 'Follow them in the take-off' }).click();
-  await page.getByRole('button', { name: 'Take-off', exact: true }).click();
-  await expect(page.getByRole('radio', { name: 'Your own hands' })).toBeChecked();
-  await page.getByRole('button', { name: 'Take off', exact: true }).click();
-  await expect(page.getByTestId('takeoff')).toContainText(
-    `Locked at ${first?.start.lockRpm.toFixed(0)} rpm after ${first?.start.slipTime.toFixed(2)} s of slip`,
-  );
-  await expect(page.getByTestId('judder')).toContainText('No judder');
-});
+    const hands = (await recordOf<{ hands: readonly Moment[] }>(page, 'practice')).hands;
+    expect(hands.length).toBeGreaterThan(4);
+    const setup = takeoffOf(demoJob('UR-0106'));
+    if ('needs' in setup) throw new Error('the demo job describes a start');
+    const [first] = takeoffBy(setup, recordedWay(hands), OIL);
+    await page.getByRole('button', { name: 'Follow them in the take-off' }).click();
+    await page.getByRole('button', { name: 'Take-off', exact: true }).click();
+    await expect(page.getByRole('radio', { name: 'Your own hands' })).toBeChecked();
+    await page.getByRole('button', { name: 'Take off', exact: true }).click();
+    await expect(page.getByTestId('takeoff')).toContainText(
+      `Locked at ${first?.start.lockRpm.toFixed(0)} rpm after ${first?.start.slipTime.toFixed(2)} s of slip`,
+    );
+    await expect(page.getByTestId('judder')).toContainText('No judder');
+  },
+);
 
 test('packs are compared with the same hands', ON_PHONE, async ({ workshop, page }) => {
   await workshop.open('/job/demo-ur-0101?stage=specify&tab=torque');
@@ -208,24 +210,30 @@ test(
   },
 );
 
-test('a known mistake is told, and what was begun is there again', async ({ workshop, page }) => {
-  await workshop.open('/exercise?kind=basketSpeed&seed=11');
-  const exercise = EXERCISES.basketSpeed.make(11);
-  const speed = exercise.questions[0];
-  const rpm = /at (\d+) rpm of the engine/.exec(readSentence(speed?.ask ?? []))?.[1] ?? '';
-  const first = page.getByTestId('question-speed');
-  await first.getByRole('textbox').fill('fast');
-  await expect(first).toContainText('is not a number');
-  await first.getByRole('textbox').fill(rpm);
-  await workshop.stored();
-  await page.reload();
-  await expect(first.getByRole('textbox')).toHaveValue(rpm);
-  for (const q of exercise.questions.slice(1)) await solve(page, exercise, q);
-  await page.getByRole('button', { name: 'Check', exact: true }).click();
-  await expect(first).toContainText('Not so. That is the engine: the primary drive lies between.');
-  await expect(page.getByText('67 % of it right.')).toBeVisible();
-  expect(await brokenRules(page)).toEqual([]);
-});
+test(
+  'a known mistake is told, and what was begun is there again',
+  ON_PHONE,
+  async ({ workshop, page }) => {
+    await workshop.open('/exercise?kind=basketSpeed&seed=11');
+    const exercise = EXERCISES.basketSpeed.make(11);
+    const speed = exercise.questions[0];
+    const rpm = /at (\d+) rpm of the engine/.exec(readSentence(speed?.ask ?? []))?.[1] ?? '';
+    const first = page.getByTestId('question-speed');
+    await first.getByRole('textbox').fill('fast');
+    await expect(first).toContainText('is not a number');
+    await first.getByRole('textbox').fill(rpm);
+    await workshop.stored();
+    await page.reload();
+    await expect(first.getByRole('textbox')).toHaveValue(rpm);
+    for (const q of exercise.questions.slice(1)) await solve(page, exercise, q);
+    await page.getByRole('button', { name: 'Check', exact: true }).click();
+    await expect(first).toContainText(
+      'Not so. That is the engine: the primary drive lies between.',
+    );
+    await expect(page.getByText('67 % of it right.')).toBeVisible();
+    expect(await brokenRules(page)).toEqual([]);
+  },
+);
 
 test('a word is explained from where it stands, and found in the list', async ({
   workshop,

@@ -5,7 +5,7 @@ import { takeoffOf } from '../src/core/takeoff/setup';
 import { takeoffBy } from '../src/core/takeoff/takeoff';
 import { demoJob } from '../src/demo/jobs';
 import type { Workshop } from './bench';
-import { expect, ON_WIDE, test } from './bench';
+import { expect, ON_PHONE, ON_WIDE, test } from './bench';
 import { typePack } from './packByHand';
 
 const layer = (page: Page, number: number) =>
@@ -273,127 +273,133 @@ test(
   },
 );
 
-test('advice is taken and undone, and the demo jobs show what they promise', async ({
-  workshop: shop,
-  page,
-}) => {
-  // The narrow hub: a spacer pair keeps the last steel on its spline; the ring is uneven.
-  await shop.open('/job/demo-ur-0104?stage=specify&tab=pack');
-  await expect(shop.verdict()).toContainText('A plate leaves the spline');
-  await expect(layer(page, 13)).toHaveAttribute('aria-label', /stop$/);
-  await page
-    .getByRole('button', { name: 'Show what would help: A plate leaves the spline' })
-    .first()
-    .click();
-  const advice = page.getByRole('list', { name: 'Advice' });
-  await expect(advice.getByRole('listitem').first()).toContainText('spacer pair');
-  await advice
-    .getByRole('button', { name: /^Take: / })
-    .first()
-    .click();
-  await expect(shop.verdict()).not.toContainText('A plate leaves the spline');
-  await page.keyboard.press('Control+z');
-  await expect(shop.verdict()).toContainText('A plate leaves the spline');
-  await shop.tab('Springs');
-  await expect(page.getByText(/The springs press 0\.99\smm off the middle/)).toBeVisible();
-  await page.getByRole('button', { name: 'Lay the kinds in turn' }).click();
-  await expect(page.getByText('The springs press in the middle.')).toBeVisible();
+test(
+  'advice is taken and undone, and the demo jobs show what they promise',
+  ON_WIDE,
+  async ({ workshop: shop, page }) => {
+    // The narrow hub: a spacer pair keeps the last steel on its spline; the ring is uneven.
+    await shop.open('/job/demo-ur-0104?stage=specify&tab=pack');
+    await expect(shop.verdict()).toContainText('A plate leaves the spline');
+    await expect(layer(page, 13)).toHaveAttribute('aria-label', /stop$/);
+    await page
+      .getByRole('button', { name: 'Show what would help: A plate leaves the spline' })
+      .first()
+      .click();
+    const advice = page.getByRole('list', { name: 'Advice' });
+    await expect(advice.getByRole('listitem').first()).toContainText('spacer pair');
+    await advice
+      .getByRole('button', { name: /^Take: / })
+      .first()
+      .click();
+    await expect(shop.verdict()).not.toContainText('A plate leaves the spline');
+    await page.keyboard.press('Control+z');
+    await expect(shop.verdict()).toContainText('A plate leaves the spline');
+    await shop.tab('Springs');
+    await expect(page.getByText(/The springs press 0\.99\smm off the middle/)).toBeVisible();
+    await page.getByRole('button', { name: 'Lay the kinds in turn' }).click();
+    await expect(page.getByText('The springs press in the middle.')).toBeVisible();
 
-  // Shoes that touch below idle: what would help is no plate.
-  await shop.open('/job/demo-ur-0105?tab=figures');
-  await page.getByRole('button', { name: 'Show what would help: Creeps at idle' }).last().click();
-  await expect(advice.getByRole('listitem').first()).toContainText('Idle let down to 1200 rpm');
+    // Shoes that touch below idle: what would help is no plate.
+    await shop.open('/job/demo-ur-0105?tab=figures');
+    await page.getByRole('button', { name: 'Show what would help: Creeps at idle' }).last().click();
+    await expect(advice.getByRole('listitem').first()).toContainText('Idle let down to 1200 rpm');
 
-  // A lever gain that was read is put right where it is read, and there nobody is sent anywhere.
-  await shop.open('/job/demo-ur-0102?tab=figures');
-  const byHand = page.getByRole('button', { name: 'Put right at Prove: Lever gains too much' });
-  await byHand.first().click();
-  await expect(page.getByRole('link', { name: /^Prove,/ })).toHaveAttribute('aria-current', 'step');
-  await expect(byHand).toHaveCount(0);
-  await expect(page.getByRole('heading', { name: 'Lever gain as read' })).toBeInViewport();
+    // A lever gain that was read is put right where it is read, and there nobody is sent anywhere.
+    await shop.open('/job/demo-ur-0102?tab=figures');
+    const byHand = page.getByRole('button', { name: 'Put right at Prove: Lever gains too much' });
+    await byHand.first().click();
+    await expect(page.getByRole('link', { name: /^Prove,/ })).toHaveAttribute(
+      'aria-current',
+      'step',
+    );
+    await expect(byHand).toHaveCount(0);
+    await expect(page.getByRole('heading', { name: 'Lever gain as read' })).toBeInViewport();
 
-  // The stepped retainer past its peak: the next step is lighter.
-  await shop.open('/job/demo-ur-0102?stage=specify&tab=springs');
-  await expect(page.getByText(/The spring is past its peak/)).toBeVisible();
-  await expect(
-    page.getByText(
-      /^Step 3: .*\s% lighter at the lever, .*\s% less clamp; at .* the clamp is back/,
-    ),
-  ).toBeVisible();
-  const pull = (await shop.foot('leverPull').getAttribute('aria-label')) ?? '';
-  await page.getByRole('button', { name: 'Take step 3', exact: true }).click();
-  await expect(shop.foot('leverPull')).not.toHaveAttribute('aria-label', pull);
-  await page.keyboard.press('Control+z');
-  await expect(shop.foot('leverPull')).toHaveAttribute('aria-label', pull);
+    // The stepped retainer past its peak: the next step is lighter.
+    await shop.open('/job/demo-ur-0102?stage=specify&tab=springs');
+    await expect(page.getByText(/The spring is past its peak/)).toBeVisible();
+    await expect(
+      page.getByText(
+        /^Step 3: .*\s% lighter at the lever, .*\s% less clamp; at .* the clamp is back/,
+      ),
+    ).toBeVisible();
+    const pull = (await shop.foot('leverPull').getAttribute('aria-label')) ?? '';
+    await page.getByRole('button', { name: 'Take step 3', exact: true }).click();
+    await expect(shop.foot('leverPull')).not.toHaveAttribute('aria-label', pull);
+    await page.keyboard.press('Control+z');
+    await expect(shop.foot('leverPull')).toHaveAttribute('aria-label', pull);
 
-  // Lighter springs alone do not hold; a further disc with thinner steels does.
-  await shop.openAgain('/job/demo-ur-0101');
-  await shop.open('/job/demo-ur-0101?stage=specify&tab=compare');
-  const table = page.getByRole('table', { name: 'Figures of the variants' });
-  await expect(table.getByRole('row', { name: /^Holds, weakest/ })).toContainText('1.05');
-  await page.getByRole('button', { name: 'Take Soft springs alone up' }).click();
-  await expect(shop.verdict()).toContainText('too little for hot starts');
-  await page.getByRole('button', { name: 'Take Nine discs, soft springs up' }).click();
-  await expect(shop.verdict()).toContainText('Holds and releases');
-  await shop.tab('Torque');
-  await expect(page.getByRole('img', { name: /^Reserve from/ })).toBeVisible();
-  await expect(
-    page.getByRole('list', { name: 'Slipping faces, outermost first' }).getByRole('listitem'),
-  ).toHaveCount(18);
-  await expect(page.getByRole('button', { name: /^Heat of one start: / })).toBeVisible();
-});
+    // Lighter springs alone do not hold; a further disc with thinner steels does.
+    await shop.openAgain('/job/demo-ur-0101');
+    await shop.open('/job/demo-ur-0101?stage=specify&tab=compare');
+    const table = page.getByRole('table', { name: 'Figures of the variants' });
+    await expect(table.getByRole('row', { name: /^Holds, weakest/ })).toContainText('1.05');
+    await page.getByRole('button', { name: 'Take Soft springs alone up' }).click();
+    await expect(shop.verdict()).toContainText('too little for hot starts');
+    await page.getByRole('button', { name: 'Take Nine discs, soft springs up' }).click();
+    await expect(shop.verdict()).toContainText('Holds and releases');
+    await shop.tab('Torque');
+    await expect(page.getByRole('img', { name: /^Reserve from/ })).toBeVisible();
+    await expect(
+      page.getByRole('list', { name: 'Slipping faces, outermost first' }).getByRole('listitem'),
+    ).toHaveCount(18);
+    await expect(page.getByRole('button', { name: /^Heat of one start: / })).toBeVisible();
+  },
+);
 
-test('the shelf is asked for the best pack, one answer is taken, and what is used is reserved', async ({
-  workshop: shop,
-  page,
-}, info) => {
-  await shop.open('/job/demo-ur-0106?stage=specify&tab=pack');
-  await shop.unfold('From the shelf');
-  await page.getByRole('button', { name: 'Find the best ten' }).click();
-  const sets = page.getByRole('list', { name: 'Sets from the shelf, best first' });
-  await expect(sets.getByRole('listitem')).toHaveCount(10);
-  const said = /(\d+\.\d+)\smm/.exec(await sets.getByRole('listitem').first().innerText())?.[1];
-  // The foot of a phone shows hundredths.
-  const height = Number(said).toFixed(info.project.name === 'phone' ? 2 : 3);
-  const was = await shop.foot('stack').innerText();
-  await page.getByRole('button', { name: 'Take set 1', exact: true }).click();
-  await expect(shop.foot('stack')).toContainText(height);
-  await shop.stored();
-  await page.goto('/shelf');
-  await expect(page.getByText('1 reserved for UR-0106').first()).toBeVisible();
-  await page.goBack();
+test(
+  'the shelf is asked for the best pack, one answer is taken, and what is used is reserved',
+  ON_PHONE,
+  async ({ workshop: shop, page }) => {
+    await shop.open('/job/demo-ur-0106?stage=specify&tab=pack');
+    await shop.unfold('From the shelf');
+    await page.getByRole('button', { name: 'Find the best ten' }).click();
+    const sets = page.getByRole('list', { name: 'Sets from the shelf, best first' });
+    await expect(sets.getByRole('listitem')).toHaveCount(10);
+    const said = /(\d+\.\d+)\smm/.exec(await sets.getByRole('listitem').first().innerText())?.[1];
+    // The foot of a phone shows hundredths.
+    const height = Number(said).toFixed(2);
+    const was = await shop.foot('stack').innerText();
+    await page.getByRole('button', { name: 'Take set 1', exact: true }).click();
+    await expect(shop.foot('stack')).toContainText(height);
+    await shop.stored();
+    await page.goto('/shelf');
+    await expect(page.getByText('1 reserved for UR-0106').first()).toBeVisible();
+    await page.goBack();
 
-  // A pull that nothing meets: what keeps every set out, and by how much.
-  await shop.open('/job/demo-ur-0106?stage=specify&tab=pack');
-  await shop.unfold('From the shelf');
-  await page.getByRole('textbox', { name: 'Lever pull at most, N' }).fill('20');
-  await page.getByRole('button', { name: 'Find the best ten' }).click();
-  await expect(page.getByText('Nothing on the shelf fits.')).toBeVisible();
-  await expect(page.getByText(/pulls \d+\sN more than allowed/)).toBeVisible();
-  expect(was).not.toContain(height);
-});
+    // A pull that nothing meets: what keeps every set out, and by how much.
+    await shop.open('/job/demo-ur-0106?stage=specify&tab=pack');
+    await shop.unfold('From the shelf');
+    await page.getByRole('textbox', { name: 'Lever pull at most, N' }).fill('20');
+    await page.getByRole('button', { name: 'Find the best ten' }).click();
+    await expect(page.getByText('Nothing on the shelf fits.')).toBeVisible();
+    await expect(page.getByText(/pulls \d+\sN more than allowed/)).toBeVisible();
+    expect(was).not.toContain(height);
+  },
+);
 
-test('a start is followed to lock-up in a worker, and what is shown is what the core gives', async ({
-  workshop,
-  page,
-}) => {
-  await workshop.open('/job/demo-ur-0106?tab=torque');
-  await page.getByRole('button', { name: 'Take-off' }).click();
-  await workshop.choose('Way', 'Starts in mud');
-  const worker = page.waitForEvent('worker');
-  await page.getByRole('button', { name: 'Take off', exact: true }).click();
-  expect((await worker).url()).toContain('/core-worker.js');
-  const setup = takeoffOf(demoJob('UR-0106'));
-  if ('needs' in setup) throw new Error('the demo job describes a start');
-  const starts = takeoffBy(setup, WAYS.mud, 90);
-  const [first] = starts;
-  const hottest = Math.max(...starts.map(({ start }) => start.warmest));
-  const shown = page.getByTestId('takeoff');
-  await expect(shown).toContainText(
-    `Locked at ${first?.start.lockRpm.toFixed(0)} rpm after ${first?.start.slipTime.toFixed(2)} s of slip`,
-  );
-  await expect(shown).toContainText(`20 starts: the steels reach ${hottest.toFixed(0)} °C`);
-  await workshop.choose('Way', 'Dumped at idle');
-  await page.getByRole('button', { name: 'Take off', exact: true }).click();
-  await expect(shown).toHaveAttribute('data-outcome', 'stalled');
-});
+test(
+  'a start is followed to lock-up in a worker, and what is shown is what the core gives',
+  ON_PHONE,
+  async ({ workshop, page }) => {
+    await workshop.open('/job/demo-ur-0106?tab=torque');
+    await page.getByRole('button', { name: 'Take-off' }).click();
+    await workshop.choose('Way', 'Starts in mud');
+    const worker = page.waitForEvent('worker');
+    await page.getByRole('button', { name: 'Take off', exact: true }).click();
+    expect((await worker).url()).toContain('/core-worker.js');
+    const setup = takeoffOf(demoJob('UR-0106'));
+    if ('needs' in setup) throw new Error('the demo job describes a start');
+    const starts = takeoffBy(setup, WAYS.mud, 90);
+    const [first] = starts;
+    const hottest = Math.max(...starts.map(({ start }) => start.warmest));
+    const shown = page.getByTestId('takeoff');
+    await expect(shown).toContainText(
+      `Locked at ${first?.start.lockRpm.toFixed(0)} rpm after ${first?.start.slipTime.toFixed(2)} s of slip`,
+    );
+    await expect(shown).toContainText(`20 starts: the steels reach ${hottest.toFixed(0)} °C`);
+    await workshop.choose('Way', 'Dumped at idle');
+    await page.getByRole('button', { name: 'Take off', exact: true }).click();
+    await expect(shown).toHaveAttribute('data-outcome', 'stalled');
+  },
+);
