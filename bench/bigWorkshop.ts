@@ -1,4 +1,4 @@
-import { entry } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import type { Job, Plate } from '@/core/job/types';
 import { POINTS } from '@/core/job/types';
 import type { Workshop } from '@/core/workshop/merge';

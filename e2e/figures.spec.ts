@@ -1,7 +1,8 @@
 import type { Page } from '@playwright/test';
 
-import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '../src/core/job/blank';
-import type { FieldPath } from '../src/core/job/fields';
+import { alternate, blankCoilGroup, blankJob, blankKind } from '../src/core/job/blank';
+import { entry } from '../src/core/job/entry';
+import type { FieldPath } from '../src/core/job/fieldPath';
 import { withEntry } from '../src/core/job/paths';
 import type { Job } from '../src/core/job/types';
 import { demoShelf } from '../src/demo/shelf';

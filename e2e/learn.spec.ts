@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 
-import { readSentence } from '../src/core/evaluate/sentence';
+import { readSentence } from '../src/core/text/sentence';
 import type { ExerciseId } from '../src/core/exercises/exercises';
 import { EXERCISE_IDS, EXERCISES } from '../src/core/exercises/exercises';
 import type { Exercise, Question } from '../src/core/exercises/model';

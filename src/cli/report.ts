@@ -1,6 +1,6 @@
 import type { Evaluation } from '@/core/evaluate/evaluate';
-import { readSentence } from '@/core/evaluate/sentence';
-import type { Verdict } from '@/core/evaluate/verdict';
+import { readSentence } from '@/core/text/sentence';
+import type { Verdict } from '@/core/evaluate/engine/verdict';
 import { baseUnit, formatWithUnit } from '@/core/units/quantity';
 import type { Quantity } from '@/core/units/quantity';
 

@@ -76,3 +76,16 @@ export function check(path: string, value: number, bounds: Bounds): number {
 
 export const POSITIVE: Bounds = { above: 0 };
 export const NOT_NEGATIVE: Bounds = { min: 0 };
+
+/**
+ * What some work gives, or nothing where its values lie outside what a formula takes.
+ * @example attempt(() => Math.sqrt(4)) // 2
+ */
+export function attempt<T>(work: () => T): T | undefined {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof DomainError) return undefined;
+    throw error;
+  }
+}

@@ -1,4 +1,5 @@
-import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '@/core/job/blank';
+import { alternate, blankCoilGroup, blankJob, blankKind } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import type { Job } from '@/core/job/types';
 
 import { LIMITS_OF_HOLM, manual, measuredOn, read, stripped } from './common';

@@ -1,4 +1,4 @@
-import { entry } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import type { Entry, Job, Plate, Source } from '@/core/job/types';
 import { POINTS } from '@/core/job/types';
 import { smallParts, stripLines } from '@/core/strip/stripList';

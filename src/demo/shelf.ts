@@ -1,4 +1,4 @@
-import { entry } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import { seededRandom } from '@/core/random/random';
 import type { ScrapPlate, Stock, StockPlate, StockSpring } from '@/core/shelf/stock';
 

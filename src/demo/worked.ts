@@ -1,4 +1,4 @@
-import { entry } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import type { Job, SmallPart } from '@/core/job/types';
 import type { Fastener, WorkStage } from '@/core/job/work';
 import { usualFasteners } from '@/core/worksheet/fasteners';

@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 
-import type { PackLayer, PackLayout } from '@/core/evaluate/layers';
-import { warpOf } from '@/core/evaluate/layers';
+import type { PackLayer, PackLayout } from '@/core/evaluate/engine/layers';
+import { warpOf } from '@/core/evaluate/engine/layers';
 import type { Mm } from '@/core/units/quantity';
 
 /** A rectangle of the drawing, in pixels from its top left. */

@@ -1,7 +1,7 @@
 import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator';
 
 import type { Due } from '@/core/due/due';
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 
 /** Identifiers end in this, as RFC 5545 asks; it is no address that answers. */
 const NAMESPACE = 'under-ridge.invalid';

@@ -1,4 +1,4 @@
-import type { PackLayout } from '@/core/evaluate/layers';
+import type { PackLayout } from '@/core/evaluate/engine/layers';
 import type { UnitChoice } from '@/core/units/quantity';
 import { formatWithUnit } from '@/core/units/quantity';
 import { LIMESTONE } from '@/drawing/palette';

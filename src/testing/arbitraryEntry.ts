@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 
 import type { Bounds } from '@/core/errors';
-import type { FieldPattern } from '@/core/job/fields';
+import type { FieldPattern } from '@/core/job/fieldPath';
 import { FIELDS } from '@/core/job/fields';
 import type { Entry } from '@/core/job/types';
 

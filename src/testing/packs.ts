@@ -1,9 +1,10 @@
-import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '@/core/job/blank';
+import { alternate, blankCoilGroup, blankJob, blankKind } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import { withEntry } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { evaluate } from '@/core/evaluate/evaluate';
-import type { FigureId } from '@/core/evaluate/figure';
-import { readSentence } from '@/core/evaluate/sentence';
+import type { FigureId } from '@/core/evaluate/engine/figure';
+import { readSentence } from '@/core/text/sentence';
 import type { UnitChoice } from '@/core/units/quantity';
 
 /* Small records for tests: one pack, put under one kind of spring and one train, and what is asked of it. */

@@ -1,6 +1,6 @@
 import { Path, Svg } from 'react-native-svg';
 
-import type { State } from '@/core/evaluate/figure';
+import type { State } from '@/core/evaluate/engine/figure';
 
 import { useStrata } from './theme';
 

@@ -2,7 +2,7 @@ import type { Advice } from '@/core/advice/advise';
 import { advise } from '@/core/advice/advise';
 import type { AtHand } from '@/core/advice/moves';
 import { DomainError } from '@/core/errors';
-import type { VerdictId } from '@/core/evaluate/verdict';
+import type { VerdictId } from '@/core/evaluate/engine/verdict';
 import type { EngagementResult } from '@/core/heat/engagement';
 import type { EngagementQuestion } from '@/core/heat/question';
 import { engageFrom } from '@/core/heat/question';

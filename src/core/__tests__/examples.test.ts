@@ -9,8 +9,10 @@ import { evaluate, workOut } from '../evaluate/evaluate';
 import { setGap } from '../exercises/cases/setGap';
 import { Dice } from '../exercises/dice';
 import { inspect } from '../inspect/inspect';
-import { blankJob, entry } from '../job/blank';
-import { entryAt, withEntry } from '../job/paths';
+import { blankJob } from '../job/blank';
+import { entry } from '../job/entry';
+import { withEntry } from '../job/paths';
+import { entryAt } from '../job/entryAt';
 import { WAYS } from '../takeoff/hands';
 import { takeoffOf } from '../takeoff/setup';
 

@@ -1,8 +1,8 @@
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
-import type { State } from '../evaluate/figure';
-import type { Sentence } from '../evaluate/sentence';
-import type { Verdict, VerdictId } from '../evaluate/verdict';
+import type { State } from '@/core/evaluate/engine/figure';
+import type { Sentence } from '@/core/text/sentence';
+import type { Verdict, VerdictId } from '@/core/evaluate/engine/verdict';
 import type { Job } from '../job/types';
 import type { AtHand } from './moves';
 import type { Move } from './move';

@@ -1,7 +1,7 @@
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
-import type { FigureId } from '../evaluate/figure';
-import type { Verdict } from '../evaluate/verdict';
+import type { FigureId } from '@/core/evaluate/engine/figure';
+import type { Verdict } from '@/core/evaluate/engine/verdict';
 import type { Job } from '../job/types';
 import type { Quantity } from '../units/quantity';
 

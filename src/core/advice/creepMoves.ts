@@ -1,6 +1,8 @@
-import { entry } from '../job/blank';
-import type { FieldPath } from '../job/fields';
-import { entryAt, withEntry } from '../job/paths';
+import { fittedKinds } from '../clutch/fitted';
+import { entry } from '../job/entry';
+import type { FieldPath } from '../job/fieldPath';
+import { withEntry } from '../job/paths';
+import { entryAt } from '../job/entryAt';
 import type { Job } from '../job/types';
 import type { Move } from './move';
 
@@ -19,18 +21,9 @@ const STRONGER = [1.1, 1.2, 1.35, 1.6] as const;
 export function creepMoves(job: Job): Move[] {
   return [
     ...idleMoves(job),
-    ...(job.expanding.fitted
-      ? strongerMoves(job, 'Return springs of the expanding disc', [
-          'expanding.returnForce',
-          'expanding.returnRate',
-        ])
-      : []),
-    ...(job.startClutch.place === 'none'
-      ? []
-      : strongerMoves(job, 'Springs of the shoes', [
-          'startClutch.springPull',
-          'startClutch.springRate',
-        ])),
+    ...fittedKinds(job).flatMap(({ returnSprings }) =>
+      returnSprings ? strongerMoves(job, returnSprings.name, returnSprings.paths) : [],
+    ),
   ];
 }
 

@@ -1,4 +1,4 @@
-import { layOut } from '../evaluate/layers';
+import { layOut } from '@/core/evaluate/engine/layers';
 import { asSpecified } from '../job/derive';
 import type { Job } from '../job/types';
 import type { Mm } from '../units/quantity';

@@ -1,5 +1,6 @@
-import type { Sentence } from '../evaluate/sentence';
+import type { Sentence } from '@/core/text/sentence';
 import type { Job } from '../job/types';
+import type { Mm } from '../units/quantity';
 
 /** A change that a builder could make. */
 export interface Move {
@@ -31,3 +32,9 @@ export interface Move {
   readonly change?: number;
   readonly apply: (job: Job) => Job | undefined;
 }
+
+/**
+ * A thickness as plates and shims are sold by, for a label.
+ * @example size(1.5) // { value: 1.5, quantity: "length", decimals: 1 }
+ */
+export const size = (value: Mm) => ({ value, quantity: 'length', decimals: 1 }) as const;

@@ -1,15 +1,17 @@
-import { layOut } from '../evaluate/layers';
-import { say } from '../evaluate/sentence';
-import { entry } from '../job/blank';
-import { fieldPath, MAX_PLATES } from '../job/fields';
-import { entryAt, withEntry } from '../job/paths';
+import { layOut } from '@/core/evaluate/engine/layers';
+import { say } from '@/core/text/sentence';
+import { coilGroups, fittedKinds } from '../clutch/fitted';
+import { entry } from '../job/entry';
+import { MAX_PLATES } from '../job/fields';
+import { fieldPath } from '../job/fieldPath';
+import { withEntry } from '../job/paths';
 import type { CoilGroup, Entry, Job, LiningId, Plate } from '../job/types';
 import { ofKind, ofThickness } from '../pack/edit';
-import { inTurn } from '../springs/circle';
 import { LINING_ESTIMATES } from '../torque/linings';
 import type { Mm } from '../units/quantity';
 import { freshMoves } from './freshMoves';
 import type { Move } from './move';
+import { size } from './move';
 
 /** What is at hand to try. */
 export interface AtHand {
@@ -25,10 +27,7 @@ export const COMMON_STEELS: AtHand = {
   springs: [],
 };
 
-const SHIMS: readonly Mm[] = [0.5, 1, 1.5];
 const EDGE: Mm = 1e-6;
-/** A thickness as plates and shims are sold by. */
-const size = (value: Mm) => ({ value, quantity: 'length', decimals: 1 }) as const;
 
 /**
  * Every single move that makes sense on a job. Each gives a changed copy, or nothing where it does not apply.
@@ -39,12 +38,9 @@ export function movesFor(job: Job, atHand: AtHand): Move[] {
     ...discMoves(job),
     ...steelMoves(job, atHand),
     ...springMoves(job, atHand),
-    ...shimMoves(job),
-    ...ringMoves(job),
-    ...stepMoves(job),
+    ...fittedKinds(job).flatMap((kind) => kind.moves?.(job, withEntry) ?? []),
     ...liningMoves(job),
     ...windowMoves(job, atHand),
-    ...gapMoves(job),
     ...easedMoves(job),
     ...oilMoves(job),
     ...freshMoves(job),
@@ -164,8 +160,7 @@ function withSteelsAs(job: Job, thickness: Mm, chosen: readonly string[]): Job |
 }
 
 function springMoves(job: Job, { springs }: AtHand): Move[] {
-  if (job.springs.type === 'diaphragm') return [];
-  const count = job.springs.coil.groups.reduce((sum, g) => sum + (g.count?.value ?? 0), 0);
+  const count = coilGroups(job).reduce((sum, g) => sum + (g.count?.value ?? 0), 0);
   if (count === 0) return [];
   return springs.map((set): Move => ({
     family: 'springs',
@@ -179,63 +174,6 @@ function springMoves(job: Job, { springs }: AtHand): Move[] {
       },
     }),
   }));
-}
-
-function shimMoves(job: Job): Move[] {
-  if (job.springs.type !== 'coil') return [];
-  const path = 'springs.coil.shim';
-  const now = entryAt(job, path)?.value ?? 0;
-  const add = SHIMS.map((s): Move => ({
-    family: 'shim',
-    label: say`A shim of ${size(s)} more under each spring`,
-    effort: 1,
-    apply: (j) => withEntry(j, path, entry(now + s)),
-  }));
-  const out: Move = {
-    family: 'shim',
-    label: ['The shims out'],
-    effort: 1,
-    apply: (j) => withEntry(j, path, entry(0)),
-  };
-  return now > 0 ? [...add, out] : add;
-}
-
-/** The springs that are there, laid evenly in turn. */
-function ringMoves(job: Job): Move[] {
-  const { type, coil } = job.springs;
-  if (type === 'diaphragm' || coil.ring.length === 0) return [];
-  const ring = inTurn(
-    coil.groups.map((g) => ({ id: g.id, count: coil.ring.filter((id) => id === g.id).length })),
-  );
-  return ring.join() === coil.ring.join()
-    ? []
-    : [
-        {
-          family: 'ring',
-          label: ['The kinds of spring laid in turn round the ring'],
-          effort: 1,
-          apply: (j) => ({
-            ...j,
-            springs: { ...j.springs, coil: { ...j.springs.coil, ring } },
-          }),
-        },
-      ];
-}
-
-function stepMoves(job: Job): Move[] {
-  const { type, diaphragm } = job.springs;
-  if (type !== 'diaphragm') return [];
-  return diaphragm.steps
-    .filter((s) => s.id !== diaphragm.stepId)
-    .map((step): Move => ({
-      family: 'step',
-      label: [`Retainer step ${step.name || step.id}`],
-      effort: 1,
-      apply: (j) => ({
-        ...j,
-        springs: { ...j.springs, diaphragm: { ...j.springs.diaphragm, stepId: step.id } },
-      }),
-    }));
 }
 
 function liningMoves(job: Job): Move[] {
@@ -293,37 +231,6 @@ function windowMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
         ];
       });
     });
-}
-
-/** Most marks either way that a gap is tried at. */
-const GAP_TRIES = 24;
-
-/** The install gap a few marks wider or narrower, and to the middle of its window. */
-function gapMoves(job: Job): Move[] {
-  const { fitted } = job.expanding;
-  const { installGap, gapMin, gapMax, pitch, marksPerTurn, linkage } = job.setting;
-  if (!fitted || !installGap) return [];
-  const set = (label: string, gap: Mm): Move => ({
-    family: 'gap',
-    label: [label],
-    effort: 1,
-    apply: (j) => (gap > 0 ? withEntry(j, 'setting.installGap', entry(gap)) : undefined),
-  });
-  const moves: Move[] = [];
-  if (gapMin && gapMax && gapMin.value <= gapMax.value)
-    moves.push(set('Install gap to the middle of its window', (gapMin.value + gapMax.value) / 2));
-  if (pitch) {
-    const marks = marksPerTurn?.value ?? 1;
-    const perMark = (pitch.value * (linkage?.value ?? 1)) / marks;
-    for (let n = 1; n <= GAP_TRIES; n++) {
-      const name = n === 1 ? '1 mark' : `${n} marks`;
-      moves.push(
-        set(`Install gap ${name} wider`, installGap.value + n * perMark),
-        set(`Install gap ${name} narrower`, installGap.value - n * perMark),
-      );
-    }
-  }
-  return moves;
 }
 
 function easedMoves(job: Job): Move[] {

@@ -1,10 +1,11 @@
-import { entry } from '../job/blank';
-import type { FieldPath } from '../job/fields';
+import { entry } from '../job/entry';
+import type { FieldPath } from '../job/fieldPath';
 import { fieldAt } from '../job/fields';
-import { entryAt, withEntry } from '../job/paths';
+import { withEntry } from '../job/paths';
+import { entryAt } from '../job/entryAt';
 import type { Job } from '../job/types';
-import type { Sentence } from '../evaluate/sentence';
-import { say, travel } from '../evaluate/sentence';
+import type { Sentence } from '@/core/text/sentence';
+import { say, travel } from '@/core/text/sentence';
 import type { Mm } from '../units/quantity';
 import type { Move } from './move';
 

@@ -1,4 +1,4 @@
-import type { Verdict, VerdictId } from '../evaluate/verdict';
+import type { Verdict, VerdictId } from '@/core/evaluate/engine/verdict';
 import type { Job, Stage } from '../job/types';
 import { gainReadings } from '../setting/plans';
 import type { LineTool } from '../worksheet/line';

@@ -1,10 +1,11 @@
-import { entry } from '../job/blank';
-import type { FieldPath } from '../job/fields';
-import { entryAt, withEntry } from '../job/paths';
+import { entry } from '../job/entry';
+import type { FieldPath } from '../job/fieldPath';
+import { withEntry } from '../job/paths';
+import { entryAt } from '../job/entryAt';
 import type { Job } from '../job/types';
 import type { Compared } from './compare';
 import { figuresToCompare } from './compare';
-import type { Sentence } from '../evaluate/sentence';
+import type { Sentence } from '@/core/text/sentence';
 import type { AtHand } from './moves';
 import type { Move } from './move';
 import { COMMON_STEELS, movesFor } from './moves';

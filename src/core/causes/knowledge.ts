@@ -4,49 +4,14 @@
  * with one by one. Source: workshop practice; `docs/mechanics.md`, causes.
  */
 
+import { CLUTCH_KINDS } from '../clutch/kinds';
+import type { Cause, CauseId, Weight } from './cause';
+import { w } from './cause';
 import type { ComplaintId } from './complaints';
 
-export type CauseId =
-  | 'wornDiscs'
-  | 'weakSprings'
-  | 'wrongOil'
-  | 'noFreePlay'
-  | 'glazedDiscs'
-  | 'stackLow'
-  | 'warpedSteels'
-  | 'shortLift'
-  | 'airInLine'
-  | 'tooMuchFreePlay'
-  | 'notches'
-  | 'tiltedPlate'
-  | 'stackTall'
-  | 'tightHubNut'
-  | 'thickOil'
-  | 'judderMissing'
-  | 'mixedSprings'
-  | 'dryRelease'
-  | 'overSprung'
-  | 'idleHigh'
-  | 'gapSmall'
-  | 'gapWide'
-  | 'shoeSpring'
-  | 'fluidHot'
-  | 'tangsBind';
+const OF_KINDS = CLUTCH_KINDS.flatMap(({ causes = {} }) => Object.entries(causes));
 
-/** A weight for or against a cause, in tenths of log-odds, with its reason. */
-export interface Weight {
-  readonly cause: CauseId;
-  readonly tenths: number;
-  readonly because: string;
-}
-
-export interface Cause {
-  readonly name: string;
-  /** How common it is among all clutch trouble, in tenths of log-odds. */
-  readonly prior: number;
-}
-
-export const CAUSES: Readonly<Record<CauseId, Cause>> = {
+export const CAUSES = {
   wornDiscs: { name: 'Worn friction discs', prior: 0 },
   weakSprings: { name: 'Springs gone short or weak', prior: -5 },
   wrongOil: { name: 'Oil not meant for wet clutches', prior: -7 },
@@ -63,26 +28,13 @@ export const CAUSES: Readonly<Record<CauseId, Cause>> = {
   tightHubNut: { name: 'Hub bound by its nut or a missing thrust washer', prior: -13 },
   thickOil: { name: 'Cold or thick oil', prior: -6 },
   judderMissing: { name: 'Judder spring or seat missing or turned', prior: -12 },
-  mixedSprings: { name: 'Two spring kinds fitted unevenly', prior: -14 },
   dryRelease: { name: 'Dry cable or worn release parts', prior: -5 },
   overSprung: { name: 'More clamp than the engine needs', prior: -9 },
   idleHigh: { name: 'Idle too high for the take-up', prior: -6 },
-  gapSmall: { name: 'Install gap too small', prior: -10 },
-  gapWide: { name: 'Install gap too wide', prior: -10 },
-  shoeSpring: { name: 'Weak springs of the start clutch', prior: -8 },
   fluidHot: { name: 'Fluid boils or swells when hot', prior: -11 },
   tangsBind: { name: 'Tangs bind in their slots', prior: -11 },
-};
-
-/**
- * A weight in one line.
- * @example w('airInLine', 30, 'Air is pressed together.').tenths // 30
- */
-export const w = (cause: CauseId, tenths: number, because: string): Weight => ({
-  cause,
-  tenths,
-  because,
-});
+  ...Object.fromEntries(OF_KINDS),
+} as Readonly<Record<CauseId, Cause>>;
 
 /** One reason against several causes. */
 const against = (
@@ -99,7 +51,6 @@ const HOLDING = [
   'glazedDiscs',
   'stackLow',
   'noFreePlay',
-  'gapWide',
 ] as const;
 
 /** What keeps a pack from letting go, and takes nothing from its hold. */
@@ -115,10 +66,9 @@ const RELEASING = [
 ] as const;
 
 /** What lets a clutch take up by itself too early. */
-const EARLY = ['idleHigh', 'gapSmall', 'shoeSpring'] as const;
+const EARLY = ['idleHigh'] as const;
 
-/** What a complaint speaks for and against. */
-export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>> = {
+const OF_EVERY_CLUTCH: Readonly<Record<ComplaintId, readonly Weight[]>> = {
   slips: [
     w('wornDiscs', 22, 'Thin discs let the springs out and the clamp falls.'),
     w('weakSprings', 22, 'Short springs clamp less.'),
@@ -126,7 +76,6 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
     w('noFreePlay', 20, 'A loaded bearing carries part of the springs’ force.'),
     w('glazedDiscs', 20, 'Glaze lowers friction for good.'),
     w('stackLow', 18, 'A low stack presses coil springs less.'),
-    w('gapWide', 16, 'An expanding disc with too far to go presses late or never in full.'),
     ...against(20, 'It keeps a pack from letting go; what slips has let go.', ...RELEASING),
     ...against(20, 'It takes up early, and slips no more for that.', ...EARLY),
     w('warpedSteels', -6, 'Warp makes a pack drag before it makes it slip.'),
@@ -148,17 +97,9 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
   ],
   creeps: [
     w('idleHigh', 22, 'Centrifugal parts reach their first contact.'),
-    w('gapSmall', 18, 'An expanding disc touches too early.'),
     w('shortLift', 6, 'With the lever in, the pack may not quite let go.'),
     ...against(15, 'A clutch that holds less creeps less.', ...HOLDING),
-    ...against(
-      10,
-      'It is felt on the move, not at idle.',
-      'overSprung',
-      'judderMissing',
-      'mixedSprings',
-    ),
-    w('shoeSpring', 20, 'Shoes that are held too weakly swing out at idle.'),
+    ...against(10, 'It is felt on the move, not at idle.', 'overSprung', 'judderMissing'),
     w('warpedSteels', 8, 'A warped pack drags without lever.'),
     w('thickOil', 6, 'Cold oil drags plates along.'),
   ],
@@ -171,12 +112,7 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
     w('thickOil', 6, 'Cold oil drags.'),
     w('tightHubNut', 8, 'A bound hub is carried round.'),
     ...against(15, 'It holds less for that; it lets go as before.', ...HOLDING),
-    ...against(
-      8,
-      'It is felt as it takes up, not at a standstill.',
-      'judderMissing',
-      'mixedSprings',
-    ),
+    ...against(8, 'It is felt as it takes up, not at a standstill.', 'judderMissing'),
   ],
   clunks: [
     w('thickOil', 10, 'Stuck plates let go with the first gear of the day.'),
@@ -189,7 +125,6 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
     w('judderMissing', 20, 'The judder spring is there to smooth the take-up.'),
     w('warpedSteels', 14, 'High spots take hold in turn.'),
     w('glazedDiscs', 12, 'Glaze sticks and slips.'),
-    w('mixedSprings', 16, 'The plate takes hold on one side.'),
     w('tiltedPlate', 14, 'The plate takes hold on one side.'),
     w('notches', 12, 'Plates move in jerks along notches.'),
     ...against(
@@ -208,7 +143,6 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
     w('overSprung', 14, 'Strong clamp comes in over little travel.'),
     w('judderMissing', 12, 'Nothing softens the first contact.'),
     w('tangsBind', 10, 'Plates stick on the way in.'),
-    w('gapSmall', 8, 'An expanding disc comes in too early.'),
     ...against(
       12,
       'It takes up more softly for that.',
@@ -216,7 +150,6 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
       'wrongOil',
       'stackLow',
       'noFreePlay',
-      'gapWide',
     ),
     ...against(
       8,
@@ -230,7 +163,6 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
   heavy: [
     w('dryRelease', 22, 'Rubbing in the train is paid by the hand.'),
     w('overSprung', 22, 'Every newton of clamp is lifted by the hand.'),
-    w('mixedSprings', 6, 'Stronger springs may have been put in.'),
     ...against(
       20,
       'The hand pulls less for that, if anything.',
@@ -252,7 +184,6 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
       'tightHubNut',
       'tiltedPlate',
       'fluidHot',
-      'gapWide',
       ...EARLY,
     ),
     w('tooMuchFreePlay', -12, 'Slack is light.'),
@@ -263,7 +194,6 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
     w('warpedSteels', 10, 'Heat warps steels.'),
     w('noFreePlay', 12, 'A half-lifted pack slips and burns.'),
     w('wrongOil', 8, 'The wrong oil lets it slip.'),
-    w('gapWide', 10, 'Taking up late, it slips at every start.'),
     ...against(
       8,
       'It drags, and what drags is oiled and cool.',
@@ -290,7 +220,18 @@ export const COMPLAINT_WEIGHTS: Readonly<Record<ComplaintId, readonly Weight[]>>
       'wrongOil',
       'glazedDiscs',
       'stackLow',
-      'gapWide',
     ),
   ],
 };
+
+/**
+ * What a complaint speaks for and against.
+ * @example complaintWeights('heavy').length > 5 // true
+ */
+export const complaintWeights = (complaint: ComplaintId): readonly Weight[] => [
+  ...OF_EVERY_CLUTCH[complaint],
+  ...OF_KINDS.flatMap(([id, { complaints }]) => {
+    const [tenths, because] = complaints[complaint] ?? [];
+    return tenths === undefined || because === undefined ? [] : [w(id as CauseId, tenths, because)];
+  }),
+];

@@ -1,18 +1,13 @@
-import type { PackLayer } from '../evaluate/layers';
-import { warpOf } from '../evaluate/layers';
+import type { PackLayer } from '@/core/evaluate/engine/layers';
+import { warpOf } from '@/core/evaluate/engine/layers';
 import type { Evaluation } from '../evaluate/evaluate';
-import type { Verdict } from '../evaluate/verdict';
-import { hasPack } from '../guide/identify';
+import { takesUp } from '../clutch/fitted';
+import { CLUTCH_KINDS } from '../clutch/kinds';
 import { limitAt } from '../inspect/run';
 import type { Job, Sight } from '../job/types';
 import { readingsOf } from '../job/types';
 import { releasedBy } from '../release/way';
-import type { CauseId, Weight } from './knowledge';
-
-/** A weight with the measurement that it comes from. */
-export interface MeasuredWeight extends Weight {
-  readonly from: string;
-}
+import type { CauseId, MeasuredWeight } from './cause';
 
 /** Out-of-flat of all plates, mm, from which steels count as warped for the causes. Design estimate. */
 const WARPED = 0.3;
@@ -42,20 +37,7 @@ export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[]
     if (v.id === 'releases' && (bad || fine)) say('shortLift', bad ? 28 : -25, v.title, 'Lift');
     if (v.id === 'even' && (bad || fine))
       say('tiltedPlate', bad ? 32 : -25, v.title, 'Dial round the plate');
-    if (v.id === 'ring' && (bad || fine))
-      say('mixedSprings', bad ? 28 : -25, v.title, 'Spring ring');
-    if (v.id === 'start' && (bad || fine)) {
-      say('shoeSpring', bad ? 30 : -25, v.title, 'Start clutch');
-      // Shoes that touch below idle may be weak, or the idle high: the other test tells.
-      say('idleHigh', bad ? 14 : -12, v.title, 'Start clutch');
-    }
-    if (v.id === 'auto' && v.state !== 'unknown') {
-      const early = takesUpEarly(evaluation, v);
-      const at = (wrong: boolean) => (fine || !wrong ? -20 : bad ? 26 : 14);
-      say('gapSmall', at(early), v.title, 'Expanding disc');
-      say('gapWide', at(!early), v.title, 'Expanding disc');
-      if (early && !fine) say('idleHigh', bad ? 12 : 6, v.title, 'Expanding disc');
-    }
+    for (const kind of CLUTCH_KINDS) weights.push(...(kind.weigh?.(v, evaluation.figures) ?? []));
     if (v.id === 'holds' && fine) say('weakSprings', -10, v.title, 'Reserve');
   }
   const discs = evaluation.layout.layers.filter((l) => l.lined !== 'none');
@@ -83,33 +65,6 @@ const isThickEnough = ({ plate, kind }: PackLayer): boolean => {
     : limit !== undefined && readings.every((r) => r.value >= limit);
 };
 
-/** Whether a disc takes up too early: judged by its first contact. One that locks up late, or never touches, does not. */
-const takesUpEarly = ({ figures }: Evaluation, { figures: restsOn }: Verdict): boolean =>
-  figures.get('expandContact')?.status === 'known' && !restsOn.includes('expandLockUp');
-
-/** What only plates, their springs and what opens them can have. */
-const OF_A_PACK: readonly CauseId[] = [
-  'wornDiscs',
-  'weakSprings',
-  'noFreePlay',
-  'glazedDiscs',
-  'stackLow',
-  'warpedSteels',
-  'shortLift',
-  'airInLine',
-  'tooMuchFreePlay',
-  'notches',
-  'tiltedPlate',
-  'stackTall',
-  'tightHubNut',
-  'judderMissing',
-  'mixedSprings',
-  'dryRelease',
-  'overSprung',
-  'fluidHot',
-  'tangsBind',
-];
-
 /**
  * What is known of the job besides its verdicts: the oil, and what was measured and seen on its parts.
  * @example weighJob(twin).map((m) => m.cause) // ["gapSmall", "gapWide", "shoeSpring", "idleHigh", "airInLine", "fluidHot", "wrongOil"]
@@ -119,15 +74,9 @@ export function weighJob(job: Job): readonly MeasuredWeight[] {
   const say = (cause: CauseId, tenths: number, because: string, from: string) =>
     weights.push({ cause, tenths, because, from });
   const { inspection, intake, pack, machine, release } = job;
-  // What the machine does not have can't be to blame.
-  if (machine.layout !== 'unknown' && !job.expanding.fitted) {
-    say('gapSmall', -40, 'No expanding disc is fitted.', 'The machine');
-    say('gapWide', -40, 'No expanding disc is fitted.', 'The machine');
-  }
-  if (machine.layout === 'pack' && job.startClutch.place === 'none')
-    say('shoeSpring', -40, 'The machine has no start clutch.', 'The machine');
+  for (const kind of CLUTCH_KINDS) weights.push(...(kind.weighJob?.(job) ?? []));
   // On such a machine nothing takes up by itself, however fast it idles.
-  if (machine.layout !== 'unknown' && !job.expanding.fitted && job.startClutch.place === 'none')
+  if (machine.layout !== 'unknown' && !takesUp(job))
     say('idleHigh', -25, 'Nothing in this clutch is thrown out by its speed.', 'The machine');
   const dry =
     releasedBy(job) === 'pedal'
@@ -137,9 +86,6 @@ export function weighJob(job: Job): readonly MeasuredWeight[] {
         : undefined;
   if (dry)
     for (const cause of ['airInLine', 'fluidHot'] as const) say(cause, -40, dry, 'The machine');
-  if (!hasPack(machine.layout))
-    for (const cause of OF_A_PACK)
-      say(cause, -40, 'There is no pack of plates in this machine.', 'The machine');
   if (intake.oil === 'frictionModified')
     say('wrongOil', 35, 'The oil is friction-modified.', 'Oil at intake');
   if (intake.oil === 'wetClutch')

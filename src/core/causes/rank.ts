@@ -3,12 +3,15 @@ import type { Job } from '../job/types';
 import { byText } from '../order';
 import { releasedBy } from '../release/way';
 import type { ComplaintId } from './complaints';
-import type { CauseId, Weight } from './knowledge';
-import type { TellingTest, TestId } from './tests';
+import type { Cause, CauseId, Weight, TellingTest, TestId } from './cause';
+
 import { COMPLAINTS } from './complaints';
-import { CAUSES, COMPLAINT_WEIGHTS } from './knowledge';
+import { CAUSES, complaintWeights } from './knowledge';
 import { TESTS } from './tests';
 import { weighJob, weighVerdicts } from './measured';
+
+const ENTRIES = Object.entries(CAUSES) as readonly (readonly [CauseId, Cause])[];
+const TEST_ENTRIES = Object.entries(TESTS) as readonly (readonly [TestId, TellingTest])[];
 
 /** What is known so far. */
 export interface Evidence {
@@ -62,16 +65,16 @@ export interface CauseRanking {
  * @example rankCauses({ complaints: ['slips'] }).causes[0].id // "wornDiscs"
  */
 export function rankCauses(evidence: Evidence): CauseRanking {
-  const reasons = new Map<CauseId, Reason[]>(ids(CAUSES).map((id) => [id, []]));
+  const reasons = new Map<CauseId, Reason[]>(ENTRIES.map(([id]) => [id, []]));
   const add = (weights: readonly Weight[], from: string) => {
     for (const { cause, tenths, because } of weights)
       reasons.get(cause)?.push({ because, tenths, from });
   };
   for (const complaint of new Set(evidence.complaints))
-    add(COMPLAINT_WEIGHTS[complaint], COMPLAINTS[complaint]);
-  for (const id of ids(TESTS)) {
-    const outcome = TESTS[id].outcomes.find((o) => o.id === evidence.tests?.[id]);
-    if (outcome) add(outcome.weights, `${TESTS[id].name}: ${outcome.label}`);
+    add(complaintWeights(complaint), COMPLAINTS[complaint]);
+  for (const [id, { name, outcomes }] of TEST_ENTRIES) {
+    const outcome = outcomes.find((o) => o.id === evidence.tests?.[id]);
+    if (outcome) add(outcome.weights, `${name}: ${outcome.label}`);
   }
   for (const { from, ...weight } of [
     ...(evidence.evaluation ? weighVerdicts(evidence.evaluation) : []),
@@ -80,21 +83,19 @@ export function rankCauses(evidence: Evidence): CauseRanking {
     add([weight], from);
 
   const scores = new Map(
-    ids(CAUSES).map((id) => [
+    ENTRIES.map(([id, { prior }]) => [
       id,
-      CAUSES[id].prior + (reasons.get(id) ?? []).reduce((s, r) => s + r.tenths, 0),
+      prior + (reasons.get(id) ?? []).reduce((s, r) => s + r.tenths, 0),
     ]),
   );
   const shares = toShares(scores);
-  const causes = ids(CAUSES)
-    .map((id): RankedCause => ({
-      id,
-      name: CAUSES[id].name,
-      score: scores.get(id) ?? 0,
-      share: shares.get(id) ?? 0,
-      reasons: [...(reasons.get(id) ?? [])].sort((a, b) => Math.abs(b.tenths) - Math.abs(a.tenths)),
-    }))
-    .sort((a, b) => b.score - a.score || byText(a.name, b.name));
+  const causes = ENTRIES.map(([id, { name }]): RankedCause => ({
+    id,
+    name,
+    score: scores.get(id) ?? 0,
+    share: shares.get(id) ?? 0,
+    reasons: [...(reasons.get(id) ?? [])].sort((a, b) => Math.abs(b.tenths) - Math.abs(a.tenths)),
+  })).sort((a, b) => b.score - a.score || byText(a.name, b.name));
   const pedal = evidence.job !== undefined && releasedBy(evidence.job) === 'pedal';
   const next = nextTests(scores, evidence.tests ?? {});
   return { causes, next: pedal ? next.filter((t) => !AT_THE_LEVER.has(t.id)) : next };
@@ -115,10 +116,10 @@ function nextTests(
 ): NextTest[] {
   const shares = toShares(scores);
   const now = entropy(shares);
-  return ids(TESTS)
-    .filter((id) => made[id] === undefined && concern(TESTS[id], shares) >= LEAST_CONCERN)
-    .map((id): NextTest => {
-      const { name, minutes, outcomes } = TESTS[id];
+  return TEST_ENTRIES.filter(
+    ([id, test]) => made[id] === undefined && concern(test, shares) >= LEAST_CONCERN,
+  )
+    .map(([id, { name, minutes, outcomes }]): NextTest => {
       // An outcome is as likely as the causes that it speaks for, softened so that none is impossible.
       const chances = outcomes.map(
         (o) =>
@@ -158,8 +159,4 @@ function entropy(shares: ReadonlyMap<CauseId, number>): number {
   let bits = 0;
   for (const p of shares.values()) if (p > 0) bits -= p * Math.log2(p);
   return bits;
-}
-
-function ids<T extends string>(record: Readonly<Record<T, unknown>>): T[] {
-  return Object.keys(record) as T[];
 }

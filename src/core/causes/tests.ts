@@ -1,51 +1,10 @@
-import type { Weight } from './knowledge';
-import { w } from './knowledge';
+import { CLUTCH_KINDS } from '../clutch/kinds';
+import type { TellingTest, TestId } from './cause';
+import { bad, good, w } from './cause';
 
 /* The tests at the machine that tell causes apart, and what each outcome speaks for. Source: as of the causes. */
 
-export type TestId =
-  | 'oilGrade'
-  | 'freePlay'
-  | 'leverPump'
-  | 'dialLift'
-  | 'liftRound'
-  | 'discThickness'
-  | 'springLength'
-  | 'steelFlatness'
-  | 'basketNotches'
-  | 'stackHeight'
-  | 'idleSpeed'
-  | 'cableFeel'
-  | 'hubSpin'
-  | 'judderPresent'
-  | 'coldHot'
-  | 'discLook'
-  | 'tangClearance'
-  | 'springKinds'
-  | 'gainReading'
-  | 'shoeContact';
-
-export interface Outcome {
-  readonly id: string;
-  readonly label: string;
-  readonly weights: readonly Weight[];
-}
-
-export interface TellingTest {
-  readonly name: string;
-  /** Minutes at the bench: what makes a test cheap. */
-  readonly minutes: number;
-  readonly outcomes: readonly Outcome[];
-}
-
-const good = (weights: readonly Weight[], label = 'In order'): Outcome => ({
-  id: 'good',
-  label,
-  weights,
-});
-const bad = (label: string, weights: readonly Weight[]): Outcome => ({ id: 'bad', label, weights });
-
-export const TESTS: Readonly<Record<TestId, TellingTest>> = {
+const OF_EVERY_CLUTCH = {
   oilGrade: {
     name: 'Read the oil’s grade from its can',
     minutes: 1,
@@ -134,33 +93,6 @@ export const TESTS: Readonly<Record<TestId, TellingTest>> = {
       good([w('dryRelease', -18, 'Slides freely.')]),
     ],
   },
-  gainReading: {
-    name: 'Lever gain at a blip',
-    minutes: 5,
-    outcomes: [
-      bad('Too much', [
-        w('gapSmall', 28, 'The gap closes early.'),
-        w('gapWide', -35, 'The gap closes early.'),
-      ]),
-      {
-        id: 'little',
-        label: 'Too little, or none',
-        weights: [
-          w('gapWide', 28, 'Little of the growth is left once the gap is closed.'),
-          w('gapSmall', -35, 'The gap takes most of the growth.'),
-        ],
-      },
-      good([w('gapSmall', -28, 'On target.'), w('gapWide', -28, 'On target.')]),
-    ],
-  },
-  shoeContact: {
-    name: 'Rpm at which the start clutch takes hold',
-    minutes: 5,
-    outcomes: [
-      bad('At or near idle', [w('shoeSpring', 25, 'The shoes come out early.')]),
-      good([w('shoeSpring', -28, 'Clear of idle.')]),
-    ],
-  },
   dialLift: {
     name: 'Dial on the pressure plate',
     minutes: 15,
@@ -209,14 +141,6 @@ export const TESTS: Readonly<Record<TestId, TellingTest>> = {
     outcomes: [
       bad('Short', [w('weakSprings', 32, 'Measured.')]),
       good([w('weakSprings', -28, 'Long enough.')]),
-    ],
-  },
-  springKinds: {
-    name: 'Compare the springs',
-    minutes: 30,
-    outcomes: [
-      bad('Two kinds', [w('mixedSprings', 28, 'Seen.')]),
-      good([w('mixedSprings', -30, 'All alike.')]),
     ],
   },
   steelFlatness: {
@@ -276,4 +200,10 @@ export const TESTS: Readonly<Record<TestId, TellingTest>> = {
       good([w('tightHubNut', -32, 'Turns freely.')]),
     ],
   },
-};
+} satisfies Readonly<Record<string, TellingTest>>;
+
+export const TESTS = Object.assign(
+  {},
+  OF_EVERY_CLUTCH,
+  ...CLUTCH_KINDS.map((kind) => kind.tests),
+) as Readonly<Record<TestId, TellingTest>>;

@@ -1,5 +1,5 @@
-import { say } from '../evaluate/sentence';
-import type { Sentence } from '../evaluate/sentence';
+import { say } from '@/core/text/sentence';
+import type { Sentence } from '@/core/text/sentence';
 import type { Job } from '../job/types';
 import { STAGE_NAME } from '../job/words';
 import { meterOf, runRead } from '../life/meter';

@@ -1,20 +1,25 @@
 import type { Job } from '../job/types';
-import { computeAssist, computeExpanding, computeStartClutch } from './assistFigures';
-import type { FigureId, Outcome } from './figure';
-import type { PackLayout } from './layers';
-import { computeHeat } from './heatFigures';
-import { layOut } from './layers';
-import { computeLosses } from './lossFigures';
-import { computeEvenness, computeLift, computePull, computeRetention } from './releaseFigures';
-import { computeGapByLever, computeOwnRatio, computeSetting } from './settingFigures';
-import { Sheet } from './sheet';
-import { computeSprings, computeSpringsLifted } from './springFigures';
-import { computeStack, computeWear } from './stackFigures';
-import { computeTorque } from './torqueFigures';
-import type { Problem } from './problem';
-import { findProblems } from './problems';
-import type { Verdict } from './verdict';
-import { judge, judgeOverall } from './verdicts';
+import { fittedKinds } from '../clutch/fitted';
+import type { FigureId, Outcome } from './engine/figure';
+import type { PackLayout } from './engine/layers';
+import { computeHeat } from './figures/heatFigures';
+import { layOut } from './engine/layers';
+import { computeLosses } from './figures/lossFigures';
+import {
+  computeEvenness,
+  computeLift,
+  computePull,
+  computeRetention,
+} from './figures/releaseFigures';
+import { JobSheet } from './engine/jobSheet';
+import type { Sheet } from './engine/sheet';
+import { computeClampAtPeak } from './figures/clampOverSpeed';
+import { computeStack, computeWear } from './figures/stackFigures';
+import { computeTorque } from './figures/torqueFigures';
+import type { Problem } from './engine/problem';
+import { findProblems } from './verdicts/problems';
+import type { Verdict } from './engine/verdict';
+import { judge, judgeOverall } from './verdicts/judge';
 
 /** Everything that can be known of a job from what has been entered so far. */
 export interface Evaluation {
@@ -67,24 +72,20 @@ function withoutPraise(verdict: Verdict, stop: Problem): Verdict {
  * @example workOut(job).sheet.known('stack').value // 33.93
  */
 export function workOut(job: Job): { readonly sheet: Sheet; readonly layout: PackLayout } {
-  const sheet = new Sheet(job);
+  const sheet = new JobSheet(job);
   const layout = layOut(job);
   computeStack(sheet, layout);
   computeLift(sheet, layout);
-  computeSprings(sheet);
-  computeAssist(sheet);
-  computeSpringsLifted(sheet);
+  sheet.springs.fitted(sheet);
+  sheet.springs.lifted(sheet);
   computePull(sheet);
   computeEvenness(sheet);
   computeLosses(sheet);
-  computeOwnRatio(sheet);
-  computeExpanding(sheet);
-  computeSetting(sheet);
-  computeGapByLever(sheet);
+  for (const kind of fittedKinds(job)) kind.figures?.(sheet);
+  computeClampAtPeak(sheet);
   computeTorque(sheet, layout);
   computeRetention(sheet, layout);
   computeWear(sheet, layout);
-  computeStartClutch(sheet);
   computeHeat(sheet, layout);
   return { sheet, layout };
 }

@@ -1,20 +1,21 @@
 import { startClutchTorque } from '../assist/startClutch';
-import { check, DomainError } from '../errors';
+import { attempt, check } from '../errors';
 import type { Job, TorqueCurve } from '../job/types';
 import { readingsOf } from '../job/types';
 import { valueAlong } from '../points';
 import type { Mm, Newton, NewtonMetre, Rpm } from '../units/quantity';
 import { torqueAtClutch } from '../torque/capacity';
-import { assistAtRpm, clampAtRpm, hasWeights, startClutchOf } from './assistFigures';
+import { startClutchOf } from '../clutch/startClutch/figures';
+import { addedAtRpm, clampAtRpm, hasWeights } from './figures/clampOverSpeed';
 import { workOut } from './evaluate';
-import type { PackLayout } from './layers';
-import { warpOf } from './layers';
-import type { Sheet } from './sheet';
-import { ratioOverLift } from './releaseFigures';
-import { springForceAt } from './springFigures';
-import type { Level } from './torqueTerms';
-import { torqueChain } from './torqueFigures';
-import { RESERVE_STOP } from './holdingVerdict';
+import type { PackLayout } from './engine/layers';
+import { warpOf } from './engine/layers';
+import type { Sheet } from './engine/sheet';
+import { ratioOverLift } from './figures/releaseFigures';
+import { springForceAt } from './engine/springs';
+import type { Level } from './figures/torqueTerms';
+import { torqueChain } from './figures/torqueFigures';
+import { RESERVE_STOP } from './verdicts/holdingVerdict';
 
 /** A state of the pack to look at it in. */
 export interface PackState {
@@ -126,7 +127,7 @@ export function packModel(job: Job): PackModel {
   const ratioAt = ratioOverLift(sheet);
   const efficiency = number(sheet, 'release.efficiency');
   const turning = clampAtRpm(sheet);
-  const assisted = assistAtRpm(sheet);
+  const assisted = addedAtRpm(sheet);
   const peakRpm = number(sheet, 'engine.peakTorqueRpm');
   const askedAt = torqueOverRpm(sheet);
   const start = startClutchOf(sheet);
@@ -273,17 +274,6 @@ function byLevel<T>(
   make: (name: 'low' | 'typical' | 'high') => T,
 ): Readonly<Record<'low' | 'typical' | 'high', T>> {
   return { low: make('low'), typical: make('typical'), high: make('high') };
-}
-
-/** A state beyond what a formula or the measured points cover has no figure there. */
-function attempt<T>(work: () => T): T | undefined {
-  try {
-    const made = work();
-    return typeof made === 'number' && !Number.isFinite(made) ? undefined : made;
-  } catch (error) {
-    if (error instanceof DomainError) return undefined;
-    throw error;
-  }
 }
 
 function number(sheet: Sheet, path: string): number | undefined {

@@ -1,4 +1,5 @@
-import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '../job/blank';
+import { alternate, blankCoilGroup, blankJob, blankKind } from '../job/blank';
+import { entry } from '../job/entry';
 import type { Job } from '../job/types';
 import type { Dice } from './dice';
 

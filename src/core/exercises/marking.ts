@@ -1,5 +1,5 @@
-import type { Sentence } from '../evaluate/sentence';
-import { say } from '../evaluate/sentence';
+import type { Sentence } from '@/core/text/sentence';
+import { say } from '@/core/text/sentence';
 import type { EntrySpec } from '../units/parseEntry';
 import { baseUnit } from '../units/quantity';
 import type { ManyQuestion, Mark, NumberQuestion, OneQuestion, Option } from './model';

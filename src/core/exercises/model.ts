@@ -1,4 +1,4 @@
-import type { Sentence } from '../evaluate/sentence';
+import type { Sentence } from '@/core/text/sentence';
 import type { Job } from '../job/types';
 import type { EntrySpec } from '../units/parseEntry';
 

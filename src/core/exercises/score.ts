@@ -1,4 +1,4 @@
-import { say } from '../evaluate/sentence';
+import { say } from '@/core/text/sentence';
 import type { UnitChoice } from '../units/quantity';
 import { parseEntry } from '../units/parseEntry';
 import type { Answer, Exercise, Mark, Question } from './model';

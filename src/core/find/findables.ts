@@ -1,7 +1,8 @@
 import { machinesOf } from '../job/derive';
-import { fieldAt, fieldPath, FIELDS } from '../job/fields';
-import type { FieldPattern } from '../job/fields';
-import { entryAt } from '../job/paths';
+import { fieldAt, FIELDS } from '../job/fields';
+import { fieldPath } from '../job/fieldPath';
+import type { FieldPattern } from '../job/fieldPath';
+import { entryAt } from '../job/entryAt';
 import { rowOf } from '../job/row';
 import type { Job } from '../job/types';
 import { STAGE_NAME } from '../job/words';

@@ -106,29 +106,3 @@ export const GUIDE: Readonly<Record<QuestionId, GuideQuestion>> = {
     ],
   },
 };
-
-export const LAYOUT_NAME: Readonly<Record<ClutchLayout, string>> = {
-  unknown: 'Not known yet',
-  pack: 'A plate pack',
-  startAndPack: 'Start clutch and plate pack',
-  startAndBelt: 'Start clutch and belt',
-  belt: 'Belt only',
-};
-
-/** What a layout means for the work here. */
-export const LAYOUT_MEANS: Readonly<Record<ClutchLayout, string>> = {
-  unknown: '',
-  pack: 'Measure and specify the pack.',
-  startAndPack:
-    'Creeping, late take-off and slip at pull-away belong to the start clutch; drag and hard shifts to the pack. See to both.',
-  startAndBelt:
-    'Only the start clutch can be worked on here: shoes, drum and springs. The belt and its sheaves go by their own manual.',
-  belt: 'Nothing here can help: this machine has no wet clutch. Belt, sheaves, rollers and springs go by their own manual.',
-};
-
-/**
- * Whether a machine of this layout has plates to specify.
- * @example hasPack('startAndBelt') // false
- */
-export const hasPack = (layout: ClutchLayout): boolean =>
-  layout !== 'belt' && layout !== 'startAndBelt';

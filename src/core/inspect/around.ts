@@ -1,19 +1,18 @@
-import type { Amount } from '../evaluate/sentence';
-import { length, say } from '../evaluate/sentence';
-import type { FieldPath } from '../job/fields';
-import { fieldAt, fieldPath } from '../job/fields';
-import { entryAt } from '../job/paths';
-import type { CoilGroup, Fixture, Job } from '../job/types';
+import { fittedKinds } from '../clutch/fitted';
+import type { Amount } from '@/core/text/sentence';
+import { length, say } from '@/core/text/sentence';
+import type { FieldPath } from '../job/fieldPath';
+import { fieldAt } from '../job/fields';
+import { entryAt } from '../job/entryAt';
+import type { Fixture, Job } from '../job/types';
 import type { Decision, Reason } from './decisions';
-import { limitSource } from './plates';
+import { EDGE } from './decisions';
+import { limitSource } from './limitSource';
 import { limitAt } from './run';
 import { SIGHT_NAME, sightRule } from './sights';
 
-const EDGE = 1e-6;
 /** Share of a limit from which a notch is watched. Design estimate. */
 const NEARLY = 0.6;
-/** Springs of one set that differ by more than this, mm, press unevenly. Design estimate. */
-const UNEVEN_SPRINGS = 0.6;
 
 /** What a measured value that must not exceed its limit says. Nothing while it is not measured. */
 function judgeMost(
@@ -134,6 +133,10 @@ function judgeFace(job: Job): Reason[] {
   ];
 }
 
+function judgeSprings(job: Job): Reason[] {
+  return fittedKinds(job).flatMap((kind) => kind.judge?.(job) ?? []);
+}
+
 function judgeSeat(job: Job): Reason[] {
   return judgeMost(
     job,
@@ -143,80 +146,4 @@ function judgeSeat(job: Job): Reason[] {
     'Pushrod seat out of square by',
     'the plate lifts on one side and drags however much it lifts on average',
   );
-}
-
-function judgeSprings(job: Job): Reason[] {
-  if (job.springs.type === 'diaphragm') return judgeCone(job);
-  return job.springs.coil.groups.flatMap((g) => judgeGroup(job, g));
-}
-
-function judgeCone(job: Job): Reason[] {
-  const cone = job.springs.diaphragm.measuredCone?.value;
-  const least = limitAt(job, 'inspection.coneMin');
-  const fresh = job.springs.diaphragm.coneHeight?.value;
-  if (cone === undefined) return [];
-  if (least === undefined)
-    return [
-      {
-        decision: 'watch',
-        sentence:
-          fresh === undefined
-            ? say`Free height of the cone ${length(cone)}.`
-            : say`Free height of the cone ${length(cone)}, new ${length(fresh)}; the clamp is worked out with it.`,
-      },
-    ];
-  const limitFrom = limitSource(job, 'inspection.coneMin');
-  return cone < least - EDGE
-    ? [
-        {
-          decision: 'change',
-          limitFrom,
-          sentence: say`Free height of the cone ${length(cone)}, below ${length(least)}: a flattened spring clamps less.`,
-        },
-      ]
-    : [{ decision: 'keep', limitFrom, sentence: say`Free height of the cone ${length(cone)}.` }];
-}
-
-function judgeGroup(job: Job, group: CoilGroup): Reason[] {
-  const lengths = job.inspection.springLengths.flatMap((r) =>
-    r.groupId === group.id && r.length ? [r.length.value] : [],
-  );
-  if (lengths.length === 0) return [];
-  const least = Math.min(...lengths);
-  const spread = Math.max(...lengths) - least;
-  const limit = group.minFreeLength?.value;
-  const name =
-    job.springs.coil.groups.length > 1 && group.name ? `${group.name}: shortest` : 'Shortest';
-  const limitFrom = limitSource(job, fieldPath('springs.coil.groups.*.minFreeLength', group.id));
-  if (limit !== undefined && least < limit - EDGE) {
-    return [
-      {
-        decision: 'change',
-        limitFrom,
-        sentence: say`${name} ${length(least)}, below ${length(limit)}: change the whole set.`,
-      },
-    ];
-  }
-  const uneven: Reason[] =
-    spread > UNEVEN_SPRINGS + EDGE
-      ? [
-          {
-            decision: 'watch',
-            sentence: say`The set differs by ${length(spread)}: let long and short alternate evenly, or the plate tilts.`,
-          },
-        ]
-      : [];
-  return [
-    limit === undefined
-      ? {
-          decision: 'watch',
-          sentence: say`${name} ${length(least)}; a least free length from the manual is needed to judge it.`,
-        }
-      : {
-          decision: 'keep',
-          limitFrom,
-          sentence: say`${name} ${length(least)}, least ${length(limit)}.`,
-        },
-    ...uneven,
-  ];
 }

@@ -1,5 +1,5 @@
-import type { Sentence } from '../evaluate/sentence';
-import type { FieldPath } from '../job/fields';
+import type { Sentence } from '@/core/text/sentence';
+import type { FieldPath } from '../job/fieldPath';
 
 /**
  * What becomes of a part. `open`: not measured yet, or no limit to judge it by; `keep`; `watch`: keep and look again next time; `grind`; `change`:
@@ -44,3 +44,6 @@ export function gravest(reasons: readonly Reason[]): Decision {
     'keep',
   );
 }
+
+/** What two readings differ by only from how a computer counts, mm. */
+export const EDGE = 1e-6;

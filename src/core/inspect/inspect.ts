@@ -1,7 +1,7 @@
 import type { Evaluation } from '../evaluate/evaluate';
-import type { PackLayer } from '../evaluate/layers';
-import { layOut } from '../evaluate/layers';
-import type { Sentence } from '../evaluate/sentence';
+import type { PackLayer } from '@/core/evaluate/engine/layers';
+import { layOut } from '@/core/evaluate/engine/layers';
+import type { Sentence } from '@/core/text/sentence';
 import type { Job } from '../job/types';
 import { FIXTURES } from '../job/types';
 import { judgeFixture } from './around';

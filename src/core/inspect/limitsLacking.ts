@@ -1,4 +1,4 @@
-import type { FieldPath } from '../job/fields';
+import type { FieldPath } from '../job/fieldPath';
 import type { Job } from '../job/types';
 import type { PartVerdict } from './partVerdict';
 

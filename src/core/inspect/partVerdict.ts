@@ -1,4 +1,4 @@
-import type { PackLayer } from '../evaluate/layers';
+import type { PackLayer } from '@/core/evaluate/engine/layers';
 import type { Fixture } from '../job/types';
 import type { Decision, Reason } from './decisions';
 

@@ -1,12 +1,12 @@
-import type { PackLayer } from '../evaluate/layers';
-import { count, length, say } from '../evaluate/sentence';
-import type { FieldPath } from '../job/fields';
-import { fieldPath } from '../job/fields';
-import { entryAt } from '../job/paths';
+import type { PackLayer } from '@/core/evaluate/engine/layers';
+import { count, length, say } from '@/core/text/sentence';
+import { fieldPath } from '../job/fieldPath';
 import type { Job } from '../job/types';
 import { readingsOf } from '../job/types';
 import { summarizeReadings } from '../pack/stack';
 import type { Decision, Reason } from './decisions';
+import { EDGE } from './decisions';
+import { limitSource } from './limitSource';
 import { limitAt } from './run';
 import { SIGHT_NAME, sightRule } from './sights';
 
@@ -14,24 +14,6 @@ import { SIGHT_NAME, sightRule } from './sights';
 const NEARLY_WORN = 0.75;
 /** Points round a disc below which its taper can't be told. */
 const ENOUGH_POINTS = 3;
-const EDGE = 1e-6;
-
-/**
- * Where a limit comes from, in words for beside the reason.
- * @example limitSource(job, 'inspection.taperLimit') // "limit is a design estimate"
- */
-export function limitSource(job: Job, path: FieldPath): string {
-  const entry = entryAt(job, path);
-  if (!entry) return 'limit is a design estimate';
-  const { kind = 'entered', date, note } = entry.source ?? {};
-  const said =
-    kind === 'manual'
-      ? 'limit from the manual'
-      : kind === 'estimate'
-        ? 'limit is a design estimate'
-        : 'limit as entered';
-  return [said, note, date].filter(Boolean).join(', ');
-}
 
 /**
  * What the readings and the eye say of one plate. Nothing of it depends on other plates: see `rules.ts`.

@@ -1,8 +1,8 @@
-import { entryAt } from '../job/paths';
+import { entryAt } from '../job/entryAt';
 import type { Job } from '../job/types';
 import { METRIC_BLADES } from '../setting/gauges';
 import type { Mm } from '../units/quantity';
-import type { RunStep } from './run';
+import type { RunStep } from './runStep';
 
 /** Blades further beyond the limit than this many times it say no more than the ones before. Design estimate. */
 const BEYOND = 1.5;

@@ -1,10 +1,10 @@
-import type { FieldPath } from '../job/fields';
+import type { FieldPath } from '../job/fieldPath';
 import { fieldAt } from '../job/fields';
 import type { ParsedEntry, Reading } from '../units/parseEntry';
 import { parseEntry } from '../units/parseEntry';
 import type { Unit, UnitChoice } from '../units/quantity';
 import { baseUnit, formatWithUnit, UNITS } from '../units/quantity';
-import type { RunStep } from './run';
+import type { RunStep } from './runStep';
 
 /** A reading further from nominal than this share of it is more likely a slip than a part. Design estimate. */
 const FAR = 0.35;

@@ -1,7 +1,7 @@
 import type { Evaluation } from '../evaluate/evaluate';
-import type { State } from '../evaluate/figure';
-import type { Sentence } from '../evaluate/sentence';
-import { count, length, say } from '../evaluate/sentence';
+import type { State } from '@/core/evaluate/engine/figure';
+import type { Sentence } from '@/core/text/sentence';
+import { count, length, say } from '@/core/text/sentence';
 import type { Job } from '../job/types';
 import type { Decision } from './decisions';
 import { staysIn } from './decisions';

@@ -1,34 +1,12 @@
-import type { FieldPath } from '../job/fields';
-import { fieldAt, fieldPath } from '../job/fields';
-import { entryAt } from '../job/paths';
+import { fittedKinds } from '../clutch/fitted';
+import type { FieldPath } from '../job/fieldPath';
+import { fieldAt } from '../job/fields';
+import { fieldPath } from '../job/fieldPath';
+import { entryAt } from '../job/entryAt';
 import type { Job, Plate, PlateKind } from '../job/types';
 import { POINTS } from '../job/types';
 import type { Mm } from '../units/quantity';
-
-/** What a measuring run goes over. */
-export const RUN_PARTS = ['discs', 'steels', 'flatness', 'tangs', 'springs', 'around'] as const;
-export type RunPart = (typeof RUN_PARTS)[number];
-
-/** One reading to take: where it goes, and what stands beside it while it is taken. */
-export interface RunStep {
-  readonly path: FieldPath;
-  readonly part: RunPart;
-  /** "Disc 5 of 8", "Basket fingers". */
-  readonly title: string;
-  /** "thickness, point 3 of 4". */
-  readonly what: string;
-  /** The plate it is taken on, for the section. */
-  readonly plateId?: string;
-  /** Paths of all readings on the same part, in order, this one among them. */
-  readonly siblings: readonly FieldPath[];
-  /** What a new part measures, and the limit; in the base unit of the field. */
-  readonly nominal?: number | undefined;
-  readonly limit?: number | undefined;
-  /** Whether the limit is a least or a greatest value. */
-  readonly limitIs: 'least' | 'most';
-  /** Wear only takes away: more than new is asked about. */
-  readonly onlyWears: boolean;
-}
+import type { RunPart, RunStep } from './runStep';
 
 /**
  * The readings of a run, in the order in which a hand takes them: plate after plate from the hub floor outward, point
@@ -148,41 +126,8 @@ function tangSteps(job: Job): RunStep[] {
   });
 }
 
-function springSteps(job: Job): RunStep[] {
-  if (job.springs.type === 'diaphragm') {
-    return [
-      {
-        path: 'springs.diaphragm.measuredCone',
-        part: 'springs',
-        title: 'Diaphragm spring',
-        what: 'free height of the cone',
-        siblings: ['springs.diaphragm.measuredCone'],
-        nominal: job.springs.diaphragm.coneHeight?.value,
-        limit: limitAt(job, 'inspection.coneMin'),
-        limitIs: 'least',
-        onlyWears: true,
-      },
-    ];
-  }
-  const groups = new Map(job.springs.coil.groups.map((g) => [g.id, g]));
-  const all = job.inspection.springLengths;
-  const siblings = all.map((r) => fieldPath('inspection.springLengths.*.length', r.id));
-  return all.map((reading, i) => {
-    const group = groups.get(reading.groupId);
-    const name = group && groups.size > 1 ? `, ${group.name}` : '';
-    return {
-      path: fieldPath('inspection.springLengths.*.length', reading.id),
-      part: 'springs',
-      title: `Spring ${i + 1} of ${all.length}${name}`,
-      what: 'free length',
-      siblings,
-      nominal: group?.freeLength?.value,
-      limit: group?.minFreeLength?.value,
-      limitIs: 'least',
-      onlyWears: true,
-    };
-  });
-}
+const springSteps = (job: Job): readonly RunStep[] =>
+  fittedKinds(job).flatMap((kind) => kind.readings?.(job) ?? []);
 
 /** The readings around the plates, with the limit of each. */
 const AROUND = [

@@ -1,7 +1,7 @@
-import { warpOf } from '../evaluate/layers';
+import { warpOf } from '@/core/evaluate/engine/layers';
 import type { Evaluation } from '../evaluate/evaluate';
-import type { Sentence } from '../evaluate/sentence';
-import { count, force, length, say } from '../evaluate/sentence';
+import type { Sentence } from '@/core/text/sentence';
+import { count, force, length, say } from '@/core/text/sentence';
 import type { Job } from '../job/types';
 import { readingsOf } from '../job/types';
 import { summarizeReadings } from '../pack/stack';

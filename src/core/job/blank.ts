@@ -1,14 +1,6 @@
-import type { CoilGroup, Entry, Job, PlateKind, Springs } from './types';
+import type { CoilGroup, Job, PlateKind, Springs } from './types';
 import { blankBuild, blankProve, blankWork } from './work';
 import { blankSignOff } from './signOff';
-
-/**
- * An entry in the base unit; only for records made by code.
- * @example entry(2.9) // { value: 2.9 }
- */
-export function entry(value: number, source?: Entry['source']): Entry {
-  return source ? { value, source } : { value };
-}
 
 /**
  * A friction disc or a steel with nothing but its sort decided.

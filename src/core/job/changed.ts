@@ -1,6 +1,6 @@
-import type { FieldPath } from './fields';
+import type { FieldPath } from './fieldPath';
 import { patternOf } from './fields';
-import { entryAt } from './paths';
+import { entryAt } from './entryAt';
 import type { Job } from './types';
 
 type Node = Readonly<Record<string, unknown>> | readonly unknown[];

@@ -1,3 +1,5 @@
+import { CLUTCH_KINDS } from '../clutch/kinds';
+import type { FieldPath, FieldPattern } from './fieldPath';
 import { DUTY_FIELDS } from './specs/duty';
 import { ENGINE_FIELDS } from './specs/engine';
 import { INSPECTION_FIELDS } from './specs/inspection';
@@ -5,64 +7,29 @@ import { PACK_FIELDS } from './specs/pack';
 import { RELEASE_FIELDS } from './specs/release';
 import { SETTING_FIELDS } from './specs/setting';
 import type { FieldSpec } from './specs/spec';
-import { SPRING_FIELDS } from './specs/springs';
 import { VISIT_FIELDS } from './specs/visits';
-import { WEIGHT_FIELDS } from './specs/weights';
 import { WORK_FIELDS } from './specs/work';
 
-export type { FieldSpec } from './specs/spec';
+const KIND_FIELDS = Object.assign({}, ...CLUTCH_KINDS.map((k) => k.fields)) as Record<
+  FieldPattern,
+  FieldSpec
+>;
 
 /**
  * Every numeric field of a job, by its path with `*` for the identifier of a list item. The schema of
  * files, the messages at fields and the terms of workings all come from here.
  */
-export const FIELDS = {
+export const FIELDS: Readonly<Record<FieldPattern, FieldSpec>> = {
   ...ENGINE_FIELDS,
   ...DUTY_FIELDS,
   ...PACK_FIELDS,
-  ...SPRING_FIELDS,
-  ...WEIGHT_FIELDS,
+  ...KIND_FIELDS,
   ...RELEASE_FIELDS,
   ...SETTING_FIELDS,
   ...INSPECTION_FIELDS,
   ...WORK_FIELDS,
   ...VISIT_FIELDS,
 };
-
-/** A path with `*` in the place of identifiers. */
-export type FieldPattern = keyof typeof FIELDS;
-
-/** The path of one field of one job: `pack.kinds.k1.thickness`. */
-export type FieldPath = string;
-
-/**
- * The path of a field, with its `*` filled in order.
- * @example fieldPath('pack.kinds.*.thickness', 'disc') // "pack.kinds.disc.thickness"
- */
-export function fieldPath(pattern: FieldPattern, ...ids: readonly string[]): FieldPath {
-  const parts = starSplits.get(pattern) ?? [pattern];
-  if (ids.length !== 1) return join(parts, ids);
-  // One string for one path: a string that is met again needs no new hash.
-  let known = onePaths.get(pattern);
-  if (!known || known.size > MANY_PATHS) onePaths.set(pattern, (known = new Map()));
-  const [id = ''] = ids;
-  let path = known.get(id);
-  if (path === undefined) known.set(id, (path = join(parts, ids)));
-  return path;
-}
-
-const onePaths = new Map<FieldPattern, Map<string, FieldPath>>();
-
-function join(parts: readonly string[], ids: readonly string[]): FieldPath {
-  let path = parts[0] ?? '';
-  for (let i = 1; i < parts.length; i++) path += (ids[i - 1] ?? '*') + (parts[i] ?? '');
-  return path;
-}
-
-/** Every pattern parted at its stars. */
-const starSplits: ReadonlyMap<string, readonly string[]> = new Map(
-  Object.keys(FIELDS).map((pattern) => [pattern, pattern.split('*')]),
-);
 
 const LIST_PARENTS = new Set([
   'kinds',

@@ -1,56 +1,7 @@
-import type { FieldPath } from './fields';
+import { indexIn, isNode, keysOf } from './entryAt';
+import type { FieldPath } from './fieldPath';
 import { patternOf } from './fields';
 import type { Entry, Job } from './types';
-
-type Node = Readonly<Record<string, unknown>> | readonly unknown[];
-
-function isNode(value: unknown): value is Node {
-  return typeof value === 'object' && value !== null;
-}
-
-/** The index of a list item, by its `id`. */
-function indexIn(list: readonly unknown[], key: string): number {
-  for (let i = 0; i < list.length; i++) {
-    const item = list[i];
-    if (isNode(item) && (item as { readonly id?: unknown }).id === key) return i;
-  }
-  return -1;
-}
-
-function childOf(node: unknown, key: string): unknown {
-  if (Array.isArray(node)) return node[indexIn(node, key)] as unknown;
-  return isNode(node) && Object.hasOwn(node, key)
-    ? (node as Readonly<Record<string, unknown>>)[key]
-    : undefined;
-}
-
-/** Paths recur at every evaluation; each is split once. */
-const splits = new Map<FieldPath, readonly string[]>();
-const MANY_PATHS = 20_000;
-
-function keysOf(path: FieldPath): readonly string[] {
-  const known = splits.get(path);
-  if (known) return known;
-  if (splits.size >= MANY_PATHS) splits.clear();
-  const keys = path.split('.');
-  splits.set(path, keys);
-  return keys;
-}
-
-/**
- * The entry at a field's path, or undefined while nothing is entered.
- * @example entryAt(withEntry(blank, 'pack.maxWear', entry(1)), 'pack.maxWear').value // 1
- */
-export function entryAt(job: Job, path: FieldPath): Entry | undefined {
-  let found: unknown = job;
-  for (const key of keysOf(path)) {
-    found = childOf(found, key);
-    if (found === undefined) return undefined;
-  }
-  return isNode(found) && 'value' in found && typeof found.value === 'number'
-    ? (found as unknown as Entry)
-    : undefined;
-}
 
 /**
  * A copy of the job with the entry at `path` set, or taken out when `entry` is undefined; parts that do

@@ -1,5 +1,5 @@
 import { COMPLAINTS } from '../causes/complaints';
-import type { State } from '../evaluate/figure';
+import type { State } from '@/core/evaluate/engine/figure';
 import type { Job, Stage } from './types';
 
 /**

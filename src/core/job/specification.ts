@@ -16,7 +16,8 @@ type Part =
   | 'startClutch'
   | 'release'
   | 'expanding'
-  | 'setting';
+  | 'setting'
+  | 'fittings';
 
 /** A pack as specified, of a machine without an identity. */
 export type Specification = Pick<Job, Part> & {
@@ -81,6 +82,7 @@ export function specificationOf(job: Job): Specification {
     release: as.release,
     expanding: as.expanding,
     setting: as.setting,
+    ...(as.fittings ? { fittings: as.fittings } : {}),
   };
   return withPlainEntries(spec) as Specification;
 }

@@ -4,6 +4,7 @@
  * (mm, N, N·m, MPa, kg, s, rpm, degrees); see `units/quantity.ts`. Its parts lie in `record/`, what was done in `work.ts`.
  */
 
+import type { Entry } from './record/entry';
 import type { Engine, Intake, Machine, Stage, StartDuty } from './record/intake';
 import type { Inspection } from './record/inspection';
 import type { Pack } from './record/pack';
@@ -28,6 +29,9 @@ export * from './record/springs';
 export * from './record/strip';
 export * from './record/visits';
 
+/** What is attached and has no part of the record of its own, by its kind: how it is chosen as `type`, and its entries. */
+export type Fittings = Readonly<Record<string, Readonly<Record<string, Entry | string>>>>;
+
 /** What makes up one variant of a pack. */
 export interface VariantParts {
   readonly pack: Pack;
@@ -37,6 +41,7 @@ export interface VariantParts {
   readonly release: Release;
   readonly expanding: ExpandingDiscRecord;
   readonly setting: Setting;
+  readonly fittings?: Fittings;
 }
 
 export const VARIANT_PARTS = [
@@ -47,6 +52,7 @@ export const VARIANT_PARTS = [
   'release',
   'expanding',
   'setting',
+  'fittings',
 ] as const satisfies readonly (keyof VariantParts)[];
 
 /** Another pack that was thought of for the same job, whole, as it was put aside. */

@@ -1,3 +1,4 @@
+import { omit } from '../omit';
 import type { Job, Variant, VariantParts } from './types';
 import { VARIANT_PARTS } from './types';
 
@@ -5,7 +6,9 @@ import { VARIANT_PARTS } from './types';
 export const MAX_VARIANTS = 4;
 
 const partsOf = (from: VariantParts): VariantParts =>
-  Object.fromEntries(VARIANT_PARTS.map((part) => [part, from[part]])) as unknown as VariantParts;
+  Object.fromEntries(
+    VARIANT_PARTS.flatMap((part) => (from[part] === undefined ? [] : [[part, from[part]]])),
+  ) as unknown as VariantParts;
 
 /**
  * The name of the variant that is being worked on.
@@ -32,7 +35,7 @@ export function takenUp(job: Job, id: string): Job {
   const variant = job.variants.find((v) => v.id === id);
   if (!variant) return job;
   return {
-    ...job,
+    ...omit(job, 'fittings'),
     ...partsOf(variant),
     variantName: variant.name,
     variants: job.variants.map((v) =>
@@ -64,4 +67,7 @@ export function renamed(job: Job, id: string | undefined, name: string): Job {
  * The job as it would be with a variant for its pack.
  * @example jobWith(job, parked(blank, 'v', 'Bare').variants[0]).pack.plates.length // 0
  */
-export const jobWith = (job: Job, variant: Variant): Job => ({ ...job, ...partsOf(variant) });
+export const jobWith = (job: Job, variant: Variant): Job => ({
+  ...omit(job, 'fittings'),
+  ...partsOf(variant),
+});

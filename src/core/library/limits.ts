@@ -1,6 +1,8 @@
-import type { FieldPath, FieldPattern } from '../job/fields';
-import { fieldAt, fieldPath, FIELDS } from '../job/fields';
-import { entryAt, withEntry } from '../job/paths';
+import type { FieldPath, FieldPattern } from '../job/fieldPath';
+import { fieldAt, FIELDS } from '../job/fields';
+import { fieldPath } from '../job/fieldPath';
+import { withEntry } from '../job/paths';
+import { entryAt } from '../job/entryAt';
 import type { Entry, Job } from '../job/types';
 import type { Fastener } from '../job/work';
 import { isFrozen } from '../job/signOff';

@@ -1,6 +1,6 @@
-import type { Problem } from '../evaluate/problem';
-import { length, say } from '../evaluate/sentence';
-import { fieldPath } from '../job/fields';
+import type { Problem } from '@/core/evaluate/engine/problem';
+import { length, say } from '@/core/text/sentence';
+import { fieldPath } from '../job/fieldPath';
 import type { Job, Visit } from '../job/types';
 import { byText } from '../order';
 import type { Mm } from '../units/quantity';

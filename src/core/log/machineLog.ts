@@ -1,5 +1,6 @@
+import { takesUp } from '@/core/clutch/fitted';
 import { evaluate } from '../evaluate/evaluate';
-import type { FigureId } from '../evaluate/figure';
+import type { FigureId } from '@/core/evaluate/engine/figure';
 import type { Job, LiningId, Meter, Visit } from '../job/types';
 import type { Run } from '../life/meter';
 import { METER, runRead } from '../life/meter';
@@ -46,7 +47,7 @@ function lineOfJob(job: Job): LogLine {
     if (outcome?.status === 'known') settings[id] = outcome.value;
   }
   if (job.release.freePlay) settings.freePlay = job.release.freePlay.value;
-  if (job.expanding.fitted && job.setting.installGap)
+  if (takesUp(job, 'inPack') && job.setting.installGap)
     settings.installGap = job.setting.installGap.value;
   return {
     id: job.id,

@@ -1,4 +1,5 @@
-import { layOut } from '../evaluate/layers';
+import { takesUp } from '@/core/clutch/fitted';
+import { layOut } from '@/core/evaluate/engine/layers';
 import { packModel, WINDOW_LEFT } from '../evaluate/states';
 import type { Job } from '../job/types';
 import type { MeterSpec, Run } from '../life/meter';
@@ -278,9 +279,9 @@ function packLimits(job: Job, worn: Mm, line: WearLine, { farthest }: MeterSpec)
       const kind = LIMIT_KIND[l.name];
       return kind ? [{ kind, at: worn + l.wear }] : [];
     });
-  const { expanding, setting } = job;
+  const { setting } = job;
   // The gap of an expanding disc grows by what the linings lose.
-  if (expanding.fitted && setting.gapMax && setting.installGap)
+  if (takesUp(job, 'inPack') && setting.gapMax && setting.installGap)
     limits.push({ kind: 'gap', at: worn + setting.gapMax.value - setting.installGap.value });
   return limits.flatMap(({ kind, at }) =>
     forecastLimits(line, [{ name: kind === 'disc' ? '' : LIMIT_NAME[kind], at }], farthest).map(

@@ -1,4 +1,4 @@
-import { entry } from '../job/blank';
+import { entry } from '../job/entry';
 import { MAX_KINDS, MAX_PLATES } from '../job/fields';
 import type { Facing, Job, Pack, Plate, PlateKind } from '../job/types';
 import type { Mm } from '../units/quantity';

@@ -1,5 +1,5 @@
 import { DomainError } from '../errors';
-import { layOut } from '../evaluate/layers';
+import { layOut } from '@/core/evaluate/engine/layers';
 import { FIELDS } from '../job/fields';
 import type { Job } from '../job/types';
 import type { PlateTolerance, ToleranceQuestion } from './tolerance';

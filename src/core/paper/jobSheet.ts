@@ -1,10 +1,10 @@
 import { COMPLAINTS } from '../causes/complaints';
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
-import type { FigureId } from '../evaluate/figure';
-import { figureText } from '../evaluate/figureText';
-import { readSentence } from '../evaluate/sentence';
-import { meanWords } from '../evaluate/stackFigures';
+import type { FigureId } from '@/core/evaluate/engine/figure';
+import { figureText } from '@/core/text/figureText';
+import { readSentence } from '@/core/text/sentence';
+import { meanWords } from '@/core/evaluate/figures/stackFigures';
 import { inspect } from '../inspect/inspect';
 import { DECISION_NAME } from '../inspect/decisions';
 import { summarize } from '../inspect/summary';

@@ -1,6 +1,7 @@
+import { coilGroups } from '../clutch/fitted';
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
-import { readSentence } from '../evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { inspect, mainReason } from '../inspect/inspect';
 import type { Job } from '../job/types';
 import type { Fastener, Lock } from '../job/work';
@@ -81,18 +82,17 @@ export function orderList(
         : readSentence(mainReason(part), units),
     });
   }
-  if (job.springs.type !== 'diaphragm')
-    for (const group of job.springs.coil.groups)
-      if (group.shelfId !== undefined && group.count)
-        add({
-          what: group.name || 'Springs',
-          spec: group.freeLength
-            ? `free ${formatWithUnit(group.freeLength.value, 'length', units)}`
-            : '',
-          count: group.count.value,
-          from: 'shelf',
-          why: 'chosen for this pack',
-        });
+  for (const group of coilGroups(job))
+    if (group.shelfId !== undefined && group.count)
+      add({
+        what: group.name || 'Springs',
+        spec: group.freeLength
+          ? `free ${formatWithUnit(group.freeLength.value, 'length', units)}`
+          : '',
+        count: group.count.value,
+        from: 'shelf',
+        why: 'chosen for this pack',
+      });
   for (const f of fastenersTaken(job)) {
     const used = USED_UP[f.lock];
     if (!used) continue;

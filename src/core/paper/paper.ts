@@ -1,6 +1,6 @@
 import type { Evaluation } from '../evaluate/evaluate';
-import type { State } from '../evaluate/figure';
-import type { FieldPath } from '../job/fields';
+import type { State } from '@/core/evaluate/engine/figure';
+import type { FieldPath } from '../job/fieldPath';
 import type { Job, Revision } from '../job/types';
 
 import type { UnitChoice } from '../units/quantity';

@@ -1,7 +1,8 @@
+import { takesUp } from '../clutch/fitted';
 import { COMPLAINTS } from '../causes/complaints';
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
-import { readSentence, travel } from '../evaluate/sentence';
+import { readSentence, travel } from '@/core/text/sentence';
 import { inspect } from '../inspect/inspect';
 import { summarize } from '../inspect/summary';
 import type { Job } from '../job/types';
@@ -33,7 +34,8 @@ export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
   const { units = {} } = options;
   const evaluation = options.evaluation ?? evaluate(job);
   const inspection = inspect(job, evaluation);
-  const { setting, release, prove, expanding } = job;
+  const { setting, release, prove } = job;
+  const auto = takesUp(job, 'inPack') !== undefined;
   const mm = (e: { readonly value: number } | undefined) =>
     e && formatWithUnit(e.value, 'length', units);
   // Read with a rule, at the lever.
@@ -75,12 +77,10 @@ export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
       },
       ...facts([
         ['Free play at the lever', atLever(prove.recheckFreePlay ?? release.freePlay)],
-        ['Install gap', expanding.fitted ? mm(setting.installGap) : undefined],
+        ['Install gap', auto ? mm(setting.installGap) : undefined],
         [
           'Lever moves in when revved',
-          expanding.fitted
-            ? atLever(prove.recheckGain ?? setting.readings.at(-1)?.gain)
-            : undefined,
+          auto ? atLever(prove.recheckGain ?? setting.readings.at(-1)?.gain) : undefined,
         ],
         ['Oil', 'For wet clutches (JASO MA or MA2); never friction-modified car oil'],
       ]),
@@ -99,7 +99,7 @@ export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
             : [
                 'Bring it back after break-in: linings bed in, and gap and free play are set again.',
               ]),
-          ...(expanding.fitted || job.startClutch.place !== 'none'
+          ...(takesUp(job)
             ? [
                 'The machine can move with the lever out: brake on, and in neutral when you get off.',
               ]

@@ -1,7 +1,8 @@
-import { readSentence, travel } from '../evaluate/sentence';
+import { readSentence, travel } from '@/core/text/sentence';
 import type { Entry, Job } from '../job/types';
-import { turningWords } from '../setting/adjuster';
 import { eighthsWords, pushrodPlan } from '../setting/plans';
+import { fittedKinds } from '../clutch/fitted';
+import { within } from '../text/within';
 import type { UnitChoice } from '../units/quantity';
 import { formatWithUnit } from '../units/quantity';
 import { minutesText, soakOf } from '../worksheet/soak';
@@ -13,27 +14,9 @@ import { facts, minute } from './paper';
  * @example settingBlocks(blank, {}).length // 0
  */
 export function settingBlocks(job: Job, units: UnitChoice): PaperBlock[] {
-  const { build, setting, release, expanding, springs } = job;
+  const { build, setting, release } = job;
   const fine = ({ value }: Entry) => formatWithUnit(value, 'length', units);
   const atLever = ({ value }: Entry) => readSentence([travel(value)], units);
-  const within = (
-    value: Entry | undefined,
-    min: Entry | undefined,
-    max: Entry | undefined,
-    words: (entry: Entry) => string,
-  ): string | undefined => {
-    const window =
-      min && max
-        ? `${words(min)} to ${words(max)}`
-        : min
-          ? `${words(min)} or more`
-          : max
-            ? `up to ${words(max)}`
-            : '';
-    if (!value) return window ? `not recorded; asked ${window}` : undefined;
-    return window ? `${words(value)}; asked ${window}` : words(value);
-  };
-  const step = springs.diaphragm.steps.find((s) => s.id === springs.diaphragm.stepId);
   const pushrod = pushrodPlan(job);
   const rows = facts([
     [
@@ -42,30 +25,7 @@ export function settingBlocks(job: Job, units: UnitChoice): PaperBlock[] {
         ? undefined
         : `in the oil from ${minute(build.soakStart)}, planned ${minutesText(soakOf(job).plan)}`,
     ],
-    ['Retainer step', springs.type === 'diaphragm' ? step?.name : undefined],
-    [
-      'Install gap',
-      expanding.fitted
-        ? within(setting.installGap, setting.gapMin, setting.gapMax, fine)
-        : undefined,
-    ],
-    [
-      'Adjuster stands at',
-      expanding.fitted && (setting.turnsOut ?? setting.marksOut)
-        ? `${turningWords({ turns: setting.turnsOut?.value ?? 0, marks: setting.marksOut?.value ?? 0 })} out from firm contact`
-        : undefined,
-    ],
-    [
-      'Lever gain',
-      expanding.fitted
-        ? setting.readings
-            .flatMap(({ turns, gain }) =>
-              turns && gain ? [`${atLever(gain)} at ${turns.value} turns`] : [],
-            )
-            .concat(setting.targetGain ? [`aimed at ${atLever(setting.targetGain)}`] : [])
-            .join('; ')
-        : undefined,
-    ],
+    ...fittedKinds(job).flatMap((kind) => kind.sheetRows?.(job, units) ?? []),
     [
       'Free play at the lever',
       within(release.freePlay, setting.freePlayMin, setting.freePlayMax, atLever),

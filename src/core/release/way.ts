@@ -1,3 +1,4 @@
+import { LAYOUTS } from '../guide/layouts';
 import type { Job } from '../job/types';
 
 /** What opens the pack: a hydraulic line, a cable, or the shift pedal of a machine without a hand lever. */
@@ -11,5 +12,6 @@ export type ReleasedBy = 'hydraulic' | 'cable' | 'pedal';
  */
 export function releasedBy({ release, machine }: Pick<Job, 'release' | 'machine'>): ReleasedBy {
   if (release.type === 'hydraulic') return 'hydraulic';
-  return release.type === 'measured' && machine.layout === 'startAndPack' ? 'pedal' : 'cable';
+  const { shoes, plates } = LAYOUTS[machine.layout];
+  return release.type === 'measured' && shoes && plates ? 'pedal' : 'cable';
 }

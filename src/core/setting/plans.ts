@@ -1,5 +1,5 @@
-import { DomainError } from '../errors';
-import { FIELDS } from '../job/fields';
+import { attempt } from '../errors';
+import { SETTING_FIELDS } from '../job/specs/setting';
 import type { Job } from '../job/types';
 import type { Mm } from '../units/quantity';
 import type { Adjuster, Turning } from './adjuster';
@@ -8,16 +8,6 @@ import type { GainReading } from './leverGain';
 import { adviseGain } from './leverGain';
 
 /* What a screw has to be turned by, from what was entered for it; undefined while something lacks. */
-
-/** A plan, or nothing where the values lie outside what a screw can do. */
-function attempt<T>(plan: () => T): T | undefined {
-  try {
-    return plan();
-  } catch (error) {
-    if (error instanceof DomainError) return undefined;
-    throw error;
-  }
-}
 
 /**
  * The adjuster of the install gap, once its pitch is known.
@@ -28,7 +18,8 @@ export function adjusterOf({ setting }: Pick<Job, 'setting'>): Adjuster | undefi
   return pitch
     ? {
         pitch: pitch.value,
-        marksPerTurn: marksPerTurn?.value ?? FIELDS['setting.marksPerTurn'].absent?.value ?? 1,
+        marksPerTurn:
+          marksPerTurn?.value ?? SETTING_FIELDS['setting.marksPerTurn'].absent?.value ?? 1,
         linkage: linkage?.value ?? 1,
       }
     : undefined;

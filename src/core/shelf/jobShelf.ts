@@ -1,12 +1,14 @@
+import { onStep, otherSteps } from '../clutch/diaphragm/steps';
+import { coilGroups } from '../clutch/fitted';
 import { DomainError } from '../errors';
 import { evaluate } from '../evaluate/evaluate';
-import { layOut, warpOf } from '../evaluate/layers';
-import { LIFT_WATCH } from '../evaluate/releaseVerdicts';
-import type { FigureId } from '../evaluate/figure';
-import type { VerdictId } from '../evaluate/verdict';
-import { RESERVE_STOP } from '../evaluate/holdingVerdict';
-import { Sheet } from '../evaluate/sheet';
-import { entry } from '../job/blank';
+import { layOut, warpOf } from '@/core/evaluate/engine/layers';
+import { LIFT_WATCH } from '@/core/evaluate/verdicts/releaseVerdicts';
+import type { FigureId } from '@/core/evaluate/engine/figure';
+import type { VerdictId } from '@/core/evaluate/engine/verdict';
+import { RESERVE_STOP } from '@/core/evaluate/verdicts/holdingVerdict';
+import { JobSheet } from '../evaluate/engine/jobSheet';
+import { entry } from '../job/entry';
 import type { CoilGroup, Job } from '../job/types';
 import { RETAINED_SHARE } from '../release/retention';
 import type { Mm, Newton } from '../units/quantity';
@@ -112,20 +114,12 @@ export function withShelfOption(job: Job, id: string, springs: readonly CoilGrou
 }
 
 function stepVariants(job: Job): (readonly [string, Job])[] {
-  const { type, diaphragm } = job.springs;
-  if (type !== 'diaphragm') return [];
-  return diaphragm.steps
-    .filter((s) => s.id !== diaphragm.stepId)
-    .map((s) => [
-      `step:${s.id}`,
-      { ...job, springs: { ...job.springs, diaphragm: { ...diaphragm, stepId: s.id } } },
-    ]);
+  return otherSteps(job).map((s) => [`step:${s.id}`, onStep(job, s.id)]);
 }
 
 function springVariants(job: Job, sets: readonly CoilGroup[]): (readonly [string, Job])[] {
-  if (job.springs.type === 'diaphragm') return [];
   const { coil } = job.springs;
-  const count = coil.groups.reduce((sum, g) => sum + (g.count?.value ?? 0), 0);
+  const count = coilGroups(job).reduce((sum, g) => sum + (g.count?.value ?? 0), 0);
   if (count === 0) return [];
   return sets.map((set) => [
     `springs:${set.id}`,
@@ -184,7 +178,7 @@ function judgeAt(job: Job, steel: Mm, maxPull: Newton | undefined): Judgement {
   if (!(had >= 0) || !(needed >= 0)) return { reserve: value, fails };
   // A figure of the maker counts besides the faces: only these grow with what the plates are out of flat.
   const byFaces =
-    known('faces') * (new Sheet(job).valueAt('release.faceClearance') ?? 0) + warpOfStaying(job);
+    known('faces') * (new JobSheet(job).valueAt('release.faceClearance') ?? 0) + warpOfStaying(job);
   return {
     reserve: value,
     fails,

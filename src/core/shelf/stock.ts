@@ -1,3 +1,4 @@
+import { coilGroups } from '../clutch/fitted';
 import type { CoilGroup, Job, LiningId } from '../job/types';
 import type { GaugeSetId } from '../setting/gauges';
 import type { Mm } from '../units/quantity';
@@ -100,8 +101,7 @@ export function reserved(jobs: Iterable<Job>): ReadonlyMap<string, number> {
   };
   for (const job of jobs) {
     for (const plate of job.pack.plates) take(plate.shelfId, 1);
-    if (job.springs.type !== 'diaphragm')
-      for (const group of job.springs.coil.groups) take(group.shelfId, group.count?.value ?? 0);
+    for (const group of coilGroups(job)) take(group.shelfId, group.count?.value ?? 0);
   }
   return taken;
 }

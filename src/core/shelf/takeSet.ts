@@ -1,4 +1,4 @@
-import { entry } from '../job/blank';
+import { entry } from '../job/entry';
 import type { Job, Plate, Source } from '../job/types';
 import { ofThickness } from '../pack/edit';
 import { withShelfOption } from './jobShelf';

@@ -1,7 +1,8 @@
+import { takesUp } from '@/core/clutch/fitted';
 import { placeOfVerdict } from '../advice/remedy';
 import type { Evaluation } from '../evaluate/evaluate';
-import { lowerFirst } from '../evaluate/sentence';
-import { hasPack } from '../guide/identify';
+import { lowerFirst } from '@/core/text/sentence';
+import { hasPack } from '../guide/layouts';
 import type { Inspection } from '../inspect/inspect';
 import type { PartVerdict } from '../inspect/partVerdict';
 import { limitsLacking } from '../inspect/limitsLacking';
@@ -94,7 +95,7 @@ const LEFT: Readonly<Record<Stage, Left>> = {
   ],
   set: (job) => [
     stepsLeft(job, 'set'),
-    lacks(job.expanding.fitted && !job.setting.installGap, 'the install gap'),
+    lacks(takesUp(job, 'inPack') !== undefined && !job.setting.installGap, 'the install gap'),
     lacks(
       hasPack(job.machine.layout) &&
         job.release.liftReadings.length === 0 &&

@@ -1,13 +1,13 @@
 import { placeOfVerdict } from '../advice/remedy';
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
-import { count, lowerFirst, readSentence, say } from '../evaluate/sentence';
-import type { Sentence } from '../evaluate/sentence';
+import { count, lowerFirst, readSentence, say } from '@/core/text/sentence';
+import type { Sentence } from '@/core/text/sentence';
 import type { Inspection } from '../inspect/inspect';
 import type { PartVerdict } from '../inspect/partVerdict';
 import { inspect, mainReason } from '../inspect/inspect';
 import { DECISION_NAME, staysIn } from '../inspect/decisions';
-import type { FieldPath } from '../job/fields';
+import type { FieldPath } from '../job/fieldPath';
 import { fieldAt } from '../job/fields';
 import type { Job, SmallPart, Stage, Override } from '../job/types';
 import { STAGE_NAME } from '../job/words';

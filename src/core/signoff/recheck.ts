@@ -1,6 +1,6 @@
-import type { State } from '../evaluate/figure';
-import type { Sentence } from '../evaluate/sentence';
-import { length, say, travel } from '../evaluate/sentence';
+import type { State } from '@/core/evaluate/engine/figure';
+import type { Sentence } from '@/core/text/sentence';
+import { length, say, travel } from '@/core/text/sentence';
 import type { Job } from '../job/types';
 import { GAIN_READS } from '../setting/plans';
 import { evaluate } from '../evaluate/evaluate';

@@ -1,5 +1,5 @@
 import { check, DomainError } from '../errors';
-import type { FieldPath } from '../job/fields';
+import type { FieldPath } from '../job/fieldPath';
 import { MAX_REVISIONS } from '../job/fields';
 import type { Job, Override, Revision, SignedRecord } from '../job/types';
 

@@ -1,3 +1,4 @@
+import { ATTACHMENTS, SPRING_KINDS } from '../clutch/fitted';
 import type { Job, SmallPart, StripStep } from '../job/types';
 import { smallParts, stripLines } from './stripList';
 
@@ -76,24 +77,33 @@ const linesOf = (job: Job): ReadonlySet<string> =>
     ...smallParts(job).map((p) => p.name),
   ]);
 
-/** The job as each kind of clutch that the lists tell apart. */
+/** The job as each kind of clutch that the lists tell apart; what is attached adds its own lines and changes no others. */
 function everyClutch(job: Job): Job[] {
-  return (['coil', 'diaphragm', 'loose'] as const).flatMap((type) =>
-    (['hydraulic', 'cable', 'measured'] as const).flatMap((release) =>
-      [true, false].flatMap((with_) =>
-        (['none', 'levers', 'balls'] as const).map((assist) => ({
-          ...job,
-          springs: { ...job.springs, type },
-          release: { ...job.release, type: release },
-          expanding: { ...job.expanding, fitted: with_ },
-          startClutch: { ...job.startClutch, place: with_ ? 'crank' : 'none' },
-          machine: { ...job.machine, layout: with_ ? 'startAndPack' : 'pack' },
-          assist: { ...job.assist, type: assist },
-        })),
+  const most = Math.max(...ATTACHMENTS.map(({ choice }) => choice?.options.length ?? 0));
+  return SPRING_KINDS.flatMap((springs) =>
+    (['hydraulic', 'cable', 'measured'] as const).flatMap((type) =>
+      (['pack', 'startAndPack'] as const).flatMap((layout) =>
+        Array.from({ length: most }, (_, i) =>
+          withOptions(
+            {
+              ...springs.example(job),
+              release: { ...job.release, type },
+              machine: { ...job.machine, layout },
+            },
+            i,
+          ),
+        ),
       ),
     ),
   );
 }
+
+/** Everything that can be attached at its option of this number, or its last. */
+const withOptions = (job: Job, index: number): Job =>
+  ATTACHMENTS.reduce((made, { choice }) => {
+    const option = choice?.options[index] ?? choice?.options.at(-1);
+    return choice && option ? choice.put(made, option.value) : made;
+  }, job);
 
 const everyLine = (job: Job): ReadonlySet<string> =>
   new Set(everyClutch(job).flatMap((j) => [...linesOf(j)]));

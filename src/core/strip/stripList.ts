@@ -1,19 +1,10 @@
+import { ATTACHMENTS, fittedKinds, SPRING_KINDS } from '../clutch/fitted';
+import type { ClutchKind } from '../clutch/kind';
 import type { Job } from '../job/types';
 import type { ReleasedBy } from '../release/way';
 import { releasedBy } from '../release/way';
-
-/** A line of a strip list before it belongs to a job. */
-export interface StripLine {
-  readonly text: string;
-  readonly watch?: string;
-}
-
-export interface PartLine {
-  readonly name: string;
-  readonly note: string;
-}
-
-const line = (text: string, watch?: string): StripLine => (watch ? { text, watch } : { text });
+import type { PartLine, StripLine, StripPlace } from './line';
+import { line, part } from './line';
 
 const RELEASE_LINES: Readonly<Record<ReleasedBy, readonly StripLine[]>> = {
   hydraulic: [
@@ -45,8 +36,10 @@ const RELEASE_LINES: Readonly<Record<ReleasedBy, readonly StripLine[]>> = {
  * @example stripLines(blank).length // 15
  */
 export function stripLines(job: Job): StripLine[] {
-  const { springs, expanding, startClutch, assist, pack } = job;
-  const judder = pack.plates.some((p) => p.judder);
+  const { plates } = job.pack;
+  const judder = plates.some((p) => p.judder);
+  const own = fittedKinds(job).map((kind) => kind.strip?.(job) ?? {});
+  const at = (place: StripPlace) => own.flatMap((lines) => lines[place] ?? []);
   return [
     line('Machine on its stand, engine cold, brake within reach', 'Hot oil and exhaust burn.'),
     line(
@@ -59,33 +52,8 @@ export function stripLines(job: Job): StripLine[] {
       'Note which bolt comes from where, its length, sealing washers and their marked holes, loose dowels.',
     ),
     line('Old lining dust: wet wipe, do not blow', 'Old linings may hold asbestos.'),
-    ...(startClutch.place === 'none'
-      ? []
-      : [
-          line(
-            'Start clutch: drum off, shoes and springs out',
-            'Mark the drum to its shoes; look which way the one-way bearing turns.',
-          ),
-        ]),
-    ...(expanding.fitted
-      ? [
-          line(
-            'Write down where the adjuster stands, then back it off',
-            'Turns and marks from firm contact: it is the setting that the rider knows.',
-          ),
-        ]
-      : []),
-    ...springLines(springs.type),
-    ...(assist.type === 'none'
-      ? []
-      : [
-          line(
-            assist.type === 'levers'
-              ? 'Assist levers out, each to its own pin'
-              : 'Assist balls out, counted',
-            'Weights belong to their places: keep them in order.',
-          ),
-        ]),
+    ...at('underCover'),
+    ...at('springs'),
     line(
       'Pressure plate off, marked to the hub',
       'Match or balance marks: paint them if there are none.',
@@ -95,15 +63,8 @@ export function stripLines(job: Job): StripLine[] {
       'The ball or small bearing at the end of the rod stays in the oil and is lost.',
     ),
     line('Plates out one by one, from the outermost, each with its facing recorded'),
-    ...(expanding.fitted
-      ? [
-          line(
-            'The expanding disc comes first',
-            'Look how its weights stand, and which face looks out.',
-          ),
-        ]
-      : []),
-    ...(judder || pack.plates.length === 0
+    ...at('plates'),
+    ...(judder || plates.length === 0
       ? [
           line(
             'Innermost disc: look for a judder spring and its flat seat in the bore',
@@ -127,64 +88,25 @@ export function stripLines(job: Job): StripLine[] {
   ];
 }
 
-function springLines(type: Job['springs']['type']): StripLine[] {
-  switch (type) {
-    case 'coil':
-      return [
-        line(
-          'Spring bolts a little at a time, criss-cross',
-          'The plate must come off square. Springs are loaded: eyes covered.',
-        ),
-        line(
-          'Springs out in their order',
-          'Two kinds are fitted on purpose: note where each stands.',
-        ),
-      ];
-    case 'diaphragm':
-      return [
-        line(
-          'Note the retainer’s step, then its bolts a little at a time, criss-cross',
-          'The spring is loaded: release it evenly, eyes covered.',
-        ),
-        line('Diaphragm out', 'Note which way its cone looks, and marks of over-travel.'),
-      ];
-    case 'loose':
-      return [
-        line('Measure the gap between the plates at three places before it is opened'),
-        line(
-          'Nuts off evenly, a turn each in order',
-          'The springs push the plates apart: keep them square, eyes covered.',
-        ),
-        line('Springs off their pins in order', 'Sort them by length as they come.'),
-      ];
-  }
-}
-
-/** The small part that says how many springs there are. */
-export const SPRINGS = 'Springs';
-
 /**
  * Small parts that are counted out and back in, for the clutch of this job.
  * @example smallParts(blank).length // 9
  */
 export function smallParts(job: Job): PartLine[] {
-  const { springs, release, expanding, startClutch, pack } = job;
-  const part = (name: string, note = ''): PartLine => ({ name, note });
+  const parts = (kinds: readonly ClutchKind[]) =>
+    kinds.filter((kind) => kind.isFitted(job)).flatMap((kind) => kind.parts?.(job) ?? []);
   return [
     part('Cover bolts', 'lengths and places'),
     part('Dowels'),
-    ...(springs.type === 'coil'
-      ? [part('Spring bolts and washers'), part(SPRINGS)]
-      : springs.type === 'loose'
-        ? [part('Nuts of the spring plate'), part(SPRINGS)]
-        : [part('Retainer bolts')]),
-    ...(pack.plates.some((p) => p.judder) ? [part('Judder springs'), part('Judder seats')] : []),
+    ...parts(SPRING_KINDS),
+    ...(job.pack.plates.some((p) => p.judder)
+      ? [part('Judder springs'), part('Judder seats')]
+      : []),
     part('Drive pins'),
     part('Thrust washers'),
-    part('Pushrod ball or bearing', release.type === 'hydraulic' ? 'and rod seal' : ''),
+    part('Pushrod ball or bearing', job.release.type === 'hydraulic' ? 'and rod seal' : ''),
     part('Wire rings'),
-    ...(expanding.fitted ? [part('Weights of the expanding disc')] : []),
-    ...(startClutch.place === 'none' ? [] : [part('Shoe springs')]),
+    ...parts(ATTACHMENTS),
     part('Lock washer', 'a new one goes in'),
   ];
 }

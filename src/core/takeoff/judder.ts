@@ -1,4 +1,4 @@
-import type { PackLayout } from '../evaluate/layers';
+import type { PackLayout } from '@/core/evaluate/engine/layers';
 import type { Job, LiningId } from '../job/types';
 import type { Mm, NewtonMetre, Second } from '../units/quantity';
 import { fadeAt } from './fade';

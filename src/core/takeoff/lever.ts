@@ -1,6 +1,6 @@
-import { liftAtLever } from '../evaluate/liftTerm';
-import type { PackLayout } from '../evaluate/layers';
-import { warpOf } from '../evaluate/layers';
+import { liftAtLever } from '@/core/evaluate/figures/liftTerm';
+import type { PackLayout } from '@/core/evaluate/engine/layers';
+import { warpOf } from '@/core/evaluate/engine/layers';
 import { workOut } from '../evaluate/evaluate';
 import type { PackModel } from '../evaluate/states';
 import { packModel } from '../evaluate/states';

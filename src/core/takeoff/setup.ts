@@ -1,12 +1,14 @@
 import { basketRpm, discGrowth } from '../assist/centrifugal';
-import { expandingOf, expandingTerm, hasWeights } from '../evaluate/assistFigures';
-import type { Sentence } from '../evaluate/sentence';
-import { say } from '../evaluate/sentence';
+import { expandingOf, expandingTerm } from '../clutch/expandingDisc/figures';
+import { takesUp } from '../clutch/fitted';
+import { hasWeights } from '../evaluate/figures/clampOverSpeed';
+import type { Sentence } from '@/core/text/sentence';
+import { say } from '@/core/text/sentence';
 import { workOut } from '../evaluate/evaluate';
-import type { Need } from '../evaluate/figure';
-import { steelArea, steelHeat } from '../evaluate/heatFigures';
-import type { Sheet } from '../evaluate/sheet';
-import { springsOverLift } from '../evaluate/springFigures';
+import type { Need } from '@/core/evaluate/engine/figure';
+import { steelArea, steelHeat } from '@/core/evaluate/figures/heatFigures';
+import type { Sheet } from '@/core/evaluate/engine/sheet';
+import { springsOverLift } from '../evaluate/engine/springs';
 import { packModel } from '../evaluate/states';
 import { GRAVITY } from '../heat/road';
 import type { Entry, Job } from '../job/types';
@@ -142,7 +144,7 @@ export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly N
     held: sheet.figure('capacityWithTangs', 'T'),
     heat: steelHeat(sheet, layout),
     area: steelArea(sheet, layout),
-    ...(job.expanding.fitted ? { disc: expandingTerm(sheet) } : {}),
+    ...(takesUp(job, 'inPack') ? { disc: expandingTerm(sheet) } : {}),
   };
   const needs = Object.values(terms).flatMap((t) => (t.known ? [] : t.needs));
   if (needs.length > 0) return { needs: [...new Map(needs.map((n) => [n.label, n])).values()] };
@@ -154,7 +156,7 @@ export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly N
   const engine = engineCurve(sheet, value('peak'), value('startRpm'));
   const top = engine.at(-1)?.rpm ?? idle;
   const model = packModel(job);
-  const speeds = hasWeights(job) || job.startClutch.place !== 'none' ? SPEEDS_WITH_WEIGHTS : SPEEDS;
+  const speeds = hasWeights(job) || takesUp(job) ? SPEEDS_WITH_WEIGHTS : SPEEDS;
   const looked = Array.from({ length: speeds }, (_, i) => {
     const rpm = (top * i) / (speeds - 1);
     return { rpm, ...model.at({ rpm }) };

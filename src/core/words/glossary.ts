@@ -1,46 +1,14 @@
 /* The field's words as the screens use them: what each means, why it matters, and what belongs to it. */
 
+import { CLUTCH_KINDS } from '../clutch/kinds';
+import type { COIL_TERMS } from '../clutch/coil/words';
+import type { DIAPHRAGM_TERMS } from '../clutch/diaphragm/words';
+import type { LOOSE_TERMS } from '../clutch/loose/words';
+import type { EXPANDING_TERMS } from '../clutch/expandingDisc/words';
+import type { ASSIST_TERMS } from '../clutch/centrifugalAssist/words';
+import type { START_TERMS } from '../clutch/startClutch/words';
 import { byText } from '../order';
-
-export type DrawingId =
-  | 'pack'
-  | 'disc'
-  | 'steel'
-  | 'basket'
-  | 'hub'
-  | 'pressurePlate'
-  | 'coil'
-  | 'diaphragm'
-  | 'diaphragmCurve'
-  | 'loose'
-  | 'judder'
-  | 'expanding'
-  | 'shoes'
-  | 'belt'
-  | 'levers'
-  | 'balls'
-  | 'train'
-  | 'lift'
-  | 'gap'
-  | 'warp'
-  | 'taper'
-  | 'faces'
-  | 'radius'
-  | 'star'
-  | 'spline'
-  | 'slot'
-  | 'tangs'
-  | 'slip'
-  | 'window';
-
-export interface Term {
-  readonly name: string;
-  /** Other ways in which it is written; plurals are known by themselves. */
-  readonly also?: readonly string[];
-  readonly text: string;
-  readonly drawing?: DrawingId;
-  readonly see?: readonly TermId[];
-}
+import type { Term } from './term';
 
 const terms = {
   pack: {
@@ -146,70 +114,6 @@ const terms = {
     drawing: 'coil',
     see: ['coil', 'diaphragm', 'peak', 'step'],
   },
-  coil: {
-    name: 'Coil spring',
-    text: 'Springs under bolts round the pressure plate. Their force grows with every millimetre; as the pack wears, each millimetre is given back.',
-    drawing: 'coil',
-    see: ['rate', 'bind', 'freeLength', 'ring'],
-  },
-  rate: {
-    name: 'Rate',
-    also: ['spring rate'],
-    text: 'What a spring gains for each millimetre that it is pressed, from a tester or from its wire.',
-    drawing: 'coil',
-    see: ['coil', 'preload'],
-  },
-  freeLength: {
-    name: 'Free length',
-    text: 'The length of a spring that nothing presses. Below its least it has set, and clamps less.',
-    drawing: 'coil',
-    see: ['coil', 'clamp'],
-  },
-  bind: {
-    name: 'Coil bind',
-    text: 'The coils touch: the spring is solid, the plate lifts no further, and something gives. A margin must be left at full lift.',
-    drawing: 'coil',
-    see: ['lift', 'coil'],
-  },
-  ring: {
-    name: 'Resultant',
-    text: 'Where all springs together press. Two kinds fitted unevenly press off centre, and the plate lifts on one side.',
-    drawing: 'star',
-    see: ['tilt', 'coil'],
-  },
-  diaphragm: {
-    name: 'Diaphragm',
-    also: ['diaphragm spring', 'disc spring'],
-    text: 'One dished spring held down by a retainer. Its force rises to a peak, falls, and rises again: it works where a little wear changes little.',
-    drawing: 'diaphragm',
-    see: ['peak', 'step', 'cone'],
-  },
-  peak: {
-    name: 'Peak of a diaphragm',
-    also: ['past the peak', 'past its peak'],
-    text: 'Where a diaphragm presses hardest. Past it more preload means less clamp and a lighter lever, until wear brings it back. Nothing in the trade is misunderstood more often.',
-    drawing: 'diaphragmCurve',
-    see: ['diaphragm', 'step', 'preload'],
-  },
-  step: {
-    name: 'Step of the retainer',
-    also: ['retainer step', 'step', 'retainer'],
-    text: 'The ring that holds a diaphragm down may have numbered steps, each for another preload. The height of the stack chooses the step.',
-    drawing: 'diaphragm',
-    see: ['peak', 'window'],
-  },
-  cone: {
-    name: 'Cone height',
-    text: 'The free height of a diaphragm. One that has gone flat clamps less, whatever the step.',
-    drawing: 'diaphragm',
-    see: ['diaphragm'],
-  },
-  loose: {
-    name: 'Loose springs',
-    text: 'Free springs on pins between two plates that nuts draw together. The gap that is left between the plates tells the preload.',
-    drawing: 'loose',
-    see: ['coil', 'preload'],
-  },
   judder: {
     name: 'Judder spring',
     also: ['judder pair', 'judder seat'],
@@ -223,56 +127,6 @@ const terms = {
     text: 'A shaking at the take-off. Friction that falls with slip speed feeds it, from glazed plates or wrong oil; notches, tilt and a missing judder spring bring it too.',
     drawing: 'slip',
     see: ['judder', 'glaze', 'notch', 'tilt'],
-  },
-  expanding: {
-    name: 'Expanding disc',
-    also: ['auto-clutch'],
-    text: 'It takes the place of the outermost disc. Its weights move out with rpm and it grows in thickness: the clutch takes up by itself as the gap closes, and the lever moves in by what is left.',
-    drawing: 'expanding',
-    see: ['installGap', 'leverGain', 'firstContact'],
-  },
-  installGap: {
-    name: 'Install gap',
-    also: ['gap'],
-    text: 'The room that an expanding disc closes before it touches. Too small, and it creeps at idle; too large, and it never locks. It is counted in turns and marks from the first firm contact.',
-    drawing: 'gap',
-    see: ['expanding', 'marks', 'leverGain'],
-  },
-  marks: {
-    name: 'Turns and marks',
-    text: 'How an adjuster is counted. The start is only right with slack in the cable, so that the plate rises off the nut and not off the bearing.',
-    drawing: 'gap',
-    see: ['installGap'],
-  },
-  leverGain: {
-    name: 'Lever gain',
-    text: 'How far the lever moves in at a blip of the throttle, warm and in neutral: by the ratio of the train times what the disc has grown beyond its gap.',
-    drawing: 'train',
-    see: ['installGap', 'ratio'],
-  },
-  firstContact: {
-    name: 'First contact',
-    text: 'The engine speed at which a centrifugal clutch first touches. It must stand above idle by a margin, or the machine creeps.',
-    drawing: 'shoes',
-    see: ['expanding', 'startClutch', 'lockUp'],
-  },
-  lockUp: {
-    name: 'Lock-up',
-    text: 'Basket and hub have come to one speed. Until then the clutch slips and makes heat.',
-    drawing: 'slip',
-    see: ['slip', 'heat'],
-  },
-  assist: {
-    name: 'Centrifugal assist',
-    text: 'Weighted levers, or balls on a ramp, that add clamp with rpm. Lighter springs can then be used, and the lever is light at standstill.',
-    drawing: 'levers',
-    see: ['clamp', 'primary'],
-  },
-  startClutch: {
-    name: 'Start clutch',
-    text: 'Shoes that swing out into a drum. On many quads it takes the machine off, and the pack behind it only serves the change of gear.',
-    drawing: 'shoes',
-    see: ['firstContact', 'pack'],
   },
   torque: {
     name: 'Torque at the clutch',
@@ -465,11 +319,23 @@ const terms = {
     drawing: 'slip',
     see: ['heat', 'steel'],
   },
-} as const satisfies Record<string, Omit<Term, 'see'> & { readonly see?: readonly string[] }>;
+} as const satisfies Record<string, Term>;
 
-export type TermId = keyof typeof terms;
+export type TermId =
+  | keyof typeof terms
+  | keyof typeof COIL_TERMS
+  | keyof typeof DIAPHRAGM_TERMS
+  | keyof typeof LOOSE_TERMS
+  | keyof typeof EXPANDING_TERMS
+  | keyof typeof ASSIST_TERMS
+  | keyof typeof START_TERMS;
 
-export const GLOSSARY: Readonly<Record<TermId, Term>> = terms;
-export const TERM_IDS = (Object.keys(terms) as TermId[]).toSorted((a, b) =>
+export const GLOSSARY = Object.assign({}, terms, ...CLUTCH_KINDS.map((k) => k.terms)) as Readonly<
+  Record<TermId, Omit<Term, 'see'> & { readonly see?: readonly TermId[] }>
+>;
+export const TERM_IDS = (Object.keys(GLOSSARY) as TermId[]).toSorted((a, b) =>
   byText(GLOSSARY[a].name.toLowerCase(), GLOSSARY[b].name.toLowerCase()),
 );
+
+/** The families of clutch, and of what is attached to one. */
+export const FAMILIES = CLUTCH_KINDS.flatMap((kind) => kind.families);

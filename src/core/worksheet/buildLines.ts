@@ -1,10 +1,10 @@
-import type { PackLayer } from '../evaluate/layers';
-import { layOut } from '../evaluate/layers';
-import type { Sentence } from '../evaluate/sentence';
-import { count, length, say } from '../evaluate/sentence';
-import { entryAt } from '../job/paths';
+import type { PackLayer } from '@/core/evaluate/engine/layers';
+import { layOut } from '@/core/evaluate/engine/layers';
+import type { Sentence } from '@/core/text/sentence';
+import { count, length, say } from '@/core/text/sentence';
+import { takesUp } from '../clutch/fitted';
 import type { Job } from '../job/types';
-import { GAP_READ } from '../springs/loose';
+import { checklistAt } from './ofKinds';
 import { minutesText, soakOf } from './soak';
 import { circleLines, fastenersOf, tighten, unlistedLines } from './fastenerLines';
 import type { School, SheetLine } from './line';
@@ -80,17 +80,7 @@ function hubLines(job: Job): SheetLine[] {
       section,
       text: ['Basket and its bearing or sleeve on the shaft, oiled'],
     },
-    ...(job.startClutch.place === 'none'
-      ? []
-      : [
-          {
-            key: 'startClutch',
-            section,
-            text: [
-              'Start clutch: shoes, springs and drum in, one-way bearing turning the way noted',
-            ],
-          } satisfies SheetLine,
-        ]),
+    ...checklistAt(job, 'hub'),
     {
       key: 'thrustWasher',
       section,
@@ -126,7 +116,7 @@ function hubLines(job: Job): SheetLine[] {
 }
 
 /** One plate by number, thickness, face and direction. */
-function plateText(layer: PackLayer, last: boolean, expanding: boolean): Sentence {
+function plateText(layer: PackLayer, growing: string | undefined): Sentence {
   const { plate, kind, number, thickness, measured } = layer;
   const facts = [
     ...(plate.facing === 'outward' ? ['marked face out'] : []),
@@ -135,7 +125,7 @@ function plateText(layer: PackLayer, last: boolean, expanding: boolean): Sentenc
     ...(plate.judder ? ['judder seat and judder spring in its bore'] : []),
     ...(plate.offsetSlot ? ['tangs in the offset slots'] : []),
     ...(plate.isNew ? ['new'] : []),
-    ...(expanding && last ? ['the expanding disc'] : []),
+    ...(growing ? [`the ${growing}`] : []),
     `turns with the ${kind.turnsWith}`,
   ];
   const sort = kind.lined === 'none' ? 'steel' : 'disc';
@@ -160,7 +150,7 @@ function plateLines(job: Job): SheetLine[] {
     return {
       key: `plate:${layer.plate.id}`,
       section: 'Plates',
-      text: plateText(layer, layer === last, job.expanding.fitted),
+      text: plateText(layer, layer === last ? takesUp(job, 'inPack')?.name : undefined),
       plateId: layer.plate.id,
       ...(watch ? { watch } : {}),
     };
@@ -199,73 +189,12 @@ function releaseLines(job: Job): SheetLine[] {
 
 function springLines(job: Job): SheetLine[] {
   const section = 'Springs';
-  const { springs, build, assist } = job;
-  const held = fastenersOf(job, 'springs');
-  const groups = springs.coil.groups.filter((g) => (g.count?.value ?? 0) > 0);
-  const kinds = groups.map((g) => `${g.count?.value ?? 0} ${g.name || 'springs'}`).join(', ');
-  const ring = springs.coil.ring;
-  const name = (id: string) => springs.coil.groups.find((g) => g.id === id)?.name || 'springs';
-  const laid =
-    ring.length > 0
-      ? `, round the circle from the mark: ${runsOf(ring.map(name)).join(', ')}`
-      : groups.length > 1
-        ? ', the kinds alternating evenly'
-        : '';
-  const step = springs.diaphragm.steps.find((s) => s.id === springs.diaphragm.stepId);
-  const text =
-    springs.type === 'diaphragm'
-      ? `Diaphragm on${step ? `, retainer at step ${step.name}` : ''}, its cone the way noted`
-      : `Springs in${kinds ? `: ${kinds}` : ''}${laid}`;
   return [
-    {
-      key: 'springs',
-      section,
-      text: [text],
-      watch: 'Springs are loaded: eyes covered, let down and drawn up evenly.',
-    },
-    ...(assist.type === 'none'
-      ? []
-      : [
-          {
-            key: 'assist',
-            section,
-            text: [`Assist ${assist.type === 'levers' ? 'levers' : 'balls'} in their own places`],
-          } satisfies SheetLine,
-        ]),
-    ...held.flatMap((f) => circleLines(f, build.stages, section)),
+    ...checklistAt(job, 'springs'),
+    ...fastenersOf(job, 'springs').flatMap((f) => circleLines(f, job.build.stages, section)),
     ...unlistedLines(job, 'springs', section),
-    ...(springs.type === 'loose'
-      ? [
-          {
-            key: 'plateGap',
-            section,
-            text: gapText(job),
-            watch: 'Measure at three places: it must be the same all round.',
-            fields: GAP_READ,
-            tool: 'gapRead',
-            unread: GAP_READ.some((path) => !entryAt(job, path)),
-          } satisfies SheetLine,
-        ]
-      : []),
+    ...checklistAt(job, 'afterSprings'),
   ];
-}
-
-/** What lies side by side, counted: "Long × 4", "Short", "Long". */
-function runsOf(names: readonly string[]): readonly string[] {
-  const runs: { name: string; count: number }[] = [];
-  for (const name of names) {
-    const last = runs.at(-1);
-    if (last?.name === name) last.count += 1;
-    else runs.push({ name, count: 1 });
-  }
-  return runs.map(({ name, count: n }) => (n === 1 ? name : `${name} × ${n}`));
-}
-
-function gapText(job: Job): Sentence {
-  const { gapMin: min, gapMax: max } = job.springs.loose;
-  return min && max
-    ? say`Gap between the plates ${length(min.value)} to ${length(max.value)}, nuts drawn to their stop`
-    : ['Nuts drawn to their stop; gap between the plates the same all round'];
 }
 
 function checkLines(job: Job): SheetLine[] {

@@ -1,4 +1,4 @@
-import { fieldPath } from '../job/fields';
+import { fieldPath } from '../job/fieldPath';
 import type { Job } from '../job/types';
 import type { Fastener, FastenerRole, Lock } from '../job/work';
 import { crissCross, torqueStages } from './boltCircle';

@@ -1,4 +1,5 @@
 import { check } from '../errors';
+import { SPRING_KINDS } from '../clutch/fitted';
 import type { Entry, Job } from '../job/types';
 import type { Fastener } from '../job/work';
 import type { Mm, NewtonMetre, UnitChoice, UnitId } from '../units/quantity';
@@ -11,7 +12,6 @@ import { formatWithUnit } from '../units/quantity';
  * @example usualFasteners(blank, id).map((f) => f.name) // ["Hub nut", "Spring bolts", "Cover bolts"]
  */
 export function usualFasteners(job: Job, newId: () => string): Fastener[] {
-  const { springs } = job;
   const made = (role: Fastener['role'], name: string, lock: Fastener['lock']): Fastener => ({
     id: newId(),
     role,
@@ -19,19 +19,13 @@ export function usualFasteners(job: Job, newId: () => string): Fastener[] {
     lock,
     grade: '',
   });
-  const springsCount = springs.coil.groups.reduce((sum, g) => sum + (g.count?.value ?? 0), 0);
-  const held: Fastener =
-    springs.type === 'coil'
-      ? {
-          ...made('springs', 'Spring bolts', 'none'),
-          ...(springsCount > 0 && springsCount <= 60 ? { count: { value: springsCount } } : {}),
-        }
-      : springs.type === 'diaphragm'
-        ? made('springs', 'Retainer bolts', 'none')
-        : made('springs', 'Nuts of the spring plate', 'selfLocking');
+  const held = SPRING_KINDS.filter((kind) => kind.isFitted(job)).flatMap((kind) => {
+    const bolts = kind.fastener?.(job);
+    return bolts ? [{ ...made('springs', bolts.name, bolts.lock), ...bolts }] : [];
+  });
   return [
     { ...made('hubNut', 'Hub nut', 'lockWasher'), count: { value: 1 } },
-    held,
+    ...held,
     made('cover', 'Cover bolts', 'none'),
   ];
 }

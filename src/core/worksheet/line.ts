@@ -1,6 +1,6 @@
-import type { Sentence } from '../evaluate/sentence';
-import { readSentence } from '../evaluate/sentence';
-import type { FieldPath } from '../job/fields';
+import type { Sentence } from '@/core/text/sentence';
+import { readSentence } from '@/core/text/sentence';
+import type { FieldPath } from '../job/fieldPath';
 import type { ProveTest } from '../job/work';
 
 /** A thing on which schools differ: what the sheet does, why, and what else may really have been done. */
@@ -29,6 +29,9 @@ export type LineTool =
   | 'gain'
   | 'breakIn'
   | 'recheck';
+
+/** Where in the checklists a kind of clutch has lines of its own. */
+export type ChecklistPlace = 'hub' | 'springs' | 'afterSprings' | 'gap' | 'running';
 
 /** One line of a worksheet, as the core makes it from the pack. */
 export interface SheetLine {

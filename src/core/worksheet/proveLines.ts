@@ -1,8 +1,9 @@
+import { takesUp } from '../clutch/fitted';
 import type { Job } from '../job/types';
-import { gainReadings } from '../setting/plans';
 import { releasedBy } from '../release/way';
 import { circleLines, fastenersOf, unlistedLines } from './fastenerLines';
 import type { School, SheetLine } from './line';
+import { checklistAt } from './ofKinds';
 
 const OIL: School = {
   why: 'Drained oil can be read for burnt smell and metal, so the sheet takes draining and fresh oil. Laying the machine over is quick while the oil is fresh.',
@@ -17,8 +18,8 @@ const OIL: School = {
  * @example proveLines(farm).map((l) => l.key) // ["leverWork", "oRings", "unlisted:cover", "oil", "dragTest", "creep", "stall", "slip", "breakIn", "recheck"]
  */
 export function proveLines(job: Job): SheetLine[] {
-  const auto = job.expanding.fitted;
-  const start = job.startClutch.place !== 'none';
+  const auto = takesUp(job, 'inPack') !== undefined;
+  const byItself = takesUp(job) !== undefined;
   const pedal = releasedBy(job) === 'pedal';
   return [
     {
@@ -58,29 +59,14 @@ export function proveLines(job: Job): SheetLine[] {
       watch: 'Cold oil drags a little; it must ease within a turn or two.',
       test: 'drag',
     },
-    ...(auto
-      ? [
-          {
-            key: 'gain',
-            section: 'Running',
-            text: [
-              'Warm, in neutral, light pressure on the lever to take up the free play, blip the throttle: read how far the lever moves in',
-            ],
-            watch:
-              'Machine on its stand, wheel clear, brake within reach: an auto-clutch can move it with the lever out.',
-            tool: 'gain',
-            unread: gainReadings(job).length === 0,
-            fields: ['setting.targetGain'],
-          } satisfies SheetLine,
-        ]
-      : []),
+    ...checklistAt(job, 'running'),
     {
       key: 'creep',
       section: 'Running',
       text: [
         pedal
           ? 'Warm, in gear at idle: does it stand still?'
-          : auto || start
+          : byItself
             ? 'Warm, in gear at idle, lever out: does it stand still?'
             : 'Warm, in gear at idle, lever in: does it stand still?',
       ],

@@ -1,12 +1,12 @@
 import { evaluate } from '../evaluate/evaluate';
-import type { Sentence } from '../evaluate/sentence';
-import { length, say, travel } from '../evaluate/sentence';
+import type { Sentence } from '@/core/text/sentence';
+import { say, travel } from '@/core/text/sentence';
 import type { Job } from '../job/types';
 import { releasedBy } from '../release/way';
-import { turningWords } from '../setting/adjuster';
-import type { GapPlan } from '../setting/plans';
-import { eighthsWords, endFloatPlan, gapPlan, pushrodPlan } from '../setting/plans';
+import { eighthsWords, endFloatPlan, pushrodPlan } from '../setting/plans';
+import { takesUp } from '../clutch/fitted';
 import type { SheetLine } from './line';
+import { checklistAt } from './ofKinds';
 
 /**
  * What is set on this clutch once it is together, in order: primary, arm or line, pushrod, install gap, free play, lift,
@@ -21,7 +21,7 @@ export function setLines(job: Job): SheetLine[] {
   return [
     ...primaryLines(job),
     ...(by === 'hydraulic' ? hydraulicLines() : by === 'pedal' ? pedalLines(job) : cableLines(job)),
-    ...gapLines(job),
+    ...checklistAt(job, 'gap'),
     ...(by === 'pedal'
       ? []
       : [
@@ -159,7 +159,8 @@ function cableLines(job: Job): SheetLine[] {
       tool: 'arm',
       fields: ['release.armStart'],
     },
-    ...(job.expanding.fitted ? [] : [pushrodLine(job, section, 'Pushrod screw')]),
+    // The adjuster of a disc that takes up by itself sets its gap instead.
+    ...(takesUp(job, 'inPack') ? [] : [pushrodLine(job, section, 'Pushrod screw')]),
   ];
 }
 
@@ -185,58 +186,6 @@ function hydraulicLines(): SheetLine[] {
       key: 'firm',
       section,
       text: ['Lever firm from the same place at every pull, no drip at the joints'],
-    },
-  ];
-}
-
-/** How far to turn, what gap that gives, and what the marks do not reach of the gap that is wanted. */
-function gapWords({ turning, wanted }: GapPlan): Sentence {
-  const out = say`From there out by ${turningWords(turning)}, for a gap of ${length(turning.gap)}`;
-  return Math.abs(turning.rest) < LEAST_SHOWN
-    ? out
-    : [...out, ...say`: the mark nearest to ${length(wanted)}`];
-}
-
-/** Half of the last decimal that a length is shown with, mm. */
-const LEAST_SHOWN = 0.0005;
-
-function gapLines(job: Job): SheetLine[] {
-  if (!job.expanding.fitted) return [];
-  const section = 'Install gap';
-  const plan = gapPlan(job);
-  return [
-    {
-      key: 'gapStart',
-      section,
-      text: [
-        'Start point: adjuster in to first firm contact, cable slack, contact felt at the nut',
-      ],
-      watch: 'Taken off the bearing instead of the nut, the gap is wrong by all of the slack.',
-    },
-    {
-      key: 'gap',
-      section,
-      text: plan ? gapWords(plan) : ['From there out by turns and marks to the gap'],
-      tool: 'gap',
-      fields: [
-        'setting.gapMin',
-        'setting.gapMax',
-        'setting.pitch',
-        'setting.marksPerTurn',
-        'setting.linkage',
-        'setting.turnsOut',
-        'setting.marksOut',
-      ],
-    },
-    {
-      key: 'gauges',
-      section,
-      text: ['Gap checked by gauges, go and no-go, or by caliper'],
-      unread: [job.setting.goSize, job.setting.noGoSize, job.setting.gapMeasured].every(
-        (size) => size === undefined,
-      ),
-      tool: 'gauges',
-      fields: ['setting.goSize', 'setting.noGoSize', 'setting.gapMeasured', 'setting.installGap'],
     },
   ];
 }

@@ -1,3 +1,4 @@
+import { fittedKinds } from '../clutch/fitted';
 import type { Job } from '../job/types';
 import type {
   Mark,
@@ -201,8 +202,7 @@ export function familyOf(job: Job): string {
   return [
     job.springs.type,
     job.release.type === 'hydraulic' ? 'hydraulic' : 'cable',
-    ...(job.expanding.fitted ? ['expanding'] : []),
-    ...(job.startClutch.place === 'none' ? [] : ['start']),
+    ...fittedKinds(job).flatMap((kind) => (kind.takesUp ? [kind.id] : [])),
   ].join('-');
 }
 

@@ -2,8 +2,8 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 
 import { evaluate } from '@/core/evaluate/evaluate';
-import { releaseBudget } from '@/core/evaluate/lossFigures';
-import { readSentence } from '@/core/evaluate/sentence';
+import { releaseBudget } from '@/core/evaluate/figures/lossFigures';
+import { readSentence } from '@/core/text/sentence';
 import { rankCauses } from '@/core/causes/rank';
 import { inspect } from '@/core/inspect/inspect';
 import { measuringRun, nextOpen } from '@/core/inspect/run';

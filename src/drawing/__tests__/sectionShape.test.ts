@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { layOut } from '@/core/evaluate/layers';
+import { layOut } from '@/core/evaluate/engine/layers';
 import { demoJob } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 
-import { fieldPath } from '@/core/job/fields';
+import { fieldPath } from '@/core/job/fieldPath';
 import type { SmallPart } from '@/core/job/types';
 import { partMissing } from '@/core/signoff/openItems';
 import { CountField } from '@/features/entry/CountField';

@@ -1,7 +1,8 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { View } from 'react-native';
 
-import { fieldPath, MAX_LINES, MAX_NAME } from '@/core/job/fields';
+import { MAX_LINES, MAX_NAME } from '@/core/job/fields';
+import { fieldPath } from '@/core/job/fieldPath';
 import type { Job } from '@/core/job/types';
 import type { Fastener, FastenerRole } from '@/core/job/work';
 import { LOCK_NAME } from '@/core/job/words';

@@ -1,11 +1,12 @@
+import { fittedKinds } from '@/core/clutch/fitted';
 import { nanoid } from '@reduxjs/toolkit';
 import { ScrollView, StyleSheet, View } from 'react-native';
 
 import type { Compared } from '@/core/advice/compare';
 import { COMPARED, figuresToCompare } from '@/core/advice/compare';
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { MAX_NAME } from '@/core/job/fields';
-import type { Job, Springs } from '@/core/job/types';
+import type { Job } from '@/core/job/types';
 import {
   dropped,
   jobWith,
@@ -30,20 +31,11 @@ import { Digits, Heading, Words } from '@/ui/Words';
 import { comparedText, differs } from './figureText';
 import { flow } from '@/ui/flow';
 
-const FAMILY: Readonly<Record<Springs['type'], string>> = {
-  coil: 'coil springs',
-  diaphragm: 'diaphragm',
-  loose: 'loose springs',
-};
-
 /** What a pack is, in a few words. */
-function familyOf({ springs, assist, expanding }: Job): string {
-  return [
-    FAMILY[springs.type],
-    ...(assist.type === 'none' ? [] : ['with assist']),
-    ...(expanding.fitted ? ['expanding disc'] : []),
-  ].join(', ');
-}
+const familyOf = (job: Job): string =>
+  fittedKinds(job)
+    .map(({ name }) => name)
+    .join(', ');
 
 interface Column {
   /** Of a variant put aside; the present pack has none. */

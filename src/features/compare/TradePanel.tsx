@@ -2,7 +2,7 @@ import { useState } from 'react';
 
 import { figuresToCompare } from '@/core/advice/compare';
 import { trades } from '@/core/advice/trade';
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';

@@ -20,7 +20,7 @@ import { Picture } from './Picture';
 import { Readouts } from './Readouts';
 import type { RideLoop } from './RideLoop';
 import { sceneOf } from './scene';
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { Sentence } from './Sentence';

@@ -1,4 +1,4 @@
-import type { FigureId } from '@/core/evaluate/figure';
+import type { FigureId } from '@/core/evaluate/engine/figure';
 import type { Quantity, UnitChoice } from '@/core/units/quantity';
 import { formatWithUnit } from '@/core/units/quantity';
 

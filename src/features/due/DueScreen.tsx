@@ -6,7 +6,7 @@ import { TouchableRipple } from 'react-native-paper';
 import type { Due } from '@/core/due/due';
 import { hasRealDates } from '@/core/due/days';
 import { dueOf } from '@/core/due/due';
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import type { Stage } from '@/core/job/types';
 import { useUnits } from '@/features/display/useUnits';
 import { jobSelectors } from '@/state/jobs/jobsSlice';

@@ -1,7 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 
-import type { FieldPath } from '@/core/job/fields';
-import { entryAt, withEntry } from '@/core/job/paths';
+import type { FieldPath } from '@/core/job/fieldPath';
+import { withEntry } from '@/core/job/paths';
+import { entryAt } from '@/core/job/entryAt';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJobPart } from '@/state/jobs/useJob';
 import { IconKey } from '@/ui/IconKey';

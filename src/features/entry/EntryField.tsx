@@ -5,10 +5,10 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { shallowEqual } from 'react-redux';
 
-import { readSentence } from '@/core/evaluate/sentence';
-import type { FieldPath } from '@/core/job/fields';
+import { readSentence } from '@/core/text/sentence';
+import type { FieldPath } from '@/core/job/fieldPath';
 import { fieldAt } from '@/core/job/fields';
-import { entryAt } from '@/core/job/paths';
+import { entryAt } from '@/core/job/entryAt';
 import type { Job } from '@/core/job/types';
 import { isFrozen } from '@/core/job/signOff';
 import type { ParsedEntry } from '@/core/units/parseEntry';

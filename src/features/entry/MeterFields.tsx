@@ -1,7 +1,7 @@
 import { useState } from 'react';
 
-import type { FieldPath } from '@/core/job/fields';
-import { entryAt } from '@/core/job/paths';
+import type { FieldPath } from '@/core/job/fieldPath';
+import { entryAt } from '@/core/job/entryAt';
 import type { Meter } from '@/core/job/types';
 import { METERS } from '@/core/job/types';
 import { METER, meterOf } from '@/core/life/meter';

@@ -3,7 +3,7 @@ import { chooseSource } from '@/core/job/edits/details';
 import { Pressable, StyleSheet } from 'react-native';
 import { Menu } from 'react-native-paper';
 
-import type { FieldPath } from '@/core/job/fields';
+import type { FieldPath } from '@/core/job/fieldPath';
 import type { Entry, Source, SourceKind } from '@/core/job/types';
 import { dayText, isoDay } from '@/ui/dates';
 import { DropMenu } from '@/ui/DropMenu';

@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
 import { useSyncExternalStore } from 'react';
 
-import type { FieldPath } from '@/core/job/fields';
+import type { FieldPath } from '@/core/job/fieldPath';
 
 /* A field that is asked for from elsewhere: the part of the screen that holds it opens, and it gets the focus. */
 
@@ -24,7 +24,7 @@ export const useAskedUnder = (beginning: string): boolean =>
 
 /** The parts of Specify that hold the fields of a path. */
 const TABS: readonly (readonly [RegExp, string])[] = [
-  [/^(engine|startClutch|expanding)\./, 'machine'],
+  [/^(engine|startClutch|expanding|fittings)\./, 'machine'],
   [/^pack\./, 'pack'],
   [/^(springs|assist)\./, 'springs'],
   [/^release\./, 'release'],

@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
-import type { Outcome } from '@/core/evaluate/figure';
-import { figureText } from '@/core/evaluate/figureText';
+import type { Outcome } from '@/core/evaluate/engine/figure';
+import { figureText } from '@/core/text/figureText';
 import { useUnits } from '@/features/display/useUnits';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';

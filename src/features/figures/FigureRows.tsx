@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 
-import type { FigureId } from '@/core/evaluate/figure';
+import type { FigureId } from '@/core/evaluate/engine/figure';
 import { useEvaluation } from '@/state/jobs/evaluations';
 
 import { FigureRow } from './FigureRow';

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/state/jobs/evaluations';

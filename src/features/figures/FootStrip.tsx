@@ -2,9 +2,9 @@ import { useDeferredValue } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
-import type { FigureId } from '@/core/evaluate/figure';
+import type { FigureId } from '@/core/evaluate/engine/figure';
 import type { Job, Stage } from '@/core/job/types';
-import type { Verdict, VerdictId } from '@/core/evaluate/verdict';
+import type { Verdict, VerdictId } from '@/core/evaluate/engine/verdict';
 import { formatValue, formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { evaluationOf } from '@/state/jobs/evaluations';

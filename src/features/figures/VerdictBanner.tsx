@@ -1,9 +1,9 @@
 import { View } from 'react-native';
 
-import type { Need } from '@/core/evaluate/figure';
-import type { Verdict } from '@/core/evaluate/verdict';
-import { firstOpen } from '@/core/evaluate/verdicts';
-import { readSentence } from '@/core/evaluate/sentence';
+import type { Need } from '@/core/evaluate/engine/figure';
+import type { Verdict } from '@/core/evaluate/engine/verdict';
+import { firstOpen } from '@/core/evaluate/verdicts/judge';
+import { readSentence } from '@/core/text/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
 import { rankOf } from '@/core/job/fields';

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
-import { readSentence } from '@/core/evaluate/sentence';
-import type { VerdictId } from '@/core/evaluate/verdict';
+import { readSentence } from '@/core/text/sentence';
+import type { VerdictId } from '@/core/evaluate/engine/verdict';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { Termed } from '@/features/words/Termed';

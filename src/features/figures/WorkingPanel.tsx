@@ -2,8 +2,8 @@ import type { ReactNode } from 'react';
 import { createContext, useContext, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 
-import type { Figure, FigureId, WorkingInput } from '@/core/evaluate/figure';
-import { readSentence } from '@/core/evaluate/sentence';
+import type { Figure, FigureId, WorkingInput } from '@/core/evaluate/engine/figure';
+import { readSentence } from '@/core/text/sentence';
 import { GLOSSARY } from '@/core/words/glossary';
 import { termOf } from '@/core/words/termsIn';
 import { formatWithUnit } from '@/core/units/quantity';
@@ -18,7 +18,7 @@ import { Overlay } from '@/ui/Overlay';
 import { SPACE, useRuled, useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 
-import { figureText } from '@/core/evaluate/figureText';
+import { figureText } from '@/core/text/figureText';
 import { flow } from '@/ui/flow';
 
 const OpenFigure = createContext<(id: FigureId) => void>(() => undefined);

@@ -1,8 +1,9 @@
+import { LAYOUTS } from '@/core/guide/layouts';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import type { QuestionId } from '@/core/guide/identify';
-import { FIRST_QUESTION, GUIDE, LAYOUT_NAME } from '@/core/guide/identify';
+import { FIRST_QUESTION, GUIDE } from '@/core/guide/identify';
 import type { ClutchLayout } from '@/core/job/types';
 import { Action } from '@/ui/Action';
 import { SPACE, useStrata } from '@/ui/theme';
@@ -32,7 +33,7 @@ export function Guide({ onFound, onClose }: Props) {
       style={[styles.box, { borderColor: strata.line, backgroundColor: strata.raised }]}
     >
       <View aria-live="polite" style={flow.stack}>
-        <Heading level={3}>{end ? LAYOUT_NAME[end.layout] : question.text}</Heading>
+        <Heading level={3}>{end ? LAYOUTS[end.layout].name : question.text}</Heading>
         <Words soft size={15}>
           {end ? end.because : question.help}
         </Words>

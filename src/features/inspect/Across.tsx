@@ -1,6 +1,6 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { useUnits } from '@/features/display/useUnits';
 import { StateMark } from '@/ui/StateMark';
 import { SPACE, useRuled } from '@/ui/theme';

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 
-import type { State } from '@/core/evaluate/figure';
+import type { State } from '@/core/evaluate/engine/figure';
 import type { Decision } from '@/core/inspect/decisions';
 import { DECISION_NAME } from '@/core/inspect/decisions';
 import { StateMark } from '@/ui/StateMark';

@@ -1,12 +1,14 @@
+import { coilGroups } from '@/core/clutch/fitted';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 
-import { RUN_PARTS, measuringRun, openSteps } from '@/core/inspect/run';
-import type { RunPart } from '@/core/inspect/run';
+import { measuringRun, openSteps } from '@/core/inspect/run';
+import { RUN_PARTS } from '@/core/inspect/runStep';
+import type { RunPart } from '@/core/inspect/runStep';
 import type { Job } from '@/core/job/types';
 import { limitsLacking } from '@/core/inspect/limitsLacking';
 import { POINTS } from '@/core/job/types';
-import { fieldPath } from '@/core/job/fields';
+import { fieldPath } from '@/core/job/fieldPath';
 import { EntryField } from '@/features/entry/EntryField';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { focusField } from '@/features/entry/askedFor';
@@ -97,10 +99,9 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
     onRun();
   };
   // Springs are measured one by one, so that their number must be known first.
-  const uncounted =
-    parts.includes('springs') && job.springs.type !== 'diaphragm'
-      ? job.springs.coil.groups.filter((g) => g.count === undefined)
-      : [];
+  const uncounted = parts.includes('springs')
+    ? coilGroups(job).filter((g) => g.count === undefined)
+    : [];
   const all = steps.length > 0 && left === 0;
   const verdicts = (
     <>

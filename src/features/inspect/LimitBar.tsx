@@ -2,9 +2,9 @@ import { View } from 'react-native';
 import { Line, Path, Svg } from 'react-native-svg';
 import { useState } from 'react';
 
-import type { RunStep } from '@/core/inspect/run';
+import type { RunStep } from '@/core/inspect/runStep';
 import { fieldAt } from '@/core/job/fields';
-import { entryAt } from '@/core/job/paths';
+import { entryAt } from '@/core/job/entryAt';
 import { parseEntry } from '@/core/units/parseEntry';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';

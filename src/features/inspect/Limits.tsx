@@ -1,4 +1,5 @@
-import { fieldPath } from '@/core/job/fields';
+import { fittedKinds } from '@/core/clutch/fitted';
+import { fieldPath } from '@/core/job/fieldPath';
 import { useAskedUnder } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { useJob } from '@/state/jobs/useJob';
@@ -8,7 +9,7 @@ import { Words } from '@/ui/Words';
 
 /** The limits that verdicts go by, all in one place, each with where it comes from. */
 export function Limits() {
-  const { pack, springs } = useJob();
+  const job = useJob();
   const asked = useAskedUnder('pack.kinds.');
   return (
     <Panel
@@ -21,7 +22,7 @@ export function Limits() {
         from.
       </Words>
       <FieldGrid>
-        {pack.kinds.map((kind) => (
+        {job.pack.kinds.map((kind) => (
           <EntryField
             key={kind.id}
             path={fieldPath('pack.kinds.*.minThickness', kind.id)}
@@ -33,16 +34,10 @@ export function Limits() {
         <EntryField path="inspection.steelWarpLimit" />
         <EntryField path="inspection.tangClearanceMin" />
         <EntryField path="inspection.tangClearanceMax" />
-        {springs.type === 'diaphragm' ? (
-          <EntryField path="inspection.coneMin" />
-        ) : (
-          springs.coil.groups.map((g) => (
-            <EntryField
-              key={g.id}
-              path={fieldPath('springs.coil.groups.*.minFreeLength', g.id)}
-              label={`${g.name || 'Springs'}, least free length`}
-            />
-          ))
+        {fittedKinds(job).flatMap((kind) =>
+          (kind.limits?.(job) ?? []).map(({ path, label }) => (
+            <EntryField key={path} path={path} label={label} />
+          )),
         )}
         <EntryField path="inspection.notchLimit" />
         <EntryField path="inspection.damperPlayLimit" />

@@ -1,7 +1,7 @@
 import { startTransition, useDeferredValue, useEffect } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 
-import type { RunPart, RunStep } from '@/core/inspect/run';
+import type { RunPart, RunStep } from '@/core/inspect/runStep';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useBenchLink, useBenchReadings } from '@/features/bench/benchLink';
 import { useLow, useLying, useShort, useWide } from '@/ui/useWide';

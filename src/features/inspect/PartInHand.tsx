@@ -1,11 +1,11 @@
 import { useDeferredValue } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { inspectPlate } from '@/core/inspect/inspect';
-import type { RunStep } from '@/core/inspect/run';
+import type { RunStep } from '@/core/inspect/runStep';
 import { fieldAt } from '@/core/job/fields';
-import { entryAt } from '@/core/job/paths';
+import { entryAt } from '@/core/job/entryAt';
 import type { Job } from '@/core/job/types';
 import { formatValue } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';

@@ -1,10 +1,11 @@
+import { coilGroups, fittedKinds } from '@/core/clutch/fitted';
 import { useEffect, useRef } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import type { PartVerdict } from '@/core/inspect/partVerdict';
 import { FIXTURE_NAME, SIGHT_NAME, SIGHTS_ON } from '@/core/inspect/sights';
-import { fieldPath } from '@/core/job/fields';
+import { fieldPath } from '@/core/job/fieldPath';
 import { springsAway } from '@/core/shelf/fromJob';
 import type { Fixture } from '@/core/job/types';
 import { FIXTURES, POINTS } from '@/core/job/types';
@@ -194,13 +195,9 @@ function FixturePanel({
   const change = useEditJob();
   const springs = fixture === 'springs';
   const stock = useAppSelector((state) => state.shelf);
-  const paths = springs
-    ? job.springs.type === 'diaphragm'
-      ? ['springs.diaphragm.measuredCone']
-      : job.inspection.springLengths.map((r) =>
-          fieldPath('inspection.springLengths.*.length', r.id),
-        )
-    : FIELDS[fixture];
+  const readings = springs
+    ? fittedKinds(job).flatMap((kind) => kind.readings?.(job) ?? [])
+    : FIELDS[fixture].map((path) => ({ path, title: '', what: '' }));
   return (
     <Panel
       title={FIXTURE_NAME[fixture]}
@@ -209,19 +206,11 @@ function FixturePanel({
     >
       {part ? <Reasons part={part} /> : null}
       <FieldGrid>
-        {paths.map((path, i) => (
-          <EntryField
-            key={path}
-            path={path}
-            label={
-              springs && job.springs.type !== 'diaphragm'
-                ? `Spring ${i + 1}, free length`
-                : undefined
-            }
-          />
+        {readings.map(({ path, title, what }) => (
+          <EntryField key={path} path={path} label={title ? `${title}, ${what}` : undefined} />
         ))}
       </FieldGrid>
-      {springs && paths.length === 0 ? (
+      {springs && readings.length === 0 ? (
         <Words soft size={15}>
           Choose Springs in the measuring run to measure each one; their number is entered under
           Specify.
@@ -233,8 +222,8 @@ function FixturePanel({
         options={SIGHTS_ON[fixture].map((value) => ({ value, label: SIGHT_NAME[value] }))}
         onToggle={(sight) => change((j) => withFixtureSight(j, fixture, sight))}
       />
-      {springs && job.springs.type !== 'diaphragm'
-        ? job.springs.coil.groups.map((g) => (
+      {springs
+        ? coilGroups(job).map((g) => (
             <PutAwayKeys
               key={g.id}
               pieces={springsAway(stock, job, g) ? 0 : (g.count?.value ?? 0)}

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 
 import { quickReadings } from '@/core/inspect/quick';
-import type { RunStep } from '@/core/inspect/run';
+import type { RunStep } from '@/core/inspect/runStep';
 import { fieldAt } from '@/core/job/fields';
 import { formatValue, formatWithUnit, withoutZeros } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';

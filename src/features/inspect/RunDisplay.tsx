@@ -1,9 +1,9 @@
 import { useEffect, useRef } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 
-import type { RunStep } from '@/core/inspect/run';
+import type { RunStep } from '@/core/inspect/runStep';
 import { fieldAt } from '@/core/job/fields';
-import { entryAt } from '@/core/job/paths';
+import { entryAt } from '@/core/job/entryAt';
 import { parseEntry } from '@/core/units/parseEntry';
 import { formatValue, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';

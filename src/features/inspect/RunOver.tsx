@@ -1,6 +1,6 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
 
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { nextOpen, openSteps } from '@/core/inspect/run';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useUnits } from '@/features/display/useUnits';

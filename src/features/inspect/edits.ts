@@ -1,6 +1,7 @@
-import type { FieldPath } from '@/core/job/fields';
+import { coilGroups } from '@/core/clutch/fitted';
+import type { FieldPath } from '@/core/job/fieldPath';
 import { withEntry } from '@/core/job/paths';
-import type { RunPart } from '@/core/inspect/run';
+import type { RunPart } from '@/core/inspect/runStep';
 import { MAX_READINGS } from '@/core/job/fields';
 import type { Fixture, Job, Plate, Sight } from '@/core/job/types';
 import { SIGHTS } from '@/core/job/types';
@@ -24,9 +25,8 @@ export function withReading(
 
 /** Springs to measure, as many as the job says there are, unless there are some already. */
 export function withSpringsToMeasure(job: Job, newId: () => string): Job {
-  if (job.springs.type === 'diaphragm' || job.inspection.springLengths.length > 0) return job;
-  const { groups } = job.springs.coil;
-  const lengths = groups.flatMap((g) =>
+  if (job.inspection.springLengths.length > 0) return job;
+  const lengths = coilGroups(job).flatMap((g) =>
     Array.from({ length: g.count?.value ?? 0 }, () => ({ id: newId(), groupId: g.id })),
   );
   return lengths.length === 0

@@ -2,9 +2,9 @@ import { useState } from 'react';
 
 import { keyed, pointSetsItself } from '@/core/inspect/keyed';
 import { readGauge } from '@/core/inspect/reading';
-import type { RunPart, RunStep } from '@/core/inspect/run';
+import type { RunPart, RunStep } from '@/core/inspect/runStep';
 import { measuringRun, nextOpen } from '@/core/inspect/run';
-import { entryAt } from '@/core/job/paths';
+import { entryAt } from '@/core/job/entryAt';
 import type { ParsedEntry, Reading } from '@/core/units/parseEntry';
 import { useUnits } from '@/features/display/useUnits';
 import { useEditJob } from '@/state/jobs/editJob';

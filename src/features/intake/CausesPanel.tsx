@@ -2,7 +2,7 @@ import { useDeferredValue, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
-import type { TestId } from '@/core/causes/tests';
+import type { TestId } from '@/core/causes/cause';
 import { TESTS } from '@/core/causes/tests';
 import type { RankedCause } from '@/core/causes/rank';
 import { rankCauses } from '@/core/causes/rank';

@@ -14,7 +14,9 @@ import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
-import { StartClutchFields } from '@/features/pack/StartClutchFields';
+import { AttachmentFields } from '@/features/pack/AttachmentFields';
+import { ATTACHMENTS } from '@/core/clutch/fitted';
+import { hasWetClutch, LAYOUTS } from '@/core/guide/layouts';
 import { Choice, optionsOf, Toggles } from '@/ui/Choice';
 import { DateField } from '@/ui/DateField';
 import { FieldGrid } from '@/ui/FieldGrid';
@@ -56,7 +58,7 @@ export function IntakeStage() {
       const { due: _old, ...rest } = j.intake;
       return { ...j, intake: due === undefined ? rest : { ...rest, due } };
     });
-  const belt = job.machine.layout === 'belt';
+  const belt = !hasWetClutch(job.machine.layout);
   return (
     <StagePage>
       <MachineFields />
@@ -106,9 +108,11 @@ export function IntakeStage() {
               </FieldGrid>
               {wide ? null : <CausesPanel />}
               <EngineFields />
-              {job.machine.layout === 'startAndPack' || job.machine.layout === 'startAndBelt' ? (
-                <StartClutchFields />
-              ) : null}
+              {ATTACHMENTS.filter(
+                (kind) => kind.takesUp === 'before' && LAYOUTS[job.machine.layout].shoes,
+              ).map((kind) => (
+                <AttachmentFields key={kind.id} kind={kind} />
+              ))}
               <Field
                 label="Notes"
                 value={job.notes}

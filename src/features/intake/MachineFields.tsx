@@ -1,11 +1,11 @@
-import { writeDetails } from '@/core/job/edits/details';
+import { hasWetClutch, LAYOUTS } from '@/core/guide/layouts';
+import { chooseLayout, writeDetails } from '@/core/job/edits/details';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { LAYOUT_MEANS, LAYOUT_NAME } from '@/core/guide/identify';
 import { MAX_NAME } from '@/core/job/fields';
-import type { ClutchLayout, Job } from '@/core/job/types';
+import type { ClutchLayout } from '@/core/job/types';
 import { Guide } from '@/features/guide/Guide';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
@@ -16,21 +16,9 @@ import { StateMark } from '@/ui/StateMark';
 import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
-const LAYOUTS = (['pack', 'startAndPack', 'startAndBelt', 'belt'] as const).map((value) => ({
-  value,
-  label: LAYOUT_NAME[value],
-}));
-
-/**
- * Behind a start clutch it is mostly the shift pedal that opens the pack, whose lift is only measured; chosen by mistake it
- * leaves nothing behind. What is entered of the release stays as it is.
- */
-function releaseFor(layout: ClutchLayout, release: Job['release']): Job['release'] {
-  const { type, liftReadings, ...entries } = release;
-  if (liftReadings.length > 0 || Object.keys(entries).length > 0) return release;
-  if (layout === 'startAndPack') return { ...release, type: 'measured' };
-  return type === 'measured' ? { ...release, type: 'hydraulic' } : release;
-}
+const OPTIONS = (Object.keys(LAYOUTS) as ClutchLayout[])
+  .filter((value) => value !== 'unknown')
+  .map((value) => ({ value, label: LAYOUTS[value].name }));
 
 /** Which machine this is, and which clutch it has. */
 export function MachineFields() {
@@ -40,17 +28,7 @@ export function MachineFields() {
   const type = (part: { number?: string; name?: string; use?: string }) =>
     change((j) => writeDetails(j, part), { typing: Object.keys(part).join() });
   const { layout } = job.machine;
-  const set = (next: ClutchLayout) =>
-    change((j) => ({
-      ...j,
-      machine: { ...j.machine, layout: next },
-      // A start clutch belongs on the record as soon as the machine has one.
-      startClutch:
-        (next === 'startAndPack' || next === 'startAndBelt') && j.startClutch.place === 'none'
-          ? { ...j.startClutch, place: 'crank' }
-          : j.startClutch,
-      release: releaseFor(next, j.release),
-    }));
+  const set = (next: ClutchLayout) => change((j) => chooseLayout(j, next));
   return (
     <View style={flow.sections}>
       <Heading level={2}>Machine</Heading>
@@ -73,12 +51,7 @@ export function MachineFields() {
         maxLength={MAX_NAME}
         onChangeText={(number) => type({ number })}
       />
-      <Choice
-        label="Which clutch it has"
-        value={layout as (typeof LAYOUTS)[number]['value']}
-        options={LAYOUTS}
-        onChange={set}
-      />
+      <Choice label="Which clutch it has" value={layout} options={OPTIONS} onChange={set} />
       {guiding ? (
         <Guide
           onFound={(found) => {
@@ -92,18 +65,18 @@ export function MachineFields() {
           Not sure? A few questions
         </Action>
       )}
-      {layout === 'belt' ? (
+      {!hasWetClutch(layout) ? (
         <View role="alert" style={flow.stack}>
           <View style={flow.line}>
             <StateMark state="stop" />
             <Words bold>No wet clutch in this machine</Words>
           </View>
-          <Words>{LAYOUT_MEANS.belt}</Words>
+          <Words>{LAYOUTS.belt.means}</Words>
           <Action onPress={() => router.navigate('/')}>Back to the jobs</Action>
         </View>
-      ) : layout === 'unknown' ? null : (
+      ) : LAYOUTS[layout].means === '' ? null : (
         <Words soft size={15}>
-          {LAYOUT_MEANS[layout]}
+          {LAYOUTS[layout].means}
         </Words>
       )}
     </View>

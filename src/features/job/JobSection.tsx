@@ -1,7 +1,8 @@
+import { takesUp } from '@/core/clutch/fitted';
 import { useDeferredValue } from 'react';
 import { View } from 'react-native';
 
-import type { Problem } from '@/core/evaluate/problem';
+import type { Problem } from '@/core/evaluate/engine/problem';
 import type { Job } from '@/core/job/types';
 import { inspectionOf } from '@/features/inspect/useInspection';
 import { useHistory } from '@/state/jobs/useHistory';
@@ -38,7 +39,7 @@ export function SectionView(props: ViewProps) {
     <Section
       layout={evaluationOf(job).layout}
       problems={[...evaluationOf(job).problems, ...goingOf(job)]}
-      state={{ expanding: job.expanding.fitted }}
+      state={{ expanding: takesUp(job, 'inPack') !== undefined }}
       {...props}
     />
   );

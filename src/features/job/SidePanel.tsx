@@ -1,7 +1,8 @@
+import { hasWetClutch } from '@/core/guide/layouts';
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet } from 'react-native';
 
-import type { FigureId } from '@/core/evaluate/figure';
+import type { FigureId } from '@/core/evaluate/engine/figure';
 import type { Stage } from '@/core/job/types';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictBanner } from '@/features/figures/VerdictBanner';
@@ -38,7 +39,7 @@ export function SidePanel({ stage, children }: Props) {
       contentContainerStyle={styles.content}
     >
       {stage === 'specify' ? <VerdictBanner /> : null}
-      {stage === 'intake' && layout !== 'belt' ? <CausesPanel /> : null}
+      {stage === 'intake' && hasWetClutch(layout) ? <CausesPanel /> : null}
       {children}
       <FigureRows ids={FIGURES[stage]} />
     </ScrollView>

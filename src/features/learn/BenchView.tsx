@@ -1,6 +1,6 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import type { Bench, BenchPart } from '@/core/exercises/model';
 import { useUnits } from '@/features/display/useUnits';
 import { RoundKeys } from './RoundKeys';

@@ -2,7 +2,7 @@ import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
 
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import type { ExerciseId } from '@/core/exercises/exercises';
 import { EXERCISES, isExercise } from '@/core/exercises/exercises';
 import type { Answer } from '@/core/exercises/model';

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import type { Mark } from '@/core/exercises/model';
 import { useUnits } from '@/features/display/useUnits';
 import { Termed } from '@/features/words/Termed';

@@ -1,7 +1,7 @@
 import { useWindowDimensions, View } from 'react-native';
 
-import { layOut } from '@/core/evaluate/layers';
-import { readSentence } from '@/core/evaluate/sentence';
+import { layOut } from '@/core/evaluate/engine/layers';
+import { readSentence } from '@/core/text/sentence';
 import type {
   Answer,
   ManyQuestion,

@@ -3,7 +3,7 @@ import Joi from 'joi';
 import { useState } from 'react';
 import { Menu } from 'react-native-paper';
 
-import type { FieldPattern } from '@/core/job/fields';
+import type { FieldPattern } from '@/core/job/fieldPath';
 import { FIELDS } from '@/core/job/fields';
 import type { Limit } from '@/core/library/limits';
 import { LIMIT_PATTERNS, OWNER_NAME, ownerOf } from '@/core/library/limits';

@@ -1,7 +1,8 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { View } from 'react-native';
 
-import { fieldPath, MAX_NOTES } from '@/core/job/fields';
+import { MAX_NOTES } from '@/core/job/fields';
+import { fieldPath } from '@/core/job/fieldPath';
 import type { Job, Visit } from '@/core/job/types';
 import { MAX_VISITS } from '@/core/job/types';
 import { meterOf, runRead, runText } from '@/core/life/meter';

@@ -1,3 +1,6 @@
+import { SPRING_KINDS } from '@/core/clutch/fitted';
+import { hasPack, LAYOUTS } from '@/core/guide/layouts';
+import type { SpringType } from '@/core/job/types';
 import { chooseSpringType } from '@/core/job/edits/springs';
 import { chooseRelease } from '@/core/job/edits/details';
 import { useEditJob } from '@/state/jobs/editJob';
@@ -6,11 +9,7 @@ import { Choice } from '@/ui/Choice';
 
 /* What a clutch is made like: asked where it is first seen, and where its measures are entered. */
 
-const FAMILIES = [
-  { value: 'coil', label: 'Coil springs under bolts' },
-  { value: 'diaphragm', label: 'Diaphragm' },
-  { value: 'loose', label: 'Loose, between two plates' },
-] as const;
+const SPRINGS = SPRING_KINDS.map(({ id, label = id }) => ({ value: id as SpringType, label }));
 
 const RELEASES = [
   { value: 'hydraulic', label: 'Hydraulics' },
@@ -24,11 +23,6 @@ const SEEN_WITH_PEDAL = [
   { value: 'measured', label: 'The shift pedal, no hand lever' },
 ] as const;
 
-const EXPANDING = [
-  { value: 'no', label: 'None' },
-  { value: 'yes', label: 'Fitted' },
-] as const;
-
 /** Which springs press the pack. */
 export function SpringFamily({ label }: { readonly label: string }) {
   const family = useJobPart((job) => job.springs.type);
@@ -37,7 +31,7 @@ export function SpringFamily({ label }: { readonly label: string }) {
     <Choice
       label={label}
       value={family}
-      options={FAMILIES}
+      options={SPRINGS}
       onChange={(type) => edit((job) => chooseSpringType(job, type))}
     />
   );
@@ -52,7 +46,9 @@ interface ReleaseProps {
 /** How the lever reaches the plate. */
 export function ReleaseWay({ label, seen = false }: ReleaseProps) {
   const type = useJobPart((job) => job.release.type);
-  const pedal = useJobPart((job) => job.machine.layout === 'startAndPack');
+  const pedal = useJobPart(
+    (job) => LAYOUTS[job.machine.layout].shoes && hasPack(job.machine.layout),
+  );
   const edit = useEditJob();
   return (
     <Choice
@@ -60,22 +56,6 @@ export function ReleaseWay({ label, seen = false }: ReleaseProps) {
       value={type}
       options={seen ? (pedal ? SEEN_WITH_PEDAL : SEEN) : RELEASES}
       onChange={(next) => edit((job) => chooseRelease(job, next))}
-    />
-  );
-}
-
-/** Whether an expanding disc stands in place of the outermost friction disc. */
-export function ExpandingFitted({ label }: { readonly label: string }) {
-  const fitted = useJobPart((job) => job.expanding.fitted);
-  const change = useEditJob();
-  return (
-    <Choice
-      label={label}
-      value={fitted ? 'yes' : 'no'}
-      options={EXPANDING}
-      onChange={(v) =>
-        change((j) => ({ ...j, expanding: { ...j.expanding, fitted: v === 'yes' } }))
-      }
     />
   );
 }

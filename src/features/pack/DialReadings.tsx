@@ -1,6 +1,7 @@
 import { nanoid } from '@reduxjs/toolkit';
 
-import { fieldPath, MAX_READINGS } from '@/core/job/fields';
+import { MAX_READINGS } from '@/core/job/fields';
+import { fieldPath } from '@/core/job/fieldPath';
 import type { Entry } from '@/core/job/types';
 import { focusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';

@@ -8,7 +8,8 @@ import {
 import { nanoid } from '@reduxjs/toolkit';
 import { View } from 'react-native';
 
-import { fieldPath, MAX_STEPS, MAX_TESTER_POINTS } from '@/core/job/fields';
+import { MAX_STEPS, MAX_TESTER_POINTS } from '@/core/job/fields';
+import { fieldPath } from '@/core/job/fieldPath';
 import { focusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { useEditJob } from '@/state/jobs/editJob';

@@ -4,7 +4,8 @@ import { addKind, changeKind, removeKind } from '@/core/job/edits/pack';
 import type { KindChoices } from '@/core/job/edits/pack';
 import { StyleSheet, View } from 'react-native';
 
-import { fieldPath, MAX_KINDS, MAX_NAME } from '@/core/job/fields';
+import { MAX_KINDS, MAX_NAME } from '@/core/job/fields';
+import { fieldPath } from '@/core/job/fieldPath';
 import type { PlateKind } from '@/core/job/types';
 import { LINING_ESTIMATES } from '@/core/torque/linings';
 import { formatWithUnit } from '@/core/units/quantity';

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 
-import { releaseBudget } from '@/core/evaluate/lossFigures';
+import { releaseBudget } from '@/core/evaluate/figures/lossFigures';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';

@@ -1,3 +1,4 @@
+import { ATTACHMENTS } from '@/core/clutch/fitted';
 import { writeDetails } from '@/core/job/edits/details';
 import { useEditJob } from '@/state/jobs/editJob';
 import { View } from 'react-native';
@@ -7,8 +8,7 @@ import { EngineFields } from '@/features/intake/EngineFields';
 import { useJob } from '@/state/jobs/useJob';
 import { Field } from '@/ui/Field';
 
-import { ExpandingFields } from './ExpandingFields';
-import { StartClutchFields } from './StartClutchFields';
+import { AttachmentFields } from './AttachmentFields';
 import { flow } from '@/ui/flow';
 
 /** What the machine brings to the pack: its engine, and what takes up by itself. */
@@ -24,8 +24,9 @@ export function MachineTab() {
         onChangeText={(name) => edit((j) => writeDetails(j, { name }), { typing: 'name' })}
       />
       <EngineFields />
-      <ExpandingFields />
-      <StartClutchFields />
+      {ATTACHMENTS.filter((kind) => kind.choice?.heading).map((kind) => (
+        <AttachmentFields key={kind.id} kind={kind} />
+      ))}
     </View>
   );
 }

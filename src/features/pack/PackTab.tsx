@@ -1,7 +1,7 @@
 import { choosePack } from '@/core/job/edits/pack';
 import { View } from 'react-native';
 
-import { CALIPER_WAY } from '@/core/evaluate/stackFigures';
+import { CALIPER_WAY } from '@/core/evaluate/figures/stackFigures';
 import { CALIPER_WAYS } from '@/core/job/types';
 import { EntryField } from '@/features/entry/EntryField';
 import { useEditJob } from '@/state/jobs/editJob';

@@ -3,10 +3,11 @@ import { useDeferredValue, useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
-import { readSentence } from '@/core/evaluate/sentence';
-import type { PackLayer } from '@/core/evaluate/layers';
-import type { Problem } from '@/core/evaluate/problem';
-import { fieldPath, MAX_PLATES } from '@/core/job/fields';
+import { readSentence } from '@/core/text/sentence';
+import type { PackLayer } from '@/core/evaluate/engine/layers';
+import type { Problem } from '@/core/evaluate/engine/problem';
+import { MAX_PLATES } from '@/core/job/fields';
+import { fieldPath } from '@/core/job/fieldPath';
 import { POINTS } from '@/core/job/types';
 import { inserted } from '@/core/pack/edit';
 import { formatWithUnit } from '@/core/units/quantity';

@@ -5,10 +5,14 @@ import {
   removeGroup,
   removeTesterPoint,
 } from '@/core/job/edits/springs';
+import { ATTACHMENTS, SPRING_KINDS } from '@/core/clutch/fitted';
 import { nanoid } from '@reduxjs/toolkit';
+import type { ComponentType } from 'react';
+import { Fragment } from 'react';
 import { View } from 'react-native';
 
-import { fieldPath, MAX_GROUPS, MAX_NAME, MAX_TESTER_POINTS } from '@/core/job/fields';
+import { MAX_GROUPS, MAX_NAME, MAX_TESTER_POINTS } from '@/core/job/fields';
+import { fieldPath } from '@/core/job/fieldPath';
 import type { CoilGroup } from '@/core/job/types';
 import { focusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
@@ -28,9 +32,10 @@ import { FieldGrid } from '@/ui/FieldGrid';
 import { Field } from '@/ui/Field';
 import { Heading, Words } from '@/ui/Words';
 
-import { AssistFields } from './AssistFields';
+import { AttachmentFields } from './AttachmentFields';
 import { SpringFamily } from './BuildChoices';
 import { DiaphragmFields } from './DiaphragmFields';
+import { KindForm } from './KindForm';
 import { withTesterFile, withTesterPoint } from './testerPoint';
 import { flow } from '@/ui/flow';
 
@@ -46,46 +51,46 @@ const SHOWN = [
   'springOffset',
 ] as const;
 
+const Diaphragm = () => (
+  <>
+    <DiaphragmFields />
+    <DiaphragmCurve />
+  </>
+);
+
+const Groups = () => (
+  <>
+    <CoilKinds />
+    <SpringCircle />
+  </>
+);
+
+/** What stands below the fields of springs that are not kinds of coil spring in groups. */
+const PANELS: Readonly<Record<string, ComponentType>> = { diaphragm: Diaphragm };
+
 /** The springs of any family, and what weights add: how strong, and the room they stand in. */
 export function SpringsTab() {
   const job = useJob();
-  const { springs } = job;
   const { figures } = useEvaluation();
   return (
     <View style={flow.sections}>
       <Heading level={2}>Springs</Heading>
       <SpringFamily label="Family" />
-      {springs.type === 'coil' ? (
-        <FieldGrid>
-          <EntryField path="springs.coil.seatDistance" />
-          <EntryField path="springs.coil.pressurePlate" />
-          <EntryField path="springs.coil.shim" />
-        </FieldGrid>
-      ) : null}
-      {springs.type === 'loose' ? (
-        <FieldGrid>
-          <EntryField path="springs.loose.span" />
-          <EntryField path="springs.loose.pocketInner" />
-          <EntryField path="springs.loose.pocketOuter" />
-          <EntryField path="springs.loose.gapMin" />
-          <EntryField path="springs.loose.gapMax" />
-        </FieldGrid>
-      ) : null}
-      {springs.type === 'diaphragm' ? (
-        <>
-          <DiaphragmFields />
-          <DiaphragmCurve />
-        </>
-      ) : (
-        <>
-          <CoilKinds />
-          <SpringCircle />
-        </>
-      )}
+      {SPRING_KINDS.filter((kind) => kind.isFitted(job)).map((kind) => {
+        const Panel = PANELS[kind.id] ?? Groups;
+        return (
+          <Fragment key={kind.id}>
+            <KindForm kind={kind} />
+            <Panel />
+          </Fragment>
+        );
+      })}
       <>
         <Heading level={3}>Clamp as it wears</Heading>
         <ClampOverWear packs={[{ name: 'This pack', job }]} />
-        <AssistFields />
+        {ATTACHMENTS.filter((kind) => !kind.choice?.heading).map((kind) => (
+          <AttachmentFields key={kind.id} kind={kind} />
+        ))}
         <View>
           {SHOWN.map((id) => {
             const outcome = figures.get(id);

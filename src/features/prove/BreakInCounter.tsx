@@ -2,7 +2,8 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 
-import { fieldPath, MAX_NAME } from '@/core/job/fields';
+import { MAX_NAME } from '@/core/job/fields';
+import { fieldPath } from '@/core/job/fieldPath';
 import type { Job } from '@/core/job/types';
 import type { BreakIn } from '@/core/job/work';
 import { EntryField } from '@/features/entry/EntryField';

@@ -1,7 +1,8 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { View } from 'react-native';
 
-import { fieldPath, MAX_READINGS } from '@/core/job/fields';
+import { MAX_READINGS } from '@/core/job/fields';
+import { fieldPath } from '@/core/job/fieldPath';
 import type { Job } from '@/core/job/types';
 import { turningWords } from '@/core/setting/adjuster';
 import { gainAdvice, standsAt, turnedBy } from '@/core/setting/plans';

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 
 import type { SheetLine } from '@/core/worksheet/line';
 import { recheckFindings } from '@/core/signoff/recheck';
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/state/jobs/useJob';
 import { ToolBox } from '@/features/worksheet/ToolBox';

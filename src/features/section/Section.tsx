@@ -2,8 +2,8 @@ import { DndContext, useDraggable } from '@dnd-kit/core';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Line, Path, Polygon, Rect, Svg } from 'react-native-svg';
 
-import type { PackLayout } from '@/core/evaluate/layers';
-import type { Problem } from '@/core/evaluate/problem';
+import type { PackLayout } from '@/core/evaluate/engine/layers';
+import type { Problem } from '@/core/evaluate/engine/problem';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useStrata } from '@/ui/theme';

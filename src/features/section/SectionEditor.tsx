@@ -1,10 +1,11 @@
+import { takesUp } from '@/core/clutch/fitted';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 
-import { liftAtLever } from '@/core/evaluate/liftTerm';
+import { liftAtLever } from '@/core/evaluate/figures/liftTerm';
 import { packModel } from '@/core/evaluate/states';
 import type { Job } from '@/core/job/types';
-import { hasWeights } from '@/core/evaluate/assistFigures';
+import { hasWeights } from '@/core/evaluate/figures/clampOverSpeed';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { evaluationOf } from '@/state/jobs/evaluations';
@@ -55,7 +56,7 @@ export function SectionEditor({ job, problems, width, height, selection, edits, 
     room: full,
     wear: wear * mostWear,
     splineLength: job.pack.splineLength?.value,
-    expanding: job.expanding.fitted,
+    expanding: takesUp(job, 'inPack') !== undefined,
   };
   const onZoom = (factor: number) => setZoom((z) => Math.max(1, Math.min(MAX_ZOOM, z * factor)));
   const onPinch = (factor: number, ended: boolean) => {

@@ -1,4 +1,4 @@
-import type { PackLayer, PackLayout } from '@/core/evaluate/layers';
+import type { PackLayer, PackLayout } from '@/core/evaluate/engine/layers';
 
 /** What is special about a layer, in words for its label: "judder spring, pair with 9". */
 export function marksOf(layer: PackLayer, layout: PackLayout, expands: boolean): readonly string[] {

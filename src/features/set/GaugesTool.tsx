@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
-import type { Sentence } from '@/core/evaluate/sentence';
-import { readSentence, length, say } from '@/core/evaluate/sentence';
+import type { Sentence } from '@/core/text/sentence';
+import { readSentence, length, say } from '@/core/text/sentence';
 import type { BladeStack, Gauge } from '@/core/setting/gauges';
 import { bladesFor, GAUGE_SET_NAME, GAUGE_SETS, goNoGo } from '@/core/setting/gauges';
 import type { SheetLine } from '@/core/worksheet/line';

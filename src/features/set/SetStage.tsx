@@ -1,4 +1,4 @@
-import type { VerdictId } from '@/core/evaluate/verdict';
+import type { VerdictId } from '@/core/evaluate/engine/verdict';
 import type { LineTool, SheetLine } from '@/core/worksheet/line';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';

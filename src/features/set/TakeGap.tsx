@@ -1,6 +1,6 @@
-import type { Figure } from '@/core/evaluate/figure';
+import type { Figure } from '@/core/evaluate/engine/figure';
 import { useUnits } from '@/features/display/useUnits';
-import { figureText } from '@/core/evaluate/figureText';
+import { figureText } from '@/core/text/figureText';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { useJobPart } from '@/state/jobs/useJob';

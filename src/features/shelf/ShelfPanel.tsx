@@ -1,3 +1,4 @@
+import { springsOf } from '@/core/clutch/fitted';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -58,7 +59,7 @@ function Search() {
   const { run, start, stop } = useHeavy<ShelfAnswer>(job);
   const steels = steelsOf(stock);
   const pieces = steels.reduce((sum, s) => sum + s.count, 0);
-  const family = job.springs.type;
+  const hasGroups = springsOf(job).ofGroups === true;
 
   const search = () => {
     const wish = {
@@ -82,9 +83,9 @@ function Search() {
         label="May be changed too"
         chosen={may}
         options={[
-          ...(family === 'diaphragm'
-            ? [{ value: 'step' as const, label: 'The retainer step' }]
-            : [{ value: 'springs' as const, label: 'The springs, from the shelf' }]),
+          ...(hasGroups
+            ? [{ value: 'springs' as const, label: 'The springs, from the shelf' }]
+            : [{ value: 'step' as const, label: 'The retainer step' }]),
         ]}
         onToggle={(m) => setMay(toggled(MAY, may, m))}
       />

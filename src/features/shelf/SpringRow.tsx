@@ -2,8 +2,9 @@ import { nanoid } from '@reduxjs/toolkit';
 import Joi from 'joi';
 import { View } from 'react-native';
 
-import { blankCoilGroup, entry } from '@/core/job/blank';
-import type { FieldPattern } from '@/core/job/fields';
+import { blankCoilGroup } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
+import type { FieldPattern } from '@/core/job/fieldPath';
 import { FIELDS, MAX_TESTER_POINTS } from '@/core/job/fields';
 import type { CoilGroup, Entry, RateSource, TesterPoint } from '@/core/job/types';
 import type { StockSpring } from '@/core/shelf/stock';

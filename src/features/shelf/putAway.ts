@@ -1,7 +1,7 @@
 import { nanoid } from '@reduxjs/toolkit';
 
 import { evaluate } from '@/core/evaluate/evaluate';
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import type { PartVerdict } from '@/core/inspect/partVerdict';
 import { inspect, mainReason } from '@/core/inspect/inspect';
 import { asSpecified, groupAsSpecified } from '@/core/job/derive';

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 
-import type { FieldPath } from '@/core/job/fields';
+import type { FieldPath } from '@/core/job/fieldPath';
 import { writeOrderCsv } from '@/files/csvFiles';
 import type { PageSize } from '@/files/pdf/definition';
 import { UNPRINTABLE, unprintable } from '@/files/pdf/letters';

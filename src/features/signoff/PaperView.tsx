@@ -1,9 +1,10 @@
+import { takesUp } from '@/core/clutch/fitted';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 
 import type { Job } from '@/core/job/types';
 import type { Paper, PaperBlock, PaperStep } from '@/core/paper/paper';
-import type { State } from '@/core/evaluate/figure';
+import type { State } from '@/core/evaluate/engine/figure';
 import { BoltDrawing } from '@/features/build/BoltCircle';
 import { evaluationOf } from '@/state/jobs/evaluations';
 import { Section } from '@/features/section/Section';
@@ -187,7 +188,7 @@ function Block({ block, job, width }: BlockProps) {
           labelled
           selected={NOTHING}
           onSelect={nothing}
-          state={{ expanding: job.expanding.fitted }}
+          state={{ expanding: takesUp(job, 'inPack') !== undefined }}
         />
       );
     case 'sign':

@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { useController } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 
-import { readSentence } from '@/core/evaluate/sentence';
-import type { FieldPath } from '@/core/job/fields';
+import { readSentence } from '@/core/text/sentence';
+import type { FieldPath } from '@/core/job/fieldPath';
 import { STAGE_NAME } from '@/core/job/words';
 import type { OpenItem } from '@/core/signoff/openItems';
 import { openItems } from '@/core/signoff/openItems';

@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 
-import { readSentence } from '@/core/evaluate/sentence';
-import type { DiaphragmLook, StepLook } from '@/core/evaluate/springLook';
-import { diaphragmLook } from '@/core/evaluate/springLook';
+import { readSentence } from '@/core/text/sentence';
+import type { DiaphragmLook, StepLook } from '@/core/clutch/diaphragm/look';
+import { diaphragmLook } from '@/core/clutch/diaphragm/look';
 import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useEditJob } from '@/state/jobs/editJob';

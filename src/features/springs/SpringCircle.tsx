@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { Circle, Line, Path, Svg, Text as SvgText } from 'react-native-svg';
 
 import { MAX_RING } from '@/core/job/fields';
-import { ringLook } from '@/core/evaluate/springLook';
+import { ringLook } from '@/core/clutch/coil/look';
 import { inTurn } from '@/core/springs/circle';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';

@@ -2,7 +2,8 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { fieldPath, MAX_LINES } from '@/core/job/fields';
+import { MAX_LINES } from '@/core/job/fields';
+import { fieldPath } from '@/core/job/fieldPath';
 import type { SmallPart } from '@/core/job/types';
 import { CountField } from '@/features/entry/CountField';
 import { Action } from '@/ui/Action';

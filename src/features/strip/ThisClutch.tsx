@@ -1,17 +1,19 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { View } from 'react-native';
 
+import { ATTACHMENTS, SPRING_KINDS } from '@/core/clutch/fitted';
+import { upperFirst } from '@/core/text/sentence';
 import { releasedBy } from '@/core/release/way';
 import { isOfAnotherClutch, refitted } from '@/core/strip/refit';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJobPart } from '@/state/jobs/useJob';
-import { ExpandingFitted, ReleaseWay, SpringFamily } from '@/features/pack/BuildChoices';
+import { AttachmentChoice } from '@/features/pack/AttachmentFields';
+import { ReleaseWay, SpringFamily } from '@/features/pack/BuildChoices';
 import { Action } from '@/ui/Action';
 import { Panel } from '@/ui/Panel';
 import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
-const FAMILY_SHORT = { coil: 'Coil springs', diaphragm: 'Diaphragm', loose: 'Loose springs' };
 const RELEASE_SHORT = {
   hydraulic: 'hydraulics',
   cable: 'cable',
@@ -26,9 +28,11 @@ export function ThisClutch() {
   const ofAnother = useJobPart(isOfAnotherClutch);
   const summary = useJobPart((job) =>
     [
-      FAMILY_SHORT[job.springs.type],
+      ...SPRING_KINDS.filter((kind) => kind.isFitted(job)).map(({ name }) => upperFirst(name)),
       RELEASE_SHORT[releasedBy(job) === 'pedal' ? 'pedal' : job.release.type],
-      ...(job.expanding.fitted ? ['expanding disc'] : []),
+      ...ATTACHMENTS.filter((kind) => kind.takesUp === 'inPack' && kind.isFitted(job)).map(
+        ({ name }) => name,
+      ),
     ].join(', '),
   );
   const refit = () => change((job) => ({ ...job, strip: refitted(job, () => nanoid(8)) }));
@@ -36,7 +40,9 @@ export function ThisClutch() {
     <>
       <SpringFamily label="Its springs" />
       <ReleaseWay seen label="Worked by" />
-      <ExpandingFitted label="Expanding disc" />
+      {ATTACHMENTS.filter((kind) => kind.takesUp === 'inPack').map((kind) => (
+        <AttachmentChoice key={kind.id} kind={kind} label={upperFirst(kind.name)} />
+      ))}
     </>
   );
   if (!made) {

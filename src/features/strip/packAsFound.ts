@@ -1,5 +1,5 @@
 import type { Job, Plate } from '@/core/job/types';
-import { SPRINGS } from '@/core/strip/stripList';
+import { SPRINGS } from '@/core/strip/line';
 
 /** The pack as found becomes the pack, from the hub floor outward: the last plate out lies on the floor. */
 export function packAsFound(job: Job): Job {

@@ -2,7 +2,7 @@ import { useDeferredValue } from 'react';
 import { View } from 'react-native';
 
 import type { ToleranceRun } from '@/core/pack/tolerance';
-import { layOut } from '@/core/evaluate/layers';
+import { layOut } from '@/core/evaluate/engine/layers';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/state/jobs/useJob';

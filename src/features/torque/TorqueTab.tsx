@@ -1,9 +1,9 @@
 import { StyleSheet, View } from 'react-native';
 
-import { RESERVE_STOP } from '@/core/evaluate/holdingVerdict';
+import { RESERVE_STOP } from '@/core/evaluate/verdicts/holdingVerdict';
 import type { FaceShare, PackModel } from '@/core/evaluate/states';
 import { packModel } from '@/core/evaluate/states';
-import type { FigureId } from '@/core/evaluate/figure';
+import type { FigureId } from '@/core/evaluate/engine/figure';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';

@@ -1,9 +1,9 @@
+import { LAYOUTS } from '@/core/guide/layouts';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { FAMILIES } from '@/core/words/families';
+import { FAMILIES } from '@/core/words/glossary';
 import type { ClutchLayout } from '@/core/job/types';
-import { LAYOUT_NAME } from '@/core/guide/identify';
 import { Guide } from '@/features/guide/Guide';
 import { Action } from '@/ui/Action';
 import { SPACE, useRuled } from '@/ui/theme';
@@ -35,7 +35,7 @@ export function Families() {
           Which one does a machine have?
         </Action>
       )}
-      {found ? <Words bold live>{`It has: ${LAYOUT_NAME[found].toLowerCase()}.`}</Words> : null}
+      {found ? <Words bold live>{`It has: ${LAYOUTS[found].name.toLowerCase()}.`}</Words> : null}
       {FAMILIES.map(({ name, how, tell, mind, drawing }) => (
         <View key={name} style={[ruled, styles.padded, { flexDirection: wide ? 'row' : 'column' }]}>
           <SmallDrawing id={drawing} width={200} />

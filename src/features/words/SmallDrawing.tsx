@@ -1,6 +1,6 @@
 import { Path, Svg } from 'react-native-svg';
 
-import type { DrawingId } from '@/core/words/glossary';
+import type { DrawingId } from '@/core/words/term';
 import { useStrata } from '@/ui/theme';
 
 import { DRAWINGS, FIELD } from './drawings';

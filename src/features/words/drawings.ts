@@ -1,4 +1,4 @@
-import type { DrawingId } from '@/core/words/glossary';
+import type { DrawingId } from '@/core/words/term';
 import type { Strata } from '@/drawing/palette';
 
 type Tone = Extract<

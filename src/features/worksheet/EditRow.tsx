@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import type { WorkStage } from '@/core/job/work';
 import type { SheetStep } from '@/core/worksheet/worksheet';
 import { ownStepRemoved, ownStepWritten, stepMoved } from '@/core/worksheet/worksheet';

@@ -7,7 +7,7 @@ import { Icon, TouchableRipple } from 'react-native-paper';
 
 import { MAX_OWN_STEPS } from '@/core/job/fields';
 import type { WorkStage } from '@/core/job/work';
-import { lowerFirst } from '@/core/evaluate/sentence';
+import { lowerFirst } from '@/core/text/sentence';
 import type { SheetLine } from '@/core/worksheet/line';
 import type { SheetStep } from '@/core/worksheet/worksheet';
 import {

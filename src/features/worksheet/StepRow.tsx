@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import type { WorkStage } from '@/core/job/work';
 import type { SheetStep } from '@/core/worksheet/worksheet';
 import { stepNoted, testJudged } from '@/core/worksheet/worksheet';

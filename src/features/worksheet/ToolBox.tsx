@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import type { FieldPath } from '@/core/job/fields';
+import type { FieldPath } from '@/core/job/fieldPath';
 import { EntryField } from '@/features/entry/EntryField';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { SPACE } from '@/ui/theme';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import Joi from 'joi';
 
-import type { FieldPattern } from '@/core/job/fields';
+import type { FieldPattern } from '@/core/job/fieldPath';
 import { FIELDS } from '@/core/job/fields';
 
 import { entryOf } from '../schema/parts';

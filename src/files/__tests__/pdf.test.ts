@@ -5,7 +5,7 @@ import { XMLValidator } from 'fast-xml-parser';
 import Papa from 'papaparse';
 
 import { evaluate } from '@/core/evaluate/evaluate';
-import { figureText } from '@/core/evaluate/figureText';
+import { figureText } from '@/core/text/figureText';
 import type { Job } from '@/core/job/types';
 import { orderList } from '@/core/paper/orderList';
 import { demoJob, demoJobs } from '@/demo/jobs';

@@ -1,4 +1,4 @@
-import type { FieldPath } from '@/core/job/fields';
+import type { FieldPath } from '@/core/job/fieldPath';
 import type { Job, Revision } from '@/core/job/types';
 
 import { jobSheet } from '@/core/paper/jobSheet';

@@ -1,3 +1,4 @@
+import { LAYOUTS } from '@/core/guide/layouts';
 import Joi from 'joi';
 
 import {
@@ -38,7 +39,7 @@ const RECORD = {
     name: text(MAX_NAME).required(),
     use: text(MAX_NAME).required(),
     layout: Joi.string()
-      .valid('unknown', 'pack', 'startAndPack', 'startAndBelt', 'belt')
+      .valid(...Object.keys(LAYOUTS))
       .required(),
     meter: Joi.string().valid(...METERS),
     limitsId: ID,

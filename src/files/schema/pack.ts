@@ -1,5 +1,7 @@
 import Joi from 'joi';
 
+import { SPRING_KINDS } from '@/core/clutch/fitted';
+import { CLUTCH_KINDS } from '@/core/clutch/kinds';
 import {
   MAX_GROUPS,
   MAX_KINDS,
@@ -79,6 +81,22 @@ const DIAPHRAGM = Joi.object({
   ...entriesUnder('springs.diaphragm'),
 });
 
+/** Kinds of clutch that keep their entries with the other fittings. */
+const FITTINGS = CLUTCH_KINDS.flatMap(({ id, choice }) => {
+  const entries = entriesUnder(`fittings.${id}`);
+  return Object.keys(entries).length === 0
+    ? []
+    : [
+        [
+          id,
+          Joi.object({
+            type: Joi.string().valid(...(choice?.options ?? []).map(({ value }) => value)),
+            ...entries,
+          }),
+        ] as const,
+      ];
+});
+
 /** What makes up a pack and how it is pressed and released: of the job, and of each variant put aside. */
 export const PARTS = {
   pack: Joi.object({
@@ -93,7 +111,9 @@ export const PARTS = {
     ...entriesUnder('pack'),
   }).required(),
   springs: Joi.object({
-    type: Joi.string().valid('coil', 'diaphragm', 'loose').required(),
+    type: Joi.string()
+      .valid(...SPRING_KINDS.map(({ id }) => id))
+      .required(),
     diaphragm: DIAPHRAGM.required(),
     loose: Joi.object(entriesUnder('springs.loose')).required(),
     coil: Joi.object({
@@ -131,4 +151,5 @@ export const PARTS = {
     thumbTest: Joi.string().valid(...THUMB_TESTS),
     ...entriesUnder('setting'),
   }).required(),
+  ...(FITTINGS.length > 0 ? { fittings: Joi.object(Object.fromEntries(FITTINGS)) } : {}),
 };

@@ -3,7 +3,7 @@ import Joi from 'joi';
 import type { Bounds } from '@/core/errors';
 import { isDay, isMoment } from '@/core/due/days';
 import { within } from '@/core/errors';
-import type { FieldPattern } from '@/core/job/fields';
+import type { FieldPattern } from '@/core/job/fieldPath';
 import { FIELDS } from '@/core/job/fields';
 
 /* What the parts of the schema are made of. Ranges of numbers come from FIELDS, so that a file takes exactly what the fields take. */

@@ -1,7 +1,7 @@
 import type { Dispatch } from '@reduxjs/toolkit';
 
 import { archive, readField } from '@/core/job/edits/details';
-import type { FieldPath } from '@/core/job/fields';
+import type { FieldPath } from '@/core/job/fieldPath';
 import { withEntry } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import type { UnitChoice } from '@/core/units/quantity';

@@ -1,7 +1,7 @@
 import type { UnknownAction } from '@reduxjs/toolkit';
 import { createAction } from '@reduxjs/toolkit';
 
-import type { FieldPath } from '@/core/job/fields';
+import type { FieldPath } from '@/core/job/fieldPath';
 import { longList } from '@/core/job/lists';
 import { isFrozen } from '@/core/job/signOff';
 import type { Job } from '@/core/job/types';

@@ -1,6 +1,6 @@
 import { createEntityAdapter } from '@reduxjs/toolkit';
 
-import type { FieldPath } from '@/core/job/fields';
+import type { FieldPath } from '@/core/job/fieldPath';
 import type { LongList } from '@/core/job/lists';
 import type { JobRow } from '@/core/job/row';
 import type { Job } from '@/core/job/types';

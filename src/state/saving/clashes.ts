@@ -1,5 +1,5 @@
 import type { Entry } from '@/core/job/types';
-import type { FieldPath } from '@/core/job/fields';
+import type { FieldPath } from '@/core/job/fieldPath';
 
 /* What two tabs changed at the same moment, as both are told of it. */
 

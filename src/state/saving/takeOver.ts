@@ -2,7 +2,7 @@ import { nanoid } from '@reduxjs/toolkit';
 
 import { changedFields } from '@/core/job/changed';
 import { copyOfEdit } from '@/core/job/derive';
-import { entryAt } from '@/core/job/paths';
+import { entryAt } from '@/core/job/entryAt';
 import type { Job } from '@/core/job/types';
 import { jobActions } from '@/state/jobs/jobsSlice';
 import type { AppStore } from '@/state/store';

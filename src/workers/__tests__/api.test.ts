@@ -3,7 +3,8 @@ import { MessageChannel } from 'node:worker_threads';
 import { expose, wrap } from 'comlink';
 import nodeEndpoint from 'comlink/dist/umd/node-adapter';
 
-import { blankCoilGroup, entry } from '@/core/job/blank';
+import { blankCoilGroup } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import { withEntry } from '@/core/job/paths';
 import { demoJob } from '@/demo/jobs';
 

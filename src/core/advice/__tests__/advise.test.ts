@@ -1,10 +1,11 @@
-import { layOut } from '@/core/evaluate/layers';
+import { layOut } from '@/core/evaluate/engine/layers';
 import { demoJob, demoJobs } from '@/demo/jobs';
 
 import { evaluate } from '../../evaluate/evaluate';
-import { readSentence } from '../../evaluate/sentence';
-import type { VerdictId } from '../../evaluate/verdict';
-import { blankCoilGroup, blankJob, entry } from '../../job/blank';
+import { readSentence } from '@/core/text/sentence';
+import type { VerdictId } from '@/core/evaluate/engine/verdict';
+import { blankCoilGroup, blankJob } from '../../job/blank';
+import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Job, Plate } from '../../job/types';
 import type { AdviseOptions } from '../advise';

@@ -1,4 +1,4 @@
-import { readSentence } from '../../evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { demoJob } from '@/demo/jobs';
 
 import { figuresToCompare } from '../compare';

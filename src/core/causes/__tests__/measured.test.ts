@@ -2,13 +2,13 @@ import { demoJob, demoJobs } from '@/demo/jobs';
 
 import type { Evaluation } from '../../evaluate/evaluate';
 import { evaluate } from '../../evaluate/evaluate';
-import type { FigureId } from '../../evaluate/figure';
-import type { Verdict, VerdictId } from '../../evaluate/verdict';
-import { entry } from '../../job/blank';
+import type { FigureId } from '@/core/evaluate/engine/figure';
+import type { Verdict, VerdictId } from '@/core/evaluate/engine/verdict';
+import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
 import { CAUSES } from '../knowledge';
-import type { CauseId } from '../knowledge';
+import type { CauseId } from '../cause';
 import { weighJob, weighVerdicts } from '../measured';
 import { rankCauses } from '../rank';
 import { TESTS } from '../tests';

@@ -3,12 +3,12 @@ import fc from 'fast-check';
 import { demoJob } from '@/demo/jobs';
 
 import { evaluate } from '../../evaluate/evaluate';
-import { entry } from '../../job/blank';
+import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { ComplaintId } from '../complaints';
-import type { TestId } from '../tests';
+import type { TestId } from '../cause';
 import { COMPLAINTS } from '../complaints';
-import { CAUSES, COMPLAINT_WEIGHTS } from '../knowledge';
+import { CAUSES, complaintWeights } from '../knowledge';
 import { TESTS } from '../tests';
 import { rankCauses } from '../rank';
 
@@ -150,7 +150,8 @@ describe('likely causes', () => {
 
   it('knows every cause by a complaint and by a test that can clear it, each weight with a reason', () => {
     const byComplaint = new Set(
-      Object.values(COMPLAINT_WEIGHTS)
+      (Object.keys(COMPLAINTS) as ComplaintId[])
+        .map(complaintWeights)
         .flat()
         .filter((x) => x.tenths > 0)
         .map((x) => x.cause),
@@ -167,6 +168,7 @@ describe('likely causes', () => {
       if (id !== 'overSprung')
         expect([id, cleared.has(id as keyof typeof CAUSES)]).toEqual([id, true]);
     }
-    for (const x of Object.values(COMPLAINT_WEIGHTS).flat()) expect(x.because).toMatch(/\.$/);
+    for (const x of (Object.keys(COMPLAINTS) as ComplaintId[]).flatMap(complaintWeights))
+      expect(x.because).toMatch(/\.$/);
   });
 });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { entry } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import type { Job } from '@/core/job/types';
 import { demoJob, demoJobs } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';

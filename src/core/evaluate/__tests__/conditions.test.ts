@@ -1,14 +1,15 @@
 import { demoJob } from '@/demo/jobs';
 
-import { blankJob, entry } from '../../job/blank';
+import { blankJob } from '../../job/blank';
+import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
 import { armStroke } from '../../release/arm';
 import { hydraulicLift } from '../../release/train';
 import { evaluate } from '../evaluate';
-import type { FigureId } from '../figure';
-import { releaseBudget } from '../lossFigures';
-import { readSentence } from '../sentence';
+import type { FigureId } from '@/core/evaluate/engine/figure';
+import { releaseBudget } from '@/core/evaluate/figures/lossFigures';
+import { readSentence } from '@/core/text/sentence';
 import { packModel, torqueAt } from '../states';
 
 const cable = demoJob('UR-0106');

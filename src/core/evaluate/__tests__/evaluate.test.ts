@@ -3,12 +3,13 @@ import fc from 'fast-check';
 import { demoJob, demoJobs } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
-import { alternate, blankJob, blankKind, entry } from '../../job/blank';
+import { alternate, blankJob, blankKind } from '../../job/blank';
+import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Job, PlateKind } from '../../job/types';
 import { evaluate } from '../evaluate';
-import type { Figure, FigureId, Outcome } from '../figure';
-import { readSentence } from '../sentence';
+import type { Figure, FigureId, Outcome } from '@/core/evaluate/engine/figure';
+import { readSentence } from '@/core/text/sentence';
 
 const disc: PlateKind = {
   ...blankKind('disc', 'friction', 'Disc'),

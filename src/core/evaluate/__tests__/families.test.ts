@@ -1,9 +1,10 @@
-import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '../../job/blank';
+import { alternate, blankCoilGroup, blankJob, blankKind } from '../../job/blank';
+import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
 import { evaluate } from '../evaluate';
-import type { FigureId } from '../figure';
-import { readSentence } from '../sentence';
+import type { FigureId } from '@/core/evaluate/engine/figure';
+import { readSentence } from '@/core/text/sentence';
 
 /** A pack of 8 discs and 7 steels, 34.5 mm, on which each family is put. */
 function base(): Job {

@@ -1,5 +1,5 @@
 import { evaluate } from '../evaluate';
-import { figureText } from '../figureText';
+import { figureText } from '@/core/text/figureText';
 import { demoJob } from '@/demo/jobs';
 import { omit } from '@/core/omit';
 

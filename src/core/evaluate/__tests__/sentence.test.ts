@@ -1,4 +1,4 @@
-import { count, length, readSentence, say, times, torque } from '../sentence';
+import { count, length, readSentence, say, times, torque } from '@/core/text/sentence';
 
 describe('sentences of the core', () => {
   it('show their amounts in the unit that is chosen', () => {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { entry } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import { withEntry } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
@@ -14,8 +14,8 @@ import {
   turnedBy,
 } from '../../setting/plans';
 import { evaluate } from '../evaluate';
-import type { FigureId } from '../figure';
-import { readSentence } from '../sentence';
+import type { FigureId } from '@/core/evaluate/engine/figure';
+import { readSentence } from '@/core/text/sentence';
 import { omit } from '@/core/omit';
 
 const auto = demoJob('UR-0102');

@@ -1,13 +1,14 @@
 import { DomainError } from '../../errors';
-import { blankJob, entry } from '../../job/blank';
+import { blankJob } from '../../job/blank';
+import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
-import { Sheet } from '../sheet';
+import { JobSheet } from '@/core/evaluate/engine/jobSheet';
 
 const blank = blankJob('one', 'UR-0001', '2026-11-24T10:00:00.000Z');
 const job = withEntry(blank, 'release.leverTravel', entry(60));
 
 /** A figure of one input. */
-const of = (sheet: Sheet, value: (v: { x: number }) => number, path = 'release.leverTravel') =>
+const of = (sheet: JobSheet, value: (v: { x: number }) => number, path = 'release.leverTravel') =>
   sheet.compute('stack', {
     label: 'Stack',
     quantity: 'length',
@@ -19,7 +20,7 @@ const of = (sheet: Sheet, value: (v: { x: number }) => number, path = 'release.l
 
 describe('a sheet of figures', () => {
   it('works a figure out of an entry, with its working', () => {
-    const made = of(new Sheet(job), ({ x }) => 2 * x);
+    const made = of(new JobSheet(job), ({ x }) => 2 * x);
     expect(made).toMatchObject({ status: 'known', value: 120, estimated: false });
     expect(made.status === 'known' && made.working.inputs).toMatchObject([
       { value: 60, path: 'release.leverTravel' },
@@ -27,7 +28,7 @@ describe('a sheet of figures', () => {
   });
 
   it('leaves a figure unknown for what is missing, named with its field', () => {
-    const made = of(new Sheet(blank), ({ x }) => 2 * x);
+    const made = of(new JobSheet(blank), ({ x }) => 2 * x);
     expect(made).toMatchObject({
       status: 'unknown',
       needs: [{ path: 'release.leverTravel' }],
@@ -44,25 +45,25 @@ describe('a sheet of figures', () => {
     ['a value that is no number', () => Number.NaN],
     ['a value without end', () => Infinity],
   ])('leaves a figure unknown, with the reason, for %s', (_what, value) => {
-    const made = of(new Sheet(job), value);
+    const made = of(new JobSheet(job), value);
     expect(made).toMatchObject({ status: 'unknown', needs: [] });
     expect(made.status === 'unknown' && String(made.reason)).not.toBe('');
   });
 
   it('hands an earlier figure on, known or not, and refuses one that is not worked out yet', () => {
-    const sheet = new Sheet(job);
+    const sheet = new JobSheet(job);
     expect(() => sheet.figure('clamp', 'F')).toThrow('before it is worked out');
     of(sheet, ({ x }) => 2 * x);
     expect(sheet.figure('stack', 'S')).toMatchObject({ known: true, value: 120 });
     expect(sheet.known('stack')?.value).toBe(120);
-    const unknown = new Sheet(blank);
+    const unknown = new JobSheet(blank);
     of(unknown, ({ x }) => 2 * x);
     expect(unknown.figure('stack', 'S').known).toBe(false);
     expect(unknown.known('stack')).toBeUndefined();
   });
 
   it('works out once what several figures rest on', () => {
-    const sheet = new Sheet(job);
+    const sheet = new JobSheet(job);
     const make = jest.fn(() => ({ a: 1 }));
     expect(sheet.once('key', make)).toBe(sheet.once('key', make));
     expect(make).toHaveBeenCalledTimes(1);

@@ -1,10 +1,11 @@
-import { entry } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import type { Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
 
 import { evaluate } from '../evaluate';
-import { readSentence } from '../sentence';
-import { diaphragmLook, ringLook } from '../springLook';
+import { readSentence } from '@/core/text/sentence';
+import { ringLook } from '../../clutch/coil/look';
+import { diaphragmLook } from '../../clutch/diaphragm/look';
 import { packModel } from '../states';
 
 describe('a diaphragm looked at', () => {

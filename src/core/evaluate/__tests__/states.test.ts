@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { demoJob } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
-import { entry } from '../../job/blank';
+import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
 import { evaluate } from '../evaluate';

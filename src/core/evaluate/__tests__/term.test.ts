@@ -1,6 +1,6 @@
 import { DomainError } from '../../errors';
-import type { KnownTerm } from '../term';
-import { anyEstimated, findLack, gather, inputsOf, lack, term } from '../term';
+import type { KnownTerm } from '@/core/evaluate/engine/term';
+import { anyEstimated, findLack, gather, inputsOf, lack, term } from '@/core/evaluate/engine/term';
 
 const known = (symbol: string, value: number, estimated = false): KnownTerm =>
   term({

@@ -2,16 +2,16 @@ import fc from 'fast-check';
 
 import { demoJob } from '@/demo/jobs';
 
-import { entry } from '../../job/blank';
+import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
 import { bindMargin } from '../../springs/coil';
 import { evaluate } from '../evaluate';
-import type { FigureId } from '../figure';
-import { RESERVE_GOOD, RESERVE_STOP } from '../holdingVerdict';
-import { LIFT_WATCH } from '../releaseVerdicts';
-import { readSentence } from '../sentence';
-import type { VerdictId } from '../verdict';
+import type { FigureId } from '@/core/evaluate/engine/figure';
+import { RESERVE_GOOD, RESERVE_STOP } from '@/core/evaluate/verdicts/holdingVerdict';
+import { LIFT_WATCH } from '@/core/evaluate/verdicts/releaseVerdicts';
+import { readSentence } from '@/core/text/sentence';
+import type { VerdictId } from '@/core/evaluate/engine/verdict';
 
 /* Each verdict at the edges between its states: the entry that stands on an edge is worked out from the figures. */
 

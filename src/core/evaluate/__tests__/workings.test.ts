@@ -1,11 +1,11 @@
 import { demoJob, demoJobs } from '@/demo/jobs';
 
-import { entry } from '../../job/blank';
-import type { FieldPath } from '../../job/fields';
+import { entry } from '../../job/entry';
+import type { FieldPath } from '../../job/fieldPath';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
 import { evaluate } from '../evaluate';
-import type { Figure, FigureId, WorkingInput } from '../figure';
+import type { Figure, FigureId, WorkingInput } from '@/core/evaluate/engine/figure';
 
 /*
  * What a working lists is what its figure rests on: each row moves the figure, and nothing moves it that is in no row. Found by

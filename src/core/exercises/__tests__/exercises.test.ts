@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { readSentence } from '../../evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { EXERCISE_IDS, EXERCISES, isExercise } from '../exercises';
 import type { Answer, Exercise, Question } from '../model';
 import { MISTAKES } from '../model';

@@ -1,7 +1,7 @@
 import { evaluate } from '../../evaluate/evaluate';
-import { length, say } from '../../evaluate/sentence';
+import { length, say } from '@/core/text/sentence';
 import { turningWords, turnsForGap } from '../../setting/adjuster';
-import { entry } from '../../job/blank';
+import { entry } from '../../job/entry';
 import { Dice } from '../dice';
 import { benchJob, kitOf } from '../kit';
 import { numberQuestion, oneQuestion } from '../marking';

@@ -1,6 +1,6 @@
 import { basketRpm, weightForce } from '../../assist/centrifugal';
 import { firstContactRpm } from '../../assist/startClutch';
-import { force, say, travel } from '../../evaluate/sentence';
+import { force, say, travel } from '@/core/text/sentence';
 import { Dice } from '../dice';
 import { numberQuestion, oneQuestion } from '../marking';
 import type { Exercise } from '../model';

@@ -1,8 +1,8 @@
 import { evaluate } from '../../evaluate/evaluate';
-import type { FigureId } from '../../evaluate/figure';
-import type { Sentence } from '../../evaluate/sentence';
-import { length, say, times } from '../../evaluate/sentence';
-import { entry } from '../../job/blank';
+import type { FigureId } from '@/core/evaluate/engine/figure';
+import type { Sentence } from '@/core/text/sentence';
+import { length, say, times } from '@/core/text/sentence';
+import { entry } from '../../job/entry';
 import type { Job } from '../../job/types';
 import { Dice } from '../dice';
 import { benchJob, kitOf } from '../kit';

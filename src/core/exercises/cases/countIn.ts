@@ -1,5 +1,5 @@
-import { count, say } from '../../evaluate/sentence';
-import { entry } from '../../job/blank';
+import { count, say } from '@/core/text/sentence';
+import { entry } from '../../job/entry';
 import type { SmallPart } from '../../job/types';
 import { partMissing } from '../../signoff/openItems';
 import { Dice } from '../dice';

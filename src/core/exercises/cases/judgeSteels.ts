@@ -1,8 +1,8 @@
 import { evaluate } from '../../evaluate/evaluate';
-import { length, say } from '../../evaluate/sentence';
+import { length, say } from '@/core/text/sentence';
 import { staysIn } from '../../inspect/decisions';
 import { inspect } from '../../inspect/inspect';
-import { entry } from '../../job/blank';
+import { entry } from '../../job/entry';
 import { Dice } from '../dice';
 import { benchJob, kitOf } from '../kit';
 import { manyQuestion, oneQuestion } from '../marking';

@@ -1,6 +1,6 @@
-import { layOut } from '../../evaluate/layers';
-import { count, say } from '../../evaluate/sentence';
-import { entry } from '../../job/blank';
+import { layOut } from '@/core/evaluate/engine/layers';
+import { count, say } from '@/core/text/sentence';
+import { entry } from '../../job/entry';
 import type { Job, Plate } from '../../job/types';
 import { Dice } from '../dice';
 import { benchJob, kitOf } from '../kit';

@@ -1,4 +1,4 @@
-import { length, say } from '../../evaluate/sentence';
+import { length, say } from '@/core/text/sentence';
 import { summarizeReadings } from '../../pack/stack';
 import type { EntrySpec } from '../../units/parseEntry';
 import { Dice } from '../dice';

@@ -1,4 +1,4 @@
-import { say } from '../../evaluate/sentence';
+import { say } from '@/core/text/sentence';
 import { bandsAt } from '../../pack/bands';
 import { Dice } from '../dice';
 import { numberQuestion, oneQuestion } from '../marking';

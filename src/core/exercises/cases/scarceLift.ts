@@ -1,4 +1,4 @@
-import { length, say } from '../../evaluate/sentence';
+import { length, say } from '@/core/text/sentence';
 import { reducedEffort } from '../../release/lossBudget';
 import { clearancePerFace } from '../../release/clearance';
 import { Dice } from '../dice';

@@ -1,4 +1,4 @@
-import { length, say, travel } from '../../evaluate/sentence';
+import { length, say, travel } from '@/core/text/sentence';
 import type { Adjuster } from '../../setting/adjuster';
 import { gapPerTurn, turningWords, turnsForGap } from '../../setting/adjuster';
 import { adviseGain } from '../../setting/leverGain';

@@ -1,4 +1,4 @@
-import { say } from '../../evaluate/sentence';
+import { say } from '@/core/text/sentence';
 import { toBase, unitById } from '../../units/quantity';
 import { crissCross } from '../../worksheet/boltCircle';
 import { Dice } from '../dice';

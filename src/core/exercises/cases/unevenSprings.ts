@@ -1,4 +1,4 @@
-import { force, length, say, travel } from '../../evaluate/sentence';
+import { force, length, say, travel } from '@/core/text/sentence';
 import { placeEvenly, springResultant } from '../../springs/circle';
 import { Dice } from '../dice';
 import { numberQuestion, right, wrong } from '../marking';

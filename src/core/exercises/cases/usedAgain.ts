@@ -1,6 +1,6 @@
 import { evaluate } from '../../evaluate/evaluate';
-import { length, say } from '../../evaluate/sentence';
-import { entry } from '../../job/blank';
+import { length, say } from '@/core/text/sentence';
+import { entry } from '../../job/entry';
 import { Dice } from '../dice';
 import { benchJob, kitOf } from '../kit';
 import { manyQuestion, numberQuestion } from '../marking';

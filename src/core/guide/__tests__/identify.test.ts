@@ -1,6 +1,7 @@
 import type { ClutchLayout } from '../../job/types';
 import type { GuideAnswer, QuestionId } from '../identify';
-import { FIRST_QUESTION, GUIDE, hasPack, LAYOUT_MEANS, LAYOUT_NAME } from '../identify';
+import { FIRST_QUESTION, GUIDE } from '../identify';
+import { hasPack, LAYOUTS } from '../layouts';
 
 /** What one ends at by the answers of these labels, from the first question. */
 function follow(...labels: readonly string[]): GuideAnswer['to'] {
@@ -61,13 +62,13 @@ describe('which clutch an unknown machine has', () => {
       for (const { to } of answers)
         if ('layout' in to) {
           expect(to.because.endsWith('.')).toBe(true);
-          expect(LAYOUT_NAME[to.layout].length).toBeGreaterThan(3);
-          expect(LAYOUT_MEANS[to.layout].endsWith('.')).toBe(true);
+          expect(LAYOUTS[to.layout].name.length).toBeGreaterThan(3);
+          expect(LAYOUTS[to.layout].means.endsWith('.')).toBe(true);
         }
   });
 
   it('leaves plates to be specified to machines that have them', () => {
-    expect((Object.keys(LAYOUT_NAME) as ClutchLayout[]).filter(hasPack).sort()).toEqual([
+    expect((Object.keys(LAYOUTS) as ClutchLayout[]).filter(hasPack).sort()).toEqual([
       'pack',
       'startAndPack',
       'unknown',

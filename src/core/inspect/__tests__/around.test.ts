@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 
-import { blankJob, entry } from '@/core/job/blank';
+import { blankJob } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import { fieldAt } from '@/core/job/fields';
 import { withEntry } from '@/core/job/paths';
 import type { Fixture, Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
 
-import { readSentence } from '../../evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { judgeFixture } from '../around';
 import { omit } from '@/core/omit';
 

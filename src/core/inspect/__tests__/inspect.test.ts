@@ -3,10 +3,11 @@ import fc from 'fast-check';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { evaluate } from '../../evaluate/evaluate';
-import { readSentence } from '../../evaluate/sentence';
-import type { State } from '../../evaluate/figure';
-import type { VerdictId } from '../../evaluate/verdict';
-import { alternate, blankCoilGroup, blankJob, blankKind, entry } from '../../job/blank';
+import { readSentence } from '@/core/text/sentence';
+import type { State } from '@/core/evaluate/engine/figure';
+import type { VerdictId } from '@/core/evaluate/engine/verdict';
+import { alternate, blankCoilGroup, blankJob, blankKind } from '../../job/blank';
+import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Fixture, Job, Plate, Sight } from '../../job/types';
 import { POINTS } from '../../job/types';

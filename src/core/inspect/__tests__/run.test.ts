@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 
-import { blankJob, entry, alternate, blankKind } from '../../job/blank';
+import { blankJob, alternate, blankKind } from '../../job/blank';
+import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
 import { keyed, pointSetsItself } from '../keyed';
 import { quickReadings } from '../quick';
 import { readGauge } from '../reading';
-import type { RunPart, RunStep } from '../run';
+import type { RunPart, RunStep } from '../runStep';
 import { measuringRun, nextOpen, openSteps } from '../run';
 
 function job(): Job {

@@ -2,10 +2,12 @@ import fc from 'fast-check';
 
 import { demoJob } from '@/demo/jobs';
 
-import { entry } from '../blank';
-import type { FieldPattern } from '../fields';
-import { fieldAt, fieldPath, FIELDS, patternOf } from '../fields';
-import { entryAt, withEntry } from '../paths';
+import { entry } from '../entry';
+import type { FieldPattern } from '../fieldPath';
+import { fieldAt, FIELDS, patternOf } from '../fields';
+import { fieldPath } from '../fieldPath';
+import { withEntry } from '../paths';
+import { entryAt } from '../entryAt';
 
 const job = demoJob('UR-0106');
 

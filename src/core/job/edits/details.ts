@@ -1,9 +1,12 @@
+import { ATTACHMENTS } from '../../clutch/fitted';
+import { LAYOUTS } from '../../guide/layouts';
 import { parseEntry } from '../../units/parseEntry';
 import type { UnitChoice } from '../../units/quantity';
-import type { FieldPath } from '../fields';
+import type { FieldPath } from '../fieldPath';
 import { fieldOf } from '../fields';
-import { entryAt, withEntry } from '../paths';
-import type { AssistType, Entry, Job, Release, Source, StartClutchPlace } from '../types';
+import { withEntry } from '../paths';
+import { entryAt } from '../entryAt';
+import type { ClutchLayout, Entry, Job, Release, Source } from '../types';
 
 /** Texts of a job that are typed. */
 export interface Details {
@@ -31,17 +34,37 @@ export const writeDetails = (job: Job, { number, name, use, notes }: Details): J
 export const archive = (job: Job, archived: boolean): Job =>
   job.archived === archived ? job : { ...job, archived };
 
-/** Chooses the centrifugal assist; what is known of the other stays. */
-export const chooseAssist = (job: Job, type: AssistType): Job => ({
-  ...job,
-  assist: { ...job.assist, type },
-});
+/**
+ * Chooses whether something is attached to the clutch, and how; what is known of the other ways stays. The same job where
+ * there is no such kind.
+ * @param kindId of the list of kinds
+ * @example chooseAttachment(job, 'assist', 'balls').assist.type // "balls"
+ */
+export function chooseAttachment(job: Job, kindId: string, value: string): Job {
+  const choice = ATTACHMENTS.find(({ id }) => id === kindId)?.choice;
+  return choice?.options.some((o) => o.value === value) ? choice.put(job, value) : job;
+}
 
-/** Chooses where a start clutch sits. */
-export const placeStartClutch = (job: Job, place: StartClutchPlace): Job => ({
-  ...job,
-  startClutch: { ...job.startClutch, place },
-});
+/**
+ * Chooses what takes the machine off. A start clutch belongs on the record as soon as the machine has one; behind it, it is
+ * mostly the shift pedal that opens the pack, unless something of the release is entered already.
+ * @example chooseLayout(job, 'belt').machine.layout // "belt"
+ */
+export function chooseLayout(job: Job, layout: ClutchLayout): Job {
+  const { shoes, plates } = LAYOUTS[layout];
+  const { type, liftReadings, ...entries } = job.release;
+  const isFresh = liftReadings.length === 0 && Object.keys(entries).length === 0;
+  const fresh = shoes && plates ? 'measured' : type === 'measured' ? 'hydraulic' : type;
+  return {
+    ...job,
+    machine: { ...job.machine, layout },
+    startClutch:
+      shoes && job.startClutch.place === 'none'
+        ? { ...job.startClutch, place: 'crank' }
+        : job.startClutch,
+    release: isFresh ? { ...job.release, type: fresh } : job.release,
+  };
+}
 
 /** Chooses what the lift is worked out from. */
 export const chooseRelease = (job: Job, type: Release['type']): Job => ({

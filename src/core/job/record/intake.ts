@@ -1,5 +1,5 @@
 import type { ComplaintId } from '../../causes/complaints';
-import type { TestId } from '../../causes/tests';
+import type { TestId } from '../../causes/cause';
 import type { Entry } from './entry';
 
 /* Stage, machine, engine, and what was asked for and found by asking. */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 
 import { FIELDS } from '../../job/fields';
 import { blankJob } from '../../job/blank';
-import { entryAt } from '../../job/paths';
+import { entryAt } from '../../job/entryAt';
 import { demoJob, demoJobs } from '@/demo/jobs';
 import { demoLibrary } from '@/demo/library';
 import { arbitraryJob } from '@/testing/arbitraryJob';

@@ -1,8 +1,8 @@
-import { entry } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import type { Job, Visit } from '@/core/job/types';
 import { demoJob, demoJobs } from '@/demo/jobs';
 
-import { readSentence } from '../../evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { evaluate } from '../../evaluate/evaluate';
 import { discsGrew, meterRanBack } from '../returns';
 

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 
-import { entry } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import type { Entry, Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
-import { layOut } from '../../evaluate/layers';
+import { layOut } from '@/core/evaluate/engine/layers';
 import { machineLog, wearRates } from '../machineLog';
 import { packLife } from '../packLife';
 import { omit } from '@/core/omit';

@@ -5,7 +5,8 @@ import { digestOf } from '@/files/digest';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { evaluate } from '../../evaluate/evaluate';
-import { blankJob, entry } from '../../job/blank';
+import { blankJob } from '../../job/blank';
+import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
 import { openItems } from '../../signoff/openItems';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { entry } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import type { Setting } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
 

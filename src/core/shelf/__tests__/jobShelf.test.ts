@@ -4,7 +4,7 @@ import { demoJob } from '@/demo/jobs';
 import { coilPack, figureOf } from '@/testing/packs';
 
 import { evaluate } from '../../evaluate/evaluate';
-import { entry } from '../../job/blank';
+import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
 import { toleranceOf } from '../../pack/jobTolerance';

@@ -1,5 +1,5 @@
 import { evaluate } from '@/core/evaluate/evaluate';
-import { layOut } from '@/core/evaluate/layers';
+import { layOut } from '@/core/evaluate/engine/layers';
 import type { Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
 import { demoShelf } from '@/demo/shelf';

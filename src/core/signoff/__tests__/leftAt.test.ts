@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 
-import { blankJob, entry } from '@/core/job/blank';
+import { blankJob } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import { withEntry } from '@/core/job/paths';
 import type { Job, Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';

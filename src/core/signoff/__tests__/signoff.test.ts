@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 
-import { entry } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import { copyOfJob, nextJobOf } from '@/core/job/derive';
 import { withEntry } from '@/core/job/paths';
-import { readSentence } from '../../evaluate/sentence';
-import type { FieldPath } from '../../job/fields';
+import { readSentence } from '@/core/text/sentence';
+import type { FieldPath } from '../../job/fieldPath';
 import type { Job } from '@/core/job/types';
 import { isFrozen } from '@/core/job/signOff';
 import { demoJob } from '@/demo/jobs';

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
-import { blankJob, entry } from '../../job/blank';
+import { blankJob } from '../../job/blank';
+import { entry } from '../../job/entry';
 import type { Job } from '../../job/types';
 import { isOfAnotherClutch, refitted } from '../refit';
 import { smallParts, stripLines } from '../stripList';

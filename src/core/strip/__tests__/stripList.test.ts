@@ -1,6 +1,7 @@
 import { blankJob } from '../../job/blank';
 import type { Job } from '../../job/types';
-import { FIRST_QUESTION, GUIDE, hasPack } from '../../guide/identify';
+import { FIRST_QUESTION, GUIDE } from '../../guide/identify';
+import { hasPack } from '../../guide/layouts';
 import type { QuestionId } from '../../guide/identify';
 import { smallParts, stripLines } from '../stripList';
 

@@ -2,7 +2,7 @@ import { demoJob } from '@/demo/jobs';
 import { demoJobs } from '@/demo/workshop';
 
 import { evaluate } from '../../evaluate/evaluate';
-import type { FigureId } from '../../evaluate/figure';
+import type { FigureId } from '@/core/evaluate/engine/figure';
 import { blankJob } from '../../job/blank';
 import { cutawayOf } from '../cutaway';
 import { packsOf, takeoffOfPacks } from '../packs';

@@ -4,7 +4,7 @@ import { demoJob } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { evaluate } from '../../evaluate/evaluate';
-import { entry } from '../../job/blank';
+import { entry } from '../../job/entry';
 import type { Job } from '../../job/types';
 import { FACE_GIVE, leverOf, packGive } from '../lever';
 import { omit } from '@/core/omit';

@@ -1,9 +1,8 @@
 import { EXERCISE_IDS, EXERCISES } from '../../exercises/exercises';
-import { readSentence } from '../../evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { FIELDS } from '../../job/fields';
-import { FAMILIES } from '../families';
+import { FAMILIES, GLOSSARY, TERM_IDS } from '../glossary';
 import type { TermId } from '../glossary';
-import { GLOSSARY, TERM_IDS } from '../glossary';
 import { SCHOOLS } from '../schools';
 import { termOf, termsIn } from '../termsIn';
 

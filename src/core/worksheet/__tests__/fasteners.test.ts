@@ -1,5 +1,5 @@
 import { evaluate } from '@/core/evaluate/evaluate';
-import { entry } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import { withEntry } from '@/core/job/paths';
 import { demoJob } from '@/demo/jobs';
 

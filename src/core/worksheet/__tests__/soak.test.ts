@@ -1,4 +1,5 @@
-import { blankJob, entry } from '@/core/job/blank';
+import { blankJob } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 
 import { minutesText, soakOf, soakState } from '../soak';
 

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 
-import { blankJob, entry } from '@/core/job/blank';
+import { blankJob } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import type { Job } from '@/core/job/types';
 import { withEntry } from '@/core/job/paths';
 import { WORK_STAGES } from '@/core/job/work';
-import { readSentence } from '@/core/evaluate/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { demoJob, demoJobs } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 

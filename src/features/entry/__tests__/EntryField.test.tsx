@@ -2,7 +2,7 @@ import { act, fireEvent, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 
-import { entryAt } from '@/core/job/paths';
+import { entryAt } from '@/core/job/entryAt';
 import type { Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
 import { displayActions } from '@/state/displaySlice';

@@ -1,4 +1,4 @@
-import { entryAt } from '@/core/job/paths';
+import { entryAt } from '@/core/job/entryAt';
 import { unitById } from '@/core/units/quantity';
 import { demoJob } from '@/demo/jobs';
 

@@ -1,4 +1,4 @@
-import { entry } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import { withEntry } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';

@@ -1,4 +1,4 @@
-import { layOut } from '@/core/evaluate/layers';
+import { layOut } from '@/core/evaluate/engine/layers';
 import type { Job, Plate } from '@/core/job/types';
 import { demoJob, demoJobs } from '@/demo/jobs';
 

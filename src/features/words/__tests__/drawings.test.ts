@@ -1,5 +1,4 @@
-import { FAMILIES } from '@/core/words/families';
-import { GLOSSARY } from '@/core/words/glossary';
+import { FAMILIES, GLOSSARY } from '@/core/words/glossary';
 
 import { DRAWINGS, FIELD } from '../drawings';
 

@@ -16,7 +16,7 @@ import fc from 'fast-check';
 
 import { evaluate } from '@/core/evaluate/evaluate';
 import { blankJob } from '@/core/job/blank';
-import type { FieldPattern } from '@/core/job/fields';
+import type { FieldPattern } from '@/core/job/fieldPath';
 import {
   FIELDS,
   MAX_GROUPS,

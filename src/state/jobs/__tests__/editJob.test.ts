@@ -1,5 +1,5 @@
 import { chooseRelease, writeDetails } from '@/core/job/edits/details';
-import { entry } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
 import { withEntry } from '@/core/job/paths';
 import { isFrozen } from '@/core/job/signOff';
 import { reopened, signed } from '@/core/signoff/revisions';

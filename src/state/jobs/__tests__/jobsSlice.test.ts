@@ -2,7 +2,7 @@ import { configureStore } from '@reduxjs/toolkit';
 
 import { chooseReading, chooseSource } from '@/core/job/edits/details';
 import { fillStack, removeKind } from '@/core/job/edits/pack';
-import { entryAt } from '@/core/job/paths';
+import { entryAt } from '@/core/job/entryAt';
 import type { Job } from '@/core/job/types';
 
 import { editJob, typeInField } from '../editJob';

@@ -1,0 +1,310 @@
+import { fieldPath } from '../../job/fieldPath';
+import type { CoilGroup } from '../../job/types';
+import { length, say } from '../../text/sentence';
+import type { Sentence } from '../../text/sentence';
+import {
+  coilRate,
+  fitRate,
+  installedLength,
+  solidLength,
+  springForce,
+  springStress,
+} from '../../springs/coil';
+import { placeEvenly, springResultant } from '../../springs/circle';
+import type { Mm, Newton } from '../../units/quantity';
+import type { Sheet, SpringModel } from '../../evaluate/engine/sheet';
+import type { Term } from '../../evaluate/engine/term';
+import { gather, lack } from '../../evaluate/engine/term';
+
+/** One kind of spring, as far as it is known. */
+interface GroupTerms {
+  readonly id: string;
+  readonly name: string;
+  readonly count: Term;
+  readonly rate: Term;
+  readonly freeLength: Term;
+  readonly solid: Term;
+  readonly wire: Term;
+  readonly coil: Term;
+}
+
+/** The springs in place, and what they clamp with. @param place works out their length in place */
+function fitted(sheet: Sheet, place: (sheet: Sheet) => void): void {
+  const groups = groupTerms(sheet);
+  const each = groups.map((g) => gather([g.count, g.rate], ([n = 0, k = 0]) => n * k));
+  sheet.compute('springRate', {
+    label: 'Rate of all springs',
+    quantity: 'rate',
+    section: 4,
+    formula: rateFormula(sheet.job.springs.coil.groups),
+    from: { k: gather(groups.length ? each : [NO_SPRINGS], sum) },
+    value: ({ k }) => k,
+  });
+  place(sheet);
+  sheet.compute('clamp', {
+    label: 'Clamp',
+    quantity: 'force',
+    section: 4,
+    formula: 'F = Σ n·k·(L_0 − L)',
+    from: { F: totalForce(groups, sheet.figure('installedLength', 'L')) },
+    value: ({ F }) => F,
+  });
+  computeRing(sheet, groups);
+}
+
+/** Length of springs under bolts, from the seat that the bolts hold. */
+function underBolts(sheet: Sheet): void {
+  sheet.compute('installedLength', {
+    label: 'Spring length in place',
+    quantity: 'length',
+    section: 4,
+    formula: 'L = G_0 − t_pp − s − H',
+    from: {
+      G: sheet.entry('springs.coil.seatDistance'),
+      p: sheet.entry('springs.coil.pressurePlate'),
+      s: sheet.entry('springs.coil.shim'),
+      H: sheet.figure('stack', 'H'),
+    },
+    value: ({ G, p, s, H }) => installedLength(G, H, p, s),
+  });
+}
+
+function forceAt(sheet: Sheet, stack: Mm): ((height: Mm, lift: Mm) => Newton) | undefined {
+  const installed = sheet.known('installedLength')?.value ?? Number.NaN;
+  const groups = groupTerms(sheet).map(({ count, rate, freeLength }) => ({
+    n: count.known ? count.value : Number.NaN,
+    k: rate.known ? rate.value : Number.NaN,
+    free: freeLength.known ? freeLength.value : Number.NaN,
+  }));
+  return (height, lift) => {
+    const at = installed + stack - height - lift;
+    let total = 0;
+    for (const { n, k, free } of groups) total += n * springForce(k, free, at);
+    return total;
+  };
+}
+
+function terms(sheet: Sheet): readonly Term[] {
+  const groups = groupTerms(sheet);
+  return groups.length === 0
+    ? [NO_SPRINGS]
+    : [
+        sheet.figure('installedLength', 'L'),
+        ...groups.flatMap((g) => [g.count, g.rate, g.freeLength]),
+      ];
+}
+
+/**
+ * Kinds of spring that are longer in place than free, so that they stand unpressed in their seats; by how much, mm.
+ * @example unpressedGroups(sheet).length // 0
+ */
+export function unpressedGroups(sheet: Sheet): readonly { readonly id: string; readonly by: Mm }[] {
+  const installed = sheet.known('installedLength')?.value;
+  if (installed === undefined) return [];
+  return groupTerms(sheet).flatMap(({ id, freeLength }) =>
+    freeLength.known && installed >= freeLength.value
+      ? [{ id, by: installed - freeLength.value }]
+      : [],
+  );
+}
+
+function unpressed(sheet: Sheet): Sentence {
+  const installed = sheet.known('installedLength');
+  const least = Math.min(...unpressedGroups(sheet).map(({ by }) => by));
+  if (!installed) return say`The spring is not pressed at all at this stack.`;
+  return Number.isFinite(least) && least > 0
+    ? say`The springs stand loose: in place they are ${length(installed.value)} long, ${length(least)} longer than free.`
+    : say`The springs stand loose: in place they are ${length(installed.value)} long, no shorter than free.`;
+}
+
+/**
+ * Coil springs wherever they stand.
+ * @param place works out their length in place
+ * @example groupModel(() => undefined).terms(sheet).length // 4
+ */
+export const groupModel = (place: (sheet: Sheet) => void): SpringModel => ({
+  fitted: (sheet) => fitted(sheet, place),
+  lifted,
+  forceAt,
+  terms,
+  unpressed,
+  ofGroups: true,
+});
+
+export const COIL_MODEL = groupModel(underBolts);
+
+/** How far off centre a ring of mixed springs presses; only where its order is recorded. */
+function computeRing(sheet: Sheet, groups: readonly GroupTerms[]): void {
+  const { ring } = sheet.job.springs.coil;
+  if (ring.length === 0) return;
+  const length = sheet.figure('installedLength', 'L');
+  const forces = new Map(
+    groups.map((g) => [
+      g.id,
+      gather([length, g.rate, g.freeLength], ([l = 0, k = 0, L0 = 0]) => springForce(k, L0, l)),
+    ]),
+  );
+  const radius = sheet.entry('springs.coil.ringRadius');
+  const placed = ring.map((id) => forces.get(id) ?? NO_SPRINGS);
+  sheet.compute('springOffset', {
+    label: 'Springs press off centre by',
+    quantity: 'length',
+    section: 4,
+    formula: 'e = |Σ F·r|/Σ F',
+    from: {
+      e: gather(
+        [radius, ...placed],
+        ([r = 0, ...all]) => springResultant(placeEvenly(all, r)).offset,
+      ),
+    },
+    value: ({ e }) => e,
+  });
+}
+
+function lifted(sheet: Sheet): void {
+  const groups = groupTerms(sheet);
+  const lifted = gather(
+    [sheet.figure('installedLength', 'L'), sheet.figure('liftHad', 'x')],
+    ([L = 0, x = 0]) => L - x,
+  );
+  sheet.compute('releaseForce', {
+    label: 'Release force, full lift',
+    quantity: 'force',
+    section: 7,
+    formula: 'F_r = Σ n·k·(L_0 − L + x)',
+    from: { F: totalForce(groups, lifted) },
+    value: ({ F }) => F,
+  });
+  const rooms = groups.map((g) => gather([lifted, g.solid], ([l = 0, c = 0]) => l - c));
+  sheet.compute('coilClearance', {
+    label: 'Room before the coils touch',
+    quantity: 'length',
+    section: 4,
+    formula: 'L − x − L_c, the least of all kinds',
+    from: { c: gather(groups.length ? rooms : [NO_SPRINGS], (all) => Math.min(...all)) },
+    value: ({ c }) => c,
+  });
+  const wired = groups.filter((g) => g.wire.known || g.coil.known);
+  if (wired.length === 0) return;
+  sheet.compute('springStress', {
+    label: 'Wire stress, full lift',
+    quantity: 'stress',
+    section: 4,
+    formula: 'τ = K_w·8·F·D/(π·d³), K_w = (4C−1)/(4C−4) + 0.615/C, C = D/d',
+    from: {
+      τ: gather(
+        wired.map((g) =>
+          gather(
+            [lifted, g.rate, g.freeLength, g.wire, g.coil],
+            ([l = 0, k = 0, L0 = 0, d = 0, D = 0]) => springStress(springForce(k, L0, l), d, D),
+          ),
+        ),
+        (all) => Math.max(...all),
+      ),
+    },
+    value: ({ τ }) => τ,
+  });
+}
+
+const NO_SPRINGS = lack('A kind of spring', 'springs.coil.groups');
+
+function totalForce(groups: readonly GroupTerms[], at: Term): Term {
+  if (groups.length === 0) return NO_SPRINGS;
+  return gather(
+    [at, ...groups.flatMap((g) => [g.count, g.rate, g.freeLength])],
+    ([l = 0, ...rest]) => {
+      let total = 0;
+      for (let i = 0; i + 2 < rest.length; i += 3) {
+        const [n = 0, k = 0, L0 = 0] = rest.slice(i, i + 3);
+        total += n * springForce(k, L0, l);
+      }
+      return total;
+    },
+  );
+}
+
+const groupTerms = (sheet: Sheet): readonly GroupTerms[] =>
+  sheet.once('spring groups', () => makeGroupTerms(sheet));
+
+function makeGroupTerms(sheet: Sheet): readonly GroupTerms[] {
+  return sheet.job.springs.coil.groups.map((group, index, all) => {
+    const suffix = all.length > 1 ? ` (${group.name || index + 1})` : '';
+    const at = (leaf: GroupLeaf) => {
+      const path = fieldPath(`springs.coil.groups.*.${leaf}`, group.id);
+      const t = sheet.entry(path);
+      return suffix === '' ? t : relabel(t, suffix);
+    };
+    const wire = at('wireDiameter');
+    const coil = at('meanDiameter');
+    const tester = group.rateFrom === 'tester' ? testerFit(sheet, group) : undefined;
+    const rate =
+      tester?.rate ??
+      (group.rateFrom === 'wire'
+        ? gather(
+            [wire, coil, at('activeCoils'), at('shearModulus')],
+            ([d = 0, D = 0, n = 0, G = 0]) => coilRate(d, D, n, G),
+          )
+        : at('rate'));
+    const solidGiven = at('solidLength');
+    const fromWire = gather([at('totalCoils'), wire], ([n = 0, d = 0]) => solidLength(n, d));
+    return {
+      id: group.id,
+      name: group.name,
+      count: at('count'),
+      rate,
+      wire,
+      coil,
+      // The line through the tester's points has a free length of its own; the rule is for the sag limit alone.
+      freeLength: tester?.freeLength ?? at('freeLength'),
+      solid: solidGiven.known || !fromWire.known ? solidGiven : fromWire,
+    };
+  });
+}
+
+type GroupLeaf =
+  | 'count'
+  | 'rate'
+  | 'freeLength'
+  | 'solidLength'
+  | 'wireDiameter'
+  | 'meanDiameter'
+  | 'activeCoils'
+  | 'totalCoils'
+  | 'shearModulus';
+
+function testerFit(sheet: Sheet, group: CoilGroup): { rate: Term; freeLength: Term } {
+  const points = group.testerPoints.flatMap((p) =>
+    p.length && p.force ? [{ length: p.length.value, force: p.force.value }] : [],
+  );
+  if (points.length < 2) {
+    const missing = lack('Two tester points', fieldPath('springs.coil.groups.*.rate', group.id));
+    return { rate: missing, freeLength: missing };
+  }
+  const at = (leaf: 'length' | 'force', id: string) =>
+    fieldPath(`springs.coil.groups.*.testerPoints.*.${leaf}`, group.id, id);
+  const terms = group.testerPoints
+    .filter((p) => p.length && p.force)
+    .flatMap(({ id }, i) => [
+      sheet.entry(at('length', id), `L_${i + 1}`),
+      sheet.entry(at('force', id), `F_${i + 1}`),
+    ]);
+  return {
+    rate: gather(terms, () => fitRate(points).rate),
+    freeLength: gather(terms, () => fitRate(points).freeLength),
+  };
+}
+
+function rateFormula(groups: readonly CoilGroup[]): string {
+  if (groups.some((g) => g.rateFrom === 'wire')) return 'k_all = Σ n·k, k = G·d⁴/(8·D³·n_a)';
+  if (groups.some((g) => g.rateFrom === 'tester'))
+    return 'k_all = Σ n·k, k the slope of the line through the tester’s points';
+  return 'k_all = Σ n·k';
+}
+
+function relabel(t: Term, suffix: string): Term {
+  return t.known
+    ? { ...t, inputs: t.inputs.map((i) => ({ ...i, label: i.label + suffix })) }
+    : { ...t, needs: t.needs.map((n) => ({ ...n, label: n.label + suffix })) };
+}
+
+const sum = (all: readonly number[]) => all.reduce((a, b) => a + b, 0);

@@ -1,0 +1,68 @@
+import type { Job } from '../../job/types';
+import type { Fastener } from '../../job/work';
+import type { PartLine, StripLine } from '../../strip/line';
+import { line, part, SPRINGS } from '../../strip/line';
+
+/* Coil springs at the bench: off, in, and what holds them. */
+
+export const COILS_OFF: readonly StripLine[] = [
+  line(
+    'Spring bolts a little at a time, criss-cross',
+    'The plate must come off square. Springs are loaded: eyes covered.',
+  ),
+  line('Springs out in their order', 'Two kinds are fitted on purpose: note where each stands.'),
+];
+
+export const COIL_PARTS: readonly PartLine[] = [part('Spring bolts and washers'), part(SPRINGS)];
+
+/**
+ * The bolts that hold the springs, as many as there are springs.
+ * @example coilBolts(job).name // "Spring bolts"
+ */
+export function coilBolts({ springs }: Job): Pick<Fastener, 'name' | 'lock' | 'count'> {
+  const many = springs.coil.groups.reduce((sum, g) => sum + (g.count?.value ?? 0), 0);
+  return {
+    name: 'Spring bolts',
+    lock: 'none',
+    ...(many > 0 && many <= 60 ? { count: { value: many } } : {}),
+  };
+}
+
+/**
+ * How the springs go in, kind by kind round the circle.
+ * @example coilsIn(job) // "Springs in: 6 Soft set"
+ */
+export function coilsIn({ springs: { coil } }: Job): string {
+  const groups = coil.groups.filter((g) => (g.count?.value ?? 0) > 0);
+  const kinds = groups.map((g) => `${g.count?.value ?? 0} ${g.name || 'springs'}`).join(', ');
+  const name = (id: string) => coil.groups.find((g) => g.id === id)?.name || 'springs';
+  const laid =
+    coil.ring.length > 0
+      ? `, round the circle from the mark: ${runsOf(coil.ring.map(name)).join(', ')}`
+      : groups.length > 1
+        ? ', the kinds alternating evenly'
+        : '';
+  return `Springs in${kinds ? `: ${kinds}` : ''}${laid}`;
+}
+
+/** What lies side by side, counted: "Long × 4", "Short", "Long". */
+function runsOf(names: readonly string[]): readonly string[] {
+  const runs: { name: string; count: number }[] = [];
+  for (const name of names) {
+    const last = runs.at(-1);
+    if (last?.name === name) last.count += 1;
+    else runs.push({ name, count: 1 });
+  }
+  return runs.map(({ name, count: n }) => (n === 1 ? name : `${name} × ${n}`));
+}
+
+/**
+ * The line by which springs go in.
+ * @example springsIn('Diaphragm on').key // "springs"
+ */
+export const springsIn = (text: string) => ({
+  key: 'springs',
+  section: 'Springs',
+  text: [text],
+  watch: 'Springs are loaded: eyes covered, let down and drawn up evenly.',
+});

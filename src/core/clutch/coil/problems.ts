@@ -1,0 +1,76 @@
+import type { Problem } from '../../evaluate/engine/problem';
+import type { Sheet } from '../../evaluate/engine/sheet';
+import { fieldPath } from '../../job/fieldPath';
+import type { CoilGroup } from '../../job/types';
+import { count, length, say } from '../../text/sentence';
+import { unpressedGroups } from './figures';
+
+/**
+ * Coil springs whose entries contradict each other, that touch, stand unpressed, or are not as many as their ring holds.
+ * @example coilProblems(sheet).length // 0
+ */
+export const coilProblems = (sheet: Sheet): readonly Problem[] => [
+  ...sheet.job.springs.coil.groups.flatMap(contradictions),
+  ...atTheirEnd(sheet),
+];
+
+function contradictions(group: CoilGroup): Problem[] {
+  const problems: Problem[] = [];
+  const {
+    wireDiameter: d,
+    meanDiameter: D,
+    activeCoils: na,
+    totalCoils: nt,
+    freeLength: L0,
+    solidLength: Lc,
+  } = group;
+  if (d && D && d.value >= D.value) {
+    problems.push({
+      path: fieldPath('springs.coil.groups.*.wireDiameter', group.id),
+      state: 'stop',
+      sentence: say`The wire must be thinner than the coil’s mean diameter, ${length(D.value)}.`,
+    });
+  }
+  if (na && nt && na.value > nt.value) {
+    problems.push({
+      path: fieldPath('springs.coil.groups.*.activeCoils', group.id),
+      state: 'stop',
+      sentence: say`There can’t be more active coils than coils in all, ${{ value: nt.value, quantity: 'ratio', decimals: 1 }}.`,
+    });
+  }
+  if (L0 && Lc && Lc.value >= L0.value) {
+    problems.push({
+      path: fieldPath('springs.coil.groups.*.solidLength', group.id),
+      state: 'stop',
+      sentence: say`The solid length must be less than the free length, ${length(L0.value)}.`,
+    });
+  }
+  return problems;
+}
+
+function atTheirEnd(sheet: Sheet): Problem[] {
+  const { groups, ring } = sheet.job.springs.coil;
+  const problems: Problem[] = unpressedGroups(sheet).map(({ id, by }) => ({
+    path: fieldPath('springs.coil.groups.*.freeLength', id),
+    state: 'stop',
+    sentence: say`These springs stand loose in their seats: in place they are ${length(by)} longer than free.`,
+  }));
+  const room = sheet.known('coilClearance')?.value;
+  if (room !== undefined && room < 0)
+    problems.push({
+      path: 'springs.coil.groups',
+      state: 'stop',
+      sentence: say`The coils touch ${length(-room)} before full lift.`,
+    });
+  if (ring.length > 0)
+    for (const { id, name, count: given } of groups) {
+      const placed = ring.filter((groupId) => groupId === id).length;
+      if (given && given.value !== placed)
+        problems.push({
+          path: fieldPath('springs.coil.groups.*.count', id),
+          state: 'stop',
+          sentence: say`The ring holds ${count(placed)} of ${name || 'this kind'}, and ${count(given.value)} are entered. Enter the count that is fitted, or place them all on the ring.`,
+        });
+    }
+  return problems;
+}

@@ -1,0 +1,100 @@
+import type { FieldSpec } from '../../job/specs/spec';
+import { spec } from '../../job/specs/spec';
+
+/** A diaphragm spring, its retainer’s steps and its tester points. */
+export const DIAPHRAGM_FIELDS = {
+  'springs.diaphragm.outerDiameter': spec({
+    label: 'Diaphragm outer diameter',
+    symbol: 'D_e',
+    quantity: 'length',
+    bounds: { above: 0, max: 500 },
+    plausible: [40, 260],
+  }),
+  'springs.diaphragm.innerDiameter': spec({
+    label: 'Diaphragm inner diameter',
+    symbol: 'D_i',
+    quantity: 'length',
+    bounds: { above: 0, max: 500 },
+    plausible: [25, 230],
+    hint: 'Of the closed ring, at the root of the fingers.',
+  }),
+  'springs.diaphragm.thickness': spec({
+    label: 'Diaphragm thickness',
+    symbol: 't',
+    quantity: 'length',
+    bounds: { above: 0, max: 20 },
+    plausible: [0.8, 6],
+  }),
+  'springs.diaphragm.coneHeight': spec({
+    label: 'Cone height, new',
+    symbol: 'h_0',
+    quantity: 'length',
+    bounds: { above: 0, max: 40 },
+    plausible: [0.4, 12],
+    hint: 'Free, of the ring alone: inner edge over outer edge, without the fingers.',
+  }),
+  'springs.diaphragm.measuredCone': spec({
+    label: 'Cone height, measured',
+    symbol: 'h_0',
+    quantity: 'length',
+    bounds: { above: 0, max: 40 },
+    plausible: [0.4, 12],
+  }),
+  'springs.diaphragm.referenceStack': spec({
+    label: 'Reference stack',
+    symbol: 'H_ref',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [8, 90],
+    hint: 'A stack at which you know how far the spring is pressed: this pack will do.',
+  }),
+  'springs.diaphragm.referenceDeflection': spec({
+    label: 'Deflection at the reference stack',
+    symbol: 's_ref',
+    quantity: 'length',
+    bounds: { min: 0, max: 40 },
+    plausible: [0.2, 12],
+    hint: 'Cone height free less cone height fitted, at that stack.',
+  }),
+  'springs.diaphragm.fingerRatio': spec({
+    label: 'Finger ratio',
+    symbol: 'i_f',
+    quantity: 'ratio',
+    bounds: { above: 0, max: 20 },
+    estimate: { value: 1, why: 'pressure plate pushed at the load edge' },
+    hint: 'Where the fingers are pushed: their lever to the pivot ÷ that of the load edge.',
+  }),
+  'springs.diaphragm.steps.*.offset': spec({
+    label: 'Step offset',
+    symbol: 'Δs',
+    quantity: 'length',
+    bounds: { min: -10, max: 10 },
+    absent: { value: 0, why: 'the step of offset 0' },
+  }),
+  'springs.diaphragm.steps.*.bandMin': spec({
+    label: 'Step for stacks from',
+    symbol: 'H_min',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [8, 90],
+  }),
+  'springs.diaphragm.steps.*.bandMax': spec({
+    label: 'Step for stacks to',
+    symbol: 'H_max',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [8, 90],
+  }),
+  'springs.diaphragm.points.*.deflection': spec({
+    label: 'Deflection on the tester',
+    symbol: 's',
+    quantity: 'length',
+    bounds: { min: 0, max: 40 },
+  }),
+  'springs.diaphragm.points.*.force': spec({
+    label: 'Force on the tester',
+    symbol: 'F',
+    quantity: 'force',
+    bounds: { min: 0, max: 50000 },
+  }),
+} as const satisfies Record<string, FieldSpec>;

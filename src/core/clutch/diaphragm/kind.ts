@@ -1,0 +1,83 @@
+import { entry } from '../../job/entry';
+import type { Job } from '../../job/types';
+import { line, part } from '../../strip/line';
+import { springsIn } from '../coil/lines';
+import type { ClutchKind } from '../kind';
+import { DIAPHRAGM_FIELDS } from './fields';
+import { DIAPHRAGM_MODEL } from './figures';
+import { coneReading, judgeCone } from './inspection';
+import { diaphragmProblems } from './problems';
+import { onStep, otherSteps, stepInUse } from './steps';
+import { judgeStep } from './verdicts';
+import { DIAPHRAGM_FAMILIES, DIAPHRAGM_TERMS } from './words';
+
+/** A spring of 2.5 mm past its peak, on the middle of three steps. */
+const example = (job: Job): Job => ({
+  ...job,
+  springs: {
+    ...job.springs,
+    type: 'diaphragm',
+    diaphragm: {
+      forceFrom: 'geometry',
+      outerDiameter: entry(120),
+      innerDiameter: entry(92),
+      thickness: entry(2.5),
+      coneHeight: entry(4),
+      referenceDeflection: entry(2.6),
+      referenceStack: entry(30),
+      fingerRatio: entry(2),
+      steps: [
+        { id: 'one', name: '1', offset: entry(0), bandMin: entry(20), bandMax: entry(28) },
+        { id: 'two', name: '2', offset: entry(0.3), bandMin: entry(28), bandMax: entry(32) },
+        { id: 'three', name: '3', offset: entry(0.6), bandMin: entry(32), bandMax: entry(40) },
+      ],
+      stepId: 'two',
+      points: [],
+    },
+  },
+});
+
+/** One dished spring under a retainer. */
+export const diaphragm: ClutchKind = {
+  id: 'diaphragm',
+  name: 'diaphragm',
+  label: 'Diaphragm',
+  isFitted: ({ springs }) => springs.type === 'diaphragm',
+  example,
+  families: DIAPHRAGM_FAMILIES,
+  terms: DIAPHRAGM_TERMS,
+  fields: DIAPHRAGM_FIELDS,
+  springs: DIAPHRAGM_MODEL,
+  verdicts: (sheet) => [judgeStep(sheet)],
+  problems: diaphragmProblems,
+  strip: () => ({
+    springs: [
+      line(
+        'Note the retainer’s step, then its bolts a little at a time, criss-cross',
+        'The spring is loaded: release it evenly, eyes covered.',
+      ),
+      line('Diaphragm out', 'Note which way its cone looks, and marks of over-travel.'),
+    ],
+  }),
+  parts: () => [part('Retainer bolts')],
+  fastener: () => ({ name: 'Retainer bolts', lock: 'none' }),
+  checklist: (job) => {
+    const step = stepInUse(job);
+    const text = `Diaphragm on${step ? `, retainer at step ${step.name}` : ''}, its cone the way noted`;
+    return { springs: [springsIn(text)] };
+  },
+  readings: (job) => [coneReading(job)],
+  judge: judgeCone,
+  limits: () => [{ path: 'inspection.coneMin' }],
+  moves: (job) =>
+    otherSteps(job).map((step) => ({
+      family: 'step',
+      label: [`Retainer step ${step.name || step.id}`],
+      effort: 1,
+      apply: (j) => onStep(j, step.id),
+    })),
+  sheetRows: (job) => {
+    const step = stepInUse(job);
+    return step ? [['Retainer step', step.name]] : [];
+  },
+};

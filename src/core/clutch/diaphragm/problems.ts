@@ -1,0 +1,70 @@
+import { DomainError } from '../../errors';
+import type { Problem } from '../../evaluate/engine/problem';
+import { reversed } from '../../evaluate/engine/problem';
+import type { Sheet } from '../../evaluate/engine/sheet';
+import { springForceAt } from '../../evaluate/engine/springs';
+import { fieldPath } from '../../job/fieldPath';
+import { length, say } from '../../text/sentence';
+import type { Mm } from '../../units/quantity';
+
+/**
+ * A diaphragm pressed beyond what it takes, a cone that cannot be, and bands of steps that are reversed.
+ * @example diaphragmProblems(workOut(quad).sheet).length // 0
+ */
+export const diaphragmProblems = (sheet: Sheet): readonly Problem[] => [
+  ...atItsEnd(sheet),
+  ...sheet.job.springs.diaphragm.steps.flatMap(({ id, bandMin, bandMax }) =>
+    reversed(fieldPath('springs.diaphragm.steps.*.bandMax', id), bandMin, bandMax),
+  ),
+];
+
+/** A diaphragm pressed beyond what its cone takes, or whose force turns round on the way to full lift. */
+function atItsEnd(sheet: Sheet): Problem[] {
+  const path = 'springs.diaphragm.referenceDeflection';
+  const deflection = sheet.known('deflection')?.value;
+  if (deflection === undefined) return [];
+  const reached = deflection + (sheet.known('liftHad')?.value ?? 0);
+  const { measuredCone, coneHeight, forceFrom } = sheet.job.springs.diaphragm;
+  const problems: Problem[] = [];
+  if (measuredCone && coneHeight && measuredCone.value > coneHeight.value)
+    problems.push({
+      path: 'springs.diaphragm.measuredCone',
+      state: 'watch',
+      sentence: say`No spring gains cone, and this is taller than new by ${length(measuredCone.value - coneHeight.value)}: one of the two is wrong.`,
+    });
+  const cone = measuredCone ?? coneHeight;
+  if (forceFrom === 'geometry' && cone && reached > 2 * cone.value)
+    return [
+      ...problems,
+      {
+        path,
+        state: 'stop',
+        sentence: say`At full lift the diaphragm is pressed ${length(reached)}, more than its cone of ${length(cone.value)} can take (${length(2 * cone.value)}): it would snap through or crack.`,
+      },
+    ];
+  const turns = turnsThrough(sheet, deflection, reached);
+  if (turns !== undefined)
+    problems.push({
+      path,
+      state: 'stop',
+      sentence: say`The diaphragm turns through: at a deflection of ${length(turns)}, on the way to full lift, it no longer presses back.`,
+    });
+  return problems;
+}
+
+/** Deflection from rest to full lift at which the spring does not press back, mm. */
+function turnsThrough(sheet: Sheet, from: Mm, to: Mm): Mm | undefined {
+  const force = springForceAt(sheet);
+  const stack = sheet.known('stack')?.value;
+  if (!force || stack === undefined || from <= 0) return undefined;
+  // Between its ends a curve is least where it turns.
+  const turning = (sheet.springs.turns?.(sheet) ?? []).filter((s) => s > from && s < to);
+  return [from, ...turning, to].find((s) => {
+    try {
+      return force(stack, s - from) <= 0;
+    } catch (error) {
+      if (error instanceof DomainError) return false;
+      throw error;
+    }
+  });
+}

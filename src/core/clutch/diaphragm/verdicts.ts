@@ -1,0 +1,67 @@
+import type { Sheet } from '../../evaluate/engine/sheet';
+import type { Verdict } from '../../evaluate/engine/verdict';
+import type { Job } from '../../job/types';
+import type { Band } from '../../pack/bands';
+import { bandsAt } from '../../pack/bands';
+import { length, say } from '../../text/sentence';
+
+/**
+ * The retainer's bands, as far as both edges are entered.
+ * @example bandsOf(quad).length // 3
+ */
+export function bandsOf(job: Job): Band[] {
+  return job.springs.diaphragm.steps.flatMap(({ id, bandMin, bandMax }) =>
+    bandMin && bandMax && bandMin.value <= bandMax.value
+      ? [{ step: id, min: bandMin.value, max: bandMax.value }]
+      : [],
+  );
+}
+
+/**
+ * Whether the retainer's step is the one that the stack asks for.
+ * @example judgeStep(workOut(quad).sheet).title // "Step suits the stack"
+ */
+export function judgeStep(sheet: Sheet): Verdict | undefined {
+  const { diaphragm } = sheet.job.springs;
+  const stack = sheet.known('stack');
+  const bands = bandsOf(sheet.job);
+  if (!stack || bands.length === 0) return undefined;
+  const base = { id: 'step', figures: ['stack', 'deflection'] } as const;
+  const name = (id: string) => diaphragm.steps.find((s) => s.id === id)?.name || id;
+  const allowed = bandsAt(stack.value, bands);
+  const names = allowed.map((b) => name(b.step)).join(' and ');
+  if (allowed.length === 0) {
+    return {
+      ...base,
+      state: 'stop',
+      title: 'No step for this stack',
+      sentence: say`The stack of ${length(stack.value)} falls in the band of no retainer step.`,
+    };
+  }
+  const current = diaphragm.stepId;
+  if (current === undefined || !diaphragm.steps.some((s) => s.id === current)) {
+    return {
+      ...base,
+      state: 'unknown',
+      title: 'Step not chosen',
+      sentence: say`The stack of ${length(stack.value)} asks for step ${names}.`,
+    };
+  }
+  if (!allowed.some((b) => b.step === current)) {
+    return {
+      ...base,
+      state: 'stop',
+      title: 'Wrong retainer step',
+      sentence: say`Step ${name(current)} is set; the stack of ${length(stack.value)} asks for step ${names}.`,
+    };
+  }
+  return {
+    ...base,
+    state: 'good',
+    title: 'Step suits the stack',
+    sentence:
+      allowed.length > 1
+        ? say`The stack of ${length(stack.value)} lies on the edge of two bands: steps ${names} are both allowed.`
+        : say`Step ${name(current)} is the one for a stack of ${length(stack.value)}.`,
+  };
+}

@@ -1,0 +1,96 @@
+import type { KindCause, MeasuredWeight, TellingTest } from '../../causes/cause';
+import { bad, good, w } from '../../causes/cause';
+import type { FigureId, Outcome } from '../../evaluate/engine/figure';
+import type { Verdict } from '../../evaluate/engine/verdict';
+import type { Job } from '../../job/types';
+
+const LETS_GO = 'It holds less for that; it lets go as before.';
+const UNFELT = 'The hand does not feel it.';
+
+export const EXPANDING_CAUSES = {
+  gapSmall: {
+    name: 'Install gap too small',
+    prior: -10,
+    complaints: {
+      slips: [-20, 'It takes up early, and slips no more for that.'],
+      creeps: [18, 'An expanding disc touches too early.'],
+      grabby: [8, 'An expanding disc comes in too early.'],
+      heavy: [-15, UNFELT],
+    },
+  },
+  gapWide: {
+    name: 'Install gap too wide',
+    prior: -10,
+    complaints: {
+      slips: [16, 'An expanding disc with too far to go presses late or never in full.'],
+      drags: [-15, 'It holds less for that; it does not drag.'],
+      creeps: [-15, 'A clutch that holds less creeps less.'],
+      neutral: [-15, LETS_GO],
+      clunks: [-15, 'It holds less for that; the shaft stands as before.'],
+      grabby: [-12, 'It takes up more softly for that.'],
+      heavy: [-15, UNFELT],
+      burnt: [10, 'Taking up late, it slips at every start.'],
+      hotDrag: [-15, LETS_GO],
+    },
+  },
+} as const satisfies Readonly<Record<string, KindCause>>;
+
+export const EXPANDING_TESTS: Readonly<Record<string, TellingTest>> = {
+  gainReading: {
+    name: 'Lever gain at a blip',
+    minutes: 5,
+    outcomes: [
+      bad('Too much', [
+        w('gapSmall', 28, 'The gap closes early.'),
+        w('gapWide', -35, 'The gap closes early.'),
+      ]),
+      {
+        id: 'little',
+        label: 'Too little, or none',
+        weights: [
+          w('gapWide', 28, 'Little of the growth is left once the gap is closed.'),
+          w('gapSmall', -35, 'The gap takes most of the growth.'),
+        ],
+      },
+      good([w('gapSmall', -28, 'On target.'), w('gapWide', -28, 'On target.')]),
+    ],
+  },
+};
+
+/**
+ * What the verdict on take-up says: too early by its first contact, late where it locks up late or never touches.
+ * @example weighTakeUp({ id: 'holds', state: 'good', title: '', sentence: [], figures: [] }, new Map()).length // 0
+ */
+export function weighTakeUp(
+  { id, state, title, figures: restsOn }: Verdict,
+  figures: ReadonlyMap<FigureId, Outcome>,
+): MeasuredWeight[] {
+  if (id !== 'auto' || state === 'unknown') return [];
+  const early =
+    figures.get('expandContact')?.status === 'known' && !restsOn.includes('expandLockUp');
+  const is = state === 'stop';
+  const fine = state === 'good';
+  const at = (wrong: boolean) => (fine || !wrong ? -20 : is ? 26 : 14);
+  const from = 'Expanding disc';
+  return [
+    { cause: 'gapSmall', tenths: at(early), because: title, from },
+    { cause: 'gapWide', tenths: at(!early), because: title, from },
+    ...(early && !fine
+      ? [{ cause: 'idleHigh', tenths: is ? 12 : 6, because: title, from } as const]
+      : []),
+  ];
+}
+
+/**
+ * What a machine does not have can't be to blame.
+ * @example weighAbsent(twin).length // 2
+ */
+export const weighAbsent = ({ machine, expanding }: Job): MeasuredWeight[] =>
+  machine.layout === 'unknown' || expanding.fitted
+    ? []
+    : (['gapSmall', 'gapWide'] as const).map((cause) => ({
+        cause,
+        tenths: -40,
+        because: 'No expanding disc is fitted.',
+        from: 'The machine',
+      }));

@@ -1,0 +1,81 @@
+import type { Job } from '../../job/types';
+import { turningWords } from '../../setting/adjuster';
+import type { GapPlan } from '../../setting/plans';
+import { gainReadings, gapPlan } from '../../setting/plans';
+import type { Sentence } from '../../text/sentence';
+import { length, say } from '../../text/sentence';
+import type { SheetLine } from '../../worksheet/line';
+
+/* An expanding disc at the bench: its gap is set, and its gain read. */
+
+/** Half of the last decimal that a length is shown with, mm. */
+const LEAST_SHOWN = 0.0005;
+
+/** How far to turn, what gap that gives, and what the marks do not reach of the gap that is wanted. */
+function gapWords({ turning, wanted }: GapPlan): Sentence {
+  const out = say`From there out by ${turningWords(turning)}, for a gap of ${length(turning.gap)}`;
+  return Math.abs(turning.rest) < LEAST_SHOWN
+    ? out
+    : [...out, ...say`: the mark nearest to ${length(wanted)}`];
+}
+
+/**
+ * The lines by which the install gap is set.
+ * @example gapLines(quad).map((l) => l.key) // ["gapStart", "gap", "gauges"]
+ */
+export function gapLines(job: Job): readonly SheetLine[] {
+  const section = 'Install gap';
+  const plan = gapPlan(job);
+  return [
+    {
+      key: 'gapStart',
+      section,
+      text: [
+        'Start point: adjuster in to first firm contact, cable slack, contact felt at the nut',
+      ],
+      watch: 'Taken off the bearing instead of the nut, the gap is wrong by all of the slack.',
+    },
+    {
+      key: 'gap',
+      section,
+      text: plan ? gapWords(plan) : ['From there out by turns and marks to the gap'],
+      tool: 'gap',
+      fields: [
+        'setting.gapMin',
+        'setting.gapMax',
+        'setting.pitch',
+        'setting.marksPerTurn',
+        'setting.linkage',
+        'setting.turnsOut',
+        'setting.marksOut',
+      ],
+    },
+    {
+      key: 'gauges',
+      section,
+      text: ['Gap checked by gauges, go and no-go, or by caliper'],
+      unread: [job.setting.goSize, job.setting.noGoSize, job.setting.gapMeasured].every(
+        (size) => size === undefined,
+      ),
+      tool: 'gauges',
+      fields: ['setting.goSize', 'setting.noGoSize', 'setting.gapMeasured', 'setting.installGap'],
+    },
+  ];
+}
+
+/**
+ * The line by which lever gain is read.
+ * @example gainLine(quad).tool // "gain"
+ */
+export const gainLine = (job: Job): SheetLine => ({
+  key: 'gain',
+  section: 'Running',
+  text: [
+    'Warm, in neutral, light pressure on the lever to take up the free play, blip the throttle: read how far the lever moves in',
+  ],
+  watch:
+    'Machine on its stand, wheel clear, brake within reach: an auto-clutch can move it with the lever out.',
+  tool: 'gain',
+  unread: gainReadings(job).length === 0,
+  fields: ['setting.targetGain'],
+});

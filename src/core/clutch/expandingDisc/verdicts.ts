@@ -1,0 +1,253 @@
+import { DomainError } from '../../errors';
+import type { Sheet } from '../../evaluate/engine/sheet';
+import type { Verdict } from '../../evaluate/engine/verdict';
+import { IDLE_MARGIN } from '../../evaluate/engine/verdict';
+import { checkWindow } from '../../pack/stack';
+import { turningWords } from '../../setting/adjuster';
+import { adviseGain } from '../../setting/leverGain';
+import { adjusterOf, GAIN_READS, gainReadings, standsAt } from '../../setting/plans';
+import { domainSentence } from '../../text/reasons';
+import { length, say, travel } from '../../text/sentence';
+
+/**
+ * The verdicts on an expanding disc: when it takes up, its gap, and what the lever says of both.
+ * @example expandingVerdicts(workOut(quad).sheet).length // 5
+ */
+export const expandingVerdicts = (sheet: Sheet): readonly (Verdict | undefined)[] => [
+  judgeTakeUp(sheet),
+  judgeInstallGap(sheet),
+  judgeGain(sheet),
+  judgeOwnRatio(sheet),
+  judgeGapWays(sheet),
+];
+
+const rpm = (value: number) => ({ value, quantity: 'speed' }) as const;
+
+function judgeTakeUp(sheet: Sheet): Verdict | undefined {
+  const contact = sheet.known('expandContact');
+  const lock = sheet.known('expandLockUp');
+  const base = { id: 'auto', figures: ['expandContact', 'expandLockUp'] } as const;
+  const idle = sheet.valueAt('engine.idleRpm');
+  if (!contact || !lock) {
+    const open = sheet.outcomes.get('expandContact');
+    return open?.status === 'unknown'
+      ? {
+          ...base,
+          state: open.cause ? 'stop' : 'unknown',
+          title: open.cause ? 'The disc never takes up' : 'Take-up not known yet',
+          sentence: [open.reason],
+        }
+      : undefined;
+  }
+  if (idle === undefined) {
+    return {
+      ...base,
+      state: 'unknown',
+      title: 'Take-up not judged yet',
+      sentence: say`Idle is needed to judge first contact at ${rpm(contact.value)}.`,
+    };
+  }
+  if (contact.value <= idle) {
+    return {
+      ...base,
+      state: 'stop',
+      figures: ['expandContact'],
+      title: 'Creeps at idle',
+      sentence: say`The expanding disc touches at ${rpm(contact.value)}, below idle at ${rpm(idle)}: the machine creeps with the lever out. A wider gap or stronger return springs raise it.`,
+    };
+  }
+  if (contact.value < idle * (1 + IDLE_MARGIN)) {
+    return {
+      ...base,
+      state: 'watch',
+      figures: ['expandContact'],
+      title: 'Takes up close to idle',
+      sentence: say`The expanding disc touches at ${rpm(contact.value)}, little above idle at ${rpm(idle)}: a cold fast idle makes it creep.`,
+    };
+  }
+  const peak = sheet.valueAt('engine.peakTorqueRpm');
+  if (peak !== undefined && lock.value > peak) {
+    return {
+      ...base,
+      state: 'watch',
+      figures: ['expandLockUp'],
+      title: 'Locks up late',
+      sentence: say`The expanding disc locks up at ${rpm(lock.value)}, above peak torque at ${rpm(peak)}: it slips where the engine pulls hardest.`,
+    };
+  }
+  return {
+    ...base,
+    state: 'good',
+    title: 'Takes up clear of idle',
+    sentence: say`The expanding disc touches at ${rpm(contact.value)}, clear of idle at ${rpm(idle)}, and locks up at ${rpm(lock.value)}.`,
+  };
+}
+
+function judgeInstallGap(sheet: Sheet): Verdict | undefined {
+  const gap = sheet.valueAt('setting.installGap');
+  const min = sheet.valueAt('setting.gapMin');
+  const max = sheet.valueAt('setting.gapMax');
+  if (gap === undefined) return undefined;
+  if ((min === undefined && max === undefined) || (min ?? 0) > (max ?? Infinity)) return undefined;
+  const { margin, side } = checkWindow(gap, min, max);
+  const base = { id: 'installGap', figures: ['expandContact'] } as const;
+  return margin >= 0
+    ? {
+        ...base,
+        state: 'good',
+        title: 'Install gap in its window',
+        sentence: say`The install gap of ${length(gap)} lies in its window, ${length(margin)} from the nearer edge.`,
+      }
+    : {
+        ...base,
+        state: 'stop',
+        title: side === 'above' ? 'Install gap too wide' : 'Install gap too narrow',
+        sentence:
+          side === 'above'
+            ? say`The install gap of ${length(gap)} misses its window by ${length(-margin)}: the disc takes up late or never, and slips.`
+            : say`The install gap of ${length(gap)} misses its window by ${length(-margin)}: the disc drags and the machine creeps.`,
+      };
+}
+
+function judgeGain(sheet: Sheet): Verdict | undefined {
+  const { job } = sheet;
+  const target = sheet.valueAt('setting.targetGain');
+  const readings = gainReadings(job);
+  const last = readings.at(-1);
+  const base = { id: 'gain', figures: ['leverGain', 'overallRatio'] } as const;
+  const worked = sheet.known('leverGain')?.value;
+  const has = sheet.valueAt('release.leverTravel');
+  if (!last && worked !== undefined && has !== undefined && worked >= has) {
+    return {
+      ...base,
+      state: 'watch',
+      title: 'The disc takes all of the lever',
+      sentence: say`Fully out, the disc would give the lever a gain of ${travel(worked)}, and it travels ${travel(has)}: turning fast, the lever frees nothing. A wider gap leaves more of it.`,
+    };
+  }
+  if (!last || target === undefined) return undefined;
+  const gains = say`The lever gains ${travel(last.gain)}, aimed at ${travel(target)}`;
+  const stands = standsAt(job);
+  const here = stands === undefined || Math.abs(stands - last.turns) < 1e-6;
+  if (Math.abs(last.gain - target) <= GAIN_READS) {
+    if (here && worked !== undefined && contradicts(last.gain, worked))
+      return {
+        ...base,
+        state: 'watch',
+        title: 'Lever gain is not what the gap gives',
+        sentence: [
+          ...gains,
+          ...say`; growth, gap and ratio give ${travel(worked)}. One of the three, or the reading, is wrong.`,
+        ],
+      };
+    return { ...base, state: 'good', title: 'Lever gain on target', sentence: [...gains, '.'] };
+  }
+  const adjuster = adjusterOf(job);
+  const given = sheet.known('overallRatio')?.value;
+  if (!adjuster || given === undefined) {
+    return {
+      ...base,
+      state: 'unknown',
+      title: 'Lever gain off target',
+      sentence: [
+        ...gains,
+        '. Adjuster pitch, lever travel and lift are needed to say how far to turn.',
+      ],
+    };
+  }
+  try {
+    const { kind, turning, from } = adviseGain(adjuster, readings, target, given);
+    if (turning.direction === 'leave') {
+      return {
+        ...base,
+        state: 'good',
+        title: 'Lever gain as near as the adjuster sets it',
+        sentence: [
+          ...gains,
+          `: less than half a mark of the adjuster too ${last.gain > target ? 'much' : 'little'}.`,
+        ],
+      };
+    }
+    const whose =
+      from === 'measured ratio'
+        ? 'by this machine’s own ratio from two readings'
+        : 'by the train’s ratio';
+    return {
+      ...base,
+      state: 'watch',
+      title: last.gain > target ? 'Lever gains too much' : 'Lever gains too little',
+      sentence: [
+        ...gains,
+        `: ${turning.direction} the gap by ${turningWords(turning)}${kind === 'bound' ? ' or more' : ''}, ${whose}.`,
+      ],
+    };
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    return {
+      ...base,
+      state: 'unknown',
+      title: 'Lever gain can’t be judged',
+      sentence: [domainSentence(error)],
+    };
+  }
+}
+
+/** A gain as read and one worked out that differ by more than this share of it contradict each other. Design estimate. */
+const GAIN_DIFFERS = 0.3;
+
+const contradicts = (read: number, worked: number): boolean =>
+  Math.abs(read - worked) > Math.max(2 * GAIN_READS, GAIN_DIFFERS * worked);
+
+/** A learned ratio that differs from the train's by more than this share is asked about. Design estimate. */
+const RATIO_DIFFERS = 0.3;
+
+function judgeOwnRatio(sheet: Sheet): Verdict | undefined {
+  const own = sheet.known('ownRatio');
+  const train = sheet.known('overallRatio');
+  if (!own || !train || Math.abs(own.value / train.value - 1) <= RATIO_DIFFERS) return undefined;
+  const ratio = (value: number) => ({ value, quantity: 'ratio', decimals: 1 }) as const;
+  return {
+    id: 'ownRatio',
+    state: 'watch',
+    title: 'Ratio from the readings differs',
+    figures: ['ownRatio', 'overallRatio'],
+    sentence: say`The two gain readings give a ratio of ${ratio(own.value)}; the release train gives ${ratio(train.value)}. Check both readings, the turns between them and the adjuster’s pitch.`,
+  };
+}
+
+/** Ways of measuring one gap that differ by more than this, mm, contradict each other. Design estimate. */
+const AGREES = 0.1;
+
+/** The gap known in several ways must be one gap. */
+function judgeGapWays(sheet: Sheet): Verdict | undefined {
+  const turned = sheet.known('gapSet');
+  const gauged = sheet.known('gapGauged');
+  const told = sheet.known('gapByLever');
+  const measured = sheet.job.setting.gapMeasured;
+  const entered = sheet.job.setting.installGap;
+  const ways = [
+    ...(entered ? [{ name: 'the value entered', low: entered.value, high: entered.value }] : []),
+    ...(turned ? [{ name: 'the adjuster', low: turned.value, high: turned.value }] : []),
+    ...(gauged?.range ? [{ name: 'gauges', low: gauged.range.low, high: gauged.range.high }] : []),
+    ...(told?.range ? [{ name: 'the lever', low: told.range.low, high: told.range.high }] : []),
+    ...(measured ? [{ name: 'the caliper', low: measured.value, high: measured.value }] : []),
+  ];
+  if (ways.length < 2) return undefined;
+  const highest = ways.reduce((a, b) => (b.low > a.low ? b : a));
+  const lowest = ways.reduce((a, b) => (b.high < a.high ? b : a));
+  const apart = highest.low - lowest.high;
+  const base = { id: 'gapWays', figures: ['gapSet', 'gapGauged', 'gapByLever'] } as const;
+  return apart > AGREES
+    ? {
+        ...base,
+        state: 'watch',
+        title: 'The gap reads differently',
+        sentence: say`By ${highest.name} the gap is ${length(highest.low)}, by ${lowest.name} ${length(lowest.high)}: check that the start point was taken off the nut and not off the bearing, with the cable slack${told ? ', and that the disc grows as far as entered' : ''}.`,
+      }
+    : {
+        ...base,
+        state: 'good',
+        title: 'The gap reads the same',
+        sentence: say`The gap by ${ways.map((w) => w.name).join(' and by ')} agrees.`,
+      };
+}

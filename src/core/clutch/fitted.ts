@@ -1,0 +1,44 @@
+import type { SpringModel } from '../evaluate/engine/sheet';
+import type { CoilGroup, Job } from '../job/types';
+import type { ClutchKind } from './kind';
+import { CLUTCH_KINDS } from './kinds';
+
+/* What of the kinds of clutch a job has. */
+
+export const SPRING_KINDS = CLUTCH_KINDS.filter((kind) => kind.springs);
+/** What can be attached to a clutch, or not. */
+export const ATTACHMENTS = CLUTCH_KINDS.filter((kind) => kind.choice);
+
+/**
+ * The kinds that a job has: its springs, and what is attached.
+ * @example fittedKinds(job).map((k) => k.id) // ["coil"]
+ */
+export const fittedKinds = (job: Job): readonly ClutchKind[] =>
+  CLUTCH_KINDS.filter((kind) => kind.isFitted(job));
+
+/**
+ * How the springs of a job press. @throws {RangeError} for springs of no kind in the list
+ * @example springsOf(job).ofGroups // true
+ */
+export function springsOf(job: Job): SpringModel {
+  const model = SPRING_KINDS.find((kind) => kind.isFitted(job))?.springs;
+  if (!model) throw new RangeError(`no kind of springs is ${job.springs.type}`);
+  return model;
+}
+
+/**
+ * The kinds of coil spring that press the pack; none where other springs do.
+ * @example coilGroups(job).length // 1
+ */
+export const coilGroups = (job: Job): readonly CoilGroup[] =>
+  springsOf(job).ofGroups ? job.springs.coil.groups : [];
+
+/**
+ * What of a job takes up by turning fast enough, in the pack itself or before it.
+ * @example takesUp(quad, 'inPack').name // "expanding disc"
+ */
+export const takesUp = (
+  job: Job,
+  where?: NonNullable<ClutchKind['takesUp']>,
+): ClutchKind | undefined =>
+  fittedKinds(job).find((kind) => kind.takesUp && (where === undefined || kind.takesUp === where));

@@ -1,0 +1,58 @@
+import type { Move } from '../advice/move';
+import type { KindCause, MeasuredWeight, TellingTest } from '../causes/cause';
+import type { FigureId, Outcome } from '../evaluate/engine/figure';
+import type { OverSpeed } from '../evaluate/engine/overSpeed';
+import type { Problem } from '../evaluate/engine/problem';
+import type { Sheet, SpringModel } from '../evaluate/engine/sheet';
+import type { Verdict } from '../evaluate/engine/verdict';
+import type { Reason } from '../inspect/decisions';
+import type { RunStep } from '../inspect/runStep';
+import type { FieldPath } from '../job/fieldPath';
+import type { FieldSpec } from '../job/specs/spec';
+import type { Job } from '../job/types';
+import type { Fastener } from '../job/work';
+import type { PartLine, StripLine, StripPlace } from '../strip/line';
+import type { UnitChoice } from '../units/quantity';
+import type { Family, Term } from '../words/term';
+import type { ChecklistPlace, SheetLine } from '../worksheet/line';
+import type { FormGroup, KindChoice, ReturnSprings, SetEntry } from './form';
+
+/** A kind of springs, or of what is attached to a clutch: all that the program knows of it. */
+export interface ClutchKind {
+  readonly id: string;
+  /** Within a sentence: "coil springs". */
+  readonly name: string;
+  readonly isFitted: (job: Job) => boolean;
+  /** The job with a small made-up clutch of this kind, every value entered. */
+  readonly example: (job: Job) => Job;
+  readonly families: readonly Family[];
+  readonly terms?: Readonly<Record<string, Term>>;
+  readonly fields: Readonly<Record<string, FieldSpec>>;
+  /** Of springs: the label among the others. */
+  readonly label?: string;
+  readonly springs?: SpringModel;
+  /** Of what is attached: how it is chosen. */
+  readonly choice?: KindChoice;
+  readonly form?: (job: Job) => readonly FormGroup[];
+  readonly shown?: readonly FigureId[];
+  readonly figures?: (sheet: Sheet) => void;
+  readonly overSpeed?: OverSpeed;
+  /** It takes up by turning fast enough: in the pack itself, or before it. */
+  readonly takesUp?: 'inPack' | 'before';
+  readonly verdicts?: (sheet: Sheet) => readonly (Verdict | undefined)[];
+  readonly problems?: (sheet: Sheet) => readonly Problem[];
+  readonly strip?: (job: Job) => Partial<Record<StripPlace, readonly StripLine[]>>;
+  readonly parts?: (job: Job) => readonly PartLine[];
+  readonly fastener?: (job: Job) => Pick<Fastener, 'name' | 'lock' | 'count'>;
+  readonly checklist?: (job: Job) => Partial<Record<ChecklistPlace, readonly SheetLine[]>>;
+  readonly readings?: (job: Job) => readonly RunStep[];
+  readonly judge?: (job: Job) => readonly Reason[];
+  readonly limits?: (job: Job) => readonly { readonly path: FieldPath; readonly label?: string }[];
+  readonly causes?: Readonly<Record<string, KindCause>>;
+  readonly tests?: Readonly<Record<string, TellingTest>>;
+  readonly weigh?: (v: Verdict, figures: ReadonlyMap<FigureId, Outcome>) => MeasuredWeight[];
+  readonly weighJob?: (job: Job) => MeasuredWeight[];
+  readonly moves?: (job: Job, set: SetEntry) => readonly Move[];
+  readonly returnSprings?: ReturnSprings;
+  readonly sheetRows?: (job: Job, units: UnitChoice) => readonly (readonly [string, string])[];
+}

@@ -1,0 +1,19 @@
+import { beltDrive } from './beltDrive/kind';
+import { centrifugalAssist } from './centrifugalAssist/kind';
+import { coil } from './coil/kind';
+import { diaphragm } from './diaphragm/kind';
+import { expandingDisc } from './expandingDisc/kind';
+import type { ClutchKind } from './kind';
+import { loose } from './loose/kind';
+import { startClutch } from './startClutch/kind';
+
+/** Every kind of springs and of what is attached to a clutch, in the order of the work. */
+export const CLUTCH_KINDS: readonly ClutchKind[] = [
+  coil,
+  diaphragm,
+  loose,
+  centrifugalAssist,
+  expandingDisc,
+  startClutch,
+  beltDrive,
+];

@@ -1,0 +1,92 @@
+import type { Sheet } from '../../evaluate/engine/sheet';
+import type { Verdict } from '../../evaluate/engine/verdict';
+import type { WindowCheck } from '../../pack/stack';
+import { checkWindow } from '../../pack/stack';
+import { GAP_READ } from '../../springs/loose';
+import { length, say } from '../../text/sentence';
+import type { Mm } from '../../units/quantity';
+
+/**
+ * The verdicts on the gap between the two plates: as worked out, and as read.
+ * @example looseVerdicts(workOut(loose).sheet)[0].id // "gap"
+ */
+export const looseVerdicts = (sheet: Sheet): readonly (Verdict | undefined)[] => [
+  judgeGap(sheet),
+  judgeGapRead(sheet),
+];
+
+/** Where a plate gap lies against its window; nothing where no window is entered, or one that contradicts itself. */
+function gapWindow(sheet: Sheet, gap: Mm): WindowCheck | undefined {
+  const min = sheet.valueAt('springs.loose.gapMin');
+  const max = sheet.valueAt('springs.loose.gapMax');
+  if ((min === undefined && max === undefined) || (min ?? 0) > (max ?? Infinity)) return undefined;
+  return checkWindow(gap, min, max);
+}
+
+function judgeGap(sheet: Sheet): Verdict | undefined {
+  const gap = sheet.known('plateGap');
+  const window = gap && gapWindow(sheet, gap.value);
+  if (!gap || !window) return undefined;
+  const { margin, side } = window;
+  const base = { id: 'gap', figures: ['plateGap'] } as const;
+  if (margin >= 0) {
+    return {
+      ...base,
+      state: 'good',
+      title: 'Plate gap in its window',
+      sentence: say`The plate gap of ${length(gap.value)} lies in its window, ${length(margin)} from the nearer edge.`,
+    };
+  }
+  const mend =
+    side === 'above'
+      ? 'thicker plates, a spacer pair or a disc more'
+      : 'thinner plates or a disc less';
+  return {
+    ...base,
+    state: 'stop',
+    title: side === 'above' ? 'Plate gap too wide' : 'Plate gap too narrow',
+    sentence: say`The plate gap of ${length(gap.value)} misses its window by ${length(-margin)}: ${mend} mend it.`,
+  };
+}
+
+/** Readings round the plates may differ by this. Design estimate. */
+const GAP_UNEVEN: Mm = 0.1;
+
+/** The gap as it was read, held against its window and against what the plates give. */
+function judgeGapRead(sheet: Sheet): Verdict | undefined {
+  const read = GAP_READ.flatMap((path) => sheet.valueAt(path) ?? []);
+  if (read.length === 0) return undefined;
+  const base = { id: 'gapRead', figures: ['plateGap'] } as const;
+  const spread = Math.max(...read) - Math.min(...read);
+  if (spread > GAP_UNEVEN + 1e-9)
+    return {
+      ...base,
+      state: 'watch',
+      title: 'Plate gap uneven',
+      sentence: say`The gap that was read differs by ${length(spread)} round the plates, more than ${length(GAP_UNEVEN)}: a nut that is not home, or a spring beside its pocket.`,
+    };
+  const mean = read.reduce((sum, g) => sum + g, 0) / read.length;
+  const margin = gapWindow(sheet, mean)?.margin ?? 0;
+  if (margin < 0)
+    return {
+      ...base,
+      state: 'stop',
+      title: 'Plate gap as read misses its window',
+      sentence: say`The gap was read as ${length(mean)}, ${length(-margin)} outside its window.`,
+    };
+  const worked = sheet.known('plateGap');
+  const allowed = sheet.valueAt('pack.caliperAllowance') ?? 0;
+  if (worked && Math.abs(mean - worked.value) > allowed + 1e-9)
+    return {
+      ...base,
+      state: 'watch',
+      title: 'Plate gap is not what the plates give',
+      sentence: say`The gap was read as ${length(mean)}; the plates give ${length(worked.value)}: a plate is doubled or missing, a nut is not home, or the span is another.`,
+    };
+  return {
+    ...base,
+    state: 'good',
+    title: 'Plate gap read',
+    sentence: say`The gap was read as ${length(mean)}, within ${length(spread)} all round.`,
+  };
+}

@@ -1,0 +1,160 @@
+import type { KindCause, MeasuredWeight, TellingTest } from '../../causes/cause';
+import { bad, good, w } from '../../causes/cause';
+import type { Problem } from '../../evaluate/engine/problem';
+import type { Sheet } from '../../evaluate/engine/sheet';
+import type { Verdict } from '../../evaluate/engine/verdict';
+import { LAYOUTS } from '../../guide/layouts';
+import { entry } from '../../job/entry';
+import type { Job, StartClutchPlace } from '../../job/types';
+import { line, part } from '../../strip/line';
+import { length, say } from '../../text/sentence';
+import type { ClutchKind } from '../kind';
+import { START_FIELDS } from './fields';
+import { startFigures } from './figures';
+import { judgeStart } from './verdicts';
+import { START_FAMILIES, START_TERMS } from './words';
+
+const CAUSES = {
+  shoeSpring: {
+    name: 'Weak springs of the start clutch',
+    prior: -8,
+    complaints: {
+      slips: [-20, 'It takes up early, and slips no more for that.'],
+      creeps: [20, 'Shoes that are held too weakly swing out at idle.'],
+      heavy: [-15, 'The hand does not feel it.'],
+    },
+  },
+} as const satisfies Readonly<Record<string, KindCause>>;
+
+const TESTS: Readonly<Record<string, TellingTest>> = {
+  shoeContact: {
+    name: 'Rpm at which the start clutch takes hold',
+    minutes: 5,
+    outcomes: [
+      bad('At or near idle', [w('shoeSpring', 25, 'The shoes come out early.')]),
+      good([w('shoeSpring', -28, 'Clear of idle.')]),
+    ],
+  },
+};
+
+/** Shoes that touch below idle may be weak, or the idle high: the other test tells. */
+function weigh({ id, state, title }: Verdict): MeasuredWeight[] {
+  if (id !== 'start' || (state !== 'stop' && state !== 'good')) return [];
+  const is = state === 'stop';
+  const from = 'Start clutch';
+  return [
+    { cause: 'shoeSpring', tenths: is ? 30 : -25, because: title, from },
+    { cause: 'idleHigh', tenths: is ? 14 : -12, because: title, from },
+  ];
+}
+
+const isFitted = ({ startClutch: { place } }: Job): boolean => place !== 'none';
+
+/** What a machine does not have can't be to blame. */
+const weighJob = (job: Job): MeasuredWeight[] => {
+  const { plates, shoes } = LAYOUTS[job.machine.layout];
+  return job.machine.layout !== 'unknown' && plates && !shoes && !isFitted(job)
+    ? [
+        {
+          cause: 'shoeSpring',
+          tenths: -40,
+          because: 'The machine has no start clutch.',
+          from: 'The machine',
+        },
+      ]
+    : [];
+};
+
+function shoeProblems({ job: { startClutch: record } }: Sheet): readonly Problem[] {
+  const { radius, drumRadius } = record;
+  return radius && drumRadius && drumRadius.value <= radius.value
+    ? [
+        {
+          path: 'startClutch.drumRadius',
+          state: 'stop',
+          sentence: say`A shoe’s centre of mass, at a radius of ${length(radius.value)}, must lie inside the drum.`,
+        },
+      ]
+    : [];
+}
+
+/** Shoes that swing out into a drum. */
+export const startClutch: ClutchKind = {
+  id: 'start',
+  name: 'start clutch',
+  isFitted,
+  example: (job) => ({
+    ...job,
+    startClutch: {
+      place: 'crank',
+      shoes: entry(4),
+      mass: entry(0.12),
+      radius: entry(40),
+      springPull: entry(120),
+      drumRadius: entry(55),
+    },
+  }),
+  families: START_FAMILIES,
+  terms: START_TERMS,
+  fields: START_FIELDS,
+  choice: {
+    heading: 'Start clutch',
+    label: 'Shoes in a drum',
+    options: [
+      { value: 'none', label: 'None' },
+      { value: 'crank', label: 'On the crank' },
+      { value: 'input', label: 'On the gearbox input' },
+    ],
+    of: ({ startClutch: { place } }) => place,
+    put: (job, place) => ({
+      ...job,
+      startClutch: { ...job.startClutch, place: place as StartClutchPlace },
+    }),
+  },
+  form: () => [
+    {
+      fields: [
+        'startClutch.shoes',
+        'startClutch.mass',
+        'startClutch.radius',
+        'startClutch.springPull',
+        'startClutch.drumRadius',
+        'startClutch.friction',
+        'startClutch.wear',
+        'startClutch.springRate',
+        'startClutch.massLost',
+      ],
+    },
+  ],
+  shown: ['startContact', 'startHolding', 'startContactWorn'],
+  figures: startFigures,
+  takesUp: 'before',
+  verdicts: (sheet) => [judgeStart(sheet)],
+  problems: shoeProblems,
+  strip: () => ({
+    underCover: [
+      line(
+        'Start clutch: drum off, shoes and springs out',
+        'Mark the drum to its shoes; look which way the one-way bearing turns.',
+      ),
+    ],
+  }),
+  parts: () => [part('Shoe springs')],
+  checklist: () => ({
+    hub: [
+      {
+        key: 'startClutch',
+        section: 'Hub',
+        text: ['Start clutch: shoes, springs and drum in, one-way bearing turning the way noted'],
+      },
+    ],
+  }),
+  causes: CAUSES,
+  tests: TESTS,
+  weigh,
+  weighJob,
+  returnSprings: {
+    name: 'Springs of the shoes',
+    paths: ['startClutch.springPull', 'startClutch.springRate'],
+  },
+};

@@ -1,0 +1,133 @@
+import type { FieldPath } from '@/core/job/fieldPath';
+import type { Source } from '@/core/job/types';
+import type { Quantity } from '@/core/units/quantity';
+import type { Sentence } from '@/core/text/sentence';
+
+/** How good a figure or a verdict is. Never told by colour alone: see `src/ui/StateMark.tsx`. */
+export type State = 'good' | 'watch' | 'stop';
+
+/** One value that went into a figure. */
+export interface WorkingInput {
+  readonly symbol: string;
+  readonly label: string;
+  readonly value: number;
+  readonly quantity: Quantity;
+  readonly source: Source;
+  /** It was not entered and need not be: the value means none, and the source's note says of what. */
+  readonly absent?: true | undefined;
+  /** The field it was typed in, for a way back to it. */
+  readonly path?: FieldPath;
+  /** The figure it was worked out as. */
+  readonly figure?: FigureId;
+}
+
+/** How a figure came about: enough to work it out again on paper. */
+export interface Working {
+  readonly formula: string;
+  readonly inputs: readonly WorkingInput[];
+  /** What a builder should know about how it was counted, each with its amounts in the builder's own unit. */
+  readonly notes: readonly Sentence[];
+  /** Section of `docs/mechanics.md`. */
+  readonly section: number;
+}
+
+export type FigureId =
+  | 'stack'
+  | 'stackMargin'
+  | 'faces'
+  | 'springRate'
+  | 'installedLength'
+  | 'clamp'
+  | 'torqueAtClutch'
+  | 'capacity'
+  | 'capacityWithTangs'
+  | 'reserve'
+  | 'reserveWithTangs'
+  | 'clampAtInnerFace'
+  | 'liningPressure'
+  | 'liftHad'
+  | 'liftNeeded'
+  | 'clearancePerFace'
+  | 'overallRatio'
+  | 'releaseForce'
+  | 'leverPull'
+  | 'leverPullFull'
+  | 'pullLift'
+  | 'coilClearance'
+  | 'springStress'
+  | 'plateGap'
+  | 'deflection'
+  | 'springOffset'
+  | 'assistClamp'
+  | 'clampAtPeak'
+  | 'startContact'
+  | 'startHolding'
+  | 'retention'
+  | 'basketRetention'
+  | 'packWear'
+  | 'warpSum'
+  | 'thinnestLeft'
+  | 'caliperDifference'
+  | 'leastCurveReserve'
+  | 'leastCurveSpeed'
+  | 'liftLost'
+  | 'armBestStart'
+  | 'armLost'
+  | 'liftTilt'
+  | 'liftAcross'
+  | 'liftResidual'
+  | 'liftLeast'
+  | 'expandContact'
+  | 'expandLockUp'
+  | 'leverGain'
+  | 'gapPerMark'
+  | 'startContactWorn'
+  | 'packMass'
+  | 'packInertia'
+  | 'startHeat'
+  | 'steelRise'
+  | 'gapSet'
+  | 'gapGauged'
+  | 'gapByLever'
+  | 'liftRepeat'
+  | 'ownRatio'
+  /** A kind of clutch may bring figures of its own: `ramps:gain`. */
+  | `${string}:${string}`;
+
+/** A value of the core with its unit, its range where there is one, and its working. */
+export interface Figure {
+  readonly status: 'known';
+  readonly id: FigureId;
+  readonly label: string;
+  readonly quantity: Quantity;
+  /** In the base unit of the quantity. */
+  readonly value: number;
+  /** Where it may lie, as by low and high friction; a note of the working says by what. */
+  readonly range?: { readonly low: number; readonly high: number } | undefined;
+  readonly decimals?: number | undefined;
+  /** A design estimate went into it, at any depth. */
+  readonly estimated: boolean;
+  readonly working: Working;
+}
+
+/** Something that must be entered first. */
+export interface Need {
+  readonly path?: FieldPath;
+  /** "Lever ratio". */
+  readonly label: string;
+}
+
+/** A figure that can't be known yet, or not from these values. */
+export interface Unknown {
+  readonly status: 'unknown';
+  readonly id: FigureId;
+  readonly label: string;
+  /** What is missing; empty when values are there but contradict each other. */
+  readonly needs: readonly Need[];
+  /** Why, when everything is entered and still nothing comes of it. */
+  readonly cause?: string;
+  /** In a sentence: "Lever ratio is needed for lever pull." */
+  readonly reason: string;
+}
+
+export type Outcome = Figure | Unknown;

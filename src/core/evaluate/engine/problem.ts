@@ -1,0 +1,33 @@
+import type { FieldPath } from '@/core/job/fieldPath';
+import type { Entry } from '@/core/job/types';
+import { length, say } from '@/core/text/sentence';
+import type { Sentence } from '@/core/text/sentence';
+import type { State } from './figure';
+
+/** Something wrong with one entry or one layer, to be shown where it is. */
+export interface Problem {
+  readonly path: FieldPath;
+  /** The plate that shows it in the section. */
+  readonly plateId?: string;
+  readonly state: State;
+  readonly sentence: Sentence;
+}
+
+/**
+ * Limits whose least is above their greatest. Never throws.
+ * @example reversed('setting.gapMax', entry(2), entry(1)).length // 1
+ */
+export const reversed = (
+  path: FieldPath,
+  min: Entry | undefined,
+  max: Entry | undefined,
+): readonly Problem[] =>
+  min && max && min.value > max.value
+    ? [
+        {
+          path,
+          state: 'stop',
+          sentence: say`The limits are reversed: the greatest must not be less than the least, ${length(min.value)}.`,
+        },
+      ]
+    : [];

@@ -1,0 +1,58 @@
+import type { FieldPath } from '../../job/fieldPath';
+import type { Job } from '../../job/types';
+import type { Sentence } from '../../text/sentence';
+import type { Mm, Newton, Quantity } from '../../units/quantity';
+import type { Figure, FigureId, Outcome } from './figure';
+import type { Term } from './term';
+
+export type Values<T extends Readonly<Record<string, Term>>> = { readonly [K in keyof T]: number };
+
+/** How a figure is worked out: its name, its formula, and what it is made from. */
+export interface FigureRecipe<T extends Readonly<Record<string, Term>>> {
+  readonly label: string;
+  readonly quantity: Quantity;
+  readonly section: number;
+  readonly formula: string;
+  readonly from: T;
+  readonly value: (values: Values<T>) => number | { value: number; low: number; high: number };
+  readonly decimals?: number;
+  readonly notes?: readonly (string | Sentence)[];
+}
+
+/** Works figures out of a job one after another. One that has something missing is unknown and says what, and all others go on. */
+export interface Sheet {
+  readonly job: Job;
+  readonly springs: SpringModel;
+  readonly outcomes: ReadonlyMap<FigureId, Outcome>;
+  /** What several figures rest on, worked out once for the sheet. @param key of its own for each `make` */
+  once<T>(key: string, make: () => T): T;
+  /** The entry of a field, else what stands in for it, else what is missing. */
+  entry(path: FieldPath, symbol?: string, label?: string): Term;
+  /** The value of a field, or of what stands in for it; nothing while it is missing. */
+  valueAt(path: FieldPath): number | undefined;
+  /** An earlier figure as a term. */
+  figure(id: FigureId, symbol: string): Term;
+  /** Works one figure out and keeps it. A value outside the formula's domain makes it unknown, with the reason. */
+  compute<T extends Readonly<Record<string, Term>>>(id: FigureId, recipe: FigureRecipe<T>): Outcome;
+  known(id: FigureId): Figure | undefined;
+}
+
+/** How one sort of springs presses: what its folder tells all others of it. */
+export interface SpringModel {
+  /** The figures of the springs as fitted, the clamp among them. */
+  readonly fitted: (sheet: Sheet) => void;
+  /** The figures at full lift. */
+  readonly lifted: (sheet: Sheet) => void;
+  /** Force on the pack at any stack and lift, N; undefined while it is not known. */
+  readonly forceAt: (sheet: Sheet, stack: Mm) => ((height: Mm, lift: Mm) => Newton) | undefined;
+  /** What that force rests on, for a working. */
+  readonly terms: (sheet: Sheet) => readonly Term[];
+  /** Travel of the train ÷ lift of the plate, where the springs come between the two. */
+  readonly ratio?: (sheet: Sheet) => Term;
+  /** Deflections at which the force may be greatest or least, mm. */
+  readonly turns?: (sheet: Sheet) => readonly Mm[];
+  /** It is made of kinds of coil spring, in groups. */
+  readonly ofGroups?: true;
+  /** Why the springs do not press at all, in a sentence. */
+  readonly unpressed: (sheet: Sheet) => Sentence;
+}

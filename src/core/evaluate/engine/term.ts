@@ -1,0 +1,135 @@
+import { DomainError } from '@/core/errors';
+import type { FieldPath } from '@/core/job/fieldPath';
+import type { Need, WorkingInput } from './figure';
+import { domainSentence, NOT_FINITE } from '@/core/text/reasons';
+
+/** A value on its way into a figure: known with its source, or lacking with what it needs. */
+export type Term = KnownTerm | Lack;
+
+export interface KnownTerm {
+  readonly known: true;
+  readonly value: number;
+  readonly range?: { readonly low: number; readonly high: number } | undefined;
+  readonly inputs: readonly WorkingInput[];
+  readonly estimated: boolean;
+}
+
+export interface Lack {
+  readonly known: false;
+  readonly needs: readonly Need[];
+  /** Why it can't be worked out although everything is entered. */
+  readonly cause?: string | undefined;
+}
+
+/**
+ * A term from one value with its place in the working.
+ * @example term({ symbol: 't', label: 'Thickness', value: 3, quantity: 'length', source: { kind: 'entered' } }).value // 3
+ */
+export function term(input: WorkingInput): KnownTerm {
+  return {
+    known: true,
+    value: input.value,
+    inputs: [input],
+    estimated: input.source.kind === 'estimate',
+  };
+}
+
+/**
+ * Several terms as one, with all their inputs shown; its value is worked out from theirs. What lacks, or lies
+ * outside the formula's domain, makes the whole a lack that says why.
+ * @example gather([term({ symbol: 't', label: 'Thickness', value: 3, quantity: 'length', source: { kind: 'entered' } })], ([t]) => 2 * t).value // 6
+ */
+export function gather(terms: readonly Term[], value: (values: readonly number[]) => number): Term {
+  const lacking = findLack(terms);
+  if (lacking) return lacking;
+  try {
+    const result = value(terms.map((t) => (t.known ? t.value : Number.NaN)));
+    if (!Number.isFinite(result)) return { known: false, needs: [], cause: NOT_FINITE };
+    return new Gathered(result, terms);
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    return { known: false, needs: [], cause: domainSentence(error) };
+  }
+}
+
+/** A term made of others; its inputs are put together only when a working asks for them. */
+class Gathered implements KnownTerm {
+  readonly known = true;
+  readonly estimated: boolean;
+
+  constructor(
+    readonly value: number,
+    private readonly parts: readonly Term[],
+  ) {
+    this.estimated = anyEstimated(parts);
+  }
+
+  get inputs(): readonly WorkingInput[] {
+    return inputsOf(this.parts);
+  }
+}
+
+/**
+ * What is missing of some terms: all their needs together, else the first contradiction. Never throws.
+ * @example findLack([lack('A plate'), lack('A spring')]).needs.length // 2
+ */
+export function findLack(terms: readonly Term[]): Lack | undefined {
+  let contradiction: Lack | undefined;
+  let needs: Need[] | undefined;
+  for (const t of terms) {
+    if (t.known) continue;
+    if (t.needs.length > 0) (needs ??= []).push(...t.needs);
+    else contradiction ??= t;
+  }
+  return needs ? { known: false, needs: dedupe(needs) } : contradiction;
+}
+
+/**
+ * Whether any of the terms that are known rests on a design estimate.
+ * @example anyEstimated([lack('A plate')]) // false
+ */
+export function anyEstimated(terms: readonly Term[]): boolean {
+  for (const t of terms) if (t.known && t.estimated) return true;
+  return false;
+}
+
+/**
+ * What went into some terms, each input once, in the order of the terms.
+ * @example inputsOf([lack('A plate')]) // []
+ */
+export function inputsOf(terms: readonly Term[]): readonly WorkingInput[] {
+  const [only] = terms;
+  if (terms.length === 1 && only?.known) return only.inputs;
+  const all = new Set<WorkingInput>();
+  for (const t of terms) if (t.known) for (const input of t.inputs) all.add(input);
+  return [...all];
+}
+
+/**
+ * A term that is not known yet, by the name of what is needed and the field that holds it. Never throws.
+ * @example lack('A plate', 'pack.plates').needs[0].label // "A plate"
+ */
+export function lack(label: string, path?: FieldPath): Lack {
+  return { known: false, needs: [path === undefined ? { label } : { label, path }] };
+}
+
+function dedupe(needs: readonly Need[]): Need[] {
+  const seen = new Map(needs.map((n) => [`${n.path ?? ''}|${n.label}`, n] as const));
+  return [...seen.values()];
+}
+
+/**
+ * The value of a term in the base unit; NaN while it is not known.
+ * @example valueOf({ known: true, value: 3, inputs: [], estimated: false }) // 3
+ */
+export function valueOf(t: Term | undefined): number {
+  return t?.known ? t.value : Number.NaN;
+}
+
+/**
+ * The value of a term in the base unit; undefined while it is not known.
+ * @example valueOrNothing({ known: true, value: 3, inputs: [], estimated: false }) // 3
+ */
+export function valueOrNothing(t: Term | undefined): number | undefined {
+  return t?.known ? t.value : undefined;
+}

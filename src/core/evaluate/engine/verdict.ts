@@ -1,0 +1,77 @@
+import type { FigureId, Outcome, State } from './figure';
+import type { Sentence } from '@/core/text/sentence';
+
+/** The questions in the order in which they are answered. */
+const ORDER = [
+  'order',
+  'holds',
+  'releases',
+  'pull',
+  'stack',
+  'coils',
+  'pressure',
+  'gap',
+  'gapRead',
+  'step',
+  'ring',
+  'retention',
+  'basketRetention',
+  'start',
+  'wear',
+  'oil',
+  'heat',
+  'caliper',
+  'judder',
+  'even',
+  'auto',
+  'installGap',
+  'gain',
+  'ownRatio',
+  'freePlay',
+  'heads',
+  'gapWays',
+  'thumb',
+  'repeat',
+  'endFloat',
+  'chain',
+] as const;
+
+/** A kind of clutch may bring questions of its own: `ramps:overrun`. */
+export type VerdictId = (typeof ORDER)[number] | `${string}:${string}`;
+
+const RANKS: ReadonlyMap<string, number> = new Map(ORDER.map((id, i) => [id, i]));
+
+/**
+ * Where a verdict comes among the others; those of a kind's own come last.
+ * @example rankOf('order') // 0
+ */
+export const rankOf = (id: Verdict['id']): number => RANKS.get(id) ?? ORDER.length;
+
+/** What takes up by itself must first touch this far above idle, as a share of idle. Design estimate. */
+export const IDLE_MARGIN = 0.15;
+
+/** A judgement in words: a state, a few words, and a sentence with the number and the reason. */
+export interface Verdict {
+  readonly id: VerdictId | 'overall';
+  readonly state: State | 'unknown';
+  readonly title: string;
+  readonly sentence: Sentence;
+  /** The figures it rests on. */
+  readonly figures: readonly FigureId[];
+}
+
+/**
+ * A question that can't be answered yet, with what the outcome says is lacking; `stop` where entries contradict each other.
+ * Never throws.
+ * @example unknownVerdict('stack', 'Stack not judged yet', undefined).state // "unknown"
+ */
+export function unknownVerdict(
+  id: VerdictId,
+  title: string,
+  outcome: Outcome | undefined,
+): Verdict {
+  const reason = outcome?.status === 'unknown' ? outcome.reason : 'Nothing is entered yet.';
+  // What contradicts itself is a fault, what is missing is only not there yet.
+  const state = outcome?.status === 'unknown' && outcome.cause ? 'stop' : 'unknown';
+  return { id, state, title, sentence: [reason], figures: outcome ? [outcome.id] : [] };
+}

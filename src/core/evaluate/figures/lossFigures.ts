@@ -1,0 +1,115 @@
+import type { Job } from '@/core/job/types';
+import { armStroke, bestArmStart } from '@/core/release/arm';
+import { lossBudget } from '@/core/release/lossBudget';
+import { cableTravel } from '@/core/release/train';
+import type { Mm } from '@/core/units/quantity';
+import { LEVER_LOSSES, lostTerms, trainTerm, travelTerm } from './liftTerm';
+import { JobSheet } from '../engine/jobSheet';
+import type { Sheet } from '../engine/sheet';
+import type { Term } from '@/core/evaluate/engine/term';
+import { gather } from '@/core/evaluate/engine/term';
+
+/**
+ * What is lost between lever and plate, and what the arm's angle costs.
+ * @example computeLosses(sheet), sheet.outcomes.has('liftLost') // true
+ */
+export function computeLosses(sheet: Sheet): void {
+  const { release } = sheet.job;
+  if (release.type === 'measured') return;
+  const loses =
+    LEVER_LOSSES.some(({ leaf }) => release[leaf]) ||
+    release.reducedEffort ||
+    (release.type === 'hydraulic' ? release.lostTravel : release.cableSlack);
+  if (loses) {
+    sheet.compute('liftLost', {
+      label: 'Lift lost on the way',
+      quantity: 'length',
+      section: 7,
+      formula: 'x without loss − x',
+      from: { whole: trainTerm(sheet, false), x: sheet.figure('liftHad', 'x') },
+      value: ({ whole, x }) => whole - x,
+    });
+  }
+  if (release.type !== 'cable' || !release.armStart) return;
+  const stroke = [
+    travelTerm(sheet, true),
+    sheet.entry('release.leverRatio'),
+    sheet.entry('release.cableSlack'),
+    sheet.entry('release.armLength'),
+  ];
+  const best = gather(stroke, ([s = 0, i = 0, slack = 0, r = 0]) =>
+    bestArmStart(cableTravel(s, i, slack), r),
+  );
+  sheet.compute('armBestStart', {
+    label: 'Arm at rest, best',
+    quantity: 'angle',
+    section: 7,
+    formula: 'φ_0 = −arcsin(cable travel/2r_a): square in the middle of the stroke',
+    from: { φ: best },
+    value: ({ φ }) => φ,
+  });
+  sheet.compute('armLost', {
+    label: 'Heavier by the arm’s angle',
+    quantity: 'share',
+    section: 7,
+    formula: 'greatest 1/cos φ over the stroke ÷ the same from the best φ_0, − 1',
+    from: {
+      more: gather(
+        [...stroke, sheet.entry('release.armStart')],
+        ([s = 0, i = 0, slack = 0, r = 0, φ = 0]) => {
+          // The lead scales the lift alone.
+          const { heaviest, bestHeaviest } = armStroke(cableTravel(s, i, slack), r, 1, φ);
+          return heaviest / bestHeaviest - 1;
+        },
+      ),
+    },
+    value: ({ more }) => more,
+    notes: ['What the cable pulls more at the worst place of the stroke than with the best angle.'],
+  });
+}
+
+/** One line of where the lift went. */
+export interface LossLine {
+  readonly name: string;
+  /** mm at the lever; absent for what changes the ratio instead. */
+  readonly atLever?: Mm;
+  readonly liftLost: Mm;
+}
+
+/**
+ * Where the lift went, from lever to plate, line by line; undefined while the train is not known. The lines add up to
+ * the lift without loss less the lift had.
+ * Source: `docs/mechanics.md` section 7.
+ * @example releaseBudget(twin).left // 1.6777
+ */
+export function releaseBudget(
+  job: Job,
+): { readonly whole: Mm; readonly left: Mm; readonly lines: readonly LossLine[] } | undefined {
+  if (job.release.type === 'measured') return undefined;
+  const sheet = new JobSheet(job);
+  const whole = trainTerm(sheet, false);
+  const left = trainTerm(sheet, true);
+  if (!whole.known || !left.known || whole.value <= 0) return undefined;
+  const value = (t: Term) => (t.known ? t.value : 0);
+  const atLever = lostTerms(sheet).map(value);
+  const lost = atLever.reduce((sum, mm) => sum + mm, 0);
+  const travel = value(sheet.entry('release.leverTravel'));
+  const slackName = job.release.type === 'hydraulic' ? 'Lost piston travel' : 'Cable slack';
+  const names = [...LEVER_LOSSES.map(({ name }) => name), slackName];
+  // What a millimetre at the lever is worth at the plate, by this train as it is.
+  const ratio = left.value > 0 ? (travel - lost) / left.value : travel / whole.value;
+  const budget = lossBudget(
+    travel,
+    ratio,
+    names.map((name, i) => ({ name, atLever: atLever[i] ?? 0 })).filter((line) => line.atLever > 0),
+  );
+  const lines: LossLine[] = [...budget.lines];
+  const rest = () => whole.value - left.value - lines.reduce((sum, l) => sum + l.liftLost, 0);
+  const q = value(sheet.entry('release.reducedEffort'));
+  if (job.release.reducedEffort) {
+    const all = job.release.armStart ? whole.value * (1 - 1 / q) : rest();
+    lines.push({ name: 'Reduced-effort part', liftLost: all });
+  }
+  if (Math.abs(rest()) > 1e-9) lines.push({ name: 'Angle of the arm', liftLost: rest() });
+  return { whole: whole.value, left: left.value, lines };
+}

@@ -1,0 +1,332 @@
+import type { Job } from '@/core/job/types';
+import { clearancePerFace, neededLift } from '@/core/release/clearance';
+import type { Evenness } from '@/core/release/evenness';
+import { evenness, repeatability } from '@/core/release/evenness';
+import { retainedShare } from '@/core/release/retention';
+import { leverForce, overallRatio } from '@/core/release/train';
+import type { Mm, Newton } from '@/core/units/quantity';
+import type { PackLayout } from '@/core/evaluate/engine/layers';
+import { warpOf } from '@/core/evaluate/engine/layers';
+import { dialTerms, fingerTerm, fromDial, LEVER_LOSSES, liftTerm, lostTerms } from './liftTerm';
+import { count, length, say } from '@/core/text/sentence';
+import type { Sheet } from '@/core/evaluate/engine/sheet';
+import { springForceAt } from '../engine/springs';
+import { loadsLever } from './clampOverSpeed';
+import type { Term } from '@/core/evaluate/engine/term';
+import { gather, term } from '@/core/evaluate/engine/term';
+
+function liftFormula(sheet: Sheet): string {
+  const { release } = sheet.job;
+  const { type } = release;
+  if (type === 'measured') {
+    return release.liftReadings.length > 0
+      ? 'x = mean of the plane through the dial readings'
+      : 'x as measured at the pressure plate';
+  }
+  const lever = LEVER_LOSSES.some(({ leaf }) => release[leaf]) ? '(s_L − Σ s_v)' : 's_L';
+  const ratio = fingerTerm(sheet);
+  const fingers = ratio.known && ratio.value !== 1 ? '/i_f' : '';
+  const eased = `${release.reducedEffort ? '/q' : ''}${fingers}`;
+  if (type === 'hydraulic') return `x = (${lever}/i_L − s_0)·(d_m/d_s)²${eased}`;
+  return release.armStart
+    ? `x = (arcsin(sin φ_0 + (${lever}/i_L − s_0)/r_a) − φ_0)·p/2π${eased}`
+    : `x = (${lever}/i_L − s_0)/r_a · p/2π${eased}`;
+}
+
+/**
+ * Lift had and needed, and what it leaves at each face.
+ * @example computeLift(sheet, layout), sheet.known('liftHad').value // 1.8283
+ */
+export function computeLift(sheet: Sheet, layout: PackLayout): void {
+  sheet.compute('liftHad', {
+    label: 'Lift',
+    quantity: 'length',
+    section: sheet.job.release.type === 'measured' ? 6 : 7,
+    formula: liftFormula(sheet),
+    from: { x: liftTerm(sheet) },
+    value: ({ x }) => x,
+  });
+  const warp = warpTerm(layout);
+  const asked = sheet.entry('release.requiredLift');
+  const byFaces = gather(
+    [sheet.figure('faces', 'N'), sheet.entry('release.faceClearance'), warp],
+    ([n = 0, c = 0, w = 0]) => neededLift(n, c, w),
+  );
+  sheet.compute('liftNeeded', {
+    label: 'Lift needed',
+    quantity: 'length',
+    section: 6,
+    formula: asked.known ? 'the greater of x_req and N·c_min + Σ w' : 'x_req = N·c_min + Σ w',
+    from: { x: asked.known ? gather([asked, byFaces], (all) => Math.max(...all)) : byFaces },
+    value: ({ x }) => x,
+  });
+  sheet.compute('clearancePerFace', {
+    label: 'Clearance per face',
+    quantity: 'length',
+    section: 6,
+    formula: 'c = (x − Σ w)/N',
+    from: { x: sheet.figure('liftHad', 'x'), w: warp, N: sheet.figure('faces', 'N') },
+    value: ({ x, w, N }) => clearancePerFace(x, N, w),
+  });
+}
+
+/**
+ * Overall ratio, and the pull at the lever: its greatest value over the stroke, and at full lift.
+ * @example computePull(sheet), sheet.known('leverPull').value // 62.34
+ */
+export function computePull(sheet: Sheet): void {
+  const lost = lostTerms(sheet);
+  const loses = lost.some((t) => t.known && t.value > 0);
+  sheet.compute('overallRatio', {
+    label: 'Overall ratio',
+    quantity: 'ratio',
+    section: 7,
+    decimals: 1,
+    formula: loses ? 'R = (s_L − lost)/x' : 'R = s_L/x',
+    from: {
+      s: sheet.entry('release.leverTravel'),
+      lost: gather(lost, (all) => all.reduce((sum, mm) => sum + mm, 0)),
+      x: sheet.figure('liftHad', 'x'),
+    },
+    value: ({ s, lost: gone, x }) => overallRatio(s - gone, x),
+    notes: [
+      ...(loses ? ['What is lost at the lever moves nothing, so it is taken off the travel.'] : []),
+      ...(bends(sheet.job) ? ['A mean over the stroke: the arm’s angle changes it.'] : []),
+    ],
+  });
+  const arm = bends(sheet.job) ? armTerms(sheet) : [];
+  const parts = [
+    sheet.figure('overallRatio', 'R'),
+    sheet.entry('release.efficiency'),
+    sheet.figure('liftHad', 'x'),
+    ...arm,
+  ];
+  const along = [...parts, ...sheet.springs.terms(sheet)];
+  const greatest = gather(along, () => greatestPull(sheet).pull);
+  const weighted = loadsLever(sheet.job);
+  sheet.compute('leverPull', {
+    label: 'Lever pull, greatest',
+    quantity: 'force',
+    section: 7,
+    formula: arm.length > 0 ? 'greatest F(s + x)/(R(x)·η)' : 'greatest F(s + x)/(R·η)',
+    from: { F: greatest },
+    value: ({ F }) => F,
+    notes: [
+      ...(greatest.known ? [say`Greatest at a lift of ${length(greatestPull(sheet).lift)}.`] : []),
+      ...(weighted
+        ? [
+            'With the engine at rest. The weights load the lever as they turn: see the pull over engine speed.',
+          ]
+        : []),
+    ],
+  });
+  sheet.compute('pullLift', {
+    label: 'Lift at the greatest pull',
+    quantity: 'length',
+    section: 7,
+    formula: 'x at which F(s + x)/R is greatest',
+    from: { F: sheet.figure('leverPull', 'F_h') },
+    value: () => greatestPull(sheet).lift,
+  });
+  sheet.compute('leverPullFull', {
+    label: 'Lever pull, full lift',
+    quantity: 'force',
+    section: 7,
+    formula: arm.length > 0 ? 'F_r/(R(x)·η)' : 'F_h = F_r/(R·η)',
+    from: {
+      F: sheet.figure('releaseForce', 'F_r'),
+      R:
+        arm.length > 0
+          ? gather([...parts, ...arm], ([R = 0, , x = 0]) => ratioOverLift(sheet)?.(x) ?? R)
+          : sheet.figure('overallRatio', 'R'),
+      η: sheet.entry('release.efficiency'),
+    },
+    value: ({ F, R, η }) => leverForce(F, R, η),
+  });
+}
+
+/** Whether the ratio changes over the stroke. */
+const bends = ({ release }: Job): boolean =>
+  release.type === 'cable' && release.armStart !== undefined;
+
+const armTerms = (sheet: Sheet): readonly Term[] => [
+  sheet.entry('release.armStart'),
+  sheet.entry('release.lead'),
+  sheet.entry('release.reducedEffort'),
+  fingerTerm(sheet),
+];
+
+/**
+ * Lever travel ÷ lift at any lift, once the overall ratio is known: the same everywhere, but for an arm whose effective
+ * length r·cos φ changes over the stroke.
+ * Source: kinematics of a crank; `docs/mechanics.md` section 7.
+ * @example ratioOverLift(sheet)(0.5) // 32.5
+ */
+export function ratioOverLift(sheet: Sheet): ((lift: Mm) => number) | undefined {
+  const mean = sheet.known('overallRatio')?.value;
+  const full = sheet.known('liftHad')?.value;
+  if (mean === undefined || full === undefined) return undefined;
+  if (!bends(sheet.job)) return () => mean;
+  const [start = 0, lead = 0, eased = 1, fingers = 1] = armTerms(sheet).map((t) =>
+    t.known ? t.value : Number.NaN,
+  );
+  const from = (start * Math.PI) / 180;
+  const perLift = (eased * fingers * 2 * Math.PI) / lead;
+  const swept = Math.sin(from + perLift * full) - Math.sin(from);
+  // So that the mean over the stroke is the overall ratio.
+  const scale = (mean * full * perLift) / swept;
+  return (lift) => scale * Math.cos(from + perLift * lift);
+}
+
+/** The greatest pull over the stroke and the lift at which the hand meets it. @throws {DomainError} beyond what is known of the springs */
+const greatestPull = (sheet: Sheet): GreatestPull =>
+  sheet.once('greatest pull', () => findGreatestPull(sheet));
+
+interface GreatestPull {
+  readonly pull: Newton;
+  readonly lift: Mm;
+}
+
+function findGreatestPull(sheet: Sheet): GreatestPull {
+  const force = springForceAt(sheet);
+  const ratio = ratioOverLift(sheet);
+  const stack = sheet.known('stack')?.value ?? Number.NaN;
+  const full = sheet.known('liftHad')?.value ?? Number.NaN;
+  const efficiency = sheet.valueAt('release.efficiency') ?? Number.NaN;
+  const pullAt = (lift: Mm) =>
+    leverForce(force?.(stack, lift) ?? Number.NaN, ratio?.(lift) ?? Number.NaN, efficiency);
+  const deflection = sheet.known('deflection')?.value;
+  const turns =
+    deflection === undefined
+      ? []
+      : (sheet.springs.turns?.(sheet) ?? [])
+          .map((s) => s - deflection)
+          .filter((lift) => lift > 0 && lift < full);
+  const places = bends(sheet.job)
+    ? Array.from({ length: STROKE_PLACES + 1 }, (_, k) => (full * k) / STROKE_PLACES)
+    : [0, full];
+  let best = { pull: -Infinity, lift: 0 };
+  for (const lift of [...places, ...turns]) {
+    const pull = pullAt(lift);
+    // Rounding must not move the greatest pull of a level curve.
+    if (pull > best.pull * (1 + 1e-12)) best = { pull, lift };
+  }
+  return best;
+}
+
+/** Places of a stroke at which a bent train is looked at. */
+const STROKE_PLACES = 48;
+
+/**
+ * How well the outermost plates still hold the hub's spline and the basket's fingers at full lift; each only where its length
+ * is known.
+ * @example computeRetention(sheet, layout), sheet.outcomes.has('retention') // false
+ */
+export function computeRetention(sheet: Sheet, layout: PackLayout): void {
+  for (const [id, path, member, words] of [
+    ['retention', 'pack.splineLength', 'hub', 'spline, full lift'],
+    ['basketRetention', 'pack.fingerLength', 'basket', 'basket’s fingers, full lift'],
+  ] as const) {
+    const room = sheet.entry(path);
+    if (!room.known) continue;
+    const plates = layout.layers.filter((l) => l.turnsWith === member);
+    sheet.compute(id, {
+      label: `Least hold on the ${words}`,
+      quantity: 'share',
+      section: 6,
+      formula: '(L_s − height below − x)/t, the least of all plates there',
+      from: { L: room, x: sheet.figure('liftHad', 'x'), H: sheet.figure('stack', 'H') },
+      value: ({ L, x }) =>
+        plates.reduce(
+          (least, l) =>
+            Math.min(least, retainedShare(L, l.bottom ?? 0, x, l.thickness ?? Number.NaN)),
+          1,
+        ),
+      notes: ['At full lift a plate may lie as far out as the lift lets it.'],
+    });
+  }
+}
+
+/**
+ * Tilt of the plate, its least local lift, how well the readings lie in a plane and how well pulls repeat; only where dial
+ * readings round it are entered.
+ * @example computeEvenness(sheet), sheet.outcomes.has('liftTilt') // true
+ */
+export function computeEvenness(sheet: Sheet): void {
+  const dial = dialTerms(sheet);
+  if (dial.length === 0) return;
+  const of = (pick: (e: Evenness) => number) => fromDial(dial, (r) => pick(evenness(r)));
+  const readings = [
+    say`${count(dial.length / 2)} readings round the plate; three angles or more are needed.`,
+  ];
+  sheet.compute('liftTilt', {
+    label: 'Tilt, amplitude',
+    quantity: 'length',
+    section: 6,
+    formula: 'a = √(A² + B²) of x(θ) = x̄ + A·cos θ + B·sin θ, least squares',
+    from: { a: of((e) => e.tilt) },
+    value: ({ a }) => a,
+    notes: readings,
+  });
+  sheet.compute('liftAcross', {
+    label: 'Tilt across the plate',
+    quantity: 'length',
+    section: 6,
+    formula: '2·a: what a dial shows from the low side to the high one',
+    from: { a: sheet.figure('liftTilt', 'a') },
+    value: ({ a }) => 2 * a,
+  });
+  const angles = new Set(
+    sheet.job.release.liftReadings.flatMap((r) =>
+      r.angle && r.lift ? [((r.angle.value % 360) + 360) % 360] : [],
+    ),
+  );
+  if (angles.size > 3)
+    sheet.compute('liftResidual', {
+      label: 'Readings off the plane by',
+      quantity: 'length',
+      section: 6,
+      formula: 'root mean square of x − x(θ)',
+      from: { r: of((e) => e.residual) },
+      value: ({ r }) => r,
+      notes: ['More than the tilt: the plate is bent rather than tilted.'],
+    });
+  sheet.compute('liftLeast', {
+    label: 'Least local lift',
+    quantity: 'length',
+    section: 6,
+    formula: 'x̄ − a',
+    from: { x: of((e) => e.least) },
+    value: ({ x }) => x,
+  });
+  const whole = sheet.job.release.liftReadings.flatMap((r) => (r.angle && r.lift ? r.angle : []));
+  if (new Set(whole.map((angle) => angle.value % 360)).size === whole.length) return;
+  sheet.compute('liftRepeat', {
+    label: 'Spread of pulls at one place',
+    quantity: 'length',
+    section: 6,
+    formula: 'greatest x − least x at one angle',
+    from: { d: fromDial(dial, repeatability) },
+    value: ({ d }) => d,
+  });
+}
+
+function warpTerm(layout: PackLayout): Term {
+  const measured = layout.layers.filter((l) => l.plate.outOfFlat);
+  const total = warpOf(layout);
+  return term({
+    value: total,
+    symbol: 'Σ w',
+    quantity: 'length',
+    label:
+      measured.length === 0
+        ? 'Out-of-flat of the plates'
+        : `Out-of-flat of ${measured.length} plates`,
+    source:
+      measured.length === 0
+        ? { kind: 'estimate', note: 'no plate checked for flatness; taken as flat' }
+        : (measured[0]?.plate.outOfFlat?.source ?? { kind: 'measured' }),
+    // Worked out after the lift, for the inspection; the same sum.
+    ...(measured.length === 0 ? {} : { figure: 'warpSum' }),
+  });
+}

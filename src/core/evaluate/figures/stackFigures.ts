@@ -1,0 +1,260 @@
+import { fieldPath } from '@/core/job/fieldPath';
+import type { CaliperWay, PlateKind } from '@/core/job/types';
+import { readingsOf } from '@/core/job/types';
+import { checkCaliper } from '@/core/pack/bands';
+import { checkWindow, stackHeight } from '@/core/pack/stack';
+import type { WorkingInput } from '@/core/evaluate/engine/figure';
+import type { PackLayer, PackLayout } from '@/core/evaluate/engine/layers';
+import { thicknessPath } from '@/core/evaluate/engine/layers';
+import type { Sheet } from '@/core/evaluate/engine/sheet';
+import type { Term } from '@/core/evaluate/engine/term';
+import { gather, lack, term } from '@/core/evaluate/engine/term';
+
+/**
+ * Stack height, slipping faces, and the room to the window's edges.
+ * @example computeStack(sheet, layout), sheet.known('stack').value // 33.93
+ */
+export function computeStack(sheet: Sheet, layout: PackLayout): void {
+  sheet.compute('stack', {
+    label: 'Stack height',
+    quantity: 'length',
+    section: 1,
+    formula: 'H = Σ t',
+    from: { H: stackTerm(layout) },
+    value: ({ H }) => H,
+    notes: [stackNote(layout)],
+  });
+  const together = layout.faces.filter(
+    (f) => f.kind === 'together' && f.below > 0 && f.above <= layout.layers.length,
+  );
+  sheet.compute('faces', {
+    label: 'Slipping faces',
+    quantity: 'count',
+    section: 2,
+    formula: 'N = neighbours that turn with different members, lined on one side or both',
+    from: {
+      N:
+        layout.layers.length === 0
+          ? lack('A plate', 'pack.plates')
+          : { known: true, value: layout.slipping.length, inputs: [], estimated: false },
+    },
+    value: ({ N }) => N,
+    notes: [
+      `Counted from the order: ${layout.layers.length} plates between hub floor and pressure plate.`,
+      ...(together.length > 0
+        ? [
+            `${together.length === 1 ? 'One pair of neighbours turns' : `${together.length} pairs of neighbours turn`} together and carries nothing.`,
+          ]
+        : []),
+    ],
+  });
+  const min = sheet.entry('pack.windowMin');
+  const max = sheet.entry('pack.windowMax');
+  // One edge alone is a window too; with none, both are named as missing.
+  const edges = [min, max].filter((edge) => edge.known || !(min.known || max.known));
+  sheet.compute('stackMargin', {
+    label: 'Room to the window’s edge',
+    quantity: 'length',
+    section: 1,
+    formula: 'least of H − H_min and H_max − H; both edges belong to the window',
+    from: {
+      m: gather([sheet.figure('stack', 'H'), ...edges], ([H = 0]) => {
+        return checkWindow(H, known(min), known(max)).margin;
+      }),
+    },
+    value: ({ m }) => m,
+  });
+  if (!sheet.job.pack.caliper) return;
+  sheet.compute('caliperDifference', {
+    label: 'Caliper less the sum of plates',
+    quantity: 'length',
+    section: 1,
+    formula: 'H_c − H',
+    from: {
+      c: sheet.entry('pack.caliper'),
+      H: sheet.figure('stack', 'H'),
+    },
+    value: ({ c, H }) => checkCaliper(H, c).difference,
+    notes: [`Taken ${CALIPER_WAY[sheet.job.pack.caliperTaken]}.`],
+  });
+}
+
+/** How a caliper was taken over the pack, in words. */
+export const CALIPER_WAY: Readonly<Record<CaliperWay, string>> = {
+  dryByHand: 'dry, squeezed by hand',
+  dryClamped: 'dry, clamped',
+  oiledByHand: 'oiled, squeezed by hand',
+  oiledClamped: 'oiled, clamped',
+};
+
+/** Out-of-flat of all plates together, and what the thinnest disc has left; only once they are measured. */
+function computeInspection(sheet: Sheet, layout: PackLayout): void {
+  const checked = layout.layers.filter((l) => l.plate.outOfFlat);
+  if (checked.length > 0) {
+    sheet.compute('warpSum', {
+      label: 'Out-of-flat of all plates',
+      quantity: 'length',
+      section: 6,
+      formula: 'Σ w',
+      from: {
+        w: gather(
+          checked.map((l) =>
+            sheet.entry(
+              fieldPath('pack.plates.*.outOfFlat', l.plate.id),
+              undefined,
+              `Plate ${l.number}, ${l.kind.name}`,
+            ),
+          ),
+          (all) => all.reduce((a, b) => a + b, 0),
+        ),
+      },
+      value: ({ w }) => w,
+      notes: [`${checked.length} of ${layout.layers.length} plates are checked.`],
+    });
+  }
+  const spots = layout.layers.flatMap((l) => {
+    const limit = l.kind.minThickness?.value;
+    const [spot] = [...readingsOf(l.plate)].sort((one, two) => one.value - two.value);
+    return spot && l.measured && l.lined !== 'none' && limit !== undefined
+      ? [{ ...l, spot, left: spot.value - limit }]
+      : [];
+  });
+  const [thinnest] = spots.sort((one, two) => one.left - two.left);
+  if (!thinnest) return;
+  const { kind, number, spot } = thinnest;
+  sheet.compute('thinnestLeft', {
+    label: 'Thinnest disc, above its limit',
+    quantity: 'length',
+    section: 1,
+    formula: 't − t_min, the least of all discs',
+    from: {
+      t: term({
+        symbol: 't',
+        label: `Plate ${number}, ${kind.name}, at its thinnest`,
+        value: spot.value,
+        quantity: 'length',
+        source: spot.source ?? { kind: 'measured' },
+      }),
+      t_min: sheet.entry(
+        fieldPath('pack.kinds.*.minThickness', kind.id),
+        undefined,
+        `Least thickness of ${kind.name}`,
+      ),
+    },
+    value: ({ t, t_min }) => t - t_min,
+    notes: [`The thinnest of ${spots.length} measured discs; below 0 it is past its limit.`],
+  });
+}
+
+/**
+ * Wear of the whole pack against new; only once a plate is measured.
+ * @example computeWear(sheet, layout), sheet.known('packWear').value // 0.17
+ */
+export function computeWear(sheet: Sheet, layout: PackLayout): void {
+  computeInspection(sheet, layout);
+  const measured = layout.layers.filter((l) => l.measured);
+  if (measured.length === 0) return;
+  const missing = measured.find((l) => !l.kind.thickness);
+  sheet.compute('packWear', {
+    label: 'Wear of the pack',
+    quantity: 'length',
+    section: 1,
+    formula: 'W = Σ (new − measured) over the measured plates',
+    from: {
+      W: missing
+        ? lack(`Thickness of ${missing.kind.name}`, thicknessPath(missing))
+        : {
+            known: true,
+            value: measured.reduce(
+              (sum, l) => sum + (l.kind.thickness?.value ?? 0) - (l.thickness ?? 0),
+              0,
+            ),
+            inputs: [...new Set(measured.map((l) => l.kind))]
+              .map((kind) => newInput(kind))
+              .concat(measured.map(measuredInput)),
+            estimated: false,
+          },
+    },
+    value: ({ W }) => W,
+    notes: [`${measured.length} of ${layout.layers.length} plates are measured.`],
+  });
+}
+
+function known(t: Term): number | undefined {
+  return t.known ? t.value : undefined;
+}
+
+function stackTerm(layout: PackLayout): Term {
+  if (layout.layers.length === 0) return lack('A plate', 'pack.plates');
+  const without = layout.layers.filter((l) => l.thickness === undefined);
+  if (without.length > 0) {
+    return {
+      known: false,
+      needs: [
+        ...new Map(
+          without.map((l) => [
+            l.kind.id,
+            {
+              label: `Thickness of ${l.kind.name}`,
+              path: thicknessPath(l),
+            },
+          ]),
+        ).values(),
+      ],
+    };
+  }
+  const inputs: WorkingInput[] = [];
+  const counted = new Set<string>();
+  for (const layer of layout.layers) {
+    if (layer.measured) inputs.push(measuredInput(layer));
+    else if (!counted.has(layer.kind.id)) {
+      counted.add(layer.kind.id);
+      const n = layout.layers.filter((l) => l.kind === layer.kind && !l.measured).length;
+      inputs.push({ ...newInput(layer.kind), symbol: `${n} ×`, label: layer.kind.name });
+    }
+  }
+  return {
+    known: true,
+    value: stackHeight(layout.layers.map((l) => l.thickness ?? 0)),
+    inputs,
+    estimated: layout.layers.some(
+      (l) => !l.measured && l.kind.thickness?.source?.kind === 'estimate',
+    ),
+  };
+}
+
+const measuredInput = ({ number, kind, plate, thickness }: PackLayer): WorkingInput => {
+  const readings = readingsOf(plate);
+  return {
+    symbol: `t${number}`,
+    value: thickness ?? 0,
+    quantity: 'length',
+    label: `Plate ${number}, ${kind.name}, ${meanWords(readings.length)}`,
+    source: readings[0]?.source ?? { kind: 'measured' },
+  };
+};
+
+const newInput = (kind: PlateKind): WorkingInput => ({
+  symbol: 't_new',
+  value: kind.thickness?.value ?? 0,
+  quantity: 'length',
+  label: `${kind.name}, new`,
+  source: kind.thickness?.source ?? { kind: 'entered' },
+  path: thicknessPath({ kind }),
+});
+
+/**
+ * How many readings a thickness rests on.
+ * @example meanWords(3) // "mean of 3"
+ */
+export const meanWords = (readings: number): string =>
+  readings === 1 ? 'one reading' : `mean of ${readings}`;
+
+function stackNote(layout: PackLayout): string {
+  const measured = layout.layers.filter((l) => l.measured).length;
+  return measured === 0
+    ? 'All thicknesses are as new: nothing is measured yet.'
+    : measured === layout.layers.length
+      ? 'Every plate is measured; the mean of its readings counts.'
+      : `${measured} of ${layout.layers.length} plates measured; the others count as new.`;
+}

@@ -1,0 +1,320 @@
+import { fieldPath } from '@/core/job/fieldPath';
+import type { PlateKind } from '@/core/job/types';
+import type { Face } from '@/core/pack/faces';
+import { linedInward, linedOutward } from '@/core/pack/faces';
+import type { Capacity, SlippingFace } from '@/core/torque/capacity';
+import { packCapacity, torqueAtClutch } from '@/core/torque/capacity';
+import { effectiveRadius, liningPressure } from '@/core/torque/radius';
+import { clampAtRpm, hasWeights, lockUpOf } from './clampOverSpeed';
+import type { Newton, NewtonMetre } from '@/core/units/quantity';
+import type { PackLayout } from '@/core/evaluate/engine/layers';
+import { plateAt } from '@/core/evaluate/engine/layers';
+import type { Sheet } from '@/core/evaluate/engine/sheet';
+import type { KnownTerm, Term } from '@/core/evaluate/engine/term';
+import type { Level } from './torqueTerms';
+import {
+  LEVELS,
+  linedKinds,
+  linedKindOf,
+  radiusTerms,
+  frictionTerms,
+  tangTerms,
+} from './torqueTerms';
+import { valueOf, valueOrNothing, gather, lack } from '../engine/term';
+
+const BY_FRICTION = 'The range runs from low to high friction of the lining.';
+
+/** What the pack's torque rests on: its terms, and its capacity for any clamp. */
+export interface TorqueChain {
+  readonly faces: readonly Face[];
+  /** The kinds whose lining slips. */
+  readonly lined: readonly PlateKind[];
+  readonly radii: ReadonlyMap<string, Term>;
+  readonly frictions: ReadonlyMap<string, Readonly<Record<Level, Term>>>;
+  readonly tangs: ReadonlyMap<string, Term>;
+  readonly tangFriction: Term;
+  /** Torque held at a clamp. @throws {DomainError} for values that the formulas do not take */
+  readonly torqueAt: (level: Level, clamp: Newton, withTangs: boolean) => NewtonMetre;
+  /** @throws {DomainError} for values that the formulas do not take */
+  readonly capacityAt: (level: Level, clamp: number, withTangs: boolean) => Capacity;
+}
+
+/**
+ * Gathers the chain of slipping faces, from the pressure plate inward.
+ * @example torqueChain(sheet, layout).torqueAt('Low', 1600, true) // 136.92
+ */
+export function torqueChain(sheet: Sheet, layout: PackLayout): TorqueChain {
+  const faces = [...layout.slipping].reverse();
+  const tangFriction = sheet.entry('pack.tangFriction');
+  const lined = linedKinds(layout);
+  const radii = radiusTerms(sheet, lined);
+  const frictions = frictionTerms(sheet, layout);
+  const tangs = tangTerms(sheet, layout);
+  const radiiKnown = [...radii.values()].every((t) => t.known);
+  const model = sheet.job.pack.radiusModel;
+
+  // What a face is made of does not depend on the level of friction; made once, read by every figure. It is made when
+  // first asked for, inside the figure that a contradiction of radii then makes unknown.
+  const makeParts = () =>
+    faces.map((f) => {
+      const below = plateAt(layout, f.below);
+      const above = plateAt(layout, f.above);
+      return {
+        radius: radiiKnown
+          ? effectiveRadius(f.outerRadius ?? Number.NaN, f.innerRadius ?? Number.NaN, model)
+          : Number.NaN,
+        linedBelow: below && linedOutward(below.lined) ? frictions.get(below.kind.id) : undefined,
+        linedAbove: above && linedInward(above.lined) ? frictions.get(above.kind.id) : undefined,
+        tangRadiusBelow: below && valueOrNothing(tangs.get(below.kind.id)),
+        tangRadiusAbove: above && valueOrNothing(tangs.get(above.kind.id)),
+      };
+    });
+  let parts: ReturnType<typeof makeParts> | undefined;
+  const chains = new Map<Level, readonly SlippingFace[]>();
+  const chainAt = (level: Level): readonly SlippingFace[] => {
+    const made = chains.get(level);
+    if (made) return made;
+    const chain = (parts ??= makeParts()).map(
+      ({ radius, linedBelow, linedAbove, tangRadiusBelow, tangRadiusAbove }): SlippingFace => ({
+        radius,
+        // Lining on lining slips on the weaker of the two.
+        friction: Math.min(
+          linedBelow ? valueOf(linedBelow[level]) : Infinity,
+          linedAbove ? valueOf(linedAbove[level]) : Infinity,
+        ),
+        tangRadiusBelow,
+        tangRadiusAbove,
+      }),
+    );
+    chains.set(level, chain);
+    return chain;
+  };
+  const capacityAt = (level: Level, clamp: number, withTangs: boolean) =>
+    packCapacity(clamp, chainAt(level), withTangs && tangFriction.known ? tangFriction.value : 0);
+  // Torque rises in proportion to clamp, tang friction or not: what one newton holds is worked out once.
+  const perNewton = new Map<string, number>();
+  const torqueAt = (level: Level, clamp: Newton, withTangs: boolean) => {
+    const key = withTangs ? `${level} with tangs` : level;
+    let unit = perNewton.get(key);
+    if (unit === undefined) perNewton.set(key, (unit = capacityAt(level, 1, withTangs).torque));
+    return unit * clamp;
+  };
+  return { faces, lined, radii, frictions, tangs, tangFriction, torqueAt, capacityAt };
+}
+
+/**
+ * Torque asked, held, and the reserve between them, without and with tang friction.
+ * @example computeTorque(sheet, layout), sheet.known('reserve').value // 1.4839
+ */
+export function computeTorque(sheet: Sheet, layout: PackLayout): void {
+  sheet.compute('torqueAtClutch', {
+    label: 'Torque at the clutch',
+    quantity: 'torque',
+    section: 3,
+    formula: 'T_req = T_e·i·η_p',
+    from: {
+      T: sheet.entry('engine.peakTorque'),
+      i: sheet.entry('engine.primaryRatio'),
+      η: sheet.entry('engine.primaryEfficiency'),
+    },
+    value: ({ T, i, η }) => torqueAtClutch(T, i, η),
+  });
+  const { faces, lined, radii, frictions, tangs, tangFriction, torqueAt, capacityAt } = torqueChain(
+    sheet,
+    layout,
+  );
+  // Weights press hardest where the engine pulls hardest: both are taken at peak torque.
+  const clamp = sheet.figure(clampId(sheet), 'F');
+  const tangsCount = tangFriction.known && tangFriction.value > 0;
+  const model = sheet.job.pack.radiusModel;
+  const range = (force: number, withTangs: boolean) => {
+    const [low = Number.NaN, typical = Number.NaN, high = Number.NaN] = LEVELS.map((level) =>
+      torqueAt(level, force, withTangs),
+    );
+    return {
+      value: typical,
+      low: Math.min(low, typical, high),
+      high: Math.max(low, typical, high),
+    };
+  };
+  const packAt = (levels: readonly Level[]): Term =>
+    faces.length === 0 && layout.layers.length > 0
+      ? { known: false, needs: [], cause: 'no face of this pack slips on a lining.' }
+      : faces.length === 0
+        ? lack('A plate', 'pack.plates')
+        : gather(
+            [
+              ...radii.values(),
+              ...[...frictions.values()].flatMap((f) => levels.map((level) => f[level])),
+            ],
+            () => faces.length,
+          );
+  const withTangs = (pack: Term): Term =>
+    tangsCount && pack.known
+      ? gather([pack, tangFriction, ...tangs.values()], () => faces.length)
+      : pack;
+  const pack = packAt(LEVELS);
+  const weakest = withTangs(packAt(['Low']));
+  const radiusNote =
+    model === 'uniformWear'
+      ? 'R = (R_o + R_i)/2 of each contact ring: a run-in pack wears evenly.'
+      : 'R = ⅔(R_o³ − R_i³)/(R_o² − R_i²) of each contact ring: a new pack presses evenly.';
+
+  sheet.compute('capacity', {
+    label: 'Torque capacity',
+    quantity: 'torque',
+    section: 3,
+    formula: 'T_cap = Σ μ·F·R over the slipping faces',
+    from: { F: clamp, N: pack },
+    value: ({ F }) => range(F, false),
+    notes: [radiusNote, BY_FRICTION],
+  });
+  sheet.compute('capacityWithTangs', {
+    label: 'Torque capacity with tang friction',
+    quantity: 'torque',
+    section: 3,
+    formula: 'T_cap = Σ μ·F_k·R_k, F_(k+1) = F_k·(1 − μ_t·μ·R_k/r)/(1 + μ_t·μ·R_(k+1)/r)',
+    from: { F: clamp, N: withTangs(pack) },
+    value: ({ F }) => range(F, true),
+    notes: [
+      radiusNote,
+      'Faces are counted from the pressure plate; the tangs hold back part of the clamp at each plate.',
+      BY_FRICTION,
+    ],
+  });
+  sheet.compute('clampAtInnerFace', {
+    label: 'Clamp that reaches the innermost face',
+    quantity: 'force',
+    section: 3,
+    formula: 'F_N of the same chain, with low friction',
+    from: { F: clamp, N: weakest },
+    value: ({ F }) => capacityAt('Low', F, true).clampAtFace.at(-1) ?? F,
+  });
+  for (const [id, capacity, label] of [
+    ['reserve', 'capacity', 'Reserve'],
+    ['reserveWithTangs', 'capacityWithTangs', 'Reserve with tang friction'],
+  ] as const) {
+    const held = sheet.known(capacity);
+    sheet.compute(id, {
+      label,
+      quantity: 'ratio',
+      section: 3,
+      decimals: 2,
+      formula: 'K = T_cap/T_req',
+      from: {
+        T_cap: sheet.figure(capacity, 'T_cap'),
+        T_req: sheet.figure('torqueAtClutch', 'T_req'),
+      },
+      value: ({ T_cap, T_req }) => ({
+        value: T_cap / T_req,
+        low: (held?.range?.low ?? T_cap) / T_req,
+        high: (held?.range?.high ?? T_cap) / T_req,
+      }),
+      notes: held?.range ? [BY_FRICTION] : [],
+    });
+  }
+  computePressure(sheet, layout, lined, radii, faces);
+  computeCurve(sheet, weakest, torqueAt);
+}
+
+/** The clamp that holds at peak torque: with what weights do at that speed, where there are any. */
+function clampId(sheet: Sheet): 'clamp' | 'clampAtPeak' {
+  return hasWeights(sheet.job) ? 'clampAtPeak' : 'clamp';
+}
+
+/** The least reserve along the engine's curve, with the clamp that the pack has at each speed. */
+function computeCurve(sheet: Sheet, pack: Term, torqueAt: TorqueChain['torqueAt']): void {
+  const { curve } = sheet.job.engine;
+  if (!curve) return;
+  const clampAt = clampAtRpm(sheet);
+  const clamp = sheet.figure('clamp', 'F');
+  // While an expanding disc takes up, slip is its work: it is judged from where it has locked up.
+  const lockUpId = lockUpOf(sheet.job);
+  const lockUp = lockUpId && sheet.figure(lockUpId, 'n_l');
+  const from = lockUp?.known ? lockUp.value : 0;
+  const weakest = (i: number, η: number) =>
+    sheet.once('weakest along the curve', () => findWeakest(i, η));
+  const findWeakest = (i: number, η: number) => {
+    let least = Infinity;
+    let at = Number.NaN;
+    for (const { rpm, torque } of curve.points) {
+      if (torque <= 0 || rpm < from || !clampAt) continue;
+      const K = torqueAt('Low', clampAt(rpm), true) / torqueAtClutch(torque, i, η);
+      if (K < least) [least, at] = [K, rpm];
+    }
+    return { least, at };
+  };
+  const i = sheet.entry('engine.primaryRatio');
+  const η = sheet.entry('engine.primaryEfficiency');
+  const terms = [
+    clamp,
+    pack,
+    i,
+    η,
+    ...(hasWeights(sheet.job) ? [sheet.figure('clampAtPeak', 'F_p')] : []),
+    ...(lockUp ? [lockUp] : []),
+  ];
+  sheet.compute('leastCurveReserve', {
+    label: 'Least reserve along the curve',
+    quantity: 'ratio',
+    section: 3,
+    decimals: 2,
+    formula: 'least of T_cap(n)/(T_e(n)·i·η_p), low friction with tangs',
+    from: {
+      K: gather(terms, ([, , ratio = 1, eta = 1]) => weakest(ratio, eta).least),
+    },
+    value: ({ K }) => K,
+    notes: [
+      `Along ${curve.points.length} points of ${curve.name || 'the curve'}.`,
+      ...(lockUp ? ['From lock-up on: below it the disc slips as it takes up.'] : []),
+    ],
+  });
+  sheet.compute('leastCurveSpeed', {
+    label: 'Speed of the least reserve',
+    quantity: 'speed',
+    section: 3,
+    formula: 'n at which T_cap(n)/(T_e(n)·i·η_p) is least',
+    from: { K: sheet.figure('leastCurveReserve', 'K') },
+    value: () => (i.known && η.known ? weakest(i.value, η.value).at : Number.NaN),
+  });
+}
+
+function computePressure(
+  sheet: Sheet,
+  layout: PackLayout,
+  lined: readonly PlateKind[],
+  radii: ReadonlyMap<string, KnownTerm | Term>,
+  faces: readonly Face[],
+): void {
+  const grooves = lined.map((k) =>
+    sheet.entry(
+      fieldPath('pack.kinds.*.groovedShare', k.id),
+      undefined,
+      `Grooved share of ${k.name}`,
+    ),
+  );
+  sheet.compute('liningPressure', {
+    label: 'Lining pressure, greatest',
+    quantity: 'pressure',
+    section: 3,
+    formula: 'p = F/(π·(R_o² − R_i²)·(1 − g))',
+    from: {
+      F: sheet.figure(clampId(sheet), 'F'),
+      A:
+        faces.length === 0
+          ? lack('A lined plate', 'pack.plates')
+          : gather([...radii.values(), ...grooves], () => 1),
+    },
+    value: ({ F }) => {
+      const share = new Map(lined.map((k, i) => [k, valueOf(grooves[i])]));
+      return faces.reduce((most, face) => {
+        const kind = linedKindOf(face, layout);
+        const g = (kind && share.get(kind)) ?? 0;
+        return Math.max(
+          most,
+          liningPressure(F, face.outerRadius ?? Number.NaN, face.innerRadius ?? Number.NaN, g),
+        );
+      }, 0);
+    },
+  });
+}

@@ -1,0 +1,177 @@
+import type { PackLayer, PackLayout } from '@/core/evaluate/engine/layers';
+import { count, length, say } from '@/core/text/sentence';
+import type { Sheet } from '@/core/evaluate/engine/sheet';
+import { FRICTION_MODIFIED } from '@/core/evaluate/figures/torqueTerms';
+import type { Verdict } from '@/core/evaluate/engine/verdict';
+
+/**
+ * Verdicts on what surrounds the pack: its oil, its caliper reading, its judder springs, and what else bears on it.
+ * @example judgeConditions(sheet, layout).map((v) => v.id) // ["even"]
+ */
+export function judgeConditions(sheet: Sheet, layout: PackLayout): Verdict[] {
+  return [
+    judgeOil(sheet),
+    judgeStartHeat(sheet),
+    judgeCaliper(sheet, layout),
+    judgeJudder(layout),
+    judgeEvenness(sheet),
+  ].flatMap((v) => v ?? []);
+}
+
+function judgeOil({ job }: Sheet): Verdict | undefined {
+  if (job.intake.oil !== 'frictionModified') return undefined;
+  return {
+    id: 'oil',
+    state: 'watch',
+    title: 'Oil not meant for wet clutches',
+    figures: ['reserveWithTangs'],
+    sentence: say`Friction-modified oil leaves about ${{ value: FRICTION_MODIFIED, quantity: 'share' }} of the lining’s friction; all figures here count with that. Change to an oil for wet clutches (JASO MA or MA2), and the linings may need changing with it.`,
+  };
+}
+
+/** A start that comes to no heat, because the clutch never locks or the engine stalls. */
+function judgeStartHeat(sheet: Sheet): Verdict | undefined {
+  const heat = sheet.outcomes.get('startHeat');
+  return heat?.status === 'unknown' && heat.cause
+    ? {
+        id: 'heat',
+        state: 'stop',
+        title: 'The start described fails',
+        figures: ['startHeat'],
+        sentence: say`In the start described under Torque, ${heat.cause}`,
+      }
+    : undefined;
+}
+
+function judgeCaliper(sheet: Sheet, { layers }: PackLayout): Verdict | undefined {
+  const measured = layers.some((l) => l.measured);
+  const difference = sheet.known('caliperDifference');
+  const allowance = sheet.valueAt('pack.caliperAllowance');
+  if (!difference || allowance === undefined) return undefined;
+  const base = { id: 'caliper', figures: ['caliperDifference', 'stack'] } as const;
+  if (difference.value > allowance + 1e-6) {
+    return {
+      ...base,
+      state: 'watch',
+      title: 'Caliper reads more than the plates',
+      sentence: say`The caliper reads ${length(difference.value)} more than the plates add up to; ${length(allowance)} is allowed: a plate is warped, burred or doubled.`,
+    };
+  }
+  if (difference.value < -allowance - 1e-6) {
+    return {
+      ...base,
+      state: 'watch',
+      title: 'Caliper reads less than the plates',
+      sentence: say`The caliper reads ${length(-difference.value)} less than the plates add up to: a plate is missing, or ${measured ? 'one is measured too thick' : 'the plates are thinner than new'}.`,
+    };
+  }
+  return {
+    ...base,
+    state: 'good',
+    title: 'Caliper and plates agree',
+    sentence: say`The caliper over the pack and the sum of the plates differ by ${length(Math.abs(difference.value))}.`,
+  };
+}
+
+/**
+ * A disc that carries a judder spring in its bore needs a larger bore than the discs that do not.
+ * @example judderWithoutRoom(layout).length // 0
+ */
+export function judderWithoutRoom(layout: PackLayout): PackLayer[] {
+  const plain = layout.layers.filter((l) => l.lined !== 'none' && !l.plate.judder);
+  const usual = Math.min(...plain.map((l) => l.innerRadius ?? Infinity));
+  return layout.layers.filter(
+    (l) =>
+      l.plate.judder &&
+      (l.lined === 'none' ||
+        (l.innerRadius !== undefined && Number.isFinite(usual) && l.innerRadius <= usual + 1e-6)),
+  );
+}
+
+function judgeJudder(layout: PackLayout): Verdict | undefined {
+  const pairs = layout.layers.filter((l) => l.plate.judder);
+  if (pairs.length === 0) return undefined;
+  const [first] = judderWithoutRoom(layout);
+  const base = { id: 'judder', figures: ['stack'] } as const;
+  if (first) {
+    return {
+      ...base,
+      state: 'stop',
+      title: 'No room for the judder spring',
+      sentence:
+        first.lined === 'none'
+          ? say`Plate ${count(first.number)} is no friction disc: a judder spring and its seat lie in the bore of one.`
+          : say`Plate ${count(first.number)} has no larger bore than the other discs: the judder spring and its seat would be clamped and the pack would never close.`,
+    };
+  }
+  return {
+    ...base,
+    state: 'good',
+    title: pairs.length === 1 ? 'Judder spring in its disc' : 'Judder springs in their discs',
+    sentence: say`${count(pairs.length)} judder ${pairs.length === 1 ? 'pair lies' : 'pairs lie'} in the bore of a disc, with no share in the stack.`,
+  };
+}
+
+function judgeEvenness(sheet: Sheet): Verdict | undefined {
+  const least = sheet.known('liftLeast');
+  const tilt = sheet.known('liftTilt');
+  const needed = sheet.known('liftNeeded');
+  const base = {
+    id: 'even',
+    figures: ['liftTilt', 'liftAcross', 'liftResidual', 'liftLeast', 'liftHad'],
+  } as const;
+  const open = sheet.outcomes.get('liftLeast');
+  if (!least || !tilt) {
+    return open?.status === 'unknown'
+      ? {
+          ...base,
+          state: 'unknown',
+          title: 'Evenness of lift not known yet',
+          sentence: say`Dial readings at three angles round the plate or more are needed: two fix no plane.`,
+        }
+      : undefined;
+  }
+  const across = sheet.known('liftAcross')?.value ?? 2 * tilt.value;
+  const residual = sheet.known('liftResidual')?.value ?? 0;
+  if (sheet.job.release.liftReadings.every(({ lift }) => (lift?.value ?? 0) === 0))
+    return {
+      ...base,
+      state: 'stop',
+      title: 'Does not lift',
+      sentence: say`Every reading round the plate is 0: it does not lift at all.`,
+    };
+  if (residual > tilt.value && residual >= DIAL_READS)
+    return {
+      ...base,
+      state: 'watch',
+      title: 'Pressure plate bent',
+      sentence: say`The readings lie ${length(residual)} off any flat plane, more than the tilt of ${length(tilt.value)}: the plate is bent rather than tilted. Check it on a surface plate.`,
+    };
+  if (!needed) return undefined;
+  const tilts = say`A dial shows ${length(across)} across the plate (${length(tilt.value)} either way of the mean)`;
+  if (least.value + 1e-4 < needed.value && across >= DIAL_READS) {
+    const short = needed.value - least.value;
+    const mean = sheet.known('liftHad');
+    return {
+      ...base,
+      state: mean && mean.value >= needed.value ? 'stop' : 'watch',
+      title: 'Lifts on one side',
+      sentence: [
+        ...tilts,
+        ...say`: the low side lifts ${length(least.value)}, ${length(short)} less than needed, and drags there. Take the springs out and lift by thumb: still tilted, the pushrod’s seat is out of square; true, the springs differ.`,
+      ],
+    };
+  }
+  return {
+    ...base,
+    state: 'good',
+    title: across < DIAL_READS ? 'Lifts evenly' : 'Lifts evenly enough',
+    sentence:
+      across < DIAL_READS
+        ? say`The plate lifts ${length(least.value)} all round.`
+        : [...tilts, ...say`; the low side still lifts ${length(least.value)}.`],
+  };
+}
+
+/** What a dial tells apart, mm. Design estimate. */
+const DIAL_READS = 0.01;

@@ -1,0 +1,126 @@
+import type { FigureId } from '@/core/evaluate/engine/figure';
+import type { Amount, Sentence } from '@/core/text/sentence';
+import { force, length, say, times, torque } from '@/core/text/sentence';
+import type { Sheet } from '@/core/evaluate/engine/sheet';
+import type { Verdict } from '@/core/evaluate/engine/verdict';
+import { unknownVerdict } from '@/core/evaluate/engine/verdict';
+
+/**
+ * Where a reserve turns from stop to watch to good, at the weakest lining with tang friction. Design
+ * estimates: below 1 the clutch slips; a tenth is left for hot oil and wear.
+ */
+export const RESERVE_STOP = 1;
+export const RESERVE_GOOD = 1.1;
+
+/**
+ * Whether the pack holds the engine, at its weakest lining and the worst speed that is known.
+ * @param sheet with clamp and reserves worked out
+ * Never throws for a job that passes the schema.
+ * Source: `docs/mechanics.md` sections 2 and 5; thresholds are design estimates.
+ * @example judgeHolding(sheet).title // "Holds"
+ */
+export function judgeHolding(sheet: Sheet): Verdict {
+  const clamp = sheet.known('clamp');
+  const deflection = sheet.known('deflection');
+  const stack = sheet.known('stack');
+  if (stack && deflection && deflection.value <= 0) {
+    return {
+      id: 'holds',
+      state: 'stop',
+      title: 'No clamp',
+      figures: ['deflection', 'stack'],
+      sentence: say`The spring is not pressed: this stack of ${length(stack.value)} would have to be ${length(-deflection.value)} taller before it touches.`,
+    };
+  }
+  if (clamp && clamp.value <= 0) {
+    return {
+      id: 'holds',
+      state: 'stop',
+      title: 'No clamp',
+      figures: ['clamp', 'installedLength'],
+      sentence: sheet.springs.unpressed(sheet),
+    };
+  }
+  const reserve = sheet.known('reserveWithTangs');
+  if (!reserve)
+    return unknownVerdict('holds', 'Holding not known yet', sheet.outcomes.get('reserveWithTangs'));
+  const atPeak = reserve.range?.low ?? reserve.value;
+  const alongCurve = sheet.known('leastCurveReserve');
+  // With the weights still slow or the torque early, another speed than that of peak torque may be the worst.
+  const onCurve = alongCurve !== undefined && alongCurve.value < atPeak - 1e-9;
+  const weakest = onCurve ? alongCurve.value : atPeak;
+  const figures: FigureId[] = ['reserveWithTangs', 'capacityWithTangs', 'torqueAtClutch', 'clamp'];
+  if (onCurve) figures.unshift('leastCurveReserve', 'leastCurveSpeed');
+  const speed = sheet.known('leastCurveSpeed')?.value ?? 0;
+  const where: Sentence = onCurve ? say` at ${{ value: speed, quantity: 'speed' }}` : [];
+  const asked = torque(
+    onCurve ? askedAt(sheet, speed) : (sheet.known('torqueAtClutch')?.value ?? 0),
+  );
+  if (weakest < RESERVE_STOP) {
+    return {
+      id: 'holds',
+      state: 'stop',
+      title: 'Slips',
+      figures,
+      sentence: [
+        ...say`Holds ${below(weakest, RESERVE_STOP)} times the engine`,
+        ...where,
+        ...(onCurve
+          ? say` at its weakest lining with tang friction: less than the ${asked} that reach the clutch there.`
+          : say` at its weakest lining with tang friction, and ${times(reserve.value)} at typical: less than the ${asked} that reach the clutch.`),
+        ...lateDisc(sheet),
+      ],
+    };
+  }
+  if (weakest < RESERVE_GOOD) {
+    return {
+      id: 'holds',
+      state: 'watch',
+      title: 'Holds, with little to spare',
+      figures,
+      sentence: [
+        ...say`Holds ${below(weakest, RESERVE_GOOD)} times the engine`,
+        ...where,
+        ...say` at its weakest lining with tang friction: too little for hot starts; ${times(RESERVE_GOOD)} is wanted.`,
+      ],
+    };
+  }
+  return {
+    id: 'holds',
+    state: 'good',
+    title: 'Holds',
+    figures,
+    sentence: [
+      ...say`Holds ${times(weakest)} times the engine`,
+      ...where,
+      ...(onCurve
+        ? say` at its weakest lining with tang friction.`
+        : say` at its weakest lining with tang friction, ${times(reserve.value)} at typical.`),
+    ],
+  };
+}
+
+/** What the engine's curve asks of the clutch at one of its speeds, N·m. */
+function askedAt(sheet: Sheet, rpm: number): number {
+  const torque = sheet.job.engine.curve?.points.find((p) => p.rpm === rpm)?.torque ?? 0;
+  return (
+    torque *
+    (sheet.valueAt('engine.primaryRatio') ?? 0) *
+    (sheet.valueAt('engine.primaryEfficiency') ?? 0)
+  );
+}
+
+/** A reserve that misses what is wanted, with a decimal more where rounding would hide that it does. */
+const below = (value: number, wanted: number): Amount =>
+  Number(value.toFixed(2)) >= wanted ? { ...times(value), decimals: 4 } : times(value);
+
+/** Where an expanding disc has not locked up at peak torque: that is why it slips. */
+function lateDisc(sheet: Sheet): Sentence {
+  const pressed = sheet.known('clampAtPeak');
+  const lockUp = sheet.known('expandLockUp');
+  const peak = sheet.valueAt('engine.peakTorqueRpm');
+  if (!pressed || !lockUp || peak === undefined) return [];
+  return lockUp.value <= peak
+    ? []
+    : say` The expanding disc has not locked up at peak torque: it presses with ${force(pressed.value)} there and locks up at ${{ value: lockUp.value, quantity: 'speed' }}.`;
+}

@@ -1,0 +1,212 @@
+import { judgeConditions } from './conditionVerdicts';
+import { fittedKinds } from '../../clutch/fitted';
+import { judgeRetained } from './retentionVerdicts';
+import { judgeHolding } from './holdingVerdict';
+import type { PackLayout } from '@/core/evaluate/engine/layers';
+import { between } from '@/core/evaluate/engine/layers';
+import { judgePull, judgeRelease } from './releaseVerdicts';
+import { count, length, say, times } from '@/core/text/sentence';
+import { judgeSetting } from './settingVerdicts';
+import type { FigureId } from '@/core/evaluate/engine/figure';
+import type { Sentence } from '@/core/text/sentence';
+import type { Sheet } from '@/core/evaluate/engine/sheet';
+import type { Verdict } from '@/core/evaluate/engine/verdict';
+import { rankOf, unknownVerdict } from '@/core/evaluate/engine/verdict';
+
+/**
+ * The verdicts on a pack from the figures that are worked out on a sheet, one for each question that applies to it.
+ * @param sheet with all figures worked out
+ * Never throws for a job that passes the schema; a question that can't be answered yet has the state `unknown`.
+ * Source: `docs/mechanics.md`, section by section; thresholds are design estimates named there.
+ * @example judge(sheet, layout).filter((v) => v.state === 'stop').length // 0
+ */
+export function judge(sheet: Sheet, layout: PackLayout): Verdict[] {
+  return [
+    judgeOrder(layout),
+    judgeHolding(sheet),
+    judgeRelease(sheet),
+    ...judgePull(sheet),
+    judgeStack(sheet),
+    ...fittedKinds(sheet.job).flatMap(
+      (kind) => kind.verdicts?.(sheet).flatMap((v) => v ?? []) ?? [],
+    ),
+    judgePressure(sheet, layout),
+    ...judgeRetained(sheet),
+    ...judgeConditions(sheet, layout),
+    ...judgeSetting(sheet),
+  ].sort((a, b) => rankOf(a.id) - rankOf(b.id));
+}
+
+function judgeOrder(layout: PackLayout): Verdict {
+  const metal = layout.faces.filter((f) => f.kind === 'metal');
+  const n = layout.slipping.length;
+  const base = { id: 'order', figures: ['faces'] } as const;
+  if (layout.layers.length === 0) {
+    return {
+      ...base,
+      state: 'unknown',
+      title: 'No plates yet',
+      sentence: say`Add the plates from the hub floor outward.`,
+    };
+  }
+  const first = metal[0];
+  if (first) {
+    return {
+      ...base,
+      state: 'stop',
+      title: 'Metal on metal',
+      sentence: say`${between(layout, first.below, first.above)} slip on each other without lining${metal.length > 1 ? `, and so do ${metal.length - 1} more pairs` : ''}: they would weld or wear at once.`,
+    };
+  }
+  if (n === 0) {
+    return {
+      ...base,
+      state: 'stop',
+      title: 'Nothing slips',
+      sentence: say`No face of this pack slips on a lining, so it can’t take up or hold.`,
+    };
+  }
+  return {
+    ...base,
+    state: 'good',
+    title: `${n} slipping faces`,
+    sentence: say`${count(n)} slipping faces, counted from the order of ${count(layout.layers.length)} plates.`,
+  };
+}
+
+function judgeStack(sheet: Sheet): Verdict {
+  const stack = sheet.known('stack');
+  const margin = sheet.known('stackMargin');
+  if (!stack || !margin) {
+    return unknownVerdict(
+      'stack',
+      'Stack not judged yet',
+      sheet.outcomes.get(stack ? 'stackMargin' : 'stack'),
+    );
+  }
+  const figures: FigureId[] = ['stack', 'stackMargin'];
+  if (margin.value < 0) {
+    const min = sheet.entry('pack.windowMin');
+    const below = min.known && stack.value < min.value;
+    return {
+      id: 'stack',
+      state: 'stop',
+      title: below ? 'Stack too low' : 'Stack too tall',
+      figures,
+      sentence: say`The stack of ${length(stack.value)} misses its window by ${length(-margin.value)}: it is too ${below ? 'low' : 'tall'}.`,
+    };
+  }
+  return {
+    id: 'stack',
+    state: 'good',
+    title: margin.value === 0 ? 'Stack on the edge of its window' : 'Stack in its window',
+    figures,
+    sentence:
+      margin.value === 0
+        ? say`The stack of ${length(stack.value)} lies on the edge of its window, which still belongs to it.`
+        : say`The stack of ${length(stack.value)} lies in its window, ${length(margin.value)} from the nearer edge.`,
+  };
+}
+
+function judgePressure(sheet: Sheet, layout: PackLayout): Verdict {
+  const pressure = sheet.known('liningPressure');
+  const limits = layout.layers.flatMap((l) =>
+    l.kind.pressureLimit && l.lined !== 'none' ? [l.kind.pressureLimit.value] : [],
+  );
+  const base = { id: 'pressure', figures: ['liningPressure'] } as const;
+  if (!pressure)
+    return unknownVerdict(
+      'pressure',
+      'Lining pressure not known yet',
+      sheet.outcomes.get('liningPressure'),
+    );
+  if (limits.length === 0) {
+    return {
+      ...base,
+      state: 'unknown',
+      title: 'Lining pressure not judged',
+      sentence: say`A pressure limit from the lining’s maker is needed to judge ${{ value: pressure.value, quantity: 'pressure' }}.`,
+    };
+  }
+  const limit = Math.min(...limits);
+  const amounts = [
+    { value: pressure.value, quantity: 'pressure' },
+    { value: limit, quantity: 'pressure' },
+  ] as const;
+  return pressure.value > limit
+    ? {
+        ...base,
+        state: 'stop',
+        title: 'Lining pressed too hard',
+        sentence: say`The lining is pressed with ${amounts[0]}, above its limit of ${amounts[1]}.`,
+      }
+    : {
+        ...base,
+        state: 'good',
+        title: 'Lining pressure in its limit',
+        sentence: say`The lining is pressed with ${amounts[0]}; its limit is ${amounts[1]}.`,
+      };
+}
+
+/**
+ * The verdict on the whole pack: the worst of the others, and what speaks for it when none is bad.
+ * @param stop what an entry or a layer is stopped for, where one is
+ * @example judgeOverall(judge(sheet, layout), sheet).state // "good"
+ */
+export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet, stop?: Sentence): Verdict {
+  const watched = verdicts.filter((v) => v.state === 'watch');
+  // What a hand pays comes after what the pack does.
+  const worst =
+    verdicts.find((v) => v.state === 'stop') ?? watched.find((v) => v.id !== 'pull') ?? watched[0];
+  const open = firstOpen(verdicts);
+  if (worst && worst.state === 'stop') {
+    const more = verdicts.filter((v) => v !== worst && v.state === 'stop');
+    const also =
+      more.length > 0
+        ? [
+            ` Also: ${more.map((v) => v.title.charAt(0).toLowerCase() + v.title.slice(1)).join(', ')}.`,
+          ]
+        : [];
+    return { ...worst, id: 'overall', sentence: [...worst.sentence, ...also] };
+  }
+  if (stop)
+    return {
+      id: 'overall',
+      state: 'stop',
+      title: 'Not to be built so',
+      sentence: stop,
+      figures: [],
+    };
+  if (open) {
+    const { sentence, figures } = open;
+    return { id: 'overall', state: 'unknown', title: 'No verdict yet', sentence, figures };
+  }
+  if (worst?.id === 'pull')
+    return { ...worst, id: 'overall', title: 'Holds and releases, with a heavy lever' };
+  if (worst) return { ...worst, id: 'overall' };
+  const reserve = sheet.known('reserveWithTangs');
+  const clear = sheet.known('clearancePerFace');
+  const stack = verdicts.find((v) => v.id === 'stack');
+  return {
+    id: 'overall',
+    state: 'good',
+    title: 'Holds and releases',
+    figures: ['reserveWithTangs', 'clearancePerFace', 'stack'],
+    sentence: [
+      ...say`${times(reserve?.range?.low ?? 0)} times the engine at its weakest lining, ${length(clear?.value ?? 0)} clear at each face`,
+      ...(stack?.state === 'good'
+        ? [', stack in its window.']
+        : ['; no window is entered for the stack.']),
+    ],
+  };
+}
+
+/** Without these there is no verdict on the pack. */
+const MUST: ReadonlySet<string> = new Set(['order', 'holds', 'releases']);
+
+/**
+ * The first verdict that is open and without which there is none on the pack; something else may be bad already.
+ * @example firstOpen(judge(sheet, layout)) // — undefined: all is known
+ */
+export const firstOpen = (verdicts: readonly Verdict[]): Verdict | undefined =>
+  verdicts.find((v) => v.state === 'unknown' && MUST.has(v.id));

@@ -1,0 +1,217 @@
+import { fieldPath } from '@/core/job/fieldPath';
+import type { Job } from '@/core/job/types';
+import { discsGrew, meterRanBack } from '@/core/life/returns';
+import { judderWithoutRoom } from './conditionVerdicts';
+import type { PackLayout } from '@/core/evaluate/engine/layers';
+import { between, plateAt } from '@/core/evaluate/engine/layers';
+import type { Problem } from '@/core/evaluate/engine/problem';
+import { reversed } from '@/core/evaluate/engine/problem';
+import { count, length, say, times, torque } from '@/core/text/sentence';
+import type { Sheet } from '@/core/evaluate/engine/sheet';
+import { isUnusual, usualTorque } from '@/core/worksheet/fasteners';
+import { RETAINED_SHARE, retainedShare } from '@/core/release/retention';
+import { fittedKinds } from '@/core/clutch/fitted';
+
+/**
+ * Entries that contradict each other, and layers that must not lie as they do.
+ * @example findProblems(job, layout, sheet).length // 0
+ */
+export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Problem[] {
+  const problems: Problem[] = [];
+  for (const kind of job.pack.kinds) {
+    const { outerRadius: ro, innerRadius: ri, minThickness: least, thickness } = kind;
+    if (ro && ri && ri.value >= ro.value) {
+      problems.push({
+        path: fieldPath('pack.kinds.*.innerRadius', kind.id),
+        state: 'stop',
+        sentence: say`The inner diameter must be less than the outer, ${length(2 * ro.value)}.`,
+      });
+    }
+    if (least && thickness && least.value > thickness.value) {
+      problems.push({
+        path: fieldPath('pack.kinds.*.minThickness', kind.id),
+        state: 'stop',
+        sentence: say`The least thickness can’t exceed that of a new plate, ${length(thickness.value)}.`,
+      });
+    }
+    const { frictionLow: lo, frictionTypical: mid, frictionHigh: hi } = kind;
+    if (
+      (lo && mid && lo.value > mid.value) ||
+      (mid && hi && mid.value > hi.value) ||
+      (lo && hi && lo.value > hi.value)
+    ) {
+      problems.push({
+        path: fieldPath('pack.kinds.*.frictionTypical', kind.id),
+        state: 'watch',
+        sentence: say`Friction should rise from low over typical to high; the least and the greatest of the three are used as the range.`,
+      });
+    }
+  }
+  for (const f of job.build.fasteners) {
+    for (const leaf of ['torque', 'applied'] as const) {
+      const given = f[leaf];
+      if (!given || !f.size || !isUnusual(given.value, f.size.value)) continue;
+      problems.push({
+        path: fieldPath(`build.fasteners.*.${leaf}`, f.id),
+        state: 'watch',
+        sentence: say`Far from usual for this thread, about ${torque(usualTorque(f.size.value))}: was it meant in another unit? The manual’s figure counts.`,
+      });
+    }
+  }
+  for (const layer of judderWithoutRoom(layout)) {
+    problems.push({
+      path: fieldPath('pack.kinds.*.innerRadius', layer.kind.id),
+      plateId: layer.plate.id,
+      state: 'stop',
+      sentence: say`No room here for a judder spring: its disc needs a larger bore than the others.`,
+    });
+  }
+  for (const face of layout.faces) {
+    if (face.kind !== 'metal') continue;
+    for (const index of [face.below, face.above]) {
+      const layer = plateAt(layout, index);
+      if (layer) {
+        problems.push({
+          path: 'pack.plates',
+          plateId: layer.plate.id,
+          state: 'stop',
+          sentence: say`${between(layout, face.below, face.above)} slip without lining between them.`,
+        });
+      }
+    }
+  }
+  return [
+    ...problems,
+    ...offTheirHold(layout, sheet),
+    ...inWrongSlot(layout),
+    ...turnedAgainst(layout),
+    ...fittedKinds(job).flatMap((kind) => kind.problems?.(sheet) ?? []),
+    ...reversedLimits(job),
+    ...implausible(job, layout),
+    ...meterRanBack(job),
+    ...discsGrew(job),
+  ];
+}
+
+/** Plates that lose their hold in the hub's spline or the basket's fingers at full lift, each by itself. */
+function offTheirHold(layout: PackLayout, sheet: Sheet): Problem[] {
+  const lift = Math.max(0, sheet.known('liftHad')?.value ?? 0);
+  return layout.layers.flatMap((layer): Problem[] => {
+    const { bottom, thickness: t } = layer;
+    const onHub = layer.turnsWith === 'hub';
+    const path = onHub ? 'pack.splineLength' : 'pack.fingerLength';
+    const room = sheet.entry(path);
+    if (!room.known || bottom === undefined || t === undefined) return [];
+    const share = retainedShare(room.value, bottom, lift, t);
+    if (share >= RETAINED_SHARE) return [];
+    const name = onHub ? 'spline' : 'basket’s fingers';
+    const held = room.value - bottom - lift;
+    return [
+      {
+        path,
+        plateId: layer.plate.id,
+        state: held <= 0 ? 'stop' : 'watch',
+        sentence:
+          held <= 0
+            ? say`At full lift this plate is off the ${name} by ${length(-held)}.`
+            : say`At full lift only ${length(held)} of its ${length(t)} stays on the ${name}.`,
+      },
+    ];
+  });
+}
+
+/** A disc in the basket's offset slots that is not the outermost one can't go home in them. */
+function inWrongSlot(layout: PackLayout): Problem[] {
+  const outermost = layout.layers.findLast((l) => l.turnsWith === 'basket');
+  return layout.layers
+    .filter((l) => l.plate.offsetSlot && l !== outermost)
+    .map((l) => ({
+      path: 'pack.plates',
+      plateId: l.plate.id,
+      state: 'stop',
+      sentence: say`Only the outermost disc goes into the basket’s offset slots.`,
+    }));
+}
+
+/** Directional plates of one kind that do not look the same way. */
+function turnedAgainst(layout: PackLayout): Problem[] {
+  const way = new Map<string, string>();
+  return layout.layers.flatMap(({ plate, kind }): Problem[] => {
+    if (!kind.directional || !plate.facing) return [];
+    const first = way.get(kind.id);
+    if (first === undefined) way.set(kind.id, plate.facing);
+    if (first === undefined || first === plate.facing) return [];
+    return [
+      {
+        path: 'pack.plates',
+        plateId: plate.id,
+        state: 'watch',
+        sentence: say`This kind is directional, and the plates of it below look the other way.`,
+      },
+    ];
+  });
+}
+
+/** Limits of the pack and of what is set, whose least is above their greatest. */
+const reversedLimits = ({ pack, setting, inspection }: Job): readonly Problem[] => [
+  ...reversed('pack.windowMax', pack.windowMin, pack.windowMax),
+  ...reversed('setting.freePlayMax', setting.freePlayMin, setting.freePlayMax),
+  ...reversed('setting.chainSlackMax', setting.chainSlackMin, setting.chainSlackMax),
+  ...reversed(
+    'inspection.tangClearanceMax',
+    inspection.tangClearanceMin,
+    inspection.tangClearanceMax,
+  ),
+];
+
+/** Entries that a machine can hardly have: asked about, or stopped where no figure from them can be true. */
+function implausible(job: Job, layout: PackLayout): Problem[] {
+  const { engine } = job;
+  const problems: Problem[] = [];
+  const ratio = engine.primaryRatio?.value;
+  if (ratio !== undefined && ratio < 1)
+    problems.push({
+      path: 'engine.primaryRatio',
+      state: 'watch',
+      sentence: say`With ${times(ratio)} the clutch turns faster than the engine. Was ${times(1 / ratio)} meant, basket teeth ÷ crank teeth?`,
+    });
+  return [...problems, ...tangsInsideLining(layout), ...discsAlone(layout)];
+}
+
+/** Tangs of a disc lie outside its lining, those of a steel inside the linings that it rubs on. */
+function tangsInsideLining({ layers }: PackLayout): Problem[] {
+  const outer = Math.max(...layers.map((l) => (l.lined === 'none' ? 0 : (l.outerRadius ?? 0))));
+  const inner = Math.min(
+    ...layers.map((l) => (l.lined === 'none' ? Infinity : (l.innerRadius ?? Infinity))),
+  );
+  return [...new Set(layers.map((l) => l.kind))].flatMap((kind): Problem[] => {
+    const tang = kind.tangRadius?.value;
+    if (tang === undefined) return [];
+    const ofBasket = kind.turnsWith === 'basket';
+    const edge = ofBasket ? (kind.outerRadius?.value ?? outer) : inner;
+    if (!Number.isFinite(edge) || edge === 0 || (ofBasket ? tang >= edge : tang <= edge)) return [];
+    return [
+      {
+        path: fieldPath('pack.kinds.*.tangRadius', kind.id),
+        state: 'stop',
+        sentence: ofBasket
+          ? say`The tangs reach into the basket, so their diameter can’t be less than that of the lining, ${length(2 * edge)}.`
+          : say`The tangs reach into the hub, so their diameter can’t be more than the inner one of the lining, ${length(2 * edge)}.`,
+      },
+    ];
+  });
+}
+
+/** Discs turn together: without steels between them only the outermost faces hold. */
+function discsAlone({ layers, slipping }: PackLayout): Problem[] {
+  const second = layers[1];
+  if (!second || layers.some((l) => l.lined === 'none')) return [];
+  return [
+    {
+      path: 'pack.plates',
+      plateId: second.plate.id,
+      state: 'watch',
+      sentence: say`There is no steel in this pack: its ${count(layers.length)} discs turn together and only ${count(slipping.length)} faces hold. Add the steels.`,
+    },
+  ];
+}

@@ -1,0 +1,101 @@
+import { releasedBy } from '@/core/release/way';
+import type { FigureId } from '@/core/evaluate/engine/figure';
+import { force, length, say } from '@/core/text/sentence';
+import type { Sheet } from '@/core/evaluate/engine/sheet';
+import type { Verdict } from '@/core/evaluate/engine/verdict';
+import { unknownVerdict } from '@/core/evaluate/engine/verdict';
+
+/** Share of the needed lift below which a pack drags for certain rather than a little while cold. */
+export const LIFT_WATCH = 0.8;
+
+/**
+ * Whether the lift frees every face.
+ * @param sheet with lift and clearance worked out
+ * Never throws for a job that passes the schema.
+ * Source: `docs/mechanics.md` section 6; what counts as scarce is a design estimate.
+ * @example judgeRelease(sheet).title // "Releases"
+ */
+export function judgeRelease(sheet: Sheet): Verdict {
+  const had = sheet.known('liftHad');
+  const needed = sheet.known('liftNeeded');
+  const clear = sheet.known('clearancePerFace');
+  if (!had || !needed || !clear) {
+    const lacking = (['liftHad', 'liftNeeded', 'clearancePerFace'] as const).find(
+      (id) => !sheet.known(id),
+    );
+    return unknownVerdict(
+      'releases',
+      'Release not known yet',
+      lacking && sheet.outcomes.get(lacking),
+    );
+  }
+  const figures: FigureId[] = ['liftHad', 'liftNeeded', 'clearancePerFace'];
+  const short = needed.value - had.value;
+  // A ten-thousandth of a millimetre is no difference that anybody could set.
+  if (short <= 1e-4) {
+    return {
+      id: 'releases',
+      state: 'good',
+      title: 'Releases',
+      figures,
+      sentence: say`Lifts ${length(had.value)} where ${length(needed.value)} is needed, and leaves ${length(clear.value)} at each face.`,
+    };
+  }
+  if (had.value >= LIFT_WATCH * needed.value) {
+    return {
+      id: 'releases',
+      state: 'watch',
+      title: 'Lift is scarce',
+      figures,
+      sentence: say`Lifts ${length(had.value)}, ${length(short)} less than needed: it may drag while the oil is cold.`,
+    };
+  }
+  return {
+    id: 'releases',
+    state: 'stop',
+    title: 'Drags',
+    figures,
+    sentence: say`Lifts ${length(had.value)} where ${length(needed.value)} is needed: only ${length(clear.value)} at each face, so it drags and neutral is hard to find.`,
+  };
+}
+
+/**
+ * Whether the rider's hand can hold the lever; asked where a hand lever opens the pack and its pull is known.
+ * @param sheet with the pull worked out
+ * Never throws for a job that passes the schema.
+ * Source: `docs/mechanics.md` section 7; the limit is a design estimate until one is entered.
+ * @example judgePull(sheet).map((v) => v.state) // ["good"]
+ */
+export function judgePull(sheet: Sheet): Verdict[] {
+  const pull = sheet.known('leverPull');
+  const most = sheet.entry('release.pullMax');
+  if (!pull || !most.known || releasedBy(sheet.job) === 'pedal') return [];
+  const base = {
+    id: 'pull',
+    figures: ['leverPull', 'pullLift', 'leverPullFull', 'overallRatio'],
+  } as const;
+  const whose = most.estimated
+    ? 'is taken as the most that a hand holds in traffic'
+    : 'is wanted at most';
+  const greatest = say`The lever takes ${force(pull.value)} at the most, at ${length(sheet.known('pullLift')?.value ?? 0)} of lift`;
+  return pull.value > most.value
+    ? [
+        {
+          ...base,
+          state: 'watch',
+          title: 'Heavy lever',
+          sentence: [
+            ...greatest,
+            ...say`, ${force(pull.value - most.value)} too many: ${force(most.value)} ${whose}.`,
+          ],
+        },
+      ]
+    : [
+        {
+          ...base,
+          state: 'good',
+          title: 'Lever in reach of a hand',
+          sentence: [...greatest, ...say`; ${force(most.value)} ${whose}.`],
+        },
+      ];
+}

@@ -1,0 +1,61 @@
+import type { ClutchLayout } from '../job/types';
+
+interface Layout {
+  readonly name: string;
+  /** What it means for the work here. */
+  readonly means: string;
+  /** A pack of plates to build. */
+  readonly plates: boolean;
+  /** The shoes of a start clutch. */
+  readonly shoes: boolean;
+  readonly belt: boolean;
+}
+
+/** What takes a machine off, and what there is to work on. */
+export const LAYOUTS: Readonly<Record<ClutchLayout, Layout>> = {
+  unknown: { name: 'Not known yet', means: '', plates: true, shoes: false, belt: false },
+  pack: {
+    name: 'A plate pack',
+    means: 'Measure and specify the pack.',
+    plates: true,
+    shoes: false,
+    belt: false,
+  },
+  startAndPack: {
+    name: 'Start clutch and plate pack',
+    means:
+      'Creeping, late take-off and slip at pull-away belong to the start clutch; drag and hard shifts to the pack. See to both.',
+    plates: true,
+    shoes: true,
+    belt: false,
+  },
+  startAndBelt: {
+    name: 'Start clutch and belt',
+    means:
+      'Only the start clutch can be worked on here: shoes, drum and springs. The belt and its sheaves go by their own manual.',
+    plates: false,
+    shoes: true,
+    belt: true,
+  },
+  belt: {
+    name: 'Belt only',
+    means:
+      'Nothing here can help: this machine has no wet clutch. Belt, sheaves, rollers and springs go by their own manual.',
+    plates: false,
+    shoes: false,
+    belt: true,
+  },
+};
+
+/**
+ * Whether a machine of this layout has plates to specify.
+ * @example hasPack('startAndBelt') // false
+ */
+export const hasPack = (layout: ClutchLayout): boolean => LAYOUTS[layout].plates;
+
+/**
+ * Whether a machine of this layout has anything that runs in oil.
+ * @example hasWetClutch('belt') // false
+ */
+export const hasWetClutch = (layout: ClutchLayout): boolean =>
+  LAYOUTS[layout].plates || LAYOUTS[layout].shoes;

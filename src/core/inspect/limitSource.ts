@@ -1,0 +1,20 @@
+import type { FieldPath } from '../job/fieldPath';
+import { entryAt } from '../job/entryAt';
+import type { Job } from '../job/types';
+
+/**
+ * Where a limit comes from, in words for beside the reason.
+ * @example limitSource(job, 'inspection.taperLimit') // "limit is a design estimate"
+ */
+export function limitSource(job: Job, path: FieldPath): string {
+  const entry = entryAt(job, path);
+  if (!entry) return 'limit is a design estimate';
+  const { kind = 'entered', date, note } = entry.source ?? {};
+  const said =
+    kind === 'manual'
+      ? 'limit from the manual'
+      : kind === 'estimate'
+        ? 'limit is a design estimate'
+        : 'limit as entered';
+  return [said, note, date].filter(Boolean).join(', ');
+}

@@ -1,0 +1,26 @@
+import type { FieldPath } from '../job/fieldPath';
+
+/** What a measuring run goes over. */
+export const RUN_PARTS = ['discs', 'steels', 'flatness', 'tangs', 'springs', 'around'] as const;
+export type RunPart = (typeof RUN_PARTS)[number];
+
+/** One reading to take: where it goes, and what stands beside it while it is taken. */
+export interface RunStep {
+  readonly path: FieldPath;
+  readonly part: RunPart;
+  /** "Disc 5 of 8", "Basket fingers". */
+  readonly title: string;
+  /** "thickness, point 3 of 4". */
+  readonly what: string;
+  /** The plate it is taken on, for the section. */
+  readonly plateId?: string;
+  /** Paths of all readings on the same part, in order, this one among them. */
+  readonly siblings: readonly FieldPath[];
+  /** What a new part measures, and the limit; in the base unit of the field. */
+  readonly nominal?: number | undefined;
+  readonly limit?: number | undefined;
+  /** Whether the limit is a least or a greatest value. */
+  readonly limitIs: 'least' | 'most';
+  /** Wear only takes away: more than new is asked about. */
+  readonly onlyWears: boolean;
+}

@@ -1,0 +1,51 @@
+import type { DomainError } from '@/core/errors';
+import { Impossible } from '@/core/errors';
+import type { Need } from '@/core/evaluate/engine/figure';
+import { lowerFirst } from './sentence';
+
+/* Why a figure is not to be had, in words. */
+
+/** Of what overflowed on the way. */
+export const NOT_FINITE = 'the result would be too large or too small to mean anything.';
+
+/**
+ * What a figure waits for, in a sentence; more than three things are two and a count. Never throws.
+ * @example neededFor([{ label: 'Wire' }, { label: 'Free length' }], 'Rate') // "Wire and free length are needed for rate."
+ */
+export function neededFor(needs: readonly Need[], label: string): string {
+  const names = needs.map((n, i) => (i === 0 ? n.label : lowerFirst(n.label)));
+  const list =
+    names.length <= 3
+      ? joinAnd(names)
+      : `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`;
+  return `${list} ${names.length === 1 ? 'is' : 'are'} needed for ${lowerFirst(label)}.`;
+}
+
+function joinAnd(names: readonly string[]): string {
+  return names.length < 2
+    ? names.join('')
+    : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
+}
+
+/**
+ * Why a value is not taken, for a builder; what overflowed on the way is not named.
+ * @example domainSentence({ path: 'faces.0.tangRadius', accepted: 'above 0', given: -1 }) // "tang radius must be above 0."
+ */
+export function domainSentence(error: DomainError): string {
+  if (error instanceof Impossible) return error.sentence;
+  const { path, accepted, given } = error;
+  // What overflowed on the way is no value that anybody entered.
+  if (typeof given === 'number' && !Number.isFinite(given)) return NOT_FINITE;
+  // The value itself would be in base units here; it stands at its field in those that the builder chose.
+  return `${readable(path)} must be ${accepted}.`;
+}
+
+/** "faces.0.tangRadius" as words: "tang radius". */
+function readable(path: string): string {
+  const last =
+    path
+      .split('.')
+      .filter((p) => !/^\d+$/.test(p))
+      .at(-1) ?? path;
+  return last.replace(/([A-Z])/g, ' $1').toLowerCase();
+}

@@ -1,0 +1,24 @@
+import type { Entry } from '../job/types';
+
+/**
+ * A value with the limits that were asked, or what was asked of one that is not recorded; undefined where there is neither.
+ * @param words how an entry is written
+ * @example within(entry(2), entry(1), entry(3), (e) => String(e.value)) // "2; asked 1 to 3"
+ */
+export function within(
+  value: Entry | undefined,
+  min: Entry | undefined,
+  max: Entry | undefined,
+  words: (entry: Entry) => string,
+): string | undefined {
+  const asked =
+    min && max
+      ? `${words(min)} to ${words(max)}`
+      : min
+        ? `${words(min)} or more`
+        : max
+          ? `up to ${words(max)}`
+          : '';
+  if (!value) return asked ? `not recorded; asked ${asked}` : undefined;
+  return asked ? `${words(value)}; asked ${asked}` : words(value);
+}
