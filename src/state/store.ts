@@ -1,6 +1,7 @@
 import { addListener, configureStore, createListenerMiddleware } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, useStore } from 'react-redux';
 
+import { askedReducer } from './askedSlice';
 import { backupReducer } from './backupSlice';
 import { pullsReducer } from './pullsSlice';
 import { displayReducer } from './displaySlice';
@@ -29,6 +30,7 @@ export function makeStore() {
       practice: practiceReducer,
       storage: storageReducer,
       verdicts: verdictsReducer,
+      asked: askedReducer,
     },
     middleware: (defaults) =>
       // Redux's checks, which run in development alone, take long over a large workshop: that is known.

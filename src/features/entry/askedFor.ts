@@ -1,26 +1,14 @@
 import { router } from 'expo-router';
-import { useSyncExternalStore } from 'react';
 
 import type { FieldPath } from '@/core/job/fieldPath';
+import { fieldAsked } from '@/state/askedSlice';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 
 /* A field that is asked for from elsewhere: the part of the screen that holds it opens, and it gets the focus. */
 
-let asked: string | undefined;
-const listeners = new Set<() => void>();
-
-const subscribe = (listener: () => void) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-};
-
-function ask(path: string | undefined): void {
-  asked = path;
-  for (const listener of listeners) listener();
-}
-
 /** Whether a field is asked for whose path begins so. */
 export const useAskedUnder = (beginning: string): boolean =>
-  useSyncExternalStore(subscribe, () => asked?.startsWith(beginning) ?? false);
+  useAppSelector(({ asked }) => asked.path?.startsWith(beginning) ?? false);
 
 /** The parts of Specify that hold the fields of a path. */
 const TABS: readonly (readonly [RegExp, string])[] = [
@@ -40,25 +28,31 @@ export const hasPlace = (path: FieldPath): boolean => placeOf(path) >= 0;
 /** What is drawn meanwhile takes a few frames; a field that is not there after these never comes. */
 const FRAMES = 40;
 
-/** Goes to the part of Specify that holds a field, and gives it the focus. */
-export function goToField(path: FieldPath): void {
-  const tab = TABS[placeOf(path)]?.[1];
-  if (tab) router.setParams({ stage: 'specify', tab });
-  focusField(path);
+/** The way to a field in the part of Specify that holds it; it gets the focus. */
+export function useGoToField(): (path: FieldPath) => void {
+  const focusField = useFocusField();
+  return (path) => {
+    const tab = TABS[placeOf(path)]?.[1];
+    if (tab) router.setParams({ stage: 'specify', tab });
+    focusField(path);
+  };
 }
 
 /** Gives the focus to a field of this page, one that is only about to be drawn too. */
-export function focusField(path: FieldPath): void {
-  ask(path);
-  let left = FRAMES;
-  const look = () => {
-    const field = document.querySelector<HTMLElement>(`[data-testid="${CSS.escape(path)}"]`);
-    if (field?.offsetParent) {
-      field.focus();
-      field.scrollIntoView({ block: 'center' });
-      ask(undefined);
-    } else if (left-- > 0) requestAnimationFrame(look);
-    else ask(undefined);
+export function useFocusField(): (path: FieldPath) => void {
+  const dispatch = useAppDispatch();
+  return (path) => {
+    dispatch(fieldAsked(path));
+    let left = FRAMES;
+    const look = () => {
+      const field = document.querySelector<HTMLElement>(`[data-testid="${CSS.escape(path)}"]`);
+      if (field?.offsetParent) {
+        field.focus();
+        field.scrollIntoView({ block: 'center' });
+        dispatch(fieldAsked(null));
+      } else if (left-- > 0) requestAnimationFrame(look);
+      else dispatch(fieldAsked(null));
+    };
+    requestAnimationFrame(look);
   };
-  requestAnimationFrame(look);
 }

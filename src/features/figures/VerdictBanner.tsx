@@ -7,7 +7,7 @@ import { readSentence } from '@/core/text/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
 import { rankOf } from '@/core/job/fields';
-import { goToField, hasPlace, placeOf } from '@/features/entry/askedFor';
+import { hasPlace, placeOf, useGoToField } from '@/features/entry/askedFor';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { Termed } from '@/features/words/Termed';
 import { Action } from '@/ui/Action';
@@ -66,6 +66,7 @@ const SAID = 2;
 
 /** The way to the first thing needed, in the order of the work. */
 function ToNeed({ need }: { readonly need: Need | undefined }) {
+  const goToField = useGoToField();
   const place = need?.path && hasPlace(need.path) ? need.path : undefined;
   return need && place ? (
     <Action

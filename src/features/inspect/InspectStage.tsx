@@ -11,7 +11,7 @@ import { POINTS } from '@/core/job/types';
 import { fieldPath } from '@/core/job/fieldPath';
 import { EntryField } from '@/features/entry/EntryField';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { focusField } from '@/features/entry/askedFor';
+import { useFocusField } from '@/features/entry/askedFor';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
@@ -85,6 +85,7 @@ interface OverviewProps extends Props {
 function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) {
   const job = useJob();
   const change = useEditJob();
+  const focusField = useFocusField();
   const { parts: judged } = useInspection();
   const lacks = limitsLacking(job, judged);
   // The springs get their places in the record when the run begins; they count before.

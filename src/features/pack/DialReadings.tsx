@@ -3,7 +3,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { MAX_READINGS } from '@/core/job/fields';
 import { fieldPath } from '@/core/job/fieldPath';
 import type { Entry } from '@/core/job/types';
-import { focusField } from '@/features/entry/askedFor';
+import { useFocusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { useEditJob } from '@/state/jobs/editJob';
@@ -20,6 +20,7 @@ const nextAngle = (taken: number): { angle?: Entry } =>
 export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
   const { release } = useJob();
   const change = useEditJob();
+  const focusField = useFocusField();
   const add = () => {
     const reading = { id: nanoid(10), ...nextAngle(release.liftReadings.length) };
     change((j) => ({

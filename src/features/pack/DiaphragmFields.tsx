@@ -10,7 +10,7 @@ import { View } from 'react-native';
 
 import { MAX_STEPS, MAX_TESTER_POINTS } from '@/core/job/fields';
 import { fieldPath } from '@/core/job/fieldPath';
-import { focusField } from '@/features/entry/askedFor';
+import { useFocusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
@@ -29,6 +29,7 @@ import { flow } from '@/ui/flow';
 export function DiaphragmFields() {
   const { springs } = useJob();
   const change = useEditJob();
+  const focusField = useFocusField();
   const { forceFrom, points } = springs.diaphragm;
   return (
     <View style={flow.sections}>
@@ -103,6 +104,7 @@ export function DiaphragmFields() {
 function Steps() {
   const { springs } = useJob();
   const edit = useEditJob();
+  const focusField = useFocusField();
   const { steps, stepId } = springs.diaphragm;
   return (
     <View style={flow.sections}>

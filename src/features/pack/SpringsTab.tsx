@@ -14,7 +14,7 @@ import { View } from 'react-native';
 import { MAX_GROUPS, MAX_NAME, MAX_TESTER_POINTS } from '@/core/job/fields';
 import { fieldPath } from '@/core/job/fieldPath';
 import type { CoilGroup } from '@/core/job/types';
-import { focusField } from '@/features/entry/askedFor';
+import { useFocusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { FigureRow } from '@/features/figures/FigureRow';
 import { useEditJob } from '@/state/jobs/editJob';
@@ -195,6 +195,7 @@ function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: bo
 
 function TesterPoints({ group }: { readonly group: CoilGroup }) {
   const change = useEditJob();
+  const focusField = useFocusField();
   const groupId = group.id;
   return (
     <View style={flow.stack}>

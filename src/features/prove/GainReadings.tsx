@@ -6,7 +6,7 @@ import { fieldPath } from '@/core/job/fieldPath';
 import type { Job } from '@/core/job/types';
 import { turningWords } from '@/core/setting/adjuster';
 import { gainAdvice, standsAt, turnedBy } from '@/core/setting/plans';
-import { focusField } from '@/features/entry/askedFor';
+import { useFocusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { useEditJob } from '@/state/jobs/editJob';
@@ -29,8 +29,8 @@ const withReading = (job: Job, id: string, turns: number | undefined): Job => ({
 });
 
 /** What is read next gets the focus: where the adjuster stands, unless that is known. */
-const focusReading = (id: string, turns: number | undefined) =>
-  focusField(fieldPath(`setting.readings.*.${turns === undefined ? 'turns' : 'gain'}`, id));
+const nextField = (id: string, turns: number | undefined) =>
+  fieldPath(`setting.readings.*.${turns === undefined ? 'turns' : 'gain'}`, id);
 
 /** Lever gain as it was read at each setting of the adjuster, and how far to turn from the last. */
 export function GainReadings() {
@@ -38,6 +38,7 @@ export function GainReadings() {
   const { readings } = job.setting;
   const { figures } = useEvaluation();
   const change = useEditJob();
+  const focusField = useFocusField();
   const ratio = figures.get('overallRatio');
   const advice = gainAdvice(job, ratio?.status === 'known' ? ratio.value : undefined);
   const last = readings.at(-1)?.turns?.value;
@@ -76,7 +77,7 @@ export function GainReadings() {
               onPress={() => {
                 const id = nanoid(10);
                 change((j) => withReading(turnedBy(j, turned.turning), id, turned.turns));
-                focusReading(id, turned.turns);
+                focusField(nextField(id, turned.turns));
               }}
             >
               {`Turned ${turned.turning.direction === 'open' ? 'out' : 'in'} ${turningWords(turned.turning)}: next reading`}
@@ -88,7 +89,7 @@ export function GainReadings() {
               const at = standsAt(job);
               const id = nanoid(10);
               change((j) => withReading(j, id, at));
-              focusReading(id, at);
+              focusField(nextField(id, at));
             }}
           >
             Gain reading

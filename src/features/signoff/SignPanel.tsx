@@ -11,7 +11,7 @@ import type { OpenItem } from '@/core/signoff/openItems';
 import { openItems } from '@/core/signoff/openItems';
 import { overridden, signed } from '@/core/signoff/revisions';
 import { useUnits } from '@/features/display/useUnits';
-import { goToField } from '@/features/entry/askedFor';
+import { useGoToField } from '@/features/entry/askedFor';
 import { nameText } from '@/features/entry/formSchema';
 import { useKeptForm } from '@/features/entry/useKeptForm';
 import { useEditJob } from '@/state/jobs/editJob';
@@ -93,6 +93,7 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
   const units = useUnits();
   const change = useEditJob();
   const [writing, setWriting] = useState(false);
+  const goToField = useGoToField();
   const by = useJob().work.by;
   const reason = item.override?.reason ?? '';
   return (

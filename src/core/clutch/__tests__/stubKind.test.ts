@@ -12,11 +12,13 @@ import { refitted } from '../../strip/refit';
 import { smallParts, stripLines } from '../../strip/stripList';
 import { FAMILIES, GLOSSARY } from '../../words/glossary';
 import { buildLines } from '../../worksheet/buildLines';
+import type * as Kinds from '../kinds';
+import type * as Stub from './stub/kind';
 
 // A kind is added by its folder and this one line.
 jest.mock('../kinds', () => {
-  const { CLUTCH_KINDS } = jest.requireActual<typeof import('../kinds')>('../kinds');
-  const { stub } = jest.requireActual<typeof import('./stub/kind')>('./stub/kind');
+  const { CLUTCH_KINDS } = jest.requireActual<typeof Kinds>('../kinds');
+  const { stub } = jest.requireActual<typeof Stub>('./stub/kind');
   return { CLUTCH_KINDS: [...CLUTCH_KINDS, stub] };
 });
 

@@ -1,11 +1,31 @@
 import { act, renderHook } from '@testing-library/react';
 import { router } from 'expo-router';
+import type { PropsWithChildren } from 'react';
+import { Provider } from 'react-redux';
 
 import { FIELDS } from '@/core/job/fields';
 
-import { focusField, goToField, hasPlace, placeOf, useAskedUnder } from '../askedFor';
+import { makeStore } from '@/state/store';
+
+import { hasPlace, placeOf, useAskedUnder, useFocusField, useGoToField } from '../askedFor';
 
 jest.mock('expo-router', () => ({ router: { setParams: jest.fn() } }));
+
+/** What a part of the screen sees of the field that is asked for, and the ways to ask. */
+function setUp(beginning: string) {
+  const store = makeStore();
+  const wrapper = ({ children }: PropsWithChildren) => (
+    <Provider store={store}>{children}</Provider>
+  );
+  return renderHook(
+    () => ({
+      asked: useAskedUnder(beginning),
+      focusField: useFocusField(),
+      goToField: useGoToField(),
+    }),
+    { wrapper },
+  ).result;
+}
 
 /** Frames come when the test says so. */
 let frames: FrameRequestCallback[] = [];
@@ -35,33 +55,34 @@ afterEach(() => {
 
 describe('a field that is asked for from elsewhere', () => {
   it('gets the focus once it is drawn, and its part is told to open meanwhile', () => {
-    const { result } = renderHook(() => useAskedUnder('release.'));
-    expect(result.current).toBe(false);
-    act(() => focusField('release.leverTravel'));
-    expect(result.current).toBe(true);
+    const result = setUp('release.');
+    expect(result.current.asked).toBe(false);
+    act(() => result.current.focusField('release.leverTravel'));
+    expect(result.current.asked).toBe(true);
     nextFrame(3);
     document.body.innerHTML = '<input data-testid="release.leverTravel" />';
     nextFrame();
     expect(document.activeElement?.getAttribute('data-testid')).toBe('release.leverTravel');
-    expect(result.current).toBe(false);
+    expect(result.current.asked).toBe(false);
   });
 
   it('is waited for no longer than a few frames', () => {
-    const { result } = renderHook(() => useAskedUnder('pack.'));
-    act(() => focusField('pack.windowMin'));
+    const result = setUp('pack.');
+    act(() => result.current.focusField('pack.windowMin'));
     nextFrame(60);
-    expect(result.current).toBe(false);
+    expect(result.current.asked).toBe(false);
     expect(frames).toHaveLength(0);
   });
 
   it('is looked for in the part of Specify that holds it', () => {
-    act(() => goToField('springs.coil.shim'));
+    const result = setUp('springs.');
+    act(() => result.current.goToField('springs.coil.shim'));
     expect(router.setParams).toHaveBeenCalledWith({ stage: 'specify', tab: 'springs' });
-    act(() => goToField('engine.idleRpm'));
+    act(() => result.current.goToField('engine.idleRpm'));
     expect(router.setParams).toHaveBeenLastCalledWith({ stage: 'specify', tab: 'machine' });
     // One that stands elsewhere changes no page.
     jest.mocked(router.setParams).mockClear();
-    act(() => goToField('prove.recheckLift'));
+    act(() => result.current.goToField('prove.recheckLift'));
     expect(router.setParams).not.toHaveBeenCalled();
   });
 

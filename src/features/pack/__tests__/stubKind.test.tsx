@@ -11,13 +11,12 @@ import { makeStore } from '@/state/store';
 import { limestone } from '@/ui/theme';
 
 import { MachineTab } from '../MachineTab';
+import type * as Stub from '@/core/clutch/__tests__/stub/kind';
+import type * as Kinds from '@/core/clutch/kinds';
 
 jest.mock('@/core/clutch/kinds', () => {
-  const { CLUTCH_KINDS } =
-    jest.requireActual<typeof import('@/core/clutch/kinds')>('@/core/clutch/kinds');
-  const { stub } = jest.requireActual<typeof import('@/core/clutch/__tests__/stub/kind')>(
-    '@/core/clutch/__tests__/stub/kind',
-  );
+  const { CLUTCH_KINDS } = jest.requireActual<typeof Kinds>('@/core/clutch/kinds');
+  const { stub } = jest.requireActual<typeof Stub>('@/core/clutch/__tests__/stub/kind');
   return { CLUTCH_KINDS: [...CLUTCH_KINDS, stub] };
 });
 
