@@ -2,25 +2,17 @@ import type { Page } from '@playwright/test';
 
 import { alternate, blankCoilGroup, blankJob, blankKind } from '../src/core/job/blank';
 import { entry } from '../src/core/job/entry';
-import type { FieldPath } from '../src/core/job/fieldPath';
-import { withEntry } from '../src/core/job/paths';
 import type { Job } from '../src/core/job/types';
 import { demoShelf } from '../src/demo/shelf';
 import { writeJobFile } from '../src/files/jobFile';
 import type { Workshop } from './bench';
+import type { Values } from '@/testing/packs';
+import { put } from '@/testing/packs';
 import { expect, ON_WIDE, test } from './bench';
 
 /* For each section of the page on mechanics, one example whose figures were worked out by hand, read on the screen. */
 
 const NOW = '2026-03-01T08:00:00.000Z';
-
-type Values = Readonly<Record<FieldPath, number>>;
-
-const having = (job: Job, values: Values): Job =>
-  Object.entries(values).reduce(
-    (j, [path, value]) => withEntry(j, path as FieldPath, entry(value)),
-    job,
-  );
 
 /** Eight discs and seven steels, 34.5 mm; five springs that press 16 mm at 20 N/mm: 1600 N. */
 function pack(id: string, values: Values = {}, change: (job: Job) => Job = (j) => j): Job {
@@ -44,7 +36,7 @@ function pack(id: string, values: Values = {}, change: (job: Job) => Job = (j) =
     release: { ...blank.release, type: 'measured' },
   };
   return change(
-    having(job, {
+    put(job, {
       'engine.peakTorque': 60,
       'engine.peakTorqueRpm': 6500,
       'engine.primaryRatio': 2.8,
@@ -188,7 +180,7 @@ test(
       shop,
       page,
       pack('4', {}, (j) =>
-        having(
+        put(
           {
             ...j,
             release: { ...j.release, liftReadings: ['x', 'y', 'z'].map((id) => ({ id })) },

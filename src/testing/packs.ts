@@ -1,5 +1,6 @@
 import { alternate, blankCoilGroup, blankJob, blankKind } from '@/core/job/blank';
 import { entry } from '@/core/job/entry';
+import type { FieldPath } from '@/core/job/fieldPath';
 import { withEntry } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { evaluate } from '@/core/evaluate/evaluate';
@@ -9,9 +10,15 @@ import type { UnitChoice } from '@/core/units/quantity';
 
 /* Small records for tests: one pack, put under one kind of spring and one train, and what is asked of it. */
 
+/** Values by the paths of their fields. */
+export type Values = Readonly<Partial<Record<FieldPath, number>>>;
+
 /** Values put at their paths. */
-export const put = (job: Job, entries: Readonly<Record<string, number>>): Job =>
-  Object.entries(entries).reduce((j, [path, value]) => withEntry(j, path, entry(value)), job);
+export const put = (job: Job, values: Values): Job =>
+  (Object.entries(values) as [FieldPath, number][]).reduce(
+    (j, [path, value]) => withEntry(j, path, entry(value)),
+    job,
+  );
 
 /** Eight discs of 3 mm and seven steels of 1.5 mm, 34.5 mm, under five springs of 20 N/mm and 45 mm: 1600 N in place. */
 export function coilPack(): Job {

@@ -26,7 +26,7 @@ export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[]
     if (v.id === 'wear' && (bad || fine))
       say('wornDiscs', bad ? 32 : -12, v.title, 'Measured wear');
     if (v.id === 'stack' && bad) {
-      const low = v.title.includes('low');
+      const low = v.side === 'below';
       say('stackLow', low ? 28 : -20, v.title, 'Stack height');
       say('stackTall', low ? -20 : 28, v.title, 'Stack height');
     }

@@ -1,5 +1,6 @@
 import { startClutchTorque } from '../assist/startClutch';
 import { attempt, check } from '../errors';
+import type { FieldPath } from '../job/fieldPath';
 import type { Job, TorqueCurve } from '../job/types';
 import { readingsOf } from '../job/types';
 import { valueAlong } from '../points';
@@ -82,6 +83,7 @@ export interface FaceShare {
 
 /** A limit and the pack wear, from now, at which it is met. */
 export interface WearReserve {
+  readonly kind: 'window' | 'pack' | 'disc' | 'holds';
   readonly name: string;
   readonly wear: Mm;
 }
@@ -98,8 +100,6 @@ export interface PackModel {
   wearReserve(): readonly WearReserve[];
 }
 
-/** The limit of wear that other steels cure. */
-export const WINDOW_LEFT = 'stack leaves its window';
 const FARTHEST_WEAR: Mm = 3;
 const MAX_RPM: Rpm = 25_000;
 const DEFAULT_POINTS = 41;
@@ -199,14 +199,15 @@ export function packModel(job: Job): PackModel {
     if (measured === undefined) return [];
     const limits: WearReserve[] = [];
     const min = number(sheet, 'pack.windowMin');
-    if (min !== undefined) limits.push({ name: WINDOW_LEFT, wear: measured - min });
+    if (min !== undefined)
+      limits.push({ kind: 'window', name: 'stack leaves its window', wear: measured - min });
     const most = number(sheet, 'pack.maxWear');
     if (most !== undefined && asNew !== undefined)
-      limits.push({ name: 'pack wear limit', wear: most - (asNew - measured) });
+      limits.push({ kind: 'pack', name: 'pack wear limit', wear: most - (asNew - measured) });
     const disc = thinnestDisc(layout);
-    if (disc !== undefined) limits.push({ name: 'thinnest disc', wear: disc });
+    if (disc !== undefined) limits.push({ kind: 'disc', name: 'thinnest disc', wear: disc });
     const slips = firstSlip((wear) => at({ wear, rpm: peakRpm }).reserve?.low, measured);
-    if (slips !== undefined) limits.push({ name: 'holds no more', wear: slips });
+    if (slips !== undefined) limits.push({ kind: 'holds', name: 'holds no more', wear: slips });
     return limits.map((l) => ({ ...l, wear: Math.max(0, l.wear) })).sort((a, b) => a.wear - b.wear);
   };
 
@@ -276,7 +277,7 @@ function byLevel<T>(
   return { low: make('low'), typical: make('typical'), high: make('high') };
 }
 
-function number(sheet: Sheet, path: string): number | undefined {
+function number(sheet: Sheet, path: FieldPath): number | undefined {
   const term = sheet.entry(path);
   return term.known ? term.value : undefined;
 }

@@ -1,7 +1,7 @@
+import type { FieldPath, FieldPattern } from '../job/fieldPath';
 import { machinesOf } from '../job/derive';
 import { fieldAt, FIELDS } from '../job/fields';
 import { fieldPath } from '../job/fieldPath';
-import type { FieldPattern } from '../job/fieldPath';
 import { entryAt } from '../job/entryAt';
 import { rowOf } from '../job/row';
 import type { Job } from '../job/types';
@@ -126,7 +126,7 @@ function machineFound({ machine, id, number }: Job, jobs: number): Findable {
 
 function settingsFound(job: Job, units: UnitChoice): Findable[] {
   const whose = [job.machine.name, job.number].filter(Boolean).join(', ');
-  const found = (path: string, label: string): Findable[] => {
+  const found = (path: FieldPath, label: string): Findable[] => {
     const entry = entryAt(job, path);
     if (!entry) return [];
     const value = formatWithUnit(entry.value, fieldAt(path).quantity, units);

@@ -131,27 +131,37 @@ const springSteps = (job: Job): readonly RunStep[] =>
 
 /** The readings around the plates, with the limit of each. */
 const AROUND = [
-  ['Basket', 'inspection.basketNotch', 'notch depth of the fingers', 'inspection.notchLimit'],
-  ['Hub', 'inspection.hubNotch', 'notch depth of the splines', 'inspection.notchLimit'],
   [
+    'basket',
+    'Basket',
+    'inspection.basketNotch',
+    'notch depth of the fingers',
+    'inspection.notchLimit',
+  ],
+  ['hub', 'Hub', 'inspection.hubNotch', 'notch depth of the splines', 'inspection.notchLimit'],
+  [
+    'hub',
     'Hub dampers',
     'inspection.damperPlay',
     'turn play, inner to outer',
     'inspection.damperPlayLimit',
   ],
   [
+    'pressurePlate',
     'Pressure plate',
     'inspection.pressurePlateFlatness',
     'out-of-flat of its face',
     'inspection.pressurePlateFlatnessLimit',
   ],
   [
+    'pressurePlate',
     'Pressure plate',
     'inspection.pressurePlateThickness',
     'thickness',
     'inspection.pressurePlateMinThickness',
   ],
   [
+    'pressurePlate',
     'Pushrod seat',
     'inspection.seatSquareness',
     'out of square to the friction face',
@@ -160,8 +170,9 @@ const AROUND = [
 ] as const;
 
 function aroundSteps(job: Job): RunStep[] {
-  return AROUND.map(([title, path, what, limit]) => ({
+  return AROUND.map(([fixture, title, path, what, limit]) => ({
     path,
+    fixture,
     part: 'around',
     title,
     what,

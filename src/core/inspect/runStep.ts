@@ -1,4 +1,5 @@
 import type { FieldPath } from '../job/fieldPath';
+import type { Fixture } from '../job/types';
 
 /** What a measuring run goes over. */
 export const RUN_PARTS = ['discs', 'steels', 'flatness', 'tangs', 'springs', 'around'] as const;
@@ -12,6 +13,8 @@ export interface RunStep {
   readonly title: string;
   /** "thickness, point 3 of 4". */
   readonly what: string;
+  /** The part around the plates that it is taken on. */
+  readonly fixture?: Fixture;
   /** The plate it is taken on, for the section. */
   readonly plateId?: string;
   /** Paths of all readings on the same part, in order, this one among them. */

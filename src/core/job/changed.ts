@@ -1,5 +1,5 @@
 import type { FieldPath } from './fieldPath';
-import { patternOf } from './fields';
+import { isFieldPath } from './fields';
 import { entryAt } from './entryAt';
 import type { Job } from './types';
 
@@ -25,7 +25,7 @@ export function changedFields(a: Job, b: Job): readonly FieldPath[] {
   const walk = (left: unknown, right: unknown, path: string) => {
     // Parts that did not change are shared.
     if (left === right) return;
-    if (patternOf(path)) {
+    if (isFieldPath(path)) {
       if (entryAt(a, path)?.value !== entryAt(b, path)?.value) paths.push(path);
       return;
     }

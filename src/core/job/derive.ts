@@ -119,6 +119,7 @@ export function nextJobOf(last: Job, id: string, number: string, now: string): J
     startClutch: last.startClutch,
     release: releaseAsBuilt(last.release),
     expanding: last.expanding,
+    ...(last.fittings ? { fittings: last.fittings } : {}),
     setting: settingAsBuilt(last.setting),
     build: buildAgain(last.build),
     prove: { outcomes: {}, starts: last.prove.starts.map(({ done: _done, ...s }) => s) },
@@ -126,7 +127,7 @@ export function nextJobOf(last: Job, id: string, number: string, now: string): J
     strip: {
       ...blank.strip,
       steps: last.strip.steps.map((s) => ({ ...s, done: false })),
-      parts: last.strip.parts.map(({ id: partId, name, note }) => ({ id: partId, name, note })),
+      parts: last.strip.parts.map(({ out: _out, in: _in, ...part }) => part),
     },
     inspection: limitsOf(last.inspection),
   };

@@ -29,28 +29,39 @@ export type FieldPattern = keyof (typeof ENGINE_FIELDS &
   typeof WORK_FIELDS &
   typeof VISIT_FIELDS);
 
+/** A pattern with any identifier for each `*`. */
+type Filled<Pattern extends string> = Pattern extends `${infer Before}*${infer After}`
+  ? `${Before}${string}${Filled<After>}`
+  : Pattern;
+
 /** The path of one field of one job: `pack.kinds.k1.thickness`. */
-export type FieldPath = string;
+export type FieldPath = Filled<FieldPattern> | `fittings.${string}.${string}`;
+
+/** A list that has something missing in it as a whole. */
+export type ListPath = 'pack.plates' | 'springs.coil.groups' | 'springs.diaphragm.points';
 
 /**
  * The path of a field, with its `*` filled in order.
  * @example fieldPath('pack.kinds.*.thickness', 'disc') // "pack.kinds.disc.thickness"
  */
-export function fieldPath(pattern: FieldPattern, ...ids: readonly string[]): FieldPath {
-  if (ids.length !== 1) return join(partsOf(pattern), ids);
+export function fieldPath<P extends FieldPattern>(
+  pattern: P,
+  ...ids: readonly string[]
+): Filled<P> {
+  if (ids.length !== 1) return join(partsOf(pattern), ids) as Filled<P>;
   // One string for one path: a string that is met again needs no new hash.
   let known = onePaths.get(pattern);
   if (!known || known.size > MANY_PATHS) onePaths.set(pattern, (known = new Map()));
   const [id = ''] = ids;
   let path = known.get(id);
   if (path === undefined) known.set(id, (path = join(partsOf(pattern), ids)));
-  return path;
+  return path as Filled<P>;
 }
 
 const MANY_PATHS = 20_000;
-const onePaths = new Map<FieldPattern, Map<string, FieldPath>>();
+const onePaths = new Map<FieldPattern, Map<string, string>>();
 
-function join(parts: readonly string[], ids: readonly string[]): FieldPath {
+function join(parts: readonly string[], ids: readonly string[]): string {
   let path = parts[0] ?? '';
   for (let i = 1; i < parts.length; i++) path += (ids[i - 1] ?? '*') + (parts[i] ?? '');
   return path;

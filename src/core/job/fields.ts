@@ -48,14 +48,14 @@ const LIST_PARENTS = new Set([
 ]);
 
 /** Paths recur at every key that is typed; each is taken apart once. */
-const patterns = new Map<FieldPath, FieldPattern | undefined>();
+const patterns = new Map<string, FieldPattern | undefined>();
 const MANY_PATHS = 20_000;
 
 /**
  * The pattern that a path belongs to, or undefined when there is no such field.
  * @example patternOf('pack.kinds.disc.thickness') // "pack.kinds.*.thickness"
  */
-export function patternOf(path: FieldPath): FieldPattern | undefined {
+export function patternOf(path: string): FieldPattern | undefined {
   if (patterns.has(path)) return patterns.get(path);
   const parts = path.split('.');
   const pattern = parts.map((p, i) => (LIST_PARENTS.has(parts[i - 1] ?? '') ? '*' : p)).join('.');
@@ -65,13 +65,19 @@ export function patternOf(path: FieldPath): FieldPattern | undefined {
   return found;
 }
 
+/**
+ * Whether there is a field at a path.
+ * @example isFieldPath('engine.colour') // false
+ */
+export const isFieldPath = (path: string): path is FieldPath => patternOf(path) !== undefined;
+
 const ranks = new Map(Object.keys(FIELDS).map((pattern, i) => [pattern, i]));
 
 /**
  * Where a field comes among those of its group; -1 when there is none.
  * @example rankOf('release.leverTravel') < rankOf('release.leverRatio') // true
  */
-export function rankOf(path: FieldPath): number {
+export function rankOf(path: string): number {
   return ranks.get(patternOf(path) ?? '') ?? -1;
 }
 

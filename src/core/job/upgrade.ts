@@ -1,3 +1,4 @@
+import { EARLIER_PARTS, EARLIER_STEPS } from '../strip/earlierKeys';
 import type { Job } from './types';
 import { blankBuild, blankProve, blankWork } from './work';
 import { blankSignOff } from './signOff';
@@ -21,4 +22,13 @@ export const upgradeJob = (job: EarlierJob): Job => ({
   prove: job.prove ?? blankProve(),
   signOff: job.signOff ?? blankSignOff(),
   visits: job.visits ?? [],
+  strip: {
+    ...job.strip,
+    steps: job.strip.steps.map((step) => withKey(step, EARLIER_STEPS[step.text])),
+    parts: job.strip.parts.map((part) => withKey(part, EARLIER_PARTS[part.name])),
+  },
 });
+
+/** A line with its key, where it has none and its words are those of a standard line. */
+const withKey = <T extends { readonly key?: string }>(line: T, key: string | undefined): T =>
+  line.key !== undefined || key === undefined ? line : { ...line, key };

@@ -1,5 +1,5 @@
 import type { FieldPath, FieldPattern } from '../job/fieldPath';
-import { fieldAt, FIELDS } from '../job/fields';
+import { FIELDS } from '../job/fields';
 import { fieldPath } from '../job/fieldPath';
 import { withEntry } from '../job/paths';
 import { entryAt } from '../job/entryAt';
@@ -315,4 +315,4 @@ export function touchedBy(sheet: LimitSheet, jobs: readonly Job[]): TouchedJob[]
  * The field that a limit is typed into: what it takes, in which quantity.
  * @example limitField('pack.windowMin').label // "Least stack"
  */
-export const limitField = (pattern: FieldPattern) => fieldAt(pattern.replaceAll('*', 'any'));
+export const limitField = (pattern: FieldPattern) => FIELDS[pattern];

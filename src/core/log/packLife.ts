@@ -1,6 +1,6 @@
 import { takesUp } from '@/core/clutch/fitted';
 import { layOut } from '@/core/evaluate/engine/layers';
-import { packModel, WINDOW_LEFT } from '../evaluate/states';
+import { packModel } from '../evaluate/states';
 import type { Job } from '../job/types';
 import type { MeterSpec, Run } from '../life/meter';
 import { meterOf, runRead } from '../life/meter';
@@ -256,12 +256,6 @@ function lineOf(
 /** What a micrometer of the bench tells from nothing, mm. */
 const LEAST_WEAR: Mm = 0.02;
 
-const LIMIT_KIND: Readonly<Record<string, LimitKind>> = {
-  [WINDOW_LEFT]: 'window',
-  'pack wear limit': 'pack',
-  'holds no more': 'holds',
-};
-
 const LIMIT_NAME: Readonly<Record<Exclude<LimitKind, 'disc'>, string>> = {
   window: 'stack leaves its window',
   pack: 'pack at its greatest wear',
@@ -273,23 +267,19 @@ type Named = LimitForecast & { readonly kind: LimitKind };
 
 /** Limits of the whole pack; the model counts wear from the pack as it went in. */
 function packLimits(job: Job, worn: Mm, line: WearLine, { farthest }: MeterSpec): readonly Named[] {
-  const limits = packModel(job)
+  // Each disc has a line of its own.
+  const limits: { readonly kind: Exclude<LimitKind, 'disc'>; readonly at: Mm }[] = packModel(job)
     .wearReserve()
-    .flatMap((l) => {
-      const kind = LIMIT_KIND[l.name];
-      return kind ? [{ kind, at: worn + l.wear }] : [];
-    });
+    .flatMap(({ kind, wear }) => (kind === 'disc' ? [] : [{ kind, at: worn + wear }]));
   const { setting } = job;
   // The gap of an expanding disc grows by what the linings lose.
   if (takesUp(job, 'inPack') && setting.gapMax && setting.installGap)
     limits.push({ kind: 'gap', at: worn + setting.gapMax.value - setting.installGap.value });
   return limits.flatMap(({ kind, at }) =>
-    forecastLimits(line, [{ name: kind === 'disc' ? '' : LIMIT_NAME[kind], at }], farthest).map(
-      (f) => ({
-        ...f,
-        kind,
-      }),
-    ),
+    forecastLimits(line, [{ name: LIMIT_NAME[kind], at }], farthest).map((f) => ({
+      ...f,
+      kind,
+    })),
   );
 }
 

@@ -3,27 +3,30 @@ export type StripPlace = 'underCover' | 'springs' | 'plates';
 
 /** A line of a strip list before it belongs to a job. */
 export interface StripLine {
+  /** The same line in the list of another clutch. */
+  readonly key: string;
   readonly text: string;
   readonly watch?: string;
 }
 
 export interface PartLine {
+  readonly key: string;
   readonly name: string;
   readonly note: string;
 }
 
 /**
  * A line of a strip list.
- * @example line('Cover off').text // "Cover off"
+ * @example line('cover', 'Cover off').text // "Cover off"
  */
-export const line = (text: string, watch?: string): StripLine =>
-  watch ? { text, watch } : { text };
+export const line = (key: string, text: string, watch?: string): StripLine =>
+  watch ? { key, text, watch } : { key, text };
 
 /**
  * A small part to count out and in.
- * @example part('Dowels').note // ""
+ * @example part('dowels', 'Dowels').note // ""
  */
-export const part = (name: string, note = ''): PartLine => ({ name, note });
+export const part = (key: string, name: string, note = ''): PartLine => ({ key, name, note });
 
 /** The small part that says how many springs there are. */
-export const SPRINGS = 'Springs';
+export const SPRINGS = 'springs';

@@ -9,10 +9,9 @@ import { smallParts, stripLines } from './stripList';
  */
 export function isOfAnotherClutch(job: Job): boolean {
   const { steps, parts } = job.strip;
-  const open = [
-    ...steps.filter((s) => !s.done).map((s) => s.text),
-    ...parts.filter((p) => !p.out).map((p) => p.name),
-  ];
+  const open = [...steps.filter((s) => !s.done), ...parts.filter((p) => !p.out)].flatMap(
+    ({ key }) => key ?? [],
+  );
   const own = linesOf(job);
   const strange = open.filter((key) => !own.has(key));
   // Every line of every clutch is asked for only where one is not of this clutch, which is rare.
@@ -33,37 +32,35 @@ export function refitted(job: Job, newId: () => string): Job['strip'] {
   const own = linesOf(job);
   const standard = everyLine(job);
   const common = commonLines(job);
-  const stays = (key: string, touched: boolean) => touched || own.has(key) || !standard.has(key);
+  const stays = ({ key }: { readonly key?: string }, touched: boolean) =>
+    touched || key === undefined || own.has(key) || !standard.has(key);
   return {
     ...job.strip,
     steps: inOrder(
-      steps.filter((s) => stays(s.text, s.done)),
+      steps.filter((s) => stays(s, s.done)),
       stripLines(job).map((l): StripStep => ({ ...l, id: newId(), done: false })),
-      (s) => s.text,
       common,
     ),
     parts: inOrder(
-      parts.filter((p) => stays(p.name, p.out !== undefined)),
+      parts.filter((p) => stays(p, p.out !== undefined)),
       smallParts(job).map((p): SmallPart => ({ ...p, id: newId() })),
-      (p) => p.name,
       common,
     ),
   };
 }
 
 /** Those kept, with each wanted line that not every clutch has put in after the wanted line before it. */
-function inOrder<T>(
+function inOrder<T extends { readonly key?: string }>(
   kept: readonly T[],
   wanted: readonly T[],
-  keyOf: (line: T) => string,
   common: ReadonlySet<string>,
 ): T[] {
   const lines = [...kept];
   let after = -1;
   for (const line of wanted) {
-    const at = lines.findIndex((l) => keyOf(l) === keyOf(line));
+    const at = lines.findIndex((l) => l.key === line.key);
     if (at >= 0) after = at;
-    else if (!common.has(keyOf(line))) lines.splice(++after, 0, line);
+    else if (!common.has(line.key ?? '')) lines.splice(++after, 0, line);
   }
   return lines;
 }
@@ -72,9 +69,9 @@ const linesOf = (job: Job): ReadonlySet<string> =>
   new Set([
     // Before the plates are known, a judder spring is looked for in every clutch.
     ...[job, { ...job, pack: { ...job.pack, plates: [] } }].flatMap((j) =>
-      stripLines(j).map((l) => l.text),
+      stripLines(j).map((l) => l.key),
     ),
-    ...smallParts(job).map((p) => p.name),
+    ...smallParts(job).map((p) => p.key),
   ]);
 
 /** The job as each kind of clutch that the lists tell apart; what is attached adds its own lines and changes no others. */

@@ -9,20 +9,27 @@ import { line, part } from './line';
 const RELEASE_LINES: Readonly<Record<ReleasedBy, readonly StripLine[]>> = {
   hydraulic: [
     line(
+      'slave',
       'Take the slave cylinder off, or hold its piston in',
       'Do not pull the lever while it is off: the piston comes out.',
     ),
   ],
   cable: [
-    line('Slacken the cable fully at both ends', 'Note the free play as it came in.'),
-    line('Mark the release arm to its shaft, then take it off', 'A tooth off costs lift or pull.'),
+    line('cable', 'Slacken the cable fully at both ends', 'Note the free play as it came in.'),
+    line(
+      'arm',
+      'Mark the release arm to its shaft, then take it off',
+      'A tooth off costs lift or pull.',
+    ),
   ],
   pedal: [
     line(
+      'packAdjuster',
       'Write down where the adjuster of the pack stands, then back it off',
       'Turns from light touch: it is the setting that the pedal knows.',
     ),
     line(
+      'shiftLever',
       'Mark the release lever to the shift shaft before it comes off',
       'A tooth off opens the pack too late, or holds it open.',
     ),
@@ -41,50 +48,62 @@ export function stripLines(job: Job): StripLine[] {
   const own = fittedKinds(job).map((kind) => kind.strip?.(job) ?? {});
   const at = (place: StripPlace) => own.flatMap((lines) => lines[place] ?? []);
   return [
-    line('Machine on its stand, engine cold, brake within reach', 'Hot oil and exhaust burn.'),
     line(
+      'stand',
+      'Machine on its stand, engine cold, brake within reach',
+      'Hot oil and exhaust burn.',
+    ),
+    line(
+      'oil',
       'Drain the oil, or lay the machine on its side',
       'Drained oil can be read for burnt smell and metal. Laying over is quick while the oil is fresh.',
     ),
     ...RELEASE_LINES[releasedBy(job)],
     line(
+      'cover',
       'Cover off, bolts in a template',
       'Note which bolt comes from where, its length, sealing washers and their marked holes, loose dowels.',
     ),
-    line('Old lining dust: wet wipe, do not blow', 'Old linings may hold asbestos.'),
+    line('dust', 'Old lining dust: wet wipe, do not blow', 'Old linings may hold asbestos.'),
     ...at('underCover'),
     ...at('springs'),
     line(
+      'pressurePlate',
       'Pressure plate off, marked to the hub',
       'Match or balance marks: paint them if there are none.',
     ),
     line(
+      'bearing',
       'Bearing, ball and pushrod out of the pressure plate',
       'The ball or small bearing at the end of the rod stays in the oil and is lost.',
     ),
-    line('Plates out one by one, from the outermost, each with its facing recorded'),
+    line('plates', 'Plates out one by one, from the outermost, each with its facing recorded'),
     ...at('plates'),
     ...(judder || plates.length === 0
       ? [
           line(
+            'judder',
             'Innermost disc: look for a judder spring and its flat seat in the bore',
             'They lie in the bore and fall out. Mark the outside face of the dished ring.',
           ),
         ]
       : []),
     line(
+      'hubNut',
       'Hub nut off with a holding tool',
       'Lock washer: note the tab in its groove. A new one goes in.',
     ),
     line(
+      'hub',
       'Hub off: catch the thrust washer behind it',
       'It sticks to the back of the hub and falls off. Washers with a marked outside face: note it.',
     ),
     line(
+      'pins',
       'Count drive pins, rubber dampers and wire rings before anything is moved',
       'A pin in the cases means splitting the engine. Wire rings fly: eyes covered.',
     ),
-    line('Basket off if its fingers or bearing are to be seen to'),
+    line('basket', 'Basket off if its fingers or bearing are to be seen to'),
   ];
 }
 
@@ -96,17 +115,21 @@ export function smallParts(job: Job): PartLine[] {
   const parts = (kinds: readonly ClutchKind[]) =>
     kinds.filter((kind) => kind.isFitted(job)).flatMap((kind) => kind.parts?.(job) ?? []);
   return [
-    part('Cover bolts', 'lengths and places'),
-    part('Dowels'),
+    part('coverBolts', 'Cover bolts', 'lengths and places'),
+    part('dowels', 'Dowels'),
     ...parts(SPRING_KINDS),
     ...(job.pack.plates.some((p) => p.judder)
-      ? [part('Judder springs'), part('Judder seats')]
+      ? [part('judderSprings', 'Judder springs'), part('judderSeats', 'Judder seats')]
       : []),
-    part('Drive pins'),
-    part('Thrust washers'),
-    part('Pushrod ball or bearing', job.release.type === 'hydraulic' ? 'and rod seal' : ''),
-    part('Wire rings'),
+    part('pins', 'Drive pins'),
+    part('thrustWashers', 'Thrust washers'),
+    part(
+      'rodEnd',
+      'Pushrod ball or bearing',
+      job.release.type === 'hydraulic' ? 'and rod seal' : '',
+    ),
+    part('wireRings', 'Wire rings'),
     ...parts(ATTACHMENTS),
-    part('Lock washer', 'a new one goes in'),
+    part('lockWasher', 'Lock washer', 'a new one goes in'),
   ];
 }

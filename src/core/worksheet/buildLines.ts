@@ -65,8 +65,7 @@ function soakLines(job: Job): SheetLine[] {
 
 function hubLines(job: Job): SheetLine[] {
   const section = 'Hub';
-  const has = (name: RegExp) =>
-    job.strip.parts.some((p) => name.test(p.name) && (p.out?.value ?? 0) > 0);
+  const hasPins = job.strip.parts.some((p) => p.key === 'pins' && (p.out?.value ?? 0) > 0);
   const counted = job.strip.parts.length > 0;
   return [
     {
@@ -87,7 +86,7 @@ function hubLines(job: Job): SheetLine[] {
       text: ['Thrust washer on the shaft before the hub, its marked face as noted'],
       watch: 'Left off, the stack height is wrong and the hub runs on the basket.',
     },
-    ...(!counted || has(/pin/i)
+    ...(!counted || hasPins
       ? [
           {
             key: 'pins',

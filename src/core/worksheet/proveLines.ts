@@ -105,7 +105,7 @@ export function proveLines(job: Job): SheetLine[] {
       fields: [
         'prove.recheckFreePlay',
         'prove.recheckLift',
-        ...(auto ? ['prove.recheckGain'] : []),
+        ...(auto ? (['prove.recheckGain'] as const) : []),
       ],
     },
   ];

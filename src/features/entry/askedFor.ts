@@ -19,11 +19,11 @@ const TABS: readonly (readonly [RegExp, string])[] = [
 ];
 
 /** How far to the right the part that holds a field stands. */
-export const placeOf = (path: FieldPath): number =>
+export const placeOf = (path: string): number =>
   TABS.findIndex(([beginning]) => beginning.test(path));
 
 /** Whether a field stands in a part of Specify, so that there is a way to it. */
-export const hasPlace = (path: FieldPath): boolean => placeOf(path) >= 0;
+export const hasPlace = (path: string): path is FieldPath => placeOf(path) >= 0;
 
 /** What is drawn meanwhile takes a few frames; a field that is not there after these never comes. */
 const FRAMES = 40;

@@ -115,7 +115,7 @@ function Banner({ state, title, reason, help, helpTitle = '' }: BannerProps) {
 
 const LAST = 99;
 const partOf = ({ path }: Need): number => (path && hasPlace(path) ? placeOf(path) : LAST);
-const parentOf = ({ path = '' }: Need): string => path.slice(0, path.lastIndexOf('.'));
+const parentOf = ({ path }: Need): string => path?.slice(0, path.lastIndexOf('.')) ?? '';
 
 /** Sorted as the fields of Specify stand, part by part and each group from its first, so that one goes through once. */
 function byWork(needs: readonly Need[]): Need[] {

@@ -1,3 +1,4 @@
+import type { FieldPath } from '@/core/job/fieldPath';
 import { useDeferredValue } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 
@@ -29,7 +30,7 @@ export function SoFar({ step }: { readonly step: RunStep }) {
     step.plateId && !caughtUp
       ? inspectPlate(job, step.plateId)
       : inspectionOf(job).parts.find((p) =>
-          step.plateId ? p.id === step.plateId : p.name === step.title,
+          step.plateId ? p.id === step.plateId : step.fixture && p.fixture === step.fixture,
         );
   if (!part || !step.siblings.some((path) => entryAt(job, path)))
     return <View style={styles.room} />;
@@ -96,7 +97,7 @@ function SiblingKey({ path, ordinal, text, here, onGo }: SiblingProps) {
   );
 }
 
-function shownReading(job: Job, path: string, units: ReturnType<typeof useUnits>): string {
+function shownReading(job: Job, path: FieldPath, units: ReturnType<typeof useUnits>): string {
   const entry = entryAt(job, path);
   return entry ? formatValue(entry.value, fieldAt(path).quantity, units) : '';
 }

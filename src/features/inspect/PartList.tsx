@@ -1,3 +1,4 @@
+import type { FieldPath } from '@/core/job/fieldPath';
 import { coilGroups, fittedKinds } from '@/core/clutch/fitted';
 import { useEffect, useRef } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -170,7 +171,7 @@ function PlateDetails({ part }: { readonly part: PartVerdict }) {
   );
 }
 
-const FIELDS: Readonly<Record<Fixture, readonly string[]>> = {
+const FIELDS: Readonly<Record<Fixture, readonly FieldPath[]>> = {
   basket: ['inspection.basketNotch'],
   hub: ['inspection.hubNotch', 'inspection.damperPlay'],
   pressurePlate: [

@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { MAX_LINES } from '@/core/job/fields';
 import { fieldPath } from '@/core/job/fieldPath';
+import { omit } from '@/core/omit';
 import type { SmallPart } from '@/core/job/types';
 import { CountField } from '@/features/entry/CountField';
 import { Action } from '@/ui/Action';
@@ -63,7 +64,7 @@ interface PartRowProps {
 /** A part and how many came out; one tap counts one more. */
 function PartRow({ part, onChange }: PartRowProps) {
   const rename = (name: string) =>
-    onChange((all) => all.map((p) => (p.id === part.id ? { ...p, name } : p)));
+    onChange((all) => all.map((p) => (p.id === part.id ? { ...omit(p, 'key'), name } : p)));
   const remove = () => onChange((all) => all.filter((p) => p.id !== part.id));
   const ruled = useRuled();
   const label = part.name || 'Part';

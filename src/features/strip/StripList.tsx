@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { MAX_LINES } from '@/core/job/fields';
+import { omit } from '@/core/omit';
 import type { StripStep } from '@/core/job/types';
 import { Action } from '@/ui/Action';
 import { CheckRow } from '@/ui/CheckRow';
@@ -68,7 +69,9 @@ export function StripList({ steps, onChange, onMake }: StepsProps) {
                   value={step.text}
                   maxLength={400}
                   onChangeText={(text) =>
-                    onChange((all) => all.map((s) => (s.id === step.id ? { ...s, text } : s)))
+                    onChange((all) =>
+                      all.map((s) => (s.id === step.id ? { ...omit(s, 'key'), text } : s)),
+                    )
                   }
                 />
               </View>

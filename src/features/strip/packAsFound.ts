@@ -20,7 +20,7 @@ export function withWhatWasFound(job: Job): Job {
 function withSpringsCounted(job: Job): Job {
   const { coil } = job.springs;
   const [group] = coil.groups;
-  const out = job.strip.parts.find((p) => p.name === SPRINGS)?.out;
+  const out = job.strip.parts.find((p) => p.key === SPRINGS)?.out;
   if (!group || coil.groups.length > 1 || group.count || !out || out.value < 1) return job;
   const groups = [{ ...group, count: { value: out.value } }];
   return { ...job, springs: { ...job.springs, coil: { ...coil, groups } } };

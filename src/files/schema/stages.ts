@@ -36,6 +36,7 @@ export const STRIP = Joi.object({
   steps: list(
     Joi.object({
       id: ID.required(),
+      key: ID,
       text: text(400).required(),
       watch: text(400),
       done: Joi.boolean().required(),
@@ -45,6 +46,7 @@ export const STRIP = Joi.object({
   parts: list(
     Joi.object({
       id: ID.required(),
+      key: ID,
       name: text(MAX_NAME).required(),
       note: text(400).required(),
       ...entriesUnder('strip.parts.*'),

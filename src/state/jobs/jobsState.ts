@@ -1,6 +1,5 @@
 import { createEntityAdapter } from '@reduxjs/toolkit';
 
-import type { FieldPath } from '@/core/job/fieldPath';
 import type { LongList } from '@/core/job/lists';
 import type { JobRow } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
@@ -14,7 +13,7 @@ export interface Draft {
   readonly units: UnitChoice;
 }
 
-export type Drafts = Readonly<Record<FieldPath, Draft>>;
+export type Drafts = Readonly<Record<string, Draft>>;
 
 export interface Removed {
   readonly job: Job;

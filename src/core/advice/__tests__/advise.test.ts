@@ -1,3 +1,5 @@
+import type { Values } from '@/testing/packs';
+import { put } from '@/testing/packs';
 import { layOut } from '@/core/evaluate/engine/layers';
 import { demoJob, demoJobs } from '@/demo/jobs';
 
@@ -117,11 +119,7 @@ describe('advice', () => {
   });
 
   it('makes a heavy lever lighter where there is lift to spare, and never at the cost of release', () => {
-    const train = (job: Job) =>
-      ['release.pullMax', 'release.faceClearance'].reduce(
-        (j, path, i) => withEntry(j, path, entry(i === 0 ? 48 : 0.07)),
-        job,
-      );
+    const train = (job: Job) => put(job, { 'release.pullMax': 48, 'release.faceClearance': 0.07 });
     for (const [number, offered] of [
       ['UR-0101', 'A master cylinder of'],
       ['UR-0106', 'A release arm of'],
@@ -158,9 +156,7 @@ describe('advice', () => {
   });
 
   it('turns an install gap back into its window by marks of the adjuster', () => {
-    const set = (job: Job, values: Readonly<Record<string, number>>) =>
-      Object.entries(values).reduce((j, [path, v]) => withEntry(j, path, entry(v)), job);
-    const auto = set(
+    const auto = put(
       { ...softened, expanding: { fitted: true } },
       {
         'expanding.count': 8,
@@ -393,11 +389,8 @@ describe('what is put right by hand', () => {
 
   it('of a gain that is only worked out a wider gap is tried', () => {
     const quad = demoJob('UR-0102');
-    const set = (values: Readonly<Record<string, number>>) =>
-      Object.entries(values).reduce<Job>((j, [path, v]) => withEntry(j, path, entry(v)), {
-        ...quad,
-        setting: { ...quad.setting, readings: [] },
-      });
+    const set = (values: Values) =>
+      put({ ...quad, setting: { ...quad.setting, readings: [] } }, values);
     const narrow = set({ 'setting.installGap': 0.05, 'release.leverTravel': 22 });
     expect(handRemedy(narrow, 'gain')).toBeUndefined();
     expect(state(narrow, 'gain')).toBe('watch');

@@ -13,6 +13,8 @@ import { ASSIST_FAMILIES, ASSIST_TERMS } from './words';
 const RAMP = { least: 5, most: 80 } as const;
 const degrees = (value: number) => ({ value, quantity: 'angle' }) as const;
 
+const IN_ORDER = 'Weights belong to their places: keep them in order.';
+
 const isOfLevers = ({ assist }: Job) => assist.type === 'levers';
 
 function rampProblems({ job: { assist } }: Sheet): readonly Problem[] {
@@ -71,10 +73,9 @@ export const centrifugalAssist: ClutchKind = {
   problems: rampProblems,
   strip: (job) => ({
     springs: [
-      line(
-        isOfLevers(job) ? 'Assist levers out, each to its own pin' : 'Assist balls out, counted',
-        'Weights belong to their places: keep them in order.',
-      ),
+      isOfLevers(job)
+        ? line('assistLevers', 'Assist levers out, each to its own pin', IN_ORDER)
+        : line('assistBalls', 'Assist balls out, counted', IN_ORDER),
     ],
   }),
   checklist: (job) => ({

@@ -25,6 +25,7 @@ export function coilReadings(job: Job): readonly RunStep[] {
     return {
       path: fieldPath('inspection.springLengths.*.length', reading.id),
       part: 'springs',
+      fixture: 'springs',
       title: `Spring ${i + 1} of ${all.length}${name}`,
       what: 'free length',
       siblings,

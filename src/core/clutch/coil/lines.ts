@@ -7,13 +7,21 @@ import { line, part, SPRINGS } from '../../strip/line';
 
 export const COILS_OFF: readonly StripLine[] = [
   line(
+    'springBolts',
     'Spring bolts a little at a time, criss-cross',
     'The plate must come off square. Springs are loaded: eyes covered.',
   ),
-  line('Springs out in their order', 'Two kinds are fitted on purpose: note where each stands.'),
+  line(
+    'coils',
+    'Springs out in their order',
+    'Two kinds are fitted on purpose: note where each stands.',
+  ),
 ];
 
-export const COIL_PARTS: readonly PartLine[] = [part('Spring bolts and washers'), part(SPRINGS)];
+export const COIL_PARTS: readonly PartLine[] = [
+  part('springBolts', 'Spring bolts and washers'),
+  part(SPRINGS, 'Springs'),
+];
 
 /**
  * The bolts that hold the springs, as many as there are springs.

@@ -17,6 +17,7 @@ const LEAST = 'inspection.coneMin';
 export const coneReading = (job: Job): RunStep => ({
   path: 'springs.diaphragm.measuredCone',
   part: 'springs',
+  fixture: 'springs',
   title: 'Diaphragm spring',
   what: 'free height of the cone',
   siblings: ['springs.diaphragm.measuredCone'],

@@ -53,13 +53,18 @@ export const diaphragm: ClutchKind = {
   strip: () => ({
     springs: [
       line(
+        'retainer',
         'Note the retainer’s step, then its bolts a little at a time, criss-cross',
         'The spring is loaded: release it evenly, eyes covered.',
       ),
-      line('Diaphragm out', 'Note which way its cone looks, and marks of over-travel.'),
+      line(
+        'diaphragm',
+        'Diaphragm out',
+        'Note which way its cone looks, and marks of over-travel.',
+      ),
     ],
   }),
-  parts: () => [part('Retainer bolts')],
+  parts: () => [part('retainerBolts', 'Retainer bolts')],
   fastener: () => ({ name: 'Retainer bolts', lock: 'none' }),
   checklist: (job) => {
     const step = stepInUse(job);

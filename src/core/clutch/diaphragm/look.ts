@@ -1,7 +1,7 @@
 import { attempt } from '../../errors';
 import { springForceAt } from '../../evaluate/engine/springs';
 import { workOut } from '../../evaluate/evaluate';
-import { packModel, WINDOW_LEFT } from '../../evaluate/states';
+import { packModel } from '../../evaluate/states';
 import type { Job } from '../../job/types';
 import type { Sentence } from '../../text/sentence';
 import { length, say } from '../../text/sentence';
@@ -72,7 +72,7 @@ export function diaphragmLook(job: Job): DiaphragmLook | undefined {
   const lift = sheet.known('liftHad')?.value ?? 0;
   const model = packModel(job);
   // A stack below its window is brought back with other steels; what ends a pack are its linings and its hold.
-  const wear = model.wearReserve().find((l) => l.name !== WINDOW_LEFT)?.wear;
+  const wear = model.wearReserve().find((l) => l.kind !== 'window')?.wear;
   const curve = sample(job, Math.max(built + Math.max(0, lift), built), at);
   return {
     curve,

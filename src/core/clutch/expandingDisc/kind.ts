@@ -115,18 +115,20 @@ export const expandingDisc: ClutchKind = {
   strip: () => ({
     underCover: [
       line(
+        'discAdjuster',
         'Write down where the adjuster stands, then back it off',
         'Turns and marks from firm contact: it is the setting that the rider knows.',
       ),
     ],
     plates: [
       line(
+        'expandingDisc',
         'The expanding disc comes first',
         'Look how its weights stand, and which face looks out.',
       ),
     ],
   }),
-  parts: () => [part('Weights of the expanding disc')],
+  parts: () => [part('discWeights', 'Weights of the expanding disc')],
   checklist: (job) => ({ gap: gapLines(job), running: [gainLine(job)] }),
   causes: EXPANDING_CAUSES,
   tests: EXPANDING_TESTS,

@@ -73,15 +73,16 @@ export const loose: ClutchKind = {
   },
   strip: () => ({
     springs: [
-      line('Measure the gap between the plates at three places before it is opened'),
+      line('plateGap', 'Measure the gap between the plates at three places before it is opened'),
       line(
+        'plateNuts',
         'Nuts off evenly, a turn each in order',
         'The springs push the plates apart: keep them square, eyes covered.',
       ),
-      line('Springs off their pins in order', 'Sort them by length as they come.'),
+      line('looseSprings', 'Springs off their pins in order', 'Sort them by length as they come.'),
     ],
   }),
-  parts: () => [part('Nuts of the spring plate'), part(SPRINGS)],
+  parts: () => [part('plateNuts', 'Nuts of the spring plate'), part(SPRINGS, 'Springs')],
   fastener: () => ({ name: 'Nuts of the spring plate', lock: 'selfLocking' }),
   checklist: (job) => ({
     springs: [springsIn(coilsIn(job))],

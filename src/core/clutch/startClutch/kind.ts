@@ -134,12 +134,13 @@ export const startClutch: ClutchKind = {
   strip: () => ({
     underCover: [
       line(
+        'startClutch',
         'Start clutch: drum off, shoes and springs out',
         'Mark the drum to its shoes; look which way the one-way bearing turns.',
       ),
     ],
   }),
-  parts: () => [part('Shoe springs')],
+  parts: () => [part('shoeSprings', 'Shoe springs')],
   checklist: () => ({
     hub: [
       {

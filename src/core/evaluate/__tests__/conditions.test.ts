@@ -1,8 +1,8 @@
+import { put } from '@/testing/packs';
 import { demoJob } from '@/demo/jobs';
 
 import { blankJob } from '../../job/blank';
 import { entry } from '../../job/entry';
-import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
 import { armStroke } from '../../release/arm';
 import { hydraulicLift } from '../../release/train';
@@ -21,12 +21,10 @@ function known(job: Job, id: FigureId): number {
 }
 const verdict = (job: Job, id: string) => evaluate(job).verdicts.find((v) => v.id === id);
 const sentence = (job: Job, id: string) => readSentence(verdict(job, id)?.sentence ?? []);
-const set = (job: Job, values: Readonly<Record<string, number>>): Job =>
-  Object.entries(values).reduce((j, [path, v]) => withEntry(j, path, entry(v)), job);
 
 describe('oil', () => {
   it('leaves seven tenths of the friction when it is friction-modified, and says so', () => {
-    const plain = set(cable, { 'pack.tangFriction': 0 });
+    const plain = put(cable, { 'pack.tangFriction': 0 });
     const wrong: Job = { ...plain, intake: { ...plain.intake, oil: 'frictionModified' } };
     expect(known(wrong, 'reserve') / known(plain, 'reserve')).toBeCloseTo(0.7, 12);
     expect(verdict(wrong, 'oil')?.state).toBe('watch');
@@ -45,19 +43,19 @@ describe('caliper over the pack', () => {
       [0.16, 'watch', 'more'],
       [-0.16, 'watch', 'less'],
     ] as const) {
-      const job = set(cable, { 'pack.caliper': stack + off });
+      const job = put(cable, { 'pack.caliper': stack + off });
       expect(verdict(job, 'caliper')).toMatchObject({ state });
       expect(verdict(job, 'caliper')?.title).toContain(title);
     }
     expect(
-      verdict(set(cable, { 'pack.caliper': stack + 0.3, 'pack.caliperAllowance': 0.4 }), 'caliper')
+      verdict(put(cable, { 'pack.caliper': stack + 0.3, 'pack.caliperAllowance': 0.4 }), 'caliper')
         ?.state,
     ).toBe('good');
   });
 });
 
 /** The published hydraulic train: 62 mm, 5.2, lost 0.4, 9.5 and 27 mm lift 1.4266 mm. */
-const hydraulic: Job = set(
+const hydraulic: Job = put(
   { ...cable, release: { type: 'hydraulic', liftReadings: [] } },
   {
     'release.leverTravel': 62,
@@ -71,7 +69,7 @@ const hydraulic: Job = set(
 describe('what is lost on the way', () => {
   it('takes losses off the lever, then divides by a reduced-effort part', () => {
     expect(known(hydraulic, 'liftHad')).toBeCloseTo(1.4266, 4);
-    const lossy = set(hydraulic, {
+    const lossy = put(hydraulic, {
       'release.freePlay': 4,
       'release.air': 2.5,
       'release.reducedEffort': 1.25,
@@ -84,7 +82,7 @@ describe('what is lost on the way', () => {
   });
 
   it('is told line by line, and the lines add up', () => {
-    const lossy = set(hydraulic, {
+    const lossy = put(hydraulic, {
       'release.freePlay': 4,
       'release.stretch': 1,
       'release.pivotWear': 1.5,
@@ -111,7 +109,7 @@ describe('what is lost on the way', () => {
   });
 
   it('counts the arm’s angle, and names the best start', () => {
-    const job = set(
+    const job = put(
       { ...cable, release: { type: 'cable', liftReadings: [] } },
       {
         'release.leverTravel': 60,
@@ -122,11 +120,11 @@ describe('what is lost on the way', () => {
       },
     );
     expect(known(job, 'liftHad')).toBeCloseTo(1.4921, 4);
-    const turned = set(job, { 'release.armStart': 20 });
+    const turned = put(job, { 'release.armStart': 20 });
     expect(known(turned, 'liftHad')).toBeCloseTo(armStroke(10, 32, 30, 20).lift, 12);
     expect(known(turned, 'armBestStart')).toBeCloseTo((-Math.asin(10 / 64) * 180) / Math.PI, 10);
     // What is lost at the lever never comes to the cable.
-    const loose = set(turned, { 'release.freePlay': 5 });
+    const loose = put(turned, { 'release.freePlay': 5 });
     expect(known(loose, 'armBestStart')).toBeCloseTo((-Math.asin(9 / 64) * 180) / Math.PI, 10);
     expect(releaseBudget(turned)?.lines.map((l) => l.name)).toEqual([
       'Cable slack',
@@ -157,7 +155,7 @@ describe('dial readings round the plate', () => {
   });
 
   it('tell a plate that lifts on one side although it lifts enough on average', () => {
-    const job = set(dial([0, 2.3], [120, 1.6], [240, 1.6]), { 'release.faceClearance': 0.1 });
+    const job = put(dial([0, 2.3], [120, 1.6], [240, 1.6]), { 'release.faceClearance': 0.1 });
     expect(verdict(job, 'releases')?.state).toBe('good');
     expect(verdict(job, 'even')).toMatchObject({ state: 'stop', title: 'Lifts on one side' });
     expect(sentence(job, 'even')).toContain('springs out');
@@ -169,12 +167,12 @@ describe('dial readings round the plate', () => {
     expect(sentence(job, 'even')).toContain('two fix no plane');
     expect(evaluate(job).figures.get('liftHad')?.status).toBe('unknown');
     // One reading in the middle serves until the plane is there.
-    expect(known(set(job, { 'release.measuredLift': 1.55 }), 'liftHad')).toBe(1.55);
+    expect(known(put(job, { 'release.measuredLift': 1.55 }), 'liftHad')).toBe(1.55);
   });
 });
 
 describe('expanding disc', () => {
-  const auto: Job = set(
+  const auto: Job = put(
     { ...hydraulic, expanding: { fitted: true } },
     {
       'engine.idleRpm': 1500,
@@ -222,7 +220,7 @@ describe('expanding disc', () => {
     expect(verdict(bought, 'auto')?.state).toBe('unknown');
     expect(packModel(bought).at({ rpm: 3000 }).clamp).toBeUndefined();
     // One weight named, and all of them are asked for.
-    const begun = set(bought, { 'expanding.count': 8 });
+    const begun = put(bought, { 'expanding.count': 8 });
     const open = evaluate(begun).figures.get('clampAtPeak');
     expect(open?.status === 'unknown' && open.needs.map((n) => n.path)).toEqual([
       'expanding.mass',
@@ -234,17 +232,17 @@ describe('expanding disc', () => {
   });
 
   it('says when it is the disc that presses too little, and when it takes all of the lever', () => {
-    const light = set(auto, { 'expanding.mass': 0.004, 'engine.idleRpm': 1000 });
+    const light = put(auto, { 'expanding.mass': 0.004, 'engine.idleRpm': 1000 });
     expect(known(light, 'clampAtPeak')).toBeLessThan(known(light, 'clamp'));
     expect(verdict(light, 'holds')?.state).toBe('stop');
     expect(sentence(light, 'holds')).toContain('The expanding disc has not locked up');
-    const heavy = set(auto, { 'expanding.mass': 0.08 });
+    const heavy = put(auto, { 'expanding.mass': 0.08 });
     expect(known(heavy, 'clampAtPeak')).toBeCloseTo(
       known(heavy, 'clamp') + 1.4 * known(heavy, 'springRate'),
       9,
     );
     expect(sentence(heavy, 'holds')).not.toContain('The expanding disc has not locked up');
-    const grown = set(auto, { 'expanding.growth': 9 });
+    const grown = put(auto, { 'expanding.growth': 9 });
     expect(known(grown, 'leverGain')).toBeGreaterThan(grown.release.leverTravel?.value ?? 0);
     expect(verdict(grown, 'gain')).toMatchObject({
       state: 'watch',
@@ -254,11 +252,11 @@ describe('expanding disc', () => {
   });
 
   it('creeps, never takes up, or misses its gap', () => {
-    expect(verdict(set(auto, { 'engine.idleRpm': 1700 }), 'auto')).toMatchObject({
+    expect(verdict(put(auto, { 'engine.idleRpm': 1700 }), 'auto')).toMatchObject({
       state: 'stop',
       title: 'Creeps at idle',
     });
-    const wide = set(auto, { 'setting.installGap': 1.5 });
+    const wide = put(auto, { 'setting.installGap': 1.5 });
     expect(verdict(wide, 'auto')).toMatchObject({
       state: 'stop',
       title: 'The disc never takes up',
@@ -268,7 +266,7 @@ describe('expanding disc', () => {
       title: 'Install gap too wide',
     });
     expect(known(wide, 'clampAtPeak')).toBe(0);
-    const late = set(auto, { 'engine.peakTorqueRpm': 3000, 'engine.idleRpm': 1000 });
+    const late = put(auto, { 'engine.peakTorqueRpm': 3000, 'engine.idleRpm': 1000 });
     expect(verdict(late, 'auto')).toMatchObject({ state: 'watch', title: 'Locks up late' });
   });
 
@@ -282,7 +280,7 @@ describe('expanding disc', () => {
   });
 
   it('is turned by the train’s ratio first, then by the machine’s own', () => {
-    const one: Job = set(
+    const one: Job = put(
       {
         ...auto,
         setting: {
@@ -316,7 +314,7 @@ describe('expanding disc', () => {
     expect(verdict(there, 'gain')?.state).toBe('watch');
     expect(sentence(there, 'gain')).toContain('One of the three, or the reading, is wrong');
     const gap = 1.4 - 10.2 / known(there, 'overallRatio');
-    expect(verdict(set(there, { 'setting.installGap': gap }), 'gain')?.state).toBe('good');
+    expect(verdict(put(there, { 'setting.installGap': gap }), 'gain')?.state).toBe('good');
   });
 });
 
@@ -374,7 +372,7 @@ describe('hot oil', () => {
 
 describe('a worn start clutch', () => {
   it('touches by the pull of its springs and where its mass then sits', () => {
-    const job: Job = set(
+    const job: Job = put(
       { ...blankJob('s', 'UR-1', '2026-01-01T00:00:00.000Z'), startClutch: { place: 'crank' } },
       {
         'startClutch.shoes': 4,

@@ -1,3 +1,4 @@
+import { GAP_READ } from '@/core/springs/loose';
 import { alternate, blankCoilGroup, blankJob, blankKind } from '../../job/blank';
 import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
@@ -190,7 +191,10 @@ describe('loose springs between two plates', () => {
 
   it('are held against the gap as it was read, all round and on the mean', () => {
     const read = (...gaps: readonly number[]) =>
-      gaps.reduce((j, g, i) => withEntry(j, `springs.loose.gapRead${i + 1}`, entry(g)), loose);
+      gaps.reduce(
+        (j, g, i) => withEntry(j, GAP_READ[i] ?? 'springs.loose.gapRead1', entry(g)),
+        loose,
+      );
     expect(verdict(loose, 'gapRead')).toBeUndefined();
     // Worked out it is 3.5; its window is 3 to 4.
     expect(verdict(read(3.52, 3.48, 3.55), 'gapRead')).toMatchObject({ state: 'good' });

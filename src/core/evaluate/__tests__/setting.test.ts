@@ -1,7 +1,7 @@
+import { put } from '@/testing/packs';
 import fc from 'fast-check';
 
 import { entry } from '@/core/job/entry';
-import { withEntry } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
 
@@ -24,8 +24,6 @@ const figure = (job: Job, id: FigureId) => {
   const f = evaluate(job).figures.get(id);
   return f?.status === 'known' ? f.value : undefined;
 };
-const put = (job: Job, entries: Readonly<Record<string, number>>): Job =>
-  Object.entries(entries).reduce((j, [path, value]) => withEntry(j, path, entry(value)), job);
 
 describe('install gap', () => {
   it('goes from firm contact to the middle of its window in turns and marks, and back', () => {

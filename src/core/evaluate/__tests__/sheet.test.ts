@@ -1,3 +1,4 @@
+import type { FieldPath } from '@/core/job/fieldPath';
 import { DomainError } from '../../errors';
 import { blankJob } from '../../job/blank';
 import { entry } from '../../job/entry';
@@ -8,7 +9,11 @@ const blank = blankJob('one', 'UR-0001', '2026-11-24T10:00:00.000Z');
 const job = withEntry(blank, 'release.leverTravel', entry(60));
 
 /** A figure of one input. */
-const of = (sheet: JobSheet, value: (v: { x: number }) => number, path = 'release.leverTravel') =>
+const of = (
+  sheet: JobSheet,
+  value: (v: { x: number }) => number,
+  path: FieldPath = 'release.leverTravel',
+) =>
   sheet.compute('stack', {
     label: 'Stack',
     quantity: 'length',

@@ -1,3 +1,5 @@
+import type { FieldPath } from '@/core/job/fieldPath';
+import { put } from '@/testing/packs';
 import fc from 'fast-check';
 
 import { demoJob } from '@/demo/jobs';
@@ -21,9 +23,7 @@ const sound = ((): Job => {
   return { ...demoJob('UR-0106'), engine };
 })();
 
-const set = (job: Job, values: Readonly<Record<string, number>>): Job =>
-  Object.entries(values).reduce((j, [path, v]) => withEntry(j, path, entry(v)), job);
-const without = (job: Job, path: string): Job => withEntry(job, path, undefined);
+const without = (job: Job, path: FieldPath): Job => withEntry(job, path, undefined);
 
 function known(job: Job, id: FigureId): number {
   const f = evaluate(job).figures.get(id);
@@ -102,7 +102,7 @@ describe('holding', () => {
       [RESERVE_STOP + 1e-3, 'watch'],
       [RESERVE_STOP - 1e-3, 'stop'],
     ] as const) {
-      const job = set(sound, { 'engine.peakTorque': torqueFor(times) });
+      const job = put(sound, { 'engine.peakTorque': torqueFor(times) });
       expect(lowReserve(job)).toBeCloseTo(times, 9);
       expect([times, state(job, 'holds')]).toEqual([times, expected]);
     }
@@ -111,7 +111,7 @@ describe('holding', () => {
   it('never rounds a reserve up to what is wanted', () => {
     fc.assert(
       fc.property(fc.double({ min: 1e-6, max: 0.004, noNaN: true }), (short) => {
-        const little = set(sound, { 'engine.peakTorque': torqueFor(RESERVE_GOOD - short) });
+        const little = put(sound, { 'engine.peakTorque': torqueFor(RESERVE_GOOD - short) });
         const said = Number(/Holds ([\d.]+) times/.exec(words(little, 'holds'))?.[1]);
         expect(said).toBeLessThanOrEqual(RESERVE_GOOD);
         expect(said).toBeCloseTo(RESERVE_GOOD - short, 2);
@@ -123,12 +123,12 @@ describe('holding', () => {
     const [group] = sound.springs.coil.groups;
     const free =
       known(sound, 'clamp') / known(sound, 'springRate') + known(sound, 'installedLength');
-    const loose = set(sound, {
+    const loose = put(sound, {
       'springs.coil.seatDistance':
         (sound.springs.coil.seatDistance?.value ?? 0) + free - known(sound, 'installedLength') + 1,
     });
     // A rule on the free length does not move the line through the tester's points.
-    const ruled = set(sound, { [`springs.coil.groups.${group?.id}.freeLength`]: free - 2 });
+    const ruled = put(sound, { [`springs.coil.groups.${group?.id}.freeLength`]: free - 2 });
     expect(known(ruled, 'clamp')).toBe(known(sound, 'clamp'));
     expect(verdict(loose, 'holds')).toMatchObject({ state: 'stop', title: 'No clamp' });
     expect(words(loose, 'holds')).toContain('1.000 mm longer than free');
@@ -183,20 +183,20 @@ describe('the pull at the lever', () => {
   it('is heavy above what this hand wants, by how much, and only then', () => {
     expect(verdict(sound, 'pull')).toMatchObject({ state: 'good' });
     expect(words(sound, 'pull')).toContain('140 N is taken as the most');
-    expect(state(set(sound, { 'release.pullMax': pull }), 'pull')).toBe('good');
-    const heavy = set(sound, { 'release.pullMax': pull - 12 });
+    expect(state(put(sound, { 'release.pullMax': pull }), 'pull')).toBe('good');
+    const heavy = put(sound, { 'release.pullMax': pull - 12 });
     expect(verdict(heavy, 'pull')).toMatchObject({ state: 'watch', title: 'Heavy lever' });
     expect(words(heavy, 'pull')).toContain('12 N too many');
     expect(words(heavy, 'pull')).toContain('is wanted at most');
   });
 
   it('is told after what the pack does, and never hides that it holds', () => {
-    const heavy = set(sound, { 'release.pullMax': pull - 12 });
+    const heavy = put(sound, { 'release.pullMax': pull - 12 });
     expect(evaluate(heavy).overall).toMatchObject({
       state: 'watch',
       title: 'Holds and releases, with a heavy lever',
     });
-    const both = set(heavy, {
+    const both = put(heavy, {
       'engine.peakTorque':
         ((sound.engine.peakTorque?.value ?? Number.NaN) * lowReserve(sound)) / 1.05,
     });
@@ -213,7 +213,7 @@ describe('the pull at the lever', () => {
 describe('the stack in its window', () => {
   const stack = known(sound, 'stack');
   const window = (min: number, max: number) =>
-    set(sound, { 'pack.windowMin': min, 'pack.windowMax': max });
+    put(sound, { 'pack.windowMin': min, 'pack.windowMax': max });
 
   it('belongs to both of its edges, and misses by a hundredth', () => {
     expect(verdict(window(stack, stack + 1), 'stack')?.title).toContain('on the edge');
@@ -253,7 +253,7 @@ describe('springs and linings', () => {
       [0.01, 'watch'],
       [-0.01, 'stop'],
     ] as const)
-      expect([room, state(set(sound, { [solid]: solidFor(room) }), 'coils')]).toEqual([
+      expect([room, state(put(sound, { [solid]: solidFor(room) }), 'coils')]).toEqual([
         room,
         expected,
       ]);
@@ -262,7 +262,7 @@ describe('springs and linings', () => {
   it('are pressed no harder than the lining’s maker allows, where that is known', () => {
     const pressure = known(sound, 'liningPressure');
     const [lining] = linedOf(sound);
-    const limit = (to: number) => set(sound, { [`pack.kinds.${lining}.pressureLimit`]: to });
+    const limit = (to: number) => put(sound, { [`pack.kinds.${lining}.pressureLimit`]: to });
     expect(state(sound, 'pressure')).toBe('unknown');
     expect(state(limit(pressure * 1.001), 'pressure')).toBe('good');
     expect(state(limit(pressure * 0.999), 'pressure')).toBe('stop');
@@ -272,7 +272,7 @@ describe('springs and linings', () => {
 describe('the verdict on the pack', () => {
   it('is its worst part, with every other that stops named after it', () => {
     const stack = known(sound, 'stack');
-    const job = set(sound, {
+    const job = put(sound, {
       'pack.windowMin': stack + 0.5,
       'pack.windowMax': stack + 1,
       'engine.peakTorque': (sound.engine.peakTorque?.value ?? 0) * 10,
@@ -293,7 +293,7 @@ describe('the verdict on the pack', () => {
         fc.double({ min: 30, max: 300, noNaN: true }),
         (peak, travel, pullMax) => {
           const { overall, verdicts } = evaluate(
-            set(sound, {
+            put(sound, {
               'engine.peakTorque': peak,
               'release.leverTravel': travel,
               'release.pullMax': pullMax,

@@ -1,3 +1,4 @@
+import { put } from '@/testing/packs';
 import { demoJob, demoJobs } from '@/demo/jobs';
 
 import { entry } from '../../job/entry';
@@ -60,9 +61,6 @@ const moved = (job: Job, { path, value, quantity }: WorkingInput): readonly Job[
         const next = quantity === 'count' ? Math.round(value) + Math.sign(by) : near;
         return withEntry(job, path, entry(next));
       });
-
-const put = (job: Job, entries: Readonly<Record<FieldPath, number>>): Job =>
-  Object.entries(entries).reduce((j, [path, value]) => withEntry(j, path, entry(value)), job);
 
 /** The demo jobs, and what none of them has. */
 const JOBS: readonly (readonly [string, Job])[] = [

@@ -1,4 +1,4 @@
-import type { FieldPath } from '@/core/job/fieldPath';
+import type { FieldPath, ListPath } from '@/core/job/fieldPath';
 import type { Source } from '@/core/job/types';
 import type { Quantity } from '@/core/units/quantity';
 import type { Sentence } from '@/core/text/sentence';
@@ -112,7 +112,7 @@ export interface Figure {
 
 /** Something that must be entered first. */
 export interface Need {
-  readonly path?: FieldPath;
+  readonly path?: FieldPath | ListPath;
   /** "Lever ratio". */
   readonly label: string;
 }

@@ -1,4 +1,4 @@
-import type { FieldPath } from '@/core/job/fieldPath';
+import type { FieldPath, ListPath } from '@/core/job/fieldPath';
 import type { Entry } from '@/core/job/types';
 import { length, say } from '@/core/text/sentence';
 import type { Sentence } from '@/core/text/sentence';
@@ -6,7 +6,7 @@ import type { State } from './figure';
 
 /** Something wrong with one entry or one layer, to be shown where it is. */
 export interface Problem {
-  readonly path: FieldPath;
+  readonly path: FieldPath | ListPath;
   /** The plate that shows it in the section. */
   readonly plateId?: string;
   readonly state: State;

@@ -1,5 +1,5 @@
 import { DomainError } from '@/core/errors';
-import type { FieldPath } from '@/core/job/fieldPath';
+import type { FieldPath, ListPath } from '@/core/job/fieldPath';
 import type { Need, WorkingInput } from './figure';
 import { domainSentence, NOT_FINITE } from '@/core/text/reasons';
 
@@ -109,7 +109,7 @@ export function inputsOf(terms: readonly Term[]): readonly WorkingInput[] {
  * A term that is not known yet, by the name of what is needed and the field that holds it. Never throws.
  * @example lack('A plate', 'pack.plates').needs[0].label // "A plate"
  */
-export function lack(label: string, path?: FieldPath): Lack {
+export function lack(label: string, path?: FieldPath | ListPath): Lack {
   return { known: false, needs: [path === undefined ? { label } : { label, path }] };
 }
 

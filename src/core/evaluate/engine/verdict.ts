@@ -55,6 +55,8 @@ export interface Verdict {
   readonly id: VerdictId | 'overall';
   readonly state: State | 'unknown';
   readonly title: string;
+  /** On which side of its limits something lies. */
+  readonly side?: 'below' | 'above';
   readonly sentence: Sentence;
   /** The figures it rests on. */
   readonly figures: readonly FigureId[];

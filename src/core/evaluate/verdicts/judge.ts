@@ -92,6 +92,7 @@ function judgeStack(sheet: Sheet): Verdict {
       id: 'stack',
       state: 'stop',
       title: below ? 'Stack too low' : 'Stack too tall',
+      side: below ? 'below' : 'above',
       figures,
       sentence: say`The stack of ${length(stack.value)} misses its window by ${length(-margin.value)}: it is too ${below ? 'low' : 'tall'}.`,
     };

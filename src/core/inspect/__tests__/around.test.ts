@@ -1,9 +1,9 @@
+import { put } from '@/testing/packs';
 import fc from 'fast-check';
 
 import { blankJob } from '@/core/job/blank';
 import { entry } from '@/core/job/entry';
 import { fieldAt } from '@/core/job/fields';
-import { withEntry } from '@/core/job/paths';
 import type { Fixture, Job } from '@/core/job/types';
 import { demoJob } from '@/demo/jobs';
 
@@ -17,8 +17,6 @@ const job = demoJob('UR-0101');
 const quad = demoJob('UR-0102');
 const { inspection } = blankJob('j', 'UR-0001', '2026-01-01T00:00:00.000Z');
 const blank: Job = { ...job, inspection };
-const put = (base: Job, entries: Readonly<Record<string, number>>): Job =>
-  Object.entries(entries).reduce((j, [path, value]) => withEntry(j, path, entry(value)), base);
 const decisions = (base: Job, fixture: Fixture) =>
   judgeFixture(base, fixture).map((r) => r.decision);
 const words = (base: Job, fixture: Fixture) =>

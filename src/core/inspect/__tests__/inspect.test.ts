@@ -1,3 +1,4 @@
+import { put } from '@/testing/packs';
 import fc from 'fast-check';
 
 import { arbitraryJob } from '@/testing/arbitraryJob';
@@ -8,7 +9,6 @@ import type { State } from '@/core/evaluate/engine/figure';
 import type { VerdictId } from '@/core/evaluate/engine/verdict';
 import { alternate, blankCoilGroup, blankJob, blankKind } from '../../job/blank';
 import { entry } from '../../job/entry';
-import { withEntry } from '../../job/paths';
 import type { Fixture, Job, Plate, Sight } from '../../job/types';
 import { POINTS } from '../../job/types';
 import type { Decision } from '../decisions';
@@ -59,8 +59,6 @@ const reasons = (j: Job, id: string) =>
     .parts.find((p) => p.id === id)
     ?.reasons.map((r) => readSentence(r.sentence))
     .join(' ') ?? '';
-const set = (j: Job, values: Readonly<Record<string, number>>): Job =>
-  Object.entries(values).reduce((x, [path, v]) => withEntry(x, path, entry(v)), j);
 const plateWith = (
   j: Job,
   id: string,
@@ -104,7 +102,7 @@ describe('a disc', () => {
   });
 
   it('binds or rattles in its slots', () => {
-    const limits = set(job(), {
+    const limits = put(job(), {
       'inspection.tangClearanceMin': 0.1,
       'inspection.tangClearanceMax': 0.5,
     });
@@ -121,7 +119,7 @@ describe('a disc', () => {
 
 describe('a steel', () => {
   it('is changed when warped, ground where that leaves it thick enough', () => {
-    const warped = plateWith(set(job(), { 'inspection.steelWarpLimit': 0.05 }), 'p2', {
+    const warped = plateWith(put(job(), { 'inspection.steelWarpLimit': 0.05 }), 'p2', {
       outOfFlat: entry(0.08),
     });
     expect(decision(warped, 'p2')).toBe('change');
@@ -149,7 +147,7 @@ describe('a steel', () => {
 
 describe('rules across parts', () => {
   const across = (j: Job) => found(j).across.map((f) => f.id);
-  const limit = (j: Job) => set(j, { 'inspection.steelWarpLimit': 0.05 });
+  const limit = (j: Job) => put(j, { 'inspection.steelWarpLimit': 0.05 });
 
   it('send the discs on both sides of a warped steel with it', () => {
     const warped = plateWith(limit(job()), 'p2', { outOfFlat: entry(0.08) });
@@ -182,8 +180,8 @@ describe('rules across parts', () => {
 
   it('send all discs when the pack is worn past its limit though each passes', () => {
     const worn = job({ p1: [2.85, 2.85, 2.85], p3: [2.85, 2.85, 2.85], p5: [2.85, 2.85, 2.85] });
-    expect(decision(set(worn, { 'pack.maxWear': 0.46 }), 'p1')).toBe('keep');
-    const past = set(worn, { 'pack.maxWear': 0.44 });
+    expect(decision(put(worn, { 'pack.maxWear': 0.46 }), 'p1')).toBe('keep');
+    const past = put(worn, { 'pack.maxWear': 0.44 });
     expect(['p1', 'p3', 'p5'].map((id) => decision(past, id))).toEqual([
       'change',
       'change',
@@ -233,7 +231,7 @@ describe('rules across parts', () => {
 
 describe('parts around the plates', () => {
   it('are judged by their limits, estimates where none is entered', () => {
-    const j = set(job(), {
+    const j = put(job(), {
       'inspection.basketNotch': 0.4,
       'inspection.hubNotch': 0.51,
       'inspection.pressurePlateFlatness': 0.12,
@@ -246,10 +244,10 @@ describe('parts around the plates', () => {
     expect(decision(j, 'pressurePlate')).toBe('change');
     expect(reasons(j, 'pressurePlate')).toContain('lifts on one side');
     // 5.0 less 0.12 leaves 4.88: too thin to grind.
-    expect(decision(set(j, { 'inspection.seatSquareness': 0.01 }), 'pressurePlate')).toBe('change');
+    expect(decision(put(j, { 'inspection.seatSquareness': 0.01 }), 'pressurePlate')).toBe('change');
     expect(
       decision(
-        set(j, { 'inspection.seatSquareness': 0.01, 'inspection.pressurePlateMinThickness': 4.8 }),
+        put(j, { 'inspection.seatSquareness': 0.01, 'inspection.pressurePlateMinThickness': 4.8 }),
         'pressurePlate',
       ),
     ).toBe('grind');

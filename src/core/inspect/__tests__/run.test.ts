@@ -1,3 +1,4 @@
+import type { FieldPath } from '@/core/job/fieldPath';
 import fc from 'fast-check';
 
 import { blankJob, alternate, blankKind } from '../../job/blank';
@@ -45,11 +46,11 @@ describe('a measuring run', () => {
 
   it('goes on where it was left, and leaves new parts out', () => {
     const steps = measuringRun(job(), ['discs']);
-    const begun = withEntry(job(), steps[0]?.path ?? '', entry(2.88));
+    const begun = withEntry(job(), steps[0]?.path ?? 'pack.maxWear', entry(2.88));
     expect(nextOpen(begun, steps)).toBe(1);
     expect(openSteps(begun, steps)).toEqual(steps.slice(1));
     // What was taken out of turn is passed over.
-    const outOfTurn = withEntry(begun, steps[2]?.path ?? '', entry(2.87));
+    const outOfTurn = withEntry(begun, steps[2]?.path ?? 'pack.maxWear', entry(2.87));
     expect(nextOpen(outOfTurn, steps, 2)).toBe(3);
     expect(nextOpen(outOfTurn, steps, steps.length)).toBe(steps.length);
     expect(openSteps(outOfTurn, steps)).toHaveLength(steps.length - 2);
@@ -64,7 +65,7 @@ describe('a measuring run', () => {
 describe('a gauge’s value', () => {
   const [step] = measuringRun(job(), ['discs']);
   const read = (text: string, unit: 'mm' | 'in' | 'thou' = 'mm') =>
-    readGauge(text, step ?? { path: '', onlyWears: true }, { length: unit });
+    readGauge(text, step ?? { path: 'pack.maxWear', onlyWears: true }, { length: unit });
 
   it('is taken when it fits', () => {
     expect(read('2.87')).toMatchObject({ kind: 'value', value: 2.87 });
@@ -187,7 +188,7 @@ describe('the keypad', () => {
   });
 
   it('knows what measures how much, in millimetres alone', () => {
-    const at = (part: RunPart, path: string, nominal?: number, length?: 'in') =>
+    const at = (part: RunPart, path: FieldPath, nominal?: number, length?: 'in') =>
       pointSetsItself({ part, path, nominal }, length ? { length } : {});
     const plate = 'pack.plates.p1.readings.1';
     const spring = 'inspection.springLengths.a.length';

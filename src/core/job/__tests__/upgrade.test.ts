@@ -16,4 +16,17 @@ describe('a record of an earlier version', () => {
     const others = LATER.filter((p) => p !== part);
     expect(upgradeJob(omit(job, ...others))[part]).toBe(job[part]);
   });
+
+  it('gets the keys of the standard lines by their words, and none for the builder’s own', () => {
+    const job = blankJob('one', 'UR-0001', NOW);
+    const step = (id: string, text: string) => ({ id, text, done: false });
+    const strip = {
+      ...job.strip,
+      steps: [step('a', 'Diaphragm out'), step('b', 'Diaphragm out, slowly')],
+      parts: [{ id: 'c', name: 'Springs', note: '' }],
+    };
+    const { steps, parts } = upgradeJob({ ...job, strip }).strip;
+    expect(steps.map((s) => s.key)).toEqual(['diaphragm', undefined]);
+    expect(parts.map((p) => p.key)).toEqual(['springs']);
+  });
 });

@@ -5,6 +5,8 @@ import type { Entry } from './entry';
 /** One line of the list by which a clutch is taken apart. */
 export interface StripStep {
   readonly id: string;
+  /** Of a line of the standard lists; the builder's own have none. */
+  readonly key?: string;
   readonly text: string;
   /** What to mark or to watch while at it. */
   readonly watch?: string;
@@ -14,6 +16,7 @@ export interface StripStep {
 /** A small part that is counted out, and later in. */
 export interface SmallPart {
   readonly id: string;
+  readonly key?: string;
   readonly name: string;
   readonly out?: Entry;
   readonly in?: Entry;

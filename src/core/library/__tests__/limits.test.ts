@@ -89,7 +89,7 @@ describe('the limits library', () => {
         const next = withSheet(to, sheet, which, newId);
         for (const compared of compareSheet(sheet, next))
           if (which.has(compared.limit.id) && compared.standing !== 'noPlace') {
-            const [place = ''] = placesOf(next, compared.limit);
+            const [place = 'pack.maxWear'] = placesOf(next, compared.limit);
             // Of two of one name in the sheet the later one stands.
             const twins = sheet.limits.filter(
               (l) => which.has(l.id) && placesOf(next, l).includes(place),

@@ -33,7 +33,7 @@ describe('the tolerance question of a job', () => {
     expect(stack).toBeCloseTo(8 * 2.9 + 7 * 1.6, 9);
   });
 
-  it.each(['pack.windowMin', 'pack.windowMax'])('needs %s', (path) => {
+  it.each(['pack.windowMin', 'pack.windowMax'] as const)('needs %s', (path) => {
     expect(() => toleranceOf(withEntry(job, path, undefined), 1000, 7)).toThrow('both edges');
   });
 

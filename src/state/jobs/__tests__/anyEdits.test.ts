@@ -1,3 +1,5 @@
+import { fieldPath } from '@/core/job/fieldPath';
+import type { FieldPath, FieldPattern } from '@/core/job/fieldPath';
 import { editJob, typeInField } from '../editJob';
 import { addKind, fillStack, removeKind } from '@/core/job/edits/pack';
 import {
@@ -16,7 +18,6 @@ import fc from 'fast-check';
 
 import { evaluate } from '@/core/evaluate/evaluate';
 import { blankJob } from '@/core/job/blank';
-import type { FieldPattern } from '@/core/job/fieldPath';
 import {
   FIELDS,
   MAX_GROUPS,
@@ -63,7 +64,7 @@ type Deed = (dispatch: Dispatch, job: Job) => void;
 const pick = <T>(items: readonly T[], n: number): T | undefined => items[n % items.length];
 
 /** The paths of all fields that the job has. */
-function pathsOf(job: Job): readonly string[] {
+function pathsOf(job: Job): readonly FieldPath[] {
   const lists: Readonly<Record<string, readonly { readonly id: string }[]>> = {
     'pack.kinds.*': job.pack.kinds,
     'pack.plates.*': job.pack.plates,
@@ -77,7 +78,7 @@ function pathsOf(job: Job): readonly string[] {
     const rest = list === undefined ? '*' : pattern.slice(list.length);
     return list === undefined || rest.includes('*')
       ? []
-      : (lists[list] ?? []).map(({ id }) => list.replace('*', id) + rest);
+      : (lists[list] ?? []).map(({ id }) => fieldPath(pattern, id));
   });
 }
 

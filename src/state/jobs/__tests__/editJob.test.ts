@@ -1,3 +1,4 @@
+import { fieldPath } from '@/core/job/fieldPath';
 import { chooseRelease, writeDetails } from '@/core/job/edits/details';
 import { entry } from '@/core/job/entry';
 import { withEntry } from '@/core/job/paths';
@@ -53,7 +54,7 @@ describe('a signed job', () => {
 
   it('takes the machine’s returns, which the signature does not cover, and nothing with them', () => {
     const { store, job } = setUp();
-    const path = `visits.${job().visits[0]?.id ?? ''}.hours`;
+    const path = fieldPath('visits.*.hours', job().visits[0]?.id ?? '');
     const typed = (text: string) => store.dispatch(typeInField(ID, path, text, {}));
     typed('231');
     expect(job().visits[0]?.hours?.value).toBe(231);

@@ -1,3 +1,4 @@
+import type { FieldPath } from '@/core/job/fieldPath';
 import { typeInField } from '../editJob';
 import { configureStore } from '@reduxjs/toolkit';
 import fc from 'fast-check';
@@ -17,7 +18,7 @@ function opened() {
   const job = blankJob(ID, 'UR-0101', '2026-01-01T00:00:00.000Z');
   store.dispatch(jobActions.jobsLoaded({ jobs: [job], drafts: {} }));
   store.dispatch(historyOpened({ jobId: ID }));
-  const type = (path: string, text: string) => store.dispatch(typeInField(ID, path, text, {}));
+  const type = (path: FieldPath, text: string) => store.dispatch(typeInField(ID, path, text, {}));
   const now = () => {
     const { entities, drafts } = store.getState().jobs;
     return { job: entities[ID], drafts: drafts[ID] ?? {} };

@@ -1,3 +1,5 @@
+import { fieldPath } from '@/core/job/fieldPath';
+import type { FieldPath } from '@/core/job/fieldPath';
 import { configureStore } from '@reduxjs/toolkit';
 
 import { chooseReading, chooseSource } from '@/core/job/edits/details';
@@ -22,7 +24,7 @@ function begun() {
     store,
     state,
     job: () => job(state()),
-    type: (path: string, text: string) => store.dispatch(typeInField(ID, path, text, {})),
+    type: (path: FieldPath, text: string) => store.dispatch(typeInField(ID, path, text, {})),
     edit: (change: (job: Job) => Job) => store.dispatch(editJob(ID, change)),
   };
 }
@@ -78,7 +80,7 @@ describe('typing in a field', () => {
         () => 'p1',
       ),
     );
-    const point = (n: string) => `pack.plates.p1.readings.${n}`;
+    const point = (n: string) => fieldPath('pack.plates.*.readings.*', 'p1', n);
     type(point('1'), '2.9');
     type(point('2'), '2.8');
     type(point('3'), '2.7');

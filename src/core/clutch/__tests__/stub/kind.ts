@@ -68,8 +68,8 @@ export const stub: ClutchKind = {
     own(job)?.['height'] === undefined
       ? [{ path: 'fittings.stub.height', state: 'watch', sentence: ['Measure the wedge.'] }]
       : [],
-  strip: () => ({ plates: [line('Wedge out')] }),
-  parts: () => [part('Wedge screws')],
+  strip: () => ({ plates: [line('wedge', 'Wedge out')] }),
+  parts: () => [part('wedgeScrews', 'Wedge screws')],
   checklist: () => ({ hub: [{ key: 'stub', section: 'Hub', text: ['Wedge in, thin end first'] }] }),
   causes: {
     wedged: { name: 'Wedge too high', prior: -5, complaints: { drags: [60, 'It wedges.'] } },
