@@ -5,7 +5,7 @@ import type { ExerciseId } from '../src/core/exercises/exercises';
 import { EXERCISE_IDS, EXERCISES } from '../src/core/exercises/exercises';
 import type { Exercise, Question } from '../src/core/exercises/model';
 import { cutawayOf } from '../src/core/takeoff/cutaway';
-import type { Moment } from '../src/core/takeoff/hands';
+import type { HandMoment } from '../src/core/takeoff/hands';
 import { recordedWay } from '../src/core/takeoff/hands';
 import { speedsOf } from '../src/core/takeoff/motion';
 import { takeoffOf } from '../src/core/takeoff/setup';
@@ -19,7 +19,7 @@ import { recordOf } from './stored';
 const OIL = 90;
 
 /** What the core has for a machine of the demo workshop after so many steps of a tenth of a second with these hands. */
-function afterSteps(number: string, hands: Omit<Moment, 't'>, steps: number) {
+function afterSteps(number: string, hands: Omit<HandMoment, 't'>, steps: number) {
   const cut = cutawayOf(demoJob(number), OIL);
   const { ride } = cut;
   if (!ride) throw new Error(`${number} can be ridden`);
@@ -104,7 +104,7 @@ test(
     await expect(page.getByText('These hands are kept.')).toBeVisible();
     await workshop.stored();
 
-    const hands = (await recordOf<{ hands: readonly Moment[] }>(page, 'practice')).hands;
+    const hands = (await recordOf<{ hands: readonly HandMoment[] }>(page, 'practice')).hands;
     expect(hands.length).toBeGreaterThan(4);
     const setup = takeoffOf(demoJob('UR-0106'));
     if ('needs' in setup) throw new Error('the demo job describes a start');

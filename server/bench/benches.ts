@@ -1,6 +1,6 @@
 import type { Response } from 'express';
 
-import type { BenchReading } from './instruments';
+import type { SimulatedReading } from './instruments';
 import { Instruments } from './instruments';
 
 const BENCHES = 2;
@@ -14,7 +14,7 @@ const MAX_BEHIND_BYTES = 65_536;
 const DYNO_MS = 100;
 
 /** One bench: its instruments, who listens to them, and until when its link is lost. */
-export class Bench {
+export class InstrumentBench {
   readonly instruments: Instruments;
   private readonly listening = new Set<Response>();
   private lostUntil = 0;
@@ -46,7 +46,7 @@ export class Bench {
     );
   }
 
-  send(reading: BenchReading): number {
+  send(reading: SimulatedReading): number {
     this.tellAll(`event: reading\ndata: ${JSON.stringify(reading)}\n\n`);
     return this.listening.size;
   }
@@ -105,7 +105,7 @@ export class Bench {
 
 /** All benches of the shop, and the beat that keeps their streams alive. */
 export class Benches {
-  private readonly all = Array.from({ length: BENCHES }, (_, i) => new Bench(i + 1));
+  private readonly all = Array.from({ length: BENCHES }, (_, i) => new InstrumentBench(i + 1));
   private readonly beat = setInterval(() => this.all.forEach((b) => b.beat()), HEARTBEAT_MS);
 
   constructor() {
@@ -120,7 +120,7 @@ export class Benches {
     return this.all.reduce((sum, bench) => sum + bench.listeners, 0);
   }
 
-  get(number: string | undefined): Bench | undefined {
+  get(number: string | undefined): InstrumentBench | undefined {
     return this.all.find((bench) => String(bench.number) === number);
   }
 

@@ -27,7 +27,7 @@ export const DEFAULT_ENGINE: DynoEngine = {
 };
 
 /** What goes out in one breath while a pull lasts. */
-export interface DynoReading {
+export interface SimulatedPull {
   readonly device: 'dyno';
   readonly id: number;
   /** Number of the pull, and of the part within it, from 0. */

@@ -1,7 +1,7 @@
 import { seededRandom } from '../../src/core/random/random';
 import { discSpringForce } from '../../src/core/springs/diaphragm';
 
-import type { DynoEngine, DynoReading, DynoUnit } from './dyno';
+import type { DynoEngine, SimulatedPull, DynoUnit } from './dyno';
 import { DEFAULT_ENGINE, pullOf, shownAs } from './dyno';
 
 /*
@@ -11,7 +11,7 @@ import { DEFAULT_ENGINE, pullOf, shownAs } from './dyno';
 
 export type GaugeUnit = 'mm' | 'in';
 
-export interface GaugeReading {
+export interface SimulatedGaugeReading {
   readonly device: 'gauge';
   readonly id: number;
   /** As the display shows it. */
@@ -19,14 +19,14 @@ export interface GaugeReading {
   readonly unit: GaugeUnit;
 }
 
-export interface TesterReading {
+export interface SimulatedTesterReading {
   readonly device: 'tester';
   readonly id: number;
   readonly length: string;
   readonly force: string;
 }
 
-export type BenchReading = GaugeReading | TesterReading | DynoReading;
+export type SimulatedReading = SimulatedGaugeReading | SimulatedTesterReading | SimulatedPull;
 
 /** The diaphragm that may lie on the tester, mm: its cone stands 5.2 high with its thickness. */
 const DIAPHRAGM = { outerDiameter: 108, innerDiameter: 82, thickness: 1.8, coneHeight: 3.4 };
@@ -75,7 +75,7 @@ export class Instruments {
   }
 
   /** What the gauge sends when its button is pressed. */
-  measure(): GaugeReading {
+  measure(): SimulatedGaugeReading {
     if (this.settings.unruly && this.random() < SLIP) this.switchUnit();
     const mm = this.settings.thickness + SCATTER_MM * this.normal();
     const text = this.unit === 'mm' ? mm.toFixed(3) : (mm / 25.4).toFixed(4);
@@ -83,7 +83,7 @@ export class Instruments {
   }
 
   /** What the spring tester sends when its lever is pulled down to a length. */
-  pull(length: number): TesterReading {
+  pull(length: number): SimulatedTesterReading {
     const pressed = this.forceAt(length);
     const force = pressed > 0 ? Math.max(0, pressed + SCATTER_N * this.normal()) : 0;
     return {
@@ -103,7 +103,7 @@ export class Instruments {
   }
 
   /** What the dyno sends of one pull, in so many parts. */
-  pullEngine(parts: number): DynoReading[] {
+  pullEngine(parts: number): SimulatedPull[] {
     if (this.settings.unruly && this.random() < DYNO_SLIP)
       this.dynoUnit = this.dynoUnit === 'N·m' ? 'ft·lb' : 'N·m';
     const samples = shownAs(

@@ -1,7 +1,7 @@
 import type { Request, Response } from 'express';
 import express, { Router } from 'express';
 
-import type { Bench, Benches } from './benches';
+import type { InstrumentBench, Benches } from './benches';
 import type { BenchSettings } from './instruments';
 
 const LONGEST_LOSS_S = 120;
@@ -13,7 +13,7 @@ const LONGEST_LOSS_S = 120;
  */
 export function benchRoutes(benches: Benches, pagesDir: string): Router {
   const router = Router();
-  const benchOf = (request: Request, response: Response): Bench | undefined => {
+  const benchOf = (request: Request, response: Response): InstrumentBench | undefined => {
     const { bench: number } = request.params;
     const bench = benches.get(typeof number === 'string' ? number : undefined);
     if (!bench) response.status(404).json({ error: `benches are 1 to ${benches.count}` });
@@ -98,7 +98,7 @@ export function benchRoutes(benches: Benches, pagesDir: string): Router {
   return router;
 }
 
-function stateOf({ instruments, number, lost }: Bench) {
+function stateOf({ instruments, number, lost }: InstrumentBench) {
   return { bench: number, unit: instruments.unit, lost, settings: instruments.settings };
 }
 

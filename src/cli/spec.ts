@@ -70,7 +70,7 @@ export interface Speaker {
 }
 
 /** Does what the arguments ask. @returns the exit code */
-export function spec(args: readonly string[], say: Speaker): number {
+export function runSpec(args: readonly string[], say: Speaker): number {
   try {
     return run(args, say);
   } catch (error) {

@@ -53,7 +53,7 @@ export function describeBounds(bounds: Bounds, unit = ''): string {
  * Whether a finite number lies within `bounds`. NaN and infinities never do.
  * @example within(3, { min: 0, max: 5 }) // true
  */
-export function within(value: number, bounds: Bounds): boolean {
+export function isWithin(value: number, bounds: Bounds): boolean {
   return (
     Number.isFinite(value) &&
     (bounds.above === undefined || value > bounds.above) &&
@@ -70,7 +70,7 @@ export function within(value: number, bounds: Bounds): boolean {
  * @example check('lift', 1.8, { above: 0 }) // 1.8
  */
 export function check(path: string, value: number, bounds: Bounds): number {
-  if (!within(value, bounds)) throw new DomainError(path, describeBounds(bounds), value);
+  if (!isWithin(value, bounds)) throw new DomainError(path, describeBounds(bounds), value);
   return value;
 }
 

@@ -5,7 +5,7 @@ import { openCsv, readCell, unitIn } from './csvTable';
 import { FileRefused } from './refused';
 
 /** A reading of a spring tester: where it stood, length or deflection, and the force there. */
-export interface SpringReading {
+export interface TesterRow {
   readonly at: Mm;
   readonly force: Newton;
 }
@@ -22,7 +22,7 @@ const PLACE_HEAD = {
  * @param place what the points are taken over
  * @throws {FileRefused} naming the line, when it is no such file
  */
-export function readSpringCsv(text: string, place: 'length' | 'deflection'): SpringReading[] {
+export function readSpringCsv(text: string, place: 'length' | 'deflection'): TesterRow[] {
   const { filled, numbers } = openCsv(text, 'spring tester points');
   const [first] = filled;
   if (!first || first.cells.length < 2)

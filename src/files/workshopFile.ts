@@ -9,7 +9,7 @@ import { entryOf } from './schema/parts';
 import { WORKSHOP_FILE, WORKSHOP_FORMAT, WORKSHOP_VERSION } from './schema/workshop';
 
 /** Told now and then while a large file is read, as a share from 0 to 1. */
-export type Progress = (share: number) => void;
+export type ReadProgress = (share: number) => void;
 
 /** Writes a workshop as the text of a file. */
 export function writeWorkshopFile(workshop: Workshop, now: string): string {
@@ -59,7 +59,10 @@ const AT_ONCE = 20;
  * A file of an earlier version is brought up to this one.
  * @throws {FileRefused} for anything that is not a workshop file of this or an earlier version, naming line or path
  */
-export async function readWorkshopFile(text: string, progress?: Progress): Promise<ReadWorkshop> {
+export async function readWorkshopFile(
+  text: string,
+  progress?: ReadProgress,
+): Promise<ReadWorkshop> {
   const given = parseJson(text);
   refuseForeign(given);
   const { data, upgraded } = upgradeWorkshop(given as WorkshopData);

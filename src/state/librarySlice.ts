@@ -4,7 +4,7 @@ import { createSlice } from '@reduxjs/toolkit';
 import type { LimitSheet } from '@/core/library/limits';
 import { MAX_LIMITS, MAX_SHEETS } from '@/core/library/limits';
 import { byName } from '@/core/order';
-import { put, without } from './lists';
+import { putItem, without } from './lists';
 
 export interface LibraryState {
   readonly sheets: readonly LimitSheet[];
@@ -24,13 +24,13 @@ const librarySlice = createSlice({
     sheetKept: (state, { payload }: PayloadAction<LimitSheet>): LibraryState =>
       payload.limits.length > MAX_LIMITS
         ? state
-        : { ...state, sheets: put(state.sheets, payload, MAX_SHEETS) },
+        : { ...state, sheets: putItem(state.sheets, payload, MAX_SHEETS) },
     sheetRemoved: (state, { payload }: PayloadAction<string>): LibraryState => ({
       sheets: without(state.sheets, payload),
       removed: state.sheets.find((s) => s.id === payload),
     }),
     sheetRemovalUndone: ({ sheets, removed }): LibraryState => ({
-      sheets: removed ? put(sheets, removed, MAX_SHEETS) : sheets,
+      sheets: removed ? putItem(sheets, removed, MAX_SHEETS) : sheets,
     }),
     sheetRemovalForgotten: ({ sheets }): LibraryState => ({ sheets }),
   },

@@ -2,7 +2,7 @@ import type { PayloadAction } from '@reduxjs/toolkit';
 import { createSlice } from '@reduxjs/toolkit';
 
 import type { Answer } from '@/core/exercises/model';
-import type { Moment } from '@/core/takeoff/hands';
+import type { HandMoment } from '@/core/takeoff/hands';
 
 /** A case that is being worked on: by its seed it is made anew. */
 export interface OpenCase {
@@ -14,7 +14,7 @@ export interface OpenCase {
 }
 
 /** How an exercise went so far. */
-export interface Progress {
+export interface PracticeProgress {
   /** Cases that were answered, and how many of them without a fault. */
   readonly done: number;
   readonly right: number;
@@ -27,18 +27,18 @@ export interface Progress {
 /** What somebody has practised on this device; no job depends on it. */
 export interface Practice {
   /** The hands of the last start that was recorded. */
-  readonly hands?: readonly Moment[];
-  readonly exercises: Readonly<Record<string, Progress>>;
+  readonly hands?: readonly HandMoment[];
+  readonly exercises: Readonly<Record<string, PracticeProgress>>;
 }
 
-const NEW: Progress = { done: 0, right: 0, best: 0, last: 0 };
+const NEW: PracticeProgress = { done: 0, right: 0, best: 0, last: 0 };
 const initialState: Practice = { exercises: {} };
 
 /** The same with one exercise changed. */
 function withProgress(
   state: Practice,
   kind: string,
-  change: (progress: Progress) => Progress,
+  change: (progress: PracticeProgress) => PracticeProgress,
 ): Practice {
   return {
     ...state,
@@ -61,7 +61,7 @@ const practiceSlice = createSlice({
   initialState: initialState as Practice,
   reducers: {
     practiceLoaded: (_state, { payload }: PayloadAction<Practice>) => payload,
-    handsRecorded: (state: Practice, { payload }: PayloadAction<readonly Moment[]>) => ({
+    handsRecorded: (state: Practice, { payload }: PayloadAction<readonly HandMoment[]>) => ({
       ...state,
       hands: payload,
     }),

@@ -12,7 +12,7 @@ import type {
   WantedStock,
 } from '@/core/shelf/stock';
 import { EMPTY_STOCK, STOCK_LENGTHS } from '@/core/shelf/stock';
-import { put, without } from './lists';
+import { putItem, without } from './lists';
 import { toggled } from '@/core/toggled';
 
 const GAUGE_ORDER = Object.keys(GAUGE_SETS) as GaugeSetId[];
@@ -33,7 +33,7 @@ const shelfSlice = createSlice({
     shelfLoaded: (_state, { payload }: PayloadAction<Stock>) => payload,
     stockPlatePut: (state, { payload }: PayloadAction<StockPlate>): Stock => ({
       ...state,
-      plates: put(state.plates, payload, STOCK_LENGTHS.plates),
+      plates: putItem(state.plates, payload, STOCK_LENGTHS.plates),
     }),
     stockPlateTaken: (state, { payload }: PayloadAction<string>): Stock => ({
       ...state,
@@ -41,7 +41,7 @@ const shelfSlice = createSlice({
     }),
     springsPut: (state, { payload }: PayloadAction<StockSpring>): Stock => ({
       ...state,
-      springs: put(state.springs, payload, STOCK_LENGTHS.springs),
+      springs: putItem(state.springs, payload, STOCK_LENGTHS.springs),
     }),
     springsTaken: (state, { payload }: PayloadAction<string>): Stock => ({
       ...state,
@@ -59,7 +59,7 @@ const shelfSlice = createSlice({
     /** A plate that is not used again. */
     plateScrapped: (state, { payload }: PayloadAction<ScrapPlate>): Stock => ({
       ...state,
-      scrap: put(state.scrap, payload, STOCK_LENGTHS.scrap),
+      scrap: putItem(state.scrap, payload, STOCK_LENGTHS.scrap),
     }),
     scrapForgotten: (state, { payload }: PayloadAction<string>): Stock => ({
       ...state,
@@ -67,7 +67,7 @@ const shelfSlice = createSlice({
     }),
     springsScrapped: (state, { payload }: PayloadAction<ScrapSprings>): Stock => ({
       ...state,
-      scrapSprings: put(state.scrapSprings, payload, STOCK_LENGTHS.scrapSprings),
+      scrapSprings: putItem(state.scrapSprings, payload, STOCK_LENGTHS.scrapSprings),
     }),
     scrapSpringsForgotten: (state, { payload }: PayloadAction<string>): Stock => ({
       ...state,
@@ -75,7 +75,7 @@ const shelfSlice = createSlice({
     }),
     wantedPut: (state, { payload }: PayloadAction<WantedStock>): Stock => ({
       ...state,
-      wanted: put(state.wanted, payload, STOCK_LENGTHS.wanted),
+      wanted: putItem(state.wanted, payload, STOCK_LENGTHS.wanted),
     }),
     wantedTaken: (state, { payload }: PayloadAction<string>): Stock => ({
       ...state,

@@ -32,7 +32,7 @@ function valueWithin({ above, min, below, max, integer }: Bounds): fc.Arbitrary<
   );
 }
 
-export function entry(pattern: FieldPattern): fc.Arbitrary<Entry> {
+export function anyEntry(pattern: FieldPattern): fc.Arbitrary<Entry> {
   return fc.record(
     {
       value: valueWithin(FIELDS[pattern].bounds),
@@ -53,7 +53,7 @@ function entriesUnder(prefix: string): Record<string, fc.Arbitrary<Entry>> {
   return Object.fromEntries(
     (Object.keys(FIELDS) as FieldPattern[])
       .filter((p) => p.startsWith(`${prefix}.`) && !p.slice(prefix.length + 1).includes('.'))
-      .map((p) => [p.slice(prefix.length + 1), entry(p)]),
+      .map((p) => [p.slice(prefix.length + 1), anyEntry(p)]),
   );
 }
 

@@ -16,7 +16,7 @@ import {
 } from '@/core/job/types';
 import { blankSignOff } from '@/core/job/signOff';
 
-import { entry, sparse, withId } from './arbitraryEntry';
+import { anyEntry, sparse, withId } from './arbitraryEntry';
 import { arbitraryWork } from './arbitraryWork';
 
 /** Jobs as wild as the schema lets them be: for properties that must hold for every file that is taken. */
@@ -109,7 +109,7 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
             date: fc.constantFrom('2026-01-05', '2026-03-02', '2026-08-24'),
             readings: fc.dictionary(
               fc.constantFrom('x0', 'x1', 'x2', 'x3'),
-              entry('visits.*.readings.*'),
+              anyEntry('visits.*.readings.*'),
             ),
             note: fc.string({ maxLength: 10 }),
           },
@@ -137,11 +137,11 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
         {
           kindId: fc.constantFrom(...KIND_IDS),
           readings: fc.record(
-            Object.fromEntries(POINTS.map((p) => [p, entry('pack.plates.*.readings.*')])),
+            Object.fromEntries(POINTS.map((p) => [p, anyEntry('pack.plates.*.readings.*')])),
             { requiredKeys: [] },
           ),
-          outOfFlat: entry('pack.plates.*.outOfFlat'),
-          tangClearance: entry('pack.plates.*.tangClearance'),
+          outOfFlat: anyEntry('pack.plates.*.outOfFlat'),
+          tangClearance: anyEntry('pack.plates.*.tangClearance'),
           seen: SEEN,
           judder: fc.boolean(),
           offsetSlot: fc.boolean(),

@@ -1,3 +1,6 @@
+import { expandingDisc } from '@/core/clutch/expandingDisc/kind';
+import { loose } from '@/core/clutch/loose/kind';
+import { startClutch } from '@/core/clutch/startClutch/kind';
 import { alternate, blankCoilGroup, blankJob, blankKind } from '@/core/job/blank';
 import { entry } from '@/core/job/entry';
 import type { FieldPath } from '@/core/job/fieldPath';
@@ -101,6 +104,37 @@ export function diaphragmPack(): Job {
     },
   };
 }
+
+/** The same pack under loose springs between two plates. */
+export const loosePack = (): Job => loose.example(coilPack());
+
+/** The same pack with an expanding disc, worked by a cable. */
+export const autoPack = (): Job => {
+  const job = expandingDisc.example(coilPack());
+  return {
+    ...job,
+    machine: { ...job.machine, layout: 'pack' },
+    release: {
+      type: 'cable',
+      liftReadings: [],
+      leverTravel: entry(62),
+      leverRatio: entry(5.2),
+      armLength: entry(30),
+      lead: entry(32),
+      faceClearance: entry(0.08),
+    },
+  };
+};
+
+/** The same pack behind a start clutch on the crank, opened by the shift pedal. */
+export const pedalPack = (): Job => {
+  const job = startClutch.example(coilPack());
+  return {
+    ...job,
+    machine: { ...job.machine, layout: 'startAndPack' },
+    release: { type: 'measured', liftReadings: [], measuredLift: entry(1.6) },
+  };
+};
 
 /** The value of a figure. @throws when it is not known, with its reason */
 export function figureOf(job: Job, id: FigureId): number {

@@ -19,11 +19,11 @@ import { takeoffOfPacks } from '@/core/takeoff/packs';
 import type { Celsius } from '@/core/units/quantity';
 
 /** What a run gives: its result, or why the core would not take the question. Errors lose their kind between threads. */
-export type Outcome<T> =
+export type RunOutcome<T> =
   | { readonly ok: true; readonly result: T }
   | { readonly ok: false; readonly path: string; readonly accepted: string };
 
-export type Progress = (share: number) => void;
+export type RunProgress = (share: number) => void;
 
 /** The heavy runs of the core, each of plain data. The same in a worker, in Node and in a test. */
 export const heavyRuns = {
@@ -31,28 +31,31 @@ export const heavyRuns = {
     job: Job,
     packs: number,
     seed: number,
-    onProgress?: Progress,
-  ): Outcome<ToleranceRun> =>
+    onProgress?: RunProgress,
+  ): RunOutcome<ToleranceRun> =>
     taken(() => simulateTolerance(toleranceOf(job, packs, seed), reporting(onProgress))),
-  shelf: (job: Job, wish: ShelfWish, onProgress?: Progress): Outcome<ShelfAnswer> =>
+  shelf: (job: Job, wish: ShelfWish, onProgress?: RunProgress): RunOutcome<ShelfAnswer> =>
     taken(() => chooseSteels(job, wish, reporting(onProgress))),
-  advice: (job: Job, verdict: VerdictId, atHand: AtHand): Outcome<Advice[]> =>
+  advice: (job: Job, verdict: VerdictId, atHand: AtHand): RunOutcome<Advice[]> =>
     taken(() => advise(job, verdict, { atHand })),
-  takeoff: (packs: readonly NamedJob[], way: Way, oil: Celsius): Outcome<readonly PackTakeoff[]> =>
-    taken(() => takeoffOfPacks(packs, way, oil)),
-  engagement: (question: EngagementQuestion): Outcome<EngagementResult> =>
+  takeoff: (
+    packs: readonly NamedJob[],
+    way: Way,
+    oil: Celsius,
+  ): RunOutcome<readonly PackTakeoff[]> => taken(() => takeoffOfPacks(packs, way, oil)),
+  engagement: (question: EngagementQuestion): RunOutcome<EngagementResult> =>
     taken(() => engageFrom(question)),
 };
 
 export type HeavyRuns = typeof heavyRuns;
 
 /** A run is stopped by ending its worker, so progress never answers no. */
-const reporting = (onProgress?: Progress) => (share: number) => {
+const reporting = (onProgress?: RunProgress) => (share: number) => {
   onProgress?.(share);
   return true;
 };
 
-function taken<T>(work: () => T): Outcome<T> {
+function taken<T>(work: () => T): RunOutcome<T> {
   try {
     return { ok: true, result: work() };
   } catch (error) {

@@ -1,7 +1,7 @@
 import type { Remote } from 'comlink';
 import { proxy } from 'comlink';
 
-import type { HeavyRuns, Outcome, Progress } from './api';
+import type { HeavyRuns, RunOutcome, RunProgress } from './api';
 import { inWorker } from './inWorker';
 
 export { Cancelled } from './inWorker';
@@ -14,19 +14,23 @@ const WORKER_URL = '/core-worker.js';
  * @throws {Cancelled} when `signal` stops it; an Error when the worker can't be started or breaks
  */
 export async function runHeavy<T>(
-  run: (runs: Remote<HeavyRuns>, progress: Progress) => Promise<Outcome<T>>,
-  { signal, onProgress = () => undefined }: { signal?: AbortSignal; onProgress?: Progress } = {},
-): Promise<Outcome<T>> {
+  run: (runs: Remote<HeavyRuns>, progress: RunProgress) => Promise<RunOutcome<T>>,
+  { signal, onProgress = () => undefined }: { signal?: AbortSignal; onProgress?: RunProgress } = {},
+): Promise<RunOutcome<T>> {
   let running = true;
   // Progress comes on a channel of its own and may arrive after the result: then it is news of the past.
-  const report: Progress = (share) => {
+  const report: RunProgress = (share) => {
     if (running) onProgress(share);
   };
   try {
-    return await inWorker<HeavyRuns, Outcome<T>>(WORKER_URL, (runs) => run(runs, proxy(report)), {
-      ...(signal ? { signal } : {}),
-      here: async () => (await import('./api')).heavyRuns,
-    });
+    return await inWorker<HeavyRuns, RunOutcome<T>>(
+      WORKER_URL,
+      (runs) => run(runs, proxy(report)),
+      {
+        ...(signal ? { signal } : {}),
+        here: async () => (await import('./api')).heavyRuns,
+      },
+    );
   } finally {
     running = false;
   }

@@ -1,7 +1,7 @@
 import type { Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 
-import type { HeavyRuns, Outcome, Progress } from './api';
+import type { HeavyRuns, RunOutcome, RunProgress } from './api';
 import { Cancelled, runHeavy } from './client';
 
 /** How a heavy run stands. */
@@ -20,7 +20,7 @@ const IDLE = { state: 'idle' } as const;
 export function useHeavy<T>(of: unknown): {
   readonly run: Heavy<T>;
   readonly start: (
-    work: (runs: Remote<HeavyRuns>, progress: Progress) => Promise<Outcome<T>>,
+    work: (runs: Remote<HeavyRuns>, progress: RunProgress) => Promise<RunOutcome<T>>,
   ) => void;
   readonly stop: () => void;
 } {
@@ -28,7 +28,9 @@ export function useHeavy<T>(of: unknown): {
   const controller = useRef<AbortController>(undefined);
   useEffect(() => () => controller.current?.abort(), []);
   const stop = () => controller.current?.abort();
-  const start = (work: (runs: Remote<HeavyRuns>, progress: Progress) => Promise<Outcome<T>>) => {
+  const start = (
+    work: (runs: Remote<HeavyRuns>, progress: RunProgress) => Promise<RunOutcome<T>>,
+  ) => {
     controller.current?.abort();
     const own = new AbortController();
     controller.current = own;

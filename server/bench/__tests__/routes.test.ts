@@ -6,8 +6,8 @@ import path from 'node:path';
 import type { Response } from 'express';
 import express from 'express';
 
-import { Bench, Benches } from '../benches';
-import type { DynoReading } from '../dyno';
+import { InstrumentBench, Benches } from '../benches';
+import type { SimulatedPull } from '../dyno';
 import { Instruments } from '../instruments';
 import { benchRoutes } from '../routes';
 
@@ -100,7 +100,7 @@ describe('the simulated bench', () => {
         .then(() => post('/api/bench/1/dyno', engine))
         .then(({ status }) => (second = status));
     });
-    const parts = events.slice(1).map((e) => JSON.parse(e) as DynoReading);
+    const parts = events.slice(1).map((e) => JSON.parse(e) as SimulatedPull);
     expect(parts.map((p) => [p.device, p.part, p.last])).toEqual(
       [0, 1, 2, 3, 4].map((n) => ['dyno', n, n === 4]),
     );
@@ -153,7 +153,7 @@ describe('the listeners of a bench', () => {
   };
 
   it('are let go when they take nothing any more, before they fill the memory', () => {
-    const bench = new Bench(1);
+    const bench = new InstrumentBench(1);
     const { response, waiting } = dead();
     bench.listen(response);
     for (let i = 0; i < 5000; i++) bench.send(bench.instruments.measure());

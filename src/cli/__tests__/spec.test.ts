@@ -6,7 +6,7 @@ import path from 'node:path';
 import { demoJob } from '@/demo/jobs';
 import { writeJobFile } from '@/files/jobFile';
 
-import { spec as command } from '../spec';
+import { runSpec as command } from '../spec';
 
 const root = path.resolve(__dirname, '../../..');
 const folder = mkdtempSync(path.join(tmpdir(), 'under-ridge-'));

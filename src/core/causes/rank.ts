@@ -24,7 +24,7 @@ export interface Evidence {
   readonly job?: Job;
 }
 
-export interface Reason {
+export interface CauseReason {
   readonly because: string;
   /** In tenths of log-odds; above 0 speaks for the cause. */
   readonly tenths: number;
@@ -39,7 +39,7 @@ export interface RankedCause {
   readonly score: number;
   /** Share among all causes, 0 to 1. */
   readonly share: number;
-  readonly reasons: readonly Reason[];
+  readonly reasons: readonly CauseReason[];
 }
 
 export interface NextTest {
@@ -65,7 +65,7 @@ export interface CauseRanking {
  * @example rankCauses({ complaints: ['slips'] }).causes[0].id // "wornDiscs"
  */
 export function rankCauses(evidence: Evidence): CauseRanking {
-  const reasons = new Map<CauseId, Reason[]>(ENTRIES.map(([id]) => [id, []]));
+  const reasons = new Map<CauseId, CauseReason[]>(ENTRIES.map(([id]) => [id, []]));
   const add = (weights: readonly Weight[], from: string) => {
     for (const { cause, tenths, because } of weights)
       reasons.get(cause)?.push({ because, tenths, from });

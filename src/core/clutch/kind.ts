@@ -13,7 +13,7 @@ import type { Job } from '../job/types';
 import type { Fastener } from '../job/work';
 import type { PartLine, StripLine, StripPlace } from '../strip/line';
 import type { UnitChoice } from '../units/quantity';
-import type { Family, Term } from '../words/term';
+import type { Family, GlossaryTerm } from '../words/term';
 import type { ChecklistPlace, SheetLine } from '../worksheet/line';
 import type { FormGroup, KindChoice, ReturnSprings, SetEntry } from './form';
 
@@ -26,7 +26,7 @@ export interface ClutchKind {
   /** The job with a small made-up clutch of this kind, every value entered. */
   readonly example: (job: Job) => Job;
   readonly families: readonly Family[];
-  readonly terms?: Readonly<Record<string, Term>>;
+  readonly terms?: Readonly<Record<string, GlossaryTerm>>;
   readonly fields: Readonly<Record<string, FieldSpec>>;
   /** Of springs: the label among the others. */
   readonly label?: string;

@@ -2,18 +2,18 @@ import type { Sentence } from '@/core/text/sentence';
 import { say } from '@/core/text/sentence';
 import type { EntrySpec } from '../units/parseEntry';
 import { baseUnit } from '../units/quantity';
-import type { ManyQuestion, Mark, NumberQuestion, OneQuestion, Option } from './model';
+import type { ManyQuestion, ExerciseMark, NumberQuestion, OneQuestion, Option } from './model';
 
 /**
  * All points, with what is said of it.
  * @example right(['Yes.']).points // 1
  */
-export const right = (says: Sentence): Mark => ({ points: 1, says });
+export const right = (says: Sentence): ExerciseMark => ({ points: 1, says });
 /**
  * No points, or some, with what is said of it.
  * @example wrong(['No.'], 0.5).points // 0.5
  */
-export const wrong = (says: Sentence, points = 0): Mark => ({ points, says });
+export const wrong = (says: Sentence, points = 0): ExerciseMark => ({ points, says });
 
 /**
  * A value as one would write it, in the base unit.

@@ -21,7 +21,7 @@ export const MISTAKES = {
 export type MistakeId = keyof typeof MISTAKES;
 
 /** What an answer is worth, 0 to 1, and why. */
-export interface Mark {
+export interface ExerciseMark {
   readonly points: number;
   readonly says: Sentence;
 }
@@ -64,32 +64,32 @@ interface Asked {
 export interface NumberQuestion extends Asked {
   readonly kind: 'number';
   readonly spec: EntrySpec;
-  mark(value: number, taken: readonly string[]): Mark;
+  mark(value: number, taken: readonly string[]): ExerciseMark;
 }
 export interface OneQuestion extends Asked {
   readonly kind: 'one';
   readonly options: readonly Option[];
-  mark(id: string): Mark;
+  mark(id: string): ExerciseMark;
 }
 /** Any of several, none among them; of layers where the options are the plates of the pack that is drawn. */
 export interface ManyQuestion extends Asked {
   readonly kind: 'many';
   readonly of: 'options' | 'layers';
   readonly options: readonly Option[];
-  mark(ids: readonly string[]): Mark;
+  mark(ids: readonly string[]): ExerciseMark;
 }
 /** Bolts 1 to n of a circle, in an order. */
 export interface OrderQuestion extends Asked {
   readonly kind: 'order';
   readonly bolts: number;
-  mark(order: readonly number[]): Mark;
+  mark(order: readonly number[]): ExerciseMark;
 }
 /** Which kind of spring stands at each place of a ring. */
 export interface RingQuestion extends Asked {
   readonly kind: 'ring';
   readonly places: number;
   readonly kinds: readonly Option[];
-  mark(kindAt: readonly string[]): Mark;
+  mark(kindAt: readonly string[]): ExerciseMark;
 }
 export type Question = NumberQuestion | OneQuestion | ManyQuestion | OrderQuestion | RingQuestion;
 
@@ -100,7 +100,7 @@ export interface Exercise {
   readonly pack?: Job;
   readonly bench?: Bench;
   /** How well it was measured, where that is part of it. */
-  readonly measuring?: (taken: readonly string[]) => Mark;
+  readonly measuring?: (taken: readonly string[]) => ExerciseMark;
   readonly questions: readonly Question[];
 }
 

@@ -1,16 +1,16 @@
 import { say } from '@/core/text/sentence';
 import type { UnitChoice } from '../units/quantity';
 import { parseEntry } from '../units/parseEntry';
-import type { Answer, Exercise, Mark, Question } from './model';
+import type { Answer, Exercise, ExerciseMark, Question } from './model';
 
 export interface Scored {
   /** By question; how it was measured goes as `measuring`. */
-  readonly marks: Readonly<Record<string, Mark>>;
+  readonly marks: Readonly<Record<string, ExerciseMark>>;
   /** Share of all points, 0 to 1. */
   readonly share: number;
 }
 
-const OPEN: Mark = { points: 0, says: say`Not answered.` };
+const OPEN: ExerciseMark = { points: 0, says: say`Not answered.` };
 
 /**
  * Whether a question has an answer; a number must be one that can be read, and nothing is an answer to some.
@@ -35,7 +35,7 @@ function markOf(
   answer: Answer | undefined,
   taken: readonly string[],
   units: UnitChoice,
-): Mark {
+): ExerciseMark {
   const list = typeof answer === 'string' || answer === undefined ? [] : answer;
   const text = typeof answer === 'string' ? answer : '';
   switch (question.kind) {
@@ -66,7 +66,7 @@ export function score(
   taken: readonly string[],
   units: UnitChoice = {},
 ): Scored {
-  const marks: Record<string, Mark> = {};
+  const marks: Record<string, ExerciseMark> = {};
   for (const q of exercise.questions) marks[q.id] = markOf(q, answers[q.id], taken, units);
   if (exercise.measuring) marks.measuring = exercise.measuring(taken);
   const all = Object.values(marks);

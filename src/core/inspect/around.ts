@@ -1,6 +1,6 @@
 import { fittedKinds } from '../clutch/fitted';
 import type { Amount } from '@/core/text/sentence';
-import { length, say } from '@/core/text/sentence';
+import { length, lowerFirst, say } from '@/core/text/sentence';
 import type { FieldPath } from '../job/fieldPath';
 import { fieldAt } from '../job/fields';
 import { entryAt } from '../job/entryAt';
@@ -53,7 +53,7 @@ function seenOn(job: Job, fixture: Fixture): Reason[] {
     const { decision, because } = sightRule(fixture, sight);
     return {
       decision,
-      sentence: say`${SIGHT_NAME[sight]}: ${because.charAt(0).toLowerCase() + because.slice(1)}`,
+      sentence: say`${SIGHT_NAME[sight]}: ${lowerFirst(because)}`,
     };
   });
 }

@@ -1,5 +1,5 @@
 import type { PackLayer } from '@/core/evaluate/engine/layers';
-import { count, length, say } from '@/core/text/sentence';
+import { count, length, lowerFirst, say } from '@/core/text/sentence';
 import { fieldPath } from '../job/fieldPath';
 import type { Job } from '../job/types';
 import { readingsOf } from '../job/types';
@@ -29,7 +29,7 @@ export function judgePlate(job: Job, layer: PackLayer): Reason[] {
     ...judgeTangs(job, layer),
     ...(plate.seen ?? []).map((sight): Reason => {
       const { decision, because } = sightRule(lined ? 'disc' : 'steel', sight);
-      return { decision, sentence: say`${SIGHT_NAME[sight]}: ${lower(because)}` };
+      return { decision, sentence: say`${SIGHT_NAME[sight]}: ${lowerFirst(because)}` };
     }),
   ];
   return reasons;
@@ -171,5 +171,3 @@ function judgeTangs(job: Job, { plate }: PackLayer): Reason[] {
     ? []
     : [{ decision: 'keep', sentence: say`Tangs have ${length(play)} in their slots.` }];
 }
-
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);

@@ -1,6 +1,14 @@
 import { byName } from '../order';
 import { blankJob } from './blank';
-import type { CoilGroup, Inspection, Job, LooseSprings, Plate, Release, Setting } from './types';
+import type {
+  CoilGroup,
+  InspectionRecord,
+  Job,
+  LooseSprings,
+  Plate,
+  Release,
+  Setting,
+} from './types';
 import type { BuildRecord, Work, WorkStage } from './work';
 import { blankSignOff } from './signOff';
 
@@ -75,7 +83,7 @@ const sheetsAgain = (work: Work): Pick<Work, WorkStage> => ({
 });
 
 /** Limits and the length of the runs stay with the machine; readings and sights do not. */
-function limitsOf(inspection: Inspection): Inspection {
+function limitsOf(inspection: InspectionRecord): InspectionRecord {
   const {
     basketNotch: _basket,
     hubNotch: _hub,

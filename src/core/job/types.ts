@@ -6,7 +6,7 @@
 
 import type { Entry } from './record/entry';
 import type { Engine, Intake, Machine, Stage, StartDuty } from './record/intake';
-import type { Inspection } from './record/inspection';
+import type { InspectionRecord } from './record/inspection';
 import type { Pack } from './record/pack';
 import type {
   Assist,
@@ -73,7 +73,7 @@ export interface Job extends VariantParts {
   readonly engine: Engine;
   readonly duty: StartDuty;
   readonly strip: Strip;
-  readonly inspection: Inspection;
+  readonly inspection: InspectionRecord;
   /** Other packs for this job, put aside; none is lost when another is taken up. */
   readonly variants: readonly Variant[];
   /** Name of the pack that is being worked on. */

@@ -1,3 +1,4 @@
+import { lowerFirst } from '@/core/text/sentence';
 import type { FieldPath, FieldPattern } from '../job/fieldPath';
 import { FIELDS } from '../job/fields';
 import { fieldPath } from '../job/fieldPath';
@@ -119,7 +120,7 @@ export interface LimitSheet {
  */
 export function limitName({ pattern, of }: Pick<Limit, 'pattern' | 'of'>): string {
   const { label } = FIELDS[pattern];
-  return of === undefined ? label : `${of}, ${label.charAt(0).toLowerCase()}${label.slice(1)}`;
+  return of === undefined ? label : `${of}, ${lowerFirst(label)}`;
 }
 
 interface Item {

@@ -1,3 +1,4 @@
+import { upperFirst } from '@/core/text/sentence';
 import { takesUp } from '@/core/clutch/fitted';
 import { layOut } from '@/core/evaluate/engine/layers';
 import { packModel } from '../evaluate/states';
@@ -146,8 +147,6 @@ function unmeasured(discs: readonly DiscLife[]): string {
 
 const alreadyPassed = (name: string): string =>
   `Nothing can be foreseen from one date: a limit is passed already (${name}).`;
-
-const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Which discs are no longer those that went in; empty where all are. */
 function others(discs: readonly DiscLife[]): string {

@@ -3,7 +3,7 @@ import { valueAlong } from '../points';
 import type { Second } from '../units/quantity';
 
 /** Where lever and throttle stand at a time; straight between moments, level before the first and after the last. */
-export interface Moment {
+export interface HandMoment {
   readonly t: Second;
   /** 0 let out, 1 pulled to the bar. */
   readonly lever: number;
@@ -12,7 +12,7 @@ export interface Moment {
 }
 
 /** The two hands over a start: a ready way, or recorded. */
-export type Hands = readonly Moment[];
+export type Hands = readonly HandMoment[];
 
 const SHARE = { min: 0, max: 1 } as const;
 const LONGEST: Second = 120;
@@ -22,8 +22,8 @@ const LONGEST: Second = 120;
  * @param t seconds from the beginning of the hands
  * @example handsAt([{ t: 0, lever: 1, throttle: 0 }, { t: 2, lever: 0, throttle: 1 }], 1).lever // 0.5
  */
-export function handsAt(hands: Hands, t: Second): Omit<Moment, 't'> {
-  const now = (valueOf: (m: Moment) => number) => valueAlong(hands, t, (m) => m.t, valueOf);
+export function handsAt(hands: Hands, t: Second): Omit<HandMoment, 't'> {
+  const now = (valueOf: (m: HandMoment) => number) => valueAlong(hands, t, (m) => m.t, valueOf);
   return { lever: now((m) => m.lever), throttle: now((m) => m.throttle) };
 }
 

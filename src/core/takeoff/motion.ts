@@ -2,7 +2,7 @@ import { check } from '../errors';
 import type { Celsius, Joule, NewtonMetre, Rpm, Second } from '../units/quantity';
 import type { Dynamics } from './dynamics';
 import { dynamicsOf } from './dynamics';
-import type { Moment } from './hands';
+import type { HandMoment } from './hands';
 import type { TakeoffSetup } from './setup';
 
 /** A machine that is being ridden by hand, at one moment. Speeds are at the clutch, rad/s. */
@@ -30,7 +30,7 @@ export interface Ride {
    * @param span s, above 0 up to 1
    * @throws {DomainError} for a span, lever or throttle out of range
    */
-  advance(from: Motion, hands: Omit<Moment, 't'>, span: Second): Motion;
+  advance(from: Motion, hands: Omit<HandMoment, 't'>, span: Second): Motion;
 }
 
 /** Steps of the integration: far shorter than an engine's speed takes to change. */
@@ -57,7 +57,7 @@ export function rideOf(setup: TakeoffSetup, oil: Celsius): Ride {
   const resisting = (hub: number, pushed: NewtonMetre): NewtonMetre =>
     hub > SAME ? load : Math.min(load, Math.max(0, pushed));
 
-  const step = (m: Motion, { lever, throttle }: Omit<Moment, 't'>, h: Second): Motion => {
+  const step = (m: Motion, { lever, throttle }: Omit<HandMoment, 't'>, h: Second): Motion => {
     const rpm = rpmOf(m.engine);
     const capacity = carries(lever, rpm, m.steel);
     const cooled = (cooling * (m.steel - oil)) / heatCapacity;

@@ -1,5 +1,5 @@
 import type { Bounds } from '../errors';
-import { within } from '../errors';
+import { isWithin } from '../errors';
 import type { Quantity, Unit, UnitChoice, UnitId } from './quantity';
 import {
   formatValue,
@@ -99,7 +99,7 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
   if (spec.thread && PER_INCH.test(trimmed)) {
     const [perInch = 0] = readNumber(trimmed.replace(PER_INCH, ''));
     const pitch = reading(toBase(1 / perInch, unitById('in')), unitById('mm'), spec);
-    return within(pitch.value, spec.bounds)
+    return isWithin(pitch.value, spec.bounds)
       ? { kind: 'value', ...pitch }
       : refuse(`“${trimmed}” is no thread.`);
   }
@@ -108,7 +108,7 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
     if (turns === undefined) return refuse(`“${trimmed}” is no number of turns.`);
     if (turns === 'marks')
       return refuse('Enter the marks per turn first, or the part of a turn as 1 3/8 turn.');
-    return within(turns, spec.bounds)
+    return isWithin(turns, spec.bounds)
       ? { kind: 'value', ...reading(turns, current, spec) }
       : refuse(outOfRange(reading(turns, current, spec), spec));
   }
@@ -124,7 +124,7 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
 
   const unit = split.unit ?? current;
   const readings = numbers.map((n) => reading(toBase(n, unit) * scale, unit, spec));
-  const possible = readings.filter((r) => within(r.value, spec.bounds));
+  const possible = readings.filter((r) => isWithin(r.value, spec.bounds));
   const plausible = possible.filter((r) => isPlausible(r.value, spec));
 
   const twoWays = (both: readonly Reading[]): ParsedEntry => ({
@@ -138,12 +138,12 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
   const [given = Number.NaN] = numbers;
   if (spec.quantity === 'share' && !split.unit && given > 0 && given < 1) {
     const both = [reading(given, unit, spec), reading(toBase(given, unit), unit, spec)];
-    const fit = both.filter((r) => within(r.value, spec.bounds));
+    const fit = both.filter((r) => isWithin(r.value, spec.bounds));
     if (fit.length > 1) return twoWays(fit);
   }
   const first = readings[0];
   if (!first) return refuse(`“${trimmed}” is not a number.`);
-  const allowed = within(first.value, spec.bounds);
+  const allowed = isWithin(first.value, spec.bounds);
   if (allowed && /\de[+-]?\d/i.test(rest))
     return {
       kind: 'question',
@@ -271,7 +271,7 @@ function otherUnits(n: number, typed: Unit, scale: number, spec: EntrySpec): Rea
   return UNITS[spec.quantity]
     .filter((u) => u.id !== typed.id)
     .map((unit) => ({ unit, value: toBase(n, unit) * scale }))
-    .filter(({ value }) => within(value, spec.bounds) && isPlausible(value, spec))
+    .filter(({ value }) => isWithin(value, spec.bounds) && isPlausible(value, spec))
     .map(({ unit, value }) => reading(value, unit, spec));
 }
 
@@ -280,7 +280,7 @@ function withPoint(text: string, unit: Unit, scale: number, spec: EntrySpec): Re
   if (!spec.plausible || !/^\d{2,6}$/.test(text)) return [];
   const likely = [...text.slice(1)]
     .map((_, i) => toBase(Number(`${text.slice(0, i + 1)}.${text.slice(i + 1)}`), unit) * scale)
-    .filter((value) => within(value, spec.bounds) && isPlausible(value, spec));
+    .filter((value) => isWithin(value, spec.bounds) && isPlausible(value, spec));
   return likely.length === 1 ? likely.map((value) => reading(value, unit, spec)) : [];
 }
 
@@ -382,7 +382,7 @@ function rangeRead(range: Range, { spec, current, scale, refuse }: RangeIn): Par
   if (low === undefined || high === undefined || low >= high)
     return refuse('A range goes from the lesser value to the greater.');
   const ends = [low, high].map((value) => reading(value, unit, spec));
-  const outside = ends.find((end) => !within(end.value, spec.bounds));
+  const outside = ends.find((end) => !isWithin(end.value, spec.bounds));
   if (outside) return refuse(outOfRange(outside, spec));
   return { kind: 'value', ...reading((low + high) / 2, unit, spec), range: { low, high } };
 }

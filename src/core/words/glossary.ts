@@ -8,7 +8,7 @@ import type { EXPANDING_TERMS } from '../clutch/expandingDisc/words';
 import type { ASSIST_TERMS } from '../clutch/centrifugalAssist/words';
 import type { START_TERMS } from '../clutch/startClutch/words';
 import { byText } from '../order';
-import type { Term } from './term';
+import type { GlossaryTerm } from './term';
 
 const terms = {
   pack: {
@@ -319,7 +319,7 @@ const terms = {
     drawing: 'slip',
     see: ['heat', 'steel'],
   },
-} as const satisfies Record<string, Term>;
+} as const satisfies Record<string, GlossaryTerm>;
 
 export type TermId =
   | keyof typeof terms
@@ -331,7 +331,7 @@ export type TermId =
   | keyof typeof START_TERMS;
 
 export const GLOSSARY = Object.assign({}, terms, ...CLUTCH_KINDS.map((k) => k.terms)) as Readonly<
-  Record<TermId, Omit<Term, 'see'> & { readonly see?: readonly TermId[] }>
+  Record<TermId, Omit<GlossaryTerm, 'see'> & { readonly see?: readonly TermId[] }>
 >;
 export const TERM_IDS = (Object.keys(GLOSSARY) as TermId[]).toSorted((a, b) =>
   byText(GLOSSARY[a].name.toLowerCase(), GLOSSARY[b].name.toLowerCase()),

@@ -1,12 +1,12 @@
 /** A question on which good builders differ, and where this program stands. */
-export interface School {
+export interface SchoolPage {
   readonly question: string;
   readonly schools: readonly string[];
   readonly ours: string;
   readonly why: string;
 }
 
-export const SCHOOLS: readonly School[] = [
+export const SCHOOLS: readonly SchoolPage[] = [
   {
     question: 'Friction first and last, or steel?',
     schools: ['Friction on the floor and under the pressure plate', 'Steel first and last'],

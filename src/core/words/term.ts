@@ -29,7 +29,7 @@ export type DrawingId =
   | 'slip'
   | 'window';
 
-export interface Term {
+export interface GlossaryTerm {
   readonly name: string;
   /** Other ways in which it is written; plurals are known by themselves. */
   readonly also?: readonly string[];

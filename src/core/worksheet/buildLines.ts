@@ -6,7 +6,7 @@ import { takesUp } from '../clutch/fitted';
 import type { Job } from '../job/types';
 import { checklistAt } from './ofKinds';
 import { minutesText, soakOf } from './soak';
-import { circleLines, fastenersOf, tighten, unlistedLines } from './fastenerLines';
+import { circleLines, fastenersOf, tightenLine, unlistedLines } from './fastenerLines';
 import type { School, SheetLine } from './line';
 
 /**
@@ -103,7 +103,7 @@ function hubLines(job: Job): SheetLine[] {
       text: ['New lock washer, its tab in the groove'],
       watch: 'A lock washer is not used twice.',
     },
-    ...fastenersOf(job, 'hubNut').map((f) => tighten(f, section, { school: HUB_NUT })),
+    ...fastenersOf(job, 'hubNut').map((f) => tightenLine(f, section, { school: HUB_NUT })),
     ...unlistedLines(job, 'hubNut', section, { school: HUB_NUT }),
     {
       key: 'tab',
@@ -199,7 +199,7 @@ function springLines(job: Job): SheetLine[] {
 function checkLines(job: Job): SheetLine[] {
   const section = 'Before the cover';
   return [
-    ...fastenersOf(job, 'other').map((f) => tighten(f, section)),
+    ...fastenersOf(job, 'other').map((f) => tightenLine(f, section)),
     {
       key: 'headClearance',
       section,

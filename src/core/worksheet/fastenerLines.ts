@@ -66,7 +66,11 @@ function torqueWords(f: Fastener): string {
  * One line to a torque, where no circle needs stages.
  * @example tighten({ id: 'f', name: 'Hub nut', role: 'hubNut', lock: 'none', grade: '' }, 'Hub').key // "fastener:f"
  */
-export function tighten(f: Fastener, section: string, extra: Partial<SheetLine> = {}): SheetLine {
+export function tightenLine(
+  f: Fastener,
+  section: string,
+  extra: Partial<SheetLine> = {},
+): SheetLine {
   const lock = lockWords(f.lock, f.grade);
   return {
     key: `fastener:${f.id}`,
@@ -98,7 +102,7 @@ export function circleLines(f: Fastener, stages: number, section: string): Sheet
     watch: 'A bolt of the old set that is taller than this set’s own fouls the cover.',
     fastenerId: f.id,
   };
-  if (n < 3) return [start, tighten(f, section)];
+  if (n < 3) return [start, tightenLine(f, section)];
   const steps = f.torque
     ? torqueStages(f.torque.value, stages).map((value, i) =>
         i === stages - 1 && f.torque ? bothTorques(f.torque) : bothTorques({ value }, {}, f.torque),

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 
 import { layOut } from '@/core/evaluate/engine/layers';
-import { demoJob } from '@/demo/jobs';
+import { coilPack } from '@/testing/packs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { spreadLabels } from '@/drawing/spreadLabels';
@@ -10,7 +10,7 @@ import { pointer, wave, wedges } from '../layerGlyphs';
 import { gapAt, gapHeight, openedBy, shapeSection } from '../sectionShape';
 
 describe('the section', () => {
-  const job = demoJob('UR-0106');
+  const job = coilPack();
 
   it('draws heights to one scale, from the hub floor up without a gap', () => {
     if (!job) throw new Error('no demo');

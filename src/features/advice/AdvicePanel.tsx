@@ -6,7 +6,7 @@ import type { Advice } from '@/core/advice/advise';
 import { figuresToCompare } from '@/core/advice/compare';
 import type { Place } from '@/core/advice/remedy';
 import { handRemedy } from '@/core/advice/remedy';
-import { readSentence } from '@/core/text/sentence';
+import { lowerFirst, readSentence } from '@/core/text/sentence';
 import type { Verdict, VerdictId } from '@/core/evaluate/engine/verdict';
 import type { Job } from '@/core/job/types';
 import { STAGE_NAME } from '@/core/job/words';
@@ -122,7 +122,7 @@ function Advices({ verdict }: { readonly verdict: VerdictId }) {
         label: a.moves.map((move) => readSentence(move, units)).join('; then: '),
         job: a.job,
         figures: figuresToCompare(a.job),
-        note: `${curedWords(a.cured, units)} The whole: ${a.overall.title.charAt(0).toLowerCase()}${a.overall.title.slice(1)}.`,
+        note: `${curedWords(a.cured, units)} The whole: ${lowerFirst(a.overall.title)}.`,
       }))}
       shown={SHOWN}
     />

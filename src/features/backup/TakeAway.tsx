@@ -11,8 +11,8 @@ import { Heading, Words } from '@/ui/Words';
 
 import { backupActions } from '@/state/backupSlice';
 import { useBackupWords } from './useBackupWords';
-import type { Part } from './workshop';
-import { backUp, PARTS, partFile, workshopOf } from './workshop';
+import type { BackupPart } from './workshop';
+import { backUp, BACKUP_PARTS, partFile, workshopOf } from './workshop';
 import { flow } from '@/ui/flow';
 
 /** The whole workshop as one file. */
@@ -62,7 +62,7 @@ export function TakeAway() {
   );
 }
 
-const PART_NAME: Readonly<Record<Part, string>> = {
+const PART_NAME: Readonly<Record<BackupPart, string>> = {
   shelf: 'Shelf',
   library: 'Limits',
   templates: 'Sheets of the shop',
@@ -71,7 +71,7 @@ const PART_NAME: Readonly<Record<Part, string>> = {
 /** One part by itself, for another shop: it is taken in there like every file of ours. */
 export function Parts() {
   const dispatch = useAppDispatch();
-  const save = async (part: Part) => {
+  const save = async (part: BackupPart) => {
     const name = PART_NAME[part].toLowerCase().replaceAll(' ', '-');
     download(`under-ridge-${name}.json`, await dispatch(partFile(part)));
   };
@@ -80,7 +80,7 @@ export function Parts() {
       <Heading level={2}>One part</Heading>
       <Words>For another shop, as JSON: it is taken in there like a backup.</Words>
       <View style={flow.wrap}>
-        {PARTS.map((part) => (
+        {BACKUP_PARTS.map((part) => (
           <Action
             key={part}
             icon="download"

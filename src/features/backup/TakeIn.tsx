@@ -1,3 +1,4 @@
+import { upperFirst } from '@/core/text/sentence';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -163,7 +164,7 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
       {apart.slice(0, NAMED).map((item) => (
         <Choice
           key={item.key}
-          label={`${KIND_WORD[item.kind].charAt(0).toUpperCase()}${KIND_WORD[item.kind].slice(1)} ${item.name} is here with other values`}
+          label={`${upperFirst(KIND_WORD[item.kind])} ${item.name} is here with other values`}
           value={choices.get(item.key) ?? choiceFor(item)}
           options={item.kind === 'template' ? CHOICES.slice(1) : CHOICES}
           onChange={(choice) => setChoices(new Map(choices).set(item.key, choice))}

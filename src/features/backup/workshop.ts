@@ -53,12 +53,12 @@ export const backUp =
   };
 
 /** Parts of a workshop that can leave it by themselves. */
-export const PARTS = ['shelf', 'library', 'templates'] as const;
-export type Part = (typeof PARTS)[number];
+export const BACKUP_PARTS = ['shelf', 'library', 'templates'] as const;
+export type BackupPart = (typeof BACKUP_PARTS)[number];
 
 /** A workshop file with one part in it and the others empty; it is taken in like any other. */
 export const partFile =
-  (part: Part) =>
+  (part: BackupPart) =>
   (_dispatch: unknown, getState: () => RootState): Promise<string> => {
     const nothing = { jobs: [], unfinished: {}, shelf: EMPTY_STOCK, templates: {}, library: [] };
     const workshop = { ...nothing, [part]: workshopOf(getState())[part] };

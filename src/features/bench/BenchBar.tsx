@@ -1,3 +1,4 @@
+import { upperFirst } from '@/core/text/sentence';
 import { View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
@@ -26,7 +27,7 @@ const LOST: Readonly<Record<Instrument, string>> = {
 
 function words(status: LinkStatus, of: Instrument): string {
   const name = NAME[of];
-  const first = `${name.charAt(0).toUpperCase()}${name.slice(1)}`;
+  const first = `${upperFirst(name)}`;
   return {
     off: `No ${name} connected`,
     connecting: `Looking for the ${name} …`,

@@ -23,7 +23,7 @@ import { sceneOf } from './scene';
 import { readSentence } from '@/core/text/sentence';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { Sentence } from './Sentence';
+import { SentenceLine } from './SentenceLine';
 import { useRide, useStatus } from './useRide';
 import { flow } from '@/ui/flow';
 
@@ -114,7 +114,7 @@ function Working({ cutaway, width, height }: WorkingProps) {
         <Picture cutaway={cutaway} scene={scene} ride={ride} />
         <View style={beside ? { width: controls, gap: low ? 6 : 12 } : { gap: 8 }}>
           <View style={flow.line}>
-            <Sentence ride={ride} />
+            <SentenceLine ride={ride} />
             {rides && (low || !wide) ? <Canvas width={FRONT.phone} height={FRONT.phone} /> : null}
           </View>
           <View style={flow.topRow}>

@@ -1,4 +1,4 @@
-import type { Moment } from '@/core/takeoff/hands';
+import type { HandMoment } from '@/core/takeoff/hands';
 
 /** A change of the hands smaller than this is none. */
 const LEAST = 0.004;
@@ -7,10 +7,10 @@ const MOST = 1500;
 
 /** Keeps lever and throttle over time: only the moments at which they turn. */
 export class Recorder {
-  private readonly kept: Moment[] = [];
-  private latest: Moment | undefined;
+  private readonly kept: HandMoment[] = [];
+  private latest: HandMoment | undefined;
 
-  note(moment: Moment): void {
+  note(moment: HandMoment): void {
     if (moment.t > LONGEST || this.kept.length >= MOST) return;
     const before = this.kept.at(-1);
     const { latest } = this;
@@ -27,7 +27,7 @@ export class Recorder {
     this.latest = moment;
   }
 
-  moments(): readonly Moment[] {
+  moments(): readonly HandMoment[] {
     const last = this.kept.at(-1);
     const { latest } = this;
     return last && latest && latest.t > last.t ? [...this.kept, latest] : [...this.kept];

@@ -1,5 +1,5 @@
 import type { Cutaway, CutawayLook } from '@/core/takeoff/cutaway';
-import type { Moment } from '@/core/takeoff/hands';
+import type { HandMoment } from '@/core/takeoff/hands';
 import type { Motion, MotionSpeeds } from '@/core/takeoff/motion';
 import { speedsOf } from '@/core/takeoff/motion';
 import { WARM_OIL } from '@/core/takeoff/setup';
@@ -7,10 +7,10 @@ import { WARM_OIL } from '@/core/takeoff/setup';
 import type { Painter } from './Painter';
 import { Recorder } from './Recorder';
 
-type Hands = Omit<Moment, 't'>;
+type Hands = Omit<HandMoment, 't'>;
 
 /** What is read beside the drawing, a few times a second. */
-export interface Reading {
+export interface RideReading {
   readonly look: CutawayLook;
   readonly motion?: Motion;
   readonly speeds?: MotionSpeeds;
@@ -52,7 +52,7 @@ export class RideLoop {
   private last = 0;
   private readAt = 0;
   private drawnAt = 0;
-  private seen: Reading;
+  private seen: RideReading;
   private told: RideStatus = { running: false, recording: false, begun: 0 };
 
   constructor(
@@ -69,7 +69,7 @@ export class RideLoop {
     this.listeners.add(listener);
     return () => this.listeners.delete(listener);
   };
-  readonly reading = (): Reading => this.seen;
+  readonly reading = (): RideReading => this.seen;
   readonly status = (): RideStatus => this.told;
   readonly held = (): Hands => this.hands;
 
@@ -121,7 +121,7 @@ export class RideLoop {
   };
 
   /** The hands from the beginning of the recording to now. */
-  readonly stop = (): readonly Moment[] => {
+  readonly stop = (): readonly HandMoment[] => {
     const made = this.recorder?.moments() ?? [];
     this.recorder = undefined;
     this.say({ recording: false });
@@ -150,7 +150,7 @@ export class RideLoop {
     this.recorder?.note({ t: this.motion.t, ...this.hands });
   }
 
-  private read(): Reading {
+  private read(): RideReading {
     const { motion, cutaway, hands } = this;
     const speeds = motion && cutaway.ride ? speedsOf(cutaway.ride, motion) : undefined;
     return {
@@ -160,7 +160,7 @@ export class RideLoop {
     };
   }
 
-  private show(passed: number): Reading {
+  private show(passed: number): RideReading {
     const now = this.read();
     const { motion } = now;
     const { full } = this.cutaway;
@@ -177,7 +177,7 @@ export class RideLoop {
     return now;
   }
 
-  private tell(seen: Reading): void {
+  private tell(seen: RideReading): void {
     this.seen = seen;
     for (const listener of this.listeners) listener();
   }

@@ -1,20 +1,21 @@
+import { upperFirst } from '@/core/text/sentence';
 import type { UnitChoice } from '@/core/units/quantity';
 import { formatWithUnit } from '@/core/units/quantity';
 
-import type { Reading } from './RideLoop';
+import type { RideReading } from './RideLoop';
 
 /** Nearer than this a hub stands, rpm. */
 const STANDS = 5;
 
 /** What one sees, in a sentence with its figures. */
-export function inWords({ look, motion, speeds }: Reading, units: UnitChoice): string {
+export function inWords({ look, motion, speeds }: RideReading, units: UnitChoice): string {
   const force = (value: number) => formatWithUnit(value, 'force', units, 0);
   const torque = (value: number) => formatWithUnit(value, 'torque', units, 0);
   const open =
     look.clearance > 0
       ? `the plates are ${formatWithUnit(look.clearance, 'length', units)} apart at each face`
       : 'the plates lie together';
-  if (!motion || !speeds) return `${cap(open)}.`;
+  if (!motion || !speeds) return `${upperFirst(open)}.`;
   if (motion.state === 'stalled') return 'Stalled: the engine stands.';
   if (motion.state === 'locked')
     return `Locked: basket and hub turn as one; ${torque(Math.abs(motion.torque))} pass of the ${torque(motion.capacity)} that it can carry.`;
@@ -27,7 +28,7 @@ export function inWords({ look, motion, speeds }: Reading, units: UnitChoice): s
 }
 
 /** The kind of thing that is seen, for what is read out only when it changes. */
-export const stateOf = ({ motion, look }: Reading): string =>
+export const stateOf = ({ motion, look }: RideReading): string =>
   !motion
     ? look.clearance > 0
       ? 'open'
@@ -37,5 +38,3 @@ export const stateOf = ({ motion, look }: Reading): string =>
       : motion.capacity > 0
         ? 'slipping'
         : 'open';
-
-const cap = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

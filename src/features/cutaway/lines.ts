@@ -2,7 +2,7 @@ import type { FigureId } from '@/core/evaluate/engine/figure';
 import type { Quantity, UnitChoice } from '@/core/units/quantity';
 import { formatWithUnit } from '@/core/units/quantity';
 
-import type { Reading } from './RideLoop';
+import type { RideReading } from './RideLoop';
 
 /** A figure that is read off the cutaway. */
 export interface Line {
@@ -15,7 +15,7 @@ export interface Line {
 }
 
 /** Everything that is read off the cutaway, each with its unit and how it comes about. */
-export function linesOf(reading: Reading, units: UnitChoice): readonly Line[] {
+export function linesOf(reading: RideReading, units: UnitChoice): readonly Line[] {
   const { look, motion, speeds } = reading;
   const line = (
     name: string,

@@ -6,7 +6,7 @@ import type { Cutaway } from '@/core/takeoff/cutaway';
 import { useStrata } from '@/ui/theme';
 
 import { Painter } from './Painter';
-import type { Reading, RideStatus } from './RideLoop';
+import type { RideReading, RideStatus } from './RideLoop';
 import { RideLoop } from './RideLoop';
 import type { Scene } from './scene';
 
@@ -32,7 +32,7 @@ export function useRide(cutaway: Cutaway, scene: Scene, frame: RefObject<View | 
   return ride;
 }
 
-export const useReading = (ride: RideLoop): Reading =>
+export const useReading = (ride: RideLoop): RideReading =>
   useSyncExternalStore(ride.subscribe, ride.reading, ride.reading);
 
 export const useStatus = (ride: RideLoop): RideStatus =>

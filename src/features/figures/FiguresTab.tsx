@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 
-import { readSentence } from '@/core/text/sentence';
+import { lowerFirst, readSentence } from '@/core/text/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/state/jobs/evaluations';
@@ -27,9 +27,7 @@ export function FiguresTab() {
             </View>
             <View style={styles.grow}>
               <Words bold size={15}>
-                {v.state === 'unknown'
-                  ? v.title
-                  : `${STATE_WORD[v.state]}: ${v.title.charAt(0).toLowerCase()}${v.title.slice(1)}`}
+                {v.state === 'unknown' ? v.title : `${STATE_WORD[v.state]}: ${lowerFirst(v.title)}`}
               </Words>
               <Words soft size={14}>
                 {readSentence(v.sentence, units)}

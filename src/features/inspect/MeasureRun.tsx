@@ -14,7 +14,7 @@ import { Siblings, SoFar } from './PartInHand';
 import { Quick } from './Quick';
 import { RunAsked, RunDisplay } from './RunDisplay';
 import { RunOver } from './RunOver';
-import type { Run } from './useRun';
+import type { MeasuringRun } from './useRun';
 import { useRun } from './useRun';
 import { useTypingGauge } from './useTypingGauge';
 import { flow } from '@/ui/flow';
@@ -94,7 +94,7 @@ export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd 
 }
 
 interface HeadProps {
-  readonly run: Run;
+  readonly run: MeasuringRun;
   readonly step: RunStep;
 }
 

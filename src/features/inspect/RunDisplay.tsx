@@ -12,11 +12,11 @@ import { Action } from '@/ui/Action';
 import { FONT, SPACE, useStrata } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 
-import type { Run } from './useRun';
+import type { MeasuringRun } from './useRun';
 import { flow } from '@/ui/flow';
 
 interface PartProps {
-  readonly run: Run;
+  readonly run: MeasuringRun;
   readonly step: RunStep;
 }
 
@@ -99,7 +99,7 @@ function Question({
   run,
   step,
   question,
-}: PartProps & { readonly question: NonNullable<Run['question']> }) {
+}: PartProps & { readonly question: NonNullable<MeasuringRun['question']> }) {
   const strata = useStrata();
   const units = useUnits();
   const asTyped = parseEntry(run.text, fieldAt(step.path), units);

@@ -9,12 +9,18 @@ import { Action } from '@/ui/Action';
 import { Heading, Words } from '@/ui/Words';
 
 import { useInspection } from './useInspection';
-import type { Run } from './useRun';
+import type { MeasuringRun } from './useRun';
 import { flow } from '@/ui/flow';
 import { SPACE } from '@/ui/theme';
 
 /** The end of a run: what is still open, what must go, and the way on. */
-export function RunOver({ run, onEnd }: { readonly run: Run; readonly onEnd: () => void }) {
+export function RunOver({
+  run,
+  onEnd,
+}: {
+  readonly run: MeasuringRun;
+  readonly onEnd: () => void;
+}) {
   const job = useJob();
   const units = useUnits();
   const open = openSteps(job, run.steps);

@@ -15,7 +15,7 @@ import { withReading } from './edits';
 
 type Question = Extract<ParsedEntry, { readonly kind: 'question' }>;
 
-export interface Run {
+export interface MeasuringRun {
   readonly steps: readonly RunStep[];
   /** The reading to take; nothing once all are taken. */
   readonly step: RunStep | undefined;
@@ -39,7 +39,7 @@ export interface Run {
 const MAX_TEXT = 20;
 
 /** One measuring run over the parts chosen: where it stands, and the hand or the gauge that moves it on. */
-export function useRun(parts: readonly RunPart[]): Run {
+export function useRun(parts: readonly RunPart[]): MeasuringRun {
   const job = useJob();
   const units = useUnits();
   const change = useEditJob();

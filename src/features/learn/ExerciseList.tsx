@@ -5,7 +5,7 @@ import { Icon, TouchableRipple } from 'react-native-paper';
 import type { ExerciseId, ExerciseKind } from '@/core/exercises/exercises';
 import { EXERCISE_IDS, EXERCISES } from '@/core/exercises/exercises';
 import { MISTAKES } from '@/core/exercises/model';
-import type { Progress } from '@/state/practiceSlice';
+import type { PracticeProgress } from '@/state/practiceSlice';
 import { useAppSelector } from '@/state/store';
 import { StateMark } from '@/ui/StateMark';
 import { SPACE, useRuled, useStrata } from '@/ui/theme';
@@ -50,7 +50,7 @@ function Row({
   progress,
 }: {
   readonly id: ExerciseId;
-  readonly progress: Progress | undefined;
+  readonly progress: PracticeProgress | undefined;
 }) {
   const ruled = useRuled();
   const strata = useStrata();
@@ -82,7 +82,7 @@ function Row({
   );
 }
 
-function standsAt(progress: Progress | undefined): string {
+function standsAt(progress: PracticeProgress | undefined): string {
   if (!progress || progress.done === 0)
     return progress?.open ? 'Begun, not checked yet' : 'Not tried yet';
   const { done, right, last } = progress;

@@ -2,7 +2,7 @@ import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
 
-import { readSentence } from '@/core/text/sentence';
+import { lowerFirst, readSentence } from '@/core/text/sentence';
 import type { ExerciseId } from '@/core/exercises/exercises';
 import { EXERCISES, isExercise } from '@/core/exercises/exercises';
 import type { Answer } from '@/core/exercises/model';
@@ -113,10 +113,7 @@ function Case({ kind, open }: { readonly kind: ExerciseId; readonly open: OpenCa
             </Words>
             <Words soft>
               {EXERCISES[kind].mistakes
-                .map(
-                  (m) =>
-                    `The mistake it is about: ${MISTAKES[m].charAt(0).toLowerCase()}${MISTAKES[m].slice(1)}.`,
-                )
+                .map((m) => `The mistake it is about: ${lowerFirst(MISTAKES[m])}.`)
                 .join(' ')}
             </Words>
             <View style={flow.wrap}>

@@ -1,14 +1,14 @@
 import { View } from 'react-native';
 
 import { readSentence } from '@/core/text/sentence';
-import type { Mark } from '@/core/exercises/model';
+import type { ExerciseMark } from '@/core/exercises/model';
 import { useUnits } from '@/features/display/useUnits';
 import { Termed } from '@/features/words/Termed';
 import { StateMark } from '@/ui/StateMark';
 import { flow } from '@/ui/flow';
 
 /** What an answer was worth, in a mark, a word and its reason. */
-export function MarkView({ mark }: { readonly mark: Mark | undefined }) {
+export function MarkView({ mark }: { readonly mark: ExerciseMark | undefined }) {
   const units = useUnits();
   if (!mark) return null;
   const { points, says } = mark;

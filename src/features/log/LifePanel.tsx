@@ -1,3 +1,4 @@
+import { upperFirst } from '@/core/text/sentence';
 import { useDeferredValue } from 'react';
 import { StyleSheet, View } from 'react-native';
 
@@ -151,7 +152,7 @@ function Limits({ all, meter }: { readonly all: readonly Foreseen[]; readonly me
     <View role="list" aria-label="Limits, the first one first">
       {all.map((f) => (
         <View key={f.name} role="listitem" style={[ruled, styles.item]}>
-          <Words style={flow.shrink}>{f.name.charAt(0).toUpperCase() + f.name.slice(1)}</Words>
+          <Words style={flow.shrink}>{upperFirst(f.name)}</Words>
           <View style={styles.place}>
             <Digits>{f.left === 0 ? 'met' : read(f.run)}</Digits>
             {f.date && f.left > 0 ? (

@@ -50,7 +50,7 @@ export function LayPack() {
         onChange={setFirst}
       />
       {discKinds.length > 1 ? (
-        <KindChoice
+        <PlateKindChoice
           label="Discs of the kind"
           kinds={discKinds}
           value={disc.id}
@@ -58,7 +58,7 @@ export function LayPack() {
         />
       ) : null}
       {steelKinds.length > 1 ? (
-        <KindChoice
+        <PlateKindChoice
           label="Steels of the kind"
           kinds={steelKinds}
           value={steel.id}
@@ -89,7 +89,7 @@ interface KindChoiceProps {
   readonly onChange: (id: string) => void;
 }
 
-export function KindChoice({ label, kinds, value, onChange }: KindChoiceProps) {
+export function PlateKindChoice({ label, kinds, value, onChange }: KindChoiceProps) {
   return (
     <Choice
       label={label}

@@ -1,3 +1,4 @@
+import { upperFirst } from '@/core/text/sentence';
 import { choosePack } from '@/core/job/edits/pack';
 import { View } from 'react-native';
 
@@ -21,7 +22,7 @@ import { flow } from '@/ui/flow';
 
 const CALIPER_OPTIONS = CALIPER_WAYS.map((value) => ({
   value,
-  label: CALIPER_WAY[value].charAt(0).toUpperCase() + CALIPER_WAY[value].slice(1),
+  label: upperFirst(CALIPER_WAY[value]),
 }));
 
 const MEMBERS = [

@@ -25,7 +25,7 @@ import { StateMark } from '@/ui/StateMark';
 import { SPACE, useRuled, useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
-import { KindChoice } from './LayPack';
+import { PlateKindChoice } from './LayPack';
 import { PlateMarks } from './PlateMarks';
 import { flow } from '@/ui/flow';
 
@@ -211,7 +211,7 @@ function PlateEditor({ layer, edits }: { readonly layer: PackLayer; readonly edi
   return (
     <View style={styles.padded}>
       <PlateKeys number={number} count={count} edits={edits} />
-      <KindChoice label="Kind" kinds={kinds} value={plate.kindId} onChange={edits.kind} />
+      <PlateKindChoice label="Kind" kinds={kinds} value={plate.kindId} onChange={edits.kind} />
       <PlateMarks plate={plate} lined={layer.lined !== 'none'} />
       <FieldGrid>
         {POINTS.slice(0, shown).map((point) => (

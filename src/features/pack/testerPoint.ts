@@ -1,7 +1,7 @@
 import { MAX_TESTER_POINTS } from '@/core/job/fields';
 import type { Entry, Job } from '@/core/job/types';
 import type { Mm } from '@/core/units/quantity';
-import type { SpringReading } from '@/files/springCsv';
+import type { TesterRow } from '@/files/springCsv';
 
 /** By so much a tester reads longer than where it touched, without having left the spring, mm. */
 const TOUCH_SCATTER = 0.1;
@@ -12,7 +12,7 @@ const SAME_PLACE = 0.05;
 export function withTesterFile(
   job: Job,
   groupId: string,
-  points: readonly SpringReading[],
+  points: readonly TesterRow[],
   day: string,
   newId: () => string,
 ): Job {
@@ -31,7 +31,7 @@ export function withTesterFile(
 /** The points of a file in the place of those of the diaphragm. */
 export function withDiaphragmFile(
   job: Job,
-  readings: readonly SpringReading[],
+  readings: readonly TesterRow[],
   day: string,
   newId: () => string,
 ): Job {

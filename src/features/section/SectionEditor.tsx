@@ -1,3 +1,4 @@
+import { upperFirst } from '@/core/text/sentence';
 import { takesUp } from '@/core/clutch/fitted';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -160,7 +161,7 @@ function StateInWords({
   const text = parts.join(', ');
   return (
     <View aria-live="polite" testID="section-state">
-      <Words size={15}>{`${text.charAt(0).toUpperCase()}${text.slice(1)}.`}</Words>
+      <Words size={15}>{`${upperFirst(text)}.`}</Words>
     </View>
   );
 }

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 
-import { readSentence } from '@/core/text/sentence';
+import { lowerFirst, readSentence } from '@/core/text/sentence';
 import type { DiaphragmLook, StepLook } from '@/core/clutch/diaphragm/look';
 import { diaphragmLook } from '@/core/clutch/diaphragm/look';
 import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
@@ -110,7 +110,7 @@ function Steps({ steps }: { readonly steps: readonly StepLook[] }) {
         <View key={step.id} role="listitem" style={[ruled, styles.item]}>
           <View style={flow.share}>
             <Words size={15} bold={step.inUse}>
-              {`Step ${step.name}: ${lower(readSentence(step.sentence, units))}`}
+              {`Step ${step.name}: ${lowerFirst(readSentence(step.sentence, units))}`}
             </Words>
             <Digits soft size={14}>
               {formatWithUnit(step.clamp, 'force', units, 0)}
@@ -126,8 +126,6 @@ function Steps({ steps }: { readonly steps: readonly StepLook[] }) {
     </View>
   );
 }
-
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 const styles = StyleSheet.create({
   item: { paddingVertical: SPACE.gap, flexDirection: 'row', alignItems: 'center', gap: SPACE.gap },

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { MAX_CSV_BYTES, readSpringCsv } from '@/files/csvFiles';
-import type { SpringReading } from '@/files/springCsv';
+import type { TesterRow } from '@/files/springCsv';
 import { FileRefused } from '@/files/refused';
 import { pickFile } from '@/files/share';
 import { reportFault } from '@/storage/faults';
@@ -14,7 +14,7 @@ import { flow } from '@/ui/flow';
 interface Props {
   readonly place: 'length' | 'deflection';
   /** The points of the file take the place of those that are there; undo brings them back. */
-  readonly onPoints: (points: readonly SpringReading[]) => void;
+  readonly onPoints: (points: readonly TesterRow[]) => void;
 }
 
 /** Points of a spring tester from a CSV file; a file that is none is refused whole, with the line. */

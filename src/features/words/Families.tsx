@@ -1,3 +1,4 @@
+import { lowerFirst } from '@/core/text/sentence';
 import { LAYOUTS } from '@/core/guide/layouts';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -42,7 +43,7 @@ export function Families() {
           <View style={styles.stack}>
             <Heading level={2}>{name}</Heading>
             <Termed>{how}</Termed>
-            <Termed>{`To tell it: ${tell.charAt(0).toLowerCase()}${tell.slice(1)}`}</Termed>
+            <Termed>{`To tell it: ${lowerFirst(tell)}`}</Termed>
             <Termed soft>{mind}</Termed>
           </View>
         </View>

@@ -1,3 +1,4 @@
+import { lowerFirst } from '@/core/text/sentence';
 import { StyleSheet, View } from 'react-native';
 
 import { SCHOOLS } from '@/core/words/schools';
@@ -23,9 +24,9 @@ export function Schools() {
             <Termed
               key={s}
               soft
-            >{`${i === 0 ? 'One school' : 'Another'}: ${s.charAt(0).toLowerCase()}${s.slice(1)}.`}</Termed>
+            >{`${i === 0 ? 'One school' : 'Another'}: ${lowerFirst(s)}.`}</Termed>
           ))}
-          <Termed bold>{`Here: ${ours.charAt(0).toLowerCase()}${ours.slice(1)}`}</Termed>
+          <Termed bold>{`Here: ${lowerFirst(ours)}`}</Termed>
           <Termed>{why}</Termed>
         </View>
       ))}

@@ -16,7 +16,7 @@ type Tone = Extract<
 >;
 
 /** A path of a small drawing: filled, or as a line of some width. */
-export interface Part {
+export interface DrawingPart {
   readonly tone: Tone;
   readonly d: string;
   readonly line?: number;
@@ -25,14 +25,14 @@ export interface Part {
 export interface Drawing {
   /** What it shows, in words. */
   readonly label: string;
-  readonly parts: readonly Part[];
+  readonly parts: readonly DrawingPart[];
 }
 
 /** Every drawing stands in a field of this size. */
 export const FIELD = { width: 160, height: 100 } as const;
 
-const fill = (tone: Tone, d: string): Part => ({ tone, d });
-const line = (tone: Tone, d: string, width = 2.5): Part => ({ tone, d, line: width });
+const fill = (tone: Tone, d: string): DrawingPart => ({ tone, d });
+const line = (tone: Tone, d: string, width = 2.5): DrawingPart => ({ tone, d, line: width });
 const box = (x: number, y: number, w: number, h: number) => `M${x} ${y}h${w}v${h}h${-w}z`;
 const ring = (cx: number, cy: number, r: number) =>
   `M${cx - r} ${cy}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`;
@@ -60,7 +60,7 @@ const zigzag = (x: number, y: number, w: number, h: number, coils: number) => {
 };
 
 /** Discs from the left, steels from the right, as in the section. */
-const layers = (tops: readonly number[], from = 20): Part[] =>
+const layers = (tops: readonly number[], from = 20): DrawingPart[] =>
   tops.flatMap((y, i) =>
     i % 2 === 0
       ? [

@@ -28,7 +28,7 @@ import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { BenchName } from './BenchName';
-import { EditRow } from './EditRow';
+import { StepEdit } from './StepEdit';
 import { StepRow } from './StepRow';
 import { templateActions, templateKey } from '@/state/templatesSlice';
 import { flow } from '@/ui/flow';
@@ -119,7 +119,7 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
                 {those.map((step, i) => (
                   <View key={step.line.key} role="listitem">
                     {editing ? (
-                      <EditRow step={step} stage={stage} number={from + i + 1} />
+                      <StepEdit step={step} stage={stage} number={from + i + 1} />
                     ) : (
                       <StepRow step={step} stage={stage} onToggle={toggle} tool={tool(step.line)} />
                     )}

@@ -4,7 +4,7 @@ import { evaluate } from '@/core/evaluate/evaluate';
 import { rowOf } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
 import { EMPTY_STOCK } from '@/core/shelf/stock';
-import { demoJob } from '@/demo/jobs';
+import { coilPack, pedalPack } from '@/testing/packs';
 import { demoLibrary, demoShelf } from '@/demo/workshop';
 import { spoiltBytes, spoiltJson, spoiltText } from '@/testing/hostile';
 
@@ -62,7 +62,7 @@ const always = <T>(spoilt: fc.Arbitrary<T>, look: (value: T) => void): void =>
   fc.assert(fc.property(spoilt, look), { numRuns: ROUNDS });
 
 describe('spoilt again and again', () => {
-  const job = demoJob('UR-0106');
+  const job = coilPack();
   const jobText = writeJobFile(job, { 'engine.peakTorque': 'about' }, NOW);
 
   it('a job file is taken whole or refused in words', () => {
@@ -77,7 +77,7 @@ describe('spoilt again and again', () => {
   it('a workshop file is', async () => {
     const text = writeWorkshopFile(
       {
-        jobs: [{ ...demoJob('UR-0105'), photos: [] }],
+        jobs: [{ ...pedalPack(), photos: [] }],
         unfinished: {},
         // One or two of each will do: what is spoilt lies in any of them.
         shelf: {

@@ -4,7 +4,7 @@ import path from 'node:path';
 import fc from 'fast-check';
 import { create } from 'fontkit';
 
-import { demoJob } from '@/demo/jobs';
+import { coilPack } from '@/testing/packs';
 
 import coverage from '../pdf/coverage.json';
 import {
@@ -40,7 +40,7 @@ describe('letters on a sheet', () => {
 
   it('are a box where no face has them, and are named before printing', () => {
     expect(runsOf('漢字 x')).toEqual([{ text: '□□ ', font: SIGNS_FACE }, { text: 'x' }]);
-    const job = { ...demoJob('UR-0106'), notes: 'שלום 漢字漢 \u{1F600} и → é' };
+    const job = { ...coilPack(), notes: 'שלום 漢字漢 \u{1F600} и → é' };
     const paper = paperOf({ job, kind: 'job', pageSize: 'A4', units: {}, unfinished: [] });
     expect(unprintable(paper)).toEqual([...'שלום漢字\u{1F600}']);
   });

@@ -14,7 +14,7 @@ import { MAX_VARIANTS } from '@/core/job/variants';
 import { blankBuild, blankProve, blankWork } from '@/core/job/work';
 import { blankSignOff } from '@/core/job/signOff';
 
-import { PARTS } from './pack';
+import { PACK_PARTS } from './pack';
 import { DATE, entriesUnder, entryOf, ID, list, text, TIME } from './parts';
 import { INSPECTION, INTAKE, PHOTO, STRIP } from './stages';
 import { BUILD, OVERRIDES, PROVE, WORK } from './work';
@@ -61,10 +61,10 @@ const RECORD = {
     }),
     ...entriesUnder('engine'),
   }).required(),
-  ...PARTS,
+  ...PACK_PARTS,
   duty: Joi.object(entriesUnder('duty')).default({}),
   variants: Joi.array()
-    .items(Joi.object({ id: ID.required(), name: text(MAX_NAME).required(), ...PARTS }))
+    .items(Joi.object({ id: ID.required(), name: text(MAX_NAME).required(), ...PACK_PARTS }))
     .max(MAX_VARIANTS - 1)
     .default([]),
   variantName: text(MAX_NAME),

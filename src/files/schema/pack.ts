@@ -98,7 +98,7 @@ const FITTINGS = CLUTCH_KINDS.flatMap(({ id, choice }) => {
 });
 
 /** What makes up a pack and how it is pressed and released: of the job, and of each variant put aside. */
-export const PARTS = {
+export const PACK_PARTS = {
   pack: Joi.object({
     kinds: list(KIND, MAX_KINDS),
     plates: list(PLATE, MAX_PLATES),

@@ -2,7 +2,7 @@ import Joi from 'joi';
 
 import type { Bounds } from '@/core/errors';
 import { isDay, isMoment } from '@/core/due/days';
-import { within } from '@/core/errors';
+import { isWithin } from '@/core/errors';
 import type { FieldPattern } from '@/core/job/fieldPath';
 import { FIELDS } from '@/core/job/fields';
 
@@ -84,7 +84,7 @@ function isEntry(value: unknown, bounds: Bounds): boolean {
     if (key !== 'value' && key !== 'typed' && key !== 'source') return false;
   return (
     typeof value.value === 'number' &&
-    within(value.value, bounds) &&
+    isWithin(value.value, bounds) &&
     !isDenormal(value.value) &&
     isText(value.typed, 80) &&
     (value.source === undefined || isSource(value.source))

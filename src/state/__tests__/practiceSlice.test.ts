@@ -1,9 +1,9 @@
-import { PARTS } from '@/state/saving/parts';
+import { STORED_PARTS } from '@/state/saving/parts';
 import { makeStore } from '../store';
 
 import { practiceActions } from '../practiceSlice';
 
-const part = PARTS.find((p) => p.key === 'practice');
+const part = STORED_PARTS.find((p) => p.key === 'practice');
 const kind = 'measureDisc';
 
 describe('practice', () => {

@@ -1,5 +1,5 @@
 import { jobsLoaded } from '@/state/jobs/reading';
-import { demoJob } from '@/demo/jobs';
+import { coilPack } from '@/testing/packs';
 
 import type { DynoReading } from '@/core/torque/dynoPulls';
 import { pullsActions, pullsReducer } from '../pullsSlice';
@@ -42,7 +42,7 @@ describe('pulls of jobs', () => {
   });
 
   it('go with a job that is not there when the workshop is opened', () => {
-    const job = demoJob('UR-0101');
+    const job = coilPack();
     const two = after(...heard(job.id, part(1, 0, true)), ...heard('gone', part(1, 0, true)));
     const opened = pullsReducer(two, jobsLoaded({ jobs: [job], drafts: {} }));
     expect(Object.keys(opened)).toEqual([job.id]);

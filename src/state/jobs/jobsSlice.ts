@@ -9,7 +9,7 @@ import type { Job } from '@/core/job/types';
 import { withEditing } from './editing';
 import type { Drafts, JobsState } from './jobsState';
 import { adapter, initialState } from './jobsState';
-import { jobsLoaded, jobsRead, jobWanted, withReading } from './reading';
+import { jobsLoaded, jobsRead, jobWanted, readingFirst } from './reading';
 
 /** Reducers are pure: the time of an action comes with it. */
 const stamped = <T extends object>(payload: T) => ({
@@ -121,7 +121,7 @@ function nextNumber({ entities, unread }: JobsState): string {
   return `UR-${String(numbers.reduce((a, b) => Math.max(a, b), 100) + 1).padStart(4, '0')}`;
 }
 
-export const jobsReducer = withEditing(withReading(jobsSlice.reducer));
+export const jobsReducer = withEditing(readingFirst(jobsSlice.reducer));
 export const jobActions = { ...jobsSlice.actions, jobsLoaded, jobsRead, jobWanted };
 export const jobSelectors = adapter.getSelectors((state: { jobs: JobsState }) => state.jobs);
 export type { Drafts, JobsState } from './jobsState';

@@ -33,7 +33,7 @@ const byId = <T extends { readonly id: string }>(items: readonly T[]): Record<st
   Object.fromEntries(items.map((item) => [item.id, item]));
 
 /** The reducer of jobs with what is read from the records. */
-export function withReading(reduce: Reduce): Reduce {
+export function readingFirst(reduce: Reduce): Reduce {
   return (before, action) => {
     const state = before ?? reduce(before, { type: 'jobs/nothing' });
     if (jobsLoaded.match(action)) {

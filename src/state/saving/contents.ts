@@ -1,7 +1,7 @@
 import type { Drafts } from '@/state/jobs/jobsSlice';
 import type { RootState } from '@/state/store';
 
-import { PARTS } from './parts';
+import { STORED_PARTS } from './parts';
 import { JOB_KEY } from './readJobs';
 import type { RowRecords } from './rowRecords';
 import { isDrafts } from './storedJob';
@@ -19,7 +19,7 @@ export function contents(state: RootState, rows: RowRecords): Map<string, unknow
   for (const [id, drafts] of Object.entries(jobs.drafts)) {
     if (Object.keys(drafts).length > 0) all.set(DRAFTS_KEY + id, drafts);
   }
-  for (const { key, of } of PARTS) all.set(key, of(state));
+  for (const { key, of } of STORED_PARTS) all.set(key, of(state));
   for (const [key, value] of rows.of(state)) all.set(key, value);
   all.set(ABOUT_KEY, ABOUT);
   return all;
@@ -28,7 +28,7 @@ export function contents(state: RootState, rows: RowRecords): Map<string, unknow
 /** The parts of the state that are stored, to see whether any changed. */
 export const storedParts = (state: RootState): readonly unknown[] => [
   state.jobs,
-  ...PARTS.map(({ of }) => of(state)),
+  ...STORED_PARTS.map(({ of }) => of(state)),
 ];
 
 export function draftsIn(found: ReadonlyMap<string, unknown>): Readonly<Record<string, Drafts>> {

@@ -6,7 +6,7 @@ import { copyOfEdit } from '@/core/job/derive';
 import { JOB_KEY } from './readJobs';
 import type { Damage, RecordStore } from '@/storage/records';
 import { ROWS_KEY } from './rowRecords';
-import { isRecord, storedJob } from './storedJob';
+import { isPlainRecord, storedJob } from './storedJob';
 import { threeWay } from '@/storage/threeWay';
 
 /*
@@ -126,7 +126,7 @@ function leftIn(text: string | null | undefined): readonly Left[] {
   try {
     const left: unknown = JSON.parse(text ?? '[]');
     return Array.isArray(left)
-      ? left.filter((item): item is Left => isRecord(item) && typeof item.key === 'string')
+      ? left.filter((item): item is Left => isPlainRecord(item) && typeof item.key === 'string')
       : [];
   } catch {
     return [];

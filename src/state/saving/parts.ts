@@ -20,7 +20,7 @@ import type { Templates } from '@/state/templatesSlice';
 import { templateActions } from '@/state/templatesSlice';
 import type { AppStore, RootState } from '@/state/store';
 
-import { isRecord } from './storedJob';
+import { isPlainRecord } from './storedJob';
 
 /*
  * Records are ours and have their checksum; they are looked at so far that no screen falls over one that an odd version or
@@ -28,7 +28,7 @@ import { isRecord } from './storedJob';
  */
 
 const isItems = (value: unknown): value is readonly Record<string, unknown>[] =>
-  Array.isArray(value) && value.every((item) => isRecord(item) && typeof item.id === 'string');
+  Array.isArray(value) && value.every((item) => isPlainRecord(item) && typeof item.id === 'string');
 
 /** Lists of the shelf that came later. */
 const LATER_LISTS = ['scrap', 'scrapSprings', 'wanted'] as const;
@@ -37,9 +37,9 @@ const THEMES: readonly ThemeChoice[] = ['system', 'limestone', 'peat'];
 
 function isDisplay(value: unknown): value is Display {
   return (
-    isRecord(value) &&
+    isPlainRecord(value) &&
     THEMES.some((theme) => theme === value.theme) &&
-    isRecord(value.units) &&
+    isPlainRecord(value.units) &&
     Object.entries(value.units).every(
       ([quantity, unit]) =>
         Object.hasOwn(UNITS, quantity) && UNITS[quantity as Quantity].some(({ id }) => id === unit),
@@ -53,14 +53,14 @@ const isTexts = (value: unknown): boolean =>
   Array.isArray(value) && value.every((v) => typeof v === 'string');
 
 const isCase = (value: unknown): boolean =>
-  isRecord(value) &&
+  isPlainRecord(value) &&
   isCount(value.seed) &&
   isTexts(value.taken) &&
-  isRecord(value.answers) &&
+  isPlainRecord(value.answers) &&
   Object.values(value.answers).every((a) => typeof a === 'string' || isTexts(a));
 
 const isProgress = (value: unknown): boolean =>
-  isRecord(value) &&
+  isPlainRecord(value) &&
   [value.done, value.right].every(isCount) &&
   [value.best, value.last].every(isShare) &&
   (value.open === undefined || isCase(value.open));
@@ -68,7 +68,7 @@ const isProgress = (value: unknown): boolean =>
 /** Hands as the core takes them: else a start by them would be refused. */
 function isHands(value: unknown): boolean {
   try {
-    if (!Array.isArray(value) || !value.every(isRecord)) return false;
+    if (!Array.isArray(value) || !value.every(isPlainRecord)) return false;
     checkHands(value as unknown as Hands);
     return true;
   } catch {
@@ -77,34 +77,34 @@ function isHands(value: unknown): boolean {
 }
 
 const isPractice = (value: unknown): value is Practice =>
-  isRecord(value) &&
-  isRecord(value.exercises) &&
+  isPlainRecord(value) &&
+  isPlainRecord(value.exercises) &&
   Object.values(value.exercises).every(isProgress) &&
   (value.hands === undefined || isHands(value.hands));
 
 const PULL_STATES = ['running', 'whole', 'broken'];
 
 const isPull = (value: unknown): boolean =>
-  isRecord(value) &&
+  isPlainRecord(value) &&
   isCount(value.number) &&
   isCount(value.parts) &&
   PULL_STATES.some((state) => state === value.state) &&
   Array.isArray(value.samples) &&
-  value.samples.every((s) => isRecord(s) && [s.rpm, s.torque].every(Number.isFinite));
+  value.samples.every((s) => isPlainRecord(s) && [s.rpm, s.torque].every(Number.isFinite));
 
 const isPulls = (value: unknown): value is PullsByJob =>
-  isRecord(value) &&
+  isPlainRecord(value) &&
   Object.values(value).every((pulls) => Array.isArray(pulls) && pulls.every(isPull));
 
 /** What of the workshop is one record each, besides the jobs. */
-interface Part {
+interface StoredPart {
   readonly key: string;
   readonly of: (state: RootState) => unknown;
   /** Puts a record into the store; says whether it was such a record. */
   readonly take: (dispatch: AppStore['dispatch'], value: unknown) => boolean;
 }
 
-export const PARTS: readonly Part[] = [
+export const STORED_PARTS: readonly StoredPart[] = [
   {
     key: 'display',
     of: (state) => state.display,
@@ -118,7 +118,7 @@ export const PARTS: readonly Part[] = [
     key: 'shelf',
     of: (state) => state.shelf,
     take: (dispatch, value) => {
-      if (!isRecord(value) || !isItems(value.plates) || !isItems(value.springs)) return false;
+      if (!isPlainRecord(value) || !isItems(value.plates) || !isItems(value.springs)) return false;
       if (LATER_LISTS.some((list) => value[list] !== undefined && !isItems(value[list])))
         return false;
       dispatch(shelfActions.shelfLoaded({ ...EMPTY_STOCK, ...(value as unknown as Stock) }));
@@ -129,7 +129,7 @@ export const PARTS: readonly Part[] = [
     key: 'templates',
     of: (state) => state.templates,
     take: (dispatch, value) => {
-      if (!isRecord(value) || !Object.values(value).every(isRecord)) return false;
+      if (!isPlainRecord(value) || !Object.values(value).every(isPlainRecord)) return false;
       dispatch(templateActions.templatesLoaded(value as unknown as Templates));
       return true;
     },
@@ -147,7 +147,7 @@ export const PARTS: readonly Part[] = [
     key: 'typed',
     of: (state) => state.typed,
     take: (dispatch, value) => {
-      if (!isRecord(value) || !Object.values(value).every((v) => typeof v === 'string'))
+      if (!isPlainRecord(value) || !Object.values(value).every((v) => typeof v === 'string'))
         return false;
       dispatch(typedActions.typedLoaded(value as Typed));
       return true;
@@ -176,7 +176,7 @@ export const PARTS: readonly Part[] = [
     of: (state) => state.backup.last,
     take: (dispatch, value) => {
       if (
-        !isRecord(value) ||
+        !isPlainRecord(value) ||
         typeof value.since !== 'string' ||
         Number.isNaN(Date.parse(value.since))
       )

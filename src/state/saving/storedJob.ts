@@ -17,39 +17,39 @@ export function storedJob(value: unknown): Job | undefined {
   }
 }
 
-export function isRecord(value: unknown): value is Record<string, unknown> {
+export function isPlainRecord(value: unknown): value is Record<string, unknown> {
   return typeof value === 'object' && value !== null && !Array.isArray(value);
 }
 
 /** Texts of a job's fields that are no values yet. */
 export const isDrafts = (value: unknown): value is Drafts =>
-  isRecord(value) &&
+  isPlainRecord(value) &&
   Object.values(value).every(
-    (draft) => isRecord(draft) && typeof draft.text === 'string' && isRecord(draft.units),
+    (draft) => isPlainRecord(draft) && typeof draft.text === 'string' && isPlainRecord(draft.units),
   );
 
 /** The parts that no screen could do without; files are checked by their full schema before they get here. */
 function looksLikeJob(value: unknown): value is EarlierJob {
   return (
-    isRecord(value) &&
+    isPlainRecord(value) &&
     typeof value.id === 'string' &&
-    isRecord(value.machine) &&
-    isRecord(value.engine) &&
-    isRecord(value.release) &&
-    isRecord(value.springs) &&
-    isRecord(value.springs.coil) &&
-    isRecord(value.springs.diaphragm) &&
-    isRecord(value.assist) &&
-    isRecord(value.startClutch) &&
-    isRecord(value.intake) &&
-    isRecord(value.strip) &&
-    isRecord(value.inspection) &&
-    isRecord(value.expanding) &&
-    isRecord(value.setting) &&
+    isPlainRecord(value.machine) &&
+    isPlainRecord(value.engine) &&
+    isPlainRecord(value.release) &&
+    isPlainRecord(value.springs) &&
+    isPlainRecord(value.springs.coil) &&
+    isPlainRecord(value.springs.diaphragm) &&
+    isPlainRecord(value.assist) &&
+    isPlainRecord(value.startClutch) &&
+    isPlainRecord(value.intake) &&
+    isPlainRecord(value.strip) &&
+    isPlainRecord(value.inspection) &&
+    isPlainRecord(value.expanding) &&
+    isPlainRecord(value.setting) &&
     Array.isArray(value.release.liftReadings) &&
     Array.isArray(value.photos) &&
     Array.isArray(value.springs.coil.groups) &&
-    isRecord(value.pack) &&
+    isPlainRecord(value.pack) &&
     Array.isArray(value.pack.kinds) &&
     Array.isArray(value.pack.plates)
   );

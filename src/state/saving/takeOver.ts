@@ -9,10 +9,10 @@ import type { AppStore } from '@/state/store';
 
 import type { Clash } from './clashes';
 import { DRAFTS_KEY } from './contents';
-import { PARTS } from './parts';
+import { STORED_PARTS } from './parts';
 import { JOB_KEY } from './readJobs';
 import { ROWS_KEY } from './rowRecords';
-import { isDrafts, isRecord, storedJob } from './storedJob';
+import { isDrafts, isPlainRecord, storedJob } from './storedJob';
 import { threeWay } from '@/storage/threeWay';
 
 /**
@@ -62,7 +62,7 @@ export function takeOver(
       // Both tabs make the same rows of the same jobs: the other's need no writing here.
       if (asStored(key)) taken.push(key);
     } else {
-      const part = PARTS.find((p) => p.key === key);
+      const part = STORED_PARTS.find((p) => p.key === key);
       if (!part || value === undefined) continue;
       const untouched = asStored(key);
       const merged = untouched
@@ -102,7 +102,7 @@ function jobClash(job: Job, edited: Job, copyId: string): Clash {
 
 /** Only items of the shelf and the library are told of: which theme is shown is seen. */
 function valueClash(path: readonly unknown[], kept: unknown, replaced: unknown): readonly Clash[] {
-  const item = path.findLast(isRecord);
+  const item = path.findLast(isPlainRecord);
   const field = path.at(-1);
   if (!item || typeof field !== 'string') return [];
   const name = [item.label, item.name].find((text) => typeof text === 'string') ?? 'an entry';

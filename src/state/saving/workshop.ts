@@ -13,7 +13,7 @@ import type { AppStore, RootState } from '@/state/store';
 import type { Clash } from './clashes';
 import { fromTheOther } from './clashes';
 import { contents, DRAFTS_KEY, draftsIn, storedParts } from './contents';
-import { PARTS } from './parts';
+import { STORED_PARTS } from './parts';
 import { setCurrentRecords } from '@/storage/current';
 import { NewerRecords } from '@/storage/envelope';
 import { describeFailure } from '@/storage/faults';
@@ -103,9 +103,9 @@ async function open(
   const ids = keys.filter((key) => key.startsWith(JOB_KEY)).map((k) => k.slice(JOB_KEY.length));
   store.dispatch(backupActions.backupLoaded({ since: new Date().toISOString(), made: false }));
   const odd = [
-    ...PARTS.filter(({ key, take }) => found.has(key) && !take(store.dispatch, found.get(key))).map(
-      ({ key }) => key,
-    ),
+    ...STORED_PARTS.filter(
+      ({ key, take }) => found.has(key) && !take(store.dispatch, found.get(key)),
+    ).map(({ key }) => key),
     ...[...found.keys()].filter((key) => key.startsWith(DRAFTS_KEY) && !isDrafts(found.get(key))),
   ];
   if (odd.length > 0) await records.setAside(odd);

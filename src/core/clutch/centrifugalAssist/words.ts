@@ -1,4 +1,4 @@
-import type { Family, Term } from '../../words/term';
+import type { Family, GlossaryTerm } from '../../words/term';
 
 export const ASSIST_FAMILIES: readonly Family[] = [
   {
@@ -24,4 +24,4 @@ export const ASSIST_TERMS = {
     drawing: 'levers',
     see: ['clamp', 'primary'],
   },
-} as const satisfies Record<string, Term>;
+} as const satisfies Record<string, GlossaryTerm>;

@@ -1,4 +1,4 @@
-import type { Family, Term } from '../../words/term';
+import type { Family, GlossaryTerm } from '../../words/term';
 
 export const COIL_FAMILIES: readonly Family[] = [
   {
@@ -42,4 +42,4 @@ export const COIL_TERMS = {
     drawing: 'star',
     see: ['tilt', 'coil'],
   },
-} as const satisfies Record<string, Term>;
+} as const satisfies Record<string, GlossaryTerm>;

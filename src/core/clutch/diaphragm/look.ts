@@ -4,7 +4,7 @@ import { workOut } from '../../evaluate/evaluate';
 import { packModel } from '../../evaluate/states';
 import type { Job } from '../../job/types';
 import type { Sentence } from '../../text/sentence';
-import { length, say } from '../../text/sentence';
+import { length, say, upperFirst } from '../../text/sentence';
 import type { Mm, Newton } from '../../units/quantity';
 import { onStep } from './steps';
 
@@ -164,7 +164,7 @@ function stepLooks(job: Job): StepLook[] {
 function stepSentence(clamp: number, pull: number | undefined, backAt: Mm | undefined): Sentence {
   const lever = pull === undefined ? '' : `${change(pull, 'heavier', 'lighter')} at the lever, `;
   const said = `${lever}${change(clamp, 'more', 'less')} clamp`;
-  const first = said.charAt(0).toUpperCase() + said.slice(1);
+  const first = upperFirst(said);
   return backAt === undefined
     ? clamp < -NOTHING
       ? say`${first}, and wear does not bring it back.`

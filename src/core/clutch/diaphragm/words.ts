@@ -1,4 +1,4 @@
-import type { Family, Term } from '../../words/term';
+import type { Family, GlossaryTerm } from '../../words/term';
 
 export const DIAPHRAGM_FAMILIES: readonly Family[] = [
   {
@@ -38,4 +38,4 @@ export const DIAPHRAGM_TERMS = {
     drawing: 'diaphragm',
     see: ['diaphragm'],
   },
-} as const satisfies Record<string, Term>;
+} as const satisfies Record<string, GlossaryTerm>;

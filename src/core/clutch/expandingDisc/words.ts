@@ -1,4 +1,4 @@
-import type { Family, Term } from '../../words/term';
+import type { Family, GlossaryTerm } from '../../words/term';
 
 export const EXPANDING_FAMILIES: readonly Family[] = [
   {
@@ -49,4 +49,4 @@ export const EXPANDING_TERMS = {
     drawing: 'slip',
     see: ['slip', 'heat'],
   },
-} as const satisfies Record<string, Term>;
+} as const satisfies Record<string, GlossaryTerm>;

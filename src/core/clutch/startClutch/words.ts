@@ -1,4 +1,4 @@
-import type { Family, Term } from '../../words/term';
+import type { Family, GlossaryTerm } from '../../words/term';
 
 export const START_FAMILIES: readonly Family[] = [
   {
@@ -17,4 +17,4 @@ export const START_TERMS = {
     drawing: 'shoes',
     see: ['firstContact', 'pack'],
   },
-} as const satisfies Record<string, Term>;
+} as const satisfies Record<string, GlossaryTerm>;

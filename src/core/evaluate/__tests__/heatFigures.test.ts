@@ -1,11 +1,11 @@
 import { entry } from '@/core/job/entry';
 import type { Job } from '@/core/job/types';
-import { demoJob } from '@/demo/jobs';
+import { coilPack } from '@/testing/packs';
 
 import { evaluate } from '../evaluate';
 import { omit } from '@/core/omit';
 
-const demo = demoJob('UR-0101');
+const demo = coilPack();
 /** The demo pack with radii of its own for the steels. */
 const base: Job = {
   ...demo,

@@ -10,7 +10,7 @@ import type { Figure, FigureId, Outcome, Working, WorkingInput } from './figure'
 import { domainSentence, neededFor, NOT_FINITE } from '@/core/text/reasons';
 import type { KnownTerm, Term } from './term';
 import type { Sentence } from '@/core/text/sentence';
-import type { FigureRecipe, Sheet, SpringModel, Values } from './sheet';
+import type { FigureRecipe, Sheet, SpringModel, TermValues } from './sheet';
 import { anyEstimated, findLack, inputsOf, term } from './term';
 
 const ENTERED: Source = { kind: 'entered' };
@@ -136,7 +136,7 @@ export class JobSheet implements Sheet {
         : contradiction(id, label, lacking.cause ?? 'its inputs contradict each other.');
     }
     try {
-      const made = recipe.value(values as Values<T>);
+      const made = recipe.value(values as TermValues<T>);
       const { value, low, high } =
         typeof made === 'number' ? { value: made, low: made, high: made } : made;
       if (!Number.isFinite(value) || !Number.isFinite(low) || !Number.isFinite(high)) {

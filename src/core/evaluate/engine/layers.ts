@@ -1,3 +1,4 @@
+import { upperFirst } from '@/core/text/sentence';
 import { fieldPath } from '@/core/job/fieldPath';
 import type { Entry, Job, Plate, PlateKind } from '@/core/job/types';
 import { readingsOf } from '@/core/job/types';
@@ -97,5 +98,5 @@ export function between(layout: PackLayout, below: number, above: number): strin
     return layer ? `plate ${layer.number}` : index === 0 ? 'the hub floor' : 'the pressure plate';
   };
   const text = `${name(below)} and ${name(above)}`;
-  return text.charAt(0).toUpperCase() + text.slice(1);
+  return upperFirst(text);
 }

@@ -5,7 +5,9 @@ import type { Mm, Newton, Quantity } from '../../units/quantity';
 import type { Figure, FigureId, Outcome } from './figure';
 import type { Term } from './term';
 
-export type Values<T extends Readonly<Record<string, Term>>> = { readonly [K in keyof T]: number };
+export type TermValues<T extends Readonly<Record<string, Term>>> = {
+  readonly [K in keyof T]: number;
+};
 
 /** How a figure is worked out: its name, its formula, and what it is made from. */
 export interface FigureRecipe<T extends Readonly<Record<string, Term>>> {
@@ -14,7 +16,7 @@ export interface FigureRecipe<T extends Readonly<Record<string, Term>>> {
   readonly section: number;
   readonly formula: string;
   readonly from: T;
-  readonly value: (values: Values<T>) => number | { value: number; low: number; high: number };
+  readonly value: (values: TermValues<T>) => number | { value: number; low: number; high: number };
   readonly decimals?: number;
   readonly notes?: readonly (string | Sentence)[];
 }

@@ -45,7 +45,7 @@ const RANKS: ReadonlyMap<string, number> = new Map(ORDER.map((id, i) => [id, i])
  * Where a verdict comes among the others; those of a kind's own come last.
  * @example rankOf('order') // 0
  */
-export const rankOf = (id: Verdict['id']): number => RANKS.get(id) ?? ORDER.length;
+export const verdictRank = (id: Verdict['id']): number => RANKS.get(id) ?? ORDER.length;
 
 /** What takes up by itself must first touch this far above idle, as a share of idle. Design estimate. */
 export const IDLE_MARGIN = 0.15;

@@ -5,13 +5,13 @@ import { judgeHolding } from './holdingVerdict';
 import type { PackLayout } from '@/core/evaluate/engine/layers';
 import { between } from '@/core/evaluate/engine/layers';
 import { judgePull, judgeRelease } from './releaseVerdicts';
-import { count, length, say, times } from '@/core/text/sentence';
+import { count, length, lowerFirst, say, times } from '@/core/text/sentence';
 import { judgeSetting } from './settingVerdicts';
 import type { FigureId } from '@/core/evaluate/engine/figure';
 import type { Sentence } from '@/core/text/sentence';
 import type { Sheet } from '@/core/evaluate/engine/sheet';
 import type { Verdict } from '@/core/evaluate/engine/verdict';
-import { rankOf, unknownVerdict } from '@/core/evaluate/engine/verdict';
+import { verdictRank, unknownVerdict } from '@/core/evaluate/engine/verdict';
 
 /**
  * The verdicts on a pack from the figures that are worked out on a sheet, one for each question that applies to it.
@@ -34,7 +34,7 @@ export function judge(sheet: Sheet, layout: PackLayout): Verdict[] {
     ...judgeRetained(sheet),
     ...judgeConditions(sheet, layout),
     ...judgeSetting(sheet),
-  ].sort((a, b) => rankOf(a.id) - rankOf(b.id));
+  ].sort((a, b) => verdictRank(a.id) - verdictRank(b.id));
 }
 
 function judgeOrder(layout: PackLayout): Verdict {
@@ -163,11 +163,7 @@ export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet, stop?: 
   if (worst && worst.state === 'stop') {
     const more = verdicts.filter((v) => v !== worst && v.state === 'stop');
     const also =
-      more.length > 0
-        ? [
-            ` Also: ${more.map((v) => v.title.charAt(0).toLowerCase() + v.title.slice(1)).join(', ')}.`,
-          ]
-        : [];
+      more.length > 0 ? [` Also: ${more.map((v) => lowerFirst(v.title)).join(', ')}.`] : [];
     return { ...worst, id: 'overall', sentence: [...worst.sentence, ...also] };
   }
   if (stop)

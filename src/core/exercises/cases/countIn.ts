@@ -1,4 +1,4 @@
-import { count, say } from '@/core/text/sentence';
+import { count, say, upperFirst } from '@/core/text/sentence';
 import { entry } from '../../job/entry';
 import type { SmallPart } from '../../job/types';
 import { partMissing } from '../../signoff/openItems';
@@ -106,7 +106,7 @@ export function countIn(seed: number): Exercise {
               ask: say`The ${lost.name.toLowerCase()}: what happens with one short?`,
               options: dice.shuffled(EASILY_LOST).map((l) => ({
                 id: l.id,
-                label: say`${l.does.charAt(0).toUpperCase()}${l.does.slice(1)}`,
+                label: say`${upperFirst(l.does)}`,
               })),
               expected: lost.id,
               reason: say`With one short, ${lost.does}.`,

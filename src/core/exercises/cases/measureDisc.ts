@@ -3,7 +3,7 @@ import { summarizeReadings } from '../../pack/stack';
 import type { EntrySpec } from '../../units/parseEntry';
 import { Dice } from '../dice';
 import { oneQuestion, right, written, wrong } from '../marking';
-import type { Exercise, Mark, NumberQuestion } from '../model';
+import type { Exercise, ExerciseMark, NumberQuestion } from '../model';
 
 const PLACES = 8;
 const HOURS = ['12', '1:30', '3', '4:30', '6', '7:30', '9', '10:30'] as const;
@@ -118,7 +118,7 @@ export function measureDisc(seed: number): Exercise {
 }
 
 /** How well places round a disc see all of it. */
-function spread(places: readonly number[]): Mark {
+function spread(places: readonly number[]): ExerciseMark {
   const at = [...new Set(places)].sort((a, b) => a - b);
   const widest = Math.max(
     PLACES - ((at.at(-1) ?? 0) - (at[0] ?? 0)),

@@ -3,7 +3,7 @@ import { toBase, unitById } from '../../units/quantity';
 import { crissCross } from '../../worksheet/boltCircle';
 import { Dice } from '../dice';
 import { numberQuestion, oneQuestion, right, wrong } from '../marking';
-import type { Exercise, Mark, OrderQuestion } from '../model';
+import type { Exercise, ExerciseMark, OrderQuestion } from '../model';
 
 /**
  * A circle of spring bolts, its torque in another unit, and the hub nut.
@@ -76,7 +76,7 @@ export function tighten(seed: number): Exercise {
 }
 
 /** A star: from each bolt to the one across, and no two neighbours one after the other. */
-function starMark(order: readonly number[], bolts: number): Mark {
+function starMark(order: readonly number[], bolts: number): ExerciseMark {
   const sheet = crissCross(bolts).join(', ');
   const apart = (a: number, b: number) => Math.min(Math.abs(a - b), bolts - Math.abs(a - b));
   if (new Set(order).size !== bolts) return wrong(say`Every bolt once. A star: ${sheet}.`);

@@ -1,5 +1,5 @@
 import { evaluate } from '@/core/evaluate/evaluate';
-import { demoJob } from '@/demo/jobs';
+import { autoPack } from '@/testing/packs';
 
 import type { Job } from '../types';
 import {
@@ -12,7 +12,7 @@ import {
   takenUp,
 } from '../variants';
 
-const job: Job = { ...demoJob('UR-0102'), variants: [] };
+const job: Job = { ...autoPack(), variants: [] };
 
 describe('variants of a pack', () => {
   it('are copies: taking one up puts the present pack in its place', () => {

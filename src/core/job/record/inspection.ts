@@ -32,7 +32,7 @@ export const FIXTURES = [
 export type Fixture = (typeof FIXTURES)[number];
 
 /** What was measured and seen on the parts around the plates, and the limits for all of it. */
-export interface Inspection {
+export interface InspectionRecord {
   /** Points at which a disc and a steel are measured in a run, 1 to 6. */
   readonly discPoints: number;
   readonly steelPoints: number;

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { entry } from '@/core/job/entry';
 import { MAX_PLATES } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
-import { demoJob } from '@/demo/jobs';
+import { loosePack } from '@/testing/packs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import {
@@ -18,7 +18,7 @@ import {
   removed,
 } from '../edit';
 
-const job = demoJob('UR-0104');
+const job = loosePack();
 const ids = (j: Job) => j.pack.plates.map((p) => p.id);
 const [a = '', b = '', c = '', d = ''] = ids(job);
 let made = 0;

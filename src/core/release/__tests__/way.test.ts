@@ -1,9 +1,9 @@
-import { demoJob } from '@/demo/jobs';
+import { coilPack } from '@/testing/packs';
 
 import type { Job, ReleaseType } from '../../job/types';
 import { releasedBy } from '../way';
 
-const job = demoJob('UR-0106');
+const job = coilPack();
 const by = (type: ReleaseType, layout: Job['machine']['layout']) =>
   releasedBy({ release: { ...job.release, type }, machine: { ...job.machine, layout } });
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 
 import { entry } from '@/core/job/entry';
 import type { Setting } from '@/core/job/types';
-import { demoJob } from '@/demo/jobs';
+import { autoPack } from '@/testing/packs';
 
 import { leverGain } from '../leverGain';
 import {
@@ -19,7 +19,7 @@ import {
 } from '../plans';
 import { omit } from '@/core/omit';
 
-const bare: Setting = { ...demoJob('UR-0102').setting, readings: [] };
+const bare: Setting = { ...autoPack().setting, readings: [] };
 /** A screw of 1 mm pitch with eight marks. */
 const screw: Setting = {
   readings: [],

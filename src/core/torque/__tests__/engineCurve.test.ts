@@ -1,9 +1,9 @@
-import { demoJob } from '@/demo/jobs';
+import { coilPack } from '@/testing/packs';
 
 import { evaluate } from '../../evaluate/evaluate';
 import { peakOf, withCurve } from '../engineCurve';
 
-const job = demoJob('UR-0106');
+const job = coilPack();
 const curve = {
   name: 'dyno',
   points: [

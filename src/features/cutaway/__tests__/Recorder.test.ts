@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import type { Moment } from '@/core/takeoff/hands';
+import type { HandMoment } from '@/core/takeoff/hands';
 import { checkHands, handsAt } from '@/core/takeoff/hands';
 
 import { Recorder } from '../Recorder';
@@ -17,7 +17,7 @@ const frames = fc
   .map((holds) => {
     let t = 0;
     return holds.flatMap(({ hold, lever, throttle }) =>
-      Array.from({ length: hold }, (): Moment => {
+      Array.from({ length: hold }, (): HandMoment => {
         t += 1 / 60;
         return { t, lever, throttle };
       }),

@@ -1,5 +1,5 @@
 import { cutawayOf } from '@/core/takeoff/cutaway';
-import { demoJob } from '@/demo/jobs';
+import { autoPack, coilPack } from '@/testing/packs';
 
 import type { Painter } from '../Painter';
 import { RideLoop, startingHands } from '../RideLoop';
@@ -33,8 +33,8 @@ function run(seconds: number, ms = 20): void {
   }
 }
 
-const single = cutawayOf(demoJob('UR-0106'), 90);
-const auto = cutawayOf(demoJob('UR-0102'), 90);
+const single = cutawayOf(coilPack(), 90);
+const auto = cutawayOf(autoPack(), 90);
 
 const shown = () => {
   const show = jest.fn();
@@ -181,7 +181,7 @@ describe('the machine of a cutaway, ridden by hand', () => {
   });
 
   it('works the lever of a machine that is not known, and does not run', () => {
-    const loop = new RideLoop(cutawayOf({ ...demoJob('UR-0106'), engine: {} }, 90), false);
+    const loop = new RideLoop(cutawayOf({ ...coilPack(), engine: {} }, 90), false);
     loop.run();
     expect(loop.status().running).toBe(false);
     expect(waiting).toBeUndefined();

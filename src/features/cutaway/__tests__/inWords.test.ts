@@ -1,11 +1,11 @@
 import type { CutawayLook } from '@/core/takeoff/cutaway';
 import { cutawayOf } from '@/core/takeoff/cutaway';
 import type { Motion, MotionSpeeds } from '@/core/takeoff/motion';
-import { demoJob } from '@/demo/jobs';
+import { coilPack } from '@/testing/packs';
 
 import { inWords, stateOf } from '../inWords';
 
-const look = cutawayOf(demoJob('UR-0106'), 90).at(0, 0);
+const look = cutawayOf(coilPack(), 90).at(0, 0);
 const opened: CutawayLook = { ...look, clearance: 0.1 };
 const speeds: MotionSpeeds = { engine: 4000, hub: 2500, basketOwn: 1300, hubOwn: 800 };
 const motion: Motion = {

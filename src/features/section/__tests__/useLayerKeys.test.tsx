@@ -3,7 +3,7 @@ import { cleanup, fireEvent, render, renderHook, screen } from '@testing-library
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 
-import { demoJob } from '@/demo/jobs';
+import { coilPack } from '@/testing/packs';
 import { historyOpened } from '@/state/jobs/editing';
 import { jobActions } from '@/state/jobs/jobsSlice';
 import { makeStore } from '@/state/store';
@@ -32,7 +32,7 @@ function keys({ active = true, ids = ['p1'] }: { active?: boolean; ids?: readonl
   >;
   const set = jest.fn();
   const store = makeStore();
-  const job = demoJob('UR-0106');
+  const job = coilPack();
   store.dispatch(jobActions.jobsLoaded({ jobs: [job], drafts: {} }));
   store.dispatch(historyOpened({ jobId: job.id }));
   const wrapper = ({ children }: { readonly children: ReactNode }) => (

@@ -1,10 +1,10 @@
-import { demoJob } from '@/demo/jobs';
+import { coilPack } from '@/testing/packs';
 
 import { packAsFound } from '../packAsFound';
 
 describe('plates as they came out', () => {
   it('become the pack the other way round, with their marks', () => {
-    const job = demoJob('UR-0106');
+    const job = coilPack();
     const found = [
       { id: 'a', kindId: 'disc', facing: 'outward' as const, note: '' },
       { id: 'b', kindId: 'steel', note: '' },

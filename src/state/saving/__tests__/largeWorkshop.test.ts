@@ -2,7 +2,7 @@ import { writeDetails } from '@/core/job/edits/details';
 import { editJob } from '@/state/jobs/editJob';
 import type { Job } from '@/core/job/types';
 import { EMPTY_STOCK } from '@/core/shelf/stock';
-import { demoJob } from '@/demo/jobs';
+import { pedalPack } from '@/testing/packs';
 import { jobActions } from '@/state/jobs/jobsSlice';
 import { allRead, selectReadShare, selectRows } from '@/state/jobs/rows';
 import { makeStore } from '@/state/store';
@@ -14,7 +14,7 @@ import { ALONE } from '../tabs';
 import { keepWorkshop } from '../workshop';
 
 const COUNT = 700;
-const model = demoJob('UR-0105');
+const model = pedalPack();
 const none = async () => ({ jobs: [], shelf: EMPTY_STOCK, library: [] });
 
 /** Many jobs, the higher numbers worked on later. */

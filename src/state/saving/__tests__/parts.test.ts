@@ -1,10 +1,10 @@
 import { demoLibrary, demoShelf } from '@/demo/workshop';
 import { makeStore } from '@/state/store';
 
-import { PARTS } from '../parts';
+import { STORED_PARTS } from '../parts';
 
 function part(key: string) {
-  const found = PARTS.find((p) => p.key === key);
+  const found = STORED_PARTS.find((p) => p.key === key);
   if (!found) throw new Error(`There is no part ${key}.`);
   return found;
 }
@@ -92,12 +92,12 @@ const NOTHING_OF_OURS: readonly unknown[] = [undefined, null, 5, 'text', true, [
 
 describe('the parts of a stored workshop', () => {
   it('are all tried here', () => {
-    const keys = PARTS.map((p) => p.key).sort();
+    const keys = STORED_PARTS.map((p) => p.key).sort();
     expect(Object.keys(WHOLE).sort()).toEqual(keys);
     expect(Object.keys(SPOILT).sort()).toEqual(keys);
   });
 
-  it.each(PARTS.map(({ key }) => key))('%s takes what it has written itself', (key) => {
+  it.each(STORED_PARTS.map(({ key }) => key))('%s takes what it has written itself', (key) => {
     const fresh = makeStore();
     const own: unknown = JSON.parse(JSON.stringify(part(key).of(fresh.getState())));
     // Before the first backup there is no day of one yet.
@@ -109,7 +109,7 @@ describe('the parts of a stored workshop', () => {
     }
   });
 
-  it.each(PARTS.map(({ key }) => key))(
+  it.each(STORED_PARTS.map(({ key }) => key))(
     '%s refuses what is none of it, and stays as it was',
     (key) => {
       const before = part(key).of(makeStore().getState());

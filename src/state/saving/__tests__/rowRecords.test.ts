@@ -2,14 +2,14 @@ import { editJob } from '@/state/jobs/editJob';
 import type { JobRow } from '@/core/job/row';
 import { rowOf } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
-import { demoJob } from '@/demo/jobs';
+import { coilPack } from '@/testing/packs';
 import { jobActions } from '@/state/jobs/jobsSlice';
 import { makeStore } from '@/state/store';
 import { verdictsFound } from '@/state/verdictsSlice';
 
 import { isRow, RowRecords } from '../rowRecords';
 
-const model = demoJob('UR-0106');
+const model = coilPack();
 const many = (count: number): Job[] =>
   Array.from({ length: count }, (_, i) => ({ ...model, id: `job-${i}`, number: `UR-${i}` }));
 

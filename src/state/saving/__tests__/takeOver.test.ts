@@ -1,4 +1,4 @@
-import { demoJob } from '@/demo/jobs';
+import { coilPack } from '@/testing/packs';
 import { demoShelf } from '@/demo/shelf';
 import { editJob, typeInField } from '@/state/jobs/editJob';
 import { jobActions } from '@/state/jobs/jobsSlice';
@@ -9,7 +9,7 @@ import { contents } from '../contents';
 import { RowRecords } from '../rowRecords';
 import { takeOver } from '../takeOver';
 
-const job = demoJob('UR-0106');
+const job = coilPack();
 const KEY = `job:${job.id}`;
 
 /** A tab in which all that there is counts as stored. */

@@ -19,7 +19,7 @@ interface Props {
 }
 
 /** A step while the sheet is changed: its place, and its words if it is the shop's own. */
-export function EditRow({ step: { line, own }, stage, number }: Props) {
+export function StepEdit({ step: { line, own }, stage, number }: Props) {
   const ruled = useRuled();
   const units = useUnits();
   const change = useEditJob();

@@ -17,7 +17,7 @@ const HIDDEN = {
 } as object;
 
 /** What one sees, in words; read out when it becomes something else, not at each figure. */
-export function Sentence({ ride }: { readonly ride: RideLoop }) {
+export function SentenceLine({ ride }: { readonly ride: RideLoop }) {
   const units = useUnits();
   const reading = useReading(ride);
   const words = inWords(reading, units);
