@@ -51,7 +51,7 @@ export function describeBounds(bounds: Bounds, unit = ''): string {
 
 /**
  * Whether a finite number lies within `bounds`. NaN and infinities never do.
- * @example within(3, { min: 0, max: 5 }) // true
+ * @example isWithin(3, { min: 0, max: 5 }) // true
  */
 export function isWithin(value: number, bounds: Bounds): boolean {
   return (

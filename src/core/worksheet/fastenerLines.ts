@@ -64,7 +64,7 @@ function torqueWords(f: Fastener): string {
 
 /**
  * One line to a torque, where no circle needs stages.
- * @example tighten({ id: 'f', name: 'Hub nut', role: 'hubNut', lock: 'none', grade: '' }, 'Hub').key // "fastener:f"
+ * @example tightenLine({ id: 'f', name: 'Hub nut', role: 'hubNut', lock: 'none', grade: '' }, 'Hub').key // "fastener:f"
  */
 export function tightenLine(
   f: Fastener,

@@ -43,7 +43,7 @@ const RANKS: ReadonlyMap<string, number> = new Map(ORDER.map((id, i) => [id, i])
 
 /**
  * Where a verdict comes among the others; those of a kind's own come last.
- * @example rankOf('order') // 0
+ * @example verdictRank('order') // 0
  */
 export const verdictRank = (id: Verdict['id']): number => RANKS.get(id) ?? ORDER.length;
 
