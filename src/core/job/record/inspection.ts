@@ -37,6 +37,7 @@ export interface InspectionRecord {
   readonly discPoints: number;
   readonly steelPoints: number;
   readonly basketNotch?: Entry;
+  readonly basketRunout?: Entry;
   readonly hubNotch?: Entry;
   readonly pressurePlateFlatness?: Entry;
   readonly pressurePlateThickness?: Entry;
