@@ -172,7 +172,7 @@ function PlateDetails({ part }: { readonly part: PartVerdict }) {
 }
 
 const FIELDS: Readonly<Record<Fixture, readonly FieldPath[]>> = {
-  basket: ['inspection.basketNotch', 'inspection.basketRunout'],
+  basket: ['inspection.basketNotch'],
   hub: ['inspection.hubNotch', 'inspection.damperPlay'],
   pressurePlate: [
     'inspection.pressurePlateFlatness',

@@ -37,7 +37,6 @@ export interface InspectionRecord {
   readonly discPoints: number;
   readonly steelPoints: number;
   readonly basketNotch?: Entry;
-  readonly basketRunout?: Entry;
   readonly hubNotch?: Entry;
   readonly pressurePlateFlatness?: Entry;
   readonly pressurePlateThickness?: Entry;

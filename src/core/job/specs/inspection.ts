@@ -23,13 +23,6 @@ export const INSPECTION_FIELDS = {
     quantity: 'count',
     bounds: { min: 0, max: 200, integer: true },
   }),
-  'inspection.basketRunout': spec({
-    label: 'Basket run-out',
-    symbol: 'r',
-    quantity: 'length',
-    bounds: { min: 0, max: 5 },
-    plausible: [0, 1],
-  }),
   'inspection.basketNotch': spec({ label: 'Notch depth, basket fingers', symbol: 'b', ...small }),
   'inspection.hubNotch': spec({ label: 'Notch depth, hub splines', symbol: 'b', ...small }),
   'inspection.notchLimit': spec({
