@@ -11,7 +11,6 @@ export interface Place {
 
 const PLACES: Partial<Record<Verdict['id'], Place>> = {
   caliper: { stage: 'inspect' },
-  dampers: { stage: 'inspect' },
   heads: { stage: 'build', step: 'heads' },
   gapRead: { stage: 'build', step: 'gapRead' },
   even: { stage: 'set', step: 'lift' },

@@ -34,7 +34,6 @@ const ORDER = [
   'repeat',
   'endFloat',
   'chain',
-  'dampers',
 ] as const;
 
 /** A kind of clutch may bring questions of its own: `ramps:overrun`. */

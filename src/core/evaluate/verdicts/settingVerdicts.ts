@@ -17,7 +17,6 @@ export function judgeSetting(sheet: Sheet): Verdict[] {
     judgeRepeat(sheet),
     judgeEndFloat(sheet),
     judgeChain(sheet),
-    judgeDampers(sheet),
   ].flatMap((v) => v ?? []);
 }
 
@@ -183,23 +182,4 @@ function judgeChain(sheet: Sheet): Verdict | undefined {
     'Chain slack',
     travel,
   );
-}
-
-function judgeDampers(sheet: Sheet): Verdict | undefined {
-  return sheet.job.inspection.damperPlay
-    ? inWindow(
-        'dampers',
-        sheet.valueAt('inspection.damperPlay'),
-        undefined,
-        sheet.valueAt('inspection.damperPlayLimit'),
-        {
-          good: 'Hub dampers firm',
-          above: 'Hub dampers loose',
-          below: 'Hub dampers firm',
-          tooMuch: 'they are worn out',
-          tooLittle: 'they are firm',
-        },
-        'Play of the dampers',
-      )
-    : undefined;
 }
