@@ -5,7 +5,6 @@ import { diaphragm } from './diaphragm/kind';
 import { expandingDisc } from './expandingDisc/kind';
 import type { ClutchKind } from './kind';
 import { loose } from './loose/kind';
-import { wedge } from './wedge/kind';
 import { startClutch } from './startClutch/kind';
 
 /** Every kind of springs and of what is attached to a clutch, in the order of the work. */
@@ -17,5 +16,4 @@ export const CLUTCH_KINDS: readonly ClutchKind[] = [
   expandingDisc,
   startClutch,
   beltDrive,
-  wedge,
 ];
