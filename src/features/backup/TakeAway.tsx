@@ -95,33 +95,36 @@ export function Parts() {
   );
 }
 
+/** What goes out as a table for a spreadsheet. */
+const TABLES: readonly {
+  readonly file: string;
+  readonly label: string;
+  readonly write: (workshop: ReturnType<typeof workshopOf>) => string;
+}[] = [
+  { file: 'measurements', label: 'Measurements', write: ({ jobs }) => writeMeasurementsCsv(jobs) },
+  { file: 'log', label: 'Logs of the machines', write: ({ jobs }) => writeLogCsv(jobs) },
+  { file: 'shelf', label: 'Shelf', write: ({ shelf, jobs }) => writeShelfCsv(shelf, jobs) },
+];
+
 /** Tables for a spreadsheet: they go out only. */
 export function Tables() {
   const store = useAppStore();
-  const save = async (what: 'measurements' | 'log' | 'shelf') => {
-    const { jobs, shelf } = workshopOf(store.getState());
-    const text =
-      what === 'measurements'
-        ? writeMeasurementsCsv(jobs)
-        : what === 'log'
-          ? writeLogCsv(jobs)
-          : writeShelfCsv(shelf, jobs);
-    download(`under-ridge-${what}.csv`, text, 'text/csv');
-  };
   return (
     <View style={flow.stack}>
       <Heading level={2}>Tables</Heading>
       <Words>CSV for a spreadsheet, in base units that the header names.</Words>
       <View style={flow.wrap}>
-        <Action icon="download" onPress={() => void save('measurements')}>
-          Measurements
-        </Action>
-        <Action icon="download" onPress={() => void save('log')}>
-          Logs of the machines
-        </Action>
-        <Action icon="download" onPress={() => void save('shelf')}>
-          Shelf
-        </Action>
+        {TABLES.map(({ file, label, write }) => (
+          <Action
+            key={file}
+            icon="download"
+            onPress={() =>
+              download(`under-ridge-${file}.csv`, write(workshopOf(store.getState())), 'text/csv')
+            }
+          >
+            {label}
+          </Action>
+        ))}
       </View>
     </View>
   );
