@@ -4,7 +4,6 @@
  */
 export { MAX_CSV_BYTES } from './csvTable';
 export { writeOrderCsv } from './orderCsv';
-export { writeLimitsCsv } from './limitsCsv';
 export { readSpringCsv } from './springCsv';
 export { writeLogCsv, writeMeasurementsCsv, writeShelfCsv, writeTorqueCsv } from './tablesCsv';
 export { readTorqueCsv } from './torqueCsv';

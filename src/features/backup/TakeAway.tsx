@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { writeLimitsCsv, writeLogCsv, writeMeasurementsCsv, writeShelfCsv } from '@/files/csvFiles';
+import { writeLogCsv, writeMeasurementsCsv, writeShelfCsv } from '@/files/csvFiles';
 import { canShare, download, share } from '@/files/share';
 import { reportFault } from '@/storage/faults';
 import { useAppDispatch, useAppStore } from '@/state/store';
@@ -104,7 +104,6 @@ const TABLES: readonly {
   { file: 'measurements', label: 'Measurements', write: ({ jobs }) => writeMeasurementsCsv(jobs) },
   { file: 'log', label: 'Logs of the machines', write: ({ jobs }) => writeLogCsv(jobs) },
   { file: 'shelf', label: 'Shelf', write: ({ shelf, jobs }) => writeShelfCsv(shelf, jobs) },
-  { file: 'limits', label: 'Limits', write: ({ library }) => writeLimitsCsv(library) },
 ];
 
 /** Tables for a spreadsheet: they go out only. */
