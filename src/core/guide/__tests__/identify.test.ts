@@ -58,13 +58,15 @@ describe('which clutch an unknown machine has', () => {
   });
 
   it('says why, and what it means for the work here', () => {
-    for (const { answers } of Object.values(GUIDE))
-      for (const { to } of answers)
-        if ('layout' in to) {
-          expect(to.because.endsWith('.')).toBe(true);
-          expect(LAYOUTS[to.layout].name.length).toBeGreaterThan(3);
-          expect(LAYOUTS[to.layout].means.endsWith('.')).toBe(true);
-        }
+    const ends = Object.values(GUIDE).flatMap(({ answers }) =>
+      answers.flatMap(({ to }) => ('layout' in to ? [to] : [])),
+    );
+    expect(ends.length).toBeGreaterThan(4);
+    for (const { because, layout } of ends) {
+      expect(because.endsWith('.')).toBe(true);
+      expect(LAYOUTS[layout].name.length).toBeGreaterThan(3);
+      expect(LAYOUTS[layout].means.endsWith('.')).toBe(true);
+    }
   });
 
   it('leaves plates to be specified to machines that have them', () => {
