@@ -53,7 +53,9 @@ export function spoiltJson(document: unknown): fc.Arbitrary<string> {
     .map((steps) => JSON.stringify(steps.reduce<unknown>(spoil, structuredClone(document))));
 }
 
-function spoil(document: unknown, [where, how, keyAt, value]: Step): unknown {
+function spoil(document: unknown, [where, how, keyAt, given]: Step): unknown {
+  // The same value may be drawn twice, and must not end up within itself.
+  const value = structuredClone(given);
   const places: { readonly in: Record<string, unknown>; readonly key: string }[] = [];
   const walk = (node: unknown) => {
     if (typeof node !== 'object' || node === null) return;

@@ -1,9 +1,9 @@
+import { crag } from '@/testing/jobs';
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 
-import { demoJob } from '@/demo/jobs';
 import { writeJobFile } from '@/files/jobFile';
 
 import { runSpec as command } from '../spec';
@@ -36,7 +36,7 @@ function spec(...args: string[]) {
 
 beforeAll(() => {
   process.chdir(folder);
-  const job = demoJob('UR-0106');
+  const job = crag();
   if (!job) throw new Error('no demo job');
   writeFileSync(file, writeJobFile(job, {}, '2026-11-24T10:00:00.000Z'));
   const plates = Array.from({ length: 20 }, (_, i) => ({ id: `s${i}`, thickness: 1.55 + i / 200 }));
@@ -83,12 +83,12 @@ describe('the command line', () => {
     expect(result.shelf.sets).toHaveLength(10);
     expect(result.causes.causes.length).toBeGreaterThan(10);
     expect(result.sheets.build.find((s) => s.key === 'soak')?.text).toContain('Soak the linings');
-    expect(result.open.map((i) => i.id)).toContain('part:n4');
+    expect(result.open.map((i) => i.id)).toContain('steps:build');
     expect(result.order.map((l) => l.what)).toContain('Lock washer');
   });
 
   it('shows a table when asked, and explains itself', () => {
-    expect(spec('job.json', '--table').stdout).toMatch(/^Holds and releases: 1\.1/);
+    expect(spec('job.json', '--table').stdout).toMatch(/^Holds and releases: 1\.2/);
     expect(spec('--help')).toMatchObject({
       status: 0,
       stdout: expect.stringContaining('--at wear=0.4'),
@@ -107,7 +107,7 @@ describe('the command line', () => {
     expect(engine.rpm).toBe(7000);
     expect(engine.torque).toBeCloseTo(40.9256 / 0.8, 3);
     expect(engine.notes).toContain('Torque is worked out from power and speed.');
-    const ratio = demoJob('UR-0106').engine.primaryRatio?.value ?? NaN;
+    const ratio = crag().engine.primaryRatio?.value ?? NaN;
     expect(figures.torqueAtClutch?.value).toBeCloseTo((40.9256 / 0.8) * ratio, 2);
   });
 

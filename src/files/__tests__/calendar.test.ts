@@ -1,7 +1,7 @@
+import { jobsOfEachKind, scree } from '@/testing/jobs';
 import ICAL from 'ical.js';
 
 import { dueOf } from '@/core/due/due';
-import { demoJob, demoJobs } from '@/demo/jobs';
 
 import { writeCalendar } from '../calendar';
 
@@ -14,7 +14,7 @@ function eventsOf(text: string) {
 }
 
 describe('the calendar', () => {
-  const due = dueOf(demoJobs(), NOW.toISOString());
+  const due = dueOf(jobsOfEachKind(), NOW.toISOString());
   const text = writeCalendar(due, NOW);
 
   it('is read back by another parser, event for event', () => {
@@ -37,7 +37,8 @@ describe('the calendar', () => {
   });
 
   it('keeps hostile names as text, in lines of at most 75 octets', () => {
-    const job = demoJob('UR-0102');
+    const base = scree();
+    const job = { ...base, intake: { ...base.intake, due: '2026-12-01' } };
     const name = 'Holm;,\\\r\nBEGIN:VEVENT\u202e 😀 '.repeat(8);
     const hostile = writeCalendar(
       dueOf([{ ...job, machine: { ...job.machine, name } }], NOW.toISOString()),

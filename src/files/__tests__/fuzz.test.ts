@@ -1,3 +1,4 @@
+import { smallLibrary, smallStock } from '@/testing/jobs';
 import fc from 'fast-check';
 
 import { evaluate } from '@/core/evaluate/evaluate';
@@ -5,7 +6,6 @@ import { rowOf } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
 import { EMPTY_STOCK } from '@/core/shelf/stock';
 import { coilPack, pedalPack } from '@/testing/packs';
-import { demoLibrary, demoShelf } from '@/demo/workshop';
 import { spoiltBytes, spoiltJson, spoiltText } from '@/testing/hostile';
 
 import { jobFileOf, readJobFile, writeJobFile } from '../jobFile';
@@ -82,11 +82,11 @@ describe('spoilt again and again', () => {
         // One or two of each will do: what is spoilt lies in any of them.
         shelf: {
           ...EMPTY_STOCK,
-          plates: demoShelf().plates.slice(0, 2),
-          springs: demoShelf().springs.slice(0, 1),
+          plates: smallStock().plates.slice(0, 2),
+          springs: smallStock().springs.slice(0, 1),
         },
         templates: {},
-        library: demoLibrary().slice(0, 1),
+        library: smallLibrary().slice(0, 1),
       },
       NOW,
     );

@@ -1,3 +1,4 @@
+import { crag, jobsOfEachKind } from '@/testing/jobs';
 import fc from 'fast-check';
 import { deflateSync, strToU8 } from 'fflate';
 
@@ -5,7 +6,6 @@ import { evaluate } from '@/core/evaluate/evaluate';
 import { nextJobOf } from '@/core/job/derive';
 import { specificationOf } from '@/core/job/specification';
 import type { Job } from '@/core/job/types';
-import { demoJob, demoJobs } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { MOST_BYTES, readPackCode, writePackCode } from '../packCode';
@@ -16,7 +16,7 @@ const figures = (job: Job) =>
   [...evaluate(job).figures].map(([id, f]) => [id, f.status === 'known' ? f.value : 'unknown']);
 
 describe('a pack as a code', () => {
-  it.each(demoJobs().map((job) => [job.number, job] as const))(
+  it.each(jobsOfEachKind().map((job) => [job.number, job] as const))(
     '%s fits and gives the same pack back, figure for figure',
     (_number, job) => {
       const bytes = writePackCode(job);
@@ -44,7 +44,7 @@ describe('a pack as a code', () => {
   });
 
   it('refuses a code that unpacks to more than any pack is', () => {
-    const text = JSON.stringify(specificationOf(demoJob('UR-0106')));
+    const text = JSON.stringify(specificationOf(crag()));
     const code = (more: number) =>
       new Uint8Array([
         0x55,
@@ -52,15 +52,13 @@ describe('a pack as a code', () => {
         1,
         ...deflateSync(strToU8(`{${' '.repeat(more)}${text.slice(1)}`)),
       ]);
-    expect(read(code(100)).engine.peakTorque?.value).toBe(
-      demoJob('UR-0106').engine.peakTorque?.value,
-    );
+    expect(read(code(100)).engine.peakTorque?.value).toBe(crag().engine.peakTorque?.value);
     expect(code(1_000_000).length).toBeLessThan(MOST_BYTES);
     expect(() => read(code(1_000_000))).toThrow(/damaged/);
   });
 
   it('refuses whatever is no such code, in words', () => {
-    const good = writePackCode(demoJob('UR-0106'));
+    const good = writePackCode(crag());
     expect(() => read(new TextEncoder().encode('https://example.invalid'))).toThrow(/not a pack/);
     expect(() => read(good.subarray(0, 80))).toThrow(/damaged/);
     const newer = good.slice();

@@ -1,3 +1,4 @@
+import { jobsOfEachKind, smallLibrary, smallStock } from '@/testing/jobs';
 import { FileRefused } from '../refused';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
@@ -7,9 +8,6 @@ import fc from 'fast-check';
 import { strToU8, unzipSync, zipSync } from 'fflate';
 
 import type { Workshop } from '@/core/workshop/merge';
-import { demoJobs } from '@/demo/jobs';
-import { demoLibrary } from '@/demo/library';
-import { demoShelf } from '@/demo/shelf';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { jobFileJsonSchema, workshopFileJsonSchema } from '../jsonSchema';
@@ -18,11 +16,11 @@ import { packBackup, unpackBackup } from '../workshopZip';
 
 const NOW = '2026-11-20T10:00:00.000Z';
 const WORKSHOP: Workshop = {
-  jobs: demoJobs(),
-  unfinished: { 'demo-ur-0103': { 'engine.peakTorque': 'forty' } },
-  shelf: demoShelf(),
+  jobs: jobsOfEachKind(),
+  unfinished: { knoll: { 'engine.peakTorque': 'forty' } },
+  shelf: smallStock(),
   templates: { 'coil:build': { own: [{ id: 'o1', text: 'Wipe the face' }], order: ['o1'] } },
-  library: demoLibrary(),
+  library: smallLibrary(),
 };
 const TEXT = writeWorkshopFile(WORKSHOP, NOW);
 const JPEG = new Uint8Array([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3, 0xff, 0xd9]);
@@ -111,7 +109,7 @@ describe('a workshop file', () => {
         if (fourth?.job) fourth.job.createdAt = '2026-99-99T00:00:00.000Z';
       }),
     );
-    expect(read.workshop.jobs).toHaveLength(4);
+    expect(read.workshop.jobs).toHaveLength(3);
     expect(read.refused.map(({ name }) => name)).toEqual(['job 3', fourthNumber]);
     expect(read.refused[0]?.why).toMatch(/In job 3 of the workshop: .* at jobs\.2\.job\.number/);
     const none = changed((d) =>

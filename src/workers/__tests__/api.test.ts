@@ -1,3 +1,4 @@
+import { crag } from '@/testing/jobs';
 import { MessageChannel } from 'node:worker_threads';
 
 import { expose, wrap } from 'comlink';
@@ -6,7 +7,6 @@ import nodeEndpoint from 'comlink/dist/umd/node-adapter';
 import { blankCoilGroup } from '@/core/job/blank';
 import { entry } from '@/core/job/entry';
 import { withEntry } from '@/core/job/paths';
-import { demoJob } from '@/demo/jobs';
 
 import type { HeavyRuns } from '../api';
 import { heavyRuns } from '../api';
@@ -24,7 +24,7 @@ function throughMessages() {
   };
 }
 
-const job = demoJob('UR-0106');
+const job = crag();
 
 describe('heavy runs through messages', () => {
   const { runs, close } = throughMessages();
@@ -59,11 +59,11 @@ describe('heavy runs through messages', () => {
     ];
     const plates = Array.from({ length: 30 }, (_, i) => ({
       id: `s${i}`,
-      thickness: 1.6 + (i % 5) / 100,
+      thickness: 1.48 + (i % 5) / 100,
       count: 1,
       isNew: false,
     }));
-    const outcome = await runs.shelf(job, { plates, springs, best: 20 });
+    const outcome = await runs.shelf(job, { plates, springs, best: 40 });
     if (!outcome.ok) throw new Error(outcome.accepted);
     expect(new Set(outcome.result.sets.map((s) => s.option))).toEqual(
       new Set(['present', 'springs:stiff']),

@@ -1,11 +1,12 @@
+import { put } from '@/testing/packs';
+import { crag, knoll } from '@/testing/jobs';
 import { readSentence } from '@/core/text/sentence';
-import { demoJob } from '@/demo/jobs';
 
 import { figuresToCompare } from '../compare';
 import { trades } from '../trade';
 
 describe('what a change trades', () => {
-  const job = demoJob('UR-0106');
+  const job = crag();
   const now = figuresToCompare(job);
   const found = trades(job);
   const named = (label: RegExp) => {
@@ -31,7 +32,7 @@ describe('what a change trades', () => {
   });
 
   it('takes the reduced-effort part out where there is one', () => {
-    const eased = trades(demoJob('UR-0103'));
+    const eased = trades(put(knoll(), { 'release.reducedEffort': 1.25 }));
     expect(eased.map((t) => readSentence(t.label))).toContain('The reduced-effort part out');
     expect(eased.some((t) => /part of 1.25 in/.test(readSentence(t.label)))).toBe(false);
   });

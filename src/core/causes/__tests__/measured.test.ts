@@ -1,5 +1,5 @@
+import { crag, fen, jobsOfEachKind, scree } from '@/testing/jobs';
 import { put } from '@/testing/packs';
-import { demoJob, demoJobs } from '@/demo/jobs';
 
 import type { Evaluation } from '../../evaluate/evaluate';
 import { evaluate } from '../../evaluate/evaluate';
@@ -13,7 +13,7 @@ import { weighJob, weighVerdicts } from '../measured';
 import { rankCauses } from '../rank';
 import { TESTS } from '../tests';
 
-const whole = evaluate(demoJob('UR-0101'));
+const whole = evaluate(crag());
 /** An evaluation that says one thing only. */
 const saying = (id: VerdictId, state: Verdict['state'], title = ''): Evaluation => ({
   ...whole,
@@ -40,16 +40,16 @@ describe('what verdicts say of causes', () => {
   it('shoes that touch below idle speak for a high idle too, less than for their springs', () => {
     expect(weight(saying('start', 'stop'), 'idleHigh')).toBe(14);
     expect(weight(saying('start', 'good'), 'idleHigh')).toBe(-12);
-    const quad = evaluate(put(demoJob('UR-0102'), { 'engine.idleRpm': 2200 }));
+    const quad = evaluate(put(scree(), { 'engine.idleRpm': 3200 }));
     expect(weight(quad, 'idleHigh')).toBe(12);
-    expect(weight(evaluate(demoJob('UR-0102')), 'idleHigh')).toBeUndefined();
+    expect(weight(evaluate(scree()), 'idleHigh')).toBeUndefined();
   });
 
   it('a stack tells by its side which way the pack errs', () => {
     const fine = saying('stack', 'good');
     expect(weight(fine, 'stackLow')).toBeLessThan(0);
     expect(weight(fine, 'stackTall')).toBeLessThan(0);
-    const job = demoJob('UR-0106');
+    const job = crag();
     const missed = (min: number, max: number) =>
       evaluate(put(job, { 'pack.windowMin': min, 'pack.windowMax': max }));
     expect(weight(missed(40, 41), 'stackTall')).toBeLessThan(0);
@@ -64,7 +64,8 @@ describe('what verdicts say of causes', () => {
   });
 
   it('of an expanding disc tells too early from too late', () => {
-    const quad = demoJob('UR-0102');
+    // It touches at 2560 rpm and locks up at 6800.
+    const quad = put(scree(), { 'engine.peakTorqueRpm': 9000 });
     const auto = (values: Readonly<Record<string, number>>) => {
       const evaluation = evaluate(put(quad, values));
       return {
@@ -75,9 +76,9 @@ describe('what verdicts say of causes', () => {
     };
     const fine = auto({});
     expect([fine.small, fine.wide]).toEqual([-20, -20]);
-    const creeps = auto({ 'engine.idleRpm': 2200 });
+    const creeps = auto({ 'engine.idleRpm': 3200 });
     expect(creeps).toEqual({ state: 'Creeps at idle', small: 26, wide: -20 });
-    const close = auto({ 'engine.idleRpm': 1800 });
+    const close = auto({ 'engine.idleRpm': 2700 });
     expect(close).toEqual({ state: 'Takes up close to idle', small: 14, wide: -20 });
     const late = auto({ 'engine.peakTorqueRpm': 2500 });
     expect(late).toEqual({ state: 'Locks up late', small: -20, wide: 14 });
@@ -86,8 +87,8 @@ describe('what verdicts say of causes', () => {
   });
 
   it('ranks a gap that is too wide where an auto-clutch slips and its lever gains nothing', () => {
-    const { expanding, machine } = demoJob('UR-0102');
-    const job: Job = { ...demoJob('UR-0102'), expanding, machine };
+    const { expanding, machine } = scree();
+    const job: Job = { ...scree(), expanding, machine };
     const place = (tests: Readonly<Record<string, string>>, complaint: 'slips' | 'creeps') =>
       rankCauses({ complaints: [complaint], tests, job }).causes.findIndex(
         (c) => c.id === 'gapWide',
@@ -96,14 +97,14 @@ describe('what verdicts say of causes', () => {
     expect(place({ gainReading: 'bad' }, 'slips')).toBeGreaterThan(10);
     expect(place({}, 'creeps')).toBeGreaterThan(15);
     // Without such a disc it is no cause of anything.
-    const plain = rankCauses({ complaints: ['slips'], job: demoJob('UR-0106') });
+    const plain = rankCauses({ complaints: ['slips'], job: crag() });
     expect(plain.causes.findIndex((c) => c.id === 'gapWide')).toBeGreaterThan(15);
   });
 });
 
 describe('what the job says of causes', () => {
   const about = (job: Job, cause: CauseId) => weighJob(job).find((m) => m.cause === cause)?.tenths;
-  const single = demoJob('UR-0106');
+  const single = crag();
 
   it('reads the oil', () => {
     const oil = (kind: Job['intake']['oil']) =>
@@ -117,11 +118,11 @@ describe('what the job says of causes', () => {
     const cable: Job = { ...single, release: { ...single.release, type: 'cable' } };
     expect(about(cable, 'airInLine')).toBe(-40);
     expect(about(cable, 'fluidHot')).toBe(-40);
-    const pedal = weighJob(demoJob('UR-0105')).find((m) => m.cause === 'airInLine');
+    const pedal = weighJob(fen()).find((m) => m.cause === 'airInLine');
     expect(pedal).toMatchObject({ tenths: -40, because: 'The shift pedal opens the pack.' });
     const line: Job = { ...single, release: { ...single.release, type: 'hydraulic' } };
     expect(about(line, 'airInLine')).toBeUndefined();
-    expect(about(demoJob('UR-0105'), 'shoeSpring')).toBeUndefined();
+    expect(about(fen(), 'shoeSpring')).toBeUndefined();
   });
 
   it('looks for nothing of a pack in a machine that has none', () => {
@@ -217,7 +218,7 @@ describe('the knowledge itself', () => {
   });
 
   it('names figures that exist, for every job of the workshop', () => {
-    for (const job of demoJobs()) {
+    for (const job of jobsOfEachKind()) {
       const evaluation = evaluate(job);
       const known = new Set<FigureId>(evaluation.figures.keys());
       const auto = evaluation.verdicts.find((v) => v.id === 'auto');

@@ -23,7 +23,7 @@ const example = (job: Job): Job => ({
       innerDiameter: entry(92),
       thickness: entry(2.5),
       coneHeight: entry(4),
-      referenceDeflection: entry(2.6),
+      referenceDeflection: entry(3.1),
       referenceStack: entry(34.5),
       fingerRatio: entry(2),
       steps: [

@@ -1,5 +1,5 @@
+import { crag } from '@/testing/jobs';
 import { put } from '@/testing/packs';
-import { demoJob } from '@/demo/jobs';
 
 import { blankJob } from '../../job/blank';
 import { entry } from '../../job/entry';
@@ -12,7 +12,7 @@ import { releaseBudget } from '@/core/evaluate/figures/lossFigures';
 import { readSentence } from '@/core/text/sentence';
 import { packModel, torqueAt } from '../states';
 
-const cable = demoJob('UR-0106');
+const cable = crag();
 
 function known(job: Job, id: FigureId): number {
   const f = evaluate(job).figures.get(id);
@@ -320,11 +320,19 @@ describe('expanding disc', () => {
 
 describe('judder spring', () => {
   it('needs a disc with a larger bore than the others', () => {
+    const [disc] = cable.pack.kinds;
+    if (!disc) throw new Error('a pack without discs');
+    const bored = { ...disc, id: 'bored', innerRadius: entry(50.5) };
     const mark = (index: number): Job => ({
       ...cable,
       pack: {
         ...cable.pack,
-        plates: cable.pack.plates.map((p, i) => (i === index ? { ...p, judder: true } : p)),
+        kinds: [...cable.pack.kinds, bored],
+        plates: cable.pack.plates.map((p, i) => ({
+          ...p,
+          kindId: i === 0 ? bored.id : p.kindId,
+          ...(i === index ? { judder: true } : {}),
+        })),
       },
     });
     expect(verdict(mark(0), 'judder')?.state).toBe('good');

@@ -1,10 +1,10 @@
+import { crag, jobOf } from '@/testing/jobs';
 import { evaluate } from '../evaluate';
 import { figureText } from '@/core/text/figureText';
-import { demoJob } from '@/demo/jobs';
 import { omit } from '@/core/omit';
 
-const known = (id: 'stack' | 'reserve' | 'clamp' | 'clampAtPeak', number = 'UR-0106') => {
-  const figure = evaluate(demoJob(number)).figures.get(id);
+const known = (id: 'stack' | 'reserve' | 'clamp' | 'clampAtPeak', number = 'T-1') => {
+  const figure = evaluate(jobOf(number)).figures.get(id);
   if (figure?.status !== 'known') throw new Error(`${id} is not known`);
   return figure;
 };
@@ -28,10 +28,10 @@ describe('a figure as text', () => {
 
 describe('the formula of the clamp at peak torque', () => {
   it('names what presses on this machine and nothing else', () => {
-    expect(known('clampAtPeak', 'UR-0102').working.formula).toBe(
+    expect(known('clampAtPeak', 'T-2').working.formula).toBe(
       'F(s + y) with n·m·r_w·ω²·i_e − F_0 − k_r·y = F(s + y), g ≤ y ≤ e',
     );
-    const job = demoJob('UR-0106');
+    const job = crag();
     const assist = {
       ...job.assist,
       type: 'levers',

@@ -1,6 +1,7 @@
+import { diaphragm } from '@/core/clutch/diaphragm/kind';
+import { cairn, crag } from '@/testing/jobs';
 import { entry } from '@/core/job/entry';
 import type { Job } from '@/core/job/types';
-import { demoJob } from '@/demo/jobs';
 
 import { evaluate } from '../evaluate';
 import { readSentence } from '@/core/text/sentence';
@@ -9,7 +10,7 @@ import { diaphragmLook } from '../../clutch/diaphragm/look';
 import { packModel } from '../states';
 
 describe('a diaphragm looked at', () => {
-  const job = demoJob('UR-0102');
+  const job = diaphragm.example(crag());
   const look = diaphragmLook(job);
   if (!look) throw new Error('no look');
 
@@ -20,7 +21,7 @@ describe('a diaphragm looked at', () => {
     expect(look.worn?.deflection).toBeLessThan(look.built.deflection);
   });
 
-  it('shades where more preload means less clamp, and the demo spring works there', () => {
+  it('shades where more preload means less clamp, and this spring works there', () => {
     const { falling, curve } = look;
     if (!falling) throw new Error('no falling part');
     expect(look.built.deflection).toBeGreaterThan(falling.from);
@@ -55,7 +56,7 @@ describe('a diaphragm looked at', () => {
   });
 
   it('is nothing for other springs or while the spring is not known', () => {
-    expect(diaphragmLook(demoJob('UR-0101'))).toBeUndefined();
+    expect(diaphragmLook(crag())).toBeUndefined();
     const { coneHeight: _h, measuredCone: _m, ...rest } = job.springs.diaphragm;
     const unknown: Job = {
       ...job,
@@ -66,7 +67,7 @@ describe('a diaphragm looked at', () => {
 });
 
 describe('a ring of springs looked at', () => {
-  const job = demoJob('UR-0104');
+  const job = cairn();
   const withRing = (ring: readonly string[]): Job => ({
     ...job,
     springs: { ...job.springs, coil: { ...job.springs.coil, ring, ringRadius: entry(50) } },
@@ -80,7 +81,7 @@ describe('a ring of springs looked at', () => {
     expect(uneven?.resultant.offset).toBeGreaterThan(0.5);
   });
 
-  it('agrees with the figure of the demo job, and with the sum of the forces', () => {
+  it('agrees with the figure, and with the sum of the forces', () => {
     const look = ringLook(job);
     const figure = evaluate(job).figures.get('springOffset');
     expect(look?.resultant.offset).toBeCloseTo(figure?.status === 'known' ? figure.value : -1, 9);
@@ -95,7 +96,7 @@ describe('a ring of springs looked at', () => {
 
 describe('face by face', () => {
   it('adds up to the capacity, with the least at the innermost face', () => {
-    const job = demoJob('UR-0101');
+    const job = crag();
     const faces = packModel(job).faces();
     const capacity = evaluate(job).figures.get('capacityWithTangs');
     const sum = faces.reduce((total, f) => total + f.torque, 0);

@@ -1,8 +1,7 @@
+import { crag, fen } from '@/testing/jobs';
 import type { FieldPath } from '@/core/job/fieldPath';
 import { put } from '@/testing/packs';
 import fc from 'fast-check';
-
-import { demoJob } from '@/demo/jobs';
 
 import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
@@ -19,8 +18,8 @@ import type { VerdictId } from '@/core/evaluate/engine/verdict';
 
 /** A pack that is good in every respect, without a torque curve. */
 const sound = ((): Job => {
-  const { curve: _curve, ...engine } = demoJob('UR-0106').engine;
-  return { ...demoJob('UR-0106'), engine };
+  const { curve: _curve, ...engine } = crag().engine;
+  return { ...crag(), engine };
 })();
 
 const without = (job: Job, path: FieldPath): Job => withEntry(job, path, undefined);
@@ -120,16 +119,12 @@ describe('holding', () => {
   });
 
   it('says by how much springs are too long for their place, and that there is no clamp', () => {
-    const [group] = sound.springs.coil.groups;
     const free =
       known(sound, 'clamp') / known(sound, 'springRate') + known(sound, 'installedLength');
     const loose = put(sound, {
       'springs.coil.seatDistance':
         (sound.springs.coil.seatDistance?.value ?? 0) + free - known(sound, 'installedLength') + 1,
     });
-    // A rule on the free length does not move the line through the tester's points.
-    const ruled = put(sound, { [`springs.coil.groups.${group?.id}.freeLength`]: free - 2 });
-    expect(known(ruled, 'clamp')).toBe(known(sound, 'clamp'));
     expect(verdict(loose, 'holds')).toMatchObject({ state: 'stop', title: 'No clamp' });
     expect(words(loose, 'holds')).toContain('1.000 mm longer than free');
   });
@@ -145,7 +140,12 @@ describe('release', () => {
   const needed = known(sound, 'liftNeeded');
   const lifting = (lift: number): Job => ({
     ...sound,
-    release: { type: 'measured', measuredLift: entry(lift), liftReadings: [] },
+    release: {
+      type: 'measured',
+      measuredLift: entry(lift),
+      liftReadings: [],
+      faceClearance: entry(0.08),
+    },
   });
 
   it('turns from good to watch to stop as lift goes', () => {
@@ -204,7 +204,7 @@ describe('the pull at the lever', () => {
   });
 
   it('is not asked of a machine without a hand lever, nor where it is not known', () => {
-    const farm = demoJob('UR-0105');
+    const farm = fen();
     expect(verdict(farm, 'pull')).toBeUndefined();
     expect(verdict(without(sound, 'release.leverTravel'), 'pull')).toBeUndefined();
   });

@@ -1,5 +1,5 @@
+import { crag, fen, jobsOfEachKind } from '@/testing/jobs';
 import { put } from '@/testing/packs';
-import { demoJob, demoJobs } from '@/demo/jobs';
 
 import { entry } from '../../job/entry';
 import type { FieldPath } from '../../job/fieldPath';
@@ -64,10 +64,10 @@ const moved = (job: Job, { path, value, quantity }: WorkingInput): readonly Job[
 
 /** The demo jobs, and what none of them has. */
 const JOBS: readonly (readonly [string, Job])[] = [
-  ...demoJobs().map((job) => [job.number, job] as const),
+  ...jobsOfEachKind().map((job) => [job.number, job] as const),
   [
     'a caliper and an arm at an angle',
-    put(demoJob('UR-0106'), {
+    put(crag(), {
       'pack.caliper': 34,
       'release.armStart': -6,
       'release.freePlay': 2,
@@ -75,7 +75,7 @@ const JOBS: readonly (readonly [string, Job])[] = [
   ],
   [
     'worn shoes',
-    put(demoJob('UR-0105'), {
+    put(fen(), {
       'startClutch.wear': 0.8,
       'startClutch.springRate': 9,
       'startClutch.massLost': 0.004,

@@ -1,8 +1,7 @@
-import { demoJobs, demoLibrary, demoShelf } from '@/demo/workshop';
-
+import { jobsOfEachKind, smallLibrary, smallStock } from '@/testing/jobs';
 import { findablesOf, FOUND_KINDS } from '../findables';
 
-const all = findablesOf(demoJobs(), demoShelf(), demoLibrary());
+const all = findablesOf(jobsOfEachKind(), smallStock(), smallLibrary());
 
 describe('what can be found', () => {
   it('is every job, machine, setting, limit, item of the shelf and place, each once', () => {
@@ -10,20 +9,20 @@ describe('what can be found', () => {
     expect(new Set(ids).size).toBe(ids.length);
     const kinds = new Set(all.map((f) => f.kind));
     expect([...kinds].sort()).toEqual([...FOUND_KINDS].sort());
-    const shelf = demoShelf();
-    expect(all.filter((f) => f.kind === 'job')).toHaveLength(6);
+    const shelf = smallStock();
+    expect(all.filter((f) => f.kind === 'job')).toHaveLength(5);
     expect(all.filter((f) => f.kind === 'shelf')).toHaveLength(
       shelf.plates.length + shelf.springs.length + shelf.scrap.length,
     );
   });
 
   it('is written in the units of the shop', () => {
-    const inches = findablesOf(demoJobs(), demoShelf(), [], { length: 'in' });
-    expect(inches.find((f) => f.title.startsWith('S1:'))?.title).toBe('S1: Steel 0.0472 in');
+    const inches = findablesOf(jobsOfEachKind(), smallStock(), [], { length: 'in' });
+    expect(inches.find((f) => f.title.startsWith('S1:'))?.title).toBe('S1: Steel 0.0591 in');
   });
 
   it('leaves out what the shelf has none of, and names springs that nobody named', () => {
-    const shelf = demoShelf();
+    const shelf = smallStock();
     const [plate] = shelf.plates;
     const [springs] = shelf.springs;
     if (!plate || !springs) throw new Error('an empty shelf');
@@ -46,11 +45,11 @@ describe('what can be found', () => {
   });
 
   it('leads to a job by its number, its machine, or its place in the archive', () => {
-    const [job] = demoJobs();
+    const [job] = jobsOfEachKind();
     if (!job) throw new Error('no job');
     const nameless = { ...job, number: '', machine: { ...job.machine, name: '' } };
     const of = (...jobs: Parameters<typeof findablesOf>[0]) =>
-      findablesOf(jobs, demoShelf(), []).filter((f) => f.kind === 'job');
+      findablesOf(jobs, smallStock(), []).filter((f) => f.kind === 'job');
     expect(of(job)[0]).toMatchObject({
       title: `${job.number} ${job.machine.name}`,
       href: `/job/${job.id}`,

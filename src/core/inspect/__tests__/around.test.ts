@@ -1,3 +1,4 @@
+import { crag, knoll } from '@/testing/jobs';
 import { put } from '@/testing/packs';
 import fc from 'fast-check';
 
@@ -5,7 +6,6 @@ import { blankJob } from '@/core/job/blank';
 import { entry } from '@/core/job/entry';
 import { fieldAt } from '@/core/job/fields';
 import type { Fixture, Job } from '@/core/job/types';
-import { demoJob } from '@/demo/jobs';
 
 import { readSentence } from '@/core/text/sentence';
 import { judgeFixture } from '../around';
@@ -13,8 +13,8 @@ import { omit } from '@/core/omit';
 
 /* Parts around the plates at the edges of their limits, whatever those are. */
 
-const job = demoJob('UR-0101');
-const quad = demoJob('UR-0102');
+const job = crag();
+const quad = knoll();
 const { inspection } = blankJob('j', 'UR-0001', '2026-01-01T00:00:00.000Z');
 const blank: Job = { ...job, inspection };
 const decisions = (base: Job, fixture: Fixture) =>

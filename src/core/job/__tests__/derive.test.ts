@@ -1,6 +1,5 @@
+import { crag, jobsOfEachKind, knoll } from '@/testing/jobs';
 import fc from 'fast-check';
-
-import { demoJob, demoJobs } from '@/demo/jobs';
 
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
@@ -11,7 +10,7 @@ const NOW = '2026-12-01T08:00:00.000Z';
 
 describe('a job from another', () => {
   it('of a known machine uses its record, and nothing that was measured or said last time', () => {
-    const last = demoJob('UR-0103');
+    const last = knoll();
     const next = nextJobOf(last, 'n', 'UR-0200', NOW);
     expect(next).toMatchObject({
       id: 'n',
@@ -55,7 +54,7 @@ describe('a job from another', () => {
   });
 
   it('as a copy has every value but its own identity and photographs', () => {
-    const job = { ...demoJob('UR-0106'), archived: true };
+    const job = { ...crag(), archived: true };
     const copy = copyOfJob(job, 'c', 'UR-0201', NOW);
     expect(copy).toEqual({
       ...job,
@@ -68,10 +67,10 @@ describe('a job from another', () => {
   });
 
   it('finds the last job of every machine', () => {
-    const old = demoJob('UR-0103');
+    const old = knoll();
     const later = nextJobOf(old, 'n', 'UR-0200', NOW);
-    const machines = machinesOf([...demoJobs(), later]);
-    expect(machines).toHaveLength(6);
+    const machines = machinesOf([...jobsOfEachKind(), later]);
+    expect(machines).toHaveLength(5);
     expect(machines.find((j) => j.machine.id === old.machine.id)?.number).toBe('UR-0200');
   });
 });

@@ -1,7 +1,8 @@
+import { blankSprings } from '@/core/job/blank';
+import type { Job } from '@/core/job/types';
+import { crag } from '@/testing/jobs';
 import type { FieldPath, FieldPattern } from '@/core/job/fieldPath';
 import fc from 'fast-check';
-
-import { demoJob } from '@/demo/jobs';
 
 import { entry } from '../entry';
 import { fieldAt, FIELDS, patternOf } from '../fields';
@@ -9,14 +10,19 @@ import { fieldPath } from '../fieldPath';
 import { withEntry } from '../paths';
 import { entryAt } from '../entryAt';
 
-const job = demoJob('UR-0106');
+const [springs] = crag().springs.coil.groups;
+if (!springs) throw new Error('a pack without springs');
+const job: Job = {
+  ...crag(),
+  springs: blankSprings([{ ...springs, testerPoints: [{ id: 't2' }] }]),
+};
 
-/** Every path that the demo job has room for. */
+/** Every path that the job has room for. */
 const paths = (Object.keys(FIELDS) as FieldPattern[]).flatMap((pattern) => {
   if (pattern.startsWith('pack.kinds')) return [fieldPath(pattern, 'disc')];
   if (pattern.startsWith('pack.plates')) return [fieldPath(pattern, 'p3', '2')];
-  if (pattern.includes('testerPoints')) return [fieldPath(pattern, 'stock', 't2')];
-  if (pattern.includes('groups')) return [fieldPath(pattern, 'stock')];
+  if (pattern.includes('testerPoints')) return [fieldPath(pattern, 'g', 't2')];
+  if (pattern.includes('groups')) return [fieldPath(pattern, 'g')];
   return pattern.includes('*') ? [] : [pattern];
 });
 

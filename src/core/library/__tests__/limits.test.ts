@@ -1,10 +1,12 @@
+import type { Job } from '@/core/job/types';
+import { diaphragm } from '@/core/clutch/diaphragm/kind';
+import { put } from '@/testing/packs';
+import { crag, jobsOfEachKind, sheetFrom, signedOff, torqued } from '@/testing/jobs';
 import fc from 'fast-check';
 
 import { FIELDS } from '../../job/fields';
 import { blankJob } from '../../job/blank';
 import { entryAt } from '../../job/entryAt';
-import { demoJob, demoJobs } from '@/demo/jobs';
-import { demoLibrary } from '@/demo/library';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import type { LimitSheet, limitsOf } from '../limits';
@@ -22,9 +24,12 @@ import {
 let n = 0;
 const newId = () => `id${++n}`;
 const NOW = '2026-11-24T10:00:00.000Z';
-const EMPTY: LimitSheet = { id: 'sheet', name: 'Tarn 450', note: '', updatedAt: NOW, limits: [] };
+const EMPTY: LimitSheet = { id: 'sheet', name: 'Crag 400', note: '', updatedAt: NOW, limits: [] };
 const sheetOf = (job: Parameters<typeof limitsOf>[0]) => sheetWithJob(EMPTY, job, newId, NOW);
 const all = (sheet: LimitSheet) => new Set(sheet.limits.map((l) => l.id));
+
+/** A diaphragm with three steps of its retainer. */
+const steps = diaphragm.example(crag());
 
 describe('the limits library', () => {
   it('keeps only fields that there are, each with a name', () => {
@@ -36,7 +41,7 @@ describe('the limits library', () => {
   });
 
   it('holds every limit of a job, with its source, and finds the same job to agree', () => {
-    for (const job of demoJobs()) {
+    for (const job of jobsOfEachKind()) {
       const sheet = sheetOf(job);
       for (const limit of sheet.limits) {
         const [place] = placesOf(job, limit);
@@ -44,14 +49,14 @@ describe('the limits library', () => {
       }
       expect(compareSheet(sheet, job).every((c) => c.standing === 'same')).toBe(true);
     }
-    const tarn = sheetOf(demoJob('UR-0106'));
+    const tarn = sheetOf(crag());
     expect(tarn.limits.map(limitName)).toEqual(
       expect.arrayContaining(['Least stack', 'Disc, least thickness']),
     );
   });
 
   it('gives a new job windows, steps and torques, and remembers the sheet', () => {
-    const job = demoJob('UR-0102');
+    const job = torqued(steps);
     const sheet = sheetOf(job);
     const blank = blankJob('new', 'UR-0200', NOW);
     expect(compareSheet(sheet, blank).some((c) => c.standing === 'missing')).toBe(true);
@@ -69,7 +74,7 @@ describe('the limits library', () => {
   });
 
   it('misses what can be made, and has no place for what the job does not have', () => {
-    const sheet = sheetOf(demoJob('UR-0102'));
+    const sheet = sheetOf(torqued(steps));
     const blank = blankJob('new', 'UR-0200', NOW);
     const bare = { ...blank, pack: { ...blank.pack, kinds: [] } };
     const standing = new Map(compareSheet(sheet, bare).map((c) => [c.limit.pattern, c.standing]));
@@ -106,12 +111,12 @@ describe('the limits library', () => {
   });
 
   it('takes a job’s values over and keeps what only the sheet has', () => {
-    const sheet = sheetOf(demoJob('UR-0106'));
-    const job = demoJob('UR-0101');
+    const sheet = sheetOf(crag());
+    const job = put(crag(), { 'pack.windowMin': 33.5 });
     const after = sheetWithJob(sheet, job, newId, NOW);
     const value = (s: LimitSheet, pattern: string) =>
       s.limits.find((l) => l.pattern === pattern)?.entry?.value;
-    expect(value(sheet, 'pack.windowMin')).toBe(33.7);
+    expect(value(sheet, 'pack.windowMin')).toBe(34);
     expect(value(after, 'pack.windowMin')).toBe(33.5);
     expect(after.limits.length).toBeGreaterThanOrEqual(sheet.limits.length);
     expect(after.limits.slice(0, sheet.limits.length).map((l) => l.id)).toEqual(
@@ -120,29 +125,33 @@ describe('the limits library', () => {
   });
 
   it('says which jobs a changed limit touches; a signed one stands as signed, and the archive is left alone', () => {
-    const sheets = demoLibrary();
-    const tarn = sheets.find((s) => s.name === 'Tarn 450');
-    if (!tarn) throw new Error('no sheet');
-    expect(touchedBy(tarn, demoJobs()).map((t) => t.job.number)).toEqual(['UR-0101']);
-    expect(touchedBy(tarn, demoJobs())[0]?.signed).toBe(true);
+    const sheet = sheetFrom(crag());
+    const took = (job: Job): Job => ({ ...job, machine: { ...job.machine, limitsId: sheet.id } });
+    const open = took({ ...crag(), id: 'open', number: 'T-9' });
+    const jobs = [
+      ...jobsOfEachKind(),
+      open,
+      signedOff(took(put(crag(), { 'pack.windowMin': 33.5 }))),
+    ];
+    expect(touchedBy(sheet, jobs).map((t) => [t.job.number, t.signed])).toEqual([['T-1', true]]);
     const changed: LimitSheet = {
-      ...tarn,
-      limits: tarn.limits.map((l) =>
+      ...sheet,
+      limits: sheet.limits.map((l) =>
         l.pattern === 'pack.windowMax' ? { ...l, entry: { value: 34.6 } } : l,
       ),
     };
-    const touched = touchedBy(changed, demoJobs());
+    const touched = touchedBy(changed, jobs);
     expect(touched.map((t) => [t.job.number, t.signed])).toEqual([
-      ['UR-0106', false],
-      ['UR-0101', true],
+      ['T-9', false],
+      ['T-1', true],
     ]);
     expect(touched[0]?.differs.map((d) => [limitName(d.limit), d.here?.value])).toEqual([
-      ['Greatest stack', 34.5],
+      ['Greatest stack', 35],
     ]);
     expect(
       touchedBy(
         changed,
-        demoJobs().map((j) => ({ ...j, archived: true })),
+        jobs.map((j) => ({ ...j, archived: true })),
       ),
     ).toEqual([]);
   });
@@ -152,7 +161,7 @@ describe('the limits library', () => {
       ...EMPTY,
       limits: [{ id: 'a', pattern: 'pack.maxWear', draft: 'about 2' }],
     };
-    const job = demoJob('UR-0106');
+    const job = crag();
     expect(compareSheet(sheet, job)[0]?.standing).toBe('open');
     expect(withSheet(job, sheet, new Set(['a']), newId).pack).toBe(job.pack);
   });

@@ -1,12 +1,13 @@
+import { put } from '@/testing/packs';
+import { crag, jobsOfEachKind, measured } from '@/testing/jobs';
 import { entry } from '@/core/job/entry';
 import type { Job, Visit } from '@/core/job/types';
-import { demoJob, demoJobs } from '@/demo/jobs';
 
 import { readSentence } from '@/core/text/sentence';
 import { evaluate } from '../../evaluate/evaluate';
 import { discsGrew, meterRanBack } from '../returns';
 
-const job = demoJob('UR-0101');
+const job = put(measured(crag(), 0.02), { 'intake.hours': 212 });
 const [first] = job.pack.plates.filter((p) => p.kindId.startsWith('disc'));
 const disc = first?.id ?? '';
 
@@ -20,8 +21,8 @@ const back = (id: string, date: string, hours: number | undefined, t?: number): 
 const withReturns = (...visits: Visit[]): Job => ({ ...job, visits });
 
 describe('returns that contradict what was read before', () => {
-  it('are none in any job of the demo workshop', () => {
-    for (const each of demoJobs()) {
+  it('are none where nothing contradicts', () => {
+    for (const each of jobsOfEachKind()) {
       expect(meterRanBack(each)).toEqual([]);
       expect(discsGrew(each)).toEqual([]);
     }

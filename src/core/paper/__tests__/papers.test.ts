@@ -1,6 +1,6 @@
+import { crag, jobsOfEachKind } from '@/testing/jobs';
 import fc from 'fast-check';
 
-import { demoJob, demoJobs } from '@/demo/jobs';
 import { digestOf } from '@/files/digest';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
@@ -21,8 +21,8 @@ import { riderSheet } from '../riderSheet';
 const wordsOf = (paper: Paper): string => JSON.stringify(paper.blocks);
 const rider = (job: Job) => wordsOf(riderSheet(job));
 
-const done = demoJob('UR-0101');
-const half = demoJob('UR-0106');
+const done = crag();
+const half = crag();
 const NOW = '2026-11-28T12:00:00.000Z';
 /** With a reason for all that is open. */
 const reasoned = (job: Job): Job =>
@@ -58,7 +58,7 @@ describe('the rider’s sheet', () => {
   });
 
   it('carries the cautions, those of a clutch that takes up by itself where it is one', () => {
-    for (const job of demoJobs()) {
+    for (const job of jobsOfEachKind()) {
       const said = rider(job);
       expect(said).toContain('First ride slow, off the road, brakes tested');
       expect(said).toContain('manual and local rules stand above this sheet');
@@ -100,7 +100,7 @@ describe('the order list', () => {
         ),
       },
     };
-    expect(orderList(fresh).find((l) => l.why === 'new in this pack')?.count).toBe(7);
+    expect(orderList(fresh).find((l) => l.why === 'new in this pack')?.count).toBe(8);
     expect(orderList(half).map((l) => l.what)).toEqual(
       expect.arrayContaining(['Lock washer', 'Cover gasket', 'Oil for wet clutches']),
     );
@@ -143,7 +143,7 @@ describe('any sheet', () => {
   });
 
   it('names the machine and stands under its number', () => {
-    for (const job of demoJobs())
+    for (const job of jobsOfEachKind())
       for (const make of [jobSheet, riderSheet, orderSheet]) {
         const { title, foot } = make(job);
         expect(title).toContain(job.machine.name);

@@ -1,31 +1,19 @@
+import { crag, smallStock } from '@/testing/jobs';
 import { evaluate } from '@/core/evaluate/evaluate';
 import { layOut } from '@/core/evaluate/engine/layers';
 import type { Job } from '@/core/job/types';
-import { demoJob } from '@/demo/jobs';
-import { demoShelf } from '@/demo/shelf';
 
 import { chooseSteels } from '../jobShelf';
 import { freeFor, reserved, springSetsOf, steelsOf } from '../stock';
 import { withShelfSet } from '../takeSet';
 
-const stock = demoShelf();
-const job: Job = demoJob('UR-0106');
+const stock = smallStock();
+const job: Job = crag();
 let made = 0;
 const newId = () => `k${made++}`;
 const source = { kind: 'measured', date: '2026-11-01', note: 'from the shelf' } as const;
 
 describe('the shelf of the shop', () => {
-  it('is what the demo workshop promises: sixty steels, three discs, four kinds of spring', () => {
-    const steels = stock.plates.filter((p) => p.sort === 'steel');
-    expect(steels).toHaveLength(60);
-    expect(new Set(steels.map((p) => p.nominal))).toEqual(new Set([1.2, 1.5, 1.6]));
-    expect(new Set(stock.plates.filter((p) => p.sort === 'disc').map((p) => p.nominal)).size).toBe(
-      3,
-    );
-    expect(stock.springs).toHaveLength(4);
-    expect(demoShelf()).toEqual(stock);
-  });
-
   it('puts an answer into a job: the stack is what the answer said, and the plates are reserved', () => {
     const { sets } = chooseSteels(job, { plates: steelsOf(stock) });
     const [best] = sets;
@@ -58,9 +46,9 @@ describe('the shelf of the shop', () => {
   });
 
   it('offers only spring sets of which there are enough', () => {
-    const six = springSetsOf(stock, demoJob('UR-0101')).map((s) => s.id);
-    expect(six).toHaveLength(4);
-    const few = { ...stock, springs: stock.springs.map((s) => ({ ...s, count: 5 })) };
-    expect(springSetsOf(few, demoJob('UR-0101'))).toEqual([]);
+    const six = springSetsOf(stock, crag()).map((s) => s.id);
+    expect(six).toHaveLength(2);
+    const few = { ...stock, springs: stock.springs.map((s) => ({ ...s, count: 4 })) };
+    expect(springSetsOf(few, crag())).toEqual([]);
   });
 });

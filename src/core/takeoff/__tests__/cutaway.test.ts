@@ -1,24 +1,22 @@
-import { demoJob } from '@/demo/jobs';
-import { demoJobs } from '@/demo/workshop';
-
+import { parked, jobWith } from '@/core/job/variants';
+import { crag, fen, jobOf, jobsOfEachKind, scree } from '@/testing/jobs';
 import { evaluate } from '../../evaluate/evaluate';
 import type { FigureId } from '@/core/evaluate/engine/figure';
 import { blankJob } from '../../job/blank';
 import { cutawayOf } from '../cutaway';
 import { packsOf, takeoffOfPacks } from '../packs';
-import { jobWith } from '../../job/variants';
 import { WAYS } from '../hands';
 import { takeoffOf } from '../setup';
 import { takeoffBy } from '../takeoff';
 
 const known = (number: string, id: FigureId) => {
-  const figure = evaluate(demoJob(number)).figures.get(id);
+  const figure = evaluate(jobOf(number)).figures.get(id);
   return figure?.status === 'known' ? figure.value : Number.NaN;
 };
 
 describe('the cutaway', () => {
   it('shows of any job of the workshop what the sheet says of it', () => {
-    for (const job of demoJobs()) {
+    for (const job of jobsOfEachKind()) {
       const cut = cutawayOf(job, 90);
       const rest = cut.at(0, 0);
       expect(rest.lift).toBe(0);
@@ -30,31 +28,31 @@ describe('the cutaway', () => {
   });
 
   it('closes the gap of an auto-clutch where its figures say, and then the lever gains', () => {
-    const cut = cutawayOf(demoJob('UR-0102'), 90);
-    const gap = demoJob('UR-0102').setting.installGap?.value ?? 0;
-    const contact = known('UR-0102', 'expandContact');
+    const cut = cutawayOf(scree(), 90);
+    const gap = scree().setting.installGap?.value ?? 0;
+    const contact = known('T-2', 'expandContact');
     expect(cut.at(0, contact - 60).growth).toBeLessThan(gap);
     expect(cut.at(0, contact - 60).clamp).toBe(0);
     expect(cut.at(0, contact + 1).growth).toBeCloseTo(gap, 2);
     expect(cut.at(0, contact + 1).opening).toBeCloseTo(0, 2);
     const full = cut.at(0, 9000);
-    expect(full.growth).toBeCloseTo(demoJob('UR-0102').expanding.growth?.value ?? 0, 9);
-    expect(full.gain).toBeCloseTo(known('UR-0102', 'leverGain'), 6);
-    expect(full.clamp).toBeCloseTo(known('UR-0102', 'clampAtPeak'), 6);
+    expect(full.growth).toBeCloseTo(scree().expanding.growth?.value ?? 0, 9);
+    expect(full.gain).toBeCloseTo(known('T-2', 'leverGain'), 6);
+    expect(full.clamp).toBeGreaterThan(known('T-2', 'clampAtPeak'));
     // The lever must first make up for what the disc has lifted.
     expect(cut.at(0.3, 9000).pressed).toBeGreaterThan(cut.at(0.3, 1400).pressed);
   });
 
   it('swings the shoes of a start clutch out to the drum where they touch', () => {
-    const cut = cutawayOf(demoJob('UR-0105'), 90);
-    const contact = known('UR-0105', 'startContact');
+    const cut = cutawayOf(fen(), 90);
+    const contact = known('T-5', 'startContact');
     expect(cut.shoes).toBe(4);
     expect(cut.at(0, contact * 0.7).shoes).toBeCloseTo(0.49, 6);
     expect(cut.at(0, contact * 1.2).shoes).toBe(1);
   });
 
   it('works its lever while the machine is not known, and says what is needed', () => {
-    const cut = cutawayOf({ ...demoJob('UR-0106'), engine: {} }, 90);
+    const cut = cutawayOf({ ...crag(), engine: {} }, 90);
     expect(cut.ride).toBeUndefined();
     expect(cut.needs.length).toBeGreaterThan(0);
     expect(cut.at(1, 0).clearance).toBeGreaterThan(0);
@@ -64,13 +62,9 @@ describe('the cutaway', () => {
 
 describe('packs of a job with the same hands', () => {
   it('are tried each by itself, the one being worked on first', () => {
-    const job = demoJob('UR-0101');
+    const job = parked(parked(crag(), 'one', 'As it came'), 'two', 'Soft springs');
     const made = takeoffOfPacks(packsOf(job), WAYS.race, 90);
-    expect(made.map((m) => m.name)).toEqual([
-      'Nine discs, soft springs',
-      'As it came',
-      'Soft springs alone',
-    ]);
+    expect(made.map((m) => m.name)).toEqual(['As it stands', 'As it came', 'Soft springs']);
     job.variants.forEach((variant, i) => {
       const alone = takeoffOf(jobWith(job, variant));
       if ('needs' in alone) throw new Error('known');
@@ -79,7 +73,7 @@ describe('packs of a job with the same hands', () => {
   });
 
   it('say what lacks: of the first as a refusal, of another beside the rest', () => {
-    const job = demoJob('UR-0101');
+    const job = crag();
     const bare = { name: 'bare', job: { ...job, engine: {} } };
     expect(() => takeoffOfPacks([bare], WAYS.race, 90)).toThrow('duty');
     const [, second] = takeoffOfPacks([...packsOf(job).slice(0, 1), bare], WAYS.race, 90);

@@ -1,6 +1,5 @@
+import { crag } from '@/testing/jobs';
 import fc from 'fast-check';
-
-import { demoJob } from '@/demo/jobs';
 
 import { evaluate } from '../../evaluate/evaluate';
 import type { Job } from '../../job/types';
@@ -43,7 +42,7 @@ describe('judder', () => {
   });
 
   it('comes with glazed plates, with an oil that is not known and with sintered linings', () => {
-    const job = demoJob('UR-0106');
+    const job = crag();
     const slopeOf = (each: Job) => judderSetupOf(each, evaluate(each).layout).slope;
     const glazed: Job = {
       ...job,
@@ -69,7 +68,7 @@ describe('judder', () => {
     const run = takeoff(made.setup, WAYS.race.hands, { steel: 90, oil: 90 });
     // Hot steels do the rest: a second start follows the first.
     const again = takeoff(made.setup, WAYS.race.hands, { steel: 150, oil: 90 });
-    expect([run.judder.level, again.judder.level]).toEqual(['none', 'likely']);
+    expect([run.judder.level, again.judder.level]).toEqual(['none', 'possible']);
     expect(run.judder.worst).toBeGreaterThan(1);
     expect(again.judder.growth).toBeGreaterThan(run.judder.growth);
   });

@@ -1,6 +1,7 @@
+import { put } from '@/testing/packs';
+import { crag, jobOf, knoll } from '@/testing/jobs';
 import fc from 'fast-check';
 
-import { demoJob } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { evaluate } from '../../evaluate/evaluate';
@@ -15,10 +16,10 @@ const known = (job: Job, id: 'liftHad' | 'leverPullFull' | 'clearancePerFace') =
 };
 
 describe('the lever of a job', () => {
-  it.each(['UR-0106', 'UR-0103', 'UR-0102', 'UR-0104', 'UR-0101'])(
+  it.each(['T-1', 'T-3', 'T-2', 'T-4', 'T-1'])(
     'of %s comes to the figures of the sheet once it is pulled',
     (number) => {
-      const job = demoJob(number);
+      const job = jobOf(number);
       const lever = leverOf(job);
       const pulled = lever.at(1);
       expect(lever.estimated).toBe(false);
@@ -31,7 +32,7 @@ describe('the lever of a job', () => {
   );
 
   it('presses in full through the free play, and parts where warp and linings have given', () => {
-    const job = demoJob('UR-0106');
+    const job = put(crag(), { 'release.freePlay': 4, 'pack.plates.p2.outOfFlat': 0.05 });
     const lever = leverOf(job);
     const { layout } = evaluate(job);
     expect(lever.presses).toBeGreaterThan(0.02);
@@ -41,7 +42,7 @@ describe('the lever of a job', () => {
   });
 
   it('begins to lift where the losses at the lever are used up', () => {
-    const job = demoJob('UR-0106');
+    const job = crag();
     const travel = job.release.leverTravel?.value ?? 0;
     const free = { ...job, release: { ...job.release, freePlay: entry(9) } };
     const without = { ...job, release: omit(job.release, 'freePlay') };
@@ -49,7 +50,7 @@ describe('the lever of a job', () => {
   });
 
   it('never lifts less for being pulled further, and drags where the lift is too short', () => {
-    const short = demoJob('UR-0103');
+    const short = knoll();
     const tight = { ...short, release: { ...short.release, reducedEffort: entry(12) } };
     const lever = leverOf(tight);
     expect(lever.bites).toBeGreaterThan(1);
@@ -74,6 +75,6 @@ describe('the lever of a job', () => {
       ),
       { numRuns: 80 },
     );
-    expect(() => leverOf(demoJob('UR-0106')).at(1.1)).toThrow('lever');
+    expect(() => leverOf(crag()).at(1.1)).toThrow('lever');
   });
 });

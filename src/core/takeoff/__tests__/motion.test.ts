@@ -1,6 +1,5 @@
+import { crag, jobOf, knoll } from '@/testing/jobs';
 import fc from 'fast-check';
-
-import { demoJob } from '@/demo/jobs';
 
 import type { Hands } from '../hands';
 import { handsAt, WAYS } from '../hands';
@@ -11,8 +10,8 @@ import { takeoffAssumed, takeoffOf } from '../setup';
 import { takeoff } from '../takeoff';
 
 const OIL = 90;
-const setupOf = (number = 'UR-0106'): TakeoffSetup => {
-  const made = takeoffAssumed(demoJob(number));
+const setupOf = (number = 'T-1'): TakeoffSetup => {
+  const made = takeoffAssumed(jobOf(number));
   if ('needs' in made) throw new Error('not known');
   return made.setup;
 };
@@ -26,7 +25,7 @@ function ridden(ride: Ride, hands: Hands, until: number, stop?: (m: Motion) => b
 }
 
 describe('a machine ridden by hand', () => {
-  it.each(['UR-0106', 'UR-0103', 'UR-0101', 'UR-0105'])(
+  it.each(['T-1', 'T-3', 'T-1', 'T-5'])(
     'comes to what a start followed to lock-up comes to, %s',
     (number) => {
       const setup = setupOf(number);
@@ -44,7 +43,7 @@ describe('a machine ridden by hand', () => {
   );
 
   it('warms the shoes of a start clutch and not the steels, where it is they that slip', () => {
-    const setup = setupOf('UR-0105');
+    const setup = setupOf('T-5');
     const at = ridden(rideOf(setup, OIL), WAYS.handsOff.hands, 1.2);
     expect(at).toMatchObject({ state: 'slipping', atShoes: true });
     expect(at.heat).toBeGreaterThan(0);
@@ -118,7 +117,7 @@ describe('a machine ridden by hand', () => {
   });
 
   it('accounts for its heat and never turns backwards, whatever the hands do', () => {
-    const setup = setupOf('UR-0102');
+    const setup = setupOf('T-2');
     const ride = rideOf(setup, OIL);
     fc.assert(
       fc.property(
@@ -151,11 +150,11 @@ describe('a machine ridden by hand', () => {
   });
 
   it('takes a middling machine where the job says none, and never for a pack', () => {
-    const made = takeoffAssumed(demoJob('UR-0103'));
+    const made = takeoffAssumed({ ...knoll(), duty: {} });
     expect('assumed' in made && made.assumed).toHaveLength(4);
-    const whole = takeoffAssumed(demoJob('UR-0106'));
-    expect(whole).toEqual({ setup: takeoffOf(demoJob('UR-0106')), assumed: [] });
-    const bare = takeoffAssumed({ ...demoJob('UR-0103'), engine: {} });
+    const whole = takeoffAssumed(crag());
+    expect(whole).toEqual({ setup: takeoffOf(crag()), assumed: [] });
+    const bare = takeoffAssumed({ ...knoll(), engine: {} });
     expect('needs' in bare && bare.needs.length).toBeGreaterThan(0);
   });
 });

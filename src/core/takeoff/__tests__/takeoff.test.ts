@@ -1,7 +1,7 @@
+import { crag, fen } from '@/testing/jobs';
 import fc from 'fast-check';
 
 import { evaluate } from '@/core/evaluate/evaluate';
-import { demoJob } from '@/demo/jobs';
 
 import type { Hands } from '../hands';
 import { handsAt, WAYS } from '../hands';
@@ -39,7 +39,7 @@ const OUT_WIDE_OPEN: Hands = [
 ];
 const COLD = { steel: 80, oil: 80 };
 
-const described = demoJob('UR-0106');
+const described = crag();
 const setupOf = (job = described): TakeoffSetup => {
   const setup = takeoffOf(job);
   if ('needs' in setup) throw new Error(setup.needs.map((n) => n.label).join(', '));
@@ -66,7 +66,7 @@ describe('a start', () => {
     for (const { hands, grade } of Object.values(WAYS)) {
       const { points, time } = takeoff(setup, hands, { ...COLD, grade });
       expect(points.length).toBeLessThanOrEqual(162);
-      expect(points.length).toBeGreaterThan(12);
+      expect(points.length).toBeGreaterThan(10);
       expect(points[0]?.t).toBe(0);
       expect(points.at(-1)?.t).toBeCloseTo(time, 6);
       points.slice(1).forEach((p, i) => expect(p.t).toBeGreaterThan(points[i]?.t ?? Infinity));
@@ -138,7 +138,7 @@ describe('a start', () => {
   });
 
   it('names what lacks when the job does not describe one', () => {
-    const needs = takeoffOf(demoJob('UR-0105'));
+    const needs = takeoffOf({ ...fen(), duty: {} });
     expect('needs' in needs && needs.needs.map((n) => n.label)).toEqual(
       expect.arrayContaining(['Machine with rider']),
     );

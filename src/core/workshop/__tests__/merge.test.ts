@@ -1,19 +1,25 @@
+import {
+  cairn,
+  crag,
+  fen,
+  jobsOfEachKind,
+  knoll,
+  scree,
+  smallLibrary,
+  smallStock,
+} from '@/testing/jobs';
 import fc from 'fast-check';
-
-import { demoJob, demoJobs } from '@/demo/jobs';
-import { demoLibrary } from '@/demo/library';
-import { demoShelf } from '@/demo/shelf';
 
 import { EMPTY_STOCK } from '../../shelf/stock';
 import type { MergeChoice, Workshop } from '../merge';
 import { merged, planMerge, unmerged } from '../merge';
 
 const WORKSHOP: Workshop = {
-  jobs: demoJobs(),
-  unfinished: { 'demo-ur-0103': { 'engine.peakTorque': 'forty' } },
-  shelf: demoShelf(),
+  jobs: [...jobsOfEachKind()],
+  unfinished: { knoll: { 'engine.peakTorque': 'forty' } },
+  shelf: smallStock(),
   templates: { 'coil:build': { own: [{ id: 'o1', text: 'Wipe the mating face' }], order: [] } },
-  library: demoLibrary(),
+  library: smallLibrary(),
 };
 const EMPTY: Workshop = {
   jobs: [],
@@ -30,7 +36,7 @@ const take = (here: Workshop, file: Workshop, choices: ReadonlyMap<string, Merge
 
 const withNotes = (notes: string): Workshop => ({
   ...WORKSHOP,
-  jobs: WORKSHOP.jobs.map((j) => (j.number === 'UR-0103' ? { ...j, notes } : j)),
+  jobs: WORKSHOP.jobs.map((j) => (j.number === 'T-3' ? { ...j, notes } : j)),
 });
 
 describe('taking a file into a workshop', () => {
@@ -51,18 +57,18 @@ describe('taking a file into a workshop', () => {
 
   it('keeps both of a job that differs, each whole, unless told otherwise', () => {
     const file = withNotes('from the other bench');
-    const key = 'job:demo-ur-0103';
+    const key = 'job:knoll';
     expect(planMerge(WORKSHOP, file).filter((i) => i.status === 'differs')).toEqual([
-      expect.objectContaining({ key, name: expect.stringContaining('UR-0103') as string }),
+      expect.objectContaining({ key, name: expect.stringContaining('T-3') as string }),
     ]);
     const both = take(WORKSHOP, file);
     expect(both.jobs).toHaveLength(WORKSHOP.jobs.length + 1);
-    const ours = both.jobs.find((j) => j.id === 'demo-ur-0103');
+    const ours = both.jobs.find((j) => j.id === 'knoll');
     const theirs = both.jobs.at(-1);
     expect(ours?.notes).not.toBe('from the other bench');
-    expect(theirs).toMatchObject({ notes: 'from the other bench', number: 'UR-0103, from a file' });
+    expect(theirs).toMatchObject({ notes: 'from the other bench', number: 'T-3, from a file' });
     // Unfinished text comes along with its own job.
-    expect(both.unfinished[theirs?.id ?? '']).toEqual(WORKSHOP.unfinished['demo-ur-0103']);
+    expect(both.unfinished[theirs?.id ?? '']).toEqual(WORKSHOP.unfinished['knoll']);
     expect(take(WORKSHOP, file, new Map([[key, 'file']])).jobs).toEqual(file.jobs);
     expect(take(WORKSHOP, file, new Map([[key, 'here']]))).toEqual(WORKSHOP);
   });
@@ -70,7 +76,7 @@ describe('taking a file into a workshop', () => {
   it('lets a job from a clashing workshop go on naming its own plates of the shelf', () => {
     const [plate] = WORKSHOP.shelf.plates;
     if (!plate) throw new Error('no plate');
-    const job = demoJob('UR-0103');
+    const job = knoll();
     const using = {
       ...job,
       id: 'theirs',
@@ -101,8 +107,8 @@ describe('taking a file into a workshop', () => {
       height: 8,
       bytes: 9,
     };
-    const here = { ...WORKSHOP, jobs: [{ ...demoJob('UR-0103'), photos: [photo] }] };
-    const file = { ...here, jobs: [{ ...demoJob('UR-0103'), photos: [photo], notes: 'other' }] };
+    const here = { ...WORKSHOP, jobs: [{ ...knoll(), photos: [photo] }] };
+    const file = { ...here, jobs: [{ ...knoll(), photos: [photo], notes: 'other' }] };
     const { workshop, photos } = merged(here, file, NONE, newId);
     const id = workshop.jobs.at(-1)?.photos[0]?.id;
     expect(id).not.toBe('ph1');
@@ -113,7 +119,12 @@ describe('taking a file into a workshop', () => {
   it('puts a sheet of limits with other values beside ours, and the file’s jobs go on naming theirs', () => {
     const [sheet] = WORKSHOP.library;
     if (!sheet) throw new Error('no sheet');
-    const job = { ...demoJob('UR-0102'), id: 'from-file' };
+    const base = scree();
+    const job = {
+      ...base,
+      id: 'from-file',
+      machine: { ...base.machine, limitsId: sheet.id },
+    };
     const file = {
       ...EMPTY,
       jobs: [job],
@@ -127,12 +138,12 @@ describe('taking a file into a workshop', () => {
   });
 
   it('loses nothing that is here, whatever comes and whatever is chosen but the file’s own', () => {
-    const some = fc.subarray(demoJobs()).chain((jobs) =>
+    const some = fc.subarray([...jobsOfEachKind()]).chain((jobs) =>
       fc.record({
         jobs: fc.tuple(
           ...jobs.map((j) => fc.constantFrom(j, { ...j, notes: 'x' }, { ...j, number: 'Z' })),
         ),
-        shelf: fc.subarray([...demoShelf().plates], { maxLength: 5 }).map((plates) => ({
+        shelf: fc.subarray([...smallStock().plates], { maxLength: 5 }).map((plates) => ({
           ...EMPTY_STOCK,
           plates,
         })),
@@ -164,29 +175,29 @@ describe('taking a file into a workshop', () => {
 
 describe('an import that is taken back', () => {
   it('takes out what the file brought, and nothing that was done since', () => {
-    const file: Workshop = { ...EMPTY, jobs: [demoJob('UR-0103'), demoJob('UR-0104')] };
-    const before: Workshop = { ...EMPTY, jobs: [demoJob('UR-0101'), demoJob('UR-0102')] };
+    const file: Workshop = { ...EMPTY, jobs: [knoll(), cairn()] };
+    const before: Workshop = { ...EMPTY, jobs: [crag(), scree()] };
     const { workshop: after } = merged(before, file, NONE, newId);
     const edit = (workshop: Workshop, number: string, notes: string): Workshop => ({
       ...workshop,
       jobs: workshop.jobs.map((j) => (j.number === number ? { ...j, notes } : j)),
     });
     // Since then one of ours and one of the file's were worked on, and a job was begun.
-    const begun = { ...demoJob('UR-0105'), id: 'begun' };
-    const now = edit(edit(after, 'UR-0101', 'signed since'), 'UR-0104', 'measured since');
+    const begun = { ...fen(), id: 'begun' };
+    const now = edit(edit(after, 'T-1', 'signed since'), 'T-4', 'measured since');
     const { workshop, kept } = unmerged({ ...now, jobs: [...now.jobs, begun] }, before, after);
     expect(workshop.jobs.map((j) => [j.number, j.notes])).toEqual([
-      ['UR-0101', 'signed since'],
-      ['UR-0102', demoJob('UR-0102').notes],
-      ['UR-0104', 'measured since'],
-      ['UR-0105', begun.notes],
+      ['T-1', 'signed since'],
+      ['T-2', scree().notes],
+      ['T-4', 'measured since'],
+      ['T-5', begun.notes],
     ]);
-    expect(kept).toEqual(['UR-0104']);
+    expect(kept).toEqual(['T-4']);
   });
 
   it('puts back what the file replaced, and a whole workshop where nothing was done since', () => {
-    const before: Workshop = { ...EMPTY, jobs: [demoJob('UR-0101')] };
-    const other = { ...demoJob('UR-0101'), notes: 'from the file' };
+    const before: Workshop = { ...EMPTY, jobs: [crag()] };
+    const other = { ...crag(), notes: 'from the file' };
     const choices = new Map([[`job:${other.id}`, 'file' as const]]);
     const { workshop: after } = merged(before, { ...EMPTY, jobs: [other] }, choices, newId);
     expect(after.jobs[0]?.notes).toBe('from the file');

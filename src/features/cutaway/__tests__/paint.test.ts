@@ -1,5 +1,5 @@
+import { fen, jobOf, jobsOfEachKind, scree } from '@/testing/jobs';
 import { cutawayOf } from '@/core/takeoff/cutaway';
-import { demoJob, demoJobs } from '@/demo/jobs';
 import { LIMESTONE, PEAT } from '@/drawing/palette';
 
 import type { Frame } from '../paint';
@@ -99,7 +99,7 @@ const STILL = { basket: 0, hub: 0, flow: 0, front: 0, drum: 0, back: 0 };
 const SIZE = [358, 420] as const;
 
 function painted(number: string, lever: number, part: Partial<Frame> = {}, strata = LIMESTONE) {
-  const cut = cutawayOf(demoJob(number), 90);
+  const cut = cutawayOf(jobOf(number), 90);
   const scene = sceneOf(cut, ...SIZE, 10);
   const ctx = new Recording();
   const frame: Frame = {
@@ -123,7 +123,7 @@ function painted(number: string, lever: number, part: Partial<Frame> = {}, strat
 
 describe('the cutaway on its canvas', () => {
   it('draws no number that is none, for any job at any lever, in both themes, and leaves the canvas as it was', () => {
-    for (const { number } of demoJobs())
+    for (const { number } of jobsOfEachKind())
       for (const lever of [0, 0.3, 1])
         for (const strata of [LIMESTONE, PEAT]) {
           const { ctx } = painted(number, lever, { load: 0.7, heat: 0.5 }, strata);
@@ -135,7 +135,7 @@ describe('the cutaway on its canvas', () => {
 
   it('raises the pressure plate as the lever opens the pack, and nothing beyond the picture', () => {
     const plateAt = (lever: number) => {
-      const { ctx, scene } = painted('UR-0106', lever);
+      const { ctx, scene } = painted('T-1', lever);
       const slate = ctx.boxes(LIMESTONE.slate);
       const plate = slate.find((b) => Math.abs(b.height - scene.shape.pressurePlate.height) < 1e-6);
       if (!plate) throw new Error('no pressure plate');
@@ -143,12 +143,12 @@ describe('the cutaway on its canvas', () => {
       return plate.y;
     };
     expect(plateAt(1)).toBeLessThan(plateAt(0));
-    const { scene, cut } = painted('UR-0106', 1);
+    const { scene, cut } = painted('T-1', 1);
     expect(plateAt(0) - plateAt(1)).toBeCloseTo(cut.at(1, 3000).opening * scene.openScale, 6);
   });
 
   it('draws each layer once, in the order of the pack', () => {
-    const { ctx, scene } = painted('UR-0106', 0);
+    const { ctx, scene } = painted('T-1', 0);
     const steels = ctx.boxes(LIMESTONE.steel);
     // Seven steels, and the hub's wall.
     expect(steels).toHaveLength(8);
@@ -159,7 +159,7 @@ describe('the cutaway on its canvas', () => {
 
   it('glows as the steels heat, no steel more than it can', () => {
     const glow = (heat: number) =>
-      painted('UR-0106', 0, { heat }).ctx.drawn.filter(
+      painted('T-1', 0, { heat }).ctx.drawn.filter(
         (d) => d.what === 'rect' && d.colour === LIMESTONE.stop,
       );
     expect(glow(0)).toEqual([]);
@@ -170,7 +170,7 @@ describe('the cutaway on its canvas', () => {
 
   it('leads power through each slipping face while some passes', () => {
     const flow = (load: number) => {
-      const { ctx, scene } = painted('UR-0106', 0, { load });
+      const { ctx, scene } = painted('T-1', 0, { load });
       return {
         moves: ctx.drawn.filter((d) => d.what === 'move').length,
         faces: scene.faces.length,
@@ -183,8 +183,8 @@ describe('the cutaway on its canvas', () => {
 
   it('lets an expanding disc grow in its own colour', () => {
     const grown = (rpm: number) => {
-      const cut = cutawayOf(demoJob('UR-0102'), 90);
-      const { ctx } = painted('UR-0102', 0, { look: cut.at(0, rpm) });
+      const cut = cutawayOf(scree(), 90);
+      const { ctx } = painted('T-2', 0, { look: cut.at(0, rpm) });
       return ctx.boxes(LIMESTONE.ochre).length;
     };
     expect(grown(9000)).toBe(grown(0) + 1);
@@ -193,7 +193,7 @@ describe('the cutaway on its canvas', () => {
   it('turns drum, hub and shoes by themselves, and swings as many shoes as there are', () => {
     const front = (shoes: number, swung: number) => {
       const ctx = new Recording();
-      const look = { ...cutawayOf(demoJob('UR-0105'), 90).at(0, 0), shoes: swung };
+      const look = { ...cutawayOf(fen(), 90).at(0, 0), shoes: swung };
       paintFront(
         ctx as unknown as CanvasRenderingContext2D,
         300,
@@ -226,7 +226,7 @@ describe('the cutaway on its canvas', () => {
 
 describe('the painter', () => {
   const speeds = { engine: 3000, hub: 1000, basketOwn: 1000, hubOwn: 300 };
-  const cut = cutawayOf(demoJob('UR-0105'), 90);
+  const cut = cutawayOf(fen(), 90);
   const scene = sceneOf(cut, ...SIZE, 10);
 
   function canvas(width: number) {

@@ -1,6 +1,5 @@
+import { crag, jobsOfEachKind, scree } from '@/testing/jobs';
 import { cutawayOf } from '@/core/takeoff/cutaway';
-import { demoJob } from '@/demo/jobs';
-import { demoJobs } from '@/demo/workshop';
 
 import { sceneOf } from '../scene';
 
@@ -12,7 +11,7 @@ const ENLARGE = 10;
 
 describe('the cutaway as it is drawn', () => {
   it('keeps basket, layers, hub and rod beside one another, within the picture', () => {
-    for (const job of demoJobs())
+    for (const job of jobsOfEachKind())
       for (const [width, height] of SIZES) {
         const scene = sceneOf(cutawayOf(job, 90), width, height, ENLARGE);
         const { basket, hub, rod, shape, left } = scene;
@@ -27,7 +26,7 @@ describe('the cutaway as it is drawn', () => {
   });
 
   it('raises each layer by the room below it, and all of them by no more than was left free', () => {
-    for (const job of demoJobs()) {
+    for (const job of jobsOfEachKind()) {
       const cut = cutawayOf(job, 90);
       const scene = sceneOf(cut, 358, 420, ENLARGE);
       const still = scene.rises(0, 0);
@@ -42,7 +41,7 @@ describe('the cutaway as it is drawn', () => {
   });
 
   it('carries up what lies on the expanding disc, and not what lies under it', () => {
-    const cut = cutawayOf(demoJob('UR-0102'), 90);
+    const cut = cutawayOf(scree(), 90);
     const scene = sceneOf(cut, 358, 420, ENLARGE);
     const at = scene.shape.layers.findIndex((s) => s.expands);
     expect(at).toBeGreaterThanOrEqual(0);
@@ -52,7 +51,7 @@ describe('the cutaway as it is drawn', () => {
   });
 
   it('without an expanding disc nothing grows', () => {
-    const scene = sceneOf(cutawayOf(demoJob('UR-0106'), 90), 358, 420, ENLARGE);
+    const scene = sceneOf(cutawayOf(crag(), 90), 358, 420, ENLARGE);
     expect(scene.rises(0, 0.5).every((rise) => rise === 0)).toBe(true);
   });
 });

@@ -1,10 +1,10 @@
+import { crag } from '@/testing/jobs';
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 
 import { entryAt } from '@/core/job/entryAt';
 import type { Job } from '@/core/job/types';
-import { demoJob } from '@/demo/jobs';
 import { displayActions } from '@/state/displaySlice';
 import { UnitsProvider } from '@/features/display/useUnits';
 import { jobActions } from '@/state/jobs/jobsSlice';
@@ -18,7 +18,7 @@ const PATH = 'engine.peakTorque';
 
 function setUp() {
   const store = makeStore();
-  const jobs = [demoJob('UR-0106')];
+  const jobs = [crag()];
   store.dispatch(jobActions.jobsLoaded({ jobs, drafts: {} }));
   const id = jobs[0]?.id ?? '';
   render(
@@ -43,15 +43,15 @@ describe('a field for a number', () => {
     const before = entry();
     fireEvent.focus(field());
     fireEvent.blur(field());
-    expect(field().value).toBe('41');
+    expect(field().value).toBe('40');
     expect(entry()).toBe(before);
   });
 
   it('shows another unit without touching what is stored', () => {
     const { store, field, entry } = setUp();
     act(() => void store.dispatch(displayActions.unitChosen({ quantity: 'torque', unit: 'ftlb' })));
-    expect(field().value).toBe('30.2');
-    expect(entry()?.value).toBe(41);
+    expect(field().value).toBe('29.5');
+    expect(entry()?.value).toBe(40);
   });
 
   it('keeps what it refuses, and says why once the press that left it is over', async () => {

@@ -1,6 +1,6 @@
+import { cairn, knoll } from '@/testing/jobs';
 import { entryAt } from '@/core/job/entryAt';
 import { unitById } from '@/core/units/quantity';
-import { demoJob } from '@/demo/jobs';
 
 import {
   withFixtureSight,
@@ -10,7 +10,7 @@ import {
   withSpringsToMeasure,
 } from '../edits';
 
-const job = demoJob('UR-0103');
+const job = knoll();
 const PATH = 'pack.plates.p9.readings.3';
 
 describe('edits of an inspection', () => {
@@ -48,9 +48,9 @@ describe('edits of an inspection', () => {
   it('lay out as many springs to measure as the job has, once', () => {
     let n = 0;
     const id = () => `s${n++}`;
-    const coils = demoJob('UR-0104');
+    const coils = cairn();
     const laid = withSpringsToMeasure(coils, id);
-    expect(laid.inspection.springLengths).toHaveLength(12);
+    expect(laid.inspection.springLengths).toHaveLength(8);
     expect(new Set(laid.inspection.springLengths.map((r) => r.groupId))).toEqual(
       new Set(['long', 'short']),
     );

@@ -1,14 +1,14 @@
+import { crag } from '@/testing/jobs';
 import { entry } from '@/core/job/entry';
 import { withEntry } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
-import { demoJob } from '@/demo/jobs';
 import { writeJobFile } from '@/files/jobFile';
 import { makeStore } from '@/state/store';
 
 import { importJob } from '../importJob';
 import { jobActions } from '@/state/jobs/jobsSlice';
 
-const job = demoJob('UR-0106');
+const job = crag();
 const fileOf = (text: string, name = 'job.json') => new File([text], name);
 const written = (each: Job, unfinished = {}) =>
   fileOf(writeJobFile(each, unfinished, '2026-11-24T10:00:00.000Z'));
@@ -17,7 +17,7 @@ describe('importing a job', () => {
   it('takes a new job with its unfinished entries', async () => {
     const store = makeStore();
     const told = await store.dispatch(importJob(written(job, { 'engine.idleRpm': 'abuot 1500' })));
-    expect(told).toEqual({ text: 'UR-0106 Tarn 450 was imported.', bad: false });
+    expect(told).toEqual({ text: 'T-1 Crag 400 was imported.', bad: false });
     expect(store.getState().jobs.entities[job.id]).toEqual(job);
     expect(store.getState().jobs.drafts[job.id]?.['engine.idleRpm']?.text).toBe('abuot 1500');
   });

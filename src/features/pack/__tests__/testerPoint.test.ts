@@ -1,21 +1,33 @@
+import { blankSprings } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
+import { crag, scree } from '@/testing/jobs';
 import { evaluate } from '@/core/evaluate/evaluate';
 import type { Job } from '@/core/job/types';
-import { demoJob } from '@/demo/jobs';
 
 import { withDiaphragmPoint, withTesterPoint } from '../testerPoint';
 
-const job = demoJob('UR-0106');
+const [springs] = crag().springs.coil.groups;
+if (!springs) throw new Error('a pack without springs');
+/** Springs of 20 N/mm from three pulls on the tester. */
+const job: Job = {
+  ...crag(),
+  springs: blankSprings([
+    {
+      ...springs,
+      rateFrom: 'tester',
+      testerPoints: [29, 31, 33].map((length, i) => ({
+        id: `t${i}`,
+        length: entry(length),
+        force: entry((45 - length) * 20),
+      })),
+    },
+  ]),
+};
 const points = (j: typeof job) => j.springs.coil.groups[0]?.testerPoints ?? [];
 
 describe('a pull of the spring tester', () => {
   it('becomes a point of its kind, tested on that day, and moves the rate', () => {
-    const next = withTesterPoint(
-      job,
-      'stock',
-      { length: '34.00', force: '230.0' },
-      'n',
-      '2026-11-24',
-    );
+    const next = withTesterPoint(job, 'g', { length: '34.00', force: '230.0' }, 'n', '2026-11-24');
     expect(points(next)).toHaveLength(4);
     expect(points(next).at(-1)).toEqual({
       id: 'n',
@@ -32,7 +44,7 @@ describe('a pull of the spring tester', () => {
     ['34', 'E--'],
     ['NaN', 'NaN'],
   ])('of %s mm and %s N changes nothing', (length, force) => {
-    expect(withTesterPoint(job, 'stock', { length, force }, 'n', '2026-11-24')).toBe(job);
+    expect(withTesterPoint(job, 'g', { length, force }, 'n', '2026-11-24')).toBe(job);
   });
 
   it('for a kind that is not there leaves all points alone', () => {
@@ -43,7 +55,7 @@ describe('a pull of the spring tester', () => {
 });
 
 describe('a press of the diaphragm on the tester', () => {
-  const quad = demoJob('UR-0102');
+  const quad = scree();
   const bare: Job = {
     ...quad,
     springs: { ...quad.springs, diaphragm: { ...quad.springs.diaphragm, points: [] } },

@@ -1,10 +1,10 @@
+import { crag, jobsOfEachKind } from '@/testing/jobs';
 import { layOut } from '@/core/evaluate/engine/layers';
 import type { Job, Plate } from '@/core/job/types';
-import { demoJob, demoJobs } from '@/demo/jobs';
 
 import { marksOf } from '../marks';
 
-const job = demoJob('UR-0106');
+const job = crag();
 const changed = (part: Partial<Plate>, at = 0, more: Partial<Job['pack']> = {}): Job => ({
   ...job,
   pack: {
@@ -50,7 +50,7 @@ describe('what is special about a layer', () => {
   });
 
   it('says of every layer of every job only what can be read out', () => {
-    for (const each of demoJobs()) {
+    for (const each of jobsOfEachKind()) {
       const layout = layOut(each);
       for (const layer of layout.layers)
         for (const mark of marksOf(layer, layout, false)) expect(mark).toMatch(/^[a-z][\w ,]+$/);

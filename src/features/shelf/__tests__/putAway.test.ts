@@ -1,8 +1,7 @@
+import { jobOf, smallStock } from '@/testing/jobs';
 import { evaluate } from '@/core/evaluate/evaluate';
 import { inspect } from '@/core/inspect/inspect';
 import { springsAway } from '@/core/shelf/fromJob';
-import { demoJob } from '@/demo/jobs';
-import { demoShelf } from '@/demo/shelf';
 import { jobActions } from '@/state/jobs/jobsSlice';
 import { makeStore } from '@/state/store';
 
@@ -13,8 +12,8 @@ const TODAY = '2026-11-24';
 
 function open(number: string) {
   const store = makeStore();
-  const job = demoJob(number);
-  store.dispatch(shelfActions.shelfLoaded(demoShelf()));
+  const job = jobOf(number);
+  store.dispatch(shelfActions.shelfLoaded(smallStock()));
   store.dispatch(jobActions.jobsLoaded({ jobs: [job], drafts: {} }));
   return {
     store,
@@ -27,7 +26,7 @@ function open(number: string) {
 
 describe('putting plates of a job away', () => {
   it('moves each with what it measured, lays new ones, and takes all of it back', () => {
-    const { store, job, plates, now, shelf } = open('UR-0106');
+    const { store, job, plates, now, shelf } = open('T-1');
     const some = plates.filter((p) => !p.plate?.plate.shelfId).slice(0, 3);
     const before = shelf();
     const done = store.dispatch(putAway(job.id, some, 'scrap', TODAY));
@@ -47,7 +46,7 @@ describe('putting plates of a job away', () => {
   });
 
   it('gives a plate that came from the shelf back as the item that it was', () => {
-    const { store, job, plates, now, shelf } = open('UR-0106');
+    const { store, job, plates, now, shelf } = open('T-1');
     const [item] = shelf().plates;
     const [first] = plates;
     if (!item || !first?.plate) throw new Error('nothing to try with');
@@ -63,7 +62,7 @@ describe('putting plates of a job away', () => {
   });
 
   it('takes a plate that came from the shelf off it when it goes to the scrap', () => {
-    const { store, job, plates, shelf } = open('UR-0106');
+    const { store, job, plates, shelf } = open('T-1');
     const item = shelf().plates.find((p) => p.count > 1);
     const [first] = plates;
     if (!item || !first?.plate) throw new Error('nothing to try with');
@@ -81,7 +80,7 @@ describe('putting plates of a job away', () => {
   });
 
   it('moves springs with what they are, and takes them back', () => {
-    const { store, job, now, shelf } = open('UR-0106');
+    const { store, job, now, shelf } = open('T-1');
     const [group] = job.springs.coil.groups;
     if (!group) throw new Error('no springs');
     const before = shelf();
@@ -89,7 +88,7 @@ describe('putting plates of a job away', () => {
       const done = store.dispatch(putSpringsAway(job.id, group.id, where, TODAY));
       expect(done.text).toMatch(where === 'shelf' ? /are on the shelf/ : /are scrap/);
       const item = where === 'shelf' ? shelf().springs.at(-1) : shelf().scrapSprings.at(-1);
-      expect(item).toMatchObject({ count: group.count?.value, from: 'UR-0106' });
+      expect(item).toMatchObject({ count: group.count?.value, from: 'T-1' });
       expect(springsAway(shelf(), job, group)).toBe(true);
       done.undo?.();
       expect(shelf()).toEqual(before);
@@ -100,7 +99,7 @@ describe('putting plates of a job away', () => {
   });
 
   it('leaves a plate of unknown thickness where it is and says why', () => {
-    const { store, job, plates, now } = open('UR-0105');
+    const { store, job, plates, now } = open('T-5');
     const [first] = plates;
     if (!first?.plate) throw new Error('no plate');
     const { thickness: _t, ...kind } = first.plate.kind;

@@ -1,3 +1,4 @@
+import { jobOf } from '@/testing/jobs';
 import { fieldPath } from '@/core/job/fieldPath';
 import type { FieldPath, FieldPattern } from '@/core/job/fieldPath';
 import { editJob, typeInField } from '../editJob';
@@ -29,7 +30,6 @@ import {
 import type { Job } from '@/core/job/types';
 import { parked, takenUp } from '@/core/job/variants';
 import * as packEdit from '@/core/pack/edit';
-import { demoJob } from '@/demo/jobs';
 import { readJobFile, writeJobFile } from '@/files/jobFile';
 import type { AppStore } from '@/state/store';
 import { HOSTILE_TEXTS } from '@/testing/hostile';
@@ -179,7 +179,7 @@ const deeds: fc.Arbitrary<Deed> = fc.oneof(
 
 const begun = fc.constantFrom(
   blankJob('one', 'UR-0001', NOW),
-  ...['UR-0102', 'UR-0103', 'UR-0104', 'UR-0105', 'UR-0106'].map((number) => demoJob(number)),
+  ...['T-2', 'T-3', 'T-4', 'T-5', 'T-1'].map((number) => jobOf(number)),
 );
 const work = fc.array(deeds, { minLength: 1, maxLength: 30 });
 

@@ -1,10 +1,11 @@
+import { crag, scree, signedOff, visitOf } from '@/testing/jobs';
 import { fieldPath } from '@/core/job/fieldPath';
 import { chooseRelease, writeDetails } from '@/core/job/edits/details';
 import { entry } from '@/core/job/entry';
+import type { Job } from '@/core/job/types';
 import { withEntry } from '@/core/job/paths';
 import { isFrozen } from '@/core/job/signOff';
 import { reopened, signed } from '@/core/signoff/revisions';
-import { demoJobs } from '@/demo/jobs';
 import { digestOf } from '@/files/digest';
 import { makeStore } from '@/state/store';
 
@@ -12,11 +13,15 @@ import { archiveJob, editJob, typeInField } from '../editJob';
 import { refusalRead, historyOpened, undone } from '../editing';
 import { jobActions } from '../jobsSlice';
 
-const ID = 'demo-ur-0101';
+const signedJob: Job = {
+  ...signedOff(scree()),
+  visits: [visitOf(scree(), '2026-05-01', 230, 0.02)],
+};
+const ID = signedJob.id;
 
 function setUp() {
   const store = makeStore();
-  store.dispatch(jobActions.jobsLoaded({ jobs: demoJobs(), drafts: {} }));
+  store.dispatch(jobActions.jobsLoaded({ jobs: [crag(), signedJob], drafts: {} }));
   store.dispatch(historyOpened({ jobId: ID }));
   const job = () => {
     const found = store.getState().jobs.entities[ID];
@@ -46,8 +51,8 @@ describe('a signed job', () => {
       expect(store.getState().jobs.refusedId).toBe(ID);
     }
     // Other jobs go on being edited, and the archive takes any.
-    store.dispatch(editJob('demo-ur-0106', (job) => writeDetails(job, { notes: 'other' })));
-    expect(store.getState().jobs.entities['demo-ur-0106']?.notes).toBe('other');
+    store.dispatch(editJob('crag', (job) => writeDetails(job, { notes: 'other' })));
+    expect(store.getState().jobs.entities['crag']?.notes).toBe('other');
     store.dispatch(archiveJob(ID, true));
     expect(job().archived).toBe(true);
   });
@@ -78,7 +83,7 @@ describe('a signed job', () => {
     type('55');
     expect(job().engine.peakTorque?.value).toBe(55);
     store.dispatch(undone());
-    expect(job().engine.peakTorque?.value).toBe(41);
+    expect(job().engine.peakTorque?.value).toBe(40);
     store.dispatch(editJob(ID, (j) => signed(j, 'Bench 1', '2026-11-25T12:00:00.000Z', digestOf)));
     expect(job().signOff.revisions).toHaveLength(2);
     store.dispatch(undone());
@@ -89,7 +94,7 @@ describe('a signed job', () => {
 
 it('refuses an edit that makes a list longer than a file takes, and says which', () => {
   const { store } = setUp();
-  const id = 'demo-ur-0106';
+  const id = 'crag';
   const before = store.getState().jobs.entities[id];
   const photo = { id: 'p', caption: '', takenAt: '', width: 1, height: 1, bytes: 0 };
   store.dispatch(editJob(id, (j) => ({ ...j, photos: Array.from({ length: 201 }, () => photo) })));
@@ -101,7 +106,7 @@ it('refuses an edit that makes a list longer than a file takes, and says which',
 
 it('leaves an edit alone that was made while another function only looked', () => {
   const { store } = setUp();
-  const id = 'demo-ur-0106';
+  const id = 'crag';
   store.dispatch(
     editJob(id, (seen) => {
       store.dispatch(editJob(id, (j) => ({ ...j, notes: `${seen.notes} and more` })));

@@ -1,4 +1,4 @@
-import { demoLibrary, demoShelf } from '@/demo/workshop';
+import { smallLibrary, smallStock } from '@/testing/jobs';
 import { makeStore } from '@/state/store';
 
 import { STORED_PARTS } from '../parts';
@@ -34,9 +34,9 @@ const WHOLE: Readonly<Record<string, readonly unknown[]>> = {
     { theme: 'peat', units: {} },
     { theme: 'system', units: { length: 'in', torque: 'ftlb' } },
   ],
-  shelf: [demoShelf(), { plates: [], springs: [] }],
+  shelf: [smallStock(), { plates: [], springs: [] }],
   templates: [{}, { 'pack build': { order: [], own: [] } }],
-  library: [[], demoLibrary()],
+  library: [[], smallLibrary()],
   typed: [{}, { 'shelf.new.thickness': '1.' }],
   practice: [
     { exercises: {} },

@@ -1,5 +1,5 @@
+import { smallStock } from '@/testing/jobs';
 import { coilPack } from '@/testing/packs';
-import { demoShelf } from '@/demo/shelf';
 import { editJob, typeInField } from '@/state/jobs/editJob';
 import { jobActions } from '@/state/jobs/jobsSlice';
 import { shelfActions } from '@/state/shelfSlice';
@@ -15,7 +15,7 @@ const KEY = `job:${job.id}`;
 /** A tab in which all that there is counts as stored. */
 function tab() {
   const store = makeStore();
-  store.dispatch(shelfActions.shelfLoaded(demoShelf()));
+  store.dispatch(shelfActions.shelfLoaded(smallStock()));
   store.dispatch(jobActions.jobsLoaded({ jobs: [job], drafts: {} }));
   const rows = new RowRecords();
   const now = () => contents(store.getState(), rows);

@@ -1,7 +1,7 @@
+import { jobsOfEachKind, smallLibrary, smallStock } from '@/testing/jobs';
 import { writeDetails } from '@/core/job/edits/details';
 import { editJob, typeInField } from '@/state/jobs/editJob';
 import { EMPTY_STOCK } from '@/core/shelf/stock';
-import { demoJobs, demoLibrary, demoShelf } from '@/demo/workshop';
 import { jobActions } from '@/state/jobs/jobsSlice';
 import { allRead, selectRows } from '@/state/jobs/rows';
 import { shelfActions } from '@/state/shelfSlice';
@@ -16,7 +16,7 @@ import { ALONE } from '../tabs';
 import { keepWorkshop } from '../workshop';
 
 const noJobs = async () => ({ jobs: [], shelf: EMPTY_STOCK, library: [] });
-const demo = async () => ({ jobs: demoJobs(), shelf: demoShelf(), library: demoLibrary() });
+const demo = async () => ({ jobs: jobsOfEachKind(), shelf: smallStock(), library: smallLibrary() });
 
 /** What jobs did not have at first. */
 const LATER = new Set(['duty', 'variants', 'work', 'build', 'prove', 'signOff', 'visits']);
@@ -28,16 +28,16 @@ describe('keeping the workshop', () => {
     const { records } = memoryRecords();
     const first = makeStore();
     await keepWorkshop(first, records, demo);
-    first.dispatch(jobActions.jobRemoved('demo-ur-0106'));
+    first.dispatch(jobActions.jobRemoved('crag'));
     await (
       await keepWorkshop(makeStore(), records, noJobs)
     )();
     const flush = await keepWorkshop(first, records, noJobs);
-    first.dispatch(jobActions.jobRemoved('demo-ur-0106'));
+    first.dispatch(jobActions.jobRemoved('crag'));
     await flush();
     const again = makeStore();
     await keepWorkshop(again, records, demo);
-    expect(again.getState().jobs.ids).not.toContain('demo-ur-0106');
+    expect(again.getState().jobs.ids).not.toContain('crag');
   });
 
   it('is not saved while what was typed during a write still waits', async () => {
@@ -45,7 +45,7 @@ describe('keeping the workshop', () => {
     const store = makeStore();
     const flush = await keepWorkshop(store, records, demo);
     const details = (notes: string) =>
-      store.dispatch(editJob('demo-ur-0106', (job) => writeDetails(job, { notes })));
+      store.dispatch(editJob('crag', (job) => writeDetails(job, { notes })));
     const write = records.write.bind(records);
     records.write = async (changed, gone) => {
       records.write = write;
@@ -57,7 +57,7 @@ describe('keeping the workshop', () => {
     expect(store.getState().storage.status).toBe('saving');
     await flush();
     expect(store.getState().storage.status).toBe('saved');
-    expect(kept.get('job:demo-ur-0106')).toContain('second');
+    expect(kept.get('job:crag')).toContain('second');
   });
 
   it('is not saved while what was typed during the very first write still waits', async () => {
@@ -66,14 +66,14 @@ describe('keeping the workshop', () => {
     const write = records.write.bind(records);
     records.write = async (changed, gone) => {
       records.write = write;
-      store.dispatch(editJob('demo-ur-0106', (job) => writeDetails(job, { notes: 'at once' })));
+      store.dispatch(editJob('crag', (job) => writeDetails(job, { notes: 'at once' })));
       return write(changed, gone);
     };
     const flush = await keepWorkshop(store, records, demo);
     expect(store.getState().storage.status).toBe('saving');
     await flush();
     expect(store.getState().storage.status).toBe('saved');
-    expect(kept.get('job:demo-ur-0106')).toContain('at once');
+    expect(kept.get('job:crag')).toContain('at once');
   });
 
   it('writes only what changed, drafts included, and nothing twice', async () => {
@@ -84,16 +84,16 @@ describe('keeping the workshop', () => {
     await flush();
     expect(raw.writes).toBe(writes);
     const write = jest.spyOn(records, 'write');
-    store.dispatch(typeInField('demo-ur-0106', 'engine.peakTorque', 'forty', {}));
+    store.dispatch(typeInField('crag', 'engine.peakTorque', 'forty', {}));
     await flush();
     expect(write).toHaveBeenCalledTimes(1);
     const reopened = makeStore();
     await keepWorkshop(reopened, records, noJobs);
-    expect(reopened.getState().jobs.drafts['demo-ur-0106']).toEqual({
+    expect(reopened.getState().jobs.drafts['crag']).toEqual({
       'engine.peakTorque': { text: 'forty', units: {} },
     });
-    expect(reopened.getState().jobs.entities['demo-ur-0106']?.engine.peakTorque).toBeUndefined();
-    expect([...kept.keys()].sort()).toContain('drafts:demo-ur-0106');
+    expect(reopened.getState().jobs.entities['crag']?.engine.peakTorque).toBeUndefined();
+    expect([...kept.keys()].sort()).toContain('drafts:crag');
   });
 
   it('says when it can’t write, keeps the work in memory and writes it once it can', async () => {
@@ -121,25 +121,25 @@ describe('keeping the workshop', () => {
     const store = makeStore();
     const flush = await keepWorkshop(store, records, demo);
     const notes = (text: string) =>
-      store.dispatch(editJob('demo-ur-0106', (job) => writeDetails(job, { notes: text })));
+      store.dispatch(editJob('crag', (job) => writeDetails(job, { notes: text })));
     notes('the version before');
     await flush();
     notes('the last version');
     await flush();
     const cut = (key: string) => kept.set(key, (kept.get(key) ?? '').slice(0, -40));
-    ['job:demo-ur-0106', 'job:demo-ur-0105', 'shelf'].forEach(cut);
+    ['job:crag', 'job:fen', 'shelf'].forEach(cut);
     kept.set('library', seal({ no: 'list' }));
 
     const again = makeStore();
     await keepWorkshop(again, sealedRecords(raw(kept), 'test'), noJobs);
     const { jobs, shelf, storage } = again.getState();
-    expect(jobs.entities['demo-ur-0106']?.notes).toBe('the version before');
-    expect(jobs.entities['demo-ur-0105']).toBeUndefined();
-    expect(jobs.ids).toHaveLength(5);
+    expect(jobs.entities['crag']?.notes).toBe('the version before');
+    expect(jobs.entities['fen']).toBeUndefined();
+    expect(jobs.ids).toHaveLength(4);
     expect(shelf).toEqual(EMPTY_STOCK);
     expect([...storage.damaged].sort((a, b) => (a.key < b.key ? -1 : 1))).toEqual([
-      { key: 'job:demo-ur-0105', mended: false, number: 'UR-0105' },
-      { key: 'job:demo-ur-0106', mended: true, number: 'UR-0106' },
+      { key: 'job:crag', mended: true, number: 'T-1' },
+      { key: 'job:fen', mended: false, number: 'T-5' },
       { key: 'library', mended: false },
       { key: 'shelf', mended: false },
     ]);
@@ -149,7 +149,7 @@ describe('keeping the workshop', () => {
     const third = makeStore();
     await keepWorkshop(third, sealedRecords(raw(kept), 'test'), noJobs);
     expect(third.getState().storage).toEqual({ status: 'saved', damaged: [], clashes: [] });
-    expect(third.getState().jobs.ids).toHaveLength(5);
+    expect(third.getState().jobs.ids).toHaveLength(4);
   });
 
   it('writes nothing over records that it can’t open, and works in memory', async () => {
@@ -159,7 +159,7 @@ describe('keeping the workshop', () => {
     // Reading fails; then, what a newer version wrote.
     const spoilers = [
       () => void (open.getMany = () => Promise.reject(new Error('read error'))),
-      () => void kept.set('job:demo-ur-0104', 'ur9 00000000 {}'),
+      () => void kept.set('job:cairn', 'ur9 00000000 {}'),
     ];
     for (const spoil of spoilers) {
       spoil();
@@ -186,12 +186,12 @@ describe('keeping the workshop', () => {
       await set(entries);
     };
     const torque = () => {
-      const text = kept.get('job:demo-ur-0106') ?? '';
+      const text = kept.get('job:crag') ?? '';
       return (unseal(text)?.value as { engine: { peakTorque?: { value: number } } }).engine
         .peakTorque?.value;
     };
     const type = (text: string) =>
-      store.dispatch(typeInField('demo-ur-0106', 'engine.peakTorque', text, {}));
+      store.dispatch(typeInField('crag', 'engine.peakTorque', text, {}));
     const wrong: (number | undefined)[] = [];
     // What follows from an action comes before anything is drawn, not before subscribers are told.
     store.subscribe(() =>
@@ -212,12 +212,12 @@ describe('keeping the workshop', () => {
   it('writes nothing any more once it meets what a newer version wrote, and waits for none of it', async () => {
     const { raw: open, records, kept } = memoryRecords();
     await keepWorkshop(makeStore(), records, demo);
-    kept.set('job:demo-ur-0104', 'ur9 00000000 {}');
+    kept.set('job:cairn', 'ur9 00000000 {}');
     const spoilt = new Map(kept);
     const store = makeStore();
     // The list shows before any job is read.
     const flush = await keepWorkshop(store, sealedRecords(open, 'test'), noJobs, ALONE, 0);
-    expect(selectRows(store.getState())).toHaveLength(6);
+    expect(selectRows(store.getState())).toHaveLength(5);
     await allRead(store.getState);
     expect(store.getState().storage).toMatchObject({ status: 'memory' });
     store.dispatch(jobActions.jobStarted({ id: 'new' }));
@@ -240,9 +240,9 @@ describe('keeping the workshop', () => {
     await keepWorkshop(store, sealedRecords(raw(kept), 'test'), noJobs);
     const { jobs, shelf, storage } = store.getState();
     expect(storage).toEqual({ status: 'saved', damaged: [], clashes: [] });
-    expect(jobs.ids).toHaveLength(6);
-    expect(jobs.entities['demo-ur-0103']).toMatchObject({ variants: [], visits: [] });
-    expect(shelf).toEqual(demoShelf());
+    expect(jobs.ids).toHaveLength(5);
+    expect(jobs.entities['knoll']).toMatchObject({ variants: [], visits: [] });
+    expect(shelf).toEqual(smallStock());
   });
 
   it('makes a first visit in memory where the browser keeps nothing', async () => {
@@ -251,7 +251,7 @@ describe('keeping the workshop', () => {
     const store = makeStore();
     await keepWorkshop(store, records, demo);
     expect(store.getState().storage).toMatchObject({ status: 'memory', reason: 'storage is shut' });
-    expect(store.getState().jobs.ids).toHaveLength(6);
+    expect(store.getState().jobs.ids).toHaveLength(5);
   });
 });
 
@@ -279,10 +279,10 @@ describe('two tabs on one workshop', () => {
     return { here, there, flushHere, flushThere, storage, kept, link };
   }
   const note = (store: ReturnType<typeof makeStore>, notes: string) =>
-    store.dispatch(editJob('demo-ur-0106', (job) => writeDetails(job, { notes })));
+    store.dispatch(editJob('crag', (job) => writeDetails(job, { notes })));
   const notes = (store: ReturnType<typeof makeStore>) =>
     Object.values(store.getState().jobs.entities)
-      .filter((j) => j.number.startsWith('UR-0106'))
+      .filter((j) => j.number.startsWith('T-1'))
       .map((j) => j.notes)
       .sort();
 
@@ -303,10 +303,10 @@ describe('two tabs on one workshop', () => {
     expect(notes(there)).toEqual(['mine', 'theirs']);
     await flushHere();
     expect(notes(here)).toEqual(['mine', 'theirs']);
-    here.dispatch(jobActions.jobRemoved('demo-ur-0103'));
+    here.dispatch(jobActions.jobRemoved('knoll'));
     await flushHere();
     await flushThere();
-    expect(there.getState().jobs.entities['demo-ur-0103']).toBeUndefined();
+    expect(there.getState().jobs.entities['knoll']).toBeUndefined();
     // Neither goes on answering the other.
     const after = storage.steps;
     await new Promise((resolve) => setTimeout(resolve, 50));
@@ -316,7 +316,7 @@ describe('two tabs on one workshop', () => {
   it('tell both of a job that both edited, with what each now holds', async () => {
     const { here, there, flushHere, flushThere } = await twoTabs();
     const torque = (store: typeof here, text: string) =>
-      store.dispatch(typeInField('demo-ur-0106', 'engine.peakTorque', text, {}));
+      store.dispatch(typeInField('crag', 'engine.peakTorque', text, {}));
     torque(here, '45');
     torque(there, '46');
     await flushHere();
@@ -325,7 +325,7 @@ describe('two tabs on one workshop', () => {
     const [mine] = here.getState().storage.clashes;
     const [theirs] = there.getState().storage.clashes;
     expect(mine && clashWords(mine, {})).toBe(
-      'UR-0106 was changed in two tabs at the same moment. It shows your values; the other tab’s are kept in the copy “UR-0106, edited in another tab”. Engine peak torque: 45.0 N·m in UR-0106, 46.0 N·m in the copy.',
+      'T-1 was changed in two tabs at the same moment. It shows your values; the other tab’s are kept in the copy “T-1, edited in another tab”. Engine peak torque: 45.0 N·m in T-1, 46.0 N·m in the copy.',
     );
     expect(theirs && clashWords(theirs, {})).toContain(
       'It shows the other tab’s values; yours are',
@@ -335,7 +335,7 @@ describe('two tabs on one workshop', () => {
 
   it('agree on one count of the shelf that both changed, and tell both', async () => {
     const { here, there, flushHere, flushThere } = await twoTabs();
-    const plate = demoShelf().plates[0];
+    const plate = smallStock().plates[0];
     if (!plate) throw new Error('the shelf is empty');
     const setCount = (store: typeof here, count: number) =>
       store.dispatch(
@@ -404,7 +404,7 @@ describe('two tabs on one workshop', () => {
   it('bring a job back that one deleted while the other edited it', async () => {
     const { here, there, flushHere, flushThere } = await twoTabs();
     note(there, 'still at work on it');
-    here.dispatch(jobActions.jobRemoved('demo-ur-0106'));
+    here.dispatch(jobActions.jobRemoved('crag'));
     await flushHere();
     await flushThere();
     await flushHere();
