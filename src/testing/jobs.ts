@@ -1,5 +1,4 @@
 import { blankCoilGroup } from '@/core/job/blank';
-import { CLUTCH_KINDS } from '@/core/clutch/kinds';
 import { entry } from '@/core/job/entry';
 import type { Entry, Job, Visit } from '@/core/job/types';
 import type { WorkStage } from '@/core/job/work';
@@ -76,10 +75,6 @@ export const fen = (): Job => inMachine(pedalPack(), 'fen', 'T-5', 'Fen 250');
 
 /** One job of each kind of springs, and of what takes up by itself. */
 export const jobsOfEachKind = (): readonly Job[] => [crag(), scree(), knoll(), cairn(), fen()];
-
-/** One job of every kind of clutch in the list. */
-export const everyKind = (): readonly Job[] =>
-  CLUTCH_KINDS.map((kind) => ({ ...kind.example(crag()), id: kind.id, number: `T-${kind.id}` }));
 
 /** Taken apart: every line done, every part counted out. */
 export function strippedDown(job: Job, count = 6): Job {
