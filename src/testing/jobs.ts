@@ -86,20 +86,27 @@ export function strippedDown(job: Job, count = 6): Job {
       parts: smallParts(job).map((p, i) => ({
         ...p,
         id: `n${i}`,
-        out: entry(p.key === 'springs' ? count : 2, on('2026-03-01')),
+        out: entry(p.key === 'springs' || p.key === 'pins' ? count : 2, on('2026-03-01')),
       })),
     },
   };
 }
 
-/** Every plate measured once at each of its points, so much below new. */
+/** Every plate measured at each of its points, so much below new, and the steels on a surface plate. */
 export const measured = (job: Job, worn: number, date = '2026-03-01'): Job => ({
   ...job,
   pack: {
     ...job.pack,
     plates: job.pack.plates.map((p) => {
-      const fresh = job.pack.kinds.find((k) => k.id === p.kindId)?.thickness?.value ?? 0;
-      return { ...p, readings: { 1: entry(fresh - worn, on(date)) } };
+      const kind = job.pack.kinds.find((k) => k.id === p.kindId);
+      const isDisc = kind?.lined !== 'none';
+      const at = entry((kind?.thickness?.value ?? 0) - worn, on(date));
+      const points = isDisc ? job.inspection.discPoints : job.inspection.steelPoints;
+      return {
+        ...p,
+        readings: Object.fromEntries(Array.from({ length: points }, (_, i) => [i + 1, at])),
+        ...(isDisc ? {} : { outOfFlat: entry(0.01, on(date)) }),
+      };
     }),
   },
 });

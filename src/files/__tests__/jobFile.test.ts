@@ -1,10 +1,11 @@
+import { parked } from '@/core/job/variants';
+import { crag, jobsOfEachKind, knoll, measured, signedOff, visitOf } from '@/testing/jobs';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 
 import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
 
-import { demoJob, demoJobs } from '@/demo/jobs';
 import type { Job } from '@/core/job/types';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
@@ -12,8 +13,12 @@ import { jobFileName, readJobFile, writeJobFile } from '../jobFile';
 import { jobFileJsonSchema } from '../jsonSchema';
 
 const NOW = '2026-11-24T10:00:00.000Z';
-const demo = demoJob('UR-0106');
-const job = demo as Job;
+const job = crag();
+/** A signed job with a variant, a visit and everything that a list can hold. */
+const full: Job = {
+  ...signedOff(parked(measured(crag(), 0.02), 'v', 'As it came')),
+  visits: [visitOf(crag(), '2026-05-01', 230, 0.02)],
+};
 const text = writeJobFile(job, {}, NOW);
 
 type Json = Record<string, unknown>;
@@ -25,7 +30,7 @@ const changed = (change: (file: Json & { job: Json & { pack: Json } }) => void):
 
 describe('job file', () => {
   it('gives the same job back, value for value, with what was typed and is no value yet', () => {
-    for (const each of demoJobs()) {
+    for (const each of jobsOfEachKind()) {
       expect(readJobFile(writeJobFile(each, { 'engine.idleRpm': 'abuot 1500' }, NOW))).toEqual({
         job: each,
         unfinished: { 'engine.idleRpm': 'abuot 1500' },
@@ -160,7 +165,7 @@ describe('job file', () => {
   });
 
   it('names the file so that every system takes it', () => {
-    expect(jobFileName(job)).toBe('UR-0106 Tarn 450.json');
+    expect(jobFileName(job)).toBe('T-1 Crag 400.json');
     expect(
       jobFileName({ ...job, number: '../..', machine: { ...job.machine, name: '<b>', use: '' } }),
     ).toBe('b.json');
@@ -170,7 +175,7 @@ describe('job file', () => {
   });
 
   it('keeps signed revisions as they were signed, and refuses one that was changed after', () => {
-    const job = demoJob('UR-0101');
+    const job = signedOff(crag());
     const text = writeJobFile(job, {}, NOW);
     expect(readJobFile(text).job.signOff).toEqual(job.signOff);
     const tampered = JSON.parse(text) as { job: Job };
@@ -182,7 +187,7 @@ describe('job file', () => {
   });
 
   it('reads a file from before there were worksheets and signatures', () => {
-    const { work: _w, build: _b, prove: _p, signOff: _s, ...earlier } = demoJob('UR-0103');
+    const { work: _w, build: _b, prove: _p, signOff: _s, ...earlier } = knoll();
     const text = JSON.stringify({
       format: 'under-ridge-job',
       version: 1,
@@ -201,7 +206,7 @@ describe('what a file may not hold', () => {
   const put = (where: string, change: (old: unknown) => unknown): string => {
     const keys = where.split('.');
     const last = keys.pop() ?? '';
-    const file = JSON.parse(writeJobFile(demoJob('UR-0101'), {}, NOW)) as Json;
+    const file = JSON.parse(writeJobFile(full, {}, NOW)) as Json;
     const holder = keys.reduce((node, key) => node[key] as Json, file);
     holder[last] = change(holder[last]);
     return JSON.stringify(file);

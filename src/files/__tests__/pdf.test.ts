@@ -1,3 +1,7 @@
+import { diaphragm } from '@/core/clutch/diaphragm/kind';
+import { entry } from '@/core/job/entry';
+import { put } from '@/testing/packs';
+import { crag, finished, jobsOfEachKind, scree, signedOff } from '@/testing/jobs';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 
@@ -8,7 +12,6 @@ import { evaluate } from '@/core/evaluate/evaluate';
 import { figureText } from '@/core/text/figureText';
 import type { Job } from '@/core/job/types';
 import { orderList } from '@/core/paper/orderList';
-import { demoJob, demoJobs } from '@/demo/jobs';
 
 import { circleSvg } from '../circleSvg';
 import { writeOrderCsv } from '../orderCsv';
@@ -43,7 +46,7 @@ const HOSTILE = '=cmd()|"<script>&\u202e\u0000x\u{1F600}';
 
 describe('paper', () => {
   it('is a PDF with fonts of its own inside, small, for every demo job and sheet', async () => {
-    for (const job of demoJobs())
+    for (const job of jobsOfEachKind())
       for (const kind of ['job', 'rider', 'order'] as const) {
         const bytes = Buffer.from(await makePdf(ask(job, { kind }), FONTS));
         expect(bytes.subarray(0, 5).toString('latin1')).toBe('%PDF-');
@@ -53,7 +56,7 @@ describe('paper', () => {
   });
 
   it('carries the figures of the evaluation, in the builder’s units', () => {
-    const job = demoJob('UR-0101');
+    const job = crag();
     const units = { length: 'in', torque: 'ftlb' } as const;
     for (const id of ['stack', 'clamp', 'torqueAtClutch', 'reserveWithTangs', 'liftHad'] as const) {
       const figure = evaluate(job).figures.get(id);
@@ -64,25 +67,37 @@ describe('paper', () => {
   });
 
   it('says how the clutch is set, against what was asked, and where the adjuster stands', () => {
-    const facts = (number: string) =>
+    const facts = (job: Job) =>
       Object.fromEntries(
-        paperOf(ask(demoJob(number))).blocks.flatMap((b) => (b.kind === 'facts' ? b.rows : [])),
+        paperOf(ask(job)).blocks.flatMap((b) => (b.kind === 'facts' ? b.rows : [])),
       );
-    expect(facts('UR-0102')).toMatchObject({
-      'Retainer step': '2',
-      'Install gap': '0.940 mm; asked 0.800 mm to 1.100 mm',
-      'Adjuster stands at': '1 turn and 2 marks out from firm contact',
-      'Lever gain': '27.0 mm at 0.75 turns; 15.0 mm at 1.25 turns; aimed at 12.0 mm',
+    const base = put(diaphragm.example(scree()), {
+      'setting.turnsOut': 1,
+      'setting.marksOut': 2,
+      'setting.targetGain': 12,
     });
-    expect(facts('UR-0101')).toMatchObject({
+    const auto: Job = {
+      ...base,
+      setting: { ...base.setting, readings: [{ id: 'a', turns: entry(0.75), gain: entry(27) }] },
+    };
+    expect(facts(auto)).toMatchObject({
+      'Retainer step': '2',
+      'Install gap': '0.950 mm; asked 0.900 mm to 1.000 mm',
+      'Adjuster stands at': '1 turn and 2 marks out from firm contact',
+      'Lever gain': '27.0 mm at 0.75 turns; aimed at 12.0 mm',
+    });
+    expect(facts(finished(crag()))).toMatchObject({
       Soak: 'in the oil from 2026-03-08 17:00 UTC, planned 8 h',
       'Free play at the lever': '2.5 mm; asked 2.0 mm to 6.0 mm',
-      'Lift round the plate': '0° 1.850 mm, 120° 1.830 mm, 240° 1.860 mm',
+      'Lift round the plate': '0° 1.840 mm, 120° 1.850 mm, 240° 1.860 mm',
     });
   });
 
   it('says what is open, what was signed over and why, and never calls a machine safe', () => {
-    const half = demoJob('UR-0106');
+    const half: Job = {
+      ...put(finished(crag()), { 'strip.parts.n4.in': 5 }),
+      stage: 'build',
+    };
     expect(textOf(ask(half))).toContain('Drive pins: 6 came out, 5 counted in.');
     expect(paperOf(ask(half)).subtitle).toBe('Job sheet, not signed: stands at Build');
     const over: Job = {
@@ -93,26 +108,26 @@ describe('paper', () => {
       },
     };
     expect(textOf(ask(over))).toContain('Reason: never there (B, ');
-    for (const job of demoJobs())
+    for (const job of jobsOfEachKind())
       for (const kind of ['job', 'rider', 'order'] as const)
         expect(textOf(ask(job, { kind }))).not.toMatch(/\b(is|are) safe\b/i);
   });
 
   it('prints the caution that an auto-clutch can move the machine, and the signed digest', () => {
-    expect(textOf(ask(demoJob('UR-0102'), { kind: 'rider' }))).toContain('can move with the lever');
-    const job = demoJob('UR-0101');
+    expect(textOf(ask(scree(), { kind: 'rider' }))).toContain('can move with the lever');
+    const job = signedOff(crag());
     expect(paperOf(ask(job)).foot).toContain(job.signOff.revisions[0]?.digest);
   });
 
   it('shows hostile names as text in PDF, SVG and CSV', async () => {
     const job: Job = {
-      ...demoJob('UR-0106'),
-      machine: { ...demoJob('UR-0106').machine, name: HOSTILE },
+      ...crag(),
+      machine: { ...crag().machine, name: HOSTILE },
       notes: HOSTILE.repeat(200),
       pack: {
-        ...demoJob('UR-0106').pack,
-        kinds: demoJob('UR-0106').pack.kinds.map((k) => ({ ...k, name: HOSTILE })),
-        plates: demoJob('UR-0106').pack.plates.map((p) => ({ ...p, isNew: true })),
+        ...crag().pack,
+        kinds: crag().pack.kinds.map((k) => ({ ...k, name: HOSTILE })),
+        plates: crag().pack.plates.map((p) => ({ ...p, isNew: true })),
       },
     };
     expect((await makePdf(ask(job), FONTS)).length).toBeGreaterThan(10_000);
@@ -137,9 +152,9 @@ describe('paper', () => {
   });
 
   it('draws every plate of a pack, and every bolt of a circle, once', () => {
-    const { layout } = evaluate(demoJob('UR-0101'));
+    const { layout } = evaluate(crag());
     const svg = sectionSvg(layout, { width: 430, height: 290 });
-    for (let n = 1; n <= 17; n++) expect(svg).toMatch(new RegExp(`>${n} (Disc|Steel)`));
+    for (let n = 1; n <= 15; n++) expect(svg).toMatch(new RegExp(`>${n} (Disc|Steel)`));
     const circle = circleSvg(8, 100, 'x');
     for (let n = 1; n <= 8; n++) expect(circle).toContain(`>${n}</text>`);
   });
@@ -147,15 +162,21 @@ describe('paper', () => {
 
 describe('what a job takes', () => {
   it('lists new plates, the shelf’s, what was condemned, and what is used up', () => {
-    const lines = orderList(demoJob('UR-0102'));
+    const lines = orderList({
+      ...crag(),
+      pack: {
+        ...crag().pack,
+        plates: crag().pack.plates.map((p) => (p.kindId === 'disc' ? { ...p, isNew: true } : p)),
+      },
+    });
     expect(lines).toContainEqual({
       what: 'Disc',
-      spec: '3.200 mm, paper',
-      count: 7,
+      spec: '3.000 mm, paper',
+      count: 8,
       from: 'order',
       why: 'new in this pack',
     });
-    const worn = demoJob('UR-0106');
+    const worn = crag();
     const condemned: Job = {
       ...worn,
       pack: {
@@ -171,10 +192,10 @@ describe('what a job takes', () => {
     };
     const taken = orderList(condemned);
     expect(taken).toContainEqual(
-      expect.objectContaining({ what: 'Disc', from: 'order', count: 1, spec: '2.900 mm' }),
+      expect.objectContaining({ what: 'Disc', from: 'order', count: 1, spec: '3.000 mm' }),
     );
     expect(taken).toContainEqual(
-      expect.objectContaining({ what: 'Steel 1.6', from: 'shelf', count: 1 }),
+      expect.objectContaining({ what: 'Steel', from: 'shelf', count: 1 }),
     );
     expect(taken).toContainEqual(expect.objectContaining({ what: 'Lock washer', spec: 'Hub nut' }));
   });

@@ -1,7 +1,7 @@
+import { cairn, crag, fen, jobOf, jobsOfEachKind, scree } from '@/testing/jobs';
 import type { Values } from '@/testing/packs';
 import { put } from '@/testing/packs';
 import { layOut } from '@/core/evaluate/engine/layers';
-import { demoJob, demoJobs } from '@/demo/jobs';
 
 import { evaluate } from '../../evaluate/evaluate';
 import { readSentence } from '@/core/text/sentence';
@@ -25,7 +25,7 @@ const advise = (job: Job, verdict: VerdictId, options: AdviseOptions = {}) =>
     moves: a.moves.map((move) => readSentence(move)),
   }));
 
-const softened = demoJob('UR-0101');
+const softened = crag();
 const state = (job: Job, id: string) => evaluate(job).verdicts.find((v) => v.id === id)?.state;
 
 describe('advice', () => {
@@ -104,7 +104,7 @@ describe('advice', () => {
       expect(a.change.pull.after ?? 0).toBeGreaterThan(a.change.pull.before ?? 0);
     expect(advise(small, 'holds')).toEqual([]);
 
-    const cable = demoJob('UR-0106');
+    const cable = crag();
     const slow = withEntry(
       cable,
       'release.armLength',
@@ -121,10 +121,10 @@ describe('advice', () => {
   it('makes a heavy lever lighter where there is lift to spare, and never at the cost of release', () => {
     const train = (job: Job) => put(job, { 'release.pullMax': 48, 'release.faceClearance': 0.07 });
     for (const [number, offered] of [
-      ['UR-0101', 'A master cylinder of'],
-      ['UR-0106', 'A release arm of'],
+      ['T-1', 'A master cylinder of'],
+      ['T-1', 'A release arm of'],
     ] as const) {
-      const heavy = train(demoJob(number));
+      const heavy = train(jobOf(number));
       expect(state(heavy, 'pull')).toBe('watch');
       const advice = advise(heavy, 'pull', { most: 20 });
       expect(advice.flatMap((a) => a.moves).join()).toContain(offered);
@@ -134,12 +134,12 @@ describe('advice', () => {
         expect([a.moves, state(a.job, 'releases')]).toEqual([a.moves, 'good']);
       }
       // Without lift to spare a lighter lever would make the pack drag: then nothing is offered.
-      expect(advise(withEntry(demoJob(number), 'release.pullMax', entry(48)), 'pull')).toEqual([]);
+      expect(advise(withEntry(jobOf(number), 'release.pullMax', entry(48)), 'pull')).toEqual([]);
     }
   });
 
   it('offers what binds in the train first, and no lift that makes the lever heavy', () => {
-    const stiff = withEntry(demoJob('UR-0106'), 'release.efficiency', entry(0.5));
+    const stiff = withEntry(crag(), 'release.efficiency', entry(0.5));
     const at = withEntry(stiff, 'release.pullMax', entry(70));
     expect(advise(at, 'pull')[0]?.moves).toEqual([
       'What binds between lever and plate cleaned, oiled or new',
@@ -209,7 +209,7 @@ describe('advice', () => {
   });
 
   it('keeps the last steel of a narrow hub on its spline by a spacer pair, and brings the stack back', () => {
-    const job = demoJob('UR-0104');
+    const job = cairn();
     const [first] = advise(job, 'retention');
     expect(first?.moves[0]).toMatch(/spacer pair/);
     if (!first) throw new Error('no advice');
@@ -220,12 +220,12 @@ describe('advice', () => {
   });
 
   it('lays mixed springs in turn where they press off the middle', () => {
-    const [first] = advise(demoJob('UR-0104'), 'ring');
+    const [first] = advise(cairn(), 'ring');
     expect(first?.moves).toEqual(['The kinds of spring laid in turn round the ring']);
   });
 
   it('keeps a start clutch from creeping: idle let down, or stronger springs at its shoes', () => {
-    const farm = demoJob('UR-0105');
+    const farm = fen();
     expect(state(farm, 'start')).toBe('stop');
     const [idle, ...others] = advise(farm, 'start');
     // 1405 rpm clears an idle of 1200 rpm by its margin, and 1300 rpm not.
@@ -242,7 +242,7 @@ describe('advice', () => {
   });
 
   it('keeps an expanding disc from creeping without letting it lock up late', () => {
-    const quad = withEntry(demoJob('UR-0102'), 'engine.idleRpm', entry(2200));
+    const quad = withEntry(scree(), 'engine.idleRpm', entry(2200));
     expect(state(quad, 'auto')).toBe('stop');
     const advice = advise(quad, 'auto');
     expect(advice.length).toBeGreaterThan(0);
@@ -321,7 +321,7 @@ describe('advice', () => {
   });
 
   it('lets no idle down that is not entered, and strengthens no spring that is not there', () => {
-    const farm = demoJob('UR-0105');
+    const farm = fen();
     const unknown: Job = {
       ...farm,
       engine: {},
@@ -334,8 +334,8 @@ describe('advice', () => {
   });
 
   it('puts new plates in the places of worn ones, lying as those lay', () => {
-    const quad = demoJob('UR-0102');
-    const single = demoJob('UR-0106');
+    const quad = scree();
+    const single = crag();
     const worn = withEntry(single, 'pack.maxWear', entry(0.3));
     expect(state(worn, 'wear')).toBe('stop');
     const [first] = advise(worn, 'wear');
@@ -372,11 +372,11 @@ describe('advice', () => {
 
 describe('what is put right by hand', () => {
   it('has a stage, and no parts are tried for it', () => {
-    const quad = demoJob('UR-0102');
+    const quad = scree();
     expect(state(quad, 'gain')).toBe('watch');
     expect(handRemedy(quad, 'gain')).toEqual({ stage: 'prove', step: 'gain' });
     expect(advise(quad, 'gain')).toEqual([]);
-    const twin = demoJob('UR-0104');
+    const twin = cairn();
     expect(state(twin, 'even')).toBe('stop');
     expect(handRemedy(twin, 'even')).toEqual({ stage: 'set', step: 'lift' });
     expect(advise(twin, 'even')).toEqual([]);
@@ -384,11 +384,11 @@ describe('what is put right by hand', () => {
 
   it('is never what plates, springs or a window would cure', () => {
     for (const id of ['holds', 'releases', 'stack', 'coils', 'step', 'ring', 'wear'] as const)
-      for (const job of demoJobs()) expect(handRemedy(job, id)).toBeUndefined();
+      for (const job of jobsOfEachKind()) expect(handRemedy(job, id)).toBeUndefined();
   });
 
   it('of a gain that is only worked out a wider gap is tried', () => {
-    const quad = demoJob('UR-0102');
+    const quad = scree();
     const set = (values: Values) =>
       put({ ...quad, setting: { ...quad.setting, readings: [] } }, values);
     const narrow = set({ 'setting.installGap': 0.05, 'release.leverTravel': 22 });

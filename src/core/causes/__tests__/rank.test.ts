@@ -1,6 +1,7 @@
+import type { Job } from '@/core/job/types';
+import { put } from '@/testing/packs';
+import { cairn, crag, fen, measured } from '@/testing/jobs';
 import fc from 'fast-check';
-
-import { demoJob } from '@/demo/jobs';
 
 import { evaluate } from '../../evaluate/evaluate';
 import { entry } from '../../job/entry';
@@ -43,7 +44,17 @@ describe('likely causes', () => {
       const last = Math.max(...to.map((id) => place(sound, id)));
       for (const id of not) expect(place(sound, id)).toBeGreaterThan(Math.min(last, 8));
       // A plate that lifts on one side is found on this machine; it is no reason to slip.
-      const job = demoJob('UR-0104');
+      const job: Job = {
+        ...cairn(),
+        release: {
+          ...cairn().release,
+          liftReadings: [1.9, 1.2, 1.5].map((lift, i) => ({
+            id: `d${i}`,
+            angle: entry(i * 120),
+            lift: entry(lift),
+          })),
+        },
+      };
       const found = rankCauses({ complaints: [complaint], job, evaluation: evaluate(job) });
       if (complaint === 'slips') expect(place(found, 'tiltedPlate')).toBeGreaterThan(3);
       else expect(top(found)).toEqual(['tiltedPlate']);
@@ -51,17 +62,17 @@ describe('likely causes', () => {
   );
 
   it('lays creeping to what takes up by itself only where there is such a thing', () => {
-    const plain = demoJob('UR-0106');
+    const plain = crag();
     const single = rankCauses({ complaints: ['creeps'], job: plain, evaluation: evaluate(plain) });
     for (const id of ['idleHigh', 'gapSmall', 'shoeSpring'])
       expect(place(single, id)).toBeGreaterThan(3);
-    const farm = demoJob('UR-0105');
+    const farm = put(fen(), { 'engine.idleRpm': 2600 });
     const quad = rankCauses({ complaints: ['creeps'], job: farm, evaluation: evaluate(farm) });
     expect(top(quad, 2)).toEqual(['shoeSpring', 'idleHigh']);
   });
 
   it('clears discs that were measured whole, pack limit or not', () => {
-    const job = withEntry(demoJob('UR-0106'), 'pack.maxWear', undefined);
+    const job = withEntry(measured(crag(), 0.02), 'pack.maxWear', undefined);
     const evaluation = evaluate(job);
     expect(evaluation.verdicts.some((v) => v.id === 'wear')).toBe(false);
     const cleared = rankCauses({ complaints: ['slips'], job, evaluation });
@@ -115,7 +126,7 @@ describe('likely causes', () => {
   });
 
   it('lets measurements of the job confirm and clear', () => {
-    const job = demoJob('UR-0106');
+    const job = measured(crag(), 0);
     const short = evaluate(withEntry(job, 'release.leverTravel', entry(40)));
     const withShort = rankCauses({ complaints: ['neutral'], evaluation: short });
     expect(top(withShort)).toEqual(['shortLift']);

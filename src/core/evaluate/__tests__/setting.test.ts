@@ -1,9 +1,9 @@
+import { cairn, scree } from '@/testing/jobs';
 import { put } from '@/testing/packs';
 import fc from 'fast-check';
 
 import { entry } from '@/core/job/entry';
 import type { Job } from '@/core/job/types';
-import { demoJob } from '@/demo/jobs';
 
 import {
   eighthsWords,
@@ -18,7 +18,27 @@ import type { FigureId } from '@/core/evaluate/engine/figure';
 import { readSentence } from '@/core/text/sentence';
 import { omit } from '@/core/omit';
 
-const auto = demoJob('UR-0102');
+/** Set to 1 turn and 2 of 8 marks of 0.75 mm, and read at two settings of the adjuster. */
+const base = put(scree(), {
+  'expanding.growth': 1.4,
+  'setting.installGap': 0.94,
+  'setting.gapMin': 0.8,
+  'setting.gapMax': 1.1,
+  'setting.pitch': 0.75,
+  'setting.turnsOut': 1,
+  'setting.marksOut': 2,
+  'setting.targetGain': 12,
+});
+const auto: Job = {
+  ...base,
+  setting: {
+    ...base.setting,
+    readings: [
+      { id: 'g1', turns: entry(0.75), gain: entry(27) },
+      { id: 'g2', turns: entry(1.25), gain: entry(15) },
+    ],
+  },
+};
 const verdict = (job: Job, id: string) => evaluate(job).verdicts.find((v) => v.id === id)?.state;
 const figure = (job: Job, id: FigureId) => {
   const f = evaluate(job).figures.get(id);
@@ -91,7 +111,7 @@ describe('install gap', () => {
     expect(figure(auto, 'ownRatio')).toBeCloseTo(32, 9);
     // 1.4 mm of growth, 0.94 mm of gap: 32·0.46.
     expect(figure(auto, 'leverGain')).toBeCloseTo(14.72, 9);
-    // Until the lever has told it, the train's: 62/1.6824 = 36.85.
+    // Until the lever has told it, the train's.
     const untaught = put(auto, { 'setting.readings.g1.gain': 0 });
     expect(figure(untaught, 'leverGain')).toBeCloseTo(
       (figure(untaught, 'overallRatio') ?? NaN) * 0.46,
@@ -246,7 +266,7 @@ describe('a window of what is set', () => {
 });
 
 describe('lift by the dial', () => {
-  const tilted = demoJob('UR-0104');
+  const tilted = cairn();
   const pulls = (lifts: readonly number[]): Job => ({
     ...tilted,
     release: {

@@ -1,8 +1,7 @@
+import { crag, jobsOfEachKind, measured, smallStock } from '@/testing/jobs';
 import { inspect } from '../../inspect/inspect';
 import { evaluate } from '../../evaluate/evaluate';
 import { readingsOf } from '../../job/types';
-import { demoJob, demoJobs } from '@/demo/jobs';
-import { demoShelf } from '@/demo/shelf';
 
 import { orderList } from '../../paper/orderList';
 import {
@@ -16,7 +15,7 @@ import {
 } from '../fromJob';
 import { EMPTY_STOCK } from '../stock';
 
-const job = demoJob('UR-0106');
+const job = measured(crag(), 0.02);
 const { parts } = inspect(job, evaluate(job));
 const TODAY = '2026-11-24';
 const mm = (value: number) => `${value} mm`;
@@ -33,7 +32,7 @@ describe('a plate of a job on the shelf', () => {
       thickness: thinnest,
       nominal: disc.plate.kind.thickness?.value,
       lining: disc.plate.kind.lining,
-      from: `UR-0106, plate ${disc.plate.number}`,
+      from: `T-1, plate ${disc.plate.number}`,
       count: 1,
       isNew: false,
     });
@@ -42,10 +41,10 @@ describe('a plate of a job on the shelf', () => {
 
   it('keeps the out-of-flat of a steel, and has no lining', () => {
     const steel = parts.find((p) => p.plate?.kind.lined === 'none' && p.plate.plate.outOfFlat);
-    const plate = steel && stockPlateOf(job, steel, demoShelf(), 'x', TODAY);
+    const plate = steel && stockPlateOf(job, steel, smallStock(), 'x', TODAY);
     expect(plate?.outOfFlat).toBe(steel?.plate?.plate.outOfFlat?.value);
     expect(plate?.lining).toBeUndefined();
-    expect(plate?.label).toBe('S71');
+    expect(plate?.label).toBe('S31');
   });
 
   it('is new only while nothing was measured on it', () => {
@@ -86,14 +85,14 @@ describe('a plate of a job on the shelf', () => {
   });
 
   it('goes to the scrap with why', () => {
-    const [first] = demoShelf().plates;
+    const [first] = smallStock().plates;
     if (!first) throw new Error('no plate');
     expect(scrapOf(first, 'warped', TODAY)).toEqual({ ...first, why: 'warped', scrapped: TODAY });
   });
 
   it('gets a label that neither shelf nor scrap has', () => {
     expect(nextLabel(EMPTY_STOCK, 'steel')).toBe('S1');
-    expect(nextLabel(demoShelf(), 'disc')).toBe('D4');
+    expect(nextLabel(smallStock(), 'disc')).toBe('D1');
   });
 });
 
@@ -117,7 +116,7 @@ describe('springs of a job on the shelf', () => {
     expect(springs).toMatchObject({
       id: 'x',
       count: group.count?.value,
-      from: 'UR-0106',
+      from: 'T-1',
       group: { id: 'x', name: group.name, freeLength: { value: 40.8 } },
     });
     expect(springs?.group.count).toBeUndefined();
@@ -127,7 +126,7 @@ describe('springs of a job on the shelf', () => {
       name: group.name,
       count: group.count?.value,
       freeLength: 40.8,
-      from: 'UR-0106',
+      from: 'T-1',
       why: 'short',
       scrapped: TODAY,
     });
@@ -141,21 +140,26 @@ describe('springs of a job on the shelf', () => {
 
 describe('what the shop has to order', () => {
   it('is by job what those at Specify and Build have to get, without what lies on the shelf', () => {
-    const orders = ordersOfJobs(demoJobs());
-    expect(orders.map((o) => o.job.number)).toEqual(['UR-0106', 'UR-0104']);
+    const stages = ['build', 'set', 'inspect', 'specify', 'intake'] as const;
+    const jobs = jobsOfEachKind().map((j, i) => ({ ...j, stage: stages[i] ?? 'intake' }));
+    const orders = ordersOfJobs(jobs);
+    expect(orders.map((o) => o.job.number)).toEqual(['T-1', 'T-4']);
     for (const { job: of, lines } of orders)
       expect(lines).toEqual(orderList(of).filter((line) => line.from === 'order'));
-    expect(ordersOfJobs(demoJobs().map((j) => ({ ...j, archived: true })))).toEqual([]);
+    expect(ordersOfJobs(jobs.map((j) => ({ ...j, archived: true })))).toEqual([]);
   });
 
   it('is what is wanted less what is free, sizes by what they are sold as', () => {
-    const shelf = demoShelf();
-    const jobs = demoJobs();
+    const shelf = {
+      ...smallStock(),
+      wanted: [{ id: 'w', sort: 'steel' as const, nominal: 1.5, atLeast: 34 }],
+    };
+    const jobs = jobsOfEachKind();
     const before = shortOf(shelf, [], mm);
     expect(before).toEqual([
-      { what: 'Steel 1.6 mm', count: 2, why: '18 free, 20 wanted on the shelf' },
+      { what: 'Steel 1.5 mm', count: 2, why: '32 free, 34 wanted on the shelf' },
     ]);
-    const [plate] = shelf.plates.filter((p) => p.nominal === 1.6);
+    const [plate] = shelf.plates.filter((p) => p.nominal === 1.5);
     const holder = {
       ...jobs[0]!,
       pack: {

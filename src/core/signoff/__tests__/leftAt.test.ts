@@ -1,3 +1,5 @@
+import { put } from '@/testing/packs';
+import { crag, measured, scree, signedOff } from '@/testing/jobs';
 import fc from 'fast-check';
 
 import { blankJob } from '@/core/job/blank';
@@ -5,7 +7,6 @@ import { entry } from '@/core/job/entry';
 import { withEntry } from '@/core/job/paths';
 import type { Job, Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
-import { demoJob } from '@/demo/jobs';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { evaluate } from '../../evaluate/evaluate';
@@ -22,7 +23,8 @@ const left = (stage: Stage, job: Job) => leftAt(stage, job, judged(job));
 const passed = (job: Job) => stagesLeft(job, judged(job));
 
 const blank = blankJob('j', 'UR-1', '2026-11-25T12:00:00.000Z');
-const done = reopened(demoJob('UR-0101'), 'to test');
+const whole = signedOff(measured(crag(), 0.02));
+const done = reopened(whole, 'to test');
 
 describe('what a stage still lacks', () => {
   it('is all of it for a job that has just been made', () => {
@@ -150,7 +152,11 @@ describe('what a stage still lacks', () => {
 });
 
 it('what is read at Set or Prove is not left at Specify', () => {
-  const quad = demoJob('UR-0102');
+  const base = put(scree(), { 'engine.peakTorqueRpm': 9000, 'setting.targetGain': 12 });
+  const quad: Job = {
+    ...base,
+    setting: { ...base.setting, readings: [{ id: 'a', turns: entry(1), gain: entry(20) }] },
+  };
   expect(evaluate(quad).overall.title).toBe('Lever gains too much');
   expect(left('specify', quad)).toEqual([]);
   const heavy = withEntry(quad, 'release.pullMax', entry(5));
@@ -163,7 +169,7 @@ describe('stages that were passed with something left', () => {
     expect(passed(blank)).toEqual([]);
     expect(passed(atStrip)).toEqual(['intake']);
     expect(passed({ ...blank, stage: 'set' })).toEqual(['intake', 'strip', 'specify', 'build']);
-    const signedAnyhow: Job = { ...demoJob('UR-0101'), strip: { ...done.strip, steps: [] } };
+    const signedAnyhow: Job = { ...whole, strip: { ...done.strip, steps: [] } };
     expect(passed(signedAnyhow)).toEqual([]);
     expect(passed(reopened(signedAnyhow, 'to test'))).toEqual(['strip']);
   });

@@ -1,3 +1,6 @@
+import { put } from '@/testing/packs';
+import { blankWork } from '@/core/job/work';
+import { cairn, crag, finished, measured, scree, signedOff } from '@/testing/jobs';
 import fc from 'fast-check';
 
 import { entry } from '@/core/job/entry';
@@ -7,7 +10,6 @@ import { readSentence } from '@/core/text/sentence';
 import type { FieldPath } from '../../job/fieldPath';
 import type { Job } from '@/core/job/types';
 import { isFrozen } from '@/core/job/signOff';
-import { demoJob } from '@/demo/jobs';
 import { digestOf } from '@/files/digest';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
@@ -16,8 +18,13 @@ import { recheckFindings } from '../recheck';
 import { jobOfRevision, overridden, reopened, signed } from '../revisions';
 
 const NOW = '2026-11-25T12:00:00.000Z';
-const half = demoJob('UR-0106');
-const whole = reopened(demoJob('UR-0101'), 'to test');
+const half: Job = withEntry(
+  { ...finished(measured(crag(), 0.02)), work: blankWork() },
+  'strip.parts.n4.in',
+  entry(5),
+);
+const signedJob = signedOff(measured(crag(), 0.02));
+const whole = reopened(signedJob, 'to test');
 const ids = (job: Job, unfinished: readonly FieldPath[] = []) =>
   openItems(job, unfinished).map((i) => i.id);
 
@@ -163,7 +170,7 @@ describe('what is open', () => {
   });
 
   it('asks for no stack window between two plates whose gap is judged', () => {
-    const loose = demoJob('UR-0104');
+    const loose = cairn();
     const { windowMin: _min, windowMax: _max, ...pack } = loose.pack;
     expect(ids({ ...loose, pack })).not.toContain('verdict:stack');
     const { gapMin: _g, gapMax: _h, ...open } = loose.springs.loose;
@@ -296,20 +303,17 @@ describe('a signature', () => {
   });
 
   it('does not go with a copy, nor with the next job of the machine', () => {
-    const job = demoJob('UR-0101');
+    const job = signedJob;
     expect(copyOfJob(job, 'c', 'UR-2', NOW).signOff.revisions).toEqual([]);
     const next = nextJobOf(job, 'n', 'UR-3', NOW);
     expect(next.signOff.revisions).toEqual([]);
     expect(next.work.build.records).toEqual({});
     expect(next.build.fasteners.map((f) => [f.torque?.typed, f.applied])).toEqual([
-      ['74 Nm', undefined],
-      ['8.5 Nm', undefined],
-      ['11 Nm', undefined],
+      ['10 Nm', undefined],
+      ['10 Nm', undefined],
+      ['10 Nm', undefined],
     ]);
-    expect(next.prove.starts.map((s) => [s.wanted?.value, s.done])).toEqual([
-      [10, undefined],
-      [10, undefined],
-    ]);
+    expect(next.prove.starts.map((s) => [s.wanted?.value, s.done])).toEqual([[10, undefined]]);
   });
 });
 
@@ -343,7 +347,7 @@ describe('measured again after break-in', () => {
       'lift',
       'stop',
     ]);
-    const auto = withEntry(demoJob('UR-0102'), 'prove.recheckGain', entry(9));
+    const auto = put(scree(), { 'setting.targetGain': 12, 'prove.recheckGain': 9 });
     expect(states(auto)).toEqual([['gain', 'watch']]);
     expect(states(withEntry(auto, 'prove.recheckGain', entry(12.3)))).toEqual([['gain', 'good']]);
   });

@@ -1,7 +1,7 @@
+import { crag, jobOf, torqued } from '@/testing/jobs';
 import { evaluate } from '@/core/evaluate/evaluate';
 import { entry } from '@/core/job/entry';
 import { withEntry } from '@/core/job/paths';
-import { demoJob } from '@/demo/jobs';
 
 import { bothTorques, isUnusual, usualFasteners, usualTorque } from '../fasteners';
 import { stepsOf } from '../worksheet';
@@ -30,7 +30,7 @@ describe('torques', () => {
     expect(isUnusual(9, 6)).toBe(false);
     // 9 in-lb in place of 9 ft-lb, and the other way round.
     expect([isUnusual(1.0, 6), isUnusual(122, 6)]).toEqual([true, true]);
-    const job = withEntry(demoJob('UR-0106'), 'build.fasteners.f0.size', entry(6));
+    const job = withEntry(torqued(crag()), 'build.fasteners.f0.size', entry(6));
     const asked = (torque: number) =>
       evaluate(withEntry(job, 'build.fasteners.f0.torque', entry(torque))).problems.filter(
         (p) => p.path === 'build.fasteners.f0.torque',
@@ -43,7 +43,7 @@ describe('torques', () => {
     [2, ['finger:f0', 'fastener:f0']],
     [3, ['finger:f0', 'stage:f0:1', 'stage:f0:2']],
   ])('has a circle from three bolts on: %i', (count, lines) => {
-    const base = demoJob('UR-0106');
+    const base = torqued(crag());
     const id = base.build.fasteners.find((f) => f.role === 'springs')?.id ?? '';
     const job = withEntry(base, `build.fasteners.${id}.count`, entry(count));
     const keys = stepsOf(job, 'build').map((s) => s.line.key);
@@ -54,9 +54,9 @@ describe('torques', () => {
 
   it('lists what this clutch has: springs under bolts, a retainer, or nuts', () => {
     const names = (number: string) =>
-      usualFasteners(demoJob(number), () => 'x').map((f) => [f.name, f.count?.value]);
-    expect(names('UR-0106')).toContainEqual(['Spring bolts', 6]);
-    expect(names('UR-0102').map(([n]) => n)).toContain('Retainer bolts');
-    expect(names('UR-0104').map(([n]) => n)).toContain('Nuts of the spring plate');
+      usualFasteners(jobOf(number), () => 'x').map((f) => [f.name, f.count?.value]);
+    expect(names('T-1')).toContainEqual(['Spring bolts', 5]);
+    expect(names('T-3').map(([n]) => n)).toContain('Retainer bolts');
+    expect(names('T-4').map(([n]) => n)).toContain('Nuts of the spring plate');
   });
 });

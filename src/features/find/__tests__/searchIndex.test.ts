@@ -1,21 +1,31 @@
+import type { Job } from '@/core/job/types';
+import { jobsOfEachKind, smallLibrary, smallStock } from '@/testing/jobs';
 import { findablesOf } from '@/core/find/findables';
-import { demoJobs, demoLibrary, demoShelf } from '@/demo/workshop';
 
 import { makeIndex, search } from '../searchIndex';
 
-const all = findablesOf(demoJobs(), demoShelf(), demoLibrary());
+const [steel] = smallStock().plates;
+if (!steel) throw new Error('no steel');
+const stock = {
+  ...smallStock(),
+  scrap: [{ ...steel, id: 'scrap', label: 'S99', why: 'warped', scrapped: '2026-08-14' }],
+};
+const jobs = jobsOfEachKind().map((job): Job =>
+  job.number === 'T-3' ? { ...job, intake: { ...job.intake, complaints: ['neutral'] } } : job,
+);
+const all = findablesOf(jobs, stock, smallLibrary());
 
 describe('the search', () => {
   it.each([
-    ['neutral', 'job', 'UR-0103 Brae 1200'],
-    ['ur-0104', 'job', 'UR-0104 Coppice 500'],
-    ['copice', 'machine', 'Coppice 500'],
-    ['moss quad', 'machine', 'Moss 250'],
-    ['holm least stack', 'setting', 'Least stack: 34.400 mm'],
-    ['tarn least sta', 'limits', 'Least stack: 33.700 mm'],
-    ['s12', 'shelf', 'S12: Steel 1.20 mm'],
-    ['warped', 'shelf', 'S70: Steel 1.50 mm'],
-    ['fell 17', 'shelf', 'Fell 17'],
+    ['neutral', 'job', 'T-3 Knoll 1200'],
+    ['t-4', 'job', 'T-4 Cairn 500'],
+    ['cairm', 'machine', 'Cairn 500'],
+    ['fen bench', 'machine', 'Fen 250'],
+    ['scree least stack', 'setting', 'Least stack: 34.000 mm'],
+    ['crag least sta', 'limits', 'Least stack: 34.000 mm'],
+    ['s12', 'shelf', 'S12: Steel 1.50 mm'],
+    ['warped', 'shelf', 'S99: Steel 1.50 mm'],
+    ['rate 24', 'shelf', 'Rate 24'],
     ['peat', 'place', 'Units and theme'],
   ])('for “%s”', async (text, kind, title) => {
     const found = search(await makeIndex(all), text);

@@ -1,3 +1,4 @@
+import { crag, signedOff } from '@/testing/jobs';
 import { configureStore } from '@reduxjs/toolkit';
 
 import * as details from '@/core/job/edits/details';
@@ -6,7 +7,6 @@ import * as springs from '@/core/job/edits/springs';
 import { isFrozen } from '@/core/job/signOff';
 import type { Job } from '@/core/job/types';
 import * as packEdit from '@/core/pack/edit';
-import { demoJob } from '@/demo/jobs';
 
 import { historyOpened, undone } from '../editing';
 import { editJob } from '../editJob';
@@ -22,7 +22,7 @@ type Edits<M> = {
   readonly [K in keyof M as M[K] extends (job: Job, ...rest: never[]) => Job ? K : never]: Change;
 };
 
-const job = demoJob('UR-0106');
+const job = crag();
 const disc = job.pack.kinds[0]?.id ?? '';
 const plates = job.pack.plates.slice(2, 4).map((p) => p.id);
 const filling = { discs: 3, first: 'steel', frictionKind: disc, steelKind: disc } as const;
@@ -109,7 +109,7 @@ describe('every edit of the core', () => {
   });
 
   it.each(EVERY)('%s leaves a signed job as it was signed', (name, change) => {
-    const signed: Job = { ...withParts, signOff: demoJob('UR-0101').signOff };
+    const signed: Job = { ...withParts, signOff: signedOff(crag()).signOff };
     expect(isFrozen(signed)).toBe(true);
     const { store, now } = opened(signed);
     store.dispatch(editJob(signed.id, change));
