@@ -1,9 +1,21 @@
+import {
+  cairn,
+  crag,
+  fen,
+  finished,
+  knoll,
+  measured,
+  scree,
+  signedOff,
+  smallLibrary,
+  smallStock,
+  visitOf,
+} from '@/testing/jobs';
+import { put } from '@/testing/packs';
+import { diaphragm } from '@/core/clutch/diaphragm/kind';
+import type { Job } from '@/core/job/types';
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
-
-import { demoJob } from '@/demo/jobs';
-import { demoLibrary } from '@/demo/library';
-import { demoShelf } from '@/demo/shelf';
 
 import { evaluate, workOut } from '../evaluate/evaluate';
 import { setGap } from '../exercises/cases/setGap';
@@ -18,7 +30,7 @@ import { takeoffOf } from '../takeoff/setup';
 
 /*
  * The examples in the core's doc blocks are run as they stand: a line `@example call // result` must be true, to the
- * decimals that it gives. `job`, `quad`, `twin`, `loose`, `farm` and `half` are the demo workshop's jobs UR-0101 to UR-0106. Lines with an
+ * decimals that it gives. `job`, `quad`, `twin`, `loose`, `farm` and `half` are small jobs of different clutches. Lines with an
  * ellipsis are for reading only.
  */
 
@@ -59,12 +71,37 @@ const load = (name: string) => jest.requireActual<Record<string, unknown>>(path.
 
 const NOW = '2026-11-28T10:00:00.000Z';
 
-const JOB = demoJob('UR-0101');
+/** Signed, and back three times since. */
+const JOB: Job = {
+  ...signedOff(put(measured(crag(), 0.02), { 'intake.hours': 212 })),
+  visits: [
+    visitOf(crag(), '2026-05-11', 230, 0.03),
+    visitOf(crag(), '2026-08-03', 253, 0.04),
+    visitOf(crag(), '2026-11-16', 278, 0.05),
+  ],
+};
+const AUTO = put(diaphragm.example(scree()), {
+  'setting.turnsOut': 1,
+  'setting.marksOut': 2,
+  'setting.targetGain': 12,
+});
+const QUAD: Job = {
+  ...AUTO,
+  stage: 'specify',
+  intake: { ...AUTO.intake, due: '2026-12-01', hours: entry(1310) },
+  setting: {
+    ...AUTO.setting,
+    readings: [
+      { id: 'g1', turns: entry(0.75), gain: entry(27) },
+      { id: 'g2', turns: entry(1.25), gain: entry(15) },
+    ],
+  },
+};
 let made = 0;
 
 /**
- * What an example may name besides its own module: units, a job with nothing in it, and the jobs, the shelf and the
- * library of the demo workshop.
+ * What an example may name besides its own module: units, a job with nothing in it, and small jobs, a shelf
+ * and a library.
  */
 const AT_HAND: Readonly<Record<string, unknown>> = {
   ...load('units/quantity.ts'),
@@ -76,22 +113,22 @@ const AT_HAND: Readonly<Record<string, unknown>> = {
   inspect,
   blank: blankJob('a', 'UR-1', NOW),
   job: JOB,
-  quad: demoJob('UR-0102'),
-  twin: demoJob('UR-0103'),
-  loose: demoJob('UR-0104'),
-  farm: demoJob('UR-0105'),
-  half: demoJob('UR-0106'),
-  stock: demoShelf(),
-  library: demoLibrary(),
+  quad: QUAD,
+  twin: put(measured(knoll(), 0.02), { 'release.reducedEffort': 1.2 }),
+  loose: cairn(),
+  farm: fen(),
+  half: put(finished(measured(crag(), 0.06)), { 'strip.parts.n4.in': 5 }),
+  stock: smallStock(),
+  library: smallLibrary(),
   setup: takeoffOf(JOB),
   gentle: WAYS.gentle,
   exercise: setGap(7),
   workshop: {
     jobs: [JOB],
     unfinished: {},
-    shelf: demoShelf(),
+    shelf: smallStock(),
     templates: {},
-    library: demoLibrary(),
+    library: smallLibrary(),
   },
   now: NOW,
   id: () => `new${++made}`,

@@ -53,7 +53,7 @@ export interface AdviseOptions {
  * @param verdict the verdict to cure; a good one or one that is not known has no advice, nor has one that is put right by hand,
  * see {@link handRemedy}
  * Source: exhaustive evaluation; `docs/mechanics.md`, advice.
- * @example advise(twin, 'releases').length // 2
+ * @example advise(twin, 'releases').length // 0
  */
 export function advise(
   job: Job,

@@ -37,7 +37,7 @@ export interface Compared {
  * The figures of a pack that others are held against.
  * @param evaluation of the job, where it is at hand
  * Never throws for a job that passes the schema. Source: {@link evaluate}.
- * @example figuresToCompare(job).values.stack // 33.93
+ * @example figuresToCompare(job).values.stack // 34.2
  */
 export function figuresToCompare(job: Job, evaluation: Evaluation = evaluate(job)): Compared {
   const values: Partial<Record<ComparedFigure, number>> = {};

@@ -10,7 +10,7 @@ const WORN: Mm = 0.05;
 /**
  * Plates that have worn, new in the same places: the discs, the steels, or all of both. Never throws.
  * Source: workshop practice; `docs/mechanics.md`, advice.
- * @example freshMoves(half).map((m) => m.label[0]) // ["8 worn discs new"]
+ * @example freshMoves(half).map((m) => m.label[0]) // ["8 worn discs new", "7 worn steels new", "All worn discs and steels new"]
  */
 export function freshMoves(job: Job): Move[] {
   const worn = layOut(job).layers.filter(

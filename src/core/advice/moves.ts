@@ -31,7 +31,7 @@ const EDGE: Mm = 1e-6;
 
 /**
  * Every single move that makes sense on a job. Each gives a changed copy, or nothing where it does not apply.
- * @example movesFor(job, COMMON_STEELS).length // 25
+ * @example movesFor(job, COMMON_STEELS).length // 26
  */
 export function movesFor(job: Job, atHand: AtHand): Move[] {
   return [

@@ -14,7 +14,7 @@ const WARPED = 0.3;
 
 /**
  * What the job's own verdicts say. A measurement outweighs a complaint.
- * @example weighVerdicts(evaluate(twin)).map((m) => m.cause) // ["weakSprings", "stackLow", "stackTall", "wornDiscs"]
+ * @example weighVerdicts(evaluate(twin)).map((m) => m.cause) // ["weakSprings", "shortLift", "stackLow", "stackTall", "wornDiscs", "warpedSteels"]
  */
 export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[] {
   const weights: MeasuredWeight[] = [];
@@ -67,7 +67,7 @@ const isThickEnough = ({ plate, kind }: PackLayer): boolean => {
 
 /**
  * What is known of the job besides its verdicts: the oil, and what was measured and seen on its parts.
- * @example weighJob(twin).map((m) => m.cause) // ["gapSmall", "gapWide", "shoeSpring", "idleHigh", "airInLine", "fluidHot", "wrongOil"]
+ * @example weighJob(twin).map((m) => m.cause) // ["gapSmall", "gapWide", "shoeSpring", "idleHigh", "wrongOil"]
  */
 export function weighJob(job: Job): readonly MeasuredWeight[] {
   const weights: MeasuredWeight[] = [];

@@ -69,7 +69,7 @@ function withoutPraise(verdict: Verdict, stop: Problem): Verdict {
 
 /**
  * All figures of a job on one sheet, without verdicts.
- * @example workOut(job).sheet.known('stack').value // 33.93
+ * @example workOut(job).sheet.known('stack').value // 34.2
  */
 export function workOut(job: Job): { readonly sheet: Sheet; readonly layout: PackLayout } {
   const sheet = new JobSheet(job);

@@ -111,7 +111,7 @@ const LEVEL_NAMES = { low: 'Low', typical: 'Typical', high: 'High' } as const sa
 /**
  * Prepares a pack for its states and curves. Wear takes height from the linings and leaves radii as they are.
  * Source: `docs/mechanics.md` sections 3 to 7 and 9, evaluated away from the built state.
- * @example packModel(job).at({ wear: 0.3 }).stack // 33.63
+ * @example packModel(job).at({ wear: 0.3 }).stack // 33.9
  */
 export function packModel(job: Job): PackModel {
   const { sheet, layout } = workOut(job);

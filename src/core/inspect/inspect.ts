@@ -32,7 +32,7 @@ export interface Inspection {
  * @param evaluation of the same record; its pack verdicts take part
  * Never throws for a job that passes the schema.
  * Source: workshop practice; limits from the job; `docs/mechanics.md`, inspection.
- * @example inspect(job, evaluate(job)).counts.keep // 17
+ * @example inspect(job, evaluate(job)).counts.keep // 15
  */
 export function inspect(job: Job, evaluation: Evaluation): Inspection {
   const plates = evaluation.layout.layers.map((layer) => plateVerdict(job, layer));

@@ -13,7 +13,7 @@ import type { RunPart, RunStep } from './runStep';
  * after point; then springs, then the parts around. Parts that are new are left out.
  * @param parts what to go over
  * Source: `docs/mechanics.md`, inspection.
- * @example measuringRun(job, ['flatness']).length // 8
+ * @example measuringRun(job, ['flatness']).length // 7
  */
 export function measuringRun(job: Job, parts: readonly RunPart[]): readonly RunStep[] {
   const wanted = new Set(parts);
@@ -35,7 +35,7 @@ export const openSteps = (job: Job, steps: readonly RunStep[]): readonly RunStep
 
 /**
  * Where a run goes on: its first reading at or after `from` that is not taken yet, or its end. Never throws.
- * @example nextOpen(job, measuringRun(job, ['flatness'])) // 8
+ * @example nextOpen(job, measuringRun(job, ['flatness'])) // 7
  */
 export function nextOpen(job: Job, steps: readonly RunStep[], from = 0): number {
   const open = steps.findIndex((s, i) => i >= from && entryAt(job, s.path) === undefined);

@@ -26,7 +26,7 @@ export const asSpecified = ({ id, kindId, facing, judder, offsetSlot }: Plate): 
 
 /**
  * The springs as specified: a measured free length belongs to the set that was measured.
- * @example groupAsSpecified(job.springs.coil.groups[0]).rateFrom // "wire"
+ * @example groupAsSpecified(job.springs.coil.groups[0]).rateFrom // "rate"
  */
 export const groupAsSpecified = (group: CoilGroup): CoilGroup =>
   group.freeLength?.source?.kind === 'measured'
@@ -161,7 +161,7 @@ export function copyOfJob(job: Job, id: string, number: string, now: string): Jo
 
 /**
  * The last job of every machine, by machine.
- * @example machinesOf([job, quad]).map((j) => j.machine.name) // ["Holm 700", "Tarn 450"]
+ * @example machinesOf([job, quad]).map((j) => j.machine.name) // ["Crag 400", "Scree 700"]
  */
 export function machinesOf(jobs: readonly Job[]): readonly Job[] {
   const last = new Map<string, Job>();
@@ -177,7 +177,7 @@ export function machinesOf(jobs: readonly Job[]): readonly Job[] {
  * @param job as this tab had it
  * @param id of the copy
  * @param at ISO time
- * @example copyOfEdit(job, 'b', '2026-05-04T09:00:00Z').number // "UR-0101, edited in another tab"
+ * @example copyOfEdit(job, 'b', '2026-05-04T09:00:00Z').number // "T-1, edited in another tab"
  */
 export function copyOfEdit(job: Job, id: string, at: string): Job {
   // A copy leaves the visits behind; here they may be the very edit.

@@ -33,7 +33,7 @@ const NOTE_CHARS = 400;
 
 /**
  * The row of a job, without a verdict. Never throws.
- * @example rowOf(quad).number // "UR-0102"
+ * @example rowOf(quad).number // "T-2"
  */
 export function rowOf(job: Job): JobRow {
   const { id, number, machine, stage, archived, updatedAt, notes, strip, intake } = job;

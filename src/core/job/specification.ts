@@ -43,7 +43,7 @@ function shortIds(): Ids {
  * The pack of a job as specified: plates and springs without readings, the release train without what time took from it,
  * values with the kind and the date of their source, identifiers made short. The torque curve stays behind.
  * Never throws for a job that passes the schema.
- * @example specificationOf(job).pack.plates.length // 17
+ * @example specificationOf(job).pack.plates.length // 15
  */
 export function specificationOf(job: Job): Specification {
   const as = nextJobOf(job, 'x', '', NEVER);

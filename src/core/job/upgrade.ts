@@ -11,7 +11,7 @@ export type EarlierJob = Omit<Job, Later> & Partial<Pick<Job, Later>>;
 
 /**
  * Brings a record of an earlier version up to this one: what is new in it begins empty.
- * @example upgradeJob(job).id // "demo-ur-0101"
+ * @example upgradeJob(job).id // "crag"
  */
 export const upgradeJob = (job: EarlierJob): Job => ({
   ...job,

@@ -160,7 +160,7 @@ export function placesOf(job: Job, { pattern, of }: Pick<Limit, 'pattern' | 'of'
  * Every limit that a job has a value for, as the library keeps it.
  * @param newId makes identifiers
  * Never throws.
- * @example limitsOf(job, id).length // 12
+ * @example limitsOf(job, id).length // 11
  */
 export function limitsOf(job: Job, newId: () => string): Limit[] {
   const single = SINGLE.flatMap((pattern): Limit[] => {
@@ -191,7 +191,7 @@ const keyOf = ({ pattern, of }: Pick<Limit, 'pattern' | 'of'>): string =>
 /**
  * A sheet with what a job says put in: values of the job take the place of the sheet's, what only the sheet has stays.
  * @param now ISO time
- * @example sheetWithJob(library[0], job, id, now).limits.length // 26
+ * @example sheetWithJob(library[0], job, id, now).limits.length // 11
  */
 export function sheetWithJob(
   sheet: LimitSheet,
@@ -228,7 +228,7 @@ const sameValue = (a: number, b: number): boolean =>
 
 /**
  * Every limit of a sheet against a job. Never throws.
- * @example compareSheet(library[0], job).length // 20
+ * @example compareSheet(library[0], job).length // 6
  */
 export function compareSheet(sheet: LimitSheet, job: Job): ComparedLimit[] {
   return sheet.limits.map((limit): ComparedLimit => {
@@ -254,7 +254,7 @@ export function compareSheet(sheet: LimitSheet, job: Job): ComparedLimit[] {
  * fasteners that it lacks are made.
  * @param which identifiers of the limits to take
  * @param newId makes identifiers
- * @example withSheet(job, library[0], new Set(), id).machine.limitsId // "limits-holm-700"
+ * @example withSheet(job, library[0], new Set(), id).machine.limitsId // "of-crag"
  */
 export function withSheet(
   job: Job,

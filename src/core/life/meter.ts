@@ -57,7 +57,7 @@ interface Read {
 /**
  * The reading of the meter that counts for this machine, in hours or kilometres, as it was taken at intake or at a return.
  * What the other meter may have said is kept, but never counted. Never throws.
- * @example runRead(quad, quad.intake)?.value // 640
+ * @example runRead(quad, quad.intake)?.value // 1310
  */
 export const runRead = (job: Pick<Job, 'machine'>, read: Read): Entry | undefined =>
   read[job.machine.meter ?? 'hours'];

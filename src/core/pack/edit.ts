@@ -67,7 +67,7 @@ export function movedTo(job: Job, ids: readonly string[], gap: number): Job {
 /**
  * Puts another plate of the same kind outward of each. A copy is another part: nothing measured on the first goes
  * with it. Nothing happens when the pack would hold more than {@link MAX_PLATES}.
- * @example duplicated(job, [job.pack.plates[0].id], id).pack.plates.length // 18
+ * @example duplicated(job, [job.pack.plates[0].id], id).pack.plates.length // 16
  */
 export function duplicated(job: Job, ids: readonly string[], newId: () => string): Job {
   const chosen = new Set(ids);
@@ -81,7 +81,7 @@ export function duplicated(job: Job, ids: readonly string[], newId: () => string
 
 /**
  * Takes plates out.
- * @example removed(job, [job.pack.plates[0].id]).pack.plates.length // 16
+ * @example removed(job, [job.pack.plates[0].id]).pack.plates.length // 14
  */
 export function removed(job: Job, ids: readonly string[]): Job {
   const chosen = new Set(ids);

@@ -7,7 +7,7 @@ import type { PlateTolerance, ToleranceQuestion } from './tolerance';
 /**
  * The tolerance question of a job: its plates as new, in the bands of their kinds, against its stack window.
  * @throws {DomainError} when a thickness or an edge of the window is missing
- * @example toleranceOf(job, 1000, 7).plates.length // 17
+ * @example toleranceOf(job, 1000, 7).plates.length // 15
  */
 export function toleranceOf(job: Job, packs: number, seed: number): ToleranceQuestion {
   const { windowMin, windowMax } = job.pack;

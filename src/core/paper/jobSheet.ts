@@ -68,7 +68,7 @@ const ON_SHEET: readonly FigureId[] = [
  * counted, what is open or was signed over, cautions and a place to sign.
  * @param job the record; never throws for one that passes the schema
  * Source: workshop practice; `docs/mechanics.md`, paper.
- * @example jobSheet(job).title // "UR-0101 Tarn 450"
+ * @example jobSheet(job).title // "T-1 Crag 400"
  */
 export function jobSheet(job: Job, options: SheetOptions = {}): Paper {
   const { units = {}, unfinished = [], revision } = options;

@@ -5,7 +5,7 @@ import { titleOf } from './paper';
 
 /**
  * What a job takes, as a sheet.
- * @example orderSheet(half).title // "UR-0106 Tarn 450"
+ * @example orderSheet(half).title // "T-1 Crag 400"
  */
 export function orderSheet(job: Job, options: SheetOptions = {}): Paper {
   const { units = {} } = options;

@@ -68,7 +68,7 @@ export interface SheetOptions {
 
 /**
  * Number and name, at the head of every sheet.
- * @example titleOf(job) // "UR-0101 Tarn 450"
+ * @example titleOf(job) // "T-1 Crag 400"
  */
 export const titleOf = ({ number, machine }: Job): string =>
   `${number} ${machine.name}`.trim() || 'Job';

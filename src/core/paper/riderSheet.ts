@@ -28,7 +28,7 @@ function packWords({ overall }: Evaluation, signed: boolean, units: UnitChoice):
 /**
  * The short sheet for the rider: what was found, what was done, how it is set, and what to mind.
  * @param job the record; never throws for one that passes the schema
- * @example riderSheet(job).title // "UR-0101 Tarn 450"
+ * @example riderSheet(job).title // "T-1 Crag 400"
  */
 export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
   const { units = {} } = options;

@@ -19,7 +19,7 @@ import { reserved } from './stock';
 
 /**
  * The next label of a sort that no plate of the shelf or the scrap has: "S37".
- * @example nextLabel(stock, 'steel') // "S71"
+ * @example nextLabel(stock, 'steel') // "S31"
  */
 export function nextLabel(stock: Stock, sort: StockPlate['sort']): string {
   const mark = sort === 'steel' ? 'S' : 'D';
@@ -145,7 +145,7 @@ const GETTING: ReadonlySet<Stage> = new Set(['specify', 'build']);
 /**
  * What the jobs under way have to get, by their own order lists; those at other stages, signed ones and the archive are left
  * out, and so is what lies on the shelf.
- * @example ordersOfJobs([half]).length // 1
+ * @example ordersOfJobs([quad]).length // 1
  */
 export function ordersOfJobs(jobs: readonly Job[], units: UnitChoice = {}): JobOrder[] {
   return jobs
@@ -168,7 +168,7 @@ export interface ToOrder {
  * What the shop has to order so that it has of every size what it wants: what is free of it counts, used plates as well as
  * new ones.
  * @param sizeWords writes a thickness
- * @example shortOf(stock, [], (mm) => `${mm} mm`).length // 1
+ * @example shortOf(stock, [], (mm) => `${mm} mm`).length // 0
  */
 export function shortOf(
   stock: Stock,

@@ -53,7 +53,7 @@ interface Variant {
  * @returns the best sets of all options together; an option's id is `present`, `step:<id>` or `springs:<id>`
  * @throws {DomainError} when the job has no window, no steel to replace, or a plate without thickness that stays
  * Source: `docs/mechanics.md` section 12.
- * @example chooseSteels(half, { plates: [{ id: 'a', thickness: 1.55, count: 9, isNew: true }], best: 1 }).sets.length // 0
+ * @example chooseSteels(half, { plates: [{ id: 'a', thickness: 1.55, count: 9, isNew: true }], best: 1 }).sets.length // 1
  */
 export function chooseSteels(
   job: Job,
@@ -106,7 +106,7 @@ export function chooseSteels(
 
 /**
  * The job under an option of {@link chooseSteels}: on another step, or with other springs.
- * @example withShelfOption(job, 'present').id // "demo-ur-0101"
+ * @example withShelfOption(job, 'present').id // "crag"
  */
 export function withShelfOption(job: Job, id: string, springs: readonly CoilGroup[] = []): Job {
   const all = [...stepVariants(job), ...springVariants(job, springs)];

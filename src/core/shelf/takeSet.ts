@@ -12,7 +12,7 @@ import { springSetsOf } from './stock';
  * @param source of the readings: when and how the shelf's plates were measured
  * @param newId names a kind that has to be made for a nominal thickness
  * Never throws; a pick that is not on the shelf keeps its thickness and no label.
- * @example withShelfSet(job, { option: 'present', height: 34, off: 0, reserve: 1, newParts: 0, picks: [] }, stock, { kind: 'measured' }, id).id // "demo-ur-0101"
+ * @example withShelfSet(job, { option: 'present', height: 34, off: 0, reserve: 1, newParts: 0, picks: [] }, stock, { kind: 'measured' }, id).id // "crag"
  */
 export function withShelfSet(
   job: Job,

@@ -8,7 +8,7 @@ import { openItems } from './openItems';
 
 /**
  * What a signature covers: everything of the job but its earlier revisions and the machine’s returns.
- * @example signedRecordOf(job).number // "UR-0101"
+ * @example signedRecordOf(job).number // "T-1"
  */
 export function signedRecordOf({ signOff, visits: _returns, ...rest }: Job): SignedRecord {
   return { ...rest, overrides: signOff.overrides };
@@ -63,7 +63,7 @@ export const reopened = (job: Job, why: string): Job =>
 
 /**
  * A job as it was signed, to be read: without revisions of its own.
- * @example jobOfRevision(job.signOff.revisions[0]).number // "UR-0101"
+ * @example jobOfRevision(job.signOff.revisions[0]).number // "T-1"
  */
 export function jobOfRevision({ record }: Revision): Job {
   const { overrides, ...rest } = record;

@@ -34,7 +34,7 @@ export interface Dynamics {
 
 /**
  * @param grade added to the grade of the setup, rise over run
- * @example dynamicsOf(setup).stall // 34.91
+ * @example dynamicsOf(setup).stall // 31.42
  */
 export function dynamicsOf(setup: TakeoffSetup, grade = 0): Dynamics {
   const { primaryRatio, idle } = setup;

@@ -58,7 +58,7 @@ export function pressedShare(
 
 /**
  * How far the plate rises before the last plates part: the warp of all plates, and what the linings give at each face.
- * @example packGive(layout) // 0.36
+ * @example packGive(layout) // 0.39
  */
 export const packGive = ({ layers, slipping }: PackLayout): Mm =>
   warpOf({ layers }) + slipping.length * FACE_GIVE;
@@ -66,7 +66,7 @@ export const packGive = ({ layers, slipping }: PackLayout): Mm =>
 /**
  * The lever of a job: its lift by its own train over the whole pull, and what that leaves of the clamp.
  * Source: kinematics of the release train and equilibrium at the pressure plate; `docs/mechanics.md` sections 6, 7 and 10.
- * @example leverOf(job).fullLift // 1.8283
+ * @example leverOf(job).fullLift // 1.5696
  */
 export function leverOf(job: Job, model: PackModel = packModel(job)): LeverModel {
   const { layout } = workOut(job);

@@ -45,7 +45,7 @@ const SAME = 1e-9;
  * @param oil °C, from which the steels begin
  * @throws {DomainError} for an oil outside −40 to 600 °C
  * Source: two-inertia clutch model with stick and slip, machine-element textbooks; `docs/mechanics.md` section 10.
- * @example rideOf(setup, 60).dynamics.stall // 34.91
+ * @example rideOf(setup, 60).dynamics.stall // 31.42
  */
 export function rideOf(setup: TakeoffSetup, oil: Celsius): Ride {
   check('oil', oil, { min: -40, max: 600 });

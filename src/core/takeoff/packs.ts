@@ -22,7 +22,7 @@ export interface PackTakeoff {
 
 /**
  * The pack being worked on and those put aside, to be tried with the same hands.
- * @example packsOf(job).length // 3
+ * @example packsOf(job).length // 1
  */
 export const packsOf = (job: Job): readonly NamedJob[] => [
   { name: nameOfPresent(job), job: { ...job, variants: [] } },

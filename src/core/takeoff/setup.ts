@@ -128,7 +128,7 @@ export function takeoffAssumed(job: Job): AssumedSetup | { readonly needs: reado
  * A start as the job describes it, or what lacks for it. The lining's friction, clamp over speed and torque curve are the
  * pack's own, and so is its lever.
  * Source: `docs/mechanics.md` section 10.
- * @example takeoffOf(job).primaryRatio // 2.55
+ * @example takeoffOf(job).primaryRatio // 2.5
  */
 export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly Need[] } {
   const { sheet, layout } = workOut(job);

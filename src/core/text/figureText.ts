@@ -4,7 +4,7 @@ import type { Figure } from '@/core/evaluate/engine/figure';
 
 /**
  * A figure as text in the builder's units, with its range where there is one: the same on screen and on paper.
- * @example figureText(sheet.known('stack'), {}).value // "33.930 mm"
+ * @example figureText(sheet.known('stack'), {}).value // "34.200 mm"
  */
 export function figureText(
   figure: Figure,

@@ -39,7 +39,7 @@ export function coilReadings(job: Job): readonly RunStep[] {
 
 /**
  * The fields of the least free lengths.
- * @example coilLimits(job)[0].label // "Soft set, least free length"
+ * @example coilLimits(job)[0].label // "Springs, least free length"
  */
 export const coilLimits = ({ springs }: Job) =>
   springs.coil.groups.map((g) => ({

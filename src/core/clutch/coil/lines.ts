@@ -38,7 +38,7 @@ export function coilBolts({ springs }: Job): Pick<Fastener, 'name' | 'lock' | 'c
 
 /**
  * How the springs go in, kind by kind round the circle.
- * @example coilsIn(job) // "Springs in: 6 Soft set"
+ * @example coilsIn(job) // "Springs in: 5 Springs"
  */
 export function coilsIn({ springs: { coil } }: Job): string {
   const groups = coil.groups.filter((g) => (g.count?.value ?? 0) > 0);

@@ -23,7 +23,7 @@ export interface RingLook {
  * The ring of coil springs with the force of each as built, and where their resultant lies.
  * @returns nothing for a diaphragm, while the order or a spring is not known, or when no spring presses
  * Never throws for a job that passes the schema. Source: `docs/mechanics.md` section 4.
- * @example ringLook(loose).springs.length // 12
+ * @example ringLook(loose).springs.length // 8
  */
 export function ringLook(job: Job): RingLook | undefined {
   const { coil } = job.springs;

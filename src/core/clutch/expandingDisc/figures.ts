@@ -167,7 +167,7 @@ const assumed = (t: Term): Term => (t.known ? { ...t, inputs: t.inputs, estimate
 
 /**
  * The expanding disc of a job with its install gap, once all of it is known.
- * @example expandingOf(workOut(quad).sheet).gap // 0.94
+ * @example expandingOf(workOut(quad).sheet).gap // 0.95
  */
 export function expandingOf(
   sheet: Sheet,

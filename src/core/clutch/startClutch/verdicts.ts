@@ -5,7 +5,7 @@ import { say } from '../../text/sentence';
 
 /**
  * Whether the shoes stay clear of idle.
- * @example judgeStart(workOut(farm).sheet).title // "Creeps at idle"
+ * @example judgeStart(workOut(farm).sheet).title // "Start clutch touches close to idle"
  */
 export function judgeStart(sheet: Sheet): Verdict | undefined {
   const contact = sheet.known('startContact');

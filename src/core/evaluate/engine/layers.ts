@@ -30,7 +30,7 @@ export interface PackLayout {
 
 /**
  * Lays the plates of a job out from the hub floor outward. Plates of a kind that is not there are left out.
- * @example layOut(job).slipping.length // 18
+ * @example layOut(job).slipping.length // 16
  */
 export function layOut(job: Job): PackLayout {
   const kinds = new Map(job.pack.kinds.map((k) => [k.id, k]));
@@ -75,7 +75,7 @@ export const warpOf = ({ layers }: Pick<PackLayout, 'layers'>): Mm =>
 
 /**
  * The plate at layer index `index` of a face (0 is the hub floor), if it is a plate.
- * @example plateAt(layout, 1).thickness // 2.8867
+ * @example plateAt(layout, 1).thickness // 2.98
  */
 export function plateAt(layout: PackLayout, index: number): PackLayer | undefined {
   return layout.layers[index - 1];
@@ -83,7 +83,7 @@ export function plateAt(layout: PackLayout, index: number): PackLayer | undefine
 
 /**
  * The field that holds the thickness of a layer's kind, new.
- * @example thicknessPath(layout.layers[0]) // "pack.kinds.disc-bore.thickness"
+ * @example thicknessPath(layout.layers[0]) // "pack.kinds.disc.thickness"
  */
 export const thicknessPath = ({ kind }: Pick<PackLayer, 'kind'>) =>
   fieldPath('pack.kinds.*.thickness', kind.id);

@@ -26,7 +26,7 @@ export interface OverSpeed {
 
 /**
  * The springs over the rise of the plate, N over mm. @throws {DomainError} beyond what was measured of them
- * @example springsOverRise(sheet)(0) // 1362.29
+ * @example springsOverRise(sheet)(0) // 1570
  */
 export function springsOverRise(sheet: Sheet): SpringsOverRise {
   const force = springForceAt(sheet);

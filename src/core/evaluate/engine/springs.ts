@@ -7,7 +7,7 @@ import type { Sheet } from './sheet';
 /**
  * Force of the springs on the pack at any stack and lift, N, from a sheet on which they are worked out; undefined while
  * they are not known.
- * @example springForceAt(sheet)(34.1, 0) // 1386.34
+ * @example springForceAt(sheet)(34.1, 0) // 1560
  */
 export const springForceAt = (sheet: Sheet): ((stack: Mm, lift: Mm) => Newton) | undefined =>
   sheet.once('spring force', () => {
@@ -18,7 +18,7 @@ export const springForceAt = (sheet: Sheet): ((stack: Mm, lift: Mm) => Newton) |
 /**
  * Force of the springs over lift at the stack as it is, N over mm; 0 where they are not known there, so that nothing holds.
  * Springs looked at beyond what was measured have no force to go by.
- * @example springsOverLift(sheet)(0) // 1362.29
+ * @example springsOverLift(sheet)(0) // 1570
  */
 export function springsOverLift(sheet: Sheet): (lift: Mm) => Newton {
   const force = springForceAt(sheet);

@@ -42,7 +42,7 @@ export function computeClampAtPeak(sheet: Sheet): void {
 
 /**
  * Clamp of the pack over engine speed, N, from a sheet on which it is worked out; undefined while not known.
- * @example clampAtRpm(workOut(job).sheet)(6000) // 1362.29
+ * @example clampAtRpm(workOut(job).sheet)(6000) // 1570
  */
 export function clampAtRpm(
   sheet: Sheet,

@@ -19,7 +19,7 @@ const STALLS = 'the engine is pulled below idle before the clutch locks, and sta
 
 /**
  * Weight of the plates and what the gearbox feels of it; and, where a start is described, its heat.
- * @example computeHeat(sheet, layout), sheet.known('packMass').value // 0.6402
+ * @example computeHeat(sheet, layout), sheet.known('packMass').value // 0.6992
  */
 export function computeHeat(sheet: Sheet, layout: PackLayout): void {
   const plates = plateTerms(sheet, layout);
@@ -129,7 +129,7 @@ const unlined = (layout: PackLayout): readonly PackLayer[] =>
 
 /**
  * Heat that warms all unlined plates by a degree, J/K.
- * @example steelHeat(sheet, layout).value // 121.8
+ * @example steelHeat(sheet, layout).value // 159.9
  */
 export function steelHeat(sheet: Sheet, layout: PackLayout): Term {
   const steels = unlined(layout);
@@ -144,7 +144,7 @@ export function steelHeat(sheet: Sheet, layout: PackLayout): Term {
 
 /**
  * Both sides of all unlined plates, mm².
- * @example steelArea(sheet, layout).value // 63334.5
+ * @example steelArea(sheet, layout).value // 55417.7
  */
 export function steelArea(sheet: Sheet, layout: PackLayout): Term {
   const steels = unlined(layout);

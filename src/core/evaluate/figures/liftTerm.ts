@@ -23,7 +23,7 @@ export const LEVER_LOSSES = [
 /**
  * The lift had, mm: of the train with its losses, of the dial readings, or as it was measured. Never throws.
  * Source: `docs/mechanics.md` sections 6 and 7.
- * @example liftTerm(sheet).value // 1.8283
+ * @example liftTerm(sheet).value // 1.5696
  */
 export function liftTerm(sheet: Sheet): Term {
   const { type, measuredLift } = sheet.job.release;
@@ -63,7 +63,7 @@ export function liftAtLever(job: Job, lever: number): Mm | undefined {
 
 /**
  * What of the lever's travel moves anything, mm, with its losses or as if there were none.
- * @example travelTerm(sheet, true).value // 61.5
+ * @example travelTerm(sheet, true).value // 59.5
  */
 export function travelTerm(sheet: Sheet, withLosses: boolean): Term {
   const losses = withLosses ? LEVER_LOSSES.map(({ leaf }) => sheet.entry(`release.${leaf}`)) : [];

@@ -80,7 +80,7 @@ export interface LossLine {
  * Where the lift went, from lever to plate, line by line; undefined while the train is not known. The lines add up to
  * the lift without loss less the lift had.
  * Source: `docs/mechanics.md` section 7.
- * @example releaseBudget(twin).left // 1.6777
+ * @example releaseBudget(twin).left // 1.3629
  */
 export function releaseBudget(
   job: Job,

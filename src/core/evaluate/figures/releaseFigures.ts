@@ -35,7 +35,7 @@ function liftFormula(sheet: Sheet): string {
 
 /**
  * Lift had and needed, and what it leaves at each face.
- * @example computeLift(sheet, layout), sheet.known('liftHad').value // 1.8283
+ * @example computeLift(sheet, layout), sheet.known('liftHad').value // 1.5696
  */
 export function computeLift(sheet: Sheet, layout: PackLayout): void {
   sheet.compute('liftHad', {
@@ -72,7 +72,7 @@ export function computeLift(sheet: Sheet, layout: PackLayout): void {
 
 /**
  * Overall ratio, and the pull at the lever: its greatest value over the stroke, and at full lift.
- * @example computePull(sheet), sheet.known('leverPull').value // 62.34
+ * @example computePull(sheet), sheet.known('leverPull').value // 56.95
  */
 export function computePull(sheet: Sheet): void {
   const lost = lostTerms(sheet);
@@ -160,7 +160,7 @@ const armTerms = (sheet: Sheet): readonly Term[] => [
  * Lever travel ÷ lift at any lift, once the overall ratio is known: the same everywhere, but for an arm whose effective
  * length r·cos φ changes over the stroke.
  * Source: kinematics of a crank; `docs/mechanics.md` section 7.
- * @example ratioOverLift(sheet)(0.5) // 32.5
+ * @example ratioOverLift(sheet)(0.5) // 37.9
  */
 export function ratioOverLift(sheet: Sheet): ((lift: Mm) => number) | undefined {
   const mean = sheet.known('overallRatio')?.value;

@@ -12,7 +12,7 @@ import { gather, lack, term } from '@/core/evaluate/engine/term';
 
 /**
  * Stack height, slipping faces, and the room to the window's edges.
- * @example computeStack(sheet, layout), sheet.known('stack').value // 33.93
+ * @example computeStack(sheet, layout), sheet.known('stack').value // 34.2
  */
 export function computeStack(sheet: Sheet, layout: PackLayout): void {
   sheet.compute('stack', {
@@ -148,7 +148,7 @@ function computeInspection(sheet: Sheet, layout: PackLayout): void {
 
 /**
  * Wear of the whole pack against new; only once a plate is measured.
- * @example computeWear(sheet, layout), sheet.known('packWear').value // 0.17
+ * @example computeWear(sheet, layout), sheet.known('packWear').value // 0.3
  */
 export function computeWear(sheet: Sheet, layout: PackLayout): void {
   computeInspection(sheet, layout);

@@ -41,7 +41,7 @@ export interface TorqueChain {
 
 /**
  * Gathers the chain of slipping faces, from the pressure plate inward.
- * @example torqueChain(sheet, layout).torqueAt('Low', 1600, true) // 136.92
+ * @example torqueChain(sheet, layout).torqueAt('Low', 1600, true) // 122.72
  */
 export function torqueChain(sheet: Sheet, layout: PackLayout): TorqueChain {
   const faces = [...layout.slipping].reverse();
@@ -104,7 +104,7 @@ export function torqueChain(sheet: Sheet, layout: PackLayout): TorqueChain {
 
 /**
  * Torque asked, held, and the reserve between them, without and with tang friction.
- * @example computeTorque(sheet, layout), sheet.known('reserve').value // 1.4839
+ * @example computeTorque(sheet, layout), sheet.known('reserve').value // 1.5826
  */
 export function computeTorque(sheet: Sheet, layout: PackLayout): void {
   sheet.compute('torqueAtClutch', {

@@ -20,7 +20,7 @@ const TANG_INSIDE_LINING = 3.5;
 
 /**
  * The kinds whose lining slips somewhere in the pack, each once, from the hub floor outward.
- * @example linedKinds(layout).map((k) => k.name) // ["Disc, large bore", "Disc"]
+ * @example linedKinds(layout).map((k) => k.name) // ["Disc"]
  */
 export function linedKinds(layout: PackLayout): PlateKind[] {
   const found = new Set<PlateKind>();
@@ -33,7 +33,7 @@ export function linedKinds(layout: PackLayout): PlateKind[] {
 
 /**
  * The kind whose lining works at a face; of two linings the outer plate's. Undefined where neither side is lined.
- * @example linedKindOf(layout.slipping[0], layout).name // "Disc, large bore"
+ * @example linedKindOf(layout.slipping[0], layout).name // "Disc"
  */
 export function linedKindOf(face: Face, layout: PackLayout): PlateKind | undefined {
   const below = plateAt(layout, face.below);
@@ -47,7 +47,7 @@ export function linedKindOf(face: Face, layout: PackLayout): PlateKind | undefin
 
 /**
  * Radii of every lined kind that slips; steels take part through the face's overlap when theirs are entered.
- * @example radiusTerms(sheet, linedKinds(layout)).size // 4
+ * @example radiusTerms(sheet, linedKinds(layout)).size // 2
  */
 export function radiusTerms(sheet: Sheet, lined: readonly PlateKind[]): Map<string, Term> {
   return new Map(
@@ -68,7 +68,7 @@ export function radiusTerms(sheet: Sheet, lined: readonly PlateKind[]): Map<stri
  * friction-modified oil leaves of it.
  * @returns by identifier of the kind; coefficients without a unit, above 0 up to 1
  * Source: `docs/mechanics.md` section 3.
- * @example frictionTerms(sheet, layout).size // 2
+ * @example frictionTerms(sheet, layout).size // 1
  */
 export function frictionTerms(sheet: Sheet, layout: PackLayout): Map<string, Record<Level, Term>> {
   const lined = [...new Set(layout.layers.filter((l) => l.lined !== 'none').map((l) => l.kind))];
@@ -121,7 +121,7 @@ const WRONG_OIL = term({
 
 /**
  * Tang radius of every kind in the pack: entered, else estimated from the lining it reaches past.
- * @example tangTerms(sheet, layout).size // 3
+ * @example tangTerms(sheet, layout).size // 2
  */
 export function tangTerms(sheet: Sheet, layout: PackLayout): Map<string, Term> {
   const kinds = [...new Set(layout.layers.map((l) => l.kind))];

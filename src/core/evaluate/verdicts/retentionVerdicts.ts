@@ -6,7 +6,7 @@ import type { Verdict } from '@/core/evaluate/engine/verdict';
 
 /**
  * The verdicts on what plates keep: their hold at full lift, and their thickness.
- * @example judgeRetained(workOut(loose).sheet).map((v) => v.id) // ["retention"]
+ * @example judgeRetained(workOut(loose).sheet).map((v) => v.id) // []
  */
 export const judgeRetained = (sheet: Sheet): Verdict[] =>
   [

@@ -7,7 +7,7 @@ import type { Verdict, VerdictId } from '@/core/evaluate/engine/verdict';
 
 /**
  * Verdicts on what is set and measured once the clutch is together; each is absent until it is recorded.
- * @example judgeSetting(workOut(quad).sheet).map((v) => v.id) // ["heads"]
+ * @example judgeSetting(workOut(quad).sheet).map((v) => v.id) // []
  */
 export function judgeSetting(sheet: Sheet): Verdict[] {
   return [
