@@ -2,6 +2,7 @@ import { addListener, configureStore, createListenerMiddleware } from '@reduxjs/
 import { useDispatch, useSelector, useStore } from 'react-redux';
 
 import { askedReducer } from './askedSlice';
+import { benchReducer } from './benchSlice';
 import { backupReducer } from './backupSlice';
 import { pullsReducer } from './pullsSlice';
 import { displayReducer } from './displaySlice';
@@ -31,6 +32,7 @@ export function makeStore() {
       storage: storageReducer,
       verdicts: verdictsReducer,
       asked: askedReducer,
+      bench: benchReducer,
     },
     middleware: (defaults) =>
       // Redux's checks, which run in development alone, take long over a large workshop: that is known.

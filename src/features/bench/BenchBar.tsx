@@ -6,8 +6,10 @@ import { Action } from '@/ui/Action';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
-import type { LinkStatus } from './benchLink';
-import { benchLink, useBenchLink } from './benchLink';
+import type { LinkStatus } from '@/state/benchSlice';
+import { useAppDispatch } from '@/state/store';
+
+import { connectBench, disconnectBench, useBenchLink } from './benchLink';
 import { flow } from '@/ui/flow';
 
 /** What is to come over the link. */
@@ -44,6 +46,7 @@ interface Props {
 /** How the link to the bench stands, and the way to connect it. */
 export function BenchBar({ of = 'gauge', compact = false }: Props) {
   const { status, bench, unit } = useBenchLink();
+  const dispatch = useAppDispatch();
   const strata = useStrata();
   const on = status === 'connected';
   const color = on ? strata.good : status === 'lost' ? strata.watch : strata.soft;
@@ -63,12 +66,12 @@ export function BenchBar({ of = 'gauge', compact = false }: Props) {
         <View style={flow.wrap}>
           {status === 'off' ? (
             [1, 2].map((n) => (
-              <Action key={n} icon="access-point" onPress={() => benchLink.connect(n)}>
+              <Action key={n} icon="access-point" onPress={() => dispatch(connectBench(n))}>
                 {`Connect bench ${n}`}
               </Action>
             ))
           ) : (
-            <Action icon="close" onPress={() => benchLink.disconnect()}>
+            <Action icon="close" onPress={() => dispatch(disconnectBench)}>
               {`Disconnect the ${NAME[of]}`}
             </Action>
           )}

@@ -1,105 +1,77 @@
-import { useEffect, useEffectEvent, useSyncExternalStore } from 'react';
+import { useEffect, useEffectEvent } from 'react';
 
 import type { DynoReading } from '@/core/torque/dynoPulls';
+import type { BenchReading, LinkState } from '@/state/benchSlice';
+import { benchRead, linkChanged } from '@/state/benchSlice';
+import type { AppStore, RootState } from '@/state/store';
+import { addAppListener, useAppDispatch, useAppSelector } from '@/state/store';
 
 /*
  * The link to the instruments of a bench: one event stream, shared by whatever is on screen. It is opened on the
- * builder's word, says how it stands, and comes back by itself when it was lost.
+ * builder's word and comes back by itself when it was lost.
  */
-
-export type LinkStatus = 'off' | 'connecting' | 'connected' | 'lost';
-
-export interface LinkState {
-  readonly status: LinkStatus;
-  readonly bench: number;
-  /** Unit that the gauge last showed. */
-  readonly unit?: string | undefined;
-}
-
-export interface GaugeReading {
-  readonly device: 'gauge';
-  readonly id: number;
-  readonly text: string;
-  readonly unit: string;
-}
-
-export interface TesterReading {
-  readonly device: 'tester';
-  readonly id: number;
-  readonly length: string;
-  readonly force: string;
-}
-
-export type BenchReading = GaugeReading | TesterReading | DynoReading;
 
 /** How soon a lost link is tried again; the stream's own retry covers a link that breaks while it stands. */
 const RETRY_MS = 1500;
 
-let state: LinkState = { status: 'off', bench: 1 };
 let source: EventSource | undefined;
 let retry: ReturnType<typeof setTimeout> | undefined;
-const watchers = new Set<() => void>();
-const takers = new Set<(reading: BenchReading) => void>();
 
-function become(next: Partial<LinkState>): void {
-  state = { ...state, ...next };
-  watchers.forEach((w) => w());
-}
+type Thunk = (dispatch: AppStore['dispatch'], getState: () => RootState) => void;
 
-function open(): void {
+const open: Thunk = (dispatch, getState) => {
   clearTimeout(retry);
   source?.close();
-  const stream = new EventSource(`/api/bench/${state.bench}/stream`);
+  const stream = new EventSource(`/api/bench/${getState().bench.bench}/stream`);
   source = stream;
   stream.addEventListener('hello', (event) => {
     const told = parse(event);
-    become({ status: 'connected', ...(typeof told?.unit === 'string' ? { unit: told.unit } : {}) });
+    const unit = typeof told?.['unit'] === 'string' ? { unit: told['unit'] } : {};
+    dispatch(linkChanged({ status: 'connected', ...unit }));
   });
   stream.addEventListener('reading', (event) => {
     const reading = readingFrom(parse(event));
     if (!reading) return;
-    if (reading.device === 'gauge') become({ unit: reading.unit });
-    takers.forEach((take) => take(reading));
+    if (reading.device === 'gauge') dispatch(linkChanged({ unit: reading.unit }));
+    dispatch(benchRead(reading));
   });
   stream.onerror = () => {
     if (source !== stream) return;
-    become({ status: 'lost' });
+    dispatch(linkChanged({ status: 'lost' }));
     // A refused stream is closed for good by the browser; a broken one it opens again by itself.
-    if (stream.readyState === EventSource.CLOSED) retry = setTimeout(open, RETRY_MS);
+    if (stream.readyState === EventSource.CLOSED)
+      retry = setTimeout(() => open(dispatch, getState), RETRY_MS);
   };
-}
-
-export const benchLink = {
-  connect(bench: number): void {
-    become({ status: 'connecting', bench, unit: undefined });
-    open();
-  },
-  disconnect(): void {
-    clearTimeout(retry);
-    source?.close();
-    source = undefined;
-    become({ status: 'off', unit: undefined });
-  },
 };
 
-const watch = (watcher: () => void) => {
-  watchers.add(watcher);
-  return () => watchers.delete(watcher);
+export const connectBench =
+  (bench: number): Thunk =>
+  (dispatch, getState) => {
+    dispatch(linkChanged({ status: 'connecting', bench, unit: undefined }));
+    open(dispatch, getState);
+  };
+
+export const disconnectBench: Thunk = (dispatch) => {
+  clearTimeout(retry);
+  source?.close();
+  source = undefined;
+  dispatch(linkChanged({ status: 'off', unit: undefined }));
 };
 
-/** How the link stands. */
-export const useBenchLink = (): LinkState => useSyncExternalStore(watch, () => state);
+/** How the link is. */
+export const useBenchLink = (): LinkState => useAppSelector((state) => state.bench);
 
 /** Takes every reading that comes while the caller is on screen. */
 export function useBenchReadings(take: (reading: BenchReading) => void): void {
+  const dispatch = useAppDispatch();
   const latest = useEffectEvent(take);
-  useEffect(() => {
-    const taker = (reading: BenchReading) => latest(reading);
-    takers.add(taker);
-    return () => {
-      takers.delete(taker);
-    };
-  }, []);
+  useEffect(
+    () =>
+      dispatch(
+        addAppListener({ actionCreator: benchRead, effect: ({ payload }) => latest(payload) }),
+      ),
+    [dispatch],
+  );
 }
 
 function parse(event: Event): Readonly<Record<string, unknown>> | undefined {

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 
 import type { EntrySpec } from '@/core/units/parseEntry';
 import { parseEntry } from '@/core/units/parseEntry';
-import type { TesterReading } from '@/features/bench/benchLink';
+import type { TesterReading } from '@/state/benchSlice';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
 import { useTyped } from '@/features/entry/useTyped';

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { useState } from 'react';
 
 import { BenchBar } from '@/features/bench/BenchBar';
-import type { TesterReading } from '@/features/bench/benchLink';
+import type { TesterReading } from '@/state/benchSlice';
 import { useBenchLink, useBenchReadings } from '@/features/bench/benchLink';
 import { Action } from '@/ui/Action';
 

@@ -1,7 +1,13 @@
 import { act, renderHook } from '@testing-library/react';
 
-import type { BenchReading } from '../benchLink';
-import { benchLink, useBenchLink, useBenchReadings } from '../benchLink';
+import type { PropsWithChildren } from 'react';
+import { Provider } from 'react-redux';
+
+import type { BenchReading } from '@/state/benchSlice';
+import type { AppStore } from '@/state/store';
+import { makeStore } from '@/state/store';
+
+import { connectBench, disconnectBench, useBenchLink, useBenchReadings } from '../benchLink';
 
 /** An event stream whose server is the test. */
 class Stream extends EventTarget {
@@ -38,13 +44,17 @@ class Stream extends EventTarget {
   }
 }
 
+let store: AppStore;
+const wrapper = ({ children }: PropsWithChildren) => <Provider store={store}>{children}</Provider>;
+
 beforeEach(() => {
+  store = makeStore();
   jest.useFakeTimers();
   Stream.all = [];
   Object.assign(globalThis, { EventSource: Stream });
 });
 afterEach(() => {
-  act(() => benchLink.disconnect());
+  act(() => store.dispatch(disconnectBench));
   jest.useRealTimers();
 });
 
@@ -60,23 +70,23 @@ const PART = {
 };
 
 function connected(bench = 1) {
-  const { result } = renderHook(() => useBenchLink());
-  act(() => benchLink.connect(bench));
+  const { result } = renderHook(() => useBenchLink(), { wrapper });
+  act(() => store.dispatch(connectBench(bench)));
   Stream.last().says('hello', { unit: 'mm' });
   return result;
 }
 
 describe('the link to the instruments of a bench', () => {
   it('is off until the builder says so, and then says how it stands', () => {
-    const { result } = renderHook(() => useBenchLink());
+    const { result } = renderHook(() => useBenchLink(), { wrapper });
     expect(result.current.status).toBe('off');
     expect(Stream.all).toHaveLength(0);
-    act(() => benchLink.connect(2));
+    act(() => store.dispatch(connectBench(2)));
     expect(result.current).toMatchObject({ status: 'connecting', bench: 2 });
     expect(Stream.last().url).toBe('/api/bench/2/stream');
     Stream.last().says('hello', { unit: 'in' });
     expect(result.current).toMatchObject({ status: 'connected', unit: 'in' });
-    act(() => benchLink.disconnect());
+    act(() => store.dispatch(disconnectBench));
     expect(result.current).toMatchObject({ status: 'off', unit: undefined });
     expect(Stream.last().closed).toBe(true);
   });
@@ -84,7 +94,9 @@ describe('the link to the instruments of a bench', () => {
   it('gives readings of gauge and tester to who is on screen, and to nobody after', () => {
     const link = connected();
     const taken: BenchReading[] = [];
-    const { unmount } = renderHook(() => useBenchReadings((reading) => taken.push(reading)));
+    const { unmount } = renderHook(() => useBenchReadings((reading) => taken.push(reading)), {
+      wrapper,
+    });
     const gauge = { device: 'gauge', id: 1, text: '0.114', unit: 'in' };
     const tester = { device: 'tester', id: 2, length: '28.65', force: '196' };
     Stream.last().says('reading', gauge);
@@ -115,7 +127,7 @@ describe('the link to the instruments of a bench', () => {
   ])('passes over what is %s', (_what, data) => {
     connected();
     const take = jest.fn();
-    renderHook(() => useBenchReadings(take));
+    renderHook(() => useBenchReadings(take), { wrapper });
     Stream.last().says('reading', data);
     expect(take).not.toHaveBeenCalled();
   });
@@ -139,7 +151,7 @@ describe('the link to the instruments of a bench', () => {
     Stream.last().says('hello', {});
     expect(link.current.status).toBe('connected');
     Stream.last().breaks(Stream.CLOSED);
-    act(() => benchLink.disconnect());
+    act(() => store.dispatch(disconnectBench));
     act(() => void jest.advanceTimersByTime(10_000));
     expect(Stream.all).toHaveLength(2);
     expect(link.current.status).toBe('off');
@@ -148,7 +160,7 @@ describe('the link to the instruments of a bench', () => {
   it('hears nothing more of the bench that it left for another', () => {
     const link = connected(1);
     const before = Stream.last();
-    act(() => benchLink.connect(2));
+    act(() => store.dispatch(connectBench(2)));
     expect(before.closed).toBe(true);
     Stream.last().says('hello', { unit: 'mm' });
     before.breaks(Stream.CLOSED);
