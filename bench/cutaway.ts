@@ -67,7 +67,7 @@ void withServed(root, async (base, browser) => {
         () =>
           new Promise<number>((resolve) => {
             const press = [...document.querySelectorAll('[role="button"],button')].find((b) =>
-              b.textContent?.trim().endsWith('Take off'),
+              b.textContent?.trim().endsWith('Start'),
             );
             const begun = performance.now();
             let gone = document.querySelector('[data-testid="takeoff"]') === null;

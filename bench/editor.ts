@@ -109,15 +109,15 @@ void withServed(root, async (base, browser) => {
   );
 
   await page.goto(`${base}/job/demo-ur-0106?stage=specify&tab=pack`);
-  await page.getByRole('button', { name: 'Tolerance of a batch' }).click();
+  await page.getByRole('button', { name: 'Batch tolerance' }).click();
   const tolerance = await longestTask(page, async () => {
-    await page.getByRole('button', { name: 'Build a million packs' }).click();
-    await page.getByText(/packs fall in the window/).waitFor();
+    await page.getByRole('button', { name: 'Simulate a million packs' }).click();
+    await page.getByText(/packs are within the limits/).waitFor();
   });
   line('longest task while a million packs are built (0: none over 50 ms)', ms(tolerance), '50 ms');
   await page.getByRole('button', { name: 'From the shelf' }).click();
   const shelf = await longestTask(page, async () => {
-    await page.getByRole('button', { name: 'Find the best ten' }).click();
+    await page.getByRole('button', { name: 'Find the ten best' }).click();
     await page.getByRole('list', { name: 'Sets from the shelf, best first' }).waitFor();
   });
   line('longest task while the shelf is searched', ms(shelf), '50 ms');

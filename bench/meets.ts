@@ -120,7 +120,7 @@ void withServed(root, async (base, browser) => {
     await page.waitForTimeout(700);
     for (const [name, mark] of [
       ['Shelf', 'main h2'],
-      ['Limits', 'main h2'],
+      ['Spec sheets', 'main h2'],
       ['Learn', 'main [role=radio]'],
       ['Find', 'main input'],
       ['Due', 'main h2'],

@@ -17,13 +17,13 @@ await withServed(root, async (base, browser) => {
   const sheet = async () => {
     const waiting = page.waitForEvent('download');
     const started = performance.now();
-    await page.getByRole('button', { name: 'Job sheet, PDF' }).click();
+    await page.getByRole('button', { name: 'Job sheet (PDF)' }).click();
     const download = await waiting;
     const took = performance.now() - started;
     return { took, bytes: (await readFile(await download.path())).length };
   };
   await page.goto(`${base}/job/${LARGEST}?stage=log`);
-  await page.getByRole('button', { name: 'Job sheet, PDF' }).waitFor();
+  await page.getByRole('button', { name: 'Job sheet (PDF)' }).waitFor();
   await page.waitForTimeout(4000);
   // Pages are slowed by the browser, workers are not: what the worker alone takes is therefore told four times over.
   const alone = await sheet();

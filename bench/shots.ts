@@ -20,13 +20,13 @@ interface Shot {
 const toCauses = (page: Page) =>
   page.getByRole('heading', { name: 'Likely causes' }).evaluate((e) => e.scrollIntoView());
 const startRun = async (page: Page) => {
-  await page.getByRole('button', { name: 'Go on measuring' }).click();
+  await page.getByRole('button', { name: /^Continue \(/ }).click();
   await page.keyboard.type('3.4');
 };
 const toVerdicts = (page: Page) =>
   page.getByRole('heading', { name: 'Summary' }).evaluate((e) => e.scrollIntoView());
 const toBudget = (page: Page) =>
-  page.getByRole('heading', { name: 'Lost on the way' }).evaluate((e) => e.scrollIntoView());
+  page.getByRole('heading', { name: 'Lost travel' }).evaluate((e) => e.scrollIntoView());
 
 const pulled = async (page: Page) => {
   await page.getByRole('button', { name: 'Show the whole section' }).click();
@@ -34,7 +34,7 @@ const pulled = async (page: Page) => {
   await page.getByRole('slider', { name: 'Lever' }).fill('100');
 };
 const toCurve = (page: Page) =>
-  page.getByRole('heading', { name: 'Where the spring works' }).evaluate((e) => e.scrollIntoView());
+  page.getByRole('heading', { name: 'Working point' }).evaluate((e) => e.scrollIntoView());
 const toLift = async (page: Page) => {
   await page.getByRole('button', { name: /^Lift: \d of/ }).click();
   await page.getByRole('img', { name: /^Lift round/ }).evaluate((e) => e.scrollIntoView());
@@ -42,12 +42,12 @@ const toLift = async (page: Page) => {
 const toGain = async (page: Page) => {
   await page.getByRole('button', { name: /^Running: / }).click();
   await page
-    .getByRole('heading', { name: 'Lever gain as read' })
+    .getByRole('heading', { name: 'Lever gain readings' })
     .evaluate((e) => e.scrollIntoView());
 };
 const search = async (page: Page) => {
   await page.getByRole('button', { name: 'From the shelf' }).click();
-  await page.getByRole('button', { name: 'Find the best ten' }).click();
+  await page.getByRole('button', { name: 'Find the ten best' }).click();
   await page.getByRole('list', { name: 'Sets from the shelf, best first' }).waitFor();
   await page.getByRole('button', { name: 'From the shelf' }).evaluate((e) => e.scrollIntoView());
 };

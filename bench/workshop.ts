@@ -82,14 +82,14 @@ void withServed(root, async (base, browser) => {
   );
   await page.goto(`${base}/files`);
   const chooser = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: 'Choose a file' }).click();
+  await page.getByRole('button', { name: 'Choose file' }).click();
   const file = { name: 'big.json', mimeType: 'application/json', buffer: Buffer.from(text) };
   await (await chooser).setFiles(file);
   const began = Date.now();
-  await page.getByRole('button', { name: 'Take it in' }).waitFor({ timeout: 120_000 });
+  await page.getByRole('button', { name: 'Import' }).waitFor({ timeout: 120_000 });
   const read = Date.now() - began;
-  await page.getByRole('button', { name: 'Take it in' }).click();
-  await page.getByText('The file is taken in.').waitFor({ timeout: 120_000 });
+  await page.getByRole('button', { name: 'Import' }).click();
+  await page.getByText('File imported.').waitFor({ timeout: 120_000 });
   const taken = Date.now() - began;
   await page
     .locator('[data-testid="save-mark"][data-status="saved"]')
@@ -113,7 +113,7 @@ void withServed(root, async (base, browser) => {
   await page.getByRole('button', { name: 'Back up now' }).waitFor({ timeout: 120_000 });
   line('the whole workshop read, in the background', ms(Date.now() - opened));
   await page.getByRole('button', { name: 'Back to the jobs' }).click();
-  await page.getByLabel('Find a job', { exact: true }).waitFor();
+  await page.getByLabel('Search jobs', { exact: true }).waitFor();
   await page.waitForTimeout(1000);
   const words = ['f', 'fe', 'fel', 'fell', 'fell 4', 'fell', 'quad', 'quad m', 'ur-12', 'ur-123'];
   const searches = async (name: string, field: string | RegExp) => {
@@ -125,10 +125,10 @@ void withServed(root, async (base, browser) => {
     line('the same, slowest', ms(Math.max(...found)));
     await slow(1);
   };
-  await searches('list by a search', 'Find a job');
+  await searches('list by a search', 'Search jobs');
   await page.getByRole('button', { name: 'Find', exact: true }).click();
-  await page.getByText(/^Words may be begun/).waitFor({ timeout: 60_000 });
-  await searches('one search over everything', /^Find anything/);
+  await page.getByText(/^Part of a word is enough/).waitFor({ timeout: 60_000 });
+  await searches('one search over everything', /^Find a job/);
   await client.send('HeapProfiler.collectGarbage');
   const { metrics } = await client.send('Performance.getMetrics');
   const heap = metrics.find((m) => m.name === 'JSHeapUsedSize')?.value ?? NaN;

@@ -41,7 +41,7 @@ const VIEWS = {
 
 /** What a view shows only once it is opened. */
 const OPENED: Readonly<Record<string, RegExp>> = {
-  '/job/demo-ur-0103': /^Go on measuring/,
+  '/job/demo-ur-0103': /^Continue \(/,
   '/library': /^Tarn 450$/,
   '/shelf': /^Change S1$/,
   '/job/demo-ur-0106': /^Springs: /,

@@ -28,10 +28,8 @@ export class Workshop {
   /** Opens a signed job again to change it. */
   async openAgain(path: string): Promise<void> {
     await this.open(`${path}?stage=log`);
-    await this.page
-      .getByRole('textbox', { name: 'Open it again to change it, because' })
-      .fill('to try something');
-    await this.page.getByRole('button', { name: 'Open a new revision' }).click();
+    await this.page.getByRole('textbox', { name: 'Reason for reopening' }).fill('to try something');
+    await this.page.getByRole('button', { name: 'Reopen' }).click();
     await expect(this.page.getByRole('region', { name: 'Signed record' })).toHaveCount(0);
     await this.stored();
   }

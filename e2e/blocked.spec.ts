@@ -41,7 +41,7 @@ test('a sheet that can’t be made is told for what it is @wide', async ({ page 
     if (message.type() === 'error') logged.push(message.text());
   });
   await page.goto('/job/demo-ur-0101?stage=log');
-  await page.getByRole('button', { name: 'Job sheet, PDF' }).click();
+  await page.getByRole('button', { name: 'Job sheet (PDF)' }).click();
   const told = page.getByText(/^The sheet could not be made: /);
   await expect(told).toBeVisible();
   await expect(told).not.toContainText(/room|can’t be read/);
@@ -52,7 +52,7 @@ test('a picture that is none is told so, and not that there is no room @wide', a
   await page.goto('/job/demo-ur-0106?stage=strip');
   const [chooser] = await Promise.all([
     page.waitForEvent('filechooser'),
-    page.getByRole('button', { name: 'Picture from a file' }).click(),
+    page.getByRole('button', { name: 'Choose file' }).click(),
   ]);
   await chooser.setFiles({
     name: 'x.jpg',

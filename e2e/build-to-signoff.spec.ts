@@ -13,7 +13,7 @@ test(
   async ({ workshop: shop, page }) => {
     // A pin is not back, so nothing can be signed.
     await shop.open('/job/demo-ur-0106?stage=log');
-    await expect(page.getByText('Drive pins: 6 came out, 5 counted in.')).toBeVisible();
+    await expect(page.getByText('Drive pins: 6 removed, 5 fitted.')).toBeVisible();
     await expect(page.getByTestId('sign')).toHaveAttribute('aria-disabled', 'true');
 
     await button(page, 'To Build').first().click();
@@ -25,7 +25,7 @@ test(
     // Ticked or not, a count that is short stays open.
     await button(page, /^Note, or left out: Small parts counted/).click();
     await button(page, 'Drive pins: all 6 in').click();
-    await expect(page.getByText('1 to come')).toHaveCount(0);
+    await expect(page.getByText('1 to fit')).toHaveCount(0);
 
     await shop.stage('Set');
     await shop.tickAll('Cable and arm');
@@ -33,7 +33,7 @@ test(
     await shop.type('release.freePlay', '0');
     await shop.type('setting.freePlayMin', '0');
     await shop.type('setting.freePlayMax', '4');
-    await expect(page.getByTestId('verdict-freePlay')).toContainText('in its window');
+    await expect(page.getByTestId('verdict-freePlay')).toContainText('within limits');
     await shop.tickAll('Free play');
     await shop.tickAll('Lift');
 
@@ -51,14 +51,14 @@ test(
       await pad.click();
       await expect(page.getByRole('radio', { name: new RegExp(count) }).first()).toBeVisible();
     }
-    await button(page, 'Take one back').click();
+    await button(page, 'Undo one').click();
     await pad.click();
     await shop.type('prove.recheckFreePlay', '1');
     await shop.type('prove.recheckLift', '1.7');
     await shop.tickAll('Break-in');
 
     await shop.stage('Log');
-    await expect(page.getByText('Nothing is open.')).toBeVisible();
+    await expect(page.getByText('No open items.')).toBeVisible();
     await expect(page.getByTestId('sign')).not.toHaveAttribute('aria-disabled', 'true');
     await page.getByTestId('sign').click();
     const banner = page.getByRole('region', { name: 'Signed record' });
@@ -70,7 +70,7 @@ test(
     await page.getByTestId('step-soak').click();
     await expect(banner).toContainText('Nothing was changed');
     await expect(page.getByTestId('step-soak')).toHaveAttribute('aria-checked', 'true');
-    await button(page, 'To the sign-off').click();
+    await button(page, 'Go to sign-off').click();
 
     // The sheet says what the screen says.
     const reserve = /Holds, weakest: (\S+),/.exec(
@@ -80,15 +80,15 @@ test(
       (await shop.foot('leverPull').getAttribute('aria-label')) ?? '',
     )?.[1];
     const digest = await page.getByText(/^[0-9a-f ]{67}$/).innerText();
-    const sheet = await downloaded(page, () => button(page, 'Job sheet, PDF').click());
+    const sheet = await downloaded(page, () => button(page, 'Job sheet (PDF)').click());
     expect(sheet.length).toBeLessThan(300_000);
     const text = await pdfText(sheet);
     expect(reserve).toBeDefined();
     for (const said of [
       'UR-0106 Tarn 450',
       'revision 1, signed',
-      `Holds ${reserve} times the engine at its weakest lining`,
-      `Lever pull, greatest ${pull}`,
+      `Holds ${reserve} × peak torque at worst-case friction`,
+      `Maximum lever pull ${pull}`,
       'Drive pins 6 6',
       'Spring bolts 6 8.5 Nm (75 in·lb)',
       'Plate 2: Steel 1.6, 1.598 mm measured, turns with the hub',
@@ -100,9 +100,9 @@ test(
 
     // Opened again with a reason; the old revision stays readable beside the new one.
     await page
-      .getByRole('textbox', { name: 'Open it again to change it, because' })
+      .getByRole('textbox', { name: 'Reason for reopening' })
       .fill('rider wants more free play');
-    await button(page, 'Open a new revision').click();
+    await button(page, 'Reopen').click();
     await shop.stage('Set');
     await shop.section('Free play');
     await button(page, /^Note, or left out: Free play/).click();
@@ -110,8 +110,8 @@ test(
     await shop.stage('Log');
     await page.getByTestId('sign').click();
     await expect(banner).toContainText('Signed as revision 2');
-    await expect(page.getByText('Opened again: rider wants more free play')).toBeVisible();
-    await button(page, 'Read revision 1').click();
+    await expect(page.getByText('Reopened: rider wants more free play')).toBeVisible();
+    await button(page, 'Show revision 1').click();
     const old = page.getByRole('article');
     await expect(old).toContainText('Job sheet, revision 1, signed');
     await expect(old).toContainText('Free play at the lever of 0.0 mm lies in its window');
@@ -126,27 +126,27 @@ test(
   async ({ workshop: shop, page }) => {
     await shop.open('/job/demo-ur-0105?stage=build');
     await shop.type('build.soakPlan', '2 h');
-    await button(page, 'Linings are in the oil').click();
-    await expect(page.getByText(/^In the oil since .*The least in 20\smin/)).toBeVisible();
+    await button(page, 'Discs are in the oil').click();
+    await expect(page.getByText(/^In oil since .*Minimum in 20\smin/)).toBeVisible();
     await shop.stored();
     await page.reload();
-    await expect(page.getByText(/^In the oil since /)).toBeVisible();
+    await expect(page.getByText(/^In oil since /)).toBeVisible();
 
     // A step of the shop's own, moved to the front, kept for the family, and used on another job of it.
-    await button(page, 'Change the sheet').click();
-    await button(page, 'A step of our own').click();
+    await button(page, 'Edit checklist').click();
+    await button(page, 'Add own step').click();
     const own = page.getByRole('textbox', { name: /^Step \d+$/ });
     await own.fill('Photograph the oil');
     await button(page, /^Move step \d+ up$/)
       .last()
       .click();
-    await button(page, 'Keep for this family').click();
-    await expect(page.getByText(/Your shop has a sheet of its own/)).toBeVisible();
-    await button(page, 'Done changing').click();
+    await button(page, 'Save as shop checklist').click();
+    await expect(page.getByText(/Your shop has its own checklist/)).toBeVisible();
+    await button(page, 'Done').click();
     await shop.stored();
 
     await shop.open('/job/demo-ur-0105?stage=build');
-    await shop.section('Our own');
+    await shop.section('Own step');
     await page.getByRole('checkbox', { name: 'Photograph the oil' }).click();
     await expect(page.getByRole('checkbox', { name: 'Photograph the oil' })).toHaveAttribute(
       'aria-checked',
@@ -166,7 +166,7 @@ test('a gap is set by turns and marks and checked by the shop’s gauges; two re
   await expect(
     page.getByText(/From your sets: 0.8\smm must go in, (1.1\smm|3\/64\sin) must not/),
   ).toBeVisible();
-  await button(page, '0.8 mm goes in').click();
+  await button(page, '0.8 mm passes').click();
   await button(page, /does not$/).click();
   await expect(button(page, /^Gap by gauges: 0\.9/)).toBeVisible();
   await expect(page.getByTestId('verdict-gapWays')).toContainText('agrees');
@@ -201,17 +201,17 @@ test('a plate that lifts on one side is drawn, and the thumb test says why', asy
   await shop.open('/job/demo-ur-0104?stage=set');
   await shop.section('Lift');
   await expect(page.getByRole('img', { name: /^Lift round the plate.*120° 1\.21/ })).toBeVisible();
-  await expect(page.getByTestId('verdict-even')).toContainText('Lifts on one side');
-  await shop.choose('With the springs out', 'Lifts true');
+  await expect(page.getByTestId('verdict-even')).toContainText('Lifts unevenly');
+  await shop.choose('With springs removed', 'Lifts evenly');
   await expect(page.getByTestId('verdict-thumb')).toContainText('the springs differ');
   // Several pulls at one place say how well they repeat.
-  await page.getByRole('button', { name: 'Dial reading', exact: true }).click();
+  await page.getByRole('button', { name: 'Add dial reading', exact: true }).click();
   const angles = page.locator('[data-testid$=".angle"]');
   const lifts = page.locator('[data-testid^="release.liftReadings."][data-testid$=".lift"]');
   await angles.last().fill('0');
   await lifts.last().fill('1.60');
   await lifts.last().blur();
-  await expect(page.getByTestId('verdict-repeat')).toContainText('Pulls do not repeat');
+  await expect(page.getByTestId('verdict-repeat')).toContainText('Lift readings not repeatable');
 });
 
 test(
@@ -219,13 +219,13 @@ test(
   ON_PHONE,
   async ({ workshop: shop, page }) => {
     await shop.open('/job/demo-ur-0106?stage=log');
-    const items = page.getByRole('list', { name: 'Open before signing' }).getByRole('listitem');
+    const items = page.getByRole('list', { name: 'Open items' }).getByRole('listitem');
     const reason = 'Rider breaks it in, seen on Friday <script>';
     await expect(items.first()).toBeVisible();
     for (let i = await items.count(); i > 0; i--) {
       await items
         .nth(i - 1)
-        .getByRole('button', { name: 'Write a reason' })
+        .getByRole('button', { name: 'Sign with a reason' })
         .click();
       await items
         .nth(i - 1)
@@ -234,23 +234,23 @@ test(
     }
     await page.getByRole('textbox', { name: 'Signed by' }).fill('');
     await page.getByTestId('sign').click();
-    await expect(page.getByText('Needed: the name of who signs.')).toBeVisible();
+    await expect(page.getByText('Enter the name of the signer.')).toBeVisible();
     await expect(page.getByRole('region', { name: 'Signed record' })).toHaveCount(0);
     await page.getByRole('textbox', { name: 'Signed by' }).fill('Bench 2');
     await page.getByTestId('sign').click();
     await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('by Bench 2');
     const text = await pdfText(
-      await downloaded(page, () => button(page, 'Job sheet, PDF').click()),
+      await downloaded(page, () => button(page, 'Job sheet (PDF)').click()),
     );
-    expect(text).toContain('Signed over, with the builder’s reason');
+    expect(text).toContain('Signed with a reason');
     expect(text).toContain(`Reason: ${reason}`);
 
     await page.getByRole('radio', { name: 'Letter' }).click();
     const rider = await pdfText(
-      await downloaded(page, () => button(page, 'For the rider, PDF').click()),
+      await downloaded(page, () => button(page, 'Customer sheet (PDF)').click()),
     );
     expect(rider).toContain('First ride slow, off the road, brakes tested');
-    const csv = await downloaded(page, () => button(page, 'Parts and order list, CSV').click());
+    const csv = await downloaded(page, () => button(page, 'Order list (CSV)').click());
     const { data, errors } = Papa.parse<Record<string, string>>(csv.toString('utf8'), {
       header: true,
       skipEmptyLines: true,
@@ -258,7 +258,7 @@ test(
     expect(errors).toEqual([]);
     expect(data.find((row) => row.part === 'Lock washer')).toMatchObject({
       job: 'UR-0106',
-      'what to ask for': 'Hub nut',
+      specification: 'Hub nut',
       count: '1',
       from: 'order',
     });
@@ -272,10 +272,14 @@ test(
     for (const [route, first, last] of [
       ['/', 'Tarn 450', 'Coppice 500'],
       ['/job/demo-ur-0105', 'Creeps at idle', 'Still open'],
-      ['/job/demo-ur-0106?stage=inspect', 'Summary', 'Around the plates'],
-      ['/job/demo-ur-0104?tab=figures', 'Stack height', 'Holds'],
-      ['/job/demo-ur-0106', 'Putting it together', 'Still open'],
-      ['/job/demo-ur-0101?stage=log&revision=1', 'Job sheet, revision 1', 'stand above anything'],
+      ['/job/demo-ur-0106?stage=inspect', 'Summary', 'Other parts'],
+      ['/job/demo-ur-0104?tab=figures', 'Stack height', 'Torque reserve OK'],
+      ['/job/demo-ur-0106', 'Assembly', 'Still open'],
+      [
+        '/job/demo-ur-0101?stage=log&revision=1',
+        'Job sheet, revision 1',
+        'take precedence over this sheet',
+      ],
       ['/shelf', 'Steels', 'Fell 14'],
     ] as const) {
       await shop.open(route);

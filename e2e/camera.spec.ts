@@ -50,10 +50,10 @@ test.use({
 test('the code of a pack is read by the camera', ON_PHONE, async ({ workshop }) => {
   const { page } = workshop;
   await workshop.open('/code');
-  await page.getByRole('button', { name: 'By the camera' }).click();
-  await expect(page.getByRole('status', { name: 'What the code holds' })).toContainText(
+  await page.getByRole('button', { name: 'Use camera' }).click();
+  await expect(page.getByRole('status', { name: 'Content of the code' })).toContainText(
     'Coppice 500',
   );
-  await page.getByRole('button', { name: 'Leave it' }).click();
-  await expect(page.getByRole('button', { name: 'By the camera' })).toBeVisible();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByRole('button', { name: 'Use camera' })).toBeVisible();
 });

@@ -86,7 +86,7 @@ async function figures(shop: Workshop, page: Page, job: Job): Promise<void> {
     mimeType: 'application/json',
     buffer: Buffer.from(writeJobFile(job, {}, NOW)),
   });
-  await expect(page.getByText(`${job.machine.name} was imported.`)).toBeVisible();
+  await expect(page.getByText(`${job.machine.name} imported.`)).toBeVisible();
   await shop.stored();
   await shop.open(`/job/${job.id}?stage=specify&tab=figures`);
 }
@@ -112,15 +112,15 @@ test(
     await figures(shop, page, pack('1', {}, innermostWide));
     await shows(page, {
       'Stack height': '34.500 mm',
-      'Slipping faces': '16',
+      'Friction faces': '16',
       'Torque at the clutch': '168.0 N·m',
       'Torque capacity': '162.0 N·m',
       'Torque capacity with tang friction': '145.3 N·m',
-      'Clamp that reaches the innermost face': '1280 N',
+      'Clamp at the innermost face': '1280 N',
       'Rate of all springs': '100.000 N/mm',
-      'Spring length in place': '28.000 mm',
+      'Fitted spring length': '28.000 mm',
       Clamp: '1600 N',
-      'Lift needed': '1.440 mm',
+      'Lift required': '1.440 mm',
       'Clearance per face': '0.094 mm',
       'Overall ratio': '40.0',
     });
@@ -196,7 +196,7 @@ test(
         ),
       ),
     );
-    await shows(page, { 'Tilt, amplitude': '0.242 mm', 'Least local lift': '1.198 mm' });
+    await shows(page, { 'Tilt, amplitude': '0.242 mm', 'Minimum local lift': '1.198 mm' });
     const train = {
       'release.leverTravel': 62,
       'release.leverRatio': 5.2,
@@ -355,7 +355,7 @@ test(
     );
     await shop.open('/job/12?stage=specify&tab=pack');
     await shop.unfold('From the shelf');
-    await page.getByRole('button', { name: 'Find the best ten' }).click();
+    await page.getByRole('button', { name: 'Find the ten best' }).click();
     const first = page.getByRole('listitem').filter({ hasText: /^1\. / });
     await expect(first).toContainText('1. 34.500 mm');
     const labels = [...(await first.innerText()).matchAll(/\bS\d+\b/g)].map(([label]) => label);
@@ -371,7 +371,7 @@ test(
   ON_WIDE,
   async ({ workshop: shop, page }) => {
     await shop.newJob();
-    await shop.choose('Which clutch it has', 'A plate pack');
+    await shop.choose('Clutch type', 'A plate pack');
     // Section 13: 1 in = 25.4 mm, 1 ft·lb = 1.3558179 N·m, 1 in·lb a twelfth of it.
     const torques = {
       '8.1 ft-lb': '11',

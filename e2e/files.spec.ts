@@ -58,15 +58,15 @@ test(
     const take = async (file: string) => {
       const [chooser] = await Promise.all([
         fresh.page.waitForEvent('filechooser'),
-        fresh.page.getByRole('button', { name: 'Choose a file' }).click(),
+        fresh.page.getByRole('button', { name: 'Choose file' }).click(),
       ]);
       await chooser.setFiles(file);
     };
     await take(path);
-    const plan = fresh.page.getByRole('status', { name: 'What the file would change' });
+    const plan = fresh.page.getByRole('status', { name: 'Changes from the file' });
     await expect(plan).toContainText(/\d+ new, 0 differing, 0 the same/);
     await fresh.page.getByRole('button', { name: 'Import', exact: true }).click();
-    await expect(fresh.page.getByText('The file is imported.')).toBeVisible();
+    await expect(fresh.page.getByText('File imported.')).toBeVisible();
     await fresh.stored();
     await fresh.page.reload();
     const again = await backUp(fresh);
@@ -76,7 +76,7 @@ test(
     await take(path);
     await expect(plan).toContainText(/0 new, 0 differing, \d+ the same/);
     await expect(fresh.page.getByRole('button', { name: 'Import', exact: true })).toBeDisabled();
-    await fresh.page.getByRole('button', { name: 'Leave it' }).click();
+    await fresh.page.getByRole('button', { name: 'Cancel' }).click();
 
     // A job that was edited here differs; both are kept, and that is undone.
     await fresh.open('/job/demo-ur-0106?stage=intake');
@@ -124,12 +124,12 @@ test(
     await workshop.open();
     await page.getByRole('button', { name: 'Due', exact: true }).click();
     const rows = page
-      .getByRole('list', { name: 'What is due, the earliest first' })
+      .getByRole('list', { name: 'Due dates, earliest first' })
       .getByRole('listitem');
     await expect(rows.last()).toContainText('Tarn 450: inspect: stack leaves its window');
     const [download] = await Promise.all([
       page.waitForEvent('download'),
-      page.getByRole('button', { name: 'As a calendar' }).click(),
+      page.getByRole('button', { name: 'Export as calendar' }).click(),
     ]);
     const path = info.outputPath('due.ics');
     await download.saveAs(path);

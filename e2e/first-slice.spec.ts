@@ -12,20 +12,20 @@ const run = promisify(execFile);
 async function expectPack(shop: Workshop): Promise<void> {
   await shop.stage('Specify');
   await expect(shop.verdict()).toContainText('Holds and releases');
-  await expect(shop.verdict()).toContainText('1.39 times the engine');
-  await expect(shop.verdict()).toContainText('0.125 mm clear at each face');
+  await expect(shop.verdict()).toContainText('1.39 × peak torque');
+  await expect(shop.verdict()).toContainText('0.125 mm clear per face');
   await expect(shop.foot('stack')).toContainText('16.80');
   await expect(shop.foot('reserveWithTangs')).toContainText('1.39');
   await expect(shop.foot('liftHad')).toContainText('1.00');
   await expect(shop.foot('leverPull')).toContainText('23 N');
   await shop.tab('Figures');
   const rows: readonly [string, string][] = [
-    ['Slipping faces', '8'],
+    ['Friction faces', '8'],
     ['Clamp', '1000 N'],
     ['Torque at the clutch', '30.0 N·m'],
     ['Torque capacity', '49.9 N·m'],
-    ['Reserve', '1.66'],
-    ['Lift needed', '0.800 mm'],
+    ['Torque reserve', '1.66'],
+    ['Lift required', '0.800 mm'],
     ['Clearance per face', '0.125 mm'],
     ['Release force, full lift', '1100 N'],
   ];
@@ -52,7 +52,7 @@ test(
     await expectPack(shop);
 
     const download = page.waitForEvent('download');
-    await shop.jobMenu('Export as a file');
+    await shop.jobMenu('Export file');
     const file = info.outputPath((await download).suggestedFilename());
     await (await download).saveAs(file);
     const exported = await readFile(file, 'utf8');
@@ -66,22 +66,22 @@ test(
     expect(report.figures.clamp).toMatchObject({ value: expect.closeTo(1000, 9), unit: 'N' });
     expect(report.figures.reserve?.range?.low).toBeCloseTo(41.6 / 30, 9);
 
-    await shop.jobMenu('Delete the job');
+    await shop.jobMenu('Delete job');
     const row = page.getByRole('link', { name: /Sedge 200/ });
-    await expect(page.getByText('Sedge 200 is deleted.')).toBeVisible();
+    await expect(page.getByText('Sedge 200 deleted.')).toBeVisible();
     await expect(row).toHaveCount(0);
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(row).toBeVisible();
     await row.click();
-    await shop.jobMenu('Delete the job');
+    await shop.jobMenu('Delete job');
     await page.getByRole('button', { name: 'Close' }).click();
 
     await shop.importFile(file);
-    await expect(page.getByText('Sedge 200 was imported.')).toBeVisible();
+    await expect(page.getByText('Sedge 200 imported.')).toBeVisible();
     await row.click();
     await expectPack(shop);
     const again = page.waitForEvent('download');
-    await shop.jobMenu('Export as a file');
+    await shop.jobMenu('Export file');
     const second = await readFile(await (await again).path(), 'utf8');
     const jobOf = (text: string) => (JSON.parse(text) as { job: unknown }).job;
     expect(jobOf(second)).toEqual(jobOf(exported));
@@ -126,11 +126,13 @@ test(
     ).toBeVisible();
     await shop.type('pack.kinds.disc.innerRadius', '93');
     await expect(page.getByText('The inner diameter must be less than the outer')).toHaveCount(0);
-    await shop.unfold('Lay the pack at once');
+    await shop.unfold('Fill the stack');
     for (const text of ['0', '200', '2.5', 'x']) {
-      await page.getByRole('textbox', { name: 'Friction discs in the pack' }).fill(text);
-      await expect(page.getByText(/Give a whole number from 1 to 29/)).toBeVisible();
-      await expect(page.getByRole('button', { name: 'Lay the pack', exact: true })).toBeDisabled();
+      await page.getByRole('textbox', { name: 'Number of discs' }).fill(text);
+      await expect(page.getByText(/Enter a whole number from 1 to 29/)).toBeVisible();
+      await expect(
+        page.getByRole('button', { name: 'Fill the stack', exact: true }),
+      ).toBeDisabled();
     }
   },
 );
@@ -143,7 +145,7 @@ test(
     await expect(page.getByRole('textbox', { name: 'Machine', exact: true })).toBeFocused();
     await page.keyboard.type('Fell 400');
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('textbox', { name: 'What it is used for' })).toBeFocused();
+    await expect(page.getByRole('textbox', { name: 'Use' })).toBeFocused();
     const torque = shop.field('engine.peakTorque');
     await torque.click();
     for (const text of ['38', '7000', '62/21']) {
@@ -160,8 +162,8 @@ test(
     await expect(torque).toBeFocused();
 
     await shop.stage('Specify');
-    await page.getByRole('textbox', { name: 'Friction discs in the pack' }).fill('8');
-    await page.getByRole('button', { name: 'Lay 15 plates' }).click();
+    await page.getByRole('textbox', { name: 'Number of discs' }).fill('8');
+    await page.getByRole('button', { name: 'Add 15 plates' }).click();
     // What is needed for a verdict is typed one field after the other, wherever it stands.
     for (const [path, text] of [
       ['pack.kinds.disc.thickness', '3'],
@@ -175,13 +177,13 @@ test(
     ] as const) {
       await shop
         .verdict()
-        .getByRole('button', { name: /^Go to what is needed: / })
+        .getByRole('button', { name: /^Enter what is missing: / })
         .click();
       await expect(shop.field(path)).toBeFocused();
       await page.keyboard.type(text);
       await page.keyboard.press('Enter');
     }
-    await expect(shop.verdict()).toContainText(/Holds \d\.\d\d times the engine/);
+    await expect(shop.verdict()).toContainText(/\d\.\d\d × peak torque/);
     await expect(shop.verdict()).toContainText('Still needed: Lever travel');
 
     // What is bad already does not end the way.
@@ -191,7 +193,7 @@ test(
     await expect(shop.verdict()).toContainText('Still needed: Lever travel');
     await shop
       .verdict()
-      .getByRole('button', { name: 'Go to what is needed: Lever travel' })
+      .getByRole('button', { name: 'Enter what is missing: Lever travel' })
       .click();
     await expect(shop.field('release.leverTravel')).toBeFocused();
   },
@@ -232,7 +234,7 @@ test(
     await dialog.getByRole('button', { name: 'Working of Torque at the clutch' }).click();
     await expect(dialog).toContainText('41.0 N·m');
     await expect(dialog).toContainText('manual, made-up manual of the demo machine');
-    await expect(dialog).toContainText('design estimate');
+    await expect(dialog).toContainText('assumed value');
     await page.keyboard.press('Escape');
     await expect(dialog).toHaveCount(0);
   },
@@ -248,7 +250,7 @@ test(
       .getByRole('listitem')
       .getByRole('button', { name: /^Plate 2, Steel/ })
       .click();
-    await page.getByRole('button', { name: 'Take out' }).click();
+    await page.getByRole('button', { name: 'Remove' }).click();
     await expect(shop.foot('stack')).toContainText(/32\.9[23]/);
     await expect(shop.verdict()).toContainText('tack too low');
     await page.getByRole('button', { name: 'Undo', exact: true }).click();
@@ -256,13 +258,13 @@ test(
 
     await page.getByRole('button', { name: /^Plate 3 Disc/ }).click();
     await page
-      .getByRole('radiogroup', { name: 'Kind' })
+      .getByRole('radiogroup', { name: 'Type' })
       .getByRole('radio', { name: 'Steel 1.0' })
       .click();
     await expect(shop.foot('stack')).toContainText(/32\.0[45]/);
     await page.getByRole('button', { name: 'Undo', exact: true }).click();
     await shop.unfold('Disc, large bore');
-    await page.getByRole('button', { name: 'Name and build' }).first().click();
+    await page.getByRole('button', { name: 'Name and construction' }).first().click();
     await shop.choose('Lined faces', 'None');
     await expect(shop.verdict()).toContainText('Metal on metal');
     await expect(
@@ -301,9 +303,9 @@ test(
   ON_PHONE,
   async ({ workshop: shop, page }) => {
     await shop.open('/job/nowhere');
-    await expect(page.getByRole('heading', { name: 'No such job' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Job not found' })).toBeVisible();
     await shop.open(`http://127.0.0.1:${EMPTY_PORT}/`);
-    await expect(page.getByText('No jobs yet. Start a new one')).toBeVisible();
+    await expect(page.getByText('No jobs yet. Create a job')).toBeVisible();
   },
 );
 
@@ -312,7 +314,7 @@ test(
   ON_WIDE,
   async ({ workshop: shop, page }) => {
     await shop.open('/job/demo-ur-0106?tab=springs');
-    await shop.choose('Family', 'Diaphragm');
+    await shop.choose('Spring type', 'Diaphragm');
     for (const [leaf, text] of [
       ['outerDiameter', '108'],
       ['innerDiameter', '82'],
@@ -330,14 +332,14 @@ test(
         .getByRole('button', { name: /^Clamp: 400[01] N\./ })
         .first(),
     ).toBeVisible();
-    await page.getByRole('button', { name: 'Retainer step' }).click();
+    await page.getByRole('button', { name: 'Add retainer step' }).click();
     await page.getByRole('textbox', { name: 'Step 1, offset' }).fill('0.3');
     await page.getByRole('textbox', { name: 'Step 1, stack from' }).fill('34.5');
     await page.getByRole('textbox', { name: 'Step 1, stack to' }).fill('35');
     await shop.tab('Figures');
     await expect(page.getByText('Stop: no step for this stack')).toBeVisible();
     await shop.tab('Springs');
-    await shop.choose('Family', 'Coil springs under bolts');
+    await shop.choose('Spring type', 'Coil springs under bolts');
     await expect(shop.foot('reserveWithTangs')).toContainText('1.12');
   },
 );

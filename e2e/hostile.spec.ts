@@ -99,7 +99,7 @@ test(
       });
       const told = page.getByRole('status', { name: 'Import' });
       await expect(told).toContainText(
-        /mutant \d+\.json: .{11,}|was imported|put beside it|here already/,
+        /mutant \d+\.json: .{11,}|imported\.|added beside it|already here/,
       );
       if ((await told.innerText()).includes(`mutant ${i}.json: `)) {
         refused += 1;

@@ -18,7 +18,7 @@ test(
         )
         .toBe(200);
     const status = page.getByTestId('bench-status');
-    const pulls = page.getByRole('list', { name: 'Pulls on the dyno' }).getByRole('listitem');
+    const pulls = page.getByRole('list', { name: 'Dyno pulls' }).getByRole('listitem');
     const peak = async () => {
       const said = await page.getByText(/^\d+ speeds, peak/).innerText();
       return Number(/peak ([\d.]+)/.exec(said)?.[1]);
@@ -27,28 +27,26 @@ test(
     await shop.open(`${SERVER}/`);
     await page.getByRole('button', { name: 'New job' }).first().click();
     await page.getByRole('checkbox', { name: 'Slips', exact: true }).click();
-    await page.getByRole('button', { name: 'Torque curve from the dyno' }).click();
+    await page.getByRole('button', { name: 'Read torque curve from the dyno' }).click();
     await page.getByRole('button', { name: 'Connect bench 1' }).click();
     await expect(status).toContainText('Dyno connected');
 
     await pull(0.6);
     await expect(pulls).toHaveText([/^Pull 1: 2[34]\d\d\srpm to [89]\d\d\d\srpm, peak 3[78]\.\d/]);
-    await expect(page.getByText('One pull says nothing of how well it repeats')).toBeVisible();
     await expect(
-      page.getByText('a clutch that slips on the dyno shows what it holds'),
+      page.getByText('One pull does not show repeatability of how well it repeats'),
     ).toBeVisible();
+    await expect(page.getByText('A slipping clutch limits the dyno reading')).toBeVisible();
 
     // The link goes while it pulls: what came is no curve.
     await pull(3);
     await expect(pulls.nth(1)).toHaveText(/^Pull 2: /);
     await request.post(`${SERVER}/api/bench/1/lose`, { data: { seconds: 1 } });
-    await expect(pulls.nth(1)).toHaveText(/^Pull 2 broke off at \d+\srpm\. It is left out\./);
+    await expect(pulls.nth(1)).toHaveText(/^Pull 2 stopped early, at \d+\srpm\. Not used\./);
     await expect(status).toContainText('Dyno connected');
     await pull(0.6);
     await expect(pulls.nth(2)).toHaveText(/^Pull 3: .*peak/);
-    await expect(
-      page.getByText(/^The pulls repeat to \d\.\d\s% of the peak at most\.$/),
-    ).toBeVisible();
+    await expect(page.getByText(/^The pulls agree within \d\.\d\s% of the peak\.$/)).toBeVisible();
 
     // A phone that throws the page away meanwhile throws no pull away.
     await shop.stored();
@@ -64,10 +62,10 @@ test(
       .click();
     await expect.poll(peak).toBeCloseTo(there / 0.88, 0);
     await page.getByRole('textbox', { name: /^Share of the torque/ }).fill('200');
-    await expect(page.getByRole('button', { name: 'Take curve and peak' })).toHaveCount(0);
+    await expect(page.getByRole('button', { name: 'Use curve and peak' })).toHaveCount(0);
     await page.getByRole('textbox', { name: /^Share of the torque/ }).fill('80');
     await expect.poll(peak).toBeCloseTo(there / 0.8, 0);
-    await page.getByRole('button', { name: 'Take curve and peak' }).click();
+    await page.getByRole('button', { name: 'Use curve and peak' }).click();
 
     await expect(pulls).toHaveCount(0);
     await expect(page.getByText(/from Dyno, 2 pulls, .*, at the wheel, 80\s%\.$/)).toBeVisible();
@@ -88,16 +86,16 @@ test(
     await page.getByRole('button', { name: 'New job' }).first().click();
     await shop.stage('Specify');
     await shop.tab('Springs');
-    await shop.choose('Family', 'Diaphragm');
+    await shop.choose('Spring type', 'Diaphragm');
     await shop.choose('Force from', 'A tester');
-    await page.getByRole('button', { name: 'Take points from the spring tester' }).click();
+    await page.getByRole('button', { name: 'Read points from the spring tester' }).click();
     await page.getByRole('button', { name: 'Connect bench 2' }).click();
     await expect(page.getByTestId('bench-status')).toContainText('Spring tester connected');
 
     const deflections = page.getByRole('textbox', { name: /^Point \d, deflection$/ });
     // Under force already, with nothing to count from: no point.
     await press(4);
-    await expect(page.getByText('Let the tester touch the spring without force')).toBeVisible();
+    await expect(page.getByText('Touch the spring with the tester at zero force')).toBeVisible();
     await press(5.2);
     await expect(deflections).toHaveCount(1);
     await expect(page.getByRole('textbox', { name: /^Tester where it first touches/ })).toHaveValue(
@@ -130,9 +128,9 @@ test(
       mimeType: 'text/csv',
       buffer: Buffer.from('rpm,kW\n4000,14\n7000,30\n9000,34\n'),
     });
-    const take = page.getByRole('button', { name: 'Take curve and peak' });
+    const take = page.getByRole('button', { name: 'Use curve and peak' });
     await take.click();
-    await expect(page.getByText('Nothing was changed: this record is signed.')).toBeVisible();
+    await expect(page.getByText('Nothing changed: this record is signed.')).toBeVisible();
     await expect(take).toBeVisible();
     await expect(page.getByText(/^3 speeds, peak 40\.9\s/)).toBeVisible();
   },

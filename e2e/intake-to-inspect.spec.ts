@@ -17,30 +17,30 @@ async function press(request: APIRequestContext, bench: number, thickness: numbe
 async function intake(shop: Workshop): Promise<void> {
   const { page } = shop;
   await page.getByRole('textbox', { name: 'Machine', exact: true }).fill('Rush 300');
-  await page.getByRole('button', { name: 'Not sure? A few questions' }).click();
+  await page.getByRole('button', { name: 'Not sure? Answer a few questions' }).click();
   await page.getByRole('button', { name: 'No', exact: true }).click();
   await page.getByRole('button', { name: 'No, a selector or nothing' }).click();
   await page.getByRole('button', { name: 'Only belt and sheaves' }).click();
-  await expect(page.getByText('no wet clutch in this machine')).toBeVisible();
-  await page.getByRole('button', { name: 'Take this' }).click();
-  await expect(page.getByRole('alert')).toContainText('No wet clutch in this machine');
-  await expect(page.getByText('Complaint and aim')).toHaveCount(0);
-  await shop.choose('Which clutch it has', 'A plate pack');
+  await expect(page.getByText('This machine has no wet clutch')).toBeVisible();
+  await page.getByRole('button', { name: 'Use this' }).click();
+  await expect(page.getByRole('alert')).toContainText('This machine has no wet clutch');
+  await expect(page.getByText('Complaint and goal')).toHaveCount(0);
+  await shop.choose('Clutch type', 'A plate pack');
 
   await page.getByRole('checkbox', { name: 'Slips', exact: true }).click();
-  const causes = page.getByRole('list', { name: 'Causes, the likeliest first' });
+  const causes = page.getByRole('list', { name: 'Causes, most likely first' });
   const first = () => causes.getByRole('listitem').first();
   await expect(first()).toContainText('Worn friction discs');
   await shop.choose('Read the oil’s grade from its can, a minute', 'Not for wet clutches');
-  await expect(first()).toContainText('Oil not meant for wet clutches');
+  await expect(first()).toContainText('Wrong oil for a wet clutch');
   await first().getByRole('button').click();
-  await expect(causes).toContainText('The can says it.');
-  await shop.choose('Read the oil’s grade from its can', 'Not made');
+  await expect(causes).toContainText('Grade read on the can.');
+  await shop.choose('Read the oil grade on the can', 'Not done');
   await expect(first()).toContainText('Worn friction discs');
 
-  await shop.choose('Oil in it', 'Car oil, friction-modified');
+  await shop.choose('Oil', 'Car oil, friction-modified');
   await expect(page.getByText('makes a wet clutch slip')).toBeVisible();
-  await shop.choose('Oil in it', 'For wet clutches');
+  await shop.choose('Oil', 'For wet clutches');
   await shop.type('intake.hours', '120');
 }
 
@@ -48,7 +48,7 @@ async function torqueCurve(shop: Workshop): Promise<void> {
   const { page } = shop;
   const give = async (name: string, text: string) => {
     const chooser = page.waitForEvent('filechooser');
-    await page.getByRole('button', { name: 'Torque curve from a file' }).click();
+    await page.getByRole('button', { name: 'Import torque curve' }).click();
     await (await chooser).setFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
   };
   await give('bad.csv', 'rpm;Nm\n3000;12\nhello;13\n');
@@ -56,23 +56,23 @@ async function torqueCurve(shop: Workshop): Promise<void> {
   await give('dyno.csv', 'Nm;rpm\n10,5;3000\n14,2;5000\n12;7000\n');
   await expect(page.getByText('3 speeds, peak 14.2 N·m at 5000 rpm')).toBeVisible();
   await expect(page.getByRole('img', { name: /Torque from 3000 to 7000 rpm/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Take curve and peak' }).click();
+  await page.getByRole('button', { name: 'Use curve and peak' }).click();
   await expect(shop.field('engine.peakTorque')).toHaveValue('14.2');
   await shop.type('engine.primaryRatio', '3');
 }
 
 async function strip(shop: Workshop): Promise<void> {
   const { page } = shop;
-  await page.getByRole('button', { name: 'Make the list for this clutch' }).click();
-  const steps = page.getByRole('list', { name: 'Steps of taking it apart' });
+  await page.getByRole('button', { name: 'Create the checklist' }).click();
+  const steps = page.getByRole('list', { name: 'Disassembly steps' });
   await steps.getByRole('checkbox').first().click();
   await expect(page.getByText(/^1 of \d+ done/)).toBeVisible();
-  await page.getByRole('button', { name: 'Change the list' }).click();
+  await page.getByRole('button', { name: 'Edit checklist' }).click();
   await page.getByRole('textbox', { name: 'Step 2' }).fill('Drain, and smell the oil');
-  await page.getByRole('button', { name: 'Done changing' }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
   await expect(steps).toContainText('Drain, and smell the oil');
 
-  await page.getByRole('button', { name: 'Start the count for this clutch' }).click();
+  await page.getByRole('button', { name: 'Start the count' }).click();
   for (let i = 0; i < 3; i++)
     await page.getByRole('button', { name: 'Drive pins: one more' }).click();
   const pins = page
@@ -83,10 +83,10 @@ async function strip(shop: Workshop): Promise<void> {
 
   // Three discs and two steels, the outermost first.
   for (const name of ['Disc', 'Steel', 'Disc', 'Steel', 'Disc'])
-    await page.getByRole('button', { name: `${name} came out` }).click();
+    await page.getByRole('button', { name: `Add ${name}` }).click();
   await shop.choose('Mark of plate 1', 'Mark out');
-  await page.getByRole('button', { name: 'Take these 5 plates as the pack' }).click();
-  await expect(page.getByText('The pack lies in this order.')).toBeVisible();
+  await page.getByRole('button', { name: 'Use these 5 plates as the pack' }).click();
+  await expect(page.getByText('The pack has this order.')).toBeVisible();
 }
 
 const PIXEL = Buffer.from(
@@ -124,7 +124,7 @@ async function photographs(shop: Workshop): Promise<void> {
   const { page } = shop;
   const pick = async (file: Parameters<FileChooser['setFiles']>[0]) => {
     const chooser = page.waitForEvent('filechooser');
-    await page.getByRole('button', { name: 'Picture from a file' }).click();
+    await page.getByRole('button', { name: 'Choose file' }).click();
     await (await chooser).setFiles(file);
   };
   const give = (name: string, mimeType: string, buffer: Buffer) => pick({ name, mimeType, buffer });
@@ -132,16 +132,16 @@ async function photographs(shop: Workshop): Promise<void> {
   await expect(page.getByText('plate.jpg: It is no picture')).toBeVisible();
   const heic = Buffer.concat([Buffer.from([0, 0, 0, 24]), Buffer.from('ftypheic0000mif1heic')]);
   await give('pack.heic', 'image/heic', heic);
-  await expect(page.getByText('It is a HEIC picture')).toBeVisible();
+  await expect(page.getByText('HEIC pictures can’t be read')).toBeVisible();
   // As a file on disk: handed over in memory it would take longer than everything else.
   const big = test.info().outputPath('big.jpg');
   writeFileSync(big, await bigPhotograph(page));
   await pick(big);
   await expect(page.getByRole('button', { name: 'Photograph 1' })).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText(/^1 photograph here, 0\.\d+ MB/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take this photograph out' }).click();
+  await page.getByRole('button', { name: 'Remove photograph' }).click();
   await give('pack.png', 'image/png', PIXEL);
-  await page.getByRole('textbox', { name: 'What it shows' }).fill('The pack as it lay');
+  await page.getByRole('textbox', { name: 'Caption' }).fill('The pack as it lay');
   await expect(
     page.getByRole('button', { name: 'Photograph 1, The pack as it lay' }),
   ).toBeVisible();
@@ -160,10 +160,10 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   await shop.newJob();
   await intake(shop);
   await torqueCurve(shop);
-  await page.getByRole('button', { name: 'Intake is done: on to Strip' }).click();
+  await page.getByRole('button', { name: 'Next: Strip' }).click();
   await strip(shop);
   await photographs(shop);
-  await page.getByRole('button', { name: 'Strip is done: on to Inspect' }).click();
+  await page.getByRole('button', { name: 'Next: Inspect' }).click();
 
   // What is new and least is specified; the limits stand in one place.
   await shop.stage('Specify');
@@ -225,28 +225,28 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   // Steels: thickness, then flatness; one is skipped, one is warped.
   await expect(title(shop, 'Steel 1 of 2')).toBeVisible();
   await typed(shop, '1.6', '0.02', '1.59');
-  await expect(page.getByText('out-of-flat, largest blade that goes under')).toBeVisible();
+  await expect(page.getByText('out-of-flat, largest gauge that passes under')).toBeVisible();
   await page.getByRole('button', { name: 'Skip', exact: true }).click();
-  await expect(title(shop, 'All gone over')).toBeVisible();
-  await expect(page.getByText('15 of 16 readings are taken.')).toBeVisible();
-  await page.getByRole('button', { name: /^Go to what is open/ }).click();
+  await expect(title(shop, 'All parts done')).toBeVisible();
+  await expect(page.getByText('15 of 16 readings taken.')).toBeVisible();
+  await page.getByRole('button', { name: /^Missing readings/ }).click();
   const likely = page.getByRole('group', { name: 'Likely readings' });
   await expect(likely.getByRole('button')).toHaveText(['None', '0.05', '0.1', '0.15']);
   await likely.getByRole('button', { name: '0.15' }).click();
-  await page.getByRole('button', { name: 'To the verdicts' }).click();
+  await page.getByRole('button', { name: 'Show verdicts' }).click();
 
   // Verdicts with reasons and limit sources, on parts and across them.
-  const plates = page.getByRole('list', { name: 'Verdicts on the plates, outermost first' });
-  await expect(plates.getByRole('listitem').first()).toContainText('Change');
+  const plates = page.getByRole('list', { name: 'Plate verdicts, outermost first' });
+  await expect(plates.getByRole('listitem').first()).toContainText('Replace');
   await expect(plates.getByRole('listitem').first()).toContainText(
     'Thinnest 2.680 mm, below its limit of 2.700 mm',
   );
   const rules = page.getByRole('list', { name: 'Rules across parts' });
   await expect(rules).toContainText('No new discs against warped steels');
-  await expect(rules).toContainText('Warped steels take their discs with them');
+  await expect(rules).toContainText('Replace discs with their warped steels');
   await expect(page.getByTestId('summary')).toContainText('Change: plate 3, plate 4, plate 5.');
-  await shop.choose('Summary for', 'For the customer');
-  await expect(page.getByTestId('summary')).toContainText('2 of 3 friction discs need changing.');
+  await shop.choose('Summary for', 'Customer');
+  await expect(page.getByTestId('summary')).toContainText('2 of 3 friction discs need replacing.');
 
   // Each reading keeps what stood on the gauge.
   await plates.getByRole('button', { name: /^Disc, plate 3/ }).click();
@@ -255,13 +255,13 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   await expect(plates).toContainText('burnt lining has lost its friction');
   await shop.unfold('Cover');
   await page.getByRole('checkbox', { name: 'Grooved' }).last().click();
-  await expect(rules).toContainText('bent shaft or a dead pilot bearing');
+  await expect(rules).toContainText('bent shaft or a failed pilot bearing');
 
   await shop.stored();
   await page.reload();
-  await expect(page.getByTestId('summary')).toContainText('Change');
-  await page.getByRole('button', { name: 'Inspect is done: on to Specify' }).click();
-  await expect(page.getByRole('link', { name: 'Specify, the job stands here' })).toHaveAttribute(
+  await expect(page.getByTestId('summary')).toContainText('Replace');
+  await page.getByRole('button', { name: 'Next: Specify' }).click();
+  await expect(page.getByRole('link', { name: 'Specify, current stage' })).toHaveAttribute(
     'aria-current',
     'step',
   );
@@ -270,18 +270,18 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
 test('jobs are found, filtered, derived, archived', ON_PHONE, async ({ workshop: shop, page }) => {
   await shop.open();
   const rows = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem');
-  await page.getByRole('searchbox', { name: 'Find a job' }).fill('neutral');
+  await page.getByRole('searchbox', { name: 'Search jobs' }).fill('neutral');
   await expect(rows).toHaveCount(1);
-  await page.getByRole('searchbox', { name: 'Find a job' }).fill('nobody at all');
+  await page.getByRole('searchbox', { name: 'Search jobs' }).fill('nobody at all');
   await page.getByRole('button', { name: 'Show all jobs' }).click();
   await expect(rows).toHaveCount(6);
-  await shop.unfold('Show and sort');
+  await shop.unfold('Filter and sort');
   await shop.choose('Show', 'Specify');
   await expect(rows).toHaveCount(1);
   await shop.choose('Show', 'All');
 
-  await page.getByRole('button', { name: 'From a known machine' }).click();
-  await page.getByRole('button', { name: 'New job for Brae 1200, UR-0103' }).click();
+  await page.getByRole('button', { name: 'Copy from past job' }).click();
+  await page.getByRole('button', { name: 'New job from Brae 1200, UR-0103' }).click();
   await expect(page.getByRole('textbox', { name: 'Machine', exact: true })).toHaveValue(
     'Brae 1200',
   );
@@ -290,18 +290,18 @@ test('jobs are found, filtered, derived, archived', ON_PHONE, async ({ workshop:
   await expect(shop.field('intake.distance')).toHaveValue('');
   await shop.stage('Inspect');
   await expect(page.getByRole('button', { name: /^Measure: \d+ readings/ })).toBeVisible();
-  await shop.jobMenu('Put in the archive');
+  await shop.jobMenu('Archive');
   await expect(rows).toHaveCount(6);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(rows).toHaveCount(7);
   await rows.first().getByRole('link').click();
-  await shop.jobMenu('Put in the archive');
+  await shop.jobMenu('Archive');
   await expect(rows).toHaveCount(6);
-  await shop.unfold('Show and sort');
+  await shop.unfold('Filter and sort');
   await shop.choose('Show', 'Archived');
   await expect(rows).toHaveCount(1);
   await rows.first().getByRole('link').click();
-  await shop.jobMenu('Take out of the archive');
+  await shop.jobMenu('Restore from archive');
 });
 
 test(
@@ -309,14 +309,14 @@ test(
   ON_PHONE,
   async ({ workshop: shop, page }) => {
     await shop.open('/job/demo-ur-0106?tab=pack');
-    await shop.unfold('Tolerance of a batch');
+    await shop.unfold('Batch tolerance');
     const worker = page.waitForEvent('worker');
-    await page.getByRole('button', { name: 'Build a million packs' }).click();
+    await page.getByRole('button', { name: 'Simulate a million packs' }).click();
     expect((await worker).url()).toContain('/core-worker.js');
-    await expect(page.getByText(/% of 1,000,000 packs fall in the window/)).toBeVisible({
+    await expect(page.getByText(/% of 1,000,000 packs are within the limits/)).toBeVisible({
       timeout: 30_000,
     });
-    await expect(page.getByRole('img', { name: /^Heights of the packs/ })).toBeVisible();
+    await expect(page.getByRole('img', { name: /^Pack heights/ })).toBeVisible();
   },
 );
 
@@ -326,11 +326,11 @@ test('what was written for the other meter stays in sight, and is not counted', 
 }) => {
   await shop.open('/');
   await shop.newJob();
-  await shop.choose('Which clutch it has', 'A plate pack');
+  await shop.choose('Clutch type', 'A plate pack');
   await shop.type('intake.hours', '12a');
-  await shop.choose('What its meter counts', 'Distance run');
+  await shop.choose('Meter', 'Distance run');
   await shop.type('intake.distance', '4100');
-  const hours = page.getByRole('textbox', { name: 'Machine hours, not counted' });
+  const hours = page.getByRole('textbox', { name: 'Machine hours, not used' });
   await expect(hours).toHaveValue('12a');
   // It stays while it is emptied, and is gone the next time.
   await hours.fill('');
@@ -343,10 +343,8 @@ test('what was written for the other meter stays in sight, and is not counted', 
   );
   await expect(hours).toHaveCount(0);
   // A value that was taken is kept as well as one that was not.
-  await shop.choose('What its meter counts', 'Machine hours');
-  await expect(page.getByRole('textbox', { name: 'Distance run, not counted' })).toHaveValue(
-    '4100',
-  );
+  await shop.choose('Meter', 'Machine hours');
+  await expect(page.getByRole('textbox', { name: 'Distance run, not used' })).toHaveValue('4100');
   await shop.stored();
 });
 
@@ -357,16 +355,16 @@ test(
     await shop.open('/');
     await shop.newJob();
     await page.getByRole('textbox', { name: 'Machine', exact: true }).fill('Fell 300');
-    await shop.choose('Which clutch it has', 'A plate pack');
-    await page.getByRole('button', { name: 'Intake is done: on to Strip' }).click();
+    await shop.choose('Clutch type', 'A plate pack');
+    await page.getByRole('button', { name: 'Next: Strip' }).click();
     const intake = page.getByRole('link', { name: /^Intake, passed/ });
-    await expect(intake).toHaveAccessibleName('Intake, passed, with something left open');
+    await expect(intake).toHaveAccessibleName('Intake, passed, with open items');
     await intake.click();
     await expect(
       page.getByText('Still open: complaint or aim, the oil, engine torque.'),
     ).toBeVisible();
     await page.getByRole('checkbox', { name: 'Slips', exact: true }).click();
-    await shop.choose('Oil in it', 'For wet clutches');
+    await shop.choose('Oil', 'For wet clutches');
     await shop.type('engine.peakTorque', '30');
     await expect(intake).toHaveAccessibleName('Intake, passed');
     await shop.stored();
@@ -381,7 +379,7 @@ test(
     await shop.open('/job/demo-ur-0103');
     await page.getByRole('button', { name: `Connect bench ${bench}` }).click();
     await expect(page.getByTestId('bench-status')).toContainText('Gauge connected');
-    await page.getByRole('button', { name: 'Go on measuring: 28 left' }).click();
+    await page.getByRole('button', { name: 'Continue (28 left)' }).click();
     const buttons = await context.newPage();
     await buttons.goto('/bench/');
     await buttons.getByLabel('Bench', { exact: true }).selectOption(String(bench));

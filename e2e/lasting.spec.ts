@@ -30,13 +30,13 @@ test(
     );
     await expect(notice).toContainText('The shelf could not be read.');
     expect(await brokenRules(page)).toEqual([]);
-    await notice.getByRole('button', { name: 'To the backup' }).click();
-    const aside = page.getByRole('list', { name: 'Records set aside' }).getByRole('listitem');
+    await notice.getByRole('button', { name: 'Go to Backup' }).click();
+    const aside = page.getByRole('list', { name: 'Damaged records' }).getByRole('listitem');
     await expect(aside).toHaveCount(2);
     expect(await brokenRules(page)).toEqual([]);
     const [download] = await Promise.all([
       page.waitForEvent('download'),
-      page.getByRole('button', { name: 'Save the text: Job UR-0106' }).click(),
+      page.getByRole('button', { name: 'Save text: Job UR-0106' }).click(),
     ]);
     expect(readFileSync((await download.path()) ?? '', 'utf8')).toBe(job.slice(0, -200));
     await page.getByRole('button', { name: 'Throw away: Job UR-0106' }).click();
@@ -73,11 +73,11 @@ test(
     await fill(page, true);
     await workshop.type('engine.peakTorque', '43');
     const notice = page.getByRole('region', { name: 'Storage' });
-    await expect(notice).toContainText('This browser has no room left');
+    await expect(notice).toContainText('No storage space left in this browser');
     // Work goes on: another field, another stage, and the way to the export is one press.
     await workshop.type('engine.idleRpm', '1500');
     await workshop.stage('Specify');
-    await expect(notice.getByRole('button', { name: 'To the backup' })).toBeVisible();
+    await expect(notice.getByRole('button', { name: 'Go to Backup' })).toBeVisible();
     await fill(page, false);
     await workshop.stored();
     await expect(notice).toHaveCount(0);
@@ -115,12 +115,12 @@ test(
     await page.goto('about:blank');
     await thrownAway();
     await workshop.open();
-    await expect(notice).toContainText('The workshop that was kept in this browser is gone');
+    await expect(notice).toContainText('The workshop on this device is gone');
     await workshop.open('/job/demo-ur-0106?stage=intake');
     await expect(workshop.field('engine.peakTorque')).not.toHaveValue('43');
     // It stays over every screen until it was read.
-    await expect(notice.getByRole('button', { name: 'To the backup' })).toBeVisible();
-    await notice.getByRole('button', { name: 'Put away' }).click();
+    await expect(notice.getByRole('button', { name: 'Go to Backup' })).toBeVisible();
+    await notice.getByRole('button', { name: 'Close' }).click();
     await expect(notice).toHaveCount(0);
     await workshop.open();
     await expect(notice).toHaveCount(0);
@@ -134,7 +134,7 @@ test('records of a newer version are left alone', ON_PHONE, async ({ workshop, p
   await putText(page, 'job:demo-ur-0106', newer);
   await workshop.open();
   await expect(page.getByRole('region', { name: 'Storage' })).toContainText(
-    'last written by a newer Under Ridge',
+    'written by a newer version of Under Ridge',
   );
   await page.getByRole('button', { name: 'New job' }).click();
   await workshop.type('engine.peakTorque', '50');
@@ -265,7 +265,7 @@ test(
     expect(await brokenRules(page)).toEqual([]);
     const [download] = await Promise.all([
       page.waitForEvent('download'),
-      alert.getByRole('button', { name: 'Save the job’s data' }).click(),
+      alert.getByRole('button', { name: 'Save job data' }).click(),
     ]);
     const saved = JSON.parse(readFileSync((await download.path()) ?? '', 'utf8')) as {
       job: Stored;
@@ -290,18 +290,18 @@ test(
     await page.getByRole('button', { name: 'Change S1', exact: true }).click();
     const measured = page.getByRole('textbox', { name: /^Measured/ }).first();
     await measured.fill('one and a half');
-    await page.getByRole('button', { name: /^Put a plate on the shelf/ }).click();
-    const soldAs = page.getByRole('textbox', { name: /^Sold as/ });
-    await page.getByRole('button', { name: 'Put it on the shelf' }).click();
-    await expect(page.getByText('Needed: the thickness as sold.')).toBeVisible();
+    await page.getByRole('button', { name: /^Add plate to shelf/ }).click();
+    const soldAs = page.getByRole('textbox', { name: /^Nominal/ });
+    await page.getByRole('button', { name: 'Add to shelf' }).click();
+    await expect(page.getByText('Enter the thickness as sold.')).toBeVisible();
     await expect(soldAs).toBeFocused();
     await soldAs.fill('2.0');
-    await expect(page.getByText('Needed: the thickness as sold.')).toBeHidden();
+    await expect(page.getByText('Enter the thickness as sold.')).toBeHidden();
     await workshop.stored();
     await workshop.open('/shelf');
-    await page.getByRole('button', { name: /^Put a plate on the shelf/ }).click();
+    await page.getByRole('button', { name: /^Add plate to shelf/ }).click();
     await expect(soldAs).toHaveValue('2.0');
-    await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+    await page.getByRole('button', { name: 'Add to shelf' }).click();
     await expect(soldAs).toHaveValue('');
     await workshop.stored();
     await workshop.open('/shelf');

@@ -46,14 +46,14 @@ test(
     ] as const) {
       const number = id.replace('demo-ur', 'UR');
       await workshop.open(`/cutaway?job=${id}`);
-      await expect(page.getByRole('button', { name: 'Run', exact: true })).toBeVisible();
+      await expect(page.getByRole('button', { name: 'Play', exact: true })).toBeVisible();
       if (lever > 0) {
         await thumb(page, 'Lever').press('Home');
         for (let i = 0; i < lever * 4; i++) await page.keyboard.press('PageUp');
       }
       await thumb(page, 'Throttle').focus();
       for (let i = 0; i < throttle * 4; i++) await page.keyboard.press('PageUp');
-      const step = page.getByRole('button', { name: 'Step on by a tenth of a second' });
+      const step = page.getByRole('button', { name: 'Step forward 0.1 s' });
       const still = await pixels(page);
       for (let i = 0; i < steps; i++) await step.click();
       await expect(page.getByTestId('cutaway-figures').getByRole('listitem')).toHaveText(
@@ -84,7 +84,7 @@ test(
     );
     expect(await pixels(page)).toBe(paused);
 
-    await page.getByRole('button', { name: 'Record a start from standing' }).click();
+    await page.getByRole('button', { name: 'Record a start from standstill' }).click();
     await thumb(page, 'Throttle').press('PageUp');
     const lever = thumb(page, 'Lever');
     await lever.scrollIntoViewIfNeeded();
@@ -100,8 +100,8 @@ test(
     await page.mouse.up();
     await expect(lever).toHaveAttribute('aria-valuenow', '0');
     await expect(state).toHaveAttribute('data-state', 'locked');
-    await page.getByRole('button', { name: 'Stop and keep these hands' }).click();
-    await expect(page.getByText('These hands are kept.')).toBeVisible();
+    await page.getByRole('button', { name: 'Stop and save this recording' }).click();
+    await expect(page.getByText('Recording saved.')).toBeVisible();
     await workshop.stored();
 
     const hands = (await recordOf<{ hands: readonly HandMoment[] }>(page, 'practice')).hands;
@@ -109,10 +109,10 @@ test(
     const setup = takeoffOf(demoJob('UR-0106'));
     if ('needs' in setup) throw new Error('the demo job describes a start');
     const [first] = takeoffBy(setup, recordedWay(hands), OIL);
-    await page.getByRole('button', { name: 'Follow them in the take-off' }).click();
+    await page.getByRole('button', { name: 'Use it in a take-off' }).click();
     await page.getByRole('button', { name: 'Take-off', exact: true }).click();
     await expect(page.getByRole('radio', { name: 'Your own hands' })).toBeChecked();
-    await page.getByRole('button', { name: 'Take off', exact: true }).click();
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
     await expect(page.getByTestId('takeoff')).toContainText(
       `Locked at ${first?.start.lockRpm.toFixed(0)} rpm after ${first?.start.slipTime.toFixed(2)} s of slip`,
     );
@@ -123,9 +123,9 @@ test(
 test('packs are compared with the same hands', ON_PHONE, async ({ workshop, page }) => {
   await workshop.open('/job/demo-ur-0101?stage=specify&tab=torque');
   await page.getByRole('button', { name: 'Take-off', exact: true }).click();
-  await workshop.choose('Way', 'Race start');
+  await workshop.choose('Type of start', 'Race start');
   await page.getByRole('checkbox', { name: 'As it came' }).click();
-  await page.getByRole('button', { name: 'Take off', exact: true }).click();
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
   const table = page.getByTestId('packs-compared');
   await expect(table.getByRole('columnheader')).toHaveText([
     '',
@@ -197,15 +197,15 @@ test(
       await expect(page.getByRole('button', { name: 'Check', exact: true })).toBeDisabled();
       for (const question of exercise.questions) await solve(page, exercise, question);
       await page.getByRole('button', { name: 'Check', exact: true }).click();
-      await expect(page.getByText('All of it right.')).toBeVisible();
+      await expect(page.getByText('All correct.')).toBeVisible();
       await workshop.stored();
     }
-    await page.getByRole('button', { name: 'Another like it' }).click();
+    await page.getByRole('button', { name: 'New case' }).click();
     await expect(page.getByText('Case 7:')).toHaveCount(0);
     await workshop.stored();
     await workshop.open('/learn');
     await expect(page.getByTestId('exercise-progress')).toHaveText(
-      `${tried.length} of ${EXERCISE_IDS.length} done without a fault.`,
+      `${tried.length} of ${EXERCISE_IDS.length} completed without a mistake.`,
     );
   },
 );
@@ -230,7 +230,7 @@ test(
     await expect(first).toContainText(
       'Not so. That is the engine: the primary drive lies between.',
     );
-    await expect(page.getByText('67 % of it right.')).toBeVisible();
+    await expect(page.getByText('67 % correct.')).toBeVisible();
     expect(await brokenRules(page)).toEqual([]);
   },
 );
@@ -240,19 +240,19 @@ test('a word is explained from where it stands, and found in the list', async ({
   page,
 }, info) => {
   await workshop.open('/job/demo-ur-0102?stage=specify&tab=release');
-  await page.getByRole('button', { name: 'What is: clearance per face' }).first().click();
-  await expect(page.getByRole('dialog', { name: 'Word: Clearance per face' })).toBeVisible();
+  await page.getByRole('button', { name: 'Explain: clearance per face' }).first().click();
+  await expect(page.getByRole('dialog', { name: 'Term: Clearance per face' })).toBeVisible();
   await page.keyboard.press('Escape');
   await workshop.tab('Figures');
   await page
     .getByRole('button', { name: /^Overall ratio: .* Show the working/ })
     .first()
     .click();
-  await page.getByRole('button', { name: 'What is: overall ratio' }).click();
-  const word = page.getByRole('dialog', { name: 'Word: Overall ratio' });
-  await expect(word).toContainText('there is no gift in it');
+  await page.getByRole('button', { name: 'Explain: overall ratio' }).click();
+  const word = page.getByRole('dialog', { name: 'Term: Overall ratio' });
+  await expect(word).toContainText('pulls lighter and lifts less');
   await word.getByRole('button', { name: 'Reduced-effort part' }).click();
-  await expect(page.getByRole('dialog', { name: 'Word: Reduced-effort part' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Term: Reduced-effort part' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog', { name: /^Word/ })).toHaveCount(0);
   // What lay under the word stays until it is closed itself.
@@ -261,20 +261,20 @@ test('a word is explained from where it stands, and found in the list', async ({
   await expect(page.getByRole('dialog')).toHaveCount(0);
 
   await workshop.open('/learn');
-  for (const part of info.project.name === 'phone' ? ['Words', 'Families', 'Schools'] : []) {
-    await workshop.choose('What to learn by', part);
+  for (const part of info.project.name === 'phone' ? ['Glossary', 'Clutch types', 'Methods'] : []) {
+    await workshop.choose('Topics', part);
     expect(await brokenRules(page)).toEqual([]);
   }
-  await workshop.choose('What to learn by', 'Words');
-  await page.getByRole('textbox', { name: 'Find a word' }).fill('washer');
+  await workshop.choose('Topics', 'Glossary');
+  await page.getByRole('textbox', { name: 'Search the glossary' }).fill('washer');
   await page.getByRole('button', { name: 'Thrust washer' }).click();
-  await expect(page.getByRole('dialog', { name: 'Word: Thrust washer' })).toContainText(
+  await expect(page.getByRole('dialog', { name: 'Term: Thrust washer' })).toContainText(
     'falls off',
   );
   await page.keyboard.press('Escape');
-  await page.getByRole('textbox', { name: 'Find a word' }).fill('zzz');
+  await page.getByRole('textbox', { name: 'Search the glossary' }).fill('zzz');
   await expect(page.getByText('No word here says “zzz”.')).toBeVisible();
-  await workshop.choose('What to learn by', 'Families');
-  await page.getByRole('button', { name: 'Which one does a machine have?' }).click();
-  await expect(page.getByRole('group', { name: 'Which clutch does it have?' })).toBeVisible();
+  await workshop.choose('Topics', 'Clutch types');
+  await page.getByRole('button', { name: 'Find the clutch type of a machine' }).click();
+  await expect(page.getByRole('group', { name: 'Which clutch type?' })).toBeVisible();
 });

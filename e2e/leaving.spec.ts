@@ -87,7 +87,7 @@ test(
     ]);
     const notices = [page, other].map((tab) => tab.getByRole('region', { name: 'Storage' }));
     for (const notice of notices)
-      await expect(notice).toContainText('UR-0106 was changed in two tabs at the same moment.');
+      await expect(notice).toContainText('UR-0106 was changed in two tabs at the same time.');
     const texts = await Promise.all(notices.map((notice) => notice.innerText()));
     expect(texts.filter((text) => text.includes('It shows your values')).length).toBe(1);
     const [here, there] = await Promise.all(

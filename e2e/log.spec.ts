@@ -13,15 +13,15 @@ test(
     const [first] = packLife(demoJob('UR-0101')).foreseen;
     await workshop.open(`${DEMO}?stage=log`);
     const status = page.getByTestId('first-limit');
-    await expect(status).toContainText('First limit: stack leaves its window');
-    expect(first?.name).toBe('stack leaves its window');
+    await expect(status).toContainText('First limit: stack below its limits');
+    expect(first?.name).toBe('stack below its limits');
     await expect(status).toContainText(`at ${first?.run.toFixed(0)} h`);
     await expect(
       page.getByRole('img', { name: /^Wear of the pack over hours: .*at 278 h; the line rises/ }),
     ).toBeVisible();
 
     // A signature does not cover returns: the record stays signed while one is added.
-    await page.getByRole('button', { name: 'The machine is back' }).click();
+    await page.getByRole('button', { name: 'Add service visit' }).click();
     const hours = page.getByRole('textbox', { name: 'Machine hours' }).last();
     await hours.fill('300');
     for (let disc = 1; disc <= 9; disc++)
@@ -30,22 +30,22 @@ test(
         .last()
         .fill('2.81');
     await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('Signed as');
-    await expect(status).toContainText('It is met');
+    await expect(status).toContainText('Reached');
 
     // A slip of the finger is told at its field, and by what is foreseen, before anybody plans by it.
     await hours.fill('30');
-    await expect(page.getByText(/^The meter stood at 278\sh before/)).toBeVisible();
-    await expect(page.getByText(/^Nothing is foreseen: the meter stood higher/)).toBeVisible();
+    await expect(page.getByText(/^The meter read at 278\sh before/)).toBeVisible();
+    await expect(page.getByText(/^No prediction: the meter reading was higher/)).toBeVisible();
     await hours.fill('300');
-    await expect(page.getByText(/^The meter stood/)).toHaveCount(0);
+    await expect(page.getByText(/^The meter read/)).toHaveCount(0);
     await workshop.stored();
 
     await page.reload();
-    await expect(status).toContainText('It is met');
-    await page.getByRole('button', { name: 'Log of the machine' }).click();
-    await expect(
-      page.getByRole('list', { name: 'Log of the machine' }).getByRole('listitem'),
-    ).toHaveCount(5);
+    await expect(status).toContainText('Reached');
+    await page.getByRole('button', { name: 'Machine log' }).click();
+    await expect(page.getByRole('list', { name: 'Machine log' }).getByRole('listitem')).toHaveCount(
+      5,
+    );
     await page.getByRole('button', { name: 'Linings and machines of this workshop' }).click();
     const rates = page.getByRole('list', { name: 'Wear by lining and use' }).getByRole('listitem');
     await expect(rates.filter({ hasText: 'trail single' }).first()).toContainText(/100\sh/);
@@ -53,10 +53,10 @@ test(
     await expect(rates.filter({ hasText: 'big twin' })).toContainText(/5000\skm.*over 46800\skm/s);
 
     // What can't be told is said, not guessed.
-    const again = page.getByRole('button', { name: /^Return of/ });
+    const again = page.getByRole('button', { name: /^Visit of/ });
     while ((await again.count()) > 0) {
       const left = await again.count();
-      const take = page.getByRole('button', { name: 'Take this return out' });
+      const take = page.getByRole('button', { name: 'Remove visit' });
       if ((await take.count()) === 0) await again.first().click();
       await take.first().click();
       await expect(again).toHaveCount(left - 1);

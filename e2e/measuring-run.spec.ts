@@ -9,7 +9,7 @@ test(
   async ({ workshop: shop, page }) => {
     await shop.open('/job/demo-ur-0105');
     await expect(page.getByRole('navigation', { name: 'Stage 1 of 8: Intake' })).toBeVisible();
-    await expect(page.getByRole('list', { name: 'Causes, the likeliest first' })).toContainText(
+    await expect(page.getByRole('list', { name: 'Causes, most likely first' })).toContainText(
       'Weak springs of the start clutch',
     );
     await expect(
@@ -18,7 +18,7 @@ test(
 
     await shop.open('/job/demo-ur-0103');
     await expect(page.getByRole('navigation', { name: 'Stage 3 of 8: Inspect' })).toBeVisible();
-    await page.getByRole('button', { name: 'Go on measuring: 28 left' }).click();
+    await page.getByRole('button', { name: 'Continue (28 left)' }).click();
     await expect(title(shop, 'Disc 5 of 8')).toBeVisible();
     await expect(page.getByText('thickness, point 3 of 4')).toBeVisible();
     await page.keyboard.type('3,41');
@@ -35,10 +35,10 @@ test(
     await expect(page.getByText('did you mean 3.420 mm')).toBeVisible();
     await typed(shop, '3.41');
     await expect(page.getByText('thickness, point 2 of 4')).toBeVisible();
-    await page.getByRole('button', { name: 'Leave the run' }).click();
+    await page.getByRole('button', { name: 'Stop' }).click();
     await shop.stage('Specify');
     await shop.tab('Release');
-    await expect(page.getByRole('table', { name: 'Where the lift went' })).toContainText(
+    await expect(page.getByRole('table', { name: 'Lift losses' })).toContainText(
       'Reduced-effort part',
     );
   },
@@ -51,20 +51,20 @@ test(
     await shop.open('/job/demo-ur-0106?stage=inspect');
     const again = page.getByRole('button', { name: 'Measure again: 38 readings' });
     await expect(again).toBeVisible();
-    await shop.unfold('Points on each plate');
-    await shop.choose('On a disc', '4');
-    await page.getByRole('button', { name: 'Go on measuring: 8 left' }).click();
+    await shop.unfold('Points per plate');
+    await shop.choose('Per disc', '4');
+    await page.getByRole('button', { name: 'Continue (8 left)' }).click();
     await expect(title(shop, 'Disc 1 of 8')).toBeVisible();
     await expect(page.getByText('thickness, point 4 of 4')).toBeVisible();
     await page.keyboard.type('2.84');
     await page.keyboard.press('Enter');
     await expect(title(shop, 'Disc 2 of 8')).toBeVisible();
     await expect(page.getByText('thickness, point 4 of 4')).toBeVisible();
-    await page.getByRole('button', { name: 'Leave the run' }).click();
-    await expect(page.getByRole('button', { name: 'Go on measuring: 7 left' })).toBeVisible();
+    await page.getByRole('button', { name: 'Stop' }).click();
+    await expect(page.getByRole('button', { name: 'Continue (7 left)' })).toBeVisible();
 
-    await shop.unfold('Points on each plate');
-    await shop.choose('On a disc', '3');
+    await shop.unfold('Points per plate');
+    await shop.choose('Per disc', '3');
     await again.click();
     await expect(title(shop, 'Disc 1 of 8')).toBeVisible();
     await expect(page.getByText('thickness, point 1 of 3')).toBeVisible();
@@ -83,7 +83,7 @@ test(
   ON_PHONE,
   async ({ workshop: shop, page }) => {
     await shop.open('/job/demo-ur-0103?stage=inspect');
-    await page.getByRole('button', { name: 'Go on measuring: 28 left' }).click();
+    await page.getByRole('button', { name: 'Continue (28 left)' }).click();
     for (const [width, height] of [
       [320, 568],
       [375, 640],

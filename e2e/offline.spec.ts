@@ -76,9 +76,9 @@ test(
 
     // What is fetched late or runs in a worker: heavy runs, paper, files, codes.
     await shop.open('/job/demo-ur-0106?tab=pack');
-    await shop.unfold('Tolerance of a batch');
-    await page.getByRole('button', { name: 'Build a million packs' }).click();
-    await expect(page.getByRole('img', { name: /^Heights of the packs/ })).toBeVisible();
+    await shop.unfold('Batch tolerance');
+    await page.getByRole('button', { name: 'Simulate a million packs' }).click();
+    await expect(page.getByRole('img', { name: /^Pack heights/ })).toBeVisible();
     await shop.open('/job/demo-ur-0106?stage=log');
     const saved = async (key: string | RegExp) => {
       const [download] = await Promise.all([
@@ -87,7 +87,7 @@ test(
       ]);
       return readFileSync((await download.path()) ?? '');
     };
-    expect((await saved('Job sheet, PDF')).subarray(0, 5).toString()).toBe('%PDF-');
+    expect((await saved('Job sheet (PDF)')).subarray(0, 5).toString()).toBe('%PDF-');
     await shop.open('/files');
     expect((await saved('Back up now')).subarray(0, 2).toString()).toBe('PK');
     await shop.open('/code?job=demo-ur-0106');
@@ -223,12 +223,12 @@ test(
     await page.reload();
     const notice = page.getByRole('status', { name: 'Newer version' });
     const said = page.locator('meta[name="description"]');
-    await expect(notice).toContainText('A newer version is here');
+    await expect(notice).toContainText('A newer version is ready');
     // Loaded anew or not, it is the old version as a whole, until somebody says so.
     await page.reload();
     await expect(said).not.toHaveAttribute('content', /^Newer/);
     await expect(notice).toBeVisible();
-    await notice.getByRole('button', { name: 'Change over' }).click();
+    await notice.getByRole('button', { name: 'Update' }).click();
     await expect(notice).toContainText('Close the other tab of Under Ridge first');
     await expect(said).not.toHaveAttribute('content', /^Newer/);
     await expect(other.getByTestId('engine.peakTorque')).toHaveValue('49');
@@ -244,7 +244,7 @@ test(
         ),
       )
       .toBe(1);
-    await notice.getByRole('button', { name: 'Change over' }).click();
+    await notice.getByRole('button', { name: 'Update' }).click();
     await expect(said).toHaveAttribute('content', /^Newer/);
     await expect(notice).toHaveCount(0);
     await shop.open('/job/demo-ur-0106?stage=intake');

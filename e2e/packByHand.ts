@@ -11,7 +11,7 @@ import type { Workshop } from './bench';
 export async function typePack(shop: Workshop): Promise<void> {
   const { page } = shop;
   await page.getByRole('textbox', { name: 'Machine', exact: true }).fill('Sedge 200');
-  await page.getByRole('textbox', { name: 'What it is used for' }).fill('farm quad');
+  await page.getByRole('textbox', { name: 'Use' }).fill('farm quad');
   await shop.type('engine.peakTorque', '12 Nm');
   await shop.type('engine.primaryRatio', '2,5');
 
@@ -23,11 +23,11 @@ export async function typePack(shop: Workshop): Promise<void> {
   await shop.type('pack.kinds.disc.innerRadius', '46 rad');
   await shop.unfold('Steel');
   await shop.type('pack.kinds.steel.thickness', '1.6');
-  await page.getByRole('textbox', { name: 'Friction discs in the pack' }).fill('4');
-  await page.getByRole('button', { name: 'Lay 7 plates' }).click();
+  await page.getByRole('textbox', { name: 'Number of discs' }).fill('4');
+  await page.getByRole('button', { name: 'Add 7 plates' }).click();
   await shop.type('pack.windowMin', '16.5');
   await shop.type('pack.windowMax', '17');
-  await shop.unfold('How it is counted');
+  await shop.unfold('Friction faces');
   await shop.type('pack.tangFriction', '0');
 
   await shop.tab('Springs');
@@ -38,7 +38,7 @@ export async function typePack(shop: Workshop): Promise<void> {
   await shop.type('springs.coil.groups.spring.solidLength', '22');
 
   await shop.tab('Release');
-  await shop.choose('Lift from', 'A dial reading');
+  await shop.choose('Lift from', 'Dial reading');
   await shop.type('release.measuredLift', '1.0');
   await shop.type('release.leverTravel', '60');
 }

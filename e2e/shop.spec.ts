@@ -14,38 +14,38 @@ test(
     await workshop.open('/library');
     await page.getByRole('button', { name: 'Tarn 450', exact: true }).click();
     // The signed job stands as it was signed.
-    await expect(page.getByRole('list', { name: 'Jobs that say another value' })).toContainText(
-      'Signed: it stands as it was signed.',
+    await expect(page.getByRole('list', { name: 'Jobs with another value' })).toContainText(
+      'Signed: not changed.',
     );
-    await page.getByRole('button', { name: 'Change Greatest stack' }).click();
+    await page.getByRole('button', { name: 'Change Maximum stack' }).click();
     const value = page.getByRole('textbox', { name: 'Value, mm' });
     await value.fill('thirty-four');
-    await expect(page.getByText('no value yet')).toBeVisible();
+    await expect(page.getByText('missing')).toBeVisible();
     await value.fill('34.6');
-    await page.getByRole('textbox', { name: 'Page of the manual, or who said so' }).fill('page 12');
+    await page.getByRole('textbox', { name: 'Page of the manual, or person' }).fill('page 12');
     await expect(page.getByText(/^manual \d+ \w+ \d{4}, page 12$/)).toBeVisible();
-    const touched = page.getByRole('list', { name: 'Jobs that say another value' });
+    const touched = page.getByRole('list', { name: 'Jobs with another value' });
     await expect(touched).toContainText(
-      'Greatest stack: 34.500 mm in the job, 34.600 mm in the library',
+      'Maximum stack: 34.500 mm in the job, 34.600 mm in the library',
     );
-    await page.getByRole('button', { name: 'Bring to UR-0106 Tarn 450' }).click();
+    await page.getByRole('button', { name: 'Update UR-0106 Tarn 450' }).click();
     await expect(touched).not.toContainText('UR-0106');
     await workshop.stored();
 
     await page.reload();
     await page.getByRole('button', { name: 'Tarn 450', exact: true }).click();
-    await page.getByRole('button', { name: 'New job with these' }).click();
+    await page.getByRole('button', { name: 'New job from this' }).click();
     await workshop.stage('Specify');
     await workshop.tab('Pack');
     await expect(workshop.field('pack.windowMax')).toHaveValue('34.6');
     await workshop.type('pack.windowMax', '35');
     await workshop.stage('Inspect');
     await workshop.unfold('Limits library');
-    await expect(page.getByRole('list', { name: 'Where job and library differ' })).toContainText(
-      'Greatest stack: 35.000 mm in the job, 34.600 mm in the library',
+    await expect(page.getByRole('list', { name: 'Job and spec sheet differ' })).toContainText(
+      'Maximum stack: 35.000 mm in the job, 34.600 mm in the library',
     );
-    await page.getByRole('button', { name: 'Take the library’s' }).click();
-    await expect(page.getByText('Every limit of “Tarn 450” stands in this job.')).toBeVisible();
+    await page.getByRole('button', { name: 'Use the spec sheet’s' }).click();
+    await expect(page.getByText('Every value of “Tarn 450” is in this job.')).toBeVisible();
   },
 );
 
@@ -55,7 +55,7 @@ test(
   async ({ workshop }) => {
     const { page } = workshop;
     await workshop.open('/job/demo-ur-0106?stage=inspect');
-    const plates = page.getByRole('list', { name: 'Verdicts on the plates, outermost first' });
+    const plates = page.getByRole('list', { name: 'Plate verdicts, outermost first' });
     const steel = plates
       .getByRole('listitem')
       .filter({ hasText: /^Steel/ })
@@ -63,16 +63,16 @@ test(
     await steel.getByRole('button').first().click();
     const thickness = steel.getByRole('textbox', { name: 'Thickness', exact: true });
     const measured = await thickness.inputValue();
-    await steel.getByRole('button', { name: /: to the shelf$/ }).click();
+    await steel.getByRole('button', { name: /: to shelf$/ }).click();
     await expect(steel).toContainText(/on the shelf/);
     await expect(thickness).toHaveValue('');
-    await steel.getByRole('button', { name: 'Undo putting away' }).click();
+    await steel.getByRole('button', { name: 'Undo' }).click();
     await expect(thickness).toHaveValue(measured);
 
     const disc = plates.getByRole('listitem').filter({ hasText: /^Disc/ }).first();
     await disc.getByRole('button').first().click();
-    await disc.getByRole('button', { name: /: to the scrap$/ }).click();
-    await expect(disc).toContainText(/is scrap, as D\d+\. A new one lies in its place/);
+    await disc.getByRole('button', { name: /: to scrap$/ }).click();
+    await expect(disc).toContainText(/is scrap, as D\d+\. Replaced by a new part/);
     await workshop.stored();
 
     await workshop.open('/shelf');
@@ -101,22 +101,24 @@ test(
   async ({ workshop }) => {
     const { page } = workshop;
     await workshop.open('/find');
-    const field = page.getByRole('searchbox', { name: /^Find anything/ });
+    const field = page.getByRole('searchbox', { name: /^Find a job/ });
     const of = (kind: string) => page.getByRole('list', { name: kind, exact: true });
     await field.fill('neutral');
     await expect(of('Jobs')).toContainText('UR-0103 Brae 1200');
     await field.fill('copice');
     await expect(of('Machines')).toContainText('Coppice 500');
     await field.fill('tarn hub nut');
-    await expect(of('Settings and torques').or(of('Limits')).first()).toContainText(/torque: \d+/);
+    await expect(of('Settings and torques').or(of('Spec sheets')).first()).toContainText(
+      /torque: \d+/,
+    );
     await field.fill('S12');
     await expect(of('Shelf')).toContainText('S12: Steel 1.20 mm');
     await field.fill('backup');
-    await of('Elsewhere').getByRole('link').first().click();
+    await of('Other').getByRole('link').first().click();
     await expect(page).toHaveURL(/\/files$/);
     await page.goto('/find');
     await field.fill('zzzz');
-    await expect(page.getByText('Nothing is called “zzzz” here.')).toBeVisible();
+    await expect(page.getByText('No match for “zzzz”.')).toBeVisible();
   },
 );
 
@@ -126,7 +128,7 @@ test('the section leaves as SVG that an XML parser reads', ON_WIDE, async ({ wor
   await page.getByRole('button', { name: 'Job menu' }).click();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('menuitem', { name: 'Section as a drawing, SVG' }).click(),
+    page.getByRole('menuitem', { name: 'Export section (SVG)' }).click(),
   ]);
   const text = readFileSync((await file.path()) ?? '', 'utf8');
   expect(XMLValidator.validate(text)).toBe(true);
@@ -144,13 +146,13 @@ test(
     const { page } = workshop;
     await workshop.open('/job/demo-ur-0102');
     await page.getByRole('button', { name: 'Job menu' }).click();
-    await page.getByRole('menuitem', { name: 'Pack as a code' }).click();
+    await page.getByRole('menuitem', { name: 'Show pack code' }).click();
     await expect(
       page.getByRole('img', { name: 'Code of the pack of UR-0102 Holm 700' }),
     ).toBeVisible();
     const [download] = await Promise.all([
       page.waitForEvent('download'),
-      page.getByRole('button', { name: 'Save as a picture' }).click(),
+      page.getByRole('button', { name: 'Save picture' }).click(),
     ]);
     const picture = info.outputPath('code.png');
     await download.saveAs(picture);
@@ -160,16 +162,16 @@ test(
     ): Promise<void> => {
       const [chooser] = await Promise.all([
         page.waitForEvent('filechooser'),
-        page.getByRole('button', { name: 'From a picture' }).click(),
+        page.getByRole('button', { name: 'Choose picture' }).click(),
       ]);
       await chooser.setFiles(file);
     };
     await pick({ name: 'no.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') });
     await expect(page.getByText('no.png: It is no picture, whatever its name says.')).toBeVisible();
     await pick(picture);
-    const read = page.getByRole('status', { name: 'What the code holds' });
+    const read = page.getByRole('status', { name: 'Content of the code' });
     await expect(read).toContainText('Holm 700');
-    await page.getByRole('button', { name: 'Make a job of it' }).click();
+    await page.getByRole('button', { name: 'Create job' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Holm 700');
     const made = await page.evaluate(() => location.pathname);
     await workshop.stored();

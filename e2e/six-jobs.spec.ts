@@ -10,25 +10,25 @@ async function takenIn(shop: Workshop, walk: Walk): Promise<void> {
   await shop.newJob();
   await page.getByRole('textbox', { name: 'Machine', exact: true }).fill(walk.machine);
   if (walk.guide) {
-    await page.getByRole('button', { name: 'Not sure? A few questions' }).click();
+    await page.getByRole('button', { name: 'Not sure? Answer a few questions' }).click();
     for (const answer of walk.guide)
       await page.getByRole('button', { name: answer, exact: true }).click();
-    await page.getByRole('button', { name: 'Take this' }).click();
-  } else await shop.choose('Which clutch it has', 'A plate pack');
+    await page.getByRole('button', { name: 'Use this' }).click();
+  } else await shop.choose('Clutch type', 'A plate pack');
   await page.getByRole('checkbox', { name: walk.complaint, exact: true }).click();
   await page.getByRole('checkbox', { name: walk.aim, exact: true }).click();
-  await shop.choose('Oil in it', 'For wet clutches');
-  if (walk.counts) await shop.choose('What its meter counts', walk.counts);
+  await shop.choose('Oil', 'For wet clutches');
+  if (walk.counts) await shop.choose('Meter', walk.counts);
   for (const [path, text] of Object.entries(walk.intake)) await shop.type(path, text);
-  await page.getByRole('button', { name: 'Intake is done: on to Strip' }).click();
+  await page.getByRole('button', { name: 'Next: Strip' }).click();
 }
 
 async function stripped(shop: Workshop, walk: Walk): Promise<void> {
   const { page } = shop;
   for (const [group, option] of walk.clutch) await shop.choose(group, option);
-  await page.getByRole('button', { name: 'Make the list for this clutch' }).click();
-  await page.getByRole('button', { name: 'Start the count for this clutch' }).click();
-  const list = page.getByRole('list', { name: 'Steps of taking it apart' });
+  await page.getByRole('button', { name: 'Create the checklist' }).click();
+  await page.getByRole('button', { name: 'Start the count' }).click();
+  const list = page.getByRole('list', { name: 'Disassembly steps' });
   await expect(list).toContainText(walk.listed);
   await expect(list).not.toContainText(walk.notListed);
   const boxes = list.getByRole('checkbox', { checked: false });
@@ -44,24 +44,24 @@ async function stripped(shop: Workshop, walk: Walk): Promise<void> {
   const other = walk.begins === 'Disc' ? 'Steel' : 'Disc';
   for (let i = 0; i < walk.plates; i++) {
     const sort = i % 2 === 0 ? walk.begins : other;
-    await page.getByRole('button', { name: `${sort} came out` }).click();
+    await page.getByRole('button', { name: `Add ${sort}` }).click();
   }
   await expect(page.getByText('Still open')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Strip is done: on to Inspect' }).click();
+  await page.getByRole('button', { name: 'Next: Inspect' }).click();
 }
 
 async function measured(shop: Workshop, walk: Walk): Promise<void> {
   const { page } = shop;
   await page.getByRole('checkbox', { name: 'Springs', exact: true }).click();
-  await shop.unfold('Points on each plate');
-  await shop.choose('On a disc', '2');
+  await shop.unfold('Points per plate');
+  await shop.choose('Per disc', '2');
   await page.getByRole('button', { name: /^Measure: \d+ readings/ }).click();
   const title = page.getByRole('main').getByRole('heading').first();
   const reading = page.getByTestId('reading');
   for (;;) {
-    await expect(reading.or(page.getByText('All gone over'))).toBeVisible();
+    await expect(reading.or(page.getByText('All parts done'))).toBeVisible();
     const name = await title.innerText();
-    if (name === 'All gone over') break;
+    if (name === 'All parts done') break;
     const said = (await reading.getAttribute('aria-label')) ?? '';
     const what = said.includes('out-of-flat')
       ? 'flat'
@@ -70,19 +70,19 @@ async function measured(shop: Workshop, walk: Walk): Promise<void> {
     await page.keyboard.press('Enter');
     await expect(reading.and(page.getByLabel(said, { exact: true }))).toHaveCount(0);
   }
-  await page.getByRole('button', { name: 'To the verdicts' }).click();
+  await page.getByRole('button', { name: 'Show verdicts' }).click();
   // A limit that verdicts wait for is one key away.
-  await page.getByRole('button', { name: 'Enter the least thickness of Disc' }).click();
+  await page.getByRole('button', { name: 'Enter the minimum thickness of Disc' }).click();
   await expect(shop.field('pack.kinds.disc.minThickness')).toBeFocused();
   await page.keyboard.insertText(walk.leastThickness);
   await expect(page.getByText('Still open')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Inspect is done: on to Specify' }).click();
+  await page.getByRole('button', { name: 'Next: Specify' }).click();
 }
 
 async function specified(shop: Workshop, walk: Walk): Promise<void> {
   const { page } = shop;
   const focused = page.locator('input:focus');
-  const goOn = shop.verdict().getByRole('button', { name: /^Go to what is needed/ });
+  const goOn = shop.verdict().getByRole('button', { name: /^Enter what is missing/ });
   await expect(goOn).toBeVisible();
   while ((await goOn.count()) > 0) {
     const key = (await goOn.getAttribute('aria-label')) ?? '';
@@ -99,7 +99,7 @@ async function specified(shop: Workshop, walk: Walk): Promise<void> {
     await shop.type(path, text);
   }
   await expect(shop.verdict()).toContainText('Holds and releases');
-  await page.getByRole('button', { name: 'Specify is done: on to Build' }).click();
+  await page.getByRole('button', { name: 'Next: Build' }).click();
 }
 
 async function ticked(shop: Workshop): Promise<void> {
@@ -113,23 +113,20 @@ async function ticked(shop: Workshop): Promise<void> {
 
 async function built(shop: Workshop, walk: Walk): Promise<void> {
   const { page } = shop;
-  await page.getByRole('button', { name: 'Those of this clutch' }).click();
+  await page.getByRole('button', { name: 'Add this clutch’s fasteners' }).click();
   for (const [i, [torque, many]] of walk.torques.entries()) {
-    await page
-      .getByRole('textbox', { name: 'Torque by the manual', exact: true })
-      .nth(i)
-      .fill(torque);
-    if (many) await page.getByRole('textbox', { name: 'How many', exact: true }).nth(i).fill(many);
+    await page.getByRole('textbox', { name: 'Torque, manual', exact: true }).nth(i).fill(torque);
+    if (many) await page.getByRole('textbox', { name: 'Quantity', exact: true }).nth(i).fill(many);
   }
   await ticked(shop);
   // Ticked, but not counted: it says so, and the places to count stay.
-  await expect(page.getByText('Ticked, but what it asks for is not written.').last()).toBeVisible();
+  await expect(page.getByText('Done, but its reading is missing.').last()).toBeVisible();
   for (const [path, text] of Object.entries(walk.built ?? {})) await shop.type(path, text);
-  if (walk.built) await expect(page.getByText('Plate gap read', { exact: true })).toBeVisible();
+  if (walk.built) await expect(page.getByText('Plate gap measured', { exact: true })).toBeVisible();
   for (const all of await page.getByRole('button', { name: /: all \d+ in$/ }).all())
     await all.click();
   await expect(page.getByText('Still open')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Build is done: on to Set' }).click();
+  await page.getByRole('button', { name: 'Next: Set' }).click();
 }
 
 async function setUp(shop: Workshop, walk: Walk): Promise<void> {
@@ -137,29 +134,29 @@ async function setUp(shop: Workshop, walk: Walk): Promise<void> {
   await ticked(shop);
   for (const [path, text] of Object.entries(walk.setting)) await shop.type(path, text);
   for (const lift of walk.lifts) {
-    await page.getByRole('button', { name: 'Dial reading', exact: true }).click();
+    await page.getByRole('button', { name: 'Add dial reading', exact: true }).click();
     // The first three stand a third of a turn apart by themselves: what is left to type is the lift.
     await expect(page.locator('input:focus')).toHaveAttribute('data-testid', /\.lift$/);
     await expect(page.locator('input:focus')).toHaveValue('');
     await page.keyboard.insertText(lift);
   }
   await expect(page.getByText('Lifts evenly enough')).toBeVisible();
-  await expect(page.getByText('Ticked, but what it asks for is not written.')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Set is done: on to Prove' }).click();
+  await expect(page.getByText('Done, but its reading is missing.')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Next: Prove' }).click();
 }
 
 async function proved(shop: Workshop, walk: Walk): Promise<void> {
   const { page } = shop;
   await ticked(shop);
-  for (const passed of await page.getByRole('radio', { name: 'In order', exact: true }).all())
+  for (const passed of await page.getByRole('radio', { name: 'OK', exact: true }).all())
     await passed.click();
   if (walk.gain) {
-    await page.getByRole('button', { name: 'Gain reading', exact: true }).click();
-    await page.getByRole('textbox', { name: 'At, turns' }).fill('0.6');
+    await page.getByRole('button', { name: 'Add gain reading', exact: true }).click();
+    await page.getByRole('textbox', { name: 'Adjuster, turns' }).fill('0.6');
     await page.getByRole('textbox', { name: 'Gain', exact: true }).fill(walk.gain);
     await expect(page.getByText('Lever gain on target')).toBeVisible();
   }
-  await page.getByRole('button', { name: 'Prove is done: on to Log' }).click();
+  await page.getByRole('button', { name: 'Next: Log' }).click();
 }
 
 for (const walk of WALKS) {
@@ -172,7 +169,7 @@ for (const walk of WALKS) {
     await built(workshop, walk);
     await setUp(workshop, walk);
     await proved(workshop, walk);
-    await expect(page.getByText('Nothing is open.')).toBeVisible();
+    await expect(page.getByText('No open items.')).toBeVisible();
     await page.getByRole('button', { name: 'Bench 1' }).click();
     await page.getByRole('button', { name: 'Sign revision 1' }).click();
     await expect(page.getByText(/^Revision 1, .*Bench 1$/)).toBeVisible();

@@ -91,13 +91,13 @@ test('a pack from empty to good on the section, and back to the start by undo', 
 
   await openSection(page);
   await expect.poll(() => order(page)).toBe('DSDSDSD');
-  await expect(page.getByText('Tap a layer to work on it')).toBeVisible();
+  await expect(page.getByText('Tap a layer to edit it')).toBeVisible();
 
   // All steels at once as another thickness: 16.8 − 3 × 0.4 = 15.6 mm.
   await layer(page, 2).click();
-  await tool(page, 'Choose all plates of this kind').click();
-  await expect(page.getByText('3 plates chosen')).toBeVisible();
-  await page.getByRole('textbox', { name: /^All as thick as/ }).fill('1.2');
+  await tool(page, 'Select all plates of this type').click();
+  await expect(page.getByText('3 plates selected')).toBeVisible();
+  await page.getByRole('textbox', { name: /^Set all thicknesses to/ }).fill('1.2');
   await page.getByRole('button', { name: 'Set', exact: true }).click();
   await expect(shop.foot('stack')).toContainText('15.60');
   await tool(page, 'Undo').click();
@@ -108,22 +108,22 @@ test('a pack from empty to good on the section, and back to the start by undo', 
 
   // By buttons: moved, duplicated, inserted, taken out.
   await layer(page, 1).click();
-  await tool(page, 'Move the chosen outward').click();
+  await tool(page, 'Move selection outward').click();
   await expect.poll(() => order(page)).toBe('SDDSDSD');
   await tool(page, 'Undo').click();
   await layer(page, 2).click();
-  await tool(page, 'Duplicate the chosen').click();
+  await tool(page, 'Duplicate selection').click();
   await expect.poll(() => order(page)).toBe('DSSDSDSD');
-  await tool(page, 'Take the chosen out').click();
+  await tool(page, 'Remove selection').click();
   await expect.poll(() => order(page)).toBe('DSDSDSD');
   await layer(page, 7).click();
-  await tool(page, 'Insert a plate under the chosen').click();
+  await tool(page, 'Insert a plate below the selection').click();
   await expect.poll(() => order(page)).toBe('DSDSDSDD');
   // Two discs together are a spacer pair and carry nothing: the faces stay eight.
   await expect(layer(page, 7)).toHaveAttribute('aria-label', /pair with 8/);
   await tool(page, 'Undo').click();
   await layer(page, 7).click();
-  await tool(page, 'Turn the chosen over').click();
+  await tool(page, 'Turn selection over').click();
   await expect(layer(page, 7)).toHaveAttribute('aria-label', /faces outward/);
   await tool(page, 'Undo').click();
 
@@ -144,17 +144,17 @@ test('a pack from empty to good on the section, and back to the start by undo', 
 
   // Two by two.
   await layer(page, 2).click();
-  await tool(page, 'Choose several plates').click();
+  await tool(page, 'Select several plates').click();
   await layer(page, 4).click();
-  await tool(page, 'Take the chosen out').click();
+  await tool(page, 'Remove selection').click();
   await expect.poll(() => order(page)).toBe('DDDSD');
   await tool(page, 'Undo').click();
-  await tool(page, 'Choose several plates').click();
+  await tool(page, 'Select several plates').click();
 
   // The lever opens the layers to their clearance, wear takes clamp away.
   await page.getByRole('slider', { name: 'Lever' }).fill('100');
   await expect(page.getByTestId('section-state')).toContainText(
-    'Plate lifted 1.00 mm, 0.125 mm at each face, pull 23 N',
+    'Plate lifted 1.00 mm, 0.125 mm per face, pull 23 N',
   );
   await page.getByRole('slider', { name: 'Lever' }).fill('0');
   await page.getByRole('slider', { name: 'Wear from here' }).fill('100');
@@ -171,7 +171,7 @@ test('a pack from empty to good on the section, and back to the start by undo', 
   // What can't be is allowed while one works, and marked at its layer.
   await shop.tab('Pack');
   await shop.unfold('Disc');
-  await page.getByRole('button', { name: 'Name and build' }).first().click();
+  await page.getByRole('button', { name: 'Name and construction' }).first().click();
   await shop.choose('Lined faces', 'None');
   await expect(shop.verdict()).toContainText('Metal on metal');
   await expect(layer(page, 1)).toHaveAttribute('aria-label', /stop$/);
@@ -229,12 +229,12 @@ test(
     await write(shop, 'pack.kinds.disc.outerRadius', '116');
     await write(shop, 'pack.kinds.disc.innerRadius', '92');
     await write(shop, 'pack.kinds.steel.thickness', '1.6');
-    await tabTo(page, page.getByRole('textbox', { name: 'Friction discs in the pack' }));
+    await tabTo(page, page.getByRole('textbox', { name: 'Number of discs' }));
     await page.keyboard.type('4');
-    await press(page, page.getByRole('button', { name: 'Lay 7 plates' }));
+    await press(page, page.getByRole('button', { name: 'Add 7 plates' }));
     await write(shop, 'pack.windowMin', '16.5');
     await write(shop, 'pack.windowMax', '17');
-    const tabs = page.getByRole('tablist', { name: 'Parts of the pack' });
+    const tabs = page.getByRole('tablist', { name: 'Specify tabs' });
     await arrowTo(page, tabs, page.getByRole('tab', { name: 'Springs' }));
     await write(shop, 'springs.coil.seatDistance', '46.8');
     await write(shop, 'springs.coil.groups.spring.count', '5');
@@ -242,7 +242,7 @@ test(
     await write(shop, 'springs.coil.groups.spring.rate', '20');
     await write(shop, 'springs.coil.groups.spring.solidLength', '22');
     await arrowTo(page, tabs, page.getByRole('tab', { name: 'Release' }));
-    const dial = radio('A dial reading');
+    const dial = radio('Dial reading');
     await arrowTo(page, page.getByRole('radiogroup').filter({ has: dial }), dial);
     await write(shop, 'release.measuredLift', '1.0');
     await write(shop, 'release.leverTravel', '60');
@@ -282,10 +282,10 @@ test(
     await expect(shop.verdict()).toContainText('A plate leaves the spline');
     await expect(layer(page, 13)).toHaveAttribute('aria-label', /stop$/);
     await page
-      .getByRole('button', { name: 'Show what would help: A plate leaves the spline' })
+      .getByRole('button', { name: 'Show fixes: A plate leaves the spline' })
       .first()
       .click();
-    const advice = page.getByRole('list', { name: 'Advice' });
+    const advice = page.getByRole('list', { name: 'Fixes' });
     await expect(advice.getByRole('listitem').first()).toContainText('spacer pair');
     await advice
       .getByRole('button', { name: /^Take: / })
@@ -296,35 +296,35 @@ test(
     await expect(shop.verdict()).toContainText('A plate leaves the spline');
     await shop.tab('Springs');
     await expect(page.getByText(/The springs press 0\.99\smm off the middle/)).toBeVisible();
-    await page.getByRole('button', { name: 'Lay the kinds in turn' }).click();
-    await expect(page.getByText('The springs press in the middle.')).toBeVisible();
+    await page.getByRole('button', { name: 'Alternate the springs' }).click();
+    await expect(page.getByText('The spring force is centred.')).toBeVisible();
 
     // Shoes that touch below idle: what would help is no plate.
     await shop.open('/job/demo-ur-0105?tab=figures');
-    await page.getByRole('button', { name: 'Show what would help: Creeps at idle' }).last().click();
-    await expect(advice.getByRole('listitem').first()).toContainText('Idle let down to 1200 rpm');
+    await page.getByRole('button', { name: 'Show fixes: Creeps at idle' }).last().click();
+    await expect(advice.getByRole('listitem').first()).toContainText('Idle lowered to 1200 rpm');
 
     // A lever gain that was read is put right where it is read, and there nobody is sent anywhere.
     await shop.open('/job/demo-ur-0102?tab=figures');
-    const byHand = page.getByRole('button', { name: 'Put right at Prove: Lever gains too much' });
+    const byHand = page.getByRole('button', { name: 'Fix in Prove: Lever gains too much' });
     await byHand.first().click();
     await expect(page.getByRole('link', { name: /^Prove,/ })).toHaveAttribute(
       'aria-current',
       'step',
     );
     await expect(byHand).toHaveCount(0);
-    await expect(page.getByRole('heading', { name: 'Lever gain as read' })).toBeInViewport();
+    await expect(page.getByRole('heading', { name: 'Lever gain readings' })).toBeInViewport();
 
     // The stepped retainer past its peak: the next step is lighter.
     await shop.open('/job/demo-ur-0102?stage=specify&tab=springs');
-    await expect(page.getByText(/The spring is past its peak/)).toBeVisible();
+    await expect(page.getByText(/The spring works past its peak/)).toBeVisible();
     await expect(
       page.getByText(
-        /^Step 3: .*\s% lighter at the lever, .*\s% less clamp; at .* the clamp is back/,
+        /^Step 3: .*\s% lighter at the lever, .*\s% less clamp; wear of .* restores the clamp/,
       ),
     ).toBeVisible();
     const pull = (await shop.foot('leverPull').getAttribute('aria-label')) ?? '';
-    await page.getByRole('button', { name: 'Take step 3', exact: true }).click();
+    await page.getByRole('button', { name: 'Use step 3', exact: true }).click();
     await expect(shop.foot('leverPull')).not.toHaveAttribute('aria-label', pull);
     await page.keyboard.press('Control+z');
     await expect(shop.foot('leverPull')).toHaveAttribute('aria-label', pull);
@@ -332,16 +332,16 @@ test(
     // Lighter springs alone do not hold; a further disc with thinner steels does.
     await shop.openAgain('/job/demo-ur-0101');
     await shop.open('/job/demo-ur-0101?stage=specify&tab=compare');
-    const table = page.getByRole('table', { name: 'Figures of the variants' });
+    const table = page.getByRole('table', { name: 'Variant figures' });
     await expect(table.getByRole('row', { name: /^Holds, weakest/ })).toContainText('1.05');
-    await page.getByRole('button', { name: 'Take Soft springs alone up' }).click();
+    await page.getByRole('button', { name: 'Use Soft springs alone' }).click();
     await expect(shop.verdict()).toContainText('too little for hot starts');
-    await page.getByRole('button', { name: 'Take Nine discs, soft springs up' }).click();
+    await page.getByRole('button', { name: 'Use Nine discs, soft springs' }).click();
     await expect(shop.verdict()).toContainText('Holds and releases');
     await shop.tab('Torque');
     await expect(page.getByRole('img', { name: /^Reserve from/ })).toBeVisible();
     await expect(
-      page.getByRole('list', { name: 'Slipping faces, outermost first' }).getByRole('listitem'),
+      page.getByRole('list', { name: 'Friction faces, outermost first' }).getByRole('listitem'),
     ).toHaveCount(18);
     await expect(page.getByRole('button', { name: /^Heat of one start: / })).toBeVisible();
   },
@@ -353,14 +353,14 @@ test(
   async ({ workshop: shop, page }) => {
     await shop.open('/job/demo-ur-0106?stage=specify&tab=pack');
     await shop.unfold('From the shelf');
-    await page.getByRole('button', { name: 'Find the best ten' }).click();
+    await page.getByRole('button', { name: 'Find the ten best' }).click();
     const sets = page.getByRole('list', { name: 'Sets from the shelf, best first' });
     await expect(sets.getByRole('listitem')).toHaveCount(10);
     const said = /(\d+\.\d+)\smm/.exec(await sets.getByRole('listitem').first().innerText())?.[1];
     // The foot of a phone shows hundredths.
     const height = Number(said).toFixed(2);
     const was = await shop.foot('stack').innerText();
-    await page.getByRole('button', { name: 'Take set 1', exact: true }).click();
+    await page.getByRole('button', { name: 'Use set 1', exact: true }).click();
     await expect(shop.foot('stack')).toContainText(height);
     await shop.stored();
     await page.goto('/shelf');
@@ -370,8 +370,8 @@ test(
     // A pull that nothing meets: what keeps every set out, and by how much.
     await shop.open('/job/demo-ur-0106?stage=specify&tab=pack');
     await shop.unfold('From the shelf');
-    await page.getByRole('textbox', { name: 'Lever pull at most, N' }).fill('20');
-    await page.getByRole('button', { name: 'Find the best ten' }).click();
+    await page.getByRole('textbox', { name: 'Maximum lever pull, N' }).fill('20');
+    await page.getByRole('button', { name: 'Find the ten best' }).click();
     await expect(page.getByText('Nothing on the shelf fits.')).toBeVisible();
     await expect(page.getByText(/pulls \d+\sN more than allowed/)).toBeVisible();
     expect(was).not.toContain(height);
@@ -384,9 +384,9 @@ test(
   async ({ workshop, page }) => {
     await workshop.open('/job/demo-ur-0106?tab=torque');
     await page.getByRole('button', { name: 'Take-off' }).click();
-    await workshop.choose('Way', 'Starts in mud');
+    await workshop.choose('Type of start', 'Starts in mud');
     const worker = page.waitForEvent('worker');
-    await page.getByRole('button', { name: 'Take off', exact: true }).click();
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
     expect((await worker).url()).toContain('/core-worker.js');
     const setup = takeoffOf(demoJob('UR-0106'));
     if ('needs' in setup) throw new Error('the demo job describes a start');
@@ -398,8 +398,8 @@ test(
       `Locked at ${first?.start.lockRpm.toFixed(0)} rpm after ${first?.start.slipTime.toFixed(2)} s of slip`,
     );
     await expect(shown).toContainText(`20 starts: the steels reach ${hottest.toFixed(0)} °C`);
-    await workshop.choose('Way', 'Dumped at idle');
-    await page.getByRole('button', { name: 'Take off', exact: true }).click();
+    await workshop.choose('Type of start', 'Dumped at idle');
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
     await expect(shown).toHaveAttribute('data-outcome', 'stalled');
   },
 );

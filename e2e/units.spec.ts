@@ -5,9 +5,9 @@ test('a working follows the chosen units, in inches to four decimals @phone', as
   await page.getByText('mm', { exact: true }).first().click();
   await page.getByRole('menuitem', { name: 'Lengths in inches' }).click();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: /^Lever pull, greatest.*Show the working/ }).click();
-  const working = page.getByLabel('Working: Lever pull, greatest');
-  await expect(working.getByText('Greatest at a lift of 0.0000 in.')).toBeVisible();
+  await page.getByRole('button', { name: /^Maximum lever pull.*Show the working/ }).click();
+  const working = page.getByLabel('Working: Maximum lever pull');
+  await expect(working.getByText('Highest at a lift of 0.0000 in.')).toBeVisible();
   await expect(working.getByText('4.6457 in')).toBeVisible();
   await expect(working.getByText(/\d mm$/)).toHaveCount(0);
 });

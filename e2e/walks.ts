@@ -35,7 +35,7 @@ export interface Walk {
 
 const COIL: Omit<Walk, 'machine' | 'clutch' | 'listed' | 'notListed'> = {
   complaint: 'Slips',
-  aim: 'More holding',
+  aim: 'More torque capacity',
   intake: {
     'engine.peakTorque': '38',
     'engine.peakTorqueRpm': '7000',
@@ -77,8 +77,8 @@ export const WALKS: readonly Walk[] = [
     ...COIL,
     machine: 'Fell 400, trail single',
     clutch: [
-      ['Its springs', 'Coil springs under bolts'],
-      ['Worked by', 'Hydraulics'],
+      ['Springs', 'Coil springs under bolts'],
+      ['Release', 'Hydraulics'],
     ],
     listed: /slave cylinder/,
     notListed: /Slacken the cable/,
@@ -87,7 +87,7 @@ export const WALKS: readonly Walk[] = [
     ...COIL,
     machine: 'Fell 400, second frame',
     complaint: 'Won’t release when hot',
-    clutch: [['Worked by', 'Cable']],
+    clutch: [['Release', 'Cable']],
     listed: /Slacken the cable/,
     notListed: /slave cylinder/,
     needed: { ...COIL.needed, leverRatio: '4', armLength: '34', lead: '44' },
@@ -104,11 +104,11 @@ export const WALKS: readonly Walk[] = [
       'engine.idleRpm': '1400',
     },
     clutch: [
-      ['Its springs', 'Diaphragm'],
-      ['Worked by', 'Cable'],
+      ['Springs', 'Diaphragm'],
+      ['Release', 'Cable'],
       ['Expanding disc', 'Fitted'],
     ],
-    listed: /Write down where the adjuster stands/,
+    listed: /Write down the adjuster position/,
     notListed: /Springs out in their order/,
     plates: 11,
     gauge: { Disc: '2.97', Steel: '1.6', flat: '0.05', Spring: '', Diaphragm: '3.2' },
@@ -159,11 +159,11 @@ export const WALKS: readonly Walk[] = [
       'intake.distance': '25600 mi',
     },
     clutch: [
-      ['Its springs', 'Diaphragm'],
-      ['Worked by', 'Cable'],
+      ['Springs', 'Diaphragm'],
+      ['Release', 'Cable'],
     ],
     listed: /retainer’s step/,
-    notListed: /Write down where the adjuster stands/,
+    notListed: /Write down the adjuster position/,
     gauge: { Disc: '3.71', Steel: '1.57', flat: '0.05', Spring: '', Diaphragm: '3.5' },
     leastThickness: '3.5',
     needed: {
@@ -202,8 +202,8 @@ export const WALKS: readonly Walk[] = [
       'engine.primaryRatio': '2.1',
     },
     clutch: [
-      ['Its springs', 'Loose, between two plates'],
-      ['Worked by', 'Cable'],
+      ['Springs', 'Loose, between two plates'],
+      ['Release', 'Cable'],
     ],
     listed: /Measure the gap between the plates/,
     notListed: /Spring bolts a little at a time/,

@@ -52,7 +52,7 @@ export const ownNamesOnly: RequestHandler = (request, response, next) => {
   const name = nameOf(request.headers.host ?? '');
   const own = os.hostname().toLowerCase();
   if (isIP(name) || ['localhost', own, `${own}.local`].includes(name)) return next();
-  response.status(421).type('text/plain').send('This server does not go by that name.\n');
+  response.status(421).type('text/plain').send('This server has a different name.\n');
 };
 
 /** What changes anything is asked by our own pages only. */
@@ -61,7 +61,7 @@ export const ownPagesOnly: RequestHandler = (request, response, next) => {
   const foreign =
     origin !== undefined && origin !== `http://${host}` && origin !== `https://${host}`;
   if (request.method === 'GET' || request.method === 'HEAD' || !foreign) return next();
-  response.status(403).json({ error: 'only pages of this server may ask this' });
+  response.status(403).json({ error: 'only this server’s own pages may request this' });
 };
 
 const MINUTE_MS = 60_000;

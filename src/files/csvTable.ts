@@ -46,7 +46,7 @@ export function openCsv(text: string, what: string): CsvRows {
   const wide = filled.find(({ cells }) => cells.slice(width).some((c) => c !== ''));
   if (wide)
     throw new FileRefused(
-      `Line ${wide.line}: ${wide.cells.length} values under ${width} columns. Where commas are decimal ones, part the columns by semicolons.`,
+      `Line ${wide.line}: ${wide.cells.length} values under ${width} columns. If commas are decimal commas, separate the columns by semicolons.`,
     );
   const cells = filled.flatMap((row) => row.cells);
   return {
@@ -104,7 +104,7 @@ export function unitIn(text: string, quantity: Quantity): FileUnit | undefined {
   const unknown = bracketed.find((b) => b.trim() !== '' && !REMARK_IN_BRACKETS.test(b));
   if (unknown !== undefined)
     throw new FileRefused(
-      `“${unknown.trim()}” in “${text.trim().slice(0, 60)}” is no unit of ${quantity} that is known here; ${UNITS[quantity].map((u) => u.symbol).join(', ')} are.`,
+      `“${unknown.trim()}” in “${text.trim().slice(0, 60)}” is not a known unit of ${quantity}; known: ${UNITS[quantity].map((u) => u.symbol).join(', ')}.`,
     );
   const words = text.split(/[\s_,:;|]+/).filter(Boolean);
   const tails = words.flatMap((word, i) => [[words[i - 1] ?? '', word].join(' '), word]);

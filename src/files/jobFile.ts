@@ -106,7 +106,7 @@ function refuseForeign(data: unknown): void {
     data.format !== FORMAT
   ) {
     throw new FileRefused(
-      `Not a job file of Under Ridge: it does not say "format": "${FORMAT}" at its top.`,
+      `Not a job file of Under Ridge: "format": "${FORMAT}" is missing at its top.`,
     );
   }
   const version = 'version' in data ? data.version : undefined;
@@ -178,14 +178,11 @@ function refuseBrokenLinks(job: Job): void {
   const groups = new Set(job.springs.coil.groups.map((g) => g.id));
   job.strip.found.forEach(({ kindId }, i) => {
     if (!kinds.has(kindId))
-      refuse(`job.strip.found.${i}.kindId`, `there is no kind of plate “${kindId}”`);
+      refuse(`job.strip.found.${i}.kindId`, `no plate type “${kindId}” exists`);
   });
   job.inspection.springLengths.forEach(({ groupId }, i) => {
     if (!groups.has(groupId))
-      refuse(
-        `job.inspection.springLengths.${i}.groupId`,
-        `there is no kind of spring “${groupId}”`,
-      );
+      refuse(`job.inspection.springLengths.${i}.groupId`, `no spring type “${groupId}” exists`);
   });
   refuseUnsortedCurve(job);
   refuseTwice('job', {
@@ -205,7 +202,7 @@ function refuseBrokenLinks(job: Job): void {
   for (const stage of WORK_STAGES) {
     const { order } = job.work[stage];
     const twice = order?.find((key, i) => order.indexOf(key) !== i);
-    if (twice !== undefined) refuse(`job.work.${stage}.order`, `“${twice}” stands twice`);
+    if (twice !== undefined) refuse(`job.work.${stage}.order`, `“${twice}” appears twice`);
   }
 }
 
@@ -213,12 +210,11 @@ function refuseBrokenPack({ pack, springs, release, setting }: PackParts, where:
   const kinds = new Set(pack.kinds.map((k) => k.id));
   pack.plates.forEach(({ kindId }, i) => {
     if (!kinds.has(kindId))
-      refuse(`${where}.pack.plates.${i}.kindId`, `there is no kind of plate “${kindId}”`);
+      refuse(`${where}.pack.plates.${i}.kindId`, `no plate type “${kindId}” exists`);
   });
   const groups = new Set(springs.coil.groups.map((g) => g.id));
   springs.coil.ring.forEach((id, i) => {
-    if (!groups.has(id))
-      refuse(`${where}.springs.coil.ring.${i}`, `there is no kind of spring “${id}”`);
+    if (!groups.has(id)) refuse(`${where}.springs.coil.ring.${i}`, `no spring type “${id}” exists`);
   });
   refuseTwice(where, {
     'pack.kinds': pack.kinds,
@@ -243,7 +239,7 @@ function refuseTwice(
   for (const [name, items] of Object.entries(lists)) {
     const seen = new Set<string>();
     for (const { id } of items) {
-      if (seen.has(id)) refuse(`${where}.${name}`, `“${id}” stands twice`);
+      if (seen.has(id)) refuse(`${where}.${name}`, `“${id}” appears twice`);
       seen.add(id);
     }
   }

@@ -27,7 +27,7 @@ export function workshopFileJsonSchema(): object {
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
     title: 'Under Ridge workshop file',
-    description: 'All jobs of a workshop, its shelf and its own sheets: workshop.json of a backup.',
+    description: 'All jobs of a workshop, its shelf and its checklists: workshop.json of a backup.',
     ...named({
       ...whole,
       properties: {

@@ -8,7 +8,7 @@ import { writeCsv } from './writeCsv';
  */
 export function writeOrderCsv(number: string, lines: readonly OrderLine[]): string {
   return writeCsv(
-    ['job', 'part', 'what to ask for', 'count', 'from', 'why'],
+    ['job', 'part', 'specification', 'count', 'from', 'why'],
     lines.map((l) => ({
       job: number,
       part: l.what,

@@ -65,7 +65,7 @@ const MOST_UNPACKED = 400_000;
  */
 export function readPackCode(bytes: Uint8Array, id: string, number: string, now: string): Job {
   if (bytes[0] !== HEAD[0] || bytes[1] !== HEAD[1])
-    throw new FileRefused('The code is not a pack of Under Ridge.');
+    throw new FileRefused('The code is not an Under Ridge pack.');
   const version = bytes[2] ?? 0;
   if (version !== VERSION)
     throw new FileRefused(

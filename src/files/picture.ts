@@ -54,10 +54,10 @@ async function openPicture(file: File): Promise<ImageBitmap> {
   } catch {
     throw new FileRefused(
       isHeic(head)
-        ? 'It is a HEIC picture, which this browser can’t read. Set the camera to JPEG (“most compatible”), or save it as JPEG first.'
+        ? 'HEIC pictures can’t be read by this browser. Set the camera to JPEG (“most compatible”), or save it as JPEG first.'
         : looksLikePicture(head)
-          ? 'The picture is damaged or of a kind that this browser can’t read. Save it as JPEG or PNG first.'
-          : 'It is no picture, whatever its name says.',
+          ? 'The picture is damaged, or its format can’t be read by this browser. Save it as JPEG or PNG first.'
+          : 'The file is not a picture.',
     );
   }
 }
@@ -72,7 +72,7 @@ function drawn(
   canvas.width = Math.max(1, Math.round(bitmap.width * scale));
   canvas.height = Math.max(1, Math.round(bitmap.height * scale));
   const context = canvas.getContext('2d');
-  if (!context) throw new FileRefused('This browser can’t make the picture small.');
+  if (!context) throw new FileRefused('This browser can’t reduce the picture.');
   // JPEG knows no transparency: what was clear becomes white, not black.
   context.fillStyle = '#fff';
   context.fillRect(0, 0, canvas.width, canvas.height);

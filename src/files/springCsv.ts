@@ -38,14 +38,14 @@ export function readSpringCsv(text: string, place: 'length' | 'deflection'): Tes
   if (rows.length < 2) throw new FileRefused('Two points or more are needed; the file has fewer.');
   if (rows.length > MAX_TESTER_POINTS)
     throw new FileRefused(
-      `The file has ${rows.length} points; at most ${MAX_TESTER_POINTS} are taken.`,
+      `The file has ${rows.length} points; the maximum is ${MAX_TESTER_POINTS}.`,
     );
   return rows.map(({ line, cells }) => {
     const read = (column: number) => {
       const value = readCell(cells[column], numbers);
       if (value === undefined)
         throw new FileRefused(
-          `Line ${line}: ${cells[column] ? `“${cells[column].slice(0, 40)}” is no number` : 'a value is missing'}.`,
+          `Line ${line}: ${cells[column] ? `“${cells[column].slice(0, 40)}” is not a number` : 'a value is missing'}.`,
         );
       return value;
     };
@@ -53,9 +53,9 @@ export function readSpringCsv(text: string, place: 'length' | 'deflection'): Tes
     const force = toNewton(read(columns.force));
     const least = place === 'length' ? 0.5 : 0;
     if (at < least || at > 300)
-      throw new FileRefused(`Line ${line}: ${at} mm is no ${place} of such a spring.`);
+      throw new FileRefused(`Line ${line}: ${at} mm is not a possible ${place}.`);
     if (force < 0 || force > 20_000)
-      throw new FileRefused(`Line ${line}: ${force} N is no force of such a spring.`);
+      throw new FileRefused(`Line ${line}: ${force} N is not a possible spring force.`);
     return { at, force };
   });
 }

@@ -20,7 +20,7 @@ const MEASUREMENT_COLUMNS = [
   'plate',
   'kind',
   ...POINT_COLUMNS,
-  'least (mm)',
+  'minimum (mm)',
   'out-of-flat (mm)',
   'tang clearance (mm)',
 ] as const;
@@ -59,7 +59,7 @@ function inspected(job: Job): readonly CsvRow[] {
         date: date?.source?.date ?? '',
         ...runCells(job.intake.hours?.value, job.intake.distance?.value),
         ...Object.fromEntries(readings.map(([point, r]) => [`point ${point} (mm)`, r.value])),
-        'least (mm)': readings.length > 0 ? Math.min(...readings.map(([, r]) => r.value)) : '',
+        'minimum (mm)': readings.length > 0 ? Math.min(...readings.map(([, r]) => r.value)) : '',
         'out-of-flat (mm)': flat?.value ?? '',
         'tang clearance (mm)': tang?.value ?? '',
       },
@@ -78,7 +78,7 @@ function returned(job: Job): readonly CsvRow[] {
               when: 'return',
               date: visit.date,
               ...runCells(visit.hours?.value, visit.distance?.value),
-              'least (mm)': reading.value,
+              'minimum (mm)': reading.value,
             },
           ]
         : [];

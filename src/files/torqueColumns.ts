@@ -114,7 +114,7 @@ function headed(
     atWheel: WHEEL_HEAD.test(cells.join(' ')),
     skip: row + (hasUnits ? 2 : 1),
     notes: [
-      `Speed from “${cells[speed]}”, torque from “${torque.name}”${torque.named ? `, in ${torque.symbol}` : `, taken as ${torque.symbol}: no unit is named`}.`,
+      `Speed from “${cells[speed]}”, torque from “${torque.name}”${torque.named ? `, in ${torque.symbol}` : `, assumed ${torque.symbol}: no unit given`}.`,
     ],
   };
 }

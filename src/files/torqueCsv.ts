@@ -46,16 +46,14 @@ export function readTorqueCsv(text: string, fileName: string): TorqueFile {
   }
   if (sums.size < 2) throw new FileRefused('A curve needs two speeds or more; the file has fewer.');
   if (sums.size > MAX_CURVE_POINTS)
-    throw new FileRefused(
-      `The file has ${sums.size} speeds; at most ${MAX_CURVE_POINTS} are taken.`,
-    );
+    throw new FileRefused(`The file has ${sums.size} speeds; the maximum is ${MAX_CURVE_POINTS}.`);
   const points = [...sums]
     .map(([rpm, { torque, n }]): TorquePoint => ({ rpm, torque: torque / n }))
     .sort((a, b) => a.rpm - b.rpm);
   const last = points.at(-1)?.rpm ?? 0;
   if (last < LEAST_TOP)
     throw new FileRefused(
-      `The speeds end at ${last} rpm: no engine is measured only below ${LEAST_TOP} rpm. Are they in thousands, or is a point meant to part thousands?`,
+      `The curve ends at ${last} rpm; engines run above ${LEAST_TOP} rpm. Is the speed in thousands, or is a point used as a thousands separator?`,
     );
   const doubled = read.length - sums.size;
   const still = rows.length - read.length;
@@ -64,9 +62,9 @@ export function readTorqueCsv(text: string, fileName: string): TorqueFile {
     atWheel: columns.atWheel,
     notes: [
       ...columns.notes,
-      ...(columns.fromPower ? ['Torque is worked out from power and speed.'] : []),
-      ...(doubled > 0 ? [`${doubled} rows at a speed already there: their mean counts.`] : []),
-      ...(still > 0 ? [`${still} rows at no speed: power says nothing there.`] : []),
+      ...(columns.fromPower ? ['Torque calculated from power and speed.'] : []),
+      ...(doubled > 0 ? [`${doubled} rows repeat a speed: their mean is used.`] : []),
+      ...(still > 0 ? [`${still} rows without speed: not used.`] : []),
       ...againstPower(read),
     ],
   };
@@ -89,17 +87,17 @@ function readRow(
   if (said === undefined || value === undefined) {
     const bad = said === undefined ? cells[speed] : cells[torque.at];
     throw new FileRefused(
-      `Line ${line}: ${bad ? `“${bad.slice(0, 40)}” is no number` : 'a value is missing'}.`,
+      `Line ${line}: ${bad ? `“${bad.slice(0, 40)}” is not a number` : 'a value is missing'}.`,
     );
   }
   const rpm = said * speedFactor;
   if (rpm < 0 || rpm > 30_000)
-    throw new FileRefused(`Line ${line}: ${said} is no engine speed, 0 to 30,000 rpm.`);
+    throw new FileRefused(`Line ${line}: ${said} is not an engine speed, 0 to 30,000 rpm.`);
   if (fromPower && rpm === 0) return undefined;
   const nm = torque.toTorque(value, rpm);
   if (!(Math.abs(nm) <= 1000))
     throw new FileRefused(
-      `Line ${line}: ${value} ${torque.symbol} is no ${fromPower ? 'power' : 'torque'} of such an engine.`,
+      `Line ${line}: ${value} ${torque.symbol} is not a possible engine ${fromPower ? 'power' : 'torque'}.`,
     );
   const beside = power && rpm > 0 ? readCell(cells[power.at], numbers) : undefined;
   return {
@@ -118,6 +116,6 @@ function againstPower(rows: readonly Row[]): string[] {
   if (most?.byPower === undefined) return [];
   if (Math.abs(most.byPower / most.torque - 1) <= APART) return [];
   return [
-    `Power and torque of the file don’t fit: at ${Math.round(most.rpm)} rpm its power stands for ${most.byPower.toFixed(1)} N·m, and it says ${most.torque.toFixed(1)}. One may be in another unit than its header says, or measured elsewhere.`,
+    `Power and torque in the file do not match: at ${Math.round(most.rpm)} rpm the power gives ${most.byPower.toFixed(1)} N·m, the file says ${most.torque.toFixed(1)}. One may have a different unit, or be measured elsewhere.`,
   ];
 }

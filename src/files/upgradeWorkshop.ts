@@ -15,7 +15,7 @@ const isPlain = (value: unknown): value is WorkshopData =>
 /** How a file of each earlier version becomes one of the next. */
 const STEPS: Readonly<Record<number, Step>> = {
   1: {
-    adds: 'a limits library, scrap and wanted stock, which begin empty',
+    adds: 'a limits library, scrap and minimum stock, all empty',
     take: (data) => ({
       ...data,
       shelf: isPlain(data.shelf)
@@ -46,6 +46,6 @@ export function upgradeWorkshop(data: WorkshopData): {
   }
   return {
     data: now,
-    upgraded: `The file is of version ${from} and was brought up to version ${WORKSHOP_VERSION}: it gets ${added.join('; ')}.`,
+    upgraded: `The file has version ${from} and was upgraded to version ${WORKSHOP_VERSION}: added ${added.join('; ')}.`,
   };
 }

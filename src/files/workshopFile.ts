@@ -121,7 +121,7 @@ function refuseForeign(data: unknown): void {
     typeof data === 'object' && data !== null && 'format' in data ? data.format : undefined;
   if (format !== WORKSHOP_FORMAT)
     throw new FileRefused(
-      `Not a workshop file of Under Ridge: it does not say "format": "${WORKSHOP_FORMAT}" at its top.`,
+      `Not a workshop file of Under Ridge: "format": "${WORKSHOP_FORMAT}" is missing at its top.`,
     );
   const version = data !== null && typeof data === 'object' && 'version' in data ? data.version : 0;
   if (typeof version === 'number' && version > WORKSHOP_VERSION)
@@ -149,7 +149,7 @@ function refuseTwice(where: string, items: readonly { readonly id: string }[]): 
   const seen = new Set<string>();
   for (const { id } of items) {
     if (seen.has(id))
-      throw new FileRefused(`Not a valid workshop file: at ${where}, “${id}” stands twice.`);
+      throw new FileRefused(`Not a valid workshop file: at ${where}, “${id}” appears twice.`);
     seen.add(id);
   }
 }

@@ -48,8 +48,8 @@ export function unpackBackup(bytes: Uint8Array): Backup {
       gate.refused
         ? refusal(gate.refused)
         : isZip(bytes)
-          ? 'The backup is damaged: the zip is broken or was cut off. Take another copy of it.'
-          : 'This is no zip, so it is no backup.',
+          ? 'The backup is damaged: the zip is broken or incomplete. Use another copy.'
+          : 'The file is not a zip, so it is not a backup.',
     );
   }
   const { refused } = gate;
@@ -62,7 +62,7 @@ export function unpackBackup(bytes: Uint8Array): Backup {
     const id = PHOTO_NAME.exec(name)?.[1];
     if (id === undefined) continue;
     if (content[0] !== 0xff || content[1] !== 0xd8)
-      throw new FileRefused(refusal(`“${name}” is no JPEG picture.`));
+      throw new FileRefused(refusal(`“${name}” is not a JPEG picture.`));
     photos.set(id, content);
   }
   return { workshop: strFromU8(workshop), photos };
@@ -102,7 +102,7 @@ function refuseDamaged(
   for (const [name, content] of Object.entries(files))
     if (sums.get(name) !== crc32(content) >>> 0)
       throw new FileRefused(
-        `The backup is damaged: “${name.slice(0, 80)}” is not as it was packed. Take another copy of it.`,
+        `The backup is damaged: “${name.slice(0, 80)}” fails its checksum. Use another copy.`,
       );
 }
 
@@ -126,12 +126,12 @@ class Gate {
         : PHOTO_NAME.test(name)
           ? MAX_PHOTO_BYTES
           : undefined;
-    if (most === undefined) return `“${name.slice(0, 80)}” does not belong in it.`;
-    if (this.seen.has(name)) return `“${name}” stands in it twice.`;
+    if (most === undefined) return `“${name.slice(0, 80)}” is not part of a backup.`;
+    if (this.seen.has(name)) return `“${name}” appears twice.`;
     if (size > most)
       return `“${name}” would unpack to ${(size / 1e6).toFixed(0)} MB, at most ${most / 1e6} MB.`;
     return this.all > MAX_ALL_BYTES || this.seen.size >= MAX_ENTRIES
-      ? 'it would unpack to more than a workshop can be.'
+      ? 'it would unpack to more than the maximum size of a workshop.'
       : undefined;
   }
 }

@@ -67,5 +67,5 @@ export const unsavedWords = ({
   readonly storage: StorageState;
 }): string | undefined =>
   storage.status === 'failed' || storage.status === 'memory'
-    ? `It is here while this page is open, but could not be stored: ${storage.reason ?? 'no reason given'}. Make a backup.`
+    ? `It is kept while this page is open but could not be saved: ${storage.reason ?? 'no reason given'}. Back up.`
     : undefined;

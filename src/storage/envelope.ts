@@ -14,7 +14,7 @@ const HEAD = /^ur(\d{1,4}) ([0-9a-f]{8}) /;
 export class NewerRecords extends Error {
   constructor(version: number) {
     super(
-      `it was last written by a newer Under Ridge (records of version ${version}, this one knows ${LAYOUT})`,
+      `it was written by a newer version of Under Ridge (record version ${version}, this one reads ${LAYOUT})`,
     );
     this.name = 'NewerRecords';
   }

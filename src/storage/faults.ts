@@ -28,6 +28,6 @@ export function reportFault(what: string, error: unknown): string {
   console.error(what, error);
   const { reason, full } = describeFailure(error);
   return full
-    ? `${what}: this browser has no room left.`
+    ? `${what}: no storage space left in this browser.`
     : `${what}: ${reason.replace(/[.\s]+$/, '')}.`;
 }

@@ -53,9 +53,7 @@ function Failed({
     <ScrollView contentContainerStyle={styles.padded}>
       <View role="alert" style={[styles.page, { ...edge }]}>
         <Heading level={2}>{`${what} can’t be shown`}</Heading>
-        <Words
-          size={15}
-        >{`A fault of the program: ${why}. What is stored is left as it is.`}</Words>
+        <Words size={15}>{`Program error: ${why}. Stored data is unchanged.`}</Words>
         <View style={flow.wrap}>
           <Action icon="redo" onPress={resetErrorBoundary}>
             Try again

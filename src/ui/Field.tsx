@@ -103,7 +103,7 @@ export function Field({
         </View>
         {rest.maxLength !== undefined && rest.value.length >= rest.maxLength ? (
           <Words soft live size={14}>
-            {`Full: ${rest.maxLength} characters fit, what is beyond them was not taken.`}
+            {`Full: ${rest.maxLength} characters fit; the rest was not entered.`}
           </Words>
         ) : null}
         {children}

@@ -5,10 +5,10 @@ import type { State } from '@/core/evaluate/engine/figure';
 import { useStrata } from './theme';
 
 export const STATE_WORD: Readonly<Record<State | 'unknown', string>> = {
-  good: 'Good',
+  good: 'OK',
   watch: 'Watch',
   stop: 'Stop',
-  unknown: 'Not known yet',
+  unknown: 'Not judged',
 };
 
 const SHAPE: Readonly<Record<State | 'unknown', string>> = {

@@ -3,7 +3,7 @@ import { wrap } from 'comlink';
 
 export class Cancelled extends Error {
   constructor() {
-    super('The run was stopped.');
+    super('Stopped.');
     this.name = 'Cancelled';
   }
 }

@@ -46,7 +46,7 @@ export function useHeavy<T>(of: unknown): {
         setRun(
           outcome.ok
             ? { state: 'done', result: outcome.result }
-            : { state: 'refused', why: `Needed first: ${outcome.accepted}.` },
+            : { state: 'refused', why: `Missing: ${outcome.accepted}.` },
         ),
       (error: unknown) =>
         setRun(

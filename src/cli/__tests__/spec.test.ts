@@ -78,7 +78,7 @@ describe('the command line', () => {
     expect(result.overall.state).toBe('good');
     expect(result.at.clamp).toBeGreaterThan(1000);
     expect(result.curves.wear).toHaveLength(41);
-    expect(result.wearReserve[0]?.name).toBe('stack leaves its window');
+    expect(result.wearReserve[0]?.name).toBe('stack below its limits');
     expect(result.tolerance.packs).toBe(2000);
     expect(result.shelf.sets).toHaveLength(10);
     expect(result.causes.causes.length).toBeGreaterThan(10);
@@ -106,7 +106,7 @@ describe('the command line', () => {
     // 60·30000/(2π·7000) = 40.926 N·m at the wheel.
     expect(engine.rpm).toBe(7000);
     expect(engine.torque).toBeCloseTo(40.9256 / 0.8, 3);
-    expect(engine.notes).toContain('Torque is worked out from power and speed.');
+    expect(engine.notes).toContain('Torque calculated from power and speed.');
     const ratio = crag().engine.primaryRatio?.value ?? NaN;
     expect(figures.torqueAtClutch?.value).toBeCloseTo((40.9256 / 0.8) * ratio, 2);
   });

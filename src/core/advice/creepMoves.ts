@@ -34,7 +34,7 @@ function idleMoves(job: Job): Move[] {
     .filter((rpm) => rpm >= now * LEAST_IDLE)
     .map((rpm): Move => ({
       family: 'idle',
-      label: [`Idle let down to ${rpm.toFixed(0)} rpm, if the maker’s manual has it so`],
+      label: [`Idle lowered to ${rpm.toFixed(0)} rpm, if the maker’s manual allows it`],
       effort: 1,
       apply: (j) => withEntry(j, 'engine.idleRpm', entry(rpm)),
     }));

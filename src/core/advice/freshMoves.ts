@@ -10,7 +10,7 @@ const WORN: Mm = 0.05;
 /**
  * Plates that have worn, new in the same places: the discs, the steels, or all of both. Never throws.
  * Source: workshop practice; `docs/mechanics.md`, advice.
- * @example freshMoves(half).map((m) => m.label[0]) // ["8 worn discs new", "7 worn steels new", "All worn discs and steels new"]
+ * @example freshMoves(half).map((m) => m.label[0]) // ["8 worn discs replaced", "7 worn steels replaced", "All worn discs and steels replaced"]
  */
 export function freshMoves(job: Job): Move[] {
   const worn = layOut(job).layers.filter(
@@ -20,7 +20,7 @@ export function freshMoves(job: Job): Move[] {
   const discs = worn.filter((l) => l.lined !== 'none').map((l) => l.plate.id);
   const steels = worn.filter((l) => l.lined === 'none').map((l) => l.plate.id);
   const named = (count: number, what: string) =>
-    count === 1 ? `The worn ${what} new` : `${count} worn ${what}s new`;
+    count === 1 ? `New parts for the worn ${what}` : `${count} worn ${what}s replaced`;
   const fresh = (label: string, effort: number, ids: readonly string[]): Move => ({
     family: 'new plates',
     label: [label],
@@ -40,7 +40,7 @@ export function freshMoves(job: Job): Move[] {
     ...(discs.length > 0 ? [fresh(named(discs.length, 'disc'), 3, discs)] : []),
     ...(steels.length > 0 ? [fresh(named(steels.length, 'steel'), 3, steels)] : []),
     ...(discs.length > 0 && steels.length > 0
-      ? [fresh('All worn discs and steels new', 4, [...discs, ...steels])]
+      ? [fresh('All worn discs and steels replaced', 4, [...discs, ...steels])]
       : []),
   ];
 }

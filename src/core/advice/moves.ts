@@ -72,7 +72,7 @@ function discMoves(job: Job): Move[] {
   return [
     {
       family: 'disc',
-      label: ['A disc and a steel more'],
+      label: ['One more disc and steel'],
       effort: 4,
       apply: (j) => {
         if (j.pack.plates.length + 2 > MAX_PLATES) return undefined;
@@ -86,7 +86,7 @@ function discMoves(job: Job): Move[] {
     },
     {
       family: 'disc',
-      label: ['A disc and a steel fewer'],
+      label: ['One disc and steel fewer'],
       effort: 2,
       apply: (j) => {
         const left = j.pack.plates.filter((p) => p.id !== disc.id && p.id !== steel.id);
@@ -98,7 +98,7 @@ function discMoves(job: Job): Move[] {
     {
       // A disc that turns with its neighbour keeps the height where a steel would hang off the spline.
       family: 'spacer pair',
-      label: ['A disc in the place of the outermost steel, as a spacer pair'],
+      label: ['A disc in place of the outermost steel, as a spacer pair'],
       effort: 2,
       apply: (j) => {
         const changed = ofKind(j, [steel.id], disc.kindId);
@@ -108,7 +108,7 @@ function discMoves(job: Job): Move[] {
     {
       // Two discs side by side turn together: the steels below come further in on the spline.
       family: 'spacer pair',
-      label: ['Outermost steel out, two discs together as a spacer pair'],
+      label: ['Outermost steel removed, two discs together as a spacer pair'],
       effort: 1,
       apply: (j) => {
         const left = j.pack.plates.filter((p) => p.id !== steel.id);
@@ -130,7 +130,7 @@ function steelMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
         .flatMap((t): Move[] => [
           {
             family: 'steels',
-            label: say`All steels ${kind.name} as ${size(t)}`,
+            label: say`All steels ${kind.name} replaced by ${size(t)}`,
             effort: 3,
             apply: (j) => {
               const changed = withEntry(j, fieldPath('pack.kinds.*.thickness', kind.id), entry(t));
@@ -145,7 +145,7 @@ function steelMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
           },
           {
             family: 'one steel',
-            label: say`One steel ${kind.name} as ${size(t)}`,
+            label: say`One steel ${kind.name} replaced by ${size(t)}`,
             effort: 1,
             apply: (j) => withSteelsAs(j, t, [last.id]),
           },
@@ -224,7 +224,7 @@ function windowMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
         return [
           {
             family: 'steel mix',
-            label: say`${String(best)} steels ${kind.name} as ${size(t)}, to the middle of the window`,
+            label: say`${String(best)} steels ${kind.name} replaced by ${size(t)}, to the middle of the limits`,
             effort: 2,
             apply: (j) => withSteelsAs(j, t, chosen),
           },
@@ -239,7 +239,7 @@ function easedMoves(job: Job): Move[] {
   return [
     {
       family: 'reduced effort',
-      label: ['The reduced-effort part out'],
+      label: ['Reduced-effort part removed'],
       effort: 2,
       apply: (j) => withoutEased(j, factor),
     },
@@ -268,7 +268,7 @@ function oilMoves(job: Job): Move[] {
     : [
         {
           family: 'oil',
-          label: ['Oil for wet clutches in'],
+          label: ['Oil for wet clutches filled'],
           effort: 2,
           apply: (j) => ({ ...j, intake: { ...j.intake, oil: 'wetClutch' } }),
         },

@@ -9,8 +9,8 @@ import type { Move } from './move';
  */
 export function orderMoves(job: Job): Move[] {
   return [
-    laid(job, 'Discs and steels laid in turn, a disc at the floor', 'disc'),
-    laid(job, 'Discs and steels laid in turn, a steel at the floor', 'steel'),
+    laid(job, 'Discs and steels alternating, a disc at the floor', 'disc'),
+    laid(job, 'Discs and steels alternating, a steel at the floor', 'steel'),
   ].flatMap((move) => move ?? []);
 }
 

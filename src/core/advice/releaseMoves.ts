@@ -20,8 +20,8 @@ const LOSSES: readonly {
   readonly label: Sentence;
   readonly effort: number;
 }[] = [
-  { path: 'release.air', label: ['The air bled out of the line'], effort: 1 },
-  { path: 'release.pivotWear', label: ['New pivots at the lever'], effort: 2 },
+  { path: 'release.air', label: ['Line bled of air'], effort: 1 },
+  { path: 'release.pivotWear', label: ['New lever pivots'], effort: 2 },
 ];
 
 /**
@@ -65,7 +65,7 @@ export function lighterMoves(job: Job): Move[] {
       ? [
           {
             family: 'loss',
-            label: ['What binds between lever and plate cleaned, oiled or new'],
+            label: ['Binding parts between lever and plate cleaned, oiled or replaced'],
             effort: 1,
             apply: (j) => withEntry(j, 'release.efficiency', entry(whole)),
           },
@@ -75,7 +75,7 @@ export function lighterMoves(job: Job): Move[] {
     ? []
     : EASED.map((by): Move => ({
         family: 'reduced effort',
-        label: say`A reduced-effort part of ${String(by)}`,
+        label: say`Reduced-effort part ${String(by)}`,
         effort: 3,
         apply: (j) => withEntry(j, 'release.reducedEffort', entry(by)),
       }));
@@ -92,7 +92,7 @@ function masters(job: Job, suits: (bore: Mm, now: Mm) => boolean): Move[] {
   if (now === undefined) return [];
   return BORES.filter((bore) => suits(bore, now)).map((bore) => ({
     family: 'train',
-    label: say`A master cylinder of ${{ value: bore, quantity: 'length', decimals: 2 }}`,
+    label: say`Master cylinder ${{ value: bore, quantity: 'length', decimals: 2 }}`,
     effort: 3,
     change: Math.abs(bore / now - 1),
     apply: (j) => withEntry(j, path, entry(bore)),
@@ -105,7 +105,7 @@ function arms(job: Job, shares: readonly number[]): Move[] {
   if (now === undefined) return [];
   return shares.map((share) => ({
     family: 'train',
-    label: say`A release arm of ${travel(now * share)}`,
+    label: say`Release arm ${travel(now * share)}`,
     effort: 3,
     change: Math.abs(share - 1),
     apply: (j) => withEntry(j, path, entry(now * share)),

@@ -87,7 +87,7 @@ export interface MeasuredWeight extends Weight {
 
 /**
  * A weight in one line.
- * @example w('airInLine', 30, 'Air is pressed together.').tenths // 30
+ * @example w('airInLine', 30, 'Air compresses.').tenths // 30
  */
 export const w = (cause: CauseId, tenths: number, because: string): Weight => ({
   cause,
@@ -97,9 +97,9 @@ export const w = (cause: CauseId, tenths: number, because: string): Weight => ({
 
 /**
  * An outcome of a test that finds nothing wrong.
- * @example good([]).label // "In order"
+ * @example good([]).label // "OK"
  */
-export const good = (weights: readonly Weight[], label = 'In order'): TestOutcome => ({
+export const good = (weights: readonly Weight[], label = 'OK'): TestOutcome => ({
   id: 'good',
   label,
   weights,

@@ -38,11 +38,11 @@ export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[]
     if (v.id === 'even' && (bad || fine))
       say('tiltedPlate', bad ? 32 : -25, v.title, 'Dial round the plate');
     for (const kind of CLUTCH_KINDS) weights.push(...(kind.weigh?.(v, evaluation.figures) ?? []));
-    if (v.id === 'holds' && fine) say('weakSprings', -10, v.title, 'Reserve');
+    if (v.id === 'holds' && fine) say('weakSprings', -10, v.title, 'Torque reserve');
   }
   const discs = evaluation.layout.layers.filter((l) => l.lined !== 'none');
   if (discs.length > 0 && discs.every(isThickEnough))
-    say('wornDiscs', -15, 'Every disc is above its least thickness.', 'Measured discs');
+    say('wornDiscs', -15, 'Every disc is above its minimum thickness.', 'Measured discs');
   const warp = warpOf(evaluation.layout);
   if (evaluation.layout.layers.some((l) => l.plate.outOfFlat)) {
     const bent = warp > WARPED;
@@ -77,7 +77,7 @@ export function weighJob(job: Job): readonly MeasuredWeight[] {
   for (const kind of CLUTCH_KINDS) weights.push(...(kind.weighJob?.(job) ?? []));
   // On such a machine nothing takes up by itself, however fast it idles.
   if (machine.layout !== 'unknown' && !takesUp(job))
-    say('idleHigh', -25, 'Nothing in this clutch is thrown out by its speed.', 'The machine');
+    say('idleHigh', -25, 'No part of this clutch works by centrifugal force.', 'The machine');
   const dry =
     releasedBy(job) === 'pedal'
       ? 'The shift pedal opens the pack.'
@@ -93,10 +93,11 @@ export function weighJob(job: Job): readonly MeasuredWeight[] {
   const seen = (sights: readonly Sight[]) =>
     pack.plates.some((p) => p.seen?.some((s) => sights.includes(s)));
   if (seen(['burnt', 'glazed']))
-    say('glazedDiscs', 32, 'Discs look burnt or glazed.', 'Seen on the discs');
-  if (seen(['blued'])) say('warpedSteels', 8, 'Blued steels have been hot.', 'Seen on the steels');
+    say('glazedDiscs', 32, 'Discs look burnt or glazed.', 'Damage seen on discs');
+  if (seen(['blued']))
+    say('warpedSteels', 8, 'Blued steels have been overheated.', 'Damage seen on steels');
   if (seen(['tangsWorn']))
-    say('tangsBind', 12, 'Worn tangs hang in their slots.', 'Seen on the plates');
+    say('tangsBind', 12, 'Worn tangs catch in their slots.', 'Damage seen on plates');
   const notch = Math.max(inspection.basketNotch?.value ?? -1, inspection.hubNotch?.value ?? -1);
   const notchLimit = limitAt(job, 'inspection.notchLimit');
   if (notch >= 0 && notchLimit !== undefined)
@@ -129,7 +130,7 @@ export function weighJob(job: Job): readonly MeasuredWeight[] {
     say(
       'weakSprings',
       bad ? 30 : -22,
-      bad ? 'A spring is shorter than its limit.' : 'The springs are as long as they should be.',
+      bad ? 'A spring is shorter than its limit.' : 'All springs are above their minimum length.',
       'Free length',
     );
   }

@@ -6,11 +6,11 @@ import { bad, good, w } from './cause';
 
 const OF_EVERY_CLUTCH = {
   oilGrade: {
-    name: 'Read the oil’s grade from its can',
+    name: 'Read the oil grade on the can',
     minutes: 1,
     outcomes: [
-      bad('Not for wet clutches', [w('wrongOil', 35, 'The can says it.')]),
-      good([w('wrongOil', -40, 'Right grade.')], 'JASO MA or MA2'),
+      bad('Not for wet clutches', [w('wrongOil', 35, 'Grade read on the can.')]),
+      good([w('wrongOil', -40, 'Correct grade.')], 'JASO MA or MA2'),
     ],
   },
   freePlay: {
@@ -21,8 +21,8 @@ const OF_EVERY_CLUTCH = {
         id: 'none',
         label: 'None',
         weights: [
-          w('noFreePlay', 35, 'The lever has none.'),
-          w('tooMuchFreePlay', -40, 'There is none at all.'),
+          w('noFreePlay', 35, 'The lever has no free play.'),
+          w('tooMuchFreePlay', -40, 'There is no free play.'),
         ],
       },
       {
@@ -30,12 +30,12 @@ const OF_EVERY_CLUTCH = {
         label: 'Too much',
         weights: [
           w('tooMuchFreePlay', 30, 'More than the manual allows.'),
-          w('noFreePlay', -40, 'There is plenty.'),
+          w('noFreePlay', -40, 'There is enough free play.'),
         ],
       },
       good(
-        [w('noFreePlay', -35, 'By the manual.'), w('tooMuchFreePlay', -30, 'By the manual.')],
-        'By the manual',
+        [w('noFreePlay', -35, 'As in the manual.'), w('tooMuchFreePlay', -30, 'As in the manual.')],
+        'As in the manual',
       ),
     ],
   },
@@ -43,8 +43,8 @@ const OF_EVERY_CLUTCH = {
     name: 'Pump the lever and feel',
     minutes: 1,
     outcomes: [
-      bad('Gets firmer', [w('airInLine', 30, 'Air is pressed together.')]),
-      good([w('airInLine', -25, 'Firm from the first.')], 'Firm at once'),
+      bad('Gets firmer', [w('airInLine', 30, 'Air compresses.')]),
+      good([w('airInLine', -25, 'Firm from the first pull.')], 'Firm at once'),
     ],
   },
   idleSpeed: {
@@ -52,7 +52,7 @@ const OF_EVERY_CLUTCH = {
     minutes: 2,
     outcomes: [
       bad('Too high', [w('idleHigh', 28, 'Measured.')]),
-      good([w('idleHigh', -35, 'By the manual.')]),
+      good([w('idleHigh', -35, 'As in the manual.')]),
     ],
   },
   coldHot: {
@@ -63,17 +63,17 @@ const OF_EVERY_CLUTCH = {
         id: 'cold',
         label: 'Only cold',
         weights: [
-          w('thickOil', 28, 'Gone once warm.'),
-          w('warpedSteels', -10, 'Warp stays when warm.'),
-          w('fluidHot', -30, 'Heat is not to blame.'),
+          w('thickOil', 28, 'Disappears once warm.'),
+          w('warpedSteels', -10, 'Warp drags when warm too.'),
+          w('fluidHot', -30, 'Heat is not the cause.'),
         ],
       },
       {
         id: 'hot',
         label: 'Only hot',
         weights: [
-          w('fluidHot', 18, 'Comes with heat.'),
-          w('thickOil', -35, 'Not the oil’s thickness.'),
+          w('fluidHot', 18, 'Appears with heat.'),
+          w('thickOil', -35, 'Oil viscosity is not the cause.'),
         ],
       },
       good(
@@ -86,7 +86,7 @@ const OF_EVERY_CLUTCH = {
     ],
   },
   cableFeel: {
-    name: 'Cable off: feel it slide',
+    name: 'Cable disconnected: check that it slides',
     minutes: 5,
     outcomes: [
       bad('Rough or stiff', [w('dryRelease', 28, 'Felt.')]),
@@ -97,9 +97,9 @@ const OF_EVERY_CLUTCH = {
     name: 'Dial on the pressure plate',
     minutes: 15,
     outcomes: [
-      bad('Less than needed', [
+      bad('Too little', [
         w('shortLift', 30, 'Measured.'),
-        w('warpedSteels', -4, 'Lift alone explains it.'),
+        w('warpedSteels', -4, 'Lack of lift explains it.'),
       ]),
       good([
         w('shortLift', -35, 'Enough lift.'),
@@ -128,7 +128,7 @@ const OF_EVERY_CLUTCH = {
     ],
   },
   discLook: {
-    name: 'Look at the lining',
+    name: 'Inspect the lining',
     minutes: 30,
     outcomes: [
       bad('Glazed, black or loose', [w('glazedDiscs', 35, 'Seen.')]),
@@ -157,17 +157,17 @@ const OF_EVERY_CLUTCH = {
     outcomes: [
       {
         id: 'low',
-        label: 'Below the window',
-        weights: [w('stackLow', 32, 'Measured.'), w('stackTall', -40, 'It is low.')],
+        label: 'Too low',
+        weights: [w('stackLow', 32, 'Measured.'), w('stackTall', -40, 'The stack is low.')],
       },
       {
         id: 'tall',
-        label: 'Above the window',
-        weights: [w('stackTall', 32, 'Measured.'), w('stackLow', -40, 'It is tall.')],
+        label: 'Too tall',
+        weights: [w('stackTall', 32, 'Measured.'), w('stackLow', -40, 'The stack is tall.')],
       },
       good(
-        [w('stackLow', -32, 'In its window.'), w('stackTall', -32, 'In its window.')],
-        'In its window',
+        [w('stackLow', -32, 'Within limits.'), w('stackTall', -32, 'Within limits.')],
+        'Within limits',
       ),
     ],
   },
@@ -188,7 +188,7 @@ const OF_EVERY_CLUTCH = {
     name: 'Judder spring and seat in place',
     minutes: 35,
     outcomes: [
-      bad('Missing or turned', [w('judderMissing', 35, 'Seen.')]),
+      bad('Missing or reversed', [w('judderMissing', 35, 'Seen.')]),
       good([w('judderMissing', -35, 'In place.')]),
     ],
   },

@@ -71,8 +71,8 @@ function wantedBack(job: Job): Due | undefined {
   return {
     ...base(job, 'back'),
     day: due,
-    title: 'wanted back',
-    reason: say`The rider wants it back by then; it stands at ${STAGE_NAME[job.stage]}.`,
+    title: 'due date',
+    reason: say`Due to the rider on this day; now at ${STAGE_NAME[job.stage]}.`,
   };
 }
 
@@ -87,8 +87,8 @@ function soaking(job: Job, now: string): Due | undefined {
     ...base(job, 'soak'),
     day: at.slice(0, 10),
     at,
-    title: 'linings soaked',
-    reason: say`Linings are in the oil since ${soakStart.slice(11, 16)} UTC; the planned soak ends then.`,
+    title: 'discs soaked',
+    reason: say`Discs in oil since ${soakStart.slice(11, 16)} UTC; the planned soak ends then.`,
   };
 }
 
@@ -102,7 +102,7 @@ function recheck(job: Job): Due | undefined {
     ...base(job, 'recheck'),
     day: dayAfter(signedAt, RECHECK_DAYS),
     title: 'measure after break-in',
-    reason: say`Linings bed in: free play, lift and gap change. Nothing was measured since the signature.`,
+    reason: say`Discs bed in: free play, lift and gap change. Nothing was measured since the signature.`,
   };
 }
 
@@ -120,8 +120,8 @@ function firstLimit(job: Job, all: readonly Job[]): Due | undefined {
     day,
     title: `inspect: ${first.name}`,
     reason: first.earliestDate
-      ? say`By the line at ${at}; this is the early end of its interval.`
-      : say`By the line at ${at}.`,
+      ? say`By the trend at ${at}; the early end of its range.`
+      : say`By the trend at ${at}.`,
   };
 }
 

@@ -61,7 +61,7 @@ function withoutPraise(verdict: Verdict, stop: Problem): Verdict {
   return {
     ...verdict,
     state: 'unknown',
-    title: verdict.id === 'holds' ? 'Holding not judged' : 'Release not judged',
+    title: verdict.id === 'holds' ? 'Torque reserve not judged' : 'Release not judged',
     sentence: stop.sentence,
     figures: [],
   };

@@ -200,14 +200,14 @@ export function packModel(job: Job): PackModel {
     const limits: WearReserve[] = [];
     const min = number(sheet, 'pack.windowMin');
     if (min !== undefined)
-      limits.push({ kind: 'window', name: 'stack leaves its window', wear: measured - min });
+      limits.push({ kind: 'window', name: 'stack below its limits', wear: measured - min });
     const most = number(sheet, 'pack.maxWear');
     if (most !== undefined && asNew !== undefined)
       limits.push({ kind: 'pack', name: 'pack wear limit', wear: most - (asNew - measured) });
     const disc = thinnestDisc(layout);
     if (disc !== undefined) limits.push({ kind: 'disc', name: 'thinnest disc', wear: disc });
     const slips = firstSlip((wear) => at({ wear, rpm: peakRpm }).reserve?.low, measured);
-    if (slips !== undefined) limits.push({ kind: 'holds', name: 'holds no more', wear: slips });
+    if (slips !== undefined) limits.push({ kind: 'holds', name: 'slips', wear: slips });
     return limits.map((l) => ({ ...l, wear: Math.max(0, l.wear) })).sort((a, b) => a.wear - b.wear);
   };
 

@@ -37,12 +37,12 @@ const kinds = {
     make: judgeSteels,
   },
   complaint: {
-    title: 'The complaint and the cure',
+    title: 'Complaint and fix',
     work: 'judge',
     mistakes: ['wrongCure'],
     make: complaint,
   },
-  layPack: { title: 'A pack that was laid', work: 'specify', mistakes: ['order'], make: layPack },
+  layPack: { title: 'A wrong pack order', work: 'specify', mistakes: ['order'], make: layPack },
   unevenSprings: {
     title: 'Two kinds of spring',
     work: 'specify',
@@ -61,10 +61,15 @@ const kinds = {
     mistakes: ['basketSpeed'],
     make: basketSpeed,
   },
-  usedAgain: { title: 'What goes back in', work: 'build', mistakes: ['reused'], make: usedAgain },
-  countIn: { title: 'The count in', work: 'build', mistakes: ['forgotten'], make: countIn },
+  usedAgain: { title: 'Parts to reuse', work: 'build', mistakes: ['reused'], make: usedAgain },
+  countIn: {
+    title: 'Counting parts back in',
+    work: 'build',
+    mistakes: ['forgotten'],
+    make: countIn,
+  },
   tighten: {
-    title: 'Bolts and the hub nut',
+    title: 'Bolts and hub nut',
     work: 'build',
     mistakes: ['tightening'],
     make: tighten,

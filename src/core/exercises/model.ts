@@ -4,19 +4,19 @@ import type { EntrySpec } from '../units/parseEntry';
 
 /** Mistakes that are made at the bench; each is met in at least one exercise. */
 export const MISTAKES = {
-  order: 'Plates in the wrong order or direction, the last friction in the deep slot',
-  forgotten: 'The thrust washer, the ball, the judder seat or a pin forgotten',
-  reused: 'Tall bolts, a lock washer or a damaged O-ring used again',
+  order: 'Plates in the wrong order or direction, the last friction disc in the deep slots',
+  forgotten: 'A forgotten thrust washer, ball, judder seat or pin',
+  reused: 'Tall bolts, a lock washer or a damaged O-ring reused',
   inches: 'A chart in inches read with a caliper in millimetres',
-  startPoint: 'The gap counted from the bearing and not from the nut',
-  tightening: 'An impact gun on the hub nut; a circle of bolts tightened unevenly',
-  wrongCure: 'More clamp where the pack only drags, more lift where it only slips',
+  startPoint: 'The gap counted from the bearing instead of the nut',
+  tightening: 'An impact gun on the hub nut; uneven tightening of a bolt circle',
+  wrongCure: 'More clamp for a pack that only drags, more lift for one that only slips',
   warped: 'New discs on warped steels',
-  oneSpot: 'A worn disc measured in one spot',
+  oneSpot: 'A worn disc measured at one point',
   unevenSprings: 'Two kinds of spring fitted unevenly',
-  scarceLift: 'A reduced-effort part fitted where lift was already scarce',
-  basketSpeed: 'Basket speed taken for engine speed',
-  breakIn: 'Not checked again after the break-in',
+  scarceLift: 'A reduced-effort part fitted with too little lift',
+  basketSpeed: 'Basket speed mistaken for engine speed',
+  breakIn: 'No check after break-in',
 } as const;
 export type MistakeId = keyof typeof MISTAKES;
 

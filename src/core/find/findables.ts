@@ -52,15 +52,15 @@ const SETTINGS = [
 
 /** Parts of the application besides the jobs. */
 const PLACES: readonly Findable[] = [
-  ['due', 'Due', 'what has its day: calendar, recheck, soak', '/due'],
+  ['due', 'Due', 'due dates: calendar, recheck, soak', '/due'],
   ['shelf', 'Shelf', 'plates, springs, gauges, scrap, what to order', '/shelf'],
-  ['library', 'Limits library', 'limits, windows, steps and torques by machine or kit', '/library'],
+  ['library', 'Limits library', 'limits, steps and torques by machine or kit', '/library'],
   ['files', 'Files and backup', 'backup, restore, import, export, tables, CSV', '/files'],
-  ['code', 'Read a code', 'QR code of a pack, camera, picture', '/code'],
+  ['code', 'Scan pack code', 'QR code of a pack, camera, picture', '/code'],
   [
     'units',
     'Units and theme',
-    'key at the top right: mm, inch, N, lbf, dark, light, peat, limestone',
+    'menu at the top right: mm, inch, N, lbf, dark, light, peat, limestone',
     '/',
   ],
 ].map(([id = '', title = '', about = '', href = '/']) => ({
@@ -103,7 +103,7 @@ function jobFound(job: Job): Findable {
     id: `job:${id}`,
     kind: 'job',
     title: [number, machine.name].filter(Boolean).join(' ') || 'New job',
-    about: [machine.use, archived ? 'in the archive' : `at ${STAGE_NAME[stage]}`]
+    about: [machine.use, archived ? 'archived' : `at ${STAGE_NAME[stage]}`]
       .filter(Boolean)
       .join(', '),
     words: rowOf(job).words,
@@ -177,7 +177,7 @@ function shelfFound(
       const title = `${p.label}: ${sort} ${size(p.nominal, 2)}`;
       const about = [
         where,
-        `measures ${size(p.thickness)}`,
+        `measured ${size(p.thickness)}`,
         p.lining ? LINING_ESTIMATES[p.lining].name.toLowerCase() : '',
         p.isNew ? 'new' : 'used',
         p.from ? `from ${p.from}` : '',

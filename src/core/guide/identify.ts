@@ -33,37 +33,37 @@ export const GUIDE: Readonly<Record<QuestionId, GuideQuestion>> = {
     ],
   },
   idleShift: {
-    text: 'Lever out, in gear, engine idling: does it stand still without stalling?',
+    text: 'Lever out, in gear, engine idling: does it idle without stalling?',
     help: 'On a stand with the wheel clear, brake on. An auto-clutch or a start clutch slips at idle; a plain pack stalls the engine.',
     answers: [
       {
         label: 'It stalls or pulls',
         to: {
           layout: 'pack',
-          because: 'A hand lever and a clutch that holds at idle: one pack does all the work.',
+          because: 'A hand lever, and a clutch engaged at idle: one pack does all the work.',
         },
       },
-      { label: 'It stands still', to: { question: 'twoDrums' } },
+      { label: 'It idles without moving', to: { question: 'twoDrums' } },
     ],
   },
   shift: {
-    text: 'Is there a pedal or a lever that shifts through single gears?',
-    help: 'One, two, three and on. A selector with only high, low, neutral and reverse is none.',
+    text: 'Is there a pedal or a lever that shifts single gears?',
+    help: 'One, two, three and on. A selector with only high, low, neutral and reverse does not count.',
     answers: [
       {
         label: 'Yes, single gears',
         to: {
           layout: 'startAndPack',
           because:
-            'Gears shifted without a hand lever: a start clutch takes the machine off, and a small pack opens with the shift pedal.',
+            'Gears shifted without a hand lever: a start clutch moves the machine off, and a small pack opens with the shift pedal.',
         },
       },
       { label: 'No, a selector or nothing', to: { question: 'beltCover' } },
     ],
   },
   twoDrums: {
-    text: 'Under the cover: is there a drum with shoes on the crank beside the pack?',
-    help: 'Two round parts of about one size side by side: a smooth drum on the crank, a basket with fingers on the gearbox input.',
+    text: 'Under the cover: is there a drum with shoes on the crankshaft beside the pack?',
+    help: 'Two round parts of similar size side by side: a smooth drum on the crankshaft, a basket with fingers on the gearbox input.',
     answers: [
       {
         label: 'Yes, a drum and a pack',
@@ -77,30 +77,28 @@ export const GUIDE: Readonly<Record<QuestionId, GuideQuestion>> = {
         label: 'Only a pack',
         to: {
           layout: 'pack',
-          because:
-            'A pack that lets go at idle carries an expanding disc: an auto-clutch in the pack.',
+          because: 'A pack that is open at idle contains an expanding disc: an auto-clutch.',
         },
       },
     ],
   },
   beltCover: {
-    text: 'Is the drive belt’s cover dry, and does anything run in oil before the belt?',
-    help: 'A dry, ducted cover with a belt and two sheaves. A wet start clutch sits on the crank behind the front sheave, with its own drain or seal.',
+    text: 'Is the belt cover dry, and is there an oil-bath part before the belt?',
+    help: 'A dry, ducted cover with a belt and two sheaves. A wet start clutch is on the crankshaft behind the front sheave, with its own drain or seal.',
     answers: [
       {
         label: 'A wet start clutch before the belt',
         to: {
           layout: 'startAndBelt',
           because:
-            'Shoes in oil take the machine off, the belt does the rest. There is no pack of plates.',
+            'Shoes in oil move the machine off; the belt does the rest. There is no plate pack.',
         },
       },
       {
         label: 'Only belt and sheaves',
         to: {
           layout: 'belt',
-          because:
-            'The sheaves themselves take the machine off. There is no wet clutch in this machine.',
+          because: 'The sheaves themselves move the machine off. This machine has no wet clutch.',
         },
       },
     ],

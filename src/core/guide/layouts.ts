@@ -24,7 +24,7 @@ export const LAYOUTS: Readonly<Record<ClutchLayout, Layout>> = {
   startAndPack: {
     name: 'Start clutch and plate pack',
     means:
-      'Creeping, late take-off and slip at pull-away belong to the start clutch; drag and hard shifts to the pack. See to both.',
+      'Creep, late engagement and slip at pull-away come from the start clutch; drag and hard shifts from the pack. Check both.',
     plates: true,
     shoes: true,
     belt: false,
@@ -32,7 +32,7 @@ export const LAYOUTS: Readonly<Record<ClutchLayout, Layout>> = {
   startAndBelt: {
     name: 'Start clutch and belt',
     means:
-      'Only the start clutch can be worked on here: shoes, drum and springs. The belt and its sheaves go by their own manual.',
+      'Only the start clutch is covered here: shoes, drum and springs. For belt and sheaves use their own manual.',
     plates: false,
     shoes: true,
     belt: true,
@@ -40,7 +40,7 @@ export const LAYOUTS: Readonly<Record<ClutchLayout, Layout>> = {
   belt: {
     name: 'Belt only',
     means:
-      'Nothing here can help: this machine has no wet clutch. Belt, sheaves, rollers and springs go by their own manual.',
+      'Under Ridge does not cover this machine: it has no wet clutch. For belt, sheaves, rollers and springs use their own manual.',
     plates: false,
     shoes: false,
     belt: true,

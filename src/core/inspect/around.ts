@@ -76,7 +76,7 @@ const MEASURED: Readonly<Record<Fixture, (job: Job) => Reason[]>> = {
       'inspection.notchLimit',
       'change',
       'Fingers notched',
-      'they hold the discs and make take-up grabby',
+      'they catch the discs and make engagement grabby',
     ),
   hub: (job) => [
     ...judgeMost(
@@ -85,14 +85,14 @@ const MEASURED: Readonly<Record<Fixture, (job: Job) => Reason[]>> = {
       'inspection.notchLimit',
       'change',
       'Splines notched',
-      'they hold the steels',
+      'they catch the steels',
     ),
     ...judgeMost(
       job,
       'inspection.damperPlay',
       'inspection.damperPlayLimit',
       'change',
-      'Dampers turn by',
+      'Damper play',
       'they are worn out',
     ),
   ],
@@ -116,7 +116,7 @@ function judgeFace(job: Job): Reason[] {
           {
             decision: 'change',
             limitFrom: limitSource(job, 'inspection.pressurePlateMinThickness'),
-            sentence: say`${length(thick)} thick, below its least of ${length(least)}.`,
+            sentence: say`${length(thick)} thick, below its minimum of ${length(least)}.`,
           },
         ]
       : [];
@@ -127,7 +127,7 @@ function judgeFace(job: Job): Reason[] {
       'inspection.pressurePlateFlatnessLimit',
       mend,
       'Out of flat by',
-      mend === 'grind' ? 'there is enough thickness to grind it' : 'it presses unevenly',
+      mend === 'grind' ? 'there is enough thickness to regrind it' : 'it presses unevenly',
     ),
     ...thin,
   ];
@@ -144,6 +144,6 @@ function judgeSeat(job: Job): Reason[] {
     'inspection.seatSquarenessLimit',
     'change',
     'Pushrod seat out of square by',
-    'the plate lifts on one side and drags however much it lifts on average',
+    'the plate lifts unevenly and drags, whatever its mean lift',
   );
 }

@@ -13,7 +13,7 @@ export const DECISION_NAME: Readonly<Record<Decision, string>> = {
   open: 'Not judged yet',
   watch: 'Keep and watch',
   grind: 'Grind',
-  change: 'Change',
+  change: 'Replace',
   scrap: 'Scrap',
 };
 

@@ -4,17 +4,17 @@ import type { Job } from '../job/types';
 
 /**
  * Where a limit comes from, in words for beside the reason.
- * @example limitSource(job, 'inspection.taperLimit') // "limit is a design estimate"
+ * @example limitSource(job, 'inspection.taperLimit') // "limit is an assumed value"
  */
 export function limitSource(job: Job, path: FieldPath): string {
   const entry = entryAt(job, path);
-  if (!entry) return 'limit is a design estimate';
+  if (!entry) return 'limit is an assumed value';
   const { kind = 'entered', date, note } = entry.source ?? {};
   const said =
     kind === 'manual'
       ? 'limit from the manual'
       : kind === 'estimate'
-        ? 'limit is a design estimate'
+        ? 'limit is an assumed value'
         : 'limit as entered';
   return [said, note, date].filter(Boolean).join(', ');
 }

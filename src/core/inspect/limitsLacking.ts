@@ -16,6 +16,6 @@ export function limitsLacking(
   const paths = new Set(parts.flatMap((p) => p.reasons.flatMap((r) => r.lacks ?? [])));
   return [...paths].map((path) => {
     const kind = job.pack.kinds.find((k) => path.includes(`.${k.id}.`));
-    return { path, name: `the least thickness of ${kind?.name || 'the plates'}` };
+    return { path, name: `the minimum thickness of ${kind?.name || 'the plates'}` };
   });
 }

@@ -43,7 +43,7 @@ function judgeThickness(job: Job, { plate, kind }: PackLayer): Reason[] {
   if (values.length === 0) {
     // A steel does not wear thin by itself: what decides is how flat it is.
     return lined || limit !== undefined
-      ? [{ decision: 'open', sentence: say`Thickness is not measured yet.` }]
+      ? [{ decision: 'open', sentence: say`Thickness not measured yet.` }]
       : [];
   }
   const { least } = summarizeReadings(values);
@@ -52,7 +52,7 @@ function judgeThickness(job: Job, { plate, kind }: PackLayer): Reason[] {
       {
         decision: lined ? 'open' : 'keep',
         sentence: lined
-          ? say`Thinnest ${length(least)}; a least thickness from the manual is needed to judge it.`
+          ? say`Thinnest point ${length(least)}; a minimum thickness from the manual is needed to judge it.`
           : say`Measures ${length(least)}.`,
         ...(lined ? { lacks: limitPath } : {}),
       },
@@ -64,7 +64,7 @@ function judgeThickness(job: Job, { plate, kind }: PackLayer): Reason[] {
       {
         decision: 'change',
         limitFrom,
-        sentence: say`Thinnest ${length(least)}, below its limit of ${length(limit)}.`,
+        sentence: say`Thinnest point ${length(least)}, below its limit of ${length(limit)}.`,
       },
     ];
   }
@@ -76,7 +76,7 @@ function judgeThickness(job: Job, { plate, kind }: PackLayer): Reason[] {
         {
           decision: 'watch',
           limitFrom,
-          sentence: say`Thinnest ${length(least)}, only ${length(Math.max(0, least - limit))} above its limit of ${length(limit)}.`,
+          sentence: say`Thinnest point ${length(least)}, only ${length(Math.max(0, least - limit))} above its limit of ${length(limit)}.`,
         },
       ];
     }
@@ -85,7 +85,7 @@ function judgeThickness(job: Job, { plate, kind }: PackLayer): Reason[] {
     {
       decision: 'keep',
       limitFrom,
-      sentence: say`Thinnest ${length(least)}, ${length(least - limit)} above its limit.`,
+      sentence: say`Thinnest point ${length(least)}, ${length(least - limit)} above its limit.`,
     },
   ];
 }
@@ -101,7 +101,7 @@ function judgeTaper(job: Job, { plate }: PackLayer): Reason[] {
       {
         decision: 'change',
         limitFrom,
-        sentence: say`Uneven by ${length(taper)} round the disc, above ${length(limit)}: it drags.`,
+        sentence: say`Taper ${length(taper)}, above ${length(limit)}: the disc drags.`,
       },
     ];
   }
@@ -109,7 +109,7 @@ function judgeTaper(job: Job, { plate }: PackLayer): Reason[] {
     return [
       {
         decision: 'watch',
-        sentence: say`Measured at ${count(values.length)} ${values.length === 1 ? 'point' : 'points'} only: a disc worn unevenly would not be found.`,
+        sentence: say`Measured at ${count(values.length)} ${values.length === 1 ? 'point' : 'points'} only: uneven wear may be missed.`,
       },
     ];
   }
@@ -120,7 +120,7 @@ function judgeFlatness(job: Job, { plate, kind, thickness }: PackLayer): Reason[
   const out = plate.outOfFlat?.value;
   const limit = limitAt(job, 'inspection.steelWarpLimit');
   if (out === undefined) {
-    return [{ decision: 'open', sentence: say`Flatness is not checked yet.` }];
+    return [{ decision: 'open', sentence: say`Flatness not checked yet.` }];
   }
   if (limit === undefined) return [];
   const limitFrom = limitSource(job, 'inspection.steelWarpLimit');
@@ -138,7 +138,7 @@ function judgeFlatness(job: Job, { plate, kind, thickness }: PackLayer): Reason[
       limitFrom,
       sentence:
         ground === 'grind'
-          ? say`Out of flat by ${length(out)}, above ${length(limit)}; ground flat it keeps about ${length(left)}, its least is ${length(least ?? 0)}.`
+          ? say`Out of flat by ${length(out)}, above ${length(limit)}; ground flat it keeps about ${length(left)}, minimum ${length(least ?? 0)}.`
           : say`Out of flat by ${length(out)}, above ${length(limit)}${kind.grindable ? ', and too thin to grind' : ''}.`,
     },
   ];
@@ -154,7 +154,7 @@ function judgeTangs(job: Job, { plate }: PackLayer): Reason[] {
       {
         decision: 'change',
         limitFrom: limitSource(job, 'inspection.tangClearanceMin'),
-        sentence: say`Tangs have ${length(play)} in their slots, less than ${length(min)}: they bind.`,
+        sentence: say`Tang clearance ${length(play)}, below ${length(min)}: the tangs bind.`,
       },
     ];
   }
@@ -163,11 +163,11 @@ function judgeTangs(job: Job, { plate }: PackLayer): Reason[] {
       {
         decision: 'change',
         limitFrom: limitSource(job, 'inspection.tangClearanceMax'),
-        sentence: say`Tangs have ${length(play)} in their slots, more than ${length(max)}: worn.`,
+        sentence: say`Tang clearance ${length(play)}, above ${length(max)}: worn.`,
       },
     ];
   }
   return min === undefined && max === undefined
     ? []
-    : [{ decision: 'keep', sentence: say`Tangs have ${length(play)} in their slots.` }];
+    : [{ decision: 'keep', sentence: say`Tang clearance ${length(play)}.` }];
 }

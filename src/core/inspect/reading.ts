@@ -55,14 +55,14 @@ export function readGauge(
       message:
         meant.length > 0
           ? `${parsed.text}, where new is ${shownNominal}: did you mean ${meant.map((r) => r.text).join(' or ')}?`
-          : `${parsed.text} is far from new, ${shownNominal}. Is it right?`,
+          : `${parsed.text} is far from new, ${shownNominal}. Is it correct?`,
       readings: [...meant, parsed],
     };
   }
   if (step.onlyWears && value > nominal + THICKER) {
     return {
       kind: 'question',
-      message: `${parsed.text} is more than new, ${shownNominal}: dirt under the gauge, another part, or another unit? Measure again, or keep it.`,
+      message: `${parsed.text} is more than new, ${shownNominal}: dirt under the gauge, a different part, or another unit? Measure again, or keep it.`,
       readings: [parsed],
     };
   }

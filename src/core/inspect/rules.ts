@@ -68,8 +68,8 @@ const warpedTakesNeighbours: Rule = (job, _evaluation, parts) => {
   return {
     id: 'warpedTakesNeighbours',
     state: 'stop',
-    title: 'Warped steels take their discs with them',
-    sentence: say`It ran against a steel that is warped beyond its limit and has worn to that shape: both go.`,
+    title: 'Replace discs with their warped steels',
+    sentence: say`This disc ran against a steel warped beyond its limit and has worn to that shape: replace both.`,
     partIds: ids(beside),
     decision: 'change',
   };
@@ -84,7 +84,7 @@ const newAgainstWarped: Rule = (job, _evaluation, parts) => {
     id: 'newAgainstWarped',
     state: 'stop',
     title: 'No new discs against warped steels',
-    sentence: say`${count(fresh.length)} ${fresh.length === 1 ? 'disc is' : 'discs are'} new or to be changed, and ${count(bent.length)} ${bent.length === 1 ? 'steel is' : 'steels are'} warped beyond ${length(limitAt(job, 'inspection.steelWarpLimit') ?? 0)}: new lining would burn on the high spots. Change or grind the steels first.`,
+    sentence: say`${count(fresh.length)} ${fresh.length === 1 ? 'disc is' : 'discs are'} new or to be replaced, and ${count(bent.length)} ${bent.length === 1 ? 'steel is' : 'steels are'} warped beyond ${length(limitAt(job, 'inspection.steelWarpLimit') ?? 0)}: new lining would burn on the high spots. Replace or grind the steels first.`,
     partIds: ids(bent),
   };
 };
@@ -106,8 +106,8 @@ const newSteelsOnOldDiscs: Rule = (_job, _evaluation, parts) => {
   return {
     id: 'newSteelsOnOldDiscs',
     state: 'watch',
-    title: 'New steels on discs worn to the old ones',
-    sentence: say`${count(fresh.length)} ${fresh.length === 1 ? 'steel is' : 'steels are'} new or to be changed, and ${count(worn.length)} ${worn.length === 1 ? 'disc has' : 'discs have'} worn to the shape of the old steels: they touch on high spots only until bedded in. Change these discs too, or put each back against its own steel.`,
+    title: 'New steels against worn discs',
+    sentence: say`${count(fresh.length)} ${fresh.length === 1 ? 'steel is' : 'steels are'} new or to be replaced, and ${count(worn.length)} ${worn.length === 1 ? 'disc has' : 'discs have'} worn to the shape of the old steels: contact is on high spots only until bedded in. Replace these discs too, or keep each against its own steel.`,
     partIds: ids(worn),
     decision: 'watch',
   };
@@ -123,7 +123,7 @@ const packWear: Rule = (job, { figures }, parts) => {
     id: 'packWear',
     state: 'stop',
     title: 'Pack worn past its limit',
-    sentence: say`All plates together have worn ${length(wear.value)}, more than ${length(limit)}: the pack goes, though a disc by itself may pass.`,
+    sentence: say`Total pack wear is ${length(wear.value)}, more than ${length(limit)}: replace the pack, even if single discs pass.`,
     partIds: ids(parts.filter((p) => lined(p) && !p.plate?.plate.isNew)),
     decision: 'change',
   };
@@ -143,8 +143,8 @@ export function findMixedSet(parts: readonly PartVerdict[]): RuleFinding[] {
     {
       id: 'mixedSet',
       state: 'watch',
-      title: 'Discs are usually changed as a set',
-      sentence: say`${count(out.length)} of ${count(discs.length)} discs must go; the ${count(kept.length)} that pass are worn too, and the stack then mixes new and worn. Most makers ask for the whole set.`,
+      title: 'Discs are usually replaced as a set',
+      sentence: say`${count(out.length)} of ${count(discs.length)} discs must be replaced; the ${kept.length === 1 ? 'one that passes is' : `${kept.length} that pass are`} worn too, and the stack would mix new and worn. Most makers require the whole set.`,
       partIds: ids(kept),
     },
   ];
@@ -188,7 +188,7 @@ function tales(job: Job, { layout }: Evaluation): RuleFinding[] {
           {
             id: `tale-${on}-${sight}`,
             state: 'watch' as const,
-            title: 'It tells of something else',
+            title: 'Possible secondary cause',
             sentence: [says],
             partIds: on_,
           },

@@ -49,44 +49,44 @@ interface SightRule {
 const rule = (decision: Decision, because: string): SightRule => ({ decision, because });
 
 const ON_DISC: Partial<Record<Sight, SightRule>> = {
-  glazed: rule('change', 'Glaze lowers friction for good.'),
+  glazed: rule('change', 'Glazing lowers friction permanently.'),
   burnt: rule('change', 'Burnt lining has lost its friction and crumbles.'),
   cracked: rule('scrap', 'A cracked disc breaks up.'),
-  tangsWorn: rule('watch', 'Worn tangs hang in the basket: measure their clearance.'),
+  tangsWorn: rule('watch', 'Worn tangs catch in the basket: measure their clearance.'),
   loose: rule('scrap', 'Lining or rivets come loose: overheated.'),
 };
 
 const ON_STEEL: Partial<Record<Sight, SightRule>> = {
-  blued: rule('watch', 'Blueing says that it was overheated: its flatness decides.'),
+  blued: rule('watch', 'Blueing shows overheating: check the flatness.'),
   hotSpots: rule('keep', 'Spots alone are usually harmless.'),
-  glazed: rule('watch', 'Glaze is rubbed off with fine abrasive before it goes back.'),
-  weldedLining: rule('watch', 'Take the welded lining off and measure again.'),
-  grooved: rule('change', 'Grooves wear new lining at once.'),
+  glazed: rule('watch', 'Remove glazing with fine abrasive before refitting.'),
+  weldedLining: rule('watch', 'Remove the welded lining and measure again.'),
+  grooved: rule('change', 'Grooves wear new lining quickly.'),
   cracked: rule('scrap', 'A cracked steel breaks up.'),
-  tangsWorn: rule('watch', 'Worn tangs hang on the hub: measure their clearance.'),
+  tangsWorn: rule('watch', 'Worn tangs catch on the hub: measure their clearance.'),
 };
 
 const ON_FIXTURE: Readonly<Record<Fixture, Partial<Record<Sight, SightRule>>>> = {
   basket: {
     cracked: rule('scrap', 'A cracked basket bursts.'),
     loose: rule('change', 'Loose rivets or dampers rattle and come apart.'),
-    grooved: rule('watch', 'Notches hold plates: measure their depth.'),
+    grooved: rule('watch', 'Notches catch the plates: measure their depth.'),
   },
   hub: {
-    splinesWorn: rule('change', 'Worn splines hold plates and point to misalignment.'),
+    splinesWorn: rule('change', 'Worn splines catch the plates and indicate misalignment.'),
     cracked: rule('scrap', 'A cracked hub breaks.'),
-    grooved: rule('watch', 'Notches hold plates: measure their depth.'),
+    grooved: rule('watch', 'Notches catch the plates: measure their depth.'),
     loose: rule('change', 'Loose dampers or rivets come apart.'),
   },
   pressurePlate: {
-    blued: rule('watch', 'It was overheated: its flatness decides.'),
-    grooved: rule('watch', 'Grooves are ground out, or the plate is changed.'),
+    blued: rule('watch', 'Overheated: check the flatness.'),
+    grooved: rule('watch', 'Grind out the grooves, or replace the plate.'),
     cracked: rule('scrap', 'A cracked pressure plate breaks.'),
   },
   springs: {
-    overTravel: rule('watch', 'Marks of over-travel: the release stop is missing or wrong.'),
+    overTravel: rule('watch', 'Over-travel marks: the release stop is missing or wrong.'),
     cracked: rule('scrap', 'A cracked spring breaks.'),
-    loose: rule('change', 'Play in rivets or hardware of the spring.'),
+    loose: rule('change', 'Loose rivets or hardware on the spring.'),
     grooved: rule('watch', 'Fingers or ends are worn: compare with a new one.'),
   },
   bearing: {
@@ -96,15 +96,15 @@ const ON_FIXTURE: Readonly<Record<Fixture, Partial<Record<Sight, SightRule>>>> =
   release: {
     grooved: rule(
       'change',
-      'A worn worm or ramp loses lift, and wears on under the springs’ whole force.',
+      'A worn worm or ramp loses lift, and keeps wearing under the full spring force.',
     ),
     cracked: rule('scrap', 'A cracked release part breaks.'),
-    loose: rule('watch', 'Play costs lift.'),
+    loose: rule('watch', 'Play reduces lift.'),
     pitted: rule('change', 'A pitted ramp or rod end wears on quickly.'),
   },
   cover: {
-    grooved: rule('watch', 'Grooves in the cover point to a bent shaft or a dead pilot bearing.'),
-    cracked: rule('change', 'A cracked cover leaks and may not hold the release.'),
+    grooved: rule('watch', 'Grooves in the cover indicate a bent shaft or a failed pilot bearing.'),
+    cracked: rule('change', 'A cracked cover leaks and may not support the release.'),
   },
 };
 
@@ -114,7 +114,7 @@ const ON_FIXTURE: Readonly<Record<Fixture, Partial<Record<Sight, SightRule>>>> =
  */
 export function sightRule(on: 'disc' | 'steel' | Fixture, sight: Sight): SightRule {
   const table = on === 'disc' ? ON_DISC : on === 'steel' ? ON_STEEL : ON_FIXTURE[on];
-  return table[sight] ?? rule('watch', `${SIGHT_NAME[sight]}: look again.`);
+  return table[sight] ?? rule('watch', `${SIGHT_NAME[sight]}: inspect again.`);
 }
 
 /** What damage tells about something else, by what is seen where. */
@@ -126,32 +126,32 @@ export const TELLTALES: readonly {
   {
     on: 'hub',
     sight: 'splinesWorn',
-    says: 'Worn splines point to misalignment: check shaft and pilot bearing.',
+    says: 'Worn splines indicate misalignment: check shaft and pilot bearing.',
   },
   {
     on: 'hub',
     sight: 'cracked',
-    says: 'Cracks at the slots point to misalignment: check shaft and pilot bearing.',
+    says: 'Cracks at the slots indicate misalignment: check shaft and pilot bearing.',
   },
   {
     on: 'cover',
     sight: 'grooved',
-    says: 'Grooves in the cover point to a bent shaft or a dead pilot bearing.',
+    says: 'Grooves in the cover indicate a bent shaft or a failed pilot bearing.',
   },
   {
     on: 'disc',
     sight: 'loose',
-    says: 'Loose lining comes from overheating: find out why it slipped.',
+    says: 'Loose lining comes from overheating: find the cause of the slip.',
   },
   {
     on: 'disc',
     sight: 'burnt',
-    says: 'Burnt lining comes from slip: find out why before new discs go in.',
+    says: 'Burnt lining comes from slip: find the cause before fitting new discs.',
   },
   {
     on: 'steel',
     sight: 'blued',
-    says: 'Blued steels come from slip: find out why before new discs go in.',
+    says: 'Blued steels come from slip: find the cause before fitting new discs.',
   },
   {
     on: 'springs',
@@ -161,6 +161,6 @@ export const TELLTALES: readonly {
   {
     on: 'bearing',
     sight: 'pitted',
-    says: 'A flat race where a ground radius belongs loads the balls on their edge: check that it is the right part.',
+    says: 'A flat race instead of a ground radius loads the balls on their edge: check that the part is correct.',
   },
 ];

@@ -23,7 +23,7 @@ export interface Summary {
  */
 export function summarize(job: Job, inspection: Inspection, evaluation: Evaluation): Summary {
   if (!inspection.begun) {
-    const none = say`Nothing is measured yet.`;
+    const none = say`Nothing measured yet.`;
     return { customer: [none], shop: [none] };
   }
   return {
@@ -56,8 +56,8 @@ function forCustomer({ parts, across }: Inspection, { verdicts }: Evaluation): S
     if (out > 0)
       lines.push(
         out === sort.length
-          ? say`All ${count(out)} ${many} need changing.`
-          : say`${count(out)} of ${count(sort.length)} ${many} ${out === 1 ? 'needs' : 'need'} changing.`,
+          ? say`All ${count(out)} ${many} need replacing.`
+          : say`${count(out)} of ${count(sort.length)} ${many} ${out === 1 ? 'needs' : 'need'} replacing.`,
       );
     if (grind > 0) lines.push(say`${count(grind)} ${grind === 1 ? one : many} can be ground flat.`);
   };
@@ -68,24 +68,24 @@ function forCustomer({ parts, across }: Inspection, { verdicts }: Evaluation): S
     lines.push(
       part.decision === 'grind'
         ? say`The ${part.name.toLowerCase()} can be ground.`
-        : say`The ${part.name.toLowerCase()} ${part.fixture === 'springs' || part.fixture === 'release' ? 'need' : 'needs'} changing.`,
+        : say`The ${part.name.toLowerCase()} ${part.fixture === 'springs' || part.fixture === 'release' ? 'need' : 'needs'} replacing.`,
     );
   }
   if (across.some((f) => f.id === 'newAgainstWarped'))
     lines.push(
-      say`New discs would not last on the warped steels, so both are dealt with together.`,
+      say`New discs would not last on the warped steels, so both are replaced or ground together.`,
     );
   const holds = verdicts.find((v) => v.id === 'holds');
-  if (holds?.state === 'stop') lines.push(say`As it stands, the clutch can slip under full power.`);
+  if (holds?.state === 'stop') lines.push(say`In this state the clutch can slip under full power.`);
   else if (holds?.state === 'watch')
-    lines.push(say`As it stands, the clutch has little in hand and may slip when hot.`);
+    lines.push(say`In this state the clutch has little reserve and may slip when hot.`);
   const releases = verdicts.find((v) => v.id === 'releases');
   if (releases?.state === 'stop')
-    lines.push(say`It does not let go fully, which makes neutral hard to find.`);
+    lines.push(say`It does not release fully, which makes neutral hard to find.`);
   const watched = parts.filter((p) => p.decision === 'watch').length;
   if (watched > 0)
     lines.push(
-      say`${count(watched)} ${watched === 1 ? 'part' : 'parts'} may stay for now and should be looked at next time.`,
+      say`${count(watched)} ${watched === 1 ? 'part' : 'parts'} can stay for now and should be checked next time.`,
     );
   if (parts.some((p) => p.decision === 'open'))
     lines.push(say`Not everything is judged yet; this may change.`);
@@ -123,7 +123,7 @@ function forShop(
       ? most
       : Math.max(most, summarizeReadings(values).taper);
   }, 0);
-  if (taper > 0) lines.push(say`Greatest taper ${length(taper)}.`);
+  if (taper > 0) lines.push(say`Maximum taper ${length(taper)}.`);
   const clamp = figures.get('clamp');
   if (clamp?.status === 'known') lines.push(say`Clamp with these springs ${force(clamp.value)}.`);
   for (const id of ['stack', 'holds'] as const) {
@@ -141,4 +141,4 @@ function forShop(
   return [...new Map(lines.map((l) => [JSON.stringify(l), l])).values()];
 }
 
-const NAME = { scrap: 'Scrap', change: 'Change', grind: 'Grind' } as const;
+const NAME = { scrap: 'Scrap', change: 'Replace', grind: 'Grind' } as const;

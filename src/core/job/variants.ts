@@ -12,9 +12,9 @@ const partsOf = (from: VariantParts): VariantParts =>
 
 /**
  * The name of the variant that is being worked on.
- * @example nameOfPresent(blank) // "As it stands"
+ * @example nameOfPresent(blank) // "Current"
  */
-export const nameOfPresent = (job: Job): string => job.variantName ?? 'As it stands';
+export const nameOfPresent = (job: Job): string => job.variantName ?? 'Current';
 
 /**
  * Puts a copy of the pack as it stands beside it, to come back to. The same record when there is no room.

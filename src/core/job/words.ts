@@ -5,7 +5,7 @@ import type { Lock } from './work';
 
 export const AIM_NAME: Readonly<Record<Aim, string>> = {
   restore: 'Restore it',
-  hold: 'More holding',
+  hold: 'More torque capacity',
   lighter: 'Lighter lever',
   handsOff: 'Hands-off starts',
   feel: 'More feel',
@@ -19,7 +19,7 @@ export const OIL_NAME: Readonly<Record<OilKind, string>> = {
 };
 
 export const LOCK_NAME: Readonly<Record<Lock, string>> = {
-  none: 'Nothing',
+  none: 'None',
   threadlocker: 'Threadlocker',
   lockWasher: 'Lock washer',
   selfLocking: 'Self-locking',
@@ -38,11 +38,11 @@ export const STAGE_NAME: Readonly<Record<Stage, string>> = {
 
 /** The usual cautions, which stand on every sheet. */
 export const CAUTIONS: readonly string[] = [
-  'Hot oil and exhaust burn. Springs are loaded: release and draw up evenly, eyes covered; wire rings fly.',
-  'Old linings may hold asbestos: no blowing out, wet wipe.',
-  'Fingers out of a turning clutch: cover on before the engine runs, engine off before hands go in.',
+  'Hot oil and exhaust burn. Springs are loaded: release and tighten evenly, wear eye protection; wire rings fly.',
+  'Old linings may contain asbestos: wet wipe, do not blow.',
+  'Keep fingers out of a turning clutch: cover on before the engine runs, engine off before hands go in.',
   'Machine on a stand, wheel clear, brake within reach; an auto-clutch can move the machine with the lever out.',
   'Check drain bolts, and wipe oil off the tyre. Used oil goes to the collection point.',
-  'First ride slow, off the road, brakes tested: the lever may not act as it did.',
-  'The maker’s manual, local rules and a licensed mechanic stand above anything on this sheet.',
+  'First ride slow, off the road, brakes tested: the lever may act differently.',
+  'The maker’s manual, local rules and a licensed mechanic take precedence over this sheet.',
 ];

@@ -84,8 +84,8 @@ export const ownerOf = (pattern: FieldPattern): Owner | undefined =>
   );
 
 export const OWNER_NAME: Readonly<Record<Owner, string>> = {
-  kinds: 'kind of plate',
-  groups: 'kind of spring',
+  kinds: 'plate type',
+  groups: 'spring type',
   steps: 'retainer step',
   fasteners: 'fastener',
 };
@@ -115,8 +115,8 @@ export interface LimitSheet {
 }
 
 /**
- * What a limit is called: "Disc, least thickness" or "Least stack".
- * @example limitName({ pattern: 'pack.kinds.*.minThickness', of: 'Disc' }) // "Disc, least thickness"
+ * What a limit is called: "Disc, minimum thickness" or "Least stack".
+ * @example limitName({ pattern: 'pack.kinds.*.minThickness', of: 'Disc' }) // "Disc, minimum thickness"
  */
 export function limitName({ pattern, of }: Pick<Limit, 'pattern' | 'of'>): string {
   const { label } = FIELDS[pattern];
@@ -314,6 +314,6 @@ export function touchedBy(sheet: LimitSheet, jobs: readonly Job[]): TouchedJob[]
 
 /**
  * The field that a limit is typed into: what it takes, in which quantity.
- * @example limitField('pack.windowMin').label // "Least stack"
+ * @example limitField('pack.windowMin').label // "Minimum stack"
  */
 export const limitField = (pattern: FieldPattern) => FIELDS[pattern];

@@ -31,7 +31,7 @@ export function meterRanBack(job: Job): Problem[] {
       {
         path: fieldPath(`visits.*.${meter}`, visit.id),
         state: 'watch',
-        sentence: say`The meter stood at ${{ value: before, quantity, decimals: 0 }} before: one of the two is wrong. If the meter is another, enter what the machine has run in all.`,
+        sentence: say`The meter read ${{ value: before, quantity, decimals: 0 }} before: one of the two is wrong. After a meter change, enter the total run of the machine.`,
       },
     ];
   });
@@ -59,7 +59,7 @@ export function discsGrew(job: Job): Problem[] {
         {
           path: fieldPath('visits.*.readings.*', visit.id, plateId),
           state: 'watch',
-          sentence: say`It had ${length(before)} before, and no disc grows: one of the two is wrong, or this is another disc.`,
+          sentence: say`It measured ${length(before)} before, and a disc can’t grow: one of the two is wrong, or this is a different disc.`,
         },
       ];
     }),

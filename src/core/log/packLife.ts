@@ -62,15 +62,14 @@ export interface PackLife {
 }
 
 const NOTHING_READ =
-  'Nothing can be foreseen: no disc was measured at a known reading of the machine’s meter. Enter what it has run, and a reading of each disc.';
-const ONE_DATE =
-  'Nothing can be foreseen from one date: measure again when the machine comes back.';
-const NO_SLOPE = 'Nothing can be foreseen: the readings show no wear between the dates.';
+  'No prediction: no disc was measured at a known meter reading. Enter the meter reading, and a thickness for each disc.';
+const ONE_DATE = 'No prediction from one date: measure again at the next visit.';
+const NO_SLOPE = 'No prediction: the readings show no wear between the dates.';
 const FROM_NEW =
-  'One reading: the rate is taken from new, as if these discs had been in from the first.';
-const TWO_DATES = 'Two dates: a line without an interval. A third shows how far it may be off.';
+  'One reading: the rate is taken from new, as if these discs were fitted from the start.';
+const TWO_DATES = 'Two dates: a trend without a range. A third reading gives the range.';
 const RAN_BACK =
-  'Nothing is foreseen: the meter stood higher at an earlier date. Put that reading right; after a change of meter, enter what the machine has run in all.';
+  'No prediction: the meter reading was higher at an earlier date. Correct it; after a meter change, enter the total run of the machine.';
 
 /**
  * Wear of a pack over what the machine has run, as it went in and at each return, with the limit that will be met first.
@@ -79,7 +78,7 @@ const RAN_BACK =
  * @param job the record; what it has run from `intake` and the returns, by the machine's meter
  * Never throws for a job that passes the schema: what can't be foreseen is said in `caution`.
  * Source: linear regression; `docs/mechanics.md` section 11.
- * @example packLife(job).foreseen[0].name // "stack leaves its window"
+ * @example packLife(job).foreseen[0].name // "stack below its limits"
  */
 export function packLife(job: Job): PackLife {
   const meter = meterOf(job);
@@ -141,12 +140,12 @@ function unmeasured(discs: readonly DiscLife[]): string {
   const names = discs.filter((d) => !d.measured).map((d) => d.name);
   if (names.length === 0 || names.length === discs.length) return '';
   return names.length === 1
-    ? `${upperFirst(names[0] ?? '')} was never measured: its wear is not counted.`
-    : `${names.length} discs were never measured: their wear is not counted.`;
+    ? `${upperFirst(names[0] ?? '')} was never measured: its wear is not included.`
+    : `${names.length} discs were never measured: their wear is not included.`;
 }
 
 const alreadyPassed = (name: string): string =>
-  `Nothing can be foreseen from one date: a limit is passed already (${name}).`;
+  `No prediction from one date: a limit is already passed (${name}).`;
 
 /** Which discs are no longer those that went in; empty where all are. */
 function others(discs: readonly DiscLife[]): string {
@@ -156,7 +155,7 @@ function others(discs: readonly DiscLife[]): string {
     names.length === 1
       ? [upperFirst(names[0] ?? ''), 'was']
       : [names.length === discs.length ? 'All discs' : `${names.length} discs`, 'were'];
-  return `${who} ${was} thicker at a later return than before: what was read until then is not counted. ${names.length === 1 ? 'It is another disc' : 'They are other discs'}, or a reading is wrong.`;
+  return `${who} ${was} thicker at a later visit than before: earlier readings are not used. ${names.length === 1 ? 'It is a different disc' : 'They are different discs'}, or a reading is wrong.`;
 }
 
 interface Reading {
@@ -256,10 +255,10 @@ function lineOf(
 const LEAST_WEAR: Mm = 0.02;
 
 const LIMIT_NAME: Readonly<Record<Exclude<LimitKind, 'disc'>, string>> = {
-  window: 'stack leaves its window',
-  pack: 'pack at its greatest wear',
-  holds: 'holds no more, at the weakest',
-  gap: 'install gap leaves its range',
+  window: 'stack below its limits',
+  pack: 'pack at its wear limit',
+  holds: 'slips at worst-case friction',
+  gap: 'install gap outside its limits',
 };
 
 type Named = LimitForecast & { readonly kind: LimitKind };

@@ -12,12 +12,12 @@ import type { PlateTolerance, ToleranceQuestion } from './tolerance';
 export function toleranceOf(job: Job, packs: number, seed: number): ToleranceQuestion {
   const { windowMin, windowMax } = job.pack;
   if (!windowMin || !windowMax)
-    throw new DomainError('pack.windowMin', 'a stack window with both edges', undefined);
+    throw new DomainError('pack.windowMin', 'stack limits, both of them', undefined);
   const plates = layOut(job).layers.map(({ kind }): PlateTolerance => {
     if (!kind.thickness)
       throw new DomainError(
         'pack.kinds.*.thickness',
-        'a thickness for every kind in the pack',
+        'a thickness for every type in the pack',
         undefined,
       );
     const tolerance =

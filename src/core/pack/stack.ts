@@ -63,7 +63,7 @@ export interface WindowCheck {
  */
 export function checkWindow(height: Mm, min: Mm | undefined, max: Mm | undefined): WindowCheck {
   if (min === undefined && max === undefined) {
-    throw new DomainError('window', 'at least one edge', undefined);
+    throw new DomainError('window', 'at least one limit', undefined);
   }
   check('height', height, NOT_NEGATIVE);
   if (min !== undefined) check('window.min', min, NOT_NEGATIVE);

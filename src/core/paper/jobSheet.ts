@@ -80,7 +80,7 @@ export function jobSheet(job: Job, options: SheetOptions = {}): Paper {
     title: titleOf(job),
     subtitle: signedAs
       ? `Job sheet, revision ${signedAs.number}, signed ${day(signedAs.signedAt)} by ${signedAs.by}`
-      : `Job sheet, not signed: stands at ${STAGE_NAME[job.stage]}`,
+      : `Job sheet, not signed: at ${STAGE_NAME[job.stage]}`,
     foot: signedAs
       ? `${job.number} · revision ${signedAs.number} · SHA-256 ${signedAs.digest}`
       : `${job.number} · not signed`,
@@ -107,7 +107,7 @@ export function jobSheet(job: Job, options: SheetOptions = {}): Paper {
       ...recheckBlocks(job, units),
       ...(standing.length > 0
         ? ([
-            { kind: 'heading', text: signedAs ? 'Open when it was signed' : 'Still open' },
+            { kind: 'heading', text: signedAs ? 'Open when signed' : 'Still open' },
             {
               kind: 'list',
               items: standing.map((i) => `${i.title}. ${readSentence(i.sentence, units)}`),
@@ -116,14 +116,14 @@ export function jobSheet(job: Job, options: SheetOptions = {}): Paper {
         : []),
       ...overrideBlocks(job, items, units),
       ...(job.notes.trim() ? noteBlocks('Notes', job.notes) : []),
-      ...(signedAs?.why ? noteBlocks(`Why revision ${signedAs.number}`, signedAs.why) : []),
+      ...(signedAs?.why ? noteBlocks(`Reason for revision ${signedAs.number}`, signedAs.why) : []),
       { kind: 'heading', text: 'Cautions' },
       { kind: 'list', items: CAUTIONS },
       {
         kind: 'sign',
         lines: signedAs
-          ? [`Signed ${minute(signedAs.signedAt)}: ${signedAs.by}`, 'Taken over by the rider']
-          : ['Builder, date', 'Taken over by the rider, date'],
+          ? [`Signed ${minute(signedAs.signedAt)}: ${signedAs.by}`, 'Received by the rider']
+          : ['Builder, date', 'Received by the rider, date'],
       },
     ],
   };
@@ -145,15 +145,15 @@ function headBlocks(job: Job, units: UnitChoice): PaperBlock[] {
   ) => (entry ? formatWithUnit(entry.value, quantity, units) : undefined);
   return facts([
     ['Machine', [machine.name, machine.use].filter(Boolean).join(', ')],
-    ['Begun', day(job.createdAt)],
-    ['Wanted by', intake.due],
+    ['Started', day(job.createdAt)],
+    ['Due date', intake.due],
     [meter.name, value(runRead(job, intake), meter.quantity)],
     ['Complaint', intake.complaints.map((c) => COMPLAINTS[c]).join(', ')],
-    ['Wanted', intake.aims.map((a) => AIM_NAME[a]).join(', ')],
-    ['Oil it came with', OIL_NAME[intake.oil]],
+    ['Goal', intake.aims.map((a) => AIM_NAME[a]).join(', ')],
+    ['Oil on arrival', OIL_NAME[intake.oil]],
     ['Engine torque, peak', value(engine.peakTorque, 'torque')],
     ['Primary ratio', value(engine.primaryRatio, 'ratio')],
-    ['At the bench', job.work.by],
+    ['Bench', job.work.by],
   ]);
 }
 
@@ -161,7 +161,7 @@ function packBlocks(job: Job, { layout }: Evaluation, units: UnitChoice): PaperB
   if (layout.layers.length === 0) return [];
   const mm = (v: number) => formatWithUnit(v, 'length', units);
   return [
-    { kind: 'heading', text: 'The pack, from the hub floor outward' },
+    { kind: 'heading', text: 'Pack, from the hub floor outward' },
     { kind: 'section' },
     {
       kind: 'table',
@@ -169,9 +169,9 @@ function packBlocks(job: Job, { layout }: Evaluation, units: UnitChoice): PaperB
         { title: 'No.', digits: true },
         { title: 'Plate' },
         { title: 'Thickness', digits: true },
-        { title: 'How known' },
+        { title: 'Source' },
         { title: 'Turns with' },
-        { title: 'How it lies' },
+        { title: 'Orientation' },
       ],
       rows: layout.layers.map(({ number, kind, thickness, measured, plate }) => [
         String(number),
@@ -199,7 +199,7 @@ function figureBlocks({ figures }: Evaluation, units: UnitChoice): PaperBlock[] 
     const f = figures.get(id);
     if (f?.status !== 'known') return [];
     const { value, range } = figureText(f, units);
-    return [[f.label, value, range ?? '', f.estimated ? 'design estimate in it' : '']];
+    return [[f.label, value, range ?? '', f.estimated ? 'includes an assumed value' : '']];
   });
   return rows.length === 0
     ? []
@@ -211,7 +211,7 @@ function figureBlocks({ figures }: Evaluation, units: UnitChoice): PaperBlock[] 
             { title: 'Figure' },
             { title: 'Value', digits: true },
             { title: 'Low to high friction', digits: true },
-            { title: 'Rests on' },
+            { title: 'Based on' },
           ],
           rows,
         },
@@ -222,14 +222,14 @@ function torqueBlocks(job: Job, units: UnitChoice): PaperBlock[] {
   const { fasteners, stages } = job.build;
   if (fasteners.length === 0) return [];
   return [
-    { kind: 'heading', text: 'Torques and locks' },
+    { kind: 'heading', text: 'Torques and locking' },
     {
       kind: 'table',
       columns: [
         { title: 'Fastener' },
         { title: 'Count', digits: true },
-        { title: 'By the manual', digits: true },
-        { title: 'As done', digits: true },
+        { title: 'Manual', digits: true },
+        { title: 'Actual', digits: true },
         { title: 'Lock' },
       ],
       rows: fasteners.map((f) => [
@@ -247,7 +247,7 @@ function torqueBlocks(job: Job, units: UnitChoice): PaperBlock[] {
     ),
     {
       kind: 'text',
-      text: `Circles: criss-cross from finger tight in ${stages} ${stages === 1 ? 'stage' : 'stages'}.`,
+      text: `Bolt circles: criss-cross from finger tight in ${stages} ${stages === 1 ? 'stage' : 'stages'}.`,
     },
   ];
 }
@@ -273,7 +273,7 @@ function inspectionBlocks(job: Job, evaluation: Evaluation, units: UnitChoice): 
     { kind: 'list', items: summary.shop.map((s) => readSentence(s, units)) },
     {
       kind: 'table',
-      columns: [{ title: 'Part' }, { title: 'Becomes' }, { title: 'Because' }],
+      columns: [{ title: 'Part' }, { title: 'Decision' }, { title: 'Reason' }],
       rows,
     },
   ];
@@ -288,7 +288,7 @@ function partBlocks({ strip }: Job): PaperBlock[] {
       kind: 'table',
       columns: [
         { title: 'Part' },
-        { title: 'Out', digits: true },
+        { title: 'Removed', digits: true },
         { title: 'In', digits: true },
         { title: 'Note' },
       ],
@@ -296,16 +296,16 @@ function partBlocks({ strip }: Job): PaperBlock[] {
         p.name,
         String(p.out?.value ?? ''),
         p.in ? String(p.in.value) : '–',
-        partMissing(p) ? 'not all back' : '',
+        partMissing(p) ? 'some missing' : '',
       ]),
     },
   ];
 }
 
 const STAGE_TITLE: Readonly<Record<WorkStage, string>> = {
-  build: 'Putting it together',
-  set: 'Setting it',
-  prove: 'Proving it',
+  build: 'Assembly',
+  set: 'Setting',
+  prove: 'Proving',
 };
 
 function stepBlocks(job: Job, stage: WorkStage, units: UnitChoice): PaperBlock[] {
@@ -325,10 +325,10 @@ function paperStep({ line, record, state }: SheetStep, units: UnitChoice): Paper
     text: readSentence(line.text, units),
     note: [
       record.done ? `${minute(record.done.at)}${record.done.by ? `, ${record.done.by}` : ''}` : '',
-      state === 'changed' ? `changed since; then it said: ${record.done?.said ?? ''}` : '',
+      state === 'changed' ? `changed since; before: ${record.done?.said ?? ''}` : '',
       state === 'failed' ? 'not passed' : '',
-      record.skipped ? `left out: ${record.skipped}` : '',
-      other ? `done otherwise: ${other.text}` : '',
+      record.skipped ? `skipped: ${record.skipped}` : '',
+      other ? `done differently: ${other.text}` : '',
       record.note ?? '',
     ]
       .filter(Boolean)
@@ -361,7 +361,7 @@ function overrideBlocks(
   return over.length === 0
     ? []
     : [
-        { kind: 'heading', text: 'Signed over, with the builder’s reason' },
+        { kind: 'heading', text: 'Signed with a reason' },
         {
           kind: 'list',
           items: over.map(

@@ -22,8 +22,8 @@ export interface OrderLine {
 
 /** What each way of keeping a thread uses up; once for every fastener, or once for all. */
 const USED_UP: Partial<Record<Lock, { what: string; each: boolean; why: string }>> = {
-  lockWasher: { what: 'Lock washer', each: true, why: 'never used twice' },
-  selfLocking: { what: 'Self-locking nut', each: true, why: 'new where the manual asks for one' },
+  lockWasher: { what: 'Lock washer', each: true, why: 'never reused' },
+  selfLocking: { what: 'Self-locking nut', each: true, why: 'new if the manual requires it' },
   threadlocker: { what: 'Threadlocker', each: false, why: '' },
 };
 
@@ -77,8 +77,8 @@ export function orderList(
       from: 'order',
       why: part.plate
         ? part.decision === 'scrap'
-          ? 'the old one is scrap'
-          : 'the old one is worn'
+          ? 'old part scrapped'
+          : 'old part worn'
         : readSentence(mainReason(part), units),
     });
   }
@@ -98,7 +98,7 @@ export function orderList(
     if (!used) continue;
     add({
       what: used.what,
-      spec: f.lock === 'threadlocker' ? f.grade || 'grade by the manual' : f.name,
+      spec: f.lock === 'threadlocker' ? f.grade || 'grade from the manual' : f.name,
       count: used.each ? (f.count?.value ?? 1) : 1,
       from: 'order',
       why: used.why || f.name,
@@ -111,7 +111,7 @@ export function orderList(
       spec: 'JASO MA or MA2',
       count: 1,
       from: 'order',
-      why: 'linings soak and run in it',
+      why: 'for soaking and filling',
     });
   }
   return lines;

@@ -20,9 +20,9 @@ export function orderSheet(job: Job, options: SheetOptions = {}): Paper {
             kind: 'table',
             columns: [
               { title: 'Part' },
-              { title: 'What to ask for' },
-              { title: 'Count', digits: true },
-              { title: 'Why' },
+              { title: 'Specification' },
+              { title: 'Quantity', digits: true },
+              { title: 'Reason' },
             ],
             rows: of.map((l) => [l.what, l.spec, String(l.count), l.why]),
           },
@@ -30,11 +30,11 @@ export function orderSheet(job: Job, options: SheetOptions = {}): Paper {
   };
   return {
     title: titleOf(job),
-    subtitle: 'Parts and order list',
+    subtitle: 'Order list',
     foot: job.number,
     blocks: [
       ...(lines.length === 0
-        ? [{ kind: 'text', text: 'This job takes no parts yet.' } satisfies PaperBlock]
+        ? [{ kind: 'text', text: 'No parts needed for this job.' } satisfies PaperBlock]
         : []),
       ...table('shelf', 'From the shelf'),
       ...table('order', 'To order'),

@@ -21,7 +21,7 @@ function packWords({ overall }: Evaluation, signed: boolean, units: UnitChoice):
   if (overall.state === 'good' || (signed && overall.state === 'watch'))
     return readSentence(overall.sentence, units);
   return signed
-    ? 'Not all of it is as it should be: your builder has written why, ask for it.'
+    ? 'Some items are not as they should be: your builder has written why. Please ask.'
     : 'The work is not finished yet.';
 }
 
@@ -48,17 +48,17 @@ export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
   const signedAs = options.revision ?? (isFrozen(job) ? job.signOff.revisions.at(-1) : undefined);
   return {
     title: titleOf(job),
-    subtitle: 'Your clutch: what was done and what to mind',
+    subtitle: 'Your clutch: work done and advice',
     foot: signedAs ? `${job.number} · revision ${signedAs.number}` : `${job.number} · not signed`,
     blocks: [
       ...facts([
         ['Machine', [job.machine.name, job.machine.use].filter(Boolean).join(', ')],
-        ['You asked for', job.intake.aims.map((a) => AIM_NAME[a]).join(', ')],
-        ['You told us', job.intake.complaints.map((c) => COMPLAINTS[c]).join(', ')],
+        ['Goal', job.intake.aims.map((a) => AIM_NAME[a]).join(', ')],
+        ['Complaint', job.intake.complaints.map((c) => COMPLAINTS[c]).join(', ')],
       ]),
       ...(inspection.begun
         ? ([
-            { kind: 'heading', text: 'What we found' },
+            { kind: 'heading', text: 'Findings' },
             {
               kind: 'list',
               items: summarize(job, inspection, evaluation).customer.map((s) =>
@@ -67,11 +67,11 @@ export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
             },
           ] satisfies PaperBlock[])
         : []),
-      { kind: 'heading', text: 'What is in it now' },
+      { kind: 'heading', text: 'Fitted now' },
       {
         kind: 'list',
         items: [
-          `${evaluation.layout.layers.length} plates${fresh.length > 0 ? `, of them new: ${[some(discs, 'disc'), some(steels, 'steel')].filter(Boolean).join(' and ')}` : ''}.`,
+          `${evaluation.layout.layers.length} plates${fresh.length > 0 ? `, of which new: ${[some(discs, 'disc'), some(steels, 'steel')].filter(Boolean).join(' and ')}` : ''}.`,
           packWords(evaluation, signedAs !== undefined, units),
         ],
       },
@@ -79,25 +79,25 @@ export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
         ['Free play at the lever', atLever(prove.recheckFreePlay ?? release.freePlay)],
         ['Install gap', auto ? mm(setting.installGap) : undefined],
         [
-          'Lever moves in when revved',
+          'Lever gain when revved',
           auto ? atLever(prove.recheckGain ?? setting.readings.at(-1)?.gain) : undefined,
         ],
         ['Oil', 'For wet clutches (JASO MA or MA2); never friction-modified car oil'],
       ]),
-      { kind: 'heading', text: 'What to mind' },
+      { kind: 'heading', text: 'Please note' },
       {
         kind: 'list',
         items: [
-          'First ride slow, off the road, brakes tested: the lever may not act as it did.',
+          'First ride slow, off the road, brakes tested: the lever may act differently.',
           ...(open
             ? [
-                `Break-in: ${prove.starts.map((s) => `${s.wanted?.value ?? 0} starts in ${s.name.toLowerCase() || 'a gear'}`).join(', ')}, with time to cool between.`,
+                `Break-in: ${prove.starts.map((s) => `${s.wanted?.value ?? 0} starts in ${s.name.toLowerCase() || 'a gear'}`).join(', ')}, with cooling time between.`,
               ]
             : []),
           ...(prove.recheckFreePlay || prove.recheckLift || prove.recheckGain
             ? []
             : [
-                'Bring it back after break-in: linings bed in, and gap and free play are set again.',
+                'Bring it back after break-in: the discs bed in, and gap and free play must be reset.',
               ]),
           ...(takesUp(job)
             ? [
@@ -105,7 +105,7 @@ export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
               ]
             : []),
           'If it slips, drags or smells burnt, stop and bring it back.',
-          'The maker’s manual and local rules stand above this sheet.',
+          'The maker’s manual and local rules take precedence over this sheet.',
         ],
       },
       { kind: 'sign', lines: ['Builder, date', 'Rider, date'] },

@@ -23,7 +23,7 @@ export function settingBlocks(job: Job, units: UnitChoice): PaperBlock[] {
       'Soak',
       build.soakStart === undefined
         ? undefined
-        : `in the oil from ${minute(build.soakStart)}, planned ${minutesText(soakOf(job).plan)}`,
+        : `in oil from ${minute(build.soakStart)}, planned ${minutesText(soakOf(job).plan)}`,
     ],
     ...fittedKinds(job).flatMap((kind) => kind.sheetRows?.(job, units) ?? []),
     [

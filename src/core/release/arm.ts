@@ -23,7 +23,7 @@ function turnFrom(start: number, travel: Mm, arm: Mm): number {
   if (end > 1)
     throw new DomainError(
       'startAngle',
-      'an angle at which the cable’s travel does not pull the arm straight',
+      'an angle at which the cable does not pull the arm straight',
       (start * 180) / Math.PI,
     );
   // Rounding must not turn a travel of nothing into a lift below 0.

@@ -72,7 +72,7 @@ export function turnsForGap(
   const all = to === 'nearest' ? Math.round(exact) : Math.ceil(exact - 1e-9);
   const gap = (all / marksPerTurn) * perTurn * Math.sign(change);
   if (!Number.isSafeInteger(all))
-    throw new DomainError('change', 'a gap in mm that a screw can move', change);
+    throw new DomainError('change', 'a gap in mm that a screw can set', change);
   return {
     turns: Math.floor(all / marksPerTurn),
     marks: all % marksPerTurn,

@@ -72,7 +72,7 @@ export function measuredRatio(adjuster: Adjuster, first: GainReading, second: Ga
   for (const [i, r] of [first, second].entries()) check(`readings.${i}.gain`, r.gain, POSITIVE);
   const turned = second.turns - first.turns;
   if (Math.abs(turned) < 1e-9)
-    throw new DomainError('readings', 'two different settings of the adjuster', turned);
+    throw new DomainError('readings', 'two different adjuster settings', turned);
   const ratio = (first.gain - second.gain) / (turned * gapPerTurn(adjuster));
   if (!(ratio > 0)) throw new DomainError('readings', 'less gain at the wider gap', ratio);
   return ratio;

@@ -62,7 +62,7 @@ export function chooseSteels(
 ): ShelfAnswer {
   const { windowMin, windowMax } = job.pack;
   if (!windowMin || !windowMax)
-    throw new DomainError('pack.windowMin', 'a stack window with both edges', undefined);
+    throw new DomainError('pack.windowMin', 'stack limits, both of them', undefined);
   const { layers } = layOut(job);
   const steels = layers.filter((l) => l.lined === 'none');
   if (steels.length === 0) throw new DomainError('pack.plates', 'a pack with steels to choose', 0);

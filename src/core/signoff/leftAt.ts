@@ -50,8 +50,8 @@ type Left = (job: Job, judged: Judged) => readonly string[];
 const LEFT: Readonly<Record<Stage, Left>> = {
   intake: ({ intake, machine, engine }) => [
     lacks(machine.name === '', 'the machine’s name'),
-    lacks(machine.layout === 'unknown', 'which clutch it has'),
-    lacks(intake.complaints.length + intake.aims.length === 0, 'complaint or aim'),
+    lacks(machine.layout === 'unknown', 'clutch type'),
+    lacks(intake.complaints.length + intake.aims.length === 0, 'complaint or goal'),
     lacks(intake.oil === 'unknown', 'the oil'),
     lacks(hasPack(machine.layout) && !engine.peakTorque && !engine.curve, 'engine torque'),
   ],
@@ -60,10 +60,7 @@ const LEFT: Readonly<Record<Stage, Left>> = {
     counted(strip.steps.filter((s) => !s.done).length, 'step'),
     lacks(strip.parts.length === 0, 'the count of small parts'),
     counted(strip.parts.filter((p) => !p.out).length, 'small part', ' not counted'),
-    lacks(
-      hasPack(machine.layout) && pack.plates.length + strip.found.length === 0,
-      'the order of the plates',
-    ),
+    lacks(hasPack(machine.layout) && pack.plates.length + strip.found.length === 0, 'plate order'),
   ],
   inspect: (job, judged) => {
     const { parts } = judged.inspection;
@@ -90,7 +87,7 @@ const LEFT: Readonly<Record<Stage, Left>> = {
     counted(job.strip.parts.filter(partMissing).length, 'small part', ' not counted back in'),
     lacks(
       job.build.fasteners.length === 0 || job.build.fasteners.some((f) => !f.torque),
-      'torques by the manual',
+      'torques from the manual',
     ),
   ],
   set: (job) => [

@@ -82,8 +82,8 @@ function textItems(unfinished: readonly FieldPath[]): OpenItem[] {
       kind: 'text',
       stage: STAGE_OF.find(([beginning]) => first.startsWith(beginning))?.[1] ?? 'specify',
       path: first,
-      title: 'Text that is no value',
-      sentence: say`${list}: what is written there is no value yet.`,
+      title: 'Text that is not a value',
+      sentence: say`${list}: this text is not a value yet.`,
     },
   ];
 }
@@ -122,13 +122,15 @@ function partItems({ strip }: Job): OpenItem[] {
   });
   // A list on which nothing was counted is no count.
   if (uncounted.length === strip.parts.length)
-    return [item(say`No small parts were counted out, so nobody can say that all are back in.`)];
+    return [
+      item(say`No small parts were counted, so there is no way to confirm that all are back in.`),
+    ];
   const open: OpenItem[] =
     uncounted.length === 0
       ? []
       : [
           item(
-            say`Not counted out: ${uncounted.map((p) => p.name || 'a part').join(', ')}. 0 says that there were none.`,
+            say`Not counted: ${uncounted.map((p) => p.name || 'a part').join(', ')}. Enter 0 if there were none.`,
           ),
         ];
   const missing = strip.parts.filter(partMissing);
@@ -153,11 +155,14 @@ function partItem(part: SmallPart): OpenItem {
     id: `part:${part.id}`,
     kind: 'part',
     stage: 'build',
-    title: back !== undefined && back > out ? `${name}: more in than out` : `${name}: not all back`,
+    title:
+      back !== undefined && back > out
+        ? `${name}: more fitted than removed`
+        : `${name}: some missing`,
     sentence:
       back === undefined
-        ? say`${name}: ${count(out)} came out, none counted in yet.`
-        : say`${name}: ${count(out)} came out, ${count(back)} counted in.`,
+        ? say`${name}: ${count(out)} removed, none counted back in.`
+        : say`${name}: ${count(out)} removed, ${count(back)} fitted.`,
   };
 }
 
@@ -173,8 +178,8 @@ function inspectItems({ parts }: Inspection): OpenItem[] {
             id: 'measure:plates',
             kind: 'measure',
             stage: 'inspect',
-            title: open.length === 1 ? 'A plate not measured' : 'Plates not measured',
-            sentence: say`${platesNamed(open)} ${open.length === 1 ? 'is' : 'are'} neither measured in full nor said to be new. ${lackingOf(open)}`,
+            title: open.length === 1 ? 'Plate not measured' : 'Plates not measured',
+            sentence: say`${platesNamed(open)} ${open.length === 1 ? 'is' : 'are'} neither fully measured nor marked as new. ${lackingOf(open)}`,
           } satisfies OpenItem,
         ]
       : []),
@@ -184,8 +189,8 @@ function inspectItems({ parts }: Inspection): OpenItem[] {
             id: 'measure:limits',
             kind: 'measure',
             stage: 'inspect',
-            title: 'No limit to judge plates by',
-            sentence: say`${platesNamed(lacking)}: the least thickness by the manual is not entered.`,
+            title: 'Minimum thickness missing',
+            sentence: say`${platesNamed(lacking)}: enter the manual’s minimum thickness.`,
             path: lacking[0]?.reasons.find((r) => r.lacks)?.lacks,
           } satisfies OpenItem,
         ]
@@ -239,7 +244,7 @@ function verdictItems(job: Job, { verdicts, problems }: Evaluation): OpenItem[] 
       id: n === 0 ? place : `${place}:${n}`,
       kind: 'problem',
       stage: 'specify',
-      title: p.plateId ? 'A layer that must not lie so' : 'Values that contradict each other',
+      title: p.plateId ? 'Wrong plate position' : 'Contradicting values',
       sentence: p.sentence,
     });
   }
@@ -266,7 +271,7 @@ function stepItems(job: Job, stage: WorkStage): OpenItem[] {
             sentence:
               plain.length === 1
                 ? [...(plain[0]?.line.text ?? []), '.']
-                : say`${count(plain.length)} steps are neither done nor left out with a reason.`,
+                : say`${count(plain.length)} steps are neither done nor skipped with a reason.`,
           } satisfies OpenItem,
         ]
       : []),
@@ -277,7 +282,7 @@ function stepItems(job: Job, stage: WorkStage): OpenItem[] {
             kind: 'step',
             stage,
             title: 'Changed since they were done',
-            sentence: say`${count(together.length)} steps say something else now: ${changedNamed(job, together)}.`,
+            sentence: say`${count(together.length)} steps have changed: ${changedNamed(job, together)}.`,
           } satisfies OpenItem,
         ]
       : []),
@@ -287,10 +292,10 @@ function stepItems(job: Job, stage: WorkStage): OpenItem[] {
       stage,
       title:
         step.state === 'failed'
-          ? 'A test not passed'
+          ? 'Check not passed'
           : step.state === 'changed'
             ? 'Changed since it was done'
-            : 'Not measured again',
+            : 'No measurement after break-in',
       sentence: [...step.line.text, '.'],
     })),
   ];

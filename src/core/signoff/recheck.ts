@@ -25,14 +25,14 @@ export function recheckFindings(job: Job): RecheckFinding[] {
     const least = setting.freePlayMin?.value ?? 0;
     const most = setting.freePlayMax?.value ?? Infinity;
     const before = release.freePlay?.value;
-    const moved = before === undefined ? [] : say` It was ${travel(before)} when it was set.`;
+    const moved = before === undefined ? [] : say` It was set to ${travel(before)}.`;
     found.push(
       play <= 0 || play < least
         ? {
             id: 'freePlay',
             state: 'stop',
             sentence: [
-              ...say`Free play is ${travel(play)}: too little, the bearing is loaded. Set it again.`,
+              ...say`Free play ${travel(play)}: too little; the bearing is loaded. Reset it.`,
               ...moved,
             ],
           }
@@ -40,12 +40,12 @@ export function recheckFindings(job: Job): RecheckFinding[] {
           ? {
               id: 'freePlay',
               state: 'watch',
-              sentence: [...say`Free play is ${travel(play)}: too much, it costs lift.`, ...moved],
+              sentence: [...say`Free play ${travel(play)}: too much; lift is lost.`, ...moved],
             }
           : {
               id: 'freePlay',
               state: 'good',
-              sentence: [...say`Free play is ${travel(play)}.`, ...moved],
+              sentence: [...say`Free play ${travel(play)}.`, ...moved],
             },
     );
   }
@@ -58,15 +58,15 @@ export function recheckFindings(job: Job): RecheckFinding[] {
         ? {
             id: 'lift',
             state: 'stop',
-            sentence: say`Lift is ${length(lift)}; ${length(need)} is needed: it drags.`,
+            sentence: say`Lift ${length(lift)}, ${length(need)} required: it drags.`,
           }
         : {
             id: 'lift',
             state: 'good',
             sentence:
               need === undefined
-                ? say`Lift is ${length(lift)}.`
-                : say`Lift is ${length(lift)} of ${length(need)} needed.`,
+                ? say`Lift ${length(lift)}.`
+                : say`Lift ${length(lift)}, ${length(need)} required.`,
           },
     );
   }
@@ -79,12 +79,12 @@ export function recheckFindings(job: Job): RecheckFinding[] {
         ? {
             id: 'gain',
             state: 'good',
-            sentence: say`The lever gains ${travel(gain)}, aimed at ${travel(target)}.`,
+            sentence: say`Lever gain ${travel(gain)}, target ${travel(target)}.`,
           }
         : {
             id: 'gain',
             state: 'watch',
-            sentence: say`The lever gains ${travel(gain)}, aimed at ${travel(target)}: enter it as a gain reading, and the adjuster’s change is told.`,
+            sentence: say`Lever gain ${travel(gain)}, target ${travel(target)}: enter it as a gain reading to get the correction.`,
           },
     );
   }

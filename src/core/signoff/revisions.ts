@@ -33,10 +33,10 @@ export function signed(
 ): Job {
   if (isFrozen(job)) return job;
   check('revisions', job.signOff.revisions.length, { min: 0, below: MAX_REVISIONS });
-  if (by.trim() === '') throw new DomainError('by', 'the name of who signs', by);
+  if (by.trim() === '') throw new DomainError('by', 'the name of the signer', by);
   const open = openItems(job, unfinished).filter((item) => item.override === undefined);
   if (open.length > 0)
-    throw new DomainError('signOff', 'a reason for everything that is open', open[0]?.title);
+    throw new DomainError('signOff', 'a reason for every open item', open[0]?.title);
   const { reopened, ...signOff } = job.signOff;
   const next: Job = { ...job, stage: 'log', updatedAt: at };
   const record = signedRecordOf(next);

@@ -38,7 +38,7 @@ export function springResultant(springs: readonly PlacedSpring[]): Resultant {
     x += force * radius * Math.cos(a);
     y += force * radius * Math.sin(a);
   });
-  if (!(total > 0)) throw new DomainError('springs', 'at least one spring that presses', total);
+  if (!(total > 0)) throw new DomainError('springs', 'at least one spring with force', total);
   const offset = Math.hypot(x, y) / total;
   return { total, offset, direction: offset < 1e-9 ? 0 : directionOf(x, y) };
 }

@@ -10,28 +10,28 @@ const RELEASE_LINES: Readonly<Record<ReleasedBy, readonly StripLine[]>> = {
   hydraulic: [
     line(
       'slave',
-      'Take the slave cylinder off, or hold its piston in',
+      'Remove the slave cylinder, or secure its piston',
       'Do not pull the lever while it is off: the piston comes out.',
     ),
   ],
   cable: [
-    line('cable', 'Slacken the cable fully at both ends', 'Note the free play as it came in.'),
+    line('cable', 'Slacken the cable fully at both ends', 'Note the free play as found.'),
     line(
       'arm',
-      'Mark the release arm to its shaft, then take it off',
-      'A tooth off costs lift or pull.',
+      'Mark the release arm to its shaft, then remove it',
+      'One tooth off reduces lift or raises pull.',
     ),
   ],
   pedal: [
     line(
       'packAdjuster',
-      'Write down where the adjuster of the pack stands, then back it off',
-      'Turns from light touch: it is the setting that the pedal knows.',
+      'Write down the position of the pack adjuster, then back it off',
+      'Turns from light contact: the setting the pedal works with.',
     ),
     line(
       'shiftLever',
       'Mark the release lever to the shift shaft before it comes off',
-      'A tooth off opens the pack too late, or holds it open.',
+      'One tooth off opens the pack too late, or keeps it open.',
     ),
   ],
 };
@@ -56,54 +56,54 @@ export function stripLines(job: Job): StripLine[] {
     line(
       'oil',
       'Drain the oil, or lay the machine on its side',
-      'Drained oil can be read for burnt smell and metal. Laying over is quick while the oil is fresh.',
+      'Drained oil shows burnt smell and metal. Laying over is quick while the oil is fresh.',
     ),
     ...RELEASE_LINES[releasedBy(job)],
     line(
       'cover',
       'Cover off, bolts in a template',
-      'Note which bolt comes from where, its length, sealing washers and their marked holes, loose dowels.',
+      'Note the place and length of each bolt, sealing washers with their marked holes, and loose dowels.',
     ),
-    line('dust', 'Old lining dust: wet wipe, do not blow', 'Old linings may hold asbestos.'),
+    line('dust', 'Old lining dust: wet wipe, do not blow', 'Old linings may contain asbestos.'),
     ...at('underCover'),
     ...at('springs'),
     line(
       'pressurePlate',
       'Pressure plate off, marked to the hub',
-      'Match or balance marks: paint them if there are none.',
+      'Match or balance marks: paint your own if there are none.',
     ),
     line(
       'bearing',
       'Bearing, ball and pushrod out of the pressure plate',
-      'The ball or small bearing at the end of the rod stays in the oil and is lost.',
+      'The ball or small bearing at the end of the rod stays in the oil and gets lost.',
     ),
-    line('plates', 'Plates out one by one, from the outermost, each with its facing recorded'),
+    line('plates', 'Plates off one by one, outermost first, each with its facing recorded'),
     ...at('plates'),
     ...(judder || plates.length === 0
       ? [
           line(
             'judder',
-            'Innermost disc: look for a judder spring and its flat seat in the bore',
-            'They lie in the bore and fall out. Mark the outside face of the dished ring.',
+            'Innermost disc: check for a judder spring and its flat seat in the bore',
+            'They are loose in the bore and fall out. Mark the outside face of the dished ring.',
           ),
         ]
       : []),
     line(
       'hubNut',
       'Hub nut off with a holding tool',
-      'Lock washer: note the tab in its groove. A new one goes in.',
+      'Lock washer: note the tab in its groove. Fit a new one.',
     ),
     line(
       'hub',
       'Hub off: catch the thrust washer behind it',
-      'It sticks to the back of the hub and falls off. Washers with a marked outside face: note it.',
+      'It sticks to the back of the hub and falls off. Some washers have a marked outside face: note it.',
     ),
     line(
       'pins',
       'Count drive pins, rubber dampers and wire rings before anything is moved',
-      'A pin in the cases means splitting the engine. Wire rings fly: eyes covered.',
+      'A pin in the cases means splitting the engine. Wire rings fly: wear eye protection.',
     ),
-    line('basket', 'Basket off if its fingers or bearing are to be seen to'),
+    line('basket', 'Basket off if its fingers or bearing need work'),
   ];
 }
 
@@ -130,6 +130,6 @@ export function smallParts(job: Job): PartLine[] {
     ),
     part('wireRings', 'Wire rings'),
     ...parts(ATTACHMENTS),
-    part('lockWasher', 'Lock washer', 'a new one goes in'),
+    part('lockWasher', 'Lock washer', 'fit a new one'),
   ];
 }

@@ -72,7 +72,7 @@ export const recordedWay = (hands: Hands): Way => ({
 export const WAYS: Readonly<Record<WayId, Way>> = {
   gentle: {
     name: 'Gentle',
-    about: 'A little throttle, the lever let out over a second and a half.',
+    about: 'A little throttle, the lever released over 1.5 s.',
     hands: [
       { t: 0, lever: 1, throttle: 0.25 },
       { t: 0.3, lever: 0.7, throttle: 0.3 },
@@ -83,7 +83,7 @@ export const WAYS: Readonly<Record<WayId, Way>> = {
   },
   hill: {
     name: 'On a hill',
-    about: 'Half throttle, the lever let out over two seconds, a fifth steeper than the job says.',
+    about: 'Half throttle, the lever released over 2 s, a gradient 20 % steeper than in the job.',
     hands: [
       { t: 0, lever: 1, throttle: 0.5 },
       { t: 0.3, lever: 0.7, throttle: 0.55 },
@@ -94,7 +94,7 @@ export const WAYS: Readonly<Record<WayId, Way>> = {
   },
   race: {
     name: 'Race start',
-    about: 'Wide open, the lever let out in six tenths of a second.',
+    about: 'Wide open, the lever released in 0.6 s.',
     hands: [
       { t: 0, lever: 1, throttle: 1 },
       { t: 0.1, lever: 0.7, throttle: 1 },
@@ -105,8 +105,7 @@ export const WAYS: Readonly<Record<WayId, Way>> = {
   },
   handsOff: {
     name: 'Hands off',
-    about:
-      'The lever left out, the throttle opened from idle over a second: for a clutch that takes up by itself.',
+    about: 'The lever not used, the throttle opened from idle over 1 s: for an automatic clutch.',
     hands: [
       { t: 0, lever: 0, throttle: 0 },
       { t: 0.3, lever: 0, throttle: 0.05 },
@@ -117,7 +116,7 @@ export const WAYS: Readonly<Record<WayId, Way>> = {
   },
   mud: {
     name: 'Starts in mud',
-    about: 'Twenty starts, four seconds apart, at three quarters throttle and a drag like a slope.',
+    about: 'Twenty starts, four seconds apart, at three-quarter throttle with drag like a slope.',
     hands: [
       { t: 0, lever: 1, throttle: 0.75 },
       { t: 0.2, lever: 0.7, throttle: 0.75 },
@@ -129,7 +128,7 @@ export const WAYS: Readonly<Record<WayId, Way>> = {
   },
   stall: {
     name: 'Dumped at idle',
-    about: 'The lever let go in a tenth of a second with the throttle closed.',
+    about: 'The lever released in 0.1 s with the throttle closed.',
     hands: [
       { t: 0, lever: 1, throttle: 0 },
       { t: 0.1, lever: 0, throttle: 0 },

@@ -6,7 +6,7 @@ import { lowerFirst } from './sentence';
 /* Why a figure is not to be had, in words. */
 
 /** Of what overflowed on the way. */
-export const NOT_FINITE = 'the result would be too large or too small to mean anything.';
+export const NOT_FINITE = 'the result would be too large or too small.';
 
 /**
  * What a figure waits for, in a sentence; more than three things are two and a count. Never throws.

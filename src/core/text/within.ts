@@ -3,7 +3,7 @@ import type { Entry } from '../job/types';
 /**
  * A value with the limits that were asked, or what was asked of one that is not recorded; undefined where there is neither.
  * @param words how an entry is written
- * @example within(entry(2), entry(1), entry(3), (e) => String(e.value)) // "2; asked 1 to 3"
+ * @example within(entry(2), entry(1), entry(3), (e) => String(e.value)) // "2; specified 1 to 3"
  */
 export function within(
   value: Entry | undefined,
@@ -19,6 +19,6 @@ export function within(
         : max
           ? `up to ${words(max)}`
           : '';
-  if (!value) return asked ? `not recorded; asked ${asked}` : undefined;
-  return asked ? `${words(value)}; asked ${asked}` : words(value);
+  if (!value) return asked ? `not recorded; specified ${asked}` : undefined;
+  return asked ? `${words(value)}; specified ${asked}` : words(value);
 }

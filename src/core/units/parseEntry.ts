@@ -101,13 +101,13 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
     const pitch = reading(toBase(1 / perInch, unitById('in')), unitById('mm'), spec);
     return isWithin(pitch.value, spec.bounds)
       ? { kind: 'value', ...pitch }
-      : refuse(`“${trimmed}” is no thread.`);
+      : refuse(`“${trimmed}” is not a thread.`);
   }
   if (spec.turns && TURNED.test(trimmed)) {
     const turns = readTurns(trimmed, spec.marksPerTurn);
-    if (turns === undefined) return refuse(`“${trimmed}” is no number of turns.`);
+    if (turns === undefined) return refuse(`“${trimmed}” is not a number of turns.`);
     if (turns === 'marks')
-      return refuse('Enter the marks per turn first, or the part of a turn as 1 3/8 turn.');
+      return refuse('Enter the marks per turn first, or the part of a turn, such as 1 3/8 turn.');
     return isWithin(turns, spec.bounds)
       ? { kind: 'value', ...reading(turns, current, spec) }
       : refuse(outOfRange(reading(turns, current, spec), spec));
@@ -147,7 +147,7 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
   if (allowed && /\de[+-]?\d/i.test(rest))
     return {
       kind: 'question',
-      message: `“${trimmed}” is read as ${first.text}. Is that meant?`,
+      message: `“${trimmed}” is read as ${first.text}. Is that correct?`,
       readings: [first],
     };
   if (allowed && isPlausible(first.value, spec)) return { kind: 'value', ...first };
@@ -159,7 +159,7 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
     if (others.length > 0 && Number.isFinite(first.value) && first.value > 0) {
       return {
         kind: 'question',
-        message: `${first.text} is outside what fits here. Did you mean ${orList(others)}?`,
+        message: `${first.text} is outside the accepted range. Did you mean ${orList(others)}?`,
         readings: others,
       };
     }
@@ -185,7 +185,7 @@ export const unitsFor = ({ quantity, unit }: EntrySpec, chosen: UnitChoice = {})
 
 /**
  * Says in the builder's unit what a field takes: "Give a length from 0.2 to 20 mm, such as 2.92, .115" or 115 thou."
- * @example acceptedText({ quantity: 'length', bounds: { above: 0, max: 20 } }, unitById('mm')) // "Give a number above 0 and up to 20 mm, such as 2.92, 0.115 in, 115 thou or 1/8\"."
+ * @example acceptedText({ quantity: 'length', bounds: { above: 0, max: 20 } }, unitById('mm')) // "Enter a number above 0 and up to 20 mm, such as 2.92, 0.115 in, 115 thou or 1/8\"."
  */
 export function acceptedText(spec: EntrySpec, unit: Unit): string {
   const { bounds } = spec;
@@ -209,7 +209,7 @@ export function acceptedText(spec: EntrySpec, unit: Unit): string {
           ? ` up to ${show(high)}`
           : '';
   const example = spec.thread ? '1.25, 1/20 in or 20 tpi' : EXAMPLES[spec.quantity];
-  return `Give ${noun}${range}${symbol}${example ? `, such as ${example}` : ''}.`;
+  return `Enter ${noun}${range}${symbol}${example ? `, such as ${example}` : ''}.`;
 }
 
 const EXAMPLES: Partial<Record<Quantity, string>> = {
@@ -307,7 +307,7 @@ function outOfRange(first: Reading, spec: EntrySpec): string {
     (first.value < low || (spec.bounds.above !== undefined && first.value === low))
   ) {
     return first.value < 0
-      ? 'A negative value has no meaning here.'
+      ? 'A negative value is not possible here.'
       : `${first.text} is too small.`;
   }
   return `${first.text} is too large.`;
@@ -376,11 +376,11 @@ interface RangeIn {
 
 /** A range as the value of its middle, both ends kept. */
 function rangeRead(range: Range, { spec, current, scale, refuse }: RangeIn): ParsedEntry {
-  if (spec.bounds.integer) return refuse('A range is not taken here.');
+  if (spec.bounds.integer) return refuse('A range is not accepted here.');
   const unit = range.unit ?? current;
   const [low, high] = [range.low, range.high].map((n) => toBase(n, unit) * scale);
   if (low === undefined || high === undefined || low >= high)
-    return refuse('A range goes from the lesser value to the greater.');
+    return refuse('Enter a range from the smaller value to the larger.');
   const ends = [low, high].map((value) => reading(value, unit, spec));
   const outside = ends.find((end) => !isWithin(end.value, spec.bounds));
   if (outside) return refuse(outOfRange(outside, spec));

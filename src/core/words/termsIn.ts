@@ -39,14 +39,13 @@ const KNOWN = new Map<string, readonly Piece[]>();
 const MOST_KNOWN = 2000;
 
 /**
- * The term that a whole text is, such as a label: "Install gap", "Lever pull, full lift".
- * @example termOf('Reserve') // "reserve"
+ * The term that a whole text is, such as a label: "Install gap", "Lever pull at full lift".
+ * @example termOf('Torque reserve') // "reserve"
  */
 export function termOf(text: string): TermId | undefined {
   const plain = text.trim().toLowerCase();
-  return (
-    WORDS.get(plain) ?? WORDS.get(plain.replace(/e?s$/, '')) ?? WORDS.get(plain.split(',')[0] ?? '')
-  );
+  const bare = plain.split(/,| at /)[0]?.replace(/^(minimum|maximum) /, '') ?? '';
+  return WORDS.get(plain) ?? WORDS.get(plain.replace(/e?s$/, '')) ?? WORDS.get(bare);
 }
 
 /**

@@ -29,20 +29,20 @@ export function buildLines(job: Job): SheetLine[] {
 }
 
 const SOAK: School = {
-  why: 'Dry linings grab and glaze in the first starts. Schools differ between minutes in a bag of oil and overnight: the longer does no harm, so it is planned; the lining maker’s least is accepted.',
+  why: 'Dry linings grab and glaze in the first starts. Methods differ between minutes in a bag of oil and overnight: the longer does no harm, so it is planned; the lining maker’s minimum is accepted.',
   others: [
-    { id: 'short', text: 'Soaked for the lining maker’s least only' },
+    { id: 'short', text: 'Soaked for the lining maker’s minimum only' },
     { id: 'brushed', text: 'Brushed with oil, not soaked' },
   ],
 };
 
 const HUB_NUT: School = {
-  why: 'Holding tool and torque wrench: over-tightened, the hub binds, drags and stalls; under-tightened, it comes loose.',
+  why: 'Holding tool and torque wrench. Too tight, the hub binds, drags and stalls; too loose, the nut comes off.',
   others: [{ id: 'impact', text: 'Impact gun to the next tab' }],
 };
 
 const TAB: School = {
-  why: 'One tab bent leaves the other fresh for the next time.',
+  why: 'One bent tab leaves the other for next time.',
   others: [{ id: 'both', text: 'Both tabs bent' }],
 };
 
@@ -72,7 +72,7 @@ function hubLines(job: Job): SheetLine[] {
       key: 'clean',
       section,
       text: ['Everything clean, splines and fingers free of burrs, oil galleries open'],
-      watch: 'Old lining dust: wet wipe, do not blow. Old linings may hold asbestos.',
+      watch: 'Old lining dust: wet wipe, do not blow. Old linings may contain asbestos.',
     },
     {
       key: 'basket',
@@ -84,7 +84,7 @@ function hubLines(job: Job): SheetLine[] {
       key: 'thrustWasher',
       section,
       text: ['Thrust washer on the shaft before the hub, its marked face as noted'],
-      watch: 'Left off, the stack height is wrong and the hub runs on the basket.',
+      watch: 'If left out, the stack height is wrong and the hub runs on the basket.',
     },
     ...(!counted || hasPins
       ? [
@@ -101,7 +101,7 @@ function hubLines(job: Job): SheetLine[] {
       key: 'lockWasher',
       section,
       text: ['New lock washer, its tab in the groove'],
-      watch: 'A lock washer is not used twice.',
+      watch: 'A lock washer is never reused.',
     },
     ...fastenersOf(job, 'hubNut').map((f) => tightenLine(f, section, { school: HUB_NUT })),
     ...unlistedLines(job, 'hubNut', section, { school: HUB_NUT }),
@@ -140,11 +140,11 @@ function plateLines(job: Job): SheetLine[] {
   return layers.map((layer, i) => {
     const watch =
       layer.kind.directional === true
-        ? 'On many engines the basket turns backwards to what one expects.'
+        ? 'On many engines the basket turns in the opposite direction to the one expected.'
         : layer.plate.judder
-          ? 'The dished ring’s marked face as noted; both lie free in the bore.'
+          ? 'The dished ring’s marked face as noted; both are loose in the bore.'
           : i === 0
-            ? 'The first plate lies on the hub floor; numbers run outward.'
+            ? 'The first plate goes on the hub floor; numbers run outward.'
             : undefined;
     return {
       key: `plate:${layer.plate.id}`,
@@ -164,7 +164,7 @@ function releaseLines(job: Job): SheetLine[] {
       section,
       text: ['Pushrod, ball and release bearing in, the right way round, greased or oiled'],
       watch:
-        'A flat race where a ground radius belongs loads the balls on their edge. A ball left out takes the lift.',
+        'A flat race instead of a ground radius loads the balls on their edge. Without the ball there is no lift.',
     },
     ...(job.release.type === 'hydraulic'
       ? []
@@ -173,7 +173,7 @@ function releaseLines(job: Job): SheetLine[] {
             key: 'arm',
             section,
             text: ['Release arm on its shaft by the mark made when it came off'],
-            watch: 'A tooth off costs lift or pull.',
+            watch: 'One tooth off reduces lift or raises pull.',
           } satisfies SheetLine,
         ]),
     {
@@ -181,7 +181,7 @@ function releaseLines(job: Job): SheetLine[] {
       section,
       text: ['Pressure plate on, indexed to the hub by its mark, down on the pack all round'],
       watch:
-        'If it stands off, a spline tooth or a plate is caught: do not pull it down by the bolts.',
+        'If it does not sit down, a spline tooth or a plate is caught: do not pull it down with the bolts.',
     },
   ];
 }
@@ -204,7 +204,7 @@ function checkLines(job: Job): SheetLine[] {
       key: 'headClearance',
       section,
       text: ['Bolt heads clear of the cover'],
-      watch: 'Heads that are too tall chew the cover up and feed swarf into the oil.',
+      watch: 'Heads that are too tall damage the cover and shed metal into the oil.',
       fields: ['build.headClearance', 'build.headClearanceMin'],
       tool: 'heads',
     },

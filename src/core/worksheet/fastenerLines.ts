@@ -52,7 +52,7 @@ export function unlistedLines(
         key: `unlisted:${role}`,
         section,
         text: [`${name} ${how}${words ? `; ${words}` : ''}`],
-        watch: 'List it at Build with its torque: then it stands here in both units.',
+        watch: 'Add it at Build with its torque to see both units here.',
         ...extra,
       };
     });
@@ -99,7 +99,7 @@ export function circleLines(f: Fastener, stages: number, section: string): Sheet
     text: [
       `${name}: all in finger tight, by the lengths and places noted${lock ? `; ${lock}` : ''}`,
     ],
-    watch: 'A bolt of the old set that is taller than this set’s own fouls the cover.',
+    watch: 'A bolt of the old set that is taller touches the cover.',
     fastenerId: f.id,
   };
   if (n < 3) return [start, tightenLine(f, section)];
@@ -130,7 +130,7 @@ export function circleLines(f: Fastener, stages: number, section: string): Sheet
                 fieldPath('build.fasteners.*.torque', f.id),
                 fieldPath('build.fasteners.*.applied', f.id),
               ],
-              watch: 'The same order again. Uneven bolts tilt the plate.',
+              watch: 'Same order again. Uneven bolts tilt the plate.',
             }
           : {}),
         fastenerId: f.id,

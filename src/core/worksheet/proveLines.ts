@@ -6,7 +6,7 @@ import type { School, SheetLine } from './line';
 import { checklistAt } from './ofKinds';
 
 const OIL: School = {
-  why: 'Drained oil can be read for burnt smell and metal, so the sheet takes draining and fresh oil. Laying the machine over is quick while the oil is fresh.',
+  why: 'Drained oil shows burnt smell and metal, so the checklist uses draining and fresh oil. Laying the machine over is quick while the oil is fresh.',
   others: [{ id: 'laidOver', text: 'Machine laid over, its own fresh oil kept' }],
 };
 
@@ -35,7 +35,7 @@ export function proveLines(job: Job): SheetLine[] {
       key: 'oRings',
       section: 'On the stand',
       text: ['Cover faces clean, gasket and O-rings whole and new where disturbed, dowels in'],
-      watch: 'A damaged O-ring is not used again.',
+      watch: 'A damaged O-ring is never reused.',
     },
     ...fastenersOf(job, 'cover').flatMap((f) => circleLines(f, job.build.stages, 'On the stand')),
     ...unlistedLines(job, 'cover', 'On the stand'),
@@ -87,7 +87,7 @@ export function proveLines(job: Job): SheetLine[] {
       key: 'slip',
       section: 'Running',
       text: ['Loaded pull in a high gear: engine speed climbs only with the machine'],
-      watch: 'First ride slow, off the road, brakes tested: the lever may not act as it did.',
+      watch: 'First ride slow, off the road, brakes tested: the lever may act differently.',
       test: 'slip',
     },
     {
@@ -100,7 +100,7 @@ export function proveLines(job: Job): SheetLine[] {
       key: 'recheck',
       section: 'Break-in',
       text: ['After break-in: measure again, since linings bed in'],
-      watch: 'Left out, a closing gap or free play loads the bearing and burns the pack.',
+      watch: 'If this is skipped, a closing gap or free play loads the bearing and burns the pack.',
       tool: 'recheck',
       fields: [
         'prove.recheckFreePlay',

@@ -29,7 +29,7 @@ export function setLines(job: Job): SheetLine[] {
             key: 'freePlay',
             section: 'Free play',
             text: freePlayText(job),
-            watch: 'None loads the bearing and the pack slips; too much costs lift.',
+            watch: 'With none the bearing is loaded and the pack slips; too much reduces lift.',
             unread: job.release.freePlay === undefined,
             tool: 'freePlay',
             fields: ['release.freePlay', 'setting.freePlayMin', 'setting.freePlayMax'],
@@ -41,7 +41,7 @@ export function setLines(job: Job): SheetLine[] {
       text: [
         'Dial indicator on the pressure plate: lift at three places or more, several pulls each',
       ],
-      watch: 'A plate that lifts on one side drags however much it lifts on average.',
+      watch: 'A plate that lifts unevenly drags, whatever its mean lift.',
       unread: job.release.liftReadings.filter((r) => r.lift).length < 3,
       tool: 'lift',
       fields: ['release.requiredLift', 'release.faceClearance'],
@@ -54,7 +54,7 @@ export function setLines(job: Job): SheetLine[] {
           ? 'It tilts: springs out, plate lifted by thumb. Does it still tilt?'
           : 'If it tilts: springs out, plate lifted by thumb. Does it still tilt?',
       ],
-      watch: 'Still tilted, the pushrod’s seat is out of square; true, the springs differ.',
+      watch: 'If it still tilts, the pushrod seat is out of square; if not, the springs differ.',
       tool: 'thumb',
       // Once the dial says that it tilts, this is the next thing to do.
       optional: !tilts,
@@ -136,7 +136,7 @@ function pedalLines(job: Job): SheetLine[] {
       key: 'pedal',
       section,
       text: ['Pedal pressed slowly by hand: the pack opens before the gears move, and shuts after'],
-      watch: 'Opened too late, it shifts hard; held open, it slips and burns.',
+      watch: 'If it opens too late, shifting is hard; if it stays open, it slips and burns.',
     },
   ];
 }
@@ -149,13 +149,13 @@ function cableLines(job: Job): SheetLine[] {
       section,
       text: ['Cable slack at both ends before anything is set'],
       watch:
-        'The plate must rise off the nut and not off the bearing, or every setting starts from the wrong place.',
+        'The plate must rise off the nut and not off the bearing, or every setting starts from the wrong point.',
     },
     {
       key: 'armAngle',
       section,
       text: ['Release arm square to the cable in the middle of its stroke'],
-      watch: 'A tooth off on its spline costs lift or pull.',
+      watch: 'One tooth off on its spline reduces lift or raises pull.',
       tool: 'arm',
       fields: ['release.armStart'],
     },
@@ -179,7 +179,7 @@ function hydraulicLines(): SheetLine[] {
       key: 'bleed',
       section,
       text: ['Bled until no bubble comes, from the low end or the high as its maker says'],
-      watch: 'Tap the line; a running engine shakes the last bubbles loose. Look again tomorrow.',
+      watch: 'Tap the line; a running engine frees the last bubbles. Check again the next day.',
       fields: ['release.air'],
     },
     {

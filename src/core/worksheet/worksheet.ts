@@ -39,7 +39,7 @@ const LINES: Readonly<Record<WorkStage, (job: Job) => SheetLine[]>> = {
 };
 
 /** Section of the shop's own steps until they are moved elsewhere. */
-export const OWN_SECTION = 'Our own';
+export const OWN_SECTION = 'Own step';
 /** All plates stand as one in the shop's order: which lies where is the pack's, not the template's. */
 const PLATES = 'plates';
 

@@ -55,7 +55,7 @@ function ByHand({ stage, step, title }: Place & { readonly title: string }) {
   const standsAt = useJobPart((job) => job.stage);
   // Whoever is there already reads at the step itself what to do.
   if (viewedStage(params.stage, params.tab, standsAt) === stage) return null;
-  const words = `Put right at ${STAGE_NAME[stage]}`;
+  const words = `Fix in ${STAGE_NAME[stage]}`;
   return (
     <Action
       icon="chevron-right"
@@ -74,10 +74,10 @@ function ByParts({ verdict, title }: Props) {
     <View style={flow.tight}>
       <Action
         icon="help-circle-outline"
-        accessibilityLabel={`${open ? 'Hide' : 'Show'} what would help: ${title}`}
+        accessibilityLabel={`${open ? 'Hide' : 'Show'} fixes: ${title}`}
         onPress={() => setOpen(!open)}
       >
-        {open ? 'Hide the advice' : 'What would help'}
+        {open ? 'Hide the fixes' : 'Show fixes'}
       </Action>
       {open ? (
         <WhenRead>
@@ -105,24 +105,24 @@ function Advices({ verdict }: { readonly verdict: VerdictId }) {
   if (run.state !== 'done')
     return (
       <Words soft size={15}>
-        Trying what could be changed …
+        Trying possible changes …
       </Words>
     );
   return run.result.length === 0 ? (
     <Words size={15}>
-      No single change and no two together cure this without harm elsewhere, of all that was tried:
-      discs and steels new, other, more or fewer, linings, shims and springs at hand, the gap, oil,
-      and what is lost on the way from the lever.
+      No single change and no pair of changes fixes this without a new fault. Tried: new, different,
+      more and fewer discs and steels, the linings, shims and springs on the shelf, the gap, the oil
+      and the lost travel.
     </Words>
   ) : (
     <ChangeList
-      label="Advice"
+      label="Fixes"
       now={now}
       changes={run.result.map((a) => ({
         label: a.moves.map((move) => readSentence(move, units)).join('; then: '),
         job: a.job,
         figures: figuresToCompare(a.job),
-        note: `${curedWords(a.cured, units)} The whole: ${lowerFirst(a.overall.title)}.`,
+        note: `${curedWords(a.cured, units)} Whole pack: ${lowerFirst(a.overall.title)}.`,
       }))}
       shown={SHOWN}
     />

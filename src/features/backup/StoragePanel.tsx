@@ -36,23 +36,23 @@ function Keeping() {
     setAsked(true);
   };
   return (
-    <View style={flow.stack} role="status" aria-label="Room and promise">
+    <View style={flow.stack} role="status" aria-label="Storage">
       {room ? <Words>{roomWords(room)}</Words> : null}
       {promised === undefined ? null : (
         <Words>
           {promised
-            ? 'The browser has promised to keep the workshop even when the device is short of room.'
-            : 'The browser may clear the workshop when the device is short of room, as it may any page’s. Back up often.'}
+            ? 'The browser will keep the workshop even when the device is short of space.'
+            : 'The browser may delete the workshop when the device is short of space. Back up often.'}
         </Words>
       )}
       {promised === false && !asked ? (
         <View style={flow.inline}>
-          <Action onPress={() => void ask()}>Ask it to keep the workshop</Action>
+          <Action onPress={() => void ask()}>Ask the browser to keep the workshop</Action>
         </View>
       ) : null}
       {promised === false && asked ? (
         <Words soft>
-          It did not promise. Most browsers do once the page is installed as an app or bookmarked.
+          The browser declined. Most agree once the page is installed as an app or bookmarked.
         </Words>
       ) : null}
     </View>
@@ -63,7 +63,7 @@ const size = (mb: number): string =>
   mb >= 1000 ? `${(mb / 1000).toFixed(1)} GB` : `${mb.toFixed(mb < 10 ? 1 : 0)} MB`;
 
 const roomWords = ({ usedMb, allMb }: Room): string =>
-  `${size(usedMb)} of the ${size(allMb)} that the browser gives are used.`;
+  `${size(usedMb)} used of the ${size(allMb)} that the browser allows.`;
 
 const bytes = (count: number): string =>
   count < 1e6 ? `${Math.ceil(count / 1000)} kB` : size(count / 1e6);
@@ -86,21 +86,21 @@ function SetAside() {
   if (found.length === 0) return null;
   return (
     <View style={flow.stack}>
-      <Heading level={3}>Set aside</Heading>
+      <Heading level={3}>Damaged records</Heading>
       <Words>
-        These records could not be read. Their text is kept as it was stored; somebody who knows
-        JSON can often save what is in it.
+        These records could not be read. Their text is kept as it was stored. Someone who knows JSON
+        can often recover the content.
       </Words>
-      <View role="list" aria-label="Records set aside" style={flow.stack}>
+      <View role="list" aria-label="Damaged records" style={flow.stack}>
         {found.map((aside) => {
           const words = keyWords(aside.key, numberIn(aside.text));
           return (
             <View role="listitem" key={aside.at + aside.key} style={flow.tight}>
-              <Words>{`${words}, ${bytes(aside.text.length)}, set aside ${momentText(aside.at)}`}</Words>
+              <Words>{`${words}, ${bytes(aside.text.length)}, found ${momentText(aside.at)}`}</Words>
               <View style={flow.wrap}>
                 <Action
                   icon="download"
-                  accessibilityLabel={`Save the text: ${words}`}
+                  accessibilityLabel={`Save text: ${words}`}
                   onPress={() =>
                     download(
                       `set-aside-${aside.key.replaceAll(/[^\w-]+/g, '-')}.txt`,
@@ -109,14 +109,14 @@ function SetAside() {
                     )
                   }
                 >
-                  Save the text
+                  Save text
                 </Action>
                 <Action
                   icon="delete-outline"
-                  accessibilityLabel={`${sure === aside ? 'Really throw away' : 'Throw away'}: ${words}`}
+                  accessibilityLabel={`${sure === aside ? 'Confirm deletion' : 'Delete'}: ${words}`}
                   onPress={() => void away(aside)}
                 >
-                  {sure === aside ? 'Really throw it away' : 'Throw away'}
+                  {sure === aside ? 'Confirm deletion' : 'Delete'}
                 </Action>
               </View>
             </View>

@@ -41,8 +41,8 @@ export function TakeAway() {
     <View style={flow.stack}>
       <Heading level={2}>Backup</Heading>
       <Words>
-        One file with every job, its readings, signatures and photographs, the shelf, the limits and
-        the shop’s own sheets. Keep it somewhere else than on this device.
+        One file with every job, its readings, signatures and photographs, the shelf, the spec
+        sheets and the shop’s checklists. Keep a copy on another device.
       </Words>
       <View role="status" aria-label="Last backup">
         <Words soft>{text}</Words>
@@ -53,7 +53,7 @@ export function TakeAway() {
         </Action>
         {canShare() ? (
           <Action icon="export-variant" disabled={busy} onPress={() => void make(share)}>
-            Share the backup
+            Share backup
           </Action>
         ) : null}
       </View>
@@ -64,8 +64,8 @@ export function TakeAway() {
 
 const PART_NAME: Readonly<Record<BackupPart, string>> = {
   shelf: 'Shelf',
-  library: 'Limits',
-  templates: 'Sheets of the shop',
+  library: 'Spec sheets',
+  templates: 'Shop checklists',
 };
 
 /** One part by itself, for another shop: it is taken in there like every file of ours. */
@@ -77,8 +77,8 @@ export function Parts() {
   };
   return (
     <View style={flow.stack}>
-      <Heading level={2}>One part</Heading>
-      <Words>For another shop, as JSON: it is taken in there like a backup.</Words>
+      <Heading level={2}>Single parts</Heading>
+      <Words>JSON files for another shop, imported there like a backup.</Words>
       <View style={flow.wrap}>
         {BACKUP_PARTS.map((part) => (
           <Action
@@ -102,7 +102,7 @@ const TABLES: readonly {
   readonly write: (workshop: ReturnType<typeof workshopOf>) => string;
 }[] = [
   { file: 'measurements', label: 'Measurements', write: ({ jobs }) => writeMeasurementsCsv(jobs) },
-  { file: 'log', label: 'Logs of the machines', write: ({ jobs }) => writeLogCsv(jobs) },
+  { file: 'log', label: 'Machine logs', write: ({ jobs }) => writeLogCsv(jobs) },
   { file: 'shelf', label: 'Shelf', write: ({ shelf, jobs }) => writeShelfCsv(shelf, jobs) },
 ];
 
@@ -111,8 +111,8 @@ export function Tables() {
   const store = useAppStore();
   return (
     <View style={flow.stack}>
-      <Heading level={2}>Tables</Heading>
-      <Words>CSV for a spreadsheet, in base units that the header names.</Words>
+      <Heading level={2}>CSV tables</Heading>
+      <Words>For a spreadsheet, in base units named in the header.</Words>
       <View style={flow.wrap}>
         {TABLES.map(({ file, label, write }) => (
           <Action

@@ -51,26 +51,27 @@ export function TakeIn() {
   };
   return (
     <View style={flow.stack}>
-      <Heading level={2}>Take a file in</Heading>
+      <Heading level={2}>Import</Heading>
       <Words>
-        A backup, or the workshop of another device. What it would change is shown first.
+        A backup, or a workshop from another device. The changes are shown before anything is
+        imported.
       </Words>
       {undoable ? (
         <View role="status" style={flow.stack}>
-          <Words>{unsaved ?? 'The file is imported.'}</Words>
+          <Words>{unsaved ?? 'File imported.'}</Words>
           <View style={flow.wrap}>
             <Action icon="undo" onPress={() => setKept(dispatch(takeBack()))}>
               Undo
             </Action>
             <Action icon="close" onPress={() => dispatch(backupActions.takingForgotten())}>
-              Put away
+              Close
             </Action>
           </View>
         </View>
       ) : null}
       <View aria-live="polite">
         {kept.length > 0 ? (
-          <Words>{`Changed since the import, so left as they are: ${kept.join(', ')}.`}</Words>
+          <Words>{`Changed since the import, so not undone: ${kept.join(', ')}.`}</Words>
         ) : null}
         {reading.state === 'refused' ? (
           <Words style={{ color: strata.stop }}>{reading.why}</Words>
@@ -84,10 +85,10 @@ export function TakeIn() {
       ) : (
         <View style={flow.wrap}>
           <Action icon="import" disabled={reading.state === 'reading'} onPress={() => void pick()}>
-            Choose a file
+            Choose file
           </Action>
           <Action icon="qrcode" onPress={() => router.navigate('/code')}>
-            Read a pack’s code
+            Scan pack code
           </Action>
         </View>
       )}
@@ -97,16 +98,16 @@ export function TakeIn() {
 
 const KIND_WORD = {
   job: 'job',
-  plate: 'plate of the shelf',
-  spring: 'spring of the shelf',
-  template: 'sheet of the shop',
-  limits: 'limits of',
+  plate: 'plate on the shelf',
+  spring: 'springs on the shelf',
+  template: 'checklist',
+  limits: 'spec sheet',
 } as const satisfies Record<MergeItem['kind'], string>;
 
 const CHOICES = [
   { value: 'both', label: 'Keep both' },
-  { value: 'here', label: 'Keep ours' },
-  { value: 'file', label: 'Take the file’s' },
+  { value: 'here', label: 'Keep mine' },
+  { value: 'file', label: 'Use the file’s' },
 ] as const satisfies readonly { value: MergeChoice; label: string }[];
 
 /** So many things of one sort are named one by one. */
@@ -137,10 +138,10 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
   };
   return (
     <View style={flow.sections}>
-      <View role="status" aria-label="What the file would change" style={flow.tight}>
+      <View role="status" aria-label="Changes from the file" style={flow.tight}>
         <Words
           bold
-        >{`${file.name}: ${fresh.length} new, ${apart.length} differing, ${of('same').length} the same.`}</Words>
+        >{`${file.name}: ${fresh.length} new, ${apart.length} different, ${of('same').length} identical.`}</Words>
         {file.upgraded ? <Words size={15}>{file.upgraded}</Words> : null}
         {fresh.length > 0 ? (
           <Words soft size={15}>
@@ -154,7 +155,7 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
       {file.refused.length > 0 ? (
         <View role="alert" style={flow.tight}>
           <Words bold>
-            {`${file.refused.length === 1 ? 'One job' : `${file.refused.length} jobs`} of the file can’t be read.`}
+            {`${file.refused.length === 1 ? 'One job' : `${file.refused.length} jobs`} in the file can’t be read.`}
           </Words>
           {file.refused.slice(0, NAMED).map(({ name, why }) => (
             <Words key={name + why} size={15}>{`${name}: ${why}`}</Words>
@@ -164,14 +165,16 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
       {apart.slice(0, NAMED).map((item) => (
         <Choice
           key={item.key}
-          label={`${upperFirst(KIND_WORD[item.kind])} ${item.name} is here with other values`}
+          label={`${upperFirst(KIND_WORD[item.kind])} ${item.name} already exists with different values`}
           value={choices.get(item.key) ?? choiceFor(item)}
           options={item.kind === 'template' ? CHOICES.slice(1) : CHOICES}
           onChange={(choice) => setChoices(new Map(choices).set(item.key, choice))}
         />
       ))}
       {apart.length > NAMED ? (
-        <Words soft>{`${apart.length - NAMED} more that differ are kept side by side.`}</Words>
+        <Words
+          soft
+        >{`${apart.length - NAMED} more with different values: both versions are kept.`}</Words>
       ) : null}
       <View aria-live="polite">{failed ? <Words>{failed}</Words> : null}</View>
       <View style={flow.wrap}>
@@ -184,7 +187,7 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
           {busy ? 'Importing …' : file.refused.length > 0 ? 'Import the rest' : 'Import'}
         </Action>
         <Action icon="close" disabled={busy} onPress={onDone}>
-          Leave it
+          Cancel
         </Action>
       </View>
     </View>

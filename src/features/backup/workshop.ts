@@ -48,7 +48,7 @@ export const backUp =
     // A backup that can't be read is none: it is read before anybody relies on it. The worker takes what it is given.
     const { workshop: read } = await readInWorker(bytes.slice(), () => undefined);
     if (read.jobs.length !== workshop.jobs.length)
-      throw new Error('the backup holds other jobs than the workshop');
+      throw new Error('the backup does not match the workshop');
     return bytes;
   };
 

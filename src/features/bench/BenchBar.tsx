@@ -22,9 +22,9 @@ const NAME: Readonly<Record<Instrument, string>> = {
 };
 
 const LOST: Readonly<Record<Instrument, string>> = {
-  gauge: 'Go on by hand, nothing is lost.',
-  tester: 'Go on by hand, nothing is lost.',
-  dyno: 'A pull that was under way has to be pulled again.',
+  gauge: 'Continue by hand; nothing is lost.',
+  tester: 'Continue by hand; nothing is lost.',
+  dyno: 'Repeat any pull that was running.',
 };
 
 function words(status: LinkStatus, of: Instrument): string {
@@ -32,9 +32,9 @@ function words(status: LinkStatus, of: Instrument): string {
   const first = `${upperFirst(name)}`;
   return {
     off: `No ${name} connected`,
-    connecting: `Looking for the ${name} …`,
+    connecting: `Searching for the ${name} …`,
     connected: `${first} connected`,
-    lost: `${first} lost: trying again. ${LOST[of]}`,
+    lost: `${first} disconnected, reconnecting. ${LOST[of]}`,
   }[status];
 }
 

@@ -17,7 +17,7 @@ export function BoltCircle({ fastenerId }: { readonly fastenerId: string }) {
     <View style={styles.padded}>
       <BoltDrawing bolts={n} />
       <Words soft size={14}>
-        In the drawing the numbers are the order, the same in every stage; the first bolt anywhere.
+        The numbers show the tightening order, the same at every stage. Start at any bolt.
       </Words>
     </View>
   );
@@ -32,7 +32,7 @@ export function BoltDrawing({ bolts: n }: { readonly bolts: number }) {
       width={SIZE}
       height={SIZE}
       role="img"
-      aria-label={`Circle of ${n} bolts, tightened in the order ${bolts.map((p) => p.bolt).join(', ')}, numbered clockwise from the top`}
+      aria-label={`Circle of ${n} bolts, tightening order ${bolts.map((p) => p.bolt).join(', ')}, numbered clockwise from the top`}
     >
       <Circle cx={centre} cy={centre} r={radius} fill="none" stroke={strata.line} strokeWidth={2} />
       {bolts.slice(1).map(({ bolt, x, y }, i) => (

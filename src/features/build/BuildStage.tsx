@@ -21,7 +21,7 @@ export function BuildStage({ onPlate }: Props) {
   return (
     <StagePage>
       <Fasteners />
-      <StepList stage="build" title="Putting it together" tool={tool} onPlate={onPlate} />
+      <StepList stage="build" title="Assembly" tool={tool} onPlate={onPlate} />
       <StageDone stage="build" />
     </StagePage>
   );

@@ -17,12 +17,12 @@ export function CountIn() {
   if (counted.length === 0) {
     return (
       <Words soft size={15} style={styles.text}>
-        No small parts were counted out in Strip: nobody can say that all are back.
+        No small parts were counted at Strip, so there is no way to confirm that all are back in.
       </Words>
     );
   }
   return (
-    <View role="list" aria-label="Small parts counted in" style={flow.lines}>
+    <View role="list" aria-label="Small parts fitted" style={flow.lines}>
       {counted.map((part) => (
         <PartIn key={part.id} part={part} />
       ))}
@@ -44,14 +44,19 @@ function PartIn({ part }: { readonly part: SmallPart }) {
           <Words bold={missing}>{name}</Words>
           <Words soft size={14}>
             {missing && back > out
-              ? `${out} came out, ${back} in`
+              ? `${out} removed, ${back} fitted`
               : missing
-                ? `${out} came out, ${out - back} to come`
-                : `All ${out} in`}
+                ? `${out} removed, ${out - back} to fit`
+                : `All ${out} fitted`}
           </Words>
         </View>
       </View>
-      <CountField path={fieldPath('strip.parts.*.in', part.id)} label="In" of={name} all={out} />
+      <CountField
+        path={fieldPath('strip.parts.*.in', part.id)}
+        label="Fitted"
+        of={name}
+        all={out}
+      />
     </View>
   );
 }

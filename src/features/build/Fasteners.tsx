@@ -40,28 +40,28 @@ export function Fasteners() {
   const lacking = fasteners.filter((f) => !f.torque).length;
   const summary =
     fasteners.length === 0
-      ? 'None yet: they are made for this clutch, and the manual’s torques typed in'
+      ? 'None yet. Add the fasteners of this clutch and enter the manual’s torques.'
       : lacking > 0
-        ? `${lacking} of ${fasteners.length} without the manual’s torque`
+        ? `${lacking} of ${fasteners.length} torques missing`
         : fasteners
             .map((f) => `${f.name} ${f.torque ? bothTorques(f.torque, units) : ''}`)
             .join('; ');
   return (
     <Panel
       level={2}
-      title="Torques and locks"
+      title="Torques and locking"
       summary={summary}
       initiallyOpen={fasteners.length === 0}
     >
       <Words soft size={15}>
-        From this machine’s own manual, in the unit it gives: 8.1 ft-lb, 97.4 in-lb, 12.5 Nm, or a
-        range as 11–13 Nm. Both units are shown, yours first.
+        From the machine’s own manual, in its unit: 8.1 ft-lb, 97.4 in-lb, 12.5 Nm, or a range such
+        as 11–13 Nm. Both units are shown, yours first.
       </Words>
       {fasteners.map((f) => (
         <FastenerFields key={f.id} fastener={f} />
       ))}
       <Choice
-        label="A circle comes to its torque in"
+        label="Tighten bolt circles in"
         value={String(stages)}
         options={['1', '2', '3', '4'].map((n) => ({
           value: n,
@@ -78,7 +78,7 @@ export function Fasteners() {
               change((j) => withFasteners(j, () => usualFasteners(j, () => nanoid(8))))
             }
           >
-            Those of this clutch
+            Add this clutch’s fasteners
           </Action>
         ) : null}
         {fasteners.length < MAX_LINES ? (
@@ -93,7 +93,7 @@ export function Fasteners() {
               )
             }
           >
-            Another
+            Add fastener
           </Action>
         ) : null}
       </View>
@@ -114,7 +114,7 @@ function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
       title={f.name || 'Fastener'}
       summary={[
         f.count ? `${f.count.value} of them` : '',
-        f.torque ? bothTorques(f.torque, units) : 'torque not entered',
+        f.torque ? bothTorques(f.torque, units) : 'torque missing',
         f.lock === 'none' ? '' : LOCK_NAME[f.lock].toLowerCase(),
       ]
         .filter(Boolean)
@@ -144,14 +144,14 @@ function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
         onChange={(role) => set({ role })}
       />
       <Choice
-        label="Kept from working loose by"
+        label="Locking"
         value={f.lock}
         options={optionsOf(LOCK_NAME)}
         onChange={(lock) => set({ lock })}
       />
       {f.lock === 'threadlocker' ? (
         <Field
-          label="Grade, as the manual names it"
+          label="Strength class"
           value={f.grade}
           maxLength={MAX_NAME}
           onChangeText={(grade) => set({ grade }, `fastener.${f.id}.grade`)}
@@ -161,7 +161,7 @@ function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
         icon="close"
         onPress={() => change((j) => withFasteners(j, (all) => all.filter((x) => x.id !== f.id)))}
       >
-        {`Take ${f.name || 'it'} out`}
+        {`Remove ${f.name || 'it'}`}
       </Action>
     </Panel>
   );

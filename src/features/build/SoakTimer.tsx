@@ -32,7 +32,7 @@ export function SoakTimer({ fields }: Pick<SheetLine, 'fields'>) {
       <ToolBox fields={fields} />
       {soakStart === undefined ? (
         <Action main icon="play" onPress={() => start(new Date().toISOString())}>
-          Linings are in the oil
+          Discs are in the oil
         </Action>
       ) : (
         <>
@@ -40,17 +40,11 @@ export function SoakTimer({ fields }: Pick<SheetLine, 'fields'>) {
           <View style={flow.row} role="status">
             <StateMark state={soak.status === 'soaking' ? 'watch' : 'good'} />
             <Words size={15} style={flow.shrink}>
-              {`In the oil since ${nearMomentText(soakStart)}: ${minutesText(Math.floor(soak.soaked))}. ${
-                soak.status === 'done'
-                  ? 'Soaked as planned.'
-                  : soak.status === 'least'
-                    ? `The least is reached; the plan in ${minutesText(soak.toPlan)}, at ${nearMomentText(soak.endsAt ?? now)}.`
-                    : `The least in ${minutesText(soak.toLeast)}; the plan at ${nearMomentText(soak.endsAt ?? now)}.`
-              }`}
+              {`In oil since ${nearMomentText(soakStart)}: ${minutesText(Math.floor(soak.soaked))}. ${soak.status === 'done' ? 'Soak complete.' : soak.status === 'least' ? `Minimum reached. Planned soak ends in ${minutesText(soak.toPlan)}, at ${nearMomentText(soak.endsAt ?? now)}.` : `Minimum in ${minutesText(soak.toLeast)}; planned end at ${nearMomentText(soak.endsAt ?? now)}.`}`}
             </Words>
           </View>
           <Action icon="undo" onPress={() => start(undefined)}>
-            Start the soak again
+            Restart soak
           </Action>
         </>
       )}

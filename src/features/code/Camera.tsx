@@ -17,9 +17,9 @@ const EVERY_MS = 200;
 const SIDE = 720;
 
 const REASON: Readonly<Record<string, string>> = {
-  NotAllowedError: 'The camera may not be used: allow it in the browser, or take a picture.',
-  NotFoundError: 'This device has no camera: take the code from a picture.',
-  NotReadableError: 'The camera is in use by something else.',
+  NotAllowedError: 'Camera access is blocked. Allow it in the browser, or choose a picture.',
+  NotFoundError: 'This device has no camera. Choose a picture of the code.',
+  NotReadableError: 'Another program is using the camera.',
 };
 
 /** The camera's picture, looked through for a code. */
@@ -55,7 +55,7 @@ export function Camera({ onCode, onClose }: Props) {
       if (!over)
         setFailed(
           REASON[name] ??
-            `${reportFault('The camera can’t be opened', error)} Take a picture instead.`,
+            `${reportFault('The camera can’t be opened', error)} Choose a picture instead.`,
         );
     });
     return () => {
@@ -70,18 +70,18 @@ export function Camera({ onCode, onClose }: Props) {
         <Words>{failed}</Words>
       ) : (
         <>
-          <Words>Hold the code so that it fills the picture.</Words>
+          <Words>Hold the code so that it fills the frame.</Words>
           {createElement('video', {
             ref: video,
             muted: true,
             playsInline: true,
-            'aria-label': 'Picture of the camera',
+            'aria-label': 'Camera image',
             style: { width: '100%', maxHeight: 420, borderRadius: 6, background: '#000' },
           })}
         </>
       )}
       <Action icon="close" onPress={onClose}>
-        Close the camera
+        Close camera
       </Action>
     </View>
   );

@@ -9,7 +9,7 @@ import { ShowCode } from './ShowCode';
 export function CodeScreen() {
   const { job } = useLocalSearchParams<{ job?: string }>();
   return (
-    <Page title={job ? 'Pack as a code' : 'Read a code'}>
+    <Page title={job ? 'Show pack code' : 'Scan pack code'}>
       {job ? <ShowCode jobId={job} /> : <ReadCode />}
     </Page>
   );

@@ -58,7 +58,7 @@ export function ReadCode() {
           return;
         }
       }
-      setRefused(`${file.name}: there is no code in the picture that can be read.`);
+      setRefused(`${file.name}: the picture shows no readable code.`);
     } catch (error) {
       setRefused(
         error instanceof FileRefused
@@ -72,7 +72,7 @@ export function ReadCode() {
   return (
     <View style={flow.sections}>
       <Words>
-        A pack that another device shows: open the job there, then “Pack as a code” in its menu.
+        Scan a pack from another device: open the job there and choose “Show pack code” in its menu.
       </Words>
       <View aria-live="polite">
         {refused ? <Words style={{ color: strata.stop }}>{refused}</Words> : null}
@@ -82,10 +82,10 @@ export function ReadCode() {
       ) : (
         <View style={flow.wrap}>
           <Action main icon="camera-outline" onPress={() => setCamera(true)}>
-            By the camera
+            Use camera
           </Action>
           <Action icon="import" onPress={() => void pick()}>
-            From a picture
+            Choose picture
           </Action>
         </View>
       )}
@@ -111,8 +111,8 @@ function Read({ job, store, onOther }: ReadProps) {
   };
   const plates = job.pack.plates.length;
   return (
-    <View style={flow.sections} role="status" aria-label="What the code holds">
-      <Heading level={2}>{job.machine.name || 'A pack without a name'}</Heading>
+    <View style={flow.sections} role="status" aria-label="Content of the code">
+      <Heading level={2}>{job.machine.name || 'Unnamed pack'}</Heading>
       <Words>
         {[job.machine.use, `${plates} ${plates === 1 ? 'plate' : 'plates'}`]
           .filter(Boolean)
@@ -123,14 +123,14 @@ function Read({ job, store, onOther }: ReadProps) {
         <Words>{overall.title}</Words>
       </View>
       <Words soft size={15}>
-        Its values are another shop’s: check them against the manual and your own gauges.
+        These values come from another shop. Check them against the manual and your own gauges.
       </Words>
       <View style={flow.wrap}>
         <Action main icon="plus" onPress={make}>
-          Make a job of it
+          Create job
         </Action>
         <Action icon="close" onPress={onOther}>
-          Leave it
+          Cancel
         </Action>
       </View>
     </View>

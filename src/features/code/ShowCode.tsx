@@ -22,7 +22,7 @@ type Shown =
 /** The pack of a job as a code that another phone's camera reads. */
 export function ShowCode({ jobId }: { readonly jobId: string }) {
   const job = useAppSelector((state) => state.jobs.entities[jobId]);
-  if (!job) return <Words>This job is not in the workshop of this browser.</Words>;
+  if (!job) return <Words>This job is not on this device.</Words>;
   return <Code job={job} />;
 }
 
@@ -45,9 +45,7 @@ function Code({ job }: { readonly job: Job }) {
   if (shown.state === 'drawing') return <Words soft>Drawing the code …</Words>;
   if (shown.state === 'tooMuch')
     return (
-      <Words>
-        This pack says more than a code can hold. Export the job as a file instead, from its menu.
-      </Words>
+      <Words>This pack is too large for a code. Export the job as a file from its menu.</Words>
     );
   const { code, bytes } = shown;
   const save = async (
@@ -66,20 +64,17 @@ function Code({ job }: { readonly job: Job }) {
       </View>
       <View style={styles.codeStack}>
         <Words bold>{name}</Words>
-        <Words>
-          Read it with Under Ridge on another device: Backup on its list of jobs, then “Read a
-          pack’s code”.
-        </Words>
+        <Words>To read it on another device: open Backup, then “Scan pack code”.</Words>
         <Words soft size={15}>
-          {`It holds the pack as specified: plates, springs, release, windows and limits with the kind and date of their source, ${bytes} bytes. Readings, photographs, words and the torque curve stay here.`}
+          {`The code contains the specified pack: plates, springs, release, limits and the kind and date of their source, ${bytes} bytes. Readings, photographs, notes and the torque curve are not included.`}
         </Words>
         <View style={flow.wrap}>
           <Action icon="download" onPress={() => void save(download)}>
-            Save as a picture
+            Save picture
           </Action>
           {canShare() ? (
             <Action icon="export-variant" onPress={() => void save(share)}>
-              Share the picture
+              Share picture
             </Action>
           ) : null}
         </View>

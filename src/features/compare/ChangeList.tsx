@@ -61,12 +61,12 @@ export function ChangeList({ label, now, changes, shown }: Props) {
               ))}
               {changed.length === 0 && !c.note ? (
                 <Words soft size={14}>
-                  No figure here changes.
+                  No figure shown here changes.
                 </Words>
               ) : null}
             </View>
-            <Action accessibilityLabel={`Take: ${c.label}`} onPress={() => change(() => c.job)}>
-              Take
+            <Action accessibilityLabel={`Use: ${c.label}`} onPress={() => change(() => c.job)}>
+              Use
             </Action>
           </View>
         );

@@ -61,10 +61,10 @@ export function CompareTab() {
   const room = columns.length < MAX_VARIANTS;
   return (
     <View style={flow.sections}>
-      <Heading level={2}>Variants of the pack</Heading>
+      <Heading level={2}>Pack variants</Heading>
       <Words soft size={15}>
-        Put a copy aside, change the pack as you like, springs of another family among it, and take
-        up whichever is better. A variant is a copy: nothing is lost by taking another up.
+        Save the pack as a variant, change it freely, even to another spring type, and use whichever
+        is better. Switching to a variant keeps the current pack.
       </Words>
       <Action
         icon="plus"
@@ -75,10 +75,10 @@ export function CompareTab() {
           )
         }
       >
-        {room ? 'Put a copy aside' : 'Four are side by side already'}
+        {room ? 'Save as variant' : 'Four variants is the maximum'}
       </Action>
       <Field
-        label="Name of the pack being worked on"
+        label="Name of the current pack"
         value={nameOfPresent(job)}
         maxLength={MAX_NAME}
         onChangeText={(name) =>
@@ -91,7 +91,7 @@ export function CompareTab() {
             horizontal
             // The keys reach what a finger drags into view.
             tabIndex={0}
-            aria-label="Variants side by side"
+            aria-label="Compare variants"
             contentContainerStyle={flow.growOnly}
           >
             <Table columns={columns} wide={wide} />
@@ -116,7 +116,7 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
   const cell = { width, paddingVertical: 6, paddingHorizontal: 4 } as const;
   const line = { flexDirection: 'row', borderTopWidth: 1, borderColor: strata.line } as const;
   return (
-    <View role="table" aria-label="Figures of the variants">
+    <View role="table" aria-label="Variant figures">
       <View role="row" style={flow.inline}>
         <View role="columnheader" style={{ width: labels }}>
           <Words soft size={13}>
@@ -129,7 +129,7 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
               {c.name || 'No name'}
             </Words>
             <Words soft size={13}>
-              {c.id ? familyOf(c.job) : `worked on; ${familyOf(c.job)}`}
+              {c.id ? familyOf(c.job) : `current; ${familyOf(c.job)}`}
             </Words>
           </View>
         ))}
@@ -179,16 +179,16 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
               <>
                 <Action
                   main
-                  accessibilityLabel={`Take ${c.name} up`}
+                  accessibilityLabel={`Use ${c.name}`}
                   onPress={() => change((j) => takenUp(j, c.id ?? ''))}
                 >
-                  Take up
+                  Use
                 </Action>
                 <Action
-                  accessibilityLabel={`Take ${c.name} out`}
+                  accessibilityLabel={`Remove ${c.name}`}
                   onPress={() => change((j) => dropped(j, c.id ?? ''))}
                 >
-                  Out
+                  Remove
                 </Action>
               </>
             )}

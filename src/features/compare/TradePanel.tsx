@@ -15,9 +15,9 @@ import { ChangeList } from './ChangeList';
 
 const SHOWN = ['leverPull', 'liftHad', 'clearancePerFace', 'clamp', 'reserveWithTangs'] as const;
 const ORDERS = [
-  { value: 'pull', label: 'Lightest first' },
-  { value: 'lift', label: 'Most lift first' },
-  { value: 'hold', label: 'Best hold first' },
+  { value: 'pull', label: 'Lowest pull' },
+  { value: 'lift', label: 'Most lift' },
+  { value: 'hold', label: 'Highest reserve' },
 ] as const;
 type Order = (typeof ORDERS)[number]['value'];
 const KEY = { pull: 'leverPull', lift: 'liftHad', hold: 'reserveWithTangs' } as const;
@@ -26,7 +26,7 @@ const KEY = { pull: 'leverPull', lift: 'liftHad', hold: 'reserveWithTangs' } as 
 export function TradePanel() {
   return (
     <Panel
-      title="Pull, lift and clamp traded"
+      title="Pull, lift and clamp trade-offs"
       summary="Springs, steps, ratios, a reduced-effort part"
     >
       <Trades />
@@ -46,12 +46,12 @@ function Trades() {
     (a, b) => value(a.figures.values[KEY[order]]) - value(b.figures.values[KEY[order]]),
   );
   return found.length === 0 ? (
-    <Words soft>Nothing to trade yet: springs and release train are needed first.</Words>
+    <Words soft>No trade-offs yet: enter springs and release first.</Words>
   ) : (
     <>
-      <Choice label="Order" bare value={order} options={ORDERS} onChange={setOrder} />
+      <Choice label="Sort by" bare value={order} options={ORDERS} onChange={setOrder} />
       <ChangeList
-        label="Changes to trade"
+        label="Possible changes"
         now={now}
         changes={found.map((trade) => ({ ...trade, label: readSentence(trade.label, units) }))}
         shown={SHOWN}

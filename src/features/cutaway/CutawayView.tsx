@@ -48,7 +48,7 @@ export function CutawayView() {
       <View role="main" style={flow.fill} onLayout={onLayout}>
         {cutaway.layout.layers.length === 0 ? (
           <View style={styles.padded}>
-            <Words>There are no plates in this pack yet: nothing would move.</Words>
+            <Words>This pack has no plates yet. Add plates to see them move.</Words>
             <ToJob />
           </View>
         ) : size ? (
@@ -68,7 +68,7 @@ function ToJob() {
         router.navigate({ pathname: '/job/[id]', params: { id, stage: 'specify', tab: 'pack' } })
       }
     >
-      To the pack
+      Go to Pack
     </Action>
   );
 }
@@ -176,19 +176,17 @@ function Notes({ cutaway }: { readonly cutaway: Cutaway }) {
   const { ride, needs, assumed, lever } = cutaway;
   const units = useUnits();
   const notes = [
-    assumed.length > 0
-      ? `The job does not say all of its machine; taken for it: ${assumed.map((a) => readSentence(a, units)).join(', ')}.`
-      : '',
+    assumed.length > 0 ? `Assumed: ${assumed.map((a) => readSentence(a, units)).join(', ')}.` : '',
     lever.estimated
-      ? `The lift is not known: ${formatWithUnit(lever.fullLift, 'length', units, 1)} is taken.`
+      ? `Lift unknown; ${formatWithUnit(lever.fullLift, 'length', units, 1)} assumed.`
       : '',
-    'Turning is slowed. What linings give before they part, idle and braking are design estimates. It shows how the parts work; it does not say that a machine is safe.',
+    'Motion is slowed down. Break-away friction, idle and engine braking are assumed values. The view shows how the parts work; it does not say that a machine is safe.',
   ];
   return (
     <>
       {ride ? null : (
         <Words size={15}>
-          {`Only the lever works yet. For the rest it needs: ${needs.map((n) => n.label).join(', ')}.`}
+          {`Only the lever moves so far. Missing: ${needs.map((n) => n.label).join(', ')}.`}
         </Words>
       )}
       <Words soft size={13}>

@@ -48,30 +48,30 @@ export function Keys({ ride, rides, enlarged, onEnlarge }: KeysProps) {
           <>
             <Tool
               icon={running ? 'pause' : 'play'}
-              word={running ? 'Pause' : 'Run'}
-              label={running ? 'Pause' : 'Run'}
+              word={running ? 'Pause' : 'Play'}
+              label={running ? 'Pause' : 'Play'}
               width={56}
               onPress={running ? ride.pause : ride.run}
             />
             <Tool
               icon="skip-next"
               word="Step"
-              label="Step on by a tenth of a second"
+              label="Step forward 0.1 s"
               width={56}
               disabled={running}
               onPress={ride.step}
             />
             <Tool
               icon="undo"
-              word="Again"
-              label="Start again from standing"
+              word="Restart"
+              label="Restart from standstill"
               width={56}
               onPress={() => ride.restart()}
             />
             <Tool
               icon={recording ? 'check' : 'record-circle-outline'}
-              word={recording ? 'Keep' : 'Record'}
-              label={recording ? 'Stop and keep these hands' : 'Record a start from standing'}
+              word={recording ? 'Save' : 'Record'}
+              label={recording ? 'Stop and save this recording' : 'Record a start from standstill'}
               width={60}
               on={recording}
               onPress={record}
@@ -83,8 +83,8 @@ export function Keys({ ride, rides, enlarged, onEnlarge }: KeysProps) {
           word={enlarged ? `Gaps ×${ENLARGED}` : 'To scale'}
           label={
             enlarged
-              ? `Gaps are drawn ${ENLARGED} times as wide: draw them to scale`
-              : 'Gaps are drawn to scale: enlarge them'
+              ? `Gaps drawn ${ENLARGED} times as wide: draw to scale`
+              : 'Gaps drawn to scale: enlarge'
           }
           width={72}
           on={enlarged}
@@ -94,7 +94,7 @@ export function Keys({ ride, rides, enlarged, onEnlarge }: KeysProps) {
       {kept ? (
         <View style={flow.stack}>
           <Words size={15} bold live>
-            These hands are kept.
+            Recording saved.
           </Words>
           <Action
             onPress={() =>
@@ -104,7 +104,7 @@ export function Keys({ ride, rides, enlarged, onEnlarge }: KeysProps) {
               })
             }
           >
-            Follow them in the take-off
+            Use it in a take-off
           </Action>
         </View>
       ) : null}

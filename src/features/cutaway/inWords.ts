@@ -13,18 +13,18 @@ export function inWords({ look, motion, speeds }: RideReading, units: UnitChoice
   const torque = (value: number) => formatWithUnit(value, 'torque', units, 0);
   const open =
     look.clearance > 0
-      ? `the plates are ${formatWithUnit(look.clearance, 'length', units)} apart at each face`
-      : 'the plates lie together';
+      ? `clearance per face ${formatWithUnit(look.clearance, 'length', units)}`
+      : 'the plates are closed';
   if (!motion || !speeds) return `${upperFirst(open)}.`;
-  if (motion.state === 'stalled') return 'Stalled: the engine stands.';
+  if (motion.state === 'stalled') return 'Stalled: the engine has stopped.';
   if (motion.state === 'locked')
-    return `Locked: basket and hub turn as one; ${torque(Math.abs(motion.torque))} pass of the ${torque(motion.capacity)} that it can carry.`;
+    return `Locked: basket and hub turn together; ${torque(Math.abs(motion.torque))} of a capacity of ${torque(motion.capacity)} transmitted.`;
   if (motion.capacity <= 0)
-    return `Open: ${open}, the basket turns and the hub ${speeds.hub < STANDS ? 'stands' : 'runs on'}.`;
+    return `Open: ${open}; the basket turns, the hub ${speeds.hub < STANDS ? 'stops' : 'keeps turning'}.`;
   const apart = Math.abs(speeds.engine - speeds.hub);
   if (motion.atShoes)
-    return `Slipping at the shoes: ${torque(Math.abs(motion.torque))} pass, ${apart.toFixed(0)} rpm apart; the pack itself is closed.`;
-  return `Slipping: ${torque(Math.abs(motion.torque))} pass${look.clamp === undefined ? '' : ` under ${force(look.clamp)} of clamp`}, ${apart.toFixed(0)} rpm apart.`;
+    return `The shoes slip: ${torque(Math.abs(motion.torque))} transmitted, ${apart.toFixed(0)} rpm difference; the pack is closed.`;
+  return `Slipping: ${torque(Math.abs(motion.torque))} transmitted${look.clamp === undefined ? '' : ` at ${force(look.clamp)} clamp`}, ${apart.toFixed(0)} rpm difference.`;
 }
 
 /** The kind of thing that is seen, for what is read out only when it changes. */

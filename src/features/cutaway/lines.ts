@@ -40,47 +40,47 @@ export function linesOf(reading: RideReading, units: UnitChoice): readonly Line[
       'Engine',
       speeds?.engine,
       ['speed', 0],
-      'Engine torque less clutch torque, over the inertia of the engine side.',
+      'Engine torque minus clutch torque, divided by the inertia of the engine side.',
     ),
     ...line(
-      'Hub, as engine',
+      'Hub at engine',
       speeds?.hub,
       ['speed', 0],
-      'Speed of the hub × primary ratio: what the engine would turn with the clutch locked.',
+      'Hub speed × primary ratio: the engine speed with the clutch locked.',
     ),
     ...line(
       'Torque',
       motion && Math.abs(motion.torque),
       ['torque', 0],
-      'Slipping, all that the clutch can carry; locked, what passes between engine and hub.',
+      'While slipping, the clutch capacity; when locked, the torque between engine and hub.',
       'torqueAtClutch',
     ),
     ...line(
-      'Can carry',
+      'Capacity',
       motion?.capacity,
       ['torque', 0],
-      `Capacity of the pack with tang friction at typical friction and this engine speed × the ${share} of the clamp that presses; friction falls to its low end as the steels pass 150 to 250 °C. Behind a start clutch, the lesser of shoes and pack.`,
+      `Capacity of the pack with tang friction, at typical friction and this engine speed × the clamp share ${share}. Friction drops to its lower limit as the steels pass 150 to 250 °C. With a start clutch, the smaller of shoes and pack.`,
       'capacityWithTangs',
     ),
     ...line(
       'Clamp on plates',
       look.clamp,
       ['force', 0],
-      `Springs and weights at this engine speed × the ${share} that the lever lets press.`,
+      `Springs and weights at this engine speed × the share ${share} not held off by the lever.`,
       'clamp',
     ),
     ...line(
       'Lift',
       look.lift,
       ['length', 2],
-      'The release train with the lever here, losses taken off.',
+      'The release train at this lever position, losses subtracted.',
       'liftHad',
     ),
     ...line(
-      'At each face',
+      'Clearance per face',
       look.clearance,
       ['length'],
-      'Lift less the out-of-flat of the plates, ÷ the friction faces.',
+      'Lift minus the plates’ out-of-flat, ÷ the friction faces.',
       'clearancePerFace',
     ),
     ...line(
@@ -92,34 +92,28 @@ export function linesOf(reading: RideReading, units: UnitChoice): readonly Line[
     ),
     ...(look.growth > 0
       ? line(
-          'Disc grown',
+          'Disc growth',
           look.growth,
           ['length', 2],
-          'Where weights, return springs and clutch springs balance.',
+          'Balance of weights, return springs and clutch springs.',
           'expandContact',
         )
       : []),
     ...(look.gain > 0
-      ? line(
-          'Lever gained',
-          look.gain,
-          ['length', 1],
-          'Ratio × (growth − install gap).',
-          'leverGain',
-        )
+      ? line('Lever gain', look.gain, ['length', 1], 'Ratio × (growth − install gap).', 'leverGain')
       : []),
     ...line(
       'Steels',
       motion?.steel,
       ['temperature', 0],
-      'Slip heat over the heat capacity of the steels, less what the oil takes.',
+      'Slip heat divided by the heat capacity of the steels, minus the heat carried off by the oil.',
       'steelRise',
     ),
     ...line(
       'Heat',
       motion?.heat,
       ['energy', 0],
-      'Torque × slip speed, added up since the start.',
+      'Torque × slip speed, summed since the start.',
       'startHeat',
     ),
   ];

@@ -30,7 +30,7 @@ const UNIT_CHOICES: readonly {
 ];
 
 const THEMES: readonly { readonly theme: ThemeChoice; readonly label: string }[] = [
-  { theme: 'system', label: 'Light as the device' },
+  { theme: 'system', label: 'Theme of the device' },
   { theme: 'limestone', label: 'Limestone, light' },
   { theme: 'peat', label: 'Peat, dark' },
 ];
@@ -46,7 +46,7 @@ export function DisplayMenu() {
       anchor={(open) => (
         <TouchableRipple
           role="button"
-          aria-label={`Units and theme, now ${shown}`}
+          aria-label={`Units and theme: ${shown}`}
           onPress={open}
           style={styles.place}
         >
@@ -98,7 +98,7 @@ function ChoiceItem({ label, chosen, onPress }: ItemProps) {
     <Menu.Item
       title={label}
       leadingIcon={chosen ? 'radiobox-marked' : 'radiobox-blank'}
-      accessibilityLabel={chosen ? `${label}, chosen` : label}
+      accessibilityLabel={chosen ? `${label}, selected` : label}
       onPress={onPress}
     />
   );

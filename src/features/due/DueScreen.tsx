@@ -53,27 +53,27 @@ function DueList() {
     <>
       <View style={flow.wrapLine}>
         <View style={flow.growOnly}>
-          <Heading level={2}>What is due</Heading>
+          <Heading level={2}>Due dates</Heading>
         </View>
         <Action icon="download" disabled={due.length === 0} onPress={() => void takeAlong()}>
-          As a calendar
+          Export as calendar
         </Action>
       </View>
       <Words soft size={15}>
-        Machines wanted back, linings in the oil, measurements after break-in, and the day on which
-        wear may meet its first limit. A calendar that takes the file again updates what it has.
+        Due dates of jobs, linings in oil, measurements after break-in and estimated wear-limit
+        dates. Import the file again to update the calendar.
       </Words>
       {undated.length > 0 ? (
         <View role="alert">
           <Words>
-            {`Left out, because a date in it is no day of the calendar: ${undated.map((job) => job.number).join(', ')}.`}
+            {`Left out because the date does not exist: ${undated.map((job) => job.number).join(', ')}.`}
           </Words>
         </View>
       ) : null}
       {due.length === 0 ? (
         <Words>Nothing is due.</Words>
       ) : (
-        <View role="list" aria-label="What is due, the earliest first">
+        <View role="list" aria-label="Due dates, earliest first">
           {due.map((d) => (
             <DueRow key={d.id} due={d} today={now} />
           ))}

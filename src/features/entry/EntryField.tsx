@@ -153,14 +153,14 @@ function FieldNote({ path }: { readonly path: FieldPath }) {
   if (entry?.typed && !isPlainNumber(entry.typed)) {
     return (
       <Words soft size={13}>
-        written {entry.typed}
+        as entered {entry.typed}
       </Words>
     );
   }
   if (!entry && standIn) {
     return (
       <Words soft size={13}>
-        {withoutZeros(formatWithUnit(standIn.value, quantity, unitsFor(field, units)))} is used:{' '}
+        {withoutZeros(formatWithUnit(standIn.value, quantity, unitsFor(field, units)))} Value used:{' '}
         {standIn.why}.{hint ? ` ${hint}` : ''}
       </Words>
     );

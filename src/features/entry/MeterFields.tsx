@@ -28,7 +28,7 @@ export function MeterFields({ at }: Props) {
     <>
       <EntryField path={at(counts)} />
       {stands || seen === other ? (
-        <EntryField path={at(other)} label={`${METER[other].name}, not counted`} />
+        <EntryField path={at(other)} label={`${METER[other].name}, not used`} />
       ) : null}
     </>
   );

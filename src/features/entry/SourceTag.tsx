@@ -16,7 +16,7 @@ export const SOURCE_WORD: Readonly<Record<SourceKind, string>> = {
   measured: 'measured',
   manual: 'manual',
   tested: 'tester',
-  estimate: 'design estimate',
+  estimate: 'assumed value',
 };
 
 const DATED: ReadonlySet<SourceKind> = new Set(['measured', 'tested']);

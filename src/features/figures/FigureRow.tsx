@@ -38,7 +38,7 @@ export function FigureRow({ outcome }: { readonly outcome: Outcome }) {
           <Words size={15}>{outcome.label}</Words>
           {outcome.estimated ? (
             <Words soft size={13}>
-              rests on a design estimate
+              includes an assumed value
             </Words>
           ) : null}
         </View>

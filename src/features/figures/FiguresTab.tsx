@@ -46,8 +46,8 @@ export function FiguresTab() {
         ))}
       </View>
       <Words soft size={14}>
-        The maker’s manual, local rules and a licensed mechanic stand above these figures. First
-        ride slow, off the road, brakes tested.
+        The maker’s manual, local rules and a licensed mechanic take precedence over these figures.
+        First ride slow, off the road, brakes tested.
       </Words>
     </View>
   );

@@ -29,7 +29,7 @@ const PACK: readonly Item[] = [
   { label: 'Faces', figure: 'faces', verdict: 'order', wideOnly: true },
   { label: 'Holds, weakest', figure: 'reserveWithTangs', verdict: 'holds' },
   { label: 'Lift', figure: 'liftHad', verdict: 'releases' },
-  { label: 'At each face', figure: 'clearancePerFace', verdict: 'releases', wideOnly: true },
+  { label: 'Per face', figure: 'clearancePerFace', verdict: 'releases', wideOnly: true },
   { label: 'Pull', figure: 'leverPull', verdict: 'pull' },
 ];
 
@@ -88,7 +88,7 @@ function Strip({ stage, job }: { readonly stage: Stage; readonly job: Job }) {
               key={id}
               id={id}
               label={label}
-              name={!wide && id === 'reserveWithTangs' ? 'Holds' : label}
+              name={!wide && id === 'reserveWithTangs' ? 'Reserve' : label}
               text={text}
               known={known !== undefined}
               state={state}
@@ -123,7 +123,7 @@ function FootItem(props: ItemProps) {
   return (
     <TouchableRipple
       role="button"
-      aria-label={`${label}: ${known ? text : 'not known yet'}${state ? `, ${STATE_WORD[state].toLowerCase()}` : ''}. Show the working.`}
+      aria-label={`${label}: ${known ? text : 'missing'}${state ? `, ${STATE_WORD[state].toLowerCase()}` : ''}. Show the working.`}
       testID={`foot-${id}`}
       onPress={() => onOpen(id)}
       style={[styles.grow, { minHeight: low ? 44 : 62 }]}

@@ -44,7 +44,7 @@ export function VerdictBanner() {
         />
       )}
       {needs.length > 0 ? (
-        <Termed size={15}>{`Still needed: ${needs.map((n) => n.label).join(', ')}.`}</Termed>
+        <Termed size={15}>{`Missing: ${needs.map((n) => n.label).join(', ')}.`}</Termed>
       ) : null}
       {none
         ? verdicts
@@ -71,10 +71,10 @@ function ToNeed({ need }: { readonly need: Need | undefined }) {
   return need && place ? (
     <Action
       icon="chevron-right"
-      accessibilityLabel={`Go to what is needed: ${need.label}`}
+      accessibilityLabel={`Enter what is missing: ${need.label}`}
       onPress={() => goToField(place)}
     >
-      {`To ${need.label}`}
+      {`Go to ${need.label}`}
     </Action>
   ) : null;
 }

@@ -80,7 +80,7 @@ function WorkingText({ figure }: { readonly figure: Figure }) {
         {range ? <Words soft>{range}</Words> : null}
         {figure.estimated ? (
           <Words soft size={14}>
-            Rests on a design estimate: see the sources below.
+            Includes assumed values: see the sources below.
           </Words>
         ) : null}
       </View>
@@ -102,7 +102,7 @@ function WorkingText({ figure }: { readonly figure: Figure }) {
         ))}
       {word ? (
         <Action icon="book-open-variant" onPress={() => openWord(word)}>
-          {`What is: ${GLOSSARY[word].name.toLowerCase()}`}
+          {`Explain: ${GLOSSARY[word].name.toLowerCase()}`}
         </Action>
       ) : null}
       <Words soft size={13}>
@@ -151,7 +151,7 @@ function InputRow({ input }: { readonly input: WorkingInput }) {
           style={styles.place}
         >
           <Words size={14} style={[styles.text, { color: strata.slate }]}>
-            worked out: show how
+            calculated: show the working
           </Words>
         </Pressable>
       ) : (

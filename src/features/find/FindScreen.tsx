@@ -26,7 +26,7 @@ const KIND_NAME: Readonly<Record<FoundKind, string>> = {
   setting: 'Settings and torques',
   limits: 'Limits',
   shelf: 'Shelf',
-  place: 'Elsewhere',
+  place: 'Other',
 };
 
 /** So many of a kind are shown; whoever looks for one types another letter. */
@@ -55,19 +55,20 @@ function Find() {
   return (
     <>
       <SearchField
-        label="Find anything: a job, a machine, a torque, a plate"
+        label="Find a job, machine, torque or plate"
         value={text}
         onChangeText={setText}
       />
       <View aria-live="polite">
         {!index ? (
-          <Words soft>Getting ready …</Words>
+          <Words soft>Preparing …</Words>
         ) : asked === '' ? (
           <Words soft>
-            Words may be begun or a little misspelt: “tarn wind”, “hub nut”, “1.6 used”, “slips”.
+            Part of a word is enough, and small typing errors are forgiven: “tarn wind”, “hub nut”,
+            “1.6 used”, “slips”.
           </Words>
         ) : found.length === 0 ? (
-          <Words>{`Nothing is called “${asked}” here.`}</Words>
+          <Words>{`No match for “${asked}”.`}</Words>
         ) : null}
       </View>
       {FOUND_KINDS.map((kind) => {

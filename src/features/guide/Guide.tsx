@@ -29,7 +29,7 @@ export function Guide({ onFound, onClose }: Props) {
   return (
     <View
       role="group"
-      aria-label="Which clutch does it have?"
+      aria-label="Which clutch type?"
       style={[styles.box, { borderColor: strata.line, backgroundColor: strata.raised }]}
     >
       <View aria-live="polite" style={flow.stack}>
@@ -41,7 +41,7 @@ export function Guide({ onFound, onClose }: Props) {
       <View style={flow.wrap}>
         {end ? (
           <Action main onPress={() => onFound(end.layout)}>
-            Take this
+            Use this
           </Action>
         ) : (
           question.answers.map(({ label, to }) => (
@@ -54,7 +54,7 @@ export function Guide({ onFound, onClose }: Props) {
           ))
         )}
         <Action icon="undo" onPress={back}>
-          {asked.length > 1 || end ? 'One back' : 'Close'}
+          {asked.length > 1 || end ? 'Back' : 'Close'}
         </Action>
       </View>
     </View>

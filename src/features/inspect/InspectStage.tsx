@@ -122,7 +122,7 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
       {all ? verdicts : null}
       <Heading level={2}>Measuring run</Heading>
       <Toggles
-        label="What to go over"
+        label="Parts to measure"
         chosen={parts}
         options={PART_OPTIONS}
         onToggle={(p) => onParts(toggled(RUN_PARTS, parts, p))}
@@ -139,17 +139,17 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
         </FieldGrid>
       ) : null}
       <Panel
-        title="Points on each plate"
-        summary={`${job.inspection.discPoints} on a disc, ${job.inspection.steelPoints} on a steel`}
+        title="Points per plate"
+        summary={`${job.inspection.discPoints} per disc, ${job.inspection.steelPoints} per steel`}
       >
         <Choice
-          label="On a disc"
+          label="Per disc"
           value={String(job.inspection.discPoints) as (typeof POINTS)[number]}
           options={POINT_OPTIONS}
           onChange={(n) => setPoints({ discPoints: Number(n) })}
         />
         <Choice
-          label="On a steel"
+          label="Per steel"
           value={String(job.inspection.steelPoints) as (typeof POINTS)[number]}
           options={POINT_OPTIONS}
           onChange={(n) => setPoints({ steelPoints: Number(n) })}
@@ -163,7 +163,7 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
             ? `Measure again: ${steps.length} readings`
             : left === steps.length
               ? `Measure: ${steps.length} readings`
-              : `Go on measuring: ${left} left`}
+              : `Continue (${left} left)`}
         </Action>
       )}
       <BenchBar />
@@ -181,15 +181,14 @@ function NoPlates() {
   const { found } = useJob().strip;
   return found.length > 0 ? (
     <>
-      <Words soft>The plates that came out are not the pack yet.</Words>
+      <Words soft>The plates found at Strip are not yet the pack.</Words>
       <Action main icon="check" onPress={() => change(packAsFound)}>
-        {`Take the ${found.length} plates found as the pack`}
+        {`Use the ${found.length} plates found as the pack`}
       </Action>
     </>
   ) : (
     <Words soft>
-      There are no plates to measure yet: record them under Strip as they come out, or lay the pack
-      under Specify.
+      No plates to measure yet. Record them at Strip as they come out, or add them at Specify.
     </Words>
   );
 }

@@ -106,15 +106,15 @@ export function Keypad({ run, atStart, folded, onDeviceKeyboard, onEnd }: Props)
       <View style={[flow.inline, { gap }]}>
         {onDeviceKeyboard ? (
           <Key
-            label={folded ? 'Our keypad' : 'Device keyboard'}
+            label={folded ? 'Large keypad' : 'Device keyboard'}
             height={low ? 44 : 48}
             onPress={onDeviceKeyboard}
           >
-            {folded ? 'Our keypad' : 'Device keyboard'}
+            {folded ? 'Large keypad' : 'Device keyboard'}
           </Key>
         ) : null}
-        <Key label="Leave the run" height={low ? 44 : 48} onPress={onEnd}>
-          Leave the run
+        <Key label="Stop" height={low ? 44 : 48} onPress={onEnd}>
+          Stop
         </Key>
       </View>
     </View>

@@ -14,19 +14,18 @@ export function Limits() {
   return (
     <Panel
       title="Limits of this machine"
-      summary="From its own manual; design estimates stand in"
+      summary="From its own manual; assumed until entered"
       asked={asked}
     >
       <Words soft size={15}>
-        Type them from the machine’s own manual. Tap the word beside a value to say where it comes
-        from.
+        Enter the values of the machine’s own manual. Tap the source beside a value to change it.
       </Words>
       <FieldGrid>
         {job.pack.kinds.map((kind) => (
           <EntryField
             key={kind.id}
             path={fieldPath('pack.kinds.*.minThickness', kind.id)}
-            label={`${kind.name || 'Plate'}, least thickness`}
+            label={`${kind.name || 'Plate'}, minimum thickness`}
           />
         ))}
         <EntryField path="pack.maxWear" />

@@ -46,10 +46,10 @@ export function PartList({ selected, onSelect }: Props) {
           <PutAwayKeys
             pieces={going.length > 1 ? going.length : 0}
             put={(jobId, where, today) => putAway(jobId, going, where, today)}
-            what={`All ${going.length} that go`}
+            what={`All ${going.length} to replace`}
             to={['scrap']}
           />
-          <View role="list" aria-label="Verdicts on the plates, outermost first">
+          <View role="list" aria-label="Plate verdicts, outermost first">
             {plates.map((part) => (
               <PlateVerdict
                 key={part.id}
@@ -61,7 +61,7 @@ export function PartList({ selected, onSelect }: Props) {
           </View>
         </>
       ) : null}
-      <Heading level={2}>Around the plates</Heading>
+      <Heading level={2}>Other parts</Heading>
       {FIXTURES.map((fixture) => (
         <FixturePanel
           key={fixture}
@@ -146,7 +146,7 @@ function PlateDetails({ part }: { readonly part: PartVerdict }) {
         <EntryField path={fieldPath('pack.plates.*.tangClearance', plate.id)} />
       </FieldGrid>
       <Toggles
-        label="What is seen on it"
+        label="Visible damage"
         chosen={plate.seen ?? []}
         options={SIGHTS_ON[lined ? 'disc' : 'steel'].map((value) => ({
           value,
@@ -158,7 +158,7 @@ function PlateDetails({ part }: { readonly part: PartVerdict }) {
         bare
         label="New part"
         chosen={plate.isNew ? ['new'] : []}
-        options={[{ value: 'new', label: 'A new part lies here' }]}
+        options={[{ value: 'new', label: 'New part fitted' }]}
         onToggle={() => change((j) => withPlate(j, plate.id, { isNew: !plate.isNew }))}
       />
       <PutAwayKeys
@@ -202,7 +202,7 @@ function FixturePanel({
   return (
     <Panel
       title={FIXTURE_NAME[fixture]}
-      summary={part ? undefined : 'Not looked at yet'}
+      summary={part ? undefined : 'Not inspected yet'}
       aside={part ? <DecisionMark decision={part.decision} size={15} /> : undefined}
     >
       {part ? <Reasons part={part} /> : null}
@@ -213,12 +213,12 @@ function FixturePanel({
       </FieldGrid>
       {springs && readings.length === 0 ? (
         <Words soft size={15}>
-          Choose Springs in the measuring run to measure each one; their number is entered under
+          Choose Springs in the measuring run to measure each one. Their number is entered at
           Specify.
         </Words>
       ) : null}
       <Toggles
-        label="What is seen"
+        label="Visible damage"
         chosen={job.inspection.seen[fixture] ?? []}
         options={SIGHTS_ON[fixture].map((value) => ({ value, label: SIGHT_NAME[value] }))}
         onToggle={(sight) => change((j) => withFixtureSight(j, fixture, sight))}

@@ -32,9 +32,7 @@ export function Quick({ step, steps, onTake }: Props) {
         return (
           <Key
             key={value}
-            label={
-              same ? `Same as the last: ${shown}` : value === 0 ? 'No blade goes under' : words
-            }
+            label={same ? `Same as last: ${shown}` : value === 0 ? 'No blade fits' : words}
             height={48}
             onPress={() => onTake(formatWithUnit(value, quantity, {}))}
           >

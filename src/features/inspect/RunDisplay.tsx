@@ -57,7 +57,7 @@ export function RunDisplay({
       ) : (
         <View
           role="status"
-          aria-label={`${step.title}, ${step.what}: ${run.text || (ghost ? `${ghost} taken` : 'nothing yet')}`}
+          aria-label={`${step.title}, ${step.what}: ${run.text || (ghost ? `${ghost} taken` : 'no reading')}`}
           testID="reading"
           style={styles.runDisplayRow}
         >
@@ -120,7 +120,7 @@ function Question({
         ))}
       </View>
       <Words soft size={14}>
-        Next takes the first; typing measures again.
+        Next keeps the first value; type to measure again.
       </Words>
     </View>
   );

@@ -28,14 +28,16 @@ export function RunOver({
   const worst = parts.filter((p) => p.decision === 'change' || p.decision === 'scrap');
   return (
     <ScrollView contentContainerStyle={styles.content}>
-      <Heading level={2}>{run.steps.length === 0 ? 'Nothing to measure' : 'All gone over'}</Heading>
+      <Heading level={2}>
+        {run.steps.length === 0 ? 'Nothing to measure' : 'All parts done'}
+      </Heading>
       <View aria-live="polite" style={flow.stack}>
         <Words>
           {run.steps.length === 0
-            ? 'The pack has no plates that wear yet: lay it under Strip or Specify, or choose other parts.'
+            ? 'The pack has no wearing plates yet. Add them at Strip or Specify, or choose other parts.'
             : open.length === 0
-              ? `${run.steps.length} readings are taken.`
-              : `${run.steps.length - open.length} of ${run.steps.length} readings are taken.`}
+              ? `All ${run.steps.length} readings taken.`
+              : `${run.steps.length - open.length} of ${run.steps.length} readings taken.`}
         </Words>
         {worst.slice(0, 4).map((p) => (
           <Words key={p.id} size={15}>
@@ -45,11 +47,11 @@ export function RunOver({
       </View>
       <View style={flow.wrap}>
         <Action main icon="check" onPress={onEnd}>
-          To the verdicts
+          Show verdicts
         </Action>
         {open[0] ? (
           <Action onPress={() => run.go(nextOpen(job, run.steps))}>
-            {`Go to what is open (${open.length})`}
+            {`Missing readings (${open.length})`}
           </Action>
         ) : null}
         {run.steps.length > 0 ? (
@@ -60,7 +62,7 @@ export function RunOver({
       </View>
       {open.length > 0 ? (
         <Words soft size={14}>
-          Open:{' '}
+          Missing:{' '}
           {open
             .slice(0, 6)
             .map((s) => `${s.title}, ${s.what}`)

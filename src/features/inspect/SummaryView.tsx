@@ -29,8 +29,8 @@ export function SummaryView() {
         label="Summary for"
         value={whom}
         options={[
-          { value: 'shop', label: 'For the shop' },
-          { value: 'customer', label: 'For the customer' },
+          { value: 'shop', label: 'Shop' },
+          { value: 'customer', label: 'Customer' },
         ]}
         onChange={setWhom}
       />

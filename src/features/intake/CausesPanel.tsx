@@ -18,7 +18,7 @@ const CAUSES_SHOWN = 5;
 const TESTS_SHOWN = 3;
 /** A cause less likely than this is not worth a line. */
 const WORTH_SHOWING = 0.02;
-const NOT_MADE = 'not made';
+const NOT_MADE = 'not done';
 
 /** Likely causes, live, each with its reasons, and the tests that tell them apart. */
 export function CausesPanel() {
@@ -44,14 +44,14 @@ export function CausesPanel() {
     return (
       <View style={flow.tight}>
         <Heading level={2}>Likely causes</Heading>
-        <Words soft>Say what the rider complains of, and the likely causes stand here.</Words>
+        <Words soft>Pick a complaint to see likely causes.</Words>
       </View>
     );
   }
   return (
     <View style={flow.sections} role="region" aria-label="Likely causes">
       <Heading level={2}>Likely causes</Heading>
-      <View role="list" aria-label="Causes, the likeliest first" aria-live="polite">
+      <View role="list" aria-label="Causes, most likely first" aria-live="polite">
         {causes
           .slice(0, CAUSES_SHOWN)
           .filter((c, i) => i === 0 || c.share >= WORTH_SHOWING)
@@ -59,13 +59,13 @@ export function CausesPanel() {
             <CauseRow key={cause.id} cause={cause} />
           ))}
       </View>
-      <Heading level={2}>Cheapest tests that tell</Heading>
+      <Heading level={2}>Quickest checks</Heading>
       {next.slice(0, TESTS_SHOWN).map((test) => (
         <TestRow key={test.id} id={test.id} minutes={test.minutes} onAnswer={answer} />
       ))}
       {made.length > 0 ? (
         <>
-          <Heading level={2}>Tests made</Heading>
+          <Heading level={2}>Checks done</Heading>
           {made.map((id) => (
             <TestRow key={id} id={id} outcome={tests[id]} onAnswer={answer} />
           ))}
@@ -86,7 +86,7 @@ function CauseRow({ cause }: { readonly cause: RankedCause }) {
       <Pressable
         role="button"
         aria-expanded={open}
-        aria-label={`${cause.name}, ${percent} of 100`}
+        aria-label={`${cause.name}, ${percent} in 100`}
         onPress={() => setOpen(!open)}
         style={styles.padded}
       >
@@ -112,7 +112,7 @@ function CauseRow({ cause }: { readonly cause: RankedCause }) {
         <View style={styles.causeRowPadded}>
           {cause.reasons.length === 0 ? (
             <Words soft size={15}>
-              Nothing speaks for or against it yet but how common it is.
+              No evidence for or against yet; ranked by how common it is.
             </Words>
           ) : (
             cause.reasons.map((r) => (
@@ -148,7 +148,7 @@ function TestRow({ id, minutes, outcome, onAnswer }: TestRowProps) {
       value={outcome ?? NOT_MADE}
       options={[
         ...test.outcomes.map((o) => ({ value: o.id, label: o.label })),
-        ...(outcome === undefined ? [] : [{ value: NOT_MADE, label: 'Not made' }]),
+        ...(outcome === undefined ? [] : [{ value: NOT_MADE, label: 'Not done' }]),
       ]}
       onChange={(next) => onAnswer(id, next)}
     />

@@ -78,10 +78,10 @@ export function CurveFields() {
     <View style={flow.stack}>
       <View style={ROW}>
         <Action icon="import" onPress={() => void pick()}>
-          {engine.curve ? 'Another torque curve' : 'Torque curve from a file'}
+          {engine.curve ? 'Another torque curve' : 'Import torque curve'}
         </Action>
         <Action icon="access-point" onPress={() => setListening(!listening)}>
-          {listening ? 'Stop taking from the dyno' : 'Torque curve from the dyno'}
+          {listening ? 'Disconnect the dyno' : 'Read torque curve from the dyno'}
         </Action>
       </View>
       {refused ? (
@@ -126,7 +126,7 @@ function TakenCurve({ curve, onRemove }: TakenProps) {
           Curve as CSV
         </Action>
         <Action icon="delete-outline" onPress={onRemove}>
-          Take the curve out
+          Remove curve
         </Action>
       </View>
     </>

@@ -60,8 +60,8 @@ export function CurvePreview({ file, slips, onTake, onLeave }: Props) {
         ))}
         {slips ? (
           <Words size={15}>
-            The rider says that it slips: a clutch that slips on the dyno shows what it holds, not
-            what the engine gives.
+            The rider reports slip. A slipping clutch limits the dyno reading: the curve may show
+            the clutch, not the engine.
           </Words>
         ) : null}
       </View>
@@ -79,9 +79,9 @@ export function CurvePreview({ file, slips, onTake, onLeave }: Props) {
                 />
               </FieldGrid>
               <Words size={15} soft>
-                The clutch carries what gearbox and chain take after it, so the curve is raised by
-                it. The share is a design estimate; a dyno that gives engine figures has done this
-                already.
+                The clutch carries the losses of gearbox and chain, so the curve is divided by this
+                share. The share is an assumed value; skip it if the dyno already gives engine
+                figures.
               </Words>
             </View>
           ) : null}
@@ -92,13 +92,13 @@ export function CurvePreview({ file, slips, onTake, onLeave }: Props) {
         {ready ? (
           <>
             <Action main icon="check" onPress={() => onTake(curve, true)}>
-              Take curve and peak
+              Use curve and peak
             </Action>
-            <Action onPress={() => onTake(curve, false)}>Take the curve only</Action>
+            <Action onPress={() => onTake(curve, false)}>Use curve only</Action>
           </>
         ) : null}
         <Action icon="close" onPress={onLeave}>
-          Leave it
+          Cancel
         </Action>
       </View>
     </View>

@@ -30,11 +30,11 @@ export function DynoPulls({ pulls, listening, onPulls }: Props) {
       {listening ? <BenchBar of="dyno" compact={status !== 'off'} /> : null}
       {listening && status === 'connected' && pulls.length === 0 ? (
         <Words size={15} soft>
-          Warm the engine, cover on, machine strapped down, nobody in line with the wheel. Then pull
-          it from low speed to the top; each pull stands here as it comes.
+          Warm engine, cover on, machine strapped down, nobody in line with the wheel. Pull from low
+          speed to the top. Each pull appears here.
         </Words>
       ) : null}
-      <View role="list" aria-label="Pulls on the dyno">
+      <View role="list" aria-label="Dyno pulls">
         {pulls.map((pull, i) => (
           <View role="listitem" key={i} style={ROW}>
             <View style={flow.fill}>
@@ -42,7 +42,7 @@ export function DynoPulls({ pulls, listening, onPulls }: Props) {
             </View>
             <IconKey
               icon="close"
-              label={`Take pull ${i + 1} out`}
+              label={`Remove pull ${i + 1}`}
               onPress={() => onPulls(pulls.filter((_, at) => at !== i))}
             />
           </View>
@@ -73,8 +73,8 @@ function PullLine({ pull, place }: { readonly pull: TakenPull; readonly place: n
       <StateMark state="watch" size={18} />
       <Words>
         {pull.parts === 0
-          ? `Pull ${place} was heard from its middle on. It is left out.`
-          : `Pull ${place} broke off at ${speed(last?.rpm)}. It is left out.`}
+          ? `Pull ${place}: the start was missed. Not used.`
+          : `Pull ${place} stopped early, at ${speed(last?.rpm)}. Not used.`}
       </Words>
     </View>
   );

@@ -64,38 +64,33 @@ export function IntakeStage() {
       <MachineFields />
       {belt ? null : (
         <>
-          <Heading level={2}>Complaint and aim</Heading>
+          <Heading level={2}>Complaint and goal</Heading>
           <Toggles
-            label="What the rider complains of"
+            label="Complaint"
             chosen={intake.complaints}
             options={COMPLAINT_OPTIONS}
             onToggle={(c) => set({ complaints: toggled(COMPLAINT_IDS, intake.complaints, c) })}
           />
           <Toggles
-            label="What is wanted"
+            label="Goal"
             chosen={intake.aims}
             options={AIM_OPTIONS}
             onToggle={(a) => set({ aims: toggled(AIMS, intake.aims, a) })}
           />
-          <Choice
-            label="Oil in it"
-            value={intake.oil}
-            options={OILS}
-            onChange={(oil) => set({ oil })}
-          />
+          <Choice label="Oil" value={intake.oil} options={OILS} onChange={(oil) => set({ oil })} />
           {intake.oil === 'frictionModified' ? (
             <View role="alert" style={flow.row}>
               <StateMark state="watch" />
               <View style={flow.shrink}>
                 <Words size={15}>
-                  Friction-modified oil makes a wet clutch slip: all figures here count with seven
-                  tenths of the friction. Change to an oil for wet clutches (JASO MA or MA2).
+                  Friction-modified oil makes a wet clutch slip: all figures use 70 % of the
+                  friction. Change to an oil for wet clutches (JASO MA or MA2).
                 </Words>
               </View>
             </View>
           ) : null}
           <Choice
-            label="What its meter counts"
+            label="Meter"
             value={meterOf(job).meter}
             options={METER_OPTIONS}
             onChange={(meter) => change((j) => ({ ...j, machine: { ...j.machine, meter } }))}
@@ -104,7 +99,7 @@ export function IntakeStage() {
             <>
               <FieldGrid>
                 <MeterFields at={(meter) => `intake.${meter}`} />
-                <DateField label="Wanted back by" value={intake.due} onChange={setDue} />
+                <DateField label="Due date" value={intake.due} onChange={setDue} />
               </FieldGrid>
               {wide ? null : <CausesPanel />}
               <EngineFields />

@@ -40,7 +40,7 @@ export function MachineFields() {
         onChangeText={(name) => type({ name })}
       />
       <Field
-        label="What it is used for"
+        label="Use"
         value={job.machine.use}
         maxLength={MAX_NAME}
         onChangeText={(use) => type({ use })}
@@ -51,7 +51,7 @@ export function MachineFields() {
         maxLength={MAX_NAME}
         onChangeText={(number) => type({ number })}
       />
-      <Choice label="Which clutch it has" value={layout} options={OPTIONS} onChange={set} />
+      <Choice label="Clutch type" value={layout} options={OPTIONS} onChange={set} />
       {guiding ? (
         <Guide
           onFound={(found) => {
@@ -62,14 +62,14 @@ export function MachineFields() {
         />
       ) : (
         <Action icon="help-circle-outline" onPress={() => setGuiding(true)}>
-          Not sure? A few questions
+          Not sure? Answer a few questions
         </Action>
       )}
       {!hasWetClutch(layout) ? (
         <View role="alert" style={flow.stack}>
           <View style={flow.line}>
             <StateMark state="stop" />
-            <Words bold>No wet clutch in this machine</Words>
+            <Words bold>This machine has no wet clutch</Words>
           </View>
           <Words>{LAYOUTS.belt.means}</Words>
           <Action onPress={() => router.navigate('/')}>Back to the jobs</Action>

@@ -4,9 +4,9 @@ import type { TakenPulls } from '@/core/torque/dynoPulls';
 import type { TorqueFile } from '@/files/torqueCsv';
 import { isoDay } from '@/ui/dates';
 
-const ONE_PULL = 'One pull says nothing of how well it repeats: two or three do.';
+const ONE_PULL = 'One pull does not show repeatability; make two or three.';
 const NOTHING_COMMON =
-  'These pulls have too few speeds in common for a curve: take one out, or pull again over a wider range.';
+  'These pulls share too few speeds for a curve. Remove one, or pull again over a wider range.';
 
 /** The curve of the pulls that came whole, and what to say of it; nothing while there is none. */
 export function curveFromPulls(pulls: TakenPulls): TorqueFile | undefined {
@@ -32,6 +32,6 @@ function repeats(spread: number | undefined): string {
   if (spread === undefined) return ONE_PULL;
   const apart = `${(100 * spread).toFixed(1)} % of the peak`;
   return spread > PULLS_APART
-    ? `The pulls lie up to ${apart} apart: pull again, warm, before the curve is believed.`
-    : `The pulls repeat to ${apart} at most.`;
+    ? `The pulls differ by up to ${apart}. Pull again with a warm engine before relying on the curve.`
+    : `The pulls agree within ${apart}.`;
 }

@@ -13,7 +13,7 @@ export function FullList() {
   return (
     <NoticeBar
       label="List full"
-      text={`Nothing was changed: this list takes at most ${full.most} entries.`}
+      text={`Nothing changed: this list takes at most ${full.most} entries.`}
     >
       <Action icon="close" onPress={() => dispatch(refusalRead())}>
         Close

@@ -39,11 +39,11 @@ function Ways() {
     <>
       {undo ? (
         <Action icon="undo" onPress={undo}>
-          Undo the last change
+          Undo last change
         </Action>
       ) : null}
       <Action icon="download" onPress={save}>
-        Save the job’s data
+        Save job data
       </Action>
     </>
   );

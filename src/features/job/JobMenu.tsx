@@ -60,7 +60,7 @@ export function JobMenu() {
         <>
           <Menu.Item
             leadingIcon="download"
-            title="Export as a file"
+            title="Export file"
             onPress={() => {
               close();
               void exportJob(download);
@@ -69,7 +69,7 @@ export function JobMenu() {
           {canShare() ? (
             <Menu.Item
               leadingIcon="export-variant"
-              title="Share the file"
+              title="Share file"
               onPress={() => {
                 close();
                 void exportJob(share);
@@ -78,7 +78,7 @@ export function JobMenu() {
           ) : null}
           <Menu.Item
             leadingIcon="qrcode"
-            title="Pack as a code"
+            title="Show pack code"
             onPress={() => {
               close();
               router.navigate({ pathname: '/code', params: { job: jobId } });
@@ -87,7 +87,7 @@ export function JobMenu() {
           {plates ? (
             <Menu.Item
               leadingIcon="play"
-              title="Cutaway: see it work"
+              title="Cutaway"
               onPress={() => {
                 close();
                 router.navigate({ pathname: '/cutaway', params: { job: jobId } });
@@ -97,7 +97,7 @@ export function JobMenu() {
           {plates ? (
             <Menu.Item
               leadingIcon="layers-outline"
-              title="Section as a drawing, SVG"
+              title="Export section (SVG)"
               onPress={() => {
                 close();
                 exportSection();
@@ -106,7 +106,7 @@ export function JobMenu() {
           ) : null}
           <Menu.Item
             leadingIcon="book-open-variant"
-            title="Words of the field"
+            title="Glossary"
             onPress={() => {
               close();
               router.navigate({ pathname: '/learn', params: { part: 'words' } });
@@ -114,7 +114,7 @@ export function JobMenu() {
           />
           <Menu.Item
             leadingIcon="archive-outline"
-            title={archived ? 'Take out of the archive' : 'Put in the archive'}
+            title={archived ? 'Restore from archive' : 'Archive'}
             onPress={() => {
               close();
               dispatch(archiveJob(jobId, !archived));
@@ -123,7 +123,7 @@ export function JobMenu() {
           />
           <Menu.Item
             leadingIcon="delete-outline"
-            title="Delete the job"
+            title="Delete job"
             onPress={() => {
               close();
               deleteJob();

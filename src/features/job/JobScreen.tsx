@@ -106,7 +106,7 @@ function OpenJob() {
         ) : null}
         {!wide && !whole && plates ? (
           <View role="complementary" aria-label="The pack" style={styles.openJobPadded}>
-            <JobFault small what="The section">
+            <JobFault small what="Section">
               <SectionView
                 width={88}
                 height={size.height - (editing ? 116 : 60)}
@@ -125,7 +125,7 @@ function OpenJob() {
         ) : null}
         {!wide && whole ? (
           <View role="main" style={styles.grow}>
-            <JobFault small what="The section">
+            <JobFault small what="Section">
               {editing ? (
                 <EditorView
                   width={size.width - 12}

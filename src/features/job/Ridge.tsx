@@ -38,9 +38,9 @@ function placeOf(stage: Stage, { stage: stands, left }: Props): Place {
 }
 const PLACE_WORD: Readonly<Record<Place, string>> = {
   passed: 'passed',
-  left: 'passed, with something left open',
-  here: 'the job stands here',
-  coming: 'to come',
+  left: 'passed, with open items',
+  here: 'current stage',
+  coming: 'not started',
 };
 
 /** A stage to tap, or its name where there is nothing to open. */

@@ -35,18 +35,16 @@ export function StageDone({ stage, alsoDone = (job) => job }: Props) {
     <View style={styles.stack}>
       {open ? (
         <Words soft size={15}>
-          Still open: {open}.
+          Open: {open}.
         </Words>
       ) : null}
       <View style={flow.wrap}>
         <Action main icon="chevron-right" onPress={go}>
-          {stands <= here
-            ? `${STAGE_NAME[stage]} is done: on to ${STAGE_NAME[next]}`
-            : `On to ${STAGE_NAME[next]}`}
+          {stands <= here ? `Next: ${STAGE_NAME[next]}` : `Next: ${STAGE_NAME[next]}`}
         </Action>
         {stands > here ? (
           <Action icon="undo" onPress={() => change((j) => ({ ...j, stage }))}>
-            {`Set the job back to ${STAGE_NAME[stage]}`}
+            {`Return the job to ${STAGE_NAME[stage]}`}
           </Action>
         ) : null}
       </View>

@@ -23,13 +23,13 @@ export function FromPanel({ onTake, onClose }: Props) {
   return (
     <View
       role="group"
-      aria-label="New job from a known machine"
+      aria-label="Copy from past job"
       style={[styles.box, { borderColor: strata.line, backgroundColor: strata.raised }]}
     >
-      <Heading level={3}>From a known machine</Heading>
+      <Heading level={3}>Copy from past job</Heading>
       <Words soft size={15}>
-        Its engine, pack as specified, springs, limits and strip list are used again. A copy takes
-        everything, readings too.
+        Uses its engine, specified pack, springs, limits and strip list. A full copy also takes the
+        readings.
       </Words>
       {machines.map((job) => (
         <View key={job.machine.id} style={flow.wrapLine}>
@@ -40,7 +40,7 @@ export function FromPanel({ onTake, onClose }: Props) {
             </Words>
           </View>
           <Action
-            accessibilityLabel={`New job for ${job.machine.name}, ${job.number}`}
+            accessibilityLabel={`New job from ${job.machine.name}, ${job.number}`}
             onPress={() => onTake(job, 'machine')}
           >
             New job

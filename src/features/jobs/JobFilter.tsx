@@ -10,8 +10,8 @@ import type { JobQuery, Sort } from './findJobs';
 import { flow } from '@/ui/flow';
 
 const SORT_OPTIONS: readonly { readonly value: Sort; readonly label: string }[] = [
-  { value: 'worked', label: 'Last worked on' },
-  { value: 'due', label: 'Wanted back first' },
+  { value: 'worked', label: 'Newest first' },
+  { value: 'due', label: 'Due date' },
   { value: 'number', label: 'Number' },
   { value: 'machine', label: 'Machine' },
 ];
@@ -35,11 +35,11 @@ export function JobFilter({ query, onChange }: Props) {
   return (
     <View style={flow.stack}>
       <SearchField
-        label="Find a job"
+        label="Search jobs"
         value={query.search}
         onChangeText={(search) => onChange({ ...query, search })}
       />
-      <Panel title="Show and sort" summary={`${stage}, ${sort?.toLowerCase()}`}>
+      <Panel title="Filter and sort" summary={`${stage}, ${sort?.toLowerCase()}`}>
         <Choice
           label="Show"
           value={query.stage}

@@ -35,14 +35,13 @@ export function JobList() {
   const [page, setPage] = useState({ query, rows: ROWS });
   // Another search begins at its top again, and what lies below the screen follows what is on it.
   const rows = useDeferredValue(page.query === query ? page.rows : ROWS, IN_SIGHT);
-  if (all.length === 0)
-    return <Words>No jobs yet. Start a new one, or import a job from a file.</Words>;
+  if (all.length === 0) return <Words>No jobs yet. Create a job, or import one from a file.</Words>;
   return (
     <>
       <JobFilter query={query} onChange={setQuery} />
       {jobs.length === 0 ? (
         <View style={flow.stack}>
-          <Words>No job like that.</Words>
+          <Words>No matching job.</Words>
           <Action icon="undo" onPress={() => setQuery(ALL_JOBS)}>
             Show all jobs
           </Action>
@@ -57,7 +56,7 @@ export function JobList() {
       )}
       {rows >= ROWS && jobs.length > rows ? (
         <View style={flow.stack}>
-          <Words soft>{`${rows} of ${jobs.length} jobs are shown.`}</Words>
+          <Words soft>{`${rows} of ${jobs.length} jobs shown.`}</Words>
           <Action onPress={() => setPage({ query, rows: rows + MORE })}>
             {`Show ${Math.min(MORE, jobs.length - rows)} more`}
           </Action>
@@ -79,10 +78,10 @@ function ListHead() {
         Machine
       </Words>
       <Words soft size={14} style={styles.listHeadTextSized}>
-        Stands at
+        Stage
       </Words>
       <Words soft size={14} style={styles.listHeadTextSized2}>
-        Verdict on the pack
+        Pack verdict
       </Words>
     </View>
   );

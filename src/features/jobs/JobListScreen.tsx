@@ -89,10 +89,10 @@ export function JobListScreen() {
           {empty ? null : (
             <Action
               icon="content-copy"
-              accessibilityLabel="From a known machine"
+              accessibilityLabel="Copy from past job"
               onPress={() => setFrom(!from)}
             >
-              {roomy ? 'From a known machine' : 'Known'}
+              {roomy ? 'Copy from past job' : 'Copy'}
             </Action>
           )}
           <Action main icon="plus" onPress={start}>
@@ -152,7 +152,7 @@ function BackupReminder() {
   if (changed < MANY_CHANGED) return null;
   return (
     <View role="status" aria-label="Backup">
-      <Words soft>{`${text} A lost phone would take them along: back up.`}</Words>
+      <Words soft>{`${text} If this phone is lost, they are lost too. Back up.`}</Words>
     </View>
   );
 }
@@ -168,14 +168,14 @@ function UndoBars() {
     <>
       {removed ? (
         <UndoBar
-          text={`${removed.job.number} ${removed.job.machine.name} is deleted.`}
+          text={`${removed.job.number} ${removed.job.machine.name} deleted.`}
           onUndo={() => dispatch(jobActions.removalUndone())}
           onForget={() => dispatch(jobActions.removalForgotten())}
         />
       ) : null}
       {archived ? (
         <UndoBar
-          text={`${archived.number} ${archived.machine.name} is in the archive.`}
+          text={`${archived.number} ${archived.machine.name} archived.`}
           onUndo={() => dispatch(archiveJob(archived.id, false))}
           onForget={() => dispatch(jobActions.archivingNoted(undefined))}
         />

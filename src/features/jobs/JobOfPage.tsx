@@ -43,13 +43,10 @@ function NoJob() {
   const strata = useStrata();
   return (
     <View style={[styles.noJobGrow, { backgroundColor: strata.ground }]}>
-      <Heading level={1}>No such job</Heading>
-      <Words>
-        This job is not in the workshop of this browser: it was deleted, or belongs to another
-        device.
-      </Words>
+      <Heading level={1}>Job not found</Heading>
+      <Words>This job is not on this device. It was deleted, or is on another device.</Words>
       <Action main onPress={() => router.replace('/')}>
-        To the jobs
+        Go to jobs
       </Action>
     </View>
   );

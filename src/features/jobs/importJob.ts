@@ -30,7 +30,7 @@ export function importJob(file: File) {
       await allRead(getState);
       const present = getState().jobs.entities[job.id];
       if (present && JSON.stringify(present) === JSON.stringify(job)) {
-        return { text: `${job.number} is here already, the same in every value.`, bad: false };
+        return { text: `${job.number} is already here, with the same values.`, bad: false };
       }
       const units = getState().display.units;
       const drafts: Drafts = Object.fromEntries(
@@ -42,8 +42,8 @@ export function importJob(file: File) {
       if (unsaved) return { text: `${job.number}: ${unsaved}`, bad: true };
       return {
         text: present
-          ? `${job.number} is in the workshop with other values; the file’s job was put beside it.`
-          : `${job.number} ${job.machine.name} was imported.`,
+          ? `${job.number} already exists with different values; the file’s job was added beside it.`
+          : `${job.number} ${job.machine.name} imported.`,
         bad: false,
       };
     } catch (error) {

@@ -10,8 +10,8 @@ const GROUPS = [
   {
     name: 'Everywhere',
     keys: [
-      ['?', 'This list'],
-      ['Escape', 'Close what is open, empty a search'],
+      ['?', 'Key list'],
+      ['Escape', 'Close, clear a search'],
       ['Enter', 'In a field: the next field'],
     ],
   },
@@ -27,12 +27,12 @@ const GROUPS = [
     name: 'The measuring run',
     keys: [
       ['Digits', 'The reading'],
-      ['Enter', 'Take the reading'],
-      ['Backspace', 'Take back a digit'],
+      ['Enter', 'Save the reading'],
+      ['Backspace', 'Delete a digit'],
       ['Page Down, Page Up', 'Skip, or go back'],
     ],
   },
-  { name: 'A layer of the section that has the focus', keys: LAYER_KEYS },
+  { name: 'A focused layer of the section', keys: LAYER_KEYS },
 ] as const;
 
 /** The keys for everything that is done often, under `?` on every screen. */

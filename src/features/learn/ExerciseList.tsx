@@ -27,11 +27,11 @@ export function ExerciseList() {
   return (
     <View style={flow.sections}>
       <Words>
-        Short cases with parts and gauges that are made up. Each is about a mistake that is made at
-        the bench; there is always another.
+        Short cases with made-up parts and gauges. Each is about a common mistake at the bench, and
+        can be repeated with new figures.
       </Words>
       <View testID="exercise-progress">
-        <Words bold>{`${mastered} of ${EXERCISE_IDS.length} done without a fault.`}</Words>
+        <Words bold>{`${mastered} of ${EXERCISE_IDS.length} completed without a mistake.`}</Words>
       </View>
       {(Object.keys(WORK) as ExerciseKind['work'][]).map((work) => (
         <View key={work} style={flow.tight}>
@@ -84,9 +84,9 @@ function Row({
 
 function standsAt(progress: PracticeProgress | undefined): string {
   if (!progress || progress.done === 0)
-    return progress?.open ? 'Begun, not checked yet' : 'Not tried yet';
+    return progress?.open ? 'Started, not checked' : 'Not tried';
   const { done, right, last } = progress;
-  return `${right} of ${done} without a fault, the last ${Math.round(last * 100)} %`;
+  return `${right} of ${done} without a mistake, last score ${Math.round(last * 100)} %`;
 }
 
 const styles = StyleSheet.create({

@@ -32,7 +32,7 @@ export function ExerciseScreen() {
   const { kind, seed } = useLocalSearchParams<{ kind?: string; seed?: string }>();
   if (!isExercise(kind))
     return (
-      <Page title="No such exercise">
+      <Page title="Exercise not found">
         <Action main onPress={() => router.replace('/learn')}>
           To the exercises
         </Action>
@@ -107,18 +107,16 @@ function Case({ kind, open }: { readonly kind: ExerciseId; readonly open: OpenCa
         {scored ? (
           <>
             <Words bold size={18}>
-              {scored.share >= 1
-                ? 'All of it right.'
-                : `${Math.round(scored.share * 100)} % of it right.`}
+              {scored.share >= 1 ? 'All correct.' : `${Math.round(scored.share * 100)} % correct.`}
             </Words>
             <Words soft>
               {EXERCISES[kind].mistakes
-                .map((m) => `The mistake it is about: ${lowerFirst(MISTAKES[m])}.`)
+                .map((m) => `Common mistake: ${lowerFirst(MISTAKES[m])}.`)
                 .join(' ')}
             </Words>
             <View style={flow.wrap}>
               <Action main icon="redo" onPress={again}>
-                Another like it
+                New case
               </Action>
               <Action icon="arrow-left" onPress={() => router.navigate('/learn')}>
                 All exercises
@@ -144,14 +142,16 @@ function Case({ kind, open }: { readonly kind: ExerciseId; readonly open: OpenCa
             </Action>
             {lacking > 0 ? (
               <Words soft size={15}>
-                {lacking === 1 ? 'One question is open yet.' : `${lacking} questions are open yet.`}
+                {lacking === 1
+                  ? 'One question is unanswered.'
+                  : `${lacking} questions are unanswered.`}
               </Words>
             ) : null}
           </>
         )}
       </View>
       <Words soft size={14}>
-        {`Case ${seed}: the same number makes the same case. Figures are made up; on a machine its own manual counts.`}
+        {`Case ${seed}: the same number gives the same case. Figures are made up; on a machine its own manual counts.`}
       </Words>
     </>
   );

@@ -10,9 +10,9 @@ import { ExerciseList } from './ExerciseList';
 
 const PARTS = [
   { value: 'exercises', label: 'Exercises' },
-  { value: 'words', label: 'Words' },
-  { value: 'families', label: 'Families' },
-  { value: 'schools', label: 'Schools' },
+  { value: 'words', label: 'Glossary' },
+  { value: 'families', label: 'Clutch types' },
+  { value: 'schools', label: 'Methods' },
 ] as const;
 type Part = (typeof PARTS)[number]['value'];
 
@@ -24,7 +24,7 @@ export function LearnScreen() {
     <Page title="Learn" gap={16}>
       <Choice
         bare
-        label="What to learn by"
+        label="Topics"
         value={part}
         options={PARTS}
         onChange={(next) => router.setParams({ part: next })}

@@ -14,10 +14,10 @@ export function MarkView({ mark }: { readonly mark: ExerciseMark | undefined }) 
   const { points, says } = mark;
   const [state, word] =
     points >= 1
-      ? (['good', 'Right.'] as const)
+      ? (['good', 'Correct.'] as const)
       : points > 0
-        ? (['watch', 'In part.'] as const)
-        : (['stop', 'Not so.'] as const);
+        ? (['watch', 'Partly correct.'] as const)
+        : (['stop', 'Wrong.'] as const);
   return (
     <View style={flow.topRow}>
       <StateMark state={state} />

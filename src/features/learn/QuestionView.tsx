@@ -131,8 +131,8 @@ function LayersAnswer({
       />
       <Words soft size={15}>
         {list.length === 0
-          ? 'Tap the layers that lie wrong.'
-          : `Chosen: ${question.options
+          ? 'Tap the layers that are wrong.'
+          : `Selected: ${question.options
               .filter((o) => list.includes(o.id))
               .map((o) => readSentence(o.label))
               .join(', ')}.`}
@@ -153,7 +153,7 @@ function OrderAnswer({
   return (
     <View style={flow.stack}>
       <RoundKeys
-        label="Bolts of the circle, the first at the top"
+        label="Bolts of the circle, first at the top"
         size={CIRCLE}
         disabled={disabled}
         keys={bolts.map((bolt) => {
@@ -168,11 +168,11 @@ function OrderAnswer({
         onPress={(bolt) => onAnswer(toggled(list, bolt))}
       />
       <Words soft size={15}>
-        {list.length === 0 ? 'Tap the bolts one after the other.' : `Order: ${list.join(', ')}`}
+        {list.length === 0 ? 'Tap the bolts in order.' : `Order: ${list.join(', ')}`}
       </Words>
       {disabled ? null : (
         <Action icon="undo" disabled={list.length === 0} onPress={() => onAnswer([])}>
-          From the first bolt
+          Start again
         </Action>
       )}
     </View>
@@ -196,23 +196,19 @@ function RingAnswer({
   return (
     <View style={flow.stack}>
       <RoundKeys
-        label="Places of the ring, the first at the top"
+        label="Positions on the ring, first at the top"
         size={CIRCLE}
         disabled={disabled}
         keys={at.map((kind, i) => ({
           id: `${i}`,
-          label: `Place ${i + 1}, ${nameOf(kind)}`,
+          label: `Position ${i + 1}, ${nameOf(kind)}`,
           text: kind === '' ? '…' : nameOf(kind).slice(0, 4),
           tone: kind === '' ? 'plain' : kind === kinds[0]?.id ? 'steel' : 'ochre',
         }))}
         onPress={(place) => onAnswer(at.map((k, i) => (`${i}` === place ? next(k) : k)))}
       />
       <Words soft size={15}>
-        {`Tap a place again for the next kind. ${kinds
-          .map(
-            (k) => `${readSentence(k.label, units)}: ${at.filter((a) => a === k.id).length} placed`,
-          )
-          .join('; ')}.`}
+        {`Tap a position again for the next type. ${kinds.map((k) => `${readSentence(k.label, units)}: ${at.filter((a) => a === k.id).length} placed`).join('; ')}.`}
       </Words>
     </View>
   );

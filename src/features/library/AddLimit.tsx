@@ -28,7 +28,7 @@ export function AddLimit({ onAdd }: { readonly onAdd: (limit: Limit) => void }) 
       <DropMenu
         anchor={(open) => (
           <Action icon="plus" onPress={open}>
-            Add a value
+            Add value
           </Action>
         )}
       >
@@ -47,7 +47,7 @@ export function AddLimit({ onAdd }: { readonly onAdd: (limit: Limit) => void }) 
       </DropMenu>
       {pattern && owner ? (
         <OwnerName
-          label={`${FIELDS[pattern].label}: name of the ${OWNER_NAME[owner]}, as jobs call it`}
+          label={`${FIELDS[pattern].label}: name of the ${OWNER_NAME[owner]}, as in the jobs`}
           onName={(of) => {
             onAdd({ id: nanoid(10), pattern, of });
             setPattern(undefined);
@@ -58,7 +58,7 @@ export function AddLimit({ onAdd }: { readonly onAdd: (limit: Limit) => void }) 
   );
 }
 
-const OWNER = Joi.object<{ of: string }>({ of: nameText('Needed: the name, as jobs call it.') });
+const OWNER = Joi.object<{ of: string }>({ of: nameText('Enter the name, as in the jobs.') });
 
 /** Of what a limit is that belongs to something with a name. */
 function OwnerName({ label, onName }: OwnerProps) {
@@ -68,7 +68,7 @@ function OwnerName({ label, onName }: OwnerProps) {
     <>
       <FormText control={control} name="of" label={label} maxLength={120} />
       <Action icon="check" onPress={() => void add()}>
-        Add it
+        Add
       </Action>
     </>
   );

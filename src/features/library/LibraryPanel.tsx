@@ -31,11 +31,11 @@ export function LibraryPanel() {
       summary={
         used
           ? apart.length === 0
-            ? `As in “${used.name}”`
-            : `“${used.name}” has other values: ${apart.length}`
+            ? `Matches “${used.name}”`
+            : `“${used.name}” has different values: ${apart.length}`
           : sheets.length === 0
-            ? 'Keep this job’s limits for the next one'
-            : 'Take the limits of a machine or kit'
+            ? 'Save these limits as a spec sheet'
+            : 'Apply a spec sheet'
       }
     >
       {used ? <Used sheet={used} apart={apart} /> : <Choose sheets={sheets} />}
@@ -66,9 +66,9 @@ function Used({
   return (
     <>
       {apart.length === 0 ? (
-        <Words size={15}>{`Every limit of “${sheet.name}” stands in this job.`}</Words>
+        <Words size={15}>{`Every value of “${sheet.name}” is in this job.`}</Words>
       ) : (
-        <View role="list" aria-label="Where job and library differ" style={flow.tight}>
+        <View role="list" aria-label="Job and spec sheet differ" style={flow.tight}>
           {apart.map((c) => (
             <View role="listitem" key={c.limit.id}>
               <Words size={15}>{differenceWords(c, units)}</Words>
@@ -79,16 +79,16 @@ function Used({
       <View style={flow.wrap}>
         {apart.length > 0 ? (
           <Action main icon="import" onPress={take}>
-            Take the library’s
+            Use the spec sheet’s
           </Action>
         ) : null}
         {more ? (
           <Action icon="upload" onPress={give}>
-            Keep this job’s there
+            Update the spec sheet
           </Action>
         ) : null}
         <Action icon="ruler" onPress={() => router.navigate('/library')}>
-          Open the library
+          Open limits library
         </Action>
       </View>
     </>
@@ -121,14 +121,14 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
           const taking = [...of('missing'), ...of('differs')];
           return (
             <View key={sheet.id} style={[ruled, styles.padded]}>
-              <Words bold>{sheet.name || 'Sheet without a name'}</Words>
+              <Words bold>{sheet.name || 'Unnamed spec sheet'}</Words>
               <Words soft size={14}>
                 {[
-                  `${of('missing').length} new to this job`,
-                  `${of('differs').length} in place of another value`,
+                  `${of('missing').length} new`,
+                  `${of('differs').length} replaced`,
                   `${of('same').length} the same`,
                   of('noPlace').length > 0
-                    ? `${of('noPlace').length} for plates or springs it does not have`
+                    ? `${of('noPlace').length} for plates or springs not in this job`
                     : '',
                 ]
                   .filter(Boolean)
@@ -136,18 +136,18 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
               </Words>
               <View style={flow.wrap}>
                 <Action
-                  accessibilityLabel={`Take all limits of ${sheet.name}`}
+                  accessibilityLabel={`Apply all limits of ${sheet.name}`}
                   onPress={() =>
                     change((j) =>
                       withSheet(j, sheet, new Set(taking.map((c) => c.limit.id)), () => nanoid(10)),
                     )
                   }
                 >
-                  Take all
+                  Apply all
                 </Action>
                 {of('differs').length > 0 && of('missing').length > 0 ? (
                   <Action
-                    accessibilityLabel={`Take only what is new of ${sheet.name}`}
+                    accessibilityLabel={`Apply only new limits of ${sheet.name}`}
                     onPress={() =>
                       change((j) =>
                         withSheet(j, sheet, new Set(of('missing').map((c) => c.limit.id)), () =>
@@ -156,7 +156,7 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
                       )
                     }
                   >
-                    Only what is new
+                    New only
                   </Action>
                 ) : null}
               </View>
@@ -164,7 +164,7 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
           );
         })}
       <Action icon="upload" disabled={has === 0} onPress={keep}>
-        {has === 0 ? 'This job has no limits yet' : `Keep these ${has} as a sheet`}
+        {has === 0 ? 'This job has no limits yet' : `Save these ${has} as a spec sheet`}
       </Action>
     </>
   );

@@ -50,23 +50,22 @@ export function LibraryScreen() {
           <Heading level={2}>Limits, windows, steps and torques</Heading>
         </View>
         <Action main icon="plus" onPress={add}>
-          New sheet
+          New spec sheet
         </Action>
       </View>
       <Words soft size={15}>
-        One sheet for each machine or kit, from its own manual. A job takes its limits from a sheet
-        under Inspect, or gives a sheet what was typed there. What a changed limit touches is listed
-        with it.
+        One spec sheet per machine or kit, from its own manual. Apply it to a job at Inspect, or
+        save a job’s limits into it. Each value lists the jobs that use it.
       </Words>
       {removed ? (
         <UndoBar
-          text={`The sheet “${removed.name || 'without a name'}” is deleted.`}
+          text={`Spec sheet “${removed.name || 'unnamed'}” deleted.`}
           onUndo={() => dispatch(libraryActions.sheetRemovalUndone())}
           onForget={() => dispatch(libraryActions.sheetRemovalForgotten())}
         />
       ) : null}
       {sheets.length === 0 ? (
-        <Words>No sheet yet: make one here, or keep a job’s limits under Inspect.</Words>
+        <Words>No spec sheets yet. Create one here, or save a job’s limits at Inspect.</Words>
       ) : null}
       {sheets
         .toSorted((a, b) => placeOf(a) - placeOf(b))
@@ -74,7 +73,7 @@ export function LibraryScreen() {
           <Panel
             key={sheet.id}
             level={2}
-            title={sheet.name || 'Sheet without a name'}
+            title={sheet.name || 'Unnamed spec sheet'}
             summary={summaryOf(sheet)}
             initiallyOpen={sheet.id === fresh}
           >
@@ -104,13 +103,13 @@ function Sheet({ sheet }: { readonly sheet: LimitSheet }) {
         onChangeText={(name) => keep({ name })}
       />
       <Field
-        label="Which years, which manual"
+        label="Years and manual"
         value={sheet.note}
         maxLength={MAX_SHEET_NOTE}
         onChangeText={(note) => keep({ note })}
       />
       {sheet.limits.length > 0 ? (
-        <View role="list" aria-label={`Limits of ${sheet.name || 'the sheet'}`}>
+        <View role="list" aria-label={`Limits of ${sheet.name || 'the spec sheet'}`}>
           {sheet.limits.map((limit) => (
             <LimitRow
               key={limit.id}
@@ -129,13 +128,13 @@ function Sheet({ sheet }: { readonly sheet: LimitSheet }) {
       </WhenRead>
       <View style={flow.wrap}>
         <Action icon="plus" onPress={() => newJob(sheet)}>
-          New job with these
+          New job from this
         </Action>
         <Action
           icon="delete-outline"
           onPress={() => dispatch(libraryActions.sheetRemoved(sheet.id))}
         >
-          Delete the sheet
+          Delete spec sheet
         </Action>
       </View>
     </>

@@ -40,9 +40,7 @@ export function LimitRow({ limit, onChange, onRemove }: Props) {
           <View style={flow.share}>
             <Words size={15}>{name}</Words>
             <Words soft size={13}>
-              {limit.entry
-                ? sourceWords(limit.entry.source ?? { kind: 'entered' })
-                : 'no value yet'}
+              {limit.entry ? sourceWords(limit.entry.source ?? { kind: 'entered' }) : 'missing'}
             </Words>
           </View>
           <Digits size={15}>
@@ -86,7 +84,7 @@ function LimitFields({ limit, onChange, onRemove }: Props) {
           onValue={type}
         />
         <DateField
-          label="Said on"
+          label="Date"
           value={source.date}
           onChange={(date) => (date ? say({ date }) : undefined)}
         />
@@ -98,13 +96,13 @@ function LimitFields({ limit, onChange, onRemove }: Props) {
         onChange={(kind) => say({ kind })}
       />
       <Field
-        label="Page of the manual, or who said so"
+        label="Page of the manual, or person"
         value={source.note ?? ''}
         maxLength={MAX_SOURCE_NOTE}
         onChangeText={(note) => say({ note })}
       />
       <View style={styles.place}>
-        <IconKey icon="delete-outline" label={`Take ${limitName(limit)} out`} onPress={onRemove} />
+        <IconKey icon="delete-outline" label={`Remove ${limitName(limit)}`} onPress={onRemove} />
       </View>
     </>
   );

@@ -21,18 +21,18 @@ export function Touched({ sheet }: { readonly sheet: LimitSheet }) {
   if (users === 0)
     return (
       <Words soft size={15}>
-        No job uses this sheet yet.
+        No job uses this spec sheet yet.
       </Words>
     );
   if (touched.length === 0)
     return (
       <Words soft size={15}>
-        {users === 1 ? 'The job that uses' : `All ${users} jobs that use`} this sheet{' '}
+        {users === 1 ? 'The job that uses' : `All ${users} jobs that use`} this spec sheet{' '}
         {users === 1 ? 'says' : 'say'} the same.
       </Words>
     );
   return (
-    <View role="list" aria-label="Jobs that say another value">
+    <View role="list" aria-label="Jobs with another value">
       {touched.map((one) => (
         <TouchedRow key={one.job.id} sheet={sheet} touched={one} />
       ))}
@@ -62,11 +62,11 @@ function TouchedRow({ sheet, touched: { job, differs, signed } }: RowProps) {
       ))}
       {signed ? (
         <Words soft size={14}>
-          Signed: it stands as it was signed.
+          Signed: not changed.
         </Words>
       ) : (
         <Action
-          accessibilityLabel={`Bring to ${name}`}
+          accessibilityLabel={`Update ${name}`}
           onPress={() =>
             dispatch(
               editJob(job.id, (j) =>
@@ -75,7 +75,7 @@ function TouchedRow({ sheet, touched: { job, differs, signed } }: RowProps) {
             )
           }
         >
-          Bring to this job
+          Update this job
         </Action>
       )}
     </View>

@@ -50,7 +50,7 @@ function FirstLimit({ first, life }: { readonly first: Foreseen; readonly life: 
   const last = life.pack.points.at(-1);
   const when =
     first.left === 0
-      ? `It is met: ${read(first.run)} by the line, ${read(last?.run ?? 0)} at the last reading.`
+      ? `Reached: ${read(first.run)} by the trend, ${read(last?.run ?? 0)} at the last reading.`
       : `${read(first.left)} from the last reading, at ${read(first.run)}${
           first.date ? `, about ${day(first.date)}` : ''
         }.`;
@@ -59,17 +59,7 @@ function FirstLimit({ first, life }: { readonly first: Foreseen; readonly life: 
   const interval =
     first.earliest === undefined
       ? undefined
-      : `Nine in ten: ${
-          first.latest === undefined
-            ? `from ${read(first.earliest)} on`
-            : `between ${read(first.earliest)} and ${read(first.latest)}`
-        }${
-          first.earliestDate
-            ? first.latestDate
-              ? `, ${day(first.earliestDate)} to ${day(first.latestDate)}`
-              : `, ${day(first.earliestDate)} at the earliest`
-            : ''
-        }.`;
+      : `90 % range: ${first.latest === undefined ? `from ${read(first.earliest)}` : `between ${read(first.earliest)} and ${read(first.latest)}`}${first.earliestDate ? (first.latestDate ? `, ${day(first.earliestDate)} to ${day(first.latestDate)}` : `, ${day(first.earliestDate)} at the earliest`) : ''}.`;
   return (
     <View role="status" aria-label="First limit" testID="first-limit" style={flow.lines}>
       <Words bold size={18}>{`First limit: ${first.name}`}</Words>
@@ -77,7 +67,7 @@ function FirstLimit({ first, life }: { readonly first: Foreseen; readonly life: 
       {interval ? <Words soft>{interval}</Words> : null}
       {first.date && life.perWeek !== undefined ? (
         <Words soft size={14}>
-          {`By this machine’s own ${pace(life.perWeek)} a week.`}
+          {`At this machine’s own ${pace(life.perWeek)} a week.`}
         </Words>
       ) : null}
     </View>
@@ -110,13 +100,7 @@ function WearChart({ life }: { readonly life: PackLife }) {
     <Chart
       xLabel={meter.meter === 'hours' ? meter.name : `${meter.name}, ${runUnit.symbol}`}
       yLabel={`Wear of the pack against new, ${unit.symbol}`}
-      description={`Wear of the pack over ${meter.meter === 'hours' ? 'hours' : 'distance'}: ${points
-        .map((p) => `${formatWithUnit(p.wear, 'length', units)} at ${read(p.run)}`)
-        .join(', ')}${
-        rate
-          ? `; the line rises by ${formatWithUnit(rate.value, 'length', units)} in ${rate.over}`
-          : ''
-      }${limit ? `; ${limit.name} at ${read(limit.run)}` : ''}.`}
+      description={`Pack wear over ${meter.meter === 'hours' ? 'hours' : 'distance'}: ${points.map((p) => `${formatWithUnit(p.wear, 'length', units)} at ${read(p.run)}`).join(', ')}${rate ? `; the trend is ${formatWithUnit(rate.value, 'length', units)} in ${rate.over}` : ''}${limit ? `; ${limit.name} at ${read(limit.run)}` : ''}.`}
       lines={[
         { name: 'line', points: along.map((p) => ({ x: p.x, y: y(p.wear) })) },
         {
@@ -149,7 +133,7 @@ function Limits({ all, meter }: { readonly all: readonly Foreseen[]; readonly me
   const ruled = useRuled();
   const read = useRun(meter);
   return (
-    <View role="list" aria-label="Limits, the first one first">
+    <View role="list" aria-label="Limits, first one first">
       {all.map((f) => (
         <View key={f.name} role="listitem" style={[ruled, styles.item]}>
           <Words style={flow.shrink}>{upperFirst(f.name)}</Words>

@@ -37,10 +37,10 @@ export function MachineLog() {
   return (
     <Panel
       level={2}
-      title="Log of the machine"
-      summary={`${log.length} ${log.length === 1 ? 'entry' : 'entries'} over all its jobs`}
+      title="Machine log"
+      summary={`${log.length} ${log.length === 1 ? 'entry' : 'entries'} over all jobs`}
     >
-      <View role="list" aria-label="Log of the machine">
+      <View role="list" aria-label="Machine log">
         {log.map((line) => (
           <Entry key={`${line.kind}${line.id}`} line={line} />
         ))}
@@ -94,7 +94,7 @@ export function WearRates() {
     <Panel
       level={2}
       title="Linings and machines of this workshop"
-      summary="Wear of a disc, from all packs that were followed"
+      summary="Disc wear from all followed packs"
     >
       <Choice label="Compare" value={by} options={GROUPS} onChange={setBy} />
       <View role="list" aria-label={`Wear by lining and ${by}`}>
@@ -123,9 +123,7 @@ function Rate({ rate }: { readonly rate: WearRate }) {
         >{`${formatWithUnit(wear.value, 'length', units)} / ${wear.over}`}</Digits>
       </View>
       <Words soft size={14}>
-        {`Of one disc, from ${rate.packs} ${rate.packs === 1 ? 'pack' : 'packs'} over ${runText(rate.run, meter, units)}${
-          rate.few ? ': too little to go by' : ''
-        }`}
+        {`Per disc, from ${rate.packs} ${rate.packs === 1 ? 'pack' : 'packs'} over ${runText(rate.run, meter, units)}${rate.few ? ': too little data' : ''}`}
       </Words>
     </View>
   );

@@ -38,16 +38,16 @@ export function Returns() {
     }));
   return (
     <View style={flow.stack}>
-      <Heading level={2}>Returns of the machine</Heading>
+      <Heading level={2}>Service visits</Heading>
       <Words soft size={15}>
-        What it has run and the thinnest spot of each disc. A signature does not cover them: they
-        can be added at any time.
+        Distance or hours run, and the thinnest point of each disc. Visits are not part of the
+        signature and can be added at any time.
       </Words>
       {visits.map((visit) => (
         <Return key={visit.id} visit={visit} />
       ))}
       <Action icon="plus" disabled={full} onPress={add}>
-        {full ? `Up to ${MAX_VISITS} returns` : 'The machine is back'}
+        {full ? `Up to ${MAX_VISITS} visits` : 'Add service visit'}
       </Action>
     </View>
   );
@@ -65,11 +65,11 @@ function Return({ visit }: { readonly visit: Visit }) {
   const meter = meterOf({ machine });
   const run = runRead({ machine }, visit);
   const read = discs.filter((l) => readings[l.plate.id]).length;
-  const title = date ? dayText(new Date(`${date}T12:00:00`)) : 'No date yet';
+  const title = date ? dayText(new Date(`${date}T12:00:00`)) : 'No date';
   return (
     <Panel
-      title={`Return of ${title}`}
-      summary={`${run ? runText(run.value, meter, units) : 'meter not read'}, ${read} of ${discs.length} discs read`}
+      title={`Visit of ${title}`}
+      summary={`${run ? runText(run.value, meter, units) : 'meter not read'}, ${read} of ${discs.length} discs measured`}
       initiallyOpen={!run && pack.plates.length > 0}
     >
       <FieldGrid>
@@ -97,7 +97,7 @@ function Return({ visit }: { readonly visit: Visit }) {
         <EntryField path={fieldPath('visits.*.lift', id)} />
       </FieldGrid>
       <Field
-        label="What was found"
+        label="Findings"
         value={note}
         maxLength={MAX_NOTES}
         onChangeText={(next) =>
@@ -108,7 +108,7 @@ function Return({ visit }: { readonly visit: Visit }) {
         icon="delete-outline"
         onPress={() => change((j) => ({ ...j, visits: j.visits.filter((v) => v.id !== id) }))}
       >
-        Take this return out
+        Remove visit
       </Action>
     </Panel>
   );

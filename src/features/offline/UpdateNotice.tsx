@@ -16,11 +16,11 @@ export function UpdateNotice() {
       label="Newer version"
       text={
         others > 0
-          ? `Close the other ${others === 1 ? 'tab' : `${others} tabs`} of Under Ridge first: they would go on with the old version.`
-          : 'A newer version is here. Changing over takes a second; all you typed is stored first.'
+          ? `First close the other ${others === 1 ? 'tab' : `${others} tabs`} of Under Ridge, which would keep the old version.`
+          : 'A newer version is ready. Updating takes a second; everything you typed is saved first.'
       }
     >
-      <Action onPress={() => void update.take().then(setOthers)}>Change over</Action>
+      <Action onPress={() => void update.take().then(setOthers)}>Update</Action>
       <Action icon="close" onPress={() => setLater(true)}>
         Later
       </Action>

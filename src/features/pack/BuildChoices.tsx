@@ -14,13 +14,13 @@ const SPRINGS = SPRING_KINDS.map(({ id, label = id }) => ({ value: id as SpringT
 const RELEASES = [
   { value: 'hydraulic', label: 'Hydraulics' },
   { value: 'cable', label: 'Cable' },
-  { value: 'measured', label: 'A dial reading' },
+  { value: 'measured', label: 'Dial reading' },
 ] as const;
 
 const SEEN = RELEASES.filter((r) => r.value !== 'measured');
 const SEEN_WITH_PEDAL = [
   ...SEEN,
-  { value: 'measured', label: 'The shift pedal, no hand lever' },
+  { value: 'measured', label: 'Shift pedal, no hand lever' },
 ] as const;
 
 /** Which springs press the pack. */

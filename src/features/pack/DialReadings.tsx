@@ -37,7 +37,7 @@ export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
           key={r.id}
           narrow
           name={`Dial reading ${i + 1}`}
-          removeLabel={`Take dial reading ${i + 1} out`}
+          removeLabel={`Remove dial reading ${i + 1}`}
           onRemove={() =>
             change((j) => ({
               ...j,
@@ -54,7 +54,7 @@ export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
       ))}
       {release.liftReadings.length < MAX_READINGS ? (
         <Action icon="plus" onPress={add}>
-          Dial reading
+          Add dial reading
         </Action>
       ) : null}
       <VerdictLine id="even" />

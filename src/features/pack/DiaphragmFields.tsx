@@ -38,7 +38,7 @@ export function DiaphragmFields() {
         value={forceFrom}
         options={
           [
-            { value: 'geometry', label: 'Its measures' },
+            { value: 'geometry', label: 'Spring dimensions' },
             { value: 'tester', label: 'A tester' },
           ] as const
         }
@@ -64,7 +64,7 @@ export function DiaphragmFields() {
           {points.map((point, i) => (
             <FieldGrid
               key={point.id}
-              removeLabel={`Take point ${i + 1} out`}
+              removeLabel={`Remove point ${i + 1}`}
               onRemove={() => change((job) => removeDiaphragmPoint(job, point.id))}
             >
               <EntryField
@@ -86,7 +86,7 @@ export function DiaphragmFields() {
                 focusField(fieldPath('springs.diaphragm.points.*.deflection', id));
               }}
             >
-              Tester point
+              Add tester point
             </Action>
           ) : null}
         </>
@@ -110,12 +110,12 @@ function Steps() {
     <View style={flow.sections}>
       <Heading level={3}>Retainer steps</Heading>
       {steps.length === 0 ? (
-        <Words soft>No steps: the retainer holds the spring in one place.</Words>
+        <Words soft>No steps: the retainer holds the spring in one position.</Words>
       ) : null}
       {steps.map((step) => (
         <FieldGrid
           key={step.id}
-          removeLabel={`Take step ${step.name} out`}
+          removeLabel={`Remove step ${step.name}`}
           onRemove={() => edit((job) => removeStep(job, step.id))}
         >
           <EntryField
@@ -141,7 +141,7 @@ function Steps() {
             focusField(fieldPath('springs.diaphragm.steps.*.offset', id));
           }}
         >
-          Retainer step
+          Add retainer step
         </Action>
       ) : null}
       {steps.length > 0 ? (

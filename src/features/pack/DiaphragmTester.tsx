@@ -58,8 +58,8 @@ export function DiaphragmTester() {
         </FieldGrid>
         <Words size={15} soft>
           {touch === undefined
-            ? 'Let the tester touch the spring without force and send that first, or type where it stands then: deflection is counted from there.'
-            : 'Each press is a point. Press past where the force falls again: the dip is worth more than the rise.'}
+            ? 'Touch the spring with the tester at zero force and send that point first, or type that position: deflection counts from there.'
+            : 'Each press adds a point. Press past the peak: the falling part matters more than the rise.'}
         </Words>
       </View>
     </TesterLink>

@@ -34,21 +34,21 @@ export function KindList() {
         <View style={styles.row}>
           <Action
             icon="plus"
-            accessibilityLabel="New kind of disc"
+            accessibilityLabel="New disc type"
             onPress={() => edit((job) => addKind(job, 'friction', nanoid(10)))}
           >
-            Kind of disc
+            Add disc type
           </Action>
           <Action
             icon="plus"
-            accessibilityLabel="New kind of steel"
+            accessibilityLabel="New steel type"
             onPress={() => edit((job) => addKind(job, 'steel', nanoid(10)))}
           >
-            Kind of steel
+            Add steel type
           </Action>
         </View>
       ) : (
-        <Words soft>A pack can have up to {MAX_KINDS} kinds of plate.</Words>
+        <Words soft>A pack can have up to {MAX_KINDS} plate types.</Words>
       )}
     </View>
   );
@@ -90,7 +90,7 @@ function KindPanel({ kind }: { readonly kind: PlateKind }) {
   const lined = kind.lined !== 'none';
   const thickness = kind.thickness
     ? formatWithUnit(kind.thickness.value, 'length', units)
-    : 'no thickness yet';
+    : 'thickness missing';
   return (
     <Panel
       title={kind.name || 'Plate'}
@@ -102,11 +102,11 @@ function KindPanel({ kind }: { readonly kind: PlateKind }) {
         <EntryField path={path('thickness')} />
         <EntryField
           path={path('outerRadius')}
-          label={lined ? undefined : 'Rubbing face, outer diameter'}
+          label={lined ? undefined : 'Friction face outer diameter'}
         />
         <EntryField
           path={path('innerRadius')}
-          label={lined ? undefined : 'Rubbing face, inner diameter'}
+          label={lined ? undefined : 'Friction face inner diameter'}
         />
         <EntryField path={path('tangRadius')} />
         <EntryField path={path('minThickness')} />
@@ -135,7 +135,7 @@ function KindPanel({ kind }: { readonly kind: PlateKind }) {
         </>
       ) : null}
       <Panel
-        title="Name and build"
+        title="Name and construction"
         summary={`Turns with the ${kind.turnsWith}, lining on ${LINED.find((l) => l.value === kind.lined)?.label.toLowerCase()}`}
       >
         <Field
@@ -172,24 +172,24 @@ function KindPanel({ kind }: { readonly kind: PlateKind }) {
         />
         <Toggles
           bare
-          label="What else is said of this kind"
+          label="More about this type"
           chosen={[
             ...(kind.directional ? ['directional' as const] : []),
             ...(kind.grindable ? ['grindable' as const] : []),
           ]}
           options={[
-            { value: 'directional' as const, label: 'Points with the rotation' },
-            ...(lined ? [] : [{ value: 'grindable' as const, label: 'May be ground' }]),
+            { value: 'directional' as const, label: 'Directional' },
+            ...(lined ? [] : [{ value: 'grindable' as const, label: 'May be reground' }]),
           ]}
           onToggle={(trait) => change({ [trait]: !kind[trait] })}
         />
         {used === 0 ? (
           <Action icon="delete-outline" onPress={() => edit((job) => removeKind(job, kind.id))}>
-            Take this kind out
+            Remove type
           </Action>
         ) : (
           <Words soft size={14}>
-            A kind can be taken out once no plate is of it.
+            A type can be removed once no plate uses it.
           </Words>
         )}
       </Panel>
@@ -210,7 +210,7 @@ function frictionSummary({
     frictionHigh?.value ?? estimate.high,
   ];
   const given = [frictionLow, frictionTypical, frictionHigh].filter(Boolean).length;
-  return `μ ${all.map((v) => v.toFixed(3).replace(/0$/, '')).join(', ')}${given === 3 ? '' : ', design estimate'}`;
+  return `μ ${all.map((v) => v.toFixed(3).replace(/0$/, '')).join(', ')}${given === 3 ? '' : ', assumed value'}`;
 }
 
 const styles = StyleSheet.create({

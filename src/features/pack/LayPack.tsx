@@ -32,11 +32,11 @@ export function LayPack() {
   const plates =
     discs === undefined ? undefined : first === 'friction' ? 2 * discs - 1 : 2 * discs + 1;
   if (!disc || !steel)
-    return <Words soft>A kind of disc and a kind of steel are needed to lay a pack.</Words>;
+    return <Words soft>Add a disc type and a steel type to fill the stack.</Words>;
   return (
-    <Panel title="Lay the pack at once" summary="Discs and steels in turn" initiallyOpen={empty}>
+    <Panel title="Fill the stack" summary="Discs and steels in turn" initiallyOpen={empty}>
       <FieldGrid>
-        <LooseField label="Friction discs in the pack" spec={DISCS} onValue={setDiscs} />
+        <LooseField label="Number of discs" spec={DISCS} onValue={setDiscs} />
       </FieldGrid>
       <Choice
         label="First and last"
@@ -50,16 +50,11 @@ export function LayPack() {
         onChange={setFirst}
       />
       {discKinds.length > 1 ? (
-        <PlateKindChoice
-          label="Discs of the kind"
-          kinds={discKinds}
-          value={disc.id}
-          onChange={setDiscId}
-        />
+        <PlateKindChoice label="Disc type" kinds={discKinds} value={disc.id} onChange={setDiscId} />
       ) : null}
       {steelKinds.length > 1 ? (
         <PlateKindChoice
-          label="Steels of the kind"
+          label="Steel type"
           kinds={steelKinds}
           value={steel.id}
           onChange={setSteelId}
@@ -76,7 +71,7 @@ export function LayPack() {
           edit((job) => fillStack(job, filling, (n) => `${id}-${n}`));
         }}
       >
-        {plates === undefined ? 'Lay the pack' : `Lay ${plates} plates`}
+        {plates === undefined ? 'Fill the stack' : `Add ${plates} plates`}
       </Action>
     </Panel>
   );

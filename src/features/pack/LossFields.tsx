@@ -16,7 +16,7 @@ export function LossFields({ bare = false }: { readonly bare?: boolean }) {
   const line = useJobPart((job) => job.release.type !== 'cable' || job.release.air !== undefined);
   return (
     <>
-      {bare ? null : <Heading level={2}>Lost on the way</Heading>}
+      {bare ? null : <Heading level={2}>Lost travel</Heading>}
       <FieldGrid>
         <EntryField path="release.freePlay" />
         <EntryField path="release.stretch" />
@@ -37,7 +37,7 @@ function Budget() {
   if (!budget || budget.lines.length === 0) return null;
   const mm = (v: number) => formatWithUnit(v, 'length', units);
   return (
-    <View role="table" aria-label="Where the lift went" style={flow.lines}>
+    <View role="table" aria-label="Lift losses" style={flow.lines}>
       <Line name="Lift without loss" value={mm(budget.whole)} share={1} />
       {budget.lines.map((l) => (
         <Line
@@ -49,7 +49,7 @@ function Budget() {
         />
       ))}
       <View style={[styles.place, { borderColor: strata.slate }]}>
-        <Line name="Lift left" value={mm(budget.left)} share={budget.left / budget.whole} />
+        <Line name="Remaining lift" value={mm(budget.left)} share={budget.left / budget.whole} />
       </View>
     </View>
   );

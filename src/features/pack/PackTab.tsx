@@ -44,11 +44,11 @@ export function PackTab({ selection }: Props) {
   const change = useEditJob();
   return (
     <View style={flow.sections}>
-      <Heading level={2}>Kinds of plate</Heading>
+      <Heading level={2}>Plate types</Heading>
       <KindList />
       <LayPack />
       <PlateList selection={selection} />
-      <Heading level={2}>Window, spline and wear</Heading>
+      <Heading level={2}>Limits, spline and wear</Heading>
       <FieldGrid>
         <EntryField path="pack.windowMin" />
         <EntryField path="pack.windowMax" />
@@ -60,7 +60,7 @@ export function PackTab({ selection }: Props) {
       </FieldGrid>
       {caliper ? (
         <Choice
-          label="Caliper taken"
+          label="Stack by caliper"
           value={caliperTaken}
           options={CALIPER_OPTIONS}
           onChange={(way) => change((j) => ({ ...j, pack: { ...j.pack, caliperTaken: way } }))}
@@ -68,13 +68,13 @@ export function PackTab({ selection }: Props) {
       ) : null}
       <ShelfPanel />
       <TolerancePanel />
-      <Panel title="How it is counted" summary="Radius of friction, tangs, pressure plate">
+      <Panel title="Friction faces" summary="Friction radius, tangs, pressure plate">
         <Choice
           label="Lining"
           value={radiusModel}
           options={[
-            { value: 'uniformWear', label: 'Run in, wears evenly' },
-            { value: 'uniformPressure', label: 'New, presses evenly' },
+            { value: 'uniformWear', label: 'Run in, even wear' },
+            { value: 'uniformPressure', label: 'New, even pressure' },
           ]}
           onChange={(next) => change((j) => choosePack(j, { radiusModel: next }))}
         />

@@ -45,11 +45,11 @@ export function PlateList({ selection }: Props) {
   const full = pack.plates.length >= MAX_PLATES;
   return (
     <View style={flow.stack}>
-      <Heading level={2}>Order of plates</Heading>
+      <Heading level={2}>Plate order</Heading>
       <Words soft size={14}>
         {pack.plates.length === 0
-          ? 'No plates yet: lay the pack above, or add plates one by one, from the hub floor outward.'
-          : 'Top is the pressure plate, foot is the hub floor.'}
+          ? 'No plates yet. Fill the stack above, or add plates one by one, from the hub floor outward.'
+          : 'Pressure plate at the top, hub floor at the bottom.'}
       </Words>
       <AddPlates full={full} />
       {full ? <Words soft>A pack can have up to {MAX_PLATES} plates.</Words> : null}
@@ -110,7 +110,7 @@ function PlateRow({ layer, open, problem, onToggle, edits }: RowProps) {
   }, [open]);
   const thickness =
     layer.thickness === undefined
-      ? 'no thickness'
+      ? 'thickness missing'
       : formatWithUnit(layer.thickness, 'length', units);
   return (
     <View
@@ -188,10 +188,10 @@ function PlateKeys({ number, count, edits }: KeysProps) {
         disabled={count >= MAX_PLATES}
         onPress={edits.again}
       >
-        Again
+        Copy
       </Action>
       <Action icon="delete-outline" onPress={edits.remove}>
-        Take out
+        Remove
       </Action>
     </View>
   );
@@ -211,14 +211,14 @@ function PlateEditor({ layer, edits }: { readonly layer: PackLayer; readonly edi
   return (
     <View style={styles.padded}>
       <PlateKeys number={number} count={count} edits={edits} />
-      <PlateKindChoice label="Kind" kinds={kinds} value={plate.kindId} onChange={edits.kind} />
+      <PlateKindChoice label="Type" kinds={kinds} value={plate.kindId} onChange={edits.kind} />
       <PlateMarks plate={plate} lined={layer.lined !== 'none'} />
       <FieldGrid>
         {POINTS.slice(0, shown).map((point) => (
           <EntryField
             key={point}
             path={fieldPath('pack.plates.*.readings.*', plateId, point)}
-            label={`Measured, point ${point}`}
+            label={`Reading, point ${point}`}
           />
         ))}
         <EntryField path={fieldPath('pack.plates.*.outOfFlat', plateId)} />

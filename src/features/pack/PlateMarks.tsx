@@ -26,7 +26,7 @@ export function PlateMarks({ plate, lined }: Props) {
   return (
     <>
       <Choice<Mark>
-        label="Marked face looks"
+        label="Mark faces"
         value={plate.facing ?? 'none'}
         options={[
           { value: 'outward', label: 'Outward' },
@@ -42,7 +42,7 @@ export function PlateMarks({ plate, lined }: Props) {
       />
       <Toggles<Trait>
         bare
-        label="What is special about this plate"
+        label="Special features"
         chosen={chosen}
         options={[
           { value: 'isNew', label: 'New part' },

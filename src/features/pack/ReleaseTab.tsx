@@ -73,7 +73,7 @@ export function ReleaseTab() {
       </FieldGrid>
       {release.type === 'measured' ? <DialReadings /> : null}
       {pedal ? null : <LossFields />}
-      <Heading level={2}>{pedal ? 'What the pack needs' : 'What pack and hand need'}</Heading>
+      <Heading level={2}>{pedal ? 'Required lift and pull' : 'Required lift and pull'}</Heading>
       <FieldGrid>
         <EntryField path="release.faceClearance" />
         <EntryField path="release.requiredLift" />

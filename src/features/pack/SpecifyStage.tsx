@@ -75,7 +75,7 @@ function Tabs({ tab, onChange }: { readonly tab: Tab; readonly onChange: (tab: T
         horizontal
         showsHorizontalScrollIndicator={false}
         role="tablist"
-        aria-label="Parts of the pack"
+        aria-label="Specify tabs"
         contentContainerStyle={{ paddingHorizontal: wide ? 16 : 0 }}
       >
         {TABS.map(({ id, label }) => (

@@ -75,7 +75,7 @@ export function SpringsTab() {
   return (
     <View style={flow.sections}>
       <Heading level={2}>Springs</Heading>
-      <SpringFamily label="Family" />
+      <SpringFamily label="Spring type" />
       {SPRING_KINDS.filter((kind) => kind.isFitted(job)).map((kind) => {
         const Panel = PANELS[kind.id] ?? Groups;
         return (
@@ -98,7 +98,7 @@ export function SpringsTab() {
           })}
         </View>
         <Words soft size={14}>
-          Springs are loaded: release evenly and cover your eyes.
+          Springs are loaded: release evenly and wear eye protection.
         </Words>
       </>
     </View>
@@ -114,10 +114,10 @@ function CoilKinds() {
       {groups.map((group) => (
         <Group key={group.id} group={group} alone={groups.length === 1} />
       ))}
-      {groups.length === 0 ? <Words soft>No springs yet: add a kind of spring.</Words> : null}
+      {groups.length === 0 ? <Words soft>No springs yet. Add springs.</Words> : null}
       {groups.length < MAX_GROUPS ? (
         <Action icon="plus" onPress={() => edit((job) => addGroup(job, nanoid(10)))}>
-          Another kind of spring
+          Add springs
         </Action>
       ) : null}
     </>
@@ -158,8 +158,8 @@ function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: bo
         value={group.rateFrom}
         options={
           [
-            { value: 'rate', label: 'The rate' },
-            { value: 'wire', label: 'The wire' },
+            { value: 'rate', label: 'Known rate' },
+            { value: 'wire', label: 'Wire' },
             { value: 'tester', label: 'A tester' },
           ] as const
         }
@@ -187,7 +187,7 @@ function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: bo
         <Action
           icon="delete-outline"
           onPress={() => edit((job) => removeGroup(job, group.id))}
-        >{`Take ${group.name || 'these springs'} out`}</Action>
+        >{`Remove ${group.name || 'these springs'}`}</Action>
       )}
     </View>
   );
@@ -213,7 +213,7 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
       {group.testerPoints.map((point, i) => (
         <FieldGrid
           key={point.id}
-          removeLabel={`Take point ${i + 1} out`}
+          removeLabel={`Remove point ${i + 1}`}
           onRemove={() => change((job) => removeTesterPoint(job, groupId, point.id))}
         >
           <EntryField
@@ -235,7 +235,7 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
             focusField(fieldPath('springs.coil.groups.*.testerPoints.*.length', groupId, id));
           }}
         >
-          Tester point
+          Add tester point
         </Action>
       ) : null}
     </View>

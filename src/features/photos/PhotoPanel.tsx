@@ -31,7 +31,7 @@ export function PhotoPanel() {
   const add = async (camera: boolean) => {
     const file = await pickFile('image/*', camera ? 'environment' : undefined);
     if (!file) return;
-    setTold({ text: 'Making the picture small …', bad: false });
+    setTold({ text: 'Reducing the picture …', bad: false });
     try {
       const { dataUrl, width, height, bytes } = await shrinkPicture(file);
       const id = nanoid(12);
@@ -73,7 +73,7 @@ export function PhotoPanel() {
           disabled={photos.length >= MAX_PHOTOS}
           onPress={() => void add(false)}
         >
-          Picture from a file
+          Choose file
         </Action>
       </View>
       <View aria-live="polite">
@@ -83,7 +83,7 @@ export function PhotoPanel() {
       </View>
       {removed ? (
         <View role="status" style={flow.line}>
-          <Words style={flow.shrink}>The photograph is taken out.</Words>
+          <Words style={flow.shrink}>Photograph removed.</Words>
           <Action
             icon="undo"
             onPress={() => {
@@ -123,7 +123,7 @@ export function PhotoPanel() {
             height={Math.round((SHOWN_WIDTH * shown.height) / shown.width)}
           />
           <Field
-            label="What it shows"
+            label="Caption"
             value={shown.caption}
             maxLength={400}
             onChangeText={(caption) =>
@@ -140,17 +140,15 @@ export function PhotoPanel() {
               setRemoved(shown);
             }}
           >
-            Take this photograph out
+            Remove photograph
           </Action>
         </View>
       ) : null}
       <Words soft size={14}>
         {photos.length === 0
-          ? 'Kept in this browser, made small.'
+          ? 'Stored on this device, reduced in size.'
           : `${photos.length} ${photos.length === 1 ? 'photograph' : 'photographs'} here, ${megabytes(total)}.`}
-        {used
-          ? ` All of the workshop uses ${megabytes(used.usage)} of ${megabytes(used.quota)}.`
-          : ''}
+        {used ? ` The workshop uses ${megabytes(used.usage)} of ${megabytes(used.quota)}.` : ''}
       </Words>
     </View>
   );
@@ -188,7 +186,7 @@ function Picture({
         />
       ) : uri === null ? (
         <Words size={13} style={styles.text}>
-          not in this browser
+          not on this device
         </Words>
       ) : null}
     </View>

@@ -48,7 +48,7 @@ export function BreakInCounter() {
     return (
       <View style={styles.padded}>
         <Words soft size={15}>
-          Schools differ in how many and in which gears: the kit’s own sheet says.
+          Number and gears differ from kit to kit: follow the kit’s own sheet.
         </Words>
         <Action
           main
@@ -87,10 +87,10 @@ export function BreakInCounter() {
           disabled={!gear || (gear.done?.value ?? 0) === 0}
           onPress={() => gear && change((j) => counted(j, gear.id, -1))}
         >
-          Take one back
+          Undo one
         </Action>
         <Action icon="pencil-outline" onPress={() => setChanging(!changing)}>
-          {changing ? 'Done changing' : 'Gears and numbers'}
+          {changing ? 'Done' : 'Edit gears'}
         </Action>
       </View>
       {changing ? (
@@ -98,7 +98,7 @@ export function BreakInCounter() {
           {starts.map((s) => (
             <FieldGrid
               key={s.id}
-              removeLabel={`Take ${s.name || 'the gear'} out`}
+              removeLabel={`Remove ${s.name || 'the gear'}`}
               onRemove={() =>
                 change((j) => withStarts(j, (all) => all.filter((x) => x.id !== s.id)))
               }
@@ -129,7 +129,7 @@ export function BreakInCounter() {
                 change((j) => withStarts(j, (all) => [...all, { id: nanoid(8), name: '' }]))
               }
             >
-              Another gear
+              Add gear
             </Action>
           ) : null}
         </>
@@ -149,7 +149,7 @@ function Pad({ gear }: { readonly gear: BreakIn }) {
   return (
     <Pressable
       role="button"
-      aria-label={`Count one start in ${gear.name || 'this gear'}: ${done}${wanted === undefined ? '' : ` of ${wanted}`} done`}
+      aria-label={`Count a start in ${gear.name || 'this gear'}: ${done}${wanted === undefined ? '' : ` of ${wanted}`} done`}
       testID="break-in-pad"
       onPress={() => change((j) => counted(j, gear.id, 1))}
       style={[
@@ -162,10 +162,10 @@ function Pad({ gear }: { readonly gear: BreakIn }) {
       </Digits>
       <Words soft size={18} style={styles.text}>
         {wanted === undefined
-          ? 'starts; press anywhere here for one more'
+          ? 'starts; tap to count one'
           : isDone(gear)
-            ? `of ${wanted}: enough in ${gear.name || 'this gear'}`
-            : `of ${wanted}; press anywhere here for one more`}
+            ? `of ${wanted}: complete in ${gear.name || 'this gear'}`
+            : `of ${wanted}; tap to count one`}
       </Words>
     </Pressable>
   );

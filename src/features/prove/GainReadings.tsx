@@ -46,13 +46,13 @@ export function GainReadings() {
     advice && advice.turning.direction !== 'leave' && last !== undefined ? advice : undefined;
   return (
     <>
-      <Heading level={3}>Lever gain as read</Heading>
+      <Heading level={3}>Lever gain readings</Heading>
       {readings.map((r, i) => (
         <FieldGrid
           key={r.id}
           narrow
           name={`Gain reading ${i + 1}`}
-          removeLabel={`Take reading ${i + 1} out`}
+          removeLabel={`Remove reading ${i + 1}`}
           onRemove={() =>
             change((j) => ({
               ...j,
@@ -63,7 +63,11 @@ export function GainReadings() {
             }))
           }
         >
-          <EntryField narrow label="At, turns" path={fieldPath('setting.readings.*.turns', r.id)} />
+          <EntryField
+            narrow
+            label="Adjuster, turns"
+            path={fieldPath('setting.readings.*.turns', r.id)}
+          />
           <EntryField narrow label="Gain" path={fieldPath('setting.readings.*.gain', r.id)} />
         </FieldGrid>
       ))}
@@ -92,7 +96,7 @@ export function GainReadings() {
               focusField(nextField(id, at));
             }}
           >
-            Gain reading
+            Add gain reading
           </Action>
         </View>
       ) : null}

@@ -18,9 +18,9 @@ export function ProveStage() {
     <StagePage>
       <Words soft size={15}>
         Cover on before the engine runs, engine off before hands go in. The maker’s manual, local
-        rules and a licensed mechanic stand above this sheet.
+        rules and a licensed mechanic take precedence.
       </Words>
-      <StepList stage="prove" title="Proving it" tool={tool} />
+      <StepList stage="prove" title="Prove" tool={tool} />
       <StageDone stage="prove" />
     </StagePage>
   );

@@ -70,7 +70,7 @@ function Screen({ children }: { readonly children: ReactNode }) {
       resetKeys={[usePathname()]}
       ways={
         <Action icon="arrow-left" onPress={() => router.replace('/')}>
-          To the jobs
+          Go to jobs
         </Action>
       }
     >
@@ -85,12 +85,12 @@ function LastResort({ error }: FallbackProps) {
   return (
     <View role="alert" style={styles.padded}>
       <Text role="heading">Under Ridge can’t be shown</Text>
-      <Text>{`A fault of the program: ${error instanceof Error ? error.message : 'no reason given'}. What is stored is left as it is.`}</Text>
+      <Text>{`Program error: ${error instanceof Error ? error.message : 'no reason given'}. Stored data is unchanged.`}</Text>
       <Pressable role="button" onPress={() => void saveAll()}>
-        <Text>Save all that is stored</Text>
+        <Text>Save all stored data</Text>
       </Pressable>
       <Pressable role="button" onPress={() => location.assign('/')}>
-        <Text>Load the page anew</Text>
+        <Text>Reload the page</Text>
       </Pressable>
     </View>
   );
@@ -104,9 +104,9 @@ function Rescue() {
   return (
     <>
       <Action icon="download" onPress={() => void saveAll()}>
-        Save all that is stored
+        Save all stored data
       </Action>
-      <Action onPress={() => location.assign('/')}>Load the page anew</Action>
+      <Action onPress={() => location.assign('/')}>Reload the page</Action>
     </>
   );
 }

@@ -43,7 +43,7 @@ const goOver = () => void whenWritten().then(() => location.reload());
 /** The demo workshop, as the build has worked it out by the core. */
 async function fetchDemo(): Promise<FirstWorkshop> {
   const answer = await fetch('/demo-workshop.json');
-  if (!answer.ok) throw new Error(`The demo workshop could not be fetched: ${answer.status}.`);
+  if (!answer.ok) throw new Error(`The demo workshop could not be loaded: ${answer.status}.`);
   return (await answer.json()) as FirstWorkshop;
 }
 

@@ -41,7 +41,7 @@ export function LayerTools({ selection, edits, onZoom }: Props) {
   };
   return (
     <View style={flow.tight}>
-      <View role="toolbar" aria-label="The section" style={styles.row}>
+      <View role="toolbar" aria-label="Section" style={styles.row}>
         <Tool icon="undo" word="Undo" label="Undo" disabled={!undo} onPress={undo ?? nothing} />
         <Tool icon="redo" word="Redo" label="Redo" disabled={!redo} onPress={redo ?? nothing} />
         {onZoom ? (
@@ -63,57 +63,52 @@ export function LayerTools({ selection, edits, onZoom }: Props) {
         <Tool
           icon="checkbox-multiple-outline"
           word="Several"
-          label="Choose several plates"
+          label="Select several plates"
           on={several}
           onPress={keys.several}
         />
         <Tool
           icon="layers-outline"
-          word="Alike"
-          label="Choose all plates of this kind"
+          word="Same type"
+          label="Select all plates of this type"
           disabled={none}
           onPress={edits.alike}
         />
       </View>
       {none ? (
         <Words soft size={14}>
-          Tap a layer to work on it; drag it to move it.
+          Tap a layer to edit it; drag to move it.
         </Words>
       ) : (
-        <View role="toolbar" aria-label="The chosen plates" style={styles.row}>
-          <Tool icon="arrow-up" word="Up" label="Move the chosen outward" onPress={keys.out} />
-          <Tool icon="arrow-down" word="Down" label="Move the chosen inward" onPress={keys.in} />
+        <View role="toolbar" aria-label="Selected plates" style={styles.row}>
+          <Tool icon="arrow-up" word="Up" label="Move selection outward" onPress={keys.out} />
+          <Tool icon="arrow-down" word="Down" label="Move selection inward" onPress={keys.in} />
           <Tool
             icon="content-copy"
-            word="Again"
-            label="Duplicate the chosen"
+            word="Copy"
+            label="Duplicate selection"
             disabled={full}
             onPress={edits.again}
           />
           <Tool
             icon="table-row-plus-before"
-            word="Over"
-            label="Insert a plate over the chosen"
+            word="Above"
+            label="Insert a plate above the selection"
             disabled={full || ids.length > 1}
             onPress={keys.over}
           />
           <Tool
             icon="table-row-plus-after"
-            word="Under"
-            label="Insert a plate under the chosen"
+            word="Below"
+            label="Insert a plate below the selection"
             disabled={full || ids.length > 1}
             onPress={keys.under}
           />
-          <Tool
-            icon="swap-vertical"
-            word="Turn"
-            label="Turn the chosen over"
-            onPress={edits.flip}
-          />
+          <Tool icon="swap-vertical" word="Turn" label="Turn selection over" onPress={edits.flip} />
           <Tool
             icon="delete-outline"
-            word="Out"
-            label="Take the chosen out"
+            word="Remove"
+            label="Remove selection"
             onPress={edits.remove}
           />
         </View>
@@ -145,16 +140,16 @@ function SeveralFields({
   };
   return (
     <View style={flow.stack}>
-      <Words bold size={15}>{`${chosen.length} plates chosen`}</Words>
+      <Words bold size={15}>{`${chosen.length} plates selected`}</Words>
       <Choice
-        label="All of the kind"
+        label="Type"
         value={only ?? ''}
         options={kinds.map((k) => ({ value: k.id, label: k.name || 'Plate' }))}
         onChange={edits.kind}
       />
       <View style={styles.severalFieldsRow}>
         <LooseField
-          label="All as thick as"
+          label="Set all thicknesses to"
           spec={THICKNESS}
           onValue={setThickness}
           onSubmit={take}

@@ -67,7 +67,9 @@ export function Section({
   const name = ({ layer: l, expands }: LayerShape) =>
     [
       `${l.number} ${l.kind.name}`,
-      l.thickness === undefined ? 'no thickness yet' : formatWithUnit(l.thickness, 'length', units),
+      l.thickness === undefined
+        ? 'thickness missing'
+        : formatWithUnit(l.thickness, 'length', units),
       ...marksOf(l, layout, expands),
     ].join(', ');
   const noted = labelled && shape.layers.some((s) => s.ghosts.length > 0);
@@ -293,7 +295,7 @@ function describe(layout: PackLayout): string {
   const n = layout.layers.length;
   if (n === 0) return 'Section of the pack: no plates yet';
   const discs = layout.layers.filter((l) => l.turnsWith === 'basket').length;
-  return `Section of the pack: ${n} plates from the hub floor outward, ${discs} turning with the basket and ${n - discs} with the hub, ${layout.slipping.length} slipping faces`;
+  return `Section of the pack: ${n} plates from the hub floor outward, ${discs} turning with the basket and ${n - discs} with the hub, ${layout.slipping.length} friction faces`;
 }
 
 const styles = StyleSheet.create({

@@ -140,8 +140,8 @@ function StateInWords({
     lift > 0 ? `Plate lifted ${formatWithUnit(lift, 'length', units, 2)}` : undefined,
     lift > 0 && at.clearancePerFace !== undefined
       ? at.clearancePerFace >= 0
-        ? `${formatWithUnit(at.clearancePerFace, 'length', units)} at each face`
-        : 'the warp takes all of it: every face still drags'
+        ? `${formatWithUnit(at.clearancePerFace, 'length', units)} per face`
+        : 'out-of-flat takes all the lift: every face drags'
       : undefined,
     lift > 0 && at.leverPull !== undefined
       ? `pull ${formatWithUnit(at.leverPull, 'force', units, 0)}`
@@ -149,13 +149,13 @@ function StateInWords({
     wear > 0 ? `worn ${formatWithUnit(wear, 'length', units, 2)}` : undefined,
     rpm !== undefined ? `at ${formatWithUnit(rpm, 'speed', units)}` : undefined,
     at.assist !== undefined
-      ? `the weights press with ${formatWithUnit(at.assist, 'force', units, 0)}`
+      ? `the weights add ${formatWithUnit(at.assist, 'force', units, 0)}`
       : undefined,
     rest.clamp !== undefined && lift <= 0
       ? `clamp ${formatWithUnit(rest.clamp, 'force', units, 0)}`
       : undefined,
     rest.reserve !== undefined && lift <= 0
-      ? `holds ${rest.reserve.low.toFixed(2)} times the engine at the weakest`
+      ? `torque reserve ${rest.reserve.low.toFixed(2)} worst case`
       : undefined,
   ].filter((p) => p !== undefined);
   const text = parts.join(', ');

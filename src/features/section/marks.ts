@@ -14,7 +14,7 @@ export function marksOf(layer: PackLayer, layout: PackLayout, expands: boolean):
     ...(plate.facing
       ? [`faces ${plate.facing}`]
       : kind.directional
-        ? ['directional, facing not set']
+        ? ['directional, facing missing']
         : []),
   ];
 }

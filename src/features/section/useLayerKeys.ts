@@ -10,14 +10,14 @@ import type { Selection } from './useSelection';
 /** Keys of the section, as they are listed under `?`; undo and redo of a job stand above them. */
 export const LAYER_KEYS = [
   ['Up, Down', 'Next layer outward or inward'],
-  ['Alt Up, Alt Down', 'Move the chosen layers'],
-  ['Shift Up, Shift Down', 'Choose one layer more'],
-  ['A', 'Choose all plates of this kind'],
+  ['Alt Up, Alt Down', 'Move selected layers'],
+  ['Shift Up, Shift Down', 'Select one more layer'],
+  ['A', 'Select all plates of this type'],
   ['D', 'Duplicate'],
-  ['I', 'Insert a plate over the chosen one'],
+  ['I', 'Insert a plate above the selected one'],
   ['T', 'Turn over'],
-  ['Delete', 'Take out'],
-  ['Escape', 'Choose nothing'],
+  ['Delete', 'Remove'],
+  ['Escape', 'Clear selection'],
 ] as const;
 
 /** Undo and redo from anywhere that is no field; the other keys while a layer of the section has the focus. */

@@ -24,8 +24,8 @@ import { flow } from '@/ui/flow';
 function bladesWords({ blades, total }: BladeStack): Sentence {
   const names = blades.map((b) => b.name).join(' and ');
   return blades.length === 1
-    ? say`Blade for the middle of the window: ${names}.`
-    : say`Blades for the middle of the window: ${names}, together ${length(total)}.`;
+    ? say`Gauge for the middle of the limits: ${names}.`
+    : say`Gauges for the middle of the limits: ${names}, together ${length(total)}.`;
 }
 
 /** The gap by the shop's own gauges, go and no-go, or by caliper. */
@@ -56,14 +56,14 @@ export function GaugesTool({ fields }: Pick<SheetLine, 'fields'>) {
         <View style={flow.stack}>
           <Words size={15}>
             {pair.go && pair.noGo
-              ? `From your sets: ${pair.go.name} must go in, ${pair.noGo.name} must not.`
-              : 'Your sets do not bracket this window.'}
+              ? `From your sets: ${pair.go.name} must pass, ${pair.noGo.name} must not.`
+              : 'Your gauge sets do not bracket these limits.'}
             {blades ? ` ${readSentence(bladesWords(blades), units)}` : ''}
           </Words>
           <View style={flow.wrap}>
             {pair.go ? (
               <Action icon="check" onPress={() => pair.go && set('goSize', pair.go)}>
-                {`${pair.go.name} goes in`}
+                {`${pair.go.name} passes`}
               </Action>
             ) : null}
             {pair.noGo ? (
@@ -75,7 +75,7 @@ export function GaugesTool({ fields }: Pick<SheetLine, 'fields'>) {
         </View>
       ) : null}
       <Panel
-        title="Gauges that the shop has"
+        title="Gauges in the shop"
         summary={owned.map((id) => GAUGE_SET_NAME[id]).join(', ') || 'None yet'}
       >
         <GaugeSets />

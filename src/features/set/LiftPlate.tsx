@@ -56,7 +56,7 @@ export function LiftPlate() {
       width={SIZE}
       height={SIZE}
       role="img"
-      aria-label={`Lift round the plate, angles clockwise from the top: ${places.map((p) => `${p.angle}° ${words(p.lift)}`).join(', ')}. Most toward ${Math.round(plane.direction)}°, least ${words(plane.least)} on the other side${need === undefined ? '' : `, ${words(need)} needed`}`}
+      aria-label={`Lift round the plate, angles clockwise from the top: ${places.map((p) => `${p.angle}° ${words(p.lift)}`).join(', ')}. Highest toward ${Math.round(plane.direction)}°, lowest ${words(plane.least)} opposite${need === undefined ? '' : `, ${words(need)} required`}`}
     >
       <Circle
         cx={MIDDLE}

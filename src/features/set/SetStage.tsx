@@ -22,9 +22,9 @@ export function SetStage() {
   const tool = (line: SheetLine) => toolOf(line);
   return (
     <StagePage>
-      <StepList stage="set" title="Setting it" tool={tool} />
+      <StepList stage="set" title="Set" tool={tool} />
       <Choice
-        label="A primary of its own, with a chain and an end float to set"
+        label="Separate primary with chain and end float"
         value={job.setting.separatePrimary ? 'yes' : 'no'}
         options={[
           { value: 'no', label: 'No' },
@@ -85,11 +85,11 @@ function ThumbTest() {
     <ToolBox>
       <Choice
         bare
-        label="With the springs out"
+        label="With springs removed"
         value={thumbTest ?? 'open'}
         options={[
           { value: 'tilts', label: 'Still tilts' },
-          { value: 'true', label: 'Lifts true' },
+          { value: 'true', label: 'Lifts evenly' },
         ]}
         onChange={(v) =>
           change((j) => (v === 'open' ? j : { ...j, setting: { ...j.setting, thumbTest: v } }))

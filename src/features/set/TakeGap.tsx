@@ -27,7 +27,7 @@ export function TakeGap({ from, by }: Props) {
         change((j) => ({ ...j, setting: { ...j.setting, installGap: { value: figure.value } } }))
       }
     >
-      {`The gap is ${figureText(figure, units).value}, by ${by}`}
+      {`Gap: ${figureText(figure, units).value}, by ${by}`}
     </Action>
   );
 }

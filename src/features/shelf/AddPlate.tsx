@@ -56,7 +56,7 @@ const schemaOf = (units: UnitChoice) =>
     age: Joi.valid('used', 'new'),
     nominal: numberText(THICKNESS, units)
       .required()
-      .messages({ 'any.required': 'Needed: the thickness as sold.' }),
+      .messages({ 'any.required': 'Enter the thickness as sold.' }),
     thickness: numberText(THICKNESS, units),
     count: numberText(COUNT, units),
   });
@@ -84,19 +84,19 @@ export function AddPlate() {
     ),
   );
   return (
-    <Panel title="Put a plate on the shelf" summary="Measured by itself, or several alike">
-      <FormChoice control={control} name="sort" label="Sort" options={SORT_OPTIONS} />
+    <Panel title="Add plate to shelf" summary="Measured singly, or several alike">
+      <FormChoice control={control} name="sort" label="Kind" options={SORT_OPTIONS} />
       {sort === 'disc' ? (
         <FormChoice control={control} name="lining" label="Lining" options={LINING_OPTIONS} />
       ) : null}
-      <FormChoice control={control} name="age" label="Age" options={AGE_OPTIONS} />
+      <FormChoice control={control} name="age" label="Condition" options={AGE_OPTIONS} />
       <FieldGrid>
-        <FormNumber control={control} name="nominal" label="Sold as" spec={THICKNESS} />
+        <FormNumber control={control} name="nominal" label="Nominal" spec={THICKNESS} />
         <FormNumber control={control} name="thickness" label="Measured" spec={THICKNESS} />
-        <FormNumber control={control} name="count" label="How many alike" spec={COUNT} />
+        <FormNumber control={control} name="count" label="Quantity" spec={COUNT} />
       </FieldGrid>
       <Action main icon="plus" onPress={() => void put()}>
-        Put it on the shelf
+        Add to shelf
       </Action>
     </Panel>
   );

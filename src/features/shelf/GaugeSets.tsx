@@ -11,7 +11,7 @@ export function GaugeSets() {
   return (
     <Toggles
       bare
-      label="Gauges that the shop has"
+      label="Gauges in the shop"
       chosen={owned}
       options={optionsOf(GAUGE_SET_NAME)}
       onToggle={(id) => dispatch(shelfActions.gaugeSetToggled(id))}

@@ -50,7 +50,7 @@ export function PlateRow({ plate, taken, holders }: Props) {
                 formatWithUnit(nominal, 'length', units, 2),
                 isNew ? 'new' : 'used',
                 lining ? LINING_ESTIMATES[lining].name.toLowerCase() : undefined,
-                count > 1 ? `${count} of them` : undefined,
+                count > 1 ? `${count} pieces` : undefined,
                 outOfFlat
                   ? `${formatWithUnit(outOfFlat, 'length', units, 2)} out of flat`
                   : undefined,
@@ -94,7 +94,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
   return (
     <>
       <Field
-        label="Written on it"
+        label="Marking"
         value={plate.label}
         maxLength={MAX_LABEL}
         onChangeText={(label) => keep({ label })}
@@ -123,7 +123,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
           />
         ) : null}
         <LooseField
-          label="How many alike"
+          label="Quantity"
           spec={countFrom(taken)}
           keepAs={`${kept}count`}
           initial={String(plate.count)}
@@ -137,31 +137,26 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
       ) : null}
       {taken > 0 ? (
         <Words soft size={14}>
-          It lies in a job: take it out there before it leaves the shelf.
+          Used in a job: remove it there before deleting it from the shelf.
         </Words>
       ) : (
         <>
-          <Field
-            label="Why it goes to the scrap"
-            value={why}
-            maxLength={200}
-            onChangeText={setWhy}
-          />
+          <Field label="Reason for scrapping" value={why} maxLength={200} onChangeText={setWhy} />
           <View style={flow.wrap}>
             <Action
               icon="archive-outline"
-              accessibilityLabel={`${plate.label} to the scrap`}
+              accessibilityLabel={`Scrap ${plate.label}`}
               disabled={why.trim() === ''}
               onPress={scrap}
             >
-              To the scrap
+              Scrap
             </Action>
             <Action
               icon="delete-outline"
-              accessibilityLabel={`Take ${plate.label} off the shelf`}
+              accessibilityLabel={`Remove ${plate.label} from the shelf`}
               onPress={() => dispatch(shelfActions.stockPlateTaken(plate.id))}
             >
-              Take off the shelf
+              Remove from shelf
             </Action>
           </View>
         </>

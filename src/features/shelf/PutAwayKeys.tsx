@@ -26,8 +26,8 @@ interface Props {
 }
 
 const KEY = {
-  shelf: { icon: 'layers-outline', word: 'To the shelf' },
-  scrap: { icon: 'archive-outline', word: 'To the scrap' },
+  shelf: { icon: 'layers-outline', word: 'To shelf' },
+  scrap: { icon: 'archive-outline', word: 'To scrap' },
 } as const;
 
 /** Keys that put plates of the job away with what they measured, and say what came of it. */
@@ -60,7 +60,7 @@ export function PutAwayKeys({ pieces, put, what, to }: Props) {
             {done.undo ? (
               <Action
                 icon="undo"
-                accessibilityLabel="Undo putting away"
+                accessibilityLabel="Undo"
                 onPress={() => {
                   done.undo?.();
                   setDone(undefined);

@@ -41,7 +41,7 @@ type May = (typeof MAY)[number];
 /** The best packs that the shelf has for this job, under the conditions that are asked for. */
 export function ShelfPanel() {
   return (
-    <Panel title="From the shelf" summary="The best set of steels, springs and step that there is">
+    <Panel title="From the shelf" summary="Best set of steels, springs and step in stock">
       <WhenRead>
         <Search />
       </WhenRead>
@@ -76,32 +76,32 @@ function Search() {
     <>
       <Words soft size={15}>
         {pieces === 0
-          ? 'There is no free steel on the shelf yet: put plates on it first.'
-          : `Discs stay; the steels are chosen from ${pieces} on the shelf, nearest to the middle of the window first.`}
+          ? 'No free steels on the shelf. Add plates first.'
+          : `Discs stay; steels are chosen from ${pieces} on the shelf, closest to the middle of the limits first.`}
       </Words>
       <Toggles<May>
-        label="May be changed too"
+        label="Also vary"
         chosen={may}
         options={[
           ...(hasGroups
-            ? [{ value: 'springs' as const, label: 'The springs, from the shelf' }]
-            : [{ value: 'step' as const, label: 'The retainer step' }]),
+            ? [{ value: 'springs' as const, label: 'Springs from the shelf' }]
+            : [{ value: 'step' as const, label: 'Retainer step' }]),
         ]}
         onToggle={(m) => setMay(toggled(MAY, may, m))}
       />
       <FieldGrid>
-        <LooseField label="Lever pull at most" spec={PULL} onValue={setMaxPull} />
+        <LooseField label="Maximum lever pull" spec={PULL} onValue={setMaxPull} />
       </FieldGrid>
       {run.state === 'running' ? (
         <>
-          <ProgressLine share={run.share} label="Sets looked at" />
+          <ProgressLine share={run.share} label="Sets checked" />
           <Action icon="close" onPress={stop}>
             Stop
           </Action>
         </>
       ) : (
         <Action main icon="magnify" disabled={pieces === 0} onPress={search}>
-          Find the best ten
+          Find the ten best
         </Action>
       )}
       <View aria-live="polite">
@@ -145,12 +145,12 @@ function SetRow({ set, place, stock }: RowProps) {
         <Words size={14}>
           {[
             set.off === 0
-              ? 'in the middle of the window'
+              ? 'at the middle of the limits'
               : `${formatWithUnit(Math.abs(set.off), 'length', units)} ${set.off < 0 ? 'under' : 'over'} the middle`,
-            `holds ${set.reserve.toFixed(2)} at the weakest`,
-            set.newParts === 0 ? 'no new part' : `${set.newParts} new`,
+            `reserve ${set.reserve.toFixed(2)} worst case`,
+            set.newParts === 0 ? 'no new parts' : `${set.newParts} new`,
             set.outOfFlat
-              ? `${formatWithUnit(set.outOfFlat, 'length', units, 2)} out of flat in all`
+              ? `total out-of-flat ${formatWithUnit(set.outOfFlat, 'length', units, 2)}`
               : undefined,
             optionName(job, set.option, stock),
           ]
@@ -162,7 +162,7 @@ function SetRow({ set, place, stock }: RowProps) {
         </Words>
       </View>
       <Action
-        accessibilityLabel={`Take set ${place}`}
+        accessibilityLabel={`Use set ${place}`}
         onPress={() =>
           change((j) =>
             withShelfSet(
@@ -175,7 +175,7 @@ function SetRow({ set, place, stock }: RowProps) {
           )
         }
       >
-        Take
+        Use
       </Action>
     </View>
   );
@@ -223,27 +223,27 @@ function missSentence(job: Job, { condition, by }: ShelfMiss, units: UnitChoice)
   ).length;
   switch (condition) {
     case 'window':
-      return `No choice of ${steels} steels comes nearer to the window than ${mm}: order steels of another thickness, or relax the window.`;
+      return `The closest choice of ${steels} steels is ${mm} outside the limits. Order steels of another thickness, or widen the limits.`;
     case 'plates on the shelf':
-      return `There are not enough steels on the shelf: ${steels} are needed.`;
+      return `Not enough steels on the shelf: ${steels} needed.`;
     case 'holds':
-      return `No set holds the engine${short(by) && `; the best is ${short(by)} times short`}: let springs or step be changed too, or order stronger springs.`;
+      return `No set holds the engine torque${short(by) && `; the best is ${short(by)} short`}. Also vary springs or step, or order stronger springs.`;
     case 'releases':
-      return `The best lifts too little by ${mm}: fewer faces, flatter steels, or more lift.`;
+      return `Lift of the best set is ${mm} too small. Use fewer faces, flatter steels, or more lift.`;
     case 'coils':
-      return `The best presses its coils solid by ${mm}: order springs with a shorter solid length, or lower the stack.`;
+      return `Coil bind in the best set, by ${mm}. Order springs with a shorter solid length, or lower the stack.`;
     case 'gap':
-      return `The best misses the plate gap by ${mm}.`;
+      return `The best set misses the plate gap by ${mm}.`;
     case 'basketRetention':
-      return 'The best still leaves a disc off the basket’s fingers: fewer or thinner plates.';
+      return 'In the best set a disc is off the basket’s fingers. Use fewer or thinner plates.';
     case 'retention':
-      return `The best still leaves a plate off its spline: fewer or thinner plates, or a spacer pair.`;
+      return `In the best set a plate is off its spline. Use fewer or thinner plates, or a spacer pair.`;
     case 'step':
-      return 'The step in use does not suit such a stack: let the step be changed too.';
+      return 'The step in use does not suit this stack. Also vary the step.';
     case 'pull':
-      return `The best pulls ${formatWithUnit(by, 'force', units, 0)} more than allowed: allow more, or order lighter springs.`;
+      return `The best set pulls ${formatWithUnit(by, 'force', units, 0)} more than allowed. Allow more, or order lighter springs.`;
     default:
-      return `It fails on: ${condition}.`;
+      return `Fails on: ${condition}.`;
   }
 }
 

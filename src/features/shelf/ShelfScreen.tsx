@@ -58,7 +58,7 @@ function Stocked() {
   return (
     <>
       <Wanted jobs={jobs} />
-      <Heading level={2}>New on the shelf</Heading>
+      <Heading level={2}>Add to shelf</Heading>
       <AddPlate />
       <AddSprings />
       {SORTS.map(({ sort, name }) => {
@@ -67,7 +67,7 @@ function Stocked() {
           <View key={sort} style={flow.tight}>
             <Heading level={2}>{name}</Heading>
             {of.length === 0 ? (
-              <Words soft>{`No ${sort}s on the shelf yet: put one on it above.`}</Words>
+              <Words soft>{`No ${sort}s on the shelf yet. Add one above.`}</Words>
             ) : null}
             <View role="list" aria-label={name}>
               {of.slice(0, FIRST).map(row)}
@@ -123,7 +123,7 @@ function Stocked() {
 const FIRST = 6;
 
 const scrapWords = (n: number): string =>
-  `${n === 1 ? 'One entry' : `${n} entries`}, with what was measured and why it went`;
+  `${n === 1 ? 'One entry' : `${n} entries`}, with readings and reason`;
 
 /** In which jobs the items lie: reserved while a job is under way, used once it is signed. */
 function holdersOf(jobs: readonly Job[]): ReadonlyMap<string, readonly string[]> {
@@ -162,7 +162,7 @@ function ScrapRow({ label, mm, words, item: { scrapped, from }, onForget }: Scra
         </Words>
       </View>
       <Digits size={15}>{mm === undefined ? '' : formatWithUnit(mm, 'length', units)}</Digits>
-      <IconKey icon="delete-outline" label={`Strike ${label} off the scrap`} onPress={onForget} />
+      <IconKey icon="delete-outline" label={`Delete ${label} from scrap`} onPress={onForget} />
     </View>
   );
 }

@@ -124,7 +124,7 @@ function SpringFields({ spring, taken }: Props) {
           {group.testerPoints.map((p, i) => (
             <FieldGrid
               key={p.id}
-              removeLabel={`Take tester point ${i + 1} out`}
+              removeLabel={`Remove tester point ${i + 1}`}
               onRemove={() =>
                 keep({ testerPoints: group.testerPoints.filter((other) => other.id !== p.id) })
               }
@@ -150,21 +150,21 @@ function SpringFields({ spring, taken }: Props) {
             disabled={group.testerPoints.length >= MAX_TESTER_POINTS}
             onPress={() => keep({ testerPoints: [...group.testerPoints, { id: nanoid(8) }] })}
           >
-            Add a tester point
+            Add tester point
           </Action>
         </>
       ) : null}
       {taken > 0 ? (
         <Words soft size={14}>
-          Some of them lie in a job: take them out there before they leave the shelf.
+          Some are used in a job: remove them there before deleting them from the shelf.
         </Words>
       ) : (
         <Action
           icon="delete-outline"
-          accessibilityLabel={`Take ${group.name} off the shelf`}
+          accessibilityLabel={`Remove ${group.name} from the shelf`}
           onPress={() => dispatch(shelfActions.springsTaken(spring.id))}
         >
-          Take off the shelf
+          Remove from shelf
         </Action>
       )}
     </>
@@ -173,7 +173,7 @@ function SpringFields({ spring, taken }: Props) {
 
 const schemaOf = (units: UnitChoice) =>
   Joi.object<{ name: string; count?: number }>({
-    name: nameText('Needed: a name for the springs.'),
+    name: nameText('Enter a name for the springs.'),
     count: numberText(COUNT, units),
   });
 
@@ -196,13 +196,13 @@ export function AddSprings() {
     );
   });
   return (
-    <Panel title="Put springs on the shelf" summary="Of one kind; tester points and lengths follow">
+    <Panel title="Add springs to shelf" summary="One kind; tester points and lengths follow">
       <FormText control={control} name="name" label="Name of the springs" maxLength={120} />
       <FieldGrid>
-        <FormNumber control={control} name="count" label="Pieces of them" spec={COUNT} />
+        <FormNumber control={control} name="count" label="Quantity" spec={COUNT} />
       </FieldGrid>
       <Action main icon="plus" onPress={() => void put()}>
-        Put them on the shelf
+        Add to shelf
       </Action>
     </Panel>
   );

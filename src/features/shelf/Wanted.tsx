@@ -38,8 +38,8 @@ export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
       {short.length === 0 ? (
         <Words soft>
           {stock.wanted.length === 0
-            ? 'Say below how many of a size the shelf should have, and what lacks stands here.'
-            : 'Nothing: of every size there are as many as wanted.'}
+            ? 'Enter minimum quantities below; shortages appear here.'
+            : 'Nothing: all minimum quantities are in stock.'}
         </Words>
       ) : (
         <View role="list" aria-label="To order">
@@ -58,11 +58,11 @@ export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
           ))}
         </View>
       )}
-      <Panel title="For jobs under way" summary="What the jobs at Specify and Build have to get">
+      <Panel title="For current jobs" summary="Parts missing for jobs at Specify and Build">
         <ForJobs jobs={jobs} />
       </Panel>
       <Panel
-        title="Wanted on the shelf"
+        title="Minimum quantities"
         summary={
           stock.wanted.map((w) => `${w.atLeast} ${w.sort}s of ${size(w.nominal)}`).join(', ') ||
           'Nothing yet'
@@ -73,11 +73,11 @@ export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
           return (
             <FieldGrid
               key={w.id}
-              removeLabel={`${name} is not wanted any more`}
+              removeLabel={`Remove ${name}`}
               onRemove={() => dispatch(shelfActions.wantedTaken(w.id))}
             >
               <LooseField
-                label={`${name}, at least`}
+                label={`${name}, minimum`}
                 spec={COUNT}
                 keepAs={`shelf.wanted.${w.id}`}
                 initial={String(w.atLeast)}
@@ -100,9 +100,9 @@ export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
 function ForJobs({ jobs }: { readonly jobs: readonly Job[] }) {
   const units = useUnits();
   const orders = ordersOfJobs(jobs, units);
-  if (orders.length === 0) return <Words soft>No job has to get anything.</Words>;
+  if (orders.length === 0) return <Words soft>No parts missing for jobs.</Words>;
   return (
-    <View role="list" aria-label="For jobs under way" style={flow.stack}>
+    <View role="list" aria-label="For current jobs" style={flow.stack}>
       {orders.map(({ job, lines }) => (
         <View key={job.id} role="listitem" style={flow.lines}>
           <Words bold size={15}>
@@ -126,10 +126,10 @@ const schemaOf = (units: UnitChoice) =>
     sort: Joi.valid('steel', 'disc'),
     nominal: numberText(THICKNESS, units)
       .required()
-      .messages({ 'any.required': 'Needed: the thickness as sold.' }),
+      .messages({ 'any.required': 'Enter the thickness as sold.' }),
     atLeast: numberText(COUNT, units)
       .required()
-      .messages({ 'any.required': 'Needed: how many there should be.' }),
+      .messages({ 'any.required': 'Enter the minimum quantity.' }),
   });
 
 function AddWanted() {
@@ -144,11 +144,11 @@ function AddWanted() {
     <>
       <FormChoice control={control} name="sort" label="Another size" options={SORT_OPTIONS} />
       <FieldGrid>
-        <FormNumber control={control} name="nominal" label="Thickness as sold" spec={THICKNESS} />
-        <FormNumber control={control} name="atLeast" label="At least so many" spec={COUNT} />
+        <FormNumber control={control} name="nominal" label="Nominal thickness" spec={THICKNESS} />
+        <FormNumber control={control} name="atLeast" label="Minimum quantity" spec={COUNT} />
       </FieldGrid>
       <Action icon="plus" onPress={() => void add()}>
-        Want so many
+        Add minimum
       </Action>
     </>
   );

@@ -47,7 +47,7 @@ export const putAway =
   (jobId: string, parts: readonly PartVerdict[], where: 'shelf' | 'scrap', today: string) =>
   (dispatch: AppStore['dispatch'], getState: () => RootState): PutAway => {
     const job = getState().jobs.entities[jobId];
-    if (!job) return { text: 'There is no such job.' };
+    if (!job) return { text: 'Job not found.' };
     const { units } = getState().display;
     const before = new Map<string, Plate>();
     const made: string[] = [];
@@ -59,7 +59,7 @@ export const putAway =
       if (!plate) continue;
       if (plate.shelfId !== undefined && where === 'shelf') {
         const label = kept.plates.find((p) => p.id === plate.shelfId)?.label;
-        told.push(`${part.name} is on the shelf again${label ? ` as ${label}` : ''}.`);
+        told.push(`${part.name} is back on the shelf${label ? ` as ${label}` : ''}.`);
       } else {
         const item = stockPlateOf(job, part, kept, nanoid(10), today);
         if (!item) {
@@ -92,7 +92,7 @@ export const putAway =
     return {
       text: [
         ...told,
-        before.size === 1 ? 'A new one lies in its place.' : 'New ones lie in their places.',
+        before.size === 1 ? 'Replaced by a new part.' : 'Replaced by new parts.',
       ].join(' '),
       undo: () => {
         for (const id of made)
@@ -114,10 +114,10 @@ export const putSpringsAway =
   (dispatch: AppStore['dispatch'], getState: () => RootState): PutAway => {
     const job = getState().jobs.entities[jobId];
     const group = job?.springs.coil.groups.find((g) => g.id === groupId);
-    if (!job || !group) return { text: 'There are no such springs.' };
+    if (!job || !group) return { text: 'Springs not found.' };
     const name = group.name || 'Springs';
     const springs = stockSpringsOf(job, group, nanoid(10));
-    if (!springs) return { text: `${name} stay: say under Specify how many there are.` };
+    if (!springs) return { text: `${name} not moved: enter their number at Specify.` };
     const again = where === 'shelf' && group.shelfId !== undefined;
     if (!again && where === 'shelf') dispatch(shelfActions.springsPut(springs));
     const fromShelf = where === 'scrap' ? group.shelfId : undefined;
@@ -132,7 +132,7 @@ export const putSpringsAway =
     dispatch(editJob(jobId, (j) => withoutSprings(j, groupId)));
     return {
       text: again
-        ? `${name} are on the shelf again.`
+        ? `${name} are back on the shelf.`
         : `${springs.count} of ${name} are ${where === 'shelf' ? 'on the shelf' : 'scrap'}.`,
       undo: () => {
         if (where === 'scrap') dispatch(shelfActions.scrapSpringsForgotten(springs.id));

@@ -33,7 +33,7 @@ export function FrozenBanner() {
       <View style={styles.grow} aria-live="polite">
         <Words size={15}>
           {refused
-            ? 'Nothing was changed: this record is signed. Open it again to change it; the signed revision stays.'
+            ? 'Nothing changed: this record is signed. Reopen it to change it; the signed revision is kept.'
             : `Signed as revision ${last.number} on ${momentText(last.signedAt)} by ${last.by}.`}
         </Words>
       </View>
@@ -44,7 +44,7 @@ export function FrozenBanner() {
             router.setParams({ stage: 'log', tab: undefined });
           }}
         >
-          To the sign-off
+          Go to sign-off
         </Action>
       ) : null}
     </View>

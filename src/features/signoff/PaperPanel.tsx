@@ -21,8 +21,8 @@ import { flow } from '@/ui/flow';
 
 const SHEET_NAME: Readonly<Record<SheetKind, string>> = {
   job: 'Job sheet',
-  rider: 'Sheet for the rider',
-  order: 'Parts and order list',
+  rider: 'Customer sheet',
+  order: 'Order list',
 };
 
 const WARM_AFTER_MS = 400;
@@ -75,30 +75,30 @@ export function PaperPanel() {
   };
   const table = async () => {
     download(name('order', 'csv'), writeOrderCsv(job.number, orderList(job, units)), 'text/csv');
-    setTold(`Order list written: ${name('order', 'csv')}.`);
+    setTold(`Order list saved: ${name('order', 'csv')}.`);
   };
   return (
     <View style={flow.stack}>
-      <Heading level={2}>Paper</Heading>
+      <Heading level={2}>Sheets</Heading>
       {lost.length > 0 ? (
         <NoticeBar
-          label="Letters that can’t be printed"
-          text={`The sheets can’t print ${lost.slice(0, NAMED).join(' ')}${lost.length > NAMED ? ` and ${lost.length - NAMED} more` : ''}. Each is printed as ${UNPRINTABLE}: write it in by hand, or put it in other letters.`}
+          label="Unprintable characters"
+          text={`The sheets can’t print ${lost.slice(0, NAMED).join(' ')}${lost.length > NAMED ? ` and ${lost.length - NAMED} more` : ''}. Each is printed as ${UNPRINTABLE}: write it in by hand, or use other characters.`}
         />
       ) : null}
       <Choice label="Page" value={pageSize} options={PAGES} onChange={setPageSize} />
       <View style={flow.wrap}>
         <Action main icon="download" onPress={() => void make('job')}>
-          Job sheet, PDF
+          Job sheet (PDF)
         </Action>
         <Action icon="download" onPress={() => void make('rider')}>
-          For the rider, PDF
+          Customer sheet (PDF)
         </Action>
         <Action icon="download" onPress={() => void make('order')}>
-          Parts and order list, PDF
+          Order list (PDF)
         </Action>
         <Action icon="download" onPress={() => void table()}>
-          Parts and order list, CSV
+          Order list (CSV)
         </Action>
       </View>
       <View aria-live="polite">

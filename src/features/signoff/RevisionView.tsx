@@ -23,7 +23,7 @@ export function RevisionView({ revision, onClose }: Props) {
     <View style={flow.sections}>
       <View style={flow.inline}>
         <Action icon="arrow-left" onPress={onClose}>
-          Back to the sign-off
+          Back to sign-off
         </Action>
       </View>
       <PaperView paper={paper} job={job} />

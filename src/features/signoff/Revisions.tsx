@@ -39,9 +39,9 @@ function RevisionRow({ revision: r }: { readonly revision: Revision }) {
   return (
     <View role="listitem" style={[ruled, styles.item]}>
       <Words bold>{`Revision ${r.number}, ${momentText(r.signedAt)}, ${r.by}`}</Words>
-      {r.why ? <Words size={15}>{`Opened again: ${r.why}`}</Words> : null}
+      {r.why ? <Words size={15}>{`Reopened: ${r.why}`}</Words> : null}
       <Words soft size={14}>
-        Digest of its content (SHA-256)
+        Content digest (SHA-256)
       </Words>
       <Digits soft size={13}>
         {r.digest.replace(/(.{16})(?=.)/g, '$1 ')}
@@ -51,7 +51,7 @@ function RevisionRow({ revision: r }: { readonly revision: Revision }) {
           icon="eye-outline"
           onPress={() => router.setParams({ stage: 'log', revision: String(r.number) })}
         >
-          {`Read revision ${r.number}`}
+          {`Show revision ${r.number}`}
         </Action>
       </View>
     </View>
@@ -59,7 +59,7 @@ function RevisionRow({ revision: r }: { readonly revision: Revision }) {
 }
 
 const REASON = Joi.object<{ why: string }>({
-  why: nameText('Needed: why the record is changed.'),
+  why: nameText('Enter the reason for the change.'),
 });
 
 /** Opening a signed record again needs a reason; it stands in the next revision. */
@@ -69,15 +69,9 @@ function Reopen() {
   const reopen = submit(({ why }) => change((j) => reopened(j, why)));
   return (
     <View style={flow.stack}>
-      <FormText
-        alone
-        control={control}
-        name="why"
-        label="Open it again to change it, because"
-        maxLength={400}
-      />
+      <FormText alone control={control} name="why" label="Reason for reopening" maxLength={400} />
       <Action icon="pencil-outline" onPress={() => void reopen()}>
-        Open a new revision
+        Reopen
       </Action>
     </View>
   );

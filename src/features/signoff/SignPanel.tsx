@@ -26,7 +26,7 @@ import { SPACE, useRuled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
-const SIGNATURE = Joi.object<{ by: string }>({ by: nameText('Needed: the name of who signs.') });
+const SIGNATURE = Joi.object<{ by: string }>({ by: nameText('Enter the name of the signer.') });
 
 /** What holds the signature up, each with the way to mend it or a written reason, and the signature itself. */
 export function SignPanel() {
@@ -54,16 +54,16 @@ export function SignPanel() {
         <Heading level={2}>Sign-off</Heading>
         <Words soft size={15}>
           {items.length === 0
-            ? 'Nothing is open.'
+            ? 'No open items.'
             : open === 0
-              ? `Nothing is open but what a reason is written for (${items.length}).`
-              : `${open} ${open === 1 ? 'thing is' : 'things are'} open. ${open === 1 ? 'Mend it' : 'Mend each'}, or write why you sign all the same; the reason is printed.`}
+              ? `No open items except those signed with a reason (${items.length}).`
+              : `${open} ${open === 1 ? 'open item' : 'open items'}. ${open === 1 ? 'Fix it' : 'Fix each'}, or sign with a reason. The reason is printed.`}
         </Words>
         {job.signOff.reopened === undefined ? null : (
-          <Words size={15}>{`Opened again: ${job.signOff.reopened}`}</Words>
+          <Words size={15}>{`Reopened: ${job.signOff.reopened}`}</Words>
         )}
       </View>
-      <View role="list" aria-label="Open before signing">
+      <View role="list" aria-label="Open items">
         {items.map((item) => (
           <ItemRow key={item.id} item={item} />
         ))}
@@ -80,8 +80,8 @@ export function SignPanel() {
       <View role="alert">{refused ? <Words>{refused}</Words> : null}</View>
       <Words soft size={14}>
         {open === 0
-          ? 'A signature freezes this record. It does not say that the machine is safe: the maker’s manual, local rules and a licensed mechanic stand above it.'
-          : 'It can be signed once nothing is open without a reason.'}
+          ? 'A signature freezes this record. It does not say that the machine is safe: the maker’s manual, local rules and a licensed mechanic take precedence.'
+          : 'Signing is possible once every open item is fixed or has a reason.'}
       </Words>
     </View>
   );
@@ -108,7 +108,7 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
       {writing || item.override ? (
         <Field
           alone
-          label="Signed all the same, because"
+          label="Reason for signing"
           value={reason}
           maxLength={400}
           onChangeText={(text) =>
@@ -129,11 +129,11 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
               : router.setParams({ stage: item.stage, step: item.step, tab: undefined })
           }
         >
-          {`To ${STAGE_NAME[item.stage]}`}
+          {`Go to ${STAGE_NAME[item.stage]}`}
         </Action>
         {writing || item.override ? null : (
           <Action icon="pencil-outline" onPress={() => setWriting(true)}>
-            Write a reason
+            Sign with a reason
           </Action>
         )}
       </View>

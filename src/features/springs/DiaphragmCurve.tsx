@@ -19,12 +19,12 @@ export function DiaphragmCurve() {
   if (!look)
     return (
       <Words soft size={15}>
-        The curve of the spring appears once the stack, the spring and its deflection are known.
+        The spring curve appears once stack, spring and deflection are known.
       </Words>
     );
   return (
     <View style={flow.stack}>
-      <Heading level={3}>Where the spring works</Heading>
+      <Heading level={3}>Working point</Heading>
       <Curve look={look} />
       <FallingInWords look={look} />
       {look.steps.length > 1 ? <Steps steps={look.steps} /> : null}
@@ -64,7 +64,7 @@ function Curve({ look }: { readonly look: DiaphragmLook }) {
       ]}
       xLabel={`Deflection, ${mm.symbol}`}
       yLabel={`Force, ${newton.symbol}`}
-      description={`Force of the diaphragm. ${(['worn', 'built', 'lifted'] as const)
+      description={`Diaphragm force. ${(['worn', 'built', 'lifted'] as const)
         .flatMap((name) => {
           const at = look[name];
           return at ? [`${MARK[name]}: ${show(at)}`] : [];
@@ -82,15 +82,17 @@ function FallingInWords({ look }: { readonly look: DiaphragmLook }) {
   const { falling, built } = look;
   if (!falling)
     return (
-      <Words size={15}>More preload clamps more all along this curve, and pulls heavier.</Words>
+      <Words size={15}>
+        More preload gives more clamp along the whole curve, and a heavier lever.
+      </Words>
     );
   const inside = built.deflection >= falling.from && built.deflection <= falling.to;
   const span = `${formatWithUnit(falling.from, 'length', units, 2)} to ${formatWithUnit(falling.to, 'length', units, 2)}`;
   return (
     <Words size={15}>
       {inside
-        ? `The spring is past its peak: from ${span}, shaded, more preload means less clamp and a lighter lever, and wear brings clamp back until it is worn past the peak.`
-        : `From ${span}, shaded, more preload would mean less clamp. The spring works ${built.deflection < falling.from ? 'before' : 'beyond'} that.`}
+        ? `The spring works past its peak: in the shaded range, from ${span}, more preload means less clamp and a lighter lever; wear raises clamp until the peak is passed.`
+        : `In the shaded range, from ${span}, more preload would mean less clamp. The spring works ${built.deflection < falling.from ? 'before' : 'beyond'} that.`}
     </Words>
   );
 }
@@ -105,7 +107,7 @@ function Steps({ steps }: { readonly steps: readonly StepLook[] }) {
       springs: { ...j.springs, diaphragm: { ...j.springs.diaphragm, stepId } },
     }));
   return (
-    <View role="list" aria-label="What each step would do">
+    <View role="list" aria-label="Effect of each step">
       {steps.map((step) => (
         <View key={step.id} role="listitem" style={[ruled, styles.item]}>
           <View style={flow.share}>
@@ -117,8 +119,8 @@ function Steps({ steps }: { readonly steps: readonly StepLook[] }) {
             </Digits>
           </View>
           {step.inUse ? null : (
-            <Action accessibilityLabel={`Take step ${step.name}`} onPress={() => take(step.id)}>
-              Take
+            <Action accessibilityLabel={`Use step ${step.name}`} onPress={() => take(step.id)}>
+              Use
             </Action>
           )}
         </View>

@@ -44,14 +44,14 @@ export function SpringCircle() {
   if (count === 0 || count > MAX_RING) return null;
   return (
     <View style={flow.stack}>
-      <Heading level={3}>Round the ring</Heading>
+      <Heading level={3}>Springs round the ring</Heading>
       {ring.length === 0 ? (
         <>
           <Words soft size={15}>
-            Record which spring stands where, to see whether they press in the middle.
+            Record the position of each spring to check that the force is centred.
           </Words>
           <Action icon="plus" onPress={() => setRing(laid(groups))}>
-            {groups.length > 1 ? 'Lay the kinds in turn' : 'Lay the ring'}
+            {groups.length > 1 ? 'Alternate the springs' : 'Fill the ring'}
           </Action>
         </>
       ) : (
@@ -105,7 +105,7 @@ export function SpringCircle() {
               return (
                 <RingKey
                   key={i}
-                  label={`Place ${i + 1}: ${letter(id)}`}
+                  label={`Position ${i + 1}: ${letter(id)}`}
                   x={at.x}
                   y={at.y}
                   onPress={() => setRing(withNextKind(ring, i, groups))}
@@ -116,21 +116,19 @@ export function SpringCircle() {
           <Words size={15}>
             {look
               ? look.resultant.offset < 0.05
-                ? 'The springs press in the middle.'
-                : `The springs press ${formatWithUnit(look.resultant.offset, 'length', units, 2)} off the middle (drawn ${OFFSET_SCALE} times as far): the plate lifts on one side. Lay the kinds evenly in turn.`
-              : 'Where they press together appears once the radius of the ring and every spring are known.'}
+                ? 'The spring force is centred.'
+                : `The spring force is ${formatWithUnit(look.resultant.offset, 'length', units, 2)} off centre (drawn ${OFFSET_SCALE} times as far): the plate lifts unevenly. Alternate the springs evenly.`
+              : 'The centre of force appears once the ring radius and every spring are known.'}
           </Words>
           {groups.length > 1 ? (
             <Words soft size={14}>
-              {groups
-                .map((g) => `${letter(g.id)} is ${g.name || 'a kind without a name'}`)
-                .join('; ')}
-              . Tap a place to change its kind.
+              {groups.map((g) => `${letter(g.id)} is ${g.name || 'unnamed springs'}`).join('; ')}.
+              Tap a position to change its spring.
             </Words>
           ) : null}
           <View style={flow.wrap}>
             {groups.length > 1 ? (
-              <Action onPress={() => setRing(laid(groups))}>Lay the kinds in turn</Action>
+              <Action onPress={() => setRing(laid(groups))}>Alternate the springs</Action>
             ) : null}
             <Action icon="close" onPress={() => setRing([])}>
               No order recorded
@@ -162,7 +160,7 @@ function describeRing(
   units: ReturnType<typeof useUnits>,
 ): string {
   const off = look
-    ? `, pressing ${formatWithUnit(look.resultant.offset, 'length', units, 2)} off the middle at ${Math.round(look.resultant.direction)}°`
+    ? `, centre of force ${formatWithUnit(look.resultant.offset, 'length', units, 2)} off, toward ${Math.round(look.resultant.direction)}°`
     : '';
   return `Ring of ${letters.length} springs: ${letters.join(' ')}${off}`;
 }

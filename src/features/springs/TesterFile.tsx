@@ -28,7 +28,7 @@ export function TesterFile({ place, onPoints }: Props) {
       if (file.size > MAX_CSV_BYTES) throw new FileRefused('Too large: at most 2 MB.');
       const points = readSpringCsv(await file.text(), place);
       onPoints(points);
-      setTold({ text: `${points.length} points taken from ${file.name}.`, bad: false });
+      setTold({ text: `${points.length} points read from ${file.name}.`, bad: false });
     } catch (error) {
       setTold({
         text:
@@ -42,7 +42,7 @@ export function TesterFile({ place, onPoints }: Props) {
   return (
     <View style={flow.tight}>
       <Action icon="import" onPress={() => void pick()}>
-        Tester points from a CSV file
+        Import tester points (CSV)
       </Action>
       <View aria-live="polite">
         {told ? (

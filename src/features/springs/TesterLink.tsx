@@ -23,7 +23,7 @@ export function TesterLink({ onReading, children }: Props) {
     <>
       {listening ? <BenchBar of="tester" compact={status !== 'off'} /> : null}
       <Action icon="access-point" onPress={() => setListening(!listening)}>
-        {listening ? 'Stop taking from the tester' : 'Take points from the spring tester'}
+        {listening ? 'Disconnect the spring tester' : 'Read points from the spring tester'}
       </Action>
       {listening ? children : null}
     </>

@@ -19,7 +19,7 @@ export function SaveMark() {
     <View aria-live="polite" testID="save-mark" {...{ dataSet: { status } }}>
       {status === 'failed' || status === 'memory' ? (
         <Words bold size={14} style={{ color: strata.stop }}>
-          not stored
+          not saved
         </Words>
       ) : status === 'saving' ? (
         wide ? (

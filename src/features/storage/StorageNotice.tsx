@@ -37,9 +37,7 @@ export function StorageNotice() {
         {gone === undefined ? null : <Words size={15}>{GONE}</Words>}
         {damaged.map(({ key, mended, number }) => (
           <Words size={15} key={key}>
-            {`${keyWords(key, number)} could not be read${
-              mended ? ': the version before is shown.' : '.'
-            } The text that was stored is set aside under Backup.`}
+            {`${keyWords(key, number)} could not be read${mended ? ': the version before is shown.' : '.'} The stored text is kept under Backup.`}
           </Words>
         ))}
         {clashes.map((clash, i) => (
@@ -61,14 +59,14 @@ export function StorageNotice() {
           ) : null,
         )}
         <Action icon="download" onPress={() => router.navigate('/files')}>
-          To the backup
+          Go to Backup
         </Action>
         {storage.status === 'memory' ? (
-          <Action onPress={() => location.reload()}>Open it again</Action>
+          <Action onPress={() => location.reload()}>Open again</Action>
         ) : null}
         {lost ? null : (
           <Action icon="close" onPress={putAway}>
-            Put away
+            Close
           </Action>
         )}
       </View>
@@ -77,16 +75,16 @@ export function StorageNotice() {
 }
 
 const GONE =
-  'The workshop that was kept in this browser is gone: the browser has thrown it away, as it does when a device is short of room or a page is not opened for long. What stands here is a new beginning. If you have a backup, take it in.';
+  'The workshop on this device is gone: the browser deleted it, as it may when space is short or a page is not opened for a long time. This is a new, empty workshop. If you have a backup, import it.';
 
 /** Why what is typed is not stored, and what to do. */
 function lostWords({ status, full, reason }: StorageState): string | undefined {
   if (status === 'memory')
-    return `The stored workshop could not be opened: ${reason}. Nothing of it was touched. What you enter now is kept only while this page is open: take a backup before you close it.`;
+    return `The stored workshop could not be opened: ${reason}. It was not changed. New entries are kept only while this page is open: back up before you close it.`;
   if (status !== 'failed') return undefined;
   return full
-    ? 'This browser has no room left. What you type is kept while this page is open, and storing it is tried again and again. Take a backup, then free some room on the device.'
-    : `What you type could not be stored: ${reason}. It is kept while this page is open, and storing it is tried again and again. Make a backup; if the device is full, free some room.`;
+    ? 'No storage space left in this browser. Entries are kept while this page is open, and saving is retried. Back up, then free some space on the device.'
+    : `Entries could not be saved: ${reason}. They are kept while this page is open, and saving is retried. Back up; if the device is full, free some space.`;
 }
 
 const styles = StyleSheet.create({

@@ -6,12 +6,12 @@ import { ROWS_KEY } from '@/state/saving/rowRecords';
 const PART_WORDS: Readonly<Record<string, string>> = {
   display: 'Units and theme',
   shelf: 'The shelf',
-  templates: 'The shop’s own sheets',
-  library: 'The limits',
+  templates: 'The shop’s checklists',
+  library: 'The limits library',
   typed: 'Unfinished entries of the shelf',
   practice: 'Exercises and recorded hands',
   backup: 'The date of the last backup',
-  workshop: 'The mark of the workshop',
+  workshop: 'The workshop’s own key',
 };
 
 /**
@@ -21,7 +21,7 @@ const PART_WORDS: Readonly<Record<string, string>> = {
 export function keyWords(key: string, number?: string): string {
   const after = (start: string) => (key.startsWith(start) ? key.slice(start.length) : undefined);
   const jobId = after(JOB_KEY);
-  if (jobId !== undefined) return `Job ${number ?? `with the mark ${jobId}`}`;
+  if (jobId !== undefined) return `Job ${number ?? `with the key ${jobId}`}`;
   const draftsOf = after(DRAFTS_KEY);
   if (draftsOf !== undefined) return `Unfinished entries of job ${number ?? draftsOf}`;
   if (key.startsWith(PICTURE_KEY)) return 'A photograph';

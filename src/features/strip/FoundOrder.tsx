@@ -37,7 +37,7 @@ export function FoundOrder() {
     <View style={flow.stack}>
       <Heading level={2}>Plates as they come out</Heading>
       <Words soft size={15}>
-        The outermost first: one tap for each plate, then say how its mark looked.
+        Outermost first: tap once per plate, then set the direction of its mark.
       </Words>
       <View style={flow.wrap}>
         {kinds.map((kind) => (
@@ -45,7 +45,7 @@ export function FoundOrder() {
             key={kind.id}
             icon="plus"
             disabled={found.length >= MAX_PLATES}
-            accessibilityLabel={`${kind.name || 'Plate'} came out`}
+            accessibilityLabel={`Add ${kind.name || 'Plate'}`}
             onPress={() =>
               setFound((all) => [...all, { id: nanoid(10), kindId: kind.id, note: '' }])
             }
@@ -55,7 +55,7 @@ export function FoundOrder() {
         ))}
         {found.length > 0 ? (
           <Action icon="undo" onPress={() => setFound((all) => all.slice(0, -1))}>
-            Last one was wrong
+            Undo last plate
           </Action>
         ) : null}
       </View>
@@ -73,17 +73,17 @@ export function FoundOrder() {
       {found.length > 0 && !same ? (
         <View style={flow.tight}>
           <Action main icon="check" onPress={() => change(packAsFound)}>
-            {`Take these ${found.length} plates as the pack`}
+            {`Use these ${found.length} plates as the pack`}
           </Action>
           {plates.length > 0 ? (
             <Words soft size={14}>
-              The pack has {String(plates.length)} plates in another order now; they and what was
-              measured on them are replaced.
+              The pack has {String(plates.length)} plates in a different order; they and their
+              readings are replaced.
             </Words>
           ) : null}
         </View>
       ) : null}
-      {same && found.length > 0 ? <Words size={15}>The pack lies in this order.</Words> : null}
+      {same && found.length > 0 ? <Words size={15}>The pack has this order.</Words> : null}
     </View>
   );
 }
@@ -121,7 +121,7 @@ function FoundRow({ plate, number, name, onChange }: RowProps) {
         options={FACINGS}
         onChange={face}
       />
-      <IconKey narrow icon="close" label={`Take found plate ${number} out`} onPress={remove} />
+      <IconKey narrow icon="close" label={`Remove found plate ${number}`} onPress={remove} />
     </View>
   );
 }

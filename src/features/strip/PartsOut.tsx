@@ -24,15 +24,14 @@ interface PartsProps {
 export function PartsOut({ parts, onChange, onMake }: PartsProps) {
   return (
     <View style={flow.stack}>
-      <Heading level={2}>Small parts, counted out</Heading>
+      <Heading level={2}>Small parts removed</Heading>
       {parts.length === 0 ? (
         <>
           <Words soft>
-            What is counted out is counted back in: a pin left in the cases means splitting the
-            engine.
+            Count each part out and back in: a pin left in the cases means splitting the engine.
           </Words>
           <Action main icon="plus" onPress={onMake}>
-            Start the count for this clutch
+            Start the count
           </Action>
         </>
       ) : (
@@ -47,7 +46,7 @@ export function PartsOut({ parts, onChange, onMake }: PartsProps) {
               icon="plus"
               onPress={() => onChange((all) => [...all, { id: nanoid(8), name: '', note: '' }])}
             >
-              Another part
+              Add part
             </Action>
           ) : null}
         </>
@@ -89,13 +88,7 @@ function PartRow({ part, onChange }: PartRowProps) {
         </View>
         <View style={styles.partRowRow}>
           <CountField path={fieldPath('strip.parts.*.out', part.id)} label="Out" of={label} />
-          <IconKey
-            narrow
-            atBox
-            icon="close"
-            label={`Take ${label} off the list`}
-            onPress={remove}
-          />
+          <IconKey narrow atBox icon="close" label={`Remove ${label}`} onPress={remove} />
         </View>
       </View>
     </View>

@@ -28,13 +28,13 @@ export function StripList({ steps, onChange, onMake }: StepsProps) {
   if (steps.length === 0) {
     return (
       <View style={flow.stack}>
-        <Heading level={2}>Taking it apart</Heading>
+        <Heading level={2}>Disassembly</Heading>
         <Words soft>
-          A list made from this clutch: its springs, its release, what turns with it. Change it as
-          you like.
+          A checklist for this clutch: its springs, its release, the parts that turn with it. Edit
+          it freely.
         </Words>
         <Action main icon="plus" onPress={onMake}>
-          Make the list for this clutch
+          Create the checklist
         </Action>
       </View>
     );
@@ -50,16 +50,16 @@ export function StripList({ steps, onChange, onMake }: StepsProps) {
     <View style={flow.stack}>
       <View style={flow.line}>
         <View style={flow.grow}>
-          <Heading level={2}>Taking it apart</Heading>
+          <Heading level={2}>Disassembly</Heading>
           <Words soft size={14}>
             {String(done)} of {String(steps.length)} done
           </Words>
         </View>
         <Action icon={editing ? 'check' : 'pencil-outline'} onPress={() => setEditing(!editing)}>
-          {editing ? 'Done changing' : 'Change the list'}
+          {editing ? 'Done' : 'Edit checklist'}
         </Action>
       </View>
-      <View role="list" aria-label="Steps of taking it apart">
+      <View role="list" aria-label="Disassembly steps">
         {steps.map((step, i) =>
           editing ? (
             <View key={step.id} role="listitem" style={styles.item}>
@@ -85,7 +85,7 @@ export function StripList({ steps, onChange, onMake }: StepsProps) {
               <IconKey
                 narrow
                 icon="close"
-                label={`Take step ${i + 1} out`}
+                label={`Remove step ${i + 1}`}
                 onPress={() => onChange((all) => all.filter((s) => s.id !== step.id))}
               />
             </View>
@@ -99,7 +99,7 @@ export function StripList({ steps, onChange, onMake }: StepsProps) {
           icon="plus"
           onPress={() => onChange((all) => [...all, { id: nanoid(8), text: '', done: false }])}
         >
-          Another step
+          Add step
         </Action>
       ) : null}
     </View>

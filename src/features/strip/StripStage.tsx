@@ -58,7 +58,7 @@ function Notes() {
   const [notes, setNotes] = useStrip('notes');
   return (
     <Field
-      label="Notes while stripping"
+      label="Strip notes"
       value={notes}
       maxLength={MAX_NOTES}
       multiline

@@ -38,8 +38,8 @@ export function ThisClutch() {
   const refit = () => change((job) => ({ ...job, strip: refitted(job, () => nanoid(8)) }));
   const choices = (
     <>
-      <SpringFamily label="Its springs" />
-      <ReleaseWay seen label="Worked by" />
+      <SpringFamily label="Springs" />
+      <ReleaseWay seen label="Release" />
       {ATTACHMENTS.filter((kind) => kind.takesUp === 'inPack').map((kind) => (
         <AttachmentChoice key={kind.id} kind={kind} label={upperFirst(kind.name)} />
       ))}
@@ -60,9 +60,9 @@ export function ThisClutch() {
       </Panel>
       {ofAnother ? (
         <View role="status" style={flow.stack}>
-          <Words>The lists below were made for another clutch than this.</Words>
+          <Words>The lists below were made for a different clutch.</Words>
           <Action icon="check" onPress={refit}>
-            Bring the lists to this clutch
+            Update the lists
           </Action>
         </View>
       ) : null}

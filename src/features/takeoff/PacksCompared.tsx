@@ -12,7 +12,7 @@ import { Digits, Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
 const TONES = ['slate', 'ochre', 'steel', 'stop'] as const;
-const OUTCOME = { locked: 'locks', stalled: 'stalls', 'still slipping': 'slips on' } as const;
+const OUTCOME = { locked: 'locks', stalled: 'stalls', 'still slipping': 'slips again' } as const;
 
 interface Row {
   readonly name: string;
@@ -30,7 +30,7 @@ const ROWS: readonly Row[] = [
     of: (s, units) =>
       formatWithUnit(Math.max(...s.map(({ start }) => start.warmest)), 'temperature', units, 0),
   },
-  { name: 'Lowest', of: (s) => `${(first(s)?.leastRpm ?? 0).toFixed(0)} rpm` },
+  { name: 'Lowest engine speed', of: (s) => `${(first(s)?.leastRpm ?? 0).toFixed(0)} rpm` },
   { name: 'Judder', of: (s) => first(s)?.judder.level ?? '' },
 ];
 
@@ -44,7 +44,7 @@ export function PacksCompared({ packs }: { readonly packs: readonly PackTakeoff[
   const lacking = packs.filter((p) => p.needs);
   return (
     <View style={flow.stack}>
-      <Heading level={3}>The same hands, other packs</Heading>
+      <Heading level={3}>Same hands, other packs</Heading>
       <ScrollView horizontal tabIndex={0} aria-label="Packs side by side">
         <View role="table" aria-label="Packs with the same hands" testID="packs-compared">
           <View role="row" style={flow.inline}>
@@ -94,7 +94,7 @@ export function PacksCompared({ packs }: { readonly packs: readonly PackTakeoff[
       />
       {lacking.map((p) => (
         <Words key={p.name} size={15}>
-          {`${p.name} can’t be tried yet. It needs: ${(p.needs ?? []).join(', ')}.`}
+          {`${p.name} can’t be compared yet. Missing: ${(p.needs ?? []).join(', ')}.`}
         </Words>
       ))}
     </View>

@@ -43,9 +43,9 @@ export function TakeoffPanel() {
     start((runs) => runs.takeoff(tried, way, WARM_OIL));
   };
   return (
-    <Panel title="Take-off" summary="A start followed to lock-up, and its heat over many">
+    <Panel title="Take-off" summary="Simulated start to lock-up, and heat over repeated starts">
       <Choice
-        label="Way"
+        label="Type of start"
         value={choice}
         options={[...READY, ...(own ? [{ value: 'recorded' as const, label: own.name }] : [])]}
         onChange={setChoice}
@@ -65,7 +65,7 @@ export function TakeoffPanel() {
       ) : null}
       <View style={flow.wrap}>
         <Action main icon="play" disabled={run.state === 'running'} onPress={go}>
-          {run.state === 'running' ? 'Taking off …' : 'Take off'}
+          {run.state === 'running' ? 'Calculating …' : 'Start'}
         </Action>
         <Action
           icon="record-circle-outline"
@@ -95,9 +95,9 @@ function Done({ packs, way }: DoneProps) {
       <TakeoffResultView starts={present.starts} way={way} />
       {packs.length > 1 ? <PacksCompared packs={packs} /> : null}
       <Words soft size={14}>
-        Two masses and a slipping clutch; how far the linings give, how the engine idles and brakes,
-        what the oil carries off, where linings fade and how the driveline is damped are design
-        estimates. It compares packs; it does not say that a machine is safe.
+        Two inertias and a slipping clutch. Break-away friction, idle, engine braking, oil cooling,
+        fade and driveline damping are assumed values. The result compares packs; it does not say
+        that a machine is safe.
       </Words>
     </>
   );

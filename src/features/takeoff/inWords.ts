@@ -18,9 +18,9 @@ export function judderInWords({ judder }: TakeoffResult): string {
   if (level === 'none')
     return worst <= 0
       ? 'No judder: friction rises with slip speed and damps the driveline.'
-      : `No judder: friction takes ${(worst * 100).toFixed(0)} % of the driveline’s damping away at most.`;
-  const times = growth >= 1000 ? 'a thousandfold and more' : `${growth.toFixed(0)} times`;
+      : `No judder: friction takes at most ${(worst * 100).toFixed(0)} % of the driveline’s damping.`;
+  const times = growth >= 1000 ? 'over 1000' : `${growth.toFixed(0)} times`;
   const from =
-    reasons.length > 0 ? ` From ${reasons.join(', ')}.` : ' From the heat of the steels.';
-  return `Judder is ${level}: for ${fed.toFixed(2)} s friction feeds a vibration, which grows ${times}.${from}`;
+    reasons.length > 0 ? ` Caused by ${reasons.join(', ')}.` : ' Caused by the heat of the steels.';
+  return `Judder is ${level}: for ${fed.toFixed(2)} s friction feeds a vibration that grows ${times}.${from}`;
 }

@@ -37,7 +37,7 @@ export function Histogram({
   return (
     <View
       role="img"
-      aria-label={`Heights of the packs from ${edge(run.least)} to ${edge(run.greatest)}, most near ${edge(run.mean)}`}
+      aria-label={`Pack heights from ${edge(run.least)} to ${edge(run.greatest)}, most near ${edge(run.mean)}`}
       onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
     >
       {width > 0 ? (
@@ -73,7 +73,7 @@ export function Histogram({
       )}
       <View style={styles.row} aria-hidden>
         <Words soft size={14}>
-          Window from {min === undefined ? 'open' : edge(min)}
+          Limits from {min === undefined ? 'open' : edge(min)}
         </Words>
         <Words soft size={14}>
           to {max === undefined ? 'open' : edge(max)}

@@ -24,10 +24,10 @@ export function TolerancePanel() {
   // What was worked out belongs to that pack only.
   const { run, start, stop } = useHeavy<ToleranceRun>(job.pack);
   return (
-    <Panel title="Tolerance of a batch" summary="How many packs of new plates fall in the window">
+    <Panel title="Batch tolerance" summary="Share of new packs within the limits">
       {run.state === 'running' ? (
         <>
-          <ProgressLine share={run.share} label="Packs built" />
+          <ProgressLine share={run.share} label="Packs simulated" />
           <Action icon="close" onPress={stop}>
             Stop
           </Action>
@@ -36,7 +36,7 @@ export function TolerancePanel() {
         <Action
           onPress={() => start((runs, progress) => runs.tolerance(job, PACKS, SEED, progress))}
         >
-          Build a million packs
+          Simulate a million packs
         </Action>
       )}
       <View aria-live="polite">
@@ -60,8 +60,8 @@ function Result({ run }: { readonly run: ToleranceRun }) {
   return (
     <View style={flow.stack}>
       <Words bold>
-        {percent(run.shareInWindow)} of {run.packs.toLocaleString('en')} packs fall in the window,{' '}
-        {percent(run.shareBelow)} below, {percent(run.shareAbove)} above.
+        {percent(run.shareInWindow)} of {run.packs.toLocaleString('en')} packs are within the
+        limits, {percent(run.shareBelow)} below, {percent(run.shareAbove)} above.
       </Words>
       <Histogram run={run} min={windowMin?.value} max={windowMax?.value} />
       <Words>
@@ -70,13 +70,13 @@ function Result({ run }: { readonly run: ToleranceRun }) {
       </Words>
       {layer && share > 0 ? (
         <Words>
-          {layer.kind.name || 'A plate'} matters most: each such plate brings {percent(share)} of
-          the spread.
+          {layer.kind.name || 'A plate'} has the largest effect: each of these plates adds{' '}
+          {percent(share)} of the variance.
         </Words>
       ) : null}
       <Words soft size={14}>
-        New plates within the tolerance of their kinds, normal, three standard deviations to the
-        edge. The same seed each time.
+        New plates within their tolerance, normal distribution, three standard deviations to the
+        limit. Same seed each time.
       </Words>
     </View>
   );

@@ -41,14 +41,14 @@ export function TorqueTab() {
     });
   return (
     <View style={flow.sections}>
-      <Heading level={2}>Hold along the engine’s speed</Heading>
+      <Heading level={2}>Torque reserve over engine speed</Heading>
       <ReserveChart model={model} />
       <View>{rows(SHOWN)}</View>
       <Faces faces={model.faces()} />
       <Heading level={2}>Weight and heat</Heading>
       <Words soft size={15}>
-        Aluminium steels spare the gearbox inertia and take more heat for their weight; steel takes
-        more for its thickness and lasts. Describe a start to see what it heats.
+        Aluminium steels reduce gearbox inertia and take more heat per weight; steel takes more heat
+        per thickness and lasts longer. Enter a start to see the heat.
       </Words>
       <FieldGrid>
         <EntryField path="duty.mass" />
@@ -78,8 +78,7 @@ function ReserveChart({ model }: { readonly model: PackModel }) {
   if (points.length < 2)
     return (
       <Words soft size={15}>
-        The curve appears once the engine’s peak torque and its speed, the primary ratio, the pack
-        and its springs are known.
+        The curve appears once peak torque and its speed, primary ratio, pack and springs are known.
       </Words>
     );
   const line = (level: 'low' | 'typical' | 'high') =>
@@ -95,16 +94,16 @@ function ReserveChart({ model }: { readonly model: PackModel }) {
         levels={[RESERVE_STOP]}
         regions={from && to ? [{ from: from.x, to: to.x }] : []}
         marks={[
-          { x: least.x, y: Math.min(least.low, TOP), label: `least ${least.low.toFixed(2)}` },
+          { x: least.x, y: Math.min(least.low, TOP), label: `minimum ${least.low.toFixed(2)}` },
         ]}
         xLabel="Engine speed, rpm"
-        yLabel="Holds, times the engine; band from low to high friction"
-        description={`Reserve from ${points[0]?.x.toFixed(0) ?? ''} to ${points.at(-1)?.x.toFixed(0) ?? ''} rpm, least ${least.low.toFixed(2)} at ${least.x.toFixed(0)} rpm at low friction`}
+        yLabel="Torque reserve; band from low to high friction"
+        description={`Reserve from ${points[0]?.x.toFixed(0) ?? ''} to ${points.at(-1)?.x.toFixed(0) ?? ''} rpm, minimum ${least.low.toFixed(2)} at ${least.x.toFixed(0)} rpm at low friction`}
       />
       <Words size={15}>
         {from && to
-          ? `At low friction it slips from ${Math.round(from.x)} to ${Math.round(to.x)} rpm, shaded.`
-          : `It holds all along, least ${least.low.toFixed(2)} times the engine at ${Math.round(least.x)} rpm with low friction.`}
+          ? `At low friction the clutch slips from ${Math.round(from.x)} to ${Math.round(to.x)} rpm, shaded.`
+          : `No slip at any speed: minimum reserve ${least.low.toFixed(2)} at ${Math.round(least.x)} rpm with low friction.`}
       </Words>
     </>
   );
@@ -124,11 +123,11 @@ function Faces({ faces }: { readonly faces: readonly FaceShare[] }) {
     n === 0 ? 'hub floor' : n > layout.layers.length ? 'pressure plate' : String(n);
   return (
     <View style={flow.tight}>
-      <Heading level={2}>Face by face</Heading>
+      <Heading level={2}>Clamp by face</Heading>
       <Words soft size={14}>
-        {`From ${formatWithUnit(faces[0]?.clamp ?? 0, 'force', units, 0)} at the pressure plate inward, typical friction. Tang friction takes clamp on the way down: the innermost face has the least.`}
+        {`From ${formatWithUnit(faces[0]?.clamp ?? 0, 'force', units, 0)} at the pressure plate inward, typical friction. Tang friction reduces clamp on the way down: the innermost face has the least.`}
       </Words>
-      <View role="list" aria-label="Slipping faces, outermost first">
+      <View role="list" aria-label="Friction faces, outermost first">
         {faces.map((f) => (
           <View key={f.below} role="listitem" style={styles.item}>
             <Words size={14} style={styles.text}>

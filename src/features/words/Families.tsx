@@ -33,17 +33,17 @@ export function Families() {
         />
       ) : (
         <Action icon="help-circle-outline" onPress={() => setAsking(true)}>
-          Which one does a machine have?
+          Find the clutch type of a machine
         </Action>
       )}
-      {found ? <Words bold live>{`It has: ${LAYOUTS[found].name.toLowerCase()}.`}</Words> : null}
+      {found ? <Words bold live>{`Found: ${LAYOUTS[found].name.toLowerCase()}.`}</Words> : null}
       {FAMILIES.map(({ name, how, tell, mind, drawing }) => (
         <View key={name} style={[ruled, styles.padded, { flexDirection: wide ? 'row' : 'column' }]}>
           <SmallDrawing id={drawing} width={200} />
           <View style={styles.stack}>
             <Heading level={2}>{name}</Heading>
             <Termed>{how}</Termed>
-            <Termed>{`To tell it: ${lowerFirst(tell)}`}</Termed>
+            <Termed>{`How to tell: ${lowerFirst(tell)}`}</Termed>
             <Termed soft>{mind}</Termed>
           </View>
         </View>

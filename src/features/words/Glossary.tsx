@@ -24,13 +24,19 @@ export function Glossary() {
   });
   return (
     <View style={flow.stack}>
-      <Field alone label="Find a word" value={asked} onChangeText={setAsked} maxLength={LONGEST} />
+      <Field
+        alone
+        label="Search the glossary"
+        value={asked}
+        onChangeText={setAsked}
+        maxLength={LONGEST}
+      />
       <View aria-live="polite">
         {found.length === 0 ? (
-          <Words>{`No word here says “${asked.trim()}”. Try a shorter one, such as lift or spring.`}</Words>
+          <Words>{`No match for “${asked.trim()}”. Try a shorter word, such as lift or spring.`}</Words>
         ) : null}
       </View>
-      <View role="list" aria-label="Words">
+      <View role="list" aria-label="Glossary">
         {found.map((id) => {
           const { name, text, drawing } = GLOSSARY[id];
           return (

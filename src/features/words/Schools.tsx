@@ -13,10 +13,7 @@ export function Schools() {
   const ruled = useRuled();
   return (
     <View style={flow.sections}>
-      <Words>
-        Good builders do some things in different ways. The machine’s own manual goes before all of
-        them.
-      </Words>
+      <Words>Good builders differ on some methods. The machine’s own manual comes first.</Words>
       {SCHOOLS.map(({ question, schools, ours, why }) => (
         <View key={question} style={[ruled, styles.padded]}>
           <Heading level={2}>{question}</Heading>
@@ -24,9 +21,9 @@ export function Schools() {
             <Termed
               key={s}
               soft
-            >{`${i === 0 ? 'One school' : 'Another'}: ${lowerFirst(s)}.`}</Termed>
+            >{`${i === 0 ? 'One method' : 'Another method'}: ${lowerFirst(s)}.`}</Termed>
           ))}
-          <Termed bold>{`Here: ${lowerFirst(ours)}`}</Termed>
+          <Termed bold>{`In Under Ridge: ${lowerFirst(ours)}`}</Termed>
           <Termed>{why}</Termed>
         </View>
       ))}

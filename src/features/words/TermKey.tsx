@@ -13,7 +13,7 @@ export function TermKey({ text }: { readonly text: string }) {
     <IconButton
       icon="help-circle-outline"
       size={18}
-      aria-label={`What is: ${GLOSSARY[piece.term].name.toLowerCase()}`}
+      aria-label={`Explain: ${GLOSSARY[piece.term].name.toLowerCase()}`}
       {...{ tabIndex: -1 }}
       style={STYLE}
       onPress={() => openWord(piece.term)}

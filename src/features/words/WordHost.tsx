@@ -23,7 +23,7 @@ export function WordHost({ children }: { readonly children: ReactNode }) {
         <Overlay
           visible
           title={GLOSSARY[opened].name}
-          label={`Word: ${GLOSSARY[opened].name}`}
+          label={`Term: ${GLOSSARY[opened].name}`}
           onClose={close}
         >
           <Word id={opened} />

@@ -248,7 +248,7 @@ export const DRAWINGS: Readonly<Record<DrawingId, Drawing>> = {
     ],
   },
   lift: {
-    label: 'The plate lifted, and a little room at each face',
+    label: 'The lifted plate and a small clearance at each face',
     parts: [
       fill('slate', box(26, 12, 102, 8)),
       ...layers([28, 46, 60, 78], 26),
@@ -256,7 +256,7 @@ export const DRAWINGS: Readonly<Record<DrawingId, Drawing>> = {
     ],
   },
   gap: {
-    label: 'A screw that is turned by marks, and the gap that it leaves',
+    label: 'A screw with marks, and the gap it sets',
     parts: [
       fill('steel', box(20, 66, 120, 10)),
       fill('slate', box(20, 34, 120, 10)),
@@ -318,7 +318,7 @@ export const DRAWINGS: Readonly<Record<DrawingId, Drawing>> = {
     ],
   },
   spline: {
-    label: 'The last steel on the end of its spline',
+    label: 'The last steel at the end of its spline',
     parts: [
       fill('steel', box(116, 26, 14, 66)),
       ...layers([48, 62, 74], 14),
@@ -337,7 +337,7 @@ export const DRAWINGS: Readonly<Record<DrawingId, Drawing>> = {
     ],
   },
   tangs: {
-    label: 'A tang in a finger, and the notch that it has beaten',
+    label: 'A tang in a finger, and the notch worn by it',
     parts: [
       fill('ochreDeep', 'M30 8h26v30q8 6 0 14v40h-26z'),
       fill('ochreDeep', box(106, 8, 26, 84)),
@@ -346,7 +346,7 @@ export const DRAWINGS: Readonly<Record<DrawingId, Drawing>> = {
     ],
   },
   slip: {
-    label: 'Engine and hub come to one speed',
+    label: 'Engine and hub reach one speed',
     parts: [
       line('soft', 'M16 8V88H150', 1.5),
       line('slate', 'M16 22L66 22Q90 24 104 44L150 34', 3),
@@ -355,7 +355,7 @@ export const DRAWINGS: Readonly<Record<DrawingId, Drawing>> = {
     ],
   },
   window: {
-    label: 'A stack beside the band in which it should end',
+    label: 'A stack beside its limits',
     parts: [
       ...layers([34, 46, 56, 68, 78], 14),
       fill('steel', box(138, 24, 12, 20)),

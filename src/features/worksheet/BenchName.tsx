@@ -38,7 +38,7 @@ export function BenchName({ label, value, message, onChange }: Props) {
         onChangeText={onChange}
       />
       {value.trim() === '' && known.length > 0 ? (
-        <View role="group" aria-label={`${label}, names of this shop`} style={flow.wrap}>
+        <View role="group" aria-label={`${label}, shop names`} style={flow.wrap}>
           {known.map((name) => (
             <Action key={name} onPress={() => onChange(name)}>
               {name}

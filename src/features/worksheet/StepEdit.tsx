@@ -64,7 +64,7 @@ export function StepEdit({ step: { line, own }, stage, number }: Props) {
         <IconKey
           narrow
           icon="close"
-          label={`Take step ${number} out`}
+          label={`Remove step ${number}`}
           onPress={() => change((j) => ownStepRemoved(j, stage, id))}
         />
       ) : null}

@@ -80,16 +80,16 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
         <View style={styles.grow}>
           <Heading level={2}>{title}</Heading>
           <Words soft size={14}>
-            {String(done)} of {String(needed.length)} settled
+            {String(done)} of {String(needed.length)} done
           </Words>
         </View>
         <Action icon={editing ? 'check' : 'pencil-outline'} onPress={() => setEditing(!editing)}>
-          {editing ? 'Done changing' : 'Change the sheet'}
+          {editing ? 'Done' : 'Edit checklist'}
         </Action>
       </View>
       {editing || named ? (
         <BenchName
-          label="At the bench"
+          label="Bench"
           value={job.work.by}
           onChange={(by) =>
             change((j) => ({ ...j, work: { ...j.work, by } }), { typing: 'work.by' })
@@ -97,7 +97,7 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
         />
       ) : (
         <Words soft size={14}>
-          At the bench: {job.work.by}
+          Bench: {job.work.by}
         </Words>
       )}
       {editing ? <Templates stage={stage} /> : null}
@@ -135,7 +135,7 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
           icon="plus"
           onPress={() => change((j) => ownStepAdded(j, stage, { id: nanoid(8), text: '' }))}
         >
-          A step of our own
+          Add own step
         </Action>
       ) : null}
     </View>
@@ -208,10 +208,10 @@ function SectionHead({ name, open, left, unwritten, count, onPress }: HeadProps)
     left > 0
       ? `${left} of ${count} open`
       : unwritten
-        ? 'Ticked, not all written'
+        ? 'Reading missing'
         : count === 1
-          ? 'Settled'
-          : `All ${count} settled`;
+          ? 'Done'
+          : `All ${count} done`;
   return (
     <TouchableRipple
       role="button"
@@ -244,8 +244,8 @@ function Templates({ stage }: { readonly stage: WorkStage }) {
   return (
     <View style={flow.stack}>
       <Words soft size={15}>
-        Steps of the core can be moved and left out with a reason; your own can be added anywhere.
-        {template ? ' Your shop has a sheet of its own for this family of clutch.' : ''}
+        Standard steps can be moved, or skipped with a reason. Your own steps can be added anywhere.
+        {template ? ' Your shop has its own checklist for this clutch type.' : ''}
       </Words>
       <View style={flow.wrap}>
         <Action
@@ -254,7 +254,7 @@ function Templates({ stage }: { readonly stage: WorkStage }) {
             dispatch(templateActions.templateKept({ key, template: templateOf(job.work[stage]) }))
           }
         >
-          {template ? 'Keep this one in its place' : 'Keep for this family'}
+          {template ? 'Replace it with this one' : 'Save as shop checklist'}
         </Action>
         {template ? (
           <>
@@ -262,10 +262,10 @@ function Templates({ stage }: { readonly stage: WorkStage }) {
               icon="download"
               onPress={() => change((j) => templateApplied(j, stage, template))}
             >
-              Use our own sheet
+              Use shop checklist
             </Action>
             <Action icon="close" onPress={() => dispatch(templateActions.templateDropped(key))}>
-              Forget it
+              Delete shop checklist
             </Action>
           </>
         ) : null}

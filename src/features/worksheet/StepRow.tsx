@@ -52,8 +52,8 @@ export function StepRow({ step, stage, onToggle, tool }: Props) {
         </View>
         <Tool
           icon={more ? 'chevron-up' : 'dots-vertical'}
-          word={line.school ? 'Why' : 'Note'}
-          label={`${line.school ? 'Why, otherwise, or left out' : 'Note, or left out'}: ${readSentence(line.text)}`}
+          word={line.school ? 'Reason' : 'Note'}
+          label={`${line.school ? 'Reason for change or skip' : 'Note, or reason to skip'}: ${readSentence(line.text)}`}
           width={52}
           on={more}
           onPress={() => setOpen(!open)}
@@ -62,7 +62,7 @@ export function StepRow({ step, stage, onToggle, tool }: Props) {
       {line.test ? <Outcome step={step} /> : null}
       {unread ? (
         <Words soft size={14} style={styles.text}>
-          Ticked, but what it asks for is not written.
+          Done, but its reading is missing.
         </Words>
       ) : null}
       {shut && !more ? null : tool}
@@ -100,12 +100,12 @@ function StepBox({ step: { line, record, state }, done, onToggle }: BoxProps) {
         record.done ? (
           <Words soft size={14}>
             {changed
-              ? `Changed since it was done. Then it said: ${record.done.said}. Tick again once it is done so.`
+              ? `Changed since it was done. Before: ${record.done.said}. Do it again and tick it.`
               : `${nearMomentText(record.done.at)}${record.done.by ? `, ${record.done.by}` : ''}`}
           </Words>
         ) : state === 'skipped' ? (
           <Words soft size={14}>
-            Left out: {record.skipped}
+            Skipped: {record.skipped}
           </Words>
         ) : undefined
       }
@@ -126,8 +126,8 @@ function Outcome({ step: { line } }: { readonly step: SheetStep }) {
         label={`Outcome: ${readSentence(line.text)}`}
         value={outcome ?? 'open'}
         options={[
-          { value: 'pass', label: 'In order' },
-          { value: 'fail', label: 'Not in order' },
+          { value: 'pass', label: 'OK' },
+          { value: 'fail', label: 'Not OK' },
         ]}
         onChange={(value) =>
           change((j) =>
@@ -154,10 +154,10 @@ function More({ step, stage }: { readonly step: SheetStep; readonly stage: WorkS
         <>
           <Words size={15}>{line.school.why}</Words>
           <Choice
-            label="What was really done"
+            label="Actual method"
             value={record.otherwise ?? ''}
             options={[
-              { value: '', label: 'As the sheet says' },
+              { value: '', label: 'As in the checklist' },
               ...line.school.others.map((o) => ({ value: o.id, label: o.text })),
             ]}
             onChange={(otherwise) => note({ otherwise })}
@@ -167,7 +167,7 @@ function More({ step, stage }: { readonly step: SheetStep; readonly stage: WorkS
       <Field label="Note" value={record.note ?? ''} maxLength={400} onChangeText={field('note')} />
       {record.done ? null : (
         <Field
-          label="Left out, because"
+          label="Skipped because"
           value={record.skipped ?? ''}
           maxLength={400}
           onChangeText={field('skipped')}

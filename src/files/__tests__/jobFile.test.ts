@@ -151,7 +151,7 @@ describe('job file', () => {
           { id: 'p', kindId: 'disc' },
         ];
       }),
-      '“p” stands twice',
+      '“p” appears twice',
     ],
     [
       'a name that reaches into every object',

@@ -59,7 +59,9 @@ describe('a pack as a code', () => {
 
   it('refuses whatever is no such code, in words', () => {
     const good = writePackCode(crag());
-    expect(() => read(new TextEncoder().encode('https://example.invalid'))).toThrow(/not a pack/);
+    expect(() => read(new TextEncoder().encode('https://example.invalid'))).toThrow(
+      /not an Under Ridge pack/,
+    );
     expect(() => read(good.subarray(0, 80))).toThrow(/damaged/);
     const newer = good.slice();
     newer[2] = 9;

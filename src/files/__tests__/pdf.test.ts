@@ -82,13 +82,13 @@ describe('paper', () => {
     };
     expect(facts(auto)).toMatchObject({
       'Retainer step': '2',
-      'Install gap': '0.950 mm; asked 0.900 mm to 1.000 mm',
-      'Adjuster stands at': '1 turn and 2 marks out from firm contact',
-      'Lever gain': '27.0 mm at 0.75 turns; aimed at 12.0 mm',
+      'Install gap': '0.950 mm; specified 0.900 mm to 1.000 mm',
+      'Adjuster position': '1 turn and 2 marks out from firm contact',
+      'Lever gain': '27.0 mm at 0.75 turns; target 12.0 mm',
     });
     expect(facts(finished(crag()))).toMatchObject({
-      Soak: 'in the oil from 2026-03-08 17:00 UTC, planned 8 h',
-      'Free play at the lever': '2.5 mm; asked 2.0 mm to 6.0 mm',
+      Soak: 'in oil from 2026-03-08 17:00 UTC, planned 8 h',
+      'Free play at the lever': '2.5 mm; specified 2.0 mm to 6.0 mm',
       'Lift round the plate': '0° 1.840 mm, 120° 1.850 mm, 240° 1.860 mm',
     });
   });
@@ -98,8 +98,8 @@ describe('paper', () => {
       ...put(finished(crag()), { 'strip.parts.n4.in': 5 }),
       stage: 'build',
     };
-    expect(textOf(ask(half))).toContain('Drive pins: 6 came out, 5 counted in.');
-    expect(paperOf(ask(half)).subtitle).toBe('Job sheet, not signed: stands at Build');
+    expect(textOf(ask(half))).toContain('Drive pins: 6 removed, 5 fitted.');
+    expect(paperOf(ask(half)).subtitle).toBe('Job sheet, not signed: at Build');
     const over: Job = {
       ...half,
       signOff: {
@@ -146,7 +146,7 @@ describe('paper', () => {
     const csv = writeOrderCsv(job.number, orderList(job));
     const { data, errors } = Papa.parse<string[]>(csv, { skipEmptyLines: true });
     expect(errors).toEqual([]);
-    expect(data[0]).toEqual(['job', 'part', 'what to ask for', 'count', 'from', 'why']);
+    expect(data[0]).toEqual(['job', 'part', 'specification', 'count', 'from', 'why']);
     // A spreadsheet takes what begins with = for a formula; an apostrophe makes it text.
     expect(data.slice(1).every((row) => row.every((cell) => !/^[=+@-]/.test(cell)))).toBe(true);
   });

@@ -26,9 +26,9 @@ describe('tester points from a file', () => {
     expect(readSpringCsv('0,0\n1,900\n2,1400', 'deflection')[0]).toEqual({ at: 0, force: 0 });
     expect(() => readSpringCsv('0,0\n30,90\n25,140', 'length')).toThrow('Line 1');
     expect(() => readSpringCsv('30,90\n0.4,140', 'length')).toThrow('Line 2');
-    expect(() => readSpringCsv('301,90\n25,140', 'length')).toThrow('no length');
-    expect(() => readSpringCsv('30,-1\n25,140', 'length')).toThrow('no force');
-    expect(() => readSpringCsv('30,90\n25,20001', 'length')).toThrow('no force');
+    expect(() => readSpringCsv('301,90\n25,140', 'length')).toThrow('not a possible length');
+    expect(() => readSpringCsv('30,-1\n25,140', 'length')).toThrow('not a possible spring force');
+    expect(() => readSpringCsv('30,90\n25,20001', 'length')).toThrow('not a possible spring force');
     expect(readSpringCsv('0.5,900\n\n1.0,1400\n1.5,1300', 'deflection')).toHaveLength(3);
   });
 
@@ -36,11 +36,11 @@ describe('tester points from a file', () => {
     ['', /empty/],
     ['36\n33', /Two columns/],
     ['length,force\n36,100', /Two points or more/],
-    ['length,force\n36,100\n33,abc', /Line 3: “abc” is no number/],
+    ['length,force\n36,100\n33,abc', /Line 3: “abc” is not a number/],
     ['length,force\n36,100\n33,', /Line 3: a value is missing/],
     ['width,force\n36,100\n33,120', /no column for length/],
-    ['length,force\n36,100\n900,120', /Line 3: 900 mm is no length/],
-    ['length,force\n36,100\n33,-4', /Line 3: -4 N is no force/],
+    ['length,force\n36,100\n900,120', /Line 3: 900 mm is not a possible length/],
+    ['length,force\n36,100\n33,-4', /Line 3: -4 N is not a possible spring force/],
     ['\0\0', /binary/],
   ])('refuses %j whole', (text, message) => {
     expect(() => readSpringCsv(text, 'length')).toThrow(FileRefused);

@@ -44,14 +44,14 @@ describe('tables of the workshop', () => {
       kind: 'Disc',
       'point 1 (mm)': '2.98',
       'point 4 (mm)': '2.98',
-      'least (mm)': '2.98',
+      'minimum (mm)': '2.98',
       'machine hours (h)': '212',
     });
     expect(rows.at(-1)).toMatchObject({
       when: 'return',
       date: '2026-08-01',
       plate: '15',
-      'least (mm)': '2.95',
+      'minimum (mm)': '2.95',
     });
     expect(read(writeMeasurementsCsv([{ ...job, pack: { ...job.pack, plates: [] } }]))).toEqual([]);
   });

@@ -48,7 +48,7 @@ describe('a torque curve from a file', () => {
     const [first] = points('RPM,Torque [ft-lb]\n3000,20\n4000,25');
     expect(first?.torque).toBeCloseTo(27.116358966628, 9);
     expect(points('rpm,in-lb\n3000,240\n4000,300')[0]?.torque).toBeCloseTo(27.116358966628, 9);
-    expect(read('rpm,torque\n3000,20\n4000,25').notes[0]).toContain('no unit is named');
+    expect(read('rpm,torque\n3000,20\n4000,25').notes[0]).toContain('no unit given');
   });
 
   it.each([
@@ -61,7 +61,7 @@ describe('a torque curve from a file', () => {
     const [first, last] = points(text);
     expect(first?.torque).toBeCloseTo(30, 3);
     expect(last?.torque).toBeCloseTo(40, 3);
-    expect(read(text).notes).toContain('Torque is worked out from power and speed.');
+    expect(read(text).notes).toContain('Torque calculated from power and speed.');
   });
 
   it('holds torque against the power beside it, where both units are named', () => {
@@ -69,7 +69,7 @@ describe('a torque curve from a file', () => {
     expect(said('rpm,Nm,kW\n3000,30,9.42\n6000,40,25.1')).not.toContain('don’t fit');
     // The same power with a torque of another engine, or of another unit.
     expect(said('rpm,Nm,kW\n3000,22,9.42\n6000,29.5,25.1')).toContain(
-      'at 6000 rpm its power stands for 39.9 N·m, and it says 29.5',
+      'at 6000 rpm the power gives 39.9 N·m, the file says 29.5',
     );
     expect(said('rpm,Nm,power\n3000,22,9.42\n6000,29.5,25.1')).not.toContain('don’t fit');
   });
@@ -92,7 +92,7 @@ describe('a torque curve from a file', () => {
       { rpm: 3000, torque: 27.9 },
       { rpm: 4000, torque: 31.5 },
     ]);
-    expect(refusal('rpm;Nm\n3.000;27.9\n4.000;31.5')).toContain('end at 4 rpm');
+    expect(refusal('rpm;Nm\n3.000;27.9\n4.000;31.5')).toContain('ends at 4 rpm');
   });
 
   it('counts lines through cells with line breaks', () => {
@@ -107,7 +107,7 @@ describe('a torque curve from a file', () => {
     ['', 'empty'],
     ['rpm\n3000\n4000', 'Two columns'],
     ['rpm,temperature\n3000,9\n4000,12', 'no column for torque or power'],
-    ['rpm,power kW\n3000,9\n4000,9000', 'Line 3: 9000 kW is no power'],
+    ['rpm,power kW\n3000,9\n4000,9000', 'Line 3: 9000 kW is not a possible engine power'],
     ['name,colour\nfoo,bar', 'Line 1'],
     ['rpm,torque\n3000,30\nhello,38\n', 'Line 3'],
     ['rpm,torque\n3000,30\n4000,\n', 'Line 3'],

@@ -75,7 +75,7 @@ describe('a workshop file', () => {
       delete d.shelf.wanted;
     });
     const { workshop, upgraded } = await readWorkshopFile(old);
-    expect(upgraded).toContain('version 1 and was brought up to version 2');
+    expect(upgraded).toContain('version 1 and was upgraded to version 2');
     expect(workshop).toEqual({
       ...WORKSHOP,
       shelf: { ...WORKSHOP.shelf, scrap: [], scrapSprings: [], wanted: [] },
@@ -132,7 +132,7 @@ describe('a workshop file', () => {
     ],
     [changed((d) => (d.version = 3)), /of version 3; this program reads up to 2/],
     [changed((d) => (d.extra = 1)), /at extra/],
-    [changed((d) => d.jobs.push(d.jobs[0] ?? { job: {} })), /at jobs, “[^”]*” stands twice/],
+    [changed((d) => d.jobs.push(d.jobs[0] ?? { job: {} })), /at jobs, “[^”]*” appears twice/],
     [
       changed((d) => {
         const plate = d.shelf.plates[1];
@@ -145,7 +145,7 @@ describe('a workshop file', () => {
         const [a, b] = d.shelf.plates;
         if (a && b) b.id = a.id;
       }),
-      /at shelf\.plates, “[^”]*” stands twice/,
+      /at shelf\.plates, “[^”]*” appears twice/,
     ],
     [
       TEXT.replace('"templates": {', '"templates": { "__proto__": {"own":[],"order":[]},'),
@@ -170,15 +170,15 @@ describe('a backup', () => {
     zipSync({ 'workshop.json': strToU8('{}'), ...files });
 
   it.each([
-    ['a path out of the folder', of({ '../../evil.jpg': JPEG }), /does not belong/],
-    ['an absolute path', of({ '/photographs/a.jpg': JPEG }), /does not belong/],
-    ['another file', of({ 'readme.txt': strToU8('x') }), /“readme.txt” does not belong/],
-    ['a picture that is none', of({ 'photographs/a.jpg': strToU8('<script>') }), /is no JPEG/],
+    ['a path out of the folder', of({ '../../evil.jpg': JPEG }), /is not part of a backup/],
+    ['an absolute path', of({ '/photographs/a.jpg': JPEG }), /is not part of a backup/],
+    ['another file', of({ 'readme.txt': strToU8('x') }), /“readme.txt” is not part/],
+    ['a picture that is none', of({ 'photographs/a.jpg': strToU8('<script>') }), /is not a JPEG/],
     ['a bomb', of({ 'photographs/a.jpg': new Uint8Array(9_000_000) }), /would unpack to 9 MB/],
     ['nothing of ours', zipSync({ 'photographs/a.jpg': JPEG }), /“workshop.json” is missing/],
-    ['no zip', strToU8('no zip at all'), /no zip, so it is no backup/],
+    ['no zip', strToU8('no zip at all'), /not a zip, so it is not a backup/],
     ['a broken zip', strToU8('PK, but no zip at all'), /the zip is broken/],
-    ['a zip that was cut off', bytes.slice(0, bytes.length - 30), /was cut off/],
+    ['a zip that was cut off', bytes.slice(0, bytes.length - 30), /is broken or incomplete/],
   ])('refuses %s', (_name, data, why) => {
     expect(() => unpackBackup(data)).toThrow(why);
   });

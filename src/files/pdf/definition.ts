@@ -23,13 +23,13 @@ export const DIGITS_FACE = 'Digits';
 const MARGIN = 40;
 const SIZE = 9;
 
-const STATE_WORD = { good: 'Good', watch: 'Watch', stop: 'Stop', unknown: 'Not known' } as const;
+const STATE_WORD = { good: 'OK', watch: 'Watch', stop: 'Stop', unknown: 'Not judged' } as const;
 const MARK_WORD = {
   done: 'done',
   open: 'open',
-  skipped: 'left out',
+  skipped: 'skipped',
   failed: 'not passed',
-  changed: 'do again',
+  changed: 'redo',
 } as const;
 
 type Shapes = ContentCanvas['canvas'];
@@ -207,7 +207,7 @@ export function pdfDefinition(
       ...(unprintable(paper).length > 0
         ? [
             {
-              text: `${UNPRINTABLE} stands for a letter that this sheet can’t print; the record has it.`,
+              text: `${UNPRINTABLE} marks a character that this sheet can’t print; it is in the record.`,
               color: C.soft,
               margin: [0, 8, 0, 0] as [number, number, number, number],
             },
@@ -277,7 +277,7 @@ function blockContent(block: PaperBlock, section: string | undefined): Content[]
           columns: [
             { svg: circleSvg(block.bolts, 110, DIGITS_FACE), width: 112 },
             {
-              text: `${block.name}: the numbers are the order, the same in every stage`,
+              text: `${block.name}: the numbers show the order, the same in every stage`,
               color: C.soft,
             },
           ],

@@ -24,7 +24,7 @@ function evaluated(job: Job): Evaluation {
         state: 'stop',
         title: 'No figures',
         sentence: [
-          `Nothing could be worked out for this job: its record is damaged, or the program has a fault (${why}). What was entered can still be read, mended and saved.`,
+          `This job could not be evaluated: its record is damaged, or the program has a fault (${why}). The entries can still be read, changed and saved.`,
         ],
         figures: [],
       },

@@ -11,15 +11,17 @@ const MOST_FIELDS = 3;
 /** What both tabs are told when they changed the same thing at the same moment. */
 export function clashWords(clash: Clash, units: UnitChoice): string {
   if (clash.kind === 'value')
-    return `${clash.where} was changed in two tabs at the same moment. ${clash.kept} is kept; ${clash.replaced} was replaced. Check it.`;
+    return `${clash.where} was changed in two tabs at the same time. ${clash.kept} kept; ${clash.replaced} replaced. Check it.`;
   const { number, copyNumber, fields, mine } = clash;
   const [here, there] =
-    mine === 'job' ? ['your values', 'the other tab’s'] : ['the other tab’s values', 'yours'];
+    mine === 'job'
+      ? ['your values', 'the other tab’s values']
+      : ['the other tab’s values', 'yours'];
   const named = fields.slice(0, MOST_FIELDS).map(({ path, job, copy }) => {
     const { label, quantity } = fieldAt(path);
     const text = (entry: Entry | undefined) =>
       entry ? formatWithUnit(entry.value, quantity, units) : 'empty';
     return ` ${label}: ${text(job)} in ${number}, ${text(copy)} in the copy.`;
   });
-  return `${number} was changed in two tabs at the same moment. It shows ${here}; ${there} are kept in the copy “${copyNumber}”.${named.join('')}`;
+  return `${number} was changed in two tabs at the same time. It shows ${here}; ${there} are in the copy “${copyNumber}”.${named.join('')}`;
 }

@@ -224,7 +224,7 @@ class Keeper {
     try {
       let foreign = heard;
       for (let n = 0; n === 0 || foreign.length > 0; n++) {
-        if (n > TRIES) throw new Error('another tab writes without end');
+        if (n > TRIES) throw new Error('another tab keeps writing');
         if (foreign.length > 0) await this.takeIn(foreign);
         foreign = await this.writeOnce();
       }

@@ -9,7 +9,7 @@ describe('a fault', () => {
     );
     expect(log).toHaveBeenCalledWith('The backup could not be made', error);
     const full = Object.assign(new Error('x'), { name: 'QuotaExceededError' });
-    expect(reportFault('The backup could not be made', full)).toContain('no room left');
+    expect(reportFault('The backup could not be made', full)).toContain('no storage space left');
     expect(reportFault('It failed', 'a string')).toBe('It failed: the browser gave no reason.');
     log.mockRestore();
   });

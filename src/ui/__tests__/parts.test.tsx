@@ -72,13 +72,13 @@ describe('shared parts', () => {
     show(ridge);
     expect(screen.getAllByRole('link').map((l) => l.getAttribute('aria-label'))).toEqual([
       'Intake, passed',
-      'Strip, passed, with something left open',
-      'Inspect, the job stands here',
-      'Specify, to come',
-      'Build, to come',
-      'Set, to come',
-      'Prove, to come',
-      'Log, to come',
+      'Strip, passed, with open items',
+      'Inspect, current stage',
+      'Specify, not started',
+      'Build, not started',
+      'Set, not started',
+      'Prove, not started',
+      'Log, not started',
     ]);
   });
 });

@@ -44,7 +44,7 @@ describe('heavy runs through messages', () => {
     expect(await runs.tolerance(open, 1000, 1)).toEqual({
       ok: false,
       path: 'pack.windowMin',
-      accepted: 'a stack window with both edges',
+      accepted: 'stack limits, both of them',
     });
   });
 

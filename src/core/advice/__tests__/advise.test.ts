@@ -74,7 +74,7 @@ describe('advice', () => {
       entry(35.6),
     );
     const advice = advise(low, 'stack', { most: 40 });
-    const mix = advice.find((a) => a.moves[0]?.includes('to the middle of the window'));
+    const mix = advice.find((a) => a.moves[0]?.includes('to the middle of the limits'));
     expect(mix).toBeDefined();
     expect(Math.abs((mix?.change.stack.after ?? 0) - 35.4)).toBeLessThanOrEqual(0.2);
   });
@@ -83,21 +83,21 @@ describe('advice', () => {
     const eased = withEntry(softened, 'release.reducedEffort', entry(1.3));
     expect(state(eased, 'releases')).not.toBe('good');
     expect(advise(eased, 'releases').flatMap((a) => a.moves)).toContain(
-      'The reduced-effort part out',
+      'Reduced-effort part removed',
     );
     const oily: Job = { ...softened, intake: { ...softened.intake, oil: 'frictionModified' } };
-    expect(advise(oily, 'oil').flatMap((a) => a.moves)).toEqual(['Oil for wet clutches in']);
+    expect(advise(oily, 'oil').flatMap((a) => a.moves)).toEqual(['Oil for wet clutches filled']);
   });
 
   it('gives a short lift more travel: losses taken away first, else the least larger master, or a shorter arm', () => {
     const airy = withEntry(softened, 'release.air', entry(16));
     expect(state(airy, 'releases')).not.toBe('good');
     const [bled] = advise(airy, 'releases');
-    expect(bled).toMatchObject({ moves: ['The air bled out of the line'], effort: 1 });
+    expect(bled).toMatchObject({ moves: ['Line bled of air'], effort: 1 });
 
     const small = withEntry(softened, 'release.masterDiameter', entry(8.5));
     expect(state(small, 'releases')).not.toBe('good');
-    const masters = advise(small, 'releases').filter((a) => a.moves[0]?.startsWith('A master'));
+    const masters = advise(small, 'releases').filter((a) => a.moves[0]?.startsWith('Master'));
     expect(masters.length).toBeGreaterThan(0);
     // Of those that lift enough the lightest stands first, and it is the smallest.
     const bores = masters.map((a) => a.job.release.masterDiameter?.value ?? 0);
@@ -112,20 +112,20 @@ describe('advice', () => {
       advise(slow, 'releases')
         .flatMap((a) => a.moves)
         .join(),
-    ).toContain('A release arm of');
+    ).toContain('Release arm');
   });
 
   it('makes a heavy lever lighter where there is lift to spare, and never at the cost of release', () => {
     const train = (job: Job) => put(job, { 'release.pullMax': 54, 'release.faceClearance': 0.07 });
     for (const [job, offered] of [
-      [crag(), 'A master cylinder of'],
-      [cabled, 'A release arm of'],
+      [crag(), 'Master cylinder'],
+      [cabled, 'Release arm'],
     ] as const) {
       const heavy = train(job);
       expect(state(heavy, 'pull')).toBe('watch');
       const advice = advise(heavy, 'pull', { most: 20 });
       expect(advice.flatMap((a) => a.moves).join()).toContain(offered);
-      expect(advice.flatMap((a) => a.moves).join()).toContain('A reduced-effort part of');
+      expect(advice.flatMap((a) => a.moves).join()).toContain('Reduced-effort part');
       for (const a of advice) {
         expect(a.change.pull.after).toBeLessThanOrEqual(54);
         expect([a.moves, state(a.job, 'releases')]).toEqual([a.moves, 'good']);
@@ -141,11 +141,11 @@ describe('advice', () => {
     const stiff = withEntry(crag(), 'release.efficiency', entry(0.5));
     const at = withEntry(stiff, 'release.pullMax', entry(70));
     expect(advise(at, 'pull')[0]?.moves).toEqual([
-      'What binds between lever and plate cleaned, oiled or new',
+      'Binding parts between lever and plate cleaned, oiled or replaced',
     ]);
     const small = withEntry(softened, 'release.masterDiameter', entry(8.5));
     const bore = (a: { readonly moves: readonly string[] }) =>
-      a.moves.join().includes('A master cylinder of');
+      a.moves.join().includes('Master cylinder');
     const free = advise(small, 'releases', { most: 20 }).filter(bore);
     const light = withEntry(small, 'release.pullMax', entry(free[0]?.change.pull.after ?? NaN));
     expect(free.length).toBeGreaterThan(0);
@@ -227,7 +227,7 @@ describe('advice', () => {
       springs: { ...job.springs, coil: { ...job.springs.coil, ring } },
     };
     const [first] = advise(uneven, 'ring');
-    expect(first?.moves).toEqual(['The kinds of spring laid in turn round the ring']);
+    expect(first?.moves).toEqual(['The springs alternating evenly round the ring']);
   });
 
   it('keeps a start clutch from creeping: idle let down, or stronger springs at its shoes', () => {
@@ -235,7 +235,7 @@ describe('advice', () => {
     expect(state(farm, 'start')).toBe('stop');
     const [idle, ...others] = advise(farm, 'start');
     // 1510 rpm clears an idle of 1300 rpm by its margin, and 1400 rpm not.
-    expect(idle?.moves[0]).toMatch(/^Idle let down to 1300 rpm/);
+    expect(idle?.moves[0]).toMatch(/^Idle lowered to 1300 rpm/);
     expect(state(withEntry(farm, 'engine.idleRpm', entry(1400)), 'start')).toBe('watch');
     const springs = others.find((a) => a.moves[0]?.startsWith('Springs of the shoes'));
     expect(springs?.moves).toEqual(['Springs of the shoes stronger by 60 %']);
@@ -279,7 +279,7 @@ describe('advice', () => {
     expect(state(mixed, 'order')).toBe('good');
     expect(state(mixed, 'holds')).not.toBe('good');
     const [first] = advise(mixed, 'holds');
-    expect(first?.moves).toEqual(['Discs and steels laid in turn, a disc at the floor']);
+    expect(first?.moves).toEqual(['Discs and steels alternating, a disc at the floor']);
     expect(first?.overall.title).toBe('Holds and releases');
     expect(first?.job.pack.plates.map((p) => p.id)).toEqual(plates.map((p) => p.id));
     // What lies in turn already is not laid so again.
@@ -317,8 +317,8 @@ describe('advice', () => {
     };
     const labels = orderMoves(more).map((m) => readSentence(m.label));
     expect(labels).toEqual([
-      'Discs and steels laid in turn, a disc at the floor, 1 steel left out',
-      'Discs and steels laid in turn, a steel at the floor',
+      'Discs and steels alternating, a disc at the floor, 1 steel left out',
+      'Discs and steels alternating, a steel at the floor',
     ]);
     for (const move of orderMoves(more)) {
       const laid = move.apply(more);
@@ -346,7 +346,7 @@ describe('advice', () => {
     const worn = withEntry(single, 'pack.maxWear', entry(0.45));
     expect(state(worn, 'wear')).toBe('stop');
     const [first] = advise(worn, 'wear');
-    expect(first?.moves).toEqual(['8 worn discs new']);
+    expect(first?.moves).toEqual(['8 worn discs replaced']);
     const fresh = first?.job.pack.plates.filter((p) => p.isNew) ?? [];
     expect(fresh).toHaveLength(8);
     expect(fresh.every((p) => p.readings === undefined && p.seen === undefined)).toBe(true);

@@ -79,11 +79,11 @@ describe('what verdicts say of causes', () => {
     const creeps = auto({ 'engine.idleRpm': 3200 });
     expect(creeps).toEqual({ state: 'Creeps at idle', small: 26, wide: -20 });
     const close = auto({ 'engine.idleRpm': 2700 });
-    expect(close).toEqual({ state: 'Takes up close to idle', small: 14, wide: -20 });
+    expect(close).toEqual({ state: 'Engages close to idle', small: 14, wide: -20 });
     const late = auto({ 'engine.peakTorqueRpm': 2500 });
     expect(late).toEqual({ state: 'Locks up late', small: -20, wide: 14 });
     const never = auto({ 'setting.installGap': 2.5 });
-    expect(never).toEqual({ state: 'The disc never takes up', small: -20, wide: 26 });
+    expect(never).toEqual({ state: 'The disc never engages', small: -20, wide: 26 });
   });
 
   it('ranks a gap that is too wide where an auto-clutch slips and its lever gains nothing', () => {

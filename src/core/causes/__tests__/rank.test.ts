@@ -78,7 +78,7 @@ describe('likely causes', () => {
     const cleared = rankCauses({ complaints: ['slips'], job, evaluation });
     expect(
       cleared.causes.find((c) => c.id === 'wornDiscs')?.reasons.map((r) => r.because),
-    ).toContain('Every disc is above its least thickness.');
+    ).toContain('Every disc is above its minimum thickness.');
     const [disc] = job.pack.plates;
     const one = withEntry(job, `pack.plates.${disc?.id ?? ''}.readings.1`, entry(2));
     const worn = rankCauses({ complaints: ['slips'], job: one, evaluation: evaluate(one) });

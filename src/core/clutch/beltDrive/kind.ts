@@ -40,7 +40,7 @@ export const beltDrive: ClutchKind = {
       : OF_A_PACK.map((cause) => ({
           cause,
           tenths: -40,
-          because: 'There is no pack of plates in this machine.',
+          because: 'This machine has no plate pack.',
           from: 'The machine',
         })),
 };

@@ -13,7 +13,7 @@ import { ASSIST_FAMILIES, ASSIST_TERMS } from './words';
 const RAMP = { least: 5, most: 80 } as const;
 const degrees = (value: number) => ({ value, quantity: 'angle' }) as const;
 
-const IN_ORDER = 'Weights belong to their places: keep them in order.';
+const IN_ORDER = 'Each weight has its own place: keep them in order.';
 
 const isOfLevers = ({ assist }: Job) => assist.type === 'levers';
 
@@ -24,7 +24,7 @@ function rampProblems({ job: { assist } }: Sheet): readonly Problem[] {
         {
           path: 'assist.rampAngle',
           state: 'stop',
-          sentence: say`A ramp from the plane of the plate has ${degrees(RAMP.least)} to ${degrees(RAMP.most)}; balls on one of ${degrees(angle)} would not roll or not press.`,
+          sentence: say`A ramp measures ${degrees(RAMP.least)} to ${degrees(RAMP.most)} from the plane of the plate; on a ramp of ${degrees(angle)} balls would not roll or not press.`,
         },
       ]
     : [];
@@ -83,7 +83,7 @@ export const centrifugalAssist: ClutchKind = {
       {
         key: 'assist',
         section: 'Springs',
-        text: [`Assist ${isOfLevers(job) ? 'levers' : 'balls'} in their own places`],
+        text: [`Assist ${isOfLevers(job) ? 'levers' : 'balls'} fitted in their own places`],
       },
     ],
   }),

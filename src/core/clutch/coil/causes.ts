@@ -2,17 +2,17 @@ import type { KindCause, MeasuredWeight, TellingTest } from '../../causes/cause'
 import { bad, good, w } from '../../causes/cause';
 import type { Verdict } from '../../evaluate/engine/verdict';
 
-const ONE_SIDE = 'The plate takes hold on one side.';
+const ONE_SIDE = 'The plate engages on one side.';
 
 export const COIL_CAUSES = {
   mixedSprings: {
     name: 'Two spring kinds fitted unevenly',
     prior: -14,
     complaints: {
-      creeps: [-10, 'It is felt on the move, not at idle.'],
-      neutral: [-8, 'It is felt as it takes up, not at a standstill.'],
+      creeps: [-10, 'Shows on the move, not at idle.'],
+      neutral: [-8, 'Shows during engagement, not at a standstill.'],
       chatters: [16, ONE_SIDE],
-      heavy: [6, 'Stronger springs may have been put in.'],
+      heavy: [6, 'Stronger springs may have been fitted.'],
     },
   },
 } as const satisfies Readonly<Record<string, KindCause>>;
@@ -23,7 +23,7 @@ export const COIL_TESTS: Readonly<Record<string, TellingTest>> = {
     minutes: 30,
     outcomes: [
       bad('Two kinds', [w('mixedSprings', 28, 'Seen.')]),
-      good([w('mixedSprings', -30, 'All alike.')]),
+      good([w('mixedSprings', -30, 'All identical.')]),
     ],
   },
 };

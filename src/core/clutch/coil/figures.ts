@@ -55,7 +55,7 @@ function fitted(sheet: Sheet, place: (sheet: Sheet) => void): void {
 /** Length of springs under bolts, from the seat that the bolts hold. */
 function underBolts(sheet: Sheet): void {
   sheet.compute('installedLength', {
-    label: 'Spring length in place',
+    label: 'Fitted spring length',
     quantity: 'length',
     section: 4,
     formula: 'L = G_0 − t_pp − s − H',
@@ -111,10 +111,10 @@ export function unpressedGroups(sheet: Sheet): readonly { readonly id: string; r
 function unpressed(sheet: Sheet): Sentence {
   const installed = sheet.known('installedLength');
   const least = Math.min(...unpressedGroups(sheet).map(({ by }) => by));
-  if (!installed) return say`The spring is not pressed at all at this stack.`;
+  if (!installed) return say`The spring is not compressed at this stack height.`;
   return Number.isFinite(least) && least > 0
-    ? say`The springs stand loose: in place they are ${length(installed.value)} long, ${length(least)} longer than free.`
-    : say`The springs stand loose: in place they are ${length(installed.value)} long, no shorter than free.`;
+    ? say`The springs are loose: fitted length ${length(installed.value)}, ${length(least)} longer than free.`
+    : say`The springs are loose: fitted length ${length(installed.value)}, not shorter than free.`;
 }
 
 /**
@@ -147,7 +147,7 @@ function computeRing(sheet: Sheet, groups: readonly GroupTerms[]): void {
   const radius = sheet.entry('springs.coil.ringRadius');
   const placed = ring.map((id) => forces.get(id) ?? NO_SPRINGS);
   sheet.compute('springOffset', {
-    label: 'Springs press off centre by',
+    label: 'Spring force off centre by',
     quantity: 'length',
     section: 4,
     formula: 'e = |Σ F·r|/Σ F',
@@ -177,10 +177,10 @@ function lifted(sheet: Sheet): void {
   });
   const rooms = groups.map((g) => gather([lifted, g.solid], ([l = 0, c = 0]) => l - c));
   sheet.compute('coilClearance', {
-    label: 'Room before the coils touch',
+    label: 'Travel before coil bind',
     quantity: 'length',
     section: 4,
-    formula: 'L − x − L_c, the least of all kinds',
+    formula: 'L − x − L_c, the minimum of all springs',
     from: { c: gather(groups.length ? rooms : [NO_SPRINGS], (all) => Math.min(...all)) },
     value: ({ c }) => c,
   });
@@ -206,7 +206,7 @@ function lifted(sheet: Sheet): void {
   });
 }
 
-const NO_SPRINGS = lack('A kind of spring', 'springs.coil.groups');
+const NO_SPRINGS = lack('Springs', 'springs.coil.groups');
 
 function totalForce(groups: readonly GroupTerms[], at: Term): Term {
   if (groups.length === 0) return NO_SPRINGS;

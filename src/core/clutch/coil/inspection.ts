@@ -39,12 +39,12 @@ export function coilReadings(job: Job): readonly RunStep[] {
 
 /**
  * The fields of the least free lengths.
- * @example coilLimits(job)[0].label // "Springs, least free length"
+ * @example coilLimits(job)[0].label // "Springs, minimum free length"
  */
 export const coilLimits = ({ springs }: Job) =>
   springs.coil.groups.map((g) => ({
     path: fieldPath('springs.coil.groups.*.minFreeLength', g.id),
-    label: `${g.name || 'Springs'}, least free length`,
+    label: `${g.name || 'Springs'}, minimum free length`,
   }));
 
 /**
@@ -70,7 +70,7 @@ function judgeGroup(job: Job, group: CoilGroup): Reason[] {
       {
         decision: 'change',
         limitFrom,
-        sentence: say`${name} ${length(least)}, below ${length(limit)}: change the whole set.`,
+        sentence: say`${name} ${length(least)}, below ${length(limit)}: replace the whole set.`,
       },
     ];
   }
@@ -79,7 +79,7 @@ function judgeGroup(job: Job, group: CoilGroup): Reason[] {
       ? [
           {
             decision: 'watch',
-            sentence: say`The set differs by ${length(spread)}: let long and short alternate evenly, or the plate tilts.`,
+            sentence: say`The set differs by ${length(spread)}: alternate long and short springs evenly, or the plate tilts.`,
           },
         ]
       : [];
@@ -87,12 +87,12 @@ function judgeGroup(job: Job, group: CoilGroup): Reason[] {
     limit === undefined
       ? {
           decision: 'watch',
-          sentence: say`${name} ${length(least)}; a least free length from the manual is needed to judge it.`,
+          sentence: say`${name} ${length(least)}; a minimum free length from the manual is needed to judge it.`,
         }
       : {
           decision: 'keep',
           limitFrom,
-          sentence: say`${name} ${length(least)}, least ${length(limit)}.`,
+          sentence: say`${name} ${length(least)}, minimum ${length(limit)}.`,
         },
     ...uneven,
   ];

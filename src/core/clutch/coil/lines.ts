@@ -9,12 +9,12 @@ export const COILS_OFF: readonly StripLine[] = [
   line(
     'springBolts',
     'Spring bolts a little at a time, criss-cross',
-    'The plate must come off square. Springs are loaded: eyes covered.',
+    'The plate must come off square. Springs are loaded: wear eye protection.',
   ),
   line(
     'coils',
     'Springs out in their order',
-    'Two kinds are fitted on purpose: note where each stands.',
+    'Two kinds may be fitted on purpose: note the position of each.',
   ),
 ];
 
@@ -48,7 +48,7 @@ export function coilsIn({ springs: { coil } }: Job): string {
     coil.ring.length > 0
       ? `, round the circle from the mark: ${runsOf(coil.ring.map(name)).join(', ')}`
       : groups.length > 1
-        ? ', the kinds alternating evenly'
+        ? ', alternating evenly'
         : '';
   return `Springs in${kinds ? `: ${kinds}` : ''}${laid}`;
 }
@@ -72,5 +72,5 @@ export const springsIn = (text: string) => ({
   key: 'springs',
   section: 'Springs',
   text: [text],
-  watch: 'Springs are loaded: eyes covered, let down and drawn up evenly.',
+  watch: 'Springs are loaded: release and tighten evenly, wear eye protection.',
 });

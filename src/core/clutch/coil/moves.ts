@@ -22,13 +22,13 @@ export function shimMoves(job: Job, set: SetEntry): Move[] {
   const now = entryAt(job, path)?.value ?? 0;
   const add = SHIMS.map((s): Move => ({
     family: 'shim',
-    label: say`A shim of ${size(s)} more under each spring`,
+    label: say`${size(s)} more shim under each spring`,
     effort: 1,
     apply: (j) => set(j, path, entry(now + s)),
   }));
   const out: Move = {
     family: 'shim',
-    label: ['The shims out'],
+    label: ['Shims removed'],
     effort: 1,
     apply: (j) => set(j, path, entry(0)),
   };
@@ -50,7 +50,7 @@ export function ringMoves(job: Job): Move[] {
     : [
         {
           family: 'ring',
-          label: ['The kinds of spring laid in turn round the ring'],
+          label: ['The springs alternating evenly round the ring'],
           effort: 1,
           apply: (j) => ({
             ...j,

@@ -35,7 +35,7 @@ function contradictions(group: CoilGroup): Problem[] {
     problems.push({
       path: fieldPath('springs.coil.groups.*.activeCoils', group.id),
       state: 'stop',
-      sentence: say`There can’t be more active coils than coils in all, ${{ value: nt.value, quantity: 'ratio', decimals: 1 }}.`,
+      sentence: say`Active coils can’t exceed the total coils, ${{ value: nt.value, quantity: 'ratio', decimals: 1 }}.`,
     });
   }
   if (L0 && Lc && Lc.value >= L0.value) {
@@ -53,14 +53,14 @@ function atTheirEnd(sheet: Sheet): Problem[] {
   const problems: Problem[] = unpressedGroups(sheet).map(({ id, by }) => ({
     path: fieldPath('springs.coil.groups.*.freeLength', id),
     state: 'stop',
-    sentence: say`These springs stand loose in their seats: in place they are ${length(by)} longer than free.`,
+    sentence: say`These springs are loose in their seats: fitted length ${length(by)} longer than free.`,
   }));
   const room = sheet.known('coilClearance')?.value;
   if (room !== undefined && room < 0)
     problems.push({
       path: 'springs.coil.groups',
       state: 'stop',
-      sentence: say`The coils touch ${length(-room)} before full lift.`,
+      sentence: say`Coil bind ${length(-room)} before full lift.`,
     });
   if (ring.length > 0)
     for (const { id, name, count: given } of groups) {
@@ -69,7 +69,7 @@ function atTheirEnd(sheet: Sheet): Problem[] {
         problems.push({
           path: fieldPath('springs.coil.groups.*.count', id),
           state: 'stop',
-          sentence: say`The ring holds ${count(placed)} of ${name || 'this kind'}, and ${count(given.value)} are entered. Enter the count that is fitted, or place them all on the ring.`,
+          sentence: say`The ring has ${count(placed)} of ${name || 'this type'}, but ${count(given.value)} are entered. Enter the number fitted, or place them all on the ring.`,
         });
     }
   return problems;

@@ -6,7 +6,7 @@ import { length, say } from '../../text/sentence';
 
 /**
  * The verdicts on coil springs, wherever they stand: room before they touch, and how evenly a ring of them presses.
- * @example coilVerdicts(sheet)[0].title // "Springs stay open"
+ * @example coilVerdicts(sheet)[0].title // "No coil bind"
  */
 export const coilVerdicts = (sheet: Sheet): readonly (Verdict | undefined)[] => [
   judgeCoils(sheet),
@@ -17,30 +17,30 @@ function judgeCoils(sheet: Sheet): Verdict {
   const room = sheet.known('coilClearance');
   const lift = sheet.known('liftHad');
   if (!room || !lift)
-    return unknownVerdict('coils', 'Coil bind not known yet', sheet.outcomes.get('coilClearance'));
+    return unknownVerdict('coils', 'Coil bind not judged', sheet.outcomes.get('coilClearance'));
   const margin = bindMargin(lift.value);
   const base = { id: 'coils', figures: ['coilClearance'] } as const;
   if (room.value < 0) {
     return {
       ...base,
       state: 'stop',
-      title: 'Springs go solid',
-      sentence: say`The coils touch ${length(-room.value)} before full lift: the lever would stop hard and something bends.`,
+      title: 'Coil bind',
+      sentence: say`Coil bind ${length(-room.value)} before full lift: the lever stops hard and parts bend.`,
     };
   }
   if (room.value < margin) {
     return {
       ...base,
       state: 'watch',
-      title: 'Springs nearly solid',
-      sentence: say`At full lift ${length(room.value)} is left before the coils touch; ${length(margin)} is wanted.`,
+      title: 'Close to coil bind',
+      sentence: say`${length(room.value)} of travel left before coil bind at full lift; ${length(margin)} required.`,
     };
   }
   return {
     ...base,
     state: 'good',
-    title: 'Springs stay open',
-    sentence: say`At full lift ${length(room.value)} is left before the coils touch.`,
+    title: 'No coil bind',
+    sentence: say`${length(room.value)} of travel left before coil bind at full lift.`,
   };
 }
 
@@ -57,14 +57,14 @@ function judgeRing(sheet: Sheet): Verdict | undefined {
     return {
       ...base,
       state: 'good',
-      title: 'Springs press centred',
-      sentence: say`The springs press ${length(offset.value)} off centre.`,
+      title: 'Spring force centred',
+      sentence: say`The spring force is ${length(offset.value)} off centre.`,
     };
   }
   return {
     ...base,
     state: offset.value < OFFSET_STOP ? 'watch' : 'stop',
-    title: 'Springs press off centre',
-    sentence: say`The springs press ${length(offset.value)} off centre, so the plate lifts on one side: let the kinds alternate evenly.`,
+    title: 'Spring force off centre',
+    sentence: say`The spring force is ${length(offset.value)} off centre, so the plate lifts unevenly: alternate the springs evenly.`,
   };
 }

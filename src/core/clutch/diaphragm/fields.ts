@@ -46,7 +46,7 @@ export const DIAPHRAGM_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 200 },
     plausible: [8, 90],
-    hint: 'A stack at which you know how far the spring is pressed: this pack will do.',
+    hint: 'A stack at which the spring deflection is known; this pack will do.',
   }),
   'springs.diaphragm.referenceDeflection': spec({
     label: 'Deflection at the reference stack',
@@ -54,7 +54,7 @@ export const DIAPHRAGM_FIELDS = {
     quantity: 'length',
     bounds: { min: 0, max: 40 },
     plausible: [0.2, 12],
-    hint: 'Cone height free less cone height fitted, at that stack.',
+    hint: 'Free cone height minus fitted cone height, at that stack.',
   }),
   'springs.diaphragm.fingerRatio': spec({
     label: 'Finger ratio',
@@ -62,7 +62,7 @@ export const DIAPHRAGM_FIELDS = {
     quantity: 'ratio',
     bounds: { above: 0, max: 20 },
     estimate: { value: 1, why: 'pressure plate pushed at the load edge' },
-    hint: 'Where the fingers are pushed: their lever to the pivot ÷ that of the load edge.',
+    hint: 'Where the fingers are pushed: distance to the pivot ÷ that of the load edge.',
   }),
   'springs.diaphragm.steps.*.offset': spec({
     label: 'Step offset',
@@ -72,14 +72,14 @@ export const DIAPHRAGM_FIELDS = {
     absent: { value: 0, why: 'the step of offset 0' },
   }),
   'springs.diaphragm.steps.*.bandMin': spec({
-    label: 'Step for stacks from',
+    label: 'Step, stack from',
     symbol: 'H_min',
     quantity: 'length',
     bounds: { above: 0, max: 200 },
     plausible: [8, 90],
   }),
   'springs.diaphragm.steps.*.bandMax': spec({
-    label: 'Step for stacks to',
+    label: 'Step, stack to',
     symbol: 'H_max',
     quantity: 'length',
     bounds: { above: 0, max: 200 },

@@ -47,7 +47,9 @@ function fitted(sheet: Sheet): void {
         ? [`On step ${step.name}. Wear lowers the deflection, lift raises it.`]
         : [WEAR_LOWERS]),
       ...(sagged
-        ? ['The spring has lost cone and is fitted at the same height, so it is deflected less.']
+        ? [
+            'The spring has lost cone height and is fitted at the same height, so its deflection is smaller.',
+          ]
         : []),
     ],
   });
@@ -119,10 +121,10 @@ function lifted(sheet: Sheet): void {
 }
 
 const SIDE_NOTE: Readonly<Record<Side, string>> = {
-  rising: 'Before the peak: more preload clamps more and pulls heavier; wear takes clamp away.',
+  rising: 'Before the peak: more preload gives more clamp and a heavier lever; wear lowers clamp.',
   falling:
-    'Past the peak: more preload clamps less and pulls lighter, until wear brings the clamp back.',
-  'rising again': 'Past the dip: more preload clamps more again.',
+    'Past the peak: more preload gives less clamp and a lighter lever, until wear restores the clamp.',
+  'rising again': 'Past the dip: more preload gives more clamp again.',
 };
 
 /** Which side of its peak the spring works on; unknown for one without a peak or a deflection. */
@@ -207,5 +209,5 @@ export const DIAPHRAGM_MODEL: SpringModel = {
   terms,
   turns,
   ratio: (sheet) => sheet.entry('springs.diaphragm.fingerRatio'),
-  unpressed: () => say`The spring is not pressed at all at this stack.`,
+  unpressed: () => say`The spring is not compressed at this stack height.`,
 };

@@ -19,7 +19,7 @@ export const coneReading = (job: Job): RunStep => ({
   part: 'springs',
   fixture: 'springs',
   title: 'Diaphragm spring',
-  what: 'free height of the cone',
+  what: 'free cone height',
   siblings: ['springs.diaphragm.measuredCone'],
   nominal: job.springs.diaphragm.coneHeight?.value,
   limit: entryAt(job, LEAST)?.value,
@@ -42,8 +42,8 @@ export function judgeCone(job: Job): readonly Reason[] {
         decision: 'watch',
         sentence:
           fresh === undefined
-            ? say`Free height of the cone ${length(cone)}.`
-            : say`Free height of the cone ${length(cone)}, new ${length(fresh)}; the clamp is worked out with it.`,
+            ? say`Free cone height ${length(cone)}.`
+            : say`Free cone height ${length(cone)}, new ${length(fresh)}; included in the clamp.`,
       },
     ];
   const limitFrom = limitSource(job, LEAST);
@@ -52,8 +52,8 @@ export function judgeCone(job: Job): readonly Reason[] {
         {
           decision: 'change',
           limitFrom,
-          sentence: say`Free height of the cone ${length(cone)}, below ${length(least)}: a flattened spring clamps less.`,
+          sentence: say`Free cone height ${length(cone)}, below ${length(least)}: a flattened spring clamps less.`,
         },
       ]
-    : [{ decision: 'keep', limitFrom, sentence: say`Free height of the cone ${length(cone)}.` }];
+    : [{ decision: 'keep', limitFrom, sentence: say`Free cone height ${length(cone)}.` }];
 }

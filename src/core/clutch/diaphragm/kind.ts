@@ -55,12 +55,12 @@ export const diaphragm: ClutchKind = {
       line(
         'retainer',
         'Note the retainer’s step, then its bolts a little at a time, criss-cross',
-        'The spring is loaded: release it evenly, eyes covered.',
+        'The spring is loaded: release it evenly, wear eye protection.',
       ),
       line(
         'diaphragm',
         'Diaphragm out',
-        'Note which way its cone looks, and marks of over-travel.',
+        'Note which way its cone faces, and any over-travel marks.',
       ),
     ],
   }),

@@ -167,14 +167,14 @@ function stepSentence(clamp: number, pull: number | undefined, backAt: Mm | unde
   const first = upperFirst(said);
   return backAt === undefined
     ? clamp < -NOTHING
-      ? say`${first}, and wear does not bring it back.`
+      ? say`${first}, and wear does not restore it.`
       : say`${first}.`
-    : say`${first}; at ${length(backAt)} wear the clamp is back.`;
+    : say`${first}; wear of ${length(backAt)} restores the clamp.`;
 }
 
 function change(share: number, more: string, less: string): string {
   return Math.abs(share) < NOTHING
-    ? `as much`
+    ? `the same`
     : `${Math.abs(share * 100).toFixed(Math.abs(share) < 0.0995 ? 1 : 0)} % ${share > 0 ? more : less}`;
 }
 

@@ -30,7 +30,7 @@ function atItsEnd(sheet: Sheet): Problem[] {
     problems.push({
       path: 'springs.diaphragm.measuredCone',
       state: 'watch',
-      sentence: say`No spring gains cone, and this is taller than new by ${length(measuredCone.value - coneHeight.value)}: one of the two is wrong.`,
+      sentence: say`A spring can’t gain cone height, but this is ${length(measuredCone.value - coneHeight.value)} taller than new: check both values.`,
     });
   const cone = measuredCone ?? coneHeight;
   if (forceFrom === 'geometry' && cone && reached > 2 * cone.value)
@@ -39,7 +39,7 @@ function atItsEnd(sheet: Sheet): Problem[] {
       {
         path,
         state: 'stop',
-        sentence: say`At full lift the diaphragm is pressed ${length(reached)}, more than its cone of ${length(cone.value)} can take (${length(2 * cone.value)}): it would snap through or crack.`,
+        sentence: say`At full lift the diaphragm is deflected by ${length(reached)}, more than its cone of ${length(cone.value)} allows (${length(2 * cone.value)}): it would snap through or crack.`,
       },
     ];
   const turns = turnsThrough(sheet, deflection, reached);
@@ -47,7 +47,7 @@ function atItsEnd(sheet: Sheet): Problem[] {
     problems.push({
       path,
       state: 'stop',
-      sentence: say`The diaphragm turns through: at a deflection of ${length(turns)}, on the way to full lift, it no longer presses back.`,
+      sentence: say`The diaphragm snaps through: at ${length(turns)} of deflection, before full lift, its force drops to zero.`,
     });
   return problems;
 }

@@ -19,7 +19,7 @@ export function bandsOf(job: Job): Band[] {
 
 /**
  * Whether the retainer's step is the one that the stack asks for.
- * @example judgeStep(workOut(quad).sheet).title // "Step suits the stack"
+ * @example judgeStep(workOut(quad).sheet).title // "Retainer step OK"
  */
 export function judgeStep(sheet: Sheet): Verdict | undefined {
   const { diaphragm } = sheet.job.springs;
@@ -35,7 +35,7 @@ export function judgeStep(sheet: Sheet): Verdict | undefined {
       ...base,
       state: 'stop',
       title: 'No step for this stack',
-      sentence: say`The stack of ${length(stack.value)} falls in the band of no retainer step.`,
+      sentence: say`No retainer step covers a stack of ${length(stack.value)}.`,
     };
   }
   const current = diaphragm.stepId;
@@ -43,8 +43,8 @@ export function judgeStep(sheet: Sheet): Verdict | undefined {
     return {
       ...base,
       state: 'unknown',
-      title: 'Step not chosen',
-      sentence: say`The stack of ${length(stack.value)} asks for step ${names}.`,
+      title: 'Step not selected',
+      sentence: say`A stack of ${length(stack.value)} needs step ${names}.`,
     };
   }
   if (!allowed.some((b) => b.step === current)) {
@@ -52,16 +52,16 @@ export function judgeStep(sheet: Sheet): Verdict | undefined {
       ...base,
       state: 'stop',
       title: 'Wrong retainer step',
-      sentence: say`Step ${name(current)} is set; the stack of ${length(stack.value)} asks for step ${names}.`,
+      sentence: say`Step ${name(current)} is selected; a stack of ${length(stack.value)} needs step ${names}.`,
     };
   }
   return {
     ...base,
     state: 'good',
-    title: 'Step suits the stack',
+    title: 'Retainer step OK',
     sentence:
       allowed.length > 1
-        ? say`The stack of ${length(stack.value)} lies on the edge of two bands: steps ${names} are both allowed.`
-        : say`Step ${name(current)} is the one for a stack of ${length(stack.value)}.`,
+        ? say`A stack of ${length(stack.value)} is on the edge of two bands: steps ${names} are both allowed.`
+        : say`Step ${name(current)} is correct for a stack of ${length(stack.value)}.`,
   };
 }

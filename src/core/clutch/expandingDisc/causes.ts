@@ -4,17 +4,17 @@ import type { FigureId, Outcome } from '../../evaluate/engine/figure';
 import type { Verdict } from '../../evaluate/engine/verdict';
 import type { Job } from '../../job/types';
 
-const LETS_GO = 'It holds less for that; it lets go as before.';
-const UNFELT = 'The hand does not feel it.';
+const LETS_GO = 'Lowers the torque reserve; release is unchanged.';
+const UNFELT = 'Not felt at the lever.';
 
 export const EXPANDING_CAUSES = {
   gapSmall: {
     name: 'Install gap too small',
     prior: -10,
     complaints: {
-      slips: [-20, 'It takes up early, and slips no more for that.'],
-      creeps: [18, 'An expanding disc touches too early.'],
-      grabby: [8, 'An expanding disc comes in too early.'],
+      slips: [-20, 'Causes early engagement, not slip.'],
+      creeps: [18, 'An expanding disc makes contact too early.'],
+      grabby: [8, 'An expanding disc engages too early.'],
       heavy: [-15, UNFELT],
     },
   },
@@ -22,14 +22,14 @@ export const EXPANDING_CAUSES = {
     name: 'Install gap too wide',
     prior: -10,
     complaints: {
-      slips: [16, 'An expanding disc with too far to go presses late or never in full.'],
-      drags: [-15, 'It holds less for that; it does not drag.'],
-      creeps: [-15, 'A clutch that holds less creeps less.'],
+      slips: [16, 'With too wide a gap the disc presses late or never fully.'],
+      drags: [-15, 'Lowers the torque reserve; does not cause drag.'],
+      creeps: [-15, 'A weaker clutch creeps less.'],
       neutral: [-15, LETS_GO],
-      clunks: [-15, 'It holds less for that; the shaft stands as before.'],
-      grabby: [-12, 'It takes up more softly for that.'],
+      clunks: [-15, 'Lowers the torque reserve; the shaft stops as before.'],
+      grabby: [-12, 'Makes engagement softer.'],
       heavy: [-15, UNFELT],
-      burnt: [10, 'Taking up late, it slips at every start.'],
+      burnt: [10, 'With late engagement it slips at every start.'],
       hotDrag: [-15, LETS_GO],
     },
   },
@@ -48,8 +48,8 @@ export const EXPANDING_TESTS: Readonly<Record<string, TellingTest>> = {
         id: 'little',
         label: 'Too little, or none',
         weights: [
-          w('gapWide', 28, 'Little of the growth is left once the gap is closed.'),
-          w('gapSmall', -35, 'The gap takes most of the growth.'),
+          w('gapWide', 28, 'Little growth is left once the gap is closed.'),
+          w('gapSmall', -35, 'The gap uses up most of the growth.'),
         ],
       },
       good([w('gapSmall', -28, 'On target.'), w('gapWide', -28, 'On target.')]),

@@ -20,7 +20,7 @@ export const EXPANDING_FIELDS = {
   'expanding.radius': spec({
     label: 'Radius of the weights',
     symbol: 'r_w',
-    hint: 'Clutch’s middle to a weight’s middle, at rest.',
+    hint: 'Clutch centre to weight centre, at rest.',
     ...radius,
   }),
   'expanding.advantage': spec({
@@ -28,7 +28,7 @@ export const EXPANDING_FIELDS = {
     symbol: 'i_e',
     quantity: 'ratio',
     bounds: { above: 0, max: 20 },
-    hint: 'Axial force ÷ centrifugal force: for balls on a ramp 1 ÷ tan of its angle.',
+    hint: 'Axial force ÷ centrifugal force: 1 ÷ tan of the angle for balls on a ramp.',
   }),
   'expanding.returnForce': spec({
     label: 'Return springs, force at rest',
@@ -48,6 +48,6 @@ export const EXPANDING_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 10 },
     plausible: [0.3, 5],
-    hint: 'Thickness fully out less thickness at rest.',
+    hint: 'Fully expanded thickness minus thickness at rest.',
   }),
 } as const satisfies Record<string, FieldSpec>;

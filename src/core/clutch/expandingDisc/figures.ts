@@ -23,7 +23,7 @@ export function expandingFigures(sheet: Sheet): void {
   const ratio = sheet.entry('engine.primaryRatio');
   const disc = discTerms(sheet);
   sheet.compute('expandContact', {
-    label: 'Expanding disc touches at',
+    label: 'First contact of the expanding disc',
     quantity: 'speed',
     section: 8,
     formula: 'n·m·r_w·ω²·i_e = F_0 + k_r·g, engine speed = basket speed·i',
@@ -33,7 +33,7 @@ export function expandingFigures(sheet: Sheet): void {
     value: ({ n }) => n,
   });
   sheet.compute('expandLockUp', {
-    label: 'Expanding disc locks up at',
+    label: 'Lock-up of the expanding disc',
     quantity: 'speed',
     section: 8,
     formula: 'n·m·r_w·ω²·i_e = F_0 + k_r·g + F(s + g), engine speed = basket speed·i',
@@ -106,12 +106,12 @@ function computeOwnRatio(sheet: Sheet): void {
       ),
     },
     value: ({ R }) => R,
-    notes: ['Learned from two readings at two settings; used in place of the train’s ratio.'],
+    notes: ['From two readings at two settings; replaces the ratio of the train.'],
   });
 }
 
 const NOT_WEIGHED =
-  'Nothing is entered of the disc’s weights: it is taken as fully out where the engine pulls hardest, as its maker’s limits for the gap are meant to see to.';
+  'No weights entered: assumed fully expanded at peak torque, as its maker’s gap limits intend.';
 
 export const EXPANDING_OVER_SPEED: OverSpeed = {
   lockUp: 'expandLockUp',
@@ -137,7 +137,7 @@ export const EXPANDING_OVER_SPEED: OverSpeed = {
           formula: 'F(s + y) with n·m·r_w·ω²·i_e − F_0 − k_r·y = F(s + y), g ≤ y ≤ e',
           section: 8,
           notes: [
-            'y is what the disc has grown by. Fully out it holds the springs at F(s + e); until it locks up, the clamp is what its weights give at the gap.',
+            'y is the disc growth. Fully expanded it compresses the springs to F(s + e); until lock-up, clamp is the force of its weights at the gap.',
           ],
         }
       : {

@@ -26,7 +26,7 @@ export function gapFigures(sheet: Sheet): void {
         linkage: sheet.entry('setting.linkage'),
       },
       value: ({ turns, marks, ...adjuster }) => gapFromTurns(adjuster, turns, marks),
-      notes: ['Only as good as its start: the cable must have slack at firm contact.'],
+      notes: ['Only as good as its start: the cable must be slack at firm contact.'],
     });
   }
   if (setting.goSize && setting.noGoSize) {
@@ -38,10 +38,10 @@ export function gapFigures(sheet: Sheet): void {
       from: { go: sheet.entry('setting.goSize'), no: sheet.entry('setting.noGoSize') },
       value: ({ go, no }) => {
         if (go >= no)
-          throw new DomainError('gauge that goes in', 'smaller than the one that does not', go);
+          throw new DomainError('gauge that passes', 'smaller than the one that does not', go);
         return { value: (go + no) / 2, low: go, high: no };
       },
-      notes: ['It lies between the two.'],
+      notes: ['The gap is between the two.'],
     });
   }
   gapByLeverFigure(sheet);
@@ -69,6 +69,6 @@ function gapByLeverFigure(sheet: Sheet): void {
       low: gapByLever(R, e, y + GAIN_READS),
       high: gapByLever(R, e, Math.max(y - GAIN_READS, y / 2)),
     }),
-    notes: [say`The range: a lever is read to ${travel(GAIN_READS)}.`],
+    notes: [say`Reading tolerance of a lever: ${travel(GAIN_READS)}.`],
   });
 }

@@ -47,12 +47,12 @@ function sheetRows(job: Job, units: UnitChoice): readonly (readonly [string, str
     .flatMap(({ turns, gain }) =>
       turns && gain ? [`${atLever(gain)} at ${turns.value} turns`] : [],
     )
-    .concat(targetGain ? [`aimed at ${atLever(targetGain)}`] : [])
+    .concat(targetGain ? [`target ${atLever(targetGain)}`] : [])
     .join('; ');
   return [
     ['Install gap', within(installGap, gapMin, gapMax, fine) ?? ''],
     [
-      'Adjuster stands at',
+      'Adjuster position',
       (turnsOut ?? marksOut)
         ? `${turningWords({ turns: turnsOut?.value ?? 0, marks: marksOut?.value ?? 0 })} out from firm contact`
         : '',
@@ -95,7 +95,7 @@ export const expandingDisc: ClutchKind = {
     },
     {
       title: 'Its weights',
-      note: 'Of a bought disc they are seldom known: leave all of them empty, and the disc counts as fully out where the engine pulls hardest.',
+      note: 'Rarely known for a bought disc: leave all empty to assume it fully expanded at peak torque.',
       fields: [
         'expanding.count',
         'expanding.mass',
@@ -116,15 +116,15 @@ export const expandingDisc: ClutchKind = {
     underCover: [
       line(
         'discAdjuster',
-        'Write down where the adjuster stands, then back it off',
-        'Turns and marks from firm contact: it is the setting that the rider knows.',
+        'Write down the adjuster position, then back it off',
+        'Turns and marks from firm contact: the setting the rider is used to.',
       ),
     ],
     plates: [
       line(
         'expandingDisc',
-        'The expanding disc comes first',
-        'Look how its weights stand, and which face looks out.',
+        'Expanding disc off first',
+        'Note the position of its weights, and which face is outward.',
       ),
     ],
   }),

@@ -33,7 +33,8 @@ export function gapLines(job: Job): readonly SheetLine[] {
       text: [
         'Start point: adjuster in to first firm contact, cable slack, contact felt at the nut',
       ],
-      watch: 'Taken off the bearing instead of the nut, the gap is wrong by all of the slack.',
+      watch:
+        'If the start is at the bearing instead of the nut, the gap is wrong by all of the slack.',
     },
     {
       key: 'gap',

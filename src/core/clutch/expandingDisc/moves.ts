@@ -22,7 +22,7 @@ export function gapMoves(job: Job, set: SetEntry): Move[] {
   });
   const moves: Move[] = [];
   if (gapMin && gapMax && gapMin.value <= gapMax.value)
-    moves.push(to('Install gap to the middle of its window', (gapMin.value + gapMax.value) / 2));
+    moves.push(to('Install gap to the middle of its limits', (gapMin.value + gapMax.value) / 2));
   if (pitch) {
     const marks = marksPerTurn?.value ?? 1;
     const perMark = (pitch.value * (linkage?.value ?? 1)) / marks;

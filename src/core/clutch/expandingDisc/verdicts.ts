@@ -34,7 +34,7 @@ function judgeTakeUp(sheet: Sheet): Verdict | undefined {
       ? {
           ...base,
           state: open.cause ? 'stop' : 'unknown',
-          title: open.cause ? 'The disc never takes up' : 'Take-up not known yet',
+          title: open.cause ? 'The disc never engages' : 'Engagement not judged',
           sentence: [open.reason],
         }
       : undefined;
@@ -43,8 +43,8 @@ function judgeTakeUp(sheet: Sheet): Verdict | undefined {
     return {
       ...base,
       state: 'unknown',
-      title: 'Take-up not judged yet',
-      sentence: say`Idle is needed to judge first contact at ${rpm(contact.value)}.`,
+      title: 'Engagement not judged',
+      sentence: say`Idle speed is needed to judge first contact at ${rpm(contact.value)}.`,
     };
   }
   if (contact.value <= idle) {
@@ -53,7 +53,7 @@ function judgeTakeUp(sheet: Sheet): Verdict | undefined {
       state: 'stop',
       figures: ['expandContact'],
       title: 'Creeps at idle',
-      sentence: say`The expanding disc touches at ${rpm(contact.value)}, below idle at ${rpm(idle)}: the machine creeps with the lever out. A wider gap or stronger return springs raise it.`,
+      sentence: say`First contact at ${rpm(contact.value)}, below idle at ${rpm(idle)}: the machine creeps with the lever out. A wider gap or stronger return springs raise it.`,
     };
   }
   if (contact.value < idle * (1 + IDLE_MARGIN)) {
@@ -61,8 +61,8 @@ function judgeTakeUp(sheet: Sheet): Verdict | undefined {
       ...base,
       state: 'watch',
       figures: ['expandContact'],
-      title: 'Takes up close to idle',
-      sentence: say`The expanding disc touches at ${rpm(contact.value)}, little above idle at ${rpm(idle)}: a cold fast idle makes it creep.`,
+      title: 'Engages close to idle',
+      sentence: say`First contact at ${rpm(contact.value)}, just above idle at ${rpm(idle)}: a cold fast idle makes it creep.`,
     };
   }
   const peak = sheet.valueAt('engine.peakTorqueRpm');
@@ -72,14 +72,14 @@ function judgeTakeUp(sheet: Sheet): Verdict | undefined {
       state: 'watch',
       figures: ['expandLockUp'],
       title: 'Locks up late',
-      sentence: say`The expanding disc locks up at ${rpm(lock.value)}, above peak torque at ${rpm(peak)}: it slips where the engine pulls hardest.`,
+      sentence: say`Lock-up at ${rpm(lock.value)}, above peak torque at ${rpm(peak)}: the clutch slips at peak torque.`,
     };
   }
   return {
     ...base,
     state: 'good',
-    title: 'Takes up clear of idle',
-    sentence: say`The expanding disc touches at ${rpm(contact.value)}, clear of idle at ${rpm(idle)}, and locks up at ${rpm(lock.value)}.`,
+    title: 'Engages clear of idle',
+    sentence: say`First contact at ${rpm(contact.value)}, clear of idle at ${rpm(idle)}; lock-up at ${rpm(lock.value)}.`,
   };
 }
 
@@ -95,8 +95,8 @@ function judgeInstallGap(sheet: Sheet): Verdict | undefined {
     ? {
         ...base,
         state: 'good',
-        title: 'Install gap in its window',
-        sentence: say`The install gap of ${length(gap)} lies in its window, ${length(margin)} from the nearer edge.`,
+        title: 'Install gap within limits',
+        sentence: say`Install gap ${length(gap)}, ${length(margin)} inside its limits.`,
       }
     : {
         ...base,
@@ -104,8 +104,8 @@ function judgeInstallGap(sheet: Sheet): Verdict | undefined {
         title: side === 'above' ? 'Install gap too wide' : 'Install gap too narrow',
         sentence:
           side === 'above'
-            ? say`The install gap of ${length(gap)} misses its window by ${length(-margin)}: the disc takes up late or never, and slips.`
-            : say`The install gap of ${length(gap)} misses its window by ${length(-margin)}: the disc drags and the machine creeps.`,
+            ? say`Install gap ${length(gap)}, ${length(-margin)} above its limits: the disc engages late or never, and slips.`
+            : say`Install gap ${length(gap)}, ${length(-margin)} below its limits: the disc drags and the machine creeps.`,
       };
 }
 
@@ -121,12 +121,12 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
     return {
       ...base,
       state: 'watch',
-      title: 'The disc takes all of the lever',
-      sentence: say`Fully out, the disc would give the lever a gain of ${travel(worked)}, and it travels ${travel(has)}: turning fast, the lever frees nothing. A wider gap leaves more of it.`,
+      title: 'Disc growth uses all lever travel',
+      sentence: say`Fully expanded, the disc would give a lever gain of ${travel(worked)}; lever travel is ${travel(has)}. At high speed the lever releases nothing. A wider gap leaves more travel.`,
     };
   }
   if (!last || target === undefined) return undefined;
-  const gains = say`The lever gains ${travel(last.gain)}, aimed at ${travel(target)}`;
+  const gains = say`Lever gain ${travel(last.gain)}, target ${travel(target)}`;
   const stands = standsAt(job);
   const here = stands === undefined || Math.abs(stands - last.turns) < 1e-6;
   if (Math.abs(last.gain - target) <= GAIN_READS) {
@@ -134,10 +134,10 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
       return {
         ...base,
         state: 'watch',
-        title: 'Lever gain is not what the gap gives',
+        title: 'Lever gain does not match the gap',
         sentence: [
           ...gains,
-          ...say`; growth, gap and ratio give ${travel(worked)}. One of the three, or the reading, is wrong.`,
+          ...say`; growth, gap and ratio give ${travel(worked)}. Check these three and the reading.`,
         ],
       };
     return { ...base, state: 'good', title: 'Lever gain on target', sentence: [...gains, '.'] };
@@ -151,7 +151,7 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
       title: 'Lever gain off target',
       sentence: [
         ...gains,
-        '. Adjuster pitch, lever travel and lift are needed to say how far to turn.',
+        '. Adjuster pitch, lever travel and lift are needed to work out the correction.',
       ],
     };
   }
@@ -161,10 +161,10 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
       return {
         ...base,
         state: 'good',
-        title: 'Lever gain as near as the adjuster sets it',
+        title: 'Lever gain as close as the adjuster allows',
         sentence: [
           ...gains,
-          `: less than half a mark of the adjuster too ${last.gain > target ? 'much' : 'little'}.`,
+          `: less than half an adjuster mark too ${last.gain > target ? 'much' : 'little'}.`,
         ],
       };
     }
@@ -175,7 +175,7 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
     return {
       ...base,
       state: 'watch',
-      title: last.gain > target ? 'Lever gains too much' : 'Lever gains too little',
+      title: last.gain > target ? 'Lever gain too large' : 'Lever gain too small',
       sentence: [
         ...gains,
         `: ${turning.direction} the gap by ${turningWords(turning)}${kind === 'bound' ? ' or more' : ''}, ${whose}.`,
@@ -186,7 +186,7 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
     return {
       ...base,
       state: 'unknown',
-      title: 'Lever gain can’t be judged',
+      title: 'Lever gain not judged',
       sentence: [domainSentence(error)],
     };
   }
@@ -209,7 +209,7 @@ function judgeOwnRatio(sheet: Sheet): Verdict | undefined {
   return {
     id: 'ownRatio',
     state: 'watch',
-    title: 'Ratio from the readings differs',
+    title: 'Measured ratio differs',
     figures: ['ownRatio', 'overallRatio'],
     sentence: say`The two gain readings give a ratio of ${ratio(own.value)}; the release train gives ${ratio(train.value)}. Check both readings, the turns between them and the adjuster’s pitch.`,
   };
@@ -241,13 +241,13 @@ function judgeGapWays(sheet: Sheet): Verdict | undefined {
     ? {
         ...base,
         state: 'watch',
-        title: 'The gap reads differently',
-        sentence: say`By ${highest.name} the gap is ${length(highest.low)}, by ${lowest.name} ${length(lowest.high)}: check that the start point was taken off the nut and not off the bearing, with the cable slack${told ? ', and that the disc grows as far as entered' : ''}.`,
+        title: 'Gap readings differ',
+        sentence: say`Gap by ${highest.name} ${length(highest.low)}, by ${lowest.name} ${length(lowest.high)}. Check that the start point was taken at the nut and not at the bearing, with the cable slack${told ? ', and the disc growth' : ''}.`,
       }
     : {
         ...base,
         state: 'good',
-        title: 'The gap reads the same',
-        sentence: say`The gap by ${ways.map((w) => w.name).join(' and by ')} agrees.`,
+        title: 'Gap readings agree',
+        sentence: say`Gap by ${ways.map((w) => w.name).join(' and by ')} agrees.`,
       };
 }

@@ -13,12 +13,12 @@ const gapRead = (place: string, symbol: string) =>
 /** Where loose springs stand: between two plates drawn to a stop. */
 export const LOOSE_FIELDS = {
   'springs.loose.span': spec({
-    label: 'Span between the plates’ faces without pack',
+    label: 'Span between the plate faces without the pack',
     symbol: 'S',
     quantity: 'length',
     bounds: { above: 0, max: 300 },
     plausible: [10, 140],
-    hint: 'Face to face, all nuts home, springs and pack out.',
+    hint: 'Face to face, all nuts fully tightened, springs and pack removed.',
   }),
   'springs.loose.pocketInner': spec({
     label: 'Pocket depth, inner plate',
@@ -35,14 +35,14 @@ export const LOOSE_FIELDS = {
     absent: { value: 0, why: 'no pocket entered' },
   }),
   'springs.loose.gapMin': spec({
-    label: 'Least plate gap',
+    label: 'Minimum plate gap',
     symbol: 'g_min',
     quantity: 'length',
     bounds: { min: 0, max: 100 },
-    hint: 'Between the two plates, pack and springs in.',
+    hint: 'Between the two plates, pack and springs fitted.',
   }),
   'springs.loose.gapMax': spec({
-    label: 'Greatest plate gap',
+    label: 'Maximum plate gap',
     symbol: 'g_max',
     quantity: 'length',
     bounds: { min: 0, max: 100 },

@@ -12,11 +12,11 @@ function betweenPlates(sheet: Sheet): void {
     from: { S: sheet.entry('springs.loose.span'), H: sheet.figure('stack', 'H') },
     value: ({ S, H }) => plateGap(S, H),
     notes: [
-      'The nuts draw the plates to a stop; a taller pack leaves a smaller gap and presses the springs more.',
+      'The nuts tighten to a stop; a taller pack leaves a smaller gap and compresses the springs more.',
     ],
   });
   sheet.compute('installedLength', {
-    label: 'Spring length in place',
+    label: 'Fitted spring length',
     quantity: 'length',
     section: 4,
     formula: 'L = g + d_1 + d_2',

@@ -77,9 +77,13 @@ export const loose: ClutchKind = {
       line(
         'plateNuts',
         'Nuts off evenly, a turn each in order',
-        'The springs push the plates apart: keep them square, eyes covered.',
+        'The springs push the plates apart: keep them square, wear eye protection.',
       ),
-      line('looseSprings', 'Springs off their pins in order', 'Sort them by length as they come.'),
+      line(
+        'looseSprings',
+        'Springs off their pins in order',
+        'Sort them by length as they come off.',
+      ),
     ],
   }),
   parts: () => [part('plateNuts', 'Nuts of the spring plate'), part(SPRINGS, 'Springs')],

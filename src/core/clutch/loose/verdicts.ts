@@ -33,19 +33,19 @@ function judgeGap(sheet: Sheet): Verdict | undefined {
     return {
       ...base,
       state: 'good',
-      title: 'Plate gap in its window',
-      sentence: say`The plate gap of ${length(gap.value)} lies in its window, ${length(margin)} from the nearer edge.`,
+      title: 'Plate gap within limits',
+      sentence: say`Plate gap ${length(gap.value)}, ${length(margin)} inside its limits.`,
     };
   }
   const mend =
     side === 'above'
-      ? 'thicker plates, a spacer pair or a disc more'
-      : 'thinner plates or a disc less';
+      ? 'Fit thicker plates, a spacer pair or one more disc'
+      : 'Fit thinner plates or one disc fewer';
   return {
     ...base,
     state: 'stop',
     title: side === 'above' ? 'Plate gap too wide' : 'Plate gap too narrow',
-    sentence: say`The plate gap of ${length(gap.value)} misses its window by ${length(-margin)}: ${mend} mend it.`,
+    sentence: say`Plate gap ${length(gap.value)}, ${length(-margin)} outside its limits. ${mend}.`,
   };
 }
 
@@ -63,7 +63,7 @@ function judgeGapRead(sheet: Sheet): Verdict | undefined {
       ...base,
       state: 'watch',
       title: 'Plate gap uneven',
-      sentence: say`The gap that was read differs by ${length(spread)} round the plates, more than ${length(GAP_UNEVEN)}: a nut that is not home, or a spring beside its pocket.`,
+      sentence: say`The measured gap differs by ${length(spread)} round the plates, more than ${length(GAP_UNEVEN)}: a nut is not fully tightened, or a spring is out of its pocket.`,
     };
   const mean = read.reduce((sum, g) => sum + g, 0) / read.length;
   const margin = gapWindow(sheet, mean)?.margin ?? 0;
@@ -71,8 +71,8 @@ function judgeGapRead(sheet: Sheet): Verdict | undefined {
     return {
       ...base,
       state: 'stop',
-      title: 'Plate gap as read misses its window',
-      sentence: say`The gap was read as ${length(mean)}, ${length(-margin)} outside its window.`,
+      title: 'Measured plate gap outside limits',
+      sentence: say`Measured gap ${length(mean)}, ${length(-margin)} outside its limits.`,
     };
   const worked = sheet.known('plateGap');
   const allowed = sheet.valueAt('pack.caliperAllowance') ?? 0;
@@ -80,13 +80,13 @@ function judgeGapRead(sheet: Sheet): Verdict | undefined {
     return {
       ...base,
       state: 'watch',
-      title: 'Plate gap is not what the plates give',
-      sentence: say`The gap was read as ${length(mean)}; the plates give ${length(worked.value)}: a plate is doubled or missing, a nut is not home, or the span is another.`,
+      title: 'Measured plate gap does not match the plates',
+      sentence: say`Measured gap ${length(mean)}; the plates give ${length(worked.value)}. Check for a doubled or missing plate, a loose nut, or a wrong span.`,
     };
   return {
     ...base,
     state: 'good',
-    title: 'Plate gap read',
-    sentence: say`The gap was read as ${length(mean)}, within ${length(spread)} all round.`,
+    title: 'Plate gap measured',
+    sentence: say`Measured gap ${length(mean)}, within ${length(spread)} all round.`,
   };
 }

@@ -27,7 +27,7 @@ export const START_FIELDS = {
     symbol: 'F_s',
     quantity: 'force',
     bounds: { min: 0, max: 5000 },
-    hint: 'Hung from a scale: the pull at which a shoe begins to move.',
+    hint: 'Hung from a scale: the pull at which a shoe starts to move.',
   }),
   'startClutch.drumRadius': spec({
     label: 'Drum inner radius',
@@ -42,7 +42,7 @@ export const START_FIELDS = {
     estimate: { value: 0.12, why: 'shoe lining in oil' },
   }),
   'startClutch.wear': spec({
-    label: 'Lining gone from each shoe',
+    label: 'Lining wear of each shoe',
     symbol: 'w',
     quantity: 'length',
     bounds: { min: 0, max: 10 },
@@ -54,10 +54,10 @@ export const START_FIELDS = {
     symbol: 'k_s',
     quantity: 'rate',
     bounds: { min: 0, max: 1000 },
-    absent: { value: 0, why: 'pull taken as the same at any travel' },
+    absent: { value: 0, why: 'pull assumed constant over travel' },
   }),
   'startClutch.massLost': spec({
-    label: 'Mass gone from each shoe',
+    label: 'Mass lost by each shoe',
     symbol: 'Δm',
     quantity: 'mass',
     unit: 'g',

@@ -14,7 +14,7 @@ export function startFigures(sheet: Sheet): void {
   const parts = startTerms(sheet);
   const shoe = shoeTerms(sheet);
   sheet.compute('startContact', {
-    label: 'Start clutch touches at',
+    label: 'First contact of the start clutch',
     quantity: 'speed',
     section: 9,
     formula: onCrank ? 'm·r·ω² = F_s, on the crank' : 'm·r·ω² = F_s, at engine speed ÷ i',
@@ -43,7 +43,7 @@ export function startFigures(sheet: Sheet): void {
   });
   if (!sheet.job.startClutch.wear) return;
   sheet.compute('startContactWorn', {
-    label: 'Start clutch touches, worn, at',
+    label: 'First contact of the start clutch, worn',
     quantity: 'speed',
     section: 9,
     formula: '(m − Δm)·r′·ω² = F_s + k_s·w, r′ = (m·r − Δm·R)/(m − Δm) + w',

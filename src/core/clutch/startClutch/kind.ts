@@ -19,19 +19,19 @@ const CAUSES = {
     name: 'Weak springs of the start clutch',
     prior: -8,
     complaints: {
-      slips: [-20, 'It takes up early, and slips no more for that.'],
-      creeps: [20, 'Shoes that are held too weakly swing out at idle.'],
-      heavy: [-15, 'The hand does not feel it.'],
+      slips: [-20, 'Causes early engagement, not slip.'],
+      creeps: [20, 'Weak springs let the shoes swing out at idle.'],
+      heavy: [-15, 'Not felt at the lever.'],
     },
   },
 } as const satisfies Readonly<Record<string, KindCause>>;
 
 const TESTS: Readonly<Record<string, TellingTest>> = {
   shoeContact: {
-    name: 'Rpm at which the start clutch takes hold',
+    name: 'Engine speed at which the start clutch engages',
     minutes: 5,
     outcomes: [
-      bad('At or near idle', [w('shoeSpring', 25, 'The shoes come out early.')]),
+      bad('At or near idle', [w('shoeSpring', 25, 'The shoes engage early.')]),
       good([w('shoeSpring', -28, 'Clear of idle.')]),
     ],
   },
@@ -72,7 +72,7 @@ function shoeProblems({ job: { startClutch: record } }: Sheet): readonly Problem
         {
           path: 'startClutch.drumRadius',
           state: 'stop',
-          sentence: say`A shoe’s centre of mass, at a radius of ${length(radius.value)}, must lie inside the drum.`,
+          sentence: say`The shoe’s centre of mass, at a radius of ${length(radius.value)}, must be inside the drum.`,
         },
       ]
     : [];
@@ -136,7 +136,7 @@ export const startClutch: ClutchKind = {
       line(
         'startClutch',
         'Start clutch: drum off, shoes and springs out',
-        'Mark the drum to its shoes; look which way the one-way bearing turns.',
+        'Mark the drum to its shoes; note which way the one-way bearing turns.',
       ),
     ],
   }),

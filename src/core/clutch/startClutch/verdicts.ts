@@ -5,7 +5,7 @@ import { say } from '../../text/sentence';
 
 /**
  * Whether the shoes stay clear of idle.
- * @example judgeStart(workOut(farm).sheet).title // "Start clutch touches close to idle"
+ * @example judgeStart(workOut(farm).sheet).title // "Start clutch engages close to idle"
  */
 export function judgeStart(sheet: Sheet): Verdict | undefined {
   const contact = sheet.known('startContact');
@@ -19,21 +19,21 @@ export function judgeStart(sheet: Sheet): Verdict | undefined {
       ...base,
       state: 'stop',
       title: 'Creeps at idle',
-      sentence: say`The start clutch touches at ${at}, below idle at ${idles}: the machine creeps.`,
+      sentence: say`First contact at ${at}, below idle at ${idles}: the machine creeps.`,
     };
   }
   if (contact.value < idle * (1 + IDLE_MARGIN)) {
     return {
       ...base,
       state: 'watch',
-      title: 'Start clutch touches close to idle',
-      sentence: say`The start clutch touches at ${at}, little above idle at ${idles}: a cold fast idle makes it creep.`,
+      title: 'Start clutch engages close to idle',
+      sentence: say`First contact at ${at}, just above idle at ${idles}: a cold fast idle makes it creep.`,
     };
   }
   return {
     ...base,
     state: 'good',
     title: 'Start clutch clear of idle',
-    sentence: say`The start clutch touches at ${at}, clear of idle at ${idles}.`,
+    sentence: say`First contact at ${at}, clear of idle at ${idles}.`,
   };
 }

@@ -40,8 +40,8 @@ describe('caliper over the pack', () => {
     expect(verdict(cable, 'caliper')).toBeUndefined();
     for (const [off, state, title] of [
       [0.15, 'good', 'agree'],
-      [0.16, 'watch', 'more'],
-      [-0.16, 'watch', 'less'],
+      [0.16, 'watch', 'above'],
+      [-0.16, 'watch', 'below'],
     ] as const) {
       const job = put(cable, { 'pack.caliper': stack + off });
       expect(verdict(job, 'caliper')).toMatchObject({ state });
@@ -157,14 +157,14 @@ describe('dial readings round the plate', () => {
   it('tell a plate that lifts on one side although it lifts enough on average', () => {
     const job = put(dial([0, 2.3], [120, 1.6], [240, 1.6]), { 'release.faceClearance': 0.1 });
     expect(verdict(job, 'releases')?.state).toBe('good');
-    expect(verdict(job, 'even')).toMatchObject({ state: 'stop', title: 'Lifts on one side' });
-    expect(sentence(job, 'even')).toContain('springs out');
+    expect(verdict(job, 'even')).toMatchObject({ state: 'stop', title: 'Lifts unevenly' });
+    expect(sentence(job, 'even')).toContain('Remove the springs');
   });
 
   it('say that two angles fix no plane', () => {
     const job = dial([0, 1.6], [180, 1.5]);
     expect(verdict(job, 'even')?.state).toBe('unknown');
-    expect(sentence(job, 'even')).toContain('two fix no plane');
+    expect(sentence(job, 'even')).toContain('two do not define a plane');
     expect(evaluate(job).figures.get('liftHad')?.status).toBe('unknown');
     // One reading in the middle serves until the plane is there.
     expect(known(put(job, { 'release.measuredLift': 1.55 }), 'liftHad')).toBe(1.55);
@@ -214,7 +214,9 @@ describe('expanding disc', () => {
     );
     const clamp = evaluate(bought).figures.get('clampAtPeak');
     expect(clamp?.status === 'known' && clamp.estimated).toBe(true);
-    expect(clamp?.status === 'known' && clamp.working.notes.join()).toContain('taken as fully out');
+    expect(clamp?.status === 'known' && clamp.working.notes.join()).toContain(
+      'assumed fully expanded',
+    );
     // Holding is judged, when it takes up is not.
     expect(verdict(bought, 'holds')?.state).not.toBe('unknown');
     expect(verdict(bought, 'auto')?.state).toBe('unknown');
@@ -235,18 +237,18 @@ describe('expanding disc', () => {
     const light = put(auto, { 'expanding.mass': 0.004, 'engine.idleRpm': 1000 });
     expect(known(light, 'clampAtPeak')).toBeLessThan(known(light, 'clamp'));
     expect(verdict(light, 'holds')?.state).toBe('stop');
-    expect(sentence(light, 'holds')).toContain('The expanding disc has not locked up');
+    expect(sentence(light, 'holds')).toContain('The expanding disc is not locked up');
     const heavy = put(auto, { 'expanding.mass': 0.08 });
     expect(known(heavy, 'clampAtPeak')).toBeCloseTo(
       known(heavy, 'clamp') + 1.4 * known(heavy, 'springRate'),
       9,
     );
-    expect(sentence(heavy, 'holds')).not.toContain('The expanding disc has not locked up');
+    expect(sentence(heavy, 'holds')).not.toContain('The expanding disc is not locked up');
     const grown = put(auto, { 'expanding.growth': 9 });
     expect(known(grown, 'leverGain')).toBeGreaterThan(grown.release.leverTravel?.value ?? 0);
     expect(verdict(grown, 'gain')).toMatchObject({
       state: 'watch',
-      title: 'The disc takes all of the lever',
+      title: 'Disc growth uses all lever travel',
     });
     expect(verdict(auto, 'gain')).toBeUndefined();
   });
@@ -259,7 +261,7 @@ describe('expanding disc', () => {
     const wide = put(auto, { 'setting.installGap': 1.5 });
     expect(verdict(wide, 'auto')).toMatchObject({
       state: 'stop',
-      title: 'The disc never takes up',
+      title: 'The disc never engages',
     });
     expect(verdict(wide, 'installGap')).toMatchObject({
       state: 'stop',
@@ -312,7 +314,7 @@ describe('expanding disc', () => {
     };
     // A reading on target that growth, gap and ratio do not give is no good one: 16.8 mm are worked out.
     expect(verdict(there, 'gain')?.state).toBe('watch');
-    expect(sentence(there, 'gain')).toContain('One of the three, or the reading, is wrong');
+    expect(sentence(there, 'gain')).toContain('Check these three and the reading');
     const gap = 1.4 - 10.2 / known(there, 'overallRatio');
     expect(verdict(put(there, { 'setting.installGap': gap }), 'gain')?.state).toBe('good');
   });
@@ -339,7 +341,7 @@ describe('judder spring', () => {
     expect(known(mark(0), 'stack')).toBe(known(cable, 'stack'));
     expect(verdict(mark(2), 'judder')?.state).toBe('stop');
     expect(evaluate(mark(2)).problems.map((p) => p.plateId)).toContain('p3');
-    expect(sentence(mark(1), 'judder')).toContain('no friction disc');
+    expect(sentence(mark(1), 'judder')).toContain('not a friction disc');
   });
 });
 

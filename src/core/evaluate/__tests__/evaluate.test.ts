@@ -121,9 +121,9 @@ describe('evaluate', () => {
     expect(reserve.range?.low).toBeCloseTo((1.62048 * 0.1) / 0.12, 5);
     expect(reserve.range?.high).toBeCloseTo((1.62048 * 0.14) / 0.12, 5);
     const weak = evaluate(withEntry(publishedJob(), 'engine.peakTorque', entry(46)));
-    expect(weak.overall).toMatchObject({ state: 'watch', title: 'Holds, with little to spare' });
+    expect(weak.overall).toMatchObject({ state: 'watch', title: 'Low torque reserve' });
     expect(readSentence(weak.overall.sentence)).toMatch(
-      /^Holds 1\.07 times the engine at its weakest lining/,
+      /^1\.07 × peak torque at worst-case friction/,
     );
     const slips = evaluate(withEntry(publishedJob(), 'engine.peakTorque', entry(60)));
     expect(slips.overall).toMatchObject({ state: 'stop', title: 'Slips' });
@@ -137,7 +137,7 @@ describe('evaluate', () => {
     expect(lift).toMatchObject({ status: 'unknown', reason: 'Lever ratio is needed for lift.' });
     expect(lift?.status === 'unknown' && lift.needs[0]?.path).toBe('release.leverRatio');
     expect(figures.get('reserveWithTangs')?.status).toBe('known');
-    expect(overall).toMatchObject({ state: 'unknown', title: 'No verdict yet' });
+    expect(overall).toMatchObject({ state: 'unknown', title: 'Not judged' });
   });
 
   it('marks design estimates at any depth, and nothing else', () => {
@@ -260,7 +260,7 @@ describe('evaluate', () => {
     const solid = evaluate(
       withEntry(publishedJob(), 'springs.coil.groups.g.solidLength', entry(28)),
     );
-    expect(solid.overall).toMatchObject({ state: 'stop', title: 'Springs go solid' });
+    expect(solid.overall).toMatchObject({ state: 'stop', title: 'Coil bind' });
     const loose = evaluate(withEntry(publishedJob(), 'springs.coil.seatDistance', entry(90)));
     expect(loose.verdicts.find((v) => v.id === 'holds')).toMatchObject({
       state: 'stop',
@@ -306,7 +306,7 @@ describe('evaluate', () => {
 
   it('says so for a pack without plates', () => {
     const { overall, figures } = evaluate(blankJob('b', 'UR-1', '2026-01-01T00:00:00.000Z'));
-    expect(overall).toMatchObject({ state: 'unknown', title: 'No verdict yet' });
+    expect(overall).toMatchObject({ state: 'unknown', title: 'Not judged' });
     expect(figures.get('stack')).toMatchObject({
       status: 'unknown',
       reason: 'A plate is needed for stack height.',

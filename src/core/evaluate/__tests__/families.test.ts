@@ -204,11 +204,11 @@ describe('loose springs between two plates', () => {
     });
     expect(verdict(read(3.7, 3.72, 3.71), 'gapRead')).toMatchObject({
       state: 'watch',
-      title: 'Plate gap is not what the plates give',
+      title: 'Measured plate gap does not match the plates',
     });
     expect(verdict(read(4.05, 4.05, 4.05), 'gapRead')).toMatchObject({
       state: 'stop',
-      title: 'Plate gap as read misses its window',
+      title: 'Measured plate gap outside limits',
     });
     // Under bolts there is no such gap, whatever was read once.
     const bolted = { ...read(9, 1, 5), springs: { ...loose.springs, type: 'coil' as const } };

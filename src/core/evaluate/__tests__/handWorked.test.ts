@@ -86,7 +86,7 @@ describe('a diaphragm that lost cone', () => {
   it('is asked about when it measures taller than new', () => {
     const grown = put(diaphragmPack(), { 'springs.diaphragm.measuredCone': 3.6 });
     expect(problemsAt(grown, 'springs.diaphragm.measuredCone')).toEqual([
-      expect.stringMatching(/^watch: No spring gains cone/),
+      expect.stringMatching(/^watch: A spring can’t gain cone height/),
     ]);
   });
 });
@@ -263,11 +263,11 @@ describe('what is a stop', () => {
       'release.masterDiameter': 11,
     });
     expect(problemsAt(thin, 'springs.diaphragm.referenceDeflection').join()).toContain(
-      'turns through',
+      'snaps through',
     );
     const deep = put(diaphragmPack(), { 'springs.diaphragm.referenceDeflection': 6 });
     expect(problemsAt(deep, 'springs.diaphragm.referenceDeflection').join()).toContain(
-      'more than its cone of 3.400 mm can take',
+      'more than its cone of 3.400 mm allows',
     );
     for (const job of [thin, deep]) expect(evaluate(job).overall.state).toBe('stop');
   });
@@ -287,10 +287,10 @@ describe('what is a stop', () => {
       },
     };
     expect(problemsAt(mixed, 'springs.coil.groups.h.freeLength')).toEqual([
-      'stop: These springs stand loose in their seats: in place they are 1.000 mm longer than free.',
+      'stop: These springs are loose in their seats: fitted length 1.000 mm longer than free.',
     ]);
     expect(verdictOf(mixed, 'holds')?.state).toBe('unknown');
-    expect(evaluate(mixed).overall).toMatchObject({ state: 'stop', title: 'Not to be built so' });
+    expect(evaluate(mixed).overall).toMatchObject({ state: 'stop', title: 'Do not build' });
   });
 
   it('is a ring that holds other springs than are counted', () => {
@@ -303,7 +303,7 @@ describe('what is a stop', () => {
       },
     };
     expect(problemsAt(ringed, 'springs.coil.groups.g.count')).toEqual([
-      expect.stringContaining('The ring holds 4 of Springs, and 5 are entered'),
+      expect.stringContaining('The ring has 4 of Springs, but 5 are entered'),
     ]);
   });
 
@@ -325,7 +325,7 @@ describe('what is a stop', () => {
 
 describe('what no machine has', () => {
   it.each([
-    ['engine.primaryRatio', { 'engine.primaryRatio': 0.38 }, /^watch: .*Was 2\.63 meant/],
+    ['engine.primaryRatio', { 'engine.primaryRatio': 0.38 }, /^watch: .*Did you mean 2\.63/],
     ['pack.windowMax', { 'pack.windowMin': 36 }, /^stop: The limits are reversed/],
     ['setting.freePlayMax', { 'setting.freePlayMin': 4, 'setting.freePlayMax': 2 }, /reversed/],
     ['pack.kinds.disc.tangRadius', { 'pack.kinds.disc.tangRadius': 50 }, /^stop: The tangs reach/],
@@ -347,7 +347,7 @@ describe('what no machine has', () => {
       startClutch: { place: 'crank', radius: entry(45), drumRadius: entry(40) },
     };
     expect(problemsAt(drum, 'startClutch.drumRadius')).toEqual([
-      expect.stringMatching(/^stop: A shoe’s centre of mass/),
+      expect.stringMatching(/^stop: The shoe’s centre of mass/),
     ]);
     const alone: Job = {
       ...job,
@@ -378,7 +378,7 @@ describe('lift all round', () => {
     // Three readings lie in their plane: there is no residual to show.
     expect(evaluate(job).figures.has('liftResidual')).toBe(false);
     expect(verdictOf(job, 'even')?.text).toContain(
-      'A dial shows 0.484 mm across the plate (0.242 mm',
+      'A dial shows 0.484 mm across the plate (± 0.242 mm',
     );
   });
 
@@ -462,9 +462,9 @@ describe('workings and verdicts in the builder’s units', () => {
   it('say their amounts in inches to four decimals', () => {
     const f = evaluate(diaphragmPack()).figures.get('leverPull');
     const note = f?.status === 'known' ? (f.working.notes[0] ?? []) : [];
-    expect(readSentence(note, { length: 'in' })).toBe('Greatest at a lift of 0.0000 in.');
+    expect(readSentence(note, { length: 'in' })).toBe('Highest at a lift of 0.0000 in.');
     expect(verdictOf(coilPack(), 'releases', { length: 'in' })?.text).toMatch(
-      /^Lifts 0\.\d{4} in /,
+      /^Lift 0\.\d{4} in, /,
     );
   });
 

@@ -98,11 +98,11 @@ describe('install gap', () => {
     const whole = put(auto, { 'setting.marksPerTurn': 1 });
     // 12 mm too little at the train's ratio is under half a turn: one turn reaches it.
     expect(said(put(whole, { 'setting.readings.g2.gain': 0 }))).toBe(
-      'watch: The lever gains 0.0 mm, aimed at 12.0 mm: close the gap by 1 turn or more, by the train’s ratio.',
+      'watch: Lever gain 0.0 mm, target 12.0 mm: close the gap by 1 turn or more, by the train’s ratio.',
     );
     // 0.8 mm is 0.033 mm of gap, a third of a mark.
     expect(said(put(auto, { 'setting.readings.g2.gain': 12.8 }))).toBe(
-      'good: The lever gains 12.8 mm, aimed at 12.0 mm: less than half a mark of the adjuster too much.',
+      'good: Lever gain 12.8 mm, target 12.0 mm: less than half an adjuster mark too much.',
     );
   });
 
@@ -151,7 +151,7 @@ describe('the gap by the lever', () => {
     const found = evaluate(early).verdicts.find((v) => v.id === 'gapWays');
     expect(found?.state).toBe('watch');
     expect(readSentence(found?.sentence ?? [])).toBe(
-      'By the lever the gap is 1.216 mm, by the adjuster 0.938 mm: check that the start point was taken off the nut and not off the bearing, with the cable slack, and that the disc grows as far as entered.',
+      'Gap by the lever 1.216 mm, by the adjuster 0.938 mm. Check that the start point was taken at the nut and not at the bearing, with the cable slack, and the disc growth.',
     );
   });
 });
@@ -292,7 +292,7 @@ describe('lift by the dial', () => {
       evaluate({ ...tilted, setting: { ...tilted.setting, thumbTest } }).verdicts.find(
         (v) => v.id === 'thumb',
       )?.title;
-    expect(said('tilts')).toBe('Pushrod’s seat out of square');
+    expect(said('tilts')).toBe('Pushrod seat out of square');
     expect(said('true')).toBe('Springs differ');
   });
 });

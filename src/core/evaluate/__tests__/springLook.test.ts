@@ -40,7 +40,7 @@ describe('a diaphragm looked at', () => {
     expect(further.clampChange).toBeLessThan(0);
     expect(further.pullChange).toBeLessThan(0);
     expect(readSentence(further.sentence)).toMatch(
-      /% lighter at the lever, .*% less clamp; at \d\.\d+ mm wear the clamp is back/,
+      /% lighter at the lever, .*% less clamp; wear of \d\.\d+ mm restores the clamp/,
     );
     // At that wear the variant clamps at least what the step in use does now, a hundredth before it does not.
     const variant: Job = {

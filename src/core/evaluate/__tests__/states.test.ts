@@ -60,12 +60,12 @@ describe('states of a pack', () => {
     const model = packModel(job);
     const limits = model.wearReserve();
     expect(limits.map((l) => l.wear)).toEqual([...limits.map((l) => l.wear)].sort((a, b) => a - b));
-    const slip = limits.find((l) => l.name === 'holds no more');
+    const slip = limits.find((l) => l.name === 'slips');
     expect(model.at({ wear: slip?.wear ?? 0 }).reserve?.low).toBeCloseTo(1, 6);
-    const window = limits.find((l) => l.name === 'stack leaves its window');
+    const window = limits.find((l) => l.name === 'stack below its limits');
     expect(model.at({ wear: window?.wear ?? 0 }).stack).toBeCloseTo(34, 9);
     expect(packModel(withEntry(job, 'pack.windowMin', entry(34.45))).wearReserve()[0]?.name).toBe(
-      'stack leaves its window',
+      'stack below its limits',
     );
   });
 

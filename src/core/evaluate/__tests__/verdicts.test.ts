@@ -46,7 +46,7 @@ const plates = (job: Job, keep: (kindId: string, i: number) => boolean): Job => 
 const linedOf = (job: Job) =>
   new Set(job.pack.kinds.filter((k) => k.lined !== 'none').map((k) => k.id));
 
-describe('the order of the plates', () => {
+describe('plate order', () => {
   const lined = linedOf(sound);
 
   it('is not judged without plates, and counts the faces of a sound pack', () => {
@@ -56,7 +56,7 @@ describe('the order of the plates', () => {
     const faces = 2 * sound.pack.plates.filter((p) => lined.has(p.kindId)).length;
     expect(verdict(sound, 'order')).toMatchObject({
       state: 'good',
-      title: `${faces} slipping faces`,
+      title: `${faces} friction faces`,
     });
   });
 
@@ -111,7 +111,7 @@ describe('holding', () => {
     fc.assert(
       fc.property(fc.double({ min: 1e-6, max: 0.004, noNaN: true }), (short) => {
         const little = put(sound, { 'engine.peakTorque': torqueFor(RESERVE_GOOD - short) });
-        const said = Number(/Holds ([\d.]+) times/.exec(words(little, 'holds'))?.[1]);
+        const said = Number(/^([\d.]+) × peak torque/.exec(words(little, 'holds'))?.[1]);
         expect(said).toBeLessThanOrEqual(RESERVE_GOOD);
         expect(said).toBeCloseTo(RESERVE_GOOD - short, 2);
       }),
@@ -132,7 +132,7 @@ describe('holding', () => {
   it('asks for what is missing, and gives no verdict on the pack without it', () => {
     const asked = without(sound, 'engine.peakTorque');
     expect(state(asked, 'holds')).toBe('unknown');
-    expect(evaluate(asked).overall).toMatchObject({ state: 'unknown', title: 'No verdict yet' });
+    expect(evaluate(asked).overall).toMatchObject({ state: 'unknown', title: 'Not judged' });
   });
 });
 
@@ -151,15 +151,15 @@ describe('release', () => {
   it('turns from good to watch to stop as lift goes', () => {
     for (const [lift, expected, title] of [
       [needed, 'good', 'Releases'],
-      [needed - 0.001, 'watch', 'Lift is scarce'],
-      [LIFT_WATCH * needed + 0.001, 'watch', 'Lift is scarce'],
+      [needed - 0.001, 'watch', 'Low lift'],
+      [LIFT_WATCH * needed + 0.001, 'watch', 'Low lift'],
       [LIFT_WATCH * needed - 0.001, 'stop', 'Drags'],
     ] as const)
       expect([lift, verdict(lifting(lift), 'releases')]).toEqual([
         lift,
         expect.objectContaining({ state: expected, title }),
       ]);
-    expect(words(lifting(needed - 0.25), 'releases')).toContain('0.250 mm less than needed');
+    expect(words(lifting(needed - 0.25), 'releases')).toContain('0.250 mm too little');
   });
 
   it('gets no worse with more lift', () => {
@@ -182,25 +182,25 @@ describe('the pull at the lever', () => {
 
   it('is heavy above what this hand wants, by how much, and only then', () => {
     expect(verdict(sound, 'pull')).toMatchObject({ state: 'good' });
-    expect(words(sound, 'pull')).toContain('140 N is taken as the most');
+    expect(words(sound, 'pull')).toContain('140 N is the assumed limit');
     expect(state(put(sound, { 'release.pullMax': pull }), 'pull')).toBe('good');
     const heavy = put(sound, { 'release.pullMax': pull - 12 });
     expect(verdict(heavy, 'pull')).toMatchObject({ state: 'watch', title: 'Heavy lever' });
-    expect(words(heavy, 'pull')).toContain('12 N too many');
-    expect(words(heavy, 'pull')).toContain('is wanted at most');
+    expect(words(heavy, 'pull')).toContain('12 N too much');
+    expect(words(heavy, 'pull')).toContain('is the entered limit');
   });
 
   it('is told after what the pack does, and never hides that it holds', () => {
     const heavy = put(sound, { 'release.pullMax': pull - 12 });
     expect(evaluate(heavy).overall).toMatchObject({
       state: 'watch',
-      title: 'Holds and releases, with a heavy lever',
+      title: 'Holds and releases, heavy lever',
     });
     const both = put(heavy, {
       'engine.peakTorque':
         ((sound.engine.peakTorque?.value ?? Number.NaN) * lowReserve(sound)) / 1.05,
     });
-    expect(evaluate(both).overall.title).toBe('Holds, with little to spare');
+    expect(evaluate(both).overall.title).toBe('Low torque reserve');
   });
 
   it('is not asked of a machine without a hand lever, nor where it is not known', () => {
@@ -216,7 +216,7 @@ describe('the stack in its window', () => {
     put(sound, { 'pack.windowMin': min, 'pack.windowMax': max });
 
   it('belongs to both of its edges, and misses by a hundredth', () => {
-    expect(verdict(window(stack, stack + 1), 'stack')?.title).toContain('on the edge');
+    expect(verdict(window(stack, stack + 1), 'stack')?.title).toContain('at its limit');
     expect(state(window(stack - 1, stack), 'stack')).toBe('good');
     expect(verdict(window(stack + 0.01, stack + 1), 'stack')).toMatchObject({
       state: 'stop',
@@ -226,7 +226,7 @@ describe('the stack in its window', () => {
       state: 'stop',
       title: 'Stack too tall',
     });
-    expect(words(window(stack - 1, stack - 0.01), 'stack')).toContain('by 0.010 mm');
+    expect(words(window(stack - 1, stack - 0.01), 'stack')).toContain('0.010 mm outside');
   });
 
   it('is open where no window is entered, which the verdict on the pack then says', () => {
@@ -234,7 +234,7 @@ describe('the stack in its window', () => {
     expect(state(open, 'stack')).toBe('unknown');
     const { overall } = evaluate(open);
     expect(overall.title).toBe('Holds and releases');
-    expect(readSentence(overall.sentence)).toContain('no window is entered for the stack');
+    expect(readSentence(overall.sentence)).toContain('no stack limits entered');
   });
 });
 
@@ -280,7 +280,7 @@ describe('the verdict on the pack', () => {
     const { overall } = evaluate(job);
     expect(overall).toMatchObject({ state: 'stop', title: 'Slips' });
     expect(readSentence(overall.sentence)).toContain(
-      'Also: stack too low, the start described fails.',
+      'Also: stack too low, the described start fails.',
     );
   });
 

@@ -27,7 +27,7 @@ export const reversed = (
         {
           path,
           state: 'stop',
-          sentence: say`The limits are reversed: the greatest must not be less than the least, ${length(min.value)}.`,
+          sentence: say`The limits are reversed: the maximum must not be below the minimum, ${length(min.value)}.`,
         },
       ]
     : [];

@@ -65,14 +65,14 @@ export interface Verdict {
 /**
  * A question that can't be answered yet, with what the outcome says is lacking; `stop` where entries contradict each other.
  * Never throws.
- * @example unknownVerdict('stack', 'Stack not judged yet', undefined).state // "unknown"
+ * @example unknownVerdict('stack', 'Stack not judged', undefined).state // "unknown"
  */
 export function unknownVerdict(
   id: VerdictId,
   title: string,
   outcome: Outcome | undefined,
 ): Verdict {
-  const reason = outcome?.status === 'unknown' ? outcome.reason : 'Nothing is entered yet.';
+  const reason = outcome?.status === 'unknown' ? outcome.reason : 'Nothing entered yet.';
   // What contradicts itself is a fault, what is missing is only not there yet.
   const state = outcome?.status === 'unknown' && outcome.cause ? 'stop' : 'unknown';
   return { id, state, title, sentence: [reason], figures: outcome ? [outcome.id] : [] };

@@ -14,7 +14,7 @@ const CORE_SHARE = 0.5;
 /** Heat is shown to the joule. */
 const HEAT_TOLERANCE = 1e-6;
 const NEVER_LOCKS =
-  'the clutch never locks: what it carries does not move the machine against its load.';
+  'the clutch never locks: its torque does not move the machine against its load.';
 const STALLS = 'the engine is pulled below idle before the clutch locks, and stalls.';
 
 /**
@@ -34,7 +34,7 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
       m: gather([...none, ...masses.map((m) => m.mass)], (all) => all.reduce((a, b) => a + b, 0)),
     },
     value: ({ m }) => m,
-    notes: ['A disc counts by its metal core, half of its thickness: a design estimate.'],
+    notes: ['A disc counts by its metal core, half its thickness: an assumed value.'],
   });
   const onHub = masses.filter(({ layer }) => layer.turnsWith === 'hub');
   sheet.compute('packInertia', {
@@ -62,7 +62,7 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
       ),
     },
     value: ({ J }) => J,
-    notes: ['This is what the gearbox must bring to speed at each change.'],
+    notes: ['The gearbox must accelerate this at each shift.'],
   });
   if (!sheet.entry('duty.mass').known) return;
   const idle = sheet.entry('engine.idleRpm');
@@ -104,12 +104,12 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
       return start.energy;
     },
     notes: [
-      'The lever is let out evenly; the engine gives the same torque all the while.',
-      `Rolling takes ${ROLLING * 100} % of the weight: a design estimate.`,
+      'Assumes an even lever release and constant engine torque.',
+      `Rolling resistance ${ROLLING * 100} % of the weight: an assumed value.`,
     ],
   });
   sheet.compute('steelRise', {
-    label: 'Steels warmer by, each start',
+    label: 'Temperature rise of the steels per start',
     quantity: 'temperatureRise',
     section: 10,
     formula: 'ΔT = Q/Σ(m·c)',
@@ -120,7 +120,7 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
       ),
     },
     value: ({ ΔT }) => ΔT,
-    notes: ['As if no heat went into linings and oil: the most that one start can do.'],
+    notes: ['As if no heat went into linings and oil: the upper limit for one start.'],
   });
 }
 

@@ -22,7 +22,7 @@ export function computeLosses(sheet: Sheet): void {
     (release.type === 'hydraulic' ? release.lostTravel : release.cableSlack);
   if (loses) {
     sheet.compute('liftLost', {
-      label: 'Lift lost on the way',
+      label: 'Lost lift',
       quantity: 'length',
       section: 7,
       formula: 'x without loss − x',
@@ -41,7 +41,7 @@ export function computeLosses(sheet: Sheet): void {
     bestArmStart(cableTravel(s, i, slack), r),
   );
   sheet.compute('armBestStart', {
-    label: 'Arm at rest, best',
+    label: 'Best arm angle at rest',
     quantity: 'angle',
     section: 7,
     formula: 'φ_0 = −arcsin(cable travel/2r_a): square in the middle of the stroke',
@@ -49,7 +49,7 @@ export function computeLosses(sheet: Sheet): void {
     value: ({ φ }) => φ,
   });
   sheet.compute('armLost', {
-    label: 'Heavier by the arm’s angle',
+    label: 'Extra pull from the arm angle',
     quantity: 'share',
     section: 7,
     formula: 'greatest 1/cos φ over the stroke ÷ the same from the best φ_0, − 1',
@@ -64,7 +64,7 @@ export function computeLosses(sheet: Sheet): void {
       ),
     },
     value: ({ more }) => more,
-    notes: ['What the cable pulls more at the worst place of the stroke than with the best angle.'],
+    notes: ['Extra cable pull at the worst point of the stroke compared with the best angle.'],
   });
 }
 

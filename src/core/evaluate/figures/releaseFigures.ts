@@ -53,7 +53,7 @@ export function computeLift(sheet: Sheet, layout: PackLayout): void {
     ([n = 0, c = 0, w = 0]) => neededLift(n, c, w),
   );
   sheet.compute('liftNeeded', {
-    label: 'Lift needed',
+    label: 'Lift required',
     quantity: 'length',
     section: 6,
     formula: asked.known ? 'the greater of x_req and N·c_min + Σ w' : 'x_req = N·c_min + Σ w',
@@ -90,8 +90,8 @@ export function computePull(sheet: Sheet): void {
     },
     value: ({ s, lost: gone, x }) => overallRatio(s - gone, x),
     notes: [
-      ...(loses ? ['What is lost at the lever moves nothing, so it is taken off the travel.'] : []),
-      ...(bends(sheet.job) ? ['A mean over the stroke: the arm’s angle changes it.'] : []),
+      ...(loses ? ['Lost travel at the lever gives no lift, so it is subtracted.'] : []),
+      ...(bends(sheet.job) ? ['A mean over the stroke: the arm angle changes it.'] : []),
     ],
   });
   const arm = bends(sheet.job) ? armTerms(sheet) : [];
@@ -105,23 +105,23 @@ export function computePull(sheet: Sheet): void {
   const greatest = gather(along, () => greatestPull(sheet).pull);
   const weighted = loadsLever(sheet.job);
   sheet.compute('leverPull', {
-    label: 'Lever pull, greatest',
+    label: 'Maximum lever pull',
     quantity: 'force',
     section: 7,
     formula: arm.length > 0 ? 'greatest F(s + x)/(R(x)·η)' : 'greatest F(s + x)/(R·η)',
     from: { F: greatest },
     value: ({ F }) => F,
     notes: [
-      ...(greatest.known ? [say`Greatest at a lift of ${length(greatestPull(sheet).lift)}.`] : []),
+      ...(greatest.known ? [say`Highest at a lift of ${length(greatestPull(sheet).lift)}.`] : []),
       ...(weighted
         ? [
-            'With the engine at rest. The weights load the lever as they turn: see the pull over engine speed.',
+            'With the engine off. The weights load the lever as they turn: see the pull over engine speed.',
           ]
         : []),
     ],
   });
   sheet.compute('pullLift', {
-    label: 'Lift at the greatest pull',
+    label: 'Lift at maximum pull',
     quantity: 'length',
     section: 7,
     formula: 'x at which F(s + x)/R is greatest',
@@ -129,7 +129,7 @@ export function computePull(sheet: Sheet): void {
     value: () => greatestPull(sheet).lift,
   });
   sheet.compute('leverPullFull', {
-    label: 'Lever pull, full lift',
+    label: 'Lever pull at full lift',
     quantity: 'force',
     section: 7,
     formula: arm.length > 0 ? 'F_r/(R(x)·η)' : 'F_h = F_r/(R·η)',
@@ -231,10 +231,10 @@ export function computeRetention(sheet: Sheet, layout: PackLayout): void {
     if (!room.known) continue;
     const plates = layout.layers.filter((l) => l.turnsWith === member);
     sheet.compute(id, {
-      label: `Least hold on the ${words}`,
+      label: `Minimum engagement on the ${words}`,
       quantity: 'share',
       section: 6,
-      formula: '(L_s − height below − x)/t, the least of all plates there',
+      formula: '(L_s − height below − x)/t, the minimum over all plates',
       from: { L: room, x: sheet.figure('liftHad', 'x'), H: sheet.figure('stack', 'H') },
       value: ({ L, x }) =>
         plates.reduce(
@@ -242,7 +242,7 @@ export function computeRetention(sheet: Sheet, layout: PackLayout): void {
             Math.min(least, retainedShare(L, l.bottom ?? 0, x, l.thickness ?? Number.NaN)),
           1,
         ),
-      notes: ['At full lift a plate may lie as far out as the lift lets it.'],
+      notes: ['At full lift a plate may move out as far as the lift allows.'],
     });
   }
 }
@@ -257,7 +257,7 @@ export function computeEvenness(sheet: Sheet): void {
   if (dial.length === 0) return;
   const of = (pick: (e: Evenness) => number) => fromDial(dial, (r) => pick(evenness(r)));
   const readings = [
-    say`${count(dial.length / 2)} readings round the plate; three angles or more are needed.`,
+    say`${count(dial.length / 2)} readings round the plate; at least three angles are needed.`,
   ];
   sheet.compute('liftTilt', {
     label: 'Tilt, amplitude',
@@ -272,7 +272,7 @@ export function computeEvenness(sheet: Sheet): void {
     label: 'Tilt across the plate',
     quantity: 'length',
     section: 6,
-    formula: '2·a: what a dial shows from the low side to the high one',
+    formula: '2·a: dial difference between the low and the high side',
     from: { a: sheet.figure('liftTilt', 'a') },
     value: ({ a }) => 2 * a,
   });
@@ -283,7 +283,7 @@ export function computeEvenness(sheet: Sheet): void {
   );
   if (angles.size > 3)
     sheet.compute('liftResidual', {
-      label: 'Readings off the plane by',
+      label: 'Deviation of the readings from a plane',
       quantity: 'length',
       section: 6,
       formula: 'root mean square of x − x(θ)',
@@ -292,7 +292,7 @@ export function computeEvenness(sheet: Sheet): void {
       notes: ['More than the tilt: the plate is bent rather than tilted.'],
     });
   sheet.compute('liftLeast', {
-    label: 'Least local lift',
+    label: 'Minimum local lift',
     quantity: 'length',
     section: 6,
     formula: 'x̄ − a',
@@ -302,7 +302,7 @@ export function computeEvenness(sheet: Sheet): void {
   const whole = sheet.job.release.liftReadings.flatMap((r) => (r.angle && r.lift ? r.angle : []));
   if (new Set(whole.map((angle) => angle.value % 360)).size === whole.length) return;
   sheet.compute('liftRepeat', {
-    label: 'Spread of pulls at one place',
+    label: 'Spread of readings at one place',
     quantity: 'length',
     section: 6,
     formula: 'greatest x − least x at one angle',
@@ -324,7 +324,7 @@ function warpTerm(layout: PackLayout): Term {
         : `Out-of-flat of ${measured.length} plates`,
     source:
       measured.length === 0
-        ? { kind: 'estimate', note: 'no plate checked for flatness; taken as flat' }
+        ? { kind: 'estimate', note: 'no plate checked for flatness; assumed flat' }
         : (measured[0]?.plate.outOfFlat?.source ?? { kind: 'measured' }),
     // Worked out after the lift, for the inspection; the same sum.
     ...(measured.length === 0 ? {} : { figure: 'warpSum' }),

@@ -28,7 +28,7 @@ export function computeStack(sheet: Sheet, layout: PackLayout): void {
     (f) => f.kind === 'together' && f.below > 0 && f.above <= layout.layers.length,
   );
   sheet.compute('faces', {
-    label: 'Slipping faces',
+    label: 'Friction faces',
     quantity: 'count',
     section: 2,
     formula: 'N = neighbours that turn with different members, lined on one side or both',
@@ -40,10 +40,10 @@ export function computeStack(sheet: Sheet, layout: PackLayout): void {
     },
     value: ({ N }) => N,
     notes: [
-      `Counted from the order: ${layout.layers.length} plates between hub floor and pressure plate.`,
+      `Counted from the plate order: ${layout.layers.length} plates between hub floor and pressure plate.`,
       ...(together.length > 0
         ? [
-            `${together.length === 1 ? 'One pair of neighbours turns' : `${together.length} pairs of neighbours turn`} together and carries nothing.`,
+            `${together.length === 1 ? 'One pair of neighbours turns' : `${together.length} pairs of neighbours turn`} together and transmits nothing.`,
           ]
         : []),
     ],
@@ -53,10 +53,10 @@ export function computeStack(sheet: Sheet, layout: PackLayout): void {
   // One edge alone is a window too; with none, both are named as missing.
   const edges = [min, max].filter((edge) => edge.known || !(min.known || max.known));
   sheet.compute('stackMargin', {
-    label: 'Room to the window’s edge',
+    label: 'Margin to limit',
     quantity: 'length',
     section: 1,
-    formula: 'least of H − H_min and H_max − H; both edges belong to the window',
+    formula: 'minimum of H − H_min and H_max − H; both limits are allowed',
     from: {
       m: gather([sheet.figure('stack', 'H'), ...edges], ([H = 0]) => {
         return checkWindow(H, known(min), known(max)).margin;
@@ -66,7 +66,7 @@ export function computeStack(sheet: Sheet, layout: PackLayout): void {
   });
   if (!sheet.job.pack.caliper) return;
   sheet.compute('caliperDifference', {
-    label: 'Caliper less the sum of plates',
+    label: 'Caliper minus sum of plates',
     quantity: 'length',
     section: 1,
     formula: 'H_c − H',
@@ -75,7 +75,7 @@ export function computeStack(sheet: Sheet, layout: PackLayout): void {
       H: sheet.figure('stack', 'H'),
     },
     value: ({ c, H }) => checkCaliper(H, c).difference,
-    notes: [`Taken ${CALIPER_WAY[sheet.job.pack.caliperTaken]}.`],
+    notes: [`Measured ${CALIPER_WAY[sheet.job.pack.caliperTaken]}.`],
   });
 }
 
@@ -123,10 +123,10 @@ function computeInspection(sheet: Sheet, layout: PackLayout): void {
   if (!thinnest) return;
   const { kind, number, spot } = thinnest;
   sheet.compute('thinnestLeft', {
-    label: 'Thinnest disc, above its limit',
+    label: 'Margin of the thinnest disc',
     quantity: 'length',
     section: 1,
-    formula: 't − t_min, the least of all discs',
+    formula: 't − t_min, the minimum of all discs',
     from: {
       t: term({
         symbol: 't',
@@ -138,11 +138,11 @@ function computeInspection(sheet: Sheet, layout: PackLayout): void {
       t_min: sheet.entry(
         fieldPath('pack.kinds.*.minThickness', kind.id),
         undefined,
-        `Least thickness of ${kind.name}`,
+        `Minimum thickness of ${kind.name}`,
       ),
     },
     value: ({ t, t_min }) => t - t_min,
-    notes: [`The thinnest of ${spots.length} measured discs; below 0 it is past its limit.`],
+    notes: [`The thinnest of ${spots.length} measured discs; below 0 it is worn past its limit.`],
   });
 }
 
@@ -253,8 +253,8 @@ export const meanWords = (readings: number): string =>
 function stackNote(layout: PackLayout): string {
   const measured = layout.layers.filter((l) => l.measured).length;
   return measured === 0
-    ? 'All thicknesses are as new: nothing is measured yet.'
+    ? 'All thicknesses as new: nothing measured yet.'
     : measured === layout.layers.length
-      ? 'Every plate is measured; the mean of its readings counts.'
-      : `${measured} of ${layout.layers.length} plates measured; the others count as new.`;
+      ? 'Every plate is measured; the mean of its readings is used.'
+      : `${measured} of ${layout.layers.length} plates measured; the others are used as new.`;
 }

@@ -22,7 +22,7 @@ import {
 } from './torqueTerms';
 import { valueOf, valueOrNothing, gather, lack } from '../engine/term';
 
-const BY_FRICTION = 'The range runs from low to high friction of the lining.';
+const BY_FRICTION = 'Range: low to high friction of the lining.';
 
 /** What the pack's torque rests on: its terms, and its capacity for any clamp. */
 export interface TorqueChain {
@@ -139,7 +139,7 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
   };
   const packAt = (levels: readonly Level[]): Term =>
     faces.length === 0 && layout.layers.length > 0
-      ? { known: false, needs: [], cause: 'no face of this pack slips on a lining.' }
+      ? { known: false, needs: [], cause: 'no friction face of this pack has lining.' }
       : faces.length === 0
         ? lack('A plate', 'pack.plates')
         : gather(
@@ -157,14 +157,14 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
   const weakest = withTangs(packAt(['Low']));
   const radiusNote =
     model === 'uniformWear'
-      ? 'R = (R_o + R_i)/2 of each contact ring: a run-in pack wears evenly.'
-      : 'R = ⅔(R_o³ − R_i³)/(R_o² − R_i²) of each contact ring: a new pack presses evenly.';
+      ? 'R = (R_o + R_i)/2 of each contact ring: a run-in pack has even wear.'
+      : 'R = ⅔(R_o³ − R_i³)/(R_o² − R_i²) of each contact ring: a new pack has even pressure.';
 
   sheet.compute('capacity', {
     label: 'Torque capacity',
     quantity: 'torque',
     section: 3,
-    formula: 'T_cap = Σ μ·F·R over the slipping faces',
+    formula: 'T_cap = Σ μ·F·R over the friction faces',
     from: { F: clamp, N: pack },
     value: ({ F }) => range(F, false),
     notes: [radiusNote, BY_FRICTION],
@@ -178,12 +178,12 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     value: ({ F }) => range(F, true),
     notes: [
       radiusNote,
-      'Faces are counted from the pressure plate; the tangs hold back part of the clamp at each plate.',
+      'Faces are counted from the pressure plate; tang friction takes part of the clamp at each plate.',
       BY_FRICTION,
     ],
   });
   sheet.compute('clampAtInnerFace', {
-    label: 'Clamp that reaches the innermost face',
+    label: 'Clamp at the innermost face',
     quantity: 'force',
     section: 3,
     formula: 'F_N of the same chain, with low friction',
@@ -191,8 +191,8 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     value: ({ F }) => capacityAt('Low', F, true).clampAtFace.at(-1) ?? F,
   });
   for (const [id, capacity, label] of [
-    ['reserve', 'capacity', 'Reserve'],
-    ['reserveWithTangs', 'capacityWithTangs', 'Reserve with tang friction'],
+    ['reserve', 'capacity', 'Torque reserve'],
+    ['reserveWithTangs', 'capacityWithTangs', 'Torque reserve with tang friction'],
   ] as const) {
     const held = sheet.known(capacity);
     sheet.compute(id, {
@@ -233,7 +233,7 @@ function computeCurve(sheet: Sheet, pack: Term, torqueAt: TorqueChain['torqueAt'
   const lockUp = lockUpId && sheet.figure(lockUpId, 'n_l');
   const from = lockUp?.known ? lockUp.value : 0;
   const weakest = (i: number, η: number) =>
-    sheet.once('weakest along the curve', () => findWeakest(i, η));
+    sheet.once('minimum along the curve', () => findWeakest(i, η));
   const findWeakest = (i: number, η: number) => {
     let least = Infinity;
     let at = Number.NaN;
@@ -255,25 +255,25 @@ function computeCurve(sheet: Sheet, pack: Term, torqueAt: TorqueChain['torqueAt'
     ...(lockUp ? [lockUp] : []),
   ];
   sheet.compute('leastCurveReserve', {
-    label: 'Least reserve along the curve',
+    label: 'Minimum torque reserve along the curve',
     quantity: 'ratio',
     section: 3,
     decimals: 2,
-    formula: 'least of T_cap(n)/(T_e(n)·i·η_p), low friction with tangs',
+    formula: 'minimum of T_cap(n)/(T_e(n)·i·η_p), low friction with tangs',
     from: {
       K: gather(terms, ([, , ratio = 1, eta = 1]) => weakest(ratio, eta).least),
     },
     value: ({ K }) => K,
     notes: [
       `Along ${curve.points.length} points of ${curve.name || 'the curve'}.`,
-      ...(lockUp ? ['From lock-up on: below it the disc slips as it takes up.'] : []),
+      ...(lockUp ? ['From lock-up on: below it the disc slips while engaging.'] : []),
     ],
   });
   sheet.compute('leastCurveSpeed', {
-    label: 'Speed of the least reserve',
+    label: 'Speed of the minimum reserve',
     quantity: 'speed',
     section: 3,
-    formula: 'n at which T_cap(n)/(T_e(n)·i·η_p) is least',
+    formula: 'n at which T_cap(n)/(T_e(n)·i·η_p) is lowest',
     from: { K: sheet.figure('leastCurveReserve', 'K') },
     value: () => (i.known && η.known ? weakest(i.value, η.value).at : Number.NaN),
   });
@@ -294,7 +294,7 @@ function computePressure(
     ),
   );
   sheet.compute('liningPressure', {
-    label: 'Lining pressure, greatest',
+    label: 'Maximum lining pressure',
     quantity: 'pressure',
     section: 3,
     formula: 'p = F/(π·(R_o² − R_i²)·(1 − g))',

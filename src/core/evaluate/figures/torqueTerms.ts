@@ -113,7 +113,7 @@ export function frictionTerms(sheet: Sheet, layout: PackLayout): Map<string, Rec
 export const FRICTION_MODIFIED = 0.7;
 const WRONG_OIL = term({
   symbol: 'k_oil',
-  label: 'Share of friction left by friction-modified oil',
+  label: 'Friction remaining with friction-modified oil',
   value: FRICTION_MODIFIED,
   quantity: 'ratio',
   source: { kind: 'estimate', note: 'oil not meant for wet clutches' },
@@ -143,8 +143,8 @@ export function tangTerms(sheet: Sheet, layout: PackLayout): Map<string, Term> {
         return [k.id, given] as const;
       const note =
         k.turnsWith === 'basket'
-          ? 'taken as just outside the lining'
-          : 'taken as just inside the lining';
+          ? 'assumed just outside the lining'
+          : 'assumed just inside the lining';
       const source: Source = { kind: 'estimate', note };
       return [
         k.id,

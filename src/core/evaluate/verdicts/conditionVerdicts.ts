@@ -23,9 +23,9 @@ function judgeOil({ job }: Sheet): Verdict | undefined {
   return {
     id: 'oil',
     state: 'watch',
-    title: 'Oil not meant for wet clutches',
+    title: 'Wrong oil for a wet clutch',
     figures: ['reserveWithTangs'],
-    sentence: say`Friction-modified oil leaves about ${{ value: FRICTION_MODIFIED, quantity: 'share' }} of the lining’s friction; all figures here count with that. Change to an oil for wet clutches (JASO MA or MA2), and the linings may need changing with it.`,
+    sentence: say`Friction-modified oil leaves about ${{ value: FRICTION_MODIFIED, quantity: 'share' }} of the lining’s friction; all figures include this. Change to an oil for wet clutches (JASO MA or MA2); the discs may need replacing too.`,
   };
 }
 
@@ -36,9 +36,9 @@ function judgeStartHeat(sheet: Sheet): Verdict | undefined {
     ? {
         id: 'heat',
         state: 'stop',
-        title: 'The start described fails',
+        title: 'The described start fails',
         figures: ['startHeat'],
-        sentence: say`In the start described under Torque, ${heat.cause}`,
+        sentence: say`In the start entered under Torque, ${heat.cause}`,
       }
     : undefined;
 }
@@ -53,23 +53,23 @@ function judgeCaliper(sheet: Sheet, { layers }: PackLayout): Verdict | undefined
     return {
       ...base,
       state: 'watch',
-      title: 'Caliper reads more than the plates',
-      sentence: say`The caliper reads ${length(difference.value)} more than the plates add up to; ${length(allowance)} is allowed: a plate is warped, burred or doubled.`,
+      title: 'Caliper reading above the sum of plates',
+      sentence: say`The caliper reads ${length(difference.value)} above the sum of the plates; ${length(allowance)} is allowed. A plate is warped, burred or doubled.`,
     };
   }
   if (difference.value < -allowance - 1e-6) {
     return {
       ...base,
       state: 'watch',
-      title: 'Caliper reads less than the plates',
-      sentence: say`The caliper reads ${length(-difference.value)} less than the plates add up to: a plate is missing, or ${measured ? 'one is measured too thick' : 'the plates are thinner than new'}.`,
+      title: 'Caliper reading below the sum of plates',
+      sentence: say`The caliper reads ${length(-difference.value)} below the sum of the plates: a plate is missing, or ${measured ? 'one reading is too large' : 'the plates are thinner than new'}.`,
     };
   }
   return {
     ...base,
     state: 'good',
     title: 'Caliper and plates agree',
-    sentence: say`The caliper over the pack and the sum of the plates differ by ${length(Math.abs(difference.value))}.`,
+    sentence: say`Stack by caliper and sum of the plates differ by ${length(Math.abs(difference.value))}.`,
   };
 }
 
@@ -100,15 +100,15 @@ function judgeJudder(layout: PackLayout): Verdict | undefined {
       title: 'No room for the judder spring',
       sentence:
         first.lined === 'none'
-          ? say`Plate ${count(first.number)} is no friction disc: a judder spring and its seat lie in the bore of one.`
-          : say`Plate ${count(first.number)} has no larger bore than the other discs: the judder spring and its seat would be clamped and the pack would never close.`,
+          ? say`Plate ${count(first.number)} is not a friction disc: a judder spring and its seat go in the bore of a disc.`
+          : say`Plate ${count(first.number)} has no larger bore than the other discs: judder spring and seat would be clamped and the pack would never close.`,
     };
   }
   return {
     ...base,
     state: 'good',
     title: pairs.length === 1 ? 'Judder spring in its disc' : 'Judder springs in their discs',
-    sentence: say`${count(pairs.length)} judder ${pairs.length === 1 ? 'pair lies' : 'pairs lie'} in the bore of a disc, with no share in the stack.`,
+    sentence: say`${count(pairs.length)} judder ${pairs.length === 1 ? 'pair' : 'pairs'} in the bore of a disc, not part of the stack.`,
   };
 }
 
@@ -126,8 +126,8 @@ function judgeEvenness(sheet: Sheet): Verdict | undefined {
       ? {
           ...base,
           state: 'unknown',
-          title: 'Evenness of lift not known yet',
-          sentence: say`Dial readings at three angles round the plate or more are needed: two fix no plane.`,
+          title: 'Evenness of lift not judged',
+          sentence: say`At least three dial readings at different angles are needed: two do not define a plane.`,
         }
       : undefined;
   }
@@ -138,27 +138,27 @@ function judgeEvenness(sheet: Sheet): Verdict | undefined {
       ...base,
       state: 'stop',
       title: 'Does not lift',
-      sentence: say`Every reading round the plate is 0: it does not lift at all.`,
+      sentence: say`Every dial reading is 0: the plate does not lift at all.`,
     };
   if (residual > tilt.value && residual >= DIAL_READS)
     return {
       ...base,
       state: 'watch',
       title: 'Pressure plate bent',
-      sentence: say`The readings lie ${length(residual)} off any flat plane, more than the tilt of ${length(tilt.value)}: the plate is bent rather than tilted. Check it on a surface plate.`,
+      sentence: say`The readings deviate from a plane by ${length(residual)}, more than the tilt of ${length(tilt.value)}: the plate is bent rather than tilted. Check it on a surface plate.`,
     };
   if (!needed) return undefined;
-  const tilts = say`A dial shows ${length(across)} across the plate (${length(tilt.value)} either way of the mean)`;
+  const tilts = say`A dial shows ${length(across)} across the plate (± ${length(tilt.value)} about the mean)`;
   if (least.value + 1e-4 < needed.value && across >= DIAL_READS) {
     const short = needed.value - least.value;
     const mean = sheet.known('liftHad');
     return {
       ...base,
       state: mean && mean.value >= needed.value ? 'stop' : 'watch',
-      title: 'Lifts on one side',
+      title: 'Lifts unevenly',
       sentence: [
         ...tilts,
-        ...say`: the low side lifts ${length(least.value)}, ${length(short)} less than needed, and drags there. Take the springs out and lift by thumb: still tilted, the pushrod’s seat is out of square; true, the springs differ.`,
+        ...say`: the low side lifts ${length(least.value)}, ${length(short)} too little, and drags. Remove the springs and lift by thumb: if it still tilts, the pushrod seat is out of square; if not, the springs differ.`,
       ],
     };
   }

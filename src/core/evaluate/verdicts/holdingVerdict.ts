@@ -17,7 +17,7 @@ export const RESERVE_GOOD = 1.1;
  * @param sheet with clamp and reserves worked out
  * Never throws for a job that passes the schema.
  * Source: `docs/mechanics.md` sections 2 and 5; thresholds are design estimates.
- * @example judgeHolding(sheet).title // "Holds"
+ * @example judgeHolding(sheet).title // "Torque reserve OK"
  */
 export function judgeHolding(sheet: Sheet): Verdict {
   const clamp = sheet.known('clamp');
@@ -29,7 +29,7 @@ export function judgeHolding(sheet: Sheet): Verdict {
       state: 'stop',
       title: 'No clamp',
       figures: ['deflection', 'stack'],
-      sentence: say`The spring is not pressed: this stack of ${length(stack.value)} would have to be ${length(-deflection.value)} taller before it touches.`,
+      sentence: say`The spring is not compressed: the stack of ${length(stack.value)} would have to be ${length(-deflection.value)} taller.`,
     };
   }
   if (clamp && clamp.value <= 0) {
@@ -43,7 +43,11 @@ export function judgeHolding(sheet: Sheet): Verdict {
   }
   const reserve = sheet.known('reserveWithTangs');
   if (!reserve)
-    return unknownVerdict('holds', 'Holding not known yet', sheet.outcomes.get('reserveWithTangs'));
+    return unknownVerdict(
+      'holds',
+      'Torque reserve not judged',
+      sheet.outcomes.get('reserveWithTangs'),
+    );
   const atPeak = reserve.range?.low ?? reserve.value;
   const alongCurve = sheet.known('leastCurveReserve');
   // With the weights still slow or the torque early, another speed than that of peak torque may be the worst.
@@ -63,11 +67,11 @@ export function judgeHolding(sheet: Sheet): Verdict {
       title: 'Slips',
       figures,
       sentence: [
-        ...say`Holds ${below(weakest, RESERVE_STOP)} times the engine`,
+        ...say`${below(weakest, RESERVE_STOP)} × peak torque`,
         ...where,
         ...(onCurve
-          ? say` at its weakest lining with tang friction: less than the ${asked} that reach the clutch there.`
-          : say` at its weakest lining with tang friction, and ${times(reserve.value)} at typical: less than the ${asked} that reach the clutch.`),
+          ? say` at worst-case friction with tang friction; torque at the clutch is ${asked}.`
+          : say` at worst-case friction with tang friction, ${times(reserve.value)} × typical; torque at the clutch is ${asked}.`),
         ...lateDisc(sheet),
       ],
     };
@@ -76,26 +80,26 @@ export function judgeHolding(sheet: Sheet): Verdict {
     return {
       id: 'holds',
       state: 'watch',
-      title: 'Holds, with little to spare',
+      title: 'Low torque reserve',
       figures,
       sentence: [
-        ...say`Holds ${below(weakest, RESERVE_GOOD)} times the engine`,
+        ...say`${below(weakest, RESERVE_GOOD)} × peak torque`,
         ...where,
-        ...say` at its weakest lining with tang friction: too little for hot starts; ${times(RESERVE_GOOD)} is wanted.`,
+        ...say` at worst-case friction with tang friction: too little for hot starts; ${times(RESERVE_GOOD)} × required.`,
       ],
     };
   }
   return {
     id: 'holds',
     state: 'good',
-    title: 'Holds',
+    title: 'Torque reserve OK',
     figures,
     sentence: [
-      ...say`Holds ${times(weakest)} times the engine`,
+      ...say`${times(weakest)} × peak torque`,
       ...where,
       ...(onCurve
-        ? say` at its weakest lining with tang friction.`
-        : say` at its weakest lining with tang friction, ${times(reserve.value)} at typical.`),
+        ? say` at worst-case friction with tang friction.`
+        : say` at worst-case friction with tang friction, ${times(reserve.value)} × typical.`),
     ],
   };
 }
@@ -122,5 +126,5 @@ function lateDisc(sheet: Sheet): Sentence {
   if (!pressed || !lockUp || peak === undefined) return [];
   return lockUp.value <= peak
     ? []
-    : say` The expanding disc has not locked up at peak torque: it presses with ${force(pressed.value)} there and locks up at ${{ value: lockUp.value, quantity: 'speed' }}.`;
+    : say` The expanding disc is not locked up at peak torque: its force there is ${force(pressed.value)}, lock-up is at ${{ value: lockUp.value, quantity: 'speed' }}.`;
 }

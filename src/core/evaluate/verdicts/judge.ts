@@ -62,15 +62,15 @@ function judgeOrder(layout: PackLayout): Verdict {
     return {
       ...base,
       state: 'stop',
-      title: 'Nothing slips',
-      sentence: say`No face of this pack slips on a lining, so it can’t take up or hold.`,
+      title: 'No friction faces',
+      sentence: say`No friction face of this pack has lining, so it can’t transmit torque.`,
     };
   }
   return {
     ...base,
     state: 'good',
-    title: `${n} slipping faces`,
-    sentence: say`${count(n)} slipping faces, counted from the order of ${count(layout.layers.length)} plates.`,
+    title: `${n} friction faces`,
+    sentence: say`${count(n)} friction faces, counted from the order of ${count(layout.layers.length)} plates.`,
   };
 }
 
@@ -80,7 +80,7 @@ function judgeStack(sheet: Sheet): Verdict {
   if (!stack || !margin) {
     return unknownVerdict(
       'stack',
-      'Stack not judged yet',
+      'Stack not judged',
       sheet.outcomes.get(stack ? 'stackMargin' : 'stack'),
     );
   }
@@ -94,18 +94,18 @@ function judgeStack(sheet: Sheet): Verdict {
       title: below ? 'Stack too low' : 'Stack too tall',
       side: below ? 'below' : 'above',
       figures,
-      sentence: say`The stack of ${length(stack.value)} misses its window by ${length(-margin.value)}: it is too ${below ? 'low' : 'tall'}.`,
+      sentence: say`Stack height ${length(stack.value)}, ${length(-margin.value)} outside its limits: too ${below ? 'low' : 'tall'}.`,
     };
   }
   return {
     id: 'stack',
     state: 'good',
-    title: margin.value === 0 ? 'Stack on the edge of its window' : 'Stack in its window',
+    title: margin.value === 0 ? 'Stack at its limit' : 'Stack within limits',
     figures,
     sentence:
       margin.value === 0
-        ? say`The stack of ${length(stack.value)} lies on the edge of its window, which still belongs to it.`
-        : say`The stack of ${length(stack.value)} lies in its window, ${length(margin.value)} from the nearer edge.`,
+        ? say`Stack height ${length(stack.value)}, exactly at its limit, which is allowed.`
+        : say`Stack height ${length(stack.value)}, ${length(margin.value)} inside its limits.`,
   };
 }
 
@@ -118,7 +118,7 @@ function judgePressure(sheet: Sheet, layout: PackLayout): Verdict {
   if (!pressure)
     return unknownVerdict(
       'pressure',
-      'Lining pressure not known yet',
+      'Lining pressure not judged',
       sheet.outcomes.get('liningPressure'),
     );
   if (limits.length === 0) {
@@ -138,14 +138,14 @@ function judgePressure(sheet: Sheet, layout: PackLayout): Verdict {
     ? {
         ...base,
         state: 'stop',
-        title: 'Lining pressed too hard',
-        sentence: say`The lining is pressed with ${amounts[0]}, above its limit of ${amounts[1]}.`,
+        title: 'Lining pressure too high',
+        sentence: say`Lining pressure ${amounts[0]}, above its limit of ${amounts[1]}.`,
       }
     : {
         ...base,
         state: 'good',
-        title: 'Lining pressure in its limit',
-        sentence: say`The lining is pressed with ${amounts[0]}; its limit is ${amounts[1]}.`,
+        title: 'Lining pressure OK',
+        sentence: say`Lining pressure ${amounts[0]}; limit ${amounts[1]}.`,
       };
 }
 
@@ -170,16 +170,16 @@ export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet, stop?: 
     return {
       id: 'overall',
       state: 'stop',
-      title: 'Not to be built so',
+      title: 'Do not build',
       sentence: stop,
       figures: [],
     };
   if (open) {
     const { sentence, figures } = open;
-    return { id: 'overall', state: 'unknown', title: 'No verdict yet', sentence, figures };
+    return { id: 'overall', state: 'unknown', title: 'Not judged', sentence, figures };
   }
   if (worst?.id === 'pull')
-    return { ...worst, id: 'overall', title: 'Holds and releases, with a heavy lever' };
+    return { ...worst, id: 'overall', title: 'Holds and releases, heavy lever' };
   if (worst) return { ...worst, id: 'overall' };
   const reserve = sheet.known('reserveWithTangs');
   const clear = sheet.known('clearancePerFace');
@@ -190,10 +190,8 @@ export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet, stop?: 
     title: 'Holds and releases',
     figures: ['reserveWithTangs', 'clearancePerFace', 'stack'],
     sentence: [
-      ...say`${times(reserve?.range?.low ?? 0)} times the engine at its weakest lining, ${length(clear?.value ?? 0)} clear at each face`,
-      ...(stack?.state === 'good'
-        ? [', stack in its window.']
-        : ['; no window is entered for the stack.']),
+      ...say`${times(reserve?.range?.low ?? 0)} × peak torque at worst-case friction, clearance per face ${length(clear?.value ?? 0)}`,
+      ...(stack?.state === 'good' ? [', stack within limits.'] : ['; no stack limits entered.']),
     ],
   };
 }

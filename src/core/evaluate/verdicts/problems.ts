@@ -31,7 +31,7 @@ export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Proble
       problems.push({
         path: fieldPath('pack.kinds.*.minThickness', kind.id),
         state: 'stop',
-        sentence: say`The least thickness can’t exceed that of a new plate, ${length(thickness.value)}.`,
+        sentence: say`The minimum thickness can’t exceed that of a new plate, ${length(thickness.value)}.`,
       });
     }
     const { frictionLow: lo, frictionTypical: mid, frictionHigh: hi } = kind;
@@ -43,7 +43,7 @@ export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Proble
       problems.push({
         path: fieldPath('pack.kinds.*.frictionTypical', kind.id),
         state: 'watch',
-        sentence: say`Friction should rise from low over typical to high; the least and the greatest of the three are used as the range.`,
+        sentence: say`Friction should rise from low over typical to high; the lowest and the highest are used as the range.`,
       });
     }
   }
@@ -54,7 +54,7 @@ export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Proble
       problems.push({
         path: fieldPath(`build.fasteners.*.${leaf}`, f.id),
         state: 'watch',
-        sentence: say`Far from usual for this thread, about ${torque(usualTorque(f.size.value))}: was it meant in another unit? The manual’s figure counts.`,
+        sentence: say`Unusual for this thread, about ${torque(usualTorque(f.size.value))}: another unit? The manual’s value counts.`,
       });
     }
   }
@@ -63,7 +63,7 @@ export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Proble
       path: fieldPath('pack.kinds.*.innerRadius', layer.kind.id),
       plateId: layer.plate.id,
       state: 'stop',
-      sentence: say`No room here for a judder spring: its disc needs a larger bore than the others.`,
+      sentence: say`No room for a judder spring: its disc needs a larger bore than the others.`,
     });
   }
   for (const face of layout.faces) {
@@ -146,7 +146,7 @@ function turnedAgainst(layout: PackLayout): Problem[] {
         path: 'pack.plates',
         plateId: plate.id,
         state: 'watch',
-        sentence: say`This kind is directional, and the plates of it below look the other way.`,
+        sentence: say`This type is directional, and its plates below face the other way.`,
       },
     ];
   });
@@ -173,7 +173,7 @@ function implausible(job: Job, layout: PackLayout): Problem[] {
     problems.push({
       path: 'engine.primaryRatio',
       state: 'watch',
-      sentence: say`With ${times(ratio)} the clutch turns faster than the engine. Was ${times(1 / ratio)} meant, basket teeth ÷ crank teeth?`,
+      sentence: say`With ${times(ratio)} the clutch turns faster than the engine. Did you mean ${times(1 / ratio)}, basket teeth ÷ crank teeth?`,
     });
   return [...problems, ...tangsInsideLining(layout), ...discsAlone(layout)];
 }
@@ -195,8 +195,8 @@ function tangsInsideLining({ layers }: PackLayout): Problem[] {
         path: fieldPath('pack.kinds.*.tangRadius', kind.id),
         state: 'stop',
         sentence: ofBasket
-          ? say`The tangs reach into the basket, so their diameter can’t be less than that of the lining, ${length(2 * edge)}.`
-          : say`The tangs reach into the hub, so their diameter can’t be more than the inner one of the lining, ${length(2 * edge)}.`,
+          ? say`The tangs reach into the basket, so their diameter must be at least that of the lining, ${length(2 * edge)}.`
+          : say`The tangs reach into the hub, so their diameter must be at most the inner diameter of the lining, ${length(2 * edge)}.`,
       },
     ];
   });
@@ -211,7 +211,7 @@ function discsAlone({ layers, slipping }: PackLayout): Problem[] {
       path: 'pack.plates',
       plateId: second.plate.id,
       state: 'watch',
-      sentence: say`There is no steel in this pack: its ${count(layers.length)} discs turn together and only ${count(slipping.length)} faces hold. Add the steels.`,
+      sentence: say`This pack has no steels: its ${count(layers.length)} discs turn together and only ${count(slipping.length)} faces transmit torque. Add the steels.`,
     },
   ];
 }

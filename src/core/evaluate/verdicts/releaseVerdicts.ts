@@ -23,11 +23,7 @@ export function judgeRelease(sheet: Sheet): Verdict {
     const lacking = (['liftHad', 'liftNeeded', 'clearancePerFace'] as const).find(
       (id) => !sheet.known(id),
     );
-    return unknownVerdict(
-      'releases',
-      'Release not known yet',
-      lacking && sheet.outcomes.get(lacking),
-    );
+    return unknownVerdict('releases', 'Release not judged', lacking && sheet.outcomes.get(lacking));
   }
   const figures: FigureId[] = ['liftHad', 'liftNeeded', 'clearancePerFace'];
   const short = needed.value - had.value;
@@ -38,16 +34,16 @@ export function judgeRelease(sheet: Sheet): Verdict {
       state: 'good',
       title: 'Releases',
       figures,
-      sentence: say`Lifts ${length(had.value)} where ${length(needed.value)} is needed, and leaves ${length(clear.value)} at each face.`,
+      sentence: say`Lift ${length(had.value)}, ${length(needed.value)} required; clearance per face ${length(clear.value)}.`,
     };
   }
   if (had.value >= LIFT_WATCH * needed.value) {
     return {
       id: 'releases',
       state: 'watch',
-      title: 'Lift is scarce',
+      title: 'Low lift',
       figures,
-      sentence: say`Lifts ${length(had.value)}, ${length(short)} less than needed: it may drag while the oil is cold.`,
+      sentence: say`Lift ${length(had.value)}, ${length(short)} too little: the clutch may drag while the oil is cold.`,
     };
   }
   return {
@@ -55,7 +51,7 @@ export function judgeRelease(sheet: Sheet): Verdict {
     state: 'stop',
     title: 'Drags',
     figures,
-    sentence: say`Lifts ${length(had.value)} where ${length(needed.value)} is needed: only ${length(clear.value)} at each face, so it drags and neutral is hard to find.`,
+    sentence: say`Lift ${length(had.value)}, ${length(needed.value)} required: clearance per face only ${length(clear.value)}, so the clutch drags and neutral is hard to find.`,
   };
 }
 
@@ -75,9 +71,9 @@ export function judgePull(sheet: Sheet): Verdict[] {
     figures: ['leverPull', 'pullLift', 'leverPullFull', 'overallRatio'],
   } as const;
   const whose = most.estimated
-    ? 'is taken as the most that a hand holds in traffic'
-    : 'is wanted at most';
-  const greatest = say`The lever takes ${force(pull.value)} at the most, at ${length(sheet.known('pullLift')?.value ?? 0)} of lift`;
+    ? 'is the assumed limit for a hand in traffic'
+    : 'is the entered limit';
+  const greatest = say`Maximum lever pull ${force(pull.value)}, at ${length(sheet.known('pullLift')?.value ?? 0)} of lift`;
   return pull.value > most.value
     ? [
         {
@@ -86,7 +82,7 @@ export function judgePull(sheet: Sheet): Verdict[] {
           title: 'Heavy lever',
           sentence: [
             ...greatest,
-            ...say`, ${force(pull.value - most.value)} too many: ${force(most.value)} ${whose}.`,
+            ...say`, ${force(pull.value - most.value)} too much: ${force(most.value)} ${whose}.`,
           ],
         },
       ]
@@ -94,7 +90,7 @@ export function judgePull(sheet: Sheet): Verdict[] {
         {
           ...base,
           state: 'good',
-          title: 'Lever in reach of a hand',
+          title: 'Lever pull OK',
           sentence: [...greatest, ...say`; ${force(most.value)} ${whose}.`],
         },
       ];

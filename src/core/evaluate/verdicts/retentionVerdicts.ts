@@ -16,7 +16,7 @@ export const judgeRetained = (sheet: Sheet): Verdict[] =>
   ].flatMap((v) => v ?? []);
 
 const HOLDERS = {
-  retention: { name: 'spline', cure: ' A spacer pair under it moves it inward.' },
+  retention: { name: 'spline', cure: ' A spacer pair below it moves it inward.' },
   basketRetention: { name: 'basket’s fingers', cure: '' },
 } as const;
 
@@ -32,7 +32,7 @@ function judgeRetention(sheet: Sheet, id: keyof typeof HOLDERS): Verdict | undef
       ...base,
       state: 'good',
       title: `Plates stay on the ${name}`,
-      sentence: say`At full lift every plate holds the ${name} with ${share} of its thickness or more.`,
+      sentence: say`At full lift every plate engages the ${name} with at least ${share} of its thickness.`,
     };
   return {
     ...base,
@@ -40,8 +40,8 @@ function judgeRetention(sheet: Sheet, id: keyof typeof HOLDERS): Verdict | undef
     title: `A plate leaves the ${name}`,
     sentence:
       held.value < 0
-        ? say`At full lift a plate is off the ${name} (${share} of its thickness); ${wanted} is wanted.${cure}`
-        : say`At full lift a plate holds the ${name} with ${share} of its thickness; ${wanted} is wanted.${cure}`,
+        ? say`At full lift a plate is off the ${name} (${share} of its thickness); ${wanted} is required.${cure}`
+        : say`At full lift a plate engages the ${name} with ${share} of its thickness; ${wanted} is required.${cure}`,
   };
 }
 
@@ -70,8 +70,8 @@ function judgeWear(sheet: Sheet): Verdict | undefined {
     : {
         ...base,
         state: 'good',
-        title: 'Pack wear in its limit',
-        sentence: say`The pack has worn ${length(wear.value)} of ${length(limit)}.`,
+        title: 'Pack wear within its limit',
+        sentence: say`Pack wear ${length(wear.value)} of ${length(limit)}.`,
       };
 }
 

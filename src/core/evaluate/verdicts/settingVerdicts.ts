@@ -51,7 +51,7 @@ function inWindow(
       state: 'good',
       title: words.good,
       figures,
-      sentence: say`${what} of ${amount(value)} lies in its window, ${amount(margin)} from the nearer edge.`,
+      sentence: say`${what} ${amount(value)}, ${amount(margin)} inside its limits.`,
     };
   }
   const above = side === 'above';
@@ -60,7 +60,7 @@ function inWindow(
     state: 'stop',
     title: above ? words.above : words.below,
     figures,
-    sentence: say`${what} of ${amount(value)} misses its window by ${amount(-margin)}: ${above ? words.tooMuch : words.tooLittle}.`,
+    sentence: say`${what} ${amount(value)}, ${amount(-margin)} outside its limits: ${above ? words.tooMuch : words.tooLittle}.`,
   };
 }
 
@@ -72,10 +72,10 @@ function judgeFreePlay(sheet: Sheet): Verdict | undefined {
     sheet.valueAt('setting.freePlayMin'),
     sheet.valueAt('setting.freePlayMax'),
     {
-      good: 'Free play in its window',
+      good: 'Free play within limits',
       above: 'Too much free play',
       below: 'Too little free play',
-      tooMuch: 'it costs lift',
+      tooMuch: 'lift is lost',
       tooLittle: 'the bearing is loaded and the pack slips',
     },
     'Free play at the lever',
@@ -93,7 +93,7 @@ function judgeHeads(sheet: Sheet): Verdict | undefined {
         ...base,
         state: 'stop',
         title: 'Bolt heads foul the cover',
-        sentence: say`The bolt heads clear the cover by ${length(headClearance.value)}; ${length(least)} is wanted. Fit the bolts that belong to this set, or they chew the cover up.`,
+        sentence: say`The bolt heads clear the cover by ${length(headClearance.value)}; ${length(least)} is required. Fit the bolts of this set, or the heads damage the cover.`,
       }
     : {
         ...base,
@@ -109,15 +109,15 @@ function judgeThumb(sheet: Sheet): Verdict | undefined {
   if (thumbTest === 'tilts') {
     return {
       ...base,
-      title: 'Pushrod’s seat out of square',
-      sentence: say`With the springs out the plate still tilts under the thumb: the pushrod’s seat is not square to the friction face. Measure it, and true or change the plate.`,
+      title: 'Pushrod seat out of square',
+      sentence: say`With the springs removed the plate still tilts under the thumb: the pushrod seat is not square to the friction face. Measure it, and true or replace the plate.`,
     };
   }
   if (thumbTest === 'true') {
     return {
       ...base,
       title: 'Springs differ',
-      sentence: say`With the springs out the plate lifts true: the springs differ. Measure their lengths and rates, and let the kinds alternate evenly.`,
+      sentence: say`With the springs removed the plate lifts evenly: the springs differ. Measure their lengths and rates, and alternate the kinds evenly.`,
     };
   }
   return undefined;
@@ -131,14 +131,14 @@ function judgeRepeat(sheet: Sheet): Verdict | undefined {
     ? {
         ...base,
         state: 'watch',
-        title: 'Pulls do not repeat',
-        sentence: say`At one place the lift spreads by ${length(spread.value)} from pull to pull: something sticks or gives, air in the line or a worn pivot among others.`,
+        title: 'Lift readings not repeatable',
+        sentence: say`Readings at one place spread by ${length(spread.value)}: a part sticks or yields. Possible causes include air in the line and a worn pivot.`,
       }
     : {
         ...base,
         state: 'good',
-        title: 'Pulls repeat',
-        sentence: say`From pull to pull the lift spreads by ${length(spread.value)}.`,
+        title: 'Lift readings repeatable',
+        sentence: say`Repeated readings spread by ${length(spread.value)}.`,
       };
 }
 
@@ -155,10 +155,10 @@ function judgeEndFloat(sheet: Sheet): Verdict | undefined {
     endFloatWanted.value - slack,
     endFloatWanted.value + slack,
     {
-      good: 'End float right',
+      good: 'End float OK',
       above: 'Too much end float',
       below: 'Too little end float',
-      tooMuch: 'the basket walks and the lift is lost',
+      tooMuch: 'the basket moves and lift is lost',
       tooLittle: 'the bearing runs hot',
     },
     'End float',
@@ -173,7 +173,7 @@ function judgeChain(sheet: Sheet): Verdict | undefined {
     sheet.valueAt('setting.chainSlackMin'),
     sheet.valueAt('setting.chainSlackMax'),
     {
-      good: 'Primary chain slack right',
+      good: 'Primary chain slack OK',
       above: 'Primary chain slack',
       below: 'Primary chain tight',
       tooMuch: 'it snatches and wears the case',

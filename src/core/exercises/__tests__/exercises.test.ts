@@ -90,7 +90,7 @@ describe('a worn disc', () => {
     for (let seed = 0; seed < 60; seed++) {
       const e = EXERCISES.measureDisc.make(seed);
       if (find(e, 'verdict', 'one').solution !== 'change') continue;
-      const limit = Number(/least thickness is ([\d.]+)/.exec(story(e))?.[1]);
+      const limit = Number(/minimum is ([\d.]+)/.exec(story(e))?.[1]);
       const shown =
         e.bench?.parts[0]?.spots.map((s) => Number.parseFloat(readSentence(s.shows))) ?? [];
       if (shown.some((t) => t > limit)) fooled++;
@@ -111,13 +111,13 @@ describe('known mistakes are told by their name', () => {
     [
       'tighten',
       'torque',
-      (e: Exercise) => String(Number(/says (\d+) in·lb/.exec(story(e))?.[1]) * 1.3558179483314),
+      (e: Exercise) => String(Number(/gives (\d+) in·lb/.exec(story(e))?.[1]) * 1.3558179483314),
       'foot-pounds',
     ],
     [
       'readChart',
       'inches',
-      (e: Exercise) => String(Number(/says ([\d.]+) mm/.exec(story(e))?.[1]) / 25),
+      (e: Exercise) => String(Number(/reads ([\d.]+) mm/.exec(story(e))?.[1]) / 25),
       'An inch is 25.4 mm',
     ],
   ] as const)('%s', (id, question, typed, told) => {
@@ -145,7 +145,7 @@ it('cases are as they are at a bench: nothing worn is thicker than new, the kit�
       const disc = EXERCISES.measureDisc.make(seed);
       const shown =
         disc.bench?.parts[0]?.spots.map((s) => Number.parseFloat(readSentence(s.shows))) ?? [];
-      const made = Number(/New it was ([\d.]+)/.exec(story(disc))?.[1]);
+      const made = Number(/Nominal thickness ([\d.]+)/.exec(story(disc))?.[1]);
       expect(Math.max(...shown)).toBeLessThanOrEqual(made);
       expect(find(EXERCISES.usedAgain.make(seed), 'back', 'many').solution).toContain('own');
     }),

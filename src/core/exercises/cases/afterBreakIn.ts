@@ -42,8 +42,8 @@ export function afterBreakIn(seed: number): Exercise {
   const lost = 1 - clampOf(bedded) / clampOf(0);
   return {
     story: [
-      say`Ten starts in two gears, as the kit’s sheet has it. The gap had been set to ${length(set)}; at most ${length(most)} is allowed.`,
-      say`You measured the pack before and after: the linings have bedded in by ${length(bedded)} together. The adjuster has a pitch of ${length(adjuster.pitch)} and ${String(adjuster.marksPerTurn)} marks.`,
+      say`Ten starts in two gears, as in the kit’s sheet. The gap had been set to ${length(set)}; at most ${length(most)} is allowed.`,
+      say`You measured the pack before and after: the discs have bedded in by ${length(bedded)} in total. The adjuster has a pitch of ${length(adjuster.pitch)} and ${String(adjuster.marksPerTurn)} marks.`,
     ],
     questions: [
       oneQuestion({
@@ -55,7 +55,7 @@ export function afterBreakIn(seed: number): Exercise {
           { id: 'season', label: say`At the next oil change` },
         ],
         expected: 'now',
-        reason: say`Linings bed in with the first starts: stack, gap and free play move most then.`,
+        reason: say`Discs bed in with the first starts: stack, gap and free play change most then.`,
       }),
       numberQuestion({
         id: 'gap',
@@ -68,10 +68,10 @@ export function afterBreakIn(seed: number): Exercise {
       }),
       oneQuestion({
         id: 'set',
-        ask: say`Must it be set again?`,
+        ask: say`Must it be reset?`,
         options: [
           { id: 'yes', label: say`Yes` },
-          { id: 'no', label: say`No, it is still inside` },
+          { id: 'no', label: say`No, it is still within limits` },
         ],
         expected: due ? 'yes' : 'no',
         reason: due
@@ -80,7 +80,7 @@ export function afterBreakIn(seed: number): Exercise {
       }),
       numberQuestion({
         id: 'marks',
-        ask: say`By how many marks would it be closed to stand where it was?`,
+        ask: say`By how many marks would it be closed to restore the gap?`,
         spec: { quantity: 'count', bounds: { min: 0, max: 60, integer: true } },
         expected: all,
         tolerance: 0.1,
@@ -88,14 +88,14 @@ export function afterBreakIn(seed: number): Exercise {
       }),
       oneQuestion({
         id: 'clamp',
-        ask: say`What did the bedding in do to the clamp of the coil springs?`,
+        ask: say`How does bedding in change the clamp of the coil springs?`,
         options: [
           { id: 'less', label: say`A little less` },
           { id: 'same', label: say`Nothing` },
           { id: 'more', label: say`A little more` },
         ],
         expected: 'less',
-        reason: say`A thinner pack presses coil springs less: ${(lost * 100).toFixed(1)} % here. Only a diaphragm past its peak would gain.`,
+        reason: say`A thinner pack compresses coil springs less: ${(lost * 100).toFixed(1)} % here. Only a diaphragm past its peak would gain.`,
       }),
     ],
   };

@@ -52,7 +52,7 @@ export function basketSpeed(seed: number): Exercise {
       }),
       numberQuestion({
         id: 'force',
-        ask: say`With what force do the weights press outward together?`,
+        ask: say`What is the total centrifugal force of the weights?`,
         spec: { quantity: 'force', bounds: { min: 0, max: 100_000 } },
         expected: made,
         tolerance: Math.max(1, made * 0.02),
@@ -68,11 +68,11 @@ export function basketSpeed(seed: number): Exercise {
         id: 'creeps',
         ask: say`Does the other machine creep at idle?`,
         options: [
-          { id: 'yes', label: say`Yes, its shoes touch below idle` },
-          { id: 'no', label: say`No, they touch above idle` },
+          { id: 'yes', label: say`Yes, its shoes make contact below idle` },
+          { id: 'no', label: say`No, its shoes make contact above idle` },
         ],
         expected: creeps ? 'yes' : 'no',
-        reason: say`Its shoes touch at ${contact.toFixed(0)} rpm of the engine${creeps ? ', below its idle: a spring is weak, or idle too high' : ', above its idle'}.`,
+        reason: say`First contact of the shoes at ${contact.toFixed(0)} rpm of the engine${creeps ? ', below its idle: a spring is weak, or idle is too high' : ', above its idle'}.`,
       }),
     ],
   };

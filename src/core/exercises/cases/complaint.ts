@@ -66,44 +66,44 @@ export function complaint(seed: number): Exercise {
   const expected = holds ? 'lift' : releases ? 'clamp' : 'both';
   const told: Record<Sort, Sentence> = {
     drags: say`It creeps in gear with the lever in, and neutral is hard to find.`,
-    slips: say`On a loaded pull in a high gear the engine runs away from the wheel.`,
-    both: say`It creeps with the lever in, and runs away on a pull.`,
+    slips: say`On a loaded pull in a high gear, engine speed rises ahead of the wheel.`,
+    both: say`It creeps with the lever in, and slips on a pull.`,
   };
-  const held = say`At its weakest lining it holds ${times(reserve)} times the engine.`;
-  const freed = say`It lifts ${length(lift)} and needs ${length(needed)}.`;
+  const held = say`Torque reserve ${times(reserve)} × at worst-case friction.`;
+  const freed = say`Lift ${length(lift)}, required ${length(needed)}.`;
   return {
     story: [told[sort], [...held, ' ', ...freed]],
     questions: [
       oneQuestion({
         id: 'cause',
-        ask: say`What do the figures say?`,
+        ask: say`What do the figures show?`,
         options: [
-          { id: 'lift', label: say`It holds, but does not let go` },
-          { id: 'clamp', label: say`It lets go, but does not hold` },
-          { id: 'both', label: say`It neither holds nor lets go` },
+          { id: 'lift', label: say`It holds but does not release` },
+          { id: 'clamp', label: say`It releases but does not hold` },
+          { id: 'both', label: say`It neither holds nor releases` },
         ],
         expected,
         reason: [...held, ' ', ...freed],
       }),
       oneQuestion({
         id: 'cure',
-        ask: say`What helps?`,
+        ask: say`What is the fix?`,
         options: [
           { id: 'clamp', label: say`More clamp: stiffer springs, a step, one more disc` },
-          { id: 'lift', label: say`More lift: find what the train has lost` },
-          { id: 'both', label: say`Both: more clamp, and the lift that was lost` },
-          { id: 'discs', label: say`New discs of the same kind, and see` },
+          { id: 'lift', label: say`More lift: find the lost travel` },
+          { id: 'both', label: say`Both: more clamp, and the lost lift` },
+          { id: 'discs', label: say`New discs of the same kind, then test` },
         ],
         expected,
         reason:
           expected === 'lift'
-            ? say`The lift is ${length(needed - lift)} short; the clamp is enough.`
+            ? say`The lift is ${length(needed - lift)} short; the torque reserve is enough.`
             : expected === 'clamp'
-              ? say`The hold is too little; lift it has.`
-              : say`The lift is ${length(needed - lift)} short, and the hold too little.`,
+              ? say`The torque reserve is too low; the lift is enough.`
+              : say`The lift is ${length(needed - lift)} short, and the torque reserve too low.`,
         not: {
-          clamp: say`More clamp does not part the plates: it only makes the lever heavier.`,
-          lift: say`More lift does not hold: it only lets go further.`,
+          clamp: say`More clamp does not separate the plates: it only makes the lever heavier.`,
+          lift: say`More lift does not raise the torque reserve: it only releases further.`,
           discs: say`New discs do not change the springs or the train.`,
         },
       }),

@@ -16,17 +16,17 @@ const EASILY_LOST = [
   {
     name: 'Pushrod ball',
     id: 'ball',
-    does: 'the rod is short by the ball: free play without end, no lift',
+    does: 'the rod is short by the ball: endless free play, no lift',
   },
   {
     name: 'Judder seats',
     id: 'seat',
-    does: 'the wavy ring digs into the steel, and the take-up chatters',
+    does: 'the wavy ring digs into the steel, and the clutch chatters',
   },
   {
     name: 'Drive pins',
     id: 'pin',
-    does: 'it lies in the cases, or a steel has no drive: the engine may have to be split',
+    does: 'it is in the cases, or a steel has no drive: the engine may have to be split',
   },
 ] as const;
 const OTHERS = ['Cover bolts', 'Dowels', 'Springs', 'Wire rings'] as const;
@@ -56,10 +56,8 @@ export function countIn(seed: number): Exercise {
   const missing = parts.filter(partMissing).map((p) => p.id);
   return {
     story: [
-      say`The cover goes on in a minute. The count out is on the sheet: ${parts
-        .map((p) => `${p.name.toLowerCase()} ${p.out?.value ?? 0}`)
-        .join(', ')}.`,
-      say`The tray stands beside the engine. Count what has gone in and what still lies in it.`,
+      say`The cover is about to go on. The count of parts removed is in the checklist: ${parts.map((p) => `${p.name.toLowerCase()} ${p.out?.value ?? 0}`).join(', ')}.`,
+      say`The tray is beside the engine. Count the parts fitted and the parts left in the tray.`,
     ],
     bench: {
       shape: 'list',
@@ -73,13 +71,13 @@ export function countIn(seed: number): Exercise {
     questions: [
       manyQuestion({
         id: 'missing',
-        ask: say`What is missing? Choose nothing if all is there.`,
+        ask: say`Which parts are missing? Choose nothing if all are there.`,
         options: parts.map((p) => ({ id: p.id, label: say`${p.name}` })),
         expected: missing,
         reason:
           missing.length === 0
-            ? say`Count in equals count out: nothing is missing.`
-            : say`Count in differs from count out: ${missing.join(' and ').toLowerCase()}.`,
+            ? say`Fitted equals removed: nothing is missing.`
+            : say`Fitted differs from removed: ${missing.join(' and ').toLowerCase()}.`,
       }),
       oneQuestion({
         id: 'next',
@@ -88,28 +86,28 @@ export function countIn(seed: number): Exercise {
           { id: 'close', label: say`The cover goes on` },
           {
             id: 'search',
-            label: say`Search before anything is turned; no signature with a difference`,
+            label: say`Search before anything is turned; no signature while a part is missing`,
           },
-          { id: 'spare', label: say`A spare from the drawer, and the cover on` },
+          { id: 'spare', label: say`A spare from the drawer, then the cover` },
         ],
         expected: missing.length === 0 ? 'close' : 'search',
         reason:
           missing.length === 0
-            ? say`The count is whole.`
-            : say`What is missing may lie in the engine.`,
-        not: { spare: say`A spare fills the count and leaves the lost one where it is.` },
+            ? say`The count is complete.`
+            : say`The missing part may be in the engine.`,
+        not: { spare: say`A spare corrects the count but leaves the lost part in the engine.` },
       }),
       ...(lost
         ? [
             oneQuestion({
               id: 'does',
-              ask: say`The ${lost.name.toLowerCase()}: what happens with one short?`,
+              ask: say`The ${lost.name.toLowerCase()}: what happens with one missing?`,
               options: dice.shuffled(EASILY_LOST).map((l) => ({
                 id: l.id,
                 label: say`${upperFirst(l.does)}`,
               })),
               expected: lost.id,
-              reason: say`With one short, ${lost.does}.`,
+              reason: say`With one missing, ${lost.does}.`,
             }),
           ]
         : []),

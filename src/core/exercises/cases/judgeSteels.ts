@@ -48,36 +48,36 @@ export function judgeSteels(seed: number): Exercise {
   const name = (id: string) => `Steel ${steels.findIndex((s) => s.id === id) + 1}`;
   return {
     story: [
-      say`The worn discs are out; a set of new ones lies ready. The manual lets a steel be ${length(limit)} out of flat.`,
-      say`Each steel lies on the surface plate. Try the feeler blades under its edge.`,
+      say`The worn discs are out; a new set is ready. The manual allows ${length(limit)} out-of-flat for a steel.`,
+      say`Each steel is on the surface plate. Try the feeler gauges under its edge.`,
     ],
     bench: {
       shape: 'list',
-      gauge: 'Surface plate and feeler blades',
+      gauge: 'Surface plate and feeler gauges',
       parts: steels.map((p, i) => ({
         id: p.id,
         name: name(p.id),
         spots: BLADES.map((blade) => ({
           id: blade.toFixed(2),
           label: `${blade.toFixed(2)} mm`,
-          shows: (warps[i] ?? 0) >= blade ? say`goes under` : say`does not go`,
+          shows: (warps[i] ?? 0) >= blade ? say`passes` : say`does not pass`,
         })),
       })),
     },
     questions: [
       manyQuestion({
         id: 'which',
-        ask: say`Which steels do not go back?`,
+        ask: say`Which steels must be replaced?`,
         options: steels.map((p) => ({ id: p.id, label: say`${name(p.id)}` })),
         expected: going,
-        reason: say`The blade of ${length(limit)} goes under ${going.map(name).join(', ')}: beyond the limit.`,
+        reason: say`The ${length(limit)} gauge passes under ${going.map(name).join(', ')}: beyond the limit.`,
       }),
       oneQuestion({
         id: 'build',
-        ask: say`What is built?`,
+        ask: say`What do you fit?`,
         options: [
-          { id: 'allOld', label: say`The new discs on all the old steels: they will bed in` },
-          { id: 'changed', label: say`The new discs, with every warped steel changed` },
+          { id: 'allOld', label: say`The new discs with all the old steels: they will bed in` },
+          { id: 'changed', label: say`The new discs, with every warped steel replaced` },
           { id: 'oldDiscs', label: say`New steels with the old discs, to save the set` },
         ],
         expected: 'changed',

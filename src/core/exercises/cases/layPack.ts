@@ -41,14 +41,14 @@ export function layPack(seed: number): Exercise {
   const number = (id: string) => layout.layers.find((l) => l.plate.id === id)?.number ?? 0;
   return {
     story: [
-      say`An apprentice has laid this pack. The kit’s sheet says: friction first and last; the disc with the large bore and the judder pair on the hub floor; the arrows of the steels outward; the last friction in the offset slot of the basket.`,
-      say`The section shows it from the hub floor up, arrows and slots with it.`,
+      say`An apprentice has assembled this pack. The kit’s sheet requires: friction first and last; the disc with the large bore and the judder pair on the hub floor; the arrows of the steels outward; the last friction disc in the offset slots of the basket.`,
+      say`The section shows it from the hub floor up, with arrows and slots.`,
     ],
     pack: job,
     questions: [
       manyQuestion({
         id: 'wrong',
-        ask: say`Which plates lie wrong?`,
+        ask: say`Which plates are wrong?`,
         of: 'layers',
         options: layout.layers.map((l) => ({
           id: l.plate.id,
@@ -62,15 +62,15 @@ export function layPack(seed: number): Exercise {
       }),
       numberQuestion({
         id: 'faces',
-        ask: say`How many faces slip as it lies now?`,
+        ask: say`How many friction faces does it have as assembled?`,
         spec: { quantity: 'count', bounds: { min: 0, max: 60, integer: true } },
         expected: faces,
         tolerance: 0.4,
-        reason: say`${count(faces)}: counted from neighbours that turn with different members and are lined on a side.`,
+        reason: say`${count(faces)}: counted from neighbours that turn with different members, with lining on one side at least.`,
         traps: [
           {
             value: 2 * kit.discs,
-            says: say`Two for each disc is a rule of thumb: two that turn together make none between them.`,
+            says: say`Two per disc is a rule of thumb: two discs that turn together have no friction face between them.`,
           },
         ],
       }),
@@ -95,7 +95,7 @@ function spoiled(
       const at = 2 * dice.whole(1, (good.length - 5) / 2) + 1;
       return {
         ...swap(at, at + 1),
-        why: 'they have changed places, so discs lie on discs and steels on steels, and those faces carry nothing.',
+        why: 'they have changed places, so disc is against disc and steel against steel, and those faces transmit nothing.',
       };
     }
     case 'bore':
@@ -115,7 +115,7 @@ function spoiled(
       return {
         plates: good.map((p) => ({ ...p, offsetSlot: false })),
         wrong: [good.at(-1)?.id ?? ''],
-        why: 'the last friction lies in the deep slot with the others; it belongs in the offset one.',
+        why: 'the last friction disc is in the deep slots with the others; it belongs in the offset slots.',
       };
   }
 }

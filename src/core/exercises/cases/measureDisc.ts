@@ -43,22 +43,22 @@ export function measureDisc(seed: number): Exercise {
   const least: NumberQuestion = {
     kind: 'number',
     id: 'least',
-    ask: say`Which thickness goes against the limit?`,
+    ask: say`Which thickness is compared with the limit?`,
     spec: THICKNESS,
     solution: written(whole.least, THICKNESS),
     mark(value, taken) {
       if (Math.abs(value - whole.least) <= GAUGE)
         return right(
-          say`The least reading, ${length(whole.least)}: a disc is as thin as its thinnest place.`,
+          say`The lowest reading, ${length(whole.least)}: a disc is as thin as its thinnest point.`,
         );
       const seen = takenReadings(taken);
       const own = seen.length > 0 ? Math.min(...seen) : undefined;
       return own !== undefined && Math.abs(value - own) <= GAUGE
         ? wrong(
-            say`It is the least of what you measured, but the disc is ${length(whole.least)} at another place.`,
+            say`Lowest of your readings, but the disc is ${length(whole.least)} at another point.`,
             0.5,
           )
-        : wrong(say`The least reading counts: ${length(whole.least)}.`);
+        : wrong(say`The lowest reading counts: ${length(whole.least)}.`);
     },
   };
   const mean: NumberQuestion = {
@@ -71,7 +71,7 @@ export function measureDisc(seed: number): Exercise {
       const seen = takenReadings(taken);
       const own = seen.length >= 3 ? summarizeReadings(seen).mean : whole.mean;
       return Math.abs(value - whole.mean) <= GAUGE || Math.abs(value - own) <= GAUGE
-        ? right(say`The mean: ${length(whole.mean)} over all eight places.`)
+        ? right(say`The mean: ${length(whole.mean)} over all eight points.`)
         : wrong(
             say`The mean of the readings goes into the stack: ${length(whole.mean)} over all eight.`,
           );
@@ -79,8 +79,8 @@ export function measureDisc(seed: number): Exercise {
   };
   return {
     story: [
-      say`A friction disc from a pack that chatters. New it was ${length(nominal)}, the manual’s least thickness is ${length(limit)}.`,
-      say`A micrometer lies beside it. Measure where you would, then judge.`,
+      say`A friction disc from a pack that chatters. Nominal thickness ${length(nominal)}; the manual’s minimum is ${length(limit)}.`,
+      say`A micrometer is beside it. Choose your measuring points, then judge.`,
     ],
     bench: {
       shape: 'round',
@@ -103,15 +103,15 @@ export function measureDisc(seed: number): Exercise {
       mean,
       oneQuestion({
         id: 'verdict',
-        ask: say`What becomes of it?`,
+        ask: say`What is the decision?`,
         options: [
-          { id: 'keep', label: say`It stays` },
-          { id: 'change', label: say`It is changed` },
+          { id: 'keep', label: say`Keep it` },
+          { id: 'change', label: say`Replace it` },
         ],
         expected: worn ? 'change' : 'keep',
         reason: worn
-          ? say`Its thinnest place, ${length(whole.least)}, is below ${length(limit)}, though ${length(Math.max(...readings))} stands opposite.`
-          : say`Its thinnest place, ${length(whole.least)}, is still above ${length(limit)}. Note the taper of ${length(whole.taper)}.`,
+          ? say`Its thinnest point, ${length(whole.least)}, is below ${length(limit)}, although the opposite side measures ${length(Math.max(...readings))}.`
+          : say`Its thinnest point, ${length(whole.least)}, is still above ${length(limit)}. Note the taper of ${length(whole.taper)}.`,
       }),
     ],
   };
@@ -125,15 +125,15 @@ function spread(places: readonly number[]): ExerciseMark {
     ...at.slice(1).map((p, i) => p - (at[i] ?? 0)),
   );
   if (at.length >= 3 && widest <= WIDEST)
-    return right(say`Measured at ${String(at.length)} places all round.`);
+    return right(say`Measured at ${String(at.length)} points all round.`);
   if (at.length <= 1)
     return wrong(
       at.length === 0
         ? say`Nothing was measured.`
-        : say`One spot says nothing about the other side: three or four places, all round.`,
+        : say`One point says nothing about the other side: measure three or four, all round.`,
     );
   return wrong(
-    say`${String(at.length)} places, but a side was left unseen: three or four, all round.`,
+    say`${String(at.length)} points, but one side was missed: three or four, all round.`,
     0.5,
   );
 }

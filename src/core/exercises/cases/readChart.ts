@@ -35,13 +35,8 @@ export function readChart(seed: number): Exercise {
     .join('-');
   return {
     story: [
-      say`The retainer has three steps. The leaflet picks one by the height of the stack, in inches: ${bands
-        .map(
-          (_, i) =>
-            `step ${i + 1} from ${(edges[i] ?? 0).toFixed(3)} to ${(edges[i + 1] ?? 0).toFixed(3)}`,
-        )
-        .join(', ')}.`,
-      say`Your caliper over the pack says ${inMm} mm.`,
+      say`The retainer has three steps. The leaflet selects one by stack height, in inches: ${bands.map((_, i) => `step ${i + 1} from ${(edges[i] ?? 0).toFixed(3)} to ${(edges[i + 1] ?? 0).toFixed(3)}`).join(', ')}.`,
+      say`Your caliper over the pack reads ${inMm} mm.`,
     ],
     questions: [
       numberQuestion({
@@ -54,7 +49,7 @@ export function readChart(seed: number): Exercise {
         traps: [
           {
             value: height / 25,
-            says: say`An inch is 25.4 mm, not 25: over a stack that is half a step.`,
+            says: say`An inch is 25.4 mm, not 25: over a stack the error is half a step.`,
           },
         ],
       }),
@@ -64,13 +59,13 @@ export function readChart(seed: number): Exercise {
         options: ['1', '1-2', '2', '2-3', '3'].map((id) => ({
           id,
           label: id.includes('-')
-            ? say`${id.replace('-', ' or ')}: it stands on the edge`
+            ? say`${id.replace('-', ' or ')}: exactly on the edge`
             : say`Step ${id}`,
         })),
         expected,
         reason: expected.includes('-')
-          ? say`${inches.toFixed(4)} in is on the edge of both bands: both steps are allowed, and one should look at what each does to clamp and pull.`
-          : say`${inches.toFixed(4)} in lies in the band of step ${expected}.`,
+          ? say`${inches.toFixed(4)} in is on the edge of both bands: both steps are allowed. Compare clamp and pull of each.`
+          : say`${inches.toFixed(4)} in is in the band of step ${expected}.`,
       }),
     ],
   };

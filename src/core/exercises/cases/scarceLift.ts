@@ -29,13 +29,13 @@ export function scarceLift(seed: number): Exercise {
   const fits = then >= least;
   return {
     story: [
-      say`The rider wants a lighter lever. A ramp with a ratio ${factor.toFixed(2)} times as great would do it.`,
-      say`The plate lifts ${length(lift)} over ${String(faces)} faces; the steels are ${length(warp)} out of flat together. Each face wants ${length(least)}; it has ${length(now)} now.`,
+      say`The rider wants a lighter lever. A ramp with ${factor.toFixed(2)} times the ratio would give it.`,
+      say`Lift is ${length(lift)} over ${String(faces)} faces; total out-of-flat of the steels is ${length(warp)}. Each face needs ${length(least)}; it has ${length(now)} now.`,
     ],
     questions: [
       numberQuestion({
         id: 'clearance',
-        ask: say`What is left at each face with the ramp?`,
+        ask: say`What is the clearance per face with the ramp?`,
         spec: { quantity: 'length', bounds: { min: -1, max: 2 } },
         expected: then,
         tolerance: 0.0025,
@@ -43,25 +43,25 @@ export function scarceLift(seed: number): Exercise {
         traps: [
           {
             value: less / faces,
-            says: say`The warp of the steels takes its share first.`,
+            says: say`Out-of-flat is subtracted first.`,
           },
           {
             value: now / factor,
-            says: say`It is the lift that grows less, not what is left after the warp.`,
+            says: say`Lift is divided, not the clearance after out-of-flat.`,
           },
         ],
       }),
       oneQuestion({
         id: 'fit',
-        ask: say`Is it fitted?`,
+        ask: say`Do you fit it?`,
         options: [
-          { id: 'yes', label: say`Yes: lighter, and it still lets go` },
-          { id: 'no', label: say`No: lift is too scarce for it` },
+          { id: 'yes', label: say`Yes: lighter, and it still releases` },
+          { id: 'no', label: say`No: lift is too low for it` },
         ],
         expected: fits ? 'yes' : 'no',
         reason: fits
-          ? say`${length(then)} at each face is enough, and the pull falls to ${(pullShare * 100).toFixed(0)} %.`
-          : say`${length(then)} at each face is less than ${length(least)}: it would drag. First find lost lift, or flatter steels.`,
+          ? say`${length(then)} per face is enough, and the pull falls to ${(pullShare * 100).toFixed(0)} %.`
+          : say`${length(then)} per face is less than ${length(least)}: it would drag. First find lost lift, or fit flatter steels.`,
       }),
     ],
   };

@@ -37,8 +37,8 @@ export function setGap(seed: number): Exercise {
   const all = turns * adjuster.marksPerTurn + marks;
   return {
     story: [
-      say`An auto-clutch: its expanding disc wants an install gap of ${length(gap)}. The adjuster’s screw has a pitch of ${length(adjuster.pitch)} and ${String(adjuster.marksPerTurn)} marks to a turn.`,
-      say`Later, warm and in neutral, the lever moves in by ${travel(gain)} at the blip of the throttle; ${travel(target)} is wanted. The train’s ratio is ${ratio.toFixed(0)} from lever to plate.`,
+      say`An auto-clutch: its expanding disc needs an install gap of ${length(gap)}. The adjuster has a pitch of ${length(adjuster.pitch)} and ${String(adjuster.marksPerTurn)} marks per turn.`,
+      say`Later, warm and in neutral, the lever moves in by ${travel(gain)} when the throttle is blipped; the target is ${travel(target)}. The ratio from lever to plate is ${ratio.toFixed(0)}.`,
     ],
     questions: [
       oneQuestion({
@@ -49,14 +49,14 @@ export function setGap(seed: number): Exercise {
             id: 'nut',
             label: say`From the first firm contact, with the cable slack, as the plate rises off its nut`,
           },
-          { id: 'bearing', label: say`From where the release bearing begins to push` },
-          { id: 'tight', label: say`From the screw done up tight` },
+          { id: 'bearing', label: say`From where the release bearing starts to push` },
+          { id: 'tight', label: say`From the screw fully tightened` },
         ],
         expected: 'nut',
-        reason: say`With the cable slack the plate can only rise off its nut, and that is where the gap begins.`,
+        reason: say`With a slack cable the plate can only rise off its nut, and there the gap begins.`,
         not: {
-          bearing: say`A taut cable holds the plate off: the gap then comes out too small by what the bearing had lifted.`,
-          tight: say`Done up tight the screw has lifted the plate already.`,
+          bearing: say`A taut cable holds the plate off: the gap comes out too small by that lift.`,
+          tight: say`A fully tightened screw has already lifted the plate.`,
         },
       }),
       numberQuestion({
@@ -69,7 +69,7 @@ export function setGap(seed: number): Exercise {
       }),
       numberQuestion({
         id: 'marks',
-        ask: say`And marks beyond them?`,
+        ask: say`And marks in addition?`,
         spec: COUNT,
         expected: turning.marks,
         tolerance: 0.1,
@@ -77,7 +77,7 @@ export function setGap(seed: number): Exercise {
       }),
       oneQuestion({
         id: 'way',
-        ask: say`After the reading at the lever: which way?`,
+        ask: say`After the lever reading: which way?`,
         options: [
           { id: 'open', label: say`Open the gap` },
           { id: 'close', label: say`Close the gap` },
@@ -86,12 +86,12 @@ export function setGap(seed: number): Exercise {
         expected: direction,
         reason:
           gain > target
-            ? say`The lever gains too much: the disc lifts the plate too far, so the gap is too small.`
-            : say`The lever gains too little: the gap is too large.`,
+            ? say`The lever gain is too large: the disc lifts the plate too far, so the gap is too small.`
+            : say`The lever gain is too small: the gap is too large.`,
       }),
       numberQuestion({
         id: 'by',
-        ask: say`By how many marks in all?`,
+        ask: say`By how many marks in total?`,
         spec: COUNT,
         expected: all,
         tolerance: 0.1,
@@ -99,7 +99,7 @@ export function setGap(seed: number): Exercise {
         traps: [
           {
             value: Math.round((Math.abs(gain - target) / adjuster.pitch) * adjuster.marksPerTurn),
-            says: say`What is read at the lever is ${ratio.toFixed(0)} times what moves at the plate.`,
+            says: say`The lever reading is ${ratio.toFixed(0)} times the movement of the plate.`,
           },
         ],
       }),

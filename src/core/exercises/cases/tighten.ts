@@ -17,15 +17,15 @@ export function tighten(seed: number): Exercise {
   const order: OrderQuestion = {
     kind: 'order',
     id: 'order',
-    ask: say`In which order are the bolts drawn up? Bolt 1 first.`,
+    ask: say`In which order are the bolts tightened? Bolt 1 first.`,
     bolts,
     solution: crissCross(bolts).map(String),
     mark: (given) => starMark(given, bolts),
   };
   return {
     story: [
-      say`${String(bolts)} spring bolts, finger tight. The sheet says ${String(inchPounds)} in·lb; the wrench reads N·m.`,
-      say`Before that the hub nut: its torque is on the sheet as well.`,
+      say`${String(bolts)} spring bolts, finger tight. The manual gives ${String(inchPounds)} in·lb; the wrench reads N·m.`,
+      say`Before that the hub nut: its torque is in the manual as well.`,
     ],
     questions: [
       order,
@@ -50,11 +50,11 @@ export function tighten(seed: number): Exercise {
           { id: 'once', label: say`Each bolt in full before the next` },
           {
             id: 'stages',
-            label: say`All of them a little, across and across, then in stages to torque`,
+            label: say`All a little, criss-cross, then in stages to torque`,
           },
         ],
         expected: 'stages',
-        reason: say`The springs press as they are drawn up: in stages the plate comes down square and no bolt is bent.`,
+        reason: say`The springs push back as the bolts tighten: in stages the plate comes down square and no bolt bends.`,
       }),
       oneQuestion({
         id: 'nut',
@@ -62,13 +62,13 @@ export function tighten(seed: number): Exercise {
         options: [
           { id: 'impact', label: say`An impact gun, to the next tab` },
           { id: 'wrench', label: say`The hub held by its tool, and a torque wrench` },
-          { id: 'gear', label: say`In gear, the brake held, as tight as it goes` },
+          { id: 'gear', label: say`In gear with the brake on, as tight as possible` },
         ],
         expected: 'wrench',
-        reason: say`Over-tightened, the hub binds, drags and stalls; under-tightened, it comes loose. Only the wrench knows.`,
+        reason: say`Too tight, the hub binds, drags and stalls; too loose, the nut comes off. Only the wrench measures it.`,
         not: {
-          impact: say`A gun does not tell what it has done.`,
-          gear: say`The gearbox takes the load, and nobody knows the torque.`,
+          impact: say`An impact gun does not show the torque.`,
+          gear: say`The gearbox takes the load, and the torque is unknown.`,
         },
       }),
     ],
@@ -79,12 +79,12 @@ export function tighten(seed: number): Exercise {
 function starMark(order: readonly number[], bolts: number): ExerciseMark {
   const sheet = crissCross(bolts).join(', ');
   const apart = (a: number, b: number) => Math.min(Math.abs(a - b), bolts - Math.abs(a - b));
-  if (new Set(order).size !== bolts) return wrong(say`Every bolt once. A star: ${sheet}.`);
+  if (new Set(order).size !== bolts) return wrong(say`Each bolt once. Criss-cross: ${sheet}.`);
   const neighbours = order.some((b, i) => i > 0 && apart(b, order[i - 1] ?? 0) === 1);
   if (neighbours)
-    return wrong(say`Two neighbours came one after the other: the plate tips. A star: ${sheet}.`);
+    return wrong(say`Two neighbours in sequence: the plate tilts. Criss-cross: ${sheet}.`);
   const across = order.every((b, i) => i % 2 === 0 || apart(b, order[i - 1] ?? 0) === bolts / 2);
   return across
-    ? right(say`Across and across: ${order.join(', ')}.`)
-    : wrong(say`No neighbours, but not always to the bolt across. A star: ${sheet}.`, 0.5);
+    ? right(say`Criss-cross: ${order.join(', ')}.`)
+    : wrong(say`No neighbours, but not always to the opposite bolt. Criss-cross: ${sheet}.`, 0.5);
 }

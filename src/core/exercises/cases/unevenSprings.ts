@@ -24,7 +24,7 @@ export function unevenSprings(seed: number): Exercise {
   const ring: RingQuestion = {
     kind: 'ring',
     id: 'ring',
-    ask: say`Place them so that the plate rises square.`,
+    ask: say`Place them so that the plate lifts square.`,
     places,
     kinds: [
       { id: 'hard', label: say`Hard, ${force(hard)}` },
@@ -42,20 +42,20 @@ export function unevenSprings(seed: number): Exercise {
         ),
       );
       return offset < 1e-6
-        ? right(say`The resultant is in the centre.`)
+        ? right(say`The spring force is centred.`)
         : wrong(
-            say`The resultant stands ${length(offset)} off centre, toward ${direction.toFixed(0)}°: the plate tilts.`,
+            say`The spring force is ${length(offset)} off centre, toward ${direction.toFixed(0)}°: the plate tilts.`,
           );
     },
   };
   return {
     story: [
-      say`A set of ${String(places / 2)} hard springs of ${force(hard)} and ${String(places / 2)} soft ones of ${force(soft)}, on a ring of ${travel(radius)} radius. The last builder put the hard ones side by side; it lifts on one side.`,
+      say`A set of ${String(places / 2)} hard springs of ${force(hard)} and ${String(places / 2)} soft springs of ${force(soft)}, on a ring of ${travel(radius)} radius. The last builder fitted the hard ones side by side; the plate lifts unevenly.`,
     ],
     questions: [
       numberQuestion({
         id: 'offset',
-        ask: say`How far off centre did they press?`,
+        ask: say`How far off centre was the spring force?`,
         spec: { quantity: 'length', bounds: { min: 0, max: 100 } },
         expected: found.offset,
         tolerance: Math.max(0.02, found.offset * 0.03),

@@ -44,7 +44,7 @@ export function usedAgain(seed: number): Exercise {
   const pieces: readonly Piece[] = dice.shuffled([
     { id: 'tall', name: 'Old bolts, washer heads', seen: 'threads clean', good: clears(tall) },
     { id: 'own', name: 'The kit’s own bolts', seen: 'new', good: clears(own) },
-    { id: 'lock', name: 'Lock washer', seen: 'both tabs have been bent once', good: false },
+    { id: 'lock', name: 'Lock washer', seen: 'both tabs bent once', good: false },
     {
       id: 'ring',
       name: 'O-ring',
@@ -60,15 +60,15 @@ export function usedAgain(seed: number): Exercise {
       name: 'Sealing washer',
       ...dice.pick([
         { seen: 'new', good: true },
-        { seen: 'grooved by the old head', good: false },
+        { seen: 'marked by the old head', good: false },
       ]),
     },
   ]);
   const heads: Readonly<Record<string, number>> = { tall, own };
   return {
     story: [
-      say`Under the cover there are ${length(room)} over the pressure plate. The sheet wants ${length(least)} left over the bolt heads.`,
-      say`Measure the heads and look at the rest.`,
+      say`Under the cover there are ${length(room)} above the pressure plate. The sheet requires ${length(least)} above the bolt heads.`,
+      say`Measure the heads and inspect the rest.`,
     ],
     bench: {
       shape: 'list',
@@ -81,7 +81,7 @@ export function usedAgain(seed: number): Exercise {
           spots: [
             ...(head === undefined
               ? []
-              : [{ id: 'head', label: 'head over the plate', shows: say`${length(head)}` }]),
+              : [{ id: 'head', label: 'head above the plate', shows: say`${length(head)}` }]),
             { id: 'look', label: 'look', shows: say`${p.seen}` },
           ],
         };
@@ -90,18 +90,18 @@ export function usedAgain(seed: number): Exercise {
     questions: [
       numberQuestion({
         id: 'clearance',
-        ask: say`How much would the old bolts with washer heads leave under the cover?`,
+        ask: say`How much clearance would the old bolts with washer heads leave under the cover?`,
         spec: { quantity: 'length', bounds: { min: -20, max: 50 } },
         expected: room - tall,
         tolerance: 0.051,
-        reason: say`${length(room)} less ${length(tall)} leaves ${length(room - tall)}${clears(tall) ? '' : ': too little'}.`,
+        reason: say`${length(room)} minus ${length(tall)} leaves ${length(room - tall)}${clears(tall) ? '' : ': too little'}.`,
       }),
       manyQuestion({
         id: 'back',
-        ask: say`What goes back in?`,
+        ask: say`Which parts are reused?`,
         options: pieces.map((p) => ({ id: p.id, label: say`${p.name}` })),
         expected: pieces.filter((p) => p.good).map((p) => p.id),
-        reason: say`Heads that foul the cover feed swarf into the oil; a tab bends once; an O-ring or a seal that is marked will weep.`,
+        reason: say`Heads that touch the cover shed metal into the oil; a tab bends once; a marked O-ring or seal will leak.`,
       }),
     ],
   };

@@ -55,7 +55,7 @@ describe('what can be found', () => {
       href: `/job/${job.id}`,
     });
     expect(of(nameless)[0]?.title).toBe('New job');
-    expect(of({ ...job, archived: true })[0]?.about).toContain('in the archive');
+    expect(of({ ...job, archived: true })[0]?.about).toContain('archived');
     expect(of(job)[0]?.about).not.toContain('archive');
   });
 });

@@ -26,8 +26,8 @@ const layout = (...labels: readonly string[]): ClutchLayout => {
 describe('which clutch an unknown machine has', () => {
   it('is told from what one can see and how it behaves', () => {
     expect(layout('Yes', 'It stalls or pulls')).toBe('pack');
-    expect(layout('Yes', 'It stands still', 'Only a pack')).toBe('pack');
-    expect(layout('Yes', 'It stands still', 'Yes, a drum and a pack')).toBe('startAndPack');
+    expect(layout('Yes', 'It idles without moving', 'Only a pack')).toBe('pack');
+    expect(layout('Yes', 'It idles without moving', 'Yes, a drum and a pack')).toBe('startAndPack');
     expect(layout('No', 'Yes, single gears')).toBe('startAndPack');
     expect(layout('No', 'No, a selector or nothing', 'A wet start clutch before the belt')).toBe(
       'startAndBelt',

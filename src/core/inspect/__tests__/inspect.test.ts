@@ -77,7 +77,7 @@ describe('a disc', () => {
     [[2.95, 2.95, 2.94, 2.95], 'keep', '0.140 mm above its limit'],
     [[2.8, 2.85, 2.84, 2.85], 'watch', 'only 0.000 mm above'],
     [[2.799, 2.85, 2.84, 2.85], 'change', 'below its limit of 2.800 mm'],
-    [[2.95, 2.95, 2.84, 2.95], 'change', 'Uneven by 0.110 mm'],
+    [[2.95, 2.95, 2.84, 2.95], 'change', 'Taper 0.110 mm'],
     [[2.95], 'watch', 'Measured at 1 point only'],
     [[], 'open', 'not measured yet'],
   ])('of readings %j is to %s', (values, want, words) => {
@@ -89,7 +89,7 @@ describe('a disc', () => {
     const part = found(job()).parts.find((p) => p.id === 'p1');
     expect(part?.reasons[0]?.limitFrom).toBe('limit from the manual, page 12');
     const uneven = found(job({ p3: [2.95, 2.95, 2.84] })).parts.find((p) => p.id === 'p3');
-    expect(uneven?.reasons[0]?.limitFrom).toBe('limit is a design estimate');
+    expect(uneven?.reasons[0]?.limitFrom).toBe('limit is an assumed value');
   });
 
   it.each<[Sight, Decision]>([
@@ -195,7 +195,9 @@ describe('rules across parts', () => {
     expect(mixed(job())).toBeUndefined();
     const one = mixed(job({ p3: [2.7, 2.7, 2.7] }));
     expect(one?.partIds).toEqual(['p1', 'p5']);
-    expect(readSentence(one?.sentence ?? [])).toMatch(/^1 of 3 discs must go; the 2 that pass/);
+    expect(readSentence(one?.sentence ?? [])).toMatch(
+      /^1 of 3 discs must be replaced; the 2 that pass/,
+    );
     // A warped steel takes the discs on both sides: they are counted with those that are too thin.
     const bent = plateWith(limit(job()), 'p2', { outOfFlat: entry(0.08) });
     expect(
@@ -203,7 +205,7 @@ describe('rules across parts', () => {
         .parts.filter((p) => p.decision === 'change')
         .map((p) => p.id),
     ).toEqual(expect.arrayContaining(['p1', 'p3']));
-    expect(readSentence(mixed(bent)?.sentence ?? [])).toMatch(/^2 of 3 discs must go/);
+    expect(readSentence(mixed(bent)?.sentence ?? [])).toMatch(/^2 of 3 discs must be replaced/);
     const low = [2.7, 2.7, 2.7];
     expect(mixed(job({ p1: low, p3: low, p5: low }))).toBeUndefined();
     // What goes to the scrap for what was seen goes as well; what is new already is no worn one that stays.
@@ -242,7 +244,7 @@ describe('parts around the plates', () => {
     expect(decision(j, 'basket')).toBe('watch');
     expect(decision(j, 'hub')).toBe('change');
     expect(decision(j, 'pressurePlate')).toBe('change');
-    expect(reasons(j, 'pressurePlate')).toContain('lifts on one side');
+    expect(reasons(j, 'pressurePlate')).toContain('lifts unevenly');
     // 5.0 less 0.12 leaves 4.88: too thin to grind.
     expect(decision(put(j, { 'inspection.seatSquareness': 0.01 }), 'pressurePlate')).toBe('change');
     expect(
@@ -282,16 +284,16 @@ describe('the summary', () => {
     const j = job({ p5: [2.7, 2.7, 2.7] });
     const { customer, shop } = summarize(j, found(j), evaluate(j));
     const told = customer.map((s) => readSentence(s)).join(' ');
-    expect(told).toContain('1 of 3 friction discs needs changing.');
+    expect(told).toContain('1 of 3 friction discs needs replacing.');
     expect(told).toContain('All 2 steel plates can stay.');
     expect(told).not.toMatch(/\d mm/);
-    expect(shop.map((s) => readSentence(s)).join(' ')).toContain('Change: plate 5.');
+    expect(shop.map((s) => readSentence(s)).join(' ')).toContain('Replace: plate 5.');
   });
 
   it.each<[VerdictId, State, string]>([
     ['holds', 'stop', 'can slip under full power'],
-    ['holds', 'watch', 'has little in hand'],
-    ['releases', 'stop', 'does not let go fully'],
+    ['holds', 'watch', 'has little reserve'],
+    ['releases', 'stop', 'does not release fully'],
   ])('says what %s at %s means on the road, and nothing of it otherwise', (id, state, words) => {
     const j = job({ p5: [2.7, 2.7, 2.7] });
     const evaluation = evaluate(j);
@@ -315,8 +317,8 @@ describe('the summary', () => {
         .customer.map((s) => readSentence(s))
         .join(' ');
     };
-    expect(told('hub', 'change')).toContain('The hub needs changing.');
-    expect(told('springs', 'change')).toContain('The springs need changing.');
+    expect(told('hub', 'change')).toContain('The hub needs replacing.');
+    expect(told('springs', 'change')).toContain('The springs need replacing.');
     expect(told('pressurePlate', 'grind')).toContain('The pressure plate can be ground.');
     expect(told('hub', 'keep')).not.toContain('The hub');
   });
@@ -324,7 +326,7 @@ describe('the summary', () => {
   it('says so while nothing is measured', () => {
     const j = blankJob('j', 'UR-1', '2026-01-01T00:00:00.000Z');
     expect(summarize(j, found(j), evaluate(j)).customer.map((s) => readSentence(s))).toEqual([
-      'Nothing is measured yet.',
+      'Nothing measured yet.',
     ]);
   });
 });

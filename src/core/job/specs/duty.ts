@@ -22,7 +22,7 @@ export const DUTY_FIELDS = {
     symbol: 'i_1',
     quantity: 'ratio',
     bounds: { above: 0, max: 60 },
-    hint: 'First gear × final drive, the primary left out.',
+    hint: 'First gear × final drive, without the primary.',
   }),
   'duty.startRpm': spec({
     label: 'Engine speed at the start',
@@ -38,22 +38,22 @@ export const DUTY_FIELDS = {
     bounds: { above: 0, max: 5 },
     estimate: {
       value: 0.02,
-      why: 'usual for a crank with its rotor; the engine’s own goes before it',
+      why: 'typical for a crankshaft with its rotor; the engine’s own value comes first',
     },
   }),
   'duty.throttle': spec({
-    label: 'Share of the peak torque that is given',
+    label: 'Share of peak torque used',
     symbol: 'x_T',
     quantity: 'share',
     bounds: { above: 0, max: 1 },
     estimate: { value: 0.6, why: 'a brisk start; a race start is 100 %' },
   }),
   'duty.letOut': spec({
-    label: 'Lever let out in',
+    label: 'Lever released in',
     symbol: 't_0',
     quantity: 'time',
     bounds: { min: 0, max: 20 },
-    estimate: { value: 0.8, why: 'a usual hand' },
+    estimate: { value: 0.8, why: 'a typical hand' },
   }),
   'duty.grade': spec({
     label: 'Grade',

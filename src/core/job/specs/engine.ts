@@ -27,13 +27,13 @@ export const ENGINE_FIELDS = {
     symbol: 'i',
     quantity: 'ratio',
     bounds: { above: 0, max: 10 },
-    hint: 'Basket teeth ÷ crank teeth. 1 when the clutch sits on the crank.',
+    hint: 'Basket teeth ÷ crank teeth. 1 when the clutch is on the crankshaft.',
   }),
   'engine.primaryEfficiency': spec({
     label: 'Primary efficiency',
     symbol: 'η_p',
     quantity: 'ratio',
     bounds: { above: 0, max: 1 },
-    estimate: { value: 1, why: 'no loss assumed, so the clutch must hold all of it' },
+    estimate: { value: 1, why: 'assumed lossless, so the clutch must hold all of it' },
   }),
 } as const satisfies Record<string, FieldSpec>;

@@ -18,7 +18,7 @@ export const INSPECTION_FIELDS = {
     bounds: { min: 0, max: 5_000_000 },
   }),
   'strip.parts.*.out': spec({
-    label: 'Counted out',
+    label: 'Removed',
     symbol: 'n',
     quantity: 'count',
     bounds: { min: 0, max: 200, integer: true },
@@ -29,7 +29,7 @@ export const INSPECTION_FIELDS = {
     label: 'Notch limit',
     symbol: 'b_max',
     ...small,
-    estimate: { value: 0.5, why: 'deeper notches hold plates; the manual’s figure goes before it' },
+    estimate: { value: 0.5, why: 'deeper notches catch plates; the manual’s value comes first' },
   }),
   'inspection.pressurePlateFlatness': spec({
     label: 'Pressure plate, out-of-flat',
@@ -40,7 +40,7 @@ export const INSPECTION_FIELDS = {
     label: 'Pressure plate, flatness limit',
     symbol: 'w_pp,max',
     ...small,
-    estimate: { value: 0.1, why: 'usual for a pressure plate; the manual’s figure goes before it' },
+    estimate: { value: 0.1, why: 'typical for a pressure plate; the manual’s value comes first' },
   }),
   'inspection.pressurePlateThickness': spec({
     label: 'Pressure plate, thickness',
@@ -49,7 +49,7 @@ export const INSPECTION_FIELDS = {
     plausible: [2, 20],
   }),
   'inspection.pressurePlateMinThickness': spec({
-    label: 'Pressure plate, least thickness',
+    label: 'Pressure plate, minimum thickness',
     symbol: 't_pp,min',
     ...thickness,
     plausible: [2, 20],
@@ -66,7 +66,7 @@ export const INSPECTION_FIELDS = {
     ...small,
     estimate: {
       value: 0.05,
-      why: 'more lifts the plate on one side; the manual’s figure goes before it',
+      why: 'more makes the plate lift unevenly; the manual’s value comes first',
     },
   }),
   'inspection.damperPlay': spec({
@@ -89,18 +89,18 @@ export const INSPECTION_FIELDS = {
     ...small,
     estimate: {
       value: 0.15,
-      why: 'usual for steels of this size; the manual’s figure goes before it',
+      why: 'typical for steels of this size; the manual’s value comes first',
     },
   }),
   'inspection.taperLimit': spec({
     label: 'Discs, taper limit',
     symbol: 'Δt_max',
     ...small,
-    hint: 'Greatest spread of thickness round one disc.',
-    estimate: { value: 0.1, why: 'a disc that uneven drags; the manual’s figure goes before it' },
+    hint: 'Difference between the thickest and thinnest point of a disc.',
+    estimate: { value: 0.1, why: 'more makes the disc drag; the manual’s value comes first' },
   }),
   'inspection.tangClearanceMin': spec({
-    label: 'Tang clearance, least',
+    label: 'Tang clearance, minimum',
     symbol: 'j_min',
     ...small,
   }),
@@ -110,7 +110,7 @@ export const INSPECTION_FIELDS = {
     ...small,
   }),
   'inspection.coneMin': spec({
-    label: 'Diaphragm, least free height',
+    label: 'Diaphragm, minimum free height',
     symbol: 'h_min',
     quantity: 'length',
     bounds: { above: 0, max: 30 },

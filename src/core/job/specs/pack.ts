@@ -5,14 +5,14 @@ import { friction, radius, spec, thickness } from './spec';
 /** Plates, their kinds, and the pack as a whole. */
 export const PACK_FIELDS = {
   'pack.kinds.*.thickness': spec({ label: 'Thickness, new', symbol: 't', ...thickness }),
-  'pack.kinds.*.minThickness': spec({ label: 'Least thickness', symbol: 't_min', ...thickness }),
+  'pack.kinds.*.minThickness': spec({ label: 'Minimum thickness', symbol: 't_min', ...thickness }),
   'pack.kinds.*.tolerance': spec({
-    label: 'Tolerance of thickness, ±',
+    label: 'Thickness tolerance, ±',
     symbol: 'τ',
     quantity: 'length',
     bounds: { min: 0, max: 2 },
     plausible: [0, 0.3],
-    estimate: { value: 0.03, why: 'usual for a batch of plates' },
+    estimate: { value: 0.03, why: 'typical for a batch of plates' },
   }),
   'pack.kinds.*.outerRadius': spec({
     label: 'Lining outer radius',
@@ -31,7 +31,7 @@ export const PACK_FIELDS = {
     across: 'Tang diameter',
     symbol: 'r',
     ...radius,
-    hint: 'Where the tangs bear on basket or hub.',
+    hint: 'Where the tangs contact basket or hub.',
   }),
   'pack.kinds.*.mass': spec({
     label: 'Mass of one plate',
@@ -40,7 +40,7 @@ export const PACK_FIELDS = {
     unit: 'g',
     bounds: { above: 0, max: 5 },
     plausible: [0.01, 1.5],
-    hint: 'Weighed; without it the ring is worked out.',
+    hint: 'Weighed; if empty, calculated from the ring.',
   }),
   'pack.kinds.*.frictionLow': spec({ label: 'Friction, low', symbol: 'μ_low', ...friction }),
   'pack.kinds.*.frictionTypical': spec({
@@ -54,7 +54,7 @@ export const PACK_FIELDS = {
     symbol: 'g',
     quantity: 'share',
     bounds: { min: 0, below: 1 },
-    absent: { value: 0, why: 'grooves not taken off the area' },
+    absent: { value: 0, why: 'grooves not subtracted from the area' },
   }),
   'pack.kinds.*.pressureLimit': spec({
     label: 'Lining pressure limit',
@@ -79,7 +79,7 @@ export const PACK_FIELDS = {
     plausible: [0, 2],
   }),
   'pack.caliper': spec({
-    label: 'Caliper over the pack',
+    label: 'Stack by caliper',
     symbol: 'H_c',
     quantity: 'length',
     bounds: { above: 0, max: 200 },
@@ -87,23 +87,23 @@ export const PACK_FIELDS = {
     hint: 'All plates pressed together.',
   }),
   'pack.caliperAllowance': spec({
-    label: 'Caliper may exceed the sum by',
+    label: 'Caliper allowance over the sum',
     symbol: 'a',
     quantity: 'length',
     bounds: { min: 0, max: 5 },
     plausible: [0, 1],
-    estimate: { value: CALIPER_ALLOWANCE, why: 'oil and flatness of sound plates' },
+    estimate: { value: CALIPER_ALLOWANCE, why: 'oil and flatness of good plates' },
   }),
   'pack.windowMin': spec({
-    label: 'Least stack',
+    label: 'Minimum stack',
     symbol: 'H_min',
     quantity: 'length',
     bounds: { above: 0, max: 200 },
     plausible: [8, 90],
-    hint: 'By the manual or the kit’s sheet.',
+    hint: 'From the manual or the kit’s sheet.',
   }),
   'pack.windowMax': spec({
-    label: 'Greatest stack',
+    label: 'Maximum stack',
     symbol: 'H_max',
     quantity: 'length',
     bounds: { above: 0, max: 200 },
@@ -123,7 +123,7 @@ export const PACK_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 30 },
     plausible: [0.1, 6],
-    hint: 'How much lower than new it may get. A least height stands under Least stack.',
+    hint: 'Allowed loss of height from new. A minimum height goes under Minimum stack.',
   }),
   'pack.splineLength': spec({
     label: 'Hub spline length',
@@ -139,6 +139,6 @@ export const PACK_FIELDS = {
     quantity: 'length',
     bounds: { above: 0, max: 200 },
     plausible: [8, 90],
-    hint: 'From the level of the hub floor to the end of the fingers.',
+    hint: 'From hub floor level to the end of the fingers.',
   }),
 } as const satisfies Record<string, FieldSpec>;

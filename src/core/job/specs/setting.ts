@@ -7,12 +7,12 @@ const gap = { quantity: 'length', bounds: { above: 0, max: 10 }, plausible: [0.1
 export const SETTING_FIELDS = {
   'setting.installGap': spec({ label: 'Install gap', symbol: 'g', ...gap }),
   'setting.gapMin': spec({
-    label: 'Install gap, least',
+    label: 'Install gap, minimum',
     symbol: 'g_min',
-    hint: 'By the disc’s own sheet.',
+    hint: 'From the disc’s own sheet.',
     ...gap,
   }),
-  'setting.gapMax': spec({ label: 'Install gap, greatest', symbol: 'g_max', ...gap }),
+  'setting.gapMax': spec({ label: 'Install gap, maximum', symbol: 'g_max', ...gap }),
   'setting.pitch': spec({
     label: 'Adjuster pitch',
     symbol: 'P',
@@ -27,7 +27,7 @@ export const SETTING_FIELDS = {
     symbol: 'n_m',
     quantity: 'count',
     bounds: { min: 1, max: 360, integer: true },
-    absent: { value: 1, why: 'only whole turns can be told' },
+    absent: { value: 1, why: 'only whole turns can be set' },
     hint: 'Marks, notches or flats in one turn of the adjuster.',
   }),
   'setting.linkage': spec({
@@ -39,15 +39,15 @@ export const SETTING_FIELDS = {
     hint: 'Change of gap ÷ travel of the screw.',
   }),
   'setting.targetGain': spec({
-    label: 'Lever gain aimed at',
+    label: 'Lever gain, target',
     symbol: 'y*',
     quantity: 'length',
     bounds: { above: 0, max: 60 },
     plausible: [1, 40],
-    hint: 'By the disc’s own sheet: how far the lever moves in by itself when warm and blipped.',
+    hint: 'From the disc’s own sheet: lever movement when warm and blipped.',
   }),
   'setting.readings.*.turns': spec({
-    label: 'Adjuster at, turns',
+    label: 'Adjuster, turns',
     symbol: 'u',
     quantity: 'ratio',
     turns: true,
@@ -55,10 +55,10 @@ export const SETTING_FIELDS = {
     hint: 'Turns out from any fixed point; out opens the gap.',
   }),
   'setting.readings.*.gain': spec({
-    label: 'Lever gain read',
+    label: 'Lever gain, reading',
     symbol: 'y',
     quantity: 'length',
     bounds: { min: 0, max: 100 },
-    hint: '0 when the lever did not move.',
+    hint: '0 if the lever did not move.',
   }),
 } as const satisfies Record<string, FieldSpec>;

@@ -37,7 +37,7 @@ describe('the limits library', () => {
       expect(FIELDS[pattern]).toBe(limitField(pattern));
       expect(limitName({ pattern, of: 'Disc' })).toMatch(/^Disc, [a-z]/);
     }
-    expect(limitName({ pattern: 'pack.windowMin' })).toBe('Least stack');
+    expect(limitName({ pattern: 'pack.windowMin' })).toBe('Minimum stack');
   });
 
   it('holds every limit of a job, with its source, and finds the same job to agree', () => {
@@ -51,7 +51,7 @@ describe('the limits library', () => {
     }
     const tarn = sheetOf(crag());
     expect(tarn.limits.map(limitName)).toEqual(
-      expect.arrayContaining(['Least stack', 'Disc, least thickness']),
+      expect.arrayContaining(['Minimum stack', 'Disc, minimum thickness']),
     );
   });
 
@@ -146,7 +146,7 @@ describe('the limits library', () => {
       ['T-1', true],
     ]);
     expect(touched[0]?.differs.map((d) => [limitName(d.limit), d.here?.value])).toEqual([
-      ['Greatest stack', 35],
+      ['Maximum stack', 35],
     ]);
     expect(
       touchedBy(

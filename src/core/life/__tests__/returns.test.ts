@@ -37,9 +37,7 @@ describe('returns that contradict what was read before', () => {
     );
     const found = meterRanBack(returns);
     expect(found.map((p) => p.path)).toEqual(['visits.late.hours']);
-    expect(found.map((p) => readSentence(p.sentence))[0]).toMatch(
-      /^The meter stood at 250.* before/,
-    );
+    expect(found.map((p) => readSentence(p.sentence))[0]).toMatch(/^The meter read 250.* before/);
   });
 
   it('count the meter at intake as the first', () => {

@@ -59,7 +59,7 @@ describe('the life of a pack', () => {
   it('names the first limit with its interval, in hours and by the machine’s own hours per week', () => {
     const { foreseen, perWeek, caution } = packLife(job);
     const [first, ...rest] = foreseen;
-    expect(first?.name).toBe('stack leaves its window');
+    expect(first?.name).toBe('stack below its limits');
     expect(first?.run).toBeGreaterThan(first?.earliest ?? Infinity);
     expect(first?.run).toBeLessThan(first?.latest ?? 0);
     expect(rest.every((f) => f.run >= (first?.run ?? Infinity))).toBe(true);
@@ -99,7 +99,7 @@ describe('the life of a pack', () => {
     expect(discs[0]?.line?.slope).toBeCloseTo(0.003, 9);
     expect(foreseen.length).toBeGreaterThan(0);
     expect(caution).toMatch(
-      /^All discs were thicker at a later return.*others? discs, or a reading/,
+      /^All discs were thicker at a later visit.*different discs, or a reading/,
     );
     // The machine's pace is that of its meter, whatever discs are in it.
     expect(perWeek).toBeCloseTo(packLife(worn([[320, '2026-09-01', 0.1]])).perWeek ?? NaN, 9);
@@ -115,9 +115,7 @@ describe('the life of a pack', () => {
     if (!v0 || !v1) throw new Error('two returns');
     const one = { ...two, visits: [v0, { ...v1, readings: { ...v1.readings, [id]: entry(3) } }] };
     const { caution, foreseen, discs } = packLife(one);
-    expect(caution).toMatch(
-      /^Disc 3 was thicker at a later return.*Nothing can be foreseen from one/s,
-    );
+    expect(caution).toMatch(/^Disc 3 was thicker at a later visit.*No prediction from one/s);
     expect(foreseen).toEqual([]);
     expect(discs.filter((d) => d.line === undefined).map((d) => d.name)).toEqual(['disc 3']);
   });
@@ -129,7 +127,7 @@ describe('the life of a pack', () => {
         [260, '2026-05-01', 0.1],
       ]),
     );
-    expect(caution).toMatch(/^Nothing is foreseen: the meter stood higher at an earlier date/);
+    expect(caution).toMatch(/^No prediction: the meter reading was higher at an earlier date/);
     expect(perWeek).toBeUndefined();
     expect(foreseen).toEqual([]);
     expect(pack.line).toBeUndefined();
@@ -137,7 +135,7 @@ describe('the life of a pack', () => {
 
   it('says why nothing can be foreseen, or how little it rests on', () => {
     expect(packLife({ ...without(0), intake: omit(job.intake, 'hours') }).caution).toMatch(
-      /no disc was measured at a known reading/,
+      /no disc was measured at a known meter reading/,
     );
     expect(packLife(without(1)).caution).toMatch(/Two dates/);
     expect(packLife(without(1)).foreseen[0]?.earliest).toBeUndefined();
@@ -222,7 +220,7 @@ describe('the life of a pack', () => {
     ]);
     expect(machineLog([onRoad])[0]).toMatchObject({ meter: 'distance', run: 212 * KM_AN_HOUR });
     const unread = { ...onRoad, visits: [], intake: { ...job.intake } };
-    expect(packLife(unread).caution).toMatch(/no disc was measured at a known reading/);
+    expect(packLife(unread).caution).toMatch(/no disc was measured at a known meter reading/);
   });
 
   it('takes the disc that is thin first, not the mean', () => {
@@ -273,7 +271,7 @@ describe('the life of a pack', () => {
     expect(caution).toContain('Disc 1 was never measured');
   });
 
-  it('foresees nothing from one reading where a limit is passed already, and says which', () => {
+  it('foresees nothing from one reading where a limit is already passed, and says which', () => {
     const once: Job = {
       ...job,
       intake: omit(job.intake, 'hours'),
@@ -285,7 +283,7 @@ describe('the life of a pack', () => {
     };
     const { foreseen, caution } = packLife(once);
     expect(foreseen).toEqual([]);
-    expect(caution).toMatch(/^Nothing can be foreseen from one date: a limit is passed already \(/);
+    expect(caution).toMatch(/^No prediction from one date: a limit is already passed \(/);
   });
 
   it('foresees a limit sooner, never later, when a last reading shows more wear', () => {

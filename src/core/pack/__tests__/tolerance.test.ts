@@ -33,7 +33,7 @@ describe('the tolerance question of a job', () => {
   });
 
   it.each(['pack.windowMin', 'pack.windowMax'] as const)('needs %s', (path) => {
-    expect(() => toleranceOf(withEntry(job, path, undefined), 1000, 7)).toThrow('both edges');
+    expect(() => toleranceOf(withEntry(job, path, undefined), 1000, 7)).toThrow('both of them');
   });
 
   it('needs the thickness of every kind that lies in the pack', () => {

@@ -34,7 +34,7 @@ const sign = (job: Job) => signed(reasoned(reopened(job, 'to test')), 'Bench 1',
 
 describe('the rider’s sheet', () => {
   it('tells of the pack once it is good, and of unfinished work no more than that', () => {
-    expect(rider(done)).toContain('times the engine at its weakest lining');
+    expect(rider(done)).toContain('× peak torque at worst-case friction');
     const scarce = withEntry(half, 'release.leverTravel', entry(30));
     expect(evaluate(scarce).overall.state).toBe('stop');
     expect(rider(scarce)).toContain('The work is not finished yet.');
@@ -44,9 +44,9 @@ describe('the rider’s sheet', () => {
   it('says of a signed pack that only wants watching what it is', () => {
     // Full lift is heavy: nothing to finish, and the rider feels it.
     const heavy = sign(withEntry(reopened(done, 'to test'), 'release.pullMax', entry(40)));
-    expect(evaluate(heavy).overall.title).toBe('Holds and releases, with a heavy lever');
+    expect(evaluate(heavy).overall.title).toBe('Holds and releases, heavy lever');
     expect(rider(heavy)).not.toContain('not finished');
-    expect(rider(heavy)).toMatch(/The lever takes \d+\sN at the most/);
+    expect(rider(heavy)).toMatch(/Maximum lever pull \d+\sN/);
     const open = reopened(heavy, 'lighter springs');
     expect(rider(open)).toContain('The work is not finished yet.');
   });
@@ -61,7 +61,7 @@ describe('the rider’s sheet', () => {
     for (const job of jobsOfEachKind()) {
       const said = rider(job);
       expect(said).toContain('First ride slow, off the road, brakes tested');
-      expect(said).toContain('manual and local rules stand above this sheet');
+      expect(said).toContain('manual and local rules take precedence over this sheet');
       const byItself = job.expanding.fitted || job.startClutch.place !== 'none';
       expect(said.includes('can move with the lever out')).toBe(byItself);
     }
@@ -77,7 +77,7 @@ describe('the rider’s sheet', () => {
         ),
       },
     };
-    expect(rider(fresh)).toContain('15 plates, of them new: 2 discs and 1 steel.');
+    expect(rider(fresh)).toContain('15 plates, of which new: 2 discs and 1 steel.');
   });
 });
 
@@ -85,7 +85,7 @@ describe('the order list', () => {
   it('has the new plates, what is worn or scrap, and what is used up', () => {
     const worn = withEntry(half, 'pack.plates.p3.readings.1', entry(2));
     const lines = orderList(worn);
-    expect(lines.find((l) => l.why === 'the old one is worn')).toMatchObject({
+    expect(lines.find((l) => l.why === 'old part worn')).toMatchObject({
       count: 1,
       from: 'order',
     });
@@ -109,7 +109,7 @@ describe('the order list', () => {
   it('has the lock washer of a hub nut that nobody has listed, and nothing for no pack at all', () => {
     const unlisted: Job = { ...half, build: { ...half.build, fasteners: [] } };
     expect(orderList(unlisted).filter((l) => l.what === 'Lock washer')).toEqual([
-      expect.objectContaining({ count: 1, spec: 'Hub nut', why: 'never used twice' }),
+      expect.objectContaining({ count: 1, spec: 'Hub nut', why: 'never reused' }),
     ]);
     expect(orderList(blankJob('one', 'UR-1', NOW))).toEqual([]);
   });

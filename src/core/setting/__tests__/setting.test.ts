@@ -82,7 +82,7 @@ describe('lever gain', () => {
     );
     expect(odd).toMatchObject({ kind: 'turn', from: 'given ratio' });
     expect(() => measuredRatio(screw, { turns: 1, gain: 4 }, { turns: 1, gain: 5 })).toThrow(
-      'two different settings',
+      'two different adjuster settings',
     );
     expect(() => adviseGain(screw, [], 6, 40)).toThrow('at least one reading');
   });

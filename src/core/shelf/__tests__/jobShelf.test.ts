@@ -55,7 +55,7 @@ describe('steels for a job', () => {
     const miss = pull.misses.find((m) => m.condition === 'pull')?.by ?? Number.NaN;
     expect(Math.abs(miss - (now - 10))).toBeLessThan(8);
     const open = withEntry(job, 'pack.windowMin', undefined);
-    expect(() => chooseSteels(open, { plates: box })).toThrow('stack window');
+    expect(() => chooseSteels(open, { plates: box })).toThrow('stack limits');
   });
 });
 

@@ -30,18 +30,14 @@ describe('what a stage still lacks', () => {
   it('is all of it for a job that has just been made', () => {
     expect(left('intake', blank)).toEqual([
       'the machine’s name',
-      'which clutch it has',
-      'complaint or aim',
+      'clutch type',
+      'complaint or goal',
       'the oil',
       'engine torque',
     ]);
-    expect(left('strip', blank)).toEqual([
-      'the list',
-      'the count of small parts',
-      'the order of the plates',
-    ]);
+    expect(left('strip', blank)).toEqual(['the list', 'the count of small parts', 'plate order']);
     expect(left('specify', blank)).toEqual(['the verdict']);
-    expect(left('build', blank)).toContain('torques by the manual');
+    expect(left('build', blank)).toContain('torques from the manual');
     expect(left('set', blank)).toContain('lift by the dial');
   });
 
@@ -52,7 +48,7 @@ describe('what a stage still lacks', () => {
   it('asks a machine with a belt for no plates, no lift and no torque of an engine', () => {
     const belt = { ...blank, machine: { ...blank.machine, layout: 'startAndBelt' as const } };
     expect(left('intake', belt)).not.toContain('engine torque');
-    expect(left('strip', belt)).not.toContain('the order of the plates');
+    expect(left('strip', belt)).not.toContain('plate order');
     expect(left('set', belt)).not.toContain('lift by the dial');
     const pack = { ...blank, machine: { ...blank.machine, layout: 'pack' as const } };
     expect(left('intake', pack)).toContain('engine torque');
@@ -102,7 +98,7 @@ describe('what a stage still lacks', () => {
           kinds: j.pack.kinds.map((k) => (k.name === 'Disc' ? omit(k, 'minThickness') : k)),
         },
       }),
-      'the least thickness of Disc',
+      'the minimum thickness of Disc',
     ],
     ['a pack that slips', 'specify', (j) => withEntry(j, 'engine.peakTorque', entry(95)), 'slips'],
     [
@@ -115,7 +111,7 @@ describe('what a stage still lacks', () => {
       'a bolt without its torque',
       'build',
       (j) => withEntry(j, `build.fasteners.${j.build.fasteners[0]?.id ?? ''}.torque`, undefined),
-      'torques by the manual',
+      'torques from the manual',
     ],
     [
       'a dial that was never put on',
@@ -157,7 +153,7 @@ it('what is read at Set or Prove is not left at Specify', () => {
     ...base,
     setting: { ...base.setting, readings: [{ id: 'a', turns: entry(1), gain: entry(20) }] },
   };
-  expect(evaluate(quad).overall.title).toBe('Lever gains too much');
+  expect(evaluate(quad).overall.title).toBe('Lever gain too large');
   expect(left('specify', quad)).toEqual([]);
   const heavy = withEntry(quad, 'release.pullMax', entry(5));
   expect(left('specify', heavy)).toEqual(['heavy lever']);

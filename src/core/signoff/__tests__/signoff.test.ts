@@ -99,8 +99,8 @@ describe('what is open', () => {
       );
       return `${item?.title}. ${readSentence(item?.sentence ?? [])}`;
     };
-    expect(said(5)).toBe('Drive pins: not all back. Drive pins: 6 came out, 5 counted in.');
-    expect(said(7)).toBe('Drive pins: more in than out. Drive pins: 6 came out, 7 counted in.');
+    expect(said(5)).toBe('Drive pins: some missing. Drive pins: 6 removed, 5 fitted.');
+    expect(said(7)).toBe('Drive pins: more fitted than removed. Drive pins: 6 removed, 7 fitted.');
     const none = openItems(withEntry(half, 'strip.parts.n4.in', undefined));
     const kinds = new Map(
       openItems(withEntry(whole, 'springs.coil.seatDistance', entry(74))).map((i) => [
@@ -110,7 +110,7 @@ describe('what is open', () => {
     );
     expect(kinds.get('verdict:holds')).toBe('verdict');
     expect(readSentence(none.find((i) => i.id === 'part:n4')?.sentence ?? [])).toMatch(
-      /6 came out, none counted in yet/,
+      /6 removed, none counted back in/,
     );
     const unknown = openItems(withEntry(whole, 'springs.coil.seatDistance', undefined));
     expect(unknown.find((i) => i.id === 'verdict:holds')?.kind).toBe('measure');
@@ -166,7 +166,7 @@ describe('what is open', () => {
       },
     };
     const flat = openItems(bent).find((i) => i.id === 'measure:plates');
-    expect(readSentence(flat?.sentence ?? [])).toContain('Flatness is not checked yet.');
+    expect(readSentence(flat?.sentence ?? [])).toContain('Flatness not checked yet.');
   });
 
   it('asks for no stack window between two plates whose gap is judged', () => {
@@ -184,7 +184,7 @@ describe('what is open', () => {
     const [item] = openItems(whole, paths);
     expect(item).toMatchObject({ stage: 'set', path: 'setting.installGap' });
     expect(readSentence(item?.sentence ?? [])).toMatch(
-      /^.+, Pack wear limit: what is written there is no value yet\.$/,
+      /^.+, Pack wear limit: this text is not a value yet\.$/,
     );
     const many: FieldPath[] = ['pack.maxWear', 'pack.windowMin', 'pack.windowMax', 'pack.caliper'];
     expect(readSentence(openItems(whole, many)[0]?.sentence ?? [])).toContain(' and 1 more:');
@@ -215,9 +215,7 @@ describe('what is open', () => {
     const both = build(withNew(0, 4));
     expect(both).toHaveLength(1);
     expect(both[0]).toMatchObject({ id: 'changed:build', kind: 'step' });
-    expect(readSentence(both[0]?.sentence ?? [])).toBe(
-      '2 steps say something else now: plates 1, 5.',
-    );
+    expect(readSentence(both[0]?.sentence ?? [])).toBe('2 steps have changed: plates 1, 5.');
     const [single, ...more] = build(withNew(4));
     expect(more).toEqual([]);
     expect(single?.title).toBe('Changed since it was done');
@@ -289,7 +287,7 @@ describe('a signature', () => {
     );
     expect(isFrozen(signed(reasoned, 'Bench 1', NOW, digestOf))).toBe(true);
     expect(() => signed(reasoned, 'Bench 1', NOW, digestOf, ['engine.idleRpm'])).toThrow(
-      'a reason for everything that is open',
+      'a reason for every open item',
     );
   });
 

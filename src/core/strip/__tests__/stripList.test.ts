@@ -38,7 +38,7 @@ describe('the strip list', () => {
       expect.arrayContaining(['Drive pins', 'Thrust washers', 'Pushrod ball or bearing']),
     );
     expect(texts(job)).toContain('asbestos');
-    expect(texts(job)).toContain('eyes covered');
+    expect(texts(job)).toContain('wear eye protection');
   });
 });
 

@@ -172,7 +172,7 @@ describe('numbers as people write them', () => {
   it('refuses a range that goes backwards, leaves what is allowed, or counts things', () => {
     expect(parseEntry('13–11 Nm', TORQUE)).toMatchObject({
       kind: 'refused',
-      message: expect.stringContaining('lesser value to the greater') as string,
+      message: expect.stringContaining('smaller value to the larger') as string,
     });
     expect(parseEntry('11–5000 Nm', TORQUE)).toMatchObject({
       kind: 'refused',
@@ -297,7 +297,7 @@ describe('numbers as people write them', () => {
     const parsed = parseEntry(text, LENGTH);
     expect(parsed.kind).toBe('refused');
     if (parsed.kind === 'refused')
-      expect(parsed.message).toContain('Give a number above 0 and up to 250 mm');
+      expect(parsed.message).toContain('Enter a number above 0 and up to 250 mm');
   });
 
   it('refuses what is out of range, negative or not whole, with the range in the unit shown', () => {

@@ -64,7 +64,7 @@ describe('words in a text', () => {
 
   it('a label as a whole is a term, with or without what is added to it', () => {
     expect(termOf('Lift')).toBe('lift');
-    expect(termOf('Lever pull, full lift')).toBe('leverPull');
+    expect(termOf('Lever pull at full lift')).toBe('leverPull');
     expect(termOf('Coil springs')).toBe('coil');
     expect(termOf('Notes')).toBeUndefined();
   });

@@ -40,7 +40,7 @@ const text = (job: Job, key: string, stage: (typeof WORK_STAGES)[number] = 'buil
 const keys = (job: Job, stage: (typeof WORK_STAGES)[number] = 'build') =>
   stepsOf(job, stage).map((s) => s.line.key);
 
-describe('the sheet', () => {
+describe('the spec sheet', () => {
   it('names every plate by number, thickness, face and direction, from the hub floor outward', () => {
     const job = measured(crag(), 0.02);
     const plates = stepsOf(job, 'build').filter((s) => s.line.plateId !== undefined);
@@ -118,7 +118,7 @@ describe('the sheet', () => {
       'build.fasteners.torque',
       'build.fasteners.applied',
     ]);
-    expect(last?.line.watch).toBe('The same order again. Uneven bolts tilt the plate.');
+    expect(last?.line.watch).toBe('Same order again. Uneven bolts tilt the plate.');
   });
 
   it('takes the handbook’s side where schools differ, says why, and records otherwise', () => {

@@ -35,41 +35,41 @@ const said = (seen: {
 
 describe('what one sees of the cutaway, in words', () => {
   it('says of a machine that is not known how far the plates are apart', () => {
-    expect(inWords({ look: opened }, {})).toBe('The plates are 0.100 mm apart at each face.');
-    expect(inWords({ look: { ...look, clearance: 0 } }, {})).toBe('The plates lie together.');
+    expect(inWords({ look: opened }, {})).toBe('Clearance per face 0.100 mm.');
+    expect(inWords({ look: { ...look, clearance: 0 } }, {})).toBe('The plates are closed.');
   });
 
   it('names torque, clamp and speeds while it slips', () => {
-    expect(said({})).toBe('Slipping: 62 N·m pass under 900 N of clamp, 1500 rpm apart.');
+    expect(said({})).toBe('Slipping: 62 N·m transmitted at 900 N clamp, 1500 rpm difference.');
     expect(said({ look: { ...look, clearance: 0, clamp: undefined } })).toBe(
-      'Slipping: 62 N·m pass, 1500 rpm apart.',
+      'Slipping: 62 N·m transmitted, 1500 rpm difference.',
     );
     // The engine held back by the machine: what passes has a size, and no sign.
     expect(said({ motion: { torque: -62 }, speeds: { engine: 1000 } })).toBe(
-      'Slipping: 62 N·m pass under 900 N of clamp, 1500 rpm apart.',
+      'Slipping: 62 N·m transmitted at 900 N clamp, 1500 rpm difference.',
     );
   });
 
   it('says that it is the shoes that slip, and not the pack', () => {
     expect(said({ motion: { atShoes: true } })).toBe(
-      'Slipping at the shoes: 62 N·m pass, 1500 rpm apart; the pack itself is closed.',
+      'The shoes slip: 62 N·m transmitted, 1500 rpm difference; the pack is closed.',
     );
   });
 
   it('says of a locked clutch how much of what it carries is used', () => {
     expect(said({ motion: { state: 'locked', torque: -20, capacity: 75 } })).toBe(
-      'Locked: basket and hub turn as one; 20 N·m pass of the 75 N·m that it can carry.',
+      'Locked: basket and hub turn together; 20 N·m of a capacity of 75 N·m transmitted.',
     );
   });
 
   it('says of an open clutch whether the hub stands', () => {
     const open = { look: opened, motion: { capacity: 0, torque: 0 } };
-    expect(said({ ...open, speeds: { hub: 4.9 } })).toMatch(/the basket turns and the hub stands/);
-    expect(said({ ...open, speeds: { hub: 5 } })).toMatch(/the hub runs on/);
+    expect(said({ ...open, speeds: { hub: 4.9 } })).toMatch(/the basket turns, the hub stops/);
+    expect(said({ ...open, speeds: { hub: 5 } })).toMatch(/the hub keeps turning/);
   });
 
   it('says that the engine stands', () => {
-    expect(said({ motion: { state: 'stalled' } })).toBe('Stalled: the engine stands.');
+    expect(said({ motion: { state: 'stalled' } })).toBe('Stalled: the engine has stopped.');
   });
 
   it('tells apart what is read out when it changes', () => {

@@ -33,14 +33,14 @@ describe('the curve of what the dyno has sent', () => {
   });
 
   it('says how well they repeat, to the edge of what is believed', () => {
-    expect(note(pull(40))).toContain('One pull says nothing');
-    expect(note(pull(40), pull(41))).toBe('The pulls repeat to 2.5 % of the peak at most.');
-    expect(note(pull(40), pull(42))).toContain('4.9 % of the peak apart: pull again, warm');
+    expect(note(pull(40))).toContain('One pull does not show repeatability');
+    expect(note(pull(40), pull(41))).toBe('The pulls agree within 2.5 % of the peak.');
+    expect(note(pull(40), pull(42))).toContain('4.9 % of the peak. Pull again with a warm engine');
   });
 
   it('has no points where the pulls never meet, and says what to do', () => {
     const file = curveFromPulls([pull(40, 3000, 4000), pull(40, 6000, 7000)]);
     expect(file?.curve.points).toEqual([]);
-    expect(file?.notes[0]).toContain('take one out, or pull again');
+    expect(file?.notes[0]).toContain('Remove one, or pull again');
   });
 });

@@ -17,7 +17,7 @@ describe('importing a job', () => {
   it('takes a new job with its unfinished entries', async () => {
     const store = makeStore();
     const told = await store.dispatch(importJob(written(job, { 'engine.idleRpm': 'abuot 1500' })));
-    expect(told).toEqual({ text: 'T-1 Crag 400 was imported.', bad: false });
+    expect(told).toEqual({ text: 'T-1 Crag 400 imported.', bad: false });
     expect(store.getState().jobs.entities[job.id]).toEqual(job);
     expect(store.getState().jobs.drafts[job.id]?.['engine.idleRpm']?.text).toBe('abuot 1500');
   });
@@ -25,12 +25,10 @@ describe('importing a job', () => {
   it('knows the same job again, and puts a differing one beside it', async () => {
     const store = makeStore();
     store.dispatch(jobActions.jobsLoaded({ jobs: [job], drafts: {} }));
-    expect((await store.dispatch(importJob(written(job)))).text).toContain(
-      'the same in every value',
-    );
+    expect((await store.dispatch(importJob(written(job)))).text).toContain('the same values');
     expect(store.getState().jobs.ids).toHaveLength(1);
     const other = withEntry(job, 'engine.peakTorque', entry(50));
-    expect((await store.dispatch(importJob(written(other)))).text).toContain('put beside it');
+    expect((await store.dispatch(importJob(written(other)))).text).toContain('added beside it');
     expect(store.getState().jobs.ids).toHaveLength(2);
     expect(store.getState().jobs.entities[job.id]).toEqual(job);
   });

@@ -35,7 +35,7 @@ describe('what is special about a layer', () => {
 
   it('asks for the facing of a plate that points, and not once it is set', () => {
     const kinds = job.pack.kinds.map((k) => ({ ...k, directional: true }));
-    expect(marks(changed({}, 0, { kinds }), 1)).toContain('directional, facing not set');
+    expect(marks(changed({}, 0, { kinds }), 1)).toContain('directional, facing missing');
     const set = marks(changed({ facing: 'inward' }, 0, { kinds }), 1);
     expect(set).toContain('faces inward');
     expect(set.join()).not.toContain('not set');

@@ -30,7 +30,7 @@ describe('putting plates of a job away', () => {
     const some = plates.filter((p) => !p.plate?.plate.shelfId).slice(0, 3);
     const before = shelf();
     const done = store.dispatch(putAway(job.id, some, 'scrap', TODAY));
-    expect(done.text).toContain('New ones lie in their places.');
+    expect(done.text).toContain('Replaced by new parts.');
     expect(shelf().scrap).toHaveLength(before.scrap.length + 3);
     // They were fit to be kept: that is the builder's own judgement.
     expect(shelf().scrap.at(-1)?.why).toBe('by the builder');
@@ -56,7 +56,7 @@ describe('putting plates of a job away', () => {
     };
     const before = shelf();
     const done = store.dispatch(putAway(job.id, [part], 'shelf', TODAY));
-    expect(done.text).toContain(`is on the shelf again as ${item.label}`);
+    expect(done.text).toContain(`is back on the shelf as ${item.label}`);
     expect(shelf()).toEqual(before);
     expect(now()?.pack.plates.find((p) => p.id === first.id)?.shelfId).toBeUndefined();
   });

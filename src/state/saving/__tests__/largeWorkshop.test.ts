@@ -83,14 +83,14 @@ describe('a workshop of many jobs', () => {
     await flush();
     expect(raw.writes).toBe(writes);
     const write = jest.spyOn(records, 'write');
-    store.dispatch(editJob('job-3', (job) => writeDetails(job, { name: 'Another' })));
+    store.dispatch(editJob('job-3', (job) => writeDetails(job, { name: 'Another method' })));
     await flush();
     const keys = [...(write.mock.calls[0]?.[0].keys() ?? [])];
     expect(keys).toHaveLength(2);
     expect(keys).toEqual(expect.arrayContaining(['job:job-3', expect.stringMatching(/^rows:/)]));
     const again = makeStore();
     await keepWorkshop(again, records, none);
-    expect(selectRows(again.getState()).find((r) => r.id === 'job-3')?.name).toBe('Another');
+    expect(selectRows(again.getState()).find((r) => r.id === 'job-3')?.name).toBe('Another method');
   });
 
   it('reads first what somebody waits for', async () => {

@@ -72,7 +72,7 @@ describe('rows stored beside the jobs', () => {
 
   it('keep what was last found of a pack', () => {
     const { store, state } = workshop([model]);
-    const verdict = { state: 'watch', title: 'Lift is scarce' } as const;
+    const verdict = { state: 'watch', title: 'Low lift' } as const;
     store.dispatch(verdictsFound([{ id: model.id, updatedAt: model.updatedAt, verdict }]));
     expect(rowsIn(new RowRecords().of(state()))[0]?.verdict).toEqual(verdict);
     // Of a job that has changed since nothing is known.
@@ -102,7 +102,7 @@ describe('rows stored beside the jobs', () => {
     ],
   ])('%s is no row', (_what, value) => {
     expect(isRow(value)).toBe(false);
-    expect(isRow({ ...rowOf(model), verdict: { state: 'unknown', title: 'No verdict yet' } })).toBe(
+    expect(isRow({ ...rowOf(model), verdict: { state: 'unknown', title: 'Not judged' } })).toBe(
       true,
     );
   });

@@ -325,7 +325,7 @@ describe('two tabs on one workshop', () => {
     const [mine] = here.getState().storage.clashes;
     const [theirs] = there.getState().storage.clashes;
     expect(mine && clashWords(mine, {})).toBe(
-      'T-1 was changed in two tabs at the same moment. It shows your values; the other tab’s are kept in the copy “T-1, edited in another tab”. Engine peak torque: 45.0 N·m in T-1, 46.0 N·m in the copy.',
+      'T-1 was changed in two tabs at the same time. It shows your values; the other tab’s values are in the copy “T-1, edited in another tab”. Engine peak torque: 45.0 N·m in T-1, 46.0 N·m in the copy.',
     );
     expect(theirs && clashWords(theirs, {})).toContain(
       'It shows the other tab’s values; yours are',
