@@ -8,7 +8,7 @@ import { demoJob, demoJobs } from '@/demo/jobs';
 
 import { line, medianMs, ms } from './measure';
 
-/** A demo job with its pack laid anew to so many plates. */
+/** A demo job with a pack of this many plates. */
 function packOf(plates: number): Job {
   const demo = demoJob('UR-0106');
   const laid = alternate('disc', 'steel', plates, 'friction', (n) => `b${n}`).slice(0, plates);

@@ -9,7 +9,7 @@ const SLOWED = 4;
 const SECONDS = 4;
 const RUNS = 5;
 
-/** Frames in a second, and the longest, while the lever goes in and out under a thumb and the engine turns. */
+/** Frames per second, and the longest frame, while the lever moves and the engine turns. */
 async function frames(page: Page): Promise<{ perSecond: number; longest: number }> {
   return page.evaluate(async (seconds) => {
     const thumb = document.querySelector('[role="slider"][aria-label="Lever"]');

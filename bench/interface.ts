@@ -14,7 +14,7 @@ async function timeOfReading(page: Page, value: string): Promise<number> {
   return page.evaluate(
     () =>
       new Promise<number>((resolve) => {
-        // The display names the reading that is asked for; it changes in the same commit as the state of the part.
+        // The display names the requested reading; it changes in the same commit as the part's state.
         const display = () =>
           document.querySelector('[data-testid="reading"]')?.getAttribute('aria-label');
         const before = display();

@@ -25,7 +25,7 @@ export function line(name: string, value: string, aim = ''): void {
 
 export const ms = (value: number): string => `${value.toFixed(value < 10 ? 3 : 1)} ms`;
 
-/** Busy and stolen time of all processors so far, in the kernel's ticks; nothing where there is no such count. */
+/** Busy and stolen processor time, in kernel ticks; undefined where not available. */
 function ticks(): { readonly busy: number; readonly stolen: number } | undefined {
   if (!existsSync('/proc/stat')) return undefined;
   const [user = 0, nice = 0, system = 0, , , irq = 0, softIrq = 0, stolen = 0] = readFileSync(
@@ -41,10 +41,7 @@ function ticks(): { readonly busy: number; readonly stolen: number } | undefined
   return { busy: user + nice + system + irq + softIrq, stolen };
 }
 
-/**
- * Says at the end how much of the processor time that was asked for a shared machine gave to others: figures taken while
- * that is more than a few percent are figures of the machine, not of the program.
- */
+/** Reports the share of processor time given to others: with more than a few percent, the figures describe the machine. */
 export function watchMachine(): () => void {
   const before = ticks();
   return () => {

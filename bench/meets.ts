@@ -5,14 +5,14 @@ import { withServed } from './served';
 import { JOBS_LISTED, shownAt, watchFor } from './shown';
 
 /**
- * What a user meets, each by its time from the press to the frame that shows it, with the processor slowed four times;
- * the slowest first.
+ * The response time of each user action, from the press to the frame that shows it, with a processor slowed four times; slowest
+ * first.
  */
 const root = process.env.UNDER_RIDGE_ROOT ?? '.';
 const SLOWED = 4;
 const ROUNDS = 5;
 
-/** Presses what a selector finds, and waits inside the page for `shown` and then for two frames. */
+/** Presses the element of a selector, and waits in the page for `shown` and two frames. */
 const press = (page: Page, selector: string, shown: string): Promise<number> =>
   page.evaluate(
     ([pressed, wanted]) =>

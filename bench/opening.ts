@@ -10,9 +10,8 @@ import { withServed } from './served';
 import { asItStays, JOBS_LISTED, shownAt, watchFor, watchFrames } from './shown';
 
 /**
- * Opening, as somebody does who takes the phone up again: each time in a browser process of its own, over one profile, with the
- * service worker. Seen: painted as it stays; alive: drawn by the program. What a process does once, like reading a language's
- * order, is hidden where pages are opened one after another.
+ * Opening on a phone: each time in a browser process of its own, over one profile, with the service worker. Seen: painted in
+ * its final state; alive: rendered by the program. One-time costs of a process show only this way.
  */
 const root = process.env.UNDER_RIDGE_ROOT ?? '.';
 const SLOWED = 4;
@@ -44,7 +43,7 @@ async function opened(profile: string, url: string, wanted: string): Promise<Ope
     await page.waitForTimeout(SETTLE_MS);
     const began = await page.evaluate(() => performance.timeOrigin);
     const seen = asItStays(painted().filter(({ at }) => at > began)) - began;
-    // As when it goes out of sight.
+    // As when the page is hidden.
     await page.goto('about:blank');
     await page.waitForTimeout(500);
     return { seen, alive };
@@ -58,7 +57,7 @@ void withServed(root, async (base) => {
   for (let round = 0; round < ROUNDS; round++) {
     const profile = mkdtempSync(path.join(tmpdir(), 'under-ridge-opening-'));
     times.first.push(await opened(profile, base, JOBS_LISTED));
-    // What a browser keeps of a script's compiling it keeps from the second time on.
+    // The browser's compile cache is complete from the second time on.
     await opened(profile, base, JOBS_LISTED);
     times.list.push(await opened(profile, base, JOBS_LISTED));
     await opened(profile, base + JOB, FIGURES);

@@ -25,7 +25,7 @@ await withServed(root, async (base, browser) => {
   await page.goto(`${base}/job/${LARGEST}?stage=log`);
   await page.getByRole('button', { name: 'Job sheet (PDF)' }).waitFor();
   await page.waitForTimeout(4000);
-  // Pages are slowed by the browser, workers are not: what the worker alone takes is therefore told four times over.
+  // Pages are slowed by the browser, workers are not: the worker's time is therefore reported times four.
   const alone = await sheet();
   await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
   const runs = [];

@@ -18,7 +18,7 @@ const PRESSES = 100;
 
 const root = process.env.UNDER_RIDGE_ROOT ?? '.';
 
-/** Starts the server as `npm start` does; resolves once it says its address. */
+/** Starts the server like `npm start`; resolves once it prints its address. */
 async function serve(perMinute?: number) {
   const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
     cwd: root,
@@ -45,7 +45,7 @@ async function serve(perMinute?: number) {
   return { base, stop, pid: child.pid ?? 0 };
 }
 
-/** Resident memory of a process, by the kernel; nothing where there is no such count. */
+/** Resident memory of a process; undefined where not available. */
 function megabytes(pid: number): number {
   const status = `/proc/${pid}/status`;
   if (!existsSync(status)) return NaN;

@@ -31,7 +31,7 @@ function randomShelf(seed: number): ShelfQuestion {
   };
 }
 
-/** Nearness to the target as a mixed-integer program: |Σ t·x − target| over exactly nine plates in the window. */
+/** Distance to the target as a mixed-integer program: |Σ t·x − target| over exactly nine plates within the limits. */
 function program({ plates, options }: ShelfQuestion): string {
   const [option] = options;
   if (!option) throw new Error('no option');

@@ -6,7 +6,7 @@ import { difference } from '@/testing/pictures';
 /** The first job of the list. */
 export const JOBS_LISTED = '[role=list][aria-label="Jobs"] [role=listitem]';
 
-/** Tells, in pages opened from now on, when something first stood there and had been painted. */
+/** Records, in pages opened from now on, when an element first appeared and was painted. */
 export const watchFor = (pages: Page | BrowserContext, selector: string): Promise<unknown> =>
   pages.addInitScript((wanted) => {
     const seen = new MutationObserver(() => {
@@ -21,7 +21,7 @@ export const watchFor = (pages: Page | BrowserContext, selector: string): Promis
     seen.observe(document, { childList: true, subtree: true });
   }, selector);
 
-/** Asked of the page itself: a driver that looks every half second would add up to that. */
+/** Measured in the page: polling would add up to half a second. */
 export async function shownAt(page: Page): Promise<number> {
   await page.locator('html[data-shown]').waitFor({ state: 'attached' });
   return Number(await page.locator('html').getAttribute('data-shown'));
@@ -32,7 +32,7 @@ interface Frame {
   readonly picture: PNG;
 }
 
-/** What is painted from now on, frame by frame; what a script says of it waits until scripts have run. */
+/** Painted frames from now on; reported after scripts have run. */
 export async function watchFrames(client: CDPSession): Promise<() => readonly Frame[]> {
   const frames: { readonly at: number; readonly data: string }[] = [];
   client.on('Page.screencastFrame', ({ metadata, data, sessionId }) => {

@@ -5,7 +5,7 @@ import { gzipSync } from 'node:zlib';
 import { line } from './measure';
 import { withServed } from './served';
 
-/** Loads the job list in Chromium and adds up what it fetched, as gzip would carry it. */
+/** Loads the job list in Chromium and sums the fetched bytes as gzip. */
 const root = process.env.UNDER_RIDGE_ROOT ?? '.';
 const distDir = path.join(root, 'dist');
 void withServed(root, async (base, browser) => {
@@ -16,7 +16,7 @@ void withServed(root, async (base, browser) => {
     .locator('[data-testid="save-mark"][data-status="saved"]')
     .waitFor({ state: 'attached' });
 
-  // The demo workshop is made on the first visit; what every later one fetches is the first screen.
+  // The demo workshop is created on the first visit; later visits fetch only the first screen.
   await page.addInitScript(() => {
     const look = () => {
       if (document.querySelector('[role="listitem"]')) performance.mark('drawn');

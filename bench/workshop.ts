@@ -13,7 +13,7 @@ const JOBS = 2000;
 const READINGS = 20;
 const STARTS = 5;
 
-/** From the start of the page's navigation until its first job stands painted, by the page's own clock. */
+/** From the start of navigation until the first job is painted, by the page's clock. */
 async function timeOfStart(page: Page, url: string): Promise<number> {
   await page.goto('about:blank');
   await page.goto(url, { waitUntil: 'commit' });
@@ -36,7 +36,7 @@ async function starts(page: Page, url: string): Promise<number> {
   return median(times);
 }
 
-/** Puts a text into a field as one key would, and waits until what it finds is painted. */
+/** Types a text like one key, and waits until its results are painted. */
 async function timeOfSearch(page: Page, field: string | RegExp, text: string): Promise<number> {
   return page.getByLabel(field, typeof field === 'string' ? { exact: true } : {}).evaluate(
     (input, value) =>
@@ -108,7 +108,7 @@ void withServed(root, async (base, browser) => {
 
   await slow(1);
   await page.goto(`${base}/files`);
-  // All of it has been read once this can be pressed.
+  // Enabled once everything has been read.
   const opened = Date.now();
   await page.getByRole('button', { name: 'Back up now' }).waitFor({ timeout: 120_000 });
   line('the whole workshop read, in the background', ms(Date.now() - opened));

@@ -2,7 +2,7 @@ import { STAGES } from '../src/core/job/types';
 import { brokenRules } from './axe';
 import { expect, ON_PHONE, test } from './bench';
 
-/** Every main view by the rules of axe; what the other theme can change is its contrast. */
+/** Every main view by the rules of axe; the other theme only changes contrast. */
 const VIEWS = {
   'jobs, intake, strip and inspection': [
     '/',
@@ -39,7 +39,7 @@ const VIEWS = {
   ],
 } as const;
 
-/** What a view shows only once it is opened. */
+/** Content of a view that must be opened first. */
 const OPENED: Readonly<Record<string, RegExp>> = {
   '/job/demo-ur-0103': /^Continue \(/,
   '/library': /^Tarn 450$/,

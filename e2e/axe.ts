@@ -1,9 +1,9 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 
-/** What of the page breaks a rule of axe, a line each. */
+/** The axe violations of a page, one line each. */
 export async function brokenRules(page: Page, rules?: readonly string[]): Promise<string[]> {
-  // There are no frames to look into, and only what is wrong is asked for: that takes a fifth of the time.
+  // There are no frames, and only violations are requested: a fifth of the time.
   const axe = new AxeBuilder({ page }).setLegacyMode(true).options({
     resultTypes: ['violations'],
     ...(rules ? { runOnly: { type: 'rule', values: [...rules] } } : {}),

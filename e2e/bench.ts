@@ -18,7 +18,7 @@ export class Workshop {
     await expect(this.page.getByRole('textbox', { name: 'Machine', exact: true })).toBeVisible();
   }
 
-  /** Goes to a stage of the job by the ridge. */
+  /** Opens a stage of the job by the ridge. */
   async stage(name: string): Promise<void> {
     const link = this.page.getByRole('link', { name: new RegExp(`^${name},`) });
     await link.click();
@@ -99,7 +99,7 @@ export class Workshop {
     await this.page.getByRole('menuitem', { name }).click();
   }
 
-  /** Waits until what was typed is stored. */
+  /** Waits until all typing is saved. */
   async stored(): Promise<void> {
     await expect(this.page.getByTestId('save-mark')).toHaveAttribute('data-status', 'saved');
   }
@@ -118,7 +118,7 @@ export class Workshop {
   }
 }
 
-/** What a page may leave behind; all but what the browser has compiled. */
+/** Data a page may leave, except the browser's compile cache. */
 const LEFT_BEHIND = 'cookies,local_storage,indexeddb,cache_storage,service_workers';
 
 /** Makes the next opening a first visit. @param page one that stands at none of ours */
@@ -185,6 +185,6 @@ export const test = base.extend<{ workshop: Workshop }, { profile: BrowserContex
 
 export { expect };
 
-/** For what is the same at every size: looked at once, at the size that it is used at most. */
+/** For behaviour that is the same at every size: tested once, at the more frequent size. */
 export const ON_PHONE = { tag: '@phone' };
 export const ON_WIDE = { tag: '@wide' };

@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 
 import { downloaded } from './downloaded';
 
-/** What a browser may refuse a page: each throws or is not there, as where site data is blocked. */
+/** Browser features that may be blocked: each throws or is missing, as with site data blocked. */
 const BLOCKED: Readonly<Record<string, string>> = {
   'local storage': `Object.defineProperty(window, 'localStorage', { get() { throw new DOMException('denied', 'SecurityError'); } });`,
   'no local storage': `Object.defineProperty(window, 'localStorage', { value: undefined });`,

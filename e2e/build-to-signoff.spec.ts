@@ -64,7 +64,7 @@ test(
     const banner = page.getByRole('region', { name: 'Signed record' });
     await expect(banner).toContainText('Signed as revision 1');
 
-    // Frozen: fields can't be typed in, and what edits all the same is refused with words.
+    // Frozen: fields can't be typed in, and other edits are refused with a message.
     await shop.stage('Build');
     await shop.section('Soak');
     await page.getByTestId('step-soak').click();
@@ -72,7 +72,7 @@ test(
     await expect(page.getByTestId('step-soak')).toHaveAttribute('aria-checked', 'true');
     await button(page, 'Go to sign-off').click();
 
-    // The sheet says what the screen says.
+    // The sheet matches the screen.
     const reserve = /Holds, weakest: (\S+),/.exec(
       (await shop.foot('reserveWithTangs').getAttribute('aria-label')) ?? '',
     )?.[1];
@@ -283,7 +283,7 @@ test(
       ['/shelf', 'Steels', 'Fell 14'],
     ] as const) {
       await shop.open(route);
-      // What lies below the first screenful follows a frame later.
+      // Content below the first screen renders a frame later.
       for (const words of [first, last]) await expect(page.locator('body')).toContainText(words);
       const text = await pdfText(await page.pdf({ format: 'A4' }));
       expect([route, text.includes(first), text.includes(last)]).toEqual([route, true, true]);

@@ -125,7 +125,7 @@ test(
       'Overall ratio': '40.0',
     });
 
-    // Section 4: rate from the wire, Wahl's stress at 259 N, and two kinds that stand side by side.
+    // Section 4: rate from the wire, Wahl's stress at 259 N, and two spring types side by side.
     const k = 23.577_18;
     await figures(
       shop,
@@ -277,7 +277,7 @@ test(
         'duty.engineInertia': 0.01,
         'duty.throttle': 0.5,
         'duty.letOut': 0,
-        // Without what the tangs hold back the slip has a closed form.
+        // Without tang friction the slip has a closed form.
         'pack.tangFriction': 0,
         'duty.grade': 0,
       }),
@@ -402,7 +402,7 @@ test(
     }
     await shop.type('pack.kinds.disc.outerRadius', '4 5/8"');
     await expect(shop.field('pack.kinds.disc.outerRadius')).toHaveValue('117.475');
-    // 2.92 in would be 74 mm: asked about, and one key gives what was meant.
+    // 2.92 in would be 74 mm: questioned, and one key gives the intended value.
     await shop.type(disc, '2.92 in');
     await expect(page.getByText(/did you mean 2\.920\smm/i)).toBeVisible();
     await page.getByRole('button', { name: '2.920 mm', exact: true }).click();

@@ -21,7 +21,7 @@ test(
   ON_WIDE,
   async ({ workshop, browser }, info) => {
     const { page } = workshop;
-    // Something that is no value yet, and a photograph, go along.
+    // A draft and a photograph are included.
     await workshop.open('/job/demo-ur-0103?stage=intake');
     await page.getByTestId('engine.peakTorque').fill('about eighty');
     await workshop.stored();
@@ -40,7 +40,7 @@ test(
       'No job changed since',
     );
 
-    // One part by itself is a file of the same kind.
+    // One part alone is a file of the same kind.
     const [part] = await Promise.all([
       page.waitForEvent('download'),
       page.getByRole('button', { name: 'Limits, as JSON' }).click(),
@@ -72,7 +72,7 @@ test(
     const again = await backUp(fresh);
     expect(workshopIn(again)).toEqual(workshopIn(path));
 
-    // The same file once more: all the same, nothing to take.
+    // The same file again: all identical, nothing to import.
     await take(path);
     await expect(plan).toContainText(/0 new, 0 differing, \d+ the same/);
     await expect(fresh.page.getByRole('button', { name: 'Import', exact: true })).toBeDisabled();

@@ -164,7 +164,7 @@ test(
     await shop.stage('Specify');
     await page.getByRole('textbox', { name: 'Number of discs' }).fill('8');
     await page.getByRole('button', { name: 'Add 15 plates' }).click();
-    // What is needed for a verdict is typed one field after the other, wherever it stands.
+    // Missing inputs of a verdict are typed one after the other.
     for (const [path, text] of [
       ['pack.kinds.disc.thickness', '3'],
       ['pack.kinds.steel.thickness', '1.5'],
@@ -186,7 +186,7 @@ test(
     await expect(shop.verdict()).toContainText(/\d\.\d\d × peak torque/);
     await expect(shop.verdict()).toContainText('Still needed: Lever travel');
 
-    // What is bad already does not end the way.
+    // Bad verdicts do not block the missing inputs.
     await shop.tab('Pack');
     await shop.type('pack.windowMin', '40');
     await expect(shop.verdict()).toContainText(/window/);

@@ -1,6 +1,6 @@
 import type { Workshop } from './bench';
 
-/* A gauge that types, and what the measuring run shows. */
+/* A gauge that types, and the display of the measuring run. */
 
 export const reading = (shop: Workshop) => shop.page.getByTestId('reading');
 export const title = (shop: Workshop, text: string) =>

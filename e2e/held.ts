@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 
-/** Holds the program back, the next time that a page opens, until it is let go; scripts of their own come all the same. */
+/** Delays the program at the next opening until released; separate scripts still load. */
 export async function held(page: Page): Promise<() => void> {
   let go = (): void => undefined;
   const gone = new Promise<void>((resolve) => (go = resolve));

@@ -38,7 +38,7 @@ test(
     ).toBeVisible();
     await expect(page.getByText('A slipping clutch limits the dyno reading')).toBeVisible();
 
-    // The link goes while it pulls: what came is no curve.
+    // The link drops during a pull: an incomplete pull gives no curve.
     await pull(3);
     await expect(pulls.nth(1)).toHaveText(/^Pull 2: /);
     await request.post(`${SERVER}/api/bench/1/lose`, { data: { seconds: 1 } });

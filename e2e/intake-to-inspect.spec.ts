@@ -6,7 +6,7 @@ import type { Workshop } from './bench';
 import { expect, ON_PHONE, test } from './bench';
 import { reading, title, typed } from './gauge';
 
-/** Each project has a bench of its own, so that neither hears the other's gauge; what uses one stays in this file, one after another. */
+/** Each project has its own bench, so that gauges do not interfere; all bench tests are in this file, one after another. */
 const benchOf = (project: string) => (project === 'phone' ? 1 : 2);
 
 async function press(request: APIRequestContext, bench: number, thickness: number): Promise<void> {
@@ -94,7 +94,7 @@ const PIXEL = Buffer.from(
   'base64',
 );
 
-/** A JPEG of over 20 MB, which is what a phone's camera may give: noise, since noise does not squeeze. */
+/** A JPEG of over 20 MB, like a phone's camera: noise, which does not compress. */
 async function bigPhotograph(page: Page): Promise<Buffer> {
   const text = await page.evaluate(async () => {
     const canvas = new OffscreenCanvas(5000, 3750);
@@ -165,7 +165,7 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   await photographs(shop);
   await page.getByRole('button', { name: 'Next: Inspect' }).click();
 
-  // What is new and least is specified; the limits stand in one place.
+  // New and minimum thickness are at Specify; limits have one place.
   await shop.stage('Specify');
   await shop.unfold('Disc');
   await shop.type('pack.kinds.disc.thickness', '2.9');
@@ -181,18 +181,18 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   await page.getByRole('button', { name: 'Measure: 16 readings' }).click();
   await expect(title(shop, 'Disc 1 of 3')).toBeVisible();
 
-  // The gauge's button moves the run on by itself.
+  // The gauge's button moves the run on.
   await press(request, bench, 2.87);
   await expect(page.getByText('thickness, point 2 of 4')).toBeVisible();
   await expect(page.getByTestId('so-far')).toContainText('Measured at 1 point only');
-  // A unit switched by mistake goes in as what it is.
+  // A unit switched by mistake is converted.
   await request.post(`/api/bench/${bench}/unit`, { data: {} });
   await press(request, bench, 2.86);
   await expect(page.getByText('thickness, point 3 of 4')).toBeVisible();
   await expect(page.getByTestId('bench-status')).toContainText(', in');
   await request.post(`/api/bench/${bench}/unit`, { data: {} });
 
-  // The link goes in mid-run: nothing is lost, the hand goes on, and it comes back by itself.
+  // The link drops mid-run: nothing is lost, typing continues, and the link reconnects.
   await request.post(`/api/bench/${bench}/lose`, { data: { seconds: 2 } });
   await expect(page.getByTestId('bench-status')).toContainText('Gauge lost');
   await typed(shop, '2.86', '2.85');
@@ -201,7 +201,7 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   await press(request, bench, 2.84);
   await expect(page.getByText('thickness, point 2 of 4')).toBeVisible();
 
-  // Ten times the nominal, another unit, and more than new are asked about.
+  // Ten times nominal, another unit, and more than new are questioned.
   await typed(shop, '28.4');
   await expect(page.getByText('did you mean 2.840 mm')).toBeVisible();
   await page.getByRole('button', { name: '2.840 mm', exact: true }).click();
@@ -248,7 +248,7 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   await shop.choose('Summary for', 'Customer');
   await expect(page.getByTestId('summary')).toContainText('2 of 3 friction discs need replacing.');
 
-  // Each reading keeps what stood on the gauge.
+  // Each reading keeps its gauge text.
   await plates.getByRole('button', { name: /^Disc, plate 3/ }).click();
   await expect(page.getByText('written 0.1118 in')).toBeVisible();
   await page.getByRole('checkbox', { name: 'Burnt' }).click();
@@ -286,7 +286,7 @@ test('jobs are found, filtered, derived, archived', ON_PHONE, async ({ workshop:
     'Brae 1200',
   );
   await expect(shop.field('engine.peakTorque')).toHaveValue('105');
-  // It counts distance as before, and has to be read anew.
+  // It still counts distance, and needs a new reading.
   await expect(shop.field('intake.distance')).toHaveValue('');
   await shop.stage('Inspect');
   await expect(page.getByRole('button', { name: /^Measure: \d+ readings/ })).toBeVisible();

@@ -69,8 +69,8 @@ function slowness(typed: readonly { readonly at: number }[]): number {
 }
 
 /**
- * Whether the browser itself made its database anew: one whose files it finds torn it throws away as a whole, and nothing that
- * runs in it can prevent or mend that. Its own log says so.
+ * Whether the browser itself reset its database: damaged files are deleted as a whole, which no page can prevent. Its own log
+ * says so.
  */
 function browserBeganAnew(profile: string): boolean {
   const databases = path.join(profile, 'Default', 'IndexedDB');
@@ -140,7 +140,7 @@ test(
         await kill(running);
       }
     }
-    // That is rare: more often, and it is no longer the browser's doing.
+    // Rare: more often, and it is not the browser.
     expect(thrownAway).toBeLessThanOrEqual(1);
     // Something did get through: the test would pass on a field that takes nothing. How much, is the speed of the machine.
     expect(got).toBeGreaterThan(0);

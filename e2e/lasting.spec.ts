@@ -43,7 +43,7 @@ test(
     await expect(aside).toHaveCount(2);
     await page.getByRole('button', { name: 'Really throw away: Job UR-0106' }).click();
     await expect(aside).toHaveCount(1);
-    // Once more: what was found is mended, and nothing is said again.
+    // Again: the repair is complete, and no further message appears.
     await workshop.open('/files');
     await expect(notice).toHaveCount(0);
     await expect(aside).toHaveCount(1);
@@ -74,7 +74,7 @@ test(
     await workshop.type('engine.peakTorque', '43');
     const notice = page.getByRole('region', { name: 'Storage' });
     await expect(notice).toContainText('No storage space left in this browser');
-    // Work goes on: another field, another stage, and the way to the export is one press.
+    // Work continues: another field, another stage, and the export is one press away.
     await workshop.type('engine.idleRpm', '1500');
     await workshop.stage('Specify');
     await expect(notice.getByRole('button', { name: 'Go to Backup' })).toBeVisible();
@@ -99,7 +99,7 @@ test(
         storageTypes: 'indexeddb,local_storage,cache_storage,websql,file_systems',
       });
     };
-    // Nothing was entered yet: what is gone is only the demo, which comes again.
+    // Nothing was entered: only the demo is gone, which is fetched again.
     await workshop.open();
     await workshop.stored();
     await page.goto('about:blank');
@@ -152,7 +152,7 @@ test(
     const theirs = other.getByTestId('engine.peakTorque');
     await workshop.type('engine.peakTorque', '44');
     await expect(theirs).toHaveValue('44');
-    // Both before either has stored it: a third one holds both up meanwhile.
+    // Both before either has saved: a third tab delays both.
     const third = await page.context().newPage();
     await third.goto('/bench/');
     await third.evaluate(() => {
@@ -193,7 +193,7 @@ function spoilt(
   const walk = (value: unknown, path: string[]) => {
     if (typeof value !== 'object' || value === null) return;
     for (const key of Object.keys(value)) {
-      // What the list and the storage know it by.
+      // Its key in list and storage.
       if (path.length === 0 && ['id', 'number', 'stage'].includes(key)) continue;
       paths.push([...path, key]);
       if (path.length < 1) walk((value as Stored)[key], [...path, key]);
@@ -214,7 +214,7 @@ test(
   'no stored state makes a white screen: the faulty part says so, the rest goes on',
   ON_PHONE,
   async ({ page }) => {
-    // Faults are what is looked for here.
+    // This test expects faults.
     await page.goto('/');
     await expect(page.getByTestId('save-mark')).toHaveAttribute('data-status', 'saved');
     const random = seededRandom(8);
@@ -237,7 +237,7 @@ test(
     expect(faults).toBeGreaterThan(3);
 
     await putRecord(page, 'job:demo-ur-0106', whole);
-    // The other records: what is no such thing is set aside, and the list stands.
+    // The other records: invalid ones are moved aside, and the list works.
     const odd = [
       ['display', { theme: 7, units: null }],
       ['display', { theme: 'peat', units: { length: 'furlong' } }],

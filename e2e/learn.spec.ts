@@ -18,7 +18,7 @@ import { recordOf } from './stored';
 
 const OIL = 90;
 
-/** What the core has for a machine of the demo workshop after so many steps of a tenth of a second with these hands. */
+/** The core's result for a demo machine after some 0.1 s steps with these hands. */
 function afterSteps(number: string, hands: Omit<HandMoment, 't'>, steps: number) {
   const cut = cutawayOf(demoJob(number), OIL);
   const { ride } = cut;
@@ -37,7 +37,7 @@ test(
   'the cutaway shows what the core computes, step by step, for a pack, an auto-clutch and a start clutch',
   ON_PHONE,
   async ({ workshop, page }) => {
-    // Where the device keeps things still it waits to be stepped, so that what is seen can be compared.
+    // With reduced motion it waits for steps, so that results are comparable.
     await page.emulateMedia({ reducedMotion: 'reduce' });
     for (const [id, lever, throttle, steps] of [
       ['demo-ur-0106', 0.25, 0.5, 3],
@@ -74,7 +74,7 @@ test(
     await workshop.jobMenu('Cutaway');
     const state = page.getByTestId('cutaway-state');
     await expect(state).toHaveAttribute('data-state', 'open');
-    // It moves by itself, and stands once it is paused.
+    // It runs by itself, and stops when paused.
     const before = await pixels(page);
     await expect.poll(() => pixels(page)).not.toBe(before);
     await page.getByRole('button', { name: 'Pause' }).click();
@@ -255,7 +255,7 @@ test('a word is explained from where it stands, and found in the list', async ({
   await expect(page.getByRole('dialog', { name: 'Term: Reduced-effort part' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog', { name: /^Word/ })).toHaveCount(0);
-  // What lay under the word stays until it is closed itself.
+  // The layer below the term stays until closed.
   await expect(page.getByRole('dialog', { name: 'Working: Overall ratio' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { seededRandom } from '../src/core/random/random';
 import { expect, ON_PHONE, ON_WIDE, test } from './bench';
 
-/* A page that is left within a moment of the last key: what was typed is there again. LEAVES=50 for a longer look. */
+/* A page closed right after the last key: the text is there again. LEAVES=50 for a longer run. */
 
 const ROUNDS = Number(process.env.LEAVES ?? 5);
 const LEFT_WITHIN_MS = 200;

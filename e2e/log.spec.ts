@@ -32,7 +32,7 @@ test(
     await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('Signed as');
     await expect(status).toContainText('Reached');
 
-    // A slip of the finger is told at its field, and by what is foreseen, before anybody plans by it.
+    // A typing error is reported at its field and in the prediction.
     await hours.fill('30');
     await expect(page.getByText(/^The meter read at 278\sh before/)).toBeVisible();
     await expect(page.getByText(/^No prediction: the meter reading was higher/)).toBeVisible();
@@ -52,7 +52,7 @@ test(
     // A road machine counts distance, and is never mixed with hours.
     await expect(rates.filter({ hasText: 'big twin' })).toContainText(/5000\skm.*over 46800\skm/s);
 
-    // What can't be told is said, not guessed.
+    // Unknown values are reported, not guessed.
     const again = page.getByRole('button', { name: /^Visit of/ });
     while ((await again.count()) > 0) {
       const left = await again.count();

@@ -1,7 +1,7 @@
 import { expect, ON_PHONE, test } from './bench';
 import { reading, title, typed } from './gauge';
 
-/* The measuring run by itself: where it goes on, and what it shows on small screens. */
+/* The measuring run: where it continues, and its display on small screens. */
 
 test(
   'the demo jobs stand where they should, and a run goes on where it was left',
@@ -68,7 +68,7 @@ test(
     await again.click();
     await expect(title(shop, 'Disc 1 of 8')).toBeVisible();
     await expect(page.getByText('thickness, point 1 of 3')).toBeVisible();
-    // What is there is kept by the key alone, and measured anew by a value.
+    // An existing value is kept by the key alone, and replaced by typing.
     await page.keyboard.press('Enter');
     await expect(page.getByText('thickness, point 2 of 3')).toBeVisible();
     await page.keyboard.type('2.83');
@@ -105,7 +105,7 @@ test(
           return title.top < 0 ? 'no title' : '';
         });
       await expect.poll(hidden, { message: `${width} × ${height}` }).toBe('');
-      // What is asked about a value is seen as well, and the value again once it is typed anew.
+      // A question about the value is visible, and the value again after retyping.
       await page.keyboard.type('34.2');
       await page.keyboard.press('Enter');
       const asked = page.getByText(/did you mean 3\.420/);

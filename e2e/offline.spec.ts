@@ -25,7 +25,7 @@ async function serveCopy(folder: string) {
   return { base: `http://127.0.0.1:${(server.address() as AddressInfo).port}`, stop };
 }
 
-/** A newer version of the export: another description, and a service worker that knows of it. */
+/** A newer version of the export: another description, and a matching service worker. */
 function makeNewer(folder: string): void {
   const change = (file: string, from: string | RegExp, to: string) => {
     const place = path.join(folder, file);
@@ -74,7 +74,7 @@ test(
     await page.reload();
     await expect(shop.field('engine.peakTorque')).toHaveValue('48');
 
-    // What is fetched late or runs in a worker: heavy runs, paper, files, codes.
+    // Late-loaded and worker content: heavy runs, sheets, files, codes.
     await shop.open('/job/demo-ur-0106?tab=pack');
     await shop.unfold('Batch tolerance');
     await page.getByRole('button', { name: 'Simulate a million packs' }).click();
@@ -140,7 +140,7 @@ test(
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await expect(page.getByText('Opening the workshop …')).toHaveCount(0);
 
-    // Whatever the device says: what the browser draws itself goes by the theme that was chosen.
+    // Browser-drawn parts follow the chosen theme, whatever the device's setting.
     const scheme = () =>
       page.evaluate(() => getComputedStyle(document.documentElement).colorScheme);
     await expect.poll(scheme).toBe('light');
@@ -162,7 +162,7 @@ test(
       );
     await page.goto('/');
     await expect(jobs).toBeVisible();
-    // A font is fetched when the first word that wants it is drawn, which may be after the list stands.
+    // A font is fetched with the first text that needs it, which may be after the list is shown.
     await expect
       .poll(async () => (await families()).sort())
       .toEqual([
@@ -224,7 +224,7 @@ test(
     const notice = page.getByRole('status', { name: 'Newer version' });
     const said = page.locator('meta[name="description"]');
     await expect(notice).toContainText('A newer version is ready');
-    // Loaded anew or not, it is the old version as a whole, until somebody says so.
+    // Reloaded or not, the old version stays complete until confirmation.
     await page.reload();
     await expect(said).not.toHaveAttribute('content', /^Newer/);
     await expect(notice).toBeVisible();

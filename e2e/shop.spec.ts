@@ -13,7 +13,7 @@ test(
     const { page } = workshop;
     await workshop.open('/library');
     await page.getByRole('button', { name: 'Tarn 450', exact: true }).click();
-    // The signed job stands as it was signed.
+    // The signed job is unchanged.
     await expect(page.getByRole('list', { name: 'Jobs with another value' })).toContainText(
       'Signed: not changed.',
     );

@@ -3,7 +3,7 @@ import { expect, ON_PHONE, test } from './bench';
 import type { Walk } from './walks';
 import { WALKS } from './walks';
 
-/* Six jobs from nothing to the signature, one for each kind of clutch, as a builder goes through them on the phone. */
+/* Six jobs from nothing to the signature, one for each kind of clutch, as on a builder's phone. */
 
 async function takenIn(shop: Workshop, walk: Walk): Promise<void> {
   const { page } = shop;
@@ -119,7 +119,7 @@ async function built(shop: Workshop, walk: Walk): Promise<void> {
     if (many) await page.getByRole('textbox', { name: 'Quantity', exact: true }).nth(i).fill(many);
   }
   await ticked(shop);
-  // Ticked, but not counted: it says so, and the places to count stay.
+  // Ticked but not counted: reported, and the fields stay.
   await expect(page.getByText('Done, but its reading is missing.').last()).toBeVisible();
   for (const [path, text] of Object.entries(walk.built ?? {})) await shop.type(path, text);
   if (walk.built) await expect(page.getByText('Plate gap measured', { exact: true })).toBeVisible();
@@ -135,7 +135,7 @@ async function setUp(shop: Workshop, walk: Walk): Promise<void> {
   for (const [path, text] of Object.entries(walk.setting)) await shop.type(path, text);
   for (const lift of walk.lifts) {
     await page.getByRole('button', { name: 'Add dial reading', exact: true }).click();
-    // The first three stand a third of a turn apart by themselves: what is left to type is the lift.
+    // The first three angles are preset: only the lift is typed.
     await expect(page.locator('input:focus')).toHaveAttribute('data-testid', /\.lift$/);
     await expect(page.locator('input:focus')).toHaveValue('');
     await page.keyboard.insertText(lift);

@@ -23,7 +23,7 @@ async function closeSection(page: Page): Promise<void> {
   if (await back.isVisible()) await back.click();
 }
 
-/** Names of the layers from the hub floor outward, as the section says them. */
+/** Names of the layers from the hub floor outward. */
 async function order(page: Page): Promise<string> {
   const labels = await page
     .getByRole('button', { name: /^Plate \d+ / })
@@ -168,7 +168,7 @@ test('a pack from empty to good on the section, and back to the start by undo', 
   await tool(page, 'Make the section smaller').click();
   await closeSection(page);
 
-  // What can't be is allowed while one works, and marked at its layer.
+  // An impossible state is allowed while working, and marked at its layer.
   await shop.tab('Pack');
   await shop.unfold('Disc');
   await page.getByRole('button', { name: 'Name and construction' }).first().click();
@@ -200,7 +200,7 @@ async function press(page: Page, target: Locator): Promise<void> {
   await page.keyboard.press('Enter');
 }
 
-/** A group is one stop of the Tab key; its arrows go on to the one that is wanted. */
+/** A group is one tab stop; arrows move inside it. */
 async function arrowTo(page: Page, group: Locator, target: Locator): Promise<void> {
   const focused = (of: Locator) => of.evaluate((node) => node.contains(document.activeElement));
   for (let i = 0; i < 220 && !(await focused(group)); i++) await page.keyboard.press('Tab');
@@ -299,12 +299,12 @@ test(
     await page.getByRole('button', { name: 'Alternate the springs' }).click();
     await expect(page.getByText('The spring force is centred.')).toBeVisible();
 
-    // Shoes that touch below idle: what would help is no plate.
+    // Shoes with contact below idle: no plate fixes it.
     await shop.open('/job/demo-ur-0105?tab=figures');
     await page.getByRole('button', { name: 'Show fixes: Creeps at idle' }).last().click();
     await expect(advice.getByRole('listitem').first()).toContainText('Idle lowered to 1200 rpm');
 
-    // A lever gain that was read is put right where it is read, and there nobody is sent anywhere.
+    // A measured lever gain is fixed where it is read, and no link is shown there.
     await shop.open('/job/demo-ur-0102?tab=figures');
     const byHand = page.getByRole('button', { name: 'Fix in Prove: Lever gains too much' });
     await byHand.first().click();
@@ -329,7 +329,7 @@ test(
     await page.keyboard.press('Control+z');
     await expect(shop.foot('leverPull')).toHaveAttribute('aria-label', pull);
 
-    // Lighter springs alone do not hold; a further disc with thinner steels does.
+    // Lighter springs alone slip; one more disc with thinner steels holds.
     await shop.openAgain('/job/demo-ur-0101');
     await shop.open('/job/demo-ur-0101?stage=specify&tab=compare');
     const table = page.getByRole('table', { name: 'Variant figures' });
@@ -367,7 +367,7 @@ test(
     await expect(page.getByText('1 reserved for UR-0106').first()).toBeVisible();
     await page.goBack();
 
-    // A pull that nothing meets: what keeps every set out, and by how much.
+    // An impossible pull limit: the reasons, and by how much.
     await shop.open('/job/demo-ur-0106?stage=specify&tab=pack');
     await shop.unfold('From the shelf');
     await page.getByRole('textbox', { name: 'Maximum lever pull, N' }).fill('20');

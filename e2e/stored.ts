@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 
 import { seal, unseal } from '../src/storage/envelope';
 
-/** What lies in the browser's storage, for tests that spoil it. */
+/** The browser's stored data, for tests that damage it. */
 export const DEMO = 'under-ridge-demo';
 
 /** The text of a record. */

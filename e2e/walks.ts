@@ -1,4 +1,4 @@
-/* Six clutches with their measures: what is typed on the way from nothing to the signature. */
+/* Six clutches with their data, typed on the way from nothing to the signature. */
 
 /** One job as a builder types it, from the new job to the signature. */
 export interface Walk {
@@ -7,21 +7,21 @@ export interface Walk {
   readonly guide?: readonly string[];
   readonly complaint: string;
   readonly aim: string;
-  /** What its meter counts, where that is not hours. */
+  /** The meter, if not hours. */
   readonly counts?: string;
   readonly intake: Readonly<Record<string, string>>;
-  /** What is answered at strip of what the clutch is made like. */
+  /** Answers at Strip about the clutch's construction. */
   readonly clutch: readonly (readonly [string, string])[];
-  /** What is found on the list for taking it apart, and what is not. */
+  /** Expected and unexpected lines of the strip list. */
   readonly listed: RegExp;
   readonly notListed: RegExp;
   readonly plates: number;
   readonly begins: 'Disc' | 'Steel';
   readonly springs: number;
-  /** Typed by a gauge that is a keyboard, by what is measured. */
+  /** Typed by a keyboard gauge, by measurement. */
   readonly gauge: Readonly<Record<'Disc' | 'Steel' | 'flat' | 'Spring' | 'Diaphragm', string>>;
   readonly leastThickness: string;
-  /** Typed where the verdict asks for it, by the end of the field's path. */
+  /** Typed where a verdict needs it, by the end of the field's path. */
   readonly needed: Readonly<Record<string, string>>;
   /** Typed besides, by the part of Specify. */
   readonly besides: readonly (readonly [string, string, string])[];

@@ -1,4 +1,4 @@
-// npm run build: the web export, always anew.
+// npm run build: the web export, always from scratch.
 import { ensureInstalled } from './lib.mjs';
 import { exportWeb } from './export.mjs';
 

@@ -8,7 +8,7 @@ const WHOLE = { file: '/usr/bin/chromium', package: 'chromium' };
 const first = (...wanted) =>
   process.env.CHROMIUM ?? wanted.map(({ file }) => file).find(existsSync) ?? wanted[0].file;
 
-/** The browser that tests run in: what CHROMIUM names, the shell, or else the whole browser. */
+/** The browser for tests: CHROMIUM if set, else the headless shell, else the full browser. */
 export const chromiumPath = () => first(SHELL, WHOLE);
 
 /** The browser that is measured and pictured: the whole one, as people use it, where there is one. */
@@ -25,7 +25,7 @@ function apt(...args) {
   return done.status === 0;
 }
 
-/** Installs the browser where it lacks; the whole one serves where there is no shell to be had. Its path. */
+/** Installs the browser if missing; the full one if no shell is available. Returns its path. */
 export function ensureChromium() {
   if (process.env.CHROMIUM || existsSync(SHELL.file)) return chromiumPath();
   console.log('Installing Chromium (once) …');

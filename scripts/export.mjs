@@ -1,4 +1,4 @@
-// The web export: into a folder of its own first, so that a failed build leaves the last good one standing.
+// The web export: into a separate folder first, so that a failed build keeps the last good one.
 import { existsSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
@@ -69,7 +69,7 @@ export async function exportWeb() {
 
 const MB = 1_000_000;
 
-/** The service worker, which keeps the whole application: one version of it, until a newer one is taken over as a whole. */
+/** The service worker, which caches the whole application: one version until a newer one is adopted as a whole. */
 async function makeServiceWorker() {
   const { generateSW } = await import('workbox-build');
   const { count, size, warnings } = await generateSW({
@@ -82,7 +82,7 @@ async function makeServiceWorker() {
     maximumFileSizeToCacheInBytes: 6 * MB,
     navigateFallback: '/index.html',
     navigateFallbackDenylist: [/^\/api\//, /^\/bench(\/|$)/],
-    // A first visit works without a connection at once; a newer version waits until it is asked for.
+    // A first visit works offline at once; a newer version waits for confirmation.
     clientsClaim: true,
     skipWaiting: false,
     cleanupOutdatedCaches: true,

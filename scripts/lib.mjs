@@ -1,4 +1,4 @@
-// What the commands share: where things are, installing what is missing, running a program.
+// Shared code of the commands: paths, installing packages, running programs.
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, mkdirSync, writeFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
@@ -42,7 +42,7 @@ export function runKept(command, args) {
 
 const hashOf = (file) => createHash('sha256').update(readFileSync(file)).digest('hex');
 
-/** Installs the locked packages unless they stand as the lock file says. */
+/** Installs the locked packages unless they match the lock file. */
 export function ensureInstalled({ quiet = false } = {}) {
   const lock = path.join(root, 'package-lock.json');
   const mark = path.join(root, 'node_modules/.under-ridge-lock');

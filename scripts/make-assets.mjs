@@ -59,7 +59,7 @@ for (const [family, face, to] of [
 }
 console.log(`icons.woff2 ${icons.length} bytes, ${names.length} glyphs`);
 
-// What the sheets are printed with where the text fonts have no letter: Cyrillic and Greek, arrows and signs.
+// Extra fonts for the sheets: Cyrillic and Greek, arrows and symbols.
 const paperDir = path.join(root, 'assets/paper');
 await mkdir(paperDir, { recursive: true });
 const chars = (...ranges) =>

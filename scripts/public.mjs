@@ -1,4 +1,4 @@
-// What lies in public/ but is made of the sources: scripts that are loaded by themselves, and the demo workshop.
+// Generated files in public/: separately loaded scripts, and the demo workshop.
 import { bundleScripts } from './bundle.mjs';
 import { makeDemo } from './demo.mjs';
 

@@ -1,4 +1,4 @@
-// npm start: installs what is missing, builds when sources are newer than the export, serves it.
+// npm start: installs missing packages, builds if sources are newer than the export, and serves it.
 import path from 'node:path';
 import { spawn } from 'node:child_process';
 import { bin, ensureInstalled, isWindows, root } from './lib.mjs';

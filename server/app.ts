@@ -28,15 +28,15 @@ const YEAR_SECONDS = 31_536_000;
 /** A name with a hash in it, compressed or not. */
 const HASHED = /[.-][0-9a-f]{32}\.[a-z0-9]+(\.(br|gz))?$/;
 
-/** Folders of files, and hidden files: what is not there is missing, and no screen of the application. */
+/** Asset folders and hidden files: missing ones are a 404, not a screen of the application. */
 const NO_SCREEN = /^\/(assets|icons|bench|_expo|demo-curves)(\/|$)|(^|\/)(\.|%2e)/i;
 
 const cacheOf = (file: string): string =>
   HASHED.test(path.basename(file)) ? `public, max-age=${YEAR_SECONDS}, immutable` : 'no-cache';
 
 /**
- * The application's own server: gives out the export, says which workshop to open, and stands in for the instruments
- * of a bench. Keeps no data.
+ * The application's server: serves the export, says which workshop to open, and simulates the instruments of a bench. Keeps no
+ * data.
  */
 export function makeApp(options: AppOptions): Express {
   const { distDir, benchDir, workshop, benches, log, perMinute } = options;
@@ -50,7 +50,7 @@ export function makeApp(options: AppOptions): Express {
       listeners: benches.listeners,
     });
   });
-  // Event streams come before compression, which would hold them back.
+  // Event streams before compression, which would buffer them.
   app.use(benchRoutes(benches, benchDir));
   app.use(compression());
   app.get('/api/workshop', (_request, response) => {
@@ -81,7 +81,7 @@ export function makeApp(options: AppOptions): Express {
   return app;
 }
 
-/** Says nothing of the inside, whatever went wrong. */
+/** Reveals no internals in any error. */
 const faults =
   (log: Logger): ErrorRequestHandler =>
   (error: unknown, _request, response, next) => {

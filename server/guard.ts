@@ -5,9 +5,9 @@ import type { RequestHandler } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 
-/* What is around the application is kept out of it. */
+/* Protection of the application from outside. */
 
-/** Headers of every answer: no script but the application's own, no frame around it, nothing of the device but its camera. */
+/** Headers of every answer: only the application's own scripts, no framing, no device access except the camera. */
 export const headers: readonly RequestHandler[] = [
   helmet({
     contentSecurityPolicy: {
@@ -45,8 +45,8 @@ const nameOf = (host: string): string =>
     .toLowerCase();
 
 /**
- * Answers only to this machine's own names and to addresses: a page from elsewhere that has its own name point here could
- * otherwise read and press what it likes.
+ * Answers only to this machine's own names and addresses: otherwise a foreign page whose name points here could read and press
+ * anything.
  */
 export const ownNamesOnly: RequestHandler = (request, response, next) => {
   const name = nameOf(request.headers.host ?? '');
@@ -55,7 +55,7 @@ export const ownNamesOnly: RequestHandler = (request, response, next) => {
   response.status(421).type('text/plain').send('This server has a different name.\n');
 };
 
-/** What changes anything is asked by our own pages only. */
+/** Changes may be requested by our own pages only. */
 export const ownPagesOnly: RequestHandler = (request, response, next) => {
   const { origin, host } = request.headers;
   const foreign =
@@ -74,6 +74,6 @@ export const slowDown = (perMinute: number): RequestHandler =>
     standardHeaders: 'draft-8',
     legacyHeaders: false,
     message: 'Too many requests: wait a minute.\n',
-    // Express knows the address; no proxy stands before this server.
+    // Express knows the address; there is no proxy in front.
     validate: { xForwardedForHeader: false },
   });

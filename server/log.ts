@@ -3,7 +3,7 @@ import path from 'node:path';
 import type { RequestHandler } from 'express';
 import type { Logger } from 'pino';
 
-/** What was asked for, without what it was about: no job, no query, no address is written down. */
+/** Logs the kind of a request without its content: no job, query or address. */
 export function kindOf(asked: string): string {
   if (asked === '/api/health' || asked === '/api/workshop') return asked;
   const bench = /^\/api\/bench\/\d+(?:\/(stream|press|dyno|unit|lose))?$/.exec(asked);

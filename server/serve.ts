@@ -8,7 +8,7 @@ import type { AppOptions } from './app';
 import { makeApp } from './app';
 import { Benches } from './bench/benches';
 
-/** Connections at once; what comes beyond is turned away at the door. */
+/** Maximum simultaneous connections; further ones are refused. */
 const MAX_CONNECTIONS = 600;
 const HEADERS_MS = 10_000;
 const REQUEST_MS = 30_000;
@@ -34,7 +34,7 @@ interface Options extends Pick<AppOptions, 'distDir' | 'benchDir' | 'workshop'> 
   readonly headersMs?: number;
 }
 
-/** The server with its limits; it listens when told to. */
+/** The server with its limits; it listens when started. */
 export function makeServer({
   log = pino({ level: 'silent' }),
   perMinute = PER_MINUTE,

@@ -4,11 +4,11 @@ import type { SimulatedReading } from './instruments';
 import { Instruments } from './instruments';
 
 const BENCHES = 2;
-/** Listeners on one bench at most; further ones are told to come back. */
+/** Maximum listeners per bench; further ones are asked to retry. */
 const MAX_LISTENERS = 250;
 const HEARTBEAT_MS = 10_000;
 const RETRY_MS = 1500;
-/** A listener that lies so far behind takes nothing any more: its link is dead. */
+/** A listener this far behind is disconnected: its link is dead. */
 const MAX_BEHIND_BYTES = 65_536;
 /** How often the dyno sends while a pull lasts. */
 const DYNO_MS = 100;
@@ -55,7 +55,7 @@ export class InstrumentBench {
     return this.pulling !== undefined;
   }
 
-  /** A pull on the dyno; what it measures goes out while it lasts. */
+  /** A dyno pull; samples are sent while it runs. */
   pull(): void {
     const { seconds } = this.instruments.settings.engine;
     const parts = this.instruments.pullEngine(Math.max(1, Math.round((seconds * 1000) / DYNO_MS)));
@@ -76,7 +76,7 @@ export class InstrumentBench {
     this.tellAll(': beat\n\n');
   }
 
-  /** The link goes, for everyone, and stays gone for a while. */
+  /** Drops the link for everyone, for a while. */
   lose(seconds: number): void {
     this.lostUntil = Date.now() + seconds * 1000;
     this.hangUp();

@@ -1,8 +1,8 @@
 import { fromBase, unitById } from '../../src/core/units/quantity';
 
 /*
- * A stand-in for a dyno: an engine made up by a formula is pulled up through its speeds and runs down with the throttle shut.
- * Readings scatter, and no two pulls are quite the same.
+ * A simulated dyno: an engine by a formula is pulled up through its speeds and coasts down. Readings scatter, and no two pulls
+ * are equal.
  */
 
 export type DynoUnit = 'N·m' | 'ft·lb';
@@ -26,7 +26,7 @@ export const DEFAULT_ENGINE: DynoEngine = {
   seconds: 7,
 };
 
-/** What goes out in one breath while a pull lasts. */
+/** Samples sent at once during a pull. */
 export interface SimulatedPull {
   readonly device: 'dyno';
   readonly id: number;
@@ -47,7 +47,7 @@ const SCATTER = 0.006;
 const PULL_SCATTER = 0.004;
 const SCATTER_RPM = 4;
 const SAMPLES = 140;
-/** On the way down the engine holds back, N·m, until about half its speed. */
+/** Engine braking while coasting, N·m, until about half speed. */
 const DRAG = -4.5;
 const DOWN = 20;
 

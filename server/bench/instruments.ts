@@ -5,8 +5,8 @@ import type { DynoEngine, SimulatedPull, DynoUnit } from './dyno';
 import { DEFAULT_ENGINE, pullOf, shownAs } from './dyno';
 
 /*
- * Stand-ins for the instruments of a shop: a digital gauge, a spring tester and a dyno. They behave as such things do:
- * readings scatter, the unit key gets pressed by a sleeve, and the radio link drops.
+ * Simulated instruments of a shop: a digital gauge, a spring tester and a dyno. They behave like real ones: readings scatter,
+ * the unit key gets pressed by mistake, and the radio link drops.
  */
 
 export type GaugeUnit = 'mm' | 'in';
@@ -28,7 +28,7 @@ export interface SimulatedTesterReading {
 
 export type SimulatedReading = SimulatedGaugeReading | SimulatedTesterReading | SimulatedPull;
 
-/** The diaphragm that may lie on the tester, mm: its cone stands 5.2 high with its thickness. */
+/** The diaphragm on the tester, mm: 5.2 high including its thickness. */
 const DIAPHRAGM = { outerDiameter: 108, innerDiameter: 82, thickness: 1.8, coneHeight: 3.4 };
 
 /** Standard deviation of a hand-held thickness reading, mm. */
@@ -41,9 +41,9 @@ const SLIP = 1 / 25;
 const DYNO_SLIP = 1 / 3;
 
 export interface BenchSettings {
-  /** What lies between the jaws, mm. */
+  /** Thickness between the jaws, mm. */
   readonly thickness: number;
-  /** What lies on the tester: a coil spring, or a diaphragm. */
+  /** Part on the tester: a coil spring, or a diaphragm. */
   readonly onTester: 'coil' | 'diaphragm';
   readonly springRate: number;
   readonly springFree: number;
@@ -74,7 +74,7 @@ export class Instruments {
     this.random = seededRandom(seed);
   }
 
-  /** What the gauge sends when its button is pressed. */
+  /** A gauge reading after its button is pressed. */
   measure(): SimulatedGaugeReading {
     if (this.settings.unruly && this.random() < SLIP) this.switchUnit();
     const mm = this.settings.thickness + SCATTER_MM * this.normal();
@@ -82,7 +82,7 @@ export class Instruments {
     return { device: 'gauge', id: this.next++, text, unit: this.unit };
   }
 
-  /** What the spring tester sends when its lever is pulled down to a length. */
+  /** A spring tester reading at a length. */
   pull(length: number): SimulatedTesterReading {
     const pressed = this.forceAt(length);
     const force = pressed > 0 ? Math.max(0, pressed + SCATTER_N * this.normal()) : 0;
@@ -102,7 +102,7 @@ export class Instruments {
     return deflection <= 0 ? 0 : discSpringForce(DIAPHRAGM, Math.min(deflection, 2 * coneHeight));
   }
 
-  /** What the dyno sends of one pull, in so many parts. */
+  /** The readings of one dyno pull, in parts. */
   pullEngine(parts: number): SimulatedPull[] {
     if (this.settings.unruly && this.random() < DYNO_SLIP)
       this.dynoUnit = this.dynoUnit === 'N·m' ? 'ft·lb' : 'N·m';

@@ -57,7 +57,7 @@ export function benchRoutes(benches: Benches, pagesDir: string): Router {
     const length = numberIn(request.body, 'length');
     const reading =
       length === undefined ? bench.instruments.measure() : bench.instruments.pull(length);
-    // A press while the link is lost goes nowhere, as on the real thing.
+    // A press while disconnected is lost, as on a real gauge.
     const heard = bench.lost ? 0 : bench.send(reading);
     response.json({ ...stateOf(bench), reading, heard });
   });
@@ -108,7 +108,7 @@ function numberIn(body: unknown, key: string): number | undefined {
   return typeof value === 'number' && Number.isFinite(value) && value > 0 ? value : undefined;
 }
 
-/** What a request may change, up to what. */
+/** Settings a request may change, with their maximum. */
 const MOST = { thickness: 1000, springRate: 1000, springFree: 1000 } as const;
 const ENGINE_MOST = {
   peakTorque: 400,
@@ -133,7 +133,7 @@ function numbersIn<K extends string>(
   return found;
 }
 
-/** Settings with what a request changes; nothing when a number in it is none. */
+/** Settings changed by a request; undefined for an invalid number. */
 function settingsFrom(body: unknown, now: BenchSettings): BenchSettings | undefined {
   if (typeof body !== 'object' || body === null) return now;
   const numbers = numbersIn(body, MOST);

@@ -40,7 +40,7 @@ interface Shown {
   readonly range?: { readonly low: number; readonly high: number };
 }
 
-/** The same for a terminal: verdicts, figures, and what else was asked for as indented JSON. */
+/** The same for a terminal: verdicts, figures, and further output as indented JSON. */
 export function table(result: Readonly<Record<string, unknown>>): string {
   const {
     overall,

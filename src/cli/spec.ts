@@ -69,7 +69,7 @@ export interface Speaker {
   readonly terminal: boolean;
 }
 
-/** Does what the arguments ask. @returns the exit code */
+/** Runs the command given by the arguments. @returns the exit code */
 export function runSpec(args: readonly string[], say: Speaker): number {
   try {
     return run(args, say);

@@ -1,6 +1,6 @@
 /**
- * The one error that the core throws: a value outside the domain of a formula.
- * `path` names the argument or job field, `accepted` says what would have been taken.
+ * The one error that the core throws: a value outside the domain of a formula. `path` names the argument or job field,
+ * `accepted` the valid values.
  */
 export class DomainError extends Error {
   constructor(
@@ -18,7 +18,7 @@ function describe(given: unknown): string {
   return typeof given === 'string' ? `"${given}"` : JSON.stringify(given);
 }
 
-/** What a calculation comes to when no figure can come of it, although every value is in its range. */
+/** A calculation without a result, although every value is in its range. */
 export class Impossible extends DomainError {
   /** @param sentence why, for a builder: "the clutch never locks." */
   constructor(readonly sentence: string) {
@@ -36,7 +36,7 @@ export interface Bounds {
 }
 
 /**
- * Says in words what `bounds` takes: "a whole number, 1 to 24", "a number above 0".
+ * Describes `bounds` in words: "a whole number, 1 to 24", "a number above 0".
  * @example describeBounds({ above: 0, max: 5 }) // "a number above 0 and up to 5"
  */
 export function describeBounds(bounds: Bounds, unit = ''): string {
@@ -50,7 +50,7 @@ export function describeBounds(bounds: Bounds, unit = ''): string {
 }
 
 /**
- * Whether a finite number lies within `bounds`. NaN and infinities never do.
+ * Whether a finite number is within `bounds`. NaN and infinities never are.
  * @example isWithin(3, { min: 0, max: 5 }) // true
  */
 export function isWithin(value: number, bounds: Bounds): boolean {
@@ -78,7 +78,7 @@ export const POSITIVE: Bounds = { above: 0 };
 export const NOT_NEGATIVE: Bounds = { min: 0 };
 
 /**
- * What some work gives, or nothing where its values lie outside what a formula takes.
+ * Runs a calculation, or returns undefined where its values are outside the domain of a formula.
  * @example attempt(() => Math.sqrt(4)) // 2
  */
 export function attempt<T>(work: () => T): T | undefined {

@@ -7,8 +7,8 @@ export const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 
 let collator: Intl.Collator | undefined;
 
 /**
- * The order of names as somebody reads them: in the device's language, numbers by their size. Any text; never throws.
- * The first of them in a process makes the browser read its tables, some 40 ms: not for what is drawn first.
+ * Sorts names for readers: in the device's language, numbers by value. The first call in a process loads the browser's tables,
+ * some 40 ms: do not use it before the first paint.
  * @example byName('holm 450', 'Holm 1000') // -1
  */
 export function byName(a: string, b: string): number {

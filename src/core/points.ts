@@ -1,5 +1,5 @@
 /**
- * The value at a place along points: straight between them, level before the first and after the last.
+ * Interpolates along points: linear between them, constant before the first and after the last.
  * @param points in rising order of their place, one or more
  * @param at the place, in the unit of `placeOf`
  * @returns in the unit of `valueOf`; 0 where there is no point

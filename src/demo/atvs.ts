@@ -7,8 +7,8 @@ import { CURVES } from './curves';
 import { countedIn, withTorques, worked } from './worked';
 
 /**
- * Utility quad, hands-off starts wanted: an expanding disc on a diaphragm that works past its peak. The first reading
- * of lever gain was off target, the second taught this machine's own ratio.
+ * Utility quad, hands-off starts wanted: an expanding disc on a diaphragm past its peak. The first lever gain was off target,
+ * the second gave this machine's own ratio.
  */
 export function handsOff(): Job {
   const job = blankJob('demo-ur-0102', 'UR-0102', '2026-10-02T10:15:00.000Z');

@@ -3,14 +3,14 @@ import type { Entry, Job, Plate, Source } from '@/core/job/types';
 import { POINTS } from '@/core/job/types';
 import { smallParts, stripLines } from '@/core/strip/stripList';
 
-/* What the records of the invented demo workshop are made with: only inputs, every result is worked out by the core. */
+/* Shared parts of the invented demo workshop: only inputs, every result comes from the core. */
 
 export const MANUAL: Source = { kind: 'manual', note: 'made-up manual of the demo machine' };
 export const measuredOn = (date: string): Source => ({ kind: 'measured', date });
 export const testedOn = (date: string): Source => ({ kind: 'tested', date });
 export const manual = (value: number): Entry => entry(value, MANUAL);
 
-/** Sheets of the shop's library, by the machine whose limits they hold. */
+/** Spec sheets of the shop, by machine. */
 export const LIMITS_OF_TARN = 'limits-tarn-450';
 export const LIMITS_OF_HOLM = 'limits-holm-700';
 
@@ -29,7 +29,7 @@ export function read(
   }));
 }
 
-/** The strip list of this very clutch, done, with what was counted out; of what is not named there was one. */
+/** The completed strip list of this clutch with counts; 1 for every part not named. */
 export function stripped(
   job: Job,
   date: string,

@@ -1,8 +1,8 @@
 import type { TorqueCurve } from '@/core/job/types';
 
 /*
- * Torque curves of the invented engines, made up by a formula: a parabola through the peak. The same stand as CSV
- * files in public/demo-curves (`npm run demo-curves` writes them).
+ * Torque curves of the invented engines, by a formula: a parabola through the peak. Also written as CSV files in public/demo-
+ * curves by `npm run demo-curves`.
  */
 
 interface MadeUp {

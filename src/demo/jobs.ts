@@ -5,8 +5,8 @@ import { hardToFindNeutral, narrowHub } from './oldAndBig';
 import { signedLighterLever, slipsWhenHot } from './tarn';
 
 /*
- * Sallow Gate Works, the invented workshop that ships with the product. Machines, figures and dates are made
- * up; only inputs stand here, every result is worked out by the core.
+ * Sallow Gate Works, the invented workshop that ships with the product. Machines, figures and dates are invented; only inputs
+ * are here, every result comes from the core.
  */
 
 const MAKERS: readonly (readonly [number: string, make: () => Job])[] = [

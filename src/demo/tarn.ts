@@ -9,7 +9,7 @@ import { LIMITS_OF_TARN, manual, measuredOn, read, stripped } from './common';
 import { CURVES } from './curves';
 import { BENCH, countedIn, withTorques, worked } from './worked';
 
-/** What both Tarn 450 have in common. */
+/** Common data of both Tarn 450. */
 const TARN_DISC: PlateKind = {
   ...blankKind('disc', 'friction', 'Disc'),
   thickness: manual(2.9),
@@ -66,8 +66,8 @@ function lay(discs: number, steel: string): Plate[] {
 }
 
 /**
- * Trail single, lighter lever wanted: a ninth disc on thin steels lets softer springs hold. What was thought of before
- * stands beside it: the pack as it came, and the softer springs alone, which slip.
+ * Trail single, lighter lever wanted: a ninth disc on thin steels allows softer springs. Its variants: the original pack, and
+ * the softer springs alone, which slip.
  */
 export function lighterLever(): Job {
   const job = nineDiscs();
@@ -133,7 +133,7 @@ export function signedLighterLever(): Job {
   return { ...sealed, visits: returnsOf(sealed), updatedAt: '2026-11-16T10:20:00.000Z' };
 }
 
-/** What each disc had lost at each return, in thousandths of a millimetre, innermost first. */
+/** Wear of each disc at each visit, in thousandths of a millimetre, innermost first. */
 const LOST = [
   { date: '2026-05-11', hours: 230, lost: [6, 7, 7, 6, 7, 7, 6, 7, 7], play: 2.4 },
   { date: '2026-08-03', hours: 253, lost: [16, 17, 17, 16, 17, 17, 16, 17, 17], play: 2.6 },
@@ -188,7 +188,7 @@ function nineDiscs(): Job {
     pack: {
       ...job.pack,
       kinds: [TARN_DISC, TARN_FIRST_DISC, thin],
-      // Thin steels leave the springs more room to follow: the window reaches lower than the maker's own.
+      // Thin steels leave the springs more travel: the limits reach lower than the maker's.
       windowMin: manual(33.5),
       plates: read(
         lay(9, 'steel-thin'),
@@ -249,7 +249,7 @@ function nineDiscs(): Job {
   };
 }
 
-/** What was counted out of UR-0106; of everything else there was one. */
+/** Small parts counted in UR-0106; 1 for all others. */
 const OUT_0106: Readonly<Record<string, number>> = {
   'Cover bolts': 9,
   Dowels: 2,

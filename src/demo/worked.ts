@@ -49,7 +49,7 @@ export function withTorques(job: Job, torques: DemoTorques): Job {
   };
 }
 
-/** Small parts counted back in, but for those named, which stand one short. */
+/** All small parts counted back in, except one each of those named. */
 export function countedIn(job: Job, date: string, short: readonly string[] = []): Job {
   const source = measuredOn(date);
   const back = (part: SmallPart): SmallPart => {

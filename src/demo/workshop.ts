@@ -7,7 +7,7 @@ import { demoShelf } from './shelf';
 
 export { demoJobs, demoLibrary, demoShelf };
 
-/** All of the invented workshop in one piece, as a first visit takes it: with what the core says of each pack. */
+/** The whole invented workshop for a first visit, with the verdict on each pack. */
 export function demoWorkshop() {
   const jobs = demoJobs();
   const verdicts = jobs.map((job): readonly [string, RowVerdict] => {

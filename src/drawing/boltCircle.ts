@@ -1,6 +1,6 @@
 import { crissCross } from '@/core/worksheet/boltCircle';
 
-/** One bolt of a circle that is drawn: where it stands and when its turn comes. */
+/** One drawn bolt of a circle: its position and its turn. */
 export interface BoltPlace {
   readonly bolt: number;
   /** 1 for the bolt that is tightened first. */

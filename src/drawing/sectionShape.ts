@@ -21,9 +21,9 @@ export interface LayerShape {
   readonly linings: readonly Box[];
   /** Where lining was when the disc was new, for each lining that has worn. */
   readonly ghosts: readonly Box[];
-  /** No thickness is entered: drawn at a stand-in height, dashed. */
+  /** Thickness missing: drawn at an assumed height, dashed. */
   readonly standIn: boolean;
-  /** Where a judder spring lies in the bore. */
+  /** Position of a judder spring in the bore. */
   readonly judder?: Box;
   /** It grows in thickness with rpm. */
   readonly expands: boolean;
@@ -37,22 +37,22 @@ export interface SectionShape {
   readonly pressurePlate: Box;
   /** Ridge line of the springs over the pressure plate, as polygon points. */
   readonly ridge: readonly (readonly [number, number])[];
-  /** Height at which the hub's spline ends, where it is known and lies in the drawing. */
+  /** Height of the spline's end, where known and inside the drawing. */
   readonly splineEnd?: number;
   readonly pixelsPerMm: number;
-  /** Height of the whole drawing: more than what was given once it is enlarged. */
+  /** Height of the whole drawing, larger when zoomed. */
   readonly height: number;
 }
 
-/** What the section is drawn as: at rest and as measured, unless it says otherwise. */
+/** State of the drawn section: at rest and as measured by default. */
 export interface SectionState {
-  /** Times as large as what fits. */
+  /** Zoom factor relative to fit. */
   readonly zoom?: number;
   /** Pressure plate lifted by so much: the layers open at the faces that slip. */
   readonly lift?: Mm;
   /** Lift that the drawing leaves room for, so that it keeps its scale while the lever is pulled. */
   readonly room?: Mm;
-  /** Wear of the whole pack beyond what is measured. */
+  /** Pack wear beyond the measured wear. */
   readonly wear?: Mm;
   readonly splineLength?: Mm | undefined;
   /** The outermost disc is an expanding one. */
@@ -75,9 +75,9 @@ const TANG = { beyond: 5, inside: 6 } as const;
 const MARGIN = 4;
 
 /**
- * The section to scale: heights by thickness, widths by radius, hub floor at the bottom, basket to the left and
- * hub to the right. A pack that would be taller than the drawing is scaled down, never cut. Lifted, each slipping face
- * opens by its clearance and each warped plate takes the room of its warp; at rest no room is drawn for that.
+ * The section to scale: heights by thickness, widths by radius, hub floor at the bottom, basket left and hub right. A pack
+ * taller than the drawing is scaled down, never cut. Lifted, each friction face opens by its clearance and each warped plate
+ * takes its out-of-flat; at rest nothing is added.
  */
 export function shapeSection(
   layout: PackLayout,
@@ -119,7 +119,7 @@ export function shapeSection(
     const y = bottom - h;
     bottom = y;
     const basket = layer.turnsWith === 'basket';
-    // A tang in an offset slot stands half a pitch on: its end is drawn short of the finger.
+    // A tang in an offset slot is half a pitch on: its end is drawn short of the finger.
     const beyond = layer.plate.offsetSlot ? TANG.beyond / 2 : TANG.beyond;
     const coreFrom = basket ? outermost + beyond : outermost + 1;
     const coreTo = basket ? innermost - 0.5 : innermost - TANG.inside;
@@ -227,7 +227,7 @@ export function openedBy(layout: PackLayout, lift: Mm): ReadonlyMap<number, Mm> 
   return room;
 }
 
-/** What a measured disc has lost against new, mm; 0 while it is not known. */
+/** Wear of a measured disc, mm; 0 while unknown. */
 function wearOf({ measured, thickness, kind }: PackLayer): Mm {
   return measured && thickness !== undefined && kind.thickness
     ? Math.max(0, kind.thickness.value - thickness)

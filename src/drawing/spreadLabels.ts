@@ -1,4 +1,4 @@
-/** Spreads label positions so that none lies closer to the next than `gap`, moving them as little as the room lets. */
+/** Spreads label positions to at least `gap` apart, moving them as little as possible. */
 export function spreadLabels(
   wanted: readonly number[],
   gap: number,
@@ -6,7 +6,7 @@ export function spreadLabels(
   bottom: number,
 ): number[] {
   const placed: number[] = [];
-  // From the foot up: wanted runs from the hub floor outward, so y falls.
+  // From the bottom up: the order is from the hub floor outward, so y falls.
   wanted.forEach((y, i) =>
     placed.push(Math.min(y, i === 0 ? bottom : (placed[i - 1] ?? bottom) - gap)),
   );

@@ -3,12 +3,12 @@ import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator';
 import type { Due } from '@/core/due/due';
 import { readSentence } from '@/core/text/sentence';
 
-/** Identifiers end in this, as RFC 5545 asks; it is no address that answers. */
+/** Suffix of identifiers, required by RFC 5545; not a real address. */
 const NAMESPACE = 'under-ridge.invalid';
 
 /**
- * What is due as an iCalendar (RFC 5545). Each event keeps its identifier from one export to the next, so that a calendar
- * updates it instead of showing it twice.
+ * Due dates as iCalendar (RFC 5545). Event identifiers are stable, so that a calendar updates events instead of duplicating
+ * them.
  * @param now time of the export; it also is the number by which a later export goes before an earlier one
  */
 export function writeCalendar(due: readonly Due[], now: Date): string {

@@ -1,2 +1,2 @@
-/* QR codes, loaded as one piece when one is drawn or read. What is in them is read and written by `jsonFiles.ts`. */
+/* QR codes, loaded as one chunk when needed. Their content is handled by `jsonFiles.ts`. */
 export { drawQr, findQr, qrPng } from './qr';

@@ -1,6 +1,6 @@
 /*
- * Readers and writers of CSV. They stand on the core's figures, so they are part of the workbench: a piece of their own would
- * put what they share with it into the first screen.
+ * Readers and writers of CSV. They use the core's figures, so they share its chunk: a chunk of their own would pull shared code
+ * into the first screen.
  */
 export { MAX_CSV_BYTES } from './csvTable';
 export { writeOrderCsv } from './orderCsv';

@@ -5,12 +5,12 @@ import { toBase, UNITS, unitSpelled } from '@/core/units/quantity';
 
 import { FileRefused } from './refused';
 
-/* What readers of CSV files of readings share: rows with their lines, numbers as people and loggers write them, units. */
+/* Shared code of CSV readers: rows with line numbers, numbers as people and loggers write them, units. */
 
 export const MAX_CSV_BYTES = 2_000_000;
 
 export interface CsvRows {
-  /** Rows that hold something, each with its line in the file. */
+  /** Non-empty rows, each with its line number. */
   readonly filled: readonly { readonly line: number; readonly cells: readonly string[] }[];
   readonly numbers: NumberStyle;
 }
@@ -22,7 +22,7 @@ export interface NumberStyle {
 }
 
 /**
- * Parts a text into rows: comma, semicolon, tab or bar between columns; blank lines and remarks left out.
+ * Splits a text into rows: comma, semicolon, tab or bar between columns; blank lines and remarks left out.
  * @param what the file should be, for the message: "a torque curve"
  * @throws {FileRefused} when it is too large, empty or no text, or a row has more values than there are columns
  */
@@ -57,7 +57,7 @@ export function openCsv(text: string, what: string): CsvRows {
   };
 }
 
-/** What parts the columns: where a line has semicolons or tabs, its commas are decimal ones. */
+/** The column separator: with semicolons or tabs, commas are decimal commas. */
 function delimiterOf(text: string): string {
   const first = text.split(/\r?\n/).find((l) => l.trim() !== '' && !isRemark([l.trim()])) ?? '';
   return [';', '\t', '|'].find((d) => first.includes(d)) ?? ',';
@@ -73,7 +73,7 @@ const FILE_UNITS: Partial<Record<Quantity, Readonly<Record<string, number>>>> = 
   torque: { knm: 1000, mnm: 0.001, ncm: 0.01, danm: 10 },
 };
 
-/** What stands in brackets behind a name and is no unit. */
+/** Text in brackets after a name that is not a unit. */
 const REMARK_IN_BRACKETS = /corr|sae|din|iso|wheel|crank|engine|raw|smooth|run|std|mean|avg|\d/i;
 
 /** A unit as a file names it. */

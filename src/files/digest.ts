@@ -3,8 +3,7 @@ import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import canonicalize from 'canonicalize';
 
 /**
- * SHA-256 of plain data in canonical JSON (RFC 8785), in hex: the same for the same content, whatever the order of its
- * names or the program that wrote it.
+ * SHA-256 of plain data in canonical JSON (RFC 8785), in hex: independent of key order and of the program that wrote it.
  * @throws {TypeError} for what JSON can't hold
  */
 export function digestOf(content: object): string {

@@ -8,11 +8,11 @@ import { packBackup, unpackBackup } from './workshopZip';
 
 /* Whole workshops read and written: in a worker, or where there is none on this thread. */
 
-/** Jobs that go to the page at once: taking over all of them would hold its thread. */
+/** Jobs sent to the page at once: all together would block its thread. */
 const AT_ONCE = 50;
 
 export const fileRuns = {
-  /** A workshop file by itself, without photographs. */
+  /** A workshop file without photographs. */
   write: (workshop: Workshop, now: string): string => writeWorkshopFile(workshop, now),
   /** The backup of a workshop, as the bytes of a zip. */
   pack: (workshop: Workshop, photos: ReadonlyMap<string, Uint8Array>, now: string): Uint8Array => {

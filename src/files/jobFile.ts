@@ -6,7 +6,7 @@ import { digestOf } from './digest';
 import { FileRefused } from './refused';
 import { FORMAT, JOB_FILE, VERSION } from './schema/job';
 
-/** Text in a field that is no value yet, by the field's path. */
+/** Draft texts, by field path. */
 export type Unfinished = Readonly<Record<string, string>>;
 
 export interface JobFile {
@@ -22,7 +22,7 @@ export function writeJobFile(job: Job, unfinished: Unfinished, now: string): str
   return `${JSON.stringify(jobFileOf(job, unfinished, now), null, 2)}\n`;
 }
 
-/** The content of a job file as plain data, which is also how a job stands in a workshop file. */
+/** The content of a job file as plain data, as also used in a workshop file. */
 export function jobFileOf(job: Job, unfinished: Unfinished, now: string): object {
   const left = Object.keys(unfinished).length > 0 ? { unfinished } : {};
   return { format: FORMAT, version: VERSION, exportedAt: now, job, ...left };
@@ -135,7 +135,7 @@ export function refuseReservedKeys(data: unknown): void {
   );
 }
 
-/** The path to the first name that is not allowed, or to the first place that lies too deep. */
+/** The path of the first forbidden name, or of the first place nested too deeply. */
 function reservedIn(data: unknown, depth: number): string[] | undefined {
   if (typeof data !== 'object' || data === null) return undefined;
   if (depth > MAX_DEPTH) return [];
@@ -147,13 +147,13 @@ function reservedIn(data: unknown, depth: number): string[] | undefined {
   return undefined;
 }
 
-/** Defaults of the schema must not reach into what was signed: revisions are taken as they stand in the file. */
+/** Schema defaults must not change signed content: revisions are taken as in the file. */
 function asSigned<T extends { readonly job: Job }>(file: T, data: unknown): T {
   const { signOff } = (data as { readonly job: Partial<Pick<Job, 'signOff'>> }).job;
   return signOff ? { ...file, job: { ...file.job, signOff } } : file;
 }
 
-/** A signed revision whose content is not what was signed is no record. */
+/** A revision that differs from its signed content is refused. */
 function refuseBrokenSeals(job: Job): void {
   job.signOff.revisions.forEach((revision, i) => {
     if (digestOf(revision.record) !== revision.digest) {
@@ -164,7 +164,7 @@ function refuseBrokenSeals(job: Job): void {
   });
 }
 
-/** What makes up a pack: of the job, and of each variant. */
+/** The parts of a pack: of the job, and of each variant. */
 type PackParts = Pick<Job, 'pack' | 'springs' | 'release' | 'setting'>;
 
 const refuse = (where: string, why: string): never => {

@@ -38,7 +38,7 @@ export function workshopFileJsonSchema(): object {
   };
 }
 
-/** The same schema with each part that occurs more than once said once, under `$defs`. */
+/** The same schema with repeated parts defined once, under `$defs`. */
 function named(schema: Readonly<Record<string, unknown>>): object {
   const times = new Map<string, number>();
   const count = (node: unknown): void => {
@@ -47,7 +47,7 @@ function named(schema: Readonly<Record<string, unknown>>): object {
       const text = JSON.stringify(node);
       const n = times.get(text) ?? 0;
       times.set(text, n + 1);
-      // What lies in a part that was met before is met with it.
+      // Parts inside a repeated part repeat with it.
       if (n > 0) return;
     }
     Object.values(node).forEach(count);
@@ -76,5 +76,5 @@ function named(schema: Readonly<Record<string, unknown>>): object {
 
 const isNode = (value: unknown): value is Node => typeof value === 'object' && value !== null;
 
-/** A schema says its type; lists of properties do not. */
+/** A schema has a type; a list of properties does not. */
 const isSchema = (node: Node): boolean => 'type' in node && typeof node.type === 'string';

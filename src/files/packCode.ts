@@ -15,7 +15,7 @@ import { FileRefused } from './refused';
 const VERSION = 1;
 const HEAD = [0x55, 0x52, VERSION] as const;
 
-/** As many bytes as the largest QR code holds (version 40, error correction L); ISO/IEC 18004. */
+/** Capacity of the largest QR code (version 40, error correction L); ISO/IEC 18004. */
 export const MOST_BYTES = 2953;
 
 /**
@@ -83,7 +83,7 @@ export function readPackCode(bytes: Uint8Array, id: string, number: string, now:
   }
   if (typeof spec !== 'object' || spec === null || Array.isArray(spec) || !('machine' in spec))
     throw new FileRefused('The code is damaged.');
-  // Only what a specification has: what else stands in it must not reach into the job.
+  // Only parts of a specification: anything else must not reach the job.
   const job = jobOfSpecification(onlyParts(spec as Specification), id, number, now);
   return takeJobFile(jobFileOf(job, {}, now)).job;
 }

@@ -15,7 +15,7 @@ const WANTED_BYTES = 350_000;
 const QUALITIES = [0.82, 0.7, 0.55, 0.4] as const;
 
 /**
- * Makes a photograph small: at most 1280 pixels a side, as JPEG, turned as the camera was held.
+ * Reduces a photograph: at most 1280 pixels a side, as JPEG, with its orientation applied.
  * @throws {FileRefused} for what is no picture, or one that this browser can't read, saying what to do
  */
 export async function shrinkPicture(file: File): Promise<SmallPicture> {
@@ -62,7 +62,7 @@ async function openPicture(file: File): Promise<ImageBitmap> {
   }
 }
 
-/** A picture on a canvas, made smaller where it is larger than asked. */
+/** A picture on a canvas, reduced to the maximum size. */
 function drawn(
   bitmap: ImageBitmap,
   maxSide: number,
@@ -73,14 +73,14 @@ function drawn(
   canvas.height = Math.max(1, Math.round(bitmap.height * scale));
   const context = canvas.getContext('2d');
   if (!context) throw new FileRefused('This browser can’t reduce the picture.');
-  // JPEG knows no transparency: what was clear becomes white, not black.
+  // JPEG has no transparency: clear areas become white, not black.
   context.fillStyle = '#fff';
   context.fillRect(0, 0, canvas.width, canvas.height);
   context.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
   return { canvas, context };
 }
 
-/** Bytes that a base64 data address stands for. */
+/** Bytes of a base64 data URL. */
 function bytesOf(dataUrl: string): number {
   return Math.round(((dataUrl.length - dataUrl.indexOf(',') - 1) * 3) / 4);
 }

@@ -1,4 +1,4 @@
-/** What a file says of itself comes into the reason: no more of it than a reader bears, and nothing that hides or turns text. */
+/** Text from the file in a message: shortened, and without characters that hide or reverse text. */
 const MOST_CHARS = 400;
 const HIDDEN = /[\p{Cc}\p{Cs}\u200E\u200F\u202A-\u202E\u2066-\u2069]/gu;
 

@@ -35,7 +35,7 @@ export const canShare = (): boolean =>
   typeof navigator.canShare === 'function' &&
   navigator.canShare({ files: [new File(['x'], 'x.json', { type: 'application/json' })] });
 
-/** Hands a file over by the device's own sheet; closing the sheet without choosing is no fault. */
+/** Shares a file by the device's own sheet; closing it without a choice is not an error. */
 export async function share(
   name: string,
   content: string | Uint8Array,

@@ -17,8 +17,8 @@ const PLACE_HEAD = {
 } as const;
 
 /**
- * Reads points of a spring tester from a CSV file: a column of length (coil springs) or deflection (diaphragms) and one
- * of force, in any order, with units in the header or mm and N. Without a header the first column is the place.
+ * Reads spring tester points from a CSV file: a column of length (coil springs) or deflection (diaphragms) and one of force, in
+ * any order, with units in the header or mm and N. Without a header the first column is length or deflection.
  * @param place what the points are taken over
  * @throws {FileRefused} naming the line, when it is no such file
  */

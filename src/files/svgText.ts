@@ -1,4 +1,4 @@
-/** Text as it may stand in XML; what XML 1.0 does not allow is left out. */
+/** Text for XML; characters not allowed in XML 1.0 are removed. */
 export function escapeXml(text: string): string {
   return text
     .replace(/[^\t\n\r\u0020-\uD7FF\uE000-\uFFFD\u{10000}-\u{10FFFF}]/gu, '')

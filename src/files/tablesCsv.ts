@@ -132,7 +132,7 @@ export function writeLogCsv(jobs: readonly Job[]): string {
   );
 }
 
-/** The shelf, with what of it lies in jobs. */
+/** The shelf, with the parts in jobs. */
 export function writeShelfCsv(stock: Stock, jobs: readonly Job[]): string {
   const taken = reserved(jobs);
   const left = (id: string, count: number) => ({

@@ -5,7 +5,7 @@ import type { NumberStyle } from './csvTable';
 import { readCell, unitIn } from './csvTable';
 import { FileRefused } from './refused';
 
-/** A column of a dyno's file that says how hard the engine pulls: torque, or power from which it follows. */
+/** A dyno column with torque, or power from which torque follows. */
 export interface PullColumn {
   readonly at: number;
   /** As the header has it. */
@@ -16,18 +16,18 @@ export interface PullColumn {
   readonly toTorque: (value: number, rpm: number) => NewtonMetre;
 }
 
-/** Where speed and torque stand in a file. */
+/** Columns of speed and torque in a file. */
 export interface Columns {
   readonly speed: number;
   readonly speedFactor: number;
   readonly torque: PullColumn;
   /** The file has power alone, and torque follows from it. */
   readonly fromPower: boolean;
-  /** Power beside torque: what the torque is held against. */
+  /** Power beside torque, for a cross-check. */
   readonly power?: PullColumn;
-  /** The header says that it was measured at the wheel. */
+  /** The header says it was measured at the wheel. */
   readonly atWheel: boolean;
-  /** What was taken as what, a sentence each. */
+  /** How the columns were interpreted, one sentence each. */
   readonly notes: readonly string[];
   /** Rows before the first reading. */
   readonly skip: number;
@@ -49,7 +49,7 @@ const POWER_UNITS = [
 ] as const;
 
 /**
- * Finds speed and torque among the columns by the header, or by size where there is none.
+ * Finds speed and torque among the columns by the header, or by magnitude without one.
  * @param head the first rows
  * @throws {FileRefused} when there is no column for one of them
  */
@@ -92,7 +92,7 @@ function headed(
   const torqueAt = cells.findIndex((c, i) => i !== speed && TORQUE_HEAD.test(c));
   const powerAt = cells.findIndex((c, i) => i !== speed && i !== torqueAt && POWER_HEAD.test(c));
   const at = torqueAt < 0 ? powerAt : torqueAt;
-  // A line of units may stand under the names.
+  // A row of units may follow the names.
   const under = head[row + 1] ?? [];
   const hasUnits = !isNumber(under[speed]) && !isNumber(under[at]);
   const said = (column: number) =>

@@ -10,9 +10,9 @@ import { findColumns } from './torqueColumns';
 /** A curve read from a file, and how it was read, for the builder to look over before it is taken. */
 export interface TorqueFile {
   readonly curve: TorqueCurve;
-  /** What was taken as what, and what was left out, a sentence each. */
+  /** How the columns were interpreted, and the rows left out, one sentence each. */
   readonly notes: readonly string[];
-  /** The file says that it was measured at the wheel, where less arrives than the engine gives. */
+  /** The file says it was measured at the wheel, after the drivetrain's losses. */
   readonly atWheel: boolean;
 }
 
@@ -23,9 +23,9 @@ const LEAST_TOP = 100;
 const APART = 0.04;
 
 /**
- * Reads torque over rpm from a CSV file: comma, semicolon or tab, decimal point or comma, columns in any order, units
- * in the header or N·m, blank lines left out. A file with power alone is read as the torque that the power stands for, and
- * torque beside power is held against it. Rows are put in order of rpm, and several at one rpm become their mean.
+ * Reads torque over rpm from a CSV file: comma, semicolon or tab, decimal point or comma, columns in any order, units in the
+ * header or N·m, blank lines left out. Torque is calculated from power if it is missing, and cross-checked otherwise. Rows are
+ * sorted by rpm, and repeated speeds averaged.
  * @param text the file's text, at most 2 MB
  * @throws {FileRefused} naming the line, when it is no such file
  */
@@ -71,7 +71,7 @@ export function readTorqueCsv(text: string, fileName: string): TorqueFile {
 }
 
 interface Row extends TorquePoint {
-  /** The torque that the row's power stands for. */
+  /** Torque from the row's power. */
   readonly byPower?: number;
 }
 
@@ -107,7 +107,7 @@ function readRow(
   };
 }
 
-/** What to say where the file's power and torque are not of one engine. */
+/** Message for a file whose power and torque do not match. */
 function againstPower(rows: readonly Row[]): string[] {
   const most = rows.reduce<Row | undefined>(
     (best, row) => (row.byPower !== undefined && row.torque > (best?.torque ?? 0) ? row : best),

@@ -4,7 +4,7 @@ import { WORKSHOP_VERSION } from './schema/workshop';
 export type WorkshopData = Readonly<Record<string, unknown>>;
 
 interface Step {
-  /** What the step adds, in words. */
+  /** Data added by the upgrade, in words. */
   readonly adds: string;
   readonly take: (data: WorkshopData) => WorkshopData;
 }
@@ -26,10 +26,7 @@ const STEPS: Readonly<Record<number, Step>> = {
   },
 };
 
-/**
- * Brings the content of an earlier version's file up to this version, step by step; what is malformed in it stays so, for
- * the schema to refuse.
- */
+/** Upgrades the content of an earlier file version step by step; malformed content stays for the schema to refuse. */
 export function upgradeWorkshop(data: WorkshopData): {
   readonly data: WorkshopData;
   readonly upgraded?: string;

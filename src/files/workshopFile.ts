@@ -8,7 +8,7 @@ import { FileRefused } from './refused';
 import { entryOf } from './schema/parts';
 import { WORKSHOP_FILE, WORKSHOP_FORMAT, WORKSHOP_VERSION } from './schema/workshop';
 
-/** Told now and then while a large file is read, as a share from 0 to 1. */
+/** Progress of reading a large file, 0 to 1. */
 export type ReadProgress = (share: number) => void;
 
 /** Writes a workshop as the text of a file. */
@@ -38,9 +38,9 @@ export interface RefusedJob {
 
 export interface ReadWorkshop {
   readonly workshop: Workshop;
-  /** Jobs that are set aside; who reads the file decides whether the rest is imported without them. */
+  /** Refused jobs; the caller decides whether to import the rest. */
   readonly refused: readonly RefusedJob[];
-  /** What was done to bring a file of an earlier version up to this one, in words; nothing for one of this version. */
+  /** Upgrades applied to an earlier version, in words; undefined for the current one. */
   readonly upgraded?: string | undefined;
 }
 
@@ -55,8 +55,7 @@ interface Frame {
 const AT_ONCE = 20;
 
 /**
- * Reads the text of a workshop file; lets go of the thread now and then. A job that is refused is set aside and named.
- * A file of an earlier version is brought up to this one.
+ * Reads the text of a workshop file, yielding to the thread. Refused jobs are listed; files of an earlier version are upgraded.
  * @throws {FileRefused} for anything that is not a workshop file of this or an earlier version, naming line or path
  */
 export async function readWorkshopFile(

@@ -3,7 +3,7 @@ import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 
 import { FileRefused, MAX_BACKUP_BYTES } from './refused';
 
-/* A backup: a zip with the workshop file and the photographs. What does not belong in it makes the whole refused. */
+/* A backup: a zip with the workshop file and the photographs. Foreign content makes the whole refused. */
 
 const WORKSHOP_NAME = 'workshop.json';
 const PHOTO_NAME = /^photographs\/([A-Za-z0-9_-]{1,64})\.jpg$/;
@@ -30,8 +30,8 @@ export function packBackup({ workshop, photos }: Backup): Uint8Array {
 }
 
 /**
- * Unpacks a backup, whole or not at all. Sizes are judged by the directory before anything is unpacked, and no entry is
- * let grow past what the directory says.
+ * Unpacks a backup, whole or not at all. Sizes are checked in the directory before unpacking, and no entry may exceed its
+ * directory size.
  * @throws {FileRefused} for what is no zip, holds other names than ours, or is too large unpacked
  */
 export function unpackBackup(bytes: Uint8Array): Backup {
@@ -94,7 +94,7 @@ function checksums(bytes: Uint8Array): ReadonlyMap<string, number> {
   return found;
 }
 
-/** Every entry must be what was packed: a bit that flipped on the way would change a measure. */
+/** Every entry must match its checksum: a flipped bit could change a reading. */
 function refuseDamaged(
   files: Readonly<Record<string, Uint8Array>>,
   sums: ReadonlyMap<string, number>,

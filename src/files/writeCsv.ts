@@ -2,7 +2,9 @@ import Papa from 'papaparse';
 
 export type CsvRow = Readonly<Record<string, string | number>>;
 
-/** What a spreadsheet would reckon, also when more lines follow; the package's own test looks at single lines only. */
+/**
+ * Text that a spreadsheet would treat as a formula, even in multi-line cells; the package's own test checks single lines only.
+ */
 const FORMULA = /^[=+\-@\t\r]/;
 
 /** Decimals by the unit that a column names: as finely as the gauge of the trade reads, and never more digits than were measured. */
@@ -15,7 +17,7 @@ function rounded(value: string | number, column: string): string | number {
     : value;
 }
 
-/** Rows as CSV by RFC 4180 under a header; what a spreadsheet would take for a formula is written as text. */
+/** Rows as CSV by RFC 4180 under a header; text that looks like a formula is escaped. */
 export function writeCsv(columns: readonly string[], rows: readonly CsvRow[]): string {
   const data = rows.map((row) => columns.map((column) => rounded(row[column] ?? '', column)));
   return `${Papa.unparse({ fields: [...columns], data }, { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`;

@@ -3,7 +3,7 @@ import { createSlice } from '@reduxjs/toolkit';
 
 import type { FieldPath } from '@/core/job/fieldPath';
 
-/** The field that is asked for from elsewhere, until it has the focus. */
+/** The field requested from elsewhere, until it has the focus. */
 const askedSlice = createSlice({
   name: 'asked',
   initialState: { path: null as FieldPath | null },

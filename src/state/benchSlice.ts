@@ -44,5 +44,5 @@ const benchSlice = createSlice({
 
 export const benchReducer = benchSlice.reducer;
 export const { linkChanged } = benchSlice.actions;
-/** An instrument has sent something, for whoever is on screen. */
+/** A reading from an instrument, for any listening screen. */
 export const benchRead = createAction<BenchReading>('bench/read');

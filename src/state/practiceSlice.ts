@@ -4,7 +4,7 @@ import { createSlice } from '@reduxjs/toolkit';
 import type { Answer } from '@/core/exercises/model';
 import type { HandMoment } from '@/core/takeoff/hands';
 
-/** A case that is being worked on: by its seed it is made anew. */
+/** An open case: recreated from its seed. */
 export interface OpenCase {
   readonly seed: number;
   readonly answers: Readonly<Record<string, Answer>>;
@@ -24,7 +24,7 @@ export interface PracticeProgress {
   readonly open?: OpenCase;
 }
 
-/** What somebody has practised on this device; no job depends on it. */
+/** Practice on this device; no job depends on it. */
 export interface Practice {
   /** The hands of the last start that was recorded. */
   readonly hands?: readonly HandMoment[];

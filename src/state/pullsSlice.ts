@@ -7,8 +7,8 @@ import type { TakenPulls, DynoReading } from '@/core/torque/dynoPulls';
 import { brokenOff, withPart } from '@/core/torque/dynoPulls';
 
 /**
- * Pulls on the dyno, by job. They lie outside the job until a curve is made of them: they are many numbers, and all but the
- * curve is thrown away. Until then they are stored like what is half typed.
+ * Dyno pulls, by job. They stay outside the job until a curve is made of them, since only the curve is kept; until then they
+ * are stored like drafts.
  */
 export type PullsByJob = Readonly<Record<string, TakenPulls>>;
 
@@ -29,7 +29,7 @@ const pullsSlice = createSlice({
       state: PullsByJob,
       { payload: { jobId, reading } }: PayloadAction<{ jobId: string; reading: DynoReading }>,
     ) => withPulls(state, jobId, withPart(state[jobId] ?? NO_PULLS, reading)),
-    /** Nobody listens any more: what was under way is not going to end. */
+    /** The link is closed: running pulls will not finish. */
     listeningEnded: (state: PullsByJob, { payload: jobId }: PayloadAction<string>) =>
       withPulls(state, jobId, brokenOff(state[jobId] ?? NO_PULLS)),
     pullsKept: (

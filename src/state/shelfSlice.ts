@@ -25,7 +25,7 @@ const fewer = <T extends { readonly id: string; readonly count: number }>(
 ): readonly T[] =>
   items.map((i) => (i.id === id ? { ...i, count: Math.max(0, i.count - count) } : i));
 
-/** The shop's shelf. What lies in jobs is not written here: it follows from the jobs. */
+/** The shop's shelf. Reservations follow from the jobs and are not stored here. */
 const shelfSlice = createSlice({
   name: 'shelf',
   initialState: EMPTY_STOCK as Stock,
@@ -47,7 +47,7 @@ const shelfSlice = createSlice({
       ...state,
       springs: without(state.springs, payload),
     }),
-    /** So many pieces of an item leave the shelf for good, or come back to it by undo where the number is below 0. */
+    /** Removes this many pieces of an item; a negative number restores them by undo. */
     piecesGone: (
       state,
       { payload: { id, count } }: PayloadAction<{ id: string; count: number }>,

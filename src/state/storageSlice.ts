@@ -4,26 +4,26 @@ import { createSlice } from '@reduxjs/toolkit';
 import type { Clash } from './saving/clashes';
 import type { Damage } from '@/storage/records';
 
-/** How what was typed stands to the browser's storage. */
+/** State of saving. */
 export interface StorageState {
   /**
-   * `failed`: the last write did not succeed, the next is on its way; `memory`: what is stored could not be opened and is
-   * left alone, all work is in memory.
+   * `failed`: the last write failed, the next is pending; `memory`: the storage could not be opened and is left alone, all work
+   * is in memory.
    */
   readonly status: 'opening' | 'saved' | 'saving' | 'failed' | 'memory';
   /** Why it failed. */
   readonly reason?: string;
-  /** Whether there is no room left. */
+  /** Whether storage is full. */
   readonly full?: boolean;
   /** Records that could not be read when the workshop was opened, and whether the version before was there. */
   readonly damaged: readonly Damage[];
-  /** What this tab and another one changed at the same moment. */
+  /** A simultaneous change of this tab and another. */
   readonly clashes: readonly Clash[];
   /** The name of a workshop that was kept here and is gone: the browser threw it away. */
   readonly gone?: string;
 }
 
-/** How a write stands. */
+/** State of a write. */
 export type StorageStatus = Pick<StorageState, 'status' | 'reason' | 'full'>;
 
 const initialState: StorageState = { status: 'opening', damaged: [], clashes: [] };
@@ -60,7 +60,7 @@ export const storageReducer = storageSlice.reducer;
 export const { storageChanged, damageFound, clashesFound, damageSeen, goneFound } =
   storageSlice.actions;
 
-/** What to say of something that is in the workshop and did not reach the storage; nothing where all did. */
+/** The message about an unsaved item; undefined when all is saved. */
 export const unsavedWords = ({
   storage,
 }: {

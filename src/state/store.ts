@@ -46,7 +46,7 @@ export function makeStore() {
 export type AppStore = ReturnType<typeof makeStore>;
 export type RootState = ReturnType<AppStore['getState']>;
 
-/** Adds what follows from actions, such as saving. */
+/** Adds listeners to actions, such as saving. */
 export const addAppListener = addListener.withTypes<RootState, AppStore['dispatch']>();
 
 export const useAppDispatch = useDispatch.withTypes<AppStore['dispatch']>();

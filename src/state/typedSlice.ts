@@ -1,10 +1,7 @@
 import type { PayloadAction } from '@reduxjs/toolkit';
 import { createSlice } from '@reduxjs/toolkit';
 
-/**
- * Texts in fields that belong to no job and are no value yet, or wait for a form to be finished: kept by the field's name, so
- * that nothing typed is lost when the page goes.
- */
+/** Draft texts of fields outside jobs, by field name, so that nothing typed is lost on closing. */
 export type Typed = Readonly<Record<string, string>>;
 
 const MAX_TEXT = 400;
@@ -17,7 +14,7 @@ const typedSlice = createSlice({
   initialState: {} as Typed,
   reducers: {
     typedLoaded: (_state, { payload }: PayloadAction<Typed>) => payload,
-    /** An empty text is kept as well: it stands over the value that is stored. */
+    /** An empty text is kept too: it overrides the stored value. */
     textTyped: (
       state,
       { payload: { name, text } }: PayloadAction<{ name: string; text: string }>,

@@ -3,7 +3,7 @@ import { createSlice } from '@reduxjs/toolkit';
 
 import type { JobRow, RowVerdict } from '@/core/job/row';
 
-/** What was last found of the packs of the workshop, by job: the list shows it before its jobs are worked out. */
+/** The last verdicts by job: the list shows them before the jobs are evaluated. */
 export type Verdicts = Readonly<Record<string, Found>>;
 
 interface Found {
@@ -33,7 +33,7 @@ const verdictsSlice = createSlice({
 export const verdictsReducer = verdictsSlice.reducer;
 export const { verdictsFound } = verdictsSlice.actions;
 
-/** What was found of a job as it is now. */
+/** The verdict on a job as it is now. */
 export function verdictOn(
   verdicts: Verdicts,
   job: Pick<JobRow, 'id' | 'updatedAt'>,

@@ -1,6 +1,6 @@
 import type { RecordStore } from './records';
 
-/* The workshop that is open, for what is not held with the rest of it in the store. */
+/* The open workshop, for code outside the store. */
 
 let store: RecordStore | undefined;
 let opened: (store: RecordStore) => void = () => undefined;
@@ -21,5 +21,5 @@ export function setCurrentFlush(write: () => Promise<void>): void {
   flush = write;
 }
 
-/** Writes at once what is still waiting. */
+/** Writes pending changes at once. */
 export const whenWritten = (): Promise<void> => flush();

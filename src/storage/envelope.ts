@@ -1,8 +1,8 @@
 import { str as crc32 } from 'crc-32';
 
 /*
- * How a record stands in the browser: `ur2 9ae1c07f {…}`, the version of the layout, a checksum of the rest, the record as
- * JSON. Version 1 was the bare JSON, and for a photograph the bare data address.
+ * Storage format of a record: `ur2 9ae1c07f {…}`: layout version, checksum of the rest, and JSON. Version 1 was bare JSON, and
+ * for a photograph the bare data URL.
  */
 
 /** Version of the layout of records. */
@@ -27,7 +27,7 @@ export function seal(value: unknown): string {
   return `ur${LAYOUT} ${sumOf(body)} ${body}`;
 }
 
-/** What the text of a record is told apart by: its checksum as it says itself, or what it comes to. */
+/** The mark of a record's text: its stored checksum, or its calculated one. */
 export const markOf = (text: string): string => HEAD.exec(text)?.[2] ?? sumOf(text);
 
 /**

@@ -1,15 +1,15 @@
-/* What failed, told truly: one place that logs it and puts it into words. */
+/* Reports faults: the one place that logs them and puts them into words. */
 
 export interface Failure {
-  /** What the browser or the program says of it. */
+  /** The reason from the browser or program. */
   readonly reason: string;
   /** No room is left. */
   readonly full: boolean;
 }
 
-/** The reason of what was thrown, and whether it is that no room is left. */
+/** The reason of an error, and whether storage is full. */
 export function describeFailure(error: unknown): Failure {
-  // What a browser throws is not everywhere an Error.
+  // Browsers do not always throw an Error.
   const { name = '', message = '' } =
     typeof error === 'object' && error !== null
       ? (error as { readonly name?: string; readonly message?: string })
@@ -21,7 +21,7 @@ export function describeFailure(error: unknown): Failure {
 }
 
 /**
- * Logs what failed, and says it: that no room is left only where that is so.
+ * Logs a fault and returns its message; a full storage is only named if it is one.
  * @param what in a sentence without its stop: "The backup could not be made"
  */
 export function reportFault(what: string, error: unknown): string {

@@ -1,15 +1,15 @@
 /*
- * A browser that is short of room may throw all of the stored workshop away, without a word. It leaves cookies alone: one
- * that says no more than that there was a workshop tells a loss from a first visit.
+ * A browser short of space may delete the workshop silently. It keeps cookies: one that only says "there was a workshop" tells
+ * a loss from a first visit.
  */
 
 /** As long as browsers keep a cookie, in seconds: 400 days from the last time that something was stored. */
 const LONGEST = 400 * 24 * 60 * 60;
 
-/** `gone`: its loss was found, and nobody has read of it yet. */
+/** `gone`: the loss was detected but not yet read. */
 type Kept = 'kept' | 'gone';
 
-/** Cookies are shared by all ports of a machine, what is stored is not: each port has its own. */
+/** Cookies are shared by all ports of a host, storage is not: each port has its own. */
 const nameOf = (workshop: string): string => `${workshop}-kept${location.port}`;
 
 function write(workshop: string, value: Kept): void {
@@ -28,13 +28,13 @@ function cookiesHere(): readonly string[] {
   }
 }
 
-/** What is known of a workshop of that name in this browser; nothing where nobody entered anything. */
+/** The known state of a workshop of that name; undefined if nothing was ever entered. */
 export function keptState(workshop: string): Kept | undefined {
   const cookies = cookiesHere();
   return (['gone', 'kept'] as const).find((k) => cookies.includes(`${nameOf(workshop)}=${k}`));
 }
 
-/** Remembers that a workshop holds what somebody entered; a loss that nobody has read of stays one. */
+/** Remembers that a workshop has entries; an unread loss stays one. */
 export function rememberKept(workshop: string): void {
   if (keptState(workshop) !== 'gone') write(workshop, 'kept');
 }

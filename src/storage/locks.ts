@@ -1,6 +1,6 @@
 /*
- * What the tabs of one browser agree on by its locks. Where there are none (pages that are not served from this machine or by
- * HTTPS) a tab goes on as if it were alone.
+ * Agreement between tabs by browser locks. Without locks (pages not served from this machine or by HTTPS) a tab works as if
+ * alone.
  */
 
 const locks = (): LockManager | undefined =>
@@ -26,14 +26,14 @@ export async function withLock<T>(name: string, run: () => Promise<T>): Promise<
 
 const TAB = '-tab';
 
-/** Says, as long as this tab lives, that it is open on a workshop. */
+/** Holds a lock while this tab has the workshop open. */
 export function holdTab(workshop: string): void {
   locks()
     ?.request(workshop + TAB, { mode: 'shared' }, () => new Promise<void>(() => undefined))
     .catch(() => undefined);
 }
 
-/** How many tabs are open on a workshop; 1 where nobody can tell. */
+/** The number of open tabs; 1 if unknown. */
 export async function tabsOpen(workshop: string): Promise<number> {
   const held =
     (

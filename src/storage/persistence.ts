@@ -1,4 +1,4 @@
-/* What the browser says of the room it gives and of how long it keeps what lies there. */
+/* Storage quota and persistence of the browser. */
 
 export interface Room {
   readonly usedMb: number;
@@ -19,5 +19,5 @@ export async function roomLeft(): Promise<Room | undefined> {
 /** Whether the browser has promised not to clear the storage when it is short of room; nothing where it does not say. */
 export const isPromised = async (): Promise<boolean | undefined> => storage()?.persisted?.();
 
-/** Asks for that promise; some browsers ask their user. */
+/** Requests persistent storage; some browsers ask the user. */
 export const askForPromise = async (): Promise<boolean | undefined> => storage()?.persist?.();

@@ -13,7 +13,7 @@ export const pictures = {
     const picture = new Map([[PICTURE_KEY + id, dataUrl]]);
     const { foreign } = await records.write(picture, []);
     if (foreign.length === 0) return;
-    // It is there already, from a file taken in before: the new one stands.
+    // Already there from an earlier import: the new one is used.
     await records.read(foreign);
     await records.write(picture, []);
   },
@@ -52,7 +52,7 @@ export type FoundAlone = Readonly<Record<string, string>>;
 const DAY_MS = 86_400_000;
 const REMEMBERED = 'under-ridge-pictures-alone';
 
-/** What was remembered of pictures of no job; nothing where it can't be kept, so that nothing is taken out either. */
+/** Remembered orphan photographs; undefined if they can't be remembered, so that none is deleted. */
 export function rememberedAlone(): FoundAlone {
   try {
     return JSON.parse(localStorage.getItem(REMEMBERED) ?? '{}') as FoundAlone;

@@ -5,8 +5,8 @@ import { withLock } from './locks';
 import type { RawStore } from './raw';
 
 /*
- * Records over the browser's storage: a key and a plain value, sealed with a checksum. What changes is written in one
- * transaction, with the version before of each record; what can't be read is set aside as the text that it is.
+ * Records in the browser's storage: a key and a plain value with a checksum. Changes are written in one transaction, with the
+ * previous version of each record; unreadable records are kept as text.
  */
 
 /** A record that could not be read. */
@@ -14,7 +14,7 @@ export interface Damage {
   readonly key: string;
   /** Whether the version before was there to go on with. */
   readonly mended: boolean;
-  /** Number of the job that it was, where its row still says so. */
+  /** Number of the job, if its row still has it. */
   readonly number?: string;
 }
 
@@ -42,19 +42,19 @@ export interface RecordStore {
     changed: ReadonlyMap<string, unknown>,
     gone: readonly string[],
   ): Promise<{ readonly foreign: readonly string[] }>;
-  /** Takes records away whoever wrote them. */
+  /** Deletes records of any writer. */
   remove(keys: readonly string[]): Promise<void>;
   keys(): Promise<readonly string[]>;
-  /** Sets records aside that are whole and yet not what they should be. */
+  /** Moves intact records with invalid content to the damaged ones. */
   setAside(keys: readonly string[]): Promise<void>;
-  /** All that was set aside, the latest first. */
+  /** All damaged records, latest first. */
   aside(): Promise<readonly Aside[]>;
   throwAway(aside: Pick<Aside, 'key' | 'at'>): Promise<void>;
-  /** Every text as it lies in the storage, for rescue by hand. */
+  /** Every stored text, for rescue by hand. */
   dump(): Promise<Readonly<Record<string, string | null>>>;
 }
 
-/** Stands where a record was taken away, in the same transaction as all else that changed, until its key goes too. */
+/** Marks a deleted record in the same transaction as all other changes, until its key is removed. */
 const GONE = '';
 
 /** Records that are sealed before the thread is let go for a moment. */
@@ -68,12 +68,12 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
   /** The mark of each record as it was last read or written here; two while a write is under way. */
   const known = new Map<string, readonly string[]>();
   const locked = <T>(run: () => Promise<T>) => withLock(`${name}-write`, run);
-  /** The keys as they were found at the opening, until anything else is asked. */
+  /** The keys found at opening, until the first query. */
   let found: readonly string[] | undefined;
   let recovered: Promise<void> | undefined;
   const open = async () => {
     const keys = await raw.getAllKeys();
-    // Another tab may only be in the middle of it: behind its lock that is over, or was left so by a kill.
+    // Another tab may be in the middle of it: behind its lock it has finished, or was killed.
     if (keys.some(isJournal)) await locked(() => finishEarlier(raw, keys));
     else found = keys;
   };
@@ -90,7 +90,7 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
     );
   };
 
-  /** Sets damaged texts aside and puts the version before, where it is whole, in their place. */
+  /** Moves damaged texts aside and restores intact previous versions. */
   const mend = async (
     texts: ReadonlyMap<string, string>,
   ): Promise<ReadonlyMap<string, unknown>> => {
@@ -160,7 +160,7 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
         );
         if (foreign.length > 0) return { foreign };
         for (const [key, text] of texts) known.set(key, [...(known.get(key) ?? []), markOf(text)]);
-        // One call is one transaction of the browser: a kill leaves all of it or nothing.
+        // One call is one browser transaction: a kill leaves all of it or nothing.
         await raw.setMany({
           ...Object.fromEntries(texts),
           ...Object.fromEntries(

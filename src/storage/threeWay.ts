@@ -1,19 +1,17 @@
 /*
- * Two tabs changed the same thing: what only one of them changed is taken from that one, item by item and field by field;
- * where both changed one value, this tab's stands.
+ * Merges changes of two tabs: a change of only one tab is taken, item by item and field by field; where both changed a value,
+ * this tab's wins.
  */
 
 interface Item {
   readonly id: string;
 }
 
-/** Called with each value that both changed: the items and names that lead to it, and what each made of it. */
+/** Called for each value both changed: its path, and both values. */
 type OnClash = (path: readonly unknown[], mine: unknown, theirs: unknown) => void;
 
 /**
- * @param base what both began with
- * @param mine as this tab has it
- * @param theirs as the other tab has it
+ * @param base the common start
  */
 export function threeWay(
   base: unknown,
@@ -39,7 +37,7 @@ export function threeWay(
   return mine;
 }
 
-/** In the other tab's order, what is new here behind it. */
+/** In the other tab's order, new items after it. */
 function mergedItems(
   base: readonly Item[],
   mine: readonly Item[],

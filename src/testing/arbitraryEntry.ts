@@ -5,7 +5,7 @@ import type { FieldPattern } from '@/core/job/fieldPath';
 import { FIELDS } from '@/core/job/fields';
 import type { Entry } from '@/core/job/types';
 
-/* Entries of a job within the bounds of their fields, and the lists they stand in. */
+/* Arbitrary entries of a job within the bounds of their fields, and their lists. */
 
 const EXTREME = 1e-6;
 

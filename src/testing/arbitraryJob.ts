@@ -19,7 +19,7 @@ import { blankSignOff } from '@/core/job/signOff';
 import { anyEntry, sparse, withId } from './arbitraryEntry';
 import { arbitraryWork } from './arbitraryWork';
 
-/** Jobs as wild as the schema lets them be: for properties that must hold for every file that is taken. */
+/** Arbitrary jobs as wide as the schema allows: for properties of every accepted file. */
 
 const SEEN = fc.subarray([...SIGHTS]);
 

@@ -4,7 +4,7 @@ import { FASTENER_ROLES, LOCKS, PROVE_TESTS } from '@/core/job/work';
 
 import { sparse, withId } from './arbitraryEntry';
 
-/** What was done, built and proved, as wild as the schema lets it be. */
+/** Arbitrary step, build and prove records as wide as the schema allows. */
 
 const TIME = fc.constantFrom('2026-01-01T00:00:00.000Z', '2026-11-25T13:50:00.000Z');
 const WORDS = fc.string({ maxLength: 20 });

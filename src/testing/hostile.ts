@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-/* What a damaged or a malicious file may hold, for tests of readers. */
+/* Content of damaged or malicious files, for tests of readers. */
 
 /** Texts that reach for something: scripts, formulas, other directions, other lengths. */
 export const HOSTILE_TEXTS = [
@@ -88,7 +88,7 @@ function name(object: unknown, key: string, value: unknown): void {
   });
 }
 
-/** A text with pieces cut out of it, doubled or put into it. */
+/** A text with pieces cut, doubled or inserted. */
 export function spoiltText(text: string): fc.Arbitrary<string> {
   return fc
     .array(

@@ -19,7 +19,7 @@ import { autoPack, coilPack, diaphragmPack, loosePack, pedalPack } from './packs
 export const NOW = '2026-03-09T12:00:00.000Z';
 const on = (date: string) => ({ kind: 'measured', date }) as const;
 
-/** A pack in a machine that starts, with what a rider said of it. */
+/** A complete pack in a machine, with a complaint. */
 function inMachine(pack: Job, id: string, number: string, name: string): Job {
   return {
     ...pack,
@@ -73,7 +73,7 @@ export function cairn(): Job {
 }
 export const fen = (): Job => inMachine(pedalPack(), 'fen', 'T-5', 'Fen 250');
 
-/** One job of each kind of springs, and of what takes up by itself. */
+/** One job of each spring type and attachment. */
 export const jobsOfEachKind = (): readonly Job[] => [crag(), scree(), knoll(), cairn(), fen()];
 
 /** Taken apart: every line done, every part counted out. */
@@ -142,7 +142,7 @@ export function done(job: Job, stage: WorkStage, from = NOW): Job {
   return next;
 }
 
-/** Built, set and proved, with everything written that a signature asks for. */
+/** Assembled, set and proved, ready to sign. */
 export function finished(base: Job): Job {
   const job = torqued(strippedDown(base));
   const ready: Job = {

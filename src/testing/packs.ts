@@ -11,7 +11,7 @@ import type { FigureId } from '@/core/evaluate/engine/figure';
 import { readSentence } from '@/core/text/sentence';
 import type { UnitChoice } from '@/core/units/quantity';
 
-/* Small records for tests: one pack, put under one kind of spring and one train, and what is asked of it. */
+/* Small records for tests: one pack with one spring type and one train. */
 
 /** Values by the paths of their fields. */
 export type Values = Readonly<Partial<Record<FieldPath, number>>>;

@@ -11,11 +11,11 @@ interface Props extends Pick<
   'icon' | 'disabled' | 'onPress' | 'accessibilityLabel' | 'style' | 'testID'
 > {
   readonly children: string;
-  /** The one thing that most will want to do here. */
+  /** The main action of the screen. */
   readonly main?: boolean;
 }
 
-/** Paper holds the words of a button to one line; these are read by the browser alone. */
+/** Paper limits button text to one line; this text is for assistive technology only. */
 const WRAPS = { whiteSpace: 'normal', overflow: 'visible' } as const;
 
 /** A screen's main action can be found on the page. */

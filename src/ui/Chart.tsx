@@ -17,14 +17,14 @@ export interface ChartPoint {
 export interface ChartLine {
   readonly name: string;
   readonly points: readonly ChartPoint[];
-  /** Colour of the theme; the first line is slate unless it says otherwise. */
+  /** Theme colour; slate for the first line by default. */
   readonly tone?: 'slate' | 'ochre' | 'steel' | 'stop' | undefined;
   readonly dashed?: boolean;
 }
 
 interface Props {
   readonly lines: readonly ChartLine[];
-  /** What runs along each axis, with its unit: "Engine speed, rpm". */
+  /** Axis titles with units: "Engine speed, rpm". */
   readonly xLabel: string;
   readonly yLabel: string;
   /** The chart in words with its figures. */
@@ -38,7 +38,7 @@ interface Props {
   readonly regions?: readonly { readonly from: number; readonly to: number }[];
   /** Level lines across, such as a limit. */
   readonly levels?: readonly number[];
-  /** Names of points stand under them: a rising line would run through them. */
+  /** Point names are placed below: a rising line would cross them. */
   readonly namesBelow?: boolean;
 }
 

@@ -11,7 +11,7 @@ interface Props {
   /** One line of help or warning under it. */
   readonly watch?: string | undefined;
   readonly done: boolean;
-  /** Said beside the box in place of done or open. */
+  /** Shown instead of done or open. */
   readonly tone?: 'stop' | 'watch' | undefined;
   readonly onToggle: () => void;
   /** Who and when, under the text. */
@@ -20,8 +20,8 @@ interface Props {
 }
 
 /**
- * A step to tick off, as large as a glove needs. Paper's Checkbox.Item nests two checkboxes and holds its text to one face;
- * this is its List.Item with the role of one.
+ * A step to tick, large enough for gloves. Paper's Checkbox.Item nests two checkboxes and fixes its font; this is its List.Item
+ * with the checkbox role.
  */
 export function CheckRow({ text, watch, done, tone, onToggle, below, testID }: Props) {
   const strata = useStrata();

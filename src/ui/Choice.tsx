@@ -16,7 +16,7 @@ interface Props<T extends string> {
   readonly bare?: boolean;
 }
 
-/** What can be chosen, from what each is called. */
+/** Options from a record of names. */
 export const optionsOf = <T extends string>(
   names: Readonly<Record<T, string>>,
 ): { readonly value: T; readonly label: string }[] =>
@@ -116,7 +116,7 @@ const styles = StyleSheet.create({
   words: {
     fontSize: 15,
     lineHeight: 20,
-    // A target of 48 px, all of it inside what is pressed.
+    // A 48 px target, all of it pressable.
     marginVertical: 13,
     ...({ whiteSpace: 'normal', overflow: 'visible' } as object),
   },

@@ -16,9 +16,8 @@ interface Spot {
 }
 
 /**
- * A menu that hangs from its handle. Paper's menu takes the focus as soon as it is mounted, and one that is opened
- * again while it still closes may end up shut for good; so each opening mounts a menu of its own, at the place where
- * the handle was, and the handle itself stays as it is.
+ * A menu anchored to its handle. Paper's menu takes the focus when mounted, and one reopened while closing may stay closed; so
+ * each opening mounts a new menu at the handle's position.
  */
 export function DropMenu({ anchor, children }: Props) {
   const [handle, setHandle] = useState<View | null>(null);
@@ -28,7 +27,7 @@ export function DropMenu({ anchor, children }: Props) {
     handle?.measureInWindow((x, y, _width, height) => setSpot({ x, y: y + height }));
   const close = () => {
     setSpot(null);
-    // On the web the view is an element; the focus goes back to the button in it.
+    // On the web the view is an element; the focus returns to its button.
     const element = handle as unknown as HTMLElement | null;
     element?.querySelector<HTMLElement>('button, [role="button"]')?.focus({ preventScroll: true });
   };

@@ -6,10 +6,10 @@ import { IconKey } from './IconKey';
 import { SPACE, useRuled } from './theme';
 
 interface Props {
-  /** What the line is about, for the name of its key. */
+  /** Subject of the row, for the name of its key. */
   readonly name: string;
   readonly initiallyOpen?: boolean;
-  /** What it is at a glance. */
+  /** Summary of the row. */
   readonly line: ReactNode;
   /** Everything about it, to change. */
   readonly children: ReactNode;

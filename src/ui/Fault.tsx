@@ -9,7 +9,7 @@ import { Heading, Words } from './Words';
 import { flow } from './flow';
 
 interface Props {
-  /** What can't be shown then: "Set of this job". */
+  /** Name of the failed part: "Set of this job". */
   readonly what: string;
   /** When one of these changes, it is tried again. */
   readonly resetKeys?: readonly unknown[];
@@ -20,7 +20,7 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** What is below may fail without taking the rest along: says what happened, and what can be done. */
+/** Catches errors of its children: shows the fault, and possible actions. */
 export function Fault({ what, resetKeys, ways, small = false, children }: Props) {
   return (
     <ErrorBoundary
@@ -42,7 +42,7 @@ function Failed({
   const strata = useStrata();
   const why = error instanceof Error && error.message !== '' ? error.message : 'no reason given';
   const edge = { borderLeftWidth: 4, borderColor: strata.stop } as const;
-  // Beside the work there is no room for more, and the work itself mostly says why.
+  // Beside the work there is little room, and the work itself shows the reason.
   if (small)
     return (
       <View role="alert" style={[styles.padded, { ...edge }]}>

@@ -25,17 +25,17 @@ export interface FieldProps extends Pick<
   /** Takes the focus to the field. */
   readonly ref?: RefCallback<{ focus: () => void }>;
   readonly label: string;
-  /** Read out in place of the label, where the same label stands in many places. */
+  /** Accessible name instead of the label, where several share a label. */
   readonly name?: string;
   readonly value: string;
   readonly onChangeText: (text: string) => void;
-  /** What is wrong with what stands in it. */
+  /** The error message. */
   readonly message?: string | undefined;
   readonly tone?: 'stop' | 'watch';
   readonly figures?: boolean;
-  /** What Enter does; it goes on to the next field unless something is to be done. */
+  /** Action of Enter; by default it moves to the next field. */
   readonly onSubmit?: () => void;
-  /** Stands alone: Enter does not go on to whatever field comes after it. */
+  /** Enter does not move on from this field. */
   readonly alone?: boolean;
   /** Beside the message, or in its place: a note, the source, answers to a question. */
   readonly children?: ReactNode;

@@ -5,9 +5,9 @@ import { StyleSheet, View } from 'react-native';
 import { IconKey } from './IconKey';
 
 interface Props {
-  /** Short fields, two of which stand side by side on a phone beside the section. */
+  /** Short fields, two side by side on a phone beside the section. */
   readonly narrow?: boolean;
-  /** What the line is, read out before its fields where other lines have the same ones. */
+  /** Name of the row, read out before its fields where rows are alike. */
   readonly name?: string;
   /** Of the key that takes the line out; only with `onRemove`. */
   readonly removeLabel?: string;

@@ -3,16 +3,16 @@ import { IconButton } from 'react-native-paper';
 
 interface Props {
   readonly icon: string;
-  /** What it does, read out. */
+  /** Accessible name. */
   readonly label: string;
   readonly onPress: () => void;
   readonly disabled?: boolean | undefined;
-  /** Whether what it opens is open. */
+  /** Whether its content is open. */
   readonly expanded?: boolean | undefined;
   readonly outlined?: boolean;
-  /** Where several stand in a row on a phone. */
+  /** Smaller, for several in a row on a phone. */
   readonly narrow?: boolean;
-  /** Beside the box of a field, which stands below its label. */
+  /** Placed beside a field's box, which is below its label. */
   readonly atBox?: boolean;
 }
 

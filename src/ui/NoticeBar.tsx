@@ -8,13 +8,13 @@ import { Words } from './Words';
 interface Props {
   readonly text: string;
   readonly label?: string;
-  /** What can be done about it. */
+  /** Possible actions. */
   readonly children?: ReactNode;
 }
 
 /**
- * Something to know, with its keys beside it; stays until it is used or closed. Paper's Banner measures itself before it
- * shows, which moves what is under a thumb; this is its surface.
+ * A notice with its buttons; stays until used or closed. Paper's Banner measures itself before showing, which moves content
+ * under a thumb; this uses its surface.
  */
 export function NoticeBar({ text, label, children }: Props) {
   const strata = useStrata();

@@ -10,7 +10,7 @@ interface Props extends Omit<
   FieldProps,
   'alone' | 'autoFocus' | 'figures' | 'inputMode' | 'maxLength' | 'multiline' | 'onFocus' | 'right'
 > {
-  /** Stands at the end of the field; nothing for a bare number. */
+  /** Suffix of the field; none for a bare number. */
   readonly unit?: string;
   readonly whole?: boolean;
 }
@@ -19,12 +19,12 @@ interface Props extends Omit<
 const byThumb = (): boolean =>
   typeof matchMedia === 'function' && matchMedia('(pointer: coarse)').matches;
 
-/** A phone looks at what keyboard a field asks for when it is given the focus. */
+/** A phone reads the keyboard type when the field gets the focus. */
 function focusAgain(): void {
   const field = document.activeElement;
   if (!(field instanceof HTMLElement)) return;
   field.blur();
-  // The other keyboard is asked for with the next drawing.
+  // The other keyboard is requested at the next render.
   requestAnimationFrame(() => field.focus());
 }
 

@@ -9,10 +9,10 @@ import { Heading } from './Words';
 
 interface Props {
   readonly title: string;
-  /** What is inside, in a few words, while it is shut. */
+  /** Summary of the content while closed. */
   readonly summary?: string | undefined;
   readonly initiallyOpen?: boolean;
-  /** Something inside is asked for: it opens, and stays open. */
+  /** Content is requested: opens, and stays open. */
   readonly asked?: boolean;
   /** Of its heading in the outline of the page. */
   readonly level?: 2 | 3;

@@ -28,14 +28,14 @@ const SIGN: Readonly<Record<State | 'unknown', string>> = {
 interface Props {
   readonly state: State | 'unknown';
   readonly size?: number;
-  /** Given when no word stands beside the mark. */
+  /** Required without a word beside the mark. */
   readonly label?: boolean;
 }
 
 /** Beside long words it keeps its size. */
 const KEEP = { flexShrink: 0 } as const;
 
-/** Good, watch or stop by shape and sign as well as by colour; a word stands beside it or is its label. */
+/** OK, watch or stop by shape and sign as well as by colour; a word is beside it or its label. */
 export function StateMark({ state, size = 18, label = false }: Props) {
   const strata = useStrata();
   const color = state === 'unknown' ? strata.soft : strata[state];

@@ -8,7 +8,7 @@ interface Props {
   readonly icon: string;
   /** One short word under the sign. */
   readonly word: string;
-  /** What it does, read out: "Move outward". */
+  /** Accessible name: "Move outward". */
   readonly label: string;
   readonly disabled?: boolean | undefined;
   readonly on?: boolean | undefined;
@@ -17,7 +17,7 @@ interface Props {
   readonly onPress: () => void;
 }
 
-/** A small key with its sign and its word, for what is used again and again beside a drawing. */
+/** A small key with icon and word, for repeated use beside a drawing. */
 export function Tool({ icon, word, label, disabled = false, on, width = 48, onPress }: Props) {
   const strata = useStrata();
   return (

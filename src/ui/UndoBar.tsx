@@ -6,7 +6,7 @@ interface Props {
   readonly onForget: () => void;
 }
 
-/** What is gone from a list can be had back: Paper's snackbar, which stays until it is used or closed. */
+/** Undo for a removed item: Paper's snackbar, which stays until used or closed. */
 export function UndoBar({ text, onUndo, onForget }: Props) {
   return (
     <Portal>

@@ -20,7 +20,7 @@ interface Props {
 
 type Face = (typeof FONT)[keyof typeof FONT];
 
-/** Styles are made once for each look: what is made anew at each drawing is also worked out anew by the platform. */
+/** Styles are cached per look: new objects at each render would be processed again by the platform. */
 const STYLES = new Map<string, TextStyle>();
 
 function textStyle(color: string, fontFamily: Face, fontSize: number, leading: number): TextStyle {
@@ -34,7 +34,7 @@ function textStyle(color: string, fontFamily: Face, fontSize: number, leading: n
   return text;
 }
 
-/** Text as it stands, with no value parted from its unit. */
+/** Text in which values stay together with their units. */
 function boundIn(children: ReactNode): ReactNode {
   if (typeof children === 'string') return bound(children);
   return Array.isArray(children)
@@ -60,7 +60,7 @@ export function Words({ children, style, bold, soft, size = 16, live, ...rest }:
   );
 }
 
-/** Figures in the mono face, so that digits stand under digits. */
+/** Figures in the mono face, so that digits align. */
 export function Digits({ children, style, bold, soft, size = 16, ...rest }: Omit<Props, 'live'>) {
   const strata = useStrata();
   const face = textStyle(

@@ -1,6 +1,6 @@
 import { lightFormat, parseISO } from 'date-fns';
 
-/* How days and moments stand on a screen, and how a day is kept. */
+/* Dates and times on screen, and days in records. */
 
 /** A day or a moment as it is kept, or as the clock gives it. */
 export type When = string | Date;
@@ -27,7 +27,7 @@ export function dayText(when: When): string {
 /** "9 Nov 2026, 14:05" */
 export const momentText = (when: When): string => `${dayText(when)}, ${timeOfDay(dateOf(when))}`;
 
-/** "9 Nov, 14:05", of what is near. */
+/** "9 Nov, 14:05", for near dates. */
 export function nearMomentText(when: When): string {
   const date = dateOf(when);
   return `${shortDay(date)}, ${timeOfDay(date)}`;

@@ -1,4 +1,4 @@
-/* Enter goes on to the next field, so that a page of figures is typed without aiming at each field. */
+/* Enter moves to the next field, so that figures can be typed without aiming. */
 
 const FIELDS =
   'input:not([type=checkbox]):not([type=radio]):not([type=range]):not([type=file]), textarea';
@@ -6,10 +6,7 @@ const FIELDS =
 const takesText = (field: HTMLElement): boolean =>
   field.offsetParent !== null && !field.matches(':disabled, [readonly]');
 
-/**
- * Moves to the field after the one that has the focus, within the same dialog or page; after the last one the keyboard
- * of a phone goes away.
- */
+/** Focuses the next field within the same dialog or page; after the last one the phone's keyboard closes. */
 export function goToNextField(): void {
   const here = document.activeElement;
   if (!(here instanceof HTMLElement)) return;
@@ -21,6 +18,6 @@ export function goToNextField(): void {
     return;
   }
   next.focus();
-  // As with the Tab key: what stands there is typed over, and a glance shows that it is about to be.
+  // Selects the content, as Tab does, so that typing replaces it.
   if (next instanceof HTMLInputElement && next.type === 'text') next.select();
 }

@@ -67,7 +67,7 @@ export function useThemeFor(choice: 'system' | 'limestone' | 'peat'): Theme {
   return (choice === 'system' ? scheme === 'dark' : choice === 'peat') ? peat : limestone;
 }
 
-/** What the browser draws itself follows the theme: its scroll bars, its date picker, the ground behind the page, the bar above it. */
+/** Parts drawn by the browser follow the theme: scroll bars, page background, address bar. */
 export function useBrowserParts({ dark, strata: { ground } }: Theme): void {
   useEffect(() => {
     document.documentElement.style.colorScheme = dark ? 'dark' : 'light';

@@ -5,7 +5,7 @@ export function isTyping({ target }: KeyboardEvent): boolean {
   return target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
 }
 
-/** Hears keys on the whole page that no field takes; the handler says whether it used one. */
+/** Listens for keys on the whole page outside fields; the handler returns whether it used one. */
 export function useKeys(onKey: (event: KeyboardEvent) => boolean): void {
   const latest = useEffectEvent(onKey);
   useEffect(() => {

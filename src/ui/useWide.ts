@@ -1,15 +1,15 @@
 import { useWindowDimensions } from 'react-native';
 
-/** From here on stages, work and section stand side by side. */
+/** Width from which stages, work and section are side by side. */
 export const WIDE = 1000;
 
-/** Below this there is no room one below the other: a phone lies on its side, or a keyboard covers half of it. */
+/** Height below which stacking does not fit: a phone in landscape, or with a keyboard. */
 const LOW = 480;
-/** Below this a drawing that only helps must leave its room to what is worked on. */
+/** Height below which a secondary drawing makes room for the work. */
 const SHORT = 640;
-/** Below this big keys must grow smaller, or they cover what is typed with them. */
+/** Height below which large keys shrink, so as not to cover their display. */
 const SMALL = 680;
-/** From here on there is room beside each other for what else stands below each other. */
+/** Width from which stacked content is placed side by side. */
 export const LYING = 560;
 
 export function useWide(): boolean {

@@ -5,8 +5,8 @@ interface PressLike {
 }
 
 /**
- * Makes what is pressed a real link in the browser, so that Enter follows it and it can be opened elsewhere; the
- * application goes there itself.
+ * Makes a pressable a real link in the browser, so that Enter follows it and it can be opened in a new tab; navigation stays in
+ * the application.
  */
 export function webLink(href: string, onOpen: () => void) {
   return {

@@ -18,7 +18,7 @@ import type { NamedJob, PackTakeoff } from '@/core/takeoff/packs';
 import { takeoffOfPacks } from '@/core/takeoff/packs';
 import type { Celsius } from '@/core/units/quantity';
 
-/** What a run gives: its result, or why the core would not take the question. Errors lose their kind between threads. */
+/** The result of a run, or the reason for refusal. Errors lose their class between threads. */
 export type RunOutcome<T> =
   | { readonly ok: true; readonly result: T }
   | { readonly ok: false; readonly path: string; readonly accepted: string };

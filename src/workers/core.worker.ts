@@ -2,5 +2,5 @@ import { expose } from 'comlink';
 
 import { heavyRuns } from './api';
 
-/* The core's heavy runs off the interface's thread. Bundled by itself to public/core-worker.js. */
+/* Heavy runs of the core in a worker. Bundled separately to public/core-worker.js. */
 expose(heavyRuns);

@@ -2,5 +2,5 @@ import { expose } from 'comlink';
 
 import { fileRuns } from '@/files/fileRuns';
 
-/* Whole workshops read and written off the interface's thread. Bundled by itself to public/files-worker.js. */
+/* Reading and writing of whole workshops in a worker. Bundled separately to public/files-worker.js. */
 expose(fileRuns);

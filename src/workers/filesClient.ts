@@ -15,7 +15,7 @@ const HERE = { here: async (): Promise<FileRuns> => (await import('@/files/jsonF
 /** A file that was read and is not yet taken in. */
 export interface ReadBackup {
   readonly workshop: Workshop;
-  /** What was done to bring it up to this version, in words. */
+  /** Upgrades applied, in words. */
   readonly upgraded?: string;
   readonly photos: ReadonlyMap<string, Uint8Array>;
   /** Jobs that can't be read. */

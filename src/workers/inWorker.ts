@@ -21,7 +21,7 @@ export async function inWorker<Runs, T>(
 ): Promise<T> {
   if (signal?.aborted) throw new Cancelled();
   const worker = startWorker(url);
-  // A run takes what it is given and gives what it made: only who waits for it is another.
+  // A run takes and returns plain data; only the caller differs.
   if (!worker) return run((await here()) as Remote<Runs>);
   try {
     return await new Promise<T>((resolve, reject) => {

@@ -9,7 +9,7 @@ import signs from '../../assets/paper/signs.ttf';
 import { makePdf } from '@/files/pdf/makePdf';
 import type { PdfRequest } from '@/files/pdf/paperOf';
 
-/* Sheets made off the interface's thread, with their fonts. Bundled by itself to public/paper-worker.js. */
+/* Makes sheets in a worker, with their fonts. Bundled separately to public/paper-worker.js. */
 
 const FONTS = { text, textBold, digits, digitsBold, letters, signs };
 

@@ -14,7 +14,7 @@ export class PaperMaker {
   private runs: Remote<PaperRuns> | undefined;
   private fail: ((error: Error) => void) | undefined;
 
-  /** Starts the worker and has it read its fonts; what goes wrong shows when a sheet is asked for. */
+  /** Starts the worker and loads its fonts; errors show when a sheet is requested. */
   warm(request: PdfRequest): void {
     void this.start()
       .warm(request)

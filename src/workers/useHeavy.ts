@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { HeavyRuns, RunOutcome, RunProgress } from './api';
 import { Cancelled, runHeavy } from './client';
 
-/** How a heavy run stands. */
+/** State of a heavy run. */
 export type Heavy<T> =
   | { readonly state: 'idle' }
   | { readonly state: 'running'; readonly share: number }
@@ -15,7 +15,7 @@ const IDLE = { state: 'idle' } as const;
 
 /**
  * A heavy run of a screen: started, followed and stopped there, and ended with it.
- * @param of what the run is about: once that is another, what was worked out no longer counts
+ * @param of subject of the run: for another one the result is discarded
  */
 export function useHeavy<T>(of: unknown): {
   readonly run: Heavy<T>;

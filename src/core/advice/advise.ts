@@ -12,7 +12,7 @@ import { creepMoves } from './creepMoves';
 import { lighterMoves, releaseMoves } from './releaseMoves';
 import { handRemedy } from './remedy';
 
-/** One or two moves that cure a verdict, with what the pack is then. */
+/** One or two moves that fix a verdict, with the resulting pack. */
 export interface Advice {
   /** Names of the moves, in the order to make them. */
   readonly moves: readonly Sentence[];
@@ -22,7 +22,7 @@ export interface Advice {
   /** The job as it would be: applying the advice is taking this. */
   readonly job: Job;
   readonly overall: Verdict;
-  /** The verdict that was asked about, as it would be. */
+  /** The verdict to fix, after the moves. */
   readonly cured: Verdict;
   /** Figures before and after that a builder weighs: absent where not known. */
   readonly change: Readonly<
@@ -47,9 +47,8 @@ export interface AdviseOptions {
 }
 
 /**
- * Tries the changes that a builder could make, by evaluating each, and returns those that turn a verdict good without
- * making any other worse: least effort first, then the nearest size, the greater reserve and the lighter lever. Two moves together are tried where no one
- * move is enough.
+ * Evaluates every change a builder could make and returns those that make a verdict good without making any other worse. Sorted
+ * by least effort, nearest size, greater reserve, lighter lever. Two moves together are tried where one is not enough.
  * @param verdict the verdict to cure; a good one or one that is not known has no advice, nor has one that is put right by hand,
  * see {@link handRemedy}
  * Source: exhaustive evaluation; `docs/mechanics.md`, advice.
@@ -105,7 +104,7 @@ function pairs(moves: readonly Move[]): Move[][] {
   );
 }
 
-/** Moves that change the height of the pack a great deal, and what brings the stack back then. */
+/** Moves that change the stack height a lot, and the moves that correct the stack afterwards. */
 const TALL: ReadonlySet<Move['family']> = new Set(['disc', 'spacer pair']);
 const MENDS: ReadonlySet<Move['family']> = new Set(['steel mix', 'springs', 'shim']);
 
@@ -160,13 +159,13 @@ const gone = (id: VerdictId): Verdict => ({
   figures: [],
 });
 
-/** Read over the pack as it lies: with other plates it has to be read again, and speaks against none of them. */
+/** Verdicts on readings of the present pack: another pack must be measured again, so they do not count against it. */
 const READ: ReadonlySet<string> = new Set(['caliper', 'gapRead'] satisfies VerdictId[]);
 
 /** Whether any verdict has become worse; one that was not there before counts from good. */
 function isWorse(before: Evaluation, after: Evaluation): boolean {
   const states = new Map(before.verdicts.map((v) => [v.id, v.state]));
-  // A lever that can't be judged any more is no better than it was.
+  // A lever pull that can't be judged is not an improvement.
   if (states.has('pull') && !after.verdicts.some((v) => v.id === 'pull')) return true;
   if (stops(after) > stops(before)) return true;
   return after.verdicts.some(

@@ -34,7 +34,7 @@ export interface Compared {
 }
 
 /**
- * The figures of a pack that others are held against.
+ * The figures used to compare packs.
  * @param evaluation of the job, where it is at hand
  * Never throws for a job that passes the schema. Source: {@link evaluate}.
  * @example figuresToCompare(job).values.stack // 34.2

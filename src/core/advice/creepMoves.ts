@@ -6,15 +6,16 @@ import { entryAt } from '../job/entryAt';
 import type { Job } from '../job/types';
 import type { Move } from './move';
 
-/** An idle that is set too high is let down by so much, rpm, and never to less than this share of what it was. Design estimates. */
+/** Step by which a high idle is lowered, rpm, and the smallest share of it that is tried. Assumed values. */
 const IDLE_STEPS = [100, 200, 300, 400] as const;
 const LEAST_IDLE = 0.75;
-/** Return springs are to be had stronger by so much. Design estimates. */
+/** Available stronger return springs. Assumed values. */
 const STRONGER = [1.1, 1.2, 1.35, 1.6] as const;
 
 /**
- * Moves that keep a clutch that takes up by itself from creeping: the idle let down, stronger return springs of the expanding
- * disc or of the shoes. Each gives a changed copy. Never throws.
+ * Moves that stop a clutch from creeping at idle: a lower idle, stronger return springs of the expanding disc or of the shoes.
+ * Each gives a changed copy.
+ * Never throws.
  * Source: `docs/mechanics.md` sections 8 and 9; what a builder is offered are design estimates.
  * @example creepMoves(farm).some((m) => m.family === 'idle') // true
  */

@@ -25,7 +25,7 @@ export function freshMoves(job: Job): Move[] {
     family: 'new plates',
     label: [label],
     effort,
-    // What was measured and seen belongs to the plates that go, how they lie to their places.
+    // Readings and damage belong to the replaced plates; position and order stay.
     apply: (j) => ({
       ...j,
       pack: {

@@ -13,9 +13,9 @@ import { freshMoves } from './freshMoves';
 import type { Move } from './move';
 import { size } from './move';
 
-/** What is at hand to try. */
+/** Parts available for the moves. */
 export interface AtHand {
-  /** Thicknesses in which steels are to be had, mm. */
+  /** Available steel thicknesses, mm. */
   readonly steelThicknesses: readonly Mm[];
   /** Kinds of spring on the shelf, as records of a set. */
   readonly springs: readonly CoilGroup[];
@@ -134,7 +134,7 @@ function steelMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
             effort: 3,
             apply: (j) => {
               const changed = withEntry(j, fieldPath('pack.kinds.*.thickness', kind.id), entry(t));
-              // What was measured belongs to the plates that go.
+              // Readings belong to the replaced plates.
               return withPlates(
                 changed,
                 changed.pack.plates.map((p) =>
@@ -153,7 +153,7 @@ function steelMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
     });
 }
 
-/** Some steels as another thickness; nothing where they are gone or there is no room for a kind. */
+/** Some steels in another thickness; undefined if they are gone or no further type fits. */
 function withSteelsAs(job: Job, thickness: Mm, chosen: readonly string[]): Job | undefined {
   const changed = ofThickness(job, chosen, thickness, () => freeId(job, 'one-steel'));
   return changed === job ? undefined : changed;
@@ -196,7 +196,7 @@ function liningMoves(job: Job): Move[] {
     }));
 }
 
-/** As many steels of one kind as bring the stack nearest the middle of its window, each as another thickness. */
+/** The number of steels in another thickness that brings the stack closest to the middle of its limits. */
 function windowMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
   const { windowMin, windowMax, kinds } = job.pack;
   if (!windowMin || !windowMax) return [];
@@ -246,7 +246,7 @@ function easedMoves(job: Job): Move[] {
   ];
 }
 
-/** A lift that was measured with the part in grows by its ratio once it is out; a train's follows by itself. */
+/** A lift measured with the part fitted grows by its ratio once it is removed; a train's lift follows by itself. */
 function withoutEased(job: Job, factor: number): Job {
   const { measuredLift, liftReadings, type } = job.release;
   const bare = withEntry(job, 'release.reducedEffort', undefined);

@@ -2,8 +2,8 @@ import type { Job, Plate } from '../job/types';
 import type { Move } from './move';
 
 /**
- * The plates that are there, laid disc and steel in turn from either side: what a mixed-up pack wants. Steels that no disc is
- * left for stay out. Each keeps its own place among its sort, so that the outermost disc stays the outermost.
+ * Reorders the present plates so that discs and steels alternate, starting with either: the fix for a mixed-up pack. Surplus
+ * steels are left out. Each plate keeps its place among its kind, so the outermost disc stays outermost.
  * Never throws. Source: workshop practice; `docs/mechanics.md` section 2.
  * @example orderMoves(job).map((m) => m.effort) // [0, 0]
  */
@@ -36,10 +36,7 @@ function laid(job: Job, label: string, first: Sort): Move | undefined {
   };
 }
 
-/**
- * One of each in turn; of what is over, discs lie together at the end, and steels don't lie at all. Nothing where there are
- * not both.
- */
+/** Alternates two lists. Surplus discs end up together at the end, surplus steels are dropped. Undefined unless both exist. */
 function inTurn({ pack }: Job, first: Sort): readonly Plate[] | undefined {
   const lined = new Set(pack.kinds.filter((k) => k.lined !== 'none').map((k) => k.id));
   const isSteel = (plate: Plate | undefined) => plate !== undefined && !lined.has(plate.kindId);

@@ -14,7 +14,7 @@ const BORES: readonly Mm[] = [9.525, 11, 12, 12.7, 13, 14, 15, 15.875, 16, 17.5,
 /** Shares of its length that a release arm is shortened to. Design estimates. */
 const SHORTER = [0.9, 0.8] as const;
 
-/** What is lost on the way, and what the bench does about it. Free play is not among them: it has its own least. */
+/** Lift losses and their usual repair. Free play is not included: it has a minimum of its own. */
 const LOSSES: readonly {
   readonly path: FieldPath;
   readonly label: Sentence;
@@ -50,15 +50,16 @@ const LONGER = [1.1, 1.2, 1.3] as const;
 const EASED = [1.15, 1.3] as const;
 
 /**
- * Moves that make a heavy lever lighter at the cost of lift: a train that binds made sound, the next smaller bores of the
- * master cylinder, a longer release arm, a reduced-effort part. Each gives a changed copy. Never throws.
+ * Moves that make a heavy lever lighter at the cost of lift: a repaired train, the next smaller master cylinder bores, a longer
+ * release arm, a reduced-effort part. Each gives a changed copy.
+ * Never throws.
  * Source: `docs/mechanics.md` section 7; what a builder is offered are design estimates.
  * @example lighterMoves(job).some((m) => m.family === 'reduced effort') // true
  */
 export function lighterMoves(job: Job): Move[] {
   const { type, efficiency, reducedEffort } = job.release;
   if (type === 'measured') return [];
-  // What a sound train passes on: a worn one is brought back to it.
+  // Efficiency of a sound train; a worn one is restored to it.
   const whole = fieldAt('release.efficiency').estimate?.value ?? 0;
   const sound: Move[] =
     efficiency && efficiency.value < whole

@@ -3,7 +3,7 @@ import type { Job, Stage } from '../job/types';
 import { gainReadings } from '../setting/plans';
 import type { LineTool } from '../worksheet/line';
 
-/** Where something is put right: a stage, and its step where the sheet has one. */
+/** The place where a verdict is fixed: a stage, and a checklist step if there is one. */
 export interface Place {
   readonly stage: Stage;
   readonly step?: LineTool;
@@ -26,7 +26,7 @@ const SPECIFY: Place = { stage: 'specify' };
 const BY_GAIN: Place = { stage: 'prove', step: 'gain' };
 
 /**
- * Where a verdict is put right. A gain that was read is put right where it is read, one that is only worked out on paper.
+ * Finds the place where a verdict is fixed. A measured gain is fixed where it is read, a calculated one at Specify.
  * Never throws.
  * @example placeOfVerdict(quad, 'freePlay').stage // "set"
  */
@@ -36,9 +36,9 @@ export function placeOfVerdict(job: Job, verdict: Verdict['id']): Place {
 }
 
 /**
- * Where a verdict is put right by hand, when no other part or setting would cure it: it is read, set or fitted anew, as the
- * verdict itself says. Nothing where that is for {@link advise} to try: all of Specify but the place of a judder spring, and
- * the install gap, which has its window. Never throws.
+ * The place to fix a verdict by hand, when no other part or setting fixes it: read, set or fit again. Undefined for verdicts
+ * that {@link advise} can fix: all of Specify except the place of a judder spring, and the install gap limits.
+ * Never throws.
  * @example handRemedy(quad, 'freePlay').step // "freePlay"
  */
 export function handRemedy(job: Job, verdict: VerdictId): Place | undefined {

@@ -10,7 +10,7 @@ import type { AtHand } from './moves';
 import type { Move } from './move';
 import { COMMON_STEELS, movesFor } from './moves';
 
-/** A change of springs, step, ratio or reduced-effort part, with what it does to pull, lift and clamp. */
+/** A change of springs, step, ratio or reduced-effort part, with its effect on pull, lift and clamp. */
 export interface Trade {
   readonly label: Sentence;
   /** The job as it would be: taking the trade is taking this. */
@@ -26,14 +26,14 @@ const FAMILIES: ReadonlySet<Move['family']> = new Set([
   'reduced effort',
 ]);
 
-/** By how much a ratio is changed to see what it does: a tenth, as the next size of a part is. */
+/** Ratio change that is tried: 10 %, like the next size of a part. */
 const TENTH = 0.1;
-/** A usual reduced-effort part, for what it would do. Design estimate. */
+/** A typical reduced-effort part. Assumed value. */
 const EASED = 1.25;
 
 /**
- * Every change that trades lever pull, lift and clamp against each other, each evaluated: springs at hand, shims,
- * steps of the retainer, ratios a tenth either way, and a reduced-effort part in or out.
+ * Evaluates every trade-off between lever pull, lift and clamp: available springs, shims, retainer steps, ratios 10 % up and
+ * down, and a reduced-effort part fitted or removed.
  * Never throws for a job that passes the schema. Source: exhaustive evaluation; `docs/mechanics.md` sections 4 to 7.
  * @example trades(job).length // 8
  */

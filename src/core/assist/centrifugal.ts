@@ -11,7 +11,7 @@ export interface Weights {
 }
 
 /**
- * Speed of the clutch basket: engine speed ÷ primary ratio. What is centrifugal in the clutch turns at this.
+ * Speed of the clutch basket: engine speed ÷ primary ratio. Centrifugal parts turn at this speed.
  * @example basketRpm(7000, 2.8) // 2500
  */
 export function basketRpm(engineRpm: Rpm, primaryRatio: number): Rpm {
@@ -29,7 +29,7 @@ export function omegaSquared(rpm: Rpm): number {
 }
 
 /**
- * Centrifugal force of all weights together: n·m·r·ω².
+ * Total centrifugal force of the weights: n·m·r·ω².
  * @param clutchRpm speed of what carries the weights, rpm, 0 or more
  * @throws {DomainError} for a value out of range
  * Source: dynamics; `docs/mechanics.md` section 9.
@@ -81,7 +81,7 @@ export interface TakeUp {
   readonly lockUp: Rpm;
 }
 
-/** Force of the pack's springs over how far the pressure plate stands above the closed pack, N over mm: F(s + x). */
+/** Spring force over the height of the pressure plate above the closed pack, N over mm: F(s + x). */
 export type SpringsOverRise = (rise: Mm) => Newton;
 
 /**
@@ -124,8 +124,8 @@ export function takeUp(
 }
 
 /**
- * Clamp of an expanding disc on the pack at a basket speed, N: 0 until it has grown by the gap, then what its weights press
- * with; once they lift the pressure plate, the springs at that height, at the most F(s + e) fully out.
+ * Clamp of an expanding disc at a basket speed, N: 0 until it has grown by the gap, then the force of its weights; once they
+ * lift the pressure plate, the spring force at that height, at most F(s + e) fully expanded.
  * @param gap install gap, mm, 0 or more; a gap wider than the growth is never closed
  * @param springs F(s + x) over the rise x of the plate above the closed pack
  * @throws {DomainError} for values out of range

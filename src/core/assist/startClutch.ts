@@ -9,7 +9,7 @@ export interface StartClutch {
   readonly mass: Kilogram;
   /** Radius of a shoe's centre of mass at contact, mm. */
   readonly radius: Mm;
-  /** Spring pull that holds one shoe at contact, N. */
+  /** Spring force on one shoe at first contact, N. */
   readonly springPull: Newton;
   /** Inner radius of the drum, mm. */
   readonly drumRadius: Mm;
@@ -20,7 +20,7 @@ export interface StartClutch {
   readonly efficiency?: number;
 }
 
-/** What of it says when it touches: neither how many shoes there are nor what they rub on. */
+/** The data that decide first contact: neither the number of shoes nor their friction matters. */
 export type Shoe = Pick<StartClutch, 'mass' | 'radius' | 'springPull' | 'speedRatio'>;
 
 function checkShoe(c: Shoe): void {
@@ -65,7 +65,7 @@ export function startClutchTorque(clutch: StartClutch, engineRpm: Rpm): NewtonMe
 }
 
 /**
- * Engine speed from which the clutch holds a torque of the engine at its own shaft, less what the primary loses on the way.
+ * Lowest engine speed at which the clutch transmits a given engine torque, after the primary's losses.
  * @param engineTorque N·m, 0 or more
  * @throws {DomainError} for a value out of range
  * Source: {@link startClutchTorque} solved for the speed.
@@ -84,8 +84,8 @@ export function holdingRpm(clutch: StartClutch, engineTorque: NewtonMetre): Rpm 
 }
 
 /**
- * The same clutch with worn lining: the shoe travels further, so its spring pulls more and its mass sits further out by the
- * wear; what is gone was at the drum, so the rest has its centre further in: r′ = (m·r − Δm·R)/(m − Δm) + w.
+ * The same clutch with worn lining: the shoe travels further, so spring force and radius grow by the wear; the lost mass was at
+ * the drum, so the centre of mass moves inward: r′ = (m·r − Δm·R)/(m − Δm) + w.
  * @param wear mm of lining, 0 or more
  * @param springRate N/mm of one shoe's spring, 0 or more
  * @param massLost kg of one shoe, 0 or more and below its mass

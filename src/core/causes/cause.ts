@@ -70,12 +70,12 @@ export interface TestOutcome {
 
 export interface TellingTest {
   readonly name: string;
-  /** Minutes at the bench: what makes a test cheap. */
+  /** Duration in minutes; quick checks rank higher. */
   readonly minutes: number;
   readonly outcomes: readonly TestOutcome[];
 }
 
-/** A cause that only one kind of clutch has, with what each complaint speaks for or against it, tenths of log-odds. */
+/** A cause that only one kind of clutch has, with the weight of each complaint for or against it, tenths of log-odds. */
 export interface KindCause extends Cause {
   readonly complaints: Readonly<Partial<Record<ComplaintId, readonly [number, string]>>>;
 }

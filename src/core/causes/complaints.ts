@@ -1,4 +1,4 @@
-/* What riders complain of. */
+/* Complaints of riders. */
 
 export type ComplaintId =
   | 'slips'

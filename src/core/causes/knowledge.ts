@@ -1,7 +1,7 @@
 /*
- * What clutch trouble comes from, as data. Weights are log-odds in tenths: +10 makes a cause e times as likely
- * against the others, −10 as much less. They are judgements of practice, each with its reason in words, to be argued
- * with one by one. Source: workshop practice; `docs/mechanics.md`, causes.
+ * Causes of clutch trouble, as data. Weights are log-odds in tenths: +10 makes a cause e times as likely, −10 as much less.
+ * They are judgements of practice, each with its reason, open to discussion one by one. Source: workshop practice;
+ * `docs/mechanics.md`, causes.
  */
 
 import { CLUTCH_KINDS } from '../clutch/kinds';
@@ -43,7 +43,7 @@ const against = (
   ...causes: readonly CauseId[]
 ): readonly Weight[] => causes.map((cause) => w(cause, -tenths, because));
 
-/** What makes a pack hold less, and does not keep it from letting go. */
+/** Causes that lower the torque reserve and do not affect release. */
 const HOLDING = [
   'wornDiscs',
   'weakSprings',
@@ -53,7 +53,7 @@ const HOLDING = [
   'noFreePlay',
 ] as const;
 
-/** What keeps a pack from letting go, and takes nothing from its hold. */
+/** Causes that affect release and do not lower the torque reserve. */
 const RELEASING = [
   'shortLift',
   'airInLine',
@@ -65,7 +65,7 @@ const RELEASING = [
   'thickOil',
 ] as const;
 
-/** What lets a clutch take up by itself too early. */
+/** Causes of engagement at too low a speed. */
 const EARLY = ['idleHigh'] as const;
 
 const OF_EVERY_CLUTCH: Readonly<Record<ComplaintId, readonly Weight[]>> = {
@@ -212,7 +212,7 @@ const OF_EVERY_CLUTCH: Readonly<Record<ComplaintId, readonly Weight[]>> = {
 };
 
 /**
- * What a complaint speaks for and against.
+ * The weights of a complaint, for and against causes.
  * @example complaintWeights('heavy').length > 5 // true
  */
 export const complaintWeights = (complaint: ComplaintId): readonly Weight[] => [

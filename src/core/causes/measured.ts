@@ -13,7 +13,7 @@ import type { CauseId, MeasuredWeight } from './cause';
 const WARPED = 0.3;
 
 /**
- * What the job's own verdicts say. A measurement outweighs a complaint.
+ * Weights from the job's own verdicts. A measurement outweighs a complaint.
  * @example weighVerdicts(evaluate(twin)).map((m) => m.cause) // ["weakSprings", "shortLift", "stackLow", "stackTall", "wornDiscs", "warpedSteels"]
  */
 export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[] {
@@ -66,7 +66,7 @@ const isThickEnough = ({ plate, kind }: PackLayer): boolean => {
 };
 
 /**
- * What is known of the job besides its verdicts: the oil, and what was measured and seen on its parts.
+ * Weights from the record besides its verdicts: oil, readings and damage.
  * @example weighJob(twin).map((m) => m.cause) // ["gapSmall", "gapWide", "shoeSpring", "idleHigh", "wrongOil"]
  */
 export function weighJob(job: Job): readonly MeasuredWeight[] {
@@ -75,7 +75,7 @@ export function weighJob(job: Job): readonly MeasuredWeight[] {
     weights.push({ cause, tenths, because, from });
   const { inspection, intake, pack, machine, release } = job;
   for (const kind of CLUTCH_KINDS) weights.push(...(kind.weighJob?.(job) ?? []));
-  // On such a machine nothing takes up by itself, however fast it idles.
+  // Such a machine can't engage by itself, however fast it idles.
   if (machine.layout !== 'unknown' && !takesUp(job))
     say('idleHigh', -25, 'No part of this clutch works by centrifugal force.', 'The machine');
   const dry =

@@ -13,14 +13,14 @@ import { weighJob, weighVerdicts } from './measured';
 const ENTRIES = Object.entries(CAUSES) as readonly (readonly [CauseId, Cause])[];
 const TEST_ENTRIES = Object.entries(TESTS) as readonly (readonly [TestId, TellingTest])[];
 
-/** What is known so far. */
+/** All evidence so far. */
 export interface Evidence {
   readonly complaints: readonly ComplaintId[];
   /** Outcomes of tests that were made: the identifier of the outcome by test. */
   readonly tests?: Readonly<Partial<Record<TestId, string>>>;
   /** Figures and verdicts of the job, which confirm or clear causes by themselves. */
   readonly evaluation?: Evaluation;
-  /** The record itself: its oil, and what was measured and seen on its parts. */
+  /** The record: its oil, readings and damage. */
   readonly job?: Job;
 }
 
@@ -46,20 +46,20 @@ export interface NextTest {
   readonly id: TestId;
   readonly name: string;
   readonly minutes: number;
-  /** How much it tells for its time: expected drop of uncertainty, bits a minute. */
+  /** Expected drop of uncertainty, bits per minute. */
   readonly worth: number;
 }
 
 export interface CauseRanking {
   readonly causes: readonly RankedCause[];
-  /** The tests still to be made that tell most for their time, the best first. */
+  /** The remaining checks with the most information per minute, best first. */
   readonly next: readonly NextTest[];
 }
 
 /**
- * Ranks causes by complaint, tests and measurements: the weights of all evidence are added to each cause's prior, and
- * the sums are turned into shares. Nothing is decided by a chain of ifs; every weight is in `knowledge.ts` or comes
- * from a verdict, and stands beside the cause as a reason.
+ * Ranks causes by complaints, checks and measurements. The weights of all evidence are added to the prior of each cause, and
+ * the sums are turned into shares. Every weight is in `knowledge.ts` or comes from a verdict, and is shown beside the cause as
+ * a reason.
  * @param evidence complaints, outcomes of tests, and the job's evaluation where there is one
  * Source: naive Bayes by log-odds; `docs/mechanics.md`, causes.
  * @example rankCauses({ complaints: ['slips'] }).causes[0].id // "wornDiscs"
@@ -104,12 +104,12 @@ export function rankCauses(evidence: Evidence): CauseRanking {
 /** Tests of a line or cable that a machine without a hand lever does not have. */
 const AT_THE_LEVER: ReadonlySet<TestId> = new Set(['leverPump', 'cableFeel']);
 
-/** No outcome is impossible. More than this, and a test of what is hardly to blame would seem to tell a lot. */
+/** Smallest probability of an outcome. With less, a check of an unlikely cause would seem informative. */
 const LEAST_CHANCE = 0.01;
 /** A test of causes that together are less likely than this is not worth the walk to the machine. */
 const LEAST_CONCERN = 0.03;
 
-/** Tests by what they are expected to tell for each minute. */
+/** Sorts checks by expected information per minute. */
 function nextTests(
   scores: ReadonlyMap<CauseId, number>,
   made: Readonly<Partial<Record<TestId, string>>>,

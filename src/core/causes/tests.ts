@@ -2,7 +2,7 @@ import { CLUTCH_KINDS } from '../clutch/kinds';
 import type { TellingTest, TestId } from './cause';
 import { bad, good, w } from './cause';
 
-/* The tests at the machine that tell causes apart, and what each outcome speaks for. Source: as of the causes. */
+/* Checks at the machine that separate causes, with the weights of each outcome. Source: as for the causes. */
 
 const OF_EVERY_CLUTCH = {
   oilGrade: {

@@ -3,14 +3,14 @@ import type { CoilGroup, Job } from '../job/types';
 import type { ClutchKind } from './kind';
 import { CLUTCH_KINDS } from './kinds';
 
-/* What of the kinds of clutch a job has. */
+/* The kinds of clutch fitted in a job. */
 
 export const SPRING_KINDS = CLUTCH_KINDS.filter((kind) => kind.springs);
-/** What can be attached to a clutch, or not. */
+/** Kinds that are attached to a clutch, optionally. */
 export const ATTACHMENTS = CLUTCH_KINDS.filter((kind) => kind.choice);
 
 /**
- * The kinds that a job has: its springs, and what is attached.
+ * The kinds fitted in a job: its springs, and its attachments.
  * @example fittedKinds(job).map((k) => k.id) // ["coil"]
  */
 export const fittedKinds = (job: Job): readonly ClutchKind[] =>
@@ -34,7 +34,7 @@ export const coilGroups = (job: Job): readonly CoilGroup[] =>
   springsOf(job).ofGroups ? job.springs.coil.groups : [];
 
 /**
- * What of a job takes up by turning fast enough, in the pack itself or before it.
+ * The kind in a job that engages by speed, in the pack itself or before it.
  * @example takesUp(quad, 'inPack').name // "expanding disc"
  */
 export const takesUp = (

@@ -3,14 +3,14 @@ import type { Entry, Job } from '../job/types';
 
 /* How a kind of clutch is chosen and filled in. */
 
-/** Fields that stand together on a screen. */
+/** Fields shown together on a screen. */
 export interface FormGroup {
   readonly title?: string;
   readonly note?: string;
   readonly fields: readonly FieldPath[];
 }
 
-/** How a builder says that a clutch has it; the first option is none. */
+/** The choice whether a clutch has it; the first option is none. */
 export interface KindChoice {
   readonly heading?: string;
   readonly label: string;
@@ -22,7 +22,7 @@ export interface KindChoice {
 /** Writes an entry at a path of a job. */
 export type SetEntry = (job: Job, path: FieldPath, entry: Entry | undefined) => Job;
 
-/** The springs that hold something back until it turns fast enough. */
+/** The springs that hold weights or shoes back until they turn fast enough. */
 export interface ReturnSprings {
   readonly name: string;
   readonly paths: readonly [FieldPath, FieldPath];

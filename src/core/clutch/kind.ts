@@ -17,7 +17,7 @@ import type { Family, GlossaryTerm } from '../words/term';
 import type { ChecklistPlace, SheetLine } from '../worksheet/line';
 import type { FormGroup, KindChoice, ReturnSprings, SetEntry } from './form';
 
-/** A kind of springs, or of what is attached to a clutch: all that the program knows of it. */
+/** A kind of springs or of attachment: everything the program knows of it. */
 export interface ClutchKind {
   readonly id: string;
   /** Within a sentence: "coil springs". */
@@ -31,13 +31,13 @@ export interface ClutchKind {
   /** Of springs: the label among the others. */
   readonly label?: string;
   readonly springs?: SpringModel;
-  /** Of what is attached: how it is chosen. */
+  /** For attachments: how it is chosen. */
   readonly choice?: KindChoice;
   readonly form?: (job: Job) => readonly FormGroup[];
   readonly shown?: readonly FigureId[];
   readonly figures?: (sheet: Sheet) => void;
   readonly overSpeed?: OverSpeed;
-  /** It takes up by turning fast enough: in the pack itself, or before it. */
+  /** It engages by speed: in the pack itself, or before it. */
   readonly takesUp?: 'inPack' | 'before';
   readonly verdicts?: (sheet: Sheet) => readonly (Verdict | undefined)[];
   readonly problems?: (sheet: Sheet) => readonly Problem[];

@@ -7,7 +7,7 @@ import type { ClutchKind } from './kind';
 import { loose } from './loose/kind';
 import { startClutch } from './startClutch/kind';
 
-/** Every kind of springs and of what is attached to a clutch, in the order of the work. */
+/** All kinds of springs and attachments, in the order of the work. */
 export const CLUTCH_KINDS: readonly ClutchKind[] = [
   coil,
   diaphragm,

@@ -12,7 +12,7 @@ export type DueKind = 'back' | 'soak' | 'recheck' | 'limit';
 
 /** Something that has its day. */
 export interface Due {
-  /** The same for the same thing, whenever it is asked: a calendar updates it by this. */
+  /** Stable id of the event: a calendar updates it by this. */
   readonly id: string;
   readonly kind: DueKind;
   readonly jobId: string;
@@ -20,15 +20,15 @@ export interface Due {
   readonly machine: string;
   /** ISO date. */
   readonly day: string;
-  /** ISO time, for what has its minute. */
+  /** ISO time, for events with a time of day. */
   readonly at?: string;
   readonly title: string;
   readonly reason: Sentence;
 }
 
-/** Days after the signature by which the linings have bedded in, when nothing is said of it. */
+/** Days after the signature until the recheck, when the job gives none. */
 const RECHECK_DAYS = 30;
-/** A soak that ended longer ago is no news, h. */
+/** Hours after which an ended soak is no longer shown. */
 const SOAK_STALE_HOURS = 24;
 const DAY_MS = 86_400_000;
 const HOUR_MS = 3_600_000;
@@ -37,8 +37,8 @@ const dayAfter = (iso: string, days: number): string =>
   new Date(Date.parse(iso) + days * DAY_MS).toISOString().slice(0, 10);
 
 /**
- * All that is due in a workshop, the earliest first: machines wanted back, linings soaking, measurements after break-in,
- * and the day on which wear meets its first limit. Jobs in the archive have nothing due.
+ * All due dates of a workshop, earliest first: promised machines, soaking discs, rechecks after break-in, and the day on which
+ * wear reaches its first limit. Archived jobs have none.
  * @param now ISO time
  * Never throws for jobs that pass the schema. Source: the record itself; wear by `log/packLife.ts`.
  * @example dueOf([quad], '2026-11-28T10:00:00.000Z').map((d) => d.kind) // ["back"]
@@ -111,7 +111,7 @@ function firstLimit(job: Job, all: readonly Job[]): Due | undefined {
   if (all.some((other) => isLater(other, job))) return undefined;
   const { meter, foreseen } = packLife(job);
   const [first] = foreseen;
-  // A careful shop looks before the line says so: at the early end of the interval.
+  // Uses the early end of the range, to look in time.
   const day = first?.earliestDate ?? first?.date;
   if (!first || !day) return undefined;
   const at = { value: first.run, quantity: meter.quantity, decimals: 0 };

@@ -21,7 +21,7 @@ import { findProblems } from './verdicts/problems';
 import type { Verdict } from './engine/verdict';
 import { judge, judgeOverall } from './verdicts/judge';
 
-/** Everything that can be known of a job from what has been entered so far. */
+/** Everything that can be evaluated from the entries so far. */
 export interface Evaluation {
   readonly figures: ReadonlyMap<FigureId, Outcome>;
   readonly layout: PackLayout;
@@ -32,9 +32,8 @@ export interface Evaluation {
 }
 
 /**
- * Works out all figures and verdicts of a job. Pure; never throws for a job that passes the schema, and no
- * figure is ever NaN or infinite: what can't be known is an `Unknown` that names what is missing, and a design
- * estimate that was used is marked in the working.
+ * Calculates all figures and verdicts of a job. No figure is ever NaN or infinite: a figure that can't be known is an `Unknown`
+ * that names its missing inputs, and assumed values are marked in the working.
  * @param job the record, in base units
  * Source: `docs/mechanics.md`, section by section.
  * @example evaluate(job).overall.title // "Holds and releases"
@@ -54,7 +53,7 @@ export function evaluate(job: Job): Evaluation {
   };
 }
 
-/** Holding and release are not called good from entries that something stops: the figures may rest on them. */
+/** A torque reserve or release based on stopped entries is not called good. */
 function withoutPraise(verdict: Verdict, stop: Problem): Verdict {
   if (verdict.state !== 'good' || (verdict.id !== 'holds' && verdict.id !== 'releases'))
     return verdict;

@@ -29,32 +29,32 @@ export interface PackState {
   /** Hot oil: the lining's low friction counts. Default `usual`: the typical one. */
   readonly oil?: 'usual' | 'hot';
   /**
-   * Engine speed, for what is centrifugal; without it weights do not press. A torque is asked at it where the curve says so, or
-   * where it is that of the peak torque.
+   * Engine speed, for centrifugal parts; without it weights have no force. The torque at it is known from the curve, or at the
+   * speed of peak torque.
    */
   readonly rpm?: Rpm | undefined;
 }
 
-/** What the pack does in a state; what can't be known there is absent. */
+/** Figures of the pack in a state; unknown ones are absent. */
 export interface StateFigures {
   readonly stack: Mm;
   /** Springs and weights together; 0 on the plates once lifted free. */
   readonly clamp?: Newton;
-  /** Force of the springs at the lifted position: what the train must overcome. */
+  /** Spring force at the lifted position: the force the train must overcome. */
   readonly springForce?: Newton;
   readonly capacity?: Readonly<Record<'low' | 'typical' | 'high', NewtonMetre>>;
   /** Torque of the engine at the clutch: of its curve at that rpm where there is one, else its peak. */
   readonly asked?: NewtonMetre;
-  /** Capacity with tang friction against the torque asked. Hot oil is the low end. */
+  /** Capacity with tang friction ÷ torque at the clutch. Hot oil uses the low friction. */
   readonly reserve?: Readonly<Record<'low' | 'typical' | 'high', number>>;
   /** The one that this state comes to: low in hot oil, else typical. */
   readonly reserveHere?: number;
-  /** At that lift, with what centrifugal weights load the lever with at that rpm. */
+  /** At that lift, including the load of centrifugal weights at that speed. */
   readonly leverPull?: Newton;
-  /** What centrifugal weights press with at that rpm. */
+  /** Force of centrifugal weights at that speed. */
   readonly assist?: Newton;
   readonly clearancePerFace?: Mm;
-  /** What a start clutch carries at that rpm, at its own shaft. */
+  /** Torque of a start clutch at that speed, at its own shaft. */
   readonly startTorque?: NewtonMetre;
 }
 
@@ -69,7 +69,7 @@ export interface Curves {
   readonly rpm: readonly CurvePoint[];
 }
 
-/** What one slipping face carries of the whole. */
+/** The share of one friction face in the torque. */
 export interface FaceShare {
   /** Numbers of the layers that meet there; 0 is the hub floor, one above the last plate the pressure plate. */
   readonly below: number;
@@ -94,7 +94,7 @@ export interface PackModel {
   at(state?: PackState): StateFigures;
   /** Over wear to past the first limit, over lift to full lift, over rpm from idle past peak torque. */
   curves(points?: number): Curves;
-  /** Every slipping face from the pressure plate inward, with tang friction; empty while it is not known. */
+  /** Every friction face from the pressure plate inward, with tang friction; empty while unknown. */
   faces(): readonly FaceShare[];
   /** The wear at which each limit is met, the first one first. Empty while no limit is known. */
   wearReserve(): readonly WearReserve[];
@@ -155,11 +155,11 @@ export function packModel(job: Job): PackModel {
             ? springs
             : turning
               ? attempt(() => turning(rpm, (rise) => force?.(stack, rise) ?? Number.NaN))
-              : // Springs alone are not what presses once weights turn.
+              : // With weights, the springs are only part of the clamp.
                 hasWeights(job)
                 ? undefined
                 : springs;
-    // The peak torque is judged at its own speed; elsewhere only a curve says what is asked.
+    // Peak torque is judged at its own speed; elsewhere only a curve gives the torque.
     const load =
       rpm === undefined
         ? hasWeights(job)
@@ -258,7 +258,7 @@ export function packModel(job: Job): PackModel {
   return { at, curves, faces: faceShares, wearReserve };
 }
 
-/** Without what overflowed: a figure that is too large to be a number is no figure. */
+/** Removes overflowed values: a figure too large for a number is unknown. */
 function finiteOnly(state: StateFigures): StateFigures {
   const isFinite = (value: unknown): boolean =>
     typeof value === 'object' && value !== null

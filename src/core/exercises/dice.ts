@@ -40,7 +40,7 @@ export class Dice {
     return all;
   }
 
-  /** Makes a case until it is one that can be told apart; the last one in any case. */
+  /** Draws cases until one is unambiguous; returns the last one in any case. */
   until<T>(make: () => T, fits: (made: T) => boolean): T {
     let made = make();
     for (let i = 0; i < 200 && !fits(made); i++) made = make();

@@ -16,7 +16,7 @@ import type { Exercise, MistakeId } from './model';
 export interface ExerciseKind {
   readonly title: string;
   readonly work: 'measure' | 'judge' | 'specify' | 'build' | 'set';
-  /** What of the mistakes is met in it. */
+  /** Mistakes the exercise is about. */
   readonly mistakes: readonly MistakeId[];
   /** @param seed any whole number; the same one makes the same case */
   readonly make: (seed: number) => Exercise;

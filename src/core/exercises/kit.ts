@@ -5,7 +5,7 @@ import type { Dice } from './dice';
 
 const NOW = '2026-01-01T00:00:00.000Z';
 
-/** What an invented pack is made of. */
+/** Data of an invented pack. */
 export interface Kit {
   readonly discs: number;
   readonly disc: number;
@@ -30,7 +30,7 @@ export function kitOf(dice: Dice): Kit {
 }
 
 /**
- * An invented job with six coil springs and a hydraulic lever, all of it known: a bench on which cases are made.
+ * An invented, complete job with six coil springs and a hydraulic lever, used to make cases.
  * @example benchJob(kitOf(dice)).springs.type // "coil"
  */
 export function benchJob(kit: Kit): Job {

@@ -5,12 +5,12 @@ import { baseUnit } from '../units/quantity';
 import type { ManyQuestion, ExerciseMark, NumberQuestion, OneQuestion, Option } from './model';
 
 /**
- * All points, with what is said of it.
+ * Full points, with an explanation.
  * @example right(['Yes.']).points // 1
  */
 export const right = (says: Sentence): ExerciseMark => ({ points: 1, says });
 /**
- * No points, or some, with what is said of it.
+ * No or partial points, with an explanation.
  * @example wrong(['No.'], 0.5).points // 0.5
  */
 export const wrong = (says: Sentence, points = 0): ExerciseMark => ({ points, says });
@@ -40,7 +40,7 @@ interface NumberCase {
 }
 
 /**
- * A number with one right value: what misses it by a known mistake is told which.
+ * A number question with one right value; values from a known mistake are explained.
  * @example numberQuestion({ id: 'q', ask: ['How much?'], spec: { quantity: 'length', bounds: {} }, expected: 3, tolerance: 0.01, reason: ['Three.'] }).kind // "number"
  */
 export function numberQuestion({
@@ -112,7 +112,7 @@ interface ManyCase {
 }
 
 /**
- * Any of several: worth what is right of all that was chosen or should have been.
+ * A multiple-choice question, scored by the share of right choices.
  * @example manyQuestion({ id: 'q', ask: ['Which?'], options: [{ id: 'a', text: ['A'] }], expected: ['a'], reason: ['A.'] }).kind // "many"
  */
 export function manyQuestion({

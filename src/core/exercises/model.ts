@@ -20,7 +20,7 @@ export const MISTAKES = {
 } as const;
 export type MistakeId = keyof typeof MISTAKES;
 
-/** What an answer is worth, 0 to 1, and why. */
+/** Score of an answer, 0 to 1, with the reason. */
 export interface ExerciseMark {
   readonly points: number;
   readonly says: Sentence;
@@ -30,7 +30,7 @@ export interface ExerciseMark {
 export interface Spot {
   readonly id: string;
   readonly label: string;
-  /** What the gauge shows there. */
+  /** The gauge reading there. */
   readonly shows: Sentence;
 }
 
@@ -40,7 +40,7 @@ export interface BenchPart {
   readonly spots: readonly Spot[];
 }
 
-/** Parts on the bench, and the gauge that lies beside them. */
+/** Parts on the bench, and their gauge. */
 export interface Bench {
   /** Round: one part with its places in a circle. */
   readonly shape: 'round' | 'list';
@@ -60,7 +60,7 @@ interface Asked {
   readonly solution: Answer;
 }
 
-/** What was answered, and where the gauge was put, `part.spot` by `part.spot`. */
+/** The answers, and the measured points, `part.spot` by `part.spot`. */
 export interface NumberQuestion extends Asked {
   readonly kind: 'number';
   readonly spec: EntrySpec;
@@ -84,7 +84,7 @@ export interface OrderQuestion extends Asked {
   readonly bolts: number;
   mark(order: readonly number[]): ExerciseMark;
 }
-/** Which kind of spring stands at each place of a ring. */
+/** The spring type at each position of a ring. */
 export interface RingQuestion extends Asked {
   readonly kind: 'ring';
   readonly places: number;
@@ -93,13 +93,13 @@ export interface RingQuestion extends Asked {
 }
 export type Question = NumberQuestion | OneQuestion | ManyQuestion | OrderQuestion | RingQuestion;
 
-/** A short case: what stands on the bench, and what is asked. The same seed makes the same case. */
+/** A short case: parts on the bench, and questions. The same seed makes the same case. */
 export interface Exercise {
   readonly story: readonly Sentence[];
   /** The pack that is drawn beside it. */
   readonly pack?: Job;
   readonly bench?: Bench;
-  /** How well it was measured, where that is part of it. */
+  /** Score of the measuring, where it counts. */
   readonly measuring?: (taken: readonly string[]) => ExerciseMark;
   readonly questions: readonly Question[];
 }

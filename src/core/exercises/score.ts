@@ -4,7 +4,7 @@ import { parseEntry } from '../units/parseEntry';
 import type { Answer, Exercise, ExerciseMark, Question } from './model';
 
 export interface Scored {
-  /** By question; how it was measured goes as `measuring`. */
+  /** By question; the measuring has the key `measuring`. */
   readonly marks: Readonly<Record<string, ExerciseMark>>;
   /** Share of all points, 0 to 1. */
   readonly share: number;
@@ -55,7 +55,7 @@ function markOf(
 }
 
 /**
- * What the answers to an exercise are worth, with the reason at each.
+ * Scores the answers to an exercise, with the reason for each.
  * @param answers by question; numbers as they were written, read in the builder's units
  * @param taken where the gauge was put, `part.spot`
  * @example score(exercise, {}, []).share // 0

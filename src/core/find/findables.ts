@@ -21,7 +21,7 @@ export interface Findable {
   readonly id: string;
   readonly kind: FoundKind;
   readonly title: string;
-  /** What stands under the title. */
+  /** Text below the title. */
   readonly about: string;
   /** All words by which it is found. */
   readonly words: string;

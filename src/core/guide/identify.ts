@@ -1,8 +1,8 @@
 import type { ClutchLayout } from '../job/types';
 
 /*
- * Which clutch does an unknown machine have? A few questions by what one can see and how it behaves, as data: every
- * answer leads to the next question or to an answer with its reason.
+ * Identifies the clutch of an unknown machine. Questions about looks and behaviour, as data: every answer leads to the next
+ * question or to a result with its reason.
  */
 
 export type QuestionId = 'lever' | 'shift' | 'idleShift' | 'twoDrums' | 'beltCover';

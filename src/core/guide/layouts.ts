@@ -2,7 +2,7 @@ import type { ClutchLayout } from '../job/types';
 
 interface Layout {
   readonly name: string;
-  /** What it means for the work here. */
+  /** Consequence for the work. */
   readonly means: string;
   /** A pack of plates to build. */
   readonly plates: boolean;
@@ -11,7 +11,7 @@ interface Layout {
   readonly belt: boolean;
 }
 
-/** What takes a machine off, and what there is to work on. */
+/** Clutch layout of a machine: the parts that move it off, and the parts that can be worked on. */
 export const LAYOUTS: Readonly<Record<ClutchLayout, Layout>> = {
   unknown: { name: 'Not known yet', means: '', plates: true, shoes: false, belt: false },
   pack: {

@@ -79,7 +79,7 @@ export function engage(e: Engagement): EngagementResult {
       const clutch = e.clutchTorque(t);
       const load = e.loadTorque(vehicle);
       out[0] = (e.engineTorque(engine) - clutch) / e.engineInertia;
-      // A load that only brakes holds a standing vehicle; it never pushes it back.
+      // A braking load holds a standing vehicle; it never pushes it back.
       out[1] = vehicle <= 0 && clutch < load ? 0 : (clutch - load) / e.vehicleInertia;
       out[2] = clutch * (engine - vehicle);
     },
@@ -140,7 +140,7 @@ export function ringMass(
   );
 }
 
-/** Plates by what they weigh and are made of. */
+/** Plates by mass and material. */
 type Plates = readonly { readonly mass: Kilogram; readonly metal: PlateMetal }[];
 
 /**

@@ -6,7 +6,7 @@ export const GRAVITY = 9.80665;
 export const ROLLING = 0.02;
 
 /**
- * What holds a machine back on a road, as a share of its weight: rolling resistance and the grade.
+ * Road load as a share of the machine's weight: rolling resistance and grade.
  * @param angle of the road, rad, from −π/2 to π/2; uphill above 0
  * @throws {DomainError} for an angle out of range
  * Source: textbook statics; `docs/mechanics.md` section 10.

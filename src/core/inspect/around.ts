@@ -14,7 +14,7 @@ import { SIGHT_NAME, sightRule } from './sights';
 /** Share of a limit from which a notch is watched. Design estimate. */
 const NEARLY = 0.6;
 
-/** What a measured value that must not exceed its limit says. Nothing while it is not measured. */
+/** Judges a measured value with a maximum. Undefined while not measured. */
 function judgeMost(
   job: Job,
   path: FieldPath,
@@ -59,7 +59,7 @@ function seenOn(job: Job, fixture: Fixture): Reason[] {
 }
 
 /**
- * What the readings and the eye say of a part around the plates; empty while nothing was looked at.
+ * Judges a part around the plates by its readings and visible damage; empty without any.
  * @example judgeFixture(withEntry(job, 'inspection.basketNotch', entry(0.8)), 'basket').map((r) => r.decision) // ["change"]
  */
 export function judgeFixture(job: Job, fixture: Fixture): Reason[] {

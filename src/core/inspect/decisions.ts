@@ -2,8 +2,8 @@ import type { Sentence } from '@/core/text/sentence';
 import type { FieldPath } from '../job/fieldPath';
 
 /**
- * What becomes of a part. `open`: not measured yet, or no limit to judge it by; `keep`; `watch`: keep and look again next time; `grind`; `change`:
- * a new one in its place; `scrap`: must not be used again.
+ * Decision on a part. `open`: not measured, or no limit; `keep`; `watch`: keep and check next time; `grind`; `change`: replace;
+ * `scrap`: never use again.
  */
 export const DECISIONS = ['keep', 'open', 'watch', 'grind', 'change', 'scrap'] as const;
 export type Decision = (typeof DECISIONS)[number];
@@ -18,7 +18,7 @@ export const DECISION_NAME: Readonly<Record<Decision, string>> = {
 };
 
 /**
- * Whether a part with this decision goes back in as it is.
+ * Whether a part with this decision is fitted again unchanged.
  * @example staysIn('keep') // true
  */
 export const staysIn = (d: Decision): boolean => d === 'keep' || d === 'watch' || d === 'open';
@@ -29,7 +29,7 @@ export interface Reason {
   readonly sentence: Sentence;
   /** Where the limit comes from: "limit from the manual", "limit is a design estimate". */
   readonly limitFrom?: string;
-  /** The limit that is lacking to judge what was measured. */
+  /** The limit that is missing for the judgement. */
   readonly lacks?: FieldPath;
 }
 
@@ -45,5 +45,5 @@ export function gravest(reasons: readonly Reason[]): Decision {
   );
 }
 
-/** What two readings differ by only from how a computer counts, mm. */
+/** Differences below this are rounding errors, mm. */
 export const EDGE = 1e-6;

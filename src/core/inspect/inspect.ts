@@ -16,7 +16,7 @@ import { FIXTURE_NAME } from './sights';
 export interface Inspection {
   /** Plates from the hub floor outward, then the parts around them that were looked at. */
   readonly parts: readonly PartVerdict[];
-  /** Rules that go across parts, and what damage tells about something else. */
+  /** Rules across parts, and damage with causes elsewhere. */
   readonly across: readonly RuleFinding[];
   /** Plates and parts that stay, change, and so on. */
   readonly counts: Readonly<Record<Decision, number>>;
@@ -25,9 +25,8 @@ export interface Inspection {
 }
 
 /**
- * Judges every plate and every part that was looked at, then what follows for other parts: new discs are not put
- * against warped steels, nor new steels against discs worn to the old steels' shape, and the wear of the whole pack
- * counts as well as that of each disc.
+ * Judges every plate and every inspected part, then applies the rules across parts: no new discs against warped steels, no new
+ * steels against discs worn to the old steels, and total pack wear in addition to the wear of each disc.
  * @param job the record
  * @param evaluation of the same record; its pack verdicts take part
  * Never throws for a job that passes the schema.
@@ -46,7 +45,7 @@ export function inspect(job: Job, evaluation: Evaluation): Inspection {
   const decided = findAcross(job, evaluation, alone);
   const withThose = (found: readonly RuleFinding[]) =>
     alone.map((part) => withFindings(part, found));
-  // What is said of a mixed set counts what the other rules send out as well.
+  // The rule on mixed sets also counts discs rejected by the other rules.
   const across = [...decided, ...findMixedSet(withThose(decided))];
   const parts = withThose(across);
   const counts = { keep: 0, open: 0, watch: 0, grind: 0, change: 0, scrap: 0 };
@@ -63,7 +62,7 @@ export function inspect(job: Job, evaluation: Evaluation): Inspection {
   };
 }
 
-/** A part with what the rules across parts say of it. */
+/** A part with the findings of the rules across parts. */
 function withFindings(part: PartVerdict, found: readonly RuleFinding[]): PartVerdict {
   const more = found.flatMap((f) =>
     f.decision && f.partIds.includes(part.id)
@@ -79,7 +78,7 @@ function withFindings(part: PartVerdict, found: readonly RuleFinding[]): PartVer
 }
 
 /**
- * A plate judged by itself, without what follows for it from other plates: quick, for the moment after a reading.
+ * Judges one plate alone, without the rules across parts: fast, for the moment after a reading.
  * @param plateId of a plate of the job; for any other there is nothing
  * Never throws. Source: as {@link inspect}.
  * @example inspectPlate(job, job.pack.plates[0].id).decision // "keep"
@@ -104,7 +103,7 @@ function verdictOf(
   part: Pick<PartVerdict, 'plate' | 'fixture'>,
 ): PartVerdict {
   const decision = gravest(reasons);
-  // The reason that decides stands first.
+  // The deciding reason comes first.
   const sorted = [...reasons].sort(
     (a, b) => Number(b.decision === decision) - Number(a.decision === decision),
   );
@@ -112,7 +111,7 @@ function verdictOf(
 }
 
 /**
- * The first reason of a part: what it is kept or changed for.
+ * The first reason of a part, which decides.
  * @example mainReason({ id: 'a', name: 'Disc', decision: 'keep', reasons: [] }) // []
  */
 export function mainReason(part: PartVerdict): Sentence {

@@ -2,7 +2,7 @@ import type { UnitChoice } from '../units/quantity';
 import { shownUnit } from '../units/quantity';
 import type { RunPart, RunStep } from './runStep';
 
-/** Plates and blades measure less than 10 mm: one digit stands before the point. */
+/** Plates and gauges measure less than 10 mm: one digit before the point. */
 const ONE_BEFORE: ReadonlySet<RunPart> = new Set(['discs', 'steels', 'flatness']);
 
 /**

@@ -3,7 +3,7 @@ import type { Job } from '../job/types';
 import type { PartVerdict } from './partVerdict';
 
 /**
- * The limits that what was measured still waits for, by kind of plate.
+ * The missing limits for measured plates, by plate type.
  * @param job the record
  * @param parts its parts, as they were judged
  * Never throws. Source: workshop practice; `docs/mechanics.md`, inspection.

@@ -2,7 +2,7 @@ import type { PackLayer } from '@/core/evaluate/engine/layers';
 import type { Fixture } from '../job/types';
 import type { Decision, Reason } from './decisions';
 
-/** A part with what becomes of it and why, the gravest reason first. */
+/** A part with its decision and the reasons, the most serious first. */
 export interface PartVerdict {
   readonly id: string;
   readonly name: string;

@@ -12,11 +12,11 @@ import { SIGHT_NAME, sightRule } from './sights';
 
 /** Share of the way from new to limit from which a disc is watched. Design estimate. */
 const NEARLY_WORN = 0.75;
-/** Points round a disc below which its taper can't be told. */
+/** Minimum number of points for the taper of a disc. */
 const ENOUGH_POINTS = 3;
 
 /**
- * What the readings and the eye say of one plate. Nothing of it depends on other plates: see `rules.ts`.
+ * Judges one plate by its readings and visible damage, independent of other plates: see `rules.ts`.
  * @example judgePlate(job, layout.layers[0]).map((r) => r.decision) // ["keep"]
  */
 export function judgePlate(job: Job, layer: PackLayer): Reason[] {
@@ -41,7 +41,7 @@ function judgeThickness(job: Job, { plate, kind }: PackLayer): Reason[] {
   const limit = kind.minThickness?.value;
   const lined = kind.lined !== 'none';
   if (values.length === 0) {
-    // A steel does not wear thin by itself: what decides is how flat it is.
+    // A steel does not wear thin alone: its flatness decides.
     return lined || limit !== undefined
       ? [{ decision: 'open', sentence: say`Thickness not measured yet.` }]
       : [];

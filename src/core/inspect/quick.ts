@@ -12,8 +12,8 @@ const NO_LIMIT: Mm = 0.2;
 const EDGE: Mm = 1e-9;
 
 /**
- * Readings that are likely to be the next one, each to be taken by one key: for flatness that no blade goes under, and
- * the blades that tell it from its limit; else what the part before it measured. Base units; none where nothing is likely.
+ * Likely next readings, each entered by one key: for flatness "no gauge passes" and the gauges around its limit; else the
+ * values of the part before. Base units; empty if none is likely.
  * @param steps of the run, this one among them
  * Never throws. Source: workshop practice.
  * @example quickReadings(job, flatnessStep, steps) // limit 0.15: [0, 0.05, 0.1, 0.15, 0.2]

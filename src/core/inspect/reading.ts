@@ -6,14 +6,14 @@ import type { Unit, UnitChoice } from '../units/quantity';
 import { baseUnit, formatWithUnit, UNITS } from '../units/quantity';
 import type { RunStep } from './runStep';
 
-/** A reading further from nominal than this share of it is more likely a slip than a part. Design estimate. */
+/** A reading further from nominal than this share is probably a typing error. Assumed value. */
 const FAR = 0.35;
-/** A part thicker than new by more than this, mm, is asked about: batches differ, but not so much. Design estimate. */
+/** Excess thickness over new, mm, above which a reading is questioned: batches vary, but less than this. Assumed value. */
 const THICKER: number = 0.06;
 
 /**
- * Reads a gauge's value with the part in view: what a bare field would take, but a value ten times the nominal, one
- * that fits only in another unit, and one thicker than new are asked about before they go into the record.
+ * Reads a gauge value for the current part. Like a bare field, but questions a value ten times nominal, one that fits only in
+ * another unit, and one thicker than new.
  * @param text as typed or sent by a gauge, in the unit now shown unless it says another
  * @returns as {@link parseEntry}; the readings of a question stand in the order in which they are likely, as typed last
  * Never throws. Source: `docs/mechanics.md`, inspection.
@@ -31,7 +31,7 @@ export function readGauge(
   const near = (value: number) => Math.abs(value - nominal) <= FAR * nominal;
   const shownNominal = formatWithUnit(nominal, field.quantity, choice);
   if (parsed.kind === 'refused' || parsed.kind === 'question') {
-    // What is out of range as typed may still be one key away from the part in hand.
+    // A value out of range may be one key away from the current part.
     const given = bareNumber(text);
     const meant = given === undefined ? [] : likely(step.path, given, near, choice);
     return meant.length > 0 && given !== undefined

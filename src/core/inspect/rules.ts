@@ -9,13 +9,13 @@ import type { PartVerdict } from './partVerdict';
 import { limitAt } from './run';
 import { TELLTALES } from './sights';
 
-/** What follows from parts taken together. */
+/** A finding of a rule across parts. */
 export interface RuleFinding {
   readonly id: string;
   readonly state: State;
   readonly title: string;
   readonly sentence: Sentence;
-  /** The parts that it concerns, and what becomes of them by it. */
+  /** The affected parts, and the decision for them. */
   readonly partIds: readonly string[];
   readonly decision?: Decision;
 }
@@ -27,7 +27,7 @@ type Rule = (
 ) => RuleFinding | undefined;
 
 /**
- * Goes through every rule that looks at more than one part.
+ * Applies every rule that looks at more than one part.
  * @example findAcross(job, evaluate(job), []).length // 0
  */
 export function findAcross(
@@ -42,7 +42,7 @@ export function findAcross(
 const lined = (p: PartVerdict) => p.plate !== undefined && p.plate.lined !== 'none';
 const steel = (p: PartVerdict) => p.plate?.lined === 'none';
 const ids = (parts: readonly PartVerdict[]) => parts.map((p) => p.id);
-/** A part that goes out, or one that is new in the pack already: either way a new one runs. */
+/** A rejected part, or a new one in the pack: either way a new one will run. */
 const becomesNew = (p: PartVerdict) =>
   p.plate?.plate.isNew === true || p.decision === 'change' || p.decision === 'scrap';
 
@@ -130,7 +130,7 @@ const packWear: Rule = (job, { figures }, parts) => {
 };
 
 /**
- * Discs out of a worn set: the others follow soon, and new ones among them carry more.
+ * Warns of a mixed set: rejected discs among worn ones.
  * @param parts with what every other rule has decided
  * @example findMixedSet([]).length // 0
  */
@@ -170,7 +170,7 @@ const RULES: readonly Rule[] = [
   packVerdict('even'),
 ];
 
-/** What damage tells about something else. */
+/** Findings on causes elsewhere, from damage. */
 function tales(job: Job, { layout }: Evaluation): RuleFinding[] {
   return TELLTALES.flatMap(({ on, sight, says }) => {
     const on_ =

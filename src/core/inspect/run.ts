@@ -9,8 +9,8 @@ import type { Mm } from '../units/quantity';
 import type { RunPart, RunStep } from './runStep';
 
 /**
- * The readings of a run, in the order in which a hand takes them: plate after plate from the hub floor outward, point
- * after point; then springs, then the parts around. Parts that are new are left out.
+ * The readings of a run in working order: plate after plate from the hub floor outward, point after point; then springs, then
+ * the parts around. New parts are left out.
  * @param parts what to go over
  * Source: `docs/mechanics.md`, inspection.
  * @example measuringRun(job, ['flatness']).length // 7
@@ -34,7 +34,8 @@ export const openSteps = (job: Job, steps: readonly RunStep[]): readonly RunStep
   steps.filter((s) => entryAt(job, s.path) === undefined);
 
 /**
- * Where a run goes on: its first reading at or after `from` that is not taken yet, or its end. Never throws.
+ * The first missing reading of a run at or after `from`, or its end.
+ * Never throws.
  * @example nextOpen(job, measuringRun(job, ['flatness'])) // 7
  */
 export function nextOpen(job: Job, steps: readonly RunStep[], from = 0): number {
@@ -184,7 +185,7 @@ function aroundSteps(job: Job): RunStep[] {
 }
 
 /**
- * A limit of the job: entered, else the design estimate that stands in for it.
+ * A limit of the job: entered, else its assumed value.
  * @example limitAt(blank, 'inspection.notchLimit') // 0.5
  */
 export function limitAt(job: Job, path: FieldPath): Mm | undefined {

@@ -1,11 +1,11 @@
 import type { FieldPath } from '../job/fieldPath';
 import type { Fixture } from '../job/types';
 
-/** What a measuring run goes over. */
+/** Parts that a measuring run covers. */
 export const RUN_PARTS = ['discs', 'steels', 'flatness', 'tangs', 'springs', 'around'] as const;
 export type RunPart = (typeof RUN_PARTS)[number];
 
-/** One reading to take: where it goes, and what stands beside it while it is taken. */
+/** One reading to take: its field, and the data shown with it. */
 export interface RunStep {
   readonly path: FieldPath;
   readonly part: RunPart;
@@ -19,11 +19,11 @@ export interface RunStep {
   readonly plateId?: string;
   /** Paths of all readings on the same part, in order, this one among them. */
   readonly siblings: readonly FieldPath[];
-  /** What a new part measures, and the limit; in the base unit of the field. */
+  /** Value of a new part, and the limit; in the base unit of the field. */
   readonly nominal?: number | undefined;
   readonly limit?: number | undefined;
   /** Whether the limit is a least or a greatest value. */
   readonly limitIs: 'least' | 'most';
-  /** Wear only takes away: more than new is asked about. */
+  /** Wear only reduces: values above new are questioned. */
   readonly onlyWears: boolean;
 }

@@ -27,7 +27,7 @@ export const FIXTURE_NAME: Readonly<Record<Fixture, string>> = {
   cover: 'Cover',
 };
 
-/** What may be seen on which part. */
+/** Possible damage on each part. */
 export const SIGHTS_ON: Readonly<Record<'disc' | 'steel' | Fixture, readonly Sight[]>> = {
   disc: ['glazed', 'burnt', 'cracked', 'tangsWorn', 'loose'],
   steel: ['blued', 'hotSpots', 'glazed', 'weldedLining', 'grooved', 'cracked', 'tangsWorn'],
@@ -40,7 +40,7 @@ export const SIGHTS_ON: Readonly<Record<'disc' | 'steel' | Fixture, readonly Sig
   cover: ['grooved', 'cracked'],
 };
 
-/** What a sight says of the part it is seen on, with the reason; what is not listed is to be watched. */
+/** Decision and reason of a damage; any not listed means watch. */
 interface SightRule {
   readonly decision: Decision;
   readonly because: string;
@@ -109,7 +109,7 @@ const ON_FIXTURE: Readonly<Record<Fixture, Partial<Record<Sight, SightRule>>>> =
 };
 
 /**
- * What a sight on a part decides.
+ * The decision for a damage on a part.
  * @example sightRule('disc', 'glazed').decision // "change"
  */
 export function sightRule(on: 'disc' | 'steel' | Fixture, sight: Sight): SightRule {
@@ -117,7 +117,7 @@ export function sightRule(on: 'disc' | 'steel' | Fixture, sight: Sight): SightRu
   return table[sight] ?? rule('watch', `${SIGHT_NAME[sight]}: inspect again.`);
 }
 
-/** What damage tells about something else, by what is seen where. */
+/** Damage that indicates a cause elsewhere. */
 export const TELLTALES: readonly {
   readonly on: 'disc' | 'steel' | Fixture;
   readonly sight: Sight;

@@ -9,15 +9,15 @@ import type { Decision } from './decisions';
 import type { Inspection } from './inspect';
 import type { PartVerdict } from './partVerdict';
 
-/** What was found, told twice: for the one who pays, and for the one who works. */
+/** The result of an inspection in two versions: for the customer, and for the shop. */
 export interface Summary {
   readonly customer: readonly Sentence[];
   readonly shop: readonly Sentence[];
 }
 
 /**
- * Sums an inspection up: for a customer what was found, what it means on the road and what will be done, without
- * figures that say nothing to a rider; for the shop the counts, the worst of each sort, and the pack as measured.
+ * Summarizes an inspection: for the customer the findings, their effect on the road and the work to do, without figures; for
+ * the shop the counts, the worst of each kind, and the pack as measured.
  * Source: workshop practice; `docs/mechanics.md`, inspection.
  * @example summarize(job, inspect(job, evaluate(job)), evaluate(job)).shop.length // 6
  */

@@ -13,7 +13,7 @@ import type { BuildRecord, Work, WorkStage } from './work';
 import { blankSignOff } from './signOff';
 
 /**
- * The plate as specified, without what was measured or seen on the part that lay there.
+ * The plate as specified, without the readings and damage of the old part.
  * @example asSpecified({ id: 'p1', kindId: 'disc', readings: { 1: entry(2.9) } }) // { id: "p1", kindId: "disc" }
  */
 export const asSpecified = ({ id, kindId, facing, judder, offsetSlot }: Plate): Plate => ({
@@ -41,7 +41,7 @@ const looseAsBuilt = ({
   ...rest
 }: LooseSprings): LooseSprings => rest;
 
-/** The train without what time took from it. */
+/** The train without its wear. */
 const releaseAsBuilt = ({
   measuredLift: _lift,
   freePlay: _freePlay,
@@ -51,7 +51,7 @@ const releaseAsBuilt = ({
   ...rest
 }: Release): Release => ({ ...rest, liftReadings: [] });
 
-/** The adjuster and its windows stay with the machine; where it stood and what was read do not. */
+/** Adjuster and limits stay with the machine; position and readings do not. */
 const settingAsBuilt = ({
   turnsOut: _turns,
   marksOut: _marks,
@@ -64,7 +64,7 @@ const settingAsBuilt = ({
   ...rest
 }: Setting): Setting => ({ ...rest, readings: [] });
 
-/** Torques by the manual stay; what was done with them does not. */
+/** Manual torques stay; actual ones do not. */
 const buildAgain = ({
   soakStart: _soak,
   headClearance: _heads,
@@ -101,8 +101,8 @@ function limitsOf(inspection: InspectionRecord): InspectionRecord {
 }
 
 /**
- * A new job for a machine that has been here before: its record is used again (engine, pack as specified, springs,
- * release, limits, the shop's strip list), and nothing that was measured, said or counted last time.
+ * A new job for a known machine: uses its engine, specified pack, springs, release, limits and the shop's strip list, and none
+ * of the last readings, notes or counts.
  * @param now ISO time, given by the caller so that the core stays pure
  * @example nextJobOf(job, 'new', 'UR-9', now).stage // "intake"
  */
@@ -173,7 +173,7 @@ export function machinesOf(jobs: readonly Job[]): readonly Job[] {
 }
 
 /**
- * A copy of what one tab typed into a job that another tab changed at the same moment.
+ * A copy with this tab's edits of a job that another tab changed at the same time.
  * @param job as this tab had it
  * @param id of the copy
  * @param at ISO time

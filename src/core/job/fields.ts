@@ -52,7 +52,7 @@ const patterns = new Map<string, FieldPattern | undefined>();
 const MANY_PATHS = 20_000;
 
 /**
- * The pattern that a path belongs to, or undefined when there is no such field.
+ * The pattern of a path, or undefined for an unknown field.
  * @example patternOf('pack.kinds.disc.thickness') // "pack.kinds.*.thickness"
  */
 export function patternOf(path: string): FieldPattern | undefined {
@@ -92,7 +92,7 @@ export function fieldAt(path: FieldPath): FieldSpec {
 }
 
 /**
- * The field at a path of a job, with what is needed to read it: a screw's marks. @throws {RangeError} when there is none.
+ * The field at a path of a job, with the marks of a screw where it needs them. @throws {RangeError} for an unknown field.
  * @example fieldOf(job, 'engine.peakTorque').label // "Engine peak torque"
  */
 export function fieldOf(

@@ -32,7 +32,7 @@ const PACK_LISTS = {
   'setting.readings': MAX_READINGS,
 } as const;
 
-/** The greatest length of each list of a job, by its path; `*` stands for any item of a list. */
+/** The maximum length of each list of a job, by its path; `*` is any item of a list. */
 export const LIST_LENGTHS: Readonly<Record<string, number>> = {
   ...PACK_LISTS,
   ...Object.fromEntries(

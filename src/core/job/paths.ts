@@ -4,8 +4,8 @@ import { patternOf } from './fields';
 import type { Entry, Job } from './types';
 
 /**
- * A copy of the job with the entry at `path` set, or taken out when `entry` is undefined; parts that do
- * not change are shared. A path that names a list item that is not there leaves the job as it is.
+ * A copy of the job with the entry at `path` set, or removed when `entry` is undefined; unchanged parts are shared. A path into
+ * a missing list item returns the job unchanged.
  * @throws {RangeError} when the path is no field of a job.
  * @example withEntry(blank, 'pack.maxWear', entry(1)).pack.maxWear.value // 1
  */

@@ -3,8 +3,8 @@ import type { State } from '@/core/evaluate/engine/figure';
 import type { Job, Stage } from './types';
 
 /**
- * What a list needs of a job: enough to show, find and sort it. A workshop of thousands of jobs is listed from these, while
- * the records themselves are still being read.
+ * The data a list needs of a job, to show, search and sort it. Large workshops are listed from rows while the records are still
+ * being read.
  */
 export interface JobRow {
   readonly id: string;
@@ -14,11 +14,11 @@ export interface JobRow {
   readonly stage: Stage;
   readonly archived: boolean;
   readonly updatedAt: string;
-  /** ISO date by which the rider wants the machine back. */
+  /** ISO date, due to the rider. */
   readonly due?: string;
   /** The words by which it is found, in lower case. */
   readonly words: string;
-  /** What was last found of its pack; kept with the row, so that a list need not work it out before it shows. */
+  /** The last verdict on its pack; stored with the row, so that the list shows it at once. */
   readonly verdict?: RowVerdict | undefined;
 }
 

@@ -2,10 +2,7 @@ import { blankJob } from './blank';
 import { nextJobOf } from './derive';
 import type { Entry, Job } from './types';
 
-/*
- * What a pack is, without anything that was measured, said or done: small enough to be handed on by itself, as a code that a
- * camera reads.
- */
+/* The specification of a pack without readings, notes and work: small enough for a QR code. */
 
 type Part =
   | 'engine'
@@ -24,7 +21,7 @@ export type Specification = Pick<Job, Part> & {
   readonly machine: Pick<Job['machine'], 'name' | 'use' | 'layout'>;
 };
 
-/** Nothing of a specification has a date of its own. */
+/** No date of its own in a specification. */
 const NEVER = '2000-01-01T00:00:00.000Z';
 
 type Ids = (id: string) => string;
@@ -40,8 +37,8 @@ function shortIds(): Ids {
 }
 
 /**
- * The pack of a job as specified: plates and springs without readings, the release train without what time took from it,
- * values with the kind and the date of their source, identifiers made short. The torque curve stays behind.
+ * The pack of a job as specified: plates and springs without readings, the train without wear, values with kind and date of
+ * their source, short identifiers. The torque curve is not included.
  * Never throws for a job that passes the schema.
  * @example specificationOf(job).pack.plates.length // 15
  */
@@ -90,7 +87,7 @@ export function specificationOf(job: Job): Specification {
 const isEntry = (value: object): value is Entry =>
   'value' in value && typeof value.value === 'number';
 
-/** The same with entries that keep of their source what it is and its date, not the words to it. */
+/** Entries with only kind and date of their source. */
 function withPlainEntries(node: unknown): unknown {
   if (Array.isArray(node)) return node.map(withPlainEntries);
   if (typeof node !== 'object' || node === null) return node;

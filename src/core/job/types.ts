@@ -1,7 +1,7 @@
 /**
- * The job record: everything that a builder typed or measured for one clutch, and nothing computed.
- * Plain data, so that it can be stored, exported, compared and copied. All values are in base units
- * (mm, N, N·m, MPa, kg, s, rpm, degrees); see `units/quantity.ts`. Its parts lie in `record/`, what was done in `work.ts`.
+ * The job record: everything a builder typed or measured for one clutch, and nothing computed. Plain data, so that it can be
+ * stored, exported, compared and copied. All values in base units (mm, N, N·m, MPa, kg, s, rpm, degrees); see
+ * `units/quantity.ts`. Its parts are in `record/`, the work in `work.ts`.
  */
 
 import type { Entry } from './record/entry';
@@ -29,10 +29,10 @@ export * from './record/springs';
 export * from './record/strip';
 export * from './record/visits';
 
-/** What is attached and has no part of the record of its own, by its kind: how it is chosen as `type`, and its entries. */
+/** Attachments without a part of the record of their own, by kind: the choice as `type`, and its entries. */
 export type Fittings = Readonly<Record<string, Readonly<Record<string, Entry | string>>>>;
 
-/** What makes up one variant of a pack. */
+/** The parts of a job that form a variant. */
 export interface VariantParts {
   readonly pack: Pack;
   readonly springs: Springs;
@@ -55,7 +55,7 @@ export const VARIANT_PARTS = [
   'fittings',
 ] as const satisfies readonly (keyof VariantParts)[];
 
-/** Another pack that was thought of for the same job, whole, as it was put aside. */
+/** A saved alternative pack of the job. */
 export interface Variant extends VariantParts {
   readonly id: string;
   readonly name: string;
@@ -74,11 +74,11 @@ export interface Job extends VariantParts {
   readonly duty: StartDuty;
   readonly strip: Strip;
   readonly inspection: InspectionRecord;
-  /** Other packs for this job, put aside; none is lost when another is taken up. */
+  /** Saved alternative packs; switching keeps the current one. */
   readonly variants: readonly Variant[];
   /** Name of the pack that is being worked on. */
   readonly variantName?: string;
-  /** What was done, counted, proved and signed. */
+  /** The work: steps, counts, checks and signature. */
   readonly work: Work;
   readonly build: BuildRecord;
   readonly prove: ProveRecord;
@@ -97,7 +97,7 @@ export interface Override {
   readonly at: string;
 }
 
-/** A record as it is when it is signed: everything of the job but its earlier revisions and what comes after. */
+/** A record as signed: the job without its earlier revisions and service visits. */
 export type SignedRecord = Omit<Job, 'signOff' | 'visits'> & {
   readonly overrides: readonly Override[];
 };

@@ -10,7 +10,7 @@ type Later = 'duty' | 'variants' | 'work' | 'build' | 'prove' | 'signOff' | 'vis
 export type EarlierJob = Omit<Job, Later> & Partial<Pick<Job, Later>>;
 
 /**
- * Brings a record of an earlier version up to this one: what is new in it begins empty.
+ * Upgrades a record of an earlier version; new parts start empty.
  * @example upgradeJob(job).id // "crag"
  */
 export const upgradeJob = (job: EarlierJob): Job => ({

@@ -17,7 +17,7 @@ const partsOf = (from: VariantParts): VariantParts =>
 export const nameOfPresent = (job: Job): string => job.variantName ?? 'Current';
 
 /**
- * Puts a copy of the pack as it stands beside it, to come back to. The same record when there is no room.
+ * Saves a copy of the current pack as a variant. Returns the same record when there is no room.
  * @param name of the copy
  * @example parked(blank, 'v', 'As it came').variants.length // 1
  */
@@ -28,7 +28,7 @@ export function parked(job: Job, id: string, name: string): Job {
 }
 
 /**
- * Takes a variant up to work on it; the pack as it stands goes into its place, so nothing is lost.
+ * Switches to a variant; the current pack takes its place, so nothing is lost.
  * @example takenUp(parked(blank, 'v', 'As it came'), 'v').variants.length // 1
  */
 export function takenUp(job: Job, id: string): Job {

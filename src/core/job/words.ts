@@ -1,7 +1,7 @@
 import type { Aim, OilKind, Stage } from './types';
 import type { Lock } from './work';
 
-/* What things are called, on screen and on paper. */
+/* Names on screen and on sheets. */
 
 export const AIM_NAME: Readonly<Record<Aim, string>> = {
   restore: 'Restore it',
@@ -36,7 +36,7 @@ export const STAGE_NAME: Readonly<Record<Stage, string>> = {
   log: 'Log',
 };
 
-/** The usual cautions, which stand on every sheet. */
+/** The usual cautions, on every sheet. */
 export const CAUTIONS: readonly string[] = [
   'Hot oil and exhaust burn. Springs are loaded: release and tighten evenly, wear eye protection; wire rings fly.',
   'Old linings may contain asbestos: wet wipe, do not blow.',

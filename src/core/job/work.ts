@@ -1,6 +1,6 @@
 /*
- * The record of the work itself: what was done by whom, what was counted and torqued, what was proved, and what was
- * signed. Part of the job record; see `types.ts`.
+ * The record of the work: steps with their worker, counts, torques, checks and signature. Part of the job record; see
+ * `types.ts`.
  */
 
 import type { Entry } from './record/entry';
@@ -9,7 +9,7 @@ import type { Entry } from './record/entry';
 export const WORK_STAGES = ['build', 'set', 'prove'] as const;
 export type WorkStage = (typeof WORK_STAGES)[number];
 
-/** A step that was done, and what its line said then: a line that says something else now must be done again. */
+/** A completed step with its text at that time: a step with changed text must be repeated. */
 export interface Mark {
   /** ISO time. */
   readonly at: string;
@@ -19,11 +19,11 @@ export interface Mark {
 
 export interface StepRecord {
   readonly done?: Mark;
-  /** What was really done where schools differ; the identifier of the other way. */
+  /** The actual method where methods differ: the identifier of the alternative. */
   readonly otherwise?: string;
   /** Why the step was left out; printed. */
   readonly skipped?: string;
-  /** What was seen or measured at it, in words. */
+  /** Observation or reading at the step. */
   readonly note?: string;
 }
 
@@ -33,7 +33,7 @@ export interface OwnStep {
   readonly text: string;
 }
 
-/** What was done to the lines of one stage; the lines themselves are made by the core from the pack as it is. */
+/** Records of the steps of one stage; the steps themselves are generated from the present pack. */
 export interface Worksheet {
   /** By the key of the line. */
   readonly records: Readonly<Record<string, StepRecord>>;
@@ -42,22 +42,22 @@ export interface Worksheet {
   readonly order: readonly string[];
 }
 
-/** A worksheet's additions and order without what was done: the shop's own way with a family. */
+/** Additions and order of a checklist without its records: the shop's own checklist for a clutch type. */
 export type SheetTemplate = Pick<Worksheet, 'own' | 'order'>;
 
 export interface Work {
-  /** Who stands at the bench; goes into every mark. */
+  /** Name of the worker; stored with every mark. */
   readonly by: string;
   readonly build: Worksheet;
   readonly set: Worksheet;
   readonly prove: Worksheet;
 }
 
-/** What keeps a thread from working loose. */
+/** Ways to lock a thread. */
 export const LOCKS = ['none', 'threadlocker', 'lockWasher', 'selfLocking'] as const;
 export type Lock = (typeof LOCKS)[number];
 
-/** What a fastener holds: it decides at which line it is tightened. */
+/** Role of a fastener: it decides at which step it is tightened. */
 export const FASTENER_ROLES = ['hubNut', 'springs', 'cover', 'other'] as const;
 export type FastenerRole = (typeof FASTENER_ROLES)[number];
 
@@ -69,7 +69,7 @@ export interface Fastener {
   /** Outside diameter of the thread. */
   readonly size?: Entry;
   readonly torque?: Entry;
-  /** What the wrench was really set to. */
+  /** Actual torque of the wrench. */
   readonly applied?: Entry;
   readonly lock: Lock;
   /** Grade of the threadlocker, as the manual names it. */
@@ -88,7 +88,7 @@ export interface BuildRecord {
   readonly headClearanceMin?: Entry;
 }
 
-/** Tests before the machine goes back. */
+/** Checks before the machine is returned. */
 export const PROVE_TESTS = ['lever', 'drag', 'creep', 'stall', 'slip'] as const;
 export type ProveTest = (typeof PROVE_TESTS)[number];
 export type ProveOutcome = 'pass' | 'fail';
@@ -123,12 +123,12 @@ export const blankWork = (): Work => ({
   prove: BLANK_SHEET,
 });
 /**
- * What a new job records of Build: circles in two stages, no fasteners yet.
+ * Initial Build record: circles in two stages, no fasteners.
  * @example blankBuild().stages // 2
  */
 export const blankBuild = (): BuildRecord => ({ fasteners: [], stages: 2 });
 /**
- * What a new job records of Prove: no test made, no start ridden.
+ * Initial Prove record: no check, no start.
  * @example blankProve().starts.length // 0
  */
 export const blankProve = (): ProveRecord => ({ outcomes: {}, starts: [] });

@@ -75,7 +75,7 @@ export const MAX_LIMITS = 500;
 export const LIMIT_PATTERNS: readonly FieldPattern[] = [...SINGLE, ...Object.values(NAMED).flat()];
 
 /**
- * What a limit with a name belongs to, or nothing where the machine has one.
+ * The owner type of a named limit; undefined for limits of the machine.
  * @example ownerOf('pack.kinds.*.minThickness') // "kinds"
  */
 export const ownerOf = (pattern: FieldPattern): Owner | undefined =>
@@ -90,7 +90,7 @@ export const OWNER_NAME: Readonly<Record<Owner, string>> = {
   fasteners: 'fastener',
 };
 
-/** What a fastener is besides its torque, so that a new job gets it whole. */
+/** Data of a fastener besides its torque, so that a new job gets all of it. */
 export type FastenerSort = Pick<Fastener, 'role' | 'lock' | 'grade'>;
 
 export interface Limit {
@@ -99,7 +99,7 @@ export interface Limit {
   /** Name of the kind, step or fastener that it belongs to. */
   readonly of?: string | undefined;
   readonly entry?: Entry | undefined;
-  /** Text in its field that is no value yet. */
+  /** Draft text of the field. */
   readonly draft?: string | undefined;
   readonly fastener?: FastenerSort | undefined;
 }
@@ -115,7 +115,7 @@ export interface LimitSheet {
 }
 
 /**
- * What a limit is called: "Disc, minimum thickness" or "Least stack".
+ * The name of a limit: "Disc, minimum thickness" or "Minimum stack".
  * @example limitName({ pattern: 'pack.kinds.*.minThickness', of: 'Disc' }) // "Disc, minimum thickness"
  */
 export function limitName({ pattern, of }: Pick<Limit, 'pattern' | 'of'>): string {
@@ -145,7 +145,7 @@ const sameName = (a: string, b: string): boolean =>
   a.trim().toLocaleLowerCase() === b.trim().toLocaleLowerCase();
 
 /**
- * Where a limit stands in a job: one field, several of the same name, or none.
+ * The paths of a limit in a job: one field, several of the same name, or none.
  * @example placesOf(job, { pattern: 'pack.windowMin' }) // ["pack.windowMin"]
  */
 export function placesOf(job: Job, { pattern, of }: Pick<Limit, 'pattern' | 'of'>): FieldPath[] {
@@ -189,7 +189,7 @@ const keyOf = ({ pattern, of }: Pick<Limit, 'pattern' | 'of'>): string =>
   `${pattern} ${(of ?? '').trim().toLocaleLowerCase()}`;
 
 /**
- * A sheet with what a job says put in: values of the job take the place of the sheet's, what only the sheet has stays.
+ * A spec sheet updated with the values of a job; values only in the sheet stay.
  * @param now ISO time
  * @example sheetWithJob(library[0], job, id, now).limits.length // 11
  */
@@ -209,15 +209,15 @@ export function sheetWithJob(
 }
 
 /**
- * How a limit of the library stands to a job: the job says the same, another value, none, or has no place for it; or the
- * library itself has no value yet.
+ * Comparison of a limit of a spec sheet with a job: same value, different value, missing in the job, no place in the job; or
+ * still open in the sheet.
  */
 export type Standing = 'same' | 'differs' | 'missing' | 'noPlace' | 'open';
 
 export interface ComparedLimit {
   readonly limit: Limit;
   readonly standing: Standing;
-  /** What the job says, where it says another value. */
+  /** The job's value, where it differs. */
   readonly here?: Entry;
 }
 
@@ -236,7 +236,7 @@ export function compareSheet(sheet: LimitSheet, job: Job): ComparedLimit[] {
     if (!entry) return { limit, standing: 'open' };
     const places = placesOf(job, limit);
     const owner = ownerOf(limit.pattern);
-    // Steps and fasteners are made where they lack; a plate or spring that the job does not have is not.
+    // Missing steps and fasteners are added; missing plates and springs are not.
     if (places.length === 0)
       return {
         limit,
@@ -250,8 +250,8 @@ export function compareSheet(sheet: LimitSheet, job: Job): ComparedLimit[] {
 }
 
 /**
- * A job with limits of a sheet taken: they take the place of what stands there, and the job remembers the sheet. Steps and
- * fasteners that it lacks are made.
+ * Applies limits of a spec sheet to a job: they replace the present values, and the job records the sheet. Missing steps and
+ * fasteners are added.
  * @param which identifiers of the limits to take
  * @param newId makes identifiers
  * @example withSheet(job, library[0], new Set(), id).machine.limitsId // "of-crag"
@@ -287,11 +287,11 @@ function withItem(job: Job, { pattern, of = '', fastener }: Limit, newId: () => 
   return job;
 }
 
-/** A job that uses a sheet and says something else than it. */
+/** A job that uses a sheet and has a different value. */
 export interface TouchedJob {
   readonly job: Job;
   readonly differs: readonly ComparedLimit[];
-  /** Signed: it stands as it was signed. */
+  /** Signed: not changed. */
   readonly signed: boolean;
 }
 
@@ -313,7 +313,7 @@ export function touchedBy(sheet: LimitSheet, jobs: readonly Job[]): TouchedJob[]
 }
 
 /**
- * The field that a limit is typed into: what it takes, in which quantity.
+ * The field of a limit, with its quantity and range.
  * @example limitField('pack.windowMin').label // "Minimum stack"
  */
 export const limitField = (pattern: FieldPattern) => FIELDS[pattern];

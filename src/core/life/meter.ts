@@ -17,7 +17,7 @@ export interface MeterSpec {
   readonly farthest: Run;
   /** Over which wear of one disc can be read at a glance. */
   readonly per: Run;
-  /** Over which wear of a pack is told. */
+  /** Round length over which wear is stated. */
   readonly step: Run;
 }
 
@@ -43,7 +43,8 @@ export const METER: Readonly<Record<Meter, MeterSpec>> = {
 };
 
 /**
- * By what this machine counts its running; hours unless it was said otherwise. Never throws.
+ * The meter this machine counts by; hours by default.
+ * Never throws.
  * @example meterOf(quad).name // "Machine hours"
  */
 export const meterOf = (job: Pick<Job, 'machine'>): MeterSpec =>
@@ -55,8 +56,9 @@ interface Read {
 }
 
 /**
- * The reading of the meter that counts for this machine, in hours or kilometres, as it was taken at intake or at a return.
- * What the other meter may have said is kept, but never counted. Never throws.
+ * The meter reading of this machine, in hours or kilometres, from intake or a visit. Readings of the other meter are kept but
+ * not used.
+ * Never throws.
  * @example runRead(quad, quad.intake)?.value // 1310
  */
 export const runRead = (job: Pick<Job, 'machine'>, read: Read): Entry | undefined =>
@@ -70,7 +72,8 @@ export const runText = (run: Run, { quantity }: MeterSpec, units: UnitChoice): s
   formatWithUnit(run, quantity, units, 0);
 
 /**
- * A rate of so much per run, told over a round length in the builder's own unit: 100 h, 5000 km or 5000 mi. Never throws.
+ * A rate stated over a round length in the builder's unit: 100 h, 5000 km or 5000 mi.
+ * Never throws.
  * @param perRun something per hour or per kilometre
  * @example overRound(0.0004, METER.hours.per, METER.hours, {}) // { value: 0.04, over: "100 h" }
  */

@@ -9,7 +9,7 @@ export interface WearPoint {
   readonly wear: Mm;
 }
 
-/** A straight line through wear over what the machine's meter counts. */
+/** A straight line of wear over the meter reading. */
 export interface WearLine {
   /** mm per hour or kilometre. */
   readonly slope: number;
@@ -24,7 +24,7 @@ export interface WearLine {
 }
 
 /**
- * Wear against hours or kilometres by least squares. One reading gives a rate from new, and says so.
+ * Fits wear over hours or kilometres by least squares. With one reading the rate is taken from new, and marked so.
  * @throws {DomainError} for no reading after some running, or values out of range
  * Source: linear regression; `docs/mechanics.md` section 11.
  * @example fitWear([{run:0,wear:0},{run:18,wear:.06},{run:41,wear:.15},{run:66,wear:.23}]).slope // 0.00352785
@@ -94,7 +94,7 @@ export function predictWear(line: WearLine, run: Run): Prediction {
   return { wear, low: wear - half, high: wear + half };
 }
 
-/** A limit that wear will reach: thinnest disc, pack total, window, reserve, clearance. */
+/** A limit reached by wear: thinnest disc, pack total, stack limits, reserve, clearance. */
 export interface WearLimit {
   readonly name: string;
   /** Wear at which it is met, mm. */

@@ -82,7 +82,7 @@ function runOf(job: Job, read: Job['intake'] | Visit): Pick<LogLine, 'meter' | '
   return { meter: job.machine.meter ?? 'hours', ...(run ? { run: run.value } : {}) };
 }
 
-/** By what packs are put together when their wear is compared. */
+/** How packs are grouped to compare their wear. */
 export type WearGroup = 'use' | 'machine';
 
 /** How fast discs of one lining wore in one use of machine, or in one machine. */
@@ -94,7 +94,7 @@ export interface WearRate {
   readonly meter: Meter;
   /** Of one disc, mm per hour or kilometre: the mean over the packs. */
   readonly perRun: Mm;
-  /** Packs that it rests on. */
+  /** Number of packs behind it. */
   readonly packs: number;
   /** Over which those packs were followed. */
   readonly run: Run;
@@ -103,9 +103,8 @@ export interface WearRate {
 }
 
 /**
- * Wear of a disc per hour or kilometre, by lining and use or machine, over all packs whose readings give a rate; those that
- * were followed longest first. Machines that count hours are never mixed with those that count distance.
- * Packs with discs of more than one lining are left out, since they would tell of neither.
+ * Disc wear per hour or kilometre, by lining and use or machine, over all packs with a known rate; longest followed first.
+ * Hours and distance are never mixed. Packs with several linings are left out, since their wear can't be assigned.
  * @example wearRates([job])[0].packs // 1
  */
 export function wearRates(jobs: readonly Job[], by: WearGroup = 'use'): readonly WearRate[] {
@@ -133,7 +132,7 @@ export function wearRates(jobs: readonly Job[], by: WearGroup = 'use'): readonly
     .sort((a, b) => share(b) - share(a));
 }
 
-/** How long packs were followed, so that hours and kilometres can stand in one order. */
+/** Followed length, so that hours and kilometres sort together. */
 const share = ({ run, meter }: WearRate): number => run / METER[meter].per;
 
 interface Rate {

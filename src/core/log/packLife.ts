@@ -21,9 +21,9 @@ export interface DiscLife {
   readonly plateId: string;
   readonly name: string;
   readonly points: readonly LifePoint[];
-  /** Somebody laid a gauge on it, at the start or at a return; a new disc's nominal thickness is no measurement. */
+  /** Measured, at the start or at a visit; the nominal thickness of a new disc is not a measurement. */
   readonly measured: boolean;
-  /** Reading of the meter at which it was thicker than before, and so is another disc: what was read until then is not its wear. */
+  /** Meter reading at which the disc was thicker than before, so it is a different disc: earlier readings are not its wear. */
   readonly otherFrom?: Run;
   readonly line?: WearLine;
   /** Wear against new at which the disc is too thin. */
@@ -42,7 +42,7 @@ export interface Foreseen extends LimitForecast {
   readonly latestDate?: string;
 }
 
-/** What readings over hours or kilometres say of a pack. */
+/** Wear and predictions of a pack from its readings. */
 export interface PackLife {
   readonly meter: MeterSpec;
   readonly discs: readonly DiscLife[];
@@ -57,7 +57,7 @@ export interface PackLife {
   readonly perWeek?: Run;
   /** Limits by when they are met, the first one first; empty where nothing can be foreseen. */
   readonly foreseen: readonly Foreseen[];
-  /** Why nothing can be foreseen, or how little it rests on. */
+  /** Reason why there is no prediction, or a note on its quality. */
   readonly caution?: string;
 }
 
@@ -72,9 +72,8 @@ const RAN_BACK =
   'No prediction: the meter reading was higher at an earlier date. Correct it; after a meter change, enter the total run of the machine.';
 
 /**
- * Wear of a pack over what the machine has run, as it went in and at each return, with the limit that will be met first.
- * Thickness as it went in is the least reading of a disc, or that of its kind for one that is new and was not measured; its
- * wear is against the kind's new thickness.
+ * Wear of a pack over its run, from assembly and each visit, with the limit reached first. The thickness at assembly is the
+ * lowest reading of a disc, or the nominal for a new, unmeasured one; wear is relative to new.
  * @param job the record; what it has run from `intake` and the returns, by the machine's meter
  * Never throws for a job that passes the schema: what can't be foreseen is said in `caution`.
  * Source: linear regression; `docs/mechanics.md` section 11.
@@ -147,7 +146,7 @@ function unmeasured(discs: readonly DiscLife[]): string {
 const alreadyPassed = (name: string): string =>
   `No prediction from one date: a limit is already passed (${name}).`;
 
-/** Which discs are no longer those that went in; empty where all are. */
+/** Replaced discs; empty when all were replaced. */
 function others(discs: readonly DiscLife[]): string {
   const names = discs.filter((d) => d.otherFrom !== undefined).map((d) => d.name);
   if (names.length === 0) return '';
@@ -245,13 +244,13 @@ function lineOf(
   const first = points[0];
   const last = points.at(-1);
   if (!first || !last) return undefined;
-  // A single date says something only of discs that are worn already.
+  // A single date only tells of discs that are worn already.
   const oneDate = last.run - first.run < least;
   if (oneDate && (others || last.run < least || last.wear < LEAST_WEAR)) return undefined;
   return fitWear(oneDate ? [last] : points);
 }
 
-/** What a micrometer of the bench tells from nothing, mm. */
+/** Resolution of a micrometer, mm. */
 const LEAST_WEAR: Mm = 0.02;
 
 const LIMIT_NAME: Readonly<Record<Exclude<LimitKind, 'disc'>, string>> = {
@@ -270,7 +269,7 @@ function packLimits(job: Job, worn: Mm, line: WearLine, { farthest }: MeterSpec)
     .wearReserve()
     .flatMap(({ kind, wear }) => (kind === 'disc' ? [] : [{ kind, at: worn + wear }]));
   const { setting } = job;
-  // The gap of an expanding disc grows by what the linings lose.
+  // The gap of an expanding disc grows by the wear of the discs.
   if (takesUp(job, 'inPack') && setting.gapMax && setting.installGap)
     limits.push({ kind: 'gap', at: worn + setting.gapMax.value - setting.installGap.value });
   return limits.flatMap(({ kind, at }) =>
@@ -307,7 +306,7 @@ function paceOf(points: readonly LifePoint[]): Run | undefined {
   return days >= 7 && run > 0 ? (run / days) * 7 : undefined;
 }
 
-/** Latest day that is said: beyond it a date means nothing. */
+/** Latest predicted day: a later date is meaningless. */
 const FARTHEST_WEEKS = 52 * 20;
 
 function dated(f: Named, last: LifePoint, pace: number | undefined): Foreseen {

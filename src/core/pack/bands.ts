@@ -23,7 +23,7 @@ export function bandsAt(height: Mm, bands: readonly Band[]): readonly Band[] {
   return bands.filter((b) => height >= b.min - EDGE && height <= b.max + EDGE);
 }
 
-/** What a caliper over the whole pack says against the sum of its plates. */
+/** Comparison of a caliper reading over the pack with the sum of its plates. */
 export interface CaliperCheck {
   /** Caliper less sum. */
   readonly difference: Mm;
@@ -31,7 +31,7 @@ export interface CaliperCheck {
   readonly suspicious: boolean;
 }
 
-/** Design estimate of what oil and flatness may add between sum and caliper, mm. */
+/** Allowance between sum and caliper for oil and flatness, mm. Assumed value. */
 export const CALIPER_ALLOWANCE: Mm = 0.15;
 
 /**

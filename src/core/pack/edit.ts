@@ -4,8 +4,8 @@ import type { Facing, Job, Pack, Plate, PlateKind } from '../job/types';
 import type { Mm } from '../units/quantity';
 
 /*
- * Edits of the pack, each from one record to the next. An edit that can't be made gives the same record back. Plates
- * stand from the hub floor outward, so "outward" is to a higher index. Several plates are edited at once.
+ * Edits of the pack, from one record to the next. An impossible edit returns the same record. Plates are listed from the hub
+ * floor outward, so "outward" is to a higher index. Several plates are edited at once.
  */
 
 const EDGE: Mm = 1e-6;
@@ -32,7 +32,7 @@ function mapPlates(job: Job, ids: Iterable<string>, change: (plate: Plate) => Pl
 export function movedByOne(job: Job, ids: readonly string[], by: 1 | -1): Job {
   const chosen = new Set(ids);
   const plates = [...job.pack.plates];
-  // The leading plate goes first, so that the others can follow into its place.
+  // The leading plate moves first, so that the others can follow.
   const order = plates.map((_, i) => (by === 1 ? plates.length - 1 - i : i));
   let moved = false;
   for (const from of order) {
@@ -65,8 +65,7 @@ export function movedTo(job: Job, ids: readonly string[], gap: number): Job {
 }
 
 /**
- * Puts another plate of the same kind outward of each. A copy is another part: nothing measured on the first goes
- * with it. Nothing happens when the pack would hold more than {@link MAX_PLATES}.
+ * Inserts a copy outward of each plate, without readings. Unchanged when the pack would exceed {@link MAX_PLATES}.
  * @example duplicated(job, [job.pack.plates[0].id], id).pack.plates.length // 16
  */
 export function duplicated(job: Job, ids: readonly string[], newId: () => string): Job {
@@ -100,7 +99,7 @@ export function inserted(job: Job, kindId: string, index: number, newId: string)
 }
 
 /**
- * Puts plates of another kind in the place of these. What was measured belonged to the parts that go.
+ * Replaces plates by another type. Readings belong to the old parts.
  * @example ofKind(inserted(blank, 'disc', 0, 'p1'), ['p1'], 'steel').pack.plates[0].kindId // "steel"
  */
 export function ofKind(job: Job, ids: readonly string[], kindId: string): Job {
@@ -140,8 +139,8 @@ function nameFor(kind: PlateKind, thickness: Mm): string {
 }
 
 /**
- * Puts plates of another thickness in the place of these, else alike: all steels 1.5 to 1.2. A kind that has that
- * thickness already is used; else one is made. What was measured belonged to the parts that go.
+ * Replaces plates by another thickness, otherwise the same: all steels 1.5 to 1.2. Uses an existing type of that thickness, or
+ * adds one. Readings belong to the old parts.
  * @param thickness mm, above 0
  * @param newId names a kind that has to be made
  * @returns the same record where there is no room for another kind

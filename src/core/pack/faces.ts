@@ -1,7 +1,7 @@
 import type { LinedFaces, Member } from '../job/types';
 import type { Mm } from '../units/quantity';
 
-/** What the count of faces needs to know of a plate, or of the hub floor and the pressure plate. */
+/** The data of a plate, hub floor or pressure plate that decide about faces. */
 export interface Layer {
   readonly turnsWith: Member;
   readonly lined: LinedFaces;
@@ -25,7 +25,7 @@ export interface Face {
 }
 
 /**
- * Goes through a pack from the hub floor outward and says what every pair of neighbours does.
+ * Finds the friction faces of a pack from the hub floor outward.
  *
  * Counts from the order of the plates instead of a rule such as "two per friction disc", because two
  * discs side by side turn together and a pack may begin or end with either sort.

@@ -5,7 +5,7 @@ import type { Job } from '../job/types';
 import type { PlateTolerance, ToleranceQuestion } from './tolerance';
 
 /**
- * The tolerance question of a job: its plates as new, in the bands of their kinds, against its stack window.
+ * The tolerance question of a job: its plates as new, with the tolerances of their types, against its stack limits.
  * @throws {DomainError} when a thickness or an edge of the window is missing
  * @example toleranceOf(job, 1000, 7).plates.length // 15
  */

@@ -19,11 +19,11 @@ export function stackHeight(thicknesses: readonly Mm[]): Mm {
   return sum;
 }
 
-/** What several readings on one plate say. */
+/** Summary of several readings of one plate. */
 export interface PlateReadings {
-  /** Goes to the stack. */
+  /** Used for the stack. */
   readonly mean: Mm;
-  /** Goes to the wear limit. */
+  /** Used for the wear limit. */
   readonly least: Mm;
   /** Greatest less least: taper. */
   readonly taper: Mm;
@@ -43,7 +43,7 @@ export function summarizeReadings(readings: readonly Mm[]): PlateReadings {
   return { mean, least, taper: Math.max(...readings) - least };
 }
 
-/** Where a height lies against a window; both edges belong to it. */
+/** Comparison of a height with limits; both limits are included. */
 export interface WindowCheck {
   readonly inside: boolean;
   /** To the nearer edge: above 0 inside, 0 on an edge, below 0 by how much it misses. */
@@ -52,8 +52,8 @@ export interface WindowCheck {
 }
 
 /**
- * Compares a height with a window whose edges belong to it. A height within a millionth of a millimetre
- * of an edge counts as on it, so that a sum of decimals does not fall out by its last bit.
+ * Compares a height with limits, which are included. A height within a millionth of a millimetre of a limit counts as on it, so
+ * that a sum of decimals does not fail by its last bit.
  * @param height mm
  * @param min mm, 0 or more; leave out for no lower edge
  * @param max mm, not below `min`; leave out for no upper edge

@@ -22,7 +22,7 @@ export function plateSigma({ tolerance, spread }: PlateTolerance): Mm {
 
 export interface ToleranceSum {
   readonly nominal: Mm;
-  /** Σ τ: no pack lies farther out. */
+  /** Σ τ: the maximum deviation of any pack. */
   readonly worstCase: Mm;
   /** √Σ τ². */
   readonly rootSumSquare: Mm;
@@ -56,7 +56,7 @@ export interface ToleranceRun {
   readonly sigma: Mm;
   readonly least: Mm;
   readonly greatest: Mm;
-  /** Share of packs in the window, 0 to 1; edges belong to it. */
+  /** Share of packs within the limits, 0 to 1; limits included. */
   readonly shareInWindow: number;
   readonly shareBelow: number;
   readonly shareAbove: number;
@@ -79,8 +79,8 @@ const CHUNK = 50_000;
 const BLOCK = 500;
 
 /**
- * Builds packs at random from the plates' tolerances and counts those in the window. The same seed gives the
- * same packs. `onProgress` is called with the share done and stops the run by returning false.
+ * Simulates packs from the tolerances of their plates and counts those within the limits. The same seed gives the same packs.
+ * `onProgress` gets the share done and stops the run by returning false.
  * @throws {DomainError} for an empty pack, a window upside down, or a count out of range
  * Source: Monte Carlo tolerance analysis; `docs/mechanics.md` section 1.
  * @example simulateTolerance({ plates: [{ nominal: 3, tolerance: 0.03, spread: 'normal' }], min: 2.9, max: 3.1, packs: 100, seed: 7 }).shareInWindow // 1
@@ -105,7 +105,7 @@ export function simulateTolerance(
   const fill = normalFiller(seed);
   const draws = new Float64Array(normalSigmas.length * BLOCK);
   const uniform = seededRandom(seed ^ 0x5bd1e995);
-  // Normal tails reach past the band: five of the pack's sigmas hold all but one pack in a million.
+  // Normal tails exceed the tolerance: five sigmas of the pack cover all but one pack in a million.
   const reach = Math.max(5 * sum.sigma, 1e-9);
   const from = sum.nominal - reach;
   const scale = BINS / (2 * reach);

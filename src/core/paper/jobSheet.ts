@@ -26,7 +26,7 @@ import { day, facts, minute, titleOf } from './paper';
 import { settingBlocks } from './settings';
 import { AIM_NAME, CAUTIONS, LOCK_NAME, OIL_NAME, STAGE_NAME } from '../job/words';
 
-/** Figures that stand on the sheet, those of them that apply. */
+/** Figures on the sheet, where they apply. */
 const ON_SHEET: readonly FigureId[] = [
   'stack',
   'stackMargin',
@@ -64,8 +64,8 @@ const ON_SHEET: readonly FigureId[] = [
 ];
 
 /**
- * The job sheet: job, machine, pack, figures with their verdicts, torques, settings, every step of the work, the parts
- * counted, what is open or was signed over, cautions and a place to sign.
+ * The job sheet: job, machine, pack, figures with verdicts, torques, settings, every step, counted parts, open items or those
+ * signed with a reason, cautions and a signature line.
  * @param job the record; never throws for one that passes the schema
  * Source: workshop practice; `docs/mechanics.md`, paper.
  * @example jobSheet(job).title // "T-1 Crag 400"

@@ -9,25 +9,25 @@ import type { UnitChoice } from '../units/quantity';
 import { formatWithUnit } from '../units/quantity';
 import { usualFasteners } from '../worksheet/fasteners';
 
-/** One line of what a job takes. */
+/** One line of a job's order list. */
 export interface OrderLine {
   readonly what: string;
-  /** Size, material, grade: what to ask for. */
+  /** Size, material, grade. */
   readonly spec: string;
   readonly count: number;
-  /** `shelf`: it lies on the shop's shelf; `order`: it is to be got. */
+  /** `shelf`: in stock; `order`: to be ordered. */
   readonly from: 'shelf' | 'order';
   readonly why: string;
 }
 
-/** What each way of keeping a thread uses up; once for every fastener, or once for all. */
+/** Consumables of each kind of lock; per fastener, or once for all. */
 const USED_UP: Partial<Record<Lock, { what: string; each: boolean; why: string }>> = {
   lockWasher: { what: 'Lock washer', each: true, why: 'never reused' },
   selfLocking: { what: 'Self-locking nut', each: true, why: 'new if the manual requires it' },
   threadlocker: { what: 'Threadlocker', each: false, why: '' },
 };
 
-/** Those listed; where nobody has listed any, a pack is held by a hub nut all the same. */
+/** The listed fasteners; if none are listed, a hub nut is assumed. */
 function fastenersTaken(job: Job): readonly Fastener[] {
   const { fasteners } = job.build;
   if (fasteners.length > 0 || job.pack.plates.length === 0) return fasteners;
@@ -35,8 +35,8 @@ function fastenersTaken(job: Job): readonly Fastener[] {
 }
 
 /**
- * What a job takes: new plates of the pack as specified, parts that the inspection changes or scraps, springs from the
- * shelf, and what is used up (lock washers, threadlocker, gasket, oil).
+ * The parts a job needs: new plates as specified, replacements for rejected parts, springs from the shelf, and consumables
+ * (lock washers, threadlocker, gasket, oil).
  * @param job the record; never throws for one that passes the schema
  * Source: workshop practice; `docs/mechanics.md`, paper.
  * @example orderList(half).length // 3

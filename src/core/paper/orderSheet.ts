@@ -4,7 +4,7 @@ import type { Paper, PaperBlock, SheetOptions } from './paper';
 import { titleOf } from './paper';
 
 /**
- * What a job takes, as a sheet.
+ * The order list as a sheet.
  * @example orderSheet(half).title // "T-1 Crag 400"
  */
 export function orderSheet(job: Job, options: SheetOptions = {}): Paper {

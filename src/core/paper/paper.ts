@@ -6,8 +6,8 @@ import type { Job, Revision } from '../job/types';
 import type { UnitChoice } from '../units/quantity';
 
 /*
- * A sheet of paper as data: what it says, in which order, without how it looks. Screens, the PDF and tests read the same
- * one. All text is in the builder's units.
+ * A sheet as data: its content in order, without its look. Screens, the PDF and tests read the same data. All text is in the
+ * builder's units.
  */
 
 export interface Paper {
@@ -51,18 +51,18 @@ export interface PaperVerdict {
 export interface PaperStep {
   readonly mark: 'done' | 'open' | 'skipped' | 'failed' | 'changed';
   readonly text: string;
-  /** Who and when, what was done otherwise, why it was left out. */
+  /** Worker and time, deviations, and the reason for a skip. */
   readonly note: string;
 }
 
 /** How a sheet is made. */
 export interface SheetOptions {
   readonly units?: UnitChoice;
-  /** Fields that hold text which is no value yet. */
+  /** Fields with draft text. */
   readonly unfinished?: readonly FieldPath[];
-  /** A signed revision that is printed in place of the job as it stands. */
+  /** A signed revision to print instead of the current job. */
   readonly revision?: Revision | undefined;
-  /** The job's evaluation, where it is at hand. */
+  /** The job's evaluation, where available. */
   readonly evaluation?: Evaluation;
 }
 
@@ -80,7 +80,7 @@ export const titleOf = ({ number, machine }: Job): string =>
 export const day = (iso: string): string => iso.slice(0, 10);
 
 /**
- * The minute of an ISO time; paper travels, so it says which clock.
+ * The minute of an ISO time, with its time zone, since sheets travel.
  * @example minute('2026-11-28T10:05:00.000Z').length // 20
  */
 export const minute = (iso: string): string => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;

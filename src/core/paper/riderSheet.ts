@@ -16,7 +16,7 @@ import { facts, titleOf } from './paper';
 const some = (n: number, one: string): string =>
   n === 0 ? '' : `${n} ${n === 1 ? one : `${one}s`}`;
 
-/** The pack in words. What the shop still has to do is not the rider's to read; what it has signed is. */
+/** The pack in words. Unfinished work of the shop is not shown to the rider; signed content is. */
 function packWords({ overall }: Evaluation, signed: boolean, units: UnitChoice): string {
   if (overall.state === 'good' || (signed && overall.state === 'watch'))
     return readSentence(overall.sentence, units);
@@ -26,7 +26,7 @@ function packWords({ overall }: Evaluation, signed: boolean, units: UnitChoice):
 }
 
 /**
- * The short sheet for the rider: what was found, what was done, how it is set, and what to mind.
+ * The customer sheet: findings, work done, settings, and advice.
  * @param job the record; never throws for one that passes the schema
  * @example riderSheet(job).title // "T-1 Crag 400"
  */

@@ -10,7 +10,7 @@ import type { PaperBlock } from './paper';
 import { facts, minute } from './paper';
 
 /**
- * How the clutch is set and what was read while it was: the settings of a job sheet, those that are recorded.
+ * Recorded settings and their readings, for a job sheet.
  * @example settingBlocks(blank, {}).length // 0
  */
 export function settingBlocks(job: Job, units: UnitChoice): PaperBlock[] {

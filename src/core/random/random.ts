@@ -90,7 +90,7 @@ function stepOf(state: Int32Array): number {
 
 const uniformOf = (state: Int32Array) => ((stepOf(state) >>> 0) + 0.5) / 4294967296;
 
-/** What the ziggurat's quick path could not decide: the normal number, or NaN for a draw to be made again. */
+/** The slow path of the ziggurat: the normal number, or NaN to draw again. */
 function decideSlowly(state: Int32Array, raw: number, layer: number): number {
   if (layer === 0) {
     let far: number;

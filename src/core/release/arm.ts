@@ -30,14 +30,14 @@ function turnFrom(start: number, travel: Mm, arm: Mm): number {
   return Math.max(0, Math.asin(end) - start);
 }
 
-/** Greatest 1/cos φ between two angles: the pull rises as the arm leaves square. Capped where the arm lies in line. */
+/** Maximum 1/cos φ between two angles: the pull rises as the arm leaves square. Capped where the arm is in line. */
 function heaviestOver(from: number, to: number): number {
   const cosine = Math.cos(Math.max(Math.abs(from), Math.abs(to)));
   return 1 / Math.max(cosine, 1e-3);
 }
 
 /**
- * The angle at rest with which the arm stands square to its cable in the middle of the stroke, degrees from square.
+ * The rest angle with which the arm is square to its cable in the middle of the stroke, degrees from square.
  * @param cableTravel mm after lever ratio and slack, 0 or more, at most twice the arm
  * @param armLength mm, above 0
  * @throws {DomainError} for values out of range

@@ -2,7 +2,7 @@ import { check, NOT_NEGATIVE, POSITIVE } from '../errors';
 import type { Mm } from '../units/quantity';
 
 /**
- * Lift that a pack needs to let go: faces × least clearance + the plates' out-of-flat.
+ * Lift required for release: faces × minimum clearance + out-of-flat of the plates.
  * @param faces slipping faces, a whole number, 1 or more
  * @param faceClearance mm per face, above 0
  * @param outOfFlat mm, sum over the plates, 0 or more
@@ -18,8 +18,7 @@ export function neededLift(faces: number, faceClearance: Mm, outOfFlat: Mm = 0):
 }
 
 /**
- * Clearance that a lift leaves at each slipping face: (x − Σ out-of-flat)/N. Below 0 when warp eats
- * more than the lift.
+ * Clearance per friction face at a lift: (x − Σ out-of-flat)/N. Below 0 when out-of-flat exceeds the lift.
  * @param lift mm, 0 or more
  * @throws {DomainError} for a value out of range
  * Source: `docs/mechanics.md` section 6.

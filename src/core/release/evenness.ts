@@ -14,7 +14,7 @@ export interface Evenness {
   readonly tilt: Mm;
   /** Direction of the highest point, 0 up to 360 degrees. */
   readonly direction: Degree;
-  /** Least local lift, mean − tilt: what counts for drag. */
+  /** Minimum local lift, mean − tilt: decisive for drag. */
   readonly least: Mm;
   /** Root mean square distance of the readings from the plane; 0 for three readings, which it meets exactly. */
   readonly residual: Mm;
@@ -86,7 +86,7 @@ function solve3(m: readonly number[], v: readonly number[]): [number, number, nu
 }
 
 /**
- * How well pulls repeat: the greatest spread of lift at one angle over several pulls; 0 where no angle has two.
+ * Repeatability of readings: the maximum spread of lift at one angle; 0 where no angle has two.
  * @param readings any number, angles in degrees
  * @throws {DomainError} for a value that is no finite number
  * Source: repeatability of a measurement; `docs/mechanics.md` section 6.

@@ -1,7 +1,7 @@
 import { check, NOT_NEGATIVE, POSITIVE } from '../errors';
 import type { Mm } from '../units/quantity';
 
-/** Share of its thickness with which a plate must still hold its spline at full lift. Design estimate. */
+/** Share of its thickness with which a plate must engage its spline at full lift. Assumed value. */
 export const RETAINED_SHARE = 0.6;
 
 /**

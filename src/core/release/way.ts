@@ -1,12 +1,12 @@
 import { LAYOUTS } from '../guide/layouts';
 import type { Job } from '../job/types';
 
-/** What opens the pack: a hydraulic line, a cable, or the shift pedal of a machine without a hand lever. */
+/** What opens the pack: a hydraulic line, a cable, or the shift pedal. */
 export type ReleasedBy = 'hydraulic' | 'cable' | 'pedal';
 
 /**
- * What opens the pack of a job. Behind a start clutch, a lift that is only measured is the shift pedal's: there is no
- * train from a hand lever to work out.
+ * The release of a job. Behind a start clutch, a measured lift belongs to the shift pedal: there is no hand lever train to
+ * calculate.
  * Source: workshop practice. Never throws.
  * @example releasedBy(farm) // "pedal"
  */

@@ -7,7 +7,7 @@ const INCH: Mm = 25.4;
 export interface Adjuster {
   /** Axial travel per turn, mm. */
   readonly pitch: Mm;
-  /** Marks round one turn, a whole number; 1 when only whole turns can be told. */
+  /** Marks per turn, a whole number; 1 when only whole turns can be set. */
   readonly marksPerTurn: number;
   /** Gap moved per screw travel; 1 when the screw acts directly. */
   readonly linkage?: number | undefined;
@@ -46,9 +46,9 @@ export function gapFromTurns(adjuster: Adjuster, turns: number, marks: number): 
 export interface Turning {
   readonly turns: number;
   readonly marks: number;
-  /** Gap that this gives, of the sign of what was asked. */
+  /** The resulting gap, with the sign of the request. */
   readonly gap: Mm;
-  /** What was asked less what this gives: the rest that can't be set. */
+  /** Requested minus resulting gap: the remainder that can't be set. */
   readonly rest: Mm;
   readonly direction: 'open' | 'close' | 'leave';
 }

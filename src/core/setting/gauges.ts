@@ -8,16 +8,16 @@ export interface Gauge {
 }
 
 export interface GoNoGo {
-  /** Largest gauge not above the window's least: must go in. */
+  /** Largest gauge not above the minimum: must pass. */
   readonly go?: Gauge | undefined;
-  /** Smallest gauge not below the window's greatest: must not go in. */
+  /** Smallest gauge not below the maximum: must not pass. */
   readonly noGo?: Gauge | undefined;
-  /** Gauges inside the window, which narrow it further. */
+  /** Gauges between the limits, which narrow them further. */
   readonly inside: readonly Gauge[];
 }
 
 /**
- * The pair of gauges that brackets a window.
+ * The pair of gauges that brackets the limits.
  * @param gauges sizes above 0, any order
  * @throws {DomainError} for a window upside down or a size not above 0
  * Source: limit gauging; `docs/mechanics.md` section 8.
@@ -40,7 +40,7 @@ const EDGE: Mm = 1e-9;
 export interface BladeStack {
   readonly blades: readonly Gauge[];
   readonly total: Mm;
-  /** Value asked less total. */
+  /** Requested value minus total. */
   readonly rest: Mm;
 }
 
@@ -86,7 +86,7 @@ const mm = (size: number, name = `${Number(size.toFixed(2))} mm`): Gauge => ({ n
 const range = (from: number, to: number, step: number) =>
   Array.from({ length: Math.round((to - from) / step) + 1 }, (_, i) => from + i * step);
 
-/** Usual sets, by standard sizes. Which of them a shop has, it says itself. */
+/** Usual gauge sets of standard sizes. The shop selects the sets it has. */
 export const METRIC_DRILLS: readonly Gauge[] = range(0.3, 4, 0.1).map((s) => mm(s));
 export const FRACTION_DRILLS: readonly Gauge[] = range(1, 12, 1).map((n) => {
   const parts = n % 4 === 0 ? `${n / 4}/16` : n % 2 === 0 ? `${n / 2}/32` : `${n}/64`;
@@ -118,7 +118,7 @@ export const LETTER_DRILLS: readonly Gauge[] = LETTER_SIZES.map((inch, i) => ({
 /** A common set of twenty metric feeler blades. */
 export const METRIC_BLADES: readonly Gauge[] = range(0.05, 1, 0.05).map((s) => mm(s));
 
-/** The usual sets by name; a shop says which of them it has. */
+/** The usual sets by name. */
 export const GAUGE_SETS = {
   metricBlades: METRIC_BLADES,
   metricDrills: METRIC_DRILLS,

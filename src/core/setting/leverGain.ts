@@ -20,7 +20,7 @@ export function leverGain(ratio: number, growth: Mm, gap: Mm): Mm {
 }
 
 /**
- * Install gap that a lever gain tells, the other way round: g = e − y/R; below 0 the disc does not grow as far as is said.
+ * Install gap from a lever gain, the inverse: g = e − y/R; below 0 when the disc grows less than entered.
  * @param ratio the machine's own ratio, above 0: that of the train has slack and free play in it
  * @param growth full growth of the disc, mm, 0 or more
  * @param gain lever gain with the disc fully out, mm, above 0: one of 0 is a bound
@@ -79,8 +79,8 @@ export function measuredRatio(adjuster: Adjuster, first: GainReading, second: Ga
 }
 
 /**
- * From readings at the lever to the next turn of the adjuster: change of gap (y − y*)/R. With two readings above
- * 0 at two settings the machine's own ratio is used. A last reading of 0 gives a bound only.
+ * The next turn of the adjuster from lever readings: change of gap (y − y*)/R. Two readings above 0 at two settings give the
+ * machine's own ratio. A last reading of 0 gives a bound only.
  * @param readings one or more, in the order taken
  * @param target gain to reach, mm, above 0
  * @param givenRatio the train's overall ratio, for as long as the machine has not told its own
@@ -103,7 +103,7 @@ export function adviseGain(
   const used = ratio ?? givenRatio;
   const from = ratio === undefined ? 'given ratio' : 'measured ratio';
   const change = (last.gain - target) / used;
-  // A bound is no value: what is turned must at least reach it.
+  // A bound is not a value: the turn must at least reach it.
   return last.gain > 0
     ? { kind: 'turn', change, turning: turnsForGap(adjuster, change), from, ratio: used }
     : {

@@ -7,7 +7,7 @@ import { gapFromTurns, turnsForGap } from './adjuster';
 import type { GainReading } from './leverGain';
 import { adviseGain } from './leverGain';
 
-/* What a screw has to be turned by, from what was entered for it; undefined while something lacks. */
+/* The required turn of a screw from its entries; undefined while any is missing. */
 
 /**
  * The adjuster of the install gap, once its pitch is known.
@@ -26,14 +26,14 @@ export function adjusterOf({ setting }: Pick<Job, 'setting'>): Adjuster | undefi
 }
 
 export interface GapPlan {
-  /** The gap aimed at: the middle of the window, or its only edge. */
+  /** The target gap: the middle of the limits, or the only limit. */
   readonly wanted: Mm;
   /** From the start point to the setting. */
   readonly turning: Turning;
 }
 
 /**
- * From firm contact to the middle of the gap's window, in turns and marks.
+ * Turns and marks from firm contact to the middle of the gap limits.
  * @example gapPlan(quad).wanted // 0.95
  */
 export function gapPlan(job: Pick<Job, 'setting'>): GapPlan | undefined {
@@ -46,7 +46,7 @@ export function gapPlan(job: Pick<Job, 'setting'>): GapPlan | undefined {
   return attempt(() => ({ wanted, turning: turnsForGap(adjuster, wanted) }));
 }
 
-/** A turn is told by eye to an eighth where a screw has no marks. */
+/** Without marks a turn is read by eye to an eighth. */
 const BY_EYE = 8;
 
 function screwPlan(pitch: Mm | undefined, travel: Mm | undefined): Turning | undefined {
@@ -82,7 +82,7 @@ export function eighthsWords({ turns, marks }: Pick<Turning, 'turns' | 'marks'>)
 }
 
 /**
- * Where the adjuster stands, in turns out from the start point; undefined while nothing is recorded.
+ * Adjuster position, in turns out from the start point; undefined while not recorded.
  * @example standsAt(quad) // 1.25
  */
 export function standsAt(job: Pick<Job, 'setting'>): number | undefined {
@@ -93,8 +93,8 @@ export function standsAt(job: Pick<Job, 'setting'>): number | undefined {
 }
 
 /**
- * The record after the adjuster was turned on from where it stands, and with it the install gap. The same record where
- * its place is not recorded, or where it would pass the start point.
+ * Turns the adjuster on from its position, and updates the install gap. Returns the same record where the position is unknown
+ * or would pass the start point.
  * @example turnedBy(quad, { turns: 0, marks: 1, gap: 0.1, rest: 0, direction: 'open' }).setting.turnsOut.value // 1
  */
 export function turnedBy<T extends Pick<Job, 'setting'>>(job: T, turning: Turning): T {
@@ -132,7 +132,7 @@ export const gainReadings = ({
 
 export interface GainPlan {
   readonly turning: Turning;
-  /** Where the adjuster stands after it, in turns from the same point as the readings. */
+  /** Resulting adjuster position, in turns from the same point as the readings. */
   readonly turns: number;
   readonly atLeast: boolean;
 }
@@ -141,7 +141,7 @@ export interface GainPlan {
 export const GAIN_READS: Mm = 0.5;
 
 /**
- * How far to turn the adjuster after the last reading of lever gain.
+ * The adjuster correction after the last lever gain reading.
  * @param givenRatio the train's overall ratio, for as long as the machine has not told its own
  * @returns undefined while something lacks, contradicts itself, or the last reading is on target
  * @example gainAdvice(quad, 40).turning.direction // "open"

@@ -15,7 +15,7 @@ import type {
 } from './stock';
 import { reserved } from './stock';
 
-/* What goes back from a job to the shelf, and what the shop has to order. */
+/* Parts returned from a job to the shelf, and the shop's orders. */
 
 /**
  * The next label of a sort that no plate of the shelf or the scrap has: "S37".
@@ -33,7 +33,7 @@ export function nextLabel(stock: Stock, sort: StockPlate['sort']): string {
 export const NO_THICKNESS = 'it was not measured, and its kind has no thickness';
 
 /**
- * A plate of a job as an item of the shelf, with what was measured on it: its thinnest spot, since that is what it has left.
+ * A plate of a job as a shelf item, with its lowest reading, which is its remaining thickness.
  * @param part its verdict by the inspection
  * @param today ISO date
  * @returns nothing where it has no thickness, measured or new
@@ -84,8 +84,8 @@ export const scrapOf = (plate: StockPlate, why: string, today: string): ScrapPla
 });
 
 /**
- * Springs of one kind of a job as an item of the shelf, with what was measured on them: of several free lengths the
- * shortest, since that is what they have left. Springs that came from the shelf keep what the shelf says of them.
+ * Springs of a job as a shelf item, with the shortest free length, which is what remains. Springs from the shelf keep their
+ * shelf data.
  * @returns nothing where their number is not known
  * @example stockSpringsOf(job, job.springs.coil.groups[0], 'new').id // "new"
  */
@@ -112,7 +112,7 @@ function shortestOf(job: Job, groupId: string): Entry | undefined {
 }
 
 /**
- * Whether springs of one kind of a job have been put on the shelf or to the scrap: their number stays what the pack needs.
+ * Whether springs of a job were returned to the shelf or scrapped: their number stays what the pack needs.
  * @example springsAway(stock, job, { name: 'Fell 14' }) // false
  */
 export const springsAway = (stock: Stock, job: Job, { name }: CoilGroup): boolean =>
@@ -133,7 +133,7 @@ export const scrapSpringsOf = (springs: StockSpring, why: string, today: string)
   scrapped: today,
 });
 
-/** What a job under way has to get. */
+/** Parts a current job needs. */
 export interface JobOrder {
   readonly job: Job;
   readonly lines: readonly OrderLine[];
@@ -143,8 +143,8 @@ export interface JobOrder {
 const GETTING: ReadonlySet<Stage> = new Set(['specify', 'build']);
 
 /**
- * What the jobs under way have to get, by their own order lists; those at other stages, signed ones and the archive are left
- * out, and so is what lies on the shelf.
+ * The parts needed by current jobs, from their order lists; jobs at other stages, signed ones, archived ones and stock on the
+ * shelf are left out.
  * @example ordersOfJobs([quad]).length // 1
  */
 export function ordersOfJobs(jobs: readonly Job[], units: UnitChoice = {}): JobOrder[] {
@@ -157,7 +157,7 @@ export function ordersOfJobs(jobs: readonly Job[], units: UnitChoice = {}): JobO
     .filter(({ lines }) => lines.length > 0);
 }
 
-/** Something to get, and for what. */
+/** A part to order, and its purpose. */
 export interface ToOrder {
   readonly what: string;
   readonly count: number;
@@ -165,8 +165,7 @@ export interface ToOrder {
 }
 
 /**
- * What the shop has to order so that it has of every size what it wants: what is free of it counts, used plates as well as
- * new ones.
+ * Orders needed to reach the minimum stock of each size; free plates count, used and new.
  * @param sizeWords writes a thickness
  * @example shortOf(stock, [], (mm) => `${mm} mm`).length // 0
  */

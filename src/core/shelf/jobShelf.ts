@@ -16,7 +16,7 @@ import type { Judgement, ShelfAnswer, ShelfOption, ShelfPlate } from './solver';
 import { solveShelf } from './solver';
 import { omit } from '../omit';
 
-/** Conditions besides the window that a set must not break. */
+/** Conditions of a set besides the stack limits. */
 const CONDITIONS: readonly VerdictId[] = [
   'holds',
   'releases',
@@ -27,16 +27,16 @@ const CONDITIONS: readonly VerdictId[] = [
   'basketRetention',
 ];
 
-/** What may be chosen besides steels, and what a set must meet besides the window. */
+/** Options besides the steels, and conditions besides the stack limits. */
 export interface ShelfWish {
   readonly plates: readonly ShelfPlate[];
-  /** Spring sets to try in the place of the present ones, each of as many springs as stand in the job. */
+  /** Spring sets to try instead of the present ones, each with the same number of springs. */
   readonly springs?: readonly CoilGroup[];
   /** Try every step of the retainer, not only the present one. */
   readonly anyStep?: boolean;
   /** Greatest lever pull, N. */
   readonly maxPull?: Newton;
-  /** How many answers, 1 to 100; 10 unless said. */
+  /** Number of results, 1 to 100; default 10. */
   readonly best?: number;
 }
 
@@ -47,9 +47,9 @@ interface Variant {
 }
 
 /**
- * Chooses the steels of a job from a shelf: its unlined plates are replaced, discs stay as they are; retainer steps
- * and spring sets are tried along with them where wished. The target is the middle of the stack window, and every set
- * must hold, release, keep its springs open and its plates on the spline, and pull no harder than wished.
+ * Chooses the steels of a job from the shelf: unlined plates are replaced, discs stay; retainer steps and spring sets are
+ * varied on request. The target is the middle of the stack limits, and every set must hold, release, avoid coil bind, keep its
+ * plates on the spline, and not exceed the pull limit.
  * @returns the best sets of all options together; an option's id is `present`, `step:<id>` or `springs:<id>`
  * @throws {DomainError} when the job has no window, no steel to replace, or a plate without thickness that stays
  * Source: `docs/mechanics.md` section 12.
@@ -133,7 +133,7 @@ function springVariants(job: Job, sets: readonly CoilGroup[]): (readonly [string
   ]);
 }
 
-/** The job's verdicts with every steel of one thickness: the stack is what the verdicts depend on. */
+/** The job's verdicts with every steel of one thickness: they depend on the stack only. */
 function judgeAt(job: Job, steel: Mm, maxPull: Newton | undefined): Judgement {
   const lined = new Set(job.pack.kinds.filter((k) => k.lined !== 'none').map((k) => k.id));
   const { verdicts, figures } = evaluate({
@@ -152,7 +152,7 @@ function judgeAt(job: Job, steel: Mm, maxPull: Newton | undefined): Judgement {
     const figure = figures.get(id);
     return figure?.status === 'known' ? figure.value : Number.NaN;
   };
-  // By how much each condition is missed, in the unit of its figure; 0 where there is no such measure.
+  // The miss of each condition, in the unit of its figure; 0 where there is no measure.
   const misses: Partial<Record<VerdictId, number>> = {
     holds: RESERVE_STOP - value,
     releases: known('liftNeeded') - known('liftHad'),
@@ -176,7 +176,7 @@ function judgeAt(job: Job, steel: Mm, maxPull: Newton | undefined): Judgement {
     fails.push({ condition: 'pull', by: pull - maxPull });
   const [had, needed] = [known('liftHad'), known('liftNeeded')];
   if (!(had >= 0) || !(needed >= 0)) return { reserve: value, fails };
-  // A figure of the maker counts besides the faces: only these grow with what the plates are out of flat.
+  // The maker's lift does not grow with out-of-flat, only the lift calculated from the faces does.
   const byFaces =
     known('faces') * (new JobSheet(job).valueAt('release.faceClearance') ?? 0) + warpOfStaying(job);
   return {
@@ -190,5 +190,5 @@ function judgeAt(job: Job, steel: Mm, maxPull: Newton | undefined): Judgement {
 const warpOfStaying = (job: Job): Mm =>
   warpOf({ layers: layOut(job).layers.filter((l) => l.lined !== 'none') });
 
-/** How far a value lies outside a window, 0 inside it. */
+/** Distance of a value from its limits, 0 inside. */
 const outside = (value: number, min: number, max: number) => Math.max(0, min - value, value - max);

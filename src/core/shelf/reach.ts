@@ -6,7 +6,7 @@ export interface ShelfPlate {
   readonly id: string;
   /** Measured thickness, mm; counted to a thousandth, as a micrometer reads. */
   readonly thickness: Mm;
-  /** How many there are of it, 1 for a plate measured by itself. */
+  /** Number of pieces, 1 for a plate measured singly. */
   readonly count: number;
   /** Counted against the set where two are otherwise equal. */
   readonly isNew: boolean;
@@ -19,7 +19,7 @@ export const PER_MM = 1000;
 const NONE = 65_535;
 /** Plates that one pack takes from the shelf at most. */
 export const MOST_CHOSEN = 30;
-/** What a new part costs against hundredths out of flat: more than those of any set come to. */
+/** Cost of a new part relative to hundredths out of flat: more than those of any set. */
 export const NEW_PART = 2048;
 /** Hundredths of a millimetre that count for one plate at most, so that 30 plates stay below a new part. */
 const MOST_WARP = 60;
@@ -33,9 +33,9 @@ export interface Pile {
   readonly count: number;
   /** The flattest first. */
   readonly plates: readonly ShelfPlate[];
-  /** Cost of taking so many of it: new parts before hundredths out of flat. */
+  /** Cost of taking this many: new parts before hundredths out of flat. */
   readonly costs: readonly number[];
-  /** Out-of-flat of taking so many of it, thousandths of a millimetre; a plate that nobody checked counts as flat. */
+  /** Total out-of-flat of this many, thousandths of a millimetre; an unchecked plate counts as flat. */
   readonly warps: readonly number[];
 }
 
@@ -82,7 +82,7 @@ function warpOf({ outOfFlat, isNew }: ShelfPlate): number {
 const microns = ({ outOfFlat = 0 }: ShelfPlate): number =>
   Math.min(2000, Math.round(outOfFlat * PER_MM));
 
-/** What taking none, one, two, … of a pile costs, up to as many as a pack takes. */
+/** Cost of taking none, one, two, … of a pile, up to the size of a pack. */
 function costsOf(flattest: readonly ShelfPlate[], costOf: (plate: ShelfPlate) => number): number[] {
   const costs = [0];
   for (const plate of flattest)
@@ -94,8 +94,8 @@ function costsOf(flattest: readonly ShelfPlate[], costOf: (plate: ShelfPlate) =>
 type Table = readonly Uint16Array[];
 
 /**
- * Which sums any choice of so many plates can reach, and at what cost: least[p][j][s] over the first p
- * piles, j plates and a sum s above the least possible. Sums beyond the window are not kept.
+ * The sums any choice of plates can reach, and their cost: least[p][j][s] over the first p piles, j plates and a sum s above
+ * the minimum. Sums beyond the limits are not kept.
  */
 export class Reach {
   readonly base: number;
@@ -171,8 +171,8 @@ export class Reach {
   }
 
   /**
-   * How many of each pile, for the sets with this sum that are no more out of flat than may be: the cheapest first, at most
-   * `limit`, of sets that differ only in plates of one thickness and age the best alone.
+   * The numbers from each pile for the sets with this sum and flatness: cheapest first, at most `limit`; of sets that differ
+   * only in equal plates only the best.
    * @param mostWarp thousandths of a millimetre
    */
   sets(sum: number, limit: number, mostWarp = Infinity): number[][] {
@@ -189,10 +189,7 @@ export class Reach {
     return counts.reduce((total, c, i) => total + (this.piles[i]?.warps[c] ?? 0), 0);
   }
 
-  /**
-   * What a branch will cost in the end stands in the table, so that the cheapest branch is followed first and none is entered
-   * that leads to nothing.
-   */
+  /** The table gives the final cost of a branch, so the cheapest is followed first and dead ends are never entered. */
   private cheapestSets(sum: number, limit: number, mostWarp?: number): number[][] {
     const found: number[][] = [];
     const seen = new Set<string>();
@@ -233,7 +230,7 @@ export class Reach {
     return found;
   }
 
-  /** What a set is but for which plates of one thickness and age it takes. */
+  /** The identity of a set, ignoring which of several equal plates it uses. */
   private alike(counts: readonly number[]): string {
     const taken = new Map<string, number>();
     counts.forEach((c, i) => {
@@ -245,7 +242,7 @@ export class Reach {
   }
 }
 
-/** A choice made for the piles above the first `p`, and what it will cost at the least. */
+/** A choice for the piles above the first `p`, with its lower bound of cost. */
 interface Branch {
   readonly p: number;
   readonly j: number;

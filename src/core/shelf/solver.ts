@@ -5,20 +5,20 @@ import { MOST_CHOSEN, NEW_PART, PER_MM, pile, Reach } from './reach';
 
 export type { ShelfPlate } from './reach';
 
-/** One way to fill the rest of the pack: how many to choose, and what the pack is besides. */
+/** One way to fill the rest of the pack: the number of plates to choose, and the rest of the pack. */
 export interface ShelfOption {
   readonly id: string;
   /** Plates to choose, 1 to 30. */
   readonly choose: number;
-  /** Height of what stays in the pack, mm. */
+  /** Height of the plates that stay, mm. */
   readonly fixedHeight: Mm;
-  /** Stack to come nearest to, and the window it must meet. */
+  /** Target stack, and the limits it must meet. */
   readonly target: Mm;
   readonly min: Mm;
   readonly max: Mm;
 }
 
-/** What a pack of some height is worth under an option: whether it meets every condition, and its reserve. */
+/** Judgement of a pack of some height under an option: its failed conditions and its reserve. */
 export type Judge = (option: ShelfOption, height: Mm) => Judgement;
 
 export interface Judgement {
@@ -26,7 +26,7 @@ export interface Judgement {
   readonly reserve: number;
   /** Conditions that are not met, each with how much it misses by, in its own unit. */
   readonly fails: readonly { readonly condition: string; readonly by: number }[];
-  /** What the plates picked may be out of flat together, so that the pack still releases; absent where it does not matter. */
+  /** Maximum total out-of-flat of the chosen plates for release; absent where irrelevant. */
   readonly flatness?: {
     readonly most: Mm;
     /** Lift that is had, and that is needed by a pack of flat plates. */
@@ -51,7 +51,7 @@ export interface ShelfSet {
   }[];
 }
 
-/** What kept every set out. */
+/** The condition that ruled out a set. */
 export interface ShelfMiss {
   readonly condition: string;
   /** Stack heights that it rules out, alone or with others. */
@@ -63,7 +63,7 @@ export interface ShelfMiss {
 export interface ShelfAnswer {
   /** Best first: nearest to the target, then most reserve, then fewest new parts, then the flattest. */
   readonly sets: readonly ShelfSet[];
-  /** Given when there is no set: the condition that rules out most, first. */
+  /** Only without a set: conditions, the one that rules out most first. */
   readonly misses: readonly ShelfMiss[];
   /** Stopped before the end. */
   readonly cancelled: boolean;
@@ -77,8 +77,8 @@ export interface ShelfQuestion {
 }
 
 /**
- * Finds the best sets of plates from a shelf: exact, by dynamic programming over every sum that can be reached, not by
- * trying sets. Two sets that differ only in plates of one thickness and age are one.
+ * Finds the best sets of plates from a shelf: exact, by dynamic programming over all reachable sums, not by trying sets. Sets
+ * that differ only in equal plates count as one.
  *
  * `judge` decides on everything but the window and the flatness of the plates picked: it is asked for heights in the order of
  * their nearness to the target.
@@ -120,7 +120,7 @@ export function solveShelf(
       miss('plates on the shelf', choose - available);
       return;
     }
-    // The table goes as far as the farthest window of any option of this size.
+    // The table covers the farthest limits of any option of this size.
     const reach =
       reaches.get(choose) ??
       new Reach(
@@ -200,7 +200,7 @@ const EDGE = 1e-9;
 /** Sums of thousandths are exact; the division that turns them into mm is rounded back to them. */
 const round = (mm: Mm): Mm => Math.round(mm * 1e6) / 1e6;
 
-/** A set with what it is out of flat, for ranking only: what was not measured is guessed. */
+/** A set with its estimated out-of-flat, for ranking only: unchecked plates are guessed. */
 interface Found {
   readonly set: ShelfSet;
   readonly warp: number;
@@ -219,7 +219,7 @@ function insert(found: Found[], next: Found, best: number): void {
   if (found.length > best) found.pop();
 }
 
-/** By how much the nearest set of all misses the window; every sum there is is looked at for this. */
+/** The smallest miss of the limits by any set. */
 function nearestMiss({ choose, fixedHeight, min, max }: ShelfOption, piles: readonly Pile[]): Mm {
   const all = new Reach(piles, choose, thickest(piles, choose));
   const away = all.sums().map((sum) => {
@@ -241,7 +241,7 @@ function thickest(piles: readonly Pile[], choose: number): number {
   return sum;
 }
 
-/** Out-of-flat of a choice, where all of it was measured. */
+/** Out-of-flat of a choice, where fully measured. */
 function outOfFlat(piles: readonly Pile[], counts: readonly number[]): { outOfFlat?: Mm } {
   let sum = 0;
   for (const [i, taken] of counts.entries()) {

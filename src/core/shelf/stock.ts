@@ -4,15 +4,15 @@ import type { GaugeSetId } from '../setting/gauges';
 import type { Mm } from '../units/quantity';
 import type { ShelfPlate } from './solver';
 
-/** A plate on the shop's shelf, measured by itself, or several alike. */
+/** A plate on the shop's shelf, measured singly, or several alike. */
 export interface StockPlate {
   readonly id: string;
-  /** What is written on it: "S14". */
+  /** Its marking: "S14". */
   readonly label: string;
   readonly sort: 'steel' | 'disc';
-  /** What it is sold as. */
+  /** Nominal thickness as sold. */
   readonly nominal: Mm;
-  /** What it measures. */
+  /** Measured thickness. */
   readonly thickness: Mm;
   readonly count: number;
   readonly isNew: boolean;
@@ -45,7 +45,7 @@ export interface ScrapSprings {
   readonly scrapped: string;
 }
 
-/** How many of one size the shop wants to have. */
+/** Minimum stock of one size. */
 export interface WantedStock {
   readonly id: string;
   readonly sort: StockPlate['sort'];
@@ -107,7 +107,7 @@ export function reserved(jobs: Iterable<Job>): ReadonlyMap<string, number> {
 }
 
 /**
- * What a job may choose from: the shelf without what lies in other jobs. What lies in the job itself may be chosen anew.
+ * The stock available to a job: the shelf without plates in other jobs. The job's own plates stay available.
  * @param others every job but the one that asks
  * @example freeFor(stock, [job]).plates.length // 30
  */

@@ -7,8 +7,8 @@ import type { Stock } from './stock';
 import { springSetsOf } from './stock';
 
 /**
- * Puts an answer from the shelf into a job: its unlined plates become the chosen ones, with what they measured, and the
- * springs or the step of the answer's option are taken. What is used is reserved by lying in the job.
+ * Applies a set from the shelf to a job: its unlined plates become the chosen ones with their readings, and the option's
+ * springs or step are used. Used stock is reserved by being in the job.
  * @param source of the readings: when and how the shelf's plates were measured
  * @param newId names a kind that has to be made for a nominal thickness
  * Never throws; a pick that is not on the shelf keeps its thickness and no label.

@@ -13,15 +13,14 @@ import type { WorkStage } from '../job/work';
 import { isOpen, stepsOf } from '../worksheet/worksheet';
 import { partMissing } from './openItems';
 
-/** What a job has been judged to be. Each is asked for only where what is left hangs on it: a getter may work it out. */
+/** The judgements of a job, evaluated on demand by getters. */
 export interface Judged {
   readonly evaluation: Evaluation;
   readonly inspection: Inspection;
 }
 
 /**
- * What a stage still lacks, a few words each. It keeps nobody from going on; what keeps a job from being signed are
- * {@link openItems}, which are fewer.
+ * Missing entries of a stage, a few words each. They do not block the next stage; {@link openItems} block the signature.
  * @param stage the stage
  * @param job the record
  * @param judged the evaluation and inspection of that very record
@@ -34,7 +33,7 @@ export function leftAt(stage: Stage, job: Job, judged: Judged): readonly string[
 }
 
 /**
- * The stages that a job has gone past with something left at them. None of a signed job: what was open had its reason.
+ * Passed stages with missing entries. Empty for a signed job: its open items have reasons.
  * Never throws for a job that passes the schema. Source: as {@link leftAt}.
  * @example stagesLeft(job, { evaluation: evaluate(job), inspection: inspect(job, evaluate(job)) }) // []
  */
@@ -73,7 +72,7 @@ const LEFT: Readonly<Record<Stage, Left>> = {
     const { overall, verdicts } = judged.evaluation;
     if (overall.state === 'good') return [];
     if (overall.state === 'unknown') return ['the verdict'];
-    // What is read or set later is left there.
+    // Later readings and settings are missing at the later stage.
     const here = verdicts.filter(
       (v) =>
         (v.state === 'stop' || v.state === 'watch') &&

@@ -17,20 +17,20 @@ import type { LineTool } from '../worksheet/line';
 import type { SheetStep } from '../worksheet/worksheet';
 import { isOpen, stepsOf } from '../worksheet/worksheet';
 
-/** Something that holds the sign-off up. */
+/** An item that blocks the signature. */
 export interface OpenItem {
   /** The same for the same thing, so that a written reason stays with it. */
   readonly id: string;
   readonly kind: 'part' | 'verdict' | 'problem' | 'measure' | 'step' | 'text';
-  /** Where it is mended. */
+  /** The stage to fix it at. */
   readonly stage: Stage;
   /** The step of that stage's sheet, where it is one. */
   readonly step?: LineTool;
   readonly title: string;
   readonly sentence: Sentence;
-  /** The field in which it is mended, where it is one. */
+  /** The field to fix it in, if any. */
   readonly path?: FieldPath | undefined;
-  /** The builder's written reason to sign all the same. */
+  /** The builder's written reason to sign anyway. */
   readonly override?: Override;
 }
 
@@ -38,8 +38,8 @@ export interface OpenItem {
 const MUST = ['order', 'holds', 'releases', 'stack'] as const;
 
 /**
- * Everything that is open before a job can be signed: parts that are missing, stop verdicts and layers, plates that go
- * out or are not measured, steps that are not done, and break-in. Each once, in the order of the stages.
+ * All open items before the signature: missing parts, stop verdicts and layers, rejected or unmeasured plates, open steps, and
+ * break-in. Each once, in stage order.
  * @param job the record
  * @param unfinished fields that hold text which is no value yet
  * @param evaluation of the same record, where it is at hand
@@ -98,7 +98,7 @@ const STAGE_OF: readonly (readonly [string, Stage])[] = [
 ];
 
 /**
- * Whether a job can be signed: somebody signs, and nothing is open but what a reason is written for.
+ * Whether a job can be signed: a signer, and a reason for every open item.
  * @example canSign([], 'Bench 1') // true
  */
 export const canSign = (items: readonly OpenItem[], by: string): boolean =>
@@ -120,7 +120,7 @@ function partItems({ strip }: Job): OpenItem[] {
     title: 'Small parts not counted',
     sentence,
   });
-  // A list on which nothing was counted is no count.
+  // A list without any count is not a count.
   if (uncounted.length === strip.parts.length)
     return [
       item(say`No small parts were counted, so there is no way to confirm that all are back in.`),
@@ -208,7 +208,7 @@ function inspectItems({ parts }: Inspection): OpenItem[] {
 const platesNamed = (parts: readonly PartVerdict[]): string =>
   `${parts.length === 1 ? 'Plate' : 'Plates'} ${parts.map((p) => p.plate?.number).join(', ')}`;
 
-/** What is not measured of them: the same few sentences for all. */
+/** Missing readings of some plates, in shared sentences. */
 const lackingOf = (parts: readonly PartVerdict[]): string =>
   [
     ...new Set(
@@ -220,7 +220,7 @@ const lackingOf = (parts: readonly PartVerdict[]): string =>
 
 function verdictItems(job: Job, { verdicts, problems }: Evaluation): OpenItem[] {
   const items: OpenItem[] = [];
-  // Between two plates the gap is the window that the pack has to fit.
+  // Between two plates the gap replaces the stack limits.
   const gapJudged = verdicts.some((v) => v.id === 'gap' && v.state !== 'unknown');
   for (const v of verdicts) {
     const must = MUST.some((id) => id === v.id) && !(v.id === 'stack' && gapJudged);
@@ -256,7 +256,7 @@ function stepItems(job: Job, stage: WorkStage): OpenItem[] {
   const plain = open.filter((s) => s.state === 'open' && !alone(s));
   const reasoned = new Set(job.signOff.overrides.map((o) => o.itemId));
   const idOf = (step: SheetStep) => `step:${stage}:${step.line.key}`;
-  // One part that is another may change what many steps say: that is one thing to look at, unless a reason is written for one.
+  // One replaced part may change the text of many steps: they are one item, unless one has a reason.
   const changed = open.filter((s) => s.state === 'changed' && !reasoned.has(idOf(s)));
   const together = changed.length > 1 ? changed : [];
   const single = open.filter((s) => !plain.includes(s) && !together.includes(s));
@@ -319,7 +319,7 @@ function changedNamed({ pack }: Job, steps: readonly SheetStep[]): string {
   ].join('; ');
 }
 
-/** The measurement after break-in is named by itself: it is what gets forgotten. */
+/** The measurement after break-in is an item of its own, since it is often forgotten. */
 const alone = (step: SheetStep): boolean => step.line.key === 'recheck';
 
 function breakInItems({ prove }: Job): OpenItem[] {

@@ -12,7 +12,7 @@ export interface RecheckFinding {
 }
 
 /**
- * What the measurements after break-in say: linings bed in, so free play and gap close and lift may change.
+ * Findings of the measurements after break-in: free play, gap and lift change as discs bed in.
  * @param job the record; what is not measured again gives no finding
  * Never throws for a job that passes the schema. Source: workshop practice; `docs/mechanics.md`, prove.
  * @example recheckFindings(job).length // 2

@@ -7,7 +7,7 @@ import { isFrozen } from '../job/signOff';
 import { openItems } from './openItems';
 
 /**
- * What a signature covers: everything of the job but its earlier revisions and the machine’s returns.
+ * The record covered by a signature: the job without its earlier revisions and service visits.
  * @example signedRecordOf(job).number // "T-1"
  */
 export function signedRecordOf({ signOff, visits: _returns, ...rest }: Job): SignedRecord {
@@ -15,7 +15,7 @@ export function signedRecordOf({ signOff, visits: _returns, ...rest }: Job): Sig
 }
 
 /**
- * Signs a job: its record becomes a revision that stays as it is, and the job is frozen until it is opened again.
+ * Signs a job: its record becomes a permanent revision, and the job is frozen until reopened.
  * @param digestOf SHA-256 of the record in canonical form, in hex; given by the caller so that the core stays pure
  * @param at ISO time
  * @returns the same job when its last revision stands already

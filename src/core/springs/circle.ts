@@ -1,7 +1,7 @@
 import { check, DomainError, NOT_NEGATIVE } from '../errors';
 import type { Degree, Mm, Newton } from '../units/quantity';
 
-/** One spring of a ring: its force and where it stands. */
+/** One spring of a ring: its force and position. */
 export interface PlacedSpring {
   readonly force: Newton;
   /** Angle round the clutch, degrees. */
@@ -12,7 +12,7 @@ export interface PlacedSpring {
 
 export interface Resultant {
   readonly total: Newton;
-  /** Distance of the resultant from the centre: what tilts the plate. */
+  /** Distance of the resultant from the centre, which tilts the plate. */
   readonly offset: Mm;
   /** Direction of the offset, 0 up to 360 degrees; 0 when there is none. */
   readonly direction: Degree;
@@ -53,7 +53,7 @@ export function directionOf(x: number, y: number): Degree {
 }
 
 /**
- * Springs at even steps, kind after kind as listed: `['a','b','a','b']` stands at 0, 90, 180, 270 degrees.
+ * Springs at even steps in the given order: `['a','b','a','b']` at 0, 90, 180, 270 degrees.
  * @example placeEvenly([260, 230], 40) // [{ force: 260, radius: 40, angle: 0 }, { force: 230, radius: 40, angle: 180 }]
  */
 export function placeEvenly(forces: readonly Newton[], radius: Mm): PlacedSpring[] {

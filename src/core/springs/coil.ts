@@ -34,7 +34,7 @@ export function solidLength(totalCoils: number, wireDiameter: Mm): Mm {
   return check('totalCoils', totalCoils, POSITIVE) * check('wireDiameter', wireDiameter, POSITIVE);
 }
 
-/** What a spring tester's points say of a spring. */
+/** Result of a spring tester's points. */
 export interface RateFit {
   readonly rate: NewtonPerMm;
   readonly freeLength: Mm;
@@ -116,7 +116,7 @@ export function springForce(rate: NewtonPerMm, freeLength: Mm, length: Mm): Newt
 }
 
 /**
- * What must be left before the coils touch: 0.5 mm or a tenth of the lift, the greater. Design estimate.
+ * Required travel before coil bind: 0.5 mm or a tenth of the lift, whichever is greater. Assumed value.
  * @example bindMargin(1.8) // 0.5
  */
 export function bindMargin(lift: Mm): Mm {

@@ -55,7 +55,7 @@ export const discSpringForce = (spring: DiscSpring, deflection: Mm): Newton =>
   discSpringForces(spring)(deflection);
 
 /**
- * The force of one disc spring over its deflection, its geometry checked and its stiffness worked out once.
+ * The force of one disc spring over its deflection, with checked geometry and precomputed stiffness.
  * @throws {DomainError} for geometry out of range; what it returns, for a deflection out of range
  * Source: as {@link discSpringForce}.
  * @example discSpringForces({ outerDiameter: 112, innerDiameter: 84, thickness: 1.45, coneHeight: 3.3 })(2.5) // 2356.96
@@ -109,7 +109,7 @@ export function turningPoints(spring: DiscSpring): TurningPoints | undefined {
 export type Side = 'rising' | 'falling' | 'rising again';
 
 /**
- * Says on which stretch of the curve a deflection lies; the peak belongs to the rising, the dip to the falling one.
+ * The part of the curve at a deflection; the peak counts as rising, the dip as falling.
  * @example sideOf(3, { peak: 2, dip: 5 }) // "rising again"
  */
 export function sideOf(

@@ -22,8 +22,8 @@ export function plateGap(span: Mm, stack: Mm): Mm {
 }
 
 /**
- * Length of a loose spring between the two plates: the gap and the pockets at both ends. A wider gap leaves the
- * springs longer, so the maker's window on the gap is a window on preload too.
+ * Length of a loose spring between the two plates: the gap and the pockets at both ends. The maker's gap limits are limits of
+ * the preload too.
  * @throws {DomainError} for a value below 0
  * Source: `docs/mechanics.md` section 4.
  * @example looseSpringLength(12.8, 6, 6) // 24.8

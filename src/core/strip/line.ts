@@ -28,5 +28,5 @@ export const line = (key: string, text: string, watch?: string): StripLine =>
  */
 export const part = (key: string, name: string, note = ''): PartLine => ({ key, name, note });
 
-/** The small part that says how many springs there are. */
+/** The small part with the number of springs. */
 export const SPRINGS = 'springs';

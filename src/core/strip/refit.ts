@@ -3,8 +3,8 @@ import type { Job, SmallPart, StripStep } from '../job/types';
 import { smallParts, stripLines } from './stripList';
 
 /**
- * Whether the lists of a job hold lines, not yet done, of another clutch than the job now says it has: a slave cylinder
- * to take off where a cable pulls. The builder's own lines belong to every clutch.
+ * Whether the lists of a job contain open lines of a different clutch, such as a slave cylinder on a cable clutch. Own lines of
+ * the builder fit every clutch.
  * @example isOfAnotherClutch(blank) // false
  */
 export function isOfAnotherClutch(job: Job): boolean {
@@ -14,16 +14,15 @@ export function isOfAnotherClutch(job: Job): boolean {
   );
   const own = linesOf(job);
   const strange = open.filter((key) => !own.has(key));
-  // Every line of every clutch is asked for only where one is not of this clutch, which is rare.
+  // The lines of every clutch are generated only when a line is not of this clutch, which is rare.
   if (strange.length === 0) return false;
   const standard = everyLine(job);
   return strange.some((key) => standard.has(key));
 }
 
 /**
- * The lists of a job brought to the clutch that it now has. What is done or counted stays, and so do the builder's own
- * lines and what was taken off the list of any clutch; lines of the other clutch go, those of this one come in their
- * place in the order of the work.
+ * Updates the lists of a job to its clutch. Completed lines, counts, the builder's own lines and removed lines stay; open lines
+ * of the other clutch are replaced by those of this one in working order.
  * @param newId makes an identifier for each new line
  * @example refitted(job, id).steps.length // 14
  */
@@ -49,7 +48,7 @@ export function refitted(job: Job, newId: () => string): Job['strip'] {
   };
 }
 
-/** Those kept, with each wanted line that not every clutch has put in after the wanted line before it. */
+/** Inserts each new line after its predecessor in the wanted order. */
 function inOrder<T extends { readonly key?: string }>(
   kept: readonly T[],
   wanted: readonly T[],
@@ -74,7 +73,7 @@ const linesOf = (job: Job): ReadonlySet<string> =>
     ...smallParts(job).map((p) => p.key),
   ]);
 
-/** The job as each kind of clutch that the lists tell apart; what is attached adds its own lines and changes no others. */
+/** The job as each kind of clutch that the lists distinguish; attachments add their own lines only. */
 function everyClutch(job: Job): Job[] {
   const most = Math.max(...ATTACHMENTS.map(({ choice }) => choice?.options.length ?? 0));
   return SPRING_KINDS.flatMap((springs) =>

@@ -37,8 +37,8 @@ const RELEASE_LINES: Readonly<Record<ReleasedBy, readonly StripLine[]>> = {
 };
 
 /**
- * What to take off, in which order, what to mark and what to watch, for the clutch of this job: from its springs, its
- * release, an expanding disc, judder springs and a start clutch. A start for the builder's own list.
+ * The disassembly checklist of a job's clutch: from springs, release, attachments and judder springs. A starting point for the
+ * builder's own list.
  * Source: workshop practice; `docs/mechanics.md`, strip.
  * @example stripLines(blank).length // 15
  */

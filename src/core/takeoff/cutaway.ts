@@ -19,19 +19,19 @@ import type { Ride } from './motion';
 import { rideOf } from './motion';
 import { leverTaken, takeoffAssumed } from './setup';
 
-/** What of a clutch has moved where, with the lever and the engine there. */
+/** Positions of the moving parts for a lever position and engine speed. */
 export interface CutawayLook extends AtLever {
-  /** Rise of the pressure plate over a pack that lies solid. */
+  /** Rise of the pressure plate over the solid pack. */
   readonly plate: Mm;
-  /** What the expanding disc has grown by. */
+  /** Growth of the expanding disc. */
   readonly growth: Mm;
   /** Room between the plates, all together. */
   readonly opening: Mm;
   /** On the plates, springs and weights together; absent while not known. */
   readonly clamp?: Newton | undefined;
-  /** How far the lever has moved in by itself: an auto-clutch gains it as its disc grows. */
+  /** Lever movement by growth of the expanding disc. */
   readonly gain: Mm;
-  /** Where the lever stands, with what it has gained: 0 out to 1 pulled. */
+  /** Lever position including its gain: 0 released to 1 pulled. */
   readonly leverAt: number;
   /** How far the shoes of a start clutch have swung out: 1 at the drum. */
   readonly shoes: number;
@@ -43,10 +43,10 @@ export interface Cutaway {
   readonly lever: LeverModel;
   readonly expanding: boolean;
   readonly shoes: number;
-  /** The machine ridden by hand, once its pack is known so far; else what lacks for it. */
+  /** The simulated machine, or the missing inputs. */
   readonly ride: Ride | undefined;
   readonly needs: readonly Need[];
-  /** What had to be taken for what the job does not say of its machine. */
+  /** Assumed values for machine data the job does not have. */
   readonly assumed: readonly Sentence[];
   at(lever: number, engineRpm: Rpm): CutawayLook;
   /** The most that the clutch carries at typical friction, with the lever out. */
@@ -59,7 +59,7 @@ export interface Cutaway {
 const TOP: Rpm = 20_000;
 
 /**
- * The cutaway of a job: what moves with lever and engine speed, and the machine that is ridden with it.
+ * The cutaway of a job: moving parts over lever and engine speed, and the simulated machine.
  * @param oil °C
  * Source: `docs/mechanics.md` sections 6 to 10.
  * @example cutawayOf(quad, 60).expanding // true

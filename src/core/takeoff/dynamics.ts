@@ -6,11 +6,11 @@ import { fadeAt } from './fade';
 import { pressedShare } from './lever';
 import type { TakeoffSetup, TorqueAtSpeed } from './setup';
 
-/* What the engine gives, the clutch carries and the ground takes: the same for a start followed to lock-up and one by hand. */
+/* Engine, clutch and road torque: the same for a simulated start and one by hand. */
 
 /** A closed throttle brakes with this share of the peak torque at the speed of the peak. Design estimate. */
 const BRAKING = 0.15;
-/** The engine keeps its idle with up to this share of its torque, within a quarter of it. Design estimate. */
+/** The engine holds its idle with up to this share of its torque, within a quarter of it. Assumed value. */
 const IDLE_HELP = 0.35;
 /** Below this share of its idle an engine stalls. Design estimate. */
 const STALLS = 0.5;
@@ -20,13 +20,13 @@ export interface Dynamics {
   /** Engine speed for a speed at the clutch in rad/s, and back. */
   readonly rpmOf: (speed: number) => Rpm;
   readonly speedOf: (rpm: Rpm) => number;
-  /** What the road takes at the clutch, N·m. It only brakes: a standing machine is held, not rolled back. */
+  /** Road torque at the clutch, N·m. It only brakes: a standing machine is held, not rolled back. */
   readonly load: NewtonMetre;
   /** Below this speed at the clutch the engine stalls, rad/s. */
   readonly stall: number;
   /** Torque of the engine at the clutch; a closed throttle brakes, and below idle the engine helps itself. */
   readonly engine: (rpm: Rpm, throttle: number) => NewtonMetre;
-  /** What the clutch can carry with the lever there. */
+  /** Clutch capacity at this lever position. */
   readonly carries: (lever: number, rpm: Rpm, steel: Celsius) => NewtonMetre;
   /** Whether it is the shoes of a start clutch that give way there, and not the pack: its steels then stay cool. */
   readonly givesAtShoes: (lever: number, rpm: Rpm, steel: Celsius) => boolean;

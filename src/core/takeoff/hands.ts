@@ -2,7 +2,7 @@ import { check, DomainError } from '../errors';
 import { valueAlong } from '../points';
 import type { Second } from '../units/quantity';
 
-/** Where lever and throttle stand at a time; straight between moments, level before the first and after the last. */
+/** Lever and throttle position over time; linear between moments, constant before the first and after the last. */
 export interface HandMoment {
   readonly t: Second;
   /** 0 let out, 1 pulled to the bar. */
@@ -45,12 +45,12 @@ export type WayId = 'gentle' | 'hill' | 'race' | 'handsOff' | 'mud' | 'stall';
 
 export interface Way {
   readonly name: string;
-  /** What it is, in a sentence. */
+  /** Description in one sentence. */
   readonly about: string;
   readonly hands: Hands;
-  /** Whether the engine idles when the hands begin, or turns as the job says. */
+  /** Whether the engine idles at the start, or turns at the speed in the job. */
   readonly from: 'idle' | 'start';
-  /** Added to the grade that the job says. */
+  /** Added to the grade of the job. */
   readonly grade: number;
   /** Starts one after the other, and the rest between them; once where it does not say. */
   readonly repeated?: { readonly starts: number; readonly rest: Second };
@@ -68,7 +68,7 @@ export const recordedWay = (hands: Hands): Way => ({
   grade: 0,
 });
 
-/** Ready ways to take off. The hands are design estimates of what riders do; grades are rise over run. */
+/** Predefined types of start. The hand movements are assumed values; grades are rise over run. */
 export const WAYS: Readonly<Record<WayId, Way>> = {
   gentle: {
     name: 'Gentle',

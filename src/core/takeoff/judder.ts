@@ -3,15 +3,15 @@ import type { Job, LiningId } from '../job/types';
 import type { Mm, NewtonMetre, Second } from '../units/quantity';
 import { fadeAt } from './fade';
 
-/** What a pack brings to judder: how its friction changes with slip speed, and why. */
+/** The pack's contribution to judder: the change of friction with slip speed, and its reasons. */
 export interface JudderSetup {
   /** Share of the friction by which it changes for each m/s of slip: below 0 it falls, and feeds a vibration. */
   readonly slope: number;
-  /** Mean radius of the slipping faces. */
+  /** Mean radius of the friction faces. */
   readonly radius: Mm;
-  /** What a judder pair adds to the driveline's damping, as a factor. */
+  /** Factor on the driveline's damping by a judder pair. */
   readonly damping: number;
-  /** What makes the slope worse than the lining's own. */
+  /** Reasons for a slope worse than the lining's own. */
   readonly reasons: readonly string[];
 }
 
@@ -24,7 +24,7 @@ export interface Judder {
   readonly fed: Second;
   /** Damping that friction takes away, at its worst, as a share of the driveline's. */
   readonly worst: number;
-  /** What of the pack makes friction fall; the heat of the steels does so besides. */
+  /** Reasons for falling friction in the pack; heat of the steels is added later. */
   readonly reasons: readonly string[];
 }
 
@@ -35,13 +35,13 @@ const LINING_SLOPE: Readonly<Record<LiningId, number>> = {
   aramid: 0.003,
   sintered: -0.012,
 };
-/** Added by what is wrong with it. Design estimates. */
+/** Slope added by each fault. Assumed values. */
 const UNKNOWN_OIL = -0.005;
 const GLAZED = -0.02;
 const HOT = -0.03;
 /** The driveline between hub and wheel as one torsional spring: inertia at the clutch, frequency, share of critical damping. */
 const DRIVELINE = { inertia: 0.01, frequency: 12, damping: 0.05 } as const;
-/** A judder pair takes up softly: as if the driveline were damped by half as much again. Design estimate. */
+/** Damping by a judder pair: 1.5 × the driveline's. Assumed value. */
 const PAIR_DAMPS = 1.5;
 /** A vibration that grows threefold is felt, tenfold it shakes the machine. Design estimates. */
 const FELT = 3;
@@ -51,7 +51,7 @@ const MOST_GROWTH = 1e6;
 const GLAZED_SIGHTS = ['glazed', 'burnt'] as const;
 
 /**
- * What the pack of a job brings to judder.
+ * The judder data of a job's pack.
  * @example judderSetupOf(job, layout).reasons.length // 0
  */
 export function judderSetupOf({ intake }: Job, { layers, slipping }: PackLayout): JudderSetup {
@@ -83,8 +83,8 @@ export function judderSetupOf({ intake }: Job, { layers, slipping }: PackLayout)
 }
 
 /**
- * Whether slipping friction feeds a vibration of the driveline: where friction falls with slip speed it takes damping away,
- * T·μ′·R against c = 2ζJω, and what is then fed grows by exp(−(c + T·μ′·R)/2J · t).
+ * Judges whether slip feeds a vibration of the driveline: friction that falls with slip speed removes damping, T·μ′·R against c
+ * = 2ζJω; growth is exp(−(c + T·μ′·R)/2J · t).
  * @param slipping moments of a start in order: time s, torque carried N·m, slip speed rad/s, steels °C
  * @throws nothing; a start that never slips has none
  * Source: self-excited vibration with falling friction, textbooks on mechanical vibration; `docs/mechanics.md` section 10.

@@ -9,15 +9,15 @@ import { check } from '../errors';
 import { valueAlong } from '../points';
 import type { Mm, Newton } from '../units/quantity';
 
-/** What a place of the lever does to the pack: 0 let out, 1 pulled to the bar. */
+/** Effect of a lever position on the pack: 0 released, 1 pulled to the bar. */
 export interface AtLever {
   /** Pressure plate, from where it rests. */
   readonly lift: Mm;
   /** Share of the clamp that still presses on the plates. */
   readonly pressed: number;
-  /** At each slipping face, once the plates have parted; 0 until then. */
+  /** Per friction face, once the plates have separated; 0 before. */
   readonly clearance: Mm;
-  /** Springs at that lift, and the pull at the lever that holds them; absent while not known. */
+  /** Spring force at that lift, and the lever pull; absent while unknown. */
   readonly springForce?: Newton | undefined;
   readonly pull?: Newton | undefined;
 }
@@ -31,15 +31,15 @@ export interface LeverModel {
   readonly presses: number;
   /** Where the last plates part; above 1 where the lift does not suffice for it. */
   readonly bites: number;
-  /** The lift is not known: a design estimate stands in for it. */
+  /** Lift unknown: assumed value. */
   readonly estimated: boolean;
 }
 
 /** Where a train is not known yet: plates begin to bite and press in full there. Design estimates. */
 export const USUAL_LEVER = { presses: 0.25, bites: 0.65 } as const;
-/** What linings give at each face between full clamp and none. Design estimate. */
+/** Elastic travel of the linings per face between full clamp and none. Assumed value. */
 export const FACE_GIVE: Mm = 0.02;
-/** Stands in for a lift that is not known. Design estimate. */
+/** Used for an unknown lift. Assumed value. */
 const USUAL_LIFT: Mm = 1.5;
 /** The train is looked at in so many places; the arm's angle bends the curve only slightly. */
 const PLACES = 40;
@@ -57,14 +57,14 @@ export function pressedShare(
 }
 
 /**
- * How far the plate rises before the last plates part: the warp of all plates, and what the linings give at each face.
+ * Rise of the plate until the last plates separate: total out-of-flat, and the elastic travel of the linings.
  * @example packGive(layout) // 0.39
  */
 export const packGive = ({ layers, slipping }: PackLayout): Mm =>
   warpOf({ layers }) + slipping.length * FACE_GIVE;
 
 /**
- * The lever of a job: its lift by its own train over the whole pull, and what that leaves of the clamp.
+ * The lever of a job: its lift over the full travel, and the remaining clamp.
  * Source: kinematics of the release train and equilibrium at the pressure plate; `docs/mechanics.md` sections 6, 7 and 10.
  * @example leverOf(job).fullLift // 1.5696
  */
@@ -80,7 +80,7 @@ export function leverOf(job: Job, model: PackModel = packModel(job)): LeverModel
   const fullLift = lifts.at(-1)?.lift ?? 0;
   const rising = lifts.findLast((p) => p.lift <= 0) ?? { lever: 0, lift: 0 };
   const next = lifts[lifts.indexOf(rising) + 1];
-  // The first rise lies between two places: the line of the next two leads back to it.
+  // The first rise is between two samples: found by extrapolating the next two.
   const after = lifts[lifts.indexOf(rising) + 2];
   const slope = next && after ? (after.lift - next.lift) / (after.lever - next.lever) : 0;
   const presses =
@@ -104,7 +104,7 @@ export function leverOf(job: Job, model: PackModel = packModel(job)): LeverModel
   const bent = lifts.flatMap((p) =>
     p === next && presses > rising.lever ? [{ lever: presses, lift: 0 }, p] : [p],
   );
-  // A hand that rests asks for the same place at each frame.
+  // A lever at rest asks for the same position at every frame.
   let latest: { readonly lever: number; readonly at: AtLever } | undefined;
   return {
     fullLift,

@@ -14,7 +14,7 @@ export interface Motion {
   /** Made in the clutch since the beginning. */
   readonly heat: Joule;
   readonly steel: Celsius;
-  /** What the clutch carries over at this moment, and what it could. */
+  /** Transmitted torque at this moment, and the capacity. */
   readonly torque: NewtonMetre;
   readonly capacity: NewtonMetre;
   /** It is the shoes of a start clutch that give way, and not the pack. */
@@ -23,7 +23,7 @@ export interface Motion {
 
 export interface Ride {
   readonly dynamics: Dynamics;
-  /** The engine at idle, the machine standing. */
+  /** Engine at idle, machine at standstill. */
   begin(): Motion;
   /**
    * The machine a while later, lever and throttle held as they are.
@@ -40,8 +40,8 @@ const SHARE = { min: 0, max: 1 } as const;
 const SAME = 1e-9;
 
 /**
- * A start ridden by hand: the same engine, clutch, road and heat as {@link takeoff}, but step by step, and beyond lock-up:
- * engine and hub then turn as one until more is asked of the clutch than it carries.
+ * A start controlled by hand: engine, clutch, road and heat as in {@link takeoff}, but step by step and beyond lock-up, where
+ * engine and hub turn together until the torque exceeds the capacity.
  * @param oil °C, from which the steels begin
  * @throws {DomainError} for an oil outside −40 to 600 °C
  * Source: two-inertia clutch model with stick and slip, machine-element textbooks; `docs/mechanics.md` section 10.
@@ -53,7 +53,7 @@ export function rideOf(setup: TakeoffSetup, oil: Celsius): Ride {
   const { rpmOf, speedOf, load, stall, engine: engineTorque, carries, givesAtShoes } = dynamics;
   const { engineInertia, vehicleInertia, heatCapacity, cooling } = setup;
 
-  /** What holds the hub back: the road brakes, and holds what stands. */
+  /** Load on the hub: the road brakes, and holds a standing machine. */
   const resisting = (hub: number, pushed: NewtonMetre): NewtonMetre =>
     hub > SAME ? load : Math.min(load, Math.max(0, pushed));
 
@@ -105,7 +105,7 @@ export function rideOf(setup: TakeoffSetup, oil: Celsius): Ride {
     const t = m.t + h;
     const heat = m.heat + rubbed;
     if (met) {
-      // One speed, as momentum has it; whether it holds is asked at the next step.
+      // One common speed by conservation of momentum; the next step checks whether it holds.
       const speed =
         (engineInertia * engine + vehicleInertia * hub) / (engineInertia + vehicleInertia);
       return {

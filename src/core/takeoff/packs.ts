@@ -13,7 +13,7 @@ export interface NamedJob {
   readonly job: Job;
 }
 
-/** What a way of taking off comes to with one pack; a pack that can't be known so far says what it lacks. */
+/** Result of a type of start with one pack, or its missing inputs. */
 export interface PackTakeoff {
   readonly name: string;
   readonly starts: readonly RepeatedStart[];
@@ -21,7 +21,7 @@ export interface PackTakeoff {
 }
 
 /**
- * The pack being worked on and those put aside, to be tried with the same hands.
+ * The current pack and its variants, to compare with the same hands.
  * @example packsOf(job).length // 1
  */
 export const packsOf = (job: Job): readonly NamedJob[] => [
@@ -30,7 +30,7 @@ export const packsOf = (job: Job): readonly NamedJob[] => [
 ];
 
 /**
- * The same start with each of several packs.
+ * Simulates the same start with each of several packs.
  * @param packs the one being worked on first
  * @param oil °C
  * @throws {DomainError} when the first pack, or its start, is not known so far: it names what lacks

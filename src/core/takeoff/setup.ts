@@ -23,7 +23,7 @@ export interface TorqueAtSpeed {
   readonly torque: NewtonMetre;
 }
 
-/** What a start is made of: plain data. Inertias and torques are at the clutch, speeds are the engine's. */
+/** Data of a start. Inertias and torques are at the clutch, speeds at the engine. */
 export interface TakeoffSetup {
   readonly primaryRatio: number;
   /** Engine side and vehicle side, kg·m². */
@@ -37,20 +37,20 @@ export interface TakeoffSetup {
   readonly startRpm: Rpm;
   /** Torque at full throttle; two points or more. */
   readonly engine: readonly TorqueAtSpeed[];
-  /** What the clutch carries with the lever out, at typical friction and at the low end. */
+  /** Capacity with the lever released, at typical and at low friction. */
   readonly typical: readonly TorqueAtSpeed[];
   readonly low: readonly TorqueAtSpeed[];
-  /** What a start clutch before the pack carries, where there is one. */
+  /** Capacity of a start clutch before the pack, where fitted. */
   readonly shoes?: readonly TorqueAtSpeed[];
   /** Places of the lever up to which the springs press in full, and from which nothing presses. */
   readonly presses: number;
   readonly bites: number;
-  /** Share of the lever that an expanding disc has taken up by growing beyond its gap, over engine speed. */
+  /** Share of the lever travel taken by the growth of an expanding disc beyond its gap, over engine speed. */
   readonly grown?: readonly { readonly rpm: Rpm; readonly lever: number }[];
   readonly judder: JudderSetup;
   /** Heat that warms the steels by a degree, J/K. */
   readonly heatCapacity: number;
-  /** What the oil takes from them for each degree that they are warmer, W/K. */
+  /** Cooling by the oil per degree of difference, W/K. */
   readonly cooling: number;
 }
 
@@ -68,7 +68,7 @@ const IDLE_ESTIMATE: Rpm = 1500;
  * to 1000 that textbooks on heat transfer give for oil.
  */
 const OIL_FILM = 400;
-/** A machine and its gearing where the job describes none: middling, and said to be so. Design estimates. */
+/** Machine and gearing for jobs without these data: average values, marked as assumed. */
 const MIDDLING = {
   mass: {
     value: 220,
@@ -88,14 +88,14 @@ const MIDDLING = {
   },
 } as const;
 
-/** A start, and what had to be taken for what the job does not say. */
+/** A start, with its assumed values. */
 export interface AssumedSetup {
   readonly setup: TakeoffSetup;
   readonly assumed: readonly Sentence[];
 }
 
 /**
- * A start for a job that need not describe one: a middling machine stands in for what is not said, the pack never.
+ * A start with assumed machine data where the job has none; pack data are never assumed.
  * @example takeoffAssumed(job).assumed // []
  */
 export function takeoffAssumed(job: Job): AssumedSetup | { readonly needs: readonly Need[] } {
@@ -125,8 +125,7 @@ export function takeoffAssumed(job: Job): AssumedSetup | { readonly needs: reado
 }
 
 /**
- * A start as the job describes it, or what lacks for it. The lining's friction, clamp over speed and torque curve are the
- * pack's own, and so is its lever.
+ * The start described by the job, or its missing inputs. Friction, clamp over speed, torque curve and lever are the pack's own.
  * Source: `docs/mechanics.md` section 10.
  * @example takeoffOf(job).primaryRatio // 2.5
  */

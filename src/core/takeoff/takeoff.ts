@@ -23,7 +23,7 @@ export interface TakeoffPoint {
   readonly engineRpm: Rpm;
   /** Speed of the hub, as the engine's speed would be with the clutch locked. */
   readonly hubRpm: Rpm;
-  /** What the clutch carries over. */
+  /** Transmitted torque. */
   readonly torque: NewtonMetre;
   readonly steel: Celsius;
 }
@@ -36,7 +36,7 @@ export interface TakeoffResult {
   readonly time: Second;
   /** Heat made in the clutch. */
   readonly energy: Joule;
-  /** What the engine gave and what the load took; with the change of both speeds they account for the heat. */
+  /** Engine work and load work; with the change of both speeds they balance the heat. */
   readonly engineWork: Joule;
   readonly loadWork: Joule;
   readonly peakPower: number;
@@ -55,8 +55,8 @@ const AFTER_HANDS: Second = 10;
 const POINTS = 160;
 
 /**
- * Follows one start from standing: engine and vehicle as two inertias, the clutch between them slipping with what its lever
- * lets it carry, the steels warmed by the slip and cooled by the oil.
+ * Simulates one start from standstill: engine and vehicle as two inertias, the clutch slipping between them, the steels heated
+ * by slip and cooled by oil.
  * @throws {DomainError} for hands that are none (see {@link checkHands}), temperatures outside −40 to 600 °C, or inertias, heat
  * capacity or speeds that are not above 0
  * Source: two-inertia clutch model and lumped heat balance, machine-element textbooks; `docs/mechanics.md` section 10.
@@ -103,7 +103,7 @@ export function takeoff(setup: TakeoffSetup, hands: Hands, state: StartState): T
       const rpm = rpmOf(engine);
       const clutch = carries(t, rpm, steel);
       const torque = engineTorque(rpm, handsAt(hands, t).throttle);
-      // A load that only brakes holds a standing machine; nobody rolls back here.
+      // A braking load holds a standing machine; it can't roll back here.
       const stands = hub <= 0 && clutch < load;
       const heat = clutch * (engine - hub);
       out[0] = (torque - clutch) / engineInertia;
@@ -160,7 +160,7 @@ const thinned = (points: readonly TakeoffPoint[]): readonly TakeoffPoint[] => {
 const ONCE = { starts: 1, rest: 0 } as const;
 
 /**
- * What a way of taking off comes to on a setup: its starts, the first of them point by point.
+ * The result of a type of start: its starts, the first with all points.
  * @example takeoffBy(setup, gentle, 60).length // 1
  */
 export function takeoffBy(setup: TakeoffSetup, way: Way, oil: Celsius): readonly RepeatedStart[] {

@@ -3,13 +3,14 @@ import { Impossible } from '@/core/errors';
 import type { Need } from '@/core/evaluate/engine/figure';
 import { lowerFirst } from './sentence';
 
-/* Why a figure is not to be had, in words. */
+/* Reasons for an unknown figure, in words. */
 
-/** Of what overflowed on the way. */
+/** Reason for an overflow. */
 export const NOT_FINITE = 'the result would be too large or too small.';
 
 /**
- * What a figure waits for, in a sentence; more than three things are two and a count. Never throws.
+ * The missing inputs of a figure in a sentence; more than three are shortened to two and a count.
+ * Never throws.
  * @example neededFor([{ label: 'Wire' }, { label: 'Free length' }], 'Rate') // "Wire and free length are needed for rate."
  */
 export function neededFor(needs: readonly Need[], label: string): string {
@@ -28,15 +29,15 @@ function joinAnd(names: readonly string[]): string {
 }
 
 /**
- * Why a value is not taken, for a builder; what overflowed on the way is not named.
+ * The reason a value is refused, for a builder; overflows are not named.
  * @example domainSentence({ path: 'faces.0.tangRadius', accepted: 'above 0', given: -1 }) // "tang radius must be above 0."
  */
 export function domainSentence(error: DomainError): string {
   if (error instanceof Impossible) return error.sentence;
   const { path, accepted, given } = error;
-  // What overflowed on the way is no value that anybody entered.
+  // An overflowed value was not entered by anybody.
   if (typeof given === 'number' && !Number.isFinite(given)) return NOT_FINITE;
-  // The value itself would be in base units here; it stands at its field in those that the builder chose.
+  // The value would be in base units here; the field shows it in the builder's units.
   return `${readable(path)} must be ${accepted}.`;
 }
 

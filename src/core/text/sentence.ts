@@ -12,8 +12,8 @@ export interface Amount {
 export type Sentence = readonly (string | Amount)[];
 
 /**
- * Writes a sentence by hand: say`Stack ${length(34.1)} is inside its window.`
- * Strings and amounts may stand in the gaps. Never throws.
+ * Writes a sentence with amounts: say`Stack height ${length(34.1)}.` Gaps may hold strings and amounts.
+ * Never throws.
  * @example say(['Lifts ', '.'], length(1.8)) // ['Lifts ', { value: 1.8, quantity: 'length' }, '.']
  */
 export function say(words: TemplateStringsArray, ...gaps: readonly (string | Amount)[]): Sentence {
@@ -71,7 +71,7 @@ export const times = (value: number): Amount => ({ value, quantity: 'ratio', dec
 export const count = (value: number): Amount => ({ value, quantity: 'count' });
 
 /**
- * A text that goes on within a sentence: "Lever travel" as "lever travel".
+ * A text for use inside a sentence: "Lever travel" as "lever travel".
  * @example lowerFirst('Lever travel') // "lever travel"
  */
 export function lowerFirst(text: string): string {

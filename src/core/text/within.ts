@@ -1,7 +1,7 @@
 import type { Entry } from '../job/types';
 
 /**
- * A value with the limits that were asked, or what was asked of one that is not recorded; undefined where there is neither.
+ * A value with its limits, or the limits alone for a missing value; undefined without either.
  * @param words how an entry is written
  * @example within(entry(2), entry(1), entry(3), (e) => String(e.value)) // "2; specified 1 to 3"
  */

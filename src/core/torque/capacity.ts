@@ -22,16 +22,13 @@ export function torqueAtClutch(
   );
 }
 
-/** One slipping face on the way of the clamp, counted from the pressure plate inward. */
+/** One friction face on the clamp path, counted from the pressure plate inward. */
 export interface SlippingFace {
   /** Effective radius, mm. */
   readonly radius: Mm;
   /** Friction coefficient of the pair. */
   readonly friction: number;
-  /**
-   * Tang radius of the plate that lies on the hub floor's side of this face, mm. Only read where a
-   * further slipping face follows.
-   */
+  /** Tang radius of the plate on the hub floor's side of this face, mm. Needed only where another friction face follows. */
   readonly tangRadiusBelow?: Mm | undefined;
   /** Tang radius of the plate on the pressure plate's side of this face, mm; as above. */
   readonly tangRadiusAbove?: Mm | undefined;
@@ -47,11 +44,10 @@ export interface Capacity {
 }
 
 /**
- * Torque that a pack holds: Σ μ·F·R over its slipping faces, with the clamp that tang friction leaves
- * at each. Counting from the pressure plate, F₁ is the whole clamp and
- * F(k+1) = F(k)·(1 − μt·μ·R(k)/r)/(1 + μt·μ·R(k+1)/r), r the tang radius of the plate between the two.
- * Where two plates that turn together lie between two faces, each face's torque is taken at the tangs of
- * its own neighbour. With `tangFriction` 0 every face has the whole clamp.
+ * Torque capacity of a pack: Σ μ·F·R over its friction faces, with the clamp left by tang friction at each. From the pressure
+ * plate, F₁ is the full clamp and F(k+1) = F(k)·(1 − μt·μ·R(k)/r)/(1 + μt·μ·R(k+1)/r), r the tang radius of the plate between.
+ * Where two plates that turn together are between two faces, each face's torque is taken at the tangs of its own neighbour.
+ * With `tangFriction` 0 every face has the full clamp.
  *
  * @param clamp N, 0 or more
  * @param faces from the pressure plate inward; radius mm above 0, friction above 0 up to 1

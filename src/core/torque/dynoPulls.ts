@@ -19,7 +19,7 @@ export interface TakenPull {
   /** Parts that have come, without a gap. */
   readonly parts: number;
   readonly samples: readonly DynoSample[];
-  /** Broken: a part is missing, and with it what the pull would show. */
+  /** Incomplete: samples are missing, so the pull is not used. */
   readonly state: 'running' | 'whole' | 'broken';
 }
 
@@ -27,13 +27,13 @@ export type TakenPulls = readonly TakenPull[];
 
 const UNIT = { 'N·m': unitById('Nm'), 'ft·lb': unitById('ftlb') } as const;
 
-/** Pulls of which none goes on: the link is gone, or another has begun. */
+/** Ends all running pulls: the link is lost, or another pull started. */
 export const brokenOff = (pulls: TakenPulls): TakenPulls =>
   pulls.some((p) => p.state === 'running')
     ? pulls.map((p) => (p.state === 'running' ? { ...p, state: 'broken' } : p))
     : pulls;
 
-/** The pulls with one more part: it goes on with the last pull, begins one, or shows that something is missing. */
+/** Adds a part to the pulls: it continues the last pull, starts one, or reveals missing samples. */
 export function withPart(pulls: TakenPulls, reading: DynoReading): TakenPulls {
   const { pull: number, part, last } = reading;
   const samples = reading.samples.map(([rpm, torque]) => ({

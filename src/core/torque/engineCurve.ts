@@ -8,7 +8,7 @@ export const peakOf = (points: readonly TorquePoint[]): TorquePoint =>
   points.reduce((best, p) => (p.torque > best.torque ? p : best), { rpm: 0, torque: 0 });
 
 /**
- * The job with a torque curve of its engine and, where it is said whence, the peak of that curve.
+ * The job with a torque curve and, with a source given, the peak of that curve.
  * @param peakSource where the peak torque and its speed come from; without it the job keeps those that it has
  * @example withCurve(job, { name: 'dyno', points: [{ rpm: 3000, torque: 30 }, { rpm: 5000, torque: 38 }] }, { kind: 'tested' }).engine.peakTorque.value // 38
  */

@@ -2,7 +2,7 @@ import { check, DomainError } from '../errors';
 import type { TorquePoint } from '../job/types';
 import type { NewtonMetre } from '../units/quantity';
 
-/** What a dyno says at one moment of a pull. */
+/** One dyno sample of a pull. */
 export interface DynoSample {
   readonly rpm: number;
   readonly torque: NewtonMetre;
@@ -29,7 +29,7 @@ const STEP_BOUNDS = { min: 20, max: 2000 };
 export const SHARE_BOUNDS = { min: 0.5, max: 1 };
 
 /**
- * Engine torque that a power stands for: T = 60·P/(2π·n).
+ * Engine torque from power: T = 60·P/(2π·n).
  * @param power W
  * @param rpm of the engine, above 0
  * @throws {DomainError} for a speed of 0 or less
@@ -43,8 +43,7 @@ export function torqueOfPower(power: number, rpm: number): NewtonMetre {
 }
 
 /**
- * The part of a pull in which the engine pulls: from its least speed up to its greatest. What comes after that is the machine
- * running down with the throttle shut.
+ * The driven part of a pull: from its lowest to its highest speed. After that the machine coasts with a closed throttle.
  * @example risingPart([{ rpm: 2000, torque: 30 }, { rpm: 9000, torque: 34 }, { rpm: 8000, torque: -6 }]).length // 2
  */
 export function risingPart(pull: Pull): Pull {
@@ -56,9 +55,9 @@ export function risingPart(pull: Pull): Pull {
 }
 
 /**
- * A torque curve from one or more pulls on a dyno. At each whole step of speed that every pull passes, each pull's torque is the
- * straight line through its samples within half a step, by least squares; the curve is their mean. Speeds around which a pull
- * has samples on one side only are left out: nothing is drawn on beyond what was measured.
+ * A torque curve from one or more dyno pulls. At each whole speed step covered by every pull, each pull's torque is the least-
+ * squares line through its samples within half a step; the curve is their mean. Speeds with samples on one side only are left
+ * out: no extrapolation.
  * @param pulls one or more, each of 2 samples or more
  * @param step between the speeds of the curve, rpm, 20 to 2000
  * @throws {DomainError} without a pull, for a sample that is no number, for a step out of range, or when the pulls have fewer
@@ -74,7 +73,7 @@ export function curveOfPulls(pulls: readonly Pull[], step = STEP_RPM): PullsCurv
     check('torque', torque, {});
   }
   const rising = pulls.map(risingPart);
-  // What another pull does not reach falls out below.
+  // Speeds not covered by another pull are removed below.
   const [one = []] = rising;
   const first = Math.ceil((one[0]?.rpm ?? 0) / step);
   const last = Math.floor((one.at(-1)?.rpm ?? 0) / step);
@@ -93,7 +92,7 @@ export function curveOfPulls(pulls: readonly Pull[], step = STEP_RPM): PullsCurv
 }
 
 /**
- * The torque that the engine gives, from what reaches the place of measuring: T_e = T/η.
+ * Engine torque from the torque at the point of measurement: T_e = T/η.
  * @param points what was measured
  * @param share η, of the engine's torque that reaches that place, 0.5 to 1
  * @throws {DomainError} for a share out of range

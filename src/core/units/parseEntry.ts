@@ -14,17 +14,17 @@ import {
   withoutZeros,
 } from './quantity';
 
-/** What a field takes: its quantity and the range of values, in the base unit. */
+/** The entry rules of a field: its quantity and range, in the base unit. */
 export interface EntrySpec {
   readonly quantity: Quantity;
   readonly bounds: Bounds;
-  /** Where real parts lie; a value outside it that would be inside it in another unit is asked about. */
+  /** Range of real parts; a value outside it that would fit in another unit is questioned. */
   readonly plausible?: readonly [number, number];
-  /** The unit in which the field is asked for unless the builder has chosen another for the quantity. */
+  /** The unit of the field unless the builder has chosen another. */
   readonly unit?: UnitId;
-  /** The field is a radius, so "117 dia" or "Ø117" is taken as half of it. */
+  /** The field is a radius, so "117 dia" or "Ø117" is halved. */
   readonly radius?: boolean;
-  /** The radius is asked for as a diameter, as a caliper reads it, under this name; "58.5 rad" is a radius all the same. */
+  /** The radius is entered as a diameter, as a caliper reads it, under this name; "58.5 rad" is still a radius. */
   readonly across?: string;
   /** The field is the pitch of a thread, so "20 tpi" is taken as an inch parted by it. */
   readonly thread?: boolean;
@@ -34,7 +34,7 @@ export interface EntrySpec {
   readonly marksPerTurn?: number;
 }
 
-/** One way to read what was typed. */
+/** One interpretation of the typed text. */
 export interface Reading {
   /** In the base unit. */
   readonly value: number;
@@ -72,9 +72,8 @@ const PER_INCH = /\s*(?:tpi|t\.p\.i\.?|threads?\s*(?:per|\/)\s*in(?:ch)?)$/i;
 const MAX_LENGTH = 60;
 
 /**
- * Reads a number as people write it: `2.92`, `2,92`, `.115"`, `115 thou`, `5/32 in`, `1 1/4"`,
- * `8.1 ft-lb`, `12.5 Nm`, `11–13 N·m`, `1 turn 4`. A bare number takes the unit now shown for the quantity; a range is worked
- * with its middle.
+ * Reads a number as people write it: `2.92`, `2,92`, `.115"`, `115 thou`, `5/32 in`, `1 1/4"`, `8.1 ft-lb`, `12.5 Nm`, `11–13
+ * N·m`, `1 turn 4`. A bare number has the unit shown for the quantity; of a range the middle is used.
  *
  * A value outside the field's range is refused with the range; a value far outside what is plausible that would be right in
  * another unit, a point or comma that may part thousands, an exponent, and a bare share below 1 % become a question.
@@ -177,14 +176,15 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
 }
 
 /**
- * The units in which a field is asked for and shown: those the builder has chosen, else the field's own. Never throws.
+ * The units of a field: those the builder has chosen, else the field's own.
+ * Never throws.
  * @example unitsFor({ quantity: 'mass', unit: 'g', bounds: {} }) // { mass: 'g' }
  */
 export const unitsFor = ({ quantity, unit }: EntrySpec, chosen: UnitChoice = {}): UnitChoice =>
   unit === undefined || chosen[quantity] ? chosen : { ...chosen, [quantity]: unit };
 
 /**
- * Says in the builder's unit what a field takes: "Give a length from 0.2 to 20 mm, such as 2.92, .115" or 115 thou."
+ * Describes the accepted values in the builder's unit: "Enter a number from 0.2 to 20 mm, such as 2.92, .115" or 115 thou."
  * @example acceptedText({ quantity: 'length', bounds: { above: 0, max: 20 } }, unitById('mm')) // "Enter a number above 0 and up to 20 mm, such as 2.92, 0.115 in, 115 thou or 1/8\"."
  */
 export function acceptedText(spec: EntrySpec, unit: Unit): string {
@@ -221,7 +221,7 @@ const EXAMPLES: Partial<Record<Quantity, string>> = {
 function reading(value: number, unit: Unit, spec: EntrySpec): Reading {
   const shown = asShown(value, spec);
   const inUnit = fromBase(shown, unit);
-  // A choice must not be rounded to another value than it stands for.
+  // A choice must keep its exact value.
   let decimals = unit.decimals;
   while (decimals < 6 && Math.abs(Number(inUnit.toFixed(decimals)) - inUnit) > 1e-9) decimals++;
   return {
@@ -232,7 +232,7 @@ function reading(value: number, unit: Unit, spec: EntrySpec): Reading {
 }
 
 /**
- * A value of a field as it stands in the field: twice the radius where a diameter is asked for.
+ * A value as shown in its field: twice the radius where a diameter is entered.
  * @example asShown(58.5, { quantity: 'length', bounds: {}, across: 'Lining outer diameter' }) // 117
  */
 export const asShown = (value: number, spec: EntrySpec): number =>
@@ -284,7 +284,7 @@ function withPoint(text: string, unit: Unit, scale: number, spec: EntrySpec): Re
   return likely.length === 1 ? likely.map((value) => reading(value, unit, spec)) : [];
 }
 
-/** Nearest to the middle of what is plausible first, as ratios go. */
+/** Sorts by ratio to the middle of the plausible range. */
 function likeliestFirst(readings: readonly Reading[], { plausible }: EntrySpec): Reading[] {
   const [low = 0, high = 0] = plausible ?? [];
   if (low <= 0) return [...readings];
@@ -313,7 +313,7 @@ function outOfRange(first: Reading, spec: EntrySpec): string {
   return `${first.text} is too large.`;
 }
 
-/** What was written beside the number to say how it was measured, and what that makes of it. */
+/** A suffix that says how it was measured, and its factor. */
 function stripDiameter(text: string, spec: EntrySpec): { rest: string; scale: number } {
   const across = text
     .replace(/^(?:ø|⌀|dia\.?|diam(?:eter)?)\s*/i, '')
@@ -427,7 +427,7 @@ function readNumber(raw: string): number[] {
   if (fraction) {
     const [, whole = '0', top = '', bottom = ''] = fraction;
     const below = Number(bottom);
-    // "1 7/4" is no way to write a length: more likely a slip of the thumb.
+    // "1 7/4" is not a usual way to write a length: probably a typing error.
     if (below === 0 || (fraction[1] !== undefined && Number(top) >= below)) return [];
     return [sign * (Number(whole) + Number(top) / below)];
   }

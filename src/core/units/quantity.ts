@@ -146,7 +146,7 @@ export const UNITS: Readonly<Record<Quantity, readonly Unit[]>> = {
     unit('kgf', 'kgf', KGF, 1, ['kgf', 'kp', 'kg']),
   ],
   torque: [
-    // Spellings without what people put between: a dot, a dash, a slash or a space.
+    // Spellings without separators: dot, dash, slash or space.
     unit('Nm', 'N·m', 1, 1, ['nm', 'newtonmetre', 'newtonmetres', 'newtonmeter', 'newtonmeters']),
     unit('ftlb', 'ft·lb', FT_LB, 1, spelledBothWays(['ft', 'foot', 'feet'])),
     unit('inlb', 'in·lb', FT_LB / 12, 0, spelledBothWays(['in', 'inch', 'inches'])),
@@ -216,7 +216,7 @@ export const UNITS: Readonly<Record<Quantity, readonly Unit[]>> = {
 };
 
 /**
- * The unit of a quantity that is written so, whatever stands between its letters: "ft.lbs", "ft-lb". Undefined for none.
+ * The unit with this spelling, ignoring separators: "ft.lbs", "ft-lb". Undefined for none.
  * @example unitSpelled('FT.LBS', 'torque').id // "ftlb"
  */
 export function unitSpelled(text: string, quantity: Quantity): Unit | undefined {
@@ -268,7 +268,7 @@ export function fromBase(value: number, to: Unit): number {
   return (value - (to.offset ?? 0)) / to.factor;
 }
 
-/** Which unit a builder wants to see for each quantity; what is not named shows in the base unit. */
+/** The chosen unit of each quantity; others show in the base unit. */
 export type UnitChoice = Partial<Record<Quantity, UnitId>>;
 
 /**

@@ -1,4 +1,4 @@
-/* The field's words as the screens use them: what each means, why it matters, and what belongs to it. */
+/* The glossary of the screens: meaning, importance and related terms. */
 
 import { CLUTCH_KINDS } from '../clutch/kinds';
 import type { COIL_TERMS } from '../clutch/coil/words';
@@ -337,5 +337,5 @@ export const TERM_IDS = (Object.keys(GLOSSARY) as TermId[]).toSorted((a, b) =>
   byText(GLOSSARY[a].name.toLowerCase(), GLOSSARY[b].name.toLowerCase()),
 );
 
-/** The families of clutch, and of what is attached to one. */
+/** The clutch types and attachments. */
 export const FAMILIES = CLUTCH_KINDS.flatMap((kind) => kind.families);

@@ -1,4 +1,4 @@
-/** A question on which good builders differ, and where this program stands. */
+/** A question on which good builders differ, with the method used here. */
 export interface SchoolPage {
   readonly question: string;
   readonly schools: readonly string[];

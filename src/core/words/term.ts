@@ -38,7 +38,7 @@ export interface GlossaryTerm {
   readonly see?: readonly string[];
 }
 
-/** A family of clutch or of what presses it: how it works and how one knows it. */
+/** A clutch type or spring type: how it works and how to recognise it. */
 export interface Family {
   readonly name: string;
   readonly how: string;

@@ -49,7 +49,7 @@ export function termOf(text: string): TermId | undefined {
 }
 
 /**
- * A text with the words of the glossary picked out, each where it stands first. The same text gives the same pieces.
+ * Splits a text at its glossary terms, each at its first occurrence.
  * @example termsIn('Mind the thrust washer.') // ['Mind the ', { text: 'thrust washer', term: 'thrustWasher' }, '.']
  */
 export function termsIn(text: string): readonly Piece[] {

@@ -2,8 +2,8 @@ import { check } from '../errors';
 import type { NewtonMetre } from '../units/quantity';
 
 /**
- * Criss-cross order for a circle of bolts numbered 1..n clockwise: each next bolt lies across from the last, and the
- * pairs go round so that the load stays spread.
+ * Criss-cross order of a bolt circle numbered 1..n clockwise: each bolt is opposite the last, and the pairs go round to spread
+ * the load.
  * @param n bolts in the circle, 1 to 60, whole
  * @throws {DomainError} for a count out of range
  * Source: bolted joints, tightening in a star; `docs/mechanics.md`, build.

@@ -5,9 +5,9 @@ import { crissCross, torqueStages } from './boltCircle';
 import { bothTorques, usualFasteners } from './fasteners';
 import type { SheetLine } from './line';
 
-/* What a sheet says of nuts and bolts: one to its torque, a circle in its stages, and those that nobody has listed. */
+/* Checklist lines of fasteners: single ones, circles in stages, and unlisted ones. */
 
-/** What a fastener's line says of its lock. */
+/** The locking part of a fastener's line. */
 function lockWords(lock: Lock, grade: string): string {
   switch (lock) {
     case 'threadlocker':
@@ -29,8 +29,8 @@ export const fastenersOf = (job: Job, role: FastenerRole) =>
   job.build.fasteners.filter((f) => f.role === role);
 
 /**
- * The line of fasteners that nobody has listed: they are there all the same, and a sheet that says nothing of them leaves them
- * loose. Nothing where some of that role are listed.
+ * The line for unlisted fasteners: they exist, and without a line they would be forgotten. Empty where fasteners of that role
+ * are listed.
  * @example unlistedLines({ ...job, build: { ...job.build, fasteners: [] } }, 'hubNut', 'Hub').length // 1
  */
 export function unlistedLines(

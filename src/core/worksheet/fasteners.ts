@@ -33,11 +33,11 @@ export function usualFasteners(job: Job, newId: () => string): Fastener[] {
 /** The unit in which a torque was written, where it was written with one. */
 const givenUnit = ({ typed = '' }: Entry): UnitId | undefined => unitWritten(typed, 'torque')?.id;
 
-/** Below this, N·m, a torque is said in inch-pounds: what a small wrench is marked in. */
+/** Below this, N·m, a torque is also shown in inch-pounds, the scale of a small wrench. */
 const SMALL = 15;
 
 /**
- * A torque in both units, the one it was given in first: "8.1 ft-lb (11.0 N·m)". Conversions are where bolts get broken.
+ * A torque in both units, the entered one first: "8.1 ft-lb (11.0 N·m)". Wrong conversions break bolts.
  * @param like another torque whose unit goes first, for a share of it
  * @example bothTorques({ value: 12.5, typed: '12.5 Nm' }) // "12.5 Nm (111 in·lb)"
  */
@@ -72,7 +72,7 @@ export function usualTorque(size: Mm): NewtonMetre {
 }
 
 /**
- * A torque below a third or above twice the usual one is asked about: in-lb and ft-lb differ twelve times.
+ * Whether a torque is below a third or above twice the usual one: in-lb and ft-lb differ by twelve.
  * @example isUnusual(90, 6) // true
  */
 export function isUnusual(torque: NewtonMetre, size: Mm): boolean {

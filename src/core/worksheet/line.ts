@@ -3,13 +3,13 @@ import { readSentence } from '@/core/text/sentence';
 import type { FieldPath } from '../job/fieldPath';
 import type { ProveTest } from '../job/work';
 
-/** A thing on which schools differ: what the sheet does, why, and what else may really have been done. */
+/** A step on which methods differ: the standard method, the reason, and the alternatives. */
 export interface School {
   readonly why: string;
   readonly others: readonly { readonly id: string; readonly text: string }[];
 }
 
-/** What stands at a line besides its words: drawn, timed, counted or worked out there. */
+/** A tool shown at a step: drawing, timer, count or calculation. */
 export type LineTool =
   | 'soak'
   | 'circle'
@@ -37,7 +37,7 @@ export type ChecklistPlace = 'hub' | 'springs' | 'afterSprings' | 'gap' | 'runni
 export interface SheetLine {
   /** The same for the same line of another job of the family; plates have their own. */
   readonly key: string;
-  /** Heading under which it stands. */
+  /** Heading of the step. */
   readonly section: string;
   readonly text: Sentence;
   readonly watch?: string;
@@ -57,7 +57,7 @@ export interface SheetLine {
 }
 
 /**
- * The words of a line in base units: what a mark remembers.
+ * The text of a line in base units, as stored in a mark.
  * @example wordsOf({ text: ['Hub on'] }) // "Hub on"
  */
 export const wordsOf = (line: Pick<SheetLine, 'text'>): string => readSentence(line.text);

@@ -11,8 +11,8 @@ const OIL: School = {
 };
 
 /**
- * What is proved before the machine goes back, in order: lever work, cover and oil, drag, lever gain of an auto-clutch,
- * creep and stall, a loaded pull, break-in, and the measurements after it.
+ * The Prove steps, in order: lever work, cover and oil, drag, lever gain of an auto-clutch, creep and stall, a loaded pull,
+ * break-in, and the measurements after it.
  * @param job the record; never throws for one that passes the schema
  * Source: workshop practice; `docs/mechanics.md`, prove.
  * @example proveLines(farm).map((l) => l.key) // ["leverWork", "oRings", "unlisted:cover", "oil", "dragTest", "creep", "stall", "slip", "breakIn", "recheck"]

@@ -9,8 +9,8 @@ import type { SheetLine } from './line';
 import { checklistAt } from './ofKinds';
 
 /**
- * What is set on this clutch once it is together, in order: primary, arm or line, pushrod, install gap, free play, lift,
- * and where lift went. Lines of parts that it has not are left away.
+ * The Set steps, in order: primary, arm or line, pushrod, install gap, free play, lift, and lift losses. Steps for missing
+ * parts are left out.
  * @param job the record; never throws for one that passes the schema
  * Source: workshop practice; `docs/mechanics.md` sections 6 to 8.
  * @example setLines(farm).map((l) => l.key) // ["pushrod", "pedal", "lift", "thumb"]
@@ -56,7 +56,7 @@ export function setLines(job: Job): SheetLine[] {
       ],
       watch: 'If it still tilts, the pushrod seat is out of square; if not, the springs differ.',
       tool: 'thumb',
-      // Once the dial says that it tilts, this is the next thing to do.
+      // Follows once the dial shows a tilt.
       optional: !tilts,
     },
     ...(by === 'pedal'
@@ -159,7 +159,7 @@ function cableLines(job: Job): SheetLine[] {
       tool: 'arm',
       fields: ['release.armStart'],
     },
-    // The adjuster of a disc that takes up by itself sets its gap instead.
+    // The adjuster of an expanding disc sets its gap instead.
     ...(takesUp(job, 'inPack') ? [] : [pushrodLine(job, section, 'Pushrod screw')]),
   ];
 }

@@ -2,7 +2,7 @@ import { check } from '../errors';
 import { FIELDS } from '../job/fields';
 import type { Job } from '../job/types';
 
-/** How a soak stands at a moment. */
+/** State of a soak at a time. */
 export interface SoakState {
   /** `least`: the lining maker's least is reached and the planned time is not. */
   readonly status: 'waiting' | 'soaking' | 'least' | 'done';
@@ -66,7 +66,7 @@ export function minutesText(minutes: number): string {
 }
 
 /**
- * Minutes of soak planned and least of a job: what was entered, else the design estimate.
+ * Planned and minimum soak of a job, minutes: entered, else the assumed value.
  * @example soakOf(blank).least // 20
  */
 export function soakOf({ build }: Pick<Job, 'build'>): {

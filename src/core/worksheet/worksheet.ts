@@ -17,13 +17,10 @@ import { wordsOf } from './line';
 import { proveLines } from './proveLines';
 import { setLines } from './setLines';
 
-/**
- * How a step stands. `changed`: done, but its line says something else now; `failed`: a test that was not passed;
- * `skipped`: left out with a reason.
- */
+/** State of a step. `changed`: done, but its text has changed; `failed`: a failed check; `skipped`: left out with a reason. */
 export type StepState = 'open' | 'done' | 'changed' | 'failed' | 'skipped';
 
-/** A line with what was done at it. */
+/** A line with its record. */
 export interface SheetStep {
   readonly line: SheetLine;
   readonly record: StepRecord;
@@ -40,7 +37,7 @@ const LINES: Readonly<Record<WorkStage, (job: Job) => SheetLine[]>> = {
 
 /** Section of the shop's own steps until they are moved elsewhere. */
 export const OWN_SECTION = 'Own step';
-/** All plates stand as one in the shop's order: which lies where is the pack's, not the template's. */
+/** All plates count as one in the shop's order: their order belongs to the pack, not to the template. */
 const PLATES = 'plates';
 
 const ownLine = ({ id, text }: OwnStep): SheetLine => ({
@@ -52,8 +49,8 @@ const ownLine = ({ id, text }: OwnStep): SheetLine => ({
 const orderKey = (line: SheetLine): string => (line.plateId === undefined ? line.key : PLATES);
 
 /**
- * The steps of a stage: the core's lines for this very pack with the shop's own among them, in the shop's order, each
- * with what was done at it. A line that an order does not name stays after the one it follows in the core's order.
+ * The steps of a stage: the generated lines for this pack and the shop's own, in the shop's order, with their records. A line
+ * not in that order stays after its predecessor.
  * Never throws for a job that passes the schema.
  * @example stepsOf(blank, 'set').length // 7
  */
@@ -82,7 +79,7 @@ function inOrder(lines: readonly SheetLine[], order: readonly string[]): SheetLi
     else groups.set(key, [line]);
   }
   const keys = order.filter((key) => groups.has(key));
-  // Lines the order knows nothing of come after the one before them.
+  // Lines missing in the order follow their predecessor.
   let before: string | undefined;
   for (const key of groups.keys()) {
     if (!keys.includes(key))
@@ -96,7 +93,7 @@ function inOrder(lines: readonly SheetLine[], order: readonly string[]): SheetLi
 }
 
 /**
- * Whether a step still holds the sign-off up.
+ * Whether a step still blocks the signature.
  * @example isOpen(stepsOf(blank, 'set')[0]) // true
  */
 export const isOpen = ({ state, line }: SheetStep): boolean =>
@@ -114,7 +111,7 @@ function withRecord(job: Job, stage: WorkStage, key: string, record: StepRecord)
 }
 
 /**
- * Marks a step done by who stands at the bench, with what its line says now; or takes the mark away.
+ * Marks a step done by the worker, with its present text; or removes the mark.
  * @example stepMarked(blank, 'set', 'fluid', true, now).work.set.records.fluid.done.at // "2026-11-28T10:00:00.000Z"
  */
 export function stepMarked(
@@ -132,7 +129,7 @@ export function stepMarked(
 }
 
 /**
- * Changes what is written at a step: a note, what was done otherwise, why it was left out. Empty text takes it away.
+ * Sets the text of a step: note, deviation, reason to skip. Empty text removes it.
  * @example stepNoted(blank, 'set', 'fluid', { note: 'DOT 4' }).work.set.records.fluid.note // "DOT 4"
  */
 export function stepNoted(
@@ -154,7 +151,8 @@ export const ownStepAdded = (job: Job, stage: WorkStage, step: OwnStep): Job =>
   withSheet(job, stage, { own: [...job.work[stage].own, step] });
 
 /**
- * The text of a step of the shop’s own, written anew. Never throws.
+ * Changes the text of a shop's own step.
+ * Never throws.
  * @example ownStepWritten(ownStepAdded(blank, 'set', { id: 'a', text: '' }), 'set', 'a', 'Ask').work.set.own[0].text // "Ask"
  */
 export const ownStepWritten = (job: Job, stage: WorkStage, id: string, text: string): Job =>
@@ -216,7 +214,7 @@ export const templateOf = (sheet: Worksheet): SheetTemplate => ({
 });
 
 /**
- * A template laid over the sheet of a job; what was done stays. Own steps that the job has already are kept.
+ * Applies a template to the checklist of a job; records and own steps stay.
  * @example templateApplied(blank, 'set', { order: [], own: [] }).work.set.order.length // 0
  */
 export function templateApplied(job: Job, stage: WorkStage, template: SheetTemplate): Job {

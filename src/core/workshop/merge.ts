@@ -6,10 +6,10 @@ import type { LimitSheet } from '../library/limits';
 import { isFrozen } from '../job/signOff';
 import type { Stock, StockPlate, StockSpring } from '../shelf/stock';
 
-/** All that a workshop holds but its photographs. */
+/** All data of a workshop except its photographs. */
 export interface Workshop {
   readonly jobs: readonly Job[];
-  /** Text in fields that is no value yet: by job, then by path. */
+  /** Draft texts: by job, then by path. */
   readonly unfinished: Readonly<Record<string, Readonly<Record<string, string>>>>;
   readonly shelf: Stock;
   /** The shop's own sheets, by family and stage. */
@@ -21,10 +21,10 @@ export interface Workshop {
 export type MergeKind = 'job' | 'plate' | 'spring' | 'template' | 'limits';
 export type MergeStatus = 'new' | 'same' | 'differs';
 
-/** What is done with a thing that differs: keep ours, take the file's in its place, or keep both side by side. */
+/** Resolution of a conflict: keep mine, use the file's, or keep both. */
 export type MergeChoice = 'here' | 'file' | 'both';
 
-/** One thing in the file, against what is here under the same identifier. */
+/** One item of the file, compared with the one of the same identifier here. */
 export interface MergeItem {
   /** Kind and identifier: no two items share it. */
   readonly key: string;
@@ -59,7 +59,7 @@ const byId = <T extends { readonly id: string }>(items: readonly T[]) =>
 const byKey = <T>(items: Readonly<Record<string, T>>) => new Map(Object.entries(items));
 
 /**
- * What taking a file into a workshop would change, thing by thing; nothing is changed by asking.
+ * Plans the import of a file into a workshop, item by item, without changing anything.
  * @returns every thing of the file, in the file's order; what is only here is left alone and not listed
  * @example planMerge(workshop, workshop).length // 35
  */
@@ -81,7 +81,7 @@ export function planMerge(here: Workshop, file: Workshop): readonly MergeItem[] 
 }
 
 /**
- * What to do where nothing was chosen: both are kept of what may be two things; a sheet of ours stays.
+ * The default resolution: both for separate items; mine for a checklist.
  * @example choiceFor({ kind: 'job', state: 'new' }) // "both"
  */
 export const choiceFor = (item: MergeItem): MergeChoice =>
@@ -94,7 +94,7 @@ export interface Merged {
 }
 
 /**
- * A workshop with a file taken in. Nothing that is here is lost unless the file's was chosen in its place.
+ * A workshop with the file imported. Nothing here is lost unless the file's version was chosen.
  * @param choices by key of the item; see {@link choiceFor} for what is not named
  * @param newId makes the identifier of what is kept beside ours, from the key of the thing or `photo:` and its identifier
  * @example merged(workshop, workshop, new Map(), id).workshop.jobs.length // 1
@@ -191,13 +191,12 @@ export function merged(
 
 export interface Unmerged {
   readonly workshop: Workshop;
-  /** Names of what the file brought and somebody has changed since: it stays as it is. */
+  /** Names of imported items that were changed since and stay. */
   readonly kept: readonly string[];
 }
 
 /**
- * A workshop without what a file brought: each thing is put back as it was, unless it was changed since. What was done to
- * anything else since then stays.
+ * Undoes an import item by item: each item is restored unless it was changed since. Other changes stay.
  * @param now the workshop as it is
  * @param before as it was when the file was taken in
  * @param after as it was just after that
@@ -303,7 +302,7 @@ function renamed(job: Job, moved: ReadonlyMap<string, string>): Job {
   };
 }
 
-/** A job to stand beside one of ours: its photographs become its own. */
+/** A job kept beside mine: its photographs are copied. */
 function besideOurs(job: Job, photos: Map<string, string>, newId: (of: string) => string): Job {
   return {
     ...job,

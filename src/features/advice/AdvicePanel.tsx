@@ -33,7 +33,7 @@ const SHOWN = [
   'leverPull',
 ] as const;
 
-/** What a verdict says once it is cured; with its figures, where those beside it do not show them. */
+/** The resulting verdict, with its figures where they are not shown beside it. */
 function curedWords({ title, sentence, figures }: Verdict, units: UnitChoice): string {
   const shown = figures.some((id) => SHOWN.some((s) => s === id));
   return shown || sentence.length === 0 ? `${title}.` : readSentence(sentence, units);
@@ -44,7 +44,7 @@ interface Props {
   readonly title: string;
 }
 
-/** What would cure a verdict: other parts and settings, tried; or the stage at which it is put right by hand. */
+/** Fixes of a verdict: evaluated parts and settings, or the stage to fix it by hand. */
 export function AdvicePanel(props: Props) {
   const remedy = useJobPart((job) => handRemedy(job, props.verdict));
   return remedy ? <ByHand {...remedy} title={props.title} /> : <ByParts {...props} />;
@@ -53,7 +53,7 @@ export function AdvicePanel(props: Props) {
 function ByHand({ stage, step, title }: Place & { readonly title: string }) {
   const params = useLocalSearchParams<{ stage?: string; tab?: string }>();
   const standsAt = useJobPart((job) => job.stage);
-  // Whoever is there already reads at the step itself what to do.
+  // At the stage itself the step already says it.
   if (viewedStage(params.stage, params.tab, standsAt) === stage) return null;
   const words = `Fix in ${STAGE_NAME[stage]}`;
   return (
@@ -67,7 +67,7 @@ function ByHand({ stage, step, title }: Place & { readonly title: string }) {
   );
 }
 
-/** Asked for by one tap; each with its figures before it is taken. */
+/** Loaded by one tap; each with its figures. */
 function ByParts({ verdict, title }: Props) {
   const [open, setOpen] = useState(false);
   return (
@@ -96,7 +96,7 @@ function Advices({ verdict }: { readonly verdict: VerdictId }) {
   const { run, start } = useHeavy<Advice[]>(job);
   const asked = useRef<Job>(undefined);
   useEffect(() => {
-    // Asked anew whenever the job is another: hundreds of packs are tried, so not on the interface's thread.
+    // Recalculated when the job changes: hundreds of packs are evaluated, so in a worker.
     if (asked.current === job) return;
     asked.current = job;
     start((runs) => runs.advice(job, verdict, atHand));

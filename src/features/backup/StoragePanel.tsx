@@ -12,7 +12,7 @@ import { momentText } from '@/ui/dates';
 import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
-/** How this browser keeps the workshop, and what in it could not be read. */
+/** Storage of the workshop in this browser, and its damaged records. */
 export function StoragePanel() {
   return (
     <View style={flow.stack}>
@@ -71,7 +71,7 @@ const bytes = (count: number): string =>
 /** The number of a job, out of a text that is perhaps no record any more. */
 const numberIn = (text: string): string | undefined => /"number":"([^"\\]{1,40})"/.exec(text)?.[1];
 
-/** Texts of records that could not be read: saved for somebody who can mend them, or thrown away. */
+/** Texts of damaged records: to save for repair, or to delete. */
 function SetAside() {
   const [found, setFound] = useState<readonly Aside[]>([]);
   const look = () => void asideNow().then(setFound, () => undefined);

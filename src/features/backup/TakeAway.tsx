@@ -68,7 +68,7 @@ const PART_NAME: Readonly<Record<BackupPart, string>> = {
   templates: 'Shop checklists',
 };
 
-/** One part by itself, for another shop: it is taken in there like every file of ours. */
+/** One part alone, for another shop: imported like any other file. */
 export function Parts() {
   const dispatch = useAppDispatch();
   const save = async (part: BackupPart) => {
@@ -95,7 +95,7 @@ export function Parts() {
   );
 }
 
-/** What goes out as a table for a spreadsheet. */
+/** Exports as tables for a spreadsheet. */
 const TABLES: readonly {
   readonly file: string;
   readonly label: string;

@@ -28,7 +28,7 @@ type Reading =
   | { readonly state: 'refused'; readonly why: string }
   | { readonly state: 'read'; readonly file: ReadFile };
 
-/** A file of a workshop: read, shown for what it would change, and taken in when that is said. */
+/** Imports a workshop file: read, shown as a plan, and applied on confirmation. */
 export function TakeIn() {
   const strata = useStrata();
   const dispatch = useAppDispatch();
@@ -113,7 +113,7 @@ const CHOICES = [
 /** So many things of one sort are named one by one. */
 const NAMED = 40;
 
-/** What taking the file in would change: new, differing and same; nothing happens before it is said so. */
+/** The import plan: new, different and identical items; nothing happens before confirmation. */
 function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () => void }) {
   const dispatch = useAppDispatch();
   const store = useAppStore();

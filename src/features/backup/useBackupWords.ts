@@ -6,7 +6,7 @@ import { momentText } from '@/ui/dates';
 const changedSince = (jobs: readonly { readonly updatedAt: string }[], since: string): number =>
   jobs.filter((job) => job.updatedAt > since).length;
 
-/** How the last backup stands to what was done since, in words. */
+/** The last backup and the changes since, in words. */
 export function useBackupWords(): { readonly text: string; readonly changed: number } {
   const { since, made } = useAppSelector((state) => state.backup.last);
   const jobs = useAppSelector(selectRows);

@@ -17,7 +17,7 @@ import type { AppStore, RootState } from '@/state/store';
 
 import { backupActions } from '@/state/backupSlice';
 
-/** All that the store holds of the workshop. */
+/** The workshop data in the store. */
 export function workshopOf(state: RootState): Workshop {
   const unfinished = Object.fromEntries(
     Object.entries(state.jobs.drafts).map(([id, drafts]) => [
@@ -45,7 +45,7 @@ export const backUp =
       if (url !== undefined) photos.set(id, bytesOfDataUrl(url));
     }
     const bytes = await packInWorker(workshop, photos, new Date().toISOString());
-    // A backup that can't be read is none: it is read before anybody relies on it. The worker takes what it is given.
+    // An unreadable backup is none: it is read back before it is offered. The worker takes ownership of its input.
     const { workshop: read } = await readInWorker(bytes.slice(), () => undefined);
     if (read.jobs.length !== workshop.jobs.length)
       throw new Error('the backup does not match the workshop');
@@ -84,8 +84,8 @@ export async function readBackup(file: File, progress: (share: number) => void):
 }
 
 /**
- * Takes a file that was read into the workshop; what it brought can be taken out again. Photographs are stored first, and what is
- * merged with is the workshop as it is once they are.
+ * Imports a read file into the workshop; the import can be undone. Photographs are stored first, then the data are merged with
+ * the workshop as it is at that moment.
  */
 export const takeIn =
   (file: ReadFile, choices: ReadonlyMap<string, MergeChoice>) =>
@@ -109,7 +109,7 @@ export const takeIn =
     dispatch(backupActions.fileTaken({ before, after: workshopOf(getState()) }));
   };
 
-/** Takes out what the last file brought. @returns names of what stays, because it was changed since */
+/** Undoes the last import. @returns names of items kept because they were changed since */
 export const takeBack =
   () =>
   (dispatch: AppStore['dispatch'], getState: () => RootState): readonly string[] => {

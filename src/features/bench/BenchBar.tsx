@@ -12,7 +12,7 @@ import { useAppDispatch } from '@/state/store';
 import { connectBench, disconnectBench, useBenchLink } from './benchLink';
 import { flow } from '@/ui/flow';
 
-/** What is to come over the link. */
+/** Kind of instrument to connect. */
 export type Instrument = 'gauge' | 'tester' | 'dyno';
 
 const NAME: Readonly<Record<Instrument, string>> = {
@@ -43,7 +43,7 @@ interface Props {
   readonly compact?: boolean;
 }
 
-/** How the link to the bench stands, and the way to connect it. */
+/** State of the bench link, with the button to connect. */
 export function BenchBar({ of = 'gauge', compact = false }: Props) {
   const { status, bench, unit } = useBenchLink();
   const dispatch = useAppDispatch();

@@ -7,11 +7,11 @@ import type { AppStore, RootState } from '@/state/store';
 import { addAppListener, useAppDispatch, useAppSelector } from '@/state/store';
 
 /*
- * The link to the instruments of a bench: one event stream, shared by whatever is on screen. It is opened on the
- * builder's word and comes back by itself when it was lost.
+ * The link to the instruments of a bench: one event stream, shared by the whole screen. It is opened on request and reconnects
+ * after a loss.
  */
 
-/** How soon a lost link is tried again; the stream's own retry covers a link that breaks while it stands. */
+/** Retry delay for a refused link; the stream's own retry covers a broken one. */
 const RETRY_MS = 1500;
 
 let source: EventSource | undefined;
@@ -38,7 +38,7 @@ const open: Thunk = (dispatch, getState) => {
   stream.onerror = () => {
     if (source !== stream) return;
     dispatch(linkChanged({ status: 'lost' }));
-    // A refused stream is closed for good by the browser; a broken one it opens again by itself.
+    // The browser closes a refused stream permanently; a broken one it reopens.
     if (stream.readyState === EventSource.CLOSED)
       retry = setTimeout(() => open(dispatch, getState), RETRY_MS);
   };
@@ -85,7 +85,7 @@ function parse(event: Event): Readonly<Record<string, unknown>> | undefined {
   }
 }
 
-/** What a gauge sends is not trusted to be whole. */
+/** Gauge data is validated before use. */
 function readingFrom(
   data: Readonly<Record<string, unknown>> | undefined,
 ): BenchReading | undefined {

@@ -23,7 +23,7 @@ export function BoltCircle({ fastenerId }: { readonly fastenerId: string }) {
   );
 }
 
-/** The drawing by itself. */
+/** The drawing alone. */
 export function BoltDrawing({ bolts: n }: { readonly bolts: number }) {
   const strata = useStrata();
   const { bolts, centre, radius, head } = shapeCircle(n, SIZE);

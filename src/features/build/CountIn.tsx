@@ -10,7 +10,7 @@ import { SPACE, useRuled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
-/** Small parts counted back in against what was counted out. */
+/** Small parts fitted, compared with those removed. */
 export function CountIn() {
   const { parts } = useJob().strip;
   const counted = parts.filter((p) => (p.out?.value ?? 0) > 0);

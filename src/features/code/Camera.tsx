@@ -7,12 +7,12 @@ import { Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
 interface Props {
-  /** Takes the bytes of a code that came into sight; false goes on looking. */
+  /** Handles the bytes of a detected code; false continues the search. */
   readonly onCode: (bytes: Uint8Array) => Promise<boolean>;
   readonly onClose: () => void;
 }
 
-/** So often a frame is looked at: often enough for a hand that holds a phone still for a moment. */
+/** Interval between examined frames: short enough for a hand that holds the phone still for a moment. */
 const EVERY_MS = 200;
 const SIDE = 720;
 
@@ -87,7 +87,7 @@ export function Camera({ onCode, onClose }: Props) {
   );
 }
 
-/** What the camera sees now, or nothing before it sees anything. */
+/** The present camera frame, or undefined before the first. */
 function frameOf(video: HTMLVideoElement): ImageData | undefined {
   const { videoWidth, videoHeight } = video;
   if (videoWidth === 0) return undefined;

@@ -23,7 +23,7 @@ import { flow } from '@/ui/flow';
 /** A picture's side, at which codes are looked for: large first, then smaller, where noise is less. */
 const SIDES = [1600, 900, 500] as const;
 
-/** Reads the code of a pack by the camera or from a picture, shows what it is, and makes a job of it. */
+/** Reads the code of a pack by camera or from a picture, shows its content, and creates a job. */
 export function ReadCode() {
   const strata = useStrata();
   const store = useAppStore();

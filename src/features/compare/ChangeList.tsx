@@ -17,7 +17,7 @@ export interface Change {
   readonly label: string;
   readonly job: Job;
   readonly figures: Compared;
-  /** What it comes to, in a sentence. */
+  /** The result in one sentence. */
   readonly note?: string;
 }
 

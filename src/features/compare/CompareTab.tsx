@@ -31,14 +31,14 @@ import { Digits, Heading, Words } from '@/ui/Words';
 import { comparedText, differs } from './figureText';
 import { flow } from '@/ui/flow';
 
-/** What a pack is, in a few words. */
+/** A pack in a few words. */
 const familyOf = (job: Job): string =>
   fittedKinds(job)
     .map(({ name }) => name)
     .join(', ');
 
 interface Column {
-  /** Of a variant put aside; the present pack has none. */
+  /** Id of a variant; the current pack has none. */
   readonly id?: string;
   readonly name: string;
   readonly job: Job;
@@ -89,7 +89,7 @@ export function CompareTab() {
         <>
           <ScrollView
             horizontal
-            // The keys reach what a finger drags into view.
+            // Keys scroll as a finger does.
             tabIndex={0}
             aria-label="Compare variants"
             contentContainerStyle={flow.growOnly}

@@ -22,7 +22,7 @@ const ORDERS = [
 type Order = (typeof ORDERS)[number]['value'];
 const KEY = { pull: 'leverPull', lift: 'liftHad', hold: 'reserveWithTangs' } as const;
 
-/** What a change of springs, step, ratio or reduced-effort part gives and takes: pull, lift and clamp. */
+/** Effects of a change of springs, step, ratio or reduced-effort part on pull, lift and clamp. */
 export function TradePanel() {
   return (
     <Panel

@@ -5,7 +5,7 @@ interface Props {
   readonly height: number;
 }
 
-/** A place to paint on; what is seen there is said in words beside it. */
+/** A canvas; its content is described in text beside it. */
 export function Canvas({ width, height }: Props) {
   return createElement('canvas', {
     'aria-hidden': true,

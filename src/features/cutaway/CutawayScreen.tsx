@@ -5,7 +5,7 @@ import { JobOfPage } from '@/features/jobs/JobOfPage';
 
 import { CutawayView } from './CutawayView';
 
-/** A job's own clutch in section, moving: two thumbs work it, and what one sees is what the core computes. */
+/** The clutch of a job in a moving section, controlled by two levers and computed by the core. */
 export function CutawayScreen() {
   const { job } = useLocalSearchParams<{ job?: string }>();
   return (

@@ -30,7 +30,7 @@ import { flow } from '@/ui/flow';
 /** Width of the view from the front, px. */
 const FRONT = { phone: 76, wide: 132 } as const;
 
-/** The cutaway of the job on screen, with its thumbs, its figures and what it does in words. */
+/** The cutaway of the job on screen, with its levers, figures and description. */
 export function CutawayView() {
   const job = useDeferredValue(useJob());
   const cutaway = cutawayOf(job, WARM_OIL);

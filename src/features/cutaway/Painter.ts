@@ -26,7 +26,7 @@ export class Painter {
     private readonly shoes: number,
   ) {}
 
-  /** @param passed seconds since the frame before, for what turns; 0 where nothing should */
+  /** @param passed seconds since the last frame, for rotation; 0 for none */
   show(frame: Omit<Frame, 'turned'>, speeds: MotionSpeeds | undefined, passed: number): void {
     if (speeds && passed > 0) {
       const { hubOwn } = speeds;

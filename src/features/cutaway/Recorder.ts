@@ -20,7 +20,7 @@ export class Recorder {
       Math.abs(moment.lever - before.lever) > LEAST ||
       Math.abs(moment.throttle - before.throttle) > LEAST;
     if (moved) {
-      // What stood still until now goes on to here, and only then moves.
+      // A position held until now continues to here, then moves.
       if (before && latest && latest.t > before.t) this.kept.push(latest);
       this.kept.push(moment);
     }

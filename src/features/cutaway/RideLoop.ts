@@ -9,21 +9,21 @@ import { Recorder } from './Recorder';
 
 type Hands = Omit<HandMoment, 't'>;
 
-/** What is read beside the drawing, a few times a second. */
+/** Readings shown beside the drawing, updated a few times a second. */
 export interface RideReading {
   readonly look: CutawayLook;
   readonly motion?: Motion;
   readonly speeds?: MotionSpeeds;
 }
 
-/** Whether it runs and records, and how often it was started again: what its keys and thumbs need to know. */
+/** Whether it runs and records, and the number of restarts: state for its keys and levers. */
 export interface RideStatus {
   readonly running: boolean;
   readonly recording: boolean;
   readonly begun: number;
 }
 
-/** Hands where one begins: the lever pulled, or left out where the clutch takes up by itself. */
+/** Initial hands: lever pulled, or released for an automatic clutch. */
 export const startingHands = ({ expanding, shoes }: Cutaway): Hands => ({
   lever: expanding || shoes > 0 ? 0 : 1,
   throttle: 0,
@@ -32,15 +32,15 @@ export const startingHands = ({ expanding, shoes }: Cutaway): Hands => ({
 const READ_EVERY_MS = 160;
 /** A frame that took longer, such as one of a page in the background, counts as this. */
 const LONGEST_FRAME = 0.05;
-/** Where nothing should move by itself, the drawing follows a few times a second. */
+/** With reduced motion the drawing updates a few times a second. */
 const CALM_MS = 250;
 const STEP_SECONDS = 0.1;
 /** Linings fade when the steels are so much hotter than the oil. */
 const HOT_BY = 110;
 
 /**
- * Rides the machine of a cutaway outside of React: lever and throttle as they are held, the drawing moved at each frame. Only
- * the figures, a few times a second, and the keys are told to who listens.
+ * Runs the cutaway's simulation outside React: lever and throttle as held, the drawing updated every frame. Listeners only get
+ * the figures, a few times a second, and the state of the keys.
  */
 export class RideLoop {
   private hands: Hands;
@@ -57,7 +57,7 @@ export class RideLoop {
 
   constructor(
     private cutaway: Cutaway,
-    /** Nothing turns by itself: the device was told to keep things still. */
+    /** No automatic rotation: the device asks for reduced motion. */
     private readonly calm: boolean,
   ) {
     this.hands = startingHands(cutaway);
@@ -103,7 +103,7 @@ export class RideLoop {
     this.tell(this.show(STEP_SECONDS));
   };
 
-  /** From standing, with the hands where one begins unless others are given. */
+  /** Restarts from standstill, with the initial hands unless others are given. */
   readonly restart = (hands: Hands = startingHands(this.cutaway)): void => {
     this.hands = hands;
     this.motion = this.cutaway.ride?.begin();
@@ -111,7 +111,7 @@ export class RideLoop {
     this.tell(this.show(0));
   };
 
-  /** From standing, with the hands as they are now. */
+  /** Restarts from standstill with the present hands. */
   readonly record = (): void => {
     this.restart(this.hands);
     this.recorder = new Recorder();

@@ -16,7 +16,7 @@ const HIDDEN = {
   clipPath: 'inset(50%)',
 } as object;
 
-/** What one sees, in words; read out when it becomes something else, not at each figure. */
+/** Description of the picture; announced when its kind changes, not at every figure. */
 export function SentenceLine({ ride }: { readonly ride: RideLoop }) {
   const units = useUnits();
   const reading = useReading(ride);
@@ -32,7 +32,7 @@ export function SentenceLine({ ride }: { readonly ride: RideLoop }) {
   );
 }
 
-/** Read out when what is seen becomes something else, not at each figure. */
+/** Announced when the kind of description changes, not at every figure. */
 function Said({ state, words }: { readonly state: string; readonly words: string }) {
   const [said, setSaid] = useState({ state, words });
   if (said.state !== state) setSaid({ state, words });

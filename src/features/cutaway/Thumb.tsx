@@ -6,10 +6,10 @@ import { Words } from '@/ui/Words';
 
 interface Props {
   readonly label: string;
-  /** Where it stands at first, from 0 to 1; pushed up is 1. From then on it keeps its own place. */
+  /** Initial position, 0 to 1; 1 is up. Afterwards it keeps its own position. */
   readonly start: number;
   readonly height: number;
-  /** What stands at the ends: of 1 above, of 0 below. */
+  /** Labels of the ends: 1 above, 0 below. */
   readonly ends: readonly [string, string];
   /** The value in words, read out. */
   readonly say: (value: number) => string;
@@ -32,7 +32,7 @@ const KEYS: Readonly<Record<string, (value: number) => number>> = {
 };
 const within = (value: number) => Math.min(1, Math.max(0, Math.round(value * 1000) / 1000));
 
-/** Pointer and key as the browser tells of them; one finger to each thumb, so that two work at once. */
+/** Pointer and key events; one finger per lever, so that both work at once. */
 interface Press {
   readonly clientY: number;
   readonly pointerId: number;
@@ -43,7 +43,7 @@ interface Key {
   preventDefault(): void;
 }
 
-/** Where it stands, in words and as a place; the same when it is drawn and when it is moved. */
+/** Position in words and as layout; equal when drawn and when moved. */
 const at = (value: number, travel: number) => ({
   percent: `${Math.round(value * 100)} %`,
   now: String(Math.round(value * 100)),
@@ -51,7 +51,7 @@ const at = (value: number, travel: number) => ({
   transform: `translateY(${(1 - value) * travel}px)`,
 });
 
-/** The place of a thumb, moved without having it drawn anew. */
+/** The position of a lever, moved without a React update. */
 class Place {
   private whole: HTMLElement | null = null;
   private grip: HTMLElement | null = null;
@@ -76,8 +76,8 @@ class Place {
 }
 
 /**
- * An upright lever for one thumb, wide enough for a glove; it stays where it is left. A pull moves it as often as a screen
- * draws, so that it moves its own grip and does not have itself drawn anew for each.
+ * A vertical lever, wide enough for a glove; it stays where it is released. Dragging moves its grip directly instead of through
+ * React.
  */
 export function Thumb({ label, start, height, ends, say, onChange }: Props) {
   const strata = useStrata();
@@ -160,7 +160,7 @@ export function Thumb({ label, start, height, ends, say, onChange }: Props) {
   );
 }
 
-/** What stands at an end; the same however far the thumb goes. */
+/** Label of an end; constant. */
 function End({ text, above = false }: { text: string; above?: boolean }) {
   return (
     <View aria-hidden style={[END, above ? ABOVE : BELOW]}>

@@ -4,10 +4,10 @@ import { formatWithUnit } from '@/core/units/quantity';
 
 import type { RideReading } from './RideLoop';
 
-/** Nearer than this a hub stands, rpm. */
+/** Hub speed below which it counts as stopped, rpm. */
 const STANDS = 5;
 
-/** What one sees, in a sentence with its figures. */
+/** Description of the picture in one sentence with its figures. */
 export function inWords({ look, motion, speeds }: RideReading, units: UnitChoice): string {
   const force = (value: number) => formatWithUnit(value, 'force', units, 0);
   const torque = (value: number) => formatWithUnit(value, 'torque', units, 0);
@@ -27,7 +27,7 @@ export function inWords({ look, motion, speeds }: RideReading, units: UnitChoice
   return `Slipping: ${torque(Math.abs(motion.torque))} transmitted${look.clamp === undefined ? '' : ` at ${force(look.clamp)} clamp`}, ${apart.toFixed(0)} rpm difference.`;
 }
 
-/** The kind of thing that is seen, for what is read out only when it changes. */
+/** The kind of state shown, announced only when it changes. */
 export const stateOf = ({ motion, look }: RideReading): string =>
   !motion
     ? look.clearance > 0

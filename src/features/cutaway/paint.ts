@@ -5,12 +5,12 @@ import type { Box, LayerShape } from '@/drawing/sectionShape';
 
 import type { Scene } from './scene';
 
-/** What is painted in one frame. */
+/** Content of one frame. */
 export interface Frame {
   readonly look: CutawayLook;
-  /** Torque carried over as a share of what the pack holds, 0 to 1. */
+  /** Transmitted torque as a share of capacity, 0 to 1. */
   readonly load: number;
-  /** How much warmer the steels are than the oil, as a share of what makes linings fade. */
+  /** Temperature of the steels above the oil, as a share of the fade range. */
   readonly heat: number;
   /** The shoes of a start clutch give way, and not the pack. */
   readonly atShoes: boolean;
@@ -161,7 +161,7 @@ export function paintSection(
   ctx.restore();
   pivot(arm.x, arm.y);
 
-  // Power from the basket's wall through each slipping face to the hub's.
+  // Power path from the basket's wall through each friction face to the hub's.
   if (Math.abs(load) > 0.005) {
     ctx.globalAlpha = FACES + (1 - FACES) * Math.min(1, Math.abs(load));
     ctx.strokeStyle = strata.slate;
@@ -240,7 +240,7 @@ export class Glyphs {
   }
 }
 
-/** Paints basket and hub from the front, each turning by itself, with the shoes of a start clutch between them. */
+/** Paints basket and hub from the front, each with its own rotation, and the shoes of a start clutch between them. */
 export function paintFront(
   ctx: CanvasRenderingContext2D,
   size: number,

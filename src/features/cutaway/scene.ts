@@ -3,7 +3,7 @@ import type { Mm } from '@/core/units/quantity';
 import type { SectionShape } from '@/drawing/sectionShape';
 import { openedBy, shapeSection } from '@/drawing/sectionShape';
 
-/* Where everything in the cutaway stands: still, and with the pack opened. */
+/* Layout of the cutaway: closed, and with the pack open. */
 
 /** Beside the layers: the basket's wall to the left, the hub's and the rod to the right. */
 const BASKET = 20;
@@ -16,7 +16,7 @@ const ARM = 34;
 export interface Scene {
   readonly width: number;
   readonly height: number;
-  /** The section as it lies solid, and where it begins. */
+  /** The closed section and its origin. */
   readonly shape: SectionShape;
   readonly left: number;
   readonly top: number;
@@ -30,7 +30,7 @@ export interface Scene {
   readonly floor: number;
   /** How high the walls of basket and hub reach: as high as the pack ever opens. */
   readonly wallTop: number;
-  /** The layer above each slipping face, by number. */
+  /** The layer above each friction face, by number. */
   readonly faces: readonly number[];
   /** Pixels for a millimetre of room between plates. */
   readonly openScale: number;
@@ -70,7 +70,7 @@ export function sceneOf(cutaway: Cutaway, width: number, height: number, enlarge
       let up = 0;
       return Array.from({ length: layout.layers.length + 1 }, (_, i) => {
         up += (opened.get(i + 1) ?? 0) * openScale;
-        // What lies on the expanding disc is carried up by what it has grown.
+        // Layers on the expanding disc rise with its growth.
         if (expands > 0 && i === expands) up += growth * openScale;
         return up;
       });

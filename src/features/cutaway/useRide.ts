@@ -10,7 +10,7 @@ import type { RideReading, RideStatus } from './RideLoop';
 import { RideLoop } from './RideLoop';
 import type { Scene } from './scene';
 
-/** Whether the device was told to keep things still. */
+/** Whether the device asks for reduced motion. */
 const wantsCalm = (): boolean =>
   typeof matchMedia === 'function' && matchMedia('(prefers-reduced-motion: reduce)').matches;
 
@@ -22,7 +22,7 @@ export function useRide(cutaway: Cutaway, scene: Scene, frame: RefObject<View | 
     if (!wantsCalm()) ride.run();
     return () => ride.pause();
   }, [ride]);
-  // The drawing was made anew, for another size or in other colours.
+  // The drawing was recreated for another size or theme.
   useEffect(() => {
     const root: unknown = frame.current;
     const [section, front] = root instanceof Element ? [...root.querySelectorAll('canvas')] : [];

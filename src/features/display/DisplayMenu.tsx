@@ -11,7 +11,7 @@ import { Digits } from '@/ui/Words';
 import type { ThemeChoice } from '@/state/displaySlice';
 import { displayActions } from '@/state/displaySlice';
 
-/** What goes together: choosing inches for lengths leaves forces and torques as they are. */
+/** Grouped units: inches for lengths leave forces and torques unchanged. */
 const UNIT_CHOICES: readonly {
   readonly quantity: Quantity;
   readonly unit: UnitId;

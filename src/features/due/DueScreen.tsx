@@ -21,7 +21,7 @@ import { webLink } from '@/ui/webLink';
 import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
-/** Where one goes on with what is due. */
+/** The stage to open for a due date. */
 const STAGE: Readonly<Record<Due['kind'], Stage | undefined>> = {
   back: undefined,
   soak: 'build',

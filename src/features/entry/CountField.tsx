@@ -13,7 +13,7 @@ import { SPACE } from '@/ui/theme';
 interface Props {
   readonly path: FieldPath;
   readonly label: string;
-  /** What is counted, for the keys: "Dowels: one more". */
+  /** Counted part, for the keys: "Dowels: one more". */
   readonly of: string;
   /** How many there should be: one key for all of them. */
   readonly all?: number;

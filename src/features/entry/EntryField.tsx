@@ -28,28 +28,27 @@ import { SourceTag } from './SourceTag';
 interface Props {
   readonly path: FieldPath;
   readonly label?: string | undefined;
-  /** What it belongs to, where many fields have the same label: read out before it. */
+  /** Owner of the field, where many fields share a label: read out before it. */
   readonly of?: string | undefined;
-  /** Two stand side by side on a phone beside the section. */
+  /** Two fit side by side on a phone beside the section. */
   readonly narrow?: boolean;
 }
 
-/** How long a half-typed number may be wrong before its field says so. */
+/** Delay before a half-typed number shows its message. */
 const PATIENCE_MS = 900;
 
 /**
- * How long a field that was left keeps what it shows: a press that left it would miss its key if words came up above it
- * between finger down and finger up.
+ * Delay before a left field shows its message: a message that moves keys between finger down and up would make the press miss.
  */
 const PRESS_MS = 250;
 
-/** A field for one number of the job: takes it as people write it, keeps it whatever it is, says what is wrong. */
+/** A field for one number of the job: reads it as people write it, keeps any text, and shows a message. */
 export function EntryField({ path, label, of, narrow = false }: Props) {
-  // Only what concerns this field: a change elsewhere must not draw every field of the screen again.
+  // Subscribes to this field only, so that other changes do not redraw every field.
   const jobId = useJobId();
   const units = useUnits();
   const dispatch = useAppDispatch();
-  // One subscription for all of it: dozens of fields are asked at every key.
+  // One subscription for all of it: dozens of fields update at every key.
   const { draft, entry, told, frozen, marks } = useAppSelector(({ jobs: { entities, drafts } }) => {
     const job = entities[jobId];
     if (!job) throw new Error(`no job ${jobId}`);
@@ -135,7 +134,7 @@ const styles = StyleSheet.create({
   note: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
 });
 
-/** What is wrong with an entry beside what was typed, its state first; a text, so that the same is the same. */
+/** The problem of an entry, its state first; as text, for comparison by value. */
 function problemAt(job: Job, path: FieldPath, units: UnitChoice): string | undefined {
   const problem = evaluationOf(job).problems.find(
     (p) => p.path === path && p.plateId === undefined,
@@ -143,7 +142,7 @@ function problemAt(job: Job, path: FieldPath, units: UnitChoice): string | undef
   return problem && `${problem.state} ${readSentence(problem.sentence, units)}`;
 }
 
-/** What stands under a field that is in order: how it was written, what stands in for it, or a hint. */
+/** Text under a valid field: the text as entered, its assumed value, or a hint. */
 function FieldNote({ path }: { readonly path: FieldPath }) {
   const entry = useJobPart((job) => entryAt(job, path));
   const units = useUnits();
@@ -173,8 +172,8 @@ function FieldNote({ path }: { readonly path: FieldPath }) {
 }
 
 /**
- * What stands in the field while it is being typed in, and for as long as the press that leaves it takes.
- * @param settled what the record says: when that changes by another hand, an undo or another tab, it is shown at once
+ * The text of the field while typing and during the press that leaves it.
+ * @param settled the recorded value: a change by undo or another tab is shown at once
  */
 function useTyping(settled: string) {
   const [typing, setTyping] = useState<string>();

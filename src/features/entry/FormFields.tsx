@@ -16,7 +16,7 @@ interface Props<Values> {
   readonly label: string;
 }
 
-/** What a field of a form shows and tells. */
+/** State and message of a form field. */
 function useFormField<Values>({ control, name }: Pick<Props<Values>, 'control' | 'name'>) {
   const { field, fieldState } = useController({ control, name });
   return {

@@ -12,18 +12,18 @@ import { typedActions } from '@/state/typedSlice';
 interface Props {
   readonly label: string;
   readonly spec: EntrySpec;
-  /** What stands in it to begin with. */
+  /** Initial text. */
   readonly initial?: string | undefined;
-  /** The value in the base unit, or nothing while the text is none; and the text as it stands. */
+  /** The value in the base unit, or undefined for invalid text; and the text. */
   readonly onValue: (value: number | undefined, text: string) => void;
   readonly onSubmit?: () => void;
-  /** Where the text is kept while it is no value, so that it is there again after the page was gone. */
+  /** Key for storing the draft, so that it survives a reload. */
   readonly keepAs?: string;
-  /** A value is stored only with the form it stands in: the text is kept until the form drops it. */
+  /** A form stores its values on submit: the draft is kept until then. */
   readonly inForm?: boolean;
 }
 
-/** A number that is no part of a job: a question, or something of the shelf. */
+/** A number outside a job: a question, or a shelf item. */
 export function LooseField({
   label,
   spec,

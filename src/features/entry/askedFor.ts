@@ -4,13 +4,13 @@ import type { FieldPath } from '@/core/job/fieldPath';
 import { fieldAsked } from '@/state/askedSlice';
 import { useAppDispatch, useAppSelector } from '@/state/store';
 
-/* A field that is asked for from elsewhere: the part of the screen that holds it opens, and it gets the focus. */
+/* A field requested from elsewhere: its part of the screen opens, and it gets the focus. */
 
-/** Whether a field is asked for whose path begins so. */
+/** Whether a field below this path is requested. */
 export const useAskedUnder = (beginning: string): boolean =>
   useAppSelector(({ asked }) => asked.path?.startsWith(beginning) ?? false);
 
-/** The parts of Specify that hold the fields of a path. */
+/** The Specify tabs with the fields of a path. */
 const TABS: readonly (readonly [RegExp, string])[] = [
   [/^(engine|startClutch|expanding|fittings)\./, 'machine'],
   [/^pack\./, 'pack'],
@@ -18,17 +18,17 @@ const TABS: readonly (readonly [RegExp, string])[] = [
   [/^release\./, 'release'],
 ];
 
-/** How far to the right the part that holds a field stands. */
+/** Horizontal order of the tab with a field. */
 export const placeOf = (path: string): number =>
   TABS.findIndex(([beginning]) => beginning.test(path));
 
-/** Whether a field stands in a part of Specify, so that there is a way to it. */
+/** Whether Specify contains the field. */
 export const hasPlace = (path: string): path is FieldPath => placeOf(path) >= 0;
 
-/** What is drawn meanwhile takes a few frames; a field that is not there after these never comes. */
+/** Rendering takes a few frames; a field missing after these does not exist. */
 const FRAMES = 40;
 
-/** The way to a field in the part of Specify that holds it; it gets the focus. */
+/** Opens the Specify tab of a field and focuses it. */
 export function useGoToField(): (path: FieldPath) => void {
   const focusField = useFocusField();
   return (path) => {

@@ -8,7 +8,7 @@ import type { UnitChoice } from '@/core/units/quantity';
 export const nameText = (missing: string) =>
   Joi.string().trim().max(400).required().messages({ 'string.empty': missing });
 
-/** A number as people write it, in the base unit once it is read; an empty text is no value. */
+/** Validates a number as people write it, converted to the base unit; empty text is no value. */
 export const numberText = (spec: EntrySpec, units: UnitChoice) =>
   Joi.string()
     .trim()

@@ -54,7 +54,7 @@ export function useKeptForm<Texts extends Record<string, string>, Values>(
   );
   return {
     control,
-    /** Runs `take` with the values, and empties the form; shows what is wrong instead where a field is refused. */
+    /** Submits the values and clears the form, or shows the errors. */
     submit: (take: (values: Values) => unknown) =>
       handleSubmit(async (values) => {
         await take(values);

@@ -10,7 +10,7 @@ import { Digits, Words } from '@/ui/Words';
 import { useOpenFigure } from './WorkingPanel';
 import { flow } from '@/ui/flow';
 
-/** One figure in a list; opens to its working, or says what it still needs. */
+/** One figure of a list; opens its working, or names its missing inputs. */
 export function FigureRow({ outcome }: { readonly outcome: Outcome }) {
   const units = useUnits();
   const ruled = useRuled();

@@ -2,7 +2,7 @@ import { StyleSheet, Text } from 'react-native';
 
 import { FONT, useStrata } from '@/ui/theme';
 
-/** A formula or symbol with what follows an underscore set low: `T_req`, `F_(k+1)`. */
+/** A formula or symbol with subscripts after an underscore: `T_req`, `F_(k+1)`. */
 export function Formula({
   children,
   soft = false,

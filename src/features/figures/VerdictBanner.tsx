@@ -19,11 +19,11 @@ import { flow } from '@/ui/flow';
 export function VerdictBanner() {
   const units = useUnits();
   const { overall, verdicts, figures } = useEvaluation();
-  // Advice is for the verdict that the whole goes by.
+  // Fixes are offered for the verdict that decides the overall one.
   const gravest = verdicts.find(
     (v) => v.state === overall.state && (v.state === 'stop' || v.state === 'watch'),
   );
-  // What is bad already does not end the way through the fields.
+  // Bad verdicts do not block the missing inputs.
   const [lacking] = firstOpen(verdicts)?.figures ?? [];
   const outcome = lacking && figures.get(lacking);
   // Before there are plates no field leads on.
@@ -61,7 +61,7 @@ export function VerdictBanner() {
   );
 }
 
-/** Of what can be said already: more would hide what is needed. */
+/** Only the decisive verdicts, to keep the missing inputs in sight. */
 const SAID = 2;
 
 /** The way to the first thing needed, in the order of the work. */
@@ -100,7 +100,7 @@ function Head({ state, title }: Pick<Verdict, 'state' | 'title'>) {
   );
 }
 
-/** Drawn again only when it says something else: verdicts are made anew at each change. */
+/** Redrawn only when its text changes: verdicts are recalculated at every change. */
 function Banner({ state, title, reason, help, helpTitle = '' }: BannerProps) {
   return (
     <View style={flow.tight}>
@@ -117,7 +117,7 @@ const LAST = 99;
 const partOf = ({ path }: Need): number => (path && hasPlace(path) ? placeOf(path) : LAST);
 const parentOf = ({ path }: Need): string => path?.slice(0, path.lastIndexOf('.')) ?? '';
 
-/** Sorted as the fields of Specify stand, part by part and each group from its first, so that one goes through once. */
+/** Sorted like the fields of Specify, tab by tab, so that one pass fills them. */
 function byWork(needs: readonly Need[]): Need[] {
   const groups = [...new Set(needs.map(parentOf))];
   const place = (n: Need): readonly number[] => [

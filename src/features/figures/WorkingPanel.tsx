@@ -26,7 +26,7 @@ const OpenFigure = createContext<(id: FigureId) => void>(() => undefined);
 /** Opens the working of a figure. */
 export const useOpenFigure = () => useContext(OpenFigure);
 
-/** Holds which working is open and shows it over everything below. */
+/** Holds the open working and shows it over the page. */
 export function WorkingHost({ children }: { readonly children: ReactNode }) {
   const [shown, setShown] = useState<FigureId>();
   return (
@@ -115,7 +115,7 @@ function WorkingText({ figure }: { readonly figure: Figure }) {
 const meaning = ({ value, quantity, source }: WorkingInput) =>
   `${source.note} ${value} ${quantity}`;
 
-/** What is not entered and counts alike stands in one row, after what is. */
+/** Assumed inputs of one kind share a row, after the entered ones. */
 function AbsentRow({ inputs }: { readonly inputs: readonly WorkingInput[] }) {
   const units = useUnits();
   const [first] = inputs;

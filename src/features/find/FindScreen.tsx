@@ -29,7 +29,7 @@ const KIND_NAME: Readonly<Record<FoundKind, string>> = {
   place: 'Other',
 };
 
-/** So many of a kind are shown; whoever looks for one types another letter. */
+/** Results per kind; more letters narrow the search. */
 const SHOWN = 8;
 const AT_ONCE = 2;
 const NOTHING: readonly Findable[] = [];

@@ -26,6 +26,6 @@ export async function makeIndex(findables: readonly Findable[]): Promise<SearchI
   return index;
 }
 
-/** What a search found, the best first; every word of it must be met, the last ones by their beginning. */
+/** Search results, best first; every word must match, the last ones by prefix. */
 export const search = (index: SearchIndex, text: string): readonly Findable[] =>
   index.search(text) as unknown as readonly Findable[];

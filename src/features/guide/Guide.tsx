@@ -15,7 +15,7 @@ interface Props {
   readonly onClose: () => void;
 }
 
-/** A few questions by what one can see and how the machine behaves, to the clutch that it has. */
+/** Questions about looks and behaviour that identify the clutch. */
 export function Guide({ onFound, onClose }: Props) {
   const strata = useStrata();
   const [asked, setAsked] = useState<readonly QuestionId[]>([FIRST_QUESTION]);

@@ -9,7 +9,7 @@ import { Heading, Words } from '@/ui/Words';
 import { useInspection } from './useInspection';
 import { flow } from '@/ui/flow';
 
-/** What follows from parts taken together; tap to see the part on the section. */
+/** Findings across parts; tap to show the part on the section. */
 export function Across({ onSelect }: { readonly onSelect: (plateId: string) => void }) {
   const { across, begun } = useInspection();
   const units = useUnits();

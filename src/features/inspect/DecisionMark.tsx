@@ -16,7 +16,7 @@ const STATE: Readonly<Record<Decision, State | 'unknown'>> = {
   scrap: 'stop',
 };
 
-/** What becomes of a part: its mark and its word. */
+/** The decision on a part: mark and word. */
 export function DecisionMark({
   decision,
   size = 16,

@@ -14,7 +14,7 @@ const ROWS = [
   ['.', '0', 'erase'],
 ] as const;
 
-/** What the keys do. */
+/** Key actions. */
 export interface RunKeys {
   readonly key: (character: string) => void;
   readonly press: (key: string) => void;
@@ -30,12 +30,12 @@ interface Props {
   readonly atStart: boolean;
   /** Only the keys that the device's keyboard does not have. */
   readonly folded: boolean;
-  /** Nothing where there is no room for the other keys. */
+  /** Undefined without room for the other keys. */
   readonly onDeviceKeyboard: (() => void) | undefined;
   readonly onEnd: () => void;
 }
 
-/** Big keys for a glove: digits at the left, what moves the run at the right. */
+/** Large keys for gloves: digits left, navigation right. */
 export function Keypad({ run, atStart, folded, onDeviceKeyboard, onEnd }: Props) {
   const strata = useStrata();
   const wide = useWide();

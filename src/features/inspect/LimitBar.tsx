@@ -17,7 +17,7 @@ const HEIGHT = 26;
 /** How far the bar reaches past limit and new, of the way between them. */
 const BEYOND = 0.5;
 
-/** Nominal and limit with the value in hand between them. */
+/** Nominal and limit with the current value between them. */
 export function LimitBar({ step, text }: { readonly step: RunStep; readonly text: string }) {
   const strata = useStrata();
   const units = useUnits();

@@ -31,7 +31,7 @@ interface Props {
   readonly onEnd: () => void;
 }
 
-/** The measuring run: one value, one key, the next plate by itself. */
+/** The measuring run: one value, one key, then the next plate automatically. */
 export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd }: Props) {
   const run = useRun(parts);
   const wide = useWide();
@@ -39,14 +39,14 @@ export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd 
   // No room for keys of our own: the value is typed on the device's, or comes from a gauge.
   const squeezed = useLow() && !low;
   const typing = deviceKeyboard || squeezed;
-  // The value in hand comes before what it may be.
+  // The current value comes before its suggestions.
   const short = useShort() && !low;
   const { step } = run;
   const linked = useBenchLink().status !== 'off';
   const plateId = step?.plateId;
   // The section marks the plate once the display has moved on.
   const shown = useDeferredValue(plateId);
-  // What follows the display is drawn once the display has moved on.
+  // Rendered after the display has moved on.
   const reached = useDeferredValue(step);
   useEffect(() => startTransition(() => onSelect(shown)), [shown, onSelect]);
   const keys: RunKeys = {
@@ -98,7 +98,7 @@ interface HeadProps {
   readonly step: RunStep;
 }
 
-/** The part in hand and how far the run is. */
+/** The current part and the progress of the run. */
 function RunHead({ run, step }: HeadProps) {
   return (
     <View style={flow.line}>

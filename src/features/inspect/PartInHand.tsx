@@ -19,8 +19,8 @@ import { inspectionOf } from './useInspection';
 import { flow } from '@/ui/flow';
 
 /**
- * What the part in hand has come to by the readings taken so far: a plate by itself at once, with what follows from
- * other plates as soon as the whole is judged.
+ * The verdict on the current part from its readings so far: the plate alone at once, effects of other plates after the full
+ * inspection.
  */
 export function SoFar({ step }: { readonly step: RunStep }) {
   const job = useJob();
@@ -48,7 +48,7 @@ interface SiblingsProps {
   readonly onGo: (path: string) => void;
 }
 
-/** All points of the part in hand, to go back to. They follow a frame after the display. */
+/** All points of the current part, for going back. Rendered a frame after the display. */
 export function Siblings({ step, onGo }: SiblingsProps) {
   const job = useDeferredValue(useJob());
   const units = useUnits();
@@ -77,7 +77,7 @@ interface SiblingProps {
   readonly onGo: (path: string) => void;
 }
 
-/** One point of the part in hand; drawn again only when it changes. */
+/** One point of the current part; redrawn only on change. */
 function SiblingKey({ path, ordinal, text, here, onGo }: SiblingProps) {
   const strata = useStrata();
   return (

@@ -33,7 +33,7 @@ interface Props {
   readonly onSelect: (plateId: string | undefined) => void;
 }
 
-/** Every plate with what becomes of it, the outermost first as in the section; then the parts around them. */
+/** Every plate with its decision, outermost first as in the section; then the parts around them. */
 export function PartList({ selected, onSelect }: Props) {
   const { parts } = useInspection();
   const plates = parts.filter((p) => p.plate).reverse();

@@ -20,7 +20,7 @@ interface PartProps {
   readonly step: RunStep;
 }
 
-/** The value in hand, in large figures; what was taken before stands there softly. */
+/** The current value in large figures; an existing reading shows dimmed. */
 export function RunDisplay({
   run,
   step,
@@ -76,7 +76,7 @@ export function RunDisplay({
   );
 }
 
-/** What is asked about the value, or why it can't be taken. */
+/** The question about the value, or the reason it is refused. */
 export function RunAsked({ run, step }: PartProps) {
   const strata = useStrata();
   const here = useRef<View>(null);
@@ -84,7 +84,7 @@ export function RunAsked({ run, step }: PartProps) {
   useEffect(() => {
     const node: unknown = here.current;
     if (!(node instanceof HTMLElement)) return;
-    // On a small screen what is asked lies below; once it is answered the value in hand comes back into sight.
+    // On a small screen the question is below; after the answer the value scrolls back into view.
     (asked ? node : node.parentElement?.firstElementChild)?.scrollIntoView({ block: 'nearest' });
   }, [asked]);
   return (

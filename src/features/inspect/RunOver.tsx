@@ -13,7 +13,7 @@ import type { MeasuringRun } from './useRun';
 import { flow } from '@/ui/flow';
 import { SPACE } from '@/ui/theme';
 
-/** The end of a run: what is still open, what must go, and the way on. */
+/** The end of a run: missing readings, rejected parts, and the next action. */
 export function RunOver({
   run,
   onEnd,

@@ -8,10 +8,7 @@ import { SIGHTS } from '@/core/job/types';
 import type { Reading } from '@/core/units/parseEntry';
 import { toggled } from '@/core/toggled';
 
-/**
- * Puts a reading into the record, with what stood on the gauge and the day it was taken. The same reading again is the
- * same record.
- */
+/** Records a reading with the gauge text and the date. An equal reading returns the same record. */
 export function withReading(
   job: Job,
   path: FieldPath,
@@ -23,7 +20,7 @@ export function withReading(
   return withEntry(job, path, { value, typed, source: { kind: 'measured', date: day } });
 }
 
-/** Springs to measure, as many as the job says there are, unless there are some already. */
+/** Springs to measure, as many as specified, unless there are some already. */
 export function withSpringsToMeasure(job: Job, newId: () => string): Job {
   if (job.inspection.springLengths.length > 0) return job;
   const lengths = coilGroups(job).flatMap((g) =>
@@ -64,9 +61,9 @@ export function withFixtureSight(job: Job, fixture: Fixture, sight: Sight): Job 
   };
 }
 
-/** What a run goes over unless the builder says otherwise: what wears, and what decides over steels. */
+/** Default parts of a run: wearing parts, and the flatness of steels. */
 const USUAL_RUN: readonly RunPart[] = ['discs', 'steels', 'flatness'];
 
-/** What a run goes over before anybody chooses: the plates, and springs whose run was begun. */
+/** Parts of a run before any choice: the plates, and springs already begun. */
 export const usualRun = (job: Job): readonly RunPart[] =>
   job.inspection.springLengths.length > 0 ? [...USUAL_RUN, 'springs'] : USUAL_RUN;

@@ -6,7 +6,7 @@ import type { Job } from '@/core/job/types';
 import { evaluationOf } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';
 
-/** The inspection of a job record; worked out once for each version of it. */
+/** The inspection of a job record, calculated once per version. */
 export const inspectionOf = weakMapMemoize((job: Job): Inspection =>
   inspect(job, evaluationOf(job)),
 );

@@ -20,7 +20,7 @@ export interface MeasuringRun {
   /** The reading to take; nothing once all are taken. */
   readonly step: RunStep | undefined;
   readonly index: number;
-  /** What stands on the display, not yet taken. */
+  /** Text on the display, not yet saved. */
   readonly text: string;
   readonly question: Question | undefined;
   readonly refused: string | undefined;
@@ -30,7 +30,7 @@ export interface MeasuringRun {
   /** A key of our own keypad. */
   readonly press: (key: string) => void;
   readonly erase: () => void;
-  /** Takes what stands on the display, or a text that a gauge sent. */
+  /** Saves the displayed text, or a text from a gauge. */
   readonly take: (sent?: string) => void;
   readonly choose: (reading: Reading) => void;
   readonly go: (index: number) => void;
@@ -38,7 +38,7 @@ export interface MeasuringRun {
 
 const MAX_TEXT = 20;
 
-/** One measuring run over the parts chosen: where it stands, and the hand or the gauge that moves it on. */
+/** One measuring run over the chosen parts: its position, moved by hand or gauge. */
 export function useRun(parts: readonly RunPart[]): MeasuringRun {
   const job = useJob();
   const units = useUnits();
@@ -66,7 +66,7 @@ export function useRun(parts: readonly RunPart[]): MeasuringRun {
   const keep = (reading: Reading, shown: string) => {
     if (!step) return;
     change((j) => withReading(j, step.path, reading, shown, isoDay()));
-    // What is taken already is passed over, unless it is being measured again.
+    // Existing readings are skipped, unless measured again.
     go(entryAt(job, step.path) ? index + 1 : nextOpen(job, steps, index + 1));
   };
   const take = (sent?: string) => {
@@ -93,7 +93,7 @@ export function useRun(parts: readonly RunPart[]): MeasuringRun {
         setRefused(parsed.message);
         return;
       case 'empty':
-        // Enter on a reading that is there already goes on to the next.
+        // Enter on an existing reading moves on.
         if (entryAt(job, step.path)) go(index + 1);
         else setRefused('Type a value, or skip this one.');
     }
@@ -107,7 +107,7 @@ export function useRun(parts: readonly RunPart[]): MeasuringRun {
     refused,
     type: (next) =>
       show((question || refused) && next.startsWith(text) ? next.slice(text.length) : next),
-    // What is asked about is typed anew by the next digit, as a gauge does that measures again.
+    // The next digit replaces a questioned text, as a repeated gauge reading does.
     key: (character) => show(question || refused ? character : text + character),
     press: (key) => {
       const itself = step ? pointSetsItself(step, units) : 0;

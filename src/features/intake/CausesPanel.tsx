@@ -20,9 +20,9 @@ const TESTS_SHOWN = 3;
 const WORTH_SHOWING = 0.02;
 const NOT_MADE = 'not done';
 
-/** Likely causes, live, each with its reasons, and the tests that tell them apart. */
+/** Likely causes with their reasons, updated live, and the checks that separate them. */
 export function CausesPanel() {
-  // What is typed and ticked beside it is answered first.
+  // Typing and ticking beside it have priority.
   const job = useDeferredValue(useJob());
   const evaluation = evaluationOf(job);
   const change = useEditJob();

@@ -62,7 +62,7 @@ export function CurveFields() {
       ? { kind: 'entered', note: curve.name }
       : { kind: 'tested', date: isoDay(), note: curve.name };
     change((j) => withCurve(j, curve, withPeak ? source : undefined));
-    // A signed record refuses it: what was pulled or read stays until the record is open again.
+    // A signed record refuses it: pulls and files stay until the record is reopened.
     if (isFrozen({ signOff })) return;
     if (!fromFile) setListening(false);
     leave();

@@ -26,7 +26,7 @@ const SHARE: EntrySpec = { quantity: 'share', bounds: SHARE_BOUNDS };
 
 interface Props {
   readonly file: TorqueFile;
-  /** The rider says that the clutch slips, and the curve went through it. */
+  /** The rider reports slip, and the curve was measured through that clutch. */
   readonly slips: boolean;
   readonly onTake: (curve: TorqueCurve, withPeak: boolean) => void;
   readonly onLeave: () => void;

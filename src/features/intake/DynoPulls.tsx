@@ -22,7 +22,7 @@ interface Props {
   readonly onPulls: (pulls: TakenPulls) => void;
 }
 
-/** What the dyno has sent: one line a pull, also while it lasts. */
+/** Pulls from the dyno: one line each, also while running. */
 export function DynoPulls({ pulls, listening, onPulls }: Props) {
   const { status } = useBenchLink();
   return (

@@ -7,7 +7,7 @@ import { Heading } from '@/ui/Words';
 import { CurveFields } from './CurveFields';
 import { flow } from '@/ui/flow';
 
-/** What the engine brings to the clutch: its peak, or its whole curve from a file or a dyno. */
+/** Engine data: peak, or the whole curve from a file or dyno. */
 export function EngineFields() {
   return (
     <View style={flow.sections}>

@@ -10,7 +10,7 @@ import { flow } from '@/ui/flow';
 
 interface Props {
   readonly curve: TorqueCurve;
-  /** Said with it, where the curve is taken already. */
+  /** Note shown with a curve in use. */
   readonly from?: string;
 }
 

@@ -8,7 +8,7 @@ const ONE_PULL = 'One pull does not show repeatability; make two or three.';
 const NOTHING_COMMON =
   'These pulls share too few speeds for a curve. Remove one, or pull again over a wider range.';
 
-/** The curve of the pulls that came whole, and what to say of it; nothing while there is none. */
+/** The curve of the complete pulls with its note; undefined without any. */
 export function curveFromPulls(pulls: TakenPulls): TorqueFile | undefined {
   const whole = pulls.filter((p) => p.state === 'whole').map((p) => p.samples);
   if (whole.length === 0) return undefined;

@@ -4,7 +4,7 @@ import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { NoticeBar } from '@/ui/NoticeBar';
 
-/** Says that an edit was refused because a list can't take more. */
+/** Reports an edit that was refused because a list is full. */
 export function FullList() {
   const id = useJobId();
   const full = useAppSelector(({ jobs }) => (jobs.full?.jobId === id ? jobs.full : undefined));

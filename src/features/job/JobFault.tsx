@@ -9,13 +9,13 @@ import { Fault } from '@/ui/Fault';
 
 interface Props {
   readonly what: string;
-  /** What is on screen: another one is tried afresh. */
+  /** Key of the screen: another one starts fresh. */
   readonly view?: string;
   readonly small?: boolean;
   readonly children: ReactNode;
 }
 
-/** A part of a job's screen that may fail by itself; the job's data can be saved, and the last edit undone. */
+/** A part of a job's screen that may fail alone; the data can be saved and the last edit undone. */
 export function JobFault({ what, view, small, children }: Props) {
   const id = useJobId();
   const job = useAppSelector((state) => state.jobs.entities[id]);

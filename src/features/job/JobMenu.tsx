@@ -15,7 +15,7 @@ import { IconKey } from '@/ui/IconKey';
 const SVG_WIDTH = 460;
 const SVG_HEIGHT = 420;
 
-/** What one does with a job as a whole. */
+/** Actions on a whole job. */
 export function JobMenu() {
   const jobId = useJobId();
   const archived = useJobPart((job) => job.archived);

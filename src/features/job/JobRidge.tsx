@@ -10,12 +10,12 @@ interface Props {
   readonly onOpen: (stage: Stage) => void;
 }
 
-/** The ridge of the job on screen: lying where it is given a width, standing where it is given a height. */
+/** The ridge of the job on screen: horizontal for a width, vertical for a height. */
 export function JobRidge(
   props: Props & ({ readonly width: number } | { readonly height: number }),
 ) {
   const names = useStagesLeft().join();
-  // The same list while it says the same, so that the ridge is not drawn again with every key.
+  // Keeps the list identity while equal, so that the ridge is not redrawn at every key.
   const left = STAGES.filter((s) => names.split(',').includes(s));
   return 'width' in props ? (
     <RidgeLine {...props} openable={STAGES} left={left} />

@@ -55,7 +55,7 @@ interface EditorProps {
 
 /** The section of the job on screen as its editor. */
 export function EditorView(props: EditorProps) {
-  // What is edited answers at once.
+  // Edited content updates at once.
   const job = useJob();
   return (
     <SectionEditor

@@ -11,14 +11,14 @@ import { useShort } from '@/ui/useWide';
 import { webLink } from '@/ui/webLink';
 import { Words } from '@/ui/Words';
 
-/** Height of each stage's summit, of 1; the stage at which the job stands rises above them all. */
+/** Relative height of each stage's summit; the current stage rises above all. */
 const SUMMIT = [0.28, 0.42, 0.55, 0.5, 0.38, 0.3, 0.4, 0.48] as const;
 
 /** Width of a stage that has room for its mark beside its name, px. */
 const MARKED = 76;
 
 interface Props {
-  /** Where the job stands. */
+  /** Position of the current stage. */
   readonly stage: Stage;
   /** The stage on screen. */
   readonly viewed?: Stage;
@@ -55,7 +55,7 @@ function StageName({
   readonly props: Props;
   readonly children?: React.ReactNode;
   readonly style: StyleProp<ViewStyle>;
-  /** How the name lies in what is tapped. */
+  /** Placement of the name in its target. */
   readonly inner?: ViewStyle;
 }) {
   const opens = props.openable?.includes(stage) === true;
@@ -85,14 +85,14 @@ const standing = (stage: Stage) =>
 interface DrawingProps {
   readonly width: number;
   readonly height: number;
-  /** Points of what is passed, and of the whole line. */
+  /** Points of the passed part, and of the whole line. */
   readonly passed: readonly string[];
   readonly line: readonly string[];
   readonly place: (stage: Stage) => Place;
   readonly summit: (stage: number) => readonly [x: number, y: number];
 }
 
-/** The ridge itself: what is passed lies in shade, each stage is a summit. */
+/** The ridge line: passed stages shaded, each stage a summit. */
 function Drawing({ width, height, passed, line, place, summit }: DrawingProps) {
   const strata = useStrata();
   return (
@@ -113,7 +113,7 @@ function Drawing({ width, height, passed, line, place, summit }: DrawingProps) {
   );
 }
 
-/** The eight stages as a ridge line lying on its feet: passed, present, to come. For the phone. */
+/** The eight stages as a horizontal ridge: passed, current, open. For the phone. */
 export function RidgeLine(props: Props & { readonly width: number }) {
   const short = useShort();
   const { stage, viewed = stage, width } = props;
@@ -181,7 +181,7 @@ export function RidgeLine(props: Props & { readonly width: number }) {
   );
 }
 
-/** The same ridge standing at the left edge of a wide screen, with its names beside it. */
+/** The same ridge, vertical at the left edge of a wide screen, with names. */
 export function RidgeEdge(props: Props & { readonly height: number }) {
   const { stage, viewed = stage, height } = props;
   const strata = useStrata();

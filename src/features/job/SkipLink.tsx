@@ -4,7 +4,7 @@ import { Button } from 'react-native-paper';
 
 import { SPACE } from '@/ui/theme';
 
-/** The button that most will want on the screen, past everything before it. */
+/** Link to the main action, past everything before it. */
 function focusMainAction(): void {
   const buttons = document.querySelectorAll<HTMLElement>('[role="main"] [data-main] button');
   const open = [...buttons].find((button) => button.ariaDisabled !== 'true');

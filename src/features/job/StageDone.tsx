@@ -16,11 +16,11 @@ import { SPACE } from '@/ui/theme';
 
 interface Props {
   readonly stage: Stage;
-  /** What else is done with it, the first time. */
+  /** Further action on first use. */
   readonly alsoDone?: (job: Job) => Job;
 }
 
-/** The foot of a stage: what is still open, and the way on. */
+/** The foot of a stage: missing entries, and the next stage. */
 export function StageDone({ stage, alsoDone = (job) => job }: Props) {
   const open = useJobPart((job) => leftHere(stage, job).join(', '));
   const stands = STAGES.indexOf(useJobPart((job) => job.stage));

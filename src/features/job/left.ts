@@ -6,7 +6,7 @@ import { inspectionOf } from '@/features/inspect/useInspection';
 import { evaluationOf } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';
 
-/** What is known of a record, each worked out when it is asked for. */
+/** Judgements of a record, evaluated on demand. */
 const judged = (job: Job): Judged => ({
   get evaluation() {
     return evaluationOf(job);
@@ -16,14 +16,11 @@ const judged = (job: Job): Judged => ({
   },
 });
 
-/** What a stage of this very record still lacks, a few words each. */
+/** Missing entries of a stage of this record, a few words each. */
 export const leftHere = (stage: Stage, job: Job): readonly string[] =>
   leftAt(stage, job, judged(job));
 
-/**
- * The stages that a job has gone past with something left at them. Of a record that the core can't take nothing is said:
- * the ridge must still lead to where it is mended.
- */
+/** Passed stages with missing entries. Empty for a record the core can't evaluate: the ridge must still work. */
 export function leftBehind(job: Job): readonly Stage[] {
   try {
     return stagesLeft(job, judged(job));
@@ -32,5 +29,5 @@ export function leftBehind(job: Job): readonly Stage[] {
   }
 }
 
-/** Those of the job on screen; a frame behind what is typed. */
+/** Those of the job on screen; one frame behind the typing. */
 export const useStagesLeft = (): readonly Stage[] => leftBehind(useDeferredValue(useJob()));

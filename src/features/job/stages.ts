@@ -4,7 +4,7 @@ import { STAGES } from '@/core/job/types';
 export const isStage = (stage: string | undefined): stage is Stage =>
   STAGES.some((s) => s === stage);
 
-/** The stage on screen: the one that the address of the page names, that of its tab, or the one at which the job stands. */
+/** The stage on screen: from the address, from its tab, or the current stage of the job. */
 export const viewedStage = (
   named: string | undefined,
   tab: string | undefined,

@@ -15,7 +15,7 @@ interface Props {
   readonly onClose: () => void;
 }
 
-/** A new job from what is here: a machine that has been here before, or a copy of a job. */
+/** A new job from a past job: its machine, or a full copy. */
 export function FromPanel({ onTake, onClose }: Props) {
   const jobs = useAppSelector(jobSelectors.selectAll);
   const strata = useStrata();

@@ -25,7 +25,7 @@ const IN_SIGHT = 6;
 const ROWS = 40;
 const MORE = 100;
 
-/** The jobs, as they are searched, filtered and ordered; by itself, so that a key of the search draws nothing else. */
+/** The jobs after search, filter and sort; separate, so that a search key redraws nothing else. */
 export function JobList() {
   const all = useAppSelector(selectRows);
   const wide = useWide();
@@ -33,7 +33,7 @@ export function JobList() {
   const [today] = useState(() => new Date());
   const jobs = findJobs(all, query, today);
   const [page, setPage] = useState({ query, rows: ROWS });
-  // Another search begins at its top again, and what lies below the screen follows what is on it.
+  // A new search starts at the top; rows below the fold render later.
   const rows = useDeferredValue(page.query === query ? page.rows : ROWS, IN_SIGHT);
   if (all.length === 0) return <Words>No jobs yet. Create a job, or import one from a file.</Words>;
   return (

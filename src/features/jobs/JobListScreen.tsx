@@ -25,7 +25,7 @@ import { selectRows } from '@/state/jobs/rows';
 import { WhenRead } from './WhenRead';
 import { flow } from '@/ui/flow';
 
-/** A picture of the list holds on any day: what its days change is marked. */
+/** The list depends on the day; elements that change with it are marked. */
 const ANY_DAY = { dataSet: { anyDay: 'true' } };
 
 /** All jobs of the workshop, the one last worked on first. */
@@ -127,7 +127,7 @@ export function JobListScreen() {
 
 interface WayProps {
   readonly icon: string;
-  /** Under the sign, where there is no room for the label. */
+  /** Shown under the icon, where the label has no room. */
   readonly word: string;
   readonly label: string;
   readonly onPress: () => void;
@@ -157,7 +157,7 @@ function BackupReminder() {
   );
 }
 
-/** What was last deleted or archived, with the way back. */
+/** The last deleted or archived job, with undo. */
 function UndoBars() {
   const removed = useAppSelector((state) => state.jobs.removed);
   const archived = useAppSelector((state) =>

@@ -16,7 +16,7 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** A page about one job: it is fetched where it is not read yet, and said so where there is none. */
+/** A page about one job: loads it if needed, and reports a missing one. */
 export function JobOfPage({ id, children }: Props) {
   const known = useAppSelector((state) => state.jobs.entities[id] !== undefined);
   const coming = useAppSelector((state) => id in state.jobs.unread);

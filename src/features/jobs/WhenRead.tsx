@@ -6,7 +6,7 @@ import { ProgressLine } from '@/ui/ProgressLine';
 
 import { selectReadShare } from '@/state/jobs/rows';
 
-/** What needs every job of the workshop: until all have been read it says how far that is. */
+/** Content that needs all jobs: shows the progress until they are read. */
 export function WhenRead({ children }: { readonly children: ReactNode }) {
   const share = useAppSelector(selectReadShare);
   if (share === 1) return children;

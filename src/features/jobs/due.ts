@@ -2,14 +2,14 @@ import { differenceInCalendarDays, parseISO } from 'date-fns';
 
 import type { JobRow } from '@/core/job/row';
 
-/* When a job is wanted back; by itself, since a list that was seen before is brought to another day by it. */
+/* Due date of a job; separate, since a stored list may be shown on another day. */
 
-/** Wanted back within so many days counts as due. */
+/** Days ahead that count as due. */
 const SOON_DAYS = 7;
 
 type Wanted = Pick<JobRow, 'due' | 'stage'>;
 
-/** Days until a job is wanted back, below 0 when it is late; nothing where no day is set. */
+/** Days until the due date, negative when late; undefined without one. */
 export function daysLeft({ due }: Pick<Wanted, 'due'>, today: Date): number | undefined {
   return due === undefined ? undefined : differenceInCalendarDays(parseISO(due), today);
 }

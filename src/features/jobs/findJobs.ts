@@ -7,7 +7,7 @@ import { isDue } from './due';
 export const SORTS = ['worked', 'number', 'machine', 'due'] as const;
 export type Sort = (typeof SORTS)[number];
 
-/** What the list shows and in which order. */
+/** Filter and order of the list. */
 export interface JobQuery {
   readonly search: string;
   readonly stage: Stage | 'all' | 'due' | 'archived';
@@ -23,7 +23,7 @@ const COMPARE: Readonly<Record<Sort, (a: JobRow, b: JobRow) => number>> = {
   due: (a, b) => byText(a.due ?? '9999', b.due ?? '9999'),
 };
 
-/** The jobs that a query asks for: every word of the search must be in them somewhere. */
+/** The jobs that match a query: every word must occur. */
 export function findJobs(
   jobs: readonly JobRow[],
   { search, stage, sort }: JobQuery,

@@ -15,7 +15,7 @@ interface Told {
   readonly bad: boolean;
 }
 
-/** Takes a job from a file, whole or not at all, and says what came of it. */
+/** Imports a job from a file, whole or not at all, and reports the result. */
 export function importJob(file: File) {
   return async (dispatch: AppStore['dispatch'], getState: () => RootState): Promise<Told> => {
     const { MAX_FILE_BYTES, readJobFile } = await import('@/files/jsonFiles');

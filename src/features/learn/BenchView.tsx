@@ -17,7 +17,7 @@ interface Props {
 
 const ROUND = 300;
 
-/** Parts on the bench with the places where a gauge can be put; what it shows stays to be read. */
+/** Parts on the bench with measuring points; readings stay visible. */
 export function BenchView({ bench, taken, disabled, onMeasure }: Props) {
   return (
     <View style={flow.stack} testID="bench">
@@ -62,7 +62,7 @@ function Round({ part, taken, disabled, onMeasure }: PartProps) {
         return {
           id: s.id,
           label: read ? `${s.label}, ${shown}` : `Measure ${s.label}`,
-          // The unit stands in the words; on the key there is room for the figure.
+          // The unit is in the text; the key has room for the figure only.
           text: read ? (shown.split(' ')[0] ?? shown) : '…',
           tone: read ? ('done' as const) : ('plain' as const),
         };

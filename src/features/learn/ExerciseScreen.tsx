@@ -22,7 +22,7 @@ import { MarkView } from './MarkView';
 import { QuestionView } from './QuestionView';
 import { flow } from '@/ui/flow';
 
-/** Seeds are short, so that one can be told to somebody else. */
+/** Seeds are short, so that they can be passed on. */
 const SEEDS = 100_000;
 const TO_EXERCISES = { to: '/learn', label: 'Back to the exercises' } as const;
 const newSeed = (): number => Math.floor(Math.random() * SEEDS);

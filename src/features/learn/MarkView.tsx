@@ -7,7 +7,7 @@ import { Termed } from '@/features/words/Termed';
 import { StateMark } from '@/ui/StateMark';
 import { flow } from '@/ui/flow';
 
-/** What an answer was worth, in a mark, a word and its reason. */
+/** The score of an answer: mark, word and reason. */
 export function MarkView({ mark }: { readonly mark: ExerciseMark | undefined }) {
   const units = useUnits();
   if (!mark) return null;

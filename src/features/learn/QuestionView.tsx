@@ -29,7 +29,7 @@ interface Props {
   readonly onAnswer: (answer: Answer) => void;
 }
 
-/** Where a question is answered, by what it asks for. */
+/** The answer control of a question, by its kind. */
 export function QuestionView({ question, pack, answer, disabled, onAnswer }: Props) {
   const units = useUnits();
   const list = typeof answer === 'string' || answer === undefined ? [] : answer;

@@ -5,7 +5,7 @@ import { Words } from '@/ui/Words';
 
 export interface RoundKey {
   readonly id: string;
-  /** Read out; `text` is what stands on it. */
+  /** Accessible name; `text` is the visible one. */
   readonly label: string;
   readonly text: string;
   readonly tone?: 'plain' | 'ochre' | 'steel' | 'done';

@@ -13,7 +13,7 @@ import { useKeptForm } from '@/features/entry/useKeptForm';
 import { Action } from '@/ui/Action';
 import { DropMenu } from '@/ui/DropMenu';
 
-/** Puts another limit on a sheet: which one, and of what where it belongs to something with a name. */
+/** Adds a value to a spec sheet: the limit, and its owner where it has one. */
 export function AddLimit({ onAdd }: { readonly onAdd: (limit: Limit) => void }) {
   const [pattern, setPattern] = useState<FieldPattern>();
   const owner = pattern && ownerOf(pattern);
@@ -60,7 +60,7 @@ export function AddLimit({ onAdd }: { readonly onAdd: (limit: Limit) => void }) 
 
 const OWNER = Joi.object<{ of: string }>({ of: nameText('Enter the name, as in the jobs.') });
 
-/** Of what a limit is that belongs to something with a name. */
+/** Owner of a limit that belongs to a named part. */
 function OwnerName({ label, onName }: OwnerProps) {
   const { control, submit } = useKeptForm('library.addLimit', { of: '' }, OWNER);
   const add = submit(({ of }) => onName(of));

@@ -101,7 +101,7 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
   const dispatch = useAppDispatch();
   const ruled = useRuled();
   const has = limitsOf(job, () => nanoid(10)).length;
-  // A sheet of the same machine stands first.
+  // Spec sheets of the same machine come first.
   const fits = (sheet: LimitSheet) => sheet.name === job.machine.name;
   const keep = () => {
     const id = nanoid(12);

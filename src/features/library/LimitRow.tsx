@@ -33,7 +33,7 @@ export function LimitRow({ limit, onChange, onRemove }: Props) {
   return (
     <EditRow
       name={name}
-      // What has no value yet asks for it.
+      // Opened while its value is missing.
       initiallyOpen={!limit.entry}
       line={
         <>

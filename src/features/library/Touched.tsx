@@ -13,7 +13,7 @@ import { Words } from '@/ui/Words';
 
 import { differenceWords } from './words';
 
-/** Jobs that use a sheet and say another value: what a changed limit touches. */
+/** Jobs that use a sheet with a different value: the effect of a changed limit. */
 export function Touched({ sheet }: { readonly sheet: LimitSheet }) {
   const jobs = useAppSelector(jobSelectors.selectAll);
   const users = jobs.filter((job) => job.machine.limitsId === sheet.id && !job.archived).length;

@@ -8,7 +8,7 @@ import { editJob } from '@/state/jobs/editJob';
 import { jobActions } from '@/state/jobs/jobsSlice';
 import { useAppDispatch } from '@/state/store';
 
-/** Starts a job that takes every limit of a sheet, and goes to it. */
+/** Creates a job with every value of a spec sheet, and opens it. */
 export function useNewJobWith(): (sheet: LimitSheet) => void {
   const dispatch = useAppDispatch();
   return (sheet) => {

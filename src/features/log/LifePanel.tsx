@@ -28,7 +28,7 @@ const useRun = (meter: MeterSpec) => {
   return (run: Run) => runText(run, meter, units);
 };
 
-/** What the readings over hours or kilometres say: the limit that will be met first, when, and by how much that may be off. */
+/** The prediction from the readings: the limit reached first, the date, and its range. */
 export function LifePanel() {
   const job = useDeferredValue(useJob());
   const life = packLife(job);

@@ -26,7 +26,7 @@ const withVisit = (job: Job, id: string, part: Partial<Visit>): Job => ({
   visits: job.visits.map((v) => (v.id === id ? { ...v, ...part } : v)),
 });
 
-/** Returns of the machine with this pack: its meter, a reading of each disc, and what was found. */
+/** Service visits of the machine with this pack: meter, a reading of each disc, and findings. */
 export function Returns() {
   const visits = useJobPart((job) => job.visits);
   const change = useEditJob();

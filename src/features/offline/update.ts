@@ -8,7 +8,7 @@ import { tabsOpen } from '@/storage/locks';
 
 /** A newer version that waits. */
 export interface Update {
-  /** Changes over, which loads the page anew; how many other tabs are in the way when any are, and then nothing happens. */
+  /** Updates and reloads the page; returns the number of other tabs that block it, in which case nothing happens. */
   readonly take: () => Promise<number>;
 }
 

@@ -11,7 +11,7 @@ import { Heading } from '@/ui/Words';
 
 import { KindForm } from './KindForm';
 
-/** What stands below the fields of a kind, where it has more than fields. */
+/** Content below the fields of a kind, where it has more than fields. */
 const BELOW: Readonly<Record<string, ComponentType>> = { expanding: GainReadings };
 
 interface Props {
@@ -33,7 +33,7 @@ export function AttachmentChoice({ kind, label }: Props) {
   ) : null;
 }
 
-/** What is attached to a clutch, with its fields and what comes of them. */
+/** Attachments of a clutch, with their fields and figures. */
 export function AttachmentFields({ kind }: Pick<Props, 'kind'>) {
   const fitted = useJobPart(kind.isFitted);
   const Below = BELOW[kind.id];

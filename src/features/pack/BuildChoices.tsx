@@ -7,7 +7,7 @@ import { useEditJob } from '@/state/jobs/editJob';
 import { useJobPart } from '@/state/jobs/useJob';
 import { Choice } from '@/ui/Choice';
 
-/* What a clutch is made like: asked where it is first seen, and where its measures are entered. */
+/* Construction of a clutch: asked at Strip and at Specify. */
 
 const SPRINGS = SPRING_KINDS.map(({ id, label = id }) => ({ value: id as SpringType, label }));
 
@@ -39,7 +39,7 @@ export function SpringFamily({ label }: { readonly label: string }) {
 
 interface ReleaseProps {
   readonly label: string;
-  /** By what one sees at the machine, where a dial reading is no way to release but a shift pedal is. */
+  /** Choices by appearance at the machine, where a dial reading is not a release but a shift pedal is. */
   readonly seen?: boolean;
 }
 

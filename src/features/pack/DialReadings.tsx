@@ -12,11 +12,11 @@ import { Action } from '@/ui/Action';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Heading } from '@/ui/Words';
 
-/** Three readings a third of a turn apart are what most builders take; the angle can be typed over. */
+/** Three readings 120° apart are usual; the angle can be changed. */
 const nextAngle = (taken: number): { angle?: Entry } =>
   taken < 3 ? { angle: { value: taken * 120 } } : {};
 
-/** Dial readings round the pressure plate, and what they say of its tilt; without its heading where one stands above. */
+/** Dial readings round the pressure plate, and the resulting tilt; optional heading. */
 export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
   const { release } = useJob();
   const change = useEditJob();

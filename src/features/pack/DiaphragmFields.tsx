@@ -25,7 +25,7 @@ import { DiaphragmTester } from './DiaphragmTester';
 import { withDiaphragmFile } from './testerPoint';
 import { flow } from '@/ui/flow';
 
-/** A diaphragm spring: its force from geometry or tester, where it stands, and its retainer's steps. */
+/** A diaphragm spring: force from dimensions or tester, working point, and retainer steps. */
 export function DiaphragmFields() {
   const { springs } = useJob();
   const change = useEditJob();

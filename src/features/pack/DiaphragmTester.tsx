@@ -22,14 +22,14 @@ const LENGTH: EntrySpec = { quantity: 'length', bounds: { above: 0, max: 300 } }
 /** Up to this force the tester only touches the spring, N. */
 const TOUCH = 10;
 
-/** A diaphragm on the spring tester: the tester tells its own length, and the deflection counts from where it touched first. */
+/** A diaphragm on the spring tester: the tester reports its length, and deflection counts from first contact. */
 export function DiaphragmTester() {
   const jobId = useJobId();
   const units = useUnits();
   const change = useEditJob();
   const name = `touch.${jobId}`;
   const [text, setText] = useTyped(name);
-  // A reading stands in the field in the place of what was typed.
+  // A reading replaces typed text.
   const [told, setTold] = useState(0);
   const read = parseEntry(text, LENGTH, units);
   const touch = read.kind === 'value' ? read.value : undefined;

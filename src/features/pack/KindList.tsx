@@ -21,7 +21,7 @@ import { Panel } from '@/ui/Panel';
 import { Words } from '@/ui/Words';
 import { SPACE } from '@/ui/theme';
 
-/** The sorts of plate that this pack is made of. What is typed here holds for every plate of the sort. */
+/** The plate types of this pack. Values apply to every plate of the type. */
 export function KindList() {
   const kinds = useJobPart((job) => job.pack.kinds);
   const edit = useEditJob();

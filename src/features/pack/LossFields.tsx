@@ -10,9 +10,9 @@ import { SPACE, useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
-/** What is lost between lever and plate, and the budget that shows where the lift went. */
+/** Losses between lever and plate, and the lift budget. */
 export function LossFields({ bare = false }: { readonly bare?: boolean }) {
-  // Air is lost travel of a line; what was typed before the cable was chosen stays to be seen.
+  // Air only applies to a hydraulic line; text typed before switching to cable stays visible.
   const line = useJobPart((job) => job.release.type !== 'cable' || job.release.air !== undefined);
   return (
     <>

@@ -11,7 +11,7 @@ import { Field } from '@/ui/Field';
 import { AttachmentFields } from './AttachmentFields';
 import { flow } from '@/ui/flow';
 
-/** What the machine brings to the pack: its engine, and what takes up by itself. */
+/** The machine's data for the pack: its engine, and its automatic clutches. */
 export function MachineTab() {
   const job = useJob();
   const edit = useEditJob();

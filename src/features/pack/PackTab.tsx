@@ -34,7 +34,7 @@ interface Props {
   readonly selection: Selection;
 }
 
-/** The plates: their kinds, their order, and the window their stack must meet. */
+/** The plates: their types, their order, and their stack limits. */
 export function PackTab({ selection }: Props) {
   const caliper = useJobPart((job) => job.pack.caliper !== undefined);
   const caliperTaken = useJobPart((job) => job.pack.caliperTaken);

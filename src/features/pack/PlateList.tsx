@@ -69,7 +69,7 @@ export function PlateList({ selection }: Props) {
   );
 }
 
-/** One key for each kind: puts a plate of it on top. */
+/** One key per type: adds a plate on top. */
 function AddPlates({ full }: { readonly full: boolean }) {
   const kinds = useJobPart((job) => job.pack.kinds);
   const change = useEditJob();

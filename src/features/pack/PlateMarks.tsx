@@ -10,7 +10,7 @@ interface Props {
   readonly lined: boolean;
 }
 
-/** Which way a plate looks, whether it is new, and what else is special about its place. */
+/** Direction of a plate, whether it is new, and its special features. */
 export function PlateMarks({ plate, lined }: Props) {
   const change = useEditJob();
   const set = (part: (plate: Plate) => Plate) =>

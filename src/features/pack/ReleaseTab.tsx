@@ -31,7 +31,7 @@ const SHOWN = [
   'armLost',
 ] as const;
 
-/** What there is none of where a shift pedal opens the pack. */
+/** Fields that do not apply to a shift pedal. */
 const OF_THE_LEVER: ReadonlySet<(typeof SHOWN)[number]> = new Set([
   'overallRatio',
   'releaseForce',
@@ -40,7 +40,7 @@ const OF_THE_LEVER: ReadonlySet<(typeof SHOWN)[number]> = new Set([
   'leverPullFull',
 ]);
 
-/** From the lever to the plate: what the train lifts, what the pack needs, what the hand pays. */
+/** From lever to plate: lift of the train, lift required, lever pull. */
 export function ReleaseTab() {
   const job = useJob();
   const { release } = job;

@@ -35,7 +35,7 @@ interface Props {
   readonly selection: Selection;
 }
 
-/** Specify: what the pack is made of, and what comes of it. */
+/** Specify: the parts of the pack, and the resulting figures. */
 export function SpecifyStage({ selection }: Props) {
   const wide = useWide();
   const params = useLocalSearchParams<{ tab?: string }>();

@@ -65,10 +65,10 @@ const Groups = () => (
   </>
 );
 
-/** What stands below the fields of springs that are not kinds of coil spring in groups. */
+/** Content below springs other than groups of coil springs. */
 const PANELS: Readonly<Record<string, ComponentType>> = { diaphragm: Diaphragm };
 
-/** The springs of any family, and what weights add: how strong, and the room they stand in. */
+/** The springs of any type, and the effect of weights. */
 export function SpringsTab() {
   const job = useJob();
   const { figures } = useEvaluation();

@@ -48,9 +48,8 @@ export function withDiaphragmFile(
 }
 
 /**
- * A press of the diaphragm on the tester as a point of its curve. Its deflection is counted from the length at which the tester
- * first touched it. Pressed again at the same place, it takes the place of the point there; what is no number, or longer than the
- * first touch, changes nothing.
+ * Adds a tester press of the diaphragm as a point of its curve. Deflection counts from the length at first contact. A repeated
+ * press replaces the point; an invalid number, or a length above first contact, changes nothing.
  */
 export function withDiaphragmPoint(
   job: Job,
@@ -81,7 +80,7 @@ export function withDiaphragmPoint(
   };
 }
 
-/** A pull of the spring tester as a point of a kind of spring; what is no number changes nothing. */
+/** Adds a tester pull as a point of a spring type; an invalid number changes nothing. */
 export function withTesterPoint(
   job: Job,
   groupId: string,

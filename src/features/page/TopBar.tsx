@@ -37,7 +37,7 @@ interface Props {
 export function TopBar({ title, code, back = false, end }: Props) {
   const strata = useStrata();
   const wide = useWide();
-  // In large letters the name is what tells jobs apart.
+  // With large text the name distinguishes jobs.
   const narrow = useWindowDimensions().width < NARROW;
   const way = back === true ? TO_JOBS : back;
   const heading = useRef<Text>(null);
@@ -74,7 +74,7 @@ export function TopBar({ title, code, back = false, end }: Props) {
           {title}
         </Heading>
         {code && !narrow ? (
-          // Half a number tells nothing: the name gives way.
+          // The number is never cut: the name shortens first.
           <Digits soft size={15} numberOfLines={1} style={styles.code}>
             {code}
           </Digits>

@@ -193,7 +193,7 @@ function Picture({
   );
 }
 
-/** Space that the whole workshop uses in this browser, and what it may use. */
+/** Storage used by the workshop in this browser, and its quota. */
 function useSpace(changes: number) {
   const [space, setSpace] = useState<{ usage: number; quota: number }>();
   useEffect(() => {

@@ -42,7 +42,7 @@ export function BreakInCounter() {
   const { starts } = useJob().prove;
   const change = useEditJob();
   const [chosen, setChosen] = useState<string>();
-  // Open while a number lacks, and from then on until it is shut by hand: never under the typing.
+  // Opened while a number is missing, then closed only by hand.
   const [changing, setChanging] = useState(starts.some((s) => !s.wanted));
   if (starts.length === 0) {
     return (

@@ -28,7 +28,7 @@ const withReading = (job: Job, id: string, turns: number | undefined): Job => ({
   },
 });
 
-/** What is read next gets the focus: where the adjuster stands, unless that is known. */
+/** The next field gets the focus: the adjuster position, unless known. */
 const nextField = (id: string, turns: number | undefined) =>
   fieldPath(`setting.readings.*.${turns === undefined ? 'turns' : 'gain'}`, id);
 

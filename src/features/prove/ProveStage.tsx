@@ -11,7 +11,7 @@ import { BreakInCounter } from './BreakInCounter';
 import { GainReadings } from './GainReadings';
 import { Recheck } from './Recheck';
 
-/** Prove: what is tried before the machine goes back to its rider. */
+/** Prove: checks before the machine is returned. */
 export function ProveStage() {
   const tool = (line: SheetLine) => toolOf(line);
   return (

@@ -10,7 +10,7 @@ import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
-/** What is measured again once the linings have bedded in, against what it was when it was set. */
+/** Measurements after break-in, compared with the settings. */
 export function Recheck({ fields }: Pick<SheetLine, 'fields'>) {
   const job = useJob();
   const units = useUnits();

@@ -16,7 +16,7 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** What every screen is drawn on. */
+/** The frame of every screen. */
 export function Ground({ theme, children }: Props) {
   return (
     <PaperProvider theme={theme} settings={SETTINGS}>

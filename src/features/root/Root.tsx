@@ -26,7 +26,7 @@ const store = makeStore();
 // It opens while the first screen is still being drawn: worker, server and storage answer meanwhile.
 void openWorkshop(store);
 
-/** Everything that all screens stand on: the store, the stored workshop, theme and fonts. */
+/** The root of all screens: store, stored workshop, theme and fonts. */
 export function Root({ children }: { readonly children: ReactNode }) {
   return (
     <ErrorBoundary FallbackComponent={LastResort}>
@@ -42,7 +42,7 @@ function Themed({ children }: { readonly children: ReactNode }) {
   useBrowserParts(theme);
   const loaded = useAppSelector((state) => state.jobs.loaded);
   return (
-    // Around the ground: what lies over the work is drawn there, and shows units as well.
+    // Outside the frame: overlays are rendered there, and show units as well.
     <UnitsProvider>
       <Ground theme={theme}>
         {loaded ? (
@@ -99,7 +99,7 @@ function LastResort({ error }: FallbackProps) {
 const saveAll = async () =>
   download('under-ridge-records.json', JSON.stringify(await dumpNow(), null, 1));
 
-/** Where nothing can be shown any more, what is stored can still be taken away. */
+/** When no screen can be shown, the stored data can still be saved. */
 function Rescue() {
   return (
     <>

@@ -1,4 +1,4 @@
-/** The demo and an empty workshop never share records; the server says which one is meant. */
+/** Demo and empty workshop never share records; the server says which one to use. */
 export type Offered = 'demo' | 'empty';
 
 const REMEMBERED = 'under-ridge-workshop';
@@ -24,7 +24,7 @@ function remember(kind: Offered): void {
   }
 }
 
-/** What the server says; nothing where none answers: the development server knows no such question, and offline nobody does. */
+/** The answer of the server; undefined without one: offline, or on the development server. */
 async function ask(): Promise<Offered | undefined> {
   try {
     const answer = await fetch('/api/workshop');
@@ -38,8 +38,8 @@ async function ask(): Promise<Offered | undefined> {
 }
 
 /**
- * Which workshop to open. What was offered before is opened without waiting: where the signal is bad an answer may take
- * minutes. One that says otherwise is remembered when it comes, and `differs` is called.
+ * The workshop to open. A known answer is used without waiting, since a bad connection may take minutes. A different answer is
+ * remembered when it arrives, and `differs` is called.
  */
 export async function offeredWorkshop(differs: () => void): Promise<Offered> {
   const before = remembered();
@@ -49,7 +49,7 @@ export async function offeredWorkshop(differs: () => void): Promise<Offered> {
   });
   if (before === undefined) return (await answer) ?? 'demo';
   void answer.then((told) => {
-    // What could not be remembered would be asked for again and again.
+    // An answer that can't be remembered would be requested repeatedly.
     if (told && told !== before && remembered() === told) differs();
   });
   return before;

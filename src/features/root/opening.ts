@@ -16,7 +16,7 @@ import { keepWorkshop } from '@/state/saving/workshop';
 import { neverOffered, offeredWorkshop } from './offered';
 import type { AppStore } from '@/state/store';
 
-/** With the first thing that is entered, the browser is asked to keep it; a mere visit asks for nothing. */
+/** Requests persistent storage at the first entry, not on a mere visit. */
 function askOnce(store: AppStore, name: string): void {
   store.dispatch(
     addAppListener({
@@ -30,14 +30,14 @@ function askOnce(store: AppStore, name: string): void {
   );
 }
 
-/** Storage that can't be read is not empty: that is said elsewhere. */
+/** Unreadable storage is not empty: that is reported elsewhere. */
 const isEmpty = (records: RecordStore): Promise<boolean> =>
   records.keys().then(
     (keys) => keys.length === 0,
     () => false,
   );
 
-/** The server offers another workshop than before: this page goes over to it, with nothing lost of what was entered here. */
+/** The server offers a different workshop: this page switches to it and keeps all entries. */
 const goOver = () => void whenWritten().then(() => location.reload());
 
 /** The demo workshop, as the build has worked it out by the core. */
@@ -50,7 +50,7 @@ async function fetchDemo(): Promise<FirstWorkshop> {
 /** Fills the store with the workshop that is offered, and keeps it from then on. */
 export async function openWorkshop(store: AppStore): Promise<void> {
   const atList = location.pathname === '/';
-  // A first visit is most likely to the demo workshop: it comes while the server is still asked.
+  // A first visit usually gets the demo workshop: it is fetched while the server is asked.
   const early = neverOffered() ? fetchDemo() : undefined;
   early?.catch(() => undefined);
   const offered = await offeredWorkshop(goOver);
@@ -63,9 +63,9 @@ export async function openWorkshop(store: AppStore): Promise<void> {
   const records = sealedRecords(openRaw(name), name);
   const before = keptState(name);
   const gone = before === 'gone' || (before === 'kept' && (await isEmpty(records)));
-  // The list stands from its rows alone.
+  // The list needs rows only.
   const atFirst = atList ? 0 : undefined;
-  // Two tabs opened at once must not both make a first visit of it.
+  // Two tabs opened at once must not both run a first visit.
   setCurrentFlush(
     await withLock(`${name}-open`, () =>
       keepWorkshop(store, records, first, otherTabs(name), atFirst, name),

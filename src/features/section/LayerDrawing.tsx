@@ -11,7 +11,7 @@ export function Area({ box, fill }: { readonly box: Box; readonly fill: string }
 
 const GROOVE_STEP = 11;
 
-/** One layer: its core, its linings with their grooves, the ghost of new, and what is special about it. */
+/** One layer: core, linings with grooves, outline of new, and special marks. */
 export function LayerDrawing({ shape }: { readonly shape: LayerShape }) {
   const strata = useStrata();
   const { layer, core, linings, ghosts, standIn, judder, joint, expands } = shape;

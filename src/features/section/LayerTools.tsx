@@ -22,7 +22,7 @@ interface Props {
   readonly onZoom?: (factor: number) => void;
 }
 
-/** The keys beside the section: what can be done to it, and to the layers that are chosen. */
+/** The keys beside the section: actions on it and on the selected layers. */
 export function LayerTools({ selection, edits, onZoom }: Props) {
   const { undo, redo } = useHistory();
   const count = useJobPart((job) => job.pack.plates.length);
@@ -121,7 +121,7 @@ export function LayerTools({ selection, edits, onZoom }: Props) {
 const nothing = () => undefined;
 const THICKNESS = fieldAt('pack.kinds.any.thickness');
 
-/** What is set for several plates at once. */
+/** Fields for several plates at once. */
 function SeveralFields({
   ids,
   edits,

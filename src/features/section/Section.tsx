@@ -199,7 +199,7 @@ interface FrameProps {
   readonly springsWrong: boolean;
 }
 
-/** The ridge of springs, the pressure plate and the floor, which stand still while the layers change. */
+/** Springs, pressure plate and floor, which do not move with the layers. */
 function Frame({ shape: { ridge, pressurePlate, floor }, springsWrong }: FrameProps) {
   const strata = useStrata();
   return (
@@ -237,14 +237,14 @@ interface LayerRowProps {
   readonly top: number;
   readonly width: number;
   readonly height: number;
-  /** Where its label stands, if it has one. */
+  /** Position of its label, if any. */
   readonly labelAt: number | undefined;
   readonly labelWidth: number;
   readonly press: (id: string) => void;
   readonly movable: boolean;
 }
 
-/** The place of a layer under the finger, and what it is beside it. */
+/** The target of a layer, and its accessible name. */
 function LayerRow(props: LayerRowProps) {
   const {
     id,

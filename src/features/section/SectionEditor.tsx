@@ -33,7 +33,7 @@ interface Props extends Pick<SectionProps, 'problems' | 'width'> {
   readonly height: number;
   readonly selection: Selection;
   readonly edits: LayerEdits;
-  /** The editor scrolls by itself; else what is around it does. */
+  /** The editor scrolls itself; otherwise its container does. */
   readonly scrolls?: boolean;
 }
 
@@ -118,7 +118,7 @@ export function SectionEditor({ job, problems, width, height, selection, edits, 
   );
 }
 
-/** What the sliders come to: clearance and pull with the lever in, clamp and hold as worn. */
+/** Results of the sliders: clearance and pull when lifted, clamp and reserve when worn. */
 function StateInWords({
   model,
   lift,

@@ -1,6 +1,6 @@
 import type { PackLayer, PackLayout } from '@/core/evaluate/engine/layers';
 
-/** What is special about a layer, in words for its label: "judder spring, pair with 9". */
+/** Special features of a layer for its label: "judder spring, pair with 9". */
 export function marksOf(layer: PackLayer, layout: PackLayout, expands: boolean): readonly string[] {
   const { plate, kind } = layer;
   const next = layout.layers[layer.number];

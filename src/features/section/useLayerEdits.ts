@@ -16,7 +16,7 @@ import { useEditJob } from '@/state/jobs/editJob';
 
 import type { Selection } from './useSelection';
 
-/** What can be done to the layers that are chosen. Each is one step of undo. */
+/** Actions on the selected layers. Each is one undo step. */
 export interface LayerEdits {
   readonly move: (by: 1 | -1) => void;
   readonly drop: (plateId: string, gap: number) => void;
@@ -30,7 +30,7 @@ export interface LayerEdits {
   readonly alike: () => void;
   /** Chooses the next layer outward or inward. */
   readonly step: (by: 1 | -1) => void;
-  /** Takes the next layer outward or inward into what is chosen. */
+  /** Extends the selection to the next layer outward or inward. */
   readonly stepMore: (by: 1 | -1) => void;
 }
 
@@ -39,7 +39,7 @@ const newId = () => nanoid(10);
 export function useLayerEdits({ ids, set }: Selection): LayerEdits {
   const change = useEditJob();
   const last = ids.at(-1);
-  /** Looks at the plates as they stand, without being drawn again whenever they change. */
+  /** Reads the present plates without subscribing to them. */
   const look = (see: (plates: readonly Plate[], at: number) => void) =>
     change((j) => {
       see(

@@ -7,7 +7,7 @@ import { useKeys } from '@/ui/useKeys';
 import type { LayerEdits } from './useLayerEdits';
 import type { Selection } from './useSelection';
 
-/** Keys of the section, as they are listed under `?`; undo and redo of a job stand above them. */
+/** Keys of the section, as listed under `?`; undo and redo of a job are listed above them. */
 export const LAYER_KEYS = [
   ['Up, Down', 'Next layer outward or inward'],
   ['Alt Up, Alt Down', 'Move selected layers'],
@@ -20,12 +20,12 @@ export const LAYER_KEYS = [
   ['Escape', 'Clear selection'],
 ] as const;
 
-/** Undo and redo from anywhere that is no field; the other keys while a layer of the section has the focus. */
+/** Undo and redo outside fields; the other keys while a layer has the focus. */
 export function useLayerKeys(active: boolean, selection: Selection, edits: LayerEdits): void {
   const dispatch = useAppDispatch();
   const follow = useRef(false);
   const last = selection.ids.at(-1);
-  // The focus goes with the layer: a plate that moved is another place in the page.
+  // Keeps the focus on a moved layer, which is another element.
   useEffect(() => {
     if (!follow.current) return;
     follow.current = false;

@@ -3,7 +3,7 @@ import { useState } from 'react';
 /** The layers that are being worked on; the last one chosen is the one whose data are open. */
 export interface Selection {
   readonly ids: readonly string[];
-  /** Whether a tap adds to what is chosen instead of taking its place. */
+  /** Whether a tap adds to the selection instead of replacing it. */
   readonly several: boolean;
   readonly tap: (id: string) => void;
   readonly set: (ids: readonly string[]) => void;

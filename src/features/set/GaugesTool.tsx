@@ -20,7 +20,7 @@ import { TakeGap } from './TakeGap';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 import { flow } from '@/ui/flow';
 
-/** What to put together for the middle of the window; what they come to only where it takes several. */
+/** The gauges for the middle of the limits, with their total where there are several. */
 function bladesWords({ blades, total }: BladeStack): Sentence {
   const names = blades.map((b) => b.name).join(' and ');
   return blades.length === 1

@@ -27,7 +27,7 @@ function planeOf(readings: readonly LiftReading[]): Evenness | undefined {
   }
 }
 
-/** The pressure plate from outside with its dial readings: where it lifts most, where least, and what is needed. */
+/** The pressure plate from outside with its dial readings: highest, lowest and required lift. */
 export function LiftPlate() {
   const strata = useStrata();
   const units = useUnits();

@@ -6,7 +6,7 @@ import { DialReadings } from '@/features/pack/DialReadings';
 import { LiftPlate } from './LiftPlate';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 
-/** Lift by the dial, drawn round the plate, against what either school asks for. */
+/** Lift by dial, drawn round the plate, compared with both requirements. */
 export function LiftTool({ fields }: Pick<SheetLine, 'fields'>) {
   return (
     <ToolBox fields={fields}>

@@ -15,7 +15,7 @@ import { GaugesTool } from './GaugesTool';
 import { LiftTool } from './LiftTool';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 
-/** Set: gap, free play and lift of this clutch, with what each reading says. */
+/** Set: gap, free play and lift, with the result of each reading. */
 export function SetStage() {
   const job = useJob();
   const change = useEditJob();

@@ -11,7 +11,7 @@ interface Props {
   readonly by: string;
 }
 
-/** Takes a gap that was set or gauged as the install gap that everything else reckons with. */
+/** Uses a set or measured gap as the install gap. */
 export function TakeGap({ from, by }: Props) {
   const found = useEvaluation().figures.get(from);
   const gap = useJobPart((j) => j.setting.installGap?.value);

@@ -61,7 +61,7 @@ const schemaOf = (units: UnitChoice) =>
     count: numberText(COUNT, units),
   });
 
-/** Puts a plate on the shelf: measured by itself, or several alike. */
+/** Adds a plate to the shelf: measured singly, or several alike. */
 export function AddPlate() {
   const dispatch = useAppDispatch();
   const stock = useAppSelector((state) => state.shelf);

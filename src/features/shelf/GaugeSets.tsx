@@ -4,7 +4,7 @@ import { optionsOf, Toggles } from '@/ui/Choice';
 
 import { shelfActions } from '@/state/shelfSlice';
 
-/** Gauges that the shop has; what a gap is checked with is chosen from them. */
+/** Gauges in the shop; checks of a gap choose from them. */
 export function GaugeSets() {
   const owned = useAppSelector((state) => state.shelf.gauges);
   const dispatch = useAppDispatch();

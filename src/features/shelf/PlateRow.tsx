@@ -28,11 +28,11 @@ const MAX_LABEL = 40;
 interface Props {
   readonly plate: StockPlate;
   readonly taken: number;
-  /** In which jobs it lies, as one text, so that the same is the same. */
+  /** The jobs that use it, as one text for comparison by value. */
   readonly holders: string;
 }
 
-/** An item of the shelf: what it is at a glance, and everything about it to change under it. */
+/** A shelf item: a summary, with all its fields below. */
 export function PlateRow({ plate, taken, holders }: Props) {
   const units = useUnits();
   const { label, nominal, thickness, count, isNew, lining, outOfFlat } = plate;
@@ -84,7 +84,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
   const keep = (part: Partial<StockPlate>) =>
     dispatch(shelfActions.stockPlatePut({ ...plate, ...part }));
   const scrap = () => {
-    // Of several alike one goes; the others stay.
+    // One of several alike is removed; the others stay.
     const id = plate.count > 1 ? nanoid(10) : plate.id;
     dispatch(shelfActions.plateScrapped(scrapOf({ ...plate, id, count: 1 }, why.trim(), today)));
     setWhy('');

@@ -20,7 +20,7 @@ interface Props {
     where: 'shelf' | 'scrap',
     today: string,
   ) => (dispatch: AppStore['dispatch'], getState: () => RootState) => PutAway;
-  /** What goes, for the names of the keys: "Disc, plate 3". */
+  /** Name of the part, for the keys: "Disc, plate 3". */
   readonly what: string;
   readonly to: readonly ('shelf' | 'scrap')[];
 }
@@ -30,7 +30,7 @@ const KEY = {
   scrap: { icon: 'archive-outline', word: 'To scrap' },
 } as const;
 
-/** Keys that put plates of the job away with what they measured, and say what came of it. */
+/** Keys that return plates of the job to the shelf or scrap them, with the result. */
 export function PutAwayKeys({ pieces, put, what, to }: Props) {
   const jobId = useJobId();
   const frozen = useJobPart(isFrozen);

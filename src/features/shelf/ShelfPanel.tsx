@@ -38,7 +38,7 @@ const PULL = {
 const MAY = ['springs', 'step'] as const;
 type May = (typeof MAY)[number];
 
-/** The best packs that the shelf has for this job, under the conditions that are asked for. */
+/** The best packs from the shelf for this job, under the given conditions. */
 export function ShelfPanel() {
   return (
     <Panel title="From the shelf" summary="Best set of steels, springs and step in stock">
@@ -55,7 +55,7 @@ function Search() {
   const units = useUnits();
   const [may, setMay] = useState<readonly May[]>([]);
   const [maxPull, setMaxPull] = useState<number>();
-  // An answer belongs to the job as it was when it was asked.
+  // A result belongs to the job as it was at the start.
   const { run, start, stop } = useHeavy<ShelfAnswer>(job);
   const steels = steelsOf(stock);
   const pieces = steels.reduce((sum, s) => sum + s.count, 0);
@@ -190,7 +190,7 @@ function optionName(job: Job, option: string, stock: Stock): string {
   return '';
 }
 
-/** What kept every set out, and what to relax or to order. */
+/** The reasons that no set was found, with remedies. */
 function Misses({
   job,
   misses,
@@ -212,7 +212,7 @@ function Misses({
   );
 }
 
-/** How much is missing, with the decimals that it takes to be more than 0; empty where there is no measure. */
+/** The missing amount, with enough decimals to be above 0; empty without a measure. */
 const short = (by: number): string =>
   by <= 0 ? '' : by < 0.005 ? by.toPrecision(1) : by.toFixed(2);
 

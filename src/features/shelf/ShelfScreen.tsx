@@ -24,7 +24,7 @@ import { AddSprings, SpringRow } from './SpringRow';
 import { Wanted } from './Wanted';
 import { flow } from '@/ui/flow';
 
-/** What lies on the shop's shelf, what of it is reserved for which job, and what is to be ordered. */
+/** The shelf, its reservations, and the orders. */
 export function ShelfScreen() {
   return (
     <Page title="Shelf">
@@ -138,7 +138,7 @@ function holdersOf(jobs: readonly Job[]): ReadonlyMap<string, readonly string[]>
 
 interface ScrapProps {
   readonly label: string;
-  /** What it measured. */
+  /** Measured thickness. */
   readonly mm: number | undefined;
   readonly words: string;
   readonly item: Pick<ScrapPlate, 'scrapped' | 'from'>;

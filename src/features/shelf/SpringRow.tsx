@@ -177,7 +177,7 @@ const schemaOf = (units: UnitChoice) =>
     count: numberText(COUNT, units),
   });
 
-/** Puts springs of a new kind on the shelf; what they are is filled in on their row. */
+/** Adds springs of a new kind; their details are filled in on the row. */
 export function AddSprings() {
   const dispatch = useAppDispatch();
   const { control, submit } = useKeptForm(

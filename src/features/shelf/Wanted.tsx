@@ -24,7 +24,7 @@ import { shelfActions } from '@/state/shelfSlice';
 import { COUNT, SORT_OPTIONS } from './spec';
 import { flow } from '@/ui/flow';
 
-/** What to order so that the shelf has what the shop wants of each size, and how much that is. */
+/** The orders needed for the minimum stock, and the minimum stock itself. */
 export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
   const stock = useAppSelector((state) => state.shelf);
   const units = useUnits();
@@ -96,7 +96,7 @@ export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
   );
 }
 
-/** What the jobs under way have to get, job by job; worked out when it is looked at. */
+/** The parts missing for current jobs, job by job; calculated when opened. */
 function ForJobs({ jobs }: { readonly jobs: readonly Job[] }) {
   const units = useUnits();
   const orders = ordersOfJobs(jobs, units);

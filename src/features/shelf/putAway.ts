@@ -19,7 +19,7 @@ import type { AppStore, RootState } from '@/state/store';
 
 import { shelfActions } from '@/state/shelfSlice';
 
-/** What came of putting plates away, and the way back. */
+/** The result of returning plates, with undo. */
 export interface PutAway {
   readonly text: string;
   readonly undo?: () => void;
@@ -32,15 +32,15 @@ const withPlates = (job: Job, change: (plate: Plate) => Plate): Job => ({
 
 const MAX_WHY = 400;
 
-/** Why a part goes to the scrap: by the inspection where it says so, else by the builder's own judgement. */
+/** Reason for scrapping: from the inspection, else the builder's judgement. */
 function whyScrapped(part: PartVerdict | undefined, units: UnitChoice): string {
   const judged = part && (part.decision === 'change' || part.decision === 'scrap');
   return judged ? readSentence(mainReason(part), units).slice(0, MAX_WHY) : 'by the builder';
 }
 
 /**
- * Takes plates out of a job with what was measured on them, to the shelf or to the scrap; a new one lies in the place of each.
- * A plate that came from the shelf goes back as the item that it was.
+ * Moves plates with their readings from a job to the shelf or to scrap, and puts a new one in each place. A plate from the
+ * shelf returns as the same item.
  * @param today ISO date
  */
 export const putAway =
@@ -69,7 +69,7 @@ export const putAway =
         made.push(item.id);
         if (where === 'shelf') dispatch(shelfActions.stockPlatePut(item));
         else {
-          // What came from the shelf does not go back to it.
+          // Parts that did not come from the shelf become new items.
           if (plate.shelfId !== undefined) {
             gone.push(plate.shelfId);
             dispatch(shelfActions.piecesGone({ id: plate.shelfId, count: 1 }));
@@ -105,10 +105,7 @@ export const putAway =
     };
   };
 
-/**
- * Takes springs of one kind out of a job with what was measured on them. Their kind stays in the job as specified, without
- * the readings: others are to be found for it.
- */
+/** Moves springs with their readings out of a job. Their type stays specified without readings, for replacements. */
 export const putSpringsAway =
   (jobId: string, groupId: string, where: 'shelf' | 'scrap', today: string) =>
   (dispatch: AppStore['dispatch'], getState: () => RootState): PutAway => {

@@ -6,7 +6,7 @@ import { jobSelectors } from '@/state/jobs/jobsSlice';
 import { useJob } from '@/state/jobs/useJob';
 import { useAppSelector } from '@/state/store';
 
-/** What the job on screen may choose from: the shelf without what lies in other jobs. */
+/** The stock available to the job on screen: the shelf without parts in other jobs. */
 export function useFreeStock(): Stock {
   const { id } = useJob();
   const stock = useAppSelector((state) => state.shelf);
@@ -17,7 +17,7 @@ export function useFreeStock(): Stock {
   );
 }
 
-/** What is at hand for advice: the shelf's own thicknesses and springs; common thicknesses while it holds no steel. */
+/** The parts for fixes: thicknesses and springs of the shelf; common thicknesses while it has no steel. */
 export function useShelfAtHand(): AtHand {
   const job = useJob();
   const stock = useFreeStock();

@@ -11,7 +11,7 @@ import { StateMark } from '@/ui/StateMark';
 import { SPACE, useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
-/** Says over every stage that the record is signed, and when an edit was refused for it. */
+/** Shown over every stage of a signed record, and when an edit was refused. */
 export function FrozenBanner() {
   const strata = useStrata();
   const id = useJobId();

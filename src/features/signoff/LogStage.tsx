@@ -13,7 +13,7 @@ import { Revisions } from './Revisions';
 import { RevisionView } from './RevisionView';
 import { SignPanel } from './SignPanel';
 
-/** Log: what is still open, the signature, its revisions, and the paper. */
+/** Log: open items, signature, revisions, and sheets. */
 export function LogStage() {
   const job = useJob();
   const { revision } = useLocalSearchParams<{ revision?: string }>();

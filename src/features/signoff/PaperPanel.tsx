@@ -54,7 +54,7 @@ export function PaperPanel() {
   const lost = unprintable(paperOf(request('job')));
   const first = useRef(request('job'));
   useEffect(() => {
-    // Once the screen is drawn: what is warm answers in a third of the time.
+    // Loaded after the first paint: a warm worker answers in a third of the time.
     const timer = setTimeout(() => maker.warm(first.current), WARM_AFTER_MS);
     return () => {
       clearTimeout(timer);

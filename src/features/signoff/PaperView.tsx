@@ -206,7 +206,7 @@ function Block({ block, job, width }: BlockProps) {
   }
 }
 
-/** Columns as wide as their longest text asks for, within reason. */
+/** Column widths from their longest text, within limits. */
 function cellStyle(column: number, { columns, rows }: Extract<PaperBlock, { kind: 'table' }>) {
   const longest = Math.max(
     columns[column]?.title.length ?? 0,

@@ -62,7 +62,7 @@ const REASON = Joi.object<{ why: string }>({
   why: nameText('Enter the reason for the change.'),
 });
 
-/** Opening a signed record again needs a reason; it stands in the next revision. */
+/** Reopening a signed record needs a reason, which is stored in the next revision. */
 function Reopen() {
   const change = useEditJob();
   const { control, submit } = useKeptForm(`${useJobId()}.reopen`, { why: '' }, REASON);

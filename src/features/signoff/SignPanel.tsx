@@ -28,7 +28,7 @@ import { flow } from '@/ui/flow';
 
 const SIGNATURE = Joi.object<{ by: string }>({ by: nameText('Enter the name of the signer.') });
 
-/** What holds the signature up, each with the way to mend it or a written reason, and the signature itself. */
+/** Items that block the signature, each with its fix or a written reason, and the signature. */
 export function SignPanel() {
   const job = useJob();
   const drafts = useDrafts();
@@ -87,7 +87,7 @@ export function SignPanel() {
   );
 }
 
-/** One open thing: what, where it is mended, and the reason to sign all the same. */
+/** One open item: its stage, and the reason to sign anyway. */
 function ItemRow({ item }: { readonly item: OpenItem }) {
   const ruled = useRuled();
   const units = useUnits();

@@ -13,7 +13,7 @@ import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
-/** The force of a diaphragm over its deflection, where it works on it, and what each step would do, in words. */
+/** The force of a diaphragm over its deflection, its working point, and the effect of each step in words. */
 export function DiaphragmCurve() {
   const look = diaphragmLook(useJob());
   if (!look)

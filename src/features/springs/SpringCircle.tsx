@@ -24,7 +24,7 @@ const SPRING = 19;
 /** The resultant's offset is drawn so many times as far out, so that a millimetre is seen. */
 const OFFSET_SCALE = 6;
 
-/** The ring of springs from above: which kind stands where, and where all of them together press. */
+/** The ring of springs from above: the type at each position, and the resultant. */
 export function SpringCircle() {
   const job = useJob();
   const units = useUnits();

@@ -8,11 +8,11 @@ import { Action } from '@/ui/Action';
 
 interface Props {
   readonly onReading: (reading: TesterReading) => void;
-  /** What is asked while it listens. */
+  /** Hint shown while connected. */
   readonly children?: ReactNode;
 }
 
-/** Points from the spring tester. Only the spring that was told to listen takes what the tester sends. */
+/** Points from the spring tester. Only the connected spring receives them. */
 export function TesterLink({ onReading, children }: Props) {
   const { status } = useBenchLink();
   const [listening, setListening] = useState(false);

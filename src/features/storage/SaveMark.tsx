@@ -6,11 +6,11 @@ import { useStrata } from '@/ui/theme';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
-/** On a phone it lies on the edge of the units' key and takes no room: the name beside it is not cut at every key. */
+/** On a phone it overlaps the units key and takes no room, so that the name beside it is never cut. */
 const MARK = 16;
 const OVER = { position: 'absolute', left: -MARK / 4, top: -MARK / 2 } as const;
 
-/** Whether what was typed is stored; why it is not stands in the notice over the screen. */
+/** Whether entries are saved; the notice over the screen gives the reason if not. */
 export function SaveMark() {
   const { status } = useAppSelector((state) => state.storage);
   const strata = useStrata();

@@ -13,7 +13,7 @@ import type { StorageState } from '@/state/storageSlice';
 import { damageSeen } from '@/state/storageSlice';
 import { flow } from '@/ui/flow';
 
-/** Over every screen, while what is typed does not reach the browser's storage, or something in it could not be read. */
+/** Shown over every screen while entries are not saved, or records were damaged. */
 export function StorageNotice() {
   const storage = useAppSelector((state) => state.storage);
   const units = useAppSelector((state) => state.display.units);
@@ -77,7 +77,7 @@ export function StorageNotice() {
 const GONE =
   'The workshop on this device is gone: the browser deleted it, as it may when space is short or a page is not opened for a long time. This is a new, empty workshop. If you have a backup, import it.';
 
-/** Why what is typed is not stored, and what to do. */
+/** The reason why entries are not saved, and the remedy. */
 function lostWords({ status, full, reason }: StorageState): string | undefined {
   if (status === 'memory')
     return `The stored workshop could not be opened: ${reason}. It was not changed. New entries are kept only while this page is open: back up before you close it.`;

@@ -15,7 +15,7 @@ const PART_WORDS: Readonly<Record<string, string>> = {
 };
 
 /**
- * What a record holds, in words.
+ * The content of a record, in words.
  * @param number of the job, where it is known
  */
 export function keyWords(key: string, number?: string): string {

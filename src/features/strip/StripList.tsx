@@ -19,7 +19,7 @@ interface StepsProps {
   readonly onMake: () => void;
 }
 
-/** What comes off in which order: ticked, or changed. */
+/** The disassembly steps: ticked, or edited. */
 export function StripList({ steps, onChange, onMake }: StepsProps) {
   const [editing, setEditing] = useState(false);
   const toggle = (id: string) =>

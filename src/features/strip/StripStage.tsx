@@ -16,7 +16,7 @@ import { StripList } from './StripList';
 import { ThisClutch } from './ThisClutch';
 import { useStrip } from './useStrip';
 
-/** Strip: what comes off in which order, what is counted, and how the plates lay. */
+/** Strip: disassembly steps, counts, and the plates as found. */
 export function StripStage() {
   return (
     <StagePage>

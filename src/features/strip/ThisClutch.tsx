@@ -21,7 +21,7 @@ const RELEASE_SHORT = {
   pedal: 'shift pedal',
 };
 
-/** What the lists are made from, asked where it is first seen; folded once they are made. */
+/** The choices that the lists depend on, asked at Strip; closed once the lists exist. */
 export function ThisClutch() {
   const change = useEditJob();
   const made = useJobPart(({ strip }) => strip.steps.length + strip.parts.length > 0);

@@ -1,7 +1,7 @@
 import type { Job, Plate } from '@/core/job/types';
 import { SPRINGS } from '@/core/strip/line';
 
-/** The pack as found becomes the pack, from the hub floor outward: the last plate out lies on the floor. */
+/** Uses the plates as found as the pack, from the hub floor outward: the last plate removed is on the floor. */
 export function packAsFound(job: Job): Job {
   const plates = job.strip.found.map(({ id, kindId, facing }): Plate => ({
     id,
@@ -11,7 +11,7 @@ export function packAsFound(job: Job): Job {
   return { ...job, pack: { ...job.pack, plates: plates.reverse() } };
 }
 
-/** What strip found out goes into the record where nothing stands there yet: the pack, and how many springs it has. */
+/** Copies findings of Strip into empty parts of the record: the pack, and the number of springs. */
 export function withWhatWasFound(job: Job): Job {
   const pack = job.pack.plates.length === 0 && job.strip.found.length > 0;
   return withSpringsCounted(pack ? packAsFound(job) : job);

@@ -4,7 +4,7 @@ import { useJobPart } from '@/state/jobs/useJob';
 
 type Strip = Job['strip'];
 
-/** What a part of Strip is, and how it is changed: each is drawn again with its own part alone. */
+/** A part of Strip and its edit; each part redraws alone. */
 export function useStrip<K extends keyof Strip>(
   key: K,
 ): [Strip[K], (next: (part: Strip[K]) => Strip[K]) => void] {

@@ -26,7 +26,7 @@ const READY = (Object.keys(WAYS) as WayId[]).map((value) => ({
   label: WAYS[value].name,
 }));
 
-/** What a start does to this pack: speeds to lock-up, heat, and the steels over starts one after the other. */
+/** A simulated start of this pack: speeds to lock-up, heat, and the steels over repeated starts. */
 export function TakeoffPanel() {
   const job = useDeferredValue(useJob());
   const recorded = useAppSelector((state) => state.practice.hands);

@@ -12,7 +12,7 @@ export function startInWords(start: TakeoffResult, units: UnitChoice): string {
   return `Still slipping at the end: ${slipped}.`;
 }
 
-/** What judder a start would bring, and from what. */
+/** The expected judder of a start, with its causes. */
 export function judderInWords({ judder }: TakeoffResult): string {
   const { level, fed, growth, worst, reasons } = judder;
   if (level === 'none')

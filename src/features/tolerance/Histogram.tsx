@@ -12,7 +12,7 @@ import { Words } from '@/ui/Words';
 
 const HEIGHT = 120;
 
-/** Heights of the packs that were built, with the window's edges. */
+/** Heights of the simulated packs, with the limits. */
 export function Histogram({
   run,
   min,

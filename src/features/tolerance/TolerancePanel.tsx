@@ -18,10 +18,10 @@ import { flow } from '@/ui/flow';
 const PACKS = 1_000_000;
 const SEED = 1;
 
-/** How many packs of a batch of new plates fall in the window, worked out off the interface's thread. */
+/** The share of packs of new plates within the limits, calculated in a worker. */
 export function TolerancePanel() {
   const job = useDeferredValue(useJob());
-  // What was worked out belongs to that pack only.
+  // A result belongs to its own pack.
   const { run, start, stop } = useHeavy<ToleranceRun>(job.pack);
   return (
     <Panel title="Batch tolerance" summary="Share of new packs within the limits">

@@ -29,7 +29,7 @@ const SHOWN: readonly FigureId[] = [
 ];
 const HEAT: readonly FigureId[] = ['packMass', 'packInertia', 'startHeat', 'steelRise'];
 
-/** What the pack holds along the engine's curve, what each face has of it, and what a start costs in heat. */
+/** The torque reserve over the engine's curve, the share of each face, and the heat of a start. */
 export function TorqueTab() {
   const job = useJob();
   const { figures } = useEvaluation();
@@ -112,7 +112,7 @@ function ReserveChart({ model }: { readonly model: PackModel }) {
 /** Reserves beyond this say nothing more, and would press the rest of the curve flat. */
 const TOP = 4;
 
-/** What each face has of clamp and torque, the outermost first. */
+/** Clamp and torque of each face, outermost first. */
 function Faces({ faces }: { readonly faces: readonly FaceShare[] }) {
   const units = useUnits();
   const strata = useStrata();

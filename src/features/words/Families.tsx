@@ -15,7 +15,7 @@ import { SmallDrawing } from './SmallDrawing';
 import { Termed } from './Termed';
 import { flow } from '@/ui/flow';
 
-/** How the families work and how to tell them apart. */
+/** How the clutch types work and how to recognise them. */
 export function Families() {
   const ruled = useRuled();
   const wide = useWide();

@@ -10,7 +10,7 @@ interface Props {
   readonly width?: number;
 }
 
-/** A small drawing that goes with a word. */
+/** A small drawing for a term. */
 export function SmallDrawing({ id, width = FIELD.width }: Props) {
   const strata = useStrata();
   const { label, parts } = DRAWINGS[id];

@@ -8,11 +8,11 @@ import { openWord } from './opened';
 
 interface Props extends Omit<ComponentProps<typeof Words>, 'children'> {
   readonly children: string;
-  /** The Tab key passes over its words: it goes from field to field, and labels are not on its way. */
+  /** Tab skips terms: it moves from field to field, and labels are not on its way. */
   readonly passedOver?: boolean;
 }
 
-/** A text in which the words of the glossary can be asked for. */
+/** A text with glossary terms that can be opened. */
 export function Termed({ children, passedOver = false, ...rest }: Props) {
   const pieces = termsIn(children);
   return (

@@ -12,7 +12,7 @@ import { SmallDrawing } from './SmallDrawing';
 import { Termed } from './Termed';
 import { flow } from '@/ui/flow';
 
-/** Shows the word that was asked for over whatever screen there is. */
+/** Shows the opened term over any screen. */
 export function WordHost({ children }: { readonly children: ReactNode }) {
   const opened = useOpenedWord();
   const close = () => openWord(undefined);
@@ -33,7 +33,7 @@ export function WordHost({ children }: { readonly children: ReactNode }) {
   );
 }
 
-/** What a word means, with its drawing and the words that belong to it. */
+/** Meaning of a term, with its drawing and related terms. */
 export function Word({ id }: { readonly id: TermId }) {
   const { text, drawing, see = [] } = GLOSSARY[id];
   return (

@@ -23,12 +23,12 @@ export interface DrawingPart {
 }
 
 export interface Drawing {
-  /** What it shows, in words. */
+  /** Description of the drawing. */
   readonly label: string;
   readonly parts: readonly DrawingPart[];
 }
 
-/** Every drawing stands in a field of this size. */
+/** Size of every drawing. */
 export const FIELD = { width: 160, height: 100 } as const;
 
 const fill = (tone: Tone, d: string): DrawingPart => ({ tone, d });

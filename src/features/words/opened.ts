@@ -2,7 +2,7 @@ import { useSyncExternalStore } from 'react';
 
 import type { TermId } from '@/core/words/glossary';
 
-/** Which word is explained just now; it lies over whatever screen there is, so it belongs to none. */
+/** The opened term; shown over any screen, so it belongs to none. */
 let opened: TermId | undefined;
 const listeners = new Set<() => void>();
 

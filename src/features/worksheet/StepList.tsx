@@ -36,7 +36,7 @@ import { flow } from '@/ui/flow';
 interface Props {
   readonly stage: WorkStage;
   readonly title: string;
-  /** What stands at a line besides its words. */
+  /** Tool shown at a step. */
   readonly tool: (line: SheetLine) => ReactNode;
   /** Called with the plate that comes next, so that the section shows it. */
   readonly onPlate?: (plateId: string) => void;
@@ -47,7 +47,7 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
   const job = useJob();
   const change = useEditJob();
   const [editing, setEditing] = useState(false);
-  // Who works is asked once, and stays a line until the sheet is changed.
+  // The worker's name is asked once, then a line until the checklist is edited.
   const [named] = useState(job.work.by.trim() === '');
   const steps = stepsOf(job, stage);
   const needed = steps.filter(isNeeded);
@@ -57,7 +57,7 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
     sections.find((s) => s.steps.some(isOpen))?.name ??
     sections.find((s) => s.steps.some(isUnwritten))?.name ??
     '';
-  // The section that the work has come to opens by itself; what is open shuts only by hand, never under it.
+  // The current section opens automatically; an open one closes only by hand.
   const [opened, setOpened] = useState<Readonly<Record<string, boolean>>>({ [current]: true });
   if (opened[current] === undefined) setOpened({ ...opened, [current]: true });
   const sent = useSentTo(sections);
@@ -143,8 +143,8 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
 }
 
 /**
- * The section that holds the step to which somebody was sent, by the address of the page; that step comes into sight.
- * @returns its name, nothing where nobody was sent anywhere
+ * The section with the step given in the address, which is scrolled into view.
+ * @returns its name, undefined without one
  */
 function useSentTo(sections: readonly StepSection[]): string | undefined {
   const { step: wanted } = useLocalSearchParams<{ step?: string }>();
@@ -160,10 +160,10 @@ function useSentTo(sections: readonly StepSection[]): string | undefined {
   return section?.name;
 }
 
-/** What the bench can do without counts only once it is done. */
+/** Optional steps count only once done. */
 const isNeeded = (step: SheetStep): boolean => !step.line.optional || step.state !== 'open';
 
-/** Ticked without what it is there to read or count. */
+/** Ticked without the required reading or count. */
 const isUnwritten = ({ line, state }: SheetStep): boolean =>
   line.unread === true && state === 'done';
 

@@ -28,13 +28,13 @@ interface Props {
   readonly tool: ReactNode;
 }
 
-/** One step: its box, what is recorded at it, and why the sheet does it so where schools differ. */
+/** One step: its box, its records, and the reason for the method where methods differ. */
 export function StepRow({ step, stage, onToggle, tool }: Props) {
   const ruled = useRuled();
   const { line, record, state } = step;
   const [open, setOpen] = useState(false);
   const done = state === 'done' || state === 'failed';
-  // Ticked without what it is there to read: the place to write it stays, and does not shut under the hand.
+  // Ticked without the required reading: its field stays open.
   const unread = done && line.unread === true;
   const [writing, setWriting] = useState(unread);
   if (unread && !writing) setWriting(true);
@@ -140,7 +140,7 @@ function Outcome({ step: { line } }: { readonly step: SheetStep }) {
   );
 }
 
-/** Why the sheet does it so, what was done otherwise, a note, and why it was left out. */
+/** Reason of the method, deviation, note, and reason to skip. */
 function More({ step, stage }: { readonly step: SheetStep; readonly stage: WorkStage }) {
   const change = useEditJob();
   const { line, record } = step;

@@ -11,7 +11,7 @@ interface Props {
   readonly children?: ReactNode;
 }
 
-/** What is measured at a step: its fields, and under them what they say. */
+/** The readings of a step: fields, with their results below. */
 export function ToolBox({ fields, children }: Props) {
   return (
     <View style={styles.padded}>

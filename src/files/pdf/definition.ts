@@ -189,7 +189,7 @@ export function pdfDefinition(
       producer: 'Under Ridge',
       creationDate: made,
     },
-    // A heading goes with what it heads.
+    // A heading stays with its content.
     pageBreakBefore: (node, nodes) =>
       node.headlineLevel === 1 && nodes.getFollowingNodesOnPage().length === 0,
     defaultStyle: { font: TEXT_FACE, fontSize: SIZE, color: C.ink, lineHeight: 1.15 },
@@ -320,7 +320,7 @@ function marked(rows: readonly MarkedRow[]): Content {
       dontBreakRows: true,
       widths: [12, 46, '*'],
       body: rows.map(({ sign, word, body }) => [
-        // pdfmake writes into what it is given, so every row has shapes of its own.
+        // pdfmake modifies its input, so every row has its own shapes.
         { canvas: sign.map((shape) => structuredClone(shape)) },
         { text: word, color: C.soft },
         body,

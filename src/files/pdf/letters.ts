@@ -5,15 +5,15 @@ import type { Paper } from '@/core/paper/paper';
 import coverage from './coverage.json';
 
 /*
- * The faces of a sheet have Latin letters. Cyrillic, Greek, arrows and signs come from two more; what none of them has is
- * printed as a box, and told before anybody prints.
+ * The sheet's fonts have Latin letters. Cyrillic, Greek, arrows and symbols come from two more; characters in none of them are
+ * printed as a box and reported before printing.
  */
 
 /** Faces by the names under which they are given to the PDF. */
 export const LETTERS_FACE = 'Letters';
 export const SIGNS_FACE = 'Signs';
 
-/** Stands for a letter that can't be printed. */
+/** Replaces an unprintable character. */
 export const UNPRINTABLE = '□';
 
 type Ranges = readonly (readonly number[])[];
@@ -29,7 +29,7 @@ interface Run {
   readonly font?: Exclude<Face, undefined> | undefined;
 }
 
-/** What has no shape of its own: line ends, variation selectors, marks of direction. */
+/** Characters without a shape: line ends, variation selectors, direction marks. */
 const SHAPELESS = /[\p{Cc}\p{Cf}\uFE00-\uFE0F]/u;
 
 /** The face that has a letter; null when none has. */
@@ -40,7 +40,7 @@ function faceOf(letter: string): Face | null {
   return has(coverage.signs, code) ? SIGNS_FACE : null;
 }
 
-/** Composed, so that é is one letter, and without what has no shape. */
+/** Composed, so that é is one character, and without shapeless ones. */
 const lettersOf = (text: string): readonly string[] =>
   [...text.normalize('NFC')].filter((letter) => letter === '\n' || !SHAPELESS.test(letter));
 
@@ -52,7 +52,7 @@ export function runsOf(text: string): readonly Run[] {
     const font = face === null ? SIGNS_FACE : face;
     const shape = face === null ? UNPRINTABLE : letter;
     const last = runs.at(-1);
-    // A space goes with what is before it.
+    // A space belongs to the text before it.
     if (last && (last.font === font || shape === ' ')) last.text += shape;
     else runs.push(font ? { text: shape, font } : { text: shape });
   }
@@ -67,7 +67,7 @@ export function withFaces<T extends Content>(content: T): T {
   return mapped(content) as T;
 }
 
-/** Parts of a sheet that hold text; all others are numbers, colours and shapes. */
+/** Keys of a sheet that hold text; all others are numbers, colours and shapes. */
 const HOLDERS = new Set(['text', 'stack', 'columns', 'ul', 'table', 'body']);
 
 function mapped(node: unknown): unknown {
@@ -85,7 +85,7 @@ function mapped(node: unknown): unknown {
 
 const textOf = (text: string) => (isPlain(text) ? text : runsOf(text));
 
-/** A drawing with its letters in faces that have them; what is not text in it is plain. */
+/** A drawing with its text in fonts that have its characters. */
 function svgWithFaces(svg: string): string {
   return runsOf(svg)
     .map(({ text, font }) => (font ? `<tspan font-family="${font}">${text}</tspan>` : text))

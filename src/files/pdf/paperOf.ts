@@ -19,9 +19,9 @@ export interface PdfRequest {
   readonly kind: SheetKind;
   readonly pageSize: PageSize;
   readonly units: UnitChoice;
-  /** Fields that hold text which is no value yet. */
+  /** Fields with draft text. */
   readonly unfinished: readonly FieldPath[];
-  /** A signed revision to print in place of the job as it stands. */
+  /** A signed revision to print instead of the current job. */
   readonly revision?: Revision;
 }
 

@@ -24,7 +24,7 @@ import { BUILD, OVERRIDES, PROVE, WORK } from './work';
 export const FORMAT = 'under-ridge-job';
 export const VERSION = 1;
 
-/** A job without its signatures: what a signature covers. */
+/** A job without its signatures: the signed content. */
 const RECORD = {
   id: ID.required(),
   number: text(MAX_NAME).required(),
@@ -112,13 +112,13 @@ const JOB = Joi.object({
   visits: Joi.array().items(VISIT).max(MAX_VISITS).default([]),
 });
 
-/** The whole file: what it is, its version, the job, and what was typed but not yet a value. */
+/** The whole file: format, version, job, and drafts. */
 export const JOB_FILE = Joi.object({
   format: Joi.string().valid(FORMAT).required(),
   version: Joi.number().integer().valid(VERSION).required(),
   exportedAt: TIME.required(),
   job: JOB.required(),
-  /** Field path to the text in it that is no value yet; nothing typed is lost. */
+  /** Drafts by field path; nothing typed is lost. */
   unfinished: Joi.object()
     .pattern(/^[A-Za-z0-9_.-]{1,200}$/, Joi.string().max(400))
     .max(400),

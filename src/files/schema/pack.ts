@@ -97,7 +97,7 @@ const FITTINGS = CLUTCH_KINDS.flatMap(({ id, choice }) => {
       ];
 });
 
-/** What makes up a pack and how it is pressed and released: of the job, and of each variant put aside. */
+/** The parts of a pack, its springs and its release: of the job, and of each variant. */
 export const PACK_PARTS = {
   pack: Joi.object({
     kinds: list(KIND, MAX_KINDS),

@@ -6,7 +6,7 @@ import { isWithin } from '@/core/errors';
 import type { FieldPattern } from '@/core/job/fieldPath';
 import { FIELDS } from '@/core/job/fields';
 
-/* What the parts of the schema are made of. Ranges of numbers come from FIELDS, so that a file takes exactly what the fields take. */
+/* Building blocks of the schema. Number ranges come from FIELDS, so that files and fields accept the same. */
 
 export const ID = Joi.string().pattern(/^[A-Za-z0-9_-]{1,64}$/);
 const DATE_PATTERN = /^\d{4}-\d{2}-\d{2}$/;
@@ -30,7 +30,7 @@ const SOURCE = Joi.object({
   note: text(400),
 });
 
-/** Numbers too small to be any measure: arithmetic with them is no longer exact. */
+/** Denormal numbers: arithmetic with them is not exact. */
 const SMALLEST = 1e-300;
 const isDenormal = (value: number): boolean => value !== 0 && Math.abs(value) < SMALLEST;
 const notDenormal: Joi.CustomValidator<number> = (value, helpers) =>
@@ -45,7 +45,7 @@ function bounded({ above, min, below, max, integer }: Bounds): Joi.NumberSchema 
   return integer ? number.integer() : number;
 }
 
-/** A range goes from the lesser value to the greater. */
+/** A range from the smaller to the larger value. */
 const forwards: Joi.CustomValidator<{ low: number; high: number }> = (range, helpers) =>
   range.low < range.high ? range : helpers.error('any.invalid');
 
@@ -62,8 +62,8 @@ export function entryOf(pattern: FieldPattern): Joi.ObjectSchema {
 }
 
 /**
- * Joi's hook for answers known beforehand: what is plainly good passes at once, everything else is looked at in full. Most
- * of a file is entries, and this makes a workshop of years readable in seconds.
+ * Joi's fast path: plainly valid entries pass at once, all others are validated in full. Entries are most of a file, and this
+ * makes a large workshop readable in seconds.
  */
 function known(good: (value: unknown) => boolean): {
   get: (value: unknown) => unknown;
@@ -75,7 +75,7 @@ function known(good: (value: unknown) => boolean): {
   };
 }
 
-/** Whether a value passes the schema of entries as it stands; never true for one that would not. */
+/** Whether a value is surely a valid entry; never true for an invalid one. */
 function isEntry(value: unknown, bounds: Bounds): boolean {
   // Entries are nowhere required: most of them are absent from most jobs.
   if (value === undefined) return true;

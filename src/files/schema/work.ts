@@ -5,9 +5,9 @@ import { FASTENER_ROLES, LOCKS, PROVE_TESTS } from '@/core/job/work';
 
 import { entriesUnder, ID, list, text, TIME } from './parts';
 
-/* What was done, built and proved, and the reasons to sign over. */
+/* Steps, build and prove records, and reasons for signing. */
 
-/** Key of a line of a worksheet; reserved names are refused before the schema is asked. */
+/** Key of a checklist line; reserved names are refused before validation. */
 export const STEP_KEY = /^[A-Za-z0-9:_-]{1,160}$/;
 
 const WORKSHEET = Joi.object({

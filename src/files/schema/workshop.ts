@@ -13,7 +13,7 @@ import { STEP_KEY } from './work';
 /* The schema of a workshop file: all jobs, the shelf, the shop's own sheets and limits. Jobs in it are whole job files. */
 
 export const WORKSHOP_FORMAT = 'under-ridge-workshop';
-/** 2: limits library; scrap, wanted stock and more about each plate of the shelf. */
+/** Version 2: limits library; scrap, minimum stock and more data of shelf plates. */
 export const WORKSHOP_VERSION = 2;
 
 const SORT = Joi.string().valid('steel', 'disc');
@@ -71,7 +71,7 @@ const SHELF = Joi.object({
   gauges: list(Joi.string().valid(...Object.keys(GAUGE_SETS)), 20),
 });
 
-/** A limit of the library; what its value may be is looked at by its field once the frame is read. */
+/** A value of a spec sheet; its range is checked against its field after the frame. */
 const LIMIT = Joi.object({
   id: ID.required(),
   pattern: Joi.string()

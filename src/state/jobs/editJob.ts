@@ -21,7 +21,7 @@ export interface EditOptions {
 type GetJobs = () => { readonly jobs: JobsState };
 
 /**
- * Changes a job, which is done in no other way. A signed job keeps what was signed.
+ * Changes a job; the only way to do so. A signed job keeps its signed content.
  * @param change gets the job as it is now; the same job back means that nothing changed
  */
 export const editJob =

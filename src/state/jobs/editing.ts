@@ -9,8 +9,8 @@ import type { Job } from '@/core/job/types';
 import type { Draft, Drafts, JobsState, Moment } from './jobsState';
 
 /*
- * The one place where a job changes: it keeps signed jobs as they were signed and lists within what a file takes, stamps the
- * time and remembers steps for undo. It works on plain records, since Immer would walk through every value of a job.
+ * The one place where a job changes: protects signed jobs and list limits, stamps the time and records undo steps. It works on
+ * plain records, since Immer would walk through every value of a job.
  */
 
 interface Edit {
@@ -18,7 +18,7 @@ interface Edit {
   readonly job: Job;
   /** Text field that is typed into: typing on in it is one step of undo. */
   readonly typing?: string | undefined;
-  /** Text of a field that is no value, or nothing once it is one. */
+  /** Draft text of a field, or undefined once it is a value. */
   readonly draft?: { readonly path: FieldPath; readonly draft: Draft | undefined } | undefined;
 }
 
@@ -100,7 +100,7 @@ function remembered(
   typing: string | undefined,
 ): JobsState['history'] {
   if (history?.jobId !== is.job.id) return history;
-  // A signature can't be undone: what went before it is behind it.
+  // A signature can't be undone, nor any edit before it.
   if (is.job.signOff.revisions.length > was.job.signOff.revisions.length)
     return { jobId: history.jobId, past: [], future: [] };
   const goesOn = typing !== undefined && typing === history.typing;
@@ -115,7 +115,7 @@ function remembered(
 const opened = (state: JobsState, jobId: string): JobsState =>
   state.history?.jobId === jobId ? state : { ...state, history: { jobId, past: [], future: [] } };
 
-/** What changed the open job without an edit, such as another tab, is not undone here. */
+/** Changes from another tab are not undone here. */
 function withoutForeign(before: JobsState, after: JobsState): JobsState {
   const id = after.history?.jobId;
   if (id === undefined || before.entities[id] === undefined) return after;

@@ -7,10 +7,10 @@ import type { Job } from '@/core/job/types';
 
 import { useJob } from './useJob';
 
-/** The evaluation of a job record; worked out once for each version of it. */
+/** The evaluation of a job record, calculated once per version. */
 export const evaluationOf = weakMapMemoize(evaluated);
 
-/** A record that the core can't take leaves its figures out, and its entries open to be mended. */
+/** A record that the core can't evaluate has no figures, but its entries can be changed. */
 function evaluated(job: Job): Evaluation {
   try {
     return evaluate(job);

@@ -36,7 +36,7 @@ const jobsSlice = createSlice({
         );
       },
     },
-    /** A job for the machine of another, or a copy of it. */
+    /** A job for the same machine, or a copy. */
     jobDerived: {
       prepare: (payload: { id: string; fromId: string; how: 'machine' | 'copy' }) =>
         stamped(payload),
@@ -61,7 +61,7 @@ const jobsSlice = createSlice({
       adapter.setOne(state, job);
       state.drafts = { ...state.drafts, [job.id]: payload.drafts };
     },
-    /** A job as another tab has stored it; what was edited here meanwhile stays beside it. */
+    /** A job as stored by another tab; edits made here meanwhile are kept beside it. */
     jobSynced: {
       prepare: (payload: { job: Job; edited?: Job; newId: string }) => stamped(payload),
       reducer(

@@ -5,9 +5,9 @@ import type { JobRow } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
 import type { UnitChoice } from '@/core/units/quantity';
 
-/* The state of all jobs, and how one record in it is changed; what the reducers of the slice share. */
+/* The state of all jobs, and the change of one record; shared by the slice's reducers. */
 
-/** Text in a field that is no value yet, with the units that were shown when it was typed. */
+/** Draft text of a field, with the units shown while typing. */
 export interface Draft {
   readonly text: string;
   readonly units: UnitChoice;
@@ -30,7 +30,7 @@ export interface History {
   readonly jobId: string;
   readonly past: readonly Moment[];
   readonly future: readonly Moment[];
-  /** The edit last made, where typing on goes into the same step: its field, or nothing. */
+  /** The last edit, to merge further typing into the same undo step: its field, if any. */
   readonly typing?: string | undefined;
 }
 
@@ -44,7 +44,7 @@ export const initialState = adapter.getInitialState({
   /** The job that somebody waits for: it is read next. */
   wantedId: undefined as string | undefined,
   drafts: {} as Readonly<Record<string, Drafts>>,
-  /** The job last deleted, kept for undo until the next one goes. */
+  /** The last deleted job, kept for undo. */
   removed: undefined as Removed | undefined,
   /** The job last put in the archive, for undo. */
   archivedId: undefined as string | undefined,

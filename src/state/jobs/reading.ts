@@ -32,7 +32,7 @@ type Reduce = (state: JobsState | undefined, action: UnknownAction) => JobsState
 const byId = <T extends { readonly id: string }>(items: readonly T[]): Record<string, T> =>
   Object.fromEntries(items.map((item) => [item.id, item]));
 
-/** The reducer of jobs with what is read from the records. */
+/** The jobs reducer for records read from storage. */
 export function readingFirst(reduce: Reduce): Reduce {
   return (before, action) => {
     const state = before ?? reduce(before, { type: 'jobs/nothing' });

@@ -10,10 +10,10 @@ interface WithJobs {
   readonly jobs: JobsState;
 }
 
-/** The row of a job record, made once for each version of it. */
+/** The row of a job record, made once per version. */
 export const rowFor = weakMapMemoize(rowOf);
 
-/** The row of a job record with what was found of its pack, as it is stored. */
+/** The stored row of a job record, with its verdict. */
 export const rowWith = weakMapMemoize((job: Job, verdict: RowVerdict): JobRow => ({
   ...rowFor(job),
   verdict,

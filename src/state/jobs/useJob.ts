@@ -5,12 +5,12 @@ import { useAppSelector } from '@/state/store';
 
 import type { Drafts } from './jobsSlice';
 
-/** The identifier of the job on screen, for all that stands below its screen. */
+/** The identifier of the job on screen. */
 export const JobContext = createContext<string>('');
 
 export const useJobId = (): string => useContext(JobContext);
 
-/** The job on screen. Its screen shows nothing of this while there is no such job. */
+/** The job on screen. Its screen is only rendered while it exists. */
 export function useJob(): Job {
   const id = useJobId();
   const job = useAppSelector((state) => state.jobs.entities[id]);
@@ -18,7 +18,7 @@ export function useJob(): Job {
   return job;
 }
 
-/** One part of the job on screen, for what need not be drawn again when the rest changes. */
+/** One part of the job on screen, to avoid redrawing for other changes. */
 export function useJobPart<T>(part: (job: Job) => T): T {
   const id = useJobId();
   return useAppSelector((state) => {

@@ -7,7 +7,7 @@ import { whenIdle } from '@/storage/whenIdle';
 
 import { evaluationOf } from './evaluations';
 
-/** The verdict on a job of a list: what its row last said, and what the core says once the list has been drawn. */
+/** The verdict on a job of a list: the stored one first, then the core's after the list is drawn. */
 export function useVerdict(row: JobRow): RowVerdict | undefined {
   const dispatch = useAppDispatch();
   const job = useAppSelector((state) => state.jobs.entities[row.id]);

@@ -8,7 +8,7 @@ import type { Clash } from './clashes';
 /** Fields that are named; a hand in each of two tabs changes one. */
 const MOST_FIELDS = 3;
 
-/** What both tabs are told when they changed the same thing at the same moment. */
+/** The message to both tabs after simultaneous changes. */
 export function clashWords(clash: Clash, units: UnitChoice): string {
   if (clash.kind === 'value')
     return `${clash.where} was changed in two tabs at the same time. ${clash.kept} kept; ${clash.replaced} replaced. Check it.`;

@@ -1,7 +1,7 @@
 import type { Entry } from '@/core/job/types';
 import type { FieldPath } from '@/core/job/fieldPath';
 
-/* What two tabs changed at the same moment, as both are told of it. */
+/* Simultaneous changes of two tabs, reported to both. */
 
 /** A job was changed in both tabs: one of them has its values in a copy. */
 export interface JobClash {

@@ -10,8 +10,8 @@ import { isPlainRecord, storedJob } from './storedJob';
 import { threeWay } from '@/storage/threeWay';
 
 /*
- * A page that is left may not wait for its database. What was not stored yet goes into the browser's local storage, which
- * is written before the page is gone, and from there into the records at the next opening.
+ * Saving when a page closes: its database can't be awaited, so unsaved records go to local storage synchronously, and into the
+ * records at the next opening.
  */
 
 interface Left {
@@ -36,7 +36,7 @@ function local(): Storage | undefined {
 
 const prefixOf = (workshop: string): string => `${workshop}-left-`;
 
-/** What one page leaves behind when it goes. */
+/** Data left by a closed page. */
 export class Leaving {
   private readonly key: string;
   private left = false;
@@ -46,7 +46,7 @@ export class Leaving {
   }
 
   /**
-   * Puts down what is not stored.
+   * Writes unsaved records to local storage.
    * @param changed records as they should be
    * @param gone records that should be taken away
    * @param written records as this page last read or wrote them
@@ -79,7 +79,7 @@ export class Leaving {
   }
 }
 
-/** What pages left behind is stored; a job that was changed since is kept beside, as a copy. */
+/** Stores the data left by closed pages; a job changed since then is kept as a copy. */
 export async function storeLeft(
   workshop: string,
   records: RecordStore,

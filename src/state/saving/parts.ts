@@ -96,11 +96,11 @@ const isPulls = (value: unknown): value is PullsByJob =>
   isPlainRecord(value) &&
   Object.values(value).every((pulls) => Array.isArray(pulls) && pulls.every(isPull));
 
-/** What of the workshop is one record each, besides the jobs. */
+/** Parts of the workshop stored as one record each, besides the jobs. */
 interface StoredPart {
   readonly key: string;
   readonly of: (state: RootState) => unknown;
-  /** Puts a record into the store; says whether it was such a record. */
+  /** Loads a record into the store; returns whether it was such a record. */
   readonly take: (dispatch: AppStore['dispatch'], value: unknown) => boolean;
 }
 

@@ -21,14 +21,14 @@ const AT_ONCE = 10;
 /** Jobs that are put into the store at once: whatever shows all jobs is drawn again at each. */
 const PUT_AT_ONCE = 250;
 
-/** Jobs, those of which there is no record that can be read by their identifiers, and what was the matter with any. */
+/** Read jobs, ids without a readable record, and damage found. */
 export interface Found {
   readonly jobs: readonly Job[];
   readonly missing: readonly string[];
   readonly damaged: readonly Damage[];
 }
 
-/** Reads jobs; a record that is no job, whole as it may be, is set aside. */
+/** Reads jobs; a record that is not a job is moved to the damaged records. */
 async function fetchJobs(records: RecordStore, ids: readonly string[]): Promise<Found> {
   const { records: found, damaged } = await records.read(ids.map((id) => JOB_KEY + id));
   const read = new Map(ids.map((id) => [id, storedJob(found.get(JOB_KEY + id))] as const));
@@ -83,7 +83,7 @@ export async function firstJobs(
 }
 
 /**
- * Reads the jobs that are still unread into the store, the one that somebody waits for first.
+ * Reads the remaining jobs into the store, requested ones first.
  * @param put called with what was read, to put it into the store
  */
 export async function readUnread(
@@ -96,7 +96,7 @@ export async function readUnread(
     return wantedId === undefined ? undefined : unread[wantedId];
   };
   await whenIdle(wanted() ? 0 : AT_LATEST_MS);
-  // As they stand, which is newest first.
+  // In the present order, newest first.
   const rows = Object.values(store.getState().jobs.unread);
   let read = NOTHING;
   for (let i = 0; i < rows.length; i += AT_ONCE) {

@@ -23,7 +23,7 @@ function recordOf(id: string): string {
 export class RowRecords {
   private last: ReadonlyMap<string, readonly JobRow[]> = new Map();
 
-  /** Begins with what is stored; rows that are no rows are left out, and their jobs are read at once instead. */
+  /** Starts from stored rows; invalid rows are left out, and their jobs are read at once. */
   begin(found: ReadonlyMap<string, unknown>): readonly JobRow[] {
     this.last = new Map(
       [...found]

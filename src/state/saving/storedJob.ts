@@ -21,7 +21,7 @@ export function isPlainRecord(value: unknown): value is Record<string, unknown> 
   return typeof value === 'object' && value !== null && !Array.isArray(value);
 }
 
-/** Texts of a job's fields that are no values yet. */
+/** Draft texts of a job's fields. */
 export const isDrafts = (value: unknown): value is Drafts =>
   isPlainRecord(value) &&
   Object.values(value).every(

@@ -1,12 +1,12 @@
 import type { Clash } from './clashes';
 
-/* What one tab has stored, told to the other tabs on the same workshop: they read it themselves. */
+/* Notifies other tabs of the same workshop about stored records, which they read themselves. */
 
-/** What one tab tells the others. */
+/** Message of one tab to the others. */
 export interface Told {
-  /** Keys of what it has stored or taken away. */
+  /** Keys of stored or deleted records. */
   readonly keys: readonly string[];
-  /** What it found changed in both. */
+  /** Conflicts found. */
   readonly clashes: readonly Clash[];
 }
 

@@ -16,8 +16,8 @@ import { isDrafts, isPlainRecord, storedJob } from './storedJob';
 import { threeWay } from '@/storage/threeWay';
 
 /**
- * Takes over what another tab has stored. A job that was edited here and is not stored yet stays, as a job of its own
- * beside the other's; of everything else both changes are kept.
+ * Adopts records stored by another tab. A job with unsaved edits here is kept beside the other's; of all other records both
+ * changes are merged.
  * @param keys that the other tab has written or taken away
  * @param theirs what stands in them now; one that is not there was taken away
  * @param written what this tab last read or wrote; brought up to what is stored now
@@ -48,7 +48,7 @@ export function takeOver(
         taken.push(key);
       } else if (value === undefined) {
         if (asStored(key)) store.dispatch(jobActions.jobGone(id));
-        // One that was edited here meanwhile is stored anew.
+        // A job edited here meanwhile is saved again.
         written.delete(key);
       }
     } else if (key.startsWith(DRAFTS_KEY)) {
@@ -75,7 +75,7 @@ export function takeOver(
       else written.set(key, value);
     }
   }
-  // As it stands in the store now, so that it counts as stored.
+  // Marked as stored in its present state.
   const now = contentsNow();
   for (const key of taken) setOrDelete(written, key, now.get(key));
   return clashes;
@@ -100,7 +100,7 @@ function jobClash(job: Job, edited: Job, copyId: string): Clash {
   };
 }
 
-/** Only items of the shelf and the library are told of: which theme is shown is seen. */
+/** Only shelf and library conflicts are reported: a changed theme is visible. */
 function valueClash(path: readonly unknown[], kept: unknown, replaced: unknown): readonly Clash[] {
   const item = path.findLast(isPlainRecord);
   const field = path.at(-1);

@@ -32,26 +32,26 @@ import { takeOver } from './takeOver';
 
 /** Typing rests this long before it is written; well under the second within which all must be stored. */
 const REST_MS = 250;
-/** After a write that did not succeed, the next follows by itself. */
+/** After a failed write the next follows automatically. */
 const AGAIN_MS = 5000;
 /** Other tabs can't be faster than this for ever. */
 const TRIES = 5;
 
-/** What a workshop begins with. */
+/** Initial content of a workshop. */
 export interface FirstWorkshop {
   readonly jobs: readonly Job[];
   readonly shelf: Stock;
   readonly library: readonly LimitSheet[];
-  /** What the core says of the packs, by the job, where that is known: the list shows it at once. */
+  /** Known verdicts by job, so that the list shows them at once. */
   readonly verdicts?: Readonly<Record<string, RowVerdict>>;
 }
 
-/** Writes at once what is still waiting. */
+/** Writes pending changes at once. */
 export type Flush = () => Promise<void>;
 
 /**
- * Fills the store from the records, on the first visit with the demo workshop when there is one, and from then on
- * writes every change. Where the records can't be read nothing is ever written over them, and work goes on in memory.
+ * Loads the store from the records, on the first visit with the demo workshop if there is one, and then saves every change.
+ * Unreadable storage is never overwritten; work continues in memory.
  * @param atFirst jobs that are read before anything shows; the others follow
  * @param name of the workshop
  * @returns a function that writes at once what is still waiting
@@ -120,7 +120,7 @@ async function open(
   return true;
 }
 
-/** Fills the store with what a workshop begins with. */
+/** Fills the store with the initial content. */
 export function begin(
   store: AppStore,
   { jobs, shelf, library, verdicts = {} }: FirstWorkshop,
@@ -134,19 +134,19 @@ export function begin(
   store.dispatch(backupActions.backupLoaded({ since: new Date().toISOString(), made: false }));
 }
 
-/** Writes what changes in the store, and takes over what other tabs write. */
+/** Saves changes of the store, and adopts changes of other tabs. */
 class Keeper {
-  /** What is known to be stored, by reference. */
+  /** Stored values, by reference. */
   private readonly written = new Map<string, unknown>();
   private timer: ReturnType<typeof setTimeout> | undefined;
-  /** One thing at a time: a write, or what another tab wrote. */
+  /** One task at a time: a write, or adopting another tab's changes. */
   private queue: Promise<void> = Promise.resolve();
   /** Those that wait or are under way. */
   private queued = 0;
   private reading = false;
-  /** What the other tab is still to be told of. */
+  /** Messages not yet sent to other tabs. */
   private clashes: readonly Clash[] = [];
-  /** Records of a newer version lie here: nothing is written any more, and work goes on in memory. */
+  /** Records of a newer version exist: nothing is written, and work continues in memory. */
   private shut = false;
 
   constructor(
@@ -180,7 +180,7 @@ class Keeper {
     if (stored) void this.readRest();
   }
 
-  /** The browser asks before a page goes with anything unsaved; whatever the answer, it is not lost. */
+  /** The browser asks before closing a page with unsaved changes; either way they are kept. */
   private watchLeaving(): void {
     if (typeof window === 'undefined') return;
     window.addEventListener('beforeunload', (event) => {
@@ -198,7 +198,7 @@ class Keeper {
     });
   }
 
-  /** What should be stored and is not, if anything. */
+  /** Unsaved records, if any. */
   private unsaved() {
     if (this.shut) return undefined;
     const now = this.contents();
@@ -218,7 +218,7 @@ class Keeper {
     this.timer ??= setTimeout(() => void this.flush(), REST_MS);
   }
 
-  /** @param heard what another tab said that it has stored, to be taken over first */
+  /** @param heard keys stored by another tab, to adopt first */
   private async write(heard: readonly string[] = []): Promise<void> {
     if (this.shut) return;
     try {
@@ -235,7 +235,7 @@ class Keeper {
     }
   }
 
-  /** @returns what another tab has written meanwhile; when it has, nothing was written here */
+  /** @returns keys another tab wrote meanwhile; in that case nothing was written here */
   private async writeOnce(): Promise<readonly string[]> {
     const { written } = this;
     const unsaved = this.unsaved();
@@ -252,7 +252,7 @@ class Keeper {
     return [];
   }
 
-  /** Takes over what another tab has stored. */
+  /** Adopts changes stored by another tab. */
   private async takeIn(keys: readonly string[]): Promise<void> {
     const { records } = await this.records.read(keys);
     this.asRead(() => {
@@ -263,7 +263,7 @@ class Keeper {
     });
   }
 
-  /** What is put into the store meanwhile comes out of the records and needs no writing. */
+  /** Values loaded from records need no writing. */
   private asRead(put: () => void): void {
     this.reading = true;
     try {
@@ -273,7 +273,7 @@ class Keeper {
     }
   }
 
-  /** Reads what is left, and then takes out photographs that no job names. */
+  /** Reads the remaining jobs, then deletes photographs that no job names. */
   private async readRest(): Promise<void> {
     const { store, written } = this;
     try {
@@ -284,9 +284,9 @@ class Keeper {
           if (!written.has(JOB_KEY + id)) written.set(JOB_KEY + id, entities[id]);
         if (found.damaged.length > 0) store.dispatch(damageFound(found.damaged));
       });
-      // A job that was set aside names photographs as well.
+      // Damaged jobs name photographs too.
       if ((await this.records.aside()).length === 0)
-        // One tab at a time, so that none takes out what another has just found.
+        // One tab at a time, so that no tab deletes a photograph another has just added.
         await withLock('under-ridge-pictures', async () =>
           rememberAlone(
             await pictures.keepOnly(picturesNamed(store.getState()), rememberedAlone(), new Date()),
@@ -301,7 +301,7 @@ class Keeper {
     this.shut ||= error instanceof NewerRecords;
     this.say({ ...describeFailure(error), status: this.shut ? 'memory' : 'failed' });
     if (!this.shut) return;
-    // What can't be read by this version is not waited for.
+    // Records of a newer version are not awaited.
     const missing = Object.keys(this.store.getState().jobs.unread);
     this.asRead(() => this.store.dispatch(jobActions.jobsRead({ jobs: [], missing })));
   }
@@ -321,7 +321,7 @@ class Keeper {
   }
 
   /**
-   * What was typed while something was written is waiting for its own turn, or for the queue: then not all is stored.
+   * Entries typed during a write wait for the next one: not all is saved yet.
    * @param own writes that say this of themselves
    */
   private sayHowItStands(own: 0 | 1): void {

@@ -3,7 +3,7 @@ import { hasPack, LAYOUTS } from '../../guide/layouts';
 import type { ClutchKind } from '../kind';
 import { BELT_FAMILIES } from './words';
 
-/** What only plates, their springs and what opens them can have. */
+/** Causes that only plates, their springs and their release can have. */
 const OF_A_PACK: readonly CauseId[] = [
   'wornDiscs',
   'weakSprings',

@@ -6,7 +6,7 @@ import { gather, valueOf } from '../../evaluate/engine/term';
 import type { Newton, Rpm } from '../../units/quantity';
 
 /**
- * What the weights press with at the engine's peak torque.
+ * Centrifugal force of the weights at peak engine torque.
  * @example assistFigures(sheet), sheet.outcomes.has('assistClamp') // true
  */
 export function assistFigures(sheet: Sheet): void {

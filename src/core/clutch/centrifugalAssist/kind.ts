@@ -9,7 +9,7 @@ import { ASSIST_FIELDS } from './fields';
 import { ASSIST_OVER_SPEED, assistFigures } from './figures';
 import { ASSIST_FAMILIES, ASSIST_TERMS } from './words';
 
-/** What ramps for balls are made with, degrees. Design estimate. */
+/** Usual ramp angles for balls, degrees. Assumed values. */
 const RAMP = { least: 5, most: 80 } as const;
 const degrees = (value: number) => ({ value, quantity: 'angle' }) as const;
 

@@ -29,7 +29,7 @@ export const COIL_TESTS: Readonly<Record<string, TellingTest>> = {
 };
 
 /**
- * What the verdict on the ring says of its springs.
+ * Weights from the verdict on the spring ring.
  * @example weighRing({ id: 'ring', state: 'good', title: '', sentence: [], figures: [] })[0].tenths // -25
  */
 export const weighRing = ({ id, state, title }: Verdict): MeasuredWeight[] =>

@@ -28,7 +28,7 @@ interface GroupTerms {
   readonly coil: Term;
 }
 
-/** The springs in place, and what they clamp with. @param place works out their length in place */
+/** The fitted springs and their clamp. @param place calculates the fitted length */
 function fitted(sheet: Sheet, place: (sheet: Sheet) => void): void {
   const groups = groupTerms(sheet);
   const each = groups.map((g) => gather([g.count, g.rate], ([n = 0, k = 0]) => n * k));
@@ -52,7 +52,7 @@ function fitted(sheet: Sheet, place: (sheet: Sheet) => void): void {
   computeRing(sheet, groups);
 }
 
-/** Length of springs under bolts, from the seat that the bolts hold. */
+/** Fitted length of springs under bolts, from the seat held by the bolts. */
 function underBolts(sheet: Sheet): void {
   sheet.compute('installedLength', {
     label: 'Fitted spring length',
@@ -95,7 +95,7 @@ function terms(sheet: Sheet): readonly Term[] {
 }
 
 /**
- * Kinds of spring that are longer in place than free, so that they stand unpressed in their seats; by how much, mm.
+ * Spring types that are longer fitted than free, so that they are loose in their seats; by how much, mm.
  * @example unpressedGroups(sheet).length // 0
  */
 export function unpressedGroups(sheet: Sheet): readonly { readonly id: string; readonly by: Mm }[] {
@@ -118,7 +118,7 @@ function unpressed(sheet: Sheet): Sentence {
 }
 
 /**
- * Coil springs wherever they stand.
+ * Coil springs of any layout.
  * @param place works out their length in place
  * @example groupModel(() => undefined).terms(sheet).length // 4
  */

@@ -48,7 +48,7 @@ export const coilLimits = ({ springs }: Job) =>
   }));
 
 /**
- * What the free lengths say of each kind.
+ * Judges the free lengths of each spring type.
  * @example judgeCoilLengths(job).length // 0
  */
 export const judgeCoilLengths = (job: Job): readonly Reason[] =>

@@ -3,7 +3,7 @@ import type { Fastener } from '../../job/work';
 import type { PartLine, StripLine } from '../../strip/line';
 import { line, part, SPRINGS } from '../../strip/line';
 
-/* Coil springs at the bench: off, in, and what holds them. */
+/* Checklist lines of coil springs: removal, fitting, and their bolts. */
 
 export const COILS_OFF: readonly StripLine[] = [
   line(
@@ -24,7 +24,7 @@ export const COIL_PARTS: readonly PartLine[] = [
 ];
 
 /**
- * The bolts that hold the springs, as many as there are springs.
+ * The spring bolts, one per spring.
  * @example coilBolts(job).name // "Spring bolts"
  */
 export function coilBolts({ springs }: Job): Pick<Fastener, 'name' | 'lock' | 'count'> {
@@ -53,7 +53,7 @@ export function coilsIn({ springs: { coil } }: Job): string {
   return `Springs in${kinds ? `: ${kinds}` : ''}${laid}`;
 }
 
-/** What lies side by side, counted: "Long × 4", "Short", "Long". */
+/** Counts equal neighbours: "Long × 4", "Short", "Long". */
 function runsOf(names: readonly string[]): readonly string[] {
   const runs: { name: string; count: number }[] = [];
   for (const name of names) {

@@ -20,7 +20,7 @@ export interface RingLook {
 }
 
 /**
- * The ring of coil springs with the force of each as built, and where their resultant lies.
+ * The ring of coil springs with the force of each as built, and the point of the resultant.
  * @returns nothing for a diaphragm, while the order or a spring is not known, or when no spring presses
  * Never throws for a job that passes the schema. Source: `docs/mechanics.md` section 4.
  * @example ringLook(loose).springs.length // 8
@@ -30,7 +30,7 @@ export function ringLook(job: Job): RingLook | undefined {
   if (coilGroups(job).length === 0 || coil.ring.length === 0) return undefined;
   const forces = new Map<string, Newton>();
   for (const group of coil.groups) {
-    // One kind alone, one of it: the force of a single spring where this set stands.
+    // The force of a single spring of this type in its place.
     const alone: Job = {
       ...job,
       springs: {

@@ -8,9 +8,9 @@ import { say } from '../../text/sentence';
 import type { Mm } from '../../units/quantity';
 import type { SetEntry } from '../form';
 
-/* What a builder can change at coil springs. */
+/* Changes a builder can make to coil springs. */
 
-/** Shims that are to be had, mm. Design estimate. */
+/** Available shims, mm. Assumed values. */
 const SHIMS: readonly Mm[] = [0.5, 1, 1.5];
 
 /**

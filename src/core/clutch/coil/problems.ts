@@ -6,7 +6,7 @@ import { count, length, say } from '../../text/sentence';
 import { unpressedGroups } from './figures';
 
 /**
- * Coil springs whose entries contradict each other, that touch, stand unpressed, or are not as many as their ring holds.
+ * Coil springs with contradicting entries, coil bind, loose springs, or a number that differs from their ring.
  * @example coilProblems(sheet).length // 0
  */
 export const coilProblems = (sheet: Sheet): readonly Problem[] => [

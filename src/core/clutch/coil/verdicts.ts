@@ -5,7 +5,7 @@ import { bindMargin } from '../../springs/coil';
 import { length, say } from '../../text/sentence';
 
 /**
- * The verdicts on coil springs, wherever they stand: room before they touch, and how evenly a ring of them presses.
+ * The verdicts on coil springs: travel before coil bind, and the evenness of a ring.
  * @example coilVerdicts(sheet)[0].title // "No coil bind"
  */
 export const coilVerdicts = (sheet: Sheet): readonly (Verdict | undefined)[] => [

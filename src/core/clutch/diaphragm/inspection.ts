@@ -28,7 +28,7 @@ export const coneReading = (job: Job): RunStep => ({
 });
 
 /**
- * What the height of the cone says.
+ * Judges the cone height.
  * @example judgeCone(quad).length // 0
  */
 export function judgeCone(job: Job): readonly Reason[] {

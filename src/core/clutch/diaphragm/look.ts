@@ -15,7 +15,7 @@ export interface SpringPoint {
   readonly force: Newton;
 }
 
-/** What another step of the retainer would do. */
+/** The effect of another retainer step. */
 export interface StepLook {
   readonly id: string;
   readonly name: string;
@@ -32,7 +32,7 @@ export interface StepLook {
 
 export interface DiaphragmLook {
   readonly curve: readonly SpringPoint[];
-  /** As built, worn to where discs or hold end, and at full lift. */
+  /** As built, worn to the limit of discs or reserve, and at full lift. */
   readonly built: SpringPoint;
   readonly worn?: SpringPoint;
   readonly lifted?: SpringPoint;
@@ -49,7 +49,7 @@ const WEAR_STEP: Mm = 0.01;
 const NOTHING = 0.002;
 
 /**
- * A diaphragm spring where it works: its curve, the points on it, and what each step of the retainer would do.
+ * A diaphragm spring at work: its curve, its working points, and the effect of each retainer step.
  * @returns nothing for other springs, or while stack or spring are not known
  * Never throws for a job that passes the schema. Source: `docs/mechanics.md` section 5.
  * @example diaphragmLook(quad).steps.length // 3
@@ -71,7 +71,7 @@ export function diaphragmLook(job: Job): DiaphragmLook | undefined {
   if (!here) return undefined;
   const lift = sheet.known('liftHad')?.value ?? 0;
   const model = packModel(job);
-  // A stack below its window is brought back with other steels; what ends a pack are its linings and its hold.
+  // Other steels can correct a low stack; linings and torque reserve end the life of a pack.
   const wear = model.wearReserve().find((l) => l.kind !== 'window')?.wear;
   const curve = sample(job, Math.max(built + Math.max(0, lift), built), at);
   return {
@@ -87,7 +87,7 @@ export function diaphragmLook(job: Job): DiaphragmLook | undefined {
 const point = (name: 'worn' | 'lifted', value: SpringPoint | undefined) =>
   value ? { [name]: value } : {};
 
-/** The curve from no deflection, or the first tester point, to well past what is reached. */
+/** The curve from zero deflection, or the first tester point, to well past the working range. */
 function sample(
   job: Job,
   reached: Mm,

@@ -8,7 +8,7 @@ import { length, say } from '../../text/sentence';
 import type { Mm } from '../../units/quantity';
 
 /**
- * A diaphragm pressed beyond what it takes, a cone that cannot be, and bands of steps that are reversed.
+ * A diaphragm with too much deflection, an impossible cone, and reversed step bands.
  * @example diaphragmProblems(workOut(quad).sheet).length // 0
  */
 export const diaphragmProblems = (sheet: Sheet): readonly Problem[] => [
@@ -18,7 +18,7 @@ export const diaphragmProblems = (sheet: Sheet): readonly Problem[] => [
   ),
 ];
 
-/** A diaphragm pressed beyond what its cone takes, or whose force turns round on the way to full lift. */
+/** A diaphragm deflected beyond its cone, or whose force reverses before full lift. */
 function atItsEnd(sheet: Sheet): Problem[] {
   const path = 'springs.diaphragm.referenceDeflection';
   const deflection = sheet.known('deflection')?.value;

@@ -18,7 +18,7 @@ export function bandsOf(job: Job): Band[] {
 }
 
 /**
- * Whether the retainer's step is the one that the stack asks for.
+ * Judges whether the retainer step suits the stack.
  * @example judgeStep(workOut(quad).sheet).title // "Retainer step OK"
  */
 export function judgeStep(sheet: Sheet): Verdict | undefined {

@@ -58,7 +58,7 @@ export const EXPANDING_TESTS: Readonly<Record<string, TellingTest>> = {
 };
 
 /**
- * What the verdict on take-up says: too early by its first contact, late where it locks up late or never touches.
+ * Weights from the verdict on engagement: early by its first contact, late if it locks up late or never engages.
  * @example weighTakeUp({ id: 'holds', state: 'good', title: '', sentence: [], figures: [] }, new Map()).length // 0
  */
 export function weighTakeUp(
@@ -82,7 +82,7 @@ export function weighTakeUp(
 }
 
 /**
- * What a machine does not have can't be to blame.
+ * Rules out causes in parts the machine does not have.
  * @example weighAbsent(twin).length // 2
  */
 export const weighAbsent = ({ machine, expanding }: Job): MeasuredWeight[] =>

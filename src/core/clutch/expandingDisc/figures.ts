@@ -73,7 +73,7 @@ export function expandingFigures(sheet: Sheet): void {
   gapFigures(sheet);
 }
 
-/** The overall ratio that the lever itself has told, once it was read at two settings. */
+/** The overall ratio from two lever readings at different settings. */
 function computeOwnRatio(sheet: Sheet): void {
   const marks = sheet.valueAt('setting.marksPerTurn') ?? 1;
   const pair = teachingPair(gainReadings(sheet.job), marks);
@@ -151,7 +151,7 @@ export const EXPANDING_OVER_SPEED: OverSpeed = {
   },
 };
 
-/** Whether anything is entered of what makes an expanding disc press; a bought disc seldom says. */
+/** Whether any data of the disc's weights is entered; a bought disc rarely comes with it. */
 const isWeighed = ({ expanding }: Job): boolean =>
   [
     expanding.count,
@@ -162,11 +162,11 @@ const isWeighed = ({ expanding }: Job): boolean =>
     expanding.returnRate,
   ].some((entry) => entry !== undefined);
 
-/** A term that rests on an assumption besides its own. */
+/** A term that depends on an additional assumption. */
 const assumed = (t: Term): Term => (t.known ? { ...t, inputs: t.inputs, estimated: true } : t);
 
 /**
- * The expanding disc of a job with its install gap, once all of it is known.
+ * The expanding disc of a job with its install gap, once fully known.
  * @example expandingOf(workOut(quad).sheet).gap // 0.95
  */
 export function expandingOf(
@@ -180,7 +180,7 @@ export function expandingOf(
 }
 
 /**
- * All that is needed to know when an expanding disc takes up, as one term.
+ * All data for the engagement of an expanding disc, as one term.
  * @example expandingTerm(workOut(quad).sheet).known // true
  */
 export const expandingTerm = (sheet: Sheet): Term =>

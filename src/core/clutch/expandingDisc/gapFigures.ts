@@ -47,7 +47,7 @@ export function gapFigures(sheet: Sheet): void {
   gapByLeverFigure(sheet);
 }
 
-/** The gap that the last reading at the lever tells, where it was taken as the adjuster stands now; a reading of 0 tells none. */
+/** The gap from the last lever reading, if taken at the present adjuster position; a reading of 0 gives none. */
 function gapByLeverFigure(sheet: Sheet): void {
   const { job } = sheet;
   const last = gainReadings(job).at(-1);

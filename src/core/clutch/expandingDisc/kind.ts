@@ -38,7 +38,7 @@ const example = (job: Job): Job => ({
   },
 });
 
-/** How the gap is set and what the lever gained, for a printed sheet. */
+/** Gap setting and lever gain for a printed sheet. */
 function sheetRows(job: Job, units: UnitChoice): readonly (readonly [string, string])[] {
   const { installGap, gapMin, gapMax, turnsOut, marksOut, readings, targetGain } = job.setting;
   const fine = ({ value }: Entry) => formatWithUnit(value, 'length', units);

@@ -11,7 +11,7 @@ import type { SheetLine } from '../../worksheet/line';
 /** Half of the last decimal that a length is shown with, mm. */
 const LEAST_SHOWN = 0.0005;
 
-/** How far to turn, what gap that gives, and what the marks do not reach of the gap that is wanted. */
+/** The turn required, the gap it gives, and the remainder that the marks can't set. */
 function gapWords({ turning, wanted }: GapPlan): Sentence {
   const out = say`From there out by ${turningWords(turning)}, for a gap of ${length(turning.gap)}`;
   return Math.abs(turning.rest) < LEAST_SHOWN

@@ -10,7 +10,7 @@ import { domainSentence } from '../../text/reasons';
 import { length, say, travel } from '../../text/sentence';
 
 /**
- * The verdicts on an expanding disc: when it takes up, its gap, and what the lever says of both.
+ * The verdicts on an expanding disc: engagement, gap, and lever gain.
  * @example expandingVerdicts(workOut(quad).sheet).length // 5
  */
 export const expandingVerdicts = (sheet: Sheet): readonly (Verdict | undefined)[] => [
@@ -192,13 +192,13 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
   }
 }
 
-/** A gain as read and one worked out that differ by more than this share of it contradict each other. Design estimate. */
+/** Relative difference above which a measured and a calculated gain contradict each other. Assumed value. */
 const GAIN_DIFFERS = 0.3;
 
 const contradicts = (read: number, worked: number): boolean =>
   Math.abs(read - worked) > Math.max(2 * GAIN_READS, GAIN_DIFFERS * worked);
 
-/** A learned ratio that differs from the train's by more than this share is asked about. Design estimate. */
+/** Relative difference above which a measured ratio is questioned. Assumed value. */
 const RATIO_DIFFERS = 0.3;
 
 function judgeOwnRatio(sheet: Sheet): Verdict | undefined {

@@ -10,7 +10,7 @@ const gapRead = (place: string, symbol: string) =>
     plausible: [0.5, 60],
   });
 
-/** Where loose springs stand: between two plates drawn to a stop. */
+/** Loose springs between two plates tightened to a stop. */
 export const LOOSE_FIELDS = {
   'springs.loose.span': spec({
     label: 'Span between the plate faces without the pack',

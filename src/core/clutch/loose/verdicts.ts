@@ -15,7 +15,7 @@ export const looseVerdicts = (sheet: Sheet): readonly (Verdict | undefined)[] =>
   judgeGapRead(sheet),
 ];
 
-/** Where a plate gap lies against its window; nothing where no window is entered, or one that contradicts itself. */
+/** Compares a plate gap with its limits; undefined without limits, or with contradicting ones. */
 function gapWindow(sheet: Sheet, gap: Mm): WindowCheck | undefined {
   const min = sheet.valueAt('springs.loose.gapMin');
   const max = sheet.valueAt('springs.loose.gapMax');
@@ -52,7 +52,7 @@ function judgeGap(sheet: Sheet): Verdict | undefined {
 /** Readings round the plates may differ by this. Design estimate. */
 const GAP_UNEVEN: Mm = 0.1;
 
-/** The gap as it was read, held against its window and against what the plates give. */
+/** Compares the measured gap with its limits and with the gap calculated from the plates. */
 function judgeGapRead(sheet: Sheet): Verdict | undefined {
   const read = GAP_READ.flatMap((path) => sheet.valueAt(path) ?? []);
   if (read.length === 0) return undefined;

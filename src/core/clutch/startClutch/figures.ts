@@ -5,7 +5,7 @@ import type { Term } from '../../evaluate/engine/term';
 import { gather, valueOf } from '../../evaluate/engine/term';
 
 /**
- * Speeds at which the shoes of a start clutch touch and hold.
+ * Engine speeds of first contact and of full torque of a start clutch.
  * @example startFigures(sheet), sheet.outcomes.has('startContact') // true
  */
 export function startFigures(sheet: Sheet): void {
@@ -66,7 +66,7 @@ export function startFigures(sheet: Sheet): void {
 }
 
 /**
- * The start clutch of a job as worn as it is, once all of it is known.
+ * The start clutch of a job at its present wear, once fully known.
  * @example startClutchOf(workOut(farm).sheet).shoes // 4
  */
 export function startClutchOf(sheet: Sheet): StartClutch | undefined {

@@ -37,7 +37,7 @@ const TESTS: Readonly<Record<string, TellingTest>> = {
   },
 };
 
-/** Shoes that touch below idle may be weak, or the idle high: the other test tells. */
+/** First contact below idle means weak springs or a high idle; the other check decides. */
 function weigh({ id, state, title }: Verdict): MeasuredWeight[] {
   if (id !== 'start' || (state !== 'stop' && state !== 'good')) return [];
   const is = state === 'stop';
@@ -50,7 +50,7 @@ function weigh({ id, state, title }: Verdict): MeasuredWeight[] {
 
 const isFitted = ({ startClutch: { place } }: Job): boolean => place !== 'none';
 
-/** What a machine does not have can't be to blame. */
+/** Rules out causes in parts the machine does not have. */
 const weighJob = (job: Job): MeasuredWeight[] => {
   const { plates, shoes } = LAYOUTS[job.machine.layout];
   return job.machine.layout !== 'unknown' && plates && !shoes && !isFitted(job)

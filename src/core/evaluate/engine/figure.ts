@@ -3,7 +3,7 @@ import type { Source } from '@/core/job/types';
 import type { Quantity } from '@/core/units/quantity';
 import type { Sentence } from '@/core/text/sentence';
 
-/** How good a figure or a verdict is. Never told by colour alone: see `src/ui/StateMark.tsx`. */
+/** State of a figure or a verdict. Never shown by colour alone: see `src/ui/StateMark.tsx`. */
 export type State = 'good' | 'watch' | 'stop';
 
 /** One value that went into a figure. */
@@ -13,7 +13,7 @@ export interface WorkingInput {
   readonly value: number;
   readonly quantity: Quantity;
   readonly source: Source;
-  /** It was not entered and need not be: the value means none, and the source's note says of what. */
+  /** Not entered and not required: the value means none, and the note of the source says which. */
   readonly absent?: true | undefined;
   /** The field it was typed in, for a way back to it. */
   readonly path?: FieldPath;
@@ -25,7 +25,7 @@ export interface WorkingInput {
 export interface Working {
   readonly formula: string;
   readonly inputs: readonly WorkingInput[];
-  /** What a builder should know about how it was counted, each with its amounts in the builder's own unit. */
+  /** Notes on the calculation, with amounts in the builder's units. */
   readonly notes: readonly Sentence[];
   /** Section of `docs/mechanics.md`. */
   readonly section: number;
@@ -102,7 +102,7 @@ export interface Figure {
   readonly quantity: Quantity;
   /** In the base unit of the quantity. */
   readonly value: number;
-  /** Where it may lie, as by low and high friction; a note of the working says by what. */
+  /** Possible range, such as from low to high friction; a note of the working gives the reason. */
   readonly range?: { readonly low: number; readonly high: number } | undefined;
   readonly decimals?: number | undefined;
   /** A design estimate went into it, at any depth. */
@@ -122,9 +122,9 @@ export interface Unknown {
   readonly status: 'unknown';
   readonly id: FigureId;
   readonly label: string;
-  /** What is missing; empty when values are there but contradict each other. */
+  /** Missing inputs; empty when values are complete but contradict each other. */
   readonly needs: readonly Need[];
-  /** Why, when everything is entered and still nothing comes of it. */
+  /** Reason when all inputs are there and the figure is still unknown. */
   readonly cause?: string;
   /** In a sentence: "Lever ratio is needed for lever pull." */
   readonly reason: string;

@@ -16,8 +16,8 @@ import { anyEstimated, findLack, inputsOf, term } from './term';
 const ENTERED: Source = { kind: 'entered' };
 
 /**
- * Works figures out of a job one after another. A figure is made from terms (entries or earlier figures);
- * when one lacks, the figure is unknown and says what it needs, and all others go on.
+ * Calculates the figures of a job one after another. A figure is made from terms (entries or earlier figures); if a term is
+ * missing, the figure is unknown and names it, and all others continue.
  */
 export class JobSheet implements Sheet {
   readonly outcomes = new Map<FigureId, Outcome>();
@@ -28,13 +28,13 @@ export class JobSheet implements Sheet {
     this.springs = springsOf(job);
   }
 
-  /** Terms already made: one object each, so that an input stands once in a working however often it is used. */
+  /** Terms already made: one object each, so that an input appears once in a working. */
   private readonly terms = new Map<string, Term>();
   private readonly results = new Map<FigureId, KnownTerm>();
 
   private readonly made = new Map<string, unknown>();
 
-  /** What several figures rest on, worked out once for the sheet. @param key of its own for each `make` */
+  /** Data shared by several figures, calculated once per sheet. @param key one per `make` */
   once<T>(key: string, make: () => T): T {
     const known = this.made.get(key);
     if (known !== undefined) return known as T;
@@ -43,7 +43,7 @@ export class JobSheet implements Sheet {
     return made;
   }
 
-  /** The entry of a field, else its design estimate, else a lack. */
+  /** The entry of a field, else its assumed value, else a missing term. */
   entry(path: FieldPath, symbol?: string, label?: string): Term {
     const made = this.terms.get(path);
     if (made) return made;
@@ -60,7 +60,7 @@ export class JobSheet implements Sheet {
     const { quantity } = field;
     if (given) return termOfEntry(given, path, symbol, label, quantity);
     const standIn = field.estimate ?? field.absent;
-    // What is asked for is named as its field is, and of what, since kinds have the same fields.
+    // A missing input is named by its field and its owner, since several kinds have the same fields.
     if (!standIn)
       return {
         known: false,
@@ -69,7 +69,7 @@ export class JobSheet implements Sheet {
     return standInTerm(field, standIn, path, symbol, label);
   }
 
-  /** The value of a field, or of what stands in for it; nothing while it lacks. */
+  /** The value of a field or its assumed value; undefined while missing. */
   valueAt(path: FieldPath): number | undefined {
     const made = this.entry(path);
     return made.known ? made.value : undefined;
@@ -201,7 +201,7 @@ function contradiction(id: FigureId, label: string, cause: string): Outcome {
 const OF_KIND = /^pack\.kinds\.([^.]+)\./;
 const OF_GROUP = /^springs\.coil\.groups\.([^.]+)\./;
 
-/** What lacks, with the kind of plate or spring that it lacks of, where there are several. */
+/** The missing input, with its plate or spring type where there are several. */
 function ofWhich(job: Job, path: FieldPath, label: string): string {
   const kind = OF_KIND.exec(path)?.[1];
   const group = OF_GROUP.exec(path)?.[1];
@@ -211,7 +211,7 @@ function ofWhich(job: Job, path: FieldPath, label: string): string {
   return name ? `${label.replace(/, new$/, '')} of ${name}` : label;
 }
 
-/** What stands in for a field is the same in every job, so its term is made once. */
+/** Assumed values are equal in every job, so their terms are made once. */
 const standIns = new Map<FieldPath, KnownTerm>();
 const MANY_STAND_INS = 2000;
 

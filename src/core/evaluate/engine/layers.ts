@@ -7,7 +7,7 @@ import { slipFaces } from '@/core/pack/faces';
 import { summarizeReadings } from '@/core/pack/stack';
 import type { Mm } from '@/core/units/quantity';
 
-/** One plate with its kind, as it lies in the pack. */
+/** One plate with its type and its place in the pack. */
 export interface PackLayer extends Layer {
   readonly plate: Plate;
   readonly kind: PlateKind;
@@ -67,7 +67,7 @@ export function layOut(job: Job): PackLayout {
 }
 
 /**
- * Out-of-flat of all plates together: what they take of the lift before any face has room.
+ * Total out-of-flat of all plates: the lift used before any face has clearance.
  * @example warpOf(layout) // 0
  */
 export const warpOf = ({ layers }: Pick<PackLayout, 'layers'>): Mm =>
@@ -82,7 +82,7 @@ export function plateAt(layout: PackLayout, index: number): PackLayer | undefine
 }
 
 /**
- * The field that holds the thickness of a layer's kind, new.
+ * The field with the new thickness of a layer's type.
  * @example thicknessPath(layout.layers[0]) // "pack.kinds.disc.thickness"
  */
 export const thicknessPath = ({ kind }: Pick<PackLayer, 'kind'>) =>

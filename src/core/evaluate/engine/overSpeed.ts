@@ -5,11 +5,11 @@ import type { Sheet } from './sheet';
 import { springForceAt } from './springs';
 import type { Term } from './term';
 
-/** What a kind of clutch does to the clamp by turning. */
+/** Effect of a kind of clutch on the clamp by its speed. */
 export interface OverSpeed {
   /** Clamp that it adds over engine speed, and that the lever has to lift as well; undefined while not known. */
   readonly adds?: (sheet: Sheet) => ((rpm: Rpm) => Newton) | undefined;
-  /** The figure of what it adds at peak torque, with its symbol. */
+  /** The figure of its share at peak torque, with its symbol. */
   readonly added?: readonly [FigureId, string];
   /** Clamp over engine speed where it presses in place of the springs alone; undefined while not known. */
   readonly clamp?: (sheet: Sheet) => ((rpm: Rpm, springs: SpringsOverRise) => Newton) | undefined;
@@ -25,7 +25,7 @@ export interface OverSpeed {
 }
 
 /**
- * The springs over the rise of the plate, N over mm. @throws {DomainError} beyond what was measured of them
+ * Spring force over the rise of the plate, N over mm. @throws {DomainError} beyond the measured range
  * @example springsOverRise(sheet)(0) // 1570
  */
 export function springsOverRise(sheet: Sheet): SpringsOverRise {

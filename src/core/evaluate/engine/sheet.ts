@@ -9,7 +9,7 @@ export type TermValues<T extends Readonly<Record<string, Term>>> = {
   readonly [K in keyof T]: number;
 };
 
-/** How a figure is worked out: its name, its formula, and what it is made from. */
+/** The recipe of a figure: its name, its formula, and its terms. */
 export interface FigureRecipe<T extends Readonly<Record<string, Term>>> {
   readonly label: string;
   readonly quantity: Quantity;
@@ -21,16 +21,18 @@ export interface FigureRecipe<T extends Readonly<Record<string, Term>>> {
   readonly notes?: readonly (string | Sentence)[];
 }
 
-/** Works figures out of a job one after another. One that has something missing is unknown and says what, and all others go on. */
+/**
+ * Calculates the figures of a job one after another. A figure with a missing term is unknown and names it; all others continue.
+ */
 export interface Sheet {
   readonly job: Job;
   readonly springs: SpringModel;
   readonly outcomes: ReadonlyMap<FigureId, Outcome>;
-  /** What several figures rest on, worked out once for the sheet. @param key of its own for each `make` */
+  /** Data shared by several figures, calculated once per sheet. @param key one per `make` */
   once<T>(key: string, make: () => T): T;
-  /** The entry of a field, else what stands in for it, else what is missing. */
+  /** The entry of a field, else its assumed value, else a missing term. */
   entry(path: FieldPath, symbol?: string, label?: string): Term;
-  /** The value of a field, or of what stands in for it; nothing while it is missing. */
+  /** The value of a field or its assumed value; undefined while missing. */
   valueAt(path: FieldPath): number | undefined;
   /** An earlier figure as a term. */
   figure(id: FigureId, symbol: string): Term;
@@ -39,7 +41,7 @@ export interface Sheet {
   known(id: FigureId): Figure | undefined;
 }
 
-/** How one sort of springs presses: what its folder tells all others of it. */
+/** How one kind of springs clamps: the functions its folder provides. */
 export interface SpringModel {
   /** The figures of the springs as fitted, the clamp among them. */
   readonly fitted: (sheet: Sheet) => void;
@@ -47,7 +49,7 @@ export interface SpringModel {
   readonly lifted: (sheet: Sheet) => void;
   /** Force on the pack at any stack and lift, N; undefined while it is not known. */
   readonly forceAt: (sheet: Sheet, stack: Mm) => ((height: Mm, lift: Mm) => Newton) | undefined;
-  /** What that force rests on, for a working. */
+  /** The inputs of that force, for a working. */
   readonly terms: (sheet: Sheet) => readonly Term[];
   /** Travel of the train ÷ lift of the plate, where the springs come between the two. */
   readonly ratio?: (sheet: Sheet) => Term;

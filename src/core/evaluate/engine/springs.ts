@@ -16,8 +16,8 @@ export const springForceAt = (sheet: Sheet): ((stack: Mm, lift: Mm) => Newton) |
   });
 
 /**
- * Force of the springs over lift at the stack as it is, N over mm; 0 where they are not known there, so that nothing holds.
- * Springs looked at beyond what was measured have no force to go by.
+ * Spring force over lift at the present stack, N over mm; 0 where unknown, so that nothing is judged as held. Beyond the
+ * measured range the springs have no force.
  * @example springsOverLift(sheet)(0) // 1570
  */
 export function springsOverLift(sheet: Sheet): (lift: Mm) => Newton {

@@ -3,7 +3,7 @@ import type { FieldPath, ListPath } from '@/core/job/fieldPath';
 import type { Need, WorkingInput } from './figure';
 import { domainSentence, NOT_FINITE } from '@/core/text/reasons';
 
-/** A value on its way into a figure: known with its source, or lacking with what it needs. */
+/** A value on its way into a figure: known with its source, or missing with the inputs it needs. */
 export type Term = KnownTerm | Lack;
 
 export interface KnownTerm {
@@ -35,8 +35,8 @@ export function term(input: WorkingInput): KnownTerm {
 }
 
 /**
- * Several terms as one, with all their inputs shown; its value is worked out from theirs. What lacks, or lies
- * outside the formula's domain, makes the whole a lack that says why.
+ * Combines several terms into one, with all their inputs shown. A missing term, or a value outside the formula's domain, makes
+ * the result a missing term with the reason.
  * @example gather([term({ symbol: 't', label: 'Thickness', value: 3, quantity: 'length', source: { kind: 'entered' } })], ([t]) => 2 * t).value // 6
  */
 export function gather(terms: readonly Term[], value: (values: readonly number[]) => number): Term {
@@ -52,7 +52,7 @@ export function gather(terms: readonly Term[], value: (values: readonly number[]
   }
 }
 
-/** A term made of others; its inputs are put together only when a working asks for them. */
+/** A term made of others; its inputs are collected only when a working needs them. */
 class Gathered implements KnownTerm {
   readonly known = true;
   readonly estimated: boolean;
@@ -70,7 +70,8 @@ class Gathered implements KnownTerm {
 }
 
 /**
- * What is missing of some terms: all their needs together, else the first contradiction. Never throws.
+ * The missing inputs of some terms: all of them together, else the first contradiction.
+ * Never throws.
  * @example findLack([lack('A plate'), lack('A spring')]).needs.length // 2
  */
 export function findLack(terms: readonly Term[]): Lack | undefined {
@@ -85,7 +86,7 @@ export function findLack(terms: readonly Term[]): Lack | undefined {
 }
 
 /**
- * Whether any of the terms that are known rests on a design estimate.
+ * Whether any known term is an assumed value.
  * @example anyEstimated([lack('A plate')]) // false
  */
 export function anyEstimated(terms: readonly Term[]): boolean {
@@ -94,7 +95,7 @@ export function anyEstimated(terms: readonly Term[]): boolean {
 }
 
 /**
- * What went into some terms, each input once, in the order of the terms.
+ * The inputs of some terms, each once, in the order of the terms.
  * @example inputsOf([lack('A plate')]) // []
  */
 export function inputsOf(terms: readonly Term[]): readonly WorkingInput[] {
@@ -106,7 +107,8 @@ export function inputsOf(terms: readonly Term[]): readonly WorkingInput[] {
 }
 
 /**
- * A term that is not known yet, by the name of what is needed and the field that holds it. Never throws.
+ * A term that is not known yet, with the name of the input and its field.
+ * Never throws.
  * @example lack('A plate', 'pack.plates').needs[0].label // "A plate"
  */
 export function lack(label: string, path?: FieldPath | ListPath): Lack {

@@ -47,7 +47,7 @@ const RANKS: ReadonlyMap<string, number> = new Map(ORDER.map((id, i) => [id, i])
  */
 export const verdictRank = (id: Verdict['id']): number => RANKS.get(id) ?? ORDER.length;
 
-/** What takes up by itself must first touch this far above idle, as a share of idle. Design estimate. */
+/** Required margin of first contact above idle, as a share of idle. Assumed value. */
 export const IDLE_MARGIN = 0.15;
 
 /** A judgement in words: a state, a few words, and a sentence with the number and the reason. */
@@ -55,15 +55,15 @@ export interface Verdict {
   readonly id: VerdictId | 'overall';
   readonly state: State | 'unknown';
   readonly title: string;
-  /** On which side of its limits something lies. */
+  /** On which side of its limits a value is. */
   readonly side?: 'below' | 'above';
   readonly sentence: Sentence;
-  /** The figures it rests on. */
+  /** The figures the verdict is based on. */
   readonly figures: readonly FigureId[];
 }
 
 /**
- * A question that can't be answered yet, with what the outcome says is lacking; `stop` where entries contradict each other.
+ * A verdict that can't be judged yet, with the missing inputs; `stop` where entries contradict each other.
  * Never throws.
  * @example unknownVerdict('stack', 'Stack not judged', undefined).state // "unknown"
  */
@@ -73,7 +73,7 @@ export function unknownVerdict(
   outcome: Outcome | undefined,
 ): Verdict {
   const reason = outcome?.status === 'unknown' ? outcome.reason : 'Nothing entered yet.';
-  // What contradicts itself is a fault, what is missing is only not there yet.
+  // Contradicting entries are a fault; missing entries are not.
   const state = outcome?.status === 'unknown' && outcome.cause ? 'stop' : 'unknown';
   return { id, state, title, sentence: [reason], figures: outcome ? [outcome.id] : [] };
 }

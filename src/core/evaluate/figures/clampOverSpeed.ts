@@ -6,7 +6,7 @@ import type { OverSpeed } from '../engine/overSpeed';
 import { springsOverRise } from '../engine/overSpeed';
 import type { Sheet } from '../engine/sheet';
 
-/* What turns presses: the clamp over engine speed, from the kinds of clutch that are fitted. */
+/* Clamp over engine speed, from the kinds of clutch fitted. */
 
 const overSpeed = (job: Job): readonly OverSpeed[] =>
   fittedKinds(job).flatMap((kind) => kind.overSpeed ?? []);
@@ -18,7 +18,7 @@ const overSpeed = (job: Job): readonly OverSpeed[] =>
 export const hasWeights = (job: Job): boolean => overSpeed(job).length > 0;
 
 /**
- * What weights do to the clamp at the engine's peak torque; nothing where there are none.
+ * The clamp of the weights at peak torque; no figures where there are none.
  * @example computeClampAtPeak(sheet), sheet.outcomes.has('clampAtPeak') // false
  */
 export function computeClampAtPeak(sheet: Sheet): void {
@@ -70,13 +70,13 @@ export function addedAtRpm(sheet: Sheet): ((rpm: Rpm) => Newton) | undefined {
 }
 
 /**
- * Whether what turns loads the lever as well.
+ * Whether the weights load the lever too.
  * @example loadsLever(quad) // false
  */
 export const loadsLever = (job: Job): boolean => overSpeed(job).some((k) => k.adds);
 
 /**
- * The figure of the speed from which a disc that takes up by itself has locked up, where one is fitted.
+ * The figure of the lock-up speed of an automatic clutch, where one is fitted.
  * @example lockUpOf(quad) // "expandLockUp"
  */
 export const lockUpOf = (job: Job) => overSpeed(job).find((k) => k.lockUp)?.lockUp;

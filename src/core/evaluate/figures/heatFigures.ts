@@ -8,7 +8,7 @@ import type { Sheet } from '@/core/evaluate/engine/sheet';
 import type { Term } from '@/core/evaluate/engine/term';
 import { gather, lack } from '@/core/evaluate/engine/term';
 
-/** Of a lined plate's thickness, what is metal; the rest is lining, whose weight is small. Design estimate. */
+/** Share of a disc's thickness that is metal; the lining weighs little. Assumed value. */
 const CORE_SHARE = 0.5;
 
 /** Heat is shown to the joule. */
@@ -18,7 +18,7 @@ const NEVER_LOCKS =
 const STALLS = 'the engine is pulled below idle before the clutch locks, and stalls.';
 
 /**
- * Weight of the plates and what the gearbox feels of it; and, where a start is described, its heat.
+ * Mass and inertia of the plates, and the heat of a start where one is described.
  * @example computeHeat(sheet, layout), sheet.known('packMass').value // 0.6992
  */
 export function computeHeat(sheet: Sheet, layout: PackLayout): void {
@@ -168,7 +168,7 @@ export function steelArea(sheet: Sheet, layout: PackLayout): Term {
 
 type Leaf = 'outerRadius' | 'innerRadius';
 
-/** What plates of one kind are made of. */
+/** Data of the plates of one type. */
 interface PlateOf {
   readonly mass: Term;
   readonly outerRadius: Term;
@@ -178,7 +178,7 @@ interface PlateOf {
 const plateTerms = (sheet: Sheet, layout: PackLayout): PlateTerms =>
   sheet.once('plate terms', () => new PlateTerms(sheet, layout));
 
-/** What a pack's plates are made of, worked out once for each kind. */
+/** Data of the plates of a pack, collected once per type. */
 class PlateTerms {
   private readonly kinds = new Map<PackLayer['kind'], PlateOf>();
 

@@ -12,7 +12,7 @@ import { gather } from '@/core/evaluate/engine/term';
 
 /* Where the lift at the pressure plate comes from: the train from the lever, or dial readings at the plate. */
 
-/** What eats travel at the lever before anything moves. */
+/** Losses of lever travel before anything moves. */
 export const LEVER_LOSSES = [
   { leaf: 'freePlay', name: 'Free play' },
   { leaf: 'stretch', name: 'Stretch' },
@@ -29,7 +29,7 @@ export function liftTerm(sheet: Sheet): Term {
   const { type, measuredLift } = sheet.job.release;
   if (type !== 'measured') return trainTerm(sheet, true);
   const dial = dialTerms(sheet);
-  // One dial reading stands for the plate until enough are taken round it.
+  // One dial reading counts for the plate until there are enough around it.
   return dial.length === 0 || (measuredLift && dial.length < 6)
     ? sheet.entry('release.measuredLift')
     : fromDial(dial, (readings) => evenness(readings).mean);
@@ -62,7 +62,7 @@ export function liftAtLever(job: Job, lever: number): Mm | undefined {
 }
 
 /**
- * What of the lever's travel moves anything, mm, with its losses or as if there were none.
+ * The effective lever travel, mm, with its losses or without.
  * @example travelTerm(sheet, true).value // 59.5
  */
 export function travelTerm(sheet: Sheet, withLosses: boolean): Term {
@@ -76,7 +76,8 @@ export function travelTerm(sheet: Sheet, withLosses: boolean): Term {
 }
 
 /**
- * Lift of the train, mm, with what is lost on the way or as if nothing were. Never throws; lacks say what they need.
+ * Lift of the train, mm, with its losses or without. Missing terms name their inputs.
+ * Never throws; lacks say what they need.
  * Source: `docs/mechanics.md` section 7.
  * @example trainTerm(sheet, false).known // true
  */
@@ -123,8 +124,8 @@ export function trainTerm(sheet: Sheet, withLosses: boolean): Term {
 export const fingerTerm = (sheet: Sheet): Term => sheet.springs.ratio?.(sheet) ?? ONE;
 
 /**
- * What is lost at the lever before the plate moves, each as mm at the lever: free play, stretch, pivots, air, and slack times
- * the lever's ratio.
+ * Losses at the lever before the plate moves, each in mm at the lever: free play, stretch, pivots, air, and slack times the
+ * lever ratio.
  * @example lostTerms(sheet).length // 5
  */
 export function lostTerms(sheet: Sheet): readonly Term[] {
@@ -157,7 +158,7 @@ export function dialTerms(sheet: Sheet): Term[] {
 }
 
 /**
- * Something worked out from all dial readings together; a lack where the readings do not serve.
+ * A value calculated from all dial readings together; missing where the readings do not suffice.
  * @param dial pairs, as `dialTerms` gives them
  * @example fromDial([], () => 1.5).value // 1.5
  */

@@ -10,7 +10,7 @@ import type { Term } from '@/core/evaluate/engine/term';
 import { gather } from '@/core/evaluate/engine/term';
 
 /**
- * What is lost between lever and plate, and what the arm's angle costs.
+ * Losses between lever and plate, and the effect of the arm's angle.
  * @example computeLosses(sheet), sheet.outcomes.has('liftLost') // true
  */
 export function computeLosses(sheet: Sheet): void {
@@ -71,7 +71,7 @@ export function computeLosses(sheet: Sheet): void {
 /** One line of where the lift went. */
 export interface LossLine {
   readonly name: string;
-  /** mm at the lever; absent for what changes the ratio instead. */
+  /** mm at the lever; absent for a loss that changes the ratio instead. */
   readonly atLever?: Mm;
   readonly liftLost: Mm;
 }
@@ -96,7 +96,7 @@ export function releaseBudget(
   const travel = value(sheet.entry('release.leverTravel'));
   const slackName = job.release.type === 'hydraulic' ? 'Lost piston travel' : 'Cable slack';
   const names = [...LEVER_LOSSES.map(({ name }) => name), slackName];
-  // What a millimetre at the lever is worth at the plate, by this train as it is.
+  // Lift per millimetre of lever travel, for this train.
   const ratio = left.value > 0 ? (travel - lost) / left.value : travel / whole.value;
   const budget = lossBudget(
     travel,

@@ -34,7 +34,7 @@ function liftFormula(sheet: Sheet): string {
 }
 
 /**
- * Lift had and needed, and what it leaves at each face.
+ * Lift available and required, and clearance per face.
  * @example computeLift(sheet, layout), sheet.known('liftHad').value // 1.5696
  */
 export function computeLift(sheet: Sheet, layout: PackLayout): void {
@@ -178,7 +178,7 @@ export function ratioOverLift(sheet: Sheet): ((lift: Mm) => number) | undefined 
   return (lift) => scale * Math.cos(from + perLift * lift);
 }
 
-/** The greatest pull over the stroke and the lift at which the hand meets it. @throws {DomainError} beyond what is known of the springs */
+/** Maximum pull over the stroke and the lift at which it occurs. @throws {DomainError} beyond the known spring range */
 const greatestPull = (sheet: Sheet): GreatestPull =>
   sheet.once('greatest pull', () => findGreatestPull(sheet));
 
@@ -218,8 +218,8 @@ function findGreatestPull(sheet: Sheet): GreatestPull {
 const STROKE_PLACES = 48;
 
 /**
- * How well the outermost plates still hold the hub's spline and the basket's fingers at full lift; each only where its length
- * is known.
+ * Engagement of the outermost plates with the hub's spline and the basket's fingers at full lift; each only where its length is
+ * known.
  * @example computeRetention(sheet, layout), sheet.outcomes.has('retention') // false
  */
 export function computeRetention(sheet: Sheet, layout: PackLayout): void {

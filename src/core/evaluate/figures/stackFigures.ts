@@ -11,7 +11,7 @@ import type { Term } from '@/core/evaluate/engine/term';
 import { gather, lack, term } from '@/core/evaluate/engine/term';
 
 /**
- * Stack height, slipping faces, and the room to the window's edges.
+ * Stack height, friction faces, and the margin to the limits.
  * @example computeStack(sheet, layout), sheet.known('stack').value // 34.2
  */
 export function computeStack(sheet: Sheet, layout: PackLayout): void {
@@ -50,7 +50,7 @@ export function computeStack(sheet: Sheet, layout: PackLayout): void {
   });
   const min = sheet.entry('pack.windowMin');
   const max = sheet.entry('pack.windowMax');
-  // One edge alone is a window too; with none, both are named as missing.
+  // One limit alone is enough; with none, both are named as missing.
   const edges = [min, max].filter((edge) => edge.known || !(min.known || max.known));
   sheet.compute('stackMargin', {
     label: 'Margin to limit',
@@ -87,7 +87,7 @@ export const CALIPER_WAY: Readonly<Record<CaliperWay, string>> = {
   oiledClamped: 'oiled, clamped',
 };
 
-/** Out-of-flat of all plates together, and what the thinnest disc has left; only once they are measured. */
+/** Total out-of-flat, and the margin of the thinnest disc; only once measured. */
 function computeInspection(sheet: Sheet, layout: PackLayout): void {
   const checked = layout.layers.filter((l) => l.plate.outOfFlat);
   if (checked.length > 0) {
@@ -244,7 +244,7 @@ const newInput = (kind: PlateKind): WorkingInput => ({
 });
 
 /**
- * How many readings a thickness rests on.
+ * The number of readings behind a thickness, in words.
  * @example meanWords(3) // "mean of 3"
  */
 export const meanWords = (readings: number): string =>

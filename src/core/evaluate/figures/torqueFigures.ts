@@ -24,7 +24,7 @@ import { valueOf, valueOrNothing, gather, lack } from '../engine/term';
 
 const BY_FRICTION = 'Range: low to high friction of the lining.';
 
-/** What the pack's torque rests on: its terms, and its capacity for any clamp. */
+/** Inputs of the pack's torque: its terms, and its capacity for any clamp. */
 export interface TorqueChain {
   readonly faces: readonly Face[];
   /** The kinds whose lining slips. */
@@ -40,7 +40,7 @@ export interface TorqueChain {
 }
 
 /**
- * Gathers the chain of slipping faces, from the pressure plate inward.
+ * Collects the chain of friction faces, from the pressure plate inward.
  * @example torqueChain(sheet, layout).torqueAt('Low', 1600, true) // 122.72
  */
 export function torqueChain(sheet: Sheet, layout: PackLayout): TorqueChain {
@@ -53,7 +53,8 @@ export function torqueChain(sheet: Sheet, layout: PackLayout): TorqueChain {
   const radiiKnown = [...radii.values()].every((t) => t.known);
   const model = sheet.job.pack.radiusModel;
 
-  // What a face is made of does not depend on the level of friction; made once, read by every figure. It is made when
+  // Face data do not depend on the friction level, so they are made once. They are made lazily, inside the figure that
+  // contradicting radii then make unknown.
   // first asked for, inside the figure that a contradiction of radii then makes unknown.
   const makeParts = () =>
     faces.map((f) => {
@@ -91,7 +92,7 @@ export function torqueChain(sheet: Sheet, layout: PackLayout): TorqueChain {
   };
   const capacityAt = (level: Level, clamp: number, withTangs: boolean) =>
     packCapacity(clamp, chainAt(level), withTangs && tangFriction.known ? tangFriction.value : 0);
-  // Torque rises in proportion to clamp, tang friction or not: what one newton holds is worked out once.
+  // Torque is proportional to clamp, with tang friction or without: the torque per newton is calculated once.
   const perNewton = new Map<string, number>();
   const torqueAt = (level: Level, clamp: Newton, withTangs: boolean) => {
     const key = withTangs ? `${level} with tangs` : level;
@@ -103,7 +104,7 @@ export function torqueChain(sheet: Sheet, layout: PackLayout): TorqueChain {
 }
 
 /**
- * Torque asked, held, and the reserve between them, without and with tang friction.
+ * Torque at the clutch, torque capacity, and the reserve, without and with tang friction.
  * @example computeTorque(sheet, layout), sheet.known('reserve').value // 1.5826
  */
 export function computeTorque(sheet: Sheet, layout: PackLayout): void {
@@ -217,7 +218,7 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
   computeCurve(sheet, weakest, torqueAt);
 }
 
-/** The clamp that holds at peak torque: with what weights do at that speed, where there are any. */
+/** The clamp at peak torque, including the weights at that speed. */
 function clampId(sheet: Sheet): 'clamp' | 'clampAtPeak' {
   return hasWeights(sheet.job) ? 'clampAtPeak' : 'clamp';
 }
@@ -228,7 +229,7 @@ function computeCurve(sheet: Sheet, pack: Term, torqueAt: TorqueChain['torqueAt'
   if (!curve) return;
   const clampAt = clampAtRpm(sheet);
   const clamp = sheet.figure('clamp', 'F');
-  // While an expanding disc takes up, slip is its work: it is judged from where it has locked up.
+  // An expanding disc slips by design while engaging: the reserve is judged from lock-up on.
   const lockUpId = lockUpOf(sheet.job);
   const lockUp = lockUpId && sheet.figure(lockUpId, 'n_l');
   const from = lockUp?.known ? lockUp.value : 0;

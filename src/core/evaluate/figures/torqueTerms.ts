@@ -9,7 +9,7 @@ import type { Sheet } from '@/core/evaluate/engine/sheet';
 import type { Term } from '@/core/evaluate/engine/term';
 import { gather, term } from '@/core/evaluate/engine/term';
 
-/* What the torque of a pack is worked out from: radii, friction and tangs of the plates that slip, as terms. */
+/* The inputs of a pack's torque as terms: radii, friction and tangs of the plates with friction faces. */
 
 export const LEVELS = ['Low', 'Typical', 'High'] as const;
 export type Level = (typeof LEVELS)[number];
@@ -64,8 +64,8 @@ export function radiusTerms(sheet: Sheet, lined: readonly PlateKind[]): Map<stri
 }
 
 /**
- * Friction of every lined kind at its low, typical and high end: entered, else the design estimate of its lining, times what
- * friction-modified oil leaves of it.
+ * Low, typical and high friction of every lined type: entered, else the assumed value of its lining, times the share left by
+ * friction-modified oil.
  * @returns by identifier of the kind; coefficients without a unit, above 0 up to 1
  * Source: `docs/mechanics.md` section 3.
  * @example frictionTerms(sheet, layout).size // 1
@@ -109,7 +109,7 @@ export function frictionTerms(sheet: Sheet, layout: PackLayout): Map<string, Rec
   );
 }
 
-/** What friction-modified oil leaves of a lining's friction. Design estimate. */
+/** Friction share left by friction-modified oil. Assumed value. */
 export const FRICTION_MODIFIED = 0.7;
 const WRONG_OIL = term({
   symbol: 'k_oil',

@@ -5,7 +5,7 @@ import { FRICTION_MODIFIED } from '@/core/evaluate/figures/torqueTerms';
 import type { Verdict } from '@/core/evaluate/engine/verdict';
 
 /**
- * Verdicts on what surrounds the pack: its oil, its caliper reading, its judder springs, and what else bears on it.
+ * Verdicts on the surroundings of the pack: oil, caliper reading, judder springs, described start, evenness.
  * @example judgeConditions(sheet, layout).map((v) => v.id) // ["even"]
  */
 export function judgeConditions(sheet: Sheet, layout: PackLayout): Verdict[] {
@@ -173,5 +173,5 @@ function judgeEvenness(sheet: Sheet): Verdict | undefined {
   };
 }
 
-/** What a dial tells apart, mm. Design estimate. */
+/** Resolution of a dial, mm. Assumed value. */
 const DIAL_READS = 0.01;

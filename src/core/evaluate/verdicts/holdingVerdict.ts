@@ -13,7 +13,7 @@ export const RESERVE_STOP = 1;
 export const RESERVE_GOOD = 1.1;
 
 /**
- * Whether the pack holds the engine, at its weakest lining and the worst speed that is known.
+ * Judges the torque reserve at low friction and the worst known speed.
  * @param sheet with clamp and reserves worked out
  * Never throws for a job that passes the schema.
  * Source: `docs/mechanics.md` sections 2 and 5; thresholds are design estimates.
@@ -104,7 +104,7 @@ export function judgeHolding(sheet: Sheet): Verdict {
   };
 }
 
-/** What the engine's curve asks of the clutch at one of its speeds, N·m. */
+/** Torque at the clutch from the engine's curve at one speed, N·m. */
 function askedAt(sheet: Sheet, rpm: number): number {
   const torque = sheet.job.engine.curve?.points.find((p) => p.rpm === rpm)?.torque ?? 0;
   return (
@@ -114,7 +114,7 @@ function askedAt(sheet: Sheet, rpm: number): number {
   );
 }
 
-/** A reserve that misses what is wanted, with a decimal more where rounding would hide that it does. */
+/** A reserve below its threshold, with one more decimal where rounding would hide it. */
 const below = (value: number, wanted: number): Amount =>
   Number(value.toFixed(2)) >= wanted ? { ...times(value), decimals: 4 } : times(value);
 

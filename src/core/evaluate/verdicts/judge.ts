@@ -150,13 +150,13 @@ function judgePressure(sheet: Sheet, layout: PackLayout): Verdict {
 }
 
 /**
- * The verdict on the whole pack: the worst of the others, and what speaks for it when none is bad.
+ * The verdict on the whole pack: the worst of the others, or a summary when all are good.
  * @param stop what an entry or a layer is stopped for, where one is
  * @example judgeOverall(judge(sheet, layout), sheet).state // "good"
  */
 export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet, stop?: Sentence): Verdict {
   const watched = verdicts.filter((v) => v.state === 'watch');
-  // What a hand pays comes after what the pack does.
+  // Lever pull ranks after the pack's own verdicts.
   const worst =
     verdicts.find((v) => v.state === 'stop') ?? watched.find((v) => v.id !== 'pull') ?? watched[0];
   const open = firstOpen(verdicts);
@@ -196,7 +196,7 @@ export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet, stop?: 
   };
 }
 
-/** Without these there is no verdict on the pack. */
+/** Verdicts required for a verdict on the pack. */
 const MUST: ReadonlySet<string> = new Set(['order', 'holds', 'releases']);
 
 /**

@@ -93,7 +93,7 @@ export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Proble
   ];
 }
 
-/** Plates that lose their hold in the hub's spline or the basket's fingers at full lift, each by itself. */
+/** Plates off the hub's spline or the basket's fingers at full lift, one problem each. */
 function offTheirHold(layout: PackLayout, sheet: Sheet): Problem[] {
   const lift = Math.max(0, sheet.known('liftHad')?.value ?? 0);
   return layout.layers.flatMap((layer): Problem[] => {
@@ -152,7 +152,7 @@ function turnedAgainst(layout: PackLayout): Problem[] {
   });
 }
 
-/** Limits of the pack and of what is set, whose least is above their greatest. */
+/** Reversed limits of the pack and of its settings. */
 const reversedLimits = ({ pack, setting, inspection }: Job): readonly Problem[] => [
   ...reversed('pack.windowMax', pack.windowMin, pack.windowMax),
   ...reversed('setting.freePlayMax', setting.freePlayMin, setting.freePlayMax),
@@ -164,7 +164,7 @@ const reversedLimits = ({ pack, setting, inspection }: Job): readonly Problem[] 
   ),
 ];
 
-/** Entries that a machine can hardly have: asked about, or stopped where no figure from them can be true. */
+/** Implausible entries: questioned, or stopped where no figure from them can be true. */
 function implausible(job: Job, layout: PackLayout): Problem[] {
   const { engine } = job;
   const problems: Problem[] = [];
@@ -202,7 +202,7 @@ function tangsInsideLining({ layers }: PackLayout): Problem[] {
   });
 }
 
-/** Discs turn together: without steels between them only the outermost faces hold. */
+/** Discs turn together: without steels only the outermost faces transmit torque. */
 function discsAlone({ layers, slipping }: PackLayout): Problem[] {
   const second = layers[1];
   if (!second || layers.some((l) => l.lined === 'none')) return [];

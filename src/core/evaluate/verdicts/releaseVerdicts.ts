@@ -9,7 +9,7 @@ import { unknownVerdict } from '@/core/evaluate/engine/verdict';
 export const LIFT_WATCH = 0.8;
 
 /**
- * Whether the lift frees every face.
+ * Judges whether the lift releases every face.
  * @param sheet with lift and clearance worked out
  * Never throws for a job that passes the schema.
  * Source: `docs/mechanics.md` section 6; what counts as scarce is a design estimate.
@@ -27,7 +27,7 @@ export function judgeRelease(sheet: Sheet): Verdict {
   }
   const figures: FigureId[] = ['liftHad', 'liftNeeded', 'clearancePerFace'];
   const short = needed.value - had.value;
-  // A ten-thousandth of a millimetre is no difference that anybody could set.
+  // Differences below 0.0001 mm can't be set and are ignored.
   if (short <= 1e-4) {
     return {
       id: 'releases',
@@ -56,7 +56,7 @@ export function judgeRelease(sheet: Sheet): Verdict {
 }
 
 /**
- * Whether the rider's hand can hold the lever; asked where a hand lever opens the pack and its pull is known.
+ * Judges the lever pull for the rider's hand, where a hand lever opens the pack and its pull is known.
  * @param sheet with the pull worked out
  * Never throws for a job that passes the schema.
  * Source: `docs/mechanics.md` section 7; the limit is a design estimate until one is entered.

@@ -5,7 +5,7 @@ import type { Sheet } from '@/core/evaluate/engine/sheet';
 import type { Verdict } from '@/core/evaluate/engine/verdict';
 
 /**
- * The verdicts on what plates keep: their hold at full lift, and their thickness.
+ * The verdicts on plate engagement at full lift, and on plate thickness.
  * @example judgeRetained(workOut(loose).sheet).map((v) => v.id) // []
  */
 export const judgeRetained = (sheet: Sheet): Verdict[] =>
@@ -75,7 +75,7 @@ function judgeWear(sheet: Sheet): Verdict | undefined {
       };
 }
 
-/** The plate that lies furthest below its own limit, by its least reading. */
+/** The plate furthest below its own limit, by its lowest reading. */
 function thinnest(job: Job): { number: number; least: number; limit: number } | undefined {
   const kinds = new Map(job.pack.kinds.map((k) => [k.id, k]));
   let worst: { number: number; least: number; limit: number } | undefined;

@@ -6,7 +6,7 @@ import type { Sheet } from '@/core/evaluate/engine/sheet';
 import type { Verdict, VerdictId } from '@/core/evaluate/engine/verdict';
 
 /**
- * Verdicts on what is set and measured once the clutch is together; each is absent until it is recorded.
+ * Verdicts on settings and measurements of the assembled clutch; each absent until recorded.
  * @example judgeSetting(workOut(quad).sheet).map((v) => v.id) // []
  */
 export function judgeSetting(sheet: Sheet): Verdict[] {
@@ -26,12 +26,12 @@ interface WindowWords {
   readonly good: string;
   readonly above: string;
   readonly below: string;
-  /** What it means, after the colon. */
+  /** The consequence, after the colon. */
   readonly tooMuch: string;
   readonly tooLittle: string;
 }
 
-/** A measured value against a window that has at least one edge. */
+/** Compares a measured value with its limits, one at least. */
 function inWindow(
   id: VerdictId,
   value: number | undefined,
@@ -142,7 +142,7 @@ function judgeRepeat(sheet: Sheet): Verdict | undefined {
       };
 }
 
-/** A screw's float may miss what was wanted by this share. Design estimate. */
+/** Allowed relative deviation of the end float from its target. Assumed value. */
 const FLOAT_SHARE = 0.5;
 
 function judgeEndFloat(sheet: Sheet): Verdict | undefined {

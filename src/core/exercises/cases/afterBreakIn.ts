@@ -8,7 +8,7 @@ import { numberQuestion, oneQuestion } from '../marking';
 import type { Exercise } from '../model';
 
 /**
- * The linings have bedded in: what has become of the gap, and of the clamp.
+ * The discs have bedded in: the effect on gap and clamp.
  * @example afterBreakIn(7).questions.length // 5
  */
 export function afterBreakIn(seed: number): Exercise {

@@ -12,7 +12,7 @@ import type { Exercise } from '../model';
 const SORTS = ['drags', 'slips', 'both'] as const;
 type Sort = (typeof SORTS)[number];
 
-/** Whether a pack holds and whether it lets go, by its own verdicts. */
+/** Whether a pack holds and releases, by its own verdicts. */
 function verdictsOf(job: Job): { readonly holds: boolean; readonly releases: boolean } {
   const { verdicts } = evaluate(job);
   const good = (id: 'holds' | 'releases') =>
@@ -21,7 +21,7 @@ function verdictsOf(job: Job): { readonly holds: boolean; readonly releases: boo
 }
 
 /**
- * A complaint with its measurements: which cure it asks for.
+ * A complaint with measurements: find the fix.
  * @example complaint(7).questions.length // 2
  */
 export function complaint(seed: number): Exercise {

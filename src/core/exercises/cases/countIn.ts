@@ -6,7 +6,7 @@ import { Dice } from '../dice';
 import { manyQuestion, oneQuestion } from '../marking';
 import type { Exercise } from '../model';
 
-/** Small parts that are forgotten, with what comes of it. */
+/** Small parts that are often forgotten, with the consequence. */
 const EASILY_LOST = [
   {
     name: 'Thrust washers',

@@ -117,7 +117,7 @@ export function measureDisc(seed: number): Exercise {
   };
 }
 
-/** How well places round a disc see all of it. */
+/** Share of a disc covered by measuring points round it. */
 function spread(places: readonly number[]): ExerciseMark {
   const at = [...new Set(places)].sort((a, b) => a - b);
   const widest = Math.max(

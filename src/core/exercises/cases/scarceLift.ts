@@ -6,7 +6,7 @@ import { numberQuestion, oneQuestion } from '../marking';
 import type { Exercise } from '../model';
 
 /**
- * A rider wants a lighter lever; there is a part for it.
+ * A rider wants a lighter lever; a part for it exists.
  * @example scarceLift(7).questions.length // 2
  */
 export function scarceLift(seed: number): Exercise {

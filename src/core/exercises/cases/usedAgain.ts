@@ -14,7 +14,7 @@ interface Piece {
 }
 
 /**
- * Bolts of two heights and a handful of small parts: what goes back in.
+ * Bolts of two heights and some small parts: decide which are reused.
  * @example usedAgain(7).questions.length // 2
  */
 export function usedAgain(seed: number): Exercise {

@@ -35,8 +35,8 @@ export const archive = (job: Job, archived: boolean): Job =>
   job.archived === archived ? job : { ...job, archived };
 
 /**
- * Chooses whether something is attached to the clutch, and how; what is known of the other ways stays. The same job where
- * there is no such kind.
+ * Chooses whether a kind is attached to the clutch, and how; data of the other choices stay. Returns the same job for an
+ * unknown kind.
  * @param kindId of the list of kinds
  * @example chooseAttachment(job, 'assist', 'balls').assist.type // "balls"
  */
@@ -46,8 +46,8 @@ export function chooseAttachment(job: Job, kindId: string, value: string): Job {
 }
 
 /**
- * Chooses what takes the machine off. A start clutch belongs on the record as soon as the machine has one; behind it, it is
- * mostly the shift pedal that opens the pack, unless something of the release is entered already.
+ * Chooses the clutch layout. A machine with a start clutch gets its record; its pack is opened by the shift pedal unless
+ * release data exist.
  * @example chooseLayout(job, 'belt').machine.layout // "belt"
  */
 export function chooseLayout(job: Job, layout: ClutchLayout): Job {
@@ -66,13 +66,13 @@ export function chooseLayout(job: Job, layout: ClutchLayout): Job {
   };
 }
 
-/** Chooses what the lift is worked out from. */
+/** Chooses the source of the lift. */
 export const chooseRelease = (job: Job, type: Release['type']): Job => ({
   ...job,
   release: { ...job.release, type },
 });
 
-/** Says where an entry comes from. @returns the same job where there is no entry */
+/** Sets the source of an entry. @returns the same job where there is no entry */
 export function chooseSource(job: Job, path: FieldPath, source: Source): Job {
   const entry = entryAt(job, path);
   return entry ? withEntry(job, path, { ...entry, source }) : job;
@@ -82,7 +82,7 @@ export function chooseSource(job: Job, path: FieldPath, source: Source): Job {
 export const chooseReading = (job: Job, path: FieldPath, value: number, typed: string): Job =>
   withEntry(job, path, { value, typed });
 
-/** Whether the text says more than the number: a unit, a fraction, a diameter, or how finely it was read. */
+/** Whether the text has more information than the number: a unit, a fraction, a diameter, or its precision. */
 const saysMore = (text: string): boolean => /[^\d.,\s]|[.,]\d*0\s*$/.test(text);
 
 /** A text in a numeric field: becomes an entry when it can be read, and is a draft while it can't. */

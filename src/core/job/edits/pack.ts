@@ -40,7 +40,7 @@ export function addKind(job: Job, sort: 'friction' | 'steel', id: string): Job {
 }
 
 /**
- * Changes what is chosen of a kind of plate.
+ * Changes a plate type.
  * @example changeKind(job, job.pack.kinds[0].id, { name: 'Thin' }).pack.kinds[0].name // "Thin"
  */
 export const changeKind = (job: Job, kindId: string, part: KindChoices): Job =>
@@ -77,7 +77,7 @@ export function fillStack(job: Job, filling: Filling, idOf: (n: number) => strin
 }
 
 /**
- * Chooses what the floor and the pressure plate turn with, and the model of the effective radius.
+ * Chooses the members that floor and pressure plate turn with, and the model of the effective radius.
  * @example choosePack(job, { floorTurnsWith: 'hub' }).pack.floorTurnsWith // "hub"
  */
 export const choosePack = (job: Job, part: PackChoices): Job => withPack(job, part);

@@ -16,7 +16,7 @@ const withDiaphragm = (job: Job, diaphragm: DiaphragmSpring): Job => ({
 });
 
 /**
- * Chooses the type of the springs; what is known of the other types stays.
+ * Chooses the spring type; data of the other types stay.
  * @example chooseSpringType(job, 'diaphragm').springs.type // "diaphragm"
  */
 export const chooseSpringType = (job: Job, type: SpringType): Job => ({
@@ -39,7 +39,7 @@ export function addGroup(job: Job, id: string): Job {
   return withGroups(job, [...groups, blankCoilGroup(id, name)]);
 }
 
-/** Names a group of coil springs, or chooses what its rate comes from. */
+/** Names a group of coil springs, or chooses the source of its rate. */
 export const changeGroup = (
   job: Job,
   groupId: string,
@@ -76,7 +76,7 @@ export const addTesterPoint = (job: Job, groupId: string, id: string): Job =>
 export const removeTesterPoint = (job: Job, groupId: string, pointId: string): Job =>
   changePoints(job, groupId, (points) => points.filter((p) => p.id !== pointId));
 
-/** Chooses what the force of the diaphragm comes from, or the retainer step that is used. */
+/** Chooses the source of the diaphragm force, or the retainer step in use. */
 export const chooseDiaphragm = (
   job: Job,
   part: Partial<Pick<DiaphragmSpring, 'forceFrom' | 'stepId'>>,

@@ -7,16 +7,16 @@ export interface Source {
   readonly kind: SourceKind;
   /** ISO date, `2026-11-24`. */
   readonly date?: string;
-  /** Page of the manual, name of the gauge, who said so. */
+  /** Page of the manual, name of the gauge, or person. */
   readonly note?: string;
 }
 
 /** One value that was typed, in the base unit of its field. */
 export interface Entry {
   readonly value: number;
-  /** As it was written, when that says more than the value: `5/32 in`. */
+  /** The text as entered, when it has more information than the value: `5/32 in`. */
   readonly typed?: string;
-  /** What a manual gives as a range; the value is its middle. */
+  /** A range from a manual; the value is its middle. */
   readonly range?: { readonly low: number; readonly high: number };
   readonly source?: Source;
 }

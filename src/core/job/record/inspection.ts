@@ -1,8 +1,8 @@
 import type { Entry } from './entry';
 
-/* What was measured and seen on the parts around the plates. */
+/* Readings and damage of the parts around the plates. */
 
-/** What is seen on a part that no gauge tells. */
+/** Visible damage that no gauge shows. */
 export const SIGHTS = [
   'blued',
   'hotSpots',
@@ -31,7 +31,7 @@ export const FIXTURES = [
 ] as const;
 export type Fixture = (typeof FIXTURES)[number];
 
-/** What was measured and seen on the parts around the plates, and the limits for all of it. */
+/** Readings and damage of the parts around the plates, with their limits. */
 export interface InspectionRecord {
   /** Points at which a disc and a steel are measured in a run, 1 to 6. */
   readonly discPoints: number;

@@ -2,7 +2,7 @@ import type { ComplaintId } from '../../causes/complaints';
 import type { TestId } from '../../causes/cause';
 import type { Entry } from './entry';
 
-/* Stage, machine, engine, and what was asked for and found by asking. */
+/* Stage, machine, engine, complaint and findings of intake. */
 
 export const STAGES = [
   'intake',
@@ -19,7 +19,7 @@ export type Stage = (typeof STAGES)[number];
 /** Which clutch a machine has: a pack; a centrifugal start clutch before a pack or a belt; a belt alone. */
 export type ClutchLayout = 'unknown' | 'pack' | 'startAndPack' | 'startAndBelt' | 'belt';
 
-/** What tells how long a machine has run. */
+/** The meter of a machine's running time. */
 export const METERS = ['hours', 'distance'] as const;
 export type Meter = (typeof METERS)[number];
 
@@ -27,7 +27,7 @@ export interface Machine {
   /** The same for every job of one machine. */
   readonly id: string;
   readonly name: string;
-  /** What it is used for: "trail single". */
+  /** Use: "trail single". */
   readonly use: string;
   readonly layout: ClutchLayout;
   /** Hours where it is absent. */
@@ -59,14 +59,14 @@ export interface Engine {
   readonly curve?: TorqueCurve;
 }
 
-/** What a rider wants done. */
+/** Goals of a rider. */
 export const AIMS = ['restore', 'hold', 'lighter', 'handsOff', 'feel', 'inertia'] as const;
 export type Aim = (typeof AIMS)[number];
 
-/** What is in the sump: oil for wet clutches (JASO MA, MA2), friction-modified car oil, or not known. */
+/** Oil in the engine: for wet clutches (JASO MA, MA2), friction-modified car oil, or unknown. */
 export type OilKind = 'unknown' | 'wetClutch' | 'frictionModified';
 
-/** A start from standing, by which the heat of the clutch is judged. */
+/** A start from standstill, the basis of the clutch heat. */
 export interface StartDuty {
   readonly mass?: Entry;
   readonly wheelRadius?: Entry;
@@ -78,7 +78,7 @@ export interface StartDuty {
   readonly grade?: Entry;
 }
 
-/** The complaint, the aim, and what was found by asking and trying. */
+/** Complaint, goal, and the results of questions and checks. */
 export interface Intake {
   readonly complaints: readonly ComplaintId[];
   readonly aims: readonly Aim[];
@@ -87,8 +87,8 @@ export interface Intake {
   readonly hours?: Entry;
   /** Distance run at intake, km. */
   readonly distance?: Entry;
-  /** Outcomes of the tests that tell causes apart. */
+  /** Results of the checks that separate causes. */
   readonly tests: Readonly<Partial<Record<TestId, string>>>;
-  /** ISO date by which the rider wants the machine back. */
+  /** ISO date, due to the rider. */
   readonly due?: string;
 }

@@ -48,7 +48,7 @@ export interface PlateKind {
 export const POINTS = ['1', '2', '3', '4', '5', '6'] as const;
 export type Point = (typeof POINTS)[number];
 
-/** One plate of the pack, with what was measured on it. */
+/** One plate of the pack, with its readings. */
 export interface Plate {
   readonly id: string;
   readonly kindId: string;

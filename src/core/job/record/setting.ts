@@ -35,7 +35,7 @@ export interface GainRecord {
   readonly gain?: Entry;
 }
 
-/** The adjuster, the install gap that it sets, and what the lever said of it. */
+/** The adjuster, its install gap, and the lever readings. */
 export interface Setting {
   readonly installGap?: Entry;
   readonly gapMin?: Entry;
@@ -45,7 +45,7 @@ export interface Setting {
   readonly linkage?: Entry;
   readonly targetGain?: Entry;
   readonly readings: readonly GainRecord[];
-  /** Where the adjuster stands: turns and marks out from the start point. */
+  /** Adjuster position: turns and marks out from the start point. */
   readonly turnsOut?: Entry;
   readonly marksOut?: Entry;
   /** The gap by caliper, and by the gauges that went in and did not. */
@@ -82,7 +82,7 @@ export interface StartClutchRecord {
   readonly springPull?: Entry;
   readonly drumRadius?: Entry;
   readonly friction?: Entry;
-  /** Lining gone from each shoe, and the rate of its spring: what wear does to first contact. */
+  /** Lining wear of each shoe, and the rate of its spring: the effect of wear on first contact. */
   readonly wear?: Entry;
   readonly springRate?: Entry;
   readonly massLost?: Entry;
@@ -103,7 +103,7 @@ export interface Release {
   /** Dial reading at the pressure plate. */
   readonly measuredLift?: Entry;
   readonly leverTravel?: Entry;
-  /** What the rider's hand wants to hold, at most. */
+  /** Maximum lever pull for the rider's hand. */
   readonly pullMax?: Entry;
   readonly leverRatio?: Entry;
   readonly efficiency?: Entry;
@@ -116,9 +116,9 @@ export interface Release {
   readonly armLength?: Entry;
   /** Axial travel per turn of the worm, screw or ramp. */
   readonly lead?: Entry;
-  /** Angle of the arm at rest from square to the cable; below 0 while square lies before it. */
+  /** Arm angle at rest from square to the cable; below 0 before square. */
   readonly armStart?: Entry;
-  /** What eats travel before anything moves, in mm at the lever. */
+  /** Lever travel lost before anything moves, mm at the lever. */
   readonly freePlay?: Entry;
   readonly stretch?: Entry;
   readonly pivotWear?: Entry;
@@ -129,6 +129,6 @@ export interface Release {
   readonly liftReadings: readonly LiftRecord[];
   /** A maker's own figure for lift. */
   readonly requiredLift?: Entry;
-  /** Least clearance at each slipping face. */
+  /** Minimum clearance per friction face. */
   readonly faceClearance?: Entry;
 }

@@ -38,7 +38,7 @@ export interface CoilSprings {
   readonly pressurePlate?: Entry;
   /** Under each spring. */
   readonly shim?: Entry;
-  /** Radius of the ring on which the springs stand. */
+  /** Radius of the spring ring. */
   readonly ringRadius?: Entry;
   /** Kinds in their order round the ring; empty while it is not recorded. */
   readonly ring: readonly string[];
@@ -78,7 +78,7 @@ export interface DiaphragmSpring {
   readonly points: readonly DeflectionPoint[];
 }
 
-/** Loose springs stand between two plates that nuts draw together to a stop; their kinds are those of `coil`. */
+/** Loose springs between two plates tightened to a stop by nuts; their types are those of `coil`. */
 export interface LooseSprings {
   readonly span?: Entry;
   readonly pocketInner?: Entry;
@@ -91,7 +91,7 @@ export interface LooseSprings {
   readonly gapRead3?: Entry;
 }
 
-/** `coil`: under bolts; `diaphragm`; `loose`: between two plates. What belongs to the ways not in use is kept. */
+/** `coil`: under bolts; `diaphragm`; `loose`: between two plates. Data of unused types are kept. */
 export type SpringType = 'coil' | 'diaphragm' | 'loose';
 
 export interface Springs {

@@ -1,6 +1,6 @@
 import type { Entry } from './entry';
 
-/* What came off, what was counted, and how the plates lay. */
+/* Removed parts, counts, and the plate order as found. */
 
 /** One line of the list by which a clutch is taken apart. */
 export interface StripStep {
@@ -8,7 +8,7 @@ export interface StripStep {
   /** Of a line of the standard lists; the builder's own have none. */
   readonly key?: string;
   readonly text: string;
-  /** What to mark or to watch while at it. */
+  /** Marks and precautions for the step. */
   readonly watch?: string;
   readonly done: boolean;
 }

@@ -1,8 +1,8 @@
 import type { Entry } from './entry';
 
-/* What is added after the signature: the machine's returns. A signature does not cover them. */
+/* Service visits, added after the signature and not covered by it. */
 
-/** A return of the machine: how far it has run, and what the discs have come to. */
+/** A service visit: the meter reading, and the disc thicknesses. */
 export interface Visit {
   readonly id: string;
   /** ISO date. */

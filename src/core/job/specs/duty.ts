@@ -1,7 +1,7 @@
 import type { FieldSpec } from './spec';
 import { spec } from './spec';
 
-/** A start from standing: what the clutch must take up, by which its heat is judged. */
+/** A start from standstill: the basis of the clutch heat. */
 export const DUTY_FIELDS = {
   'duty.mass': spec({
     label: 'Machine with rider',

@@ -1,7 +1,7 @@
 import type { FieldSpec } from './spec';
 import { spec } from './spec';
 
-/** What the engine brings. */
+/** Data of the engine. */
 export const ENGINE_FIELDS = {
   'engine.peakTorque': spec({
     label: 'Engine peak torque',

@@ -3,7 +3,7 @@ import { spec, thickness } from './spec';
 
 const small = { quantity: 'length', bounds: { min: 0, max: 10 }, plausible: [0, 2] } as const;
 
-/** What is measured around the plates, and the limits of the machine's own manual for it. */
+/** Readings around the plates, and their limits from the machine's manual. */
 export const INSPECTION_FIELDS = {
   'intake.hours': spec({
     label: 'Machine hours',

@@ -1,13 +1,13 @@
 import type { EntrySpec } from '../../units/parseEntry';
 
-/** A field that takes one value: what it is called, what it takes, and what stands in for it. */
+/** A field for one value: its label, its range, and its assumed value. */
 export interface FieldSpec extends EntrySpec {
   readonly label: string;
   /** As in the formulas of `docs/mechanics.md`. */
   readonly symbol: string;
   /** Used, and marked as a design estimate, while nothing is entered. */
   readonly estimate?: { readonly value: number; readonly why: string };
-  /** What nothing entered means, where that is a fact and no guess: no shim is a shim of 0. */
+  /** Meaning of an empty field, where that is a fact: no shim is a shim of 0. */
   readonly absent?: { readonly value: number; readonly why: string };
   /** One line of help, where the label is not enough. */
   readonly hint?: string;

@@ -1,7 +1,7 @@
 import type { FieldSpec } from './spec';
 import { spec } from './spec';
 
-/** What is read when the machine comes back. */
+/** Readings of a service visit. */
 export const VISIT_FIELDS = {
   'visits.*.hours': spec({
     label: 'Machine hours',

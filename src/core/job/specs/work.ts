@@ -6,7 +6,7 @@ const minutes = { quantity: 'duration', bounds: { min: 0, max: 20_160 } } as con
 const play = { quantity: 'length', bounds: { min: 0, max: 60 }, plausible: [0, 30] } as const;
 const bolt = { quantity: 'torque', bounds: { above: 0, max: 400 }, plausible: [2, 250] } as const;
 
-/** What is recorded while a clutch is put together, set and proved. */
+/** Records of assembly, setting and proving. */
 export const WORK_FIELDS = {
   'strip.parts.*.in': spec({ label: 'Fitted', symbol: 'n_in', ...number }),
   'build.soakPlan': spec({
