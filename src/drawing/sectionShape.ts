@@ -63,7 +63,7 @@ const FLOOR = 22;
 const PLATE = 16;
 const RIDGE = 40;
 /** Drawn for a plate whose thickness is not entered yet. */
-const STAND_IN: Mm = 2;
+const PLACEHOLDER: Mm = 2;
 /** Of a disc's thickness, each side; the drawing has no thickness of the core to go by. */
 const LINING_SHARE = 0.3;
 const MAX_SCALE = 18;
@@ -87,9 +87,9 @@ export function shapeSection(
 ): SectionShape {
   const { layers } = layout;
   const worn = wearing(layout, wear);
-  const thickness = (l: PackLayer) => (l.thickness ?? STAND_IN) - (worn.get(l.number) ?? 0);
+  const thickness = (l: PackLayer) => (l.thickness ?? PLACEHOLDER) - (worn.get(l.number) ?? 0);
   const tallest =
-    layers.reduce((sum, l) => sum + (l.thickness ?? STAND_IN), 0) + Math.max(0, lift, room);
+    layers.reduce((sum, l) => sum + (l.thickness ?? PLACEHOLDER), 0) + Math.max(0, lift, room);
   const fit = Math.min(MAX_SCALE, (height - FLOOR - PLATE - RIDGE) / Math.max(tallest, 1));
   const pixelsPerMm = fit * zoom;
   const whole = Math.max(height, Math.ceil(tallest * pixelsPerMm) + FLOOR + PLATE + RIDGE);
@@ -204,7 +204,7 @@ function wearing(layout: PackLayout, wear: Mm): ReadonlyMap<number, Mm> {
   return new Map(
     discs.map((l) => [
       l.number,
-      Math.min(wear / discs.length, (l.thickness ?? STAND_IN) * LINING_SHARE * 2),
+      Math.min(wear / discs.length, (l.thickness ?? PLACEHOLDER) * LINING_SHARE * 2),
     ]),
   );
 }

@@ -6,7 +6,7 @@ import { WORKSHOP_FILE } from './schema/workshop';
 type Node = Readonly<Record<string, unknown>> | readonly unknown[];
 
 /** Parts shorter than this stay where they are. */
-const WORTH_NAMING = 120;
+const NAMED_DEFINITIONS = 120;
 
 /** The job file's schema as JSON Schema 2020-12, for other programs; written to docs/job-file.schema.json. */
 export function jobFileJsonSchema(): object {
@@ -58,7 +58,7 @@ function named(schema: Readonly<Record<string, unknown>>): object {
   const replace = (node: unknown, top = false): unknown => {
     if (!isNode(node)) return node;
     const text = JSON.stringify(node);
-    if (!top && isSchema(node) && text.length > WORTH_NAMING && (times.get(text) ?? 0) > 1) {
+    if (!top && isSchema(node) && text.length > NAMED_DEFINITIONS && (times.get(text) ?? 0) > 1) {
       let name = names.get(text);
       if (name === undefined) {
         name = `part${names.size + 1}`;

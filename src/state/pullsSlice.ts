@@ -3,18 +3,18 @@ import { createSlice } from '@reduxjs/toolkit';
 
 import { jobsLoaded } from '@/state/jobs/reading';
 
-import type { TakenPulls, DynoReading } from '@/core/torque/dynoPulls';
-import { brokenOff, withPart } from '@/core/torque/dynoPulls';
+import type { RecordedPulls, DynoReading } from '@/core/torque/dynoPulls';
+import { withStoppedPull, withPart } from '@/core/torque/dynoPulls';
 
 /**
  * Dyno pulls, by job. They stay outside the job until a curve is made of them, since only the curve is kept; until then they
  * are stored like drafts.
  */
-export type PullsByJob = Readonly<Record<string, TakenPulls>>;
+export type PullsByJob = Readonly<Record<string, RecordedPulls>>;
 
-export const NO_PULLS: TakenPulls = [];
+export const NO_PULLS: RecordedPulls = [];
 
-function withPulls(state: PullsByJob, jobId: string, pulls: TakenPulls): PullsByJob {
+function withPulls(state: PullsByJob, jobId: string, pulls: RecordedPulls): PullsByJob {
   if (pulls === (state[jobId] ?? NO_PULLS)) return state;
   const { [jobId]: _before, ...others } = state;
   return pulls.length === 0 ? others : { ...others, [jobId]: pulls };
@@ -25,16 +25,16 @@ const pullsSlice = createSlice({
   initialState: {} as PullsByJob,
   reducers: {
     pullsLoaded: (_state, { payload }: PayloadAction<PullsByJob>) => payload,
-    partHeard: (
+    receivedPart: (
       state: PullsByJob,
       { payload: { jobId, reading } }: PayloadAction<{ jobId: string; reading: DynoReading }>,
     ) => withPulls(state, jobId, withPart(state[jobId] ?? NO_PULLS, reading)),
     /** The link is closed: running pulls will not finish. */
     listeningEnded: (state: PullsByJob, { payload: jobId }: PayloadAction<string>) =>
-      withPulls(state, jobId, brokenOff(state[jobId] ?? NO_PULLS)),
+      withPulls(state, jobId, withStoppedPull(state[jobId] ?? NO_PULLS)),
     pullsKept: (
       state: PullsByJob,
-      { payload: { jobId, pulls } }: PayloadAction<{ jobId: string; pulls: TakenPulls }>,
+      { payload: { jobId, pulls } }: PayloadAction<{ jobId: string; pulls: RecordedPulls }>,
     ) => withPulls(state, jobId, pulls),
   },
   extraReducers: (builder) =>

@@ -48,7 +48,7 @@ const shelfSlice = createSlice({
       springs: without(state.springs, payload),
     }),
     /** Removes this many pieces of an item; a negative number restores them by undo. */
-    piecesGone: (
+    piecesRemoved: (
       state,
       { payload: { id, count } }: PayloadAction<{ id: string; count: number }>,
     ): Stock => ({

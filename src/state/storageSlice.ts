@@ -36,7 +36,7 @@ const storageSlice = createSlice({
       { damaged, clashes, gone },
       { payload }: PayloadAction<StorageStatus>,
     ): StorageState => ({ ...payload, damaged, clashes, ...(gone === undefined ? {} : { gone }) }),
-    goneFound: (state, { payload }: PayloadAction<string>): StorageState => ({
+    removalFound: (state, { payload }: PayloadAction<string>): StorageState => ({
       ...state,
       gone: payload,
     }),
@@ -57,15 +57,16 @@ const storageSlice = createSlice({
 });
 
 export const storageReducer = storageSlice.reducer;
-export const { storageChanged, damageFound, clashesFound, damageSeen, goneFound } =
-  storageSlice.actions;
+export const {
+  storageChanged,
+  damageFound,
+  clashesFound,
+  damageSeen,
+  removalFound,
+} = storageSlice.actions;
 
 /** The message about an unsaved item; undefined when all is saved. */
-export const unsavedWords = ({
-  storage,
-}: {
-  readonly storage: StorageState;
-}): string | undefined =>
+export const unsavedText = ({ storage }: { readonly storage: StorageState }): string | undefined =>
   storage.status === 'failed' || storage.status === 'memory'
     ? `It is kept while this page is open but could not be saved: ${storage.reason ?? 'no reason given'}. Back up.`
     : undefined;

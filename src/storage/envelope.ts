@@ -36,7 +36,7 @@ export const markOf = (text: string): string => HEAD.exec(text)?.[2] ?? sumOf(te
  */
 export function unseal(text: string): { readonly value: unknown } | undefined {
   const head = HEAD.exec(text);
-  if (!head) return unsealFirst(text);
+  if (!head) return openFirstReadable(text);
   if (Number(head[1]) > LAYOUT) throw new NewerRecords(Number(head[1]));
   return isWhole(text) ? parsed(text.slice(head[0].length)) : undefined;
 }
@@ -44,13 +44,13 @@ export function unseal(text: string): { readonly value: unknown } | undefined {
 /** Whether a text is a record as it was written. */
 export function isWhole(text: string): boolean {
   const head = HEAD.exec(text);
-  if (!head) return unsealFirst(text) !== undefined;
+  if (!head) return openFirstReadable(text) !== undefined;
   // The version is outside the sum: an earlier one never had a head.
   return Number(head[1]) === LAYOUT && sumOf(text.slice(head[0].length)) === head[2];
 }
 
 /** A record of version 1. */
-const unsealFirst = (text: string) =>
+const openFirstReadable = (text: string) =>
   text.startsWith('data:') ? { value: text } : /^[[{]/.test(text) ? parsed(text) : undefined;
 
 function parsed(text: string): { readonly value: unknown } | undefined {

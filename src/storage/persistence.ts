@@ -1,6 +1,6 @@
 /* Storage quota and persistence of the browser. */
 
-export interface Room {
+export interface StorageRoom {
   readonly usedMb: number;
   readonly allMb: number;
 }
@@ -9,7 +9,7 @@ const storage = (): StorageManager | undefined =>
   typeof navigator === 'undefined' ? undefined : navigator.storage;
 
 /** How much room is used and given; nothing where the browser does not say. */
-export async function roomLeft(): Promise<Room | undefined> {
+export async function storageLeft(): Promise<StorageRoom | undefined> {
   const { usage, quota } = (await storage()?.estimate?.()) ?? {};
   return usage === undefined || quota === undefined
     ? undefined
@@ -17,7 +17,7 @@ export async function roomLeft(): Promise<Room | undefined> {
 }
 
 /** Whether the browser has promised not to clear the storage when it is short of room; nothing where it does not say. */
-export const isPromised = async (): Promise<boolean | undefined> => storage()?.persisted?.();
+export const isPersistent = async (): Promise<boolean | undefined> => storage()?.persisted?.();
 
 /** Requests persistent storage; some browsers ask the user. */
-export const askForPromise = async (): Promise<boolean | undefined> => storage()?.persist?.();
+export const requestPersistence = async (): Promise<boolean | undefined> => storage()?.persist?.();

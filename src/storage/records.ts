@@ -1,6 +1,6 @@
 import { isWhole, markOf, seal, unseal } from './envelope';
 import { finishEarlier, isJournal } from './earlierJournal';
-import { asideKey, isAside, isRecord, lastKey } from './keys';
+import { damagedKey, isDamagedKey, isRecord, lastKey } from './keys';
 import { withLock } from './locks';
 import type { RawStore } from './raw';
 
@@ -24,7 +24,7 @@ export interface ReadRecords {
 }
 
 /** The raw text of a record that could not be read, kept for rescue. */
-export interface Aside {
+export interface DamagedRecord {
   /** Key of the record that it was. */
   readonly key: string;
   readonly at: string;
@@ -48,8 +48,8 @@ export interface RecordStore {
   /** Moves intact records with invalid content to the damaged ones. */
   setAside(keys: readonly string[]): Promise<void>;
   /** All damaged records, latest first. */
-  aside(): Promise<readonly Aside[]>;
-  throwAway(aside: Pick<Aside, 'key' | 'at'>): Promise<void>;
+  aside(): Promise<readonly DamagedRecord[]>;
+  throwAway(aside: Pick<DamagedRecord, 'key' | 'at'>): Promise<void>;
   /** Every stored text, for rescue by hand. */
   dump(): Promise<Readonly<Record<string, string | null>>>;
 }
@@ -86,7 +86,7 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
   const setAside = async (texts: ReadonlyMap<string, string>): Promise<void> => {
     const at = new Date().toISOString();
     await raw.setMany(
-      Object.fromEntries([...texts].map(([key, text]) => [asideKey({ key, at }), text])),
+      Object.fromEntries([...texts].map(([key, text]) => [damagedKey({ key, at }), text])),
     );
   };
 
@@ -203,7 +203,7 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
     },
 
     async aside() {
-      const keys = (await raw.getAllKeys()).filter(isAside);
+      const keys = (await raw.getAllKeys()).filter(isDamagedKey);
       const texts = await raw.getMany(keys);
       return keys
         .flatMap((name) => {
@@ -216,6 +216,6 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
 
     dump: async () => raw.getMany(await raw.getAllKeys()),
 
-    throwAway: (aside) => raw.removeMany([asideKey(aside)]),
+    throwAway: (aside) => raw.removeMany([damagedKey(aside)]),
   };
 }

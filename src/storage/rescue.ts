@@ -1,12 +1,13 @@
 import { currentRecords } from './current';
-import type { Aside } from './records';
+import type { DamagedRecord } from './records';
 
 /** Damaged records, latest first. */
-export const asideNow = async (): Promise<readonly Aside[]> => (await currentRecords()).aside();
+export const damagedNow = async (): Promise<readonly DamagedRecord[]> =>
+  (await currentRecords()).aside();
 
-export const throwAway = async (aside: Pick<Aside, 'key' | 'at'>): Promise<void> =>
+export const deleteDamaged = async (aside: Pick<DamagedRecord, 'key' | 'at'>): Promise<void> =>
   (await currentRecords()).throwAway(aside);
 
 /** Every stored text. */
-export const dumpNow = async (): Promise<Readonly<Record<string, string | null>>> =>
+export const dumpStored = async (): Promise<Readonly<Record<string, string | null>>> =>
   (await currentRecords()).dump();

@@ -2,10 +2,10 @@ import { blankCoilGroup } from '@/core/job/blank';
 import { entry } from '@/core/job/entry';
 import type { Entry, Job, Visit } from '@/core/job/types';
 import type { WorkStage } from '@/core/job/work';
-import type { LimitSheet } from '@/core/library/limits';
-import { sheetWithJob } from '@/core/library/limits';
+import type { SpecSheet } from '@/core/library/limits';
+import { specSheetFromJob } from '@/core/library/limits';
 import { openItems } from '@/core/signoff/openItems';
-import { overridden, signed } from '@/core/signoff/revisions';
+import { withReason, signed } from '@/core/signoff/revisions';
 import { smallParts, stripLines } from '@/core/strip/stripList';
 import type { Stock } from '@/core/shelf/stock';
 import { usualFasteners } from '@/core/worksheet/fasteners';
@@ -174,7 +174,7 @@ export function finished(base: Job): Job {
 export function signedOff(base: Job): Job {
   const job = finished(base);
   const reasoned = openItems(job).reduce(
-    (j, { id }) => overridden(j, { itemId: id, reason: 'made up', by: 'Bench 1', at: NOW }),
+    (j, { id }) => withReason(j, { itemId: id, reason: 'made up', by: 'Bench 1', at: NOW }),
     job,
   );
   return signed(reasoned, 'Bench 1', NOW, digestOf);
@@ -223,13 +223,13 @@ export const smallStock = (): Stock => ({
 });
 
 /** The limits of a job as a sheet of the library. */
-export function sheetFrom(job: Job): LimitSheet {
+export function sheetFrom(job: Job): SpecSheet {
   let n = 0;
   const empty = { id: `of-${job.id}`, name: job.machine.name, note: '', updatedAt: '', limits: [] };
-  return sheetWithJob(empty, job, () => `${job.id}-${++n}`, NOW);
+  return specSheetFromJob(empty, job, () => `${job.id}-${++n}`, NOW);
 }
 
-export const smallLibrary = (): readonly LimitSheet[] => [sheetFrom(crag()), sheetFrom(scree())];
+export const smallLibrary = (): readonly SpecSheet[] => [sheetFrom(crag()), sheetFrom(scree())];
 
 /** The job of a number. @throws where there is none */
 export function jobOf(number: string): Job {

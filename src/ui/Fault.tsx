@@ -21,18 +21,18 @@ interface Props {
 }
 
 /** Catches errors of its children: shows the fault, and possible actions. */
-export function Fault({ what, resetKeys, ways, small = false, children }: Props) {
+export function FaultBoundary({ what, resetKeys, ways, small = false, children }: Props) {
   return (
     <ErrorBoundary
       {...(resetKeys ? { resetKeys: [...resetKeys] } : {})}
-      fallbackRender={(props) => <Failed what={what} ways={ways} small={small} {...props} />}
+      fallbackRender={(props) => <ErrorMessage what={what} ways={ways} small={small} {...props} />}
     >
       {children}
     </ErrorBoundary>
   );
 }
 
-function Failed({
+function ErrorMessage({
   what,
   ways,
   small,

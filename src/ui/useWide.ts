@@ -10,31 +10,31 @@ const SHORT = 640;
 /** Height below which large keys shrink, so as not to cover their display. */
 const SMALL = 680;
 /** Width from which stacked content is placed side by side. */
-export const LYING = 560;
+export const LANDSCAPE = 560;
 
 export function useWide(): boolean {
   return useWindowDimensions().width >= WIDE;
 }
 
 /** Room for a key's whole name beside a title and another key. */
-export function useRoomy(): boolean {
-  return useWindowDimensions().width >= LYING;
+export function useRoomyScreen(): boolean {
+  return useWindowDimensions().width >= LANDSCAPE;
 }
 
-export function useLow(): boolean {
+export function useLowScreen(): boolean {
   return useWindowDimensions().height < LOW;
 }
 
-export function useShort(): boolean {
+export function useShortScreen(): boolean {
   return useWindowDimensions().height < SHORT;
 }
 
-export function useSmall(): boolean {
+export function useSmallScreen(): boolean {
   return useWindowDimensions().height < SMALL;
 }
 
 /** Low, with room at the side: a phone on its side. */
-export function useLying(): boolean {
+export function useLandscape(): boolean {
   const { width, height } = useWindowDimensions();
-  return height < LOW && width >= LYING;
+  return height < LOW && width >= LANDSCAPE;
 }

@@ -1,6 +1,6 @@
 import type { Advice } from '@/core/advice/advise';
 import { advise } from '@/core/advice/advise';
-import type { AtHand } from '@/core/advice/moves';
+import type { AvailableParts } from '@/core/advice/moves';
 import { DomainError } from '@/core/errors';
 import type { VerdictId } from '@/core/evaluate/engine/verdict';
 import type { EngagementResult } from '@/core/heat/engagement';
@@ -10,7 +10,7 @@ import type { Job } from '@/core/job/types';
 import { toleranceOf } from '@/core/pack/jobTolerance';
 import type { ToleranceRun } from '@/core/pack/tolerance';
 import { simulateTolerance } from '@/core/pack/tolerance';
-import type { ShelfWish } from '@/core/shelf/jobShelf';
+import type { ShelfRequest } from '@/core/shelf/jobShelf';
 import { chooseSteels } from '@/core/shelf/jobShelf';
 import type { ShelfAnswer } from '@/core/shelf/solver';
 import type { Way } from '@/core/takeoff/hands';
@@ -34,9 +34,9 @@ export const heavyRuns = {
     onProgress?: RunProgress,
   ): RunOutcome<ToleranceRun> =>
     taken(() => simulateTolerance(toleranceOf(job, packs, seed), reporting(onProgress))),
-  shelf: (job: Job, wish: ShelfWish, onProgress?: RunProgress): RunOutcome<ShelfAnswer> =>
+  shelf: (job: Job, wish: ShelfRequest, onProgress?: RunProgress): RunOutcome<ShelfAnswer> =>
     taken(() => chooseSteels(job, wish, reporting(onProgress))),
-  advice: (job: Job, verdict: VerdictId, atHand: AtHand): RunOutcome<Advice[]> =>
+  advice: (job: Job, verdict: VerdictId, atHand: AvailableParts): RunOutcome<Advice[]> =>
     taken(() => advise(job, verdict, { atHand })),
   takeoff: (
     packs: readonly NamedJob[],

@@ -4,13 +4,13 @@ import type { State } from '@/core/evaluate/engine/figure';
 import type { Sentence } from '@/core/text/sentence';
 import type { Verdict, VerdictId } from '@/core/evaluate/engine/verdict';
 import type { Job } from '../job/types';
-import type { AtHand } from './moves';
+import type { AvailableParts } from './moves';
 import type { Move } from './move';
 import { COMMON_STEELS, movesFor } from './moves';
 import { orderMoves } from './orderMoves';
 import { creepMoves } from './creepMoves';
 import { lighterMoves, releaseMoves } from './releaseMoves';
-import { handRemedy } from './remedy';
+import { manualFix } from './remedy';
 
 /** One or two moves that fix a verdict, with the resulting pack. */
 export interface Advice {
@@ -23,7 +23,7 @@ export interface Advice {
   readonly job: Job;
   readonly overall: Verdict;
   /** The verdict to fix, after the moves. */
-  readonly cured: Verdict;
+  readonly fixed: Verdict;
   /** Figures before and after that a builder weighs: absent where not known. */
   readonly change: Readonly<
     Record<
@@ -41,7 +41,7 @@ const RANK: Readonly<Record<State | 'unknown', number>> = {
 };
 
 export interface AdviseOptions {
-  readonly atHand?: AtHand;
+  readonly atHand?: AvailableParts;
   /** How many to return at most. */
   readonly most?: number;
 }
@@ -50,7 +50,7 @@ export interface AdviseOptions {
  * Evaluates every change a builder could make and returns those that make a verdict good without making any other worse. Sorted
  * by least effort, nearest size, greater reserve, lighter lever. Two moves together are tried where one is not enough.
  * @param verdict the verdict to cure; a good one or one that is not known has no advice, nor has one that is put right by hand,
- * see {@link handRemedy}
+ * see {@link manualFix}
  * Source: exhaustive evaluation; `docs/mechanics.md`, advice.
  * @example advise(twin, 'releases').length // 0
  */
@@ -61,7 +61,7 @@ export function advise(
 ): Advice[] {
   const before = evaluate(job);
   const state = before.verdicts.find((v) => v.id === verdict)?.state;
-  if ((state !== 'watch' && state !== 'stop') || handRemedy(job, verdict)) return [];
+  if ((state !== 'watch' && state !== 'stop') || manualFix(job, verdict)) return [];
   // These cure nothing but their own verdicts; tried elsewhere they would only cost time.
   const own = OWN_MOVES[verdict] ?? none;
   const moves = [...movesFor(job, atHand), ...own(job)];
@@ -105,18 +105,18 @@ function pairs(moves: readonly Move[]): Move[][] {
 }
 
 /** Moves that change the stack height a lot, and the moves that correct the stack afterwards. */
-const TALL: ReadonlySet<Move['family']> = new Set(['disc', 'spacer pair']);
-const MENDS: ReadonlySet<Move['family']> = new Set(['steel mix', 'springs', 'shim']);
+const TALL_STACK: ReadonlySet<Move['family']> = new Set(['disc', 'spacer pair']);
+const FIXES_OTHER_VERDICTS: ReadonlySet<Move['family']> = new Set(['steel mix', 'springs', 'shim']);
 
 /** A move that changes the height, followed by one that only makes sense after it. */
-function mended(job: Job, moves: readonly Move[], atHand: AtHand): Move[][] {
+function mended(job: Job, moves: readonly Move[], atHand: AvailableParts): Move[][] {
   return moves
-    .filter((m) => TALL.has(m.family))
+    .filter((m) => TALL_STACK.has(m.family))
     .flatMap((first) => {
       const changed = first.apply(job);
       return changed
         ? movesFor(changed, atHand)
-            .filter((m) => MENDS.has(m.family))
+            .filter((m) => FIXES_OTHER_VERDICTS.has(m.family))
             .map((second) => [first, second])
         : [];
     });
@@ -140,7 +140,7 @@ function tryMoves(
     distance: moves.reduce((sum, m) => sum + (m.change ?? 0), 0),
     job: changed,
     overall: after.overall,
-    cured,
+    fixed: cured,
     change: {
       stack: both(before, after, 'stack'),
       reserve: both(before, after, 'reserveWithTangs'),

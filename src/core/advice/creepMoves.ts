@@ -8,7 +8,7 @@ import type { Move } from './move';
 
 /** Step by which a high idle is lowered, rpm, and the smallest share of it that is tried. Assumed values. */
 const IDLE_STEPS = [100, 200, 300, 400] as const;
-const LEAST_IDLE = 0.75;
+const MIN_IDLE = 0.75;
 /** Available stronger return springs. Assumed values. */
 const STRONGER = [1.1, 1.2, 1.35, 1.6] as const;
 
@@ -32,7 +32,7 @@ function idleMoves(job: Job): Move[] {
   const now = job.engine.idleRpm?.value;
   if (now === undefined) return [];
   return IDLE_STEPS.map((step) => now - step)
-    .filter((rpm) => rpm >= now * LEAST_IDLE)
+    .filter((rpm) => rpm >= now * MIN_IDLE)
     .map((rpm): Move => ({
       family: 'idle',
       label: [`Idle lowered to ${rpm.toFixed(0)} rpm, if the maker’s manual allows it`],

@@ -14,7 +14,7 @@ import type { Move } from './move';
 import { size } from './move';
 
 /** Parts available for the moves. */
-export interface AtHand {
+export interface AvailableParts {
   /** Available steel thicknesses, mm. */
   readonly steelThicknesses: readonly Mm[];
   /** Kinds of spring on the shelf, as records of a set. */
@@ -22,7 +22,7 @@ export interface AtHand {
 }
 
 /** Steels are commonly sold in these; design estimates, replaced by the shop's own shelf. */
-export const COMMON_STEELS: AtHand = {
+export const COMMON_STEELS: AvailableParts = {
   steelThicknesses: [1, 1.2, 1.4, 1.5, 1.6, 1.8, 2, 2.3],
   springs: [],
 };
@@ -33,15 +33,15 @@ const EDGE: Mm = 1e-6;
  * Every single move that makes sense on a job. Each gives a changed copy, or nothing where it does not apply.
  * @example movesFor(job, COMMON_STEELS).length // 26
  */
-export function movesFor(job: Job, atHand: AtHand): Move[] {
+export function movesFor(job: Job, atHand: AvailableParts): Move[] {
   return [
     ...discMoves(job),
     ...steelMoves(job, atHand),
     ...springMoves(job, atHand),
     ...fittedKinds(job).flatMap((kind) => kind.moves?.(job, withEntry) ?? []),
     ...liningMoves(job),
-    ...windowMoves(job, atHand),
-    ...easedMoves(job),
+    ...limitMoves(job, atHand),
+    ...reducedEffortMoves(job),
     ...oilMoves(job),
     ...freshMoves(job),
   ];
@@ -118,7 +118,7 @@ function discMoves(job: Job): Move[] {
   ];
 }
 
-function steelMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
+function steelMoves(job: Job, { steelThicknesses }: AvailableParts): Move[] {
   return job.pack.kinds
     .filter((k) => k.lined === 'none' && k.thickness)
     .flatMap((kind) => {
@@ -159,7 +159,7 @@ function withSteelsAs(job: Job, thickness: Mm, chosen: readonly string[]): Job |
   return changed === job ? undefined : changed;
 }
 
-function springMoves(job: Job, { springs }: AtHand): Move[] {
+function springMoves(job: Job, { springs }: AvailableParts): Move[] {
   const count = coilGroups(job).reduce((sum, g) => sum + (g.count?.value ?? 0), 0);
   if (count === 0) return [];
   return springs.map((set): Move => ({
@@ -197,7 +197,7 @@ function liningMoves(job: Job): Move[] {
 }
 
 /** The number of steels in another thickness that brings the stack closest to the middle of its limits. */
-function windowMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
+function limitMoves(job: Job, { steelThicknesses }: AvailableParts): Move[] {
   const { windowMin, windowMax, kinds } = job.pack;
   if (!windowMin || !windowMax) return [];
   const target = (windowMin.value + windowMax.value) / 2;
@@ -233,7 +233,7 @@ function windowMoves(job: Job, { steelThicknesses }: AtHand): Move[] {
     });
 }
 
-function easedMoves(job: Job): Move[] {
+function reducedEffortMoves(job: Job): Move[] {
   const factor = job.release.reducedEffort?.value;
   if (factor === undefined || Math.abs(factor - 1) < EDGE) return [];
   return [
@@ -241,13 +241,13 @@ function easedMoves(job: Job): Move[] {
       family: 'reduced effort',
       label: ['Reduced-effort part removed'],
       effort: 2,
-      apply: (j) => withoutEased(j, factor),
+      apply: (j) => withoutReducedEffort(j, factor),
     },
   ];
 }
 
 /** A lift measured with the part fitted grows by its ratio once it is removed; a train's lift follows by itself. */
-function withoutEased(job: Job, factor: number): Job {
+function withoutReducedEffort(job: Job, factor: number): Job {
   const { measuredLift, liftReadings, type } = job.release;
   const bare = withEntry(job, 'release.reducedEffort', undefined);
   if (type !== 'measured') return bare;

@@ -17,7 +17,7 @@ export function orderMoves(job: Job): Move[] {
 type Sort = 'disc' | 'steel';
 
 function laid(job: Job, label: string, first: Sort): Move | undefined {
-  const plates = inTurn(job, first);
+  const plates = alternating(job, first);
   if (!plates) return undefined;
   const out = job.pack.plates.length - plates.length;
   const left = out === 0 ? '' : `, ${out} ${out === 1 ? 'steel' : 'steels'} left out`;
@@ -28,7 +28,7 @@ function laid(job: Job, label: string, first: Sort): Move | undefined {
     effort: 0,
     apply: (j) => {
       // The plates as they are then: another move may have come before.
-      const next = inTurn(j, first);
+      const next = alternating(j, first);
       return !next || next.every((p, i) => p === j.pack.plates[i])
         ? undefined
         : { ...j, pack: { ...j.pack, plates: next } };
@@ -37,7 +37,7 @@ function laid(job: Job, label: string, first: Sort): Move | undefined {
 }
 
 /** Alternates two lists. Surplus discs end up together at the end, surplus steels are dropped. Undefined unless both exist. */
-function inTurn({ pack }: Job, first: Sort): readonly Plate[] | undefined {
+function alternating({ pack }: Job, first: Sort): readonly Plate[] | undefined {
   const lined = new Set(pack.kinds.filter((k) => k.lined !== 'none').map((k) => k.id));
   const isSteel = (plate: Plate | undefined) => plate !== undefined && !lined.has(plate.kindId);
   const steels = pack.plates.filter(isSteel);

@@ -47,7 +47,7 @@ export function releaseMoves(job: Job): Move[] {
 
 /** Shares that a release arm is lengthened to, and ratios of reduced-effort parts. Design estimates. */
 const LONGER = [1.1, 1.2, 1.3] as const;
-const EASED = [1.15, 1.3] as const;
+const REDUCED_EFFORT_RATIO = [1.15, 1.3] as const;
 
 /**
  * Moves that make a heavy lever lighter at the cost of lift: a repaired train, the next smaller master cylinder bores, a longer
@@ -74,7 +74,7 @@ export function lighterMoves(job: Job): Move[] {
       : [];
   const eased = reducedEffort
     ? []
-    : EASED.map((by): Move => ({
+    : REDUCED_EFFORT_RATIO.map((by): Move => ({
         family: 'reduced effort',
         label: say`Reduced-effort part ${String(by)}`,
         effort: 3,

@@ -30,7 +30,7 @@ const BY_GAIN: Place = { stage: 'prove', step: 'gain' };
  * Never throws.
  * @example placeOfVerdict(quad, 'freePlay').stage // "set"
  */
-export function placeOfVerdict(job: Job, verdict: Verdict['id']): Place {
+export function stageOfVerdict(job: Job, verdict: Verdict['id']): Place {
   if (verdict === 'gain' && gainReadings(job).length > 0) return BY_GAIN;
   return PLACES[verdict] ?? SPECIFY;
 }
@@ -41,8 +41,8 @@ export function placeOfVerdict(job: Job, verdict: Verdict['id']): Place {
  * Never throws.
  * @example handRemedy(quad, 'freePlay').step // "freePlay"
  */
-export function handRemedy(job: Job, verdict: VerdictId): Place | undefined {
-  const place = placeOfVerdict(job, verdict);
+export function manualFix(job: Job, verdict: VerdictId): Place | undefined {
+  const place = stageOfVerdict(job, verdict);
   const tried = verdict === 'installGap' || (place === SPECIFY && verdict !== 'judder');
   return tried ? undefined : place;
 }

@@ -6,7 +6,7 @@ import type { Job } from '../job/types';
 import type { Compared } from './compare';
 import { figuresToCompare } from './compare';
 import type { Sentence } from '@/core/text/sentence';
-import type { AtHand } from './moves';
+import type { AvailableParts } from './moves';
 import type { Move } from './move';
 import { COMMON_STEELS, movesFor } from './moves';
 
@@ -29,7 +29,7 @@ const FAMILIES: ReadonlySet<Move['family']> = new Set([
 /** Ratio change that is tried: 10 %, like the next size of a part. */
 const TENTH = 0.1;
 /** A typical reduced-effort part. Assumed value. */
-const EASED = 1.25;
+const REDUCED_EFFORT_RATIOS = 1.25;
 
 /**
  * Evaluates every trade-off between lever pull, lift and clamp: available springs, shims, retainer steps, ratios 10 % up and
@@ -37,11 +37,11 @@ const EASED = 1.25;
  * Never throws for a job that passes the schema. Source: exhaustive evaluation; `docs/mechanics.md` sections 4 to 7.
  * @example trades(job).length // 8
  */
-export function trades(job: Job, atHand: AtHand = COMMON_STEELS): readonly Trade[] {
+export function trades(job: Job, atHand: AvailableParts = COMMON_STEELS): readonly Trade[] {
   const moves = [
     ...movesFor(job, atHand).filter((m) => FAMILIES.has(m.family)),
     ...ratioMoves(job),
-    ...easedMove(job),
+    ...reducedEffortMove(job),
   ];
   return moves.flatMap(({ label, apply }): Trade[] => {
     const changed = apply(job);
@@ -76,14 +76,14 @@ function ratioMoves(job: Job): TradeMove[] {
   });
 }
 
-function easedMove(job: Job): TradeMove[] {
+function reducedEffortMove(job: Job): TradeMove[] {
   const { type, reducedEffort } = job.release;
   return type === 'measured' || reducedEffort
     ? []
     : [
         {
-          label: [`Reduced-effort part ${EASED}`],
-          apply: (j) => withEntry(j, 'release.reducedEffort', entry(EASED)),
+          label: [`Reduced-effort part ${REDUCED_EFFORT_RATIOS}`],
+          apply: (j) => withEntry(j, 'release.reducedEffort', entry(REDUCED_EFFORT_RATIOS)),
         },
       ];
 }

@@ -74,7 +74,7 @@ export interface ExpandingDisc {
   readonly growth: Mm;
 }
 
-export interface TakeUp {
+export interface ExpandingEngagement {
   /** Engine speed at which the disc has grown by the gap. */
   readonly firstContact: Rpm;
   /** Engine speed at which the disc presses as hard as the springs at first lift, F(s + g). */
@@ -91,7 +91,7 @@ export type SpringsOverRise = (rise: Mm) => Newton;
  * Source: `docs/mechanics.md` section 8.
  * @example touchesAt({ weights: { count: 8, mass: 0.02, radius: 50 }, advantage: 2, returnForce: 60, returnRate: 20, growth: 1.4 }, 1, 2.5) // 1688.09
  */
-export function touchesAt(disc: ExpandingDisc, gap: Mm, primaryRatio: number): Rpm {
+export function expandingContactRpm(disc: ExpandingDisc, gap: Mm, primaryRatio: number): Rpm {
   check('advantage', disc.advantage, POSITIVE);
   check('returnForce', disc.returnForce, NOT_NEGATIVE);
   check('returnRate', disc.returnRate, NOT_NEGATIVE);
@@ -111,13 +111,13 @@ export function touchesAt(disc: ExpandingDisc, gap: Mm, primaryRatio: number): R
  * Source: `docs/mechanics.md` section 8.
  * @example takeUp({ weights: { count: 8, mass: 0.02, radius: 50 }, advantage: 2, returnForce: 60, returnRate: 20, growth: 1.4 }, 1, 1600, 2.5).firstContact // 1688.09
  */
-export function takeUp(
+export function engagementSpeeds(
   disc: ExpandingDisc,
   gap: Mm,
   preload: Newton,
   primaryRatio: number,
-): TakeUp {
-  const firstContact = touchesAt(disc, gap, primaryRatio);
+): ExpandingEngagement {
+  const firstContact = expandingContactRpm(disc, gap, primaryRatio);
   check('preload', preload, POSITIVE);
   const holding = disc.returnForce + disc.returnRate * gap;
   return { firstContact, lockUp: rpmFor(disc, holding + preload) * primaryRatio };

@@ -68,7 +68,7 @@ export interface TestOutcome {
   readonly weights: readonly Weight[];
 }
 
-export interface TellingTest {
+export interface DecidingTest {
   readonly name: string;
   /** Duration in minutes; quick checks rank higher. */
   readonly minutes: number;

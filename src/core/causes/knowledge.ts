@@ -44,7 +44,7 @@ const against = (
 ): readonly Weight[] => causes.map((cause) => w(cause, -tenths, because));
 
 /** Causes that lower the torque reserve and do not affect release. */
-const HOLDING = [
+const RESERVE_CAUSES = [
   'wornDiscs',
   'weakSprings',
   'wrongOil',
@@ -54,7 +54,7 @@ const HOLDING = [
 ] as const;
 
 /** Causes that affect release and do not lower the torque reserve. */
-const RELEASING = [
+const RELEASE_CAUSES = [
   'shortLift',
   'airInLine',
   'tooMuchFreePlay',
@@ -66,7 +66,7 @@ const RELEASING = [
 ] as const;
 
 /** Causes of engagement at too low a speed. */
-const EARLY = ['idleHigh'] as const;
+const EARLY_ENGAGEMENT = ['idleHigh'] as const;
 
 const OF_EVERY_CLUTCH: Readonly<Record<ComplaintId, readonly Weight[]>> = {
   slips: [
@@ -76,8 +76,8 @@ const OF_EVERY_CLUTCH: Readonly<Record<ComplaintId, readonly Weight[]>> = {
     w('noFreePlay', 20, 'A loaded bearing carries part of the spring force.'),
     w('glazedDiscs', 20, 'Glazing lowers friction permanently.'),
     w('stackLow', 18, 'A low stack compresses coil springs less.'),
-    ...against(20, 'Drag is the opposite fault: a slipping pack does release.', ...RELEASING),
-    ...against(20, 'Causes early engagement, not slip.', ...EARLY),
+    ...against(20, 'Drag is the opposite fault: a slipping pack does release.', ...RELEASE_CAUSES),
+    ...against(20, 'Causes early engagement, not slip.', ...EARLY_ENGAGEMENT),
     w('warpedSteels', -6, 'Warp causes drag before it causes slip.'),
     ...against(12, 'Makes engagement rough, not the clutch weak.', 'notches', 'judderMissing'),
     w('overSprung', -30, 'Too much clamp does not cause slip.'),
@@ -91,14 +91,14 @@ const OF_EVERY_CLUTCH: Readonly<Record<ComplaintId, readonly Weight[]>> = {
     w('tiltedPlate', 16, 'The low side never opens.'),
     w('stackTall', 14, 'A tall pack may leave no room to open.'),
     w('tangsBind', 14, 'A plate that binds stays on its neighbour.'),
-    ...against(15, 'Lowers the torque reserve; does not cause drag.', ...HOLDING),
+    ...against(15, 'Lowers the torque reserve; does not cause drag.', ...RESERVE_CAUSES),
     w('overSprung', -10, 'A strong spring needs more pull, not more lift.'),
     w('judderMissing', -8, 'Shows during engagement, not with the lever in.'),
   ],
   creeps: [
     w('idleHigh', 22, 'Centrifugal parts reach first contact.'),
     w('shortLift', 6, 'With the lever in, the pack may not release fully.'),
-    ...against(15, 'A weaker clutch creeps less.', ...HOLDING),
+    ...against(15, 'A weaker clutch creeps less.', ...RESERVE_CAUSES),
     ...against(10, 'Shows on the move, not at idle.', 'overSprung', 'judderMissing'),
     w('warpedSteels', 8, 'A warped pack drags with the lever out or in.'),
     w('thickOil', 6, 'Cold oil drags the plates along.'),
@@ -111,7 +111,7 @@ const OF_EVERY_CLUTCH: Readonly<Record<ComplaintId, readonly Weight[]>> = {
     w('notches', 12, 'Notches hold plates together.'),
     w('thickOil', 6, 'Cold oil drags.'),
     w('tightHubNut', 8, 'A bound hub turns with the basket.'),
-    ...against(15, 'Lowers the torque reserve; release is unchanged.', ...HOLDING),
+    ...against(15, 'Lowers the torque reserve; release is unchanged.', ...RESERVE_CAUSES),
     ...against(8, 'Shows during engagement, not at a standstill.', 'judderMissing'),
   ],
   clunks: [
@@ -119,7 +119,7 @@ const OF_EVERY_CLUTCH: Readonly<Record<ComplaintId, readonly Weight[]>> = {
     w('shortLift', 12, 'The input shaft keeps turning.'),
     w('idleHigh', 8, 'A high idle turns the shaft faster.'),
     w('warpedSteels', 8, 'Warped steels keep the shaft turning.'),
-    ...against(15, 'Lowers the torque reserve; the shaft stops as before.', ...HOLDING),
+    ...against(15, 'Lowers the torque reserve; the shaft stops as before.', ...RESERVE_CAUSES),
   ],
   chatters: [
     w('judderMissing', 20, 'The judder spring smooths engagement.'),
@@ -171,7 +171,7 @@ const OF_EVERY_CLUTCH: Readonly<Record<ComplaintId, readonly Weight[]>> = {
       'tightHubNut',
       'tiltedPlate',
       'fluidHot',
-      ...EARLY,
+      ...EARLY_ENGAGEMENT,
     ),
     w('tooMuchFreePlay', -12, 'Slack makes the lever light.'),
   ],

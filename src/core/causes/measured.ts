@@ -1,7 +1,7 @@
 import type { PackLayer } from '@/core/evaluate/engine/layers';
 import { warpOf } from '@/core/evaluate/engine/layers';
 import type { Evaluation } from '../evaluate/evaluate';
-import { takesUp } from '../clutch/fitted';
+import { engagesByItself } from '../clutch/fitted';
 import { CLUTCH_KINDS } from '../clutch/kinds';
 import { limitAt } from '../inspect/run';
 import type { Job, Sight } from '../job/types';
@@ -76,7 +76,7 @@ export function weighJob(job: Job): readonly MeasuredWeight[] {
   const { inspection, intake, pack, machine, release } = job;
   for (const kind of CLUTCH_KINDS) weights.push(...(kind.weighJob?.(job) ?? []));
   // Such a machine can't engage by itself, however fast it idles.
-  if (machine.layout !== 'unknown' && !takesUp(job))
+  if (machine.layout !== 'unknown' && !engagesByItself(job))
     say('idleHigh', -25, 'No part of this clutch works by centrifugal force.', 'The machine');
   const dry =
     releasedBy(job) === 'pedal'

@@ -3,7 +3,7 @@ import type { Job } from '../job/types';
 import { byText } from '../order';
 import { releasedBy } from '../release/way';
 import type { ComplaintId } from './complaints';
-import type { Cause, CauseId, Weight, TellingTest, TestId } from './cause';
+import type { Cause, CauseId, Weight, DecidingTest, TestId } from './cause';
 
 import { COMPLAINTS } from './complaints';
 import { CAUSES, complaintWeights } from './knowledge';
@@ -11,7 +11,7 @@ import { TESTS } from './tests';
 import { weighJob, weighVerdicts } from './measured';
 
 const ENTRIES = Object.entries(CAUSES) as readonly (readonly [CauseId, Cause])[];
-const TEST_ENTRIES = Object.entries(TESTS) as readonly (readonly [TestId, TellingTest])[];
+const TEST_ENTRIES = Object.entries(TESTS) as readonly (readonly [TestId, DecidingTest])[];
 
 /** All evidence so far. */
 export interface Evidence {
@@ -98,11 +98,11 @@ export function rankCauses(evidence: Evidence): CauseRanking {
   })).sort((a, b) => b.score - a.score || byText(a.name, b.name));
   const pedal = evidence.job !== undefined && releasedBy(evidence.job) === 'pedal';
   const next = nextTests(scores, evidence.tests ?? {});
-  return { causes, next: pedal ? next.filter((t) => !AT_THE_LEVER.has(t.id)) : next };
+  return { causes, next: pedal ? next.filter((t) => !LEVER_CHECKS.has(t.id)) : next };
 }
 
 /** Tests of a line or cable that a machine without a hand lever does not have. */
-const AT_THE_LEVER: ReadonlySet<TestId> = new Set(['leverPump', 'cableFeel']);
+const LEVER_CHECKS: ReadonlySet<TestId> = new Set(['leverPump', 'cableFeel']);
 
 /** Smallest probability of an outcome. With less, a check of an unlikely cause would seem informative. */
 const LEAST_CHANCE = 0.01;
@@ -141,7 +141,7 @@ function nextTests(
 }
 
 /** The share of the causes that a test can speak for. */
-function concern({ outcomes }: TellingTest, shares: ReadonlyMap<CauseId, number>): number {
+function concern({ outcomes }: DecidingTest, shares: ReadonlyMap<CauseId, number>): number {
   const causes = new Set(
     outcomes.flatMap((o) => o.weights.filter((x) => x.tenths > 0).map((x) => x.cause)),
   );

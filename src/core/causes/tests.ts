@@ -1,5 +1,5 @@
 import { CLUTCH_KINDS } from '../clutch/kinds';
-import type { TellingTest, TestId } from './cause';
+import type { DecidingTest, TestId } from './cause';
 import { bad, good, w } from './cause';
 
 /* Checks at the machine that separate causes, with the weights of each outcome. Source: as for the causes. */
@@ -200,10 +200,10 @@ const OF_EVERY_CLUTCH = {
       good([w('tightHubNut', -32, 'Turns freely.')]),
     ],
   },
-} satisfies Readonly<Record<string, TellingTest>>;
+} satisfies Readonly<Record<string, DecidingTest>>;
 
 export const TESTS = Object.assign(
   {},
   OF_EVERY_CLUTCH,
   ...CLUTCH_KINDS.map((kind) => kind.tests),
-) as Readonly<Record<TestId, TellingTest>>;
+) as Readonly<Record<TestId, DecidingTest>>;

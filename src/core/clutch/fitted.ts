@@ -37,7 +37,7 @@ export const coilGroups = (job: Job): readonly CoilGroup[] =>
  * The kind in a job that engages by speed, in the pack itself or before it.
  * @example takesUp(quad, 'inPack').name // "expanding disc"
  */
-export const takesUp = (
+export const engagesByItself = (
   job: Job,
   where?: NonNullable<ClutchKind['takesUp']>,
 ): ClutchKind | undefined =>

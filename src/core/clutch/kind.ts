@@ -1,5 +1,5 @@
 import type { Move } from '../advice/move';
-import type { KindCause, MeasuredWeight, TellingTest } from '../causes/cause';
+import type { KindCause, MeasuredWeight, DecidingTest } from '../causes/cause';
 import type { FigureId, Outcome } from '../evaluate/engine/figure';
 import type { OverSpeed } from '../evaluate/engine/overSpeed';
 import type { Problem } from '../evaluate/engine/problem';
@@ -14,7 +14,7 @@ import type { Fastener } from '../job/work';
 import type { PartLine, StripLine, StripPlace } from '../strip/line';
 import type { UnitChoice } from '../units/quantity';
 import type { Family, GlossaryTerm } from '../words/term';
-import type { ChecklistPlace, SheetLine } from '../worksheet/line';
+import type { ChecklistPlace, ChecklistLine } from '../worksheet/line';
 import type { FormGroup, KindChoice, ReturnSprings, SetEntry } from './form';
 
 /** A kind of springs or of attachment: everything the program knows of it. */
@@ -44,12 +44,12 @@ export interface ClutchKind {
   readonly strip?: (job: Job) => Partial<Record<StripPlace, readonly StripLine[]>>;
   readonly parts?: (job: Job) => readonly PartLine[];
   readonly fastener?: (job: Job) => Pick<Fastener, 'name' | 'lock' | 'count'>;
-  readonly checklist?: (job: Job) => Partial<Record<ChecklistPlace, readonly SheetLine[]>>;
+  readonly checklist?: (job: Job) => Partial<Record<ChecklistPlace, readonly ChecklistLine[]>>;
   readonly readings?: (job: Job) => readonly RunStep[];
   readonly judge?: (job: Job) => readonly Reason[];
   readonly limits?: (job: Job) => readonly { readonly path: FieldPath; readonly label?: string }[];
   readonly causes?: Readonly<Record<string, KindCause>>;
-  readonly tests?: Readonly<Record<string, TellingTest>>;
+  readonly tests?: Readonly<Record<string, DecidingTest>>;
   readonly weigh?: (v: Verdict, figures: ReadonlyMap<FigureId, Outcome>) => MeasuredWeight[];
   readonly weighJob?: (job: Job) => MeasuredWeight[];
   readonly moves?: (job: Job, set: SetEntry) => readonly Move[];

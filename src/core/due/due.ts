@@ -48,7 +48,7 @@ export function dueOf(jobs: readonly Job[], now: string): readonly Due[] {
     jobs
       // One job with a date that is none must not take the list from all others; it is named beside it.
       .filter((job) => !job.archived && hasRealDates(job))
-      .flatMap((job) => [wantedBack(job), soaking(job, now), recheck(job), firstLimit(job, jobs)])
+      .flatMap((job) => [dueDateOf(job), soaking(job, now), recheck(job), firstLimit(job, jobs)])
       .filter((due) => due !== undefined)
       .sort((a, b) => byText(a.at ?? a.day, b.at ?? b.day) || byText(a.id, b.id))
   );
@@ -65,7 +65,7 @@ const base = (
   machine: job.machine.name || 'New machine',
 });
 
-function wantedBack(job: Job): Due | undefined {
+function dueDateOf(job: Job): Due | undefined {
   const { due } = job.intake;
   if (due === undefined || job.stage === 'log') return undefined;
   return {

@@ -43,7 +43,7 @@ export function evaluate(job: Job): Evaluation {
   const problems = findProblems(job, layout, sheet);
   const stop = problems.find((p) => p.state === 'stop');
   const judged = judge(sheet, layout);
-  const verdicts = stop ? judged.map((v) => withoutPraise(v, stop)) : judged;
+  const verdicts = stop ? judged.map((v) => withoutGoodVerdict(v, stop)) : judged;
   return {
     figures: sheet.outcomes,
     layout,
@@ -54,7 +54,7 @@ export function evaluate(job: Job): Evaluation {
 }
 
 /** A torque reserve or release based on stopped entries is not called good. */
-function withoutPraise(verdict: Verdict, stop: Problem): Verdict {
+function withoutGoodVerdict(verdict: Verdict, stop: Problem): Verdict {
   if (verdict.state !== 'good' || (verdict.id !== 'holds' && verdict.id !== 'releases'))
     return verdict;
   return {

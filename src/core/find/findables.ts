@@ -7,7 +7,7 @@ import { rowOf } from '../job/row';
 import type { Job } from '../job/types';
 import { STAGE_NAME } from '../job/words';
 import { limitField, limitName } from '../library/limits';
-import type { LimitSheet } from '../library/limits';
+import type { SpecSheet } from '../library/limits';
 import type { Stock, StockPlate } from '../shelf/stock';
 import { LINING_ESTIMATES } from '../torque/linings';
 import type { UnitChoice } from '../units/quantity';
@@ -81,7 +81,7 @@ const PLACES: readonly Findable[] = [
 export function findablesOf(
   jobs: readonly Job[],
   shelf: Stock,
-  library: readonly LimitSheet[],
+  library: readonly SpecSheet[],
   units: UnitChoice = {},
 ): readonly Findable[] {
   const machines = machinesOf(jobs);
@@ -149,7 +149,7 @@ function settingsFound(job: Job, units: UnitChoice): Findable[] {
   ];
 }
 
-const limitsFound = (sheet: LimitSheet, units: UnitChoice): Findable[] =>
+const limitsFound = (sheet: SpecSheet, units: UnitChoice): Findable[] =>
   sheet.limits.flatMap((limit): Findable[] => {
     if (!limit.entry) return [];
     const value = formatWithUnit(limit.entry.value, limitField(limit.pattern).quantity, units);

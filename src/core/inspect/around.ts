@@ -48,7 +48,7 @@ function judgeMost(
   ];
 }
 
-function seenOn(job: Job, fixture: Fixture): Reason[] {
+function damageOn(job: Job, fixture: Fixture): Reason[] {
   return (job.inspection.seen[fixture] ?? []).map((sight) => {
     const { decision, because } = sightRule(fixture, sight);
     return {
@@ -63,7 +63,7 @@ function seenOn(job: Job, fixture: Fixture): Reason[] {
  * @example judgeFixture(withEntry(job, 'inspection.basketNotch', entry(0.8)), 'basket').map((r) => r.decision) // ["change"]
  */
 export function judgeFixture(job: Job, fixture: Fixture): Reason[] {
-  return [...MEASURED[fixture](job), ...seenOn(job, fixture)];
+  return [...MEASURED[fixture](job), ...damageOn(job, fixture)];
 }
 
 const nothing = (): Reason[] => [];

@@ -30,7 +30,7 @@ export interface Reason {
   /** Where the limit comes from: "limit from the manual", "limit is a design estimate". */
   readonly limitFrom?: string;
   /** The limit that is missing for the judgement. */
-  readonly lacks?: FieldPath;
+  readonly missing?: FieldPath;
 }
 
 /**

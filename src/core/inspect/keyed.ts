@@ -10,7 +10,7 @@ const ONE_BEFORE: ReadonlySet<RunPart> = new Set(['discs', 'steels', 'flatness']
  * diaphragm, 2 for coil springs, 0 where it does not. Never throws.
  * @example pointSetsItself({ part: 'discs', path: 'pack.plates.p1.readings.1', nominal: 3 }, {}) // 1
  */
-export function pointSetsItself(
+export function isPointAutomatic(
   { part, nominal, path }: Pick<RunStep, 'part' | 'nominal' | 'path'>,
   units: UnitChoice,
 ): number {

@@ -9,11 +9,11 @@ import type { PartVerdict } from './partVerdict';
  * Never throws. Source: workshop practice; `docs/mechanics.md`, inspection.
  * @example limitsLacking(job, inspect(job, evaluate(job)).parts) // []
  */
-export function limitsLacking(
+export function missingLimits(
   job: Job,
   parts: readonly PartVerdict[],
 ): readonly { readonly path: FieldPath; readonly name: string }[] {
-  const paths = new Set(parts.flatMap((p) => p.reasons.flatMap((r) => r.lacks ?? [])));
+  const paths = new Set(parts.flatMap((p) => p.reasons.flatMap((r) => r.missing ?? [])));
   return [...paths].map((path) => {
     const kind = job.pack.kinds.find((k) => path.includes(`.${k.id}.`));
     return { path, name: `the minimum thickness of ${kind?.name || 'the plates'}` };

@@ -54,7 +54,7 @@ function judgeThickness(job: Job, { plate, kind }: PackLayer): Reason[] {
         sentence: lined
           ? say`Thinnest point ${length(least)}; a minimum thickness from the manual is needed to judge it.`
           : say`Measures ${length(least)}.`,
-        ...(lined ? { lacks: limitPath } : {}),
+        ...(lined ? { missing: limitPath } : {}),
       },
     ];
   }

@@ -7,7 +7,7 @@ import type { Decision } from './decisions';
 import { staysIn } from './decisions';
 import type { PartVerdict } from './partVerdict';
 import { limitAt } from './run';
-import { TELLTALES } from './sights';
+import { SECONDARY_CAUSES } from './sights';
 
 /** A finding of a rule across parts. */
 export interface RuleFinding {
@@ -36,7 +36,7 @@ export function findAcross(
   parts: readonly PartVerdict[],
 ): RuleFinding[] {
   const found = RULES.flatMap((rule) => rule(job, evaluation, parts) ?? []);
-  return [...found, ...tales(job, evaluation)];
+  return [...found, ...secondaryCauses(job, evaluation)];
 }
 
 const lined = (p: PartVerdict) => p.plate !== undefined && p.plate.lined !== 'none';
@@ -171,8 +171,8 @@ const RULES: readonly Rule[] = [
 ];
 
 /** Findings on causes elsewhere, from damage. */
-function tales(job: Job, { layout }: Evaluation): RuleFinding[] {
-  return TELLTALES.flatMap(({ on, sight, says }) => {
+function secondaryCauses(job: Job, { layout }: Evaluation): RuleFinding[] {
+  return SECONDARY_CAUSES.flatMap(({ on, sight, says }) => {
     const on_ =
       on === 'disc' || on === 'steel'
         ? layout.layers

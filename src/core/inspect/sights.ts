@@ -118,7 +118,7 @@ export function sightRule(on: 'disc' | 'steel' | Fixture, sight: Sight): SightRu
 }
 
 /** Damage that indicates a cause elsewhere. */
-export const TELLTALES: readonly {
+export const SECONDARY_CAUSES: readonly {
   readonly on: 'disc' | 'steel' | Fixture;
   readonly sight: Sight;
   readonly says: string;

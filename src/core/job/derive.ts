@@ -65,7 +65,7 @@ const settingAsBuilt = ({
 }: Setting): Setting => ({ ...rest, readings: [] });
 
 /** Manual torques stay; actual ones do not. */
-const buildAgain = ({
+const buildRecordForCopy = ({
   soakStart: _soak,
   headClearance: _heads,
   fasteners,
@@ -76,7 +76,7 @@ const buildAgain = ({
 });
 
 /** The shop's own steps and order stay; the marks do not. */
-const sheetsAgain = (work: Work): Pick<Work, WorkStage> => ({
+const checklistsForCopy = (work: Work): Pick<Work, WorkStage> => ({
   build: { ...work.build, records: {} },
   set: { ...work.set, records: {} },
   prove: { ...work.prove, records: {} },
@@ -129,9 +129,9 @@ export function nextJobOf(last: Job, id: string, number: string, now: string): J
     expanding: last.expanding,
     ...(last.fittings ? { fittings: last.fittings } : {}),
     setting: settingAsBuilt(last.setting),
-    build: buildAgain(last.build),
+    build: buildRecordForCopy(last.build),
     prove: { outcomes: {}, starts: last.prove.starts.map(({ done: _done, ...s }) => s) },
-    work: { ...blank.work, ...sheetsAgain(last.work) },
+    work: { ...blank.work, ...checklistsForCopy(last.work) },
     strip: {
       ...blank.strip,
       steps: last.strip.steps.map((s) => ({ ...s, done: false })),

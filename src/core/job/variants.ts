@@ -14,14 +14,14 @@ const partsOf = (from: VariantParts): VariantParts =>
  * The name of the variant that is being worked on.
  * @example nameOfPresent(blank) // "Current"
  */
-export const nameOfPresent = (job: Job): string => job.variantName ?? 'Current';
+export const currentVariantName = (job: Job): string => job.variantName ?? 'Current';
 
 /**
  * Saves a copy of the current pack as a variant. Returns the same record when there is no room.
  * @param name of the copy
  * @example parked(blank, 'v', 'As it came').variants.length // 1
  */
-export function parked(job: Job, id: string, name: string): Job {
+export function withVariant(job: Job, id: string, name: string): Job {
   return job.variants.length + 1 >= MAX_VARIANTS
     ? job
     : { ...job, variants: [...job.variants, { id, name, ...partsOf(job) }] };
@@ -31,7 +31,7 @@ export function parked(job: Job, id: string, name: string): Job {
  * Switches to a variant; the current pack takes its place, so nothing is lost.
  * @example takenUp(parked(blank, 'v', 'As it came'), 'v').variants.length // 1
  */
-export function takenUp(job: Job, id: string): Job {
+export function withVariantInUse(job: Job, id: string): Job {
   const variant = job.variants.find((v) => v.id === id);
   if (!variant) return job;
   return {
@@ -39,7 +39,7 @@ export function takenUp(job: Job, id: string): Job {
     ...partsOf(variant),
     variantName: variant.name,
     variants: job.variants.map((v) =>
-      v.id === id ? { id, name: nameOfPresent(job), ...partsOf(job) } : v,
+      v.id === id ? { id, name: currentVariantName(job), ...partsOf(job) } : v,
     ),
   };
 }
@@ -48,7 +48,7 @@ export function takenUp(job: Job, id: string): Job {
  * Takes a variant out.
  * @example dropped(parked(blank, 'v', 'As it came'), 'v').variants.length // 0
  */
-export const dropped = (job: Job, id: string): Job =>
+export const withoutVariant = (job: Job, id: string): Job =>
   job.variants.some((v) => v.id === id)
     ? { ...job, variants: job.variants.filter((v) => v.id !== id) }
     : job;
@@ -57,7 +57,7 @@ export const dropped = (job: Job, id: string): Job =>
  * Renames a variant, or the pack being worked on where no identifier is given.
  * @example renamed(parked(blank, 'v', 'As it came'), 'v', 'Old pack').variants[0].name // "Old pack"
  */
-export function renamed(job: Job, id: string | undefined, name: string): Job {
+export function withVariantName(job: Job, id: string | undefined, name: string): Job {
   return id === undefined
     ? { ...job, variantName: name }
     : { ...job, variants: job.variants.map((v) => (v.id === id ? { ...v, name } : v)) };

@@ -68,7 +68,7 @@ const NAMED = {
 type Owner = keyof typeof NAMED;
 
 /** Sheets of limits that a workshop can have, and limits on one. */
-export const MAX_SHEETS = 2000;
+export const MAX_SPEC_SHEETS = 2000;
 export const MAX_LIMITS = 500;
 
 /** Every field that the library keeps. */
@@ -105,7 +105,7 @@ export interface Limit {
 }
 
 /** The limits of one machine or kit. */
-export interface LimitSheet {
+export interface SpecSheet {
   readonly id: string;
   readonly name: string;
   /** Which years, which kit, which page of the manual: in words. */
@@ -193,12 +193,12 @@ const keyOf = ({ pattern, of }: Pick<Limit, 'pattern' | 'of'>): string =>
  * @param now ISO time
  * @example sheetWithJob(library[0], job, id, now).limits.length // 11
  */
-export function sheetWithJob(
-  sheet: LimitSheet,
+export function specSheetFromJob(
+  sheet: SpecSheet,
   job: Job,
   newId: () => string,
   now: string,
-): LimitSheet {
+): SpecSheet {
   const said = new Map(limitsOf(job, newId).map((limit) => [keyOf(limit), limit] as const));
   const kept = sheet.limits.map((limit) => {
     const mine = said.get(keyOf(limit));
@@ -212,11 +212,11 @@ export function sheetWithJob(
  * Comparison of a limit of a spec sheet with a job: same value, different value, missing in the job, no place in the job; or
  * still open in the sheet.
  */
-export type Standing = 'same' | 'differs' | 'missing' | 'noPlace' | 'open';
+export type LimitComparison = 'same' | 'differs' | 'missing' | 'noPlace' | 'open';
 
 export interface ComparedLimit {
   readonly limit: Limit;
-  readonly standing: Standing;
+  readonly standing: LimitComparison;
   /** The job's value, where it differs. */
   readonly here?: Entry;
 }
@@ -230,7 +230,7 @@ const sameValue = (a: number, b: number): boolean =>
  * Every limit of a sheet against a job. Never throws.
  * @example compareSheet(library[0], job).length // 6
  */
-export function compareSheet(sheet: LimitSheet, job: Job): ComparedLimit[] {
+export function compareSpecSheet(sheet: SpecSheet, job: Job): ComparedLimit[] {
   return sheet.limits.map((limit): ComparedLimit => {
     const { entry } = limit;
     if (!entry) return { limit, standing: 'open' };
@@ -256,9 +256,9 @@ export function compareSheet(sheet: LimitSheet, job: Job): ComparedLimit[] {
  * @param newId makes identifiers
  * @example withSheet(job, library[0], new Set(), id).machine.limitsId // "of-crag"
  */
-export function withSheet(
+export function withSpecSheet(
   job: Job,
-  sheet: LimitSheet,
+  sheet: SpecSheet,
   which: ReadonlySet<string>,
   newId: () => string,
 ): Job {
@@ -288,7 +288,7 @@ function withItem(job: Job, { pattern, of = '', fastener }: Limit, newId: () => 
 }
 
 /** A job that uses a sheet and has a different value. */
-export interface TouchedJob {
+export interface AffectedJob {
   readonly job: Job;
   readonly differs: readonly ComparedLimit[];
   /** Signed: not changed. */
@@ -299,12 +299,12 @@ export interface TouchedJob {
  * The jobs that a sheet, as it now is, touches: those that use it and say another value, the archive apart.
  * @example touchedBy(library[0], [job, quad]).length // 0
  */
-export function touchedBy(sheet: LimitSheet, jobs: readonly Job[]): TouchedJob[] {
+export function affectedJobs(sheet: SpecSheet, jobs: readonly Job[]): AffectedJob[] {
   return jobs
     .filter((job) => job.machine.limitsId === sheet.id && !job.archived)
     .map((job) => ({
       job,
-      differs: compareSheet(sheet, job).filter(
+      differs: compareSpecSheet(sheet, job).filter(
         ({ standing }) => standing === 'differs' || standing === 'missing',
       ),
       signed: isFrozen(job),

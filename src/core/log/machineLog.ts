@@ -1,4 +1,4 @@
-import { takesUp } from '@/core/clutch/fitted';
+import { engagesByItself } from '@/core/clutch/fitted';
 import { evaluate } from '../evaluate/evaluate';
 import type { FigureId } from '@/core/evaluate/engine/figure';
 import type { Job, LiningId, Meter, Visit } from '../job/types';
@@ -47,7 +47,7 @@ function lineOfJob(job: Job): LogLine {
     if (outcome?.status === 'known') settings[id] = outcome.value;
   }
   if (job.release.freePlay) settings.freePlay = job.release.freePlay.value;
-  if (takesUp(job, 'inPack') && job.setting.installGap)
+  if (engagesByItself(job, 'inPack') && job.setting.installGap)
     settings.installGap = job.setting.installGap.value;
   return {
     id: job.id,

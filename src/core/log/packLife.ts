@@ -1,5 +1,5 @@
 import { upperFirst } from '@/core/text/sentence';
-import { takesUp } from '@/core/clutch/fitted';
+import { engagesByItself } from '@/core/clutch/fitted';
 import { layOut } from '@/core/evaluate/engine/layers';
 import { packModel } from '../evaluate/states';
 import type { Job } from '../job/types';
@@ -61,14 +61,14 @@ export interface PackLife {
   readonly caution?: string;
 }
 
-const NOTHING_READ =
+const NO_METER_READINGS =
   'No prediction: no disc was measured at a known meter reading. Enter the meter reading, and a thickness for each disc.';
 const ONE_DATE = 'No prediction from one date: measure again at the next visit.';
 const NO_SLOPE = 'No prediction: the readings show no wear between the dates.';
 const FROM_NEW =
   'One reading: the rate is taken from new, as if these discs were fitted from the start.';
 const TWO_DATES = 'Two dates: a trend without a range. A third reading gives the range.';
-const RAN_BACK =
+const METER_RAN_BACK =
   'No prediction: the meter reading was higher at an earlier date. Correct it; after a meter change, enter the total run of the machine.';
 
 /**
@@ -90,22 +90,22 @@ export function packLife(job: Job): PackLife {
   const ranBack = meterRanBack(job).length > 0;
   const line = ranBack ? undefined : lineOf(points, meter, from > 0);
   const pack = { points, discs: counted(discs).length, ...(line ? { line } : {}) };
-  const perWeek = ranBack ? undefined : paceOf(all);
+  const perWeek = ranBack ? undefined : wearRateOf(all);
   const base = { meter, discs, pack, ...(perWeek === undefined ? {} : { perWeek }) };
   const says = (caution?: string) => {
     const words = [others(discs), unmeasured(discs), caution ?? ''].filter((w) => w !== '');
     return words.length > 0 ? { caution: words.join(' ') } : {};
   };
   const last = points.at(-1);
-  if (!last) return { ...base, foreseen: [], ...says(NOTHING_READ) };
-  if (ranBack) return { ...base, foreseen: [], caution: RAN_BACK };
+  if (!last) return { ...base, foreseen: [], ...says(NO_METER_READINGS) };
+  if (ranBack) return { ...base, foreseen: [], caution: METER_RAN_BACK };
   if (!line) return { ...base, foreseen: [], ...says(ONE_DATE) };
   if (!(line.slope > 0)) return { ...base, foreseen: [], ...says(NO_SLOPE) };
   const foreseen = [...packLimits(job, all[0]?.wear ?? 0, line, meter), ...firstDisc(discs, meter)]
     .sort((a, b) => a.run - b.run)
     .map((f) => dated(f, last, perWeek));
   const passed = line.basis === 'new' ? foreseen.find((f) => f.run <= last.run) : undefined;
-  if (passed) return { ...base, foreseen: [], ...says(alreadyPassed(passed.name)) };
+  if (passed) return { ...base, foreseen: [], ...says(passedLimit(passed.name)) };
   const basis =
     line.basis === 'new' ? FROM_NEW : line.deviation === undefined ? TWO_DATES : undefined;
   return { ...base, foreseen, ...says(basis) };
@@ -143,7 +143,7 @@ function unmeasured(discs: readonly DiscLife[]): string {
     : `${names.length} discs were never measured: their wear is not included.`;
 }
 
-const alreadyPassed = (name: string): string =>
+const passedLimit = (name: string): string =>
   `No prediction from one date: a limit is already passed (${name}).`;
 
 /** Replaced discs; empty when all were replaced. */
@@ -270,7 +270,7 @@ function packLimits(job: Job, worn: Mm, line: WearLine, { farthest }: MeterSpec)
     .flatMap(({ kind, wear }) => (kind === 'disc' ? [] : [{ kind, at: worn + wear }]));
   const { setting } = job;
   // The gap of an expanding disc grows by the wear of the discs.
-  if (takesUp(job, 'inPack') && setting.gapMax && setting.installGap)
+  if (engagesByItself(job, 'inPack') && setting.gapMax && setting.installGap)
     limits.push({ kind: 'gap', at: worn + setting.gapMax.value - setting.installGap.value });
   return limits.flatMap(({ kind, at }) =>
     forecastLimits(line, [{ name: LIMIT_NAME[kind], at }], farthest).map((f) => ({
@@ -297,7 +297,7 @@ const DAY = 86_400_000;
 const daysBetween = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / DAY;
 
 /** Hours or kilometres per week between the first and the last reading; unknown within one week. */
-function paceOf(points: readonly LifePoint[]): Run | undefined {
+function wearRateOf(points: readonly LifePoint[]): Run | undefined {
   const first = points[0];
   const last = points.at(-1);
   if (!first || !last) return undefined;

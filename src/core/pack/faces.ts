@@ -34,7 +34,11 @@ export interface Face {
  * Source: multi-plate clutch geometry, machine-element textbooks; `docs/mechanics.md` section 2.
  * @example slipFaces({ turnsWith: 'hub', lined: 'none' }, [{ turnsWith: 'basket', lined: 'both' }], { turnsWith: 'hub', lined: 'none' }).length // 2
  */
-export function slipFaces(floor: Layer, plates: readonly Layer[], pressurePlate: Layer): Face[] {
+export function frictionFaces(
+  floor: Layer,
+  plates: readonly Layer[],
+  pressurePlate: Layer,
+): Face[] {
   const layers = [floor, ...plates, pressurePlate];
   const faces: Face[] = [];
   for (let below = 0; below + 1 < layers.length; below++) {

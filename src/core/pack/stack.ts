@@ -44,7 +44,7 @@ export function summarizeReadings(readings: readonly Mm[]): PlateReadings {
 }
 
 /** Comparison of a height with limits; both limits are included. */
-export interface WindowCheck {
+export interface LimitCheck {
   readonly inside: boolean;
   /** To the nearer edge: above 0 inside, 0 on an edge, below 0 by how much it misses. */
   readonly margin: Mm;
@@ -61,7 +61,7 @@ export interface WindowCheck {
  * Source: `docs/mechanics.md` section 1.
  * @example checkWindow(34.1, 33.7, 34.5).margin // 0.4
  */
-export function checkWindow(height: Mm, min: Mm | undefined, max: Mm | undefined): WindowCheck {
+export function checkLimits(height: Mm, min: Mm | undefined, max: Mm | undefined): LimitCheck {
   if (min === undefined && max === undefined) {
     throw new DomainError('window', 'at least one limit', undefined);
   }

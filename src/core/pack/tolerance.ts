@@ -57,7 +57,7 @@ export interface ToleranceRun {
   readonly least: Mm;
   readonly greatest: Mm;
   /** Share of packs within the limits, 0 to 1; limits included. */
-  readonly shareInWindow: number;
+  readonly shareInLimits: number;
   readonly shareBelow: number;
   readonly shareAbove: number;
   readonly histogram: { readonly from: Mm; readonly width: Mm; readonly counts: readonly number[] };
@@ -151,7 +151,7 @@ export function simulateTolerance(
     sigma: Math.sqrt(Math.max(0, squares / done - mean * mean)),
     least,
     greatest,
-    shareInWindow: (done - below - above) / done,
+    shareInLimits: (done - below - above) / done,
     shareBelow: below / done,
     shareAbove: above / done,
     histogram: { from, width: 1 / scale, counts },

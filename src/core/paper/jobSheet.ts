@@ -4,7 +4,7 @@ import { evaluate } from '../evaluate/evaluate';
 import type { FigureId } from '@/core/evaluate/engine/figure';
 import { figureText } from '@/core/text/figureText';
 import { readSentence } from '@/core/text/sentence';
-import { meanWords } from '@/core/evaluate/figures/stackFigures';
+import { meanText } from '@/core/evaluate/figures/stackFigures';
 import { inspect } from '../inspect/inspect';
 import { DECISION_NAME } from '../inspect/decisions';
 import { summarize } from '../inspect/summary';
@@ -177,7 +177,7 @@ function packBlocks(job: Job, { layout }: Evaluation, units: UnitChoice): PaperB
         String(number),
         kind.name,
         thickness === undefined ? '–' : mm(thickness),
-        measured ? meanWords(readingsOf(plate).length) : plate.isNew ? 'new, nominal' : 'nominal',
+        measured ? meanText(readingsOf(plate).length) : plate.isNew ? 'new, nominal' : 'nominal',
         kind.turnsWith,
         [
           plate.facing === 'outward' ? 'marked face out' : '',

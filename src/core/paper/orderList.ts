@@ -21,14 +21,14 @@ export interface OrderLine {
 }
 
 /** Consumables of each kind of lock; per fastener, or once for all. */
-const USED_UP: Partial<Record<Lock, { what: string; each: boolean; why: string }>> = {
+const SINGLE_USE: Partial<Record<Lock, { what: string; each: boolean; why: string }>> = {
   lockWasher: { what: 'Lock washer', each: true, why: 'never reused' },
   selfLocking: { what: 'Self-locking nut', each: true, why: 'new if the manual requires it' },
   threadlocker: { what: 'Threadlocker', each: false, why: '' },
 };
 
 /** The listed fasteners; if none are listed, a hub nut is assumed. */
-function fastenersTaken(job: Job): readonly Fastener[] {
+function fastenersToOrder(job: Job): readonly Fastener[] {
   const { fasteners } = job.build;
   if (fasteners.length > 0 || job.pack.plates.length === 0) return fasteners;
   return usualFasteners(job, () => '').filter((f) => f.role === 'hubNut');
@@ -93,8 +93,8 @@ export function orderList(
         from: 'shelf',
         why: 'chosen for this pack',
       });
-  for (const f of fastenersTaken(job)) {
-    const used = USED_UP[f.lock];
+  for (const f of fastenersToOrder(job)) {
+    const used = SINGLE_USE[f.lock];
     if (!used) continue;
     add({
       what: used.what,

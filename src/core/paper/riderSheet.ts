@@ -1,4 +1,4 @@
-import { takesUp } from '../clutch/fitted';
+import { engagesByItself } from '../clutch/fitted';
 import { COMPLAINTS } from '../causes/complaints';
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
@@ -17,7 +17,7 @@ const some = (n: number, one: string): string =>
   n === 0 ? '' : `${n} ${n === 1 ? one : `${one}s`}`;
 
 /** The pack in words. Unfinished work of the shop is not shown to the rider; signed content is. */
-function packWords({ overall }: Evaluation, signed: boolean, units: UnitChoice): string {
+function packText({ overall }: Evaluation, signed: boolean, units: UnitChoice): string {
   if (overall.state === 'good' || (signed && overall.state === 'watch'))
     return readSentence(overall.sentence, units);
   return signed
@@ -30,12 +30,12 @@ function packWords({ overall }: Evaluation, signed: boolean, units: UnitChoice):
  * @param job the record; never throws for one that passes the schema
  * @example riderSheet(job).title // "T-1 Crag 400"
  */
-export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
+export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
   const { units = {} } = options;
   const evaluation = options.evaluation ?? evaluate(job);
   const inspection = inspect(job, evaluation);
   const { setting, release, prove } = job;
-  const auto = takesUp(job, 'inPack') !== undefined;
+  const auto = engagesByItself(job, 'inPack') !== undefined;
   const mm = (e: { readonly value: number } | undefined) =>
     e && formatWithUnit(e.value, 'length', units);
   // Read with a rule, at the lever.
@@ -72,7 +72,7 @@ export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
         kind: 'list',
         items: [
           `${evaluation.layout.layers.length} plates${fresh.length > 0 ? `, of which new: ${[some(discs, 'disc'), some(steels, 'steel')].filter(Boolean).join(' and ')}` : ''}.`,
-          packWords(evaluation, signedAs !== undefined, units),
+          packText(evaluation, signedAs !== undefined, units),
         ],
       },
       ...facts([
@@ -99,7 +99,7 @@ export function riderSheet(job: Job, options: SheetOptions = {}): Paper {
             : [
                 'Bring it back after break-in: the discs bed in, and gap and free play must be reset.',
               ]),
-          ...(takesUp(job)
+          ...(engagesByItself(job)
             ? [
                 'The machine can move with the lever out: brake on, and in neutral when you get off.',
               ]

@@ -1,6 +1,6 @@
 import { readSentence, travel } from '@/core/text/sentence';
 import type { Entry, Job } from '../job/types';
-import { eighthsWords, pushrodPlan } from '../setting/plans';
+import { eighthsText, pushrodPlan } from '../setting/plans';
 import { fittedKinds } from '../clutch/fitted';
 import { within } from '../text/within';
 import type { UnitChoice } from '../units/quantity';
@@ -30,7 +30,7 @@ export function settingBlocks(job: Job, units: UnitChoice): PaperBlock[] {
       'Free play at the lever',
       within(release.freePlay, setting.freePlayMin, setting.freePlayMax, atLever),
     ],
-    ['Pushrod screw', pushrod ? `back ${eighthsWords(pushrod)} from light touch` : undefined],
+    ['Pushrod screw', pushrod ? `back ${eighthsText(pushrod)} from light touch` : undefined],
     [
       'End float',
       setting.separatePrimary

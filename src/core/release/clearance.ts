@@ -10,7 +10,7 @@ import type { Mm } from '../units/quantity';
  * Source: `docs/mechanics.md` section 6.
  * @example neededLift(16, 0.1) // 1.6
  */
-export function neededLift(faces: number, faceClearance: Mm, outOfFlat: Mm = 0): Mm {
+export function liftNeeded(faces: number, faceClearance: Mm, outOfFlat: Mm = 0): Mm {
   check('faces', faces, { min: 1, integer: true });
   check('faceClearance', faceClearance, POSITIVE);
   check('outOfFlat', outOfFlat, NOT_NEGATIVE);

@@ -86,7 +86,7 @@ export function turnsForGap(
  * Turns and marks in words: "1 turn and 3 marks", "2 marks".
  * @example turningWords({ turns: 1, marks: 2 }) // "1 turn and 2 marks"
  */
-export function turningWords({ turns, marks }: Pick<Turning, 'turns' | 'marks'>): string {
+export function turningText({ turns, marks }: Pick<Turning, 'turns' | 'marks'>): string {
   const some = (n: number, one: string) => `${n} ${n === 1 ? one : `${one}s`}`;
   return [
     ...(turns > 0 ? [some(turns, 'turn')] : []),

@@ -88,7 +88,7 @@ export function measuredRatio(adjuster: Adjuster, first: GainReading, second: Ga
  * Source: `docs/mechanics.md` section 8.
  * @example adviseGain({ pitch: 1, marksPerTurn: 8 }, [{ turns: 1, gain: 22 }], 12, 40).turning.marks // 2
  */
-export function adviseGain(
+export function correctGain(
   adjuster: Adjuster,
   readings: readonly GainReading[],
   target: Mm,
@@ -121,7 +121,7 @@ export function adviseGain(
  * @param marksPerTurn marks round one turn of the adjuster, 1 or more
  * @example teachingPair([{ turns: 1, gain: 22 }, { turns: 1.25, gain: 12 }], 8).length // 2
  */
-export function teachingPair<T extends GainReading>(
+export function readingsAtTwoSettings<T extends GainReading>(
   readings: readonly T[],
   marksPerTurn: number,
 ): readonly [T, T] | undefined {
@@ -137,7 +137,7 @@ const REPEATS_TO = 0.5;
 
 /** The ratio that the readings teach, if they teach one. */
 function ownRatio(adjuster: Adjuster, readings: readonly GainReading[]): number | undefined {
-  const pair = teachingPair(readings, adjuster.marksPerTurn);
+  const pair = readingsAtTwoSettings(readings, adjuster.marksPerTurn);
   if (!pair) return undefined;
   try {
     return measuredRatio(adjuster, ...pair);

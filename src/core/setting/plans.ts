@@ -5,7 +5,7 @@ import type { Mm } from '../units/quantity';
 import type { Adjuster, Turning } from './adjuster';
 import { gapFromTurns, turnsForGap } from './adjuster';
 import type { GainReading } from './leverGain';
-import { adviseGain } from './leverGain';
+import { correctGain } from './leverGain';
 
 /* The required turn of a screw from its entries; undefined while any is missing. */
 
@@ -47,12 +47,12 @@ export function gapPlan(job: Pick<Job, 'setting'>): GapPlan | undefined {
 }
 
 /** Without marks a turn is read by eye to an eighth. */
-const BY_EYE = 8;
+const READ_BY_EYE = 8;
 
 function screwPlan(pitch: Mm | undefined, travel: Mm | undefined): Turning | undefined {
   return pitch === undefined || travel === undefined
     ? undefined
-    : attempt(() => turnsForGap({ pitch, marksPerTurn: BY_EYE }, travel));
+    : attempt(() => turnsForGap({ pitch, marksPerTurn: READ_BY_EYE }, travel));
 }
 
 /**
@@ -73,7 +73,7 @@ export const endFloatPlan = ({ setting }: Pick<Job, 'setting'>): Turning | undef
  * Eighths of a turn in words: "3/8 turn", "1 1/2 turns".
  * @example eighthsWords({ turns: 1, marks: 4 }) // "1 1/2 turns"
  */
-export function eighthsWords({ turns, marks }: Pick<Turning, 'turns' | 'marks'>): string {
+export function eighthsText({ turns, marks }: Pick<Turning, 'turns' | 'marks'>): string {
   const parts = { 0: '', 1: '1/8', 2: '1/4', 3: '3/8', 4: '1/2', 5: '5/8', 6: '3/4', 7: '7/8' };
   const part = parts[marks as keyof typeof parts] ?? '';
   const whole = turns > 0 ? String(turns) : '';
@@ -85,7 +85,7 @@ export function eighthsWords({ turns, marks }: Pick<Turning, 'turns' | 'marks'>)
  * Adjuster position, in turns out from the start point; undefined while not recorded.
  * @example standsAt(quad) // 1.25
  */
-export function standsAt(job: Pick<Job, 'setting'>): number | undefined {
+export function adjusterPosition(job: Pick<Job, 'setting'>): number | undefined {
   const { turnsOut, marksOut } = job.setting;
   if (!turnsOut && !marksOut) return undefined;
   const marksPerTurn = adjusterOf(job)?.marksPerTurn ?? 1;
@@ -98,7 +98,7 @@ export function standsAt(job: Pick<Job, 'setting'>): number | undefined {
  * @example turnedBy(quad, { turns: 0, marks: 1, gap: 0.1, rest: 0, direction: 'open' }).setting.turnsOut.value // 1
  */
 export function turnedBy<T extends Pick<Job, 'setting'>>(job: T, turning: Turning): T {
-  const from = standsAt(job);
+  const from = adjusterPosition(job);
   const adjuster = adjusterOf(job);
   if (from === undefined || !adjuster) return job;
   const { marksPerTurn } = adjuster;
@@ -159,7 +159,7 @@ export function gainAdvice(
     return undefined;
   if (givenRatio === undefined || Math.abs(last.gain - target) <= GAIN_READS) return undefined;
   return attempt(() => {
-    const advice = adviseGain(adjuster, readings, target, givenRatio);
+    const advice = correctGain(adjuster, readings, target, givenRatio);
     const { turning } = advice;
     const sign = turning.direction === 'open' ? 1 : -1;
     return {

@@ -140,7 +140,7 @@ export interface JobOrder {
 }
 
 /** Stages in which a job's parts are got. */
-const GETTING: ReadonlySet<Stage> = new Set(['specify', 'build']);
+const STAGES_WITH_ORDERS: ReadonlySet<Stage> = new Set(['specify', 'build']);
 
 /**
  * The parts needed by current jobs, from their order lists; jobs at other stages, signed ones, archived ones and stock on the
@@ -149,7 +149,7 @@ const GETTING: ReadonlySet<Stage> = new Set(['specify', 'build']);
  */
 export function ordersOfJobs(jobs: readonly Job[], units: UnitChoice = {}): JobOrder[] {
   return jobs
-    .filter((job) => GETTING.has(job.stage) && !job.archived && !isFrozen(job))
+    .filter((job) => STAGES_WITH_ORDERS.has(job.stage) && !job.archived && !isFrozen(job))
     .map((job) => ({
       job,
       lines: orderList(job, units).filter((line) => line.from === 'order'),
@@ -166,13 +166,13 @@ export interface ToOrder {
 
 /**
  * Orders needed to reach the minimum stock of each size; free plates count, used and new.
- * @param sizeWords writes a thickness
+ * @param sizeText writes a thickness
  * @example shortOf(stock, [], (mm) => `${mm} mm`).length // 0
  */
-export function shortOf(
+export function missingStock(
   stock: Stock,
   jobs: readonly Job[],
-  sizeWords: (mm: number) => string,
+  sizeText: (mm: number) => string,
 ): ToOrder[] {
   const taken = reserved(jobs);
   const free = (w: WantedStock) =>
@@ -185,7 +185,7 @@ export function shortOf(
       ? []
       : [
           {
-            what: `${w.sort === 'steel' ? 'Steel' : 'Disc'} ${sizeWords(w.nominal)}`,
+            what: `${w.sort === 'steel' ? 'Steel' : 'Disc'} ${sizeText(w.nominal)}`,
             count: w.atLeast - have,
             why: `${have} free, ${w.atLeast} wanted on the shelf`,
           },

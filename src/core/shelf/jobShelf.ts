@@ -28,7 +28,7 @@ const CONDITIONS: readonly VerdictId[] = [
 ];
 
 /** Options besides the steels, and conditions besides the stack limits. */
-export interface ShelfWish {
+export interface ShelfRequest {
   readonly plates: readonly ShelfPlate[];
   /** Spring sets to try instead of the present ones, each with the same number of springs. */
   readonly springs?: readonly CoilGroup[];
@@ -57,7 +57,7 @@ interface Variant {
  */
 export function chooseSteels(
   job: Job,
-  { plates, springs = [], anyStep = false, maxPull, best = 10 }: ShelfWish,
+  { plates, springs = [], anyStep = false, maxPull, best = 10 }: ShelfRequest,
   onProgress?: (share: number) => boolean,
 ): ShelfAnswer {
   const { windowMin, windowMax } = job.pack;

@@ -22,7 +22,7 @@ export const MOST_CHOSEN = 30;
 /** Cost of a new part relative to hundredths out of flat: more than those of any set. */
 export const NEW_PART = 2048;
 /** Hundredths of a millimetre that count for one plate at most, so that 30 plates stay below a new part. */
-const MOST_WARP = 60;
+const MAX_WARP = 60;
 /** A used plate that nobody laid on the surface plate counts as bent as is usually allowed. Design estimate. */
 const UNCHECKED = 10;
 
@@ -75,7 +75,7 @@ export function pile(plates: readonly ShelfPlate[]): Pile[] {
 
 function warpOf({ outOfFlat, isNew }: ShelfPlate): number {
   if (outOfFlat === undefined) return isNew ? 0 : UNCHECKED;
-  return Math.min(MOST_WARP, Math.round(outOfFlat * 100));
+  return Math.min(MAX_WARP, Math.round(outOfFlat * 100));
 }
 
 /** Of one plate, so that those of 30 stay below the greatest number of the table. */

@@ -1,11 +1,11 @@
-import { takesUp } from '@/core/clutch/fitted';
-import { placeOfVerdict } from '../advice/remedy';
+import { engagesByItself } from '@/core/clutch/fitted';
+import { stageOfVerdict } from '../advice/remedy';
 import type { Evaluation } from '../evaluate/evaluate';
 import { lowerFirst } from '@/core/text/sentence';
 import { hasPack } from '../guide/layouts';
 import type { Inspection } from '../inspect/inspect';
 import type { PartVerdict } from '../inspect/partVerdict';
-import { limitsLacking } from '../inspect/limitsLacking';
+import { missingLimits } from '../inspect/limitsLacking';
 import type { Job, Stage } from '../job/types';
 import { STAGES } from '../job/types';
 import { isFrozen } from '../job/signOff';
@@ -28,44 +28,47 @@ export interface Judged {
  * Source: workshop practice.
  * @example leftAt('intake', job, { evaluation: evaluate(job), inspection: inspect(job, evaluate(job)) }) // []
  */
-export function leftAt(stage: Stage, job: Job, judged: Judged): readonly string[] {
-  return LEFT[stage](job, judged).filter((words) => words !== '');
+export function missingAt(stage: Stage, job: Job, judged: Judged): readonly string[] {
+  return MISSING[stage](job, judged).filter((words) => words !== '');
 }
 
 /**
  * Passed stages with missing entries. Empty for a signed job: its open items have reasons.
- * Never throws for a job that passes the schema. Source: as {@link leftAt}.
+ * Never throws for a job that passes the schema. Source: as {@link missingAt}.
  * @example stagesLeft(job, { evaluation: evaluate(job), inspection: inspect(job, evaluate(job)) }) // []
  */
-export const stagesLeft = (job: Job, judged: Judged): readonly Stage[] =>
+export const incompleteStages = (job: Job, judged: Judged): readonly Stage[] =>
   isFrozen(job)
     ? []
     : STAGES.slice(0, STAGES.indexOf(job.stage)).filter(
-        (stage) => leftAt(stage, job, judged).length > 0,
+        (stage) => missingAt(stage, job, judged).length > 0,
       );
 
-type Left = (job: Job, judged: Judged) => readonly string[];
+type MissingItems = (job: Job, judged: Judged) => readonly string[];
 
-const LEFT: Readonly<Record<Stage, Left>> = {
+const MISSING: Readonly<Record<Stage, MissingItems>> = {
   intake: ({ intake, machine, engine }) => [
-    lacks(machine.name === '', 'the machine’s name'),
-    lacks(machine.layout === 'unknown', 'clutch type'),
-    lacks(intake.complaints.length + intake.aims.length === 0, 'complaint or goal'),
-    lacks(intake.oil === 'unknown', 'the oil'),
-    lacks(hasPack(machine.layout) && !engine.peakTorque && !engine.curve, 'engine torque'),
+    missingIf(machine.name === '', 'the machine’s name'),
+    missingIf(machine.layout === 'unknown', 'clutch type'),
+    missingIf(intake.complaints.length + intake.aims.length === 0, 'complaint or goal'),
+    missingIf(intake.oil === 'unknown', 'the oil'),
+    missingIf(hasPack(machine.layout) && !engine.peakTorque && !engine.curve, 'engine torque'),
   ],
   strip: ({ strip, pack, machine }) => [
-    lacks(strip.steps.length === 0, 'the list'),
+    missingIf(strip.steps.length === 0, 'the list'),
     counted(strip.steps.filter((s) => !s.done).length, 'step'),
-    lacks(strip.parts.length === 0, 'the count of small parts'),
+    missingIf(strip.parts.length === 0, 'the count of small parts'),
     counted(strip.parts.filter((p) => !p.out).length, 'small part', ' not counted'),
-    lacks(hasPack(machine.layout) && pack.plates.length + strip.found.length === 0, 'plate order'),
+    missingIf(
+      hasPack(machine.layout) && pack.plates.length + strip.found.length === 0,
+      'plate order',
+    ),
   ],
   inspect: (job, judged) => {
     const { parts } = judged.inspection;
     return [
       counted(parts.filter(isUnmeasured).length, 'part', ' not measured'),
-      ...limitsLacking(job, parts).map(({ name }) => name),
+      ...missingLimits(job, parts).map(({ name }) => name),
     ];
   },
   specify: (job, judged) => {
@@ -76,23 +79,26 @@ const LEFT: Readonly<Record<Stage, Left>> = {
     const here = verdicts.filter(
       (v) =>
         (v.state === 'stop' || v.state === 'watch') &&
-        placeOfVerdict(job, v.id).stage === 'specify',
+        stageOfVerdict(job, v.id).stage === 'specify',
     );
     const worst = here.find((v) => v.state === 'stop') ?? here[0];
     return worst ? [lowerFirst(worst.title)] : [];
   },
   build: (job) => [
-    stepsLeft(job, 'build'),
+    openStepsOf(job, 'build'),
     counted(job.strip.parts.filter(partMissing).length, 'small part', ' not counted back in'),
-    lacks(
+    missingIf(
       job.build.fasteners.length === 0 || job.build.fasteners.some((f) => !f.torque),
       'torques from the manual',
     ),
   ],
   set: (job) => [
-    stepsLeft(job, 'set'),
-    lacks(takesUp(job, 'inPack') !== undefined && !job.setting.installGap, 'the install gap'),
-    lacks(
+    openStepsOf(job, 'set'),
+    missingIf(
+      engagesByItself(job, 'inPack') !== undefined && !job.setting.installGap,
+      'the install gap',
+    ),
+    missingIf(
       hasPack(job.machine.layout) &&
         job.release.liftReadings.length === 0 &&
         !job.release.measuredLift,
@@ -100,7 +106,7 @@ const LEFT: Readonly<Record<Stage, Left>> = {
     ),
   ],
   prove: (job) => [
-    stepsLeft(job, 'prove'),
+    openStepsOf(job, 'prove'),
     counted(
       job.prove.starts.reduce(
         (sum, s) => sum + Math.max(0, (s.wanted?.value ?? 0) - (s.done?.value ?? 0)),
@@ -112,14 +118,14 @@ const LEFT: Readonly<Record<Stage, Left>> = {
   log: () => [],
 };
 
-const lacks = (lacking: boolean, words: string): string => (lacking ? words : '');
+const missingIf = (lacking: boolean, words: string): string => (lacking ? words : '');
 
 const counted = (n: number, one: string, after = ''): string =>
-  lacks(n > 0, `${n} ${one}${n === 1 ? '' : 's'}${after}`);
+  missingIf(n > 0, `${n} ${one}${n === 1 ? '' : 's'}${after}`);
 
-const stepsLeft = (job: Job, stage: WorkStage): string =>
+const openStepsOf = (job: Job, stage: WorkStage): string =>
   counted(stepsOf(job, stage).filter(isOpen).length, 'step');
 
 /** Whether a part waits for a reading, and not for a limit only. */
 const isUnmeasured = (part: PartVerdict): boolean =>
-  part.decision === 'open' && !part.reasons.some((r) => r.lacks);
+  part.decision === 'open' && !part.reasons.some((r) => r.missing);

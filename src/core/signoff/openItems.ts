@@ -1,4 +1,4 @@
-import { placeOfVerdict } from '../advice/remedy';
+import { stageOfVerdict } from '../advice/remedy';
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
 import { count, lowerFirst, readSentence, say } from '@/core/text/sentence';
@@ -168,7 +168,7 @@ function partItem(part: SmallPart): OpenItem {
 
 function inspectItems({ parts }: Inspection): OpenItem[] {
   const unjudged = parts.filter((p) => p.decision === 'open' && p.plate);
-  const lacking = unjudged.filter((p) => p.reasons.some((r) => r.lacks));
+  const lacking = unjudged.filter((p) => p.reasons.some((r) => r.missing));
   const open = unjudged.filter((p) => !lacking.includes(p));
   const going = parts.filter((p) => !staysIn(p.decision));
   return [
@@ -179,7 +179,7 @@ function inspectItems({ parts }: Inspection): OpenItem[] {
             kind: 'measure',
             stage: 'inspect',
             title: open.length === 1 ? 'Plate not measured' : 'Plates not measured',
-            sentence: say`${platesNamed(open)} ${open.length === 1 ? 'is' : 'are'} neither fully measured nor marked as new. ${lackingOf(open)}`,
+            sentence: say`${platesNamed(open)} ${open.length === 1 ? 'is' : 'are'} neither fully measured nor marked as new. ${missingReadings(open)}`,
           } satisfies OpenItem,
         ]
       : []),
@@ -191,7 +191,7 @@ function inspectItems({ parts }: Inspection): OpenItem[] {
             stage: 'inspect',
             title: 'Minimum thickness missing',
             sentence: say`${platesNamed(lacking)}: enter the manual’s minimum thickness.`,
-            path: lacking[0]?.reasons.find((r) => r.lacks)?.lacks,
+            path: lacking[0]?.reasons.find((r) => r.missing)?.missing,
           } satisfies OpenItem,
         ]
       : []),
@@ -209,7 +209,7 @@ const platesNamed = (parts: readonly PartVerdict[]): string =>
   `${parts.length === 1 ? 'Plate' : 'Plates'} ${parts.map((p) => p.plate?.number).join(', ')}`;
 
 /** Missing readings of some plates, in shared sentences. */
-const lackingOf = (parts: readonly PartVerdict[]): string =>
+const missingReadings = (parts: readonly PartVerdict[]): string =>
   [
     ...new Set(
       parts.flatMap((p) =>
@@ -228,7 +228,7 @@ function verdictItems(job: Job, { verdicts, problems }: Evaluation): OpenItem[] 
       items.push({
         id: `verdict:${v.id}`,
         kind: v.state === 'stop' ? 'verdict' : 'measure',
-        ...placeOfVerdict(job, v.id),
+        ...stageOfVerdict(job, v.id),
         title: v.title,
         sentence: v.sentence,
       });

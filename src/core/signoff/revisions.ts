@@ -74,7 +74,7 @@ export function jobOfRevision({ record }: Revision): Job {
  * Writes, changes or, with empty text, takes away the reason to sign although an item is open.
  * @example overridden(blank, { itemId: 'parts', reason: 'no pins', by: 'Bench 1', at: now }).signOff.overrides.length // 1
  */
-export function overridden(job: Job, override: Override): Job {
+export function withReason(job: Job, override: Override): Job {
   const others = job.signOff.overrides.filter((o) => o.itemId !== override.itemId);
   return {
     ...job,

@@ -66,7 +66,7 @@ export function placeEvenly(forces: readonly Newton[], radius: Mm): PlacedSpring
  * @param kinds each with how many there are, whole and 0 or more
  * @example inTurn([{ id: 'a', count: 2 }, { id: 'b', count: 2 }]) // ['a', 'b', 'a', 'b']
  */
-export function inTurn(
+export function isAlternating(
   kinds: readonly { readonly id: string; readonly count: number }[],
 ): readonly string[] {
   const total = kinds.reduce((sum, k) => sum + k.count, 0);

@@ -7,7 +7,7 @@ import { smallParts, stripLines } from './stripList';
  * the builder fit every clutch.
  * @example isOfAnotherClutch(blank) // false
  */
-export function isOfAnotherClutch(job: Job): boolean {
+export function isForOtherClutch(job: Job): boolean {
   const { steps, parts } = job.strip;
   const open = [...steps.filter((s) => !s.done), ...parts.filter((p) => !p.out)].flatMap(
     ({ key }) => key ?? [],
@@ -26,7 +26,7 @@ export function isOfAnotherClutch(job: Job): boolean {
  * @param newId makes an identifier for each new line
  * @example refitted(job, id).steps.length // 14
  */
-export function refitted(job: Job, newId: () => string): Job['strip'] {
+export function withUpdatedLists(job: Job, newId: () => string): Job['strip'] {
   const { steps, parts } = job.strip;
   const own = linesOf(job);
   const standard = everyLine(job);

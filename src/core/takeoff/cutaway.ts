@@ -17,7 +17,7 @@ import type { AtLever, LeverModel } from './lever';
 import { leverOf, pressedShare } from './lever';
 import type { Ride } from './motion';
 import { rideOf } from './motion';
-import { leverTaken, takeoffAssumed } from './setup';
+import { leverSetupOf, takeoffWithAssumptions } from './setup';
 
 /** Positions of the moving parts for a lever position and engine speed. */
 export interface CutawayLook extends AtLever {
@@ -68,7 +68,7 @@ export function cutawayOf(job: Job, oil: Celsius): Cutaway {
   const { sheet, layout } = workOut(job);
   const model = packModel(job);
   const lever = leverOf(job, model);
-  const made = takeoffAssumed(job);
+  const made = takeoffWithAssumptions(job);
   const ride = 'setup' in made ? rideOf(made.setup, oil) : undefined;
   const auto = expandingOf(sheet);
   const shoes = startClutchOf(sheet);
@@ -96,7 +96,7 @@ export function cutawayOf(job: Job, oil: Celsius): Cutaway {
       const rest = gap + there.lift;
       const growth = grown(rest, engineRpm);
       const pressed = auto
-        ? pressedShare(pulled - leverTaken(lever, gap, grown(gap, engineRpm)), lever)
+        ? pressedShare(pulled - leverSetupOf(lever, gap, grown(gap, engineRpm)), lever)
         : there.pressed;
       const plate = Math.max(rest, growth);
       const opening = plate - growth;

@@ -36,11 +36,11 @@ export interface LeverModel {
 }
 
 /** Where a train is not known yet: plates begin to bite and press in full there. Design estimates. */
-export const USUAL_LEVER = { presses: 0.25, bites: 0.65 } as const;
+export const ASSUMED_LEVER = { presses: 0.25, bites: 0.65 } as const;
 /** Elastic travel of the linings per face between full clamp and none. Assumed value. */
 export const FACE_GIVE: Mm = 0.02;
 /** Used for an unknown lift. Assumed value. */
-const USUAL_LIFT: Mm = 1.5;
+const ASSUMED_LIFT: Mm = 1.5;
 /** The train is looked at in so many places; the arm's angle bends the curve only slightly. */
 const PLACES = 40;
 
@@ -51,7 +51,7 @@ const PLACES = 40;
  */
 export function pressedShare(
   lever: number,
-  { presses, bites }: { readonly presses: number; readonly bites: number } = USUAL_LEVER,
+  { presses, bites }: { readonly presses: number; readonly bites: number } = ASSUMED_LEVER,
 ): number {
   return Math.min(1, Math.max(0, (bites - lever) / (bites - presses)));
 }
@@ -75,7 +75,7 @@ export function leverOf(job: Job, model: PackModel = packModel(job)): LeverModel
   const last = found.at(-1)?.lift;
   const estimated = last === undefined || last <= 0;
   const lifts = estimated
-    ? places.map((lever) => ({ lever, lift: USUAL_LIFT * lever }))
+    ? places.map((lever) => ({ lever, lift: ASSUMED_LIFT * lever }))
     : found.map(({ lever, lift }) => ({ lever, lift: lift ?? 0 }));
   const fullLift = lifts.at(-1)?.lift ?? 0;
   const rising = lifts.findLast((p) => p.lift <= 0) ?? { lever: 0, lift: 0 };

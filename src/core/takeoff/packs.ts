@@ -1,6 +1,6 @@
 import { DomainError } from '../errors';
 import type { Job } from '../job/types';
-import { jobWith, nameOfPresent } from '../job/variants';
+import { jobWith, currentVariantName } from '../job/variants';
 import type { Celsius } from '../units/quantity';
 import type { Way } from './hands';
 import { takeoffOf } from './setup';
@@ -25,7 +25,7 @@ export interface PackTakeoff {
  * @example packsOf(job).length // 1
  */
 export const packsOf = (job: Job): readonly NamedJob[] => [
-  { name: nameOfPresent(job), job: { ...job, variants: [] } },
+  { name: currentVariantName(job), job: { ...job, variants: [] } },
   ...job.variants.map((v) => ({ name: v.name, job: { ...jobWith(job, v), variants: [] } })),
 ];
 

@@ -1,6 +1,6 @@
 import { basketRpm, discGrowth } from '../assist/centrifugal';
 import { expandingOf, expandingTerm } from '../clutch/expandingDisc/figures';
-import { takesUp } from '../clutch/fitted';
+import { engagesByItself } from '../clutch/fitted';
 import { hasWeights } from '../evaluate/figures/clampOverSpeed';
 import type { Sentence } from '@/core/text/sentence';
 import { say } from '@/core/text/sentence';
@@ -69,7 +69,7 @@ const IDLE_ESTIMATE: Rpm = 1500;
  */
 const OIL_FILM = 400;
 /** Machine and gearing for jobs without these data: average values, marked as assumed. */
-const MIDDLING = {
+const ASSUMED_MACHINE = {
   mass: {
     value: 220,
     label: (value: number) => say`${{ value, quantity: 'mass', decimals: 0 }} with rider`,
@@ -98,7 +98,9 @@ export interface AssumedSetup {
  * A start with assumed machine data where the job has none; pack data are never assumed.
  * @example takeoffAssumed(job).assumed // []
  */
-export function takeoffAssumed(job: Job): AssumedSetup | { readonly needs: readonly Need[] } {
+export function takeoffWithAssumptions(
+  job: Job,
+): AssumedSetup | { readonly needs: readonly Need[] } {
   const { duty } = job;
   const lacks = [
     ['mass', duty.mass],
@@ -108,7 +110,7 @@ export function takeoffAssumed(job: Job): AssumedSetup | { readonly needs: reado
   ] as const;
   const missing = lacks.filter(([, given]) => !given).map(([name]) => name);
   const given = (name: 'mass' | 'wheel' | 'gear' | 'startRpm', entry: Entry | undefined) =>
-    entry ?? { value: MIDDLING[name].value, source: { kind: 'estimate' as const } };
+    entry ?? { value: ASSUMED_MACHINE[name].value, source: { kind: 'estimate' as const } };
   const made = takeoffOf({
     ...job,
     duty: {
@@ -121,7 +123,10 @@ export function takeoffAssumed(job: Job): AssumedSetup | { readonly needs: reado
   });
   return 'needs' in made
     ? made
-    : { setup: made, assumed: missing.map((name) => MIDDLING[name].label(MIDDLING[name].value)) };
+    : {
+        setup: made,
+        assumed: missing.map((name) => ASSUMED_MACHINE[name].label(ASSUMED_MACHINE[name].value)),
+      };
 }
 
 /**
@@ -143,7 +148,7 @@ export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly N
     held: sheet.figure('capacityWithTangs', 'T'),
     heat: steelHeat(sheet, layout),
     area: steelArea(sheet, layout),
-    ...(takesUp(job, 'inPack') ? { disc: expandingTerm(sheet) } : {}),
+    ...(engagesByItself(job, 'inPack') ? { disc: expandingTerm(sheet) } : {}),
   };
   const needs = Object.values(terms).flatMap((t) => (t.known ? [] : t.needs));
   if (needs.length > 0) return { needs: [...new Map(needs.map((n) => [n.label, n])).values()] };
@@ -155,7 +160,7 @@ export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly N
   const engine = engineCurve(sheet, value('peak'), value('startRpm'));
   const top = engine.at(-1)?.rpm ?? idle;
   const model = packModel(job);
-  const speeds = hasWeights(job) || takesUp(job) ? SPEEDS_WITH_WEIGHTS : SPEEDS;
+  const speeds = hasWeights(job) || engagesByItself(job) ? SPEEDS_WITH_WEIGHTS : SPEEDS;
   const looked = Array.from({ length: speeds }, (_, i) => {
     const rpm = (top * i) / (speeds - 1);
     return { rpm, ...model.at({ rpm }) };
@@ -194,7 +199,7 @@ export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly N
       ? {
           grown: looked.map(({ rpm }) => ({
             rpm,
-            lever: leverTaken(lever, auto.gap, grownAt(rpm)),
+            lever: leverSetupOf(lever, auto.gap, grownAt(rpm)),
           })),
         }
       : {}),
@@ -208,7 +213,7 @@ export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly N
  * Share of the lever that lifts as far as a disc has grown beyond its gap: only from there on does the lever release.
  * @example leverTaken({ fullLift: 1.8, presses: 0.4 }, 1, 0.5) // 0
  */
-export const leverTaken = (
+export const leverSetupOf = (
   { fullLift, presses }: { readonly fullLift: Mm; readonly presses: number },
   gap: Mm,
   growth: Mm,

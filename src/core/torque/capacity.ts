@@ -23,7 +23,7 @@ export function torqueAtClutch(
 }
 
 /** One friction face on the clamp path, counted from the pressure plate inward. */
-export interface SlippingFace {
+export interface FrictionFace {
   /** Effective radius, mm. */
   readonly radius: Mm;
   /** Friction coefficient of the pair. */
@@ -59,7 +59,7 @@ export interface Capacity {
  */
 export function packCapacity(
   clamp: Newton,
-  faces: readonly SlippingFace[],
+  faces: readonly FrictionFace[],
   tangFriction = 0,
 ): Capacity {
   check('clamp', clamp, NOT_NEGATIVE);

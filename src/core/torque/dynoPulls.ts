@@ -13,7 +13,7 @@ export interface DynoReading {
 }
 
 /** A pull as it came over the link. */
-export interface TakenPull {
+export interface RecordedPull {
   /** Its number on the dyno, which may begin again. */
   readonly number: number;
   /** Parts that have come, without a gap. */
@@ -23,18 +23,18 @@ export interface TakenPull {
   readonly state: 'running' | 'whole' | 'broken';
 }
 
-export type TakenPulls = readonly TakenPull[];
+export type RecordedPulls = readonly RecordedPull[];
 
 const UNIT = { 'N·m': unitById('Nm'), 'ft·lb': unitById('ftlb') } as const;
 
 /** Ends all running pulls: the link is lost, or another pull started. */
-export const brokenOff = (pulls: TakenPulls): TakenPulls =>
+export const withStoppedPull = (pulls: RecordedPulls): RecordedPulls =>
   pulls.some((p) => p.state === 'running')
     ? pulls.map((p) => (p.state === 'running' ? { ...p, state: 'broken' } : p))
     : pulls;
 
 /** Adds a part to the pulls: it continues the last pull, starts one, or reveals missing samples. */
-export function withPart(pulls: TakenPulls, reading: DynoReading): TakenPulls {
+export function withPart(pulls: RecordedPulls, reading: DynoReading): RecordedPulls {
   const { pull: number, part, last } = reading;
   const samples = reading.samples.map(([rpm, torque]) => ({
     rpm,
@@ -42,12 +42,15 @@ export function withPart(pulls: TakenPulls, reading: DynoReading): TakenPulls {
   }));
   const now = pulls.at(-1);
   if (part === 0)
-    return [...brokenOff(pulls), { number, parts: 1, samples, state: last ? 'whole' : 'running' }];
+    return [
+      ...withStoppedPull(pulls),
+      { number, parts: 1, samples, state: last ? 'whole' : 'running' },
+    ];
   // Heard from its middle on.
   if (now?.number !== number)
-    return [...brokenOff(pulls), { number, parts: 0, samples, state: 'broken' }];
+    return [...withStoppedPull(pulls), { number, parts: 0, samples, state: 'broken' }];
   if (now.state !== 'running') return pulls;
-  if (part !== now.parts) return brokenOff(pulls);
+  if (part !== now.parts) return withStoppedPull(pulls);
   return [
     ...pulls.slice(0, -1),
     {

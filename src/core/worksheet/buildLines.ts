@@ -2,12 +2,12 @@ import type { PackLayer } from '@/core/evaluate/engine/layers';
 import { layOut } from '@/core/evaluate/engine/layers';
 import type { Sentence } from '@/core/text/sentence';
 import { count, length, say } from '@/core/text/sentence';
-import { takesUp } from '../clutch/fitted';
+import { engagesByItself } from '../clutch/fitted';
 import type { Job } from '../job/types';
 import { checklistAt } from './ofKinds';
 import { minutesText, soakOf } from './soak';
 import { circleLines, fastenersOf, tightenLine, unlistedLines } from './fastenerLines';
-import type { School, SheetLine } from './line';
+import type { Method, ChecklistLine } from './line';
 
 /**
  * The sheet by which this very pack is put together: soak, hub, every plate by number with thickness, face and
@@ -17,7 +17,7 @@ import type { School, SheetLine } from './line';
  * Source: workshop practice; `docs/mechanics.md`, build.
  * @example buildLines(blank)[0].key // "clean"
  */
-export function buildLines(job: Job): SheetLine[] {
+export function buildLines(job: Job): ChecklistLine[] {
   return [
     ...soakLines(job),
     ...hubLines(job),
@@ -28,7 +28,7 @@ export function buildLines(job: Job): SheetLine[] {
   ];
 }
 
-const SOAK: School = {
+const SOAK: Method = {
   why: 'Dry linings grab and glaze in the first starts. Methods differ between minutes in a bag of oil and overnight: the longer does no harm, so it is planned; the lining maker’s minimum is accepted.',
   others: [
     { id: 'short', text: 'Soaked for the lining maker’s minimum only' },
@@ -36,17 +36,17 @@ const SOAK: School = {
   ],
 };
 
-const HUB_NUT: School = {
+const HUB_NUT: Method = {
   why: 'Holding tool and torque wrench. Too tight, the hub binds, drags and stalls; too loose, the nut comes off.',
   others: [{ id: 'impact', text: 'Impact gun to the next tab' }],
 };
 
-const TAB: School = {
+const TAB: Method = {
   why: 'One bent tab leaves the other for next time.',
   others: [{ id: 'both', text: 'Both tabs bent' }],
 };
 
-function soakLines(job: Job): SheetLine[] {
+function soakLines(job: Job): ChecklistLine[] {
   if (!job.pack.plates.some((p) => job.pack.kinds.find((k) => k.id === p.kindId)?.lined !== 'none'))
     return [];
   const { plan, least } = soakOf(job);
@@ -63,7 +63,7 @@ function soakLines(job: Job): SheetLine[] {
   ];
 }
 
-function hubLines(job: Job): SheetLine[] {
+function hubLines(job: Job): ChecklistLine[] {
   const section = 'Hub';
   const hasPins = job.strip.parts.some((p) => p.key === 'pins' && (p.out?.value ?? 0) > 0);
   const counted = job.strip.parts.length > 0;
@@ -93,7 +93,7 @@ function hubLines(job: Job): SheetLine[] {
             section,
             text: ['Drive pins, sleeves or dampers in their places, each one pushed home'],
             watch: 'Count them: a pin in the cases means splitting the engine.',
-          } satisfies SheetLine,
+          } satisfies ChecklistLine,
         ]
       : []),
     { key: 'hub', section, text: ['Hub on, turning freely by hand'] },
@@ -134,7 +134,7 @@ function plateText(layer: PackLayer, growing: string | undefined): Sentence {
     : say`Plate ${count(number)}: ${name}, ${length(thickness)} ${measured ? 'measured' : 'nominal'}, ${facts.join(', ')}`;
 }
 
-function plateLines(job: Job): SheetLine[] {
+function plateLines(job: Job): ChecklistLine[] {
   const { layers } = layOut(job);
   const last = layers.findLast((l) => l.turnsWith === 'basket');
   return layers.map((layer, i) => {
@@ -149,14 +149,14 @@ function plateLines(job: Job): SheetLine[] {
     return {
       key: `plate:${layer.plate.id}`,
       section: 'Plates',
-      text: plateText(layer, layer === last ? takesUp(job, 'inPack')?.name : undefined),
+      text: plateText(layer, layer === last ? engagesByItself(job, 'inPack')?.name : undefined),
       plateId: layer.plate.id,
       ...(watch ? { watch } : {}),
     };
   });
 }
 
-function releaseLines(job: Job): SheetLine[] {
+function releaseLines(job: Job): ChecklistLine[] {
   const section = 'Release';
   return [
     {
@@ -174,7 +174,7 @@ function releaseLines(job: Job): SheetLine[] {
             section,
             text: ['Release arm on its shaft by the mark made when it came off'],
             watch: 'One tooth off reduces lift or raises pull.',
-          } satisfies SheetLine,
+          } satisfies ChecklistLine,
         ]),
     {
       key: 'pressurePlate',
@@ -186,7 +186,7 @@ function releaseLines(job: Job): SheetLine[] {
   ];
 }
 
-function springLines(job: Job): SheetLine[] {
+function springLines(job: Job): ChecklistLine[] {
   const section = 'Springs';
   return [
     ...checklistAt(job, 'springs'),
@@ -196,7 +196,7 @@ function springLines(job: Job): SheetLine[] {
   ];
 }
 
-function checkLines(job: Job): SheetLine[] {
+function checkLines(job: Job): ChecklistLine[] {
   const section = 'Before the cover';
   return [
     ...fastenersOf(job, 'other').map((f) => tightenLine(f, section)),

@@ -3,12 +3,12 @@ import type { Job } from '../job/types';
 import type { Fastener, FastenerRole, Lock } from '../job/work';
 import { crissCross, torqueStages } from './boltCircle';
 import { bothTorques, usualFasteners } from './fasteners';
-import type { SheetLine } from './line';
+import type { ChecklistLine } from './line';
 
 /* Checklist lines of fasteners: single ones, circles in stages, and unlisted ones. */
 
 /** The locking part of a fastener's line. */
-function lockWords(lock: Lock, grade: string): string {
+function lockText(lock: Lock, grade: string): string {
   switch (lock) {
     case 'threadlocker':
       return `threadlocker${grade ? ` ${grade}` : ' of the grade the manual names'} on clean, oil-free threads`;
@@ -37,13 +37,13 @@ export function unlistedLines(
   job: Job,
   role: FastenerRole,
   section: string,
-  extra: Partial<SheetLine> = {},
-): SheetLine[] {
+  extra: Partial<ChecklistLine> = {},
+): ChecklistLine[] {
   if (fastenersOf(job, role).length > 0) return [];
   return usualFasteners(job, () => role)
     .filter((f) => f.role === role)
     .map(({ name, lock, grade }) => {
-      const words = lockWords(lock, grade);
+      const words = lockText(lock, grade);
       const how =
         role === 'hubNut'
           ? 'to the manual’s torque'
@@ -58,7 +58,7 @@ export function unlistedLines(
     });
 }
 
-function torqueWords(f: Fastener): string {
+function torqueText(f: Fastener): string {
   return f.torque ? `to ${bothTorques(f.torque)}` : 'to the manual’s torque (not entered yet)';
 }
 
@@ -69,13 +69,13 @@ function torqueWords(f: Fastener): string {
 export function tightenLine(
   f: Fastener,
   section: string,
-  extra: Partial<SheetLine> = {},
-): SheetLine {
-  const lock = lockWords(f.lock, f.grade);
+  extra: Partial<ChecklistLine> = {},
+): ChecklistLine {
+  const lock = lockText(f.lock, f.grade);
   return {
     key: `fastener:${f.id}`,
     section,
-    text: [`${f.name || 'Fastener'} ${torqueWords(f)}${lock ? `; ${lock}` : ''}`],
+    text: [`${f.name || 'Fastener'} ${torqueText(f)}${lock ? `; ${lock}` : ''}`],
     fields: [
       fieldPath('build.fasteners.*.torque', f.id),
       fieldPath('build.fasteners.*.applied', f.id),
@@ -89,11 +89,11 @@ export function tightenLine(
  * A circle: finger tight, then criss-cross in stages to torque.
  * @example circleLines({ id: 'f', name: 'Cover bolts', role: 'cover', lock: 'none', grade: '', count: entry(9), torque: entry(10) }, 2, 'Cover').length // 3
  */
-export function circleLines(f: Fastener, stages: number, section: string): SheetLine[] {
+export function circleLines(f: Fastener, stages: number, section: string): ChecklistLine[] {
   const n = f.count?.value ?? 0;
   const name = f.name || 'Bolts';
-  const lock = lockWords(f.lock, f.grade);
-  const start: SheetLine = {
+  const lock = lockText(f.lock, f.grade);
+  const start: ChecklistLine = {
     key: `finger:${f.id}`,
     section,
     text: [
@@ -110,7 +110,7 @@ export function circleLines(f: Fastener, stages: number, section: string): Sheet
     : Array.from({ length: stages }, (_, i) => `stage ${i + 1} of the manual’s torque`);
   return [
     start,
-    ...steps.map((step, i): SheetLine => {
+    ...steps.map((step, i): ChecklistLine => {
       const last = i === steps.length - 1;
       return {
         key: `stage:${f.id}:${i + 1}`,

@@ -4,7 +4,7 @@ import type { FieldPath } from '../job/fieldPath';
 import type { ProveTest } from '../job/work';
 
 /** A step on which methods differ: the standard method, the reason, and the alternatives. */
-export interface School {
+export interface Method {
   readonly why: string;
   readonly others: readonly { readonly id: string; readonly text: string }[];
 }
@@ -34,14 +34,14 @@ export type LineTool =
 export type ChecklistPlace = 'hub' | 'springs' | 'afterSprings' | 'gap' | 'running';
 
 /** One line of a worksheet, as the core makes it from the pack. */
-export interface SheetLine {
+export interface ChecklistLine {
   /** The same for the same line of another job of the family; plates have their own. */
   readonly key: string;
   /** Heading of the step. */
   readonly section: string;
   readonly text: Sentence;
   readonly watch?: string;
-  readonly school?: School;
+  readonly school?: Method;
   /** Values that are recorded at this line. */
   readonly fields?: readonly FieldPath[] | undefined;
   readonly tool?: LineTool;
@@ -60,4 +60,4 @@ export interface SheetLine {
  * The text of a line in base units, as stored in a mark.
  * @example wordsOf({ text: ['Hub on'] }) // "Hub on"
  */
-export const wordsOf = (line: Pick<SheetLine, 'text'>): string => readSentence(line.text);
+export const lineText = (line: Pick<ChecklistLine, 'text'>): string => readSentence(line.text);

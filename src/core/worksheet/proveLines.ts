@@ -1,11 +1,11 @@
-import { takesUp } from '../clutch/fitted';
+import { engagesByItself } from '../clutch/fitted';
 import type { Job } from '../job/types';
 import { releasedBy } from '../release/way';
 import { circleLines, fastenersOf, unlistedLines } from './fastenerLines';
-import type { School, SheetLine } from './line';
+import type { Method, ChecklistLine } from './line';
 import { checklistAt } from './ofKinds';
 
-const OIL: School = {
+const OIL: Method = {
   why: 'Drained oil shows burnt smell and metal, so the checklist uses draining and fresh oil. Laying the machine over is quick while the oil is fresh.',
   others: [{ id: 'laidOver', text: 'Machine laid over, its own fresh oil kept' }],
 };
@@ -17,9 +17,9 @@ const OIL: School = {
  * Source: workshop practice; `docs/mechanics.md`, prove.
  * @example proveLines(farm).map((l) => l.key) // ["leverWork", "oRings", "unlisted:cover", "oil", "dragTest", "creep", "stall", "slip", "breakIn", "recheck"]
  */
-export function proveLines(job: Job): SheetLine[] {
-  const auto = takesUp(job, 'inPack') !== undefined;
-  const byItself = takesUp(job) !== undefined;
+export function proveLines(job: Job): ChecklistLine[] {
+  const auto = engagesByItself(job, 'inPack') !== undefined;
+  const byItself = engagesByItself(job) !== undefined;
   const pedal = releasedBy(job) === 'pedal';
   return [
     {

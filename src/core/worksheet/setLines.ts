@@ -3,9 +3,9 @@ import type { Sentence } from '@/core/text/sentence';
 import { say, travel } from '@/core/text/sentence';
 import type { Job } from '../job/types';
 import { releasedBy } from '../release/way';
-import { eighthsWords, endFloatPlan, pushrodPlan } from '../setting/plans';
-import { takesUp } from '../clutch/fitted';
-import type { SheetLine } from './line';
+import { eighthsText, endFloatPlan, pushrodPlan } from '../setting/plans';
+import { engagesByItself } from '../clutch/fitted';
+import type { ChecklistLine } from './line';
 import { checklistAt } from './ofKinds';
 
 /**
@@ -15,7 +15,7 @@ import { checklistAt } from './ofKinds';
  * Source: workshop practice; `docs/mechanics.md` sections 6 to 8.
  * @example setLines(farm).map((l) => l.key) // ["pushrod", "pedal", "lift", "thumb"]
  */
-export function setLines(job: Job): SheetLine[] {
+export function setLines(job: Job): ChecklistLine[] {
   const by = releasedBy(job);
   const tilts = liftsOnOneSide(job);
   return [
@@ -33,7 +33,7 @@ export function setLines(job: Job): SheetLine[] {
             unread: job.release.freePlay === undefined,
             tool: 'freePlay',
             fields: ['release.freePlay', 'setting.freePlayMin', 'setting.freePlayMax'],
-          } satisfies SheetLine,
+          } satisfies ChecklistLine,
         ]),
     {
       key: 'lift',
@@ -68,7 +68,7 @@ export function setLines(job: Job): SheetLine[] {
             text: ['Where the lift went, from lever to plate'],
             tool: 'losses',
             optional: true,
-          } satisfies SheetLine,
+          } satisfies ChecklistLine,
         ]),
   ];
 }
@@ -86,7 +86,7 @@ function freePlayText({ setting: { freePlayMin: min, freePlayMax: max } }: Job):
   return ['Free play at the lever, by the manual'];
 }
 
-function primaryLines(job: Job): SheetLine[] {
+function primaryLines(job: Job): ChecklistLine[] {
   if (!job.setting.separatePrimary) return [];
   const section = 'Primary';
   const float = endFloatPlan(job);
@@ -103,7 +103,7 @@ function primaryLines(job: Job): SheetLine[] {
       section,
       text: [
         float
-          ? `End float: screw run in to touch, then back ${eighthsWords(float)}, lock and measure`
+          ? `End float: screw run in to touch, then back ${eighthsText(float)}, lock and measure`
           : 'End float: screw run in to touch, then backed off by the manual, lock and measure',
       ],
       tool: 'endFloat',
@@ -113,14 +113,14 @@ function primaryLines(job: Job): SheetLine[] {
 }
 
 /** The screw that is run in to light touch and backed off again. */
-function pushrodLine(job: Job, section: string, name: string): SheetLine {
+function pushrodLine(job: Job, section: string, name: string): ChecklistLine {
   const plan = pushrodPlan(job);
   return {
     key: 'pushrod',
     section,
     text: [
       plan
-        ? `${name} in to light touch, then back ${eighthsWords(plan)}, and lock`
+        ? `${name} in to light touch, then back ${eighthsText(plan)}, and lock`
         : `${name} in to light touch, then back by the manual, and lock`,
     ],
     tool: 'pushrod',
@@ -128,7 +128,7 @@ function pushrodLine(job: Job, section: string, name: string): SheetLine {
   };
 }
 
-function pedalLines(job: Job): SheetLine[] {
+function pedalLines(job: Job): ChecklistLine[] {
   const section = 'Shift pedal';
   return [
     pushrodLine(job, section, 'Adjuster of the pack'),
@@ -141,7 +141,7 @@ function pedalLines(job: Job): SheetLine[] {
   ];
 }
 
-function cableLines(job: Job): SheetLine[] {
+function cableLines(job: Job): ChecklistLine[] {
   const section = 'Cable and arm';
   return [
     {
@@ -160,11 +160,11 @@ function cableLines(job: Job): SheetLine[] {
       fields: ['release.armStart'],
     },
     // The adjuster of an expanding disc sets its gap instead.
-    ...(takesUp(job, 'inPack') ? [] : [pushrodLine(job, section, 'Pushrod screw')]),
+    ...(engagesByItself(job, 'inPack') ? [] : [pushrodLine(job, section, 'Pushrod screw')]),
   ];
 }
 
-function hydraulicLines(): SheetLine[] {
+function hydraulicLines(): ChecklistLine[] {
   const section = 'Hydraulic line';
   return [
     {

@@ -12,8 +12,8 @@ import type {
   WorkStage,
 } from '../job/work';
 import { buildLines } from './buildLines';
-import type { SheetLine } from './line';
-import { wordsOf } from './line';
+import type { ChecklistLine } from './line';
+import { lineText } from './line';
 import { proveLines } from './proveLines';
 import { setLines } from './setLines';
 
@@ -22,14 +22,14 @@ export type StepState = 'open' | 'done' | 'changed' | 'failed' | 'skipped';
 
 /** A line with its record. */
 export interface SheetStep {
-  readonly line: SheetLine;
+  readonly line: ChecklistLine;
   readonly record: StepRecord;
   readonly state: StepState;
   /** It is one of the shop's own. */
   readonly own: boolean;
 }
 
-const LINES: Readonly<Record<WorkStage, (job: Job) => SheetLine[]>> = {
+const LINES: Readonly<Record<WorkStage, (job: Job) => ChecklistLine[]>> = {
   build: buildLines,
   set: setLines,
   prove: proveLines,
@@ -40,13 +40,13 @@ export const OWN_SECTION = 'Own step';
 /** All plates count as one in the shop's order: their order belongs to the pack, not to the template. */
 const PLATES = 'plates';
 
-const ownLine = ({ id, text }: OwnStep): SheetLine => ({
+const ownLine = ({ id, text }: OwnStep): ChecklistLine => ({
   key: `own:${id}`,
   section: OWN_SECTION,
   text: [text],
 });
 
-const orderKey = (line: SheetLine): string => (line.plateId === undefined ? line.key : PLATES);
+const orderKey = (line: ChecklistLine): string => (line.plateId === undefined ? line.key : PLATES);
 
 /**
  * The steps of a stage: the generated lines for this pack and the shop's own, in the shop's order, with their records. A line
@@ -63,15 +63,15 @@ export function stepsOf(job: Job, stage: WorkStage): SheetStep[] {
   });
 }
 
-function stateOf(line: SheetLine, record: StepRecord, job: Job): StepState {
+function stateOf(line: ChecklistLine, record: StepRecord, job: Job): StepState {
   if (line.test && job.prove.outcomes[line.test] === 'fail') return 'failed';
-  if (record.done) return record.done.said === wordsOf(line) ? 'done' : 'changed';
+  if (record.done) return record.done.said === lineText(line) ? 'done' : 'changed';
   return record.skipped !== undefined && record.skipped.trim() !== '' ? 'skipped' : 'open';
 }
 
-function inOrder(lines: readonly SheetLine[], order: readonly string[]): SheetLine[] {
+function inOrder(lines: readonly ChecklistLine[], order: readonly string[]): ChecklistLine[] {
   if (order.length === 0) return [...lines];
-  const groups = new Map<string, SheetLine[]>();
+  const groups = new Map<string, ChecklistLine[]>();
   for (const line of lines) {
     const key = orderKey(line);
     const group = groups.get(key);
@@ -124,7 +124,7 @@ export function stepMarked(
   const step = stepsOf(job, stage).find((s) => s.line.key === key);
   if (!step) return job;
   const { done: _done, skipped: _skipped, ...rest } = step.record;
-  const mark: Mark = { at, by: job.work.by, said: wordsOf(step.line) };
+  const mark: Mark = { at, by: job.work.by, said: lineText(step.line) };
   return withRecord(job, stage, key, done ? { ...rest, done: mark } : rest);
 }
 

@@ -2,7 +2,7 @@ import canonicalize from 'canonicalize';
 
 import type { Job } from '../job/types';
 import type { SheetTemplate } from '../job/work';
-import type { LimitSheet } from '../library/limits';
+import type { SpecSheet } from '../library/limits';
 import { isFrozen } from '../job/signOff';
 import type { Stock, StockPlate, StockSpring } from '../shelf/stock';
 
@@ -15,7 +15,7 @@ export interface Workshop {
   /** The shop's own sheets, by family and stage. */
   readonly templates: Readonly<Record<string, SheetTemplate>>;
   /** The shop's limits, by machine or kit. */
-  readonly library: readonly LimitSheet[];
+  readonly library: readonly SpecSheet[];
 }
 
 export type MergeKind = 'job' | 'plate' | 'spring' | 'template' | 'limits';

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import type { Advice } from '@/core/advice/advise';
 import { figuresToCompare } from '@/core/advice/compare';
 import type { Place } from '@/core/advice/remedy';
-import { handRemedy } from '@/core/advice/remedy';
+import { manualFix } from '@/core/advice/remedy';
 import { lowerFirst, readSentence } from '@/core/text/sentence';
 import type { Verdict, VerdictId } from '@/core/evaluate/engine/verdict';
 import type { Job } from '@/core/job/types';
@@ -34,7 +34,7 @@ const SHOWN = [
 ] as const;
 
 /** The resulting verdict, with its figures where they are not shown beside it. */
-function curedWords({ title, sentence, figures }: Verdict, units: UnitChoice): string {
+function fixedText({ title, sentence, figures }: Verdict, units: UnitChoice): string {
   const shown = figures.some((id) => SHOWN.some((s) => s === id));
   return shown || sentence.length === 0 ? `${title}.` : readSentence(sentence, units);
 }
@@ -46,7 +46,7 @@ interface Props {
 
 /** Fixes of a verdict: evaluated parts and settings, or the stage to fix it by hand. */
 export function AdvicePanel(props: Props) {
-  const remedy = useJobPart((job) => handRemedy(job, props.verdict));
+  const remedy = useJobPart((job) => manualFix(job, props.verdict));
   return remedy ? <ByHand {...remedy} title={props.title} /> : <ByParts {...props} />;
 }
 
@@ -122,7 +122,7 @@ function Advices({ verdict }: { readonly verdict: VerdictId }) {
         label: a.moves.map((move) => readSentence(move, units)).join('; then: '),
         job: a.job,
         figures: figuresToCompare(a.job),
-        note: `${curedWords(a.cured, units)} Whole pack: ${lowerFirst(a.overall.title)}.`,
+        note: `${fixedText(a.fixed, units)} Whole pack: ${lowerFirst(a.overall.title)}.`,
       }))}
       shown={SHOWN}
     />

@@ -2,16 +2,16 @@ import { WhenRead } from '@/features/jobs/WhenRead';
 import { Page } from '@/features/page/Page';
 
 import { StoragePanel } from './StoragePanel';
-import { Parts, Tables, TakeAway } from './TakeAway';
-import { TakeIn } from './TakeIn';
+import { Parts, Tables, ExportPanel } from './TakeAway';
+import { ImportPanel } from './TakeIn';
 
 /** The whole workshop taken away in one file, and taken in again. */
 export function FilesScreen() {
   return (
     <Page title="Files and backup" gap={20}>
       <WhenRead>
-        <TakeAway />
-        <TakeIn />
+        <ExportPanel />
+        <ImportPanel />
         <Parts />
         <Tables />
       </WhenRead>

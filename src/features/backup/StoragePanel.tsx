@@ -2,11 +2,11 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
 import { download } from '@/files/share';
-import { keyWords } from '@/features/storage/keyWords';
-import type { Room } from '@/storage/persistence';
-import { askForPromise, isPromised, roomLeft } from '@/storage/persistence';
-import type { Aside } from '@/storage/records';
-import { asideNow, throwAway } from '@/storage/rescue';
+import { recordName } from '@/features/storage/keyWords';
+import type { StorageRoom } from '@/storage/persistence';
+import { requestPersistence, isPersistent, storageLeft } from '@/storage/persistence';
+import type { DamagedRecord } from '@/storage/records';
+import { damagedNow, deleteDamaged } from '@/storage/rescue';
 import { Action } from '@/ui/Action';
 import { momentText } from '@/ui/dates';
 import { Heading, Words } from '@/ui/Words';
@@ -17,27 +17,27 @@ export function StoragePanel() {
   return (
     <View style={flow.stack}>
       <Heading level={2}>In this browser</Heading>
-      <Keeping />
-      <SetAside />
+      <StorageUse />
+      <DamagedRecords />
     </View>
   );
 }
 
-function Keeping() {
-  const [room, setRoom] = useState<Room>();
+function StorageUse() {
+  const [room, setRoom] = useState<StorageRoom>();
   const [promised, setPromised] = useState<boolean>();
   const [asked, setAsked] = useState(false);
   useEffect(() => {
-    void roomLeft().then(setRoom);
-    void isPromised().then(setPromised);
+    void storageLeft().then(setRoom);
+    void isPersistent().then(setPromised);
   }, []);
   const ask = async () => {
-    setPromised(await askForPromise());
+    setPromised(await requestPersistence());
     setAsked(true);
   };
   return (
     <View style={flow.stack} role="status" aria-label="Storage">
-      {room ? <Words>{roomWords(room)}</Words> : null}
+      {room ? <Words>{usedSpaceText(room)}</Words> : null}
       {promised === undefined ? null : (
         <Words>
           {promised
@@ -62,7 +62,7 @@ function Keeping() {
 const size = (mb: number): string =>
   mb >= 1000 ? `${(mb / 1000).toFixed(1)} GB` : `${mb.toFixed(mb < 10 ? 1 : 0)} MB`;
 
-const roomWords = ({ usedMb, allMb }: Room): string =>
+const usedSpaceText = ({ usedMb, allMb }: StorageRoom): string =>
   `${size(usedMb)} used of the ${size(allMb)} that the browser allows.`;
 
 const bytes = (count: number): string =>
@@ -72,15 +72,15 @@ const bytes = (count: number): string =>
 const numberIn = (text: string): string | undefined => /"number":"([^"\\]{1,40})"/.exec(text)?.[1];
 
 /** Texts of damaged records: to save for repair, or to delete. */
-function SetAside() {
-  const [found, setFound] = useState<readonly Aside[]>([]);
-  const look = () => void asideNow().then(setFound, () => undefined);
+function DamagedRecords() {
+  const [found, setFound] = useState<readonly DamagedRecord[]>([]);
+  const look = () => void damagedNow().then(setFound, () => undefined);
   useEffect(look, [look]);
-  const [sure, setSure] = useState<Aside>();
+  const [sure, setSure] = useState<DamagedRecord>();
   // It can't be undone, so it takes two presses.
-  const away = async (aside: Aside) => {
+  const away = async (aside: DamagedRecord) => {
     if (sure !== aside) return setSure(aside);
-    await throwAway(aside);
+    await deleteDamaged(aside);
     look();
   };
   if (found.length === 0) return null;
@@ -93,7 +93,7 @@ function SetAside() {
       </Words>
       <View role="list" aria-label="Damaged records" style={flow.stack}>
         {found.map((aside) => {
-          const words = keyWords(aside.key, numberIn(aside.text));
+          const words = recordName(aside.key, numberIn(aside.text));
           return (
             <View role="listitem" key={aside.at + aside.key} style={flow.tight}>
               <Words>{`${words}, ${bytes(aside.text.length)}, found ${momentText(aside.at)}`}</Words>

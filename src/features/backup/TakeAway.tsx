@@ -10,15 +10,15 @@ import { fileMoment } from '@/ui/dates';
 import { Heading, Words } from '@/ui/Words';
 
 import { backupActions } from '@/state/backupSlice';
-import { useBackupWords } from './useBackupWords';
+import { useBackupText } from './useBackupWords';
 import type { BackupPart } from './workshop';
 import { backUp, BACKUP_PARTS, partFile, workshopOf } from './workshop';
 import { flow } from '@/ui/flow';
 
 /** The whole workshop as one file. */
-export function TakeAway() {
+export function ExportPanel() {
   const dispatch = useAppDispatch();
-  const { text } = useBackupWords();
+  const { text } = useBackupText();
   const [busy, setBusy] = useState(false);
   const [failed, setFailed] = useState<string>();
   const make = async (

@@ -8,7 +8,7 @@ import { choiceFor, planMerge } from '@/core/workshop/merge';
 import { FileRefused } from '@/files/refused';
 import { pickFile } from '@/files/share';
 import { reportFault } from '@/storage/faults';
-import { unsavedWords } from '@/state/storageSlice';
+import { unsavedText } from '@/state/storageSlice';
 import { whenWritten } from '@/storage/current';
 import { useAppDispatch, useAppSelector, useAppStore } from '@/state/store';
 import { Action } from '@/ui/Action';
@@ -19,7 +19,7 @@ import { Heading, Words } from '@/ui/Words';
 
 import { backupActions } from '@/state/backupSlice';
 import type { ReadFile } from './workshop';
-import { readBackup, takeBack, takeIn, workshopOf } from './workshop';
+import { readBackup, undoImport, importWorkshop, workshopOf } from './workshop';
 import { flow } from '@/ui/flow';
 
 type Reading =
@@ -29,12 +29,12 @@ type Reading =
   | { readonly state: 'read'; readonly file: ReadFile };
 
 /** Imports a workshop file: read, shown as a plan, and applied on confirmation. */
-export function TakeIn() {
+export function ImportPanel() {
   const strata = useStrata();
   const dispatch = useAppDispatch();
   const undoable = useAppSelector((state) => state.backup.taken !== undefined);
   const [reading, setReading] = useState<Reading>({ state: 'none' });
-  const unsaved = useAppSelector(unsavedWords);
+  const unsaved = useAppSelector(unsavedText);
   const [kept, setKept] = useState<readonly string[]>([]);
   const pick = async () => {
     const file = await pickFile('.zip,.json,application/zip,application/json');
@@ -60,7 +60,7 @@ export function TakeIn() {
         <View role="status" style={flow.stack}>
           <Words>{unsaved ?? 'File imported.'}</Words>
           <View style={flow.wrap}>
-            <Action icon="undo" onPress={() => setKept(dispatch(takeBack()))}>
+            <Action icon="undo" onPress={() => setKept(dispatch(undoImport()))}>
               Undo
             </Action>
             <Action icon="close" onPress={() => dispatch(backupActions.takingForgotten())}>
@@ -127,7 +127,7 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
   const take = async () => {
     setBusy(true);
     try {
-      await dispatch(takeIn(file, choices));
+      await dispatch(importWorkshop(file, choices));
       await whenWritten();
       onDone();
     } catch (error) {

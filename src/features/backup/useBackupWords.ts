@@ -7,7 +7,7 @@ const changedSince = (jobs: readonly { readonly updatedAt: string }[], since: st
   jobs.filter((job) => job.updatedAt > since).length;
 
 /** The last backup and the changes since, in words. */
-export function useBackupWords(): { readonly text: string; readonly changed: number } {
+export function useBackupText(): { readonly text: string; readonly changed: number } {
   const { since, made } = useAppSelector((state) => state.backup.last);
   const jobs = useAppSelector(selectRows);
   const changed = changedSince(jobs, since);

@@ -87,7 +87,7 @@ export async function readBackup(file: File, progress: (share: number) => void):
  * Imports a read file into the workshop; the import can be undone. Photographs are stored first, then the data are merged with
  * the workshop as it is at that moment.
  */
-export const takeIn =
+export const importWorkshop =
   (file: ReadFile, choices: ReadonlyMap<string, MergeChoice>) =>
   async (dispatch: AppStore['dispatch'], getState: () => RootState): Promise<void> => {
     const made = new Map<string, string>();
@@ -105,23 +105,23 @@ export const takeIn =
       if (bytes) await pictures.save(here, dataUrlOf(bytes, 'image/jpeg'));
     }
     const { before, workshop } = merge();
-    dispatch(putInPlace(workshop));
+    dispatch(placeRecords(workshop));
     dispatch(backupActions.fileTaken({ before, after: workshopOf(getState()) }));
   };
 
 /** Undoes the last import. @returns names of items kept because they were changed since */
-export const takeBack =
+export const undoImport =
   () =>
   (dispatch: AppStore['dispatch'], getState: () => RootState): readonly string[] => {
     const { taken } = getState().backup;
     dispatch(backupActions.takingForgotten());
     if (!taken) return [];
     const { workshop, kept } = unmerged(workshopOf(getState()), taken.before, taken.after);
-    dispatch(putInPlace(workshop));
+    dispatch(placeRecords(workshop));
     return kept;
   };
 
-const putInPlace =
+const placeRecords =
   ({ jobs, unfinished, shelf, templates, library }: Workshop) =>
   (dispatch: AppStore['dispatch'], getState: () => RootState): void => {
     const { units } = getState().display;

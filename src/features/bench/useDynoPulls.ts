@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { useAppDispatch, useAppSelector } from '@/state/store';
 
 import { useBenchLink, useBenchReadings } from './benchLink';
-import type { TakenPulls } from '@/core/torque/dynoPulls';
+import type { RecordedPulls } from '@/core/torque/dynoPulls';
 import { NO_PULLS, pullsActions } from '@/state/pullsSlice';
 
 /** The pulls taken for a job, while it listens to the dyno, and a way to change them. */
@@ -13,12 +13,12 @@ export function useDynoPulls(jobId: string, listening: boolean) {
   const { status } = useBenchLink();
   useBenchReadings((reading) => {
     if (reading.device === 'dyno' && listening)
-      dispatch(pullsActions.partHeard({ jobId, reading }));
+      dispatch(pullsActions.receivedPart({ jobId, reading }));
   });
   const deaf = !listening || status !== 'connected';
   useEffect(() => {
     if (deaf) dispatch(pullsActions.listeningEnded(jobId));
   }, [deaf, dispatch, jobId]);
-  const keep = (next: TakenPulls) => dispatch(pullsActions.pullsKept({ jobId, pulls: next }));
+  const keep = (next: RecordedPulls) => dispatch(pullsActions.pullsKept({ jobId, pulls: next }));
   return [pulls, keep] as const;
 }

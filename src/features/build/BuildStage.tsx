@@ -1,4 +1,4 @@
-import type { SheetLine } from '@/core/worksheet/line';
+import type { ChecklistLine } from '@/core/worksheet/line';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import { VerdictLine } from '@/features/figures/VerdictLine';
@@ -6,7 +6,7 @@ import { StepList } from '@/features/worksheet/StepList';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 
 import { BoltCircle } from './BoltCircle';
-import { CountIn } from './CountIn';
+import { PartsFitted } from './CountIn';
 import { Fasteners } from './Fasteners';
 import { SoakTimer } from './SoakTimer';
 
@@ -17,7 +17,7 @@ interface Props {
 
 /** Build: the sheet by which this very pack is put together. */
 export function BuildStage({ onPlate }: Props) {
-  const tool = (line: SheetLine) => toolOf(line);
+  const tool = (line: ChecklistLine) => toolOf(line);
   return (
     <StagePage>
       <Fasteners />
@@ -27,14 +27,14 @@ export function BuildStage({ onPlate }: Props) {
   );
 }
 
-function toolOf(line: SheetLine) {
+function toolOf(line: ChecklistLine) {
   switch (line.tool) {
     case 'soak':
       return <SoakTimer fields={line.fields} />;
     case 'circle':
       return <BoltCircle fastenerId={line.fastenerId ?? ''} />;
     case 'countIn':
-      return <CountIn />;
+      return <PartsFitted />;
     case 'heads':
     case 'gapRead':
       return (

@@ -11,7 +11,7 @@ import { Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
 /** Small parts fitted, compared with those removed. */
-export function CountIn() {
+export function PartsFitted() {
   const { parts } = useJob().strip;
   const counted = parts.filter((p) => (p.out?.value ?? 0) > 0);
   if (counted.length === 0) {
@@ -24,13 +24,13 @@ export function CountIn() {
   return (
     <View role="list" aria-label="Small parts fitted" style={flow.lines}>
       {counted.map((part) => (
-        <PartIn key={part.id} part={part} />
+        <PartFittedRow key={part.id} part={part} />
       ))}
     </View>
   );
 }
 
-function PartIn({ part }: { readonly part: SmallPart }) {
+function PartFittedRow({ part }: { readonly part: SmallPart }) {
   const ruled = useRuled();
   const out = part.out?.value ?? 0;
   const back = part.in?.value ?? 0;

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import type { SheetLine } from '@/core/worksheet/line';
+import type { ChecklistLine } from '@/core/worksheet/line';
 import { minutesText, soakOf, soakState } from '@/core/worksheet/soak';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
@@ -15,7 +15,7 @@ import { flow } from '@/ui/flow';
 import { SPACE } from '@/ui/theme';
 
 /** How long the linings have been in the oil; kept as the time they went in, so that a closed tab takes nothing. */
-export function SoakTimer({ fields }: Pick<SheetLine, 'fields'>) {
+export function SoakTimer({ fields }: Pick<ChecklistLine, 'fields'>) {
   const job = useJob();
   const change = useEditJob();
   const { plan, least } = soakOf(job);

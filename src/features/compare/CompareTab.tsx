@@ -8,13 +8,13 @@ import { readSentence } from '@/core/text/sentence';
 import { MAX_NAME } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
 import {
-  dropped,
+  withoutVariant,
   jobWith,
   MAX_VARIANTS,
-  nameOfPresent,
-  parked,
-  renamed,
-  takenUp,
+  currentVariantName,
+  withVariant,
+  withVariantName,
+  withVariantInUse,
 } from '@/core/job/variants';
 import { useUnits } from '@/features/display/useUnits';
 import { useEditJob } from '@/state/jobs/editJob';
@@ -52,7 +52,7 @@ export function CompareTab() {
   const change = useEditJob();
   const wide = useWide();
   const columns: readonly Column[] = [
-    { name: nameOfPresent(job), job, figures: figuresToCompare(job, evaluation) },
+    { name: currentVariantName(job), job, figures: figuresToCompare(job, evaluation) },
     ...job.variants.map((v) => {
       const other = jobWith(job, v);
       return { id: v.id, name: v.name, job: other, figures: figuresToCompare(other) };
@@ -71,7 +71,7 @@ export function CompareTab() {
         disabled={!room}
         onPress={() =>
           change((j) =>
-            parked(j, nanoid(10), `Variant ${String.fromCharCode(65 + j.variants.length)}`),
+            withVariant(j, nanoid(10), `Variant ${String.fromCharCode(65 + j.variants.length)}`),
           )
         }
       >
@@ -79,10 +79,10 @@ export function CompareTab() {
       </Action>
       <Field
         label="Name of the current pack"
-        value={nameOfPresent(job)}
+        value={currentVariantName(job)}
         maxLength={MAX_NAME}
         onChangeText={(name) =>
-          change((j) => renamed(j, undefined, name), { typing: 'variantName' })
+          change((j) => withVariantName(j, undefined, name), { typing: 'variantName' })
         }
       />
       {columns.length > 1 ? (
@@ -180,13 +180,13 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
                 <Action
                   main
                   accessibilityLabel={`Use ${c.name}`}
-                  onPress={() => change((j) => takenUp(j, c.id ?? ''))}
+                  onPress={() => change((j) => withVariantInUse(j, c.id ?? ''))}
                 >
                   Use
                 </Action>
                 <Action
                   accessibilityLabel={`Remove ${c.name}`}
-                  onPress={() => change((j) => dropped(j, c.id ?? ''))}
+                  onPress={() => change((j) => withoutVariant(j, c.id ?? ''))}
                 >
                   Remove
                 </Action>

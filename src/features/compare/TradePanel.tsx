@@ -23,7 +23,7 @@ type Order = (typeof ORDERS)[number]['value'];
 const KEY = { pull: 'leverPull', lift: 'liftHad', hold: 'reserveWithTangs' } as const;
 
 /** Effects of a change of springs, step, ratio or reduced-effort part on pull, lift and clamp. */
-export function TradePanel() {
+export function TradeOffPanel() {
   return (
     <Panel
       title="Pull, lift and clamp trade-offs"

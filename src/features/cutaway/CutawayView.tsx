@@ -11,7 +11,7 @@ import { Action } from '@/ui/Action';
 import { SPACE, useStrata } from '@/ui/theme';
 import { Thumb } from './Thumb';
 import { TopBar } from '@/features/page/TopBar';
-import { useLying, useWide } from '@/ui/useWide';
+import { useLandscape, useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
 import { Canvas } from './Canvas';
@@ -81,7 +81,7 @@ interface WorkingProps {
 
 function Working({ cutaway, width, height }: WorkingProps) {
   const wide = useWide();
-  const low = useLying();
+  const low = useLandscape();
   // On its side a phone has room for the thumbs beside the picture, not below it.
   const beside = wide || low;
   const frame = useRef<View>(null);

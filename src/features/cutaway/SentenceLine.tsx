@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { useUnits } from '@/features/display/useUnits';
 import { Words } from '@/ui/Words';
 
-import { inWords, stateOf } from './inWords';
+import { describeRide, stateOf } from './inWords';
 import type { RideLoop } from './RideLoop';
 import { useReading } from './useRide';
 
@@ -20,20 +20,20 @@ const HIDDEN = {
 export function SentenceLine({ ride }: { readonly ride: RideLoop }) {
   const units = useUnits();
   const reading = useReading(ride);
-  const words = inWords(reading, units);
+  const words = describeRide(reading, units);
   const state = stateOf(reading);
   return (
     <View style={styles.grow} testID="cutaway-state" {...{ dataSet: { state } }}>
       <Words size={15}>{words}</Words>
       <View aria-live="polite" style={HIDDEN}>
-        <Said state={state} words={words} />
+        <SentenceText state={state} words={words} />
       </View>
     </View>
   );
 }
 
 /** Announced when the kind of description changes, not at every figure. */
-function Said({ state, words }: { readonly state: string; readonly words: string }) {
+function SentenceText({ state, words }: { readonly state: string; readonly words: string }) {
   const [said, setSaid] = useState({ state, words });
   if (said.state !== state) setSaid({ state, words });
   return <Words>{said.words}</Words>;

@@ -59,7 +59,7 @@ class Place {
   constructor(private value: number) {}
 
   readonly holdsWhole = (node: HTMLElement | null): void => void (this.whole = node);
-  readonly holdsGrip = (node: HTMLElement | null): void => void (this.grip = node);
+  readonly holdsThumb = (node: HTMLElement | null): void => void (this.grip = node);
   readonly now = (): number => this.value;
 
   move(next: number, travel: number, say: Props['say']): number {
@@ -127,7 +127,7 @@ export function Thumb({ label, start, height, ends, say, onChange }: Props) {
   };
   const handle = {
     key: 'grip',
-    ref: place.holdsGrip,
+    ref: place.holdsThumb,
     'aria-hidden': true,
     style: {
       position: 'absolute',

@@ -5,10 +5,10 @@ import { formatWithUnit } from '@/core/units/quantity';
 import type { RideReading } from './RideLoop';
 
 /** Hub speed below which it counts as stopped, rpm. */
-const STANDS = 5;
+const STOPPED_RPM = 5;
 
 /** Description of the picture in one sentence with its figures. */
-export function inWords({ look, motion, speeds }: RideReading, units: UnitChoice): string {
+export function describeRide({ look, motion, speeds }: RideReading, units: UnitChoice): string {
   const force = (value: number) => formatWithUnit(value, 'force', units, 0);
   const torque = (value: number) => formatWithUnit(value, 'torque', units, 0);
   const open =
@@ -20,7 +20,7 @@ export function inWords({ look, motion, speeds }: RideReading, units: UnitChoice
   if (motion.state === 'locked')
     return `Locked: basket and hub turn together; ${torque(Math.abs(motion.torque))} of a capacity of ${torque(motion.capacity)} transmitted.`;
   if (motion.capacity <= 0)
-    return `Open: ${open}; the basket turns, the hub ${speeds.hub < STANDS ? 'stops' : 'keeps turning'}.`;
+    return `Open: ${open}; the basket turns, the hub ${speeds.hub < STOPPED_RPM ? 'stops' : 'keeps turning'}.`;
   const apart = Math.abs(speeds.engine - speeds.hub);
   if (motion.atShoes)
     return `The shoes slip: ${torque(Math.abs(motion.torque))} transmitted, ${apart.toFixed(0)} rpm difference; the pack is closed.`;

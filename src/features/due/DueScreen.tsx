@@ -83,7 +83,7 @@ function DueList() {
   );
 }
 
-function dayWords(due: Due, today: Date): string {
+function daysText(due: Due, today: Date): string {
   if (due.at) return nearMomentText(due.at);
   const days = differenceInCalendarDays(parseISO(due.day), today);
   const date = dayText(due.day);
@@ -98,7 +98,7 @@ function DueRow({ due, today }: { readonly due: Due; readonly today: Date }) {
   const units = useUnits();
   const stage = STAGE[due.kind];
   const late = !due.at && differenceInCalendarDays(parseISO(due.day), today) < 0;
-  const when = dayWords(due, today);
+  const when = daysText(due, today);
   const reason = readSentence(due.reason, units);
   return (
     <View role="listitem" style={ruled}>

@@ -35,7 +35,7 @@ interface Props {
 }
 
 /** Delay before a half-typed number shows its message. */
-const PATIENCE_MS = 900;
+const MESSAGE_DELAY_MS = 900;
 
 /**
  * Delay before a left field shows its message: a message that moves keys between finger down and up would make the press miss.
@@ -66,11 +66,11 @@ export function EntryField({ path, label, of, narrow = false }: Props) {
   const unit = shownUnit(field.quantity, shown);
   const name = label ?? field.across ?? field.label;
 
-  const settled = draft ? draft.text : entry ? entryText(entry, field, units) : '';
-  const [typing, setTyping, leave] = useTyping(settled);
-  const text = typing ?? settled;
+  const committed = draft ? draft.text : entry ? entryText(entry, field, units) : '';
+  const [typing, setTyping, leave] = useTyping(committed);
+  const text = typing ?? committed;
   const parsed: ParsedEntry | undefined = draft && parseEntry(draft.text, field, draft.units);
-  const patient = usePatience(typing);
+  const patient = useQuietMessage(typing);
   const refused = parsed?.kind === 'refused' && !patient ? parsed.message : undefined;
   const question = parsed?.kind === 'question' && !patient ? parsed : undefined;
   const message = refused ?? question?.message ?? told?.replace(/^\S+ /, '');
@@ -200,11 +200,11 @@ function useTyping(settled: string) {
 }
 
 /** True for a while after each key, so that "0" on the way to "0.115" is not scolded. */
-function usePatience(typing: string | undefined): boolean {
+function useQuietMessage(typing: string | undefined): boolean {
   const [calm, setCalm] = useState<string>();
   useEffect(() => {
     if (typing === undefined) return;
-    const timer = setTimeout(() => setCalm(typing), PATIENCE_MS);
+    const timer = setTimeout(() => setCalm(typing), MESSAGE_DELAY_MS);
     return () => clearTimeout(timer);
   }, [typing]);
   return typing !== undefined && calm !== typing;

@@ -22,7 +22,7 @@ export const SOURCE_WORD: Readonly<Record<SourceKind, string>> = {
 const DATED: ReadonlySet<SourceKind> = new Set(['measured', 'tested']);
 
 /** Where a value comes from, in words: "measured 9 Nov 2026". */
-export function sourceWords({ kind, date, note }: Source): string {
+export function sourceText({ kind, date, note }: Source): string {
   const day = date ? ` ${dayText(date)}` : '';
   return `${SOURCE_WORD[kind]}${day}${note ? `, ${note}` : ''}`;
 }

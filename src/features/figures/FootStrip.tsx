@@ -11,7 +11,7 @@ import { evaluationOf } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';
 import { STATE_WORD, StateMark } from '@/ui/StateMark';
 import { SPACE, useRuled, useStrata } from '@/ui/theme';
-import { useLying, useWide } from '@/ui/useWide';
+import { useLandscape, useWide } from '@/ui/useWide';
 import { Digits, Words } from '@/ui/Words';
 
 import { useOpenFigure } from './WorkingPanel';
@@ -55,7 +55,7 @@ function Strip({ stage, job }: { readonly stage: Stage; readonly job: Job }) {
   const ruled = useRuled();
   const strata = useStrata();
   const wide = useWide();
-  const low = useLying();
+  const low = useLandscape();
   const open = useOpenFigure();
   const { figures, verdicts } = evaluationOf(job);
   return (

@@ -49,23 +49,23 @@ export function VerdictBanner() {
       {none
         ? verdicts
             .filter((v) => v.state !== 'unknown' && v.id !== 'order')
-            .slice(0, SAID)
+            .slice(0, ANNOUNCED)
             .map((v) => (
               <Termed key={v.id} size={15}>
                 {readSentence(v.sentence, units)}
               </Termed>
             ))
         : null}
-      <ToNeed need={needs[0]} />
+      <GoToMissing need={needs[0]} />
     </View>
   );
 }
 
 /** Only the decisive verdicts, to keep the missing inputs in sight. */
-const SAID = 2;
+const ANNOUNCED = 2;
 
 /** The way to the first thing needed, in the order of the work. */
-function ToNeed({ need }: { readonly need: Need | undefined }) {
+function GoToMissing({ need }: { readonly need: Need | undefined }) {
   const goToField = useGoToField();
   const place = need?.path && hasPlace(need.path) ? need.path : undefined;
   return need && place ? (

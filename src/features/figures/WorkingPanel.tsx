@@ -11,7 +11,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { openWord } from '@/features/words/opened';
 import { Termed } from '@/features/words/Termed';
 import { Action } from '@/ui/Action';
-import { sourceWords } from '@/features/entry/SourceTag';
+import { sourceText } from '@/features/entry/SourceTag';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { Formula } from './Formula';
 import { Overlay } from '@/ui/Overlay';
@@ -159,7 +159,7 @@ function InputRow({ input }: { readonly input: WorkingInput }) {
           size={14}
           style={{ color: input.source.kind === 'estimate' ? strata.watch : strata.soft }}
         >
-          {sourceWords(input.source)}
+          {sourceText(input.source)}
         </Words>
       )}
     </Row>

@@ -16,7 +16,7 @@ interface Props {
 }
 
 /** Questions about looks and behaviour that identify the clutch. */
-export function Guide({ onFound, onClose }: Props) {
+export function ClutchGuide({ onFound, onClose }: Props) {
   const strata = useStrata();
   const [asked, setAsked] = useState<readonly QuestionId[]>([FIRST_QUESTION]);
   const [end, setEnd] = useState<{ layout: ClutchLayout; because: string }>();

@@ -10,7 +10,7 @@ import { useInspection } from './useInspection';
 import { flow } from '@/ui/flow';
 
 /** Findings across parts; tap to show the part on the section. */
-export function Across({ onSelect }: { readonly onSelect: (plateId: string) => void }) {
+export function AcrossParts({ onSelect }: { readonly onSelect: (plateId: string) => void }) {
   const { across, begun } = useInspection();
   const units = useUnits();
   const ruled = useRuled();

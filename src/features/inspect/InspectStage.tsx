@@ -6,7 +6,7 @@ import { measuringRun, openSteps } from '@/core/inspect/run';
 import { RUN_PARTS } from '@/core/inspect/runStep';
 import type { RunPart } from '@/core/inspect/runStep';
 import type { Job } from '@/core/job/types';
-import { limitsLacking } from '@/core/inspect/limitsLacking';
+import { missingLimits } from '@/core/inspect/limitsLacking';
 import { POINTS } from '@/core/job/types';
 import { fieldPath } from '@/core/job/fieldPath';
 import { EntryField } from '@/features/entry/EntryField';
@@ -25,7 +25,7 @@ import { Panel } from '@/ui/Panel';
 import { toggled } from '@/core/toggled';
 import { Heading, Words } from '@/ui/Words';
 
-import { Across } from './Across';
+import { AcrossParts } from './Across';
 import { usualRun, withSpringsToMeasure } from './edits';
 import { Limits } from './Limits';
 import { MeasureRun } from './MeasureRun';
@@ -87,9 +87,9 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
   const change = useEditJob();
   const focusField = useFocusField();
   const { parts: judged } = useInspection();
-  const lacks = limitsLacking(job, judged);
+  const lacks = missingLimits(job, judged);
   // The springs get their places in the record when the run begins; they count before.
-  const toCome = withSpringsToCome(job, parts);
+  const toCome = withUnmeasuredSprings(job, parts);
   const steps = measuringRun(toCome, parts);
   const left = openSteps(toCome, steps).length;
   const setPoints = (part: { discPoints?: number; steelPoints?: number }) =>
@@ -112,7 +112,7 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
           {`Enter ${name}`}
         </Action>
       ))}
-      <Across onSelect={onSelect} />
+      <AcrossParts onSelect={onSelect} />
       <PartList selected={selected} onSelect={onSelect} />
     </>
   );
@@ -194,7 +194,7 @@ function NoPlates() {
 }
 
 /** The job with a place for each spring that will be measured. */
-function withSpringsToCome(job: Job, parts: readonly RunPart[]): Job {
+function withUnmeasuredSprings(job: Job, parts: readonly RunPart[]): Job {
   let n = 0;
   return parts.includes('springs') ? withSpringsToMeasure(job, () => String(n++)) : job;
 }

@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { Icon } from 'react-native-paper';
 
 import { useStrata } from '@/ui/theme';
-import { useLying, useSmall, useWide } from '@/ui/useWide';
+import { useLandscape, useSmallScreen, useWide } from '@/ui/useWide';
 
 import { Key } from './Key';
 import { flow } from '@/ui/flow';
@@ -39,8 +39,8 @@ interface Props {
 export function Keypad({ run, atStart, folded, onDeviceKeyboard, onEnd }: Props) {
   const strata = useStrata();
   const wide = useWide();
-  const low = useLying();
-  const small = useSmall();
+  const low = useLandscape();
+  const small = useSmallScreen();
   const tall = low || small ? 44 : wide ? 50 : 58;
   const gap = low ? 4 : 6;
   const skip = (

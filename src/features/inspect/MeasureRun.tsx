@@ -4,16 +4,16 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import type { RunPart, RunStep } from '@/core/inspect/runStep';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useBenchLink, useBenchReadings } from '@/features/bench/benchLink';
-import { useLow, useLying, useShort, useWide } from '@/ui/useWide';
+import { useLowScreen, useLandscape, useShortScreen, useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
 import type { RunKeys } from './Keypad';
 import { Keypad } from './Keypad';
 import { LimitBar } from './LimitBar';
-import { Siblings, SoFar } from './PartInHand';
+import { Siblings, ReadingsSoFar } from './PartInHand';
 import { Quick } from './Quick';
 import { RunAsked, RunDisplay } from './RunDisplay';
-import { RunOver } from './RunOver';
+import { RunFinished } from './RunOver';
 import type { MeasuringRun } from './useRun';
 import { useRun } from './useRun';
 import { useTypingGauge } from './useTypingGauge';
@@ -35,12 +35,12 @@ interface Props {
 export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd }: Props) {
   const run = useRun(parts);
   const wide = useWide();
-  const low = useLying();
+  const low = useLandscape();
   // No room for keys of our own: the value is typed on the device's, or comes from a gauge.
-  const squeezed = useLow() && !low;
+  const squeezed = useLowScreen() && !low;
   const typing = deviceKeyboard || squeezed;
   // The current value comes before its suggestions.
-  const short = useShort() && !low;
+  const short = useShortScreen() && !low;
   const { step } = run;
   const linked = useBenchLink().status !== 'off';
   const plateId = step?.plateId;
@@ -59,7 +59,7 @@ export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd 
   useBenchReadings((reading) => {
     if (reading.device === 'gauge') run.take(`${reading.text} ${reading.unit}`);
   });
-  if (!step) return <RunOver run={run} onEnd={onEnd} />;
+  if (!step) return <RunFinished run={run} onEnd={onEnd} />;
   return (
     <View style={[FILLS, low ? { flexDirection: 'row' } : undefined]}>
       <View style={FILLS}>
@@ -76,7 +76,7 @@ export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd 
             step={reached ?? step}
             onGo={(path) => run.go(run.steps.findIndex((s) => s.path === path))}
           />
-          <SoFar step={step} />
+          <ReadingsSoFar step={step} />
         </ScrollView>
         {short || !reached ? null : <Quick step={reached} steps={run.steps} onTake={keys.send} />}
       </View>

@@ -22,7 +22,7 @@ import { flow } from '@/ui/flow';
  * The verdict on the current part from its readings so far: the plate alone at once, effects of other plates after the full
  * inspection.
  */
-export function SoFar({ step }: { readonly step: RunStep }) {
+export function ReadingsSoFar({ step }: { readonly step: RunStep }) {
   const job = useJob();
   const units = useUnits();
   const caughtUp = useDeferredValue(job) === job;

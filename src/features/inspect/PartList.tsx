@@ -14,8 +14,8 @@ import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
-import { putAway, putSpringsAway } from '@/features/shelf/putAway';
-import { PutAwayKeys } from '@/features/shelf/PutAwayKeys';
+import { returnPlate, returnSpringsToShelf } from '@/features/shelf/putAway';
+import { ReturnToShelfKeys } from '@/features/shelf/PutAwayKeys';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { useAppSelector } from '@/state/store';
 import { Panel } from '@/ui/Panel';
@@ -43,9 +43,9 @@ export function PartList({ selected, onSelect }: Props) {
       {plates.length > 0 ? (
         <>
           <Heading level={2}>Plates</Heading>
-          <PutAwayKeys
+          <ReturnToShelfKeys
             pieces={going.length > 1 ? going.length : 0}
-            put={(jobId, where, today) => putAway(jobId, going, where, today)}
+            put={(jobId, where, today) => returnPlate(jobId, going, where, today)}
             what={`All ${going.length} to replace`}
             to={['scrap']}
           />
@@ -161,9 +161,9 @@ function PlateDetails({ part }: { readonly part: PartVerdict }) {
         options={[{ value: 'new', label: 'New part fitted' }]}
         onToggle={() => change((j) => withPlate(j, plate.id, { isNew: !plate.isNew }))}
       />
-      <PutAwayKeys
+      <ReturnToShelfKeys
         pieces={plate.isNew ? 0 : 1}
-        put={(jobId, where, today) => putAway(jobId, [part], where, today)}
+        put={(jobId, where, today) => returnPlate(jobId, [part], where, today)}
         what={part.name}
         to={['shelf', 'scrap']}
       />
@@ -225,10 +225,10 @@ function FixturePanel({
       />
       {springs
         ? coilGroups(job).map((g) => (
-            <PutAwayKeys
+            <ReturnToShelfKeys
               key={g.id}
               pieces={springsAway(stock, job, g) ? 0 : (g.count?.value ?? 0)}
-              put={(jobId, where, today) => putSpringsAway(jobId, g.id, where, today)}
+              put={(jobId, where, today) => returnSpringsToShelf(jobId, g.id, where, today)}
               what={g.name || 'Springs'}
               to={['shelf', 'scrap']}
             />

@@ -14,7 +14,7 @@ import { flow } from '@/ui/flow';
 import { SPACE } from '@/ui/theme';
 
 /** The end of a run: missing readings, rejected parts, and the next action. */
-export function RunOver({
+export function RunFinished({
   run,
   onEnd,
 }: {

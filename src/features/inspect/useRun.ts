@@ -1,6 +1,6 @@
 import { useState } from 'react';
 
-import { keyed, pointSetsItself } from '@/core/inspect/keyed';
+import { keyed, isPointAutomatic } from '@/core/inspect/keyed';
 import { readGauge } from '@/core/inspect/reading';
 import type { RunPart, RunStep } from '@/core/inspect/runStep';
 import { measuringRun, nextOpen } from '@/core/inspect/run';
@@ -110,7 +110,7 @@ export function useRun(parts: readonly RunPart[]): MeasuringRun {
     // The next digit replaces a questioned text, as a repeated gauge reading does.
     key: (character) => show(question || refused ? character : text + character),
     press: (key) => {
-      const itself = step ? pointSetsItself(step, units) : 0;
+      const itself = step ? isPointAutomatic(step, units) : 0;
       show(keyed(question || refused ? '' : text, key, itself));
     },
     erase: () => show(question || refused ? '' : text.slice(0, -1)),

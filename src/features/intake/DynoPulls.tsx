@@ -6,7 +6,7 @@ import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useBenchLink } from '@/features/bench/benchLink';
-import type { TakenPull, TakenPulls } from '@/core/torque/dynoPulls';
+import type { RecordedPull, RecordedPulls } from '@/core/torque/dynoPulls';
 import { IconKey } from '@/ui/IconKey';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
@@ -17,9 +17,9 @@ import { flow } from '@/ui/flow';
 const ROW = { flexDirection: 'row', gap: 8, alignItems: 'center' } as const;
 
 interface Props {
-  readonly pulls: TakenPulls;
+  readonly pulls: RecordedPulls;
   readonly listening: boolean;
-  readonly onPulls: (pulls: TakenPulls) => void;
+  readonly onPulls: (pulls: RecordedPulls) => void;
 }
 
 /** Pulls from the dyno: one line each, also while running. */
@@ -52,7 +52,7 @@ export function DynoPulls({ pulls, listening, onPulls }: Props) {
   );
 }
 
-function PullLine({ pull, place }: { readonly pull: TakenPull; readonly place: number }) {
+function PullLine({ pull, place }: { readonly pull: RecordedPull; readonly place: number }) {
   const units = useUnits();
   const last = pull.samples.at(-1);
   const speed = (rpm: number | undefined) => formatWithUnit(rpm ?? 0, 'speed', units);

@@ -6,7 +6,7 @@ import { View } from 'react-native';
 
 import { MAX_NAME } from '@/core/job/fields';
 import type { ClutchLayout } from '@/core/job/types';
-import { Guide } from '@/features/guide/Guide';
+import { ClutchGuide } from '@/features/guide/Guide';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
@@ -53,7 +53,7 @@ export function MachineFields() {
       />
       <Choice label="Clutch type" value={layout} options={OPTIONS} onChange={set} />
       {guiding ? (
-        <Guide
+        <ClutchGuide
           onFound={(found) => {
             set(found);
             setGuiding(false);

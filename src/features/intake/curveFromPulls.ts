@@ -1,15 +1,15 @@
 import { DomainError } from '@/core/errors';
 import { curveOfPulls, PULLS_APART } from '@/core/torque/pulls';
-import type { TakenPulls } from '@/core/torque/dynoPulls';
+import type { RecordedPulls } from '@/core/torque/dynoPulls';
 import type { TorqueFile } from '@/files/torqueCsv';
 import { isoDay } from '@/ui/dates';
 
 const ONE_PULL = 'One pull does not show repeatability; make two or three.';
-const NOTHING_COMMON =
+const NO_COMMON_RANGE =
   'These pulls share too few speeds for a curve. Remove one, or pull again over a wider range.';
 
 /** The curve of the complete pulls with its note; undefined without any. */
-export function curveFromPulls(pulls: TakenPulls): TorqueFile | undefined {
+export function curveFromPulls(pulls: RecordedPulls): TorqueFile | undefined {
   const whole = pulls.filter((p) => p.state === 'whole').map((p) => p.samples);
   if (whole.length === 0) return undefined;
   const name = `Dyno, ${whole.length === 1 ? 'one pull' : `${whole.length} pulls`}, ${isoDay()}`;
@@ -23,7 +23,7 @@ function lookedAt(whole: Parameters<typeof curveOfPulls>[0]) {
     return { points, note: repeats(spread) };
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
-    return { points: [], note: NOTHING_COMMON };
+    return { points: [], note: NO_COMMON_RANGE };
   }
 }
 

@@ -5,7 +5,7 @@ import { useJobId } from '@/state/jobs/useJob';
 import { download } from '@/files/share';
 import { useAppSelector, useAppStore } from '@/state/store';
 import { Action } from '@/ui/Action';
-import { Fault } from '@/ui/Fault';
+import { FaultBoundary } from '@/ui/Fault';
 
 interface Props {
   readonly what: string;
@@ -20,9 +20,9 @@ export function JobFault({ what, view, small, children }: Props) {
   const id = useJobId();
   const job = useAppSelector((state) => state.jobs.entities[id]);
   return (
-    <Fault what={what} small={small} resetKeys={[view, job]} ways={<Ways />}>
+    <FaultBoundary what={what} small={small} resetKeys={[view, job]} ways={<Ways />}>
       {children}
-    </Fault>
+    </FaultBoundary>
   );
 }
 

@@ -2,7 +2,7 @@ import type { Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
 import { RidgeEdge, RidgeLine } from './Ridge';
 
-import { useStagesLeft } from './left';
+import { useIncompleteStages } from './left';
 
 interface Props {
   readonly stage: Stage;
@@ -14,7 +14,7 @@ interface Props {
 export function JobRidge(
   props: Props & ({ readonly width: number } | { readonly height: number }),
 ) {
-  const names = useStagesLeft().join();
+  const names = useIncompleteStages().join();
   // Keeps the list identity while equal, so that the ridge is not redrawn at every key.
   const left = STAGES.filter((s) => names.split(',').includes(s));
   return 'width' in props ? (

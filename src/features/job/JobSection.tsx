@@ -1,4 +1,4 @@
-import { takesUp } from '@/core/clutch/fitted';
+import { engagesByItself } from '@/core/clutch/fitted';
 import { useDeferredValue } from 'react';
 import { View } from 'react-native';
 
@@ -39,7 +39,7 @@ export function SectionView(props: ViewProps) {
     <Section
       layout={evaluationOf(job).layout}
       problems={[...evaluationOf(job).problems, ...goingOf(job)]}
-      state={{ expanding: takesUp(job, 'inPack') !== undefined }}
+      state={{ expanding: engagesByItself(job, 'inPack') !== undefined }}
       {...props}
     />
   );

@@ -7,7 +7,7 @@ import { STAGES } from '@/core/job/types';
 import { STAGE_NAME } from '@/core/job/words';
 
 import { SPACE, useStrata } from '@/ui/theme';
-import { useShort } from '@/ui/useWide';
+import { useShortScreen } from '@/ui/useWide';
 import { webLink } from '@/ui/webLink';
 import { Words } from '@/ui/Words';
 
@@ -36,7 +36,7 @@ function placeOf(stage: Stage, { stage: stands, left }: Props): Place {
   if (ahead < 0) return left?.includes(stage) ? 'left' : 'passed';
   return ahead === 0 ? 'here' : 'coming';
 }
-const PLACE_WORD: Readonly<Record<Place, string>> = {
+const PLACE_TEXT: Readonly<Record<Place, string>> = {
   passed: 'passed',
   left: 'passed, with open items',
   here: 'current stage',
@@ -59,7 +59,7 @@ function StageName({
   readonly inner?: ViewStyle;
 }) {
   const opens = props.openable?.includes(stage) === true;
-  const label = `${STAGE_NAME[stage]}, ${PLACE_WORD[placeOf(stage, props)]}`;
+  const label = `${STAGE_NAME[stage]}, ${PLACE_TEXT[placeOf(stage, props)]}`;
   return (
     <View role="listitem" aria-label={opens ? undefined : label} style={style}>
       {opens ? (
@@ -79,7 +79,7 @@ function StageName({
   );
 }
 
-const standing = (stage: Stage) =>
+const isUpright = (stage: Stage) =>
   `Stage ${STAGES.indexOf(stage) + 1} of ${STAGES.length}: ${STAGE_NAME[stage]}`;
 
 interface DrawingProps {
@@ -115,7 +115,7 @@ function Drawing({ width, height, passed, line, place, summit }: DrawingProps) {
 
 /** The eight stages as a horizontal ridge: passed, current, open. For the phone. */
 export function RidgeLine(props: Props & { readonly width: number }) {
-  const short = useShort();
+  const short = useShortScreen();
   const { stage, viewed = stage, width } = props;
   const strata = useStrata();
   const at = STAGES.indexOf(stage);
@@ -132,7 +132,7 @@ export function RidgeLine(props: Props & { readonly width: number }) {
     `${x(i)},${y(i)}`,
   ]);
   return (
-    <View role="navigation" aria-label={standing(stage)}>
+    <View role="navigation" aria-label={isUpright(stage)}>
       {short ? null : (
         <Drawing
           width={width}
@@ -192,7 +192,11 @@ export function RidgeEdge(props: Props & { readonly height: number }) {
   const x = (i: number) => 8 + 62 * (i === at ? 1 : (SUMMIT[i] ?? 0) * 0.85);
   const line = STAGES.flatMap((_, i) => [`8,${step * i}`, `${x(i)},${y(i)}`]).concat(`8,${total}`);
   return (
-    <View role="navigation" aria-label={standing(stage)} style={[styles.column, { height: total }]}>
+    <View
+      role="navigation"
+      aria-label={isUpright(stage)}
+      style={[styles.column, { height: total }]}
+    >
       <Drawing
         width={168}
         height={total}

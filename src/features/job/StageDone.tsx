@@ -9,7 +9,7 @@ import { Action } from '@/ui/Action';
 import { STAGE_NAME } from '@/core/job/words';
 import { Words } from '@/ui/Words';
 
-import { leftHere } from './left';
+import { missingHere } from './left';
 import { stageAfter } from './stages';
 import { flow } from '@/ui/flow';
 import { SPACE } from '@/ui/theme';
@@ -22,7 +22,7 @@ interface Props {
 
 /** The foot of a stage: missing entries, and the next stage. */
 export function StageDone({ stage, alsoDone = (job) => job }: Props) {
-  const open = useJobPart((job) => leftHere(stage, job).join(', '));
+  const open = useJobPart((job) => missingHere(stage, job).join(', '));
   const stands = STAGES.indexOf(useJobPart((job) => job.stage));
   const change = useEditJob();
   const next = stageAfter(stage);

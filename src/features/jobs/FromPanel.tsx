@@ -16,7 +16,7 @@ interface Props {
 }
 
 /** A new job from a past job: its machine, or a full copy. */
-export function FromPanel({ onTake, onClose }: Props) {
+export function CopyPanel({ onTake, onClose }: Props) {
   const jobs = useAppSelector(jobSelectors.selectAll);
   const strata = useStrata();
   const machines = machinesOf(jobs);

@@ -13,7 +13,7 @@ import { useWide } from '@/ui/useWide';
 import { webLink } from '@/ui/webLink';
 import { Digits, Words } from '@/ui/Words';
 
-import { dueWords, isDue } from './due';
+import { dueText, isDue } from './due';
 import { ALL_JOBS, findJobs } from './findJobs';
 import { JobFilter } from './JobFilter';
 import { selectRows } from '@/state/jobs/rows';
@@ -115,7 +115,7 @@ function Row({ job, wide, today }: RowProps) {
           name,
           job.use,
           `at ${STAGE_NAME[job.stage]}`,
-          due && dueWords(due, today),
+          due && dueText(due, today),
           overall?.title,
         ]
           .filter(Boolean)
@@ -142,7 +142,7 @@ function Row({ job, wide, today }: RowProps) {
               <Words size={15}>{STAGE_NAME[job.stage]}</Words>
               {due ? (
                 <Words soft={!isDue(job, today)} bold={isDue(job, today)} size={14}>
-                  {dueWords(due, today)}
+                  {dueText(due, today)}
                 </Words>
               ) : null}
             </View>
@@ -161,7 +161,7 @@ function Row({ job, wide, today }: RowProps) {
             <Words soft size={15} numberOfLines={1}>
               {[job.use, `at ${STAGE_NAME[job.stage]}`].filter(Boolean).join(' · ')}
               {due ? ' · ' : null}
-              {due ? dueWords(due, today) : null}
+              {due ? dueText(due, today) : null}
             </Words>
             {verdict}
           </View>

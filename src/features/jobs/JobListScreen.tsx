@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 
 import type { Job } from '@/core/job/types';
-import { useBackupWords } from '@/features/backup/useBackupWords';
+import { useBackupText } from '@/features/backup/useBackupWords';
 import { UpdateNotice } from '@/features/offline/UpdateNotice';
 import { pickFile } from '@/files/share';
 import { useAppDispatch, useAppSelector } from '@/state/store';
@@ -14,10 +14,10 @@ import { SPACE, useStrata } from '@/ui/theme';
 import { Tool } from '@/ui/Tool';
 import { TopBar } from '@/features/page/TopBar';
 import { UndoBar } from '@/ui/UndoBar';
-import { useRoomy, useWide } from '@/ui/useWide';
+import { useRoomyScreen, useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
-import { FromPanel } from './FromPanel';
+import { CopyPanel } from './FromPanel';
 import { importJob } from './importJob';
 import { JobList } from './JobList';
 import { jobActions } from '@/state/jobs/jobsSlice';
@@ -34,7 +34,7 @@ export function JobListScreen() {
   const empty = useAppSelector((state) => selectRows(state).length === 0);
   const strata = useStrata();
   const wide = useWide();
-  const roomy = useRoomy();
+  const roomy = useRoomyScreen();
   const dispatch = useAppDispatch();
   const [told, setTold] = useState<{ readonly text: string; readonly bad: boolean }>();
 
@@ -108,7 +108,7 @@ export function JobListScreen() {
         </View>
         {from ? (
           <WhenRead>
-            <FromPanel onTake={derive} onClose={() => setFrom(false)} />
+            <CopyPanel onTake={derive} onClose={() => setFrom(false)} />
           </WhenRead>
         ) : null}
         <View role="status" aria-label="Import" aria-live="polite">
@@ -148,7 +148,7 @@ function Way({ icon, word, label, onPress, wide }: WayProps & { readonly wide: b
 const MANY_CHANGED = 5;
 
 function BackupReminder() {
-  const { text, changed } = useBackupWords();
+  const { text, changed } = useBackupText();
   if (changed < MANY_CHANGED) return null;
   return (
     <View role="status" aria-label="Backup">

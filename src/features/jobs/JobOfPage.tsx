@@ -24,13 +24,13 @@ export function JobOfPage({ id, children }: Props) {
   useEffect(() => {
     if (coming) dispatch(jobActions.jobWanted(id));
   }, [coming, id, dispatch]);
-  if (coming) return <Coming />;
-  if (!known) return <NoJob />;
+  if (coming) return <OpeningJob />;
+  if (!known) return <JobNotFound />;
   return <JobContext.Provider value={id}>{children}</JobContext.Provider>;
 }
 
 /** The moment in which the record of a large workshop's job is fetched. */
-function Coming() {
+function OpeningJob() {
   const strata = useStrata();
   return (
     <View role="status" style={[styles.grow, { backgroundColor: strata.ground }]}>
@@ -39,7 +39,7 @@ function Coming() {
   );
 }
 
-function NoJob() {
+function JobNotFound() {
   const strata = useStrata();
   return (
     <View style={[styles.noJobGrow, { backgroundColor: strata.ground }]}>

@@ -20,7 +20,7 @@ export function isDue(job: Wanted, today: Date): boolean {
 }
 
 /** When something is due that has a day, in words. */
-export function dueWords(due: string, today: Date): string {
+export function dueText(due: string, today: Date): string {
   const days = differenceInCalendarDays(parseISO(due), today);
   if (days < 0) return days === -1 ? 'due yesterday' : `${-days} days late`;
   return days === 0 ? 'due today' : days === 1 ? 'due tomorrow' : `due in ${days} days`;

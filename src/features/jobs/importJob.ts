@@ -3,7 +3,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { FileRefused } from '@/files/refused';
 import { whenWritten } from '@/storage/current';
 import { reportFault } from '@/storage/faults';
-import { unsavedWords } from '@/state/storageSlice';
+import { unsavedText } from '@/state/storageSlice';
 import type { AppStore, RootState } from '@/state/store';
 
 import type { Drafts } from '@/state/jobs/jobsSlice';
@@ -38,7 +38,7 @@ export function importJob(file: File) {
       );
       dispatch(jobActions.jobImported({ job, drafts, id: present ? nanoid(12) : job.id }));
       await whenWritten();
-      const unsaved = unsavedWords(getState());
+      const unsaved = unsavedText(getState());
       if (unsaved) return { text: `${job.number}: ${unsaved}`, bad: true };
       return {
         text: present

@@ -55,7 +55,7 @@ function Row({
   const ruled = useRuled();
   const strata = useStrata();
   const { title, mistakes } = EXERCISES[id];
-  const stands = standsAt(progress);
+  const stands = progressText(progress);
   return (
     <TouchableRipple
       role="link"
@@ -82,7 +82,7 @@ function Row({
   );
 }
 
-function standsAt(progress: PracticeProgress | undefined): string {
+function progressText(progress: PracticeProgress | undefined): string {
   if (!progress || progress.done === 0)
     return progress?.open ? 'Started, not checked' : 'Not tried';
   const { done, right, last } = progress;

@@ -1,8 +1,8 @@
 import { router, useLocalSearchParams } from 'expo-router';
 
-import { Families } from '@/features/words/Families';
+import { ClutchTypes } from '@/features/words/Families';
 import { Glossary } from '@/features/words/Glossary';
-import { Schools } from '@/features/words/Schools';
+import { Methods } from '@/features/words/Schools';
 import { Choice } from '@/ui/Choice';
 import { Page } from '@/features/page/Page';
 
@@ -31,8 +31,8 @@ export function LearnScreen() {
       />
       {part === 'exercises' ? <ExerciseList /> : null}
       {part === 'words' ? <Glossary /> : null}
-      {part === 'families' ? <Families /> : null}
-      {part === 'schools' ? <Schools /> : null}
+      {part === 'families' ? <ClutchTypes /> : null}
+      {part === 'schools' ? <Methods /> : null}
     </Page>
   );
 }

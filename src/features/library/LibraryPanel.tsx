@@ -2,8 +2,8 @@ import { nanoid } from '@reduxjs/toolkit';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 
-import type { ComparedLimit, LimitSheet } from '@/core/library/limits';
-import { compareSheet, limitsOf, sheetWithJob, withSheet } from '@/core/library/limits';
+import type { ComparedLimit, SpecSheet } from '@/core/library/limits';
+import { compareSpecSheet, limitsOf, specSheetFromJob, withSpecSheet } from '@/core/library/limits';
 import { useUnits } from '@/features/display/useUnits';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
@@ -14,7 +14,7 @@ import { SPACE, useRuled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 import { libraryActions, sheetsByName } from '@/state/librarySlice';
-import { differenceWords } from './words';
+import { differenceText } from './words';
 import { flow } from '@/ui/flow';
 
 /** The shop's library at a job: take its limits, or give it this job's. */
@@ -23,7 +23,9 @@ export function LibraryPanel() {
   const sheets = useAppSelector((state) => state.library.sheets);
   const used = sheets.find((s) => s.id === job.machine.limitsId);
   const apart = used
-    ? compareSheet(used, job).filter((c) => c.standing === 'differs' || c.standing === 'missing')
+    ? compareSpecSheet(used, job).filter(
+        (c) => c.standing === 'differs' || c.standing === 'missing',
+      )
     : [];
   return (
     <Panel
@@ -38,16 +40,16 @@ export function LibraryPanel() {
             : 'Apply a spec sheet'
       }
     >
-      {used ? <Used sheet={used} apart={apart} /> : <Choose sheets={sheets} />}
+      {used ? <UsedSheet sheet={used} apart={apart} /> : <ChooseSheet sheets={sheets} />}
     </Panel>
   );
 }
 
-function Used({
+function UsedSheet({
   sheet,
   apart,
 }: {
-  readonly sheet: LimitSheet;
+  readonly sheet: SpecSheet;
   readonly apart: readonly ComparedLimit[];
 }) {
   const units = useUnits();
@@ -55,11 +57,11 @@ function Used({
   const dispatch = useAppDispatch();
   const job = useJob();
   const take = () =>
-    change((j) => withSheet(j, sheet, new Set(apart.map((c) => c.limit.id)), () => nanoid(10)));
+    change((j) => withSpecSheet(j, sheet, new Set(apart.map((c) => c.limit.id)), () => nanoid(10)));
   const give = () =>
     dispatch(
       libraryActions.sheetKept(
-        sheetWithJob(sheet, job, () => nanoid(10), new Date().toISOString()),
+        specSheetFromJob(sheet, job, () => nanoid(10), new Date().toISOString()),
       ),
     );
   const more = limitsOf(job, () => nanoid(10)).length > 0;
@@ -71,7 +73,7 @@ function Used({
         <View role="list" aria-label="Job and spec sheet differ" style={flow.tight}>
           {apart.map((c) => (
             <View role="listitem" key={c.limit.id}>
-              <Words size={15}>{differenceWords(c, units)}</Words>
+              <Words size={15}>{differenceText(c, units)}</Words>
             </View>
           ))}
         </View>
@@ -95,19 +97,19 @@ function Used({
   );
 }
 
-function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
+function ChooseSheet({ sheets }: { readonly sheets: readonly SpecSheet[] }) {
   const job = useJob();
   const change = useEditJob();
   const dispatch = useAppDispatch();
   const ruled = useRuled();
   const has = limitsOf(job, () => nanoid(10)).length;
   // Spec sheets of the same machine come first.
-  const fits = (sheet: LimitSheet) => sheet.name === job.machine.name;
+  const fits = (sheet: SpecSheet) => sheet.name === job.machine.name;
   const keep = () => {
     const id = nanoid(12);
     const now = new Date().toISOString();
     const empty = { id, name: job.machine.name, note: '', updatedAt: now, limits: [] };
-    dispatch(libraryActions.sheetKept(sheetWithJob(empty, job, () => nanoid(10), now)));
+    dispatch(libraryActions.sheetKept(specSheetFromJob(empty, job, () => nanoid(10), now)));
     change((j) => ({ ...j, machine: { ...j.machine, limitsId: id } }));
   };
   return (
@@ -115,7 +117,7 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
       {sheetsByName(sheets)
         .toSorted((a, b) => Number(fits(b)) - Number(fits(a)))
         .map((sheet) => {
-          const lines = compareSheet(sheet, job);
+          const lines = compareSpecSheet(sheet, job);
           const of = (standing: ComparedLimit['standing']) =>
             lines.filter((c) => c.standing === standing);
           const taking = [...of('missing'), ...of('differs')];
@@ -139,7 +141,9 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
                   accessibilityLabel={`Apply all limits of ${sheet.name}`}
                   onPress={() =>
                     change((j) =>
-                      withSheet(j, sheet, new Set(taking.map((c) => c.limit.id)), () => nanoid(10)),
+                      withSpecSheet(j, sheet, new Set(taking.map((c) => c.limit.id)), () =>
+                        nanoid(10),
+                      ),
                     )
                   }
                 >
@@ -150,7 +154,7 @@ function Choose({ sheets }: { readonly sheets: readonly LimitSheet[] }) {
                     accessibilityLabel={`Apply only new limits of ${sheet.name}`}
                     onPress={() =>
                       change((j) =>
-                        withSheet(j, sheet, new Set(of('missing').map((c) => c.limit.id)), () =>
+                        withSpecSheet(j, sheet, new Set(of('missing').map((c) => c.limit.id)), () =>
                           nanoid(10),
                         ),
                       )

@@ -2,7 +2,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import type { LimitSheet } from '@/core/library/limits';
+import type { SpecSheet } from '@/core/library/limits';
 import { WhenRead } from '@/features/jobs/WhenRead';
 import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
@@ -15,7 +15,7 @@ import { Heading, Words } from '@/ui/Words';
 import { AddLimit } from './AddLimit';
 import { libraryActions, sheetsByName } from '@/state/librarySlice';
 import { LimitRow } from './LimitRow';
-import { Touched } from './Touched';
+import { AffectedJobs } from './Touched';
 import { useNewJobWith } from './useNewJobWith';
 import { flow } from '@/ui/flow';
 
@@ -28,7 +28,7 @@ export function LibraryScreen() {
   const dispatch = useAppDispatch();
   // Each keeps its place on the page: somebody may be typing its name.
   const [place] = useState(() => new Map(sheetsByName(sheets).map(({ id }, at) => [id, at])));
-  const placeOf = ({ id }: LimitSheet) => place.get(id) ?? place.size;
+  const placeOf = ({ id }: SpecSheet) => place.get(id) ?? place.size;
   const [fresh, setFresh] = useState<string>();
   const add = () => {
     const id = nanoid(12);
@@ -84,15 +84,15 @@ export function LibraryScreen() {
   );
 }
 
-const summaryOf = ({ limits, note }: LimitSheet): string =>
+const summaryOf = ({ limits, note }: SpecSheet): string =>
   [`${limits.length} ${limits.length === 1 ? 'value' : 'values'}`, note.split('\n', 1)[0]]
     .filter(Boolean)
     .join(', ');
 
-function Sheet({ sheet }: { readonly sheet: LimitSheet }) {
+function Sheet({ sheet }: { readonly sheet: SpecSheet }) {
   const dispatch = useAppDispatch();
   const newJob = useNewJobWith();
-  const keep = (part: Partial<LimitSheet>) =>
+  const keep = (part: Partial<SpecSheet>) =>
     dispatch(libraryActions.sheetKept({ ...sheet, ...part, updatedAt: new Date().toISOString() }));
   return (
     <>
@@ -124,7 +124,7 @@ function Sheet({ sheet }: { readonly sheet: LimitSheet }) {
       ) : null}
       <AddLimit onAdd={(limit) => keep({ limits: [...sheet.limits, limit] })} />
       <WhenRead>
-        <Touched sheet={sheet} />
+        <AffectedJobs sheet={sheet} />
       </WhenRead>
       <View style={flow.wrap}>
         <Action icon="plus" onPress={() => newJob(sheet)}>

@@ -6,7 +6,7 @@ import { limitField, limitName } from '@/core/library/limits';
 import { formatValue, formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
-import { sourceWords, SOURCE_WORD } from '@/features/entry/SourceTag';
+import { sourceText, SOURCE_WORD } from '@/features/entry/SourceTag';
 import { Choice, optionsOf } from '@/ui/Choice';
 import { DateField } from '@/ui/DateField';
 import { isoDay } from '@/ui/dates';
@@ -40,7 +40,7 @@ export function LimitRow({ limit, onChange, onRemove }: Props) {
           <View style={flow.share}>
             <Words size={15}>{name}</Words>
             <Words soft size={13}>
-              {limit.entry ? sourceWords(limit.entry.source ?? { kind: 'entered' }) : 'missing'}
+              {limit.entry ? sourceText(limit.entry.source ?? { kind: 'entered' }) : 'missing'}
             </Words>
           </View>
           <Digits size={15}>

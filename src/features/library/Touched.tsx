@@ -1,8 +1,8 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { StyleSheet, View } from 'react-native';
 
-import type { LimitSheet, TouchedJob } from '@/core/library/limits';
-import { touchedBy, withSheet } from '@/core/library/limits';
+import type { SpecSheet, AffectedJob } from '@/core/library/limits';
+import { affectedJobs, withSpecSheet } from '@/core/library/limits';
 import { useUnits } from '@/features/display/useUnits';
 import { editJob } from '@/state/jobs/editJob';
 import { jobSelectors } from '@/state/jobs/jobsSlice';
@@ -11,13 +11,13 @@ import { Action } from '@/ui/Action';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
-import { differenceWords } from './words';
+import { differenceText } from './words';
 
 /** Jobs that use a sheet with a different value: the effect of a changed limit. */
-export function Touched({ sheet }: { readonly sheet: LimitSheet }) {
+export function AffectedJobs({ sheet }: { readonly sheet: SpecSheet }) {
   const jobs = useAppSelector(jobSelectors.selectAll);
   const users = jobs.filter((job) => job.machine.limitsId === sheet.id && !job.archived).length;
-  const touched = touchedBy(sheet, jobs);
+  const touched = affectedJobs(sheet, jobs);
   if (users === 0)
     return (
       <Words soft size={15}>
@@ -34,18 +34,18 @@ export function Touched({ sheet }: { readonly sheet: LimitSheet }) {
   return (
     <View role="list" aria-label="Jobs with another value">
       {touched.map((one) => (
-        <TouchedRow key={one.job.id} sheet={sheet} touched={one} />
+        <AffectedJobRow key={one.job.id} sheet={sheet} touched={one} />
       ))}
     </View>
   );
 }
 
 interface RowProps {
-  readonly sheet: LimitSheet;
-  readonly touched: TouchedJob;
+  readonly sheet: SpecSheet;
+  readonly touched: AffectedJob;
 }
 
-function TouchedRow({ sheet, touched: { job, differs, signed } }: RowProps) {
+function AffectedJobRow({ sheet, touched: { job, differs, signed } }: RowProps) {
   const units = useUnits();
   const ruled = useRuled();
   const dispatch = useAppDispatch();
@@ -57,7 +57,7 @@ function TouchedRow({ sheet, touched: { job, differs, signed } }: RowProps) {
       </Words>
       {differs.map((d) => (
         <Words key={d.limit.id} size={14}>
-          {differenceWords(d, units)}
+          {differenceText(d, units)}
         </Words>
       ))}
       {signed ? (
@@ -70,7 +70,7 @@ function TouchedRow({ sheet, touched: { job, differs, signed } }: RowProps) {
           onPress={() =>
             dispatch(
               editJob(job.id, (j) =>
-                withSheet(j, sheet, new Set(differs.map((d) => d.limit.id)), () => nanoid(10)),
+                withSpecSheet(j, sheet, new Set(differs.map((d) => d.limit.id)), () => nanoid(10)),
               ),
             )
           }

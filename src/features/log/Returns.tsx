@@ -27,7 +27,7 @@ const withVisit = (job: Job, id: string, part: Partial<Visit>): Job => ({
 });
 
 /** Service visits of the machine with this pack: meter, a reading of each disc, and findings. */
-export function Returns() {
+export function Visits() {
   const visits = useJobPart((job) => job.visits);
   const change = useEditJob();
   const full = visits.length >= MAX_VISITS;
@@ -44,7 +44,7 @@ export function Returns() {
         signature and can be added at any time.
       </Words>
       {visits.map((visit) => (
-        <Return key={visit.id} visit={visit} />
+        <VisitPanel key={visit.id} visit={visit} />
       ))}
       <Action icon="plus" disabled={full} onPress={add}>
         {full ? `Up to ${MAX_VISITS} visits` : 'Add service visit'}
@@ -53,7 +53,7 @@ export function Returns() {
   );
 }
 
-function Return({ visit }: { readonly visit: Visit }) {
+function VisitPanel({ visit }: { readonly visit: Visit }) {
   const change = useEditJob();
   const pack = useJobPart((job) => job.pack);
   const discs = useJobPart((job) => evaluationOf(job).layout).layers.filter(

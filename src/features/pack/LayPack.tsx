@@ -17,7 +17,7 @@ const MAX_DISCS = Math.floor((MAX_PLATES - 1) / 2);
 const DISCS = { quantity: 'count', bounds: { min: 1, max: MAX_DISCS, integer: true } } as const;
 
 /** Lays a plain pack at once: so many discs with steels between them. */
-export function LayPack() {
+export function FillStack() {
   const kinds = useJobPart((job) => job.pack.kinds);
   const empty = useJobPart((job) => job.pack.plates.length === 0);
   const edit = useEditJob();

@@ -24,12 +24,12 @@ export function LossFields({ bare = false }: { readonly bare?: boolean }) {
         {line ? <EntryField path="release.air" /> : null}
         <EntryField path="release.reducedEffort" />
       </FieldGrid>
-      <Budget />
+      <LossBudgetTable />
     </>
   );
 }
 
-function Budget() {
+function LossBudgetTable() {
   const job = useJob();
   const units = useUnits();
   const strata = useStrata();

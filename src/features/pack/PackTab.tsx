@@ -16,7 +16,7 @@ import { Panel } from '@/ui/Panel';
 import { Heading } from '@/ui/Words';
 
 import { KindList } from './KindList';
-import { LayPack } from './LayPack';
+import { FillStack } from './LayPack';
 import { PlateList } from './PlateList';
 import { flow } from '@/ui/flow';
 
@@ -46,7 +46,7 @@ export function PackTab({ selection }: Props) {
     <View style={flow.sections}>
       <Heading level={2}>Plate types</Heading>
       <KindList />
-      <LayPack />
+      <FillStack />
       <PlateList selection={selection} />
       <Heading level={2}>Limits, spline and wear</Heading>
       <FieldGrid>

@@ -6,7 +6,7 @@ import { FigureRow } from '@/features/figures/FigureRow';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { TradePanel } from '@/features/compare/TradePanel';
+import { TradeOffPanel } from '@/features/compare/TradePanel';
 import { Heading } from '@/ui/Words';
 
 import { ReleaseWay } from './BuildChoices';
@@ -85,7 +85,7 @@ export function ReleaseTab() {
           return outcome ? <FigureRow key={id} outcome={outcome} /> : null;
         })}
       </View>
-      <TradePanel />
+      <TradeOffPanel />
     </View>
   );
 }

@@ -4,8 +4,8 @@ import { View } from 'react-native';
 import { MAX_READINGS } from '@/core/job/fields';
 import { fieldPath } from '@/core/job/fieldPath';
 import type { Job } from '@/core/job/types';
-import { turningWords } from '@/core/setting/adjuster';
-import { gainAdvice, standsAt, turnedBy } from '@/core/setting/plans';
+import { turningText } from '@/core/setting/adjuster';
+import { gainAdvice, adjusterPosition, turnedBy } from '@/core/setting/plans';
 import { useFocusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { VerdictLine } from '@/features/figures/VerdictLine';
@@ -84,13 +84,13 @@ export function GainReadings() {
                 focusField(nextField(id, turned.turns));
               }}
             >
-              {`Turned ${turned.turning.direction === 'open' ? 'out' : 'in'} ${turningWords(turned.turning)}: next reading`}
+              {`Turned ${turned.turning.direction === 'open' ? 'out' : 'in'} ${turningText(turned.turning)}: next reading`}
             </Action>
           ) : null}
           <Action
             icon="plus"
             onPress={() => {
-              const at = standsAt(job);
+              const at = adjusterPosition(job);
               const id = nanoid(10);
               change((j) => withReading(j, id, at));
               focusField(nextField(id, at));

@@ -1,4 +1,4 @@
-import type { SheetLine } from '@/core/worksheet/line';
+import type { ChecklistLine } from '@/core/worksheet/line';
 import { BoltCircle } from '@/features/build/BoltCircle';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { StageDone } from '@/features/job/StageDone';
@@ -13,7 +13,7 @@ import { Recheck } from './Recheck';
 
 /** Prove: checks before the machine is returned. */
 export function ProveStage() {
-  const tool = (line: SheetLine) => toolOf(line);
+  const tool = (line: ChecklistLine) => toolOf(line);
   return (
     <StagePage>
       <Words soft size={15}>
@@ -26,7 +26,7 @@ export function ProveStage() {
   );
 }
 
-function toolOf(line: SheetLine) {
+function toolOf(line: ChecklistLine) {
   switch (line.tool) {
     case 'circle':
       return <BoltCircle fastenerId={line.fastenerId ?? ''} />;

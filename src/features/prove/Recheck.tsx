@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 
-import type { SheetLine } from '@/core/worksheet/line';
+import type { ChecklistLine } from '@/core/worksheet/line';
 import { recheckFindings } from '@/core/signoff/recheck';
 import { readSentence } from '@/core/text/sentence';
 import { useUnits } from '@/features/display/useUnits';
@@ -11,7 +11,7 @@ import { Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
 /** Measurements after break-in, compared with the settings. */
-export function Recheck({ fields }: Pick<SheetLine, 'fields'>) {
+export function Recheck({ fields }: Pick<ChecklistLine, 'fields'>) {
   const job = useJob();
   const units = useUnits();
   return (

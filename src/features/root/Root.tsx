@@ -9,10 +9,10 @@ import { UnitsProvider } from '@/features/display/useUnits';
 import { KeyHelp } from '@/features/keys/KeyHelp';
 import { WordHost } from '@/features/words/WordHost';
 import { download } from '@/files/share';
-import { dumpNow } from '@/storage/rescue';
+import { dumpStored } from '@/storage/rescue';
 import { StorageNotice } from '@/features/storage/StorageNotice';
 import { Action } from '@/ui/Action';
-import { Fault } from '@/ui/Fault';
+import { FaultBoundary } from '@/ui/Fault';
 import '@/ui/print.css';
 import { SPACE, useBrowserParts, useThemeFor } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -29,7 +29,7 @@ void openWorkshop(store);
 /** The root of all screens: store, stored workshop, theme and fonts. */
 export function Root({ children }: { readonly children: ReactNode }) {
   return (
-    <ErrorBoundary FallbackComponent={LastResort}>
+    <ErrorBoundary FallbackComponent={RootFault}>
       <Provider store={store}>
         <Themed>{children}</Themed>
       </Provider>
@@ -48,9 +48,9 @@ function Themed({ children }: { readonly children: ReactNode }) {
         {loaded ? (
           <>
             <StorageNotice />
-            <Fault what="Under Ridge" ways={<Rescue />}>
+            <FaultBoundary what="Under Ridge" ways={<Rescue />}>
               <Screen>{children}</Screen>
-            </Fault>
+            </FaultBoundary>
           </>
         ) : (
           <Words soft style={styles.text}>
@@ -65,7 +65,7 @@ function Themed({ children }: { readonly children: ReactNode }) {
 /** A screen that fails leaves the way to the others; the words are explained over all of them. */
 function Screen({ children }: { readonly children: ReactNode }) {
   return (
-    <Fault
+    <FaultBoundary
       what="This screen"
       resetKeys={[usePathname()]}
       ways={
@@ -76,17 +76,17 @@ function Screen({ children }: { readonly children: ReactNode }) {
     >
       <WordHost>{children}</WordHost>
       <KeyHelp />
-    </Fault>
+    </FaultBoundary>
   );
 }
 
 /** Where not even theme and units could be had: plain, and with the same two ways out. */
-function LastResort({ error }: FallbackProps) {
+function RootFault({ error }: FallbackProps) {
   return (
     <View role="alert" style={styles.padded}>
       <Text role="heading">Under Ridge can’t be shown</Text>
       <Text>{`Program error: ${error instanceof Error ? error.message : 'no reason given'}. Stored data is unchanged.`}</Text>
-      <Pressable role="button" onPress={() => void saveAll()}>
+      <Pressable role="button" onPress={() => void saveAllStored()}>
         <Text>Save all stored data</Text>
       </Pressable>
       <Pressable role="button" onPress={() => location.assign('/')}>
@@ -96,14 +96,14 @@ function LastResort({ error }: FallbackProps) {
   );
 }
 
-const saveAll = async () =>
-  download('under-ridge-records.json', JSON.stringify(await dumpNow(), null, 1));
+const saveAllStored = async () =>
+  download('under-ridge-records.json', JSON.stringify(await dumpStored(), null, 1));
 
 /** When no screen can be shown, the stored data can still be saved. */
 function Rescue() {
   return (
     <>
-      <Action icon="download" onPress={() => void saveAll()}>
+      <Action icon="download" onPress={() => void saveAllStored()}>
         Save all stored data
       </Action>
       <Action onPress={() => location.assign('/')}>Reload the page</Action>

@@ -1,9 +1,9 @@
 /** Demo and empty workshop never share records; the server says which one to use. */
-export type Offered = 'demo' | 'empty';
+export type OfferedWorkshop = 'demo' | 'empty';
 
 const REMEMBERED = 'under-ridge-workshop';
 
-function remembered(): Offered | undefined {
+function remembered(): OfferedWorkshop | undefined {
   try {
     const kind = localStorage.getItem(REMEMBERED);
     return kind === 'demo' || kind === 'empty' ? kind : undefined;
@@ -16,7 +16,7 @@ function remembered(): Offered | undefined {
 /** Whether this is most likely a first visit. */
 export const neverOffered = (): boolean => remembered() === undefined;
 
-function remember(kind: Offered): void {
+function remember(kind: OfferedWorkshop): void {
   try {
     localStorage.setItem(REMEMBERED, kind);
   } catch {
@@ -25,7 +25,7 @@ function remember(kind: Offered): void {
 }
 
 /** The answer of the server; undefined without one: offline, or on the development server. */
-async function ask(): Promise<Offered | undefined> {
+async function ask(): Promise<OfferedWorkshop | undefined> {
   try {
     const answer = await fetch('/api/workshop');
     const told: unknown = answer.ok ? await answer.json() : undefined;
@@ -41,7 +41,7 @@ async function ask(): Promise<Offered | undefined> {
  * The workshop to open. A known answer is used without waiting, since a bad connection may take minutes. A different answer is
  * remembered when it arrives, and `differs` is called.
  */
-export async function offeredWorkshop(differs: () => void): Promise<Offered> {
+export async function offeredWorkshop(differs: () => void): Promise<OfferedWorkshop> {
   const before = remembered();
   const answer = ask().then((told) => {
     if (told) remember(told);

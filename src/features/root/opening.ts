@@ -3,28 +3,28 @@ import { watchUpdates } from '@/features/offline/useUpdate';
 import { setCurrentFlush, whenWritten } from '@/storage/current';
 import { keptState, rememberGone, rememberKept } from '@/storage/kept';
 import { holdTab, withLock } from '@/storage/locks';
-import { askForPromise } from '@/storage/persistence';
+import { requestPersistence } from '@/storage/persistence';
 import { openRaw } from '@/storage/raw';
 import { addAppListener } from '@/state/store';
 import type { RecordStore } from '@/storage/records';
 import { sealedRecords } from '@/storage/records';
-import { goneFound } from '@/state/storageSlice';
+import { removalFound } from '@/state/storageSlice';
 import { otherTabs } from '@/state/saving/tabs';
 import type { FirstWorkshop } from '@/state/saving/workshop';
-import { keepWorkshop } from '@/state/saving/workshop';
+import { startSaving } from '@/state/saving/workshop';
 
 import { neverOffered, offeredWorkshop } from './offered';
 import type { AppStore } from '@/state/store';
 
 /** Requests persistent storage at the first entry, not on a mere visit. */
-function askOnce(store: AppStore, name: string): void {
+function askForPersistenceOnce(store: AppStore, name: string): void {
   store.dispatch(
     addAppListener({
       predicate: (_action, { storage }) => storage.status === 'saving',
       effect: (_action, { unsubscribe }) => {
         unsubscribe();
         rememberKept(name);
-        void askForPromise();
+        void requestPersistence();
       },
     }),
   );
@@ -38,7 +38,7 @@ const isEmpty = (records: RecordStore): Promise<boolean> =>
   );
 
 /** The server offers a different workshop: this page switches to it and keeps all entries. */
-const goOver = () => void whenWritten().then(() => location.reload());
+const switchWorkshop = () => void whenWritten().then(() => location.reload());
 
 /** The demo workshop, as the build has worked it out by the core. */
 async function fetchDemo(): Promise<FirstWorkshop> {
@@ -53,7 +53,7 @@ export async function openWorkshop(store: AppStore): Promise<void> {
   // A first visit usually gets the demo workshop: it is fetched while the server is asked.
   const early = neverOffered() ? fetchDemo() : undefined;
   early?.catch(() => undefined);
-  const offered = await offeredWorkshop(goOver);
+  const offered = await offeredWorkshop(switchWorkshop);
   const first = async (): Promise<FirstWorkshop> => {
     if (offered !== 'demo') return { jobs: [], shelf: EMPTY_STOCK, library: [] };
     return await (early ?? fetchDemo());
@@ -68,13 +68,13 @@ export async function openWorkshop(store: AppStore): Promise<void> {
   // Two tabs opened at once must not both run a first visit.
   setCurrentFlush(
     await withLock(`${name}-open`, () =>
-      keepWorkshop(store, records, first, otherTabs(name), atFirst, name),
+      startSaving(store, records, first, otherTabs(name), atFirst, name),
     ),
   );
   if (gone) {
     rememberGone(name);
-    store.dispatch(goneFound(name));
+    store.dispatch(removalFound(name));
   }
   watchUpdates(name);
-  askOnce(store, name);
+  askForPersistenceOnce(store, name);
 }

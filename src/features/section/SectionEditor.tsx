@@ -1,5 +1,5 @@
 import { upperFirst } from '@/core/text/sentence';
-import { takesUp } from '@/core/clutch/fitted';
+import { engagesByItself } from '@/core/clutch/fitted';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 
@@ -57,7 +57,7 @@ export function SectionEditor({ job, problems, width, height, selection, edits, 
     room: full,
     wear: wear * mostWear,
     splineLength: job.pack.splineLength?.value,
-    expanding: takesUp(job, 'inPack') !== undefined,
+    expanding: engagesByItself(job, 'inPack') !== undefined,
   };
   const onZoom = (factor: number) => setZoom((z) => Math.max(1, Math.min(MAX_ZOOM, z * factor)));
   const onPinch = (factor: number, ended: boolean) => {
@@ -108,7 +108,7 @@ export function SectionEditor({ job, problems, width, height, selection, edits, 
           onChange={setSpeed}
         />
       ) : null}
-      <StateInWords
+      <StateText
         model={model}
         lift={lift}
         wear={wear * mostWear}
@@ -119,7 +119,7 @@ export function SectionEditor({ job, problems, width, height, selection, edits, 
 }
 
 /** Results of the sliders: clearance and pull when lifted, clamp and reserve when worn. */
-function StateInWords({
+function StateText({
   model,
   lift,
   wear,

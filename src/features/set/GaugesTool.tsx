@@ -4,7 +4,7 @@ import type { Sentence } from '@/core/text/sentence';
 import { readSentence, length, say } from '@/core/text/sentence';
 import type { BladeStack, Gauge } from '@/core/setting/gauges';
 import { bladesFor, GAUGE_SET_NAME, GAUGE_SETS, goNoGo } from '@/core/setting/gauges';
-import type { SheetLine } from '@/core/worksheet/line';
+import type { ChecklistLine } from '@/core/worksheet/line';
 import { useUnits } from '@/features/display/useUnits';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';
@@ -16,12 +16,12 @@ import { Action } from '@/ui/Action';
 import { Panel } from '@/ui/Panel';
 import { Words } from '@/ui/Words';
 
-import { TakeGap } from './TakeGap';
+import { UseGap } from './TakeGap';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 import { flow } from '@/ui/flow';
 
 /** The gauges for the middle of the limits, with their total where there are several. */
-function bladesWords({ blades, total }: BladeStack): Sentence {
+function gaugesText({ blades, total }: BladeStack): Sentence {
   const names = blades.map((b) => b.name).join(' and ');
   return blades.length === 1
     ? say`Gauge for the middle of the limits: ${names}.`
@@ -29,7 +29,7 @@ function bladesWords({ blades, total }: BladeStack): Sentence {
 }
 
 /** The gap by the shop's own gauges, go and no-go, or by caliper. */
-export function GaugesTool({ fields }: Pick<SheetLine, 'fields'>) {
+export function GaugesTool({ fields }: Pick<ChecklistLine, 'fields'>) {
   const { setting } = useJob();
   const owned = useAppSelector((state) => state.shelf.gauges);
   const change = useEditJob();
@@ -58,7 +58,7 @@ export function GaugesTool({ fields }: Pick<SheetLine, 'fields'>) {
             {pair.go && pair.noGo
               ? `From your sets: ${pair.go.name} must pass, ${pair.noGo.name} must not.`
               : 'Your gauge sets do not bracket these limits.'}
-            {blades ? ` ${readSentence(bladesWords(blades), units)}` : ''}
+            {blades ? ` ${readSentence(gaugesText(blades), units)}` : ''}
           </Words>
           <View style={flow.wrap}>
             {pair.go ? (
@@ -81,7 +81,7 @@ export function GaugesTool({ fields }: Pick<SheetLine, 'fields'>) {
         <GaugeSets />
       </Panel>
       <FigureRows ids={['gapGauged', 'expandContact', 'expandLockUp']} />
-      <TakeGap from="gapGauged" by="gauges" />
+      <UseGap from="gapGauged" by="gauges" />
       <VerdictLine id="gapWays" />
     </ToolBox>
   );

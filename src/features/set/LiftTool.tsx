@@ -1,4 +1,4 @@
-import type { SheetLine } from '@/core/worksheet/line';
+import type { ChecklistLine } from '@/core/worksheet/line';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { DialReadings } from '@/features/pack/DialReadings';
@@ -7,7 +7,7 @@ import { LiftPlate } from './LiftPlate';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 
 /** Lift by dial, drawn round the plate, compared with both requirements. */
-export function LiftTool({ fields }: Pick<SheetLine, 'fields'>) {
+export function LiftTool({ fields }: Pick<ChecklistLine, 'fields'>) {
   return (
     <ToolBox fields={fields}>
       <DialReadings bare />

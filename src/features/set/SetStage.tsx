@@ -1,5 +1,5 @@
 import type { VerdictId } from '@/core/evaluate/engine/verdict';
-import type { LineTool, SheetLine } from '@/core/worksheet/line';
+import type { LineTool, ChecklistLine } from '@/core/worksheet/line';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { StageDone } from '@/features/job/StageDone';
@@ -19,7 +19,7 @@ import { ToolBox } from '@/features/worksheet/ToolBox';
 export function SetStage() {
   const job = useJob();
   const change = useEditJob();
-  const tool = (line: SheetLine) => toolOf(line);
+  const tool = (line: ChecklistLine) => toolOf(line);
   return (
     <StagePage>
       <StepList stage="set" title="Set" tool={tool} />
@@ -46,7 +46,7 @@ const VERDICT: Partial<Record<LineTool, VerdictId>> = {
   endFloat: 'endFloat',
 };
 
-function toolOf({ tool, fields }: SheetLine) {
+function toolOf({ tool, fields }: ChecklistLine) {
   switch (tool) {
     case undefined:
       return null;

@@ -12,7 +12,7 @@ interface Props {
 }
 
 /** Uses a set or measured gap as the install gap. */
-export function TakeGap({ from, by }: Props) {
+export function UseGap({ from, by }: Props) {
   const found = useEvaluation().figures.get(from);
   const gap = useJobPart((j) => j.setting.installGap?.value);
   const units = useUnits();

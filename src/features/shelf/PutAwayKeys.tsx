@@ -9,7 +9,7 @@ import { Action } from '@/ui/Action';
 import { isoDay } from '@/ui/dates';
 import { Words } from '@/ui/Words';
 
-import type { PutAway } from './putAway';
+import type { ReturnedParts } from './putAway';
 import { flow } from '@/ui/flow';
 
 interface Props {
@@ -19,7 +19,7 @@ interface Props {
     jobId: string,
     where: 'shelf' | 'scrap',
     today: string,
-  ) => (dispatch: AppStore['dispatch'], getState: () => RootState) => PutAway;
+  ) => (dispatch: AppStore['dispatch'], getState: () => RootState) => ReturnedParts;
   /** Name of the part, for the keys: "Disc, plate 3". */
   readonly what: string;
   readonly to: readonly ('shelf' | 'scrap')[];
@@ -31,11 +31,11 @@ const KEY = {
 } as const;
 
 /** Keys that return plates of the job to the shelf or scrap them, with the result. */
-export function PutAwayKeys({ pieces, put, what, to }: Props) {
+export function ReturnToShelfKeys({ pieces, put, what, to }: Props) {
   const jobId = useJobId();
   const frozen = useJobPart(isFrozen);
   const dispatch = useAppDispatch();
-  const [done, setDone] = useState<PutAway>();
+  const [done, setDone] = useState<ReturnedParts>();
   if (frozen) return null;
   return (
     <View style={flow.stack}>

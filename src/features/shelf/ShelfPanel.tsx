@@ -62,14 +62,14 @@ function Search() {
   const hasGroups = springsOf(job).ofGroups === true;
 
   const search = () => {
-    const wish = {
+    const request = {
       plates: steels,
       springs: may.includes('springs') ? springSetsOf(stock, job) : [],
       anyStep: may.includes('step'),
       ...(maxPull === undefined ? {} : { maxPull }),
       best: ANSWERS,
     };
-    start((runs, progress) => runs.shelf(job, wish, progress));
+    start((runs, progress) => runs.shelf(job, request, progress));
   };
 
   return (
@@ -107,7 +107,7 @@ function Search() {
       <View aria-live="polite">
         {run.state === 'refused' ? <Words>{run.why}</Words> : null}
         {run.state === 'done' && run.result.sets.length === 0 ? (
-          <Misses job={job} misses={run.result.misses} units={units} />
+          <NoSetFound job={job} misses={run.result.misses} units={units} />
         ) : null}
       </View>
       {run.state === 'done' && run.result.sets.length > 0 ? (
@@ -191,7 +191,7 @@ function optionName(job: Job, option: string, stock: Stock): string {
 }
 
 /** The reasons that no set was found, with remedies. */
-function Misses({
+function NoSetFound({
   job,
   misses,
   units,
@@ -205,7 +205,7 @@ function Misses({
       <Words bold>Nothing on the shelf fits.</Words>
       {misses.map((miss) => (
         <Words key={miss.condition} size={15}>
-          {missSentence(job, miss, units)}
+          {nearMissText(job, miss, units)}
         </Words>
       ))}
     </View>
@@ -213,10 +213,10 @@ function Misses({
 }
 
 /** The missing amount, with enough decimals to be above 0; empty without a measure. */
-const short = (by: number): string =>
+const shortBy = (by: number): string =>
   by <= 0 ? '' : by < 0.005 ? by.toPrecision(1) : by.toFixed(2);
 
-function missSentence(job: Job, { condition, by }: ShelfMiss, units: UnitChoice): string {
+function nearMissText(job: Job, { condition, by }: ShelfMiss, units: UnitChoice): string {
   const mm = formatWithUnit(by, 'length', units);
   const steels = job.pack.plates.filter(
     (p) => job.pack.kinds.find((k) => k.id === p.kindId)?.lined === 'none',
@@ -227,7 +227,7 @@ function missSentence(job: Job, { condition, by }: ShelfMiss, units: UnitChoice)
     case 'plates on the shelf':
       return `Not enough steels on the shelf: ${steels} needed.`;
     case 'holds':
-      return `No set holds the engine torque${short(by) && `; the best is ${short(by)} short`}. Also vary springs or step, or order stronger springs.`;
+      return `No set holds the engine torque${shortBy(by) && `; the best is ${shortBy(by)} short`}. Also vary springs or step, or order stronger springs.`;
     case 'releases':
       return `Lift of the best set is ${mm} too small. Use fewer faces, flatter steels, or more lift.`;
     case 'coils':

@@ -21,7 +21,7 @@ import { GaugeSets } from './GaugeSets';
 import { PlateRow } from './PlateRow';
 import { shelfActions } from '@/state/shelfSlice';
 import { AddSprings, SpringRow } from './SpringRow';
-import { Wanted } from './Wanted';
+import { StockNeeds } from './Wanted';
 import { flow } from '@/ui/flow';
 
 /** The shelf, its reservations, and the orders. */
@@ -57,7 +57,7 @@ function Stocked() {
   );
   return (
     <>
-      <Wanted jobs={jobs} />
+      <StockNeeds jobs={jobs} />
       <Heading level={2}>Add to shelf</Heading>
       <AddPlate />
       <AddSprings />
@@ -89,7 +89,7 @@ function Stocked() {
         <Heading level={2}>Gauges</Heading>
         <GaugeSets />
         {scrap.length + scrapSprings.length > 0 ? (
-          <Panel level={2} title="Scrap" summary={scrapWords(scrap.length + scrapSprings.length)}>
+          <Panel level={2} title="Scrap" summary={scrapText(scrap.length + scrapSprings.length)}>
             <View role="list" aria-label="Scrap">
               {scrap.map((plate) => (
                 <ScrapRow
@@ -122,7 +122,7 @@ function Stocked() {
 /** As many rows as a screen shows at once. */
 const FIRST = 6;
 
-const scrapWords = (n: number): string =>
+const scrapText = (n: number): string =>
   `${n === 1 ? 'One entry' : `${n} entries`}, with readings and reason`;
 
 /** In which jobs the items lie: reserved while a job is under way, used once it is signed. */

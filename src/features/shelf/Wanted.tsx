@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { fieldAt } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
-import { ordersOfJobs, shortOf } from '@/core/shelf/fromJob';
+import { ordersOfJobs, missingStock } from '@/core/shelf/fromJob';
 import type { StockPlate } from '@/core/shelf/stock';
 import type { UnitChoice } from '@/core/units/quantity';
 import { formatWithUnit } from '@/core/units/quantity';
@@ -25,13 +25,13 @@ import { COUNT, SORT_OPTIONS } from './spec';
 import { flow } from '@/ui/flow';
 
 /** The orders needed for the minimum stock, and the minimum stock itself. */
-export function Wanted({ jobs }: { readonly jobs: readonly Job[] }) {
+export function StockNeeds({ jobs }: { readonly jobs: readonly Job[] }) {
   const stock = useAppSelector((state) => state.shelf);
   const units = useUnits();
   const ruled = useRuled();
   const dispatch = useAppDispatch();
   const size = (mm: number) => formatWithUnit(mm, 'length', units, 2);
-  const short = shortOf(stock, jobs, size);
+  const short = missingStock(stock, jobs, size);
   return (
     <View style={flow.stack}>
       <Heading level={2}>To order</Heading>

@@ -20,7 +20,7 @@ import type { AppStore, RootState } from '@/state/store';
 import { shelfActions } from '@/state/shelfSlice';
 
 /** The result of returning plates, with undo. */
-export interface PutAway {
+export interface ReturnedParts {
   readonly text: string;
   readonly undo?: () => void;
 }
@@ -43,9 +43,9 @@ function whyScrapped(part: PartVerdict | undefined, units: UnitChoice): string {
  * shelf returns as the same item.
  * @param today ISO date
  */
-export const putAway =
+export const returnPlate =
   (jobId: string, parts: readonly PartVerdict[], where: 'shelf' | 'scrap', today: string) =>
-  (dispatch: AppStore['dispatch'], getState: () => RootState): PutAway => {
+  (dispatch: AppStore['dispatch'], getState: () => RootState): ReturnedParts => {
     const job = getState().jobs.entities[jobId];
     if (!job) return { text: 'Job not found.' };
     const { units } = getState().display;
@@ -72,7 +72,7 @@ export const putAway =
           // Parts that did not come from the shelf become new items.
           if (plate.shelfId !== undefined) {
             gone.push(plate.shelfId);
-            dispatch(shelfActions.piecesGone({ id: plate.shelfId, count: 1 }));
+            dispatch(shelfActions.piecesRemoved({ id: plate.shelfId, count: 1 }));
           }
           dispatch(shelfActions.plateScrapped(scrapOf(item, whyScrapped(part, units), today)));
         }
@@ -99,16 +99,16 @@ export const putAway =
           dispatch(
             where === 'shelf' ? shelfActions.stockPlateTaken(id) : shelfActions.scrapForgotten(id),
           );
-        for (const id of gone) dispatch(shelfActions.piecesGone({ id, count: -1 }));
+        for (const id of gone) dispatch(shelfActions.piecesRemoved({ id, count: -1 }));
         dispatch(editJob(jobId, (j) => withPlates(j, (p) => before.get(p.id) ?? p)));
       },
     };
   };
 
 /** Moves springs with their readings out of a job. Their type stays specified without readings, for replacements. */
-export const putSpringsAway =
+export const returnSpringsToShelf =
   (jobId: string, groupId: string, where: 'shelf' | 'scrap', today: string) =>
-  (dispatch: AppStore['dispatch'], getState: () => RootState): PutAway => {
+  (dispatch: AppStore['dispatch'], getState: () => RootState): ReturnedParts => {
     const job = getState().jobs.entities[jobId];
     const group = job?.springs.coil.groups.find((g) => g.id === groupId);
     if (!job || !group) return { text: 'Springs not found.' };
@@ -119,7 +119,7 @@ export const putSpringsAway =
     if (!again && where === 'shelf') dispatch(shelfActions.springsPut(springs));
     const fromShelf = where === 'scrap' ? group.shelfId : undefined;
     if (fromShelf !== undefined)
-      dispatch(shelfActions.piecesGone({ id: fromShelf, count: springs.count }));
+      dispatch(shelfActions.piecesRemoved({ id: fromShelf, count: springs.count }));
     if (where === 'scrap') {
       const part = inspect(job, evaluate(job)).parts.find((p) => p.fixture === 'springs');
       const why = whyScrapped(part, getState().display.units);
@@ -135,7 +135,7 @@ export const putSpringsAway =
         if (where === 'scrap') dispatch(shelfActions.scrapSpringsForgotten(springs.id));
         else if (!again) dispatch(shelfActions.springsTaken(springs.id));
         if (fromShelf !== undefined)
-          dispatch(shelfActions.piecesGone({ id: fromShelf, count: -springs.count }));
+          dispatch(shelfActions.piecesRemoved({ id: fromShelf, count: -springs.count }));
         dispatch(editJob(jobId, (j) => ({ ...j, springs: before, inspection })));
       },
     };

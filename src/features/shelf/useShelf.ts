@@ -1,4 +1,4 @@
-import type { AtHand } from '@/core/advice/moves';
+import type { AvailableParts } from '@/core/advice/moves';
 import { COMMON_STEELS } from '@/core/advice/moves';
 import type { Stock } from '@/core/shelf/stock';
 import { freeFor, springSetsOf } from '@/core/shelf/stock';
@@ -18,7 +18,7 @@ export function useFreeStock(): Stock {
 }
 
 /** The parts for fixes: thicknesses and springs of the shelf; common thicknesses while it has no steel. */
-export function useShelfAtHand(): AtHand {
+export function useShelfAtHand(): AvailableParts {
   const job = useJob();
   const stock = useFreeStock();
   const nominal = stock.plates.filter((p) => p.sort === 'steel').map((p) => p.nominal);

@@ -6,9 +6,9 @@ import { useJob } from '@/state/jobs/useJob';
 import { LifePanel } from '@/features/log/LifePanel';
 import { WhenRead } from '@/features/jobs/WhenRead';
 import { MachineLog, WearRates } from '@/features/log/MachineLog';
-import { Returns } from '@/features/log/Returns';
+import { Visits } from '@/features/log/Returns';
 
-import { PaperPanel } from './PaperPanel';
+import { SheetsPanel } from './PaperPanel';
 import { Revisions } from './Revisions';
 import { RevisionView } from './RevisionView';
 import { SignPanel } from './SignPanel';
@@ -32,13 +32,13 @@ export function LogStage() {
     <StagePage>
       {isFrozen(job) ? null : <SignPanel />}
       <LifePanel />
-      <Returns />
+      <Visits />
       <WhenRead>
         <MachineLog />
         <WearRates />
       </WhenRead>
       <Revisions />
-      <PaperPanel />
+      <SheetsPanel />
     </StagePage>
   );
 }

@@ -35,7 +35,7 @@ const PAGES = [
 ] as const;
 
 /** The paper of a job: PDF made here in the browser, and the order list as a table file. */
-export function PaperPanel() {
+export function SheetsPanel() {
   const job = useJob();
   const units = useUnits();
   const drafts = useDrafts();

@@ -1,4 +1,4 @@
-import { takesUp } from '@/core/clutch/fitted';
+import { engagesByItself } from '@/core/clutch/fitted';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 
@@ -25,7 +25,7 @@ const NOTHING: readonly string[] = [];
 const nothing = () => undefined;
 
 /** A sheet on screen: the same words and figures as on paper. */
-export function PaperView({ paper, job }: Props) {
+export function SheetView({ paper, job }: Props) {
   const [width, setWidth] = useState(0);
   return (
     <View
@@ -188,7 +188,7 @@ function Block({ block, job, width }: BlockProps) {
           labelled
           selected={NOTHING}
           onSelect={nothing}
-          state={{ expanding: takesUp(job, 'inPack') !== undefined }}
+          state={{ expanding: engagesByItself(job, 'inPack') !== undefined }}
         />
       );
     case 'sign':

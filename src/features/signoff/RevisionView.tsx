@@ -6,7 +6,7 @@ import { jobOfRevision } from '@/core/signoff/revisions';
 import { useUnits } from '@/features/display/useUnits';
 import { Action } from '@/ui/Action';
 
-import { PaperView } from './PaperView';
+import { SheetView } from './PaperView';
 import { flow } from '@/ui/flow';
 
 interface Props {
@@ -26,7 +26,7 @@ export function RevisionView({ revision, onClose }: Props) {
           Back to sign-off
         </Action>
       </View>
-      <PaperView paper={paper} job={job} />
+      <SheetView paper={paper} job={job} />
     </View>
   );
 }

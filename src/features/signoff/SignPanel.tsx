@@ -9,7 +9,7 @@ import type { FieldPath } from '@/core/job/fieldPath';
 import { STAGE_NAME } from '@/core/job/words';
 import type { OpenItem } from '@/core/signoff/openItems';
 import { openItems } from '@/core/signoff/openItems';
-import { overridden, signed } from '@/core/signoff/revisions';
+import { withReason, signed } from '@/core/signoff/revisions';
 import { useUnits } from '@/features/display/useUnits';
 import { useGoToField } from '@/features/entry/askedFor';
 import { nameText } from '@/features/entry/formSchema';
@@ -114,7 +114,7 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
           onChangeText={(text) =>
             change(
               (j) =>
-                overridden(j, { itemId: item.id, reason: text, by, at: new Date().toISOString() }),
+                withReason(j, { itemId: item.id, reason: text, by, at: new Date().toISOString() }),
               { typing: `override.${item.id}` },
             )
           }

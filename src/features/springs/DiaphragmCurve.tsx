@@ -26,7 +26,7 @@ export function DiaphragmCurve() {
     <View style={flow.stack}>
       <Heading level={3}>Working point</Heading>
       <Curve look={look} />
-      <FallingInWords look={look} />
+      <FallingPartText look={look} />
       {look.steps.length > 1 ? <Steps steps={look.steps} /> : null}
     </View>
   );
@@ -77,7 +77,7 @@ function Curve({ look }: { readonly look: DiaphragmLook }) {
 
 const MARK = { built: 'as built', worn: 'worn', lifted: 'lifted' } as const;
 
-function FallingInWords({ look }: { readonly look: DiaphragmLook }) {
+function FallingPartText({ look }: { readonly look: DiaphragmLook }) {
   const units = useUnits();
   const { falling, built } = look;
   if (!falling)

@@ -6,9 +6,9 @@ import { Action } from '@/ui/Action';
 import { SPACE, useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
-import { clashWords } from '@/state/saving/clashWords';
+import { clashText } from '@/state/saving/clashWords';
 import { forgetGone } from '@/storage/kept';
-import { keyWords } from './keyWords';
+import { recordName } from './keyWords';
 import type { StorageState } from '@/state/storageSlice';
 import { damageSeen } from '@/state/storageSlice';
 import { flow } from '@/ui/flow';
@@ -19,7 +19,7 @@ export function StorageNotice() {
   const units = useAppSelector((state) => state.display.units);
   const strata = useStrata();
   const dispatch = useAppDispatch();
-  const lost = lostWords(storage);
+  const lost = damageText(storage);
   const { clashes, damaged, gone } = storage;
   if (!lost && damaged.length + clashes.length === 0 && gone === undefined) return null;
   const putAway = () => {
@@ -37,12 +37,12 @@ export function StorageNotice() {
         {gone === undefined ? null : <Words size={15}>{GONE}</Words>}
         {damaged.map(({ key, mended, number }) => (
           <Words size={15} key={key}>
-            {`${keyWords(key, number)} could not be read${mended ? ': the version before is shown.' : '.'} The stored text is kept under Backup.`}
+            {`${recordName(key, number)} could not be read${mended ? ': the version before is shown.' : '.'} The stored text is kept under Backup.`}
           </Words>
         ))}
         {clashes.map((clash, i) => (
           <Words size={15} key={i}>
-            {clashWords(clash, units)}
+            {clashText(clash, units)}
           </Words>
         ))}
       </View>
@@ -78,7 +78,7 @@ const GONE =
   'The workshop on this device is gone: the browser deleted it, as it may when space is short or a page is not opened for a long time. This is a new, empty workshop. If you have a backup, import it.';
 
 /** The reason why entries are not saved, and the remedy. */
-function lostWords({ status, full, reason }: StorageState): string | undefined {
+function damageText({ status, full, reason }: StorageState): string | undefined {
   if (status === 'memory')
     return `The stored workshop could not be opened: ${reason}. It was not changed. New entries are kept only while this page is open: back up before you close it.`;
   if (status !== 'failed') return undefined;

@@ -3,7 +3,7 @@ import { PICTURE_KEY } from '@/storage/pictures';
 import { JOB_KEY } from '@/state/saving/readJobs';
 import { ROWS_KEY } from '@/state/saving/rowRecords';
 
-const PART_WORDS: Readonly<Record<string, string>> = {
+const PART_NAMES: Readonly<Record<string, string>> = {
   display: 'Units and theme',
   shelf: 'The shelf',
   templates: 'The shop’s checklists',
@@ -18,7 +18,7 @@ const PART_WORDS: Readonly<Record<string, string>> = {
  * The content of a record, in words.
  * @param number of the job, where it is known
  */
-export function keyWords(key: string, number?: string): string {
+export function recordName(key: string, number?: string): string {
   const after = (start: string) => (key.startsWith(start) ? key.slice(start.length) : undefined);
   const jobId = after(JOB_KEY);
   if (jobId !== undefined) return `Job ${number ?? `with the key ${jobId}`}`;
@@ -26,5 +26,5 @@ export function keyWords(key: string, number?: string): string {
   if (draftsOf !== undefined) return `Unfinished entries of job ${number ?? draftsOf}`;
   if (key.startsWith(PICTURE_KEY)) return 'A photograph';
   if (key.startsWith(ROWS_KEY)) return 'A part of the list';
-  return PART_WORDS[key] ?? `The record ${key}`;
+  return PART_NAMES[key] ?? `The record ${key}`;
 }

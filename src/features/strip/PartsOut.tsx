@@ -21,7 +21,7 @@ interface PartsProps {
 }
 
 /** Small parts, counted out here and in again at Build. */
-export function PartsOut({ parts, onChange, onMake }: PartsProps) {
+export function PartsRemoved({ parts, onChange, onMake }: PartsProps) {
   return (
     <View style={flow.stack}>
       <Heading level={2}>Small parts removed</Heading>

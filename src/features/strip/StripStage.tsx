@@ -10,8 +10,8 @@ import { PhotoPanel } from '@/features/photos/PhotoPanel';
 import { Field } from '@/ui/Field';
 
 import { FoundOrder } from './FoundOrder';
-import { withWhatWasFound } from './packAsFound';
-import { PartsOut } from './PartsOut';
+import { withFoundPack } from './packAsFound';
+import { PartsRemoved } from './PartsOut';
 import { StripList } from './StripList';
 import { ThisClutch } from './ThisClutch';
 import { useStrip } from './useStrip';
@@ -26,7 +26,7 @@ export function StripStage() {
       <FoundOrder />
       <Notes />
       <PhotoPanel />
-      <StageDone stage="strip" alsoDone={withWhatWasFound} />
+      <StageDone stage="strip" alsoDone={withFoundPack} />
     </StagePage>
   );
 }
@@ -51,7 +51,7 @@ function Parts() {
     ...job,
     strip: { ...job.strip, parts: smallParts(job).map((part) => ({ ...part, id: nanoid(8) })) },
   });
-  return <PartsOut parts={parts} onChange={setParts} onMake={() => change(make)} />;
+  return <PartsRemoved parts={parts} onChange={setParts} onMake={() => change(make)} />;
 }
 
 function Notes() {

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { ATTACHMENTS, SPRING_KINDS } from '@/core/clutch/fitted';
 import { upperFirst } from '@/core/text/sentence';
 import { releasedBy } from '@/core/release/way';
-import { isOfAnotherClutch, refitted } from '@/core/strip/refit';
+import { isForOtherClutch, withUpdatedLists } from '@/core/strip/refit';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJobPart } from '@/state/jobs/useJob';
 import { AttachmentChoice } from '@/features/pack/AttachmentFields';
@@ -25,7 +25,7 @@ const RELEASE_SHORT = {
 export function ThisClutch() {
   const change = useEditJob();
   const made = useJobPart(({ strip }) => strip.steps.length + strip.parts.length > 0);
-  const ofAnother = useJobPart(isOfAnotherClutch);
+  const ofAnother = useJobPart(isForOtherClutch);
   const summary = useJobPart((job) =>
     [
       ...SPRING_KINDS.filter((kind) => kind.isFitted(job)).map(({ name }) => upperFirst(name)),
@@ -35,7 +35,7 @@ export function ThisClutch() {
       ),
     ].join(', '),
   );
-  const refit = () => change((job) => ({ ...job, strip: refitted(job, () => nanoid(8)) }));
+  const refit = () => change((job) => ({ ...job, strip: withUpdatedLists(job, () => nanoid(8)) }));
   const choices = (
     <>
       <SpringFamily label="Springs" />

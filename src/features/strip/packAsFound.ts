@@ -12,7 +12,7 @@ export function packAsFound(job: Job): Job {
 }
 
 /** Copies findings of Strip into empty parts of the record: the pack, and the number of springs. */
-export function withWhatWasFound(job: Job): Job {
+export function withFoundPack(job: Job): Job {
   const pack = job.pack.plates.length === 0 && job.strip.found.length > 0;
   return withSpringsCounted(pack ? packAsFound(job) : job);
 }

@@ -7,7 +7,7 @@ import { Chart, nameAlong } from '@/ui/Chart';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
 
-import { judderInWords, startInWords } from './inWords';
+import { describeJudder, describeStart } from './inWords';
 import { flow } from '@/ui/flow';
 
 const JUDDER_STATE = { none: 'good', possible: 'watch', likely: 'stop' } as const;
@@ -23,14 +23,14 @@ export function TakeoffResultView({ starts, way }: Props) {
   const first = starts[0]?.start;
   if (!first) return null;
   const { outcome, points, judder } = first;
-  const says = startInWords(first, units);
+  const says = describeStart(first, units);
   return (
     <View style={flow.stack} testID="takeoff" {...{ dataSet: { outcome } }}>
       <Words bold>{says}</Words>
       <View style={flow.topRow} testID="judder">
         <StateMark state={JUDDER_STATE[judder.level]} />
         <Words size={15} style={flow.shrink}>
-          {judderInWords(first)}
+          {describeJudder(first)}
         </Words>
       </View>
       <Chart

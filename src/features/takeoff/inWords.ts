@@ -3,7 +3,7 @@ import type { UnitChoice } from '@/core/units/quantity';
 import { formatWithUnit } from '@/core/units/quantity';
 
 /** A start in a sentence with its figures. */
-export function startInWords(start: TakeoffResult, units: UnitChoice): string {
+export function describeStart(start: TakeoffResult, units: UnitChoice): string {
   const { outcome, slipTime, energy, lockRpm, leastRpm, warmest } = start;
   const heat = formatWithUnit(warmest, 'temperature', units, 0);
   const slipped = `${slipTime.toFixed(2)} s of slip, ${(energy / 1000).toFixed(1)} kJ of heat, steels at ${heat}`;
@@ -13,7 +13,7 @@ export function startInWords(start: TakeoffResult, units: UnitChoice): string {
 }
 
 /** The expected judder of a start, with its causes. */
-export function judderInWords({ judder }: TakeoffResult): string {
+export function describeJudder({ judder }: TakeoffResult): string {
   const { level, fed, growth, worst, reasons } = judder;
   if (level === 'none')
     return worst <= 0

@@ -60,7 +60,7 @@ function Result({ run }: { readonly run: ToleranceRun }) {
   return (
     <View style={flow.stack}>
       <Words bold>
-        {percent(run.shareInWindow)} of {run.packs.toLocaleString('en')} packs are within the
+        {percent(run.shareInLimits)} of {run.packs.toLocaleString('en')} packs are within the
         limits, {percent(run.shareBelow)} below, {percent(run.shareAbove)} above.
       </Words>
       <Histogram run={run} min={windowMin?.value} max={windowMax?.value} />

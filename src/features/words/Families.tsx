@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { FAMILIES } from '@/core/words/glossary';
 import type { ClutchLayout } from '@/core/job/types';
-import { Guide } from '@/features/guide/Guide';
+import { ClutchGuide } from '@/features/guide/Guide';
 import { Action } from '@/ui/Action';
 import { SPACE, useRuled } from '@/ui/theme';
 import { useWide } from '@/ui/useWide';
@@ -16,7 +16,7 @@ import { Termed } from './Termed';
 import { flow } from '@/ui/flow';
 
 /** How the clutch types work and how to recognise them. */
-export function Families() {
+export function ClutchTypes() {
   const ruled = useRuled();
   const wide = useWide();
   const [asking, setAsking] = useState(false);
@@ -24,7 +24,7 @@ export function Families() {
   return (
     <View style={flow.sections}>
       {asking ? (
-        <Guide
+        <ClutchGuide
           onFound={(layout) => {
             setFound(layout);
             setAsking(false);

@@ -1,7 +1,7 @@
 import { lowerFirst } from '@/core/text/sentence';
 import { StyleSheet, View } from 'react-native';
 
-import { SCHOOLS } from '@/core/words/schools';
+import { METHODS } from '@/core/words/schools';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
@@ -9,12 +9,12 @@ import { Termed } from './Termed';
 import { flow } from '@/ui/flow';
 
 /** Where good builders differ, and why we side as we do. */
-export function Schools() {
+export function Methods() {
   const ruled = useRuled();
   return (
     <View style={flow.sections}>
       <Words>Good builders differ on some methods. The machine’s own manual comes first.</Words>
-      {SCHOOLS.map(({ question, schools, ours, why }) => (
+      {METHODS.map(({ question, methods: schools, ours, why }) => (
         <View key={question} style={[ruled, styles.padded]}>
           <Heading level={2}>{question}</Heading>
           {schools.map((s, i) => (

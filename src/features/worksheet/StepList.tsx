@@ -8,7 +8,7 @@ import { Icon, TouchableRipple } from 'react-native-paper';
 import { MAX_OWN_STEPS } from '@/core/job/fields';
 import type { WorkStage } from '@/core/job/work';
 import { lowerFirst } from '@/core/text/sentence';
-import type { SheetLine } from '@/core/worksheet/line';
+import type { ChecklistLine } from '@/core/worksheet/line';
 import type { SheetStep } from '@/core/worksheet/worksheet';
 import {
   familyOf,
@@ -37,7 +37,7 @@ interface Props {
   readonly stage: WorkStage;
   readonly title: string;
   /** Tool shown at a step. */
-  readonly tool: (line: SheetLine) => ReactNode;
+  readonly tool: (line: ChecklistLine) => ReactNode;
   /** Called with the plate that comes next, so that the section shows it. */
   readonly onPlate?: (plateId: string) => void;
 }
@@ -50,17 +50,17 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
   // The worker's name is asked once, then a line until the checklist is edited.
   const [named] = useState(job.work.by.trim() === '');
   const steps = stepsOf(job, stage);
-  const needed = steps.filter(isNeeded);
+  const needed = steps.filter(isRequired);
   const done = needed.filter((s) => !isOpen(s)).length;
   const sections = sectionsOf(steps);
   const current =
     sections.find((s) => s.steps.some(isOpen))?.name ??
-    sections.find((s) => s.steps.some(isUnwritten))?.name ??
+    sections.find((s) => s.steps.some(isReadingMissing))?.name ??
     '';
   // The current section opens automatically; an open one closes only by hand.
   const [opened, setOpened] = useState<Readonly<Record<string, boolean>>>({ [current]: true });
   if (opened[current] === undefined) setOpened({ ...opened, [current]: true });
-  const sent = useSentTo(sections);
+  const sent = useRequestedStep(sections);
   if (sent !== undefined && opened[sent] === undefined) setOpened({ ...opened, [sent]: true });
   // The steps as they were drawn last, for a function that stays the same.
   const drawn = useRef(steps);
@@ -110,8 +110,8 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
               name={name}
               open={open}
               left={left}
-              unwritten={those.some(isUnwritten)}
-              count={those.filter(isNeeded).length}
+              unwritten={those.some(isReadingMissing)}
+              count={those.filter(isRequired).length}
               onPress={() => setOpened((all) => ({ ...all, [name]: !open }))}
             />
             {open ? (
@@ -146,7 +146,7 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
  * The section with the step given in the address, which is scrolled into view.
  * @returns its name, undefined without one
  */
-function useSentTo(sections: readonly StepSection[]): string | undefined {
+function useRequestedStep(sections: readonly StepSection[]): string | undefined {
   const { step: wanted } = useLocalSearchParams<{ step?: string }>();
   const isWanted = ({ line }: SheetStep) => wanted !== undefined && line.tool === wanted;
   const section = sections.find((s) => s.steps.some(isWanted));
@@ -161,10 +161,10 @@ function useSentTo(sections: readonly StepSection[]): string | undefined {
 }
 
 /** Optional steps count only once done. */
-const isNeeded = (step: SheetStep): boolean => !step.line.optional || step.state !== 'open';
+const isRequired = (step: SheetStep): boolean => !step.line.optional || step.state !== 'open';
 
 /** Ticked without the required reading or count. */
-const isUnwritten = ({ line, state }: SheetStep): boolean =>
+const isReadingMissing = ({ line, state }: SheetStep): boolean =>
   line.unread === true && state === 'done';
 
 interface StepSection {

@@ -1,4 +1,4 @@
-import { parked } from '@/core/job/variants';
+import { withVariant } from '@/core/job/variants';
 import { crag, jobsOfEachKind, knoll, measured, signedOff, visitOf } from '@/testing/jobs';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
@@ -16,7 +16,7 @@ const NOW = '2026-11-24T10:00:00.000Z';
 const job = crag();
 /** A signed job with a variant, a visit and everything that a list can hold. */
 const full: Job = {
-  ...signedOff(parked(measured(crag(), 0.02), 'v', 'As it came')),
+  ...signedOff(withVariant(measured(crag(), 0.02), 'v', 'As it came')),
   visits: [visitOf(crag(), '2026-05-01', 230, 0.02)],
 };
 const text = writeJobFile(job, {}, NOW);

@@ -1,4 +1,4 @@
-import { takesUp } from '@/core/clutch/fitted';
+import { engagesByItself } from '@/core/clutch/fitted';
 import pdfMake from 'pdfmake/build/pdfmake';
 
 import { evaluate } from '@/core/evaluate/evaluate';
@@ -72,7 +72,7 @@ function drawSection({ job, units, revision }: PdfRequest): string {
     ...SECTION,
     units,
     font: TEXT_FACE,
-    expanding: takesUp(printed, 'inPack') !== undefined,
+    expanding: engagesByItself(printed, 'inPack') !== undefined,
     ...(printed.pack.splineLength ? { splineLength: printed.pack.splineLength.value } : {}),
     wrong: new Set(problems.flatMap((p) => p.plateId ?? [])),
   });

@@ -4,7 +4,7 @@ import type { Job, Revision } from '@/core/job/types';
 import { jobSheet } from '@/core/paper/jobSheet';
 import { orderSheet } from '@/core/paper/orderSheet';
 import type { Paper } from '@/core/paper/paper';
-import { riderSheet } from '@/core/paper/riderSheet';
+import { customerSheet } from '@/core/paper/riderSheet';
 import { jobOfRevision } from '@/core/signoff/revisions';
 import type { UnitChoice } from '@/core/units/quantity';
 
@@ -25,7 +25,7 @@ export interface PdfRequest {
   readonly revision?: Revision;
 }
 
-const MAKE = { job: jobSheet, rider: riderSheet, order: orderSheet } as const;
+const MAKE = { job: jobSheet, rider: customerSheet, order: orderSheet } as const;
 
 /** The sheet that a request is for, as data. */
 export function paperOf({ job, kind, units, unfinished, revision }: PdfRequest): Paper {

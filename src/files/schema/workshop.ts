@@ -2,7 +2,7 @@ import Joi from 'joi';
 
 import { MAX_JOBS, MAX_NAME, MAX_NOTES, MAX_OWN_STEPS } from '@/core/job/fields';
 import { FASTENER_ROLES, LOCKS } from '@/core/job/work';
-import { LIMIT_PATTERNS, MAX_LIMITS, MAX_SHEETS } from '@/core/library/limits';
+import { LIMIT_PATTERNS, MAX_LIMITS, MAX_SPEC_SHEETS } from '@/core/library/limits';
 import { GAUGE_SETS } from '@/core/setting/gauges';
 import { STOCK_LENGTHS } from '@/core/shelf/stock';
 
@@ -116,5 +116,5 @@ export const WORKSHOP_FILE = Joi.object({
     )
     .max(200)
     .required(),
-  library: list(LIMIT_SHEET, MAX_SHEETS),
+  library: list(LIMIT_SHEET, MAX_SPEC_SHEETS),
 });

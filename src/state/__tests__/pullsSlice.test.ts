@@ -15,7 +15,7 @@ const part = (pull: number, part: number, last = false): DynoReading => ({
   last,
 });
 const heard = (jobId: string, ...parts: readonly DynoReading[]) =>
-  parts.map((reading) => pullsActions.partHeard({ jobId, reading }));
+  parts.map((reading) => pullsActions.receivedPart({ jobId, reading }));
 const after = (...actions: readonly Parameters<typeof pullsReducer>[1][]): PullsByJob =>
   actions.reduce<PullsByJob>(pullsReducer, {});
 

@@ -9,7 +9,7 @@ import type { Clash } from './clashes';
 const MOST_FIELDS = 3;
 
 /** The message to both tabs after simultaneous changes. */
-export function clashWords(clash: Clash, units: UnitChoice): string {
+export function clashText(clash: Clash, units: UnitChoice): string {
   if (clash.kind === 'value')
     return `${clash.where} was changed in two tabs at the same time. ${clash.kept} kept; ${clash.replaced} replaced. Check it.`;
   const { number, copyNumber, fields, mine } = clash;

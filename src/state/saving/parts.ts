@@ -4,7 +4,7 @@ import { EMPTY_STOCK } from '@/core/shelf/stock';
 import type { Stock } from '@/core/shelf/stock';
 import type { Hands } from '@/core/takeoff/hands';
 import { checkHands } from '@/core/takeoff/hands';
-import type { LimitSheet } from '@/core/library/limits';
+import type { SpecSheet } from '@/core/library/limits';
 import { backupActions } from '@/state/backupSlice';
 import type { Display, ThemeChoice } from '@/state/displaySlice';
 import type { PullsByJob } from '@/state/pullsSlice';
@@ -139,7 +139,7 @@ export const STORED_PARTS: readonly StoredPart[] = [
     of: (state) => state.library.sheets,
     take: (dispatch, value) => {
       if (!isItems(value) || !value.every((sheet) => Array.isArray(sheet.limits))) return false;
-      dispatch(libraryActions.libraryLoaded(value as unknown as LimitSheet[]));
+      dispatch(libraryActions.libraryLoaded(value as unknown as SpecSheet[]));
       return true;
     },
   },

@@ -19,7 +19,7 @@ export const FIRST_READ = 16;
 /** Jobs that are read at once later: a moment of the thread, so that it stays free for the hand. */
 const AT_ONCE = 10;
 /** Jobs that are put into the store at once: whatever shows all jobs is drawn again at each. */
-const PUT_AT_ONCE = 250;
+const FIRST_BATCH = 250;
 
 /** Read jobs, ids without a readable record, and damage found. */
 export interface Found {
@@ -103,7 +103,7 @@ export async function readUnread(
     const waited = wanted();
     if (waited) put(await fetchRows(records, [waited]));
     read = both(read, await fetchRows(records, rows.slice(i, i + AT_ONCE)));
-    if (read.jobs.length >= PUT_AT_ONCE) {
+    if (read.jobs.length >= FIRST_BATCH) {
       put(read);
       read = NOTHING;
     }

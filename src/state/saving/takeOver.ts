@@ -23,7 +23,7 @@ import { threeWay } from '@/storage/threeWay';
  * @param written what this tab last read or wrote; brought up to what is stored now
  * @returns what both tabs had changed
  */
-export function takeOver(
+export function adoptTheirs(
   store: AppStore,
   keys: readonly string[],
   theirs: ReadonlyMap<string, unknown>,

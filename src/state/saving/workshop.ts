@@ -1,5 +1,5 @@
 import { addAppListener } from '@/state/store';
-import type { LimitSheet } from '@/core/library/limits';
+import type { SpecSheet } from '@/core/library/limits';
 import type { RowVerdict } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
 import type { Stock } from '@/core/shelf/stock';
@@ -28,7 +28,7 @@ import { clashesFound, damageFound, storageChanged } from '@/state/storageSlice'
 import { isDrafts } from './storedJob';
 import type { OtherTabs } from './tabs';
 import { ALONE } from './tabs';
-import { takeOver } from './takeOver';
+import { adoptTheirs } from './takeOver';
 
 /** Typing rests this long before it is written; well under the second within which all must be stored. */
 const REST_MS = 250;
@@ -41,7 +41,7 @@ const TRIES = 5;
 export interface FirstWorkshop {
   readonly jobs: readonly Job[];
   readonly shelf: Stock;
-  readonly library: readonly LimitSheet[];
+  readonly library: readonly SpecSheet[];
   /** Known verdicts by job, so that the list shows them at once. */
   readonly verdicts?: Readonly<Record<string, RowVerdict>>;
 }
@@ -56,7 +56,7 @@ export type Flush = () => Promise<void>;
  * @param name of the workshop
  * @returns a function that writes at once what is still waiting
  */
-export async function keepWorkshop(
+export async function startSaving(
   store: AppStore,
   records: RecordStore,
   first: () => Promise<FirstWorkshop>,
@@ -176,7 +176,7 @@ class Keeper {
     );
     this.watchLeaving();
     await this.flush();
-    if (this.store.getState().storage.status === 'opening') this.sayHowItStands(0);
+    if (this.store.getState().storage.status === 'opening') this.reportSaveState(0);
     if (stored) void this.readRest();
   }
 
@@ -228,7 +228,7 @@ class Keeper {
         if (foreign.length > 0) await this.takeIn(foreign);
         foreign = await this.writeOnce();
       }
-      if (this.store.getState().storage.status !== 'opening') this.sayHowItStands(1);
+      if (this.store.getState().storage.status !== 'opening') this.reportSaveState(1);
     } catch (error) {
       this.failed(error);
       if (!this.shut) this.timer ??= setTimeout(() => void this.flush(), AGAIN_MS);
@@ -256,7 +256,7 @@ class Keeper {
   private async takeIn(keys: readonly string[]): Promise<void> {
     const { records } = await this.records.read(keys);
     this.asRead(() => {
-      const clashes = takeOver(this.store, keys, records, this.written, () => this.contents());
+      const clashes = adoptTheirs(this.store, keys, records, this.written, () => this.contents());
       if (clashes.length === 0) return;
       this.clashes = [...this.clashes, ...clashes];
       this.store.dispatch(clashesFound(clashes));
@@ -324,7 +324,7 @@ class Keeper {
    * Entries typed during a write wait for the next one: not all is saved yet.
    * @param own writes that say this of themselves
    */
-  private sayHowItStands(own: 0 | 1): void {
+  private reportSaveState(own: 0 | 1): void {
     const rests = this.timer === undefined && this.queued <= own;
     this.say({ status: rests ? 'saved' : 'saving' });
   }

@@ -16,7 +16,7 @@ import { movedTo, ofThickness } from '../../pack/edit';
 import { creepMoves } from '../creepMoves';
 import { COMMON_STEELS, movesFor } from '../moves';
 import { orderMoves } from '../orderMoves';
-import { handRemedy } from '../remedy';
+import { manualFix } from '../remedy';
 
 /** Advice with its moves as text. */
 const advise = (job: Job, verdict: VerdictId, options: AdviseOptions = {}) =>
@@ -385,7 +385,7 @@ describe('what is put right by hand', () => {
       setting: { ...base.setting, readings: [{ id: 'a', turns: entry(1), gain: entry(20) }] },
     };
     expect(state(quad, 'gain')).toBe('watch');
-    expect(handRemedy(quad, 'gain')).toEqual({ stage: 'prove', step: 'gain' });
+    expect(manualFix(quad, 'gain')).toEqual({ stage: 'prove', step: 'gain' });
     expect(advise(quad, 'gain')).toEqual([]);
     const twin: Job = {
       ...cairn(),
@@ -399,13 +399,13 @@ describe('what is put right by hand', () => {
       },
     };
     expect(state(twin, 'even')).toBe('stop');
-    expect(handRemedy(twin, 'even')).toEqual({ stage: 'set', step: 'lift' });
+    expect(manualFix(twin, 'even')).toEqual({ stage: 'set', step: 'lift' });
     expect(advise(twin, 'even')).toEqual([]);
   });
 
   it('is never what plates, springs or a window would cure', () => {
     for (const id of ['holds', 'releases', 'stack', 'coils', 'step', 'ring', 'wear'] as const)
-      for (const job of jobsOfEachKind()) expect(handRemedy(job, id)).toBeUndefined();
+      for (const job of jobsOfEachKind()) expect(manualFix(job, id)).toBeUndefined();
   });
 
   it('of a gain that is only worked out a wider gap is tried', () => {
@@ -413,7 +413,7 @@ describe('what is put right by hand', () => {
     const set = (values: Values) =>
       put({ ...quad, setting: { ...quad.setting, readings: [] } }, values);
     const narrow = set({ 'setting.installGap': 0.05, 'release.leverTravel': 22 });
-    expect(handRemedy(narrow, 'gain')).toBeUndefined();
+    expect(manualFix(narrow, 'gain')).toBeUndefined();
     expect(state(narrow, 'gain')).toBe('watch');
     const advice = advise(narrow, 'gain', { most: 40 });
     expect(advice.length).toBeGreaterThan(0);

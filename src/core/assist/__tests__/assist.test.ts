@@ -6,7 +6,7 @@ import {
   discGrowth,
   expandingClamp,
   leverAssist,
-  takeUp,
+  engagementSpeeds,
   weightForce,
 } from '../centrifugal';
 import type { StartClutch } from '../startClutch';
@@ -46,13 +46,13 @@ const level = () => 1500;
 
 describe('expanding disc', () => {
   it('touches and locks at the speeds at which its clamp says so', () => {
-    const { firstContact, lockUp } = takeUp(disc, 0.8, 1500, 2.5);
+    const { firstContact, lockUp } = engagementSpeeds(disc, 0.8, 1500, 2.5);
     expect(firstContact).toBeLessThan(lockUp);
     expect(expandingClamp(disc, 0.8, level, firstContact / 2.5)).toBeCloseTo(0, 6);
     expect(expandingClamp(disc, 0.8, level, (firstContact + 50) / 2.5)).toBeGreaterThan(0);
     expect(expandingClamp(disc, 0.8, level, lockUp / 2.5)).toBeCloseTo(1500, 6);
     expect(expandingClamp(disc, 0.8, level, 2 * lockUp)).toBe(1500);
-    expect(() => takeUp(disc, 1.2, 1500, 2.5)).toThrow('gap');
+    expect(() => engagementSpeeds(disc, 1.2, 1500, 2.5)).toThrow('gap');
   });
 
   it('clamps with the springs where it holds them: F(s + e) fully out, whatever the gap was', () => {
@@ -60,7 +60,7 @@ describe('expanding disc', () => {
     for (const gap of [0.1, 0.5, 0.8])
       expect(expandingClamp(disc, gap, springs, 20_000)).toBe(springs(disc.growth));
     // At lock-up it presses as hard as the springs at first lift, F(s + g).
-    const { lockUp } = takeUp(disc, 0.8, springs(0.8), 2.5);
+    const { lockUp } = engagementSpeeds(disc, 0.8, springs(0.8), 2.5);
     expect(expandingClamp(disc, 0.8, springs, lockUp / 2.5)).toBeCloseTo(springs(0.8), 3);
     // Past the peak of a diaphragm it clamps less the further it is out.
     expect(expandingClamp(disc, 0.5, (rise) => 3000 - 400 * rise, 20_000)).toBeCloseTo(2520, 9);
@@ -79,8 +79,8 @@ describe('expanding disc', () => {
   });
 
   it('takes up later with a wider gap', () => {
-    expect(takeUp(disc, 1, 1500, 2.5).firstContact).toBeGreaterThan(
-      takeUp(disc, 0.5, 1500, 2.5).firstContact,
+    expect(engagementSpeeds(disc, 1, 1500, 2.5).firstContact).toBeGreaterThan(
+      engagementSpeeds(disc, 0.5, 1500, 2.5).firstContact,
     );
   });
 });
@@ -140,7 +140,7 @@ describe('growth of an expanding disc', () => {
   const at = (rpm: number) => discGrowth(disc, gap, springs, rpm / 2.5);
 
   it('reaches the gap at first contact and rests there until lock-up, then lifts the springs', () => {
-    const { firstContact, lockUp } = takeUp(disc, gap, springs(gap), 2.5);
+    const { firstContact, lockUp } = engagementSpeeds(disc, gap, springs(gap), 2.5);
     expect(at(firstContact)).toBeCloseTo(gap, 6);
     expect(at(firstContact - 20)).toBeLessThan(gap);
     expect(at((firstContact + lockUp) / 2)).toBe(gap);

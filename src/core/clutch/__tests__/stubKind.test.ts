@@ -6,9 +6,9 @@ import { blankJob } from '../../job/blank';
 import { chooseAttachment, readField } from '../../job/edits/details';
 import { fieldAt } from '../../job/fields';
 import { withEntry } from '../../job/paths';
-import { parked, takenUp } from '../../job/variants';
+import { withVariant, withVariantInUse } from '../../job/variants';
 import { settingBlocks } from '../../paper/settings';
-import { refitted } from '../../strip/refit';
+import { withUpdatedLists } from '../../strip/refit';
 import { smallParts, stripLines } from '../../strip/stripList';
 import { FAMILIES, GLOSSARY } from '../../words/glossary';
 import { buildLines } from '../../worksheet/buildLines';
@@ -54,8 +54,8 @@ describe('a kind of clutch that is one folder and one line', () => {
     expect(texts(fitted).filter((t) => !texts(blank).includes(t))).toEqual(['Wedge out']);
     expect(smallParts(fitted).map((p) => p.name)).toContain('Wedge screws');
     expect(buildLines(fitted).map((l) => l.key)).toContain('stub');
-    const made = refitted(fitted, () => 'id');
-    const plain = refitted({ ...blank, strip: made }, () => 'id');
+    const made = withUpdatedLists(fitted, () => 'id');
+    const plain = withUpdatedLists({ ...blank, strip: made }, () => 'id');
     expect(made.steps.map((s) => s.text)).toContain('Wedge out');
     expect(plain.steps.map((s) => s.text)).not.toContain('Wedge out');
   });
@@ -73,8 +73,8 @@ describe('a kind of clutch that is one folder and one line', () => {
     expect(() =>
       readJobFile(writeJobFile({ ...measured, fittings: { stub: { type: 'anvil' } } }, {}, NOW)),
     ).toThrow(/fittings\.stub\.type/);
-    const other = chooseAttachment(parked(measured, 'v', 'With wedge'), 'stub', 'none');
-    expect(takenUp(other, 'v').fittings).toEqual(measured.fittings);
-    expect(takenUp(parked(blank, 'v', 'Bare'), 'v')).not.toHaveProperty('fittings');
+    const other = chooseAttachment(withVariant(measured, 'v', 'With wedge'), 'stub', 'none');
+    expect(withVariantInUse(other, 'v').fittings).toEqual(measured.fittings);
+    expect(withVariantInUse(withVariant(blank, 'v', 'Bare'), 'v')).not.toHaveProperty('fittings');
   });
 });

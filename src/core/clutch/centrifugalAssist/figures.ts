@@ -2,7 +2,7 @@ import { ballAssist, basketRpm, leverAssist } from '../../assist/centrifugal';
 import type { OverSpeed } from '../../evaluate/engine/overSpeed';
 import type { Sheet } from '../../evaluate/engine/sheet';
 import type { Term } from '../../evaluate/engine/term';
-import { gather, valueOf } from '../../evaluate/engine/term';
+import { collectTerms, valueOf } from '../../evaluate/engine/term';
 import type { Newton, Rpm } from '../../units/quantity';
 
 /**
@@ -18,7 +18,7 @@ export function assistFigures(sheet: Sheet): void {
     section: 9,
     formula: levers ? 'F_c = n·m·r_w·ω²·i_w, ω at n_T/i' : 'F_c = n·m·r_w·ω²/tan α, ω at n_T/i',
     from: {
-      F: gather([...speed, ...assistTerms(sheet)], ([rpm = 0, i = 0, ...v]) =>
+      F: collectTerms([...speed, ...assistTerms(sheet)], ([rpm = 0, i = 0, ...v]) =>
         assistForce(levers, v, basketRpm(rpm, i)),
       ),
     },

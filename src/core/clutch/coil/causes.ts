@@ -1,4 +1,4 @@
-import type { KindCause, MeasuredWeight, TellingTest } from '../../causes/cause';
+import type { KindCause, MeasuredWeight, DecidingTest } from '../../causes/cause';
 import { bad, good, w } from '../../causes/cause';
 import type { Verdict } from '../../evaluate/engine/verdict';
 
@@ -17,7 +17,7 @@ export const COIL_CAUSES = {
   },
 } as const satisfies Readonly<Record<string, KindCause>>;
 
-export const COIL_TESTS: Readonly<Record<string, TellingTest>> = {
+export const COIL_TESTS: Readonly<Record<string, DecidingTest>> = {
   springKinds: {
     name: 'Compare the springs',
     minutes: 30,

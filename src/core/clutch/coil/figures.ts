@@ -14,7 +14,7 @@ import { placeEvenly, springResultant } from '../../springs/circle';
 import type { Mm, Newton } from '../../units/quantity';
 import type { Sheet, SpringModel } from '../../evaluate/engine/sheet';
 import type { Term } from '../../evaluate/engine/term';
-import { gather, lack } from '../../evaluate/engine/term';
+import { collectTerms, missingTerm } from '../../evaluate/engine/term';
 
 /** One kind of spring, as far as it is known. */
 interface GroupTerms {
@@ -31,13 +31,13 @@ interface GroupTerms {
 /** The fitted springs and their clamp. @param place calculates the fitted length */
 function fitted(sheet: Sheet, place: (sheet: Sheet) => void): void {
   const groups = groupTerms(sheet);
-  const each = groups.map((g) => gather([g.count, g.rate], ([n = 0, k = 0]) => n * k));
+  const each = groups.map((g) => collectTerms([g.count, g.rate], ([n = 0, k = 0]) => n * k));
   sheet.compute('springRate', {
     label: 'Rate of all springs',
     quantity: 'rate',
     section: 4,
     formula: rateFormula(sheet.job.springs.coil.groups),
-    from: { k: gather(groups.length ? each : [NO_SPRINGS], sum) },
+    from: { k: collectTerms(groups.length ? each : [NO_SPRINGS], sum) },
     value: ({ k }) => k,
   });
   place(sheet);
@@ -98,7 +98,7 @@ function terms(sheet: Sheet): readonly Term[] {
  * Spring types that are longer fitted than free, so that they are loose in their seats; by how much, mm.
  * @example unpressedGroups(sheet).length // 0
  */
-export function unpressedGroups(sheet: Sheet): readonly { readonly id: string; readonly by: Mm }[] {
+export function looseGroups(sheet: Sheet): readonly { readonly id: string; readonly by: Mm }[] {
   const installed = sheet.known('installedLength')?.value;
   if (installed === undefined) return [];
   return groupTerms(sheet).flatMap(({ id, freeLength }) =>
@@ -108,9 +108,9 @@ export function unpressedGroups(sheet: Sheet): readonly { readonly id: string; r
   );
 }
 
-function unpressed(sheet: Sheet): Sentence {
+function looseSpringsText(sheet: Sheet): Sentence {
   const installed = sheet.known('installedLength');
-  const least = Math.min(...unpressedGroups(sheet).map(({ by }) => by));
+  const least = Math.min(...looseGroups(sheet).map(({ by }) => by));
   if (!installed) return say`The spring is not compressed at this stack height.`;
   return Number.isFinite(least) && least > 0
     ? say`The springs are loose: fitted length ${length(installed.value)}, ${length(least)} longer than free.`
@@ -127,7 +127,7 @@ export const groupModel = (place: (sheet: Sheet) => void): SpringModel => ({
   lifted,
   forceAt,
   terms,
-  unpressed,
+  unpressed: looseSpringsText,
   ofGroups: true,
 });
 
@@ -141,7 +141,9 @@ function computeRing(sheet: Sheet, groups: readonly GroupTerms[]): void {
   const forces = new Map(
     groups.map((g) => [
       g.id,
-      gather([length, g.rate, g.freeLength], ([l = 0, k = 0, L0 = 0]) => springForce(k, L0, l)),
+      collectTerms([length, g.rate, g.freeLength], ([l = 0, k = 0, L0 = 0]) =>
+        springForce(k, L0, l),
+      ),
     ]),
   );
   const radius = sheet.entry('springs.coil.ringRadius');
@@ -152,7 +154,7 @@ function computeRing(sheet: Sheet, groups: readonly GroupTerms[]): void {
     section: 4,
     formula: 'e = |Σ F·r|/Σ F',
     from: {
-      e: gather(
+      e: collectTerms(
         [radius, ...placed],
         ([r = 0, ...all]) => springResultant(placeEvenly(all, r)).offset,
       ),
@@ -163,7 +165,7 @@ function computeRing(sheet: Sheet, groups: readonly GroupTerms[]): void {
 
 function lifted(sheet: Sheet): void {
   const groups = groupTerms(sheet);
-  const lifted = gather(
+  const lifted = collectTerms(
     [sheet.figure('installedLength', 'L'), sheet.figure('liftHad', 'x')],
     ([L = 0, x = 0]) => L - x,
   );
@@ -175,13 +177,13 @@ function lifted(sheet: Sheet): void {
     from: { F: totalForce(groups, lifted) },
     value: ({ F }) => F,
   });
-  const rooms = groups.map((g) => gather([lifted, g.solid], ([l = 0, c = 0]) => l - c));
+  const rooms = groups.map((g) => collectTerms([lifted, g.solid], ([l = 0, c = 0]) => l - c));
   sheet.compute('coilClearance', {
     label: 'Travel before coil bind',
     quantity: 'length',
     section: 4,
     formula: 'L − x − L_c, the minimum of all springs',
-    from: { c: gather(groups.length ? rooms : [NO_SPRINGS], (all) => Math.min(...all)) },
+    from: { c: collectTerms(groups.length ? rooms : [NO_SPRINGS], (all) => Math.min(...all)) },
     value: ({ c }) => c,
   });
   const wired = groups.filter((g) => g.wire.known || g.coil.known);
@@ -192,9 +194,9 @@ function lifted(sheet: Sheet): void {
     section: 4,
     formula: 'τ = K_w·8·F·D/(π·d³), K_w = (4C−1)/(4C−4) + 0.615/C, C = D/d',
     from: {
-      τ: gather(
+      τ: collectTerms(
         wired.map((g) =>
-          gather(
+          collectTerms(
             [lifted, g.rate, g.freeLength, g.wire, g.coil],
             ([l = 0, k = 0, L0 = 0, d = 0, D = 0]) => springStress(springForce(k, L0, l), d, D),
           ),
@@ -206,11 +208,11 @@ function lifted(sheet: Sheet): void {
   });
 }
 
-const NO_SPRINGS = lack('Springs', 'springs.coil.groups');
+const NO_SPRINGS = missingTerm('Springs', 'springs.coil.groups');
 
 function totalForce(groups: readonly GroupTerms[], at: Term): Term {
   if (groups.length === 0) return NO_SPRINGS;
-  return gather(
+  return collectTerms(
     [at, ...groups.flatMap((g) => [g.count, g.rate, g.freeLength])],
     ([l = 0, ...rest]) => {
       let total = 0;
@@ -240,13 +242,13 @@ function makeGroupTerms(sheet: Sheet): readonly GroupTerms[] {
     const rate =
       tester?.rate ??
       (group.rateFrom === 'wire'
-        ? gather(
+        ? collectTerms(
             [wire, coil, at('activeCoils'), at('shearModulus')],
             ([d = 0, D = 0, n = 0, G = 0]) => coilRate(d, D, n, G),
           )
         : at('rate'));
     const solidGiven = at('solidLength');
-    const fromWire = gather([at('totalCoils'), wire], ([n = 0, d = 0]) => solidLength(n, d));
+    const fromWire = collectTerms([at('totalCoils'), wire], ([n = 0, d = 0]) => solidLength(n, d));
     return {
       id: group.id,
       name: group.name,
@@ -277,7 +279,10 @@ function testerFit(sheet: Sheet, group: CoilGroup): { rate: Term; freeLength: Te
     p.length && p.force ? [{ length: p.length.value, force: p.force.value }] : [],
   );
   if (points.length < 2) {
-    const missing = lack('Two tester points', fieldPath('springs.coil.groups.*.rate', group.id));
+    const missing = missingTerm(
+      'Two tester points',
+      fieldPath('springs.coil.groups.*.rate', group.id),
+    );
     return { rate: missing, freeLength: missing };
   }
   const at = (leaf: 'length' | 'force', id: string) =>
@@ -289,8 +294,8 @@ function testerFit(sheet: Sheet, group: CoilGroup): { rate: Term; freeLength: Te
       sheet.entry(at('force', id), `F_${i + 1}`),
     ]);
   return {
-    rate: gather(terms, () => fitRate(points).rate),
-    freeLength: gather(terms, () => fitRate(points).freeLength),
+    rate: collectTerms(terms, () => fitRate(points).rate),
+    freeLength: collectTerms(terms, () => fitRate(points).freeLength),
   };
 }
 

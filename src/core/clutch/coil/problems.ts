@@ -3,7 +3,7 @@ import type { Sheet } from '../../evaluate/engine/sheet';
 import { fieldPath } from '../../job/fieldPath';
 import type { CoilGroup } from '../../job/types';
 import { count, length, say } from '../../text/sentence';
-import { unpressedGroups } from './figures';
+import { looseGroups } from './figures';
 
 /**
  * Coil springs with contradicting entries, coil bind, loose springs, or a number that differs from their ring.
@@ -11,7 +11,7 @@ import { unpressedGroups } from './figures';
  */
 export const coilProblems = (sheet: Sheet): readonly Problem[] => [
   ...sheet.job.springs.coil.groups.flatMap(contradictions),
-  ...atTheirEnd(sheet),
+  ...coilBindProblems(sheet),
 ];
 
 function contradictions(group: CoilGroup): Problem[] {
@@ -48,9 +48,9 @@ function contradictions(group: CoilGroup): Problem[] {
   return problems;
 }
 
-function atTheirEnd(sheet: Sheet): Problem[] {
+function coilBindProblems(sheet: Sheet): Problem[] {
   const { groups, ring } = sheet.job.springs.coil;
-  const problems: Problem[] = unpressedGroups(sheet).map(({ id, by }) => ({
+  const problems: Problem[] = looseGroups(sheet).map(({ id, by }) => ({
     path: fieldPath('springs.coil.groups.*.freeLength', id),
     state: 'stop',
     sentence: say`These springs are loose in their seats: fitted length ${length(by)} longer than free.`,

@@ -1,7 +1,7 @@
 import { DomainError } from '../../errors';
 import type { Sheet, SpringModel } from '../../evaluate/engine/sheet';
 import type { Term } from '../../evaluate/engine/term';
-import { gather, lack } from '../../evaluate/engine/term';
+import { collectTerms, missingTerm } from '../../evaluate/engine/term';
 import { fieldPath } from '../../job/fieldPath';
 import type { DiscSpring, Side } from '../../springs/diaphragm';
 import {
@@ -29,7 +29,7 @@ function fitted(sheet: Sheet): void {
     section: 5,
     formula: `s = s_ref + (H − H_ref)${offset ? ' + Δs' : ''}${sagged ? ' − (h_0 − h_0′)' : ''}`,
     from: {
-      s: gather(
+      s: collectTerms(
         [
           sheet.entry('springs.diaphragm.referenceDeflection'),
           sheet.figure('stack', 'H'),
@@ -61,7 +61,7 @@ function fitted(sheet: Sheet): void {
     section: 5,
     formula: spring.formula,
     from: {
-      F: gather([sheet.figure('deflection', 's'), spring.inputs], ([s = 0]) => spring.at(s)),
+      F: collectTerms([sheet.figure('deflection', 's'), spring.inputs], ([s = 0]) => spring.at(s)),
     },
     value: ({ F }) => F,
     notes: side ? [SIDE_NOTE[side]] : [],
@@ -93,7 +93,7 @@ const terms = (sheet: Sheet): readonly Term[] => [
 ];
 
 /** The peak and the dip of the curve, or the tester’s points. */
-function turns(sheet: Sheet): readonly Mm[] {
+function turningPointsOf(sheet: Sheet): readonly Mm[] {
   const { force } = springTerm(sheet);
   if (force) {
     const points = turningPoints(force);
@@ -111,7 +111,7 @@ function lifted(sheet: Sheet): void {
     section: 7,
     formula: 'F_r = F(s + x)',
     from: {
-      F: gather(
+      F: collectTerms(
         [sheet.figure('deflection', 's'), sheet.figure('liftHad', 'x'), spring.inputs],
         ([s = 0, x = 0]) => spring.at(s + x),
       ),
@@ -170,7 +170,7 @@ function fromGeometry(sheet: Sheet): SpringTerm {
   let forces: ((deflection: Mm) => Newton) | undefined;
   return {
     formula: 'F = 4E/(1−ν²)·t/(K_1·D_e²)·s·[(h_0−s)(h_0−s/2) + t²]',
-    inputs: gather(parts, () => 1),
+    inputs: collectTerms(parts, () => 1),
     at: (s) => {
       if (!force) return Number.NaN;
       forces ??= discSpringForces(force);
@@ -191,8 +191,8 @@ function fromPoints(sheet: Sheet): SpringTerm {
     formula: 'F(s) by a monotone cubic through the tester’s points',
     inputs:
       measured.length < 2
-        ? lack('Two tester points of the diaphragm', 'springs.diaphragm.points')
-        : gather(parts, () => 1),
+        ? missingTerm('Two tester points of the diaphragm', 'springs.diaphragm.points')
+        : collectTerms(parts, () => 1),
     at: (s) => {
       curve ??= monotoneCurve(
         measured.map((p) => ({ x: p.deflection?.value ?? 0, y: p.force?.value ?? 0 })),
@@ -207,7 +207,7 @@ export const DIAPHRAGM_MODEL: SpringModel = {
   lifted,
   forceAt,
   terms,
-  turns,
+  turns: turningPointsOf,
   ratio: (sheet) => sheet.entry('springs.diaphragm.fingerRatio'),
   unpressed: () => say`The spring is not compressed at this stack height.`,
 };

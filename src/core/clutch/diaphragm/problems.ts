@@ -12,14 +12,14 @@ import type { Mm } from '../../units/quantity';
  * @example diaphragmProblems(workOut(quad).sheet).length // 0
  */
 export const diaphragmProblems = (sheet: Sheet): readonly Problem[] => [
-  ...atItsEnd(sheet),
+  ...overDeflected(sheet),
   ...sheet.job.springs.diaphragm.steps.flatMap(({ id, bandMin, bandMax }) =>
     reversed(fieldPath('springs.diaphragm.steps.*.bandMax', id), bandMin, bandMax),
   ),
 ];
 
 /** A diaphragm deflected beyond its cone, or whose force reverses before full lift. */
-function atItsEnd(sheet: Sheet): Problem[] {
+function overDeflected(sheet: Sheet): Problem[] {
   const path = 'springs.diaphragm.referenceDeflection';
   const deflection = sheet.known('deflection')?.value;
   if (deflection === undefined) return [];
@@ -42,7 +42,7 @@ function atItsEnd(sheet: Sheet): Problem[] {
         sentence: say`At full lift the diaphragm is deflected by ${length(reached)}, more than its cone of ${length(cone.value)} allows (${length(2 * cone.value)}): it would snap through or crack.`,
       },
     ];
-  const turns = turnsThrough(sheet, deflection, reached);
+  const turns = snapThroughAt(sheet, deflection, reached);
   if (turns !== undefined)
     problems.push({
       path,
@@ -53,7 +53,7 @@ function atItsEnd(sheet: Sheet): Problem[] {
 }
 
 /** Deflection from rest to full lift at which the spring does not press back, mm. */
-function turnsThrough(sheet: Sheet, from: Mm, to: Mm): Mm | undefined {
+function snapThroughAt(sheet: Sheet, from: Mm, to: Mm): Mm | undefined {
   const force = springForceAt(sheet);
   const stack = sheet.known('stack')?.value;
   if (!force || stack === undefined || from <= 0) return undefined;

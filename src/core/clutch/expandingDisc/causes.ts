@@ -1,11 +1,11 @@
-import type { KindCause, MeasuredWeight, TellingTest } from '../../causes/cause';
+import type { KindCause, MeasuredWeight, DecidingTest } from '../../causes/cause';
 import { bad, good, w } from '../../causes/cause';
 import type { FigureId, Outcome } from '../../evaluate/engine/figure';
 import type { Verdict } from '../../evaluate/engine/verdict';
 import type { Job } from '../../job/types';
 
-const LETS_GO = 'Lowers the torque reserve; release is unchanged.';
-const UNFELT = 'Not felt at the lever.';
+const ONLY_LOWERS_RESERVE = 'Lowers the torque reserve; release is unchanged.';
+const NOT_FELT = 'Not felt at the lever.';
 
 export const EXPANDING_CAUSES = {
   gapSmall: {
@@ -15,7 +15,7 @@ export const EXPANDING_CAUSES = {
       slips: [-20, 'Causes early engagement, not slip.'],
       creeps: [18, 'An expanding disc makes contact too early.'],
       grabby: [8, 'An expanding disc engages too early.'],
-      heavy: [-15, UNFELT],
+      heavy: [-15, NOT_FELT],
     },
   },
   gapWide: {
@@ -25,17 +25,17 @@ export const EXPANDING_CAUSES = {
       slips: [16, 'With too wide a gap the disc presses late or never fully.'],
       drags: [-15, 'Lowers the torque reserve; does not cause drag.'],
       creeps: [-15, 'A weaker clutch creeps less.'],
-      neutral: [-15, LETS_GO],
+      neutral: [-15, ONLY_LOWERS_RESERVE],
       clunks: [-15, 'Lowers the torque reserve; the shaft stops as before.'],
       grabby: [-12, 'Makes engagement softer.'],
-      heavy: [-15, UNFELT],
+      heavy: [-15, NOT_FELT],
       burnt: [10, 'With late engagement it slips at every start.'],
-      hotDrag: [-15, LETS_GO],
+      hotDrag: [-15, ONLY_LOWERS_RESERVE],
     },
   },
 } as const satisfies Readonly<Record<string, KindCause>>;
 
-export const EXPANDING_TESTS: Readonly<Record<string, TellingTest>> = {
+export const EXPANDING_TESTS: Readonly<Record<string, DecidingTest>> = {
   gainReading: {
     name: 'Lever gain at a blip',
     minutes: 5,
@@ -61,7 +61,7 @@ export const EXPANDING_TESTS: Readonly<Record<string, TellingTest>> = {
  * Weights from the verdict on engagement: early by its first contact, late if it locks up late or never engages.
  * @example weighTakeUp({ id: 'holds', state: 'good', title: '', sentence: [], figures: [] }, new Map()).length // 0
  */
-export function weighTakeUp(
+export function weighEngagement(
   { id, state, title, figures: restsOn }: Verdict,
   figures: ReadonlyMap<FigureId, Outcome>,
 ): MeasuredWeight[] {

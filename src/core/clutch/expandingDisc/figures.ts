@@ -1,14 +1,19 @@
 import type { ExpandingDisc } from '../../assist/centrifugal';
-import { basketRpm, expandingClamp, takeUp, touchesAt } from '../../assist/centrifugal';
+import {
+  basketRpm,
+  expandingClamp,
+  engagementSpeeds,
+  expandingContactRpm,
+} from '../../assist/centrifugal';
 import type { OverSpeed } from '../../evaluate/engine/overSpeed';
 import { springsOverRise } from '../../evaluate/engine/overSpeed';
 import type { Sheet } from '../../evaluate/engine/sheet';
 import type { Term } from '../../evaluate/engine/term';
-import { gather, valueOf } from '../../evaluate/engine/term';
+import { collectTerms, valueOf } from '../../evaluate/engine/term';
 import { fieldPath } from '../../job/fieldPath';
 import type { Job } from '../../job/types';
 import { gapPerTurn } from '../../setting/adjuster';
-import { leverGain, measuredRatio, teachingPair } from '../../setting/leverGain';
+import { leverGain, measuredRatio, readingsAtTwoSettings } from '../../setting/leverGain';
 import { gainReadings } from '../../setting/plans';
 import type { Mm } from '../../units/quantity';
 import { gapFigures } from './gapFigures';
@@ -28,7 +33,9 @@ export function expandingFigures(sheet: Sheet): void {
     section: 8,
     formula: 'n·m·r_w·ω²·i_e = F_0 + k_r·g, engine speed = basket speed·i',
     from: {
-      n: gather([gap, ratio, ...disc], ([g = 0, i = 0, ...v]) => touchesAt(discOf(v), g, i)),
+      n: collectTerms([gap, ratio, ...disc], ([g = 0, i = 0, ...v]) =>
+        expandingContactRpm(discOf(v), g, i),
+      ),
     },
     value: ({ n }) => n,
   });
@@ -38,9 +45,10 @@ export function expandingFigures(sheet: Sheet): void {
     section: 8,
     formula: 'n·m·r_w·ω²·i_e = F_0 + k_r·g + F(s + g), engine speed = basket speed·i',
     from: {
-      n: gather(
+      n: collectTerms(
         [gap, ratio, ...disc, ...sheet.springs.terms(sheet)],
-        ([g = 0, i = 0, ...v]) => takeUp(discOf(v), g, springsOverRise(sheet)(g), i).lockUp,
+        ([g = 0, i = 0, ...v]) =>
+          engagementSpeeds(discOf(v), g, springsOverRise(sheet)(g), i).lockUp,
       ),
     },
     value: ({ n }) => n,
@@ -76,7 +84,7 @@ export function expandingFigures(sheet: Sheet): void {
 /** The overall ratio from two lever readings at different settings. */
 function computeOwnRatio(sheet: Sheet): void {
   const marks = sheet.valueAt('setting.marksPerTurn') ?? 1;
-  const pair = teachingPair(gainReadings(sheet.job), marks);
+  const pair = readingsAtTwoSettings(gainReadings(sheet.job), marks);
   if (!pair) return;
   sheet.compute('ownRatio', {
     label: 'This machine’s own ratio',
@@ -87,7 +95,7 @@ function computeOwnRatio(sheet: Sheet): void {
     from: {
       pitch: sheet.entry('setting.pitch'),
       linkage: sheet.entry('setting.linkage'),
-      R: gather(
+      R: collectTerms(
         [
           sheet.entry('setting.pitch'),
           sheet.entry('setting.linkage'),
@@ -129,7 +137,7 @@ export const EXPANDING_OVER_SPEED: OverSpeed = {
     const springs = sheet.springs.terms(sheet);
     return isWeighed(sheet.job)
       ? {
-          clamp: gather(
+          clamp: collectTerms(
             [rpm, ratio, sheet.entry('setting.installGap'), ...discTerms(sheet), ...springs],
             ([n = 0, i = 0, gap = 0, ...v]) =>
               expandingClamp(discOf(v), gap, rising, basketRpm(n, i)),
@@ -142,7 +150,7 @@ export const EXPANDING_OVER_SPEED: OverSpeed = {
         }
       : {
           clamp: assumed(
-            gather([sheet.entry('expanding.growth'), ...springs], ([e = 0]) => rising(e)),
+            collectTerms([sheet.entry('expanding.growth'), ...springs], ([e = 0]) => rising(e)),
           ),
           formula: 'F(s + e)',
           section: 8,
@@ -184,7 +192,7 @@ export function expandingOf(
  * @example expandingTerm(workOut(quad).sheet).known // true
  */
 export const expandingTerm = (sheet: Sheet): Term =>
-  gather([sheet.entry('setting.installGap'), ...discTerms(sheet)], () => 1);
+  collectTerms([sheet.entry('setting.installGap'), ...discTerms(sheet)], () => 1);
 
 function discTerms(sheet: Sheet): Term[] {
   return [

@@ -3,7 +3,7 @@ import type { Sheet } from '../../evaluate/engine/sheet';
 import { fieldPath } from '../../job/fieldPath';
 import { gapFromTurns } from '../../setting/adjuster';
 import { gapByLever } from '../../setting/leverGain';
-import { GAIN_READS, gainReadings, standsAt } from '../../setting/plans';
+import { GAIN_READS, gainReadings, adjusterPosition } from '../../setting/plans';
 import { say, travel } from '../../text/sentence';
 
 /**
@@ -51,7 +51,7 @@ export function gapFigures(sheet: Sheet): void {
 function gapByLeverFigure(sheet: Sheet): void {
   const { job } = sheet;
   const last = gainReadings(job).at(-1);
-  const stands = standsAt(job);
+  const stands = adjusterPosition(job);
   const here = last && (stands === undefined || Math.abs(stands - last.turns) < 1e-6);
   if (!here || last.gain === 0 || !sheet.known('ownRatio')) return;
   sheet.compute('gapByLever', {

@@ -1,14 +1,14 @@
 import { reversed } from '../../evaluate/engine/problem';
 import { entry } from '../../job/entry';
 import type { Entry, Job } from '../../job/types';
-import { turningWords } from '../../setting/adjuster';
+import { turningText } from '../../setting/adjuster';
 import { line, part } from '../../strip/line';
 import { readSentence, travel } from '../../text/sentence';
 import { within } from '../../text/within';
 import type { UnitChoice } from '../../units/quantity';
 import { formatWithUnit } from '../../units/quantity';
 import type { ClutchKind } from '../kind';
-import { EXPANDING_CAUSES, EXPANDING_TESTS, weighAbsent, weighTakeUp } from './causes';
+import { EXPANDING_CAUSES, EXPANDING_TESTS, weighAbsent, weighEngagement } from './causes';
 import { EXPANDING_FIELDS } from './fields';
 import { EXPANDING_OVER_SPEED, expandingFigures } from './figures';
 import { gainLine, gapLines } from './lines';
@@ -54,7 +54,7 @@ function sheetRows(job: Job, units: UnitChoice): readonly (readonly [string, str
     [
       'Adjuster position',
       (turnsOut ?? marksOut)
-        ? `${turningWords({ turns: turnsOut?.value ?? 0, marks: marksOut?.value ?? 0 })} out from firm contact`
+        ? `${turningText({ turns: turnsOut?.value ?? 0, marks: marksOut?.value ?? 0 })} out from firm contact`
         : '',
     ],
     ['Lever gain', gains],
@@ -132,7 +132,7 @@ export const expandingDisc: ClutchKind = {
   checklist: (job) => ({ gap: gapLines(job), running: [gainLine(job)] }),
   causes: EXPANDING_CAUSES,
   tests: EXPANDING_TESTS,
-  weigh: weighTakeUp,
+  weigh: weighEngagement,
   weighJob: weighAbsent,
   moves: gapMoves,
   returnSprings: {

@@ -1,20 +1,20 @@
 import type { Job } from '../../job/types';
-import { turningWords } from '../../setting/adjuster';
+import { turningText } from '../../setting/adjuster';
 import type { GapPlan } from '../../setting/plans';
 import { gainReadings, gapPlan } from '../../setting/plans';
 import type { Sentence } from '../../text/sentence';
 import { length, say } from '../../text/sentence';
-import type { SheetLine } from '../../worksheet/line';
+import type { ChecklistLine } from '../../worksheet/line';
 
 /* An expanding disc at the bench: its gap is set, and its gain read. */
 
 /** Half of the last decimal that a length is shown with, mm. */
-const LEAST_SHOWN = 0.0005;
+const MIN_SHOWN = 0.0005;
 
 /** The turn required, the gap it gives, and the remainder that the marks can't set. */
-function gapWords({ turning, wanted }: GapPlan): Sentence {
-  const out = say`From there out by ${turningWords(turning)}, for a gap of ${length(turning.gap)}`;
-  return Math.abs(turning.rest) < LEAST_SHOWN
+function gapSettingText({ turning, wanted }: GapPlan): Sentence {
+  const out = say`From there out by ${turningText(turning)}, for a gap of ${length(turning.gap)}`;
+  return Math.abs(turning.rest) < MIN_SHOWN
     ? out
     : [...out, ...say`: the mark nearest to ${length(wanted)}`];
 }
@@ -23,7 +23,7 @@ function gapWords({ turning, wanted }: GapPlan): Sentence {
  * The lines by which the install gap is set.
  * @example gapLines(quad).map((l) => l.key) // ["gapStart", "gap", "gauges"]
  */
-export function gapLines(job: Job): readonly SheetLine[] {
+export function gapLines(job: Job): readonly ChecklistLine[] {
   const section = 'Install gap';
   const plan = gapPlan(job);
   return [
@@ -39,7 +39,7 @@ export function gapLines(job: Job): readonly SheetLine[] {
     {
       key: 'gap',
       section,
-      text: plan ? gapWords(plan) : ['From there out by turns and marks to the gap'],
+      text: plan ? gapSettingText(plan) : ['From there out by turns and marks to the gap'],
       tool: 'gap',
       fields: [
         'setting.gapMin',
@@ -68,7 +68,7 @@ export function gapLines(job: Job): readonly SheetLine[] {
  * The line by which lever gain is read.
  * @example gainLine(quad).tool // "gain"
  */
-export const gainLine = (job: Job): SheetLine => ({
+export const gainLine = (job: Job): ChecklistLine => ({
   key: 'gain',
   section: 'Running',
   text: [

@@ -2,10 +2,10 @@ import { DomainError } from '../../errors';
 import type { Sheet } from '../../evaluate/engine/sheet';
 import type { Verdict } from '../../evaluate/engine/verdict';
 import { IDLE_MARGIN } from '../../evaluate/engine/verdict';
-import { checkWindow } from '../../pack/stack';
-import { turningWords } from '../../setting/adjuster';
-import { adviseGain } from '../../setting/leverGain';
-import { adjusterOf, GAIN_READS, gainReadings, standsAt } from '../../setting/plans';
+import { checkLimits } from '../../pack/stack';
+import { turningText } from '../../setting/adjuster';
+import { correctGain } from '../../setting/leverGain';
+import { adjusterOf, GAIN_READS, gainReadings, adjusterPosition } from '../../setting/plans';
 import { domainSentence } from '../../text/reasons';
 import { length, say, travel } from '../../text/sentence';
 
@@ -14,7 +14,7 @@ import { length, say, travel } from '../../text/sentence';
  * @example expandingVerdicts(workOut(quad).sheet).length // 5
  */
 export const expandingVerdicts = (sheet: Sheet): readonly (Verdict | undefined)[] => [
-  judgeTakeUp(sheet),
+  judgeEngagement(sheet),
   judgeInstallGap(sheet),
   judgeGain(sheet),
   judgeOwnRatio(sheet),
@@ -23,7 +23,7 @@ export const expandingVerdicts = (sheet: Sheet): readonly (Verdict | undefined)[
 
 const rpm = (value: number) => ({ value, quantity: 'speed' }) as const;
 
-function judgeTakeUp(sheet: Sheet): Verdict | undefined {
+function judgeEngagement(sheet: Sheet): Verdict | undefined {
   const contact = sheet.known('expandContact');
   const lock = sheet.known('expandLockUp');
   const base = { id: 'auto', figures: ['expandContact', 'expandLockUp'] } as const;
@@ -89,7 +89,7 @@ function judgeInstallGap(sheet: Sheet): Verdict | undefined {
   const max = sheet.valueAt('setting.gapMax');
   if (gap === undefined) return undefined;
   if ((min === undefined && max === undefined) || (min ?? 0) > (max ?? Infinity)) return undefined;
-  const { margin, side } = checkWindow(gap, min, max);
+  const { margin, side } = checkLimits(gap, min, max);
   const base = { id: 'installGap', figures: ['expandContact'] } as const;
   return margin >= 0
     ? {
@@ -127,7 +127,7 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
   }
   if (!last || target === undefined) return undefined;
   const gains = say`Lever gain ${travel(last.gain)}, target ${travel(target)}`;
-  const stands = standsAt(job);
+  const stands = adjusterPosition(job);
   const here = stands === undefined || Math.abs(stands - last.turns) < 1e-6;
   if (Math.abs(last.gain - target) <= GAIN_READS) {
     if (here && worked !== undefined && contradicts(last.gain, worked))
@@ -156,7 +156,7 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
     };
   }
   try {
-    const { kind, turning, from } = adviseGain(adjuster, readings, target, given);
+    const { kind, turning, from } = correctGain(adjuster, readings, target, given);
     if (turning.direction === 'leave') {
       return {
         ...base,
@@ -178,7 +178,7 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
       title: last.gain > target ? 'Lever gain too large' : 'Lever gain too small',
       sentence: [
         ...gains,
-        `: ${turning.direction} the gap by ${turningWords(turning)}${kind === 'bound' ? ' or more' : ''}, ${whose}.`,
+        `: ${turning.direction} the gap by ${turningText(turning)}${kind === 'bound' ? ' or more' : ''}, ${whose}.`,
       ],
     };
   } catch (error) {

@@ -1,7 +1,7 @@
 import type { Sheet } from '../../evaluate/engine/sheet';
 import type { Verdict } from '../../evaluate/engine/verdict';
-import type { WindowCheck } from '../../pack/stack';
-import { checkWindow } from '../../pack/stack';
+import type { LimitCheck } from '../../pack/stack';
+import { checkLimits } from '../../pack/stack';
 import { GAP_READ } from '../../springs/loose';
 import { length, say } from '../../text/sentence';
 import type { Mm } from '../../units/quantity';
@@ -16,16 +16,16 @@ export const looseVerdicts = (sheet: Sheet): readonly (Verdict | undefined)[] =>
 ];
 
 /** Compares a plate gap with its limits; undefined without limits, or with contradicting ones. */
-function gapWindow(sheet: Sheet, gap: Mm): WindowCheck | undefined {
+function gapLimits(sheet: Sheet, gap: Mm): LimitCheck | undefined {
   const min = sheet.valueAt('springs.loose.gapMin');
   const max = sheet.valueAt('springs.loose.gapMax');
   if ((min === undefined && max === undefined) || (min ?? 0) > (max ?? Infinity)) return undefined;
-  return checkWindow(gap, min, max);
+  return checkLimits(gap, min, max);
 }
 
 function judgeGap(sheet: Sheet): Verdict | undefined {
   const gap = sheet.known('plateGap');
-  const window = gap && gapWindow(sheet, gap.value);
+  const window = gap && gapLimits(sheet, gap.value);
   if (!gap || !window) return undefined;
   const { margin, side } = window;
   const base = { id: 'gap', figures: ['plateGap'] } as const;
@@ -66,7 +66,7 @@ function judgeGapRead(sheet: Sheet): Verdict | undefined {
       sentence: say`The measured gap differs by ${length(spread)} round the plates, more than ${length(GAP_UNEVEN)}: a nut is not fully tightened, or a spring is out of its pocket.`,
     };
   const mean = read.reduce((sum, g) => sum + g, 0) / read.length;
-  const margin = gapWindow(sheet, mean)?.margin ?? 0;
+  const margin = gapLimits(sheet, mean)?.margin ?? 0;
   if (margin < 0)
     return {
       ...base,

@@ -2,7 +2,7 @@ import type { Shoe, StartClutch } from '../../assist/startClutch';
 import { firstContactRpm, holdingRpm, worn } from '../../assist/startClutch';
 import type { Sheet } from '../../evaluate/engine/sheet';
 import type { Term } from '../../evaluate/engine/term';
-import { gather, valueOf } from '../../evaluate/engine/term';
+import { collectTerms, valueOf } from '../../evaluate/engine/term';
 
 /**
  * Engine speeds of first contact and of full torque of a start clutch.
@@ -18,7 +18,7 @@ export function startFigures(sheet: Sheet): void {
     quantity: 'speed',
     section: 9,
     formula: onCrank ? 'm·r·ω² = F_s, on the crank' : 'm·r·ω² = F_s, at engine speed ÷ i',
-    from: { n: gather(shoe, (v) => firstContactRpm(shoeOf(v))) },
+    from: { n: collectTerms(shoe, (v) => firstContactRpm(shoeOf(v))) },
     value: ({ n }) => n,
   });
   sheet.compute('startHolding', {
@@ -27,7 +27,7 @@ export function startFigures(sheet: Sheet): void {
     section: 9,
     formula: onCrank ? 'n·μ·(m·r·ω² − F_s)·R = T_e' : 'n·μ·(m·r·ω² − F_s)·R = T_e·i·η_p',
     from: {
-      n: gather(
+      n: collectTerms(
         [
           sheet.entry('engine.peakTorque'),
           ...(onCrank ? [] : [sheet.entry('engine.primaryEfficiency')]),
@@ -48,7 +48,7 @@ export function startFigures(sheet: Sheet): void {
     section: 9,
     formula: '(m − Δm)·r′·ω² = F_s + k_s·w, r′ = (m·r − Δm·R)/(m − Δm) + w',
     from: {
-      n: gather(
+      n: collectTerms(
         [
           sheet.entry('startClutch.wear'),
           sheet.entry('startClutch.springRate'),

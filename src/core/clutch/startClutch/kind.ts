@@ -1,4 +1,4 @@
-import type { KindCause, MeasuredWeight, TellingTest } from '../../causes/cause';
+import type { KindCause, MeasuredWeight, DecidingTest } from '../../causes/cause';
 import { bad, good, w } from '../../causes/cause';
 import type { Problem } from '../../evaluate/engine/problem';
 import type { Sheet } from '../../evaluate/engine/sheet';
@@ -26,7 +26,7 @@ const CAUSES = {
   },
 } as const satisfies Readonly<Record<string, KindCause>>;
 
-const TESTS: Readonly<Record<string, TellingTest>> = {
+const TESTS: Readonly<Record<string, DecidingTest>> = {
   shoeContact: {
     name: 'Engine speed at which the start clutch engages',
     minutes: 5,

@@ -6,11 +6,11 @@ import { entry } from '@/core/job/entry';
 import type { Job } from '@/core/job/types';
 
 import {
-  eighthsWords,
+  eighthsText,
   gainAdvice,
   gapPlan,
   pushrodPlan,
-  standsAt,
+  adjusterPosition,
   turnedBy,
 } from '../../setting/plans';
 import { evaluate } from '../evaluate';
@@ -53,7 +53,7 @@ describe('install gap', () => {
       turning: { turns: 1, marks: 2 },
     });
     expect(figure(auto, 'gapSet')).toBeCloseTo(0.9375, 9);
-    expect(standsAt(auto)).toBe(1.25);
+    expect(adjusterPosition(auto)).toBe(1.25);
     const out = turnedBy(auto, { turns: 0, marks: 7, gap: 0, rest: 0, direction: 'open' });
     expect([out.setting.turnsOut?.value, out.setting.marksOut?.value]).toEqual([2, 1]);
     expect(out.setting.installGap?.value).toBeCloseTo(0.75 * 2.125, 9);
@@ -167,7 +167,7 @@ describe('what is set by a screw', () => {
         { turns: 2, marks: 0 },
         { turns: 1, marks: 0 },
         { turns: 0, marks: 0 },
-      ].map(eighthsWords),
+      ].map(eighthsText),
     ).toEqual(['5/8 turn', '1 1/2 turns', '2 turns', '1 turn', 'no turn']);
   });
 

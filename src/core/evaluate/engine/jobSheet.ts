@@ -11,7 +11,7 @@ import { domainSentence, neededFor, NOT_FINITE } from '@/core/text/reasons';
 import type { KnownTerm, Term } from './term';
 import type { Sentence } from '@/core/text/sentence';
 import type { FigureRecipe, Sheet, SpringModel, TermValues } from './sheet';
-import { anyEstimated, findLack, inputsOf, term } from './term';
+import { anyEstimated, findMissing, inputsOf, term } from './term';
 
 const ENTERED: Source = { kind: 'entered' };
 
@@ -59,14 +59,14 @@ export class JobSheet implements Sheet {
     const label = ownLabel ?? field.label;
     const { quantity } = field;
     if (given) return termOfEntry(given, path, symbol, label, quantity);
-    const standIn = field.estimate ?? field.absent;
+    const assumedTermFor = field.estimate ?? field.absent;
     // A missing input is named by its field and its owner, since several kinds have the same fields.
-    if (!standIn)
+    if (!assumedTermFor)
       return {
         known: false,
         needs: [{ path, label: ofWhich(this.job, path, field.across ?? field.label) }],
       };
-    return standInTerm(field, standIn, path, symbol, label);
+    return assumedTerm(field, assumedTermFor, path, symbol, label);
   }
 
   /** The value of a field or its assumed value; undefined while missing. */
@@ -120,9 +120,9 @@ export class JobSheet implements Sheet {
       all.push(t);
       if (t.known) values[key] = t.value;
     }
-    const lacking = findLack(all);
-    if (lacking) {
-      const { needs } = lacking;
+    const missing = findMissing(all);
+    if (missing) {
+      const { needs } = missing;
       return needs.length > 0
         ? {
             status: 'unknown',
@@ -133,7 +133,7 @@ export class JobSheet implements Sheet {
               return neededFor(needs, label);
             },
           }
-        : contradiction(id, label, lacking.cause ?? 'its inputs contradict each other.');
+        : contradiction(id, label, missing.cause ?? 'its inputs contradict each other.');
     }
     try {
       const made = recipe.value(values as TermValues<T>);
@@ -212,24 +212,24 @@ function ofWhich(job: Job, path: FieldPath, label: string): string {
 }
 
 /** Assumed values are equal in every job, so their terms are made once. */
-const standIns = new Map<FieldPath, KnownTerm>();
-const MANY_STAND_INS = 2000;
+const assumedTerms = new Map<FieldPath, KnownTerm>();
+const MAX_ASSUMED_TERMS = 2000;
 
-function standInTerm(
+function assumedTerm(
   { estimate, quantity }: FieldSpec,
   { value, why }: { readonly value: number; readonly why: string },
   path: FieldPath,
   symbol: string,
   label: string,
 ): KnownTerm {
-  const made = standIns.get(path);
+  const made = assumedTerms.get(path);
   const input = made?.inputs[0];
   if (made && input?.symbol === symbol && input.label === label) return made;
   const source: Source = { kind: estimate ? 'estimate' : 'entered', note: why };
   const absent = estimate ? undefined : true;
   const fresh = term({ symbol, label, value, quantity, source, absent, path });
-  if (standIns.size >= MANY_STAND_INS) standIns.clear();
-  standIns.set(path, fresh);
+  if (assumedTerms.size >= MAX_ASSUMED_TERMS) assumedTerms.clear();
+  assumedTerms.set(path, fresh);
   return fresh;
 }
 

@@ -3,7 +3,7 @@ import { fieldPath } from '@/core/job/fieldPath';
 import type { Entry, Job, Plate, PlateKind } from '@/core/job/types';
 import { readingsOf } from '@/core/job/types';
 import type { Face, Layer } from '@/core/pack/faces';
-import { slipFaces } from '@/core/pack/faces';
+import { frictionFaces } from '@/core/pack/faces';
 import { summarizeReadings } from '@/core/pack/stack';
 import type { Mm } from '@/core/units/quantity';
 
@@ -59,7 +59,7 @@ export function layOut(job: Job): PackLayout {
     });
     bottom = bottom === undefined || thickness === undefined ? undefined : bottom + thickness;
   }
-  const faces = slipFaces({ turnsWith: job.pack.floorTurnsWith, lined: 'none' }, layers, {
+  const faces = frictionFaces({ turnsWith: job.pack.floorTurnsWith, lined: 'none' }, layers, {
     turnsWith: job.pack.pressurePlateTurnsWith,
     lined: 'none',
   });

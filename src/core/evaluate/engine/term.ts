@@ -4,7 +4,7 @@ import type { Need, WorkingInput } from './figure';
 import { domainSentence, NOT_FINITE } from '@/core/text/reasons';
 
 /** A value on its way into a figure: known with its source, or missing with the inputs it needs. */
-export type Term = KnownTerm | Lack;
+export type Term = KnownTerm | MissingTerm;
 
 export interface KnownTerm {
   readonly known: true;
@@ -14,7 +14,7 @@ export interface KnownTerm {
   readonly estimated: boolean;
 }
 
-export interface Lack {
+export interface MissingTerm {
   readonly known: false;
   readonly needs: readonly Need[];
   /** Why it can't be worked out although everything is entered. */
@@ -39,13 +39,16 @@ export function term(input: WorkingInput): KnownTerm {
  * the result a missing term with the reason.
  * @example gather([term({ symbol: 't', label: 'Thickness', value: 3, quantity: 'length', source: { kind: 'entered' } })], ([t]) => 2 * t).value // 6
  */
-export function gather(terms: readonly Term[], value: (values: readonly number[]) => number): Term {
-  const lacking = findLack(terms);
-  if (lacking) return lacking;
+export function collectTerms(
+  terms: readonly Term[],
+  value: (values: readonly number[]) => number,
+): Term {
+  const missing = findMissing(terms);
+  if (missing) return missing;
   try {
     const result = value(terms.map((t) => (t.known ? t.value : Number.NaN)));
     if (!Number.isFinite(result)) return { known: false, needs: [], cause: NOT_FINITE };
-    return new Gathered(result, terms);
+    return new CollectedTerms(result, terms);
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
     return { known: false, needs: [], cause: domainSentence(error) };
@@ -53,7 +56,7 @@ export function gather(terms: readonly Term[], value: (values: readonly number[]
 }
 
 /** A term made of others; its inputs are collected only when a working needs them. */
-class Gathered implements KnownTerm {
+class CollectedTerms implements KnownTerm {
   readonly known = true;
   readonly estimated: boolean;
 
@@ -74,8 +77,8 @@ class Gathered implements KnownTerm {
  * Never throws.
  * @example findLack([lack('A plate'), lack('A spring')]).needs.length // 2
  */
-export function findLack(terms: readonly Term[]): Lack | undefined {
-  let contradiction: Lack | undefined;
+export function findMissing(terms: readonly Term[]): MissingTerm | undefined {
+  let contradiction: MissingTerm | undefined;
   let needs: Need[] | undefined;
   for (const t of terms) {
     if (t.known) continue;
@@ -111,7 +114,7 @@ export function inputsOf(terms: readonly Term[]): readonly WorkingInput[] {
  * Never throws.
  * @example lack('A plate', 'pack.plates').needs[0].label // "A plate"
  */
-export function lack(label: string, path?: FieldPath | ListPath): Lack {
+export function missingTerm(label: string, path?: FieldPath | ListPath): MissingTerm {
   return { known: false, needs: [path === undefined ? { label } : { label, path }] };
 }
 
@@ -132,6 +135,6 @@ export function valueOf(t: Term | undefined): number {
  * The value of a term in the base unit; undefined while it is not known.
  * @example valueOrNothing({ known: true, value: 3, inputs: [], estimated: false }) // 3
  */
-export function valueOrNothing(t: Term | undefined): number | undefined {
+export function valueIfKnown(t: Term | undefined): number | undefined {
   return t?.known ? t.value : undefined;
 }

@@ -6,7 +6,7 @@ import type { Kilogram } from '@/core/units/quantity';
 import type { PackLayer, PackLayout } from '@/core/evaluate/engine/layers';
 import type { Sheet } from '@/core/evaluate/engine/sheet';
 import type { Term } from '@/core/evaluate/engine/term';
-import { gather, lack } from '@/core/evaluate/engine/term';
+import { collectTerms, missingTerm } from '@/core/evaluate/engine/term';
 
 /** Share of a disc's thickness that is metal; the lining weighs little. Assumed value. */
 const CORE_SHARE = 0.5;
@@ -24,14 +24,16 @@ const STALLS = 'the engine is pulled below idle before the clutch locks, and sta
 export function computeHeat(sheet: Sheet, layout: PackLayout): void {
   const plates = plateTerms(sheet, layout);
   const masses = layout.layers.map((layer) => ({ layer, mass: plates.of(layer).mass }));
-  const none = layout.layers.length === 0 ? [lack('A plate', 'pack.plates')] : [];
+  const none = layout.layers.length === 0 ? [missingTerm('A plate', 'pack.plates')] : [];
   sheet.compute('packMass', {
     label: 'Mass of the plates',
     quantity: 'mass',
     section: 10,
     formula: 'm = Σ π·(R_o² − R_i²)·t·ρ, or as weighed',
     from: {
-      m: gather([...none, ...masses.map((m) => m.mass)], (all) => all.reduce((a, b) => a + b, 0)),
+      m: collectTerms([...none, ...masses.map((m) => m.mass)], (all) =>
+        all.reduce((a, b) => a + b, 0),
+      ),
     },
     value: ({ m }) => m,
     notes: ['A disc counts by its metal core, half its thickness: an assumed value.'],
@@ -43,7 +45,7 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
     section: 10,
     formula: 'J = Σ m·(R_o² + R_i²)/2',
     from: {
-      J: gather(
+      J: collectTerms(
         [
           ...none,
           ...onHub.flatMap(({ layer }) => {
@@ -114,7 +116,7 @@ export function computeHeat(sheet: Sheet, layout: PackLayout): void {
     section: 10,
     formula: 'ΔT = Q/Σ(m·c)',
     from: {
-      ΔT: gather(
+      ΔT: collectTerms(
         [sheet.figure('startHeat', 'Q'), steelHeat(sheet, layout)],
         ([heat = 0, capacity = 0]) => heat / capacity,
       ),
@@ -133,9 +135,9 @@ const unlined = (layout: PackLayout): readonly PackLayer[] =>
  */
 export function steelHeat(sheet: Sheet, layout: PackLayout): Term {
   const steels = unlined(layout);
-  if (steels.length === 0) return lack('An unlined plate', 'pack.plates');
+  if (steels.length === 0) return missingTerm('An unlined plate', 'pack.plates');
   const plates = plateTerms(sheet, layout);
-  return gather(
+  return collectTerms(
     steels.map((layer) => plates.of(layer).mass),
     (masses) =>
       heatCapacity(masses.map((mass, k) => ({ mass, metal: steels[k]?.kind.material ?? 'steel' }))),
@@ -148,9 +150,9 @@ export function steelHeat(sheet: Sheet, layout: PackLayout): Term {
  */
 export function steelArea(sheet: Sheet, layout: PackLayout): Term {
   const steels = unlined(layout);
-  if (steels.length === 0) return lack('An unlined plate', 'pack.plates');
+  if (steels.length === 0) return missingTerm('An unlined plate', 'pack.plates');
   const plates = plateTerms(sheet, layout);
-  return gather(
+  return collectTerms(
     steels.flatMap((layer) => {
       const { outerRadius, innerRadius } = plates.of(layer);
       return [outerRadius, innerRadius];
@@ -207,7 +209,7 @@ class PlateTerms {
     const weighed = entry('mass', `Mass of ${name}`);
     if (weighed.known) return weighed;
     const share = layer.lined === 'none' ? 1 : CORE_SHARE;
-    return gather(
+    return collectTerms(
       [radii.outerRadius, radii.innerRadius, entry('thickness', `Thickness of ${name}, new`)],
       ([ro = 0, ri = 0, t = 0]): Kilogram => ringMass(ro, ri, t * share, material),
     );

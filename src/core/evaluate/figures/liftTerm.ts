@@ -8,7 +8,7 @@ import type { Mm } from '@/core/units/quantity';
 import type { KnownTerm, Term } from '@/core/evaluate/engine/term';
 import { JobSheet } from '../engine/jobSheet';
 import type { Sheet } from '../engine/sheet';
-import { gather } from '@/core/evaluate/engine/term';
+import { collectTerms } from '@/core/evaluate/engine/term';
 
 /* Where the lift at the pressure plate comes from: the train from the lever, or dial readings at the plate. */
 
@@ -67,7 +67,7 @@ export function liftAtLever(job: Job, lever: number): Mm | undefined {
  */
 export function travelTerm(sheet: Sheet, withLosses: boolean): Term {
   const losses = withLosses ? LEVER_LOSSES.map(({ leaf }) => sheet.entry(`release.${leaf}`)) : [];
-  return gather([sheet.entry('release.leverTravel'), ...losses], ([s = 0, ...lost]) =>
+  return collectTerms([sheet.entry('release.leverTravel'), ...losses], ([s = 0, ...lost]) =>
     Math.max(
       0,
       lost.reduce((rest, l) => rest - l, s),
@@ -91,7 +91,7 @@ export function trainTerm(sheet: Sheet, withLosses: boolean): Term {
   const lost = withLosses ? slack : NOTHING;
   const eased = withLosses ? sheet.entry('release.reducedEffort') : ONE;
   if (type === 'hydraulic') {
-    return gather(
+    return collectTerms(
       [
         eased,
         fingers,
@@ -105,12 +105,12 @@ export function trainTerm(sheet: Sheet, withLosses: boolean): Term {
   }
   const arm = [sheet.entry('release.armLength'), sheet.entry('release.lead')];
   return armStart
-    ? gather(
+    ? collectTerms(
         [eased, fingers, ...lever, lost, ...arm, sheet.entry('release.armStart')],
         ([q = 1, f = 1, s = 0, i = 0, l = 0, r = 0, lead = 0, φ = 0]) =>
           armStroke(cableTravel(s, i, l), r, lead, φ).lift / (q * f),
       )
-    : gather(
+    : collectTerms(
         [eased, fingers, ...lever, lost, ...arm],
         ([q = 1, f = 1, s = 0, i = 0, l = 0, r = 0, lead = 0]) =>
           cableLift(s, i, l, r, lead) / (q * f),
@@ -135,7 +135,7 @@ export function lostTerms(sheet: Sheet): readonly Term[] {
   const slack = sheet.entry(type === 'hydraulic' ? 'release.lostTravel' : 'release.cableSlack');
   return [
     ...atLever,
-    gather([slack, sheet.entry('release.leverRatio')], ([s = 0, i = 0]) => s * i),
+    collectTerms([slack, sheet.entry('release.leverRatio')], ([s = 0, i = 0]) => s * i),
   ];
 }
 
@@ -166,7 +166,7 @@ export function fromDial(
   dial: readonly Term[],
   of: (readings: readonly LiftReading[]) => number,
 ): Term {
-  return gather(dial, (values) => {
+  return collectTerms(dial, (values) => {
     const readings: LiftReading[] = [];
     for (let i = 0; i + 1 < values.length; i += 2)
       readings.push({ angle: values[i] ?? 0, lift: values[i + 1] ?? 0 });

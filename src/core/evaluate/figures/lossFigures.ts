@@ -7,7 +7,7 @@ import { LEVER_LOSSES, lostTerms, trainTerm, travelTerm } from './liftTerm';
 import { JobSheet } from '../engine/jobSheet';
 import type { Sheet } from '../engine/sheet';
 import type { Term } from '@/core/evaluate/engine/term';
-import { gather } from '@/core/evaluate/engine/term';
+import { collectTerms } from '@/core/evaluate/engine/term';
 
 /**
  * Losses between lever and plate, and the effect of the arm's angle.
@@ -37,7 +37,7 @@ export function computeLosses(sheet: Sheet): void {
     sheet.entry('release.cableSlack'),
     sheet.entry('release.armLength'),
   ];
-  const best = gather(stroke, ([s = 0, i = 0, slack = 0, r = 0]) =>
+  const best = collectTerms(stroke, ([s = 0, i = 0, slack = 0, r = 0]) =>
     bestArmStart(cableTravel(s, i, slack), r),
   );
   sheet.compute('armBestStart', {
@@ -54,7 +54,7 @@ export function computeLosses(sheet: Sheet): void {
     section: 7,
     formula: 'greatest 1/cos φ over the stroke ÷ the same from the best φ_0, − 1',
     from: {
-      more: gather(
+      more: collectTerms(
         [...stroke, sheet.entry('release.armStart')],
         ([s = 0, i = 0, slack = 0, r = 0, φ = 0]) => {
           // The lead scales the lift alone.

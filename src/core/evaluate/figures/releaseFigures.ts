@@ -1,5 +1,5 @@
 import type { Job } from '@/core/job/types';
-import { clearancePerFace, neededLift } from '@/core/release/clearance';
+import { clearancePerFace, liftNeeded } from '@/core/release/clearance';
 import type { Evenness } from '@/core/release/evenness';
 import { evenness, repeatability } from '@/core/release/evenness';
 import { retainedShare } from '@/core/release/retention';
@@ -13,7 +13,7 @@ import type { Sheet } from '@/core/evaluate/engine/sheet';
 import { springForceAt } from '../engine/springs';
 import { loadsLever } from './clampOverSpeed';
 import type { Term } from '@/core/evaluate/engine/term';
-import { gather, term } from '@/core/evaluate/engine/term';
+import { collectTerms, term } from '@/core/evaluate/engine/term';
 
 function liftFormula(sheet: Sheet): string {
   const { release } = sheet.job;
@@ -48,16 +48,16 @@ export function computeLift(sheet: Sheet, layout: PackLayout): void {
   });
   const warp = warpTerm(layout);
   const asked = sheet.entry('release.requiredLift');
-  const byFaces = gather(
+  const byFaces = collectTerms(
     [sheet.figure('faces', 'N'), sheet.entry('release.faceClearance'), warp],
-    ([n = 0, c = 0, w = 0]) => neededLift(n, c, w),
+    ([n = 0, c = 0, w = 0]) => liftNeeded(n, c, w),
   );
   sheet.compute('liftNeeded', {
     label: 'Lift required',
     quantity: 'length',
     section: 6,
     formula: asked.known ? 'the greater of x_req and N·c_min + Σ w' : 'x_req = N·c_min + Σ w',
-    from: { x: asked.known ? gather([asked, byFaces], (all) => Math.max(...all)) : byFaces },
+    from: { x: asked.known ? collectTerms([asked, byFaces], (all) => Math.max(...all)) : byFaces },
     value: ({ x }) => x,
   });
   sheet.compute('clearancePerFace', {
@@ -85,7 +85,7 @@ export function computePull(sheet: Sheet): void {
     formula: loses ? 'R = (s_L − lost)/x' : 'R = s_L/x',
     from: {
       s: sheet.entry('release.leverTravel'),
-      lost: gather(lost, (all) => all.reduce((sum, mm) => sum + mm, 0)),
+      lost: collectTerms(lost, (all) => all.reduce((sum, mm) => sum + mm, 0)),
       x: sheet.figure('liftHad', 'x'),
     },
     value: ({ s, lost: gone, x }) => overallRatio(s - gone, x),
@@ -102,7 +102,7 @@ export function computePull(sheet: Sheet): void {
     ...arm,
   ];
   const along = [...parts, ...sheet.springs.terms(sheet)];
-  const greatest = gather(along, () => greatestPull(sheet).pull);
+  const greatest = collectTerms(along, () => greatestPull(sheet).pull);
   const weighted = loadsLever(sheet.job);
   sheet.compute('leverPull', {
     label: 'Maximum lever pull',
@@ -137,7 +137,7 @@ export function computePull(sheet: Sheet): void {
       F: sheet.figure('releaseForce', 'F_r'),
       R:
         arm.length > 0
-          ? gather([...parts, ...arm], ([R = 0, , x = 0]) => ratioOverLift(sheet)?.(x) ?? R)
+          ? collectTerms([...parts, ...arm], ([R = 0, , x = 0]) => ratioOverLift(sheet)?.(x) ?? R)
           : sheet.figure('overallRatio', 'R'),
       η: sheet.entry('release.efficiency'),
     },

@@ -2,13 +2,13 @@ import { fieldPath } from '@/core/job/fieldPath';
 import type { CaliperWay, PlateKind } from '@/core/job/types';
 import { readingsOf } from '@/core/job/types';
 import { checkCaliper } from '@/core/pack/bands';
-import { checkWindow, stackHeight } from '@/core/pack/stack';
+import { checkLimits, stackHeight } from '@/core/pack/stack';
 import type { WorkingInput } from '@/core/evaluate/engine/figure';
 import type { PackLayer, PackLayout } from '@/core/evaluate/engine/layers';
 import { thicknessPath } from '@/core/evaluate/engine/layers';
 import type { Sheet } from '@/core/evaluate/engine/sheet';
 import type { Term } from '@/core/evaluate/engine/term';
-import { gather, lack, term } from '@/core/evaluate/engine/term';
+import { collectTerms, missingTerm, term } from '@/core/evaluate/engine/term';
 
 /**
  * Stack height, friction faces, and the margin to the limits.
@@ -35,7 +35,7 @@ export function computeStack(sheet: Sheet, layout: PackLayout): void {
     from: {
       N:
         layout.layers.length === 0
-          ? lack('A plate', 'pack.plates')
+          ? missingTerm('A plate', 'pack.plates')
           : { known: true, value: layout.slipping.length, inputs: [], estimated: false },
     },
     value: ({ N }) => N,
@@ -58,8 +58,8 @@ export function computeStack(sheet: Sheet, layout: PackLayout): void {
     section: 1,
     formula: 'minimum of H − H_min and H_max − H; both limits are allowed',
     from: {
-      m: gather([sheet.figure('stack', 'H'), ...edges], ([H = 0]) => {
-        return checkWindow(H, known(min), known(max)).margin;
+      m: collectTerms([sheet.figure('stack', 'H'), ...edges], ([H = 0]) => {
+        return checkLimits(H, known(min), known(max)).margin;
       }),
     },
     value: ({ m }) => m,
@@ -97,7 +97,7 @@ function computeInspection(sheet: Sheet, layout: PackLayout): void {
       section: 6,
       formula: 'Σ w',
       from: {
-        w: gather(
+        w: collectTerms(
           checked.map((l) =>
             sheet.entry(
               fieldPath('pack.plates.*.outOfFlat', l.plate.id),
@@ -162,7 +162,7 @@ export function computeWear(sheet: Sheet, layout: PackLayout): void {
     formula: 'W = Σ (new − measured) over the measured plates',
     from: {
       W: missing
-        ? lack(`Thickness of ${missing.kind.name}`, thicknessPath(missing))
+        ? missingTerm(`Thickness of ${missing.kind.name}`, thicknessPath(missing))
         : {
             known: true,
             value: measured.reduce(
@@ -185,7 +185,7 @@ function known(t: Term): number | undefined {
 }
 
 function stackTerm(layout: PackLayout): Term {
-  if (layout.layers.length === 0) return lack('A plate', 'pack.plates');
+  if (layout.layers.length === 0) return missingTerm('A plate', 'pack.plates');
   const without = layout.layers.filter((l) => l.thickness === undefined);
   if (without.length > 0) {
     return {
@@ -229,7 +229,7 @@ const measuredInput = ({ number, kind, plate, thickness }: PackLayer): WorkingIn
     symbol: `t${number}`,
     value: thickness ?? 0,
     quantity: 'length',
-    label: `Plate ${number}, ${kind.name}, ${meanWords(readings.length)}`,
+    label: `Plate ${number}, ${kind.name}, ${meanText(readings.length)}`,
     source: readings[0]?.source ?? { kind: 'measured' },
   };
 };
@@ -247,7 +247,7 @@ const newInput = (kind: PlateKind): WorkingInput => ({
  * The number of readings behind a thickness, in words.
  * @example meanWords(3) // "mean of 3"
  */
-export const meanWords = (readings: number): string =>
+export const meanText = (readings: number): string =>
   readings === 1 ? 'one reading' : `mean of ${readings}`;
 
 function stackNote(layout: PackLayout): string {

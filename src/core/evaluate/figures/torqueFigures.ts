@@ -2,7 +2,7 @@ import { fieldPath } from '@/core/job/fieldPath';
 import type { PlateKind } from '@/core/job/types';
 import type { Face } from '@/core/pack/faces';
 import { linedInward, linedOutward } from '@/core/pack/faces';
-import type { Capacity, SlippingFace } from '@/core/torque/capacity';
+import type { Capacity, FrictionFace } from '@/core/torque/capacity';
 import { packCapacity, torqueAtClutch } from '@/core/torque/capacity';
 import { effectiveRadius, liningPressure } from '@/core/torque/radius';
 import { clampAtRpm, hasWeights, lockUpOf } from './clampOverSpeed';
@@ -20,7 +20,7 @@ import {
   frictionTerms,
   tangTerms,
 } from './torqueTerms';
-import { valueOf, valueOrNothing, gather, lack } from '../engine/term';
+import { valueOf, valueIfKnown, collectTerms, missingTerm } from '../engine/term';
 
 const BY_FRICTION = 'Range: low to high friction of the lining.';
 
@@ -66,17 +66,17 @@ export function torqueChain(sheet: Sheet, layout: PackLayout): TorqueChain {
           : Number.NaN,
         linedBelow: below && linedOutward(below.lined) ? frictions.get(below.kind.id) : undefined,
         linedAbove: above && linedInward(above.lined) ? frictions.get(above.kind.id) : undefined,
-        tangRadiusBelow: below && valueOrNothing(tangs.get(below.kind.id)),
-        tangRadiusAbove: above && valueOrNothing(tangs.get(above.kind.id)),
+        tangRadiusBelow: below && valueIfKnown(tangs.get(below.kind.id)),
+        tangRadiusAbove: above && valueIfKnown(tangs.get(above.kind.id)),
       };
     });
   let parts: ReturnType<typeof makeParts> | undefined;
-  const chains = new Map<Level, readonly SlippingFace[]>();
-  const chainAt = (level: Level): readonly SlippingFace[] => {
+  const chains = new Map<Level, readonly FrictionFace[]>();
+  const chainAt = (level: Level): readonly FrictionFace[] => {
     const made = chains.get(level);
     if (made) return made;
     const chain = (parts ??= makeParts()).map(
-      ({ radius, linedBelow, linedAbove, tangRadiusBelow, tangRadiusAbove }): SlippingFace => ({
+      ({ radius, linedBelow, linedAbove, tangRadiusBelow, tangRadiusAbove }): FrictionFace => ({
         radius,
         // Lining on lining slips on the weaker of the two.
         friction: Math.min(
@@ -142,8 +142,8 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     faces.length === 0 && layout.layers.length > 0
       ? { known: false, needs: [], cause: 'no friction face of this pack has lining.' }
       : faces.length === 0
-        ? lack('A plate', 'pack.plates')
-        : gather(
+        ? missingTerm('A plate', 'pack.plates')
+        : collectTerms(
             [
               ...radii.values(),
               ...[...frictions.values()].flatMap((f) => levels.map((level) => f[level])),
@@ -152,7 +152,7 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
           );
   const withTangs = (pack: Term): Term =>
     tangsCount && pack.known
-      ? gather([pack, tangFriction, ...tangs.values()], () => faces.length)
+      ? collectTerms([pack, tangFriction, ...tangs.values()], () => faces.length)
       : pack;
   const pack = packAt(LEVELS);
   const weakest = withTangs(packAt(['Low']));
@@ -262,7 +262,7 @@ function computeCurve(sheet: Sheet, pack: Term, torqueAt: TorqueChain['torqueAt'
     decimals: 2,
     formula: 'minimum of T_cap(n)/(T_e(n)·i·η_p), low friction with tangs',
     from: {
-      K: gather(terms, ([, , ratio = 1, eta = 1]) => weakest(ratio, eta).least),
+      K: collectTerms(terms, ([, , ratio = 1, eta = 1]) => weakest(ratio, eta).least),
     },
     value: ({ K }) => K,
     notes: [
@@ -303,8 +303,8 @@ function computePressure(
       F: sheet.figure(clampId(sheet), 'F'),
       A:
         faces.length === 0
-          ? lack('A lined plate', 'pack.plates')
-          : gather([...radii.values(), ...grooves], () => 1),
+          ? missingTerm('A lined plate', 'pack.plates')
+          : collectTerms([...radii.values(), ...grooves], () => 1),
     },
     value: ({ F }) => {
       const share = new Map(lined.map((k, i) => [k, valueOf(grooves[i])]));

@@ -7,7 +7,7 @@ import type { PackLayout } from '@/core/evaluate/engine/layers';
 import { plateAt } from '@/core/evaluate/engine/layers';
 import type { Sheet } from '@/core/evaluate/engine/sheet';
 import type { Term } from '@/core/evaluate/engine/term';
-import { gather, term } from '@/core/evaluate/engine/term';
+import { collectTerms, term } from '@/core/evaluate/engine/term';
 
 /* The inputs of a pack's torque as terms: radii, friction and tangs of the plates with friction faces. */
 
@@ -74,7 +74,7 @@ export function frictionTerms(sheet: Sheet, layout: PackLayout): Map<string, Rec
   const lined = [...new Set(layout.layers.filter((l) => l.lined !== 'none').map((l) => l.kind))];
   const inOil =
     sheet.job.intake.oil === 'frictionModified'
-      ? (t: Term) => gather([t, WRONG_OIL], ([μ = 0, k = 1]) => μ * k)
+      ? (t: Term) => collectTerms([t, WRONG_OIL], ([μ = 0, k = 1]) => μ * k)
       : (t: Term) => t;
   return new Map(
     lined.map((k) => {

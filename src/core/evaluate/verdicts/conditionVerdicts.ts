@@ -77,7 +77,7 @@ function judgeCaliper(sheet: Sheet, { layers }: PackLayout): Verdict | undefined
  * A disc that carries a judder spring in its bore needs a larger bore than the discs that do not.
  * @example judderWithoutRoom(layout).length // 0
  */
-export function judderWithoutRoom(layout: PackLayout): PackLayer[] {
+export function misplacedJudder(layout: PackLayout): PackLayer[] {
   const plain = layout.layers.filter((l) => l.lined !== 'none' && !l.plate.judder);
   const usual = Math.min(...plain.map((l) => l.innerRadius ?? Infinity));
   return layout.layers.filter(
@@ -91,7 +91,7 @@ export function judderWithoutRoom(layout: PackLayout): PackLayer[] {
 function judgeJudder(layout: PackLayout): Verdict | undefined {
   const pairs = layout.layers.filter((l) => l.plate.judder);
   if (pairs.length === 0) return undefined;
-  const [first] = judderWithoutRoom(layout);
+  const [first] = misplacedJudder(layout);
   const base = { id: 'judder', figures: ['stack'] } as const;
   if (first) {
     return {

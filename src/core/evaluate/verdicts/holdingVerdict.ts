@@ -19,7 +19,7 @@ export const RESERVE_GOOD = 1.1;
  * Source: `docs/mechanics.md` sections 2 and 5; thresholds are design estimates.
  * @example judgeHolding(sheet).title // "Torque reserve OK"
  */
-export function judgeHolding(sheet: Sheet): Verdict {
+export function judgeReserve(sheet: Sheet): Verdict {
   const clamp = sheet.known('clamp');
   const deflection = sheet.known('deflection');
   const stack = sheet.known('stack');
@@ -58,7 +58,7 @@ export function judgeHolding(sheet: Sheet): Verdict {
   const speed = sheet.known('leastCurveSpeed')?.value ?? 0;
   const where: Sentence = onCurve ? say` at ${{ value: speed, quantity: 'speed' }}` : [];
   const asked = torque(
-    onCurve ? askedAt(sheet, speed) : (sheet.known('torqueAtClutch')?.value ?? 0),
+    onCurve ? torqueAtClutchText(sheet, speed) : (sheet.known('torqueAtClutch')?.value ?? 0),
   );
   if (weakest < RESERVE_STOP) {
     return {
@@ -105,7 +105,7 @@ export function judgeHolding(sheet: Sheet): Verdict {
 }
 
 /** Torque at the clutch from the engine's curve at one speed, N·m. */
-function askedAt(sheet: Sheet, rpm: number): number {
+function torqueAtClutchText(sheet: Sheet, rpm: number): number {
   const torque = sheet.job.engine.curve?.points.find((p) => p.rpm === rpm)?.torque ?? 0;
   return (
     torque *

@@ -1,10 +1,10 @@
 import { judgeConditions } from './conditionVerdicts';
 import { fittedKinds } from '../../clutch/fitted';
 import { judgeRetained } from './retentionVerdicts';
-import { judgeHolding } from './holdingVerdict';
+import { judgeReserve } from './holdingVerdict';
 import type { PackLayout } from '@/core/evaluate/engine/layers';
 import { between } from '@/core/evaluate/engine/layers';
-import { judgePull, judgeRelease } from './releaseVerdicts';
+import { judgeLeverPull, judgeRelease } from './releaseVerdicts';
 import { count, length, lowerFirst, say, times } from '@/core/text/sentence';
 import { judgeSetting } from './settingVerdicts';
 import type { FigureId } from '@/core/evaluate/engine/figure';
@@ -23,9 +23,9 @@ import { verdictRank, unknownVerdict } from '@/core/evaluate/engine/verdict';
 export function judge(sheet: Sheet, layout: PackLayout): Verdict[] {
   return [
     judgeOrder(layout),
-    judgeHolding(sheet),
+    judgeReserve(sheet),
     judgeRelease(sheet),
-    ...judgePull(sheet),
+    ...judgeLeverPull(sheet),
     judgeStack(sheet),
     ...fittedKinds(sheet.job).flatMap(
       (kind) => kind.verdicts?.(sheet).flatMap((v) => v ?? []) ?? [],

@@ -1,7 +1,7 @@
 import { fieldPath } from '@/core/job/fieldPath';
 import type { Job } from '@/core/job/types';
 import { discsGrew, meterRanBack } from '@/core/life/returns';
-import { judderWithoutRoom } from './conditionVerdicts';
+import { misplacedJudder } from './conditionVerdicts';
 import type { PackLayout } from '@/core/evaluate/engine/layers';
 import { between, plateAt } from '@/core/evaluate/engine/layers';
 import type { Problem } from '@/core/evaluate/engine/problem';
@@ -58,7 +58,7 @@ export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Proble
       });
     }
   }
-  for (const layer of judderWithoutRoom(layout)) {
+  for (const layer of misplacedJudder(layout)) {
     problems.push({
       path: fieldPath('pack.kinds.*.innerRadius', layer.kind.id),
       plateId: layer.plate.id,
@@ -82,9 +82,9 @@ export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Proble
   }
   return [
     ...problems,
-    ...offTheirHold(layout, sheet),
+    ...disengagedPlates(layout, sheet),
     ...inWrongSlot(layout),
-    ...turnedAgainst(layout),
+    ...wrongDirection(layout),
     ...fittedKinds(job).flatMap((kind) => kind.problems?.(sheet) ?? []),
     ...reversedLimits(job),
     ...implausible(job, layout),
@@ -94,7 +94,7 @@ export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Proble
 }
 
 /** Plates off the hub's spline or the basket's fingers at full lift, one problem each. */
-function offTheirHold(layout: PackLayout, sheet: Sheet): Problem[] {
+function disengagedPlates(layout: PackLayout, sheet: Sheet): Problem[] {
   const lift = Math.max(0, sheet.known('liftHad')?.value ?? 0);
   return layout.layers.flatMap((layer): Problem[] => {
     const { bottom, thickness: t } = layer;
@@ -134,7 +134,7 @@ function inWrongSlot(layout: PackLayout): Problem[] {
 }
 
 /** Directional plates of one kind that do not look the same way. */
-function turnedAgainst(layout: PackLayout): Problem[] {
+function wrongDirection(layout: PackLayout): Problem[] {
   const way = new Map<string, string>();
   return layout.layers.flatMap(({ plate, kind }): Problem[] => {
     if (!kind.directional || !plate.facing) return [];

@@ -62,7 +62,7 @@ export function judgeRelease(sheet: Sheet): Verdict {
  * Source: `docs/mechanics.md` section 7; the limit is a design estimate until one is entered.
  * @example judgePull(sheet).map((v) => v.state) // ["good"]
  */
-export function judgePull(sheet: Sheet): Verdict[] {
+export function judgeLeverPull(sheet: Sheet): Verdict[] {
   const pull = sheet.known('leverPull');
   const most = sheet.entry('release.pullMax');
   if (!pull || !most.known || releasedBy(sheet.job) === 'pedal') return [];

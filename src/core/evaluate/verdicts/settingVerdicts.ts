@@ -1,4 +1,4 @@
-import { checkWindow } from '@/core/pack/stack';
+import { checkLimits } from '@/core/pack/stack';
 import type { FigureId, State } from '@/core/evaluate/engine/figure';
 import type { Amount } from '@/core/text/sentence';
 import { length, say, travel } from '@/core/text/sentence';
@@ -22,7 +22,7 @@ export function judgeSetting(sheet: Sheet): Verdict[] {
 
 /** Pulls that spread more than this, mm, say that something sticks or gives. Design estimate. */
 const REPEATS = 0.05;
-interface WindowWords {
+interface LimitsText {
   readonly good: string;
   readonly above: string;
   readonly below: string;
@@ -37,13 +37,13 @@ function inWindow(
   value: number | undefined,
   min: number | undefined,
   max: number | undefined,
-  words: WindowWords,
+  words: LimitsText,
   what: string,
   amount: (value: number) => Amount = length,
 ): Verdict | undefined {
   if (value === undefined || (min === undefined && max === undefined)) return undefined;
   if ((min ?? -Infinity) > (max ?? Infinity)) return undefined;
-  const { margin, side } = checkWindow(value, min, max);
+  const { margin, side } = checkLimits(value, min, max);
   const figures: readonly FigureId[] = [];
   if (margin >= 0) {
     return {

@@ -1,6 +1,6 @@
 import { evaluate } from '../../evaluate/evaluate';
 import { length, say } from '@/core/text/sentence';
-import { turningWords, turnsForGap } from '../../setting/adjuster';
+import { turningText, turnsForGap } from '../../setting/adjuster';
 import { entry } from '../../job/entry';
 import { Dice } from '../dice';
 import { benchJob, kitOf } from '../kit';
@@ -84,7 +84,7 @@ export function afterBreakIn(seed: number): Exercise {
         spec: { quantity: 'count', bounds: { min: 0, max: 60, integer: true } },
         expected: all,
         tolerance: 0.1,
-        reason: say`${length(bedded)} is ${turningWords(turning)}, to the nearest mark.`,
+        reason: say`${length(bedded)} is ${turningText(turning)}, to the nearest mark.`,
       }),
       oneQuestion({
         id: 'clamp',

@@ -1,7 +1,7 @@
 import { length, say, travel } from '@/core/text/sentence';
 import type { Adjuster } from '../../setting/adjuster';
-import { gapPerTurn, turningWords, turnsForGap } from '../../setting/adjuster';
-import { adviseGain } from '../../setting/leverGain';
+import { gapPerTurn, turningText, turnsForGap } from '../../setting/adjuster';
+import { correctGain } from '../../setting/leverGain';
 import { Dice } from '../dice';
 import { numberQuestion, oneQuestion } from '../marking';
 import type { Exercise } from '../model';
@@ -32,7 +32,7 @@ export function setGap(seed: number): Exercise {
     () => dice.real(3, 24, 0.5),
     (y) => Math.abs(y - target) > 3 && isPlain(adjuster, (y - target) / ratio),
   );
-  const advice = adviseGain(adjuster, [{ turns: 0, gain }], target, ratio);
+  const advice = correctGain(adjuster, [{ turns: 0, gain }], target, ratio);
   const { direction, turns, marks } = advice.turning;
   const all = turns * adjuster.marksPerTurn + marks;
   return {
@@ -65,7 +65,7 @@ export function setGap(seed: number): Exercise {
         spec: COUNT,
         expected: turning.turns,
         tolerance: 0.1,
-        reason: say`${length(gap)} ÷ ${length(adjuster.pitch)} a turn is ${turningWords(turning)}, to the nearest mark.`,
+        reason: say`${length(gap)} ÷ ${length(adjuster.pitch)} a turn is ${turningText(turning)}, to the nearest mark.`,
       }),
       numberQuestion({
         id: 'marks',
@@ -73,7 +73,7 @@ export function setGap(seed: number): Exercise {
         spec: COUNT,
         expected: turning.marks,
         tolerance: 0.1,
-        reason: say`${turningWords(turning)} gives ${length(turning.gap)}; ${length(Math.abs(turning.rest))} can’t be set.`,
+        reason: say`${turningText(turning)} gives ${length(turning.gap)}; ${length(Math.abs(turning.rest))} can’t be set.`,
       }),
       oneQuestion({
         id: 'way',

@@ -5,7 +5,7 @@ import { blankJob, alternate, blankKind } from '../../job/blank';
 import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
-import { keyed, pointSetsItself } from '../keyed';
+import { keyed, isPointAutomatic } from '../keyed';
 import { quickReadings } from '../quick';
 import { readGauge } from '../reading';
 import type { RunPart, RunStep } from '../runStep';
@@ -189,7 +189,7 @@ describe('the keypad', () => {
 
   it('knows what measures how much, in millimetres alone', () => {
     const at = (part: RunPart, path: FieldPath, nominal?: number, length?: 'in') =>
-      pointSetsItself({ part, path, nominal }, length ? { length } : {});
+      isPointAutomatic({ part, path, nominal }, length ? { length } : {});
     const plate = 'pack.plates.p1.readings.1';
     const spring = 'inspection.springLengths.a.length';
     expect(at('discs', plate, 3)).toBe(1);

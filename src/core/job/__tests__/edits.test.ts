@@ -6,7 +6,7 @@ import { addKind, changeKind, fillStack } from '../edits/pack';
 import { addGroup, addStep } from '../edits/springs';
 import { MAX_GROUPS, MAX_KINDS, MAX_PLATES } from '../fields';
 import type { Job } from '../types';
-import { parked, takenUp } from '../variants';
+import { withVariant, withVariantInUse } from '../variants';
 
 const job = crag();
 const times = (n: number, edit: (job: Job, i: number) => Job): Job =>
@@ -66,9 +66,9 @@ describe('what takes a machine off', () => {
 
 describe('a variant without fittings', () => {
   it('leaves none of the present pack behind', () => {
-    const plain = parked(scree(), 'plain', 'Plain');
+    const plain = withVariant(scree(), 'plain', 'Plain');
     const fitted: Job = { ...plain, fittings: { wedge: { type: 'in' } } };
-    expect(takenUp(fitted, 'plain')).not.toHaveProperty('fittings');
-    expect(takenUp(fitted, 'plain').variants[0]?.fittings).toEqual(fitted.fittings);
+    expect(withVariantInUse(fitted, 'plain')).not.toHaveProperty('fittings');
+    expect(withVariantInUse(fitted, 'plain').variants[0]?.fittings).toEqual(fitted.fittings);
   });
 });

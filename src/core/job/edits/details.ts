@@ -83,7 +83,7 @@ export const chooseReading = (job: Job, path: FieldPath, value: number, typed: s
   withEntry(job, path, { value, typed });
 
 /** Whether the text has more information than the number: a unit, a fraction, a diameter, or its precision. */
-const saysMore = (text: string): boolean => /[^\d.,\s]|[.,]\d*0\s*$/.test(text);
+const hasMoreDetail = (text: string): boolean => /[^\d.,\s]|[.,]\d*0\s*$/.test(text);
 
 /** A text in a numeric field: becomes an entry when it can be read, and is a draft while it can't. */
 export function readField(
@@ -99,7 +99,7 @@ export function readField(
       parsed.kind === 'value'
         ? {
             value: parsed.value,
-            ...(saysMore(text) ? { typed: text.trim().slice(0, 80) } : {}),
+            ...(hasMoreDetail(text) ? { typed: text.trim().slice(0, 80) } : {}),
             ...(parsed.range ? { range: parsed.range } : {}),
             ...(source && source.kind !== 'estimate' ? { source } : {}),
           }

@@ -9,24 +9,24 @@ import { blankJob } from '../../job/blank';
 import { entryAt } from '../../job/entryAt';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
-import type { LimitSheet, limitsOf } from '../limits';
+import type { SpecSheet, limitsOf } from '../limits';
 import {
-  compareSheet,
+  compareSpecSheet,
   LIMIT_PATTERNS,
   limitField,
   limitName,
   placesOf,
-  sheetWithJob,
-  touchedBy,
-  withSheet,
+  specSheetFromJob,
+  affectedJobs,
+  withSpecSheet,
 } from '../limits';
 
 let n = 0;
 const newId = () => `id${++n}`;
 const NOW = '2026-11-24T10:00:00.000Z';
-const EMPTY: LimitSheet = { id: 'sheet', name: 'Crag 400', note: '', updatedAt: NOW, limits: [] };
-const sheetOf = (job: Parameters<typeof limitsOf>[0]) => sheetWithJob(EMPTY, job, newId, NOW);
-const all = (sheet: LimitSheet) => new Set(sheet.limits.map((l) => l.id));
+const EMPTY: SpecSheet = { id: 'sheet', name: 'Crag 400', note: '', updatedAt: NOW, limits: [] };
+const sheetOf = (job: Parameters<typeof limitsOf>[0]) => specSheetFromJob(EMPTY, job, newId, NOW);
+const all = (sheet: SpecSheet) => new Set(sheet.limits.map((l) => l.id));
 
 /** A diaphragm with three steps of its retainer. */
 const steps = diaphragm.example(crag());
@@ -47,7 +47,7 @@ describe('the limits library', () => {
         const [place] = placesOf(job, limit);
         expect(place && entryAt(job, place)).toEqual(limit.entry);
       }
-      expect(compareSheet(sheet, job).every((c) => c.standing === 'same')).toBe(true);
+      expect(compareSpecSheet(sheet, job).every((c) => c.standing === 'same')).toBe(true);
     }
     const tarn = sheetOf(crag());
     expect(tarn.limits.map(limitName)).toEqual(
@@ -59,8 +59,8 @@ describe('the limits library', () => {
     const job = torqued(steps);
     const sheet = sheetOf(job);
     const blank = blankJob('new', 'UR-0200', NOW);
-    expect(compareSheet(sheet, blank).some((c) => c.standing === 'missing')).toBe(true);
-    const next = withSheet(blank, sheet, all(sheet), newId);
+    expect(compareSpecSheet(sheet, blank).some((c) => c.standing === 'missing')).toBe(true);
+    const next = withSpecSheet(blank, sheet, all(sheet), newId);
     expect(next.machine.limitsId).toBe('sheet');
     expect(next.pack.windowMin).toEqual(job.pack.windowMin);
     expect(next.springs.diaphragm.steps.map((s) => [s.name, s.offset, s.bandMax])).toEqual(
@@ -77,7 +77,9 @@ describe('the limits library', () => {
     const sheet = sheetOf(torqued(steps));
     const blank = blankJob('new', 'UR-0200', NOW);
     const bare = { ...blank, pack: { ...blank.pack, kinds: [] } };
-    const standing = new Map(compareSheet(sheet, bare).map((c) => [c.limit.pattern, c.standing]));
+    const standing = new Map(
+      compareSpecSheet(sheet, bare).map((c) => [c.limit.pattern, c.standing]),
+    );
     expect(standing.get('build.fasteners.*.torque')).toBe('missing');
     expect(standing.get('springs.diaphragm.steps.*.offset')).toBe('missing');
     expect(standing.get('pack.windowMin')).toBe('missing');
@@ -92,8 +94,8 @@ describe('the limits library', () => {
         const which = new Set(
           sheet.limits.filter((_, i) => i / sheet.limits.length < share).map((l) => l.id),
         );
-        const next = withSheet(to, sheet, which, newId);
-        for (const compared of compareSheet(sheet, next))
+        const next = withSpecSheet(to, sheet, which, newId);
+        for (const compared of compareSpecSheet(sheet, next))
           if (which.has(compared.limit.id) && compared.standing !== 'noPlace') {
             const [place = 'pack.maxWear'] = placesOf(next, compared.limit);
             // Of two of one name in the sheet the later one stands.
@@ -113,8 +115,8 @@ describe('the limits library', () => {
   it('takes a job’s values over and keeps what only the sheet has', () => {
     const sheet = sheetOf(crag());
     const job = put(crag(), { 'pack.windowMin': 33.5 });
-    const after = sheetWithJob(sheet, job, newId, NOW);
-    const value = (s: LimitSheet, pattern: string) =>
+    const after = specSheetFromJob(sheet, job, newId, NOW);
+    const value = (s: SpecSheet, pattern: string) =>
       s.limits.find((l) => l.pattern === pattern)?.entry?.value;
     expect(value(sheet, 'pack.windowMin')).toBe(34);
     expect(value(after, 'pack.windowMin')).toBe(33.5);
@@ -133,14 +135,14 @@ describe('the limits library', () => {
       open,
       signedOff(took(put(crag(), { 'pack.windowMin': 33.5 }))),
     ];
-    expect(touchedBy(sheet, jobs).map((t) => [t.job.number, t.signed])).toEqual([['T-1', true]]);
-    const changed: LimitSheet = {
+    expect(affectedJobs(sheet, jobs).map((t) => [t.job.number, t.signed])).toEqual([['T-1', true]]);
+    const changed: SpecSheet = {
       ...sheet,
       limits: sheet.limits.map((l) =>
         l.pattern === 'pack.windowMax' ? { ...l, entry: { value: 34.6 } } : l,
       ),
     };
-    const touched = touchedBy(changed, jobs);
+    const touched = affectedJobs(changed, jobs);
     expect(touched.map((t) => [t.job.number, t.signed])).toEqual([
       ['T-9', false],
       ['T-1', true],
@@ -149,7 +151,7 @@ describe('the limits library', () => {
       ['Maximum stack', 35],
     ]);
     expect(
-      touchedBy(
+      affectedJobs(
         changed,
         jobs.map((j) => ({ ...j, archived: true })),
       ),
@@ -157,12 +159,12 @@ describe('the limits library', () => {
   });
 
   it('leaves out a limit whose field holds no value yet', () => {
-    const sheet: LimitSheet = {
+    const sheet: SpecSheet = {
       ...EMPTY,
       limits: [{ id: 'a', pattern: 'pack.maxWear', draft: 'about 2' }],
     };
     const job = crag();
-    expect(compareSheet(sheet, job)[0]?.standing).toBe('open');
-    expect(withSheet(job, sheet, new Set(['a']), newId).pack).toBe(job.pack);
+    expect(compareSpecSheet(sheet, job)[0]?.standing).toBe('open');
+    expect(withSpecSheet(job, sheet, new Set(['a']), newId).pack).toBe(job.pack);
   });
 });

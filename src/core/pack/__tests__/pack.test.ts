@@ -2,14 +2,14 @@ import fc from 'fast-check';
 
 import { DomainError } from '../../errors';
 import type { Layer } from '../faces';
-import { slipFaces } from '../faces';
-import { checkWindow, stackHeight, summarizeReadings } from '../stack';
+import { frictionFaces } from '../faces';
+import { checkLimits, stackHeight, summarizeReadings } from '../stack';
 
 const hub: Layer = { turnsWith: 'hub', lined: 'none' };
 const F: Layer = { turnsWith: 'basket', lined: 'both', outerRadius: 58.5, innerRadius: 46.5 };
 const S: Layer = { turnsWith: 'hub', lined: 'none' };
 const slipping = (plates: Layer[], plate = hub) =>
-  slipFaces(hub, plates, plate).filter((f) => f.kind === 'slipping');
+  frictionFaces(hub, plates, plate).filter((f) => f.kind === 'slipping');
 
 describe('slipping faces', () => {
   it('counts 16 for 8 discs and 7 steels, friction first and last', () => {
@@ -27,7 +27,7 @@ describe('slipping faces', () => {
 
   it('finds unlined plates that slip on each other', () => {
     const bare: Layer = { turnsWith: 'basket', lined: 'none' };
-    expect(slipFaces(hub, [bare, S], hub).map((f) => f.kind)).toEqual([
+    expect(frictionFaces(hub, [bare, S], hub).map((f) => f.kind)).toEqual([
       'metal',
       'metal',
       'together',
@@ -36,7 +36,7 @@ describe('slipping faces', () => {
 
   it('takes a face lined on one side only, and a pressure plate that turns with the basket', () => {
     const single: Layer = { ...F, lined: 'inner' };
-    expect(slipFaces(hub, [single], hub).map((f) => f.kind)).toEqual(['slipping', 'metal']);
+    expect(frictionFaces(hub, [single], hub).map((f) => f.kind)).toEqual(['slipping', 'metal']);
     expect(slipping([S], { turnsWith: 'basket', lined: 'inner' })).toHaveLength(1);
   });
 
@@ -83,17 +83,17 @@ describe('stack', () => {
   });
 
   it('lets both edges of a window belong to it', () => {
-    expect(checkWindow(34, 34, 35)).toEqual({ inside: true, margin: 0, side: 'within' });
-    expect(checkWindow(35, 34, 35).inside).toBe(true);
-    expect(checkWindow(0.1 + 0.2 + 33.7, 34, 35).margin).toBe(0);
-    expect(checkWindow(33.9, 34, 35)).toMatchObject({ inside: false, side: 'below' });
-    expect(checkWindow(35.25, 34, 35)).toMatchObject({
+    expect(checkLimits(34, 34, 35)).toEqual({ inside: true, margin: 0, side: 'within' });
+    expect(checkLimits(35, 34, 35).inside).toBe(true);
+    expect(checkLimits(0.1 + 0.2 + 33.7, 34, 35).margin).toBe(0);
+    expect(checkLimits(33.9, 34, 35)).toMatchObject({ inside: false, side: 'below' });
+    expect(checkLimits(35.25, 34, 35)).toMatchObject({
       inside: false,
       side: 'above',
       margin: -0.25,
     });
-    expect(checkWindow(20, undefined, 35).margin).toBe(15);
-    expect(() => checkWindow(34, 35, 34)).toThrow(DomainError);
-    expect(() => checkWindow(34, undefined, undefined)).toThrow(DomainError);
+    expect(checkLimits(20, undefined, 35).margin).toBe(15);
+    expect(() => checkLimits(34, 35, 34)).toThrow(DomainError);
+    expect(() => checkLimits(34, undefined, undefined)).toThrow(DomainError);
   });
 });

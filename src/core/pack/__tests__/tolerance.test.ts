@@ -62,8 +62,8 @@ describe('tolerance', () => {
     expect(run.mean).toBeCloseTo(34.5, 3);
     // A normal law of this sigma has this share within ±0.05.
     const z = 0.05 / sigma;
-    expect(run.shareInWindow).toBeCloseTo(erf(z / Math.SQRT2), 2);
-    expect(run.shareInWindow + run.shareBelow + run.shareAbove).toBeCloseTo(1, 12);
+    expect(run.shareInLimits).toBeCloseTo(erf(z / Math.SQRT2), 2);
+    expect(run.shareInLimits + run.shareBelow + run.shareAbove).toBeCloseTo(1, 12);
     expect(run.histogram.counts.reduce((a, b) => a + b, 0)).toBe(100_000);
     expect(run.variance.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
     const few = { ...question, packs: 20_000 };

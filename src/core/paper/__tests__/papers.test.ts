@@ -10,16 +10,16 @@ import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
 import { openItems } from '../../signoff/openItems';
-import { overridden, reopened, signed } from '../../signoff/revisions';
+import { withReason, reopened, signed } from '../../signoff/revisions';
 import { jobSheet } from '../jobSheet';
 import { orderList } from '../orderList';
 import { orderSheet } from '../orderSheet';
 import type { Paper } from '../paper';
-import { riderSheet } from '../riderSheet';
+import { customerSheet } from '../riderSheet';
 
 /** All words of a sheet, in order. */
 const wordsOf = (paper: Paper): string => JSON.stringify(paper.blocks);
-const rider = (job: Job) => wordsOf(riderSheet(job));
+const rider = (job: Job) => wordsOf(customerSheet(job));
 
 const done = crag();
 const half = crag();
@@ -27,7 +27,7 @@ const NOW = '2026-11-28T12:00:00.000Z';
 /** With a reason for all that is open. */
 const reasoned = (job: Job): Job =>
   openItems(job).reduce(
-    (j, { id }) => overridden(j, { itemId: id, reason: 'to test', by: 'Bench 1', at: NOW }),
+    (j, { id }) => withReason(j, { itemId: id, reason: 'to test', by: 'Bench 1', at: NOW }),
     job,
   );
 const sign = (job: Job) => signed(reasoned(reopened(job, 'to test')), 'Bench 1', NOW, digestOf);
@@ -132,7 +132,7 @@ describe('any sheet', () => {
   it('can be made of any job, and never says what is no number', () => {
     fc.assert(
       fc.property(arbitraryJob, (job) => {
-        for (const make of [jobSheet, riderSheet, orderSheet]) {
+        for (const make of [jobSheet, customerSheet, orderSheet]) {
           const paper = make(job);
           expect(paper.blocks.length).toBeGreaterThan(0);
           expect(wordsOf(paper)).not.toMatch(/NaN|undefined|Infinity|\[object/);
@@ -144,7 +144,7 @@ describe('any sheet', () => {
 
   it('names the machine and stands under its number', () => {
     for (const job of jobsOfEachKind())
-      for (const make of [jobSheet, riderSheet, orderSheet]) {
+      for (const make of [jobSheet, customerSheet, orderSheet]) {
         const { title, foot } = make(job);
         expect(title).toContain(job.machine.name);
         expect(foot).toContain(job.number);

@@ -1,5 +1,5 @@
 import { DomainError } from '../../errors';
-import { clearancePerFace, neededLift } from '../clearance';
+import { clearancePerFace, liftNeeded } from '../clearance';
 import { cableLift, hydraulicLift, leverForce, overallRatio } from '../train';
 
 describe('release train', () => {
@@ -27,11 +27,11 @@ describe('release train', () => {
 
 describe('lift and clearance', () => {
   it('needs a clearance at every face and room for warp', () => {
-    expect(neededLift(16, 0.1)).toBeCloseTo(1.6, 12);
-    expect(neededLift(16, 0.1, 0.12)).toBeCloseTo(1.72, 12);
+    expect(liftNeeded(16, 0.1)).toBeCloseTo(1.6, 12);
+    expect(liftNeeded(16, 0.1, 0.12)).toBeCloseTo(1.72, 12);
     expect(clearancePerFace(1.72, 16, 0.12)).toBeCloseTo(0.1, 12);
     expect(clearancePerFace(0.1, 16, 0.3)).toBeLessThan(0);
-    expect(() => neededLift(0, 0.1)).toThrow(
+    expect(() => liftNeeded(0, 0.1)).toThrow(
       'a number of 1 or more'.replace('a number', 'a whole number'),
     );
   });

@@ -7,14 +7,14 @@ import { autoPack } from '@/testing/packs';
 import { leverGain } from '../leverGain';
 import {
   adjusterOf,
-  eighthsWords,
+  eighthsText,
   endFloatPlan,
   GAIN_READS,
   gainAdvice,
   gainReadings,
   gapPlan,
   pushrodPlan,
-  standsAt,
+  adjusterPosition,
   turnedBy,
 } from '../plans';
 import { omit } from '@/core/omit';
@@ -54,10 +54,10 @@ describe('the adjuster of a job', () => {
   });
 
   it('stands where turns and marks say, and nowhere while neither is recorded', () => {
-    expect(standsAt(job({}))).toBeUndefined();
-    expect(standsAt(job({ turnsOut: entry(1) }))).toBe(1);
-    expect(standsAt(job({ marksOut: entry(3) }))).toBe(3 / 8);
-    expect(standsAt(job({ turnsOut: entry(1), marksOut: entry(2) }))).toBe(1.25);
+    expect(adjusterPosition(job({}))).toBeUndefined();
+    expect(adjusterPosition(job({ turnsOut: entry(1) }))).toBe(1);
+    expect(adjusterPosition(job({ marksOut: entry(3) }))).toBe(3 / 8);
+    expect(adjusterPosition(job({ turnsOut: entry(1), marksOut: entry(2) }))).toBe(1.25);
   });
 
   it('turned on, records where it stands and the gap that it makes', () => {
@@ -70,7 +70,7 @@ describe('the adjuster of a job', () => {
     });
     // Back by as much it is where it was.
     const back = turnedBy(turnedBy(at, open), { ...open, direction: 'close' });
-    expect(standsAt(back)).toBe(7 / 8);
+    expect(adjusterPosition(back)).toBe(7 / 8);
     expect(back.setting.installGap?.value).toBeCloseTo(0.875, 12);
   });
 
@@ -79,7 +79,7 @@ describe('the adjuster of a job', () => {
     for (const at of [job({}), job({ marksOut: entry(7) }), job({}, 'pitch')])
       expect(turnedBy(at, close)).toBe(at);
     const exactly = turnedBy(job({ turnsOut: entry(1) }), close);
-    expect(standsAt(exactly)).toBe(0);
+    expect(adjusterPosition(exactly)).toBe(0);
   });
 });
 
@@ -90,7 +90,7 @@ describe('screws without marks', () => {
     expect(pushrodPlan(job({ pushrodPitch: entry(1) }))).toBeUndefined();
     expect(pushrodPlan(job({ pushrodClearance: entry(0.3) }))).toBeUndefined();
     const float = endFloatPlan(job({ endFloatPitch: entry(1.25), endFloatWanted: entry(1.9) }));
-    expect(float && eighthsWords(float)).toBe('1 1/2 turns');
+    expect(float && eighthsText(float)).toBe('1 1/2 turns');
   });
 
   it.each([
@@ -103,7 +103,7 @@ describe('screws without marks', () => {
     [2, 0, '2 turns'],
     [2, 6, '2 3/4 turns'],
   ])('%i turns and %i eighths are said as "%s" would be', (turns, marks, words) => {
-    expect(eighthsWords({ turns, marks })).toBe(words);
+    expect(eighthsText({ turns, marks })).toBe(words);
   });
 });
 
@@ -155,13 +155,16 @@ describe('turning by the lever gain', () => {
           const target = 12;
           let at = job({ targetGain: entry(target), marksOut: entry(start) });
           const perMark = 1 / 8;
-          const gap = () => (standsAt(at) ?? 0) * 1;
+          const gap = () => (adjusterPosition(at) ?? 0) * 1;
           for (let n = 0; n < 4; n++) {
             const gain = leverGain(ratio, growth, gap());
             at = {
               setting: {
                 ...at.setting,
-                readings: [...at.setting.readings, reading(standsAt(at) ?? 0, gain, `r${n}`)],
+                readings: [
+                  ...at.setting.readings,
+                  reading(adjusterPosition(at) ?? 0, gain, `r${n}`),
+                ],
               },
             };
             const plan = gainAdvice(at, ratio * believed);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { gapFromTurns, pitchOf, turningWords, turnsForGap } from '../adjuster';
+import { gapFromTurns, pitchOf, turningText, turnsForGap } from '../adjuster';
 import {
   bladesFor,
   FRACTION_DRILLS,
@@ -10,7 +10,7 @@ import {
   METRIC_DRILLS,
   NUMBER_DRILLS,
 } from '../gauges';
-import { adviseGain, leverGain, measuredRatio } from '../leverGain';
+import { correctGain, leverGain, measuredRatio } from '../leverGain';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const screw = { pitch: 1.27, marksPerTurn: 8 };
@@ -58,7 +58,7 @@ describe('lever gain', () => {
         ];
         fc.pre(readings.every((r) => r.gain > 0));
         expect(measuredRatio(screw, readings[0]!, readings[1]!)).toBeCloseTo(ratio, 6);
-        const advice = adviseGain(screw, readings, 5, 1);
+        const advice = correctGain(screw, readings, 5, 1);
         expect(advice).toMatchObject({ kind: 'turn', from: 'measured ratio' });
         if (advice.kind !== 'turn') return;
         expect(
@@ -69,9 +69,9 @@ describe('lever gain', () => {
   });
 
   it('takes a reading of nothing as a bound, and contradicting readings as no lesson', () => {
-    const none = adviseGain(screw, [{ turns: 0, gain: 0 }], 6, 40);
+    const none = correctGain(screw, [{ turns: 0, gain: 0 }], 6, 40);
     expect(none).toMatchObject({ kind: 'bound', atLeast: 0.15, turning: { direction: 'close' } });
-    const odd = adviseGain(
+    const odd = correctGain(
       screw,
       [
         { turns: 0, gain: 4 },
@@ -84,7 +84,7 @@ describe('lever gain', () => {
     expect(() => measuredRatio(screw, { turns: 1, gain: 4 }, { turns: 1, gain: 5 })).toThrow(
       'two different adjuster settings',
     );
-    expect(() => adviseGain(screw, [], 6, 40)).toThrow('at least one reading');
+    expect(() => correctGain(screw, [], 6, 40)).toThrow('at least one reading');
   });
 });
 
@@ -94,7 +94,7 @@ it.each([
   [{ turns: 1, marks: 0 }, '1 turn'],
   [{ turns: 2, marks: 3 }, '2 turns and 3 marks'],
 ])('turning of %j is said as it is done', (turning, words) => {
-  expect(turningWords(turning)).toBe(words);
+  expect(turningText(turning)).toBe(words);
 });
 
 describe('gauges', () => {

@@ -9,7 +9,7 @@ import {
   ordersOfJobs,
   scrapOf,
   scrapSpringsOf,
-  shortOf,
+  missingStock,
   stockPlateOf,
   stockSpringsOf,
 } from '../fromJob';
@@ -155,7 +155,7 @@ describe('what the shop has to order', () => {
       wanted: [{ id: 'w', sort: 'steel' as const, nominal: 1.5, atLeast: 34 }],
     };
     const jobs = jobsOfEachKind();
-    const before = shortOf(shelf, [], mm);
+    const before = missingStock(shelf, [], mm);
     expect(before).toEqual([
       { what: 'Steel 1.5 mm', count: 2, why: '32 free, 34 wanted on the shelf' },
     ]);
@@ -167,7 +167,7 @@ describe('what the shop has to order', () => {
         plates: [{ id: 'p', kindId: 'steel', ...(plate ? { shelfId: plate.id } : {}) }],
       },
     };
-    expect(shortOf(shelf, [holder], mm)[0]).toMatchObject({ count: 3 });
-    expect(shortOf({ ...shelf, wanted: [] }, jobs, mm)).toEqual([]);
+    expect(missingStock(shelf, [holder], mm)[0]).toMatchObject({ count: 3 });
+    expect(missingStock({ ...shelf, wanted: [] }, jobs, mm)).toEqual([]);
   });
 });

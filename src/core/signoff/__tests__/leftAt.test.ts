@@ -11,7 +11,7 @@ import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { evaluate } from '../../evaluate/evaluate';
 import { inspect } from '../../inspect/inspect';
-import { leftAt, stagesLeft } from '../leftAt';
+import { missingAt, incompleteStages } from '../leftAt';
 import { reopened } from '../revisions';
 import { omit } from '@/core/omit';
 
@@ -19,8 +19,8 @@ const judged = (job: Job) => {
   const evaluation = evaluate(job);
   return { evaluation, inspection: inspect(job, evaluation) };
 };
-const left = (stage: Stage, job: Job) => leftAt(stage, job, judged(job));
-const passed = (job: Job) => stagesLeft(job, judged(job));
+const left = (stage: Stage, job: Job) => missingAt(stage, job, judged(job));
+const passed = (job: Job) => incompleteStages(job, judged(job));
 
 const blank = blankJob('j', 'UR-1', '2026-11-25T12:00:00.000Z');
 const whole = signedOff(measured(crag(), 0.02));
@@ -165,9 +165,9 @@ describe('stages that were passed with something left', () => {
     expect(passed(blank)).toEqual([]);
     expect(passed(atStrip)).toEqual(['intake']);
     expect(passed({ ...blank, stage: 'set' })).toEqual(['intake', 'strip', 'specify', 'build']);
-    const signedAnyhow: Job = { ...whole, strip: { ...done.strip, steps: [] } };
-    expect(passed(signedAnyhow)).toEqual([]);
-    expect(passed(reopened(signedAnyhow, 'to test'))).toEqual(['strip']);
+    const signedWithReason: Job = { ...whole, strip: { ...done.strip, steps: [] } };
+    expect(passed(signedWithReason)).toEqual([]);
+    expect(passed(reopened(signedWithReason, 'to test'))).toEqual(['strip']);
   });
 
   it('can be told for any record', () => {

@@ -15,7 +15,7 @@ import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { canSign, openItems } from '../openItems';
 import { recheckFindings } from '../recheck';
-import { jobOfRevision, overridden, reopened, signed } from '../revisions';
+import { jobOfRevision, withReason, reopened, signed } from '../revisions';
 
 const NOW = '2026-11-25T12:00:00.000Z';
 const half: Job = withEntry(
@@ -195,10 +195,10 @@ describe('what is open', () => {
     const short = withEntry(whole, 'strip.parts.n4.in', entry(5));
     // One pin short leaves the step of the count done, but the count open.
     expect(canSign(openItems(short), 'Bench 1')).toBe(false);
-    const over = overridden(short, { ...item, reason: 'two were never there' });
+    const over = withReason(short, { ...item, reason: 'two were never there' });
     expect(canSign(openItems(over), 'Bench 1')).toBe(true);
     expect(canSign(openItems(over), '  ')).toBe(false);
-    expect(canSign(openItems(overridden(over, { ...item, reason: ' ' })), 'Bench 1')).toBe(false);
+    expect(canSign(openItems(withReason(over, { ...item, reason: ' ' })), 'Bench 1')).toBe(false);
   });
 
   it('names what has changed under done steps as one thing, and alone what has a reason', () => {
@@ -220,7 +220,7 @@ describe('what is open', () => {
     expect(more).toEqual([]);
     expect(single?.title).toBe('Changed since it was done');
     // A reason that was written for one step stays with it, whatever else changes.
-    const reasoned = overridden(withNew(0, 2, 4), {
+    const reasoned = withReason(withNew(0, 2, 4), {
       itemId: single?.id ?? '',
       reason: 'the same disc, measured again',
       by: 'Bench 1',
@@ -282,7 +282,7 @@ describe('a signature', () => {
     const [item] = openItems(open);
     expect(() => signed(open, 'Bench 1', NOW, digestOf)).toThrow(item?.title ?? 'nothing open');
     const reasoned = openItems(open).reduce(
-      (j, { id }) => overridden(j, { itemId: id, reason: 'the owner’s wish', by: 'B', at: NOW }),
+      (j, { id }) => withReason(j, { itemId: id, reason: 'the owner’s wish', by: 'B', at: NOW }),
       open,
     );
     expect(isFrozen(signed(reasoned, 'Bench 1', NOW, digestOf))).toBe(true);

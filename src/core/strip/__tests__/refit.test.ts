@@ -5,7 +5,7 @@ import { arbitraryJob } from '@/testing/arbitraryJob';
 import { blankJob } from '../../job/blank';
 import { entry } from '../../job/entry';
 import type { Job } from '../../job/types';
-import { isOfAnotherClutch, refitted } from '../refit';
+import { isForOtherClutch, withUpdatedLists } from '../refit';
 import { smallParts, stripLines } from '../stripList';
 
 const blank = blankJob('j', 'UR-1', '2026-01-01T00:00:00.000Z');
@@ -27,17 +27,17 @@ const listed = (job: Job): Job => ({
 });
 const steps = (job: Job) => job.strip.steps.map((s) => s.text);
 const parts = (job: Job) => job.strip.parts.map((p) => p.name);
-const refit = (job: Job): Job => ({ ...job, strip: refitted(job, newId) });
+const refit = (job: Job): Job => ({ ...job, strip: withUpdatedLists(job, newId) });
 
 describe('lists made for another clutch', () => {
   it('are noticed, and brought to the clutch as if they had been made for it', () => {
     const coil = listed(blank);
-    expect(isOfAnotherClutch(blank)).toBe(false);
-    expect(isOfAnotherClutch(coil)).toBe(false);
+    expect(isForOtherClutch(blank)).toBe(false);
+    expect(isForOtherClutch(coil)).toBe(false);
     const changed = { ...coil, ...DIAPHRAGM };
-    expect(isOfAnotherClutch(changed)).toBe(true);
+    expect(isForOtherClutch(changed)).toBe(true);
     const brought = refit(changed);
-    expect(isOfAnotherClutch(brought)).toBe(false);
+    expect(isForOtherClutch(brought)).toBe(false);
     expect(steps(brought)).toEqual(stripLines(changed).map((l) => l.text));
     expect(parts(brought)).toEqual(smallParts(changed).map((p) => p.name));
   });
@@ -85,7 +85,7 @@ describe('lists made for another clutch', () => {
       startClutch: { place: 'crank' },
     };
     const pedal: Job = { ...listed(quad), release: { ...quad.release, type: 'measured' } };
-    expect(isOfAnotherClutch(pedal)).toBe(true);
+    expect(isForOtherClutch(pedal)).toBe(true);
     expect(steps(refit(pedal)).join()).toContain('shift shaft');
     expect(steps(refit(pedal)).join()).not.toMatch(/slave cylinder|cable/);
   });
@@ -94,7 +94,7 @@ describe('lists made for another clutch', () => {
     fc.assert(
       fc.property(arbitraryJob, (job) => {
         const brought = refit(job);
-        expect(isOfAnotherClutch(brought)).toBe(false);
+        expect(isForOtherClutch(brought)).toBe(false);
         const done = job.strip.steps.filter((s) => s.done);
         expect(brought.strip.steps).toEqual(expect.arrayContaining(done));
         const counted = job.strip.parts.filter((p) => p.out);

@@ -1,4 +1,4 @@
-import { parked, jobWith } from '@/core/job/variants';
+import { withVariant, jobWith } from '@/core/job/variants';
 import { crag, fen, jobOf, jobsOfEachKind, scree } from '@/testing/jobs';
 import { evaluate } from '../../evaluate/evaluate';
 import type { FigureId } from '@/core/evaluate/engine/figure';
@@ -62,7 +62,7 @@ describe('the cutaway', () => {
 
 describe('packs of a job with the same hands', () => {
   it('are tried each by itself, the one being worked on first', () => {
-    const job = parked(parked(crag(), 'one', 'As it came'), 'two', 'Soft springs');
+    const job = withVariant(withVariant(crag(), 'one', 'As it came'), 'two', 'Soft springs');
     const made = takeoffOfPacks(packsOf(job), WAYS.race, 90);
     expect(made.map((m) => m.name)).toEqual(['Current', 'As it came', 'Soft springs']);
     job.variants.forEach((variant, i) => {

@@ -5,7 +5,7 @@ import { evaluate } from '../../evaluate/evaluate';
 import type { Job } from '../../job/types';
 import { WAYS } from '../hands';
 import { judderOf, judderSetupOf } from '../judder';
-import { takeoffAssumed } from '../setup';
+import { takeoffWithAssumptions } from '../setup';
 import { takeoff } from '../takeoff';
 
 const slipping = (torque: number, seconds: number, steel = 90) =>
@@ -63,7 +63,7 @@ describe('judder', () => {
       expect(slopeOf(worse)).toBeLessThan(slopeOf(job));
       expect(judderSetupOf(worse, evaluate(worse).layout).reasons).toHaveLength(1);
     }
-    const made = takeoffAssumed(glazed);
+    const made = takeoffWithAssumptions(glazed);
     if ('needs' in made) throw new Error('known');
     const run = takeoff(made.setup, WAYS.race.hands, { steel: 90, oil: 90 });
     // Hot steels do the rest: a second start follows the first.

@@ -6,12 +6,12 @@ import { handsAt, WAYS } from '../hands';
 import type { Motion, Ride } from '../motion';
 import { rideOf, speedsOf } from '../motion';
 import type { TakeoffSetup } from '../setup';
-import { takeoffAssumed, takeoffOf } from '../setup';
+import { takeoffWithAssumptions, takeoffOf } from '../setup';
 import { takeoff } from '../takeoff';
 
 const OIL = 90;
 const setupOf = (number = 'T-1'): TakeoffSetup => {
-  const made = takeoffAssumed(jobOf(number));
+  const made = takeoffWithAssumptions(jobOf(number));
   if ('needs' in made) throw new Error('not known');
   return made.setup;
 };
@@ -150,11 +150,11 @@ describe('a machine ridden by hand', () => {
   });
 
   it('takes a middling machine where the job says none, and never for a pack', () => {
-    const made = takeoffAssumed({ ...knoll(), duty: {} });
+    const made = takeoffWithAssumptions({ ...knoll(), duty: {} });
     expect('assumed' in made && made.assumed).toHaveLength(4);
-    const whole = takeoffAssumed(crag());
+    const whole = takeoffWithAssumptions(crag());
     expect(whole).toEqual({ setup: takeoffOf(crag()), assumed: [] });
-    const bare = takeoffAssumed({ ...knoll(), engine: {} });
+    const bare = takeoffWithAssumptions({ ...knoll(), engine: {} });
     expect('needs' in bare && bare.needs.length).toBeGreaterThan(0);
   });
 });

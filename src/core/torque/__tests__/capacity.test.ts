@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 
 import { DomainError } from '../../errors';
-import type { SlippingFace } from '../capacity';
+import type { FrictionFace } from '../capacity';
 import { packCapacity, torqueAtClutch } from '../capacity';
 import { effectiveRadius, liningPressure } from '../radius';
 
 /** 8 discs and 7 steels, the innermost disc with a large bore, faces from the pressure plate inward. */
-function publishedPack(model: 'uniformWear' | 'uniformPressure'): SlippingFace[] {
+function publishedPack(model: 'uniformWear' | 'uniformPressure'): FrictionFace[] {
   return Array.from({ length: 16 }, (_, k) => ({
     radius: effectiveRadius(58.5, k >= 14 ? 50.5 : 46.5, model),
     friction: 0.12,
@@ -53,7 +53,7 @@ describe('pack capacity', () => {
   });
 
   it('passes no clamp on where tangs would jam, and never a pull', () => {
-    const jam: SlippingFace = { radius: 90, friction: 1, tangRadiusBelow: 15, tangRadiusAbove: 15 };
+    const jam: FrictionFace = { radius: 90, friction: 1, tangRadiusBelow: 15, tangRadiusAbove: 15 };
     const { clampAtFace } = packCapacity(1000, [jam, jam, jam], 0.5);
     expect(clampAtFace).toEqual([1000, 0, 0]);
   });

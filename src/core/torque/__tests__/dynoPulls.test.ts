@@ -1,5 +1,5 @@
-import type { DynoReading, TakenPulls } from '@/core/torque/dynoPulls';
-import { brokenOff, withPart } from '../dynoPulls';
+import type { DynoReading, RecordedPulls } from '@/core/torque/dynoPulls';
+import { withStoppedPull, withPart } from '../dynoPulls';
 
 let id = 0;
 const part = (
@@ -18,8 +18,8 @@ const part = (
   ...more,
 });
 
-const taken = (...parts: readonly DynoReading[]): TakenPulls =>
-  parts.reduce<TakenPulls>(withPart, []);
+const taken = (...parts: readonly DynoReading[]): RecordedPulls =>
+  parts.reduce<RecordedPulls>(withPart, []);
 
 describe('pulls as they come from the dyno', () => {
   it('are put together of their parts, each whole with its last', () => {
@@ -61,9 +61,9 @@ describe('pulls as they come from the dyno', () => {
       'running',
     ]);
     const running = taken(part(1, 0, [[3000, 30]]));
-    expect(brokenOff(running)[0]?.state).toBe('broken');
+    expect(withStoppedPull(running)[0]?.state).toBe('broken');
     const whole = taken(part(1, 0, [[3000, 30]], { last: true }));
-    expect(brokenOff(whole)).toBe(whole);
+    expect(withStoppedPull(whole)).toBe(whole);
   });
 
   it('begin again with the numbers of a dyno that was switched off', () => {

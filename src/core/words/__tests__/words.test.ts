@@ -3,7 +3,7 @@ import { readSentence } from '@/core/text/sentence';
 import { FIELDS } from '../../job/fields';
 import { FAMILIES, GLOSSARY, TERM_IDS } from '../glossary';
 import type { TermId } from '../glossary';
-import { SCHOOLS } from '../schools';
+import { METHODS } from '../schools';
 import { termOf, termsIn } from '../termsIn';
 
 describe('the glossary', () => {
@@ -72,9 +72,9 @@ describe('words in a text', () => {
 
 it('families and schools say all of what they should', () => {
   for (const f of FAMILIES) for (const text of [f.how, f.tell, f.mind]) expect(text).toMatch(/\.$/);
-  for (const s of SCHOOLS) {
+  for (const s of METHODS) {
     expect(s.question).toMatch(/\?$/);
-    expect(s.schools.length).toBeGreaterThan(1);
+    expect(s.methods.length).toBeGreaterThan(1);
     expect(s.why).toMatch(/\.$/);
   }
 });

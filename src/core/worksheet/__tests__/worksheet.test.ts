@@ -19,7 +19,7 @@ import { WORK_STAGES } from '@/core/job/work';
 import { readSentence } from '@/core/text/sentence';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
-import { wordsOf } from '../line';
+import { lineText } from '../line';
 import {
   isOpen,
   ownStepAdded,
@@ -217,7 +217,7 @@ describe('the spec sheet', () => {
     expect(keys('set')).toEqual(expect.arrayContaining(['pushrod', 'pedal', 'lift']));
     expect(keys('set')).not.toEqual(expect.arrayContaining(['freePlay']));
     const words = (['set', 'prove'] as const)
-      .flatMap((stage) => stepsOf(quad, stage).map((s) => wordsOf(s.line)))
+      .flatMap((stage) => stepsOf(quad, stage).map((s) => lineText(s.line)))
       .join('\n');
     expect(words).toContain('shift pedal');
     expect(words).not.toMatch(/[Ll]ever in|cable/);
@@ -236,7 +236,7 @@ describe('the spec sheet', () => {
         entry(8),
       );
       const line = stepsOf(marked, 'set');
-      return wordsOf(line.find((s) => s.line.key === 'gap')?.line ?? { text: [] });
+      return lineText(line.find((s) => s.line.key === 'gap')?.line ?? { text: [] });
     };
     expect(gapOf(0.9)).toBe(
       'From there out by 5 marks, for a gap of 0.781 mm: the mark nearest to 0.750 mm',

@@ -3,7 +3,7 @@ import { cutawayOf } from '@/core/takeoff/cutaway';
 import type { Motion, MotionSpeeds } from '@/core/takeoff/motion';
 import { coilPack } from '@/testing/packs';
 
-import { inWords, stateOf } from '../inWords';
+import { describeRide, stateOf } from '../inWords';
 
 const look = cutawayOf(coilPack(), 90).at(0, 0);
 const opened: CutawayLook = { ...look, clearance: 0.1 };
@@ -24,7 +24,7 @@ const said = (seen: {
   motion?: Partial<Motion>;
   speeds?: Partial<MotionSpeeds>;
 }) =>
-  inWords(
+  describeRide(
     {
       look: seen.look ?? { ...look, clearance: 0, clamp: 900 },
       motion: { ...motion, ...seen.motion },
@@ -35,8 +35,8 @@ const said = (seen: {
 
 describe('what one sees of the cutaway, in words', () => {
   it('says of a machine that is not known how far the plates are apart', () => {
-    expect(inWords({ look: opened }, {})).toBe('Clearance per face 0.100 mm.');
-    expect(inWords({ look: { ...look, clearance: 0 } }, {})).toBe('The plates are closed.');
+    expect(describeRide({ look: opened }, {})).toBe('Clearance per face 0.100 mm.');
+    expect(describeRide({ look: { ...look, clearance: 0 } }, {})).toBe('The plates are closed.');
   });
 
   it('names torque, clamp and speeds while it slips', () => {

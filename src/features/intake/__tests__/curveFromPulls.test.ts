@@ -1,4 +1,4 @@
-import type { TakenPull } from '@/core/torque/dynoPulls';
+import type { RecordedPull } from '@/core/torque/dynoPulls';
 
 import { curveFromPulls } from '../curveFromPulls';
 
@@ -6,8 +6,8 @@ const pull = (
   torque: number,
   from = 3000,
   to = 8000,
-  state: TakenPull['state'] = 'whole',
-): TakenPull => ({
+  state: RecordedPull['state'] = 'whole',
+): RecordedPull => ({
   number: 1,
   parts: 1,
   state,
@@ -17,7 +17,7 @@ const pull = (
   })),
 });
 
-const note = (...pulls: readonly TakenPull[]) => curveFromPulls(pulls)?.notes.join(' ');
+const note = (...pulls: readonly RecordedPull[]) => curveFromPulls(pulls)?.notes.join(' ');
 
 describe('the curve of what the dyno has sent', () => {
   it('is none until a pull came whole', () => {

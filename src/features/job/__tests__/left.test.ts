@@ -2,20 +2,20 @@ import { put } from '@/testing/packs';
 import { cairn } from '@/testing/jobs';
 import type { Job } from '@/core/job/types';
 
-import { leftBehind, leftHere } from '../left';
+import { hasMissing, missingHere } from '../left';
 
 describe('what a job has left behind', () => {
   const job: Job = { ...put(cairn(), { 'pack.splineLength': 28 }), stage: 'build' };
 
   it('is what the stages before it still lack', () => {
-    expect(leftHere('specify', job)).toEqual(['a plate leaves the spline']);
-    expect(leftBehind(job)).toContain('specify');
+    expect(missingHere('specify', job)).toEqual(['a plate leaves the spline']);
+    expect(hasMissing(job)).toContain('specify');
     const longer = put(job, { 'pack.splineLength': 40 });
-    expect(leftBehind({ ...longer, stage: 'build' })).not.toContain('specify');
+    expect(hasMissing({ ...longer, stage: 'build' })).not.toContain('specify');
   });
 
   it('is nothing that could be told of a record that the core can’t take', () => {
     const damaged = { ...job, strip: { ...job.strip, steps: null } } as unknown as Job;
-    expect(leftBehind(damaged)).toEqual([]);
+    expect(hasMissing(damaged)).toEqual([]);
   });
 });

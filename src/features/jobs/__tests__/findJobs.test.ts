@@ -1,7 +1,7 @@
 import { jobsOfEachKind } from '@/testing/jobs';
 import { rowOf } from '@/core/job/row';
 
-import { daysLeft, dueWords, isDue } from '../due';
+import { daysLeft, dueText, isDue } from '../due';
 import { ALL_JOBS, findJobs } from '../findJobs';
 
 const TODAY = new Date('2026-11-24T10:00:00');
@@ -61,7 +61,7 @@ describe('finding jobs', () => {
     expect(moss && isDue(moss, new Date('2026-12-09T23:00:00'))).toBe(true);
     expect(
       ['2026-12-01', '2026-12-10', '2026-12-11', '2026-12-12', '2026-12-13', '2026-12-20'].map(
-        (day) => dueWords(day, new Date('2026-12-11T23:00:00')),
+        (day) => dueText(day, new Date('2026-12-11T23:00:00')),
       ),
     ).toEqual([
       '10 days late',

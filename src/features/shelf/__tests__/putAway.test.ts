@@ -5,7 +5,7 @@ import { springsAway } from '@/core/shelf/fromJob';
 import { jobActions } from '@/state/jobs/jobsSlice';
 import { makeStore } from '@/state/store';
 
-import { putAway, putSpringsAway } from '../putAway';
+import { returnPlate, returnSpringsToShelf } from '../putAway';
 import { shelfActions } from '@/state/shelfSlice';
 
 const TODAY = '2026-11-24';
@@ -29,7 +29,7 @@ describe('putting plates of a job away', () => {
     const { store, job, plates, now, shelf } = open('T-1');
     const some = plates.filter((p) => !p.plate?.plate.shelfId).slice(0, 3);
     const before = shelf();
-    const done = store.dispatch(putAway(job.id, some, 'scrap', TODAY));
+    const done = store.dispatch(returnPlate(job.id, some, 'scrap', TODAY));
     expect(done.text).toContain('Replaced by new parts.');
     expect(shelf().scrap).toHaveLength(before.scrap.length + 3);
     // They were fit to be kept: that is the builder's own judgement.
@@ -55,7 +55,7 @@ describe('putting plates of a job away', () => {
       plate: { ...first.plate, plate: { ...first.plate.plate, shelfId: item.id } },
     };
     const before = shelf();
-    const done = store.dispatch(putAway(job.id, [part], 'shelf', TODAY));
+    const done = store.dispatch(returnPlate(job.id, [part], 'shelf', TODAY));
     expect(done.text).toContain(`is back on the shelf as ${item.label}`);
     expect(shelf()).toEqual(before);
     expect(now()?.pack.plates.find((p) => p.id === first.id)?.shelfId).toBeUndefined();
@@ -72,7 +72,7 @@ describe('putting plates of a job away', () => {
     };
     const before = shelf();
     const left = () => shelf().plates.find((p) => p.id === item.id)?.count;
-    const done = store.dispatch(putAway(job.id, [part], 'scrap', TODAY));
+    const done = store.dispatch(returnPlate(job.id, [part], 'scrap', TODAY));
     expect(left()).toBe(item.count - 1);
     expect(shelf().scrap).toHaveLength(before.scrap.length + 1);
     done.undo?.();
@@ -85,7 +85,7 @@ describe('putting plates of a job away', () => {
     if (!group) throw new Error('no springs');
     const before = shelf();
     for (const where of ['shelf', 'scrap'] as const) {
-      const done = store.dispatch(putSpringsAway(job.id, group.id, where, TODAY));
+      const done = store.dispatch(returnSpringsToShelf(job.id, group.id, where, TODAY));
       expect(done.text).toMatch(where === 'shelf' ? /are on the shelf/ : /are scrap/);
       const item = where === 'shelf' ? shelf().springs.at(-1) : shelf().scrapSprings.at(-1);
       expect(item).toMatchObject({ count: group.count?.value, from: 'T-1' });
@@ -104,7 +104,7 @@ describe('putting plates of a job away', () => {
     if (!first?.plate) throw new Error('no plate');
     const { thickness: _t, ...kind } = first.plate.kind;
     const bare = { ...first, plate: { ...first.plate, kind } };
-    const done = store.dispatch(putAway(job.id, [bare], 'shelf', TODAY));
+    const done = store.dispatch(returnPlate(job.id, [bare], 'shelf', TODAY));
     expect(done.text).toMatch(/stays: it was not measured/);
     expect(done.undo).toBeUndefined();
     expect(now()).toBe(store.getState().jobs.entities[job.id]);

@@ -1,7 +1,7 @@
 import type { Judder } from '@/core/takeoff/judder';
 import type { TakeoffResult } from '@/core/takeoff/takeoff';
 
-import { judderInWords, startInWords } from '../inWords';
+import { describeJudder, describeStart } from '../inWords';
 
 const calm: Judder = { level: 'none', growth: 1, fed: 0, worst: -0.4, reasons: [] };
 const start: TakeoffResult = {
@@ -20,21 +20,21 @@ const start: TakeoffResult = {
   points: [],
 };
 const judders = (part: Partial<Judder>) =>
-  judderInWords({ ...start, judder: { ...calm, ...part } });
+  describeJudder({ ...start, judder: { ...calm, ...part } });
 
 describe('a start in words', () => {
   it('says how it ended, with slip, heat and the warmest steels', () => {
-    expect(startInWords(start, {})).toBe(
+    expect(describeStart(start, {})).toBe(
       'Locked at 3456 rpm after 1.23 s of slip, 12.3 kJ of heat, steels at 141 °C.',
     );
-    expect(startInWords({ ...start, outcome: 'stalled' }, {})).toMatch(/^Stalled at 2210 rpm/);
-    expect(startInWords({ ...start, outcome: 'still slipping' }, {})).toMatch(
+    expect(describeStart({ ...start, outcome: 'stalled' }, {})).toMatch(/^Stalled at 2210 rpm/);
+    expect(describeStart({ ...start, outcome: 'still slipping' }, {})).toMatch(
       /^Still slipping at the end: 1\.23 s/,
     );
   });
 
   it('follows the units that are chosen', () => {
-    expect(startInWords(start, { temperature: 'F' })).toContain('steels at 287 °F');
+    expect(describeStart(start, { temperature: 'F' })).toContain('steels at 287 °F');
   });
 
   it('says of no judder what friction does to the driveline', () => {

@@ -28,7 +28,7 @@ import {
   MAX_TESTER_POINTS,
 } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
-import { parked, takenUp } from '@/core/job/variants';
+import { withVariant, withVariantInUse } from '@/core/job/variants';
 import * as packEdit from '@/core/pack/edit';
 import { readJobFile, writeJobFile } from '@/files/jobFile';
 import type { AppStore } from '@/state/store';
@@ -148,8 +148,8 @@ const deeds: fc.Arbitrary<Deed> = fc.oneof(
       fresh(),
     ),
   ),
-  onPack((job, _ids, at) => parked(job, fresh(), `Pack ${at}`)),
-  onPack((job, _ids, at) => takenUp(job, pick(job.variants, at)?.id ?? '')),
+  onPack((job, _ids, at) => withVariant(job, fresh(), `Pack ${at}`)),
+  onPack((job, _ids, at) => withVariantInUse(job, pick(job.variants, at)?.id ?? '')),
   fc.constant<Deed>((dispatch, job) => dispatch(editJob(job.id, (j) => addGroup(j, fresh())))),
   group((job, groupId) => removeGroup(job, groupId)),
   group((job, groupId) => addTesterPoint(job, groupId, fresh())),

@@ -7,7 +7,7 @@ import { makeStore } from '@/state/store';
 import { MemoryRaw } from '@/testing/memoryRaw';
 
 import { sealedRecords } from '@/storage/records';
-import { keepWorkshop } from '../workshop';
+import { startSaving } from '../workshop';
 
 /* What earlier versions wrote, as they wrote it. */
 
@@ -18,7 +18,7 @@ async function open(name: string) {
   const kept = new Map(Object.entries(JSON.parse(fixture(name)) as Record<string, string>));
   const raw = new MemoryRaw(kept);
   const store = makeStore();
-  const flush = await keepWorkshop(store, sealedRecords(raw, 'earlier'), () => {
+  const flush = await startSaving(store, sealedRecords(raw, 'earlier'), () => {
     throw new Error('this is no first visit');
   });
   await flush();

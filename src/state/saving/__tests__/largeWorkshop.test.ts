@@ -11,7 +11,7 @@ import { memoryRecords } from '@/testing/memoryRaw';
 import { seal } from '@/storage/envelope';
 import { sealedRecords } from '@/storage/records';
 import { ALONE } from '../tabs';
-import { keepWorkshop } from '../workshop';
+import { startSaving } from '../workshop';
 
 const COUNT = 700;
 const model = pedalPack();
@@ -28,7 +28,7 @@ const many = (): Job[] =>
 
 async function stored() {
   const { raw, records, kept } = memoryRecords();
-  await keepWorkshop(makeStore(), records, async () => ({
+  await startSaving(makeStore(), records, async () => ({
     jobs: many(),
     shelf: EMPTY_STOCK,
     library: [],
@@ -40,7 +40,7 @@ describe('a workshop of many jobs', () => {
   it('lists all of them before their records are read, and reads the rest after', async () => {
     const { records } = await stored();
     const store = makeStore();
-    await keepWorkshop(store, records, none);
+    await startSaving(store, records, none);
     expect(store.getState().jobs.ids.length).toBeLessThan(40);
     expect(store.getState().jobs.entities['job-699']?.number).toBe('UR-1699');
     expect(selectRows(store.getState())).toHaveLength(COUNT);
@@ -65,7 +65,7 @@ describe('a workshop of many jobs', () => {
       expect(store.getState().jobs.ids).toEqual([]);
       expect(selectRows(store.getState())).toHaveLength(COUNT);
     });
-    await keepWorkshop(store, records, none, ALONE, 0);
+    await startSaving(store, records, none, ALONE, 0);
     // The keys, and what is no job: nothing more before the list shows.
     expect(trips).toBe(2);
     await allRead(store.getState);
@@ -77,7 +77,7 @@ describe('a workshop of many jobs', () => {
   it('writes nothing of what it only read, and an edit writes its job and its row', async () => {
     const { raw, records } = await stored();
     const store = makeStore();
-    const flush = await keepWorkshop(store, records, none);
+    const flush = await startSaving(store, records, none);
     const { writes } = raw;
     await allRead(store.getState);
     await flush();
@@ -89,14 +89,14 @@ describe('a workshop of many jobs', () => {
     expect(keys).toHaveLength(2);
     expect(keys).toEqual(expect.arrayContaining(['job:job-3', expect.stringMatching(/^rows:/)]));
     const again = makeStore();
-    await keepWorkshop(again, records, none);
+    await startSaving(again, records, none);
     expect(selectRows(again.getState()).find((r) => r.id === 'job-3')?.name).toBe('Another method');
   });
 
   it('reads first what somebody waits for', async () => {
     const { records } = await stored();
     const store = makeStore();
-    await keepWorkshop(store, records, none);
+    await startSaving(store, records, none);
     store.dispatch(jobActions.jobWanted('job-0'));
     while (!store.getState().jobs.entities['job-0']) await new Promise((r) => setTimeout(r));
     expect(selectReadShare(store.getState())).toBeLessThan(0.5);
@@ -105,7 +105,7 @@ describe('a workshop of many jobs', () => {
   it('numbers a new job after those that are still unread', async () => {
     const { records } = await stored();
     const store = makeStore();
-    await keepWorkshop(store, records, none);
+    await startSaving(store, records, none);
     store.dispatch(jobActions.jobRemoved('job-699'));
     store.dispatch(jobActions.jobStarted({ id: 'new' }));
     expect(store.getState().jobs.entities.new?.number).toBe('UR-1699');
@@ -120,7 +120,7 @@ describe('a workshop of many jobs', () => {
     kept.set('job:job-1', '{"id":"job-1","machine"');
     kept.set('job:job-2', seal({ id: 'job-2' }));
     const store = makeStore();
-    await keepWorkshop(store, records, none);
+    await startSaving(store, records, none);
     await allRead(store.getState);
     expect(store.getState().jobs.ids).toHaveLength(COUNT - 2);
     expect(
@@ -137,7 +137,7 @@ describe('a workshop of many jobs', () => {
   it('leaves alone what another tab deleted before it was read', async () => {
     const { records } = await stored();
     const store = makeStore();
-    await keepWorkshop(store, records, none);
+    await startSaving(store, records, none);
     store.dispatch(jobActions.jobGone('job-0'));
     await allRead(store.getState);
     expect(store.getState().jobs.entities['job-0']).toBeUndefined();

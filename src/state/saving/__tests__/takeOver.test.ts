@@ -7,7 +7,7 @@ import { makeStore } from '@/state/store';
 
 import { contents } from '../contents';
 import { RowRecords } from '../rowRecords';
-import { takeOver } from '../takeOver';
+import { adoptTheirs } from '../takeOver';
 
 const job = coilPack();
 const KEY = `job:${job.id}`;
@@ -21,7 +21,7 @@ function tab() {
   const now = () => contents(store.getState(), rows);
   const written = new Map(now());
   const take = (theirs: Readonly<Record<string, unknown>>, gone: readonly string[] = []) =>
-    takeOver(
+    adoptTheirs(
       store,
       [...Object.keys(theirs), ...gone],
       new Map(Object.entries(theirs)),

@@ -8,12 +8,12 @@ import { shelfActions } from '@/state/shelfSlice';
 import { makeStore } from '@/state/store';
 import { memoryRecords, MemoryRaw } from '@/testing/memoryRaw';
 
-import { clashWords } from '../clashWords';
+import { clashText } from '../clashWords';
 import { seal, unseal } from '@/storage/envelope';
 import { sealedRecords } from '@/storage/records';
 import type { OtherTabs, Told } from '../tabs';
 import { ALONE } from '../tabs';
-import { keepWorkshop } from '../workshop';
+import { startSaving } from '../workshop';
 
 const noJobs = async () => ({ jobs: [], shelf: EMPTY_STOCK, library: [] });
 const demo = async () => ({ jobs: jobsOfEachKind(), shelf: smallStock(), library: smallLibrary() });
@@ -27,23 +27,23 @@ describe('keeping the workshop', () => {
   it('opens with the first jobs once, and from the records ever after', async () => {
     const { records } = memoryRecords();
     const first = makeStore();
-    await keepWorkshop(first, records, demo);
+    await startSaving(first, records, demo);
     first.dispatch(jobActions.jobRemoved('crag'));
     await (
-      await keepWorkshop(makeStore(), records, noJobs)
+      await startSaving(makeStore(), records, noJobs)
     )();
-    const flush = await keepWorkshop(first, records, noJobs);
+    const flush = await startSaving(first, records, noJobs);
     first.dispatch(jobActions.jobRemoved('crag'));
     await flush();
     const again = makeStore();
-    await keepWorkshop(again, records, demo);
+    await startSaving(again, records, demo);
     expect(again.getState().jobs.ids).not.toContain('crag');
   });
 
   it('is not saved while what was typed during a write still waits', async () => {
     const { records, kept } = memoryRecords();
     const store = makeStore();
-    const flush = await keepWorkshop(store, records, demo);
+    const flush = await startSaving(store, records, demo);
     const details = (notes: string) =>
       store.dispatch(editJob('crag', (job) => writeDetails(job, { notes })));
     const write = records.write.bind(records);
@@ -69,7 +69,7 @@ describe('keeping the workshop', () => {
       store.dispatch(editJob('crag', (job) => writeDetails(job, { notes: 'at once' })));
       return write(changed, gone);
     };
-    const flush = await keepWorkshop(store, records, demo);
+    const flush = await startSaving(store, records, demo);
     expect(store.getState().storage.status).toBe('saving');
     await flush();
     expect(store.getState().storage.status).toBe('saved');
@@ -79,7 +79,7 @@ describe('keeping the workshop', () => {
   it('writes only what changed, drafts included, and nothing twice', async () => {
     const { raw, records, kept } = memoryRecords();
     const store = makeStore();
-    const flush = await keepWorkshop(store, records, demo);
+    const flush = await startSaving(store, records, demo);
     const { writes } = raw;
     await flush();
     expect(raw.writes).toBe(writes);
@@ -88,7 +88,7 @@ describe('keeping the workshop', () => {
     await flush();
     expect(write).toHaveBeenCalledTimes(1);
     const reopened = makeStore();
-    await keepWorkshop(reopened, records, noJobs);
+    await startSaving(reopened, records, noJobs);
     expect(reopened.getState().jobs.drafts['crag']).toEqual({
       'engine.peakTorque': { text: 'forty', units: {} },
     });
@@ -99,7 +99,7 @@ describe('keeping the workshop', () => {
   it('says when it can’t write, keeps the work in memory and writes it once it can', async () => {
     const { raw, records } = memoryRecords();
     const store = makeStore();
-    const flush = await keepWorkshop(store, records, noJobs);
+    const flush = await startSaving(store, records, noJobs);
     raw.full = true;
     store.dispatch(jobActions.jobStarted({ id: 'new' }));
     await flush();
@@ -112,14 +112,14 @@ describe('keeping the workshop', () => {
     await flush();
     expect(store.getState().storage.status).toBe('saved');
     const reopened = makeStore();
-    await keepWorkshop(reopened, records, noJobs);
+    await startSaving(reopened, records, noJobs);
     expect(reopened.getState().jobs.ids).toEqual(['new']);
   });
 
   it('opens the other records when one is damaged, with the version before where there is one', async () => {
     const { records, kept } = memoryRecords();
     const store = makeStore();
-    const flush = await keepWorkshop(store, records, demo);
+    const flush = await startSaving(store, records, demo);
     const notes = (text: string) =>
       store.dispatch(editJob('crag', (job) => writeDetails(job, { notes: text })));
     notes('the version before');
@@ -131,7 +131,7 @@ describe('keeping the workshop', () => {
     kept.set('library', seal({ no: 'list' }));
 
     const again = makeStore();
-    await keepWorkshop(again, sealedRecords(raw(kept), 'test'), noJobs);
+    await startSaving(again, sealedRecords(raw(kept), 'test'), noJobs);
     const { jobs, shelf, storage } = again.getState();
     expect(jobs.entities['crag']?.notes).toBe('the version before');
     expect(jobs.entities['fen']).toBeUndefined();
@@ -147,14 +147,14 @@ describe('keeping the workshop', () => {
     const asideKeys = [...kept.keys()].filter((key) => key.startsWith('aside:'));
     expect(asideKeys).toHaveLength(4);
     const third = makeStore();
-    await keepWorkshop(third, sealedRecords(raw(kept), 'test'), noJobs);
+    await startSaving(third, sealedRecords(raw(kept), 'test'), noJobs);
     expect(third.getState().storage).toEqual({ status: 'saved', damaged: [], clashes: [] });
     expect(third.getState().jobs.ids).toHaveLength(4);
   });
 
   it('writes nothing over records that it can’t open, and works in memory', async () => {
     const { raw: open, records, kept } = memoryRecords();
-    await keepWorkshop(makeStore(), records, demo);
+    await startSaving(makeStore(), records, demo);
     const get = open.getMany.bind(open);
     // Reading fails; then, what a newer version wrote.
     const spoilers = [
@@ -165,7 +165,7 @@ describe('keeping the workshop', () => {
       spoil();
       const spoilt = new Map(kept);
       const store = makeStore();
-      const flush = await keepWorkshop(store, sealedRecords(open, 'test'), noJobs);
+      const flush = await startSaving(store, sealedRecords(open, 'test'), noJobs);
       expect(store.getState().storage.status).toBe('memory');
       store.dispatch(jobActions.jobStarted({ id: 'new' }));
       await flush();
@@ -178,7 +178,7 @@ describe('keeping the workshop', () => {
   it('never says that all is stored while an edit waits behind a slow write', async () => {
     const { raw: slow, records, kept } = memoryRecords();
     const store = makeStore();
-    const flush = await keepWorkshop(store, records, demo);
+    const flush = await startSaving(store, records, demo);
     const set = slow.setMany.bind(slow);
     // Longer than typing rests: the next write is due while this one is still under way.
     slow.setMany = async (entries) => {
@@ -211,12 +211,12 @@ describe('keeping the workshop', () => {
 
   it('writes nothing any more once it meets what a newer version wrote, and waits for none of it', async () => {
     const { raw: open, records, kept } = memoryRecords();
-    await keepWorkshop(makeStore(), records, demo);
+    await startSaving(makeStore(), records, demo);
     kept.set('job:cairn', 'ur9 00000000 {}');
     const spoilt = new Map(kept);
     const store = makeStore();
     // The list shows before any job is read.
-    const flush = await keepWorkshop(store, sealedRecords(open, 'test'), noJobs, ALONE, 0);
+    const flush = await startSaving(store, sealedRecords(open, 'test'), noJobs, ALONE, 0);
     expect(selectRows(store.getState())).toHaveLength(5);
     await allRead(store.getState);
     expect(store.getState().storage).toMatchObject({ status: 'memory' });
@@ -230,14 +230,14 @@ describe('keeping the workshop', () => {
 
   it('opens a workshop of the first layout, with jobs of an earlier version in it', async () => {
     const { records, kept } = memoryRecords();
-    await keepWorkshop(makeStore(), records, demo);
+    await startSaving(makeStore(), records, demo);
     for (const [key, text] of kept) {
       const value = unseal(text)?.value as Record<string, unknown>;
       const first = Object.fromEntries(Object.entries(value).filter(([part]) => !LATER.has(part)));
       kept.set(key, JSON.stringify(key.startsWith('job:') ? first : value));
     }
     const store = makeStore();
-    await keepWorkshop(store, sealedRecords(raw(kept), 'test'), noJobs);
+    await startSaving(store, sealedRecords(raw(kept), 'test'), noJobs);
     const { jobs, shelf, storage } = store.getState();
     expect(storage).toEqual({ status: 'saved', damaged: [], clashes: [] });
     expect(jobs.ids).toHaveLength(5);
@@ -249,7 +249,7 @@ describe('keeping the workshop', () => {
     const { raw: shut, records } = memoryRecords();
     shut.shut = true;
     const store = makeStore();
-    await keepWorkshop(store, records, demo);
+    await startSaving(store, records, demo);
     expect(store.getState().storage).toMatchObject({ status: 'memory', reason: 'storage is shut' });
     expect(store.getState().jobs.ids).toHaveLength(5);
   });
@@ -274,8 +274,8 @@ describe('two tabs on one workshop', () => {
       };
     };
     const [here, there] = [makeStore(), makeStore()];
-    const flushHere = await keepWorkshop(here, sealedRecords(storage, 'test'), demo, tab());
-    const flushThere = await keepWorkshop(there, sealedRecords(storage, 'test'), noJobs, tab());
+    const flushHere = await startSaving(here, sealedRecords(storage, 'test'), demo, tab());
+    const flushThere = await startSaving(there, sealedRecords(storage, 'test'), noJobs, tab());
     return { here, there, flushHere, flushThere, storage, kept, link };
   }
   const note = (store: ReturnType<typeof makeStore>, notes: string) =>
@@ -324,12 +324,10 @@ describe('two tabs on one workshop', () => {
     await flushHere();
     const [mine] = here.getState().storage.clashes;
     const [theirs] = there.getState().storage.clashes;
-    expect(mine && clashWords(mine, {})).toBe(
+    expect(mine && clashText(mine, {})).toBe(
       'T-1 was changed in two tabs at the same time. It shows your values; the other tab’s values are in the copy “T-1, edited in another tab”. Engine peak torque: 45.0 N·m in T-1, 46.0 N·m in the copy.',
     );
-    expect(theirs && clashWords(theirs, {})).toContain(
-      'It shows the other tab’s values; yours are',
-    );
+    expect(theirs && clashText(theirs, {})).toContain('It shows the other tab’s values; yours are');
     expect(theirs).toMatchObject({ copyId: mine?.kind === 'job' ? mine.copyId : '?' });
   });
 
@@ -380,7 +378,7 @@ describe('two tabs on one workshop', () => {
     expect(notes(there)).toEqual(['mine', 'theirs']);
     expect(there.getState().storage.status).toBe('saved');
     const third = makeStore();
-    await keepWorkshop(third, sealedRecords(storage, 'test'), noJobs);
+    await startSaving(third, sealedRecords(storage, 'test'), noJobs);
     expect(notes(third)).toEqual(['mine', 'theirs']);
   });
 
