@@ -57,13 +57,8 @@ const storageSlice = createSlice({
 });
 
 export const storageReducer = storageSlice.reducer;
-export const {
-  storageChanged,
-  damageFound,
-  clashesFound,
-  damageSeen,
-  removalFound,
-} = storageSlice.actions;
+export const { storageChanged, damageFound, clashesFound, damageSeen, removalFound } =
+  storageSlice.actions;
 
 /** The message about an unsaved item; undefined when all is saved. */
 export const unsavedText = ({ storage }: { readonly storage: StorageState }): string | undefined =>

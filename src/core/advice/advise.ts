@@ -10,7 +10,7 @@ import { COMMON_STEELS, movesFor } from './moves';
 import { orderMoves } from './orderMoves';
 import { creepMoves } from './creepMoves';
 import { lighterMoves, releaseMoves } from './releaseMoves';
-import { manualFix } from './remedy';
+import { manualFix } from './manualFix';
 
 /** One or two moves that fix a verdict, with the resulting pack. */
 export interface Advice {

@@ -4,7 +4,7 @@ import { layOut } from '@/core/evaluate/engine/layers';
 import type { Sentence } from '@/core/text/sentence';
 import type { Job } from '../job/types';
 import { FIXTURES } from '../job/types';
-import { judgeFixture } from './around';
+import { judgeFixture } from './fixtures';
 import type { Decision, Reason } from './decisions';
 import { gravest } from './decisions';
 import type { PartVerdict } from './partVerdict';

@@ -6,7 +6,7 @@ import type { Job } from '../job/types';
 import type { MeterSpec, Run } from '../life/meter';
 import { meterOf, runRead } from '../life/meter';
 import type { LimitForecast, WearLine, WearPoint } from '../life/wear';
-import { GROWN, meterRanBack } from '../life/returns';
+import { GROWN, meterRanBack } from '@/core/life/visits';
 import { fitWear, forecastLimits } from '../life/wear';
 import type { Mm } from '../units/quantity';
 

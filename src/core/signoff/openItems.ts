@@ -1,4 +1,4 @@
-import { stageOfVerdict } from '../advice/remedy';
+import { stageOfVerdict } from '@/core/advice/manualFix';
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
 import { count, lowerFirst, readSentence, say } from '@/core/text/sentence';

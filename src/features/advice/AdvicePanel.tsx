@@ -4,8 +4,8 @@ import { View } from 'react-native';
 
 import type { Advice } from '@/core/advice/advise';
 import { figuresToCompare } from '@/core/advice/compare';
-import type { Place } from '@/core/advice/remedy';
-import { manualFix } from '@/core/advice/remedy';
+import type { Place } from '@/core/advice/manualFix';
+import { manualFix } from '@/core/advice/manualFix';
 import { lowerFirst, readSentence } from '@/core/text/sentence';
 import type { Verdict, VerdictId } from '@/core/evaluate/engine/verdict';
 import type { Job } from '@/core/job/types';

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
 import { download } from '@/files/share';
-import { recordName } from '@/features/storage/keyWords';
+import { recordName } from '@/features/storage/recordName';
 import type { StorageRoom } from '@/storage/persistence';
 import { requestPersistence, isPersistent, storageLeft } from '@/storage/persistence';
 import type { DamagedRecord } from '@/storage/records';

@@ -6,7 +6,7 @@ import { StepList } from '@/features/worksheet/StepList';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 
 import { BoltCircle } from './BoltCircle';
-import { PartsFitted } from './CountIn';
+import { PartsFitted } from './PartsFitted';
 import { Fasteners } from './Fasteners';
 import { SoakTimer } from './SoakTimer';
 

@@ -23,7 +23,7 @@ import { sceneOf } from './scene';
 import { readSentence } from '@/core/text/sentence';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { SentenceLine } from './SentenceLine';
+import { SentenceLine } from './SentenceText';
 import { useRide, useStatus } from './useRide';
 import { flow } from '@/ui/flow';
 

@@ -6,7 +6,7 @@ import { measuringRun, openSteps } from '@/core/inspect/run';
 import { RUN_PARTS } from '@/core/inspect/runStep';
 import type { RunPart } from '@/core/inspect/runStep';
 import type { Job } from '@/core/job/types';
-import { missingLimits } from '@/core/inspect/limitsLacking';
+import { missingLimits } from '@/core/inspect/missingLimits';
 import { POINTS } from '@/core/job/types';
 import { fieldPath } from '@/core/job/fieldPath';
 import { EntryField } from '@/features/entry/EntryField';

@@ -5,7 +5,7 @@ import { useJobId } from '@/state/jobs/useJob';
 import { download } from '@/files/share';
 import { useAppSelector, useAppStore } from '@/state/store';
 import { Action } from '@/ui/Action';
-import { FaultBoundary } from '@/ui/Fault';
+import { FaultBoundary } from '@/ui/FaultBoundary';
 
 interface Props {
   readonly what: string;

@@ -2,7 +2,7 @@ import type { Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
 import { RidgeEdge, RidgeLine } from './Ridge';
 
-import { useIncompleteStages } from './left';
+import { useIncompleteStages } from './missing';
 
 interface Props {
   readonly stage: Stage;

@@ -9,7 +9,7 @@ import { Action } from '@/ui/Action';
 import { STAGE_NAME } from '@/core/job/words';
 import { Words } from '@/ui/Words';
 
-import { missingHere } from './left';
+import { missingHere } from './missing';
 import { stageAfter } from './stages';
 import { flow } from '@/ui/flow';
 import { SPACE } from '@/ui/theme';

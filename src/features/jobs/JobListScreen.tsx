@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 
 import type { Job } from '@/core/job/types';
-import { useBackupText } from '@/features/backup/useBackupWords';
+import { useBackupText } from '@/features/backup/useBackupText';
 import { UpdateNotice } from '@/features/offline/UpdateNotice';
 import { pickFile } from '@/files/share';
 import { useAppDispatch, useAppSelector } from '@/state/store';
@@ -17,7 +17,7 @@ import { UndoBar } from '@/ui/UndoBar';
 import { useRoomyScreen, useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
-import { CopyPanel } from './FromPanel';
+import { CopyPanel } from './CopyPanel';
 import { importJob } from './importJob';
 import { JobList } from './JobList';
 import { jobActions } from '@/state/jobs/jobsSlice';

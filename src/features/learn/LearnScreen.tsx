@@ -1,8 +1,8 @@
 import { router, useLocalSearchParams } from 'expo-router';
 
-import { ClutchTypes } from '@/features/words/Families';
+import { ClutchTypes } from '@/features/words/ClutchTypes';
 import { Glossary } from '@/features/words/Glossary';
-import { Methods } from '@/features/words/Schools';
+import { Methods } from '@/features/words/Methods';
 import { Choice } from '@/ui/Choice';
 import { Page } from '@/features/page/Page';
 

@@ -15,7 +15,7 @@ import { Heading, Words } from '@/ui/Words';
 import { AddLimit } from './AddLimit';
 import { libraryActions, sheetsByName } from '@/state/librarySlice';
 import { LimitRow } from './LimitRow';
-import { AffectedJobs } from './Touched';
+import { AffectedJobs } from './AffectedJobs';
 import { useNewJobWith } from './useNewJobWith';
 import { flow } from '@/ui/flow';
 

@@ -16,7 +16,7 @@ import { Panel } from '@/ui/Panel';
 import { Heading } from '@/ui/Words';
 
 import { KindList } from './KindList';
-import { FillStack } from './LayPack';
+import { FillStack } from './FillStack';
 import { PlateList } from './PlateList';
 import { flow } from '@/ui/flow';
 

@@ -25,7 +25,7 @@ import { StateMark } from '@/ui/StateMark';
 import { SPACE, useRuled, useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
-import { PlateKindChoice } from './LayPack';
+import { PlateKindChoice } from './FillStack';
 import { PlateMarks } from './PlateMarks';
 import { flow } from '@/ui/flow';
 

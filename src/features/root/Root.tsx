@@ -12,7 +12,7 @@ import { download } from '@/files/share';
 import { dumpStored } from '@/storage/rescue';
 import { StorageNotice } from '@/features/storage/StorageNotice';
 import { Action } from '@/ui/Action';
-import { FaultBoundary } from '@/ui/Fault';
+import { FaultBoundary } from '@/ui/FaultBoundary';
 import '@/ui/print.css';
 import { SPACE, useBrowserParts, useThemeFor } from '@/ui/theme';
 import { Words } from '@/ui/Words';

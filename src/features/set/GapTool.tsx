@@ -2,7 +2,7 @@ import type { ChecklistLine } from '@/core/worksheet/line';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 
-import { UseGap } from './TakeGap';
+import { UseGap } from './UseGap';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 
 /** The install gap by the adjuster: from firm contact out by turns and marks. */

@@ -16,7 +16,7 @@ import { Action } from '@/ui/Action';
 import { Panel } from '@/ui/Panel';
 import { Words } from '@/ui/Words';
 
-import { UseGap } from './TakeGap';
+import { UseGap } from './UseGap';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 import { flow } from '@/ui/flow';
 

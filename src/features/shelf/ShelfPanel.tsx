@@ -7,7 +7,7 @@ import type { Job } from '@/core/job/types';
 import type { ShelfAnswer, ShelfMiss, ShelfSet } from '@/core/shelf/solver';
 import type { Stock } from '@/core/shelf/stock';
 import { springSetsOf, steelsOf } from '@/core/shelf/stock';
-import { withShelfSet } from '@/core/shelf/takeSet';
+import { withShelfSet } from '@/core/shelf/shelfSet';
 import type { UnitChoice } from '@/core/units/quantity';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';

@@ -21,7 +21,7 @@ import { GaugeSets } from './GaugeSets';
 import { PlateRow } from './PlateRow';
 import { shelfActions } from '@/state/shelfSlice';
 import { AddSprings, SpringRow } from './SpringRow';
-import { StockNeeds } from './Wanted';
+import { StockNeeds } from './StockNeeds';
 import { flow } from '@/ui/flow';
 
 /** The shelf, its reservations, and the orders. */

@@ -6,9 +6,9 @@ import { useJob } from '@/state/jobs/useJob';
 import { LifePanel } from '@/features/log/LifePanel';
 import { WhenRead } from '@/features/jobs/WhenRead';
 import { MachineLog, WearRates } from '@/features/log/MachineLog';
-import { Visits } from '@/features/log/Returns';
+import { Visits } from '@/features/log/Visits';
 
-import { SheetsPanel } from './PaperPanel';
+import { SheetsPanel } from './SheetsPanel';
 import { Revisions } from './Revisions';
 import { RevisionView } from './RevisionView';
 import { SignPanel } from './SignPanel';

@@ -6,7 +6,7 @@ import { jobOfRevision } from '@/core/signoff/revisions';
 import { useUnits } from '@/features/display/useUnits';
 import { Action } from '@/ui/Action';
 
-import { SheetView } from './PaperView';
+import { SheetView } from './SheetView';
 import { flow } from '@/ui/flow';
 
 interface Props {

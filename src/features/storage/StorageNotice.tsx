@@ -6,9 +6,9 @@ import { Action } from '@/ui/Action';
 import { SPACE, useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
-import { clashText } from '@/state/saving/clashWords';
+import { clashText } from '@/state/saving/clashText';
 import { forgetGone } from '@/storage/kept';
-import { recordName } from './keyWords';
+import { recordName } from './recordName';
 import type { StorageState } from '@/state/storageSlice';
 import { damageSeen } from '@/state/storageSlice';
 import { flow } from '@/ui/flow';

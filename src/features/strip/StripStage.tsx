@@ -11,7 +11,7 @@ import { Field } from '@/ui/Field';
 
 import { FoundOrder } from './FoundOrder';
 import { withFoundPack } from './packAsFound';
-import { PartsRemoved } from './PartsOut';
+import { PartsRemoved } from './PartsRemoved';
 import { StripList } from './StripList';
 import { ThisClutch } from './ThisClutch';
 import { useStrip } from './useStrip';

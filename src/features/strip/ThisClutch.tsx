@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { ATTACHMENTS, SPRING_KINDS } from '@/core/clutch/fitted';
 import { upperFirst } from '@/core/text/sentence';
 import { releasedBy } from '@/core/release/way';
-import { isForOtherClutch, withUpdatedLists } from '@/core/strip/refit';
+import { isForOtherClutch, withUpdatedLists } from '@/core/strip/updateLists';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJobPart } from '@/state/jobs/useJob';
 import { AttachmentChoice } from '@/features/pack/AttachmentFields';

@@ -7,7 +7,7 @@ import { Chart, nameAlong } from '@/ui/Chart';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
 
-import { describeJudder, describeStart } from './inWords';
+import { describeJudder, describeStart } from './describeStart';
 import { flow } from '@/ui/flow';
 
 const JUDDER_STATE = { none: 'good', possible: 'watch', likely: 'stop' } as const;

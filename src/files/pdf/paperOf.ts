@@ -4,7 +4,7 @@ import type { Job, Revision } from '@/core/job/types';
 import { jobSheet } from '@/core/paper/jobSheet';
 import { orderSheet } from '@/core/paper/orderSheet';
 import type { Paper } from '@/core/paper/paper';
-import { customerSheet } from '@/core/paper/riderSheet';
+import { customerSheet } from '@/core/paper/customerSheet';
 import { jobOfRevision } from '@/core/signoff/revisions';
 import type { UnitChoice } from '@/core/units/quantity';
 

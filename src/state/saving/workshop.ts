@@ -28,7 +28,7 @@ import { clashesFound, damageFound, storageChanged } from '@/state/storageSlice'
 import { isDrafts } from './storedJob';
 import type { OtherTabs } from './tabs';
 import { ALONE } from './tabs';
-import { adoptTheirs } from './takeOver';
+import { adoptTheirs } from './adoptTheirs';
 
 /** Typing rests this long before it is written; well under the second within which all must be stored. */
 const REST_MS = 250;

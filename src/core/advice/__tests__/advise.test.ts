@@ -16,7 +16,7 @@ import { movedTo, ofThickness } from '../../pack/edit';
 import { creepMoves } from '../creepMoves';
 import { COMMON_STEELS, movesFor } from '../moves';
 import { orderMoves } from '../orderMoves';
-import { manualFix } from '../remedy';
+import { manualFix } from '../manualFix';
 
 /** Advice with its moves as text. */
 const advise = (job: Job, verdict: VerdictId, options: AdviseOptions = {}) =>

@@ -8,7 +8,7 @@ import { fieldAt } from '../../job/fields';
 import { withEntry } from '../../job/paths';
 import { withVariant, withVariantInUse } from '../../job/variants';
 import { settingBlocks } from '../../paper/settings';
-import { withUpdatedLists } from '../../strip/refit';
+import { withUpdatedLists } from '@/core/strip/updateLists';
 import { smallParts, stripLines } from '../../strip/stripList';
 import { FAMILIES, GLOSSARY } from '../../words/glossary';
 import { buildLines } from '../../worksheet/buildLines';

@@ -1,6 +1,6 @@
 import { fieldPath } from '@/core/job/fieldPath';
 import type { Job } from '@/core/job/types';
-import { discsGrew, meterRanBack } from '@/core/life/returns';
+import { discsGrew, meterRanBack } from '@/core/life/visits';
 import { misplacedJudder } from './conditionVerdicts';
 import type { PackLayout } from '@/core/evaluate/engine/layers';
 import { between, plateAt } from '@/core/evaluate/engine/layers';

@@ -15,7 +15,7 @@ import { jobSheet } from '../jobSheet';
 import { orderList } from '../orderList';
 import { orderSheet } from '../orderSheet';
 import type { Paper } from '../paper';
-import { customerSheet } from '../riderSheet';
+import { customerSheet } from '../customerSheet';
 
 /** All words of a sheet, in order. */
 const wordsOf = (paper: Paper): string => JSON.stringify(paper.blocks);

@@ -5,7 +5,7 @@ import type { Job } from '@/core/job/types';
 
 import { chooseSteels } from '../jobShelf';
 import { freeFor, reserved, springSetsOf, steelsOf } from '../stock';
-import { withShelfSet } from '../takeSet';
+import { withShelfSet } from '../shelfSet';
 
 const stock = smallStock();
 const job: Job = crag();

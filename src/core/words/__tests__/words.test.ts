@@ -3,7 +3,7 @@ import { readSentence } from '@/core/text/sentence';
 import { FIELDS } from '../../job/fields';
 import { FAMILIES, GLOSSARY, TERM_IDS } from '../glossary';
 import type { TermId } from '../glossary';
-import { METHODS } from '../schools';
+import { METHODS } from '../methods';
 import { termOf, termsIn } from '../termsIn';
 
 describe('the glossary', () => {

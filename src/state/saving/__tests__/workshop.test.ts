@@ -8,7 +8,7 @@ import { shelfActions } from '@/state/shelfSlice';
 import { makeStore } from '@/state/store';
 import { memoryRecords, MemoryRaw } from '@/testing/memoryRaw';
 
-import { clashText } from '../clashWords';
+import { clashText } from '../clashText';
 import { seal, unseal } from '@/storage/envelope';
 import { sealedRecords } from '@/storage/records';
 import type { OtherTabs, Told } from '../tabs';

@@ -1,5 +1,5 @@
-import { ATTACHMENTS, SPRING_KINDS } from '../clutch/fitted';
-import type { Job, SmallPart, StripStep } from '../job/types';
+import { ATTACHMENTS, SPRING_KINDS } from '@/core/clutch/fitted';
+import type { Job, SmallPart, StripStep } from '@/core/job/types';
 import { smallParts, stripLines } from './stripList';
 
 /**

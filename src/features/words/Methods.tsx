@@ -1,7 +1,7 @@
 import { lowerFirst } from '@/core/text/sentence';
 import { StyleSheet, View } from 'react-native';
 
-import { METHODS } from '@/core/words/schools';
+import { METHODS } from '@/core/words/methods';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 

@@ -4,8 +4,8 @@ import { entry } from '@/core/job/entry';
 import type { Job, Visit } from '@/core/job/types';
 
 import { readSentence } from '@/core/text/sentence';
-import { evaluate } from '../../evaluate/evaluate';
-import { discsGrew, meterRanBack } from '../returns';
+import { evaluate } from '@/core/evaluate/evaluate';
+import { discsGrew, meterRanBack } from '../visits';
 
 const job = put(measured(crag(), 0.02), { 'intake.hours': 212 });
 const [first] = job.pack.plates.filter((p) => p.kindId.startsWith('disc'));

@@ -7,7 +7,7 @@ import { makeStore } from '@/state/store';
 
 import { contents } from '../contents';
 import { RowRecords } from '../rowRecords';
-import { adoptTheirs } from '../takeOver';
+import { adoptTheirs } from '../adoptTheirs';
 
 const job = coilPack();
 const KEY = `job:${job.id}`;

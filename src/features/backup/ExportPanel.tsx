@@ -10,7 +10,7 @@ import { fileMoment } from '@/ui/dates';
 import { Heading, Words } from '@/ui/Words';
 
 import { backupActions } from '@/state/backupSlice';
-import { useBackupText } from './useBackupWords';
+import { useBackupText } from './useBackupText';
 import type { BackupPart } from './workshop';
 import { backUp, BACKUP_PARTS, partFile, workshopOf } from './workshop';
 import { flow } from '@/ui/flow';

@@ -1,7 +1,7 @@
 import type { Verdict, VerdictId } from '@/core/evaluate/engine/verdict';
-import type { Job, Stage } from '../job/types';
-import { gainReadings } from '../setting/plans';
-import type { LineTool } from '../worksheet/line';
+import type { Job, Stage } from '@/core/job/types';
+import { gainReadings } from '@/core/setting/plans';
+import type { LineTool } from '@/core/worksheet/line';
 
 /** The place where a verdict is fixed: a stage, and a checklist step if there is one. */
 export interface Place {

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { useUnits } from '@/features/display/useUnits';
 import { Words } from '@/ui/Words';
 
-import { describeRide, stateOf } from './inWords';
+import { describeRide, stateOf } from './describeRide';
 import type { RideLoop } from './RideLoop';
 import { useReading } from './useRide';
 

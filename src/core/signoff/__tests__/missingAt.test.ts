@@ -9,9 +9,9 @@ import type { Job, Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
-import { evaluate } from '../../evaluate/evaluate';
-import { inspect } from '../../inspect/inspect';
-import { missingAt, incompleteStages } from '../leftAt';
+import { evaluate } from '@/core/evaluate/evaluate';
+import { inspect } from '@/core/inspect/inspect';
+import { missingAt, incompleteStages } from '../missingAt';
 import { reopened } from '../revisions';
 import { omit } from '@/core/omit';
 

@@ -1,7 +1,7 @@
 import type { Judder } from '@/core/takeoff/judder';
 import type { TakeoffResult } from '@/core/takeoff/takeoff';
 
-import { describeJudder, describeStart } from '../inWords';
+import { describeJudder, describeStart } from '../describeStart';
 
 const calm: Judder = { level: 'none', growth: 1, fed: 0, worst: -0.4, reasons: [] };
 const start: TakeoffResult = {

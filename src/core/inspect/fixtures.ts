@@ -1,10 +1,10 @@
-import { fittedKinds } from '../clutch/fitted';
+import { fittedKinds } from '@/core/clutch/fitted';
 import type { Amount } from '@/core/text/sentence';
 import { length, lowerFirst, say } from '@/core/text/sentence';
-import type { FieldPath } from '../job/fieldPath';
-import { fieldAt } from '../job/fields';
-import { entryAt } from '../job/entryAt';
-import type { Fixture, Job } from '../job/types';
+import type { FieldPath } from '@/core/job/fieldPath';
+import { fieldAt } from '@/core/job/fields';
+import { entryAt } from '@/core/job/entryAt';
+import type { Fixture, Job } from '@/core/job/types';
 import type { Decision, Reason } from './decisions';
 import { EDGE } from './decisions';
 import { limitSource } from './limitSource';

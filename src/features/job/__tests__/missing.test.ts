@@ -2,7 +2,7 @@ import { put } from '@/testing/packs';
 import { cairn } from '@/testing/jobs';
 import type { Job } from '@/core/job/types';
 
-import { hasMissing, missingHere } from '../left';
+import { hasMissing, missingHere } from '../missing';
 
 describe('what a job has left behind', () => {
   const job: Job = { ...put(cairn(), { 'pack.splineLength': 28 }), stage: 'build' };

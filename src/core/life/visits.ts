@@ -1,9 +1,9 @@
 import type { Problem } from '@/core/evaluate/engine/problem';
 import { length, say } from '@/core/text/sentence';
-import { fieldPath } from '../job/fieldPath';
-import type { Job, Visit } from '../job/types';
-import { byText } from '../order';
-import type { Mm } from '../units/quantity';
+import { fieldPath } from '@/core/job/fieldPath';
+import type { Job, Visit } from '@/core/job/types';
+import { byText } from '@/core/order';
+import type { Mm } from '@/core/units/quantity';
 import { meterOf, runRead } from './meter';
 
 /** No lining swells by more than this in oil, and no micrometer errs by it, mm. Design estimate. */

@@ -5,7 +5,7 @@ import { springsAway } from '@/core/shelf/fromJob';
 import { jobActions } from '@/state/jobs/jobsSlice';
 import { makeStore } from '@/state/store';
 
-import { returnPlate, returnSpringsToShelf } from '../putAway';
+import { returnPlate, returnSpringsToShelf } from '../returnToShelf';
 import { shelfActions } from '@/state/shelfSlice';
 
 const TODAY = '2026-11-24';

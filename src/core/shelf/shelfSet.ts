@@ -1,6 +1,6 @@
-import { entry } from '../job/entry';
-import type { Job, Plate, Source } from '../job/types';
-import { ofThickness } from '../pack/edit';
+import { entry } from '@/core/job/entry';
+import type { Job, Plate, Source } from '@/core/job/types';
+import { ofThickness } from '@/core/pack/edit';
 import { withShelfOption } from './jobShelf';
 import type { ShelfSet } from './solver';
 import type { Stock } from './stock';

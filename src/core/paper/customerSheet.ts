@@ -1,15 +1,15 @@
-import { engagesByItself } from '../clutch/fitted';
-import { COMPLAINTS } from '../causes/complaints';
-import type { Evaluation } from '../evaluate/evaluate';
-import { evaluate } from '../evaluate/evaluate';
+import { engagesByItself } from '@/core/clutch/fitted';
+import { COMPLAINTS } from '@/core/causes/complaints';
+import type { Evaluation } from '@/core/evaluate/evaluate';
+import { evaluate } from '@/core/evaluate/evaluate';
 import { readSentence, travel } from '@/core/text/sentence';
-import { inspect } from '../inspect/inspect';
-import { summarize } from '../inspect/summary';
-import type { Job } from '../job/types';
-import { AIM_NAME } from '../job/words';
-import { isFrozen } from '../job/signOff';
-import type { UnitChoice } from '../units/quantity';
-import { formatWithUnit } from '../units/quantity';
+import { inspect } from '@/core/inspect/inspect';
+import { summarize } from '@/core/inspect/summary';
+import type { Job } from '@/core/job/types';
+import { AIM_NAME } from '@/core/job/words';
+import { isFrozen } from '@/core/job/signOff';
+import type { UnitChoice } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/quantity';
 import type { Paper, PaperBlock, SheetOptions } from './paper';
 import { facts, titleOf } from './paper';
 

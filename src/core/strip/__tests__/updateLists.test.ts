@@ -2,10 +2,10 @@ import fc from 'fast-check';
 
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
-import { blankJob } from '../../job/blank';
-import { entry } from '../../job/entry';
-import type { Job } from '../../job/types';
-import { isForOtherClutch, withUpdatedLists } from '../refit';
+import { blankJob } from '@/core/job/blank';
+import { entry } from '@/core/job/entry';
+import type { Job } from '@/core/job/types';
+import { isForOtherClutch, withUpdatedLists } from '../updateLists';
 import { smallParts, stripLines } from '../stripList';
 
 const blank = blankJob('j', 'UR-1', '2026-01-01T00:00:00.000Z');

@@ -1,16 +1,16 @@
 import { engagesByItself } from '@/core/clutch/fitted';
-import { stageOfVerdict } from '../advice/remedy';
-import type { Evaluation } from '../evaluate/evaluate';
+import { stageOfVerdict } from '@/core/advice/manualFix';
+import type { Evaluation } from '@/core/evaluate/evaluate';
 import { lowerFirst } from '@/core/text/sentence';
-import { hasPack } from '../guide/layouts';
-import type { Inspection } from '../inspect/inspect';
-import type { PartVerdict } from '../inspect/partVerdict';
-import { missingLimits } from '../inspect/limitsLacking';
-import type { Job, Stage } from '../job/types';
-import { STAGES } from '../job/types';
-import { isFrozen } from '../job/signOff';
-import type { WorkStage } from '../job/work';
-import { isOpen, stepsOf } from '../worksheet/worksheet';
+import { hasPack } from '@/core/guide/layouts';
+import type { Inspection } from '@/core/inspect/inspect';
+import type { PartVerdict } from '@/core/inspect/partVerdict';
+import { missingLimits } from '@/core/inspect/missingLimits';
+import type { Job, Stage } from '@/core/job/types';
+import { STAGES } from '@/core/job/types';
+import { isFrozen } from '@/core/job/signOff';
+import type { WorkStage } from '@/core/job/work';
+import { isOpen, stepsOf } from '@/core/worksheet/worksheet';
 import { partMissing } from './openItems';
 
 /** The judgements of a job, evaluated on demand by getters. */

@@ -3,7 +3,7 @@ import { cutawayOf } from '@/core/takeoff/cutaway';
 import type { Motion, MotionSpeeds } from '@/core/takeoff/motion';
 import { coilPack } from '@/testing/packs';
 
-import { describeRide, stateOf } from '../inWords';
+import { describeRide, stateOf } from '../describeRide';
 
 const look = cutawayOf(coilPack(), 90).at(0, 0);
 const opened: CutawayLook = { ...look, clearance: 0.1 };

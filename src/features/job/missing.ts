@@ -1,7 +1,7 @@
 import { useDeferredValue } from 'react';
 import type { Job, Stage } from '@/core/job/types';
-import type { Judged } from '@/core/signoff/leftAt';
-import { missingAt, incompleteStages } from '@/core/signoff/leftAt';
+import type { Judged } from '@/core/signoff/missingAt';
+import { missingAt, incompleteStages } from '@/core/signoff/missingAt';
 import { inspectionOf } from '@/features/inspect/useInspection';
 import { evaluationOf } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';

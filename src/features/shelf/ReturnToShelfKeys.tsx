@@ -9,7 +9,7 @@ import { Action } from '@/ui/Action';
 import { isoDay } from '@/ui/dates';
 import { Words } from '@/ui/Words';
 
-import type { ReturnedParts } from './putAway';
+import type { ReturnedParts } from './returnToShelf';
 import { flow } from '@/ui/flow';
 
 interface Props {

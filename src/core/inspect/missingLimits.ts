@@ -1,5 +1,5 @@
-import type { FieldPath } from '../job/fieldPath';
-import type { Job } from '../job/types';
+import type { FieldPath } from '@/core/job/fieldPath';
+import type { Job } from '@/core/job/types';
 import type { PartVerdict } from './partVerdict';
 
 /**

@@ -8,7 +8,7 @@ import { fieldAt } from '@/core/job/fields';
 import type { Fixture, Job } from '@/core/job/types';
 
 import { readSentence } from '@/core/text/sentence';
-import { judgeFixture } from '../around';
+import { judgeFixture } from '../fixtures';
 import { omit } from '@/core/omit';
 
 /* Parts around the plates at the edges of their limits, whatever those are. */
