@@ -2,6 +2,7 @@ const { defineConfig, globalIgnores } = require('eslint/config');
 const expo = require('eslint-config-expo/flat.js');
 const globals = require('globals');
 const tseslint = require('typescript-eslint');
+const plainWords = require('./scripts/plainWords.cjs');
 
 /** What the core may not know of: it runs in a worker and on the command line as well as under React. */
 const CORE_STRANGERS = [
@@ -69,6 +70,11 @@ module.exports = defineConfig([
       'no-console': ['error', { allow: ['warn', 'error'] }],
     },
   },
+  {
+    files: ['**/*.{ts,tsx,js,mjs}'],
+    plugins: { project: { rules: { 'plain-words': plainWords } } },
+    rules: { 'project/plain-words': 'error' },
+  },
   // Words in a language's order cost 40 ms the first time: one place does it, and only when asked.
   {
     files: ['src/**/*.{ts,tsx}', 'app/**/*.tsx'],
@@ -94,7 +100,7 @@ module.exports = defineConfig([
             {
               group: CORE_STRANGERS,
               message:
-                'The core stands below everything: no interface, storage, files or platform in it.',
+                'The core is the lowest layer: no interface, storage, files or platform in it.',
             },
           ],
         },
@@ -140,7 +146,7 @@ module.exports = defineConfig([
     files: ['**/*.test.{ts,tsx}', 'scripts/jest-*.js'],
     languageOptions: { globals: globals.jest },
   },
-  // What a test has just put there may be taken for granted: if it is not, the test fails.
+  // A test may assume the value it has just created; otherwise the test fails.
   {
     files: ['**/*.test.{ts,tsx}'],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off' },

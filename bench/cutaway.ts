@@ -85,7 +85,7 @@ void withServed(root, async (base, browser) => {
     );
   }
   line(
-    'twenty starts with their heat, from the press to the result, worker started anew',
+    'twenty starts with their heat, from the press to the result, with a new worker',
     ms(median(times)),
     '300 ms',
   );

@@ -87,7 +87,7 @@ async function underLimit(): Promise<void> {
   const result = await autocannon({ url: base, connections: CLIENTS, duration: 8, workers: 1 });
   const { '2xx': answered, non2xx } = result;
   line('as shipped, one address without end, 8 s: answered', String(answered));
-  line('  told to wait', String(non2xx));
+  line('  refused by the limit', String(non2xx));
   await stop();
 }
 

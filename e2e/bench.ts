@@ -37,7 +37,7 @@ export class Workshop {
   /** Opens a section of the worksheet on screen unless it is open. */
   async section(name: string): Promise<void> {
     const head = this.page.getByRole('button', {
-      name: new RegExp(`^${name}: (all|settled|ticked|\\d+ of)`),
+      name: new RegExp(`^${name}: (all|done|reading|\\d+ of)`),
     });
     await expect(head).toBeVisible();
     if ((await head.getAttribute('aria-expanded')) !== 'true') await head.click();
@@ -81,7 +81,7 @@ export class Workshop {
   async choose(group: string, option: string): Promise<void> {
     await this.page
       .getByRole('radiogroup', { name: group })
-      .getByRole('radio', { name: option })
+      .getByRole('radio', { name: option, exact: true })
       .click();
   }
 
@@ -118,10 +118,27 @@ export class Workshop {
   }
 }
 
+/** Delays every write of the demo workshop from a page of its own, until the returned function is called. */
+export async function holdWrites(page: Page): Promise<() => Promise<void>> {
+  const holder = await page.context().newPage();
+  await holder.goto('/bench/');
+  await holder.evaluate(() => {
+    const held = window as unknown as { release: () => void };
+    void navigator.locks.request(
+      'under-ridge-demo-write',
+      () => new Promise<void>((resolve) => (held.release = resolve)),
+    );
+  });
+  return async () => {
+    await holder.evaluate(() => (window as unknown as { release: () => void }).release());
+    await holder.close();
+  };
+}
+
 /** Data a page may leave, except the browser's compile cache. */
 const LEFT_BEHIND = 'cookies,local_storage,indexeddb,cache_storage,service_workers';
 
-/** Makes the next opening a first visit. @param page one that stands at none of ours */
+/** Makes the next opening a first visit. @param page not on a page of ours */
 export async function forget(page: Page): Promise<void> {
   const cdp = await page.context().newCDPSession(page);
   for (const port of [DEMO_PORT, EMPTY_PORT])

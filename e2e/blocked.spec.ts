@@ -34,7 +34,7 @@ for (const [name, scripts] of [
     expect(backup.length).toBeGreaterThan(10_000);
   });
 
-test('a sheet that can’t be made is told for what it is @wide', async ({ page }) => {
+test('shows why a sheet can’t be made @wide', async ({ page }) => {
   await page.route('**/paper-worker.js', (route) => route.abort());
   const logged: string[] = [];
   page.on('console', (message) => {
@@ -42,13 +42,13 @@ test('a sheet that can’t be made is told for what it is @wide', async ({ page 
   });
   await page.goto('/job/demo-ur-0101?stage=log');
   await page.getByRole('button', { name: 'Job sheet (PDF)' }).click();
-  const told = page.getByText(/^The sheet could not be made: /);
-  await expect(told).toBeVisible();
-  await expect(told).not.toContainText(/room|can’t be read/);
+  const reported = page.getByText(/^The sheet could not be made: /);
+  await expect(reported).toBeVisible();
+  await expect(reported).not.toContainText(/room|can’t be read/);
   expect(logged.join()).toContain('The sheet could not be made');
 });
 
-test('a picture that is none is told so, and not that there is no room @wide', async ({ page }) => {
+test('refuses a file that is not a picture with its own message @wide', async ({ page }) => {
   await page.goto('/job/demo-ur-0106?stage=strip');
   const [chooser] = await Promise.all([
     page.waitForEvent('filechooser'),
@@ -59,5 +59,5 @@ test('a picture that is none is told so, and not that there is no room @wide', a
     mimeType: 'image/jpeg',
     buffer: Buffer.from('no picture'),
   });
-  await expect(page.getByText(/^x\.jpg: It is no picture/)).toBeVisible();
+  await expect(page.getByText(/^x\.jpg: The file is not a picture/)).toBeVisible();
 });

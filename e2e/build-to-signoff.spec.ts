@@ -8,7 +8,7 @@ import { pdfText } from './pdfText';
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 
 test(
-  'a half-built job is finished, set, proved, signed, frozen, opened again and signed anew',
+  'finishes, sets, proves and signs a half-built job, reopens it and signs it again',
   ON_WIDE,
   async ({ workshop: shop, page }) => {
     // A pin is not back, so nothing can be signed.
@@ -23,8 +23,8 @@ test(
     );
     for (const section of ['Release', 'Springs', 'Before the cover']) await shop.tickAll(section);
     // Ticked or not, a count that is short stays open.
-    await button(page, /^Note, or left out: Small parts counted/).click();
-    await button(page, 'Drive pins: all 6 in').click();
+    await button(page, /to skip: Small parts counted/).click();
+    await button(page, 'Drive pins: all 6 fitted').click();
     await expect(page.getByText('1 to fit')).toHaveCount(0);
 
     await shop.stage('Set');
@@ -68,12 +68,12 @@ test(
     await shop.stage('Build');
     await shop.section('Soak');
     await page.getByTestId('step-soak').click();
-    await expect(banner).toContainText('Nothing was changed');
+    await expect(banner).toContainText('Nothing changed');
     await expect(page.getByTestId('step-soak')).toHaveAttribute('aria-checked', 'true');
     await button(page, 'Go to sign-off').click();
 
     // The sheet matches the screen.
-    const reserve = /Holds, weakest: (\S+),/.exec(
+    const reserve = /Reserve: (\S+),/.exec(
       (await shop.foot('reserveWithTangs').getAttribute('aria-label')) ?? '',
     )?.[1];
     const pull = /Pull: ([\d.]+ N)/.exec(
@@ -87,7 +87,7 @@ test(
     for (const said of [
       'UR-0106 Tarn 450',
       'revision 1, signed',
-      `Holds ${reserve} × peak torque at worst-case friction`,
+      `${reserve} × peak torque at worst-case friction`,
       `Maximum lever pull ${pull}`,
       'Drive pins 6 6',
       'Spring bolts 6 8.5 Nm (75 in·lb)',
@@ -105,7 +105,7 @@ test(
     await button(page, 'Reopen').click();
     await shop.stage('Set');
     await shop.section('Free play');
-    await button(page, /^Note, or left out: Free play/).click();
+    await button(page, /to skip: Free play/).click();
     await shop.type('release.freePlay', '0.5');
     await shop.stage('Log');
     await page.getByTestId('sign').click();
@@ -114,7 +114,7 @@ test(
     await button(page, 'Show revision 1').click();
     const old = page.getByRole('article');
     await expect(old).toContainText('Job sheet, revision 1, signed');
-    await expect(old).toContainText('Free play at the lever of 0.0 mm lies in its window');
+    await expect(old).toContainText('Free play at the lever 0.0 mm, 0.0 mm inside its limits');
     await page.reload();
     await expect(page.getByRole('article')).toContainText('revision 1');
   },
@@ -162,9 +162,9 @@ test('a gap is set by turns and marks and checked by the shop’s gauges; two re
   await shop.open('/job/demo-ur-0102?stage=set');
   await shop.section('Install gap');
   await expect(page.getByText(/From there out by 1 turn and 2 marks, for a gap of/)).toBeVisible();
-  await button(page, /^Note, or left out: Gap checked by gauges/).click();
+  await button(page, /to skip: Gap checked by gauges/).click();
   await expect(
-    page.getByText(/From your sets: 0.8\smm must go in, (1.1\smm|3\/64\sin) must not/),
+    page.getByText(/From your sets: 0.8\smm must pass, (1.1\smm|3\/64\sin) must not/),
   ).toBeVisible();
   await button(page, '0.8 mm passes').click();
   await button(page, /does not$/).click();
@@ -189,7 +189,7 @@ test('a gap is set by turns and marks and checked by the shop’s gauges; two re
   // The adjuster's place went with it.
   await shop.stage('Set');
   await shop.section('Install gap');
-  await button(page, /^Note, or left out: From there out/).click();
+  await button(page, /to skip: From there out/).click();
   await expect(shop.field('setting.marksOut')).toHaveValue('3');
   await expect(button(page, /^Gap by the adjuster: 1\.031 mm/)).toBeVisible();
 });
@@ -271,10 +271,10 @@ test(
   async ({ workshop: shop, page }) => {
     for (const [route, first, last] of [
       ['/', 'Tarn 450', 'Coppice 500'],
-      ['/job/demo-ur-0105', 'Creeps at idle', 'Still open'],
+      ['/job/demo-ur-0105', 'Creeps at idle', 'Missing: '],
       ['/job/demo-ur-0106?stage=inspect', 'Summary', 'Other parts'],
-      ['/job/demo-ur-0104?tab=figures', 'Stack height', 'Torque reserve OK'],
-      ['/job/demo-ur-0106', 'Assembly', 'Still open'],
+      ['/job/demo-ur-0104?tab=figures', 'Stack height', 'OK: 12 friction faces'],
+      ['/job/demo-ur-0106', 'Assembly', 'Missing: '],
       [
         '/job/demo-ur-0101?stage=log&revision=1',
         'Job sheet, revision 1',
@@ -288,7 +288,7 @@ test(
       const text = await pdfText(await page.pdf({ format: 'A4' }));
       expect([route, text.includes(first), text.includes(last)]).toEqual([route, true, true]);
       // Neither the ridge of stages nor the live figures, which are there to be pressed.
-      expect([route, /Holds, weakest \d/.test(text)]).toEqual([route, false]);
+      expect([route, /Reserve \d/.test(text)]).toEqual([route, false]);
     }
   },
 );
@@ -314,7 +314,7 @@ test(
     await shop.section('Soak');
     await page.getByTestId('step-soak').click();
     await expect(page.getByRole('region', { name: 'Signed record' })).toContainText(
-      'Nothing was changed',
+      'Nothing changed',
     );
   },
 );

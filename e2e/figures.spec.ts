@@ -105,7 +105,7 @@ async function shows(page: Page, rows: Readonly<Record<string, string>>): Promis
 }
 
 test(
-  'what is worked out by hand, section by section, stands on the screen',
+  'shows the figures worked out by hand, section by section',
   ON_WIDE,
   async ({ workshop: shop, page }) => {
     // Sections 1 to 4 and 6: stack, faces, torque with tangs, springs, lift and clearance.
@@ -324,9 +324,7 @@ test(
     );
     await shop.open('/job/11?stage=log');
     // Eight discs wear together: eight times the slope is 0.2822 mm in 10 h.
-    await expect(
-      page.getByRole('img', { name: /the line rises by 0\.282 mm in 10 h/ }),
-    ).toBeVisible();
+    await expect(page.getByRole('img', { name: /the trend is 0\.282 mm in 10 h/ })).toBeVisible();
     // 0.3 mm of one disc: (0.3 + 0.000245) ÷ 0.00352785 = 85.1 h.
     await expect(page.getByTestId('life').or(page.getByRole('main'))).toContainText(
       /Disc 1 too thin\s*85\sh/,
@@ -335,7 +333,7 @@ test(
 );
 
 test(
-  'the best set from the shelf stands nearest to the middle of the window',
+  'finds the shelf set nearest to the middle of the limits',
   ON_WIDE,
   async ({ workshop: shop, page }) => {
     // Section 12: eight discs of 3 mm stay, seven steels are chosen; the middle of 34.2 to 34.8 mm asks 10.5 mm of them.

@@ -105,7 +105,9 @@ test(
       header: true,
       skipEmptyLines: true,
     });
-    expect(data.filter((row) => row.job === 'UR-0101' && row.when === 'return')).toHaveLength(27);
+    expect(
+      data.filter((row) => row.job === 'UR-0101' && row.when === 'service visit'),
+    ).toHaveLength(27);
 
     // A file that is not ours is refused in words and changes nothing.
     await take('package.json');
@@ -117,7 +119,7 @@ test(
 );
 
 test(
-  'what is due stands in order, and goes along as a calendar',
+  'lists due dates in order and exports them to a calendar',
   ON_PHONE,
   async ({ workshop }, info) => {
     const { page } = workshop;
@@ -126,7 +128,7 @@ test(
     const rows = page
       .getByRole('list', { name: 'Due dates, earliest first' })
       .getByRole('listitem');
-    await expect(rows.last()).toContainText('Tarn 450: inspect: stack leaves its window');
+    await expect(rows.last()).toContainText('Tarn 450: inspect: stack below its limits');
     const [download] = await Promise.all([
       page.waitForEvent('download'),
       page.getByRole('button', { name: 'Export as calendar' }).click(),

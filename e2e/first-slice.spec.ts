@@ -13,7 +13,7 @@ async function expectPack(shop: Workshop): Promise<void> {
   await shop.stage('Specify');
   await expect(shop.verdict()).toContainText('Holds and releases');
   await expect(shop.verdict()).toContainText('1.39 × peak torque');
-  await expect(shop.verdict()).toContainText('0.125 mm clear per face');
+  await expect(shop.verdict()).toContainText('clearance per face 0.125 mm');
   await expect(shop.foot('stack')).toContainText('16.80');
   await expect(shop.foot('reserveWithTangs')).toContainText('1.39');
   await expect(shop.foot('liftHad')).toContainText('1.00');
@@ -130,9 +130,7 @@ test(
     for (const text of ['0', '200', '2.5', 'x']) {
       await page.getByRole('textbox', { name: 'Number of discs' }).fill(text);
       await expect(page.getByText(/Enter a whole number from 1 to 29/)).toBeVisible();
-      await expect(
-        page.getByRole('button', { name: 'Fill the stack', exact: true }),
-      ).toBeDisabled();
+      await expect(page.getByRole('button', { name: 'Add plates', exact: true })).toBeDisabled();
     }
   },
 );
@@ -177,24 +175,21 @@ test(
     ] as const) {
       await shop
         .verdict()
-        .getByRole('button', { name: /^Enter what is missing: / })
+        .getByRole('button', { name: /^Go to / })
         .click();
       await expect(shop.field(path)).toBeFocused();
       await page.keyboard.type(text);
       await page.keyboard.press('Enter');
     }
     await expect(shop.verdict()).toContainText(/\d\.\d\d × peak torque/);
-    await expect(shop.verdict()).toContainText('Still needed: Lever travel');
+    await expect(shop.verdict()).toContainText('Missing: Lever travel');
 
     // Bad verdicts do not block the missing inputs.
     await shop.tab('Pack');
     await shop.type('pack.windowMin', '40');
-    await expect(shop.verdict()).toContainText(/window/);
-    await expect(shop.verdict()).toContainText('Still needed: Lever travel');
-    await shop
-      .verdict()
-      .getByRole('button', { name: 'Enter what is missing: Lever travel' })
-      .click();
+    await expect(shop.verdict()).toContainText('below its minimum');
+    await expect(shop.verdict()).toContainText('Missing: Lever travel');
+    await shop.verdict().getByRole('button', { name: 'Go to Lever travel' }).click();
     await expect(shop.field('release.leverTravel')).toBeFocused();
   },
 );
@@ -213,7 +208,7 @@ test(
     await expect(thickness).toHaveValue('2.92');
     await shop.type('pack.kinds.disc.thickness', '5/32 in');
     await expect(thickness).toHaveValue('3.969');
-    await expect(page.getByText('written 5/32 in')).toBeVisible();
+    await expect(page.getByText('Entered as 5/32 in')).toBeVisible();
     await shop.chooseUnit('Lengths in inches');
     await expect(thickness).toHaveValue('0.1563');
     await shop.chooseUnit('Lengths in thousandths');
@@ -310,7 +305,7 @@ test(
 );
 
 test(
-  'a diaphragm with steps is typed in, and the step that suits the stack is told',
+  'enters a diaphragm with steps and names the step that suits the stack',
   ON_WIDE,
   async ({ workshop: shop, page }) => {
     await shop.open('/job/demo-ur-0106?tab=springs');

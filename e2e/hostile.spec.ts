@@ -97,11 +97,11 @@ test(
         mimeType: 'application/json',
         buffer: Buffer.from(mutant),
       });
-      const told = page.getByRole('status', { name: 'Import' });
-      await expect(told).toContainText(
+      const reported = page.getByRole('status', { name: 'Import' });
+      await expect(reported).toContainText(
         /mutant \d+\.json: .{11,}|imported\.|added beside it|already here/,
       );
-      if ((await told.innerText()).includes(`mutant ${i}.json: `)) {
+      if ((await reported.innerText()).includes(`mutant ${i}.json: `)) {
         refused += 1;
         expect(await page.getByRole('link').count()).toBe(before);
       }

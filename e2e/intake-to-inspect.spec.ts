@@ -31,8 +31,8 @@ async function intake(shop: Workshop): Promise<void> {
   const causes = page.getByRole('list', { name: 'Causes, most likely first' });
   const first = () => causes.getByRole('listitem').first();
   await expect(first()).toContainText('Worn friction discs');
-  await shop.choose('Read the oil’s grade from its can, a minute', 'Not for wet clutches');
-  await expect(first()).toContainText('Wrong oil for a wet clutch');
+  await shop.choose('Read the oil grade on the can, 1 minute', 'Not for wet clutches');
+  await expect(first()).toContainText('Oil not meant for wet clutches');
   await first().getByRole('button').click();
   await expect(causes).toContainText('Grade read on the can.');
   await shop.choose('Read the oil grade on the can', 'Not done');
@@ -52,7 +52,7 @@ async function torqueCurve(shop: Workshop): Promise<void> {
     await (await chooser).setFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
   };
   await give('bad.csv', 'rpm;Nm\n3000;12\nhello;13\n');
-  await expect(page.getByText('bad.csv: Line 3: “hello” is no number')).toBeVisible();
+  await expect(page.getByText('bad.csv: Line 3: “hello” is not a number')).toBeVisible();
   await give('dyno.csv', 'Nm;rpm\n10,5;3000\n14,2;5000\n12;7000\n');
   await expect(page.getByText('3 speeds, peak 14.2 N·m at 5000 rpm')).toBeVisible();
   await expect(page.getByRole('img', { name: /Torque from 3000 to 7000 rpm/ })).toBeVisible();
@@ -129,7 +129,7 @@ async function photographs(shop: Workshop): Promise<void> {
   };
   const give = (name: string, mimeType: string, buffer: Buffer) => pick({ name, mimeType, buffer });
   await give('plate.jpg', 'image/jpeg', Buffer.from('this is text'));
-  await expect(page.getByText('plate.jpg: It is no picture')).toBeVisible();
+  await expect(page.getByText('plate.jpg: The file is not a picture')).toBeVisible();
   const heic = Buffer.concat([Buffer.from([0, 0, 0, 24]), Buffer.from('ftypheic0000mif1heic')]);
   await give('pack.heic', 'image/heic', heic);
   await expect(page.getByText('HEIC pictures can’t be read')).toBeVisible();
@@ -360,9 +360,7 @@ test(
     const intake = page.getByRole('link', { name: /^Intake, passed/ });
     await expect(intake).toHaveAccessibleName('Intake, passed, with open items');
     await intake.click();
-    await expect(
-      page.getByText('Still open: complaint or aim, the oil, engine torque.'),
-    ).toBeVisible();
+    await expect(page.getByText('Missing: complaint or goal, oil, engine torque.')).toBeVisible();
     await page.getByRole('checkbox', { name: 'Slips', exact: true }).click();
     await shop.choose('Oil', 'For wet clutches');
     await shop.type('engine.peakTorque', '30');
@@ -383,9 +381,9 @@ test(
     const buttons = await context.newPage();
     await buttons.goto('/bench/');
     await buttons.getByLabel('Bench', { exact: true }).selectOption(String(bench));
-    await buttons.getByLabel('Between the jaws, mm').fill('3.42');
+    await buttons.getByLabel('Thickness, mm').fill('3.42');
     await buttons.getByRole('button', { name: 'Send reading' }).first().click();
-    await expect(buttons.locator('#said')).toContainText('Heard by 1');
+    await expect(buttons.locator('#said')).toContainText('Received by 1');
     await buttons.close();
     await expect(page.getByText('thickness, point 4 of 4')).toBeVisible();
   },

@@ -72,7 +72,7 @@ function slowness(typed: readonly { readonly at: number }[]): number {
  * Whether the browser itself reset its database: damaged files are deleted as a whole, which no page can prevent. Its own log
  * says so.
  */
-function browserBeganAnew(profile: string): boolean {
+function browserStartedFresh(profile: string): boolean {
   const databases = path.join(profile, 'Default', 'IndexedDB');
   return readdirSync(databases)
     .map((name) => path.join(databases, name, 'LOG'))
@@ -104,7 +104,7 @@ test(
         await expect(page.getByRole('region', { name: 'Storage' })).toHaveCount(0);
         const found = await notes(page).inputValue();
         if (round === 0) stored = first = found;
-        else if (found === first && browserBeganAnew(profile)) {
+        else if (found === first && browserStartedFresh(profile)) {
           thrownAway++;
           stored = found;
           typed = [];

@@ -1,3 +1,4 @@
+// cspell:ignore cuont
 import { readFileSync } from 'node:fs';
 
 import type { Page } from '@playwright/test';
@@ -6,7 +7,7 @@ import { evaluate } from '../src/core/evaluate/evaluate';
 import type { Job } from '../src/core/job/types';
 import { seededRandom } from '../src/core/random/random';
 import { brokenRules } from './axe';
-import { expect, ON_PHONE, ON_WIDE, test } from './bench';
+import { expect, holdWrites, ON_PHONE, ON_WIDE, test } from './bench';
 import { putRecord, putText, recordOf, textOf } from './stored';
 
 test(
@@ -39,9 +40,9 @@ test(
       page.getByRole('button', { name: 'Save text: Job UR-0106' }).click(),
     ]);
     expect(readFileSync((await download.path()) ?? '', 'utf8')).toBe(job.slice(0, -200));
-    await page.getByRole('button', { name: 'Throw away: Job UR-0106' }).click();
+    await page.getByRole('button', { name: 'Delete: Job UR-0106' }).click();
     await expect(aside).toHaveCount(2);
-    await page.getByRole('button', { name: 'Really throw away: Job UR-0106' }).click();
+    await page.getByRole('button', { name: 'Confirm deletion: Job UR-0106' }).click();
     await expect(aside).toHaveCount(1);
     // Again: the repair is complete, and no further message appears.
     await workshop.open('/files');
@@ -153,19 +154,11 @@ test(
     await workshop.type('engine.peakTorque', '44');
     await expect(theirs).toHaveValue('44');
     // Both before either has saved: a third tab delays both.
-    const third = await page.context().newPage();
-    await third.goto('/bench/');
-    await third.evaluate(() => {
-      const held = window as unknown as { letGo: () => void };
-      void navigator.locks.request(
-        'under-ridge-demo-write',
-        () => new Promise<void>((resolve) => (held.letGo = resolve)),
-      );
-    });
+    const release = await holdWrites(page);
     await workshop.type('engine.peakTorque', '45');
     await theirs.fill('46');
     await expect(page.getByTestId('save-mark')).toHaveAttribute('data-status', 'saving');
-    await third.evaluate(() => (window as unknown as { letGo: () => void }).letGo());
+    await release();
     await workshop.stored();
     await expect(other.getByTestId('save-mark')).toHaveAttribute('data-status', 'saved');
     await page.bringToFront();

@@ -164,7 +164,7 @@ async function solve(page: Page, exercise: Exercise, question: Question): Promis
       return;
     case 'ring':
       for (const [i, kind] of list.entries()) {
-        const key = here.getByRole('button', { name: new RegExp(`^Place ${i + 1},`) });
+        const key = here.getByRole('button', { name: new RegExp(`^Position ${i + 1},`) });
         for (let n = 0; n <= question.kinds.findIndex((k) => k.id === kind); n++) await key.click();
       }
   }
@@ -211,7 +211,7 @@ test(
 );
 
 test(
-  'a known mistake is told, and what was begun is there again',
+  'names a known mistake and keeps an exercise that was begun',
   ON_PHONE,
   async ({ workshop, page }) => {
     await workshop.open('/exercise?kind=basketSpeed&seed=11');
@@ -228,17 +228,14 @@ test(
     for (const q of exercise.questions.slice(1)) await solve(page, exercise, q);
     await page.getByRole('button', { name: 'Check', exact: true }).click();
     await expect(first).toContainText(
-      'Not so. That is the engine: the primary drive lies between.',
+      'Wrong. That is the engine: the primary drive is in between.',
     );
     await expect(page.getByText('67 % correct.')).toBeVisible();
     expect(await brokenRules(page)).toEqual([]);
   },
 );
 
-test('a word is explained from where it stands, and found in the list', async ({
-  workshop,
-  page,
-}, info) => {
+test('explains a word in place and finds it in the glossary', async ({ workshop, page }, info) => {
   await workshop.open('/job/demo-ur-0102?stage=specify&tab=release');
   await page.getByRole('button', { name: 'Explain: clearance per face' }).first().click();
   await expect(page.getByRole('dialog', { name: 'Term: Clearance per face' })).toBeVisible();
@@ -273,7 +270,7 @@ test('a word is explained from where it stands, and found in the list', async ({
   );
   await page.keyboard.press('Escape');
   await page.getByRole('textbox', { name: 'Search the glossary' }).fill('zzz');
-  await expect(page.getByText('No word here says “zzz”.')).toBeVisible();
+  await expect(page.getByText('No match for “zzz”.')).toBeVisible();
   await workshop.choose('Topics', 'Clutch types');
   await page.getByRole('button', { name: 'Find the clutch type of a machine' }).click();
   await expect(page.getByRole('group', { name: 'Which clutch type?' })).toBeVisible();

@@ -17,7 +17,7 @@ test(
     expect(first?.name).toBe('stack below its limits');
     await expect(status).toContainText(`at ${first?.run.toFixed(0)} h`);
     await expect(
-      page.getByRole('img', { name: /^Wear of the pack over hours: .*at 278 h; the line rises/ }),
+      page.getByRole('img', { name: /^Pack wear over hours: .*at 278 h; the trend is/ }),
     ).toBeVisible();
 
     // A signature does not cover returns: the record stays signed while one is added.
@@ -34,7 +34,7 @@ test(
 
     // A typing error is reported at its field and in the prediction.
     await hours.fill('30');
-    await expect(page.getByText(/^The meter read at 278\sh before/)).toBeVisible();
+    await expect(page.getByText(/^The meter read 278\sh before/)).toBeVisible();
     await expect(page.getByText(/^No prediction: the meter reading was higher/)).toBeVisible();
     await hours.fill('300');
     await expect(page.getByText(/^The meter read/)).toHaveCount(0);

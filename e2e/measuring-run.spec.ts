@@ -13,7 +13,7 @@ test(
       'Weak springs of the start clutch',
     );
     await expect(
-      page.getByRole('button', { name: /^Start clutch touches at: 1405 rpm/ }),
+      page.getByRole('button', { name: /^First contact of the start clutch: 1405 rpm/ }),
     ).toBeVisible();
 
     await shop.open('/job/demo-ur-0103');
@@ -113,7 +113,7 @@ test(
       await page.getByRole('button', { name: 'Skip', exact: true }).click();
       await page.getByRole('button', { name: 'Back', exact: true }).click();
       await expect(asked).toHaveCount(0);
-      await expect.poll(hidden, { message: `${width} × ${height}, anew` }).toBe('');
+      await expect.poll(hidden, { message: `${width} × ${height}, again` }).toBe('');
     }
   },
 );

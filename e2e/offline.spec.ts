@@ -1,3 +1,4 @@
+// cspell:ignore fulfill
 import { cpSync, readFileSync, writeFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import path from 'node:path';
@@ -124,7 +125,7 @@ test(
 );
 
 test(
-  'until the script is there a word stands on the ground of the theme, and nothing flashes white',
+  'shows a line on the themed background until the script runs, without a white flash',
   ON_PHONE,
   async ({ page }) => {
     const letGo = await held(page);
@@ -151,33 +152,29 @@ test(
   },
 );
 
-test(
-  'the fonts that ship are drawn with; without them the words stand all the same',
-  ON_PHONE,
-  async ({ page }) => {
-    const jobs = page.getByRole('list', { name: 'Jobs' });
-    const families = () =>
-      page.evaluate(() =>
-        [...document.fonts].filter((f) => f.status === 'loaded').map((f) => f.family),
-      );
-    await page.goto('/');
-    await expect(jobs).toBeVisible();
-    // A font is fetched with the first text that needs it, which may be after the list is shown.
-    await expect
-      .poll(async () => (await families()).sort())
-      .toEqual([
-        'UnderRidgeIcons',
-        'UnderRidgeMono',
-        'UnderRidgeMonoBold',
-        'UnderRidgeText',
-        'UnderRidgeTextBold',
-      ]);
-    await page.route('**/*.woff2', (route) => route.abort());
-    await page.reload();
-    await expect(jobs.getByRole('link').first()).toBeVisible();
-    expect(await families()).toEqual([]);
-  },
-);
+test('uses the shipped fonts, and shows the text without them', ON_PHONE, async ({ page }) => {
+  const jobs = page.getByRole('list', { name: 'Jobs' });
+  const families = () =>
+    page.evaluate(() =>
+      [...document.fonts].filter((f) => f.status === 'loaded').map((f) => f.family),
+    );
+  await page.goto('/');
+  await expect(jobs).toBeVisible();
+  // A font is fetched with the first text that needs it, which may be after the list is shown.
+  await expect
+    .poll(async () => (await families()).sort())
+    .toEqual([
+      'UnderRidgeIcons',
+      'UnderRidgeMono',
+      'UnderRidgeMonoBold',
+      'UnderRidgeText',
+      'UnderRidgeTextBold',
+    ]);
+  await page.route('**/*.woff2', (route) => route.abort());
+  await page.reload();
+  await expect(jobs.getByRole('link').first()).toBeVisible();
+  expect(await families()).toEqual([]);
+});
 
 test(
   'can be installed: manifest, icons of its own, one of them to be masked',

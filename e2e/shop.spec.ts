@@ -1,3 +1,4 @@
+// cspell:ignore copice
 import { readFileSync } from 'node:fs';
 
 import { XMLParser, XMLValidator } from 'fast-xml-parser';
@@ -147,9 +148,7 @@ test(
     await workshop.open('/job/demo-ur-0102');
     await page.getByRole('button', { name: 'Job menu' }).click();
     await page.getByRole('menuitem', { name: 'Show pack code' }).click();
-    await expect(
-      page.getByRole('img', { name: 'Code of the pack of UR-0102 Holm 700' }),
-    ).toBeVisible();
+    await expect(page.getByRole('img', { name: 'Pack code of UR-0102 Holm 700' })).toBeVisible();
     const [download] = await Promise.all([
       page.waitForEvent('download'),
       page.getByRole('button', { name: 'Save picture' }).click(),
@@ -167,7 +166,7 @@ test(
       await chooser.setFiles(file);
     };
     await pick({ name: 'no.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') });
-    await expect(page.getByText('no.png: It is no picture, whatever its name says.')).toBeVisible();
+    await expect(page.getByText('no.png: The file is not a picture.')).toBeVisible();
     await pick(picture);
     const read = page.getByRole('status', { name: 'Content of the code' });
     await expect(read).toContainText('Holm 700');

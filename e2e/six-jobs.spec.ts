@@ -46,7 +46,7 @@ async function stripped(shop: Workshop, walk: Walk): Promise<void> {
     const sort = i % 2 === 0 ? walk.begins : other;
     await page.getByRole('button', { name: `Add ${sort}` }).click();
   }
-  await expect(page.getByText('Still open')).toHaveCount(0);
+  await expect(page.getByTestId('missing')).toHaveCount(0);
   await page.getByRole('button', { name: 'Next: Inspect' }).click();
 }
 
@@ -75,14 +75,14 @@ async function measured(shop: Workshop, walk: Walk): Promise<void> {
   await page.getByRole('button', { name: 'Enter the minimum thickness of Disc' }).click();
   await expect(shop.field('pack.kinds.disc.minThickness')).toBeFocused();
   await page.keyboard.insertText(walk.leastThickness);
-  await expect(page.getByText('Still open')).toHaveCount(0);
+  await expect(page.getByTestId('missing')).toHaveCount(0);
   await page.getByRole('button', { name: 'Next: Specify' }).click();
 }
 
 async function specified(shop: Workshop, walk: Walk): Promise<void> {
   const { page } = shop;
   const focused = page.locator('input:focus');
-  const goOn = shop.verdict().getByRole('button', { name: /^Enter what is missing/ });
+  const goOn = shop.verdict().getByRole('button', { name: /^Go to / });
   await expect(goOn).toBeVisible();
   while ((await goOn.count()) > 0) {
     const key = (await goOn.getAttribute('aria-label')) ?? '';
@@ -123,9 +123,9 @@ async function built(shop: Workshop, walk: Walk): Promise<void> {
   await expect(page.getByText('Done, but its reading is missing.').last()).toBeVisible();
   for (const [path, text] of Object.entries(walk.built ?? {})) await shop.type(path, text);
   if (walk.built) await expect(page.getByText('Plate gap measured', { exact: true })).toBeVisible();
-  for (const all of await page.getByRole('button', { name: /: all \d+ in$/ }).all())
+  for (const all of await page.getByRole('button', { name: /: all \d+ fitted$/ }).all())
     await all.click();
-  await expect(page.getByText('Still open')).toHaveCount(0);
+  await expect(page.getByTestId('missing')).toHaveCount(0);
   await page.getByRole('button', { name: 'Next: Set' }).click();
 }
 

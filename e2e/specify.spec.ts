@@ -288,14 +288,14 @@ test(
     const advice = page.getByRole('list', { name: 'Fixes' });
     await expect(advice.getByRole('listitem').first()).toContainText('spacer pair');
     await advice
-      .getByRole('button', { name: /^Take: / })
+      .getByRole('button', { name: /^Use: / })
       .first()
       .click();
     await expect(shop.verdict()).not.toContainText('A plate leaves the spline');
     await page.keyboard.press('Control+z');
     await expect(shop.verdict()).toContainText('A plate leaves the spline');
     await shop.tab('Springs');
-    await expect(page.getByText(/The springs press 0\.99\smm off the middle/)).toBeVisible();
+    await expect(page.getByText(/The spring force is 0\.99\smm off centre/)).toBeVisible();
     await page.getByRole('button', { name: 'Alternate the springs' }).click();
     await expect(page.getByText('The spring force is centred.')).toBeVisible();
 
@@ -306,7 +306,7 @@ test(
 
     // A measured lever gain is fixed where it is read, and no link is shown there.
     await shop.open('/job/demo-ur-0102?tab=figures');
-    const byHand = page.getByRole('button', { name: 'Fix in Prove: Lever gains too much' });
+    const byHand = page.getByRole('button', { name: /^Fix in Prove: Lever gain too/ });
     await byHand.first().click();
     await expect(page.getByRole('link', { name: /^Prove,/ })).toHaveAttribute(
       'aria-current',
@@ -333,7 +333,9 @@ test(
     await shop.openAgain('/job/demo-ur-0101');
     await shop.open('/job/demo-ur-0101?stage=specify&tab=compare');
     const table = page.getByRole('table', { name: 'Variant figures' });
-    await expect(table.getByRole('row', { name: /^Holds, weakest/ })).toContainText('1.05');
+    await expect(table.getByRole('row', { name: /^Torque reserve, worst case/ })).toContainText(
+      '1.05',
+    );
     await page.getByRole('button', { name: 'Use Soft springs alone' }).click();
     await expect(shop.verdict()).toContainText('too little for hot starts');
     await page.getByRole('button', { name: 'Use Nine discs, soft springs' }).click();

@@ -1,5 +1,5 @@
-// npm run audit: what the packages are and what is known of them, as a report. It fails nothing: a fault found overnight in
-// some package must not keep anybody from mending something else; what it says is there to be read.
+// npm run audit: reports on the packages and their known faults. It never fails: a fault found overnight in
+// some package must not block other work.
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
@@ -43,7 +43,7 @@ function knownFaults() {
   if (found.length === 0) return ['Known faults: none in the packages that ship.'];
   return found.map(
     ({ name, severity, range, fixAvailable }) =>
-      `Known fault, ${severity}: ${name} ${range}${fixAvailable ? ', mended in a later version' : ''}`,
+      `Known fault, ${severity}: ${name} ${range}${fixAvailable ? ', fixed in a later version' : ''}`,
   );
 }
 

@@ -1,4 +1,4 @@
-// The demo workshop, worked out by the core once and for all, so that nobody's first visit has to wait for that.
+// The demo workshop, evaluated by the core at build time, so that a first visit does not wait for it.
 import { writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { build } from 'esbuild';

@@ -1,3 +1,4 @@
+// cspell:ignore dont
 // The web export: into a separate folder first, so that a failed build keeps the last good one.
 import { existsSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { readFile, writeFile } from 'node:fs/promises';

@@ -1,4 +1,4 @@
 require('@testing-library/jest-dom');
 
-// The DOM of the tests lacks what every browser has.
+// Adds to the DOM of the tests what every browser has.
 globalThis.TextEncoder ??= require('node:util').TextEncoder;

@@ -90,7 +90,7 @@ for (const [to, file, text] of [
   console.log(`${to}.ttf ${font.length} bytes`);
 }
 
-// Which characters each of them has, as ranges: what none has is marked on the sheet and told before it is printed.
+// Character ranges of each font: a missing character is marked on the sheet and reported before printing.
 const { openSync } = await import('fontkit');
 const setOf = (file) => new Set(openSync(file).characterSet);
 const common = (sets) => [...sets[0]].filter((code) => sets.every((set) => set.has(code)));

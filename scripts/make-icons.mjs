@@ -6,7 +6,7 @@ import { chromium } from '@playwright/test';
 import { root } from './lib.mjs';
 import { wholeChromiumPath } from './chromium.mjs';
 
-/** Share of the drawing that stands: a mask may cut a fifth away, so everything lies well inside; elsewhere it fills more. */
+/** Scale of the drawing: a mask may cut a fifth away, so a maskable icon is smaller. */
 const ICONS = [
   { file: 'public/icons/icon-192.png', size: 192, scale: 1.25 },
   { file: 'public/icons/icon-512.png', size: 512, scale: 1.25 },

@@ -104,7 +104,7 @@ describe('the server', () => {
     expect(headers.get('permissions-policy')).toContain('geolocation=()');
   });
 
-  it('keeps hashed files for good, the page and the service worker never', async () => {
+  it('caches hashed files without end, the page and the service worker never', async () => {
     const cache = async (file: string) => (await fetch(base + file)).headers.get('cache-control');
     expect(await cache(`/js/${HASHED}`)).toContain('immutable');
     expect(await cache('/')).toBe('no-cache');

@@ -6,7 +6,7 @@ import { DEFAULT_ENGINE, pullOf, shownAs } from './dyno';
 
 /*
  * Simulated instruments of a shop: a digital gauge, a spring tester and a dyno. They behave like real ones: readings scatter,
- * the unit key gets pressed by mistake, and the radio link drops.
+ * the unit changes by mistake, and the radio link drops.
  */
 
 export type GaugeUnit = 'mm' | 'in';

@@ -45,8 +45,8 @@ Prints every figure with unit and working, and the verdicts, of an exported job.
   --engine CURVE.csv                with this torque curve and its peak in the place of the job’s own
   --wheel 0.88                      it was measured at the wheel, where this share arrives
   --curves                          the same over wear, lift and rpm, and the wear reserve
-  --advise                          what would cure each verdict that is not good
-  --tolerance[=PACKS]               share of packs in the window, a million unless said
+  --advise                          fixes for each verdict that is not OK
+  --tolerance[=PACKS]               share of packs within the limits, a million unless said
   --solve SHELF.json                the ten best sets of steels from a shelf
   --causes slips,drags,…            likely causes (${Object.keys(COMPLAINTS).join(', ')})
   --sheets                          the steps of Build, Set and Prove, with what was done

@@ -233,6 +233,6 @@ export function narrowHub(): Job {
     made,
     date,
     { 'Cover bolts': 8, Dowels: 2, 'Nuts of the spring plate': 4, Springs: 12, 'Drive pins': 6 },
-    'Corks new from the last owner, never run in. Springs lay in no order.',
+    'Corks new from the last owner, never run in. Springs were fitted in no order.',
   );
 }

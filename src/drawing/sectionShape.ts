@@ -22,7 +22,7 @@ export interface LayerShape {
   /** Where lining was when the disc was new, for each lining that has worn. */
   readonly ghosts: readonly Box[];
   /** Thickness missing: drawn at an assumed height, dashed. */
-  readonly standIn: boolean;
+  readonly assumed: boolean;
   /** Position of a judder spring in the bore. */
   readonly judder?: Box;
   /** It grows in thickness with rpm. */
@@ -154,7 +154,7 @@ export function shapeSection(
           : box,
       ),
       ghosts: gone > 0.5 ? rings.map(({ box }) => box) : [],
-      standIn: layer.thickness === undefined,
+      assumed: layer.thickness === undefined,
       expands: expanding && layer === last,
       ...(layer.plate.judder
         ? { judder: span(inner(layer) - 0.4, innermost - TANG.inside / 2, y + h / 4, h / 2) }

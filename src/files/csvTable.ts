@@ -4,6 +4,7 @@ import type { Quantity } from '@/core/units/quantity';
 import { toBase, UNITS, unitSpelled } from '@/core/units/quantity';
 
 import { FileRefused } from './refused';
+import { countOf } from '@/core/text/countOf';
 
 /* Shared code of CSV readers: rows with line numbers, numbers as people and loggers write them, units. */
 
@@ -46,7 +47,7 @@ export function openCsv(text: string, what: string): CsvRows {
   const wide = filled.find(({ cells }) => cells.slice(width).some((c) => c !== ''));
   if (wide)
     throw new FileRefused(
-      `Line ${wide.line}: ${wide.cells.length} values under ${width} columns. If commas are decimal commas, separate the columns by semicolons.`,
+      `Line ${wide.line}: ${countOf(wide.cells.length, 'value')} under ${countOf(width, 'column')}. If commas are decimal commas, separate the columns by semicolons.`,
     );
   const cells = filled.flatMap((row) => row.cells);
   return {

@@ -12,7 +12,7 @@ export function writeOrderCsv(number: string, lines: readonly OrderLine[]): stri
     lines.map((l) => ({
       job: number,
       part: l.what,
-      'what to ask for': l.spec,
+      specification: l.spec,
       count: l.count,
       from: l.from,
       why: l.why,

@@ -1,3 +1,4 @@
+// cspell:ignore heix heim heis
 import { FileRefused } from './refused';
 
 /** A photograph made small enough to keep. */

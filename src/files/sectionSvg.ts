@@ -57,7 +57,7 @@ export function sectionSvg(
     if (s.judder)
       parts.push(rect(s.judder, `fill="none" stroke="${c.ink}" stroke-width="1" rx="2"`));
     if (s.joint) parts.push(rect(s.joint, `fill="${c.ink}"`));
-    if (s.standIn) parts.push(rect(core, `fill="none" stroke="${c.ink}" stroke-dasharray="4 3"`));
+    if (s.assumed) parts.push(rect(core, `fill="none" stroke="${c.ink}" stroke-dasharray="4 3"`));
     if (wrong.has(layer.plate.id))
       parts.push(
         rect(

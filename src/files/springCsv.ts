@@ -1,3 +1,4 @@
+// cspell:ignore länge höhe
 import { MAX_TESTER_POINTS } from '@/core/job/fields';
 import type { Mm, Newton } from '@/core/units/quantity';
 

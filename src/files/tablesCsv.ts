@@ -25,7 +25,9 @@ const MEASUREMENT_COLUMNS = [
   'tang clearance (mm)',
 ] as const;
 
-/** Every plate that was measured: once as it was inspected, and once for each return. */
+type MeasurementRow = CsvRow<(typeof MEASUREMENT_COLUMNS)[number]>;
+
+/** Every plate that was measured: once as it was inspected, and once for each visit. */
 export function writeMeasurementsCsv(jobs: readonly Job[]): string {
   return writeCsv(
     MEASUREMENT_COLUMNS,
@@ -33,19 +35,19 @@ export function writeMeasurementsCsv(jobs: readonly Job[]): string {
   );
 }
 
-const runCells = (hours?: number, distance?: number): CsvRow => ({
+const runCells = (hours?: number, distance?: number): MeasurementRow => ({
   'machine hours (h)': hours ?? '',
   'distance run (km)': distance ?? '',
 });
 
-const about = (job: Job, plate: Plate): CsvRow => ({
+const about = (job: Job, plate: Plate): MeasurementRow => ({
   job: job.number,
   machine: job.machine.name,
   plate: job.pack.plates.indexOf(plate) + 1,
   kind: job.pack.kinds.find((k) => k.id === plate.kindId)?.name ?? '',
 });
 
-function inspected(job: Job): readonly CsvRow[] {
+function inspected(job: Job): readonly MeasurementRow[] {
   return job.pack.plates.flatMap((plate) => {
     const readings = Object.entries(plate.readings ?? {});
     const flat = plate.outOfFlat;
@@ -67,7 +69,7 @@ function inspected(job: Job): readonly CsvRow[] {
   });
 }
 
-function returned(job: Job): readonly CsvRow[] {
+function returned(job: Job): readonly MeasurementRow[] {
   return job.visits.flatMap((visit) =>
     job.pack.plates.flatMap((plate) => {
       const reading = visit.readings[plate.id];
@@ -75,7 +77,7 @@ function returned(job: Job): readonly CsvRow[] {
         ? [
             {
               ...about(job, plate),
-              when: 'return',
+              when: 'service visit',
               date: visit.date,
               ...runCells(visit.hours?.value, visit.distance?.value),
               'minimum (mm)': reading.value,
@@ -119,7 +121,7 @@ export function writeLogCsv(jobs: readonly Job[]): string {
         date: line.date,
         ...(line.meter === 'hours' ? runCells(line.run) : runCells(undefined, line.run)),
         job: line.number,
-        what: line.kind === 'job' ? 'pack' : 'return',
+        what: line.kind === 'job' ? 'pack' : 'service visit',
         ...Object.fromEntries(
           Object.entries(line.settings).map(([id, value]) => [
             LOG_COLUMNS[id as keyof typeof LOG_COLUMNS],

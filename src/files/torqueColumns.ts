@@ -1,3 +1,4 @@
+// cspell:ignore drehzahl drehmoment leistung
 import { torqueOfPower } from '@/core/torque/pulls';
 import type { NewtonMetre } from '@/core/units/quantity';
 

@@ -7,7 +7,7 @@ import { FileRefused } from './refused';
 import type { Columns } from './torqueColumns';
 import { findColumns } from './torqueColumns';
 
-/** A curve read from a file, and how it was read, for the builder to look over before it is taken. */
+/** A curve from a file with its interpretation, for review before use. */
 export interface TorqueFile {
   readonly curve: TorqueCurve;
   /** How the columns were interpreted, and the rows left out, one sentence each. */

@@ -1,6 +1,8 @@
 import Papa from 'papaparse';
 
-export type CsvRow = Readonly<Record<string, string | number>>;
+export type CsvRow<Column extends string = string> = Readonly<
+  Partial<Record<Column, string | number>>
+>;
 
 /**
  * Text that a spreadsheet would treat as a formula, even in multi-line cells; the package's own test checks single lines only.
@@ -18,7 +20,10 @@ function rounded(value: string | number, column: string): string | number {
 }
 
 /** Rows as CSV by RFC 4180 under a header; text that looks like a formula is escaped. */
-export function writeCsv(columns: readonly string[], rows: readonly CsvRow[]): string {
+export function writeCsv<const Column extends string>(
+  columns: readonly Column[],
+  rows: readonly CsvRow<NoInfer<Column>>[],
+): string {
   const data = rows.map((row) => columns.map((column) => rounded(row[column] ?? '', column)));
   return `${Papa.unparse({ fields: [...columns], data }, { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`;
 }

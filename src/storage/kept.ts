@@ -1,6 +1,6 @@
 /*
- * A browser short of space may delete the workshop silently. It keeps cookies: one that only says "there was a workshop" tells
- * a loss from a first visit.
+ * A browser short of space may delete the workshop silently. It keeps cookies: one that only says "there was a workshop"
+ * distinguishes a loss from a first visit.
  */
 
 /** As long as browsers keep a cookie, in seconds: 400 days from the last time that something was stored. */

@@ -13,7 +13,7 @@ import type { RawStore } from './raw';
 export interface Damage {
   readonly key: string;
   /** Whether the version before was there to go on with. */
-  readonly mended: boolean;
+  readonly fixed: boolean;
   /** Number of the job, if its row still has it. */
   readonly number?: string;
 }
@@ -46,7 +46,7 @@ export interface RecordStore {
   remove(keys: readonly string[]): Promise<void>;
   keys(): Promise<readonly string[]>;
   /** Moves intact records with invalid content to the damaged ones. */
-  setAside(keys: readonly string[]): Promise<void>;
+  moveDamaged(keys: readonly string[]): Promise<void>;
   /** All damaged records, latest first. */
   aside(): Promise<readonly DamagedRecord[]>;
   throwAway(aside: Pick<DamagedRecord, 'key' | 'at'>): Promise<void>;
@@ -83,7 +83,7 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
       throw error;
     }));
 
-  const setAside = async (texts: ReadonlyMap<string, string>): Promise<void> => {
+  const moveDamaged = async (texts: ReadonlyMap<string, string>): Promise<void> => {
     const at = new Date().toISOString();
     await raw.setMany(
       Object.fromEntries([...texts].map(([key, text]) => [damagedKey({ key, at }), text])),
@@ -91,25 +91,23 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
   };
 
   /** Moves damaged texts aside and restores intact previous versions. */
-  const mend = async (
-    texts: ReadonlyMap<string, string>,
-  ): Promise<ReadonlyMap<string, unknown>> => {
-    await setAside(texts);
+  const fix = async (texts: ReadonlyMap<string, string>): Promise<ReadonlyMap<string, unknown>> => {
+    await moveDamaged(texts);
     const lasts = await raw.getMany([...texts.keys()].map(lastKey));
-    const mended = new Map<string, unknown>();
+    const fixed = new Map<string, unknown>();
     for (const key of texts.keys()) {
       const last = lasts[lastKey(key)];
       const whole = typeof last === 'string' ? unseal(last) : undefined;
       if (typeof last === 'string' && whole) {
         await raw.setMany({ [key]: last });
         known.set(key, [markOf(last)]);
-        mended.set(key, whole.value);
+        fixed.set(key, whole.value);
       } else {
         await raw.removeMany([key]);
         known.delete(key);
       }
     }
-    return mended;
+    return fixed;
   };
 
   return {
@@ -131,11 +129,11 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
           known.set(key, [markOf(text)]);
         } else damaged.set(key, text);
       }
-      const mended = damaged.size > 0 ? await locked(() => mend(damaged)) : undefined;
-      mended?.forEach((value, key) => records.set(key, value));
+      const fixed = damaged.size > 0 ? await locked(() => fix(damaged)) : undefined;
+      fixed?.forEach((value, key) => records.set(key, value));
       return {
         records,
-        damaged: [...damaged.keys()].map((key) => ({ key, mended: mended?.has(key) ?? false })),
+        damaged: [...damaged.keys()].map((key) => ({ key, fixed: fixed?.has(key) ?? false })),
       };
     },
 
@@ -189,14 +187,14 @@ export function sealedRecords(raw: RawStore, name: string): RecordStore {
       return (found ?? (await raw.getAllKeys())).filter(isRecord);
     },
 
-    async setAside(keys) {
+    async moveDamaged(keys) {
       found = undefined;
       await locked(async () => {
         const texts = await raw.getMany([...keys]);
         const there = Object.entries(texts).flatMap(([key, text]) =>
           text === null ? [] : [[key, text] as const],
         );
-        await setAside(new Map(there));
+        await moveDamaged(new Map(there));
         await raw.removeMany([...keys, ...keys.map(lastKey)]);
         for (const key of keys) known.delete(key);
       });

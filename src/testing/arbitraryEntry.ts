@@ -27,7 +27,7 @@ function valueWithin({ above, min, below, max, integer }: Bounds): fc.Arbitrary<
             ? below - EXTREME
             : v,
       )
-      // Numbers next to nothing are refused in files: nobody measures them.
+      // Denormal numbers are refused in files.
       .map((v) => (v !== 0 && Math.abs(v) < 1e-300 ? Math.sign(v) * 1e-300 : v))
   );
 }

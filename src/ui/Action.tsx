@@ -1,18 +1,23 @@
 import type { ComponentProps } from 'react';
-import { StyleSheet } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 
-import { FONT } from './theme';
+import { FONT, SPACE } from './theme';
+import { Words } from './Words';
 
 type ButtonProps = ComponentProps<typeof Button>;
 
 interface Props extends Pick<
   ButtonProps,
-  'icon' | 'disabled' | 'onPress' | 'accessibilityLabel' | 'style' | 'testID'
+  'icon' | 'onPress' | 'accessibilityLabel' | 'style' | 'testID'
 > {
   readonly children: string;
   /** The main action of the screen. */
   readonly main?: boolean;
+  /** Why it can't be pressed now, shown under it: "Enter a thickness first." */
+  readonly blocked?: string | undefined;
+  /** It is running: a second press must not start it again. */
+  readonly busy?: boolean | undefined;
 }
 
 /** Paper limits button text to one line; this text is for assistive technology only. */
@@ -22,8 +27,16 @@ const WRAPS = { whiteSpace: 'normal', overflow: 'visible' } as const;
 const MARK = { dataSet: { main: 'true' } };
 
 /** A button that a glove can hit. */
-export function Action({ children, main = false, icon, style, ...rest }: Props) {
-  return (
+export function Action({
+  children,
+  main = false,
+  icon,
+  style,
+  blocked,
+  busy = false,
+  ...rest
+}: Props) {
+  const button = (
     <Button
       mode={main ? 'contained' : 'outlined'}
       contentStyle={styles.content}
@@ -32,14 +45,26 @@ export function Action({ children, main = false, icon, style, ...rest }: Props) 
       style={[styles.whole, style]}
       {...(main ? MARK : {})}
       {...rest}
+      disabled={busy || blocked !== undefined}
     >
       {children}
     </Button>
+  );
+  return blocked === undefined ? (
+    button
+  ) : (
+    <View style={styles.blocked}>
+      {button}
+      <Words soft size={14}>
+        {blocked}
+      </Words>
+    </View>
   );
 }
 
 const styles = StyleSheet.create({
   whole: { maxWidth: '100%' },
+  blocked: { alignItems: 'flex-start', gap: SPACE.tight, maxWidth: '100%' },
   content: { minHeight: 48, maxWidth: '100%' },
   label: {
     fontFamily: FONT.textBold,

@@ -15,6 +15,7 @@ interface Props {
   readonly nativeID?: string;
   readonly numberOfLines?: number;
   readonly live?: boolean;
+  readonly testID?: string;
   readonly 'aria-hidden'?: boolean;
 }
 

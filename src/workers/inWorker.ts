@@ -36,7 +36,7 @@ export async function inWorker<Runs, T>(
   }
 }
 
-/** A worker; nothing where the browser has none or lets nobody start one. */
+/** A worker; undefined when the browser has none or refuses to start one. */
 function startWorker(url: string): Worker | undefined {
   try {
     return new Worker(url);

@@ -18,7 +18,7 @@ const paperRuns = {
     const bytes = await makePdf(request, FONTS);
     return transfer(bytes, [bytes.buffer]);
   },
-  /** Makes a sheet for nobody, so that the first one that somebody waits for comes as quickly as the second. */
+  /** Makes one sheet in advance, so that the first requested sheet is as quick as the second. */
   warm: async (request: PdfRequest): Promise<void> => {
     await makePdf(request, FONTS);
   },

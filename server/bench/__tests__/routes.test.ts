@@ -60,7 +60,7 @@ function listen(bench: number, wanted: number, onOpen: () => void = () => undefi
 }
 
 describe('the simulated bench', () => {
-  it('sends what the gauge reads to whoever listens on that bench', async () => {
+  it('sends gauge readings to every listener of that bench', async () => {
     const { events } = await listen(
       1,
       2,
@@ -73,15 +73,15 @@ describe('the simulated bench', () => {
   });
 
   it('says how many heard a press, and sends spring readings as length and force', async () => {
-    const told = (await (
+    const reported = (await (
       await post('/api/bench/2/press', { length: 32, springRate: 20, springFree: 40 })
     ).json()) as {
       heard: number;
       reading: { force: string };
     };
-    expect(told.heard).toBe(0);
-    expect(Number(told.reading.force)).toBeGreaterThan(150);
-    expect(Number(told.reading.force)).toBeLessThan(170);
+    expect(reported.heard).toBe(0);
+    expect(Number(reported.reading.force)).toBeGreaterThan(150);
+    expect(Number(reported.reading.force)).toBeLessThan(170);
   });
 
   it('loses its link and refuses until it is back', async () => {

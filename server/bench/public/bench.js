@@ -8,43 +8,43 @@ async function post(what, body = {}) {
     headers: { 'Content-Type': 'application/json' },
     body: JSON.stringify(body),
   });
-  const told = await answer.json();
-  $('said').textContent = answer.ok ? heard(told) : told.error;
-  return answer.ok ? told : undefined;
+  const result = await answer.json();
+  $('said').textContent = answer.ok ? heard(result) : result.error;
+  return answer.ok ? result : undefined;
 }
 
-function heard(told) {
-  if (told.lost) return 'The link is lost; what is sent now is not heard.';
-  if (told.heard === undefined) return `The gauge shows ${told.unit}.`;
-  return told.heard === 0
-    ? 'Nobody listens: connect the bench in the application.'
-    : `Heard by ${told.heard}.`;
+function heard(result) {
+  if (result.lost) return 'Connection lost. Readings are not received now.';
+  if (result.heard === undefined) return `The gauge shows ${result.unit}.`;
+  return result.heard === 0
+    ? 'No receiver. Connect the bench in the application.'
+    : `Received by ${result.heard}.`;
 }
 
 $('press').addEventListener('click', async () => {
-  const told = await post('press', { thickness: number('thickness'), unruly: $('unruly').checked });
-  if (told) $('display').textContent = `${told.reading.text} ${told.reading.unit}`;
+  const result = await post('press', { thickness: number('thickness'), unruly: $('unruly').checked });
+  if (result) $('display').textContent = `${result.reading.text} ${result.reading.unit}`;
 });
 $('pull').addEventListener('click', async () => {
-  const told = await post('press', {
+  const result = await post('press', {
     onTester: $('onTester').value,
     springFree: number('springFree'),
     springRate: number('springRate'),
     length: number('length'),
   });
-  if (told) $('tester-display').textContent = `${told.reading.length} mm  ${told.reading.force} N`;
+  if (result) $('tester-display').textContent = `${result.reading.length} mm  ${result.reading.force} N`;
 });
 $('dyno').addEventListener('click', async () => {
-  const told = await post('dyno', {
+  const result = await post('dyno', {
     peakTorque: number('peakTorque'),
     peakRpm: number('peakRpm'),
     from: number('from'),
     to: number('to'),
     unruly: $('unruly').checked,
   });
-  if (!told) return;
+  if (!result) return;
   $('dyno-display').textContent = 'Pulling …';
-  setTimeout(() => ($('dyno-display').textContent = 'Pulled'), told.settings.engine.seconds * 1000);
+  setTimeout(() => ($('dyno-display').textContent = 'Pulled'), result.settings.engine.seconds * 1000);
 });
 $('onTester').addEventListener('change', () => {
   const coil = $('onTester').value === 'coil';

@@ -1,3 +1,4 @@
+// cspell:ignore Österby
 import fc from 'fast-check';
 
 import { byName, byText } from '../order';
@@ -15,7 +16,7 @@ describe('orders', () => {
     ]);
   });
 
-  it('puts names as they are read: no heed to case, numbers by their size', () => {
+  it('sorts names as they are read: ignoring case, numbers by size', () => {
     const names = ['Tarn 1000', 'holm 700', 'Österby', 'Tarn 450', 'Holm 1000'];
     expect(names.sort(byName)).toEqual([
       'holm 700',

@@ -28,7 +28,7 @@ describe('the value along points', () => {
     expect(along([], 3)).toBe(0);
   });
 
-  it('goes through every point and never beyond the greatest and the least', () => {
+  it('passes through every point and never exceeds the maximum or minimum', () => {
     fc.assert(
       fc.property(rising, fc.integer({ min: -600, max: 600 }), (points, at) => {
         for (const [x, y] of points) expect(along(points, x)).toBeCloseTo(y, 9);

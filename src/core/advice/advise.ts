@@ -49,7 +49,7 @@ export interface AdviseOptions {
 /**
  * Evaluates every change a builder could make and returns those that make a verdict good without making any other worse. Sorted
  * by least effort, nearest size, greater reserve, lighter lever. Two moves together are tried where one is not enough.
- * @param verdict the verdict to cure; a good one or one that is not known has no advice, nor has one that is put right by hand,
+ * @param verdict the verdict to fix; a verdict that is OK, not judged or fixed by hand has no advice,
  * see {@link manualFix}
  * Source: exhaustive evaluation; `docs/mechanics.md`, advice.
  * @example advise(twin, 'releases').length // 0
@@ -62,14 +62,14 @@ export function advise(
   const before = evaluate(job);
   const state = before.verdicts.find((v) => v.id === verdict)?.state;
   if ((state !== 'watch' && state !== 'stop') || manualFix(job, verdict)) return [];
-  // These cure nothing but their own verdicts; tried elsewhere they would only cost time.
+  // These fix only their own verdicts; elsewhere they would only cost time.
   const own = OWN_MOVES[verdict] ?? none;
   const moves = [...movesFor(job, atHand), ...own(job)];
   const singles = moves.flatMap((move) => tryMoves(job, before, verdict, [move]) ?? []);
   const found =
     singles.length > 0
       ? singles
-      : [...pairs(moves), ...mended(job, moves, atHand)].flatMap(
+      : [...pairs(moves), ...fixed(job, moves, atHand)].flatMap(
           (pair) => tryMoves(job, before, verdict, pair) ?? [],
         );
   return found
@@ -109,7 +109,7 @@ const TALL_STACK: ReadonlySet<Move['family']> = new Set(['disc', 'spacer pair'])
 const FIXES_OTHER_VERDICTS: ReadonlySet<Move['family']> = new Set(['steel mix', 'springs', 'shim']);
 
 /** A move that changes the height, followed by one that only makes sense after it. */
-function mended(job: Job, moves: readonly Move[], atHand: AvailableParts): Move[][] {
+function fixed(job: Job, moves: readonly Move[], atHand: AvailableParts): Move[][] {
   return moves
     .filter((m) => TALL_STACK.has(m.family))
     .flatMap((first) => {

@@ -48,7 +48,7 @@ export function figuresToCompare(job: Job, evaluation: Evaluation = evaluate(job
     const figure = evaluation.figures.get(id);
     if (figure?.status !== 'known') continue;
     values[id] = figure.range?.low ?? figure.value;
-    labels[id] = id === 'reserveWithTangs' ? 'Holds, weakest' : figure.label;
+    labels[id] = id === 'reserveWithTangs' ? 'Torque reserve, worst case' : figure.label;
     quantities[id] = figure.quantity;
     if (figure.decimals !== undefined) decimals[id] = figure.decimals;
   }

@@ -16,7 +16,7 @@ const STRONGER = [1.1, 1.2, 1.35, 1.6] as const;
  * Moves that stop a clutch from creeping at idle: a lower idle, stronger return springs of the expanding disc or of the shoes.
  * Each gives a changed copy.
  * Never throws.
- * Source: `docs/mechanics.md` sections 8 and 9; what a builder is offered are design estimates.
+ * Source: `docs/mechanics.md` sections 8 and 9; what a builder is offered are assumed values.
  * @example creepMoves(farm).some((m) => m.family === 'idle') // true
  */
 export function creepMoves(job: Job): Move[] {

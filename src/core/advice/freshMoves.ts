@@ -4,7 +4,7 @@ import type { Job } from '../job/types';
 import type { Mm } from '../units/quantity';
 import type { Move } from './move';
 
-/** Thinner than new by more than this, mm, a plate counts as worn. Design estimate. */
+/** Thinner than new by more than this, mm, a plate counts as worn. Assumed value. */
 const WORN: Mm = 0.05;
 
 /**
@@ -20,7 +20,7 @@ export function freshMoves(job: Job): Move[] {
   const discs = worn.filter((l) => l.lined !== 'none').map((l) => l.plate.id);
   const steels = worn.filter((l) => l.lined === 'none').map((l) => l.plate.id);
   const named = (count: number, what: string) =>
-    count === 1 ? `New parts for the worn ${what}` : `${count} worn ${what}s replaced`;
+    count === 1 ? `Worn ${what} replaced` : `${count} worn ${what}s replaced`;
   const fresh = (label: string, effort: number, ids: readonly string[]): Move => ({
     family: 'new plates',
     label: [label],

@@ -28,7 +28,7 @@ const BY_GAIN: Place = { stage: 'prove', step: 'gain' };
 /**
  * Finds the place where a verdict is fixed. A measured gain is fixed where it is read, a calculated one at Specify.
  * Never throws.
- * @example placeOfVerdict(quad, 'freePlay').stage // "set"
+ * @example stageOfVerdict(quad, 'freePlay').stage // "set"
  */
 export function stageOfVerdict(job: Job, verdict: Verdict['id']): Place {
   if (verdict === 'gain' && gainReadings(job).length > 0) return BY_GAIN;
@@ -39,7 +39,7 @@ export function stageOfVerdict(job: Job, verdict: Verdict['id']): Place {
  * The place to fix a verdict by hand, when no other part or setting fixes it: read, set or fit again. Undefined for verdicts
  * that {@link advise} can fix: all of Specify except the place of a judder spring, and the install gap limits.
  * Never throws.
- * @example handRemedy(quad, 'freePlay').step // "freePlay"
+ * @example manualFix(quad, 'freePlay').step // "freePlay"
  */
 export function manualFix(job: Job, verdict: VerdictId): Place | undefined {
   const place = stageOfVerdict(job, verdict);

@@ -26,7 +26,7 @@ export interface Move {
     | 'new plates'
     | 'order';
   readonly label: Sentence;
-  /** Work and money, roughly: 0 is plates laid otherwise, 1 is a part swapped at the bench, 5 is parts to buy and a cover off. */
+  /** Work and money, roughly: 0 is a new plate order, 1 is a part swapped at the bench, 5 is parts to buy and a cover off. */
   readonly effort: number;
   /** How far a part of another size is from the present one, as a share: the nearest is offered first. */
   readonly change?: number;

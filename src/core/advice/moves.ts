@@ -21,7 +21,7 @@ export interface AvailableParts {
   readonly springs: readonly CoilGroup[];
 }
 
-/** Steels are commonly sold in these; design estimates, replaced by the shop's own shelf. */
+/** Steels are commonly sold in these; assumed values, replaced by the shop's own shelf. */
 export const COMMON_STEELS: AvailableParts = {
   steelThicknesses: [1, 1.2, 1.4, 1.5, 1.6, 1.8, 2, 2.3],
   springs: [],

@@ -1,5 +1,6 @@
 import type { Job, Plate } from '../job/types';
 import type { Move } from './move';
+import { countOf } from '@/core/text/countOf';
 
 /**
  * Reorders the present plates so that discs and steels alternate, starting with either: the fix for a mixed-up pack. Surplus
@@ -20,7 +21,7 @@ function laid(job: Job, label: string, first: Sort): Move | undefined {
   const plates = alternating(job, first);
   if (!plates) return undefined;
   const out = job.pack.plates.length - plates.length;
-  const left = out === 0 ? '' : `, ${out} ${out === 1 ? 'steel' : 'steels'} left out`;
+  const left = out === 0 ? '' : `, ${countOf(out, 'steel')} left out`;
   return {
     family: 'order',
     label: [`${label}${left}`],

@@ -9,9 +9,9 @@ import { say, travel } from '@/core/text/sentence';
 import type { Mm } from '../units/quantity';
 import type { Move } from './move';
 
-/** Bores in which master cylinders are commonly made, mm (3/8 in to 3/4 in among them). Design estimates. */
+/** Bores in which master cylinders are commonly made, mm (3/8 in to 3/4 in among them). Assumed values. */
 const BORES: readonly Mm[] = [9.525, 11, 12, 12.7, 13, 14, 15, 15.875, 16, 17.5, 18, 19.05];
-/** Shares of its length that a release arm is shortened to. Design estimates. */
+/** Shares of its length that a release arm is shortened to. Assumed values. */
 const SHORTER = [0.9, 0.8] as const;
 
 /** Lift losses and their usual repair. Free play is not included: it has a minimum of its own. */
@@ -45,7 +45,7 @@ export function releaseMoves(job: Job): Move[] {
   ];
 }
 
-/** Shares that a release arm is lengthened to, and ratios of reduced-effort parts. Design estimates. */
+/** Shares that a release arm is lengthened to, and ratios of reduced-effort parts. Assumed values. */
 const LONGER = [1.1, 1.2, 1.3] as const;
 const REDUCED_EFFORT_RATIO = [1.15, 1.3] as const;
 
@@ -53,7 +53,7 @@ const REDUCED_EFFORT_RATIO = [1.15, 1.3] as const;
  * Moves that make a heavy lever lighter at the cost of lift: a repaired train, the next smaller master cylinder bores, a longer
  * release arm, a reduced-effort part. Each gives a changed copy.
  * Never throws.
- * Source: `docs/mechanics.md` section 7; what a builder is offered are design estimates.
+ * Source: `docs/mechanics.md` section 7; what a builder is offered are assumed values.
  * @example lighterMoves(job).some((m) => m.family === 'reduced effort') // true
  */
 export function lighterMoves(job: Job): Move[] {

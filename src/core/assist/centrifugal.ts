@@ -89,7 +89,7 @@ export type SpringsOverRise = (rise: Mm) => Newton;
  * @param gap install gap, mm, 0 or more and below the full growth
  * @throws {DomainError} for values out of range; a gap that the disc never closes
  * Source: `docs/mechanics.md` section 8.
- * @example touchesAt({ weights: { count: 8, mass: 0.02, radius: 50 }, advantage: 2, returnForce: 60, returnRate: 20, growth: 1.4 }, 1, 2.5) // 1688.09
+ * @example expandingContactRpm({ weights: { count: 8, mass: 0.02, radius: 50 }, advantage: 2, returnForce: 60, returnRate: 20, growth: 1.4 }, 1, 2.5) // 1688.09
  */
 export function expandingContactRpm(disc: ExpandingDisc, gap: Mm, primaryRatio: number): Rpm {
   check('advantage', disc.advantage, POSITIVE);
@@ -103,13 +103,13 @@ export function expandingContactRpm(disc: ExpandingDisc, gap: Mm, primaryRatio: 
 }
 
 /**
- * Take-up of an expanding disc: rpm of first contact (growth = gap) and of lock-up, where the weights press as hard as
+ * Engagement of an expanding disc: rpm of first contact (growth = gap) and of lock-up, where the weights press as hard as
  * the springs at first lift.
  * @param gap install gap, mm, 0 or more and below the full growth
  * @param preload force of the springs with the plate held off by the gap, F(s + g), N, above 0
  * @throws {DomainError} for values out of range; a gap that the disc never closes
  * Source: `docs/mechanics.md` section 8.
- * @example takeUp({ weights: { count: 8, mass: 0.02, radius: 50 }, advantage: 2, returnForce: 60, returnRate: 20, growth: 1.4 }, 1, 1600, 2.5).firstContact // 1688.09
+ * @example engagementSpeeds({ weights: { count: 8, mass: 0.02, radius: 50 }, advantage: 2, returnForce: 60, returnRate: 20, growth: 1.4 }, 1, 1600, 2.5).firstContact // 1688.09
  */
 export function engagementSpeeds(
   disc: ExpandingDisc,

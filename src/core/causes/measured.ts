@@ -9,7 +9,7 @@ import { readingsOf } from '../job/types';
 import { releasedBy } from '../release/way';
 import type { CauseId, MeasuredWeight } from './cause';
 
-/** Out-of-flat of all plates, mm, from which steels count as warped for the causes. Design estimate. */
+/** Out-of-flat of all plates, mm, from which steels count as warped for the causes. Assumed value. */
 const WARPED = 0.3;
 
 /**

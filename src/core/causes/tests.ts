@@ -99,7 +99,7 @@ const OF_EVERY_CLUTCH = {
     outcomes: [
       bad('Too little', [
         w('shortLift', 30, 'Measured.'),
-        w('warpedSteels', -4, 'Lack of lift explains it.'),
+        w('warpedSteels', -4, 'Too little lift explains it.'),
       ]),
       good([
         w('shortLift', -35, 'Enough lift.'),

@@ -35,7 +35,7 @@ export const coilGroups = (job: Job): readonly CoilGroup[] =>
 
 /**
  * The kind in a job that engages by speed, in the pack itself or before it.
- * @example takesUp(quad, 'inPack').name // "expanding disc"
+ * @example engagesByItself(quad, 'inPack').name // "expanding disc"
  */
 export const engagesByItself = (
   job: Job,

@@ -31,7 +31,7 @@ export interface ClutchKind {
   /** Of springs: the label among the others. */
   readonly label?: string;
   readonly springs?: SpringModel;
-  /** For attachments: how it is chosen. */
+  /** For attachments: the question that selects it. */
   readonly choice?: KindChoice;
   readonly form?: (job: Job) => readonly FormGroup[];
   readonly shown?: readonly FigureId[];

@@ -83,7 +83,7 @@ export interface FaceShare {
 
 /** A limit and the pack wear, from now, at which it is met. */
 export interface WearReserve {
-  readonly kind: 'window' | 'pack' | 'disc' | 'holds';
+  readonly kind: 'stackLimits' | 'pack' | 'disc' | 'holds';
   readonly name: string;
   readonly wear: Mm;
 }
@@ -200,7 +200,7 @@ export function packModel(job: Job): PackModel {
     const limits: WearReserve[] = [];
     const min = number(sheet, 'pack.windowMin');
     if (min !== undefined)
-      limits.push({ kind: 'window', name: 'stack below its limits', wear: measured - min });
+      limits.push({ kind: 'stackLimits', name: 'stack below its limits', wear: measured - min });
     const most = number(sheet, 'pack.maxWear');
     if (most !== undefined && asNew !== undefined)
       limits.push({ kind: 'pack', name: 'pack wear limit', wear: most - (asNew - measured) });

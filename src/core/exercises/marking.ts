@@ -137,11 +137,11 @@ export function manyQuestion({
       if (points === 1) return right(reason);
       const missed = expected.filter((e) => !chosen.includes(e)).length;
       const tooMany = chosen.filter((c) => !expected.includes(c)).length;
-      const told = [
+      const reported = [
         ...(missed > 0 ? [`${missed} missed`] : []),
         ...(tooMany > 0 ? [`${tooMany} too many`] : []),
       ].join(', ');
-      return wrong([...say`${told}. `, ...reason], points);
+      return wrong([...say`${reported}. `, ...reason], points);
     },
   };
 }

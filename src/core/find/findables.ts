@@ -12,6 +12,7 @@ import type { Stock, StockPlate } from '../shelf/stock';
 import { LINING_ESTIMATES } from '../torque/linings';
 import type { UnitChoice } from '../units/quantity';
 import { formatWithUnit } from '../units/quantity';
+import { countOf } from '@/core/text/countOf';
 
 export const FOUND_KINDS = ['job', 'machine', 'setting', 'limits', 'shelf', 'place'] as const;
 export type FoundKind = (typeof FOUND_KINDS)[number];
@@ -116,9 +117,7 @@ function machineFound({ machine, id, number }: Job, jobs: number): Findable {
     id: `machine:${machine.id}`,
     kind: 'machine',
     title: machine.name || 'New machine',
-    about: [machine.use, jobs === 1 ? 'one job' : `${jobs} jobs`, `last ${number}`]
-      .filter(Boolean)
-      .join(', '),
+    about: [machine.use, countOf(jobs, 'job'), `last ${number}`].filter(Boolean).join(', '),
     words: `${machine.name} ${machine.use}`,
     href: `/job/${id}?stage=log`,
   };

@@ -37,7 +37,7 @@ export interface EngagementResult {
   readonly speed: number;
   /** Heat made in the clutch. */
   readonly energy: Joule;
-  /** Greatest slip power, W, and per lining area, W/mm². */
+  /** Maximum slip power, W, and per lining area, W/mm². */
   readonly peakPower: number;
   readonly peakPowerPerArea?: number;
   /** Least speed of the engine side on the way, rad/s. */

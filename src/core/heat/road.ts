@@ -2,7 +2,7 @@ import { check } from '../errors';
 
 /** m/s², as standards round it (ISO 80000-3). */
 export const GRAVITY = 9.80665;
-/** Rolling resistance as a share of the weight. Design estimate. */
+/** Rolling resistance as a share of the weight. Assumed value. */
 export const ROLLING = 0.02;
 
 /**

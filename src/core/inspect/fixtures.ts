@@ -11,7 +11,7 @@ import { limitSource } from './limitSource';
 import { limitAt } from './run';
 import { SIGHT_NAME, sightRule } from './sights';
 
-/** Share of a limit from which a notch is watched. Design estimate. */
+/** Share of a limit from which a notch is watched. Assumed value. */
 const NEARLY = 0.6;
 
 /** Judges a measured value with a maximum. Undefined while not measured. */
@@ -108,7 +108,7 @@ function judgeFace(job: Job): Reason[] {
   const thick = job.inspection.pressurePlateThickness?.value;
   const least = job.inspection.pressurePlateMinThickness?.value;
   const left = thick === undefined || flat === undefined ? undefined : thick - flat;
-  const mend: Decision =
+  const fix: Decision =
     left !== undefined && least !== undefined && left >= least ? 'grind' : 'change';
   const thin: Reason[] =
     thick !== undefined && least !== undefined && thick < least - EDGE
@@ -125,9 +125,9 @@ function judgeFace(job: Job): Reason[] {
       job,
       'inspection.pressurePlateFlatness',
       'inspection.pressurePlateFlatnessLimit',
-      mend,
+      fix,
       'Out of flat by',
-      mend === 'grind' ? 'there is enough thickness to regrind it' : 'it presses unevenly',
+      fix === 'grind' ? 'there is enough thickness to regrind it' : 'it presses unevenly',
     ),
     ...thin,
   ];

@@ -8,7 +8,7 @@ const ONE_BEFORE: ReadonlySet<RunPart> = new Set(['discs', 'steels', 'flatness']
 /**
  * After how many digits the point sets itself while a reading is keyed in mm: 1 for plates, blades and the cone of a
  * diaphragm, 2 for coil springs, 0 where it does not. Never throws.
- * @example pointSetsItself({ part: 'discs', path: 'pack.plates.p1.readings.1', nominal: 3 }, {}) // 1
+ * @example isPointAutomatic({ part: 'discs', path: 'pack.plates.p1.readings.1', nominal: 3 }, {}) // 1
  */
 export function isPointAutomatic(
   { part, nominal, path }: Pick<RunStep, 'part' | 'nominal' | 'path'>,

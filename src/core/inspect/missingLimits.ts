@@ -7,7 +7,7 @@ import type { PartVerdict } from './partVerdict';
  * @param job the record
  * @param parts its parts, as they were judged
  * Never throws. Source: workshop practice; `docs/mechanics.md`, inspection.
- * @example limitsLacking(job, inspect(job, evaluate(job)).parts) // []
+ * @example missingLimits(job, inspect(job, evaluate(job)).parts) // []
  */
 export function missingLimits(
   job: Job,

@@ -10,7 +10,7 @@ import { limitSource } from './limitSource';
 import { limitAt } from './run';
 import { SIGHT_NAME, sightRule } from './sights';
 
-/** Share of the way from new to limit from which a disc is watched. Design estimate. */
+/** Share of the way from new to limit from which a disc is watched. Assumed value. */
 const NEARLY_WORN = 0.75;
 /** Minimum number of points for the taper of a disc. */
 const ENOUGH_POINTS = 3;

@@ -4,10 +4,10 @@ import { METRIC_BLADES } from '../setting/gauges';
 import type { Mm } from '../units/quantity';
 import type { RunStep } from './runStep';
 
-/** Blades further beyond the limit than this many times it say no more than the ones before. Design estimate. */
+/** Blades further beyond the limit than this many times it add no information. Assumed value. */
 const BEYOND = 1.5;
 const MOST = 5;
-/** Where no limit is entered the blades end here, mm. Design estimate. */
+/** Where no limit is entered the blades end here, mm. Assumed value. */
 const NO_LIMIT: Mm = 0.2;
 const EDGE: Mm = 1e-9;
 

@@ -15,7 +15,7 @@ const THICKER: number = 0.06;
  * Reads a gauge value for the current part. Like a bare field, but questions a value ten times nominal, one that fits only in
  * another unit, and one thicker than new.
  * @param text as typed or sent by a gauge, in the unit now shown unless it says another
- * @returns as {@link parseEntry}; the readings of a question stand in the order in which they are likely, as typed last
+ * @returns as {@link parseEntry}; the readings of a question are sorted by likelihood, as typed last
  * Never throws. Source: `docs/mechanics.md`, inspection.
  * @example readGauge('29.0', { nominal: 2.9, … }) // a question: 2.900 mm, or 29.000 mm as typed
  */

@@ -89,7 +89,7 @@ const newAgainstWarped: Rule = (job, _evaluation, parts) => {
   };
 };
 
-/** Wear beyond which a disc has taken the shape of the steels that it ran on, mm. Design estimate. */
+/** Wear beyond which a disc has taken the shape of the steels that it ran on, mm. Assumed value. */
 const RUN_IN: number = 0.05;
 
 /** New steels are not run with discs worn to the old steels' shape. */

@@ -22,7 +22,7 @@ export interface RunStep {
   /** Value of a new part, and the limit; in the base unit of the field. */
   readonly nominal?: number | undefined;
   readonly limit?: number | undefined;
-  /** Whether the limit is a least or a greatest value. */
+  /** Whether the limit is a minimum or a maximum. */
   readonly limitIs: 'least' | 'most';
   /** Wear only reduces: values above new are questioned. */
   readonly onlyWears: boolean;

@@ -39,7 +39,7 @@ const goes = (d: Decision) => d === 'change' || d === 'scrap';
 
 function forCustomer({ parts, across }: Inspection, { verdicts }: Evaluation): Sentence[] {
   const lines: Sentence[] = [];
-  const told = (sort: readonly PartVerdict[], one: string, many: string) => {
+  const reported = (sort: readonly PartVerdict[], one: string, many: string) => {
     if (sort.length === 0) return;
     const out = sort.filter((p) => goes(p.decision)).length;
     const open = sort.filter((p) => p.decision === 'open').length;
@@ -61,8 +61,8 @@ function forCustomer({ parts, across }: Inspection, { verdicts }: Evaluation): S
       );
     if (grind > 0) lines.push(say`${count(grind)} ${grind === 1 ? one : many} can be ground flat.`);
   };
-  told(discsOf(parts), 'friction disc', 'friction discs');
-  told(steelsOf(parts), 'steel plate', 'steel plates');
+  reported(discsOf(parts), 'friction disc', 'friction discs');
+  reported(steelsOf(parts), 'steel plate', 'steel plates');
   for (const part of parts) {
     if (!part.fixture || !(goes(part.decision) || part.decision === 'grind')) continue;
     lines.push(

@@ -39,7 +39,7 @@ export function blankSprings(groups: readonly CoilGroup[]): Springs {
 }
 
 /**
- * A new job: one kind of disc, one of steel and one of spring, no plate laid yet and nothing assumed.
+ * A new job: one kind of disc, one of steel and one of spring, no plate in the pack and nothing assumed.
  * @param now ISO time, given by the caller so that the core stays pure
  * @example blankJob('a', 'UR-1', '2026-11-28T10:00:00.000Z').stage // "intake"
  */

@@ -19,7 +19,7 @@ import type { Job } from './types';
 import { WORK_STAGES } from './work';
 import { MAX_VARIANTS } from './variants';
 
-/** The greatest length of each list of a pack, of the job's own and of a variant's. */
+/** Maximum length of each list of a pack, of the job's own and of a variant's. */
 const PACK_LISTS = {
   'pack.kinds': MAX_KINDS,
   'pack.plates': MAX_PLATES,

@@ -12,14 +12,14 @@ const partsOf = (from: VariantParts): VariantParts =>
 
 /**
  * The name of the variant that is being worked on.
- * @example nameOfPresent(blank) // "Current"
+ * @example currentVariantName(blank) // "Current"
  */
 export const currentVariantName = (job: Job): string => job.variantName ?? 'Current';
 
 /**
  * Saves a copy of the current pack as a variant. Returns the same record when there is no room.
  * @param name of the copy
- * @example parked(blank, 'v', 'As it came').variants.length // 1
+ * @example withVariant(blank, 'v', 'As it came').variants.length // 1
  */
 export function withVariant(job: Job, id: string, name: string): Job {
   return job.variants.length + 1 >= MAX_VARIANTS
@@ -29,7 +29,7 @@ export function withVariant(job: Job, id: string, name: string): Job {
 
 /**
  * Switches to a variant; the current pack takes its place, so nothing is lost.
- * @example takenUp(parked(blank, 'v', 'As it came'), 'v').variants.length // 1
+ * @example withVariantInUse(withVariant(blank, 'v', 'As it came'), 'v').variants.length // 1
  */
 export function withVariantInUse(job: Job, id: string): Job {
   const variant = job.variants.find((v) => v.id === id);
@@ -46,7 +46,7 @@ export function withVariantInUse(job: Job, id: string): Job {
 
 /**
  * Takes a variant out.
- * @example dropped(parked(blank, 'v', 'As it came'), 'v').variants.length // 0
+ * @example withoutVariant(withVariant(blank, 'v', 'As it came'), 'v').variants.length // 0
  */
 export const withoutVariant = (job: Job, id: string): Job =>
   job.variants.some((v) => v.id === id)
@@ -55,7 +55,7 @@ export const withoutVariant = (job: Job, id: string): Job =>
 
 /**
  * Renames a variant, or the pack being worked on where no identifier is given.
- * @example renamed(parked(blank, 'v', 'As it came'), 'v', 'Old pack').variants[0].name // "Old pack"
+ * @example withVariantName(withVariant(blank, 'v', 'As it came'), 'v', 'Old pack').variants[0].name // "Old pack"
  */
 export function withVariantName(job: Job, id: string | undefined, name: string): Job {
   return id === undefined
@@ -65,7 +65,7 @@ export function withVariantName(job: Job, id: string | undefined, name: string):
 
 /**
  * The job as it would be with a variant for its pack.
- * @example jobWith(job, parked(blank, 'v', 'Bare').variants[0]).pack.plates.length // 0
+ * @example jobWith(job, withVariant(blank, 'v', 'Bare').variants[0]).pack.plates.length // 0
  */
 export const jobWith = (job: Job, variant: Variant): Job => ({
   ...omit(job, 'fittings'),

@@ -36,6 +36,18 @@ export const STAGE_NAME: Readonly<Record<Stage, string>> = {
   log: 'Log',
 };
 
+/** The purpose of each stage, as its first line on screen. */
+export const STAGE_PURPOSE: Readonly<Record<Stage, string>> = {
+  intake: 'Record the machine, the complaint and the engine torque.',
+  strip: 'Take the clutch apart in order, and count the small parts.',
+  inspect: 'Measure every part, and decide which to replace.',
+  specify: 'Choose plates, springs and release until every verdict is OK.',
+  build: 'Assemble the pack step by step.',
+  set: 'Adjust the clutch, and measure the lift.',
+  prove: 'Test on the stand, run in, and measure again.',
+  log: 'Sign the job, print its sheets, and record service visits.',
+};
+
 /** The usual cautions, on every sheet. */
 export const CAUTIONS: readonly string[] = [
   'Hot oil and exhaust burn. Springs are loaded: release and tighten evenly, wear eye protection; wire rings fly.',

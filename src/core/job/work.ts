@@ -113,7 +113,7 @@ export interface ProveRecord {
 
 const BLANK_SHEET: Worksheet = { records: {}, own: [], order: [] };
 /**
- * The worksheets of a new job: nobody at the bench, nothing done.
+ * The worksheets of a new job: no bench, no step done.
  * @example blankWork().by // ""
  */
 export const blankWork = (): Work => ({

@@ -9,7 +9,7 @@ import type { Fastener } from '../job/work';
 import { isFrozen } from '../job/signOff';
 
 /*
- * The shop's own limits, windows, step bands and torques of a machine or kit: kept once, each with where it comes from, and
+ * The limits, step bands and torques of the shop by machine or kit: kept once, each with where it comes from, and
  * used by every job of such a machine.
  */
 
@@ -191,7 +191,7 @@ const keyOf = ({ pattern, of }: Pick<Limit, 'pattern' | 'of'>): string =>
 /**
  * A spec sheet updated with the values of a job; values only in the sheet stay.
  * @param now ISO time
- * @example sheetWithJob(library[0], job, id, now).limits.length // 11
+ * @example specSheetFromJob(library[0], job, id, now).limits.length // 11
  */
 export function specSheetFromJob(
   sheet: SpecSheet,
@@ -228,7 +228,7 @@ const sameValue = (a: number, b: number): boolean =>
 
 /**
  * Every limit of a sheet against a job. Never throws.
- * @example compareSheet(library[0], job).length // 6
+ * @example compareSpecSheet(library[0], job).length // 6
  */
 export function compareSpecSheet(sheet: SpecSheet, job: Job): ComparedLimit[] {
   return sheet.limits.map((limit): ComparedLimit => {
@@ -254,7 +254,7 @@ export function compareSpecSheet(sheet: SpecSheet, job: Job): ComparedLimit[] {
  * fasteners are added.
  * @param which identifiers of the limits to take
  * @param newId makes identifiers
- * @example withSheet(job, library[0], new Set(), id).machine.limitsId // "of-crag"
+ * @example withSpecSheet(job, library[0], new Set(), id).machine.limitsId // "of-crag"
  */
 export function withSpecSheet(
   job: Job,
@@ -297,7 +297,7 @@ export interface AffectedJob {
 
 /**
  * The jobs that a sheet, as it now is, touches: those that use it and say another value, the archive apart.
- * @example touchedBy(library[0], [job, quad]).length // 0
+ * @example affectedJobs(library[0], [job, quad]).length // 0
  */
 export function affectedJobs(sheet: SpecSheet, jobs: readonly Job[]): AffectedJob[] {
   return jobs

@@ -6,7 +6,7 @@ import { byText } from '@/core/order';
 import type { Mm } from '@/core/units/quantity';
 import { meterOf, runRead } from './meter';
 
-/** No lining swells by more than this in oil, and no micrometer errs by it, mm. Design estimate. */
+/** No lining swells by more than this in oil, and no micrometer errs by it, mm. Assumed value. */
 export const GROWN: Mm = 0.05;
 
 const byDate = ({ visits }: Job): readonly Visit[] =>

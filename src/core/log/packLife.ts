@@ -30,7 +30,7 @@ export interface DiscLife {
   readonly limit?: Mm;
 }
 
-export type LimitKind = 'disc' | 'pack' | 'window' | 'holds' | 'gap';
+export type LimitKind = 'disc' | 'pack' | 'stackLimits' | 'holds' | 'gap';
 
 /** A limit with the reading of the meter at which wear will meet it, and the day where the machine's pace is known. */
 export interface Foreseen extends LimitForecast {
@@ -74,7 +74,7 @@ const METER_RAN_BACK =
 /**
  * Wear of a pack over its run, from assembly and each visit, with the limit reached first. The thickness at assembly is the
  * lowest reading of a disc, or the nominal for a new, unmeasured one; wear is relative to new.
- * @param job the record; what it has run from `intake` and the returns, by the machine's meter
+ * @param job the record; hours or distance from `intake` and the visits
  * Never throws for a job that passes the schema: what can't be foreseen is said in `caution`.
  * Source: linear regression; `docs/mechanics.md` section 11.
  * @example packLife(job).foreseen[0].name // "stack below its limits"
@@ -111,7 +111,7 @@ export function packLife(job: Job): PackLife {
   return { ...base, foreseen, ...says(basis) };
 }
 
-/** The discs whose wear is counted: those that somebody measured, or all while nobody has measured any. */
+/** The discs whose wear is counted: measured discs, or all while none is measured. */
 function counted(discs: readonly DiscLife[]): readonly DiscLife[] {
   const measured = discs.filter((d) => d.measured);
   return measured.length > 0 ? measured : discs;
@@ -134,7 +134,7 @@ function packPoints(dates: readonly Reading[], all: readonly DiscLife[]): readon
   });
 }
 
-/** Discs that nobody measured, where others were; empty where all were or none was. */
+/** Unmeasured discs while others are measured; otherwise empty. */
 function unmeasured(discs: readonly DiscLife[]): string {
   const names = discs.filter((d) => !d.measured).map((d) => d.name);
   if (names.length === 0 || names.length === discs.length) return '';
@@ -244,7 +244,7 @@ function lineOf(
   const first = points[0];
   const last = points.at(-1);
   if (!first || !last) return undefined;
-  // A single date only tells of discs that are worn already.
+  // A single date only describes discs that are already worn.
   const oneDate = last.run - first.run < least;
   if (oneDate && (others || last.run < least || last.wear < LEAST_WEAR)) return undefined;
   return fitWear(oneDate ? [last] : points);
@@ -254,7 +254,7 @@ function lineOf(
 const LEAST_WEAR: Mm = 0.02;
 
 const LIMIT_NAME: Readonly<Record<Exclude<LimitKind, 'disc'>, string>> = {
-  window: 'stack below its limits',
+  stackLimits: 'stack below its limits',
   pack: 'pack at its wear limit',
   holds: 'slips at worst-case friction',
   gap: 'install gap outside its limits',

@@ -32,7 +32,7 @@ export interface Face {
  *
  * Radii in mm; a layer without radii (hub floor, pressure plate) limits nothing. Never throws.
  * Source: multi-plate clutch geometry, machine-element textbooks; `docs/mechanics.md` section 2.
- * @example slipFaces({ turnsWith: 'hub', lined: 'none' }, [{ turnsWith: 'basket', lined: 'both' }], { turnsWith: 'hub', lined: 'none' }).length // 2
+ * @example frictionFaces({ turnsWith: 'hub', lined: 'none' }, [{ turnsWith: 'basket', lined: 'both' }], { turnsWith: 'hub', lined: 'none' }).length // 2
  */
 export function frictionFaces(
   floor: Layer,
@@ -52,7 +52,7 @@ export function frictionFaces(
       above: below + 1,
       kind: slips ? (lined ? 'slipping' : 'metal') : 'together',
       outerRadius: least(a.outerRadius, b.outerRadius),
-      innerRadius: greatest(a.innerRadius, b.innerRadius),
+      innerRadius: maximum(a.innerRadius, b.innerRadius),
     });
   }
   return faces;
@@ -78,6 +78,6 @@ function least(a: Mm | undefined, b: Mm | undefined): Mm | undefined {
   return a === undefined ? b : b === undefined ? a : Math.min(a, b);
 }
 
-function greatest(a: Mm | undefined, b: Mm | undefined): Mm | undefined {
+function maximum(a: Mm | undefined, b: Mm | undefined): Mm | undefined {
   return a === undefined ? b : b === undefined ? a : Math.max(a, b);
 }

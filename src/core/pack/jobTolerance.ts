@@ -6,7 +6,7 @@ import type { PlateTolerance, ToleranceQuestion } from './tolerance';
 
 /**
  * The tolerance question of a job: its plates as new, with the tolerances of their types, against its stack limits.
- * @throws {DomainError} when a thickness or an edge of the window is missing
+ * @throws {DomainError} when a thickness or a limit is missing
  * @example toleranceOf(job, 1000, 7).plates.length // 15
  */
 export function toleranceOf(job: Job, packs: number, seed: number): ToleranceQuestion {

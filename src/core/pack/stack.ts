@@ -25,7 +25,7 @@ export interface PlateReadings {
   readonly mean: Mm;
   /** Used for the wear limit. */
   readonly least: Mm;
-  /** Greatest less least: taper. */
+  /** Maximum minus minimum: taper. */
   readonly taper: Mm;
 }
 
@@ -59,7 +59,7 @@ export interface LimitCheck {
  * @param max mm, not below `min`; leave out for no upper edge
  * @throws {DomainError} when the window is upside down or has no edge
  * Source: `docs/mechanics.md` section 1.
- * @example checkWindow(34.1, 33.7, 34.5).margin // 0.4
+ * @example checkLimits(34.1, 33.7, 34.5).margin // 0.4
  */
 export function checkLimits(height: Mm, min: Mm | undefined, max: Mm | undefined): LimitCheck {
   if (min === undefined && max === undefined) {

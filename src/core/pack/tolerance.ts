@@ -55,7 +55,7 @@ export interface ToleranceRun {
   readonly mean: Mm;
   readonly sigma: Mm;
   readonly least: Mm;
-  readonly greatest: Mm;
+  readonly maximum: Mm;
   /** Share of packs within the limits, 0 to 1; limits included. */
   readonly shareInLimits: number;
   readonly shareBelow: number;
@@ -83,7 +83,7 @@ const BLOCK = 500;
  * `onProgress` gets the share done and stops the run by returning false.
  * @throws {DomainError} for an empty pack, a window upside down, or a count out of range
  * Source: Monte Carlo tolerance analysis; `docs/mechanics.md` section 1.
- * @example simulateTolerance({ plates: [{ nominal: 3, tolerance: 0.03, spread: 'normal' }], min: 2.9, max: 3.1, packs: 100, seed: 7 }).shareInWindow // 1
+ * @example simulateTolerance({ plates: [{ nominal: 3, tolerance: 0.03, spread: 'normal' }], min: 2.9, max: 3.1, packs: 100, seed: 7 }).shareInLimits // 1
  */
 export function simulateTolerance(
   { plates, min, max, packs, seed }: ToleranceQuestion,
@@ -113,7 +113,7 @@ export function simulateTolerance(
   let total = 0;
   let squares = 0;
   let least = Infinity;
-  let greatest = -Infinity;
+  let maximum = -Infinity;
   let below = 0;
   let above = 0;
   let done = 0;
@@ -135,7 +135,7 @@ export function simulateTolerance(
       total += off;
       squares += off * off;
       if (height < least) least = height;
-      if (height > greatest) greatest = height;
+      if (height > maximum) maximum = height;
       if (height < min) below++;
       else if (height > max) above++;
       const bin = Math.min(BINS - 1, Math.max(0, Math.floor((height - from) * scale)));
@@ -150,7 +150,7 @@ export function simulateTolerance(
     mean: sum.nominal + mean,
     sigma: Math.sqrt(Math.max(0, squares / done - mean * mean)),
     least,
-    greatest,
+    maximum: maximum,
     shareInLimits: (done - below - above) / done,
     shareBelow: below / done,
     shareAbove: above / done,

@@ -12,9 +12,9 @@ import type { UnitChoice } from '@/core/units/quantity';
 import { formatWithUnit } from '@/core/units/quantity';
 import type { Paper, PaperBlock, SheetOptions } from './paper';
 import { facts, titleOf } from './paper';
+import { countOf } from '@/core/text/countOf';
 
-const some = (n: number, one: string): string =>
-  n === 0 ? '' : `${n} ${n === 1 ? one : `${one}s`}`;
+const some = (n: number, one: string): string => (n === 0 ? '' : countOf(n, one));
 
 /** The pack in words. Unfinished work of the shop is not shown to the rider; signed content is. */
 function packText({ overall }: Evaluation, signed: boolean, units: UnitChoice): string {
@@ -28,7 +28,7 @@ function packText({ overall }: Evaluation, signed: boolean, units: UnitChoice): 
 /**
  * The customer sheet: findings, work done, settings, and advice.
  * @param job the record; never throws for one that passes the schema
- * @example riderSheet(job).title // "T-1 Crag 400"
+ * @example customerSheet(job).title // "T-1 Crag 400"
  */
 export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
   const { units = {} } = options;
@@ -71,7 +71,7 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
       {
         kind: 'list',
         items: [
-          `${evaluation.layout.layers.length} plates${fresh.length > 0 ? `, of which new: ${[some(discs, 'disc'), some(steels, 'steel')].filter(Boolean).join(' and ')}` : ''}.`,
+          `${countOf(evaluation.layout.layers.length, 'plate')}${fresh.length > 0 ? `, of which new: ${[some(discs, 'disc'), some(steels, 'steel')].filter(Boolean).join(' and ')}` : ''}.`,
           packText(evaluation, signedAs !== undefined, units),
         ],
       },

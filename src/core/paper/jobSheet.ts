@@ -25,6 +25,7 @@ import type { Paper, PaperBlock, PaperStep, SheetOptions } from './paper';
 import { day, facts, minute, titleOf } from './paper';
 import { settingBlocks } from './settings';
 import { AIM_NAME, CAUTIONS, LOCK_NAME, OIL_NAME, STAGE_NAME } from '../job/words';
+import { countOf } from '@/core/text/countOf';
 
 /** Figures on the sheet, where they apply. */
 const ON_SHEET: readonly FigureId[] = [
@@ -247,7 +248,7 @@ function torqueBlocks(job: Job, units: UnitChoice): PaperBlock[] {
     ),
     {
       kind: 'text',
-      text: `Bolt circles: criss-cross from finger tight in ${stages} ${stages === 1 ? 'stage' : 'stages'}.`,
+      text: `Bolt circles: criss-cross from finger tight in ${countOf(stages, 'stage')}.`,
     },
   ];
 }
@@ -319,7 +320,7 @@ function stepBlocks(job: Job, stage: WorkStage, units: UnitChoice): PaperBlock[]
 }
 
 function paperStep({ line, record, state }: SheetStep, units: UnitChoice): PaperStep {
-  const other = line.school?.others.find((o) => o.id === record.otherwise);
+  const other = line.method?.others.find((o) => o.id === record.otherwise);
   return {
     mark: state,
     text: readSentence(line.text, units),

@@ -3,12 +3,12 @@ import type { Mm } from '../units/quantity';
 
 /**
  * Lift required for release: faces × minimum clearance + out-of-flat of the plates.
- * @param faces slipping faces, a whole number, 1 or more
+ * @param faces friction faces, a whole number, 1 or more
  * @param faceClearance mm per face, above 0
  * @param outOfFlat mm, sum over the plates, 0 or more
  * @throws {DomainError} for a value out of range
  * Source: `docs/mechanics.md` section 6.
- * @example neededLift(16, 0.1) // 1.6
+ * @example liftNeeded(16, 0.1) // 1.6
  */
 export function liftNeeded(faces: number, faceClearance: Mm, outOfFlat: Mm = 0): Mm {
   check('faces', faces, { min: 1, integer: true });

@@ -1,5 +1,6 @@
 import { check, DomainError, NOT_NEGATIVE, POSITIVE } from '../errors';
 import type { Mm } from '../units/quantity';
+import { countOf } from '@/core/text/countOf';
 
 const INCH: Mm = 25.4;
 
@@ -84,12 +85,11 @@ export function turnsForGap(
 
 /**
  * Turns and marks in words: "1 turn and 3 marks", "2 marks".
- * @example turningWords({ turns: 1, marks: 2 }) // "1 turn and 2 marks"
+ * @example turningText({ turns: 1, marks: 2 }) // "1 turn and 2 marks"
  */
 export function turningText({ turns, marks }: Pick<Turning, 'turns' | 'marks'>): string {
-  const some = (n: number, one: string) => `${n} ${n === 1 ? one : `${one}s`}`;
   return [
-    ...(turns > 0 ? [some(turns, 'turn')] : []),
-    ...(marks > 0 || turns === 0 ? [some(marks, 'mark')] : []),
+    ...(turns > 0 ? [countOf(turns, 'turn')] : []),
+    ...(marks > 0 || turns === 0 ? [countOf(marks, 'mark')] : []),
   ].join(' and ');
 }

@@ -19,7 +19,7 @@ export interface GoNoGo {
 /**
  * The pair of gauges that brackets the limits.
  * @param gauges sizes above 0, any order
- * @throws {DomainError} for a window upside down or a size not above 0
+ * @throws {DomainError} for a minimum above the maximum or a size not above 0
  * Source: limit gauging; `docs/mechanics.md` section 8.
  * @example goNoGo([{ name: '0.6', size: 0.6 }, { name: '0.9', size: 0.9 }], 0.65, 0.8).go.size // 0.6
  */

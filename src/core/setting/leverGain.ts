@@ -83,10 +83,10 @@ export function measuredRatio(adjuster: Adjuster, first: GainReading, second: Ga
  * machine's own ratio. A last reading of 0 gives a bound only.
  * @param readings one or more, in the order taken
  * @param target gain to reach, mm, above 0
- * @param givenRatio the train's overall ratio, for as long as the machine has not told its own
+ * @param givenRatio the train's overall ratio, used until the machine's own is measured
  * @throws {DomainError} for no reading, or values out of range
  * Source: `docs/mechanics.md` section 8.
- * @example adviseGain({ pitch: 1, marksPerTurn: 8 }, [{ turns: 1, gain: 22 }], 12, 40).turning.marks // 2
+ * @example correctGain({ pitch: 1, marksPerTurn: 8 }, [{ turns: 1, gain: 22 }], 12, 40).turning.marks // 2
  */
 export function correctGain(
   adjuster: Adjuster,
@@ -119,7 +119,7 @@ export function correctGain(
  * The last reading above 0 and the last before it at another setting: the two that teach the ratio. A reading of 0
  * carries only a bound, and settings closer than the adjuster repeats, half a mark, are one setting.
  * @param marksPerTurn marks round one turn of the adjuster, 1 or more
- * @example teachingPair([{ turns: 1, gain: 22 }, { turns: 1.25, gain: 12 }], 8).length // 2
+ * @example readingsAtTwoSettings([{ turns: 1, gain: 22 }, { turns: 1.25, gain: 12 }], 8).length // 2
  */
 export function readingsAtTwoSettings<T extends GainReading>(
   readings: readonly T[],
@@ -132,7 +132,7 @@ export function readingsAtTwoSettings<T extends GainReading>(
   return last && before ? [before, last] : undefined;
 }
 
-/** An adjuster repeats to half a mark. Design estimate. */
+/** An adjuster repeats to half a mark. Assumed value. */
 const REPEATS_TO = 0.5;
 
 /** The ratio that the readings teach, if they teach one. */

@@ -71,7 +71,7 @@ export const endFloatPlan = ({ setting }: Pick<Job, 'setting'>): Turning | undef
 
 /**
  * Eighths of a turn in words: "3/8 turn", "1 1/2 turns".
- * @example eighthsWords({ turns: 1, marks: 4 }) // "1 1/2 turns"
+ * @example eighthsText({ turns: 1, marks: 4 }) // "1 1/2 turns"
  */
 export function eighthsText({ turns, marks }: Pick<Turning, 'turns' | 'marks'>): string {
   const parts = { 0: '', 1: '1/8', 2: '1/4', 3: '3/8', 4: '1/2', 5: '5/8', 6: '3/4', 7: '7/8' };
@@ -83,7 +83,7 @@ export function eighthsText({ turns, marks }: Pick<Turning, 'turns' | 'marks'>):
 
 /**
  * Adjuster position, in turns out from the start point; undefined while not recorded.
- * @example standsAt(quad) // 1.25
+ * @example adjusterPosition(quad) // 1.25
  */
 export function adjusterPosition(job: Pick<Job, 'setting'>): number | undefined {
   const { turnsOut, marksOut } = job.setting;
@@ -137,13 +137,13 @@ export interface GainPlan {
   readonly atLeast: boolean;
 }
 
-/** Lever gain that is this close to its target, mm, is on it: nobody reads a lever finer. Design estimate. */
+/** Lever gain that is this close to its target, mm, is on it: nobody reads a lever finer. Assumed value. */
 export const GAIN_READS: Mm = 0.5;
 
 /**
  * The adjuster correction after the last lever gain reading.
- * @param givenRatio the train's overall ratio, for as long as the machine has not told its own
- * @returns undefined while something lacks, contradicts itself, or the last reading is on target
+ * @param givenRatio the train's overall ratio, used until the machine's own is measured
+ * @returns undefined while an input is missing or contradictory, or the last reading is on target
  * @example gainAdvice(quad, 40).turning.direction // "open"
  */
 export function gainAdvice(

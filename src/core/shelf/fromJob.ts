@@ -167,7 +167,7 @@ export interface ToOrder {
 /**
  * Orders needed to reach the minimum stock of each size; free plates count, used and new.
  * @param sizeText writes a thickness
- * @example shortOf(stock, [], (mm) => `${mm} mm`).length // 0
+ * @example missingStock(stock, [], (mm) => `${mm} mm`).length // 0
  */
 export function missingStock(
   stock: Stock,

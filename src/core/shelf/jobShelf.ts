@@ -34,7 +34,7 @@ export interface ShelfRequest {
   readonly springs?: readonly CoilGroup[];
   /** Try every step of the retainer, not only the present one. */
   readonly anyStep?: boolean;
-  /** Greatest lever pull, N. */
+  /** Maximum lever pull, N. */
   readonly maxPull?: Newton;
   /** Number of results, 1 to 100; default 10. */
   readonly best?: number;
@@ -51,7 +51,7 @@ interface Variant {
  * varied on request. The target is the middle of the stack limits, and every set must hold, release, avoid coil bind, keep its
  * plates on the spline, and not exceed the pull limit.
  * @returns the best sets of all options together; an option's id is `present`, `step:<id>` or `springs:<id>`
- * @throws {DomainError} when the job has no window, no steel to replace, or a plate without thickness that stays
+ * @throws {DomainError} when the job has no stack height limits, no steel to replace, or a plate without thickness that stays
  * Source: `docs/mechanics.md` section 12.
  * @example chooseSteels(half, { plates: [{ id: 'a', thickness: 1.55, count: 9, isNew: true }], best: 1 }).sets.length // 1
  */

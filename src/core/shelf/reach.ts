@@ -23,7 +23,7 @@ export const MOST_CHOSEN = 30;
 export const NEW_PART = 2048;
 /** Hundredths of a millimetre that count for one plate at most, so that 30 plates stay below a new part. */
 const MAX_WARP = 60;
-/** A used plate that nobody laid on the surface plate counts as bent as is usually allowed. Design estimate. */
+/** Out-of-flat of a used plate without a reading: the usual limit. Assumed value. */
 const UNCHECKED = 10;
 
 /** Plates of one thickness and age, of which each is as good as the next. */
@@ -78,7 +78,7 @@ function warpOf({ outOfFlat, isNew }: ShelfPlate): number {
   return Math.min(MAX_WARP, Math.round(outOfFlat * 100));
 }
 
-/** Of one plate, so that those of 30 stay below the greatest number of the table. */
+/** For one plate, so that the sum of 30 plates fits the number type of the table. */
 const microns = ({ outOfFlat = 0 }: ShelfPlate): number =>
   Math.min(2000, Math.round(outOfFlat * PER_MM));
 

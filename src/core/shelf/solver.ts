@@ -61,7 +61,7 @@ export interface ShelfMiss {
 }
 
 export interface ShelfAnswer {
-  /** Best first: nearest to the target, then most reserve, then fewest new parts, then the flattest. */
+  /** Best first: nearest to the target, then torque reserve, then number of new parts, then flatness. */
   readonly sets: readonly ShelfSet[];
   /** Only without a set: conditions, the one that rules out most first. */
   readonly misses: readonly ShelfMiss[];
@@ -80,7 +80,7 @@ export interface ShelfQuestion {
  * Finds the best sets of plates from a shelf: exact, by dynamic programming over all reachable sums, not by trying sets. Sets
  * that differ only in equal plates count as one.
  *
- * `judge` decides on everything but the window and the flatness of the plates picked: it is asked for heights in the order of
+ * `judge` decides on everything except the limits and the flatness of the selected plates: it is asked for heights in the order of
  * their nearness to the target.
  * `onProgress` is called with the share done and stops the search by returning false.
  * @throws {DomainError} for an empty shelf, a window upside down, or numbers out of range
@@ -139,12 +139,12 @@ export function solveShelf(
       .sort(
         (a, b) => Math.abs(a.height - target) - Math.abs(b.height - target) || a.height - b.height,
       );
-    let inWindow = 0;
+    let withinLimits = 0;
     let taken = 0;
     const failed: { condition: string; by: number }[] = [];
     for (const { sum, height } of heights) {
       if (height < min - EDGE || height > max + EDGE) continue;
-      inWindow++;
+      withinLimits++;
       // Nothing farther off can enter once enough nearer ones are found.
       const worst = found.length >= best ? found[found.length - 1] : undefined;
       if (worst && Math.abs(height - target) > Math.abs(worst.set.off) + EDGE) break;
@@ -177,7 +177,8 @@ export function solveShelf(
         insert(found, { set, warp: cost - newParts * NEW_PART }, best);
       }
     }
-    if (inWindow === 0) miss('window', nearestMiss(option, piles), Math.max(1, heights.length));
+    if (withinLimits === 0)
+      miss('stackLimits', nearestMiss(option, piles), Math.max(1, heights.length));
     else if (taken === 0) for (const { condition, by } of failed) miss(condition, by);
     if (onProgress && !onProgress((index + 1) / options.length))
       cancelled = index + 1 < options.length;

@@ -72,7 +72,7 @@ export interface Stock {
   readonly gauges: readonly GaugeSetId[];
 }
 
-/** The greatest length of each list of the shelf. */
+/** Maximum length of each list of the shelf. */
 export const STOCK_LENGTHS = {
   plates: 20_000,
   springs: 5000,

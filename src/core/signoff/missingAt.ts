@@ -12,6 +12,7 @@ import { isFrozen } from '@/core/job/signOff';
 import type { WorkStage } from '@/core/job/work';
 import { isOpen, stepsOf } from '@/core/worksheet/worksheet';
 import { partMissing } from './openItems';
+import { countOf } from '@/core/text/countOf';
 
 /** The judgements of a job, evaluated on demand by getters. */
 export interface Judged {
@@ -26,7 +27,7 @@ export interface Judged {
  * @param judged the evaluation and inspection of that very record
  * Never throws for a job that passes the schema.
  * Source: workshop practice.
- * @example leftAt('intake', job, { evaluation: evaluate(job), inspection: inspect(job, evaluate(job)) }) // []
+ * @example missingAt('intake', job, { evaluation: evaluate(job), inspection: inspect(job, evaluate(job)) }) // []
  */
 export function missingAt(stage: Stage, job: Job, judged: Judged): readonly string[] {
   return MISSING[stage](job, judged).filter((words) => words !== '');
@@ -35,7 +36,7 @@ export function missingAt(stage: Stage, job: Job, judged: Judged): readonly stri
 /**
  * Passed stages with missing entries. Empty for a signed job: its open items have reasons.
  * Never throws for a job that passes the schema. Source: as {@link missingAt}.
- * @example stagesLeft(job, { evaluation: evaluate(job), inspection: inspect(job, evaluate(job)) }) // []
+ * @example incompleteStages(job, { evaluation: evaluate(job), inspection: inspect(job, evaluate(job)) }) // []
  */
 export const incompleteStages = (job: Job, judged: Judged): readonly Stage[] =>
   isFrozen(job)
@@ -48,16 +49,16 @@ type MissingItems = (job: Job, judged: Judged) => readonly string[];
 
 const MISSING: Readonly<Record<Stage, MissingItems>> = {
   intake: ({ intake, machine, engine }) => [
-    missingIf(machine.name === '', 'the machine’s name'),
+    missingIf(machine.name === '', 'machine name'),
     missingIf(machine.layout === 'unknown', 'clutch type'),
     missingIf(intake.complaints.length + intake.aims.length === 0, 'complaint or goal'),
-    missingIf(intake.oil === 'unknown', 'the oil'),
+    missingIf(intake.oil === 'unknown', 'oil'),
     missingIf(hasPack(machine.layout) && !engine.peakTorque && !engine.curve, 'engine torque'),
   ],
   strip: ({ strip, pack, machine }) => [
-    missingIf(strip.steps.length === 0, 'the list'),
+    missingIf(strip.steps.length === 0, 'strip list'),
     counted(strip.steps.filter((s) => !s.done).length, 'step'),
-    missingIf(strip.parts.length === 0, 'the count of small parts'),
+    missingIf(strip.parts.length === 0, 'small parts'),
     counted(strip.parts.filter((p) => !p.out).length, 'small part', ' not counted'),
     missingIf(
       hasPack(machine.layout) && pack.plates.length + strip.found.length === 0,
@@ -74,7 +75,7 @@ const MISSING: Readonly<Record<Stage, MissingItems>> = {
   specify: (job, judged) => {
     const { overall, verdicts } = judged.evaluation;
     if (overall.state === 'good') return [];
-    if (overall.state === 'unknown') return ['the verdict'];
+    if (overall.state === 'unknown') return ['verdict'];
     // Later readings and settings are missing at the later stage.
     const here = verdicts.filter(
       (v) =>
@@ -86,23 +87,23 @@ const MISSING: Readonly<Record<Stage, MissingItems>> = {
   },
   build: (job) => [
     openStepsOf(job, 'build'),
-    counted(job.strip.parts.filter(partMissing).length, 'small part', ' not counted back in'),
+    counted(job.strip.parts.filter(partMissing).length, 'small part', ' not fitted'),
     missingIf(
       job.build.fasteners.length === 0 || job.build.fasteners.some((f) => !f.torque),
-      'torques from the manual',
+      'tightening torques',
     ),
   ],
   set: (job) => [
     openStepsOf(job, 'set'),
     missingIf(
       engagesByItself(job, 'inPack') !== undefined && !job.setting.installGap,
-      'the install gap',
+      'install gap',
     ),
     missingIf(
       hasPack(job.machine.layout) &&
         job.release.liftReadings.length === 0 &&
         !job.release.measuredLift,
-      'lift by the dial',
+      'lift reading',
     ),
   ],
   prove: (job) => [
@@ -121,7 +122,7 @@ const MISSING: Readonly<Record<Stage, MissingItems>> = {
 const missingIf = (lacking: boolean, words: string): string => (lacking ? words : '');
 
 const counted = (n: number, one: string, after = ''): string =>
-  missingIf(n > 0, `${n} ${one}${n === 1 ? '' : 's'}${after}`);
+  missingIf(n > 0, `${countOf(n, one)}${after}`);
 
 const openStepsOf = (job: Job, stage: WorkStage): string =>
   counted(stepsOf(job, stage).filter(isOpen).length, 'step');

@@ -34,7 +34,7 @@ export interface OpenItem {
   readonly override?: Override;
 }
 
-/** Verdicts without which nobody knows whether the pack works. */
+/** Verdicts that are required before signing. */
 const MUST = ['order', 'holds', 'releases', 'stack'] as const;
 
 /**
@@ -168,8 +168,8 @@ function partItem(part: SmallPart): OpenItem {
 
 function inspectItems({ parts }: Inspection): OpenItem[] {
   const unjudged = parts.filter((p) => p.decision === 'open' && p.plate);
-  const lacking = unjudged.filter((p) => p.reasons.some((r) => r.missing));
-  const open = unjudged.filter((p) => !lacking.includes(p));
+  const missing = unjudged.filter((p) => p.reasons.some((r) => r.missing));
+  const open = unjudged.filter((p) => !missing.includes(p));
   const going = parts.filter((p) => !staysIn(p.decision));
   return [
     ...(open.length > 0
@@ -183,15 +183,15 @@ function inspectItems({ parts }: Inspection): OpenItem[] {
           } satisfies OpenItem,
         ]
       : []),
-    ...(lacking.length > 0
+    ...(missing.length > 0
       ? [
           {
             id: 'measure:limits',
             kind: 'measure',
             stage: 'inspect',
             title: 'Minimum thickness missing',
-            sentence: say`${platesNamed(lacking)}: enter the manual’s minimum thickness.`,
-            path: lacking[0]?.reasons.find((r) => r.missing)?.missing,
+            sentence: say`${platesNamed(missing)}: enter the manual’s minimum thickness.`,
+            path: missing[0]?.reasons.find((r) => r.missing)?.missing,
           } satisfies OpenItem,
         ]
       : []),

@@ -18,8 +18,8 @@ export function signedRecordOf({ signOff, visits: _returns, ...rest }: Job): Sig
  * Signs a job: its record becomes a permanent revision, and the job is frozen until reopened.
  * @param digestOf SHA-256 of the record in canonical form, in hex; given by the caller so that the core stays pure
  * @param at ISO time
- * @returns the same job when its last revision stands already
- * @param unfinished fields that hold text which is no value yet
+ * @returns the same job when its last revision has no changes
+ * @param unfinished fields with drafts
  * @throws {DomainError} for a job with as many revisions as a file takes, without a name to sign with, or with anything open
  *   that no reason is written for
  * @example signed(reopened(job, 'lighter springs'), 'Bench 1', now, () => 'a'.repeat(64)).signOff.revisions.length // 2
@@ -72,7 +72,7 @@ export function jobOfRevision({ record }: Revision): Job {
 
 /**
  * Writes, changes or, with empty text, takes away the reason to sign although an item is open.
- * @example overridden(blank, { itemId: 'parts', reason: 'no pins', by: 'Bench 1', at: now }).signOff.overrides.length // 1
+ * @example withReason(blank, { itemId: 'parts', reason: 'no pins', by: 'Bench 1', at: now }).signOff.overrides.length // 1
  */
 export function withReason(job: Job, override: Override): Job {
   const others = job.signOff.overrides.filter((o) => o.itemId !== override.itemId);

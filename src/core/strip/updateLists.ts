@@ -5,7 +5,7 @@ import { smallParts, stripLines } from './stripList';
 /**
  * Whether the lists of a job contain open lines of a different clutch, such as a slave cylinder on a cable clutch. Own lines of
  * the builder fit every clutch.
- * @example isOfAnotherClutch(blank) // false
+ * @example isForOtherClutch(blank) // false
  */
 export function isForOtherClutch(job: Job): boolean {
   const { steps, parts } = job.strip;
@@ -24,7 +24,7 @@ export function isForOtherClutch(job: Job): boolean {
  * Updates the lists of a job to its clutch. Completed lines, counts, the builder's own lines and removed lines stay; open lines
  * of the other clutch are replaced by those of this one in working order.
  * @param newId makes an identifier for each new line
- * @example refitted(job, id).steps.length // 14
+ * @example withUpdatedLists(job, id).steps.length // 14
  */
 export function withUpdatedLists(job: Job, newId: () => string): Job['strip'] {
   const { steps, parts } = job.strip;

@@ -8,11 +8,11 @@ import type { TakeoffSetup, TorqueAtSpeed } from './setup';
 
 /* Engine, clutch and road torque: the same for a simulated start and one by hand. */
 
-/** A closed throttle brakes with this share of the peak torque at the speed of the peak. Design estimate. */
+/** A closed throttle brakes with this share of the peak torque at the speed of the peak. Assumed value. */
 const BRAKING = 0.15;
 /** The engine holds its idle with up to this share of its torque, within a quarter of it. Assumed value. */
 const IDLE_HELP = 0.35;
-/** Below this share of its idle an engine stalls. Design estimate. */
+/** Below this share of its idle an engine stalls. Assumed value. */
 const STALLS = 0.5;
 const TO_RPM = 30 / Math.PI;
 
@@ -28,7 +28,7 @@ export interface Dynamics {
   readonly engine: (rpm: Rpm, throttle: number) => NewtonMetre;
   /** Clutch capacity at this lever position. */
   readonly carries: (lever: number, rpm: Rpm, steel: Celsius) => NewtonMetre;
-  /** Whether it is the shoes of a start clutch that give way there, and not the pack: its steels then stay cool. */
+  /** Whether the shoes of a start clutch slip instead of the pack: its steels then stay cool. */
   readonly givesAtShoes: (lever: number, rpm: Rpm, steel: Celsius) => boolean;
 }
 

@@ -1,6 +1,6 @@
 import type { Celsius } from '../units/quantity';
 
-/** Linings lose friction between these temperatures of the steels, down to their low end. Design estimate. */
+/** Linings lose friction between these temperatures of the steels, down to their low end. Assumed value. */
 const FADES_FROM: Celsius = 150;
 const FADES_TO: Celsius = 250;
 

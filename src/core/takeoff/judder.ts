@@ -2,6 +2,7 @@ import type { PackLayout } from '@/core/evaluate/engine/layers';
 import type { Job, LiningId } from '../job/types';
 import type { Mm, NewtonMetre, Second } from '../units/quantity';
 import { fadeAt } from './fade';
+import { countOf } from '@/core/text/countOf';
 
 /** The pack's contribution to judder: the change of friction with slip speed, and its reasons. */
 export interface JudderSetup {
@@ -28,7 +29,7 @@ export interface Judder {
   readonly reasons: readonly string[];
 }
 
-/** Change of friction per m/s of slip in wet-clutch oil, as a share. Design estimates: paper and cork rise, sintered falls. */
+/** Change of friction per m/s of slip in wet-clutch oil, as a share. Assumed values: paper and cork rise, sintered falls. */
 const LINING_SLOPE: Readonly<Record<LiningId, number>> = {
   paper: 0.008,
   cork: 0.006,
@@ -43,7 +44,7 @@ const HOT = -0.03;
 const DRIVELINE = { inertia: 0.01, frequency: 12, damping: 0.05 } as const;
 /** Damping by a judder pair: 1.5 × the driveline's. Assumed value. */
 const PAIR_DAMPS = 1.5;
-/** A vibration that grows threefold is felt, tenfold it shakes the machine. Design estimates. */
+/** A vibration that grows threefold is felt, tenfold it shakes the machine. Assumed values. */
 const FELT = 3;
 const SHAKES = 10;
 const MOST_GROWTH = 1e6;
@@ -74,9 +75,7 @@ export function judderSetupOf({ intake }: Job, { layers, slipping }: PackLayout)
     damping: layers.some((l) => l.plate.judder) ? PAIR_DAMPS : 1,
     reasons: [
       ...(own < 0 ? ['a lining whose friction falls with slip speed'] : []),
-      ...(glazed.length > 0
-        ? [`${glazed.length} ${glazed.length === 1 ? 'plate' : 'plates'} glazed or burnt`]
-        : []),
+      ...(glazed.length > 0 ? [`${countOf(glazed.length, 'plate')} glazed or burnt`] : []),
       ...(unknown ? ['an oil that is not known'] : []),
     ],
   };

@@ -35,7 +35,7 @@ export interface LeverModel {
   readonly estimated: boolean;
 }
 
-/** Where a train is not known yet: plates begin to bite and press in full there. Design estimates. */
+/** Where a train is not known yet: plates begin to bite and press in full there. Assumed values. */
 export const ASSUMED_LEVER = { presses: 0.25, bites: 0.65 } as const;
 /** Elastic travel of the linings per face between full clamp and none. Assumed value. */
 export const FACE_GIVE: Mm = 0.02;

@@ -17,7 +17,7 @@ export interface Motion {
   /** Transmitted torque at this moment, and the capacity. */
   readonly torque: NewtonMetre;
   readonly capacity: NewtonMetre;
-  /** It is the shoes of a start clutch that give way, and not the pack. */
+  /** The shoes of a start clutch slip, not the pack. */
   readonly atShoes: boolean;
 }
 
@@ -92,7 +92,7 @@ export function rideOf(setup: TakeoffSetup, oil: Celsius): Ride {
       }
     }
     const slip = m.engine - m.hub;
-    // Held until now, it gives way to the side to which it is pushed.
+    // From locked up it slips in the direction of the torque.
     const way = Math.abs(slip) > SAME ? Math.sign(slip) : Math.sign(given) || 1;
     const torque = way * capacity;
     const engine = Math.max(0, m.engine + ((given - torque) / engineInertia) * h);

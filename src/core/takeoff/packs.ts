@@ -33,7 +33,7 @@ export const packsOf = (job: Job): readonly NamedJob[] => [
  * Simulates the same start with each of several packs.
  * @param packs the one being worked on first
  * @param oil °C
- * @throws {DomainError} when the first pack, or its start, is not known so far: it names what lacks
+ * @throws {DomainError} when inputs of the first pack or its start are missing: it names them
  * Source: `docs/mechanics.md` section 10.
  * @example takeoffOfPacks([], gentle, 60).length // 0
  */

@@ -54,17 +54,17 @@ export interface TakeoffSetup {
   readonly cooling: number;
 }
 
-/** Oil of a warm engine. Design estimate. */
+/** Oil of a warm engine. Assumed value. */
 export const WARM_OIL: Celsius = 90;
 /** Speeds at which the clutch is looked at: enough for a curve that bends once. */
 const SPEEDS = 24;
 /** With weights the clamp bends with the square of the speed. */
 const SPEEDS_WITH_WEIGHTS = 121;
-/** Where no curve is entered: torque at standstill and at the highest speed as shares of the peak. Design estimate. */
+/** Where no curve is entered: torque at standstill and at the highest speed as shares of the peak. Assumed value. */
 const PLAIN_CURVE = { standstill: 0.6, top: 0.85 } as const;
 const IDLE_ESTIMATE: Rpm = 1500;
 /**
- * Heat that oil takes from a wetted plate, W/(m²·K). Design estimate for a thin stream of oil on a turning plate, within the 100
+ * Heat that oil takes from a wetted plate, W/(m²·K). Assumed value for a thin stream of oil on a turning plate, within the 100
  * to 1000 that textbooks on heat transfer give for oil.
  */
 const OIL_FILM = 400;
@@ -96,19 +96,19 @@ export interface AssumedSetup {
 
 /**
  * A start with assumed machine data where the job has none; pack data are never assumed.
- * @example takeoffAssumed(job).assumed // []
+ * @example takeoffWithAssumptions(job).assumed // []
  */
 export function takeoffWithAssumptions(
   job: Job,
 ): AssumedSetup | { readonly needs: readonly Need[] } {
   const { duty } = job;
-  const lacks = [
+  const needed = [
     ['mass', duty.mass],
     ['wheel', duty.wheelRadius],
     ['gear', duty.gearRatio],
     ['startRpm', duty.startRpm],
   ] as const;
-  const missing = lacks.filter(([, given]) => !given).map(([name]) => name);
+  const missing = needed.filter(([, given]) => !given).map(([name]) => name);
   const given = (name: 'mass' | 'wheel' | 'gear' | 'startRpm', entry: Entry | undefined) =>
     entry ?? { value: ASSUMED_MACHINE[name].value, source: { kind: 'estimate' as const } };
   const made = takeoffOf({
@@ -211,7 +211,7 @@ export function takeoffOf(job: Job): TakeoffSetup | { readonly needs: readonly N
 
 /**
  * Share of the lever that lifts as far as a disc has grown beyond its gap: only from there on does the lever release.
- * @example leverTaken({ fullLift: 1.8, presses: 0.4 }, 1, 0.5) // 0
+ * @example leverSetupOf({ fullLift: 1.8, presses: 0.4 }, 1, 0.5) // 0
  */
 export const leverSetupOf = (
   { fullLift, presses }: { readonly fullLift: Mm; readonly presses: number },
@@ -222,9 +222,9 @@ export const leverSetupOf = (
 /** Torque at the clutch over rpm: the engine's curve, else a plain one through its peak. */
 function engineCurve(sheet: Sheet, peak: NewtonMetre, startRpm: Rpm): readonly TorqueAtSpeed[] {
   const points = sheet.job.engine.curve?.points ?? [];
-  const greatest = Math.max(...points.map((p) => p.torque));
-  if (points.length >= 2 && greatest > 0)
-    return points.map((p) => ({ rpm: p.rpm, torque: Math.max(0, (p.torque / greatest) * peak) }));
+  const maximum = Math.max(...points.map((p) => p.torque));
+  if (points.length >= 2 && maximum > 0)
+    return points.map((p) => ({ rpm: p.rpm, torque: Math.max(0, (p.torque / maximum) * peak) }));
   const at = sheet.valueAt('engine.peakTorqueRpm') ?? startRpm;
   return [
     { rpm: 0, torque: peak * PLAIN_CURVE.standstill },

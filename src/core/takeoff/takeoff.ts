@@ -104,15 +104,15 @@ export function takeoff(setup: TakeoffSetup, hands: Hands, state: StartState): T
       const clutch = carries(t, rpm, steel);
       const torque = engineTorque(rpm, handsAt(hands, t).throttle);
       // A braking load holds a standing machine; it can't roll back here.
-      const stands = hub <= 0 && clutch < load;
+      const current = hub <= 0 && clutch < load;
       const heat = clutch * (engine - hub);
       out[0] = (torque - clutch) / engineInertia;
-      out[1] = stands ? 0 : (clutch - load) / vehicleInertia;
+      out[1] = current ? 0 : (clutch - load) / vehicleInertia;
       out[2] = heat;
       const taken = dynamics.givesAtShoes(handsAt(hands, t).lever, rpm, steel) ? 0 : heat;
       out[3] = (taken - cooling * (steel - state.oil)) / heatCapacity;
       out[4] = torque * engine;
-      out[5] = stands ? 0 : load * hub;
+      out[5] = current ? 0 : load * hub;
     },
     first,
     {

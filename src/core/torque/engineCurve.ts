@@ -1,7 +1,7 @@
 import type { Job, Source, TorqueCurve, TorquePoint } from '../job/types';
 
 /**
- * The point of a curve where torque is greatest; 0 at 0 rpm for a curve that never pulls.
+ * Finds the maximum torque of a curve; 0 at 0 rpm for a curve without torque.
  * @example peakOf([{ rpm: 3000, torque: 30 }, { rpm: 5000, torque: 38 }, { rpm: 7000, torque: 33 }]).rpm // 5000
  */
 export const peakOf = (points: readonly TorquePoint[]): TorquePoint =>

@@ -1,6 +1,6 @@
 import type { LiningId } from '../job/types';
 
-/** Wet friction of a lining: design estimates, each to be replaced by the lining maker's own. */
+/** Wet friction of a lining: assumed values, each to be replaced by the lining maker's own. */
 export interface LiningFriction {
   readonly low: number;
   readonly typical: number;

@@ -14,15 +14,15 @@ export type Pull = readonly DynoSample[];
 export interface PullsCurve {
   /** At whole steps of speed, by rising rpm. */
   readonly points: readonly TorquePoint[];
-  /** The greatest difference between pulls at one speed, as a share of the greatest torque; none for a single pull. */
+  /** Maximum difference between pulls at one speed, as a share of the peak torque; none for a single pull. */
   readonly spread?: number;
 }
 
-/** Between the speeds of a curve made of pulls, rpm: a design estimate that an engine's humps outlast and scatter does not. */
+/** Between the speeds of a curve made of pulls, rpm: an assumed value that an engine's humps outlast and scatter does not. */
 export const STEP_RPM = 250;
-/** Of the torque at the engine that gearbox and chain leave at the wheel (design estimate). */
+/** Of the torque at the engine that gearbox and chain leave at the wheel (assumed value). */
 export const WHEEL_SHARE = 0.88;
-/** Pulls that lie further apart than this share of the peak are pulled again (design estimate). */
+/** Pulls that lie further apart than this share of the peak are pulled again (assumed value). */
 export const PULLS_APART = 0.03;
 
 const STEP_BOUNDS = { min: 20, max: 2000 };

@@ -1,3 +1,4 @@
+// cspell:ignore eter
 import type { Bounds } from '../errors';
 import { isWithin } from '../errors';
 import type { Quantity, Unit, UnitChoice, UnitId } from './quantity';

@@ -1,3 +1,4 @@
+// cspell:ignore millimeters newtonmeter newtonmeters kilometer kilometers
 /**
  * Quantities, their base unit in the core and the units in which people write them.
  * Factors are exact: 1 in = 25.4 mm, 1 mi = 1.609344 km, 1 lbf = 4.4482216152605 N, 1 ft·lb = 1.3558179483314 N·m.

@@ -47,7 +47,7 @@ const terms = {
   hub: {
     name: 'Hub',
     also: ['centre'],
-    text: 'The inner part, splined to the gearbox input shaft. Steels slide on its splines; the pack rests on its floor.',
+    text: 'The inner part, splined to the gearbox input shaft. Steels slide on its splines; the pack sits on its floor.',
     drawing: 'hub',
     see: ['spline', 'thrustWasher', 'hubNut'],
   },

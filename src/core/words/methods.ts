@@ -1,12 +1,12 @@
 /** A question on which good builders differ, with the method used here. */
-export interface SchoolPage {
+export interface MethodPage {
   readonly question: string;
   readonly methods: readonly string[];
   readonly ours: string;
   readonly why: string;
 }
 
-export const METHODS: readonly SchoolPage[] = [
+export const METHODS: readonly MethodPage[] = [
   {
     question: 'Friction first and last, or steel?',
     methods: ['Friction on the floor and under the pressure plate', 'Steel first and last'],

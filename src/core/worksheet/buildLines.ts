@@ -54,9 +54,9 @@ function soakLines(job: Job): ChecklistLine[] {
     {
       key: 'soak',
       section: 'Soak',
-      text: say`Soak the linings in the oil they will run in, ${minutesText(plan)}; at the least ${minutesText(least)}`,
+      text: say`Soak the linings in the oil they will run in, ${minutesText(plan)}; at least ${minutesText(least)}`,
       watch: 'Each disc wetted on both faces, none stuck to the next.',
-      school: SOAK,
+      method: SOAK,
       fields: ['build.soakPlan', 'build.soakLeast'],
       tool: 'soak',
     },
@@ -103,13 +103,13 @@ function hubLines(job: Job): ChecklistLine[] {
       text: ['New lock washer, its tab in the groove'],
       watch: 'A lock washer is never reused.',
     },
-    ...fastenersOf(job, 'hubNut').map((f) => tightenLine(f, section, { school: HUB_NUT })),
-    ...unlistedLines(job, 'hubNut', section, { school: HUB_NUT }),
+    ...fastenersOf(job, 'hubNut').map((f) => tightenLine(f, section, { method: HUB_NUT })),
+    ...unlistedLines(job, 'hubNut', section, { method: HUB_NUT }),
     {
       key: 'tab',
       section,
       text: ['Bend one tab of the lock washer against the nut'],
-      school: TAB,
+      method: TAB,
     },
   ];
 }

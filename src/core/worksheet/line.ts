@@ -41,7 +41,7 @@ export interface ChecklistLine {
   readonly section: string;
   readonly text: Sentence;
   readonly watch?: string;
-  readonly school?: Method;
+  readonly method?: Method;
   /** Values that are recorded at this line. */
   readonly fields?: readonly FieldPath[] | undefined;
   readonly tool?: LineTool;
@@ -58,6 +58,6 @@ export interface ChecklistLine {
 
 /**
  * The text of a line in base units, as stored in a mark.
- * @example wordsOf({ text: ['Hub on'] }) // "Hub on"
+ * @example lineText({ text: ['Hub on'] }) // "Hub on"
  */
 export const lineText = (line: Pick<ChecklistLine, 'text'>): string => readSentence(line.text);

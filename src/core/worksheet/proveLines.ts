@@ -46,7 +46,7 @@ export function proveLines(job: Job): ChecklistLine[] {
         'Oil for wet clutches (JASO MA or MA2) to its mark; drain bolt tight, no drip on the tyre',
       ],
       watch: 'Friction-modified car oil slips. Used oil goes to the collection point.',
-      school: OIL,
+      method: OIL,
     },
     {
       key: 'dragTest',

@@ -34,16 +34,16 @@ describe.each(THEMES)('%s', (_name, strata) => {
   });
 
   it.each(['good', 'watch', 'stop', 'slate'] as const)(
-    '%s is told from what it stands on',
+    '%s is distinguishable from its background',
     (id) => {
       for (const under of [ground, raised])
         expect(contrast(strata[id], under)).toBeGreaterThanOrEqual(4.5);
     },
   );
 
-  it('is read on keys, and its layers are told apart in the section', () => {
+  it('is readable on keys, and its layers are distinguishable in the section', () => {
     expect(contrast(strata.onSlate, strata.slate)).toBeGreaterThanOrEqual(7);
-    // A layer lies among others and is labelled: it needs less than words do.
+    // A layer is among others and is labelled: it needs less contrast than text.
     for (const layer of [strata.ochreDeep, strata.floor] as const)
       expect(contrast(layer, ground)).toBeGreaterThanOrEqual(2);
     expect(contrast(strata.ochre, strata.steel)).toBeGreaterThan(1.1);

@@ -52,9 +52,9 @@ export function AdvicePanel(props: Props) {
 
 function ByHand({ stage, step, title }: Place & { readonly title: string }) {
   const params = useLocalSearchParams<{ stage?: string; tab?: string }>();
-  const standsAt = useJobPart((job) => job.stage);
+  const currentStage = useJobPart((job) => job.stage);
   // At the stage itself the step already says it.
-  if (viewedStage(params.stage, params.tab, standsAt) === stage) return null;
+  if (viewedStage(params.stage, params.tab, currentStage) === stage) return null;
   const words = `Fix in ${STAGE_NAME[stage]}`;
   return (
     <Action

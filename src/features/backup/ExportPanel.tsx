@@ -48,11 +48,11 @@ export function ExportPanel() {
         <Words soft>{text}</Words>
       </View>
       <View style={flow.wrap}>
-        <Action main icon="download" disabled={busy} onPress={() => void make(download)}>
+        <Action main icon="download" busy={busy} onPress={() => void make(download)}>
           {busy ? 'Packing …' : 'Back up now'}
         </Action>
         {canShare() ? (
-          <Action icon="export-variant" disabled={busy} onPress={() => void make(share)}>
+          <Action icon="export-variant" busy={busy} onPress={() => void make(share)}>
             Share backup
           </Action>
         ) : null}

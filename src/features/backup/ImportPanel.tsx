@@ -21,6 +21,7 @@ import { backupActions } from '@/state/backupSlice';
 import type { ReadFile } from './workshop';
 import { readBackup, undoImport, importWorkshop, workshopOf } from './workshop';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 type Reading =
   | { readonly state: 'none' }
@@ -84,7 +85,7 @@ export function ImportPanel() {
         <Plan file={reading.file} onDone={() => setReading({ state: 'none' })} />
       ) : (
         <View style={flow.wrap}>
-          <Action icon="import" disabled={reading.state === 'reading'} onPress={() => void pick()}>
+          <Action icon="import" busy={reading.state === 'reading'} onPress={() => void pick()}>
             Choose file
           </Action>
           <Action icon="qrcode" onPress={() => router.navigate('/code')}>
@@ -154,9 +155,7 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
       </View>
       {file.refused.length > 0 ? (
         <View role="alert" style={flow.tight}>
-          <Words bold>
-            {`${file.refused.length === 1 ? 'One job' : `${file.refused.length} jobs`} in the file can’t be read.`}
-          </Words>
+          <Words bold>{`${countOf(file.refused.length, 'job')} in the file can’t be read.`}</Words>
           {file.refused.slice(0, NAMED).map(({ name, why }) => (
             <Words key={name + why} size={15}>{`${name}: ${why}`}</Words>
           ))}
@@ -181,12 +180,17 @@ function Plan({ file, onDone }: { readonly file: ReadFile; readonly onDone: () =
         <Action
           main
           icon="import"
-          disabled={busy || fresh.length + apart.length === 0}
+          busy={busy}
+          blocked={
+            fresh.length + apart.length === 0
+              ? 'Everything in the file is here already.'
+              : undefined
+          }
           onPress={() => void take()}
         >
           {busy ? 'Importing …' : file.refused.length > 0 ? 'Import the rest' : 'Import'}
         </Action>
-        <Action icon="close" disabled={busy} onPress={onDone}>
+        <Action icon="close" busy={busy} onPress={onDone}>
           Cancel
         </Action>
       </View>

@@ -1,6 +1,7 @@
 import { selectRows } from '@/state/jobs/rows';
 import { useAppSelector } from '@/state/store';
 import { momentText } from '@/ui/dates';
+import { countOf } from '@/core/text/countOf';
 
 /** Jobs that changed since the last backup. */
 const changedSince = (jobs: readonly { readonly updatedAt: string }[], since: string): number =>
@@ -14,7 +15,7 @@ export function useBackupText(): { readonly text: string; readonly changed: numb
   const last = made ? `Last backup ${momentText(since)}.` : 'No backup yet.';
   return {
     changed,
-    text: `${last} ${changed === 0 ? 'No job' : changed === 1 ? 'One job' : `${changed} jobs`} changed since${
+    text: `${last} ${changed === 0 ? 'No job' : countOf(changed, 'job')} changed since${
       made ? '' : ' the first visit'
     }.`,
   };

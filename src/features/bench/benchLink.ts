@@ -25,8 +25,8 @@ const open: Thunk = (dispatch, getState) => {
   const stream = new EventSource(`/api/bench/${getState().bench.bench}/stream`);
   source = stream;
   stream.addEventListener('hello', (event) => {
-    const told = parse(event);
-    const unit = typeof told?.['unit'] === 'string' ? { unit: told['unit'] } : {};
+    const reported = parse(event);
+    const unit = typeof reported?.['unit'] === 'string' ? { unit: reported['unit'] } : {};
     dispatch(linkChanged({ status: 'connected', ...unit }));
   });
   stream.addEventListener('reading', (event) => {

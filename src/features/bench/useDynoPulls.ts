@@ -6,7 +6,7 @@ import { useBenchLink, useBenchReadings } from './benchLink';
 import type { RecordedPulls } from '@/core/torque/dynoPulls';
 import { NO_PULLS, pullsActions } from '@/state/pullsSlice';
 
-/** The pulls taken for a job, while it listens to the dyno, and a way to change them. */
+/** Dyno pulls of a job while the dyno is connected, and a function to change them. */
 export function useDynoPulls(jobId: string, listening: boolean) {
   const dispatch = useAppDispatch();
   const pulls = useAppSelector((state) => state.pulls[jobId] ?? NO_PULLS);

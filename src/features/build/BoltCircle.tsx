@@ -5,6 +5,7 @@ import { shapeCircle } from '@/drawing/boltCircle';
 import { useJobPart } from '@/state/jobs/useJob';
 import { FONT, SPACE, useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { countOf } from '@/core/text/countOf';
 
 const SIZE = 220;
 
@@ -32,7 +33,7 @@ export function BoltDrawing({ bolts: n }: { readonly bolts: number }) {
       width={SIZE}
       height={SIZE}
       role="img"
-      aria-label={`Circle of ${n} bolts, tightening order ${bolts.map((p) => p.bolt).join(', ')}, numbered clockwise from the top`}
+      aria-label={`Circle of ${countOf(n, 'bolt')}, tightening order ${bolts.map((p) => p.bolt).join(', ')}, numbered clockwise from the top`}
     >
       <Circle cx={centre} cy={centre} r={radius} fill="none" stroke={strata.line} strokeWidth={2} />
       {bolts.slice(1).map(({ bolt, x, y }, i) => (

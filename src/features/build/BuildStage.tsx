@@ -19,7 +19,7 @@ interface Props {
 export function BuildStage({ onPlate }: Props) {
   const tool = (line: ChecklistLine) => toolOf(line);
   return (
-    <StagePage>
+    <StagePage stage="build">
       <Fasteners />
       <StepList stage="build" title="Assembly" tool={tool} onPlate={onPlate} />
       <StageDone stage="build" />

@@ -18,6 +18,7 @@ import { Field } from '@/ui/Field';
 import { Panel } from '@/ui/Panel';
 import { Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 const ROLE_NAME: Readonly<Record<FastenerRole, string>> = {
   hubNut: 'Hub nut',
@@ -37,12 +38,12 @@ export function Fasteners() {
   const units = useUnits();
   const change = useEditJob();
   const { fasteners, stages } = job.build;
-  const lacking = fasteners.filter((f) => !f.torque).length;
+  const missing = fasteners.filter((f) => !f.torque).length;
   const summary =
     fasteners.length === 0
       ? 'None yet. Add the fasteners of this clutch and enter the manual’s torques.'
-      : lacking > 0
-        ? `${lacking} of ${fasteners.length} torques missing`
+      : missing > 0
+        ? `${missing} of ${countOf(fasteners.length, 'torque')} missing`
         : fasteners
             .map((f) => `${f.name} ${f.torque ? bothTorques(f.torque, units) : ''}`)
             .join('; ');
@@ -65,7 +66,7 @@ export function Fasteners() {
         value={String(stages)}
         options={['1', '2', '3', '4'].map((n) => ({
           value: n,
-          label: n === '1' ? '1 stage' : `${n} stages`,
+          label: countOf(Number(n), 'stage'),
         }))}
         onChange={(n) => change((j) => ({ ...j, build: { ...j.build, stages: Number(n) } }))}
       />

@@ -19,6 +19,7 @@ import { Heading, Words } from '@/ui/Words';
 
 import { Camera } from './Camera';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 /** A picture's side, at which codes are looked for: large first, then smaller, where noise is less. */
 const SIDES = [1600, 900, 500] as const;
@@ -113,11 +114,7 @@ function Read({ job, store, onOther }: ReadProps) {
   return (
     <View style={flow.sections} role="status" aria-label="Content of the code">
       <Heading level={2}>{job.machine.name || 'Unnamed pack'}</Heading>
-      <Words>
-        {[job.machine.use, `${plates} ${plates === 1 ? 'plate' : 'plates'}`]
-          .filter(Boolean)
-          .join(', ')}
-      </Words>
+      <Words>{[job.machine.use, countOf(plates, 'plate')].filter(Boolean).join(', ')}</Words>
       <View style={flow.line}>
         <StateMark state={overall.state} />
         <Words>{overall.title}</Words>

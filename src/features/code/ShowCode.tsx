@@ -56,7 +56,7 @@ function Code({ job }: { readonly job: Job }) {
   };
   return (
     <View style={styles.stack}>
-      <View role="img" aria-label={`Code of the pack of ${name}`} testID="pack-code">
+      <View role="img" aria-label={`Pack code of ${name}`} testID="pack-code">
         <Svg width={SIDE} height={SIDE} viewBox={`0 0 ${code.side} ${code.side}`}>
           <Rect width={code.side} height={code.side} fill="#ffffff" />
           <Path d={code.d} fill="#000000" />

@@ -68,14 +68,14 @@ export function CompareTab() {
       </Words>
       <Action
         icon="plus"
-        disabled={!room}
+        blocked={room ? undefined : `At most ${MAX_VARIANTS} packs, the current one included.`}
         onPress={() =>
           change((j) =>
             withVariant(j, nanoid(10), `Variant ${String.fromCharCode(65 + j.variants.length)}`),
           )
         }
       >
-        {room ? 'Save as variant' : 'Four variants is the maximum'}
+        Save as variant
       </Action>
       <Field
         label="Name of the current pack"

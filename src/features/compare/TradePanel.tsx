@@ -1,3 +1,4 @@
+import { router } from 'expo-router';
 import { useState } from 'react';
 
 import { figuresToCompare } from '@/core/advice/compare';
@@ -7,6 +8,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';
 import { useShelfAtHand } from '@/features/shelf/useShelf';
+import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { Panel } from '@/ui/Panel';
 import { Words } from '@/ui/Words';
@@ -46,7 +48,15 @@ function Trades() {
     (a, b) => value(a.figures.values[KEY[order]]) - value(b.figures.values[KEY[order]]),
   );
   return found.length === 0 ? (
-    <Words soft>No trade-offs yet: enter springs and release first.</Words>
+    <>
+      <Words soft>No trade-offs yet. Enter springs and release first.</Words>
+      <Action
+        icon="chevron-right"
+        onPress={() => router.setParams({ stage: 'specify', tab: 'springs' })}
+      >
+        Go to Springs
+      </Action>
+    </>
   ) : (
     <>
       <Choice label="Sort by" bare value={order} options={ORDERS} onChange={setOrder} />

@@ -8,6 +8,7 @@ import { Canvas } from './Canvas';
 import type { RideLoop } from './RideLoop';
 import type { Scene } from './scene';
 import { useStatus } from './useRide';
+import { countOf } from '@/core/text/countOf';
 
 interface PictureProps {
   readonly cutaway: Cutaway;
@@ -22,7 +23,7 @@ export function Picture({ cutaway, scene, ride }: PictureProps) {
   return (
     <View
       role="img"
-      aria-label={`Section of the clutch, ${state.running ? 'moving' : 'still'}: ${layers.length} plates between the hub floor and the pressure plate, basket to the left, hub and rod to the right.`}
+      aria-label={`Section of the clutch, ${state.running ? 'moving' : 'still'}: ${countOf(layers.length, 'plate')} between the hub floor and the pressure plate, basket to the left, hub and rod to the right.`}
       style={[styles.picture, { width: scene.width, height: scene.height }]}
     >
       <Canvas width={scene.width} height={scene.height} />

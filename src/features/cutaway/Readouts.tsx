@@ -15,7 +15,7 @@ import { useReading } from './useRide';
 import { flow } from '@/ui/flow';
 import { SPACE } from '@/ui/theme';
 
-/** Everything that is read off the cutaway, in two columns, and how it comes about. */
+/** Readouts of the cutaway in two columns, each with its working. */
 export function Readouts({ ride }: { readonly ride: RideLoop }) {
   const units = useUnits();
   const reading = useReading(ride);
@@ -50,7 +50,7 @@ function Row({ line: { name, text } }: { readonly line: Line }) {
   );
 }
 
-/** Each figure of the moment with how it comes about, and the figure of the job that it follows from. */
+/** Each current figure with its working and the job figure it follows from. */
 function Workings({
   lines,
   onClose,

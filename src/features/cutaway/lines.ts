@@ -8,13 +8,13 @@ import type { RideReading } from './RideLoop';
 export interface Line {
   readonly name: string;
   readonly text: string;
-  /** How it is worked out at this moment, in a sentence. */
+  /** Its present working, in one sentence. */
   readonly how: string;
   /** The figure of the job that it follows from. */
   readonly figure?: FigureId;
 }
 
-/** Everything that is read off the cutaway, each with its unit and how it comes about. */
+/** Every readout of the cutaway with its unit and working. */
 export function linesOf(reading: RideReading, units: UnitChoice): readonly Line[] {
   const { look, motion, speeds } = reading;
   const line = (

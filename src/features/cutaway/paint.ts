@@ -12,7 +12,7 @@ export interface Frame {
   readonly load: number;
   /** Temperature of the steels above the oil, as a share of the fade range. */
   readonly heat: number;
-  /** The shoes of a start clutch give way, and not the pack. */
+  /** The shoes of a start clutch slip, not the pack. */
   readonly atShoes: boolean;
   /** How far basket, hub and the flow of power have turned. */
   readonly turned: Turned;

@@ -20,6 +20,7 @@ import { SPACE, useRuled, useStrata } from '@/ui/theme';
 import { webLink } from '@/ui/webLink';
 import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 /** The stage to open for a due date. */
 const STAGE: Readonly<Record<Due['kind'], Stage | undefined>> = {
@@ -55,7 +56,11 @@ function DueList() {
         <View style={flow.growOnly}>
           <Heading level={2}>Due dates</Heading>
         </View>
-        <Action icon="download" disabled={due.length === 0} onPress={() => void takeAlong()}>
+        <Action
+          icon="download"
+          blocked={due.length === 0 ? 'No due dates to export.' : undefined}
+          onPress={() => void takeAlong()}
+        >
           Export as calendar
         </Action>
       </View>
@@ -71,7 +76,12 @@ function DueList() {
         </View>
       ) : null}
       {due.length === 0 ? (
-        <Words>Nothing is due.</Words>
+        <>
+          <Words>Nothing is due. Enter a due date at Intake of a job.</Words>
+          <Action icon="arrow-left" onPress={() => router.navigate('/')}>
+            Go to jobs
+          </Action>
+        </>
       ) : (
         <View role="list" aria-label="Due dates, earliest first">
           {due.map((d) => (
@@ -89,7 +99,7 @@ function daysText(due: Due, today: Date): string {
   const date = dayText(due.day);
   if (days < 0) return `${date}, ${days === -1 ? 'a day' : `${-days} days`} late`;
   if (days === 0) return `${date}, today`;
-  return days <= 60 ? `${date}, in ${days === 1 ? 'a day' : `${days} days`}` : date;
+  return days <= 60 ? `${date}, in ${countOf(days, 'day')}` : date;
 }
 
 function DueRow({ due, today }: { readonly due: Due; readonly today: Date }) {

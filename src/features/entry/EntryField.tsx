@@ -148,19 +148,21 @@ function FieldNote({ path }: { readonly path: FieldPath }) {
   const units = useUnits();
   const field = fieldAt(path);
   const { estimate, absent, quantity, hint } = field;
-  const standIn = estimate ?? absent;
+  const assumed = estimate ?? absent;
   if (entry?.typed && !isPlainNumber(entry.typed)) {
     return (
       <Words soft size={13}>
-        as entered {entry.typed}
+        Entered as {entry.typed}
       </Words>
     );
   }
-  if (!entry && standIn) {
+  if (!entry && assumed) {
     return (
       <Words soft size={13}>
-        {withoutZeros(formatWithUnit(standIn.value, quantity, unitsFor(field, units)))} Value used:{' '}
-        {standIn.why}.{hint ? ` ${hint}` : ''}
+        {estimate ? 'Assumed' : 'If empty'}:{' '}
+        {withoutZeros(formatWithUnit(assumed.value, quantity, unitsFor(field, units)))} (
+        {assumed.why}).
+        {hint ? ` ${hint}` : ''}
       </Words>
     );
   }

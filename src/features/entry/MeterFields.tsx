@@ -20,14 +20,14 @@ export function MeterFields({ at }: Props) {
   const drafts = useDrafts();
   const other = METERS.find((m) => m !== counts) ?? counts;
   const written = useJobPart((job) => entryAt(job, at(other)) !== undefined);
-  const stands = written || drafts[at(other)] !== undefined;
+  const current = written || drafts[at(other)] !== undefined;
   // It must not go from under the finger that empties it to write something else.
   const [seen, setSeen] = useState<Meter>();
-  if (stands && seen !== other) setSeen(other);
+  if (current && seen !== other) setSeen(other);
   return (
     <>
       <EntryField path={at(counts)} />
-      {stands || seen === other ? (
+      {current || seen === other ? (
         <EntryField path={at(other)} label={`${METER[other].name}, not used`} />
       ) : null}
     </>

@@ -27,7 +27,7 @@ interface Item {
 const PACK: readonly Item[] = [
   { label: 'Stack', figure: 'stack', verdict: 'stack' },
   { label: 'Faces', figure: 'faces', verdict: 'order', wideOnly: true },
-  { label: 'Holds, weakest', figure: 'reserveWithTangs', verdict: 'holds' },
+  { label: 'Reserve', figure: 'reserveWithTangs', verdict: 'holds' },
   { label: 'Lift', figure: 'liftHad', verdict: 'releases' },
   { label: 'Per face', figure: 'clearancePerFace', verdict: 'releases', wideOnly: true },
   { label: 'Pull', figure: 'leverPull', verdict: 'pull' },
@@ -38,7 +38,7 @@ const MEASURED: readonly Item[] = [
   { label: 'Stack', figure: 'stack', verdict: 'stack' },
   { label: 'Warp', figure: 'warpSum' },
   { label: 'Left', figure: 'thinnestLeft', verdict: 'wear' },
-  { label: 'Holds, weakest', figure: 'reserveWithTangs', verdict: 'holds', wideOnly: true },
+  { label: 'Reserve', figure: 'reserveWithTangs', verdict: 'holds', wideOnly: true },
 ];
 
 interface Props {

@@ -27,8 +27,8 @@ export function VerdictBanner() {
   const [lacking] = firstOpen(verdicts)?.figures ?? [];
   const outcome = lacking && figures.get(lacking);
   // Before there are plates no field leads on.
-  const lacks = outcome?.status === 'unknown' && lacking !== 'faces' ? outcome.needs : [];
-  const needs = lacks.some((n) => n.path) ? byWork(lacks) : [];
+  const missing = outcome?.status === 'unknown' && lacking !== 'faces' ? outcome.needs : [];
+  const needs = missing.some((n) => n.path) ? byWork(missing) : [];
   const none = overall.state === 'unknown' && needs.length > 0;
   return (
     <View role="status" aria-label="Verdict" testID="verdict" style={flow.stack}>
@@ -69,11 +69,7 @@ function GoToMissing({ need }: { readonly need: Need | undefined }) {
   const goToField = useGoToField();
   const place = need?.path && hasPlace(need.path) ? need.path : undefined;
   return need && place ? (
-    <Action
-      icon="chevron-right"
-      accessibilityLabel={`Enter what is missing: ${need.label}`}
-      onPress={() => goToField(place)}
-    >
+    <Action icon="chevron-right" onPress={() => goToField(place)}>
       {`Go to ${need.label}`}
     </Action>
   ) : null;

@@ -52,7 +52,7 @@ function Working({ id, onOpen }: WorkingProps) {
       label={`Working: ${outcome.label}`}
       onClose={() => onOpen(undefined)}
     >
-      {/* An overlay is drawn elsewhere in the tree: what lies in it opens figures through a provider of its own. */}
+      {/* An overlay is drawn elsewhere in the tree: figures in it open through their own provider. */}
       <OpenFigure.Provider value={onOpen}>
         {outcome.status === 'known' ? (
           <WorkingText figure={outcome} />

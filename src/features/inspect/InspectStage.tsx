@@ -1,6 +1,8 @@
+import { router } from 'expo-router';
 import { coilGroups } from '@/core/clutch/fitted';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
+import { View } from 'react-native';
 
 import { measuringRun, openSteps } from '@/core/inspect/run';
 import { RUN_PARTS } from '@/core/inspect/runStep';
@@ -25,6 +27,8 @@ import { Panel } from '@/ui/Panel';
 import { toggled } from '@/core/toggled';
 import { Heading, Words } from '@/ui/Words';
 
+import { flow } from '@/ui/flow';
+
 import { AcrossParts } from './Across';
 import { usualRun, withSpringsToMeasure } from './edits';
 import { Limits } from './Limits';
@@ -32,6 +36,7 @@ import { MeasureRun } from './MeasureRun';
 import { PartList } from './PartList';
 import { SummaryView } from './SummaryView';
 import { useInspection } from './useInspection';
+import { countOf } from '@/core/text/countOf';
 
 const PART_NAME: Readonly<Record<RunPart, string>> = {
   discs: 'Discs, thickness',
@@ -87,7 +92,7 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
   const change = useEditJob();
   const focusField = useFocusField();
   const { parts: judged } = useInspection();
-  const lacks = missingLimits(job, judged);
+  const missing = missingLimits(job, judged);
   // The springs get their places in the record when the run begins; they count before.
   const toCome = withUnmeasuredSprings(job, parts);
   const steps = measuringRun(toCome, parts);
@@ -107,7 +112,7 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
   const verdicts = (
     <>
       <SummaryView />
-      {lacks.map(({ path, name }) => (
+      {missing.map(({ path, name }) => (
         <Action key={path} icon="chevron-right" onPress={() => focusField(path)}>
           {`Enter ${name}`}
         </Action>
@@ -117,7 +122,7 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
     </>
   );
   return (
-    <StagePage>
+    <StagePage stage="inspect">
       {/* Once all is measured the verdicts are what one comes for. */}
       {all ? verdicts : null}
       <Heading level={2}>Measuring run</Heading>
@@ -160,9 +165,9 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
       ) : (
         <Action main icon="play" onPress={start}>
           {all
-            ? `Measure again: ${steps.length} readings`
+            ? `Measure again: ${countOf(steps.length, 'reading')}`
             : left === steps.length
-              ? `Measure: ${steps.length} readings`
+              ? `Measure: ${countOf(steps.length, 'reading')}`
               : `Continue (${left} left)`}
         </Action>
       )}
@@ -183,13 +188,25 @@ function NoPlates() {
     <>
       <Words soft>The plates found at Strip are not yet the pack.</Words>
       <Action main icon="check" onPress={() => change(packAsFound)}>
-        {`Use the ${found.length} plates found as the pack`}
+        {found.length === 1
+          ? 'Use the plate found as the pack'
+          : `Use the ${found.length} plates found as the pack`}
       </Action>
     </>
   ) : (
-    <Words soft>
-      No plates to measure yet. Record them at Strip as they come out, or add them at Specify.
-    </Words>
+    <>
+      <Words soft>
+        No plates to measure yet. Record them at Strip as they come out, or add them at Specify.
+      </Words>
+      <View style={flow.wrap}>
+        <Action icon="chevron-right" onPress={() => router.setParams({ stage: 'strip' })}>
+          Go to Strip
+        </Action>
+        <Action icon="chevron-right" onPress={() => router.setParams({ stage: 'specify' })}>
+          Go to Specify
+        </Action>
+      </View>
+    </>
   );
 }
 

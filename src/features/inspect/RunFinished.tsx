@@ -12,6 +12,7 @@ import { useInspection } from './useInspection';
 import type { MeasuringRun } from './useRun';
 import { flow } from '@/ui/flow';
 import { SPACE } from '@/ui/theme';
+import { countOf } from '@/core/text/countOf';
 
 /** The end of a run: missing readings, rejected parts, and the next action. */
 export function RunFinished({
@@ -34,10 +35,10 @@ export function RunFinished({
       <View aria-live="polite" style={flow.stack}>
         <Words>
           {run.steps.length === 0
-            ? 'The pack has no wearing plates yet. Add them at Strip or Specify, or choose other parts.'
+            ? 'No part of this selection can be measured. Select other parts under Measure, or add plates at Specify.'
             : open.length === 0
-              ? `All ${run.steps.length} readings taken.`
-              : `${run.steps.length - open.length} of ${run.steps.length} readings taken.`}
+              ? `${countOf(run.steps.length, 'reading')} taken, none missing.`
+              : `${run.steps.length - open.length} of ${countOf(run.steps.length, 'reading')} taken.`}
         </Words>
         {worst.slice(0, 4).map((p) => (
           <Words key={p.id} size={15}>

@@ -13,6 +13,7 @@ import { Choice } from '@/ui/Choice';
 import { SPACE, useRuled, useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 const CAUSES_SHOWN = 5;
 const TESTS_SHOWN = 3;
@@ -138,10 +139,7 @@ interface TestRowProps {
 
 function TestRow({ id, minutes, outcome, onAnswer }: TestRowProps) {
   const test = TESTS[id];
-  const label =
-    minutes === undefined
-      ? test.name
-      : `${test.name}, ${minutes === 1 ? 'a minute' : `${minutes} minutes`}`;
+  const label = minutes === undefined ? test.name : `${test.name}, ${countOf(minutes, 'minute')}`;
   return (
     <Choice
       label={label}

@@ -30,7 +30,7 @@ export function DynoPulls({ pulls, listening, onPulls }: Props) {
       {listening ? <BenchBar of="dyno" compact={status !== 'off'} /> : null}
       {listening && status === 'connected' && pulls.length === 0 ? (
         <Words size={15} soft>
-          Warm engine, cover on, machine strapped down, nobody in line with the wheel. Pull from low
+          Warm engine, cover on, machine strapped down, no one in line with the wheel. Pull from low
           speed to the top. Each pull appears here.
         </Words>
       ) : null}

@@ -60,7 +60,7 @@ export function IntakeStage() {
     });
   const belt = !hasWetClutch(job.machine.layout);
   return (
-    <StagePage>
+    <StagePage stage="intake">
       <MachineFields />
       {belt ? null : (
         <>

@@ -7,6 +7,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { Chart } from '@/ui/Chart';
 import { Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 interface Props {
   readonly curve: TorqueCurve;
@@ -22,11 +23,11 @@ export function TorqueChart({ curve, from }: Props) {
   const first = curve.points[0];
   const last = curve.points.at(-1);
   const peak = peakOf(curve.points);
-  const greatest = formatWithUnit(peak.torque, 'torque', units);
+  const maximum = formatWithUnit(peak.torque, 'torque', units);
   return (
     <View style={flow.stack}>
       <Words size={15}>
-        {`${points.length} speeds, peak ${greatest} at ${formatWithUnit(peak.rpm, 'speed', units)}${from === undefined ? '' : `, from ${from}`}.`}
+        {`${countOf(points.length, 'speed')}, peak ${maximum} at ${formatWithUnit(peak.rpm, 'speed', units)}${from === undefined ? '' : `, from ${from}`}.`}
       </Words>
       <Chart
         lines={[{ name: 'Torque', points }]}
@@ -34,7 +35,7 @@ export function TorqueChart({ curve, from }: Props) {
         yLabel={`Torque, ${unit.symbol}`}
         namesBelow
         marks={[{ x: peak.rpm, y: fromBase(peak.torque, unit), label: 'peak' }]}
-        description={`Torque from ${first?.rpm ?? 0} to ${last?.rpm ?? 0} rpm, greatest ${greatest} at ${Math.round(peak.rpm)} rpm`}
+        description={`Torque from ${first?.rpm ?? 0} to ${last?.rpm ?? 0} rpm, maximum ${maximum} at ${Math.round(peak.rpm)} rpm`}
       />
     </View>
   );

@@ -3,6 +3,7 @@ import { curveOfPulls, PULLS_APART } from '@/core/torque/pulls';
 import type { RecordedPulls } from '@/core/torque/dynoPulls';
 import type { TorqueFile } from '@/files/torqueCsv';
 import { isoDay } from '@/ui/dates';
+import { countOf } from '@/core/text/countOf';
 
 const ONE_PULL = 'One pull does not show repeatability; make two or three.';
 const NO_COMMON_RANGE =
@@ -12,7 +13,7 @@ const NO_COMMON_RANGE =
 export function curveFromPulls(pulls: RecordedPulls): TorqueFile | undefined {
   const whole = pulls.filter((p) => p.state === 'whole').map((p) => p.samples);
   if (whole.length === 0) return undefined;
-  const name = `Dyno, ${whole.length === 1 ? 'one pull' : `${whole.length} pulls`}, ${isoDay()}`;
+  const name = `Dyno, ${countOf(whole.length, 'pull')}, ${isoDay()}`;
   const { points, note } = lookedAt(whole);
   return { curve: { name, points }, atWheel: false, notes: [note] };
 }

@@ -18,7 +18,7 @@ import { flow } from '@/ui/flow';
 
 type Marks = readonly Pick<Problem, 'plateId' | 'path'>[];
 
-/** Plates that must go by their inspection: marked on their layers, whichever stage is on screen. */
+/** Plates that must go by their inspection: marked on their layers, on every stage. */
 const goingOf = (job: Job): Marks =>
   inspectionOf(job).parts.flatMap((p) =>
     p.plate && (p.decision === 'change' || p.decision === 'scrap')

@@ -23,26 +23,26 @@ interface Props {
 /** The foot of a stage: missing entries, and the next stage. */
 export function StageDone({ stage, alsoDone = (job) => job }: Props) {
   const open = useJobPart((job) => missingHere(stage, job).join(', '));
-  const stands = STAGES.indexOf(useJobPart((job) => job.stage));
+  const current = STAGES.indexOf(useJobPart((job) => job.stage));
   const change = useEditJob();
   const next = stageAfter(stage);
   const here = STAGES.indexOf(stage);
   const go = () => {
-    if (stands <= here) change((j) => ({ ...alsoDone(j), stage: next }));
+    if (current <= here) change((j) => ({ ...alsoDone(j), stage: next }));
     router.setParams({ stage: next, tab: undefined });
   };
   return (
     <View style={styles.stack}>
       {open ? (
-        <Words soft size={15}>
-          Open: {open}.
+        <Words soft size={15} testID="missing">
+          Missing: {open}.
         </Words>
       ) : null}
       <View style={flow.wrap}>
         <Action main icon="chevron-right" onPress={go}>
-          {stands <= here ? `Next: ${STAGE_NAME[next]}` : `Next: ${STAGE_NAME[next]}`}
+          {`Next: ${STAGE_NAME[next]}`}
         </Action>
-        {stands > here ? (
+        {current > here ? (
           <Action icon="undo" onPress={() => change((j) => ({ ...j, stage }))}>
             {`Return the job to ${STAGE_NAME[stage]}`}
           </Action>

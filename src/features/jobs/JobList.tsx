@@ -19,6 +19,7 @@ import { JobFilter } from './JobFilter';
 import { selectRows } from '@/state/jobs/rows';
 import { useVerdict } from '@/state/jobs/useVerdict';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 /** Rows on a tall screen, rows that follow a frame later, and more at a press: thousands would take seconds to draw. */
 const IN_SIGHT = 6;
@@ -56,7 +57,7 @@ export function JobList() {
       )}
       {rows >= ROWS && jobs.length > rows ? (
         <View style={flow.stack}>
-          <Words soft>{`${rows} of ${jobs.length} jobs shown.`}</Words>
+          <Words soft>{`${rows} of ${countOf(jobs.length, 'job')} shown.`}</Words>
           <Action onPress={() => setPage({ query, rows: rows + MORE })}>
             {`Show ${Math.min(MORE, jobs.length - rows)} more`}
           </Action>

@@ -10,14 +10,14 @@ import type { Drafts } from '@/state/jobs/jobsSlice';
 import { jobActions } from '@/state/jobs/jobsSlice';
 import { allRead } from '@/state/jobs/rows';
 
-interface Told {
+interface Report {
   readonly text: string;
   readonly bad: boolean;
 }
 
 /** Imports a job from a file, whole or not at all, and reports the result. */
 export function importJob(file: File) {
-  return async (dispatch: AppStore['dispatch'], getState: () => RootState): Promise<Told> => {
+  return async (dispatch: AppStore['dispatch'], getState: () => RootState): Promise<Report> => {
     const { MAX_FILE_BYTES, readJobFile } = await import('@/files/jsonFiles');
     if (file.size > MAX_FILE_BYTES) {
       return {

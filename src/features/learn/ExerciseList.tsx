@@ -55,11 +55,11 @@ function Row({
   const ruled = useRuled();
   const strata = useStrata();
   const { title, mistakes } = EXERCISES[id];
-  const stands = progressText(progress);
+  const current = progressText(progress);
   return (
     <TouchableRipple
       role="link"
-      aria-label={`${title}: ${stands}`}
+      aria-label={`${title}: ${current}`}
       onPress={() => router.navigate({ pathname: '/exercise', params: { kind: id } })}
       style={[ruled, styles.place]}
     >
@@ -74,7 +74,7 @@ function Row({
           <Words soft size={14}>
             {mistakes.map((m) => MISTAKES[m]).join('; ')}
           </Words>
-          <Words size={14}>{stands}</Words>
+          <Words size={14}>{current}</Words>
         </View>
         <Icon source="chevron-right" size={24} color={strata.slate} />
       </View>

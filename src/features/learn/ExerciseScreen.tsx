@@ -69,7 +69,7 @@ function Case({ kind, open }: { readonly kind: ExerciseId; readonly open: OpenCa
   const { seed, answers, taken, checked } = open;
   const exercise = EXERCISES[kind].make(seed);
   const scored = checked ? score(exercise, answers, taken, units) : undefined;
-  const lacking = exercise.questions.filter((q) => !isAnswered(q, answers[q.id], units)).length;
+  const missing = exercise.questions.filter((q) => !isAnswered(q, answers[q.id], units)).length;
   const answer = (question: string) => (given: Answer) =>
     dispatch(practiceActions.answered({ kind, question, answer: given }));
   const again = () => {
@@ -128,7 +128,13 @@ function Case({ kind, open }: { readonly kind: ExerciseId; readonly open: OpenCa
             <Action
               main
               icon="check"
-              disabled={lacking > 0}
+              blocked={
+                missing === 0
+                  ? undefined
+                  : missing === 1
+                    ? '1 answer is missing.'
+                    : `${missing} answers are missing.`
+              }
               onPress={() =>
                 dispatch(
                   practiceActions.caseChecked({
@@ -140,11 +146,11 @@ function Case({ kind, open }: { readonly kind: ExerciseId; readonly open: OpenCa
             >
               Check
             </Action>
-            {lacking > 0 ? (
+            {missing > 0 ? (
               <Words soft size={15}>
-                {lacking === 1
+                {missing === 1
                   ? 'One question is unanswered.'
-                  : `${lacking} questions are unanswered.`}
+                  : `${missing} questions are unanswered.`}
               </Words>
             ) : null}
           </>

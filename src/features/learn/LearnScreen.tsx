@@ -12,7 +12,7 @@ const PARTS = [
   { value: 'exercises', label: 'Exercises' },
   { value: 'words', label: 'Glossary' },
   { value: 'families', label: 'Clutch types' },
-  { value: 'schools', label: 'Methods' },
+  { value: 'methods', label: 'Methods' },
 ] as const;
 type Part = (typeof PARTS)[number]['value'];
 
@@ -32,7 +32,7 @@ export function LearnScreen() {
       {part === 'exercises' ? <ExerciseList /> : null}
       {part === 'words' ? <Glossary /> : null}
       {part === 'families' ? <ClutchTypes /> : null}
-      {part === 'schools' ? <Methods /> : null}
+      {part === 'methods' ? <Methods /> : null}
     </Page>
   );
 }

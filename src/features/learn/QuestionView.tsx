@@ -171,7 +171,11 @@ function OrderAnswer({
         {list.length === 0 ? 'Tap the bolts in order.' : `Order: ${list.join(', ')}`}
       </Words>
       {disabled ? null : (
-        <Action icon="undo" disabled={list.length === 0} onPress={() => onAnswer([])}>
+        <Action
+          icon="undo"
+          blocked={list.length === 0 ? 'Nothing to clear yet.' : undefined}
+          onPress={() => onAnswer([])}
+        >
           Start again
         </Action>
       )}

@@ -167,8 +167,12 @@ function ChooseSheet({ sheets }: { readonly sheets: readonly SpecSheet[] }) {
             </View>
           );
         })}
-      <Action icon="upload" disabled={has === 0} onPress={keep}>
-        {has === 0 ? 'This job has no limits yet' : `Save these ${has} as a spec sheet`}
+      <Action
+        icon="upload"
+        blocked={has === 0 ? 'This job has no limits yet.' : undefined}
+        onPress={keep}
+      >
+        {has === 1 ? 'Save this limit as a spec sheet' : 'Save these limits as a spec sheet'}
       </Action>
     </>
   );

@@ -18,11 +18,12 @@ import { LimitRow } from './LimitRow';
 import { AffectedJobs } from './AffectedJobs';
 import { useNewJobWith } from './useNewJobWith';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 const MAX_SHEET_NAME = 120;
 const MAX_SHEET_NOTE = 2000;
 
-/** The shop's own limits, windows, step bands and torques, by machine or kit. */
+/** The limits library: spec sheets by machine or kit. */
 export function LibraryScreen() {
   const { sheets, removed } = useAppSelector((state) => state.library);
   const dispatch = useAppDispatch();
@@ -47,7 +48,7 @@ export function LibraryScreen() {
     <Page title="Limits library">
       <View style={flow.wrapLine}>
         <View style={flow.growOnly}>
-          <Heading level={2}>Limits, windows, steps and torques</Heading>
+          <Heading level={2}>Limits, steps and torques</Heading>
         </View>
         <Action main icon="plus" onPress={add}>
           New spec sheet
@@ -85,9 +86,7 @@ export function LibraryScreen() {
 }
 
 const summaryOf = ({ limits, note }: SpecSheet): string =>
-  [`${limits.length} ${limits.length === 1 ? 'value' : 'values'}`, note.split('\n', 1)[0]]
-    .filter(Boolean)
-    .join(', ');
+  [countOf(limits.length, 'value'), note.split('\n', 1)[0]].filter(Boolean).join(', ');
 
 function Sheet({ sheet }: { readonly sheet: SpecSheet }) {
   const dispatch = useAppDispatch();

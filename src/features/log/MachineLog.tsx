@@ -17,6 +17,7 @@ import { Panel } from '@/ui/Panel';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 const SETTING: Readonly<
   Record<LogSetting, { readonly name: string; readonly quantity: Quantity }>
@@ -38,7 +39,7 @@ export function MachineLog() {
     <Panel
       level={2}
       title="Machine log"
-      summary={`${log.length} ${log.length === 1 ? 'entry' : 'entries'} over all jobs`}
+      summary={`${countOf(log.length, 'entry', 'entries')} over all jobs`}
     >
       <View role="list" aria-label="Machine log">
         {log.map((line) => (
@@ -123,7 +124,7 @@ function Rate({ rate }: { readonly rate: WearRate }) {
         >{`${formatWithUnit(wear.value, 'length', units)} / ${wear.over}`}</Digits>
       </View>
       <Words soft size={14}>
-        {`Per disc, from ${rate.packs} ${rate.packs === 1 ? 'pack' : 'packs'} over ${runText(rate.run, meter, units)}${rate.few ? ': too little data' : ''}`}
+        {`Per disc, from ${countOf(rate.packs, 'pack')} over ${runText(rate.run, meter, units)}${rate.few ? ': too little data' : ''}`}
       </Words>
     </View>
   );

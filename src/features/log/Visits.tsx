@@ -20,6 +20,7 @@ import { Field } from '@/ui/Field';
 import { Panel } from '@/ui/Panel';
 import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 const withVisit = (job: Job, id: string, part: Partial<Visit>): Job => ({
   ...job,
@@ -46,8 +47,12 @@ export function Visits() {
       {visits.map((visit) => (
         <VisitPanel key={visit.id} visit={visit} />
       ))}
-      <Action icon="plus" disabled={full} onPress={add}>
-        {full ? `Up to ${MAX_VISITS} visits` : 'Add service visit'}
+      <Action
+        icon="plus"
+        blocked={full ? `A job holds at most ${MAX_VISITS} visits.` : undefined}
+        onPress={add}
+      >
+        Add service visit
       </Action>
     </View>
   );
@@ -69,7 +74,7 @@ function VisitPanel({ visit }: { readonly visit: Visit }) {
   return (
     <Panel
       title={`Visit of ${title}`}
-      summary={`${run ? runText(run.value, meter, units) : 'meter not read'}, ${read} of ${discs.length} discs measured`}
+      summary={`${run ? runText(run.value, meter, units) : 'meter not read'}, ${read} of ${countOf(discs.length, 'disc')} measured`}
       initiallyOpen={!run && pack.plates.length > 0}
     >
       <FieldGrid>

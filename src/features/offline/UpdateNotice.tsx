@@ -16,7 +16,7 @@ export function UpdateNotice() {
       label="Newer version"
       text={
         others > 0
-          ? `First close the other ${others === 1 ? 'tab' : `${others} tabs`} of Under Ridge, which would keep the old version.`
+          ? `Close the other ${others === 1 ? 'tab' : `${others} tabs`} of Under Ridge first. ${others === 1 ? 'It still uses' : 'They still use'} the old version.`
           : 'A newer version is ready. Updating takes a second; everything you typed is saved first.'
       }
     >

@@ -63,7 +63,7 @@ export function FillStack() {
       <Action
         main
         icon="layers-plus"
-        disabled={discs === undefined}
+        blocked={discs === undefined ? 'Enter the number of discs first.' : undefined}
         onPress={() => {
           if (discs === undefined) return;
           const filling = { discs, first, frictionKind: disc.id, steelKind: steel.id };
@@ -71,7 +71,7 @@ export function FillStack() {
           edit((job) => fillStack(job, filling, (n) => `${id}-${n}`));
         }}
       >
-        {plates === undefined ? 'Fill the stack' : `Add ${plates} plates`}
+        {plates === undefined ? 'Add plates' : `Add ${plates} plates`}
       </Action>
     </Panel>
   );

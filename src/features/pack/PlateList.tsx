@@ -79,7 +79,7 @@ function AddPlates({ full }: { readonly full: boolean }) {
         <Action
           key={kind.id}
           icon="plus"
-          disabled={full}
+          blocked={full ? `At most ${MAX_PLATES} plates.` : undefined}
           accessibilityLabel={`Add ${kind.name} on top`}
           onPress={() => change((j) => inserted(j, kind.id, j.pack.plates.length, nanoid(10)))}
         >
@@ -169,7 +169,7 @@ function PlateKeys({ number, count, edits }: KeysProps) {
       <Action
         icon="arrow-up"
         accessibilityLabel="Move outward"
-        disabled={number === count}
+        blocked={number === count ? 'Outermost plate.' : undefined}
         onPress={() => edits.move(1)}
       >
         Up
@@ -177,7 +177,7 @@ function PlateKeys({ number, count, edits }: KeysProps) {
       <Action
         icon="arrow-down"
         accessibilityLabel="Move inward"
-        disabled={number === 1}
+        blocked={number === 1 ? 'Innermost plate.' : undefined}
         onPress={() => edits.move(-1)}
       >
         Down
@@ -185,7 +185,7 @@ function PlateKeys({ number, count, edits }: KeysProps) {
       <Action
         icon="content-copy"
         accessibilityLabel="Duplicate"
-        disabled={count >= MAX_PLATES}
+        blocked={count >= MAX_PLATES ? `At most ${MAX_PLATES} plates.` : undefined}
         onPress={edits.again}
       >
         Copy

@@ -43,7 +43,7 @@ export function SpecifyStage({ selection }: Props) {
   return (
     <>
       <Tabs tab={tab} onChange={(next) => router.setParams({ stage: 'specify', tab: next })} />
-      <StagePage key={tab}>
+      <StagePage key={tab} stage="specify">
         {wide ? null : <VerdictBanner />}
         {tab === 'machine' ? <MachineTab /> : null}
         {tab === 'pack' ? <PackTab selection={selection} /> : null}

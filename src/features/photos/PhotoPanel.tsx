@@ -16,6 +16,7 @@ import { Field } from '@/ui/Field';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 const SHOWN_WIDTH = 270;
 
@@ -57,22 +58,15 @@ export function PhotoPanel() {
   };
   const total = photos.reduce((sum, p) => sum + p.bytes, 0);
   const shown = photos.find((p) => p.id === open);
+  const full = photos.length >= MAX_PHOTOS ? `At most ${MAX_PHOTOS} photographs.` : undefined;
   return (
     <View style={flow.stack}>
       <Heading level={2}>Photographs</Heading>
       <View style={flow.wrap}>
-        <Action
-          icon="camera-outline"
-          disabled={photos.length >= MAX_PHOTOS}
-          onPress={() => void add(true)}
-        >
+        <Action icon="camera-outline" blocked={full} onPress={() => void add(true)}>
           Camera
         </Action>
-        <Action
-          icon="import"
-          disabled={photos.length >= MAX_PHOTOS}
-          onPress={() => void add(false)}
-        >
+        <Action icon="import" blocked={full} onPress={() => void add(false)}>
           Choose file
         </Action>
       </View>
@@ -147,7 +141,7 @@ export function PhotoPanel() {
       <Words soft size={14}>
         {photos.length === 0
           ? 'Stored on this device, reduced in size.'
-          : `${photos.length} ${photos.length === 1 ? 'photograph' : 'photographs'} here, ${megabytes(total)}.`}
+          : `${countOf(photos.length, 'photograph')} here, ${megabytes(total)}.`}
         {used ? ` The workshop uses ${megabytes(used.usage)} of ${megabytes(used.quota)}.` : ''}
       </Words>
     </View>

@@ -84,7 +84,7 @@ export function BreakInCounter() {
       <View style={flow.wrap}>
         <Action
           icon="undo"
-          disabled={!gear || (gear.done?.value ?? 0) === 0}
+          blocked={gear && (gear.done?.value ?? 0) > 0 ? undefined : 'No start counted yet.'}
           onPress={() => gear && change((j) => counted(j, gear.id, -1))}
         >
           Undo one

@@ -15,7 +15,7 @@ import { Recheck } from './Recheck';
 export function ProveStage() {
   const tool = (line: ChecklistLine) => toolOf(line);
   return (
-    <StagePage>
+    <StagePage stage="prove">
       <Words soft size={15}>
         Cover on before the engine runs, engine off before hands go in. The maker’s manual, local
         rules and a licensed mechanic take precedence.

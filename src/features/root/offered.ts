@@ -28,9 +28,11 @@ function remember(kind: OfferedWorkshop): void {
 async function ask(): Promise<OfferedWorkshop | undefined> {
   try {
     const answer = await fetch('/api/workshop');
-    const told: unknown = answer.ok ? await answer.json() : undefined;
+    const reported: unknown = answer.ok ? await answer.json() : undefined;
     const kind =
-      typeof told === 'object' && told !== null && 'workshop' in told ? told.workshop : undefined;
+      typeof reported === 'object' && reported !== null && 'workshop' in reported
+        ? reported.workshop
+        : undefined;
     return kind === 'demo' || kind === 'empty' ? kind : undefined;
   } catch {
     return undefined;

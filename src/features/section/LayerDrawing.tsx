@@ -14,7 +14,7 @@ const GROOVE_STEP = 11;
 /** One layer: core, linings with grooves, outline of new, and special marks. */
 export function LayerDrawing({ shape }: { readonly shape: LayerShape }) {
   const strata = useStrata();
-  const { layer, core, linings, ghosts, standIn, judder, joint, expands } = shape;
+  const { layer, core, linings, ghosts, assumed: standIn, judder, joint, expands } = shape;
   const fill =
     layer.lined !== 'none'
       ? strata.ochreDeep

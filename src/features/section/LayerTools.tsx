@@ -14,6 +14,7 @@ import type { LayerEdits } from './useLayerEdits';
 import type { Selection } from './useSelection';
 import { flow } from '@/ui/flow';
 import { SPACE } from '@/ui/theme';
+import { countOf } from '@/core/text/countOf';
 
 interface Props {
   readonly selection: Selection;
@@ -140,7 +141,7 @@ function SeveralFields({
   };
   return (
     <View style={flow.stack}>
-      <Words bold size={15}>{`${chosen.length} plates selected`}</Words>
+      <Words bold size={15}>{`${countOf(chosen.length, 'plate')} selected`}</Words>
       <Choice
         label="Type"
         value={only ?? ''}
@@ -154,7 +155,10 @@ function SeveralFields({
           onValue={setThickness}
           onSubmit={take}
         />
-        <Action disabled={thickness === undefined} onPress={take}>
+        <Action
+          blocked={thickness === undefined ? 'Enter a thickness first.' : undefined}
+          onPress={take}
+        >
           Set
         </Action>
       </View>

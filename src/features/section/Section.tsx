@@ -16,6 +16,7 @@ import { gapHeight, shapeSection, WEAR_SCALE } from '@/drawing/sectionShape';
 import { marksOf } from './marks';
 import { useLayerDrag } from './useLayerDrag';
 import { usePinch } from './usePinch';
+import { countOf } from '@/core/text/countOf';
 
 export interface SectionProps {
   readonly layout: PackLayout;
@@ -295,7 +296,7 @@ function describe(layout: PackLayout): string {
   const n = layout.layers.length;
   if (n === 0) return 'Section of the pack: no plates yet';
   const discs = layout.layers.filter((l) => l.turnsWith === 'basket').length;
-  return `Section of the pack: ${n} plates from the hub floor outward, ${discs} turning with the basket and ${n - discs} with the hub, ${layout.slipping.length} friction faces`;
+  return `Section of the pack: ${countOf(n, 'plate')} from the hub floor outward, ${discs} turning with the basket and ${n - discs} with the hub, ${layout.slipping.length} friction faces`;
 }
 
 const styles = StyleSheet.create({

@@ -21,7 +21,7 @@ export function SetStage() {
   const change = useEditJob();
   const tool = (line: ChecklistLine) => toolOf(line);
   return (
-    <StagePage>
+    <StagePage stage="set">
       <StepList stage="set" title="Set" tool={tool} />
       <Choice
         label="Separate primary with chain and end float"

@@ -146,7 +146,7 @@ function PlateFields({ plate, taken }: { readonly plate: StockPlate; readonly ta
             <Action
               icon="archive-outline"
               accessibilityLabel={`Scrap ${plate.label}`}
-              disabled={why.trim() === ''}
+              blocked={why.trim() === '' ? 'Enter a reason first.' : undefined}
               onPress={scrap}
             >
               Scrap

@@ -1,3 +1,4 @@
+import { router } from 'expo-router';
 import { springsOf } from '@/core/clutch/fitted';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
@@ -100,9 +101,21 @@ function Search() {
           </Action>
         </>
       ) : (
-        <Action main icon="magnify" disabled={pieces === 0} onPress={search}>
-          Find the ten best
-        </Action>
+        <>
+          <Action
+            main
+            icon="magnify"
+            blocked={pieces === 0 ? 'The shelf has no parts yet.' : undefined}
+            onPress={search}
+          >
+            Find the ten best
+          </Action>
+          {pieces === 0 ? (
+            <Action icon="chevron-right" onPress={() => router.navigate('/shelf')}>
+              Go to shelf
+            </Action>
+          ) : null}
+        </>
       )}
       <View aria-live="polite">
         {run.state === 'refused' ? <Words>{run.why}</Words> : null}
@@ -222,7 +235,7 @@ function nearMissText(job: Job, { condition, by }: ShelfMiss, units: UnitChoice)
     (p) => job.pack.kinds.find((k) => k.id === p.kindId)?.lined === 'none',
   ).length;
   switch (condition) {
-    case 'window':
+    case 'stackLimits':
       return `The closest choice of ${steels} steels is ${mm} outside the limits. Order steels of another thickness, or widen the limits.`;
     case 'plates on the shelf':
       return `Not enough steels on the shelf: ${steels} needed.`;

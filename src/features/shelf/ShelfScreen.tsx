@@ -23,6 +23,7 @@ import { shelfActions } from '@/state/shelfSlice';
 import { AddSprings, SpringRow } from './SpringRow';
 import { StockNeeds } from './StockNeeds';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 /** The shelf, its reservations, and the orders. */
 export function ShelfScreen() {
@@ -123,7 +124,7 @@ function Stocked() {
 const FIRST = 6;
 
 const scrapText = (n: number): string =>
-  `${n === 1 ? 'One entry' : `${n} entries`}, with readings and reason`;
+  `${countOf(n, 'entry', 'entries')}, with readings and reason`;
 
 /** In which jobs the items lie: reserved while a job is under way, used once it is signed. */
 function holdersOf(jobs: readonly Job[]): ReadonlyMap<string, readonly string[]> {

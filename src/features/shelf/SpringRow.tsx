@@ -147,7 +147,11 @@ function SpringFields({ spring, taken }: Props) {
           ))}
           <Action
             icon="plus"
-            disabled={group.testerPoints.length >= MAX_TESTER_POINTS}
+            blocked={
+              group.testerPoints.length >= MAX_TESTER_POINTS
+                ? `At most ${MAX_TESTER_POINTS} points.`
+                : undefined
+            }
             onPress={() => keep({ testerPoints: [...group.testerPoints, { id: nanoid(8) }] })}
           >
             Add tester point

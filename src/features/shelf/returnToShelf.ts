@@ -52,18 +52,18 @@ export const returnPlate =
     const before = new Map<string, Plate>();
     const made: string[] = [];
     const gone: string[] = [];
-    const told: string[] = [];
+    const reported: string[] = [];
     let kept = getState().shelf;
     for (const part of parts) {
       const plate = part.plate?.plate;
       if (!plate) continue;
       if (plate.shelfId !== undefined && where === 'shelf') {
         const label = kept.plates.find((p) => p.id === plate.shelfId)?.label;
-        told.push(`${part.name} is back on the shelf${label ? ` as ${label}` : ''}.`);
+        reported.push(`${part.name} is back on the shelf${label ? ` as ${label}` : ''}.`);
       } else {
         const item = stockPlateOf(job, part, kept, nanoid(10), today);
         if (!item) {
-          told.push(`${part.name} stays: ${NO_THICKNESS}.`);
+          reported.push(`${part.name} stays: ${NO_THICKNESS}.`);
           continue;
         }
         made.push(item.id);
@@ -77,13 +77,13 @@ export const returnPlate =
           dispatch(shelfActions.plateScrapped(scrapOf(item, whyScrapped(part, units), today)));
         }
         kept = getState().shelf;
-        told.push(
+        reported.push(
           `${part.name} is ${where === 'shelf' ? 'on the shelf' : 'scrap'}, as ${item.label}.`,
         );
       }
       before.set(plate.id, plate);
     }
-    if (before.size === 0) return { text: told.join(' ') };
+    if (before.size === 0) return { text: reported.join(' ') };
     dispatch(
       editJob(jobId, (j) =>
         withPlates(j, (p) => (before.has(p.id) ? { ...asSpecified(p), isNew: true } : p)),
@@ -91,7 +91,7 @@ export const returnPlate =
     );
     return {
       text: [
-        ...told,
+        ...reported,
         before.size === 1 ? 'Replaced by a new part.' : 'Replaced by new parts.',
       ].join(' '),
       undo: () => {

@@ -29,7 +29,7 @@ export function LogStage() {
     );
   }
   return (
-    <StagePage>
+    <StagePage stage="log">
       {isFrozen(job) ? null : <SignPanel />}
       <LifePanel />
       <Visits />

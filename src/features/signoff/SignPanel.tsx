@@ -25,6 +25,7 @@ import { StateMark } from '@/ui/StateMark';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 const SIGNATURE = Joi.object<{ by: string }>({ by: nameText('Enter the name of the signer.') });
 
@@ -57,7 +58,7 @@ export function SignPanel() {
             ? 'No open items.'
             : open === 0
               ? `No open items except those signed with a reason (${items.length}).`
-              : `${open} ${open === 1 ? 'open item' : 'open items'}. ${open === 1 ? 'Fix it' : 'Fix each'}, or sign with a reason. The reason is printed.`}
+              : `${countOf(open, 'open item')}. ${open === 1 ? 'Fix it' : 'Fix each'}, or sign with a reason. The reason is printed.`}
         </Words>
         {job.signOff.reopened === undefined ? null : (
           <Words size={15}>{`Reopened: ${job.signOff.reopened}`}</Words>
@@ -74,14 +75,19 @@ export function SignPanel() {
         message={fieldState.error?.message}
         onChange={field.onChange}
       />
-      <Action main icon="check" disabled={open > 0} testID="sign" onPress={() => void sign()}>
+      <Action
+        main
+        icon="check"
+        blocked={open > 0 ? 'Fix each open item, or give a reason.' : undefined}
+        testID="sign"
+        onPress={() => void sign()}
+      >
         {`Sign revision ${number}`}
       </Action>
       <View role="alert">{refused ? <Words>{refused}</Words> : null}</View>
       <Words soft size={14}>
-        {open === 0
-          ? 'A signature freezes this record. It does not say that the machine is safe: the maker’s manual, local rules and a licensed mechanic take precedence.'
-          : 'Signing is possible once every open item is fixed or has a reason.'}
+        A signature freezes this record. It does not say that the machine is safe: the maker’s
+        manual, local rules and a licensed mechanic take precedence.
       </Words>
     </View>
   );

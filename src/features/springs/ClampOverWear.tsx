@@ -13,7 +13,7 @@ interface Props {
   readonly packs: readonly { readonly name: string; readonly job: Job }[];
 }
 
-/** Clamp over wear, of one pack or of several laid on each other. */
+/** Clamp over wear, of one pack or of several in one chart. */
 export function ClampOverWear({ packs }: Props) {
   const units = useUnits();
   const mm = shownUnit('length', units);

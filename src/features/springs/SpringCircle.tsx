@@ -16,6 +16,7 @@ import { Heading, Words } from '@/ui/Words';
 
 import { RingKey } from './RingKey';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 const SIZE = 240;
 const CENTRE = SIZE / 2;
@@ -162,7 +163,7 @@ function describeRing(
   const off = look
     ? `, centre of force ${formatWithUnit(look.resultant.offset, 'length', units, 2)} off, toward ${Math.round(look.resultant.direction)}°`
     : '';
-  return `Ring of ${letters.length} springs: ${letters.join(' ')}${off}`;
+  return `Ring of ${countOf(letters.length, 'spring')}: ${letters.join(' ')}${off}`;
 }
 
 function Resultant({ offset, direction }: { readonly offset: number; readonly direction: number }) {

@@ -10,6 +10,7 @@ import { Action } from '@/ui/Action';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 interface Props {
   readonly place: 'length' | 'deflection';
@@ -28,7 +29,7 @@ export function TesterFile({ place, onPoints }: Props) {
       if (file.size > MAX_CSV_BYTES) throw new FileRefused('Too large: at most 2 MB.');
       const points = readSpringCsv(await file.text(), place);
       onPoints(points);
-      setTold({ text: `${points.length} points read from ${file.name}.`, bad: false });
+      setTold({ text: `${countOf(points.length, 'point')} read from ${file.name}.`, bad: false });
     } catch (error) {
       setTold({
         text:

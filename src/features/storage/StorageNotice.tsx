@@ -35,9 +35,9 @@ export function StorageNotice() {
       <View role="alert" style={flow.tight}>
         {lost ? <Words size={15}>{lost}</Words> : null}
         {gone === undefined ? null : <Words size={15}>{GONE}</Words>}
-        {damaged.map(({ key, mended, number }) => (
+        {damaged.map(({ key, fixed, number }) => (
           <Words size={15} key={key}>
-            {`${recordName(key, number)} could not be read${mended ? ': the version before is shown.' : '.'} The stored text is kept under Backup.`}
+            {`${recordName(key, number)} could not be read${fixed ? ': the version before is shown.' : '.'} The stored text is kept under Backup.`}
           </Words>
         ))}
         {clashes.map((clash, i) => (

@@ -44,7 +44,7 @@ export function FoundOrder() {
           <Action
             key={kind.id}
             icon="plus"
-            disabled={found.length >= MAX_PLATES}
+            blocked={found.length >= MAX_PLATES ? `At most ${MAX_PLATES} plates.` : undefined}
             accessibilityLabel={`Add ${kind.name || 'Plate'}`}
             onPress={() =>
               setFound((all) => [...all, { id: nanoid(10), kindId: kind.id, note: '' }])
@@ -73,7 +73,9 @@ export function FoundOrder() {
       {found.length > 0 && !same ? (
         <View style={flow.tight}>
           <Action main icon="check" onPress={() => change(packAsFound)}>
-            {`Use these ${found.length} plates as the pack`}
+            {found.length === 1
+              ? 'Use this plate as the pack'
+              : `Use these ${found.length} plates as the pack`}
           </Action>
           {plates.length > 0 ? (
             <Words soft size={14}>

@@ -19,7 +19,7 @@ import { useStrip } from './useStrip';
 /** Strip: disassembly steps, counts, and the plates as found. */
 export function StripStage() {
   return (
-    <StagePage>
+    <StagePage stage="strip">
       <ThisClutch />
       <Steps />
       <Parts />

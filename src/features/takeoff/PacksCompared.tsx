@@ -41,7 +41,7 @@ export function PacksCompared({ packs }: { readonly packs: readonly PackTakeoff[
   const wide = useWide();
   const width = wide ? 136 : 96;
   const known = packs.filter((p) => p.starts.length > 0);
-  const lacking = packs.filter((p) => p.needs);
+  const missing = packs.filter((p) => p.needs);
   return (
     <View style={flow.stack}>
       <Heading level={3}>Same hands, other packs</Heading>
@@ -92,7 +92,7 @@ export function PacksCompared({ packs }: { readonly packs: readonly PackTakeoff[
           .map((p) => `${p.name}: slips ${(first(p.starts)?.slipTime ?? 0).toFixed(2)} s`)
           .join('; ')}
       />
-      {lacking.map((p) => (
+      {missing.map((p) => (
         <Words key={p.name} size={15}>
           {`${p.name} can’t be compared yet. Missing: ${(p.needs ?? []).join(', ')}.`}
         </Words>

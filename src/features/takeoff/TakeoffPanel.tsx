@@ -64,7 +64,7 @@ export function TakeoffPanel() {
         />
       ) : null}
       <View style={flow.wrap}>
-        <Action main icon="play" disabled={run.state === 'running'} onPress={go}>
+        <Action main icon="play" busy={run.state === 'running'} onPress={go}>
           {run.state === 'running' ? 'Calculating …' : 'Start'}
         </Action>
         <Action

@@ -9,6 +9,7 @@ import { Words } from '@/ui/Words';
 
 import { describeJudder, describeStart } from './describeStart';
 import { flow } from '@/ui/flow';
+import { countOf } from '@/core/text/countOf';
 
 const JUDDER_STATE = { none: 'good', possible: 'watch', likely: 'stop' } as const;
 
@@ -60,7 +61,7 @@ export function TakeoffResultView({ starts, way }: Props) {
 function Repeated({ starts }: { readonly starts: readonly RepeatedStart[] }) {
   const hottest = Math.max(...starts.map(({ start }) => start.warmest));
   const last = starts.at(-1)?.start;
-  const words = `${starts.length} starts: the steels reach ${hottest.toFixed(0)} °C; the last start slips ${last?.slipTime.toFixed(2)} s.`;
+  const words = `${countOf(starts.length, 'start')}: the steels reach ${hottest.toFixed(0)} °C; the last start slips ${last?.slipTime.toFixed(2)} s.`;
   return (
     <View style={flow.stack}>
       <Words bold>{words}</Words>

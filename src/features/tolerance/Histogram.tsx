@@ -37,7 +37,7 @@ export function Histogram({
   return (
     <View
       role="img"
-      aria-label={`Pack heights from ${edge(run.least)} to ${edge(run.greatest)}, most near ${edge(run.mean)}`}
+      aria-label={`Pack heights from ${edge(run.least)} to ${edge(run.maximum)}, most near ${edge(run.mean)}`}
       onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
     >
       {width > 0 ? (

@@ -66,7 +66,7 @@ function Result({ run }: { readonly run: ToleranceRun }) {
       <Histogram run={run} min={windowMin?.value} max={windowMax?.value} />
       <Words>
         Mean {mm(run.mean)}, standard deviation {mm(run.sigma)}, from {mm(run.least)} to{' '}
-        {mm(run.greatest)}.
+        {mm(run.maximum)}.
       </Words>
       {layer && share > 0 ? (
         <Words>

@@ -43,7 +43,7 @@ export function ClutchTypes() {
           <View style={styles.stack}>
             <Heading level={2}>{name}</Heading>
             <Termed>{how}</Termed>
-            <Termed>{`How to tell: ${lowerFirst(tell)}`}</Termed>
+            <Termed>{`Identify: ${lowerFirst(tell)}`}</Termed>
             <Termed soft>{mind}</Termed>
           </View>
         </View>

@@ -52,8 +52,8 @@ export function StepRow({ step, stage, onToggle, tool }: Props) {
         </View>
         <Tool
           icon={more ? 'chevron-up' : 'dots-vertical'}
-          word={line.school ? 'Reason' : 'Note'}
-          label={`${line.school ? 'Reason for change or skip' : 'Note, or reason to skip'}: ${readSentence(line.text)}`}
+          word={line.method ? 'Reason' : 'Note'}
+          label={`${line.method ? 'Reason for change or skip' : 'Note, or reason to skip'}: ${readSentence(line.text)}`}
           width={52}
           on={more}
           onPress={() => setOpen(!open)}
@@ -150,15 +150,15 @@ function More({ step, stage }: { readonly step: SheetStep; readonly stage: WorkS
     note({ [part]: text }, `${stage}.${line.key}.${part}`);
   return (
     <View style={styles.morePadded}>
-      {line.school ? (
+      {line.method ? (
         <>
-          <Words size={15}>{line.school.why}</Words>
+          <Words size={15}>{line.method.why}</Words>
           <Choice
             label="Actual method"
             value={record.otherwise ?? ''}
             options={[
               { value: '', label: 'As in the checklist' },
-              ...line.school.others.map((o) => ({ value: o.id, label: o.text })),
+              ...line.method.others.map((o) => ({ value: o.id, label: o.text })),
             ]}
             onChange={(otherwise) => note({ otherwise })}
           />

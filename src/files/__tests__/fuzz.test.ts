@@ -79,7 +79,7 @@ describe('spoilt again and again', () => {
       {
         jobs: [{ ...pedalPack(), photos: [] }],
         unfinished: {},
-        // One or two of each will do: what is spoilt lies in any of them.
+        // One or two of each will do: damage may be in any of them.
         shelf: {
           ...EMPTY_STOCK,
           plates: smallStock().plates.slice(0, 2),

@@ -1,3 +1,4 @@
+// cspell:ignore abuot
 import { withVariant } from '@/core/job/variants';
 import { crag, jobsOfEachKind, knoll, measured, signedOff, visitOf } from '@/testing/jobs';
 import { readFileSync } from 'node:fs';
@@ -202,7 +203,7 @@ describe('job file', () => {
 });
 
 describe('what a file may not hold', () => {
-  /** The file of a demo job with what stands at a path put as given. */
+  /** The file of a demo job with the value at a path replaced. */
   const put = (where: string, change: (old: unknown) => unknown): string => {
     const keys = where.split('.');
     const last = keys.pop() ?? '';

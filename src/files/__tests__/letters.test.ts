@@ -1,3 +1,4 @@
+// cspell:ignore Муфта Λέξη שלום
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 

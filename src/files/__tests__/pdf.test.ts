@@ -66,7 +66,7 @@ describe('paper', () => {
     }
   });
 
-  it('says how the clutch is set, against what was asked, and where the adjuster stands', () => {
+  it('lists the settings with their targets and the adjuster position', () => {
     const facts = (job: Job) =>
       Object.fromEntries(
         paperOf(ask(job)).blocks.flatMap((b) => (b.kind === 'facts' ? b.rows : [])),

@@ -48,7 +48,7 @@ describe('tables of the workshop', () => {
       'machine hours (h)': '212',
     });
     expect(rows.at(-1)).toMatchObject({
-      when: 'return',
+      when: 'service visit',
       date: '2026-08-01',
       plate: '15',
       'minimum (mm)': '2.95',
@@ -69,10 +69,10 @@ describe('tables of the workshop', () => {
       'machine hours (h)': '',
       'distance run (km)': '46800',
     });
-    expect(first[2]).toMatchObject({ what: 'return', 'clamp (N)': '' });
+    expect(first[2]).toMatchObject({ what: 'service visit', 'clamp (N)': '' });
   });
 
-  it('hold the shelf with what lies in jobs', () => {
+  it('hold the shelf with the parts in jobs', () => {
     const shelf = smallStock();
     const [plate] = shelf.plates;
     const using = {
@@ -93,7 +93,7 @@ describe('tables of the workshop', () => {
     });
   });
 
-  it('write what a spreadsheet would reckon as text, and anything else as it is', () => {
+  it('write formulas as text, and anything else as it is', () => {
     const name = '=HYPERLINK("x"),"quoted"\n😀\u202e';
     const [row] = read(writeMeasurementsCsv([{ ...job, machine: { ...job.machine, name } }]));
     expect(row?.machine).toBe(`'${name}`);

@@ -1,3 +1,4 @@
+// cspell:ignore Leistung
 import fc from 'fast-check';
 
 import { FileRefused } from '../refused';
@@ -74,7 +75,7 @@ describe('a torque curve from a file', () => {
     expect(said('rpm,Nm,power\n3000,22,9.42\n6000,29.5,25.1')).not.toContain('don’t fit');
   });
 
-  it('tells what was measured at the wheel', () => {
+  it('recognises torque measured at the wheel', () => {
     expect(read('rpm,whp\n3000,12\n6000,33').atWheel).toBe(true);
     expect(read('rpm,Wheel torque Nm\n3000,12\n6000,33').atWheel).toBe(true);
     expect(read('rpm,torque Nm\n3000,12\n6000,33').atWheel).toBe(false);

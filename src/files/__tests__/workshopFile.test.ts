@@ -47,7 +47,7 @@ describe('a workshop file', () => {
     expect(await readWorkshopFile(TEXT)).toEqual({ workshop: WORKSHOP, refused: [] });
   });
 
-  it('is read back for any workshop, and tells how far it is', async () => {
+  it('is read back for any workshop, and reports its progress', async () => {
     await fc.assert(
       fc.asyncProperty(fc.array(arbitraryJob, { maxLength: 4 }), async (jobs) => {
         const workshop = {
@@ -55,12 +55,14 @@ describe('a workshop file', () => {
           unfinished: {},
           jobs: jobs.map((j, i) => ({ ...j, id: `j${i}` })),
         };
-        const told: number[] = [];
-        const read = await readWorkshopFile(writeWorkshopFile(workshop, NOW), (s) => told.push(s));
+        const reported: number[] = [];
+        const read = await readWorkshopFile(writeWorkshopFile(workshop, NOW), (s) =>
+          reported.push(s),
+        );
         expect(JSON.parse(JSON.stringify(read.workshop))).toEqual(
           JSON.parse(JSON.stringify(workshop)),
         );
-        expect(told.at(-1)).toBe(1);
+        expect(reported.at(-1)).toBe(1);
       }),
       { numRuns: 25 },
     );
@@ -196,8 +198,8 @@ describe('a backup', () => {
     );
   });
 
-  it('lets no entry grow past what the directory says of it', () => {
-    // The directory of a bomb lies: 50 MB are said to be 1,000 bytes.
+  it('lets no entry grow beyond its size in the directory', () => {
+    // The directory of a bomb is wrong: 50 MB are declared as 1,000 bytes.
     const zip = zipSync({ 'workshop.json': new Uint8Array(50_000_000) });
     const view = new DataView(zip.buffer, zip.byteOffset, zip.byteLength);
     for (let i = 0; i + 4 < zip.length; i++) {

@@ -1,3 +1,4 @@
+// cspell:ignore dont
 import type {
   Content,
   ContentCanvas,

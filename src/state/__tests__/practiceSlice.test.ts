@@ -24,7 +24,7 @@ describe('practice', () => {
     });
     dispatch(practiceActions.caseChecked({ kind, share: 0.5 }));
     dispatch(practiceActions.caseChecked({ kind, share: 1 }));
-    // What was checked stands: neither the answer nor the count changes any more.
+    // A checked answer stays: neither the answer nor the count changes any more.
     dispatch(practiceActions.answered({ kind, question: 'least', answer: '2.6' }));
     expect(progress()).toMatchObject({ done: 1, right: 0, best: 0.5, last: 0.5 });
     expect(progress()?.open?.answers).toEqual({ least: '2.7' });

@@ -110,11 +110,11 @@ const jobsSlice = createSlice({
   },
 });
 
-/** A workshop with more jobs would make a file that nobody can read. */
+/** A workshop with more jobs would exceed the limit of its file. */
 const isFull = ({ ids, unread }: JobsState): boolean =>
   ids.length + Object.keys(unread).length >= MAX_JOBS;
 
-/** The next number of the workshop: one above the greatest of the form UR-0000. */
+/** The next number of the workshop: one above the highest number of the form UR-0000. */
 function nextNumber({ entities, unread }: JobsState): string {
   const all = [...Object.values(entities), ...Object.values(unread)];
   const numbers = all.map((j) => Number(/^UR-(\d{1,6})$/.exec(j.number)?.[1] ?? 100));

@@ -19,7 +19,7 @@ import { threeWay } from '@/storage/threeWay';
  * Adopts records stored by another tab. A job with unsaved edits here is kept beside the other's; of all other records both
  * changes are merged.
  * @param keys that the other tab has written or taken away
- * @param theirs what stands in them now; one that is not there was taken away
+ * @param theirs their present records; a missing one was deleted
  * @param written what this tab last read or wrote; brought up to what is stored now
  * @returns what both tabs had changed
  */

@@ -33,11 +33,11 @@ async function fetchJobs(records: RecordStore, ids: readonly string[]): Promise<
   const { records: found, damaged } = await records.read(ids.map((id) => JOB_KEY + id));
   const read = new Map(ids.map((id) => [id, storedJob(found.get(JOB_KEY + id))] as const));
   const odd = ids.flatMap((id) => (!read.get(id) && found.has(JOB_KEY + id) ? [JOB_KEY + id] : []));
-  if (odd.length > 0) await records.setAside(odd);
+  if (odd.length > 0) await records.moveDamaged(odd);
   return {
     jobs: [...read.values()].filter((job) => job !== undefined),
     missing: ids.filter((id) => !read.get(id)),
-    damaged: [...damaged, ...odd.map((key) => ({ key, mended: false }))],
+    damaged: [...damaged, ...odd.map((key) => ({ key, fixed: false }))],
   };
 }
 
@@ -112,7 +112,7 @@ export async function readUnread(
   put(read);
 }
 
-/** Reading gives way to whatever the builder does, but not for ever. */
+/** Reading pauses while the builder works, but only for a limited time. */
 const AT_LATEST_MS = 3000;
 const GO_ON_MS = 100;
 

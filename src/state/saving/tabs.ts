@@ -3,7 +3,7 @@ import type { Clash } from './clashes';
 /* Notifies other tabs of the same workshop about stored records, which they read themselves. */
 
 /** Message of one tab to the others. */
-export interface Told {
+export interface Report {
   /** Keys of stored or deleted records. */
   readonly keys: readonly string[];
   /** Conflicts found. */
@@ -11,8 +11,8 @@ export interface Told {
 }
 
 export interface OtherTabs {
-  tell(told: Told): void;
-  onStored(take: (told: Told) => void): void;
+  tell(told: Report): void;
+  onStored(take: (told: Report) => void): void;
 }
 
 export const ALONE: OtherTabs = { tell: () => undefined, onStored: () => undefined };
@@ -28,7 +28,7 @@ export function otherTabs(workshop: string): OtherTabs {
   return {
     tell: (told) => channel.postMessage(told),
     onStored: (take) => {
-      channel.onmessage = ({ data }: MessageEvent<Told>) => take(data);
+      channel.onmessage = ({ data }: MessageEvent<Report>) => take(data);
     },
   };
 }

@@ -108,14 +108,14 @@ async function open(
     ).map(({ key }) => key),
     ...[...found.keys()].filter((key) => key.startsWith(DRAFTS_KEY) && !isDrafts(found.get(key))),
   ];
-  if (odd.length > 0) await records.setAside(odd);
+  if (odd.length > 0) await records.moveDamaged(odd);
   const listed = rows.begin(found);
   store.dispatch(verdictsFound(listed));
   const read = await firstJobs(records, ids, listed, atFirst);
   store.dispatch(
     jobActions.jobsLoaded({ jobs: read.jobs, drafts: draftsIn(found), unread: read.later }),
   );
-  const all = [...damaged, ...odd.map((key) => ({ key, mended: false })), ...read.damaged];
+  const all = [...damaged, ...odd.map((key) => ({ key, fixed: false })), ...read.damaged];
   if (all.length > 0) store.dispatch(damageFound(all));
   return true;
 }

@@ -1,7 +1,7 @@
 import { reportFault } from '../faults';
 
 describe('a fault', () => {
-  it('is logged and told for what it is, and blames the room only where that is gone', () => {
+  it('is logged and reported as what it is, and names storage space only where it is full', () => {
     const log = jest.spyOn(console, 'error').mockImplementation(() => undefined);
     const error = new Error('the worker broke.');
     expect(reportFault('The backup could not be made', error)).toBe(

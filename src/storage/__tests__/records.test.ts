@@ -7,7 +7,7 @@ import { sealedRecords } from '../records';
 
 const KEYS = ['job:a', 'job:b', 'shelf', 'rows:1', 'drafts:a'];
 
-/** What lies in the records, as somebody finds it who opens them anew. */
+/** The content of the records, as found by a new opening. */
 async function found(raw: MemoryRaw) {
   const { records, damaged } = await sealedRecords(raw, 'test').read(KEYS);
   return { damaged, records: Object.fromEntries(records) };
@@ -86,7 +86,7 @@ describe('records', () => {
           );
           const outcome = await found(raw).catch((error: unknown) => error);
           if (outcome instanceof NewerRecords) return;
-          expect(outcome).toEqual({ records: {}, damaged: [{ key: 'shelf', mended: false }] });
+          expect(outcome).toEqual({ records: {}, damaged: [{ key: 'shelf', fixed: false }] });
           const [aside] = await sealedRecords(raw, 'test').aside();
           expect(aside?.text).toBe(text.slice(0, at) + c + text.slice(at + 1));
         },
@@ -109,7 +109,7 @@ describe('records', () => {
     expect((await found(raw)).records.shelf).toEqual({ n: 3 });
   });
 
-  it('that were set aside can be thrown away one by one', async () => {
+  it('that are damaged can be deleted one by one', async () => {
     const raw = new MemoryRaw(
       new Map([
         ['shelf', 'ur2 00000000 {"n":1}'],
@@ -120,7 +120,7 @@ describe('records', () => {
     await records.read(['shelf', 'job:a']);
     expect(await records.keys()).toEqual([]);
     const [first, second] = await records.aside();
-    if (!first) throw new Error('nothing was set aside');
+    if (!first) throw new Error('no damaged record');
     await records.throwAway(first);
     expect(await records.aside()).toEqual([second]);
   });

@@ -12,7 +12,7 @@ describe('a value and its unit', () => {
     }
   });
 
-  it('are told from words that only begin like a unit', () => {
+  it('are distinguished from words that only begin like a unit', () => {
     for (const text of ['7 springs', '9 Nuts', '2 hours', '4 kinds', '3 inner discs', 'mm', '12 '])
       expect(bound(text)).toBe(text);
   });

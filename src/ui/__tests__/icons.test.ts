@@ -6,7 +6,7 @@ import glyphs from '../icons/glyphs.json';
 const ROOT = path.join(__dirname, '../../..');
 const PAPER = 'node_modules/react-native-paper/lib/module/components';
 
-/** Where a name stands for an icon: a property, a default, or the name that Paper's own parts draw. */
+/** Where a name means an icon: a property, a default, or the name that Paper's own parts draw. */
 const AS_PROPERTY = /\b(?:icon|source|calendarIcon)=("[\w-]+"|\{[^}]*\})/g;
 const AS_DEFAULT = /\b(?:icon|calendarIcon)(?::| =) ('[\w-]+'|"[\w-]+")/g;
 const AS_NAME = /\bname: ([^,\n]*)/g;

@@ -17,7 +17,7 @@ const at = (id: string) => document.getElementById(id) as HTMLInputElement;
 const here = () => document.activeElement?.id;
 
 describe('Enter in a field', () => {
-  it('goes on to the next one that takes text, and marks what stands there', () => {
+  it('goes to the next text field and selects its text', () => {
     page(`<main>
       <input id="a" type="text" value="1" />
       <input type="checkbox" /><input type="range" /><input type="file" />

@@ -13,7 +13,7 @@ const show = (part: React.ReactNode) =>
   render(<PaperProvider theme={limestone}>{part}</PaperProvider>);
 
 describe('shared parts', () => {
-  it('tell a state by a word where no word stands beside the mark', () => {
+  it('give a state as a word where no word is beside the mark', () => {
     show(
       <>
         <StateMark state="stop" label />
@@ -57,7 +57,7 @@ describe('shared parts', () => {
     expect(container.textContent).toBe('K = Tcap/Treq, Fk+1');
   });
 
-  it('say in words at which stage a job stands', () => {
+  it('give the stage of a job as text', () => {
     show(<RidgeLine stage="build" width={390} />);
     expect(screen.getByRole('navigation', { name: 'Stage 5 of 8: Build' })).toBeTruthy();
   });

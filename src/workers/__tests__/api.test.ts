@@ -39,7 +39,7 @@ describe('heavy runs through messages', () => {
     expect(await runs.tolerance(job, 60_000, 7)).toEqual(direct);
   });
 
-  it('say what is lacking instead of breaking', async () => {
+  it('name missing inputs instead of failing', async () => {
     const open = withEntry(job, 'pack.windowMax', undefined);
     expect(await runs.tolerance(open, 1000, 1)).toEqual({
       ok: false,

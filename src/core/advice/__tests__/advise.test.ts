@@ -54,7 +54,7 @@ describe('advice', () => {
     );
   });
 
-  it('mends a stack that misses its window by one steel', () => {
+  it('fixes a stack outside its limits by one steel', () => {
     const low = withEntry(
       withEntry(softened, 'pack.windowMin', entry(34.1)),
       'pack.windowMax',
@@ -99,7 +99,7 @@ describe('advice', () => {
     expect(state(small, 'releases')).not.toBe('good');
     const masters = advise(small, 'releases').filter((a) => a.moves[0]?.startsWith('Master'));
     expect(masters.length).toBeGreaterThan(0);
-    // Of those that lift enough the lightest stands first, and it is the smallest.
+    // Of those that lift enough the lightest is first, and it is the smallest.
     const bores = masters.map((a) => a.job.release.masterDiameter?.value ?? 0);
     expect(bores).toEqual([...bores].sort((a, b) => a - b));
     for (const a of masters)
@@ -282,7 +282,7 @@ describe('advice', () => {
     expect(first?.moves).toEqual(['Discs and steels alternating, a disc at the floor']);
     expect(first?.overall.title).toBe('Holds and releases');
     expect(first?.job.pack.plates.map((p) => p.id)).toEqual(plates.map((p) => p.id));
-    // What lies in turn already is not laid so again.
+    // An alternating order is not changed.
     expect(orderMoves(softened)[0]?.apply(softened)).toBeUndefined();
 
     // What another move has changed before it stays changed.
@@ -377,7 +377,7 @@ describe('advice', () => {
   });
 });
 
-describe('what is put right by hand', () => {
+describe('manual fixes', () => {
   it('has a stage, and no parts are tried for it', () => {
     const base = put(scree(), { 'setting.targetGain': 12 });
     const quad: Job = {

@@ -45,7 +45,7 @@ describe('what verdicts say of causes', () => {
     expect(weight(evaluate(scree()), 'idleHigh')).toBeUndefined();
   });
 
-  it('a stack tells by its side which way the pack errs', () => {
+  it('infers from the side of the stack error which way the pack errs', () => {
     const fine = saying('stack', 'good');
     expect(weight(fine, 'stackLow')).toBeLessThan(0);
     expect(weight(fine, 'stackTall')).toBeLessThan(0);
@@ -63,7 +63,7 @@ describe('what verdicts say of causes', () => {
     expect(weighVerdicts(saying('holds', 'stop'))).toEqual([]);
   });
 
-  it('of an expanding disc tells too early from too late', () => {
+  it('distinguishes early from late engagement of an expanding disc', () => {
     // It touches at 2560 rpm and locks up at 6800.
     const quad = put(scree(), { 'engine.peakTorqueRpm': 9000 });
     const auto = (values: Readonly<Record<string, number>>) => {
@@ -102,7 +102,7 @@ describe('what verdicts say of causes', () => {
   });
 });
 
-describe('what the job says of causes', () => {
+describe('evidence of causes in the job', () => {
   const about = (job: Job, cause: CauseId) => weighJob(job).find((m) => m.cause === cause)?.tenths;
   const single = crag();
 
@@ -206,14 +206,14 @@ describe('what the job says of causes', () => {
 });
 
 describe('the knowledge itself', () => {
-  it('is weighed by tests, so that every cause can be told by one', () => {
-    const told = new Set(
+  it('is weighed by tests, so that one test identifies every cause', () => {
+    const reported = new Set(
       Object.values(TESTS).flatMap((t) =>
         t.outcomes.flatMap((o) => o.weights.filter((x) => x.tenths > 0).map((x) => x.cause)),
       ),
     );
-    const untold = (Object.keys(CAUSES) as CauseId[]).filter((c) => !told.has(c));
-    // Too much clamp is seen in the figures: no test at the machine tells it.
+    const untold = (Object.keys(CAUSES) as CauseId[]).filter((c) => !reported.has(c));
+    // Too much clamp is seen in the figures: no test at the machine shows it.
     expect(untold).toEqual(['overSprung']);
   });
 

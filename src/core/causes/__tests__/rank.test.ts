@@ -19,7 +19,7 @@ const place = (ranking: ReturnType<typeof rankCauses>, id: string) =>
   ranking.causes.findIndex((c) => c.id === id);
 
 describe('likely causes', () => {
-  it('tells holding from releasing', () => {
+  it('distinguishes slip from drag', () => {
     const slips = rankCauses({ complaints: ['slips'] });
     expect(top(slips, 5)).toEqual(expect.arrayContaining(['wornDiscs', 'weakSprings', 'wrongOil']));
     expect(place(slips, 'shortLift')).toBeGreaterThan(10);
@@ -91,14 +91,14 @@ describe('likely causes', () => {
       const share = new Map(causes.map((c) => [c.id, c.share]));
       expect(next.length).toBeGreaterThan(2);
       for (const { id } of next) {
-        const told = new Set(
+        const reported = new Set(
           TESTS[id].outcomes.flatMap((o) =>
             o.weights.filter((x) => x.tenths > 0).map((x) => x.cause),
           ),
         );
-        expect([...told].reduce((sum, c) => sum + (share.get(c) ?? 0), 0)).toBeGreaterThanOrEqual(
-          0.03,
-        );
+        expect(
+          [...reported].reduce((sum, c) => sum + (share.get(c) ?? 0), 0),
+        ).toBeGreaterThanOrEqual(0.03);
       }
     }
     expect(rankCauses({ complaints: ['slips'] }).next.map((t) => t.id)).not.toContain('idleSpeed');

@@ -96,7 +96,7 @@ function terms(sheet: Sheet): readonly Term[] {
 
 /**
  * Spring types that are longer fitted than free, so that they are loose in their seats; by how much, mm.
- * @example unpressedGroups(sheet).length // 0
+ * @example looseGroups(sheet).length // 0
  */
 export function looseGroups(sheet: Sheet): readonly { readonly id: string; readonly by: Mm }[] {
   const installed = sheet.known('installedLength')?.value;

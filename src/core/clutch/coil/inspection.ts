@@ -8,7 +8,7 @@ import { length, say } from '../../text/sentence';
 
 /* How coil springs are measured and judged. */
 
-/** Springs of one set that differ by more than this, mm, press unevenly. Design estimate. */
+/** Springs of one set that differ by more than this, mm, press unevenly. Assumed value. */
 const UNEVEN_SPRINGS = 0.6;
 
 /**

@@ -44,7 +44,7 @@ function judgeCoils(sheet: Sheet): Verdict {
   };
 }
 
-/** Off-centre force, as mm, from which a plate tilts enough to feel. Design estimate. */
+/** Off-centre force, as mm, from which a plate tilts enough to feel. Assumed value. */
 const OFFSET_WATCH = 0.5;
 
 const OFFSET_STOP = 1.5;

@@ -72,7 +72,7 @@ export function diaphragmLook(job: Job): DiaphragmLook | undefined {
   const lift = sheet.known('liftHad')?.value ?? 0;
   const model = packModel(job);
   // Other steels can correct a low stack; linings and torque reserve end the life of a pack.
-  const wear = model.wearReserve().find((l) => l.kind !== 'window')?.wear;
+  const wear = model.wearReserve().find((l) => l.kind !== 'stackLimits')?.wear;
   const curve = sample(job, Math.max(built + Math.max(0, lift), built), at);
   return {
     curve,

@@ -59,7 +59,7 @@ export const EXPANDING_TESTS: Readonly<Record<string, DecidingTest>> = {
 
 /**
  * Weights from the verdict on engagement: early by its first contact, late if it locks up late or never engages.
- * @example weighTakeUp({ id: 'holds', state: 'good', title: '', sentence: [], figures: [] }, new Map()).length // 0
+ * @example weighEngagement({ id: 'holds', state: 'good', title: '', sentence: [], figures: [] }, new Map()).length // 0
  */
 export function weighEngagement(
   { id, state, title, figures: restsOn }: Verdict,

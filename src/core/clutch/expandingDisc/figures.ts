@@ -19,7 +19,7 @@ import type { Mm } from '../../units/quantity';
 import { gapFigures } from './gapFigures';
 
 /**
- * Take-up and lever gain of an expanding disc.
+ * Engagement and lever gain of an expanding disc.
  * @example expandingFigures(sheet), sheet.outcomes.has('expandContact') // true
  */
 export function expandingFigures(sheet: Sheet): void {

@@ -51,8 +51,8 @@ export function gapFigures(sheet: Sheet): void {
 function gapByLeverFigure(sheet: Sheet): void {
   const { job } = sheet;
   const last = gainReadings(job).at(-1);
-  const stands = adjusterPosition(job);
-  const here = last && (stands === undefined || Math.abs(stands - last.turns) < 1e-6);
+  const current = adjusterPosition(job);
+  const here = last && (current === undefined || Math.abs(current - last.turns) < 1e-6);
   if (!here || last.gain === 0 || !sheet.known('ownRatio')) return;
   sheet.compute('gapByLever', {
     label: 'Gap by the lever',

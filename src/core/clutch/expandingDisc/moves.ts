@@ -3,6 +3,7 @@ import { entry } from '../../job/entry';
 import type { Job } from '../../job/types';
 import type { Mm } from '../../units/quantity';
 import type { SetEntry } from '../form';
+import { countOf } from '@/core/text/countOf';
 
 /** Most marks either way that a gap is tried at. */
 const GAP_TRIES = 24;
@@ -27,7 +28,7 @@ export function gapMoves(job: Job, set: SetEntry): Move[] {
     const marks = marksPerTurn?.value ?? 1;
     const perMark = (pitch.value * (linkage?.value ?? 1)) / marks;
     for (let n = 1; n <= GAP_TRIES; n++) {
-      const name = n === 1 ? '1 mark' : `${n} marks`;
+      const name = countOf(n, 'mark');
       moves.push(
         to(`Install gap ${name} wider`, installGap.value + n * perMark),
         to(`Install gap ${name} narrower`, installGap.value - n * perMark),

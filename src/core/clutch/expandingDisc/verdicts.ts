@@ -127,8 +127,8 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
   }
   if (!last || target === undefined) return undefined;
   const gains = say`Lever gain ${travel(last.gain)}, target ${travel(target)}`;
-  const stands = adjusterPosition(job);
-  const here = stands === undefined || Math.abs(stands - last.turns) < 1e-6;
+  const current = adjusterPosition(job);
+  const here = current === undefined || Math.abs(current - last.turns) < 1e-6;
   if (Math.abs(last.gain - target) <= GAIN_READS) {
     if (here && worked !== undefined && contradicts(last.gain, worked))
       return {
@@ -215,21 +215,23 @@ function judgeOwnRatio(sheet: Sheet): Verdict | undefined {
   };
 }
 
-/** Ways of measuring one gap that differ by more than this, mm, contradict each other. Design estimate. */
+/** Ways of measuring one gap that differ by more than this, mm, contradict each other. Assumed value. */
 const AGREES = 0.1;
 
 /** The gap known in several ways must be one gap. */
 function judgeGapWays(sheet: Sheet): Verdict | undefined {
   const turned = sheet.known('gapSet');
   const gauged = sheet.known('gapGauged');
-  const told = sheet.known('gapByLever');
+  const reported = sheet.known('gapByLever');
   const measured = sheet.job.setting.gapMeasured;
   const entered = sheet.job.setting.installGap;
   const ways = [
     ...(entered ? [{ name: 'the value entered', low: entered.value, high: entered.value }] : []),
     ...(turned ? [{ name: 'the adjuster', low: turned.value, high: turned.value }] : []),
     ...(gauged?.range ? [{ name: 'gauges', low: gauged.range.low, high: gauged.range.high }] : []),
-    ...(told?.range ? [{ name: 'the lever', low: told.range.low, high: told.range.high }] : []),
+    ...(reported?.range
+      ? [{ name: 'the lever', low: reported.range.low, high: reported.range.high }]
+      : []),
     ...(measured ? [{ name: 'the caliper', low: measured.value, high: measured.value }] : []),
   ];
   if (ways.length < 2) return undefined;
@@ -242,7 +244,7 @@ function judgeGapWays(sheet: Sheet): Verdict | undefined {
         ...base,
         state: 'watch',
         title: 'Gap readings differ',
-        sentence: say`Gap by ${highest.name} ${length(highest.low)}, by ${lowest.name} ${length(lowest.high)}. Check that the start point was taken at the nut and not at the bearing, with the cable slack${told ? ', and the disc growth' : ''}.`,
+        sentence: say`Gap by ${highest.name} ${length(highest.low)}, by ${lowest.name} ${length(lowest.high)}. Check that the start point was taken at the nut and not at the bearing, with the cable slack${reported ? ', and the disc growth' : ''}.`,
       }
     : {
         ...base,

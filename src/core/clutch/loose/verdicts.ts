@@ -37,7 +37,7 @@ function judgeGap(sheet: Sheet): Verdict | undefined {
       sentence: say`Plate gap ${length(gap.value)}, ${length(margin)} inside its limits.`,
     };
   }
-  const mend =
+  const fix =
     side === 'above'
       ? 'Fit thicker plates, a spacer pair or one more disc'
       : 'Fit thinner plates or one disc fewer';
@@ -45,11 +45,11 @@ function judgeGap(sheet: Sheet): Verdict | undefined {
     ...base,
     state: 'stop',
     title: side === 'above' ? 'Plate gap too wide' : 'Plate gap too narrow',
-    sentence: say`Plate gap ${length(gap.value)}, ${length(-margin)} outside its limits. ${mend}.`,
+    sentence: say`Plate gap ${length(gap.value)}, ${length(-margin)} outside its limits. ${fix}.`,
   };
 }
 
-/** Readings round the plates may differ by this. Design estimate. */
+/** Readings round the plates may differ by this. Assumed value. */
 const GAP_UNEVEN: Mm = 0.1;
 
 /** Compares the measured gap with its limits and with the gap calculated from the plates. */

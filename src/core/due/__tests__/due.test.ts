@@ -31,7 +31,7 @@ const NOW = '2026-11-20T10:00:00.000Z';
 const ids = (jobs: readonly Job[], now = NOW) => dueOf(jobs, now).map((d) => d.id);
 
 describe('what is due', () => {
-  it('stands in order of time, each with its reason', () => {
+  it('is sorted by time, each item with its reason', () => {
     const due = dueOf(
       [signedJob, soaking, back(knoll(), '2026-11-24'), back(fen(), '2026-11-21')],
       NOW,
@@ -57,7 +57,7 @@ describe('what is due', () => {
       visits: [],
     };
     expect(ids([job, later])).not.toContain('limit-crag');
-    // A meter that was changed tells nothing of which came first: then the day does.
+    // A changed meter does not show what came first: then the day decides.
     const newMeter = {
       ...later,
       machine: { ...later.machine, meter: 'distance' as const },

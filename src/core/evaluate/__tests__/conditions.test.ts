@@ -81,7 +81,7 @@ describe('what is lost on the way', () => {
     );
   });
 
-  it('is told line by line, and the lines add up', () => {
+  it('lists each loss, and the losses add up', () => {
     const lossy = put(hydraulic, {
       'release.freePlay': 4,
       'release.stretch': 1,

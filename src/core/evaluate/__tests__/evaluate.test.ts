@@ -140,7 +140,7 @@ describe('evaluate', () => {
     expect(overall).toMatchObject({ state: 'unknown', title: 'Not judged' });
   });
 
-  it('marks design estimates at any depth, and nothing else', () => {
+  it('marks assumed values at any depth, and nothing else', () => {
     const job = publishedJob();
     expect(figure(job, 'stack').estimated).toBe(false);
     expect(figure(job, 'clamp').estimated).toBe(false);
@@ -177,7 +177,7 @@ describe('evaluate', () => {
     },
   );
 
-  it('tells what was not entered from what was', () => {
+  it('distinguishes assumed from entered values', () => {
     const inputs = figure(scree(), 'liftHad').working.inputs;
     const absent = inputs.filter((i) => i.absent).map((i) => i.symbol);
     expect(absent.sort()).toEqual(['q', 's_a', 's_e', 's_f', 's_p']);

@@ -81,7 +81,7 @@ describe('diaphragm with stepped retainer', () => {
   it('clamps by the published curve, and needs the force of the load edge to release', () => {
     expect(known(diaphragm(), 'deflection')).toBeCloseTo(3.2, 10);
     expect(known(diaphragm(), 'clamp')).toBeCloseTo(4000.3, 1);
-    // 3.2 + 1.5 lies at the dip, 4.7013; the ratio of the fingers is in that of the train.
+    // 3.2 + 1.5 is at the dip, 4.7013; the ratio of the fingers is in that of the train.
     expect(known(diaphragm(), 'releaseForce')).toBeCloseTo(3060.2, 1);
   });
 

@@ -32,7 +32,7 @@ describe('fingers of a diaphragm', () => {
     expect(figureOf(fingered, 'liftHad')).toBeCloseTo(TIPS / 2.5, 12);
   });
 
-  it('stand in the ratio alone, not in the force at the hand a second time', () => {
+  it('are in the ratio only, not a second time in the lever force', () => {
     const x = TIPS / 2.5;
     expect(figureOf(fingered, 'overallRatio')).toBeCloseTo(62 / x, 10);
     expect(figureOf(fingered, 'leverPullFull')).toBeCloseTo(
@@ -150,7 +150,7 @@ describe('the overall ratio', () => {
 });
 
 describe('lever pull', () => {
-  it('is greatest at first lift past a diaphragm’s peak, and judged there', () => {
+  it('is at its maximum at first lift past a diaphragm’s peak, and judged there', () => {
     const job = put(diaphragmPack(), { 'release.pullMax': 115 });
     const R = figureOf(job, 'overallRatio');
     expect(figureOf(job, 'leverPull')).toBeCloseTo(discSpringForce(SPRING, 3.2) / (R * 0.8), 6);
@@ -160,7 +160,7 @@ describe('lever pull', () => {
     expect(verdictOf(job, 'pull')?.text).toContain('at 0.000 mm of lift');
   });
 
-  it('is greatest at the peak where that lies within the stroke, else where the springs are pressed most', () => {
+  it('is at its maximum at the peak within the stroke, otherwise at maximum deflection', () => {
     const early = put(diaphragmPack(), { 'springs.diaphragm.referenceDeflection': 1.5 });
     expect(figureOf(early, 'pullLift')).toBeCloseTo(2.0987 - 1.5, 3);
     expect(figureOf(coilPack(), 'pullLift')).toBe(figureOf(coilPack(), 'liftHad'));
@@ -272,7 +272,7 @@ describe('what is a stop', () => {
     for (const job of [thin, deep]) expect(evaluate(job).overall.state).toBe('stop');
   });
 
-  it('is one kind of spring that stands loose beside others that press', () => {
+  it('is one spring type that is loose beside others under load', () => {
     const job = coilPack();
     const [group] = job.springs.coil.groups;
     if (!group) throw new Error('no springs');
@@ -307,7 +307,7 @@ describe('what is a stop', () => {
     ]);
   });
 
-  it('never stands beside a verdict that holding or release is good, in any job', () => {
+  it('never occurs together with an OK verdict for reserve or release, in any job', () => {
     fc.assert(
       fc.property(arbitraryJob, (job) => {
         const { problems, verdicts, overall } = evaluate(job);
@@ -382,7 +382,7 @@ describe('lift all round', () => {
     );
   });
 
-  it('tells a bent plate from a tilted one, and a plate that does not lift from either', () => {
+  it('distinguishes a bent plate from a tilted one, and both from a plate that does not lift', () => {
     const bent = dial(1.7, 1.4, 1.7, 1.4);
     expect(figureOf(bent, 'liftResidual')).toBeCloseTo(0.15, 9);
     expect(verdictOf(bent, 'even')).toMatchObject({ state: 'watch', title: 'Pressure plate bent' });
@@ -495,9 +495,9 @@ describe('workings and verdicts in the builder’s units', () => {
             for (const part of sentence) {
               if (typeof part === 'string' || part.quantity === 'count') continue;
               const near = (value: number) => Math.abs(Math.abs(value) - part.value) < 1e-6;
-              const told =
+              const reported =
                 all.some(near) || all.some((a) => all.some((b) => near(a - b))) || near(0.5);
-              expect([id, part.value, told || near(Math.max(0.5, 0.1 * leverTravel))]).toEqual([
+              expect([id, part.value, reported || near(Math.max(0.5, 0.1 * leverTravel))]).toEqual([
                 id,
                 part.value,
                 true,

@@ -61,7 +61,7 @@ describe('install gap', () => {
     expect(turnedBy(auto, { turns: 2, marks: 0, gap: 0, rest: 0, direction: 'close' })).toBe(auto);
   });
 
-  it('is told by turns alone and by marks alone, and not before either is written', () => {
+  it('follows from turns alone or marks alone, and is missing without both', () => {
     const set = (turnsOut: number | undefined, marksOut: number | undefined) =>
       figure(
         {
@@ -80,7 +80,7 @@ describe('install gap', () => {
     expect(set(undefined, undefined)).toBeUndefined();
   });
 
-  it('by gauges lies between the one that goes in and the one that does not', () => {
+  it('by gauges is between the largest that passes and the smallest that does not', () => {
     const gauged = put(auto, { 'setting.goSize': 0.9, 'setting.noGoSize': 1 });
     expect(figure(gauged, 'gapGauged')).toBeCloseTo(0.95, 9);
     expect(verdict(gauged, 'gapWays')).toBe('good');
@@ -111,7 +111,7 @@ describe('install gap', () => {
     expect(figure(auto, 'ownRatio')).toBeCloseTo(32, 9);
     // 1.4 mm of growth, 0.94 mm of gap: 32·0.46.
     expect(figure(auto, 'leverGain')).toBeCloseTo(14.72, 9);
-    // Until the lever has told it, the train's.
+    // Until the lever readings give it, the train's.
     const untaught = put(auto, { 'setting.readings.g1.gain': 0 });
     expect(figure(untaught, 'leverGain')).toBeCloseTo(
       (figure(untaught, 'overallRatio') ?? NaN) * 0.46,
@@ -128,10 +128,10 @@ describe('install gap', () => {
 });
 
 describe('the gap by the lever', () => {
-  it('is what the last reading tells where the adjuster stands now', () => {
+  it('follows from the last reading at the present adjuster position', () => {
     // 1.4 − 15/32, and half a millimetre at the lever is 1/64.
-    const told = evaluate(auto).figures.get('gapByLever');
-    expect(told).toMatchObject({
+    const reported = evaluate(auto).figures.get('gapByLever');
+    expect(reported).toMatchObject({
       value: expect.closeTo(0.93125, 9) as number,
       range: {
         low: expect.closeTo(0.915625, 9) as number,
@@ -143,7 +143,7 @@ describe('the gap by the lever', () => {
     expect(figure(put(auto, { 'setting.readings.g1.gain': 0 }), 'gapByLever')).toBeUndefined();
   });
 
-  it('tells of a start point that was taken off the bearing', () => {
+  it('detects a start point that was not on the bearing', () => {
     expect(verdict(auto, 'gapWays')).toBe('good');
     // The count began 0.3 mm late: the gap is that much wider than counted, and the lever gains 0.3·32 mm less.
     const early = put(auto, { 'setting.readings.g1.gain': 17.4, 'setting.readings.g2.gain': 5.4 });
@@ -251,7 +251,7 @@ describe('a window of what is set', () => {
     ).toBeUndefined();
   });
 
-  it('of bolt heads begins at the least that is wanted, and two ways of a gap agree to a tenth', () => {
+  it('of bolt heads starts at the required clearance, and two gap methods agree to a tenth', () => {
     const heads = (value: number) =>
       verdict(put(auto, { 'build.headClearance': value, 'build.headClearanceMin': 0.5 }), 'heads');
     expect([0.5, 0.499].map(heads)).toEqual(['good', 'stop']);
@@ -287,7 +287,7 @@ describe('lift by the dial', () => {
     expect(verdict(pulls([1.72, 1.21, 1.49, 1.6, 1.22, 1.48]), 'repeat')).toBe('watch');
   });
 
-  it('is followed by the thumb test, which tells the seat from the springs', () => {
+  it('is followed by the thumb test, which distinguishes the seat from the springs', () => {
     const said = (thumbTest: 'tilts' | 'true') =>
       evaluate({ ...tilted, setting: { ...tilted.setting, thumbTest } }).verdicts.find(
         (v) => v.id === 'thumb',

@@ -14,7 +14,7 @@ describe('a diaphragm looked at', () => {
   const look = diaphragmLook(job);
   if (!look) throw new Error('no look');
 
-  it('stands on its curve where the figures say', () => {
+  it('is on its curve at the calculated point', () => {
     const clamp = evaluate(job).figures.get('clamp');
     expect(look.built.force).toBeCloseTo(clamp?.status === 'known' ? clamp.value : 0, 6);
     expect(look.lifted?.deflection).toBeGreaterThan(look.built.deflection);
@@ -32,7 +32,7 @@ describe('a diaphragm looked at', () => {
     });
   });
 
-  it('says of a step with more preload that it is lighter, clamps less, and when the clamp is back', () => {
+  it('describes a step with more preload: lighter, less clamp, and the wear that restores the clamp', () => {
     const now = look.steps.find((s) => s.inUse);
     const further = look.steps.find((s) => s.deflection > (now?.deflection ?? 0));
     if (!now || !further) throw new Error('no further step');

@@ -14,7 +14,7 @@ import { LIFT_WATCH } from '@/core/evaluate/verdicts/releaseVerdicts';
 import { readSentence } from '@/core/text/sentence';
 import type { VerdictId } from '@/core/evaluate/engine/verdict';
 
-/* Each verdict at the edges between its states: the entry that stands on an edge is worked out from the figures. */
+/* Each verdict at the edges between its states: the entry at an edge is calculated from the figures. */
 
 /** A pack that is good in every respect, without a torque curve. */
 const sound = ((): Job => {
@@ -190,7 +190,7 @@ describe('the pull at the lever', () => {
     expect(words(heavy, 'pull')).toContain('is the entered limit');
   });
 
-  it('is told after what the pack does, and never hides that it holds', () => {
+  it('comes after the function of the pack and never hides the reserve', () => {
     const heavy = put(sound, { 'release.pullMax': pull - 12 });
     expect(evaluate(heavy).overall).toMatchObject({
       state: 'watch',
@@ -226,7 +226,7 @@ describe('the stack in its window', () => {
       state: 'stop',
       title: 'Stack too tall',
     });
-    expect(words(window(stack - 1, stack - 0.01), 'stack')).toContain('0.010 mm outside');
+    expect(words(window(stack - 1, stack - 0.01), 'stack')).toContain('0.010 mm above its maximum');
   });
 
   it('is open where no window is entered, which the verdict on the pack then says', () => {

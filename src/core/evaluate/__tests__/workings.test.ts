@@ -13,7 +13,7 @@ import type { Figure, FigureId, WorkingInput } from '@/core/evaluate/engine/figu
  * changing one value after the other.
  */
 
-/** Figures of which a row need not count just now: the least or the greatest of several things, a bound, or what cancels out. */
+/** Figures of which a row need not count just now: a minimum or maximum of several values, a bound, or what cancels out. */
 const ONE_OF_SEVERAL: ReadonlySet<FigureId> = new Set([
   'liftNeeded',
   'liningPressure',

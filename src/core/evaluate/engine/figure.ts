@@ -105,7 +105,7 @@ export interface Figure {
   /** Possible range, such as from low to high friction; a note of the working gives the reason. */
   readonly range?: { readonly low: number; readonly high: number } | undefined;
   readonly decimals?: number | undefined;
-  /** A design estimate went into it, at any depth. */
+  /** A assumed value went into it, at any depth. */
   readonly estimated: boolean;
   readonly working: Working;
 }

@@ -14,7 +14,7 @@ export interface Problem {
 }
 
 /**
- * Limits whose least is above their greatest. Never throws.
+ * Lists limits whose minimum is above their maximum. Never throws.
  * @example reversed('setting.gapMax', entry(2), entry(1)).length // 1
  */
 export const reversed = (

@@ -53,7 +53,7 @@ export interface SpringModel {
   readonly terms: (sheet: Sheet) => readonly Term[];
   /** Travel of the train ÷ lift of the plate, where the springs come between the two. */
   readonly ratio?: (sheet: Sheet) => Term;
-  /** Deflections at which the force may be greatest or least, mm. */
+  /** Deflections of possible force maxima and minima, mm. */
   readonly turns?: (sheet: Sheet) => readonly Mm[];
   /** It is made of kinds of coil spring, in groups. */
   readonly ofGroups?: true;

@@ -37,7 +37,7 @@ export function term(input: WorkingInput): KnownTerm {
 /**
  * Combines several terms into one, with all their inputs shown. A missing term, or a value outside the formula's domain, makes
  * the result a missing term with the reason.
- * @example gather([term({ symbol: 't', label: 'Thickness', value: 3, quantity: 'length', source: { kind: 'entered' } })], ([t]) => 2 * t).value // 6
+ * @example collectTerms([term({ symbol: 't', label: 'Thickness', value: 3, quantity: 'length', source: { kind: 'entered' } })], ([t]) => 2 * t).value // 6
  */
 export function collectTerms(
   terms: readonly Term[],
@@ -75,7 +75,7 @@ class CollectedTerms implements KnownTerm {
 /**
  * The missing inputs of some terms: all of them together, else the first contradiction.
  * Never throws.
- * @example findLack([lack('A plate'), lack('A spring')]).needs.length // 2
+ * @example findMissing([missingTerm('A plate'), missingTerm('A spring')]).needs.length // 2
  */
 export function findMissing(terms: readonly Term[]): MissingTerm | undefined {
   let contradiction: MissingTerm | undefined;
@@ -90,7 +90,7 @@ export function findMissing(terms: readonly Term[]): MissingTerm | undefined {
 
 /**
  * Whether any known term is an assumed value.
- * @example anyEstimated([lack('A plate')]) // false
+ * @example anyEstimated([missingTerm('A plate')]) // false
  */
 export function anyEstimated(terms: readonly Term[]): boolean {
   for (const t of terms) if (t.known && t.estimated) return true;
@@ -99,7 +99,7 @@ export function anyEstimated(terms: readonly Term[]): boolean {
 
 /**
  * The inputs of some terms, each once, in the order of the terms.
- * @example inputsOf([lack('A plate')]) // []
+ * @example inputsOf([missingTerm('A plate')]) // []
  */
 export function inputsOf(terms: readonly Term[]): readonly WorkingInput[] {
   const [only] = terms;
@@ -112,7 +112,7 @@ export function inputsOf(terms: readonly Term[]): readonly WorkingInput[] {
 /**
  * A term that is not known yet, with the name of the input and its field.
  * Never throws.
- * @example lack('A plate', 'pack.plates').needs[0].label // "A plate"
+ * @example missingTerm('A plate', 'pack.plates').needs[0].label // "A plate"
  */
 export function missingTerm(label: string, path?: FieldPath | ListPath): MissingTerm {
   return { known: false, needs: [path === undefined ? { label } : { label, path }] };
@@ -133,7 +133,7 @@ export function valueOf(t: Term | undefined): number {
 
 /**
  * The value of a term in the base unit; undefined while it is not known.
- * @example valueOrNothing({ known: true, value: 3, inputs: [], estimated: false }) // 3
+ * @example valueIfKnown({ known: true, value: 3, inputs: [], estimated: false }) // 3
  */
 export function valueIfKnown(t: Term | undefined): number | undefined {
   return t?.known ? t.value : undefined;

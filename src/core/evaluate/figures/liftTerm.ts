@@ -77,7 +77,7 @@ export function travelTerm(sheet: Sheet, withLosses: boolean): Term {
 
 /**
  * Lift of the train, mm, with its losses or without. Missing terms name their inputs.
- * Never throws; lacks say what they need.
+ * Never throws; missing terms name their inputs.
  * Source: `docs/mechanics.md` section 7.
  * @example trainTerm(sheet, false).known // true
  */

@@ -52,7 +52,7 @@ export function computeLosses(sheet: Sheet): void {
     label: 'Extra pull from the arm angle',
     quantity: 'share',
     section: 7,
-    formula: 'greatest 1/cos φ over the stroke ÷ the same from the best φ_0, − 1',
+    formula: 'maximum of 1/cos φ over the stroke ÷ the same from the best φ_0, − 1',
     from: {
       more: collectTerms(
         [...stroke, sheet.entry('release.armStart')],

@@ -14,6 +14,7 @@ import { springForceAt } from '../engine/springs';
 import { loadsLever } from './clampOverSpeed';
 import type { Term } from '@/core/evaluate/engine/term';
 import { collectTerms, term } from '@/core/evaluate/engine/term';
+import { countOf } from '@/core/text/countOf';
 
 function liftFormula(sheet: Sheet): string {
   const { release } = sheet.job;
@@ -71,7 +72,7 @@ export function computeLift(sheet: Sheet, layout: PackLayout): void {
 }
 
 /**
- * Overall ratio, and the pull at the lever: its greatest value over the stroke, and at full lift.
+ * Computes the overall ratio and the lever pull: its maximum over the stroke, and at full lift.
  * @example computePull(sheet), sheet.known('leverPull').value // 56.95
  */
 export function computePull(sheet: Sheet): void {
@@ -102,17 +103,17 @@ export function computePull(sheet: Sheet): void {
     ...arm,
   ];
   const along = [...parts, ...sheet.springs.terms(sheet)];
-  const greatest = collectTerms(along, () => greatestPull(sheet).pull);
+  const maximum = collectTerms(along, () => maximumPull(sheet).pull);
   const weighted = loadsLever(sheet.job);
   sheet.compute('leverPull', {
     label: 'Maximum lever pull',
     quantity: 'force',
     section: 7,
-    formula: arm.length > 0 ? 'greatest F(s + x)/(R(x)·η)' : 'greatest F(s + x)/(R·η)',
-    from: { F: greatest },
+    formula: arm.length > 0 ? 'maximum of F(s + x)/(R(x)·η)' : 'maximum of F(s + x)/(R·η)',
+    from: { F: maximum },
     value: ({ F }) => F,
     notes: [
-      ...(greatest.known ? [say`Highest at a lift of ${length(greatestPull(sheet).lift)}.`] : []),
+      ...(maximum.known ? [say`Highest at a lift of ${length(maximumPull(sheet).lift)}.`] : []),
       ...(weighted
         ? [
             'With the engine off. The weights load the lever as they turn: see the pull over engine speed.',
@@ -124,9 +125,9 @@ export function computePull(sheet: Sheet): void {
     label: 'Lift at maximum pull',
     quantity: 'length',
     section: 7,
-    formula: 'x at which F(s + x)/R is greatest',
+    formula: 'x at the maximum of F(s + x)/R',
     from: { F: sheet.figure('leverPull', 'F_h') },
-    value: () => greatestPull(sheet).lift,
+    value: () => maximumPull(sheet).lift,
   });
   sheet.compute('leverPullFull', {
     label: 'Lever pull at full lift',
@@ -179,15 +180,15 @@ export function ratioOverLift(sheet: Sheet): ((lift: Mm) => number) | undefined 
 }
 
 /** Maximum pull over the stroke and the lift at which it occurs. @throws {DomainError} beyond the known spring range */
-const greatestPull = (sheet: Sheet): GreatestPull =>
-  sheet.once('greatest pull', () => findGreatestPull(sheet));
+const maximumPull = (sheet: Sheet): MaximumPull =>
+  sheet.once('maximum pull', () => findMaximumPull(sheet));
 
-interface GreatestPull {
+interface MaximumPull {
   readonly pull: Newton;
   readonly lift: Mm;
 }
 
-function findGreatestPull(sheet: Sheet): GreatestPull {
+function findMaximumPull(sheet: Sheet): MaximumPull {
   const force = springForceAt(sheet);
   const ratio = ratioOverLift(sheet);
   const stack = sheet.known('stack')?.value ?? Number.NaN;
@@ -208,7 +209,7 @@ function findGreatestPull(sheet: Sheet): GreatestPull {
   let best = { pull: -Infinity, lift: 0 };
   for (const lift of [...places, ...turns]) {
     const pull = pullAt(lift);
-    // Rounding must not move the greatest pull of a level curve.
+    // Rounding must not move the maximum pull of a level curve.
     if (pull > best.pull * (1 + 1e-12)) best = { pull, lift };
   }
   return best;
@@ -305,7 +306,7 @@ export function computeEvenness(sheet: Sheet): void {
     label: 'Spread of readings at one place',
     quantity: 'length',
     section: 6,
-    formula: 'greatest x − least x at one angle',
+    formula: 'maximum x − minimum x at one angle',
     from: { d: fromDial(dial, repeatability) },
     value: ({ d }) => d,
   });
@@ -321,7 +322,7 @@ function warpTerm(layout: PackLayout): Term {
     label:
       measured.length === 0
         ? 'Out-of-flat of the plates'
-        : `Out-of-flat of ${measured.length} plates`,
+        : `Out-of-flat of ${countOf(measured.length, 'plate')}`,
     source:
       measured.length === 0
         ? { kind: 'estimate', note: 'no plate checked for flatness; assumed flat' }

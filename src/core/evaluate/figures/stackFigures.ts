@@ -9,6 +9,7 @@ import { thicknessPath } from '@/core/evaluate/engine/layers';
 import type { Sheet } from '@/core/evaluate/engine/sheet';
 import type { Term } from '@/core/evaluate/engine/term';
 import { collectTerms, missingTerm, term } from '@/core/evaluate/engine/term';
+import { countOf } from '@/core/text/countOf';
 
 /**
  * Stack height, friction faces, and the margin to the limits.
@@ -40,7 +41,7 @@ export function computeStack(sheet: Sheet, layout: PackLayout): void {
     },
     value: ({ N }) => N,
     notes: [
-      `Counted from the plate order: ${layout.layers.length} plates between hub floor and pressure plate.`,
+      `Counted from the plate order: ${countOf(layout.layers.length, 'plate')} between hub floor and pressure plate.`,
       ...(together.length > 0
         ? [
             `${together.length === 1 ? 'One pair of neighbours turns' : `${together.length} pairs of neighbours turn`} together and transmits nothing.`,
@@ -109,7 +110,7 @@ function computeInspection(sheet: Sheet, layout: PackLayout): void {
         ),
       },
       value: ({ w }) => w,
-      notes: [`${checked.length} of ${layout.layers.length} plates are checked.`],
+      notes: [`${checked.length} of ${countOf(layout.layers.length, 'plate')} checked.`],
     });
   }
   const spots = layout.layers.flatMap((l) => {
@@ -176,7 +177,7 @@ export function computeWear(sheet: Sheet, layout: PackLayout): void {
           },
     },
     value: ({ W }) => W,
-    notes: [`${measured.length} of ${layout.layers.length} plates are measured.`],
+    notes: [`${measured.length} of ${countOf(layout.layers.length, 'plate')} measured.`],
   });
 }
 
@@ -245,7 +246,7 @@ const newInput = (kind: PlateKind): WorkingInput => ({
 
 /**
  * The number of readings behind a thickness, in words.
- * @example meanWords(3) // "mean of 3"
+ * @example meanText(3) // "mean of 3"
  */
 export const meanText = (readings: number): string =>
   readings === 1 ? 'one reading' : `mean of ${readings}`;
@@ -256,5 +257,5 @@ function stackNote(layout: PackLayout): string {
     ? 'All thicknesses as new: nothing measured yet.'
     : measured === layout.layers.length
       ? 'Every plate is measured; the mean of its readings is used.'
-      : `${measured} of ${layout.layers.length} plates measured; the others are used as new.`;
+      : `${measured} of ${countOf(layout.layers.length, 'plate')} measured; the others are used as new.`;
 }

@@ -21,6 +21,7 @@ import {
   tangTerms,
 } from './torqueTerms';
 import { valueOf, valueIfKnown, collectTerms, missingTerm } from '../engine/term';
+import { countOf } from '@/core/text/countOf';
 
 const BY_FRICTION = 'Range: low to high friction of the lining.';
 
@@ -266,7 +267,7 @@ function computeCurve(sheet: Sheet, pack: Term, torqueAt: TorqueChain['torqueAt'
     },
     value: ({ K }) => K,
     notes: [
-      `Along ${curve.points.length} points of ${curve.name || 'the curve'}.`,
+      `Along ${countOf(curve.points.length, 'point')} of ${curve.name || 'the curve'}.`,
       ...(lockUp ? ['From lock-up on: below it the disc slips while engaging.'] : []),
     ],
   });

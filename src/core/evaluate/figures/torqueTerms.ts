@@ -14,7 +14,7 @@ import { collectTerms, term } from '@/core/evaluate/engine/term';
 export const LEVELS = ['Low', 'Typical', 'High'] as const;
 export type Level = (typeof LEVELS)[number];
 
-/** Bearing radius of tangs beyond the lining: design estimates used where none is entered. */
+/** Bearing radius of tangs beyond the lining: assumed values used where none is entered. */
 const TANG_BEYOND_LINING = 2.5;
 const TANG_INSIDE_LINING = 3.5;
 

@@ -75,7 +75,7 @@ function judgeCaliper(sheet: Sheet, { layers }: PackLayout): Verdict | undefined
 
 /**
  * A disc that carries a judder spring in its bore needs a larger bore than the discs that do not.
- * @example judderWithoutRoom(layout).length // 0
+ * @example misplacedJudder(layout).length // 0
  */
 export function misplacedJudder(layout: PackLayout): PackLayer[] {
   const plain = layout.layers.filter((l) => l.lined !== 'none' && !l.plate.judder);

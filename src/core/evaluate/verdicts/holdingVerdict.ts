@@ -16,8 +16,8 @@ export const RESERVE_GOOD = 1.1;
  * Judges the torque reserve at low friction and the worst known speed.
  * @param sheet with clamp and reserves worked out
  * Never throws for a job that passes the schema.
- * Source: `docs/mechanics.md` sections 2 and 5; thresholds are design estimates.
- * @example judgeHolding(sheet).title // "Torque reserve OK"
+ * Source: `docs/mechanics.md` sections 2 and 5; thresholds are assumed values.
+ * @example judgeReserve(sheet).title // "Torque reserve OK"
  */
 export function judgeReserve(sheet: Sheet): Verdict {
   const clamp = sheet.known('clamp');

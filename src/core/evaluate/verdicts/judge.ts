@@ -1,3 +1,4 @@
+import { countOf } from '@/core/text/countOf';
 import { judgeConditions } from './conditionVerdicts';
 import { fittedKinds } from '../../clutch/fitted';
 import { judgeRetained } from './retentionVerdicts';
@@ -17,7 +18,7 @@ import { verdictRank, unknownVerdict } from '@/core/evaluate/engine/verdict';
  * The verdicts on a pack from the figures that are worked out on a sheet, one for each question that applies to it.
  * @param sheet with all figures worked out
  * Never throws for a job that passes the schema; a question that can't be answered yet has the state `unknown`.
- * Source: `docs/mechanics.md`, section by section; thresholds are design estimates named there.
+ * Source: `docs/mechanics.md`, section by section; thresholds are assumed values named there.
  * @example judge(sheet, layout).filter((v) => v.state === 'stop').length // 0
  */
 export function judge(sheet: Sheet, layout: PackLayout): Verdict[] {
@@ -69,8 +70,8 @@ function judgeOrder(layout: PackLayout): Verdict {
   return {
     ...base,
     state: 'good',
-    title: `${n} friction faces`,
-    sentence: say`${count(n)} friction faces, counted from the order of ${count(layout.layers.length)} plates.`,
+    title: countOf(n, 'friction face'),
+    sentence: say`${countOf(n, 'friction face')}, counted from the order of ${countOf(layout.layers.length, 'plate')}.`,
   };
 }
 
@@ -94,7 +95,7 @@ function judgeStack(sheet: Sheet): Verdict {
       title: below ? 'Stack too low' : 'Stack too tall',
       side: below ? 'below' : 'above',
       figures,
-      sentence: say`Stack height ${length(stack.value)}, ${length(-margin.value)} outside its limits: too ${below ? 'low' : 'tall'}.`,
+      sentence: say`Stack height ${length(stack.value)}, ${length(-margin.value)} ${below ? 'below its minimum' : 'above its maximum'}.`,
     };
   }
   return {

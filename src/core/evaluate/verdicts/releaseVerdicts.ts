@@ -12,7 +12,7 @@ export const LIFT_WATCH = 0.8;
  * Judges whether the lift releases every face.
  * @param sheet with lift and clearance worked out
  * Never throws for a job that passes the schema.
- * Source: `docs/mechanics.md` section 6; what counts as scarce is a design estimate.
+ * Source: `docs/mechanics.md` section 6; what counts as scarce is an assumed value.
  * @example judgeRelease(sheet).title // "Releases"
  */
 export function judgeRelease(sheet: Sheet): Verdict {
@@ -20,10 +20,10 @@ export function judgeRelease(sheet: Sheet): Verdict {
   const needed = sheet.known('liftNeeded');
   const clear = sheet.known('clearancePerFace');
   if (!had || !needed || !clear) {
-    const lacking = (['liftHad', 'liftNeeded', 'clearancePerFace'] as const).find(
+    const missing = (['liftHad', 'liftNeeded', 'clearancePerFace'] as const).find(
       (id) => !sheet.known(id),
     );
-    return unknownVerdict('releases', 'Release not judged', lacking && sheet.outcomes.get(lacking));
+    return unknownVerdict('releases', 'Release not judged', missing && sheet.outcomes.get(missing));
   }
   const figures: FigureId[] = ['liftHad', 'liftNeeded', 'clearancePerFace'];
   const short = needed.value - had.value;
@@ -59,8 +59,8 @@ export function judgeRelease(sheet: Sheet): Verdict {
  * Judges the lever pull for the rider's hand, where a hand lever opens the pack and its pull is known.
  * @param sheet with the pull worked out
  * Never throws for a job that passes the schema.
- * Source: `docs/mechanics.md` section 7; the limit is a design estimate until one is entered.
- * @example judgePull(sheet).map((v) => v.state) // ["good"]
+ * Source: `docs/mechanics.md` section 7; the limit is an assumed value until one is entered.
+ * @example judgeLeverPull(sheet).map((v) => v.state) // ["good"]
  */
 export function judgeLeverPull(sheet: Sheet): Verdict[] {
   const pull = sheet.known('leverPull');
@@ -73,7 +73,7 @@ export function judgeLeverPull(sheet: Sheet): Verdict[] {
   const whose = most.estimated
     ? 'is the assumed limit for a hand in traffic'
     : 'is the entered limit';
-  const greatest = say`Maximum lever pull ${force(pull.value)}, at ${length(sheet.known('pullLift')?.value ?? 0)} of lift`;
+  const maximum = say`Maximum lever pull ${force(pull.value)}, at ${length(sheet.known('pullLift')?.value ?? 0)} of lift`;
   return pull.value > most.value
     ? [
         {
@@ -81,7 +81,7 @@ export function judgeLeverPull(sheet: Sheet): Verdict[] {
           state: 'watch',
           title: 'Heavy lever',
           sentence: [
-            ...greatest,
+            ...maximum,
             ...say`, ${force(pull.value - most.value)} too much: ${force(most.value)} ${whose}.`,
           ],
         },
@@ -91,7 +91,7 @@ export function judgeLeverPull(sheet: Sheet): Verdict[] {
           ...base,
           state: 'good',
           title: 'Lever pull OK',
-          sentence: [...greatest, ...say`; ${force(most.value)} ${whose}.`],
+          sentence: [...maximum, ...say`; ${force(most.value)} ${whose}.`],
         },
       ];
 }

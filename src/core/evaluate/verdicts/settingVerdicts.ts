@@ -20,7 +20,7 @@ export function judgeSetting(sheet: Sheet): Verdict[] {
   ].flatMap((v) => v ?? []);
 }
 
-/** Pulls that spread more than this, mm, say that something sticks or gives. Design estimate. */
+/** Pulls that spread more than this, mm, mean that something sticks or bends. Assumed value. */
 const REPEATS = 0.05;
 interface LimitsText {
   readonly good: string;
@@ -32,7 +32,7 @@ interface LimitsText {
 }
 
 /** Compares a measured value with its limits, one at least. */
-function inWindow(
+function judgeLimits(
   id: VerdictId,
   value: number | undefined,
   min: number | undefined,
@@ -60,13 +60,13 @@ function inWindow(
     state: 'stop',
     title: above ? words.above : words.below,
     figures,
-    sentence: say`${what} ${amount(value)}, ${amount(-margin)} outside its limits: ${above ? words.tooMuch : words.tooLittle}.`,
+    sentence: say`${what} ${amount(value)}, ${amount(-margin)} ${above ? 'above the maximum' : 'below the minimum'}: ${above ? words.tooMuch : words.tooLittle}.`,
   };
 }
 
 function judgeFreePlay(sheet: Sheet): Verdict | undefined {
   if (!sheet.job.release.freePlay) return undefined;
-  return inWindow(
+  return judgeLimits(
     'freePlay',
     sheet.valueAt('release.freePlay'),
     sheet.valueAt('setting.freePlayMin'),
@@ -149,7 +149,7 @@ function judgeEndFloat(sheet: Sheet): Verdict | undefined {
   const { separatePrimary, endFloat, endFloatWanted } = sheet.job.setting;
   if (!separatePrimary || !endFloat || !endFloatWanted) return undefined;
   const slack = endFloatWanted.value * FLOAT_SHARE;
-  return inWindow(
+  return judgeLimits(
     'endFloat',
     endFloat.value,
     endFloatWanted.value - slack,
@@ -167,7 +167,7 @@ function judgeEndFloat(sheet: Sheet): Verdict | undefined {
 
 function judgeChain(sheet: Sheet): Verdict | undefined {
   if (!sheet.job.setting.separatePrimary || !sheet.job.setting.chainSlack) return undefined;
-  return inWindow(
+  return judgeLimits(
     'chain',
     sheet.valueAt('setting.chainSlack'),
     sheet.valueAt('setting.chainSlackMin'),

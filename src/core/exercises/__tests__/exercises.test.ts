@@ -99,7 +99,7 @@ describe('a worn disc', () => {
   });
 });
 
-describe('known mistakes are told by their name', () => {
+describe('known mistakes are named', () => {
   it.each([
     [
       'basketSpeed',

@@ -19,7 +19,7 @@ export function afterBreakIn(seed: number): Exercise {
   const set = dice.real(0.7, 1, 0.05);
   const bedded = dice.until(
     () => dice.real(0.1, 0.3, 0.01),
-    // Near enough to a mark that nobody need wonder which is the nearest.
+    // Close enough to a mark that the nearest mark is clear.
     (b) => Math.abs((((b / adjuster.pitch) * adjuster.marksPerTurn) % 1) - 0.5) > 0.15,
   );
   const now = set + bedded;

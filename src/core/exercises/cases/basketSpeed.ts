@@ -48,7 +48,7 @@ export function basketSpeed(seed: number): Exercise {
         expected: clutch,
         tolerance: Math.max(2, clutch * 0.004),
         reason: say`${String(rpm)} ÷ ${ratio.toFixed(1)} = ${clutch.toFixed(0)} rpm.`,
-        traps: [{ value: rpm, says: say`That is the engine: the primary drive lies between.` }],
+        traps: [{ value: rpm, says: say`That is the engine: the primary drive is in between.` }],
       }),
       numberQuestion({
         id: 'force',

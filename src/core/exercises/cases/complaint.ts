@@ -64,7 +64,7 @@ export function complaint(seed: number): Exercise {
   const needed = value('liftNeeded');
   const { holds, releases } = verdictsOf(job);
   const expected = holds ? 'lift' : releases ? 'clamp' : 'both';
-  const told: Record<Sort, Sentence> = {
+  const reported: Record<Sort, Sentence> = {
     drags: say`It creeps in gear with the lever in, and neutral is hard to find.`,
     slips: say`On a loaded pull in a high gear, engine speed rises ahead of the wheel.`,
     both: say`It creeps with the lever in, and slips on a pull.`,
@@ -72,7 +72,7 @@ export function complaint(seed: number): Exercise {
   const held = say`Torque reserve ${times(reserve)} × at worst-case friction.`;
   const freed = say`Lift ${length(lift)}, required ${length(needed)}.`;
   return {
-    story: [told[sort], [...held, ' ', ...freed]],
+    story: [reported[sort], [...held, ' ', ...freed]],
     questions: [
       oneQuestion({
         id: 'cause',

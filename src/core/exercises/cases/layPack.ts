@@ -10,7 +10,7 @@ import type { Exercise } from '../model';
 const FAULTS = ['swapped', 'bore', 'direction', 'slot'] as const;
 
 /**
- * A pack that somebody has laid, with one fault in it.
+ * Makes an assembled pack with one fault.
  * @example layPack(7).questions.length // 2
  */
 export function layPack(seed: number): Exercise {

@@ -5,10 +5,11 @@ import { correctGain } from '../../setting/leverGain';
 import { Dice } from '../dice';
 import { numberQuestion, oneQuestion } from '../marking';
 import type { Exercise } from '../model';
+import { countOf } from '@/core/text/countOf';
 
 const COUNT = { quantity: 'count', bounds: { min: 0, max: 60, integer: true } } as const;
 
-/** Whether a gap is near enough to a mark that nobody need wonder which is the nearest. */
+/** Whether a gap is so close to a mark that the nearest mark is clear. */
 function isPlain(adjuster: Adjuster, gap: number): boolean {
   const marks = (Math.abs(gap) / gapPerTurn(adjuster)) * adjuster.marksPerTurn;
   return Math.abs((marks % 1) - 0.5) > 0.15;
@@ -95,7 +96,7 @@ export function setGap(seed: number): Exercise {
         spec: COUNT,
         expected: all,
         tolerance: 0.1,
-        reason: say`(${travel(gain)} − ${travel(target)}) ÷ ${ratio.toFixed(0)} is ${length(Math.abs(gain - target) / ratio)} of gap: ${all === 1 ? '1 mark' : `${all} marks`}.`,
+        reason: say`(${travel(gain)} − ${travel(target)}) ÷ ${ratio.toFixed(0)} is ${length(Math.abs(gain - target) / ratio)} of gap: ${countOf(all, 'mark')}.`,
         traps: [
           {
             value: Math.round((Math.abs(gain - target) / adjuster.pitch) * adjuster.marksPerTurn),

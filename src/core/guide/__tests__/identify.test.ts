@@ -24,7 +24,7 @@ const layout = (...labels: readonly string[]): ClutchLayout => {
 };
 
 describe('which clutch an unknown machine has', () => {
-  it('is told from what one can see and how it behaves', () => {
+  it('is identified from appearance and behaviour', () => {
     expect(layout('Yes', 'It stalls or pulls')).toBe('pack');
     expect(layout('Yes', 'It idles without moving', 'Only a pack')).toBe('pack');
     expect(layout('Yes', 'It idles without moving', 'Yes, a drum and a pack')).toBe('startAndPack');
@@ -35,7 +35,7 @@ describe('which clutch an unknown machine has', () => {
     expect(layout('No', 'No, a selector or nothing', 'Only belt and sheaves')).toBe('belt');
   });
 
-  it('is told in four questions at the most, each reached and each ending somewhere', () => {
+  it('is identified by four questions or fewer, each reachable and each with an end', () => {
     const reached = new Set<QuestionId>();
     const deepest = (id: QuestionId, before: readonly QuestionId[]): number => {
       expect(before).not.toContain(id);

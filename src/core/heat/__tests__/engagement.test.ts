@@ -17,7 +17,7 @@ describe('engagement', () => {
   it('meets the published case, to 1e-6', () => {
     const run = engage(constant(140));
     expect(run.outcome).toBe('locked');
-    // Slip is greatest when it begins: 240 rad/s at 140 N·m; the engine is slowest when it locks.
+    // Slip is at its maximum when it begins: 240 rad/s at 140 N·m; the engine is slowest when it locks.
     expect(run.peakPower).toBeCloseTo(140 * 240, 6);
     expect(run.leastSpeed).toBeCloseTo(run.speed, 6);
     expect(engage({ ...constant(140), liningArea: 0.02 }).peakPowerPerArea).toBeCloseTo(
@@ -60,7 +60,7 @@ describe('engagement', () => {
     expect(
       engage({ ...constant(140, 120), engineSpeed: 130, vehicleSpeed: 0, stallSpeed: 80 }),
     ).toMatchObject({ outcome: 'stalled' });
-    // An engine that may stall but does not locks all the same.
+    // An engine that may stall but does not still locks up.
     expect(engage({ ...constant(140), stallSpeed: 80 })).toMatchObject({ outcome: 'locked' });
     const slipping = engage({ ...constant(30, 40), limit: 2 });
     expect(slipping).toMatchObject({ outcome: 'still slipping', time: 2 });

@@ -133,7 +133,7 @@ describe('a steel', () => {
     expect(decision(grindable, 'p2')).toBe('grind');
     expect(reasons(grindable, 'p2')).toContain('keeps about 1.520 mm');
     expect(decision(plateWith(grindable, 'p2', { outOfFlat: entry(0.11) }), 'p2')).toBe('change');
-    // 1.6 less 0.1 is just its least: what stands on a limit is within it.
+    // 1.6 less 0.1 is exactly its minimum: a value on a limit is within it.
     expect(decision(plateWith(grindable, 'p2', { outOfFlat: entry(0.1) }), 'p2')).toBe('grind');
     expect(decision(plateWith(grindable, 'p2', { outOfFlat: entry(0.05) }), 'p2')).toBe('keep');
   });
@@ -217,7 +217,7 @@ describe('rules across parts', () => {
     expect(mixed(fresh)).toBeUndefined();
   });
 
-  it('tell what damage says of something else', () => {
+  it('names other causes that damage points to', () => {
     const hub: Job = {
       ...job(),
       inspection: { ...job().inspection, seen: { hub: ['splinesWorn'], cover: ['grooved'] } },
@@ -280,13 +280,13 @@ describe('parts around the plates', () => {
 });
 
 describe('the summary', () => {
-  it('tells a customer what goes without a figure, and the shop which', () => {
+  it('lists replaced parts for a customer without figures, and for the shop with them', () => {
     const j = job({ p5: [2.7, 2.7, 2.7] });
     const { customer, shop } = summarize(j, found(j), evaluate(j));
-    const told = customer.map((s) => readSentence(s)).join(' ');
-    expect(told).toContain('1 of 3 friction discs needs replacing.');
-    expect(told).toContain('All 2 steel plates can stay.');
-    expect(told).not.toMatch(/\d mm/);
+    const reported = customer.map((s) => readSentence(s)).join(' ');
+    expect(reported).toContain('1 of 3 friction discs needs replacing.');
+    expect(reported).toContain('All 2 steel plates can stay.');
+    expect(reported).not.toMatch(/\d mm/);
     expect(shop.map((s) => readSentence(s)).join(' ')).toContain('Replace: plate 5.');
   });
 
@@ -297,7 +297,7 @@ describe('the summary', () => {
   ])('says what %s at %s means on the road, and nothing of it otherwise', (id, state, words) => {
     const j = job({ p5: [2.7, 2.7, 2.7] });
     const evaluation = evaluate(j);
-    const told = (judged: State) =>
+    const reported = (judged: State) =>
       summarize(j, found(j), {
         ...evaluation,
         verdicts: evaluation.verdicts.map((v) => ({ ...v, state: v.id === id ? judged : 'good' })),
@@ -305,22 +305,22 @@ describe('the summary', () => {
         .customer.map((s) => readSentence(s))
         .join(' ');
     expect(evaluation.verdicts.map((v) => v.id)).toContain(id);
-    expect(told(state)).toContain(words);
-    expect(told('good')).not.toContain(words);
+    expect(reported(state)).toContain(words);
+    expect(reported('good')).not.toContain(words);
   });
 
   it('names what is fixed in the machine, as one or as several', () => {
     const j = job({ p1: [2.99, 2.99, 2.99] });
-    const told = (fixture: Fixture, decision: Decision) => {
+    const reported = (fixture: Fixture, decision: Decision) => {
       const part = { id: fixture, fixture, name: FIXTURE_NAME[fixture], decision, reasons: [] };
       return summarize(j, { ...found(j), parts: [part] }, evaluate(j))
         .customer.map((s) => readSentence(s))
         .join(' ');
     };
-    expect(told('hub', 'change')).toContain('The hub needs replacing.');
-    expect(told('springs', 'change')).toContain('The springs need replacing.');
-    expect(told('pressurePlate', 'grind')).toContain('The pressure plate can be ground.');
-    expect(told('hub', 'keep')).not.toContain('The hub');
+    expect(reported('hub', 'change')).toContain('The hub needs replacing.');
+    expect(reported('springs', 'change')).toContain('The springs need replacing.');
+    expect(reported('pressurePlate', 'grind')).toContain('The pressure plate can be ground.');
+    expect(reported('hub', 'keep')).not.toContain('The hub');
   });
 
   it('says so while nothing is measured', () => {

@@ -180,7 +180,7 @@ describe('the keypad', () => {
         (keys, n) => {
           const text = press(keys, n);
           expect(text.replace('.', '')).toBe(keys.replace('.', ''));
-          // A point that was pressed stands where it was pressed, but at the end of what was keyed.
+          // An entered point stays where it was entered, except at the end of the digits.
           if (keys.includes('.')) expect(text).toBe(keys);
         },
       ),

@@ -34,7 +34,7 @@ describe('a job from another', () => {
   });
 
   it('of any known machine takes no reading of the pack that was in, and can be worked out', () => {
-    // What is read of one pack, at whatever stage: another pack has it read anew.
+    // Readings of one pack at any stage: another pack needs its own.
     const read =
       /\.(readings|outOfFlat|tangClearance|seen|measuredLift|freePlay|air|stretch|pivotWear|gapMeasured|goSize|noGoSize|endFloat|chainSlack|turnsOut|marksOut|gapRead\d|caliper|measuredCone|headClearance|basketNotch|hubNotch|damperPlay|applied|out|in|recheckFreePlay|recheckLift|recheckGain)$/;
     const pathsOf = (value: unknown, path = ''): string[] =>

@@ -33,7 +33,7 @@ describe('an edit of a pack', () => {
     expect(addGroup(groups, 'more')).toBe(groups);
   });
 
-  it('changes the kind it is told and no other', () => {
+  it('changes only the given kind', () => {
     const [disc, steel] = changeKind(job, 'disc', { name: 'Cork disc' }).pack.kinds;
     expect([disc?.name, steel?.name]).toEqual(['Cork disc', 'Steel']);
   });

@@ -13,7 +13,7 @@ interface Described {
   }[];
 }
 
-/** The greatest length of every list of objects or texts that a file can hold, by its path. */
+/** The maximum length of every list of objects or texts in a file, by its path. */
 function listsIn(schema: Described, path: string, found: Map<string, number>): void {
   for (const [key, child] of Object.entries(schema.keys ?? {}))
     listsIn(child, path === '' ? key : `${path}.${key}`, found);

@@ -67,7 +67,7 @@ describe('paths into a job', () => {
     expect(entryAt(job, 'pack.kinds.ghost.thickness')).toBeUndefined();
   });
 
-  it('carry bounds that their own stand-ins and plausible ranges keep', () => {
+  it('have bounds that contain their assumed values and plausible ranges', () => {
     for (const pattern of Object.keys(FIELDS) as FieldPattern[]) {
       const { bounds, plausible, estimate, absent } = fieldAt(fieldPath(pattern, 'x', 'x'));
       const low = bounds.min ?? bounds.above ?? -Infinity;

@@ -1,6 +1,6 @@
 import type { Entry } from './entry';
 
-/* Weights that turn, the release train, and how it is set. */
+/* Centrifugal weights, release train and settings. */
 
 export type AssistType = 'none' | 'levers' | 'balls';
 
@@ -107,7 +107,7 @@ export interface Release {
   readonly pullMax?: Entry;
   readonly leverRatio?: Entry;
   readonly efficiency?: Entry;
-  /** Hydraulic: piston travel lost to free play and to taking up the line. */
+  /** Hydraulic: piston travel lost to free play and line expansion. */
   readonly lostTravel?: Entry;
   readonly masterDiameter?: Entry;
   readonly slaveDiameter?: Entry;

@@ -5,7 +5,7 @@ export interface FieldSpec extends EntrySpec {
   readonly label: string;
   /** As in the formulas of `docs/mechanics.md`. */
   readonly symbol: string;
-  /** Used, and marked as a design estimate, while nothing is entered. */
+  /** Used, and marked as an assumed value, while nothing is entered. */
   readonly estimate?: { readonly value: number; readonly why: string };
   /** Meaning of an empty field, where that is a fact: no shim is a shim of 0. */
   readonly absent?: { readonly value: number; readonly why: string };

@@ -98,7 +98,7 @@ describe('the limits library', () => {
         for (const compared of compareSpecSheet(sheet, next))
           if (which.has(compared.limit.id) && compared.standing !== 'noPlace') {
             const [place = 'pack.maxWear'] = placesOf(next, compared.limit);
-            // Of two of one name in the sheet the later one stands.
+            // Of two entries with one name in the sheet the later one counts.
             const twins = sheet.limits.filter(
               (l) => which.has(l.id) && placesOf(next, l).includes(place),
             );
@@ -126,7 +126,7 @@ describe('the limits library', () => {
     );
   });
 
-  it('says which jobs a changed limit touches; a signed one stands as signed, and the archive is left alone', () => {
+  it('lists the jobs a changed limit affects; signed and archived jobs stay unchanged', () => {
     const sheet = sheetFrom(crag());
     const took = (job: Job): Job => ({ ...job, machine: { ...job.machine, limitsId: sheet.id } });
     const open = took({ ...crag(), id: 'open', number: 'T-9' });

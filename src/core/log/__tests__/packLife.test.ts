@@ -76,14 +76,14 @@ describe('the life of a pack', () => {
 
   it('meets the window where the line says the stack is at its least', () => {
     const { foreseen, pack } = packLife(job);
-    const window = foreseen.find((f) => f.kind === 'window');
+    const window = foreseen.find((f) => f.kind === 'stackLimits');
     const { slope = NaN, intercept = NaN } = pack.line ?? {};
     const wornSince = intercept + slope * (window?.run ?? NaN) - (pack.points[0]?.wear ?? NaN);
     // 34.2 mm as it went in: every plate 0.02 mm under its nominal.
     expect(34.2 - wornSince).toBeCloseTo(34, 6);
   });
 
-  it('starts anew from where discs are others, and says so', () => {
+  it('restarts where discs were replaced, with a message', () => {
     const twice = worn([
       [230, '2026-05-01', 0.05],
       [260, '2026-06-01', 0.14],
@@ -298,7 +298,7 @@ describe('the life of a pack', () => {
                 [240, '2026-06-01', loss / 2],
                 [270, '2026-09-01', last],
               ]),
-            ).foreseen.find((f) => f.kind === 'window')?.run ?? Infinity;
+            ).foreseen.find((f) => f.kind === 'stackLimits')?.run ?? Infinity;
           expect(at(loss + more)).toBeLessThanOrEqual(at(loss) + 1e-9);
         },
       ),
@@ -319,7 +319,7 @@ describe('the life of a pack', () => {
 });
 
 describe('the log of a machine', () => {
-  it('stands in order of time over jobs and returns, with what was set', () => {
+  it('is sorted by time over jobs and visits, with the settings', () => {
     const later: Job = {
       ...job,
       id: 'later',
@@ -357,7 +357,7 @@ describe('the log of a machine', () => {
     const once = (j: Job): Job => ({ ...j, visits: [] });
     expect(wearRates([once(job), once(other)])).toMatchObject([{ packs: 2, few: true }]);
     expect(wearRates([once(job), other])).toMatchObject([{ packs: 2, few: false }]);
-    // What is said of a lining on a steel tells nothing of the discs.
+    // Readings of a lining on a steel do not count for the discs.
     const steelsToo = {
       ...job,
       pack: {

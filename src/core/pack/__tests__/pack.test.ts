@@ -11,7 +11,7 @@ const S: Layer = { turnsWith: 'hub', lined: 'none' };
 const slipping = (plates: Layer[], plate = hub) =>
   frictionFaces(hub, plates, plate).filter((f) => f.kind === 'slipping');
 
-describe('slipping faces', () => {
+describe('friction faces', () => {
   it('counts 16 for 8 discs and 7 steels, friction first and last', () => {
     const plates = Array.from({ length: 15 }, (_, i) => (i % 2 === 0 ? F : S));
     expect(slipping(plates)).toHaveLength(16);

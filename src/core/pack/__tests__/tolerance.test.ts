@@ -36,7 +36,7 @@ describe('the tolerance question of a job', () => {
     expect(() => toleranceOf(withEntry(job, path, undefined), 1000, 7)).toThrow('both of them');
   });
 
-  it('needs the thickness of every kind that lies in the pack', () => {
+  it('needs the thickness of every kind in the pack', () => {
     const [kind] = job.pack.kinds;
     const without = withEntry(job, `pack.kinds.${kind?.id ?? ''}.thickness`, undefined);
     expect(() => toleranceOf(without, 1000, 7)).toThrow('thickness');
@@ -86,11 +86,11 @@ describe('tolerance', () => {
     });
   });
 
-  it('never leaves the worst case where all plates are uniform, and stops when told', () => {
+  it('never exceeds the worst case with uniform plates, and stops on request', () => {
     const uniform = plates.map((p): PlateTolerance => ({ ...p, spread: 'uniform' }));
     const run = simulateTolerance({ plates: uniform, min: 34, max: 35, packs: 60_000, seed: 1 });
     const { worstCase } = sumTolerances(uniform);
-    expect(run.greatest).toBeLessThanOrEqual(34.5 + worstCase);
+    expect(run.maximum).toBeLessThanOrEqual(34.5 + worstCase);
     expect(run.least).toBeGreaterThanOrEqual(34.5 - worstCase);
     expect(run.sigma).toBeCloseTo(
       Math.sqrt(uniform.reduce((s, p) => s + plateSigma(p) ** 2, 0)),

@@ -33,7 +33,7 @@ const reasoned = (job: Job): Job =>
 const sign = (job: Job) => signed(reasoned(reopened(job, 'to test')), 'Bench 1', NOW, digestOf);
 
 describe('the rider’s sheet', () => {
-  it('tells of the pack once it is good, and of unfinished work no more than that', () => {
+  it('describes an OK pack, and unfinished work only as unfinished', () => {
     expect(rider(done)).toContain('× peak torque at worst-case friction');
     const scarce = withEntry(half, 'release.leverTravel', entry(30));
     expect(evaluate(scarce).overall.state).toBe('stop');
@@ -41,7 +41,7 @@ describe('the rider’s sheet', () => {
     expect(rider(scarce)).not.toContain('less than needed');
   });
 
-  it('says of a signed pack that only wants watching what it is', () => {
+  it('names the verdict of a signed pack on Watch', () => {
     // Full lift is heavy: nothing to finish, and the rider feels it.
     const heavy = sign(withEntry(reopened(done, 'to test'), 'release.pullMax', entry(40)));
     expect(evaluate(heavy).overall.title).toBe('Holds and releases, heavy lever');
@@ -114,7 +114,7 @@ describe('the order list', () => {
     expect(orderList(blankJob('one', 'UR-1', NOW))).toEqual([]);
   });
 
-  it('tells what lies on the shelf from what is to be got', () => {
+  it('distinguishes parts on the shelf from parts to order', () => {
     const shelved: Job = {
       ...half,
       pack: {
@@ -142,7 +142,7 @@ describe('any sheet', () => {
     );
   });
 
-  it('names the machine and stands under its number', () => {
+  it('has the machine and its number as title', () => {
     for (const job of jobsOfEachKind())
       for (const make of [jobSheet, customerSheet, orderSheet]) {
         const { title, foot } = make(job);

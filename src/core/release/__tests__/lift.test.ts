@@ -8,7 +8,7 @@ import { retainedShare } from '../retention';
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
 describe('how well pulls repeat', () => {
-  it('is the greatest spread at one place, whichever way round its angle was written', () => {
+  it('is the maximum difference at one place, regardless of how its angle was written', () => {
     const pulls = [
       { angle: 0, lift: 1.5 },
       { angle: 360, lift: 1.53 },

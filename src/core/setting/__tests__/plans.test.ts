@@ -53,14 +53,14 @@ describe('the adjuster of a job', () => {
     expect(gapPlan(job({ gapMin: entry(0.8) }, 'pitch'))).toBeUndefined();
   });
 
-  it('stands where turns and marks say, and nowhere while neither is recorded', () => {
+  it('follows from turns and marks, and is missing while neither is recorded', () => {
     expect(adjusterPosition(job({}))).toBeUndefined();
     expect(adjusterPosition(job({ turnsOut: entry(1) }))).toBe(1);
     expect(adjusterPosition(job({ marksOut: entry(3) }))).toBe(3 / 8);
     expect(adjusterPosition(job({ turnsOut: entry(1), marksOut: entry(2) }))).toBe(1.25);
   });
 
-  it('turned on, records where it stands and the gap that it makes', () => {
+  it('records the new position and the resulting gap after a turn', () => {
     const at = job({ turnsOut: entry(0), marksOut: entry(7) });
     const open = { turns: 1, marks: 2, gap: 1.25, rest: 0, direction: 'open' } as const;
     expect(turnedBy(at, open).setting).toMatchObject({
@@ -134,7 +134,7 @@ describe('turning by the lever gain', () => {
     expect(at(12 - GAIN_READS - 0.01)?.turning.direction).not.toBe('open');
   });
 
-  it('says where the adjuster stands then, and when it is a bound only', () => {
+  it('gives the resulting adjuster position, and whether it is only a bound', () => {
     const wide = gainAdvice(job({ targetGain: entry(10), readings: [reading(2, 0)] }), 40);
     expect(wide).toMatchObject({ turns: 1.75, atLeast: true });
     const narrow = gainAdvice(job({ targetGain: entry(10), readings: [reading(1, 30)] }), 40);

@@ -139,7 +139,7 @@ describe('springs of a job on the shelf', () => {
 });
 
 describe('what the shop has to order', () => {
-  it('is by job what those at Specify and Build have to get, without what lies on the shelf', () => {
+  it('lists per job the parts to order at Specify and Build, without parts on the shelf', () => {
     const stages = ['build', 'set', 'inspect', 'specify', 'intake'] as const;
     const jobs = jobsOfEachKind().map((j, i) => ({ ...j, stage: stages[i] ?? 'intake' }));
     const orders = ordersOfJobs(jobs);

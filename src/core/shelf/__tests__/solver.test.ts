@@ -144,7 +144,7 @@ describe('shelf solver', () => {
     const [four] = solveShelf(question(shelf, 4, 26, 25, 27), fine).sets;
     expect(four?.picks.at(-1)?.id).toBe('c');
     expect(four).not.toHaveProperty('outOfFlat');
-    // Two heights that come to the same sum: the flatter pair stands first.
+    // Two heights with the same sum: the flatter pair is first.
     const pairs = [
       bent('e', 1.4, 0.2),
       bent('f', 1.6, 0.2),
@@ -193,10 +193,10 @@ describe('shelf solver', () => {
   it('says what is to blame when nothing fits, and by how much', () => {
     const plates = [plate('a', 1.2), plate('b', 1.3), plate('c', 1.4)];
     expect(solveShelf(question(plates, 2, 25, 24, 26), fine).misses).toEqual([
-      { condition: 'window', heights: 3, by: 1.3 },
+      { condition: 'stackLimits', heights: 3, by: 1.3 },
     ]);
     expect(solveShelf(question(plates, 2, 22, 21, 22.3), fine).misses).toEqual([
-      { condition: 'window', heights: 1, by: 0.2 },
+      { condition: 'stackLimits', heights: 1, by: 0.2 },
     ]);
     expect(solveShelf(question(plates, 5, 25, 24, 26), fine).misses).toEqual([
       { condition: 'plates on the shelf', heights: 1, by: 2 },
@@ -211,7 +211,7 @@ describe('shelf solver', () => {
     });
   });
 
-  it('stops when told, and refuses what is no question', () => {
+  it('stops on request, and refuses an invalid question', () => {
     const options = ['a', 'b'].map((id) => ({
       id,
       choose: 1,

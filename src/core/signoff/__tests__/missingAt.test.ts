@@ -26,19 +26,19 @@ const blank = blankJob('j', 'UR-1', '2026-11-25T12:00:00.000Z');
 const whole = signedOff(measured(crag(), 0.02));
 const done = reopened(whole, 'to test');
 
-describe('what a stage still lacks', () => {
+describe('missing entries of a stage', () => {
   it('is all of it for a job that has just been made', () => {
     expect(left('intake', blank)).toEqual([
-      'the machine’s name',
+      'machine name',
       'clutch type',
       'complaint or goal',
-      'the oil',
+      'oil',
       'engine torque',
     ]);
     expect(left('strip', blank)).toEqual(['the list', 'the count of small parts', 'plate order']);
     expect(left('specify', blank)).toEqual(['the verdict']);
-    expect(left('build', blank)).toContain('torques from the manual');
-    expect(left('set', blank)).toContain('lift by the dial');
+    expect(left('build', blank)).toContain('tightening torques');
+    expect(left('set', blank)).toContain('lift reading');
   });
 
   it('is nothing at any stage of a job that is done', () => {
@@ -49,7 +49,7 @@ describe('what a stage still lacks', () => {
     const belt = { ...blank, machine: { ...blank.machine, layout: 'startAndBelt' as const } };
     expect(left('intake', belt)).not.toContain('engine torque');
     expect(left('strip', belt)).not.toContain('plate order');
-    expect(left('set', belt)).not.toContain('lift by the dial');
+    expect(left('set', belt)).not.toContain('lift reading');
     const pack = { ...blank, machine: { ...blank.machine, layout: 'pack' as const } };
     expect(left('intake', pack)).toContain('engine torque');
   });
@@ -105,19 +105,19 @@ describe('what a stage still lacks', () => {
       'a part that is not back',
       'build',
       (j) => withEntry(j, `strip.parts.${j.strip.parts[0]?.id ?? ''}.in`, entry(0)),
-      '1 small part not counted back in',
+      '1 small part not fitted',
     ],
     [
       'a bolt without its torque',
       'build',
       (j) => withEntry(j, `build.fasteners.${j.build.fasteners[0]?.id ?? ''}.torque`, undefined),
-      'torques from the manual',
+      'tightening torques',
     ],
     [
       'a dial that was never put on',
       'set',
       (j) => ({ ...j, release: { ...omit(j.release, 'measuredLift'), liftReadings: [] } }),
-      'lift by the dial',
+      'lift reading',
     ],
     [
       'starts of the break-in',
@@ -160,7 +160,7 @@ it('what is read at Set or Prove is not left at Specify', () => {
 });
 
 describe('stages that were passed with something left', () => {
-  it('are before the one at which the job stands, and none of a signed job', () => {
+  it('are those of earlier stages, and none of a signed job', () => {
     const atStrip: Job = { ...blank, stage: 'strip' };
     expect(passed(blank)).toEqual([]);
     expect(passed(atStrip)).toEqual(['intake']);
@@ -170,7 +170,7 @@ describe('stages that were passed with something left', () => {
     expect(passed(reopened(signedWithReason, 'to test'))).toEqual(['strip']);
   });
 
-  it('can be told for any record', () => {
+  it('is defined for any record', () => {
     fc.assert(
       fc.property(arbitraryJob, fc.constantFrom(...STAGES), (any, stage) => {
         const job: Job = { ...any, stage };

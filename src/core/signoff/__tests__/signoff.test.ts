@@ -92,7 +92,7 @@ describe('what is open', () => {
     expect(ids(change(whole))).toContain(id);
   });
 
-  it('says of a part how many came out and how many are back, and of a verdict what it is', () => {
+  it('gives removed and fitted counts of a part, and the title of a verdict', () => {
     const said = (back: number) => {
       const item = openItems(withEntry(half, 'strip.parts.n4.in', entry(back))).find(
         (i) => i.id === 'part:n4',
@@ -146,7 +146,7 @@ describe('what is open', () => {
     expect(readSentence(openItems(one)[0]?.sentence ?? [])).toContain(first?.name);
   });
 
-  it('tells a plate that is not measured from one without a limit', () => {
+  it('distinguishes an unmeasured plate from one without a limit', () => {
     const unlimited: Job = {
       ...whole,
       pack: {
@@ -236,7 +236,7 @@ describe('what is open', () => {
     ]);
   });
 
-  it('sends each verdict to the step at which it is put right', () => {
+  it('leads each verdict to the step that fixes it', () => {
     const tight = withEntry(
       withEntry(whole, 'release.freePlay', entry(0.1)),
       'setting.freePlayMin',

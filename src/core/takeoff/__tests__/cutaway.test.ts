@@ -15,7 +15,7 @@ const known = (number: string, id: FigureId) => {
 };
 
 describe('the cutaway', () => {
-  it('shows of any job of the workshop what the sheet says of it', () => {
+  it('agrees with the sheet for any job of the workshop', () => {
     for (const job of jobsOfEachKind()) {
       const cut = cutawayOf(job, 90);
       const rest = cut.at(0, 0);
@@ -72,7 +72,7 @@ describe('packs of a job with the same hands', () => {
     });
   });
 
-  it('say what lacks: of the first as a refusal, of another beside the rest', () => {
+  it('name missing inputs: of the first as a refusal, of another beside the results', () => {
     const job = crag();
     const bare = { name: 'bare', job: { ...job, engine: {} } };
     expect(() => takeoffOfPacks([bare], WAYS.race, 90)).toThrow('duty');

@@ -101,7 +101,7 @@ describe('a machine ridden by hand', () => {
     expect(at.hub).toBeLessThan(locked.hub);
   });
 
-  it('stands at idle with the lever pulled', () => {
+  it('idles with the lever pulled', () => {
     const setup = setupOf();
     const at = ridden(
       rideOf(setup, OIL),

@@ -137,7 +137,7 @@ describe('a start', () => {
     );
   });
 
-  it('names what lacks when the job does not describe one', () => {
+  it('names missing inputs when the job does not describe a start', () => {
     const needs = takeoffOf({ ...fen(), duty: {} });
     expect('needs' in needs && needs.needs.map((n) => n.label)).toEqual(
       expect.arrayContaining(['Machine with rider']),
@@ -158,7 +158,7 @@ describe('a start', () => {
   it.each([
     ['no moment', [], 'hands'],
     [
-      'time that stands still',
+      'time without progress',
       [
         { t: 0, lever: 1, throttle: 0 },
         { t: 0, lever: 0, throttle: 0 },

@@ -10,7 +10,7 @@ function publishedPack(model: 'uniformWear' | 'uniformPressure'): FrictionFace[]
   return Array.from({ length: 16 }, (_, k) => ({
     radius: effectiveRadius(58.5, k >= 14 ? 50.5 : 46.5, model),
     friction: 0.12,
-    // Face 0 lies between pressure plate and disc: below it a disc, above it nothing.
+    // Face 0 is between pressure plate and disc: below it a disc, above it nothing.
     tangRadiusBelow: k % 2 === 0 ? 61 : 43,
     tangRadiusAbove: k % 2 === 0 ? 43 : 61,
   }));
@@ -58,7 +58,7 @@ describe('pack capacity', () => {
     expect(clampAtFace).toEqual([1000, 0, 0]);
   });
 
-  it('refuses what lies outside its domain', () => {
+  it('refuses values outside its domain', () => {
     expect(() => packCapacity(-1, [])).toThrow(DomainError);
     expect(() => packCapacity(100, [{ radius: 50, friction: 0 }])).toThrow('faces.0.friction');
     expect(() =>
@@ -75,7 +75,7 @@ describe('pack capacity', () => {
 });
 
 describe('radius, pressure and torque at the clutch', () => {
-  it('lies between the radii, uniform wear never above uniform pressure', () => {
+  it('is between the radii, uniform wear never above uniform pressure', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 5, max: 100, noNaN: true }),

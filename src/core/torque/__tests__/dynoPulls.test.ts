@@ -42,7 +42,7 @@ describe('pulls as they come from the dyno', () => {
     expect(pull?.samples[0]?.torque).toBeCloseTo(27.116358966628, 9);
   });
 
-  it('are broken where a part is missing, for good', () => {
+  it('stay broken once a part is missing', () => {
     const pulls = taken(
       part(1, 0, [[3000, 30]]),
       part(1, 2, [[5000, 36]]),

@@ -70,7 +70,7 @@ describe('words in a text', () => {
   });
 });
 
-it('families and schools say all of what they should', () => {
+it('has complete entries for clutch types and methods', () => {
   for (const f of FAMILIES) for (const text of [f.how, f.tell, f.mind]) expect(text).toMatch(/\.$/);
   for (const s of METHODS) {
     expect(s.question).toMatch(/\?$/);

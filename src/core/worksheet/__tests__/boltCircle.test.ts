@@ -23,7 +23,7 @@ describe('criss-cross', () => {
         expect([...order].sort((a, b) => a - b)).toEqual(
           Array.from({ length: n }, (_, i) => i + 1),
         );
-        // In an even circle the second of each pair lies straight across; in an odd one as nearly as can be.
+        // In an even circle the second of each pair is straight across; in an odd one as nearly as possible.
         for (let i = 0; i + 1 < n; i += n % 2 === 0 ? 2 : 1) {
           const apart = Math.abs((order[i + 1] ?? 0) - (order[i] ?? 0));
           expect(Math.min(apart, n - apart)).toBe(Math.floor(n / 2));

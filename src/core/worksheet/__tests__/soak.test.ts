@@ -7,7 +7,7 @@ const AT = '2026-11-25T08:00:00.000Z';
 const later = (minutes: number) => new Date(Date.parse(AT) + minutes * 60_000).toISOString();
 
 describe('soak', () => {
-  it('stands by the time the linings went in, whatever happened meanwhile', () => {
+  it('counts from the time the linings went in, across interruptions', () => {
     expect(soakState(undefined, 480, 20, AT)).toMatchObject({ status: 'waiting', toPlan: 480 });
     expect(soakState(AT, 480, 20, later(19))).toMatchObject({ status: 'soaking', toLeast: 1 });
     expect(soakState(AT, 480, 20, later(20))).toMatchObject({ status: 'least', toPlan: 460 });
@@ -19,7 +19,7 @@ describe('soak', () => {
     expect(soakState(AT, 480, 20, later(-60))).toMatchObject({ soaked: 0, status: 'soaking' });
   });
 
-  it('plans the longer school until the builder says otherwise, and never less than the least', () => {
+  it('plans the longer method until changed, and never less than the minimum', () => {
     const job = blankJob('j', 'UR-1', AT);
     expect(soakOf(job)).toEqual({ plan: 480, least: 20 });
     expect(soakOf({ build: { ...job.build, soakPlan: entry(10), soakLeast: entry(30) } })).toEqual({

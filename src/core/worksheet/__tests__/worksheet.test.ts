@@ -72,7 +72,7 @@ describe('the spec sheet', () => {
       expect(build.indexOf('unlisted:hubNut')).toBeLessThan(build.indexOf('tab'));
       expect(build.indexOf('springs')).toBeLessThan(build.indexOf('unlisted:springs'));
     }
-    // Listed, each stands once, with its own torque.
+    // Listed, each appears once, with its own torque.
     for (const stage of WORK_STAGES)
       expect(keys(torqued(crag()), stage).some((k) => k.startsWith('unlisted:'))).toBe(false);
   });
@@ -121,10 +121,10 @@ describe('the spec sheet', () => {
     expect(last?.line.watch).toBe('Same order again. Uneven bolts tilt the plate.');
   });
 
-  it('takes the handbook’s side where schools differ, says why, and records otherwise', () => {
+  it('uses the default method where methods differ, gives the reason, and records another one', () => {
     const job = torqued(crag());
-    const schools = stepsOf(job, 'build').filter((s) => s.line.school);
-    expect(schools.map((s) => s.line.key)).toEqual(['soak', 'fastener:f1', 'tab']);
+    const methods = stepsOf(job, 'build').filter((s) => s.line.method);
+    expect(methods.map((s) => s.line.key)).toEqual(['soak', 'fastener:f1', 'tab']);
     const nut = stepNoted(job, 'build', 'fastener:f1', { otherwise: 'impact' });
     expect(stepsOf(nut, 'build').find((s) => s.line.key === 'fastener:f1')?.record.otherwise).toBe(
       'impact',
@@ -223,7 +223,7 @@ describe('the spec sheet', () => {
     expect(words).not.toMatch(/[Ll]ever in|cable/);
   });
 
-  it('says what gap the nearest mark gives, and which it stands for', () => {
+  it('gives the gap at the nearest mark and the gap it is near to', () => {
     const gapOf = (max: number) => {
       const job = withEntry(
         withEntry(scree(), 'setting.gapMin', entry(0.6)),

@@ -55,7 +55,7 @@ describe('taking a file into a workshop', () => {
     },
   );
 
-  it('keeps both of a job that differs, each whole, unless told otherwise', () => {
+  it('keeps both versions of a job that differs, complete, unless decided otherwise', () => {
     const file = withNotes('from the other bench');
     const key = 'job:knoll';
     expect(planMerge(WORKSHOP, file).filter((i) => i.status === 'differs')).toEqual([

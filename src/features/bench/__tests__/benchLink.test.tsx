@@ -77,7 +77,7 @@ function connected(bench = 1) {
 }
 
 describe('the link to the instruments of a bench', () => {
-  it('is off until the builder says so, and then says how it stands', () => {
+  it('is off until the builder connects it, and then reports its state', () => {
     const { result } = renderHook(() => useBenchLink(), { wrapper });
     expect(result.current.status).toBe('off');
     expect(Stream.all).toHaveLength(0);

@@ -48,7 +48,7 @@ describe('the machine of a cutaway, ridden by hand', () => {
     expect(new RideLoop(single, false).reading().look.clearance).toBeGreaterThan(0);
   });
 
-  it('stands still until it is run, and goes as far as the frames say', () => {
+  it('stays at rest until it is run, and advances as far as the frames say', () => {
     const loop = new RideLoop(single, false);
     loop.hold({ lever: 0.5, throttle: 0.3 });
     expect(loop.reading().motion?.t).toBe(0);
@@ -84,7 +84,7 @@ describe('the machine of a cutaway, ridden by hand', () => {
     expect(loop.reading().motion?.t).toBeCloseTo(0.05, 9);
   });
 
-  it('is started once, however often it is told to', () => {
+  it('is started once, regardless of how often start is called', () => {
     const loop = new RideLoop(single, false);
     loop.run();
     loop.run();
@@ -93,22 +93,22 @@ describe('the machine of a cutaway, ridden by hand', () => {
     expect(loop.reading().motion?.t).toBeCloseTo(0.1, 6);
   });
 
-  it('moves the drawing at each frame, and tells its figures a few times a second', () => {
+  it('moves the drawing at each frame, and reports its figures a few times a second', () => {
     const loop = new RideLoop(single, false);
     const { show, painter } = shown();
     loop.draws(painter);
-    const told = jest.fn();
+    const reported = jest.fn();
     loop.run();
     show.mockClear();
-    const end = loop.subscribe(told);
+    const end = loop.subscribe(reported);
     run(1);
     expect(show).toHaveBeenCalledTimes(50);
-    expect(told.mock.calls.length).toBeGreaterThanOrEqual(4);
-    expect(told.mock.calls.length).toBeLessThanOrEqual(8);
+    expect(reported.mock.calls.length).toBeGreaterThanOrEqual(4);
+    expect(reported.mock.calls.length).toBeLessThanOrEqual(8);
     end();
-    told.mockClear();
+    reported.mockClear();
     run(1);
-    expect(told).not.toHaveBeenCalled();
+    expect(reported).not.toHaveBeenCalled();
   });
 
   it('where things should keep still, turns nothing and draws a few times a second', () => {
@@ -121,7 +121,7 @@ describe('the machine of a cutaway, ridden by hand', () => {
     expect(show.mock.calls.length).toBeGreaterThanOrEqual(5);
     expect(show.mock.calls.length).toBeLessThanOrEqual(8);
     expect(show.mock.calls.every(([, , passed]) => passed === 0)).toBe(true);
-    // It has moved on all the same.
+    // It still has moved on.
     loop.pause();
     expect(loop.reading().motion?.t).toBeCloseTo(2, 6);
   });
@@ -130,12 +130,12 @@ describe('the machine of a cutaway, ridden by hand', () => {
     const loop = new RideLoop(single, false);
     const { show, painter } = shown();
     loop.draws(painter);
-    const told = jest.fn();
-    loop.subscribe(told);
+    const reported = jest.fn();
+    loop.subscribe(reported);
     loop.hold({ lever: 0 });
     expect(loop.held()).toEqual({ lever: 0, throttle: 0 });
     expect(loop.reading().look.clearance).toBe(0);
-    expect(told).toHaveBeenCalledTimes(1);
+    expect(reported).toHaveBeenCalledTimes(1);
     expect(show).toHaveBeenLastCalledWith(
       expect.objectContaining({ load: 0, heat: expect.any(Number), atShoes: false }),
       expect.objectContaining({ hub: 0 }),

@@ -34,7 +34,7 @@ const said = (seen: {
   );
 
 describe('what one sees of the cutaway, in words', () => {
-  it('says of a machine that is not known how far the plates are apart', () => {
+  it('describes the plate gaps of an incomplete machine', () => {
     expect(describeRide({ look: opened }, {})).toBe('Clearance per face 0.100 mm.');
     expect(describeRide({ look: { ...look, clearance: 0 } }, {})).toBe('The plates are closed.');
   });
@@ -56,23 +56,23 @@ describe('what one sees of the cutaway, in words', () => {
     );
   });
 
-  it('says of a locked clutch how much of what it carries is used', () => {
+  it('describes the used share of the capacity of a locked clutch', () => {
     expect(said({ motion: { state: 'locked', torque: -20, capacity: 75 } })).toBe(
       'Locked: basket and hub turn together; 20 N·m of a capacity of 75 N·m transmitted.',
     );
   });
 
-  it('says of an open clutch whether the hub stands', () => {
+  it('describes whether the hub of an open clutch turns', () => {
     const open = { look: opened, motion: { capacity: 0, torque: 0 } };
     expect(said({ ...open, speeds: { hub: 4.9 } })).toMatch(/the basket turns, the hub stops/);
     expect(said({ ...open, speeds: { hub: 5 } })).toMatch(/the hub keeps turning/);
   });
 
-  it('says that the engine stands', () => {
+  it('describes a stopped engine', () => {
     expect(said({ motion: { state: 'stalled' } })).toBe('Stalled: the engine has stopped.');
   });
 
-  it('tells apart what is read out when it changes', () => {
+  it('distinguishes texts that are announced when they change', () => {
     expect(stateOf({ look: opened })).toBe('open');
     expect(stateOf({ look: { ...look, clearance: 0 } })).toBe('closed');
     const state = (part: Partial<Motion>) => stateOf({ look, motion: { ...motion, ...part } });

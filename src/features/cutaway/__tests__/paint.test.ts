@@ -168,7 +168,7 @@ describe('the cutaway on its canvas', () => {
     expect(glow(9)[0]?.alpha).toBeCloseTo(0.85, 9);
   });
 
-  it('leads power through each slipping face while some passes', () => {
+  it('shows power through each friction face while some passes', () => {
     const flow = (load: number) => {
       const { ctx, scene } = painted('T-1', 0, { load });
       return {

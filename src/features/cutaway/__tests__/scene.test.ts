@@ -40,7 +40,7 @@ describe('the cutaway as it is drawn', () => {
     }
   });
 
-  it('carries up what lies on the expanding disc, and not what lies under it', () => {
+  it('lifts the parts on the expanding disc, and not those under it', () => {
     const cut = cutawayOf(scree(), 90);
     const scene = sceneOf(cut, 358, 420, ENLARGE);
     const at = scene.shape.layers.findIndex((s) => s.expands);

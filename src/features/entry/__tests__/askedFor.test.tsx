@@ -54,7 +54,7 @@ afterEach(() => {
 });
 
 describe('a field that is asked for from elsewhere', () => {
-  it('gets the focus once it is drawn, and its part is told to open meanwhile', () => {
+  it('gets the focus once it is drawn, and its part opens meanwhile', () => {
     const result = setUp('release.');
     expect(result.current.asked).toBe(false);
     act(() => result.current.focusField('release.leverTravel'));
@@ -80,13 +80,13 @@ describe('a field that is asked for from elsewhere', () => {
     expect(router.setParams).toHaveBeenCalledWith({ stage: 'specify', tab: 'springs' });
     act(() => result.current.goToField('engine.idleRpm'));
     expect(router.setParams).toHaveBeenLastCalledWith({ stage: 'specify', tab: 'machine' });
-    // One that stands elsewhere changes no page.
+    // A field elsewhere changes no page.
     jest.mocked(router.setParams).mockClear();
     act(() => result.current.goToField('prove.recheckLift'));
     expect(router.setParams).not.toHaveBeenCalled();
   });
 
-  it('stands in one part, in the order of the parts', () => {
+  it('is in one part, in the order of the parts', () => {
     expect(placeOf('engine.peakTorque')).toBeLessThan(placeOf('pack.windowMin'));
     expect(placeOf('pack.windowMin')).toBeLessThan(placeOf('springs.coil.shim'));
     expect(placeOf('springs.coil.shim')).toBeLessThan(placeOf('release.leverTravel'));

@@ -1,7 +1,7 @@
 import { isStage, stageAfter, viewedStage } from '../stages';
 
 describe('the stage on screen', () => {
-  it('is what the address names, else that of its tab, else where the job stands', () => {
+  it('is the stage in the address, else that of its tab, else the stage of the job', () => {
     expect(viewedStage('prove', undefined, 'intake')).toBe('prove');
     expect(viewedStage('prove', 'pack', 'intake')).toBe('prove');
     expect(viewedStage(undefined, 'pack', 'intake')).toBe('specify');

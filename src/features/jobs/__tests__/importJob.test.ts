@@ -1,3 +1,4 @@
+// cspell:ignore abuot
 import { crag } from '@/testing/jobs';
 import { entry } from '@/core/job/entry';
 import { withEntry } from '@/core/job/paths';
@@ -16,8 +17,10 @@ const written = (each: Job, unfinished = {}) =>
 describe('importing a job', () => {
   it('takes a new job with its unfinished entries', async () => {
     const store = makeStore();
-    const told = await store.dispatch(importJob(written(job, { 'engine.idleRpm': 'abuot 1500' })));
-    expect(told).toEqual({ text: 'T-1 Crag 400 imported.', bad: false });
+    const reported = await store.dispatch(
+      importJob(written(job, { 'engine.idleRpm': 'abuot 1500' })),
+    );
+    expect(reported).toEqual({ text: 'T-1 Crag 400 imported.', bad: false });
     expect(store.getState().jobs.entities[job.id]).toEqual(job);
     expect(store.getState().jobs.drafts[job.id]?.['engine.idleRpm']?.text).toBe('abuot 1500');
   });

@@ -21,7 +21,7 @@ jest.mock('@/core/clutch/kinds', () => {
 });
 
 describe('a kind of clutch that is one folder and one line', () => {
-  it('is chosen and filled in on the screen, and what comes of it stands below', () => {
+  it('is selected and filled in on the screen, with its results below', () => {
     const store = makeStore();
     const job = blankJob('one', 'UR-1', '2026-11-28T10:00:00.000Z');
     store.dispatch(jobActions.jobsLoaded({ jobs: [job], drafts: {} }));

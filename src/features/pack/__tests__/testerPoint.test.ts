@@ -76,7 +76,7 @@ describe('a press of the diaphragm on the tester', () => {
     expect(first?.[1]).toBe(3050);
   });
 
-  it('taken again at the same place stands for the one before', () => {
+  it('replaces the earlier reading at the same place', () => {
     const again = at(pressed(['5.20', '0'], ['4.20', '3050'], ['4.18', '3090']));
     expect(again.map(([, force]) => force)).toEqual([0, 3090]);
   });

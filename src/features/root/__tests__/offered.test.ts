@@ -31,7 +31,7 @@ beforeEach(() => {
 /** Lets everything run that waits for nothing from outside. */
 const settle = () => new Promise((resolve) => setTimeout(resolve));
 const never = () => {
-  throw new Error('The page was told to go over.');
+  throw new Error('The page was asked to switch.');
 };
 /** A visit in the past to a server with that workshop. */
 async function visited(workshop: 'demo' | 'empty'): Promise<void> {
@@ -81,7 +81,7 @@ test('the same answer, or none, changes nothing', async () => {
   expect(await offeredWorkshop(never)).toBe('empty');
 });
 
-test('another answer is remembered, and the page is told once', async () => {
+test('another answer is remembered, and the page is notified once', async () => {
   await visited('demo');
   const differs = jest.fn();
   expect(await offeredWorkshop(differs)).toBe('demo');

@@ -26,7 +26,7 @@ describe('what is special about a layer', () => {
     expect(marks(job, 4)).toEqual([]);
   });
 
-  it('names what it carries, where it lies and how it faces', () => {
+  it('names the plate, its position and its direction', () => {
     expect(marks(changed({ judder: true }), 1)).toContain('judder spring');
     expect(marks(changed({ offsetSlot: true }, 14), 15)).toContain('offset slot');
     expect(marks(changed({ facing: 'outward' }), 1)).toContain('faces outward');
@@ -41,7 +41,7 @@ describe('what is special about a layer', () => {
     expect(set.join()).not.toContain('not set');
   });
 
-  it('tells two discs that turn together from a disc and a steel', () => {
+  it('distinguishes two discs that turn together from a disc and a steel', () => {
     const [disc = { id: '', kindId: '' }] = job.pack.plates;
     const plates = [{ ...disc, id: 'more' }, ...job.pack.plates];
     const doubled: Job = { ...job, pack: { ...job.pack, plates } };
@@ -49,7 +49,7 @@ describe('what is special about a layer', () => {
     expect(marks(doubled, 2)).toEqual([]);
   });
 
-  it('says of every layer of every job only what can be read out', () => {
+  it('describes every layer of every job with readable text', () => {
     for (const each of jobsOfEachKind()) {
       const layout = layOut(each);
       for (const layer of layout.layers)

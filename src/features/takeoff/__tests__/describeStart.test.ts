@@ -37,14 +37,14 @@ describe('a start in words', () => {
     expect(describeStart(start, { temperature: 'F' })).toContain('steels at 287 °F');
   });
 
-  it('says of no judder what friction does to the driveline', () => {
+  it('explains no judder by the effect of friction on the driveline', () => {
     expect(judders({})).toBe('No judder: friction rises with slip speed and damps the driveline.');
     expect(judders({ worst: 0.42 })).toBe(
       'No judder: friction takes at most 42 % of the driveline’s damping.',
     );
   });
 
-  it('says of judder how much it grows and what from', () => {
+  it('explains judder by its growth and its cause', () => {
     const bad = { level: 'likely', worst: 2, fed: 0.31, growth: 25.4 } as const;
     expect(
       judders({ ...bad, reasons: ['2 plates glazed or burnt', 'an oil that is not known'] }),

@@ -55,7 +55,7 @@ function pointsOf(d: string): readonly (readonly [number, number])[] {
 
 describe('the drawings of words', () => {
   it.each(Object.entries(DRAWINGS))(
-    '%s lies within its field and says what it shows',
+    '%s is within its field and says what it shows',
     (_id, drawing) => {
       expect(drawing.label.length).toBeGreaterThan(10);
       expect(drawing.parts.length).toBeGreaterThan(0);

@@ -112,7 +112,7 @@ describe('the order of plates', () => {
       .join('');
   };
 
-  it('lays either school', () => {
+  it('fills the stack by either method', () => {
     expect(order(lay(3, 'friction'))).toBe('dsdsd');
     expect(order(lay(3, 'steel'))).toBe('sdsdsds');
   });

@@ -41,7 +41,7 @@ describe('what another tab has stored', () => {
     expect(unsaved().filter((key) => key.startsWith('job:'))).toEqual([]);
   });
 
-  it('keeps a job that was edited here beside it, and tells of the clash', () => {
+  it('keeps a job that was edited here beside it, and reports the clash', () => {
     const { store, jobs, take } = tab();
     store.dispatch(typeInField(job.id, 'release.leverTravel', '61', {}));
     const [clash] = take({ [KEY]: { ...job, notes: 'theirs' } });
@@ -84,7 +84,7 @@ describe('what another tab has stored', () => {
     ]);
   });
 
-  it('merges the shelf, and tells which value of an item was replaced', () => {
+  it('merges the shelf, and reports the replaced value of an item', () => {
     const { store, take } = tab();
     const shelf = store.getState().shelf;
     const [first] = shelf.plates;

@@ -111,7 +111,7 @@ describe('a workshop of many jobs', () => {
     expect(store.getState().jobs.entities.new?.number).toBe('UR-1699');
   });
 
-  it('opens all the same without rows, with rows that are none, and with a record that is cut off', async () => {
+  it('opens without rows, with invalid rows, and with a truncated record', async () => {
     const { records, kept } = await stored();
     for (const key of [...kept.keys()].filter((k) => k.startsWith('rows:')).slice(0, 8))
       kept.delete(key);

@@ -9,7 +9,7 @@ function part(key: string) {
   return found;
 }
 
-/** Offers a record to a part of a fresh store; what stands there after it, where it was taken. */
+/** Offers a record to a part of a fresh store; its value there after it, where it was accepted. */
 function offered(
   key: string,
   value: unknown,

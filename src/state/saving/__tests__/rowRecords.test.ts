@@ -40,7 +40,7 @@ describe('rows stored beside the jobs', () => {
     for (const rows of records.values()) expect(rows.length).toBeLessThan(100);
   });
 
-  it('an edit makes one record anew, and leaves the others as they are', () => {
+  it('an edit rewrites one record and leaves the others unchanged', () => {
     const { store, state } = workshop(many(60));
     const kept = new RowRecords();
     const before = kept.of(state());
@@ -48,9 +48,9 @@ describe('rows stored beside the jobs', () => {
       editJob('job-7', (job) => ({ ...job, machine: { ...model.machine, name: 'Other' } })),
     );
     const after = kept.of(state());
-    const anew = [...after].filter(([key, rows]) => before.get(key) !== rows);
-    expect(anew).toHaveLength(1);
-    expect(anew[0]?.[1].find((row) => row.id === 'job-7')?.name).toBe('Other');
+    const rewritten = [...after].filter(([key, rows]) => before.get(key) !== rows);
+    expect(rewritten).toHaveLength(1);
+    expect(rewritten[0]?.[1].find((row) => row.id === 'job-7')?.name).toBe('Other');
   });
 
   it('a job that goes takes its row along', () => {

@@ -11,7 +11,7 @@ import { memoryRecords, MemoryRaw } from '@/testing/memoryRaw';
 import { clashText } from '../clashText';
 import { seal, unseal } from '@/storage/envelope';
 import { sealedRecords } from '@/storage/records';
-import type { OtherTabs, Told } from '../tabs';
+import type { OtherTabs, Report } from '../tabs';
 import { ALONE } from '../tabs';
 import { startSaving } from '../workshop';
 
@@ -138,10 +138,10 @@ describe('keeping the workshop', () => {
     expect(jobs.ids).toHaveLength(4);
     expect(shelf).toEqual(EMPTY_STOCK);
     expect([...storage.damaged].sort((a, b) => (a.key < b.key ? -1 : 1))).toEqual([
-      { key: 'job:crag', mended: true, number: 'T-1' },
-      { key: 'job:fen', mended: false, number: 'T-5' },
-      { key: 'library', mended: false },
-      { key: 'shelf', mended: false },
+      { key: 'job:crag', fixed: true, number: 'T-1' },
+      { key: 'job:fen', fixed: false, number: 'T-5' },
+      { key: 'library', fixed: false },
+      { key: 'shelf', fixed: false },
     ]);
     // Every raw text is there for rescue, and the next opening finds all in order.
     const asideKeys = [...kept.keys()].filter((key) => key.startsWith('aside:'));
@@ -193,7 +193,7 @@ describe('keeping the workshop', () => {
     const type = (text: string) =>
       store.dispatch(typeInField('crag', 'engine.peakTorque', text, {}));
     const wrong: (number | undefined)[] = [];
-    // What follows from an action comes before anything is drawn, not before subscribers are told.
+    // Results of an action come before anything is drawn, not before subscribers are notified.
     store.subscribe(() =>
       queueMicrotask(() => {
         if (store.getState().storage.status === 'saved' && torque() !== 52) wrong.push(torque());
@@ -259,10 +259,10 @@ describe('two tabs on one workshop', () => {
   /** Two tabs over one storage; what they tell each other arrives when asked, or never. */
   async function twoTabs() {
     const { raw: storage, kept } = memoryRecords();
-    const takers: ((told: Told) => void)[] = [];
+    const takers: ((told: Report) => void)[] = [];
     const link = { works: true };
     const tab = (): OtherTabs => {
-      const own: { take?: (told: Told) => void } = {};
+      const own: { take?: (told: Report) => void } = {};
       return {
         tell: (told) => {
           if (link.works) takers.filter((t) => t !== own.take).forEach((t) => t(told));
