@@ -271,10 +271,10 @@ test(
   async ({ workshop: shop, page }) => {
     for (const [route, first, last] of [
       ['/', 'Tarn 450', 'Coppice 500'],
-      ['/job/demo-ur-0105', 'Creeps at idle', 'Missing: '],
+      ['/job/demo-ur-0105', 'Creeps at idle', 'Open: '],
       ['/job/demo-ur-0106?stage=inspect', 'Summary', 'Other parts'],
-      ['/job/demo-ur-0104?tab=figures', 'Stack height', 'OK: 12 friction faces'],
-      ['/job/demo-ur-0106', 'Assembly', 'Missing: '],
+      ['/job/demo-ur-0104?tab=figures', 'Stack height', '12 friction faces'],
+      ['/job/demo-ur-0106', 'Assembly', 'Open: '],
       [
         '/job/demo-ur-0101?stage=log&revision=1',
         'Job sheet, revision 1',

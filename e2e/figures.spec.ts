@@ -369,7 +369,7 @@ test(
   ON_WIDE,
   async ({ workshop: shop, page }) => {
     await shop.newJob();
-    await shop.choose('Clutch type', 'A plate pack');
+    await shop.choose('Clutch type', 'Plate pack');
     // Section 13: 1 in = 25.4 mm, 1 ft·lb = 1.3558179 N·m, 1 in·lb a twelfth of it.
     const torques = {
       '8.1 ft-lb': '11',

@@ -43,7 +43,7 @@ test(
     // One part alone is a file of the same kind.
     const [part] = await Promise.all([
       page.waitForEvent('download'),
-      page.getByRole('button', { name: 'Limits, as JSON' }).click(),
+      page.getByRole('button', { name: 'Spec sheets, as JSON' }).click(),
     ]);
     const limits = JSON.parse(readFileSync((await part.path()) ?? '', 'utf8')) as {
       jobs: unknown[];

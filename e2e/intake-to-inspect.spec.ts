@@ -25,7 +25,7 @@ async function intake(shop: Workshop): Promise<void> {
   await page.getByRole('button', { name: 'Use this' }).click();
   await expect(page.getByRole('alert')).toContainText('This machine has no wet clutch');
   await expect(page.getByText('Complaint and goal')).toHaveCount(0);
-  await shop.choose('Clutch type', 'A plate pack');
+  await shop.choose('Clutch type', 'Plate pack');
 
   await page.getByRole('checkbox', { name: 'Slips', exact: true }).click();
   const causes = page.getByRole('list', { name: 'Causes, most likely first' });
@@ -194,7 +194,7 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
 
   // The link drops mid-run: nothing is lost, typing continues, and the link reconnects.
   await request.post(`/api/bench/${bench}/lose`, { data: { seconds: 2 } });
-  await expect(page.getByTestId('bench-status')).toContainText('Gauge lost');
+  await expect(page.getByTestId('bench-status')).toContainText('Gauge disconnected');
   await typed(shop, '2.86', '2.85');
   await expect(title(shop, 'Disc 2 of 3')).toBeVisible();
   await expect(page.getByTestId('bench-status')).toContainText('Gauge connected');
@@ -326,7 +326,7 @@ test('what was written for the other meter stays in sight, and is not counted', 
 }) => {
   await shop.open('/');
   await shop.newJob();
-  await shop.choose('Clutch type', 'A plate pack');
+  await shop.choose('Clutch type', 'Plate pack');
   await shop.type('intake.hours', '12a');
   await shop.choose('Meter', 'Distance run');
   await shop.type('intake.distance', '4100');
@@ -355,12 +355,12 @@ test(
     await shop.open('/');
     await shop.newJob();
     await page.getByRole('textbox', { name: 'Machine', exact: true }).fill('Fell 300');
-    await shop.choose('Clutch type', 'A plate pack');
+    await shop.choose('Clutch type', 'Plate pack');
     await page.getByRole('button', { name: 'Next: Strip' }).click();
     const intake = page.getByRole('link', { name: /^Intake, passed/ });
     await expect(intake).toHaveAccessibleName('Intake, passed, with open items');
     await intake.click();
-    await expect(page.getByText('Missing: complaint or goal, oil, engine torque.')).toBeVisible();
+    await expect(page.getByText('Open: complaint or goal, oil, engine torque.')).toBeVisible();
     await page.getByRole('checkbox', { name: 'Slips', exact: true }).click();
     await shop.choose('Oil', 'For wet clutches');
     await shop.type('engine.peakTorque', '30');

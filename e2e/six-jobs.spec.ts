@@ -14,7 +14,7 @@ async function takenIn(shop: Workshop, walk: Walk): Promise<void> {
     for (const answer of walk.guide)
       await page.getByRole('button', { name: answer, exact: true }).click();
     await page.getByRole('button', { name: 'Use this' }).click();
-  } else await shop.choose('Clutch type', 'A plate pack');
+  } else await shop.choose('Clutch type', 'Plate pack');
   await page.getByRole('checkbox', { name: walk.complaint, exact: true }).click();
   await page.getByRole('checkbox', { name: walk.aim, exact: true }).click();
   await shop.choose('Oil', 'For wet clutches');
@@ -115,7 +115,7 @@ async function built(shop: Workshop, walk: Walk): Promise<void> {
   const { page } = shop;
   await page.getByRole('button', { name: 'Add this clutch’s fasteners' }).click();
   for (const [i, [torque, many]] of walk.torques.entries()) {
-    await page.getByRole('textbox', { name: 'Torque, manual', exact: true }).nth(i).fill(torque);
+    await page.getByRole('textbox', { name: 'Tightening torque', exact: true }).nth(i).fill(torque);
     if (many) await page.getByRole('textbox', { name: 'Quantity', exact: true }).nth(i).fill(many);
   }
   await ticked(shop);

@@ -55,6 +55,7 @@ await Promise.all([
     ['layers', bin('depcruise'), ['src', 'app', 'server', '--config', '.dependency-cruiser.cjs']],
     ['unused code', bin('knip'), []],
     ['format', bin('prettier'), ['--check', '.']],
+    ['spelling', bin('cspell'), ['--no-progress', '--quiet']],
   ),
 ]);
 

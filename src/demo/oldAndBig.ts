@@ -121,7 +121,7 @@ export function hardToFindNeutral(): Job {
 export function narrowHub(): Job {
   const job = blankJob('demo-ur-0104', 'UR-0104', '2026-11-10T15:00:00.000Z');
   const date = '2026-11-15';
-  const own = { kind: 'entered', note: 'own rule of the shop, for want of a manual' } as const;
+  const own = { kind: 'entered', note: 'own rule of the shop, no manual' } as const;
   const made: Job = {
     ...job,
     stage: 'specify',

@@ -70,7 +70,7 @@ function ratioMoves(job: Job): TradeMove[] {
     const now = entryAt(job, path)?.value;
     if (now === undefined) return [];
     return ([1, -1] as const).map((way) => ({
-      label: [`${name} 10 % ${way > 0 ? 'greater' : 'less'}`],
+      label: [`${name} 10 % ${way > 0 ? 'more' : 'less'}`],
       apply: (j) => withEntry(j, path, entry(now * (1 + way * TENTH))),
     }));
   });

@@ -72,7 +72,7 @@ function dueDateOf(job: Job): Due | undefined {
     ...base(job, 'back'),
     day: due,
     title: 'due date',
-    reason: say`Due to the rider on this day; now at ${STAGE_NAME[job.stage]}.`,
+    reason: say`Promised to the rider; now at ${STAGE_NAME[job.stage]}.`,
   };
 }
 
@@ -120,7 +120,7 @@ function firstLimit(job: Job, all: readonly Job[]): Due | undefined {
     day,
     title: `inspect: ${first.name}`,
     reason: first.earliestDate
-      ? say`By the trend at ${at}; the early end of its range.`
+      ? say`Predicted at ${at}; earliest date of the range.`
       : say`By the trend at ${at}.`,
   };
 }

@@ -15,7 +15,7 @@ interface Layout {
 export const LAYOUTS: Readonly<Record<ClutchLayout, Layout>> = {
   unknown: { name: 'Not known yet', means: '', plates: true, shoes: false, belt: false },
   pack: {
-    name: 'A plate pack',
+    name: 'Plate pack',
     means: 'Measure and specify the pack.',
     plates: true,
     shoes: false,

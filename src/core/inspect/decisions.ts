@@ -27,7 +27,7 @@ export const staysIn = (d: Decision): boolean => d === 'keep' || d === 'watch' |
 export interface Reason {
   readonly decision: Decision;
   readonly sentence: Sentence;
-  /** Where the limit comes from: "limit from the manual", "limit is an assumed value". */
+  /** Where the limit comes from: "limit from the manual", "assumed limit". */
   readonly limitFrom?: string;
   /** The limit that is missing for the judgement. */
   readonly missing?: FieldPath;

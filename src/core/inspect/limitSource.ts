@@ -4,17 +4,17 @@ import type { Job } from '../job/types';
 
 /**
  * Where a limit comes from, in words for beside the reason.
- * @example limitSource(job, 'inspection.taperLimit') // "limit is an assumed value"
+ * @example limitSource(job, 'inspection.taperLimit') // "assumed limit"
  */
 export function limitSource(job: Job, path: FieldPath): string {
   const entry = entryAt(job, path);
-  if (!entry) return 'limit is an assumed value';
+  if (!entry) return 'assumed limit';
   const { kind = 'entered', date, note } = entry.source ?? {};
   const said =
     kind === 'manual'
       ? 'limit from the manual'
       : kind === 'estimate'
-        ? 'limit is an assumed value'
-        : 'limit as entered';
+        ? 'assumed limit'
+        : 'limit entered';
   return [said, note, date].filter(Boolean).join(', ');
 }

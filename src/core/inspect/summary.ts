@@ -1,7 +1,8 @@
 import { warpOf } from '@/core/evaluate/engine/layers';
 import type { Evaluation } from '../evaluate/evaluate';
 import type { Sentence } from '@/core/text/sentence';
-import { count, force, length, say } from '@/core/text/sentence';
+import { countOf } from '@/core/text/countOf';
+import { count, force, length, say, upperFirst } from '@/core/text/sentence';
 import type { Job } from '../job/types';
 import { readingsOf } from '../job/types';
 import { summarizeReadings } from '../pack/stack';
@@ -102,9 +103,7 @@ function forShop(
     const f = figures.get(id);
     return f?.status === 'known' ? f.value : undefined;
   };
-  const lines: Sentence[] = [
-    say`Keep ${count(counts.keep)}, watch ${count(counts.watch)}, grind ${count(counts.grind)}, change ${count(counts.change)}, scrap ${count(counts.scrap)}, open ${count(counts.open)}.`,
-  ];
+  const lines: Sentence[] = [[`${countsText(counts)}.`]];
   const stack = value('stack');
   const wear = value('packWear');
   if (stack !== undefined)
@@ -142,3 +141,24 @@ function forShop(
 }
 
 const NAME = { scrap: 'Scrap', change: 'Replace', grind: 'Grind' } as const;
+
+const DECISION_VERBS: readonly (readonly [keyof Inspection['counts'], string])[] = [
+  ['keep', 'keep'],
+  ['watch', 'keep and watch'],
+  ['grind', 'grind'],
+  ['change', 'replace'],
+  ['scrap', 'scrap'],
+  ['open', 'not judged'],
+];
+
+/** The decisions that occur, with their counts: "Keep 12, replace 3"; a single one applies to all parts. */
+function countsText(counts: Inspection['counts']): string {
+  const used = DECISION_VERBS.filter(([decision]) => counts[decision] > 0);
+  const [only] = used;
+  if (only === undefined) return 'No parts yet';
+  if (used.length > 1)
+    return upperFirst(used.map(([d, verb]) => `${verb} ${counts[d]}`).join(', '));
+  const n = counts[only[0]];
+  if (only[0] === 'open') return `${countOf(n, 'part')} not judged`;
+  return upperFirst(n === 1 ? `${only[1]} the part` : `${only[1]} all ${n} parts`);
+}

@@ -13,7 +13,7 @@ export interface LogLine {
   readonly id: string;
   readonly jobId: string;
   readonly number: string;
-  readonly kind: 'job' | 'return';
+  readonly kind: 'job' | 'visit';
   /** ISO date. */
   readonly date: string;
   /** By which the machine counted then. */
@@ -66,7 +66,7 @@ function lineOfVisit(job: Job, visit: Visit): LogLine {
     id: visit.id,
     jobId: job.id,
     number: job.number,
-    kind: 'return',
+    kind: 'visit',
     date: visit.date,
     ...runOf(job, visit),
     settings: {

@@ -65,8 +65,7 @@ const NO_METER_READINGS =
   'No prediction: no disc was measured at a known meter reading. Enter the meter reading, and a thickness for each disc.';
 const ONE_DATE = 'No prediction from one date: measure again at the next visit.';
 const NO_SLOPE = 'No prediction: the readings show no wear between the dates.';
-const FROM_NEW =
-  'One reading: the rate is taken from new, as if these discs were fitted from the start.';
+const FROM_NEW = 'One reading: the rate assumes that these discs were fitted new.';
 const TWO_DATES = 'Two dates: a trend without a range. A third reading gives the range.';
 const METER_RAN_BACK =
   'No prediction: the meter reading was higher at an earlier date. Correct it; after a meter change, enter the total run of the machine.';

@@ -64,9 +64,9 @@ export function placeEvenly(forces: readonly Newton[], radius: Mm): PlacedSpring
  * Lays kinds of spring round a ring one after the other, as evenly as their counts let them: at each place the kind that
  * is furthest behind its share.
  * @param kinds each with how many there are, whole and 0 or more
- * @example isAlternating([{ id: 'a', count: 2 }, { id: 'b', count: 2 }]) // ['a', 'b', 'a', 'b']
+ * @example arrangeEvenly([{ id: 'a', count: 2 }, { id: 'b', count: 2 }]) // ['a', 'b', 'a', 'b']
  */
-export function isAlternating(
+export function arrangeEvenly(
   kinds: readonly { readonly id: string; readonly count: number }[],
 ): readonly string[] {
   const total = kinds.reduce((sum, k) => sum + k.count, 0);

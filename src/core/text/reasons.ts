@@ -22,7 +22,11 @@ export function neededFor(needs: readonly Need[], label: string): string {
   return `${list} ${names.length === 1 ? 'is' : 'are'} needed for ${lowerFirst(label)}.`;
 }
 
-function joinAnd(names: readonly string[]): string {
+/**
+ * Joins names as a list: "a", "a and b", "a, b and c". Never throws.
+ * @example joinAnd(['a', 'b']) // "a and b"
+ */
+export function joinAnd(names: readonly string[]): string {
   return names.length < 2
     ? names.join('')
     : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;

@@ -62,7 +62,7 @@ export function Fasteners() {
         <FastenerFields key={f.id} fastener={f} />
       ))}
       <Choice
-        label="Tighten bolt circles in"
+        label="Tightening stages"
         value={String(stages)}
         options={['1', '2', '3', '4'].map((n) => ({
           value: n,
@@ -114,7 +114,7 @@ function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
     <Panel
       title={f.name || 'Fastener'}
       summary={[
-        f.count ? `${f.count.value} of them` : '',
+        f.count ? countOf(f.count.value, 'piece') : '',
         f.torque ? bothTorques(f.torque, units) : 'torque missing',
         f.lock === 'none' ? '' : LOCK_NAME[f.lock].toLowerCase(),
       ]
@@ -139,7 +139,7 @@ function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
         </Words>
       ) : null}
       <Choice
-        label="Holds"
+        label="Fastens"
         value={f.role}
         options={optionsOf(ROLE_NAME)}
         onChange={(role) => set({ role })}

@@ -1,10 +1,10 @@
 import { StyleSheet, View } from 'react-native';
 
-import { lowerFirst, readSentence } from '@/core/text/sentence';
+import { readSentence } from '@/core/text/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/state/jobs/evaluations';
-import { STATE_WORD, StateMark } from '@/ui/StateMark';
+import { StateMark } from '@/ui/StateMark';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
@@ -23,11 +23,11 @@ export function FiguresTab() {
         {verdicts.map((v) => (
           <View key={v.id} style={[ruled, styles.row]}>
             <View style={styles.padded}>
-              <StateMark state={v.state} />
+              <StateMark state={v.state} label />
             </View>
             <View style={styles.grow}>
               <Words bold size={15}>
-                {v.state === 'unknown' ? v.title : `${STATE_WORD[v.state]}: ${lowerFirst(v.title)}`}
+                {v.title}
               </Words>
               <Words soft size={14}>
                 {readSentence(v.sentence, units)}

@@ -37,7 +37,7 @@ const MEASURED: readonly Item[] = [
   { label: 'Worn', figure: 'packWear', verdict: 'wear' },
   { label: 'Stack', figure: 'stack', verdict: 'stack' },
   { label: 'Warp', figure: 'warpSum' },
-  { label: 'Left', figure: 'thinnestLeft', verdict: 'wear' },
+  { label: 'Margin', figure: 'thinnestLeft', verdict: 'wear' },
   { label: 'Reserve', figure: 'reserveWithTangs', verdict: 'holds', wideOnly: true },
 ];
 

@@ -81,8 +81,7 @@ function Reasons({ part }: { readonly part: PartVerdict }) {
         const text = readSentence(r.sentence, units);
         return (
           <Words key={text} size={15}>
-            {text}
-            {r.limitFrom ? ` (${r.limitFrom})` : ''}
+            {r.limitFrom ? `${text.replace(/\.$/, '')} (${r.limitFrom}).` : text}
           </Words>
         );
       })}

@@ -35,7 +35,7 @@ export function StageDone({ stage, alsoDone = (job) => job }: Props) {
     <View style={styles.stack}>
       {open ? (
         <Words soft size={15} testID="missing">
-          Missing: {open}.
+          Open: {open}.
         </Words>
       ) : null}
       <View style={flow.wrap}>

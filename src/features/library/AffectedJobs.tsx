@@ -28,7 +28,7 @@ export function AffectedJobs({ sheet }: { readonly sheet: SpecSheet }) {
     return (
       <Words soft size={15}>
         {users === 1 ? 'The job that uses' : `All ${users} jobs that use`} this spec sheet{' '}
-        {users === 1 ? 'says' : 'say'} the same.
+        {users === 1 ? 'has' : 'have'} the same values.
       </Words>
     );
   return (

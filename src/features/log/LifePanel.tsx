@@ -67,7 +67,7 @@ function FirstLimit({ first, life }: { readonly first: Foreseen; readonly life: 
       {interval ? <Words soft>{interval}</Words> : null}
       {first.date && life.perWeek !== undefined ? (
         <Words soft size={14}>
-          {`At this machine’s own ${pace(life.perWeek)} a week.`}
+          {`At this machine’s average of ${pace(life.perWeek)} a week.`}
         </Words>
       ) : null}
     </View>

@@ -60,7 +60,7 @@ function Entry({ line }: { readonly line: LogLine }) {
         {[
           dayText(line.date),
           line.run === undefined ? undefined : runText(line.run, METER[line.meter], units),
-          line.kind === 'job' ? line.number : 'return',
+          line.kind === 'job' ? line.number : 'service visit',
         ]
           .filter(Boolean)
           .join(', ')}

@@ -1,3 +1,4 @@
+import { countOf } from '@/core/text/countOf';
 import { nanoid } from '@reduxjs/toolkit';
 import Joi from 'joi';
 import { StyleSheet, View } from 'react-native';
@@ -64,8 +65,9 @@ export function StockNeeds({ jobs }: { readonly jobs: readonly Job[] }) {
       <Panel
         title="Minimum quantities"
         summary={
-          stock.wanted.map((w) => `${w.atLeast} ${w.sort}s of ${size(w.nominal)}`).join(', ') ||
-          'Nothing yet'
+          stock.wanted
+            .map((w) => `${countOf(w.atLeast, w.sort)} of ${size(w.nominal)}`)
+            .join(', ') || 'Nothing yet'
         }
       >
         {stock.wanted.map((w) => {
@@ -110,7 +112,7 @@ function ForJobs({ jobs }: { readonly jobs: readonly Job[] }) {
           </Words>
           {lines.map((line, i) => (
             <Words key={i} size={15}>
-              {[`${line.count} × ${line.what}`, line.spec, line.why].filter(Boolean).join(', ')}
+              {`${[`${line.count} × ${line.what}`, line.spec].filter(Boolean).join(', ')} (${line.why})`}
             </Words>
           ))}
         </View>

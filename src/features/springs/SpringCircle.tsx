@@ -3,7 +3,7 @@ import { Circle, Line, Path, Svg, Text as SvgText } from 'react-native-svg';
 
 import { MAX_RING } from '@/core/job/fields';
 import { ringLook } from '@/core/clutch/coil/look';
-import { isAlternating } from '@/core/springs/circle';
+import { arrangeEvenly } from '@/core/springs/circle';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
@@ -147,7 +147,7 @@ export function SpringCircle() {
 type Groups = ReturnType<typeof useJob>['springs']['coil']['groups'];
 
 const laid = (groups: Groups) =>
-  isAlternating(groups.map((g) => ({ id: g.id, count: g.count?.value ?? 0 })));
+  arrangeEvenly(groups.map((g) => ({ id: g.id, count: g.count?.value ?? 0 })));
 
 function withNextKind(ring: readonly string[], at: number, groups: Groups): string[] {
   const now = groups.findIndex((g) => g.id === ring[at]);

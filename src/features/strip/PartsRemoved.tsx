@@ -87,7 +87,7 @@ function PartRow({ part, onChange }: PartRowProps) {
           )}
         </View>
         <View style={styles.partRowRow}>
-          <CountField path={fieldPath('strip.parts.*.out', part.id)} label="Out" of={label} />
+          <CountField path={fieldPath('strip.parts.*.out', part.id)} label="Removed" of={label} />
           <IconKey narrow atBox icon="close" label={`Remove ${label}`} onPress={remove} />
         </View>
       </View>

@@ -16,7 +16,7 @@ describe('what a change trades', () => {
   };
 
   it('pays lift for a lighter lever with a reduced-effort part or a greater lever ratio', () => {
-    for (const label of [/Reduced-effort part 1.25/, /Lever ratio 10 % greater/]) {
+    for (const label of [/Reduced-effort part 1.25/, /Lever ratio 10 % more/]) {
       const then = named(label);
       expect(then.leverPull).toBeLessThan(now.values.leverPull ?? 0);
       expect(then.liftHad).toBeLessThan(now.values.liftHad ?? 0);

@@ -149,7 +149,7 @@ function computeRing(sheet: Sheet, groups: readonly GroupTerms[]): void {
   const radius = sheet.entry('springs.coil.ringRadius');
   const placed = ring.map((id) => forces.get(id) ?? NO_SPRINGS);
   sheet.compute('springOffset', {
-    label: 'Spring force off centre by',
+    label: 'Spring force offset',
     quantity: 'length',
     section: 4,
     formula: 'e = |Σ F·r|/Σ F',
@@ -170,7 +170,7 @@ function lifted(sheet: Sheet): void {
     ([L = 0, x = 0]) => L - x,
   );
   sheet.compute('releaseForce', {
-    label: 'Release force, full lift',
+    label: 'Release force at full lift',
     quantity: 'force',
     section: 7,
     formula: 'F_r = Σ n·k·(L_0 − L + x)',
@@ -189,7 +189,7 @@ function lifted(sheet: Sheet): void {
   const wired = groups.filter((g) => g.wire.known || g.coil.known);
   if (wired.length === 0) return;
   sheet.compute('springStress', {
-    label: 'Wire stress, full lift',
+    label: 'Wire stress at full lift',
     quantity: 'stress',
     section: 4,
     formula: 'τ = K_w·8·F·D/(π·d³), K_w = (4C−1)/(4C−4) + 0.615/C, C = D/d',

@@ -3,7 +3,7 @@ import { size } from '../../advice/move';
 import { entry } from '../../job/entry';
 import { entryAt } from '../../job/entryAt';
 import type { Job } from '../../job/types';
-import { isAlternating } from '../../springs/circle';
+import { arrangeEvenly } from '../../springs/circle';
 import { say } from '../../text/sentence';
 import type { Mm } from '../../units/quantity';
 import type { SetEntry } from '../form';
@@ -42,7 +42,7 @@ export function shimMoves(job: Job, set: SetEntry): Move[] {
 export function ringMoves(job: Job): Move[] {
   const { coil } = job.springs;
   if (coil.ring.length === 0) return [];
-  const ring = isAlternating(
+  const ring = arrangeEvenly(
     coil.groups.map((g) => ({ id: g.id, count: coil.ring.filter((id) => id === g.id).length })),
   );
   return ring.join() === coil.ring.join()

@@ -106,7 +106,7 @@ function turningPointsOf(sheet: Sheet): readonly Mm[] {
 function lifted(sheet: Sheet): void {
   const spring = springTerm(sheet);
   sheet.compute('releaseForce', {
-    label: 'Release force, full lift',
+    label: 'Release force at full lift',
     quantity: 'force',
     section: 7,
     formula: 'F_r = F(s + x)',

@@ -94,7 +94,7 @@ export const expandingDisc: ClutchKind = {
       ],
     },
     {
-      title: 'Its weights',
+      title: 'Weights',
       note: 'Rarely known for a bought disc: leave all empty to assume it fully expanded at peak torque.',
       fields: [
         'expanding.count',

@@ -6,7 +6,7 @@ import { checkLimits } from '../../pack/stack';
 import { turningText } from '../../setting/adjuster';
 import { correctGain } from '../../setting/leverGain';
 import { adjusterOf, GAIN_READS, gainReadings, adjusterPosition } from '../../setting/plans';
-import { domainSentence } from '../../text/reasons';
+import { domainSentence, joinAnd } from '../../text/reasons';
 import { length, say, travel } from '../../text/sentence';
 
 /**
@@ -250,6 +250,6 @@ function judgeGapWays(sheet: Sheet): Verdict | undefined {
         ...base,
         state: 'good',
         title: 'Gap readings agree',
-        sentence: say`Gap by ${ways.map((w) => w.name).join(' and by ')} agrees.`,
+        sentence: say`The gaps by ${joinAnd(ways.map((w) => w.name))} agree.`,
       };
 }

@@ -225,8 +225,8 @@ const STROKE_PLACES = 48;
  */
 export function computeRetention(sheet: Sheet, layout: PackLayout): void {
   for (const [id, path, member, words] of [
-    ['retention', 'pack.splineLength', 'hub', 'spline, full lift'],
-    ['basketRetention', 'pack.fingerLength', 'basket', 'basket’s fingers, full lift'],
+    ['retention', 'pack.splineLength', 'hub', 'spline at full lift'],
+    ['basketRetention', 'pack.fingerLength', 'basket', 'basket’s fingers at full lift'],
   ] as const) {
     const room = sheet.entry(path);
     if (!room.known) continue;

@@ -6,7 +6,7 @@ import { judgeReserve } from './holdingVerdict';
 import type { PackLayout } from '@/core/evaluate/engine/layers';
 import { between } from '@/core/evaluate/engine/layers';
 import { judgeLeverPull, judgeRelease } from './releaseVerdicts';
-import { count, length, lowerFirst, say, times } from '@/core/text/sentence';
+import { length, lowerFirst, say, times } from '@/core/text/sentence';
 import { judgeSetting } from './settingVerdicts';
 import type { FigureId } from '@/core/evaluate/engine/figure';
 import type { Sentence } from '@/core/text/sentence';

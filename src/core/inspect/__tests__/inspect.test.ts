@@ -89,7 +89,7 @@ describe('a disc', () => {
     const part = found(job()).parts.find((p) => p.id === 'p1');
     expect(part?.reasons[0]?.limitFrom).toBe('limit from the manual, page 12');
     const uneven = found(job({ p3: [2.95, 2.95, 2.84] })).parts.find((p) => p.id === 'p3');
-    expect(uneven?.reasons[0]?.limitFrom).toBe('limit is an assumed value');
+    expect(uneven?.reasons[0]?.limitFrom).toBe('assumed limit');
   });
 
   it.each<[Sight, Decision]>([

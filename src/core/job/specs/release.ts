@@ -14,7 +14,7 @@ const atLever = (label: string, symbol: string) =>
 /** From the lever to the pressure plate. */
 export const RELEASE_FIELDS = {
   'release.measuredLift': spec({
-    label: 'Lift, measured',
+    label: 'Measured lift',
     symbol: 'x',
     quantity: 'length',
     bounds: { above: 0, max: 20 },

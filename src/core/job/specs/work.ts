@@ -52,8 +52,8 @@ export const WORK_FIELDS = {
     plausible: [3, 40],
     hint: 'M6 is 6 mm; unusual torques are then questioned.',
   }),
-  'build.fasteners.*.torque': spec({ label: 'Torque, manual', symbol: 'M', ...bolt }),
-  'build.fasteners.*.applied': spec({ label: 'Torque, actual', symbol: 'M_done', ...bolt }),
+  'build.fasteners.*.torque': spec({ label: 'Tightening torque', symbol: 'M', ...bolt }),
+  'build.fasteners.*.applied': spec({ label: 'Actual torque', symbol: 'M_done', ...bolt }),
   'setting.turnsOut': spec({
     label: 'Turns out from the start',
     symbol: 'u',

@@ -139,7 +139,7 @@ describe('the life of a pack', () => {
     );
     expect(packLife(without(1)).caution).toMatch(/Two dates/);
     expect(packLife(without(1)).foreseen[0]?.earliest).toBeUndefined();
-    expect(packLife(without(0)).caution).toMatch(/from new/);
+    expect(packLife(without(0)).caution).toMatch(/fitted new/);
     expect(packLife(worn([[240, '2026-06-01', -0.03]])).caution).toMatch(
       /no wear between the dates/,
     );
@@ -193,7 +193,7 @@ describe('the life of a pack', () => {
       },
     };
     expect(packLife(unknown).pack.points.map((p) => p.run)).toEqual([250]);
-    expect(packLife(unknown).caution).toMatch(/from new/);
+    expect(packLife(unknown).caution).toMatch(/fitted new/);
   });
 
   it('counts distance where the machine does, and never mixes it with hours', () => {
@@ -331,9 +331,9 @@ describe('the log of a machine', () => {
     const log = machineLog([later, job]);
     expect(log.map((l) => [l.kind, l.run])).toEqual([
       ['job', 212],
-      ['return', 230],
-      ['return', 253],
-      ['return', 278],
+      ['visit', 230],
+      ['visit', 253],
+      ['visit', 278],
       ['job', 212],
     ]);
     expect(log[0]?.settings.freePlay).toBe(2.5);

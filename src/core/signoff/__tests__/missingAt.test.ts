@@ -35,8 +35,8 @@ describe('missing entries of a stage', () => {
       'oil',
       'engine torque',
     ]);
-    expect(left('strip', blank)).toEqual(['the list', 'the count of small parts', 'plate order']);
-    expect(left('specify', blank)).toEqual(['the verdict']);
+    expect(left('strip', blank)).toEqual(['strip list', 'small parts', 'plate order']);
+    expect(left('specify', blank)).toEqual(['verdict']);
     expect(left('build', blank)).toContain('tightening torques');
     expect(left('set', blank)).toContain('lift reading');
   });

@@ -1,16 +1,16 @@
 import fc from 'fast-check';
 
-import { isAlternating, placeEvenly, springResultant } from '../circle';
+import { arrangeEvenly, placeEvenly, springResultant } from '../circle';
 
 describe('kinds laid in turn', () => {
   it('alternates two even kinds, and spreads uneven ones', () => {
     expect(
-      isAlternating([
+      arrangeEvenly([
         { id: 'a', count: 3 },
         { id: 'b', count: 3 },
       ]),
     ).toEqual(['a', 'b', 'a', 'b', 'a', 'b']);
-    expect(isAlternating([])).toEqual([]);
+    expect(arrangeEvenly([])).toEqual([]);
   });
 
   it('keeps every kind near its share all the way round', () => {
@@ -19,7 +19,7 @@ describe('kinds laid in turn', () => {
       fc.property(counts, (all) => {
         const kinds = all.map((count, i) => ({ id: `k${i}`, count }));
         const total = all.reduce((sum, c) => sum + c, 0);
-        const ring = isAlternating(kinds);
+        const ring = arrangeEvenly(kinds);
         expect(ring).toHaveLength(total);
         for (let i = 1; i <= total; i++)
           for (const { id, count } of kinds) {
@@ -30,7 +30,7 @@ describe('kinds laid in turn', () => {
         for (const { id, count } of kinds) expect(ring.filter((x) => x === id)).toHaveLength(count);
       }),
     );
-    const three = isAlternating([
+    const three = arrangeEvenly([
       { id: 'a', count: 4 },
       { id: 'b', count: 2 },
     ]);
@@ -43,7 +43,7 @@ describe('kinds laid in turn', () => {
         fc.integer({ min: 2, max: 12 }),
         fc.double({ min: 1, max: 9, noNaN: true }),
         (n, k) => {
-          const ring = isAlternating([
+          const ring = arrangeEvenly([
             { id: 'a', count: n },
             { id: 'b', count: n },
           ]);

@@ -1,3 +1,4 @@
+// cspell:ignore aeiou
 import { rankCauses } from '@/core/causes/rank';
 import { evaluate } from '@/core/evaluate/evaluate';
 import { inspect } from '@/core/inspect/inspect';
@@ -38,7 +39,7 @@ function textsIn(result: unknown): string[] {
     : [];
 }
 
-/** All that the core says of a job. */
+/** All texts of the core about a job. */
 function textsOf(job: Job): string[] {
   const evaluation = evaluate(job);
   const inspection = inspect(job, evaluation);
