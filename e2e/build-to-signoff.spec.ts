@@ -169,7 +169,7 @@ test('a gap is set by turns and marks and checked by the shop’s gauges; two re
   await button(page, '0.8 mm passes').click();
   await button(page, /does not$/).click();
   await expect(button(page, /^Gap by gauges: 0\.9/)).toBeVisible();
-  await expect(page.getByTestId('verdict-gapWays')).toContainText('agrees');
+  await expect(page.getByTestId('verdict-gapWays')).toContainText('agree');
 
   await shop.stage('Prove');
   await shop.section('Running');

@@ -64,7 +64,7 @@ test(
     };
     await take(path);
     const plan = fresh.page.getByRole('status', { name: 'Changes from the file' });
-    await expect(plan).toContainText(/\d+ new, 0 differing, 0 the same/);
+    await expect(plan).toContainText(/\d+ new, 0 different, 0 identical/);
     await fresh.page.getByRole('button', { name: 'Import', exact: true }).click();
     await expect(fresh.page.getByText('File imported.')).toBeVisible();
     await fresh.stored();
@@ -74,7 +74,7 @@ test(
 
     // The same file again: all identical, nothing to import.
     await take(path);
-    await expect(plan).toContainText(/0 new, 0 differing, \d+ the same/);
+    await expect(plan).toContainText(/0 new, 0 different, \d+ identical/);
     await expect(fresh.page.getByRole('button', { name: 'Import', exact: true })).toBeDisabled();
     await fresh.page.getByRole('button', { name: 'Cancel' }).click();
 
@@ -84,7 +84,7 @@ test(
     await fresh.stored();
     await fresh.open('/files');
     await take(path);
-    await expect(plan).toContainText(/0 new, 1 differing/);
+    await expect(plan).toContainText(/0 new, 1 different/);
     await fresh.page.getByRole('button', { name: 'Import', exact: true }).click();
     await fresh.page.getByRole('button', { name: 'Back to the jobs' }).click();
     await expect(fresh.page.getByRole('link', { name: /^UR-0106, from a file,/ })).toBeVisible();

@@ -239,20 +239,20 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   const plates = page.getByRole('list', { name: 'Plate verdicts, outermost first' });
   await expect(plates.getByRole('listitem').first()).toContainText('Replace');
   await expect(plates.getByRole('listitem').first()).toContainText(
-    'Thinnest 2.680 mm, below its limit of 2.700 mm',
+    'Thinnest point 2.680 mm, below its limit of 2.700 mm',
   );
   const rules = page.getByRole('list', { name: 'Rules across parts' });
   await expect(rules).toContainText('No new discs against warped steels');
   await expect(rules).toContainText('Replace discs with their warped steels');
-  await expect(page.getByTestId('summary')).toContainText('Change: plate 3, plate 4, plate 5.');
+  await expect(page.getByTestId('summary')).toContainText('Replace: plate 3, plate 4, plate 5.');
   await shop.choose('Summary for', 'Customer');
   await expect(page.getByTestId('summary')).toContainText('2 of 3 friction discs need replacing.');
 
   // Each reading keeps its gauge text.
   await plates.getByRole('button', { name: /^Disc, plate 3/ }).click();
-  await expect(page.getByText('written 0.1118 in')).toBeVisible();
+  await expect(page.getByText('Entered as 0.1118 in')).toBeVisible();
   await page.getByRole('checkbox', { name: 'Burnt' }).click();
-  await expect(plates).toContainText('burnt lining has lost its friction');
+  await expect(plates).toContainText('Burnt lining has lost its friction');
   await shop.unfold('Cover');
   await page.getByRole('checkbox', { name: 'Grooved' }).last().click();
   await expect(rules).toContainText('bent shaft or a failed pilot bearing');

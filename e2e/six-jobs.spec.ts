@@ -36,7 +36,7 @@ async function stripped(shop: Workshop, walk: Walk): Promise<void> {
     await boxes.first().click();
     await expect(boxes).toHaveCount(left - 1);
   }
-  const outs = page.getByRole('textbox', { name: /: out$/ });
+  const outs = page.getByRole('textbox', { name: /: removed$/ });
   for (const out of await outs.all()) {
     const springs = /^Springs:/.test((await out.getAttribute('aria-label')) ?? '');
     await out.fill(String(springs ? walk.springs : 2));

@@ -13,7 +13,7 @@ export const flow = StyleSheet.create({
   row: { flexDirection: 'row', gap: SPACE.gap },
   topRow: { flexDirection: 'row', gap: SPACE.gap, alignItems: 'flex-start' },
   line: { flexDirection: 'row', gap: SPACE.gap, alignItems: 'center' },
-  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.gap },
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.gap, alignItems: 'flex-start' },
   wrapLine: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.gap, alignItems: 'center' },
   apart: { flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.gap },
   fill: { flex: 1 },

@@ -85,9 +85,7 @@ function forCustomer({ parts, across }: Inspection, { verdicts }: Evaluation): S
     lines.push(say`It does not release fully, which makes neutral hard to find.`);
   const watched = parts.filter((p) => p.decision === 'watch').length;
   if (watched > 0)
-    lines.push(
-      say`${count(watched)} ${watched === 1 ? 'part' : 'parts'} can stay for now and should be checked next time.`,
-    );
+    lines.push(say`${countOf(watched, 'part')} can stay for now and should be checked next time.`);
   if (parts.some((p) => p.decision === 'open'))
     lines.push(say`Not everything is judged yet; this may change.`);
   return lines;

@@ -64,7 +64,7 @@ function Find() {
           <Words soft>Preparing …</Words>
         ) : asked === '' ? (
           <Words soft>
-            Part of a word is enough, and small typing errors are forgiven: “tarn wind”, “hub nut”,
+            Part of a word is enough, and small typing errors are forgiven: “tarn stack”, “hub nut”,
             “1.6 used”, “slips”.
           </Words>
         ) : found.length === 0 ? (

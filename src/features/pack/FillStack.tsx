@@ -34,7 +34,7 @@ export function FillStack() {
   if (!disc || !steel)
     return <Words soft>Add a disc type and a steel type to fill the stack.</Words>;
   return (
-    <Panel title="Fill the stack" summary="Discs and steels in turn" initiallyOpen={empty}>
+    <Panel title="Fill the stack" summary="Discs and steels, alternating" initiallyOpen={empty}>
       <FieldGrid>
         <LooseField label="Number of discs" spec={DISCS} onValue={setDiscs} />
       </FieldGrid>

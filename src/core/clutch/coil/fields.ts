@@ -16,7 +16,7 @@ export const COIL_FIELDS = {
     symbol: 't_pp',
     quantity: 'length',
     bounds: { min: -60, max: 60 },
-    absent: { value: 0, why: 'assumed included in the seat distance' },
+    absent: { value: 0, why: 'included in the seat distance' },
     hint: 'Negative when the cups reach below the top of the pack.',
   }),
   'springs.coil.shim': spec({

@@ -34,6 +34,6 @@ export const ENGINE_FIELDS = {
     symbol: 'η_p',
     quantity: 'ratio',
     bounds: { above: 0, max: 1 },
-    estimate: { value: 1, why: 'assumed lossless, so the clutch must hold all of it' },
+    estimate: { value: 1, why: 'lossless: the clutch must hold all of it' },
   }),
 } as const satisfies Record<string, FieldSpec>;
