@@ -153,7 +153,7 @@ test(
     );
     await shows(page, {
       'Rate of all springs': '23.577 N/mm',
-      'Wire stress, full lift': '657 MPa',
+      'Wire stress at full lift': '657 MPa',
     });
 
     // Section 5: a diaphragm of 108 × 82 × 1.8 with 3.4 mm of cone, at 3.2 mm.

@@ -27,7 +27,7 @@ async function expectPack(shop: Workshop): Promise<void> {
     ['Torque reserve', '1.66'],
     ['Lift required', '0.800 mm'],
     ['Clearance per face', '0.125 mm'],
-    ['Release force, full lift', '1100 N'],
+    ['Release force at full lift', '1100 N'],
   ];
   for (const [label, value] of rows) {
     await expect(
@@ -332,7 +332,7 @@ test(
     await page.getByRole('textbox', { name: 'Step 1, stack from' }).fill('34.5');
     await page.getByRole('textbox', { name: 'Step 1, stack to' }).fill('35');
     await shop.tab('Figures');
-    await expect(page.getByText('Stop: no step for this stack')).toBeVisible();
+    await expect(page.getByText('No step for this stack').last()).toBeVisible();
     await shop.tab('Springs');
     await shop.choose('Spring type', 'Coil springs under bolts');
     await expect(shop.foot('reserveWithTangs')).toContainText('1.12');

@@ -252,7 +252,7 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   await plates.getByRole('button', { name: /^Disc, plate 3/ }).click();
   await expect(page.getByText('Entered as 0.1118 in')).toBeVisible();
   await page.getByRole('checkbox', { name: 'Burnt' }).click();
-  await expect(plates).toContainText('Burnt lining has lost its friction');
+  await expect(plates).toContainText('burnt lining has lost its friction');
   await shop.unfold('Cover');
   await page.getByRole('checkbox', { name: 'Grooved' }).last().click();
   await expect(rules).toContainText('bent shaft or a failed pilot bearing');

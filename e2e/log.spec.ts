@@ -61,7 +61,7 @@ test(
       await take.first().click();
       await expect(again).toHaveCount(left - 1);
     }
-    await expect(page.getByText(/rate is taken from new/)).toBeVisible();
+    await expect(page.getByText(/rate assumes that these discs were fitted new/)).toBeVisible();
     await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('Signed as');
   },
 );

@@ -7,6 +7,7 @@ import { TESTS } from '@/core/causes/tests';
 import type { Job } from '@/core/job/types';
 import {
   AIMS,
+  PURPOSES,
   CALIPER_WAYS,
   FIXTURES,
   POINTS,
@@ -88,6 +89,7 @@ export const arbitraryJob: fc.Arbitrary<Job> = fc
       {
         complaints: fc.subarray(Object.keys(COMPLAINTS) as ComplaintId[]),
         aims: fc.subarray([...AIMS]),
+        purpose: fc.constantFrom(...PURPOSES),
         oil: fc.constantFrom('unknown', 'wetClutch', 'frictionModified'),
         tests: fc.record(
           Object.fromEntries(

@@ -1,3 +1,4 @@
+import { isFrozen } from './signOff';
 import { COMPLAINTS } from '../causes/complaints';
 import type { State } from '@/core/evaluate/engine/figure';
 import type { Job, Stage } from './types';
@@ -18,6 +19,8 @@ export interface JobRow {
   readonly due?: string;
   /** The words by which it is found, in lower case. */
   readonly words: string;
+  /** The revision that is signed; absent while the job is open. */
+  readonly revision?: number;
   /** The last verdict on its pack; stored with the row, so that the list shows it at once. */
   readonly verdict?: RowVerdict | undefined;
 }
@@ -37,6 +40,7 @@ const NOTE_CHARS = 400;
  */
 export function rowOf(job: Job): JobRow {
   const { id, number, machine, stage, archived, updatedAt, notes, strip, intake } = job;
+  const signed = isFrozen(job) ? job.signOff.revisions.at(-1)?.number : undefined;
   return {
     id,
     number,
@@ -46,6 +50,7 @@ export function rowOf(job: Job): JobRow {
     archived,
     updatedAt,
     ...(intake.due === undefined ? {} : { due: intake.due }),
+    ...(signed === undefined ? {} : { revision: signed }),
     words: [
       number,
       machine.name,

@@ -8,6 +8,7 @@ import { meanText } from '@/core/evaluate/figures/stackFigures';
 import { inspect } from '../inspect/inspect';
 import { DECISION_NAME } from '../inspect/decisions';
 import { summarize } from '../inspect/summary';
+import { demandsOf, PURPOSE_NAME } from '../job/purpose';
 import type { Job } from '../job/types';
 import { readingsOf } from '../job/types';
 import type { WorkStage } from '../job/work';
@@ -76,6 +77,8 @@ export function jobSheet(job: Job, options: SheetOptions = {}): Paper {
   const evaluation = options.evaluation ?? evaluate(job);
   const signedAs = revision ?? (isFrozen(job) ? job.signOff.revisions.at(-1) : undefined);
   const items = openItems(job, unfinished, evaluation);
+  const { intake } = job;
+  const demanded = demandsOf(job).verdicts;
   const standing = items.filter((i) => !i.override);
   return {
     title: titleOf(job),
@@ -92,6 +95,14 @@ export function jobSheet(job: Job, options: SheetOptions = {}): Paper {
         kind: 'verdicts',
         rows: [evaluation.overall, ...evaluation.verdicts]
           .filter((v, i, all) => i === 0 || v.title !== all[0]?.title)
+          // What this kind of job does not demand is not printed as "not judged".
+          .filter(
+            (v, i) =>
+              i === 0 ||
+              v.state !== 'unknown' ||
+              intake.purpose === undefined ||
+              demanded.includes(v.id),
+          )
           .map((v) => ({
             state: v.state,
             title: v.title,
@@ -149,6 +160,7 @@ function headBlocks(job: Job, units: UnitChoice): PaperBlock[] {
     ['Started', day(job.createdAt)],
     ['Due date', intake.due],
     [meter.name, value(runRead(job, intake), meter.quantity)],
+    ['Kind of job', intake.purpose && PURPOSE_NAME[intake.purpose]],
     ['Complaint', intake.complaints.map((c) => COMPLAINTS[c]).join(', ')],
     ['Goal', intake.aims.map((a) => AIM_NAME[a]).join(', ')],
     ['Oil on arrival', OIL_NAME[intake.oil]],

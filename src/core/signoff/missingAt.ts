@@ -6,6 +6,7 @@ import { hasPack } from '@/core/guide/layouts';
 import type { Inspection } from '@/core/inspect/inspect';
 import type { PartVerdict } from '@/core/inspect/partVerdict';
 import { missingLimits } from '@/core/inspect/missingLimits';
+import { demandsOf, isStepDemanded } from '../job/purpose';
 import type { Job, Stage } from '@/core/job/types';
 import { STAGES } from '@/core/job/types';
 import { isFrozen } from '@/core/job/signOff';
@@ -48,24 +49,22 @@ export const incompleteStages = (job: Job, judged: Judged): readonly Stage[] =>
 type MissingItems = (job: Job, judged: Judged) => readonly string[];
 
 const MISSING: Readonly<Record<Stage, MissingItems>> = {
-  intake: ({ intake, machine, engine }) => [
-    missingIf(machine.name === '', 'machine name'),
-    missingIf(machine.layout === 'unknown', 'clutch type'),
-    missingIf(intake.complaints.length + intake.aims.length === 0, 'complaint or goal'),
-    missingIf(intake.oil === 'unknown', 'oil'),
-    missingIf(hasPack(machine.layout) && !engine.peakTorque && !engine.curve, 'engine torque'),
-  ],
-  strip: ({ strip, pack, machine }) => [
-    missingIf(strip.steps.length === 0, 'strip list'),
-    counted(strip.steps.filter((s) => !s.done).length, 'step'),
-    missingIf(strip.parts.length === 0, 'small parts'),
-    counted(strip.parts.filter((p) => !p.out).length, 'small part', ' not counted'),
-    missingIf(
-      hasPack(machine.layout) && pack.plates.length + strip.found.length === 0,
-      'plate order',
-    ),
-  ],
+  intake: (job) => {
+    const { intake, machine, engine } = job;
+    const demanded = demandsOf(job).intake;
+    const none = intake.complaints.length + intake.aims.length === 0;
+    const torque = engine.peakTorque !== undefined || engine.curve !== undefined;
+    return [
+      missingIf(machine.name === '', 'machine name'),
+      missingIf(machine.layout === 'unknown', 'clutch type'),
+      missingIf(demanded.includes('complaint') && none, 'complaint or goal'),
+      missingIf(demanded.includes('oil') && intake.oil === 'unknown', 'oil'),
+      missingIf(demanded.includes('torque') && hasPack(machine.layout) && !torque, 'engine torque'),
+    ];
+  },
+  strip: (job) => (demandsOf(job).parts ? strippedItems(job) : []),
   inspect: (job, judged) => {
+    if (!demandsOf(job).plates) return [];
     const { parts } = judged.inspection;
     return [
       counted(parts.filter(isUnmeasured).length, 'part', ' not measured'),
@@ -74,8 +73,12 @@ const MISSING: Readonly<Record<Stage, MissingItems>> = {
   },
   specify: (job, judged) => {
     const { overall, verdicts } = judged.evaluation;
-    if (overall.state === 'good') return [];
-    if (overall.state === 'unknown') return ['verdict'];
+    const demands = demandsOf(job);
+    if (overall.state === 'good' || !demands.stops) return [];
+    const unknown = verdicts.filter(
+      (v) => v.state === 'unknown' && demands.verdicts.includes(v.id),
+    );
+    if (overall.state === 'unknown' && unknown.length > 0) return ['verdict'];
     // Later readings and settings are missing at the later stage.
     const here = verdicts.filter(
       (v) =>
@@ -89,18 +92,22 @@ const MISSING: Readonly<Record<Stage, MissingItems>> = {
     openStepsOf(job, 'build'),
     counted(job.strip.parts.filter(partMissing).length, 'small part', ' not fitted'),
     missingIf(
-      job.build.fasteners.length === 0 || job.build.fasteners.some((f) => !f.torque),
+      isStepDemanded(job, 'build', 'hub') &&
+        (job.build.fasteners.length === 0 || job.build.fasteners.some((f) => !f.torque)),
       'tightening torques',
     ),
   ],
   set: (job) => [
     openStepsOf(job, 'set'),
     missingIf(
-      engagesByItself(job, 'inPack') !== undefined && !job.setting.installGap,
+      isStepDemanded(job, 'set', 'gap') &&
+        engagesByItself(job, 'inPack') !== undefined &&
+        !job.setting.installGap,
       'install gap',
     ),
     missingIf(
-      hasPack(job.machine.layout) &&
+      isStepDemanded(job, 'set', 'lift') &&
+        hasPack(job.machine.layout) &&
         job.release.liftReadings.length === 0 &&
         !job.release.measuredLift,
       'lift reading',
@@ -109,7 +116,7 @@ const MISSING: Readonly<Record<Stage, MissingItems>> = {
   prove: (job) => [
     openStepsOf(job, 'prove'),
     counted(
-      job.prove.starts.reduce(
+      (isStepDemanded(job, 'prove', 'breakIn') ? job.prove.starts : []).reduce(
         (sum, s) => sum + Math.max(0, (s.wanted?.value ?? 0) - (s.done?.value ?? 0)),
         0,
       ),
@@ -118,6 +125,19 @@ const MISSING: Readonly<Record<Stage, MissingItems>> = {
   ],
   log: () => [],
 };
+
+function strippedItems({ strip, pack, machine }: Job): readonly string[] {
+  return [
+    missingIf(strip.steps.length === 0, 'strip list'),
+    counted(strip.steps.filter((s) => !s.done).length, 'step'),
+    missingIf(strip.parts.length === 0, 'small parts'),
+    counted(strip.parts.filter((p) => !p.out).length, 'small part', ' not counted'),
+    missingIf(
+      hasPack(machine.layout) && pack.plates.length + strip.found.length === 0,
+      'plate order',
+    ),
+  ];
+}
 
 const missingIf = (lacking: boolean, words: string): string => (lacking ? words : '');
 

@@ -9,6 +9,8 @@ import { inspect, mainReason } from '../inspect/inspect';
 import { DECISION_NAME, staysIn } from '../inspect/decisions';
 import type { FieldPath } from '../job/fieldPath';
 import { fieldAt } from '../job/fields';
+import type { Demands } from '../job/purpose';
+import { demandsOf, isStepDemanded } from '../job/purpose';
 import type { Job, SmallPart, Stage, Override } from '../job/types';
 import { STAGE_NAME } from '../job/words';
 import type { WorkStage } from '../job/work';
@@ -34,9 +36,6 @@ export interface OpenItem {
   readonly override?: Override;
 }
 
-/** Verdicts that are required before signing. */
-const MUST = ['order', 'holds', 'releases', 'stack'] as const;
-
 /**
  * All open items before the signature: missing parts, stop verdicts and layers, rejected or unmeasured plates, open steps, and
  * break-in. Each once, in stage order.
@@ -55,7 +54,7 @@ export function openItems(
   const inspection = inspect(job, evaluation);
   const items: OpenItem[] = [
     ...partItems(job),
-    ...inspectItems(inspection),
+    ...inspectItems(inspection, demandsOf(job)),
     ...verdictItems(job, evaluation),
     ...WORK_STAGES.flatMap((stage) => stepItems(job, stage)),
     ...breakInItems(job),
@@ -111,7 +110,10 @@ export const canSign = (items: readonly OpenItem[], by: string): boolean =>
 export const partMissing = (part: SmallPart): boolean =>
   (part.out?.value ?? 0) > 0 && part.in?.value !== part.out?.value;
 
-function partItems({ strip }: Job): OpenItem[] {
+function partItems(job: Job): OpenItem[] {
+  const { strip } = job;
+  // A count that was begun must be complete; without a demand there need not be one.
+  if (!demandsOf(job).parts && strip.parts.every((p) => p.out === undefined)) return [];
   const uncounted = strip.parts.filter((p) => p.out === undefined);
   const item = (sentence: Sentence): OpenItem => ({
     id: 'parts',
@@ -166,11 +168,11 @@ function partItem(part: SmallPart): OpenItem {
   };
 }
 
-function inspectItems({ parts }: Inspection): OpenItem[] {
-  const unjudged = parts.filter((p) => p.decision === 'open' && p.plate);
+function inspectItems({ parts }: Inspection, { plates, stops }: Demands): OpenItem[] {
+  const unjudged = plates ? parts.filter((p) => p.decision === 'open' && p.plate) : [];
   const missing = unjudged.filter((p) => p.reasons.some((r) => r.missing));
   const open = unjudged.filter((p) => !missing.includes(p));
-  const going = parts.filter((p) => !staysIn(p.decision));
+  const going = stops ? parts.filter((p) => !staysIn(p.decision)) : [];
   return [
     ...(open.length > 0
       ? [
@@ -220,11 +222,12 @@ const missingReadings = (parts: readonly PartVerdict[]): string =>
 
 function verdictItems(job: Job, { verdicts, problems }: Evaluation): OpenItem[] {
   const items: OpenItem[] = [];
+  const demands = demandsOf(job);
   // Between two plates the gap replaces the stack limits.
   const gapJudged = verdicts.some((v) => v.id === 'gap' && v.state !== 'unknown');
   for (const v of verdicts) {
-    const must = MUST.some((id) => id === v.id) && !(v.id === 'stack' && gapJudged);
-    if (v.state === 'stop' || (must && v.state === 'unknown'))
+    const must = demands.verdicts.includes(v.id) && !(v.id === 'stack' && gapJudged);
+    if ((demands.stops && v.state === 'stop') || (must && v.state === 'unknown'))
       items.push({
         id: `verdict:${v.id}`,
         kind: v.state === 'stop' ? 'verdict' : 'measure',
@@ -235,7 +238,7 @@ function verdictItems(job: Job, { verdicts, problems }: Evaluation): OpenItem[] 
   }
   const met = new Map<string, number>();
   for (const p of problems) {
-    if (p.state !== 'stop') continue;
+    if (p.state !== 'stop' || !demands.stops) continue;
     // One place may have several things wrong with it.
     const place = `problem:${p.path}:${p.plateId ?? ''}`;
     const n = met.get(place) ?? 0;
@@ -322,8 +325,9 @@ function changedNamed({ pack }: Job, steps: readonly SheetStep[]): string {
 /** The measurement after break-in is an item of its own, since it is often forgotten. */
 const alone = (step: SheetStep): boolean => step.line.key === 'recheck';
 
-function breakInItems({ prove }: Job): OpenItem[] {
-  return prove.starts.flatMap((s) => {
+function breakInItems(job: Job): OpenItem[] {
+  const starts = isStepDemanded(job, 'prove', 'breakIn') ? job.prove.starts : [];
+  return starts.flatMap((s) => {
     const wanted = s.wanted?.value ?? 0;
     const done = s.done?.value ?? 0;
     return wanted > done

@@ -1,3 +1,4 @@
+import { isStepDemanded } from '@/core/job/purpose';
 import { fittedKinds } from '../clutch/fitted';
 import type { Job } from '../job/types';
 import type {
@@ -59,7 +60,13 @@ export function stepsOf(job: Job, stage: WorkStage): SheetStep[] {
   const lines = inOrder([...LINES[stage](job), ...sheet.own.map(ownLine)], sheet.order);
   return lines.map((line) => {
     const record = sheet.records[line.key] ?? {};
-    return { line, record, state: stateOf(line, record, job), own: line.key.startsWith('own:') };
+    const needed = isStepDemanded(job, stage, line.key);
+    return {
+      line: needed || line.optional ? line : { ...line, optional: true },
+      record,
+      state: stateOf(line, record, job),
+      own: line.key.startsWith('own:'),
+    };
   });
 }
 
@@ -126,6 +133,20 @@ export function stepMarked(
   const { done: _done, skipped: _skipped, ...rest } = step.record;
   const mark: Mark = { at, by: job.work.by, said: lineText(step.line) };
   return withRecord(job, stage, key, done ? { ...rest, done: mark } : rest);
+}
+
+/**
+ * Marks a step and every open step before it done. A check keeps its own outcome, and a step without its reading stays open.
+ * @param key of the last step to mark
+ * @example stepsMarkedTo(blank, 'set', 'bleed', now).work.set.records.fluid.done.at // "2026-11-28T10:00:00.000Z"
+ */
+export function stepsMarkedTo(job: Job, stage: WorkStage, key: string, at: string): Job {
+  const steps = stepsOf(job, stage);
+  const last = steps.findIndex((s) => s.line.key === key);
+  return steps
+    .slice(0, last + 1)
+    .filter(({ state, line }) => state === 'open' && !line.test && line.unread !== true)
+    .reduce((marked, { line }) => stepMarked(marked, stage, line.key, true, at), job);
 }
 
 /**

@@ -7,27 +7,32 @@ import { readSentence } from '@/core/text/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
 import { rankOf } from '@/core/job/fields';
+import { demandsOf } from '@/core/job/purpose';
 import { hasPlace, placeOf, useGoToField } from '@/features/entry/askedFor';
 import { useEvaluation } from '@/state/jobs/evaluations';
+import { useJobPart } from '@/state/jobs/useJob';
 import { Termed } from '@/features/words/Termed';
 import { Action } from '@/ui/Action';
 import { StateMark } from '@/ui/StateMark';
-import { Heading } from '@/ui/Words';
+import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
 /** The verdict on the pack, in a sentence with its reason. */
 export function VerdictBanner() {
   const units = useUnits();
   const { overall, verdicts, figures } = useEvaluation();
+  const demanded = useJobPart((job) => demandsOf(job).verdicts);
   // Fixes are offered for the verdict that decides the overall one.
   const gravest = verdicts.find(
     (v) => v.state === overall.state && (v.state === 'stop' || v.state === 'watch'),
   );
   // Bad verdicts do not block the missing inputs.
-  const [lacking] = firstOpen(verdicts)?.figures ?? [];
-  const outcome = lacking && figures.get(lacking);
+  const open = firstOpen(verdicts);
+  const optional = open !== undefined && !demanded.includes(open.id);
+  const [unknown] = open?.figures ?? [];
+  const outcome = unknown && !optional ? figures.get(unknown) : undefined;
   // Before there are plates no field leads on.
-  const missing = outcome?.status === 'unknown' && lacking !== 'faces' ? outcome.needs : [];
+  const missing = outcome?.status === 'unknown' && unknown !== 'faces' ? outcome.needs : [];
   const needs = missing.some((n) => n.path) ? byWork(missing) : [];
   const none = overall.state === 'unknown' && needs.length > 0;
   return (
@@ -56,6 +61,11 @@ export function VerdictBanner() {
               </Termed>
             ))
         : null}
+      {optional && overall.state === 'unknown' ? (
+        <Words soft size={15}>
+          Not required for this kind of job.
+        </Words>
+      ) : null}
       <GoToMissing need={needs[0]} />
     </View>
   );

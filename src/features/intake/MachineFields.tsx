@@ -5,7 +5,9 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { MAX_NAME } from '@/core/job/fields';
+import { PURPOSE_NAME, PURPOSE_NOTE } from '@/core/job/purpose';
 import type { ClutchLayout } from '@/core/job/types';
+import { PURPOSES } from '@/core/job/types';
 import { ClutchGuide } from '@/features/guide/Guide';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
@@ -20,7 +22,9 @@ const OPTIONS = (Object.keys(LAYOUTS) as ClutchLayout[])
   .filter((value) => value !== 'unknown')
   .map((value) => ({ value, label: LAYOUTS[value].name }));
 
-/** Which machine this is, and which clutch it has. */
+const PURPOSE_OPTIONS = PURPOSES.map((value) => ({ value, label: PURPOSE_NAME[value] }));
+
+/** Kind of job, machine and clutch type. */
 export function MachineFields() {
   const job = useJob();
   const change = useEditJob();
@@ -28,6 +32,7 @@ export function MachineFields() {
   const type = (part: { number?: string; name?: string; use?: string }) =>
     change((j) => writeDetails(j, part), { typing: Object.keys(part).join() });
   const { layout } = job.machine;
+  const { purpose } = job.intake;
   const set = (next: ClutchLayout) => change((j) => chooseLayout(j, next));
   return (
     <View style={flow.sections}>
@@ -51,6 +56,19 @@ export function MachineFields() {
         maxLength={MAX_NAME}
         onChangeText={(number) => type({ number })}
       />
+      <Choice
+        label="Kind of job"
+        value={purpose ?? 'none'}
+        options={PURPOSE_OPTIONS}
+        onChange={(next) =>
+          change((j) => (next === 'none' ? j : { ...j, intake: { ...j.intake, purpose: next } }))
+        }
+      />
+      {purpose ? (
+        <Words soft size={15}>
+          {PURPOSE_NOTE[purpose]}
+        </Words>
+      ) : null}
       <Choice label="Clutch type" value={layout} options={OPTIONS} onChange={set} />
       {guiding ? (
         <ClutchGuide

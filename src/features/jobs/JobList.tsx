@@ -20,6 +20,7 @@ import { selectRows } from '@/state/jobs/rows';
 import { useVerdict } from '@/state/jobs/useVerdict';
 import { flow } from '@/ui/flow';
 import { countOf } from '@/core/text/countOf';
+import { upperFirst } from '@/core/text/sentence';
 
 /** Rows on a tall screen, rows that follow a frame later, and more at a press: thousands would take seconds to draw. */
 const IN_SIGHT = 6;
@@ -88,6 +89,10 @@ function ListHead() {
   );
 }
 
+/** The stage of a job, or its signed revision. */
+const whereText = ({ revision, stage }: JobRow): string =>
+  revision === undefined ? `at ${STAGE_NAME[stage]}` : `signed, revision ${revision}`;
+
 interface RowProps {
   readonly job: JobRow;
   readonly wide: boolean;
@@ -115,7 +120,7 @@ function Row({ job, wide, today }: RowProps) {
           job.number,
           name,
           job.use,
-          `at ${STAGE_NAME[job.stage]}`,
+          whereText(job),
           due && dueText(due, today),
           overall?.title,
         ]
@@ -140,7 +145,7 @@ function Row({ job, wide, today }: RowProps) {
               </Words>
             </View>
             <View style={styles.listHeadTextSized}>
-              <Words size={15}>{STAGE_NAME[job.stage]}</Words>
+              <Words size={15}>{upperFirst(whereText(job).replace(/^at /, ''))}</Words>
               {due ? (
                 <Words soft={!isDue(job, today)} bold={isDue(job, today)} size={14}>
                   {dueText(due, today)}
@@ -160,7 +165,7 @@ function Row({ job, wide, today }: RowProps) {
               </Digits>
             </View>
             <Words soft size={15} numberOfLines={1}>
-              {[job.use, `at ${STAGE_NAME[job.stage]}`].filter(Boolean).join(' · ')}
+              {[job.use, whereText(job)].filter(Boolean).join(' · ')}
               {due ? ' · ' : null}
               {due ? dueText(due, today) : null}
             </Words>

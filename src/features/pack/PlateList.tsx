@@ -6,6 +6,7 @@ import { TouchableRipple } from 'react-native-paper';
 import { readSentence } from '@/core/text/sentence';
 import type { PackLayer } from '@/core/evaluate/engine/layers';
 import type { Problem } from '@/core/evaluate/engine/problem';
+import { withAllNew } from '@/core/job/edits/pack';
 import { MAX_PLATES } from '@/core/job/fields';
 import { fieldPath } from '@/core/job/fieldPath';
 import { POINTS } from '@/core/job/types';
@@ -42,6 +43,7 @@ export function PlateList({ selection }: Props) {
   const edits = useLayerEdits(selection);
   const selected = selection.ids.at(-1);
   const { only } = selection;
+  const change = useEditJob();
   const full = pack.plates.length >= MAX_PLATES;
   return (
     <View style={flow.stack}>
@@ -52,6 +54,11 @@ export function PlateList({ selection }: Props) {
           : 'Pressure plate at the top, hub floor at the bottom.'}
       </Words>
       <AddPlates full={full} />
+      {pack.plates.some((p) => !p.isNew) ? (
+        <Action icon="check" onPress={() => change(withAllNew)}>
+          Mark all plates new
+        </Action>
+      ) : null}
       {full ? <Words soft>A pack can have up to {MAX_PLATES} plates.</Words> : null}
       <View role="list" aria-label="Plates, outermost first">
         {[...layout.layers].reverse().map((layer) => (

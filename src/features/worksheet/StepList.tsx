@@ -205,13 +205,15 @@ interface HeadProps {
 function SectionHead({ name, open, left, unwritten, count, onPress }: HeadProps) {
   const strata = useStrata();
   const said =
-    left > 0
-      ? `${left} of ${count} open`
-      : unwritten
-        ? 'Reading missing'
-        : count === 1
-          ? 'Done'
-          : `All ${count} done`;
+    count === 0
+      ? 'Not required'
+      : left > 0
+        ? `${left} of ${count} open`
+        : unwritten
+          ? 'Reading missing'
+          : count === 1
+            ? 'Done'
+            : `All ${count} done`;
   return (
     <TouchableRipple
       role="button"
@@ -221,7 +223,10 @@ function SectionHead({ name, open, left, unwritten, count, onPress }: HeadProps)
       style={[styles.place, { borderColor: strata.line }]}
     >
       <View style={flow.line}>
-        <StateMark state={left > 0 ? 'unknown' : unwritten ? 'watch' : 'good'} size={20} />
+        <StateMark
+          state={left > 0 || count === 0 ? 'unknown' : unwritten ? 'watch' : 'good'}
+          size={20}
+        />
         <View style={flow.grow}>
           <Heading level={3}>{name}</Heading>
           <Words soft size={14}>

@@ -3,7 +3,7 @@ import Joi from 'joi';
 import { COMPLAINTS } from '@/core/causes/complaints';
 import { TESTS } from '@/core/causes/tests';
 import { MAX_LINES, MAX_NAME, MAX_NOTES, MAX_PLATES, MAX_READINGS } from '@/core/job/fields';
-import { AIMS, FIXTURES, POINTS } from '@/core/job/types';
+import { AIMS, FIXTURES, POINTS, PURPOSES } from '@/core/job/types';
 
 import { FACING, SEEN } from './pack';
 import { DATE, entriesUnder, ID, list, text, TIME } from './parts';
@@ -19,6 +19,7 @@ export const INTAKE = Joi.object({
     .items(Joi.string().valid(...AIMS))
     .unique()
     .required(),
+  purpose: Joi.string().valid(...PURPOSES),
   oil: Joi.string().valid('unknown', 'wetClutch', 'frictionModified').required(),
   tests: Joi.object(
     Object.fromEntries(

@@ -56,6 +56,13 @@ export const removeKind = (job: Job, kindId: string): Job =>
     ? job
     : withPack(job, { kinds: job.pack.kinds.filter((k) => k.id !== kindId) });
 
+/**
+ * Marks every plate as a new part.
+ * @example withAllNew(job).pack.plates.every((p) => p.isNew) // true
+ */
+export const withAllNew = (job: Job): Job =>
+  withPack(job, { plates: job.pack.plates.map((p) => (p.isNew ? p : { ...p, isNew: true })) });
+
 /** How a stack is filled. */
 export interface Filling {
   /** Friction discs, 1 to 39. */

@@ -78,8 +78,14 @@ export interface StartDuty {
   readonly grade?: Entry;
 }
 
-/** Complaint, goal, and the results of questions and checks. */
+/** Kinds of job: each demands only some of the stages. */
+export const PURPOSES = ['replacePlates', 'installKit', 'findFault', 'buildToSpec'] as const;
+export type Purpose = (typeof PURPOSES)[number];
+
+/** Kind of job, complaint, goal, and the results of questions and checks. */
 export interface Intake {
+  /** Absent in jobs of earlier versions, and until it is chosen. */
+  readonly purpose?: Purpose;
   readonly complaints: readonly ComplaintId[];
   readonly aims: readonly Aim[];
   readonly oil: OilKind;

@@ -60,6 +60,7 @@ const PACK: Edits<typeof pack> = {
   addKind: (j) => pack.addKind(j, 'steel', 'k9'),
   changeKind: (j) => pack.changeKind(j, disc, { name: 'Thin' }),
   removeKind: (j) => pack.removeKind(j, 'spare'),
+  withAllNew: (j) => pack.withAllNew(j),
   fillStack: (j) => pack.fillStack(j, filling, (n) => `n${n}`),
   choosePack: (j) => pack.choosePack(j, { floorTurnsWith: 'basket' }),
 };

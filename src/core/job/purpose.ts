@@ -1,0 +1,93 @@
+import type { Verdict } from '@/core/evaluate/engine/verdict';
+import type { Purpose } from './record/intake';
+import type { Job } from './types';
+import type { WorkStage } from './work';
+
+/** Kinds of job, as chosen at the start. */
+export const PURPOSE_NAME: Readonly<Record<Purpose, string>> = {
+  replacePlates: 'Replace plates',
+  installKit: 'Install a kit',
+  findFault: 'Find a fault',
+  buildToSpec: 'Build to specification',
+};
+
+/** The demands of each kind in one sentence, below the choice. */
+export const PURPOSE_NOTE: Readonly<Record<Purpose, string>> = {
+  replacePlates:
+    'Required: plate order, assembly, free play and the stand test. The rest is optional.',
+  installKit: 'Required: parts counted, stack height, release, every checklist and the break-in.',
+  findFault: 'Required: the complaint. Measure what you need; every finding can be signed.',
+  buildToSpec: 'Required: every stage, with every verdict judged.',
+};
+
+/** What a kind of job must have before its signature; everything else can be entered, and never blocks. */
+export interface Demands {
+  /** Verdicts that must be known. */
+  readonly verdicts: readonly Verdict['id'][];
+  /** Whether a stop verdict blocks: for a fault it is the finding. */
+  readonly stops: boolean;
+  /** Whether small parts must be counted; a count that was begun must always be complete. */
+  readonly parts: boolean;
+  /** Whether every plate must be measured or new. */
+  readonly plates: boolean;
+  /** Entries of Intake beyond machine and clutch type. */
+  readonly intake: readonly ('complaint' | 'oil' | 'torque')[];
+  /** Steps of each checklist: all, none, or those with these keys. */
+  readonly steps: Readonly<Record<WorkStage, 'all' | 'none' | readonly string[]>>;
+}
+
+const EVERYTHING: Demands = {
+  verdicts: ['order', 'holds', 'releases', 'stack'],
+  stops: true,
+  parts: true,
+  plates: true,
+  intake: ['complaint', 'oil', 'torque'],
+  steps: { build: 'all', set: 'all', prove: 'all' },
+};
+
+const DEMANDS: Readonly<Record<Purpose, Demands>> = {
+  replacePlates: {
+    ...EVERYTHING,
+    verdicts: ['order'],
+    parts: false,
+    intake: [],
+    steps: {
+      build: 'all',
+      set: ['freePlay'],
+      prove: ['leverWork', 'oRings', 'oil', 'dragTest', 'slip'],
+    },
+  },
+  installKit: { ...EVERYTHING, verdicts: ['order', 'releases', 'stack'], intake: [] },
+  findFault: {
+    verdicts: [],
+    stops: false,
+    parts: false,
+    plates: false,
+    intake: ['complaint'],
+    steps: { build: 'none', set: 'none', prove: 'none' },
+  },
+  buildToSpec: EVERYTHING,
+};
+
+/**
+ * What a job must have before its signature. A job without a kind, as earlier versions made it, must have everything.
+ * Never throws.
+ * Source: workshop practice; `docs/mechanics.md`, sign-off.
+ * @example demandsOf(job).parts // true
+ */
+export const demandsOf = ({ intake }: Pick<Job, 'intake'>): Demands =>
+  intake.purpose === undefined ? EVERYTHING : DEMANDS[intake.purpose];
+
+/** Steps of the shop itself, and every step that tightens a fastener. */
+const ALWAYS = /^(own|unlisted|fastener|finger|stage):/;
+
+/**
+ * Whether a step of a checklist must be done or skipped with a reason. Tightening a cover is always part of the work.
+ * @example isStepDemanded(job, 'set', 'freePlay') // true
+ */
+export function isStepDemanded(job: Pick<Job, 'intake'>, stage: WorkStage, key: string): boolean {
+  const steps = demandsOf(job).steps[stage];
+  if (steps === 'all') return true;
+  if (steps === 'none') return false;
+  return steps.includes(key) || ALWAYS.test(key);
+}
