@@ -9,6 +9,10 @@ test(
     await shop.choose('Kind of job', 'Replace plates');
     await shop.choose('Clutch type', 'Plate pack');
     await expect(page.getByTestId('missing')).toHaveCount(0);
+    // The rest of Intake is one tap away.
+    await expect(page.getByRole('group', { name: 'Complaint' })).toHaveCount(0);
+    await shop.unfold('More');
+    await expect(page.getByRole('group', { name: 'Complaint' })).toBeVisible();
 
     await shop.stage('Specify');
     await page.getByRole('textbox', { name: 'Number of discs' }).fill('5');

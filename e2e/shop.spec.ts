@@ -120,6 +120,16 @@ test(
     await page.goto('/find');
     await field.fill('zzzz');
     await expect(page.getByText('No match for “zzzz”.')).toBeVisible();
+
+    // A word of the trade leads into the glossary.
+    await field.fill('free play');
+    await of('Glossary')
+      .getByRole('link', { name: /^Free play/ })
+      .click();
+    await expect(page.getByRole('textbox', { name: 'Search the glossary' })).toHaveValue(
+      'Free play',
+    );
+    await expect(page.getByRole('list', { name: 'Glossary' })).toContainText('Free play');
   },
 );
 

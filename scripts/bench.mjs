@@ -14,6 +14,7 @@ for (const part of [
   'size',
   'interface',
   'editor',
+  'hands',
   'cutaway',
   'meets',
   'opening',

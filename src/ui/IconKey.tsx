@@ -1,12 +1,15 @@
 import { StyleSheet } from 'react-native';
 import { IconButton } from 'react-native-paper';
 
+import { WithReason } from './WithReason';
+
 interface Props {
   readonly icon: string;
   /** Accessible name. */
   readonly label: string;
   readonly onPress: () => void;
-  readonly disabled?: boolean | undefined;
+  /** Why it can't be pressed now: part of its name, and shown on hover or a long press. */
+  readonly blocked?: string | undefined;
   /** Whether its content is open. */
   readonly expanded?: boolean | undefined;
   readonly outlined?: boolean;
@@ -21,24 +24,25 @@ export function IconKey({
   icon,
   label,
   onPress,
-  disabled = false,
+  blocked,
   expanded,
   outlined = false,
   narrow = false,
   atBox = false,
 }: Props) {
-  return (
+  const key = (
     <IconButton
       icon={icon}
       {...(outlined ? { mode: 'outlined' } : {})}
-      aria-label={label}
+      aria-label={blocked === undefined ? label : `${label}: ${blocked}`}
       aria-expanded={expanded}
-      disabled={disabled}
+      disabled={blocked !== undefined}
       size={24}
       style={[styles.key, narrow && styles.narrow, atBox && styles.atBox]}
       onPress={onPress}
     />
   );
+  return <WithReason reason={blocked}>{key}</WithReason>;
 }
 
 const styles = StyleSheet.create({

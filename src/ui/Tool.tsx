@@ -2,6 +2,7 @@ import { Icon, TouchableRipple } from 'react-native-paper';
 import { StyleSheet, View } from 'react-native';
 
 import { useStrata } from './theme';
+import { WithReason } from './WithReason';
 import { Words } from './Words';
 
 interface Props {
@@ -10,7 +11,8 @@ interface Props {
   readonly word: string;
   /** Accessible name: "Move outward". */
   readonly label: string;
-  readonly disabled?: boolean | undefined;
+  /** Why it can't be pressed now: part of its name, and shown on hover or a long press. */
+  readonly blocked?: string | undefined;
   readonly on?: boolean | undefined;
   /** 48 unless there is less room. */
   readonly width?: number;
@@ -18,12 +20,13 @@ interface Props {
 }
 
 /** A small key with icon and word, for repeated use beside a drawing. */
-export function Tool({ icon, word, label, disabled = false, on, width = 48, onPress }: Props) {
+export function Tool({ icon, word, label, blocked, on, width = 48, onPress }: Props) {
   const strata = useStrata();
-  return (
+  const disabled = blocked !== undefined;
+  const tool = (
     <TouchableRipple
       role="button"
-      aria-label={label}
+      aria-label={disabled ? `${label}: ${blocked}` : label}
       aria-disabled={disabled}
       aria-pressed={on}
       disabled={disabled}
@@ -39,6 +42,7 @@ export function Tool({ icon, word, label, disabled = false, on, width = 48, onPr
       </View>
     </TouchableRipple>
   );
+  return <WithReason reason={blocked}>{tool}</WithReason>;
 }
 
 const styles = StyleSheet.create({

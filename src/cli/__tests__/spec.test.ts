@@ -34,6 +34,9 @@ function spec(...args: string[]) {
   return { status, stdout, stderr };
 }
 
+// The next suite of this worker starts where it should.
+afterAll(() => process.chdir(root));
+
 beforeAll(() => {
   process.chdir(folder);
   const job = crag();

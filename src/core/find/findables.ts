@@ -13,8 +13,17 @@ import { LINING_ESTIMATES } from '../torque/linings';
 import type { UnitChoice } from '../units/quantity';
 import { formatWithUnit } from '../units/quantity';
 import { countOf } from '@/core/text/countOf';
+import { GLOSSARY, TERM_IDS } from '@/core/words/glossary';
 
-export const FOUND_KINDS = ['job', 'machine', 'setting', 'limits', 'shelf', 'place'] as const;
+export const FOUND_KINDS = [
+  'job',
+  'machine',
+  'setting',
+  'limits',
+  'shelf',
+  'place',
+  'word',
+] as const;
 export type FoundKind = (typeof FOUND_KINDS)[number];
 
 /** Something that a search over the whole workshop can find. */
@@ -73,9 +82,22 @@ const PLACES: readonly Findable[] = [
   href,
 }));
 
+/** Every term of the glossary. */
+const TERMS: readonly Findable[] = TERM_IDS.map((id) => {
+  const { name, also = [], text } = GLOSSARY[id];
+  return {
+    id: `word:${id}`,
+    kind: 'word',
+    title: name,
+    about: text,
+    words: [name, ...also].join(' '),
+    href: `/learn?part=words&word=${id}`,
+  };
+});
+
 /**
  * Everything of a workshop that can be found: jobs, machines, the settings and torques of each machine by its last job, limits,
- * the shelf, and the parts of the application.
+ * the shelf, the parts of the application, and the glossary.
  * Never throws for records that pass the schema.
  * @example findablesOf([job], stock, []).filter((f) => f.kind === 'job').length // 1
  */
@@ -95,6 +117,7 @@ export function findablesOf(
     ...library.flatMap((sheet) => limitsFound(sheet, units)),
     ...shelfFound(shelf, units),
     ...PLACES,
+    ...TERMS,
   ];
 }
 

@@ -58,7 +58,7 @@ export function Keys({ ride, rides, enlarged, onEnlarge }: KeysProps) {
               word="Step"
               label="Step forward 0.1 s"
               width={56}
-              disabled={running}
+              blocked={running ? 'pause first' : undefined}
               onPress={ride.step}
             />
             <Tool

@@ -34,7 +34,7 @@ export function CountField({ path, label, of, all }: Props) {
         icon="minus"
         outlined
         label={`${of}: one less ${label.toLowerCase()}`}
-        disabled={count <= 0}
+        blocked={count <= 0 ? 'none to take away' : undefined}
         onPress={() => set(count - 1)}
       />
       <View style={styles.column}>

@@ -27,6 +27,7 @@ const KIND_NAME: Readonly<Record<FoundKind, string>> = {
   limits: 'Limits',
   shelf: 'Shelf',
   place: 'Other',
+  word: 'Glossary',
 };
 
 /** Results per kind; more letters narrow the search. */

@@ -49,7 +49,12 @@ export function Keypad({ run, atStart, folded, onDeviceKeyboard, onEnd }: Props)
     </Key>
   );
   const back = (
-    <Key label="Back" height={tall} disabled={atStart} onPress={() => run.step(-1)}>
+    <Key
+      label={atStart ? 'Back: first reading' : 'Back'}
+      height={tall}
+      disabled={atStart}
+      onPress={() => run.step(-1)}
+    >
       Back
     </Key>
   );

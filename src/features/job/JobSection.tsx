@@ -76,7 +76,7 @@ export function UndoTools() {
         word="Undo"
         label="Undo"
         width={44}
-        disabled={!undo}
+        blocked={undo ? undefined : 'nothing to undo'}
         onPress={undo ?? none}
       />
       <Tool
@@ -84,7 +84,7 @@ export function UndoTools() {
         word="Redo"
         label="Redo"
         width={44}
-        disabled={!redo}
+        blocked={redo ? undefined : 'nothing to redo'}
         onPress={redo ?? none}
       />
     </View>

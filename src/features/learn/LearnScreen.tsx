@@ -18,7 +18,7 @@ type Part = (typeof PARTS)[number]['value'];
 
 /** To learn by: exercises, the words of the field, the families of clutches, and where builders differ. */
 export function LearnScreen() {
-  const params = useLocalSearchParams<{ part?: string }>();
+  const params = useLocalSearchParams<{ part?: string; word?: string }>();
   const part: Part = PARTS.find((p) => p.value === params.part)?.value ?? 'exercises';
   return (
     <Page title="Learn" gap={16}>
@@ -30,7 +30,7 @@ export function LearnScreen() {
         onChange={(next) => router.setParams({ part: next })}
       />
       {part === 'exercises' ? <ExerciseList /> : null}
-      {part === 'words' ? <Glossary /> : null}
+      {part === 'words' ? <Glossary key={params.word} word={params.word} /> : null}
       {part === 'families' ? <ClutchTypes /> : null}
       {part === 'methods' ? <Methods /> : null}
     </Page>

@@ -16,6 +16,8 @@ import { flow } from '@/ui/flow';
 import { SPACE } from '@/ui/theme';
 import { countOf } from '@/core/text/countOf';
 
+const FULL = `at most ${MAX_PLATES} plates`;
+
 interface Props {
   readonly selection: Selection;
   readonly edits: LayerEdits;
@@ -43,8 +45,20 @@ export function LayerTools({ selection, edits, onZoom }: Props) {
   return (
     <View style={flow.tight}>
       <View role="toolbar" aria-label="Section" style={styles.row}>
-        <Tool icon="undo" word="Undo" label="Undo" disabled={!undo} onPress={undo ?? nothing} />
-        <Tool icon="redo" word="Redo" label="Redo" disabled={!redo} onPress={redo ?? nothing} />
+        <Tool
+          icon="undo"
+          word="Undo"
+          label="Undo"
+          blocked={undo ? undefined : 'nothing to undo'}
+          onPress={undo ?? nothing}
+        />
+        <Tool
+          icon="redo"
+          word="Redo"
+          label="Redo"
+          blocked={redo ? undefined : 'nothing to redo'}
+          onPress={redo ?? nothing}
+        />
         {onZoom ? (
           <>
             <Tool
@@ -72,7 +86,7 @@ export function LayerTools({ selection, edits, onZoom }: Props) {
           icon="layers-outline"
           word="Same type"
           label="Select all plates of this type"
-          disabled={none}
+          blocked={none ? 'select a plate first' : undefined}
           onPress={edits.alike}
         />
       </View>
@@ -88,21 +102,21 @@ export function LayerTools({ selection, edits, onZoom }: Props) {
             icon="content-copy"
             word="Copy"
             label="Duplicate selection"
-            disabled={full}
+            blocked={full ? FULL : undefined}
             onPress={edits.again}
           />
           <Tool
             icon="table-row-plus-before"
             word="Above"
             label="Insert a plate above the selection"
-            disabled={full || ids.length > 1}
+            blocked={full ? FULL : ids.length > 1 ? 'select one plate' : undefined}
             onPress={keys.over}
           />
           <Tool
             icon="table-row-plus-after"
             word="Below"
             label="Insert a plate below the selection"
-            disabled={full || ids.length > 1}
+            blocked={full ? FULL : ids.length > 1 ? 'select one plate' : undefined}
             onPress={keys.under}
           />
           <Tool icon="swap-vertical" word="Turn" label="Turn selection over" onPress={edits.flip} />

@@ -79,7 +79,7 @@ export function StripList({ steps, onChange, onMake }: StepsProps) {
                 narrow
                 icon="arrow-up"
                 label={`Move step ${i + 1} up`}
-                disabled={i === 0}
+                blocked={i === 0 ? 'first step' : undefined}
                 onPress={() => move(i, -1)}
               />
               <IconKey

@@ -13,10 +13,14 @@ import { flow } from '@/ui/flow';
 
 const LONGEST = 60;
 
-/** All words, to be looked for; each opens with its drawing. */
-export function Glossary() {
+/** The glossary with its search; each term opens with its drawing. @param word a term to show first */
+export function Glossary({ word }: { readonly word?: string | undefined }) {
   const ruled = useRuled();
-  const [asked, setAsked] = useState('');
+  const [asked, setAsked] = useState(() =>
+    TERM_IDS.filter((id) => id === word)
+      .map((id) => GLOSSARY[id].name)
+      .join(''),
+  );
   const wanted = asked.trim().toLowerCase();
   const found = TERM_IDS.filter((id) => {
     const { name, also = [], text } = GLOSSARY[id];

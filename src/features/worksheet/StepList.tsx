@@ -57,6 +57,11 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
     sections.find((s) => s.steps.some(isOpen))?.name ??
     sections.find((s) => s.steps.some(isReadingMissing))?.name ??
     '';
+  // Sections without a required step come last; while editing the order is that of the checklist.
+  const needsWork = ({ steps: those }: StepSection) => those.some(isRequired);
+  const shown = editing
+    ? sections
+    : [...sections.filter(needsWork), ...sections.filter((s) => !needsWork(s))];
   // The current section opens automatically; an open one closes only by hand.
   const [opened, setOpened] = useState<Readonly<Record<string, boolean>>>({ [current]: true });
   if (opened[current] === undefined) setOpened({ ...opened, [current]: true });
@@ -101,7 +106,7 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
         </Words>
       )}
       {editing ? <Templates stage={stage} /> : null}
-      {sections.map(({ name, steps: those, from }) => {
+      {shown.map(({ name, steps: those, from }) => {
         const left = those.filter(isOpen).length;
         const open = editing || opened[name] === true;
         return (

@@ -3,7 +3,6 @@ import { entry } from '@/core/job/entry';
 import { put } from '@/testing/packs';
 import { crag, finished, jobsOfEachKind, scree, signedOff } from '@/testing/jobs';
 import { readFileSync } from 'node:fs';
-import path from 'node:path';
 
 import { XMLValidator } from 'fast-xml-parser';
 import Papa from 'papaparse';
@@ -21,9 +20,9 @@ import { paperOf } from '../pdf/paperOf';
 import { sectionSvg } from '../sectionSvg';
 
 const fontOf = (name: string) =>
-  readFileSync(
-    path.resolve(`node_modules/@expo-google-fonts/atkinson-hyperlegible-${name}.ttf`),
-  ).toString('base64');
+  readFileSync(require.resolve(`@expo-google-fonts/atkinson-hyperlegible-${name}.ttf`)).toString(
+    'base64',
+  );
 const FONTS = {
   text: fontOf('next/400Regular/AtkinsonHyperlegibleNext_400Regular'),
   textBold: fontOf('next/700Bold/AtkinsonHyperlegibleNext_700Bold'),

@@ -1,3 +1,4 @@
+import { TERM_IDS } from '@/core/words/glossary';
 import { jobsOfEachKind, smallLibrary, smallStock } from '@/testing/jobs';
 import { findablesOf, FOUND_KINDS } from '../findables';
 
@@ -57,5 +58,13 @@ describe('what can be found', () => {
     expect(of(nameless)[0]?.title).toBe('New job');
     expect(of({ ...job, archived: true })[0]?.about).toContain('archived');
     expect(of(job)[0]?.about).not.toContain('archive');
+  });
+
+  it('has every term of the glossary, with the way to it', () => {
+    const terms = all.filter((f) => f.kind === 'word');
+    expect(terms).toHaveLength(TERM_IDS.length);
+    expect(terms.find((t) => t.title === 'Free play')?.href).toBe(
+      '/learn?part=words&word=freePlay',
+    );
   });
 });
