@@ -58,7 +58,7 @@ export function Keys({ ride, rides, enlarged, onEnlarge }: KeysProps) {
               word="Step"
               label="Step forward 0.1 s"
               width={56}
-              blocked={running ? 'pause first' : undefined}
+              blocked={running ? 'only while stopped' : undefined}
               onPress={ride.step}
             />
             <Tool

@@ -4,10 +4,14 @@ import { Button } from 'react-native-paper';
 
 import { SPACE } from '@/ui/theme';
 
-/** Link to the main action, past everything before it. */
-function focusMainAction(): void {
+/** Frames to wait for a main action in the lower part of a stage, which is drawn after the upper. */
+const FRAMES = 60;
+
+/** Moves the focus to the main action, past everything before it. */
+function focusMainAction(frames = FRAMES): void {
   const buttons = document.querySelectorAll<HTMLElement>('[role="main"] [data-main] button');
   const open = [...buttons].find((button) => button.ariaDisabled !== 'true');
+  if (!open && frames > 0) requestAnimationFrame(() => focusMainAction(frames - 1));
   open?.focus();
   open?.scrollIntoView({ block: 'center' });
 }
@@ -20,7 +24,7 @@ export function SkipLink() {
       mode="contained"
       onFocus={() => setFocused(true)}
       onBlur={() => setFocused(false)}
-      onPress={focusMainAction}
+      onPress={() => focusMainAction()}
       style={[styles.link, focused && styles.shown]}
     >
       Skip to the main action
