@@ -16,7 +16,7 @@ export const PURPOSE_NOTE: Readonly<Record<Purpose, string>> = {
   replacePlates:
     'Required: plate order, assembly, free play and the stand test. The rest is optional.',
   installKit: 'Required: parts counted, stack height, release, every checklist and the break-in.',
-  findFault: 'Required: the complaint. Measure what you need; every finding can be signed.',
+  findFault: 'Required: the complaint. Findings can be signed as they are until assembly begins.',
   buildToSpec: 'Required: every stage, with every verdict judged.',
 };
 
@@ -75,8 +75,13 @@ const DEMANDS: Readonly<Record<Purpose, Demands>> = {
  * Source: workshop practice; `docs/mechanics.md`, sign-off.
  * @example demandsOf(job).parts // true
  */
-export const demandsOf = ({ intake }: Pick<Job, 'intake'>): Demands =>
-  intake.purpose === undefined ? EVERYTHING : DEMANDS[intake.purpose];
+export function demandsOf({ intake, work }: Pick<Job, 'intake' | 'work'>): Demands {
+  if (intake.purpose === undefined) return EVERYTHING;
+  const demands = DEMANDS[intake.purpose];
+  // A finding may be signed as it is; a clutch that was assembled must not be signed over a stop without a reason.
+  const assembled = Object.values(work.build.records).some((record) => record.done !== undefined);
+  return assembled ? { ...demands, stops: true } : demands;
+}
 
 /** Steps of the shop itself, and every step that tightens a fastener. */
 const ALWAYS = /^(own|unlisted|fastener|finger|stage):/;
@@ -85,7 +90,11 @@ const ALWAYS = /^(own|unlisted|fastener|finger|stage):/;
  * Whether a step of a checklist must be done or skipped with a reason. Tightening a cover is always part of the work.
  * @example isStepDemanded(job, 'set', 'freePlay') // true
  */
-export function isStepDemanded(job: Pick<Job, 'intake'>, stage: WorkStage, key: string): boolean {
+export function isStepDemanded(
+  job: Pick<Job, 'intake' | 'work'>,
+  stage: WorkStage,
+  key: string,
+): boolean {
   const steps = demandsOf(job).steps[stage];
   if (steps === 'all') return true;
   if (steps === 'none') return false;

@@ -139,7 +139,7 @@ function strippedItems({ strip, pack, machine }: Job): readonly string[] {
   ];
 }
 
-const missingIf = (lacking: boolean, words: string): string => (lacking ? words : '');
+const missingIf = (isMissing: boolean, words: string): string => (isMissing ? words : '');
 
 const counted = (n: number, one: string, after = ''): string =>
   missingIf(n > 0, `${countOf(n, one)}${after}`);

@@ -119,6 +119,18 @@ describe('finding a fault', () => {
   });
 });
 
+describe('finding a fault, with assembly begun', () => {
+  it('blocks the signature at a stop, as every other job does', () => {
+    const one = { ...crag(), pack: { ...crag().pack, plates: crag().pack.plates.slice(0, 1) } };
+    const found = as('findFault', one);
+    expect(evaluate(found).overall.state).toBe('stop');
+    expect(openItems(found)).toEqual([]);
+    const [first] = stepsOf(found, 'build');
+    const begun = stepsMarkedTo(found, 'build', first?.line.key ?? '', NOW);
+    expect(openItems(begun).map((i) => i.kind)).toContain('problem');
+  });
+});
+
 describe('done to here', () => {
   it('marks the open steps up to one, and leaves checks and missing readings open', () => {
     const job = ticked(crag());
