@@ -1,5 +1,8 @@
 import { evaluate } from '@/core/evaluate/evaluate';
+import { inspect } from '@/core/inspect/inspect';
 import type { RowVerdict } from '@/core/job/row';
+
+import { nextAction } from '@/core/signoff/nextAction';
 
 import { demoJobs } from './jobs';
 import { demoLibrary } from './library';
@@ -11,8 +14,10 @@ export { demoJobs, demoLibrary, demoShelf };
 export function demoWorkshop() {
   const jobs = demoJobs();
   const verdicts = jobs.map((job): readonly [string, RowVerdict] => {
-    const { state, title } = evaluate(job).overall;
-    return [job.id, { state, title }];
+    const evaluation = evaluate(job);
+    const { state, title } = evaluation.overall;
+    const next = nextAction(job, { evaluation, inspection: inspect(job, evaluation) });
+    return [job.id, { state, title, ...(next ? { next } : {}) }];
   });
   return {
     jobs,

@@ -1,5 +1,6 @@
 import type { Sentence } from '@/core/text/sentence';
 import type { FieldPath } from '../job/fieldPath';
+import type { Fixture } from '../job/types';
 
 /**
  * Decision on a part. `open`: not measured, or no limit; `keep`; `watch`: keep and check next time; `grind`; `change`: replace;
@@ -27,6 +28,8 @@ export const staysIn = (d: Decision): boolean => d === 'keep' || d === 'watch' |
 export interface Reason {
   readonly decision: Decision;
   readonly sentence: Sentence;
+  /** The part it is about, where a kind of clutch judges another than its springs. */
+  readonly on?: Fixture;
   /** Where the limit comes from: "limit from the manual", "assumed limit". */
   readonly limitFrom?: string;
   /** The limit that is missing for the judgement. */

@@ -1,10 +1,12 @@
-import { fittedKinds } from '@/core/clutch/fitted';
+import { engagesByItself, fittedKinds } from '@/core/clutch/fitted';
+import { hasPack } from '@/core/guide/layouts';
 import type { Amount } from '@/core/text/sentence';
 import { length, lowerFirst, say } from '@/core/text/sentence';
 import type { FieldPath } from '@/core/job/fieldPath';
 import { fieldAt } from '@/core/job/fields';
 import { entryAt } from '@/core/job/entryAt';
 import type { Fixture, Job } from '@/core/job/types';
+import { FIXTURES } from '@/core/job/types';
 import type { Decision, Reason } from './decisions';
 import { EDGE } from './decisions';
 import { limitSource } from './limitSource';
@@ -68,6 +70,14 @@ export function judgeFixture(job: Job, fixture: Fixture): Reason[] {
 
 const nothing = (): Reason[] => [];
 
+/** The reasons that the kinds of clutch have for a part; springs where they do not say which. */
+const ofKinds =
+  (fixture: Fixture) =>
+  (job: Job): Reason[] =>
+    fittedKinds(job)
+      .flatMap((kind) => kind.judge?.(job) ?? [])
+      .filter((reason) => (reason.on ?? 'springs') === fixture);
+
 const MEASURED: Readonly<Record<Fixture, (job: Job) => Reason[]>> = {
   basket: (job) =>
     judgeMost(
@@ -97,10 +107,14 @@ const MEASURED: Readonly<Record<Fixture, (job: Job) => Reason[]>> = {
     ),
   ],
   pressurePlate: (job) => [...judgeFace(job), ...judgeSeat(job)],
-  springs: judgeSprings,
+  springs: ofKinds('springs'),
   bearing: nothing,
   release: nothing,
   cover: nothing,
+  // The kind of clutch judges them.
+  shoes: ofKinds('shoes'),
+  drum: ofKinds('drum'),
+  oneWay: ofKinds('oneWay'),
 };
 
 function judgeFace(job: Job): Reason[] {
@@ -133,10 +147,6 @@ function judgeFace(job: Job): Reason[] {
   ];
 }
 
-function judgeSprings(job: Job): Reason[] {
-  return fittedKinds(job).flatMap((kind) => kind.judge?.(job) ?? []);
-}
-
 function judgeSeat(job: Job): Reason[] {
   return judgeMost(
     job,
@@ -147,3 +157,16 @@ function judgeSeat(job: Job): Reason[] {
     'the plate lifts unevenly and drags, whatever its mean lift',
   );
 }
+
+const OF_START: readonly Fixture[] = ['shoes', 'drum', 'oneWay'];
+
+/**
+ * The parts around the plates that the machine of a job has.
+ * @example fixturesOf(job).includes('shoes') // false
+ */
+export const fixturesOf = (job: Job): readonly Fixture[] =>
+  FIXTURES.filter((fixture) =>
+    OF_START.includes(fixture)
+      ? engagesByItself(job, 'before') !== undefined
+      : fixture === 'cover' || hasPack(job.machine.layout),
+  );

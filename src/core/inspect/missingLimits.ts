@@ -1,5 +1,7 @@
 import type { FieldPath } from '@/core/job/fieldPath';
+import { fieldAt } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
+import { lowerFirst } from '@/core/text/sentence';
 import type { PartVerdict } from './partVerdict';
 
 /**
@@ -16,6 +18,11 @@ export function missingLimits(
   const paths = new Set(parts.flatMap((p) => p.reasons.flatMap((r) => r.missing ?? [])));
   return [...paths].map((path) => {
     const kind = job.pack.kinds.find((k) => path.includes(`.${k.id}.`));
-    return { path, name: `the minimum thickness of ${kind?.name || 'the plates'}` };
+    return {
+      path,
+      name: kind
+        ? `the minimum thickness of ${kind.name || 'the plates'}`
+        : `the limit “${lowerFirst(fieldAt(path).across ?? fieldAt(path).label)}”`,
+    };
   });
 }

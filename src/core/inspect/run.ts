@@ -6,7 +6,9 @@ import { entryAt } from '../job/entryAt';
 import type { Job, Plate, PlateKind } from '../job/types';
 import { POINTS } from '../job/types';
 import type { Mm } from '../units/quantity';
+import { hasPack } from '../guide/layouts';
 import type { RunPart, RunStep } from './runStep';
+import { RUN_PARTS } from './runStep';
 
 /**
  * The readings of a run in working order: plate after plate from the hub floor outward, point after point; then springs, then
@@ -16,14 +18,29 @@ import type { RunPart, RunStep } from './runStep';
  * @example measuringRun(job, ['flatness']).length // 7
  */
 export function measuringRun(job: Job, parts: readonly RunPart[]): readonly RunStep[] {
-  const wanted = new Set(parts);
+  const wanted = new Set(parts.filter((part) => runParts(job).includes(part)));
   return [
     ...(wanted.has('discs') ? plateSteps(job, 'discs') : []),
     ...steelSteps(job, wanted),
     ...(wanted.has('tangs') ? tangSteps(job) : []),
-    ...(wanted.has('springs') ? springSteps(job) : []),
+    ...(wanted.has('springs') ? kindSteps(job, 'springs') : []),
     ...(wanted.has('around') ? aroundSteps(job) : []),
+    ...(wanted.has('start') ? kindSteps(job, 'start') : []),
   ];
+}
+
+/**
+ * The parts that the clutch of a job has to measure.
+ * @example runParts(farm).includes('start') // true
+ */
+export function runParts(job: Job): readonly RunPart[] {
+  const ofKinds = new Set(
+    fittedKinds(job)
+      .flatMap((k) => k.readings?.(job) ?? [])
+      .map((s) => s.part),
+  );
+  const pack = hasPack(job.machine.layout);
+  return RUN_PARTS.filter((part) => (part === 'start' ? ofKinds.has('start') : pack));
 }
 
 /**
@@ -51,15 +68,13 @@ interface Placed {
 
 function placed(job: Job, lined: boolean): Placed[] {
   const kinds = new Map(job.pack.kinds.map((k) => [k.id, k]));
-  const own = job.pack.plates.flatMap((plate) => {
+  const { plates } = job.pack;
+  return plates.flatMap((plate, i) => {
     const kind = kinds.get(plate.kindId);
-    return kind && (kind.lined !== 'none') === lined ? [{ plate, kind }] : [];
+    return kind && !plate.isNew && (kind.lined !== 'none') === lined
+      ? [{ plate, kind, title: `Plate ${i + 1} of ${plates.length}, ${lined ? 'disc' : 'steel'}` }]
+      : [];
   });
-  return own.flatMap(({ plate, kind }, i) =>
-    plate.isNew
-      ? []
-      : [{ plate, kind, title: `${lined ? 'Disc' : 'Steel'} ${i + 1} of ${own.length}` }],
-  );
 }
 
 function thicknessSteps({ plate, kind, title }: Placed, points: number): RunStep[] {
@@ -127,8 +142,10 @@ function tangSteps(job: Job): RunStep[] {
   });
 }
 
-const springSteps = (job: Job): readonly RunStep[] =>
-  fittedKinds(job).flatMap((kind) => kind.readings?.(job) ?? []);
+const kindSteps = (job: Job, part: RunPart): readonly RunStep[] =>
+  fittedKinds(job)
+    .flatMap((kind) => kind.readings?.(job) ?? [])
+    .filter((step) => step.part === part);
 
 /** The readings around the plates, with the limit of each. */
 const AROUND = [

@@ -2,14 +2,22 @@ import type { FieldPath } from '../job/fieldPath';
 import type { Fixture } from '../job/types';
 
 /** Parts that a measuring run covers. */
-export const RUN_PARTS = ['discs', 'steels', 'flatness', 'tangs', 'springs', 'around'] as const;
+export const RUN_PARTS = [
+  'discs',
+  'steels',
+  'flatness',
+  'tangs',
+  'springs',
+  'around',
+  'start',
+] as const;
 export type RunPart = (typeof RUN_PARTS)[number];
 
 /** One reading to take: its field, and the data shown with it. */
 export interface RunStep {
   readonly path: FieldPath;
   readonly part: RunPart;
-  /** "Disc 5 of 8", "Basket fingers". */
+  /** "Plate 9 of 15, disc", "Basket fingers". */
   readonly title: string;
   /** "thickness, point 3 of 4". */
   readonly what: string;

@@ -25,6 +25,9 @@ export const FIXTURE_NAME: Readonly<Record<Fixture, string>> = {
   bearing: 'Release bearing',
   release: 'Release parts',
   cover: 'Cover',
+  shoes: 'Start clutch shoes',
+  drum: 'Start clutch drum',
+  oneWay: 'One-way bearing',
 };
 
 /** Possible damage on each part. */
@@ -38,6 +41,9 @@ export const SIGHTS_ON: Readonly<Record<'disc' | 'steel' | Fixture, readonly Sig
   bearing: ['pitted', 'loose'],
   release: ['grooved', 'cracked', 'loose', 'pitted'],
   cover: ['grooved', 'cracked'],
+  shoes: ['glazed', 'burnt', 'cracked', 'loose'],
+  drum: ['blued', 'grooved', 'cracked'],
+  oneWay: ['pitted', 'loose'],
 };
 
 /** Decision and reason of a damage; any not listed means watch. */
@@ -105,6 +111,21 @@ const ON_FIXTURE: Readonly<Record<Fixture, Partial<Record<Sight, SightRule>>>> =
   cover: {
     grooved: rule('watch', 'Grooves in the cover indicate a bent shaft or a failed pilot bearing.'),
     cracked: rule('change', 'A cracked cover leaks and may not support the release.'),
+  },
+  shoes: {
+    glazed: rule('change', 'Glazed shoes slip when pulling away.'),
+    burnt: rule('change', 'Burnt lining has lost its friction and crumbles.'),
+    cracked: rule('scrap', 'A cracked shoe breaks up.'),
+    loose: rule('scrap', 'Lining that comes off jams in the drum.'),
+  },
+  drum: {
+    blued: rule('watch', 'Overheated: check it for cracks and roundness.'),
+    grooved: rule('change', 'Grooves wear new shoes quickly.'),
+    cracked: rule('scrap', 'A cracked drum bursts.'),
+  },
+  oneWay: {
+    pitted: rule('change', 'Pitted rollers slip or jam.'),
+    loose: rule('change', 'A loose bearing does not hold.'),
   },
 };
 

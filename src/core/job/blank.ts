@@ -83,6 +83,19 @@ export function blankJob(id: string, number: string, now: string): Job {
 }
 
 /**
+ * A job that a builder begins: which springs and which release it has is still to be said.
+ * @example begunJob('a', 'UR-1', '2026-11-28T10:00:00.000Z').release.undecided // true
+ */
+export function begunJob(id: string, number: string, now: string): Job {
+  const job = blankJob(id, number, now);
+  return {
+    ...job,
+    springs: { ...job.springs, undecided: true },
+    release: { ...job.release, undecided: true },
+  };
+}
+
+/**
  * Plates of a plain pack: friction discs and steels in turn, from the hub floor outward.
  * @example alternate('disc', 'steel', 2, 'friction', (n) => `p${n}`).map((p) => p.kindId) // ["disc", "steel", "disc"]
  */

@@ -132,8 +132,10 @@ export function nextJobOf(last: Job, id: string, number: string, now: string): J
     build: buildRecordForCopy(last.build),
     prove: { outcomes: {}, starts: last.prove.starts.map(({ done: _done, ...s }) => s) },
     work: { ...blank.work, ...checklistsForCopy(last.work) },
+    ...(last.leaflet ? { leaflet: last.leaflet } : {}),
     strip: {
       ...blank.strip,
+      ...(last.strip.hubStays === undefined ? {} : { hubStays: last.strip.hubStays }),
       steps: last.strip.steps.map((s) => ({ ...s, done: false })),
       parts: last.strip.parts.map(({ out: _out, in: _in, ...part }) => part),
     },

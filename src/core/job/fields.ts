@@ -130,3 +130,5 @@ export const MAX_REVISIONS = 50;
 export const MAX_PHOTOS = 200;
 export const MAX_NAME = 120;
 export const MAX_NOTES = 20000;
+/** Letters of one text of a leaflet. */
+export const MAX_LEAFLET = 2000;

@@ -1,4 +1,5 @@
 import type { Verdict } from '@/core/evaluate/engine/verdict';
+import { hasPack } from '../guide/layouts';
 import type { Purpose } from './record/intake';
 import type { Job } from './types';
 import type { WorkStage } from './work';
@@ -75,7 +76,15 @@ const DEMANDS: Readonly<Record<Purpose, Demands>> = {
  * Source: workshop practice; `docs/mechanics.md`, sign-off.
  * @example demandsOf(job).parts // true
  */
-export function demandsOf({ intake, work }: Pick<Job, 'intake' | 'work'>): Demands {
+export function demandsOf(job: Pick<Job, 'intake' | 'work' | 'machine'>): Demands {
+  const demands = ofKind(job);
+  // Without plates the start clutch alone is judged.
+  return hasPack(job.machine.layout)
+    ? demands
+    : { ...demands, plates: false, verdicts: demands.verdicts.includes('holds') ? ['start'] : [] };
+}
+
+function ofKind({ intake, work }: Pick<Job, 'intake' | 'work'>): Demands {
   if (intake.purpose === undefined) return EVERYTHING;
   const demands = DEMANDS[intake.purpose];
   // A finding may be signed as it is; a clutch that was assembled must not be signed over a stop without a reason.
@@ -84,14 +93,14 @@ export function demandsOf({ intake, work }: Pick<Job, 'intake' | 'work'>): Deman
 }
 
 /** Steps of the shop itself, and every step that tightens a fastener. */
-const ALWAYS = /^(own|unlisted|fastener|finger|stage):/;
+const ALWAYS = /^(own|unlisted|fastener|finger|stage|leaflet):/;
 
 /**
  * Whether a step of a checklist must be done or skipped with a reason. Tightening a cover is always part of the work.
  * @example isStepDemanded(job, 'set', 'freePlay') // true
  */
 export function isStepDemanded(
-  job: Pick<Job, 'intake' | 'work'>,
+  job: Pick<Job, 'intake' | 'work' | 'machine'>,
   stage: WorkStage,
   key: string,
 ): boolean {

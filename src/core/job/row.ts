@@ -29,6 +29,8 @@ export interface JobRow {
 export interface RowVerdict {
   readonly state: State | 'unknown';
   readonly title: string;
+  /** What is to be done next; absent on a signed job. */
+  readonly next?: string | undefined;
 }
 
 /** Notes are searched so far. */

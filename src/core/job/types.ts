@@ -7,6 +7,7 @@
 import type { Entry } from './record/entry';
 import type { Engine, Intake, Machine, Stage, StartDuty } from './record/intake';
 import type { InspectionRecord } from './record/inspection';
+import type { LeafletTexts } from './record/leaflet';
 import type { Pack } from './record/pack';
 import type {
   Assist,
@@ -23,6 +24,7 @@ import type { BuildRecord, ProveRecord, Work } from './work';
 export * from './record/entry';
 export * from './record/inspection';
 export * from './record/intake';
+export * from './record/leaflet';
 export * from './record/pack';
 export * from './record/setting';
 export * from './record/springs';
@@ -87,6 +89,8 @@ export interface Job extends VariantParts {
   readonly visits: readonly Visit[];
   readonly photos: readonly Photo[];
   readonly notes: string;
+  /** What the leaflet says in words, as the spec sheet gave it. */
+  readonly leaflet?: LeafletTexts;
 }
 
 /** A builder's written reason to sign although something is open; printed. */

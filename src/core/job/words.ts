@@ -1,4 +1,4 @@
-import type { Aim, OilKind, Stage } from './types';
+import type { Aim, LeafletPart, OilKind, Stage } from './types';
 import type { Lock } from './work';
 
 /* Names on screen and on sheets. */
@@ -58,3 +58,13 @@ export const CAUTIONS: readonly string[] = [
   'First ride slow, off the road, brakes tested: the lever may act differently.',
   'The maker’s manual, local rules and a licensed mechanic take precedence over this sheet.',
 ];
+
+export const LEAFLET_NAME: Readonly<Record<LeafletPart, string>> = {
+  alwaysNew: 'Parts always new',
+  leftOut: 'Parts left out',
+  screws: 'Screws of the kit',
+  pattern: 'Tightening pattern',
+  contact: 'Where contact is felt',
+  recheck: 'Recheck',
+  cautions: 'Cautions',
+};

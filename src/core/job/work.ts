@@ -40,10 +40,12 @@ export interface Worksheet {
   readonly own: readonly OwnStep[];
   /** Keys in the shop's own order; empty for the core's. */
   readonly order: readonly string[];
+  /** Steps in the shop's own words, by key. */
+  readonly words?: Readonly<Record<string, string>>;
 }
 
 /** Additions and order of a checklist without its records: the shop's own checklist for a clutch type. */
-export type SheetTemplate = Pick<Worksheet, 'own' | 'order'>;
+export type SheetTemplate = Pick<Worksheet, 'own' | 'order' | 'words'>;
 
 export interface Work {
   /** Name of the worker; stored with every mark. */
@@ -63,6 +65,8 @@ export type FastenerRole = (typeof FASTENER_ROLES)[number];
 
 export interface Fastener {
   readonly id: string;
+  /** The kit's own screws are to be used. */
+  readonly ownScrews?: boolean;
   readonly role: FastenerRole;
   readonly name: string;
   readonly count?: Entry;

@@ -1,7 +1,7 @@
 import { check, DomainError, NOT_NEGATIVE } from '../errors';
 import type { Mm } from '../units/quantity';
 
-/** A band of stack heights that selects a retainer step. */
+/** A band of stack heights that selects a retainer step; an open end is 0 or Infinity. */
 export interface Band {
   readonly step: string;
   readonly min: Mm;
@@ -19,7 +19,10 @@ const EDGE: Mm = 1e-6;
  */
 export function bandsAt(height: Mm, bands: readonly Band[]): readonly Band[] {
   check('height', height, NOT_NEGATIVE);
-  bands.forEach((b, i) => check(`bands.${i}.max`, b.max, { min: b.min }));
+  bands.forEach((b, i) => {
+    // An open end is no number to check.
+    if (b.max !== Infinity) check(`bands.${i}.max`, b.max, { min: b.min });
+  });
   return bands.filter((b) => height >= b.min - EDGE && height <= b.max + EDGE);
 }
 

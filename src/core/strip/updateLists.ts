@@ -1,5 +1,7 @@
 import { ATTACHMENTS, SPRING_KINDS } from '@/core/clutch/fitted';
+import { hasPack } from '@/core/guide/layouts';
 import type { Job, SmallPart, StripStep } from '@/core/job/types';
+import { omit } from '@/core/omit';
 import { smallParts, stripLines } from './stripList';
 
 /**
@@ -24,13 +26,14 @@ export function isForOtherClutch(job: Job): boolean {
  * Updates the lists of a job to its clutch. Completed lines, counts, the builder's own lines and removed lines stay; open lines
  * of the other clutch are replaced by those of this one in working order.
  * @param newId makes an identifier for each new line
- * @example withUpdatedLists(job, id).steps.length // 14
+ * @example withUpdatedLists(job, id).steps.length // 16
  */
 export function withUpdatedLists(job: Job, newId: () => string): Job['strip'] {
   const { steps, parts } = job.strip;
   const own = linesOf(job);
   const standard = everyLine(job);
   const common = commonLines(job);
+  for (const key of linesToComeBack(job)) common.delete(key);
   const stays = ({ key }: { readonly key?: string }, touched: boolean) =>
     touched || key === undefined || own.has(key) || !standard.has(key);
   return {
@@ -73,23 +76,37 @@ const linesOf = (job: Job): ReadonlySet<string> =>
     ...smallParts(job).map((p) => p.key),
   ]);
 
+/** The answers that take whole groups of lines off the lists, or put them on. */
+const ANSWERS: readonly ((job: Job, answer: boolean) => Job)[] = [
+  (job, hubStays) => ({ ...job, strip: { ...job.strip, hubStays } }),
+  (job, separatePrimary) => ({ ...job, setting: { ...job.setting, separatePrimary } }),
+];
+
+/** Lines of a group of which nothing is on the lists: they were made with the other answer. */
+function linesToComeBack(job: Job): readonly string[] {
+  const there = new Set([...job.strip.steps, ...job.strip.parts].flatMap(({ key }) => key ?? []));
+  return ANSWERS.flatMap((answered) => {
+    const [yes, no] = [linesOf(answered(job, true)), linesOf(answered(job, false))];
+    const group = [...yes, ...no].filter((key) => !yes.has(key) || !no.has(key));
+    return group.some((key) => there.has(key)) ? [] : group;
+  });
+}
+
 /** The job as each kind of clutch that the lists distinguish; attachments add their own lines only. */
 function everyClutch(job: Job): Job[] {
   const most = Math.max(...ATTACHMENTS.map(({ choice }) => choice?.options.length ?? 0));
+  // The design alone is varied here.
+  const designed = { ...job, strip: omit(job.strip, 'came') };
   return SPRING_KINDS.flatMap((springs) =>
     (['hydraulic', 'cable', 'measured'] as const).flatMap((type) =>
-      (['pack', 'startAndPack'] as const).flatMap((layout) =>
-        Array.from({ length: most }, (_, i) =>
-          withOptions(
-            {
-              ...springs.example(job),
-              release: { ...job.release, type },
-              machine: { ...job.machine, layout },
-            },
-            i,
-          ),
-        ),
-      ),
+      (['pack', 'startAndPack', 'startAndBelt'] as const).flatMap((layout) => {
+        const made: Job = {
+          ...springs.example(designed),
+          release: { ...omit(job.release, 'undecided'), type },
+          machine: { ...job.machine, layout },
+        };
+        return Array.from({ length: most }, (_, i) => withOptions(made, i));
+      }),
     ),
   );
 }
@@ -102,10 +119,18 @@ const withOptions = (job: Job, index: number): Job =>
   }, job);
 
 const everyLine = (job: Job): ReadonlySet<string> =>
-  new Set(everyClutch(job).flatMap((j) => [...linesOf(j)]));
+  new Set(
+    [true, false]
+      .map((answer) => ANSWERS.reduce((made, answered) => answered(made, answer), job))
+      .flatMap(everyClutch)
+      .flatMap((j) => [...linesOf(j)]),
+  );
 
-function commonLines(job: Job): ReadonlySet<string> {
-  const all = everyClutch(job).map(linesOf);
+/** Lines that every clutch with a pack has: where one is not on the list, it was taken off. */
+function commonLines(job: Job): Set<string> {
+  const all = everyClutch(job)
+    .filter((j) => hasPack(j.machine.layout))
+    .map(linesOf);
   const [first = new Set<string>()] = all;
   return new Set([...first].filter((key) => all.every((lines) => lines.has(key))));
 }

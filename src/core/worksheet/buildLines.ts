@@ -3,6 +3,8 @@ import { layOut } from '@/core/evaluate/engine/layers';
 import type { Sentence } from '@/core/text/sentence';
 import { count, length, say } from '@/core/text/sentence';
 import { engagesByItself } from '../clutch/fitted';
+import { hasPack } from '../guide/layouts';
+import { LEAFLET_NAME } from '../job/words';
 import type { Job } from '../job/types';
 import { checklistAt } from './ofKinds';
 import { minutesText, soakOf } from './soak';
@@ -19,11 +21,12 @@ import type { Method, ChecklistLine } from './line';
  */
 export function buildLines(job: Job): ChecklistLine[] {
   return [
+    ...leafletLines(job),
     ...soakLines(job),
     ...hubLines(job),
-    ...plateLines(job),
-    ...releaseLines(job),
-    ...springLines(job),
+    ...(hasPack(job.machine.layout)
+      ? [...plateLines(job), ...releaseLines(job), ...springLines(job)]
+      : []),
     ...checkLines(job),
   ];
 }
@@ -63,17 +66,36 @@ function soakLines(job: Job): ChecklistLine[] {
   ];
 }
 
+/** What the leaflet asks for before anything is assembled. */
+function leafletLines({ leaflet = {} }: Job): ChecklistLine[] {
+  return (['cautions', 'alwaysNew', 'leftOut', 'screws'] as const).flatMap((part) => {
+    const text = leaflet[part]?.trim();
+    return text
+      ? [{ key: `leaflet:${part}`, section: 'Leaflet', text: [`${LEAFLET_NAME[part]}: ${text}`] }]
+      : [];
+  });
+}
+
+/** Whether a small part was counted out; before any count everything may be there. */
+function wasThere({ strip: { parts } }: Job, key: string): boolean {
+  return parts.length === 0 || parts.some((p) => p.key === key && (p.out?.value ?? 0) > 0);
+}
+
+const counted = ({ strip: { parts } }: Job, key: string): boolean =>
+  parts.some((p) => p.key === key && (p.out?.value ?? 0) > 0);
+
 function hubLines(job: Job): ChecklistLine[] {
   const section = 'Hub';
-  const hasPins = job.strip.parts.some((p) => p.key === 'pins' && (p.out?.value ?? 0) > 0);
-  const counted = job.strip.parts.length > 0;
+  const clean: ChecklistLine = {
+    key: 'clean',
+    section,
+    text: ['Everything clean, splines and fingers free of burrs, oil galleries open'],
+    watch: 'Old lining dust: wet wipe, do not blow. Old linings may contain asbestos.',
+  };
+  if (!hasPack(job.machine.layout)) return [clean, ...checklistAt(job, 'hub')];
+  if (job.strip.hubStays) return [clean, ...checklistAt(job, 'hub')];
   return [
-    {
-      key: 'clean',
-      section,
-      text: ['Everything clean, splines and fingers free of burrs, oil galleries open'],
-      watch: 'Old lining dust: wet wipe, do not blow. Old linings may contain asbestos.',
-    },
+    clean,
     {
       key: 'basket',
       section,
@@ -86,7 +108,7 @@ function hubLines(job: Job): ChecklistLine[] {
       text: ['Thrust washer on the shaft before the hub, its marked face as noted'],
       watch: 'If left out, the stack height is wrong and the hub runs on the basket.',
     },
-    ...(!counted || hasPins
+    ...(wasThere(job, 'pins')
       ? [
           {
             key: 'pins',
@@ -97,6 +119,15 @@ function hubLines(job: Job): ChecklistLine[] {
         ]
       : []),
     { key: 'hub', section, text: ['Hub on, turning freely by hand'] },
+    ...(counted(job, 'nutWasher')
+      ? [
+          {
+            key: 'nutWasher',
+            section,
+            text: ['Plain washer under the nut, its marked face as noted'],
+          } satisfies ChecklistLine,
+        ]
+      : []),
     {
       key: 'lockWasher',
       section,
@@ -137,7 +168,7 @@ function plateText(layer: PackLayer, growing: string | undefined): Sentence {
 function plateLines(job: Job): ChecklistLine[] {
   const { layers } = layOut(job);
   const last = layers.findLast((l) => l.turnsWith === 'basket');
-  return layers.map((layer, i) => {
+  const lines = layers.map((layer, i): ChecklistLine => {
     const watch =
       layer.kind.directional === true
         ? 'On many engines the basket turns in the opposite direction to the one expected.'
@@ -154,6 +185,14 @@ function plateLines(job: Job): ChecklistLine[] {
       ...(watch ? { watch } : {}),
     };
   });
+  if (!counted(job, 'wireRings')) return lines;
+  const steel = layers.findIndex((l) => l.lined === 'none');
+  return lines.toSpliced(steel + 1, 0, {
+    key: 'wireRing',
+    section: 'Plates',
+    text: ['Wire ring in its groove, over the steel that it holds'],
+    watch: 'Its ends as noted, seated all round: it comes out under load if it is not.',
+  });
 }
 
 function releaseLines(job: Job): ChecklistLine[] {
@@ -166,7 +205,7 @@ function releaseLines(job: Job): ChecklistLine[] {
       watch:
         'A flat race instead of a ground radius loads the balls on their edge. Without the ball there is no lift.',
     },
-    ...(job.release.type === 'hydraulic'
+    ...(job.release.undecided || job.release.type === 'hydraulic'
       ? []
       : [
           {
@@ -198,7 +237,14 @@ function springLines(job: Job): ChecklistLine[] {
 
 function checkLines(job: Job): ChecklistLine[] {
   const section = 'Before the cover';
+  // A part of the shop's own list has no step among the others.
+  const own = job.strip.parts.filter((p) => p.key === undefined && (p.out?.value ?? 0) > 0);
   return [
+    ...own.map((p): ChecklistLine => ({
+      key: `part:${p.id}`,
+      section,
+      text: say`${p.name || 'Part'}: ${count(p.out?.value ?? 0)} back in its place`,
+    })),
     ...fastenersOf(job, 'other').map((f) => tightenLine(f, section)),
     {
       key: 'headClearance',

@@ -97,7 +97,7 @@ export function circleLines(f: Fastener, stages: number, section: string): Check
     key: `finger:${f.id}`,
     section,
     text: [
-      `${name}: all in finger tight, by the lengths and places noted${lock ? `; ${lock}` : ''}`,
+      `${name}: all in finger tight, by the lengths and places noted${lock ? `; ${lock}` : ''}${f.ownScrews ? '; the kit’s own low-head screws' : ''}`,
     ],
     watch: 'A bolt of the old set that is taller touches the cover.',
     fastenerId: f.id,

@@ -1,4 +1,5 @@
 import { engagesByItself } from '../clutch/fitted';
+import { hasPack } from '../guide/layouts';
 import type { Job } from '../job/types';
 import { releasedBy } from '../release/way';
 import { circleLines, fastenersOf, unlistedLines } from './fastenerLines';
@@ -21,7 +22,8 @@ export function proveLines(job: Job): ChecklistLine[] {
   const auto = engagesByItself(job, 'inPack') !== undefined;
   const byItself = engagesByItself(job) !== undefined;
   const pedal = releasedBy(job) === 'pedal';
-  return [
+  const { recheck } = job.leaflet ?? {};
+  const lines: readonly ChecklistLine[] = [
     {
       key: 'leverWork',
       section: 'On the stand',
@@ -100,7 +102,9 @@ export function proveLines(job: Job): ChecklistLine[] {
       key: 'recheck',
       section: 'Break-in',
       text: ['After break-in: measure again, since linings bed in'],
-      watch: 'If this is skipped, a closing gap or free play loads the bearing and burns the pack.',
+      watch: recheck?.trim()
+        ? `By the leaflet: ${recheck.trim()}`
+        : 'If this is skipped, a closing gap or free play loads the bearing and burns the pack.',
       tool: 'recheck',
       fields: [
         'prove.recheckFreePlay',
@@ -109,4 +113,8 @@ export function proveLines(job: Job): ChecklistLine[] {
       ],
     },
   ];
+  // Without a pack there is no lever to work and nothing that releases.
+  return hasPack(job.machine.layout) ? [...lines] : lines.filter(({ key }) => !OF_A_PACK.has(key));
 }
+
+const OF_A_PACK: ReadonlySet<string> = new Set(['leverWork', 'dragTest', 'recheck']);

@@ -5,6 +5,7 @@ import type { Job } from '../job/types';
 import { releasedBy } from '../release/way';
 import { eighthsText, endFloatPlan, pushrodPlan } from '../setting/plans';
 import { engagesByItself } from '../clutch/fitted';
+import { hasPack } from '../guide/layouts';
 import type { ChecklistLine } from './line';
 import { checklistAt } from './ofKinds';
 
@@ -16,11 +17,18 @@ import { checklistAt } from './ofKinds';
  * @example setLines(farm).map((l) => l.key) // ["pushrod", "pedal", "lift", "thumb"]
  */
 export function setLines(job: Job): ChecklistLine[] {
+  if (!hasPack(job.machine.layout)) return primaryLines(job);
   const by = releasedBy(job);
   const tilts = liftsOnOneSide(job);
   return [
     ...primaryLines(job),
-    ...(by === 'hydraulic' ? hydraulicLines() : by === 'pedal' ? pedalLines(job) : cableLines(job)),
+    ...(job.release.undecided
+      ? []
+      : by === 'hydraulic'
+        ? hydraulicLines()
+        : by === 'pedal'
+          ? pedalLines(job)
+          : cableLines(job)),
     ...checklistAt(job, 'gap'),
     ...(by === 'pedal'
       ? []

@@ -2,6 +2,7 @@ import type { ChecklistLine } from '@/core/worksheet/line';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import { VerdictLine } from '@/features/figures/VerdictLine';
+import { OpenQuestions } from '@/features/pack/Questions';
 import { StepList } from '@/features/worksheet/StepList';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 
@@ -20,6 +21,7 @@ export function BuildStage({ onPlate }: Props) {
   const tool = (line: ChecklistLine) => toolOf(line);
   return (
     <StagePage stage="build">
+      <OpenQuestions ids={['springs', 'hubStays']} />
       <Fasteners />
       <StepList stage="build" title="Assembly" tool={tool} onPlate={onPlate} />
       <StageDone stage="build" />

@@ -8,7 +8,6 @@ import { useJobPart } from '@/state/jobs/useJob';
 import { IconKey } from '@/ui/IconKey';
 
 import { EntryField } from './EntryField';
-import { SPACE } from '@/ui/theme';
 
 interface Props {
   readonly path: FieldPath;
@@ -61,6 +60,6 @@ export function CountField({ path, label, of, all }: Props) {
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-start', gap: SPACE.tight },
-  column: { width: 88 },
+  row: { flexDirection: 'row', alignItems: 'flex-start' },
+  column: { width: 62 },
 });

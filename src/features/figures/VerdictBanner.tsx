@@ -32,7 +32,8 @@ export function VerdictBanner() {
   const [unknown] = open?.figures ?? [];
   const outcome = unknown && !optional ? figures.get(unknown) : undefined;
   // Before there are plates no field leads on.
-  const missing = outcome?.status === 'unknown' && unknown !== 'faces' ? outcome.needs : [];
+  const ofFigure = outcome?.status === 'unknown' && unknown !== 'faces' ? outcome.needs : [];
+  const missing = open?.need ? [open.need] : ofFigure;
   const needs = missing.some((n) => n.path) ? byWork(missing) : [];
   const none = overall.state === 'unknown' && needs.length > 0;
   return (

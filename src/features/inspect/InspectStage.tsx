@@ -4,10 +4,11 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { measuringRun, openSteps } from '@/core/inspect/run';
+import { measuringRun, openSteps, runParts } from '@/core/inspect/run';
 import { RUN_PARTS } from '@/core/inspect/runStep';
 import type { RunPart } from '@/core/inspect/runStep';
 import type { Job } from '@/core/job/types';
+import { hasPack } from '@/core/guide/layouts';
 import { missingLimits } from '@/core/inspect/missingLimits';
 import { POINTS } from '@/core/job/types';
 import { fieldPath } from '@/core/job/fieldPath';
@@ -45,6 +46,7 @@ const PART_NAME: Readonly<Record<RunPart, string>> = {
   tangs: 'Tang clearance',
   springs: 'Springs',
   around: 'Basket, hub, pressure plate',
+  start: 'Shoes and drum',
 };
 const PART_OPTIONS = RUN_PARTS.map((value) => ({ value, label: PART_NAME[value] }));
 const POINT_OPTIONS = POINTS.map((value) => ({ value, label: value }));
@@ -92,6 +94,7 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
   const change = useEditJob();
   const focusField = useFocusField();
   const { parts: judged } = useInspection();
+  const pack = hasPack(job.machine.layout);
   const missing = missingLimits(job, judged);
   // The springs get their places in the record when the run begins; they count before.
   const toCome = withUnmeasuredSprings(job, parts);
@@ -123,13 +126,11 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
   );
   return (
     <StagePage stage="inspect">
-      {/* Once all is measured the verdicts are what one comes for. */}
-      {all ? verdicts : null}
       <Heading level={2}>Measuring run</Heading>
       <Toggles
         label="Parts to measure"
         chosen={parts}
-        options={PART_OPTIONS}
+        options={PART_OPTIONS.filter(({ value }) => runParts(job).includes(value))}
         onToggle={(p) => onParts(toggled(RUN_PARTS, parts, p))}
       />
       {uncounted.length > 0 ? (
@@ -143,23 +144,6 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
           ))}
         </FieldGrid>
       ) : null}
-      <Panel
-        title="Points per plate"
-        summary={`${job.inspection.discPoints} per disc, ${job.inspection.steelPoints} per steel`}
-      >
-        <Choice
-          label="Per disc"
-          value={String(job.inspection.discPoints) as (typeof POINTS)[number]}
-          options={POINT_OPTIONS}
-          onChange={(n) => setPoints({ discPoints: Number(n) })}
-        />
-        <Choice
-          label="Per steel"
-          value={String(job.inspection.steelPoints) as (typeof POINTS)[number]}
-          options={POINT_OPTIONS}
-          onChange={(n) => setPoints({ steelPoints: Number(n) })}
-        />
-      </Panel>
       {steps.length === 0 && !parts.includes('springs') ? (
         <NoPlates />
       ) : (
@@ -172,7 +156,26 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
         </Action>
       )}
       <BenchBar />
-      {all ? null : verdicts}
+      {pack ? (
+        <Panel
+          title="Points per plate"
+          summary={`${job.inspection.discPoints} per disc, ${job.inspection.steelPoints} per steel`}
+        >
+          <Choice
+            label="Per disc"
+            value={String(job.inspection.discPoints) as (typeof POINTS)[number]}
+            options={POINT_OPTIONS}
+            onChange={(n) => setPoints({ discPoints: Number(n) })}
+          />
+          <Choice
+            label="Per steel"
+            value={String(job.inspection.steelPoints) as (typeof POINTS)[number]}
+            options={POINT_OPTIONS}
+            onChange={(n) => setPoints({ steelPoints: Number(n) })}
+          />
+        </Panel>
+      ) : null}
+      {verdicts}
       <Limits />
       <LibraryPanel />
       <StageDone stage="inspect" />

@@ -1,4 +1,5 @@
 import { fittedKinds } from '@/core/clutch/fitted';
+import { hasPack } from '@/core/guide/layouts';
 import { fieldPath } from '@/core/job/fieldPath';
 import { useAskedUnder } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
@@ -7,10 +8,26 @@ import { FieldGrid } from '@/ui/FieldGrid';
 import { Panel } from '@/ui/Panel';
 import { Words } from '@/ui/Words';
 
+const OF_PLATES = [
+  'pack.maxWear',
+  'inspection.taperLimit',
+  'inspection.steelWarpLimit',
+  'inspection.tangClearanceMin',
+  'inspection.tangClearanceMax',
+] as const;
+const OF_PARTS = [
+  'inspection.notchLimit',
+  'inspection.damperPlayLimit',
+  'inspection.pressurePlateFlatnessLimit',
+  'inspection.pressurePlateMinThickness',
+  'inspection.seatSquarenessLimit',
+] as const;
+
 /** The limits that verdicts go by, all in one place, each with where it comes from. */
 export function Limits() {
   const job = useJob();
   const asked = useAskedUnder('pack.kinds.');
+  const pack = hasPack(job.machine.layout);
   return (
     <Panel
       title="Limits of this machine"
@@ -21,28 +38,20 @@ export function Limits() {
         Enter the values of the machine’s own manual. Tap the source beside a value to change it.
       </Words>
       <FieldGrid>
-        {job.pack.kinds.map((kind) => (
+        {(pack ? job.pack.kinds : []).map((kind) => (
           <EntryField
             key={kind.id}
             path={fieldPath('pack.kinds.*.minThickness', kind.id)}
             label={`${kind.name || 'Plate'}, minimum thickness`}
           />
         ))}
-        <EntryField path="pack.maxWear" />
-        <EntryField path="inspection.taperLimit" />
-        <EntryField path="inspection.steelWarpLimit" />
-        <EntryField path="inspection.tangClearanceMin" />
-        <EntryField path="inspection.tangClearanceMax" />
+        {pack ? OF_PLATES.map((path) => <EntryField key={path} path={path} />) : null}
         {fittedKinds(job).flatMap((kind) =>
           (kind.limits?.(job) ?? []).map(({ path, label }) => (
             <EntryField key={path} path={path} label={label} />
           )),
         )}
-        <EntryField path="inspection.notchLimit" />
-        <EntryField path="inspection.damperPlayLimit" />
-        <EntryField path="inspection.pressurePlateFlatnessLimit" />
-        <EntryField path="inspection.pressurePlateMinThickness" />
-        <EntryField path="inspection.seatSquarenessLimit" />
+        {pack ? OF_PARTS.map((path) => <EntryField key={path} path={path} />) : null}
       </FieldGrid>
     </Panel>
   );

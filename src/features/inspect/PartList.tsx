@@ -1,15 +1,17 @@
 import type { FieldPath } from '@/core/job/fieldPath';
 import { coilGroups, fittedKinds } from '@/core/clutch/fitted';
+import { ONE_WAY_NAME } from '@/core/clutch/startClutch/inspection';
 import { useEffect, useRef } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 
 import { readSentence } from '@/core/text/sentence';
 import type { PartVerdict } from '@/core/inspect/partVerdict';
+import { fixturesOf } from '@/core/inspect/fixtures';
 import { FIXTURE_NAME, SIGHT_NAME, SIGHTS_ON } from '@/core/inspect/sights';
 import { fieldPath } from '@/core/job/fieldPath';
 import { springsAway } from '@/core/shelf/fromJob';
 import type { Fixture } from '@/core/job/types';
-import { FIXTURES, POINTS } from '@/core/job/types';
+import { POINTS } from '@/core/job/types';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { useEditJob } from '@/state/jobs/editJob';
@@ -20,7 +22,7 @@ import { FieldGrid } from '@/ui/FieldGrid';
 import { useAppSelector } from '@/state/store';
 import { Panel } from '@/ui/Panel';
 import { SPACE, useRuled } from '@/ui/theme';
-import { Toggles } from '@/ui/Choice';
+import { Choice, optionsOf, Toggles } from '@/ui/Choice';
 import { Heading, Words } from '@/ui/Words';
 
 import { DecisionMark } from './DecisionMark';
@@ -35,6 +37,7 @@ interface Props {
 
 /** Every plate with its decision, outermost first as in the section; then the parts around them. */
 export function PartList({ selected, onSelect }: Props) {
+  const job = useJob();
   const { parts } = useInspection();
   const plates = parts.filter((p) => p.plate).reverse();
   const going = plates.filter((p) => p.decision === 'change' || p.decision === 'scrap');
@@ -62,7 +65,7 @@ export function PartList({ selected, onSelect }: Props) {
         </>
       ) : null}
       <Heading level={2}>Other parts</Heading>
-      {FIXTURES.map((fixture) => (
+      {fixturesOf(job).map((fixture) => (
         <FixturePanel
           key={fixture}
           fixture={fixture}
@@ -170,7 +173,7 @@ function PlateDetails({ part }: { readonly part: PartVerdict }) {
   );
 }
 
-const FIELDS: Readonly<Record<Fixture, readonly FieldPath[]>> = {
+const FIELDS: Readonly<Partial<Record<Fixture, readonly FieldPath[]>>> = {
   basket: ['inspection.basketNotch'],
   hub: ['inspection.hubNotch', 'inspection.damperPlay'],
   pressurePlate: [
@@ -178,11 +181,9 @@ const FIELDS: Readonly<Record<Fixture, readonly FieldPath[]>> = {
     'inspection.pressurePlateThickness',
     'inspection.seatSquareness',
   ],
-  springs: [],
-  bearing: [],
-  release: [],
-  cover: [],
 };
+
+const ONE_WAY_OPTIONS = optionsOf(ONE_WAY_NAME);
 
 function FixturePanel({
   fixture,
@@ -195,9 +196,12 @@ function FixturePanel({
   const change = useEditJob();
   const springs = fixture === 'springs';
   const stock = useAppSelector((state) => state.shelf);
-  const readings = springs
-    ? fittedKinds(job).flatMap((kind) => kind.readings?.(job) ?? [])
-    : FIELDS[fixture].map((path) => ({ path, title: '', what: '' }));
+  const readings = [
+    ...(FIELDS[fixture] ?? []).map((path) => ({ path, title: '', what: '' })),
+    ...fittedKinds(job)
+      .flatMap((kind) => kind.readings?.(job) ?? [])
+      .filter((step) => step.fixture === fixture),
+  ];
   return (
     <Panel
       title={FIXTURE_NAME[fixture]}
@@ -215,6 +219,17 @@ function FixturePanel({
           Choose Springs in the measuring run to measure each one. Their number is entered at
           Specify.
         </Words>
+      ) : null}
+      {fixture === 'oneWay' ? (
+        <Choice
+          label="Turned by hand"
+          value={job.startClutch.oneWay ?? ''}
+          options={ONE_WAY_OPTIONS}
+          onChange={(next) => {
+            if (next !== '')
+              change((j) => ({ ...j, startClutch: { ...j.startClutch, oneWay: next } }));
+          }}
+        />
       ) : null}
       <Toggles
         label="Visible damage"

@@ -1,4 +1,5 @@
 import { coilGroups } from '@/core/clutch/fitted';
+import { runParts } from '@/core/inspect/run';
 import type { FieldPath } from '@/core/job/fieldPath';
 import { withEntry } from '@/core/job/paths';
 import type { RunPart } from '@/core/inspect/runStep';
@@ -66,4 +67,8 @@ const USUAL_RUN: readonly RunPart[] = ['discs', 'steels', 'flatness'];
 
 /** Parts of a run before any choice: the plates, and springs already begun. */
 export const usualRun = (job: Job): readonly RunPart[] =>
-  job.inspection.springLengths.length > 0 ? [...USUAL_RUN, 'springs'] : USUAL_RUN;
+  [
+    ...USUAL_RUN,
+    ...(job.inspection.springLengths.length > 0 ? (['springs'] as const) : []),
+    'start' as const,
+  ].filter((part) => runParts(job).includes(part));

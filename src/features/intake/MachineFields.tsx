@@ -1,12 +1,20 @@
+import type { ClutchType } from '@/core/clutch/type';
+import {
+  CLUTCH_TYPES,
+  chooseTypeAsCame,
+  chooseTypeAsGoes,
+  clutchType,
+  describeType,
+  typeAsCame,
+} from '@/core/clutch/type';
 import { hasWetClutch, LAYOUTS } from '@/core/guide/layouts';
-import { chooseLayout, writeDetails } from '@/core/job/edits/details';
+import { writeDetails } from '@/core/job/edits/details';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
 import { MAX_NAME } from '@/core/job/fields';
 import { PURPOSE_NAME, PURPOSE_NOTE } from '@/core/job/purpose';
-import type { ClutchLayout } from '@/core/job/types';
 import { PURPOSES } from '@/core/job/types';
 import { ClutchGuide } from '@/features/guide/Guide';
 import { useEditJob } from '@/state/jobs/editJob';
@@ -18,9 +26,12 @@ import { StateMark } from '@/ui/StateMark';
 import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
-const OPTIONS = (Object.keys(LAYOUTS) as ClutchLayout[])
-  .filter((value) => value !== 'unknown')
-  .map((value) => ({ value, label: LAYOUTS[value].name }));
+const OPTIONS = CLUTCH_TYPES.map((value) => ({ value, label: describeType(value).name }));
+
+const AS_GOES = [
+  { value: 'no', label: 'Plate pack' },
+  { value: 'yes', label: 'Auto-clutch' },
+] as const;
 
 const PURPOSE_OPTIONS = PURPOSES.map((value) => ({ value, label: PURPOSE_NAME[value] }));
 
@@ -29,11 +40,14 @@ export function MachineFields() {
   const job = useJob();
   const change = useEditJob();
   const [guiding, setGuiding] = useState(false);
-  const type = (part: { number?: string; name?: string; use?: string }) =>
+  const write = (part: { number?: string; name?: string; use?: string }) =>
     change((j) => writeDetails(j, part), { typing: Object.keys(part).join() });
   const { layout } = job.machine;
   const { purpose } = job.intake;
-  const set = (next: ClutchLayout) => change((j) => chooseLayout(j, next));
+  const type = typeAsCame(job);
+  const apart = job.strip.came?.attached['expanding'] !== undefined;
+  const rebuilt = purpose === 'installKit' || purpose === 'buildToSpec';
+  const set = (next: ClutchType) => change((j) => chooseTypeAsCame(j, next));
   return (
     <View style={flow.sections}>
       <Heading level={2}>Machine</Heading>
@@ -42,19 +56,19 @@ export function MachineFields() {
         autoFocus={job.machine.name === ''}
         value={job.machine.name}
         maxLength={MAX_NAME}
-        onChangeText={(name) => type({ name })}
+        onChangeText={(name) => write({ name })}
       />
       <Field
         label="Use"
         value={job.machine.use}
         maxLength={MAX_NAME}
-        onChangeText={(use) => type({ use })}
+        onChangeText={(use) => write({ use })}
       />
       <Field
         label="Job number"
         value={job.number}
         maxLength={MAX_NAME}
-        onChangeText={(number) => type({ number })}
+        onChangeText={(number) => write({ number })}
       />
       <Choice
         label="Kind of job"
@@ -69,7 +83,15 @@ export function MachineFields() {
           {PURPOSE_NOTE[purpose]}
         </Words>
       ) : null}
-      <Choice label="Clutch type" value={layout} options={OPTIONS} onChange={set} />
+      <Choice label="Clutch type, as it came" value={type} options={OPTIONS} onChange={set} />
+      {rebuilt && layout === 'pack' ? (
+        <Choice
+          label="As it goes"
+          value={apart ? (job.expanding.fitted ? 'yes' : 'no') : ''}
+          options={AS_GOES}
+          onChange={(next) => change((j) => chooseTypeAsGoes(j, next === 'yes'))}
+        />
+      ) : null}
       {guiding ? (
         <ClutchGuide
           onFound={(found) => {
@@ -92,9 +114,9 @@ export function MachineFields() {
           <Words>{LAYOUTS.belt.means}</Words>
           <Action onPress={() => router.navigate('/')}>Back to the jobs</Action>
         </View>
-      ) : LAYOUTS[layout].means === '' ? null : (
+      ) : describeType(clutchType(job)).means === '' ? null : (
         <Words soft size={15}>
-          {LAYOUTS[layout].means}
+          {describeType(clutchType(job)).means}
         </Words>
       )}
     </View>

@@ -1,25 +1,34 @@
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { machinesOf } from '@/core/job/derive';
 import type { Job } from '@/core/job/types';
 import { useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
+import { SearchField } from '@/ui/SearchField';
 import { SPACE, useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { jobSelectors } from '@/state/jobs/jobsSlice';
 import { flow } from '@/ui/flow';
 
+/** A list longer than this gets a search. */
+const MANY = 10;
+
 interface Props {
-  readonly onTake: (from: Job, how: 'machine' | 'copy') => void;
+  readonly onTake: (from: Job) => void;
   readonly onClose: () => void;
 }
 
-/** A new job from a past job: its machine, or a full copy. */
+/** A new job from a past job: its machine and its pack as specified, none of its readings, ticks and times. */
 export function CopyPanel({ onTake, onClose }: Props) {
   const jobs = useAppSelector(jobSelectors.selectAll);
   const strata = useStrata();
+  const [search, setSearch] = useState('');
   const machines = machinesOf(jobs);
+  const shown = machines.filter(({ machine, number }) =>
+    `${machine.name} ${machine.use} ${number}`.toLowerCase().includes(search.trim().toLowerCase()),
+  );
   return (
     <View
       role="group"
@@ -28,10 +37,12 @@ export function CopyPanel({ onTake, onClose }: Props) {
     >
       <Heading level={3}>Copy from past job</Heading>
       <Words soft size={15}>
-        Uses its engine, specified pack, springs, limits and strip list. A full copy also takes the
-        readings.
+        Takes its engine, pack as specified, springs, limits and lists; no readings, ticks or times.
       </Words>
-      {machines.map((job) => (
+      {machines.length > MANY ? (
+        <SearchField label="Search machines" value={search} onChangeText={setSearch} />
+      ) : null}
+      {shown.map((job) => (
         <View key={job.machine.id} style={flow.wrapLine}>
           <View style={styles.grow}>
             <Words bold>{job.machine.name || 'New machine'}</Words>
@@ -41,16 +52,9 @@ export function CopyPanel({ onTake, onClose }: Props) {
           </View>
           <Action
             accessibilityLabel={`New job from ${job.machine.name}, ${job.number}`}
-            onPress={() => onTake(job, 'machine')}
+            onPress={() => onTake(job)}
           >
             New job
-          </Action>
-          <Action
-            icon="content-copy"
-            accessibilityLabel={`Copy ${job.number}`}
-            onPress={() => onTake(job, 'copy')}
-          >
-            Copy
           </Action>
         </View>
       ))}

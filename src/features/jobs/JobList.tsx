@@ -112,6 +112,11 @@ function Row({ job, wide, today }: RowProps) {
       </Words>
     </View>
   );
+  const next = overall?.next ? (
+    <Words soft size={14} numberOfLines={1}>
+      {`Next: ${overall.next}`}
+    </Words>
+  ) : null;
   return (
     <View role="listitem" style={ruled}>
       <TouchableRipple
@@ -123,6 +128,7 @@ function Row({ job, wide, today }: RowProps) {
           whereText(job),
           due && dueText(due, today),
           overall?.title,
+          overall?.next && `next: ${overall.next}`,
         ]
           .filter(Boolean)
           .join(', ')}
@@ -143,6 +149,7 @@ function Row({ job, wide, today }: RowProps) {
               <Words soft size={15} numberOfLines={1}>
                 {job.use}
               </Words>
+              {next}
             </View>
             <View style={styles.listHeadTextSized}>
               <Words size={15}>{upperFirst(whereText(job).replace(/^at /, ''))}</Words>
@@ -170,6 +177,7 @@ function Row({ job, wide, today }: RowProps) {
               {due ? dueText(due, today) : null}
             </Words>
             {verdict}
+            {next}
           </View>
         )}
       </TouchableRipple>

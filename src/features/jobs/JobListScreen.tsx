@@ -43,9 +43,9 @@ export function JobListScreen() {
     dispatch(jobActions.jobStarted({ id }));
     router.navigate({ pathname: '/job/[id]', params: { id } });
   };
-  const derive = (job: Job, how: 'machine' | 'copy') => {
+  const derive = (job: Job) => {
     const id = nanoid(12);
-    dispatch(jobActions.jobDerived({ id, fromId: job.id, how }));
+    dispatch(jobActions.jobDerived({ id, fromId: job.id }));
     router.navigate({ pathname: '/job/[id]', params: { id } });
   };
   const take = async () => {

@@ -9,7 +9,10 @@ import { Choice } from '@/ui/Choice';
 
 /* Construction of a clutch: asked at Strip and at Specify. */
 
-const SPRINGS = SPRING_KINDS.map(({ id, label = id }) => ({ value: id as SpringType, label }));
+export const SPRING_OPTIONS = SPRING_KINDS.map(({ id, label = id }) => ({
+  value: id as SpringType,
+  label,
+}));
 
 const RELEASES = [
   { value: 'hydraulic', label: 'Hydraulics' },
@@ -25,14 +28,16 @@ const SEEN_WITH_PEDAL = [
 
 /** Which springs press the pack. */
 export function SpringFamily({ label }: { readonly label: string }) {
-  const family = useJobPart((job) => job.springs.type);
+  const family = useJobPart(({ springs }) => (springs.undecided ? '' : springs.type));
   const edit = useEditJob();
   return (
     <Choice
       label={label}
       value={family}
-      options={SPRINGS}
-      onChange={(type) => edit((job) => chooseSpringType(job, type))}
+      options={SPRING_OPTIONS}
+      onChange={(type) => {
+        if (type !== '') edit((job) => chooseSpringType(job, type));
+      }}
     />
   );
 }
@@ -45,7 +50,7 @@ interface ReleaseProps {
 
 /** How the lever reaches the plate. */
 export function ReleaseWay({ label, seen = false }: ReleaseProps) {
-  const type = useJobPart((job) => job.release.type);
+  const type = useJobPart(({ release }) => (release.undecided ? '' : release.type));
   const pedal = useJobPart(
     (job) => LAYOUTS[job.machine.layout].shoes && hasPack(job.machine.layout),
   );
@@ -55,7 +60,9 @@ export function ReleaseWay({ label, seen = false }: ReleaseProps) {
       label={label}
       value={type}
       options={seen ? (pedal ? SEEN_WITH_PEDAL : SEEN) : RELEASES}
-      onChange={(next) => edit((job) => chooseRelease(job, next))}
+      onChange={(next) => {
+        if (next !== '') edit((job) => chooseRelease(job, next));
+      }}
     />
   );
 }

@@ -8,6 +8,7 @@ import {
 import { nanoid } from '@reduxjs/toolkit';
 import { View } from 'react-native';
 
+import { usesHeights } from '@/core/clutch/diaphragm/steps';
 import { MAX_STEPS, MAX_TESTER_POINTS } from '@/core/job/fields';
 import { fieldPath } from '@/core/job/fieldPath';
 import { useFocusField } from '@/features/entry/askedFor';
@@ -101,11 +102,24 @@ export function DiaphragmFields() {
   );
 }
 
+const STEP_LABEL = { height: 'height', bandMin: 'from', bandMax: 'to' } as const;
+
+const STEP_BY = [
+  { value: 'sum', label: 'Sum of the plates' },
+  { value: 'caliper', label: 'Caliper over the pack' },
+] as const;
+
+const HEIGHTS = [
+  { value: 'further', label: 'Further' },
+  { value: 'less', label: 'Less far' },
+] as const;
+
 function Steps() {
   const { springs } = useJob();
   const edit = useEditJob();
   const focusField = useFocusField();
-  const { steps, stepId } = springs.diaphragm;
+  const { steps, stepId, heightActs, stepBy } = springs.diaphragm;
+  const heights = usesHeights(springs.diaphragm);
   return (
     <View style={flow.sections}>
       <Heading level={3}>Retainer steps</Heading>
@@ -115,21 +129,26 @@ function Steps() {
       {steps.map((step) => (
         <FieldGrid
           key={step.id}
+          narrow
+          name={`Step ${step.name}`}
           removeLabel={`Remove step ${step.name}`}
           onRemove={() => edit((job) => removeStep(job, step.id))}
         >
-          <EntryField
-            path={fieldPath('springs.diaphragm.steps.*.offset', step.id)}
-            label={`Step ${step.name}, offset`}
-          />
-          <EntryField
-            path={fieldPath('springs.diaphragm.steps.*.bandMin', step.id)}
-            label={`Step ${step.name}, stack from`}
-          />
-          <EntryField
-            path={fieldPath('springs.diaphragm.steps.*.bandMax', step.id)}
-            label={`Step ${step.name}, stack to`}
-          />
+          {(['height', 'bandMin', 'bandMax'] as const).map((leaf) => (
+            <EntryField
+              key={leaf}
+              narrow
+              path={fieldPath(`springs.diaphragm.steps.*.${leaf}`, step.id)}
+              label={`${step.name}: ${STEP_LABEL[leaf]}`}
+            />
+          ))}
+          {heights ? null : (
+            <EntryField
+              narrow
+              path={fieldPath('springs.diaphragm.steps.*.offset', step.id)}
+              label={`${step.name}: offset`}
+            />
+          )}
         </FieldGrid>
       ))}
       {steps.length < MAX_STEPS ? (
@@ -138,11 +157,31 @@ function Steps() {
           onPress={() => {
             const id = nanoid(10);
             edit((job) => addStep(job, id));
-            focusField(fieldPath('springs.diaphragm.steps.*.offset', id));
+            focusField(fieldPath('springs.diaphragm.steps.*.height', id));
           }}
         >
           Add retainer step
         </Action>
+      ) : null}
+      {steps.length > 0 ? (
+        <>
+          <Choice
+            label="The leaflet selects the step by"
+            value={stepBy ?? 'sum'}
+            options={STEP_BY}
+            onChange={(next) => edit((job) => chooseDiaphragm(job, { stepBy: next }))}
+          />
+          {steps.some((s) => s.height) ? (
+            <Choice
+              label="More height presses the spring"
+              value={heightActs ?? ''}
+              options={HEIGHTS}
+              onChange={(next) => {
+                if (next !== '') edit((job) => chooseDiaphragm(job, { heightActs: next }));
+              }}
+            />
+          ) : null}
+        </>
       ) : null}
       {steps.length > 0 ? (
         <Choice

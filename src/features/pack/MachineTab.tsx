@@ -1,4 +1,5 @@
 import { ATTACHMENTS } from '@/core/clutch/fitted';
+import { hasPack } from '@/core/guide/layouts';
 import { writeDetails } from '@/core/job/edits/details';
 import { useEditJob } from '@/state/jobs/editJob';
 import { View } from 'react-native';
@@ -24,7 +25,10 @@ export function MachineTab() {
         onChangeText={(name) => edit((j) => writeDetails(j, { name }), { typing: 'name' })}
       />
       <EngineFields />
-      {ATTACHMENTS.filter((kind) => kind.choice?.heading).map((kind) => (
+      {ATTACHMENTS.filter(
+        (kind) =>
+          kind.choice?.heading && (kind.takesUp === 'before' || hasPack(job.machine.layout)),
+      ).map((kind) => (
         <AttachmentFields key={kind.id} kind={kind} />
       ))}
     </View>

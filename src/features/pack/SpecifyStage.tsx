@@ -3,12 +3,14 @@ import { useEffect, useRef } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
+import { hasPack } from '@/core/guide/layouts';
 import { CompareTab } from '@/features/compare/CompareTab';
 import { FiguresTab } from '@/features/figures/FiguresTab';
 import { VerdictBanner } from '@/features/figures/VerdictBanner';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import type { Selection } from '@/features/section/useSelection';
+import { useJobPart } from '@/state/jobs/useJob';
 import { TorqueTab } from '@/features/torque/TorqueTab';
 import { useStrata } from '@/ui/theme';
 import { useRoving } from '@/ui/useRoving';
@@ -39,10 +41,17 @@ interface Props {
 export function SpecifyStage({ selection }: Props) {
   const wide = useWide();
   const params = useLocalSearchParams<{ tab?: string }>();
-  const tab: Tab = TABS.find((t) => t.id === params.tab)?.id ?? 'pack';
+  // Without plates there are the start clutch and its figures.
+  const pack = useJobPart((job) => hasPack(job.machine.layout));
+  const tabs = TABS.filter((t) => pack || t.id === 'machine' || t.id === 'figures');
+  const tab: Tab = tabs.find((t) => t.id === params.tab)?.id ?? (pack ? 'pack' : 'machine');
   return (
     <>
-      <Tabs tab={tab} onChange={(next) => router.setParams({ stage: 'specify', tab: next })} />
+      <Tabs
+        tabs={tabs}
+        tab={tab}
+        onChange={(next) => router.setParams({ stage: 'specify', tab: next })}
+      />
       <StagePage key={tab} stage="specify">
         {wide ? null : <VerdictBanner />}
         {tab === 'machine' ? <MachineTab /> : null}
@@ -60,7 +69,13 @@ export function SpecifyStage({ selection }: Props) {
   );
 }
 
-function Tabs({ tab, onChange }: { readonly tab: Tab; readonly onChange: (tab: Tab) => void }) {
+interface TabsProps {
+  readonly tabs: readonly (typeof TABS)[number][];
+  readonly tab: Tab;
+  readonly onChange: (tab: Tab) => void;
+}
+
+function Tabs({ tabs, tab, onChange }: TabsProps) {
   const strata = useStrata();
   const wide = useWide();
   const current = useRef<View>(null);
@@ -78,7 +93,7 @@ function Tabs({ tab, onChange }: { readonly tab: Tab; readonly onChange: (tab: T
         aria-label="Specify tabs"
         contentContainerStyle={{ paddingHorizontal: wide ? 16 : 0 }}
       >
-        {TABS.map(({ id, label }) => (
+        {tabs.map(({ id, label }) => (
           <TouchableRipple
             key={id}
             ref={tab === id ? current : undefined}

@@ -20,11 +20,13 @@ import { FigureRow } from '@/features/figures/FigureRow';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';
+import { ClampAfterWear } from '@/features/springs/ClampAfterWear';
 import { ClampOverWear } from '@/features/springs/ClampOverWear';
 import { DiaphragmCurve } from '@/features/springs/DiaphragmCurve';
 import { SpringCircle } from '@/features/springs/SpringCircle';
 import { TesterFile } from '@/features/springs/TesterFile';
 import { TesterLink } from '@/features/springs/TesterLink';
+import { WhichStep } from '@/features/springs/WhichStep';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
@@ -74,6 +76,7 @@ export function SpringsTab() {
   const { figures } = useEvaluation();
   return (
     <View style={flow.sections}>
+      <WhichStep />
       <Heading level={2}>Springs</Heading>
       <SpringFamily label="Spring type" />
       {SPRING_KINDS.filter((kind) => kind.isFitted(job)).map((kind) => {
@@ -87,6 +90,7 @@ export function SpringsTab() {
       })}
       <>
         <Heading level={3}>Clamp as it wears</Heading>
+        <ClampAfterWear />
         <ClampOverWear packs={[{ name: 'This pack', job }]} />
         {ATTACHMENTS.filter((kind) => !kind.choice?.heading).map((kind) => (
           <AttachmentFields key={kind.id} kind={kind} />

@@ -6,6 +6,7 @@ import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
+import { OpenQuestions } from '@/features/pack/Questions';
 import { LossFields } from '@/features/pack/LossFields';
 import { StepList } from '@/features/worksheet/StepList';
 import { Choice } from '@/ui/Choice';
@@ -17,23 +18,11 @@ import { ToolBox } from '@/features/worksheet/ToolBox';
 
 /** Set: gap, free play and lift, with the result of each reading. */
 export function SetStage() {
-  const job = useJob();
-  const change = useEditJob();
   const tool = (line: ChecklistLine) => toolOf(line);
   return (
     <StagePage stage="set">
+      <OpenQuestions ids={['release', 'separatePrimary']} />
       <StepList stage="set" title="Set" tool={tool} />
-      <Choice
-        label="Separate primary with chain and end float"
-        value={job.setting.separatePrimary ? 'yes' : 'no'}
-        options={[
-          { value: 'no', label: 'No' },
-          { value: 'yes', label: 'Yes' },
-        ]}
-        onChange={(v) =>
-          change((j) => ({ ...j, setting: { ...j.setting, separatePrimary: v === 'yes' } }))
-        }
-      />
       <StageDone stage="set" />
     </StagePage>
   );

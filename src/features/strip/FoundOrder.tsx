@@ -37,7 +37,8 @@ export function FoundOrder() {
     <View style={flow.stack}>
       <Heading level={2}>Plates as they come out</Heading>
       <Words soft size={15}>
-        Outermost first: tap once per plate, then set the direction of its mark.
+        Outermost first: tap once per plate, then set the direction of its mark. Numbers run from
+        the hub floor outward.
       </Words>
       <View style={flow.wrap}>
         {kinds.map((kind) => (
@@ -64,7 +65,7 @@ export function FoundOrder() {
           <FoundRow
             key={plate.id}
             plate={plate}
-            number={i + 1}
+            number={found.length - i}
             name={nameOf(plate.kindId)}
             onChange={setFound}
           />

@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { MAX_LINES } from '@/core/job/fields';
-import { omit } from '@/core/omit';
 import type { StripStep } from '@/core/job/types';
 import { Action } from '@/ui/Action';
 import { CheckRow } from '@/ui/CheckRow';
@@ -16,11 +15,13 @@ import { flow } from '@/ui/flow';
 interface StepsProps {
   readonly steps: readonly StripStep[];
   readonly onChange: (change: (steps: readonly StripStep[]) => readonly StripStep[]) => void;
+  /** Why the list can't be made yet. */
+  readonly blocked: string | undefined;
   readonly onMake: () => void;
 }
 
 /** The disassembly steps: ticked, or edited. */
-export function StripList({ steps, onChange, onMake }: StepsProps) {
+export function StripList({ steps, blocked, onChange, onMake }: StepsProps) {
   const [editing, setEditing] = useState(false);
   const toggle = (id: string) =>
     onChange((all) => all.map((s) => (s.id === id ? { ...s, done: !s.done } : s)));
@@ -33,7 +34,7 @@ export function StripList({ steps, onChange, onMake }: StepsProps) {
           A checklist for this clutch: its springs, its release, the parts that turn with it. Edit
           it freely.
         </Words>
-        <Action main icon="plus" onPress={onMake}>
+        <Action main icon="plus" blocked={blocked} onPress={onMake}>
           Create the checklist
         </Action>
       </View>
@@ -69,9 +70,7 @@ export function StripList({ steps, onChange, onMake }: StepsProps) {
                   value={step.text}
                   maxLength={400}
                   onChangeText={(text) =>
-                    onChange((all) =>
-                      all.map((s) => (s.id === step.id ? { ...omit(s, 'key'), text } : s)),
-                    )
+                    onChange((all) => all.map((s) => (s.id === step.id ? { ...s, text } : s)))
                   }
                 />
               </View>

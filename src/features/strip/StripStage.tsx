@@ -1,11 +1,14 @@
 import { nanoid } from '@reduxjs/toolkit';
 
 import { MAX_NOTES } from '@/core/job/fields';
+import { hasPack } from '@/core/guide/layouts';
 import type { Job } from '@/core/job/types';
+import { cameAsNow } from '@/core/strip/asCame';
 import { smallParts, stripLines } from '@/core/strip/stripList';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import { useEditJob } from '@/state/jobs/editJob';
+import { useJobPart } from '@/state/jobs/useJob';
 import { PhotoPanel } from '@/features/photos/PhotoPanel';
 import { Field } from '@/ui/Field';
 
@@ -18,18 +21,28 @@ import { useStrip } from './useStrip';
 
 /** Strip: disassembly steps, counts, and the plates as found. */
 export function StripStage() {
+  const pack = useJobPart((job) => hasPack(job.machine.layout));
   return (
     <StagePage stage="strip">
       <ThisClutch />
       <Steps />
       <Parts />
-      <FoundOrder />
+      {pack ? <FoundOrder /> : null}
       <Notes />
       <PhotoPanel />
       <StageDone stage="strip" alsoDone={withFoundPack} />
     </StagePage>
   );
 }
+
+/** Why the lists can't be made yet: they follow from the answers above them. */
+const useUnanswered = (): string | undefined =>
+  useJobPart(({ machine, springs, release, strip }) =>
+    hasPack(machine.layout) &&
+    ((springs.undecided && strip.came?.springs === undefined) || release.undecided)
+      ? 'Say above which springs and which release it has.'
+      : undefined,
+  );
 
 function Steps() {
   const [steps, setSteps] = useStrip('steps');
@@ -38,10 +51,14 @@ function Steps() {
     ...job,
     strip: {
       ...job.strip,
+      came: cameAsNow(job),
       steps: stripLines(job).map((line) => ({ ...line, id: nanoid(8), done: false })),
     },
   });
-  return <StripList steps={steps} onChange={setSteps} onMake={() => change(make)} />;
+  const unanswered = useUnanswered();
+  return (
+    <StripList steps={steps} blocked={unanswered} onChange={setSteps} onMake={() => change(make)} />
+  );
 }
 
 function Parts() {
@@ -49,9 +66,21 @@ function Parts() {
   const change = useEditJob();
   const make = (job: Job): Job => ({
     ...job,
-    strip: { ...job.strip, parts: smallParts(job).map((part) => ({ ...part, id: nanoid(8) })) },
+    strip: {
+      ...job.strip,
+      came: cameAsNow(job),
+      parts: smallParts(job).map((part) => ({ ...part, id: nanoid(8) })),
+    },
   });
-  return <PartsRemoved parts={parts} onChange={setParts} onMake={() => change(make)} />;
+  const unanswered = useUnanswered();
+  return (
+    <PartsRemoved
+      parts={parts}
+      blocked={unanswered}
+      onChange={setParts}
+      onMake={() => change(make)}
+    />
+  );
 }
 
 function Notes() {

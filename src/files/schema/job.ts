@@ -16,7 +16,7 @@ import { blankSignOff } from '@/core/job/signOff';
 
 import { PACK_PARTS } from './pack';
 import { DATE, entriesUnder, entryOf, ID, list, text, TIME } from './parts';
-import { INSPECTION, INTAKE, PHOTO, STRIP } from './stages';
+import { INSPECTION, INTAKE, LEAFLET, PHOTO, STRIP } from './stages';
 import { BUILD, OVERRIDES, PROVE, WORK } from './work';
 
 /* The schema of a job file. `npm run schema` writes it out as JSON Schema to docs/job-file.schema.json. */
@@ -75,6 +75,7 @@ const RECORD = {
   prove: PROVE.default(blankProve),
   photos: list(PHOTO, MAX_PHOTOS),
   notes: text(MAX_NOTES).required(),
+  leaflet: LEAFLET,
 };
 
 const SIGN_OFF = Joi.object({

@@ -12,7 +12,17 @@ import {
   MAX_STEPS,
   MAX_TESTER_POINTS,
 } from '@/core/job/fields';
-import { CALIPER_WAYS, POINTS, SIGHTS, THUMB_TESTS } from '@/core/job/types';
+import {
+  CALIPER_WAYS,
+  ENGINE_HEATS,
+  HEIGHT_ACTS,
+  ONE_WAYS,
+  POINTS,
+  ROTATIONS,
+  SIGHTS,
+  STEP_MEASURES,
+  THUMB_TESTS,
+} from '@/core/job/types';
 
 import { entriesUnder, entryOf, ID, list, MEMBER, text } from './parts';
 
@@ -66,6 +76,8 @@ export const GROUP = Joi.object({
 const DIAPHRAGM = Joi.object({
   forceFrom: Joi.string().valid('geometry', 'tester').required(),
   stepId: ID,
+  heightActs: Joi.string().valid(...HEIGHT_ACTS),
+  stepBy: Joi.string().valid(...STEP_MEASURES),
   steps: list(
     Joi.object({
       id: ID.required(),
@@ -105,6 +117,7 @@ export const PACK_PARTS = {
     floorTurnsWith: MEMBER.required(),
     pressurePlateTurnsWith: MEMBER.required(),
     radiusModel: Joi.string().valid('uniformWear', 'uniformPressure').required(),
+    rotation: Joi.string().valid(...ROTATIONS),
     caliperTaken: Joi.string()
       .valid(...CALIPER_WAYS)
       .required(),
@@ -114,6 +127,7 @@ export const PACK_PARTS = {
     type: Joi.string()
       .valid(...SPRING_KINDS.map(({ id }) => id))
       .required(),
+    undecided: Joi.valid(true),
     diaphragm: DIAPHRAGM.required(),
     loose: Joi.object(entriesUnder('springs.loose')).required(),
     coil: Joi.object({
@@ -128,10 +142,12 @@ export const PACK_PARTS = {
   }).required(),
   startClutch: Joi.object({
     place: Joi.string().valid('none', 'crank', 'input').required(),
+    oneWay: Joi.string().valid(...ONE_WAYS),
     ...entriesUnder('startClutch'),
   }).required(),
   release: Joi.object({
     type: Joi.string().valid('measured', 'hydraulic', 'cable').required(),
+    undecided: Joi.valid(true),
     liftReadings: list(
       Joi.object({ id: ID.required(), ...entriesUnder('release.liftReadings.*') }),
       MAX_READINGS,
@@ -144,7 +160,11 @@ export const PACK_PARTS = {
   }).required(),
   setting: Joi.object({
     readings: list(
-      Joi.object({ id: ID.required(), ...entriesUnder('setting.readings.*') }),
+      Joi.object({
+        id: ID.required(),
+        engine: Joi.string().valid(...ENGINE_HEATS),
+        ...entriesUnder('setting.readings.*'),
+      }),
       MAX_READINGS,
     ),
     separatePrimary: Joi.boolean(),

@@ -1,9 +1,17 @@
 import Joi from 'joi';
 
+import { SPRING_KINDS } from '@/core/clutch/fitted';
 import { COMPLAINTS } from '@/core/causes/complaints';
 import { TESTS } from '@/core/causes/tests';
-import { MAX_LINES, MAX_NAME, MAX_NOTES, MAX_PLATES, MAX_READINGS } from '@/core/job/fields';
-import { AIMS, FIXTURES, POINTS, PURPOSES } from '@/core/job/types';
+import {
+  MAX_LEAFLET,
+  MAX_LINES,
+  MAX_NAME,
+  MAX_NOTES,
+  MAX_PLATES,
+  MAX_READINGS,
+} from '@/core/job/fields';
+import { AIMS, FIXTURES, LEAFLET_PARTS, POINTS, PURPOSES } from '@/core/job/types';
 
 import { FACING, SEEN } from './pack';
 import { DATE, entriesUnder, ID, list, text, TIME } from './parts';
@@ -34,6 +42,11 @@ export const INTAKE = Joi.object({
 });
 
 export const STRIP = Joi.object({
+  came: Joi.object({
+    springs: Joi.string().valid(...SPRING_KINDS.map(({ id }) => id)),
+    attached: Joi.object().pattern(ID, ID).max(40).required(),
+  }),
+  hubStays: Joi.boolean(),
   steps: list(
     Joi.object({
       id: ID.required(),
@@ -89,3 +102,8 @@ export const PHOTO = Joi.object({
   height: Joi.number().integer().min(1).max(20_000).required(),
   bytes: Joi.number().integer().min(0).max(10_000_000).required(),
 });
+
+/** What a leaflet says in words. */
+export const LEAFLET = Joi.object(
+  Object.fromEntries(LEAFLET_PARTS.map((part) => [part, text(MAX_LEAFLET)])),
+);

@@ -29,6 +29,7 @@ const WORKSHEET = Joi.object({
     .required(),
   own: list(Joi.object({ id: ID.required(), text: text(400).required() }), MAX_OWN_STEPS),
   order: list(Joi.string().pattern(STEP_KEY), MAX_ORDER),
+  words: Joi.object().pattern(STEP_KEY, text(400)).max(MAX_ORDER),
 });
 
 export const WORK = Joi.object({
@@ -50,6 +51,7 @@ export const BUILD = Joi.object({
         .valid(...LOCKS)
         .required(),
       grade: text(MAX_NAME).required(),
+      ownScrews: Joi.boolean(),
       ...entriesUnder('build.fasteners.*'),
     }),
     MAX_LINES,

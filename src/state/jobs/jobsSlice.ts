@@ -1,8 +1,8 @@
 import type { PayloadAction } from '@reduxjs/toolkit';
 import { createSlice, original } from '@reduxjs/toolkit';
 
-import { blankJob } from '@/core/job/blank';
-import { copyOfEdit, copyOfJob, nextJobOf } from '@/core/job/derive';
+import { begunJob } from '@/core/job/blank';
+import { copyOfEdit, nextJobOf } from '@/core/job/derive';
 import { MAX_JOBS } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
 
@@ -32,26 +32,19 @@ const jobsSlice = createSlice({
         if (isFull(state)) return;
         adapter.addOne(
           state,
-          blankJob(payload.id, nextNumber(original(state) ?? state), payload.at),
+          begunJob(payload.id, nextNumber(original(state) ?? state), payload.at),
         );
       },
     },
-    /** A job for the same machine, or a copy. */
+    /** A job for the same machine, with its pack. */
     jobDerived: {
-      prepare: (payload: { id: string; fromId: string; how: 'machine' | 'copy' }) =>
-        stamped(payload),
-      reducer(
-        state,
-        {
-          payload,
-        }: PayloadAction<{ id: string; fromId: string; how: 'machine' | 'copy'; at: string }>,
-      ) {
+      prepare: (payload: { id: string; fromId: string }) => stamped(payload),
+      reducer(state, { payload }: PayloadAction<{ id: string; fromId: string; at: string }>) {
         const from = state.entities[payload.fromId];
         if (!from || isFull(state)) return;
-        const make = payload.how === 'machine' ? nextJobOf : copyOfJob;
         adapter.addOne(
           state,
-          make(from, payload.id, nextNumber(original(state) ?? state), payload.at),
+          nextJobOf(from, payload.id, nextNumber(original(state) ?? state), payload.at),
         );
       },
     },

@@ -1,6 +1,11 @@
 import { startTransition, useEffect } from 'react';
 
+import { attempt } from '@/core/errors';
+import type { Evaluation } from '@/core/evaluate/evaluate';
+import { inspect } from '@/core/inspect/inspect';
 import type { JobRow, RowVerdict } from '@/core/job/row';
+import type { Job } from '@/core/job/types';
+import { nextAction } from '@/core/signoff/nextAction';
 import { useAppDispatch, useAppSelector } from '@/state/store';
 import { verdictOn, verdictsFound } from '@/state/verdictsSlice';
 import { whenIdle } from '@/storage/whenIdle';
@@ -17,11 +22,13 @@ export function useVerdict(row: JobRow): RowVerdict | undefined {
     let wanted = true;
     void whenIdle().then(() => {
       if (!wanted) return;
-      const { state, title } = evaluationOf(job).overall;
-      if (found?.state === state && found.title === title) return;
+      const evaluation = evaluationOf(job);
+      const { state, title } = evaluation.overall;
+      const next = nextOf(job, evaluation);
+      if (found?.state === state && found.title === title && found.next === next) return;
       const { id, updatedAt } = job;
       startTransition(() => {
-        dispatch(verdictsFound([{ id, updatedAt, verdict: { state, title } }]));
+        dispatch(verdictsFound([{ id, updatedAt, verdict: { state, title, next } }]));
       });
     });
     return () => {
@@ -30,3 +37,7 @@ export function useVerdict(row: JobRow): RowVerdict | undefined {
   }, [dispatch, job, found]);
   return found ?? row.verdict;
 }
+
+/** A job that the core can't evaluate has no next action either. */
+const nextOf = (job: Job, evaluation: Evaluation): string | undefined =>
+  attempt(() => nextAction(job, { evaluation, inspection: inspect(job, evaluation) }));

@@ -79,6 +79,10 @@ const STATES: readonly RowVerdict['state'][] = ['good', 'watch', 'stop', 'unknow
 
 function isVerdict(value: unknown): value is RowVerdict {
   if (typeof value !== 'object' || value === null) return false;
-  const { state, title } = value as Readonly<Record<string, unknown>>;
-  return typeof title === 'string' && STATES.some((known) => known === state);
+  const { state, title, next } = value as Readonly<Record<string, unknown>>;
+  return (
+    typeof title === 'string' &&
+    (next === undefined || typeof next === 'string') &&
+    STATES.some((known) => known === state)
+  );
 }

@@ -71,6 +71,13 @@ export const DIAPHRAGM_FIELDS = {
     bounds: { min: -10, max: 10 },
     absent: { value: 0, why: 'the step of offset 0' },
   }),
+  'springs.diaphragm.steps.*.height': spec({
+    label: 'Step height',
+    symbol: 'h_s',
+    quantity: 'length',
+    bounds: { above: 0, max: 100 },
+    hint: 'As printed on the ring or in its leaflet.',
+  }),
   'springs.diaphragm.steps.*.bandMin': spec({
     label: 'Step, stack from',
     symbol: 'H_min',

@@ -14,15 +14,14 @@ import type { Curve } from '../../springs/monotoneCurve';
 import { monotoneCurve } from '../../springs/monotoneCurve';
 import { say } from '../../text/sentence';
 import type { Mm, Newton } from '../../units/quantity';
+import { stepOffset } from './steps';
 
 /** Deflection and clamp, from the geometry or from tester points. */
 function fitted(sheet: Sheet): void {
   const { diaphragm } = sheet.job.springs;
   const step = diaphragm.steps.find((s) => s.id === diaphragm.stepId);
   const sagged = lostCone(sheet);
-  const offset = step
-    ? sheet.entry(fieldPath('springs.diaphragm.steps.*.offset', step.id))
-    : undefined;
+  const offset = step ? stepOffset(sheet, step) : undefined;
   sheet.compute('deflection', {
     label: 'Spring deflection',
     quantity: 'length',

@@ -1,21 +1,8 @@
 import type { Sheet } from '../../evaluate/engine/sheet';
 import type { Verdict } from '../../evaluate/engine/verdict';
-import type { Job } from '../../job/types';
-import type { Band } from '../../pack/bands';
-import { bandsAt } from '../../pack/bands';
 import { length, say } from '../../text/sentence';
-
-/**
- * The retainer's bands, as far as both edges are entered.
- * @example bandsOf(quad).length // 3
- */
-export function bandsOf(job: Job): Band[] {
-  return job.springs.diaphragm.steps.flatMap(({ id, bandMin, bandMax }) =>
-    bandMin && bandMax && bandMin.value <= bandMax.value
-      ? [{ step: id, min: bandMin.value, max: bandMax.value }]
-      : [],
-  );
-}
+import { selectStep } from './selection';
+import { bandsOf } from './steps';
 
 /**
  * Judges whether the retainer step suits the stack.
@@ -23,19 +10,29 @@ export function bandsOf(job: Job): Band[] {
  */
 export function judgeStep(sheet: Sheet): Verdict | undefined {
   const { diaphragm } = sheet.job.springs;
-  const stack = sheet.known('stack');
-  const bands = bandsOf(sheet.job);
-  if (!stack || bands.length === 0) return undefined;
+  const selection = selectStep(sheet);
+  if (!selection)
+    return diaphragm.stepBy === 'caliper' && bandsOf(sheet.job).length > 0
+      ? {
+          id: 'step',
+          state: 'unknown',
+          title: 'Step not selected',
+          sentence: ['The leaflet goes by the caliper: the stack by caliper is missing.'],
+          need: { label: 'Stack by caliper', path: 'pack.caliper' },
+          figures: [],
+        }
+      : undefined;
+  const { measured, steps: allowed, by } = selection;
+  const what = by === 'caliper' ? 'stack by caliper' : 'stack';
   const base = { id: 'step', figures: ['stack', 'deflection'] } as const;
   const name = (id: string) => diaphragm.steps.find((s) => s.id === id)?.name || id;
-  const allowed = bandsAt(stack.value, bands);
-  const names = allowed.map((b) => name(b.step)).join(' and ');
+  const names = allowed.map(name).join(' and ');
   if (allowed.length === 0) {
     return {
       ...base,
       state: 'stop',
       title: 'No step for this stack',
-      sentence: say`No retainer step covers a stack of ${length(stack.value)}.`,
+      sentence: say`No retainer step covers a ${what} of ${length(measured)}.`,
     };
   }
   const current = diaphragm.stepId;
@@ -44,15 +41,24 @@ export function judgeStep(sheet: Sheet): Verdict | undefined {
       ...base,
       state: 'unknown',
       title: 'Step not selected',
-      sentence: say`A stack of ${length(stack.value)} needs step ${names}.`,
+      sentence: say`A ${what} of ${length(measured)} needs step ${names}.`,
     };
   }
-  if (!allowed.some((b) => b.step === current)) {
+  if (!allowed.includes(current)) {
     return {
       ...base,
       state: 'stop',
       title: 'Wrong retainer step',
-      sentence: say`Step ${name(current)} is selected; a stack of ${length(stack.value)} needs step ${names}.`,
+      sentence: say`Step ${name(current)} is selected; a ${what} of ${length(measured)} needs step ${names}.`,
+    };
+  }
+  if (selection.disagrees) {
+    const [right, wrong] = by === 'caliper' ? ['caliper', 'sum'] : ['sum', 'caliper'];
+    return {
+      ...base,
+      state: 'watch',
+      title: 'Sum and caliper disagree on the step',
+      sentence: say`Step ${name(current)} is correct by the ${right}, which the leaflet goes by, but not by the ${wrong}: measure both again.`,
     };
   }
   return {
@@ -61,7 +67,7 @@ export function judgeStep(sheet: Sheet): Verdict | undefined {
     title: 'Retainer step OK',
     sentence:
       allowed.length > 1
-        ? say`A stack of ${length(stack.value)} is on the edge of two bands: steps ${names} are both allowed.`
-        : say`Step ${name(current)} is correct for a stack of ${length(stack.value)}.`,
+        ? say`A ${what} of ${length(measured)} is on the edge of two bands: steps ${names} are both allowed.`
+        : say`Step ${name(current)} is correct for a ${what} of ${length(measured)}.`,
   };
 }

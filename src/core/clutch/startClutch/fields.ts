@@ -65,4 +65,30 @@ export const START_FIELDS = {
     plausible: [0, 0.1],
     absent: { value: 0, why: 'as new' },
   }),
+  'startClutch.shoeLining': spec({
+    label: 'Shoe lining, thinnest',
+    symbol: 't_s',
+    quantity: 'length',
+    bounds: { min: 0, max: 20 },
+    plausible: [0.3, 8],
+  }),
+  'startClutch.shoeLiningMin': spec({
+    label: 'Shoe lining, minimum',
+    symbol: 't_s,min',
+    quantity: 'length',
+    bounds: { min: 0, max: 20 },
+    plausible: [0.3, 8],
+  }),
+  'startClutch.drumBore': spec({
+    label: 'Drum, measured inner radius',
+    across: 'Drum bore, measured',
+    symbol: 'R_m',
+    ...radius,
+  }),
+  'startClutch.drumBoreMax': spec({
+    label: 'Drum, maximum inner radius',
+    across: 'Drum bore, maximum',
+    symbol: 'R_max',
+    ...radius,
+  }),
 } as const satisfies Record<string, FieldSpec>;

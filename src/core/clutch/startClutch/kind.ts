@@ -11,6 +11,7 @@ import { length, say } from '../../text/sentence';
 import type { ClutchKind } from '../kind';
 import { START_FIELDS } from './fields';
 import { startFigures } from './figures';
+import { judgeShoes, shoeReadings } from './inspection';
 import { judgeStart } from './verdicts';
 import { START_FAMILIES, START_TERMS } from './words';
 
@@ -138,9 +139,17 @@ export const startClutch: ClutchKind = {
         'Start clutch: drum off, shoes and springs out',
         'Mark the drum to its shoes; note which way the one-way bearing turns.',
       ),
+      line(
+        'oneWay',
+        'One-way bearing: turn it by hand, both ways',
+        'It must lock one way and run free the other.',
+      ),
     ],
   }),
-  parts: () => [part('shoeSprings', 'Shoe springs')],
+  parts: () => [
+    part('shoeSprings', 'Shoe springs'),
+    part('shoeWashers', 'Washers of the start clutch', 'order and marked faces'),
+  ],
   checklist: () => ({
     hub: [
       {
@@ -150,6 +159,9 @@ export const startClutch: ClutchKind = {
       },
     ],
   }),
+  readings: shoeReadings,
+  judge: judgeShoes,
+  limits: () => [{ path: 'startClutch.shoeLiningMin' }, { path: 'startClutch.drumBoreMax' }],
   causes: CAUSES,
   tests: TESTS,
   weigh,

@@ -1,4 +1,4 @@
-import type { FigureId, Outcome, State } from './figure';
+import type { FigureId, Need, Outcome, State } from './figure';
 import type { Sentence } from '@/core/text/sentence';
 
 /** The questions in the order in which they are answered. */
@@ -58,6 +58,8 @@ export interface Verdict {
   /** On which side of its limits a value is. */
   readonly side?: 'below' | 'above';
   readonly sentence: Sentence;
+  /** What it still needs, where that is no input of its figures. */
+  readonly need?: Need;
   /** The figures the verdict is based on. */
   readonly figures: readonly FigureId[];
 }

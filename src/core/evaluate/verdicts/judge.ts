@@ -1,6 +1,7 @@
 import { countOf } from '@/core/text/countOf';
 import { judgeConditions } from './conditionVerdicts';
 import { fittedKinds } from '../../clutch/fitted';
+import { hasPack } from '../../guide/layouts';
 import { judgeRetained } from './retentionVerdicts';
 import { judgeReserve } from './holdingVerdict';
 import type { PackLayout } from '@/core/evaluate/engine/layers';
@@ -22,15 +23,18 @@ import { verdictRank, unknownVerdict } from '@/core/evaluate/engine/verdict';
  * @example judge(sheet, layout).filter((v) => v.state === 'stop').length // 0
  */
 export function judge(sheet: Sheet, layout: PackLayout): Verdict[] {
+  const pack = hasPack(sheet.job.machine.layout);
+  const ofKinds = fittedKinds(sheet.job)
+    .filter((kind) => pack || kind.takesUp === 'before')
+    .flatMap((kind) => kind.verdicts?.(sheet).flatMap((v) => v ?? []) ?? []);
+  if (!pack) return ofKinds;
   return [
     judgeOrder(layout),
     judgeReserve(sheet),
     judgeRelease(sheet),
     ...judgeLeverPull(sheet),
     judgeStack(sheet),
-    ...fittedKinds(sheet.job).flatMap(
-      (kind) => kind.verdicts?.(sheet).flatMap((v) => v ?? []) ?? [],
-    ),
+    ...ofKinds,
     judgePressure(sheet, layout),
     ...judgeRetained(sheet),
     ...judgeConditions(sheet, layout),
@@ -156,6 +160,7 @@ function judgePressure(sheet: Sheet, layout: PackLayout): Verdict {
  * @example judgeOverall(judge(sheet, layout), sheet).state // "good"
  */
 export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet, stop?: Sentence): Verdict {
+  if (!hasPack(sheet.job.machine.layout)) return overallOfStart(verdicts, sheet, stop);
   const watched = verdicts.filter((v) => v.state === 'watch');
   // Lever pull ranks after the pack's own verdicts.
   const worst =
@@ -195,6 +200,15 @@ export function judgeOverall(verdicts: readonly Verdict[], sheet: Sheet, stop?: 
       ...(stack?.state === 'good' ? [', stack within limits.'] : ['; no stack limits entered.']),
     ],
   };
+}
+
+/** Where a start clutch is all there is, its verdict is the whole. */
+function overallOfStart(verdicts: readonly Verdict[], sheet: Sheet, stop?: Sentence): Verdict {
+  if (stop)
+    return { id: 'overall', state: 'stop', title: 'Do not build', sentence: stop, figures: [] };
+  const [own = unknownVerdict('start', 'Not judged', sheet.outcomes.get('startContact'))] =
+    verdicts;
+  return { ...own, id: 'overall' };
 }
 
 /** Verdicts required for a verdict on the pack. */

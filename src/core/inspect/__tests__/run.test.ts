@@ -36,12 +36,12 @@ describe('a measuring run', () => {
     expect(steps).toHaveLength(9 * 4 + 8 * 2);
     expect(steps.length).toBeLessThanOrEqual(60);
     expect(steps[0]).toMatchObject({
-      title: 'Disc 1 of 9',
+      title: 'Plate 1 of 17, disc',
       what: 'thickness, point 1 of 4',
       limit: 2.7,
     });
-    expect(steps[36]).toMatchObject({ title: 'Steel 1 of 8', what: 'thickness' });
-    expect(steps[37]).toMatchObject({ title: 'Steel 1 of 8', part: 'flatness', limitIs: 'most' });
+    expect(steps[36]).toMatchObject({ title: 'Plate 2 of 17, steel', what: 'thickness' });
+    expect(steps[37]).toMatchObject({ title: 'Plate 2 of 17, steel', part: 'flatness', limitIs: 'most' });
   });
 
   it('goes on where it was left, and leaves new parts out', () => {
@@ -135,11 +135,11 @@ describe('likely readings', () => {
 
   it('offer what the part before it measured, of its own sort, and nothing around the plates', () => {
     const one = withEntry(job(), 'pack.plates.p2.readings.1', entry(1.52));
-    expect(at(one, (s) => s.title === 'Steel 1 of 8')).toEqual([]);
-    expect(at(one, (s) => s.title === 'Steel 2 of 8' && s.part === 'steels')).toEqual([1.52]);
-    expect(at(one, (s) => s.title === 'Disc 2 of 9')).toEqual([]);
+    expect(at(one, (s) => s.title === 'Plate 2 of 17, steel')).toEqual([]);
+    expect(at(one, (s) => s.title === 'Plate 4 of 17, steel' && s.part === 'steels')).toEqual([1.52]);
+    expect(at(one, (s) => s.title === 'Plate 3 of 17, disc')).toEqual([]);
     const disc = withEntry(one, 'pack.plates.p1.readings.4', entry(2.88));
-    expect(at(disc, (s) => s.title === 'Disc 2 of 9')).toEqual([2.88]);
+    expect(at(disc, (s) => s.title === 'Plate 3 of 17, disc')).toEqual([2.88]);
     expect(at(disc, (s) => s.part === 'around')).toEqual([]);
   });
 });

@@ -1,3 +1,4 @@
+import { omit } from '../../omit';
 import { ATTACHMENTS } from '../../clutch/fitted';
 import { LAYOUTS } from '../../guide/layouts';
 import { parseEntry } from '../../units/parseEntry';
@@ -69,7 +70,7 @@ export function chooseLayout(job: Job, layout: ClutchLayout): Job {
 /** Chooses the source of the lift. */
 export const chooseRelease = (job: Job, type: Release['type']): Job => ({
   ...job,
-  release: { ...job.release, type },
+  release: { ...omit(job.release, 'undecided'), type },
 });
 
 /** Sets the source of an entry. @returns the same job where there is no entry */

@@ -21,7 +21,7 @@ const withDiaphragm = (job: Job, diaphragm: DiaphragmSpring): Job => ({
  */
 export const chooseSpringType = (job: Job, type: SpringType): Job => ({
   ...job,
-  springs: { ...job.springs, type },
+  springs: { ...omit(job.springs, 'undecided'), type },
 });
 
 /**
@@ -79,7 +79,7 @@ export const removeTesterPoint = (job: Job, groupId: string, pointId: string): J
 /** Chooses the source of the diaphragm force, or the retainer step in use. */
 export const chooseDiaphragm = (
   job: Job,
-  part: Partial<Pick<DiaphragmSpring, 'forceFrom' | 'stepId'>>,
+  part: Partial<Pick<DiaphragmSpring, 'forceFrom' | 'stepId' | 'stepBy' | 'heightActs'>>,
 ): Job => withDiaphragm(job, { ...job.springs.diaphragm, ...part });
 
 /** Adds a retainer step; the first one is the one that is used. */

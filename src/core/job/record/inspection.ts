@@ -28,6 +28,9 @@ export const FIXTURES = [
   'bearing',
   'release',
   'cover',
+  'shoes',
+  'drum',
+  'oneWay',
 ] as const;
 export type Fixture = (typeof FIXTURES)[number];
 

@@ -68,6 +68,9 @@ export interface Plate {
   readonly isNew?: boolean;
 }
 
+export const ROTATIONS = ['clockwise', 'counterclockwise'] as const;
+export type Rotation = (typeof ROTATIONS)[number];
+
 export type RadiusModel = 'uniformWear' | 'uniformPressure';
 
 /**
@@ -90,6 +93,8 @@ export interface Pack {
   readonly kinds: readonly PlateKind[];
   /** From the hub floor outward. */
   readonly plates: readonly Plate[];
+  /** Direction in which the basket turns, seen from the cover. */
+  readonly rotation?: Rotation;
   readonly floorTurnsWith: Member;
   readonly pressurePlateTurnsWith: Member;
   readonly radiusModel: RadiusModel;

@@ -28,9 +28,14 @@ export interface ExpandingDiscRecord {
   readonly growth?: Entry;
 }
 
+export const ENGINE_HEATS = ['warm', 'cold'] as const;
+export type EngineHeat = (typeof ENGINE_HEATS)[number];
+
 /** A reading of lever gain at a setting of the adjuster. */
 export interface GainRecord {
   readonly id: string;
+  /** Engine temperature at the reading; readings of one kind only are compared. Absent in old records, which were warm. */
+  readonly engine?: EngineHeat;
   readonly turns?: Entry;
   readonly gain?: Entry;
 }
@@ -45,6 +50,8 @@ export interface Setting {
   readonly linkage?: Entry;
   readonly targetGain?: Entry;
   readonly readings: readonly GainRecord[];
+  /** Turns out from the start point, marks included, as the leaflet gives them. */
+  readonly turnsGiven?: Entry;
   /** Adjuster position: turns and marks out from the start point. */
   readonly turnsOut?: Entry;
   readonly marksOut?: Entry;
@@ -86,7 +93,17 @@ export interface StartClutchRecord {
   readonly wear?: Entry;
   readonly springRate?: Entry;
   readonly massLost?: Entry;
+  /** As measured, with the manual's limits: the thinnest lining, and the drum as a radius. */
+  readonly shoeLining?: Entry;
+  readonly shoeLiningMin?: Entry;
+  readonly drumBore?: Entry;
+  readonly drumBoreMax?: Entry;
+  /** Turned by hand: does it lock one way and run free the other? */
+  readonly oneWay?: OneWay;
 }
+
+export const ONE_WAYS = ['locksOneWay', 'slips', 'rough'] as const;
+export type OneWay = (typeof ONE_WAYS)[number];
 
 export type ReleaseType = 'measured' | 'hydraulic' | 'cable';
 
@@ -100,6 +117,8 @@ export interface LiftRecord {
 /** The release train, from lever to pressure plate. Values of the ways not in use are kept. */
 export interface Release {
   readonly type: ReleaseType;
+  /** A new job: nobody has said yet what opens the clutch. */
+  readonly undecided?: true;
   /** Dial reading at the pressure plate. */
   readonly measuredLift?: Entry;
   readonly leverTravel?: Entry;

@@ -44,14 +44,25 @@ export interface CoilSprings {
   readonly ring: readonly string[];
 }
 
+/** Which way the height printed on a retainer step acts: it presses the spring further, or less far. */
+export const HEIGHT_ACTS = ['further', 'less'] as const;
+export type HeightActs = (typeof HEIGHT_ACTS)[number];
+
 /** A numbered step of a retainer: how much further it presses the spring, and the stacks that select it. */
 export interface RetainerStep {
   readonly id: string;
   readonly name: string;
+  /** How much further than the first step it presses; follows from the heights where those are entered. */
   readonly offset?: Entry;
+  /** As printed on the ring or its leaflet. */
+  readonly height?: Entry;
   readonly bandMin?: Entry;
   readonly bandMax?: Entry;
 }
+
+/** The measure of the stack that selects a step. */
+export const STEP_MEASURES = ['sum', 'caliper'] as const;
+export type StepMeasure = (typeof STEP_MEASURES)[number];
 
 export interface DeflectionPoint {
   readonly id: string;
@@ -73,6 +84,10 @@ export interface DiaphragmSpring {
   /** Finger tip travel ÷ travel of the load edge. */
   readonly fingerRatio?: Entry;
   readonly steps: readonly RetainerStep[];
+  /** Absent while no step has a height. */
+  readonly heightActs?: HeightActs;
+  /** The measure by which the leaflet selects the step; the sum of the plates where it is absent. */
+  readonly stepBy?: StepMeasure;
   /** The step in use. */
   readonly stepId?: string;
   readonly points: readonly DeflectionPoint[];
@@ -96,6 +111,8 @@ export type SpringType = 'coil' | 'diaphragm' | 'loose';
 
 export interface Springs {
   readonly type: SpringType;
+  /** A new job: nobody has said yet which springs it has. */
+  readonly undecided?: true;
   readonly coil: CoilSprings;
   readonly diaphragm: DiaphragmSpring;
   readonly loose: LooseSprings;

@@ -1,4 +1,5 @@
 import type { Entry } from './entry';
+import type { SpringType } from './springs';
 
 /* Removed parts, counts, and the plate order as found. */
 
@@ -44,7 +45,19 @@ export interface Photo {
   readonly bytes: number;
 }
 
+/** The clutch that is on the machine as it comes, kept apart from the one that is designed. */
+export interface AsCame {
+  /** Absent while only the clutch type is known. */
+  readonly springs?: SpringType;
+  /** The choice of each kind of attachment, by its identifier. */
+  readonly attached: Readonly<Record<string, string>>;
+}
+
 export interface Strip {
+  /** Absent while nobody told them apart: then both are the same. */
+  readonly came?: AsCame;
+  /** The hub is not taken off: its nut, lock washer and thrust washer are not touched. */
+  readonly hubStays?: boolean;
   readonly steps: readonly StripStep[];
   readonly parts: readonly SmallPart[];
   readonly found: readonly FoundPlate[];

@@ -38,6 +38,14 @@ export const SETTING_FIELDS = {
     absent: { value: 1, why: 'the screw acts directly' },
     hint: 'Change of gap ÷ travel of the screw.',
   }),
+  'setting.turnsGiven': spec({
+    label: 'Turns out, given',
+    symbol: 'u_g',
+    quantity: 'ratio',
+    bounds: { min: 0, max: 20 },
+    turns: true,
+    hint: 'From first contact, by the leaflet: 1 turn 4 marks.',
+  }),
   'setting.targetGain': spec({
     label: 'Lever gain, target',
     symbol: 'y*',

@@ -149,10 +149,7 @@ describe('a workshop with as many jobs as a file takes', () => {
     const full = { ...here, ids: Array.from({ length: 20_000 }, (_, n) => `j${n}`) };
     const begun = jobsReducer(full, jobActions.jobStarted({ id: 'more' }));
     expect(begun.ids).toHaveLength(20_000);
-    const copied = jobsReducer(
-      full,
-      jobActions.jobDerived({ id: 'more', fromId: ID, how: 'copy' }),
-    );
+    const copied = jobsReducer(full, jobActions.jobDerived({ id: 'more', fromId: ID }));
     expect(copied.ids).toHaveLength(20_000);
     expect(jobsReducer(here, jobActions.jobStarted({ id: 'more' })).ids).toContain('more');
   });
