@@ -1,6 +1,7 @@
 import { entry } from '@/core/job/entry';
 import type { Entry, Job, Plate, Source } from '@/core/job/types';
 import { POINTS } from '@/core/job/types';
+import { cameAsNow } from '@/core/strip/asCame';
 import { smallParts, stripLines } from '@/core/strip/stripList';
 
 /* Shared parts of the invented demo workshop: only inputs, every result comes from the core. */
@@ -39,8 +40,11 @@ export function stripped(
   const source = measuredOn(date);
   return {
     ...job,
+    setting: { separatePrimary: false, ...job.setting },
     strip: {
       ...job.strip,
+      hubStays: false,
+      came: cameAsNow(job),
       steps: stripLines(job).map((l, i) => ({ ...l, id: `s${i}`, done: true })),
       parts: smallParts(job).map((p, i) => ({
         ...p,

@@ -1,4 +1,5 @@
 import type { Workshop } from '@/core/workshop/merge';
+import type { SpecSheet } from '@/core/library/limits';
 import type { Stock } from '@/core/shelf/stock';
 
 import { upgradeWorkshop } from './upgradeWorkshop';
@@ -133,6 +134,7 @@ function refuseForeign(data: unknown): void {
 function refuseOddLimits(library: Workshop['library']): void {
   library.forEach((sheet, i) => {
     refuseTwice(`library.${i}.limits`, sheet.limits);
+    refuseUnknownPlates(sheet, `library.${i}.leaflet.pack.plates`);
     sheet.limits.forEach(({ pattern, entry }, k) => {
       const { error } = entryOf(pattern).validate(entry, { convert: false });
       const [detail] = error?.details ?? [];
@@ -141,6 +143,17 @@ function refuseOddLimits(library: Workshop['library']): void {
           `Not a valid workshop file: at ${['library', i, 'limits', k, 'entry', ...(detail?.path ?? [])].join('.')}, ${(detail?.message ?? error.message).replace(/^"[^"]*"\s*/, 'it ')}.`,
         );
     });
+  });
+}
+
+function refuseUnknownPlates({ leaflet }: SpecSheet, where: string): void {
+  const { kinds = [], plates = [] } = leaflet?.pack ?? {};
+  refuseTwice(where, plates);
+  plates.forEach(({ of }, i) => {
+    if (!kinds.some((k) => k.name === of))
+      throw new FileRefused(
+        `Not a valid workshop file: at ${where}.${i}.of, no plate type “${of}” exists.`,
+      );
   });
 }
 

@@ -64,7 +64,7 @@ const SETTINGS = [
 const PLACES: readonly Findable[] = [
   ['due', 'Due', 'due dates: calendar, recheck, soak', '/due'],
   ['shelf', 'Shelf', 'plates, springs, gauges, scrap, what to order', '/shelf'],
-  ['library', 'Limits library', 'limits, steps and torques by machine or kit', '/library'],
+  ['library', 'Spec sheets', 'limits, steps, plates and torques by machine or kit', '/library'],
   ['files', 'Files and backup', 'backup, restore, import, export, tables, CSV', '/files'],
   ['code', 'Scan pack code', 'QR code of a pack, camera, picture', '/code'],
   [

@@ -4,36 +4,78 @@ import { FIELDS } from '../job/fields';
 import { fieldPath } from '../job/fieldPath';
 import { withEntry } from '../job/paths';
 import { entryAt } from '../job/entryAt';
-import type { Entry, Job } from '../job/types';
+import { changeGroup } from '../job/edits/springs';
+import type { CoilGroup, Entry, Job } from '../job/types';
 import type { Fastener } from '../job/work';
 import { isFrozen } from '../job/signOff';
+import type { ComparedPart, Leaflet, LeafletKey } from './leaflet';
+import { compareLeaflet, leafletOf, putKinds, withLeaflet } from './leaflet';
 
 /*
  * The limits, step bands and torques of the shop by machine or kit: kept once, each with where it comes from, and
  * used by every job of such a machine.
  */
 
-/** Limits that a machine has one of. */
+/** Values that a machine or kit has one of. */
 const SINGLE = [
+  'engine.peakTorque',
+  'engine.peakTorqueRpm',
+  'engine.idleRpm',
+  'engine.primaryRatio',
   'pack.windowMin',
   'pack.windowMax',
   'pack.maxWear',
   'pack.splineLength',
   'pack.fingerLength',
   'pack.caliperAllowance',
+  'springs.coil.seatDistance',
+  'springs.coil.pressurePlate',
+  'springs.coil.ringRadius',
+  'springs.diaphragm.outerDiameter',
+  'springs.diaphragm.innerDiameter',
+  'springs.diaphragm.thickness',
+  'springs.diaphragm.coneHeight',
+  'springs.diaphragm.referenceStack',
+  'springs.diaphragm.referenceDeflection',
+  'springs.diaphragm.fingerRatio',
+  'springs.loose.span',
+  'springs.loose.pocketInner',
+  'springs.loose.pocketOuter',
   'springs.loose.gapMin',
   'springs.loose.gapMax',
+  'release.leverRatio',
+  'release.leverTravel',
+  'release.masterDiameter',
+  'release.slaveDiameter',
+  'release.armLength',
+  'release.lead',
+  'release.reducedEffort',
   'release.requiredLift',
   'release.faceClearance',
   'setting.gapMin',
   'setting.gapMax',
+  'setting.pitch',
+  'setting.marksPerTurn',
+  'setting.linkage',
+  'setting.turnsGiven',
   'setting.targetGain',
   'setting.freePlayMin',
   'setting.freePlayMax',
   'setting.pushrodClearance',
+  'setting.pushrodPitch',
   'setting.endFloatWanted',
+  'setting.endFloatPitch',
   'setting.chainSlackMin',
   'setting.chainSlackMax',
+  'expanding.growth',
+  'expanding.count',
+  'expanding.mass',
+  'expanding.radius',
+  'expanding.advantage',
+  'expanding.returnForce',
+  'expanding.returnRate',
+  'startClutch.shoeLiningMin',
+  'startClutch.drumBoreMax',
   'inspection.taperLimit',
   'inspection.steelWarpLimit',
   'inspection.tangClearanceMin',
@@ -44,28 +86,38 @@ const SINGLE = [
   'inspection.pressurePlateFlatnessLimit',
   'inspection.pressurePlateMinThickness',
   'inspection.seatSquarenessLimit',
+  'build.soakPlan',
   'build.soakLeast',
   'build.headClearanceMin',
 ] as const satisfies readonly FieldPattern[];
 
-/** Limits of something that has a name: a kind of plate or spring, a retainer step, a fastener. */
-const NAMED = {
+/** Values of something that has a name: a kind of plate or spring, a retainer step, a fastener. */
+export const NAMED = {
   kinds: [
     'pack.kinds.*.thickness',
     'pack.kinds.*.minThickness',
     'pack.kinds.*.tolerance',
+    'pack.kinds.*.outerRadius',
+    'pack.kinds.*.innerRadius',
     'pack.kinds.*.pressureLimit',
   ],
-  groups: ['springs.coil.groups.*.minFreeLength'],
+  groups: [
+    'springs.coil.groups.*.count',
+    'springs.coil.groups.*.rate',
+    'springs.coil.groups.*.freeLength',
+    'springs.coil.groups.*.solidLength',
+    'springs.coil.groups.*.minFreeLength',
+  ],
   steps: [
+    'springs.diaphragm.steps.*.height',
     'springs.diaphragm.steps.*.offset',
     'springs.diaphragm.steps.*.bandMin',
     'springs.diaphragm.steps.*.bandMax',
   ],
-  fasteners: ['build.fasteners.*.size', 'build.fasteners.*.torque'],
+  fasteners: ['build.fasteners.*.count', 'build.fasteners.*.size', 'build.fasteners.*.torque'],
 } as const satisfies Readonly<Record<string, readonly FieldPattern[]>>;
 
-type Owner = keyof typeof NAMED;
+export type Owner = keyof typeof NAMED;
 
 /** Sheets of limits that a workshop can have, and limits on one. */
 export const MAX_SPEC_SHEETS = 2000;
@@ -91,7 +143,7 @@ export const OWNER_NAME: Readonly<Record<Owner, string>> = {
 };
 
 /** Data of a fastener besides its torque, so that a new job gets all of it. */
-export type FastenerSort = Pick<Fastener, 'role' | 'lock' | 'grade'>;
+export type FastenerSort = Pick<Fastener, 'role' | 'lock' | 'grade' | 'ownScrews'>;
 
 export interface Limit {
   readonly id: string;
@@ -112,6 +164,8 @@ export interface SpecSheet {
   readonly note: string;
   readonly updatedAt: string;
   readonly limits: readonly Limit[];
+  /** What the leaflet says beyond its numbers; absent in sheets of earlier versions. */
+  readonly leaflet?: Leaflet;
 }
 
 /**
@@ -156,6 +210,10 @@ export function placesOf(job: Job, { pattern, of }: Pick<Limit, 'pattern' | 'of'
     .map((item) => fieldPath(pattern, item.id));
 }
 
+/** A value that was measured or tested belongs to the parts of one job, not to a leaflet. */
+const isPrinted = (entry: Entry | undefined): entry is Entry =>
+  entry !== undefined && entry.source?.kind !== 'measured' && entry.source?.kind !== 'tested';
+
 /**
  * Every limit that a job has a value for, as the library keeps it.
  * @param newId makes identifiers
@@ -165,13 +223,13 @@ export function placesOf(job: Job, { pattern, of }: Pick<Limit, 'pattern' | 'of'
 export function limitsOf(job: Job, newId: () => string): Limit[] {
   const single = SINGLE.flatMap((pattern): Limit[] => {
     const entry = entryAt(job, pattern);
-    return entry ? [{ id: newId(), pattern, entry }] : [];
+    return isPrinted(entry) ? [{ id: newId(), pattern, entry }] : [];
   });
   const named = (Object.keys(NAMED) as Owner[]).flatMap((owner) =>
     itemsOf(job, owner).flatMap((item) =>
       NAMED[owner].flatMap((pattern): Limit[] => {
         const entry = entryAt(job, fieldPath(pattern, item.id));
-        return entry
+        return isPrinted(entry)
           ? [{ id: newId(), pattern, of: item.name, entry, ...fastenerOf(job, owner, item.id) }]
           : [];
       }),
@@ -182,7 +240,16 @@ export function limitsOf(job: Job, newId: () => string): Limit[] {
 
 function fastenerOf(job: Job, owner: Owner, id: string): { readonly fastener?: FastenerSort } {
   const found = owner === 'fasteners' && job.build.fasteners.find((f) => f.id === id);
-  return found ? { fastener: { role: found.role, lock: found.lock, grade: found.grade } } : {};
+  return found
+    ? {
+        fastener: {
+          role: found.role,
+          lock: found.lock,
+          grade: found.grade,
+          ...(found.ownScrews ? { ownScrews: true } : {}),
+        },
+      }
+    : {};
 }
 
 const keyOf = ({ pattern, of }: Pick<Limit, 'pattern' | 'of'>): string =>
@@ -205,7 +272,12 @@ export function specSheetFromJob(
     said.delete(keyOf(limit));
     return mine ? { ...mine, id: limit.id } : limit;
   });
-  return { ...sheet, updatedAt: now, limits: [...kept, ...said.values()] };
+  return {
+    ...sheet,
+    updatedAt: now,
+    limits: [...kept, ...said.values()],
+    leaflet: { ...sheet.leaflet, ...leafletOf(job, newId) },
+  };
 }
 
 /**
@@ -236,44 +308,101 @@ export function compareSpecSheet(sheet: SpecSheet, job: Job): ComparedLimit[] {
     if (!entry) return { limit, standing: 'open' };
     const places = placesOf(job, limit);
     const owner = ownerOf(limit.pattern);
-    // Missing steps and fasteners are added; missing plates and springs are not.
+    // Missing steps and fasteners are added, and plates of the sheet's own order; other plates and springs are not.
     if (places.length === 0)
-      return {
-        limit,
-        standing: owner === 'steps' || owner === 'fasteners' ? 'missing' : 'noPlace',
-      };
+      return { limit, standing: canBeMade(sheet, job, limit, owner) ? 'missing' : 'noPlace' };
     const entries = places.map((path) => entryAt(job, path));
     if (entries.some((e) => e === undefined)) return { limit, standing: 'missing' };
-    const other = entries.find((e) => e && !sameValue(e.value, entry.value));
+    // What was measured on the machine stands beside what the leaflet prints.
+    const other = entries.find((e) => isPrinted(e) && !sameValue(e.value, entry.value));
     return other ? { limit, standing: 'differs', here: other } : { limit, standing: 'same' };
   });
+}
+
+function canBeMade(
+  { leaflet }: SpecSheet,
+  job: Job,
+  { of = '' }: Limit,
+  owner: Owner | undefined,
+): boolean {
+  if (owner === 'kinds') return leaflet?.pack?.kinds.some((k) => sameName(k.name, of)) ?? false;
+  if (owner === 'groups') return blankGroup(job) !== undefined;
+  return owner === 'steps' || owner === 'fasteners';
+}
+
+/** The group of a new job that nobody has filled in. */
+const blankGroup = ({ springs: { coil } }: Job): CoilGroup | undefined => {
+  const [only] = coil.groups;
+  return only && coil.groups.length === 1 && !only.rate && !only.freeLength && !only.count
+    ? only
+    : undefined;
+};
+
+/** What of a sheet is to be applied. */
+export interface Applying {
+  /** Identifiers of limits. */
+  readonly limits: ReadonlySet<string>;
+  readonly parts: readonly LeafletKey[];
+}
+
+/**
+ * Everything of a sheet that a job does not have yet, and what it has otherwise.
+ * @example changesBySheet(library[0], job).limits.size // 6
+ */
+export function changesBySheet(sheet: SpecSheet, job: Job): Applying {
+  return {
+    limits: new Set(
+      compareSpecSheet(sheet, job)
+        .filter(({ standing }) => standing === 'differs' || standing === 'missing')
+        .map(({ limit }) => limit.id),
+    ),
+    parts: compareLeaflet(sheet.leaflet ?? {}, job)
+      .filter(({ standing }) => standing !== 'same')
+      .map(({ key }) => key),
+  };
 }
 
 /**
  * Applies limits of a spec sheet to a job: they replace the present values, and the job records the sheet. Missing steps and
  * fasteners are added.
- * @param which identifiers of the limits to take
+ * @param which the limits and parts to take
  * @param newId makes identifiers
- * @example withSpecSheet(job, library[0], new Set(), id).machine.limitsId // "of-crag"
+ * @example withSpecSheet(job, library[0], changesBySheet(library[0], job), id).machine.limitsId // "of-crag"
  */
 export function withSpecSheet(
   job: Job,
   sheet: SpecSheet,
-  which: ReadonlySet<string>,
+  which: Applying,
   newId: () => string,
 ): Job {
   let next: Job = { ...job, machine: { ...job.machine, limitsId: sheet.id } };
+  next = withLeaflet(next, sheet.leaflet ?? {}, which.parts, newId);
   for (const limit of sheet.limits) {
-    if (!which.has(limit.id) || !limit.entry) continue;
-    next = withItem(next, limit, newId);
+    if (!which.limits.has(limit.id) || !limit.entry) continue;
+    next = withItem(next, limit, sheet, newId);
     for (const path of placesOf(next, limit)) next = withEntry(next, path, limit.entry);
   }
   return next;
 }
 
-function withItem(job: Job, { pattern, of = '', fastener }: Limit, newId: () => string): Job {
+function withItem(
+  job: Job,
+  { pattern, of = '', fastener }: Limit,
+  { leaflet }: SpecSheet,
+  newId: () => string,
+): Job {
   const owner = ownerOf(pattern);
-  if (owner === undefined || itemsOf(job, owner).some((i) => sameName(i.name, of))) return job;
+  if (owner === undefined) return job;
+  if (itemsOf(job, owner).some((i) => sameName(i.name, of)))
+    return owner === 'fasteners' && fastener ? withSort(job, of, fastener) : job;
+  if (owner === 'kinds') {
+    const kinds = leaflet?.pack?.kinds.filter((k) => sameName(k.name, of)) ?? [];
+    return { ...job, pack: putKinds(job.pack, kinds, newId) };
+  }
+  if (owner === 'groups') {
+    const blank = blankGroup(job);
+    return blank ? changeGroup(job, blank.id, { name: of }) : job;
+  }
   if (owner === 'steps') {
     const { diaphragm } = job.springs;
     const steps = [...diaphragm.steps, { id: newId(), name: of }];
@@ -287,10 +416,19 @@ function withItem(job: Job, { pattern, of = '', fastener }: Limit, newId: () => 
   return job;
 }
 
+const withSort = (job: Job, of: string, sort: FastenerSort): Job => ({
+  ...job,
+  build: {
+    ...job.build,
+    fasteners: job.build.fasteners.map((f) => (sameName(f.name, of) ? { ...f, ...sort } : f)),
+  },
+});
+
 /** A job that uses a sheet and has a different value. */
 export interface AffectedJob {
   readonly job: Job;
   readonly differs: readonly ComparedLimit[];
+  readonly parts: readonly ComparedPart[];
   /** Signed: not changed. */
   readonly signed: boolean;
 }
@@ -307,9 +445,10 @@ export function affectedJobs(sheet: SpecSheet, jobs: readonly Job[]): AffectedJo
       differs: compareSpecSheet(sheet, job).filter(
         ({ standing }) => standing === 'differs' || standing === 'missing',
       ),
+      parts: compareLeaflet(sheet.leaflet ?? {}, job).filter(({ standing }) => standing !== 'same'),
       signed: isFrozen(job),
     }))
-    .filter(({ differs }) => differs.length > 0);
+    .filter(({ differs, parts }) => differs.length + parts.length > 0);
 }
 
 /**

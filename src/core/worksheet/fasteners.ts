@@ -1,5 +1,6 @@
 import { check } from '../errors';
 import { SPRING_KINDS } from '../clutch/fitted';
+import { hasPack } from '../guide/layouts';
 import type { Entry, Job } from '../job/types';
 import type { Fastener } from '../job/work';
 import type { Mm, NewtonMetre, UnitChoice, UnitId } from '../units/quantity';
@@ -23,9 +24,10 @@ export function usualFasteners(job: Job, newId: () => string): Fastener[] {
     const bolts = kind.fastener?.(job);
     return bolts ? [{ ...made('springs', bolts.name, bolts.lock), ...bolts }] : [];
   });
+  const hubNut = { ...made('hubNut', 'Hub nut', 'lockWasher'), count: { value: 1 } };
   return [
-    { ...made('hubNut', 'Hub nut', 'lockWasher'), count: { value: 1 } },
-    ...held,
+    ...(job.strip.hubStays || !hasPack(job.machine.layout) ? [] : [hubNut]),
+    ...(hasPack(job.machine.layout) ? held : []),
     made('cover', 'Cover bolts', 'none'),
   ];
 }

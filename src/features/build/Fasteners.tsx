@@ -20,7 +20,7 @@ import { Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 import { countOf } from '@/core/text/countOf';
 
-const ROLE_NAME: Readonly<Record<FastenerRole, string>> = {
+export const ROLE_NAME: Readonly<Record<FastenerRole, string>> = {
   hubNut: 'Hub nut',
   springs: 'Springs',
   cover: 'Cover',

@@ -15,7 +15,13 @@ interface Props {
   /** Initial text. */
   readonly initial?: string | undefined;
   /** The value in the base unit, or undefined for invalid text; and the text. */
-  readonly onValue: (value: number | undefined, text: string) => void;
+  readonly onValue: (
+    value: number | undefined,
+    text: string,
+    range?: { readonly low: number; readonly high: number },
+  ) => void;
+  /** A message from elsewhere, while the text itself is good. */
+  readonly told?: string | undefined;
   readonly onSubmit?: () => void;
   /** Key for storing the draft, so that it survives a reload. */
   readonly keepAs?: string;
@@ -29,6 +35,7 @@ export function LooseField({
   spec,
   initial = '',
   onValue,
+  told,
   onSubmit,
   keepAs,
   inForm = false,
@@ -40,8 +47,7 @@ export function LooseField({
     () => (keepAs === undefined ? undefined : store.getState().typed[keepAs]) ?? initial,
   );
   const parsed = parseEntry(text, spec, units);
-  const message =
-    parsed.kind === 'refused' || parsed.kind === 'question' ? parsed.message : undefined;
+  const message = parsed.kind === 'refused' || parsed.kind === 'question' ? parsed.message : told;
   const { symbol } = shownUnit(spec.quantity, unitsFor(spec, units));
   return (
     <NumberField
@@ -60,7 +66,11 @@ export function LooseField({
               ? typedActions.typedDropped(keepAs)
               : typedActions.textTyped({ name: keepAs, text: next }),
           );
-        onValue(read.kind === 'value' ? read.value : undefined, next);
+        onValue(
+          read.kind === 'value' ? read.value : undefined,
+          next,
+          read.kind === 'value' ? read.range : undefined,
+        );
       }}
       {...(onSubmit ? { onSubmit } : {})}
     />

@@ -18,7 +18,6 @@ import { useFocusField } from '@/features/entry/askedFor';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
-import { LibraryPanel } from '@/features/library/LibraryPanel';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
 import { packAsFound } from '@/features/strip/packAsFound';
@@ -177,7 +176,6 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
       ) : null}
       {verdicts}
       <Limits />
-      <LibraryPanel />
       <StageDone stage="inspect" />
     </StagePage>
   );

@@ -63,9 +63,9 @@ export function JobListScreen() {
       onPress: () => router.navigate('/shelf'),
     },
     {
-      icon: 'ruler',
-      word: 'Limits',
-      label: 'Limits',
+      icon: 'file-document-outline',
+      word: 'Specs',
+      label: 'Spec sheets',
       onPress: () => router.navigate('/library'),
     },
     {

@@ -2,7 +2,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { StyleSheet, View } from 'react-native';
 
 import type { SpecSheet, AffectedJob } from '@/core/library/limits';
-import { affectedJobs, withSpecSheet } from '@/core/library/limits';
+import { affectedJobs, changesBySheet, withSpecSheet } from '@/core/library/limits';
 import { useUnits } from '@/features/display/useUnits';
 import { editJob } from '@/state/jobs/editJob';
 import { jobSelectors } from '@/state/jobs/jobsSlice';
@@ -11,7 +11,7 @@ import { Action } from '@/ui/Action';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
-import { differenceText } from './words';
+import { differenceText, partText } from './words';
 
 /** Jobs that use a sheet with a different value: the effect of a changed limit. */
 export function AffectedJobs({ sheet }: { readonly sheet: SpecSheet }) {
@@ -45,7 +45,7 @@ interface RowProps {
   readonly touched: AffectedJob;
 }
 
-function AffectedJobRow({ sheet, touched: { job, differs, signed } }: RowProps) {
+function AffectedJobRow({ sheet, touched: { job, differs, parts, signed } }: RowProps) {
   const units = useUnits();
   const ruled = useRuled();
   const dispatch = useAppDispatch();
@@ -60,6 +60,11 @@ function AffectedJobRow({ sheet, touched: { job, differs, signed } }: RowProps) 
           {differenceText(d, units)}
         </Words>
       ))}
+      {parts.map((part) => (
+        <Words key={part.key} size={14}>
+          {partText(part, sheet)}
+        </Words>
+      ))}
       {signed ? (
         <Words soft size={14}>
           Signed: not changed.
@@ -70,7 +75,7 @@ function AffectedJobRow({ sheet, touched: { job, differs, signed } }: RowProps) 
           onPress={() =>
             dispatch(
               editJob(job.id, (j) =>
-                withSpecSheet(j, sheet, new Set(differs.map((d) => d.limit.id)), () => nanoid(10)),
+                withSpecSheet(j, sheet, changesBySheet(sheet, j), () => nanoid(10)),
               ),
             )
           }

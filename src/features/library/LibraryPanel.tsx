@@ -1,110 +1,135 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { router } from 'expo-router';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import type { ComparedLimit, SpecSheet } from '@/core/library/limits';
-import { compareSpecSheet, limitsOf, specSheetFromJob, withSpecSheet } from '@/core/library/limits';
+import { compareLeaflet } from '@/core/library/leaflet';
+import type { SpecSheet } from '@/core/library/limits';
+import {
+  changesBySheet,
+  compareSpecSheet,
+  limitsOf,
+  specSheetFromJob,
+  withSpecSheet,
+} from '@/core/library/limits';
+import { sheetProblems } from '@/core/library/problems';
+import { countOf } from '@/core/text/countOf';
 import { useUnits } from '@/features/display/useUnits';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
+import { libraryActions, sheetsByName } from '@/state/librarySlice';
 import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
+import { flow } from '@/ui/flow';
 import { Panel } from '@/ui/Panel';
+import { SearchField } from '@/ui/SearchField';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
-import { libraryActions, sheetsByName } from '@/state/librarySlice';
-import { differenceText } from './words';
-import { flow } from '@/ui/flow';
+import { differenceText, partText } from './words';
 
-/** The shop's library at a job: take its limits, or give it this job's. */
+/** The shop's spec sheets at a job: one is applied, or made from this job. */
 export function LibraryPanel() {
   const job = useJob();
   const sheets = useAppSelector((state) => state.library.sheets);
   const used = sheets.find((s) => s.id === job.machine.limitsId);
-  const apart = used
-    ? compareSpecSheet(used, job).filter(
-        (c) => c.standing === 'differs' || c.standing === 'missing',
-      )
-    : [];
+  const changes = used && changesBySheet(used, job);
+  const apart = changes ? changes.limits.size + changes.parts.length : 0;
   return (
     <Panel
-      title="Limits library"
+      title="Spec sheet"
       summary={
         used
-          ? apart.length === 0
+          ? apart === 0
             ? `Matches “${used.name}”`
-            : `“${used.name}” has different values: ${apart.length}`
+            : `“${used.name}” has different values: ${apart}`
           : sheets.length === 0
-            ? 'Save these limits as a spec sheet'
-            : 'Apply a spec sheet'
+            ? 'Save this job as a spec sheet'
+            : 'Apply a machine’s or a kit’s spec sheet'
       }
     >
-      {used ? <UsedSheet sheet={used} apart={apart} /> : <ChooseSheet sheets={sheets} />}
+      {used ? <UsedSheet sheet={used} /> : <ChooseSheet sheets={sheets} />}
     </Panel>
   );
 }
 
-function UsedSheet({
-  sheet,
-  apart,
-}: {
-  readonly sheet: SpecSheet;
-  readonly apart: readonly ComparedLimit[];
-}) {
+function UsedSheet({ sheet }: { readonly sheet: SpecSheet }) {
   const units = useUnits();
   const change = useEditJob();
   const dispatch = useAppDispatch();
   const job = useJob();
+  const lines = [
+    ...compareLeaflet(sheet.leaflet ?? {}, job)
+      .filter(({ standing }) => standing !== 'same')
+      .map((part) => partText(part, sheet)),
+    ...compareSpecSheet(sheet, job)
+      .filter(({ standing }) => standing === 'differs' || standing === 'missing')
+      .map((limit) => differenceText(limit, units)),
+  ];
   const take = () =>
-    change((j) => withSpecSheet(j, sheet, new Set(apart.map((c) => c.limit.id)), () => nanoid(10)));
+    change((j) => withSpecSheet(j, sheet, changesBySheet(sheet, j), () => nanoid(10)));
   const give = () =>
     dispatch(
       libraryActions.sheetKept(
         specSheetFromJob(sheet, job, () => nanoid(10), new Date().toISOString()),
       ),
     );
-  const more = limitsOf(job, () => nanoid(10)).length > 0;
+  const letGo = () =>
+    change((j) => {
+      const { limitsId: _left, ...machine } = j.machine;
+      return { ...j, machine };
+    });
   return (
     <>
-      {apart.length === 0 ? (
-        <Words size={15}>{`Every value of “${sheet.name}” is in this job.`}</Words>
+      {lines.length === 0 ? (
+        <Words size={15}>{`Everything of “${sheet.name}” is in this job.`}</Words>
       ) : (
         <View role="list" aria-label="Job and spec sheet differ" style={flow.tight}>
-          {apart.map((c) => (
-            <View role="listitem" key={c.limit.id}>
-              <Words size={15}>{differenceText(c, units)}</Words>
+          {lines.map((text) => (
+            <View role="listitem" key={text}>
+              <Words size={15}>{text}</Words>
             </View>
           ))}
         </View>
       )}
       <View style={flow.wrap}>
-        {apart.length > 0 ? (
-          <Action main icon="import" onPress={take}>
+        {lines.length > 0 ? (
+          <Action main icon="import" blocked={sheetProblems(sheet, units)[0]?.text} onPress={take}>
             Use the spec sheet’s
           </Action>
         ) : null}
-        {more ? (
-          <Action icon="upload" onPress={give}>
-            Update the spec sheet
-          </Action>
-        ) : null}
-        <Action icon="ruler" onPress={() => router.navigate('/library')}>
-          Open limits library
+        <Action icon="upload" onPress={give}>
+          Update the spec sheet
+        </Action>
+        <Action
+          icon="file-document-outline"
+          onPress={() => router.navigate({ pathname: '/library', params: { sheet: sheet.id } })}
+        >
+          Open spec sheet
+        </Action>
+        <Action icon="close" onPress={letGo}>
+          Use another
         </Action>
       </View>
     </>
   );
 }
 
+/** A list longer than this gets a search. */
+const MANY = 10;
+
 function ChooseSheet({ sheets }: { readonly sheets: readonly SpecSheet[] }) {
   const job = useJob();
+  const units = useUnits();
   const change = useEditJob();
   const dispatch = useAppDispatch();
   const ruled = useRuled();
-  const has = limitsOf(job, () => nanoid(10)).length;
+  const [search, setSearch] = useState('');
+  const has = limitsOf(job, () => '').length + job.pack.plates.length;
   // Spec sheets of the same machine come first.
   const fits = (sheet: SpecSheet) => sheet.name === job.machine.name;
+  const matches = ({ name, note }: SpecSheet) =>
+    `${name} ${note}`.toLocaleLowerCase().includes(search.trim().toLocaleLowerCase());
   const keep = () => {
     const id = nanoid(12);
     const now = new Date().toISOString();
@@ -114,70 +139,59 @@ function ChooseSheet({ sheets }: { readonly sheets: readonly SpecSheet[] }) {
   };
   return (
     <>
+      {sheets.length > MANY ? (
+        <SearchField label="Search spec sheets" value={search} onChangeText={setSearch} />
+      ) : null}
       {sheetsByName(sheets)
+        .filter(matches)
         .toSorted((a, b) => Number(fits(b)) - Number(fits(a)))
-        .map((sheet) => {
-          const lines = compareSpecSheet(sheet, job);
-          const of = (standing: ComparedLimit['standing']) =>
-            lines.filter((c) => c.standing === standing);
-          const taking = [...of('missing'), ...of('differs')];
-          return (
-            <View key={sheet.id} style={[ruled, styles.padded]}>
+        .map((sheet) => (
+          <View key={sheet.id} style={[ruled, styles.row]}>
+            <View style={flow.grow}>
               <Words bold>{sheet.name || 'Unnamed spec sheet'}</Words>
               <Words soft size={14}>
-                {[
-                  `${of('missing').length} new`,
-                  `${of('differs').length} replaced`,
-                  `${of('same').length} the same`,
-                  of('noPlace').length > 0
-                    ? `${of('noPlace').length} for plates or springs not in this job`
-                    : '',
-                ]
-                  .filter(Boolean)
-                  .join(', ')}
+                {effectText(sheet, job)}
               </Words>
-              <View style={flow.wrap}>
-                <Action
-                  accessibilityLabel={`Apply all limits of ${sheet.name}`}
-                  onPress={() =>
-                    change((j) =>
-                      withSpecSheet(j, sheet, new Set(taking.map((c) => c.limit.id)), () =>
-                        nanoid(10),
-                      ),
-                    )
-                  }
-                >
-                  Apply all
-                </Action>
-                {of('differs').length > 0 && of('missing').length > 0 ? (
-                  <Action
-                    accessibilityLabel={`Apply only new limits of ${sheet.name}`}
-                    onPress={() =>
-                      change((j) =>
-                        withSpecSheet(j, sheet, new Set(of('missing').map((c) => c.limit.id)), () =>
-                          nanoid(10),
-                        ),
-                      )
-                    }
-                  >
-                    New only
-                  </Action>
-                ) : null}
-              </View>
             </View>
-          );
-        })}
+            <Action
+              accessibilityLabel={`Apply ${sheet.name}`}
+              blocked={sheetProblems(sheet, units)[0]?.text}
+              onPress={() =>
+                change((j) => withSpecSheet(j, sheet, changesBySheet(sheet, j), () => nanoid(10)))
+              }
+            >
+              Apply
+            </Action>
+          </View>
+        ))}
       <Action
         icon="upload"
-        blocked={has === 0 ? 'This job has no limits yet.' : undefined}
+        blocked={has === 0 ? 'This job has no values yet.' : undefined}
         onPress={keep}
       >
-        {has === 1 ? 'Save this limit as a spec sheet' : 'Save these limits as a spec sheet'}
+        Save this job as a spec sheet
       </Action>
     </>
   );
 }
 
+/** What a sheet would do to the job: "12 new, 2 replaced". */
+function effectText(sheet: SpecSheet, job: Parameters<typeof compareLeaflet>[1]): string {
+  const all = [
+    ...compareSpecSheet(sheet, job).map((c) => c.standing),
+    ...compareLeaflet(sheet.leaflet ?? {}, job).map((c) => c.standing),
+  ];
+  const number = (standing: string) => all.filter((s) => s === standing).length;
+  const replaced = number('differs');
+  return [
+    `${number('missing')} new`,
+    replaced > 0 ? `${replaced} replaced` : '',
+    number('noPlace') > 0 ? `${countOf(number('noPlace'), 'value')} of parts not in this job` : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
 const styles = StyleSheet.create({
-  padded: { paddingVertical: SPACE.gap, gap: SPACE.gap },
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.gap, paddingVertical: SPACE.gap },
 });

@@ -3,7 +3,8 @@ import { StyleSheet, View } from 'react-native';
 import type { SourceKind } from '@/core/job/types';
 import type { Limit } from '@/core/library/limits';
 import { limitField, limitName } from '@/core/library/limits';
-import { formatValue, formatWithUnit } from '@/core/units/quantity';
+import { printedText } from '@/core/paper/specSheetPaper';
+import { formatValue } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
 import { sourceText, SOURCE_WORD } from '@/features/entry/SourceTag';
@@ -19,6 +20,8 @@ import { flow } from '@/ui/flow';
 
 interface Props {
   readonly limit: Limit;
+  /** What is asked about it. */
+  readonly told?: string | undefined;
   readonly onChange: (limit: Limit) => void;
   readonly onRemove: () => void;
 }
@@ -26,7 +29,8 @@ interface Props {
 const MAX_SOURCE_NOTE = 400;
 
 /** One limit of a sheet: its value and source at a glance, and both to change under it. */
-export function LimitRow({ limit, onChange, onRemove }: Props) {
+export function LimitRow(props: Props) {
+  const { limit, told } = props;
   const units = useUnits();
   const { quantity } = limitField(limit.pattern);
   const name = limitName(limit);
@@ -34,7 +38,7 @@ export function LimitRow({ limit, onChange, onRemove }: Props) {
     <EditRow
       name={name}
       // Opened while its value is missing.
-      initiallyOpen={!limit.entry}
+      initiallyOpen={!limit.entry || told !== undefined}
       line={
         <>
           <View style={flow.share}>
@@ -44,17 +48,17 @@ export function LimitRow({ limit, onChange, onRemove }: Props) {
             </Words>
           </View>
           <Digits size={15}>
-            {limit.entry ? formatWithUnit(limit.entry.value, quantity, units) : (limit.draft ?? '')}
+            {limit.entry ? printedText(limit.entry, quantity, units) : (limit.draft ?? '')}
           </Digits>
         </>
       }
     >
-      <LimitFields limit={limit} onChange={onChange} onRemove={onRemove} />
+      <LimitFields {...props} />
     </EditRow>
   );
 }
 
-function LimitFields({ limit, onChange, onRemove }: Props) {
+function LimitFields({ limit, told, onChange, onRemove }: Props) {
   const units = useUnits();
   const field = limitField(limit.pattern);
   const source = limit.entry?.source ?? { kind: 'entered' };
@@ -62,14 +66,23 @@ function LimitFields({ limit, onChange, onRemove }: Props) {
     if (limit.entry)
       onChange({ ...limit, entry: { ...limit.entry, source: { ...source, ...part } } });
   };
-  const type = (value: number | undefined, text: string) => {
+  const type = (
+    value: number | undefined,
+    text: string,
+    range?: { readonly low: number; readonly high: number },
+  ) => {
     const { draft: _draft, entry, ...rest } = limit;
     if (value === undefined)
       return onChange(text.trim() === '' ? rest : { ...rest, draft: text.slice(0, 400) });
     // A new value is of today, from where the old one was.
     onChange({
       ...rest,
-      entry: { value, source: { ...(entry?.source ?? { kind: 'manual' }), date: isoDay() } },
+      entry: {
+        value,
+        ...(/[^\d.,\s]/.test(text) ? { typed: text.trim().slice(0, 80) } : {}),
+        ...(range ? { range } : {}),
+        source: { ...(entry?.source ?? { kind: 'manual' }), date: isoDay() },
+      },
     });
   };
   return (
@@ -78,8 +91,11 @@ function LimitFields({ limit, onChange, onRemove }: Props) {
         <LooseField
           label="Value"
           spec={field}
+          told={told}
           initial={
-            limit.entry ? formatValue(limit.entry.value, field.quantity, units) : limit.draft
+            limit.entry
+              ? (limit.entry.typed ?? formatValue(limit.entry.value, field.quantity, units))
+              : limit.draft
           }
           onValue={type}
         />

@@ -3,7 +3,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { router } from 'expo-router';
 
 import type { SpecSheet } from '@/core/library/limits';
-import { withSpecSheet } from '@/core/library/limits';
+import { changesBySheet, withSpecSheet } from '@/core/library/limits';
 import { editJob } from '@/state/jobs/editJob';
 import { jobActions } from '@/state/jobs/jobsSlice';
 import { useAppDispatch } from '@/state/store';
@@ -14,11 +14,11 @@ export function useNewJobWith(): (sheet: SpecSheet) => void {
   return (sheet) => {
     const id = nanoid(12);
     dispatch(jobActions.jobStarted({ id }));
-    const all = new Set(sheet.limits.map((limit) => limit.id));
     dispatch(
-      editJob(id, (job) =>
-        withSpecSheet(writeDetails(job, { name: sheet.name }), sheet, all, () => nanoid(10)),
-      ),
+      editJob(id, (job) => {
+        const named = writeDetails(job, { name: sheet.name });
+        return withSpecSheet(named, sheet, changesBySheet(sheet, named), () => nanoid(10));
+      }),
     );
     router.navigate({ pathname: '/job/[id]', params: { id } });
   };

@@ -1,12 +1,18 @@
-import type { ComparedLimit } from '@/core/library/limits';
+import type { ComparedPart } from '@/core/library/leaflet';
+import { leafletName, leafletText } from '@/core/library/leaflet';
+import type { ComparedLimit, SpecSheet } from '@/core/library/limits';
 import { limitField, limitName } from '@/core/library/limits';
 import type { UnitChoice } from '@/core/units/quantity';
-import { formatWithUnit } from '@/core/units/quantity';
+import { printedText } from '@/core/paper/specSheetPaper';
 
 /** A difference between job and library in words: "Least stack: 33.500 mm in the job, 33.800 mm here". */
 export function differenceText({ limit, here }: ComparedLimit, units: UnitChoice): string {
   const { quantity } = limitField(limit.pattern);
-  const ours = limit.entry ? formatWithUnit(limit.entry.value, quantity, units) : 'no value';
-  const theirs = here ? formatWithUnit(here.value, quantity, units) : 'none';
-  return `${limitName(limit)}: ${theirs} in the job, ${ours} in the library`;
+  const ours = limit.entry ? printedText(limit.entry, quantity, units) : 'no value';
+  const theirs = here ? printedText(here, quantity, units) : 'none';
+  return `${limitName(limit)}: ${theirs} in the job, ${ours} on the sheet`;
 }
+
+/** The same for a part of the leaflet: "Plate order: 13 plates in the job, 15 plates on the sheet". */
+export const partText = ({ key, here }: ComparedPart, { leaflet = {} }: SpecSheet): string =>
+  `${leafletName(key)}: ${here || 'nothing'} in the job, ${leafletText(leaflet, key)} on the sheet`;

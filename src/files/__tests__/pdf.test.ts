@@ -15,7 +15,7 @@ import { orderList } from '@/core/paper/orderList';
 import { circleSvg } from '../circleSvg';
 import { writeOrderCsv } from '../orderCsv';
 import { makePdf } from '../pdf/makePdf';
-import type { PdfRequest } from '../pdf/paperOf';
+import type { JobPdf, PdfRequest } from '../pdf/paperOf';
 import { paperOf } from '../pdf/paperOf';
 import { sectionSvg } from '../sectionSvg';
 
@@ -31,7 +31,7 @@ const FONTS = {
   letters: readFileSync('assets/paper/letters.ttf').toString('base64'),
   signs: readFileSync('assets/paper/signs.ttf').toString('base64'),
 };
-const ask = (job: Job, part: Partial<PdfRequest> = {}): PdfRequest => ({
+const ask = (job: Job, part: Partial<JobPdf> = {}): JobPdf => ({
   job,
   kind: 'job',
   pageSize: 'A4',

@@ -129,7 +129,9 @@ describe('a workshop file', () => {
       /at library\.0\.limits\.0\.entry\.value, it must/,
     ],
     [
-      changed((d) => Object.assign(d.library?.[0]?.limits[0] ?? {}, { pattern: 'engine.idleRpm' })),
+      changed((d) =>
+        Object.assign(d.library?.[0]?.limits[0] ?? {}, { pattern: 'engine.primaryEfficiency' }),
+      ),
       /at library\.0\.limits\.0\.pattern/,
     ],
     [changed((d) => (d.version = 3)), /of version 3; this program reads up to 2/],

@@ -7,7 +7,7 @@ import { jobOfRevision } from '@/core/signoff/revisions';
 import { sectionSvg } from '../sectionSvg';
 import { DIGITS_FACE, pdfDefinition, TEXT_FACE } from './definition';
 import { LETTERS_FACE, SIGNS_FACE } from './letters';
-import type { PdfRequest } from './paperOf';
+import type { JobPdf, PdfRequest } from './paperOf';
 import { paperOf } from './paperOf';
 
 /** The fonts, TrueType in base64. */
@@ -32,7 +32,10 @@ const SECTION = { width: 430, height: 290 } as const;
 export async function makePdf(request: PdfRequest, fonts: PdfFonts): Promise<Uint8Array> {
   takeFonts(fonts);
   const paper = paperOf(request);
-  const section = paper.blocks.some((b) => b.kind === 'section') ? drawSection(request) : undefined;
+  const section =
+    request.kind !== 'spec' && paper.blocks.some((b) => b.kind === 'section')
+      ? drawSection(request)
+      : undefined;
   const definition = pdfDefinition(paper, request.pageSize, section, new Date());
   return new Uint8Array(await pdfMake.createPdf(definition).getBuffer());
 }
@@ -65,7 +68,7 @@ function takeFonts(fonts: PdfFonts): void {
   });
 }
 
-function drawSection({ job, units, revision }: PdfRequest): string {
+function drawSection({ job, units, revision }: JobPdf): string {
   const printed = revision ? jobOfRevision(revision) : job;
   const { layout, problems } = evaluate(printed);
   return sectionSvg(layout, {

@@ -28,15 +28,20 @@ import { entriesUnder, entryOf, ID, list, MEMBER, text } from './parts';
 
 export const LINING = Joi.string().valid('paper', 'cork', 'aramid', 'sintered');
 
-const KIND = Joi.object({
-  id: ID.required(),
-  name: text(MAX_NAME).required(),
+/** What is chosen of a plate type, in a job and on a spec sheet. */
+export const KIND_CHOICES = {
   turnsWith: MEMBER.required(),
   lined: Joi.string().valid('both', 'inner', 'outer', 'none').required(),
   lining: LINING.required(),
   material: Joi.string().valid('steel', 'aluminium').required(),
   directional: Joi.boolean(),
   grindable: Joi.boolean(),
+};
+
+const KIND = Joi.object({
+  id: ID.required(),
+  name: text(MAX_NAME).required(),
+  ...KIND_CHOICES,
   ...entriesUnder('pack.kinds.*'),
 });
 

@@ -1,13 +1,25 @@
 import Joi from 'joi';
 
-import { MAX_JOBS, MAX_NAME, MAX_NOTES, MAX_OWN_STEPS } from '@/core/job/fields';
+import { SPRING_KINDS } from '@/core/clutch/fitted';
+import { CLUTCH_TYPES } from '@/core/clutch/type';
+import {
+  MAX_JOBS,
+  MAX_KINDS,
+  MAX_LINES,
+  MAX_NAME,
+  MAX_NOTES,
+  MAX_OWN_STEPS,
+  MAX_PLATES,
+} from '@/core/job/fields';
+import { CALIPER_WAYS, HEIGHT_ACTS, ROTATIONS, STEP_MEASURES } from '@/core/job/types';
 import { FASTENER_ROLES, LOCKS } from '@/core/job/work';
 import { LIMIT_PATTERNS, MAX_LIMITS, MAX_SPEC_SHEETS } from '@/core/library/limits';
 import { GAUGE_SETS } from '@/core/setting/gauges';
 import { STOCK_LENGTHS } from '@/core/shelf/stock';
 
-import { GROUP, LINING } from './pack';
+import { FACING, GROUP, KIND_CHOICES, LINING } from './pack';
 import { DATE, ID, list, text, TIME } from './parts';
+import { LEAFLET } from './stages';
 import { STEP_KEY } from './work';
 
 /* The schema of a workshop file: all jobs, the shelf, the shop's own sheets and limits. Jobs in it are whole job files. */
@@ -88,7 +100,60 @@ const LIMIT = Joi.object({
       .valid(...LOCKS)
       .required(),
     grade: text(MAX_NAME).required(),
+    ownScrews: Joi.boolean(),
   }),
+});
+
+const LEAFLET_PACK = Joi.object({
+  kinds: list(
+    Joi.object({
+      name: text(MAX_NAME).required(),
+      ...KIND_CHOICES,
+    }),
+    MAX_KINDS,
+  ),
+  plates: list(
+    Joi.object({
+      id: ID.required(),
+      of: text(MAX_NAME).required(),
+      isNew: Joi.boolean(),
+      facing: FACING,
+      judder: Joi.boolean(),
+      offsetSlot: Joi.boolean(),
+    }),
+    MAX_PLATES,
+  ),
+});
+
+/** What a leaflet says beyond its numbers. */
+const SHEET_LEAFLET = Joi.object({
+  clutch: Joi.string().valid(...CLUTCH_TYPES),
+  springs: Joi.string().valid(...SPRING_KINDS.map(({ id }) => id)),
+  release: Joi.string().valid('measured', 'hydraulic', 'cable'),
+  hubStays: Joi.boolean(),
+  separatePrimary: Joi.boolean(),
+  pack: LEAFLET_PACK,
+  rotation: Joi.string().valid(...ROTATIONS),
+  measure: Joi.object({
+    stepBy: Joi.string()
+      .valid(...STEP_MEASURES)
+      .required(),
+    taken: Joi.string()
+      .valid(...CALIPER_WAYS)
+      .required(),
+  }),
+  heightActs: Joi.string().valid(...HEIGHT_ACTS),
+  stages: Joi.number().integer().min(1).max(4),
+  starts: Joi.array()
+    .items(
+      Joi.object({
+        id: ID.required(),
+        name: text(MAX_NAME).required(),
+        wanted: Joi.number().integer().min(1).max(1000),
+      }),
+    )
+    .max(MAX_LINES),
+  texts: LEAFLET,
 });
 
 const LIMIT_SHEET = Joi.object({
@@ -97,6 +162,7 @@ const LIMIT_SHEET = Joi.object({
   note: text(MAX_NOTES).required(),
   updatedAt: TIME.required(),
   limits: list(LIMIT, MAX_LIMITS),
+  leaflet: SHEET_LEAFLET,
 });
 
 /** The frame of the file; each job in it is read by the reader of job files. */
@@ -112,6 +178,7 @@ export const WORKSHOP_FILE = Joi.object({
       Joi.object({
         own: list(Joi.object({ id: ID.required(), text: text(400).required() }), MAX_OWN_STEPS),
         order: list(Joi.string().pattern(STEP_KEY), 400),
+        words: Joi.object().pattern(STEP_KEY, text(400)).max(400),
       }),
     )
     .max(200)

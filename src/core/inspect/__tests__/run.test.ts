@@ -41,7 +41,11 @@ describe('a measuring run', () => {
       limit: 2.7,
     });
     expect(steps[36]).toMatchObject({ title: 'Plate 2 of 17, steel', what: 'thickness' });
-    expect(steps[37]).toMatchObject({ title: 'Plate 2 of 17, steel', part: 'flatness', limitIs: 'most' });
+    expect(steps[37]).toMatchObject({
+      title: 'Plate 2 of 17, steel',
+      part: 'flatness',
+      limitIs: 'most',
+    });
   });
 
   it('goes on where it was left, and leaves new parts out', () => {
@@ -136,7 +140,9 @@ describe('likely readings', () => {
   it('offer what the part before it measured, of its own sort, and nothing around the plates', () => {
     const one = withEntry(job(), 'pack.plates.p2.readings.1', entry(1.52));
     expect(at(one, (s) => s.title === 'Plate 2 of 17, steel')).toEqual([]);
-    expect(at(one, (s) => s.title === 'Plate 4 of 17, steel' && s.part === 'steels')).toEqual([1.52]);
+    expect(at(one, (s) => s.title === 'Plate 4 of 17, steel' && s.part === 'steels')).toEqual([
+      1.52,
+    ]);
     expect(at(one, (s) => s.title === 'Plate 3 of 17, disc')).toEqual([]);
     const disc = withEntry(one, 'pack.plates.p1.readings.4', entry(2.88));
     expect(at(disc, (s) => s.title === 'Plate 3 of 17, disc')).toEqual([2.88]);

@@ -5,6 +5,7 @@ import { crag, jobsOfEachKind, sheetFrom, signedOff, torqued } from '@/testing/j
 import fc from 'fast-check';
 
 import { FIELDS } from '../../job/fields';
+import { LEAFLET_KEYS } from '../leaflet';
 import { blankJob } from '../../job/blank';
 import { entryAt } from '../../job/entryAt';
 import { arbitraryJob } from '@/testing/arbitraryJob';
@@ -26,7 +27,10 @@ const newId = () => `id${++n}`;
 const NOW = '2026-11-24T10:00:00.000Z';
 const EMPTY: SpecSheet = { id: 'sheet', name: 'Crag 400', note: '', updatedAt: NOW, limits: [] };
 const sheetOf = (job: Parameters<typeof limitsOf>[0]) => specSheetFromJob(EMPTY, job, newId, NOW);
-const all = (sheet: SpecSheet) => new Set(sheet.limits.map((l) => l.id));
+const all = (sheet: SpecSheet) => ({
+  limits: new Set(sheet.limits.map((l) => l.id)),
+  parts: LEAFLET_KEYS,
+});
 
 /** A diaphragm with three steps of its retainer. */
 const steps = diaphragm.example(crag());
@@ -67,10 +71,11 @@ describe('the limits library', () => {
       job.springs.diaphragm.steps.map((s) => [s.name, s.offset, s.bandMax]),
     );
     expect(next.build.fasteners.map(({ id: _id, ...f }) => f)).toEqual(
-      job.build.fasteners.map(({ id: _id, count: _count, applied: _applied, ...f }) => f),
+      job.build.fasteners.map(({ id: _id, applied: _applied, ...f }) => f),
     );
-    // A plate that the job does not have is not made up.
-    expect(next.pack.kinds).toHaveLength(blank.pack.kinds.length);
+    // The plates in their order, with none of the readings of the old ones.
+    expect(next.pack.plates.map((p) => p.kindId)).toHaveLength(job.pack.plates.length);
+    expect(next.pack.plates.every((p) => p.readings === undefined)).toBe(true);
   });
 
   it('misses what can be made, and has no place for what the job does not have', () => {
@@ -83,7 +88,13 @@ describe('the limits library', () => {
     expect(standing.get('build.fasteners.*.torque')).toBe('missing');
     expect(standing.get('springs.diaphragm.steps.*.offset')).toBe('missing');
     expect(standing.get('pack.windowMin')).toBe('missing');
-    expect(standing.get('pack.kinds.*.minThickness')).toBe('noPlace');
+    expect(standing.get('pack.kinds.*.minThickness')).toBe('missing');
+    const { leaflet: _left, ...earlier } = sheet;
+    // A sheet of an earlier version has no plate order: a plate that the job does not have is not made up.
+    expect(
+      compareSpecSheet(earlier, bare).find((c) => c.limit.pattern === 'pack.kinds.*.minThickness')
+        ?.standing,
+    ).toBe('noPlace');
   });
 
   it('takes whatever is chosen and nothing else, for every job that can be', () => {
@@ -94,7 +105,7 @@ describe('the limits library', () => {
         const which = new Set(
           sheet.limits.filter((_, i) => i / sheet.limits.length < share).map((l) => l.id),
         );
-        const next = withSpecSheet(to, sheet, which, newId);
+        const next = withSpecSheet(to, sheet, { limits: which, parts: [] }, newId);
         for (const compared of compareSpecSheet(sheet, next))
           if (which.has(compared.limit.id) && compared.standing !== 'noPlace') {
             const [place = 'pack.maxWear'] = placesOf(next, compared.limit);
@@ -165,6 +176,8 @@ describe('the limits library', () => {
     };
     const job = crag();
     expect(compareSpecSheet(sheet, job)[0]?.standing).toBe('open');
-    expect(withSpecSheet(job, sheet, new Set(['a']), newId).pack).toBe(job.pack);
+    expect(withSpecSheet(job, sheet, { limits: new Set(['a']), parts: [] }, newId).pack).toBe(
+      job.pack,
+    );
   });
 });

@@ -1,0 +1,404 @@
+import { CALIPER_WAY } from '../evaluate/figures/stackFigures';
+import type { ClutchType } from '../clutch/type';
+import { chooseTypeAsGoes, clutchType, describeType } from '../clutch/type';
+import { blankKind } from '../job/blank';
+import { chooseLayout, chooseRelease } from '../job/edits/details';
+import { chooseSpringType } from '../job/edits/springs';
+import type {
+  CaliperWay,
+  Facing,
+  HeightActs,
+  Job,
+  LeafletPart,
+  LeafletTexts,
+  Pack,
+  Plate,
+  PlateKind,
+  Release,
+  Rotation,
+  SpringType,
+  StepMeasure,
+} from '../job/types';
+import { LEAFLET_PARTS } from '../job/types';
+import { LEAFLET_NAME } from '../job/words';
+import { omit } from '../omit';
+import { byText } from '../order';
+import { countOf } from '../text/countOf';
+import { lowerFirst } from '../text/sentence';
+
+/*
+ * What a leaflet says beyond its numbers: the clutch, the order of its plates, how it measures, and its words. Plates and
+ * their types are named, so that a sheet fits every job.
+ */
+
+/** A plate of a leaflet, from the hub floor outward. */
+export interface LeafletPlate {
+  readonly id: string;
+  /** Name of its type. */
+  readonly of: string;
+  /** New, or reused; absent where the leaflet leaves it open. */
+  readonly isNew?: boolean;
+  readonly facing?: Facing;
+  readonly judder?: boolean;
+  readonly offsetSlot?: boolean;
+}
+
+/** A plate type of a leaflet; its thicknesses and limits are among the sheet's values. */
+export type LeafletKind = Pick<
+  PlateKind,
+  'name' | 'turnsWith' | 'lined' | 'lining' | 'material' | 'directional' | 'grindable'
+>;
+
+export interface LeafletPack {
+  readonly kinds: readonly LeafletKind[];
+  readonly plates: readonly LeafletPlate[];
+}
+
+/** How the leaflet measures the stack, and the measure that selects a step. */
+export interface LeafletMeasure {
+  readonly stepBy: StepMeasure;
+  readonly taken: CaliperWay;
+}
+
+/** Break-in starts in one gear. */
+export interface LeafletStarts {
+  readonly id: string;
+  readonly name: string;
+  readonly wanted?: number;
+}
+
+export interface Leaflet {
+  readonly clutch?: ClutchType;
+  readonly springs?: SpringType;
+  readonly release?: Release['type'];
+  readonly hubStays?: boolean;
+  readonly separatePrimary?: boolean;
+  readonly pack?: LeafletPack;
+  readonly rotation?: Rotation;
+  readonly measure?: LeafletMeasure;
+  readonly heightActs?: HeightActs;
+  /** Steps in which a bolt circle comes to its torque. */
+  readonly stages?: number;
+  readonly starts?: readonly LeafletStarts[];
+  readonly texts?: LeafletTexts;
+}
+
+type Id = () => string;
+
+/** One part of a leaflet: its name, and how it is read from a job, put into one, and said. */
+interface Part<T> {
+  readonly name: string;
+  readonly of: (job: Job, newId: Id) => T | undefined;
+  readonly put: (job: Job, value: T, newId: Id) => Job;
+  readonly text: (value: T) => string;
+}
+
+const RELEASE_NAME: Readonly<Record<Release['type'], string>> = {
+  hydraulic: 'hydraulics',
+  cable: 'cable',
+  measured: 'dial reading',
+};
+export const ROTATION_NAME: Readonly<Record<Rotation, string>> = {
+  clockwise: 'clockwise, seen from the cover',
+  counterclockwise: 'counter-clockwise, seen from the cover',
+};
+
+const PARTS: { readonly [K in keyof Leaflet]-?: Part<NonNullable<Leaflet[K]>> } = {
+  clutch: {
+    name: 'Clutch type',
+    of: (job) => (job.machine.layout === 'unknown' ? undefined : clutchType(job)),
+    put: putClutch,
+    text: (type) => lowerFirst(describeType(type).name),
+  },
+  springs: {
+    name: 'Spring type',
+    of: ({ springs }) => (springs.undecided ? undefined : springs.type),
+    put: chooseSpringType,
+    text: (type) => type,
+  },
+  release: {
+    name: 'Release',
+    of: ({ release }) => (release.undecided ? undefined : release.type),
+    put: chooseRelease,
+    text: (type) => RELEASE_NAME[type],
+  },
+  hubStays: {
+    name: 'The hub',
+    of: ({ strip }) => strip.hubStays,
+    put: (job, hubStays) => ({ ...job, strip: { ...job.strip, hubStays } }),
+    text: (stays) => (stays ? 'stays on' : 'comes off'),
+  },
+  separatePrimary: {
+    name: 'Separate primary',
+    of: ({ setting }) => setting.separatePrimary,
+    put: (job, separatePrimary) => ({ ...job, setting: { ...job.setting, separatePrimary } }),
+    text: (has) => (has ? 'yes' : 'no'),
+  },
+  pack: {
+    name: 'Plate order',
+    of: packOf,
+    put: putPack,
+    text: ({ plates }) => countOf(plates.length, 'plate'),
+  },
+  rotation: {
+    name: 'Basket turns',
+    of: ({ pack }) => pack.rotation,
+    put: (job, rotation) => ({ ...job, pack: { ...job.pack, rotation } }),
+    text: (rotation) => ROTATION_NAME[rotation],
+  },
+  measure: {
+    name: 'How the leaflet measures',
+    of: ({ springs, pack }) =>
+      springs.diaphragm.stepBy === undefined
+        ? undefined
+        : { stepBy: springs.diaphragm.stepBy, taken: pack.caliperTaken },
+    put: (job, { stepBy, taken }) => ({
+      ...job,
+      pack: { ...job.pack, caliperTaken: taken },
+      springs: { ...job.springs, diaphragm: { ...job.springs.diaphragm, stepBy } },
+    }),
+    text: ({ stepBy, taken }) =>
+      stepBy === 'sum' ? 'sum of the plates' : `caliper over the pack, ${CALIPER_WAY[taken]}`,
+  },
+  heightActs: {
+    name: 'More step height presses the spring',
+    of: ({ springs }) => springs.diaphragm.heightActs,
+    put: (job, heightActs) => ({
+      ...job,
+      springs: { ...job.springs, diaphragm: { ...job.springs.diaphragm, heightActs } },
+    }),
+    text: (acts) => (acts === 'further' ? 'further' : 'less far'),
+  },
+  stages: {
+    name: 'Bolts tightened in',
+    of: ({ build }) => (build.fasteners.length > 0 ? build.stages : undefined),
+    put: (job, stages) => ({ ...job, build: { ...job.build, stages } }),
+    text: (n) => countOf(n, 'stage'),
+  },
+  starts: {
+    name: 'Break-in starts',
+    of: ({ prove }) =>
+      prove.starts.length === 0
+        ? undefined
+        : prove.starts.map(({ id, name, wanted }) => ({
+            id,
+            name,
+            ...(wanted ? { wanted: wanted.value } : {}),
+          })),
+    put: putStarts,
+    text: (starts) =>
+      starts.map(({ name, wanted }) => `${wanted ?? '?'} in ${lowerFirst(name)}`).join(', '),
+  },
+  texts: {
+    name: 'Words of the leaflet',
+    of: ({ leaflet }) => (leaflet && Object.keys(leaflet).length > 0 ? leaflet : undefined),
+    put: (job, texts) => ({ ...job, leaflet: { ...job.leaflet, ...texts } }),
+    text: (texts) =>
+      LEAFLET_PARTS.filter((part) => texts[part])
+        .map((part: LeafletPart) => lowerFirst(LEAFLET_NAME[part]))
+        .join(', '),
+  },
+};
+
+export type LeafletKey = keyof Leaflet;
+export const LEAFLET_KEYS = Object.keys(PARTS) as LeafletKey[];
+
+/** The part of a key, for a value whose type the key decides. */
+const partAt = (key: LeafletKey): Part<unknown> => PARTS[key] as Part<unknown>;
+
+/**
+ * The name of a part of a leaflet.
+ * @example leafletName('rotation') // "Basket turns"
+ */
+export const leafletName = (key: LeafletKey): string => PARTS[key].name;
+
+/**
+ * A part of a leaflet in words; empty where it says nothing.
+ * @example leafletText({ rotation: 'clockwise' }, 'rotation') // "clockwise, seen from the cover"
+ */
+export function leafletText(leaflet: Leaflet, key: LeafletKey): string {
+  const value = leaflet[key];
+  return value === undefined ? '' : partAt(key).text(value);
+}
+
+/**
+ * What the leaflet of a job's clutch would say, as far as the job has it.
+ * @example leafletOf(quad, id).springs // "diaphragm"
+ */
+export function leafletOf(job: Job, newId: Id): Leaflet {
+  return Object.fromEntries(
+    LEAFLET_KEYS.flatMap((key) => {
+      const value = partAt(key).of(job, newId);
+      return value === undefined ? [] : [[key, value] as const];
+    }),
+  );
+}
+
+/** Comparison of a part of a leaflet with a job. */
+export interface ComparedPart {
+  readonly key: LeafletKey;
+  readonly standing: 'same' | 'differs' | 'missing';
+  /** The job's value, in words. */
+  readonly here: string;
+}
+
+/**
+ * Every part that a leaflet speaks of, against a job. Never throws.
+ * @example compareLeaflet(leafletOf(quad, id), quad).every((c) => c.standing === 'same') // true
+ */
+export function compareLeaflet(leaflet: Leaflet, job: Job): ComparedPart[] {
+  return LEAFLET_KEYS.flatMap((key): ComparedPart[] => {
+    const said = leaflet[key];
+    if (said === undefined) return [];
+    const here = partAt(key).of(job, () => '');
+    return [
+      {
+        key,
+        standing:
+          here === undefined
+            ? 'missing'
+            : comparable(here) === comparable(said)
+              ? 'same'
+              : 'differs',
+        here: here === undefined ? '' : partAt(key).text(here),
+      },
+    ];
+  });
+}
+
+/** Values alike but for identifiers and the order of names. */
+const comparable = (value: unknown): string =>
+  JSON.stringify(value, (key, part: unknown) => {
+    if (key === 'id') return undefined;
+    if (typeof part !== 'object' || part === null || Array.isArray(part)) return part;
+    return Object.fromEntries(Object.entries(part).sort(([a], [b]) => byText(a, b)));
+  });
+
+/**
+ * Puts parts of a leaflet into a job; what it does not speak of stays.
+ * @param keys the parts to put
+ * @example clutchType(withLeaflet(blank, { clutch: 'auto' }, ['clutch'], id)) // "auto"
+ */
+export function withLeaflet(
+  job: Job,
+  leaflet: Leaflet,
+  keys: readonly LeafletKey[],
+  newId: Id,
+): Job {
+  return LEAFLET_KEYS.reduce((made, key) => {
+    const value = leaflet[key];
+    return value === undefined || !keys.includes(key) ? made : partAt(key).put(made, value, newId);
+  }, job);
+}
+
+function putClutch(job: Job, type: ClutchType): Job {
+  const auto = type === 'auto';
+  const layout = auto ? 'pack' : type;
+  if (job.machine.layout !== layout)
+    return { ...chooseLayout(job, layout), expanding: { ...job.expanding, fitted: auto } };
+  // A kit changes the clutch that goes, not the one that came.
+  return job.expanding.fitted === auto ? job : chooseTypeAsGoes(job, auto);
+}
+
+const sameName = (a: string, b: string): boolean =>
+  a.trim().toLocaleLowerCase() === b.trim().toLocaleLowerCase();
+
+const kindAlone = (kind: PlateKind): LeafletKind => ({
+  name: kind.name,
+  turnsWith: kind.turnsWith,
+  lined: kind.lined,
+  lining: kind.lining,
+  material: kind.material,
+  ...(kind.directional ? { directional: true } : {}),
+  ...(kind.grindable ? { grindable: true } : {}),
+});
+
+function packOf({ pack }: Job): LeafletPack | undefined {
+  if (pack.plates.length === 0) return undefined;
+  const used = pack.kinds.filter((k) => pack.plates.some((p) => p.kindId === k.id));
+  return {
+    kinds: used.map(kindAlone),
+    plates: pack.plates.map(({ id, kindId, isNew, facing, judder, offsetSlot }) => ({
+      id,
+      of: pack.kinds.find((k) => k.id === kindId)?.name ?? '',
+      ...(isNew ? { isNew } : {}),
+      ...(facing ? { facing } : {}),
+      ...(judder ? { judder } : {}),
+      ...(offsetSlot ? { offsetSlot } : {}),
+    })),
+  };
+}
+
+/**
+ * A pack with the kinds of a leaflet, by their names; a kind that nobody filled in takes the name of the first of its sort.
+ * @example putKinds(job.pack, [], id).kinds.length // 3
+ */
+export function putKinds(pack: Pack, wanted: readonly LeafletKind[], newId: Id): Pack {
+  const kinds = [...pack.kinds];
+  for (const kind of wanted) {
+    const named = kinds.findIndex((k) => sameName(k.name, kind.name));
+    const blank = kinds.findIndex(
+      (k) =>
+        !pack.plates.some((p) => p.kindId === k.id) &&
+        (k.lined === 'none') === (kind.lined === 'none') &&
+        !wanted.some((w) => sameName(w.name, k.name)) &&
+        Object.keys(k).length <= BLANK_PARTS,
+    );
+    const at = named >= 0 ? named : blank;
+    const old = kinds[at];
+    if (old) kinds[at] = { ...omit(old, 'directional', 'grindable'), ...kind };
+    else
+      kinds.push({
+        ...blankKind(newId(), kind.lined === 'none' ? 'steel' : 'friction', kind.name),
+        ...kind,
+      });
+  }
+  return { ...pack, kinds };
+}
+
+/** Parts of a kind with no entry. */
+const BLANK_PARTS = Object.keys(blankKind('', 'steel', '')).length;
+
+function putPack(job: Job, { kinds, plates }: LeafletPack, newId: Id): Job {
+  const pack = putKinds(job.pack, kinds, newId);
+  const kindOf = (name: string) => pack.kinds.find((k) => sameName(k.name, name))?.id;
+  const order = plates.flatMap(({ id: _id, of, isNew, ...rest }): Omit<Plate, 'id'>[] => {
+    const kindId = kindOf(of);
+    return kindId === undefined ? [] : [{ kindId, ...(isNew ? { isNew } : {}), ...rest }];
+  });
+  // Plates in the same order keep their readings.
+  const same =
+    order.length === pack.plates.length &&
+    order.every((p, i) => p.kindId === pack.plates[i]?.kindId);
+  return {
+    ...job,
+    pack: {
+      ...pack,
+      plates: order.map((plate, i) => {
+        const old = same ? pack.plates[i] : undefined;
+        return old
+          ? { ...omit(old, 'facing', 'judder', 'offsetSlot', 'isNew'), ...plate }
+          : { id: newId(), ...plate };
+      }),
+    },
+  };
+}
+
+function putStarts(job: Job, starts: readonly LeafletStarts[], newId: Id): Job {
+  const { prove } = job;
+  return {
+    ...job,
+    prove: {
+      ...prove,
+      starts: starts.map(({ name, wanted }) => {
+        const old = prove.starts.find((s) => sameName(s.name, name));
+        return {
+          id: old?.id ?? newId(),
+          name,
+          ...(wanted === undefined ? {} : { wanted: { value: wanted } }),
+          ...(old?.done ? { done: old.done } : {}),
+        };
+      }),
+    },
+  };
+}
