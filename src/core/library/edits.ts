@@ -17,7 +17,7 @@ export const namesOf = ({ limits }: SpecSheet, owner: Owner): readonly string[] 
 
 /**
  * The limit of a named row, if the sheet has it.
- * @example limitOf(library[0], 'pack.kinds.*.minThickness', 'Disc').entry.value // 2.7
+ * @example limitOf(library[0], 'pack.kinds.*.minThickness', 'Disc').entry.value // 2.8
  */
 export const limitOf = (sheet: SpecSheet, pattern: FieldPattern, of?: string): Limit | undefined =>
   sheet.limits.find((l) => l.pattern === pattern && l.of === of);

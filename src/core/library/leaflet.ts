@@ -277,7 +277,7 @@ const comparable = (value: unknown): string =>
 /**
  * Puts parts of a leaflet into a job; what it does not speak of stays.
  * @param keys the parts to put
- * @example clutchType(withLeaflet(blank, { clutch: 'auto' }, ['clutch'], id)) // "auto"
+ * @example withLeaflet(blank, { springs: 'diaphragm' }, ['springs'], id).springs.type // "diaphragm"
  */
 export function withLeaflet(
   job: Job,
@@ -331,7 +331,7 @@ function packOf({ pack }: Job): LeafletPack | undefined {
 
 /**
  * A pack with the kinds of a leaflet, by their names; a kind that nobody filled in takes the name of the first of its sort.
- * @example putKinds(job.pack, [], id).kinds.length // 3
+ * @example putKinds(job.pack, [], id).kinds.length // 2
  */
 export function putKinds(pack: Pack, wanted: readonly LeafletKind[], newId: Id): Pack {
   const kinds = [...pack.kinds];

@@ -218,7 +218,7 @@ const isPrinted = (entry: Entry | undefined): entry is Entry =>
  * Every limit that a job has a value for, as the library keeps it.
  * @param newId makes identifiers
  * Never throws.
- * @example limitsOf(job, id).length // 11
+ * @example limitsOf(job, id).length // 29
  */
 export function limitsOf(job: Job, newId: () => string): Limit[] {
   const single = SINGLE.flatMap((pattern): Limit[] => {
@@ -258,7 +258,7 @@ const keyOf = ({ pattern, of }: Pick<Limit, 'pattern' | 'of'>): string =>
 /**
  * A spec sheet updated with the values of a job; values only in the sheet stay.
  * @param now ISO time
- * @example specSheetFromJob(library[0], job, id, now).limits.length // 11
+ * @example specSheetFromJob(library[0], job, id, now).limits.length // 29
  */
 export function specSheetFromJob(
   sheet: SpecSheet,
@@ -300,7 +300,7 @@ const sameValue = (a: number, b: number): boolean =>
 
 /**
  * Every limit of a sheet against a job. Never throws.
- * @example compareSpecSheet(library[0], job).length // 6
+ * @example compareSpecSheet(library[0], job).length // 21
  */
 export function compareSpecSheet(sheet: SpecSheet, job: Job): ComparedLimit[] {
   return sheet.limits.map((limit): ComparedLimit => {
@@ -347,7 +347,7 @@ export interface Applying {
 
 /**
  * Everything of a sheet that a job does not have yet, and what it has otherwise.
- * @example changesBySheet(library[0], job).limits.size // 6
+ * @example changesBySheet(library[0], job).limits.size // 0
  */
 export function changesBySheet(sheet: SpecSheet, job: Job): Applying {
   return {

@@ -30,6 +30,8 @@ export interface GapPlan {
   readonly wanted: Mm;
   /** From the start point to the setting. */
   readonly turning: Turning;
+  /** The leaflet gives the turns themselves. */
+  readonly given?: true;
 }
 
 /**
@@ -37,8 +39,13 @@ export interface GapPlan {
  * @example gapPlan(quad).wanted // 0.95
  */
 export function gapPlan(job: Pick<Job, 'setting'>): GapPlan | undefined {
-  const { gapMin, gapMax } = job.setting;
+  const { gapMin, gapMax, turnsGiven } = job.setting;
   const adjuster = adjusterOf(job);
+  if (adjuster && turnsGiven)
+    return attempt(() => {
+      const wanted = gapFromTurns(adjuster, turnsGiven.value, 0);
+      return { wanted, turning: turnsForGap(adjuster, wanted), given: true };
+    });
   const low = gapMin?.value ?? gapMax?.value;
   const high = gapMax?.value ?? gapMin?.value;
   if (!adjuster || low === undefined || high === undefined || low > high) return undefined;
@@ -120,29 +127,72 @@ export function turnedBy<T extends Pick<Job, 'setting'>>(job: T, turning: Turnin
 }
 
 /**
- * The readings of lever gain that are whole, in the order taken, with their identifiers.
+ * The readings of lever gain that are whole, in the order taken, with their identifiers: warm and cold ones apart, those like
+ * the last one.
  * @example gainReadings(quad).length // 2
  */
-export const gainReadings = ({
+export function gainReadings({
   setting,
-}: Pick<Job, 'setting'>): readonly (GainReading & { readonly id: string })[] =>
-  setting.readings.flatMap(({ id, turns, gain }) =>
-    turns && gain ? [{ id, turns: turns.value, gain: gain.value }] : [],
+}: Pick<Job, 'setting'>): readonly (GainReading & { readonly id: string })[] {
+  const whole = setting.readings.filter((r) => r.turns && r.gain);
+  const engine = whole.at(-1)?.engine ?? 'warm';
+  return whole.flatMap((r) =>
+    r.turns && r.gain && (r.engine ?? 'warm') === engine
+      ? [{ id: r.id, turns: r.turns.value, gain: r.gain.value }]
+      : [],
   );
+}
 
 export interface GainPlan {
   readonly turning: Turning;
   /** Resulting adjuster position, in turns from the same point as the readings. */
   readonly turns: number;
   readonly atLeast: boolean;
+  /** What the lever should read after that turn; nobody knows after a reading of 0. */
+  readonly expected?: Mm;
+  /** The ratio it was worked out with, and where that came from. */
+  readonly ratio: number;
+  readonly from: 'given ratio' | 'measured ratio' | 'assumed ratio';
 }
 
-/** Lever gain that is this close to its target, mm, is on it: nobody reads a lever finer. Assumed value. */
+/** Lever gain that is this close to a target of one value, mm, is on it: nobody reads a lever finer. Assumed value. */
 export const GAIN_READS: Mm = 0.5;
 
+/** Lever travel ÷ lift of a usual train, until the machine's own is known. Assumed value. */
+export const USUAL_RATIO = 35;
+
+/** The gains that are on target: the printed range, or what nobody reads apart from the value. */
+export interface GainTarget {
+  readonly low: Mm;
+  readonly high: Mm;
+  readonly middle: Mm;
+}
+
 /**
- * The adjuster correction after the last lever gain reading.
- * @param givenRatio the train's overall ratio, used until the machine's own is measured
+ * The target of lever gain; undefined while none is entered.
+ * @example gainTarget(quad).middle // 12
+ */
+export function gainTarget({ setting }: Pick<Job, 'setting'>): GainTarget | undefined {
+  const { targetGain } = setting;
+  if (!targetGain) return undefined;
+  const { value, range } = targetGain;
+  return range
+    ? { ...range, middle: value }
+    : { low: value - GAIN_READS, high: value + GAIN_READS, middle: value };
+}
+
+/**
+ * Whether a gain is on target.
+ * @example isOnTarget(12.4, { low: 11.5, high: 12.5, middle: 12 }) // true
+ */
+export const isOnTarget = (gain: Mm, { low, high }: GainTarget): boolean =>
+  gain >= low - EDGE && gain <= high + EDGE;
+
+const EDGE = 1e-9;
+
+/**
+ * The adjuster correction after the last lever gain reading, from the first reading on.
+ * @param givenRatio the train's overall ratio, used until the machine's own is measured; a usual one while it is not known
  * @returns undefined while an input is missing or contradictory, or the last reading is on target
  * @example gainAdvice(quad, 40).turning.direction // "open"
  */
@@ -151,21 +201,24 @@ export function gainAdvice(
   givenRatio: number | undefined,
 ): GainPlan | undefined {
   const adjuster = adjusterOf(job);
-  const target = job.setting.targetGain?.value;
+  const target = gainTarget(job);
   const readings = gainReadings(job);
   const last = readings.at(-1);
+  const open = job.setting.readings.some((r) => !r.turns || !r.gain);
   // A reading that is begun and not finished comes first.
-  if (!adjuster || target === undefined || !last || readings.length < job.setting.readings.length)
-    return undefined;
-  if (givenRatio === undefined || Math.abs(last.gain - target) <= GAIN_READS) return undefined;
+  if (!adjuster || !target || !last || open || isOnTarget(last.gain, target)) return undefined;
   return attempt(() => {
-    const advice = correctGain(adjuster, readings, target, givenRatio);
-    const { turning } = advice;
+    const advice = correctGain(adjuster, readings, target.middle, givenRatio ?? USUAL_RATIO);
+    const { turning, ratio } = advice;
     const sign = turning.direction === 'open' ? 1 : -1;
+    const assumed = advice.from === 'given ratio' && givenRatio === undefined;
     return {
       turning,
       turns: last.turns + sign * (turning.turns + turning.marks / adjuster.marksPerTurn),
       atLeast: advice.kind === 'bound',
+      ...(advice.kind === 'turn' ? { expected: Math.max(0, last.gain - ratio * turning.gap) } : {}),
+      ratio,
+      from: assumed ? 'assumed ratio' : advice.from,
     };
   });
 }

@@ -2,7 +2,7 @@ import type { State } from '@/core/evaluate/engine/figure';
 import type { Sentence } from '@/core/text/sentence';
 import { length, say, travel } from '@/core/text/sentence';
 import type { Job } from '../job/types';
-import { GAIN_READS } from '../setting/plans';
+import { gainTarget, isOnTarget } from '../setting/plans';
 import { evaluate } from '../evaluate/evaluate';
 
 export interface RecheckFinding {
@@ -71,11 +71,11 @@ export function recheckFindings(job: Job): RecheckFinding[] {
     );
   }
   const gain = prove.recheckGain?.value;
-  const target = setting.targetGain?.value;
-  if (gain !== undefined && target !== undefined) {
-    const off = gain - target;
+  const wanted = gainTarget({ setting });
+  if (gain !== undefined && wanted !== undefined) {
+    const target = wanted.middle;
     found.push(
-      Math.abs(off) <= GAIN_READS
+      isOnTarget(gain, wanted)
         ? {
             id: 'gain',
             state: 'good',

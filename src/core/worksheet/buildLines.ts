@@ -5,6 +5,7 @@ import { count, length, say } from '@/core/text/sentence';
 import { engagesByItself } from '../clutch/fitted';
 import { hasPack } from '../guide/layouts';
 import { LEAFLET_NAME } from '../job/words';
+import { fieldPath } from '../job/fieldPath';
 import type { Job } from '../job/types';
 import { checklistAt } from './ofKinds';
 import { minutesText, soakOf } from './soak';
@@ -89,7 +90,11 @@ function hubLines(job: Job): ChecklistLine[] {
   const clean: ChecklistLine = {
     key: 'clean',
     section,
-    text: ['Everything clean, splines and fingers free of burrs, oil galleries open'],
+    text: [
+      hasPack(job.machine.layout)
+        ? 'Everything clean, splines and fingers free of burrs, oil galleries open'
+        : 'Everything clean, drum and shoes free of burrs, oil galleries open',
+    ],
     watch: 'Old lining dust: wet wipe, do not blow. Old linings may contain asbestos.',
   };
   if (!hasPack(job.machine.layout)) return [clean, ...checklistAt(job, 'hub')];
@@ -252,6 +257,7 @@ function checkLines(job: Job): ChecklistLine[] {
       text: ['Bolt heads clear of the cover'],
       watch: 'Heads that are too tall damage the cover and shed metal into the oil.',
       fields: ['build.headClearance', 'build.headClearanceMin'],
+      answers: ['build.headClearance'],
       tool: 'heads',
     },
     {
@@ -259,6 +265,7 @@ function checkLines(job: Job): ChecklistLine[] {
       section,
       text: ['Small parts counted back in: as many as came out'],
       tool: 'countIn',
+      answers: job.strip.parts.map((p) => fieldPath('strip.parts.*.in', p.id)),
       unread: job.strip.parts.some((p) => p.out && p.in?.value !== p.out.value),
     },
   ];

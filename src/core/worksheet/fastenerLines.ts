@@ -80,6 +80,7 @@ export function tightenLine(
       fieldPath('build.fasteners.*.torque', f.id),
       fieldPath('build.fasteners.*.applied', f.id),
     ],
+    answers: [fieldPath('build.fasteners.*.applied', f.id)],
     fastenerId: f.id,
     ...extra,
   };
@@ -130,6 +131,7 @@ export function circleLines(f: Fastener, stages: number, section: string): Check
                 fieldPath('build.fasteners.*.torque', f.id),
                 fieldPath('build.fasteners.*.applied', f.id),
               ],
+              answers: [fieldPath('build.fasteners.*.applied', f.id)],
               watch: 'Same order again. Uneven bolts tilt the plate.',
             }
           : {}),

@@ -81,3 +81,21 @@ export function isUnusual(torque: NewtonMetre, size: Mm): boolean {
   const usual = usualTorque(size);
   return torque < usual / 3 || torque > usual * 2;
 }
+
+/** A wrench clicks within so much of its setting, as a share. Assumed value. */
+const WRENCH = 0.04;
+
+/**
+ * Whether an applied torque is off its printed value or range; undefined for one that is right.
+ * @example torqueOff({ value: 12, range: { low: 11, high: 13 } }, 13.5) // "above"
+ */
+export function torqueOff(
+  { value, range }: Entry,
+  applied: NewtonMetre,
+): 'below' | 'above' | undefined {
+  const low = range?.low ?? value * (1 - WRENCH);
+  const high = range?.high ?? value * (1 + WRENCH);
+  return applied < low - EDGE ? 'below' : applied > high + EDGE ? 'above' : undefined;
+}
+
+const EDGE = 1e-9;

@@ -47,6 +47,8 @@ export interface ChecklistLine {
   readonly tool?: LineTool;
   /** It is there to read or count something, and that is not written yet. */
   readonly unread?: boolean;
+  /** The readings it asks for: with the last of them it is done. */
+  readonly answers?: readonly FieldPath[];
   /** The fastener that is tightened here. */
   readonly fastenerId?: string;
   readonly plateId?: string;

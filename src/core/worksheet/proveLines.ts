@@ -22,7 +22,13 @@ export function proveLines(job: Job): ChecklistLine[] {
   const auto = engagesByItself(job, 'inPack') !== undefined;
   const byItself = engagesByItself(job) !== undefined;
   const pedal = releasedBy(job) === 'pedal';
+  const pack = hasPack(job.machine.layout);
   const { recheck } = job.leaflet ?? {};
+  const again = [
+    'prove.recheckFreePlay',
+    'prove.recheckLift',
+    ...(auto ? (['prove.recheckGain'] as const) : []),
+  ] as const;
   const lines: readonly ChecklistLine[] = [
     {
       key: 'leverWork',
@@ -66,11 +72,13 @@ export function proveLines(job: Job): ChecklistLine[] {
       key: 'creep',
       section: 'Running',
       text: [
-        pedal
-          ? 'Warm, in gear at idle: does it stand still?'
-          : byItself
-            ? 'Warm, in gear at idle, lever out: does it stand still?'
-            : 'Warm, in gear at idle, lever in: does it stand still?',
+        !pack
+          ? 'Warm, in drive at idle, brake eased off: does it stand still?'
+          : pedal
+            ? 'Warm, in gear at idle: does it stand still?'
+            : byItself
+              ? 'Warm, in gear at idle, lever out: does it stand still?'
+              : 'Warm, in gear at idle, lever in: does it stand still?',
       ],
       watch: 'Brake on; cover on before the engine runs.',
       test: 'creep',
@@ -79,16 +87,22 @@ export function proveLines(job: Job): ChecklistLine[] {
       key: 'stall',
       section: 'Running',
       text: [
-        auto
-          ? 'Braked to a stop in gear without the lever: does it keep running?'
-          : 'Pulled away gently in first: takes up smoothly, does not stall or chatter?',
+        !pack
+          ? 'Pulled away gently: takes up smoothly, does not chatter?'
+          : auto
+            ? 'Braked to a stop in gear without the lever: does it keep running?'
+            : 'Pulled away gently in first: takes up smoothly, does not stall or chatter?',
       ],
       test: 'stall',
     },
     {
       key: 'slip',
       section: 'Running',
-      text: ['Loaded pull in a high gear: engine speed climbs only with the machine'],
+      text: [
+        pack
+          ? 'Loaded pull in a high gear: engine speed climbs only with the machine'
+          : 'Loaded pull uphill: engine speed climbs only with the machine',
+      ],
       watch: 'First ride slow, off the road, brakes tested: the lever may act differently.',
       test: 'slip',
     },
@@ -106,15 +120,12 @@ export function proveLines(job: Job): ChecklistLine[] {
         ? `By the leaflet: ${recheck.trim()}`
         : 'If this is skipped, a closing gap or free play loads the bearing and burns the pack.',
       tool: 'recheck',
-      fields: [
-        'prove.recheckFreePlay',
-        'prove.recheckLift',
-        ...(auto ? (['prove.recheckGain'] as const) : []),
-      ],
+      fields: again,
+      answers: again,
     },
   ];
   // Without a pack there is no lever to work and nothing that releases.
   return hasPack(job.machine.layout) ? [...lines] : lines.filter(({ key }) => !OF_A_PACK.has(key));
 }
 
-const OF_A_PACK: ReadonlySet<string> = new Set(['leverWork', 'dragTest', 'recheck']);
+const OF_A_PACK: ReadonlySet<string> = new Set(['leverWork', 'dragTest', 'breakIn', 'recheck']);

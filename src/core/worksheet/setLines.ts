@@ -1,6 +1,7 @@
 import { evaluate } from '../evaluate/evaluate';
 import type { Sentence } from '@/core/text/sentence';
 import { say, travel } from '@/core/text/sentence';
+import { fieldPath } from '../job/fieldPath';
 import type { Job } from '../job/types';
 import { releasedBy } from '../release/way';
 import { eighthsText, endFloatPlan, pushrodPlan } from '../setting/plans';
@@ -39,6 +40,7 @@ export function setLines(job: Job): ChecklistLine[] {
             text: freePlayText(job),
             watch: 'With none the bearing is loaded and the pack slips; too much reduces lift.',
             unread: job.release.freePlay === undefined,
+            answers: ['release.freePlay'],
             tool: 'freePlay',
             fields: ['release.freePlay', 'setting.freePlayMin', 'setting.freePlayMax'],
           } satisfies ChecklistLine,
@@ -51,6 +53,7 @@ export function setLines(job: Job): ChecklistLine[] {
       ],
       watch: 'A plate that lifts unevenly drags, whatever its mean lift.',
       unread: job.release.liftReadings.filter((r) => r.lift).length < 3,
+      answers: job.release.liftReadings.map((r) => fieldPath('release.liftReadings.*.lift', r.id)),
       tool: 'lift',
       fields: ['release.requiredLift', 'release.faceClearance'],
     },
@@ -103,6 +106,7 @@ function primaryLines(job: Job): ChecklistLine[] {
       key: 'chain',
       section,
       text: ['Primary chain slack, at its tightest spot over a whole turn'],
+      answers: ['setting.chainSlack'],
       tool: 'chain',
       fields: ['setting.chainSlack', 'setting.chainSlackMin', 'setting.chainSlackMax'],
     },
@@ -114,6 +118,7 @@ function primaryLines(job: Job): ChecklistLine[] {
           ? `End float: screw run in to touch, then back ${eighthsText(float)}, lock and measure`
           : 'End float: screw run in to touch, then backed off by the manual, lock and measure',
       ],
+      answers: ['setting.endFloat'],
       tool: 'endFloat',
       fields: ['setting.endFloatWanted', 'setting.endFloatPitch', 'setting.endFloat'],
     },

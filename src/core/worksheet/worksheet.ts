@@ -1,5 +1,7 @@
 import { isStepDemanded } from '@/core/job/purpose';
 import { fittedKinds } from '../clutch/fitted';
+import { entryAt } from '../job/entryAt';
+import type { FieldPath } from '../job/fieldPath';
 import type { Job } from '../job/types';
 import type {
   Mark,
@@ -12,6 +14,7 @@ import type {
   Worksheet,
   WorkStage,
 } from '../job/work';
+import { WORK_STAGES } from '../job/work';
 import { buildLines } from './buildLines';
 import type { ChecklistLine } from './line';
 import { lineText } from './line';
@@ -58,7 +61,9 @@ const orderKey = (line: ChecklistLine): string => (line.plateId === undefined ? 
 export function stepsOf(job: Job, stage: WorkStage): SheetStep[] {
   const sheet = job.work[stage];
   const lines = inOrder([...LINES[stage](job), ...sheet.own.map(ownLine)], sheet.order);
-  return lines.map((line) => {
+  return lines.map((made) => {
+    const words = sheet.words?.[made.key];
+    const line = words === undefined ? made : { ...made, text: [words] };
     const record = sheet.records[line.key] ?? {};
     const needed = isStepDemanded(job, stage, line.key);
     return {
@@ -136,6 +141,33 @@ export function stepMarked(
 }
 
 /**
+ * Marks the steps done that ask for a reading which has just been entered, once all that they ask for is there.
+ * @param path of the entry
+ * @example stepsAnswered(withEntry(blank, 'release.freePlay', entry(3)), 'release.freePlay', now).work.set.records.freePlay.done.at // "2026-11-28T10:00:00.000Z"
+ */
+export function stepsAnswered(job: Job, path: FieldPath, at: string): Job {
+  if (!ANSWERS.test(path) || entryAt(job, path) === undefined) return job;
+  return WORK_STAGES.reduce(
+    (made, stage) =>
+      stepsOf(made, stage)
+        .filter(
+          ({ line, state }) =>
+            (state === 'open' || state === 'changed') &&
+            line.answers?.includes(path) &&
+            (line.unread === undefined
+              ? line.answers.every((answer) => entryAt(made, answer))
+              : !line.unread),
+        )
+        .reduce((marked, { line }) => stepMarked(marked, stage, line.key, true, at), made),
+    job,
+  );
+}
+
+/** Entries that a step may ask for: the others need no look at the checklists. */
+const ANSWERS =
+  /^(release\.(freePlay|liftReadings)|build\.(headClearance$|fasteners\..*\.applied)|setting\.(chainSlack$|endFloat$|gapMeasured|goSize|noGoSize|turnsOut|readings\..*\.gain)|springs\.loose\.gapRead|strip\.parts\..*\.in$|prove\.recheck)/;
+
+/**
  * Marks a step and every open step before it done. A check keeps its own outcome, and a step without its reading stays open.
  * @param key of the last step to mark
  * @example stepsMarkedTo(blank, 'set', 'bleed', now).work.set.records.fluid.done.at // "2026-11-28T10:00:00.000Z"
@@ -180,6 +212,18 @@ export const ownStepWritten = (job: Job, stage: WorkStage, id: string, text: str
   withSheet(job, stage, {
     own: job.work[stage].own.map((s) => (s.id === id ? { ...s, text } : s)),
   });
+
+/**
+ * Words a step of the core for this shop; without words it speaks as before. A step with figures in it keeps them out of the
+ * words: they come from the pack.
+ * @example stepsOf(stepWorded(blank, 'set', 'bleed', 'Bled from below'), 'set')[1].line.text[0] // "Bled from below"
+ */
+export function stepWorded(job: Job, stage: WorkStage, key: string, text: string): Job {
+  const { [key]: _was, ...others } = job.work[stage].words ?? {};
+  return withSheet(job, stage, {
+    words: text.trim() === '' ? others : { ...others, [key]: text },
+  });
+}
 
 /**
  * Takes a step of the shop's own out; lines of the core are left out with a reason instead.
@@ -232,6 +276,7 @@ export function familyOf(job: Job): string {
 export const templateOf = (sheet: Worksheet): SheetTemplate => ({
   own: sheet.own,
   order: sheet.order,
+  ...(sheet.words ? { words: sheet.words } : {}),
 });
 
 /**
@@ -244,6 +289,7 @@ export function templateApplied(job: Job, stage: WorkStage, template: SheetTempl
   return withSheet(job, stage, {
     own: [...template.own, ...own.filter((s) => !known.has(s.id))],
     order: template.order,
+    ...(template.words ? { words: { ...job.work[stage].words, ...template.words } } : {}),
   });
 }
 

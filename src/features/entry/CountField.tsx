@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { FieldPath } from '@/core/job/fieldPath';
 import { withEntry } from '@/core/job/paths';
 import { entryAt } from '@/core/job/entryAt';
+import { stepsAnswered } from '@/core/worksheet/worksheet';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJobPart } from '@/state/jobs/useJob';
 import { IconKey } from '@/ui/IconKey';
@@ -25,7 +26,13 @@ export function CountField({ path, label, of, all }: Props) {
   const change = useEditJob();
   const count = useJobPart((job) => entryAt(job, path)?.value) ?? 0;
   const set = (value: number) =>
-    change((j) => withEntry(j, path, { value: Math.max(0, Math.min(MOST, value)) }));
+    change((j) =>
+      stepsAnswered(
+        withEntry(j, path, { value: Math.max(0, Math.min(MOST, value)) }),
+        path,
+        new Date().toISOString(),
+      ),
+    );
   return (
     <View style={styles.row}>
       <IconKey

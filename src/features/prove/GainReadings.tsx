@@ -13,6 +13,7 @@ import { useEditJob } from '@/state/jobs/editJob';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
+import { Choice } from '@/ui/Choice';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Heading } from '@/ui/Words';
 import { flow } from '@/ui/flow';
@@ -31,6 +32,11 @@ const withReading = (job: Job, id: string, turns: number | undefined): Job => ({
 /** The next field gets the focus: the adjuster position, unless known. */
 const nextField = (id: string, turns: number | undefined) =>
   fieldPath(`setting.readings.*.${turns === undefined ? 'turns' : 'gain'}`, id);
+
+const ENGINE = [
+  { value: 'warm', label: 'Warm' },
+  { value: 'cold', label: 'Cold' },
+] as const;
 
 /** Lever gain as it was read at each setting of the adjuster, and how far to turn from the last. */
 export function GainReadings() {
@@ -69,6 +75,21 @@ export function GainReadings() {
             path={fieldPath('setting.readings.*.turns', r.id)}
           />
           <EntryField narrow label="Gain" path={fieldPath('setting.readings.*.gain', r.id)} />
+          <Choice
+            bare
+            label={`Engine at reading ${i + 1}`}
+            value={r.engine ?? 'warm'}
+            options={ENGINE}
+            onChange={(engine) =>
+              change((j) => ({
+                ...j,
+                setting: {
+                  ...j.setting,
+                  readings: j.setting.readings.map((x) => (x.id === r.id ? { ...x, engine } : x)),
+                },
+              }))
+            }
+          />
         </FieldGrid>
       ))}
       <VerdictLine id="gain" />

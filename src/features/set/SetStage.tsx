@@ -1,5 +1,6 @@
 import type { VerdictId } from '@/core/evaluate/engine/verdict';
 import type { LineTool, ChecklistLine } from '@/core/worksheet/line';
+import { stepMarked } from '@/core/worksheet/worksheet';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { StageDone } from '@/features/job/StageDone';
@@ -81,7 +82,17 @@ function ThumbTest() {
           { value: 'true', label: 'Lifts evenly' },
         ]}
         onChange={(v) =>
-          change((j) => (v === 'open' ? j : { ...j, setting: { ...j.setting, thumbTest: v } }))
+          change((j) =>
+            v === 'open'
+              ? j
+              : stepMarked(
+                  { ...j, setting: { ...j.setting, thumbTest: v } },
+                  'set',
+                  'thumb',
+                  true,
+                  new Date().toISOString(),
+                ),
+          )
         }
       />
       <VerdictLine id="thumb" />

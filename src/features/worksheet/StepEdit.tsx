@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { readSentence } from '@/core/text/sentence';
 import type { WorkStage } from '@/core/job/work';
 import type { SheetStep } from '@/core/worksheet/worksheet';
-import { ownStepRemoved, ownStepWritten, stepMoved } from '@/core/worksheet/worksheet';
+import { ownStepRemoved, ownStepWritten, stepMoved, stepWorded } from '@/core/worksheet/worksheet';
 import { useUnits } from '@/features/display/useUnits';
 import { useEditJob } from '@/state/jobs/editJob';
 import { IconKey } from '@/ui/IconKey';
@@ -29,13 +29,17 @@ export function StepEdit({ step: { line, own }, stage, number }: Props) {
   return (
     <View style={[ruled, styles.row, { alignItems: own ? 'flex-end' : 'center' }]}>
       <View style={flow.grow}>
-        {own ? (
+        {own || (line.plateId === undefined && line.fastenerId === undefined) ? (
           <Field
             label={`Step ${number}`}
             value={words}
             maxLength={400}
             onChangeText={(text) =>
-              change((j) => ownStepWritten(j, stage, id, text), { typing: `${stage}.own.${id}` })
+              change(
+                (j) =>
+                  own ? ownStepWritten(j, stage, id, text) : stepWorded(j, stage, line.key, text),
+                { typing: `${stage}.words.${line.key}` },
+              )
             }
           />
         ) : (

@@ -4,6 +4,7 @@ import { archive, readField } from '@/core/job/edits/details';
 import type { FieldPath } from '@/core/job/fieldPath';
 import { withEntry } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
+import { stepsAnswered } from '@/core/worksheet/worksheet';
 import type { UnitChoice } from '@/core/units/quantity';
 import { useAppDispatch } from '@/state/store';
 
@@ -41,10 +42,9 @@ export const typeInField =
     if (!job) return;
     const { entry, isDraft } = readField(job, path, text, units);
     const draft = isDraft ? { text: text.slice(0, 400), units } : undefined;
-    editJob(id, (j) => withEntry(j, path, entry), { typing: path, draft: { path, draft } })(
-      dispatch,
-      getState,
-    );
+    const put = (j: Job) =>
+      stepsAnswered(withEntry(j, path, entry), path, new Date().toISOString());
+    editJob(id, put, { typing: path, draft: { path, draft } })(dispatch, getState);
   };
 
 /** Puts a job in the archive, from which it can be brought back at once, or takes it out. */

@@ -1,3 +1,4 @@
+import { fieldPath } from '../../job/fieldPath';
 import type { Job } from '../../job/types';
 import { turningText } from '../../setting/adjuster';
 import type { GapPlan } from '../../setting/plans';
@@ -12,7 +13,9 @@ import type { ChecklistLine } from '../../worksheet/line';
 const MIN_SHOWN = 0.0005;
 
 /** The turn required, the gap it gives, and the remainder that the marks can't set. */
-function gapSettingText({ turning, wanted }: GapPlan): Sentence {
+function gapSettingText({ turning, wanted, given }: GapPlan): Sentence {
+  if (given)
+    return say`By the leaflet out by ${turningText(turning)}, for a gap of ${length(turning.gap)}`;
   const out = say`From there out by ${turningText(turning)}, for a gap of ${length(turning.gap)}`;
   return Math.abs(turning.rest) < MIN_SHOWN
     ? out
@@ -26,12 +29,15 @@ function gapSettingText({ turning, wanted }: GapPlan): Sentence {
 export function gapLines(job: Job): readonly ChecklistLine[] {
   const section = 'Install gap';
   const plan = gapPlan(job);
+  const contact = job.leaflet?.contact?.trim();
   return [
     {
       key: 'gapStart',
       section,
       text: [
-        'Start point: adjuster in to first firm contact, cable slack, contact felt at the nut',
+        contact
+          ? `Start point: adjuster in to first firm contact, felt ${contact}`
+          : 'Start point: adjuster in to first firm contact, cable slack, contact felt at the nut',
       ],
       watch:
         'If the start is at the bearing instead of the nut, the gap is wrong by all of the slack.',
@@ -47,9 +53,12 @@ export function gapLines(job: Job): readonly ChecklistLine[] {
         'setting.pitch',
         'setting.marksPerTurn',
         'setting.linkage',
+        'setting.turnsGiven',
         'setting.turnsOut',
-        'setting.marksOut',
+        // Marks apart from the turns are of earlier records: one field takes both.
+        ...(job.setting.marksOut ? (['setting.marksOut'] as const) : []),
       ],
+      answers: ['setting.turnsOut'],
     },
     {
       key: 'gauges',
@@ -59,6 +68,7 @@ export function gapLines(job: Job): readonly ChecklistLine[] {
         (size) => size === undefined,
       ),
       tool: 'gauges',
+      answers: ['setting.goSize', 'setting.noGoSize', 'setting.gapMeasured'],
       fields: ['setting.goSize', 'setting.noGoSize', 'setting.gapMeasured', 'setting.installGap'],
     },
   ];
@@ -77,6 +87,7 @@ export const gainLine = (job: Job): ChecklistLine => ({
   watch:
     'Machine on its stand, wheel clear, brake within reach: an auto-clutch can move it with the lever out.',
   tool: 'gain',
+  answers: job.setting.readings.map((r) => fieldPath('setting.readings.*.gain', r.id)),
   unread: gainReadings(job).length === 0,
   fields: ['setting.targetGain'],
 });

@@ -1,12 +1,22 @@
-import { DomainError } from '../../errors';
 import type { Sheet } from '../../evaluate/engine/sheet';
 import type { Verdict } from '../../evaluate/engine/verdict';
 import { IDLE_MARGIN } from '../../evaluate/engine/verdict';
 import { checkLimits } from '../../pack/stack';
 import { turningText } from '../../setting/adjuster';
-import { correctGain } from '../../setting/leverGain';
-import { adjusterOf, GAIN_READS, gainReadings, adjusterPosition } from '../../setting/plans';
-import { domainSentence, joinAnd } from '../../text/reasons';
+import type { Job } from '../../job/types';
+import type { GainReading } from '../../setting/leverGain';
+import type { GainPlan, GainTarget } from '../../setting/plans';
+import {
+  adjusterOf,
+  adjusterPosition,
+  GAIN_READS,
+  gainAdvice,
+  gainReadings,
+  gainTarget,
+  isOnTarget,
+} from '../../setting/plans';
+import { joinAnd } from '../../text/reasons';
+import type { Sentence } from '../../text/sentence';
 import { length, say, travel } from '../../text/sentence';
 
 /**
@@ -111,9 +121,8 @@ function judgeInstallGap(sheet: Sheet): Verdict | undefined {
 
 function judgeGain(sheet: Sheet): Verdict | undefined {
   const { job } = sheet;
-  const target = sheet.valueAt('setting.targetGain');
-  const readings = gainReadings(job);
-  const last = readings.at(-1);
+  const target = gainTarget(job);
+  const last = gainReadings(job).at(-1);
   const base = { id: 'gain', figures: ['leverGain', 'overallRatio'] } as const;
   const worked = sheet.known('leverGain')?.value;
   const has = sheet.valueAt('release.leverTravel');
@@ -126,10 +135,21 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
     };
   }
   if (!last || target === undefined) return undefined;
-  const gains = say`Lever gain ${travel(last.gain)}, target ${travel(target)}`;
+  const cold = job.setting.readings.find((r) => r.id === last.id)?.engine === 'cold';
+  const gains = [
+    ...say`Lever gain${cold ? ' cold' : ''} ${travel(last.gain)}, target `,
+    ...targetText(job, target),
+  ];
   const current = adjusterPosition(job);
   const here = current === undefined || Math.abs(current - last.turns) < 1e-6;
-  if (Math.abs(last.gain - target) <= GAIN_READS) {
+  if (isOnTarget(last.gain, target)) {
+    if (cold)
+      return {
+        ...base,
+        state: 'watch',
+        title: 'Lever gain read cold',
+        sentence: [...gains, '. The target is for a warm engine: read it again warm.'],
+      };
     if (here && worked !== undefined && contradicts(last.gain, worked))
       return {
         ...base,
@@ -142,55 +162,59 @@ function judgeGain(sheet: Sheet): Verdict | undefined {
       };
     return { ...base, state: 'good', title: 'Lever gain on target', sentence: [...gains, '.'] };
   }
+  return { ...base, ...correction(sheet, last, target, gains) };
+}
+
+/** The target as it is printed: a value, or a range. */
+function targetText({ setting: { targetGain } }: Job, { low, high, middle }: GainTarget): Sentence {
+  return targetGain?.range ? say`${travel(low)} to ${travel(high)}` : say`${travel(middle)}`;
+}
+
+/** How far a gain off its target is to be turned, and what the lever should read then. */
+function correction(
+  sheet: Sheet,
+  last: GainReading,
+  target: GainTarget,
+  gains: Sentence,
+): Pick<Verdict, 'state' | 'title' | 'sentence'> {
+  const { job } = sheet;
   const adjuster = adjusterOf(job);
-  const given = sheet.known('overallRatio')?.value;
-  if (!adjuster || given === undefined) {
+  const title = last.gain > target.middle ? 'Lever gain too large' : 'Lever gain too small';
+  if (!adjuster)
     return {
-      ...base,
       state: 'unknown',
       title: 'Lever gain off target',
+      sentence: [...gains, '. The adjuster pitch is needed to work out the correction.'],
+    };
+  const plan = gainAdvice(job, sheet.known('overallRatio')?.value);
+  if (!plan) return { state: 'watch', title, sentence: [...gains, '.'] };
+  const { turning, atLeast, expected, from } = plan;
+  if (turning.direction === 'leave') {
+    return {
+      state: 'good',
+      title: 'Lever gain as close as the adjuster allows',
       sentence: [
         ...gains,
-        '. Adjuster pitch, lever travel and lift are needed to work out the correction.',
+        `: less than half an adjuster mark too ${last.gain > target.middle ? 'much' : 'little'}.`,
       ],
     };
   }
-  try {
-    const { kind, turning, from } = correctGain(adjuster, readings, target, given);
-    if (turning.direction === 'leave') {
-      return {
-        ...base,
-        state: 'good',
-        title: 'Lever gain as close as the adjuster allows',
-        sentence: [
-          ...gains,
-          `: less than half an adjuster mark too ${last.gain > target ? 'much' : 'little'}.`,
-        ],
-      };
-    }
-    const whose =
-      from === 'measured ratio'
-        ? 'by this machine’s own ratio from two readings'
-        : 'by the train’s ratio';
-    return {
-      ...base,
-      state: 'watch',
-      title: last.gain > target ? 'Lever gain too large' : 'Lever gain too small',
-      sentence: [
-        ...gains,
-        `: ${turning.direction} the gap by ${turningText(turning)}${kind === 'bound' ? ' or more' : ''}, ${whose}.`,
-      ],
-    };
-  } catch (error) {
-    if (!(error instanceof DomainError)) throw error;
-    return {
-      ...base,
-      state: 'unknown',
-      title: 'Lever gain not judged',
-      sentence: [domainSentence(error)],
-    };
-  }
+  return {
+    state: 'watch',
+    title,
+    sentence: [
+      ...gains,
+      ...say`: ${turning.direction} the gap by ${turningText(turning)}${atLeast ? ' or more' : ''}, ${WHOSE[from]}.`,
+      ...(expected === undefined ? [] : say` It should then read ${travel(expected)}.`),
+    ],
+  };
 }
+
+const WHOSE: Readonly<Record<GainPlan['from'], string>> = {
+  'measured ratio': 'by this machine’s own ratio from two readings',
+  'given ratio': 'by the train’s ratio',
+  'assumed ratio': 'by an assumed ratio until the second reading gives its own',
+};
 
 /** Relative difference above which a measured and a calculated gain contradict each other. Assumed value. */
 const GAIN_DIFFERS = 0.3;

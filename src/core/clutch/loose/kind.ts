@@ -98,6 +98,7 @@ export const loose: ClutchKind = {
         watch: 'Measure at three places: it must be the same all round.',
         fields: GAP_READ,
         tool: 'gapRead',
+        answers: GAP_READ,
         unread: GAP_READ.some((path) => !entryAt(job, path)),
       },
     ],

@@ -8,7 +8,7 @@ import type { Problem } from '@/core/evaluate/engine/problem';
 import { reversed } from '@/core/evaluate/engine/problem';
 import { count, length, say, times, torque } from '@/core/text/sentence';
 import type { Sheet } from '@/core/evaluate/engine/sheet';
-import { isUnusual, usualTorque } from '@/core/worksheet/fasteners';
+import { bothTorques, isUnusual, torqueOff, usualTorque } from '@/core/worksheet/fasteners';
 import { RETAINED_SHARE, retainedShare } from '@/core/release/retention';
 import { fittedKinds } from '@/core/clutch/fitted';
 
@@ -48,6 +48,13 @@ export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Proble
     }
   }
   for (const f of job.build.fasteners) {
+    const off = f.torque && f.applied && torqueOff(f.torque, f.applied.value);
+    if (off)
+      problems.push({
+        path: fieldPath('build.fasteners.*.applied', f.id),
+        state: 'watch',
+        sentence: say`${off === 'below' ? 'Below' : 'Above'} its torque of ${bothTorques(f.torque ?? { value: 0 })}.`,
+      });
     for (const leaf of ['torque', 'applied'] as const) {
       const given = f[leaf];
       if (!given || !f.size || !isUnusual(given.value, f.size.value)) continue;

@@ -114,10 +114,15 @@ describe('turning by the lever gain', () => {
     gain: entry(gain),
   });
 
-  it('waits for a reading that is whole, a target and a ratio', () => {
+  it('waits for a reading that is whole and a target, and assumes a ratio until one is known', () => {
     const ready = job({ targetGain: entry(12), readings: [reading(1, 22)] });
     expect(gainAdvice(ready, 40)?.turning).toMatchObject({ turns: 0, marks: 2, direction: 'open' });
-    expect(gainAdvice(ready, undefined)).toBeUndefined();
+    // 10 mm too much by a ratio of 35: 0.286 mm, two of eight marks; then 22 − 35·0.25.
+    expect(gainAdvice(ready, undefined)).toMatchObject({
+      from: 'assumed ratio',
+      turning: { turns: 0, marks: 2, direction: 'open' },
+      expected: 13.25,
+    });
     expect(gainAdvice(job({ readings: [reading(1, 22)] }), 40)).toBeUndefined();
     expect(gainAdvice(job({ targetGain: entry(12) }), 40)).toBeUndefined();
     const begun = [reading(1, 22), { id: 'next', turns: entry(1.25) }];
@@ -132,6 +137,24 @@ describe('turning by the lever gain', () => {
     expect(at(12 - GAIN_READS)).toBeUndefined();
     expect(at(12 + GAIN_READS + 0.01)?.turning.direction).not.toBe('close');
     expect(at(12 - GAIN_READS - 0.01)?.turning.direction).not.toBe('open');
+  });
+
+  it('takes a printed range as its target, and warm and cold readings apart', () => {
+    const range = { ...entry(2), range: { low: 1.5, high: 2.5 } };
+    const at = (gain: number) =>
+      gainAdvice(job({ targetGain: range, readings: [reading(1, gain)] }), 20);
+    expect(at(1.5)).toBeUndefined();
+    expect(at(2.5)).toBeUndefined();
+    expect(at(3.4)?.turning.direction).toBe('open');
+    expect(at(0.4)?.turning.direction).toBe('close');
+    const cold = { ...reading(1, 9), engine: 'cold' as const };
+    const both = job({
+      targetGain: entry(12),
+      readings: [cold, { ...reading(1.25, 16), id: 'w' }],
+    });
+    expect(gainReadings(both)).toHaveLength(1);
+    // One warm reading teaches no ratio, whatever was read cold before it.
+    expect(gainAdvice(both, 40)?.from).toBe('given ratio');
   });
 
   it('gives the resulting adjuster position, and whether it is only a bound', () => {
