@@ -9,6 +9,8 @@ export type ThemeChoice = 'system' | 'limestone' | 'peat';
 export interface Display {
   readonly units: UnitChoice;
   readonly theme: ThemeChoice;
+  /** A voice in the measuring run; off until it is switched on. */
+  readonly voice?: boolean;
 }
 
 const initialState: Display = { units: {}, theme: 'system' };
@@ -20,6 +22,9 @@ const displaySlice = createSlice({
     displayLoaded: (_state, { payload }: PayloadAction<Display>) => payload,
     unitChosen(state, { payload }: PayloadAction<{ quantity: Quantity; unit: UnitId }>) {
       return { ...state, units: { ...state.units, [payload.quantity]: payload.unit } };
+    },
+    voiceSwitched(state, { payload }: PayloadAction<boolean>) {
+      return { ...state, voice: payload };
     },
     themeChosen(state, { payload }: PayloadAction<ThemeChoice>) {
       return { ...state, theme: payload };

@@ -6,13 +6,26 @@ const FIELDS =
 const takesText = (field: HTMLElement): boolean =>
   field.offsetParent !== null && !field.matches(':disabled, [readonly]');
 
-/** Focuses the next field within the same dialog or page; after the last one the phone's keyboard closes. */
+/** Readings that are taken one after another, by the test name of their fields. */
+const SERIES =
+  /^(release\.liftReadings|build\.fasteners|strip\.parts)\.[^.]+\.(lift|applied|torque|out|in)$/;
+
+/** The series of a field: the same for the same reading of another item of its list. */
+function seriesOf(field: HTMLElement): string | undefined {
+  const [, list, leaf] = SERIES.exec(field.dataset.testid ?? '') ?? [];
+  return list === undefined ? undefined : `${list}.${leaf}`;
+}
+
+/** Focuses the next reading of the same series, else the next field, within the same dialog or page; after the last one the phone's keyboard closes. */
 export function goToNextField(): void {
   const here = document.activeElement;
   if (!(here instanceof HTMLElement)) return;
   const page = here.closest('[role=dialog], [role=main], main') ?? document.body;
   const fields = [...page.querySelectorAll<HTMLElement>(FIELDS)].filter(takesText);
-  const next = fields[fields.indexOf(here) + 1];
+  const after = fields.slice(fields.indexOf(here) + 1);
+  const series = seriesOf(here);
+  const next =
+    after.find((field) => series !== undefined && seriesOf(field) === series) ?? after[0];
   if (!next) {
     here.blur();
     return;

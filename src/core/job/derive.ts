@@ -1,3 +1,4 @@
+import { omit } from '../omit';
 import { byName } from '../order';
 import { blankJob } from './blank';
 import type {
@@ -38,6 +39,8 @@ const looseAsBuilt = ({
   gapRead1: _1,
   gapRead2: _2,
   gapRead3: _3,
+  gapFitted: _gap,
+  gapStack: _stack,
   ...rest
 }: LooseSprings): LooseSprings => rest;
 
@@ -120,7 +123,10 @@ export function nextJobOf(last: Job, id: string, number: string, now: string): J
     springs: {
       ...last.springs,
       loose: looseAsBuilt(last.springs.loose),
-      coil: { ...last.springs.coil, groups: last.springs.coil.groups.map(groupAsSpecified) },
+      coil: {
+        ...omit(last.springs.coil, 'fittedLength', 'fittedStack'),
+        groups: last.springs.coil.groups.map(groupAsSpecified),
+      },
       diaphragm: cone,
     },
     assist: last.assist,

@@ -3,6 +3,7 @@ import type { ClutchType } from '../clutch/type';
 import { chooseTypeAsGoes, clutchType, describeType } from '../clutch/type';
 import { blankKind } from '../job/blank';
 import { chooseLayout, chooseRelease } from '../job/edits/details';
+import { newByIntake } from '../job/edits/pack';
 import { chooseSpringType } from '../job/edits/springs';
 import type {
   CaliperWay,
@@ -370,7 +371,7 @@ function putPack(job: Job, { kinds, plates }: LeafletPack, newId: Id): Job {
   const same =
     order.length === pack.plates.length &&
     order.every((p, i) => p.kindId === pack.plates[i]?.kindId);
-  return {
+  return newByIntake({
     ...job,
     pack: {
       ...pack,
@@ -381,7 +382,7 @@ function putPack(job: Job, { kinds, plates }: LeafletPack, newId: Id): Job {
           : { id: newId(), ...plate };
       }),
     },
-  };
+  });
 }
 
 function putStarts(job: Job, starts: readonly LeafletStarts[], newId: Id): Job {

@@ -5,7 +5,7 @@ import { STAGES } from '../job/types';
 import { STAGE_NAME } from '../job/words';
 import { WORK_STAGES } from '../job/work';
 import { countOf } from '../text/countOf';
-import { readSentence, upperFirst } from '../text/sentence';
+import { readSentence } from '../text/sentence';
 import type { UnitChoice } from '../units/quantity';
 import { isOpen, stepsOf } from '../worksheet/worksheet';
 import type { Judged } from './missingAt';
@@ -15,7 +15,7 @@ import { missingAt } from './missingAt';
  * What is to be done next on a job, in a few words; nothing on a signed one.
  * @param judged the evaluation and inspection of that very record
  * Never throws for a job that passes the schema. Source: as {@link missingAt}.
- * @example nextAction(blank, { evaluation: evaluate(blank), inspection: inspect(blank, evaluate(blank)) }) // "Machine name"
+ * @example nextAction(blank, { evaluation: evaluate(blank), inspection: inspect(blank, evaluate(blank)) }) // "Enter: machine name"
  */
 export function nextAction(job: Job, judged: Judged, units: UnitChoice = {}): string | undefined {
   if (isFrozen(job)) return undefined;
@@ -32,7 +32,7 @@ export function nextAction(job: Job, judged: Judged, units: UnitChoice = {}): st
     const left = openSteps(job, measuringRun(job, ['discs', 'steels', 'flatness', 'start'])).length;
     if (left > 0) return `${countOf(left, 'reading')} to take`;
   }
-  if (missing) return upperFirst(missing);
+  if (missing) return `Enter: ${missing}`;
   const next = STAGES[STAGES.indexOf(stage) + 1];
   return next === undefined ? 'Sign the job' : `Go on to ${STAGE_NAME[next]}`;
 }

@@ -1,4 +1,6 @@
 import { stageOfVerdict } from '@/core/advice/manualFix';
+import type { Need } from '../evaluate/engine/figure';
+import { needsOf } from '../evaluate/engine/needs';
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
 import { count, lowerFirst, readSentence, say } from '@/core/text/sentence';
@@ -8,14 +10,13 @@ import type { PartVerdict } from '../inspect/partVerdict';
 import { inspect, mainReason } from '../inspect/inspect';
 import { DECISION_NAME, staysIn } from '../inspect/decisions';
 import type { FieldPath } from '../job/fieldPath';
-import { fieldAt } from '../job/fields';
+import { fieldAt, isFieldPath } from '../job/fields';
 import type { Demands } from '../job/purpose';
 import { demandsOf, isStepDemanded } from '../job/purpose';
 import type { Job, SmallPart, Stage, Override } from '../job/types';
 import { STAGE_NAME } from '../job/words';
 import type { WorkStage } from '../job/work';
 import { WORK_STAGES } from '../job/work';
-import type { LineTool } from '../worksheet/line';
 import type { SheetStep } from '../worksheet/worksheet';
 import { isOpen, stepsOf } from '../worksheet/worksheet';
 
@@ -26,8 +27,8 @@ export interface OpenItem {
   readonly kind: 'part' | 'verdict' | 'problem' | 'measure' | 'step' | 'text';
   /** The stage to fix it at. */
   readonly stage: Stage;
-  /** The step of that stage's sheet, where it is one. */
-  readonly step?: LineTool;
+  /** The step of that stage's sheet, by its tool or its key, where it is one. */
+  readonly step?: string;
   readonly title: string;
   readonly sentence: Sentence;
   /** The field to fix it in, if any. */
@@ -220,11 +221,20 @@ const missingReadings = (parts: readonly PartVerdict[]): string =>
     ),
   ].join(' ');
 
-function verdictItems(job: Job, { verdicts, problems }: Evaluation): OpenItem[] {
+/** The field of the first entry that is missing. */
+function pathOf(needs: readonly Need[]): Pick<OpenItem, 'path'> {
+  const [path] = needs.flatMap((n) => (n.path && isFieldPath(n.path) ? [n.path] : []));
+  return path === undefined ? {} : { path };
+}
+
+function verdictItems(job: Job, { verdicts, problems, figures }: Evaluation): OpenItem[] {
   const items: OpenItem[] = [];
   const demands = demandsOf(job);
   // Between two plates the gap replaces the stack limits.
-  const gapJudged = verdicts.some((v) => v.id === 'gap' && v.state !== 'unknown');
+  // The bands of a retainer select by the stack as well.
+  const gapJudged = verdicts.some(
+    (v) => (v.id === 'gap' || v.id === 'step') && v.state !== 'unknown',
+  );
   for (const v of verdicts) {
     const must = demands.verdicts.includes(v.id) && !(v.id === 'stack' && gapJudged);
     if ((demands.stops && v.state === 'stop') || (must && v.state === 'unknown'))
@@ -234,6 +244,7 @@ function verdictItems(job: Job, { verdicts, problems }: Evaluation): OpenItem[] 
         ...stageOfVerdict(job, v.id),
         title: v.title,
         sentence: v.sentence,
+        ...pathOf(needsOf(v, figures)),
       });
   }
   const met = new Map<string, number>();
@@ -270,6 +281,7 @@ function stepItems(job: Job, stage: WorkStage): OpenItem[] {
             id: `steps:${stage}`,
             kind: 'step',
             stage,
+            step: plain[0]?.line.key ?? '',
             title: `${plain.length === 1 ? 'A step' : 'Steps'} of ${STAGE_NAME[stage]} not done`,
             sentence:
               plain.length === 1
@@ -284,6 +296,7 @@ function stepItems(job: Job, stage: WorkStage): OpenItem[] {
             id: `changed:${stage}`,
             kind: 'step',
             stage,
+            step: together[0]?.line.key ?? '',
             title: 'Changed since they were done',
             sentence: say`${count(together.length)} steps have changed: ${changedNamed(job, together)}.`,
           } satisfies OpenItem,
@@ -293,6 +306,7 @@ function stepItems(job: Job, stage: WorkStage): OpenItem[] {
       id: idOf(step),
       kind: 'step',
       stage,
+      step: step.line.key,
       title:
         step.state === 'failed'
           ? 'Check not passed'

@@ -168,17 +168,38 @@ const ANSWERS =
   /^(release\.(freePlay|liftReadings)|build\.(headClearance$|fasteners\..*\.applied)|setting\.(chainSlack$|endFloat$|gapMeasured|goSize|noGoSize|turnsOut|readings\..*\.gain)|springs\.loose\.gapRead|strip\.parts\..*\.in$|prove\.recheck)/;
 
 /**
- * Marks a step and every open step before it done. A check keeps its own outcome, and a step without its reading stays open.
+ * Marks a step and every open step before it done. A step without its reading stays open.
  * @param key of the last step to mark
+ * @param checks whether every check on the way was passed; otherwise each keeps its own outcome
  * @example stepsMarkedTo(blank, 'set', 'bleed', now).work.set.records.fluid.done.at // "2026-11-28T10:00:00.000Z"
  */
-export function stepsMarkedTo(job: Job, stage: WorkStage, key: string, at: string): Job {
+export function stepsMarkedTo(
+  job: Job,
+  stage: WorkStage,
+  key: string,
+  at: string,
+  checks = false,
+): Job {
   const steps = stepsOf(job, stage);
   const last = steps.findIndex((s) => s.line.key === key);
+  // A step that nobody has to do is marked only in a section of such steps.
+  const any = steps[last]?.line.optional ?? false;
   return steps
     .slice(0, last + 1)
-    .filter(({ state, line }) => state === 'open' && !line.test && line.unread !== true)
-    .reduce((marked, { line }) => stepMarked(marked, stage, line.key, true, at), job);
+    .filter(
+      ({ state, line }) =>
+        state === 'open' &&
+        (any || !line.optional) &&
+        (checks || !line.test) &&
+        line.unread !== true,
+    )
+    .reduce(
+      (marked, { line }) =>
+        line.test
+          ? testJudged(marked, line.test, 'pass', at)
+          : stepMarked(marked, stage, line.key, true, at),
+      job,
+    );
 }
 
 /**

@@ -34,7 +34,8 @@ export function FormNumber<Values>({
   name,
   label,
   spec,
-}: Props<Values> & { readonly spec: EntrySpec }) {
+  onSubmit,
+}: Props<Values> & Pick<FieldProps, 'onSubmit'> & { readonly spec: EntrySpec }) {
   const units = useUnits();
   const { symbol } = shownUnit(spec.quantity, unitsFor(spec, units));
   return (
@@ -43,6 +44,7 @@ export function FormNumber<Values>({
       name={symbol ? `${label}, ${symbol}` : label}
       unit={symbol}
       whole={spec.bounds.integer ?? false}
+      {...(onSubmit ? { onSubmit } : {})}
       {...useFormField({ control, name })}
     />
   );

@@ -13,11 +13,16 @@ import { typedActions } from '@/state/typedSlice';
  * @param name under which its texts are kept
  * @param empty the texts of its fields to begin with
  * @param schema reads the texts into the values that are submitted
+ * @param again for one item after another: the fields that keep their text, and the one that gets the cursor
  */
 export function useKeptForm<Texts extends Record<string, string>, Values>(
   name: string,
   empty: Texts,
   schema: ObjectSchema<Values>,
+  again?: {
+    readonly keep: readonly (keyof Texts & string)[];
+    readonly focus: keyof Texts & string;
+  },
 ) {
   const dispatch = useAppDispatch();
   const store = useAppStore();
@@ -27,7 +32,7 @@ export function useKeptForm<Texts extends Record<string, string>, Values>(
       Object.entries(empty).map(([field, text]) => [field, typed[`${name}.${field}`] ?? text]),
     ) as Texts;
   });
-  const { control, handleSubmit, reset, subscribe } = useForm<
+  const { control, getValues, handleSubmit, reset, setFocus, subscribe } = useForm<
     Record<string, string>,
     unknown,
     Values
@@ -59,7 +64,12 @@ export function useKeptForm<Texts extends Record<string, string>, Values>(
       handleSubmit(async (values) => {
         await take(values);
         dispatch(typedActions.typedDropped(`${name}.`));
-        reset(empty);
+        const texts = getValues();
+        reset({
+          ...empty,
+          ...Object.fromEntries((again?.keep ?? []).map((field) => [field, texts[field] ?? ''])),
+        });
+        if (again) setFocus(again.focus);
       }),
   };
 }

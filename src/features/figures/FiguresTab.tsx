@@ -1,5 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 
+import { needsOf } from '@/core/evaluate/engine/needs';
 import { readSentence } from '@/core/text/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
@@ -9,6 +10,7 @@ import { SPACE, useRuled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { FigureRow } from './FigureRow';
+import { GoToMissing } from './VerdictBanner';
 import { flow } from '@/ui/flow';
 
 /** Every verdict and every figure of the job. */
@@ -35,6 +37,7 @@ export function FiguresTab() {
               {v.id !== 'overall' && (v.state === 'stop' || v.state === 'watch') ? (
                 <AdvicePanel verdict={v.id} title={v.title} />
               ) : null}
+              <GoToMissing need={needsOf(v, figures)[0]} />
             </View>
           </View>
         ))}

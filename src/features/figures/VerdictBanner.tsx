@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 
 import type { Need } from '@/core/evaluate/engine/figure';
+import { needsOf } from '@/core/evaluate/engine/needs';
 import type { Verdict } from '@/core/evaluate/engine/verdict';
 import { firstOpen } from '@/core/evaluate/verdicts/judge';
 import { readSentence } from '@/core/text/sentence';
@@ -29,11 +30,7 @@ export function VerdictBanner() {
   // Bad verdicts do not block the missing inputs.
   const open = firstOpen(verdicts);
   const optional = open !== undefined && !demanded.includes(open.id);
-  const [unknown] = open?.figures ?? [];
-  const outcome = unknown && !optional ? figures.get(unknown) : undefined;
-  // Before there are plates no field leads on.
-  const ofFigure = outcome?.status === 'unknown' && unknown !== 'faces' ? outcome.needs : [];
-  const missing = open?.need ? [open.need] : ofFigure;
+  const missing = open && !optional ? needsOf(open, figures) : [];
   const needs = missing.some((n) => n.path) ? byWork(missing) : [];
   const none = overall.state === 'unknown' && needs.length > 0;
   return (
@@ -76,7 +73,7 @@ export function VerdictBanner() {
 const ANNOUNCED = 2;
 
 /** The way to the first thing needed, in the order of the work. */
-function GoToMissing({ need }: { readonly need: Need | undefined }) {
+export function GoToMissing({ need }: { readonly need: Need | undefined }) {
   const goToField = useGoToField();
   const place = need?.path && hasPlace(need.path) ? need.path : undefined;
   return need && place ? (

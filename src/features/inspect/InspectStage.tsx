@@ -1,8 +1,8 @@
 import { router } from 'expo-router';
 import { coilGroups } from '@/core/clutch/fitted';
 import { nanoid } from '@reduxjs/toolkit';
-import { useState } from 'react';
-import { View } from 'react-native';
+import { useEffect, useRef, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
 
 import { measuringRun, openSteps, runParts } from '@/core/inspect/run';
 import { RUN_PARTS } from '@/core/inspect/runStep';
@@ -25,6 +25,7 @@ import { Action } from '@/ui/Action';
 import { Choice, Toggles } from '@/ui/Choice';
 import { Panel } from '@/ui/Panel';
 import { toggled } from '@/core/toggled';
+import { SPACE } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 import { flow } from '@/ui/flow';
@@ -60,9 +61,14 @@ export function InspectStage({ selected, onSelect }: Props) {
   const job = useJob();
   const [parts, setParts] = useState(() => usualRun(job));
   const [running, setRunning] = useState(false);
+  // After a run one comes for the verdicts.
+  const [measured, setMeasured] = useState(false);
   const [deviceKeyboard, setDeviceKeyboard] = useState(false);
   const run = () => setRunning(true);
-  const end = () => setRunning(false);
+  const end = () => {
+    setRunning(false);
+    setMeasured(true);
+  };
   return running ? (
     <MeasureRun
       parts={parts}
@@ -76,6 +82,7 @@ export function InspectStage({ selected, onSelect }: Props) {
       parts={parts}
       onParts={setParts}
       onRun={run}
+      toVerdicts={measured}
       selected={selected}
       onSelect={onSelect}
     />
@@ -86,9 +93,18 @@ interface OverviewProps extends Props {
   readonly parts: readonly RunPart[];
   readonly onParts: (parts: readonly RunPart[]) => void;
   readonly onRun: () => void;
+  /** The verdicts come into view and get the focus. */
+  readonly toVerdicts: boolean;
 }
 
-function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) {
+function Overview({ parts, onParts, onRun, toVerdicts, selected, onSelect }: OverviewProps) {
+  const place = useRef<View>(null);
+  useEffect(() => {
+    const node: unknown = place.current;
+    if (!toVerdicts || !(node instanceof HTMLElement)) return;
+    node.scrollIntoView({ block: 'start' });
+    node.focus({ preventScroll: true });
+  }, [toVerdicts]);
   const job = useJob();
   const change = useEditJob();
   const focusField = useFocusField();
@@ -112,7 +128,7 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
     : [];
   const all = steps.length > 0 && left === 0;
   const verdicts = (
-    <>
+    <View ref={place} tabIndex={-1} style={styles.verdicts}>
       <SummaryView />
       {missing.map(({ path, name }) => (
         <Action key={path} icon="chevron-right" onPress={() => focusField(path)}>
@@ -121,7 +137,7 @@ function Overview({ parts, onParts, onRun, selected, onSelect }: OverviewProps) 
       ))}
       <AcrossParts onSelect={onSelect} />
       <PartList selected={selected} onSelect={onSelect} />
-    </>
+    </View>
   );
   return (
     <StagePage stage="inspect">
@@ -216,3 +232,8 @@ function withUnmeasuredSprings(job: Job, parts: readonly RunPart[]): Job {
   let n = 0;
   return parts.includes('springs') ? withSpringsToMeasure(job, () => String(n++)) : job;
 }
+
+const styles = StyleSheet.create({
+  // The focus is shown by where the page stands.
+  verdicts: { gap: SPACE.margin, ...({ outlineStyle: 'none' } as object) },
+});

@@ -4,7 +4,10 @@ import { Icon } from 'react-native-paper';
 import { useStrata } from '@/ui/theme';
 import { useLandscape, useSmallScreen, useWide } from '@/ui/useWide';
 
+import { displayActions } from '@/state/displaySlice';
+import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Key } from './Key';
+import { canSpeak } from './voice';
 import { flow } from '@/ui/flow';
 
 const ROWS = [
@@ -118,11 +121,24 @@ export function Keypad({ run, atStart, folded, onDeviceKeyboard, onEnd }: Props)
             {folded ? 'Large keypad' : 'Device keyboard'}
           </Key>
         ) : null}
+        {canSpeak() ? <VoiceKey height={low ? 44 : 48} /> : null}
         <Key label="Stop" height={low ? 44 : 48} onPress={onEnd}>
           Stop
         </Key>
       </View>
     </View>
+  );
+}
+
+/** Switches the voice that says the plate and reads the value back. */
+function VoiceKey({ height }: { readonly height: number }) {
+  const dispatch = useAppDispatch();
+  const on = useAppSelector((state) => state.display.voice === true);
+  const words = on ? 'Voice off' : 'Voice on';
+  return (
+    <Key label={words} height={height} onPress={() => dispatch(displayActions.voiceSwitched(!on))}>
+      {words}
+    </Key>
   );
 }
 

@@ -16,7 +16,10 @@ import { RunAsked, RunDisplay } from './RunDisplay';
 import { RunFinished } from './RunFinished';
 import type { MeasuringRun } from './useRun';
 import { useRun } from './useRun';
+import { useJob } from '@/state/jobs/useJob';
+import { useAppSelector } from '@/state/store';
 import { useTypingGauge } from './useTypingGauge';
+import { useVoice } from './voice';
 import { flow } from '@/ui/flow';
 import { SPACE } from '@/ui/theme';
 
@@ -55,6 +58,8 @@ export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd 
     take: () => run.take(),
     step: (by) => run.go(run.index + by),
   };
+  const voice = useAppSelector((state) => state.display.voice === true);
+  useVoice(voice, step, run.taken, useJob());
   useTypingGauge(keys, run.text !== '');
   useBenchReadings((reading) => {
     if (reading.device === 'gauge') run.take(`${reading.text} ${reading.unit}`);

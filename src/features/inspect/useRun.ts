@@ -12,6 +12,7 @@ import { useJob } from '@/state/jobs/useJob';
 import { isoDay } from '@/ui/dates';
 
 import { withReading } from './edits';
+import type { Taken } from './voice';
 
 type Question = Extract<ParsedEntry, { readonly kind: 'question' }>;
 
@@ -24,6 +25,8 @@ export interface MeasuringRun {
   readonly text: string;
   readonly question: Question | undefined;
   readonly refused: string | undefined;
+  /** The last reading that was taken. */
+  readonly taken: Taken | undefined;
   readonly type: (text: string) => void;
   /** A character as a gauge types it. */
   readonly key: (character: string) => void;
@@ -52,6 +55,7 @@ export function useRun(parts: readonly RunPart[]): MeasuringRun {
   const [text, setText] = useState('');
   const [question, setQuestion] = useState<Question>();
   const [refused, setRefused] = useState<string>();
+  const [taken, setTaken] = useState<Taken>();
   const step = steps[index];
 
   const show = (next: string) => {
@@ -66,6 +70,7 @@ export function useRun(parts: readonly RunPart[]): MeasuringRun {
   const keep = (reading: Reading, shown: string) => {
     if (!step) return;
     change((j) => withReading(j, step.path, reading, shown, isoDay()));
+    setTaken({ text: shown, plateId: step.plateId });
     // Existing readings are skipped, unless measured again.
     go(entryAt(job, step.path) ? index + 1 : nextOpen(job, steps, index + 1));
   };
@@ -105,6 +110,7 @@ export function useRun(parts: readonly RunPart[]): MeasuringRun {
     text,
     question,
     refused,
+    taken,
     type: (next) =>
       show((question || refused) && next.startsWith(text) ? next.slice(text.length) : next),
     // The next digit replaces a questioned text, as a repeated gauge reading does.

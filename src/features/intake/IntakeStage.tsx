@@ -13,7 +13,6 @@ import { useAskedUnder } from '@/features/entry/askedFor';
 import { MeterFields } from '@/features/entry/MeterFields';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
-import { LibraryPanel } from '@/features/library/LibraryPanel';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
 import { AttachmentFields } from '@/features/pack/AttachmentFields';
@@ -119,7 +118,6 @@ export function IntakeStage() {
   return (
     <StagePage stage="intake">
       <MachineFields />
-      {belt ? null : <LibraryPanel />}
       {belt ? null : folded ? (
         <Panel
           title="More"

@@ -8,6 +8,7 @@ import {
   typeAsCame,
 } from '@/core/clutch/type';
 import { hasWetClutch, LAYOUTS } from '@/core/guide/layouts';
+import { chooseNewPlates } from '@/core/job/edits/pack';
 import { writeDetails } from '@/core/job/edits/details';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -17,6 +18,7 @@ import { MAX_NAME } from '@/core/job/fields';
 import { PURPOSE_NAME, PURPOSE_NOTE } from '@/core/job/purpose';
 import { PURPOSES } from '@/core/job/types';
 import { ClutchGuide } from '@/features/guide/Guide';
+import { LibraryPanel } from '@/features/library/LibraryPanel';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
@@ -27,6 +29,12 @@ import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
 const OPTIONS = CLUTCH_TYPES.map((value) => ({ value, label: describeType(value).name }));
+
+const NEW_OPTIONS = [
+  { value: 'all', label: 'All' },
+  { value: 'discs', label: 'All discs' },
+  { value: 'some', label: 'Some' },
+] as const;
 
 const AS_GOES = [
   { value: 'no', label: 'Plate pack' },
@@ -58,6 +66,7 @@ export function MachineFields() {
         maxLength={MAX_NAME}
         onChangeText={(name) => write({ name })}
       />
+      {hasWetClutch(layout) ? <LibraryPanel /> : null}
       <Field
         label="Use"
         value={job.machine.use}
@@ -82,6 +91,16 @@ export function MachineFields() {
         <Words soft size={15}>
           {PURPOSE_NOTE[purpose]}
         </Words>
+      ) : null}
+      {purpose === 'replacePlates' ? (
+        <Choice
+          label="New plates"
+          value={job.intake.newPlates ?? ''}
+          options={NEW_OPTIONS}
+          onChange={(next) => {
+            if (next !== '') change((j) => chooseNewPlates(j, next));
+          }}
+        />
       ) : null}
       <Choice label="Clutch type, as it came" value={type} options={OPTIONS} onChange={set} />
       {rebuilt && layout === 'pack' ? (

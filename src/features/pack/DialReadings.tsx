@@ -2,7 +2,6 @@ import { nanoid } from '@reduxjs/toolkit';
 
 import { MAX_READINGS } from '@/core/job/fields';
 import { fieldPath } from '@/core/job/fieldPath';
-import type { Entry } from '@/core/job/types';
 import { useFocusField } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';
 import { VerdictLine } from '@/features/figures/VerdictLine';
@@ -12,22 +11,25 @@ import { Action } from '@/ui/Action';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { Heading } from '@/ui/Words';
 
-/** Three readings 120° apart are usual; the angle can be changed. */
-const nextAngle = (taken: number): { angle?: Entry } =>
-  taken < 3 ? { angle: { value: taken * 120 } } : {};
+/** Three readings 120° apart are usual and come together; further ones are added singly. */
+const USUAL = [0, 120, 240];
 
 /** Dial readings round the pressure plate, and the resulting tilt; optional heading. */
 export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
   const { release } = useJob();
   const change = useEditJob();
   const focusField = useFocusField();
+  const none = release.liftReadings.length === 0;
   const add = () => {
-    const reading = { id: nanoid(10), ...nextAngle(release.liftReadings.length) };
+    const fresh = none
+      ? USUAL.map((angle) => ({ id: nanoid(10), angle: { value: angle } }))
+      : [{ id: nanoid(10) }];
     change((j) => ({
       ...j,
-      release: { ...j.release, liftReadings: [...j.release.liftReadings, reading] },
+      release: { ...j.release, liftReadings: [...j.release.liftReadings, ...fresh] },
     }));
-    focusField(fieldPath(`release.liftReadings.*.${reading.angle ? 'lift' : 'angle'}`, reading.id));
+    const [first] = fresh;
+    if (first) focusField(fieldPath(`release.liftReadings.*.${none ? 'lift' : 'angle'}`, first.id));
   };
   return (
     <>
@@ -54,7 +56,7 @@ export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
       ))}
       {release.liftReadings.length < MAX_READINGS ? (
         <Action icon="plus" onPress={add}>
-          Add dial reading
+          {none ? 'Add three dial readings' : 'Add dial reading'}
         </Action>
       ) : null}
       <VerdictLine id="even" />

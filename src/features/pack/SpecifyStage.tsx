@@ -10,6 +10,7 @@ import { VerdictBanner } from '@/features/figures/VerdictBanner';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
 import type { Selection } from '@/features/section/useSelection';
+import { WhichStep } from '@/features/springs/WhichStep';
 import { useJobPart } from '@/state/jobs/useJob';
 import { TorqueTab } from '@/features/torque/TorqueTab';
 import { useStrata } from '@/ui/theme';
@@ -53,6 +54,7 @@ export function SpecifyStage({ selection }: Props) {
         onChange={(next) => router.setParams({ stage: 'specify', tab: next })}
       />
       <StagePage key={tab} stage="specify">
+        {tab === 'springs' ? <WhichStep /> : null}
         {wide ? null : <VerdictBanner />}
         {tab === 'machine' ? <MachineTab /> : null}
         {tab === 'pack' ? <PackTab selection={selection} /> : null}

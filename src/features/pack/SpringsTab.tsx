@@ -26,7 +26,6 @@ import { DiaphragmCurve } from '@/features/springs/DiaphragmCurve';
 import { SpringCircle } from '@/features/springs/SpringCircle';
 import { TesterFile } from '@/features/springs/TesterFile';
 import { TesterLink } from '@/features/springs/TesterLink';
-import { WhichStep } from '@/features/springs/WhichStep';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
@@ -76,7 +75,6 @@ export function SpringsTab() {
   const { figures } = useEvaluation();
   return (
     <View style={flow.sections}>
-      <WhichStep />
       <Heading level={2}>Springs</Heading>
       <SpringFamily label="Spring type" />
       {SPRING_KINDS.filter((kind) => kind.isFitted(job)).map((kind) => {

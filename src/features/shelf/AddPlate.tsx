@@ -40,6 +40,12 @@ const EMPTY = {
   count: '',
 };
 
+/** The next plate is alike: only its reading is typed. */
+const ONE_AFTER_ANOTHER = {
+  keep: ['sort', 'lining', 'age', 'nominal'],
+  focus: 'thickness',
+} as const;
+
 interface Plate {
   readonly sort: StockPlate['sort'];
   readonly lining: LiningId;
@@ -66,7 +72,12 @@ export function AddPlate() {
   const dispatch = useAppDispatch();
   const stock = useAppSelector((state) => state.shelf);
   const units = useUnits();
-  const { control, submit } = useKeptForm('shelf.addPlate', EMPTY, schemaOf(units));
+  const { control, submit } = useKeptForm(
+    'shelf.addPlate',
+    EMPTY,
+    schemaOf(units),
+    ONE_AFTER_ANOTHER,
+  );
   const sort = useWatch({ control, name: 'sort' });
   const put = submit(({ sort, lining, age, nominal, thickness, count }) =>
     dispatch(
@@ -92,8 +103,14 @@ export function AddPlate() {
       <FormChoice control={control} name="age" label="Condition" options={AGE_OPTIONS} />
       <FieldGrid>
         <FormNumber control={control} name="nominal" label="Nominal" spec={THICKNESS} />
-        <FormNumber control={control} name="thickness" label="Measured" spec={THICKNESS} />
         <FormNumber control={control} name="count" label="Quantity" spec={COUNT} />
+        <FormNumber
+          control={control}
+          name="thickness"
+          label="Measured"
+          spec={THICKNESS}
+          onSubmit={() => void put()}
+        />
       </FieldGrid>
       <Action main icon="plus" onPress={() => void put()}>
         Add to shelf

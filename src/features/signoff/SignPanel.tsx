@@ -11,7 +11,7 @@ import type { OpenItem } from '@/core/signoff/openItems';
 import { openItems } from '@/core/signoff/openItems';
 import { withReason, signed } from '@/core/signoff/revisions';
 import { useUnits } from '@/features/display/useUnits';
-import { useGoToField } from '@/features/entry/askedFor';
+import { hasPlace, useFocusField, useGoToField } from '@/features/entry/askedFor';
 import { nameText } from '@/features/entry/formSchema';
 import { useKeptForm } from '@/features/entry/useKeptForm';
 import { useEditJob } from '@/state/jobs/editJob';
@@ -100,6 +100,7 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
   const change = useEditJob();
   const [writing, setWriting] = useState(false);
   const goToField = useGoToField();
+  const focusField = useFocusField();
   const by = useJob().work.by;
   const reason = item.override?.reason ?? '';
   return (
@@ -129,11 +130,13 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
       <View style={flow.wrap}>
         <Action
           icon="chevron-right"
-          onPress={() =>
-            item.stage === 'specify' && item.path
-              ? goToField(item.path)
-              : router.setParams({ stage: item.stage, step: item.step, tab: undefined })
-          }
+          onPress={() => {
+            if (item.path && hasPlace(item.path)) goToField(item.path);
+            else {
+              router.setParams({ stage: item.stage, step: item.step, tab: undefined });
+              if (item.path) focusField(item.path);
+            }
+          }}
         >
           {`Go to ${STAGE_NAME[item.stage]}`}
         </Action>

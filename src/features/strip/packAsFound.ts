@@ -1,3 +1,4 @@
+import { newByIntake } from '@/core/job/edits/pack';
 import type { Job, Plate } from '@/core/job/types';
 import { SPRINGS } from '@/core/strip/line';
 
@@ -8,7 +9,7 @@ export function packAsFound(job: Job): Job {
     kindId,
     ...(facing ? { facing } : {}),
   }));
-  return { ...job, pack: { ...job.pack, plates: plates.reverse() } };
+  return newByIntake({ ...job, pack: { ...job.pack, plates: plates.reverse() } });
 }
 
 /** Copies findings of Strip into empty parts of the record: the pack, and the number of springs. */

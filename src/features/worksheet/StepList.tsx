@@ -15,6 +15,7 @@ import {
   isOpen,
   ownStepAdded,
   stepMarked,
+  stepsMarkedTo,
   stepsOf,
   templateApplied,
   templateOf,
@@ -132,9 +133,25 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
                 ))}
               </View>
             ) : null}
+            {open && !editing && left > 0 ? (
+              <DoneToHere
+                stage={stage}
+                steps={those}
+                words="Done to here"
+                label={`Done to here: ${name}`}
+              />
+            ) : null}
           </View>
         );
       })}
+      {!editing && steps.filter(isOpen).length > 1 ? (
+        <DoneToHere
+          stage={stage}
+          steps={needed}
+          words="Everything done"
+          label={`Everything of ${title} done`}
+        />
+      ) : null}
       {editing && job.work[stage].own.length < MAX_OWN_STEPS ? (
         <Action
           icon="plus"
@@ -147,20 +164,58 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
   );
 }
 
+interface DoneProps {
+  readonly stage: WorkStage;
+  /** Ends with the last step to mark. */
+  readonly steps: readonly SheetStep[];
+  readonly words: string;
+  readonly label: string;
+}
+
+/** Everything up to a step as done; a reading waits for its value, a check for its outcome unless all were passed. */
+function DoneToHere({ stage, steps, words, label }: DoneProps) {
+  const change = useEditJob();
+  const last = steps.at(-1)?.line.key ?? '';
+  const mark = (checks: boolean) =>
+    change((j) => stepsMarkedTo(j, stage, last, new Date().toISOString(), checks));
+  const open = steps.filter((s) => s.state === 'open');
+  return (
+    <View style={flow.wrap}>
+      {open.some((s) => !s.line.test) ? (
+        <Action icon="check" accessibilityLabel={label} onPress={() => mark(false)}>
+          {words}
+        </Action>
+      ) : null}
+      {open.some((s) => s.line.test) ? (
+        <Action
+          icon="check"
+          accessibilityLabel={`${label}, all checks OK`}
+          onPress={() => mark(true)}
+        >
+          {`${words}, all checks OK`}
+        </Action>
+      ) : null}
+    </View>
+  );
+}
+
 /**
- * The section with the step given in the address, which is scrolled into view.
+ * The section with the step given in the address, which is scrolled into view and gets the cursor.
  * @returns its name, undefined without one
  */
 function useRequestedStep(sections: readonly StepSection[]): string | undefined {
   const { step: wanted } = useLocalSearchParams<{ step?: string }>();
-  const isWanted = ({ line }: SheetStep) => wanted !== undefined && line.tool === wanted;
+  const isWanted = ({ line }: SheetStep) =>
+    wanted !== undefined && (line.key === wanted || line.tool === wanted);
   const section = sections.find((s) => s.steps.some(isWanted));
   const key = section?.steps.find(isWanted)?.line.key;
   useEffect(() => {
     if (key === undefined) return;
-    document
-      .querySelector(`[data-testid="step-${CSS.escape(key)}"]`)
-      ?.scrollIntoView({ block: 'center' });
+    const box = document.querySelector<HTMLElement>(`[data-testid="step-${CSS.escape(key)}"]`);
+    box?.scrollIntoView({ block: 'center' });
+    // The reading that is asked for, else the box itself.
+    const row = box?.closest('[role="listitem"]');
+    (row?.querySelector<HTMLElement>('input') ?? box)?.focus({ preventScroll: true });
   }, [key]);
   return section?.name;
 }

@@ -5,12 +5,11 @@ import { StyleSheet, View } from 'react-native';
 import { readSentence } from '@/core/text/sentence';
 import type { WorkStage } from '@/core/job/work';
 import type { SheetStep } from '@/core/worksheet/worksheet';
-import { stepNoted, stepsMarkedTo, testJudged } from '@/core/worksheet/worksheet';
+import { stepNoted, testJudged } from '@/core/worksheet/worksheet';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJobPart } from '@/state/jobs/useJob';
-import { Action } from '@/ui/Action';
 import { CheckRow } from '@/ui/CheckRow';
 import { Choice } from '@/ui/Choice';
 import { nearMomentText } from '@/ui/dates';
@@ -165,14 +164,6 @@ function More({ step, stage }: { readonly step: SheetStep; readonly stage: WorkS
           />
         </>
       ) : null}
-      {record.done || line.test ? null : (
-        <Action
-          icon="check"
-          onPress={() => change((j) => stepsMarkedTo(j, stage, line.key, new Date().toISOString()))}
-        >
-          Done to here
-        </Action>
-      )}
       <Field label="Note" value={record.note ?? ''} maxLength={400} onChangeText={field('note')} />
       {record.done ? null : (
         <Field

@@ -11,7 +11,7 @@ import {
   MAX_PLATES,
   MAX_READINGS,
 } from '@/core/job/fields';
-import { AIMS, FIXTURES, LEAFLET_PARTS, POINTS, PURPOSES } from '@/core/job/types';
+import { AIMS, FIXTURES, LEAFLET_PARTS, NEW_PLATES, POINTS, PURPOSES } from '@/core/job/types';
 
 import { FACING, SEEN } from './pack';
 import { DATE, entriesUnder, ID, list, text, TIME } from './parts';
@@ -28,6 +28,7 @@ export const INTAKE = Joi.object({
     .unique()
     .required(),
   purpose: Joi.string().valid(...PURPOSES),
+  newPlates: Joi.string().valid(...NEW_PLATES),
   oil: Joi.string().valid('unknown', 'wetClutch', 'frictionModified').required(),
   tests: Joi.object(
     Object.fromEntries(

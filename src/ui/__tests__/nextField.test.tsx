@@ -37,6 +37,19 @@ describe('Enter in a field', () => {
     expect(here()).toBe('b');
   });
 
+  it('goes to the same reading of the next item of its list', () => {
+    page(`<main>
+      <input id="a" type="text" data-testid="release.liftReadings.d1.lift" />
+      <input id="b" type="text" data-testid="release.liftReadings.d2.angle" />
+      <input id="c" type="text" data-testid="release.liftReadings.d2.lift" />
+      <input id="d" type="text" data-testid="release.requiredLift" /></main>`);
+    at('a').focus();
+    goToNextField();
+    expect(here()).toBe('c');
+    goToNextField();
+    expect(here()).toBe('d');
+  });
+
   it('lets the keyboard go after the last one', () => {
     page('<main><input id="a" type="text" /></main>');
     at('a').focus();

@@ -27,6 +27,7 @@ import {
 } from '@/core/worksheet/worksheet';
 import { crag, fen } from '@/testing/jobs';
 
+import { loose } from '../loose/kind';
 import { chooseTypeAsCame, chooseTypeAsGoes, clutchType, typeAsCame } from '../type';
 
 const NOW = '2026-11-28T10:00:00.000Z';
@@ -232,7 +233,7 @@ describe('answers', () => {
 
 describe('what is to be done next', () => {
   it('is the first thing open where the job stands, and nothing once it is signed', () => {
-    expect(nextAction(fresh(), judged(fresh()))).toBe('Machine name');
+    expect(nextAction(fresh(), judged(fresh()))).toBe('Enter: machine name');
     const strip: Job = {
       ...crag(),
       stage: 'strip',
@@ -243,5 +244,36 @@ describe('what is to be done next', () => {
     expect(nextAction(build, judged(build))).toMatch(/^Soak the linings/);
     const log: Job = { ...crag(), stage: 'log' };
     expect(nextAction(log, judged(log))).toBe('Sign the job');
+  });
+});
+
+describe('a length or a gap as measured', () => {
+  it('takes the place of the distances, and follows another stack', () => {
+    const known = evaluate(crag()).figures;
+    const value = (figures: typeof known, id: 'installedLength' | 'stack' | 'plateGap') => {
+      const outcome = figures.get(id);
+      return outcome?.status === 'known' ? outcome.value : NaN;
+    };
+    const { seatDistance: _seat, pressurePlate: _plate, ...coil } = crag().springs.coil;
+    const bare: Job = { ...crag(), springs: { ...crag().springs, coil } };
+    const measured = withEntry(
+      withEntry(bare, 'springs.coil.fittedLength', entry(30)),
+      'springs.coil.fittedStack',
+      entry(value(known, 'stack') + 0.4),
+    );
+    // A pack lower than the one that was measured lets the springs out.
+    expect(value(evaluate(measured).figures, 'installedLength')).toBeCloseTo(30.4, 9);
+    const shimmed = withEntry(measured, 'springs.coil.shim', entry(0.5));
+    expect(value(evaluate(shimmed).figures, 'installedLength')).toBeCloseTo(29.9, 9);
+    const between = loose.example(crag());
+    const { span: _span, ...rest } = between.springs.loose;
+    const gap: Job = {
+      ...between,
+      springs: {
+        ...between.springs,
+        loose: { ...rest, gapFitted: entry(12.8), gapStack: entry(value(known, 'stack') - 0.3) },
+      },
+    };
+    expect(value(evaluate(gap).figures, 'plateGap')).toBeCloseTo(12.5, 9);
   });
 });

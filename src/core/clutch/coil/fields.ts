@@ -98,6 +98,21 @@ export const COIL_FIELDS = {
     bounds: { above: 0, max: 200000 },
     estimate: { value: 79300, why: 'spring steel' },
   }),
+  'springs.coil.fittedLength': spec({
+    label: 'Fitted length, as measured',
+    symbol: 'L_f',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [5, 120],
+    hint: 'Cup to bolt head or seat, without shims; in place of the distances.',
+  }),
+  'springs.coil.fittedStack': spec({
+    label: 'Stack at that fitted length',
+    symbol: 'H_f',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [8, 90],
+  }),
   'springs.coil.groups.*.testerPoints.*.length': spec({
     label: 'Length on the tester',
     symbol: 'L',

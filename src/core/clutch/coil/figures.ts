@@ -54,6 +54,23 @@ function fitted(sheet: Sheet, place: (sheet: Sheet) => void): void {
 
 /** Fitted length of springs under bolts, from the seat held by the bolts. */
 function underBolts(sheet: Sheet): void {
+  if (sheet.job.springs.coil.fittedLength) {
+    sheet.compute('installedLength', {
+      label: 'Fitted spring length',
+      quantity: 'length',
+      section: 4,
+      formula: 'L = L_f + H_f − H − s',
+      from: {
+        L: sheet.entry('springs.coil.fittedLength'),
+        Hf: sheet.entry('springs.coil.fittedStack'),
+        H: sheet.figure('stack', 'H'),
+        s: sheet.entry('springs.coil.shim'),
+      },
+      // Seat and plate are where the measured length was, however tall the pack is now.
+      value: ({ L, Hf, H, s }) => installedLength(L + Hf, H, 0, s),
+    });
+    return;
+  }
   sheet.compute('installedLength', {
     label: 'Fitted spring length',
     quantity: 'length',

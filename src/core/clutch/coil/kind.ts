@@ -47,7 +47,16 @@ export const coil: ClutchKind = {
   terms: COIL_TERMS,
   fields: COIL_FIELDS,
   form: () => [
-    { fields: ['springs.coil.seatDistance', 'springs.coil.pressurePlate', 'springs.coil.shim'] },
+    {
+      note: 'Either the fitted length as measured, or the distances from which it follows.',
+      fields: [
+        'springs.coil.fittedLength',
+        'springs.coil.fittedStack',
+        'springs.coil.seatDistance',
+        'springs.coil.pressurePlate',
+        'springs.coil.shim',
+      ],
+    },
   ],
   springs: COIL_MODEL,
   verdicts: coilVerdicts,

@@ -56,7 +56,9 @@ export function whichStep(job: Job): StepAnswer | undefined {
   const selection = selectStep(sheet);
   const nameOf = (id: string) => steps.find((s) => s.id === id)?.name || 'unnamed';
   const names = (ids: readonly string[]) => ids.map(nameOf).join(' or ');
-  const middle = steps.findIndex((s) => s.id === (selection?.steps[0] ?? stepId));
+  // On an edge both steps are right: the one in use stays in the middle.
+  const right = selection?.steps.find((id) => id === stepId) ?? selection?.steps[0] ?? stepId;
+  const middle = steps.findIndex((s) => s.id === right);
   const shown = steps.slice(Math.max(0, middle - 1), Math.max(0, middle) + 2);
   const worn = packModel(job)
     .wearReserve()

@@ -20,6 +20,21 @@ export const LOOSE_FIELDS = {
     plausible: [10, 140],
     hint: 'Face to face, all nuts fully tightened, springs and pack removed.',
   }),
+  'springs.loose.gapFitted': spec({
+    label: 'Plate gap, as measured',
+    symbol: 'g_f',
+    quantity: 'length',
+    bounds: { min: 0, max: 100 },
+    plausible: [0.5, 60],
+    hint: 'With the pack in, nuts home; in place of the span.',
+  }),
+  'springs.loose.gapStack': spec({
+    label: 'Stack at that gap',
+    symbol: 'H_f',
+    quantity: 'length',
+    bounds: { above: 0, max: 200 },
+    plausible: [8, 90],
+  }),
   'springs.loose.pocketInner': spec({
     label: 'Pocket depth, inner plate',
     symbol: 'd_1',

@@ -57,6 +57,8 @@ export const loose: ClutchKind = {
   form: () => [
     {
       fields: [
+        'springs.loose.gapFitted',
+        'springs.loose.gapStack',
         'springs.loose.span',
         'springs.loose.pocketInner',
         'springs.loose.pocketOuter',

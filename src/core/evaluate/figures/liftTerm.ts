@@ -8,7 +8,7 @@ import type { Mm } from '@/core/units/quantity';
 import type { KnownTerm, Term } from '@/core/evaluate/engine/term';
 import { JobSheet } from '../engine/jobSheet';
 import type { Sheet } from '../engine/sheet';
-import { collectTerms } from '@/core/evaluate/engine/term';
+import { collectTerms, missingTerm } from '@/core/evaluate/engine/term';
 
 /* Where the lift at the pressure plate comes from: the train from the lever, or dial readings at the plate. */
 
@@ -82,7 +82,8 @@ export function travelTerm(sheet: Sheet, withLosses: boolean): Term {
  * @example trainTerm(sheet, false).known // true
  */
 export function trainTerm(sheet: Sheet, withLosses: boolean): Term {
-  const { type, armStart } = sheet.job.release;
+  const { type, armStart, undecided } = sheet.job.release;
+  if (undecided) return missingTerm('Kind of release');
   const travel = travelTerm(sheet, withLosses);
   // The train moves the finger tips; the plate lifts less by the fingers' ratio.
   const fingers = fingerTerm(sheet);

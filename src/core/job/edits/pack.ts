@@ -1,6 +1,6 @@
 import { alternate, blankKind } from '../blank';
 import { MAX_KINDS, MAX_PLATES } from '../fields';
-import type { Job, Pack, PlateKind } from '../types';
+import type { Job, NewPlates, Pack, PlateKind } from '../types';
 import { changeItem, freeName } from './lists';
 
 /** Parts of a kind of plate that are chosen, not measured. */
@@ -63,6 +63,28 @@ export const removeKind = (job: Job, kindId: string): Job =>
 export const withAllNew = (job: Job): Job =>
   withPack(job, { plates: job.pack.plates.map((p) => (p.isNew ? p : { ...p, isNew: true })) });
 
+/**
+ * Plates with those marked new that the job replaces; the others as they are.
+ * @example newByIntake({ ...job, intake: { ...job.intake, newPlates: 'all' } }).pack.plates[0].isNew // true
+ */
+export function newByIntake(job: Job): Job {
+  const { newPlates } = job.intake;
+  if (newPlates !== 'all' && newPlates !== 'discs') return job;
+  const lined = new Set(job.pack.kinds.filter((k) => k.lined !== 'none').map((k) => k.id));
+  return withPack(job, {
+    plates: job.pack.plates.map((p) =>
+      p.isNew || (newPlates === 'discs' && !lined.has(p.kindId)) ? p : { ...p, isNew: true },
+    ),
+  });
+}
+
+/**
+ * Says which plates are replaced, and marks those that are laid already.
+ * @example chooseNewPlates(job, 'all').pack.plates.every((p) => p.isNew) // true
+ */
+export const chooseNewPlates = (job: Job, newPlates: NewPlates): Job =>
+  newByIntake({ ...job, intake: { ...job.intake, newPlates } });
+
 /** How a stack is filled. */
 export interface Filling {
   /** Friction discs, 1 to 39. */
@@ -80,7 +102,7 @@ export interface Filling {
 export function fillStack(job: Job, filling: Filling, idOf: (n: number) => string): Job {
   const { discs, first, frictionKind, steelKind } = filling;
   const plates = alternate(frictionKind, steelKind, discs, first, idOf);
-  return plates.length > MAX_PLATES ? job : withPack(job, { plates });
+  return plates.length > MAX_PLATES ? job : newByIntake(withPack(job, { plates }));
 }
 
 /**

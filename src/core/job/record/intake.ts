@@ -82,10 +82,16 @@ export interface StartDuty {
 export const PURPOSES = ['replacePlates', 'installKit', 'findFault', 'buildToSpec'] as const;
 export type Purpose = (typeof PURPOSES)[number];
 
+/** Plates that are replaced: all, the discs, or some that are marked one by one. */
+export const NEW_PLATES = ['all', 'discs', 'some'] as const;
+export type NewPlates = (typeof NEW_PLATES)[number];
+
 /** Kind of job, complaint, goal, and the results of questions and checks. */
 export interface Intake {
   /** Absent in jobs of earlier versions, and until it is chosen. */
   readonly purpose?: Purpose;
+  /** Which plates are replaced, where that is the job. */
+  readonly newPlates?: NewPlates;
   readonly complaints: readonly ComplaintId[];
   readonly aims: readonly Aim[];
   readonly oil: OilKind;

@@ -32,6 +32,9 @@ export interface CoilGroup {
 
 export interface CoilSprings {
   readonly groups: readonly CoilGroup[];
+  /** Length in place as measured, without shims, at a stack; takes the place of the distances. */
+  readonly fittedLength?: Entry;
+  readonly fittedStack?: Entry;
   /** Hub floor to the spring's fixed seat. */
   readonly seatDistance?: Entry;
   /** Part of the pressure plate between pack and spring cup. */
@@ -95,6 +98,9 @@ export interface DiaphragmSpring {
 
 /** Loose springs between two plates tightened to a stop by nuts; their types are those of `coil`. */
 export interface LooseSprings {
+  /** The gap as measured, at a stack; takes the place of the span. */
+  readonly gapFitted?: Entry;
+  readonly gapStack?: Entry;
   readonly span?: Entry;
   readonly pocketInner?: Entry;
   readonly pocketOuter?: Entry;

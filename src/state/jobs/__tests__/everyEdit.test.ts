@@ -61,6 +61,8 @@ const PACK: Edits<typeof pack> = {
   changeKind: (j) => pack.changeKind(j, disc, { name: 'Thin' }),
   removeKind: (j) => pack.removeKind(j, 'spare'),
   withAllNew: (j) => pack.withAllNew(j),
+  newByIntake: (j) => pack.newByIntake({ ...j, intake: { ...j.intake, newPlates: 'discs' } }),
+  chooseNewPlates: (j) => pack.chooseNewPlates(j, 'all'),
   fillStack: (j) => pack.fillStack(j, filling, (n) => `n${n}`),
   choosePack: (j) => pack.choosePack(j, { floorTurnsWith: 'basket' }),
 };
