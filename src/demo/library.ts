@@ -64,10 +64,10 @@ const RING_KIT: Leaflet = {
   hubStays: true,
   separatePrimary: false,
   pack: {
-    kinds: [disc('Kit disc'), steel('Steel 1.6')],
+    kinds: [disc('Kit disc'), disc('First disc'), steel('Steel 1.6')],
     plates: order(8, 'Kit disc', 'Steel 1.6').map((plate, i, all) => ({
       ...plate,
-      ...(i === 0 ? { judder: true } : {}),
+      ...(i === 0 ? { of: 'First disc', judder: true } : {}),
       ...(i === all.length - 1 ? { offsetSlot: true } : {}),
     })),
   },
@@ -105,6 +105,10 @@ const ringKit = (): SpecSheet =>
         ['pack.kinds.*.minThickness', 'Kit disc', '2.72 mm', '1'],
         ['pack.kinds.*.outerRadius', 'Kit disc', '117 mm dia', '1'],
         ['pack.kinds.*.innerRadius', 'Kit disc', '95 mm dia', '1'],
+        ['pack.kinds.*.thickness', 'First disc', '2.92 mm', '1'],
+        ['pack.kinds.*.minThickness', 'First disc', '2.72 mm', '1'],
+        ['pack.kinds.*.outerRadius', 'First disc', '117 mm dia', '1'],
+        ['pack.kinds.*.innerRadius', 'First disc', '103 mm dia', '1'],
         ['pack.kinds.*.thickness', 'Steel 1.6', '1.6 mm', '1'],
         ['springs.diaphragm.steps.*.height', '1', '.190 in', '2'],
         ['springs.diaphragm.steps.*.bandMin', '1', '1.330 in', '2'],

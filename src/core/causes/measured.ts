@@ -35,8 +35,8 @@ export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[]
       say('stackTall', -22, v.title, 'Stack height');
     }
     if (v.id === 'releases' && (bad || fine)) say('shortLift', bad ? 28 : -25, v.title, 'Lift');
-    if (v.id === 'even' && (bad || fine))
-      say('tiltedPlate', bad ? 32 : -25, v.title, 'Dial round the plate');
+    if (v.id === 'even' && v.state !== 'unknown')
+      say('tiltedPlate', bad ? 32 : fine ? -25 : 26, v.title, 'Dial round the plate');
     for (const kind of CLUTCH_KINDS) weights.push(...(kind.weigh?.(v, evaluation.figures) ?? []));
     if (v.id === 'holds' && fine) say('weakSprings', -10, v.title, 'Torque reserve');
   }

@@ -31,7 +31,7 @@ export interface TypedValue {
 
 /**
  * The sheet with a value typed at a row; its unit and range stay as printed, and it keeps the page it is from.
- * @param page page of the leaflet, taken for a value without a source
+ * @param page page of the leaflet, for a value without a source
  * @example limitOf(limitTyped(library[0], 'pack.maxWear', undefined, { value: 1, text: '1' }, '3', id), 'pack.maxWear').entry.source.note // "3"
  */
 export function limitTyped(

@@ -313,7 +313,7 @@ export function compareSpecSheet(sheet: SpecSheet, job: Job): ComparedLimit[] {
       return { limit, standing: canBeMade(sheet, job, limit, owner) ? 'missing' : 'noPlace' };
     const entries = places.map((path) => entryAt(job, path));
     if (entries.some((e) => e === undefined)) return { limit, standing: 'missing' };
-    // What was measured on the machine stands beside what the leaflet prints.
+    // A value measured on the machine is no deviation from the leaflet.
     const other = entries.find((e) => isPrinted(e) && !sameValue(e.value, entry.value));
     return other ? { limit, standing: 'differs', here: other } : { limit, standing: 'same' };
   });

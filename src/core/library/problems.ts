@@ -1,13 +1,12 @@
-import { readSentence, length, say } from '../text/sentence';
+import { length, lowerFirst, readSentence, say } from '../text/sentence';
 import type { UnitChoice } from '../units/quantity';
 import type { FieldPattern } from '../job/fieldPath';
 import { FIELDS } from '../job/fields';
-import { lowerFirst } from '../text/sentence';
 import type { Limit, SpecSheet } from './limits';
 
 /** Something on a sheet that can't be right, at the row where it is asked about. */
 export interface SheetProblem {
-  /** Of the limit at whose row it stands. */
+  /** The limit at whose row it is shown. */
   readonly limitId: string;
   readonly text: string;
 }

@@ -72,7 +72,7 @@ export function specSheetPaper(sheet: SpecSheet, units: UnitChoice = {}): Paper 
 }
 
 /**
- * What a leaflet says of a plate besides its type.
+ * Notes of a leaflet on a plate, besides its type.
  * @example plateNotes({ id: 'a', of: 'Disc', isNew: true, judder: true }) // ["new", "judder spring and seat"]
  */
 export const plateNotes = (plate: LeafletPlate): string[] => [

@@ -5,7 +5,7 @@ import type { AsCame, Job, SpringType } from '../job/types';
 /* The clutch that is on the machine, apart from the one that is designed. */
 
 /**
- * The job with the clutch that the machine came with; the same job while nobody told them apart.
+ * The job with the clutch that the machine came with; the same job while both are one.
  * @example asCame(job) === job // true
  */
 export function asCame(job: Job): Job {
@@ -42,16 +42,16 @@ export const cameAsNow = (job: Job): AsCame => ({
 });
 
 /**
- * Says which springs the machine came with; the design follows while it has the same ones.
- * @example springsCame(blank, 'diaphragm').springs.type // "diaphragm"
+ * Says which springs the machine came with; the design follows while nobody has said anything else of it.
+ * @example springsCame(blank, 'diaphragm').strip.came.springs // "diaphragm"
  */
 export function springsCame(job: Job, type: SpringType): Job {
   const { came } = job.strip;
-  const follows = came?.springs === undefined || came.springs === job.springs.type;
+  const follows = job.springs.undecided === true || came?.springs === job.springs.type;
   return {
     ...job,
     ...(follows ? { springs: { ...omit(job.springs, 'undecided'), type } } : {}),
-    ...(came ? { strip: { ...job.strip, came: { ...came, springs: type } } } : {}),
+    strip: { ...job.strip, came: { attached: {}, ...came, springs: type } },
   };
 }
 

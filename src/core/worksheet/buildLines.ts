@@ -266,7 +266,7 @@ function checkLines(job: Job): ChecklistLine[] {
       text: ['Small parts counted back in: as many as came out'],
       tool: 'countIn',
       answers: job.strip.parts.map((p) => fieldPath('strip.parts.*.in', p.id)),
-      unread: job.strip.parts.some((p) => p.out && p.in?.value !== p.out.value),
+      unread: job.strip.parts.some((p) => (p.out?.value ?? 0) > 0 && p.in?.value !== p.out?.value),
     },
   ];
 }

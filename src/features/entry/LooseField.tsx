@@ -21,7 +21,7 @@ interface Props {
     range?: { readonly low: number; readonly high: number },
   ) => void;
   /** A message from elsewhere, while the text itself is good. */
-  readonly told?: string | undefined;
+  readonly asked?: string | undefined;
   readonly onSubmit?: () => void;
   /** Key for storing the draft, so that it survives a reload. */
   readonly keepAs?: string;
@@ -35,7 +35,7 @@ export function LooseField({
   spec,
   initial = '',
   onValue,
-  told,
+  asked,
   onSubmit,
   keepAs,
   inForm = false,
@@ -47,7 +47,7 @@ export function LooseField({
     () => (keepAs === undefined ? undefined : store.getState().typed[keepAs]) ?? initial,
   );
   const parsed = parseEntry(text, spec, units);
-  const message = parsed.kind === 'refused' || parsed.kind === 'question' ? parsed.message : told;
+  const message = parsed.kind === 'refused' || parsed.kind === 'question' ? parsed.message : asked;
   const { symbol } = shownUnit(spec.quantity, unitsFor(spec, units));
   return (
     <NumberField

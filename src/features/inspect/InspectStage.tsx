@@ -234,6 +234,6 @@ function withUnmeasuredSprings(job: Job, parts: readonly RunPart[]): Job {
 }
 
 const styles = StyleSheet.create({
-  // The focus is shown by where the page stands.
+  // The focus is visible by the scroll position.
   verdicts: { gap: SPACE.margin, ...({ outlineStyle: 'none' } as object) },
 });

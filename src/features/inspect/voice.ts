@@ -49,7 +49,7 @@ export function useVoice(
   taken: Taken | undefined,
   job: Job,
 ): void {
-  const told = useRef<Taken>(undefined);
+  const spoken = useRef<Taken>(undefined);
   const here = step && `${step.title}, ${step.what}`;
   const latest = useRef(job);
   useEffect(() => {
@@ -57,8 +57,8 @@ export function useVoice(
   });
   useEffect(() => {
     if (!on || !canSpeak()) return;
-    const fresh = taken === told.current ? undefined : taken;
-    told.current = taken;
+    const fresh = taken === spoken.current ? undefined : taken;
+    spoken.current = taken;
     speak([fresh?.text, here ?? 'Finished'].filter(Boolean).join('. '));
     const decision = fresh?.plateId && inspectPlate(latest.current, fresh.plateId)?.decision;
     if (decision === 'change' || decision === 'scrap') signal('stop');

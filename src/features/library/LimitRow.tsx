@@ -21,7 +21,7 @@ import { flow } from '@/ui/flow';
 interface Props {
   readonly limit: Limit;
   /** What is asked about it. */
-  readonly told?: string | undefined;
+  readonly asked?: string | undefined;
   readonly onChange: (limit: Limit) => void;
   readonly onRemove: () => void;
 }
@@ -30,7 +30,7 @@ const MAX_SOURCE_NOTE = 400;
 
 /** One limit of a sheet: its value and source at a glance, and both to change under it. */
 export function LimitRow(props: Props) {
-  const { limit, told } = props;
+  const { limit, asked } = props;
   const units = useUnits();
   const { quantity } = limitField(limit.pattern);
   const name = limitName(limit);
@@ -38,7 +38,7 @@ export function LimitRow(props: Props) {
     <EditRow
       name={name}
       // Opened while its value is missing.
-      initiallyOpen={!limit.entry || told !== undefined}
+      initiallyOpen={!limit.entry || asked !== undefined}
       line={
         <>
           <View style={flow.share}>
@@ -58,7 +58,7 @@ export function LimitRow(props: Props) {
   );
 }
 
-function LimitFields({ limit, told, onChange, onRemove }: Props) {
+function LimitFields({ limit, asked, onChange, onRemove }: Props) {
   const units = useUnits();
   const field = limitField(limit.pattern);
   const source = limit.entry?.source ?? { kind: 'entered' };
@@ -91,7 +91,7 @@ function LimitFields({ limit, told, onChange, onRemove }: Props) {
         <LooseField
           label="Value"
           spec={field}
-          told={told}
+          asked={asked}
           initial={
             limit.entry
               ? (limit.entry.typed ?? formatValue(limit.entry.value, field.quantity, units))

@@ -126,7 +126,7 @@ export function ValueField({ label, sheet, pattern, of, problems, onType }: Valu
         label={label}
         spec={field}
         initial={startText(limit, field, units)}
-        told={problems.find((p) => p.limitId === limit?.id)?.text}
+        asked={problems.find((p) => p.limitId === limit?.id)?.text}
         onValue={(value, text, range) => onType({ value, text, range })}
       />
       {limit?.entry?.source?.note ? (

@@ -39,7 +39,7 @@ interface Props {
   readonly onChange: (change: (leaflet: Leaflet) => Leaflet) => void;
 }
 
-/** The plates of a leaflet in their order, from the hub floor outward, each with what is said of it. */
+/** The plates of a leaflet in their order, from the hub floor outward, each with its notes. */
 export function PlateOrder({ sheet, onChange }: Props) {
   const pack = sheet.leaflet?.pack ?? EMPTY;
   const names = namesOf(sheet, 'kinds');

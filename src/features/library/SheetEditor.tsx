@@ -103,7 +103,7 @@ export function SheetEditor({ sheet }: { readonly sheet: SpecSheet }) {
             <LimitRow
               key={limit.id}
               limit={limit}
-              told={problems.find((p) => p.limitId === limit.id)?.text}
+              asked={problems.find((p) => p.limitId === limit.id)?.text}
               onChange={(next) =>
                 change((s) => ({
                   ...s,

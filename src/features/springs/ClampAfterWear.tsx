@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { greatestPull } from '@/core/clutch/diaphragm/whichStep';
+import { maxPull } from '@/core/clutch/diaphragm/whichStep';
 import { attempt } from '@/core/errors';
 import { workOut } from '@/core/evaluate/evaluate';
 import { packModel } from '@/core/evaluate/states';
@@ -16,7 +16,7 @@ import { Words } from '@/ui/Words';
 
 const WEAR = { quantity: 'length', bounds: { min: 0, max: 20 } } as const;
 
-/** Clamp and greatest pull after a wear that is typed in. */
+/** Clamp and maximum pull after a wear that is typed in. */
 export function ClampAfterWear() {
   const job = useJob();
   const units = useUnits();
@@ -43,8 +43,8 @@ function textAfter(job: Job, wear: number, units: UnitChoice): string {
   const at = attempt(() => model.at({ wear }));
   if (at?.clamp === undefined) return 'Clamp not known: stack and springs are needed first.';
   const lift = workOut(job).sheet.known('liftHad')?.value ?? 0;
-  const pull = greatestPull(model, wear, lift);
+  const pull = maxPull(model, wear, lift);
   return `Clamp ${formatWithUnit(at.clamp, 'force', units, 0)}${
-    pull === undefined ? '' : `, greatest pull ${formatWithUnit(pull, 'force', units, 0)}`
+    pull === undefined ? '' : `, maximum pull ${formatWithUnit(pull, 'force', units, 0)}`
   }.`;
 }

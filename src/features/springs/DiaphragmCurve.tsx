@@ -5,9 +5,7 @@ import type { DiaphragmLook, StepLook } from '@/core/clutch/diaphragm/look';
 import { diaphragmLook } from '@/core/clutch/diaphragm/look';
 import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
-import { Action } from '@/ui/Action';
 import { Chart } from '@/ui/Chart';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
@@ -100,12 +98,6 @@ function FallingPartText({ look }: { readonly look: DiaphragmLook }) {
 function Steps({ steps }: { readonly steps: readonly StepLook[] }) {
   const units = useUnits();
   const ruled = useRuled();
-  const change = useEditJob();
-  const take = (stepId: string) =>
-    change((j) => ({
-      ...j,
-      springs: { ...j.springs, diaphragm: { ...j.springs.diaphragm, stepId } },
-    }));
   return (
     <View role="list" aria-label="Effect of each step">
       {steps.map((step) => (
@@ -118,11 +110,6 @@ function Steps({ steps }: { readonly steps: readonly StepLook[] }) {
               {formatWithUnit(step.clamp, 'force', units, 0)}
             </Digits>
           </View>
-          {step.inUse ? null : (
-            <Action accessibilityLabel={`Use step ${step.name}`} onPress={() => take(step.id)}>
-              Use
-            </Action>
-          )}
         </View>
       ))}
     </View>

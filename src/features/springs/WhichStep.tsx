@@ -54,7 +54,7 @@ export function WhichStep() {
 
 const MISSING = '–';
 
-/** Clamp and greatest pull of the step and its neighbours, new and worn. */
+/** Clamp and maximum pull of the step and its neighbours, new and worn. */
 function StepTable({ answer: { steps, worn } }: { readonly answer: StepAnswer }) {
   const units = useUnits();
   if (steps.every((s) => s.clamp === undefined)) return null;
@@ -69,7 +69,7 @@ function StepTable({ answer: { steps, worn } }: { readonly answer: StepAnswer })
   ];
   return (
     <View>
-      <DataTable accessibilityLabel="Clamp and greatest lever pull by step">
+      <DataTable accessibilityLabel="Clamp and maximum lever pull by step">
         <DataTable.Header>
           <DataTable.Title>Step</DataTable.Title>
           {columns.map(([title, key]) => (
@@ -94,7 +94,7 @@ function StepTable({ answer: { steps, worn } }: { readonly answer: StepAnswer })
         ))}
       </DataTable>
       <Words soft size={14}>
-        {`In ${newton}; pull is the greatest over the stroke.${
+        {`In ${newton}; pull is the maximum over the stroke.${
           worn === undefined
             ? ''
             : ` Worn: after ${formatWithUnit(worn, 'length', units, 2)} of wear, the first limit.`

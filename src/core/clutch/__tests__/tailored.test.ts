@@ -113,7 +113,7 @@ describe('a machine with a start clutch and a belt', () => {
 });
 
 describe('the clutch as it came and as it goes', () => {
-  it('are one until they are told apart', () => {
+  it('are one until they are separated', () => {
     const auto = chooseTypeAsCame(fresh(), 'auto');
     expect([typeAsCame(auto), clutchType(auto)]).toEqual(['auto', 'auto']);
     const kit = chooseTypeAsGoes(chooseTypeAsCame(fresh(), 'pack'), true);
@@ -232,7 +232,7 @@ describe('answers', () => {
 });
 
 describe('what is to be done next', () => {
-  it('is the first thing open where the job stands, and nothing once it is signed', () => {
+  it('is the first open item of the current stage, and nothing once it is signed', () => {
     expect(nextAction(fresh(), judged(fresh()))).toBe('Enter: machine name');
     const strip: Job = {
       ...crag(),

@@ -17,7 +17,7 @@ const MEASURE_NAME: Readonly<Record<StepMeasure, string>> = {
   caliper: 'caliper',
 };
 
-/** Clamp and greatest lever pull on one step, new and worn to the first limit. */
+/** Clamp and maximum lever pull on one step, new and worn to the first limit. */
 export interface StepFigures {
   readonly id: string;
   readonly name: string;
@@ -106,7 +106,7 @@ function stepFigures(job: Job, id: string, name: string, worn: Mm | undefined): 
   const lift = workOut(variant).sheet.known('liftHad')?.value ?? 0;
   const figuresAt = (wear: Mm) => ({
     clamp: attempt(() => model.at({ wear }))?.clamp,
-    pull: greatestPull(model, wear, lift),
+    pull: maxPull(model, wear, lift),
   });
   const now = figuresAt(0);
   const then = worn === undefined ? undefined : figuresAt(worn);
@@ -122,11 +122,11 @@ function stepFigures(job: Job, id: string, name: string, worn: Mm | undefined): 
 }
 
 /**
- * The greatest pull at the lever between rest and full lift; undefined while spring or train are not known.
+ * The maximum pull at the lever between rest and full lift; undefined while spring or train are not known.
  * Source: `docs/mechanics.md` section 7. Never throws.
- * @example greatestPull(model, 0, 2) // — the pull at the lever, N
+ * @example maxPull(model, 0, 2) // — the pull at the lever, N
  */
-export function greatestPull(model: PackModel, wear: Mm, lift: Mm): Newton | undefined {
+export function maxPull(model: PackModel, wear: Mm, lift: Mm): Newton | undefined {
   let most: Newton | undefined;
   for (let i = 0; i < LIFT_SAMPLES; i++) {
     const at = attempt(() => model.at({ wear, lift: (lift * i) / (LIFT_SAMPLES - 1) }));

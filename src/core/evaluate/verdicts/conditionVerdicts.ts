@@ -112,6 +112,25 @@ function judgeJudder(layout: PackLayout): Verdict | undefined {
   };
 }
 
+/** Share of its own lift from which a tilt is worth a word while the required lift is unknown. Assumed value. */
+const UNEVEN = 0.15;
+
+/** Before the required lift is known, a tilt is compared with the lift itself. */
+function unevenAlone(
+  base: Pick<Verdict, 'id' | 'figures'>,
+  least: number,
+  across: number,
+): Verdict | undefined {
+  return across >= DIAL_READS && across > UNEVEN * (least + across)
+    ? {
+        ...base,
+        state: 'watch',
+        title: 'Lifts unevenly',
+        sentence: say`A dial shows ${length(across)} across the plate; the low side lifts ${length(least)}. Remove the springs and lift by thumb: if it still tilts, the pushrod seat is out of square; if not, the springs differ.`,
+      }
+    : undefined;
+}
+
 function judgeEvenness(sheet: Sheet): Verdict | undefined {
   const least = sheet.known('liftLeast');
   const tilt = sheet.known('liftTilt');
@@ -147,7 +166,7 @@ function judgeEvenness(sheet: Sheet): Verdict | undefined {
       title: 'Pressure plate bent',
       sentence: say`The readings deviate from a plane by ${length(residual)}, more than the tilt of ${length(tilt.value)}: the plate is bent rather than tilted. Check it on a surface plate.`,
     };
-  if (!needed) return undefined;
+  if (!needed) return unevenAlone(base, least.value, across);
   const tilts = say`A dial shows ${length(across)} across the plate (± ${length(tilt.value)} about the mean)`;
   if (least.value + 1e-4 < needed.value && across >= DIAL_READS) {
     const short = needed.value - least.value;

@@ -54,7 +54,7 @@ export interface AsCame {
 }
 
 export interface Strip {
-  /** Absent while nobody told them apart: then both are the same. */
+  /** Absent while both are the same clutch. */
   readonly came?: AsCame;
   /** The hub is not taken off: its nut, lock washer and thrust washer are not touched. */
   readonly hubStays?: boolean;
