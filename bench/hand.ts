@@ -98,7 +98,7 @@ export class Hands {
     await this.stage('Log');
     await this.type(this.page.getByRole('textbox', { name: 'Signed by' }), by);
     const open = await this.page.getByRole('list', { name: 'Open items' }).allInnerTexts();
-    if (open.length > 0) throw new Error(`not to be signed: ${open.join('; ')}`);
+    if (open.join('').trim() !== '') throw new Error(`not to be signed: ${open.join('; ')}`);
     await this.tap(this.button(/^Sign revision/));
     await this.page.getByRole('region', { name: 'Signed record' }).waitFor();
   }

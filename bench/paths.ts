@@ -77,7 +77,7 @@ async function finishKit(hands: Hands): Promise<void> {
   await hands.tap(hands.button('Everything of Set done'));
   await hands.type(hands.field('release.freePlay'), '3 mm');
   await hands.tap(hands.button('Add three dial readings'));
-  await hands.write('1.82', '1.81', '1.82');
+  await hands.write('2.12', '2.11', '2.12');
   await hands.stage('Prove');
   await hands.open(/^Break-in: /);
   await hands.type(hands.field('prove.recheckFreePlay'), '3.4');
@@ -174,6 +174,10 @@ async function autoClutch(hands: Hands): Promise<void> {
     }
   }
   await hands.tap(hands.button('Show verdicts'));
+  await hands.stage('Specify');
+  await hands.tab('Release');
+  await hands.type(hands.field('release.leverTravel'), '62');
+  await hands.write('', '5', '1.5', '33');
   await hands.stage('Build');
   await hands.open(/^Before the cover: /);
   await hands.type(page.getByRole('textbox', { name: 'Cover bolts: fitted' }), '9');
@@ -181,18 +185,18 @@ async function autoClutch(hands: Hands): Promise<void> {
   await hands.tap(hands.button('Everything of Assembly done'));
   await hands.stage('Set');
   await hands.open(/^Install gap: /);
-  await hands.type(hands.field('setting.turnsOut'), '1 turn 2 marks');
-  await hands.type(hands.field('setting.gapMeasured'), '0.95');
+  await hands.type(hands.field('setting.turnsOut'), '1 turn');
+  await hands.type(hands.field('setting.gapMeasured'), '0.75');
   await hands.tap(hands.button('Everything of Set done'));
   await hands.type(hands.field('release.freePlay'), '3');
   await hands.tap(hands.button('Add three dial readings'));
-  await hands.write('1.82', '1.81', '1.82');
+  await hands.write('2.12', '2.11', '2.12');
   await hands.stage('Prove');
   await hands.open(/^Running: /);
   await hands.tap(hands.button('Add gain reading'));
-  await hands.write('27');
+  await hands.write('20.8');
   await hands.tap(hands.button(/next reading$/));
-  await hands.write('12.3');
+  await hands.write('11.8');
   await hands.open(/^Break-in: /);
   for (let i = 0; i < 20; i++) await hands.tap(page.getByTestId('break-in-pad'));
   await hands.type(hands.field('prove.recheckFreePlay'), '3.4');

@@ -38,7 +38,13 @@ export function StepRow({ step, stage, onToggle, tool }: Props) {
   const unread = done && line.unread === true;
   const [writing, setWriting] = useState(unread);
   if (unread && !writing) setWriting(true);
-  const shut = done && !writing;
+  // A step that its reading has just completed keeps its fields; its box closes them.
+  const [answering, setAnswering] = useState(!done);
+  const shut = done && !writing && !answering;
+  const toggle: Props['onToggle'] = (key, wasDone) => {
+    setAnswering(wasDone);
+    onToggle(key, wasDone);
+  };
   const more =
     open ||
     record.otherwise !== undefined ||
@@ -48,7 +54,7 @@ export function StepRow({ step, stage, onToggle, tool }: Props) {
     <View style={[ruled, styles.padded]}>
       <View style={styles.row}>
         <View style={flow.grow}>
-          <StepBox step={step} done={done} onToggle={onToggle} />
+          <StepBox step={step} done={done} onToggle={toggle} />
         </View>
         <Tool
           icon={more ? 'chevron-up' : 'dots-vertical'}
