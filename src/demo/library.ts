@@ -144,12 +144,16 @@ function autoKit(): SpecSheet {
     'Auto-clutch kit for the Holm 700',
     'From a made-up leaflet of six pages.',
   );
+  const pack = sheet.leaflet?.pack;
   return {
     ...sheet,
     leaflet: {
       ...sheet.leaflet,
       clutch: 'auto',
       hubStays: false,
+      ...(pack
+        ? { pack: { ...pack, plates: pack.plates.map((p) => ({ ...p, isNew: false })) } }
+        : {}),
       starts: [
         { id: 'b1', name: 'First gear', wanted: 10 },
         { id: 'b2', name: 'Second gear', wanted: 10 },

@@ -7,6 +7,7 @@ import { PACK_FIELDS } from './specs/pack';
 import { RELEASE_FIELDS } from './specs/release';
 import { SETTING_FIELDS } from './specs/setting';
 import type { FieldSpec } from './specs/spec';
+import type { Job } from './types';
 import { VISIT_FIELDS } from './specs/visits';
 import { WORK_FIELDS } from './specs/work';
 
@@ -91,19 +92,51 @@ export function fieldAt(path: FieldPath): FieldSpec {
   return FIELDS[pattern];
 }
 
+/** The screw that sets a length, by its field. */
+const SCREW: Readonly<Partial<Record<FieldPath, 'pushrodPitch' | 'endFloatPitch'>>> = {
+  'setting.pushrodClearance': 'pushrodPitch',
+  'setting.endFloatWanted': 'endFloatPitch',
+};
+
+/** What a screw is known by: marks in one turn, and the travel of a turn. */
+export interface ScrewOfField {
+  readonly marks: number | undefined;
+  readonly perTurn: number | undefined;
+}
+
 /**
- * The field at a path of a job, with the marks of a screw where it needs them. @throws {RangeError} for an unknown field.
+ * The screw that a field is read with, as far as it is known.
+ * @example screwOf(quad, 'setting.turnsOut').marks // 8
+ */
+export function screwOf({ setting }: Pick<Job, 'setting'>, path: FieldPath): ScrewOfField {
+  const pitch = SCREW[path];
+  return {
+    marks: fieldAt(path).turns ? setting.marksPerTurn?.value : undefined,
+    perTurn: pitch && setting[pitch]?.value,
+  };
+}
+
+/**
+ * A field with its screw. @throws {RangeError} for an unknown field
+ * @example withScrew('setting.turnsOut', { marks: 8, perTurn: undefined }).marksPerTurn // 8
+ */
+export function withScrew(path: FieldPath, { marks, perTurn }: ScrewOfField): FieldSpec {
+  const field = fieldAt(path);
+  return marks === undefined && perTurn === undefined
+    ? field
+    : {
+        ...field,
+        ...(marks === undefined ? {} : { marksPerTurn: marks }),
+        ...(perTurn === undefined ? {} : { perTurn }),
+      };
+}
+
+/**
+ * The field at a path of a job, with the screw that it is read with. @throws {RangeError} for an unknown field.
  * @example fieldOf(job, 'engine.peakTorque').label // "Engine peak torque"
  */
-export function fieldOf(
-  { setting }: { readonly setting: { readonly marksPerTurn?: { readonly value: number } } },
-  path: FieldPath,
-): FieldSpec {
-  const field = fieldAt(path);
-  return field.turns && setting.marksPerTurn
-    ? { ...field, marksPerTurn: setting.marksPerTurn.value }
-    : field;
-}
+export const fieldOf = (job: Pick<Job, 'setting'>, path: FieldPath): FieldSpec =>
+  withScrew(path, screwOf(job, path));
 
 /** Most plates that a pack can have, and most lines in any other list of a job. */
 export const MAX_PLATES = 60;

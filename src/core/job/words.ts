@@ -1,4 +1,4 @@
-import type { Aim, LeafletPart, OilKind, Stage } from './types';
+import type { Aim, LeafletPart, OilKind, Rotation, Stage } from './types';
 import type { Lock } from './work';
 
 /* Names on screen and on sheets. */
@@ -67,4 +67,9 @@ export const LEAFLET_NAME: Readonly<Record<LeafletPart, string>> = {
   contact: 'Where contact is felt',
   recheck: 'Recheck',
   cautions: 'Cautions',
+};
+
+export const ROTATION_NAME: Readonly<Record<Rotation, string>> = {
+  clockwise: 'clockwise, seen from the cover',
+  counterclockwise: 'counter-clockwise, seen from the cover',
 };

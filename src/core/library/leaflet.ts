@@ -1,4 +1,5 @@
 import { CALIPER_WAY } from '../evaluate/figures/stackFigures';
+import { SPRING_KINDS } from '../clutch/fitted';
 import type { ClutchType } from '../clutch/type';
 import { chooseTypeAsGoes, clutchType, describeType } from '../clutch/type';
 import { blankKind } from '../job/blank';
@@ -21,7 +22,7 @@ import type {
   StepMeasure,
 } from '../job/types';
 import { LEAFLET_PARTS } from '../job/types';
-import { LEAFLET_NAME } from '../job/words';
+import { LEAFLET_NAME, ROTATION_NAME } from '../job/words';
 import { omit } from '../omit';
 import { byText } from '../order';
 import { countOf } from '../text/countOf';
@@ -99,10 +100,6 @@ const RELEASE_NAME: Readonly<Record<Release['type'], string>> = {
   cable: 'cable',
   measured: 'dial reading',
 };
-export const ROTATION_NAME: Readonly<Record<Rotation, string>> = {
-  clockwise: 'clockwise, seen from the cover',
-  counterclockwise: 'counter-clockwise, seen from the cover',
-};
 
 const PARTS: { readonly [K in keyof Leaflet]-?: Part<NonNullable<Leaflet[K]>> } = {
   clutch: {
@@ -115,7 +112,7 @@ const PARTS: { readonly [K in keyof Leaflet]-?: Part<NonNullable<Leaflet[K]>> } 
     name: 'Spring type',
     of: ({ springs }) => (springs.undecided ? undefined : springs.type),
     put: chooseSpringType,
-    text: (type) => type,
+    text: (type) => SPRING_KINDS.find((kind) => kind.id === type)?.name ?? type,
   },
   release: {
     name: 'Release',
@@ -270,7 +267,8 @@ export function compareLeaflet(leaflet: Leaflet, job: Job): ComparedPart[] {
 /** Values alike but for identifiers and the order of names. */
 const comparable = (value: unknown): string =>
   JSON.stringify(value, (key, part: unknown) => {
-    if (key === 'id') return undefined;
+    // New or reused is the job's own choice.
+    if (key === 'id' || key === 'isNew') return undefined;
     if (typeof part !== 'object' || part === null || Array.isArray(part)) return part;
     return Object.fromEntries(Object.entries(part).sort(([a], [b]) => byText(a, b)));
   });

@@ -1,3 +1,4 @@
+import { omit } from '../omit';
 import { entry } from '../job/entry';
 import { MAX_KINDS, MAX_PLATES } from '../job/fields';
 import type { Facing, Job, Pack, Plate, PlateKind } from '../job/types';
@@ -181,3 +182,20 @@ export function ofThickness(
   }
   return next;
 }
+
+/**
+ * Marks plates as new parts, or as used ones.
+ * @param ids of the plates; others stay
+ * @example markedNew(job, ['p1'], true).pack.plates[0].isNew // true
+ */
+export const markedNew = (job: Job, ids: readonly string[], isNew: boolean): Job => ({
+  ...job,
+  pack: {
+    ...job.pack,
+    plates: job.pack.plates.map((p) =>
+      ids.includes(p.id) && (p.isNew ?? false) !== isNew
+        ? { ...omit(p, 'isNew'), ...(isNew ? { isNew } : {}) }
+        : p,
+    ),
+  },
+});

@@ -33,6 +33,10 @@ export interface EntrySpec {
   readonly turns?: boolean;
   /** Marks in one turn of that screw, once they are known. */
   readonly marksPerTurn?: number;
+  /** The length is set by a screw, so "3/8 turn" is so much of its pitch. */
+  readonly byScrew?: boolean;
+  /** Pitch of that screw, mm, once it is known. */
+  readonly perTurn?: number;
 }
 
 /** One interpretation of the typed text. */
@@ -111,6 +115,16 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
     return isWithin(turns, spec.bounds)
       ? { kind: 'value', ...reading(turns, current, spec) }
       : refuse(outOfRange(reading(turns, current, spec), spec));
+  }
+  if (spec.byScrew && TURNED.test(trimmed)) {
+    const turns = readTurns(trimmed, undefined);
+    if (typeof turns !== 'number') return refuse(`“${trimmed}” is not a number of turns.`);
+    if (spec.perTurn === undefined)
+      return refuse('Enter the pitch of the screw first, or a length.');
+    const length = reading(turns * spec.perTurn, unitById('mm'), spec);
+    return isWithin(length.value, spec.bounds)
+      ? { kind: 'value', ...length }
+      : refuse(outOfRange(length, spec));
   }
   const { rest, scale } = spec.radius ? stripDiameter(trimmed, spec) : { rest: trimmed, scale: 1 };
   const split = splitUnit(rest, spec.quantity);

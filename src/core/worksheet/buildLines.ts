@@ -4,7 +4,7 @@ import type { Sentence } from '@/core/text/sentence';
 import { count, length, say } from '@/core/text/sentence';
 import { engagesByItself } from '../clutch/fitted';
 import { hasPack } from '../guide/layouts';
-import { LEAFLET_NAME } from '../job/words';
+import { LEAFLET_NAME, ROTATION_NAME } from '../job/words';
 import { fieldPath } from '../job/fieldPath';
 import type { Job } from '../job/types';
 import { checklistAt } from './ofKinds';
@@ -176,7 +176,9 @@ function plateLines(job: Job): ChecklistLine[] {
   const lines = layers.map((layer, i): ChecklistLine => {
     const watch =
       layer.kind.directional === true
-        ? 'On many engines the basket turns in the opposite direction to the one expected.'
+        ? job.pack.rotation
+          ? `The basket turns ${ROTATION_NAME[job.pack.rotation]}.`
+          : 'On many engines the basket turns in the opposite direction to the one expected.'
         : layer.plate.judder
           ? 'The dished ring’s marked face as noted; both are loose in the bore.'
           : i === 0

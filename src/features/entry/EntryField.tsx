@@ -7,7 +7,7 @@ import { shallowEqual } from 'react-redux';
 
 import { readSentence } from '@/core/text/sentence';
 import type { FieldPath } from '@/core/job/fieldPath';
-import { fieldAt } from '@/core/job/fields';
+import { fieldAt, screwOf, withScrew } from '@/core/job/fields';
 import { entryAt } from '@/core/job/entryAt';
 import type { Job } from '@/core/job/types';
 import { isFrozen } from '@/core/job/signOff';
@@ -49,19 +49,22 @@ export function EntryField({ path, label, of, narrow = false }: Props) {
   const units = useUnits();
   const dispatch = useAppDispatch();
   // One subscription for all of it: dozens of fields update at every key.
-  const { draft, entry, told, frozen, marks } = useAppSelector(({ jobs: { entities, drafts } }) => {
-    const job = entities[jobId];
-    if (!job) throw new Error(`no job ${jobId}`);
-    return {
-      draft: drafts[jobId]?.[path],
-      entry: entryAt(job, path),
-      told: problemAt(job, path, units),
-      marks: fieldAt(path).turns ? job.setting.marksPerTurn?.value : undefined,
-      // The machine's returns go on after the signature.
-      frozen: isFrozen(job) && !path.startsWith('visits.'),
-    };
-  }, shallowEqual);
-  const field = marks === undefined ? fieldAt(path) : { ...fieldAt(path), marksPerTurn: marks };
+  const { draft, entry, told, frozen, marks, perTurn } = useAppSelector(
+    ({ jobs: { entities, drafts } }) => {
+      const job = entities[jobId];
+      if (!job) throw new Error(`no job ${jobId}`);
+      return {
+        draft: drafts[jobId]?.[path],
+        entry: entryAt(job, path),
+        told: problemAt(job, path, units),
+        ...screwOf(job, path),
+        // The machine's returns go on after the signature.
+        frozen: isFrozen(job) && !path.startsWith('visits.'),
+      };
+    },
+    shallowEqual,
+  );
+  const field = withScrew(path, { marks, perTurn });
   const shown = unitsFor(field, units);
   const unit = shownUnit(field.quantity, shown);
   const name = label ?? field.across ?? field.label;
@@ -152,7 +155,7 @@ function FieldNote({ path }: { readonly path: FieldPath }) {
   if (entry?.typed && !isPlainNumber(entry.typed)) {
     return (
       <Words soft size={13}>
-        Entered as {entry.typed}
+        {`Entered as ${entry.typed}${/turn/i.test(entry.typed) && !field.turns ? ` = ${withoutZeros(formatWithUnit(entry.value, quantity, unitsFor(field, units)))}` : ''}`}
       </Words>
     );
   }

@@ -25,6 +25,11 @@ const CALIPER_OPTIONS = CALIPER_WAYS.map((value) => ({
   label: upperFirst(CALIPER_WAY[value]),
 }));
 
+const ROTATIONS = [
+  { value: 'clockwise', label: 'Clockwise' },
+  { value: 'counterclockwise', label: 'Counter-clockwise' },
+] as const;
+
 const MEMBERS = [
   { value: 'hub', label: 'Hub' },
   { value: 'basket', label: 'Basket' },
@@ -40,6 +45,7 @@ export function PackTab({ selection }: Props) {
   const caliperTaken = useJobPart((job) => job.pack.caliperTaken);
   const radiusModel = useJobPart((job) => job.pack.radiusModel);
   const pressurePlate = useJobPart((job) => job.pack.pressurePlateTurnsWith);
+  const rotation = useJobPart((job) => job.pack.rotation);
   const floor = useJobPart((job) => job.pack.floorTurnsWith);
   const change = useEditJob();
   return (
@@ -77,6 +83,14 @@ export function PackTab({ selection }: Props) {
             { value: 'uniformPressure', label: 'New, even pressure' },
           ]}
           onChange={(next) => change((j) => choosePack(j, { radiusModel: next }))}
+        />
+        <Choice
+          label="Basket turns, seen from the cover"
+          value={rotation ?? ''}
+          options={ROTATIONS}
+          onChange={(next) => {
+            if (next !== '') change((j) => choosePack(j, { rotation: next }));
+          }}
         />
         <Choice
           label="Pressure plate turns with"

@@ -136,6 +136,11 @@ export function LayerTools({ selection, edits, onZoom }: Props) {
 const nothing = () => undefined;
 const THICKNESS = fieldAt('pack.kinds.any.thickness');
 
+const AGES = [
+  { value: 'new', label: 'New' },
+  { value: 'used', label: 'Used' },
+] as const;
+
 /** Fields for several plates at once. */
 function SeveralFields({
   ids,
@@ -161,6 +166,12 @@ function SeveralFields({
         value={only ?? ''}
         options={kinds.map((k) => ({ value: k.id, label: k.name || 'Plate' }))}
         onChange={edits.kind}
+      />
+      <Choice
+        label="Parts"
+        value={chosen.every((p) => p.isNew) ? 'new' : chosen.some((p) => p.isNew) ? '' : 'used'}
+        options={AGES}
+        onChange={(age) => edits.age(age === 'new')}
       />
       <View style={styles.severalFieldsRow}>
         <LooseField

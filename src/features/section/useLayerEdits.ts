@@ -6,6 +6,7 @@ import {
   duplicated,
   flipped,
   inserted,
+  markedNew,
   movedByOne,
   movedTo,
   ofKind,
@@ -27,6 +28,8 @@ export interface LayerEdits {
   readonly insert: (where: 'over' | 'under') => void;
   readonly kind: (kindId: string) => void;
   readonly thickness: (mm: number) => void;
+  /** Marks the selected plates as new parts, or as used ones. */
+  readonly age: (isNew: boolean) => void;
   readonly alike: () => void;
   /** Chooses the next layer outward or inward. */
   readonly step: (by: 1 | -1) => void;
@@ -76,6 +79,7 @@ export function useLayerEdits({ ids, set }: Selection): LayerEdits {
       }),
     kind: (kindId) => change((j) => ofKind(j, ids, kindId)),
     thickness: (mm) => change((j) => ofThickness(j, ids, mm, newId)),
+    age: (isNew) => change((j) => markedNew(j, ids, isNew)),
     alike: () =>
       change((j) => {
         if (last !== undefined) set(alikeTo(j, last));

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import type { Job } from '@/core/job/types';
@@ -13,6 +14,7 @@ import { dayText } from '@/ui/dates';
 import { IconKey } from '@/ui/IconKey';
 import { Page } from '@/features/page/Page';
 import { Panel } from '@/ui/Panel';
+import { SearchField } from '@/ui/SearchField';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
@@ -48,6 +50,18 @@ function Stocked() {
   const holders = holdersOf(jobs);
   const units = useUnits();
   const dispatch = useAppDispatch();
+  const [search, setSearch] = useState('');
+  const words = search.toLocaleLowerCase().split(/\s+/).filter(Boolean);
+  const isFound = ({ label, nominal, thickness, from }: (typeof plates)[number]) => {
+    const text = [
+      label,
+      ...[nominal, thickness].map((mm) => formatWithUnit(mm, 'length', units)),
+      from,
+    ]
+      .join(' ')
+      .toLocaleLowerCase();
+    return words.every((w) => text.includes(w));
+  };
   const row = (plate: (typeof plates)[number]) => (
     <PlateRow
       key={plate.id}
@@ -62,13 +76,20 @@ function Stocked() {
       <Heading level={2}>Add to shelf</Heading>
       <AddPlate />
       <AddSprings />
+      {plates.length > MANY ? (
+        <SearchField label="Search plates" value={search} onChangeText={setSearch} />
+      ) : null}
       {SORTS.map(({ sort, name }) => {
-        const of = plates.filter((p) => p.sort === sort && p.count > 0);
+        const of = plates.filter((p) => p.sort === sort && p.count > 0 && isFound(p));
         return (
           <View key={sort} style={flow.tight}>
             <Heading level={2}>{name}</Heading>
             {of.length === 0 ? (
-              <Words soft>{`No ${sort}s on the shelf yet. Add one above.`}</Words>
+              <Words soft>
+                {search.trim() === ''
+                  ? `No ${sort}s on the shelf yet. Add one above.`
+                  : `No ${sort} matches “${search.trim()}”.`}
+              </Words>
             ) : null}
             <View role="list" aria-label={name}>
               {of.slice(0, FIRST).map(row)}
@@ -119,6 +140,9 @@ function Stocked() {
     </>
   );
 }
+
+/** A list longer than this gets a search. */
+const MANY = 10;
 
 /** As many rows as a screen shows at once. */
 const FIRST = 6;

@@ -13,7 +13,7 @@ export type KindChoices = Partial<
 
 /** Parts of the pack that are chosen, not measured. */
 export type PackChoices = Partial<
-  Pick<Pack, 'floorTurnsWith' | 'pressurePlateTurnsWith' | 'radiusModel'>
+  Pick<Pack, 'floorTurnsWith' | 'pressurePlateTurnsWith' | 'radiusModel' | 'rotation'>
 >;
 
 const withPack = (job: Job, part: Partial<Pack>): Job => ({

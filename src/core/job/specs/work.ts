@@ -97,7 +97,8 @@ export const WORK_FIELDS = {
     quantity: 'length',
     bounds: { min: 0, max: 10 },
     plausible: [0, 3],
-    hint: 'Backed off from light touch.',
+    byScrew: true,
+    hint: 'Backed off from light touch: a length, or 3/8 turn.',
   }),
   'setting.pushrodPitch': spec({
     label: 'Pitch of the pushrod screw',
@@ -113,7 +114,8 @@ export const WORK_FIELDS = {
     quantity: 'length',
     bounds: { min: 0, max: 5 },
     plausible: [0.02, 2],
-    hint: 'Screw turned in to contact, then backed off by this.',
+    byScrew: true,
+    hint: 'Backed off from contact: a length, or 3/8 turn.',
   }),
   'setting.endFloatPitch': spec({
     label: 'Pitch of the end float screw',

@@ -88,6 +88,7 @@ const PLATES: Edits<typeof packEdit> = {
   inserted: (j) => packEdit.inserted(j, disc, 1, 'p9'),
   ofKind: (j) => packEdit.ofKind(j, plates, 'spare'),
   ofThickness: (j) => packEdit.ofThickness(j, plates, 1.77, () => 'k9'),
+  markedNew: (j) => packEdit.markedNew(j, plates, true),
 };
 
 const EVERY: readonly (readonly [string, Change])[] = [DETAILS, PACK, SPRINGS, PLATES].flatMap(
