@@ -155,21 +155,25 @@ async function autoClutch(hands: Hands): Promise<void> {
   await hands.open('Spec sheet');
   await hands.tap(hands.button('Apply Auto-clutch kit for the Holm 700'));
   await hands.stage('Strip');
+  await hands.choose(/^Springs/, 'Diaphragm');
   await strip(hands);
   // Reused steels, measured once each with the gauge's keypad, and tried for flatness.
   await hands.stage('Inspect');
   await hands.open('Points per plate');
   await hands.choose('Per disc', '1');
   await hands.tap(hands.button(/^Measure: /));
+  const title = page.getByTestId('reading');
+  await title.waitFor();
   for (let i = 0; i < 40; i++) {
-    const title = page.getByTestId('reading');
     if (!(await title.isVisible())) break;
     const next = /flat/.test((await title.getAttribute('aria-label')) ?? '') ? 'None' : undefined;
     if (next) await hands.tap(page.getByRole('button', { name: 'No blade fits' }));
     else if (await page.getByRole('button', { name: /^Same as last/ }).isVisible())
       await hands.tap(page.getByRole('button', { name: /^Same as last/ }));
     else {
-      await hands.write('2.00');
+      await hands.write(
+        /steel/.test((await title.getAttribute('aria-label')) ?? '') ? '2.00' : '3.2',
+      );
       await hands.tap(page.getByRole('button', { name: 'Next', exact: true }));
     }
   }

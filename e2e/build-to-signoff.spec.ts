@@ -135,7 +135,7 @@ test(
     // A step of the shop's own, moved to the front, kept for the family, and used on another job of it.
     await button(page, 'Edit checklist').click();
     await button(page, 'Add own step').click();
-    const own = page.getByRole('textbox', { name: /^Step \d+$/ });
+    const own = page.getByRole('textbox', { name: /^Step \d+$/ }).last();
     await own.fill('Photograph the oil');
     await button(page, /^Move step \d+ up$/)
       .last()

@@ -50,7 +50,7 @@ test(
       library: unknown[];
     };
     expect(limits.jobs).toEqual([]);
-    expect(limits.library).toHaveLength(2);
+    expect(limits.library).toHaveLength(3);
 
     const context = await browser.newContext({ baseURL: `http://127.0.0.1:${EMPTY_PORT}` });
     const fresh = new Workshop(await context.newPage());

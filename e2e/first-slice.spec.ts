@@ -182,6 +182,9 @@ test(
       await page.keyboard.press('Enter');
     }
     await expect(shop.verdict()).toContainText(/\d\.\d\d × peak torque/);
+    await expect(shop.verdict()).toContainText('Missing: Kind of release');
+    await shop.verdict().getByRole('button', { name: 'Go to Kind of release' }).click();
+    await shop.choose('Lift from', 'Hydraulics');
     await expect(shop.verdict()).toContainText('Missing: Lever travel');
 
     // Bad verdicts do not block the missing inputs.
@@ -328,9 +331,9 @@ test(
         .first(),
     ).toBeVisible();
     await page.getByRole('button', { name: 'Add retainer step' }).click();
-    await page.getByRole('textbox', { name: 'Step 1, offset' }).fill('0.3');
-    await page.getByRole('textbox', { name: 'Step 1, stack from' }).fill('34.5');
-    await page.getByRole('textbox', { name: 'Step 1, stack to' }).fill('35');
+    await page.getByRole('textbox', { name: 'Step 1: offset' }).fill('0.3');
+    await page.getByRole('textbox', { name: 'Step 1: from' }).fill('34.5');
+    await page.getByRole('textbox', { name: 'Step 1: to' }).fill('35');
     await shop.tab('Figures');
     await expect(page.getByText('No step for this stack').last()).toBeVisible();
     await shop.tab('Springs');

@@ -27,7 +27,7 @@ test(
     await expect(page.getByText(/^manual \d+ \w+ \d{4}, page 12$/)).toBeVisible();
     const touched = page.getByRole('list', { name: 'Jobs with another value' });
     await expect(touched).toContainText(
-      'Maximum stack: 34.500 mm in the job, 34.600 mm in the library',
+      'Maximum stack: 34.500 mm in the job, 34.600 mm on the sheet',
     );
     await page.getByRole('button', { name: 'Update UR-0106 Tarn 450' }).click();
     await expect(touched).not.toContainText('UR-0106');
@@ -40,13 +40,13 @@ test(
     await workshop.tab('Pack');
     await expect(workshop.field('pack.windowMax')).toHaveValue('34.6');
     await workshop.type('pack.windowMax', '35');
-    await workshop.stage('Inspect');
-    await workshop.unfold('Limits library');
+    await workshop.stage('Intake');
+    await workshop.unfold('Spec sheet');
     await expect(page.getByRole('list', { name: 'Job and spec sheet differ' })).toContainText(
-      'Maximum stack: 35.000 mm in the job, 34.600 mm in the library',
+      'Maximum stack: 35.000 mm in the job, 34.600 mm on the sheet',
     );
     await page.getByRole('button', { name: 'Use the spec sheet’s' }).click();
-    await expect(page.getByText('Every value of “Tarn 450” is in this job.')).toBeVisible();
+    await expect(page.getByText('Everything of “Tarn 450” is in this job.')).toBeVisible();
   },
 );
 

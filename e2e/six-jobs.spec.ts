@@ -14,7 +14,7 @@ async function takenIn(shop: Workshop, walk: Walk): Promise<void> {
     for (const answer of walk.guide)
       await page.getByRole('button', { name: answer, exact: true }).click();
     await page.getByRole('button', { name: 'Use this' }).click();
-  } else await shop.choose('Clutch type', 'Plate pack');
+  } else await shop.choose('Clutch type', walk.type ?? 'Plate pack');
   await page.getByRole('checkbox', { name: walk.complaint, exact: true }).click();
   await page.getByRole('checkbox', { name: walk.aim, exact: true }).click();
   await shop.choose('Oil', 'For wet clutches');
@@ -36,7 +36,7 @@ async function stripped(shop: Workshop, walk: Walk): Promise<void> {
     await boxes.first().click();
     await expect(boxes).toHaveCount(left - 1);
   }
-  const outs = page.getByRole('textbox', { name: /: removed$/ });
+  const outs = page.getByRole('textbox', { name: /: out$/ });
   for (const out of await outs.all()) {
     const springs = /^Springs:/.test((await out.getAttribute('aria-label')) ?? '');
     await out.fill(String(springs ? walk.springs : 2));
@@ -65,8 +65,10 @@ async function measured(shop: Workshop, walk: Walk): Promise<void> {
     const said = (await reading.getAttribute('aria-label')) ?? '';
     const what = said.includes('out-of-flat')
       ? 'flat'
-      : (Object.keys(walk.gauge) as (keyof Walk['gauge'])[]).find((k) => name.startsWith(k));
-    await page.keyboard.type(walk.gauge[what ?? 'Disc']);
+      : (Object.keys(walk.gauge) as (keyof Walk['gauge'])[]).find(
+          (k) => name.startsWith(k) || name.endsWith(`, ${k.toLowerCase()}`),
+        );
+    await page.keyboard.type(walk.gauge[what ?? 'Disc'] ?? '');
     await page.keyboard.press('Enter');
     await expect(reading.and(page.getByLabel(said, { exact: true }))).toHaveCount(0);
   }
@@ -75,6 +77,10 @@ async function measured(shop: Workshop, walk: Walk): Promise<void> {
   await page.getByRole('button', { name: 'Enter the minimum thickness of Disc' }).click();
   await expect(shop.field('pack.kinds.disc.minThickness')).toBeFocused();
   await page.keyboard.insertText(walk.leastThickness);
+  for (const [name, limit] of walk.limits ?? []) {
+    await page.getByRole('button', { name }).click();
+    await page.keyboard.insertText(limit);
+  }
   await expect(page.getByTestId('missing')).toHaveCount(0);
   await page.getByRole('button', { name: 'Next: Specify' }).click();
 }
@@ -133,12 +139,13 @@ async function setUp(shop: Workshop, walk: Walk): Promise<void> {
   const { page } = shop;
   await ticked(shop);
   for (const [path, text] of Object.entries(walk.setting)) await shop.type(path, text);
+  await page.getByRole('button', { name: 'Add three dial readings' }).click();
   for (const lift of walk.lifts) {
-    await page.getByRole('button', { name: 'Add dial reading', exact: true }).click();
-    // The first three angles are preset: only the lift is typed.
+    // The three angles are preset: only the lifts are typed, one after the other.
     await expect(page.locator('input:focus')).toHaveAttribute('data-testid', /\.lift$/);
     await expect(page.locator('input:focus')).toHaveValue('');
     await page.keyboard.insertText(lift);
+    await page.keyboard.press('Enter');
   }
   await expect(page.getByText('Lifts evenly enough')).toBeVisible();
   await expect(page.getByText('Done, but its reading is missing.')).toHaveCount(0);

@@ -324,7 +324,7 @@ test(
       ),
     ).toBeVisible();
     const pull = (await shop.foot('leverPull').getAttribute('aria-label')) ?? '';
-    await page.getByRole('button', { name: 'Use step 3', exact: true }).click();
+    await shop.choose('Step in use', '3');
     await expect(shop.foot('leverPull')).not.toHaveAttribute('aria-label', pull);
     await page.keyboard.press('Control+z');
     await expect(shop.foot('leverPull')).toHaveAttribute('aria-label', pull);

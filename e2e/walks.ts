@@ -12,6 +12,8 @@ export interface Walk {
   readonly intake: Readonly<Record<string, string>>;
   /** Answers at Strip about the clutch's construction. */
   readonly clutch: readonly (readonly [string, string])[];
+  /** Clutch type, where it is not a plain pack. */
+  readonly type?: string;
   /** Expected and unexpected lines of the strip list. */
   readonly listed: RegExp;
   readonly notListed: RegExp;
@@ -19,8 +21,13 @@ export interface Walk {
   readonly begins: 'Disc' | 'Steel';
   readonly springs: number;
   /** Typed by a keyboard gauge, by measurement. */
-  readonly gauge: Readonly<Record<'Disc' | 'Steel' | 'flat' | 'Spring' | 'Diaphragm', string>>;
+  readonly gauge: Readonly<
+    Record<'Disc' | 'Steel' | 'flat' | 'Spring' | 'Diaphragm', string> &
+      Partial<Record<'Start clutch shoes' | 'Start clutch drum', string>>
+  >;
   readonly leastThickness: string;
+  /** Further limits that verdicts wait for, by the key that leads to each. */
+  readonly limits?: readonly (readonly [RegExp, string])[];
   /** Typed where a verdict needs it, by the end of the field's path. */
   readonly needed: Readonly<Record<string, string>>;
   /** Typed besides, by the part of Specify. */
@@ -87,7 +94,10 @@ export const WALKS: readonly Walk[] = [
     ...COIL,
     machine: 'Fell 400, second frame',
     complaint: 'Won’t release when hot',
-    clutch: [['Release', 'Cable']],
+    clutch: [
+      ['Springs', 'Coil springs under bolts'],
+      ['Release', 'Cable'],
+    ],
     listed: /Slacken the cable/,
     notListed: /slave cylinder/,
     needed: { ...COIL.needed, leverRatio: '4', armLength: '34', lead: '44' },
@@ -106,8 +116,8 @@ export const WALKS: readonly Walk[] = [
     clutch: [
       ['Springs', 'Diaphragm'],
       ['Release', 'Cable'],
-      ['Expanding disc', 'Fitted'],
     ],
+    type: 'Auto-clutch: plate pack with an expanding disc',
     listed: /Write down the adjuster position/,
     notListed: /Springs out in their order/,
     plates: 11,
@@ -257,12 +267,27 @@ export const WALKS: readonly Walk[] = [
       'startClutch.springPull': '150',
       'startClutch.drumRadius': '116',
     },
-    clutch: [],
+    clutch: [
+      ['Springs', 'Coil springs under bolts'],
+      ['Release', 'Shift pedal, no hand lever'],
+    ],
     listed: /release lever to the shift shaft/,
     notListed: /Slacken the cable|slave cylinder/,
     plates: 5,
     springs: 4,
-    gauge: { Disc: '2.78', Steel: '1.6', flat: '0.05', Spring: '28.6', Diaphragm: '' },
+    gauge: {
+      Disc: '2.78',
+      Steel: '1.6',
+      flat: '0.05',
+      Spring: '28.6',
+      Diaphragm: '',
+      'Start clutch shoes': '2.4',
+      'Start clutch drum': '116.1',
+    },
+    limits: [
+      [/^Enter the limit “shoe lining/, '1.5'],
+      [/^Enter the limit “drum bore/, '117'],
+    ],
     leastThickness: '2.6',
     needed: {
       'disc.outerRadius': '92',

@@ -38,7 +38,8 @@ type Filled<Pattern extends string> = Pattern extends `${infer Before}*${infer A
 export type FieldPath = Filled<FieldPattern> | `fittings.${string}.${string}`;
 
 /** A list that has something missing in it as a whole. */
-export type ListPath = 'pack.plates' | 'springs.coil.groups' | 'springs.diaphragm.points';
+export type ListPath =
+  'pack.plates' | 'springs.coil.groups' | 'springs.diaphragm.points' | 'release.type';
 
 /**
  * The path of a field, with its `*` filled in order.

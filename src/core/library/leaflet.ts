@@ -264,11 +264,17 @@ export function compareLeaflet(leaflet: Leaflet, job: Job): ComparedPart[] {
   });
 }
 
+const byNames = (kinds: readonly LeafletKind[]): readonly (readonly [string, string])[] =>
+  kinds
+    .map(({ name, ...kind }) => [name, comparable(kind)] as const)
+    .sort(([a], [b]) => byText(a, b));
+
 /** Values alike but for identifiers and the order of names. */
 const comparable = (value: unknown): string =>
   JSON.stringify(value, (key, part: unknown) => {
     // New or reused is the job's own choice.
     if (key === 'id' || key === 'isNew') return undefined;
+    if (key === 'kinds') return byNames(part as readonly LeafletKind[]);
     if (typeof part !== 'object' || part === null || Array.isArray(part)) return part;
     return Object.fromEntries(Object.entries(part).sort(([a], [b]) => byText(a, b)));
   });

@@ -135,13 +135,6 @@ export const ownerOf = (pattern: FieldPattern): Owner | undefined =>
     (NAMED[owner] as readonly FieldPattern[]).includes(pattern),
   );
 
-export const OWNER_NAME: Readonly<Record<Owner, string>> = {
-  kinds: 'plate type',
-  groups: 'spring type',
-  steps: 'retainer step',
-  fasteners: 'fastener',
-};
-
 /** Data of a fastener besides its torque, so that a new job gets all of it. */
 export type FastenerSort = Pick<Fastener, 'role' | 'lock' | 'grade' | 'ownScrews'>;
 

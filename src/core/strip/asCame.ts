@@ -5,16 +5,46 @@ import type { AsCame, Job, SpringType } from '../job/types';
 /* The clutch that is on the machine, apart from the one that is designed. */
 
 /**
+ * Whether the job puts another clutch together than came: nothing of the design says what is on the machine then.
+ * @example isRebuilt(blank) // false
+ */
+export const isRebuilt = ({ intake: { purpose } }: Pick<Job, 'intake'>): boolean =>
+  purpose === 'installKit' || purpose === 'buildToSpec';
+
+/**
+ * The springs that the machine came with; undefined while nobody has said.
+ * @example springsAsCame(job) // "coil"
+ */
+export const springsAsCame = (job: Job): SpringType | undefined =>
+  job.strip.came?.springs ??
+  (job.springs.undecided || isRebuilt(job) ? undefined : job.springs.type);
+
+/** The plates as they came out, from the hub floor outward; of a rebuilt clutch those that were found. */
+function platesAsCame({ pack, strip }: Job): Job['pack']['plates'] {
+  return strip.found.length > 0
+    ? strip.found
+        .map(({ id, kindId }) => ({
+          id,
+          kindId,
+          ...(pack.plates.some((p) => p.id === id && p.judder) ? { judder: true } : {}),
+        }))
+        .reverse()
+    : [];
+}
+
+/**
  * The job with the clutch that the machine came with; the same job while both are one.
  * @example asCame(job) === job // true
  */
 export function asCame(job: Job): Job {
-  const { came } = job.strip;
-  if (!came) return job;
+  const rebuilt = isRebuilt(job);
+  const came = job.strip.came ?? { attached: {} };
+  if (!job.strip.came && !rebuilt) return job;
   const springs: Job['springs'] =
     came.springs === undefined
       ? job.springs
       : { ...omit(job.springs, 'undecided'), type: came.springs };
+  const pack = rebuilt ? { ...job.pack, plates: platesAsCame(job) } : job.pack;
   return ATTACHMENTS.reduce(
     (made, { id, choice }) => {
       const value = came.attached[id];
@@ -22,7 +52,7 @@ export function asCame(job: Job): Job {
         ? choice.put(made, value)
         : made;
     },
-    { ...job, springs },
+    { ...job, springs, pack },
   );
 }
 
@@ -30,16 +60,18 @@ export function asCame(job: Job): Job {
  * What the clutch of a job is, to be kept when the lists of Strip are made: later changes of the design leave it alone.
  * @example cameAsNow(job).springs // "coil"
  */
-export const cameAsNow = (job: Job): AsCame => ({
-  ...(job.springs.undecided ? {} : { springs: job.springs.type }),
-  attached: {
-    ...Object.fromEntries(
-      ATTACHMENTS.flatMap(({ id, choice }) => (choice ? [[id, choice.of(job)] as const] : [])),
-    ),
-    ...job.strip.came?.attached,
-  },
-  ...(job.strip.came?.springs ? { springs: job.strip.came.springs } : {}),
-});
+export function cameAsNow(job: Job): AsCame {
+  const springs = springsAsCame(job);
+  return {
+    ...(springs ? { springs } : {}),
+    attached: {
+      ...Object.fromEntries(
+        ATTACHMENTS.flatMap(({ id, choice }) => (choice ? [[id, choice.of(job)] as const] : [])),
+      ),
+      ...job.strip.came?.attached,
+    },
+  };
+}
 
 /**
  * Says which springs the machine came with; the design follows while nobody has said anything else of it.

@@ -77,7 +77,7 @@ export function stripLines(job: Job): StripLine[] {
         ]
       : []),
     ...at('underCover'),
-    ...(pack ? packLines(job, at) : []),
+    ...(pack ? packLines(clutch, at) : []),
   ];
 }
 
@@ -166,7 +166,7 @@ const numbered = (key: string, index: number): string =>
  */
 export function smallParts(job: Job): PartLine[] {
   const clutch = asCame(job);
-  const { plates } = job.pack;
+  const { plates } = clutch.pack;
   const parts = (kinds: readonly ClutchKind[]) =>
     kinds.filter((kind) => kind.isFitted(clutch)).flatMap((kind) => kind.parts?.(clutch) ?? []);
   const pack = hasPack(job.machine.layout);

@@ -21,7 +21,7 @@ export function BuildStage({ onPlate }: Props) {
   const tool = (line: ChecklistLine) => toolOf(line);
   return (
     <StagePage stage="build">
-      <OpenQuestions ids={['springs', 'hubStays']} />
+      <OpenQuestions ids={['design', 'hubStays']} />
       <Fasteners />
       <StepList stage="build" title="Assembly" tool={tool} onPlate={onPlate} />
       <StageDone stage="build" />

@@ -65,10 +65,14 @@ export function useKeptForm<Texts extends Record<string, string>, Values>(
         await take(values);
         dispatch(typedActions.typedDropped(`${name}.`));
         const texts = getValues();
-        reset({
-          ...empty,
-          ...Object.fromEntries((again?.keep ?? []).map((field) => [field, texts[field] ?? ''])),
-        });
+        reset(
+          {
+            ...empty,
+            ...Object.fromEntries((again?.keep ?? []).map((field) => [field, texts[field] ?? ''])),
+          },
+          // Otherwise the fields are not known until they are drawn again, and none can get the cursor.
+          { keepFieldsRef: true },
+        );
         if (again) setFocus(again.focus);
       }),
   };

@@ -26,13 +26,14 @@ const OF_PARTS = [
 /** The limits that verdicts go by, all in one place, each with where it comes from. */
 export function Limits() {
   const job = useJob();
-  const asked = useAskedUnder('pack.kinds.');
+  const ofPlates = useAskedUnder('pack.kinds.');
+  const ofShoes = useAskedUnder('startClutch.');
   const pack = hasPack(job.machine.layout);
   return (
     <Panel
       title="Limits of this machine"
       summary="From its own manual; assumed until entered"
-      asked={asked}
+      asked={ofPlates || ofShoes}
     >
       <Words soft size={15}>
         Enter the values of the machine’s own manual. Tap the source beside a value to change it.

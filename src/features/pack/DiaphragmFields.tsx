@@ -102,7 +102,7 @@ export function DiaphragmFields() {
   );
 }
 
-const STEP_LABEL = { height: 'height', bandMin: 'from', bandMax: 'to' } as const;
+const STEP_LABEL = { height: 'Height', bandMin: 'From', bandMax: 'To' } as const;
 
 const STEP_BY = [
   { value: 'sum', label: 'Sum of the plates' },
@@ -134,19 +134,22 @@ function Steps() {
           removeLabel={`Remove step ${step.name}`}
           onRemove={() => edit((job) => removeStep(job, step.id))}
         >
+          <Words bold>{step.name}</Words>
           {(['height', 'bandMin', 'bandMax'] as const).map((leaf) => (
             <EntryField
               key={leaf}
               narrow
               path={fieldPath(`springs.diaphragm.steps.*.${leaf}`, step.id)}
-              label={`${step.name}: ${STEP_LABEL[leaf]}`}
+              of={`Step ${step.name}`}
+              label={STEP_LABEL[leaf]}
             />
           ))}
           {heights ? null : (
             <EntryField
               narrow
               path={fieldPath('springs.diaphragm.steps.*.offset', step.id)}
-              label={`${step.name}: offset`}
+              of={`Step ${step.name}`}
+              label="Offset"
             />
           )}
         </FieldGrid>

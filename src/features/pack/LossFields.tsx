@@ -18,7 +18,7 @@ export function LossFields({ bare = false }: { readonly bare?: boolean }) {
     <>
       {bare ? null : <Heading level={2}>Lost travel</Heading>}
       <FieldGrid>
-        <EntryField path="release.freePlay" />
+        {bare ? null : <EntryField path="release.freePlay" />}
         <EntryField path="release.stretch" />
         <EntryField path="release.pivotWear" />
         {line ? <EntryField path="release.air" /> : null}

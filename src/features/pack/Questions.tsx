@@ -3,20 +3,22 @@ import { useState } from 'react';
 import { ATTACHMENTS } from '@/core/clutch/fitted';
 import { hasPack } from '@/core/guide/layouts';
 import type { Job } from '@/core/job/types';
-import { attachedCame, springsCame } from '@/core/strip/asCame';
+import { attachedCame, springsAsCame, springsCame } from '@/core/strip/asCame';
 import { upperFirst } from '@/core/text/sentence';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob, useJobPart } from '@/state/jobs/useJob';
 import { Choice } from '@/ui/Choice';
 
-import { ReleaseWay, SPRING_OPTIONS } from './BuildChoices';
+import { ReleaseWay, SPRING_OPTIONS, SpringFamily } from './BuildChoices';
 
 /* Answers that several stages need: each is asked once, at the first stage that needs it. */
 
-export type QuestionId = 'springs' | 'attached' | 'release' | 'hubStays' | 'separatePrimary';
+export type QuestionId =
+  'springs' | 'design' | 'attached' | 'release' | 'hubStays' | 'separatePrimary';
 
 const ANSWERED: Readonly<Record<QuestionId, (job: Job) => boolean>> = {
-  springs: ({ springs, strip }) => strip.came?.springs !== undefined || !springs.undecided,
+  springs: (job) => springsAsCame(job) !== undefined,
+  design: ({ springs }) => !springs.undecided,
   attached: () => true,
   release: ({ release }) => !release.undecided,
   hubStays: ({ strip }) => strip.hubStays !== undefined,
@@ -40,6 +42,8 @@ export function Question({ id }: { readonly id: QuestionId }) {
   switch (id) {
     case 'springs':
       return <SpringsAsCame />;
+    case 'design':
+      return <SpringFamily label="Springs" />;
     case 'attached':
       return <AttachedAsCame />;
     case 'release':
@@ -52,9 +56,7 @@ export function Question({ id }: { readonly id: QuestionId }) {
 }
 
 function SpringsAsCame() {
-  const value = useJobPart(
-    ({ springs, strip }) => strip.came?.springs ?? (springs.undecided ? '' : springs.type),
-  );
+  const value = useJobPart((job) => springsAsCame(job) ?? '');
   const change = useEditJob();
   return (
     <Choice

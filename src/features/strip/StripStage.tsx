@@ -3,7 +3,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { MAX_NOTES } from '@/core/job/fields';
 import { hasPack } from '@/core/guide/layouts';
 import type { Job } from '@/core/job/types';
-import { cameAsNow } from '@/core/strip/asCame';
+import { cameAsNow, springsAsCame } from '@/core/strip/asCame';
 import { smallParts, stripLines } from '@/core/strip/stripList';
 import { StageDone } from '@/features/job/StageDone';
 import { StagePage } from '@/features/job/StagePage';
@@ -37,9 +37,8 @@ export function StripStage() {
 
 /** Why the lists can't be made yet: they follow from the answers above them. */
 const useUnanswered = (): string | undefined =>
-  useJobPart(({ machine, springs, release, strip }) =>
-    hasPack(machine.layout) &&
-    ((springs.undecided && strip.came?.springs === undefined) || release.undecided)
+  useJobPart((job) =>
+    hasPack(job.machine.layout) && (springsAsCame(job) === undefined || job.release.undecided)
       ? 'Say above which springs and which release it has.'
       : undefined,
   );

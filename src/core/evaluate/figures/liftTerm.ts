@@ -83,7 +83,7 @@ export function travelTerm(sheet: Sheet, withLosses: boolean): Term {
  */
 export function trainTerm(sheet: Sheet, withLosses: boolean): Term {
   const { type, armStart, undecided } = sheet.job.release;
-  if (undecided) return missingTerm('Kind of release');
+  if (undecided) return missingTerm('Kind of release', 'release.type');
   const travel = travelTerm(sheet, withLosses);
   // The train moves the finger tips; the plate lifts less by the fingers' ratio.
   const fingers = fingerTerm(sheet);

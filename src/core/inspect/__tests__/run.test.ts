@@ -36,13 +36,13 @@ describe('a measuring run', () => {
     expect(steps).toHaveLength(9 * 4 + 8 * 2);
     expect(steps.length).toBeLessThanOrEqual(60);
     expect(steps[0]).toMatchObject({
-      title: 'Plate 1 of 17, disc',
+      title: 'Plate 1, disc',
       what: 'thickness, point 1 of 4',
       limit: 2.7,
     });
-    expect(steps[36]).toMatchObject({ title: 'Plate 2 of 17, steel', what: 'thickness' });
+    expect(steps[36]).toMatchObject({ title: 'Plate 2, steel', what: 'thickness' });
     expect(steps[37]).toMatchObject({
-      title: 'Plate 2 of 17, steel',
+      title: 'Plate 2, steel',
       part: 'flatness',
       limitIs: 'most',
     });
@@ -139,13 +139,11 @@ describe('likely readings', () => {
 
   it('offer what the part before it measured, of its own sort, and nothing around the plates', () => {
     const one = withEntry(job(), 'pack.plates.p2.readings.1', entry(1.52));
-    expect(at(one, (s) => s.title === 'Plate 2 of 17, steel')).toEqual([]);
-    expect(at(one, (s) => s.title === 'Plate 4 of 17, steel' && s.part === 'steels')).toEqual([
-      1.52,
-    ]);
-    expect(at(one, (s) => s.title === 'Plate 3 of 17, disc')).toEqual([]);
+    expect(at(one, (s) => s.title === 'Plate 2, steel')).toEqual([]);
+    expect(at(one, (s) => s.title === 'Plate 4, steel' && s.part === 'steels')).toEqual([1.52]);
+    expect(at(one, (s) => s.title === 'Plate 3, disc')).toEqual([]);
     const disc = withEntry(one, 'pack.plates.p1.readings.4', entry(2.88));
-    expect(at(disc, (s) => s.title === 'Plate 3 of 17, disc')).toEqual([2.88]);
+    expect(at(disc, (s) => s.title === 'Plate 3, disc')).toEqual([2.88]);
     expect(at(disc, (s) => s.part === 'around')).toEqual([]);
   });
 });
