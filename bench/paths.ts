@@ -172,7 +172,7 @@ async function autoClutch(hands: Hands): Promise<void> {
       await hands.tap(page.getByRole('button', { name: /^Same as last/ }));
     else {
       await hands.write(
-        /steel/.test((await title.getAttribute('aria-label')) ?? '') ? '2.00' : '3.2',
+        /Steel/.test((await title.getAttribute('aria-label')) ?? '') ? '2.00' : '3.2',
       );
       await hands.tap(page.getByRole('button', { name: 'Next', exact: true }));
     }

@@ -183,7 +183,7 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   await page.getByRole('button', { name: `Connect bench ${bench}` }).click();
   await expect(page.getByTestId('bench-status')).toContainText('Gauge connected');
   await page.getByRole('button', { name: 'Measure: 16 readings' }).click();
-  await expect(title(shop, 'Plate 1, disc')).toBeVisible();
+  await expect(title(shop, 'Disc, plate 1')).toBeVisible();
 
   // The gauge's button moves the run on.
   await press(request, bench, 2.87);
@@ -200,7 +200,7 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   await request.post(`/api/bench/${bench}/lose`, { data: { seconds: 2 } });
   await expect(page.getByTestId('bench-status')).toContainText('Gauge disconnected');
   await typed(shop, '2.86', '2.85');
-  await expect(title(shop, 'Plate 3, disc')).toBeVisible();
+  await expect(title(shop, 'Disc, plate 3')).toBeVisible();
   await expect(page.getByTestId('bench-status')).toContainText('Gauge connected');
   await press(request, bench, 2.84);
   await expect(page.getByText('thickness, point 2 of 4')).toBeVisible();
@@ -215,7 +215,7 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   await typed(shop, '3.1');
   await expect(page.getByText('more than new')).toBeVisible();
   await typed(shop, '2.85');
-  await expect(title(shop, 'Plate 5, disc')).toBeVisible();
+  await expect(title(shop, 'Disc, plate 5')).toBeVisible();
 
   // Our keypad, a step back, and a correction.
   for (const key of ['2', '6', '9'])
@@ -227,7 +227,7 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   await typed(shop, '2.68', '2.69', '2.7', '2.71');
 
   // Steels: thickness, then flatness; one is skipped, one is warped.
-  await expect(title(shop, 'Plate 2, steel')).toBeVisible();
+  await expect(title(shop, 'Steel, plate 2')).toBeVisible();
   await typed(shop, '1.6', '0.02', '1.59');
   await expect(page.getByText('out-of-flat, largest gauge that passes under')).toBeVisible();
   await page.getByRole('button', { name: 'Skip', exact: true }).click();

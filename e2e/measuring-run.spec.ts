@@ -19,7 +19,7 @@ test(
     await shop.open('/job/demo-ur-0103');
     await expect(page.getByRole('navigation', { name: 'Stage 3 of 8: Inspect' })).toBeVisible();
     await page.getByRole('button', { name: 'Continue (28 left)' }).click();
-    await expect(title(shop, 'Plate 9, disc')).toBeVisible();
+    await expect(title(shop, 'Disc, plate 9')).toBeVisible();
     await expect(page.getByText('thickness, point 3 of 4')).toBeVisible();
     await page.keyboard.type('3,41');
     await page.keyboard.press('Enter');
@@ -29,7 +29,7 @@ test(
     await page.getByRole('button', { name: 'Device keyboard' }).click();
     await expect(reading(shop)).toBeFocused();
     await typed(shop, '3.42');
-    await expect(title(shop, 'Plate 11, disc')).toBeVisible();
+    await expect(title(shop, 'Disc, plate 11')).toBeVisible();
     await expect(reading(shop)).toBeFocused();
     await typed(shop, '34.2');
     await expect(page.getByText('did you mean 3.420 mm')).toBeVisible();
@@ -54,11 +54,11 @@ test(
     await shop.unfold('Points per plate');
     await shop.choose('Per disc', '4');
     await page.getByRole('button', { name: 'Continue (8 left)' }).click();
-    await expect(title(shop, 'Plate 1, disc')).toBeVisible();
+    await expect(title(shop, 'Disc, plate 1')).toBeVisible();
     await expect(page.getByText('thickness, point 4 of 4')).toBeVisible();
     await page.keyboard.type('2.84');
     await page.keyboard.press('Enter');
-    await expect(title(shop, 'Plate 3, disc')).toBeVisible();
+    await expect(title(shop, 'Disc, plate 3')).toBeVisible();
     await expect(page.getByText('thickness, point 4 of 4')).toBeVisible();
     await page.getByRole('button', { name: 'Stop' }).click();
     await expect(page.getByRole('button', { name: 'Continue (7 left)' })).toBeVisible();
@@ -66,7 +66,7 @@ test(
     await shop.unfold('Points per plate');
     await shop.choose('Per disc', '3');
     await again.click();
-    await expect(title(shop, 'Plate 1, disc')).toBeVisible();
+    await expect(title(shop, 'Disc, plate 1')).toBeVisible();
     await expect(page.getByText('thickness, point 1 of 3')).toBeVisible();
     // An existing value is kept by the key alone, and replaced by typing.
     await page.keyboard.press('Enter');

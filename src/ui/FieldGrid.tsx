@@ -7,6 +7,8 @@ import { IconKey } from './IconKey';
 interface Props {
   /** Short fields, two side by side on a phone beside the section. */
   readonly narrow?: boolean;
+  /** Two fields a row on a phone: values with their units. */
+  readonly half?: boolean;
   /** Name of the row, read out before its fields where rows are alike. */
   readonly name?: string;
   /** Of the key that takes the line out; only with `onRemove`. */
@@ -16,8 +18,15 @@ interface Props {
 }
 
 /** Fields side by side where there is room, one below the other where there is not; a line of a list can be taken out. */
-export function FieldGrid({ narrow = false, name, removeLabel, onRemove, children }: Props) {
-  const fields = <View style={narrow ? NARROW : BROAD}>{children}</View>;
+export function FieldGrid({
+  narrow = false,
+  half = false,
+  name,
+  removeLabel,
+  onRemove,
+  children,
+}: Props) {
+  const fields = <View style={narrow ? NARROW : half ? HALF : BROAD}>{children}</View>;
   if (removeLabel === undefined || onRemove === undefined) return fields;
   return (
     <View style={styles.line}>
@@ -38,6 +47,7 @@ const gridOf = (least: number): ViewStyle & object =>
     rowGap: 2,
   }) as object;
 const BROAD = gridOf(230);
+const HALF = gridOf(130);
 const NARROW = gridOf(92);
 
 const styles = StyleSheet.create({

@@ -15,6 +15,9 @@ interface Props extends Omit<
   readonly whole?: boolean;
 }
 
+/** A text that names its own unit, or turns: the suffix would contradict it. */
+const HAS_UNIT = /[\p{L}"″]/u;
+
 /** Whether there is a thumb, and so a keyboard on the glass. */
 const byThumb = (): boolean =>
   typeof matchMedia === 'function' && matchMedia('(pointer: coarse)').matches;
@@ -58,7 +61,7 @@ export function NumberField({ unit = '', whole = false, onBlur, ...rest }: Props
               focusAgain();
             }}
           />
-        ) : unit === '' ? undefined : (
+        ) : unit === '' || HAS_UNIT.test(rest.value) ? undefined : (
           <TextInput.Affix text={unit} textStyle={[styles.text, { color: strata.soft }]} />
         )
       }

@@ -72,7 +72,7 @@ function placed(job: Job, lined: boolean): Placed[] {
   return plates.flatMap((plate, i) => {
     const kind = kinds.get(plate.kindId);
     return kind && !plate.isNew && (kind.lined !== 'none') === lined
-      ? [{ plate, kind, title: `Plate ${i + 1}, ${lined ? 'disc' : 'steel'}` }]
+      ? [{ plate, kind, title: `${lined ? 'Disc' : 'Steel'}, plate ${i + 1}` }]
       : [];
   });
 }

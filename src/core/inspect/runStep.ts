@@ -17,7 +17,7 @@ export type RunPart = (typeof RUN_PARTS)[number];
 export interface RunStep {
   readonly path: FieldPath;
   readonly part: RunPart;
-  /** "Plate 9, disc", "Basket fingers". */
+  /** "Disc, plate 9", "Basket fingers". */
   readonly title: string;
   /** "thickness, point 3 of 4". */
   readonly what: string;

@@ -110,9 +110,9 @@ export const NAMED = {
   ],
   steps: [
     'springs.diaphragm.steps.*.height',
-    'springs.diaphragm.steps.*.offset',
     'springs.diaphragm.steps.*.bandMin',
     'springs.diaphragm.steps.*.bandMax',
+    'springs.diaphragm.steps.*.offset',
   ],
   fasteners: ['build.fasteners.*.count', 'build.fasteners.*.size', 'build.fasteners.*.torque'],
 } as const satisfies Readonly<Record<string, readonly FieldPattern[]>>;

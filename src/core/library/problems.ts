@@ -2,7 +2,9 @@ import { length, lowerFirst, readSentence, say } from '../text/sentence';
 import type { UnitChoice } from '../units/quantity';
 import type { FieldPattern } from '../job/fieldPath';
 import { FIELDS } from '../job/fields';
+import { unitWritten } from '../units/parseEntry';
 import type { Limit, SpecSheet } from './limits';
+import { limitName } from './limits';
 
 /** Something on a sheet that can't be right, at the row where it is asked about. */
 export interface SheetProblem {
@@ -43,7 +45,11 @@ const high = (band: SheetBand): number => band.max?.entry?.value ?? Infinity;
  * @example sheetProblems(library[0]) // []
  */
 export function sheetProblems({ limits }: SpecSheet, units: UnitChoice = {}): SheetProblem[] {
-  return [...bandProblems(limits, units), ...stepProblems(limits), ...pairProblems(limits)];
+  return [
+    ...bandProblems(limits, printedUnits(limits, units)),
+    ...stepProblems(limits),
+    ...pairProblems(limits),
+  ];
 }
 
 function bandsOf(limits: readonly Limit[]): readonly SheetBand[] {
@@ -83,6 +89,23 @@ function bandProblems(limits: readonly Limit[], units: UnitChoice): SheetProblem
 
 const lengthText = (value: number, units: UnitChoice): string =>
   readSentence(say`${length(value)}`, units);
+
+/** The unit in which the leaflet prints its bands, else the units in use. */
+function printedUnits(limits: readonly Limit[], units: UnitChoice): UnitChoice {
+  const typed = limits.find((l) => [BAND_MIN, BAND_MAX].includes(l.pattern))?.entry?.typed ?? '';
+  const unit = unitWritten(typed, 'length');
+  return unit ? { ...units, length: unit.id } : units;
+}
+
+/**
+ * The first problem of a sheet with the name of its row, as the reason why it can't be applied.
+ * @example whyNotApplied(library[0]) // — undefined: it can
+ */
+export function whyNotApplied(sheet: SpecSheet, units: UnitChoice = {}): string | undefined {
+  const [first] = sheetProblems(sheet, units);
+  const row = sheet.limits.find((l) => l.id === first?.limitId);
+  return first && row ? `${limitName(row)}: ${lowerFirst(first.text)}` : undefined;
+}
 
 /** With heights or offsets at all, every step with a band needs its own. */
 function stepProblems(limits: readonly Limit[]): SheetProblem[] {

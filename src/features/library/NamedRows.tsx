@@ -63,7 +63,7 @@ export function NamedRows({ sheet, owner, title, one, problems, page, onChange }
       {names.map((name, i) => (
         <FieldGrid
           key={i}
-          narrow
+          half
           name={`${one} ${name}`}
           removeLabel={`Remove ${one} ${name}`}
           onRemove={() => onChange((s) => rowRemoved(s, owner, name))}

@@ -6,11 +6,11 @@ import { namesOf } from '@/core/library/edits';
 import type { Leaflet, LeafletKind, LeafletPack, LeafletPlate } from '@/core/library/leaflet';
 import type { SpecSheet } from '@/core/library/limits';
 import { omit } from '@/core/omit';
+import { plateNotes } from '@/core/paper/specSheetPaper';
 import { Action } from '@/ui/Action';
 import { Choice, Toggles } from '@/ui/Choice';
+import { EditRow } from '@/ui/EditRow';
 import { flow } from '@/ui/flow';
-import { IconKey } from '@/ui/IconKey';
-import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 const SORTS = [
@@ -138,7 +138,6 @@ interface RowProps {
 }
 
 function PlateRow({ plate, number, onChange, onRemove }: RowProps) {
-  const ruled = useRuled();
   const marks: readonly Mark[] = [
     ...(plate.judder ? (['judder'] as const) : []),
     ...(plate.offsetSlot ? (['offsetSlot'] as const) : []),
@@ -149,15 +148,26 @@ function PlateRow({ plate, number, onChange, onRemove }: RowProps) {
       onChange(plate.facing === which ? omit(plate, 'facing') : { ...plate, facing: which });
     else onChange(plate[which] ? omit(plate, which) : { ...plate, [which]: true });
   };
+  const notes = plateNotes(plate).join(', ');
   return (
-    <View role="listitem" style={[ruled, styles.row]}>
-      <View style={flow.line}>
-        <Digits soft>{String(number)}</Digits>
-        <Words bold style={flow.grow}>
-          {plate.of}
-        </Words>
-        <IconKey narrow icon="close" label={`Remove plate ${number}`} onPress={onRemove} />
-      </View>
+    <EditRow
+      name={`plate ${number}`}
+      line={
+        <>
+          <Digits soft style={styles.number}>
+            {String(number)}
+          </Digits>
+          <View style={flow.share}>
+            <Words bold>{plate.of}</Words>
+            {notes ? (
+              <Words soft size={14}>
+                {notes}
+              </Words>
+            ) : null}
+          </View>
+        </>
+      }
+    >
       <Choice
         bare
         label={`Plate ${number} is`}
@@ -174,10 +184,11 @@ function PlateRow({ plate, number, onChange, onRemove }: RowProps) {
         options={MARKS}
         onToggle={mark}
       />
-    </View>
+      <Action icon="close" onPress={onRemove}>
+        {`Remove plate ${number}`}
+      </Action>
+    </EditRow>
   );
 }
 
-const styles = StyleSheet.create({
-  row: { paddingVertical: SPACE.gap, gap: SPACE.tight },
-});
+const styles = StyleSheet.create({ number: { width: 28 } });

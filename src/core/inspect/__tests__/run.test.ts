@@ -36,13 +36,13 @@ describe('a measuring run', () => {
     expect(steps).toHaveLength(9 * 4 + 8 * 2);
     expect(steps.length).toBeLessThanOrEqual(60);
     expect(steps[0]).toMatchObject({
-      title: 'Plate 1, disc',
+      title: 'Disc, plate 1',
       what: 'thickness, point 1 of 4',
       limit: 2.7,
     });
-    expect(steps[36]).toMatchObject({ title: 'Plate 2, steel', what: 'thickness' });
+    expect(steps[36]).toMatchObject({ title: 'Steel, plate 2', what: 'thickness' });
     expect(steps[37]).toMatchObject({
-      title: 'Plate 2, steel',
+      title: 'Steel, plate 2',
       part: 'flatness',
       limitIs: 'most',
     });
@@ -139,11 +139,11 @@ describe('likely readings', () => {
 
   it('offer what the part before it measured, of its own sort, and nothing around the plates', () => {
     const one = withEntry(job(), 'pack.plates.p2.readings.1', entry(1.52));
-    expect(at(one, (s) => s.title === 'Plate 2, steel')).toEqual([]);
-    expect(at(one, (s) => s.title === 'Plate 4, steel' && s.part === 'steels')).toEqual([1.52]);
-    expect(at(one, (s) => s.title === 'Plate 3, disc')).toEqual([]);
+    expect(at(one, (s) => s.title === 'Steel, plate 2')).toEqual([]);
+    expect(at(one, (s) => s.title === 'Steel, plate 4' && s.part === 'steels')).toEqual([1.52]);
+    expect(at(one, (s) => s.title === 'Disc, plate 3')).toEqual([]);
     const disc = withEntry(one, 'pack.plates.p1.readings.4', entry(2.88));
-    expect(at(disc, (s) => s.title === 'Plate 3, disc')).toEqual([2.88]);
+    expect(at(disc, (s) => s.title === 'Disc, plate 3')).toEqual([2.88]);
     expect(at(disc, (s) => s.part === 'around')).toEqual([]);
   });
 });
