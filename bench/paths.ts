@@ -119,7 +119,7 @@ async function kitByHand(hands: Hands): Promise<void> {
   await hands.tap(hands.button('Use step 2'));
   await hands.tab('Release');
   await hands.type(hands.field('release.leverTravel'), '64');
-  await hands.write('', '6.1', '', '11', '28');
+  await hands.write('', '6.1', '11', '28');
   await hands.stage('Build');
   await hands.tap(hands.button('Add this clutch’s fasteners'));
   await hands.type(
@@ -144,7 +144,7 @@ async function kitBySheet(hands: Hands): Promise<void> {
   await hands.tap(hands.button('Use step 2'));
   await hands.tab('Release');
   await hands.type(hands.field('release.leverTravel'), '64');
-  await hands.write('', '6.1', '', '11', '28');
+  await hands.write('', '6.1', '11', '28');
   await hands.stage('Build');
   await finishKit(hands);
 }
@@ -181,7 +181,7 @@ async function autoClutch(hands: Hands): Promise<void> {
   await hands.stage('Specify');
   await hands.tab('Release');
   await hands.type(hands.field('release.leverTravel'), '62');
-  await hands.write('', '5', '1.5', '33');
+  await hands.write('', '5', '33', '', '1.5');
   await hands.stage('Build');
   await hands.open(/^Before the cover: /);
   await hands.type(page.getByRole('textbox', { name: 'Cover bolts: fitted' }), '9');
@@ -229,7 +229,7 @@ async function shortLift(hands: Hands): Promise<void> {
   await hands.tab('Release');
   await hands.choose('Lift from', 'Cable');
   await hands.type(hands.field('release.leverTravel'), '64');
-  await hands.write('', '6', '1', '33', '32');
+  await hands.write('', '6', '33', '32', '1');
   await hands.type(hands.field('release.reducedEffort'), '1.3');
   await hands.type(hands.field('release.requiredLift'), '1.6');
   await hands.page.getByRole('table', { name: 'Lift losses' }).waitFor();

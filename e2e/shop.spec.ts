@@ -189,3 +189,48 @@ test(
     await expect(workshop.field('pack.windowMin')).toHaveValue('34.4');
   },
 );
+
+test(
+  'a leaflet with overlapping bands is asked about at its row, then applied, copied, exported and printed',
+  ON_PHONE,
+  async ({ workshop, page }) => {
+    await workshop.open('/library?sheet=kit-tarn-ring');
+    await workshop.unfold('Steps and springs');
+    const from = page.getByRole('textbox', { name: /^From/ }).nth(1);
+    await expect(from).toHaveValue('1.345 in');
+    await from.fill('1.342 in');
+    await expect(
+      page.getByText('Overlaps the band of step 1. Should it begin at 1.3450 in?'),
+    ).toBeVisible();
+    const use = page.getByRole('button', { name: 'New job from this' });
+    await expect(use).toBeDisabled();
+    await expect(page.getByText(/^2, step, stack from: overlaps the band/)).toBeVisible();
+    await from.fill('1.345 in');
+    await expect(use).toBeEnabled();
+
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Export', exact: true }).click(),
+    ]);
+    expect(file.suggestedFilename()).toBe('spec sheet Ring kit for the Tarn 450.json');
+    const [paper] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Print (PDF)' }).click(),
+    ]);
+    expect(paper.suggestedFilename()).toBe('spec sheet Ring kit for the Tarn 450.pdf');
+    await page.getByRole('button', { name: 'Duplicate' }).click();
+    await expect(
+      page.getByRole('button', { name: 'Ring kit for the Tarn 450, copy', exact: true }),
+    ).toBeVisible();
+
+    await use.first().click();
+    await workshop.stage('Specify');
+    await workshop.tab('Springs');
+    await expect(page.getByTestId('which-step')).toContainText('enter the stack by caliper');
+    await workshop.type('pack.caliper', '1.352 in');
+    await expect(page.getByTestId('which-step')).toContainText('Step 2: 34.341 mm by caliper');
+    await expect(page.getByTestId('which-step')).toContainText('it would be step 3');
+    await page.getByRole('button', { name: 'Use step 2' }).click();
+    await expect(page.getByRole('radio', { name: '2', exact: true, checked: true })).toBeVisible();
+  },
+);

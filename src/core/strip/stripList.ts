@@ -171,7 +171,6 @@ export function smallParts(job: Job): PartLine[] {
     kinds.filter((kind) => kind.isFitted(clutch)).flatMap((kind) => kind.parts?.(clutch) ?? []);
   const pack = hasPack(job.machine.layout);
   const judder = judderNumbers(plates);
-  const of = (n: number) => (judder.length > 1 ? `, plate ${n}` : '');
   return [
     part('coverBolts', 'Cover bolts', 'lengths and places'),
     part('dowels', 'Dowels'),
@@ -179,8 +178,8 @@ export function smallParts(job: Job): PartLine[] {
       ? [
           ...parts(SPRING_KINDS),
           ...judder.flatMap((n, i) => [
-            part(numbered('judderSprings', i), `Judder springs${of(n)}`),
-            part(numbered('judderSeats', i), `Judder seats${of(n)}`),
+            part(numbered('judderSprings', i), `Judder spring, plate ${n}`),
+            part(numbered('judderSeats', i), `Judder seat, plate ${n}`),
           ]),
           ...(job.strip.hubStays
             ? []

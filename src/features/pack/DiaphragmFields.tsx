@@ -51,7 +51,6 @@ export function DiaphragmFields() {
           <EntryField path="springs.diaphragm.innerDiameter" />
           <EntryField path="springs.diaphragm.thickness" />
           <EntryField path="springs.diaphragm.coneHeight" />
-          <EntryField path="springs.diaphragm.measuredCone" />
         </FieldGrid>
       ) : (
         <>
@@ -96,6 +95,7 @@ export function DiaphragmFields() {
         <EntryField path="springs.diaphragm.referenceStack" />
         <EntryField path="springs.diaphragm.referenceDeflection" />
         <EntryField path="springs.diaphragm.fingerRatio" />
+        {forceFrom === 'geometry' ? <EntryField path="springs.diaphragm.measuredCone" /> : null}
       </FieldGrid>
       <Steps />
     </View>

@@ -56,16 +56,16 @@ export function ReleaseTab() {
         {release.type === 'measured' ? null : <EntryField path="release.leverRatio" />}
         {release.type === 'hydraulic' ? (
           <>
-            <EntryField path="release.lostTravel" />
             <EntryField path="release.masterDiameter" />
             <EntryField path="release.slaveDiameter" />
+            <EntryField path="release.lostTravel" />
           </>
         ) : null}
         {release.type === 'cable' ? (
           <>
-            <EntryField path="release.cableSlack" />
             <EntryField path="release.armLength" />
             <EntryField path="release.lead" />
+            <EntryField path="release.cableSlack" />
             <EntryField path="release.armStart" />
           </>
         ) : null}

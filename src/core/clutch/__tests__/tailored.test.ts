@@ -158,7 +158,7 @@ describe('the clutch as it came and as it goes', () => {
     ]);
     const names = smallParts(two).map((p) => p.name);
     expect(names).toEqual(
-      expect.arrayContaining(['Judder springs, plate 1', 'Judder springs, plate 7']),
+      expect.arrayContaining(['Judder spring, plate 1', 'Judder spring, plate 7']),
     );
     expect(names).toEqual(expect.arrayContaining(['Plain washer under the nut', 'Lock washer']));
     const stays: Job = { ...two, strip: { ...two.strip, hubStays: true } };

@@ -48,13 +48,13 @@ export const coil: ClutchKind = {
   fields: COIL_FIELDS,
   form: () => [
     {
-      note: 'Either the fitted length as measured, or the distances from which it follows.',
+      note: 'Either the distances, or the fitted length as measured.',
       fields: [
-        'springs.coil.fittedLength',
-        'springs.coil.fittedStack',
         'springs.coil.seatDistance',
         'springs.coil.pressurePlate',
         'springs.coil.shim',
+        'springs.coil.fittedLength',
+        'springs.coil.fittedStack',
       ],
     },
   ],

@@ -57,13 +57,13 @@ export const loose: ClutchKind = {
   form: () => [
     {
       fields: [
-        'springs.loose.gapFitted',
-        'springs.loose.gapStack',
         'springs.loose.span',
         'springs.loose.pocketInner',
         'springs.loose.pocketOuter',
         'springs.loose.gapMin',
         'springs.loose.gapMax',
+        'springs.loose.gapFitted',
+        'springs.loose.gapStack',
       ],
     },
   ],
