@@ -200,11 +200,11 @@ test(
     await expect(from).toHaveValue('1.345 in');
     await from.fill('1.342 in');
     await expect(
-      page.getByText('Overlaps the band of step 1. Should it begin at 1.3450 in?'),
+      page.getByText('Overlaps the band of step 1. Should it begin at 1.3450 in?').first(),
     ).toBeVisible();
     const use = page.getByRole('button', { name: 'New job from this' });
     await expect(use).toBeDisabled();
-    await expect(page.getByText(/^2, step, stack from: overlaps the band/)).toBeVisible();
+    await expect(page.getByText(/^Step 2, stack from: overlaps the band/)).toBeVisible();
     await from.fill('1.345 in');
     await expect(use).toBeEnabled();
 

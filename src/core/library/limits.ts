@@ -167,7 +167,10 @@ export interface SpecSheet {
  */
 export function limitName({ pattern, of }: Pick<Limit, 'pattern' | 'of'>): string {
   const { label } = FIELDS[pattern];
-  return of === undefined ? label : `${of}, ${lowerFirst(label)}`;
+  if (of === undefined) return label;
+  return ownerOf(pattern) === 'steps'
+    ? `Step ${of}, ${label.replace(/^Step,? /, '')}`
+    : `${of}, ${lowerFirst(label)}`;
 }
 
 interface Item {

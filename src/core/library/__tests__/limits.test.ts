@@ -39,7 +39,7 @@ describe('the limits library', () => {
   it('keeps only fields that there are, each with a name', () => {
     for (const pattern of LIMIT_PATTERNS) {
       expect(FIELDS[pattern]).toBe(limitField(pattern));
-      expect(limitName({ pattern, of: 'Disc' })).toMatch(/^Disc, [a-z]/);
+      expect(limitName({ pattern, of: 'Disc' })).toMatch(/^(Step )?Disc, [a-z]/);
     }
     expect(limitName({ pattern: 'pack.windowMin' })).toBe('Minimum stack');
   });
