@@ -16,12 +16,12 @@ void withServed(root, async (base, browser) => {
     await page.goto(base + (from ?? '/'));
     const hands = new Hands(page);
     await walk(hands);
+    const all = hands.taps + hands.scrolls;
     line(
-      `${name}: taps and scrolls`,
-      `${hands.taps} + ${hands.scrolls} = ${hands.taps + hands.scrolls}`,
-      String(taps),
+      name,
+      `${hands.taps} taps + ${hands.scrolls} scrolls = ${all}, ${hands.keys} keys`,
+      `${taps}, ${keys}`,
     );
-    line(`${name}: keys`, String(hands.keys), String(keys));
     if (only) console.log(hands.trace.join('\n'));
     await context.close();
   }

@@ -1,4 +1,5 @@
 import { engagesByItself } from '@/core/clutch/fitted';
+import { hasPack } from '@/core/guide/layouts';
 import { COMPLAINTS } from '@/core/causes/complaints';
 import type { Evaluation } from '@/core/evaluate/evaluate';
 import { evaluate } from '@/core/evaluate/evaluate';
@@ -71,7 +72,10 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
       {
         kind: 'list',
         items: [
-          `${countOf(evaluation.layout.layers.length, 'plate')}${fresh.length > 0 ? `, of which new: ${[some(discs, 'disc'), some(steels, 'steel')].filter(Boolean).join(' and ')}` : ''}.`,
+          // A belt machine has a start clutch and no plates.
+          !hasPack(job.machine.layout)
+            ? 'The start clutch: shoes, drum and one-way bearing.'
+            : `${countOf(evaluation.layout.layers.length, 'plate')}${fresh.length > 0 ? `, of which new: ${[some(discs, 'disc'), some(steels, 'steel')].filter(Boolean).join(' and ')}` : ''}.`,
           packText(evaluation, signedAs !== undefined, units),
         ],
       },
@@ -94,7 +98,10 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
                 `Break-in: ${prove.starts.map((s) => `${s.wanted?.value ?? 0} starts in ${s.name.toLowerCase() || 'a gear'}`).join(', ')}, with cooling time between.`,
               ]
             : []),
-          ...(prove.recheckFreePlay || prove.recheckLift || prove.recheckGain
+          ...(prove.recheckFreePlay ||
+          prove.recheckLift ||
+          prove.recheckGain ||
+          !hasPack(job.machine.layout)
             ? []
             : [
                 'Bring it back after break-in: the discs bed in, and gap and free play must be reset.',

@@ -13,6 +13,8 @@ import { openItems } from '@/core/signoff/openItems';
 import { nextAction } from '@/core/signoff/nextAction';
 import { asCame, cameAsNow, springsCame } from '@/core/strip/asCame';
 import { smallParts, stripLines } from '@/core/strip/stripList';
+import { customerSheet } from '@/core/paper/customerSheet';
+import { jobSheet } from '@/core/paper/jobSheet';
 import { readSentence } from '@/core/text/sentence';
 import { buildLines } from '@/core/worksheet/buildLines';
 import { proveLines } from '@/core/worksheet/proveLines';
@@ -88,6 +90,12 @@ describe('a machine with a start clutch and a belt', () => {
     ]);
     // The drum is read and written as a diameter.
     expect(readSentence(parts[1]?.reasons[0]?.sentence ?? [])).toContain('140.400 mm');
+  });
+
+  it('has papers that speak of no plates', () => {
+    const papers = JSON.stringify([jobSheet(quad()).blocks, customerSheet(quad()).blocks]);
+    expect(papers).not.toMatch(/\b(plates?|discs?|steels?|gap)\b/i);
+    expect(papers).toContain('The start clutch: shoes, drum and one-way bearing.');
   });
 
   it('is judged by its start clutch alone, and can be signed with that', () => {
