@@ -227,7 +227,10 @@ test(
     await workshop.stage('Specify');
     await workshop.tab('Springs');
     await expect(page.getByTestId('which-step')).toContainText('enter the stack by caliper');
-    await workshop.type('pack.caliper', '1.352 in');
+    // Digit by digit, as a hand types: the field stays though the first digit is a value already.
+    await workshop.field('pack.caliper').pressSequentially('1.352 in', { delay: 150 });
+    await page.keyboard.press('Tab');
+    await expect(workshop.field('pack.caliper')).toHaveValue('1.352 in');
     await expect(page.getByTestId('which-step')).toContainText('Step 2: 34.341 mm by caliper');
     await expect(page.getByTestId('which-step')).toContainText('it would be step 3');
     await page.getByRole('button', { name: 'Use step 2' }).click();

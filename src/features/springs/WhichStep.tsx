@@ -21,7 +21,7 @@ export function WhichStep() {
   const units = useUnits();
   const change = useEditJob();
   if (!answer) return null;
-  const { selection, sentence, warning, needs, steps } = answer;
+  const { selection, sentence, warning, by, steps } = answer;
   const [right] = selection?.steps ?? [];
   const used = steps.find((s) => s.inUse)?.id;
   const wrong = right !== undefined && !(selection?.steps ?? []).includes(used ?? '');
@@ -41,7 +41,7 @@ export function WhichStep() {
           <Words style={flow.shrink}>{readSentence(warning, units)}</Words>
         </View>
       ) : null}
-      {needs === 'caliper' ? <EntryField path="pack.caliper" /> : null}
+      {by === 'caliper' ? <EntryField path="pack.caliper" /> : null}
       {wrong ? (
         <Action main icon="check" onPress={() => change((j) => onStep(j, right))}>
           {`Use step ${steps.find((s) => s.id === right)?.name ?? ''}`}

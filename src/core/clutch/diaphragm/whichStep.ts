@@ -34,11 +34,11 @@ export interface StepAnswer {
   readonly sentence: Sentence;
   /** Sum and caliper disagree on the step. */
   readonly warning?: Sentence;
-  /** What the leaflet's measure still needs. */
-  readonly needs?: StepMeasure;
+  /** The measure by which the leaflet selects; absent while it has no bands. */
+  readonly by?: StepMeasure;
   /** The step answered, or the one in use, and its neighbours. */
   readonly steps: readonly StepFigures[];
-  /** Wear at which the worn figures stand. */
+  /** Wear of the worn figures. */
   readonly worn?: Mm;
 }
 
@@ -72,7 +72,7 @@ export function whichStep(job: Job): StepAnswer | undefined {
       ? { ...base, sentence: ['Enter the bands of the leaflet to select the step.'] }
       : {
           ...base,
-          needs: stepBy,
+          by: stepBy,
           sentence: [
             stepBy === 'sum'
               ? 'The step goes by the sum of the plates: a thickness is missing.'
@@ -90,6 +90,7 @@ export function whichStep(job: Job): StepAnswer | undefined {
           : say`Step ${names(found)}: ${length(measured)} by ${MEASURE_NAME[by]}, ${length(margin)} from the edge of its band.`;
   return {
     ...base,
+    by,
     selection,
     sentence,
     ...(disagrees && other
