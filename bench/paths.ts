@@ -20,12 +20,22 @@ async function begin(hands: Hands, machine: string, purpose: string): Promise<vo
 
 /** The rest of a job once its clutch is entered: assembly, free play, checks, signature. */
 async function finish(hands: Hands): Promise<void> {
-  await hands.tap(hands.button('Everything of Assembly done'));
+  await hands.tap(hands.button('Mark all done: Assembly'));
   await hands.stage('Set');
   await hands.type(hands.field('release.freePlay'), '3 mm');
   await hands.stage('Prove');
-  await hands.tap(hands.button('Everything of Prove done, all checks OK'));
+  await hands.tap(hands.button('Mark all done, all checks OK: Prove'));
   await hands.sign('AB');
+}
+
+/** Torques of the spring bolts and of the cover bolts. */
+async function addFasteners(hands: Hands, torque: string): Promise<void> {
+  await hands.tap(hands.button('Add this clutch’s fasteners'));
+  await hands.type(
+    hands.page.getByRole('textbox', { name: 'Tightening torque', exact: true }).first(),
+    torque,
+  );
+  await hands.write('', '11 Nm');
 }
 
 async function replacePlates(hands: Hands): Promise<void> {
@@ -39,12 +49,7 @@ async function replacePlates(hands: Hands): Promise<void> {
   await hands.stage('Build');
   await hands.choose(/^Springs/, 'Coil springs under bolts');
   await hands.choose('The hub', 'Stays on');
-  await hands.tap(hands.button('Add this clutch’s fasteners'));
-  await hands.type(
-    page.getByRole('textbox', { name: 'Tightening torque', exact: true }).first(),
-    '8.5 Nm',
-  );
-  await hands.write('', '11 Nm');
+  await addFasteners(hands, '8.5 Nm');
   await finish(hands);
 }
 
@@ -66,15 +71,19 @@ async function strip(hands: Hands): Promise<void> {
   await hands.tap(hands.button(/^None of the other/));
 }
 
+/** The small parts of {@link strip} counted in, and every step of Assembly done. */
+async function assemble(hands: Hands): Promise<void> {
+  await hands.open(/^Before the cover: /);
+  await hands.type(hands.page.getByRole('textbox', { name: 'Cover bolts: fitted' }), '9');
+  await hands.write('', '2', '6', '6');
+  await hands.tap(hands.button('Mark all done: Assembly'));
+}
+
 /** Counted in, dial, free play, checks, ten starts in two gears, measured again, signed. */
 async function finishKit(hands: Hands): Promise<void> {
-  const { page } = hands;
-  await hands.open(/^Before the cover: /);
-  await hands.type(page.getByRole('textbox', { name: 'Cover bolts: fitted' }), '9');
-  await hands.write('', '2', '6', '6');
-  await hands.tap(hands.button('Everything of Assembly done'));
+  await assemble(hands);
   await hands.stage('Set');
-  await hands.tap(hands.button('Everything of Set done'));
+  await hands.tap(hands.button('Mark all done: Set'));
   await hands.type(hands.field('release.freePlay'), '3 mm');
   await hands.tap(hands.button('Add three dial readings'));
   await hands.write('2.12', '2.11', '2.12');
@@ -82,7 +91,7 @@ async function finishKit(hands: Hands): Promise<void> {
   await hands.open(/^Break-in: /);
   await hands.type(hands.field('prove.recheckFreePlay'), '3.4');
   await hands.write('', '1.8');
-  await hands.tap(hands.button('Everything of Prove done, all checks OK'));
+  await hands.tap(hands.button('Mark all done, all checks OK: Prove'));
   await hands.sign('AB');
 }
 
@@ -121,12 +130,7 @@ async function kitByHand(hands: Hands): Promise<void> {
   await hands.type(hands.field('release.leverTravel'), '64');
   await hands.write('', '6.1', '11', '28');
   await hands.stage('Build');
-  await hands.tap(hands.button('Add this clutch’s fasteners'));
-  await hands.type(
-    page.getByRole('textbox', { name: 'Tightening torque', exact: true }).first(),
-    '8–9 Nm',
-  );
-  await hands.write('', '11 Nm');
+  await addFasteners(hands, '8–9 Nm');
   await finishKit(hands);
 }
 
@@ -183,15 +187,12 @@ async function autoClutch(hands: Hands): Promise<void> {
   await hands.type(hands.field('release.leverTravel'), '62');
   await hands.write('', '5', '33', '', '1.5');
   await hands.stage('Build');
-  await hands.open(/^Before the cover: /);
-  await hands.type(page.getByRole('textbox', { name: 'Cover bolts: fitted' }), '9');
-  await hands.write('', '2', '6', '6');
-  await hands.tap(hands.button('Everything of Assembly done'));
+  await assemble(hands);
   await hands.stage('Set');
   await hands.open(/^Install gap: /);
   await hands.type(hands.field('setting.turnsOut'), '1 turn');
   await hands.type(hands.field('setting.gapMeasured'), '0.75');
-  await hands.tap(hands.button('Everything of Set done'));
+  await hands.tap(hands.button('Mark all done: Set'));
   await hands.type(hands.field('release.freePlay'), '3');
   await hands.tap(hands.button('Add three dial readings'));
   await hands.write('2.12', '2.11', '2.12');
@@ -205,7 +206,7 @@ async function autoClutch(hands: Hands): Promise<void> {
   for (let i = 0; i < 20; i++) await hands.tap(page.getByTestId('break-in-pad'));
   await hands.type(hands.field('prove.recheckFreePlay'), '3.4');
   await hands.write('', '1.8', '12');
-  await hands.tap(hands.button('Everything of Prove done, all checks OK'));
+  await hands.tap(hands.button('Mark all done, all checks OK: Prove'));
   await hands.sign('AB');
 }
 

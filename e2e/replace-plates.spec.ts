@@ -22,13 +22,13 @@ test(
 
     // Everything but checks and readings is ticked at once; the checks have a key of their own.
     await shop.stage('Build');
-    await page.getByRole('button', { name: 'Everything of Assembly done' }).click();
+    await page.getByRole('button', { name: 'Mark all done: Assembly' }).click();
     await shop.stage('Prove');
-    await page.getByRole('button', { name: 'Everything of Prove done', exact: true }).click();
+    await page.getByRole('button', { name: 'Mark all done: Prove', exact: true }).click();
     await expect(page.getByRole('radio', { name: 'OK', exact: true, checked: true })).toHaveCount(
       0,
     );
-    await page.getByRole('button', { name: /^Everything of Prove done, all checks/ }).click();
+    await page.getByRole('button', { name: 'Mark all done, all checks OK: Prove' }).click();
     await expect(page.getByRole('radio', { name: 'OK', exact: true, checked: false })).toHaveCount(
       0,
     );

@@ -2,7 +2,7 @@ import { LAYOUTS } from '../guide/layouts';
 import { chooseLayout } from '../job/edits/details';
 import type { ClutchLayout, Job } from '../job/types';
 
-/** The clutch of a machine as one says it: a pack with an expanding disc is a type of its own. */
+/** The clutch type on screen: a pack with an expanding disc is a type of its own. */
 export type ClutchType = ClutchLayout | 'auto';
 
 export const CLUTCH_TYPES: readonly Exclude<ClutchType, 'unknown'>[] = [
@@ -46,7 +46,7 @@ export const typeAsCame = (job: Pick<Job, 'machine' | 'expanding' | 'strip'>): C
 };
 
 /**
- * Says which clutch the machine came with; the one it leaves with follows until that is chosen by itself.
+ * Sets the clutch that the machine came with; the one it leaves with follows until it is chosen.
  * @example clutchType(chooseTypeAsCame(blank, 'auto')) // "auto"
  */
 export function chooseTypeAsCame(job: Job, type: ClutchType): Job {
@@ -65,7 +65,7 @@ export function chooseTypeAsCame(job: Job, type: ClutchType): Job {
 }
 
 /**
- * Says whether the machine leaves as an auto-clutch, apart from how it came.
+ * Sets whether the machine leaves as an auto-clutch, apart from how it came.
  * @example typeAsCame(chooseTypeAsGoes(chooseTypeAsCame(blank, 'pack'), true)) // "pack"
  */
 export function chooseTypeAsGoes(job: Job, auto: boolean): Job {

@@ -83,7 +83,7 @@ export function blankJob(id: string, number: string, now: string): Job {
 }
 
 /**
- * A job that a builder begins: which springs and which release it has is still to be said.
+ * A job that a builder begins: its springs and its release are not chosen yet.
  * @example begunJob('a', 'UR-1', '2026-11-28T10:00:00.000Z').release.undecided // true
  */
 export function begunJob(id: string, number: string, now: string): Job {

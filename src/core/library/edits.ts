@@ -2,6 +2,7 @@ import type { FieldPattern } from '../job/fieldPath';
 import type { Entry, Source } from '../job/types';
 import { freeName } from '../job/edits/lists';
 import { omit } from '../omit';
+import type { LeafletPack } from './leaflet';
 import type { FastenerSort, Limit, Owner, SpecSheet } from './limits';
 import { NAMED, ownerOf } from './limits';
 
@@ -127,21 +128,12 @@ export function rowChanged(
   const limits = sheet.limits.map((l) =>
     ownerOf(l.pattern) === owner && l.of === name ? { ...l, ...part } : l,
   );
-  const { leaflet } = sheet;
   const to = part.of;
-  if (owner !== 'kinds' || to === undefined || !leaflet?.pack) return { ...sheet, limits };
-  const { kinds, plates } = leaflet.pack;
-  return {
-    ...sheet,
-    limits,
-    leaflet: {
-      ...leaflet,
-      pack: {
-        kinds: kinds.map((k) => (k.name === name ? { ...k, name: to } : k)),
-        plates: plates.map((p) => (p.of === name ? { ...p, of: to } : p)),
-      },
-    },
-  };
+  if (owner !== 'kinds' || to === undefined) return { ...sheet, limits };
+  return packEdited({ ...sheet, limits }, ({ kinds, plates }) => ({
+    kinds: kinds.map((k) => (k.name === name ? { ...k, name: to } : k)),
+    plates: plates.map((p) => (p.of === name ? { ...p, of: to } : p)),
+  }));
 }
 
 /**
@@ -150,20 +142,17 @@ export function rowChanged(
  */
 export function rowRemoved(sheet: SpecSheet, owner: Owner, name: string): SpecSheet {
   const limits = sheet.limits.filter((l) => ownerOf(l.pattern) !== owner || l.of !== name);
-  const { leaflet } = sheet;
-  if (owner !== 'kinds' || !leaflet?.pack) return { ...sheet, limits };
-  return {
-    ...sheet,
-    limits,
-    leaflet: {
-      ...leaflet,
-      pack: {
-        kinds: leaflet.pack.kinds.filter((k) => k.name !== name),
-        plates: leaflet.pack.plates.filter((p) => p.of !== name),
-      },
-    },
-  };
+  if (owner !== 'kinds') return { ...sheet, limits };
+  return packEdited({ ...sheet, limits }, ({ kinds, plates }) => ({
+    kinds: kinds.filter((k) => k.name !== name),
+    plates: plates.filter((p) => p.of !== name),
+  }));
 }
+
+const packEdited = (sheet: SpecSheet, edit: (pack: LeafletPack) => LeafletPack): SpecSheet =>
+  sheet.leaflet?.pack
+    ? { ...sheet, leaflet: { ...sheet.leaflet, pack: edit(sheet.leaflet.pack) } }
+    : sheet;
 
 /**
  * A copy of a sheet under a name of its own.

@@ -87,7 +87,7 @@ export interface Leaflet {
 
 type Id = () => string;
 
-/** One part of a leaflet: its name, and how it is read from a job, put into one, and said. */
+/** One part of a leaflet: its name, and how it is read from a job, put into one, and described. */
 interface Part<T> {
   readonly name: string;
   readonly of: (job: Job, newId: Id) => T | undefined;
@@ -220,7 +220,7 @@ export function leafletText(leaflet: Leaflet, key: LeafletKey): string {
 }
 
 /**
- * What the leaflet of a job's clutch would say, as far as the job has it.
+ * Makes the leaflet of a job's clutch from what the job has.
  * @example leafletOf(quad, id).springs // "diaphragm"
  */
 export function leafletOf(job: Job, newId: Id): Leaflet {
@@ -241,13 +241,13 @@ export interface ComparedPart {
 }
 
 /**
- * Every part that a leaflet speaks of, against a job. Never throws.
+ * Compares every part that a leaflet has with a job. Never throws.
  * @example compareLeaflet(leafletOf(quad, id), quad).every((c) => c.standing === 'same') // true
  */
 export function compareLeaflet(leaflet: Leaflet, job: Job): ComparedPart[] {
   return LEAFLET_KEYS.flatMap((key): ComparedPart[] => {
-    const said = leaflet[key];
-    if (said === undefined) return [];
+    const value = leaflet[key];
+    if (value === undefined) return [];
     const here = partAt(key).of(job, () => '');
     return [
       {
@@ -255,7 +255,7 @@ export function compareLeaflet(leaflet: Leaflet, job: Job): ComparedPart[] {
         standing:
           here === undefined
             ? 'missing'
-            : comparable(here) === comparable(said)
+            : comparable(here) === comparable(value)
               ? 'same'
               : 'differs',
         here: here === undefined ? '' : partAt(key).text(here),
@@ -280,7 +280,7 @@ const comparable = (value: unknown): string =>
   });
 
 /**
- * Puts parts of a leaflet into a job; what it does not speak of stays.
+ * Puts parts of a leaflet into a job; parts that it leaves out stay.
  * @param keys the parts to put
  * @example withLeaflet(blank, { springs: 'diaphragm' }, ['springs'], id).springs.type // "diaphragm"
  */
@@ -301,7 +301,7 @@ function putClutch(job: Job, type: ClutchType): Job {
   const layout = auto ? 'pack' : type;
   if (job.machine.layout !== layout)
     return { ...chooseLayout(job, layout), expanding: { ...job.expanding, fitted: auto } };
-  // A kit changes the clutch that goes, not the one that came.
+  // A kit changes the clutch as it goes, not as it came.
   return job.expanding.fitted === auto ? job : chooseTypeAsGoes(job, auto);
 }
 

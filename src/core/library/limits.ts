@@ -262,16 +262,16 @@ export function specSheetFromJob(
   newId: () => string,
   now: string,
 ): SpecSheet {
-  const said = new Map(limitsOf(job, newId).map((limit) => [keyOf(limit), limit] as const));
+  const updated = new Map(limitsOf(job, newId).map((limit) => [keyOf(limit), limit] as const));
   const kept = sheet.limits.map((limit) => {
-    const mine = said.get(keyOf(limit));
-    said.delete(keyOf(limit));
+    const mine = updated.get(keyOf(limit));
+    updated.delete(keyOf(limit));
     return mine ? { ...mine, id: limit.id } : limit;
   });
   return {
     ...sheet,
     updatedAt: now,
-    limits: [...kept, ...said.values()],
+    limits: [...kept, ...updated.values()],
     leaflet: { ...sheet.leaflet, ...leafletOf(job, newId) },
   };
 }

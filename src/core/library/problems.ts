@@ -99,9 +99,9 @@ function printedUnits(limits: readonly Limit[], units: UnitChoice): UnitChoice {
 
 /**
  * The first problem of a sheet with the name of its row, as the reason why it can't be applied.
- * @example whyNotApplied(library[0]) // — undefined: it can
+ * @example applyProblem(library[0]) // — undefined: it can be applied
  */
-export function whyNotApplied(sheet: SpecSheet, units: UnitChoice = {}): string | undefined {
+export function applyProblem(sheet: SpecSheet, units: UnitChoice = {}): string | undefined {
   const [first] = sheetProblems(sheet, units);
   const row = sheet.limits.find((l) => l.id === first?.limitId);
   return first && row ? `${limitName(row)}: ${lowerFirst(first.text)}` : undefined;

@@ -155,13 +155,13 @@ export interface GainPlan {
   readonly from: 'given ratio' | 'measured ratio' | 'assumed ratio';
 }
 
-/** Lever gain that is this close to a target of one value, mm, is on it: nobody reads a lever finer. Assumed value. */
+/** Lever gain that is this close to a target of one value, mm, is on it: a lever is not read finer. Assumed value. */
 export const GAIN_READS: Mm = 0.5;
 
 /** Lever travel ÷ lift of a usual train, until the machine's own is known. Assumed value. */
 export const USUAL_RATIO = 35;
 
-/** The gains that are on target: the printed range, or what nobody reads apart from the value. */
+/** Lever gains on target: the printed range, or the value within {@link GAIN_READS}. */
 export interface GainTarget {
   readonly low: Mm;
   readonly high: Mm;

@@ -12,7 +12,7 @@ export const isRebuilt = ({ intake: { purpose } }: Pick<Job, 'intake'>): boolean
   purpose === 'installKit' || purpose === 'buildToSpec';
 
 /**
- * The springs that the machine came with; undefined while nobody has said.
+ * The springs that the machine came with; undefined until chosen.
  * @example springsAsCame(job) // "coil"
  */
 export const springsAsCame = (job: Job): SpringType | undefined =>
@@ -74,7 +74,7 @@ export function cameAsNow(job: Job): AsCame {
 }
 
 /**
- * Says which springs the machine came with; the design follows while nobody has said anything else of it.
+ * Sets the springs that the machine came with; the design follows until it gets springs of its own.
  * @example springsCame(blank, 'diaphragm').strip.came.springs // "diaphragm"
  */
 export function springsCame(job: Job, type: SpringType): Job {
@@ -88,7 +88,7 @@ export function springsCame(job: Job, type: SpringType): Job {
 }
 
 /**
- * Says what was attached to the clutch as it came; the design follows while it has the same.
+ * Sets what was attached to the clutch as it came; the design follows while it has the same.
  * @example attachedCame(blank, 'expanding', 'yes').expanding.fitted // true
  */
 export function attachedCame(job: Job, kindId: string, value: string): Job {

@@ -10,7 +10,7 @@ import type { Job } from '@/core/job/types';
 export const canSpeak = (): boolean => 'speechSynthesis' in globalThis;
 
 function speak(text: string): void {
-  // What was not said yet is out of date.
+  // Words still in the queue are out of date.
   speechSynthesis.cancel();
   const words = new SpeechSynthesisUtterance(text);
   words.lang = 'en';

@@ -46,7 +46,7 @@ const CHOICES: Readonly<Record<ChosenKey, readonly Option[]>> = {
   stages: [1, 2, 3, 4].map((n) => option(n, countOf(n, 'stage'))),
 };
 
-const NOT_SAID = { value: '', label: 'Not said' } as const;
+const NOT_GIVEN = { value: '', label: 'Not given' } as const;
 
 interface Props {
   readonly leaflet: Leaflet;
@@ -60,7 +60,7 @@ function Chosen({ of, leaflet, onChange }: Props & { readonly of: ChosenKey }) {
     <Choice
       label={`${leafletName(of)}${of === 'rotation' ? ', seen from the cover' : ''}`}
       value={leaflet[of] === undefined ? '' : String(leaflet[of])}
-      options={[...options, NOT_SAID]}
+      options={[...options, NOT_GIVEN]}
       onChange={(value) => {
         const found = options.find((o) => o.value === value);
         onChange((l) => (found ? { ...l, [of]: found.is } : omit(l, of)));
@@ -97,7 +97,7 @@ export function MeasureOfLeaflet(props: Props) {
       <Choice
         label="The leaflet selects the step by"
         value={value}
-        options={[...MEASURES, NOT_SAID]}
+        options={[...MEASURES, NOT_GIVEN]}
         onChange={(next) =>
           onChange((l) =>
             next === ''

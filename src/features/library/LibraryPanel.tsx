@@ -12,7 +12,7 @@ import {
   specSheetFromJob,
   withSpecSheet,
 } from '@/core/library/limits';
-import { whyNotApplied } from '@/core/library/problems';
+import { applyProblem } from '@/core/library/problems';
 import { countOf } from '@/core/text/countOf';
 import { useUnits } from '@/features/display/useUnits';
 import { useEditJob } from '@/state/jobs/editJob';
@@ -94,7 +94,7 @@ function UsedSheet({ sheet }: { readonly sheet: SpecSheet }) {
       )}
       <View style={flow.wrap}>
         {lines.length > 0 ? (
-          <Action main icon="import" blocked={whyNotApplied(sheet, units)} onPress={take}>
+          <Action main icon="import" blocked={applyProblem(sheet, units)} onPress={take}>
             Use the spec sheet’s
           </Action>
         ) : null}
@@ -155,7 +155,7 @@ function ChooseSheet({ sheets }: { readonly sheets: readonly SpecSheet[] }) {
             </View>
             <Action
               accessibilityLabel={`Apply ${sheet.name}`}
-              blocked={whyNotApplied(sheet, units)}
+              blocked={applyProblem(sheet, units)}
               onPress={() =>
                 change((j) => withSpecSheet(j, sheet, changesBySheet(sheet, j), () => nanoid(10)))
               }

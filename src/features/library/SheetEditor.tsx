@@ -7,7 +7,7 @@ import { sheetCopied } from '@/core/library/edits';
 import type { Leaflet } from '@/core/library/leaflet';
 import type { SpecSheet } from '@/core/library/limits';
 import { ownerOf } from '@/core/library/limits';
-import { sheetProblems, whyNotApplied } from '@/core/library/problems';
+import { sheetProblems, applyProblem } from '@/core/library/problems';
 import { useUnits } from '@/features/display/useUnits';
 import { WhenRead } from '@/features/jobs/WhenRead';
 import { download } from '@/files/share';
@@ -140,7 +140,7 @@ function SheetActions({ sheet }: { readonly sheet: SpecSheet }) {
   const units = useUnits();
   const newJob = useNewJobWith();
   const [told, setTold] = useState<string>();
-  const problem = whyNotApplied(sheet, units);
+  const problem = applyProblem(sheet, units);
   const copy = () => {
     const taken = store.getState().library.sheets.map((s) => s.name);
     const now = new Date().toISOString();

@@ -73,7 +73,7 @@ export function ReleaseTab() {
       </FieldGrid>
       {release.type === 'measured' ? <DialReadings /> : null}
       {pedal ? null : <LossFields />}
-      <Heading level={2}>{pedal ? 'Required lift and pull' : 'Required lift and pull'}</Heading>
+      <Heading level={2}>Required lift and pull</Heading>
       <FieldGrid>
         <EntryField path="release.faceClearance" />
         <EntryField path="release.requiredLift" />

@@ -134,23 +134,13 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
               </View>
             ) : null}
             {open && !editing && left > 0 ? (
-              <DoneToHere
-                stage={stage}
-                steps={those}
-                words="Done to here"
-                label={`Done to here: ${name}`}
-              />
+              <DoneToHere stage={stage} steps={those} words="Done to here" of={name} />
             ) : null}
           </View>
         );
       })}
       {!editing && steps.filter(isOpen).length > 1 ? (
-        <DoneToHere
-          stage={stage}
-          steps={needed}
-          words="Everything done"
-          label={`Everything of ${title} done`}
-        />
+        <DoneToHere stage={stage} steps={needed} words="Mark all done" of={title} />
       ) : null}
       {editing && job.work[stage].own.length < MAX_OWN_STEPS ? (
         <Action
@@ -169,11 +159,12 @@ interface DoneProps {
   /** Ends with the last step to mark. */
   readonly steps: readonly SheetStep[];
   readonly words: string;
-  readonly label: string;
+  /** The list it belongs to, for the screen reader. */
+  readonly of: string;
 }
 
 /** Everything up to a step as done; a reading waits for its value, a check for its outcome unless all were passed. */
-function DoneToHere({ stage, steps, words, label }: DoneProps) {
+function DoneToHere({ stage, steps, words, of }: DoneProps) {
   const change = useEditJob();
   const last = steps.at(-1)?.line.key ?? '';
   const mark = (checks: boolean) =>
@@ -182,14 +173,14 @@ function DoneToHere({ stage, steps, words, label }: DoneProps) {
   return (
     <View style={flow.wrap}>
       {open.some((s) => !s.line.test) ? (
-        <Action icon="check" accessibilityLabel={label} onPress={() => mark(false)}>
+        <Action icon="check" accessibilityLabel={`${words}: ${of}`} onPress={() => mark(false)}>
           {words}
         </Action>
       ) : null}
       {open.some((s) => s.line.test) ? (
         <Action
           icon="check"
-          accessibilityLabel={`${label}, all checks OK`}
+          accessibilityLabel={`${words}, all checks OK: ${of}`}
           onPress={() => mark(true)}
         >
           {`${words}, all checks OK`}
@@ -264,7 +255,7 @@ interface HeadProps {
 /** A heading of the sheet with how far it has come; opens and shuts its steps. */
 function SectionHead({ name, open, left, unwritten, count, onPress }: HeadProps) {
   const strata = useStrata();
-  const said =
+  const status =
     count === 0
       ? 'Not required'
       : left > 0
@@ -278,7 +269,7 @@ function SectionHead({ name, open, left, unwritten, count, onPress }: HeadProps)
     <TouchableRipple
       role="button"
       aria-expanded={open}
-      aria-label={`${name}: ${lowerFirst(said)}`}
+      aria-label={`${name}: ${lowerFirst(status)}`}
       onPress={onPress}
       style={[styles.place, { borderColor: strata.line }]}
     >
@@ -290,7 +281,7 @@ function SectionHead({ name, open, left, unwritten, count, onPress }: HeadProps)
         <View style={flow.grow}>
           <Heading level={3}>{name}</Heading>
           <Words soft size={14}>
-            {said}
+            {status}
           </Words>
         </View>
         <Icon source={open ? 'chevron-up' : 'chevron-down'} size={24} color={strata.slate} />

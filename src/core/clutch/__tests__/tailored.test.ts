@@ -126,7 +126,7 @@ describe('the clutch as it came and as it goes', () => {
     expect([typeAsCame(auto), clutchType(auto)]).toEqual(['auto', 'auto']);
     const kit = chooseTypeAsGoes(chooseTypeAsCame(fresh(), 'pack'), true);
     expect([typeAsCame(kit), clutchType(kit)]).toEqual(['pack', 'auto']);
-    // Said again, only the one that came changes.
+    // A second choice changes only the clutch as it came.
     const again = chooseTypeAsCame(kit, 'auto');
     expect([typeAsCame(again), clutchType(again)]).toEqual(['auto', 'auto']);
   });

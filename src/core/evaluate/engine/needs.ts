@@ -2,8 +2,8 @@ import type { FigureId, Need, Outcome } from './figure';
 import type { Verdict } from './verdict';
 
 /**
- * What an open verdict still needs: its own missing entry, else the missing inputs of the figure it rests on. Before there are
- * plates no field leads on.
+ * Lists the missing inputs of a verdict that is not judged: its own entry, else those of its first figure. Before there are
+ * plates there is no such field.
  * Never throws.
  * @example needsOf({ id: 'stack', state: 'good', title: '', sentence: [], figures: [] }, new Map()) // []
  */

@@ -117,7 +117,7 @@ export interface LiftRecord {
 /** The release train, from lever to pressure plate. Values of the ways not in use are kept. */
 export interface Release {
   readonly type: ReleaseType;
-  /** A new job: nobody has said yet what opens the clutch. */
+  /** A new job: the release is not chosen yet. */
   readonly undecided?: true;
   /** Dial reading at the pressure plate. */
   readonly measuredLift?: Entry;

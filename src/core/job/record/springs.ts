@@ -117,7 +117,7 @@ export type SpringType = 'coil' | 'diaphragm' | 'loose';
 
 export interface Springs {
   readonly type: SpringType;
-  /** A new job: nobody has said yet which springs it has. */
+  /** A new job: the springs are not chosen yet. */
   readonly undecided?: true;
   readonly coil: CoilSprings;
   readonly diaphragm: DiaphragmSpring;
