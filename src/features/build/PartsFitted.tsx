@@ -63,6 +63,6 @@ function PartFittedRow({ part }: { readonly part: SmallPart }) {
 
 const styles = StyleSheet.create({
   text: { paddingLeft: SPACE.wide },
-  item: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.room, paddingTop: SPACE.gap },
-  row: { flexDirection: 'row', gap: SPACE.gap, flexGrow: 1, flexBasis: 150 },
+  item: { flexDirection: 'row', alignItems: 'center', gap: SPACE.gap, paddingTop: SPACE.gap },
+  row: { flexDirection: 'row', gap: SPACE.gap, flexGrow: 1, flexShrink: 1, flexBasis: 0 },
 });

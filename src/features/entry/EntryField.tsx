@@ -124,7 +124,10 @@ export function EntryField({ path, label, of, narrow = false }: Props) {
           {message === undefined && !draft ? <FieldNote path={path} /> : null}
         </View>
         {narrow ? null : <TermKey text={name} />}
-        {entry ? <SourceTag path={path} entry={entry} name={name} /> : null}
+        {/* What was counted has no other source. */}
+        {entry && !(narrow && field.quantity === 'count') ? (
+          <SourceTag path={path} entry={entry} name={name} />
+        ) : null}
       </View>
     </NumberField>
   );

@@ -147,7 +147,7 @@ const styles = StyleSheet.create({
   grow: {
     flexGrow: 1,
     flexBasis: 0,
-    paddingHorizontal: SPACE.gap,
+    paddingHorizontal: SPACE.tight,
     justifyContent: 'center',
     minWidth: 0,
   },

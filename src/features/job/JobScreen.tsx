@@ -26,6 +26,7 @@ import { StripStage } from '@/features/strip/StripStage';
 import { Action } from '@/ui/Action';
 import { IconKey } from '@/ui/IconKey';
 import { SPACE, useStrata } from '@/ui/theme';
+import { Tool } from '@/ui/Tool';
 import { TopBar } from '@/features/page/TopBar';
 import { useKeys } from '@/ui/useKeys';
 import { useWide } from '@/ui/useWide';
@@ -56,6 +57,8 @@ export function JobScreen({ id }: { readonly id: string }) {
 
 /** Stages in which a layer that is tapped is worked on or shown where one is. */
 const WITH_LAYERS: ReadonlySet<Stage> = new Set(['inspect', 'specify', 'build']);
+/** Stages that work on the section: a phone shows it beside the work; elsewhere a key at the foot opens it. */
+const ON_SECTION: ReadonlySet<Stage> = new Set(['inspect', 'specify']);
 
 function OpenJob() {
   // Parts of the job, not the job: a reading must not draw the whole screen again.
@@ -104,7 +107,7 @@ function OpenJob() {
             <JobRidge {...ridge} height={size.height - 32} />
           </View>
         ) : null}
-        {!wide && !whole && plates ? (
+        {!wide && !whole && plates && ON_SECTION.has(viewed) ? (
           <View role="complementary" aria-label="The pack" style={styles.openJobPadded}>
             <JobFault small what="Section">
               <SectionView
@@ -187,9 +190,22 @@ function OpenJob() {
           </JobFault>
         ) : null}
       </View>
-      <JobFault small what="The figures">
-        <FootStrip stage={viewed} />
-      </JobFault>
+      <View style={[flow.inline, { backgroundColor: strata.raised }]}>
+        {!wide && !whole && plates && !ON_SECTION.has(viewed) ? (
+          <Tool
+            icon="layers-outline"
+            word="Section"
+            label="Show the whole section"
+            width={60}
+            onPress={() => setWhole(true)}
+          />
+        ) : null}
+        <View style={flow.share}>
+          <JobFault small what="The figures">
+            <FootStrip stage={viewed} />
+          </JobFault>
+        </View>
+      </View>
     </View>
   );
 }
