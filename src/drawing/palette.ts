@@ -54,3 +54,22 @@ export const PEAT: Strata = {
   watch: '#E5B93C',
   stop: '#F08A7E',
 };
+
+/** On paper, black on white: every material has a grey of its own. */
+export const INK: Strata = {
+  ground: '#FFFFFF',
+  raised: '#FFFFFF',
+  ink: '#000000',
+  soft: '#4A4A4A',
+  line: '#DADADA',
+  slate: '#5A5A5A',
+  onSlate: '#FFFFFF',
+  ochre: '#C4C4C4',
+  ochreDeep: '#8A8A8A',
+  groove: '#FFFFFF',
+  steel: '#EDEDED',
+  floor: '#6E6E6E',
+  good: '#000000',
+  watch: '#000000',
+  stop: '#000000',
+};

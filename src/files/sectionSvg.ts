@@ -1,87 +1,94 @@
-import type { PackLayout } from '@/core/evaluate/engine/layers';
+import type { Evaluation } from '@/core/evaluate/evaluate';
+import type { Job } from '@/core/job/types';
 import type { UnitChoice } from '@/core/units/quantity';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatValue } from '@/core/units/quantity';
+import { dimensionsAt } from '@/drawing/halfSection/dimensions';
+import type { View } from '@/drawing/halfSection/halfSection';
+import { drawHalfSection } from '@/drawing/halfSection/halfSection';
+import { heightForLabels, placeLabels } from '@/drawing/halfSection/labels';
+import { painted } from '@/drawing/halfSection/looks';
+import type { Strata } from '@/drawing/palette';
 import { LIMESTONE } from '@/drawing/palette';
-import type { Box, SectionState } from '@/drawing/sectionShape';
-import { shapeSection } from '@/drawing/sectionShape';
-import { spreadLabels } from '@/drawing/spreadLabels';
 
 import { at, escapeXml } from './svgText';
 
-interface Options extends SectionState {
-  readonly width: number;
-  readonly height: number;
+interface Options extends Pick<View, 'width' | 'height' | 'wear'> {
   readonly units?: UnitChoice;
   /** Plates with something wrong, by identifier. */
   readonly wrong?: ReadonlySet<string>;
+  /** Colours: light, or greys for paper. */
+  readonly strata?: Strata;
   /** Family of the labels. */
   readonly font?: string;
 }
 
-const LABELS = 170;
-const LABEL_SIZE = 9;
-
-function rect(box: Box, attributes: string): string {
-  return `<rect x="${at(box.x)}" y="${at(box.y)}" width="${at(box.width)}" height="${at(box.height)}" ${attributes}/>`;
-}
+const LABELS = 150;
+/** Longer names give way to their figures. */
+const LONGEST_NAME = 24;
 
 /**
- * The section of a pack as an SVG document: the drawing of the screen, in the light colours, with each plate's name and
- * thickness beside it. Nothing in it but shapes and text.
+ * The half-section of a job as an SVG document: the drawing of the screen with each plate's number, name and thickness, and
+ * its dimensions. Nothing in it but shapes and text.
  */
 export function sectionSvg(
-  layout: PackLayout,
-  { width, height, units = {}, wrong = new Set(), font = 'sans-serif', ...state }: Options,
+  job: Job,
+  evaluation: Pick<Evaluation, 'figures' | 'layout'>,
+  {
+    width,
+    height,
+    units = {},
+    wrong = new Set(),
+    strata = LIMESTONE,
+    font = 'sans-serif',
+    ...view
+  }: Options,
 ): string {
-  const drawn = width - LABELS;
-  const shape = shapeSection(layout, drawn, height, state);
-  const c = LIMESTONE;
-  const parts: string[] = [];
-  parts.push(
-    `<polygon points="${shape.ridge.map((p) => p.map(at).join(',')).join(' ')}" fill="${c.slate}"/>`,
-    rect(shape.pressurePlate, `fill="${c.slate}"`),
-    rect(shape.floor, `fill="${c.floor}"`),
+  const drawing = drawHalfSection(
+    { job, evaluation },
+    {
+      ...view,
+      width,
+      height: Math.max(height, heightForLabels(evaluation.layout.layers.length)),
+      left: LABELS,
+    },
   );
-  for (const s of shape.layers) {
-    const { layer, core } = s;
-    const fill = layer.lined !== 'none' || layer.turnsWith === 'basket' ? c.ochreDeep : c.steel;
-    parts.push(rect(core, `fill="${fill}"`));
-    for (const lining of s.linings) parts.push(rect(lining, `fill="${c.ochre}"`));
-    for (const ghost of s.ghosts)
-      parts.push(
-        rect(ghost, `fill="none" stroke="${c.ochre}" stroke-width="0.6" stroke-dasharray="3 2"`),
-      );
-    parts.push(
-      `<line x1="${at(core.x)}" y1="${at(core.y)}" x2="${at(core.x + core.width)}" y2="${at(core.y)}" stroke="#FFFFFF" stroke-width="0.7"/>`,
-    );
-    if (s.judder)
-      parts.push(rect(s.judder, `fill="none" stroke="${c.ink}" stroke-width="1" rx="2"`));
-    if (s.joint) parts.push(rect(s.joint, `fill="${c.ink}"`));
-    if (s.assumed) parts.push(rect(core, `fill="none" stroke="${c.ink}" stroke-dasharray="4 3"`));
+  const labels = placeLabels(drawing, [], LABELS - 12);
+  const size = labels.size - 3;
+  const say = (value: number) => formatValue(value, 'length', units);
+  const text = (x: number, y: number, anchor: string, words: string) =>
+    `<text x="${at(x)}" y="${at(y)}" text-anchor="${anchor}" font-family="${escapeXml(font)}" font-size="${size}" fill="${strata.ink}">${escapeXml(words)}</text>`;
+  const parts = painted(drawing.shapes, strata).map(
+    (p) =>
+      `<path d="${p.d}" fill="${p.fill}" opacity="${p.opacity}"${p.stroke ? ` stroke="${p.stroke}" stroke-width="${p.width}"` : ''}${p.dash ? ` stroke-dasharray="${p.dash}"` : ''}/>`,
+  );
+  parts.push(
+    `<path d="${labels.leaders}" fill="none" stroke="${strata.soft}" stroke-width="0.5"/>`,
+  );
+  drawing.layers.forEach(({ layer, row, expands }, i) => {
     if (wrong.has(layer.plate.id))
       parts.push(
-        rect(
-          { x: 1.5, y: s.row.y - 1, width: drawn - 3, height: s.row.height + 2 },
-          `fill="none" stroke="${c.stop}" stroke-width="2" stroke-dasharray="5 3"`,
-        ),
+        `<rect x="${at(row.x + 1)}" y="${at(row.y - 1)}" width="${at(row.width - 2)}" height="${at(row.height + 2)}" fill="none" stroke="${strata.stop}" stroke-width="1.6" stroke-dasharray="5 3"/>`,
       );
-  }
-  const mids = shape.layers.map((s) => s.row.y + s.row.height / 2);
-  const labels = spreadLabels(mids, LABEL_SIZE + 3, 8, shape.height - 8);
-  shape.layers.forEach(({ layer, expands }, i) => {
-    const y = labels[i] ?? 0;
-    const mid = mids[i] ?? 0;
     const words = [
-      `${layer.number} ${layer.kind.name}`,
-      layer.thickness === undefined ? '' : formatWithUnit(layer.thickness, 'length', units),
+      layer.kind.name,
       layer.plate.facing === 'outward' ? 'out' : layer.plate.facing === 'inward' ? 'in' : '',
       layer.plate.judder ? 'judder pair' : '',
       expands ? 'expands' : '',
     ].filter(Boolean);
+    const y = (labels.at[i] ?? 0) + size * 0.35;
     parts.push(
-      `<line x1="${at(drawn - 2)}" y1="${at(mid)}" x2="${at(drawn + 8)}" y2="${at(y)}" stroke="${c.soft}" stroke-width="0.6"/>`,
-      `<text x="${at(drawn + 11)}" y="${at(y + LABEL_SIZE * 0.35)}" font-family="${escapeXml(font)}" font-size="${LABEL_SIZE}" fill="${c.ink}">${escapeXml(words.join(', ').slice(0, 200))}</text>`,
+      text(0, y, 'start', `${layer.number} ${shortened(words.join(', '))}`),
+      text(LABELS - 14, y, 'end', layer.thickness === undefined ? '–' : say(layer.thickness)),
     );
   });
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${at(width)}" height="${at(shape.height)}" viewBox="0 0 ${at(width)} ${at(shape.height)}">${parts.join('')}</svg>`;
+  for (const d of dimensionsAt(drawing, [], 0, say))
+    parts.push(
+      `<path d="${d.line}" fill="none" stroke="${strata.ink}" stroke-width="0.8"/>`,
+      text(d.x, d.y, 'start', d.text),
+    );
+  for (const note of drawing.notes) parts.push(text(note.x, note.y, 'start', note.text));
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${at(width)}" height="${at(drawing.height)}" viewBox="0 0 ${at(width)} ${at(drawing.height)}">${parts.join('')}</svg>`;
 }
+
+const shortened = (name: string): string =>
+  name.length > LONGEST_NAME ? `${name.slice(0, LONGEST_NAME - 1)}…` : name;

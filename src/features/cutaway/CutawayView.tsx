@@ -6,6 +6,7 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import type { Cutaway } from '@/core/takeoff/cutaway';
 import { cutawayOf } from '@/core/takeoff/cutaway';
 import { WARM_OIL } from '@/core/takeoff/setup';
+import { evaluationOf } from '@/state/jobs/evaluations';
 import { useJob, useJobId } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { SPACE, useStrata } from '@/ui/theme';
@@ -13,6 +14,8 @@ import { Thumb } from './Thumb';
 import { TopBar } from '@/features/page/TopBar';
 import { useLandscape, useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
+
+import type { Subject } from '@/drawing/halfSection/measures';
 
 import { Canvas } from './Canvas';
 import { ENLARGED, Keys } from './Keys';
@@ -33,6 +36,7 @@ const FRONT = { phone: 76, wide: 132 } as const;
 /** The cutaway of the job on screen, with its levers, figures and description. */
 export function CutawayView() {
   const job = useDeferredValue(useJob());
+  const subject = { job, evaluation: evaluationOf(job) };
   const cutaway = cutawayOf(job, WARM_OIL);
   const [size, setSize] = useState<{ width: number; height: number }>();
   const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent) =>
@@ -52,7 +56,7 @@ export function CutawayView() {
             <ToJob />
           </View>
         ) : size ? (
-          <Working key={job.updatedAt} cutaway={cutaway} {...size} />
+          <Working key={job.updatedAt} subject={subject} cutaway={cutaway} {...size} />
         ) : null}
       </View>
     </View>
@@ -74,12 +78,13 @@ function ToJob() {
 }
 
 interface WorkingProps {
+  readonly subject: Subject;
   readonly cutaway: Cutaway;
   readonly width: number;
   readonly height: number;
 }
 
-function Working({ cutaway, width, height }: WorkingProps) {
+function Working({ subject, cutaway, width, height }: WorkingProps) {
   const wide = useWide();
   const low = useLandscape();
   // On its side a phone has room for the thumbs beside the picture, not below it.
@@ -94,7 +99,7 @@ function Working({ cutaway, width, height }: WorkingProps) {
       : Math.max(150, Math.min(236, height * 0.3));
   const drawnWidth = Math.min(560, beside ? width - controls - (low ? 24 : 48) : width - 16);
   const drawnHeight = Math.max(220, beside ? height - (low ? 16 : 32) : height - thumbs - 208);
-  const scene = sceneOf(cutaway, drawnWidth, drawnHeight, enlarged ? ENLARGED : 1);
+  const scene = sceneOf(subject, cutaway, drawnWidth, drawnHeight, enlarged ? ENLARGED : 1);
   const ride = useRide(cutaway, scene, frame);
   const rides = cutaway.ride !== undefined;
   return (
@@ -111,7 +116,7 @@ function Working({ cutaway, width, height }: WorkingProps) {
             : { padding: 8, gap: 8 }
         }
       >
-        <Picture cutaway={cutaway} scene={scene} ride={ride} />
+        <Picture subject={subject} cutaway={cutaway} scene={scene} ride={ride} />
         <View style={beside ? { width: controls, gap: low ? 6 : 12 } : { gap: 8 }}>
           <View style={flow.line}>
             <SentenceLine ride={ride} />

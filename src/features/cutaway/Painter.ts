@@ -2,11 +2,10 @@ import type { MotionSpeeds } from '@/core/takeoff/motion';
 import type { Strata } from '@/drawing/palette';
 
 import type { Frame, Turned } from './paint';
-import { Glyphs, paintFront, paintSection, Stripes } from './paint';
+import { Sprites } from './paint';
+import { paintFront } from './paintFront';
 import type { Scene } from './scene';
 
-/** Marks travel by so many pixels a second for each rpm: slowed, so that the eye can follow. */
-const PIXELS_PER_RPM = 0.05;
 /** The front view turns so many times slower than the machine. */
 const SLOWED = 60;
 const FLOW_SPEED = 60;
@@ -14,9 +13,8 @@ const SMALLEST = 40;
 
 /** Keeps how far everything has turned, and paints it on the canvases there are. */
 export class Painter {
-  private turned: Turned = { basket: 0, hub: 0, flow: 0, front: 0, drum: 0, back: 0 };
-  private readonly glyphs = new Glyphs();
-  private readonly stripes = new Stripes();
+  private turned: Turned = { flow: 0, front: 0, drum: 0, back: 0 };
+  private readonly sprites: Sprites;
 
   constructor(
     private readonly section: HTMLCanvasElement,
@@ -24,7 +22,9 @@ export class Painter {
     private readonly scene: Scene,
     private readonly strata: Strata,
     private readonly shoes: number,
-  ) {}
+  ) {
+    this.sprites = new Sprites(scene, strata, density());
+  }
 
   /** @param passed seconds since the last frame, for rotation; 0 for none */
   show(frame: Omit<Frame, 'turned'>, speeds: MotionSpeeds | undefined, passed: number): void {
@@ -33,10 +33,8 @@ export class Painter {
       // With a start clutch that slips, basket and hub are one: it is the shoes that turn with the engine.
       const engine = speeds.basketOwn;
       const basketOwn = frame.atShoes ? hubOwn : engine;
-      const { basket, hub, flow, front, back, drum } = this.turned;
+      const { flow, front, back, drum } = this.turned;
       this.turned = {
-        basket: (basket + basketOwn * PIXELS_PER_RPM * passed) % 1100,
-        hub: (hub + hubOwn * PIXELS_PER_RPM * passed) % 1100,
         flow: (flow + FLOW_SPEED * passed * Math.sign(frame.load)) % 900,
         front: (front + (engine * 6 * passed) / SLOWED) % 360,
         drum: (drum + (basketOwn * 6 * passed) / SLOWED) % 360,
@@ -44,8 +42,9 @@ export class Painter {
       };
     }
     const whole = { ...frame, turned: this.turned };
-    const ctx = prepared(this.section, this.scene.width, this.scene.height);
-    if (ctx) paintSection(ctx, this.scene, whole, this.strata, this.glyphs, this.stripes);
+    const { width, height } = this.scene.drawing;
+    const ctx = prepared(this.section, width, height);
+    if (ctx) this.sprites.paint(ctx, whole);
     const size = this.front?.clientWidth ?? 0;
     // On its way out of the page a canvas has no size any more.
     if (!this.front || size < SMALLEST) return;
@@ -54,13 +53,16 @@ export class Painter {
   }
 }
 
+/** Pixels of the screen for one of the page; more than three no eye tells apart. */
+const density = (): number => Math.min(3, globalThis.devicePixelRatio || 1);
+
 /** A canvas as sharp as the screen, to be painted in the pixels of the page. */
 function prepared(
   canvas: HTMLCanvasElement,
   width: number,
   height: number,
 ): CanvasRenderingContext2D | null {
-  const dense = Math.min(3, globalThis.devicePixelRatio || 1);
+  const dense = density();
   const [w, h] = [Math.round(width * dense), Math.round(height * dense)];
   if (canvas.width !== w || canvas.height !== h) {
     canvas.width = w;

@@ -34,6 +34,8 @@ const READ_EVERY_MS = 160;
 const LONGEST_FRAME = 0.05;
 /** With reduced motion the drawing updates a few times a second. */
 const CALM_MS = 250;
+/** The greatest clamp is looked for up to here, for the scale of its arrow. */
+const TOP_RPM = 12_000;
 const STEP_SECONDS = 0.1;
 /** Linings fade when the steels are so much hotter than the oil. */
 const HOT_BY = 110;
@@ -52,6 +54,7 @@ export class RideLoop {
   private last = 0;
   private readAt = 0;
   private drawnAt = 0;
+  private readonly mostClamp: number;
   private seen: RideReading;
   private told: RideStatus = { running: false, recording: false, begun: 0 };
 
@@ -62,6 +65,7 @@ export class RideLoop {
   ) {
     this.hands = startingHands(cutaway);
     this.motion = cutaway.ride?.begin();
+    this.mostClamp = Math.max(cutaway.at(0, 0).clamp ?? 0, cutaway.at(0, TOP_RPM).clamp ?? 0);
     this.seen = this.read();
   }
 
@@ -168,6 +172,7 @@ export class RideLoop {
       {
         look: now.look,
         load: motion && full > 0 ? motion.torque / full : 0,
+        press: this.mostClamp > 0 ? (now.look.clamp ?? 0) / this.mostClamp : 0,
         atShoes: motion?.atShoes ?? false,
         heat: motion ? (motion.steel - WARM_OIL) / HOT_BY : 0,
       },

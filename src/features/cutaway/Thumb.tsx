@@ -117,6 +117,8 @@ export function Thumb({ label, start, height, ends, say, onChange }: Props) {
       width: WIDTH,
       height,
       touchAction: 'none',
+      // Its text changes in each frame of a pull; nothing around it need be laid out for that.
+      contain: 'strict',
       cursor: 'ns-resize',
       borderRadius: 8,
       border: `2px solid ${strata.line}`,

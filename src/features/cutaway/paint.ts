@@ -1,7 +1,8 @@
 import type { CutawayLook } from '@/core/takeoff/cutaway';
-import { pointer, wave, wedges } from '@/drawing/layerGlyphs';
+import { paintOf, painted } from '@/drawing/halfSection/looks';
+import type { Shape } from '@/drawing/halfSection/shape';
+import { boxAround, pathOf } from '@/drawing/halfSection/shape';
 import type { Strata } from '@/drawing/palette';
-import type { Box, LayerShape } from '@/drawing/sectionShape';
 
 import type { Scene } from './scene';
 
@@ -10,6 +11,8 @@ export interface Frame {
   readonly look: CutawayLook;
   /** Transmitted torque as a share of capacity, 0 to 1. */
   readonly load: number;
+  /** Clamp as a share of the greatest, for the arrow of the springs. */
+  readonly press: number;
   /** Temperature of the steels above the oil, as a share of the fade range. */
   readonly heat: number;
   /** The shoes of a start clutch slip, not the pack. */
@@ -18,270 +21,235 @@ export interface Frame {
   readonly turned: Turned;
 }
 
-/** In pixels of travelling marks, and in degrees of the front view. */
+/** In pixels of the flow's dashes, and in degrees of the front view. */
 export interface Turned {
-  readonly basket: number;
-  readonly hub: number;
   readonly flow: number;
   readonly front: number;
   readonly drum: number;
   readonly back: number;
 }
 
-/** Marks that travel along a plate, each so wide and so far from the next. */
-const MARK = 1.6;
-const APART = 11;
 const FLOW = [12, 6];
 const NONE: number[] = [];
-/** Arm of the rod: degrees over the whole lever. */
-const ARM_SWING = 24;
 const FACES = 0.35;
+/** Length of the arrow of the greatest force, px. */
+const ARROW = 46;
+const HEAD = 6;
+/** From the outside of the shaft to the arrow of the rod. */
+const ROD_ARROW = 8;
+/** Outlines reach this far beyond the shapes, px. */
+const EDGE = 2;
+
+/** Shapes that move together, painted once. */
+interface Sprite {
+  readonly picture: HTMLCanvasElement;
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  readonly rides: number;
+  readonly slides: number;
+}
 
 /**
- * Paints the clutch in section. A canvas and not shapes of a page: two dozen layers that move sixty times a second are more
- * than a phone has time to lay out.
- * @param glyphs kept from one frame to the next: paths that are the same each time, and so are the marks
+ * The drawing as pictures that a frame only shifts: two dozen layers painted anew sixty times a second are more than a phone
+ * has time for. Springs change their form and are painted each time.
  */
-export function paintSection(
-  ctx: CanvasRenderingContext2D,
-  scene: Scene,
-  { look, load, heat, turned }: Frame,
-  strata: Strata,
-  glyphs: Glyphs,
-  stripes: Stripes,
-): void {
-  const { shape, left, top, basket, hub, rod, seat, ridgeFoot, floor } = scene;
-  const fill = (box: Box, colour: string) => {
-    ctx.fillStyle = colour;
-    ctx.fillRect(box.x, box.y, box.width, box.height);
-  };
-  const rises = scene.rises(look.opening, look.growth);
-  const plate = rises.at(-1) ?? 0;
-  ctx.clearRect(0, 0, scene.width, scene.height);
+export class Sprites {
+  private readonly rigid: readonly Sprite[];
+  private readonly bent: readonly Shape[];
+  private readonly steels: readonly { readonly path: Path2D; readonly rides: number }[];
+  private readonly facesAt: readonly { readonly y: number; readonly rides: number }[];
+  private readonly x: { readonly basket: number; readonly hub: number; readonly shaft: number };
+  private readonly basketFloor: number;
+  private readonly springs: { readonly x: number; readonly y: number } | undefined;
 
-  // Springs between their fixed seat and the plate that rises into them.
-  fill({ x: left, y: 0, width: hub.x - left, height: seat }, strata.floor);
-  const [first] = shape.ridge;
-  const tall = ridgeFoot - seat - 2 - plate;
-  const highest = shape.pressurePlate.y - scene.ridgeTop;
-  ctx.beginPath();
-  for (const [x, y] of shape.ridge)
-    ctx.lineTo(
-      left + x,
-      ridgeFoot -
-        plate -
-        (highest > 0 ? (shape.pressurePlate.y - y) / highest : 0) * Math.max(4, tall),
-    );
-  if (first) ctx.closePath();
-  ctx.fillStyle = strata.slate;
-  ctx.fill();
+  constructor(
+    private readonly scene: Scene,
+    private readonly strata: Strata,
+    private readonly dense: number,
+  ) {
+    const { drawing } = scene;
+    const { shapes, layers } = drawing;
+    const groups = new Map<string, Shape[]>();
+    for (const shape of shapes) {
+      if (shape.bend) continue;
+      const key = `${shape.rides} ${shape.slides}`;
+      groups.set(key, [...(groups.get(key) ?? []), shape]);
+    }
+    this.bent = shapes.filter((s) => s.bend);
+    // What stands is behind what moves, and the plates behind the pressure plate and its rod.
+    this.rigid = [...groups.values()]
+      .map((group) => spriteOf(group, strata, dense))
+      .sort((a, b) => a.rides - b.rides);
+    this.steels = shapes
+      .filter((s) => s.look === 'steel')
+      .map((s) => ({ path: new Path2D(pathOf(s)), rides: s.rides }));
+    const row = (n: number) => layers[n - 1]?.row;
+    this.facesAt = scene.faces.map((above) => {
+      const at = row(above);
+      return { y: at ? at.y + at.height : drawing.top, rides: above };
+    });
+    const around = (part: Shape['part']) => boxAround(shapes.filter((s) => s.part === part));
+    const [basket, hub, shaft, coil] = [
+      around('basket'),
+      around('hub'),
+      around('shaft'),
+      boxAround(this.bent),
+    ];
+    const wall = boxAround(shapes.filter((s) => s.look === 'spline'));
+    this.x = { basket: basket.x + 4, hub: wall.x + wall.width, shaft: shaft.x + 3 };
+    this.basketFloor = hub.y + hub.height + 2 * drawing.up;
+    this.springs = this.bent.length > 0 ? { x: coil.x - 8, y: coil.y + coil.height } : undefined;
+  }
 
-  fill({ ...basket, y: scene.wallTop, height: floor - scene.wallTop }, strata.ochreDeep);
-  fill({ ...hub, y: scene.wallTop, height: floor - scene.wallTop + 26 }, strata.steel);
-
-  const marks = (box: Box, colour: string, offset: number) => {
-    const stripe = stripes.of(ctx, colour, offset);
-    if (!stripe) return;
-    ctx.fillStyle = stripe;
-    ctx.fillRect(box.x, box.y, box.width, box.height);
-  };
-
-  const paintLayer = (s: LayerShape, rise: number) => {
-    ctx.translate(left, top - rise);
-    const { core, linings, layer } = s;
-    const disc = layer.turnsWith === 'basket';
-    fill(core, disc || layer.lined !== 'none' ? strata.ochreDeep : strata.steel);
-    for (const box of linings) fill(box, strata.ochre);
-    if (heat > 0.01 && layer.lined === 'none') {
+  /** Paints one frame. */
+  paint(ctx: CanvasRenderingContext2D, { look, load, press, heat, turned }: Frame): void {
+    const { scene, strata, dense } = this;
+    const { drawing, times } = scene;
+    const rises = drawing.rises(look.opening, look.growth, times);
+    const plate = rises[drawing.layers.length + 1] ?? 0;
+    ctx.clearRect(0, 0, drawing.width, drawing.height);
+    for (const { picture, x, y, width, height, rides, slides } of this.rigid)
+      ctx.drawImage(
+        picture,
+        onDots(x - slides * look.shoes, dense),
+        onDots(y - (rises[rides] ?? 0), dense),
+        width,
+        height,
+      );
+    for (const shape of this.bent) {
+      const { fill, stroke, width, opacity } = paintOf(shape, strata);
+      const path = new Path2D(pathOf(shape, rises));
+      ctx.globalAlpha = opacity;
+      if (fill !== 'none') {
+        ctx.fillStyle = fill;
+        ctx.fill(path);
+      }
+      if (stroke) {
+        ctx.strokeStyle = stroke;
+        ctx.lineWidth = width;
+        ctx.stroke(path);
+      }
+    }
+    ctx.globalAlpha = 1;
+    if (heat > 0.01) {
       ctx.globalAlpha = Math.min(1, heat) * 0.85;
-      fill(core, strata.stop);
+      ctx.fillStyle = strata.stop;
+      for (const { path, rides } of this.steels) {
+        ctx.translate(0, -(rises[rides] ?? 0));
+        ctx.fill(path);
+        ctx.translate(0, rises[rides] ?? 0);
+      }
       ctx.globalAlpha = 1;
     }
-    const offset = disc ? turned.basket : turned.hub;
-    if (linings.length > 0) for (const box of linings) marks(box, strata.groove, offset);
-    else marks(inner(core), strata.ground, offset);
-    if (s.expands && look.growth > 0) {
-      const height = look.growth * scene.openScale;
-      const grown = { ...core, y: s.row.y - height, height };
-      fill(grown, strata.ochre);
-      marks(inner(grown), strata.groove, offset);
-    }
-    const signs = glyphs.of(s);
-    if (signs.line) {
-      ctx.strokeStyle = strata.ink;
-      ctx.lineWidth = 1.6;
-      ctx.stroke(signs.line);
-    }
-    if (signs.area) {
-      ctx.fillStyle = strata.ink;
-      ctx.fill(signs.area);
-    }
-    ctx.translate(-left, rise - top);
-  };
-  shape.layers.forEach((s, i) => paintLayer(s, rises[i] ?? 0));
+    this.paintPower(ctx, load, turned.flow, rises);
+    if (this.springs && press > 0)
+      arrow(ctx, this.springs.x, this.springs.y - plate, ARROW * Math.min(1, press), strata.stop);
+    if (look.pressed < 1 && look.leverAt > 0)
+      arrow(
+        ctx,
+        this.x.shaft + ROD_ARROW,
+        drawing.floor - plate,
+        -ARROW * (1 - look.pressed),
+        strata.stop,
+      );
+  }
 
-  // The floor and the pressure plate turn with the hub.
-  const foot = { ...shape.floor, x: left + shape.floor.x, y: floor };
-  const press = {
-    ...shape.pressurePlate,
-    x: left + shape.pressurePlate.x,
-    y: ridgeFoot - plate,
-  };
-  fill(foot, strata.floor);
-  fill(press, strata.slate);
-  marks(inner(foot), strata.ground, turned.hub);
-  marks(inner(press), strata.ground, turned.hub);
-
-  // The rod, its bearing under the plate, and the arm that the lever turns.
-  fill(
-    {
-      x: press.x + press.width,
-      y: press.y + 2,
-      width: rod.x + 8 - press.x - press.width,
-      height: 7,
-    },
-    strata.slate,
-  );
-  fill({ x: rod.x, y: press.y + 12, width: 7, height: floor - ridgeFoot + 18 }, strata.ink);
-  const pivot = (x: number, y: number) => {
-    ctx.beginPath();
-    ctx.arc(x, y, 6, 0, 2 * Math.PI);
-    ctx.fillStyle = strata.ground;
-    ctx.fill();
-    ctx.strokeStyle = strata.ink;
-    ctx.lineWidth = 2;
-    ctx.stroke();
-  };
-  pivot(rod.x + 3.5, press.y + 13);
-  const arm = { x: rod.x - 46, y: floor + 44 };
-  ctx.save();
-  ctx.translate(arm.x, arm.y);
-  ctx.rotate((-ARM_SWING * look.leverAt * Math.PI) / 180);
-  fill({ x: 0, y: -4, width: 52, height: 8 }, strata.ink);
-  ctx.restore();
-  pivot(arm.x, arm.y);
-
-  // Power path from the basket's wall through each friction face to the hub's.
-  if (Math.abs(load) > 0.005) {
-    ctx.globalAlpha = FACES + (1 - FACES) * Math.min(1, Math.abs(load));
-    ctx.strokeStyle = strata.slate;
-    ctx.lineWidth = 1 + 2.4 * Math.min(1, Math.abs(load));
+  /** The way of the torque: up the basket's fingers, through each friction face, down the hub to its shaft. */
+  private paintPower(
+    ctx: CanvasRenderingContext2D,
+    load: number,
+    flow: number,
+    rises: readonly number[],
+  ): void {
+    const share = Math.min(1, Math.abs(load));
+    if (share <= 0.005 || this.facesAt.length === 0) return;
+    const { basket, hub, shaft } = this.x;
+    const heights = this.facesAt.map(({ y, rides }) => y - (rises[rides] ?? 0));
+    const highest = Math.min(...heights);
+    ctx.globalAlpha = FACES + (1 - FACES) * share;
+    ctx.strokeStyle = this.strata.onSlate;
+    ctx.lineWidth = 1.4 + 2.2 * share;
     ctx.setLineDash(FLOW);
-    ctx.lineDashOffset = -turned.flow;
+    ctx.lineDashOffset = -flow;
     ctx.beginPath();
-    for (const above of scene.faces) {
-      const row = shape.layers[above - 1]?.row;
-      const y = row ? top + row.y + row.height - (rises[above - 1] ?? 0) : press.y + press.height;
-      ctx.moveTo(basket.x + basket.width - 4, y);
-      ctx.lineTo(hub.x + hub.width - 2, y);
+    ctx.moveTo(shaft, this.basketFloor);
+    ctx.lineTo(basket, this.basketFloor);
+    ctx.lineTo(basket, highest);
+    for (const y of heights) {
+      ctx.moveTo(basket, y);
+      ctx.lineTo(hub, y);
     }
+    ctx.moveTo(hub, highest);
+    ctx.lineTo(hub, this.scene.drawing.floor + 3);
+    ctx.lineTo(shaft, this.scene.drawing.floor + 3);
     ctx.stroke();
     ctx.setLineDash(NONE);
     ctx.globalAlpha = 1;
   }
 }
 
-/** The middle part of a plate's height, on which its marks travel. */
-const inner = (box: Box): Box => ({
-  ...box,
-  y: box.y + box.height * 0.28,
-  height: Math.max(1.2, box.height * 0.44),
-});
+const onDots = (at: number, dense: number): number => Math.round(at * dense) / dense;
 
-/** The finest that a screen draws, so that one tile is sharp on all. */
-const DENSE = 3;
-
-/**
- * Travelling marks as one small picture that repeats, made once a colour: dashes worked out along three dozen linings in each
- * frame are more than a phone has time for.
- */
-export class Stripes {
-  private readonly kept = new Map<string, CanvasPattern | null>();
-
-  /** @param offset pixels that the marks have travelled */
-  of(ctx: CanvasRenderingContext2D, colour: string, offset: number): CanvasPattern | null {
-    let stripe = this.kept.get(colour);
-    if (stripe === undefined) this.kept.set(colour, (stripe = tile(ctx, colour)));
-    stripe?.setTransform({ a: 1 / DENSE, d: 1, e: offset % APART });
-    return stripe;
-  }
-}
-
-function tile(ctx: CanvasRenderingContext2D, colour: string): CanvasPattern | null {
-  const canvas = document.createElement('canvas');
-  canvas.width = APART * DENSE;
-  canvas.height = 1;
-  const picture = canvas.getContext('2d');
-  if (!picture) return null;
-  picture.fillStyle = colour;
-  picture.fillRect(0, 0, MARK * DENSE, 1);
-  return ctx.createPattern(canvas, 'repeat');
-}
-
-/** Signs of layers as paths, made once. */
-export class Glyphs {
-  private readonly kept = new Map<LayerShape, { readonly line?: Path2D; readonly area?: Path2D }>();
-
-  of(shape: LayerShape) {
-    const known = this.kept.get(shape);
-    if (known) return known;
-    const { judder, joint, expands, core, layer } = shape;
-    const areas = [
-      expands ? wedges(core) : '',
-      layer.plate.facing ? pointer(core, layer.plate.facing) : '',
-      joint ? `M${joint.x} ${joint.y}h${joint.width}v${joint.height}h${-joint.width}z` : '',
-    ].join('');
-    const made = {
-      ...(judder ? { line: new Path2D(wave(judder)) } : {}),
-      ...(areas ? { area: new Path2D(areas) } : {}),
-    };
-    this.kept.set(shape, made);
-    return made;
-  }
-}
-
-/** Paints basket and hub from the front, each with its own rotation, and the shoes of a start clutch between them. */
-export function paintFront(
-  ctx: CanvasRenderingContext2D,
-  size: number,
-  shoes: number,
-  { look, turned }: Frame,
-  strata: Strata,
-): void {
-  const r = size / 2;
-  const round = (n: number, from: number, paint: () => void) => {
-    for (let i = 0; i < n; i++) {
-      ctx.save();
-      ctx.translate(r, r);
-      ctx.rotate(((from + (i * 360) / n) * Math.PI) / 180);
-      paint();
-      ctx.restore();
+function spriteOf(shapes: readonly Shape[], strata: Strata, dense: number): Sprite {
+  const box = boxAround(shapes);
+  // On whole dots of the screen, so that a picture is copied and not filtered.
+  const [x, y] = [onDots(box.x - EDGE, dense), onDots(box.y - EDGE, dense)];
+  const [width, height] = [box.width + 2 * EDGE, box.height + 2 * EDGE];
+  const picture = document.createElement('canvas');
+  picture.width = Math.max(1, Math.ceil(width * dense));
+  picture.height = Math.max(1, Math.ceil(height * dense));
+  const ctx = picture.getContext('2d');
+  if (ctx) {
+    ctx.setTransform(dense, 0, 0, dense, -x * dense, -y * dense);
+    for (const { d, fill, stroke, width: line, dash, opacity } of painted(shapes, strata)) {
+      const path = new Path2D(d);
+      ctx.globalAlpha = opacity;
+      if (fill !== 'none') {
+        ctx.fillStyle = fill;
+        ctx.fill(path);
+      }
+      if (stroke) {
+        ctx.strokeStyle = stroke;
+        ctx.lineWidth = line;
+        ctx.setLineDash(dash ? dash.split(' ').map(Number) : NONE);
+        ctx.stroke(path);
+      }
     }
+  }
+  const [first] = shapes;
+  return {
+    picture,
+    x,
+    y,
+    width: picture.width / dense,
+    height: picture.height / dense,
+    rides: first?.rides ?? 0,
+    slides: first?.slides ?? 0,
   };
-  const disc = (radius: number, colour: string) => {
-    ctx.beginPath();
-    ctx.arc(r, r, radius, 0, 2 * Math.PI);
-    ctx.fillStyle = colour;
-    ctx.fill();
-  };
-  const dot = (up: number) => () => {
-    ctx.beginPath();
-    ctx.arc(0, -up, 4, 0, 2 * Math.PI);
-    ctx.fill();
-  };
-  ctx.clearRect(0, 0, size, size);
-  disc(r - 4, strata.ochreDeep);
-  disc(r - 12, strata.ground);
-  ctx.fillStyle = strata.ochreDeep;
-  round(8, turned.drum, () => ctx.fillRect(-5, -(r - 1), 10, 16));
-  ctx.fillStyle = strata.groove;
-  round(1, turned.drum, dot(r - 8));
-  ctx.fillStyle = strata.ochre;
-  if (shoes > 0)
-    round(shoes, turned.front, () => ctx.fillRect(-8, -(r - 21) - 5 * look.shoes, 16, 7));
-  disc(r * 0.46, strata.steel);
-  ctx.fillStyle = strata.steel;
-  round(10, turned.back, () => ctx.fillRect(-3, -(r * 0.46) - 5, 6, 8));
-  ctx.fillStyle = strata.ground;
-  round(1, turned.back, dot(r * 0.3));
+}
+
+/** An arrow that ends at a point, down, or up where its length is below 0. */
+function arrow(
+  ctx: CanvasRenderingContext2D,
+  x: number,
+  y: number,
+  length: number,
+  colour: string,
+): void {
+  const back = Math.sign(length) * HEAD;
+  if (Math.abs(length) < HEAD) return;
+  ctx.strokeStyle = colour;
+  ctx.fillStyle = colour;
+  ctx.lineWidth = 3;
+  ctx.beginPath();
+  ctx.moveTo(x, y - length);
+  ctx.lineTo(x, y - back);
+  ctx.stroke();
+  ctx.beginPath();
+  ctx.moveTo(x, y);
+  ctx.lineTo(x - HEAD * 0.7, y - back * 1.4);
+  ctx.lineTo(x + HEAD * 0.7, y - back * 1.4);
+  ctx.fill();
 }

@@ -41,12 +41,12 @@ export function JobMenu() {
   const exportSection = () => {
     const job = store.getState().jobs.entities[jobId];
     if (!job) return;
-    const { layout, problems } = evaluationOf(job);
-    const svg = sectionSvg(layout, {
+    const evaluation = evaluationOf(job);
+    const svg = sectionSvg(job, evaluation, {
       width: SVG_WIDTH,
       height: SVG_HEIGHT,
       units: store.getState().display.units,
-      wrong: new Set(problems.flatMap((p) => p.plateId ?? [])),
+      wrong: new Set(evaluation.problems.flatMap((p) => p.plateId ?? [])),
     });
     download(`${job.number || 'pack'} section.svg`, svg, 'image/svg+xml');
   };

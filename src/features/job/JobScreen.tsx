@@ -36,7 +36,7 @@ import { FullList } from './FullList';
 import { JobMenu } from './JobMenu';
 import { JobRidge } from './JobRidge';
 import { EditorView, SectionView, UndoTools } from './JobSection';
-import { SidePanel } from './SidePanel';
+import { SIDE_WIDTH, SidePanel } from './SidePanel';
 import { SkipLink } from './SkipLink';
 import { viewedStage } from './stages';
 import { flow } from '@/ui/flow';
@@ -132,7 +132,7 @@ function OpenJob() {
               {editing ? (
                 <EditorView
                   width={size.width - 12}
-                  height={Math.max(260, size.height - 330)}
+                  height={Math.max(260, size.height - 210)}
                   selection={selection}
                   edits={edits}
                   scrolls
@@ -172,15 +172,15 @@ function OpenJob() {
             <SidePanel stage={viewed}>
               {editing ? (
                 <EditorView
-                  width={348}
-                  height={Math.max(300, size.height - 420)}
+                  width={SIDE_WIDTH - 32}
+                  height={Math.max(380, size.height - 300)}
                   selection={selection}
                   edits={edits}
                 />
               ) : (
                 <SectionView
-                  width={348}
-                  height={viewed === 'intake' ? 300 : Math.max(300, size.height - 190)}
+                  width={SIDE_WIDTH - 32}
+                  height={viewed === 'intake' ? 340 : Math.max(340, size.height - 210)}
                   labelled
                   selected={selection.ids}
                   onSelect={select}

@@ -1,10 +1,10 @@
-import { engagesByItself } from '@/core/clutch/fitted';
 import { useDeferredValue } from 'react';
 import { View } from 'react-native';
 
 import type { Problem } from '@/core/evaluate/engine/problem';
 import type { Job } from '@/core/job/types';
 import { inspectionOf } from '@/features/inspect/useInspection';
+import { useGoToField } from '@/features/entry/askedFor';
 import { useHistory } from '@/state/jobs/useHistory';
 import { evaluationOf } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';
@@ -34,12 +34,14 @@ type ViewProps = Pick<
 /** The section of the job on screen, to look at and to tap; a digit that is typed shows before it follows. */
 export function SectionView(props: ViewProps) {
   const job = useDeferredValue(useJob());
+  const onAsk = useGoToField();
   if (props.height < 80) return null;
   return (
     <Section
-      layout={evaluationOf(job).layout}
+      job={job}
+      evaluation={evaluationOf(job)}
       problems={[...evaluationOf(job).problems, ...goingOf(job)]}
-      state={{ expanding: engagesByItself(job, 'inPack') !== undefined }}
+      onAsk={onAsk}
       {...props}
     />
   );

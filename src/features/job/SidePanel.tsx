@@ -21,6 +21,9 @@ const FIGURES: Readonly<Record<Stage, readonly FigureId[]>> = {
   log: ['reserveWithTangs', 'clearancePerFace'],
 };
 
+/** Width of the panel, px. */
+export const SIDE_WIDTH = 440;
+
 interface Props {
   readonly stage: Stage;
   /** The section. */
@@ -47,6 +50,6 @@ export function SidePanel({ stage, children }: Props) {
 }
 
 const styles = StyleSheet.create({
-  scroll: { width: 380, flexGrow: 0, flexShrink: 0, borderLeftWidth: 1 },
+  scroll: { width: SIDE_WIDTH, flexGrow: 0, flexShrink: 0, borderLeftWidth: 1 },
   content: { padding: SPACE.margin, gap: SPACE.room },
 });

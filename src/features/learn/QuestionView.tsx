@@ -1,6 +1,5 @@
 import { useWindowDimensions, View } from 'react-native';
 
-import { layOut } from '@/core/evaluate/engine/layers';
 import { readSentence } from '@/core/text/sentence';
 import type {
   Answer,
@@ -11,6 +10,7 @@ import type {
   RingQuestion,
 } from '@/core/exercises/model';
 import type { Job } from '@/core/job/types';
+import { evaluationOf } from '@/state/jobs/evaluations';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
 import { FieldGrid } from '@/ui/FieldGrid';
@@ -116,12 +116,12 @@ function LayersAnswer({
   disabled,
   onAnswer,
 }: ListProps & { readonly question: ManyQuestion; readonly pack: Job }) {
-  const layout = layOut(pack);
   const { width } = useWindowDimensions();
   return (
     <View style={flow.stack}>
       <Section
-        layout={layout}
+        job={pack}
+        evaluation={evaluationOf(pack)}
         problems={[]}
         width={Math.min(460, width - 32)}
         height={360}

@@ -1,29 +1,49 @@
-import { DndContext, useDraggable } from '@dnd-kit/core';
-import { Pressable, StyleSheet, View } from 'react-native';
-import { Line, Path, Polygon, Rect, Svg } from 'react-native-svg';
+import { DndContext } from '@dnd-kit/core';
+import { StyleSheet, View } from 'react-native';
+import { Line, Path, Rect, Svg } from 'react-native-svg';
 
+import type { Evaluation } from '@/core/evaluate/evaluate';
 import type { PackLayout } from '@/core/evaluate/engine/layers';
 import type { Problem } from '@/core/evaluate/engine/problem';
-import { formatWithUnit } from '@/core/units/quantity';
+import type { FieldPath } from '@/core/job/fieldPath';
+import type { Job } from '@/core/job/types';
+import { countOf } from '@/core/text/countOf';
+import { formatValue, formatWithUnit } from '@/core/units/quantity';
+import type { HalfSection, LayerRow as Layer } from '@/drawing/halfSection/halfSection';
+import { drawHalfSection, gapHeight } from '@/drawing/halfSection/halfSection';
+import { drawingNote, heightForLabels, placeLabels } from '@/drawing/halfSection/labels';
+import { painted } from '@/drawing/halfSection/looks';
+import { partsOf } from '@/drawing/halfSection/parts';
+import { WEAR_SCALE } from '@/drawing/halfSection/plates';
+import { worstPart } from '@/drawing/halfSection/worst';
 import { useUnits } from '@/features/display/useUnits';
 import { useStrata } from '@/ui/theme';
-import { spreadLabels } from '@/drawing/spreadLabels';
 import { Words } from '@/ui/Words';
 
-import type { LayerShape, SectionShape, SectionState } from '@/drawing/sectionShape';
-import { Area, LayerDrawing } from './LayerDrawing';
-import { gapHeight, shapeSection, WEAR_SCALE } from '@/drawing/sectionShape';
+import { Dimensions } from './Dimensions';
+import { LayerLabel, LayerRow } from './LayerRow';
 import { marksOf } from './marks';
+import { PartArea } from './PartArea';
 import { useLayerDrag } from './useLayerDrag';
 import { usePinch } from './usePinch';
-import { countOf } from '@/core/text/countOf';
+
+/** State of the drawn section: at rest and as measured by default. */
+export interface SectionState {
+  readonly zoom?: number;
+  /** Lift of the pressure plate, and the most of it, for which the drawing leaves room. */
+  readonly lift?: number;
+  readonly room?: number;
+  /** Pack wear beyond the measured wear. */
+  readonly wear?: number;
+}
 
 export interface SectionProps {
-  readonly layout: PackLayout;
+  readonly job: Job;
+  readonly evaluation: Pick<Evaluation, 'figures' | 'layout' | 'verdicts'>;
   readonly problems: readonly Pick<Problem, 'plateId' | 'path'>[];
   readonly width: number;
   readonly height: number;
-  /** Names and thicknesses beside the layers, for which the drawing gives up part of its width. */
+  /** The whole clutch with names and measures; otherwise the plates alone, between fingers and hub. */
   readonly labelled?: boolean;
   readonly selected: readonly string[];
   readonly onSelect: (plateId: string) => void;
@@ -32,19 +52,21 @@ export interface SectionProps {
   readonly onDrop?: ((plateId: string, gap: number) => void) | undefined;
   /** Two fingers spread by this factor since they came down. */
   readonly onPinch?: (factor: number, ended: boolean) => void;
+  /** Opens the field that a part drawn from assumed measures asks for. */
+  readonly onAsk?: ((path: FieldPath) => void) | undefined;
 }
 
-const LABEL_GAP = 17;
 /** Room for the note under the drawing. */
-const NOTE = 22;
+const NOTE = 40;
 const AT_REST: SectionState = {};
 
 /**
- * The pack as strata under a ridge: to scale, from the same data as the figures. Tap a layer to work on it, drag it to
- * another place, spread two fingers to see it larger.
+ * The half-section of the clutch, from the same data as the figures. Tap a layer to work on it, drag it to another place,
+ * spread two fingers to see it larger.
  */
 export function Section({
-  layout,
+  job,
+  evaluation,
   problems,
   width,
   height,
@@ -54,240 +76,176 @@ export function Section({
   state = AT_REST,
   onDrop,
   onPinch,
+  onAsk,
 }: SectionProps) {
   const strata = useStrata();
   const units = useUnits();
-  const drawn = labelled ? Math.max(110, width - 186) : width;
-  const shape = shapeSection(layout, drawn, height, state);
+  const { layout } = evaluation;
+  const { lift = 0 } = state;
+  const subject = { job, evaluation };
+  const left = labelled ? Math.max(112, Math.min(186, width * 0.34)) : 0;
+  const drawing = drawHalfSection(subject, {
+    width,
+    height: labelled ? Math.max(height, heightForLabels(layout.layers.length)) : height,
+    close: !labelled,
+    left,
+    ...state,
+  });
+  const rises = drawing.rises(lift);
   const { pinching, touches } = usePinch(onPinch);
-  const { context, gap } = useLayerDrag(shape, onDrop, pinching);
+  const { context, gap } = useLayerDrag(drawing, onDrop, pinching);
   const chosen = new Set(selected);
   const wrong = new Set(problems.flatMap((p) => p.plateId ?? []));
-  const springsWrong = problems.some((p) => p.path.startsWith('springs'));
-  const first = selected.at(-1) ?? shape.layers[0]?.layer.plate.id;
-  const name = ({ layer: l, expands }: LayerShape) =>
-    [
-      `${l.number} ${l.kind.name}`,
-      l.thickness === undefined
-        ? 'thickness missing'
-        : formatWithUnit(l.thickness, 'length', units),
-      ...marksOf(l, layout, expands),
-    ].join(', ');
-  const noted = labelled && shape.layers.some((s) => s.ghosts.length > 0);
-  const mids = shape.layers.map((s) => s.row.y + s.row.height / 2);
-  // The end of the spline has its label among those of the layers, where its height puts it.
-  const end = shape.splineEnd;
-  const above = end === undefined ? mids.length : mids.filter((y) => y > end).length;
-  const wanted = end === undefined ? mids : mids.toSpliced(above, 0, end);
-  const spread = labelled ? spreadLabels(wanted, LABEL_GAP, 8, shape.height - 34) : [];
-  const labels = end === undefined ? spread : spread.toSpliced(above, 1);
-  const endLabel = end === undefined ? undefined : spread[above];
+  const first = selected.at(-1) ?? drawing.layers[0]?.layer.plate.id;
+  const labels = labelled ? placeLabels(drawing, rises, left - 12) : undefined;
+  const parts = labelled ? partsOf(subject, drawing, units) : [];
+  const worst = problems.some((p) => p.path.startsWith('springs'))
+    ? 'springs'
+    : worstPart(evaluation);
   // One finger drags a layer while all is in sight, and scrolls once the drawing is enlarged.
   const touchAction = !onDrop ? 'auto' : (state.zoom ?? 1) > 1 ? 'pan-y' : 'none';
+  const risen = ({ layer, row }: Layer) => row.y - (rises[layer.number] ?? 0);
   return (
     <DndContext {...context}>
       <View
         role="group"
         aria-label={describe(layout)}
         {...touches}
-        style={{
-          width,
-          height: shape.height + (noted ? NOTE : 0),
-          ...{ touchAction },
-        }}
+        style={[styles.drawing, { width, height: drawing.height, ...{ touchAction } }]}
       >
-        <Svg width={width} height={shape.height} aria-hidden>
-          <Frame shape={shape} springsWrong={springsWrong} />
-          {shape.layers.map((s) => (
-            <LayerDrawing key={s.layer.plate.id} shape={s} />
+        <Svg width={width} height={drawing.height} aria-hidden>
+          {painted(drawing.shapes, strata, rises).map(({ key, dash, ...paint }) => (
+            <Path
+              key={key}
+              d={paint.d}
+              fill={paint.fill}
+              stroke={paint.stroke ?? 'none'}
+              strokeWidth={paint.width}
+              opacity={paint.opacity}
+              {...(dash ? { strokeDasharray: dash } : {})}
+            />
           ))}
-          {shape.splineEnd === undefined ? null : (
-            <Path
-              d={`M${drawn - 3} ${shape.floor.y}V${shape.splineEnd}H${drawn - 22}`}
-              fill="none"
-              stroke={strata.slate}
-              strokeWidth={2}
-              strokeDasharray="7 3"
-            />
-          )}
-          {end === undefined || endLabel === undefined ? null : (
-            <Line
-              x1={drawn - 2}
-              y1={end}
-              x2={drawn + 10}
-              y2={endLabel}
-              stroke={strata.slate}
-              strokeWidth={1}
-            />
-          )}
-          {labelled ? (
-            <Path
-              d={leaders(drawn, mids, labels)}
-              fill="none"
-              stroke={strata.soft}
-              strokeWidth={1}
-            />
+          {labels ? (
+            <Path d={labels.leaders} fill="none" stroke={strata.soft} strokeWidth={0.8} />
           ) : null}
-          {shape.layers.map((s) => {
-            const { id } = s.layer.plate;
-            if (!chosen.has(id) && !wrong.has(id)) return null;
-            return (
+          {drawing.layers.map((s) => (
+            <Mark
+              key={s.layer.plate.id}
+              at={s}
+              y={risen(s)}
+              chosen={chosen.has(s.layer.plate.id)}
+              wrong={wrong.has(s.layer.plate.id)}
+            />
+          ))}
+          {parts
+            .filter((p) => p.id === worst)
+            .map(({ id, box }) => (
               <Rect
                 key={id}
-                x={1.5}
-                y={s.row.y - 1}
-                width={drawn - 3}
-                height={s.row.height + 2}
-                rx={3}
-                fill={chosen.has(id) ? strata.slate : 'none'}
-                fillOpacity={0.18}
-                stroke={wrong.has(id) ? strata.stop : strata.slate}
-                strokeWidth={2.5}
-                {...(wrong.has(id) ? { strokeDasharray: '5 3' } : {})}
+                x={box.x - 3}
+                y={box.y - 3}
+                width={box.width + 6}
+                height={box.height + 6}
+                rx={4}
+                fill="none"
+                stroke={strata.stop}
+                strokeWidth={2}
+                strokeDasharray="5 3"
               />
-            );
-          })}
+            ))}
+          {labelled ? <Dimensions drawing={drawing} rises={rises} lift={lift} /> : null}
           {gap === undefined ? null : (
             <Line
-              x1={0}
-              x2={drawn}
-              y1={gapHeight(shape, gap)}
-              y2={gapHeight(shape, gap)}
+              x1={left}
+              x2={width}
+              y1={gapHeight(drawing, gap)}
+              y2={gapHeight(drawing, gap)}
               stroke={strata.slate}
               strokeWidth={5}
             />
           )}
         </Svg>
-        {shape.layers.map((s, i) => (
-          <LayerRow
-            key={s.layer.plate.id}
-            id={s.layer.plate.id}
-            name={name(s)}
-            wrong={wrong.has(s.layer.plate.id)}
-            chosen={chosen.has(s.layer.plate.id)}
-            reached={s.layer.plate.id === first}
-            top={s.row.y}
-            width={drawn}
-            height={s.row.height}
-            labelAt={labels[i]}
-            labelWidth={width - drawn - 13}
-            press={onSelect}
-            movable={onDrop !== undefined}
-          />
+        {parts.map((part) => (
+          <PartArea key={part.id} part={part} worst={part.id === worst} onAsk={onAsk} />
         ))}
-        {endLabel === undefined ? null : (
-          <Words
-            soft
-            size={13}
-            aria-hidden
-            style={[styles.over, { left: drawn + 13, top: endLabel - 9 }]}
-          >
-            end of the spline
-          </Words>
-        )}
-        {noted ? (
-          <Words soft size={13} style={[styles.sectionOver, { top: shape.height + 2 }]}>
-            {`Wear drawn ${WEAR_SCALE} times as deep, in the outline of new`}
-          </Words>
-        ) : null}
+        {drawing.layers.map((s, i) => {
+          const { layer } = s;
+          const { id } = layer.plate;
+          const marks = marksOf(layer, layout, s.expands);
+          const thickness =
+            layer.thickness === undefined
+              ? 'thickness missing'
+              : formatWithUnit(layer.thickness, 'length', units);
+          const name = [`${layer.number} ${layer.kind.name}`, thickness, ...marks].join(', ');
+          const target = {
+            id,
+            name,
+            wrong: wrong.has(id),
+            chosen: chosen.has(id),
+            press: onSelect,
+          };
+          return (
+            <LayerRow
+              key={id}
+              {...target}
+              reached={id === first}
+              box={{ ...s.row, y: risen(s) }}
+              movable={onDrop !== undefined}
+            >
+              {labels ? (
+                <LayerLabel
+                  {...target}
+                  number={layer.number}
+                  text={[layer.kind.name, ...marks].join(', ')}
+                  value={
+                    layer.thickness === undefined
+                      ? '–'
+                      : formatValue(layer.thickness, 'length', units)
+                  }
+                  at={labels.at[i] ?? 0}
+                  size={labels.size}
+                  width={left - 14}
+                />
+              ) : null}
+            </LayerRow>
+          );
+        })}
       </View>
+      {labelled ? (
+        <View style={{ minHeight: NOTE, width }}>
+          <Words soft size={13}>
+            {`${drawingNote(drawing, WEAR_SCALE)}.`}
+          </Words>
+        </View>
+      ) : null}
     </DndContext>
   );
 }
 
-interface FrameProps {
-  readonly shape: SectionShape;
-  readonly springsWrong: boolean;
-}
-
-/** Springs, pressure plate and floor, which do not move with the layers. */
-function Frame({ shape: { ridge, pressurePlate, floor }, springsWrong }: FrameProps) {
-  const strata = useStrata();
-  return (
-    <>
-      <Polygon
-        points={ridge.map((p) => p.join(',')).join(' ')}
-        fill={strata.slate}
-        {...(springsWrong ? { stroke: strata.stop, strokeWidth: 2.5, strokeDasharray: '5 3' } : {})}
-      />
-      <Area box={pressurePlate} fill={strata.slate} />
-      <Line
-        x1={pressurePlate.x}
-        y1={pressurePlate.y}
-        x2={pressurePlate.x + pressurePlate.width}
-        y2={pressurePlate.y}
-        stroke={strata.ground}
-        strokeWidth={1.2}
-      />
-      <Area box={floor} fill={strata.floor} />
-    </>
-  );
-}
-
-/** The lines from the layers to their labels, as one path. */
-const leaders = (x: number, mids: readonly number[], labels: readonly number[]): string =>
-  mids.map((mid, i) => `M${x - 2} ${mid}L${x + 10} ${labels[i] ?? mid}`).join('');
-
-interface LayerRowProps {
-  readonly id: string;
-  readonly name: string;
-  readonly wrong: boolean;
+interface MarkProps {
+  readonly at: HalfSection['layers'][number];
+  readonly y: number;
   readonly chosen: boolean;
-  /** The one layer that the Tab key comes to. */
-  readonly reached: boolean;
-  readonly top: number;
-  readonly width: number;
-  readonly height: number;
-  /** Position of its label, if any. */
-  readonly labelAt: number | undefined;
-  readonly labelWidth: number;
-  readonly press: (id: string) => void;
-  readonly movable: boolean;
+  readonly wrong: boolean;
 }
 
-/** The target of a layer, and its accessible name. */
-function LayerRow(props: LayerRowProps) {
-  const {
-    id,
-    name,
-    wrong,
-    chosen,
-    reached,
-    top,
-    width,
-    height,
-    labelAt,
-    labelWidth,
-    press,
-    movable,
-  } = props;
-  const { setNodeRef, listeners } = useDraggable({ id, disabled: !movable });
+/** The frame around a layer that is chosen, or wrong. */
+function Mark({ at: { row }, y, chosen, wrong }: MarkProps) {
+  const strata = useStrata();
+  if (!chosen && !wrong) return null;
   return (
-    <>
-      <Pressable
-        ref={setNodeRef as (node: unknown) => void}
-        {...listeners}
-        role="button"
-        aria-label={`Plate ${name}${wrong ? ', stop' : ''}`}
-        aria-pressed={chosen}
-        tabIndex={reached ? 0 : -1}
-        testID={`layer-${id}`}
-        onPress={() => press(id)}
-        style={[styles.layerRowOver, { top, width, height }]}
-      />
-      {labelAt === undefined ? null : (
-        <Words
-          aria-hidden
-          size={13}
-          numberOfLines={1}
-          soft={!chosen}
-          bold={chosen}
-          style={[styles.over, { left: width + 13, top: labelAt - 9, width: labelWidth }]}
-        >
-          {name}
-        </Words>
-      )}
-    </>
+    <Rect
+      x={row.x + 1.5}
+      y={y - 1}
+      width={row.width - 3}
+      height={row.height + 2}
+      rx={3}
+      fill={chosen ? strata.slate : 'none'}
+      fillOpacity={0.22}
+      stroke={wrong ? strata.stop : strata.slate}
+      strokeWidth={2.5}
+      {...(wrong ? { strokeDasharray: '5 3' } : {})}
+    />
   );
 }
 
@@ -299,8 +257,4 @@ function describe(layout: PackLayout): string {
   return `Section of the pack: ${countOf(n, 'plate')} from the hub floor outward, ${discs} turning with the basket and ${n - discs} with the hub, ${layout.slipping.length} friction faces`;
 }
 
-const styles = StyleSheet.create({
-  over: { position: 'absolute' },
-  sectionOver: { position: 'absolute', left: 4 },
-  layerRowOver: { position: 'absolute', left: 0 },
-});
+const styles = StyleSheet.create({ drawing: { overflow: 'hidden' } });

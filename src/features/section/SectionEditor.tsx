@@ -1,5 +1,4 @@
 import { upperFirst } from '@/core/text/sentence';
-import { engagesByItself } from '@/core/clutch/fitted';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 
@@ -8,6 +7,7 @@ import { packModel } from '@/core/evaluate/states';
 import type { Job } from '@/core/job/types';
 import { hasWeights } from '@/core/evaluate/figures/clampOverSpeed';
 import { formatWithUnit } from '@/core/units/quantity';
+import { useGoToField } from '@/features/entry/askedFor';
 import { useUnits } from '@/features/display/useUnits';
 import { evaluationOf } from '@/state/jobs/evaluations';
 import { Slide } from './Slide';
@@ -45,6 +45,7 @@ export function SectionEditor({ job, problems, width, height, selection, edits, 
   const [lever, setLever] = useState(0);
   const [wear, setWear] = useState(0);
   const [speed, setSpeed] = useState(0);
+  const onAsk = useGoToField();
   const units = useUnits();
   const model = packModel(job);
   const mostWear = (model.wearReserve()[0]?.wear ?? WEAR_UNKNOWN) * PAST_LIMIT || WEAR_UNKNOWN;
@@ -56,8 +57,6 @@ export function SectionEditor({ job, problems, width, height, selection, edits, 
     lift,
     room: full,
     wear: wear * mostWear,
-    splineLength: job.pack.splineLength?.value,
-    expanding: engagesByItself(job, 'inPack') !== undefined,
   };
   const onZoom = (factor: number) => setZoom((z) => Math.max(1, Math.min(MAX_ZOOM, z * factor)));
   const onPinch = (factor: number, ended: boolean) => {
@@ -66,7 +65,9 @@ export function SectionEditor({ job, problems, width, height, selection, edits, 
   };
   const drawing = (
     <Section
-      layout={layout}
+      job={job}
+      evaluation={evaluationOf(job)}
+      onAsk={onAsk}
       problems={problems}
       width={width}
       height={height}
@@ -78,12 +79,8 @@ export function SectionEditor({ job, problems, width, height, selection, edits, 
       onPinch={onPinch}
     />
   );
-  return (
-    <View
-      style={[flow.stack, { ...(scrolls ? { flexGrow: 1, flexShrink: 1, flexBasis: 0 } : {}) }]}
-    >
-      {scrolls ? <ScrollView style={flow.share}>{drawing}</ScrollView> : drawing}
-      <LayerTools selection={selection} edits={edits} onZoom={onZoom} />
+  const below = (
+    <>
       {full > 0 ? (
         <Slide
           label="Lever"
@@ -114,6 +111,22 @@ export function SectionEditor({ job, problems, width, height, selection, edits, 
         wear={wear * mostWear}
         rpm={speed > 0 ? speed * TOP_RPM : undefined}
       />
+    </>
+  );
+  const tools = <LayerTools selection={selection} edits={edits} onZoom={onZoom} />;
+  return scrolls ? (
+    <View style={[flow.stack, flow.share]}>
+      <ScrollView style={flow.share} contentContainerStyle={flow.stack}>
+        {drawing}
+        {below}
+      </ScrollView>
+      {tools}
+    </View>
+  ) : (
+    <View style={flow.stack}>
+      {drawing}
+      {tools}
+      {below}
     </View>
   );
 }

@@ -3,8 +3,8 @@ import { MouseSensor, TouchSensor, useSensor, useSensors } from '@dnd-kit/core';
 import { getEventCoordinates } from '@dnd-kit/utilities';
 import { useState } from 'react';
 
-import type { SectionShape } from '@/drawing/sectionShape';
-import { gapAt } from '@/drawing/sectionShape';
+import type { HalfSection } from '@/drawing/halfSection/halfSection';
+import { gapAt } from '@/drawing/halfSection/halfSection';
 
 /** A finger may slip this far, px, and it is still a tap. */
 const SLIP = { activationConstraint: { distance: { y: 8 } } };
@@ -25,7 +25,7 @@ const QUIET: NonNullable<DndContextProps['accessibility']> = {
  * @param pinching two fingers enlarge the section, so that neither drags a layer
  */
 export function useLayerDrag(
-  shape: SectionShape,
+  shape: HalfSection,
   onDrop: ((plateId: string, gap: number) => void) | undefined,
   pinching: boolean,
 ) {

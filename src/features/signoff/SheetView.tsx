@@ -1,4 +1,3 @@
-import { engagesByItself } from '@/core/clutch/fitted';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 
@@ -181,14 +180,14 @@ function Block({ block, job, width }: BlockProps) {
     case 'section':
       return width < 80 ? null : (
         <Section
-          layout={evaluationOf(job).layout}
+          job={job}
+          evaluation={evaluationOf(job)}
           problems={evaluationOf(job).problems}
           width={Math.min(width, 520)}
           height={300}
           labelled
           selected={NOTHING}
           onSelect={nothing}
-          state={{ expanding: engagesByItself(job, 'inPack') !== undefined }}
         />
       );
     case 'sign':

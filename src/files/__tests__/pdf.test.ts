@@ -130,7 +130,7 @@ describe('paper', () => {
       },
     };
     expect((await makePdf(ask(job), FONTS)).length).toBeGreaterThan(10_000);
-    const svg = sectionSvg(evaluate(job).layout, { width: 400, height: 300 });
+    const svg = sectionSvg(job, evaluate(job), { width: 400, height: 300 });
     expect(svg).not.toContain('<script');
     expect(svg).not.toContain('\u0000');
     expect(svg).toContain('&lt;script&gt;');
@@ -139,7 +139,7 @@ describe('paper', () => {
     const long = first ? [{ ...first, name: '&'.repeat(120) }, ...kinds] : [];
     const cut = { ...job, pack: { ...job.pack, kinds: long } };
     for (const width of [150, 400, 900])
-      expect(XMLValidator.validate(sectionSvg(evaluate(cut).layout, { width, height: 300 }))).toBe(
+      expect(XMLValidator.validate(sectionSvg(cut, evaluate(cut), { width, height: 300 }))).toBe(
         true,
       );
     const csv = writeOrderCsv(job.number, orderList(job));
@@ -151,8 +151,7 @@ describe('paper', () => {
   });
 
   it('draws every plate of a pack, and every bolt of a circle, once', () => {
-    const { layout } = evaluate(crag());
-    const svg = sectionSvg(layout, { width: 430, height: 290 });
+    const svg = sectionSvg(crag(), evaluate(crag()), { width: 430, height: 290 });
     for (let n = 1; n <= 15; n++) expect(svg).toMatch(new RegExp(`>${n} (Disc|Steel)`));
     const circle = circleSvg(8, 100, 'x');
     for (let n = 1; n <= 8; n++) expect(circle).toContain(`>${n}</text>`);

@@ -1,4 +1,4 @@
-import { engagesByItself } from '@/core/clutch/fitted';
+import { INK } from '@/drawing/palette';
 import pdfMake from 'pdfmake/build/pdfmake';
 
 import { evaluate } from '@/core/evaluate/evaluate';
@@ -70,13 +70,12 @@ function takeFonts(fonts: PdfFonts): void {
 
 function drawSection({ job, units, revision }: JobPdf): string {
   const printed = revision ? jobOfRevision(revision) : job;
-  const { layout, problems } = evaluate(printed);
-  return sectionSvg(layout, {
+  const evaluation = evaluate(printed);
+  return sectionSvg(printed, evaluation, {
     ...SECTION,
     units,
     font: TEXT_FACE,
-    expanding: engagesByItself(printed, 'inPack') !== undefined,
-    ...(printed.pack.splineLength ? { splineLength: printed.pack.splineLength.value } : {}),
-    wrong: new Set(problems.flatMap((p) => p.plateId ?? [])),
+    strata: INK,
+    wrong: new Set(evaluation.problems.flatMap((p) => p.plateId ?? [])),
   });
 }

@@ -1,9 +1,12 @@
+import { evaluate } from '@/core/evaluate/evaluate';
+import type { Job } from '@/core/job/types';
 import { fen, jobOf, jobsOfEachKind, scree } from '@/testing/jobs';
 import { cutawayOf } from '@/core/takeoff/cutaway';
 import { LIMESTONE, PEAT } from '@/drawing/palette';
 
 import type { Frame } from '../paint';
-import { Glyphs, paintFront, paintSection, Stripes } from '../paint';
+import { Sprites } from '../paint';
+import { paintFront } from '../paintFront';
 import { Painter } from '../Painter';
 import { sceneOf } from '../scene';
 
@@ -43,6 +46,7 @@ class Recording {
     });
   }
   clearRect = (...args: number[]) => this.note('clear', args);
+  drawImage = (_: unknown, ...args: number[]) => this.note('picture', args);
   fillRect = (...args: number[]) => this.note('rect', args);
   beginPath = () => this.note('begin', []);
   closePath = () => this.note('close', []);
@@ -55,7 +59,6 @@ class Recording {
     this.dash = dash;
   };
   setTransform = (...args: number[]) => this.note('transform', args);
-  createPattern = () => ({ setTransform: (t: object) => this.note('stripe', Object.values(t)) });
   translate = (x: number, y: number) => {
     this.x += x;
     this.y += y;
@@ -95,72 +98,61 @@ beforeAll(() => {
   });
 });
 
-const STILL = { basket: 0, hub: 0, flow: 0, front: 0, drum: 0, back: 0 };
+const STILL = { flow: 0, front: 0, drum: 0, back: 0 };
 const SIZE = [358, 420] as const;
+const sceneFor = (job: Job) =>
+  sceneOf({ job, evaluation: evaluate(job) }, cutawayOf(job, 90), ...SIZE, 6);
 
 function painted(number: string, lever: number, part: Partial<Frame> = {}, strata = LIMESTONE) {
   const cut = cutawayOf(jobOf(number), 90);
-  const scene = sceneOf(cut, ...SIZE, 10);
+  const scene = sceneFor(jobOf(number));
   const ctx = new Recording();
   const frame: Frame = {
     look: cut.at(lever, 3000),
     load: 0,
+    press: 0,
     heat: 0,
     atShoes: false,
     turned: STILL,
     ...part,
   };
-  paintSection(
-    ctx as unknown as CanvasRenderingContext2D,
-    scene,
-    frame,
-    strata,
-    new Glyphs(),
-    new Stripes(),
-  );
+  new Sprites(scene, strata, 2).paint(ctx as unknown as CanvasRenderingContext2D, frame);
   return { ctx, scene, cut };
 }
+const pictures = (ctx: Recording) => ctx.drawn.filter((d) => d.what === 'picture');
 
 describe('the cutaway on its canvas', () => {
   it('draws no number that is none, for any job at any lever, in both themes, and leaves the canvas as it was', () => {
     for (const { number } of jobsOfEachKind())
       for (const lever of [0, 0.3, 1])
         for (const strata of [LIMESTONE, PEAT]) {
-          const { ctx } = painted(number, lever, { load: 0.7, heat: 0.5 }, strata);
+          const { ctx } = painted(number, lever, { load: 0.7, press: 1, heat: 0.5 }, strata);
           expect(ctx.balanced).toBe(true);
           expect(ctx.globalAlpha).toBe(1);
           expect(ctx.dash).toEqual([]);
         }
   });
 
-  it('raises the pressure plate as the lever opens the pack, and nothing beyond the picture', () => {
-    const plateAt = (lever: number) => {
-      const { ctx, scene } = painted('T-1', lever);
-      const slate = ctx.boxes(LIMESTONE.slate);
-      const plate = slate.find((b) => Math.abs(b.height - scene.shape.pressurePlate.height) < 1e-6);
-      if (!plate) throw new Error('no pressure plate');
-      expect(plate.y).toBeGreaterThanOrEqual(0);
-      return plate.y;
-    };
-    expect(plateAt(1)).toBeLessThan(plateAt(0));
-    const { scene, cut } = painted('T-1', 1);
-    expect(plateAt(0) - plateAt(1)).toBeCloseTo(cut.at(1, 3000).opening * scene.openScale, 6);
-  });
-
-  it('draws each layer once, in the order of the pack', () => {
-    const { ctx, scene } = painted('T-1', 0);
-    const steels = ctx.boxes(LIMESTONE.steel);
-    // Seven steels, and the hub's wall.
-    expect(steels).toHaveLength(8);
-    const layers = steels.slice(1);
-    layers.slice(1).forEach((box, i) => expect(box.y).toBeLessThan(layers[i]?.y ?? 0));
-    expect(scene.shape.layers).toHaveLength(15);
+  it('shifts one picture a layer, the pressure plate by all the room between the plates', () => {
+    const [closed, open] = [painted('T-1', 0), painted('T-1', 1)];
+    const [before, after] = [pictures(closed.ctx), pictures(open.ctx)];
+    // What stands, fifteen plates, and the pressure plate with its rod.
+    expect(before).toHaveLength(17);
+    const risen = before.map(({ args: [, y = 0] }, i) => y - (after[i]?.args[1] ?? 0));
+    const room = open.cut.at(1, 3000).opening * open.scene.drawing.up * 6;
+    expect(risen[0]).toBe(0);
+    // To the nearest dot of a screen with two dots a pixel.
+    expect(Math.abs((risen.at(-1) ?? 0) - room)).toBeLessThanOrEqual(0.5);
+    risen
+      .slice(1)
+      .forEach((rise, i) => expect(rise).toBeGreaterThanOrEqual((risen[i] ?? 0) - 1e-9));
+    expect(after.at(-1)?.args[1]).toBeGreaterThanOrEqual(0);
   });
 
   it('glows as the steels heat, no steel more than it can', () => {
     const glow = (heat: number) =>
       painted('T-1', 0, { heat }).ctx.drawn.filter(
-        (d) => d.what === 'rect' && d.colour === LIMESTONE.stop,
+        (d) => d.what === 'area' && d.colour === LIMESTONE.stop,
       );
     expect(glow(0)).toEqual([]);
     expect(glow(0.5)).toHaveLength(7);
@@ -168,7 +160,7 @@ describe('the cutaway on its canvas', () => {
     expect(glow(9)[0]?.alpha).toBeCloseTo(0.85, 9);
   });
 
-  it('shows power through each friction face while some passes', () => {
+  it('lights the way of the torque through each friction face while some passes', () => {
     const flow = (load: number) => {
       const { ctx, scene } = painted('T-1', 0, { load });
       return {
@@ -177,17 +169,38 @@ describe('the cutaway on its canvas', () => {
       };
     };
     expect(flow(0).moves).toBe(0);
-    expect(flow(0.5).moves).toBe(flow(0.5).faces);
-    expect(flow(-0.5).moves).toBe(flow(0.5).faces);
+    // From the basket, through each face, and down the hub.
+    expect(flow(0.5).moves).toBe(flow(0.5).faces + 2);
+    expect(flow(-0.5).moves).toBe(flow(0.5).faces + 2);
   });
 
-  it('lets an expanding disc grow in its own colour', () => {
-    const grown = (rpm: number) => {
-      const cut = cutawayOf(scree(), 90);
-      const { ctx } = painted('T-2', 0, { look: cut.at(0, rpm) });
-      return ctx.boxes(LIMESTONE.ochre).length;
+  it('draws forces as arrows to scale: the springs at rest, the rod while the lever is pulled', () => {
+    const arrows = (lever: number, press: number) =>
+      painted('T-1', lever, { press }).ctx.drawn.filter(
+        (d) => d.what === 'stroke' && d.colour === LIMESTONE.stop,
+      ).length;
+    expect(arrows(0, 1)).toBe(1);
+    expect(arrows(0, 0)).toBe(0);
+    expect(arrows(1, 0)).toBe(1);
+    const tail = (press: number) => {
+      const { ctx } = painted('T-1', 0, { press });
+      const [from, to] = [
+        ctx.drawn.find((d) => d.what === 'move'),
+        ctx.drawn.find((d) => d.what === 'line' && d.alpha === 1),
+      ];
+      return Math.abs((to?.args[1] ?? 0) - (from?.args[1] ?? 0));
     };
-    expect(grown(9000)).toBe(grown(0) + 1);
+    expect(tail(1)).toBeGreaterThan(tail(0.5));
+  });
+
+  it('lifts the outer half of an expanding disc as it grows', () => {
+    const at = (rpm: number) => {
+      const cut = cutawayOf(scree(), 90);
+      return pictures(painted('T-2', 0, { look: cut.at(0, rpm) }).ctx).map((d) => d.args[1] ?? 0);
+    };
+    const [still, turning] = [at(0), at(9000)];
+    expect(still.length).toBe(turning.length);
+    expect(still.some((y, i) => y - (turning[i] ?? 0) > 1)).toBe(true);
   });
 
   it('turns drum, hub and shoes by themselves, and swings as many shoes as there are', () => {
@@ -201,6 +214,7 @@ describe('the cutaway on its canvas', () => {
         {
           look,
           load: 0,
+          press: 0,
           heat: 0,
           atShoes: false,
           turned: { ...STILL, front: 30, drum: 40, back: 50 },
@@ -227,7 +241,7 @@ describe('the cutaway on its canvas', () => {
 describe('the painter', () => {
   const speeds = { engine: 3000, hub: 1000, basketOwn: 1000, hubOwn: 300 };
   const cut = cutawayOf(fen(), 90);
-  const scene = sceneOf(cut, ...SIZE, 10);
+  const scene = sceneFor(fen());
 
   function canvas(width: number) {
     const ctx = new Recording();
@@ -243,16 +257,16 @@ describe('the painter', () => {
       LIMESTONE,
       4,
     );
-    const frame = { look: cut.at(0, 3000), load: 0.5, heat: 0, atShoes };
+    const frame = { look: cut.at(0, 3000), load: 0.5, press: 1, heat: 0, atShoes };
     painter.show(frame, speeds, passed);
     return { section, front };
   }
 
   it('keeps the canvas as sharp as the screen, up to three dots a pixel', () => {
     Object.assign(globalThis, { devicePixelRatio: 2 });
-    expect(shown(0).section.element.width).toBe(Math.round(scene.width * 2));
+    expect(shown(0).section.element.width).toBe(Math.round(scene.drawing.width * 2));
     Object.assign(globalThis, { devicePixelRatio: 5 });
-    expect(shown(0).section.element.width).toBe(Math.round(scene.width * 3));
+    expect(shown(0).section.element.width).toBe(Math.round(scene.drawing.width * 3));
     Object.assign(globalThis, { devicePixelRatio: 1 });
   });
 
