@@ -84,9 +84,9 @@ export function sectionSvg(
   for (const d of dimensionsAt(drawing, [], 0, say))
     parts.push(
       `<path d="${d.line}" fill="none" stroke="${strata.ink}" stroke-width="0.8"/>`,
-      text(d.x, d.y, 'start', d.text),
+      text(d.x, d.y, d.anchor, d.text),
     );
-  for (const note of drawing.notes) parts.push(text(note.x, note.y, 'start', note.text));
+  for (const note of drawing.notes) parts.push(text(note.x, note.y, 'end', note.text));
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${at(width)}" height="${at(drawing.height)}" viewBox="0 0 ${at(width)} ${at(drawing.height)}">${parts.join('')}</svg>`;
 }
 

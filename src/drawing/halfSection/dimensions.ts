@@ -9,6 +9,7 @@ export interface WrittenDimension {
   readonly text: string;
   readonly x: number;
   readonly y: number;
+  readonly anchor: 'start' | 'end';
 }
 
 const TICK = 4;
@@ -39,8 +40,9 @@ export function dimensionsAt(
       name,
       line: `M${d.x - TICK} ${top}h${2 * TICK}M${d.x} ${top}V${bottom}M${d.x - TICK} ${bottom}h${2 * TICK}`,
       text: `${WORD[name]} ${say(value)}`.trim(),
-      x: beside ? d.x + TICK + 2 : 0,
+      x: d.name === 'gap' ? d.x - TICK - 2 : beside ? d.x + TICK + 2 : 0,
       y: beside ? (top + bottom) / 2 + 4 : HEADING,
+      anchor: d.name === 'gap' ? ('end' as const) : ('start' as const),
     };
   });
 }

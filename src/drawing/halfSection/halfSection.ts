@@ -50,7 +50,7 @@ export interface HalfSection {
   readonly notes: readonly { readonly text: string; readonly x: number; readonly y: number }[];
   /**
    * Pixels by which what moves has risen: 0 stands, then each layer by its number, the pressure plate, and the outer half of
-   * an expanding disc.
+   * an expanding disc with the weights under it.
    * @param opening room between the plates, all together
    * @param times as wide as it is, the room is drawn
    */
@@ -204,7 +204,8 @@ export function drawHalfSection(subject: Subject, view: View): HalfSection {
         if (expands > 0 && n === expands + 1) risen += growth * up * times;
         rises.push(risen);
       }
-      return [...rises, (rises[expands] ?? 0) + growth * up * times];
+      const low = rises[expands] ?? 0;
+      return [...rises, low + growth * up * times, low + (growth * up * times) / 2];
     },
   };
 }
@@ -231,7 +232,8 @@ function drawPlates(
     const mid = (place.low + place.high) / 2;
     for (let i = before; i < plate.drawn.length; i++) {
       const shape = plate.drawn[i];
-      if (shape && shape.paths.every((path) => path.every(([, h]) => h > mid)))
+      if (shape?.look === 'weight') plate.drawn[i] = { ...shape, rides: grown + 1 };
+      else if (shape && shape.paths.every((path) => path.every(([, h]) => h > mid)))
         plate.drawn[i] = { ...shape, rides: grown };
     }
   });

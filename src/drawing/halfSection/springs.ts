@@ -236,7 +236,7 @@ function diaphragm(pen: Pen, subject: Subject, m: Measures, { plate }: Rider): S
     top: seat + height + 3,
     sizes: [],
     ...(step?.name
-      ? { note: { text: `step ${step.name}`, radius: post - 6, height: seat + height - 1 } }
+      ? { note: { text: `step ${step.name}`, radius: inner + 5, height: seat + height - 1 } }
       : {}),
   };
 }

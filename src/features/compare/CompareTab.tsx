@@ -1,9 +1,10 @@
 import { fittedKinds } from '@/core/clutch/fitted';
 import { nanoid } from '@reduxjs/toolkit';
+import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 
 import type { Compared } from '@/core/advice/compare';
-import { COMPARED, figuresToCompare } from '@/core/advice/compare';
+import { COMPARED, figuresOverLife } from '@/core/advice/compare';
 import { readSentence } from '@/core/text/sentence';
 import { MAX_NAME } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
@@ -28,7 +29,7 @@ import { SPACE, useStrata } from '@/ui/theme';
 import { useWide } from '@/ui/useWide';
 import { Digits, Heading, Words } from '@/ui/Words';
 
-import { comparedText, differs } from './figureText';
+import { comparedText, differenceText } from './figureText';
 import { flow } from '@/ui/flow';
 
 /** A pack in a few words. */
@@ -52,13 +53,15 @@ export function CompareTab() {
   const change = useEditJob();
   const wide = useWide();
   const columns: readonly Column[] = [
-    { name: currentVariantName(job), job, figures: figuresToCompare(job, evaluation) },
+    { name: currentVariantName(job), job, figures: figuresOverLife(job, evaluation) },
     ...job.variants.map((v) => {
       const other = jobWith(job, v);
-      return { id: v.id, name: v.name, job: other, figures: figuresToCompare(other) };
+      return { id: v.id, name: v.name, job: other, figures: figuresOverLife(other) };
     }),
   ];
   const room = columns.length < MAX_VARIANTS;
+  const usual = `Variant ${String.fromCharCode(65 + job.variants.length)}`;
+  const [copy, setCopy] = useState<string>();
   return (
     <View style={flow.sections}>
       <Heading level={2}>Pack variants</Heading>
@@ -66,14 +69,19 @@ export function CompareTab() {
         Save the pack as a variant, change it freely, even to another spring type, and use whichever
         is better. Switching to a variant keeps the current pack.
       </Words>
+      <Field
+        label="Name of the copy"
+        value={copy ?? usual}
+        maxLength={MAX_NAME}
+        onChangeText={setCopy}
+      />
       <Action
         icon="plus"
         blocked={room ? undefined : `At most ${MAX_VARIANTS} packs, the current one included.`}
-        onPress={() =>
-          change((j) =>
-            withVariant(j, nanoid(10), `Variant ${String.fromCharCode(65 + j.variants.length)}`),
-          )
-        }
+        onPress={() => {
+          change((j) => withVariant(j, nanoid(10), copy?.trim() ? copy : usual));
+          setCopy(undefined);
+        }}
       >
         Save as variant
       </Action>
@@ -158,12 +166,16 @@ function Table({ columns, wide }: { readonly columns: readonly Column[]; readonl
             <Words size={14}>{columns.map((c) => c.figures.labels[id]).find(Boolean) ?? ''}</Words>
           </View>
           {columns.map((c) => {
-            const other = c !== present && differs(present.figures, c.figures, id, units);
+            const other =
+              c === present ? '' : differenceText(present.figures, c.figures, id, units);
             return (
               <View key={c.id ?? 'present'} role="cell" style={cell}>
-                <Digits bold={other} size={14}>
-                  {`${other ? '≠ ' : ''}${comparedText(c.figures, id, units)}`}
-                </Digits>
+                <Digits size={14}>{comparedText(c.figures, id, units)}</Digits>
+                {other ? (
+                  <Digits bold size={14}>
+                    {other}
+                  </Digits>
+                ) : null}
               </View>
             );
           })}

@@ -169,7 +169,7 @@ export class Sprites {
     const heights = this.facesAt.map(({ y, rides }) => y - (rises[rides] ?? 0));
     const highest = Math.min(...heights);
     ctx.globalAlpha = FACES + (1 - FACES) * share;
-    ctx.strokeStyle = this.strata.onSlate;
+    ctx.strokeStyle = this.strata.ink;
     ctx.lineWidth = 1.4 + 2.2 * share;
     ctx.setLineDash(FLOW);
     ctx.lineDashOffset = -flow;

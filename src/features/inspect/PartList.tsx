@@ -13,6 +13,7 @@ import { springsAway } from '@/core/shelf/fromJob';
 import type { Fixture } from '@/core/job/types';
 import { POINTS } from '@/core/job/types';
 import { useUnits } from '@/features/display/useUnits';
+import { TangView } from '@/features/section/TangView';
 import { EntryField } from '@/features/entry/EntryField';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
@@ -209,6 +210,7 @@ function FixturePanel({
       aside={part ? <DecisionMark decision={part.decision} size={15} /> : undefined}
     >
       {part ? <Reasons part={part} /> : null}
+      {fixture === 'basket' || fixture === 'hub' ? <TangView member={fixture} /> : null}
       <FieldGrid>
         {readings.map(({ path, title, what }) => (
           <EntryField key={path} path={path} label={title ? `${title}, ${what}` : undefined} />

@@ -4,7 +4,7 @@ import type { TorqueCurve } from '@/core/job/types';
 import { peakOf } from '@/core/torque/engineCurve';
 import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import { Chart } from '@/ui/Chart';
+import { Chart } from '@/ui/chart/Chart';
 import { Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 import { countOf } from '@/core/text/countOf';

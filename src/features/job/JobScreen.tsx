@@ -140,7 +140,7 @@ function OpenJob() {
               ) : (
                 <SectionView
                   width={size.width - 12}
-                  height={size.height - 64}
+                  height={size.height - 112}
                   labelled
                   selected={selection.ids}
                   onSelect={select}

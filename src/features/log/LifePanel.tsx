@@ -10,7 +10,7 @@ import { predictWear } from '@/core/life/wear';
 import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/state/jobs/useJob';
-import { Chart } from '@/ui/Chart';
+import { Chart } from '@/ui/chart/Chart';
 import { dayText } from '@/ui/dates';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
@@ -124,7 +124,7 @@ function WearChart({ life }: { readonly life: PackLife }) {
           }
         : {})}
       namesBelow
-      levels={limit ? [y(limit.at)] : []}
+      levels={limit ? [{ at: y(limit.at), name: limit.name }] : []}
     />
   );
 }

@@ -18,14 +18,20 @@ export function Dimensions({ drawing, rises, lift }: Props) {
   const units = useUnits();
   const written = [
     ...dimensionsAt(drawing, rises, lift, (value) => formatValue(value, 'length', units)),
-    ...drawing.notes.map((note) => ({ ...note, name: note.text, line: '' })),
+    ...drawing.notes.map((note) => ({
+      ...note,
+      name: note.text,
+      line: '',
+      anchor: 'end' as const,
+    })),
   ];
-  return written.map(({ name, line, text, x, y }) => (
+  return written.map(({ name, line, text, x, y, anchor }) => (
     <G key={name}>
       {line ? <Path d={line} fill="none" stroke={strata.ink} strokeWidth={1} /> : null}
       <Text
         x={x}
         y={y}
+        textAnchor={anchor}
         fontFamily={FONT.text}
         fontSize={13}
         fill={strata.ink}

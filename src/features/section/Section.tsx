@@ -83,7 +83,7 @@ export function Section({
   const { layout } = evaluation;
   const { lift = 0 } = state;
   const subject = { job, evaluation };
-  const left = labelled ? Math.max(112, Math.min(186, width * 0.34)) : 0;
+  const left = labelled ? Math.max(112, Math.min(190, width * 0.36)) : 0;
   const drawing = drawHalfSection(subject, {
     width,
     height: labelled ? Math.max(height, heightForLabels(layout.layers.length)) : height,

@@ -2,8 +2,8 @@ import { packModel } from '@/core/evaluate/states';
 import type { Job } from '@/core/job/types';
 import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
-import type { ChartLine } from '@/ui/Chart';
-import { Chart } from '@/ui/Chart';
+import type { ChartLine } from '@/ui/chart/model';
+import { Chart } from '@/ui/chart/Chart';
 import { Words } from '@/ui/Words';
 
 const POINTS = 31;
@@ -40,6 +40,17 @@ export function ClampOverWear({ packs }: Props) {
         Clamp over wear appears once stack and springs are known.
       </Words>
     );
+  const [present] = models;
+  const limit = present?.model.wearReserve()[0];
+  const marks = [
+    { wear: 0, label: 'now' },
+    ...(limit ? [{ wear: limit.wear, label: limit.name }] : []),
+  ].flatMap(({ wear, label }) => {
+    const clamp = present && clampAt(present.model, wear);
+    return clamp === undefined
+      ? []
+      : [{ x: fromBase(wear, mm), y: fromBase(clamp, newton), label }];
+  });
   const first = models.flatMap(({ name, model }) => {
     const limit = model.wearReserve()[0];
     return limit
@@ -54,6 +65,7 @@ export function ClampOverWear({ packs }: Props) {
         lines={lines}
         xLabel={`Wear of the whole pack, ${mm.symbol}`}
         yLabel={`Clamp, ${newton.symbol}`}
+        marks={marks}
         description={lines
           .map((l) => {
             const [start, end] = [l.points[0], l.points.at(-1)];

@@ -6,7 +6,7 @@ import { diaphragmLook } from '@/core/clutch/diaphragm/look';
 import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/state/jobs/useJob';
-import { Chart } from '@/ui/Chart';
+import { Chart } from '@/ui/chart/Chart';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';

@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import type { Way } from '@/core/takeoff/hands';
 import type { RepeatedStart } from '@/core/takeoff/takeoff';
 import { useUnits } from '@/features/display/useUnits';
-import { Chart, nameAlong } from '@/ui/Chart';
+import { Chart } from '@/ui/chart/Chart';
+import { nameAlong } from '@/ui/chart/model';
 import { StateMark } from '@/ui/StateMark';
 import { Words } from '@/ui/Words';
 

@@ -11,7 +11,7 @@ import { FigureRow } from '@/features/figures/FigureRow';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';
 import { TakeoffPanel } from '@/features/takeoff/TakeoffPanel';
-import { Chart } from '@/ui/Chart';
+import { Chart } from '@/ui/chart/Chart';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { SPACE, useStrata } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
@@ -91,7 +91,7 @@ function ReserveChart({ model }: { readonly model: PackModel }) {
       <Chart
         lines={[{ name: 'Typical friction', points: line('typical') }]}
         band={{ low: line('low'), high: line('high') }}
-        levels={[RESERVE_STOP]}
+        levels={[{ at: RESERVE_STOP, name: 'slips below' }]}
         regions={from && to ? [{ from: from.x, to: to.x }] : []}
         marks={[
           { x: least.x, y: Math.min(least.low, TOP), label: `minimum ${least.low.toFixed(2)}` },

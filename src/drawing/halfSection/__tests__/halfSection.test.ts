@@ -17,6 +17,7 @@ import { partsOf } from '../parts';
 import { openedBy } from '../plates';
 import type { Shape } from '../shape';
 import { boxAround, pathOf } from '../shape';
+import { drawTangDetail } from '../tangDetail';
 import { worstPart } from '../worst';
 
 const SIZE = { width: 374, height: 440, left: 120 };
@@ -208,14 +209,15 @@ describe('the half-section', () => {
     expect(at).toBeGreaterThan(0);
     const grown = drawing.rises(0, 0.5);
     expect(grown.slice(0, at + 1).every((rise) => rise === 0)).toBe(true);
-    for (const rise of grown.slice(at + 1)) expect(rise).toBeCloseTo(0.5 * drawing.up, 9);
-    const half = drawing.shapes.filter((s) => s.rides === grown.length - 1);
+    for (const rise of grown.slice(at + 1, -1)) expect(rise).toBeCloseTo(0.5 * drawing.up, 9);
+    expect(grown.at(-1)).toBeCloseTo(0.25 * drawing.up, 9);
+    const half = drawing.shapes.filter((s) => s.rides === grown.length - 2);
     expect(half.some((s) => s.look === 'lining')).toBe(true);
     expect(of(drawing, { look: 'weight' })).toHaveLength(3);
     expect(
       drawn(crag())
         .rises(0, 0.5)
-        .slice(0, -1)
+        .slice(0, -2)
         .every((rise) => rise === 0),
     ).toBe(true);
   });
@@ -268,6 +270,26 @@ describe('the half-section', () => {
     expect(gapAt(drawing, third.row.y + 0.5)).toBe(3);
     expect(gapHeight(drawing, 3)).toBeCloseTo(third.row.y, 9);
     expect(gapHeight(drawing, 0)).toBe(drawing.floor);
+  });
+});
+
+describe('the detail across a finger and a tooth', () => {
+  it('draws clearance and notch to scale, the loosest plate of its member', () => {
+    const job = crag();
+    const plates = job.pack.plates.map((p, i) => ({ ...p, tangClearance: entry(0.2 + i / 50) }));
+    const worn: Job = {
+      ...job,
+      pack: { ...job.pack, plates },
+      inspection: { ...job.inspection, basketNotch: entry(0.8) },
+    };
+    const detail = drawTangDetail(worn, 'basket', 250);
+    const discs = evaluate(worn).layout.layers.filter((l) => l.turnsWith === 'basket');
+    expect(detail.clearance).toBe(discs.at(-1)?.plate.tangClearance?.value);
+    const [clearance, notch] = detail.lines.map(({ from, to }) => to[0] - from[0]);
+    expect((notch ?? 0) / (clearance ?? 1)).toBeCloseTo(0.8 / (detail.clearance ?? 1), 9);
+    const hub = drawTangDetail(job, 'hub', 250);
+    expect(hub).toMatchObject({ clearance: undefined, notch: undefined, lines: [] });
+    expect(hub.shapes.some((s) => s.faint)).toBe(true);
   });
 });
 
