@@ -122,7 +122,6 @@ void withServed(root, async (base, browser) => {
       ['Shelf', 'main h2'],
       ['Spec sheets', 'main h2'],
       ['Learn', 'main [role=radio]'],
-      ['Find', 'main input'],
       ['Due', 'main h2'],
       ['Backup', 'main h2'],
     ] as const) {
@@ -134,7 +133,7 @@ void withServed(root, async (base, browser) => {
           if (h) h.dataset['is'] = h.textContent ?? '';
         }).observe(document.body, { subtree: true, childList: true, characterData: true });
       });
-      const button = `main [aria-label="${name}"]`;
+      const button = `[role=navigation] [aria-label="${name}"]`;
       took(`list → ${name}`, await press(page, button, `h1[data-is="${title}"]`));
       await page.locator(mark).first().waitFor();
       await page.goBack();

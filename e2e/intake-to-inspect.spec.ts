@@ -279,7 +279,6 @@ test('jobs are found, filtered, derived, archived', ON_PHONE, async ({ workshop:
   await page.getByRole('searchbox', { name: 'Search jobs' }).fill('nobody at all');
   await page.getByRole('button', { name: 'Show all jobs' }).click();
   await expect(rows).toHaveCount(6);
-  await shop.unfold('Filter and sort');
   await shop.choose('Show', 'Specify');
   await expect(rows).toHaveCount(1);
   await shop.choose('Show', 'All');
@@ -301,7 +300,6 @@ test('jobs are found, filtered, derived, archived', ON_PHONE, async ({ workshop:
   await rows.first().getByRole('link').click();
   await shop.jobMenu('Archive');
   await expect(rows).toHaveCount(6);
-  await shop.unfold('Filter and sort');
   await shop.choose('Show', 'Archived');
   await expect(rows).toHaveCount(1);
   await rows.first().getByRole('link').click();

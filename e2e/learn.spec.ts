@@ -31,7 +31,7 @@ function afterSteps(number: string, hands: Omit<HandMoment, 't'>, steps: number)
 
 const thumb = (page: Page, name: string): Locator => page.getByRole('slider', { name });
 const pixels = (page: Page): Promise<string> =>
-  page.evaluate(() => document.querySelector('canvas')?.toDataURL() ?? '');
+  page.evaluate(() => [...document.querySelectorAll('canvas')].map((c) => c.toDataURL()).join());
 
 test(
   'the cutaway shows what the core computes, step by step, for a pack, an auto-clutch and a start clutch',

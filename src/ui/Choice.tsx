@@ -14,6 +14,8 @@ interface Props<T extends string> {
   readonly onChange: (value: T) => void;
   /** The label is read out but not shown. */
   readonly bare?: boolean;
+  /** All in one line, which its container scrolls. */
+  readonly line?: boolean;
 }
 
 /** Options from a record of names. */
@@ -23,9 +25,16 @@ export const optionsOf = <T extends string>(
   (Object.keys(names) as T[]).map((value) => ({ value, label: names[value] }));
 
 /** One of a few, all in view. */
-export function Choice<T extends string>({ label, value, options, onChange, bare }: Props<T>) {
+export function Choice<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+  bare,
+  line,
+}: Props<T>) {
   return (
-    <ChipGroup role="radiogroup" label={label} bare={bare}>
+    <ChipGroup role="radiogroup" label={label} bare={bare} line={line}>
       {options.map((option) => (
         <Chip
           key={option.value}
@@ -122,6 +131,7 @@ const styles = StyleSheet.create({
   },
   group: { gap: 4 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
+  line: { flexDirection: 'row', gap: 6 },
 });
 
 interface GroupProps {
@@ -129,11 +139,12 @@ interface GroupProps {
   readonly label: string;
   /** The label is read out but not shown. */
   readonly bare?: boolean | undefined;
+  readonly line?: boolean | undefined;
   readonly children: ReactNode;
 }
 
 /** Chips side by side under their label. */
-function ChipGroup({ role, label, bare = false, children }: GroupProps) {
+function ChipGroup({ role, label, bare = false, line = false, children }: GroupProps) {
   const roving = useRoving('radio');
   return (
     <View style={styles.group}>
@@ -142,7 +153,7 @@ function ChipGroup({ role, label, bare = false, children }: GroupProps) {
           {label}
         </Words>
       )}
-      <View ref={roving} role={role} aria-label={label} style={styles.row}>
+      <View ref={roving} role={role} aria-label={label} style={line ? styles.line : styles.row}>
         {children}
       </View>
     </View>

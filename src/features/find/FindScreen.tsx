@@ -1,5 +1,5 @@
 import type { Href } from 'expo-router';
-import { router } from 'expo-router';
+import { router, useLocalSearchParams } from 'expo-router';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
@@ -48,7 +48,8 @@ export function FindScreen() {
 
 function Find() {
   const index = useIndex();
-  const [text, setText] = useState('');
+  const { text: sought } = useLocalSearchParams<{ text?: string }>();
+  const [text, setText] = useState(sought ?? '');
   const asked = text.trim();
   const found = index && asked ? search(index, asked) : NOTHING;
   // The first few of each kind answer the key; the others follow a frame later.

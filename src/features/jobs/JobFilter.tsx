@@ -1,20 +1,25 @@
-import { View } from 'react-native';
+import type { ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Menu } from 'react-native-paper';
 
 import { STAGES } from '@/core/job/types';
-import { Choice } from '@/ui/Choice';
-import { Panel } from '@/ui/Panel';
-import { SearchField } from '@/ui/SearchField';
 import { STAGE_NAME } from '@/core/job/words';
+import { Choice } from '@/ui/Choice';
+import { DropMenu } from '@/ui/DropMenu';
+import { flow } from '@/ui/flow';
+import { IconKey } from '@/ui/IconKey';
+import { SearchField } from '@/ui/SearchField';
 
 import type { JobQuery, Sort } from './findJobs';
-import { flow } from '@/ui/flow';
 
-const SORT_OPTIONS: readonly { readonly value: Sort; readonly label: string }[] = [
-  { value: 'worked', label: 'Newest first' },
-  { value: 'due', label: 'Due date' },
-  { value: 'number', label: 'Number' },
-  { value: 'machine', label: 'Machine' },
-];
+const SORT_NAME: Readonly<Record<Sort, string>> = {
+  worked: 'Newest first',
+  due: 'Due date',
+  number: 'Number',
+  machine: 'Machine',
+  stage: 'Stage',
+  verdict: 'Verdict',
+};
 
 const STAGE_OPTIONS: readonly { readonly value: JobQuery['stage']; readonly label: string }[] = [
   { value: 'all', label: 'All' },
@@ -26,33 +31,65 @@ const STAGE_OPTIONS: readonly { readonly value: JobQuery['stage']; readonly labe
 interface Props {
   readonly query: JobQuery;
   readonly onChange: (query: JobQuery) => void;
+  /** Beside the search: a new job. */
+  readonly main: ReactNode;
+  /** Beside the filter. */
+  readonly end: ReactNode;
 }
 
-/** Searching, filtering and ordering the jobs. */
-export function JobFilter({ query, onChange }: Props) {
-  const stage = STAGE_OPTIONS.find((o) => o.value === query.stage)?.label;
-  const sort = SORT_OPTIONS.find((o) => o.value === query.sort)?.label;
+/** Searching, filtering by one tap, and ordering the jobs. */
+export function JobFilter({ query, onChange, main, end }: Props) {
   return (
     <View style={flow.stack}>
-      <SearchField
-        label="Search jobs"
-        value={query.search}
-        onChangeText={(search) => onChange({ ...query, search })}
-      />
-      <Panel title="Filter and sort" summary={`${stage}, ${sort?.toLowerCase()}`}>
-        <Choice
-          label="Show"
-          value={query.stage}
-          options={STAGE_OPTIONS}
-          onChange={(next) => onChange({ ...query, stage: next })}
-        />
-        <Choice
-          label="Sort by"
-          value={query.sort}
-          options={SORT_OPTIONS}
-          onChange={(next) => onChange({ ...query, sort: next })}
-        />
-      </Panel>
+      <View style={flow.line}>
+        <View style={flow.share}>
+          <SearchField
+            label="Search jobs"
+            value={query.search}
+            onChangeText={(search) => onChange({ ...query, search })}
+          />
+        </View>
+        {main}
+      </View>
+      <View style={flow.line}>
+        <ScrollView
+          horizontal
+          showsHorizontalScrollIndicator={false}
+          style={flow.share}
+          contentContainerStyle={styles.chips}
+        >
+          <Choice
+            bare
+            line
+            label="Show"
+            value={query.stage}
+            options={STAGE_OPTIONS}
+            onChange={(stage) => onChange({ ...query, stage })}
+          />
+        </ScrollView>
+        <DropMenu
+          anchor={(open) => (
+            <IconKey icon="sort" label={`Sort by: ${SORT_NAME[query.sort]}`} onPress={open} />
+          )}
+        >
+          {(close) =>
+            (Object.keys(SORT_NAME) as Sort[]).map((sort) => (
+              <Menu.Item
+                key={sort}
+                title={SORT_NAME[sort]}
+                {...(sort === query.sort ? { leadingIcon: 'check' } : {})}
+                onPress={() => {
+                  close();
+                  onChange({ ...query, sort });
+                }}
+              />
+            ))
+          }
+        </DropMenu>
+        {end}
+      </View>
     </View>
   );
 }
+
+const styles = StyleSheet.create({ chips: { paddingVertical: 2 } });

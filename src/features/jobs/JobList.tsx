@@ -1,4 +1,5 @@
 import { router } from 'expo-router';
+import type { ReactNode } from 'react';
 import { useDeferredValue, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
@@ -14,8 +15,10 @@ import { webLink } from '@/ui/webLink';
 import { Digits, Words } from '@/ui/Words';
 
 import { dueText, isDue } from './due';
+import type { Sort } from './findJobs';
 import { ALL_JOBS, findJobs } from './findJobs';
 import { JobFilter } from './JobFilter';
+import { JobPreview } from './JobPreview';
 import { selectRows } from '@/state/jobs/rows';
 import { useVerdict } from '@/state/jobs/useVerdict';
 import { flow } from '@/ui/flow';
@@ -27,20 +30,34 @@ const IN_SIGHT = 6;
 const ROWS = 40;
 const MORE = 100;
 
+interface Props {
+  /** Beside the search: a new job. */
+  readonly main: ReactNode;
+  readonly end: ReactNode;
+}
+
 /** The jobs after search, filter and sort; separate, so that a search key redraws nothing else. */
-export function JobList() {
+export function JobList({ main, end }: Props) {
   const all = useAppSelector(selectRows);
   const wide = useWide();
   const [query, setQuery] = useState(ALL_JOBS);
   const [today] = useState(() => new Date());
   const jobs = findJobs(all, query, today);
+  const [under, setUnder] = useState<string>();
   const [page, setPage] = useState({ query, rows: ROWS });
   // A new search starts at the top; rows below the fold render later.
+  const asked = query.search.trim();
   const rows = useDeferredValue(page.query === query ? page.rows : ROWS, IN_SIGHT);
-  if (all.length === 0) return <Words>No jobs yet. Create a job, or import one from a file.</Words>;
-  return (
+  if (all.length === 0)
+    return (
+      <View style={flow.stack}>
+        <Words>No jobs yet. Create a job, or import one from a file.</Words>
+        {main}
+      </View>
+    );
+  const list = (
     <>
-      <JobFilter query={query} onChange={setQuery} />
+      <JobFilter query={query} onChange={setQuery} main={main} end={end} />
       {jobs.length === 0 ? (
         <View style={flow.stack}>
           <Words>No matching job.</Words>
@@ -50,9 +67,11 @@ export function JobList() {
         </View>
       ) : (
         <View role="list" aria-label="Jobs">
-          {wide ? <ListHead /> : null}
+          {wide ? (
+            <ListHead sort={query.sort} onSort={(sort) => setQuery({ ...query, sort })} />
+          ) : null}
           {jobs.slice(0, rows).map((job) => (
-            <Row key={job.id} job={job} wide={wide} today={today} />
+            <Row key={job.id} job={job} wide={wide} today={today} onReach={setUnder} />
           ))}
         </View>
       )}
@@ -64,27 +83,59 @@ export function JobList() {
           </Action>
         </View>
       ) : null}
+      {asked ? (
+        <Action
+          icon="magnify"
+          onPress={() => router.navigate({ pathname: '/find', params: { text: asked } })}
+        >
+          {`Find “${asked}” everywhere`}
+        </Action>
+      ) : null}
     </>
+  );
+  if (!wide) return list;
+  return (
+    <View style={styles.both}>
+      <View style={styles.list}>{list}</View>
+      <JobPreview id={jobs.some((j) => j.id === under) ? under : jobs[0]?.id} />
+    </View>
   );
 }
 
-const COLUMN = { number: 110, stage: 110, verdict: 280 } as const;
+const COLUMN = { number: 92, stage: 110, verdict: 170 } as const;
 
-function ListHead() {
+const HEADS: readonly (readonly [Sort, string, object])[] = [
+  ['number', 'Number', { width: COLUMN.number }],
+  ['machine', 'Machine', { flexGrow: 1, flexBasis: 0 }],
+  ['stage', 'Stage', { width: COLUMN.stage }],
+  ['verdict', 'Pack verdict', { width: COLUMN.verdict }],
+];
+
+/** The columns' names; a press sorts by one. */
+function ListHead({
+  sort,
+  onSort,
+}: {
+  readonly sort: Sort;
+  readonly onSort: (sort: Sort) => void;
+}) {
   return (
-    <View aria-hidden style={styles.row}>
-      <Words soft size={14} style={styles.text}>
-        Number
-      </Words>
-      <Words soft size={14} style={styles.listHeadText}>
-        Machine
-      </Words>
-      <Words soft size={14} style={styles.listHeadTextSized}>
-        Stage
-      </Words>
-      <Words soft size={14} style={styles.listHeadTextSized2}>
-        Pack verdict
-      </Words>
+    <View style={styles.row}>
+      {HEADS.map(([by, name, place]) => (
+        <View key={by} style={place}>
+          <TouchableRipple
+            role="button"
+            aria-label={`Sort by ${name.toLowerCase()}`}
+            aria-pressed={sort === by}
+            onPress={() => onSort(by)}
+            style={styles.head}
+          >
+            <Words soft={sort !== by} bold={sort === by} size={14}>
+              {name}
+            </Words>
+          </TouchableRipple>
+        </View>
+      ))}
     </View>
   );
 }
@@ -97,9 +148,11 @@ interface RowProps {
   readonly job: JobRow;
   readonly wide: boolean;
   readonly today: Date;
+  /** The pointer or the keyboard has come to it. */
+  readonly onReach: (id: string) => void;
 }
 
-function Row({ job, wide, today }: RowProps) {
+function Row({ job, wide, today, onReach }: RowProps) {
   const ruled = useRuled();
   const overall = useVerdict(job);
   const name = job.name || 'New machine';
@@ -135,6 +188,7 @@ function Row({ job, wide, today }: RowProps) {
         {...webLink(`/job/${job.id}`, () =>
           router.navigate({ pathname: '/job/[id]', params: { id: job.id } }),
         )}
+        {...(wide ? { onHoverIn: () => onReach(job.id), onFocus: () => onReach(job.id) } : {})}
         style={styles.padded}
       >
         {wide ? (
@@ -186,11 +240,13 @@ function Row({ job, wide, today }: RowProps) {
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: SPACE.margin, paddingBottom: SPACE.gap },
+  both: { flexDirection: 'row', gap: SPACE.wide },
+  list: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: SPACE.margin, minWidth: 0 },
+  row: { flexDirection: 'row', gap: SPACE.margin },
   text: { width: COLUMN.number },
   listHeadText: { flexGrow: 1, flexBasis: 0 },
   listHeadTextSized: { width: COLUMN.stage },
-  listHeadTextSized2: { width: COLUMN.verdict },
+  head: { minHeight: 48, justifyContent: 'center' },
   padded: { minHeight: 72, justifyContent: 'center', paddingVertical: SPACE.gap },
   rowRow: { flexDirection: 'row', gap: SPACE.margin, alignItems: 'center' },
   rowRowAligned: { flexDirection: 'row', gap: SPACE.gap, alignItems: 'baseline' },

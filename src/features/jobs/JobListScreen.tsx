@@ -10,18 +10,18 @@ import { UpdateNotice } from '@/features/offline/UpdateNotice';
 import { pickFile } from '@/files/share';
 import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
+import { IconKey } from '@/ui/IconKey';
 import { SPACE, useStrata } from '@/ui/theme';
 import { Tool } from '@/ui/Tool';
 import { TopBar } from '@/features/page/TopBar';
 import { UndoBar } from '@/ui/UndoBar';
-import { useRoomyScreen, useWide } from '@/ui/useWide';
-import { Heading, Words } from '@/ui/Words';
+import { useWide } from '@/ui/useWide';
+import { Words } from '@/ui/Words';
 
 import { CopyPanel } from './CopyPanel';
 import { importJob } from './importJob';
 import { JobList } from './JobList';
 import { jobActions } from '@/state/jobs/jobsSlice';
-import { selectRows } from '@/state/jobs/rows';
 import { WhenRead } from './WhenRead';
 import { flow } from '@/ui/flow';
 
@@ -31,10 +31,8 @@ const ANY_DAY = { dataSet: { anyDay: 'true' } };
 /** All jobs of the workshop, the one last worked on first. */
 export function JobListScreen() {
   const [from, setFrom] = useState(false);
-  const empty = useAppSelector((state) => selectRows(state).length === 0);
   const strata = useStrata();
   const wide = useWide();
-  const roomy = useRoomyScreen();
   const dispatch = useAppDispatch();
   const [told, setTold] = useState<{ readonly text: string; readonly bad: boolean }>();
 
@@ -54,7 +52,6 @@ export function JobListScreen() {
   };
 
   const ways: readonly WayProps[] = [
-    { icon: 'magnify', word: 'Find', label: 'Find', onPress: () => router.navigate('/find') },
     { icon: 'calendar-clock', word: 'Due', label: 'Due', onPress: () => router.navigate('/due') },
     {
       icon: 'layers-outline',
@@ -78,34 +75,13 @@ export function JobListScreen() {
     { icon: 'download', word: 'Backup', label: 'Backup', onPress: () => router.navigate('/files') },
   ];
 
+  const keys = ways.map((way) => <Way key={way.label} {...way} wide={wide} />);
+
   return (
     <View style={[flow.fill, { backgroundColor: strata.ground }]}>
       <TopBar title="Under Ridge" />
       <ScrollView role="main" {...ANY_DAY} contentContainerStyle={styles.content}>
-        <View style={flow.wrapLine}>
-          <View style={flow.growOnly}>
-            <Heading level={2}>Jobs</Heading>
-          </View>
-          {empty ? null : (
-            <Action
-              icon="content-copy"
-              accessibilityLabel="Copy from past job"
-              onPress={() => setFrom(!from)}
-            >
-              {roomy ? 'Copy from past job' : 'Copy'}
-            </Action>
-          )}
-          <Action main icon="plus" onPress={start}>
-            New job
-          </Action>
-        </View>
-        <View
-          style={[styles.row, { ...(wide ? { gap: 8 } : { justifyContent: 'space-between' }) }]}
-        >
-          {ways.map((way) => (
-            <Way key={way.label} {...way} wide={wide} />
-          ))}
-        </View>
+        {wide ? <View style={styles.row}>{keys}</View> : null}
         {from ? (
           <WhenRead>
             <CopyPanel onTake={derive} onClose={() => setFrom(false)} />
@@ -119,8 +95,31 @@ export function JobListScreen() {
         <UpdateNotice />
         <BackupReminder />
         <UndoBars />
-        <JobList />
+        <JobList
+          main={
+            <Action main icon="plus" onPress={start}>
+              New job
+            </Action>
+          }
+          end={
+            <IconKey
+              icon="content-copy"
+              label="Copy from past job"
+              expanded={from}
+              onPress={() => setFrom(!from)}
+            />
+          }
+        />
       </ScrollView>
+      {wide ? null : (
+        <View
+          role="navigation"
+          aria-label="Workshop"
+          style={[styles.foot, { backgroundColor: strata.raised, borderColor: strata.line }]}
+        >
+          {keys}
+        </View>
+      )}
     </View>
   );
 }
@@ -188,9 +187,10 @@ const styles = StyleSheet.create({
   content: {
     padding: SPACE.margin,
     gap: SPACE.margin,
-    maxWidth: 960,
+    maxWidth: 1400,
     width: '100%',
     alignSelf: 'center',
   },
-  row: { flexDirection: 'row', flexWrap: 'wrap' },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.gap },
+  foot: { flexDirection: 'row', justifyContent: 'space-around', borderTopWidth: 1 },
 });

@@ -1,11 +1,16 @@
 import type { JobRow } from '@/core/job/row';
 import type { Stage } from '@/core/job/types';
+import { STAGES } from '@/core/job/types';
 import { byName, byText } from '@/core/order';
 
 import { isDue } from './due';
 
-export const SORTS = ['worked', 'number', 'machine', 'due'] as const;
+export const SORTS = ['worked', 'number', 'machine', 'due', 'stage', 'verdict'] as const;
 export type Sort = (typeof SORTS)[number];
+
+/** The worst verdict first. */
+const rankOf = ({ verdict }: JobRow): number =>
+  ['stop', 'watch', 'unknown', 'good'].indexOf(verdict?.state ?? 'unknown');
 
 /** Filter and order of the list. */
 export interface JobQuery {
@@ -21,6 +26,8 @@ const COMPARE: Readonly<Record<Sort, (a: JobRow, b: JobRow) => number>> = {
   number: (a, b) => byName(a.number, b.number),
   machine: (a, b) => byName(a.name, b.name),
   due: (a, b) => byText(a.due ?? '9999', b.due ?? '9999'),
+  stage: (a, b) => STAGES.indexOf(a.stage) - STAGES.indexOf(b.stage),
+  verdict: (a, b) => rankOf(a) - rankOf(b),
 };
 
 /** The jobs that match a query: every word must occur. */
