@@ -31,10 +31,7 @@ async function finish(hands: Hands): Promise<void> {
 /** Torques of the spring bolts and of the cover bolts. */
 async function addFasteners(hands: Hands, torque: string): Promise<void> {
   await hands.tap(hands.button('Add this clutch’s fasteners'));
-  await hands.type(
-    hands.page.getByRole('textbox', { name: 'Tightening torque', exact: true }).first(),
-    torque,
-  );
+  await hands.type(hands.page.getByRole('textbox', { name: /tightening torque$/ }).first(), torque);
   await hands.write('', '11 Nm');
 }
 

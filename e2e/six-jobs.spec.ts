@@ -119,8 +119,15 @@ async function built(shop: Workshop, walk: Walk): Promise<void> {
   const { page } = shop;
   await page.getByRole('button', { name: 'Add this clutch’s fasteners' }).click();
   for (const [i, [torque, many]] of walk.torques.entries()) {
-    await page.getByRole('textbox', { name: 'Tightening torque', exact: true }).nth(i).fill(torque);
-    if (many) await page.getByRole('textbox', { name: 'Quantity', exact: true }).nth(i).fill(many);
+    await page
+      .getByRole('textbox', { name: /tightening torque$/ })
+      .nth(i)
+      .fill(torque);
+    if (many)
+      await page
+        .getByRole('textbox', { name: /quantity$/ })
+        .nth(i)
+        .fill(many);
   }
   await ticked(shop);
   // Ticked but not counted: reported, and the fields stay.

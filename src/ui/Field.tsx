@@ -25,6 +25,8 @@ export interface FieldProps extends Pick<
   /** Takes the focus to the field. */
   readonly ref?: RefCallback<{ focus: () => void }>;
   readonly label: string;
+  /** In a table, whose columns are named above it: the label is read out but not shown. */
+  readonly cell?: boolean;
   /** Accessible name instead of the label, where several share a label. */
   readonly name?: string;
   readonly value: string;
@@ -53,6 +55,7 @@ export function Field({
   tone = 'stop',
   figures = false,
   alone = false,
+  cell = false,
   multiline = false,
   editable = true,
   onSubmit = goToNextField,
@@ -66,7 +69,7 @@ export function Field({
       <TextInput
         ref={ref}
         mode="outlined"
-        label={label}
+        {...(cell ? {} : { label })}
         accessibilityLabel={name}
         aria-describedby={message ? id : undefined}
         aria-invalid={message !== undefined}
@@ -80,6 +83,7 @@ export function Field({
           : { onSubmitEditing: onSubmit, blurOnSubmit: false, enterKeyHint: 'next' as const })}
         theme={{ colors: { error: strata[tone], background: strata.raised } }}
         outlineColor={strata.line}
+        contentStyle={cell ? styles.cell : undefined}
         textColor={editable ? strata.ink : strata.soft}
         style={[
           styles.input,
@@ -89,7 +93,7 @@ export function Field({
         ]}
         {...rest}
       />
-      <View style={styles.words}>
+      <View style={[styles.words, cell && styles.close]}>
         <View nativeID={id} aria-live="polite">
           {message ? (
             <HelperText
@@ -118,5 +122,7 @@ const styles = StyleSheet.create({
   figures: { fontFamily: FONT.mono },
   multiline: { minHeight: 120 },
   words: { gap: 2, paddingBottom: 8 },
+  close: { paddingBottom: 2 },
+  cell: { paddingHorizontal: 8 },
   message: { fontFamily: FONT.text, fontSize: 14, lineHeight: 19, paddingVertical: 0 },
 });

@@ -32,6 +32,9 @@ export function nextAction(job: Job, judged: Judged, units: UnitChoice = {}): st
     const left = openSteps(job, measuringRun(job, ['discs', 'steels', 'flatness', 'start'])).length;
     if (left > 0) return `${countOf(left, 'reading')} to take`;
   }
+  // At Specify a verdict is what is left: it is fixed, not entered.
+  if (missing && stage === 'specify')
+    return missing === 'verdict' ? 'Enter what the verdict needs' : `Fix: ${missing}`;
   if (missing) return `Enter: ${missing}`;
   const next = STAGES[STAGES.indexOf(stage) + 1];
   return next === undefined ? 'Sign the job' : `Go on to ${STAGE_NAME[next]}`;

@@ -7,13 +7,14 @@ import type { Job } from '@/core/job/types';
 import type { Fastener, FastenerRole } from '@/core/job/work';
 import { LOCK_NAME } from '@/core/job/words';
 import { bothTorques, usualFasteners } from '@/core/worksheet/fasteners';
+import { useHeads } from '@/features/entry/useHeads';
 import { EntryField } from '@/features/entry/EntryField';
 import { useUnits } from '@/features/display/useUnits';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice, optionsOf } from '@/ui/Choice';
-import { FieldGrid } from '@/ui/FieldGrid';
+import { FieldRow, FieldTable } from '@/ui/FieldTable';
 import { Field } from '@/ui/Field';
 import { Panel } from '@/ui/Panel';
 import { Words } from '@/ui/Words';
@@ -38,6 +39,11 @@ export function Fasteners() {
   const units = useUnits();
   const change = useEditJob();
   const { fasteners, stages } = job.build;
+  const heads = useHeads([
+    ['Torque', 'build.fasteners.any.torque'],
+    ['Quantity', 'build.fasteners.any.count'],
+    ['Thread', 'build.fasteners.any.size'],
+  ]);
   const missing = fasteners.filter((f) => !f.torque).length;
   const summary =
     fasteners.length === 0
@@ -58,6 +64,30 @@ export function Fasteners() {
         From the machine’s own manual, in its unit: 8.1 ft-lb, 97.4 in-lb, 12.5 Nm, or a range such
         as 11–13 Nm. Both units are shown, yours first.
       </Words>
+      {fasteners.length > 0 ? (
+        <FieldTable named="name" label="Torques" heads={heads}>
+          {fasteners.map((f) => (
+            <FieldRow
+              key={f.id}
+              name={f.name || 'Fastener'}
+              head={f.name || 'Fastener'}
+              removeLabel={`Remove ${f.name || 'it'}`}
+              onRemove={() =>
+                change((j) => withFasteners(j, (all) => all.filter((x) => x.id !== f.id)))
+              }
+            >
+              {COLUMNS.map((leaf) => (
+                <EntryField
+                  key={leaf}
+                  cell
+                  of={f.name || 'Fastener'}
+                  path={fieldPath(`build.fasteners.*.${leaf}`, f.id)}
+                />
+              ))}
+            </FieldRow>
+          ))}
+        </FieldTable>
+      ) : null}
       {fasteners.map((f) => (
         <FastenerFields key={f.id} fastener={f} />
       ))}
@@ -102,6 +132,10 @@ export function Fasteners() {
   );
 }
 
+/** Columns of the torques' table. */
+const COLUMNS = ['torque', 'count', 'size'] as const;
+
+/** Name, place and locking of a fastener. */
 function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
   const change = useEditJob();
   const units = useUnits();
@@ -120,7 +154,6 @@ function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
       ]
         .filter(Boolean)
         .join(', ')}
-      initiallyOpen={!f.torque}
     >
       <Field
         label="Name"
@@ -128,16 +161,6 @@ function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
         maxLength={MAX_NAME}
         onChangeText={(name) => set({ name }, `fastener.${f.id}.name`)}
       />
-      <FieldGrid>
-        <EntryField path={fieldPath('build.fasteners.*.torque', f.id)} />
-        <EntryField path={fieldPath('build.fasteners.*.count', f.id)} />
-        <EntryField path={fieldPath('build.fasteners.*.size', f.id)} />
-      </FieldGrid>
-      {f.torque ? (
-        <Words size={15} bold>
-          {bothTorques(f.torque, units)}
-        </Words>
-      ) : null}
       <Choice
         label="Fastens"
         value={f.role}
@@ -158,12 +181,6 @@ function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
           onChangeText={(grade) => set({ grade }, `fastener.${f.id}.grade`)}
         />
       ) : null}
-      <Action
-        icon="close"
-        onPress={() => change((j) => withFasteners(j, (all) => all.filter((x) => x.id !== f.id)))}
-      >
-        {`Remove ${f.name || 'it'}`}
-      </Action>
     </Panel>
   );
 }

@@ -32,6 +32,8 @@ interface Props {
   readonly of?: string | undefined;
   /** Two fit side by side on a phone beside the section. */
   readonly narrow?: boolean;
+  /** In a table: neither label, note nor source is shown. */
+  readonly cell?: boolean;
 }
 
 /** Delay before a half-typed number shows its message. */
@@ -43,7 +45,7 @@ const MESSAGE_DELAY_MS = 900;
 const PRESS_MS = 250;
 
 /** A field for one number of the job: reads it as people write it, keeps any text, and shows a message. */
-export function EntryField({ path, label, of, narrow = false }: Props) {
+export function EntryField({ path, label, of, narrow = false, cell = false }: Props) {
   // Subscribes to this field only, so that other changes do not redraw every field.
   const jobId = useJobId();
   const units = useUnits();
@@ -87,10 +89,11 @@ export function EntryField({ path, label, of, narrow = false }: Props) {
   return (
     <NumberField
       label={name}
+      cell={cell}
       name={of ? `${of}: ${name.toLowerCase()}` : name}
       testID={path}
       value={text}
-      unit={unit.symbol}
+      unit={cell ? '' : unit.symbol}
       whole={field.bounds.integer ?? false}
       editable={!frozen}
       message={message}
@@ -119,16 +122,18 @@ export function EntryField({ path, label, of, narrow = false }: Props) {
           ))}
         </View>
       ) : null}
-      <View style={styles.foot}>
-        <View style={styles.note}>
-          {message === undefined && !draft ? <FieldNote path={path} /> : null}
+      {cell ? null : (
+        <View style={styles.foot}>
+          <View style={styles.note}>
+            {message === undefined && !draft ? <FieldNote path={path} /> : null}
+          </View>
+          {narrow ? null : <TermKey text={name} />}
+          {/* What was counted has no other source. */}
+          {entry && !(narrow && field.quantity === 'count') ? (
+            <SourceTag path={path} entry={entry} name={name} />
+          ) : null}
         </View>
-        {narrow ? null : <TermKey text={name} />}
-        {/* What was counted has no other source. */}
-        {entry && !(narrow && field.quantity === 'count') ? (
-          <SourceTag path={path} entry={entry} name={name} />
-        ) : null}
-      </View>
+      )}
     </NumberField>
   );
 }

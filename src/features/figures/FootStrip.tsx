@@ -1,5 +1,5 @@
 import { useDeferredValue } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { FigureId } from '@/core/evaluate/engine/figure';
@@ -114,12 +114,16 @@ interface ItemProps {
   readonly onOpen: (id: FigureId) => void;
 }
 
+/** On a narrower phone the figures are set smaller, before one is cut. */
+const SMALL = 360;
+
 /** Name and value on one line. */
 const LINE = { flexDirection: 'row', alignItems: 'center', gap: 8 } as const;
 
 /** One figure of the strip; drawn again only when it shows something else. */
 function FootItem(props: ItemProps) {
   const { id, label, name, text, known, state, wide, low, onOpen } = props;
+  const small = useWindowDimensions().width < SMALL;
   return (
     <TouchableRipple
       role="button"
@@ -135,7 +139,7 @@ function FootItem(props: ItemProps) {
           </Words>
           {state ? <StateMark state={state} size={16} /> : null}
         </View>
-        <Digits bold size={wide ? 20 : 18} numberOfLines={1}>
+        <Digits bold size={wide ? 20 : small ? 15 : 18} numberOfLines={1}>
           {text}
         </Digits>
       </View>

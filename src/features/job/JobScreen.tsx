@@ -38,6 +38,7 @@ import { JobRidge } from './JobRidge';
 import { EditorView, SectionView, UndoTools } from './JobSection';
 import { SIDE_WIDTH, SidePanel } from './SidePanel';
 import { SkipLink } from './SkipLink';
+import { RollingRidge } from './StagePage';
 import { viewedStage } from './stages';
 import { flow } from '@/ui/flow';
 
@@ -57,8 +58,9 @@ export function JobScreen({ id }: { readonly id: string }) {
 
 /** Stages in which a layer that is tapped is worked on or shown where one is. */
 const WITH_LAYERS: ReadonlySet<Stage> = new Set(['inspect', 'specify', 'build']);
-/** Stages that work on the section: a phone shows it beside the work; elsewhere a key at the foot opens it. */
-const ON_SECTION: ReadonlySet<Stage> = new Set(['inspect', 'specify']);
+/** Whether the work is on the section: a phone shows it beside the work; elsewhere a key at the foot opens it. */
+const isOnSection = (stage: Stage, tab: string | undefined): boolean =>
+  stage === 'inspect' || (stage === 'specify' && (tab ?? 'pack') === 'pack');
 
 function OpenJob() {
   // Parts of the job, not the job: a reading must not draw the whole screen again.
@@ -72,6 +74,7 @@ function OpenJob() {
   const viewed = viewedStage(params.stage, params.tab, stage);
   const selection = useSelection();
   const edits = useLayerEdits(selection);
+  const onSection = isOnSection(viewed, params.tab);
   const [whole, setWhole] = useState(false);
   const [size, onLayout] = useSize();
   const open = (stage: string) => {
@@ -93,6 +96,9 @@ function OpenJob() {
     return to !== undefined;
   });
   const ridge = { stage, viewed, onOpen: open };
+  const line = <JobRidge {...ridge} width={size.width || 390} />;
+  // Beside the section the work has its own column, and the ridge stands over both.
+  const rolls = !wide && !whole && viewed !== 'specify' && !(plates && onSection);
 
   return (
     <View style={[flow.fill, { backgroundColor: strata.ground }]}>
@@ -100,14 +106,14 @@ function OpenJob() {
       <SkipLink />
       <FrozenBanner />
       <FullList />
-      {wide ? null : <JobRidge {...ridge} width={size.width || 390} />}
+      {wide || rolls ? null : line}
       <View style={styles.row} onLayout={onLayout}>
         {wide ? (
           <View style={[styles.padded, { borderColor: strata.line }]}>
             <JobRidge {...ridge} height={size.height - 32} />
           </View>
         ) : null}
-        {!wide && !whole && plates && ON_SECTION.has(viewed) ? (
+        {!wide && !whole && plates && onSection ? (
           <View role="complementary" aria-label="The pack" style={styles.openJobPadded}>
             <JobFault small what="Section">
               <SectionView
@@ -153,18 +159,20 @@ function OpenJob() {
           </View>
         ) : (
           <View role="main" style={styles.openJobGrow}>
-            <JobFault what={`${STAGE_NAME[viewed]} of this job`} view={`${viewed} ${params.tab}`}>
-              {viewed === 'intake' ? <IntakeStage /> : null}
-              {viewed === 'strip' ? <StripStage /> : null}
-              {viewed === 'inspect' ? (
-                <InspectStage selected={selection.ids.at(-1)} onSelect={selection.only} />
-              ) : null}
-              {viewed === 'specify' ? <SpecifyStage selection={selection} /> : null}
-              {viewed === 'build' ? <BuildStage onPlate={selection.only} /> : null}
-              {viewed === 'set' ? <SetStage /> : null}
-              {viewed === 'prove' ? <ProveStage /> : null}
-              {viewed === 'log' ? <LogStage /> : null}
-            </JobFault>
+            <RollingRidge value={rolls ? line : undefined}>
+              <JobFault what={`${STAGE_NAME[viewed]} of this job`} view={`${viewed} ${params.tab}`}>
+                {viewed === 'intake' ? <IntakeStage /> : null}
+                {viewed === 'strip' ? <StripStage /> : null}
+                {viewed === 'inspect' ? (
+                  <InspectStage selected={selection.ids.at(-1)} onSelect={selection.only} />
+                ) : null}
+                {viewed === 'specify' ? <SpecifyStage selection={selection} /> : null}
+                {viewed === 'build' ? <BuildStage onPlate={selection.only} /> : null}
+                {viewed === 'set' ? <SetStage /> : null}
+                {viewed === 'prove' ? <ProveStage /> : null}
+                {viewed === 'log' ? <LogStage /> : null}
+              </JobFault>
+            </RollingRidge>
           </View>
         )}
         {wide ? (
@@ -191,7 +199,7 @@ function OpenJob() {
         ) : null}
       </View>
       <View style={[flow.inline, { backgroundColor: strata.raised }]}>
-        {!wide && !whole && plates && !ON_SECTION.has(viewed) ? (
+        {!wide && !whole && plates && !onSection ? (
           <Tool
             icon="layers-outline"
             word="Section"

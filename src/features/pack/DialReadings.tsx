@@ -3,12 +3,13 @@ import { nanoid } from '@reduxjs/toolkit';
 import { MAX_READINGS } from '@/core/job/fields';
 import { fieldPath } from '@/core/job/fieldPath';
 import { useFocusField } from '@/features/entry/askedFor';
+import { useHeads } from '@/features/entry/useHeads';
 import { EntryField } from '@/features/entry/EntryField';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
-import { FieldGrid } from '@/ui/FieldGrid';
+import { FieldRow, FieldTable } from '@/ui/FieldTable';
 import { Heading } from '@/ui/Words';
 
 /** Three readings 120° apart are usual and come together; further ones are added singly. */
@@ -19,6 +20,10 @@ export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
   const { release } = useJob();
   const change = useEditJob();
   const focusField = useFocusField();
+  const heads = useHeads([
+    ['Angle', 'release.liftReadings.any.angle'],
+    ['Lift', 'release.liftReadings.any.lift'],
+  ]);
   const none = release.liftReadings.length === 0;
   const add = () => {
     const fresh = none
@@ -34,26 +39,33 @@ export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
   return (
     <>
       {bare ? null : <Heading level={2}>Lift round the plate</Heading>}
-      {release.liftReadings.map((r, i) => (
-        <FieldGrid
-          key={r.id}
-          narrow
-          name={`Dial reading ${i + 1}`}
-          removeLabel={`Remove dial reading ${i + 1}`}
-          onRemove={() =>
-            change((j) => ({
-              ...j,
-              release: {
-                ...j.release,
-                liftReadings: j.release.liftReadings.filter((x) => x.id !== r.id),
-              },
-            }))
-          }
-        >
-          <EntryField narrow label="Angle" path={fieldPath('release.liftReadings.*.angle', r.id)} />
-          <EntryField narrow label="Lift" path={fieldPath('release.liftReadings.*.lift', r.id)} />
-        </FieldGrid>
-      ))}
+      {none ? null : (
+        <FieldTable label="Dial readings" heads={heads}>
+          {release.liftReadings.map((r, i) => (
+            <FieldRow
+              key={r.id}
+              name={`Dial reading ${i + 1}`}
+              removeLabel={`Remove dial reading ${i + 1}`}
+              onRemove={() =>
+                change((j) => ({
+                  ...j,
+                  release: {
+                    ...j.release,
+                    liftReadings: j.release.liftReadings.filter((x) => x.id !== r.id),
+                  },
+                }))
+              }
+            >
+              <EntryField
+                cell
+                label="Angle"
+                path={fieldPath('release.liftReadings.*.angle', r.id)}
+              />
+              <EntryField cell label="Lift" path={fieldPath('release.liftReadings.*.lift', r.id)} />
+            </FieldRow>
+          ))}
+        </FieldTable>
+      )}
       {release.liftReadings.length < MAX_READINGS ? (
         <Action icon="plus" onPress={add}>
           {none ? 'Add three dial readings' : 'Add dial reading'}

@@ -12,6 +12,7 @@ import { usesHeights } from '@/core/clutch/diaphragm/steps';
 import { MAX_STEPS, MAX_TESTER_POINTS } from '@/core/job/fields';
 import { fieldPath } from '@/core/job/fieldPath';
 import { useFocusField } from '@/features/entry/askedFor';
+import { useHeads } from '@/features/entry/useHeads';
 import { EntryField } from '@/features/entry/EntryField';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
@@ -20,6 +21,7 @@ import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
+import { FieldRow, FieldTable } from '@/ui/FieldTable';
 import { Heading, Words } from '@/ui/Words';
 
 import { DiaphragmTester } from './DiaphragmTester';
@@ -32,6 +34,10 @@ export function DiaphragmFields() {
   const change = useEditJob();
   const focusField = useFocusField();
   const { forceFrom, points } = springs.diaphragm;
+  const heads = useHeads([
+    ['Deflection', 'springs.diaphragm.points.any.deflection'],
+    ['Force', 'springs.diaphragm.points.any.force'],
+  ]);
   return (
     <View style={flow.sections}>
       <Choice
@@ -61,22 +67,29 @@ export function DiaphragmFields() {
               change((j) => withDiaphragmFile(j, read, isoDay(), () => nanoid(10)))
             }
           />
-          {points.map((point, i) => (
-            <FieldGrid
-              key={point.id}
-              removeLabel={`Remove point ${i + 1}`}
-              onRemove={() => change((job) => removeDiaphragmPoint(job, point.id))}
-            >
-              <EntryField
-                path={fieldPath('springs.diaphragm.points.*.deflection', point.id)}
-                label={`Point ${i + 1}, deflection`}
-              />
-              <EntryField
-                path={fieldPath('springs.diaphragm.points.*.force', point.id)}
-                label={`Point ${i + 1}, force`}
-              />
-            </FieldGrid>
-          ))}
+          {points.length > 0 ? (
+            <FieldTable label="Tester points" heads={heads}>
+              {points.map((point, i) => (
+                <FieldRow
+                  key={point.id}
+                  name={`Point ${i + 1}`}
+                  removeLabel={`Remove point ${i + 1}`}
+                  onRemove={() => change((job) => removeDiaphragmPoint(job, point.id))}
+                >
+                  <EntryField
+                    cell
+                    path={fieldPath('springs.diaphragm.points.*.deflection', point.id)}
+                    label={`Point ${i + 1}, deflection`}
+                  />
+                  <EntryField
+                    cell
+                    path={fieldPath('springs.diaphragm.points.*.force', point.id)}
+                    label={`Point ${i + 1}, force`}
+                  />
+                </FieldRow>
+              ))}
+            </FieldTable>
+          ) : null}
           {points.length < MAX_TESTER_POINTS ? (
             <Action
               icon="plus"
@@ -102,7 +115,7 @@ export function DiaphragmFields() {
   );
 }
 
-const STEP_LABEL = { height: 'Height', bandMin: 'From', bandMax: 'To' } as const;
+const STEP_LABEL = { height: 'Height', bandMin: 'From', bandMax: 'To', offset: 'Offset' } as const;
 
 const STEP_BY = [
   { value: 'sum', label: 'Sum of the plates' },
@@ -119,41 +132,43 @@ function Steps() {
   const edit = useEditJob();
   const focusField = useFocusField();
   const { steps, stepId, heightActs, stepBy } = springs.diaphragm;
-  const heights = usesHeights(springs.diaphragm);
+  // Offsets follow from heights where those are entered.
+  const leaves = usesHeights(springs.diaphragm)
+    ? (['height', 'bandMin', 'bandMax'] as const)
+    : (['height', 'bandMin', 'bandMax', 'offset'] as const);
+  const heads = useHeads(
+    leaves.map((leaf) => [STEP_LABEL[leaf], `springs.diaphragm.steps.any.${leaf}`]),
+  );
   return (
     <View style={flow.sections}>
       <Heading level={3}>Retainer steps</Heading>
       {steps.length === 0 ? (
         <Words soft>No steps: the retainer holds the spring in one position.</Words>
       ) : null}
-      {steps.map((step) => (
-        <FieldGrid
-          key={step.id}
-          narrow
-          name={`Step ${step.name}`}
-          removeLabel={`Remove step ${step.name}`}
-          onRemove={() => edit((job) => removeStep(job, step.id))}
-        >
-          <Words bold>{step.name}</Words>
-          {(['height', 'bandMin', 'bandMax'] as const).map((leaf) => (
-            <EntryField
-              key={leaf}
-              narrow
-              path={fieldPath(`springs.diaphragm.steps.*.${leaf}`, step.id)}
-              of={`Step ${step.name}`}
-              label={STEP_LABEL[leaf]}
-            />
+      {steps.length > 0 ? (
+        <FieldTable named="number" label="Retainer steps" heads={heads}>
+          {steps.map((step) => (
+            <FieldRow
+              key={step.id}
+              name={`Step ${step.name}`}
+              numbered
+              head={step.name}
+              removeLabel={`Remove step ${step.name}`}
+              onRemove={() => edit((job) => removeStep(job, step.id))}
+            >
+              {leaves.map((leaf) => (
+                <EntryField
+                  key={leaf}
+                  cell
+                  path={fieldPath(`springs.diaphragm.steps.*.${leaf}`, step.id)}
+                  of={`Step ${step.name}`}
+                  label={STEP_LABEL[leaf]}
+                />
+              ))}
+            </FieldRow>
           ))}
-          {heights ? null : (
-            <EntryField
-              narrow
-              path={fieldPath('springs.diaphragm.steps.*.offset', step.id)}
-              of={`Step ${step.name}`}
-              label="Offset"
-            />
-          )}
-        </FieldGrid>
-      ))}
+        </FieldTable>
+      ) : null}
       {steps.length < MAX_STEPS ? (
         <Action
           icon="plus"

@@ -15,6 +15,7 @@ import { MAX_GROUPS, MAX_NAME, MAX_TESTER_POINTS } from '@/core/job/fields';
 import { fieldPath } from '@/core/job/fieldPath';
 import type { CoilGroup } from '@/core/job/types';
 import { useFocusField } from '@/features/entry/askedFor';
+import { useHeads } from '@/features/entry/useHeads';
 import { EntryField } from '@/features/entry/EntryField';
 import { FigureRow } from '@/features/figures/FigureRow';
 import { useEditJob } from '@/state/jobs/editJob';
@@ -30,6 +31,7 @@ import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { isoDay } from '@/ui/dates';
 import { FieldGrid } from '@/ui/FieldGrid';
+import { FieldRow, FieldTable } from '@/ui/FieldTable';
 import { Field } from '@/ui/Field';
 import { Heading, Words } from '@/ui/Words';
 
@@ -199,6 +201,10 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
   const change = useEditJob();
   const focusField = useFocusField();
   const groupId = group.id;
+  const heads = useHeads([
+    ['Length', 'springs.coil.groups.any.testerPoints.any.length'],
+    ['Force', 'springs.coil.groups.any.testerPoints.any.force'],
+  ]);
   return (
     <View style={flow.stack}>
       <TesterLink
@@ -212,22 +218,29 @@ function TesterPoints({ group }: { readonly group: CoilGroup }) {
           change((j) => withTesterFile(j, groupId, points, isoDay(), () => nanoid(10)))
         }
       />
-      {group.testerPoints.map((point, i) => (
-        <FieldGrid
-          key={point.id}
-          removeLabel={`Remove point ${i + 1}`}
-          onRemove={() => change((job) => removeTesterPoint(job, groupId, point.id))}
-        >
-          <EntryField
-            path={fieldPath('springs.coil.groups.*.testerPoints.*.length', groupId, point.id)}
-            label={`Point ${i + 1}, length`}
-          />
-          <EntryField
-            path={fieldPath('springs.coil.groups.*.testerPoints.*.force', groupId, point.id)}
-            label={`Point ${i + 1}, force`}
-          />
-        </FieldGrid>
-      ))}
+      {group.testerPoints.length > 0 ? (
+        <FieldTable label="Tester points" heads={heads}>
+          {group.testerPoints.map((point, i) => (
+            <FieldRow
+              key={point.id}
+              name={`Point ${i + 1}`}
+              removeLabel={`Remove point ${i + 1}`}
+              onRemove={() => change((job) => removeTesterPoint(job, groupId, point.id))}
+            >
+              <EntryField
+                cell
+                path={fieldPath('springs.coil.groups.*.testerPoints.*.length', groupId, point.id)}
+                label={`Point ${i + 1}, length`}
+              />
+              <EntryField
+                cell
+                path={fieldPath('springs.coil.groups.*.testerPoints.*.force', groupId, point.id)}
+                label={`Point ${i + 1}, force`}
+              />
+            </FieldRow>
+          ))}
+        </FieldTable>
+      ) : null}
       {group.testerPoints.length < MAX_TESTER_POINTS ? (
         <Action
           icon="plus"

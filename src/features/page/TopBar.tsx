@@ -4,7 +4,7 @@ import Head from 'expo-router/head';
 import type { ReactNode } from 'react';
 import { useEffect, useRef } from 'react';
 import type { Text } from 'react-native';
-import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Appbar } from 'react-native-paper';
 
 import { DisplayMenu } from '@/features/display/DisplayMenu';
@@ -23,7 +23,8 @@ export interface Back {
 
 const TO_JOBS: Back = { to: '/', label: 'Back to the jobs' };
 
-const NARROW = 360;
+/** A longer name is set smaller, so that it takes few lines. */
+const LONG = 22;
 
 interface Props {
   readonly title: string;
@@ -37,8 +38,6 @@ interface Props {
 export function TopBar({ title, code, back = false, end }: Props) {
   const strata = useStrata();
   const wide = useWide();
-  // With large text the name distinguishes jobs.
-  const narrow = useWindowDimensions().width < NARROW;
   const way = back === true ? TO_JOBS : back;
   const heading = useRef<Text>(null);
   // A new screen begins at its heading: without this the focus falls to the page.
@@ -70,12 +69,17 @@ export function TopBar({ title, code, back = false, end }: Props) {
         </Words>
       ) : null}
       <View style={styles.title}>
-        <Heading ref={heading} level={1} numberOfLines={1} style={styles.heading}>
+        <Heading
+          ref={heading}
+          level={1}
+          numberOfLines={3}
+          style={[styles.heading, title.length > LONG && styles.long]}
+        >
           {title}
         </Heading>
-        {code && !narrow ? (
-          // The number is never cut: the name shortens first.
-          <Digits soft size={15} numberOfLines={1} style={styles.code}>
+        {code ? (
+          // Neither is cut: the number goes below a name that fills the line.
+          <Digits soft size={15} style={styles.code}>
             {code}
           </Digits>
         ) : null}
@@ -96,10 +100,12 @@ const styles = StyleSheet.create({
     flexGrow: 1,
     flexShrink: 1,
     flexDirection: 'row',
+    flexWrap: 'wrap',
     alignItems: 'baseline',
-    gap: 10,
+    columnGap: 10,
     minWidth: 0,
   },
   heading: { flexShrink: 1 },
-  code: { flexShrink: 0, maxWidth: '50%' },
+  long: { fontSize: 15, lineHeight: 19 },
+  code: { flexShrink: 0 },
 });

@@ -7,6 +7,7 @@ import type { Job } from '@/core/job/types';
 import { turningText } from '@/core/setting/adjuster';
 import { gainAdvice, adjusterPosition, turnedBy } from '@/core/setting/plans';
 import { useFocusField } from '@/features/entry/askedFor';
+import { useHeads } from '@/features/entry/useHeads';
 import { EntryField } from '@/features/entry/EntryField';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { useEditJob } from '@/state/jobs/editJob';
@@ -14,7 +15,7 @@ import { useEvaluation } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
-import { FieldGrid } from '@/ui/FieldGrid';
+import { FieldRow, FieldTable } from '@/ui/FieldTable';
 import { Heading } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 
@@ -45,6 +46,10 @@ export function GainReadings() {
   const { figures } = useEvaluation();
   const change = useEditJob();
   const focusField = useFocusField();
+  const heads = useHeads([
+    ['Turns', 'setting.readings.any.turns'],
+    ['Gain', 'setting.readings.any.gain'],
+  ]);
   const ratio = figures.get('overallRatio');
   const advice = gainAdvice(job, ratio?.status === 'known' ? ratio.value : undefined);
   const last = readings.at(-1)?.turns?.value;
@@ -53,45 +58,50 @@ export function GainReadings() {
   return (
     <>
       <Heading level={3}>Lever gain readings</Heading>
-      {readings.map((r, i) => (
-        <FieldGrid
-          key={r.id}
-          narrow
-          name={`Gain reading ${i + 1}`}
-          removeLabel={`Remove reading ${i + 1}`}
-          onRemove={() =>
-            change((j) => ({
-              ...j,
-              setting: {
-                ...j.setting,
-                readings: j.setting.readings.filter((x) => x.id !== r.id),
-              },
-            }))
-          }
-        >
-          <EntryField
-            narrow
-            label="Adjuster, turns"
-            path={fieldPath('setting.readings.*.turns', r.id)}
-          />
-          <EntryField narrow label="Gain" path={fieldPath('setting.readings.*.gain', r.id)} />
-          <Choice
-            bare
-            label={`Engine at reading ${i + 1}`}
-            value={r.engine ?? 'warm'}
-            options={ENGINE}
-            onChange={(engine) =>
-              change((j) => ({
-                ...j,
-                setting: {
-                  ...j.setting,
-                  readings: j.setting.readings.map((x) => (x.id === r.id ? { ...x, engine } : x)),
-                },
-              }))
-            }
-          />
-        </FieldGrid>
-      ))}
+      {readings.length > 0 ? (
+        <FieldTable label="Gain readings" heads={[...heads, 'Engine']}>
+          {readings.map((r, i) => (
+            <FieldRow
+              key={r.id}
+              name={`Gain reading ${i + 1}`}
+              removeLabel={`Remove reading ${i + 1}`}
+              onRemove={() =>
+                change((j) => ({
+                  ...j,
+                  setting: {
+                    ...j.setting,
+                    readings: j.setting.readings.filter((x) => x.id !== r.id),
+                  },
+                }))
+              }
+            >
+              <EntryField
+                cell
+                label="Adjuster, turns"
+                path={fieldPath('setting.readings.*.turns', r.id)}
+              />
+              <EntryField cell label="Gain" path={fieldPath('setting.readings.*.gain', r.id)} />
+              <Choice
+                bare
+                label={`Engine at reading ${i + 1}`}
+                value={r.engine ?? 'warm'}
+                options={ENGINE}
+                onChange={(engine) =>
+                  change((j) => ({
+                    ...j,
+                    setting: {
+                      ...j.setting,
+                      readings: j.setting.readings.map((x) =>
+                        x.id === r.id ? { ...x, engine } : x,
+                      ),
+                    },
+                  }))
+                }
+              />
+            </FieldRow>
+          ))}
+        </FieldTable>
+      ) : null}
       <VerdictLine id="gain" />
       {readings.length < MAX_READINGS ? (
         <View style={flow.wrap}>
