@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { FASTENER_ROLES, LOCKS, PROVE_TESTS } from '@/core/job/work';
+import { FASTENER_ROLES, TIGHTENING_TOOLS, LOCKS, PROVE_TESTS } from '@/core/job/work';
 
 import { sparse, withId } from './arbitraryEntry';
 
@@ -49,6 +49,8 @@ export const arbitraryWork = fc.record({
               name: WORDS,
               lock: fc.constantFrom(...LOCKS),
               grade: WORDS,
+              tool: fc.constantFrom(...TIGHTENING_TOOLS),
+              lockReused: fc.boolean(),
             },
             'build.fasteners.*',
           ),

@@ -63,6 +63,9 @@ export type Lock = (typeof LOCKS)[number];
 export const FASTENER_ROLES = ['hubNut', 'springs', 'cover', 'other'] as const;
 export type FastenerRole = (typeof FASTENER_ROLES)[number];
 
+export const TIGHTENING_TOOLS = ['wrench', 'impact', 'hand'] as const;
+export type TighteningTool = (typeof TIGHTENING_TOOLS)[number];
+
 export interface Fastener {
   readonly id: string;
   /** The kit's own screws are to be used. */
@@ -75,6 +78,10 @@ export interface Fastener {
   readonly torque?: Entry;
   /** Actual torque of the wrench. */
   readonly applied?: Entry;
+  /** What it was tightened with; a torque wrench where absent. */
+  readonly tool?: TighteningTool;
+  /** The old lock washer is fitted again. */
+  readonly lockReused?: boolean;
   readonly lock: Lock;
   /** Grade of the threadlocker, as the manual names it. */
   readonly grade: string;
@@ -84,6 +91,8 @@ export interface BuildRecord {
   readonly fasteners: readonly Fastener[];
   /** Steps in which a bolt circle comes to its torque after finger tight. */
   readonly stages: number;
+  /** The old cover gasket is fitted again. */
+  readonly gasketReused?: boolean;
   /** ISO time at which the linings went into the oil. */
   readonly soakStart?: string;
   readonly soakPlan?: Entry;

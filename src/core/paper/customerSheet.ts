@@ -13,6 +13,7 @@ import type { UnitChoice } from '@/core/units/quantity';
 import { formatWithUnit } from '@/core/units/quantity';
 import type { Paper, PaperBlock, SheetOptions } from './paper';
 import { facts, titleOf } from './paper';
+import { openItems } from '../signoff/openItems';
 import { countOf } from '@/core/text/countOf';
 
 const some = (n: number, one: string): string => (n === 0 ? '' : countOf(n, one));
@@ -24,6 +25,22 @@ function packText({ overall }: Evaluation, signed: boolean, units: UnitChoice): 
   return signed
     ? 'Some items are not as they should be: your builder has written why. Please ask.'
     : 'The work is not finished yet.';
+}
+
+/** What was not done as the manual asks, with the reason or the agreement. */
+function deviationsTold(job: Job, evaluation: Evaluation, units: UnitChoice): PaperBlock[] {
+  const told = openItems(job, [], evaluation).filter(
+    (i) => i.override && (i.kind === 'deviation' || i.kind === 'part'),
+  );
+  return told.length === 0
+    ? []
+    : [
+        { kind: 'heading', text: 'Not as the manual asks' },
+        {
+          kind: 'list',
+          items: told.map((i) => `${readSentence(i.sentence, units)} ${i.override?.reason ?? ''}`),
+        },
+      ];
 }
 
 /**
@@ -88,6 +105,7 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
         ],
         ['Oil', 'For wet clutches (JASO MA or MA2); never friction-modified car oil'],
       ]),
+      ...deviationsTold(job, evaluation, units),
       { kind: 'heading', text: 'Please note' },
       {
         kind: 'list',

@@ -1,3 +1,5 @@
+import { deviationItems } from './deviations';
+import type { OpenItem } from './openItem';
 import { stageOfVerdict } from '@/core/advice/manualFix';
 import type { Need } from '../evaluate/engine/figure';
 import { needsOf } from '../evaluate/engine/needs';
@@ -13,33 +15,16 @@ import type { FieldPath } from '../job/fieldPath';
 import { fieldAt, isFieldPath } from '../job/fields';
 import type { Demands } from '../job/purpose';
 import { demandsOf, isStepDemanded } from '../job/purpose';
-import type { Job, SmallPart, Stage, Override } from '../job/types';
+import type { Job, SmallPart, Stage } from '../job/types';
 import { STAGE_NAME } from '../job/words';
 import type { WorkStage } from '../job/work';
 import { WORK_STAGES } from '../job/work';
 import type { SheetStep } from '../worksheet/worksheet';
 import { isOpen, stepsOf } from '../worksheet/worksheet';
 
-/** An item that blocks the signature. */
-export interface OpenItem {
-  /** The same for the same thing, so that a written reason stays with it. */
-  readonly id: string;
-  readonly kind: 'part' | 'verdict' | 'problem' | 'measure' | 'step' | 'text';
-  /** The stage to fix it at. */
-  readonly stage: Stage;
-  /** The step of that stage's sheet, by its tool or its key, where it is one. */
-  readonly step?: string;
-  readonly title: string;
-  readonly sentence: Sentence;
-  /** The field to fix it in, if any. */
-  readonly path?: FieldPath | undefined;
-  /** The builder's written reason to sign anyway. */
-  readonly override?: Override;
-}
-
 /**
- * All open items before the signature: missing parts, stop verdicts and layers, rejected or unmeasured plates, open steps, and
- * break-in. Each once, in stage order.
+ * All open items before the signature: missing parts, stop verdicts and layers, rejected or unmeasured plates, open steps,
+ * break-in, and deviations. Each once, in stage order.
  * @param job the record
  * @param unfinished fields that hold text which is no value yet
  * @param evaluation of the same record, where it is at hand
@@ -59,11 +44,13 @@ export function openItems(
     ...verdictItems(job, evaluation),
     ...WORK_STAGES.flatMap((stage) => stepItems(job, stage)),
     ...breakInItems(job),
+    ...deviationItems(job, evaluation),
     ...textItems(unfinished),
   ];
   const reasons = new Map(job.signOff.overrides.map((o) => [o.itemId, o]));
   return items.map((item) => {
     const override = reasons.get(item.id);
+    // A skipped step brings its own reason.
     return override && override.reason.trim() !== '' ? { ...item, override } : item;
   });
 }

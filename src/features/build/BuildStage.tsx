@@ -7,6 +7,7 @@ import { StepList } from '@/features/worksheet/StepList';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 
 import { BoltCircle } from './BoltCircle';
+import { TightenedWith } from './TightenedWith';
 import { PartsFitted } from './PartsFitted';
 import { Fasteners } from './Fasteners';
 import { SoakTimer } from './SoakTimer';
@@ -34,7 +35,12 @@ function toolOf(line: ChecklistLine) {
     case 'soak':
       return <SoakTimer fields={line.fields} />;
     case 'circle':
-      return <BoltCircle fastenerId={line.fastenerId ?? ''} />;
+      return (
+        <>
+          <BoltCircle fastenerId={line.fastenerId ?? ''} />
+          {tightened(line)}
+        </>
+      );
     case 'countIn':
       return <PartsFitted />;
     case 'heads':
@@ -45,6 +51,10 @@ function toolOf(line: ChecklistLine) {
         </ToolBox>
       );
     default:
-      return null;
+      return tightened(line);
   }
 }
+
+/** Where a torque is written, what it was reached with. */
+const tightened = ({ fastenerId, answers }: ChecklistLine) =>
+  fastenerId !== undefined && answers ? <TightenedWith fastenerId={fastenerId} /> : null;

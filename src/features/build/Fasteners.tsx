@@ -13,7 +13,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
-import { Choice, optionsOf } from '@/ui/Choice';
+import { Choice, optionsOf, Toggles } from '@/ui/Choice';
 import { FieldRow, FieldTable } from '@/ui/FieldTable';
 import { Field } from '@/ui/Field';
 import { Panel } from '@/ui/Panel';
@@ -100,6 +100,15 @@ export function Fasteners() {
         }))}
         onChange={(n) => change((j) => ({ ...j, build: { ...j.build, stages: Number(n) } }))}
       />
+      <Toggles
+        bare
+        label="Gasket"
+        chosen={job.build.gasketReused ? ['reused'] : []}
+        options={[{ value: 'reused', label: 'Old cover gasket fitted again' }]}
+        onToggle={() =>
+          change((j) => ({ ...j, build: { ...j.build, gasketReused: !j.build.gasketReused } }))
+        }
+      />
       <View style={flow.wrap}>
         {fasteners.length === 0 ? (
           <Action
@@ -173,6 +182,15 @@ function FastenerFields({ fastener: f }: { readonly fastener: Fastener }) {
         options={optionsOf(LOCK_NAME)}
         onChange={(lock) => set({ lock })}
       />
+      {f.lock === 'lockWasher' ? (
+        <Toggles
+          bare
+          label="Lock washer"
+          chosen={f.lockReused ? ['reused'] : []}
+          options={[{ value: 'reused', label: 'Old lock washer fitted again' }]}
+          onToggle={() => set({ lockReused: !f.lockReused })}
+        />
+      ) : null}
       {f.lock === 'threadlocker' ? (
         <Field
           label="Strength class"

@@ -1,5 +1,6 @@
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { router } from 'expo-router';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
@@ -15,8 +16,11 @@ import { download } from '@/files/share';
 import { useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { dayText, nearMomentText } from '@/ui/dates';
+import { JobPreview } from '@/features/jobs/JobPreview';
+import { Beside } from '@/features/page/Beside';
 import { Page } from '@/features/page/Page';
 import { SPACE, useRuled, useStrata } from '@/ui/theme';
+import { useWide } from '@/ui/useWide';
 import { webLink } from '@/ui/webLink';
 import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
@@ -33,7 +37,7 @@ const STAGE: Readonly<Record<Due['kind'], Stage | undefined>> = {
 /** All that is due in the workshop, with its reason, and as a calendar to take along. */
 export function DueScreen() {
   return (
-    <Page title="Due">
+    <Page title="Due" broad>
       <WhenRead>
         <DueList />
       </WhenRead>
@@ -45,13 +49,18 @@ function DueList() {
   const jobs = useAppSelector(jobSelectors.selectAll);
   const now = new Date();
   const due = dueOf(jobs, now.toISOString());
+  const [under, setUnder] = useState<string>();
+  const wide = useWide();
   const undated = jobs.filter((job) => !job.archived && !hasRealDates(job));
   const takeAlong = async () => {
     const { writeCalendar } = await import('@/files/calendar');
     download('under-ridge-due.ics', writeCalendar(due, new Date()), 'text/calendar');
   };
   return (
-    <>
+    <Beside
+      label="The job in short"
+      beside={wide ? <JobPreview id={under ?? due[0]?.jobId} /> : null}
+    >
       <View style={flow.wrapLine}>
         <View style={flow.growOnly}>
           <Heading level={2}>Due dates</Heading>
@@ -85,11 +94,11 @@ function DueList() {
       ) : (
         <View role="list" aria-label="Due dates, earliest first">
           {due.map((d) => (
-            <DueRow key={d.id} due={d} today={now} />
+            <DueRow key={d.id} due={d} today={now} onReach={setUnder} />
           ))}
         </View>
       )}
-    </>
+    </Beside>
   );
 }
 
@@ -102,7 +111,16 @@ function daysText(due: Due, today: Date): string {
   return days <= 60 ? `${date}, in ${countOf(days, 'day')}` : date;
 }
 
-function DueRow({ due, today }: { readonly due: Due; readonly today: Date }) {
+function DueRow({
+  due,
+  today,
+  onReach,
+}: {
+  readonly due: Due;
+  readonly today: Date;
+  /** The pointer or the keyboard has come to it. */
+  readonly onReach: (jobId: string) => void;
+}) {
   const ruled = useRuled();
   const strata = useStrata();
   const units = useUnits();
@@ -121,6 +139,8 @@ function DueRow({ due, today }: { readonly due: Due; readonly today: Date }) {
             params: { id: due.jobId, ...(stage ? { stage } : {}) },
           }),
         )}
+        onHoverIn={() => onReach(due.jobId)}
+        onFocus={() => onReach(due.jobId)}
         style={styles.padded}
       >
         <View style={flow.lines}>

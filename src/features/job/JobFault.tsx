@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { use } from 'react';
 
 import { useHistory } from '@/state/jobs/useHistory';
 import { useJobId } from '@/state/jobs/useJob';
@@ -6,6 +7,8 @@ import { download } from '@/files/share';
 import { useAppSelector, useAppStore } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { FaultBoundary } from '@/ui/FaultBoundary';
+
+import { RollingRidge } from './StagePage';
 
 interface Props {
   readonly what: string;
@@ -30,6 +33,8 @@ function Ways() {
   const id = useJobId();
   const store = useAppStore();
   const { undo } = useHistory();
+  // A stage that failed has no page to carry the way to the others.
+  const ridge = use(RollingRidge);
   const save = () => {
     const { entities, drafts } = store.getState().jobs;
     // As it is in memory: a job that can't be shown is perhaps none that our own files would take.
@@ -37,6 +42,7 @@ function Ways() {
   };
   return (
     <>
+      {ridge}
       {undo ? (
         <Action icon="undo" onPress={undo}>
           Undo last change

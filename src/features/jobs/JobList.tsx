@@ -5,6 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { JobRow } from '@/core/job/row';
+import { Beside } from '@/features/page/Beside';
 import { STAGE_NAME } from '@/core/job/words';
 import { useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
@@ -93,12 +94,11 @@ export function JobList({ main, end }: Props) {
       ) : null}
     </>
   );
-  if (!wide) return list;
+  const shown = jobs.some((j) => j.id === under) ? under : jobs[0]?.id;
   return (
-    <View style={styles.both}>
-      <View style={styles.list}>{list}</View>
-      <JobPreview id={jobs.some((j) => j.id === under) ? under : jobs[0]?.id} />
-    </View>
+    <Beside label="The job in short" beside={wide ? <JobPreview id={shown} /> : null}>
+      {list}
+    </Beside>
   );
 }
 
@@ -240,8 +240,6 @@ function Row({ job, wide, today, onReach }: RowProps) {
 }
 
 const styles = StyleSheet.create({
-  both: { flexDirection: 'row', gap: SPACE.wide },
-  list: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: SPACE.margin, minWidth: 0 },
   row: { flexDirection: 'row', gap: SPACE.margin },
   text: { width: COLUMN.number },
   listHeadText: { flexGrow: 1, flexBasis: 0 },

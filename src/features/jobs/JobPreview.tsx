@@ -13,7 +13,7 @@ import { useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { flow } from '@/ui/flow';
 import { StateMark } from '@/ui/StateMark';
-import { SPACE, useStrata } from '@/ui/theme';
+import { SPACE } from '@/ui/theme';
 import { Digits, Heading, Words } from '@/ui/Words';
 
 const SHOWN: readonly FigureId[] = ['stack', 'reserveWithTangs', 'liftHad', 'leverPull'];
@@ -24,16 +24,7 @@ const nothing = () => undefined;
 /** The job under the pointer or the keyboard's focus, beside the list of a wide screen. */
 export function JobPreview({ id }: { readonly id: string | undefined }) {
   const job = useDeferredValue(useAppSelector(({ jobs }) => (id ? jobs.entities[id] : undefined)));
-  const strata = useStrata();
-  return (
-    <View
-      role="complementary"
-      aria-label="The job in short"
-      style={[styles.pane, { borderColor: strata.line }]}
-    >
-      {job ? <Preview key={job.id} job={job} /> : null}
-    </View>
-  );
+  return job ? <Preview key={job.id} job={job} /> : null;
 }
 
 function Preview({ job }: { readonly job: Job }) {
@@ -102,6 +93,5 @@ function Preview({ job }: { readonly job: Job }) {
 }
 
 const styles = StyleSheet.create({
-  pane: { width: 460, flexShrink: 0, borderLeftWidth: 1, paddingLeft: SPACE.wide },
   figures: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.wide, rowGap: SPACE.gap },
 });

@@ -20,8 +20,11 @@ const WORK: Readonly<Record<ExerciseKind['work'], string>> = {
   set: 'Set and prove',
 };
 
-/** All exercises in the order of the work, and how each went so far. */
-export function ExerciseList() {
+/**
+ * All exercises in the order of the work, and how each went so far.
+ * @param open the one beside the list, on a wide screen
+ */
+export function ExerciseList({ open }: { readonly open: ExerciseId | undefined }) {
   const progress = useAppSelector((state) => state.practice.exercises);
   const mastered = EXERCISE_IDS.filter((id) => (progress[id]?.right ?? 0) > 0).length;
   return (
@@ -37,7 +40,7 @@ export function ExerciseList() {
         <View key={work} style={flow.tight}>
           <Heading level={2}>{WORK[work]}</Heading>
           {EXERCISE_IDS.filter((id) => EXERCISES[id].work === work).map((id) => (
-            <Row key={id} id={id} progress={progress[id]} />
+            <Row key={id} id={id} progress={progress[id]} open={open} />
           ))}
         </View>
       ))}
@@ -48,7 +51,9 @@ export function ExerciseList() {
 function Row({
   id,
   progress,
+  open,
 }: {
+  readonly open: ExerciseId | undefined;
   readonly id: ExerciseId;
   readonly progress: PracticeProgress | undefined;
 }) {
@@ -60,8 +65,13 @@ function Row({
     <TouchableRipple
       role="link"
       aria-label={`${title}: ${current}`}
-      onPress={() => router.navigate({ pathname: '/exercise', params: { kind: id } })}
-      style={[ruled, styles.place]}
+      aria-current={open === id ? 'true' : undefined}
+      onPress={() =>
+        open === undefined
+          ? router.navigate({ pathname: '/exercise', params: { kind: id } })
+          : router.setParams({ kind: id })
+      }
+      style={[ruled, styles.place, open === id && { backgroundColor: strata.raised }]}
     >
       <View style={styles.row}>
         <View style={styles.column}>

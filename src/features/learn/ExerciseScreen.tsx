@@ -38,10 +38,15 @@ export function ExerciseScreen() {
         </Action>
       </Page>
     );
-  return <Opened key={kind} kind={kind} asked={seed} />;
+  return (
+    <Page title={EXERCISES[kind].title} gap={16} back={TO_EXERCISES}>
+      <OpenExercise key={kind} kind={kind} asked={seed} />
+    </Page>
+  );
 }
 
-function Opened({
+/** The case of an exercise that is open, or a new one. */
+export function OpenExercise({
   kind,
   asked,
 }: {
@@ -55,12 +60,7 @@ function Opened({
   useEffect(() => {
     if (!fits) dispatch(practiceActions.caseOpened({ kind, seed: wanted ?? newSeed() }));
   }, [fits, wanted, kind, dispatch]);
-  const { title } = EXERCISES[kind];
-  return (
-    <Page title={title} gap={16} back={TO_EXERCISES}>
-      {fits ? <Case key={open.seed} kind={kind} open={open} /> : null}
-    </Page>
-  );
+  return fits ? <Case key={open.seed} kind={kind} open={open} /> : null;
 }
 
 function Case({ kind, open }: { readonly kind: ExerciseId; readonly open: OpenCase }) {

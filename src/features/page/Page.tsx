@@ -12,16 +12,21 @@ interface Props {
   readonly back?: Back;
   /** Between the parts of the page. */
   readonly gap?: number;
+  /** A list with what is opened from it beside it. */
+  readonly broad?: boolean;
   readonly children: ReactNode;
 }
 
 /** A page beside the jobs: its name, the way back, and one column that scrolls. */
-export function Page({ title, back, gap = 12, children }: Props) {
+export function Page({ title, back, gap = 12, broad = false, children }: Props) {
   const strata = useStrata();
   return (
     <View style={[flow.fill, { backgroundColor: strata.ground }]}>
       <TopBar title={title} back={back ?? true} />
-      <ScrollView role="main" contentContainerStyle={[styles.content, { gap }]}>
+      <ScrollView
+        role="main"
+        contentContainerStyle={[styles.content, broad && styles.broad, { gap }]}
+      >
         {children}
       </ScrollView>
     </View>
@@ -30,4 +35,5 @@ export function Page({ title, back, gap = 12, children }: Props) {
 
 const styles = StyleSheet.create({
   content: { padding: SPACE.margin, maxWidth: 760, width: '100%', alignSelf: 'center' },
+  broad: { maxWidth: 1400 },
 });

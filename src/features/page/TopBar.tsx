@@ -91,6 +91,9 @@ export function TopBar({ title, code, back = false, end }: Props) {
   );
 }
 
+/** A name without a space goes on in the next line too. */
+const WRAPS = { overflowWrap: 'anywhere', minWidth: 0 } as object;
+
 const styles = StyleSheet.create({
   bar: { minHeight: 52, height: undefined, paddingHorizontal: 4, gap: 6 },
   wide: { paddingHorizontal: 16, borderBottomWidth: 1 },
@@ -105,7 +108,7 @@ const styles = StyleSheet.create({
     columnGap: 10,
     minWidth: 0,
   },
-  heading: { flexShrink: 1 },
+  heading: { flexShrink: 1, maxWidth: '100%', ...WRAPS },
   long: { fontSize: 15, lineHeight: 19 },
-  code: { flexShrink: 0 },
+  code: { flexShrink: 0, maxWidth: '100%', ...WRAPS },
 });

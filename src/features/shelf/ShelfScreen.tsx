@@ -12,6 +12,7 @@ import { WhenRead } from '@/features/jobs/WhenRead';
 import { useAppDispatch, useAppSelector } from '@/state/store';
 import { dayText } from '@/ui/dates';
 import { IconKey } from '@/ui/IconKey';
+import { Beside } from '@/features/page/Beside';
 import { Page } from '@/features/page/Page';
 import { Panel } from '@/ui/Panel';
 import { SearchField } from '@/ui/SearchField';
@@ -30,7 +31,7 @@ import { countOf } from '@/core/text/countOf';
 /** The shelf, its reservations, and the orders. */
 export function ShelfScreen() {
   return (
-    <Page title="Shelf">
+    <Page title="Shelf" broad>
       <WhenRead>
         <Stocked />
       </WhenRead>
@@ -71,11 +72,18 @@ function Stocked() {
     />
   );
   return (
-    <>
-      <StockNeeds jobs={jobs} />
-      <Heading level={2}>Add to shelf</Heading>
-      <AddPlate />
-      <AddSprings />
+    <Beside
+      first
+      label="Orders and additions"
+      beside={
+        <>
+          <StockNeeds jobs={jobs} />
+          <Heading level={2}>Add to shelf</Heading>
+          <AddPlate />
+          <AddSprings />
+        </>
+      }
+    >
       {plates.length > MANY ? (
         <SearchField label="Search plates" value={search} onChangeText={setSearch} />
       ) : null}
@@ -137,7 +145,7 @@ function Stocked() {
           </Panel>
         ) : null}
       </>
-    </>
+    </Beside>
   );
 }
 

@@ -7,7 +7,7 @@ import { StyleSheet, View } from 'react-native';
 import { readSentence } from '@/core/text/sentence';
 import type { FieldPath } from '@/core/job/fieldPath';
 import { STAGE_NAME } from '@/core/job/words';
-import type { OpenItem } from '@/core/signoff/openItems';
+import type { OpenItem } from '@/core/signoff/openItem';
 import { openItems } from '@/core/signoff/openItems';
 import { withReason, signed } from '@/core/signoff/revisions';
 import { useUnits } from '@/features/display/useUnits';
@@ -93,6 +93,9 @@ export function SignPanel() {
   );
 }
 
+/** The reason that is most often given. */
+const AGREED = 'Agreed with the customer.';
+
 /** One open item: its stage, and the reason to sign anyway. */
 function ItemRow({ item }: { readonly item: OpenItem }) {
   const ruled = useRuled();
@@ -141,9 +144,27 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
           {`Go to ${STAGE_NAME[item.stage]}`}
         </Action>
         {writing || item.override ? null : (
-          <Action icon="pencil-outline" onPress={() => setWriting(true)}>
-            Sign with a reason
-          </Action>
+          <>
+            <Action icon="pencil-outline" onPress={() => setWriting(true)}>
+              Sign with a reason
+            </Action>
+            <Action
+              icon="check"
+              accessibilityLabel={`Agreed with the customer: ${item.title}`}
+              onPress={() =>
+                change((j) =>
+                  withReason(j, {
+                    itemId: item.id,
+                    reason: AGREED,
+                    by,
+                    at: new Date().toISOString(),
+                  }),
+                )
+              }
+            >
+              Agreed with the customer
+            </Action>
+          </>
         )}
       </View>
     </View>

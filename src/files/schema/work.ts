@@ -1,7 +1,7 @@
 import Joi from 'joi';
 
 import { MAX_LINES, MAX_NAME, MAX_ORDER, MAX_OVERRIDES, MAX_OWN_STEPS } from '@/core/job/fields';
-import { FASTENER_ROLES, LOCKS, PROVE_TESTS } from '@/core/job/work';
+import { FASTENER_ROLES, TIGHTENING_TOOLS, LOCKS, PROVE_TESTS } from '@/core/job/work';
 
 import { entriesUnder, ID, list, text, TIME } from './parts';
 
@@ -52,12 +52,15 @@ export const BUILD = Joi.object({
         .required(),
       grade: text(MAX_NAME).required(),
       ownScrews: Joi.boolean(),
+      tool: Joi.string().valid(...TIGHTENING_TOOLS),
+      lockReused: Joi.boolean(),
       ...entriesUnder('build.fasteners.*'),
     }),
     MAX_LINES,
   ),
   stages: Joi.number().integer().min(1).max(4).required(),
   soakStart: TIME,
+  gasketReused: Joi.boolean(),
   ...entriesUnder('build'),
 });
 
