@@ -16,11 +16,6 @@ export function useWide(): boolean {
   return useWindowDimensions().width >= WIDE;
 }
 
-/** Room for a key's whole name beside a title and another key. */
-export function useRoomyScreen(): boolean {
-  return useWindowDimensions().width >= LANDSCAPE;
-}
-
 export function useLowScreen(): boolean {
   return useWindowDimensions().height < LOW;
 }

@@ -3,6 +3,7 @@ import { warpOf } from '@/core/evaluate/engine/layers';
 import type { Evaluation } from '../evaluate/evaluate';
 import { engagesByItself } from '../clutch/fitted';
 import { CLUTCH_KINDS } from '../clutch/kinds';
+import { PART_NAME } from '../findings';
 import { limitAt } from '../inspect/run';
 import type { Job, Sight } from '../job/types';
 import { readingsOf } from '../job/types';
@@ -11,6 +12,8 @@ import type { CauseId, MeasuredWeight } from './cause';
 
 /** Out-of-flat of all plates, mm, from which steels count as warped for the causes. Assumed value. */
 const WARPED = 0.3;
+/** Weight of a finding that the builder takes for a cause or against it, tenths of log-odds. Assumed value. */
+const FOUND = 20;
 
 /**
  * Weights from the job's own verdicts. A measurement outweighs a complaint.
@@ -134,5 +137,21 @@ export function weighJob(job: Job): readonly MeasuredWeight[] {
       'Free length',
     );
   }
+  if (job.setting.thumbTest) {
+    const tilts = job.setting.thumbTest === 'tilts';
+    const because = tilts
+      ? 'The plate tilts with the springs out.'
+      : 'The plate lifts evenly with the springs out.';
+    say('tiltedPlate', tilts ? 28 : -10, because, 'Thumb test');
+    say('mixedSprings', tilts ? -20 : 22, because, 'Thumb test');
+  }
+  for (const finding of job.findings ?? [])
+    if (finding.cause)
+      say(
+        finding.cause,
+        finding.against ? -FOUND : FOUND,
+        finding.text || 'Found by the builder.',
+        `Finding: ${PART_NAME[finding.part].toLowerCase()}`,
+      );
   return weights;
 }

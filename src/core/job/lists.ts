@@ -54,6 +54,10 @@ export const LIST_LENGTHS: Readonly<Record<string, number>> = {
       [`work.${stage}.order`, MAX_ORDER] as const,
     ]),
   ),
+  findings: MAX_LINES,
+  'findings.*.photoIds': MAX_PHOTOS,
+  earlierSets: MAX_LINES,
+  'earlierSets.*.lines': MAX_LINES,
   'signOff.overrides': MAX_OVERRIDES,
   'signOff.revisions': MAX_REVISIONS,
 };

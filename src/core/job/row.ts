@@ -41,7 +41,7 @@ const NOTE_CHARS = 400;
  * @example rowOf(quad).number // "T-2"
  */
 export function rowOf(job: Job): JobRow {
-  const { id, number, machine, stage, archived, updatedAt, notes, strip, intake } = job;
+  const { id, number, machine, stage, archived, updatedAt, notes, strip, intake, findings } = job;
   const signed = isFrozen(job) ? job.signOff.revisions.at(-1)?.number : undefined;
   return {
     id,
@@ -60,6 +60,7 @@ export function rowOf(job: Job): JobRow {
       notes.slice(0, NOTE_CHARS),
       strip.notes.slice(0, NOTE_CHARS),
       ...intake.complaints.map((c) => COMPLAINTS[c]),
+      ...(findings ?? []).map((f) => f.text),
     ]
       .join(' ')
       .toLocaleLowerCase(),

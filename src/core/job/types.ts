@@ -4,6 +4,7 @@
  * `units/quantity.ts`. Its parts are in `record/`, the work in `work.ts`.
  */
 
+import type { Finding, ReadingSet } from './record/findings';
 import type { Entry } from './record/entry';
 import type { Engine, Intake, Machine, Stage, StartDuty } from './record/intake';
 import type { InspectionRecord } from './record/inspection';
@@ -89,6 +90,10 @@ export interface Job extends VariantParts {
   readonly visits: readonly Visit[];
   readonly photos: readonly Photo[];
   readonly notes: string;
+  /** What was found on any part, in free words. */
+  readonly findings?: readonly Finding[];
+  /** Sets of readings that were followed by others; the latest are in the fields themselves. */
+  readonly earlierSets?: readonly ReadingSet[];
   /** What the leaflet says in words, as the spec sheet gave it. */
   readonly leaflet?: LeafletTexts;
 }
@@ -96,6 +101,8 @@ export interface Job extends VariantParts {
 /** A builder's written reason to sign although something is open; printed. */
 export interface Override {
   readonly itemId: string;
+  /** The sentence that the reason answers: another one asks again. */
+  readonly said?: string;
   readonly reason: string;
   readonly by: string;
   readonly at: string;

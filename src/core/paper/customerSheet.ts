@@ -11,6 +11,7 @@ import { AIM_NAME } from '@/core/job/words';
 import { isFrozen } from '@/core/job/signOff';
 import type { UnitChoice } from '@/core/units/quantity';
 import { formatWithUnit } from '@/core/units/quantity';
+import { findingBlocks } from './findings';
 import type { Paper, PaperBlock, SheetOptions } from './paper';
 import { facts, titleOf } from './paper';
 import { openItems } from '../signoff/openItems';
@@ -28,17 +29,17 @@ function packText({ overall }: Evaluation, signed: boolean, units: UnitChoice): 
 }
 
 /** What was not done as the manual asks, with the reason or the agreement. */
-function deviationsTold(job: Job, evaluation: Evaluation, units: UnitChoice): PaperBlock[] {
-  const told = openItems(job, [], evaluation).filter(
+function deviationBlocks(job: Job, evaluation: Evaluation, units: UnitChoice): PaperBlock[] {
+  const reasoned = openItems(job, [], evaluation).filter(
     (i) => i.override && (i.kind === 'deviation' || i.kind === 'part'),
   );
-  return told.length === 0
+  return reasoned.length === 0
     ? []
     : [
         { kind: 'heading', text: 'Not as the manual asks' },
         {
           kind: 'list',
-          items: told.map((i) => `${readSentence(i.sentence, units)} ${i.override?.reason ?? ''}`),
+          items: reasoned.map((i) => `${readSentence(i.sentence, units)} ${i.override?.reason ?? ''}`),
         },
       ];
 }
@@ -85,6 +86,7 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
             },
           ] satisfies PaperBlock[])
         : []),
+      ...findingBlocks(job, 'Found on other parts'),
       { kind: 'heading', text: 'Fitted now' },
       {
         kind: 'list',
@@ -105,7 +107,7 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
         ],
         ['Oil', 'For wet clutches (JASO MA or MA2); never friction-modified car oil'],
       ]),
-      ...deviationsTold(job, evaluation, units),
+      ...deviationBlocks(job, evaluation, units),
       { kind: 'heading', text: 'Please note' },
       {
         kind: 'list',

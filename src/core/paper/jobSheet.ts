@@ -22,6 +22,7 @@ import { formatWithUnit } from '../units/quantity';
 import { bothTorques } from '../worksheet/fasteners';
 import type { SheetStep } from '../worksheet/worksheet';
 import { stepsOf } from '../worksheet/worksheet';
+import { findingBlocks, setBlocks } from './findings';
 import type { Paper, PaperBlock, PaperStep, SheetOptions } from './paper';
 import { day, facts, minute, titleOf } from './paper';
 import { settingBlocks } from './settings';
@@ -114,6 +115,8 @@ export function jobSheet(job: Job, options: SheetOptions = {}): Paper {
       ...settingBlocks(job, units),
       ...torqueBlocks(job, units),
       ...inspectionBlocks(job, evaluation, units),
+      ...findingBlocks(job),
+      ...setBlocks(job, evaluation, units),
       ...partBlocks(job),
       ...WORK_STAGES.flatMap((stage) => stepBlocks(job, stage, units)),
       ...recheckBlocks(job, units),

@@ -2,6 +2,7 @@ import { coilGroups } from '../clutch/fitted';
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
 import { readSentence } from '@/core/text/sentence';
+import { PART_NAME } from '../findings';
 import { inspect, mainReason } from '../inspect/inspect';
 import type { Job } from '../job/types';
 import type { Fastener, Lock } from '../job/work';
@@ -82,6 +83,15 @@ export function orderList(
         : readSentence(mainReason(part), units),
     });
   }
+  for (const finding of job.findings ?? [])
+    if (finding.decision === 'replace' || finding.decision === 'ordered')
+      add({
+        what: PART_NAME[finding.part],
+        spec: finding.agreed,
+        count: 1,
+        from: 'order',
+        why: finding.decision === 'ordered' ? `ordered; ${finding.text}` : finding.text,
+      });
   for (const group of coilGroups(job))
     if (group.shelfId !== undefined && group.count)
       add({

@@ -51,7 +51,11 @@ export function openItems(
   return items.map((item) => {
     const override = reasons.get(item.id);
     // A skipped step brings its own reason.
-    return override && override.reason.trim() !== '' ? { ...item, override } : item;
+    const answers =
+      override !== undefined &&
+      override.reason.trim() !== '' &&
+      (override.said === undefined || override.said === readSentence(item.sentence));
+    return answers ? { ...item, override } : item;
   });
 }
 

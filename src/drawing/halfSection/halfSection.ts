@@ -49,7 +49,7 @@ export interface HalfSection {
   /** Words in the drawing: the step of the retainer. */
   readonly notes: readonly { readonly text: string; readonly x: number; readonly y: number }[];
   /**
-   * Pixels by which what moves has risen: 0 stands, then each layer by its number, the pressure plate, and the outer half of
+   * Pixels by which what moves has risen: 0 stays, then each layer by its number, the pressure plate, and the outer half of
    * an expanding disc with the weights under it.
    * @param opening room between the plates, all together
    * @param times as wide as it is, the room is drawn
@@ -200,7 +200,7 @@ export function drawHalfSection(subject: Subject, view: View): HalfSection {
       const rises = [0];
       for (let n = 1; n <= plate; n++) {
         risen += (opened.get(n) ?? 0) * up * times;
-        // What lies on an expanding disc rises with its growth.
+        // What is on an expanding disc rises with its growth.
         if (expands > 0 && n === expands + 1) risen += growth * up * times;
         rises.push(risen);
       }

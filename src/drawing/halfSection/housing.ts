@@ -54,7 +54,7 @@ export function drawHub(pen: Pen, m: Measures, foot: Mm): void {
   ]);
 }
 
-/** The pressure plate with its cups, if the springs stand in cups, riding on the pack. */
+/** The pressure plate with its cups, if the springs have cups, riding on the pack. */
 export function drawPressurePlate(
   pen: Pen,
   m: Measures,
@@ -71,7 +71,7 @@ export function drawPressurePlate(
   const [outside, inside] = [cup.radius + cup.half, cup.radius - cup.half];
   pen.box('plate', [m.liningIn - 1, outside], web);
   pen.box('plate', [inside, inner], web);
-  // The cup hangs from the web, or stands on it.
+  // The cup hangs from the web, or rises from it.
   const walls: Point = [Math.min(cup.floor - 2, web[0]), Math.max(cup.floor, web[1])];
   pen.box('plate', [outside + 1.5, outside], walls);
   pen.box('plate', [inside, inside - 1.5], walls);

@@ -60,7 +60,7 @@ export interface Shape {
   /** Areas, or lines where it is open. */
   readonly paths: readonly (readonly Point[])[];
   readonly open: boolean;
-  /** It moves by this one of the rises: 0 stands still. */
+  /** It moves by this one of the rises: 0 does not move. */
   readonly rides: number;
   /** Share of the rise at each point of each path; all of it where absent. */
   readonly bend?: readonly (readonly number[])[];

@@ -49,7 +49,7 @@ export function drawSprings(pen: Pen, subject: Subject, m: Measures, rider: Ride
 const firstGroup = ({ job }: Subject): CoilGroup | undefined =>
   springsOf(job).ofGroups ? job.springs.coil.groups[0] : undefined;
 
-/** Radius of the ring and of a spring, so that it stands free inside the hub's wall. */
+/** Radius of the ring and of a spring, so that it is free inside the hub's wall. */
 function ringOf(subject: Subject, m: Measures) {
   const group = firstGroup(subject);
   const mean = group?.meanDiameter?.value ?? COIL.mean * m.k;
@@ -66,7 +66,7 @@ type Ring = ReturnType<typeof ringOf>;
 function coil(pen: Pen, ring: Ring, low: Mm, high: Mm, rides: number, faint: boolean): void {
   const { radius, mean, wire } = ring;
   const span = high - low;
-  // The lower end moves with the plate, the upper one stands.
+  // The lower end moves with the plate, the upper one stays.
   const bend = (_: Mm, y: Mm) => (span > 0 ? Math.max(0, Math.min(1, (high - y) / span)) : 0);
   const turns = Math.max(2, Math.round(ring.coils));
   const pitch = (span - wire) / turns;

@@ -3,7 +3,7 @@ import type { VerdictId } from '@/core/evaluate/engine/verdict';
 
 import type { PartId } from './shape';
 
-/** The part at which a verdict lies, besides the plates, which have their own marks. */
+/** The part of a verdict, besides the plates, which have their own marks. */
 const PLACES: Readonly<Partial<Record<VerdictId, PartId>>> = {
   holds: 'springs',
   coils: 'springs',
@@ -22,7 +22,7 @@ const PLACES: Readonly<Partial<Record<VerdictId, PartId>>> = {
   start: 'startClutch',
 };
 
-/** The part at which the worst verdict of a job lies, if one is a stop. */
+/** The part of a job's worst verdict, if that is a stop. */
 export function worstPart({ verdicts }: Pick<Evaluation, 'verdicts'>): PartId | undefined {
   const worst = verdicts.find((v) => v.state === 'stop' && v.id in PLACES);
   return worst && PLACES[worst.id as VerdictId];

@@ -53,7 +53,7 @@ export class Painter {
   }
 }
 
-/** Pixels of the screen for one of the page; more than three no eye tells apart. */
+/** Pixels of the screen for one of the page; more than three no eye sees. */
 const density = (): number => Math.min(3, globalThis.devicePixelRatio || 1);
 
 /** A canvas as sharp as the screen, to be painted in the pixels of the page. */

@@ -34,7 +34,7 @@ const READ_EVERY_MS = 160;
 const LONGEST_FRAME = 0.05;
 /** With reduced motion the drawing updates a few times a second. */
 const CALM_MS = 250;
-/** The greatest clamp is looked for up to here, for the scale of its arrow. */
+/** The maximum clamp is looked for up to here, for the scale of its arrow. */
 const TOP_RPM = 12_000;
 const STEP_SECONDS = 0.1;
 /** Linings fade when the steels are so much hotter than the oil. */

@@ -11,7 +11,7 @@ export interface Frame {
   readonly look: CutawayLook;
   /** Transmitted torque as a share of capacity, 0 to 1. */
   readonly load: number;
-  /** Clamp as a share of the greatest, for the arrow of the springs. */
+  /** Clamp as a share of its maximum, for the arrow of the springs. */
   readonly press: number;
   /** Temperature of the steels above the oil, as a share of the fade range. */
   readonly heat: number;
@@ -32,7 +32,7 @@ export interface Turned {
 const FLOW = [12, 6];
 const NONE: number[] = [];
 const FACES = 0.35;
-/** Length of the arrow of the greatest force, px. */
+/** Length of the arrow of the maximum force, px. */
 const ARROW = 46;
 const HEAD = 6;
 /** From the outside of the shaft to the arrow of the rod. */
@@ -52,7 +52,7 @@ interface Sprite {
 }
 
 /**
- * The drawing as pictures that a frame only shifts: two dozen layers painted anew sixty times a second are more than a phone
+ * The drawing as pictures that a frame only shifts: two dozen layers painted again sixty times a second are more than a phone
  * has time for. Springs change their form and are painted each time.
  */
 export class Sprites {
@@ -78,7 +78,7 @@ export class Sprites {
       groups.set(key, [...(groups.get(key) ?? []), shape]);
     }
     this.bent = shapes.filter((s) => s.bend);
-    // What stands is behind what moves, and the plates behind the pressure plate and its rod.
+    // What stays is behind what moves, and the plates behind the pressure plate and its rod.
     this.rigid = [...groups.values()]
       .map((group) => spriteOf(group, strata, dense))
       .sort((a, b) => a.rides - b.rides);

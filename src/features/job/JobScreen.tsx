@@ -97,7 +97,7 @@ function OpenJob() {
   });
   const ridge = { stage, viewed, onOpen: open };
   const line = <JobRidge {...ridge} width={size.width || 390} />;
-  // Beside the section the work has its own column, and the ridge stands over both.
+  // Beside the section the work has its own column, and the ridge is over both.
   const rolls = !wide && !whole && viewed !== 'specify' && !(plates && onSection);
 
   return (

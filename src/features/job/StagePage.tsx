@@ -4,6 +4,7 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 
 import type { Stage } from '@/core/job/types';
 import { STAGE_PURPOSE } from '@/core/job/words';
+import { FindingsPanel } from '@/features/findings/FindingsPanel';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
@@ -40,6 +41,7 @@ export function StagePage({ stage, children }: Props) {
         </Words>
       ) : null}
       {children}
+      {stage ? <FindingsPanel /> : null}
     </ScrollView>
   );
 }

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 
 import { CALIPER_WAY } from '@/core/evaluate/figures/stackFigures';
 import { CALIPER_WAYS } from '@/core/job/types';
+import { ReadingSets } from '@/features/readings/ReadingSets';
 import { EntryField } from '@/features/entry/EntryField';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJobPart } from '@/state/jobs/useJob';
@@ -62,6 +63,8 @@ export function PackTab({ selection }: Props) {
         <EntryField path="pack.fingerLength" />
         <EntryField path="pack.maxWear" />
         <EntryField path="pack.caliper" />
+        <ReadingSets kind="caliper" />
+        <ReadingSets kind="stack" />
         <EntryField path="pack.caliperAllowance" />
       </FieldGrid>
       {caliper ? (

@@ -8,6 +8,7 @@ import { turningText } from '@/core/setting/adjuster';
 import { gainAdvice, adjusterPosition, turnedBy } from '@/core/setting/plans';
 import { useFocusField } from '@/features/entry/askedFor';
 import { useHeads } from '@/features/entry/useHeads';
+import { ReadingSets } from '@/features/readings/ReadingSets';
 import { EntryField } from '@/features/entry/EntryField';
 import { VerdictLine } from '@/features/figures/VerdictLine';
 import { useEditJob } from '@/state/jobs/editJob';
@@ -102,6 +103,7 @@ export function GainReadings() {
           ))}
         </FieldTable>
       ) : null}
+      <ReadingSets kind="gain" />
       <VerdictLine id="gain" />
       {readings.length < MAX_READINGS ? (
         <View style={flow.wrap}>

@@ -1,6 +1,7 @@
 import type { ChecklistLine } from '@/core/worksheet/line';
 import { FigureRows } from '@/features/figures/FigureRows';
 import { VerdictLine } from '@/features/figures/VerdictLine';
+import { ReadingSets } from '@/features/readings/ReadingSets';
 import { DialReadings } from '@/features/pack/DialReadings';
 
 import { LiftPlate } from './LiftPlate';
@@ -11,6 +12,7 @@ export function LiftTool({ fields }: Pick<ChecklistLine, 'fields'>) {
   return (
     <ToolBox fields={fields}>
       <DialReadings bare />
+      <ReadingSets kind="dial" />
       <LiftPlate />
       <VerdictLine id="releases" />
       <VerdictLine id="repeat" />

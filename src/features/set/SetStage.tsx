@@ -15,6 +15,7 @@ import { Choice } from '@/ui/Choice';
 import { GapTool } from './GapTool';
 import { GaugesTool } from './GaugesTool';
 import { LiftTool } from './LiftTool';
+import { ReadingSets } from '@/features/readings/ReadingSets';
 import { ToolBox } from '@/features/worksheet/ToolBox';
 
 /** Set: gap, free play and lift, with the result of each reading. */
@@ -62,7 +63,12 @@ function toolOf({ tool, fields }: ChecklistLine) {
       );
     default: {
       const verdict = VERDICT[tool];
-      return <ToolBox fields={fields}>{verdict ? <VerdictLine id={verdict} /> : null}</ToolBox>;
+      return (
+        <ToolBox fields={fields}>
+          {verdict ? <VerdictLine id={verdict} /> : null}
+          {tool === 'freePlay' ? <ReadingSets kind="freePlay" /> : null}
+        </ToolBox>
+      );
     }
   }
 }
@@ -96,6 +102,7 @@ function ThumbTest() {
         }
       />
       <VerdictLine id="thumb" />
+      <ReadingSets kind="thumb" />
     </ToolBox>
   );
 }

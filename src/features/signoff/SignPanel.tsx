@@ -106,6 +106,7 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
   const focusField = useFocusField();
   const by = useJob().work.by;
   const reason = item.override?.reason ?? '';
+  const said = readSentence(item.sentence);
   return (
     <View role="listitem" style={[ruled, styles.item]}>
       <View style={flow.row}>
@@ -124,7 +125,13 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
           onChangeText={(text) =>
             change(
               (j) =>
-                withReason(j, { itemId: item.id, reason: text, by, at: new Date().toISOString() }),
+                withReason(j, {
+                  itemId: item.id,
+                  said,
+                  reason: text,
+                  by,
+                  at: new Date().toISOString(),
+                }),
               { typing: `override.${item.id}` },
             )
           }
@@ -155,6 +162,7 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
                 change((j) =>
                   withReason(j, {
                     itemId: item.id,
+                    said,
                     reason: AGREED,
                     by,
                     at: new Date().toISOString(),

@@ -16,6 +16,7 @@ import { blankSignOff } from '@/core/job/signOff';
 
 import { PACK_PARTS } from './pack';
 import { DATE, entriesUnder, entryOf, ID, list, text, TIME } from './parts';
+import { FINDINGS, READING_SETS } from './findings';
 import { INSPECTION, INTAKE, LEAFLET, PHOTO, STRIP } from './stages';
 import { BUILD, OVERRIDES, PROVE, WORK } from './work';
 
@@ -76,6 +77,8 @@ const RECORD = {
   photos: list(PHOTO, MAX_PHOTOS),
   notes: text(MAX_NOTES).required(),
   leaflet: LEAFLET,
+  findings: FINDINGS,
+  earlierSets: READING_SETS,
 };
 
 const SIGN_OFF = Joi.object({

@@ -81,6 +81,7 @@ export const PROVE = Joi.object({
 
 export const OVERRIDES = list(
   Joi.object({
+    said: text(1000),
     itemId: Joi.string().max(400).required(),
     reason: text(400).required(),
     by: text(MAX_NAME).required(),

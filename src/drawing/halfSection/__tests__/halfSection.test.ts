@@ -46,9 +46,9 @@ describe('the half-section', () => {
   it('draws heights and radii to scale, hub floor at the foot, axis at the right', () => {
     const drawing = drawn(crag());
     const { layers } = evaluate(crag()).layout;
-    drawing.layers.forEach(({ row, layer }, i) => {
+    drawing.layers.forEach(({ row }, i) => {
       expect(row.height / drawing.up).toBeCloseTo(layers[i]?.thickness ?? 0, 9);
-      // A closed pack has no gaps: each plate lies on the one before, the first on the hub floor.
+      // A closed pack has no gaps: each plate is on the one before, the first on the hub floor.
       const below = drawing.layers[i - 1]?.row.y ?? drawing.floor;
       expect(row.y + row.height).toBeCloseTo(below, 9);
     });
@@ -172,7 +172,7 @@ describe('the half-section', () => {
     expect(rest.map((d) => d.name)).toEqual(['stack', 'fitted']);
   });
 
-  it('bends a diaphragm: its edge follows the plate, its seat stands, its fingers come down', () => {
+  it('bends a diaphragm: its edge follows the plate, its seat stays, its fingers come down', () => {
     const drawing = drawn(knoll(), { room: 2 });
     const [leaf] = of(drawing, { part: 'springs', look: 'spring' });
     const [fingers] = of(drawing, { part: 'springs', look: 'wire' });
@@ -203,7 +203,7 @@ describe('the half-section', () => {
     );
   });
 
-  it('lifts what lies on an expanding disc, and its outer half, and nothing under it', () => {
+  it('lifts what is on an expanding disc, and its outer half, and nothing under it', () => {
     const drawing = drawn(scree(), { room: 2 });
     const at = drawing.layers.findIndex((s) => s.expands) + 1;
     expect(at).toBeGreaterThan(0);
@@ -326,7 +326,7 @@ describe('labels and words of the half-section', () => {
       }
   });
 
-  it('marks the part at which the worst verdict lies', () => {
+  it('marks the part of the worst verdict', () => {
     const weak = {
       ...crag(),
       engine: { ...crag().engine, peakTorque: entry(400) },

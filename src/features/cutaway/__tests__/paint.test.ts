@@ -136,7 +136,7 @@ describe('the cutaway on its canvas', () => {
   it('shifts one picture a layer, the pressure plate by all the room between the plates', () => {
     const [closed, open] = [painted('T-1', 0), painted('T-1', 1)];
     const [before, after] = [pictures(closed.ctx), pictures(open.ctx)];
-    // What stands, fifteen plates, and the pressure plate with its rod.
+    // What stays, fifteen plates, and the pressure plate with its rod.
     expect(before).toHaveLength(17);
     const risen = before.map(({ args: [, y = 0] }, i) => y - (after[i]?.args[1] ?? 0));
     const room = open.cut.at(1, 3000).opening * open.scene.drawing.up * 6;
