@@ -39,7 +39,9 @@ function deviationBlocks(job: Job, evaluation: Evaluation, units: UnitChoice): P
         { kind: 'heading', text: 'Not as the manual asks' },
         {
           kind: 'list',
-          items: reasoned.map((i) => `${readSentence(i.sentence, units)} ${i.override?.reason ?? ''}`),
+          items: reasoned.map(
+            (i) => `${readSentence(i.sentence, units)} ${i.override?.reason ?? ''}`,
+          ),
         },
       ];
 }
