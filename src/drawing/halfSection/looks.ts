@@ -13,7 +13,7 @@ interface Paint {
 
 /** How each material is painted, in the order from back to front. */
 const LOOKS: Readonly<Record<Look, Paint>> = {
-  finger: { fill: 'ochreDeep', opacity: 0.45 },
+  finger: { fill: 'ochreDeep', opacity: 0.6 },
   basket: { fill: 'ochreDeep' },
   shaft: { fill: 'line' },
   hub: { fill: 'floor' },
