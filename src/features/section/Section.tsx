@@ -21,7 +21,7 @@ import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 import { Dimensions } from './Dimensions';
-import { LayerLabel, LayerRow } from './LayerRow';
+import { LabelTargets, LayerLabel, LayerRow } from './LayerRow';
 import { marksOf } from './marks';
 import { PartArea } from './PartArea';
 import { useLayerDrag } from './useLayerDrag';
@@ -168,7 +168,25 @@ export function Section({
         {parts.map((part) => (
           <PartArea key={part.id} part={part} worst={part.id === worst} onAsk={onAsk} />
         ))}
-        {drawing.layers.map((s, i) => {
+        {labels
+          ? drawing.layers.map(({ layer, expands }, i) => (
+              <LayerLabel
+                key={layer.plate.id}
+                number={layer.number}
+                text={[layer.kind.name, ...marksOf(layer, layout, expands)].join(', ')}
+                value={
+                  layer.thickness === undefined
+                    ? '–'
+                    : formatValue(layer.thickness, 'length', units)
+                }
+                chosen={chosen.has(layer.plate.id)}
+                at={labels.at[i] ?? 0}
+                size={labels.size}
+                width={left - 14}
+              />
+            ))
+          : null}
+        {drawing.layers.map((s) => {
           const { layer } = s;
           const { id } = layer.plate;
           const marks = marksOf(layer, layout, s.expands);
@@ -177,39 +195,31 @@ export function Section({
               ? 'thickness missing'
               : formatWithUnit(layer.thickness, 'length', units);
           const name = [`${layer.number} ${layer.kind.name}`, thickness, ...marks].join(', ');
-          const target = {
-            id,
-            name,
-            wrong: wrong.has(id),
-            chosen: chosen.has(id),
-            press: onSelect,
-          };
           return (
             <LayerRow
               key={id}
-              {...target}
+              id={id}
+              name={name}
+              wrong={wrong.has(id)}
+              chosen={chosen.has(id)}
+              press={onSelect}
               reached={id === first}
               box={{ ...s.row, y: risen(s) }}
               movable={onDrop !== undefined}
-            >
-              {labels ? (
-                <LayerLabel
-                  {...target}
-                  number={layer.number}
-                  text={[layer.kind.name, ...marks].join(', ')}
-                  value={
-                    layer.thickness === undefined
-                      ? '–'
-                      : formatValue(layer.thickness, 'length', units)
-                  }
-                  at={labels.at[i] ?? 0}
-                  size={labels.size}
-                  width={left - 14}
-                />
-              ) : null}
-            </LayerRow>
+            />
           );
         })}
+        {labels ? (
+          <LabelTargets
+            labels={drawing.layers.map((s, i) => ({
+              id: s.layer.plate.id,
+              at: labels.at[i] ?? 0,
+            }))}
+            width={left - 14}
+            height={drawing.height}
+            press={onSelect}
+          />
+        ) : null}
       </View>
       {labelled ? (
         <View style={{ minHeight: NOTE, width }}>
