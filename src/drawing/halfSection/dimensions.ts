@@ -39,7 +39,9 @@ export function dimensionsAt(
     return {
       name,
       line: `M${d.x - TICK} ${top}h${2 * TICK}M${d.x} ${top}V${bottom}M${d.x - TICK} ${bottom}h${2 * TICK}`,
-      text: `${WORD[name]} ${say(value)}`.trim(),
+      text: lifted
+        ? `${WORD.lift} ${say(lift)}, ${say(Math.max(0, drawing.clearance(lift)))} per face`
+        : `${WORD[name]} ${say(value)}`.trim(),
       x: d.name === 'gap' ? d.x - TICK - 2 : beside ? d.x + TICK + 2 : 0,
       y: beside ? (top + bottom) / 2 + 4 : HEADING,
       anchor: d.name === 'gap' ? ('end' as const) : ('start' as const),

@@ -1,5 +1,7 @@
 import { engagesByItself } from '@/core/clutch/fitted';
 import type { PackLayer } from '@/core/evaluate/engine/layers';
+import { warpOf } from '@/core/evaluate/engine/layers';
+import { clearancePerFace } from '@/core/release/clearance';
 import { hasPack } from '@/core/guide/layouts';
 import type { Mm } from '@/core/units/quantity';
 
@@ -48,6 +50,8 @@ export interface HalfSection {
   readonly dimensions: readonly Dimension[];
   /** Words in the drawing: the step of the retainer. */
   readonly notes: readonly { readonly text: string; readonly x: number; readonly y: number }[];
+  /** Clearance of each friction face at a lift, mm; below 0 where out-of-flat takes more than the lift. */
+  clearance(lift: Mm): Mm;
   /**
    * Pixels by which what moves has risen: 0 stays, then each layer by its number, the pressure plate, and the outer half of
    * an expanding disc with the weights under it.
@@ -193,6 +197,8 @@ export function drawHalfSection(subject: Subject, view: View): HalfSection {
             bottom: y(s.low),
           })),
         ],
+    clearance: (lift) =>
+      clearancePerFace(lift, Math.max(1, layout.slipping.length), warpOf(layout)),
     rises(opening, growth = 0, times = 1) {
       const opened = openedBy(layout, opening);
       const expands = places.findIndex((p) => p.expands) + 1;

@@ -167,7 +167,9 @@ describe('the half-section', () => {
     expect(Math.abs(spring.height / drawing.up - fitted)).toBeLessThan(0.6);
     const written = dimensionsAt(drawing, drawing.rises(1), 1, (mm) => mm.toFixed(2));
     expect(written.find((d) => d.name === 'fitted')?.text).toBe((fitted - 1).toFixed(2));
-    expect(written.find((d) => d.name === 'lift')?.text).toBe('Lift 1.00');
+    expect(written.find((d) => d.name === 'lift')?.text).toBe(
+      `Lift 1.00, ${(1 / evaluate(job).layout.slipping.length).toFixed(2)} per face`,
+    );
     const rest = dimensionsAt(drawing, [], 0, (mm) => mm.toFixed(2));
     expect(rest.map((d) => d.name)).toEqual(['stack', 'fitted']);
   });
