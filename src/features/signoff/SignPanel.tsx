@@ -155,23 +155,26 @@ function ItemRow({ item }: { readonly item: OpenItem }) {
             <Action icon="pencil-outline" onPress={() => setWriting(true)}>
               Sign with a reason
             </Action>
-            <Action
-              icon="check"
-              accessibilityLabel={`Agreed with the customer: ${item.title}`}
-              onPress={() =>
-                change((j) =>
-                  withReason(j, {
-                    itemId: item.id,
-                    said,
-                    reason: AGREED,
-                    by,
-                    at: new Date().toISOString(),
-                  }),
-                )
-              }
-            >
-              Agreed with the customer
-            </Action>
+            {/* What is simply not done yet is no matter of agreement. */}
+            {item.kind === 'step' || item.kind === 'measure' ? null : (
+              <Action
+                icon="check"
+                accessibilityLabel={`Agreed with the customer: ${item.title}`}
+                onPress={() =>
+                  change((j) =>
+                    withReason(j, {
+                      itemId: item.id,
+                      said,
+                      reason: AGREED,
+                      by,
+                      at: new Date().toISOString(),
+                    }),
+                  )
+                }
+              >
+                Agreed with the customer
+              </Action>
+            )}
           </>
         )}
       </View>
