@@ -11,7 +11,7 @@ test(
     const lifts = page.locator('[data-testid^="release.liftReadings."][data-testid$=".lift"]');
     const first = await lifts.first().inputValue();
     await page.getByRole('button', { name: 'New set: Lift by dial' }).click();
-    await page.getByRole('textbox', { name: 'What was done since' }).fill('seat machined');
+    await page.getByRole('textbox', { name: 'Work done since' }).fill('seat machined');
     await page.getByRole('button', { name: 'Begin the new set' }).click();
     await expect(lifts.first()).toHaveValue('');
     await lifts.first().fill('1.44');

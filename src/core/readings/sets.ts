@@ -80,7 +80,7 @@ export const setsOf = (job: Job, kind: ReadingKind): readonly ReadingSet[] =>
   (job.earlierSets ?? []).filter((s) => s.kind === kind);
 
 /**
- * Closes the present readings of a kind as a set and makes room for the next. The step that rests on them is open again. The
+ * Closes the present readings of a kind as a set and makes room for the next. The step that depends on them is open again. The
  * readings of plates stay: only those that change are measured again.
  * @param set its identifier, day, state of the machine, and what was done after it
  * @param evaluation of the same record

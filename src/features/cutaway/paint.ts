@@ -119,18 +119,7 @@ export class Sprites {
         height,
       );
     for (const shape of this.bent) {
-      const { fill, stroke, width, opacity } = paintOf(shape, strata);
-      const path = new Path2D(pathOf(shape, rises));
-      ctx.globalAlpha = opacity;
-      if (fill !== 'none') {
-        ctx.fillStyle = fill;
-        ctx.fill(path);
-      }
-      if (stroke) {
-        ctx.strokeStyle = stroke;
-        ctx.lineWidth = width;
-        ctx.stroke(path);
-      }
+      brush(ctx, new Path2D(pathOf(shape, rises)), paintOf(shape, strata));
     }
     ctx.globalAlpha = 1;
     if (heat > 0.01) {
@@ -192,6 +181,25 @@ export class Sprites {
 
 const onDots = (at: number, dense: number): number => Math.round(at * dense) / dense;
 
+/** Fills and outlines a path as its look says. */
+function brush(
+  ctx: CanvasRenderingContext2D,
+  path: Path2D,
+  { fill, stroke, width, dash, opacity }: ReturnType<typeof paintOf>,
+): void {
+  ctx.globalAlpha = opacity;
+  if (fill !== 'none') {
+    ctx.fillStyle = fill;
+    ctx.fill(path);
+  }
+  if (!stroke) return;
+  ctx.strokeStyle = stroke;
+  ctx.lineWidth = width;
+  ctx.setLineDash(dash ? dash.split(' ').map(Number) : NONE);
+  ctx.stroke(path);
+  ctx.setLineDash(NONE);
+}
+
 function spriteOf(shapes: readonly Shape[], strata: Strata, dense: number): Sprite {
   const box = boxAround(shapes);
   // On whole dots of the screen, so that a picture is copied and not filtered.
@@ -203,20 +211,7 @@ function spriteOf(shapes: readonly Shape[], strata: Strata, dense: number): Spri
   const ctx = picture.getContext('2d');
   if (ctx) {
     ctx.setTransform(dense, 0, 0, dense, -x * dense, -y * dense);
-    for (const { d, fill, stroke, width: line, dash, opacity } of painted(shapes, strata)) {
-      const path = new Path2D(d);
-      ctx.globalAlpha = opacity;
-      if (fill !== 'none') {
-        ctx.fillStyle = fill;
-        ctx.fill(path);
-      }
-      if (stroke) {
-        ctx.strokeStyle = stroke;
-        ctx.lineWidth = line;
-        ctx.setLineDash(dash ? dash.split(' ').map(Number) : NONE);
-        ctx.stroke(path);
-      }
-    }
+    for (const paint of painted(shapes, strata)) brush(ctx, new Path2D(paint.d), paint);
   }
   const [first] = shapes;
   return {

@@ -83,7 +83,7 @@ function FindingFields({ finding: f }: { readonly finding: Finding }) {
         onChange={(part) => set({ part })}
       />
       <Field
-        label="What was found"
+        label="Finding"
         value={f.text}
         maxLength={MAX_TEXT}
         onChangeText={(text) => set({ text }, `finding.${f.id}.text`)}
@@ -95,7 +95,7 @@ function FindingFields({ finding: f }: { readonly finding: Finding }) {
         onChange={(decision) => set({ decision })}
       />
       <Field
-        label="Cost, or what the customer agreed to"
+        label="Cost or agreement"
         value={f.agreed}
         maxLength={MAX_TEXT}
         onChangeText={(agreed) => set({ agreed }, `finding.${f.id}.agreed`)}
@@ -133,11 +133,11 @@ function FindingFields({ finding: f }: { readonly finding: Finding }) {
           }}
         />
         <Choice
-          label="It speaks"
+          label="Evidence"
           value={f.against ? 'against' : 'for'}
           options={[
-            { value: 'for', label: 'For it' },
-            { value: 'against', label: 'Against it' },
+            { value: 'for', label: 'For the cause' },
+            { value: 'against', label: 'Against the cause' },
           ]}
           onChange={(side) => set({ against: side === 'against' })}
         />

@@ -53,7 +53,7 @@ export function ReadingSets({ kind }: { readonly kind: ReadingKind }) {
             onChangeText={setMachine}
           />
           <Field
-            label="What was done since"
+            label="Work done since"
             value={then}
             maxLength={MAX_WORDS}
             onChangeText={setThen}
@@ -61,7 +61,7 @@ export function ReadingSets({ kind }: { readonly kind: ReadingKind }) {
           <View style={flow.wrap}>
             <Action
               main
-              blocked={then.trim() === '' ? 'Say what was done since.' : undefined}
+              blocked={then.trim() === '' ? 'Enter the work done since.' : undefined}
               onPress={begin}
             >
               Begin the new set

@@ -55,7 +55,7 @@ describe('sets of readings', () => {
     expect(rows.find((r) => r.name === 'across the plate')?.change).toBeLessThan(0);
   });
 
-  it('reopen the step that rests on them', () => {
+  it('reopen the step that depends on them', () => {
     const read = stepsAnswered(
       withEntry(crag(), 'release.freePlay', entry(3)),
       'release.freePlay',
