@@ -13,8 +13,14 @@ export const ATTACHMENTS = CLUTCH_KINDS.filter((kind) => kind.choice);
  * The kinds fitted in a job: its springs, and its attachments.
  * @example fittedKinds(job).map((k) => k.id) // ["coil"]
  */
-export const fittedKinds = (job: Job): readonly ClutchKind[] =>
-  CLUTCH_KINDS.filter((kind) => kind.isFitted(job));
+export function fittedKinds(job: Job): readonly ClutchKind[] {
+  let kinds = known.get(job);
+  if (!kinds) known.set(job, (kinds = CLUTCH_KINDS.filter((kind) => kind.isFitted(job))));
+  return kinds;
+}
+
+/** An evaluation asks for the kinds of one record a dozen times; a record never changes. */
+const known = new WeakMap<Job, readonly ClutchKind[]>();
 
 /**
  * How the springs of a job press. @throws {RangeError} for springs of no kind in the list

@@ -4,6 +4,7 @@ import type { FigureId, Outcome } from '../evaluate/engine/figure';
 import type { OverSpeed } from '../evaluate/engine/overSpeed';
 import type { Problem } from '../evaluate/engine/problem';
 import type { Sheet, SpringModel } from '../evaluate/engine/sheet';
+import type { Term } from '../evaluate/engine/term';
 import type { Verdict } from '../evaluate/engine/verdict';
 import type { Reason } from '../inspect/decisions';
 import type { RunStep } from '../inspect/runStep';
@@ -16,6 +17,23 @@ import type { UnitChoice } from '../units/quantity';
 import type { Family, GlossaryTerm } from '../words/term';
 import type { ChecklistPlace, ChecklistLine } from '../worksheet/line';
 import type { FormGroup, KindChoice, ReturnSprings, SetEntry } from './form';
+
+/** What multiplies the torque that a clamp holds, by that torque itself. */
+export interface Driven {
+  /** Its inputs. */
+  readonly terms: (sheet: Sheet) => readonly Term[];
+  /**
+   * Factor on the held torque, by the torque that the pack alone holds for each newton, N·m/N.
+   * @throws {DomainError} where it locks
+   */
+  readonly gain: (sheet: Sheet) => (perNewton: number) => number;
+  /** Its figures, once the torque per newton is known: at low, typical and high friction. */
+  readonly figures: (
+    sheet: Sheet,
+    perNewton: Term,
+    levels: readonly [low: number, typical: number, high: number],
+  ) => void;
+}
 
 /** A kind of springs or of attachment: everything the program knows of it. */
 export interface ClutchKind {
@@ -37,6 +55,7 @@ export interface ClutchKind {
   readonly shown?: readonly FigureId[];
   readonly figures?: (sheet: Sheet) => void;
   readonly overSpeed?: OverSpeed;
+  readonly drive?: Driven;
   /** It engages by speed: in the pack itself, or before it. */
   readonly takesUp?: 'inPack' | 'before';
   readonly verdicts?: (sheet: Sheet) => readonly (Verdict | undefined)[];

@@ -1,3 +1,4 @@
+import { assistSlip } from './assistSlip/kind';
 import { beltDrive } from './beltDrive/kind';
 import { centrifugalAssist } from './centrifugalAssist/kind';
 import { coil } from './coil/kind';
@@ -12,6 +13,7 @@ export const CLUTCH_KINDS: readonly ClutchKind[] = [
   coil,
   diaphragm,
   loose,
+  assistSlip,
   centrifugalAssist,
   expandingDisc,
   startClutch,

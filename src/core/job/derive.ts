@@ -9,6 +9,7 @@ import type {
   Plate,
   Release,
   Setting,
+  Fittings,
 } from './types';
 import type { BuildRecord, Work, WorkStage } from './work';
 import { blankSignOff } from './signOff';
@@ -53,6 +54,12 @@ const releaseAsBuilt = ({
   air: _air,
   ...rest
 }: Release): Release => ({ ...rest, liftReadings: [] });
+
+/** Attachments without what was measured of their wear. */
+const fittingsAsBuilt = (fittings: Fittings): Fittings =>
+  Object.fromEntries(
+    Object.entries(fittings).map(([kind, { wear: _wear, ...entries }]) => [kind, entries]),
+  );
 
 /** Adjuster and limits stay with the machine; position and readings do not. */
 const settingAsBuilt = ({
@@ -119,6 +126,7 @@ export function nextJobOf(last: Job, id: string, number: string, now: string): J
     machine: last.machine,
     engine: last.engine,
     duty: last.duty,
+    ...(last.oil ? { oil: last.oil } : {}),
     pack: { ...packAsSpecified, plates: last.pack.plates.map(asSpecified) },
     springs: {
       ...last.springs,
@@ -133,7 +141,7 @@ export function nextJobOf(last: Job, id: string, number: string, now: string): J
     startClutch: last.startClutch,
     release: releaseAsBuilt(last.release),
     expanding: last.expanding,
-    ...(last.fittings ? { fittings: last.fittings } : {}),
+    ...(last.fittings ? { fittings: fittingsAsBuilt(last.fittings) } : {}),
     setting: settingAsBuilt(last.setting),
     build: buildRecordForCopy(last.build),
     prove: { outcomes: {}, starts: last.prove.starts.map(({ done: _done, ...s }) => s) },

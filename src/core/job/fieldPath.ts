@@ -7,6 +7,7 @@ import type { START_FIELDS } from '../clutch/startClutch/fields';
 import type { DUTY_FIELDS } from './specs/duty';
 import type { ENGINE_FIELDS } from './specs/engine';
 import type { INSPECTION_FIELDS } from './specs/inspection';
+import type { OIL_FIELDS } from './specs/oil';
 import type { PACK_FIELDS } from './specs/pack';
 import type { RELEASE_FIELDS } from './specs/release';
 import type { SETTING_FIELDS } from './specs/setting';
@@ -16,6 +17,7 @@ import type { WORK_FIELDS } from './specs/work';
 /** A path with `*` in the place of identifiers. */
 export type FieldPattern = keyof (typeof ENGINE_FIELDS &
   typeof DUTY_FIELDS &
+  typeof OIL_FIELDS &
   typeof PACK_FIELDS &
   typeof COIL_FIELDS &
   typeof DIAPHRAGM_FIELDS &

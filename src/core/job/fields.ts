@@ -3,6 +3,7 @@ import type { FieldPath, FieldPattern } from './fieldPath';
 import { DUTY_FIELDS } from './specs/duty';
 import { ENGINE_FIELDS } from './specs/engine';
 import { INSPECTION_FIELDS } from './specs/inspection';
+import { OIL_FIELDS } from './specs/oil';
 import { PACK_FIELDS } from './specs/pack';
 import { RELEASE_FIELDS } from './specs/release';
 import { SETTING_FIELDS } from './specs/setting';
@@ -23,6 +24,7 @@ const KIND_FIELDS = Object.assign({}, ...CLUTCH_KINDS.map((k) => k.fields)) as R
 export const FIELDS: Readonly<Record<FieldPattern, FieldSpec>> = {
   ...ENGINE_FIELDS,
   ...DUTY_FIELDS,
+  ...OIL_FIELDS,
   ...PACK_FIELDS,
   ...KIND_FIELDS,
   ...RELEASE_FIELDS,
@@ -46,6 +48,7 @@ const LIST_PARENTS = new Set([
   'fasteners',
   'starts',
   'visits',
+  'slips',
 ]);
 
 /** Paths recur at every key that is typed; each is taken apart once. */

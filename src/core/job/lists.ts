@@ -14,6 +14,7 @@ import {
   MAX_STEPS,
   MAX_TESTER_POINTS,
 } from './fields';
+import { MAX_SLIPS } from './record/oil';
 import { MAX_VISITS } from './record/visits';
 import type { Job } from './types';
 import { WORK_STAGES } from './work';
@@ -40,6 +41,7 @@ export const LIST_LENGTHS: Readonly<Record<string, number>> = {
   ),
   variants: MAX_VARIANTS - 1,
   visits: MAX_VISITS,
+  slips: MAX_SLIPS,
   photos: MAX_PHOTOS,
   'engine.curve.points': MAX_CURVE_POINTS,
   'strip.steps': MAX_LINES,

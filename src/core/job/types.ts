@@ -6,6 +6,7 @@
 
 import type { Finding, ReadingSet } from './record/findings';
 import type { Entry } from './record/entry';
+import type { Oil, Slip } from './record/oil';
 import type { Engine, Intake, Machine, Stage, StartDuty } from './record/intake';
 import type { InspectionRecord } from './record/inspection';
 import type { LeafletTexts } from './record/leaflet';
@@ -26,6 +27,7 @@ export * from './record/entry';
 export * from './record/inspection';
 export * from './record/intake';
 export * from './record/leaflet';
+export * from './record/oil';
 export * from './record/pack';
 export * from './record/setting';
 export * from './record/springs';
@@ -75,6 +77,9 @@ export interface Job extends VariantParts {
   readonly intake: Intake;
   readonly engine: Engine;
   readonly duty: StartDuty;
+  readonly oil?: Oil;
+  /** Slips seen on the dyno or on the road. */
+  readonly slips?: readonly Slip[];
   readonly strip: Strip;
   readonly inspection: InspectionRecord;
   /** Saved alternative packs; switching keeps the current one. */
