@@ -10,6 +10,7 @@ import { COMMON_STEELS, movesFor } from './moves';
 import { orderMoves } from './orderMoves';
 import { creepMoves } from './creepMoves';
 import { lighterMoves, releaseMoves } from './releaseMoves';
+import { followTrain } from './measuredLift';
 import { manualFix } from './manualFix';
 
 /** One or two moves that fix a verdict, with the resulting pack. */
@@ -131,6 +132,7 @@ function tryMoves(
   let changed: Job | undefined = job;
   for (const move of moves) changed = changed && move.apply(changed);
   if (!changed) return undefined;
+  changed = followTrain(job, changed);
   const after = evaluate(changed);
   const cured = after.verdicts.find((v) => v.id === verdict) ?? gone(verdict);
   if (cured.state !== 'good' || isWorse(before, after)) return undefined;

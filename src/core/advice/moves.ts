@@ -5,11 +5,12 @@ import { entry } from '../job/entry';
 import { MAX_PLATES } from '../job/fields';
 import { fieldPath } from '../job/fieldPath';
 import { withEntry } from '../job/paths';
-import type { CoilGroup, Entry, Job, LiningId, Plate } from '../job/types';
+import type { CoilGroup, Job, LiningId, Plate } from '../job/types';
 import { ofKind, ofThickness } from '../pack/edit';
 import { LINING_ESTIMATES } from '../torque/linings';
 import type { Mm } from '../units/quantity';
 import { freshMoves } from './freshMoves';
+import { scaledReadings } from './measuredLift';
 import type { Move } from './move';
 import { size } from './move';
 
@@ -248,18 +249,10 @@ function reducedEffortMoves(job: Job): Move[] {
 
 /** A lift measured with the part fitted grows by its ratio once it is removed; a train's lift follows by itself. */
 function withoutReducedEffort(job: Job, factor: number): Job {
-  const { measuredLift, liftReadings, type } = job.release;
   const bare = withEntry(job, 'release.reducedEffort', undefined);
-  if (type !== 'measured') return bare;
-  const grown = (lift: Entry) => entry(lift.value * factor);
-  return {
-    ...bare,
-    release: {
-      ...bare.release,
-      ...(measuredLift ? { measuredLift: grown(measuredLift) } : {}),
-      liftReadings: liftReadings.map((r) => (r.lift ? { ...r, lift: grown(r.lift) } : r)),
-    },
-  };
+  return job.release.type === 'measured'
+    ? { ...bare, release: scaledReadings(bare.release, factor) }
+    : bare;
 }
 
 function oilMoves(job: Job): Move[] {

@@ -7,6 +7,7 @@ import type { Compared } from './compare';
 import { figuresToCompare } from './compare';
 import type { Sentence } from '@/core/text/sentence';
 import type { AvailableParts } from './moves';
+import { followTrain } from './measuredLift';
 import type { Move } from './move';
 import { COMMON_STEELS, movesFor } from './moves';
 
@@ -44,8 +45,10 @@ export function trades(job: Job, atHand: AvailableParts = COMMON_STEELS): readon
     ...reducedEffortMove(job),
   ];
   return moves.flatMap(({ label, apply }): Trade[] => {
-    const changed = apply(job);
-    return changed ? [{ label, job: changed, figures: figuresToCompare(changed) }] : [];
+    const made = apply(job);
+    if (!made) return [];
+    const changed = followTrain(job, made);
+    return [{ label, job: changed, figures: figuresToCompare(changed) }];
   });
 }
 

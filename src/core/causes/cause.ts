@@ -25,7 +25,10 @@ export type CauseId =
   | 'gapWide'
   | 'shoeSpring'
   | 'fluidHot'
-  | 'tangsBind';
+  | 'tangsBind'
+  | 'rampsSharp'
+  | 'rampsWorn'
+  | 'rampsWrong';
 
 /** A weight for or against a cause, in tenths of log-odds, with its reason. */
 export interface Weight {
@@ -60,7 +63,9 @@ export type TestId =
   | 'tangClearance'
   | 'springKinds'
   | 'gainReading'
-  | 'shoeContact';
+  | 'shoeContact'
+  | 'rampLook'
+  | 'rampSnap';
 
 export interface TestOutcome {
   readonly id: string;

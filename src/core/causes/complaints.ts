@@ -10,7 +10,11 @@ export type ComplaintId =
   | 'grabby'
   | 'heavy'
   | 'burnt'
-  | 'hotDrag';
+  | 'hotDrag'
+  | 'coldOnly'
+  | 'overrunChatter'
+  | 'powerSlip'
+  | 'weakReturn';
 
 export const COMPLAINTS: Readonly<Record<ComplaintId, string>> = {
   slips: 'Slips',
@@ -23,4 +27,8 @@ export const COMPLAINTS: Readonly<Record<ComplaintId, string>> = {
   heavy: 'Heavy lever',
   burnt: 'Burnt smell',
   hotDrag: 'Won’t release when hot',
+  coldOnly: 'Drags only when cold',
+  overrunChatter: 'Chatters on overrun',
+  powerSlip: 'Slips only under power',
+  weakReturn: 'Lever returns weakly',
 };

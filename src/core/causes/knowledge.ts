@@ -65,6 +65,17 @@ const RELEASE_CAUSES = [
   'thickOil',
 ] as const;
 
+/** Against causes that do not change how the pack releases. */
+const LOWERS_RESERVE = against(
+  15,
+  'Lowers the torque reserve; release is unchanged.',
+  'wornDiscs',
+  'weakSprings',
+  'wrongOil',
+  'glazedDiscs',
+  'stackLow',
+);
+
 /** Causes of engagement at too low a speed. */
 const EARLY_ENGAGEMENT = ['idleHigh'] as const;
 
@@ -199,15 +210,39 @@ const OF_EVERY_CLUTCH: Readonly<Record<ComplaintId, readonly Weight[]>> = {
     w('noFreePlay', 8, 'Free play disappears with heat on others.'),
     w('airInLine', 10, 'Air expands when hot.'),
     w('thickOil', -15, 'Hot oil is thin.'),
-    ...against(
-      15,
-      'Lowers the torque reserve; release is unchanged.',
-      'wornDiscs',
-      'weakSprings',
-      'wrongOil',
-      'glazedDiscs',
-      'stackLow',
+    ...LOWERS_RESERVE,
+  ],
+  coldOnly: [
+    w(
+      'thickOil',
+      30,
+      'Cold oil is many times thicker: it drags the plates along until it is warm.',
     ),
+    w('shortLift', 12, 'Little clearance per face drags more in cold oil.'),
+    w('warpedSteels', 4, 'Warp leaves little clearance for cold oil.'),
+    w('fluidHot', -30, 'Heat is not the cause.'),
+    ...against(12, 'It would drag when warm too.', 'tightHubNut', 'stackTall', 'notches'),
+    ...LOWERS_RESERVE,
+  ],
+  overrunChatter: [
+    w('notches', 14, 'Plates catch in the notches as the load turns round.'),
+    w('judderMissing', 8, 'Take-up is not smoothed either way.'),
+    ...against(10, 'Felt with the lever in, not on overrun.', ...RELEASE_CAUSES),
+  ],
+  powerSlip: [
+    w('weakSprings', 16, 'Reserve runs out at the highest torque first.'),
+    w('wornDiscs', 14, 'Reserve runs out at the highest torque first.'),
+    w('wrongOil', 14, 'Reserve runs out at the highest torque first.'),
+    w('glazedDiscs', 10, 'Reserve runs out at the highest torque first.'),
+    ...against(15, 'Affects release, not the torque reserve.', ...RELEASE_CAUSES),
+  ],
+  weakReturn: [
+    w('dryRelease', 28, 'Friction of the train works against the springs on the way back.'),
+    w('tangsBind', 16, 'Plates that bind hold the pack open.'),
+    w('warpedSteels', 6, 'A bent plate rubs on its spline.'),
+    w('weakSprings', 12, 'Weak springs push back weakly.'),
+    w('overSprung', -25, 'Strong springs return the lever hard.'),
+    ...against(10, 'Not felt on the way back.', 'wornDiscs', 'glazedDiscs', 'wrongOil'),
   ],
 };
 

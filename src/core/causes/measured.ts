@@ -4,7 +4,7 @@ import type { Evaluation } from '../evaluate/evaluate';
 import { engagesByItself } from '../clutch/fitted';
 import { CLUTCH_KINDS } from '../clutch/kinds';
 import { PART_NAME } from '../findings';
-import { limitAt } from '../inspect/run';
+import { limitAt } from '../inspect/limitAt';
 import type { Job, Sight } from '../job/types';
 import { readingsOf } from '../job/types';
 import { releasedBy } from '../release/way';
@@ -38,6 +38,8 @@ export function weighVerdicts(evaluation: Evaluation): readonly MeasuredWeight[]
       say('stackTall', -22, v.title, 'Stack height');
     }
     if (v.id === 'releases' && (bad || fine)) say('shortLift', bad ? 28 : -25, v.title, 'Lift');
+    if (v.id === 'coldDrag' && v.state !== 'unknown')
+      say('thickOil', fine ? -18 : 24, v.title, 'Drag in cold oil');
     if (v.id === 'even' && v.state !== 'unknown')
       say('tiltedPlate', bad ? 32 : fine ? -25 : 26, v.title, 'Dial round the plate');
     for (const kind of CLUTCH_KINDS) weights.push(...(kind.weigh?.(v, evaluation.figures) ?? []));
@@ -70,7 +72,7 @@ const isThickEnough = ({ plate, kind }: PackLayer): boolean => {
 
 /**
  * Weights from the record besides its verdicts: oil, readings and damage.
- * @example weighJob(twin).map((m) => m.cause) // ["gapSmall", "gapWide", "shoeSpring", "idleHigh", "wrongOil"]
+ * @example weighJob(twin).map((m) => m.cause) // ["rampsSharp", "rampsWorn", "rampsWrong", "gapSmall", "gapWide", "shoeSpring", "idleHigh", "wrongOil"]
  */
 export function weighJob(job: Job): readonly MeasuredWeight[] {
   const weights: MeasuredWeight[] = [];

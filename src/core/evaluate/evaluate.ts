@@ -2,15 +2,13 @@ import type { Job } from '../job/types';
 import { fittedKinds } from '../clutch/fitted';
 import type { FigureId, Outcome } from './engine/figure';
 import type { PackLayout } from './engine/layers';
+import { computeDrag } from './figures/dragFigures';
 import { computeHeat } from './figures/heatFigures';
 import { layOut } from './engine/layers';
 import { computeLosses } from './figures/lossFigures';
-import {
-  computeEvenness,
-  computeLift,
-  computePull,
-  computeRetention,
-} from './figures/releaseFigures';
+import { computeEvenness, computeRetention } from './figures/engagementFigures';
+import { computeLift } from './figures/releaseFigures';
+import { computePull } from './figures/pullFigures';
 import { JobSheet } from './engine/jobSheet';
 import type { Sheet } from './engine/sheet';
 import { computeClampAtPeak } from './figures/clampOverSpeed';
@@ -86,5 +84,6 @@ export function workOut(job: Job): { readonly sheet: Sheet; readonly layout: Pac
   computeRetention(sheet, layout);
   computeWear(sheet, layout);
   computeHeat(sheet, layout);
+  computeDrag(sheet, layout);
   return { sheet, layout };
 }

@@ -2,21 +2,19 @@ import { startClutchTorque } from '../assist/startClutch';
 import { attempt, check } from '../errors';
 import type { FieldPath } from '../job/fieldPath';
 import type { Job, TorqueCurve } from '../job/types';
-import { readingsOf } from '../job/types';
 import { valueAlong } from '../points';
 import type { Mm, Newton, NewtonMetre, Rpm } from '../units/quantity';
 import { torqueAtClutch } from '../torque/capacity';
 import { startClutchOf } from '../clutch/startClutch/figures';
 import { addedAtRpm, clampAtRpm, hasWeights } from './figures/clampOverSpeed';
 import { workOut } from './evaluate';
-import type { PackLayout } from './engine/layers';
 import { warpOf } from './engine/layers';
 import type { Sheet } from './engine/sheet';
-import { ratioOverLift } from './figures/releaseFigures';
+import { ratioOverLift } from './figures/pullFigures';
 import { springForceAt } from './engine/springs';
 import type { Level } from './figures/torqueTerms';
-import { torqueChain } from './figures/torqueFigures';
-import { RESERVE_STOP } from './verdicts/holdingVerdict';
+import { torqueChain } from './figures/torqueChain';
+import { firstSlip, newStack, thinnestDisc } from './wearLimits';
 
 /** A state of the pack to look at it in. */
 export interface PackState {
@@ -100,7 +98,6 @@ export interface PackModel {
   wearReserve(): readonly WearReserve[];
 }
 
-const FARTHEST_WEAR: Mm = 3;
 const MAX_RPM: Rpm = 25_000;
 const DEFAULT_POINTS = 41;
 const LEVEL_NAMES = { low: 'Low', typical: 'Typical', high: 'High' } as const satisfies Record<
@@ -280,54 +277,6 @@ function byLevel<T>(
 function number(sheet: Sheet, path: FieldPath): number | undefined {
   const term = sheet.entry(path);
   return term.known ? term.value : undefined;
-}
-
-function newStack(layout: PackLayout): Mm | undefined {
-  let sum = 0;
-  for (const l of layout.layers) {
-    if (!l.kind.thickness) return undefined;
-    sum += l.kind.thickness.value;
-  }
-  return layout.layers.length > 0 ? sum : undefined;
-}
-
-/** Pack wear until the first disc is at its limit, wear shared evenly by the lined plates that slip. */
-function thinnestDisc(layout: PackLayout): Mm | undefined {
-  const slipping = new Set(layout.slipping.flatMap((f) => [f.below, f.above]));
-  const discs = layout.layers.filter((l) => l.lined !== 'none' && slipping.has(l.number));
-  let least: Mm | undefined;
-  for (const l of discs) {
-    const limit = l.kind.minThickness?.value;
-    if (limit === undefined || l.thickness === undefined) continue;
-    const now = Math.min(l.thickness, ...readingsOf(l.plate).map((r) => r.value));
-    least = Math.min(least ?? Infinity, (now - limit) * discs.length);
-  }
-  return least;
-}
-
-/** Least wear at which the reserve falls to 1: scanned, since a diaphragm's clamp rises before it falls. */
-function firstSlip(reserveAt: (wear: Mm) => number | undefined, stack: Mm): Mm | undefined {
-  const most = Math.min(FARTHEST_WEAR, stack * 0.9);
-  const steps = 60;
-  const asBuilt = reserveAt(0);
-  if (asBuilt === undefined) return undefined;
-  if (asBuilt < RESERVE_STOP) return 0;
-  for (let i = 1; i <= steps; i++) {
-    const wear = (most * i) / steps;
-    const here = reserveAt(wear);
-    if (here === undefined) return undefined;
-    if (here < RESERVE_STOP) {
-      let low = (most * (i - 1)) / steps;
-      let high = wear;
-      for (let k = 0; k < 40; k++) {
-        const mid = (low + high) / 2;
-        if ((reserveAt(mid) ?? 0) < RESERVE_STOP) high = mid;
-        else low = mid;
-      }
-      return high;
-    }
-  }
-  return undefined;
 }
 
 /** Torque of the engine's curve at the clutch; undefined outside the curve, where nothing is extrapolated. */

@@ -10,7 +10,7 @@ import { FIXTURES } from '@/core/job/types';
 import type { Decision, Reason } from './decisions';
 import { EDGE } from './decisions';
 import { limitSource } from './limitSource';
-import { limitAt } from './run';
+import { limitAt } from './limitAt';
 import { SIGHT_NAME, sightRule } from './sights';
 
 /** Share of a limit from which a notch is watched. Assumed value. */

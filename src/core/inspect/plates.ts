@@ -7,7 +7,7 @@ import { summarizeReadings } from '../pack/stack';
 import type { Decision, Reason } from './decisions';
 import { EDGE } from './decisions';
 import { limitSource } from './limitSource';
-import { limitAt } from './run';
+import { limitAt } from './limitAt';
 import { SIGHT_NAME, sightRule } from './sights';
 
 /** Share of the way from new to limit from which a disc is watched. Assumed value. */

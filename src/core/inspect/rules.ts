@@ -6,7 +6,7 @@ import type { Job } from '../job/types';
 import type { Decision } from './decisions';
 import { staysIn } from './decisions';
 import type { PartVerdict } from './partVerdict';
-import { limitAt } from './run';
+import { limitAt } from './limitAt';
 import { SECONDARY_CAUSES } from './sights';
 
 /** A finding of a rule across parts. */

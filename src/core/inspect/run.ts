@@ -1,11 +1,10 @@
+import { layOut } from '../evaluate/engine/layers';
 import { fittedKinds } from '../clutch/fitted';
-import type { FieldPath } from '../job/fieldPath';
-import { fieldAt } from '../job/fields';
 import { fieldPath } from '../job/fieldPath';
 import { entryAt } from '../job/entryAt';
 import type { Job, Plate, PlateKind } from '../job/types';
 import { POINTS } from '../job/types';
-import type { Mm } from '../units/quantity';
+import { limitAt } from './limitAt';
 import { hasPack } from '../guide/layouts';
 import type { RunPart, RunStep } from './runStep';
 import { RUN_PARTS } from './runStep';
@@ -24,10 +23,33 @@ export function measuringRun(job: Job, parts: readonly RunPart[]): readonly RunS
     ...steelSteps(job, wanted),
     ...(wanted.has('tangs') ? tangSteps(job) : []),
     ...(wanted.has('springs') ? kindSteps(job, 'springs') : []),
-    ...(wanted.has('around') ? aroundSteps(job) : []),
+    ...(wanted.has('around') ? [...aroundSteps(job), ...kindSteps(job, 'around')] : []),
     ...(wanted.has('start') ? kindSteps(job, 'start') : []),
   ];
 }
+
+/**
+ * The readings of a return in working order: each disc at its thinnest point, by its number in the pack.
+ * @example visitRun(job, 'v1').length // 8
+ */
+export const visitRun = (job: Job, visitId: string): readonly RunStep[] =>
+  layOut(job)
+    .layers.filter((l) => l.lined !== 'none')
+    .map(({ plate, kind, number }): RunStep => {
+      const path = fieldPath('visits.*.readings.*', visitId, plate.id);
+      return {
+        path,
+        part: 'discs',
+        title: `Disc, plate ${number}`,
+        what: 'thickness at its thinnest point',
+        plateId: plate.id,
+        siblings: [path],
+        nominal: kind.thickness?.value,
+        limit: kind.minThickness?.value,
+        limitIs: 'least',
+        onlyWears: true,
+      };
+    });
 
 /**
  * The parts that the clutch of a job has to measure.
@@ -199,12 +221,4 @@ function aroundSteps(job: Job): RunStep[] {
     limitIs: path === 'inspection.pressurePlateThickness' ? 'least' : 'most',
     onlyWears: false,
   }));
-}
-
-/**
- * A limit of the job: entered, else its assumed value.
- * @example limitAt(blank, 'inspection.notchLimit') // 0.5
- */
-export function limitAt(job: Job, path: FieldPath): Mm | undefined {
-  return entryAt(job, path)?.value ?? fieldAt(path).estimate?.value;
 }

@@ -40,7 +40,11 @@ const goes = (d: Decision) => d === 'change' || d === 'scrap';
 
 function forCustomer({ parts, across }: Inspection, { verdicts }: Evaluation): Sentence[] {
   const lines: Sentence[] = [];
-  const reported = (sort: readonly PartVerdict[], one: string, many: string) => {
+  const reported = (all: readonly PartVerdict[], one: string, many: string) => {
+    const fresh = all.filter((p) => p.plate?.plate.isNew).length;
+    // What was replaced does not stay.
+    if (fresh > 0) lines.push(say`${count(fresh)} ${fresh === 1 ? one : many} replaced by new.`);
+    const sort = all.filter((p) => !p.plate?.plate.isNew);
     if (sort.length === 0) return;
     const out = sort.filter((p) => goes(p.decision)).length;
     const open = sort.filter((p) => p.decision === 'open').length;
@@ -50,7 +54,9 @@ function forCustomer({ parts, across }: Inspection, { verdicts }: Evaluation): S
       lines.push(
         open > 0
           ? say`The ${many} measured so far can stay.`
-          : say`All ${count(sort.length)} ${many} can stay.`,
+          : sort.length === all.length
+            ? say`All ${count(sort.length)} ${many} can stay.`
+            : say`The other ${count(sort.length)} ${many} can stay.`,
       );
       return;
     }

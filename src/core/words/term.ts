@@ -15,6 +15,7 @@ export type DrawingId =
   | 'belt'
   | 'levers'
   | 'balls'
+  | 'ramps'
   | 'train'
   | 'lift'
   | 'gap'

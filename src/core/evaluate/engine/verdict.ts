@@ -20,6 +20,8 @@ const ORDER = [
   'wear',
   'oil',
   'heat',
+  'coldDrag',
+  'coldCreep',
   'caliper',
   'judder',
   'even',

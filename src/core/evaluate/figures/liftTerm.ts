@@ -26,11 +26,18 @@ export const LEVER_LOSSES = [
  * @example liftTerm(sheet).value // 1.5696
  */
 export function liftTerm(sheet: Sheet): Term {
-  const { type, measuredLift } = sheet.job.release;
-  if (type !== 'measured') return trainTerm(sheet, true);
+  return sheet.job.release.type === 'measured' ? measuredTerm(sheet) : trainTerm(sheet, true);
+}
+
+/**
+ * The lift at the pressure plate as it was measured, mm: mean of the plane through the dial readings, or the single
+ * reading. Missing where nothing was measured.
+ * @example measuredTerm(sheet).known // true
+ */
+export function measuredTerm(sheet: Sheet): Term {
   const dial = dialTerms(sheet);
   // One dial reading counts for the plate until there are enough around it.
-  return dial.length === 0 || (measuredLift && dial.length < 6)
+  return dial.length === 0 || (sheet.job.release.measuredLift && dial.length < 6)
     ? sheet.entry('release.measuredLift')
     : fromDial(dial, (readings) => evenness(readings).mean);
 }

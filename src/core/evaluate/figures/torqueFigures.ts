@@ -1,108 +1,20 @@
 import { fieldPath } from '@/core/job/fieldPath';
 import type { PlateKind } from '@/core/job/types';
 import type { Face } from '@/core/pack/faces';
-import { linedInward, linedOutward } from '@/core/pack/faces';
-import type { Capacity, FrictionFace } from '@/core/torque/capacity';
-import { packCapacity, torqueAtClutch } from '@/core/torque/capacity';
-import { effectiveRadius, liningPressure } from '@/core/torque/radius';
+import { torqueAtClutch } from '@/core/torque/capacity';
+import { liningPressure } from '@/core/torque/radius';
 import { clampAtRpm, hasWeights, lockUpOf } from './clampOverSpeed';
-import type { Newton, NewtonMetre } from '@/core/units/quantity';
 import type { PackLayout } from '@/core/evaluate/engine/layers';
-import { plateAt } from '@/core/evaluate/engine/layers';
 import type { Sheet } from '@/core/evaluate/engine/sheet';
 import type { KnownTerm, Term } from '@/core/evaluate/engine/term';
+import type { TorqueChain } from './torqueChain';
+import { torqueChain } from './torqueChain';
 import type { Level } from './torqueTerms';
-import {
-  LEVELS,
-  linedKinds,
-  linedKindOf,
-  radiusTerms,
-  frictionTerms,
-  tangTerms,
-} from './torqueTerms';
-import { valueOf, valueIfKnown, collectTerms, missingTerm } from '../engine/term';
+import { LEVELS, linedKindOf } from './torqueTerms';
+import { valueOf, collectTerms, missingTerm } from '../engine/term';
 import { countOf } from '@/core/text/countOf';
 
 const BY_FRICTION = 'Range: low to high friction of the lining.';
-
-/** Inputs of the pack's torque: its terms, and its capacity for any clamp. */
-export interface TorqueChain {
-  readonly faces: readonly Face[];
-  /** The kinds whose lining slips. */
-  readonly lined: readonly PlateKind[];
-  readonly radii: ReadonlyMap<string, Term>;
-  readonly frictions: ReadonlyMap<string, Readonly<Record<Level, Term>>>;
-  readonly tangs: ReadonlyMap<string, Term>;
-  readonly tangFriction: Term;
-  /** Torque held at a clamp. @throws {DomainError} for values that the formulas do not take */
-  readonly torqueAt: (level: Level, clamp: Newton, withTangs: boolean) => NewtonMetre;
-  /** @throws {DomainError} for values that the formulas do not take */
-  readonly capacityAt: (level: Level, clamp: number, withTangs: boolean) => Capacity;
-}
-
-/**
- * Collects the chain of friction faces, from the pressure plate inward.
- * @example torqueChain(sheet, layout).torqueAt('Low', 1600, true) // 122.72
- */
-export function torqueChain(sheet: Sheet, layout: PackLayout): TorqueChain {
-  const faces = [...layout.slipping].reverse();
-  const tangFriction = sheet.entry('pack.tangFriction');
-  const lined = linedKinds(layout);
-  const radii = radiusTerms(sheet, lined);
-  const frictions = frictionTerms(sheet, layout);
-  const tangs = tangTerms(sheet, layout);
-  const radiiKnown = [...radii.values()].every((t) => t.known);
-  const model = sheet.job.pack.radiusModel;
-
-  // Face data do not depend on the friction level, so they are made once. They are made lazily, inside the figure that
-  // contradicting radii then make unknown.
-  // first asked for, inside the figure that a contradiction of radii then makes unknown.
-  const makeParts = () =>
-    faces.map((f) => {
-      const below = plateAt(layout, f.below);
-      const above = plateAt(layout, f.above);
-      return {
-        radius: radiiKnown
-          ? effectiveRadius(f.outerRadius ?? Number.NaN, f.innerRadius ?? Number.NaN, model)
-          : Number.NaN,
-        linedBelow: below && linedOutward(below.lined) ? frictions.get(below.kind.id) : undefined,
-        linedAbove: above && linedInward(above.lined) ? frictions.get(above.kind.id) : undefined,
-        tangRadiusBelow: below && valueIfKnown(tangs.get(below.kind.id)),
-        tangRadiusAbove: above && valueIfKnown(tangs.get(above.kind.id)),
-      };
-    });
-  let parts: ReturnType<typeof makeParts> | undefined;
-  const chains = new Map<Level, readonly FrictionFace[]>();
-  const chainAt = (level: Level): readonly FrictionFace[] => {
-    const made = chains.get(level);
-    if (made) return made;
-    const chain = (parts ??= makeParts()).map(
-      ({ radius, linedBelow, linedAbove, tangRadiusBelow, tangRadiusAbove }): FrictionFace => ({
-        radius,
-        // Lining on lining slips on the weaker of the two.
-        friction: Math.min(
-          linedBelow ? valueOf(linedBelow[level]) : Infinity,
-          linedAbove ? valueOf(linedAbove[level]) : Infinity,
-        ),
-        tangRadiusBelow,
-        tangRadiusAbove,
-      }),
-    );
-    chains.set(level, chain);
-    return chain;
-  };
-  const capacityAt = (level: Level, clamp: number, withTangs: boolean) =>
-    packCapacity(clamp, chainAt(level), withTangs && tangFriction.known ? tangFriction.value : 0);
-  // Torque is proportional to clamp, with tang friction or without: the torque per newton is calculated once.
-  const perNewton = new Map<string, number>();
-  const torqueAt = (level: Level, clamp: Newton, withTangs: boolean) => {
-    const key = withTangs ? `${level} with tangs` : level;
-    let unit = perNewton.get(key);
-    if (unit === undefined) perNewton.set(key, (unit = capacityAt(level, 1, withTangs).torque));
-    return unit * clamp;
-  };
-  return { faces, lined, radii, frictions, tangs, tangFriction, torqueAt, capacityAt };
-}
 
 /**
  * Torque at the clutch, torque capacity, and the reserve, without and with tang friction.
@@ -121,10 +33,9 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
     },
     value: ({ T, i, η }) => torqueAtClutch(T, i, η),
   });
-  const { faces, lined, radii, frictions, tangs, tangFriction, torqueAt, capacityAt } = torqueChain(
-    sheet,
-    layout,
-  );
+  const chain = torqueChain(sheet, layout);
+  const { faces, lined, radii, frictions, tangs, tangFriction, torqueAt, capacityAt } = chain;
+  const drives = chain.driven.flatMap((drive) => drive.terms(sheet));
   // Weights press hardest where the engine pulls hardest: both are taken at peak torque.
   const clamp = sheet.figure(clampId(sheet), 'F');
   const tangsCount = tangFriction.known && tangFriction.value > 0;
@@ -148,6 +59,7 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
             [
               ...radii.values(),
               ...[...frictions.values()].flatMap((f) => levels.map((level) => f[level])),
+              ...drives,
             ],
             () => faces.length,
           );
@@ -215,8 +127,18 @@ export function computeTorque(sheet: Sheet, layout: PackLayout): void {
       notes: held?.range ? [BY_FRICTION] : [],
     });
   }
+  computeDriven(sheet, chain, withTangs(packAt(LEVELS)));
   computePressure(sheet, layout, lined, radii, faces);
   computeCurve(sheet, weakest, torqueAt);
+}
+
+/** The figures of what multiplies the held torque, from the torque that a newton of clamp holds. */
+function computeDriven(sheet: Sheet, chain: TorqueChain, pack: Term): void {
+  if (chain.driven.length === 0) return;
+  const levels = LEVELS.map((level) => (pack.known ? chain.plainUnit(level) : Number.NaN));
+  const [low = Number.NaN, typical = Number.NaN, high = Number.NaN] = levels;
+  const perNewton = collectTerms([pack], () => typical);
+  for (const drive of chain.driven) drive.figures(sheet, perNewton, [low, typical, high]);
 }
 
 /** The clamp at peak torque, including the weights at that speed. */

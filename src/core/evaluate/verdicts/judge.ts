@@ -8,6 +8,7 @@ import type { PackLayout } from '@/core/evaluate/engine/layers';
 import { between } from '@/core/evaluate/engine/layers';
 import { judgeLeverPull, judgeRelease } from './releaseVerdicts';
 import { length, lowerFirst, say, times } from '@/core/text/sentence';
+import { judgeDrag } from './dragVerdicts';
 import { judgeSetting } from './settingVerdicts';
 import type { FigureId } from '@/core/evaluate/engine/figure';
 import type { Sentence } from '@/core/text/sentence';
@@ -38,6 +39,7 @@ export function judge(sheet: Sheet, layout: PackLayout): Verdict[] {
     judgePressure(sheet, layout),
     ...judgeRetained(sheet),
     ...judgeConditions(sheet, layout),
+    ...judgeDrag(sheet),
     ...judgeSetting(sheet),
   ].sort((a, b) => verdictRank(a.id) - verdictRank(b.id));
 }

@@ -10,6 +10,8 @@ import { count, length, say, times, torque } from '@/core/text/sentence';
 import type { Sheet } from '@/core/evaluate/engine/sheet';
 import { bothTorques, isUnusual, torqueOff, usualTorque } from '@/core/worksheet/fasteners';
 import { RETAINED_SHARE, retainedShare } from '@/core/release/retention';
+import { OIL_FIELDS } from '@/core/job/specs/oil';
+import { unusualEntries } from './unusual';
 import { fittedKinds } from '@/core/clutch/fitted';
 
 /**
@@ -47,6 +49,7 @@ export function findProblems(job: Job, layout: PackLayout, sheet: Sheet): Proble
       });
     }
   }
+  if (job.oil) problems.push(...unusualEntries(sheet, OIL_FIELDS));
   for (const f of job.build.fasteners) {
     const off = f.torque && f.applied && torqueOff(f.torque, f.applied.value);
     if (off)

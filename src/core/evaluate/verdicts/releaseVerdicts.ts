@@ -1,7 +1,7 @@
 import { releasedBy } from '@/core/release/way';
-import type { FigureId } from '@/core/evaluate/engine/figure';
 import { force, length, say } from '@/core/text/sentence';
 import type { Sheet } from '@/core/evaluate/engine/sheet';
+import { liftAtPlate } from '../figures/releaseFigures';
 import type { Verdict } from '@/core/evaluate/engine/verdict';
 import { unknownVerdict } from '@/core/evaluate/engine/verdict';
 
@@ -16,42 +16,49 @@ export const LIFT_WATCH = 0.8;
  * @example judgeRelease(sheet).title // "Releases"
  */
 export function judgeRelease(sheet: Sheet): Verdict {
-  const had = sheet.known('liftHad');
+  const at = liftAtPlate(sheet);
+  const had = sheet.known(at);
   const needed = sheet.known('liftNeeded');
-  const clear = sheet.known('clearancePerFace');
-  if (!had || !needed || !clear) {
-    const missing = (['liftHad', 'liftNeeded', 'clearancePerFace'] as const).find(
-      (id) => !sheet.known(id),
-    );
-    return unknownVerdict('releases', 'Release not judged', missing && sheet.outcomes.get(missing));
+  if (!had || !needed) {
+    const missing = had ? 'liftNeeded' : at;
+    return unknownVerdict('releases', 'Release not judged', sheet.outcomes.get(missing));
   }
-  const figures: FigureId[] = ['liftHad', 'liftNeeded', 'clearancePerFace'];
+  const clear = sheet.known('clearancePerFace');
+  const base = {
+    id: 'releases',
+    figures: [at, 'liftNeeded', ...(clear ? (['clearancePerFace'] as const) : [])],
+  } as const;
+  const lift = say`${at === 'liftMeasured' ? 'Measured lift' : 'Lift'} ${length(had.value)}`;
+  const perFace = clear ? say`; clearance per face ${length(clear.value)}` : [];
   const short = needed.value - had.value;
   // Differences below 0.0001 mm can't be set and are ignored.
-  if (short <= 1e-4) {
+  if (short <= 1e-4)
     return {
-      id: 'releases',
+      ...base,
       state: 'good',
       title: 'Releases',
-      figures,
-      sentence: say`Lift ${length(had.value)}, ${length(needed.value)} required; clearance per face ${length(clear.value)}.`,
+      sentence: [...lift, ...say`, ${length(needed.value)} required`, ...perFace, '.'],
     };
-  }
-  if (had.value >= LIFT_WATCH * needed.value) {
+  if (had.value >= LIFT_WATCH * needed.value)
     return {
-      id: 'releases',
+      ...base,
       state: 'watch',
       title: 'Low lift',
-      figures,
-      sentence: say`Lift ${length(had.value)}, ${length(short)} too little: the clutch may drag while the oil is cold.`,
+      sentence: [
+        ...lift,
+        ...say`, ${length(short)} too little: the clutch may drag while the oil is cold.`,
+      ],
     };
-  }
   return {
-    id: 'releases',
+    ...base,
     state: 'stop',
     title: 'Drags',
-    figures,
-    sentence: say`Lift ${length(had.value)}, ${length(needed.value)} required: clearance per face only ${length(clear.value)}, so the clutch drags and neutral is hard to find.`,
+    sentence: [
+      ...lift,
+      ...say`, ${length(needed.value)} required`,
+      ...(clear ? say`: clearance per face only ${length(clear.value)}` : []),
+      ', so the clutch drags and neutral is hard to find.',
+    ],
   };
 }
 
