@@ -7,6 +7,9 @@ import type { ComplaintId } from '@/core/causes/complaints';
 import { COMPLAINTS } from '@/core/causes/complaints';
 import { rankCauses } from '@/core/causes/rank';
 import { DomainError } from '@/core/errors';
+import { coldDrag } from '@/core/evaluate/coldDrag';
+import type { FigureId } from '@/core/evaluate/engine/figure';
+import type { Evaluation } from '@/core/evaluate/evaluate';
 import { evaluate } from '@/core/evaluate/evaluate';
 import type { PackState } from '@/core/evaluate/states';
 import { packModel } from '@/core/evaluate/states';
@@ -20,6 +23,10 @@ import { toleranceOf } from '@/core/pack/jobTolerance';
 import { simulateTolerance } from '@/core/pack/tolerance';
 import { chooseSteels } from '@/core/shelf/jobShelf';
 import { openItems } from '@/core/signoff/openItems';
+import { RUNS, simulateJob } from '@/core/sure/simulate';
+import { frictionOfSlip, slipTorque } from '@/core/torque/slipFriction';
+import { VARIED } from '@/core/tradeMap/options';
+import { tradeMap } from '@/core/tradeMap/tradeMap';
 import type { WayId } from '@/core/takeoff/hands';
 import { WAYS } from '@/core/takeoff/hands';
 import { takeoffOf, WARM_OIL } from '@/core/takeoff/setup';
@@ -48,12 +55,16 @@ Prints every figure with unit and working, and the verdicts, of an exported job.
   --advise                          fixes for each verdict that is not OK
   --tolerance[=PACKS]               share of packs within the limits, a million unless said
   --solve SHELF.json                the ten best sets of steels from a shelf
+  --oil-temp 5                      drag in oil of this temperature, °C, and what would change it
+  --sure[=RUNS]                     how sure the verdicts are, 10000 runs unless said
+  --slips                           friction of the lining from the slips that were seen
+  --map SHELF.json                  every pack that could be built with these steels, and those nothing beats
   --causes slips,drags,…            likely causes (${Object.keys(COMPLAINTS).join(', ')})
   --sheets                          the steps of Build, Set and Prove, with what was done
   --takeoff gentle                  a start followed to lock-up, with the heat (${Object.keys(WAYS).join(', ')})
   --open                            what holds the sign-off up
   --order                           the parts that the job takes
-  --seed N                          for --tolerance, 1 unless said
+  --seed N                          for --tolerance and --sure, 1 unless said
   --json, --table                   JSON (the default into a file or pipe) or a table (on a terminal)
 
 Exit code 0; 2 with one line for a bad file or option.
@@ -86,9 +97,15 @@ export function runSpec(args: readonly string[], say: Speaker): number {
 const codeOf = (error: unknown): string =>
   typeof error === 'object' && error !== null && 'code' in error ? String(error.code) : '';
 
+/** Options whose number may be left out. */
+const OPTIONAL: Readonly<Record<string, string>> = {
+  '--tolerance': '--tolerance=1000000',
+  '--sure': `--sure=${RUNS}`,
+};
+
 function run(args: readonly string[], say: Speaker): number {
   const { values, positionals } = parseArgs({
-    args: args.map((a) => (a === '--tolerance' ? '--tolerance=1000000' : a)),
+    args: args.map((a) => OPTIONAL[a] ?? a),
     allowPositionals: true,
     options: {
       at: { type: 'string' },
@@ -98,6 +115,10 @@ function run(args: readonly string[], say: Speaker): number {
       advise: { type: 'boolean' },
       tolerance: { type: 'string' },
       solve: { type: 'string' },
+      'oil-temp': { type: 'string' },
+      sure: { type: 'string' },
+      slips: { type: 'boolean' },
+      map: { type: 'string' },
       causes: { type: 'string' },
       sheets: { type: 'boolean' },
       open: { type: 'boolean' },
@@ -118,9 +139,10 @@ function run(args: readonly string[], say: Speaker): number {
     throw new Refused('usage: npm run --silent spec -- FILE.json [options]; --help explains');
   const { job: exported, unfinished } = read(file, readJobFile);
   const engine = engineFrom(values.engine, values.wheel);
-  const job = engine
+  const driven = engine
     ? withCurve(exported, engine.curve, { kind: 'entered', note: engine.curve.name })
     : exported;
+  const job = inOil(driven, values['oil-temp']);
   const evaluation = evaluate(job);
   const result: Record<string, unknown> = {
     ...report(evaluation),
@@ -139,6 +161,26 @@ function run(args: readonly string[], say: Speaker): number {
   }
   if (values.solve !== undefined)
     result.shelf = chooseSteels(job, { plates: read(values.solve, readShelfFile), anyStep: true });
+  if (values['oil-temp'] !== undefined)
+    result.coldDrag = coldDrag(job) ?? { needs: missingFor(evaluation, 'dragCold') };
+  if (values.sure !== undefined)
+    result.sure = simulateJob(job, {
+      runs: runsFrom(values.sure),
+      ...(values.seed === undefined ? {} : { seed: numberFrom('seed', values.seed) }),
+    });
+  if (values.map !== undefined)
+    result.map = tradeMap(job, {
+      vary: VARIED,
+      steels: read(values.map, readShelfFile),
+      springs: [],
+      discs: [],
+    });
+  if (values.slips)
+    result.slips = (job.slips ?? []).map((slip) => ({
+      ...slip,
+      torqueAtClutch: slipTorque(job, slip),
+      friction: frictionOfSlip(job, slip),
+    }));
   if (values.causes !== undefined)
     result.causes = rankCauses({
       complaints: complaintsFrom(values.causes),
@@ -159,6 +201,32 @@ function run(args: readonly string[], say: Speaker): number {
   say.out(asTable ? table(result) : `${JSON.stringify(result, null, 2)}\n`);
   return 0;
 }
+
+/** The job with oil of a temperature; without a grade of its own it gets a usual one. */
+function inOil(job: Job, celsius: string | undefined): Job {
+  if (celsius === undefined) return job;
+  const value = numberFrom('oil-temp', celsius);
+  if (value < -40 || value > 120)
+    throw new Refused(`--oil-temp takes °C from −40 to 120, not “${celsius}”`);
+  const { oil = {} } = job;
+  const isKnown = oil.grade ?? oil.viscosity40 ?? oil.viscosity100;
+  return {
+    ...job,
+    oil: { ...(isKnown ? {} : { grade: 'sae10w40' }), ...oil, coldest: { value } },
+  };
+}
+
+function runsFrom(text: string): number {
+  const runs = numberFrom('sure', text);
+  if (!Number.isInteger(runs) || runs < 100 || runs > 1_000_000)
+    throw new Refused(`--sure takes a whole number from 100 to 1000000, not “${text}”`);
+  return runs;
+}
+
+const missingFor = ({ figures }: Evaluation, id: FigureId): readonly string[] => {
+  const outcome = figures.get(id);
+  return outcome?.status === 'unknown' ? [outcome.reason] : [];
+};
 
 /** The curve of a file, brought from the wheel to the engine where it was measured there. */
 function engineFrom(file: string | undefined, wheel: string | undefined): TorqueFile | undefined {

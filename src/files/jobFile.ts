@@ -53,6 +53,9 @@ export function readJobFile(text: string): JobFile {
   return takeJobFile(parseJson(text));
 }
 
+/** A file of an earlier version as one of this: what came since is optional, and none of it is there. */
+const upgraded = (data: unknown): unknown => ({ ...(data as object), version: VERSION });
+
 /**
  * Takes the content of a job file, parsed, whole or not at all.
  * @throws {FileRefused} for anything that is not a job file of this version, naming the path
@@ -60,7 +63,7 @@ export function readJobFile(text: string): JobFile {
 export function takeJobFile(data: unknown): JobFile {
   refuseForeign(data);
   refuseReservedKeys(data);
-  const { error, value } = JOB_FILE.validate(data, { abortEarly: true, convert: false });
+  const { error, value } = JOB_FILE.validate(upgraded(data), { abortEarly: true, convert: false });
   if (error) {
     const [detail] = error.details;
     const where = detail?.path.join('.') || 'the file';

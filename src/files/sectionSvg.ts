@@ -20,9 +20,12 @@ interface Options extends Pick<View, 'width' | 'height' | 'wear'> {
   readonly strata?: Strata;
   /** Family of the labels. */
   readonly font?: string;
+  /** Only the numbers beside the plates, where a table names them. */
+  readonly numbersOnly?: boolean;
 }
 
 const LABELS = 150;
+const NUMBERS = 34;
 /** Longer names give way to their figures. */
 const LONGEST_NAME = 24;
 
@@ -40,19 +43,21 @@ export function sectionSvg(
     wrong = new Set(),
     strata = LIMESTONE,
     font = 'sans-serif',
+    numbersOnly = false,
     ...view
   }: Options,
 ): string {
+  const left = numbersOnly ? NUMBERS : LABELS;
   const drawing = drawHalfSection(
     { job, evaluation },
     {
       ...view,
       width,
       height: Math.max(height, heightForLabels(evaluation.layout.layers.length)),
-      left: LABELS,
+      left,
     },
   );
-  const labels = placeLabels(drawing, [], LABELS - 12);
+  const labels = placeLabels(drawing, [], left - 12);
   const size = labels.size - 3;
   const say = (value: number) => formatValue(value, 'length', units);
   const text = (x: number, y: number, anchor: string, words: string) =>
@@ -76,9 +81,13 @@ export function sectionSvg(
       expands ? 'expands' : '',
     ].filter(Boolean);
     const y = (labels.at[i] ?? 0) + size * 0.35;
+    if (numbersOnly) {
+      parts.push(text(left - 14, y, 'end', String(layer.number)));
+      return;
+    }
     parts.push(
       text(0, y, 'start', `${layer.number} ${shortened(words.join(', '))}`),
-      text(LABELS - 14, y, 'end', layer.thickness === undefined ? '–' : say(layer.thickness)),
+      text(left - 14, y, 'end', layer.thickness === undefined ? '–' : say(layer.thickness)),
     );
   });
   for (const d of dimensionsAt(drawing, [], 0, say))

@@ -24,6 +24,10 @@ const STEPS: Readonly<Record<number, Step>> = {
       library: data.library ?? [],
     }),
   },
+  2: {
+    adds: 'oil, slips and hubs on ramps, none of them entered',
+    take: (data) => data,
+  },
 };
 
 /** Upgrades the content of an earlier file version step by step; malformed content stays for the schema to refuse. */

@@ -6,6 +6,7 @@ import { meterOf, runRead } from '../life/meter';
 import { hasRealDates } from './days';
 import { packLife } from '../log/packLife';
 import { byText } from '../order';
+import { minute } from '../text/minute';
 import { soakOf } from '../worksheet/soak';
 
 export type DueKind = 'back' | 'soak' | 'recheck' | 'limit';
@@ -88,9 +89,18 @@ function soaking(job: Job, now: string): Due | undefined {
     day: at.slice(0, 10),
     at,
     title: 'discs soaked',
-    reason: say`Discs in oil since ${soakStart.slice(11, 16)} UTC; the planned soak ends then.`,
+    reason: say`Discs in oil since ${minute(soakStart)}; the planned soak ends then.`,
   };
 }
+
+/**
+ * When a machine should come back next: after break-in, or before wear meets its first limit; undefined where neither can be
+ * said.
+ * @param all jobs of the workshop: a later pack in the same machine ends the count
+ * @example nextService(job, [job])?.kind // "limit"
+ */
+export const nextService = (job: Job, all: readonly Job[]): Due | undefined =>
+  hasRealDates(job) ? (recheck(job) ?? firstLimit(job, all)) : undefined;
 
 /** The measurement after break-in: due a while after the signature, until it or a return is recorded. */
 function recheck(job: Job): Due | undefined {
@@ -109,7 +119,7 @@ function recheck(job: Job): Due | undefined {
 /** Wear meets its first limit; only the pack that is in the machine counts. */
 function firstLimit(job: Job, all: readonly Job[]): Due | undefined {
   if (all.some((other) => isLater(other, job))) return undefined;
-  const { meter, foreseen } = packLife(job);
+  const { meter, foreseen } = packLife(job, all);
   const [first] = foreseen;
   // Uses the early end of the range, to look in time.
   const day = first?.earliestDate ?? first?.date;

@@ -5,6 +5,7 @@ import { countIn } from './cases/countIn';
 import { judgeSteels } from './cases/judgeSteels';
 import { layPack } from './cases/layPack';
 import { measureDisc } from './cases/measureDisc';
+import { rampHub } from './cases/rampHub';
 import { readChart } from './cases/readChart';
 import { scarceLift } from './cases/scarceLift';
 import { setGap } from './cases/setGap';
@@ -60,6 +61,12 @@ const kinds = {
     work: 'specify',
     mistakes: ['basketSpeed'],
     make: basketSpeed,
+  },
+  rampHub: {
+    title: 'A hub on ramps',
+    work: 'specify',
+    mistakes: ['springsAlone'],
+    make: rampHub,
   },
   usedAgain: { title: 'Parts to reuse', work: 'build', mistakes: ['reused'], make: usedAgain },
   countIn: {

@@ -17,6 +17,7 @@ export const MISTAKES = {
   scarceLift: 'A reduced-effort part fitted with too little lift',
   basketSpeed: 'Basket speed mistaken for engine speed',
   breakIn: 'No check after break-in',
+  springsAlone: 'Judging a hub on ramps by its springs alone',
 } as const;
 export type MistakeId = keyof typeof MISTAKES;
 

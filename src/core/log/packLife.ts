@@ -74,13 +74,14 @@ const METER_RAN_BACK =
  * Wear of a pack over its run, from assembly and each visit, with the limit reached first. The thickness at assembly is the
  * lowest reading of a disc, or the nominal for a new, unmeasured one; wear is relative to new.
  * @param job the record; hours or distance from `intake` and the visits
+ * @param jobs of the workshop: those of the same machine give the earlier readings of the plates that stayed in
  * Never throws for a job that passes the schema: what can't be foreseen is said in `caution`.
  * Source: linear regression; `docs/mechanics.md` section 11.
  * @example packLife(job).foreseen[0].name // "stack below its limits"
  */
-export function packLife(job: Job): PackLife {
+export function packLife(job: Job, jobs: readonly Job[] = []): PackLife {
   const meter = meterOf(job);
-  const dates = datesOf(job);
+  const dates = [...earlierDates(job, jobs), ...datesOf(job)].sort((a, b) => a.run - b.run);
   const discs = discLives(job, dates, meter);
   const all = packPoints(dates, discs);
   // The pack is another from where one of its discs is.
@@ -198,10 +199,33 @@ function datesOf(job: Job): readonly Reading[] {
   return all.filter((d) => d.read.size > 0).sort((a, b) => a.run - b.run);
 }
 
+/** Readings of earlier jobs of the machine, of the plates that stayed in since. */
+function earlierDates(job: Job, jobs: readonly Job[]): readonly Reading[] {
+  const stayed = new Map(job.pack.plates.flatMap((p) => (p.isNew ? [] : [[p.id, p.kindId]])));
+  return jobs
+    .filter(
+      (other) =>
+        other.id !== job.id &&
+        other.machine.id === job.machine.id &&
+        other.createdAt < job.createdAt &&
+        meterOf(other) === meterOf(job),
+    )
+    .flatMap((other) => {
+      const same = new Set(
+        other.pack.plates.flatMap((p) => (stayed.get(p.id) === p.kindId ? [p.id] : [])),
+      );
+      return datesOf(other).map((d) => ({
+        ...d,
+        read: new Map([...d.read].filter(([id]) => same.has(id))),
+      }));
+    })
+    .filter((d) => d.read.size > 0);
+}
+
 function discLives(job: Job, dates: readonly Reading[], meter: MeterSpec): readonly DiscLife[] {
   return layOut(job)
     .layers.filter((l) => l.lined !== 'none' && l.kind.thickness !== undefined)
-    .map((l, i) => {
+    .map((l) => {
       const asNew = l.kind.thickness?.value ?? Number.NaN;
       const points = dates.flatMap(({ date, run, read }) => {
         const now = read.get(l.plate.id);
@@ -216,7 +240,7 @@ function discLives(job: Job, dates: readonly Reading[], meter: MeterSpec): reado
       const least = l.kind.minThickness?.value;
       return {
         plateId: l.plate.id,
-        name: `disc ${i + 1}`,
+        name: `plate ${l.number}`,
         points,
         measured:
           Object.keys(l.plate.readings ?? {}).length > 0 ||

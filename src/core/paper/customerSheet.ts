@@ -15,6 +15,7 @@ import { findingBlocks } from './findings';
 import type { Paper, PaperBlock, SheetOptions } from './paper';
 import { facts, titleOf } from './paper';
 import { openItems } from '../signoff/openItems';
+import { nextService } from '../due/due';
 import { countOf } from '@/core/text/countOf';
 
 const some = (n: number, one: string): string => (n === 0 ? '' : countOf(n, one));
@@ -46,6 +47,12 @@ function deviationBlocks(job: Job, evaluation: Evaluation, units: UnitChoice): P
       ];
 }
 
+/** When to come back, and why; what stays in is good until then. */
+function serviceText(job: Job): string | undefined {
+  const next = nextService(job, [job]);
+  return next && `${next.day}: ${next.title}`;
+}
+
 /**
  * The customer sheet: findings, work done, settings, and advice.
  * @param job the record; never throws for one that passes the schema
@@ -69,6 +76,7 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
   const signedAs = options.revision ?? (isFrozen(job) ? job.signOff.revisions.at(-1) : undefined);
   return {
     title: titleOf(job),
+    large: true,
     subtitle: 'Your clutch: work done and advice',
     foot: signedAs ? `${job.number} · revision ${signedAs.number}` : `${job.number} · not signed`,
     blocks: [
@@ -107,6 +115,7 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
           'Lever gain when revved',
           auto ? atLever(prove.recheckGain ?? setting.readings.at(-1)?.gain) : undefined,
         ],
+        ['Next service', serviceText(job)],
         ['Oil', 'For wet clutches (JASO MA or MA2); never friction-modified car oil'],
       ]),
       ...deviationBlocks(job, evaluation, units),

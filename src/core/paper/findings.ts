@@ -1,5 +1,5 @@
 import type { Evaluation } from '../evaluate/evaluate';
-import { findingText } from '../findings';
+import { findingText, PART_NAME } from '../findings';
 import { READING_KINDS } from '../job/record/findings';
 import type { Job } from '../job/types';
 import { compareSets, SET_NAME, setsOf } from '../readings/sets';
@@ -13,13 +13,23 @@ import type { PaperBlock } from './paper';
  * The findings as a list under their heading; nothing where there are none.
  * @example findingBlocks(job) // []
  */
-export const findingBlocks = ({ findings = [] }: Job, title = 'Findings on parts'): PaperBlock[] =>
-  findings.length === 0
-    ? []
-    : [
-        { kind: 'heading', text: title },
-        { kind: 'list', items: findings.map(findingText) },
-      ];
+export function findingBlocks(
+  { findings = [], photos }: Job,
+  title = 'Findings on parts',
+): PaperBlock[] {
+  if (findings.length === 0) return [];
+  const pictures = findings.flatMap((f) =>
+    f.photoIds.flatMap((id) => {
+      const photo = photos.find((p) => p.id === id);
+      return photo ? [{ id, caption: photo.caption || PART_NAME[f.part] }] : [];
+    }),
+  );
+  return [
+    { kind: 'heading', text: title },
+    { kind: 'list', items: findings.map(findingText) },
+    ...(pictures.length > 0 ? [{ kind: 'pictures', pictures } satisfies PaperBlock] : []),
+  ];
+}
 
 /**
  * Readings before and after work, a table for each kind that was taken more than once.

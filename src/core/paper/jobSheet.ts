@@ -1,33 +1,30 @@
+import { fittedKinds } from '../clutch/fitted';
 import { COMPLAINTS } from '../causes/complaints';
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
 import type { FigureId } from '@/core/evaluate/engine/figure';
 import { figureText } from '@/core/text/figureText';
 import { readSentence } from '@/core/text/sentence';
-import { meanText } from '@/core/evaluate/figures/stackFigures';
 import { inspect } from '../inspect/inspect';
 import { DECISION_NAME } from '../inspect/decisions';
 import { summarize } from '../inspect/summary';
 import { demandsOf, PURPOSE_NAME } from '../job/purpose';
 import type { Job } from '../job/types';
-import { readingsOf } from '../job/types';
-import type { WorkStage } from '../job/work';
 import { WORK_STAGES } from '../job/work';
 import { isFrozen } from '../job/signOff';
 import { meterOf, runRead } from '../life/meter';
-import { openItems, partMissing } from '../signoff/openItems';
+import { openItems } from '../signoff/openItems';
 import { recheckFindings } from '../signoff/recheck';
 import type { UnitChoice } from '../units/quantity';
 import { formatWithUnit } from '../units/quantity';
-import { bothTorques } from '../worksheet/fasteners';
-import type { SheetStep } from '../worksheet/worksheet';
-import { stepsOf } from '../worksheet/worksheet';
 import { findingBlocks, setBlocks } from './findings';
-import type { Paper, PaperBlock, PaperStep, SheetOptions } from './paper';
-import { day, facts, minute, titleOf } from './paper';
+import type { Paper, PaperBlock, SheetOptions } from './paper';
+import { minute } from '../text/minute';
+import { day, facts, titleOf } from './paper';
+import { packBlocks, partBlocks, torqueBlocks } from './packBlocks';
 import { settingBlocks } from './settings';
-import { AIM_NAME, CAUTIONS, LOCK_NAME, OIL_NAME, STAGE_NAME } from '../job/words';
-import { countOf } from '@/core/text/countOf';
+import { stepBlocks } from './stepBlocks';
+import { AIM_NAME, CAUTIONS, OIL_NAME, STAGE_NAME } from '../job/words';
 
 /** Figures on the sheet, where they apply. */
 const ON_SHEET: readonly FigureId[] = [
@@ -64,6 +61,10 @@ const ON_SHEET: readonly FigureId[] = [
   'gapByLever',
   'startContact',
   'startHolding',
+  'liftMeasured',
+  'leverPullBack',
+  'dragCold',
+  'dragFreeFrom',
 ];
 
 /**
@@ -111,7 +112,7 @@ export function jobSheet(job: Job, options: SheetOptions = {}): Paper {
           })),
       },
       ...packBlocks(job, evaluation, units),
-      ...figureBlocks(evaluation, units),
+      ...figureBlocks(job, evaluation, units),
       ...settingBlocks(job, units),
       ...torqueBlocks(job, units),
       ...inspectionBlocks(job, evaluation, units),
@@ -133,7 +134,7 @@ export function jobSheet(job: Job, options: SheetOptions = {}): Paper {
       ...(job.notes.trim() ? noteBlocks('Notes', job.notes) : []),
       ...(signedAs?.why ? noteBlocks(`Reason for revision ${signedAs.number}`, signedAs.why) : []),
       { kind: 'heading', text: 'Cautions' },
-      { kind: 'list', items: CAUTIONS },
+      { kind: 'text', text: CAUTIONS.join(' ') },
       {
         kind: 'sign',
         lines: signedAs
@@ -173,49 +174,13 @@ function headBlocks(job: Job, units: UnitChoice): PaperBlock[] {
   ]);
 }
 
-function packBlocks(job: Job, { layout }: Evaluation, units: UnitChoice): PaperBlock[] {
-  if (layout.layers.length === 0) return [];
-  const mm = (v: number) => formatWithUnit(v, 'length', units);
-  return [
-    { kind: 'heading', text: 'Pack, from the hub floor outward' },
-    { kind: 'section' },
-    {
-      kind: 'table',
-      columns: [
-        { title: 'No.', digits: true },
-        { title: 'Plate' },
-        { title: 'Thickness', digits: true },
-        { title: 'Source' },
-        { title: 'Turns with' },
-        { title: 'Orientation' },
-      ],
-      rows: layout.layers.map(({ number, kind, thickness, measured, plate }) => [
-        String(number),
-        kind.name,
-        thickness === undefined ? '–' : mm(thickness),
-        measured ? meanText(readingsOf(plate).length) : plate.isNew ? 'new, nominal' : 'nominal',
-        kind.turnsWith,
-        [
-          plate.facing === 'outward' ? 'marked face out' : '',
-          plate.facing === 'inward' ? 'marked face in' : '',
-          kind.directional ? 'with the rotation' : '',
-          plate.judder ? 'judder pair in its bore' : '',
-          plate.offsetSlot ? 'offset slots' : '',
-          plate.shelfId ? 'from the shelf' : '',
-        ]
-          .filter(Boolean)
-          .join(', '),
-      ]),
-    },
-  ];
-}
-
-function figureBlocks({ figures }: Evaluation, units: UnitChoice): PaperBlock[] {
-  const rows = ON_SHEET.flatMap((id) => {
+function figureBlocks(job: Job, { figures }: Evaluation, units: UnitChoice): PaperBlock[] {
+  const ofKinds = fittedKinds(job).flatMap((kind) => kind.shown ?? []);
+  const rows = [...new Set([...ON_SHEET, ...ofKinds])].flatMap((id) => {
     const f = figures.get(id);
     if (f?.status !== 'known') return [];
     const { value, range } = figureText(f, units);
-    return [[f.label, value, range ?? '', f.estimated ? 'includes an assumed value' : '']];
+    return [[`${f.label}${f.estimated ? ' *' : ''}`, range ? `${value} (${range})` : value]];
   });
   return rows.length === 0
     ? []
@@ -223,58 +188,22 @@ function figureBlocks({ figures }: Evaluation, units: UnitChoice): PaperBlock[] 
         { kind: 'heading', text: 'Figures' },
         {
           kind: 'table',
-          columns: [
-            { title: 'Figure' },
-            { title: 'Value', digits: true },
-            { title: 'Low to high friction', digits: true },
-            { title: 'Based on' },
-          ],
+          halves: true,
+          columns: [{ title: 'Figure' }, { title: 'Value', digits: true }],
           rows,
         },
+        { kind: 'text', text: '* Includes an assumed value. In brackets: low to high friction.' },
       ];
-}
-
-function torqueBlocks(job: Job, units: UnitChoice): PaperBlock[] {
-  const { fasteners, stages } = job.build;
-  if (fasteners.length === 0) return [];
-  return [
-    { kind: 'heading', text: 'Torques and locking' },
-    {
-      kind: 'table',
-      columns: [
-        { title: 'Fastener' },
-        { title: 'Count', digits: true },
-        { title: 'Manual', digits: true },
-        { title: 'Actual', digits: true },
-        { title: 'Lock' },
-      ],
-      rows: fasteners.map((f) => [
-        f.name || '–',
-        f.count ? String(f.count.value) : '–',
-        f.torque ? bothTorques(f.torque, units) : 'not entered',
-        f.applied ? bothTorques(f.applied, units) : '–',
-        f.lock === 'none' ? '' : `${LOCK_NAME[f.lock]}${f.grade ? ` ${f.grade}` : ''}`,
-      ]),
-    },
-    ...fasteners.flatMap((f): PaperBlock[] =>
-      f.role !== 'cover' && f.count && f.count.value >= 3
-        ? [{ kind: 'circle', bolts: f.count.value, name: f.name }]
-        : [],
-    ),
-    {
-      kind: 'text',
-      text: `Bolt circles: criss-cross from finger tight in ${countOf(stages, 'stage')}.`,
-    },
-  ];
 }
 
 function inspectionBlocks(job: Job, evaluation: Evaluation, units: UnitChoice): PaperBlock[] {
   const inspection = inspect(job, evaluation);
   if (!inspection.begun) return [];
   const summary = summarize(job, inspection, evaluation);
+  // The plates have theirs in the table of the pack.
   const rows = inspection.parts.flatMap((part) => {
     const [reason] = part.reasons;
-    return part.decision === 'keep' && !reason
+    return part.plate || (part.decision === 'keep' && !reason)
       ? []
       : [
           [
@@ -286,70 +215,17 @@ function inspectionBlocks(job: Job, evaluation: Evaluation, units: UnitChoice): 
   });
   return [
     { kind: 'heading', text: 'Inspection' },
-    { kind: 'list', items: summary.shop.map((s) => readSentence(s, units)) },
-    {
-      kind: 'table',
-      columns: [{ title: 'Part' }, { title: 'Decision' }, { title: 'Reason' }],
-      rows,
-    },
+    { kind: 'text', text: summary.shop.map((s) => readSentence(s, units)).join(' ') },
+    ...(rows.length > 0
+      ? [
+          {
+            kind: 'table',
+            columns: [{ title: 'Part' }, { title: 'Decision' }, { title: 'Reason' }],
+            rows,
+          } satisfies PaperBlock,
+        ]
+      : []),
   ];
-}
-
-function partBlocks({ strip }: Job): PaperBlock[] {
-  const counted = strip.parts.filter((p) => (p.out?.value ?? 0) > 0);
-  if (counted.length === 0) return [];
-  return [
-    { kind: 'heading', text: 'Small parts' },
-    {
-      kind: 'table',
-      columns: [
-        { title: 'Part' },
-        { title: 'Removed', digits: true },
-        { title: 'In', digits: true },
-        { title: 'Note' },
-      ],
-      rows: counted.map((p) => [
-        p.name,
-        String(p.out?.value ?? ''),
-        p.in ? String(p.in.value) : '–',
-        partMissing(p) ? 'some missing' : '',
-      ]),
-    },
-  ];
-}
-
-const STAGE_TITLE: Readonly<Record<WorkStage, string>> = {
-  build: 'Assembly',
-  set: 'Setting',
-  prove: 'Proving',
-};
-
-function stepBlocks(job: Job, stage: WorkStage, units: UnitChoice): PaperBlock[] {
-  const steps = stepsOf(job, stage).filter((s) => s.state !== 'open' || !s.line.optional);
-  return steps.length === 0
-    ? []
-    : [
-        { kind: 'heading', text: STAGE_TITLE[stage] },
-        { kind: 'steps', rows: steps.map((s) => paperStep(s, units)) },
-      ];
-}
-
-function paperStep({ line, record, state }: SheetStep, units: UnitChoice): PaperStep {
-  const other = line.method?.others.find((o) => o.id === record.otherwise);
-  return {
-    mark: state,
-    text: readSentence(line.text, units),
-    note: [
-      record.done ? `${minute(record.done.at)}${record.done.by ? `, ${record.done.by}` : ''}` : '',
-      state === 'changed' ? `changed since; before: ${record.done?.said ?? ''}` : '',
-      state === 'failed' ? 'not passed' : '',
-      record.skipped ? `skipped: ${record.skipped}` : '',
-      other ? `done differently: ${other.text}` : '',
-      record.note ?? '',
-    ]
-      .filter(Boolean)
-      .join('; '),
-  };
 }
 
 function recheckBlocks(job: Job, units: UnitChoice): PaperBlock[] {

@@ -1,4 +1,4 @@
-import { coilGroups } from '../clutch/fitted';
+import { coilGroups, engagesByItself } from '../clutch/fitted';
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
 import { readSentence } from '@/core/text/sentence';
@@ -57,11 +57,17 @@ export function orderList(
     if (before) lines[same] = { ...before, count: before.count + line.count };
     else lines.push(line);
   };
-  for (const { plate, kind, thickness } of evaluation.layout.layers) {
+  const expands =
+    engagesByItself(job, 'inPack') === undefined ? undefined : evaluation.layout.layers.at(-1);
+  for (const layer of evaluation.layout.layers) {
+    const { plate, kind, thickness } = layer;
     if (!plate.isNew && plate.shelfId === undefined) continue;
     const size = thickness === undefined ? '' : formatWithUnit(thickness, 'length', units);
     add({
-      what: kind.name || (kind.lined === 'none' ? 'Steel' : 'Disc'),
+      what:
+        layer === expands
+          ? 'Expanding disc'
+          : kind.name || (kind.lined === 'none' ? 'Steel' : 'Disc'),
       spec: [size, kind.lined === 'none' ? kind.material : kind.lining].filter(Boolean).join(', '),
       count: 1,
       from: plate.shelfId === undefined ? 'order' : 'shelf',

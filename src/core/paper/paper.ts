@@ -13,6 +13,8 @@ import type { UnitChoice } from '../units/quantity';
 export interface Paper {
   readonly title: string;
   readonly subtitle: string;
+  /** For a reader who is not at the bench: larger letters. */
+  readonly large?: boolean;
   /** At the foot of every page. */
   readonly foot: string;
   readonly blocks: readonly PaperBlock[];
@@ -26,6 +28,15 @@ export type PaperBlock =
       readonly kind: 'table';
       readonly columns: readonly PaperColumn[];
       readonly rows: readonly (readonly string[])[];
+      /** Short rows: on paper the second half goes beside the first. */
+      readonly halves?: boolean;
+    }
+  /** Blocks side by side on paper, one below the other on a screen. */
+  | { readonly kind: 'columns'; readonly columns: readonly (readonly PaperBlock[])[] }
+  /** Photographs of the job by their ids, with what they show. */
+  | {
+      readonly kind: 'pictures';
+      readonly pictures: readonly { readonly id: string; readonly caption: string }[];
     }
   | { readonly kind: 'verdicts'; readonly rows: readonly PaperVerdict[] }
   | { readonly kind: 'steps'; readonly rows: readonly PaperStep[] }
@@ -80,10 +91,11 @@ export const titleOf = ({ number, machine }: Job): string =>
 export const day = (iso: string): string => iso.slice(0, 10);
 
 /**
- * The minute of an ISO time, with its time zone, since sheets travel.
- * @example minute('2026-11-28T10:05:00.000Z').length // 20
+ * Decimals that readings of one gauge are printed with, of millimetres: as fine as the finest of them was read, 2 to 3.
+ * @example gaugeDecimals([1.85, 1.8]) // 2
  */
-export const minute = (iso: string): string => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
+export const gaugeDecimals = (readings: readonly number[]): number =>
+  readings.every((mm) => Math.abs(mm * 100 - Math.round(mm * 100)) < 1e-6) ? 2 : 3;
 
 /**
  * Rows without those that say nothing.

@@ -7,7 +7,8 @@ import type { UnitChoice } from '../units/quantity';
 import { formatWithUnit } from '../units/quantity';
 import { minutesText, soakOf } from '../worksheet/soak';
 import type { PaperBlock } from './paper';
-import { facts, minute } from './paper';
+import { minute } from '../text/minute';
+import { facts, gaugeDecimals } from './paper';
 
 /**
  * Recorded settings and their readings, for a job sheet.
@@ -18,6 +19,8 @@ export function settingBlocks(job: Job, units: UnitChoice): PaperBlock[] {
   const fine = ({ value }: Entry) => formatWithUnit(value, 'length', units);
   const atLever = ({ value }: Entry) => readSentence([travel(value)], units);
   const pushrod = pushrodPlan(job);
+  const dial = gaugeDecimals(release.liftReadings.flatMap((r) => r.lift?.value ?? []));
+  const decimals = (units.length ?? 'mm') === 'mm' ? dial : undefined;
   const rows = facts([
     [
       'Soak',
@@ -46,7 +49,11 @@ export function settingBlocks(job: Job, units: UnitChoice): PaperBlock[] {
     [
       'Lift round the plate',
       release.liftReadings
-        .flatMap(({ angle, lift }) => (angle && lift ? [`${angle.value}° ${fine(lift)}`] : []))
+        .flatMap(({ angle, lift }) =>
+          angle && lift
+            ? [`${angle.value}° ${formatWithUnit(lift.value, 'length', units, decimals)}`]
+            : [],
+        )
         .join(', '),
     ],
     ['Bolt heads to cover', build.headClearance && fine(build.headClearance)],

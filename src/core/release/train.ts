@@ -81,3 +81,17 @@ export function leverForce(releaseForce: Newton, ratio: number, efficiency: numb
     throw new DomainError('ratio', 'a larger ratio', ratio);
   return releaseForce / (ratio * efficiency);
 }
+
+/**
+ * Force with which the lever comes back: the pull on the way out, F/(R·η), once more times η², since friction then works
+ * against the springs.
+ * @param pull N on the way out, 0 or more
+ * @param efficiency of the train, above 0 to 1
+ * @throws {DomainError} for a value out of range
+ * Source: `docs/mechanics.md` section 16.
+ * @example returnForce(90.909, 0.8) // 58.182
+ */
+export function returnForce(pull: Newton, efficiency: number): Newton {
+  check('pull', pull, NOT_NEGATIVE);
+  return pull * check('efficiency', efficiency, { above: 0, max: 1 }) ** 2;
+}

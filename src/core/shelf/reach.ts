@@ -8,6 +8,8 @@ export interface ShelfPlate {
   readonly thickness: Mm;
   /** Number of pieces, 1 for a plate measured singly. */
   readonly count: number;
+  /** As sold, where that is known. */
+  readonly nominal?: Mm;
   /** Counted against the set where two are otherwise equal. */
   readonly isNew: boolean;
   /** Out-of-flat of each, mm; absent where it was not measured. */

@@ -132,8 +132,9 @@ export function freeFor(stock: Stock, others: Iterable<Job>): Stock {
 export const steelsOf = (stock: Stock): ShelfPlate[] =>
   stock.plates
     .filter((p) => p.sort === 'steel')
-    .map(({ id, thickness, count, isNew, outOfFlat }) => ({
+    .map(({ id, thickness, nominal, count, isNew, outOfFlat }) => ({
       id,
+      nominal,
       thickness,
       count,
       isNew,

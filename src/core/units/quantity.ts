@@ -81,6 +81,8 @@ export type UnitId =
   | 'ratio'
   | 'percent'
   | 'count'
+  | 'mm2/s'
+  | 'kg/m3'
   | 'mm/h'
   | 'thou/h'
   | 'minutes'
@@ -106,6 +108,8 @@ export type Quantity =
   | 'area'
   | 'inertia'
   | 'powerPerArea'
+  | 'viscosity'
+  | 'density'
   | 'velocity'
   | 'ratio'
   | 'share'
@@ -202,6 +206,8 @@ export const UNITS: Readonly<Record<Quantity, readonly Unit[]>> = {
   ],
   inertia: [unit('kgm2', 'kg·m²', 1, 5, ['kgm2', 'kgm²', 'kg·m²', 'kg·m2'])],
   powerPerArea: [unit('W/mm2', 'W/mm²', 1, 3, ['w/mm2', 'w/mm²'])],
+  viscosity: [unit('mm2/s', 'mm²/s', 1, 1, ['mm2/s', 'mm²/s', 'cst'])],
+  density: [unit('kg/m3', 'kg/m³', 1, 0, ['kg/m3', 'kg/m³'])],
   velocity: [
     unit('m/s', 'm/s', 1, 2, ['m/s']),
     unit('km/h', 'km/h', 1 / 3.6, 1, ['km/h', 'kmh', 'kph']),

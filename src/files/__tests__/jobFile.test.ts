@@ -65,7 +65,7 @@ describe('job file', () => {
     );
     for (const bad of [
       changed((f) => {
-        f.version = 2;
+        f.version = 3;
       }),
       changed((f) => {
         f.job.stage = 'nowhere';
@@ -97,7 +97,7 @@ describe('job file', () => {
       changed((f) => {
         f.version = 7;
       }),
-      'version 7; this program reads up to 1',
+      'version 7; this program reads up to 2',
     ],
     [
       'a version that is no number',

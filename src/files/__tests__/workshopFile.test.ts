@@ -77,7 +77,7 @@ describe('a workshop file', () => {
       delete d.shelf.wanted;
     });
     const { workshop, upgraded } = await readWorkshopFile(old);
-    expect(upgraded).toContain('version 1 and was upgraded to version 2');
+    expect(upgraded).toContain('version 1 and was upgraded to version 3');
     expect(workshop).toEqual({
       ...WORKSHOP,
       shelf: { ...WORKSHOP.shelf, scrap: [], scrapSprings: [], wanted: [] },
@@ -134,7 +134,7 @@ describe('a workshop file', () => {
       ),
       /at library\.0\.limits\.0\.pattern/,
     ],
-    [changed((d) => (d.version = 3)), /of version 3; this program reads up to 2/],
+    [changed((d) => (d.version = 4)), /of version 4; this program reads up to 3/],
     [changed((d) => (d.extra = 1)), /at extra/],
     [changed((d) => d.jobs.push(d.jobs[0] ?? { job: {} })), /at jobs, “[^”]*” appears twice/],
     [

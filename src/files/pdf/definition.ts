@@ -1,199 +1,56 @@
 // cspell:ignore dont
-import type {
-  Content,
-  ContentCanvas,
-  ContentTable,
-  TableCell,
-  TDocumentDefinitions,
-} from 'pdfmake/interfaces';
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 
-import type { Paper, PaperBlock, PaperStep, PaperVerdict } from '@/core/paper/paper';
+import type { Paper, PaperBlock } from '@/core/paper/paper';
 import { LIMESTONE as C } from '@/drawing/palette';
 
 import { circleSvg } from '../circleSvg';
 import { UNPRINTABLE, unprintable, withFaces } from './letters';
+import { DIGITS_FACE, LARGE, SIZE, SMALL, TEXT_FACE, TINY } from './look';
+import { factsContent, halved, marked, stepsContent, tableContent, verdictRow } from './tables';
 
 /** Pages that a shop's printer takes. */
 export const PAGE_SIZES = ['A4', 'LETTER'] as const;
 export type PageSize = (typeof PAGE_SIZES)[number];
 
-/** Faces by the names under which they are given to the PDF. */
-export const TEXT_FACE = 'Text';
-export const DIGITS_FACE = 'Digits';
-
-const MARGIN = 40;
-const SIZE = 9;
-
-const STATE_WORD = { good: 'OK', watch: 'Watch', stop: 'Stop', unknown: 'Not judged' } as const;
-const MARK_WORD = {
-  done: 'done',
-  open: 'open',
-  skipped: 'skipped',
-  failed: 'not passed',
-  changed: 'redo',
-} as const;
-
-type Shapes = ContentCanvas['canvas'];
-
-const WHITE = '#FFFFFF';
-const stroke = (points: readonly (readonly [number, number])[], lineColor: string): Shapes[0] => ({
-  type: 'polyline',
-  points: points.map(([x, y]) => ({ x, y })),
-  lineWidth: 1.2,
-  lineColor,
-});
-const disc = (color: string, filled: boolean): Shapes[0] => ({
-  type: 'ellipse',
-  x: 5,
-  y: 5,
-  r1: 4.2,
-  r2: 4.2,
-  lineColor: color,
-  ...(filled ? { color } : {}),
-});
-const area = (points: readonly (readonly [number, number])[], color: string): Shapes[0] => ({
-  type: 'polyline',
-  closePath: true,
-  points: points.map(([x, y]) => ({ x, y })),
-  lineWidth: 0,
-  color,
-});
-const TICK = [
-  [2.6, 5.2],
-  [4.3, 6.9],
-  [7.4, 3.4],
-] as const;
-
-/** State by shape as well as by word: print has no colour. Plain shapes, which cost a tenth of an SVG each. */
-const STATE_SHAPE: Readonly<Record<PaperVerdict['state'], Shapes>> = {
-  good: [disc(C.good, true), stroke(TICK, WHITE)],
-  watch: [
-    area(
-      [
-        [5, 0.3],
-        [9.7, 5],
-        [5, 9.7],
-        [0.3, 5],
-      ],
-      C.watch,
-    ),
-    stroke(
-      [
-        [5, 2.6],
-        [5, 5.8],
-      ],
-      WHITE,
-    ),
-    stroke(
-      [
-        [5, 6.8],
-        [5, 7.4],
-      ],
-      WHITE,
-    ),
-  ],
-  stop: [
-    area(
-      [
-        [3.2, 0.8],
-        [6.8, 0.8],
-        [9.2, 3.2],
-        [9.2, 6.8],
-        [6.8, 9.2],
-        [3.2, 9.2],
-        [0.8, 6.8],
-        [0.8, 3.2],
-      ],
-      C.stop,
-    ),
-    stroke(
-      [
-        [3.4, 3.4],
-        [6.6, 6.6],
-      ],
-      WHITE,
-    ),
-    stroke(
-      [
-        [6.6, 3.4],
-        [3.4, 6.6],
-      ],
-      WHITE,
-    ),
-  ],
-  unknown: [
-    disc(C.soft, false),
-    stroke(
-      [
-        [3.4, 5],
-        [6.6, 5],
-      ],
-      C.soft,
-    ),
-  ],
-};
-
-const SQUARE: Shapes[0] = {
-  type: 'rect',
-  x: 1,
-  y: 1,
-  w: 8,
-  h: 8,
-  lineWidth: 0.8,
-  lineColor: C.ink,
-};
-
-const BOX: Readonly<Record<PaperStep['mark'], Shapes>> = {
-  done: [SQUARE, stroke(TICK, C.ink)],
-  open: [SQUARE],
-  skipped: [
-    SQUARE,
-    stroke(
-      [
-        [3, 5],
-        [7, 5],
-      ],
-      C.ink,
-    ),
-  ],
-  failed: STATE_SHAPE.stop,
-  changed: STATE_SHAPE.watch,
-};
-
-/** Lines under each row, none beside it: rows are read across. */
-const RULED: ContentTable['layout'] = {
-  hLineWidth: (i) => (i === 0 ? 0 : 0.5),
-  vLineWidth: () => 0,
-  hLineColor: () => C.line,
-  paddingLeft: () => 0,
-  paddingRight: () => 8,
-  paddingTop: () => 2.5,
-  paddingBottom: () => 2.5,
-};
+const MARGIN = 34;
+/** Photographs a line, and the side of one. */
+const ACROSS = 4;
+const PICTURE = 120;
+/** What a sheet shows besides text. */
+interface Drawings {
+  readonly section?: string | undefined;
+  /** Data URLs by the id of the photograph. */
+  readonly photos?: Readonly<Record<string, string>>;
+}
 
 /**
  * A sheet of paper as the definition of a PDF.
- * @param section the drawing of the pack as SVG, where the sheet has a place for it
+ * @param drawings the pack as SVG, where the sheet has a place for it, and photographs by their ids
  */
 export function pdfDefinition(
   paper: Paper,
   pageSize: PageSize,
-  section: string | undefined,
+  { section, photos = {} }: Drawings,
   made: Date,
 ): TDocumentDefinitions {
+  // A Letter page is 50 points shorter.
+  const high = pageSize === 'LETTER' ? 22 : MARGIN;
   return {
     pageSize,
-    pageMargins: [MARGIN, MARGIN, MARGIN, MARGIN + 14],
+    pageMargins: [MARGIN, high, MARGIN, high + 14],
     info: {
       title: `${paper.title}: ${paper.subtitle}`,
       creator: 'Under Ridge',
       producer: 'Under Ridge',
       creationDate: made,
     },
-    // A heading stays with its content.
-    pageBreakBefore: (node, nodes) =>
-      node.headlineLevel === 1 && nodes.getFollowingNodesOnPage().length === 0,
-    defaultStyle: { font: TEXT_FACE, fontSize: SIZE, color: C.ink, lineHeight: 1.15 },
+    defaultStyle: {
+      font: TEXT_FACE,
+      fontSize: paper.large ? LARGE : SIZE,
+      color: C.ink,
+      lineHeight: 1.15,
+    },
     footer: (page, pages) => ({
       margin: [MARGIN, 12, MARGIN, 0],
       columns: [
@@ -204,7 +61,7 @@ export function pdfDefinition(
     content: withFaces<Content[]>([
       { text: paper.title, fontSize: 18, bold: true },
       { text: paper.subtitle, color: C.soft, margin: [0, 0, 0, 8] },
-      ...paper.blocks.flatMap((block) => blockContent(block, section)),
+      ...together(paper.blocks, { section, photos }),
       ...(unprintable(paper).length > 0
         ? [
             {
@@ -218,74 +75,119 @@ export function pdfDefinition(
   };
 }
 
-function blockContent(block: PaperBlock, section: string | undefined): Content[] {
+/** Rows above which a table may be broken over two pages, its heading with its first rows; steps sooner. */
+const LONG = { rows: 24, steps: 8 };
+
+const rowsOf = (block: PaperBlock | undefined): number =>
+  block?.kind === 'table' || block?.kind === 'steps' || block?.kind === 'verdicts'
+    ? block.rows.length
+    : 0;
+
+/** The blocks by their headings: none is cut from its content, and no signature is alone on a page. */
+function together(blocks: readonly PaperBlock[], drawings: Drawings): Content[] {
+  const groups: PaperBlock[][] = [];
+  for (const block of blocks) {
+    const open = groups.at(-1);
+    if (block.kind === 'heading' || !open) groups.push([block]);
+    else open.push(block);
+  }
+  return groups.flatMap((group): Content[] => {
+    const steps = group.findIndex((b) => b.kind === 'steps');
+    const list = group[steps];
+    const rows = group.reduce((sum, b) => sum + rowsOf(b), 0);
+    // A long list of steps keeps its first lines with its heading.
+    if (list?.kind === 'steps' && rows > LONG.steps)
+      return [
+        {
+          stack: [
+            ...group.slice(0, steps).flatMap((block) => blockContent(block, drawings)),
+            stepsContent(list.rows.slice(0, LONG.steps)),
+          ],
+          unbreakable: true,
+        },
+        stepsContent(list.rows.slice(LONG.steps)),
+        ...group.slice(steps + 1).flatMap((block) => blockContent(block, drawings)),
+      ];
+    return [
+      {
+        stack: group.flatMap((block) => blockContent(block, drawings)),
+        unbreakable: rows <= LONG.rows,
+      },
+    ];
+  });
+}
+
+function blockContent(block: PaperBlock, drawings: Drawings): Content[] {
   switch (block.kind) {
     case 'heading':
-      return [
-        { text: block.text, fontSize: 12, bold: true, margin: [0, 12, 0, 4], headlineLevel: 1 },
-      ];
+      return [{ text: block.text, fontSize: 11, bold: true, margin: [0, 8, 0, 3] }];
     case 'text':
       return [{ text: block.text, bold: block.strong === true, margin: [0, 2, 0, 2] }];
     case 'facts':
-      return [
-        {
-          layout: RULED,
-          table: {
-            widths: [120, '*'],
-            body: block.rows.map(([label, value]) => [{ text: label, color: C.soft }, value]),
-          },
-        },
-      ];
+      return [factsContent(block.rows)];
     case 'table':
-      return [
-        {
-          layout: RULED,
-          table: {
-            headerRows: 1,
-            dontBreakRows: true,
-            widths: block.columns.map((_, i) =>
-              i === block.columns.length - 1 ? '*' : ('auto' as const),
-            ),
-            body: [
-              block.columns.map((column): TableCell => ({
-                text: column.title,
-                color: C.soft,
-                alignment: column.digits ? 'right' : 'left',
+      return [block.halves ? halved(block) : tableContent(block)];
+    case 'columns':
+      return block.columns.length === 0
+        ? []
+        : [
+            {
+              columnGap: 14,
+              columns: block.columns.map((inner) => ({
+                // A drawing keeps its size; what is beside it takes the rest.
+                width: inner.some((b) => b.kind === 'section' || b.kind === 'circle')
+                  ? 'auto'
+                  : '*',
+                stack: inner.flatMap((b) => blockContent(b, drawings)),
               })),
-              ...block.rows.map((row) =>
-                row.map((text, i): TableCell =>
-                  block.columns[i]?.digits
-                    ? { text, font: DIGITS_FACE, alignment: 'right' }
-                    : { text },
-                ),
-              ),
-            ],
-          },
-        },
-      ];
+            },
+          ];
+    case 'pictures': {
+      const shown = block.pictures.flatMap(({ id, caption }) => {
+        const image = drawings.photos?.[id];
+        return image === undefined ? [] : [{ image, caption }];
+      });
+      return shown.length === 0
+        ? []
+        : [
+            {
+              columnGap: 8,
+              margin: [0, 2, 0, 4],
+              columns: shown.slice(0, ACROSS).map(({ image, caption }) => ({
+                width: 'auto',
+                stack: [
+                  { image, fit: [PICTURE, PICTURE] },
+                  { text: caption, fontSize: SMALL, color: C.soft },
+                ],
+              })),
+            },
+            ...(shown.length > ACROSS
+              ? blockContent({ kind: 'pictures', pictures: block.pictures.slice(ACROSS) }, drawings)
+              : []),
+          ];
+    }
     case 'verdicts':
-      return [marked(block.rows.map(verdictRow))];
+      return [marked(block.rows.map(verdictRow), SMALL)];
     case 'steps':
-      return [marked(block.rows.map(stepRow))];
+      return [stepsContent(block.rows)];
     case 'list':
       return block.items.length === 0 ? [] : [{ ul: [...block.items], margin: [0, 0, 0, 2] }];
     case 'circle':
       return [
         {
           unbreakable: true,
-          margin: [0, 6, 0, 2],
-          columnGap: 10,
-          columns: [
-            { svg: circleSvg(block.bolts, 110, DIGITS_FACE), width: 112 },
+          stack: [
+            { svg: circleSvg(block.bolts, 78, DIGITS_FACE) },
             {
-              text: `${block.name}: the numbers show the order, the same in every stage`,
+              text: `${block.name}: order by the numbers`,
               color: C.soft,
+              fontSize: TINY,
             },
           ],
         },
       ];
     case 'section':
-      return section === undefined ? [] : [{ svg: section, margin: [0, 4, 0, 8] }];
+      return drawings.section === undefined ? [] : [{ svg: drawings.section }];
     case 'sign':
       return [
         {
@@ -306,38 +208,3 @@ function blockContent(block: PaperBlock, section: string | undefined): Content[]
       ];
   }
 }
-
-interface MarkedRow {
-  readonly sign: Shapes;
-  readonly word: string;
-  readonly body: TableCell;
-}
-
-/** Rows with a sign and its word before them. */
-function marked(rows: readonly MarkedRow[]): Content {
-  return {
-    layout: RULED,
-    table: {
-      dontBreakRows: true,
-      widths: [12, 46, '*'],
-      body: rows.map(({ sign, word, body }) => [
-        // pdfmake modifies its input, so every row has its own shapes.
-        { canvas: sign.map((shape) => structuredClone(shape)) },
-        { text: word, color: C.soft },
-        body,
-      ]),
-    },
-  };
-}
-
-const verdictRow = ({ state, title, text }: PaperVerdict): MarkedRow => ({
-  sign: STATE_SHAPE[state],
-  word: STATE_WORD[state],
-  body: { text: [{ text: `${title}. `, bold: true }, text] },
-});
-
-const stepRow = ({ mark, text, note }: PaperStep): MarkedRow => ({
-  sign: BOX[mark],
-  word: MARK_WORD[mark],
-  body: { text: [text, ...(note ? [{ text: `  ${note}`, color: C.soft }] : [])] },
-});

@@ -2,10 +2,12 @@ import { INK } from '@/drawing/palette';
 import pdfMake from 'pdfmake/build/pdfmake';
 
 import { evaluate } from '@/core/evaluate/evaluate';
+import type { PaperBlock } from '@/core/paper/paper';
 import { jobOfRevision } from '@/core/signoff/revisions';
 
 import { sectionSvg } from '../sectionSvg';
-import { DIGITS_FACE, pdfDefinition, TEXT_FACE } from './definition';
+import { pdfDefinition } from './definition';
+import { DIGITS_FACE, TEXT_FACE } from './look';
 import { LETTERS_FACE, SIGNS_FACE } from './letters';
 import type { JobPdf, PdfRequest } from './paperOf';
 import { paperOf } from './paperOf';
@@ -22,8 +24,8 @@ export interface PdfFonts {
   readonly signs: string;
 }
 
-/** Inside the margins of the narrower page. */
-const SECTION = { width: 430, height: 290 } as const;
+/** Beside the table of plates on the narrower page. */
+const SECTION = { width: 250, height: 260 } as const;
 
 /**
  * A sheet as the bytes of a PDF: text with its own fonts embedded, the section as vectors. Works the same in a worker and
@@ -33,12 +35,16 @@ export async function makePdf(request: PdfRequest, fonts: PdfFonts): Promise<Uin
   takeFonts(fonts);
   const paper = paperOf(request);
   const section =
-    request.kind !== 'spec' && paper.blocks.some((b) => b.kind === 'section')
-      ? drawSection(request)
-      : undefined;
-  const definition = pdfDefinition(paper, request.pageSize, section, new Date());
+    request.kind !== 'spec' && needsSection(paper.blocks) ? drawSection(request) : undefined;
+  const photos = request.kind === 'spec' ? {} : (request.photos ?? {});
+  const definition = pdfDefinition(paper, request.pageSize, { section, photos }, new Date());
   return new Uint8Array(await pdfMake.createPdf(definition).getBuffer());
 }
+
+const needsSection = (blocks: readonly PaperBlock[]): boolean =>
+  blocks.some(
+    (b) => b.kind === 'section' || (b.kind === 'columns' && b.columns.some(needsSection)),
+  );
 
 let taken: PdfFonts | undefined;
 
@@ -73,6 +79,7 @@ function drawSection({ job, units, revision }: JobPdf): string {
   const evaluation = evaluate(printed);
   return sectionSvg(printed, evaluation, {
     ...SECTION,
+    numbersOnly: true,
     units,
     font: TEXT_FACE,
     strata: INK,

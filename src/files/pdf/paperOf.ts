@@ -28,6 +28,8 @@ export interface JobPdf extends Page {
   readonly unfinished: readonly FieldPath[];
   /** A signed revision to print instead of the current job. */
   readonly revision?: Revision;
+  /** Photographs of findings as data URLs, by their ids. */
+  readonly photos?: Readonly<Record<string, string>>;
 }
 
 export interface SpecPdf extends Page {

@@ -9,7 +9,8 @@ import {
   MAX_PLATES,
   MAX_REVISIONS,
 } from '@/core/job/fields';
-import { MAX_VISITS, METERS, STAGES } from '@/core/job/types';
+import { OIL_GRADES } from '@/core/drag/viscosity';
+import { MAX_SLIPS, MAX_VISITS, METERS, STAGES } from '@/core/job/types';
 import { MAX_VARIANTS } from '@/core/job/variants';
 import { blankBuild, blankProve, blankWork } from '@/core/job/work';
 import { blankSignOff } from '@/core/job/signOff';
@@ -23,7 +24,8 @@ import { BUILD, OVERRIDES, PROVE, WORK } from './work';
 /* The schema of a job file. `npm run schema` writes it out as JSON Schema to docs/job-file.schema.json. */
 
 export const FORMAT = 'under-ridge-job';
-export const VERSION = 1;
+/** 2: oil, slips, and hubs on ramps. */
+export const VERSION = 2;
 
 /** A job without its signatures: the signed content. */
 const RECORD = {
@@ -64,6 +66,21 @@ const RECORD = {
   }).required(),
   ...PACK_PARTS,
   duty: Joi.object(entriesUnder('duty')).default({}),
+  oil: Joi.object({
+    grade: Joi.string().valid(...Object.keys(OIL_GRADES)),
+    ...entriesUnder('oil'),
+  }),
+  slips: Joi.array()
+    .items(
+      Joi.object({
+        id: ID.required(),
+        date: DATE.required(),
+        kindId: ID.required(),
+        note: text(MAX_NOTES).required(),
+        ...entriesUnder('slips.*'),
+      }),
+    )
+    .max(MAX_SLIPS),
   variants: Joi.array()
     .items(Joi.object({ id: ID.required(), name: text(MAX_NAME).required(), ...PACK_PARTS }))
     .max(MAX_VARIANTS - 1)

@@ -26,7 +26,7 @@ import { STEP_KEY } from './work';
 
 export const WORKSHOP_FORMAT = 'under-ridge-workshop';
 /** Version 2: limits library; scrap, minimum stock and more data of shelf plates. */
-export const WORKSHOP_VERSION = 2;
+export const WORKSHOP_VERSION = 3;
 
 const SORT = Joi.string().valid('steel', 'disc');
 const THICKNESS = Joi.number().greater(0).max(60);

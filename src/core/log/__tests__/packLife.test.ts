@@ -7,6 +7,7 @@ import type { Entry, Job } from '@/core/job/types';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { layOut } from '@/core/evaluate/engine/layers';
+import { discChanges, spreadOf } from '../discChanges';
 import { machineLog, wearRates } from '../machineLog';
 import { packLife } from '../packLife';
 import { omit } from '@/core/omit';
@@ -115,9 +116,9 @@ describe('the life of a pack', () => {
     if (!v0 || !v1) throw new Error('two returns');
     const one = { ...two, visits: [v0, { ...v1, readings: { ...v1.readings, [id]: entry(3) } }] };
     const { caution, foreseen, discs } = packLife(one);
-    expect(caution).toMatch(/^Disc 3 was thicker at a later visit.*No prediction from one/s);
+    expect(caution).toMatch(/^Plate 5 was thicker at a later visit.*No prediction from one/s);
     expect(foreseen).toEqual([]);
-    expect(discs.filter((d) => d.line === undefined).map((d) => d.name)).toEqual(['disc 3']);
+    expect(discs.filter((d) => d.line === undefined).map((d) => d.name)).toEqual(['plate 5']);
   });
 
   it('foresees nothing while the meter is said to have run back', () => {
@@ -238,7 +239,7 @@ describe('the life of a pack', () => {
       })),
     };
     const [first] = packLife(uneven).foreseen;
-    expect(first?.name).toBe('disc 2 too thin');
+    expect(first?.name).toBe('plate 3 too thin');
     expect(first?.kind).toBe('disc');
   });
 
@@ -268,7 +269,7 @@ describe('the life of a pack', () => {
     // Each of the four lost 0.1 mm in 50 h; the other three that were measured are taken to wear as they do.
     const own = lives.filter((d) => half.includes(d.plateId)).map((d) => d.line?.slope ?? NaN);
     expect(pack.line?.slope).toBeCloseTo((own.reduce((a, b) => a + b, 0) / 4) * 7, 9);
-    expect(caution).toContain('Disc 1 was never measured');
+    expect(caution).toContain('Plate 1 was never measured');
   });
 
   it('foresees nothing from one reading where a limit is already passed, and says which', () => {
@@ -383,5 +384,65 @@ describe('the log of a machine', () => {
     const machines = wearRates([job, other], 'machine');
     expect(machines.map((r) => r.group)).toEqual(expect.arrayContaining(['Crag 400, test bench']));
     expect(machines.reduce((n, r) => n + r.packs, 0)).toBe(2);
+  });
+});
+
+describe('two jobs of one machine', () => {
+  /** A second job of the machine, with the plates that stayed in. */
+  const second: Job = {
+    ...put(measured(crag(), 0.3, '2027-03-01'), { 'intake.hours': 320 }),
+    id: 'second',
+    createdAt: '2027-03-01T08:00:00.000Z',
+    machine: job.machine,
+  };
+
+  it('share the life of the parts that stayed in', () => {
+    expect(packLife(second).pack.points).toHaveLength(1);
+    const { points, line } = packLife(second, [job, second]).pack;
+    expect(points.map((p) => p.run)).toEqual([212, 230, 253, 278, 320]);
+    expect(line?.basis).not.toBe('new');
+  });
+
+  it('share nothing of a plate that is new since, nor with another machine', () => {
+    const fresh: Job = {
+      ...second,
+      pack: { ...second.pack, plates: second.pack.plates.map((p) => ({ ...p, isNew: true })) },
+    };
+    expect(packLife(fresh, [job, fresh]).pack.points).toHaveLength(1);
+    const other: Job = { ...second, machine: { ...second.machine, id: 'elsewhere' } };
+    expect(packLife(other, [job, other]).pack.points).toHaveLength(1);
+  });
+});
+
+describe('the change of each disc', () => {
+  it('is against the return before, and the spread is between the most and the least worn', () => {
+    const last = job.visits[2];
+    if (!last) throw new Error('no third return');
+    const [one = '', ...others] = Object.keys(last.readings);
+    const uneven: Job = {
+      ...job,
+      visits: [
+        ...without(2).visits,
+        { ...last, readings: { ...last.readings, [one]: entry(2.8) } },
+      ],
+    };
+    const changes = discChanges(uneven, last.id);
+    expect(changes).toHaveLength(others.length + 1);
+    expect(changes.find((c) => c.plateId === others[0])?.change).toBeCloseTo(-0.08 / 8, 12);
+    const thin = changes.find((c) => c.plateId === one)?.change ?? NaN;
+    expect(spreadOf(changes)).toBeCloseTo(-0.01 - thin, 12);
+    expect(spreadOf(discChanges(job, 'none'))).toBeUndefined();
+  });
+
+  it('is from new where a new disc was not read, and open where an old one was not', () => {
+    const bare = crag();
+    const visited: Job = { ...bare, visits: [visitOf(bare, '2026-05-01', 20, 0.1)] };
+    const [first] = visited.visits;
+    expect(discChanges(visited, first?.id ?? '').every((c) => c.change === undefined)).toBe(true);
+    const asNew: Job = {
+      ...visited,
+      pack: { ...visited.pack, plates: visited.pack.plates.map((p) => ({ ...p, isNew: true })) },
+    };
+    expect(discChanges(asNew, first?.id ?? '')[0]?.change).toBeCloseTo(-0.1, 12);
   });
 });

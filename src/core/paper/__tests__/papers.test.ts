@@ -33,6 +33,26 @@ const reasoned = (job: Job): Job =>
 const sign = (job: Job) => signed(reasoned(reopened(job, 'to test')), 'Bench 1', NOW, digestOf);
 
 describe('the rider’s sheet', () => {
+  it('keeps no replaced plate among those that stay', () => {
+    const { plates, kinds } = done.pack;
+    const isDisc = (id: string) => kinds.find((k) => k.id === id)?.lined !== 'none';
+    const discs = plates.filter((p) => isDisc(p.kindId)).length;
+    const replaced: Job = {
+      ...done,
+      pack: {
+        ...done.pack,
+        plates: plates.map((p) =>
+          isDisc(p.kindId)
+            ? { ...p, isNew: true }
+            : { ...p, readings: { 1: entry(1.5) }, outOfFlat: entry(0.02) },
+        ),
+      },
+    };
+    expect(rider(replaced)).toContain(`${discs} friction discs replaced by new.`);
+    expect(rider(replaced)).not.toContain('friction discs can stay');
+    expect(rider(replaced)).toContain('steel plates can stay');
+  });
+
   it('describes an OK pack, and unfinished work only as unfinished', () => {
     expect(rider(done)).toContain('× peak torque at worst-case friction');
     const scarce = withEntry(half, 'release.leverTravel', entry(30));

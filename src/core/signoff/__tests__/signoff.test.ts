@@ -44,7 +44,7 @@ describe('what is open', () => {
       (j) => withEntry(j, 'springs.coil.seatDistance', entry(74)),
       'verdict:holds',
     ],
-    ['lift short', (j) => withEntry(j, 'release.leverTravel', entry(30)), 'verdict:releases'],
+    ['lift short', (j) => withEntry(j, 'release.requiredLift', entry(4)), 'verdict:releases'],
     [
       'metal on metal',
       (j) => ({
