@@ -1,6 +1,7 @@
 import type { Job } from '@/core/job/types';
 
 import { creepsAtIdle, handsOff } from './atvs';
+import { stiffWhenCold } from './fen';
 import { hardToFindNeutral, narrowHub } from './oldAndBig';
 import { signedLighterLever, slipsWhenHot } from './tarn';
 
@@ -10,6 +11,7 @@ import { signedLighterLever, slipsWhenHot } from './tarn';
  */
 
 const MAKERS: readonly (readonly [number: string, make: () => Job])[] = [
+  ['UR-0107', stiffWhenCold],
   ['UR-0105', creepsAtIdle],
   ['UR-0106', slipsWhenHot],
   ['UR-0103', hardToFindNeutral],

@@ -1,5 +1,6 @@
 import type { ComponentProps, ReactNode, RefCallback } from 'react';
 import { useId } from 'react';
+import type { ViewStyle } from 'react-native';
 import { StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 
@@ -27,6 +28,8 @@ export interface FieldProps extends Pick<
   readonly label: string;
   /** In a table, whose columns are named above it: the label is read out but not shown. */
   readonly cell?: boolean;
+  /** In a grid of fields: has the whole row of it. */
+  readonly across?: boolean;
   /** Accessible name instead of the label, where several share a label. */
   readonly name?: string;
   readonly value: string;
@@ -56,6 +59,7 @@ export function Field({
   figures = false,
   alone = false,
   cell = false,
+  across = false,
   multiline = false,
   editable = true,
   onSubmit = goToNextField,
@@ -65,7 +69,7 @@ export function Field({
   const strata = useStrata();
   const id = useId();
   return (
-    <View style={styles.field}>
+    <View style={[styles.field, across && ACROSS]}>
       <TextInput
         ref={ref}
         mode="outlined"
@@ -115,6 +119,9 @@ export function Field({
     </View>
   );
 }
+
+// The grid is the browser's own; React Native has no words for it.
+const ACROSS: ViewStyle & object = { gridColumn: '1 / -1' } as object;
 
 const styles = StyleSheet.create({
   field: { flexGrow: 1 },

@@ -39,16 +39,17 @@ export function FieldGrid({
 }
 
 // The grid is the browser's own; React Native has no words for it.
-const gridOf = (least: number): ViewStyle & object =>
+const gridOf = (least: string): ViewStyle & object =>
   ({
     display: 'grid',
-    gridTemplateColumns: `repeat(auto-fit, minmax(${least}px, 1fr))`,
+    gridTemplateColumns: `repeat(auto-fit, minmax(${least}, 1fr))`,
     columnGap: 12,
     rowGap: 2,
   }) as object;
-const BROAD = gridOf(230);
-const HALF = gridOf(130);
-const NARROW = gridOf(92);
+// Two columns on any phone but the narrowest.
+const BROAD = gridOf('max(150px, min(230px, 45%))');
+const HALF = gridOf('130px');
+const NARROW = gridOf('92px');
 
 const styles = StyleSheet.create({
   line: { flexDirection: 'row', alignItems: 'flex-start', gap: 4 },

@@ -43,12 +43,12 @@ interface RowProps {
   /** Shown at its beginning, in a table with named rows: a name, or a number. */
   readonly head?: string;
   readonly numbered?: boolean;
-  readonly removeLabel: string;
-  readonly onRemove: () => void;
+  readonly removeLabel?: string;
+  readonly onRemove?: () => void;
   readonly children: ReactNode;
 }
 
-/** A row of a table of fields, which can be taken out. */
+/** A row of a table of fields, which can be taken out where it has a key for it. */
 export function FieldRow({ name, head, numbered, removeLabel, onRemove, children }: RowProps) {
   return (
     <View style={styles.line}>
@@ -62,7 +62,11 @@ export function FieldRow({ name, head, numbered, removeLabel, onRemove, children
       <View role="group" aria-label={name} style={CELLS}>
         {children}
       </View>
-      <IconKey narrow icon="close" label={removeLabel} onPress={onRemove} />
+      {onRemove ? (
+        <IconKey narrow icon="close" label={removeLabel ?? 'Remove'} onPress={onRemove} />
+      ) : (
+        <View style={styles.key} />
+      )}
     </View>
   );
 }

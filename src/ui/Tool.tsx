@@ -14,13 +14,13 @@ interface Props {
   /** Why it can't be pressed now: part of its name, and shown on hover or a long press. */
   readonly blocked?: string | undefined;
   readonly on?: boolean | undefined;
-  /** 48 unless there is less room. */
+  /** 56 unless there is less room. */
   readonly width?: number;
   readonly onPress: () => void;
 }
 
 /** A small key with icon and word, for repeated use beside a drawing. */
-export function Tool({ icon, word, label, blocked, on, width = 48, onPress }: Props) {
+export function Tool({ icon, word, label, blocked, on, width = 56, onPress }: Props) {
   const strata = useStrata();
   const disabled = blocked !== undefined;
   const tool = (

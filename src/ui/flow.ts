@@ -16,6 +16,9 @@ export const flow = StyleSheet.create({
   wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.gap, alignItems: 'flex-start' },
   wrapLine: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.gap, alignItems: 'center' },
   apart: { flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.gap },
+  /** Two columns where the width allows; each child takes `column`. */
+  columns: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.wide, rowGap: SPACE.room },
+  column: { flexGrow: 1, flexShrink: 1, flexBasis: 440, minWidth: 0 },
   fill: { flex: 1 },
   grow: { flexGrow: 1, flexShrink: 1 },
   growOnly: { flexGrow: 1 },

@@ -19,8 +19,8 @@ export async function runHeavy<T>(
 ): Promise<RunOutcome<T>> {
   let running = true;
   // Progress comes on a channel of its own and may arrive after the result: then it is news of the past.
-  const report: RunProgress = (share) => {
-    if (running) onProgress(share);
+  const report: RunProgress = (share, soFar) => {
+    if (running) onProgress(share, soFar);
   };
   try {
     return await inWorker<HeavyRuns, RunOutcome<T>>(

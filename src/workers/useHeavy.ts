@@ -7,7 +7,7 @@ import { Cancelled, runHeavy } from './client';
 /** State of a heavy run. */
 export type Heavy<T> =
   | { readonly state: 'idle' }
-  | { readonly state: 'running'; readonly share: number }
+  | { readonly state: 'running'; readonly share: number; readonly soFar?: T | undefined }
   | { readonly state: 'done'; readonly result: T }
   | { readonly state: 'refused'; readonly why: string };
 
@@ -37,10 +37,15 @@ export function useHeavy<T>(of: unknown): {
     const setRun = (run: Heavy<T>) => {
       if (controller.current === own) setMade({ of, run });
     };
+    let soFar: T | undefined;
     setRun({ state: 'running', share: 0 });
     runHeavy(work, {
       signal: own.signal,
-      onProgress: (share) => setRun({ state: 'running', share }),
+      onProgress: (share, more) => {
+        // Of the same run, and so of its kind.
+        if (more !== undefined) soFar = more as T;
+        setRun({ state: 'running', share, soFar });
+      },
     }).then(
       (outcome) =>
         setRun(

@@ -32,8 +32,9 @@ describe('the demo workshop', () => {
       'UR-0104': 'specify',
       'UR-0105': 'intake',
       'UR-0106': 'build',
+      'UR-0107': 'specify',
     });
-    expect(new Set(demoJobs().map((j) => j.machine.id)).size).toBe(6);
+    expect(new Set(demoJobs().map((j) => j.machine.id)).size).toBe(7);
   });
 
   it('keeps to plausible figures', () => {

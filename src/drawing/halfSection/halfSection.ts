@@ -6,8 +6,9 @@ import { hasPack } from '@/core/guide/layouts';
 import type { Mm } from '@/core/units/quantity';
 
 import { drawAssist, drawStartClutch } from './attachments';
+import type { HubRamps } from './housing';
 import { drawBasket, drawHub, drawPressurePlate } from './housing';
-import type { Subject } from './measures';
+import type { Measures, Subject } from './measures';
 import { known, measuresOf } from './measures';
 import type { Place } from './plates';
 import { drawJoints, drawPlate, openedBy, placesOf, wearing, wearOf } from './plates';
@@ -58,7 +59,7 @@ export interface HalfSection {
    * @param opening room between the plates, all together
    * @param times as wide as it is, the room is drawn
    */
-  rises(opening: Mm, growth?: Mm, times?: number): readonly number[];
+  rises(opening: Mm, growth?: Mm, times?: number, apart?: number): readonly number[];
 }
 
 export interface View {
@@ -107,7 +108,7 @@ export function drawHalfSection(subject: Subject, view: View): HalfSection {
     const springs = pen.of('springs');
     const drawn = drawSprings(springs, subject, m, { plate });
     ({ top, sizes, note } = drawn);
-    drawHub(pen.of('hub'), m, FOOT + 9);
+    drawHub(pen.of('hub'), m, FOOT + 9, rampsOf(subject, m, plate + 3));
     drawBreak(pen.of('shaft'), m);
     drawPressurePlate(pen.of('pressurePlate', { rides: plate }), m, drawn.cup);
     drawRelease(pen.of('release'), subject, m, { plate, room });
@@ -199,7 +200,7 @@ export function drawHalfSection(subject: Subject, view: View): HalfSection {
         ],
     clearance: (lift) =>
       clearancePerFace(lift, Math.max(1, layout.slipping.length), warpOf(layout)),
-    rises(opening, growth = 0, times = 1) {
+    rises(opening, growth = 0, times = 1, apart = 0) {
       const opened = openedBy(layout, opening);
       const expands = places.findIndex((p) => p.expands) + 1;
       let risen = 0;
@@ -211,14 +212,31 @@ export function drawHalfSection(subject: Subject, view: View): HalfSection {
         rises.push(risen);
       }
       const low = rises[expands] ?? 0;
-      return [...rises, low + growth * up * times, low + (growth * up * times) / 2];
+      return [
+        ...rises,
+        low + growth * up * times,
+        low + (growth * up * times) / 2,
+        apart * RAMP_PLAY * up,
+      ];
     },
   };
 }
 
+/** How far the halves of a hub on ramps part, as drawn. */
+const RAMP_PLAY: Mm = 1.6;
+
+/** The ramps of the hub, where it has them. */
+function rampsOf({ job }: Subject, m: Measures, rides: number): HubRamps | undefined {
+  const ramps = job.fittings?.['ramps'];
+  if (ramps?.['type'] !== 'ramps') return undefined;
+  const { radius } = ramps;
+  const known = typeof radius === 'object' ? radius.value : undefined;
+  return { radius: known ?? (m.boss + m.hubIn) / 2, rides, faint: known === undefined };
+}
+
 function drawPlates(
   pen: Pen,
-  m: ReturnType<typeof measuresOf>,
+  m: Measures,
   places: readonly Place[],
   wear: Mm,
   full: Mm,

@@ -31,18 +31,42 @@ export function drawBasket(pen: Pen, m: Measures, offset: { readonly low: Mm } |
   pen.box('bolt', [m.boss, m.shaft], [BASKET_FLOOR.high, -HUB_FLOOR]);
 }
 
+/** A hub in two halves: the radius of its ramps, and the rise by which the inner half moves. */
+export interface HubRamps {
+  readonly radius: Mm;
+  readonly rides: number;
+  readonly faint: boolean;
+}
+
+/** Across a ramp from its foot to its top, and between the halves. */
+const RAMP = { slope: 3.5, gap: 1.2 } as const;
+
 /** The hub: floor, wall with its spline, boss and nut, and the shaft that carries it. */
-export function drawHub(pen: Pen, m: Measures, foot: Mm): void {
+export function drawHub(pen: Pen, m: Measures, foot: Mm, ramps?: HubRamps): void {
   const faint = m.assumed.spline;
   const bossTop = Math.min(m.stack * 0.4, 14);
-  pen.area('hub', [
-    [m.liningOut, -HUB_FLOOR],
-    [m.liningOut, 0],
+  const boss: Point[] = [
     [m.boss, 0],
     [m.boss, bossTop],
     [m.shaft, bossTop],
     [m.shaft, -HUB_FLOOR],
-  ]);
+  ];
+  if (ramps) {
+    const r = Math.min(m.hubIn - RAMP.slope, Math.max(m.boss + RAMP.slope + 1, ramps.radius));
+    pen.area('hub', [
+      [m.liningOut, -HUB_FLOOR],
+      [m.liningOut, 0],
+      [r + RAMP.slope / 2, 0],
+      [r - RAMP.slope / 2, -HUB_FLOOR],
+    ]);
+    pen
+      .of('ramps', { rides: ramps.rides, faint: ramps.faint })
+      .area('hub', [
+        [r + RAMP.slope / 2 - RAMP.gap, 0],
+        ...boss,
+        [r - RAMP.slope / 2 - RAMP.gap, -HUB_FLOOR],
+      ]);
+  } else pen.area('hub', [[m.liningOut, -HUB_FLOOR], [m.liningOut, 0], ...boss]);
   pen.box('hub', [m.steelIn - 0.4, m.hubIn], [0, m.splineTop], { faint });
   pen.box('spline', [m.splineOut, m.steelIn - 0.4], [0, m.splineTop], { faint });
   pen.box('bolt', [m.shaft + 4 * m.k, m.shaft], [bossTop, bossTop + 4]);

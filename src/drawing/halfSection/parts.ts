@@ -2,6 +2,7 @@ import { formatWithUnit } from '@/core/units/quantity';
 import type { UnitChoice } from '@/core/units/quantity';
 import { countOf } from '@/core/text/countOf';
 import type { FieldPath } from '@/core/job/fieldPath';
+import { entryAt } from '@/core/job/entryAt';
 import { fieldPath } from '@/core/job/fieldPath';
 import { coilGroups } from '@/core/clutch/fitted';
 
@@ -113,6 +114,23 @@ const PARTS: readonly (readonly [PartId, (subject: Subject, units: UnitChoice) =
       ],
       asks: assist.radius ? undefined : 'assist.radius',
     }),
+  ],
+  [
+    'ramps',
+    ({ job }, units) => {
+      const angle = entryAt(job, 'fittings.ramps.driveAngle');
+      const size = measured(
+        'fittings.ramps.radius',
+        entryAt(job, 'fittings.ramps.radius')?.value,
+        units,
+        'at a radius of',
+      );
+      return {
+        name: 'Ramps',
+        facts: [size.fact, angle && `drive ${formatWithUnit(angle.value, 'angle', units)}`],
+        asks: size.asks,
+      };
+    },
   ],
   [
     'release',

@@ -51,6 +51,7 @@ export type PartId =
   | 'retainer'
   | 'expanding'
   | 'assist'
+  | 'ramps'
   | 'startClutch'
   | `plate:${string}`;
 

@@ -21,6 +21,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';
+import { TradeMapPanel } from '@/features/tradeMap/TradeMapPanel';
 import { ClampOverWear } from '@/features/springs/ClampOverWear';
 import { Action } from '@/ui/Action';
 import { Field } from '@/ui/Field';
@@ -64,6 +65,7 @@ export function CompareTab() {
   const [copy, setCopy] = useState<string>();
   return (
     <View style={flow.sections}>
+      <TradeMapPanel />
       <Heading level={2}>Pack variants</Heading>
       <Words soft size={15}>
         Save the pack as a variant, change it freely, even to another spring type, and use whichever

@@ -107,7 +107,8 @@ export class Sprites {
   paint(ctx: CanvasRenderingContext2D, { look, load, press, heat, turned }: Frame): void {
     const { scene, strata, dense } = this;
     const { drawing, times } = scene;
-    const rises = drawing.rises(look.opening, look.growth, times);
+    // Drive draws the halves of a hub on ramps together, overrun parts them.
+    const rises = drawing.rises(look.opening, look.growth, times, (1 - load) / 2);
     const plate = rises[drawing.layers.length + 1] ?? 0;
     ctx.clearRect(0, 0, drawing.width, drawing.height);
     for (const { picture, x, y, width, height, rides, slides } of this.rigid)

@@ -7,6 +7,7 @@ import { shallowEqual } from 'react-redux';
 
 import { readSentence } from '@/core/text/sentence';
 import type { FieldPath } from '@/core/job/fieldPath';
+import type { FieldSpec } from '@/core/job/specs/spec';
 import { fieldAt, screwOf, withScrew } from '@/core/job/fields';
 import { entryAt } from '@/core/job/entryAt';
 import type { Job } from '@/core/job/types';
@@ -21,6 +22,7 @@ import { useJobId, useJobPart } from '@/state/jobs/useJob';
 import { useAppDispatch, useAppSelector } from '@/state/store';
 import { TermKey } from '@/features/words/TermKey';
 import { NumberField } from '@/ui/NumberField';
+import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
 import { SourceTag } from './SourceTag';
@@ -49,6 +51,7 @@ export function EntryField({ path, label, of, narrow = false, cell = false }: Pr
   // Subscribes to this field only, so that other changes do not redraw every field.
   const jobId = useJobId();
   const units = useUnits();
+  const wide = useWide();
   const dispatch = useAppDispatch();
   // One subscription for all of it: dozens of fields update at every key.
   const { draft, entry, told, frozen, marks, perTurn } = useAppSelector(
@@ -66,6 +69,8 @@ export function EntryField({ path, label, of, narrow = false, cell = false }: Pr
     },
     shallowEqual,
   );
+  // As it was when shown first: a field must not change its width under the thumb.
+  const [filled] = useState(entry !== undefined);
   const field = withScrew(path, { marks, perTurn });
   const shown = unitsFor(field, units);
   const unit = shownUnit(field.quantity, shown);
@@ -90,6 +95,7 @@ export function EntryField({ path, label, of, narrow = false, cell = false }: Pr
     <NumberField
       label={name}
       cell={cell}
+      across={!wide && !narrow && isLong(field, name, filled)}
       name={of ? `${of}: ${name.toLowerCase()}` : name}
       testID={path}
       value={text}
@@ -144,6 +150,15 @@ const styles = StyleSheet.create({
   foot: { flexDirection: 'row', alignItems: 'center', gap: 4 },
   note: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
 });
+
+/** Longest label that half the width of a phone shows whole, small above a value and large in an empty field. */
+const HALF_LABEL = { filled: 25, empty: 19 };
+
+/** Whether the field takes a row of its own on a phone: its label or the note under it would be cut or broken up. */
+const isLong = ({ estimate, absent, hint }: FieldSpec, label: string, filled: boolean): boolean =>
+  filled
+    ? label.length > HALF_LABEL.filled
+    : label.length > HALF_LABEL.empty || [estimate, absent, hint].some((n) => n !== undefined);
 
 /** The problem of an entry, its state first; as text, for comparison by value. */
 function problemAt(job: Job, path: FieldPath, units: UnitChoice): string | undefined {

@@ -5,6 +5,10 @@ import { readSentence } from '@/core/text/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/state/jobs/evaluations';
+import { SureLine } from '@/features/sure/SureLine';
+import { useSure } from '@/features/sure/useSure';
+import { Action } from '@/ui/Action';
+import { ProgressLine } from '@/ui/ProgressLine';
 import { StateMark } from '@/ui/StateMark';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
@@ -18,10 +22,19 @@ export function FiguresTab() {
   const units = useUnits();
   const ruled = useRuled();
   const { figures, verdicts } = useEvaluation();
+  const { run, stop } = useSure();
   return (
     <View style={flow.parts}>
       <View>
         <Heading level={2}>Verdicts</Heading>
+        {run.state === 'running' ? (
+          <>
+            <ProgressLine share={run.share} label="Certainty" />
+            <Action icon="close" onPress={stop}>
+              Stop
+            </Action>
+          </>
+        ) : null}
         {verdicts.map((v) => (
           <View key={v.id} style={[ruled, styles.row]}>
             <View style={styles.padded}>
@@ -34,6 +47,7 @@ export function FiguresTab() {
               <Words soft size={14}>
                 {readSentence(v.sentence, units)}
               </Words>
+              {run.state === 'done' ? <SureLine id={v.id} sure={run.result} /> : null}
               {v.id !== 'overall' && (v.state === 'stop' || v.state === 'watch') ? (
                 <AdvicePanel verdict={v.id} title={v.title} />
               ) : null}

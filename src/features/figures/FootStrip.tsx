@@ -65,12 +65,15 @@ function Strip({ stage, job }: { readonly stage: Stage; readonly job: Job }) {
       style={[
         ruled,
         flow.inline,
+        styles.strip,
         { backgroundColor: strata.raised, paddingHorizontal: wide ? 12 : 2 },
       ]}
     >
       {(stage === 'inspect' ? MEASURED : PACK)
         .filter((item) => wide || !item.wideOnly)
-        .map(({ label, figure: id, verdict: verdictId }) => {
+        .map(({ label, figure, verdict: verdictId }) => {
+          // A lift that was measured goes before the train's.
+          const id = figure === 'liftHad' && figures.has('liftMeasured') ? 'liftMeasured' : figure;
           const outcome = figures.get(id);
           const known = outcome?.status === 'known' ? outcome : undefined;
           const state = verdictId && verdicts.find((v) => v.id === verdictId)?.state;
@@ -148,12 +151,14 @@ function FootItem(props: ItemProps) {
 }
 
 const styles = StyleSheet.create({
+  // With the largest text the figures take two rows before one is cut.
+  strip: { flexWrap: 'wrap' },
   grow: {
     flexGrow: 1,
     flexBasis: 0,
     paddingHorizontal: SPACE.tight,
     justifyContent: 'center',
-    minWidth: 0,
+    minWidth: 56,
   },
   row: { flexDirection: 'row', gap: SPACE.tight, alignItems: 'center' },
 });

@@ -71,7 +71,7 @@ export function InspectStage({ selected, onSelect }: Props) {
   };
   return running ? (
     <MeasureRun
-      parts={parts}
+      steps={measuringRun(job, parts)}
       deviceKeyboard={deviceKeyboard}
       onKeyboard={setDeviceKeyboard}
       onSelect={onSelect}

@@ -1,7 +1,7 @@
 import { startTransition, useDeferredValue, useEffect } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 
-import type { RunPart, RunStep } from '@/core/inspect/runStep';
+import type { RunStep } from '@/core/inspect/runStep';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useBenchLink, useBenchReadings } from '@/features/bench/benchLink';
 import { useLowScreen, useLandscape, useShortScreen, useWide } from '@/ui/useWide';
@@ -26,17 +26,26 @@ import { SPACE } from '@/ui/theme';
 const FILLS = { flexGrow: 1, flexShrink: 1, flexBasis: 0 } as const;
 
 interface Props {
-  readonly parts: readonly RunPart[];
+  readonly steps: readonly RunStep[];
   /** Whether the device's own keyboard is used instead of the keypad. */
   readonly deviceKeyboard: boolean;
   readonly onKeyboard: (device: boolean) => void;
   readonly onSelect: (plateId: string | undefined) => void;
   readonly onEnd: () => void;
+  /** Readings of a return: they judge no part. */
+  readonly ofVisit?: boolean;
 }
 
 /** The measuring run: one value, one key, then the next plate automatically. */
-export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd }: Props) {
-  const run = useRun(parts);
+export function MeasureRun({
+  steps,
+  deviceKeyboard,
+  onKeyboard,
+  onSelect,
+  onEnd,
+  ofVisit = false,
+}: Props) {
+  const run = useRun(steps);
   const wide = useWide();
   const low = useLandscape();
   // No room for keys of our own: the value is typed on the device's, or comes from a gauge.
@@ -64,7 +73,7 @@ export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd 
   useBenchReadings((reading) => {
     if (reading.device === 'gauge') run.take(`${reading.text} ${reading.unit}`);
   });
-  if (!step) return <RunFinished run={run} onEnd={onEnd} />;
+  if (!step) return <RunFinished run={run} ofVisit={ofVisit} onEnd={onEnd} />;
   return (
     <View style={[FILLS, low ? { flexDirection: 'row' } : undefined]}>
       <View style={FILLS}>
@@ -81,7 +90,7 @@ export function MeasureRun({ parts, deviceKeyboard, onKeyboard, onSelect, onEnd 
             step={reached ?? step}
             onGo={(path) => run.go(run.steps.findIndex((s) => s.path === path))}
           />
-          <ReadingsSoFar step={step} />
+          {ofVisit ? null : <ReadingsSoFar step={step} />}
         </ScrollView>
         {short || !reached ? null : <Quick step={reached} steps={run.steps} onTake={keys.send} />}
       </View>

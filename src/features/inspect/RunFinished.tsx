@@ -17,16 +17,20 @@ import { countOf } from '@/core/text/countOf';
 /** The end of a run: missing readings, rejected parts, and the next action. */
 export function RunFinished({
   run,
+  ofVisit,
   onEnd,
 }: {
   readonly run: MeasuringRun;
+  readonly ofVisit: boolean;
   readonly onEnd: () => void;
 }) {
   const job = useJob();
   const units = useUnits();
   const open = openSteps(job, run.steps);
   const { parts } = useInspection();
-  const worst = parts.filter((p) => p.decision === 'change' || p.decision === 'scrap');
+  const worst = ofVisit
+    ? []
+    : parts.filter((p) => p.decision === 'change' || p.decision === 'scrap');
   return (
     <ScrollView contentContainerStyle={styles.content}>
       <Heading level={2}>
@@ -48,7 +52,7 @@ export function RunFinished({
       </View>
       <View style={flow.wrap}>
         <Action main icon="check" onPress={onEnd}>
-          Show verdicts
+          {ofVisit ? 'Back to the visit' : 'Show verdicts'}
         </Action>
         {open[0] ? (
           <Action onPress={() => run.go(nextOpen(job, run.steps))}>

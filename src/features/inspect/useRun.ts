@@ -2,8 +2,8 @@ import { useState } from 'react';
 
 import { keyed, isPointAutomatic } from '@/core/inspect/keyed';
 import { readGauge } from '@/core/inspect/reading';
-import type { RunPart, RunStep } from '@/core/inspect/runStep';
-import { measuringRun, nextOpen } from '@/core/inspect/run';
+import type { RunStep } from '@/core/inspect/runStep';
+import { nextOpen } from '@/core/inspect/run';
 import { entryAt } from '@/core/job/entryAt';
 import type { ParsedEntry, Reading } from '@/core/units/parseEntry';
 import { useUnits } from '@/features/display/useUnits';
@@ -41,12 +41,11 @@ export interface MeasuringRun {
 
 const MAX_TEXT = 20;
 
-/** One measuring run over the chosen parts: its position, moved by hand or gauge. */
-export function useRun(parts: readonly RunPart[]): MeasuringRun {
+/** One measuring run over its readings: its position, moved by hand or gauge. */
+export function useRun(steps: readonly RunStep[]): MeasuringRun {
   const job = useJob();
   const units = useUnits();
   const change = useEditJob();
-  const steps = measuringRun(job, parts);
   const [index, setIndex] = useState(() => {
     const open = nextOpen(job, steps);
     // Where all is taken, it is gone over again from the beginning.

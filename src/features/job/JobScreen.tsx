@@ -36,7 +36,7 @@ import { FullList } from './FullList';
 import { JobMenu } from './JobMenu';
 import { JobRidge } from './JobRidge';
 import { EditorView, SectionView, UndoTools } from './JobSection';
-import { SIDE_WIDTH, SidePanel } from './SidePanel';
+import { SidePanel, sideWidth } from './SidePanel';
 import { SkipLink } from './SkipLink';
 import { RollingRidge } from './StagePage';
 import { viewedStage } from './stages';
@@ -77,6 +77,7 @@ function OpenJob() {
   const onSection = isOnSection(viewed, params.tab);
   const [whole, setWhole] = useState(false);
   const [size, onLayout] = useSize();
+  const side = sideWidth(size.width);
   const open = (stage: string) => {
     setWhole(false);
     router.setParams({ stage, tab: undefined, step: undefined });
@@ -170,24 +171,24 @@ function OpenJob() {
                 {viewed === 'build' ? <BuildStage onPlate={selection.only} /> : null}
                 {viewed === 'set' ? <SetStage /> : null}
                 {viewed === 'prove' ? <ProveStage /> : null}
-                {viewed === 'log' ? <LogStage /> : null}
+                {viewed === 'log' ? <LogStage onPlate={selection.only} /> : null}
               </JobFault>
             </RollingRidge>
           </View>
         )}
         {wide ? (
           <JobFault small what="The pack">
-            <SidePanel stage={viewed}>
+            <SidePanel stage={viewed} width={side}>
               {editing ? (
                 <EditorView
-                  width={SIDE_WIDTH - 32}
+                  width={side - 32}
                   height={Math.max(380, size.height - 300)}
                   selection={selection}
                   edits={edits}
                 />
               ) : (
                 <SectionView
-                  width={SIDE_WIDTH - 32}
+                  width={side - 32}
                   height={viewed === 'intake' ? 340 : Math.max(340, size.height - 210)}
                   labelled
                   selected={selection.ids}

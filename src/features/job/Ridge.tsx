@@ -17,6 +17,9 @@ const SUMMIT = [0.28, 0.42, 0.55, 0.5, 0.38, 0.3, 0.4, 0.48] as const;
 /** Width of a stage that has room for its mark beside its name, px. */
 const MARKED = 76;
 
+/** Width below which a stage that is not viewed has room for its mark only, px. */
+const NAMED = 34;
+
 interface Props {
   /** Position of the current stage. */
   readonly stage: Stage;
@@ -124,6 +127,7 @@ export function RidgeLine(props: Props & { readonly width: number }) {
   const x = (i: number) => 12 + step * (i + 0.5);
   const y = (i: number) => height - 4 - (height - 12) * (i === at ? 1 : (SUMMIT[i] ?? 0));
   const foot = (i: number) => 12 + step * i;
+  const unnamed = (s: Stage) => step < NAMED && s !== viewed;
   const line = STAGES.flatMap((_, i) => [`${foot(i)},${height - 4}`, `${x(i)},${y(i)}`]).concat(
     `${width - 12},${height - 4}`,
   );
@@ -154,19 +158,21 @@ export function RidgeLine(props: Props & { readonly width: number }) {
           >
             <View style={styles.row}>
               {/* Where there is no room for the ridge, its marks stand before the names. */}
-              {short && step >= MARKED ? (
+              {(short && step >= MARKED) || unnamed(s) ? (
                 <Svg width={14} height={14} aria-hidden>
                   <Summit x={7} y={7} is={placeOf(s, props)} />
                 </Svg>
               ) : null}
-              <Words
-                size={step < 42 ? 10 : 12}
-                bold={s === viewed}
-                soft={s !== viewed}
-                numberOfLines={1}
-              >
-                {STAGE_NAME[s]}
-              </Words>
+              {unnamed(s) ? null : (
+                <Words
+                  size={step < 42 ? 10 : 12}
+                  bold={s === viewed}
+                  soft={s !== viewed}
+                  numberOfLines={1}
+                >
+                  {STAGE_NAME[s]}
+                </Words>
+              )}
             </View>
             <View
               style={[

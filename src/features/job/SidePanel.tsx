@@ -21,24 +21,26 @@ const FIGURES: Readonly<Record<Stage, readonly FigureId[]>> = {
   log: ['reserveWithTangs', 'clearancePerFace'],
 };
 
-/** Width of the panel, px. */
-export const SIDE_WIDTH = 440;
+/** Width of the panel on a screen of that width, px: the drawing grows with the screen. */
+export const sideWidth = (screen: number): number =>
+  Math.round(Math.max(440, Math.min(720, screen * 0.37)));
 
 interface Props {
   readonly stage: Stage;
+  readonly width: number;
   /** The section. */
   readonly children: ReactNode;
 }
 
 /** The right side of a wide screen: the verdict, the section, and figures that there is room for. */
-export function SidePanel({ stage, children }: Props) {
+export function SidePanel({ stage, width, children }: Props) {
   const strata = useStrata();
   const layout = useJobPart((job) => job.machine.layout);
   return (
     <ScrollView
       role="complementary"
       aria-label="The pack"
-      style={[styles.scroll, { borderColor: strata.line }]}
+      style={[styles.scroll, { width, borderColor: strata.line }]}
       contentContainerStyle={styles.content}
     >
       {stage === 'specify' ? <VerdictBanner /> : null}
@@ -50,6 +52,6 @@ export function SidePanel({ stage, children }: Props) {
 }
 
 const styles = StyleSheet.create({
-  scroll: { width: SIDE_WIDTH, flexGrow: 0, flexShrink: 0, borderLeftWidth: 1 },
+  scroll: { flexGrow: 0, flexShrink: 0, borderLeftWidth: 1 },
   content: { padding: SPACE.margin, gap: SPACE.room },
 });

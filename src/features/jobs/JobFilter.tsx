@@ -1,25 +1,23 @@
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Menu } from 'react-native-paper';
 
 import { STAGES } from '@/core/job/types';
 import { STAGE_NAME } from '@/core/job/words';
+import { SortMenu } from '@/features/page/SortMenu';
 import { Choice } from '@/ui/Choice';
-import { DropMenu } from '@/ui/DropMenu';
 import { flow } from '@/ui/flow';
-import { IconKey } from '@/ui/IconKey';
 import { SearchField } from '@/ui/SearchField';
 
-import type { JobQuery, Sort } from './findJobs';
+import type { JobQuery } from './findJobs';
 
-const SORT_NAME: Readonly<Record<Sort, string>> = {
-  worked: 'Newest first',
-  due: 'Due date',
-  number: 'Number',
-  machine: 'Machine',
-  stage: 'Stage',
-  verdict: 'Verdict',
-};
+const SORTS = [
+  ['worked', 'Newest first'],
+  ['due', 'Due date'],
+  ['number', 'Number'],
+  ['machine', 'Machine'],
+  ['stage', 'Stage'],
+  ['verdict', 'Verdict'],
+] as const satisfies readonly (readonly [JobQuery['sort'], string])[];
 
 const STAGE_OPTIONS: readonly { readonly value: JobQuery['stage']; readonly label: string }[] = [
   { value: 'all', label: 'All' },
@@ -67,25 +65,11 @@ export function JobFilter({ query, onChange, main, end }: Props) {
             onChange={(stage) => onChange({ ...query, stage })}
           />
         </ScrollView>
-        <DropMenu
-          anchor={(open) => (
-            <IconKey icon="sort" label={`Sort by: ${SORT_NAME[query.sort]}`} onPress={open} />
-          )}
-        >
-          {(close) =>
-            (Object.keys(SORT_NAME) as Sort[]).map((sort) => (
-              <Menu.Item
-                key={sort}
-                title={SORT_NAME[sort]}
-                {...(sort === query.sort ? { leadingIcon: 'check' } : {})}
-                onPress={() => {
-                  close();
-                  onChange({ ...query, sort });
-                }}
-              />
-            ))
-          }
-        </DropMenu>
+        <SortMenu
+          value={query.sort}
+          names={SORTS}
+          onChange={(sort) => onChange({ ...query, sort })}
+        />
         {end}
       </View>
     </View>

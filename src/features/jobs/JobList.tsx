@@ -218,10 +218,10 @@ function Row({ job, wide, today, onReach }: RowProps) {
         ) : (
           <View style={flow.lines}>
             <View style={styles.rowRowAligned}>
-              <Words bold size={18} numberOfLines={1} style={flow.shrink}>
+              <Words bold size={18} numberOfLines={2} style={flow.shrink}>
                 {name}
               </Words>
-              <Digits soft size={14}>
+              <Digits soft size={14} style={flow.rigid}>
                 {job.number}
               </Digits>
             </View>

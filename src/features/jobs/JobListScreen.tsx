@@ -192,5 +192,10 @@ const styles = StyleSheet.create({
     alignSelf: 'center',
   },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.gap },
-  foot: { flexDirection: 'row', justifyContent: 'space-around', borderTopWidth: 1 },
+  foot: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    justifyContent: 'space-around',
+    borderTopWidth: 1,
+  },
 });

@@ -6,10 +6,13 @@ import type { MeterSpec, Run } from '@/core/life/meter';
 import { overRound, runText } from '@/core/life/meter';
 import type { Foreseen, PackLife } from '@/core/log/packLife';
 import { packLife } from '@/core/log/packLife';
+import { nextService } from '@/core/due/due';
 import { predictWear } from '@/core/life/wear';
 import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
+import { jobSelectors } from '@/state/jobs/jobsSlice';
 import { useJob } from '@/state/jobs/useJob';
+import { useAppSelector } from '@/state/store';
 import { Chart } from '@/ui/chart/Chart';
 import { dayText } from '@/ui/dates';
 import { SPACE, useRuled } from '@/ui/theme';
@@ -31,12 +34,17 @@ const useRun = (meter: MeterSpec) => {
 /** The prediction from the readings: the limit reached first, the date, and its range. */
 export function LifePanel() {
   const job = useDeferredValue(useJob());
-  const life = packLife(job);
+  const jobs = useAppSelector(jobSelectors.selectAll);
+  const life = packLife(job, jobs);
+  const service = nextService(job, jobs);
   const [first, ...others] = life.foreseen;
   return (
     <View style={flow.stack}>
       <Heading level={2}>Wear and the first limit</Heading>
       {first ? <FirstLimit first={first} life={life} /> : null}
+      {service ? (
+        <Words bold>{`Next service: ${day(service.day)}, ${service.title}.`}</Words>
+      ) : null}
       {life.caution ? <Words soft>{life.caution}</Words> : null}
       {life.pack.points.length > 1 ? <WearChart life={life} /> : null}
       {first ? <Limits all={[first, ...others]} meter={life.meter} /> : null}

@@ -17,7 +17,7 @@ export const SPRING_OPTIONS = SPRING_KINDS.map(({ id, label = id }) => ({
 const RELEASES = [
   { value: 'hydraulic', label: 'Hydraulics' },
   { value: 'cable', label: 'Cable' },
-  { value: 'measured', label: 'Dial reading' },
+  { value: 'measured', label: 'Dial only' },
 ] as const;
 
 const SEEN = RELEASES.filter((r) => r.value !== 'measured');

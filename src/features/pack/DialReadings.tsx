@@ -10,13 +10,12 @@ import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { FieldRow, FieldTable } from '@/ui/FieldTable';
-import { Heading } from '@/ui/Words';
 
 /** Three readings 120° apart are usual and come together; further ones are added singly. */
 const USUAL = [0, 120, 240];
 
-/** Dial readings round the pressure plate, and the resulting tilt; optional heading. */
-export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
+/** Dial readings round the pressure plate, and the resulting tilt. */
+export function DialReadings() {
   const { release } = useJob();
   const change = useEditJob();
   const focusField = useFocusField();
@@ -38,7 +37,6 @@ export function DialReadings({ bare = false }: { readonly bare?: boolean }) {
   };
   return (
     <>
-      {bare ? null : <Heading level={2}>Lift round the plate</Heading>}
       {none ? null : (
         <FieldTable label="Dial readings" heads={heads}>
           {release.liftReadings.map((r, i) => (

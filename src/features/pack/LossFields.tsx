@@ -4,6 +4,7 @@ import { releaseBudget } from '@/core/evaluate/figures/lossFigures';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
+import { useEvaluation } from '@/state/jobs/evaluations';
 import { useJob, useJobPart } from '@/state/jobs/useJob';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { SPACE, useStrata } from '@/ui/theme';
@@ -33,7 +34,8 @@ function LossBudgetTable() {
   const job = useJob();
   const units = useUnits();
   const strata = useStrata();
-  const budget = releaseBudget(job);
+  const needed = useEvaluation().figures.get('liftNeeded');
+  const budget = releaseBudget(job, needed?.status === 'known' ? needed.value : undefined);
   if (!budget || budget.lines.length === 0) return null;
   const mm = (v: number) => formatWithUnit(v, 'length', units);
   return (
@@ -43,7 +45,7 @@ function LossBudgetTable() {
         <Line
           key={l.name}
           name={l.atLever === undefined ? l.name : `${l.name}, ${mm(l.atLever)} at the lever`}
-          value={`− ${mm(l.liftLost)}`}
+          value={`${l.liftLost < 0 ? '+' : '−'} ${mm(Math.abs(l.liftLost))}`}
           share={l.liftLost / budget.whole}
           lost
         />
@@ -51,6 +53,11 @@ function LossBudgetTable() {
       <View style={[styles.place, { borderColor: strata.slate }]}>
         <Line name="Remaining lift" value={mm(budget.left)} share={budget.left / budget.whole} />
       </View>
+      {budget.first ? (
+        <Words bold size={15}>
+          {`First: ${budget.first.repair.what}; it gains ${mm(budget.first.repair.gains)}.`}
+        </Words>
+      ) : null}
     </View>
   );
 }

@@ -6,6 +6,8 @@ import { FigureRow } from '@/features/figures/FigureRow';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';
 import { FieldGrid } from '@/ui/FieldGrid';
+import { ColdOil } from '@/features/drag/ColdOil';
+import { PullStroke } from '@/features/drag/PullStroke';
 import { TradeOffPanel } from '@/features/compare/TradePanel';
 import { Heading } from '@/ui/Words';
 
@@ -16,11 +18,16 @@ import { flow } from '@/ui/flow';
 
 const SHOWN = [
   'liftHad',
+  'liftMeasured',
+  'liftUnexplained',
+  'liftBare',
   'liftNeeded',
   'clearancePerFace',
   'overallRatio',
+  'ratioMeasured',
   'releaseForce',
   'leverPull',
+  'leverPullBack',
   'pullLift',
   'leverPullFull',
   'liftLeast',
@@ -36,6 +43,7 @@ const OF_THE_LEVER: ReadonlySet<(typeof SHOWN)[number]> = new Set([
   'overallRatio',
   'releaseForce',
   'leverPull',
+  'leverPullBack',
   'pullLift',
   'leverPullFull',
 ]);
@@ -49,9 +57,8 @@ export function ReleaseTab() {
   return (
     <View style={flow.sections}>
       <Heading level={2}>Release</Heading>
-      <ReleaseWay label="Lift from" />
+      <ReleaseWay label="Release by" />
       <FieldGrid>
-        {release.type === 'measured' ? <EntryField path="release.measuredLift" /> : null}
         {pedal ? null : <EntryField path="release.leverTravel" />}
         {release.type === 'measured' ? null : <EntryField path="release.leverRatio" />}
         {release.type === 'hydraulic' ? (
@@ -71,7 +78,11 @@ export function ReleaseTab() {
         ) : null}
         {pedal ? null : <EntryField path="release.efficiency" />}
       </FieldGrid>
-      {release.type === 'measured' ? <DialReadings /> : null}
+      <Heading level={2}>Lift at the plate</Heading>
+      <FieldGrid>
+        <EntryField path="release.measuredLift" />
+      </FieldGrid>
+      <DialReadings />
       {pedal ? null : <LossFields />}
       <Heading level={2}>Required lift and pull</Heading>
       <FieldGrid>
@@ -85,6 +96,8 @@ export function ReleaseTab() {
           return outcome ? <FigureRow key={id} outcome={outcome} /> : null;
         })}
       </View>
+      {pedal ? null : <PullStroke />}
+      <ColdOil />
       <TradeOffPanel />
     </View>
   );

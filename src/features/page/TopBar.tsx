@@ -4,7 +4,7 @@ import Head from 'expo-router/head';
 import type { ReactNode } from 'react';
 import { useEffect, useRef } from 'react';
 import type { Text } from 'react-native';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Appbar } from 'react-native-paper';
 
 import { DisplayMenu } from '@/features/display/DisplayMenu';
@@ -25,6 +25,8 @@ const TO_JOBS: Back = { to: '/', label: 'Back to the jobs' };
 
 /** A longer name is set smaller, so that it takes few lines. */
 const LONG = 22;
+/** A screen narrower than that, as with the largest text, sets every name smaller. */
+const NARROW = 300;
 
 interface Props {
   readonly title: string;
@@ -38,6 +40,7 @@ interface Props {
 export function TopBar({ title, code, back = false, end }: Props) {
   const strata = useStrata();
   const wide = useWide();
+  const { width } = useWindowDimensions();
   const way = back === true ? TO_JOBS : back;
   const heading = useRef<Text>(null);
   // A new screen begins at its heading: without this the focus falls to the page.
@@ -73,7 +76,7 @@ export function TopBar({ title, code, back = false, end }: Props) {
           ref={heading}
           level={1}
           numberOfLines={3}
-          style={[styles.heading, title.length > LONG && styles.long]}
+          style={[styles.heading, (title.length > LONG || width < NARROW) && styles.long]}
         >
           {title}
         </Heading>
@@ -95,7 +98,7 @@ export function TopBar({ title, code, back = false, end }: Props) {
 const WRAPS = { overflowWrap: 'anywhere', minWidth: 0 } as object;
 
 const styles = StyleSheet.create({
-  bar: { minHeight: 52, height: undefined, paddingHorizontal: 4, gap: 6 },
+  bar: { minHeight: 52, height: 'auto', paddingHorizontal: 4, paddingVertical: 4, gap: 6 },
   wide: { paddingHorizontal: 16, borderBottomWidth: 1 },
   edge: { width: 10 },
   name: { marginRight: 16 },

@@ -84,7 +84,7 @@ export function LayerTools({ selection, edits, onZoom }: Props) {
         />
         <Tool
           icon="layers-outline"
-          word="Same type"
+          word="Alike"
           label="Select all plates of this type"
           blocked={none ? 'select a plate first' : undefined}
           onPress={edits.alike}

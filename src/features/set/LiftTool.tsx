@@ -11,14 +11,18 @@ import { ToolBox } from '@/features/worksheet/ToolBox';
 export function LiftTool({ fields }: Pick<ChecklistLine, 'fields'>) {
   return (
     <ToolBox fields={fields}>
-      <DialReadings bare />
+      <DialReadings />
       <ReadingSets kind="dial" />
       <LiftPlate />
       <VerdictLine id="releases" />
       <VerdictLine id="repeat" />
       <FigureRows
         ids={[
+          'liftMeasured',
           'liftHad',
+          'liftUnexplained',
+          'liftBare',
+          'ratioMeasured',
           'liftNeeded',
           'liftLeast',
           'liftAcross',

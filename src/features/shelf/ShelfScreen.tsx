@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 
 import type { Job } from '@/core/job/types';
 import { isFrozen } from '@/core/job/signOff';
-import type { ScrapPlate } from '@/core/shelf/stock';
+import type { ScrapPlate, StockPlate } from '@/core/shelf/stock';
 import { reserved } from '@/core/shelf/stock';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
@@ -14,6 +14,7 @@ import { dayText } from '@/ui/dates';
 import { IconKey } from '@/ui/IconKey';
 import { Beside } from '@/features/page/Beside';
 import { Page } from '@/features/page/Page';
+import { SortMenu } from '@/features/page/SortMenu';
 import { Panel } from '@/ui/Panel';
 import { SearchField } from '@/ui/SearchField';
 import { SPACE, useRuled } from '@/ui/theme';
@@ -26,6 +27,7 @@ import { shelfActions } from '@/state/shelfSlice';
 import { AddSprings, SpringRow } from './SpringRow';
 import { StockNeeds } from './StockNeeds';
 import { flow } from '@/ui/flow';
+import { byName } from '@/core/order';
 import { countOf } from '@/core/text/countOf';
 
 /** The shelf, its reservations, and the orders. */
@@ -39,10 +41,27 @@ export function ShelfScreen() {
   );
 }
 
-const SORTS = [
-  { sort: 'steel', name: 'Steels' },
-  { sort: 'disc', name: 'Discs' },
+const PARTS = [
+  { part: 'steel', name: 'Steels' },
+  { part: 'disc', name: 'Discs' },
 ] as const;
+
+const PLATE_SORTS = [
+  ['thickness', 'Thickness'],
+  ['label', 'Label'],
+  ['count', 'Number of pieces'],
+  ['outOfFlat', 'Out-of-flat'],
+] as const;
+type PlateSort = (typeof PLATE_SORTS)[number][0];
+
+type Order = (a: StockPlate, b: StockPlate) => number;
+const byLabel: Order = (a, b) => byName(a.label, b.label);
+const COMPARE: Readonly<Record<PlateSort, Order>> = {
+  thickness: (a, b) => b.thickness - a.thickness || byLabel(a, b),
+  label: byLabel,
+  count: (a, b) => b.count - a.count || byLabel(a, b),
+  outOfFlat: (a, b) => (a.outOfFlat ?? 0) - (b.outOfFlat ?? 0) || byLabel(a, b),
+};
 
 function Stocked() {
   const { plates, springs, scrap, scrapSprings } = useAppSelector((state) => state.shelf);
@@ -52,6 +71,7 @@ function Stocked() {
   const units = useUnits();
   const dispatch = useAppDispatch();
   const [search, setSearch] = useState('');
+  const [sort, setSort] = useState<PlateSort>('thickness');
   const words = search.toLocaleLowerCase().split(/\s+/).filter(Boolean);
   const isFound = ({ label, nominal, thickness, from }: (typeof plates)[number]) => {
     const text = [
@@ -85,23 +105,29 @@ function Stocked() {
       }
     >
       {plates.length > MANY ? (
-        <SearchField label="Search plates" value={search} onChangeText={setSearch} />
+        <View style={flow.line}>
+          <View style={flow.share}>
+            <SearchField label="Search plates" value={search} onChangeText={setSearch} />
+          </View>
+          <SortMenu value={sort} names={PLATE_SORTS} onChange={setSort} />
+        </View>
       ) : null}
-      {SORTS.map(({ sort, name }) => {
-        const of = plates.filter((p) => p.sort === sort && p.count > 0 && isFound(p));
+      {PARTS.map(({ part, name }) => {
+        const of = plates
+          .filter((p) => p.sort === part && p.count > 0 && isFound(p))
+          .sort(COMPARE[sort]);
         return (
-          <View key={sort} style={flow.tight}>
+          <View key={part} style={flow.tight}>
             <Heading level={2}>{name}</Heading>
             {of.length === 0 ? (
               <Words soft>
                 {search.trim() === ''
-                  ? `No ${sort}s on the shelf yet. Add one above.`
-                  : `No ${sort} matches “${search.trim()}”.`}
+                  ? `No ${part}s on the shelf yet.`
+                  : `No ${part} matches “${search.trim()}”.`}
               </Words>
             ) : null}
             <View role="list" aria-label={name}>
-              {of.slice(0, FIRST).map(row)}
-              {of.length > FIRST ? <>{of.slice(FIRST).map(row)}</> : null}
+              {of.map(row)}
             </View>
           </View>
         );
@@ -151,9 +177,6 @@ function Stocked() {
 
 /** A list longer than this gets a search. */
 const MANY = 10;
-
-/** As many rows as a screen shows at once. */
-const FIRST = 6;
 
 const scrapText = (n: number): string =>
   `${countOf(n, 'entry', 'entries')}, with readings and reason`;

@@ -1,4 +1,8 @@
 import { useLocalSearchParams, router } from 'expo-router';
+import { useState } from 'react';
+
+import { visitRun } from '@/core/inspect/run';
+import { MeasureRun } from '@/features/inspect/MeasureRun';
 
 import { isFrozen } from '@/core/job/signOff';
 import { StagePage } from '@/features/job/StagePage';
@@ -14,8 +18,11 @@ import { RevisionView } from './RevisionView';
 import { SignPanel } from './SignPanel';
 
 /** Log: open items, signature, revisions, and sheets. */
-export function LogStage() {
+export function LogStage({ onPlate }: { readonly onPlate: (plateId: string | undefined) => void }) {
   const job = useJob();
+  const [visitId, setVisitId] = useState<string>();
+  const [measured, setMeasured] = useState<string>();
+  const [deviceKeyboard, setDeviceKeyboard] = useState(false);
   const { revision } = useLocalSearchParams<{ revision?: string }>();
   const read = job.signOff.revisions.find((r) => String(r.number) === revision);
   if (read) {
@@ -28,11 +35,27 @@ export function LogStage() {
       </StagePage>
     );
   }
+  if (visitId !== undefined)
+    return (
+      <MeasureRun
+        ofVisit
+        steps={visitRun(job, visitId)}
+        deviceKeyboard={deviceKeyboard}
+        onKeyboard={setDeviceKeyboard}
+        onSelect={onPlate}
+        onEnd={() => {
+          setMeasured(visitId);
+          setVisitId(undefined);
+        }}
+      />
+    );
   return (
     <StagePage stage="log">
       {isFrozen(job) ? null : <SignPanel />}
-      <LifePanel />
-      <Visits />
+      <WhenRead>
+        <LifePanel />
+      </WhenRead>
+      <Visits measured={measured} onMeasure={setVisitId} />
       <WhenRead>
         <MachineLog />
         <WearRates />

@@ -170,6 +170,21 @@ function Block({ block, job, width }: BlockProps) {
           ))}
         </View>
       );
+    case 'columns':
+      return (
+        <>
+          {block.columns.flat().map((inner, i) => (
+            <Block key={i} block={inner} job={job} width={width} />
+          ))}
+        </>
+      );
+    case 'pictures':
+      return (
+        <Words
+          soft
+          size={14}
+        >{`Photographs: ${block.pictures.map((p) => p.caption).join(', ')}`}</Words>
+      );
     case 'circle':
       return (
         <View>

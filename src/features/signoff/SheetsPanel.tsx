@@ -1,17 +1,19 @@
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 
+import type { Job } from '@/core/job/types';
 import type { FieldPath } from '@/core/job/fieldPath';
 import { writeOrderCsv } from '@/files/csvFiles';
 import type { PageSize } from '@/files/pdf/definition';
 import { UNPRINTABLE, unprintable } from '@/files/pdf/letters';
 import { paperOf } from '@/files/pdf/paperOf';
-import type { PdfRequest, SheetKind } from '@/files/pdf/paperOf';
+import type { JobPdf, SheetKind } from '@/files/pdf/paperOf';
 import { orderList } from '@/core/paper/orderList';
 import { useUnits } from '@/features/display/useUnits';
 import { useDrafts, useJob } from '@/state/jobs/useJob';
 import { download } from '@/files/share';
 import { reportFault } from '@/storage/faults';
+import { pictures } from '@/storage/pictures';
 import { PaperMaker } from '@/workers/paperClient';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -34,6 +36,13 @@ const PAGES = [
   { value: 'LETTER', label: 'Letter' },
 ] as const;
 
+/** The photographs of its findings, as data URLs. */
+async function photosOf({ findings = [] }: Job): Promise<Record<string, string>> {
+  const ids = [...new Set(findings.flatMap((f) => f.photoIds))];
+  const loaded = await Promise.all(ids.map(async (id) => [id, await pictures.load(id)] as const));
+  return Object.fromEntries(loaded.flatMap(([id, url]) => (url === undefined ? [] : [[id, url]])));
+}
+
 /** The paper of a job: PDF made here in the browser, and the order list as a table file. */
 export function SheetsPanel() {
   const job = useJob();
@@ -44,7 +53,7 @@ export function SheetsPanel() {
   const name = (kind: SheetKind, end: string) =>
     `${job.number.replace(/[^\p{L}\p{N}-]+/gu, '') || 'job'} ${SHEET_NAME[kind].toLowerCase()}.${end}`;
   const [maker] = useState(() => new PaperMaker());
-  const request = (kind: SheetKind): PdfRequest => ({
+  const request = (kind: SheetKind): JobPdf => ({
     job,
     kind,
     pageSize,
@@ -64,7 +73,8 @@ export function SheetsPanel() {
   const make = async (kind: SheetKind) => {
     setTold(`Making the ${SHEET_NAME[kind].toLowerCase()} …`);
     try {
-      const bytes = await maker.pdf(request(kind));
+      const photos = kind === 'order' ? {} : await photosOf(job);
+      const bytes = await maker.pdf({ ...request(kind), photos });
       download(name(kind, 'pdf'), bytes, 'application/pdf');
       setTold(
         `${SHEET_NAME[kind]} made: ${name(kind, 'pdf')}, ${Math.round(bytes.length / 1000)} kB.`,

@@ -10,6 +10,7 @@ import { EntryField } from '@/features/entry/EntryField';
 import { FigureRow } from '@/features/figures/FigureRow';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';
+import { Slips } from '@/features/drag/Slips';
 import { TakeoffPanel } from '@/features/takeoff/TakeoffPanel';
 import { Chart } from '@/ui/chart/Chart';
 import { FieldGrid } from '@/ui/FieldGrid';
@@ -61,6 +62,7 @@ export function TorqueTab() {
         <EntryField path="duty.grade" />
       </FieldGrid>
       <View>{rows(HEAT)}</View>
+      <Slips />
       <TakeoffPanel />
     </View>
   );

@@ -8,7 +8,6 @@ import type { ClutchLayout } from '@/core/job/types';
 import { ClutchGuide } from '@/features/guide/Guide';
 import { Action } from '@/ui/Action';
 import { SPACE, useRuled } from '@/ui/theme';
-import { useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
 import { SmallDrawing } from './SmallDrawing';
@@ -18,7 +17,6 @@ import { flow } from '@/ui/flow';
 /** How the clutch types work and how to recognise them. */
 export function ClutchTypes() {
   const ruled = useRuled();
-  const wide = useWide();
   const [asking, setAsking] = useState(false);
   const [found, setFound] = useState<ClutchLayout>();
   return (
@@ -37,17 +35,19 @@ export function ClutchTypes() {
         </Action>
       )}
       {found ? <Words bold live>{`Found: ${LAYOUTS[found].name.toLowerCase()}.`}</Words> : null}
-      {FAMILIES.map(({ name, how, tell, mind, drawing }) => (
-        <View key={name} style={[ruled, styles.padded, { flexDirection: wide ? 'row' : 'column' }]}>
-          <SmallDrawing id={drawing} width={200} />
-          <View style={styles.stack}>
-            <Heading level={2}>{name}</Heading>
-            <Termed>{how}</Termed>
-            <Termed>{`Identify: ${lowerFirst(tell)}`}</Termed>
-            <Termed soft>{mind}</Termed>
+      <View style={flow.columns}>
+        {FAMILIES.map(({ name, how, tell, mind, drawing }) => (
+          <View key={name} style={[ruled, flow.column, styles.padded]}>
+            <SmallDrawing id={drawing} width={200} />
+            <View style={styles.stack}>
+              <Heading level={2}>{name}</Heading>
+              <Termed>{how}</Termed>
+              <Termed>{`Identify: ${lowerFirst(tell)}`}</Termed>
+              <Termed soft>{mind}</Termed>
+            </View>
           </View>
-        </View>
-      ))}
+        ))}
+      </View>
     </View>
   );
 }

@@ -2,13 +2,17 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
+import type { TermId } from '@/core/words/glossary';
 import { GLOSSARY, TERM_IDS } from '@/core/words/glossary';
+import { Beside } from '@/features/page/Beside';
 import { Field } from '@/ui/Field';
 import { SPACE, useRuled } from '@/ui/theme';
-import { Words } from '@/ui/Words';
+import { useWide } from '@/ui/useWide';
+import { Heading, Words } from '@/ui/Words';
 
 import { openWord } from './opened';
 import { SmallDrawing } from './SmallDrawing';
+import { Word } from './WordHost';
 import { flow } from '@/ui/flow';
 
 const LONGEST = 60;
@@ -16,6 +20,8 @@ const LONGEST = 60;
 /** The glossary with its search; each term opens with its drawing. @param word a term to show first */
 export function Glossary({ word }: { readonly word?: string | undefined }) {
   const ruled = useRuled();
+  const wide = useWide();
+  const [shown, setShown] = useState<TermId | undefined>(TERM_IDS.find((id) => id === word));
   const [asked, setAsked] = useState(() =>
     TERM_IDS.filter((id) => id === word)
       .map((id) => GLOSSARY[id].name)
@@ -26,8 +32,19 @@ export function Glossary({ word }: { readonly word?: string | undefined }) {
     const { name, also = [], text } = GLOSSARY[id];
     return [name, ...also, text].some((t) => t.toLowerCase().includes(wanted));
   });
+  const beside = shown ?? found[0];
   return (
-    <View style={flow.stack}>
+    <Beside
+      label="The term"
+      beside={
+        wide && beside ? (
+          <>
+            <Heading level={2}>{GLOSSARY[beside].name}</Heading>
+            <Word id={beside} onOpen={setShown} />
+          </>
+        ) : null
+      }
+    >
       <Field
         alone
         label="Search the glossary"
@@ -48,7 +65,8 @@ export function Glossary({ word }: { readonly word?: string | undefined }) {
               <TouchableRipple
                 role="button"
                 aria-label={name}
-                onPress={() => openWord(id)}
+                aria-pressed={wide ? id === beside : undefined}
+                onPress={() => (wide ? setShown : openWord)(id)}
                 style={[ruled, styles.place]}
               >
                 <View style={styles.row}>
@@ -67,7 +85,7 @@ export function Glossary({ word }: { readonly word?: string | undefined }) {
           );
         })}
       </View>
-    </View>
+    </Beside>
   );
 }
 

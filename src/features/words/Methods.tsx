@@ -14,19 +14,21 @@ export function Methods() {
   return (
     <View style={flow.sections}>
       <Words>Good builders differ on some methods. The machine’s own manual comes first.</Words>
-      {METHODS.map(({ question, methods: schools, ours, why }) => (
-        <View key={question} style={[ruled, styles.padded]}>
-          <Heading level={2}>{question}</Heading>
-          {schools.map((s, i) => (
-            <Termed
-              key={s}
-              soft
-            >{`${i === 0 ? 'One method' : 'Another method'}: ${lowerFirst(s)}.`}</Termed>
-          ))}
-          <Termed bold>{`In Under Ridge: ${lowerFirst(ours)}`}</Termed>
-          <Termed>{why}</Termed>
-        </View>
-      ))}
+      <View style={flow.columns}>
+        {METHODS.map(({ question, methods: schools, ours, why }) => (
+          <View key={question} style={[ruled, flow.column, styles.padded]}>
+            <Heading level={2}>{question}</Heading>
+            {schools.map((s, i) => (
+              <Termed
+                key={s}
+                soft
+              >{`${i === 0 ? 'One method' : 'Another method'}: ${lowerFirst(s)}.`}</Termed>
+            ))}
+            <Termed bold>{`In Under Ridge: ${lowerFirst(ours)}`}</Termed>
+            <Termed>{why}</Termed>
+          </View>
+        ))}
+      </View>
     </View>
   );
 }

@@ -34,7 +34,14 @@ export function WordHost({ children }: { readonly children: ReactNode }) {
 }
 
 /** Meaning of a term, with its drawing and related terms. */
-export function Word({ id }: { readonly id: TermId }) {
+export function Word({
+  id,
+  onOpen = openWord,
+}: {
+  readonly id: TermId;
+  /** Opens a related term. */
+  readonly onOpen?: (id: TermId) => void;
+}) {
   const { text, drawing, see = [] } = GLOSSARY[id];
   return (
     <View style={flow.sections}>
@@ -47,7 +54,7 @@ export function Word({ id }: { readonly id: TermId }) {
           </Words>
           <View style={flow.wrap}>
             {see.map((other) => (
-              <Action key={other} onPress={() => openWord(other)}>
+              <Action key={other} onPress={() => onOpen(other)}>
                 {GLOSSARY[other].name}
               </Action>
             ))}

@@ -117,6 +117,15 @@ export const DRAWINGS: Readonly<Record<DrawingId, Drawing>> = {
       ),
     ],
   },
+  ramps: {
+    label: 'The two halves of a hub with ramps between them, drawn together on drive',
+    parts: [
+      fill('steel', 'M20 20H140V38L112 52L98 38H70L42 52L28 38H20z'),
+      fill('slate', 'M20 84H140V48L112 62L98 48H70L42 62L28 48H20z'),
+      line('ink', arrow(30, 12, 60, 12), 2),
+      line('ink', arrow(130, 92, 100, 92), 2),
+    ],
+  },
   pressurePlate: {
     label: 'Springs pressing on the plate, and the plate on the pack',
     parts: [

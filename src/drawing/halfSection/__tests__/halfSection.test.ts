@@ -1,3 +1,4 @@
+import { assistSlip } from '@/core/clutch/assistSlip/kind';
 import fc from 'fast-check';
 
 import { evaluate } from '@/core/evaluate/evaluate';
@@ -211,17 +212,28 @@ describe('the half-section', () => {
     expect(at).toBeGreaterThan(0);
     const grown = drawing.rises(0, 0.5);
     expect(grown.slice(0, at + 1).every((rise) => rise === 0)).toBe(true);
-    for (const rise of grown.slice(at + 1, -1)) expect(rise).toBeCloseTo(0.5 * drawing.up, 9);
-    expect(grown.at(-1)).toBeCloseTo(0.25 * drawing.up, 9);
-    const half = drawing.shapes.filter((s) => s.rides === grown.length - 2);
+    for (const rise of grown.slice(at + 1, -2)) expect(rise).toBeCloseTo(0.5 * drawing.up, 9);
+    expect(grown.at(-2)).toBeCloseTo(0.25 * drawing.up, 9);
+    const half = drawing.shapes.filter((s) => s.rides === grown.length - 3);
     expect(half.some((s) => s.look === 'lining')).toBe(true);
     expect(of(drawing, { look: 'weight' })).toHaveLength(3);
     expect(
       drawn(crag())
         .rises(0, 0.5)
-        .slice(0, -2)
+        .slice(0, -3)
         .every((rise) => rise === 0),
     ).toBe(true);
+  });
+
+  it('parts the halves of a hub on ramps, and moves nothing else', () => {
+    const drawing = drawn(assistSlip.example(crag()));
+    const apart = drawing.rises(0, 0, 1, 1);
+    expect(apart.at(-1)).toBeCloseTo(1.6 * drawing.up, 9);
+    expect(apart.slice(0, -1).every((rise) => rise === 0)).toBe(true);
+    const half = drawing.shapes.filter((s) => s.part === 'ramps');
+    expect(half.length).toBeGreaterThan(0);
+    expect(half.every((s) => s.rides === apart.length - 1)).toBe(true);
+    expect(drawn(crag()).shapes.some((s) => s.part === 'ramps')).toBe(false);
   });
 
   it('takes wear from the linings that slip, all of it, and keeps the outline of new', () => {
