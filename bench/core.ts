@@ -4,7 +4,14 @@ import { alternate } from '@/core/job/blank';
 import type { Job } from '@/core/job/types';
 import { engage } from '@/core/heat/engagement';
 import { simulateTolerance } from '@/core/pack/tolerance';
+import { springSetsOf, steelsOf } from '@/core/shelf/stock';
+import { simulateJob } from '@/core/sure/simulate';
+import { VARIED } from '@/core/tradeMap/options';
+import type { MapPack } from '@/core/tradeMap/pack';
+import { jobOfPack } from '@/core/tradeMap/pack';
+import { tradeMap } from '@/core/tradeMap/tradeMap';
 import { demoJob, demoJobs } from '@/demo/jobs';
+import { demoShelf } from '@/demo/workshop';
 
 import { line, medianMs, ms } from './measure';
 
@@ -35,6 +42,28 @@ line(
 
 for (const job of demoJobs())
   line(`evaluation of ${job.number}`, ms(medianMs(() => evaluate(job))), '0.3 ms');
+
+line(
+  '10,000 simulated jobs of UR-0102',
+  ms(medianMs(() => simulateJob(demoJob('UR-0102')), 3, 1)),
+  '3 s',
+);
+
+const shelf = demoShelf();
+const mapped = demoJob('UR-0106');
+const request = {
+  vary: VARIED,
+  steels: steelsOf(shelf),
+  springs: springSetsOf(shelf, mapped),
+  discs: shelf.plates.filter((p) => p.sort === 'disc'),
+};
+const map = tradeMap(mapped, request);
+const whole = medianMs(() => tradeMap(mapped, request), 3, 1);
+line(`trade map of ${map.looked} packs`, ms(whole), '5 s for 1,000,000');
+// The same packs, each evaluated as a whole job without pruning, from a sample of them.
+const plain = medianMs(() => evaluate(jobOfPack(mapped, request, map.packs[0] as MapPack)));
+line('plain enumeration ÷ trade map', `${((plain * map.looked) / whole).toFixed(0)} ×`, '');
+line('memory after the map', `${Math.round(process.memoryUsage().rss / 1e6)} MB`, '300 MB');
 
 const tolerances = Array.from({ length: 15 }, (_, i) => ({
   nominal: i % 2 ? 1.6 : 2.9,

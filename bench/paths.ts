@@ -225,7 +225,7 @@ async function shortLift(hands: Hands): Promise<void> {
   await begin(hands, 'Brae 1200', 'Find a fault');
   await hands.stage('Specify');
   await hands.tab('Release');
-  await hands.choose('Lift from', 'Cable');
+  await hands.choose('Release by', 'Cable');
   await hands.type(hands.field('release.leverTravel'), '64');
   await hands.write('', '6', '33', '32', '1');
   await hands.type(hands.field('release.reducedEffort'), '1.3');

@@ -25,9 +25,17 @@ const startRun = async (page: Page) => {
 };
 const toVerdicts = (page: Page) =>
   page.getByRole('heading', { name: 'Summary' }).evaluate((e) => e.scrollIntoView());
-const toBudget = (page: Page) =>
-  page.getByRole('heading', { name: 'Lost travel' }).evaluate((e) => e.scrollIntoView());
+const toColdOil = async (page: Page) => {
+  await page.getByRole('button', { name: /^Cold oil/ }).click();
+  await page.getByRole('img', { name: /^Drag over/ }).evaluate((e) => e.scrollIntoView());
+};
 
+const mapped = async (page: Page) => {
+  await page.getByRole('button', { name: /^Trade map/ }).click();
+  await page.getByRole('button', { name: 'Map every pack' }).click();
+  await page.getByRole('progressbar').waitFor({ state: 'detached', timeout: 60_000 });
+  await page.getByRole('img', { name: /^Trade map/ }).click({ position: { x: 200, y: 120 } });
+};
 const pulled = async (page: Page) => {
   await page.getByRole('button', { name: 'Show the whole section' }).click();
   await page.getByRole('button', { name: /^Plate 12 / }).click();
@@ -81,9 +89,9 @@ const SHOTS: readonly Shot[] = [
   },
   {
     name: 'release-phone',
-    route: '/job/demo-ur-0103?tab=release',
+    route: '/job/demo-ur-0107?tab=release',
     viewport: PHONE,
-    before: toBudget,
+    before: toColdOil,
   },
   { name: 'pack-wide', route: '/job/demo-ur-0101?tab=pack', viewport: WIDE },
   { name: 'section-phone', route: '/job/demo-ur-0104?tab=pack', viewport: PHONE, before: pulled },
@@ -95,7 +103,12 @@ const SHOTS: readonly Shot[] = [
     before: toCurve,
   },
   { name: 'torque-phone', route: '/job/demo-ur-0101?tab=torque', viewport: PHONE },
-  { name: 'compare-wide', route: '/job/demo-ur-0101?tab=compare', viewport: WIDE },
+  {
+    name: 'compare-wide',
+    route: '/job/demo-ur-0107?tab=compare',
+    viewport: WIDE,
+    before: mapped,
+  },
   { name: 'shelf-wide', route: '/job/demo-ur-0106?tab=pack', viewport: WIDE, before: search },
   { name: 'build-phone', route: '/job/demo-ur-0106', viewport: PHONE },
   { name: 'log-wide', route: '/job/demo-ur-0101?stage=log', viewport: WIDE },

@@ -327,7 +327,7 @@ test(
     await expect(page.getByRole('img', { name: /the trend is 0\.282 mm in 10 h/ })).toBeVisible();
     // 0.3 mm of one disc: (0.3 + 0.000245) ÷ 0.00352785 = 85.1 h.
     await expect(page.getByTestId('life').or(page.getByRole('main'))).toContainText(
-      /Disc 1 too thin\s*85\sh/,
+      /Plate 1 too thin\s*85\sh/,
     );
   },
 );

@@ -184,7 +184,7 @@ test(
     await expect(shop.verdict()).toContainText(/\d\.\d\d × peak torque/);
     await expect(shop.verdict()).toContainText('Missing: Kind of release');
     await shop.verdict().getByRole('button', { name: 'Go to Kind of release' }).click();
-    await shop.choose('Lift from', 'Hydraulics');
+    await shop.choose('Release by', 'Hydraulics');
     await expect(shop.verdict()).toContainText('Missing: Lever travel');
 
     // Bad verdicts do not block the missing inputs.
@@ -277,7 +277,7 @@ test(
   async ({ workshop: shop, page }) => {
     await shop.open();
     const rows = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem');
-    await expect(rows).toHaveCount(6);
+    await expect(rows).toHaveCount(7);
     for (const [name, text, reason] of [
       ['empty.json', '', 'The file is empty.'],
       ['cut.json', '{"format": "under-ridge-job",\n "version": 1,', 'cut off'],
@@ -292,7 +292,7 @@ test(
       await shop.importFile({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
       await expect(page.getByText(`${name}: `)).toContainText(reason);
     }
-    await expect(rows).toHaveCount(6);
+    await expect(rows).toHaveCount(7);
   },
 );
 

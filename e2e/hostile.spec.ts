@@ -91,10 +91,10 @@ test(
     });
     await workshop.open();
     const rows = page.getByRole('link', { name: /^UR-/ });
-    await expect(rows).toHaveCount(6);
+    await expect(rows).toHaveCount(7);
     let refused = 0;
+    let kept = 7;
     for (const [i, mutant] of mutants.entries()) {
-      const before = await page.getByRole('link').count();
       await workshop.importFile({
         name: `mutant ${i}.json`,
         mimeType: 'application/json',
@@ -106,10 +106,11 @@ test(
       );
       if ((await reported.innerText()).includes(`mutant ${i}.json: `)) {
         refused += 1;
-        expect(await page.getByRole('link').count()).toBe(before);
-      }
+        await expect(rows).toHaveCount(kept);
+      } else kept = await rows.count();
       await page.reload();
-      await expect(rows.first()).toBeVisible();
+      // A list that is still being read is not the list.
+      await expect(rows).toHaveCount(kept);
     }
     expect(refused).toBeGreaterThan(0);
     await workshop.stored();

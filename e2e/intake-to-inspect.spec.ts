@@ -275,12 +275,12 @@ test('jobs are found, filtered, derived, archived', ON_PHONE, async ({ workshop:
   await shop.open();
   const rows = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem');
   await page.getByRole('searchbox', { name: 'Search jobs' }).fill('neutral');
-  await expect(rows).toHaveCount(1);
+  await expect(rows).toHaveCount(2);
   await page.getByRole('searchbox', { name: 'Search jobs' }).fill('nobody at all');
   await page.getByRole('button', { name: 'Show all jobs' }).click();
-  await expect(rows).toHaveCount(6);
+  await expect(rows).toHaveCount(7);
   await shop.choose('Show', 'Specify');
-  await expect(rows).toHaveCount(1);
+  await expect(rows).toHaveCount(2);
   await shop.choose('Show', 'All');
 
   await page.getByRole('button', { name: 'Copy from past job' }).click();
@@ -294,12 +294,12 @@ test('jobs are found, filtered, derived, archived', ON_PHONE, async ({ workshop:
   await shop.stage('Inspect');
   await expect(page.getByRole('button', { name: /^Measure: \d+ readings/ })).toBeVisible();
   await shop.jobMenu('Archive');
-  await expect(rows).toHaveCount(6);
-  await page.getByRole('button', { name: 'Undo' }).click();
   await expect(rows).toHaveCount(7);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(rows).toHaveCount(8);
   await rows.first().getByRole('link').click();
   await shop.jobMenu('Archive');
-  await expect(rows).toHaveCount(6);
+  await expect(rows).toHaveCount(7);
   await shop.choose('Show', 'Archived');
   await expect(rows).toHaveCount(1);
   await rows.first().getByRole('link').click();

@@ -24,11 +24,14 @@ test(
     await page.getByRole('button', { name: 'Add service visit' }).click();
     const hours = page.getByRole('textbox', { name: 'Machine hours' }).last();
     await hours.fill('300');
-    for (let disc = 1; disc <= 9; disc++)
-      await page
-        .getByRole('textbox', { name: `Disc ${disc}`, exact: true })
-        .last()
-        .fill('2.81');
+    await page.getByRole('button', { name: 'Measure 9 discs' }).last().click();
+    for (let disc = 1; disc <= 9; disc++) {
+      await expect(page.getByText(`${disc} of 9`)).toBeVisible();
+      await page.keyboard.type('2.81');
+      await page.keyboard.press('Enter');
+    }
+    await page.getByRole('button', { name: 'Back to the visit' }).click();
+    await expect(page.getByText(/^Spread between the discs: 0\.0/)).toBeVisible();
     await expect(page.getByRole('region', { name: 'Signed record' })).toContainText('Signed as');
     await expect(status).toContainText('Reached');
 

@@ -38,7 +38,7 @@ export async function typePack(shop: Workshop): Promise<void> {
   await shop.type('springs.coil.groups.spring.solidLength', '22');
 
   await shop.tab('Release');
-  await shop.choose('Lift from', 'Dial reading');
+  await shop.choose('Release by', 'Dial only');
   await shop.type('release.measuredLift', '1.0');
   await shop.type('release.leverTravel', '60');
 }

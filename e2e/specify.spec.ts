@@ -36,6 +36,9 @@ async function order(page: Page): Promise<string> {
     .join('');
 }
 
+/** A drag swallows every click of the next 50 ms, so that letting go presses nothing; no hand is quicker. */
+const settle = (page: Page) => page.waitForTimeout(150);
+
 /** Drags as the device does: a finger on the phone, the mouse at a desk. */
 async function drag(page: Page, from: Locator, to: Locator, touch: boolean): Promise<void> {
   const [a, b] = [await from.boundingBox(), await to.boundingBox()];
@@ -48,7 +51,7 @@ async function drag(page: Page, from: Locator, to: Locator, touch: boolean): Pro
     await page.mouse.down();
     for (const y of steps) await page.mouse.move(x, y);
     await page.mouse.up();
-    return;
+    return settle(page);
   }
   const hand = await page.context().newCDPSession(page);
   const put = (type: 'touchStart' | 'touchMove' | 'touchEnd', y?: number) =>
@@ -56,6 +59,7 @@ async function drag(page: Page, from: Locator, to: Locator, touch: boolean): Pro
   await put('touchStart', start);
   for (const y of steps) await put('touchMove', y);
   await put('touchEnd');
+  await settle(page);
 }
 
 /** Two fingers that go apart over a place. */
@@ -242,7 +246,7 @@ test(
     await write(shop, 'springs.coil.groups.spring.rate', '20');
     await write(shop, 'springs.coil.groups.spring.solidLength', '22');
     await arrowTo(page, tabs, page.getByRole('tab', { name: 'Release' }));
-    const dial = radio('Dial reading');
+    const dial = radio('Dial only');
     await arrowTo(page, page.getByRole('radiogroup').filter({ has: dial }), dial);
     await write(shop, 'release.measuredLift', '1.0');
     await write(shop, 'release.leverTravel', '60');
