@@ -1,3 +1,4 @@
+// cspell:ignore dont
 import type { Content, TableCell } from 'pdfmake/interfaces';
 
 import type { PaperBlock, PaperStep, PaperVerdict } from '@/core/paper/paper';
