@@ -182,16 +182,16 @@ test(
       await page.keyboard.press('Enter');
     }
     await expect(shop.verdict()).toContainText(/\d\.\d\d × peak torque/);
-    await expect(shop.verdict()).toContainText('Missing: Kind of release');
+    await expect(shop.verdict()).toContainText('Missing: kind of release');
     await shop.verdict().getByRole('button', { name: 'Go to Kind of release' }).click();
     await shop.choose('Release by', 'Hydraulics');
-    await expect(shop.verdict()).toContainText('Missing: Lever travel');
+    await expect(shop.verdict()).toContainText('Missing: lever travel');
 
     // Bad verdicts do not block the missing inputs.
     await shop.tab('Pack');
     await shop.type('pack.windowMin', '40');
     await expect(shop.verdict()).toContainText('below its minimum');
-    await expect(shop.verdict()).toContainText('Missing: Lever travel');
+    await expect(shop.verdict()).toContainText('Missing: lever travel');
     await shop.verdict().getByRole('button', { name: 'Go to Lever travel' }).click();
     await expect(shop.field('release.leverTravel')).toBeFocused();
   },

@@ -118,6 +118,13 @@ async function ticked(shop: Workshop): Promise<void> {
 async function built(shop: Workshop, walk: Walk): Promise<void> {
   const { page } = shop;
   await page.getByRole('button', { name: 'Add this clutch’s fasteners' }).click();
+  // Every field under the name of its column: torque, quantity, thread.
+  const row = page.getByTestId(/^build\.fasteners\..*\.(torque|count|size)$/);
+  await expect(row.nth(2)).toBeVisible();
+  const lefts = await row.evaluateAll((fields) =>
+    fields.slice(0, 3).map((f) => f.getBoundingClientRect().left),
+  );
+  expect(lefts).toEqual([...lefts].sort((a, b) => a - b));
   for (const [i, [torque, many]] of walk.torques.entries()) {
     await page
       .getByRole('textbox', { name: /tightening torque$/ })

@@ -77,6 +77,8 @@ export interface DecidingTest {
   readonly name: string;
   /** Duration in minutes; quick checks rank higher. */
   readonly minutes: number;
+  /** Complaints that answer it already. */
+  readonly saidBy?: readonly ComplaintId[];
   readonly outcomes: readonly TestOutcome[];
 }
 

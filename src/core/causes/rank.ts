@@ -1,5 +1,6 @@
 import type { Evaluation } from '../evaluate/evaluate';
-import type { Job } from '../job/types';
+import { hasPack } from '../guide/layouts';
+import type { ClutchLayout, Job } from '../job/types';
 import { byText } from '../order';
 import { releasedBy } from '../release/way';
 import type { ComplaintId } from './complaints';
@@ -97,7 +98,7 @@ export function rankCauses(evidence: Evidence): CauseRanking {
     reasons: [...(reasons.get(id) ?? [])].sort((a, b) => Math.abs(b.tenths) - Math.abs(a.tenths)),
   })).sort((a, b) => b.score - a.score || byText(a.name, b.name));
   const pedal = evidence.job !== undefined && releasedBy(evidence.job) === 'pedal';
-  const next = nextTests(scores, evidence.tests ?? {});
+  const next = nextTests(scores, evidence.tests ?? {}, evidence.complaints);
   return { causes, next: pedal ? next.filter((t) => !LEVER_CHECKS.has(t.id)) : next };
 }
 
@@ -113,11 +114,15 @@ const LEAST_CONCERN = 0.03;
 function nextTests(
   scores: ReadonlyMap<CauseId, number>,
   made: Readonly<Partial<Record<TestId, string>>>,
+  complaints: readonly ComplaintId[],
 ): NextTest[] {
   const shares = toShares(scores);
   const now = entropy(shares);
   return TEST_ENTRIES.filter(
-    ([id, test]) => made[id] === undefined && concern(test, shares) >= LEAST_CONCERN,
+    ([id, test]) =>
+      made[id] === undefined &&
+      !test.saidBy?.some((c) => complaints.includes(c)) &&
+      concern(test, shares) >= LEAST_CONCERN,
   )
     .map(([id, { name, minutes, outcomes }]): NextTest => {
       // An outcome is as likely as the causes that it speaks for, softened so that none is impossible.
@@ -160,3 +165,23 @@ function entropy(shares: ReadonlyMap<CauseId, number>): number {
   for (const p of shares.values()) if (p > 0) bits -= p * Math.log2(p);
   return bits;
 }
+
+/** Needs a lever, or a pack that it releases. */
+const OF_A_PACK: readonly ComplaintId[] = [
+  'drags',
+  'heavy',
+  'hotDrag',
+  'coldOnly',
+  'overrunChatter',
+  'powerSlip',
+  'weakReturn',
+];
+
+/**
+ * The complaints that a rider of such a machine can have.
+ * @example complaintsOf('startAndBelt').includes('heavy') // false
+ */
+export const complaintsOf = (layout: ClutchLayout): readonly ComplaintId[] =>
+  (Object.keys(COMPLAINTS) as ComplaintId[]).filter(
+    (id) => hasPack(layout) || !OF_A_PACK.includes(id),
+  );

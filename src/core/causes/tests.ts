@@ -58,6 +58,7 @@ const OF_EVERY_CLUTCH = {
   coldHot: {
     name: 'Try it cold and warm',
     minutes: 10,
+    saidBy: ['coldOnly', 'hotDrag'],
     outcomes: [
       {
         id: 'cold',

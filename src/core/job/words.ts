@@ -41,9 +41,9 @@ export const STAGE_PURPOSE: Readonly<Record<Stage, string>> = {
   intake: 'Record the machine, the complaint and the engine torque.',
   strip: 'Take the clutch apart in order, and count the small parts.',
   inspect: 'Measure every part, and decide which to replace.',
-  specify: 'Choose plates, springs and release until every verdict is OK.',
-  build: 'Assemble the pack step by step.',
-  set: 'Adjust the clutch, and measure the lift.',
+  specify: 'Specify the clutch until every verdict is OK.',
+  build: 'Assemble the clutch step by step.',
+  set: 'Adjust the clutch, and measure it.',
   prove: 'Test on the stand, run in, and measure again.',
   log: 'Sign the job, print its sheets, and record service visits.',
 };

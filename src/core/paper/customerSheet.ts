@@ -20,13 +20,17 @@ import { countOf } from '@/core/text/countOf';
 
 const some = (n: number, one: string): string => (n === 0 ? '' : countOf(n, one));
 
-/** The pack in words. Unfinished work of the shop is not shown to the rider; signed content is. */
+/**
+ * The pack in words. Unfinished work of the shop is not shown to the rider; signed content is.
+ * @returns nothing where the job was signed without a judgement, which it did not ask for
+ */
 function packText({ overall }: Evaluation, signed: boolean, units: UnitChoice): string {
   if (overall.state === 'good' || (signed && overall.state === 'watch'))
     return readSentence(overall.sentence, units);
-  return signed
+  if (!signed) return 'The work is not finished yet.';
+  return overall.state === 'stop'
     ? 'Some items are not as they should be: your builder has written why. Please ask.'
-    : 'The work is not finished yet.';
+    : '';
 }
 
 /** What was not done as the manual asks, with the reason or the agreement. */
@@ -106,7 +110,7 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
             ? 'The start clutch: shoes, drum and one-way bearing.'
             : `${countOf(evaluation.layout.layers.length, 'plate')}${fresh.length > 0 ? `, of which new: ${[some(discs, 'disc'), some(steels, 'steel')].filter(Boolean).join(' and ')}` : ''}.`,
           packText(evaluation, signedAs !== undefined, units),
-        ],
+        ].filter((line) => line !== ''),
       },
       ...facts([
         ['Free play at the lever', atLever(prove.recheckFreePlay ?? release.freePlay)],

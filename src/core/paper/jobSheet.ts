@@ -2,6 +2,7 @@ import { fittedKinds } from '../clutch/fitted';
 import { COMPLAINTS } from '../causes/complaints';
 import type { Evaluation } from '../evaluate/evaluate';
 import { evaluate } from '../evaluate/evaluate';
+import type { Verdict } from '../evaluate/engine/verdict';
 import type { FigureId } from '@/core/evaluate/engine/figure';
 import { figureText } from '@/core/text/figureText';
 import { readSentence } from '@/core/text/sentence';
@@ -79,8 +80,7 @@ export function jobSheet(job: Job, options: SheetOptions = {}): Paper {
   const evaluation = options.evaluation ?? evaluate(job);
   const signedAs = revision ?? (isFrozen(job) ? job.signOff.revisions.at(-1) : undefined);
   const items = openItems(job, unfinished, evaluation);
-  const { intake } = job;
-  const demanded = demandsOf(job).verdicts;
+  const verdicts = verdictsAsked(job, evaluation);
   const standing = items.filter((i) => !i.override);
   return {
     title: titleOf(job),
@@ -92,27 +92,9 @@ export function jobSheet(job: Job, options: SheetOptions = {}): Paper {
       : `${job.number} · not signed`,
     blocks: [
       ...headBlocks(job, units),
-      { kind: 'heading', text: 'Verdict' },
-      {
-        kind: 'verdicts',
-        rows: [evaluation.overall, ...evaluation.verdicts]
-          .filter((v, i, all) => i === 0 || v.title !== all[0]?.title)
-          // What this kind of job does not demand is not printed as "not judged".
-          .filter(
-            (v, i) =>
-              i === 0 ||
-              v.state !== 'unknown' ||
-              intake.purpose === undefined ||
-              demanded.includes(v.id),
-          )
-          .map((v) => ({
-            state: v.state,
-            title: v.title,
-            text: readSentence(v.sentence, units),
-          })),
-      },
+      ...verdictBlocks(verdicts, units),
       ...packBlocks(job, evaluation, units),
-      ...figureBlocks(job, evaluation, units),
+      ...figureBlocks(job, evaluation, units, verdicts.includes(evaluation.overall)),
       ...settingBlocks(job, units),
       ...torqueBlocks(job, units),
       ...inspectionBlocks(job, evaluation, units),
@@ -152,6 +134,33 @@ function noteBlocks(title: string, text: string): PaperBlock[] {
   ];
 }
 
+/** The overall verdict first; what this kind of job does not demand is not printed as "not judged". */
+function verdictsAsked(job: Job, { overall, verdicts }: Evaluation): Verdict[] {
+  const demanded = demandsOf(job).verdicts;
+  const asked = verdicts.filter(
+    (v) => v.state !== 'unknown' || job.intake.purpose === undefined || demanded.includes(v.id),
+  );
+  return overall.state === 'unknown' && asked.every((v) => v.state !== 'unknown')
+    ? asked
+    : [overall, ...asked.filter((v) => v.title !== overall.title)];
+}
+
+function verdictBlocks(verdicts: readonly Verdict[], units: UnitChoice): PaperBlock[] {
+  return verdicts.length === 0
+    ? []
+    : [
+        { kind: 'heading', text: 'Verdict' },
+        {
+          kind: 'verdicts',
+          rows: verdicts.map(({ state, title, sentence }) => ({
+            state,
+            title,
+            text: readSentence(sentence, units),
+          })),
+        },
+      ];
+}
+
 function headBlocks(job: Job, units: UnitChoice): PaperBlock[] {
   const { machine, intake, engine } = job;
   const meter = meterOf(job);
@@ -174,11 +183,17 @@ function headBlocks(job: Job, units: UnitChoice): PaperBlock[] {
   ]);
 }
 
-function figureBlocks(job: Job, { figures }: Evaluation, units: UnitChoice): PaperBlock[] {
+/** @param judged whether the job is judged as a whole; a figure that rests on an assumption helps nobody otherwise */
+function figureBlocks(
+  job: Job,
+  { figures }: Evaluation,
+  units: UnitChoice,
+  judged: boolean,
+): PaperBlock[] {
   const ofKinds = fittedKinds(job).flatMap((kind) => kind.shown ?? []);
   const rows = [...new Set([...ON_SHEET, ...ofKinds])].flatMap((id) => {
     const f = figures.get(id);
-    if (f?.status !== 'known') return [];
+    if (f?.status !== 'known' || (f.estimated && !judged)) return [];
     const { value, range } = figureText(f, units);
     return [[`${f.label}${f.estimated ? ' *' : ''}`, range ? `${value} (${range})` : value]];
   });
@@ -192,7 +207,14 @@ function figureBlocks(job: Job, { figures }: Evaluation, units: UnitChoice): Pap
           columns: [{ title: 'Figure' }, { title: 'Value', digits: true }],
           rows,
         },
-        { kind: 'text', text: '* Includes an assumed value. In brackets: low to high friction.' },
+        ...(judged
+          ? [
+              {
+                kind: 'text' as const,
+                text: '* Includes an assumed value. In brackets: low to high friction.',
+              },
+            ]
+          : []),
       ];
 }
 

@@ -1,6 +1,6 @@
 import type { DomainError } from '@/core/errors';
 import { Impossible } from '@/core/errors';
-import type { Need } from '@/core/evaluate/engine/figure';
+import type { Need, Unknown } from '@/core/evaluate/engine/figure';
 import { lowerFirst } from './sentence';
 
 /* Reasons for an unknown figure, in words. */
@@ -14,13 +14,40 @@ export const NOT_FINITE = 'the result would be too large or too small.';
  * @example neededFor([{ label: 'Wire' }, { label: 'Free length' }], 'Rate') // "Wire and free length are needed for rate."
  */
 export function neededFor(needs: readonly Need[], label: string): string {
-  const names = needs.map((n, i) => (i === 0 ? n.label : lowerFirst(n.label)));
-  const list =
-    names.length <= 3
-      ? joinAnd(names)
-      : `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`;
-  return `${list} ${names.length === 1 ? 'is' : 'are'} needed for ${lowerFirst(label)}.`;
+  const list = shortened(asSentence(needs), 3);
+  return `${list} ${needs.length === 1 ? 'is' : 'are'} needed for ${lowerFirst(label)}.`;
 }
+
+/**
+ * Several unknown figures in two sentences: which, and the inputs they wait for, each named once.
+ * Never throws.
+ * @example unknownsText([{ label: 'Clamp', needs: [{ label: 'Rate' }] }]) // "Not known yet: clamp. Missing: rate."
+ */
+export function unknownsText(unknowns: readonly Pick<Unknown, 'label' | 'needs'>[]): string {
+  const needs = [...new Map(unknowns.flatMap((u) => u.needs).map((n) => [n.label, n])).values()];
+  const of = joinAnd(unknowns.map((u) => lowerFirst(u.label)));
+  return `Not known yet: ${of}. ${missingText(needs)}`;
+}
+
+/**
+ * Inputs to enter, the last of many as a count.
+ * Never throws.
+ * @example missingText([{ label: 'Lever ratio' }]) // "Missing: lever ratio."
+ */
+export const missingText = (needs: readonly Need[]): string =>
+  `Missing: ${shortened(
+    needs.map((n) => lowerFirst(n.label)),
+    5,
+  )}.`;
+
+const asSentence = (needs: readonly Need[]): string[] =>
+  needs.map((n, i) => (i === 0 ? n.label : lowerFirst(n.label)));
+
+/** @param most names that are given in full; of more, the last are counted */
+const shortened = (names: readonly string[], most: number): string =>
+  names.length <= most
+    ? joinAnd(names)
+    : `${names.slice(0, most - 1).join(', ')} and ${names.length - most + 1} more`;
 
 /**
  * Joins names as a list: "a", "a and b", "a, b and c". Never throws.

@@ -166,7 +166,7 @@ function plateText(layer: PackLayer, growing: string | undefined): Sentence {
   const sort = kind.lined === 'none' ? 'steel' : 'disc';
   const name = kind.name || sort;
   return thickness === undefined
-    ? say`Plate ${count(number)}: ${name}, no thickness entered, ${facts.join(', ')}`
+    ? say`Plate ${count(number)}: ${name}, ${facts.join(', ')}`
     : say`Plate ${count(number)}: ${name}, ${length(thickness)} ${measured ? 'measured' : 'nominal'}, ${facts.join(', ')}`;
 }
 

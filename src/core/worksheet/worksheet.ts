@@ -111,6 +111,9 @@ function inOrder(lines: readonly ChecklistLine[], order: readonly string[]): Che
 export const isOpen = ({ state, line }: SheetStep): boolean =>
   state === 'failed' || state === 'changed' || (state === 'open' && !line.optional);
 
+/** Whether one key for many steps marks it: it waits to be done, or to be done again. */
+export const isWaiting = ({ state }: SheetStep): boolean => state === 'open' || state === 'changed';
+
 const withSheet = (job: Job, stage: WorkStage, part: Partial<Worksheet>): Job => ({
   ...job,
   work: { ...job.work, [stage]: { ...job.work[stage], ...part } } satisfies Work,
@@ -168,7 +171,7 @@ const ANSWERS =
   /^(release\.(freePlay|liftReadings)|build\.(headClearance$|fasteners\..*\.applied)|setting\.(chainSlack$|endFloat$|gapMeasured|goSize|noGoSize|turnsOut|readings\..*\.gain)|springs\.loose\.gapRead|strip\.parts\..*\.in$|prove\.recheck)/;
 
 /**
- * Marks a step and every open step before it done. A step without its reading stays open.
+ * Marks a step and every step before it that waits done. A step without its reading stays open.
  * @param key of the last step to mark
  * @param checks whether every check on the way was passed; otherwise each keeps its own outcome
  * @example stepsMarkedTo(blank, 'set', 'bleed', now).work.set.records.fluid.done.at // "2026-11-28T10:00:00.000Z"
@@ -187,11 +190,11 @@ export function stepsMarkedTo(
   return steps
     .slice(0, last + 1)
     .filter(
-      ({ state, line }) =>
-        state === 'open' &&
-        (any || !line.optional) &&
-        (checks || !line.test) &&
-        line.unread !== true,
+      (step) =>
+        isWaiting(step) &&
+        (any || !step.line.optional) &&
+        (checks || !step.line.test) &&
+        step.line.unread !== true,
     )
     .reduce(
       (marked, { line }) =>

@@ -95,7 +95,7 @@ export function EntryField({ path, label, of, narrow = false, cell = false }: Pr
     <NumberField
       label={name}
       cell={cell}
-      across={!wide && !narrow && isLong(field, name, filled)}
+      across={!wide && !narrow && !cell && isLong(field, name, filled)}
       name={of ? `${of}: ${name.toLowerCase()}` : name}
       testID={path}
       value={text}

@@ -13,7 +13,7 @@ import { StateMark } from '@/ui/StateMark';
 import { SPACE, useRuled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
-import { FigureRow } from './FigureRow';
+import { FigureRows } from './FigureRows';
 import { GoToMissing } from './VerdictBanner';
 import { flow } from '@/ui/flow';
 
@@ -58,9 +58,7 @@ export function FiguresTab() {
       </View>
       <View>
         <Heading level={2}>Figures</Heading>
-        {[...figures.values()].map((outcome) => (
-          <FigureRow key={outcome.id} outcome={outcome} />
-        ))}
+        <FigureRows />
       </View>
       <Words soft size={14}>
         The maker’s manual, local rules and a licensed mechanic take precedence over these figures.

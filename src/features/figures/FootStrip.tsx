@@ -3,6 +3,7 @@ import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { FigureId } from '@/core/evaluate/engine/figure';
+import { hasPack } from '@/core/guide/layouts';
 import type { Job, Stage } from '@/core/job/types';
 import type { Verdict, VerdictId } from '@/core/evaluate/engine/verdict';
 import { formatValue, formatWithUnit } from '@/core/units/quantity';
@@ -41,6 +42,11 @@ const MEASURED: readonly Item[] = [
   { label: 'Reserve', figure: 'reserveWithTangs', verdict: 'holds', wideOnly: true },
 ];
 
+const SHOES: readonly Item[] = [
+  { label: 'First contact', figure: 'startContact', verdict: 'start' },
+  { label: 'Holds peak torque from', figure: 'startHolding', verdict: 'start' },
+];
+
 interface Props {
   readonly stage?: Stage;
 }
@@ -69,7 +75,7 @@ function Strip({ stage, job }: { readonly stage: Stage; readonly job: Job }) {
         { backgroundColor: strata.raised, paddingHorizontal: wide ? 12 : 2 },
       ]}
     >
-      {(stage === 'inspect' ? MEASURED : PACK)
+      {(!hasPack(job.machine.layout) ? SHOES : stage === 'inspect' ? MEASURED : PACK)
         .filter((item) => wide || !item.wideOnly)
         .map(({ label, figure, verdict: verdictId }) => {
           // A lift that was measured goes before the train's.

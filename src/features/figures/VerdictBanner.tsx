@@ -4,6 +4,7 @@ import type { Need } from '@/core/evaluate/engine/figure';
 import { needsOf } from '@/core/evaluate/engine/needs';
 import type { Verdict } from '@/core/evaluate/engine/verdict';
 import { firstOpen } from '@/core/evaluate/verdicts/judge';
+import { missingText } from '@/core/text/reasons';
 import { readSentence } from '@/core/text/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
@@ -46,9 +47,7 @@ export function VerdictBanner() {
           helpTitle={gravest?.title}
         />
       )}
-      {needs.length > 0 ? (
-        <Termed size={15}>{`Missing: ${needs.map((n) => n.label).join(', ')}.`}</Termed>
-      ) : null}
+      {needs.length > 0 ? <Termed size={15}>{missingText(needs)}</Termed> : null}
       {none
         ? verdicts
             .filter((v) => v.state !== 'unknown' && v.id !== 'order')

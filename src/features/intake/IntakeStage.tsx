@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import type { ComplaintId } from '@/core/causes/complaints';
 import { AIM_NAME, OIL_NAME } from '@/core/job/words';
 import { COMPLAINTS } from '@/core/causes/complaints';
+import { complaintsOf } from '@/core/causes/rank';
 import { MAX_NOTES } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
 import { AIMS, METERS } from '@/core/job/types';
@@ -65,13 +66,16 @@ export function IntakeStage() {
   // A kind of job that demands nothing of this keeps it one tap away.
   const folded = demandsOf(job).intake.length === 0;
   const asked = useAskedUnder('engine.');
+  const possible = complaintsOf(job.machine.layout);
   const details = (
     <>
       <Heading level={2}>Complaint and goal</Heading>
       <Toggles
         label="Complaint"
         chosen={intake.complaints}
-        options={COMPLAINT_OPTIONS}
+        options={COMPLAINT_OPTIONS.filter(
+          ({ value }) => possible.includes(value) || intake.complaints.includes(value),
+        )}
         onToggle={(c) => set({ complaints: toggled(COMPLAINT_IDS, intake.complaints, c) })}
       />
       <Toggles

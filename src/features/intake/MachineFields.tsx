@@ -24,6 +24,7 @@ import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
+import { FieldGrid } from '@/ui/FieldGrid';
 import { StateMark } from '@/ui/StateMark';
 import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
@@ -67,18 +68,6 @@ export function MachineFields() {
         onChangeText={(name) => write({ name })}
       />
       {hasWetClutch(layout) ? <LibraryPanel /> : null}
-      <Field
-        label="Use"
-        value={job.machine.use}
-        maxLength={MAX_NAME}
-        onChangeText={(use) => write({ use })}
-      />
-      <Field
-        label="Job number"
-        value={job.number}
-        maxLength={MAX_NAME}
-        onChangeText={(number) => write({ number })}
-      />
       <Choice
         label="Kind of job"
         value={purpose ?? 'none'}
@@ -138,6 +127,20 @@ export function MachineFields() {
           {describeType(clutchType(job)).means}
         </Words>
       )}
+      <FieldGrid>
+        <Field
+          label="Use"
+          value={job.machine.use}
+          maxLength={MAX_NAME}
+          onChangeText={(use) => write({ use })}
+        />
+        <Field
+          label="Job number"
+          value={job.number}
+          maxLength={MAX_NAME}
+          onChangeText={(number) => write({ number })}
+        />
+      </FieldGrid>
     </View>
   );
 }

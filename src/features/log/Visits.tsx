@@ -1,3 +1,4 @@
+import { hasPack } from '@/core/guide/layouts';
 import { nanoid } from '@reduxjs/toolkit';
 import { useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -41,6 +42,7 @@ interface Props {
 /** Service visits of the machine with this pack: meter, a reading of each disc, and findings. */
 export function Visits({ measured, onMeasure }: Props) {
   const visits = useJobPart((job) => job.visits);
+  const discs = useJobPart((job) => hasPack(job.machine.layout));
   const change = useEditJob();
   const full = visits.length >= MAX_VISITS;
   const add = () =>
@@ -52,8 +54,10 @@ export function Visits({ measured, onMeasure }: Props) {
     <View style={flow.stack}>
       <Heading level={2}>Service visits</Heading>
       <Words soft size={15}>
-        Distance or hours run, and the thinnest point of each disc. Visits are not part of the
-        signature and can be added at any time.
+        {discs
+          ? 'Distance or hours run, and the thinnest point of each disc.'
+          : 'Distance or hours run.'}{' '}
+        Visits are not part of the signature and can be added at any time.
       </Words>
       {visits.map((visit) => (
         <VisitPanel

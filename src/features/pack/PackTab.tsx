@@ -51,9 +51,9 @@ export function PackTab({ selection }: Props) {
   const change = useEditJob();
   return (
     <View style={flow.sections}>
+      <FillStack />
       <Heading level={2}>Plate types</Heading>
       <KindList />
-      <FillStack />
       <PlateList selection={selection} />
       <Heading level={2}>Limits, spline and wear</Heading>
       <FieldGrid>

@@ -2,8 +2,7 @@ import { View } from 'react-native';
 
 import { releasedBy } from '@/core/release/way';
 import { EntryField } from '@/features/entry/EntryField';
-import { FigureRow } from '@/features/figures/FigureRow';
-import { useEvaluation } from '@/state/jobs/evaluations';
+import { FigureRows } from '@/features/figures/FigureRows';
 import { useJob } from '@/state/jobs/useJob';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { ColdOil } from '@/features/drag/ColdOil';
@@ -53,7 +52,6 @@ export function ReleaseTab() {
   const job = useJob();
   const { release } = job;
   const pedal = releasedBy(job) === 'pedal';
-  const { figures } = useEvaluation();
   return (
     <View style={flow.sections}>
       <Heading level={2}>Release</Heading>
@@ -90,12 +88,7 @@ export function ReleaseTab() {
         <EntryField path="release.requiredLift" />
         {pedal ? null : <EntryField path="release.pullMax" />}
       </FieldGrid>
-      <View>
-        {SHOWN.filter((id) => !pedal || !OF_THE_LEVER.has(id)).map((id) => {
-          const outcome = figures.get(id);
-          return outcome ? <FigureRow key={id} outcome={outcome} /> : null;
-        })}
-      </View>
+      <FigureRows ids={SHOWN.filter((id) => !pedal || !OF_THE_LEVER.has(id))} />
       {pedal ? null : <PullStroke />}
       <ColdOil />
       <TradeOffPanel />

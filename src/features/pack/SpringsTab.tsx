@@ -17,9 +17,8 @@ import type { CoilGroup } from '@/core/job/types';
 import { useFocusField } from '@/features/entry/askedFor';
 import { useHeads } from '@/features/entry/useHeads';
 import { EntryField } from '@/features/entry/EntryField';
-import { FigureRow } from '@/features/figures/FigureRow';
+import { FigureRows } from '@/features/figures/FigureRows';
 import { useEditJob } from '@/state/jobs/editJob';
-import { useEvaluation } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';
 import { ClampAfterWear } from '@/features/springs/ClampAfterWear';
 import { ClampOverWear } from '@/features/springs/ClampOverWear';
@@ -74,7 +73,6 @@ const PANELS: Readonly<Record<string, ComponentType>> = { diaphragm: Diaphragm }
 /** The springs of any type, and the effect of weights. */
 export function SpringsTab() {
   const job = useJob();
-  const { figures } = useEvaluation();
   return (
     <View style={flow.sections}>
       <Heading level={2}>Springs</Heading>
@@ -95,12 +93,7 @@ export function SpringsTab() {
         {ATTACHMENTS.filter((kind) => !kind.choice?.heading).map((kind) => (
           <AttachmentFields key={kind.id} kind={kind} />
         ))}
-        <View>
-          {SHOWN.map((id) => {
-            const outcome = figures.get(id);
-            return outcome ? <FigureRow key={id} outcome={outcome} /> : null;
-          })}
-        </View>
+        <FigureRows ids={SHOWN} />
         <Words soft size={14}>
           Springs are loaded: release evenly and wear eye protection.
         </Words>

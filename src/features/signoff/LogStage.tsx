@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { visitRun } from '@/core/inspect/run';
 import { MeasureRun } from '@/features/inspect/MeasureRun';
 
+import { hasPack } from '@/core/guide/layouts';
 import { isFrozen } from '@/core/job/signOff';
 import { StagePage } from '@/features/job/StagePage';
 import { useJob } from '@/state/jobs/useJob';
@@ -52,9 +53,11 @@ export function LogStage({ onPlate }: { readonly onPlate: (plateId: string | und
   return (
     <StagePage stage="log">
       {isFrozen(job) ? null : <SignPanel />}
-      <WhenRead>
-        <LifePanel />
-      </WhenRead>
+      {hasPack(job.machine.layout) ? (
+        <WhenRead>
+          <LifePanel />
+        </WhenRead>
+      ) : null}
       <Visits measured={measured} onMeasure={setVisitId} />
       <WhenRead>
         <MachineLog />

@@ -7,7 +7,7 @@ import type { FigureId } from '@/core/evaluate/engine/figure';
 import { formatWithUnit } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
-import { FigureRow } from '@/features/figures/FigureRow';
+import { FigureRows } from '@/features/figures/FigureRows';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';
 import { Slips } from '@/features/drag/Slips';
@@ -33,18 +33,12 @@ const HEAT: readonly FigureId[] = ['packMass', 'packInertia', 'startHeat', 'stee
 /** The torque reserve over the engine's curve, the share of each face, and the heat of a start. */
 export function TorqueTab() {
   const job = useJob();
-  const { figures } = useEvaluation();
   const model = packModel(job);
-  const rows = (ids: readonly FigureId[]) =>
-    ids.map((id) => {
-      const outcome = figures.get(id);
-      return outcome ? <FigureRow key={id} outcome={outcome} /> : null;
-    });
   return (
     <View style={flow.sections}>
       <Heading level={2}>Torque reserve over engine speed</Heading>
       <ReserveChart model={model} />
-      <View>{rows(SHOWN)}</View>
+      <FigureRows ids={SHOWN} />
       <Faces faces={model.faces()} />
       <Heading level={2}>Weight and heat</Heading>
       <Words soft size={15}>
@@ -61,7 +55,7 @@ export function TorqueTab() {
         <EntryField path="duty.letOut" />
         <EntryField path="duty.grade" />
       </FieldGrid>
-      <View>{rows(HEAT)}</View>
+      <FigureRows ids={HEAT} />
       <Slips />
       <TakeoffPanel />
     </View>

@@ -15,6 +15,7 @@ import {
   isOpen,
   ownStepAdded,
   stepMarked,
+  isWaiting,
   stepsMarkedTo,
   stepsOf,
   templateApplied,
@@ -86,7 +87,9 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
         <View style={styles.grow}>
           <Heading level={2}>{title}</Heading>
           <Words soft size={14}>
-            {String(done)} of {String(needed.length)} done
+            {steps.length === 0
+              ? 'Nothing to do on this clutch'
+              : `${String(done)} of ${String(needed.length)} done`}
           </Words>
         </View>
         <Action icon={editing ? 'check' : 'pencil-outline'} onPress={() => setEditing(!editing)}>
@@ -169,7 +172,7 @@ function DoneToHere({ stage, steps, words, of }: DoneProps) {
   const last = steps.at(-1)?.line.key ?? '';
   const mark = (checks: boolean) =>
     change((j) => stepsMarkedTo(j, stage, last, new Date().toISOString(), checks));
-  const open = steps.filter((s) => s.state === 'open');
+  const open = steps.filter(isWaiting);
   return (
     <View style={flow.wrap}>
       {open.some((s) => !s.line.test) ? (

@@ -11,7 +11,7 @@ import type { TestId } from '../cause';
 import { COMPLAINTS } from '../complaints';
 import { CAUSES, complaintWeights } from '../knowledge';
 import { TESTS } from '../tests';
-import { rankCauses } from '../rank';
+import { complaintsOf, rankCauses } from '../rank';
 
 const top = (ranking: ReturnType<typeof rankCauses>, n = 1) =>
   ranking.causes.slice(0, n).map((c) => c.id);
@@ -112,6 +112,23 @@ describe('likely causes', () => {
     expect(after.next.map((t) => t.id)).not.toContain('oilGrade');
     const cleared = rankCauses({ complaints: ['slips'], tests: { oilGrade: 'good' } });
     expect(place(cleared, 'wrongOil')).toBeGreaterThan(place(before, 'wrongOil'));
+  });
+
+  it('asks no test that the complaint answers', () => {
+    const asked = (...complaints: ComplaintId[]) =>
+      rankCauses({ complaints }).next.map((t) => t.id);
+    expect(asked('neutral')).toContain('coldHot');
+    expect(asked('neutral', 'coldOnly')).not.toContain('coldHot');
+    expect(asked('neutral', 'hotDrag')).not.toContain('coldHot');
+  });
+
+  it('offers a machine without plates no complaint about lever or pack', () => {
+    expect(complaintsOf('pack')).toEqual(Object.keys(COMPLAINTS));
+    expect(complaintsOf('startAndBelt')).toEqual(
+      expect.arrayContaining(['slips', 'creeps', 'chatters']),
+    );
+    for (const id of ['heavy', 'weakReturn', 'drags'] as const)
+      expect(complaintsOf('startAndBelt')).not.toContain(id);
   });
 
   it('offers cheap tests that bear on the complaint first', () => {

@@ -1,6 +1,8 @@
 import { evaluate } from '@/core/evaluate/evaluate';
 import { inspect } from '@/core/inspect/inspect';
 import { withAllNew } from '@/core/job/edits/pack';
+import { entry } from '@/core/job/entry';
+import { withEntry } from '@/core/job/paths';
 import { demandsOf, PURPOSE_NAME, PURPOSE_NOTE } from '@/core/job/purpose';
 import type { Job, Purpose } from '@/core/job/types';
 import { PURPOSES, STAGES } from '@/core/job/types';
@@ -140,6 +142,15 @@ describe('done to here', () => {
           line.key,
           line.test || line.unread === true ? 'open' : 'done',
         ]);
+  });
+
+  it('marks steps again that have changed since they were done', () => {
+    const before = ticked(crag());
+    const [plate] = before.pack.plates;
+    const changed = withEntry(before, `pack.plates.${plate?.id ?? ''}.readings.1`, entry(2.5));
+    const states = (job: Job) => stepsOf(job, 'build').map((s) => s.state);
+    expect(states(changed)).toContain('changed');
+    expect(states(ticked(changed))).not.toContain('changed');
   });
 
   it('leaves the steps after it', () => {

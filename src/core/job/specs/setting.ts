@@ -5,7 +5,7 @@ const gap = { quantity: 'length', bounds: { above: 0, max: 10 }, plausible: [0.1
 
 /** The expanding disc, its install gap, and the adjuster that sets it. */
 export const SETTING_FIELDS = {
-  'setting.installGap': spec({ label: 'Install gap', symbol: 'g', ...gap }),
+  'setting.installGap': spec({ label: 'Install gap, as set', symbol: 'g', ...gap }),
   'setting.gapMin': spec({
     label: 'Install gap, minimum',
     symbol: 'g_min',

@@ -6,6 +6,7 @@ import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { evaluate } from '../../evaluate/evaluate';
 import { blankJob } from '../../job/blank';
+import { fillStack } from '../../job/edits/pack';
 import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
@@ -75,6 +76,20 @@ describe('the rider’s sheet', () => {
     const slack = sign(withEntry(reopened(done, 'to test'), 'engine.peakTorque', entry(90)));
     expect(evaluate(slack).overall.state).toBe('stop');
     expect(rider(slack)).toContain('your builder has written why');
+  });
+
+  it('calls nothing amiss where plates were replaced and nothing else was asked', () => {
+    const plain = blankJob('j', 'T-1', NOW);
+    const [frictionKind, steelKind] = plain.pack.kinds.map((k) => k.id);
+    const laid = fillStack(
+      plain,
+      { discs: 5, first: 'friction', frictionKind: frictionKind ?? '', steelKind: steelKind ?? '' },
+      String,
+    );
+    const replaced = sign({ ...laid, intake: { ...laid.intake, purpose: 'replacePlates' } });
+    expect(evaluate(replaced).overall.state).toBe('unknown');
+    expect(rider(replaced)).not.toContain('your builder has written why. Please ask');
+    expect(wordsOf(jobSheet(replaced))).not.toContain('Not judged');
   });
 
   it('carries the cautions, those of a clutch that takes up by itself where it is one', () => {

@@ -13,7 +13,7 @@ import { turningText } from '@/core/setting/adjuster';
 import { missingAt } from '@/core/signoff/missingAt';
 import { openItems } from '@/core/signoff/openItems';
 import { countOf } from '@/core/text/countOf';
-import { neededFor } from '@/core/text/reasons';
+import { missingText, neededFor, unknownsText } from '@/core/text/reasons';
 import type { Sentence } from '@/core/text/sentence';
 import { readSentence } from '@/core/text/sentence';
 import { stepsOf } from '@/core/worksheet/worksheet';
@@ -133,6 +133,21 @@ describe('counted things', () => {
     expect(neededFor(needs(1), 'Rate')).toBe('Input 1 is needed for rate.');
     expect(neededFor(needs(2), 'Rate')).toBe('Input 1 and input 2 are needed for rate.');
     expect(neededFor(needs(11), 'Rate')).toBe('Input 1, input 2 and 9 more are needed for rate.');
+  });
+
+  it('name what several figures wait for once', () => {
+    const both = [
+      { label: 'Clamp', needs: [{ label: 'Free length' }, { label: 'Rate' }] },
+      { label: 'Retention', needs: [{ label: 'Rate' }, { label: 'Spline length' }] },
+    ];
+    expect(unknownsText(both)).toBe(
+      'Not known yet: clamp and retention. Missing: free length, rate and spline length.',
+    );
+    const many = COUNTS.map((n) => ({ label: `Input ${n}` }));
+    expect(missingText(many)).toBe('Missing: input 0, input 1, input 2 and input 11.');
+    expect(missingText([...many, { label: 'Rate' }, { label: 'Wire' }])).toBe(
+      'Missing: input 0, input 1, input 2, input 11 and 2 more.',
+    );
   });
 });
 
