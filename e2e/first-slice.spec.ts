@@ -115,7 +115,7 @@ test(
     await shop.type('engine.peakTorque', '');
     await shop.tab('Figures');
     await expect(
-      page.getByText('Engine peak torque is needed for torque at the clutch.').first(),
+      page.getByText(/^Not known yet: .*torque at the clutch.* Missing: .*engine peak torque/),
     ).toBeVisible();
 
     await shop.tab('Pack');

@@ -1,7 +1,8 @@
 import type { Evaluation } from '@/core/evaluate/evaluate';
 import { readSentence } from '@/core/text/sentence';
 import type { Verdict } from '@/core/evaluate/engine/verdict';
-import { baseUnit, formatWithUnit } from '@/core/units/quantity';
+import { baseUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import type { Quantity } from '@/core/units/quantity';
 
 /** An evaluation as plain data: sentences as text, units written out. */

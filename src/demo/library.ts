@@ -3,8 +3,9 @@ import type { FieldPattern } from '@/core/job/fieldPath';
 import { FIELDS } from '@/core/job/fields';
 import type { Job } from '@/core/job/types';
 import { limitTyped, rowChanged } from '@/core/library/edits';
-import type { Leaflet, LeafletPlate } from '@/core/library/leaflet';
-import type { FastenerSort, SpecSheet } from '@/core/library/limits';
+import type { Leaflet, LeafletPlate } from '@/core/library/leafletPack';
+import type { FastenerSort } from '@/core/library/limitNames';
+import type { SpecSheet } from '@/core/library/limits';
 import { specSheetFromJob } from '@/core/library/limits';
 import { parseEntry } from '@/core/units/parseEntry';
 

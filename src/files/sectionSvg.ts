@@ -1,7 +1,7 @@
 import type { Evaluation } from '@/core/evaluate/evaluate';
 import type { Job } from '@/core/job/types';
-import type { UnitChoice } from '@/core/units/quantity';
-import { formatValue } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
+import { formatValue } from '@/core/units/format';
 import { dimensionsAt } from '@/drawing/halfSection/dimensions';
 import type { View } from '@/drawing/halfSection/halfSection';
 import { drawHalfSection } from '@/drawing/halfSection/halfSection';

@@ -1,7 +1,8 @@
 import type { PayloadAction } from '@reduxjs/toolkit';
 import { createSlice } from '@reduxjs/toolkit';
 
-import type { Quantity, UnitChoice, UnitId } from '@/core/units/quantity';
+import type { Quantity, UnitId } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
 
 export type ThemeChoice = 'system' | 'limestone' | 'peat';
 

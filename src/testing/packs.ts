@@ -9,7 +9,7 @@ import type { Job } from '@/core/job/types';
 import { evaluate } from '@/core/evaluate/evaluate';
 import type { FigureId } from '@/core/evaluate/engine/figure';
 import { readSentence } from '@/core/text/sentence';
-import type { UnitChoice } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
 
 /* Small records for tests: one pack with one spring type and one train. */
 

@@ -13,7 +13,7 @@ import type { FieldSpec } from '../job/specs/spec';
 import type { Job } from '../job/types';
 import type { Fastener } from '../job/work';
 import type { PartLine, StripLine, StripPlace } from '../strip/line';
-import type { UnitChoice } from '../units/quantity';
+import type { UnitChoice } from '../units/format';
 import type { Family, GlossaryTerm } from '../words/term';
 import type { ChecklistPlace, ChecklistLine } from '../worksheet/line';
 import type { FormGroup, KindChoice, ReturnSprings, SetEntry } from './form';

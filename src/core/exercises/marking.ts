@@ -1,6 +1,6 @@
 import type { Sentence } from '@/core/text/sentence';
 import { say } from '@/core/text/sentence';
-import type { EntrySpec } from '../units/parseEntry';
+import type { EntrySpec } from '../units/entrySpec';
 import { baseUnit } from '../units/quantity';
 import type { ManyQuestion, ExerciseMark, NumberQuestion, OneQuestion, Option } from './model';
 

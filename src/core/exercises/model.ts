@@ -1,6 +1,6 @@
 import type { Sentence } from '@/core/text/sentence';
 import type { Job } from '../job/types';
-import type { EntrySpec } from '../units/parseEntry';
+import type { EntrySpec } from '../units/entrySpec';
 
 /** Mistakes that are made at the bench; each is met in at least one exercise. */
 export const MISTAKES = {

@@ -1,5 +1,5 @@
 import { say } from '@/core/text/sentence';
-import type { UnitChoice } from '../units/quantity';
+import type { UnitChoice } from '../units/format';
 import { parseEntry } from '../units/parseEntry';
 import type { Answer, Exercise, ExerciseMark, Question } from './model';
 

@@ -6,12 +6,13 @@ import { entryAt } from '../job/entryAt';
 import { rowOf } from '../job/row';
 import type { Job } from '../job/types';
 import { STAGE_NAME } from '../job/words';
-import { limitField, limitName } from '../library/limits';
+import { limitField } from '../library/limits';
+import { limitName } from '../library/limitNames';
 import type { SpecSheet } from '../library/limits';
 import type { Stock, StockPlate } from '../shelf/stock';
 import { LINING_ESTIMATES } from '../torque/linings';
-import type { UnitChoice } from '../units/quantity';
-import { formatWithUnit } from '../units/quantity';
+import type { UnitChoice } from '../units/format';
+import { formatWithUnit } from '../units/format';
 import { countOf } from '@/core/text/countOf';
 import { GLOSSARY, TERM_IDS } from '@/core/words/glossary';
 

@@ -1,5 +1,5 @@
-import type { UnitChoice } from '../units/quantity';
-import { shownUnit } from '../units/quantity';
+import type { UnitChoice } from '../units/format';
+import { shownUnit } from '../units/format';
 import type { RunPart, RunStep } from './runStep';
 
 /** Plates and gauges measure less than 10 mm: one digit before the point. */

@@ -1,9 +1,11 @@
 import type { FieldPath } from '../job/fieldPath';
 import { fieldAt } from '../job/fields';
-import type { ParsedEntry, Reading } from '../units/parseEntry';
+import type { ParsedEntry, Reading } from '../units/entrySpec';
 import { parseEntry } from '../units/parseEntry';
-import type { Unit, UnitChoice } from '../units/quantity';
-import { baseUnit, formatWithUnit, UNITS } from '../units/quantity';
+import type { Unit } from '../units/quantity';
+import type { UnitChoice } from '../units/format';
+import { baseUnit, UNITS } from '../units/quantity';
+import { formatWithUnit } from '../units/format';
 import type { RunStep } from './runStep';
 
 /** A reading further from nominal than this share is probably a typing error. Assumed value. */

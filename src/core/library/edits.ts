@@ -2,9 +2,10 @@ import type { FieldPattern } from '../job/fieldPath';
 import type { Entry, Source } from '../job/types';
 import { freeName } from '../job/edits/lists';
 import { omit } from '../omit';
-import type { LeafletPack } from './leaflet';
-import type { FastenerSort, Limit, Owner, SpecSheet } from './limits';
-import { NAMED, ownerOf } from './limits';
+import type { LeafletPack } from './leafletPack';
+import type { FastenerSort, Limit, Owner } from './limitNames';
+import type { SpecSheet } from './limits';
+import { NAMED, ownerOf } from './limitNames';
 
 /* Changes of a spec sheet as it is typed from a leaflet. */
 

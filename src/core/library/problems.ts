@@ -1,10 +1,11 @@
 import { length, lowerFirst, readSentence, say } from '../text/sentence';
-import type { UnitChoice } from '../units/quantity';
+import type { UnitChoice } from '../units/format';
 import type { FieldPattern } from '../job/fieldPath';
 import { FIELDS } from '../job/fields';
-import { unitWritten } from '../units/parseEntry';
-import type { Limit, SpecSheet } from './limits';
-import { limitName } from './limits';
+import { unitWritten } from '../units/written';
+import type { Limit } from './limitNames';
+import type { SpecSheet } from './limits';
+import { limitName } from './limitNames';
 
 /** Something on a sheet that can't be right, at the row where it is asked about. */
 export interface SheetProblem {

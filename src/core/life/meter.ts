@@ -1,8 +1,9 @@
 import type { Entry } from '../job/record/entry';
 import type { Meter } from '../job/record/intake';
 import type { Job } from '../job/types';
-import type { Quantity, UnitChoice } from '../units/quantity';
-import { formatWithUnit, shownUnit } from '../units/quantity';
+import type { Quantity } from '../units/quantity';
+import type { UnitChoice } from '../units/format';
+import { formatWithUnit, shownUnit } from '../units/format';
 
 /** How long a machine has run, by its meter: hours, or kilometres on the road. One of the two throughout. */
 export type Run = number;

@@ -3,8 +3,8 @@ import { findingText, PART_NAME } from '../findings';
 import { READING_KINDS } from '../job/record/findings';
 import type { Job } from '../job/types';
 import { compareSets, SET_NAME, setsOf } from '../readings/sets';
-import type { UnitChoice } from '../units/quantity';
-import { formatWithUnit } from '../units/quantity';
+import type { UnitChoice } from '../units/format';
+import { formatWithUnit } from '../units/format';
 import type { PaperBlock } from './paper';
 
 /* Findings and sets of readings, as both sheets print them. */

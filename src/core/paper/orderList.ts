@@ -6,8 +6,8 @@ import { PART_NAME } from '../findings';
 import { inspect, mainReason } from '../inspect/inspect';
 import type { Job } from '../job/types';
 import type { Fastener, Lock } from '../job/work';
-import type { UnitChoice } from '../units/quantity';
-import { formatWithUnit } from '../units/quantity';
+import type { UnitChoice } from '../units/format';
+import { formatWithUnit } from '../units/format';
 import { usualFasteners } from '../worksheet/fasteners';
 
 /** One line of a job's order list. */

@@ -3,7 +3,7 @@ import type { State } from '@/core/evaluate/engine/figure';
 import type { FieldPath } from '../job/fieldPath';
 import type { Job, Revision } from '../job/types';
 
-import type { UnitChoice } from '../units/quantity';
+import type { UnitChoice } from '../units/format';
 
 /*
  * A sheet as data: its content in order, without its look. Screens, the PDF and tests read the same data. All text is in the

@@ -1,7 +1,7 @@
 import { readSentence } from '@/core/text/sentence';
 import type { Job } from '../job/types';
 import type { WorkStage } from '../job/work';
-import type { UnitChoice } from '../units/quantity';
+import type { UnitChoice } from '../units/format';
 import type { SheetStep } from '../worksheet/worksheet';
 import { stepsOf } from '../worksheet/worksheet';
 import type { PaperBlock, PaperStep } from './paper';

@@ -4,7 +4,7 @@ import { readingsOf } from '../job/types';
 import { isFrozen } from '../job/signOff';
 import type { OrderLine } from '../paper/orderList';
 import { orderList } from '../paper/orderList';
-import type { UnitChoice } from '../units/quantity';
+import type { UnitChoice } from '../units/format';
 import type {
   ScrapPlate,
   ScrapSprings,

@@ -12,7 +12,7 @@ import { STAGES } from '@/core/job/types';
 import { isFrozen } from '@/core/job/signOff';
 import type { WorkStage } from '@/core/job/work';
 import { isOpen, stepsOf } from '@/core/worksheet/worksheet';
-import { partMissing } from './openItems';
+import { partMissing } from './partItems';
 import { countOf } from '@/core/text/countOf';
 
 /** The judgements of a job, evaluated on demand by getters. */

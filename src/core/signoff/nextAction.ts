@@ -6,7 +6,7 @@ import { STAGE_NAME } from '../job/words';
 import { WORK_STAGES } from '../job/work';
 import { countOf } from '../text/countOf';
 import { readSentence } from '../text/sentence';
-import type { UnitChoice } from '../units/quantity';
+import type { UnitChoice } from '../units/format';
 import { isOpen, stepsOf } from '../worksheet/worksheet';
 import type { Judged } from './missingAt';
 import { missingAt } from './missingAt';

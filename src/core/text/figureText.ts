@@ -1,5 +1,5 @@
-import type { UnitChoice } from '@/core/units/quantity';
-import { formatValue, formatWithUnit } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
+import { formatValue, formatWithUnit } from '@/core/units/format';
 import type { Figure } from '@/core/evaluate/engine/figure';
 
 /**

@@ -1,5 +1,6 @@
-import type { Quantity, UnitChoice } from '@/core/units/quantity';
-import { formatWithUnit } from '@/core/units/quantity';
+import type { Quantity } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
+import { formatWithUnit } from '@/core/units/format';
 
 /** A number inside a sentence, kept apart so that it shows in the builder's own unit. */
 export interface Amount {

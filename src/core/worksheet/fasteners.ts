@@ -3,9 +3,10 @@ import { SPRING_KINDS } from '../clutch/fitted';
 import { hasPack } from '../guide/layouts';
 import type { Entry, Job } from '../job/types';
 import type { Fastener } from '../job/work';
-import type { Mm, NewtonMetre, UnitChoice, UnitId } from '../units/quantity';
-import { unitWritten } from '../units/parseEntry';
-import { formatWithUnit } from '../units/quantity';
+import type { Mm, NewtonMetre, UnitId } from '../units/quantity';
+import type { UnitChoice } from '../units/format';
+import { unitWritten } from '../units/written';
+import { formatWithUnit } from '../units/format';
 
 /**
  * The fasteners that the clutch of this job has, without torques: those belong to the machine's manual and are typed

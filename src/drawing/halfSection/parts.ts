@@ -1,5 +1,5 @@
-import { formatWithUnit } from '@/core/units/quantity';
-import type { UnitChoice } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
+import type { UnitChoice } from '@/core/units/format';
 import { countOf } from '@/core/text/countOf';
 import type { FieldPath } from '@/core/job/fieldPath';
 import { entryAt } from '@/core/job/entryAt';

@@ -10,7 +10,7 @@ import { lowerFirst, readSentence } from '@/core/text/sentence';
 import type { Verdict, VerdictId } from '@/core/evaluate/engine/verdict';
 import type { Job } from '@/core/job/types';
 import { STAGE_NAME } from '@/core/job/words';
-import type { UnitChoice } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
 import { ChangeList } from '@/features/compare/ChangeList';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/state/jobs/evaluations';

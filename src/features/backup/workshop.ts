@@ -2,7 +2,8 @@ import { nanoid } from '@reduxjs/toolkit';
 
 import { EMPTY_STOCK } from '@/core/shelf/stock';
 import type { MergeChoice, Workshop } from '@/core/workshop/merge';
-import { merged, unmerged } from '@/core/workshop/merge';
+import { merged } from '@/core/workshop/merge';
+import { unmerged } from '@/core/workshop/unmerge';
 import type { Drafts } from '@/state/jobs/jobsSlice';
 import { jobActions, jobSelectors } from '@/state/jobs/jobsSlice';
 import { libraryActions } from '@/state/librarySlice';

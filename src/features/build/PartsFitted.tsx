@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { fieldPath } from '@/core/job/fieldPath';
 import type { SmallPart } from '@/core/job/types';
-import { partMissing } from '@/core/signoff/openItems';
+import { partMissing } from '@/core/signoff/partItems';
 import { CountField } from '@/features/entry/CountField';
 import { useJob } from '@/state/jobs/useJob';
 import { StateMark } from '@/ui/StateMark';

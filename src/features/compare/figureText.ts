@@ -1,6 +1,6 @@
 import type { Compared, ComparedFigure } from '@/core/advice/compare';
-import type { UnitChoice } from '@/core/units/quantity';
-import { formatWithUnit } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
+import { formatWithUnit } from '@/core/units/format';
 
 /** A compared figure as text, or a dash while it is not known. */
 export function comparedText(c: Compared, id: ComparedFigure, units: UnitChoice): string {

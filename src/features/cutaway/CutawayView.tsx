@@ -24,7 +24,7 @@ import { Readouts } from './Readouts';
 import type { RideLoop } from './RideLoop';
 import { sceneOf } from './scene';
 import { readSentence } from '@/core/text/sentence';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { SentenceLine } from './SentenceText';
 import { useRide, useStatus } from './useRide';

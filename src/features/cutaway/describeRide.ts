@@ -1,6 +1,6 @@
 import { upperFirst } from '@/core/text/sentence';
-import type { UnitChoice } from '@/core/units/quantity';
-import { formatWithUnit } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
+import { formatWithUnit } from '@/core/units/format';
 
 import type { RideReading } from './RideLoop';
 

@@ -1,6 +1,7 @@
 import type { FigureId } from '@/core/evaluate/engine/figure';
-import type { Quantity, UnitChoice } from '@/core/units/quantity';
-import { formatWithUnit } from '@/core/units/quantity';
+import type { Quantity } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
+import { formatWithUnit } from '@/core/units/format';
 
 import type { RideReading } from './RideLoop';
 

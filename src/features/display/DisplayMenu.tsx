@@ -2,7 +2,7 @@ import { StyleSheet } from 'react-native';
 import { Divider, Menu, TouchableRipple } from 'react-native-paper';
 
 import type { Quantity, UnitId } from '@/core/units/quantity';
-import { shownUnit } from '@/core/units/quantity';
+import { shownUnit } from '@/core/units/format';
 import { useAppDispatch, useAppSelector } from '@/state/store';
 import { DropMenu } from '@/ui/DropMenu';
 import { useStrata } from '@/ui/theme';

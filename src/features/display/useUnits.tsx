@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { createContext, useContext } from 'react';
 
-import type { UnitChoice } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
 import { useAppSelector } from '@/state/store';
 
 const UnitsContext = createContext<UnitChoice>({});

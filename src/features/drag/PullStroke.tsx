@@ -1,5 +1,6 @@
 import { pullCurve } from '@/core/evaluate/pullCurve';
-import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
+import { formatWithUnit, shownUnit } from '@/core/units/format';
+import { fromBase } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/state/jobs/useJob';
 import { Chart } from '@/ui/chart/Chart';

@@ -1,9 +1,9 @@
 import type { Control } from 'react-hook-form';
 import { useController } from 'react-hook-form';
 
-import type { EntrySpec } from '@/core/units/parseEntry';
-import { unitsFor } from '@/core/units/parseEntry';
-import { shownUnit } from '@/core/units/quantity';
+import type { EntrySpec } from '@/core/units/entrySpec';
+import { unitsFor } from '@/core/units/entrySpec';
+import { shownUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { Choice } from '@/ui/Choice';
 import type { FieldProps } from '@/ui/Field';

@@ -1,8 +1,9 @@
 import { useState } from 'react';
 
-import type { EntrySpec } from '@/core/units/parseEntry';
-import { parseEntry, unitsFor } from '@/core/units/parseEntry';
-import { shownUnit } from '@/core/units/quantity';
+import type { EntrySpec } from '@/core/units/entrySpec';
+import { parseEntry } from '@/core/units/parseEntry';
+import { unitsFor } from '@/core/units/entrySpec';
+import { shownUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { useAppDispatch, useAppStore } from '@/state/store';
 import { NumberField } from '@/ui/NumberField';

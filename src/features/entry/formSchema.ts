@@ -1,8 +1,8 @@
 import Joi from 'joi';
 
-import type { EntrySpec } from '@/core/units/parseEntry';
+import type { EntrySpec } from '@/core/units/entrySpec';
 import { parseEntry } from '@/core/units/parseEntry';
-import type { UnitChoice } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
 
 /** A text of one line that has to be filled in. */
 export const nameText = (missing: string) =>

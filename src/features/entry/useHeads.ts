@@ -1,7 +1,7 @@
 import type { FieldPath } from '@/core/job/fieldPath';
 import { fieldAt } from '@/core/job/fields';
-import { unitsFor } from '@/core/units/parseEntry';
-import { shownUnit } from '@/core/units/quantity';
+import { unitsFor } from '@/core/units/entrySpec';
+import { shownUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 
 /**

@@ -6,7 +6,7 @@ import type { FigureId } from '@/core/evaluate/engine/figure';
 import { hasPack } from '@/core/guide/layouts';
 import type { Job, Stage } from '@/core/job/types';
 import type { Verdict, VerdictId } from '@/core/evaluate/engine/verdict';
-import { formatValue, formatWithUnit } from '@/core/units/quantity';
+import { formatValue, formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { evaluationOf } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';

@@ -6,7 +6,7 @@ import type { Figure, FigureId, WorkingInput } from '@/core/evaluate/engine/figu
 import { readSentence } from '@/core/text/sentence';
 import { GLOSSARY } from '@/core/words/glossary';
 import { termOf } from '@/core/words/termsIn';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { openWord } from '@/features/words/opened';
 import { Termed } from '@/features/words/Termed';

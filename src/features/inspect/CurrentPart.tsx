@@ -8,7 +8,7 @@ import type { RunStep } from '@/core/inspect/runStep';
 import { fieldAt } from '@/core/job/fields';
 import { entryAt } from '@/core/job/entryAt';
 import type { Job } from '@/core/job/types';
-import { formatValue } from '@/core/units/quantity';
+import { formatValue } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/state/jobs/useJob';
 import { SPACE, useStrata } from '@/ui/theme';

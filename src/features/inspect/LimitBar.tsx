@@ -6,7 +6,7 @@ import type { RunStep } from '@/core/inspect/runStep';
 import { fieldAt } from '@/core/job/fields';
 import { entryAt } from '@/core/job/entryAt';
 import { parseEntry } from '@/core/units/parseEntry';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/state/jobs/useJob';
 import { useStrata } from '@/ui/theme';

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { quickReadings } from '@/core/inspect/quick';
 import type { RunStep } from '@/core/inspect/runStep';
 import { fieldAt } from '@/core/job/fields';
-import { formatValue, formatWithUnit, withoutZeros } from '@/core/units/quantity';
+import { formatValue, formatWithUnit, withoutZeros } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/state/jobs/useJob';
 import { Key } from './Key';

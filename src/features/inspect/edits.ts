@@ -6,7 +6,7 @@ import type { RunPart } from '@/core/inspect/runStep';
 import { MAX_READINGS } from '@/core/job/fields';
 import type { Fixture, Job, Plate, Sight } from '@/core/job/types';
 import { SIGHTS } from '@/core/job/types';
-import type { Reading } from '@/core/units/parseEntry';
+import type { Reading } from '@/core/units/entrySpec';
 import { toggled } from '@/core/toggled';
 
 /** Records a reading with the gauge text and the date. An equal reading returns the same record. */

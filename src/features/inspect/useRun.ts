@@ -5,7 +5,7 @@ import { readGauge } from '@/core/inspect/reading';
 import type { RunStep } from '@/core/inspect/runStep';
 import { nextOpen } from '@/core/inspect/run';
 import { entryAt } from '@/core/job/entryAt';
-import type { ParsedEntry, Reading } from '@/core/units/parseEntry';
+import type { ParsedEntry, Reading } from '@/core/units/entrySpec';
 import { useUnits } from '@/features/display/useUnits';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 
 import { peakOf } from '@/core/torque/engineCurve';
 import { risingPart } from '@/core/torque/pulls';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { BenchBar } from '@/features/bench/BenchBar';
 import { useBenchLink } from '@/features/bench/benchLink';

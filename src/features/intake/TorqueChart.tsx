@@ -2,7 +2,8 @@ import { View } from 'react-native';
 
 import type { TorqueCurve } from '@/core/job/types';
 import { peakOf } from '@/core/torque/engineCurve';
-import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
+import { formatWithUnit, shownUnit } from '@/core/units/format';
+import { fromBase } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { Chart } from '@/ui/chart/Chart';
 import { Words } from '@/ui/Words';

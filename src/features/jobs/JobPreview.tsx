@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import type { FigureId } from '@/core/evaluate/engine/figure';
 import type { Job } from '@/core/job/types';
 import { readSentence } from '@/core/text/sentence';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { Section } from '@/features/section/Section';
 import { evaluationOf } from '@/state/jobs/evaluations';

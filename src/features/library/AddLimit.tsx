@@ -4,8 +4,8 @@ import { View } from 'react-native';
 
 import type { FieldPattern } from '@/core/job/fieldPath';
 import { FIELDS } from '@/core/job/fields';
-import type { Limit } from '@/core/library/limits';
-import { LIMIT_PATTERNS, ownerOf } from '@/core/library/limits';
+import type { Limit } from '@/core/library/limitNames';
+import { LIMIT_PATTERNS, ownerOf } from '@/core/library/limitNames';
 import { Action } from '@/ui/Action';
 import { flow } from '@/ui/flow';
 import { SearchField } from '@/ui/SearchField';

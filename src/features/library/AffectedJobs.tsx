@@ -1,8 +1,9 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { StyleSheet, View } from 'react-native';
 
-import type { SpecSheet, AffectedJob } from '@/core/library/limits';
-import { affectedJobs, changesBySheet, withSpecSheet } from '@/core/library/limits';
+import type { SpecSheet } from '@/core/library/limits';
+import type { AffectedJob } from '@/core/library/applySpecSheet';
+import { affectedJobs, changesBySheet, withSpecSheet } from '@/core/library/applySpecSheet';
 import { useUnits } from '@/features/display/useUnits';
 import { editJob } from '@/state/jobs/editJob';
 import { jobSelectors } from '@/state/jobs/jobsSlice';

@@ -7,7 +7,7 @@ import { MAX_LEAFLET } from '@/core/job/fields';
 import type { SpringType } from '@/core/job/types';
 import { CALIPER_WAYS, LEAFLET_PARTS } from '@/core/job/types';
 import { LEAFLET_NAME } from '@/core/job/words';
-import type { Leaflet } from '@/core/library/leaflet';
+import type { Leaflet } from '@/core/library/leafletPack';
 import { leafletName } from '@/core/library/leaflet';
 import { omit } from '@/core/omit';
 import { countOf } from '@/core/text/countOf';

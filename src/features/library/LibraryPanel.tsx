@@ -5,13 +5,9 @@ import { StyleSheet, View } from 'react-native';
 
 import { compareLeaflet } from '@/core/library/leaflet';
 import type { SpecSheet } from '@/core/library/limits';
-import {
-  changesBySheet,
-  compareSpecSheet,
-  limitsOf,
-  specSheetFromJob,
-  withSpecSheet,
-} from '@/core/library/limits';
+import { changesBySheet, withSpecSheet } from '@/core/library/applySpecSheet';
+import { compareSpecSheet } from '@/core/library/compareSpecSheet';
+import { limitsOf, specSheetFromJob } from '@/core/library/limits';
 import { applyProblem } from '@/core/library/problems';
 import { countOf } from '@/core/text/countOf';
 import { useUnits } from '@/features/display/useUnits';

@@ -1,10 +1,11 @@
 import { StyleSheet, View } from 'react-native';
 
 import type { SourceKind } from '@/core/job/types';
-import type { Limit } from '@/core/library/limits';
-import { limitField, limitName } from '@/core/library/limits';
+import type { Limit } from '@/core/library/limitNames';
+import { limitField } from '@/core/library/limits';
+import { limitName } from '@/core/library/limitNames';
 import { printedText } from '@/core/paper/specSheetPaper';
-import { formatValue } from '@/core/units/quantity';
+import { formatValue } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
 import { sourceText, SOURCE_WORD } from '@/features/entry/SourceTag';

@@ -13,8 +13,10 @@ import {
   rowChanged,
   rowRemoved,
 } from '@/core/library/edits';
-import type { FastenerSort, Limit, Owner, SpecSheet } from '@/core/library/limits';
-import { limitField, MAX_LIMITS, NAMED } from '@/core/library/limits';
+import type { FastenerSort, Limit, Owner } from '@/core/library/limitNames';
+import type { SpecSheet } from '@/core/library/limits';
+import { limitField, MAX_LIMITS } from '@/core/library/limits';
+import { NAMED } from '@/core/library/limitNames';
 import type { SheetProblem } from '@/core/library/problems';
 import { entryText } from '@/core/units/parseEntry';
 import { useUnits } from '@/features/display/useUnits';

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { MAX_PLATES } from '@/core/job/fields';
 import { namesOf } from '@/core/library/edits';
-import type { Leaflet, LeafletKind, LeafletPack, LeafletPlate } from '@/core/library/leaflet';
+import type { Leaflet, LeafletKind, LeafletPack, LeafletPlate } from '@/core/library/leafletPack';
 import type { SpecSheet } from '@/core/library/limits';
 import { omit } from '@/core/omit';
 import { plateNotes } from '@/core/paper/specSheetPaper';

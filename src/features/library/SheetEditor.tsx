@@ -4,9 +4,9 @@ import { View } from 'react-native';
 
 import { isoDay } from '@/ui/dates';
 import { sheetCopied } from '@/core/library/edits';
-import type { Leaflet } from '@/core/library/leaflet';
+import type { Leaflet } from '@/core/library/leafletPack';
 import type { SpecSheet } from '@/core/library/limits';
-import { ownerOf } from '@/core/library/limits';
+import { ownerOf } from '@/core/library/limitNames';
 import { sheetProblems, applyProblem } from '@/core/library/problems';
 import { useUnits } from '@/features/display/useUnits';
 import { WhenRead } from '@/features/jobs/WhenRead';

@@ -2,7 +2,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { View } from 'react-native';
 
 import { MAX_NAME } from '@/core/job/fields';
-import type { Leaflet, LeafletStarts } from '@/core/library/leaflet';
+import type { Leaflet, LeafletStarts } from '@/core/library/leafletPack';
 import { omit } from '@/core/omit';
 import { LooseField } from '@/features/entry/LooseField';
 import { Action } from '@/ui/Action';

@@ -3,7 +3,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { router } from 'expo-router';
 
 import type { SpecSheet } from '@/core/library/limits';
-import { changesBySheet, withSpecSheet } from '@/core/library/limits';
+import { changesBySheet, withSpecSheet } from '@/core/library/applySpecSheet';
 import { editJob } from '@/state/jobs/editJob';
 import { jobActions } from '@/state/jobs/jobsSlice';
 import { useAppDispatch } from '@/state/store';

@@ -1,8 +1,10 @@
 import type { ComparedPart } from '@/core/library/leaflet';
 import { leafletName, leafletText } from '@/core/library/leaflet';
-import type { ComparedLimit, SpecSheet } from '@/core/library/limits';
-import { limitField, limitName } from '@/core/library/limits';
-import type { UnitChoice } from '@/core/units/quantity';
+import type { ComparedLimit } from '@/core/library/compareSpecSheet';
+import type { SpecSheet } from '@/core/library/limits';
+import { limitField } from '@/core/library/limits';
+import { limitName } from '@/core/library/limitNames';
+import type { UnitChoice } from '@/core/units/format';
 import { printedText } from '@/core/paper/specSheetPaper';
 
 /** A difference between job and library in words: "Least stack: 33.500 mm in the job, 33.800 mm here". */

@@ -4,11 +4,13 @@ import { StyleSheet, View } from 'react-native';
 
 import type { MeterSpec, Run } from '@/core/life/meter';
 import { overRound, runText } from '@/core/life/meter';
-import type { Foreseen, PackLife } from '@/core/log/packLife';
+import type { Foreseen } from '@/core/log/lifeLimits';
+import type { PackLife } from '@/core/log/packLife';
 import { packLife } from '@/core/log/packLife';
 import { nextService } from '@/core/due/due';
 import { predictWear } from '@/core/life/wear';
-import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
+import { formatWithUnit, shownUnit } from '@/core/units/format';
+import { fromBase } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import { jobSelectors } from '@/state/jobs/jobsSlice';
 import { useJob } from '@/state/jobs/useJob';

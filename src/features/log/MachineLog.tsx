@@ -6,7 +6,7 @@ import { machineLog, wearRates } from '@/core/log/machineLog';
 import { METER, overRound, runText } from '@/core/life/meter';
 import { LINING_ESTIMATES } from '@/core/torque/linings';
 import type { Quantity } from '@/core/units/quantity';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { jobSelectors } from '@/state/jobs/jobsSlice';
 import { useJobPart } from '@/state/jobs/useJob';

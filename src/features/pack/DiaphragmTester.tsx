@@ -2,7 +2,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import type { EntrySpec } from '@/core/units/parseEntry';
+import type { EntrySpec } from '@/core/units/entrySpec';
 import { parseEntry } from '@/core/units/parseEntry';
 import type { TesterReading } from '@/state/benchSlice';
 import { useUnits } from '@/features/display/useUnits';

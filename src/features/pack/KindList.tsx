@@ -8,7 +8,7 @@ import { MAX_KINDS, MAX_NAME } from '@/core/job/fields';
 import { fieldPath } from '@/core/job/fieldPath';
 import type { PlateKind } from '@/core/job/types';
 import { LINING_ESTIMATES } from '@/core/torque/linings';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { useAskedUnder } from '@/features/entry/askedFor';
 import { EntryField } from '@/features/entry/EntryField';

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 
 import { releaseBudget } from '@/core/evaluate/figures/lossFigures';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { useEvaluation } from '@/state/jobs/evaluations';

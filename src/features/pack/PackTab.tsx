@@ -51,6 +51,7 @@ export function PackTab({ selection }: Props) {
   const change = useEditJob();
   return (
     <View style={flow.sections}>
+      <Heading level={2}>Plates</Heading>
       <FillStack />
       <Heading level={2}>Plate types</Heading>
       <KindList />

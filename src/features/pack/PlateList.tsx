@@ -11,7 +11,7 @@ import { MAX_PLATES } from '@/core/job/fields';
 import { fieldPath } from '@/core/job/fieldPath';
 import { POINTS } from '@/core/job/types';
 import { inserted } from '@/core/pack/edit';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { useEditJob } from '@/state/jobs/editJob';

@@ -4,8 +4,8 @@ import { StyleSheet, View } from 'react-native';
 
 import type { ReadingKind, SetLine } from '@/core/job/record/findings';
 import { compareSets, readingsNow, SET_NAME, setsOf, withNewSet } from '@/core/readings/sets';
-import type { UnitChoice } from '@/core/units/quantity';
-import { formatValue } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
+import { formatValue } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { useEditJob } from '@/state/jobs/editJob';
 import { evaluationOf } from '@/state/jobs/evaluations';

@@ -10,7 +10,7 @@ import type { RecordStore } from '@/storage/records';
 import { sealedRecords } from '@/storage/records';
 import { removalFound } from '@/state/storageSlice';
 import { otherTabs } from '@/state/saving/tabs';
-import type { FirstWorkshop } from '@/state/saving/workshop';
+import type { FirstWorkshop } from '@/state/saving/keeper';
 import { startSaving } from '@/state/saving/workshop';
 
 import { neverOffered, offeredWorkshop } from './offered';

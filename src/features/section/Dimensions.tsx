@@ -1,6 +1,6 @@
 import { G, Path, Text } from 'react-native-svg';
 
-import { formatValue } from '@/core/units/quantity';
+import { formatValue } from '@/core/units/format';
 import type { HalfSection } from '@/drawing/halfSection/halfSection';
 import { dimensionsAt } from '@/drawing/halfSection/dimensions';
 import { useUnits } from '@/features/display/useUnits';

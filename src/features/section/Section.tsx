@@ -8,7 +8,7 @@ import type { Problem } from '@/core/evaluate/engine/problem';
 import type { FieldPath } from '@/core/job/fieldPath';
 import type { Job } from '@/core/job/types';
 import { countOf } from '@/core/text/countOf';
-import { formatValue, formatWithUnit } from '@/core/units/quantity';
+import { formatValue, formatWithUnit } from '@/core/units/format';
 import type { HalfSection, LayerRow as Layer } from '@/drawing/halfSection/halfSection';
 import { drawHalfSection, gapHeight } from '@/drawing/halfSection/halfSection';
 import { drawingNote, heightForLabels, placeLabels } from '@/drawing/halfSection/labels';

@@ -6,7 +6,7 @@ import { liftAtLever } from '@/core/evaluate/figures/liftTerm';
 import { packModel } from '@/core/evaluate/states';
 import type { Job } from '@/core/job/types';
 import { hasWeights } from '@/core/evaluate/figures/clampOverSpeed';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { useGoToField } from '@/features/entry/askedFor';
 import { useUnits } from '@/features/display/useUnits';
 import { evaluationOf } from '@/state/jobs/evaluations';

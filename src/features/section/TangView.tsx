@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { Path, Svg } from 'react-native-svg';
 
 import type { Member } from '@/core/job/types';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { painted } from '@/drawing/halfSection/looks';
 import { drawTangDetail } from '@/drawing/halfSection/tangDetail';
 import { useUnits } from '@/features/display/useUnits';

@@ -3,7 +3,7 @@ import { Circle, G, Line, Path, Rect, Svg, Text as SvgText } from 'react-native-
 import { DomainError } from '@/core/errors';
 import type { Evenness, LiftReading } from '@/core/release/evenness';
 import { evenness } from '@/core/release/evenness';
-import { formatValue, formatWithUnit } from '@/core/units/quantity';
+import { formatValue, formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { useJob } from '@/state/jobs/useJob';

@@ -7,7 +7,7 @@ import type { LiningId } from '@/core/job/types';
 import { nextLabel } from '@/core/shelf/fromJob';
 import type { StockPlate } from '@/core/shelf/stock';
 import { LINING_ESTIMATES } from '@/core/torque/linings';
-import type { UnitChoice } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { FormChoice, FormNumber } from '@/features/entry/FormFields';
 import { numberText } from '@/features/entry/formSchema';

@@ -5,7 +5,7 @@ import { fieldAt } from '@/core/job/fields';
 import { scrapOf } from '@/core/shelf/fromJob';
 import type { StockPlate } from '@/core/shelf/stock';
 import { LINING_ESTIMATES } from '@/core/torque/linings';
-import { formatValue, formatWithUnit } from '@/core/units/quantity';
+import { formatValue, formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { LooseField } from '@/features/entry/LooseField';
 import { useTyped } from '@/features/entry/useTyped';

@@ -5,7 +5,7 @@ import type { Job } from '@/core/job/types';
 import { isFrozen } from '@/core/job/signOff';
 import type { ScrapPlate, StockPlate } from '@/core/shelf/stock';
 import { reserved } from '@/core/shelf/stock';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { jobSelectors } from '@/state/jobs/jobsSlice';
 import { WhenRead } from '@/features/jobs/WhenRead';

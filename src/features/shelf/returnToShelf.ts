@@ -13,7 +13,7 @@ import {
   stockPlateOf,
   stockSpringsOf,
 } from '@/core/shelf/fromJob';
-import type { UnitChoice } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
 import { editJob } from '@/state/jobs/editJob';
 import type { AppStore, RootState } from '@/state/store';
 

@@ -1,5 +1,5 @@
 import type { StockPlate } from '@/core/shelf/stock';
-import type { EntrySpec } from '@/core/units/parseEntry';
+import type { EntrySpec } from '@/core/units/entrySpec';
 
 /** How many pieces of an item; no fewer than lie in jobs. */
 export const countFrom = (reserved: number): EntrySpec => ({

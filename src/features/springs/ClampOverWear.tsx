@@ -1,6 +1,7 @@
 import { packModel } from '@/core/evaluate/states';
 import type { Job } from '@/core/job/types';
-import { formatWithUnit, fromBase, shownUnit } from '@/core/units/quantity';
+import { formatWithUnit, shownUnit } from '@/core/units/format';
+import { fromBase } from '@/core/units/quantity';
 import { useUnits } from '@/features/display/useUnits';
 import type { ChartLine } from '@/ui/chart/model';
 import { Chart } from '@/ui/chart/Chart';

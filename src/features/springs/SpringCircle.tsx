@@ -4,7 +4,7 @@ import { Circle, Line, Path, Svg, Text as SvgText } from 'react-native-svg';
 import { MAX_RING } from '@/core/job/fields';
 import { ringLook } from '@/core/clutch/coil/look';
 import { arrangeEvenly } from '@/core/springs/circle';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { useEditJob } from '@/state/jobs/editJob';

@@ -5,7 +5,7 @@ import { onStep } from '@/core/clutch/diaphragm/steps';
 import type { StepAnswer, StepFigures } from '@/core/clutch/diaphragm/whichStep';
 import { whichStep } from '@/core/clutch/diaphragm/whichStep';
 import { readSentence } from '@/core/text/sentence';
-import { formatWithUnit, shownUnit } from '@/core/units/quantity';
+import { formatWithUnit, shownUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { useEditJob } from '@/state/jobs/editJob';

@@ -2,8 +2,8 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 
 import type { PackTakeoff } from '@/core/takeoff/packs';
 import type { RepeatedStart } from '@/core/takeoff/takeoff';
-import type { UnitChoice } from '@/core/units/quantity';
-import { formatWithUnit } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
+import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { Chart } from '@/ui/chart/Chart';
 import { nameAlong } from '@/ui/chart/model';

@@ -1,6 +1,6 @@
 import type { TakeoffResult } from '@/core/takeoff/takeoff';
-import type { UnitChoice } from '@/core/units/quantity';
-import { formatWithUnit } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
+import { formatWithUnit } from '@/core/units/format';
 
 /** A start in a sentence with its figures. */
 export function describeStart(start: TakeoffResult, units: UnitChoice): string {

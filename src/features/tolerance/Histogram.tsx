@@ -5,7 +5,7 @@ import { Line, Rect, Svg } from 'react-native-svg';
 
 import type { ToleranceRun } from '@/core/pack/tolerance';
 import type { Mm } from '@/core/units/quantity';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { useStrata } from '@/ui/theme';
 import { Words } from '@/ui/Words';

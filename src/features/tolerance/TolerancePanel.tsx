@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import type { ToleranceRun } from '@/core/pack/tolerance';
 import { layOut } from '@/core/evaluate/engine/layers';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { useJob } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';

@@ -4,7 +4,7 @@ import { RESERVE_STOP } from '@/core/evaluate/verdicts/holdingVerdict';
 import type { FaceShare, PackModel } from '@/core/evaluate/states';
 import { packModel } from '@/core/evaluate/states';
 import type { FigureId } from '@/core/evaluate/engine/figure';
-import { formatWithUnit } from '@/core/units/quantity';
+import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { EntryField } from '@/features/entry/EntryField';
 import { FigureRows } from '@/features/figures/FigureRows';

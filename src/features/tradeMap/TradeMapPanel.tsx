@@ -13,7 +13,7 @@ import { MEASURE_SHORT } from '@/core/tradeMap/text';
 import type { MapRequest, Priced } from '@/core/tradeMap/pack';
 import type { TradeMap } from '@/core/tradeMap/tradeMap';
 import { PRICED } from '@/core/tradeMap/pack';
-import type { EntrySpec } from '@/core/units/parseEntry';
+import type { EntrySpec } from '@/core/units/entrySpec';
 import { LooseField } from '@/features/entry/LooseField';
 import { WhenRead } from '@/features/jobs/WhenRead';
 import { useFreeStock } from '@/features/shelf/useShelf';

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { readSentence } from '@/core/text/sentence';
 import type { WorkStage } from '@/core/job/work';
 import type { SheetStep } from '@/core/worksheet/worksheet';
-import { ownStepRemoved, ownStepWritten, stepMoved, stepWorded } from '@/core/worksheet/worksheet';
+import { ownStepRemoved, ownStepWritten, stepMoved, stepWorded } from '@/core/worksheet/edits';
 import { useUnits } from '@/features/display/useUnits';
 import { useEditJob } from '@/state/jobs/editJob';
 import { IconKey } from '@/ui/IconKey';

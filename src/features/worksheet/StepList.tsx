@@ -1,26 +1,14 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { useLocalSearchParams } from 'expo-router';
 import type { ReactNode } from 'react';
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Icon, TouchableRipple } from 'react-native-paper';
-
 import { MAX_OWN_STEPS } from '@/core/job/fields';
 import type { WorkStage } from '@/core/job/work';
 import { lowerFirst } from '@/core/text/sentence';
 import type { ChecklistLine } from '@/core/worksheet/line';
-import type { SheetStep } from '@/core/worksheet/worksheet';
-import {
-  familyOf,
-  isOpen,
-  ownStepAdded,
-  stepMarked,
-  isWaiting,
-  stepsMarkedTo,
-  stepsOf,
-  templateApplied,
-  templateOf,
-} from '@/core/worksheet/worksheet';
+import { familyOf, ownStepAdded, templateApplied, templateOf } from '@/core/worksheet/edits';
+import { isOpen, stepMarked, stepsOf } from '@/core/worksheet/worksheet';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob } from '@/state/jobs/useJob';
 import { useAppDispatch, useAppSelector } from '@/state/store';
@@ -28,12 +16,15 @@ import { Action } from '@/ui/Action';
 import { StateMark } from '@/ui/StateMark';
 import { useStrata } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
-
 import { BenchName } from './BenchName';
 import { StepEdit } from './StepEdit';
 import { StepRow } from './StepRow';
 import { templateActions, templateKey } from '@/state/templatesSlice';
 import { flow } from '@/ui/flow';
+import { DoneToHere } from './DoneToHere';
+import { isReadingMissing, isRequired, sectionsOf } from './sections';
+import type { StepSection } from './sections';
+import { useRequestedStep } from './useRequestedStep';
 
 interface Props {
   readonly stage: WorkStage;
@@ -155,94 +146,6 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
       ) : null}
     </View>
   );
-}
-
-interface DoneProps {
-  readonly stage: WorkStage;
-  /** Ends with the last step to mark. */
-  readonly steps: readonly SheetStep[];
-  readonly words: string;
-  /** The list it belongs to, for the screen reader. */
-  readonly of: string;
-}
-
-/** Everything up to a step as done; a reading waits for its value, a check for its outcome unless all were passed. */
-function DoneToHere({ stage, steps, words, of }: DoneProps) {
-  const change = useEditJob();
-  const last = steps.at(-1)?.line.key ?? '';
-  const mark = (checks: boolean) =>
-    change((j) => stepsMarkedTo(j, stage, last, new Date().toISOString(), checks));
-  const open = steps.filter(isWaiting);
-  return (
-    <View style={flow.wrap}>
-      {open.some((s) => !s.line.test) ? (
-        <Action icon="check" accessibilityLabel={`${words}: ${of}`} onPress={() => mark(false)}>
-          {words}
-        </Action>
-      ) : null}
-      {open.some((s) => s.line.test) ? (
-        <Action
-          icon="check"
-          accessibilityLabel={`${words}, all checks OK: ${of}`}
-          onPress={() => mark(true)}
-        >
-          {`${words}, all checks OK`}
-        </Action>
-      ) : null}
-    </View>
-  );
-}
-
-/**
- * The section with the step given in the address, which is scrolled into view and gets the cursor.
- * @returns its name, undefined without one
- */
-function useRequestedStep(sections: readonly StepSection[]): string | undefined {
-  const { step: wanted } = useLocalSearchParams<{ step?: string }>();
-  const isWanted = ({ line }: SheetStep) =>
-    wanted !== undefined && (line.key === wanted || line.tool === wanted);
-  const section = sections.find((s) => s.steps.some(isWanted));
-  const key = section?.steps.find(isWanted)?.line.key;
-  useEffect(() => {
-    if (key === undefined) return;
-    const box = document.querySelector<HTMLElement>(`[data-testid="step-${CSS.escape(key)}"]`);
-    box?.scrollIntoView({ block: 'center' });
-    // The reading that is asked for, else the box itself.
-    const row = box?.closest('[role="listitem"]');
-    (row?.querySelector<HTMLElement>('input') ?? box)?.focus({ preventScroll: true });
-  }, [key]);
-  return section?.name;
-}
-
-/** Optional steps count only once done. */
-const isRequired = (step: SheetStep): boolean => !step.line.optional || step.state !== 'open';
-
-/** Ticked without the required reading or count. */
-const isReadingMissing = ({ line, state }: SheetStep): boolean =>
-  line.unread === true && state === 'done';
-
-interface StepSection {
-  readonly name: string;
-  readonly steps: readonly SheetStep[];
-  /** Steps before it. */
-  readonly from: number;
-}
-
-/** Steps under their headings, in order; a heading that comes again later is a section of its own. */
-function sectionsOf(steps: readonly SheetStep[]): StepSection[] {
-  const sections: { name: string; steps: SheetStep[]; from: number }[] = [];
-  steps.forEach((step, i) => {
-    const last = sections.at(-1);
-    const again = sections.filter((s) => s.steps[0]?.line.section === step.line.section).length;
-    if (last && last.steps[0]?.line.section === step.line.section) last.steps.push(step);
-    else
-      sections.push({
-        name: again > 0 ? `${step.line.section}, ${again + 1}` : step.line.section,
-        steps: [step],
-        from: i,
-      });
-  });
-  return sections;
 }
 
 interface HeadProps {

@@ -8,7 +8,7 @@ import { customerSheet } from '@/core/paper/customerSheet';
 import { jobOfRevision } from '@/core/signoff/revisions';
 import { specSheetPaper } from '@/core/paper/specSheetPaper';
 import type { SpecSheet } from '@/core/library/limits';
-import type { UnitChoice } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
 
 import type { PageSize } from './definition';
 

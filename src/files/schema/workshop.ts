@@ -13,7 +13,8 @@ import {
 } from '@/core/job/fields';
 import { CALIPER_WAYS, HEIGHT_ACTS, ROTATIONS, STEP_MEASURES } from '@/core/job/types';
 import { FASTENER_ROLES, LOCKS } from '@/core/job/work';
-import { LIMIT_PATTERNS, MAX_LIMITS, MAX_SPEC_SHEETS } from '@/core/library/limits';
+import { LIMIT_PATTERNS } from '@/core/library/limitNames';
+import { MAX_LIMITS, MAX_SPEC_SHEETS } from '@/core/library/limits';
 import { GAUGE_SETS } from '@/core/setting/gauges';
 import { STOCK_LENGTHS } from '@/core/shelf/stock';
 

@@ -5,7 +5,7 @@ import type { FieldPath } from '@/core/job/fieldPath';
 import { withEntry } from '@/core/job/paths';
 import type { Job } from '@/core/job/types';
 import { stepsAnswered } from '@/core/worksheet/worksheet';
-import type { UnitChoice } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
 import { useAppDispatch } from '@/state/store';
 
 import { jobEdited } from './editing';

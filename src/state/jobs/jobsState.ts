@@ -3,7 +3,7 @@ import { createEntityAdapter } from '@reduxjs/toolkit';
 import type { LongList } from '@/core/job/lists';
 import type { JobRow } from '@/core/job/row';
 import type { Job } from '@/core/job/types';
-import type { UnitChoice } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
 
 /* The state of all jobs, and the change of one record; shared by the slice's reducers. */
 

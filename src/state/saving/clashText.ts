@@ -1,7 +1,7 @@
 import { fieldAt } from '@/core/job/fields';
 import type { Entry } from '@/core/job/types';
-import type { UnitChoice } from '@/core/units/quantity';
-import { formatWithUnit } from '@/core/units/quantity';
+import type { UnitChoice } from '@/core/units/format';
+import { formatWithUnit } from '@/core/units/format';
 
 import type { Clash } from './clashes';
 

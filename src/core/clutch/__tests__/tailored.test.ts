@@ -20,13 +20,8 @@ import { buildLines } from '@/core/worksheet/buildLines';
 import { proveLines } from '@/core/worksheet/proveLines';
 import { setLines } from '@/core/worksheet/setLines';
 import { usualFasteners } from '@/core/worksheet/fasteners';
-import {
-  stepsAnswered,
-  stepsOf,
-  stepWorded,
-  templateApplied,
-  templateOf,
-} from '@/core/worksheet/worksheet';
+import { stepsAnswered, stepsOf } from '@/core/worksheet/worksheet';
+import { stepWorded, templateApplied, templateOf } from '@/core/worksheet/edits';
 import { crag, fen } from '@/testing/jobs';
 
 import { loose } from '../loose/kind';

@@ -10,7 +10,8 @@ import { evaluate } from '../evaluate';
 import type { FigureId } from '@/core/evaluate/engine/figure';
 import { releaseBudget } from '@/core/evaluate/figures/lossFigures';
 import { readSentence } from '@/core/text/sentence';
-import { packModel, torqueAt } from '../states';
+import { packModel } from '../states';
+import { torqueAt } from '../reserveCurve';
 
 const cable = crag();
 

@@ -1,7 +1,7 @@
 import { count, say, upperFirst } from '@/core/text/sentence';
 import { entry } from '../../job/entry';
 import type { SmallPart } from '../../job/types';
-import { partMissing } from '../../signoff/openItems';
+import { partMissing } from '../../signoff/partItems';
 import { Dice } from '../dice';
 import { manyQuestion, oneQuestion } from '../marking';
 import type { Exercise } from '../model';

@@ -1,6 +1,6 @@
 import { length, say } from '@/core/text/sentence';
 import { summarizeReadings } from '../../pack/stack';
-import type { EntrySpec } from '../../units/parseEntry';
+import type { EntrySpec } from '../../units/entrySpec';
 import { Dice } from '../dice';
 import { oneQuestion, right, written, wrong } from '../marking';
 import type { Exercise, ExerciseMark, NumberQuestion } from '../model';

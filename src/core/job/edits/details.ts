@@ -2,7 +2,7 @@ import { omit } from '../../omit';
 import { ATTACHMENTS } from '../../clutch/fitted';
 import { LAYOUTS } from '../../guide/layouts';
 import { parseEntry } from '../../units/parseEntry';
-import type { UnitChoice } from '../../units/quantity';
+import type { UnitChoice } from '../../units/format';
 import type { FieldPath } from '../fieldPath';
 import { fieldOf } from '../fields';
 import { withEntry } from '../paths';

@@ -1,4 +1,4 @@
-import type { EntrySpec } from '../../units/parseEntry';
+import type { EntrySpec } from '../../units/entrySpec';
 
 /** A field for one value: its label, its range, and its assumed value. */
 export interface FieldSpec extends EntrySpec {

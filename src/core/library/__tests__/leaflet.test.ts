@@ -16,7 +16,7 @@ import { jobsOfEachKind } from '@/testing/jobs';
 import { limitTyped, rowAdded, rowChanged, rowRemoved, sheetCopied } from '../edits';
 import { compareLeaflet, leafletOf, withLeaflet, LEAFLET_KEYS } from '../leaflet';
 import type { SpecSheet } from '../limits';
-import { changesBySheet, withSpecSheet } from '../limits';
+import { changesBySheet, withSpecSheet } from '../applySpecSheet';
 import { sheetProblems } from '../problems';
 
 const NOW = '2026-11-24T10:00:00.000Z';

@@ -11,16 +11,10 @@ import { entryAt } from '../../job/entryAt';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import type { SpecSheet, limitsOf } from '../limits';
-import {
-  compareSpecSheet,
-  LIMIT_PATTERNS,
-  limitField,
-  limitName,
-  placesOf,
-  specSheetFromJob,
-  affectedJobs,
-  withSpecSheet,
-} from '../limits';
+import { compareSpecSheet } from '../compareSpecSheet';
+import { LIMIT_PATTERNS, limitName } from '../limitNames';
+import { limitField, placesOf, specSheetFromJob } from '../limits';
+import { affectedJobs, withSpecSheet } from '../applySpecSheet';
 
 let n = 0;
 const newId = () => `id${++n}`;

@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 
-import type { EntrySpec, ParsedEntry } from '../parseEntry';
-import { acceptedText, entryText, asShown, parseEntry } from '../parseEntry';
+import type { EntrySpec, ParsedEntry } from '../entrySpec';
+import { acceptedText, asShown } from '../entrySpec';
+import { entryText, parseEntry } from '../parseEntry';
 import type { Quantity, UnitId } from '../quantity';
-import { formatValue, formatWithUnit, fromBase, toBase, unitById, UNITS } from '../quantity';
+import { formatValue, formatWithUnit } from '../format';
+import { fromBase, toBase, unitById, UNITS } from '../quantity';
 
 const LENGTH: EntrySpec = { quantity: 'length', bounds: { above: 0, max: 250 } };
 const THICKNESS: EntrySpec = {

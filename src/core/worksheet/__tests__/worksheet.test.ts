@@ -20,19 +20,16 @@ import { readSentence } from '@/core/text/sentence';
 import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { lineText } from '../line';
+import { isOpen, stepMarked, stepsOf, testJudged } from '../worksheet';
 import {
-  isOpen,
   ownStepAdded,
   ownStepRemoved,
   ownStepWritten,
-  stepMarked,
   stepMoved,
   stepNoted,
-  stepsOf,
   templateApplied,
   templateOf,
-  testJudged,
-} from '../worksheet';
+} from '../edits';
 
 const NOW = '2026-11-25T10:00:00.000Z';
 const text = (job: Job, key: string, stage: (typeof WORK_STAGES)[number] = 'build') =>

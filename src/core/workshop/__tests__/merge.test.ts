@@ -12,7 +12,8 @@ import fc from 'fast-check';
 
 import { EMPTY_STOCK } from '../../shelf/stock';
 import type { MergeChoice, Workshop } from '../merge';
-import { merged, planMerge, unmerged } from '../merge';
+import { merged, planMerge } from '../merge';
+import { unmerged } from '../unmerge';
 
 const WORKSHOP: Workshop = {
   jobs: [...jobsOfEachKind()],
