@@ -38,7 +38,7 @@ export const ownStepWritten = (job: Job, stage: WorkStage, id: string, text: str
 /**
  * Words a step of the core for this shop; without words it speaks as before. A step with figures in it keeps them out of the
  * words: they come from the pack.
- * @example stepsOf(stepWorded(blank, 'set', 'bleed', 'Bled from below'), 'set')[1].line.text[0] // "Bled from below"
+ * @example stepWorded(blank, 'set', 'bleed', 'Bled from below').work.set.words.bleed // "Bled from below"
  */
 export function stepWorded(job: Job, stage: WorkStage, key: string, text: string): Job {
   const { [key]: _was, ...others } = job.work[stage].words ?? {};
