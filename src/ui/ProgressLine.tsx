@@ -1,10 +1,18 @@
 import { StyleSheet, View } from 'react-native';
 import { ProgressBar } from 'react-native-paper';
 
+import { Action } from './Action';
 import { Words } from './Words';
 
+interface Props {
+  readonly share: number;
+  readonly label: string;
+  /** With it a key to stop the run. */
+  readonly onStop?: () => void;
+}
+
 /** How far a run has come, as a line and in words. */
-export function ProgressLine({ share, label }: { readonly share: number; readonly label: string }) {
+export function ProgressLine({ share, label, onStop }: Props) {
   const percent = Math.round(100 * Math.min(1, Math.max(0, share)));
   return (
     <View style={styles.whole}>
@@ -22,6 +30,11 @@ export function ProgressLine({ share, label }: { readonly share: number; readonl
       <Words soft size={14}>
         {`${label}: ${percent} %`}
       </Words>
+      {onStop ? (
+        <Action icon="close" onPress={onStop}>
+          Stop
+        </Action>
+      ) : null}
     </View>
   );
 }

@@ -7,7 +7,6 @@ import { useUnits } from '@/features/display/useUnits';
 import { useEvaluation } from '@/state/jobs/evaluations';
 import { SureLine } from '@/features/sure/SureLine';
 import { useSure } from '@/features/sure/useSure';
-import { Action } from '@/ui/Action';
 import { ProgressLine } from '@/ui/ProgressLine';
 import { StateMark } from '@/ui/StateMark';
 import { SPACE, useRuled } from '@/ui/theme';
@@ -28,12 +27,7 @@ export function FiguresTab() {
       <View>
         <Heading level={2}>Verdicts</Heading>
         {run.state === 'running' ? (
-          <>
-            <ProgressLine share={run.share} label="Certainty" />
-            <Action icon="close" onPress={stop}>
-              Stop
-            </Action>
-          </>
+          <ProgressLine share={run.share} label="Certainty" onStop={stop} />
         ) : null}
         {verdicts.map((v) => (
           <View key={v.id} style={[ruled, styles.row]}>

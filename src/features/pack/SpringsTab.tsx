@@ -1,3 +1,4 @@
+import type { GroupLeaf } from '@/core/clutch/coil/groupTerms';
 import {
   addGroup,
   addTesterPoint,
@@ -121,20 +122,9 @@ function CoilKinds() {
   );
 }
 
-type Leaf =
-  | 'count'
-  | 'rate'
-  | 'freeLength'
-  | 'solidLength'
-  | 'wireDiameter'
-  | 'meanDiameter'
-  | 'activeCoils'
-  | 'totalCoils'
-  | 'shearModulus';
-
 function Group({ group, alone }: { readonly group: CoilGroup; readonly alone: boolean }) {
   const edit = useEditJob();
-  const path = (leaf: Leaf) => fieldPath(`springs.coil.groups.*.${leaf}`, group.id);
+  const path = (leaf: GroupLeaf) => fieldPath(`springs.coil.groups.*.${leaf}`, group.id);
   const change = (part: Partial<Pick<CoilGroup, 'name' | 'rateFrom'>>) =>
     edit((job) => changeGroup(job, group.id, part));
   return (

@@ -94,12 +94,7 @@ function Search() {
         <LooseField label="Maximum lever pull" spec={PULL} onValue={setMaxPull} />
       </FieldGrid>
       {run.state === 'running' ? (
-        <>
-          <ProgressLine share={run.share} label="Sets checked" />
-          <Action icon="close" onPress={stop}>
-            Stop
-          </Action>
-        </>
+        <ProgressLine share={run.share} label="Sets checked" onStop={stop} />
       ) : (
         <>
           <Action

@@ -26,12 +26,7 @@ export function TolerancePanel() {
   return (
     <Panel title="Batch tolerance" summary="Share of new packs within the limits">
       {run.state === 'running' ? (
-        <>
-          <ProgressLine share={run.share} label="Packs simulated" />
-          <Action icon="close" onPress={stop}>
-            Stop
-          </Action>
-        </>
+        <ProgressLine share={run.share} label="Packs simulated" onStop={stop} />
       ) : (
         <Action
           onPress={() => start((runs, progress) => runs.tolerance(job, PACKS, SEED, progress))}

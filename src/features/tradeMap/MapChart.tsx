@@ -1,9 +1,10 @@
 import { scaleLinear } from 'd3-scale';
 import { useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Circle, Line, Path, Svg, Text as SvgText } from 'react-native-svg';
+import { Circle, Line, Path, Svg } from 'react-native-svg';
 
-import { FONT, useStrata } from '@/ui/theme';
+import { Axes } from '@/ui/chart/Axes';
+import { useStrata } from '@/ui/theme';
 
 /** One pack on the map, in the shown units. */
 export interface MapPoint {
@@ -87,43 +88,14 @@ export function MapChart({ points, chosen, present, limits, label, onChoose, onL
     >
       {width === 0 ? null : (
         <Svg width={width} height={HEIGHT} pointerEvents="none">
-          {x.ticks(TICKS).map((t) => (
-            <SvgText
-              key={`x${t}`}
-              x={x(t)}
-              y={HEIGHT - 6}
-              fontSize={12}
-              fontFamily={FONT.mono}
-              fill={strata.soft}
-              textAnchor="middle"
-            >
-              {x.tickFormat(TICKS)(t)}
-            </SvgText>
-          ))}
-          {y.ticks(TICKS).map((t) => (
-            <Line
-              key={`l${t}`}
-              x1={EDGE.left}
-              x2={width - EDGE.right}
-              y1={y(t)}
-              y2={y(t)}
-              stroke={strata.line}
-              strokeWidth={1}
-            />
-          ))}
-          {y.ticks(TICKS).map((t) => (
-            <SvgText
-              key={`y${t}`}
-              x={EDGE.left - 6}
-              y={y(t) + 4}
-              fontSize={12}
-              fontFamily={FONT.mono}
-              fill={strata.soft}
-              textAnchor="end"
-            >
-              {y.tickFormat(TICKS)(t)}
-            </SvgText>
-          ))}
+          <Axes
+            x={x}
+            y={y}
+            across={TICKS}
+            left={EDGE.left}
+            right={width - EDGE.right}
+            height={HEIGHT}
+          />
           {limits.x === undefined ? null : (
             <Line
               x1={x(limits.x)}

@@ -192,12 +192,7 @@ export function MapView({ map, request }: Props) {
             </View>
             <Choice label="Robust only" value={robust} options={ROBUST} onChange={ask} />
             {run.state === 'running' ? (
-              <>
-                <ProgressLine share={run.share} label="Certainty" />
-                <Action icon="close" onPress={stop}>
-                  Stop
-                </Action>
-              </>
+              <ProgressLine share={run.share} label="Certainty" onStop={stop} />
             ) : null}
           </Panel>
           <PackTable

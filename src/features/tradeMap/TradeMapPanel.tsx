@@ -118,12 +118,7 @@ function Mapping() {
   return (
     <>
       {run.state === 'running' ? (
-        <>
-          <ProgressLine share={run.share} label="Packs" />
-          <Action icon="close" onPress={stop}>
-            Stop
-          </Action>
-        </>
+        <ProgressLine share={run.share} label="Packs" onStop={stop} />
       ) : (
         <Action
           main

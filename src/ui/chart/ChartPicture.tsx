@@ -16,6 +16,7 @@ import { spreadLabels } from '@/drawing/spreadLabels';
 
 import { FONT, useStrata } from '../theme';
 
+import { Axes } from './Axes';
 import type { ChartContent, ChartPoint, ChartSize, scalesOf } from './model';
 import { MARGIN, MARK_RADIUS } from './model';
 
@@ -77,7 +78,6 @@ export function ChartPicture({ content, scales: { x, y, left }, cursor, width, h
     width,
     height - MARGIN.bottom,
   );
-  const ticks = x.ticks(Math.max(2, Math.floor((width - left - MARGIN.right) / TICK_ROOM)));
   const filled = band
     ? `${path([...band.low]) ?? ''}${(path([...band.high].reverse()) ?? '').replace('M', 'L')}Z`
     : '';
@@ -107,42 +107,14 @@ export function ChartPicture({ content, scales: { x, y, left }, cursor, width, h
         ))}
         {filled ? <Path d={filled} fill={strata.steel} fillOpacity={0.35} /> : null}
       </G>
-      {y.ticks(4).map((t) => (
-        <Line
-          key={`y${t}`}
-          x1={left}
-          x2={width - MARGIN.right}
-          y1={y(t)}
-          y2={y(t)}
-          stroke={strata.line}
-        />
-      ))}
-      {y.ticks(4).map((t) => (
-        <SvgText
-          key={`yt${t}`}
-          x={left - 6}
-          y={y(t) + 4}
-          fontSize={12}
-          fontFamily={FONT.mono}
-          textAnchor="end"
-          fill={strata.soft}
-        >
-          {y.tickFormat(4)(t)}
-        </SvgText>
-      ))}
-      {ticks.map((t) => (
-        <SvgText
-          key={`xt${t}`}
-          x={x(t)}
-          y={height - 8}
-          fontSize={12}
-          fontFamily={FONT.mono}
-          textAnchor="middle"
-          fill={strata.soft}
-        >
-          {x.tickFormat(ticks.length)(t)}
-        </SvgText>
-      ))}
+      <Axes
+        x={x}
+        y={y}
+        across={Math.max(2, Math.floor((width - left - MARGIN.right) / TICK_ROOM))}
+        left={left}
+        right={width - MARGIN.right}
+        height={height}
+      />
       <G clipPath={`url(#${clip})`}>
         {lines.map((l, i) => (
           <Path

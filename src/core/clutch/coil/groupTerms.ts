@@ -67,7 +67,8 @@ function makeGroupTerms(sheet: Sheet): readonly GroupTerms[] {
   });
 }
 
-type GroupLeaf =
+/** The fields of one group of springs. */
+export type GroupLeaf =
   | 'count'
   | 'rate'
   | 'freeLength'
