@@ -39,32 +39,8 @@ export function parseEntry(text: string, spec: EntrySpec, chosen: UnitChoice = {
   });
   if (trimmed.length > MAX_LENGTH) return refuse('Too long to be a number.');
 
-  if (spec.thread && PER_INCH.test(trimmed)) {
-    const [perInch = 0] = readNumber(trimmed.replace(PER_INCH, ''));
-    const pitch = reading(toBase(1 / perInch, unitById('in')), unitById('mm'), spec);
-    return isWithin(pitch.value, spec.bounds)
-      ? { kind: 'value', ...pitch }
-      : refuse(`“${trimmed}” is not a thread.`);
-  }
-  if (spec.turns && TURNED.test(trimmed)) {
-    const turns = readTurns(trimmed, spec.marksPerTurn);
-    if (turns === undefined) return refuse(`“${trimmed}” is not a number of turns.`);
-    if (turns === 'marks')
-      return refuse('Enter the marks per turn first, or the part of a turn, such as 1 3/8 turn.');
-    return isWithin(turns, spec.bounds)
-      ? { kind: 'value', ...reading(turns, current, spec) }
-      : refuse(outOfRange(reading(turns, current, spec), spec));
-  }
-  if (spec.byScrew && TURNED.test(trimmed)) {
-    const turns = readTurns(trimmed, undefined);
-    if (typeof turns !== 'number') return refuse(`“${trimmed}” is not a number of turns.`);
-    if (spec.perTurn === undefined)
-      return refuse('Enter the pitch of the screw first, or a length.');
-    const length = reading(turns * spec.perTurn, unitById('mm'), spec);
-    return isWithin(length.value, spec.bounds)
-      ? { kind: 'value', ...length }
-      : refuse(outOfRange(length, spec));
-  }
+  const turned = readScrew(trimmed, spec, current, refuse);
+  if (turned) return turned;
   const { rest, scale } = spec.radius ? stripDiameter(trimmed, spec) : { rest: trimmed, scale: 1 };
   const split = splitUnit(rest, spec.quantity);
   if (!split) {
@@ -151,6 +127,42 @@ export function entryText(
       return typed;
   }
   return withoutZeros(formatValue(asShown(value, spec), spec.quantity, unitsFor(spec, chosen)));
+}
+
+/** A thread by its turns per inch, turns of a screw, or a length by turns of its screw; undefined where none is spoken of. */
+function readScrew(
+  trimmed: string,
+  spec: EntrySpec,
+  current: Unit,
+  refuse: (why: string) => ParsedEntry,
+): ParsedEntry | undefined {
+  if (spec.thread && PER_INCH.test(trimmed)) {
+    const [perInch = 0] = readNumber(trimmed.replace(PER_INCH, ''));
+    const pitch = reading(toBase(1 / perInch, unitById('in')), unitById('mm'), spec);
+    return isWithin(pitch.value, spec.bounds)
+      ? { kind: 'value', ...pitch }
+      : refuse(`“${trimmed}” is not a thread.`);
+  }
+  if (spec.turns && TURNED.test(trimmed)) {
+    const turns = readTurns(trimmed, spec.marksPerTurn);
+    if (turns === undefined) return refuse(`“${trimmed}” is not a number of turns.`);
+    if (turns === 'marks')
+      return refuse('Enter the marks per turn first, or the part of a turn, such as 1 3/8 turn.');
+    return isWithin(turns, spec.bounds)
+      ? { kind: 'value', ...reading(turns, current, spec) }
+      : refuse(outOfRange(reading(turns, current, spec), spec));
+  }
+  if (spec.byScrew && TURNED.test(trimmed)) {
+    const turns = readTurns(trimmed, undefined);
+    if (typeof turns !== 'number') return refuse(`“${trimmed}” is not a number of turns.`);
+    if (spec.perTurn === undefined)
+      return refuse('Enter the pitch of the screw first, or a length.');
+    const length = reading(turns * spec.perTurn, unitById('mm'), spec);
+    return isWithin(length.value, spec.bounds)
+      ? { kind: 'value', ...length }
+      : refuse(outOfRange(length, spec));
+  }
+  return undefined;
 }
 
 function otherUnits(n: number, typed: Unit, scale: number, spec: EntrySpec): Reading[] {
