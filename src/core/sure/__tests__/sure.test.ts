@@ -115,6 +115,15 @@ describe('how sure a job is', () => {
     }
   });
 
+  it('is even where the typical reserve is just 1', () => {
+    const job = coilPack();
+    const torque = job.engine.peakTorque?.value ?? Number.NaN;
+    const edge = put(job, { 'engine.peakTorque': torque * figureOf(job, 'reserveWithTangs') });
+    const share = simulateJob(edge, { runs: 4000 }).chances.holds?.share;
+    expect(share).toBeGreaterThan(0.45);
+    expect(share).toBeLessThan(0.55);
+  });
+
   it('shares its doubt out among the inputs', () => {
     const { chances } = simulateJob(coilPack(), { runs: 3000 });
     for (const question of ['holds', 'releases'] as const) {

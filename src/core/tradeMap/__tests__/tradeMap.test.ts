@@ -279,6 +279,37 @@ describe('the steels of a shelf', () => {
     expect(steelSets(plates, 9, 0, 90)).toEqual([]);
   });
 
+  it('leave out no height between the bounds', () => {
+    const heightsOf = (sizes: readonly number[], choose: number): readonly number[] =>
+      choose === 0
+        ? [0]
+        : sizes.flatMap((size, i) =>
+            heightsOf(sizes.slice(i + 1), choose - 1).map((rest) => size + rest),
+          );
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 1000, max: 2400 }), { minLength: 3, maxLength: 7 }),
+        fc.integer({ min: 1, max: 3 }),
+        fc.integer({ min: 1000, max: 7000 }),
+        fc.integer({ min: 0, max: 2000 }),
+        (sizes, choose, from, room) => {
+          const plates = sizes.map((size, i) => ({
+            id: String(i),
+            thickness: size / 1000,
+            count: 1,
+            isNew: false,
+          }));
+          const within = heightsOf(sizes, choose).filter((h) => h >= from && h <= from + room);
+          expect(
+            steelSets(plates, choose, from / 1000, (from + room) / 1000).map((s) =>
+              Math.round(s.height * 1000),
+            ),
+          ).toEqual([...new Set(within)].sort((a, b) => a - b));
+        },
+      ),
+    );
+  });
+
   it('become the types that they are sold as, and no wear of the present ones', () => {
     const job = small(12);
     const steels = ['a', 'b', 'c'].map((id): ShelfPlate => ({
