@@ -163,6 +163,18 @@ describe('the limits library', () => {
     ).toEqual([]);
   });
 
+  it('lists a job in which only the words of the leaflet differ', () => {
+    const sheet = sheetFrom(crag());
+    const job: Job = { ...crag(), machine: { ...crag().machine, limitsId: sheet.id } };
+    expect(affectedJobs(sheet, [job])).toEqual([]);
+    const turned: SpecSheet = {
+      ...sheet,
+      leaflet: { ...sheet.leaflet, rotation: 'counterclockwise' },
+    };
+    const [touched] = affectedJobs(turned, [job]);
+    expect([touched?.differs, touched?.parts.map((p) => p.key)]).toEqual([[], ['rotation']]);
+  });
+
   it('leaves out a limit whose field holds no value yet', () => {
     const sheet: SpecSheet = {
       ...EMPTY,

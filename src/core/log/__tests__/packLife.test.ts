@@ -434,6 +434,16 @@ describe('the change of each disc', () => {
     expect(spreadOf(discChanges(job, 'none'))).toBeUndefined();
   });
 
+  it('is from the thinnest reading of a disc that was read at several points', () => {
+    const [first] = job.visits;
+    const disc = job.pack.plates.find((p) => first?.readings[p.id]);
+    const now = first?.readings[disc?.id ?? '']?.value ?? NaN;
+    const readings = { 1: entry(now + 0.05), 2: entry(now + 0.01), 3: entry(now + 0.03) };
+    const plates = job.pack.plates.map((p) => (p.id === disc?.id ? { ...p, readings } : p));
+    const [change] = discChanges({ ...job, pack: { ...job.pack, plates } }, first?.id ?? '');
+    expect(change?.change).toBeCloseTo(-0.01, 12);
+  });
+
   it('is from new where a new disc was not read, and open where an old one was not', () => {
     const bare = crag();
     const visited: Job = { ...bare, visits: [visitOf(bare, '2026-05-01', 20, 0.1)] };

@@ -90,6 +90,8 @@ describe('the rider’s sheet', () => {
     expect(evaluate(replaced).overall.state).toBe('unknown');
     expect(rider(replaced)).not.toContain('your builder has written why. Please ask');
     expect(wordsOf(jobSheet(replaced))).not.toContain('Not judged');
+    expect(wordsOf(jobSheet(replaced))).not.toContain('Lift required');
+    expect(wordsOf(jobSheet(done))).toContain('Lift required *');
   });
 
   it('carries the cautions, those of a clutch that takes up by itself where it is one', () => {

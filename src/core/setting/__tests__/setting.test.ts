@@ -10,7 +10,7 @@ import {
   METRIC_DRILLS,
   NUMBER_DRILLS,
 } from '../gauges';
-import { correctGain, leverGain, measuredRatio } from '../leverGain';
+import { correctGain, leverGain, measuredRatio, readingsAtTwoSettings } from '../leverGain';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const screw = { pitch: 1.27, marksPerTurn: 8 };
@@ -66,6 +66,15 @@ describe('lever gain', () => {
         ).toBeCloseTo(Math.min(5, ratio * growth), 5);
       }),
     );
+  });
+
+  it('learns no ratio from a reading of nothing', () => {
+    const readings = [
+      { turns: 0, gain: 0 },
+      { turns: 1, gain: 9 },
+    ];
+    expect(readingsAtTwoSettings(readings, 8)).toBeUndefined();
+    expect(readingsAtTwoSettings([...readings, { turns: 2, gain: 3 }], 8)).toHaveLength(2);
   });
 
   it('takes a reading of nothing as a bound, and contradicting readings as no lesson', () => {

@@ -57,6 +57,8 @@ describe('deviations', () => {
       return of(stepMarked(job, 'build', 'soak', true, NOW));
     };
     expect(soaked(2)).toEqual(['deviation:soak']);
+    expect(soaked(19)).toEqual(['deviation:soak']);
+    expect(soaked(20)).toEqual([]);
     expect(soaked(600)).toEqual([]);
   });
 
