@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { autoPack, coilPack, diaphragmPack, figureOf, put } from '@/testing/packs';
 
 import { assistSlip } from '../../clutch/assistSlip/kind';
+import { evaluate } from '../../evaluate/evaluate';
 import { entry } from '../../job/entry';
 import type { Job } from '../../job/types';
 import { plateSpread, resolutionOf, sigmaOf, unsureInputs } from '../inputs';
@@ -122,6 +123,17 @@ describe('how sure a job is', () => {
     const share = simulateJob(edge, { runs: 4000 }).chances.holds?.share;
     expect(share).toBeGreaterThan(0.45);
     expect(share).toBeLessThan(0.55);
+  });
+
+  it('spreads at least as far as the assumed friction does', () => {
+    const job = coilPack();
+    const reserve = evaluate(job).figures.get('reserveWithTangs');
+    const { low = 0, high = 0 } = (reserve?.status === 'known' ? reserve.range : undefined) ?? {};
+    const sigma = simulateJob(job, { runs: 4000 }).chances.holds?.sigma;
+    expect(high).toBeGreaterThan(low);
+    // A triangle from low to high about its middle.
+    expect(sigma).toBeGreaterThan((0.97 * (high - low)) / Math.sqrt(24));
+    expect(sigma).toBeLessThan((1.3 * (high - low)) / Math.sqrt(24));
   });
 
   it('shares its doubt out among the inputs', () => {
