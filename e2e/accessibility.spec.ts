@@ -63,6 +63,8 @@ for (const [name, routes] of Object.entries(VIEWS)) {
       await page.emulateMedia({ colorScheme: 'light' });
       await shop.open(route);
       await page.waitForLoadState('networkidle');
+      // The shell has a heading too; it gives way to the page in two steps.
+      await expect(page.getByRole('main')).toBeVisible();
       const inside = OPENED[route];
       if (inside) await page.getByRole('button', { name: inside }).click();
       await look(`limestone, ${route}`);
