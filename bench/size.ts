@@ -27,9 +27,6 @@ void withServed(root, async (base, browser) => {
   await page.reload();
   await page.getByRole('list', { name: 'Jobs' }).waitFor();
   await page.waitForLoadState('networkidle');
-  await page.waitForFunction(() =>
-    performance.getEntriesByType('resource').some((e) => /\/(\[id\]|%5Bid%5D)-[^/]*\.js$/.test(e.name)),
-  );
   const fetched = await page.evaluate(() => {
     const drawn = performance.getEntriesByName('drawn')[0]?.startTime ?? Infinity;
     return performance
