@@ -57,7 +57,7 @@ export function datesOf(job: Job): readonly Reading[] {
     for (const plate of job.pack.plates) {
       const readings = Object.values(plate.readings ?? {});
       if (readings.length === 0) {
-        // New where the meter stood: without this a first return would spread its wear over all that the machine ever ran.
+        // New at the meter reading of the assembly: without this a first return would spread its wear over all that the machine ever ran.
         const nominal = plate.isNew ? asNew.get(plate.kindId) : undefined;
         if (nominal !== undefined) read.set(plate.id, nominal);
         continue;

@@ -183,7 +183,7 @@ function headBlocks(job: Job, units: UnitChoice): PaperBlock[] {
   ]);
 }
 
-/** @param judged whether the job is judged as a whole; a figure that rests on an assumption helps nobody otherwise */
+/** @param judged whether the job is judged as a whole; otherwise no figure with an assumed value is printed */
 function figureBlocks(
   job: Job,
   { figures }: Evaluation,

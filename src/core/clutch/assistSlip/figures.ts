@@ -56,7 +56,7 @@ export const RAMP_DRIVE: Driven = {
   figures: rampFigures,
 };
 
-/** The weakest, the typical and the strongest lining, as one value with its range. */
+/** Low, typical and high friction of the lining, as one value with its range. */
 function ranged(values: readonly [number, number, number], of: (k: number) => number) {
   const [low, value, high] = values.map(of);
   const all = [low ?? Number.NaN, value ?? Number.NaN, high ?? Number.NaN] as const;
