@@ -1,8 +1,9 @@
 /*
- * Readers and writers of our own JSON files, loaded as one chunk: they share the schema, and separate chunks would pull it into
- * the first screen.
+ * Readers and writers of our own JSON files and the schemas of forms, loaded as one chunk: they share Joi, and separate chunks
+ * would pull it into the first screen.
  */
 export { digestOf } from './digest';
+export { formWords } from './formSchema';
 export { jobFileName, MAX_FILE_BYTES, readJobFile, writeJobFile } from './jobFile';
 export { readPackCode, writePackCode } from './packCode';
 export { fileRuns } from './fileRuns';

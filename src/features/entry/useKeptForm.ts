@@ -4,9 +4,11 @@ import { useEffect, useState } from 'react';
 import type { Resolver } from 'react-hook-form';
 import { useForm } from 'react-hook-form';
 
+import type { FormWords } from '@/files/formSchema';
 import { useAppDispatch, useAppStore } from '@/state/store';
-
 import { typedActions } from '@/state/typedSlice';
+
+type Form<Values> = Resolver<Record<string, string>, unknown, Values>;
 
 /**
  * A form that is filled in and then submitted. Its texts survive a reload until then.
@@ -18,7 +20,7 @@ import { typedActions } from '@/state/typedSlice';
 export function useKeptForm<Texts extends Record<string, string>, Values>(
   name: string,
   empty: Texts,
-  schema: ObjectSchema<Values>,
+  schema: (words: FormWords) => ObjectSchema<Values>,
   again?: {
     readonly keep: readonly (keyof Texts & string)[];
     readonly focus: keyof Texts & string;
@@ -38,12 +40,12 @@ export function useKeptForm<Texts extends Record<string, string>, Values>(
     Values
   >({
     defaultValues: kept,
-    // Joi's resolver is typed as if it read nothing into the texts.
-    resolver: joiResolver(schema, { abortEarly: false }) as Resolver<
-      Record<string, string>,
-      unknown,
-      Values
-    >,
+    resolver: async (...asked) => {
+      const { formWords } = await import('@/files/jsonFiles');
+      // Joi's resolver is typed as if it read nothing into the texts.
+      const resolve = joiResolver(schema(formWords), { abortEarly: false }) as Form<Values>;
+      return resolve(...asked);
+    },
     mode: 'onChange',
   });
   useEffect(

@@ -1,5 +1,4 @@
 import { nanoid } from '@reduxjs/toolkit';
-import Joi from 'joi';
 import { useWatch } from 'react-hook-form';
 
 import { fieldAt } from '@/core/job/fields';
@@ -10,8 +9,8 @@ import { LINING_ESTIMATES } from '@/core/torque/linings';
 import type { UnitChoice } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { FormChoice, FormNumber } from '@/features/entry/FormFields';
-import { numberText } from '@/features/entry/formSchema';
 import { useKeptForm } from '@/features/entry/useKeptForm';
+import type { FormWords } from '@/files/formSchema';
 import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { isoDay } from '@/ui/dates';
@@ -55,17 +54,19 @@ interface Plate {
   readonly count?: number;
 }
 
-const schemaOf = (units: UnitChoice) =>
-  Joi.object<Plate>({
-    sort: Joi.valid('steel', 'disc'),
-    lining: Joi.valid(...Object.keys(LINING_ESTIMATES)),
-    age: Joi.valid('used', 'new'),
-    nominal: numberText(THICKNESS, units)
-      .required()
-      .messages({ 'any.required': 'Enter the thickness as sold.' }),
-    thickness: numberText(THICKNESS, units),
-    count: numberText(COUNT, units),
-  });
+const schemaOf =
+  (units: UnitChoice) =>
+  ({ Joi, numberText }: FormWords) =>
+    Joi.object<Plate>({
+      sort: Joi.valid('steel', 'disc'),
+      lining: Joi.valid(...Object.keys(LINING_ESTIMATES)),
+      age: Joi.valid('used', 'new'),
+      nominal: numberText(THICKNESS, units)
+        .required()
+        .messages({ 'any.required': 'Enter the thickness as sold.' }),
+      thickness: numberText(THICKNESS, units),
+      count: numberText(COUNT, units),
+    });
 
 /** Adds a plate to the shelf: measured singly, or several alike. */
 export function AddPlate() {

@@ -1,5 +1,4 @@
 import { nanoid } from '@reduxjs/toolkit';
-import Joi from 'joi';
 import { View } from 'react-native';
 
 import { blankCoilGroup } from '@/core/job/blank';
@@ -12,9 +11,9 @@ import type { UnitChoice } from '@/core/units/format';
 import { formatValue } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { FormNumber, FormText } from '@/features/entry/FormFields';
-import { nameText, numberText } from '@/features/entry/formSchema';
 import { LooseField } from '@/features/entry/LooseField';
 import { useKeptForm } from '@/features/entry/useKeptForm';
+import type { FormWords } from '@/files/formSchema';
 import { useAppDispatch } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -175,11 +174,13 @@ function SpringFields({ spring, taken }: Props) {
   );
 }
 
-const schemaOf = (units: UnitChoice) =>
-  Joi.object<{ name: string; count?: number }>({
-    name: nameText('Enter a name for the springs.'),
-    count: numberText(COUNT, units),
-  });
+const schemaOf =
+  (units: UnitChoice) =>
+  ({ Joi, nameText, numberText }: FormWords) =>
+    Joi.object<{ name: string; count?: number }>({
+      name: nameText('Enter a name for the springs.'),
+      count: numberText(COUNT, units),
+    });
 
 /** Adds springs of a new kind; their details are filled in on the row. */
 export function AddSprings() {

@@ -1,6 +1,5 @@
 import { countOf } from '@/core/text/countOf';
 import { nanoid } from '@reduxjs/toolkit';
-import Joi from 'joi';
 import { StyleSheet, View } from 'react-native';
 
 import { fieldAt } from '@/core/job/fields';
@@ -11,9 +10,9 @@ import type { UnitChoice } from '@/core/units/format';
 import { formatWithUnit } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { FormChoice, FormNumber } from '@/features/entry/FormFields';
-import { numberText } from '@/features/entry/formSchema';
 import { LooseField } from '@/features/entry/LooseField';
 import { useKeptForm } from '@/features/entry/useKeptForm';
+import type { FormWords } from '@/files/formSchema';
 import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { FieldGrid } from '@/ui/FieldGrid';
@@ -123,16 +122,18 @@ function ForJobs({ jobs }: { readonly jobs: readonly Job[] }) {
 
 const THICKNESS = fieldAt('pack.kinds.any.thickness');
 
-const schemaOf = (units: UnitChoice) =>
-  Joi.object<{ sort: StockPlate['sort']; nominal: number; atLeast: number }>({
-    sort: Joi.valid('steel', 'disc'),
-    nominal: numberText(THICKNESS, units)
-      .required()
-      .messages({ 'any.required': 'Enter the thickness as sold.' }),
-    atLeast: numberText(COUNT, units)
-      .required()
-      .messages({ 'any.required': 'Enter the minimum quantity.' }),
-  });
+const schemaOf =
+  (units: UnitChoice) =>
+  ({ Joi, numberText }: FormWords) =>
+    Joi.object<{ sort: StockPlate['sort']; nominal: number; atLeast: number }>({
+      sort: Joi.valid('steel', 'disc'),
+      nominal: numberText(THICKNESS, units)
+        .required()
+        .messages({ 'any.required': 'Enter the thickness as sold.' }),
+      atLeast: numberText(COUNT, units)
+        .required()
+        .messages({ 'any.required': 'Enter the minimum quantity.' }),
+    });
 
 function AddWanted() {
   const dispatch = useAppDispatch();

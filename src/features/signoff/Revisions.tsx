@@ -1,13 +1,12 @@
 import { router } from 'expo-router';
-import Joi from 'joi';
 import { StyleSheet, View } from 'react-native';
 
 import type { Revision } from '@/core/job/types';
 import { isFrozen } from '@/core/job/signOff';
 import { reopened } from '@/core/signoff/revisions';
 import { FormText } from '@/features/entry/FormFields';
-import { nameText } from '@/features/entry/formSchema';
 import { useKeptForm } from '@/features/entry/useKeptForm';
+import type { FormWords } from '@/files/formSchema';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob, useJobId } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
@@ -58,14 +57,13 @@ function RevisionRow({ revision: r }: { readonly revision: Revision }) {
   );
 }
 
-const REASON = Joi.object<{ why: string }>({
-  why: nameText('Enter the reason for the change.'),
-});
+const reason = ({ Joi, nameText }: FormWords) =>
+  Joi.object<{ why: string }>({ why: nameText('Enter the reason for the change.') });
 
 /** Reopening a signed record needs a reason, which is stored in the next revision. */
 function Reopen() {
   const change = useEditJob();
-  const { control, submit } = useKeptForm(`${useJobId()}.reopen`, { why: '' }, REASON);
+  const { control, submit } = useKeptForm(`${useJobId()}.reopen`, { why: '' }, reason);
   const reopen = submit(({ why }) => change((j) => reopened(j, why)));
   return (
     <View style={flow.stack}>

@@ -1,5 +1,4 @@
 import { router } from 'expo-router';
-import Joi from 'joi';
 import { useState } from 'react';
 import { useController } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
@@ -12,8 +11,8 @@ import { openItems } from '@/core/signoff/openItems';
 import { withReason, signed } from '@/core/signoff/revisions';
 import { useUnits } from '@/features/display/useUnits';
 import { hasPlace, useFocusField, useGoToField } from '@/features/entry/askedFor';
-import { nameText } from '@/features/entry/formSchema';
 import { useKeptForm } from '@/features/entry/useKeptForm';
+import type { FormWords } from '@/files/formSchema';
 import { useEditJob } from '@/state/jobs/editJob';
 import { evaluationOf } from '@/state/jobs/evaluations';
 import { useDrafts, useJob } from '@/state/jobs/useJob';
@@ -27,14 +26,15 @@ import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 import { countOf } from '@/core/text/countOf';
 
-const SIGNATURE = Joi.object<{ by: string }>({ by: nameText('Enter the name of the signer.') });
+const signature = ({ Joi, nameText }: FormWords) =>
+  Joi.object<{ by: string }>({ by: nameText('Enter the name of the signer.') });
 
 /** Items that block the signature, each with its fix or a written reason, and the signature. */
 export function SignPanel() {
   const job = useJob();
   const drafts = useDrafts();
   const change = useEditJob();
-  const { control, submit } = useKeptForm(`${job.id}.sign`, { by: job.work.by }, SIGNATURE);
+  const { control, submit } = useKeptForm(`${job.id}.sign`, { by: job.work.by }, signature);
   const { field, fieldState } = useController({ control, name: 'by' });
   const [refused, setRefused] = useState<string>();
   const unfinished = Object.keys(drafts) as FieldPath[];

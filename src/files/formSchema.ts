@@ -5,11 +5,11 @@ import { parseEntry } from '@/core/units/parseEntry';
 import type { UnitChoice } from '@/core/units/format';
 
 /** A text of one line that has to be filled in. */
-export const nameText = (missing: string) =>
+const nameText = (missing: string) =>
   Joi.string().trim().max(400).required().messages({ 'string.empty': missing });
 
 /** Validates a number as people write it, converted to the base unit; empty text is no value. */
-export const numberText = (spec: EntrySpec, units: UnitChoice) =>
+const numberText = (spec: EntrySpec, units: UnitChoice) =>
   Joi.string()
     .trim()
     .empty('')
@@ -18,3 +18,7 @@ export const numberText = (spec: EntrySpec, units: UnitChoice) =>
       if (read.kind === 'value') return read.value;
       return read.kind === 'empty' ? text : helpers.message({ custom: read.message });
     });
+
+/** What the schema of a form is made of. */
+export const formWords = { Joi, nameText, numberText };
+export type FormWords = typeof formWords;
