@@ -6,7 +6,7 @@ import type { Verdict, VerdictId } from '@/core/evaluate/engine/verdict';
 import type { Job } from '../job/types';
 import type { AvailableParts } from './moves';
 import type { Move } from './move';
-import { COMMON_STEELS, movesFor } from './moves';
+import { COMMON_STEELS, gradeMoves, movesFor } from './moves';
 import { orderMoves } from './orderMoves';
 import { creepMoves } from './creepMoves';
 import { lighterMoves, releaseMoves } from './releaseMoves';
@@ -93,8 +93,14 @@ const OWN_MOVES: Partial<Record<VerdictId, (job: Job) => Move[]>> = {
   releases: releaseMoves,
   pull: lighterMoves,
   start: creepMoves,
+  coldDrag: coldMoves,
+  coldCreep: coldMoves,
   auto: creepMoves,
 };
+
+function coldMoves(job: Job): Move[] {
+  return [...gradeMoves(job), ...releaseMoves(job)];
+}
 
 function pairs(moves: readonly Move[]): Move[][] {
   return moves.flatMap((a, i) =>

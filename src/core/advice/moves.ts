@@ -7,6 +7,8 @@ import { fieldPath } from '../job/fieldPath';
 import { withEntry } from '../job/paths';
 import type { CoilGroup, Job, LiningId, Plate } from '../job/types';
 import { ofKind, ofThickness } from '../pack/edit';
+import type { OilGrade } from '../drag/viscosity';
+import { OIL_GRADES } from '../drag/viscosity';
 import { LINING_ESTIMATES } from '../torque/linings';
 import type { Mm } from '../units/quantity';
 import { freshMoves } from './freshMoves';
@@ -266,4 +268,23 @@ function oilMoves(job: Job): Move[] {
           apply: (j) => ({ ...j, intake: { ...j.intake, oil: 'wetClutch' } }),
         },
       ];
+}
+
+/**
+ * Oils of the other grades, for a pack that drags when cold. The viscosities of the can go with its oil. Never throws.
+ * Source: `docs/mechanics.md` section 15.
+ * @example gradeMoves(job).length // 5
+ */
+export function gradeMoves(job: Job): Move[] {
+  return (Object.keys(OIL_GRADES) as OilGrade[])
+    .filter((grade) => grade !== job.oil?.grade)
+    .map((grade): Move => ({
+      family: 'oil',
+      label: [`${OIL_GRADES[grade].name} oil, if the maker’s manual allows it`],
+      effort: 2,
+      apply: ({ oil: { viscosity40: _40, viscosity100: _100, ...oil } = {}, ...j }) => ({
+        ...j,
+        oil: { ...oil, grade },
+      }),
+    }));
 }

@@ -154,6 +154,20 @@ describe('advice', () => {
     expect(advise(light, 'releases', { most: 20 }).filter(bore).length).toBeLessThan(free.length);
   });
 
+  it('offers a thinner oil to a pack that drags when cold, and drops the can of the old one', () => {
+    const cold = put(fen(), {
+      'oil.coldest': 40,
+      'oil.viscosity40': 95,
+      'oil.viscosity100': 14,
+    });
+    expect(state(cold, 'coldDrag')).toBe('watch');
+    const [first, ...others] = advise(cold, 'coldDrag');
+    expect(first?.moves).toEqual(['SAE 5W-40 oil, if the maker’s manual allows it']);
+    expect(first?.job.oil).toMatchObject({ grade: 'sae5w40', coldest: { value: 40 } });
+    expect(first?.job.oil).not.toHaveProperty('viscosity40');
+    for (const { job } of [first!, ...others]) expect(state(job, 'coldDrag')).toBe('good');
+  });
+
   it('turns an install gap back into its window by marks of the adjuster', () => {
     const auto = put(
       { ...softened, expanding: { fitted: true } },
