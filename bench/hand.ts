@@ -33,6 +33,8 @@ export class Hands {
 
   /** Types where the cursor is; Enter goes to the next field and is a key too. */
   async write(...texts: readonly string[]): Promise<void> {
+    // A row just added gets the cursor once it is drawn: no hand types before that. The keypad needs none.
+    await this.page.locator(':is(input, textarea):focus, [data-testid=reading]').first().waitFor();
     for (const [i, text] of texts.entries()) {
       if (i > 0) {
         await this.page.keyboard.press('Enter');
