@@ -1,1 +1,3 @@
-export { CodeScreen as default } from '@/features/code/CodeScreen';
+import { later } from '@/features/later';
+
+export default later('CodeScreen');

@@ -1,1 +1,3 @@
-export { CutawayScreen as default } from '@/features/cutaway/CutawayScreen';
+import { later } from '@/features/later';
+
+export default later('CutawayScreen');

@@ -1,1 +1,3 @@
-export { DueScreen as default } from '@/features/due/DueScreen';
+import { later } from '@/features/later';
+
+export default later('DueScreen');

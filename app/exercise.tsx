@@ -1,1 +1,3 @@
-export { ExerciseScreen as default } from '@/features/learn/ExerciseScreen';
+import { later } from '@/features/later';
+
+export default later('ExerciseScreen');

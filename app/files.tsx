@@ -1,1 +1,3 @@
-export { FilesScreen as default } from '@/features/backup/FilesScreen';
+import { later } from '@/features/later';
+
+export default later('FilesScreen');

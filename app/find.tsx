@@ -1,1 +1,3 @@
-export { FindScreen as default } from '@/features/find/FindScreen';
+import { later } from '@/features/later';
+
+export default later('FindScreen');

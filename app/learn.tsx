@@ -1,1 +1,3 @@
-export { LearnScreen as default } from '@/features/learn/LearnScreen';
+import { later } from '@/features/later';
+
+export default later('LearnScreen');

@@ -1,1 +1,3 @@
-export { LibraryScreen as default } from '@/features/library/LibraryScreen';
+import { later } from '@/features/later';
+
+export default later('LibraryScreen');

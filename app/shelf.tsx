@@ -1,1 +1,3 @@
-export { ShelfScreen as default } from '@/features/shelf/ShelfScreen';
+import { later } from '@/features/later';
+
+export default later('ShelfScreen');

@@ -1,6 +1,8 @@
 import { useLocalSearchParams } from 'expo-router';
 
-import { JobScreen } from '@/features/job/JobScreen';
+import { later } from '@/features/later';
+
+const JobScreen = later('JobScreen');
 
 export default function JobRoute() {
   const { id } = useLocalSearchParams<'/job/[id]'>();

@@ -31,7 +31,7 @@ import { TopBar } from '@/features/page/TopBar';
 import { useKeys } from '@/ui/useKeys';
 import { useWide } from '@/ui/useWide';
 
-import { JobFault } from './JobFault';
+import { JobErrorBoundary } from './JobErrorBoundary';
 import { FullList } from './FullList';
 import { JobMenu } from './JobMenu';
 import { JobRidge } from './JobRidge';
@@ -47,11 +47,11 @@ export function JobScreen({ id }: { readonly id: string }) {
   useOpenHistory(id);
   return (
     <JobOfPage id={id}>
-      <JobFault what="This job">
+      <JobErrorBoundary what="This job">
         <WorkingHost>
           <OpenJob />
         </WorkingHost>
-      </JobFault>
+      </JobErrorBoundary>
     </JobOfPage>
   );
 }
@@ -116,7 +116,7 @@ function OpenJob() {
         ) : null}
         {!wide && !whole && plates && onSection ? (
           <View role="complementary" aria-label="The pack" style={styles.openJobPadded}>
-            <JobFault small what="Section">
+            <JobErrorBoundary small what="Section">
               <SectionView
                 width={88}
                 height={size.height - (editing ? 116 : 60)}
@@ -124,7 +124,7 @@ function OpenJob() {
                 onSelect={select}
                 onDrop={editing ? edits.drop : undefined}
               />
-            </JobFault>
+            </JobErrorBoundary>
             <IconKey
               icon="eye-outline"
               label="Show the whole section"
@@ -135,7 +135,7 @@ function OpenJob() {
         ) : null}
         {!wide && whole ? (
           <View role="main" style={styles.grow}>
-            <JobFault small what="Section">
+            <JobErrorBoundary small what="Section">
               {editing ? (
                 <EditorView
                   width={size.width - 12}
@@ -153,7 +153,7 @@ function OpenJob() {
                   onSelect={select}
                 />
               )}
-            </JobFault>
+            </JobErrorBoundary>
             <Action icon="close" onPress={() => setWhole(false)}>
               Back to the work
             </Action>
@@ -161,7 +161,10 @@ function OpenJob() {
         ) : (
           <View role="main" style={styles.openJobGrow}>
             <RollingRidge value={rolls ? line : undefined}>
-              <JobFault what={`${STAGE_NAME[viewed]} of this job`} view={`${viewed} ${params.tab}`}>
+              <JobErrorBoundary
+                what={`${STAGE_NAME[viewed]} of this job`}
+                view={`${viewed} ${params.tab}`}
+              >
                 {viewed === 'intake' ? <IntakeStage /> : null}
                 {viewed === 'strip' ? <StripStage /> : null}
                 {viewed === 'inspect' ? (
@@ -172,12 +175,12 @@ function OpenJob() {
                 {viewed === 'set' ? <SetStage /> : null}
                 {viewed === 'prove' ? <ProveStage /> : null}
                 {viewed === 'log' ? <LogStage onPlate={selection.only} /> : null}
-              </JobFault>
+              </JobErrorBoundary>
             </RollingRidge>
           </View>
         )}
         {wide ? (
-          <JobFault small what="The pack">
+          <JobErrorBoundary small what="The pack">
             <SidePanel stage={viewed} width={side}>
               {editing ? (
                 <EditorView
@@ -196,7 +199,7 @@ function OpenJob() {
                 />
               )}
             </SidePanel>
-          </JobFault>
+          </JobErrorBoundary>
         ) : null}
       </View>
       <View style={[flow.inline, { backgroundColor: strata.raised }]}>
@@ -210,9 +213,9 @@ function OpenJob() {
           />
         ) : null}
         <View style={flow.share}>
-          <JobFault small what="The figures">
+          <JobErrorBoundary small what="The figures">
             <FootStrip stage={viewed} />
-          </JobFault>
+          </JobErrorBoundary>
         </View>
       </View>
     </View>

@@ -1,10 +1,11 @@
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
-import { useDeferredValue, useState } from 'react';
+import { Suspense, useDeferredValue, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
 import type { JobRow } from '@/core/job/row';
+import { later } from '@/features/later';
 import { Beside } from '@/features/page/Beside';
 import { STAGE_NAME } from '@/core/job/words';
 import { useAppSelector } from '@/state/store';
@@ -19,7 +20,6 @@ import { dueText, isDue } from './due';
 import type { Sort } from './findJobs';
 import { ALL_JOBS, findJobs } from './findJobs';
 import { JobFilter } from './JobFilter';
-import { JobPreview } from './JobPreview';
 import { selectRows } from '@/state/jobs/rows';
 import { useVerdict } from '@/state/jobs/useVerdict';
 import { flow } from '@/ui/flow';
@@ -30,6 +30,8 @@ import { upperFirst } from '@/core/text/sentence';
 const IN_SIGHT = 6;
 const ROWS = 40;
 const MORE = 100;
+
+const JobPreview = later('JobPreview');
 
 interface Props {
   /** Beside the search: a new job. */
@@ -96,7 +98,16 @@ export function JobList({ main, end }: Props) {
   );
   const shown = jobs.some((j) => j.id === under) ? under : jobs[0]?.id;
   return (
-    <Beside label="The job in short" beside={wide ? <JobPreview id={shown} /> : null}>
+    <Beside
+      label="The job in short"
+      beside={
+        wide ? (
+          <Suspense>
+            <JobPreview id={shown} />
+          </Suspense>
+        ) : null
+      }
+    >
       {list}
     </Beside>
   );

@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
+import { Suspense } from 'react';
 import { router, usePathname } from 'expo-router';
 import type { FallbackProps } from 'react-error-boundary';
-import { ErrorBoundary } from 'react-error-boundary';
+import { ErrorBoundary as BareBoundary } from 'react-error-boundary';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { Provider } from 'react-redux';
 
@@ -12,7 +13,7 @@ import { download } from '@/files/share';
 import { dumpStored } from '@/storage/rescue';
 import { StorageNotice } from '@/features/storage/StorageNotice';
 import { Action } from '@/ui/Action';
-import { FaultBoundary } from '@/ui/FaultBoundary';
+import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import '@/ui/print.css';
 import { SPACE, useBrowserParts, useThemeFor } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -29,11 +30,11 @@ void openWorkshop(store);
 /** The root of all screens: store, stored workshop, theme and fonts. */
 export function Root({ children }: { readonly children: ReactNode }) {
   return (
-    <ErrorBoundary FallbackComponent={RootFault}>
+    <BareBoundary FallbackComponent={RootError}>
       <Provider store={store}>
         <Themed>{children}</Themed>
       </Provider>
-    </ErrorBoundary>
+    </BareBoundary>
   );
 }
 
@@ -48,24 +49,28 @@ function Themed({ children }: { readonly children: ReactNode }) {
         {loaded ? (
           <>
             <StorageNotice />
-            <FaultBoundary what="Under Ridge" ways={<Rescue />}>
+            <ErrorBoundary what="Under Ridge" ways={<Rescue />}>
               <Screen>{children}</Screen>
-            </FaultBoundary>
+            </ErrorBoundary>
           </>
         ) : (
-          <Words soft style={styles.text}>
-            Opening the workshop …
-          </Words>
+          <Opening>Opening the workshop …</Opening>
         )}
       </Ground>
     </UnitsProvider>
   );
 }
 
+const Opening = ({ children }: { readonly children: string }) => (
+  <Words soft style={styles.text}>
+    {children}
+  </Words>
+);
+
 /** A screen that fails leaves the way to the others; the words are explained over all of them. */
 function Screen({ children }: { readonly children: ReactNode }) {
   return (
-    <FaultBoundary
+    <ErrorBoundary
       what="This screen"
       resetKeys={[usePathname()]}
       ways={
@@ -74,14 +79,16 @@ function Screen({ children }: { readonly children: ReactNode }) {
         </Action>
       }
     >
-      <WordHost>{children}</WordHost>
+      <Suspense fallback={<Opening>Opening …</Opening>}>
+        <WordHost>{children}</WordHost>
+      </Suspense>
       <KeyHelp />
-    </FaultBoundary>
+    </ErrorBoundary>
   );
 }
 
 /** Where not even theme and units could be had: plain, and with the same two ways out. */
-function RootFault({ error }: FallbackProps) {
+function RootError({ error }: FallbackProps) {
   return (
     <View role="alert" style={styles.padded}>
       <Text role="heading">Under Ridge can’t be shown</Text>

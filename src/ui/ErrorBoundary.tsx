@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import type { FallbackProps } from 'react-error-boundary';
-import { ErrorBoundary } from 'react-error-boundary';
+import { ErrorBoundary as Boundary } from 'react-error-boundary';
 
 import { Action } from './Action';
 import { SPACE, useStrata } from './theme';
@@ -20,15 +20,15 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** Catches errors of its children: shows the fault, and possible actions. */
-export function FaultBoundary({ what, resetKeys, ways, small = false, children }: Props) {
+/** Catches errors of its children: shows the error, and possible actions. */
+export function ErrorBoundary({ what, resetKeys, ways, small = false, children }: Props) {
   return (
-    <ErrorBoundary
+    <Boundary
       {...(resetKeys ? { resetKeys: [...resetKeys] } : {})}
       fallbackRender={(props) => <ErrorMessage what={what} ways={ways} small={small} {...props} />}
     >
       {children}
-    </ErrorBoundary>
+    </Boundary>
   );
 }
 

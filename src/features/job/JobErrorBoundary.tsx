@@ -6,7 +6,7 @@ import { useJobId } from '@/state/jobs/useJob';
 import { download } from '@/files/share';
 import { useAppSelector, useAppStore } from '@/state/store';
 import { Action } from '@/ui/Action';
-import { FaultBoundary } from '@/ui/FaultBoundary';
+import { ErrorBoundary } from '@/ui/ErrorBoundary';
 
 import { RollingRidge } from './StagePage';
 
@@ -19,13 +19,13 @@ interface Props {
 }
 
 /** A part of a job's screen that may fail alone; the data can be saved and the last edit undone. */
-export function JobFault({ what, view, small, children }: Props) {
+export function JobErrorBoundary({ what, view, small, children }: Props) {
   const id = useJobId();
   const job = useAppSelector((state) => state.jobs.entities[id]);
   return (
-    <FaultBoundary what={what} small={small} resetKeys={[view, job]} ways={<Ways />}>
+    <ErrorBoundary what={what} small={small} resetKeys={[view, job]} ways={<Ways />}>
       {children}
-    </FaultBoundary>
+    </ErrorBoundary>
   );
 }
 
