@@ -79,6 +79,8 @@ export interface DecidingTest {
   readonly minutes: number;
   /** Complaints that answer it already. */
   readonly saidBy?: readonly ComplaintId[];
+  /** Measurements of the job that answer it already, as {@link MeasuredWeight} names them. */
+  readonly measuredBy?: readonly string[];
   readonly outcomes: readonly TestOutcome[];
 }
 

@@ -77,11 +77,11 @@ export function rankCauses(evidence: Evidence): CauseRanking {
     const outcome = outcomes.find((o) => o.id === evidence.tests?.[id]);
     if (outcome) add(outcome.weights, `${name}: ${outcome.label}`);
   }
-  for (const { from, ...weight } of [
+  const measured = [
     ...(evidence.evaluation ? weighVerdicts(evidence.evaluation) : []),
     ...(evidence.job ? weighJob(evidence.job) : []),
-  ])
-    add([weight], from);
+  ];
+  for (const { from, ...weight } of measured) add([weight], from);
 
   const scores = new Map(
     ENTRIES.map(([id, { prior }]) => [
@@ -98,7 +98,8 @@ export function rankCauses(evidence: Evidence): CauseRanking {
     reasons: [...(reasons.get(id) ?? [])].sort((a, b) => Math.abs(b.tenths) - Math.abs(a.tenths)),
   })).sort((a, b) => b.score - a.score || byText(a.name, b.name));
   const pedal = evidence.job !== undefined && releasedBy(evidence.job) === 'pedal';
-  const next = nextTests(scores, evidence.tests ?? {}, evidence.complaints);
+  const taken = new Set(measured.map((m) => m.from));
+  const next = nextTests(scores, evidence.tests ?? {}, evidence.complaints, taken);
   return { causes, next: pedal ? next.filter((t) => !LEVER_CHECKS.has(t.id)) : next };
 }
 
@@ -115,6 +116,7 @@ function nextTests(
   scores: ReadonlyMap<CauseId, number>,
   made: Readonly<Partial<Record<TestId, string>>>,
   complaints: readonly ComplaintId[],
+  taken: ReadonlySet<string>,
 ): NextTest[] {
   const shares = toShares(scores);
   const now = entropy(shares);
@@ -122,6 +124,7 @@ function nextTests(
     ([id, test]) =>
       made[id] === undefined &&
       !test.saidBy?.some((c) => complaints.includes(c)) &&
+      !test.measuredBy?.some((m) => taken.has(m)) &&
       concern(test, shares) >= LEAST_CONCERN,
   )
     .map(([id, { name, minutes, outcomes }]): NextTest => {

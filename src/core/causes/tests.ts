@@ -8,6 +8,7 @@ const OF_EVERY_CLUTCH = {
   oilGrade: {
     name: 'Read the oil grade on the can',
     minutes: 1,
+    measuredBy: ['Oil at intake'],
     outcomes: [
       bad('Not for wet clutches', [w('wrongOil', 35, 'Grade read on the can.')]),
       good([w('wrongOil', -40, 'Correct grade.')], 'JASO MA or MA2'),
@@ -59,6 +60,7 @@ const OF_EVERY_CLUTCH = {
     name: 'Try it cold and warm',
     minutes: 10,
     saidBy: ['coldOnly', 'hotDrag'],
+    measuredBy: ['Drag in cold oil'],
     outcomes: [
       {
         id: 'cold',
@@ -97,6 +99,7 @@ const OF_EVERY_CLUTCH = {
   dialLift: {
     name: 'Dial on the pressure plate',
     minutes: 15,
+    measuredBy: ['Dial round the plate'],
     outcomes: [
       bad('Too little', [
         w('shortLift', 30, 'Measured.'),
@@ -112,6 +115,7 @@ const OF_EVERY_CLUTCH = {
   liftRound: {
     name: 'Lift at three points round the plate',
     minutes: 20,
+    measuredBy: ['Dial round the plate'],
     outcomes: [
       bad('One side less', [
         w('tiltedPlate', 30, 'Measured.'),
@@ -123,6 +127,7 @@ const OF_EVERY_CLUTCH = {
   discThickness: {
     name: 'Thickness of every disc',
     minutes: 30,
+    measuredBy: ['Measured wear', 'Measured discs'],
     outcomes: [
       bad('Below the limit', [w('wornDiscs', 35, 'Measured.')]),
       good([w('wornDiscs', -35, 'All within limits.')]),
@@ -131,6 +136,7 @@ const OF_EVERY_CLUTCH = {
   discLook: {
     name: 'Inspect the lining',
     minutes: 30,
+    measuredBy: ['Damage seen on discs'],
     outcomes: [
       bad('Glazed, black or loose', [w('glazedDiscs', 35, 'Seen.')]),
       good([w('glazedDiscs', -30, 'Clean lining.')]),
@@ -139,6 +145,7 @@ const OF_EVERY_CLUTCH = {
   springLength: {
     name: 'Free length of every spring',
     minutes: 30,
+    measuredBy: ['Free length'],
     outcomes: [
       bad('Short', [w('weakSprings', 32, 'Measured.')]),
       good([w('weakSprings', -28, 'Long enough.')]),
@@ -147,6 +154,7 @@ const OF_EVERY_CLUTCH = {
   steelFlatness: {
     name: 'Steels on a surface plate',
     minutes: 35,
+    measuredBy: ['Out-of-flat'],
     outcomes: [
       bad('Out of flat', [w('warpedSteels', 35, 'Measured.')]),
       good([w('warpedSteels', -38, 'All flat.')]),
@@ -155,6 +163,7 @@ const OF_EVERY_CLUTCH = {
   stackHeight: {
     name: 'Caliper over the pack',
     minutes: 35,
+    measuredBy: ['Stack height'],
     outcomes: [
       {
         id: 'low',
@@ -175,6 +184,7 @@ const OF_EVERY_CLUTCH = {
   basketNotches: {
     name: 'Notches in fingers and splines',
     minutes: 35,
+    measuredBy: ['Notch depth'],
     outcomes: [bad('Notched', [w('notches', 30, 'Felt.')]), good([w('notches', -32, 'Smooth.')])],
   },
   tangClearance: {

@@ -114,6 +114,24 @@ describe('likely causes', () => {
     expect(place(cleared, 'wrongOil')).toBeGreaterThan(place(before, 'wrongOil'));
   });
 
+  it('asks no test that the job has measured', () => {
+    const asked = (job: Job) =>
+      rankCauses({ complaints: ['drags'], job, evaluation: evaluate(job) }).next.map((t) => t.id);
+    const dial = {
+      ...crag(),
+      release: {
+        ...crag().release,
+        liftReadings: [1.9, 0.9, 1.8].map((lift, i) => ({
+          id: `d${i}`,
+          angle: entry(i * 120),
+          lift: entry(lift),
+        })),
+      },
+    };
+    expect(asked(crag())).toContain('liftRound');
+    expect(asked(dial)).not.toContain('liftRound');
+  });
+
   it('asks no test that the complaint answers', () => {
     const asked = (...complaints: ComplaintId[]) =>
       rankCauses({ complaints }).next.map((t) => t.id);
