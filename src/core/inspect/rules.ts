@@ -3,6 +3,7 @@ import type { State } from '@/core/evaluate/engine/figure';
 import type { Sentence } from '@/core/text/sentence';
 import { count, length, say } from '@/core/text/sentence';
 import type { Job } from '../job/types';
+import type { Mm } from '../units/quantity';
 import type { Decision } from './decisions';
 import { staysIn } from './decisions';
 import type { PartVerdict } from './partVerdict';
@@ -113,6 +114,32 @@ const newSteelsOnOldDiscs: Rule = (_job, _evaluation, parts) => {
   };
 };
 
+/** Difference from the median of its kind beyond which a reading is doubted, mm. Assumed value. */
+const UNLIKE: Mm = 0.4;
+const ENOUGH_ALIKE = 3;
+
+/** A figure that was mistyped, or a plate of another kind. */
+const unlikeTheOthers: Rule = (_job, _evaluation, parts) => {
+  const measured = parts.filter((p) => p.plate?.measured && !p.plate.plate.isNew);
+  const unlike = [...new Set(measured.map((p) => p.plate?.kind.id))].flatMap((kindId) => {
+    const alike = measured.filter((p) => p.plate?.kind.id === kindId);
+    const heights = alike.map((p) => p.plate?.thickness ?? 0).sort((a, b) => a - b);
+    const median = heights[Math.floor(heights.length / 2)] ?? 0;
+    return alike.length < ENOUGH_ALIKE
+      ? []
+      : alike.filter((p) => Math.abs((p.plate?.thickness ?? 0) - median) > UNLIKE);
+  });
+  if (unlike.length === 0) return undefined;
+  return {
+    id: 'unlikeTheOthers',
+    state: 'watch',
+    title: 'Thickness unlike the other plates',
+    sentence: say`Differs by more than ${length(UNLIKE)} from the other plates of its kind: measure again, or give it a kind of its own.`,
+    partIds: ids(unlike),
+    decision: 'watch',
+  };
+};
+
 /** The wear of all discs together. */
 const packWear: Rule = (job, { figures }, parts) => {
   const wear = figures.get('packWear');
@@ -160,6 +187,7 @@ const packVerdict =
   };
 
 const RULES: readonly Rule[] = [
+  unlikeTheOthers,
   warpedTakesNeighbours,
   newAgainstWarped,
   newSteelsOnOldDiscs,

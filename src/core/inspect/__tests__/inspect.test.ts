@@ -159,6 +159,19 @@ describe('rules across parts', () => {
     ]);
   });
 
+  it('doubt a plate that is unlike the others of its kind, and no kind of two', () => {
+    const mistyped = job({
+      p1: [2.95, 2.95, 2.95],
+      p3: [1.95, 1.95, 1.95],
+      p5: [2.94, 2.95, 2.95],
+    });
+    expect(reasons(mistyped, 'p3')).toContain('from the other plates of its kind');
+    expect(reasons(mistyped, 'p1')).not.toContain('other plates');
+    // Of two nobody can tell which is wrong.
+    const steels = job({ p2: [1.6], p4: [2.6] });
+    expect(reasons(steels, 'p4')).not.toContain('other plates');
+  });
+
   it('let no new disc run against a warped steel', () => {
     const thin = limit(job({ p5: [2.7, 2.7, 2.7, 2.7] }));
     expect(across(thin)).not.toContain('newAgainstWarped');
