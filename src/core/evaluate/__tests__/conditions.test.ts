@@ -162,6 +162,14 @@ describe('dial readings round the plate', () => {
     expect(sentence(job, 'even')).toContain('Remove the springs');
   });
 
+  it('call no lift uneven that is short all round, and one that is both by its own share', () => {
+    const short = put(dial([0, 1.42], [120, 1.4], [240, 1.41]), { 'release.requiredLift': 1.7 });
+    expect(verdict(short, 'releases')?.state).not.toBe('good');
+    expect(verdict(short, 'even')).toMatchObject({ state: 'good', title: 'Lifts evenly' });
+    const both = put(dial([0, 1.6], [120, 1], [240, 1.1]), { 'release.requiredLift': 1.7 });
+    expect(verdict(both, 'even')).toMatchObject({ state: 'watch', title: 'Lifts unevenly' });
+  });
+
   it('say that two angles fix no plane', () => {
     const job = dial([0, 1.6], [180, 1.5]);
     expect(verdict(job, 'even')?.state).toBe('unknown');

@@ -112,10 +112,10 @@ function judgeJudder(layout: PackLayout): Verdict | undefined {
   };
 }
 
-/** Share of its own lift from which a tilt is worth a word while the required lift is unknown. Assumed value. */
+/** Share of its own lift from which a tilt is worth a word while the required lift is unknown or nowhere reached. Assumed value. */
 const UNEVEN = 0.15;
 
-/** Before the required lift is known, a tilt is compared with the lift itself. */
+/** Where the required lift does not decide, a tilt is compared with the lift itself. */
 function unevenAlone(
   base: Pick<Verdict, 'id' | 'figures'>,
   least: number,
@@ -168,12 +168,22 @@ function judgeEvenness(sheet: Sheet): Verdict | undefined {
     };
   if (!needed) return unevenAlone(base, least.value, across);
   const tilts = say`A dial shows ${length(across)} across the plate (± ${length(tilt.value)} about the mean)`;
+  // A lift that is short all round is not uneven by that.
+  if (least.value + tilt.value + 1e-4 < needed.value) {
+    return (
+      unevenAlone(base, least.value, across) ?? {
+        ...base,
+        state: 'good',
+        title: 'Lifts evenly',
+        sentence: [...tilts, ...say`: short all round, not on one side.`],
+      }
+    );
+  }
   if (least.value + 1e-4 < needed.value && across >= DIAL_READS) {
     const short = needed.value - least.value;
-    const mean = sheet.known('liftHad');
     return {
       ...base,
-      state: mean && mean.value >= needed.value ? 'stop' : 'watch',
+      state: 'stop',
       title: 'Lifts unevenly',
       sentence: [
         ...tilts,
