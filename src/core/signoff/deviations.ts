@@ -3,6 +3,7 @@ import type { VerdictId } from '@/core/evaluate/engine/verdict';
 import type { Sentence } from '@/core/text/sentence';
 import { say, torque } from '@/core/text/sentence';
 import { stageOfVerdict } from '../advice/manualFix';
+import { demandsOf } from '../job/purpose';
 import type { Job } from '../job/types';
 import type { Fastener } from '../job/work';
 import { WORK_STAGES } from '../job/work';
@@ -47,8 +48,9 @@ export function deviationItems(job: Job, { verdicts }: Evaluation): readonly Ope
       : []),
     ...soakItems(job),
     ...skippedItems(job),
+    // Of a fault that is looked for, an odd reading is the finding.
     ...verdicts
-      .filter((v) => v.state === 'watch' && READINGS.has(v.id as VerdictId))
+      .filter((v) => v.state === 'watch' && READINGS.has(v.id as VerdictId) && demandsOf(job).stops)
       .map((v): OpenItem => ({
         ...item(`verdict:${v.id}`, v.title, v.sentence),
         ...stageOfVerdict(job, v.id),

@@ -118,6 +118,19 @@ describe('finding a fault', () => {
       'complaint or goal',
     ]);
     expect(openItems(job)).toEqual([]);
+    const tilted = {
+      ...job,
+      release: {
+        ...job.release,
+        liftReadings: [1.9, 0.9, 1.8].map((lift, i) => ({
+          id: `d${i}`,
+          angle: entry(i * 120),
+          lift: entry(lift),
+        })),
+      },
+    };
+    expect(openItems(tilted)).toEqual([]);
+    expect(openItems(as('replacePlates', tilted)).map((i) => i.kind)).toContain('deviation');
   });
 });
 
