@@ -46,7 +46,7 @@ export const visitRun = (job: Job, visitId: string): readonly RunStep[] =>
         siblings: [path],
         nominal: kind.thickness?.value,
         limit: kind.minThickness?.value,
-        limitIs: 'least',
+        limitIs: 'min',
         onlyWears: true,
       };
     });
@@ -112,7 +112,7 @@ function thicknessSteps({ plate, kind, title }: Placed, points: number): RunStep
     siblings,
     nominal: kind.thickness?.value,
     limit: kind.minThickness?.value,
-    limitIs: 'least',
+    limitIs: 'min',
     onlyWears: true,
   }));
 }
@@ -142,7 +142,7 @@ function flatnessStep(job: Job, { plate, title }: Placed): RunStep {
     siblings: [path],
     nominal: 0,
     limit: limitAt(job, 'inspection.steelWarpLimit'),
-    limitIs: 'most',
+    limitIs: 'max',
     onlyWears: false,
   };
 }
@@ -158,7 +158,7 @@ function tangSteps(job: Job): RunStep[] {
       plateId: plate.id,
       siblings: [path],
       limit: limitAt(job, 'inspection.tangClearanceMax'),
-      limitIs: 'most',
+      limitIs: 'max',
       onlyWears: false,
     };
   });
@@ -218,7 +218,7 @@ function aroundSteps(job: Job): RunStep[] {
     what,
     siblings: [path],
     limit: limitAt(job, limit),
-    limitIs: path === 'inspection.pressurePlateThickness' ? 'least' : 'most',
+    limitIs: path === 'inspection.pressurePlateThickness' ? 'min' : 'max',
     onlyWears: false,
   }));
 }

@@ -31,7 +31,7 @@ export interface RunStep {
   readonly nominal?: number | undefined;
   readonly limit?: number | undefined;
   /** Whether the limit is a minimum or a maximum. */
-  readonly limitIs: 'least' | 'most';
+  readonly limitIs: 'min' | 'max';
   /** Wear only reduces: values above new are questioned. */
   readonly onlyWears: boolean;
 }

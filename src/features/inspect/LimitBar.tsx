@@ -35,9 +35,7 @@ export function LimitBar({ step, text }: { readonly step: RunStep; readonly text
         : undefined;
   const words = [
     nominal === undefined ? '' : `New ${show(nominal)}`,
-    limit === undefined
-      ? 'no limit entered'
-      : `${limitIs === 'least' ? 'least' : 'most'} ${show(limit)}`,
+    limit === undefined ? 'no limit entered' : `${limitIs} ${show(limit)}`,
   ].filter(Boolean);
   const from = limit ?? nominal;
   const to = nominal ?? limit;
@@ -46,8 +44,8 @@ export function LimitBar({ step, text }: { readonly step: RunStep; readonly text
   const low = drawn ? Math.min(from, to) - BEYOND * span : 0;
   const high = drawn ? Math.max(from, to) + BEYOND * span : 1;
   const x = (v: number) => Math.max(6, Math.min(width - 6, ((v - low) / (high - low)) * width));
-  const goodFrom = limitIs === 'least' ? (limit ?? low) : low;
-  const goodTo = limitIs === 'least' ? high : (limit ?? high);
+  const goodFrom = limitIs === 'min' ? (limit ?? low) : low;
+  const goodTo = limitIs === 'min' ? high : (limit ?? high);
   return (
     <View style={flow.lines}>
       <View
@@ -80,7 +78,7 @@ export function LimitBar({ step, text }: { readonly step: RunStep; readonly text
               <Path
                 d={`M${x(value)} 13l-7-11h14z`}
                 fill={
-                  (limitIs === 'least' ? value < (limit ?? value) : value > (limit ?? value))
+                  (limitIs === 'min' ? value < (limit ?? value) : value > (limit ?? value))
                     ? strata.stop
                     : strata.ink
                 }

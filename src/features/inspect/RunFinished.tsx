@@ -44,7 +44,7 @@ export function RunFinished({
               ? `${countOf(run.steps.length, 'reading')} taken, none missing.`
               : `${run.steps.length - open.length} of ${countOf(run.steps.length, 'reading')} taken.`}
         </Words>
-        {worst.slice(0, 4).map((p) => (
+        {worst.map((p) => (
           <Words key={p.id} size={15}>
             {p.name}: {readSentence(p.reasons[0]?.sentence ?? [], units)}
           </Words>

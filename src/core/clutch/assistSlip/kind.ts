@@ -38,7 +38,7 @@ const readings = (job: Job): readonly RunStep[] => [
     what: 'depth of the step worn into them',
     siblings: [WEAR],
     limit: wearOf(job)[1],
-    limitIs: 'most',
+    limitIs: 'max',
     onlyWears: false,
   },
 ];

@@ -31,7 +31,7 @@ export function coilReadings(job: Job): readonly RunStep[] {
       siblings,
       nominal: group?.freeLength?.value,
       limit: group?.minFreeLength?.value,
-      limitIs: 'least',
+      limitIs: 'min',
       onlyWears: true,
     };
   });

@@ -23,7 +23,7 @@ export const coneReading = (job: Job): RunStep => ({
   siblings: ['springs.diaphragm.measuredCone'],
   nominal: job.springs.diaphragm.coneHeight?.value,
   limit: entryAt(job, LEAST)?.value,
-  limitIs: 'least',
+  limitIs: 'min',
   onlyWears: true,
 });
 

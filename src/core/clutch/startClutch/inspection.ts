@@ -20,7 +20,7 @@ export const shoeReadings = ({ startClutch: record }: Job): readonly RunStep[] =
     what: 'lining of the thinnest shoe',
     siblings: ['startClutch.shoeLining'],
     limit: record.shoeLiningMin?.value,
-    limitIs: 'least',
+    limitIs: 'min',
     onlyWears: true,
   },
   {
@@ -32,7 +32,7 @@ export const shoeReadings = ({ startClutch: record }: Job): readonly RunStep[] =
     siblings: ['startClutch.drumBore'],
     nominal: record.drumRadius?.value,
     limit: record.drumBoreMax?.value,
-    limitIs: 'most',
+    limitIs: 'max',
     onlyWears: false,
   },
 ];

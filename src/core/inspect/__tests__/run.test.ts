@@ -44,7 +44,7 @@ describe('a measuring run', () => {
     expect(steps[37]).toMatchObject({
       title: 'Steel, plate 2',
       part: 'flatness',
-      limitIs: 'most',
+      limitIs: 'max',
     });
   });
 
