@@ -32,8 +32,8 @@ export const READY_FINDINGS: readonly Pick<Finding, 'part' | 'text' | 'cause'>[]
   { part: 'worm', text: 'Soft worm: its faces are worn, lift is lost', cause: 'shortLift' },
   { part: 'bearing', text: 'Flat race in the release bearing', cause: 'dryRelease' },
   { part: 'seal', text: 'Seal fitted the wrong way round' },
-  { part: 'pressurePlate', text: 'Ground: margin left to the minimum thickness' },
-  { part: 'plate', text: 'Ground: margin left to the minimum thickness' },
+  { part: 'pressurePlate', text: 'Reground: thickness above the minimum' },
+  { part: 'plate', text: 'Reground: thickness above the minimum' },
   { part: 'springs', text: 'Marks of over-travel: coils touched', cause: 'weakSprings' },
 ];
 
@@ -64,5 +64,12 @@ export const withoutFinding = (job: Job, id: string): Job =>
  * A finding in one sentence: "Seal: wrong way round. Done."
  * @example findingText({ id: 'f', part: 'seal', text: 'Wrong way round', decision: 'done', agreed: '', photoIds: [] }) // "Seal: Wrong way round. Done."
  */
-export const findingText = ({ part, text, decision, agreed }: Finding): string =>
-  `${PART_NAME[part]}: ${text.trim().replace(/\.$/, '')}. ${DECISION_WORD[decision]}${agreed.trim() ? `; ${agreed.trim().replace(/\.$/, '')}` : ''}.`;
+export const findingText = (finding: Finding): string =>
+  `${PART_NAME[finding.part]}: ${decisionText(finding)}`;
+
+/**
+ * A finding beside the name of its part: "Wrong way round. Done."
+ * @example decisionText({ id: 'f', part: 'seal', text: 'Wrong way round', decision: 'done', agreed: '', photoIds: [] }) // "Wrong way round. Done."
+ */
+export const decisionText = ({ text, decision, agreed }: Finding): string =>
+  `${text.trim().replace(/\.$/, '')}. ${DECISION_WORD[decision]}${agreed.trim() ? `; ${agreed.trim().replace(/\.$/, '')}` : ''}.`;

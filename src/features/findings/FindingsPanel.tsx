@@ -5,7 +5,7 @@ import { CAUSES } from '@/core/causes/knowledge';
 import type { CauseId } from '@/core/causes/cause';
 import {
   DECISION_WORD,
-  findingText,
+  decisionText,
   PART_NAME,
   READY_FINDINGS,
   withFinding,
@@ -75,7 +75,7 @@ function FindingFields({ finding: f }: { readonly finding: Finding }) {
   const set = (part: Partial<Finding>, typing?: string) =>
     change((j) => withFinding(j, { ...f, ...part }), { typing });
   return (
-    <Panel title={PART_NAME[f.part]} summary={findingText(f)} initiallyOpen={f.text === ''}>
+    <Panel title={PART_NAME[f.part]} summary={decisionText(f)} initiallyOpen={f.text === ''}>
       <Choice
         label="Part"
         value={f.part}
@@ -84,6 +84,7 @@ function FindingFields({ finding: f }: { readonly finding: Finding }) {
       />
       <Field
         label="Finding"
+        autoFocus={f.text === ''}
         value={f.text}
         maxLength={MAX_TEXT}
         onChangeText={(text) => set({ text }, `finding.${f.id}.text`)}
