@@ -1,5 +1,5 @@
 import { layOut } from '@/core/evaluate/engine/layers';
-import { asSpecified } from '../job/derive';
+import { replaceByNew } from '../job/edits/pack';
 import type { Job } from '../job/types';
 import type { Mm } from '../units/quantity';
 import type { Move } from './move';
@@ -26,15 +26,7 @@ export function freshMoves(job: Job): Move[] {
     label: [label],
     effort,
     // Readings and damage belong to the replaced plates; position and order stay.
-    apply: (j) => ({
-      ...j,
-      pack: {
-        ...j.pack,
-        plates: j.pack.plates.map((p) =>
-          ids.includes(p.id) ? { ...asSpecified(p), isNew: true } : p,
-        ),
-      },
-    }),
+    apply: (j) => replaceByNew(j, new Map(ids.map((id) => [id, 'Worn.']))),
   });
   return [
     ...(discs.length > 0 ? [fresh(named(discs.length, 'disc'), 3, discs)] : []),

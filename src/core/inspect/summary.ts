@@ -2,7 +2,8 @@ import { warpOf } from '@/core/evaluate/engine/layers';
 import type { Evaluation } from '../evaluate/evaluate';
 import type { Sentence } from '@/core/text/sentence';
 import { countOf } from '@/core/text/countOf';
-import { count, force, length, say, upperFirst } from '@/core/text/sentence';
+import { count, force, length, lowerFirst, say, upperFirst } from '@/core/text/sentence';
+import { isAssembled } from '../job/purpose';
 import type { Job } from '../job/types';
 import { readingsOf } from '../job/types';
 import { summarizeReadings } from '../pack/stack';
@@ -28,7 +29,7 @@ export function summarize(job: Job, inspection: Inspection, evaluation: Evaluati
     return { customer: [none], shop: [none] };
   }
   return {
-    customer: forCustomer(inspection, evaluation),
+    customer: forCustomer(inspection, evaluation, isAssembled(job)),
     shop: forShop(job, inspection, evaluation),
   };
 }
@@ -38,12 +39,21 @@ const discsOf = (parts: readonly PartVerdict[]) =>
 const steelsOf = (parts: readonly PartVerdict[]) => parts.filter((p) => p.plate?.lined === 'none');
 const goes = (d: Decision) => d === 'change' || d === 'scrap';
 
-function forCustomer({ parts, across }: Inspection, { verdicts }: Evaluation): Sentence[] {
+function forCustomer(
+  { parts, across }: Inspection,
+  { verdicts }: Evaluation,
+  assembled: boolean,
+): Sentence[] {
   const lines: Sentence[] = [];
   const reported = (all: readonly PartVerdict[], one: string, many: string) => {
     const fresh = all.filter((p) => p.plate?.plate.isNew).length;
     // What was replaced does not stay.
-    if (fresh > 0) lines.push(say`${count(fresh)} ${fresh === 1 ? one : many} replaced by new.`);
+    if (fresh > 0)
+      lines.push(
+        assembled
+          ? say`${count(fresh)} ${fresh === 1 ? one : many} replaced by new.`
+          : say`${count(fresh)} ${fresh === 1 ? `${one} is` : `${many} are`} to be replaced.`,
+      );
     const sort = all.filter((p) => !p.plate?.plate.isNew);
     if (sort.length === 0) return;
     const out = sort.filter((p) => goes(p.decision)).length;
@@ -140,6 +150,9 @@ function forShop(
       say`${NAME[d]}: ${those.map((p) => (p.plate ? `plate ${p.plate.number}` : p.name.toLowerCase())).join(', ')}.`,
     );
   }
+  const out = job.replaced ?? [];
+  if (out.length > 0)
+    lines.push(say`Replaced by new: ${out.map((r) => lowerFirst(r.name)).join('; ')}.`);
   for (const f of across) if (f.decision === undefined) lines.push(say`${f.title}.`);
   return [...new Map(lines.map((l) => [JSON.stringify(l), l])).values()];
 }

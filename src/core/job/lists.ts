@@ -58,6 +58,7 @@ export const LIST_LENGTHS: Readonly<Record<string, number>> = {
   ),
   findings: MAX_LINES,
   'findings.*.photoIds': MAX_PHOTOS,
+  replaced: MAX_LINES,
   earlierSets: MAX_LINES,
   'earlierSets.*.lines': MAX_LINES,
   'signOff.overrides': MAX_OVERRIDES,

@@ -88,9 +88,15 @@ function ofKind({ intake, work }: Pick<Job, 'intake' | 'work'>): Demands {
   if (intake.purpose === undefined) return EVERYTHING;
   const demands = DEMANDS[intake.purpose];
   // A finding may be signed as it is; a clutch that was assembled must not be signed over a stop without a reason.
-  const assembled = Object.values(work.build.records).some((record) => record.done !== undefined);
-  return assembled ? { ...demands, stops: true } : demands;
+  return isAssembled({ work }) ? { ...demands, stops: true } : demands;
 }
+
+/**
+ * Whether the assembly was begun: until then new plates are only to be fitted.
+ * @example isAssembled(job) // true
+ */
+export const isAssembled = ({ work }: Pick<Job, 'work'>): boolean =>
+  Object.values(work.build.records).some((record) => record.done !== undefined);
 
 /** Steps of the shop itself, and every step that tightens a fastener. */
 const ALWAYS = /^(own|unlisted|fastener|finger|stage|leaflet):/;

@@ -4,7 +4,7 @@
  * `units/quantity.ts`. Its parts are in `record/`, the work in `work.ts`.
  */
 
-import type { Finding, ReadingSet } from './record/findings';
+import type { Finding, ReadingSet, ReplacedPlate } from './record/findings';
 import type { Entry } from './record/entry';
 import type { Oil, Slip } from './record/oil';
 import type { Engine, Intake, Machine, Stage, StartDuty } from './record/intake';
@@ -97,6 +97,7 @@ export interface Job extends VariantParts {
   readonly notes: string;
   /** What was found on any part, in free words. */
   readonly findings?: readonly Finding[];
+  readonly replaced?: readonly ReplacedPlate[];
   /** Sets of readings that were followed by others; the latest are in the fields themselves. */
   readonly earlierSets?: readonly ReadingSet[];
   /** What the leaflet says in words, as the spec sheet gave it. */

@@ -6,6 +6,7 @@ import { evaluate } from '@/core/evaluate/evaluate';
 import { readSentence, travel } from '@/core/text/sentence';
 import { inspect } from '@/core/inspect/inspect';
 import { summarize } from '@/core/inspect/summary';
+import { isAssembled } from '@/core/job/purpose';
 import type { Job } from '@/core/job/types';
 import { AIM_NAME } from '@/core/job/words';
 import { isFrozen } from '@/core/job/signOff';
@@ -76,12 +77,13 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
   const fresh = evaluation.layout.layers.filter((l) => l.plate.isNew);
   const discs = fresh.filter((l) => l.lined !== 'none').length;
   const steels = fresh.length - discs;
+  const assembled = isAssembled(job);
   const open = prove.starts.some((s) => (s.wanted?.value ?? 0) > (s.done?.value ?? 0));
   const signedAs = options.revision ?? (isFrozen(job) ? job.signOff.revisions.at(-1) : undefined);
   return {
     title: titleOf(job),
     large: true,
-    subtitle: 'Your clutch: work done and advice',
+    subtitle: assembled ? 'Your clutch: work done and advice' : 'Your clutch: findings and advice',
     foot: signedAs ? `${job.number} · revision ${signedAs.number}` : `${job.number} · not signed`,
     blocks: [
       ...facts([
@@ -101,7 +103,7 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
           ] satisfies PaperBlock[])
         : []),
       ...findingBlocks(job, 'Found on other parts'),
-      { kind: 'heading', text: 'Fitted now' },
+      { kind: 'heading', text: assembled ? 'Fitted now' : 'Pack to be fitted' },
       {
         kind: 'list',
         items: [
@@ -133,7 +135,8 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
                 `Break-in: ${prove.starts.map((s) => `${s.wanted?.value ?? 0} starts in ${s.name.toLowerCase() || 'a gear'}`).join(', ')}, with cooling time between.`,
               ]
             : []),
-          ...(prove.recheckFreePlay ||
+          ...(!assembled ||
+          prove.recheckFreePlay ||
           prove.recheckLift ||
           prove.recheckGain ||
           !hasPack(job.machine.layout)

@@ -22,7 +22,7 @@ import { findingBlocks, setBlocks } from './findings';
 import type { Paper, PaperBlock, SheetOptions } from './paper';
 import { minute } from '../text/minute';
 import { day, facts, titleOf } from './paper';
-import { packBlocks, partBlocks, torqueBlocks } from './packBlocks';
+import { packBlocks, partBlocks, replacedBlocks, torqueBlocks } from './packBlocks';
 import { settingBlocks } from './settings';
 import { stepBlocks } from './stepBlocks';
 import { AIM_NAME, CAUTIONS, OIL_NAME, STAGE_NAME } from '../job/words';
@@ -247,6 +247,7 @@ function inspectionBlocks(job: Job, evaluation: Evaluation, units: UnitChoice): 
           } satisfies PaperBlock,
         ]
       : []),
+    ...replacedBlocks(job, units),
   ];
 }
 

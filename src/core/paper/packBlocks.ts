@@ -5,6 +5,7 @@ import { inspect } from '../inspect/inspect';
 import { DECISION_NAME } from '../inspect/decisions';
 import type { Job } from '../job/types';
 import { readingsOf } from '../job/types';
+import { summarizeReadings } from '../pack/stack';
 import { partMissing } from '../signoff/partItems';
 import type { UnitChoice } from '../units/format';
 import { formatWithUnit } from '../units/format';
@@ -72,6 +73,36 @@ export function packBlocks(job: Job, evaluation: Evaluation, units: UnitChoice):
           },
         ],
       ],
+    },
+  ];
+}
+
+/** The plates that came out, as they were measured, with the reason. */
+export function replacedBlocks({ replaced = [] }: Job, units: UnitChoice): PaperBlock[] {
+  if (replaced.length === 0) return [];
+  const read = replaced.flatMap((r) => readingsOf(r.plate).map((e) => e.value));
+  const decimals = (units.length ?? 'mm') === 'mm' ? gaugeDecimals(read) : undefined;
+  return [
+    {
+      kind: 'table',
+      columns: [{ title: 'Replaced' }, { title: 'Thinnest', digits: true }, { title: 'Reason' }],
+      rows: replaced.map(({ name, plate, why }) => {
+        const values = readingsOf(plate).map((e) => e.value);
+        return [
+          name,
+          values.length === 0
+            ? '–'
+            : formatWithUnit(summarizeReadings(values).least, 'length', units, decimals),
+          [
+            plate.outOfFlat
+              ? `${formatWithUnit(plate.outOfFlat.value, 'length', units, 2)} out of flat.`
+              : '',
+            why,
+          ]
+            .filter(Boolean)
+            .join(' '),
+        ];
+      }),
     },
   ];
 }

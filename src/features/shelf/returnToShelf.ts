@@ -4,8 +4,10 @@ import { evaluate } from '@/core/evaluate/evaluate';
 import { readSentence } from '@/core/text/sentence';
 import type { PartVerdict } from '@/core/inspect/partVerdict';
 import { inspect, mainReason } from '@/core/inspect/inspect';
-import { asSpecified, groupAsSpecified } from '@/core/job/derive';
+import { groupAsSpecified } from '@/core/job/derive';
+import { replaceByNew } from '@/core/job/edits/pack';
 import type { Job, Plate } from '@/core/job/types';
+import { omit } from '@/core/omit';
 import {
   NO_THICKNESS,
   scrapOf,
@@ -50,6 +52,7 @@ export const returnPlate =
     if (!job) return { text: 'Job not found.' };
     const { units } = getState().display;
     const before = new Map<string, Plate>();
+    const why = new Map<string, string>();
     const made: string[] = [];
     const gone: string[] = [];
     const reported: string[] = [];
@@ -82,13 +85,10 @@ export const returnPlate =
         );
       }
       before.set(plate.id, plate);
+      why.set(plate.id, where === 'shelf' ? 'On the shelf.' : whyScrapped(part, units));
     }
     if (before.size === 0) return { text: reported.join(' ') };
-    dispatch(
-      editJob(jobId, (j) =>
-        withPlates(j, (p) => (before.has(p.id) ? { ...asSpecified(p), isNew: true } : p)),
-      ),
-    );
+    dispatch(editJob(jobId, (j) => replaceByNew(j, why)));
     return {
       text: [
         ...reported,
@@ -100,7 +100,12 @@ export const returnPlate =
             where === 'shelf' ? shelfActions.stockPlateTaken(id) : shelfActions.scrapForgotten(id),
           );
         for (const id of gone) dispatch(shelfActions.piecesRemoved({ id, count: -1 }));
-        dispatch(editJob(jobId, (j) => withPlates(j, (p) => before.get(p.id) ?? p)));
+        dispatch(
+          editJob(jobId, (j) => ({
+            ...withPlates(omit(j, 'replaced'), (p) => before.get(p.id) ?? p),
+            ...(job.replaced ? { replaced: job.replaced } : {}),
+          })),
+        );
       },
     };
   };

@@ -4,9 +4,10 @@ import { CAUSES } from '@/core/causes/knowledge';
 import { MAX_LINES, MAX_PHOTOS } from '@/core/job/fields';
 import { FINDING_DECISIONS, FINDING_PARTS, READING_KINDS } from '@/core/job/record/findings';
 
+import { PLATE } from './pack';
 import { DATE, ID, list, text } from './parts';
 
-/* Findings in free words, and earlier sets of readings. */
+/* Findings in free words, replaced plates, and earlier sets of readings. */
 
 const LONGEST = 400;
 
@@ -47,6 +48,16 @@ export const READING_SETS = list(
       )
       .max(MAX_LINES)
       .required(),
+  }),
+  MAX_LINES,
+).optional();
+
+export const REPLACED = list(
+  Joi.object({
+    id: ID.required(),
+    name: text(LONGEST).required(),
+    why: text(LONGEST).required(),
+    plate: PLATE.required(),
   }),
   MAX_LINES,
 ).optional();

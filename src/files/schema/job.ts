@@ -17,7 +17,7 @@ import { blankSignOff } from '@/core/job/signOff';
 
 import { PACK_PARTS } from './pack';
 import { DATE, entriesUnder, entryOf, ID, list, text, TIME } from './parts';
-import { FINDINGS, READING_SETS } from './findings';
+import { FINDINGS, READING_SETS, REPLACED } from './findings';
 import { INSPECTION, INTAKE, LEAFLET, PHOTO, STRIP } from './stages';
 import { BUILD, OVERRIDES, PROVE, WORK } from './work';
 
@@ -95,6 +95,7 @@ const RECORD = {
   notes: text(MAX_NOTES).required(),
   leaflet: LEAFLET,
   findings: FINDINGS,
+  replaced: REPLACED,
   earlierSets: READING_SETS,
 };
 

@@ -51,7 +51,7 @@ export const SEEN = Joi.array()
   .unique()
   .max(SIGHTS.length);
 
-const PLATE = Joi.object({
+export const PLATE = Joi.object({
   id: ID.required(),
   kindId: ID.required(),
   readings: Joi.object(

@@ -69,6 +69,13 @@ describe('what is due', () => {
     expect(ids([job, before])).toContain('limit-crag');
   });
 
+  it('asks for no break-in where a fault was found and nothing assembled', () => {
+    const signed = { ...signedOff(fen()), prove: fen().prove };
+    const fault = { ...signed, intake: { ...signed.intake, purpose: 'findFault' as const } };
+    expect(ids([fault])).toContain(`recheck-${fault.id}`);
+    expect(ids([{ ...fault, work: fen().work }])).toEqual([]);
+  });
+
   it('asks for the measurement after break-in until one is there', () => {
     const job = signedJob;
     const { recheckFreePlay: _play, recheckLift: _lift, ...prove } = job.prove;

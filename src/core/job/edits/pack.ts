@@ -1,5 +1,7 @@
 import { alternate, blankKind } from '../blank';
-import { MAX_KINDS, MAX_PLATES } from '../fields';
+import { asSpecified } from '../derive';
+import { MAX_KINDS, MAX_LINES, MAX_PLATES } from '../fields';
+import type { ReplacedPlate } from '../record/findings';
 import type { Job, NewPlates, Pack, PlateKind } from '../types';
 import { changeItem, freeName } from './lists';
 
@@ -110,3 +112,37 @@ export function fillStack(job: Job, filling: Filling, idOf: (n: number) => strin
  * @example choosePack(job, { floorTurnsWith: 'hub' }).pack.floorTurnsWith // "hub"
  */
 export const choosePack = (job: Job, part: PackChoices): Job => withPack(job, part);
+
+/**
+ * Puts a new plate in the place of each of some; what came out is kept with its readings and the reason.
+ * @param why the reason in one sentence, by the id of the plate
+ * @example replaceByNew(job, new Map([[job.pack.plates[0].id, 'Worn.']])).replaced.length // 1
+ */
+export function replaceByNew(job: Job, why: ReadonlyMap<string, string>): Job {
+  const kindName = (id: string) => job.pack.kinds.find((k) => k.id === id)?.name ?? 'Plate';
+  const { replaced = [] } = job;
+  const out = job.pack.plates.flatMap((plate, i): ReplacedPlate[] => {
+    const reason = why.get(plate.id);
+    const again = replaced.filter((r) => r.plate.id === plate.id).length;
+    return reason === undefined
+      ? []
+      : [
+          {
+            id: `${plate.id}-${again + 1}`,
+            name: `${kindName(plate.kindId)}, plate ${i + 1}`,
+            why: reason,
+            plate,
+          },
+        ];
+  });
+  return out.length === 0
+    ? job
+    : {
+        ...withPack(job, {
+          plates: job.pack.plates.map((p) =>
+            why.has(p.id) ? { ...asSpecified(p), isNew: true } : p,
+          ),
+        }),
+        replaced: [...replaced, ...out].slice(-MAX_LINES),
+      };
+}

@@ -1,4 +1,5 @@
 import type { CauseId } from '../../causes/cause';
+import type { Plate } from './pack';
 
 /* What was found on a part in free words, and sets of readings that were taken again. */
 
@@ -58,4 +59,14 @@ export interface Finding {
   /** The cause for or against which the builder takes it. */
   readonly cause?: CauseId;
   readonly against?: boolean;
+}
+
+/** A plate that came out, with its readings; its place has a new one. */
+export interface ReplacedPlate {
+  readonly id: string;
+  /** As it was called: "Steel, plate 4". */
+  readonly name: string;
+  /** The reason in one sentence. */
+  readonly why: string;
+  readonly plate: Plate;
 }

@@ -1,4 +1,4 @@
-import { crag, jobsOfEachKind } from '@/testing/jobs';
+import { crag, done as doneAll, jobsOfEachKind, measured } from '@/testing/jobs';
 import fc from 'fast-check';
 
 import { digestOf } from '@/files/digest';
@@ -6,7 +6,7 @@ import { arbitraryJob } from '@/testing/arbitraryJob';
 
 import { evaluate } from '../../evaluate/evaluate';
 import { blankJob } from '../../job/blank';
-import { fillStack } from '../../job/edits/pack';
+import { fillStack, replaceByNew } from '../../job/edits/pack';
 import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
@@ -49,7 +49,12 @@ describe('the rider’s sheet', () => {
         ),
       },
     };
-    expect(rider(replaced)).toContain(`${discs} friction discs replaced by new.`);
+    const fitted = doneAll(replaced, 'build');
+    expect(rider(fitted)).toContain(`${discs} friction discs replaced by new.`);
+    expect(rider(fitted)).toContain('Fitted now');
+    // Before the assembly they are only to be replaced.
+    expect(rider(replaced)).toContain(`${discs} friction discs are to be replaced.`);
+    expect(rider(replaced)).not.toMatch(/Fitted now|replaced by new|after break-in/);
     expect(rider(replaced)).not.toContain('friction discs can stay');
     expect(rider(replaced)).toContain('steel plates can stay');
   });
@@ -115,6 +120,24 @@ describe('the rider’s sheet', () => {
       },
     };
     expect(rider(fresh)).toContain('15 plates, of which new: 2 discs and 1 steel.');
+  });
+});
+
+describe('the job sheet', () => {
+  it('keeps what was measured on a plate that was replaced, and why', () => {
+    const worn = measured(crag(), 0.2);
+    const steel = worn.pack.plates[1]!;
+    const warped = withEntry(worn, `pack.plates.${steel.id}.outOfFlat`, entry(0.23));
+    const sheet = (job: Job) => wordsOf(jobSheet(job));
+    const once = replaceByNew(warped, new Map([[steel.id, 'Out of flat.']]));
+    expect(sheet(once)).toContain('"Steel, plate 2"');
+    expect(sheet(once)).toMatch(/0\.23\smm out of flat\. Out of flat\./);
+    expect(once.pack.plates[1]).toEqual({ id: steel.id, kindId: steel.kindId, isNew: true });
+    // The new one may be found bad as well: both are kept.
+    const twice = replaceByNew(once, new Map([[steel.id, 'Dropped.']]));
+    expect(twice.replaced?.map((r) => r.why)).toEqual(['Out of flat.', 'Dropped.']);
+    expect(new Set(twice.replaced?.map((r) => r.id)).size).toBe(2);
+    expect(replaceByNew(warped, new Map())).toBe(warped);
   });
 });
 

@@ -64,6 +64,7 @@ const PACK: Edits<typeof pack> = {
   newByIntake: (j) => pack.newByIntake({ ...j, intake: { ...j.intake, newPlates: 'discs' } }),
   chooseNewPlates: (j) => pack.chooseNewPlates(j, 'all'),
   fillStack: (j) => pack.fillStack(j, filling, (n) => `n${n}`),
+  replaceByNew: (j) => pack.replaceByNew(j, new Map([[j.pack.plates[0]!.id, 'Worn.']])),
   choosePack: (j) => pack.choosePack(j, { floorTurnsWith: 'basket' }),
 };
 const SPRINGS: Edits<typeof springs> = {
