@@ -78,7 +78,8 @@ const MISSING: Readonly<Record<Stage, MissingItems>> = {
     const unknown = verdicts.filter(
       (v) => v.state === 'unknown' && demands.verdicts.includes(v.id),
     );
-    if (overall.state === 'unknown' && unknown.length > 0) return ['verdict'];
+    if (overall.state === 'unknown' && unknown.length > 0)
+      return [...new Set(unknown.map((v) => lowerFirst(v.title)))];
     // Later readings and settings are missing at the later stage.
     const here = verdicts.filter(
       (v) =>

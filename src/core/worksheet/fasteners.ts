@@ -1,6 +1,7 @@
 import { check } from '../errors';
 import { SPRING_KINDS } from '../clutch/fitted';
 import { hasPack } from '../guide/layouts';
+import { countedOut } from '../strip/line';
 import type { Entry, Job } from '../job/types';
 import type { Fastener } from '../job/work';
 import type { Mm, NewtonMetre, UnitId } from '../units/quantity';
@@ -29,7 +30,7 @@ export function usualFasteners(job: Job, newId: () => string): Fastener[] {
   return [
     ...(job.strip.hubStays || !hasPack(job.machine.layout) ? [] : [hubNut]),
     ...(hasPack(job.machine.layout) ? held : []),
-    made('cover', 'Cover bolts', 'none'),
+    { ...made('cover', 'Cover bolts', 'none'), ...countedOut(job, 'coverBolts') },
   ];
 }
 

@@ -1,7 +1,7 @@
 import type { Job } from '../../job/types';
 import type { Fastener } from '../../job/work';
 import type { PartLine, StripLine } from '../../strip/line';
-import { line, part, SPRINGS } from '../../strip/line';
+import { countedOut, line, part, SPRINGS } from '../../strip/line';
 
 /* Checklist lines of coil springs: removal, fitting, and their bolts. */
 
@@ -27,12 +27,12 @@ export const COIL_PARTS: readonly PartLine[] = [
  * The spring bolts, one per spring.
  * @example coilBolts(job).name // "Spring bolts"
  */
-export function coilBolts({ springs }: Job): Pick<Fastener, 'name' | 'lock' | 'count'> {
-  const many = springs.coil.groups.reduce((sum, g) => sum + (g.count?.value ?? 0), 0);
+export function coilBolts(job: Job): Pick<Fastener, 'name' | 'lock' | 'count'> {
+  const many = job.springs.coil.groups.reduce((sum, g) => sum + (g.count?.value ?? 0), 0);
   return {
     name: 'Spring bolts',
     lock: 'none',
-    ...(many > 0 && many <= 60 ? { count: { value: many } } : {}),
+    ...(many > 0 && many <= 60 ? { count: { value: many } } : countedOut(job, SPRINGS)),
   };
 }
 

@@ -1,6 +1,6 @@
 import { entry } from '../../job/entry';
 import type { Job } from '../../job/types';
-import { line, part } from '../../strip/line';
+import { countedOut, line, part } from '../../strip/line';
 import { springsIn } from '../coil/lines';
 import type { ClutchKind } from '../kind';
 import { DIAPHRAGM_FIELDS } from './fields';
@@ -65,7 +65,11 @@ export const diaphragm: ClutchKind = {
     ],
   }),
   parts: () => [part('retainerBolts', 'Retainer bolts')],
-  fastener: () => ({ name: 'Retainer bolts', lock: 'none' }),
+  fastener: (job) => ({
+    name: 'Retainer bolts',
+    lock: 'none',
+    ...countedOut(job, 'retainerBolts'),
+  }),
   checklist: (job) => {
     const step = stepInUse(job);
     const text = `Diaphragm on${step ? `, retainer at step ${step.name}` : ''}, its cone the way noted`;

@@ -3,7 +3,7 @@ import { entry } from '../../job/entry';
 import { entryAt } from '../../job/entryAt';
 import type { Job } from '../../job/types';
 import { GAP_READ } from '../../springs/loose';
-import { line, part, SPRINGS } from '../../strip/line';
+import { countedOut, line, part, SPRINGS } from '../../strip/line';
 import type { Sentence } from '../../text/sentence';
 import { length, say } from '../../text/sentence';
 import { coil } from '../coil/kind';
@@ -89,7 +89,11 @@ export const loose: ClutchKind = {
     ],
   }),
   parts: () => [part('plateNuts', 'Nuts of the spring plate'), part(SPRINGS, 'Springs')],
-  fastener: () => ({ name: 'Nuts of the spring plate', lock: 'selfLocking' }),
+  fastener: (job) => ({
+    name: 'Nuts of the spring plate',
+    lock: 'selfLocking',
+    ...countedOut(job, 'plateNuts'),
+  }),
   checklist: (job) => ({
     springs: [springsIn(coilsIn(job))],
     afterSprings: [

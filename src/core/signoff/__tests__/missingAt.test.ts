@@ -36,7 +36,7 @@ describe('missing entries of a stage', () => {
       'engine torque',
     ]);
     expect(left('strip', blank)).toEqual(['strip list', 'small parts', 'plate order']);
-    expect(left('specify', blank)).toEqual(['verdict']);
+    expect(left('specify', blank)[0]).toBe('no plates yet');
     expect(left('build', blank)).toContain('tightening torques');
     expect(left('set', blank)).toContain('lift reading');
   });

@@ -1,7 +1,9 @@
-import { crag, jobOf, torqued } from '@/testing/jobs';
+import { crag, jobOf, knoll, torqued } from '@/testing/jobs';
 import { evaluate } from '@/core/evaluate/evaluate';
 import { entry } from '@/core/job/entry';
+import { blankJob } from '@/core/job/blank';
 import { withEntry } from '@/core/job/paths';
+import type { Job } from '@/core/job/types';
 
 import { bothTorques, isUnusual, usualFasteners, usualTorque } from '../fasteners';
 import { stepsOf } from '../worksheet';
@@ -58,5 +60,32 @@ describe('torques', () => {
     expect(names('T-1')).toContainEqual(['Spring bolts', 5]);
     expect(names('T-3').map(([n]) => n)).toContain('Retainer bolts');
     expect(names('T-4').map(([n]) => n)).toContain('Nuts of the spring plate');
+  });
+
+  it('takes quantities that were counted at Strip, and asks for none of them again', () => {
+    const counted = (job: Job, parts: Readonly<Record<string, number>>): Job => ({
+      ...job,
+      strip: {
+        ...job.strip,
+        parts: Object.entries(parts).map(([key, out]) => ({
+          id: key,
+          key,
+          name: key,
+          note: '',
+          out: entry(out),
+        })),
+      },
+    });
+    const counts = (job: Job) =>
+      Object.fromEntries(usualFasteners(job, () => 'x').map((f) => [f.name, f.count?.value]));
+    expect(counts(counted(knoll(), { coverBolts: 11, retainerBolts: 6 }))).toMatchObject({
+      'Cover bolts': 11,
+      'Retainer bolts': 6,
+    });
+    const bare = blankJob('j', 'T-9', '2026-01-01T00:00:00.000Z');
+    expect(counts(counted(bare, { springs: 4, coverBolts: 0 }))).toMatchObject({
+      'Spring bolts': 4,
+      'Cover bolts': undefined,
+    });
   });
 });
