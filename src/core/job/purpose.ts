@@ -15,7 +15,7 @@ export const PURPOSE_NAME: Readonly<Record<Purpose, string>> = {
 /** The demands of each kind in one sentence, below the choice. */
 export const PURPOSE_NOTE: Readonly<Record<Purpose, string>> = {
   replacePlates:
-    'Required: plate order, assembly, free play and the stand test. The rest is optional.',
+    'Required: plate order, assembly, free play or pedal, and the stand test. The rest is optional.',
   installKit: 'Required: parts counted, stack height, release, every checklist and the break-in.',
   findFault: 'Required: the complaint. Findings can be signed as they are until assembly begins.',
   buildToSpec: 'Required: every stage, with every verdict judged.',
@@ -54,7 +54,7 @@ const DEMANDS: Readonly<Record<Purpose, Demands>> = {
     intake: [],
     steps: {
       build: 'all',
-      set: ['freePlay'],
+      set: ['freePlay', 'packAdjuster', 'pedal'],
       prove: ['leverWork', 'oRings', 'oil', 'dragTest', 'slip'],
     },
   },

@@ -144,7 +144,7 @@ function pushrodLine(job: Job, section: string, name: string): ChecklistLine {
 function pedalLines(job: Job): ChecklistLine[] {
   const section = 'Shift pedal';
   return [
-    pushrodLine(job, section, 'Adjuster of the pack'),
+    { ...pushrodLine(job, section, 'Adjuster of the pack'), key: 'packAdjuster' },
     {
       key: 'pedal',
       section,

@@ -80,7 +80,9 @@ export function StepList({ stage, title, tool, onPlate }: Props) {
           <Words soft size={14}>
             {steps.length === 0
               ? 'Nothing to do on this clutch'
-              : `${String(done)} of ${String(needed.length)} done`}
+              : needed.length === 0
+                ? 'Nothing required'
+                : `${String(done)} of ${String(needed.length)} done`}
           </Words>
         </View>
         <Action icon={editing ? 'check' : 'pencil-outline'} onPress={() => setEditing(!editing)}>

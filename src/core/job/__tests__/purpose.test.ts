@@ -3,7 +3,7 @@ import { inspect } from '@/core/inspect/inspect';
 import { withAllNew } from '@/core/job/edits/pack';
 import { entry } from '@/core/job/entry';
 import { withEntry } from '@/core/job/paths';
-import { demandsOf, PURPOSE_NAME, PURPOSE_NOTE } from '@/core/job/purpose';
+import { demandsOf, isStepDemanded, PURPOSE_NAME, PURPOSE_NOTE } from '@/core/job/purpose';
 import type { Job, Purpose } from '@/core/job/types';
 import { PURPOSES, STAGES } from '@/core/job/types';
 import { WORK_STAGES } from '@/core/job/work';
@@ -103,6 +103,18 @@ describe('replacing plates', () => {
     expect(rows(uncounted).filter((v) => v.state === 'unknown')).toEqual([]);
     const { purpose: _purpose, ...intake } = uncounted.intake;
     expect(rows({ ...uncounted, intake }).some((v) => v.state === 'unknown')).toBe(true);
+  });
+});
+
+describe('replacing plates that a shift pedal opens', () => {
+  it('demands the adjuster and the pedal in place of a free play at the lever', () => {
+    const keys = stepsOf(as('replacePlates', fen()), 'set').map((s) => s.line.key);
+    expect(keys).not.toContain('freePlay');
+    for (const key of ['packAdjuster', 'pedal']) {
+      expect(keys).toContain(key);
+      expect(isStepDemanded(as('replacePlates', fen()), 'set', key)).toBe(true);
+    }
+    expect(isStepDemanded(as('findFault', fen()), 'set', 'pedal')).toBe(false);
   });
 });
 
