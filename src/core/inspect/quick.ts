@@ -29,7 +29,8 @@ export function quickReadings(
     const near = METRIC_BLADES.map((b) => b.size).filter((size) => size <= most);
     return [0, ...near.slice(1 - MOST)];
   }
-  if (step.part === 'around') return [];
+  // Each of these is of another kind than the one before.
+  if (step.part === 'around' || step.part === 'start') return [];
   const before = steps
     .slice(0, steps.indexOf(step))
     .findLast((s) => s.part === step.part && entryAt(job, s.path) !== undefined);

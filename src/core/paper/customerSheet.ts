@@ -12,6 +12,7 @@ import { AIM_NAME } from '@/core/job/words';
 import { isFrozen } from '@/core/job/signOff';
 import type { UnitChoice } from '@/core/units/format';
 import { formatWithUnit } from '@/core/units/format';
+import { releasedBy } from '../release/way';
 import { findingBlocks } from './findings';
 import type { Paper, PaperBlock, SheetOptions } from './paper';
 import { facts, titleOf } from './paper';
@@ -78,6 +79,7 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
   const discs = fresh.filter((l) => l.lined !== 'none').length;
   const steels = fresh.length - discs;
   const assembled = isAssembled(job);
+  const pedal = releasedBy(job) === 'pedal';
   const open = prove.starts.some((s) => (s.wanted?.value ?? 0) > (s.done?.value ?? 0));
   const signedAs = options.revision ?? (isFrozen(job) ? job.signOff.revisions.at(-1) : undefined);
   return {
@@ -129,7 +131,9 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
       {
         kind: 'list',
         items: [
-          'First ride slow, off the road, brakes tested: the lever may act differently.',
+          pedal
+            ? 'First ride slow, off the road, brakes tested: the gears may shift differently.'
+            : 'First ride slow, off the road, brakes tested: the lever may act differently.',
           ...(open
             ? [
                 `Break-in: ${prove.starts.map((s) => `${s.wanted?.value ?? 0} starts in ${s.name.toLowerCase() || 'a gear'}`).join(', ')}, with cooling time between.`,
@@ -142,11 +146,13 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
           !hasPack(job.machine.layout)
             ? []
             : [
-                'Bring it back after break-in: the discs bed in, and gap and free play must be reset.',
+                `Bring it back after break-in: the discs bed in, and ${pedal ? 'the adjuster' : 'gap and free play'} must be reset.`,
               ]),
           ...(engagesByItself(job)
             ? [
-                'The machine can move with the lever out: brake on, and in neutral when you get off.',
+                pedal
+                  ? 'The machine can move when it is revved: brake on, and in neutral when you get off.'
+                  : 'The machine can move with the lever out: brake on, and in neutral when you get off.',
               ]
             : []),
           'If it slips, drags or smells burnt, stop and bring it back.',

@@ -1,4 +1,6 @@
 import type { FieldPath } from '@/core/job/fieldPath';
+import { fen } from '@/testing/jobs';
+import { put } from '@/testing/packs';
 import fc from 'fast-check';
 
 import { blankJob, alternate, blankKind } from '../../job/blank';
@@ -145,6 +147,11 @@ describe('likely readings', () => {
     const disc = withEntry(one, 'pack.plates.p1.readings.4', entry(2.88));
     expect(at(disc, (s) => s.title === 'Disc, plate 3')).toEqual([2.88]);
     expect(at(disc, (s) => s.part === 'around')).toEqual([]);
+    // A bore is no lining.
+    const shoes = put(fen(), { 'startClutch.shoeLining': 2.4 });
+    const steps = measuringRun(shoes, ['start']);
+    expect(steps.length).toBeGreaterThan(1);
+    for (const step of steps) expect(quickReadings(shoes, step, steps)).toEqual([]);
   });
 });
 

@@ -10,6 +10,7 @@ import { fillStack, replaceByNew } from '../../job/edits/pack';
 import { entry } from '../../job/entry';
 import { withEntry } from '../../job/paths';
 import type { Job } from '../../job/types';
+import { releasedBy } from '../../release/way';
 import { openItems } from '../../signoff/openItems';
 import { withReason, reopened, signed } from '../../signoff/revisions';
 import { jobSheet } from '../jobSheet';
@@ -105,7 +106,9 @@ describe('the rider’s sheet', () => {
       expect(said).toContain('First ride slow, off the road, brakes tested');
       expect(said).toContain('manual and local rules take precedence over this sheet');
       const byItself = job.expanding.fitted || job.startClutch.place !== 'none';
-      expect(said.includes('can move with the lever out')).toBe(byItself);
+      expect(said.includes('The machine can move')).toBe(byItself);
+      // Of a lever only where there is one.
+      expect(/the lever|free play/.test(said)).toBe(releasedBy(job) !== 'pedal');
     }
   });
 
