@@ -13,7 +13,7 @@ import { isFrozen } from '@/core/job/signOff';
 import type { UnitChoice } from '@/core/units/format';
 import { formatWithUnit } from '@/core/units/format';
 import { releasedBy } from '../release/way';
-import { findingBlocks } from './findings';
+import { causeBlocks, findingBlocks } from './findings';
 import type { Paper, PaperBlock, SheetOptions } from './paper';
 import { facts, titleOf } from './paper';
 import { openItems } from '../signoff/openItems';
@@ -105,7 +105,11 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
           ] satisfies PaperBlock[])
         : []),
       ...findingBlocks(job, 'Found on other parts'),
-      { kind: 'heading', text: assembled ? 'Fitted now' : 'Pack to be fitted' },
+      ...causeBlocks(job, evaluation),
+      {
+        kind: 'heading',
+        text: assembled ? 'Fitted now' : fresh.length > 0 ? 'Pack to be fitted' : 'Pack',
+      },
       {
         kind: 'list',
         items: [

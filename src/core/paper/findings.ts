@@ -1,13 +1,15 @@
+import { rankCauses } from '../causes/rank';
 import type { Evaluation } from '../evaluate/evaluate';
 import { findingText, PART_NAME } from '../findings';
 import { READING_KINDS } from '../job/record/findings';
 import type { Job } from '../job/types';
 import { compareSets, SET_NAME, setsOf } from '../readings/sets';
+import { lowerFirst } from '../text/sentence';
 import type { UnitChoice } from '../units/format';
 import { formatWithUnit } from '../units/format';
 import type { PaperBlock } from './paper';
 
-/* Findings and sets of readings, as both sheets print them. */
+/* Findings, likely causes and sets of readings, as both sheets print them. */
 
 /**
  * The findings as a list under their heading; nothing where there are none.
@@ -29,6 +31,36 @@ export function findingBlocks(
     { kind: 'list', items: findings.map(findingText) },
     ...(pictures.length > 0 ? [{ kind: 'pictures', pictures } satisfies PaperBlock] : []),
   ];
+}
+
+/** A cause less likely than this is not printed, nor more causes than this. Assumed values. */
+const LEAST_SHARE = 0.15;
+const MOST_CAUSES = 3;
+
+/**
+ * The likely causes of the complaints, each with its strongest reason, where a fault is looked for.
+ * @example causeBlocks(job, evaluate(job)) // []
+ */
+export function causeBlocks(job: Job, evaluation: Evaluation): PaperBlock[] {
+  const { complaints, purpose, tests } = job.intake;
+  if (purpose !== 'findFault' || complaints.length === 0) return [];
+  const items = rankCauses({ complaints, tests, job, evaluation })
+    .causes.filter((c) => c.share >= LEAST_SHARE)
+    .slice(0, MOST_CAUSES)
+    .map(({ name, share, reasons: [reason] }) =>
+      [
+        `${name}, ${(share * 100).toFixed(0)} in 100.`,
+        reason && `${reason.from}: ${lowerFirst(reason.because)}`,
+      ]
+        .filter(Boolean)
+        .join(' '),
+    );
+  return items.length === 0
+    ? []
+    : [
+        { kind: 'heading', text: 'Likely causes' },
+        { kind: 'list', items },
+      ];
 }
 
 /**

@@ -18,7 +18,7 @@ import { openItems } from '../signoff/openItems';
 import { recheckFindings } from '../signoff/recheck';
 import type { UnitChoice } from '../units/format';
 import { formatWithUnit } from '../units/format';
-import { findingBlocks, setBlocks } from './findings';
+import { causeBlocks, findingBlocks, setBlocks } from './findings';
 import type { Paper, PaperBlock, SheetOptions } from './paper';
 import { minute } from '../text/minute';
 import { day, facts, titleOf } from './paper';
@@ -99,6 +99,7 @@ export function jobSheet(job: Job, options: SheetOptions = {}): Paper {
       ...torqueBlocks(job, units),
       ...inspectionBlocks(job, evaluation, units),
       ...findingBlocks(job),
+      ...causeBlocks(job, evaluation),
       ...setBlocks(job, evaluation, units),
       ...partBlocks(job),
       ...WORK_STAGES.flatMap((stage) => stepBlocks(job, stage, units)),

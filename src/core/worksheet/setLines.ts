@@ -15,7 +15,7 @@ import { checklistAt } from './ofKinds';
  * parts are left out.
  * @param job the record; never throws for one that passes the schema
  * Source: workshop practice; `docs/mechanics.md` sections 6 to 8.
- * @example setLines(farm).map((l) => l.key) // ["pushrod", "pedal", "lift", "thumb"]
+ * @example setLines(farm).map((l) => l.key) // ["packAdjuster", "pedal", "lift", "thumb"]
  */
 export function setLines(job: Job): ChecklistLine[] {
   if (!hasPack(job.machine.layout)) return primaryLines(job);

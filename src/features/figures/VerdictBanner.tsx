@@ -8,7 +8,8 @@ import { missingText } from '@/core/text/reasons';
 import { readSentence } from '@/core/text/sentence';
 import { AdvicePanel } from '@/features/advice/AdvicePanel';
 import { useUnits } from '@/features/display/useUnits';
-import { rankOf } from '@/core/job/fields';
+import type { FieldPath } from '@/core/job/fieldPath';
+import { fieldAt, rankOf } from '@/core/job/fields';
 import { demandsOf } from '@/core/job/purpose';
 import { hasPlace, placeOf, useGoToField } from '@/features/entry/askedFor';
 import { useEvaluation } from '@/state/jobs/evaluations';
@@ -22,12 +23,17 @@ import { flow } from '@/ui/flow';
 /** The verdict on the pack, in a sentence with its reason. */
 export function VerdictBanner() {
   const units = useUnits();
-  const { overall, verdicts, figures } = useEvaluation();
+  const { overall, verdicts, figures, problems } = useEvaluation();
   const demanded = useJobPart((job) => demandsOf(job).verdicts);
   // Fixes are offered for the verdict that decides the overall one.
   const gravest = verdicts.find(
     (v) => v.state === overall.state && (v.state === 'stop' || v.state === 'watch'),
   );
+  // Without a verdict of its own it is a value that is wrong.
+  const wrong =
+    overall.state === 'stop' && !gravest
+      ? problems.find((p) => p.state === 'stop')?.path
+      : undefined;
   // Bad verdicts do not block the missing inputs.
   const open = firstOpen(verdicts);
   const optional = open !== undefined && !demanded.includes(open.id);
@@ -63,9 +69,18 @@ export function VerdictBanner() {
           Not required for this kind of job.
         </Words>
       ) : null}
-      <GoToMissing need={needs[0]} />
+      {wrong && hasPlace(wrong) ? <GoToWrong path={wrong} /> : <GoToMissing need={needs[0]} />}
     </View>
   );
+}
+
+/** The way to the value that nothing can be built with. */
+function GoToWrong({ path }: { readonly path: FieldPath }) {
+  const kind = useJobPart(({ pack }) =>
+    pack.kinds.find((k) => path.startsWith(`pack.kinds.${k.id}.`)),
+  );
+  const { label } = fieldAt(path);
+  return <GoToMissing need={{ path, label: kind ? `${label} of ${kind.name}` : label }} />;
 }
 
 /** Only the decisive verdicts, to keep the missing inputs in sight. */

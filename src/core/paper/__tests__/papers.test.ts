@@ -126,6 +126,23 @@ describe('the rider’s sheet', () => {
   });
 });
 
+describe('a fault that was looked for', () => {
+  it('is printed with its likely causes on both sheets, and no other job is', () => {
+    const tilted: Job = {
+      ...crag(),
+      intake: { ...crag().intake, purpose: 'findFault', complaints: ['drags'] },
+      setting: { ...crag().setting, thumbTest: 'tilts' },
+    };
+    for (const sheet of [customerSheet, jobSheet]) {
+      expect(wordsOf(sheet(tilted))).toMatch(
+        /Pressure plate lifts on one side, \d+ in 100\. Thumb test: the plate tilts/,
+      );
+      expect(wordsOf(sheet(crag()))).not.toContain('Likely causes');
+    }
+    expect(rider(tilted)).toContain('"Pack"');
+  });
+});
+
 describe('the job sheet', () => {
   it('keeps what was measured on a plate that was replaced, and why', () => {
     const worn = measured(crag(), 0.2);
