@@ -1,5 +1,6 @@
 import { say } from '@/core/text/sentence';
 import type { Sentence } from '@/core/text/sentence';
+import { hasPack } from '../guide/layouts';
 import { isAssembled } from '../job/purpose';
 import type { Job } from '../job/types';
 import { STAGE_NAME } from '../job/words';
@@ -107,7 +108,8 @@ export const nextService = (job: Job, all: readonly Job[]): Due | undefined =>
 function recheck(job: Job): Due | undefined {
   const signedAt = job.signOff.revisions.at(-1)?.signedAt;
   const { recheckFreePlay, recheckLift, recheckGain } = job.prove;
-  // Findings signed without an assembly have nothing that beds in.
+  // Shoes, and findings signed without an assembly, have nothing that beds in.
+  if (!hasPack(job.machine.layout)) return undefined;
   if (job.intake.purpose === 'findFault' && !isAssembled(job)) return undefined;
   if (!signedAt || recheckFreePlay || recheckLift || recheckGain || job.visits.length > 0)
     return undefined;

@@ -104,6 +104,7 @@ function forCustomer(
     lines.push(say`${countOf(watched, 'part')} can stay for now and should be checked next time.`);
   if (parts.some((p) => p.decision === 'open'))
     lines.push(say`Not everything is judged yet; this may change.`);
+  if (lines.length === 0) lines.push(say`All inspected parts can stay.`);
   return lines;
 }
 

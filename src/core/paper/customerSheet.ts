@@ -79,7 +79,7 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
   const discs = fresh.filter((l) => l.lined !== 'none').length;
   const steels = fresh.length - discs;
   const assembled = isAssembled(job);
-  const pedal = releasedBy(job) === 'pedal';
+  const lever = hasPack(job.machine.layout) && releasedBy(job) !== 'pedal';
   const open = prove.starts.some((s) => (s.wanted?.value ?? 0) > (s.done?.value ?? 0));
   const signedAs = options.revision ?? (isFrozen(job) ? job.signOff.revisions.at(-1) : undefined);
   return {
@@ -135,9 +135,7 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
       {
         kind: 'list',
         items: [
-          pedal
-            ? 'First ride slow, off the road, brakes tested: the gears may shift differently.'
-            : 'First ride slow, off the road, brakes tested: the lever may act differently.',
+          `First ride slow, off the road, brakes tested: ${lever ? 'the lever may act' : 'it may pull away'} differently.`,
           ...(open
             ? [
                 `Break-in: ${prove.starts.map((s) => `${s.wanted?.value ?? 0} starts in ${s.name.toLowerCase() || 'a gear'}`).join(', ')}, with cooling time between.`,
@@ -150,13 +148,11 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
           !hasPack(job.machine.layout)
             ? []
             : [
-                `Bring it back after break-in: the discs bed in, and ${pedal ? 'the adjuster' : 'gap and free play'} must be reset.`,
+                `Bring it back after break-in: the discs bed in, and ${lever ? 'gap and free play' : 'the adjuster'} must be reset.`,
               ]),
           ...(engagesByItself(job)
             ? [
-                pedal
-                  ? 'The machine can move when it is revved: brake on, and in neutral when you get off.'
-                  : 'The machine can move with the lever out: brake on, and in neutral when you get off.',
+                `The machine can move ${lever ? 'with the lever out' : 'when it is revved'}: brake on, and in neutral when you get off.`,
               ]
             : []),
           'If it slips, drags or smells burnt, stop and bring it back.',

@@ -86,7 +86,7 @@ const counted = ({ strip: { parts } }: Job, key: string): boolean =>
   parts.some((p) => p.key === key && (p.out?.value ?? 0) > 0);
 
 function hubLines(job: Job): ChecklistLine[] {
-  const section = 'Hub';
+  const section = hasPack(job.machine.layout) ? 'Hub' : 'Start clutch';
   const clean: ChecklistLine = {
     key: 'clean',
     section,

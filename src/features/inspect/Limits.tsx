@@ -47,11 +47,13 @@ export function Limits() {
           />
         ))}
         {pack ? OF_PLATES.map((path) => <EntryField key={path} path={path} />) : null}
-        {fittedKinds(job).flatMap((kind) =>
-          (kind.limits?.(job) ?? []).map(({ path, label }) => (
-            <EntryField key={path} path={path} label={label} />
-          )),
-        )}
+        {fittedKinds(job)
+          .filter((kind) => pack || !kind.springs)
+          .flatMap((kind) =>
+            (kind.limits?.(job) ?? []).map(({ path, label }) => (
+              <EntryField key={path} path={path} label={label} />
+            )),
+          )}
         {pack ? OF_PARTS.map((path) => <EntryField key={path} path={path} />) : null}
       </FieldGrid>
     </Panel>

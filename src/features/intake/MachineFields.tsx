@@ -7,7 +7,7 @@ import {
   describeType,
   typeAsCame,
 } from '@/core/clutch/type';
-import { hasWetClutch, LAYOUTS } from '@/core/guide/layouts';
+import { hasPack, hasWetClutch, LAYOUTS } from '@/core/guide/layouts';
 import { chooseNewPlates } from '@/core/job/edits/pack';
 import { writeDetails } from '@/core/job/edits/details';
 import { router } from 'expo-router';
@@ -81,7 +81,7 @@ export function MachineFields() {
           {PURPOSE_NOTE[purpose]}
         </Words>
       ) : null}
-      {purpose === 'replacePlates' ? (
+      {purpose === 'replacePlates' && hasPack(layout) ? (
         <Choice
           label="New plates"
           value={job.intake.newPlates ?? ''}

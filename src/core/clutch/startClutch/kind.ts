@@ -3,7 +3,7 @@ import { bad, good, w } from '../../causes/cause';
 import type { Problem } from '../../evaluate/engine/problem';
 import type { Sheet } from '../../evaluate/engine/sheet';
 import type { Verdict } from '../../evaluate/engine/verdict';
-import { LAYOUTS } from '../../guide/layouts';
+import { hasPack, LAYOUTS } from '../../guide/layouts';
 import { entry } from '../../job/entry';
 import type { Job, StartClutchPlace } from '../../job/types';
 import { line, part } from '../../strip/line';
@@ -150,11 +150,11 @@ export const startClutch: ClutchKind = {
     part('shoeSprings', 'Shoe springs'),
     part('shoeWashers', 'Washers of the start clutch', 'order and marked faces'),
   ],
-  checklist: () => ({
+  checklist: ({ machine }) => ({
     hub: [
       {
         key: 'startClutch',
-        section: 'Hub',
+        section: hasPack(machine.layout) ? 'Hub' : 'Start clutch',
         text: ['Start clutch: shoes, springs and drum in, one-way bearing turning the way noted'],
       },
     ],

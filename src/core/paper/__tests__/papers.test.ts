@@ -1,4 +1,5 @@
-import { crag, done as doneAll, jobsOfEachKind, measured } from '@/testing/jobs';
+import { crag, done as doneAll, fen, jobsOfEachKind, measured } from '@/testing/jobs';
+import { put } from '@/testing/packs';
 import fc from 'fast-check';
 
 import { digestOf } from '@/files/digest';
@@ -110,6 +111,27 @@ describe('the rider’s sheet', () => {
       // Of a lever only where there is one.
       expect(/the lever|free play/.test(said)).toBe(releasedBy(job) !== 'pedal');
     }
+  });
+
+  it('speaks to the rider of a belt machine of its start clutch alone', () => {
+    const belt = put(
+      {
+        ...fen(),
+        machine: { ...fen().machine, layout: 'startAndBelt' },
+        intake: { ...fen().intake, aims: [], complaints: [] },
+        startClutch: { ...fen().startClutch, oneWay: 'locksOneWay' },
+        pack: { ...fen().pack, plates: [] },
+      },
+      {
+        'startClutch.shoeLining': 2.4,
+        'startClutch.shoeLiningMin': 1.5,
+        'startClutch.drumBore': 56,
+        'startClutch.drumBoreMax': 57,
+      },
+    );
+    const said = rider(doneAll(belt, 'build'));
+    expect(said).toContain('All inspected parts can stay.');
+    expect(said).not.toMatch(/lever|free play|break-in/);
   });
 
   it('counts what is new in it', () => {
