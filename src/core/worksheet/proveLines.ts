@@ -1,5 +1,6 @@
 import { engagesByItself } from '../clutch/fitted';
 import { hasPack } from '../guide/layouts';
+import { entryAt } from '../job/entryAt';
 import type { Job } from '../job/types';
 import { releasedBy } from '../release/way';
 import { circleLines, fastenersOf, unlistedLines } from './fastenerLines';
@@ -120,6 +121,7 @@ export function proveLines(job: Job): ChecklistLine[] {
         ? `By the leaflet: ${recheck.trim()}`
         : 'If this is skipped, a closing gap or free play loads the bearing and burns the pack.',
       tool: 'recheck',
+      unread: again.every((path) => !entryAt(job, path)),
       fields: again,
       answers: again,
     },

@@ -74,7 +74,9 @@ function ReserveChart({ model }: { readonly model: PackModel }) {
   if (points.length < 2)
     return (
       <Words soft size={15}>
-        The curve appears once peak torque and its speed, primary ratio, pack and springs are known.
+        {curve
+          ? 'The curve appears once primary ratio, pack and springs are known.'
+          : 'The curve needs the engine’s torque over its speed: import it, or read it from the dyno, under Machine.'}
       </Words>
     );
   const line = (level: 'low' | 'typical' | 'high') =>

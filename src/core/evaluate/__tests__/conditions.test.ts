@@ -166,6 +166,9 @@ describe('dial readings round the plate', () => {
     const short = put(dial([0, 1.42], [120, 1.4], [240, 1.41]), { 'release.requiredLift': 1.7 });
     expect(verdict(short, 'releases')?.state).not.toBe('good');
     expect(verdict(short, 'even')).toMatchObject({ state: 'good', title: 'Lifts evenly' });
+    // Two hundredths are no tilt, wherever the required lift is.
+    const near = put(dial([0, 1.2], [120, 1.22], [240, 1.21]), { 'release.requiredLift': 1.2 });
+    expect(verdict(near, 'even')?.state).toBe('good');
     const both = put(dial([0, 1.6], [120, 1], [240, 1.1]), { 'release.requiredLift': 1.7 });
     expect(verdict(both, 'even')).toMatchObject({ state: 'watch', title: 'Lifts unevenly' });
   });

@@ -3,6 +3,7 @@ import { count, length, say } from '@/core/text/sentence';
 import type { Sheet } from '@/core/evaluate/engine/sheet';
 import { FRICTION_MODIFIED } from '@/core/evaluate/figures/torqueTerms';
 import type { Verdict } from '@/core/evaluate/engine/verdict';
+import { REPEATS } from '@/core/evaluate/verdicts/settingVerdicts';
 
 /**
  * Verdicts on the surroundings of the pack: oil, caliper reading, judder springs, described start, evenness.
@@ -179,7 +180,8 @@ function judgeEvenness(sheet: Sheet): Verdict | undefined {
       }
     );
   }
-  if (least.value + 1e-4 < needed.value && across >= DIAL_READS) {
+  // A smaller difference may be in the pull, not in the plate.
+  if (least.value + 1e-4 < needed.value && across > REPEATS) {
     const short = needed.value - least.value;
     return {
       ...base,

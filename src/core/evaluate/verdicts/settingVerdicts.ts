@@ -21,7 +21,7 @@ export function judgeSetting(sheet: Sheet): Verdict[] {
 }
 
 /** Pulls that spread more than this, mm, mean that something sticks or bends. Assumed value. */
-const REPEATS = 0.05;
+export const REPEATS = 0.05;
 interface LimitsText {
   readonly good: string;
   readonly above: string;

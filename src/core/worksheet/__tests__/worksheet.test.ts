@@ -186,9 +186,10 @@ describe('the spec sheet', () => {
       release: { type: 'cable', liftReadings: [] },
     };
     expect(unread(bare, 'set')).toEqual(['gauges', 'freePlay', 'lift']);
-    expect(unread(bare, 'prove')).toEqual(['gain']);
+    expect(unread(bare, 'prove')).toEqual(['gain', 'recheck']);
     const read: Job = {
       ...bare,
+      prove: { ...bare.prove, recheckFreePlay: entry(2.2) },
       setting: {
         ...bare.setting,
         goSize: entry(0.7),
