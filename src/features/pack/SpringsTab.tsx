@@ -14,7 +14,9 @@ import { View } from 'react-native';
 
 import { MAX_GROUPS, MAX_NAME, MAX_TESTER_POINTS } from '@/core/job/fields';
 import { fieldPath } from '@/core/job/fieldPath';
+import { withEntry } from '@/core/job/paths';
 import type { CoilGroup } from '@/core/job/types';
+import { countedOut, SPRINGS } from '@/core/strip/line';
 import { useFocusField } from '@/features/entry/askedFor';
 import { useHeads } from '@/features/entry/useHeads';
 import { EntryField } from '@/features/entry/EntryField';
@@ -104,11 +106,23 @@ export function SpringsTab() {
 }
 
 function CoilKinds() {
-  const { springs } = useJob();
+  const job = useJob();
   const edit = useEditJob();
-  const { groups } = springs.coil;
+  const { groups } = job.springs.coil;
+  const [only] = groups;
+  const { count } = countedOut(job, SPRINGS);
   return (
     <>
+      {count && only && groups.length === 1 && !only.count ? (
+        <Action
+          icon="check"
+          onPress={() =>
+            edit((j) => withEntry(j, fieldPath('springs.coil.groups.*.count', only.id), count))
+          }
+        >
+          {`Use the ${count.value} springs counted at Strip`}
+        </Action>
+      ) : null}
       {groups.map((group) => (
         <Group key={group.id} group={group} alone={groups.length === 1} />
       ))}
