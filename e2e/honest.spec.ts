@@ -46,3 +46,34 @@ test(
     );
   },
 );
+
+test(
+  'a plate that goes to scrap leaves its readings and the reason with the job',
+  ON_PHONE,
+  async ({ workshop: shop, page }) => {
+    await shop.open('/job/demo-ur-0107?stage=inspect');
+    const plates = page.getByRole('list', { name: 'Plate verdicts, outermost first' });
+    await plates.getByRole('button').first().click();
+    await page.getByRole('button', { name: /^Disc, plate 13: to scrap/ }).click();
+    const said = page.getByText(/Replaced by new: disc, plate 13\./);
+    await expect(said).toBeVisible();
+    await page.reload();
+    await expect(said).toBeVisible();
+  },
+);
+
+test(
+  'a value that nothing can be built with is one tap away from its verdict',
+  ON_PHONE,
+  async ({ workshop: shop, page }) => {
+    await shop.open('/job/demo-ur-0107?stage=specify&tab=pack');
+    const tang = page.getByTestId(/^pack\.kinds\..*\.tangRadius$/).last();
+    await shop.unfold('Steel 2.0');
+    await tang.fill('150');
+    await tang.blur();
+    await page.getByRole('tab', { name: 'Springs', exact: true }).click();
+    await expect(page.getByTestId('verdict')).toContainText('Do not build');
+    await page.getByRole('button', { name: /^Go to Tang diameter of / }).click();
+    await expect(tang).toBeFocused();
+  },
+);

@@ -106,9 +106,13 @@ async function specified(shop: Workshop, walk: Walk): Promise<void> {
   await page.getByRole('button', { name: 'Next: Build' }).click();
 }
 
-async function ticked(shop: Workshop): Promise<void> {
+/** Every step done: one by one in the first job, by one key in the others, which leaves those with a reading. */
+async function ticked(shop: Workshop, walk: Walk): Promise<void> {
+  if (walk !== WALKS[0]) await shop.page.getByRole('button', { name: /^Mark all done: / }).click();
   const heads = shop.page.getByRole('button', { name: /: \d+ of \d+ open$/ });
-  await expect(heads.first()).toBeVisible();
+  await expect(
+    heads.or(shop.page.getByRole('button', { name: /: all \d+ done$/ })).first(),
+  ).toBeVisible();
   while ((await heads.count()) > 0) {
     const name = (await heads.first().getAttribute('aria-label')) ?? '';
     await shop.tickAll(name.slice(0, name.lastIndexOf(':')));
@@ -136,7 +140,7 @@ async function built(shop: Workshop, walk: Walk): Promise<void> {
         .nth(i)
         .fill(many);
   }
-  await ticked(shop);
+  await ticked(shop, walk);
   // Ticked but not counted: reported, and the fields stay.
   await expect(page.getByText('Done, but its reading is missing.').last()).toBeVisible();
   for (const [path, text] of Object.entries(walk.built ?? {})) await shop.type(path, text);
@@ -149,7 +153,7 @@ async function built(shop: Workshop, walk: Walk): Promise<void> {
 
 async function setUp(shop: Workshop, walk: Walk): Promise<void> {
   const { page } = shop;
-  await ticked(shop);
+  await ticked(shop, walk);
   for (const [path, text] of Object.entries(walk.setting)) await shop.type(path, text);
   await page.getByRole('button', { name: 'Add three dial readings' }).click();
   for (const lift of walk.lifts) {
@@ -166,7 +170,7 @@ async function setUp(shop: Workshop, walk: Walk): Promise<void> {
 
 async function proved(shop: Workshop, walk: Walk): Promise<void> {
   const { page } = shop;
-  await ticked(shop);
+  await ticked(shop, walk);
   for (const passed of await page.getByRole('radio', { name: 'OK', exact: true }).all())
     await passed.click();
   if (walk.gain) {

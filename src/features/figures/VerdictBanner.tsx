@@ -79,8 +79,9 @@ function GoToWrong({ path }: { readonly path: FieldPath }) {
   const kind = useJobPart(({ pack }) =>
     pack.kinds.find((k) => path.startsWith(`pack.kinds.${k.id}.`)),
   );
-  const { label } = fieldAt(path);
-  return <GoToMissing need={{ path, label: kind ? `${label} of ${kind.name}` : label }} />;
+  const { across, label } = fieldAt(path);
+  const name = across ?? label;
+  return <GoToMissing need={{ path, label: kind ? `${name} of ${kind.name}` : name }} />;
 }
 
 /** Only the decisive verdicts, to keep the missing inputs in sight. */
