@@ -3,6 +3,7 @@ import { useDeferredValue } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 
 import { readSentence } from '@/core/text/sentence';
+import { staysIn } from '@/core/inspect/decisions';
 import { inspectPlate } from '@/core/inspect/inspect';
 import type { RunStep } from '@/core/inspect/runStep';
 import { fieldAt } from '@/core/job/fields';
@@ -32,8 +33,10 @@ export function ReadingsSoFar({ step }: { readonly step: RunStep }) {
       : inspectionOf(job).parts.find((p) =>
           step.plateId ? p.id === step.plateId : step.fixture && p.fixture === step.fixture,
         );
-  if (!part || !step.siblings.some((path) => entryAt(job, path)))
-    return <View style={styles.room} />;
+  const taken = step.siblings.filter((path) => entryAt(job, path)).length;
+  // Until its last point only what sends the part away is worth reading.
+  const judged = part && (taken === step.siblings.length || !staysIn(part.decision));
+  if (!judged || taken === 0) return <View style={styles.room} />;
   const [first] = part.reasons;
   return (
     <View style={flow.lines} aria-live="polite" testID="so-far">
