@@ -33,6 +33,16 @@ export function PackTable({ packs, columns, chosen, onChoose, chanceText }: Prop
     setUp(by === m ? !up : true);
     setBy(m);
   };
+  const cellsOf = (pack: MapPack) => [
+    ...columns.map((m) => readSentence([amountOf(m, pack.measured[m])], units)),
+    [pack.name || 'present parts', chanceText(pack)].filter(Boolean).join('; '),
+  ];
+  // Packs whose plates differ by hundredths read alike: one row for all of them.
+  const read = new Set<string>();
+  const rows = sorted.filter((pack) => {
+    const text = cellsOf(pack).join();
+    return pack === chosen || (!read.has(text) && read.add(text));
+  });
   return (
     <>
       <DataTable accessibilityLabel="Packs of the map">
@@ -51,25 +61,26 @@ export function PackTable({ packs, columns, chosen, onChoose, chanceText }: Prop
           ))}
           <DataTable.Title>Pack</DataTable.Title>
         </DataTable.Header>
-        {(all ? sorted : sorted.slice(0, FIRST)).map((pack, i) => (
+        {(all ? rows : rows.slice(0, FIRST)).map((pack, i) => (
           <DataTable.Row key={i} onPress={() => onChoose(pack)}>
-            {columns.map((m) => (
-              <DataTable.Cell key={m} numeric>
-                <Digits size={14} bold={pack === chosen}>
-                  {readSentence([amountOf(m, pack.measured[m])], units)}
-                </Digits>
+            {cellsOf(pack).map((text, c) => (
+              <DataTable.Cell key={c} numeric={c < columns.length}>
+                {c < columns.length ? (
+                  <Digits size={14} bold={pack === chosen}>
+                    {text}
+                  </Digits>
+                ) : (
+                  <Words size={14} numberOfLines={2}>
+                    {text}
+                  </Words>
+                )}
               </DataTable.Cell>
             ))}
-            <DataTable.Cell>
-              <Words size={14} numberOfLines={2}>
-                {[pack.name || 'present parts', chanceText(pack)].filter(Boolean).join('; ')}
-              </Words>
-            </DataTable.Cell>
           </DataTable.Row>
         ))}
       </DataTable>
-      {!all && sorted.length > FIRST ? (
-        <Action onPress={() => setAll(true)}>{`Show all ${sorted.length} packs`}</Action>
+      {!all && rows.length > FIRST ? (
+        <Action onPress={() => setAll(true)}>{`Show all ${rows.length} packs`}</Action>
       ) : null}
     </>
   );
