@@ -188,7 +188,7 @@ test('a new job through intake, strip and inspection, with the simulated gauge',
   // The gauge's button moves the run on.
   await press(request, bench, 2.87);
   await expect(page.getByText('thickness, point 2 of 4')).toBeVisible();
-  // Of a part that is not yet measured through, nothing is said that the next point takes back.
+  // The verdict on a part waits for its last point.
   await expect(page.getByTestId('so-far')).toHaveCount(0);
   // A unit switched by mistake is converted.
   await request.post(`/api/bench/${bench}/unit`, { data: {} });

@@ -19,6 +19,6 @@ const numberText = (spec: EntrySpec, units: UnitChoice) =>
       return read.kind === 'empty' ? text : helpers.message({ custom: read.message });
     });
 
-/** What the schema of a form is made of. */
-export const formWords = { Joi, nameText, numberText };
-export type FormWords = typeof formWords;
+/** The parts that the schema of a form is built from. */
+export const schemaParts = { Joi, nameText, numberText };
+export type SchemaParts = typeof schemaParts;

@@ -3,7 +3,7 @@
  * would pull it into the first screen.
  */
 export { digestOf } from './digest';
-export { formWords } from './formSchema';
+export { schemaParts } from './formSchema';
 export { jobFileName, MAX_FILE_BYTES, readJobFile, writeJobFile } from './jobFile';
 export { readPackCode, writePackCode } from './packCode';
 export { fileRuns } from './fileRuns';

@@ -1,7 +1,7 @@
 import { say } from '@/core/text/sentence';
 import type { Sentence } from '@/core/text/sentence';
 import { hasPack } from '../guide/layouts';
-import { isAssembled } from '../job/purpose';
+import { isAssemblyBegun } from '../job/purpose';
 import type { Job } from '../job/types';
 import { STAGE_NAME } from '../job/words';
 import { meterOf, runRead } from '../life/meter';
@@ -110,7 +110,7 @@ function recheck(job: Job): Due | undefined {
   const { recheckFreePlay, recheckLift, recheckGain } = job.prove;
   // Shoes, and findings signed without an assembly, have nothing that beds in.
   if (!hasPack(job.machine.layout)) return undefined;
-  if (job.intake.purpose === 'findFault' && !isAssembled(job)) return undefined;
+  if (job.intake.purpose === 'findFault' && !isAssemblyBegun(job)) return undefined;
   if (!signedAt || recheckFreePlay || recheckLift || recheckGain || job.visits.length > 0)
     return undefined;
   return {

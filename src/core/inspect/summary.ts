@@ -3,7 +3,7 @@ import type { Evaluation } from '../evaluate/evaluate';
 import type { Sentence } from '@/core/text/sentence';
 import { countOf } from '@/core/text/countOf';
 import { count, force, length, lowerFirst, say, upperFirst } from '@/core/text/sentence';
-import { isAssembled } from '../job/purpose';
+import { isAssemblyBegun } from '../job/purpose';
 import type { Job } from '../job/types';
 import { readingsOf } from '../job/types';
 import { summarizeReadings } from '../pack/stack';
@@ -29,7 +29,7 @@ export function summarize(job: Job, inspection: Inspection, evaluation: Evaluati
     return { customer: [none], shop: [none] };
   }
   return {
-    customer: forCustomer(inspection, evaluation, isAssembled(job)),
+    customer: forCustomer(inspection, evaluation, isAssemblyBegun(job)),
     shop: forShop(job, inspection, evaluation),
   };
 }

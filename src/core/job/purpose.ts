@@ -88,14 +88,14 @@ function ofKind({ intake, work }: Pick<Job, 'intake' | 'work'>): Demands {
   if (intake.purpose === undefined) return EVERYTHING;
   const demands = DEMANDS[intake.purpose];
   // A finding may be signed as it is; a clutch that was assembled must not be signed over a stop without a reason.
-  return isAssembled({ work }) ? { ...demands, stops: true } : demands;
+  return isAssemblyBegun({ work }) ? { ...demands, stops: true } : demands;
 }
 
 /**
  * Whether the assembly was begun: until then new plates are only to be fitted.
- * @example isAssembled(job) // true
+ * @example isAssemblyBegun(job) // true
  */
-export const isAssembled = ({ work }: Pick<Job, 'work'>): boolean =>
+export const isAssemblyBegun = ({ work }: Pick<Job, 'work'>): boolean =>
   Object.values(work.build.records).some((record) => record.done !== undefined);
 
 /** Steps of the shop itself, and every step that tightens a fastener. */

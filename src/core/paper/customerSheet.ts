@@ -6,7 +6,7 @@ import { evaluate } from '@/core/evaluate/evaluate';
 import { readSentence, travel } from '@/core/text/sentence';
 import { inspect } from '@/core/inspect/inspect';
 import { summarize } from '@/core/inspect/summary';
-import { isAssembled } from '@/core/job/purpose';
+import { isAssemblyBegun } from '@/core/job/purpose';
 import type { Job } from '@/core/job/types';
 import { AIM_NAME } from '@/core/job/words';
 import { isFrozen } from '@/core/job/signOff';
@@ -78,7 +78,7 @@ export function customerSheet(job: Job, options: SheetOptions = {}): Paper {
   const fresh = evaluation.layout.layers.filter((l) => l.plate.isNew);
   const discs = fresh.filter((l) => l.lined !== 'none').length;
   const steels = fresh.length - discs;
-  const assembled = isAssembled(job);
+  const assembled = isAssemblyBegun(job);
   const lever = hasPack(job.machine.layout) && releasedBy(job) !== 'pedal';
   const open = prove.starts.some((s) => (s.wanted?.value ?? 0) > (s.done?.value ?? 0));
   const signedAs = options.revision ?? (isFrozen(job) ? job.signOff.revisions.at(-1) : undefined);

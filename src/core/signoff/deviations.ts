@@ -48,7 +48,7 @@ export function deviationItems(job: Job, { verdicts }: Evaluation): readonly Ope
       : []),
     ...soakItems(job),
     ...skippedItems(job),
-    // Of a fault that is looked for, an odd reading is the finding.
+    // Where a fault is looked for, an odd reading is the finding, not a deviation.
     ...verdicts
       .filter((v) => v.state === 'watch' && READINGS.has(v.id as VerdictId) && demandsOf(job).stops)
       .map((v): OpenItem => ({

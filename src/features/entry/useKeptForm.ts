@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import type { Resolver } from 'react-hook-form';
 import { useForm } from 'react-hook-form';
 
-import type { FormWords } from '@/files/formSchema';
+import type { SchemaParts } from '@/files/formSchema';
 import { useAppDispatch, useAppStore } from '@/state/store';
 import { typedActions } from '@/state/typedSlice';
 
@@ -20,7 +20,7 @@ type Form<Values> = Resolver<Record<string, string>, unknown, Values>;
 export function useKeptForm<Texts extends Record<string, string>, Values>(
   name: string,
   empty: Texts,
-  schema: (words: FormWords) => ObjectSchema<Values>,
+  schema: (parts: SchemaParts) => ObjectSchema<Values>,
   again?: {
     readonly keep: readonly (keyof Texts & string)[];
     readonly focus: keyof Texts & string;
@@ -41,9 +41,9 @@ export function useKeptForm<Texts extends Record<string, string>, Values>(
   >({
     defaultValues: kept,
     resolver: async (...asked) => {
-      const { formWords } = await import('@/files/jsonFiles');
+      const { schemaParts } = await import('@/files/jsonFiles');
       // Joi's resolver is typed as if it read nothing into the texts.
-      const resolve = joiResolver(schema(formWords), { abortEarly: false }) as Form<Values>;
+      const resolve = joiResolver(schema(schemaParts), { abortEarly: false }) as Form<Values>;
       return resolve(...asked);
     },
     mode: 'onChange',

@@ -10,7 +10,7 @@ import type { UnitChoice } from '@/core/units/format';
 import { useUnits } from '@/features/display/useUnits';
 import { FormChoice, FormNumber } from '@/features/entry/FormFields';
 import { useKeptForm } from '@/features/entry/useKeptForm';
-import type { FormWords } from '@/files/formSchema';
+import type { SchemaParts } from '@/files/formSchema';
 import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { isoDay } from '@/ui/dates';
@@ -56,7 +56,7 @@ interface Plate {
 
 const schemaOf =
   (units: UnitChoice) =>
-  ({ Joi, numberText }: FormWords) =>
+  ({ Joi, numberText }: SchemaParts) =>
     Joi.object<Plate>({
       sort: Joi.valid('steel', 'disc'),
       lining: Joi.valid(...Object.keys(LINING_ESTIMATES)),

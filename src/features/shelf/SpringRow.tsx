@@ -13,7 +13,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { FormNumber, FormText } from '@/features/entry/FormFields';
 import { LooseField } from '@/features/entry/LooseField';
 import { useKeptForm } from '@/features/entry/useKeptForm';
-import type { FormWords } from '@/files/formSchema';
+import type { SchemaParts } from '@/files/formSchema';
 import { useAppDispatch } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { Choice } from '@/ui/Choice';
@@ -176,7 +176,7 @@ function SpringFields({ spring, taken }: Props) {
 
 const schemaOf =
   (units: UnitChoice) =>
-  ({ Joi, nameText, numberText }: FormWords) =>
+  ({ Joi, nameText, numberText }: SchemaParts) =>
     Joi.object<{ name: string; count?: number }>({
       name: nameText('Enter a name for the springs.'),
       count: numberText(COUNT, units),

@@ -12,7 +12,7 @@ import { useUnits } from '@/features/display/useUnits';
 import { FormChoice, FormNumber } from '@/features/entry/FormFields';
 import { LooseField } from '@/features/entry/LooseField';
 import { useKeptForm } from '@/features/entry/useKeptForm';
-import type { FormWords } from '@/files/formSchema';
+import type { SchemaParts } from '@/files/formSchema';
 import { useAppDispatch, useAppSelector } from '@/state/store';
 import { Action } from '@/ui/Action';
 import { FieldGrid } from '@/ui/FieldGrid';
@@ -124,7 +124,7 @@ const THICKNESS = fieldAt('pack.kinds.any.thickness');
 
 const schemaOf =
   (units: UnitChoice) =>
-  ({ Joi, numberText }: FormWords) =>
+  ({ Joi, numberText }: SchemaParts) =>
     Joi.object<{ sort: StockPlate['sort']; nominal: number; atLeast: number }>({
       sort: Joi.valid('steel', 'disc'),
       nominal: numberText(THICKNESS, units)

@@ -6,7 +6,7 @@ import { isFrozen } from '@/core/job/signOff';
 import { reopened } from '@/core/signoff/revisions';
 import { FormText } from '@/features/entry/FormFields';
 import { useKeptForm } from '@/features/entry/useKeptForm';
-import type { FormWords } from '@/files/formSchema';
+import type { SchemaParts } from '@/files/formSchema';
 import { useEditJob } from '@/state/jobs/editJob';
 import { useJob, useJobId } from '@/state/jobs/useJob';
 import { Action } from '@/ui/Action';
@@ -57,7 +57,7 @@ function RevisionRow({ revision: r }: { readonly revision: Revision }) {
   );
 }
 
-const reason = ({ Joi, nameText }: FormWords) =>
+const reason = ({ Joi, nameText }: SchemaParts) =>
   Joi.object<{ why: string }>({ why: nameText('Enter the reason for the change.') });
 
 /** Reopening a signed record needs a reason, which is stored in the next revision. */

@@ -12,7 +12,7 @@ import { withReason, signed } from '@/core/signoff/revisions';
 import { useUnits } from '@/features/display/useUnits';
 import { hasPlace, useFocusField, useGoToField } from '@/features/entry/askedFor';
 import { useKeptForm } from '@/features/entry/useKeptForm';
-import type { FormWords } from '@/files/formSchema';
+import type { SchemaParts } from '@/files/formSchema';
 import { useEditJob } from '@/state/jobs/editJob';
 import { evaluationOf } from '@/state/jobs/evaluations';
 import { useDrafts, useJob } from '@/state/jobs/useJob';
@@ -26,7 +26,7 @@ import { Heading, Words } from '@/ui/Words';
 import { flow } from '@/ui/flow';
 import { countOf } from '@/core/text/countOf';
 
-const signature = ({ Joi, nameText }: FormWords) =>
+const signature = ({ Joi, nameText }: SchemaParts) =>
   Joi.object<{ by: string }>({ by: nameText('Enter the name of the signer.') });
 
 /** Items that block the signature, each with its fix or a written reason, and the signature. */

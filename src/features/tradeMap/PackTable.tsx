@@ -39,10 +39,13 @@ export function PackTable({ packs, columns, chosen, onChoose, chanceText }: Prop
   ];
   // Packs whose plates differ by hundredths read alike: one row for all of them.
   const read = new Set<string>();
-  const rows = sorted.filter((pack) => {
+  const rows: MapPack[] = [];
+  for (const pack of sorted) {
+    if (!all && rows.length === FIRST) break;
     const text = cellsOf(pack).join();
-    return pack === chosen || (!read.has(text) && read.add(text));
-  });
+    if (!read.has(text) || pack === chosen) rows.push(pack);
+    read.add(text);
+  }
   return (
     <>
       <DataTable accessibilityLabel="Packs of the map">
@@ -61,7 +64,7 @@ export function PackTable({ packs, columns, chosen, onChoose, chanceText }: Prop
           ))}
           <DataTable.Title>Pack</DataTable.Title>
         </DataTable.Header>
-        {(all ? rows : rows.slice(0, FIRST)).map((pack, i) => (
+        {rows.map((pack, i) => (
           <DataTable.Row key={i} onPress={() => onChoose(pack)}>
             {cellsOf(pack).map((text, c) => (
               <DataTable.Cell key={c} numeric={c < columns.length}>
@@ -79,8 +82,8 @@ export function PackTable({ packs, columns, chosen, onChoose, chanceText }: Prop
           </DataTable.Row>
         ))}
       </DataTable>
-      {!all && rows.length > FIRST ? (
-        <Action onPress={() => setAll(true)}>{`Show all ${rows.length} packs`}</Action>
+      {!all && rows.length === FIRST && sorted.length > FIRST ? (
+        <Action onPress={() => setAll(true)}>Show all packs</Action>
       ) : null}
     </>
   );

@@ -167,7 +167,7 @@ describe('rules across parts', () => {
     });
     expect(reasons(mistyped, 'p3')).toContain('from the other plates of its kind');
     expect(reasons(mistyped, 'p1')).not.toContain('other plates');
-    // Of two nobody can tell which is wrong.
+    // With two readings it is unknown which one is wrong.
     const steels = job({ p2: [1.6], p4: [2.6] });
     expect(reasons(steels, 'p4')).not.toContain('other plates');
   });

@@ -108,7 +108,7 @@ describe('the rider’s sheet', () => {
       expect(said).toContain('manual and local rules take precedence over this sheet');
       const byItself = job.expanding.fitted || job.startClutch.place !== 'none';
       expect(said.includes('The machine can move')).toBe(byItself);
-      // Of a lever only where there is one.
+      // A machine without a lever gets no advice about one.
       expect(/the lever|free play/.test(said)).toBe(releasedBy(job) !== 'pedal');
     }
   });
